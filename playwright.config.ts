@@ -1,0 +1,34 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.RIPENUM_TEST_PORT ?? 4181);
+
+export default defineConfig({
+  testDir: 'e2e',
+  outputDir: 'test-results',
+  workers: 1,
+  timeout: 60_000,
+  reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
+  use: {
+    baseURL: `http://localhost:${port}`,
+    viewport: { width: 1280, height: 800 },
+    serviceWorkers: 'block',
+    trace: 'retain-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node dist/server/index.js --port ${port}`,
+    url: `http://localhost:${port}/api/health`,
+    reuseExistingServer: false,
+  },
+});

@@ -1,0 +1,65 @@
+/** Why a precondition failed; the edges turn these into sentences. */
+export type DomainErrorCode = 'out-of-range' | 'empty' | 'mismatched-lengths';
+
+/** What was wrong with an argument, in terms a caller can show beside a field. */
+export interface DomainErrorDetails {
+  readonly code: DomainErrorCode;
+  /** the function whose precondition failed */
+  readonly fn: string;
+  /** the parameter at fault */
+  readonly param: string;
+  readonly value: number;
+  /** unit of `value` and `limits`, '1' for none */
+  readonly unit: string;
+  readonly limits?: readonly [number, number];
+}
+
+/** The one error that the core throws: a broken precondition, never an outcome of good input. */
+export class DomainError extends Error implements DomainErrorDetails {
+  readonly code: DomainErrorCode;
+  readonly fn: string;
+  readonly param: string;
+  readonly value: number;
+  readonly unit: string;
+  readonly limits?: readonly [number, number];
+
+  constructor(details: DomainErrorDetails) {
+    const range = details.limits ? `, allowed ${details.limits[0]} to ${details.limits[1]}` : '';
+    super(`${details.fn}: ${details.param} = ${details.value} ${details.unit}${range}`);
+    this.name = 'DomainError';
+    this.code = details.code;
+    this.fn = details.fn;
+    this.param = details.param;
+    this.value = details.value;
+    this.unit = details.unit;
+    if (details.limits) this.limits = details.limits;
+  }
+}
+
+/** Where a checked argument stands: function, parameter and unit. */
+export interface ArgumentPlace {
+  readonly fn: string;
+  readonly param: string;
+  readonly unit: string;
+}
+
+/**
+ * The value itself, once it is known to be finite and inside its range.
+ *
+ * @throws DomainError `out-of-range` otherwise, NaN included
+ */
+export function requireInRange(
+  value: number,
+  limits: readonly [number, number],
+  place: ArgumentPlace,
+): number {
+  if (!(value >= limits[0] && value <= limits[1])) {
+    throw new DomainError({ code: 'out-of-range', value, limits, ...place });
+  }
+  return value;
+}
+
+/** Closes a union: a compile error where a case was forgotten. */
+export function assertNever(value: never): never {
+  throw new Error(`unexpected case: ${String(value)}`);
+}

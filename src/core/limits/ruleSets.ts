@@ -1,0 +1,88 @@
+/** Kinds of honey that limits tell apart. Heather means Calluna (ling) only. */
+export const HONEY_KINDS = ['ordinary', 'heather'] as const;
+export type HoneyKind = (typeof HONEY_KINDS)[number];
+
+/** A set of moisture limits with its name and edition; data, not code. */
+export interface RuleSet {
+  readonly id: string;
+  readonly name: string;
+  readonly edition: string;
+  /** 'published' limits come from a rule; 'practice' is what careful producers keep to */
+  readonly status: 'published' | 'practice';
+  /** highest moisture for each kind of honey [% by mass] */
+  readonly moistureLimitPercent: Readonly<Record<HoneyKind, number>>;
+  /** highest moisture as baker's honey, where the set has that grade [% by mass] */
+  readonly bakersLimitPercent?: Readonly<Record<HoneyKind, number>>;
+  readonly note: string;
+}
+
+/**
+ * The rule sets that ship; every figure recalled from memory of the named text.
+ *
+ * @source named in each set
+ */
+export const RULE_SETS: readonly RuleSet[] = [
+  {
+    id: 'eu-2001-110',
+    name: 'European Union honey directive',
+    edition: '2001/110/EC',
+    status: 'published',
+    moistureLimitPercent: { ordinary: 20, heather: 23 },
+    bakersLimitPercent: { ordinary: 23, heather: 25 },
+    note: "Baker's honey, for cooking only, may have up to 23 %, from heather 25 %.",
+  },
+  {
+    id: 'codex-12-1981',
+    name: 'Codex standard for honey',
+    edition: 'CXS 12-1981',
+    status: 'published',
+    moistureLimitPercent: { ordinary: 20, heather: 23 },
+    note: 'Heather means Calluna.',
+  },
+  {
+    id: 'us-grade-a-b',
+    name: 'US grades A and B, extracted honey',
+    edition: 'US standards for grades of extracted honey, 1985',
+    status: 'published',
+    moistureLimitPercent: { ordinary: 18.6, heather: 18.6 },
+    note: 'The same as at least 81.4 % soluble solids; the grades know no heather exception.',
+  },
+  {
+    id: 'us-grade-c',
+    name: 'US grade C, extracted honey',
+    edition: 'US standards for grades of extracted honey, 1985',
+    status: 'published',
+    moistureLimitPercent: { ordinary: 20, heather: 20 },
+    note: 'The same as at least 80.0 % soluble solids.',
+  },
+  {
+    id: 'careful-producer',
+    name: 'Careful producer',
+    edition: 'common practice, no source',
+    status: 'practice',
+    moistureLimitPercent: { ordinary: 18, heather: 23 },
+    note: 'Stricter than the law in most places; thick honey that customers like has 16 to 17 %.',
+  },
+];
+
+/** The rule set used until the keeper chooses. */
+export const DEFAULT_RULE_SET_ID = 'eu-2001-110';
+
+/**
+ * Target of a careful producer for each kind of honey [% by mass], used until the keeper chooses.
+ *
+ * @source common practice, no source
+ */
+export const DEFAULT_TARGET_PERCENT: Readonly<Record<HoneyKind, number>> = {
+  ordinary: 18,
+  heather: 22,
+};
+
+/** What every page and print says under a limit. */
+export const LOCAL_LAW_DECIDES =
+  'Limits are recalled from memory of the named texts; the law and the authorities where you sell decide.';
+
+/** The rule set with this id, or undefined for an unknown one. */
+export function findRuleSet(id: string): RuleSet | undefined {
+  return RULE_SETS.find((one) => one.id === id);
+}

@@ -1,0 +1,88 @@
+import { requireInRange } from '../errors';
+import { rectangularUncertainty } from '../stats/uncertainty';
+import { ATC_RANGE_C, type DialReading } from './interpretReading';
+import { moisturePerIndex } from './refractiveIndex';
+import { indexFromDial } from './scales';
+import { HONEY_INDEX_PER_C, REFERENCE_TEMPERATURE_C, SUGAR_INDEX_PER_C } from './temperature';
+
+/** How lately the meter was held against a known reference. */
+export type ZeroCheck = 'checked' | 'unchecked';
+
+/**
+ * Standard uncertainties that do not depend on the dial [% moisture, unless said].
+ *
+ * @source relation: handbook figure for AOAC 969.38, recalled from memory; all others common
+ * practice, no source, to be replaced by the keeper's own records
+ */
+export const BUDGET_DEFAULTS = {
+  relation: 0.05,
+  calibration: { checked: 0.1, unchecked: 0.3 } satisfies Record<ZeroCheck, number>,
+  /** half width of what a prism thermometer may be off [°C] */
+  thermometerHalfWidthC: 1,
+  /** half width assumed where nobody noted a temperature [°C] */
+  unnotedHalfWidthC: 10,
+} as const;
+
+/** The parts of one reading's uncertainty that repeating it does not shrink [% moisture]. */
+export interface ReadingBudget {
+  readonly resolution: number;
+  readonly temperature: number;
+  readonly calibration: number;
+  readonly relation: number;
+}
+
+/** What the budget needs beyond the reading itself. */
+export interface MeterCondition {
+  /** one division of the dial, in the unit of the scale, > 0 */
+  readonly resolution: number;
+  readonly zeroCheck: ZeroCheck;
+}
+
+function degreesBeyondAtc(temperatureC: number): number {
+  return Math.max(0, ATC_RANGE_C[0] - temperatureC, temperatureC - ATC_RANGE_C[1]);
+}
+
+function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): number {
+  const { thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
+  const known = reading.temperatureC;
+  const doubtC = known === null ? unnotedHalfWidthC : thermometerHalfWidthC;
+  if (!reading.atc) return percentPerIndex * HONEY_INDEX_PER_C * doubtC;
+  const offReferenceC = known === null ? doubtC : Math.abs(known - REFERENCE_TEMPERATURE_C);
+  const residual = (HONEY_INDEX_PER_C - SUGAR_INDEX_PER_C) * offReferenceC;
+  const uncompensated = known === null ? 0 : HONEY_INDEX_PER_C * degreesBeyondAtc(known);
+  return percentPerIndex * (residual + uncompensated);
+}
+
+/**
+ * Standard uncertainty of one reading, part by part, without the reader's own repeatability.
+ *
+ * Resolution is one division over √12. Temperature: ± 1 °C of the thermometer, or ± 10 °C where
+ * nobody noted it; with ATC what is left since the compensation is built for sugar, and the whole
+ * coefficient for each degree beyond its range. All rectangular.
+ *
+ * @param reading - as read
+ * @param meter - division of the dial and state of the zero check
+ * @returns four standard uncertainties [% moisture]
+ * @throws DomainError `out-of-range` for a dial value no honey shows or a resolution not above 0
+ * @source JCGM 100:2008 (GUM), 4.3.7, recalled from memory; sizes as in `BUDGET_DEFAULTS`
+ */
+export function readingBudget(reading: DialReading, meter: MeterCondition): ReadingBudget {
+  const { scale, dialValue } = reading;
+  const fn = 'readingBudget';
+  requireInRange(meter.resolution, [1e-6, 10], { fn, param: 'resolution', unit: scale });
+  const index = indexFromDial(scale, dialValue);
+  const percentPerIndex = Math.abs(moisturePerIndex(index));
+  const percentPerDivision =
+    scale === 'water' ? 1 : percentPerIndex * (scale === 'nD' ? 1 : indexPerBrix(dialValue));
+  return {
+    resolution: rectangularUncertainty((meter.resolution * percentPerDivision) / 2),
+    temperature: rectangularUncertainty(temperatureHalfWidth(reading, percentPerIndex)),
+    calibration: BUDGET_DEFAULTS.calibration[meter.zeroCheck],
+    relation: BUDGET_DEFAULTS.relation,
+  };
+}
+
+function indexPerBrix(brix: number): number {
+  const step = brix > 86 ? -0.01 : 0.01;
+  return (indexFromDial('brix', brix + step) - indexFromDial('brix', brix)) / step;
+}

@@ -1,0 +1,104 @@
+import { conformityProbability } from '../conformity/conformity';
+import type { FermentationClass } from '../fermentation/lochhead';
+import { checkAgainMonths } from '../fermentation/storage';
+import { beliefOf, type Belief } from './belief';
+import { limitPercent, type LotEvidence } from './evidence';
+import { mostSevere, OUTCOMES, type Outcome } from './outcome';
+import type { Bearing, Finding, Phrasing, Rule, RuleContext } from './rule';
+import { combAgainstMeter, notMeasured, ripeByComb } from './rules/combRules';
+import { fermentationRisk, lotFermentationClass, storageTemperature } from './rules/fermentation';
+import { moistureAgainstLimit } from './rules/moistureLimit';
+import { moistureAgainstTarget } from './rules/moistureTarget';
+import { heatherGel, meterChecked, readingQuality } from './rules/readingQuality';
+import { signsOfFermentation } from './rules/signs';
+import { layeredVessel, untestedVessels, vesselApart } from './rules/vesselApart';
+
+/** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
+export const RULES_VERSION = '1';
+
+/** All rules, in the order in which equal findings are listed. */
+export const RULES: readonly Rule[] = [
+  signsOfFermentation,
+  moistureAgainstLimit,
+  vesselApart,
+  moistureAgainstTarget,
+  ripeByComb,
+  notMeasured,
+  fermentationRisk,
+  storageTemperature,
+  layeredVessel,
+  untestedVessels,
+  combAgainstMeter,
+  readingQuality,
+  meterChecked,
+  heatherGel,
+];
+
+const BEARING_ORDER: readonly Bearing[] = [...OUTCOMES, 'condition', 'note'];
+
+/** The decision on a lot with everything it rests on. */
+export interface Ruling {
+  readonly outcome: Outcome;
+  /** accepted by capping only, without a reading */
+  readonly byCapping: boolean;
+  readonly belief: Belief;
+  readonly limitPercent: number;
+  /** probability that the lot is over the limit [1] */
+  readonly overProbability: number;
+  readonly fermentation: FermentationClass;
+  /** look at the honey again after so many months */
+  readonly checkAgainMonths: number;
+  /** most severe first, then conditions, then notes */
+  readonly findings: readonly Finding[];
+}
+
+/** Says temperatures in °C; the application passes its own. */
+export const PLAIN_PHRASING: Phrasing = {
+  temperature: (temperatureC) => `${temperatureC.toFixed(0)} °C`,
+};
+
+function findingsOf(rule: Rule, context: RuleContext): Finding[] {
+  const { id, title, source } = rule;
+  return rule.find(context).map((found) => ({ ...found, ruleId: id, title, source }));
+}
+
+function isOutcome(bearing: Bearing): bearing is Outcome {
+  return bearing !== 'condition' && bearing !== 'note';
+}
+
+/** Bearings of `findings` that are outcomes. */
+function outcomesOf(findings: readonly Finding[]): Outcome[] {
+  return findings.map((one) => one.bearing).filter(isOutcome);
+}
+
+/**
+ * The ruling on a lot from all its evidence.
+ *
+ * Every rule looks at the evidence; the most severe finding decides; none hides another.
+ *
+ * @param evidence - everything known
+ * @param phrasing - how to say temperatures
+ * @returns outcome, belief about the moisture, and all findings in order of severity
+ * @throws DomainError as the parts of the core for evidence out of their ranges
+ * @source each finding names its own
+ */
+export function ruleOnLot(evidence: LotEvidence, phrasing: Phrasing = PLAIN_PHRASING): Ruling {
+  const belief = beliefOf(evidence);
+  const context: RuleContext = { evidence, belief, phrasing };
+  const findings = RULES.flatMap((rule) => findingsOf(rule, context)).sort(
+    (a, b) => BEARING_ORDER.indexOf(a.bearing) - BEARING_ORDER.indexOf(b.bearing),
+  );
+  const outcome = mostSevere(outcomesOf(findings));
+  const limit = limitPercent(evidence);
+  const fermentation = lotFermentationClass(belief);
+  return {
+    outcome,
+    byCapping: outcome === 'accept' && belief.basis === 'comb',
+    belief,
+    limitPercent: limit,
+    overProbability: 1 - conformityProbability(belief, limit),
+    fermentation,
+    checkAgainMonths: checkAgainMonths(fermentation.id, evidence.storageTemperatureC),
+    findings,
+  };
+}

@@ -1,0 +1,127 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { SHAKE_RESULTS } from '../capping/expectedMoisture';
+import { RULE_SETS } from '../limits/ruleSets';
+import { lotEvidence, readingsOf, ruleSet } from '../test/lotEvidence';
+import { beliefOf } from './belief';
+import { ruleOnLot } from './engine';
+import type { LotEvidence } from './evidence';
+import { flipsOf, isStuck } from './flips';
+import { whatOneReadingSettles } from './oneReading';
+
+const flips = (evidence: LotEvidence) => flipsOf(evidence, ruleOnLot(evidence));
+
+const anyEvidence: fc.Arbitrary<LotEvidence> = fc
+  .record({
+    set: fc.constantFrom(...RULE_SETS),
+    honeyKind: fc.constantFrom('ordinary' as const, 'heather' as const),
+    values: fc.array(fc.double({ min: 14.5, max: 24, noNaN: true }), { maxLength: 6 }),
+    cappedTenths: fc.integer({ min: 0, max: 10 }),
+    shake: fc.constantFrom(...SHAKE_RESULTS),
+    targetPercent: fc.double({ min: 16, max: 20, noNaN: true }),
+    checked: fc.boolean(),
+  })
+  .map(({ set, values, cappedTenths, shake, checked, ...rest }) =>
+    lotEvidence({
+      ...rest,
+      ruleSet: set,
+      comb: { cappedShare: cappedTenths / 10, shake },
+      readings: readingsOf(values).map((one) => ({
+        ...one,
+        zeroCheck: checked ? ('checked' as const) : ('unchecked' as const),
+        budget: { ...one.budget, calibration: checked ? 0.1 : 0.3 },
+      })),
+    }),
+  );
+
+describe('what would change the ruling', () => {
+  test('every flip is true: applied, it gives the outcome it promises, and another than before', () => {
+    fc.assert(
+      fc.property(anyEvidence, (evidence) => {
+        const before = ruleOnLot(evidence);
+        for (const flip of flipsOf(evidence, before)) {
+          expect(ruleOnLot(flip.evidence).outcome).toBe(flip.outcome);
+          expect(flip.outcome).not.toBe(before.outcome);
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('honey over the limit learns how dry it must get', () => {
+    const drier = flips(lotEvidence({ readings: readingsOf([21.4]) })).find(
+      (one) => one.id === 'drier',
+    );
+    expect(drier?.sentence).toMatch(/At a mean of 2\d\.\d % or drier, measured the same way/);
+  });
+
+  test('a borderline lot learns how many readings settle it', () => {
+    const evidence = lotEvidence({
+      ruleSet: ruleSet('us-grade-a-b'),
+      targetPercent: 18.6,
+      readings: readingsOf([18.25]),
+    });
+    expect(flips(evidence).find((one) => one.id === 'more-readings')?.outcome).toBe('accept');
+  });
+
+  test('on the limit itself no number of readings helps', () => {
+    const evidence = lotEvidence({ targetPercent: 20, readings: readingsOf([20, 20, 20]) });
+    expect(isStuck(ruleOnLot(evidence), flips(evidence))).toBe(true);
+  });
+
+  test('untested vessels are offered where they would settle it', () => {
+    const vessels = ['a', 'b', 'c'].map((id) => ({ id, label: `Bucket ${id}`, massKg: 10 }));
+    const evidence = lotEvidence({
+      ruleSet: ruleSet('us-grade-a-b'),
+      targetPercent: 18.6,
+      vessels,
+      readings: readingsOf([18.15, 18.15]),
+    });
+    expect(flips(evidence).find((one) => one.id === 'untested-vessels')?.sentence).toContain(
+      'each of the 2',
+    );
+  });
+
+  test('without a meter: the shake test and the capped share', () => {
+    const evidence = lotEvidence({ comb: { cappedShare: 0.6, shake: 'not-done' } });
+    expect(flips(evidence).map((one) => [one.id, one.outcome])).toEqual([
+      ['shake-nothing-fell', 'accept'],
+      ['capped-share', 'accept'],
+    ]);
+    expect(flips(lotEvidence())).toEqual([]);
+  });
+});
+
+describe('what one reading would settle', () => {
+  test('edges lie a guard band to both sides of the limit', () => {
+    const evidence = lotEvidence({ comb: { cappedShare: 0.9, shake: 'not-done' } });
+    const one = whatOneReadingSettles(evidence, beliefOf(evidence));
+    expect((one.conformsUpToPercent + one.overFromPercent) / 2).toBeCloseTo(20, 9);
+    expect(one.settlesWith).toBeGreaterThan(0.9);
+    expect(one.settlesWith).toBeLessThanOrEqual(1);
+  });
+
+  test('the ruling on a reading at the edge is as promised', () => {
+    const evidence = lotEvidence({
+      targetPercent: 20,
+      comb: { cappedShare: 0.9, shake: 'not-done' },
+    });
+    const one = whatOneReadingSettles(evidence, beliefOf(evidence));
+    const after = (value: number) =>
+      ruleOnLot({ ...evidence, readings: readingsOf([value]) }).outcome;
+    expect(after(one.conformsUpToPercent - 0.01)).toBe('accept');
+    expect(after(one.conformsUpToPercent + 0.05)).toBe('measure');
+    expect(after(one.overFromPercent + 0.01)).toBe('over');
+  });
+
+  test('a lot in the middle of the doubt is settled least often', () => {
+    const chance = (cappedShare: number) => {
+      const evidence = lotEvidence({
+        comb: { cappedShare, shake: 'not-done' },
+        ruleSet: ruleSet('us-grade-a-b'),
+      });
+      return whatOneReadingSettles(evidence, beliefOf(evidence)).settlesWith;
+    };
+    expect(chance(0.6)).toBeLessThan(chance(1));
+  });
+});

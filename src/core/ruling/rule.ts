@@ -1,0 +1,50 @@
+import type { Belief } from './belief';
+import type { LotEvidence } from './evidence';
+import type { Outcome } from './outcome';
+
+/** Where a rule comes from, as printed beside each reason. */
+export interface RuleSource {
+  readonly name: string;
+  readonly standing: 'recalled from memory' | 'common practice, no source' | 'our choice';
+}
+
+/** Kinds of evidence that a rule can ask for. */
+export type EvidenceKind = 'comb' | 'reading' | 'vessel' | 'storage' | 'signs' | 'lot';
+
+/** What a finding does: it speaks for an outcome, sets a condition, or only informs. */
+export type Bearing = Outcome | 'condition' | 'note';
+
+/** How the application says quantities in the units that the reader chose. */
+export interface Phrasing {
+  temperature(temperatureC: number): string;
+}
+
+/** What a rule sees. */
+export interface RuleContext {
+  readonly evidence: LotEvidence;
+  readonly belief: Belief;
+  readonly phrasing: Phrasing;
+}
+
+/** What a rule found, before its name and source are added. */
+export interface Found {
+  readonly bearing: Bearing;
+  /** one sentence */
+  readonly sentence: string;
+}
+
+/** What a rule found, with the rule's name and source. */
+export interface Finding extends Found {
+  readonly ruleId: string;
+  readonly title: string;
+  readonly source: RuleSource;
+}
+
+/** One rule: a small named object that looks at the evidence and finds nothing, one or more things. */
+export interface Rule {
+  readonly id: string;
+  readonly title: string;
+  readonly source: RuleSource;
+  readonly needs: readonly EvidenceKind[];
+  find(context: RuleContext): readonly Found[];
+}

@@ -1,0 +1,32 @@
+import { findRuleSet, type RuleSet } from '../limits/ruleSets';
+import type { LotEvidence, ReadingEvidence } from '../ruling/evidence';
+import { ordinaryReading } from '../ruling/oneReading';
+
+export function ruleSet(id: string): RuleSet {
+  const found = findRuleSet(id);
+  if (!found) throw new Error(`no rule set ${id}`);
+  return found;
+}
+
+/** A lot of one vessel under the EU limits, nothing looked at yet. */
+export function lotEvidence(change: Partial<LotEvidence> = {}): LotEvidence {
+  return {
+    honeyKind: 'ordinary',
+    ruleSet: ruleSet('eu-2001-110'),
+    targetPercent: 18,
+    comb: null,
+    vessels: [{ id: 'a', label: 'Bucket 1', massKg: 12 }],
+    readings: [],
+    storageTemperatureC: null,
+    signs: [],
+    ...change,
+  };
+}
+
+/** Readings of one vessel by an ordinary checked meter. */
+export function readingsOf(values: readonly number[], vesselId = 'a'): ReadingEvidence[] {
+  return values.map((value, at) => ({
+    ...ordinaryReading(value, vesselId),
+    id: `${vesselId}${at}`,
+  }));
+}
