@@ -3,14 +3,22 @@ const layer = (name, allowed, extra = '') => ({
   name: `${name}-depends-only-on-${allowed.join('-') || 'nothing'}`,
   severity: 'error',
   from: { path: `^src/${name}/` },
-  to: { path: `^(src|demo)/`, pathNot: [`^src/(${[name, ...allowed, 'vendor'].join('|')})/`, ...(extra ? [extra] : [])] },
+  to: {
+    path: `^(src|demo)/`,
+    pathNot: [`^src/(${[name, ...allowed, 'vendor'].join('|')})/`, ...(extra ? [extra] : [])],
+  },
 });
 
 /** @type {import('dependency-cruiser').IConfiguration} */
 module.exports = {
   forbidden: [
     { name: 'no-circular', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: ['^virtual:'] } },
+    {
+      name: 'not-to-unresolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: ['^virtual:'] },
+    },
     layer('core', []),
     layer('records', ['core']),
     layer('db', ['records', 'core']),

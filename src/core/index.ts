@@ -1,12 +1,6 @@
 /** The computation of Ripenum; every other layer imports from here. */
-export {
-  EXPECTED_BY_STATE,
-  SHAKE_RESULTS,
-  type CombJudgement,
-  type ShakeResult,
-} from './capping/expectedMoisture';
-export { GUARD_FACTOR } from './conformity/conformity';
-export { DomainError, assertNever } from './errors';
+export { EXPECTED_BY_STATE, SHAKE_RESULTS, type ShakeResult } from './capping/expectedMoisture';
+export { GUARD_FACTOR, type Estimate } from './conformity/conformity';
 export { FERMENTATION_CLASSES } from './fermentation/lochhead';
 export { STORAGE_RANGE_C } from './fermentation/storage';
 export {
@@ -17,13 +11,10 @@ export {
   RULE_SETS,
   findRuleSet,
   type HoneyKind,
-  type RuleSet,
 } from './limits/ruleSets';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
-  ATC_RANGE_C,
   interpretReading,
-  type DialReading,
   type InterpretedReading,
   type ReadingMark,
 } from './moisture/interpretReading';
@@ -31,7 +22,7 @@ export { SPREAD_PRIORS, type ComponentId } from './moisture/lotMoisture';
 export { BUDGET_DEFAULTS, readingBudget, type ZeroCheck } from './moisture/readingBudget';
 export { DIAL_RANGES, SCALES, recogniseScale, type Scale } from './moisture/scales';
 export { PRISM_RANGE_C } from './moisture/temperature';
-export { KNOWING_NOTHING, type Belief } from './ruling/belief';
+export { type Belief } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
@@ -40,11 +31,11 @@ export {
   type ReadingEvidence,
   type VesselEvidence,
 } from './ruling/evidence';
-export { NO_NUMBER_WILL, flipsOf, isStuck, type Flip } from './ruling/flips';
+export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, type Outcome } from './ruling/outcome';
-export type { Finding, Phrasing, RuleSource } from './ruling/rule';
-export { percent, withDoubt, inHundred } from './ruling/say';
+export type { Finding, Phrasing } from './ruling/rule';
+export { inHundred, sourceWords } from './ruling/say';
 export {
   CM_PER_INCH,
   KG_PER_POUND,

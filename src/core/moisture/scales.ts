@@ -62,18 +62,21 @@ export function dialFromIndex(scale: Scale, nD: number): number {
 /** What a bare number looks like: one of the scales, the index of water, or nothing known. */
 export type RecognisedNumber = Scale | 'index-of-water' | 'unknown';
 
-/** Index of water at 20 °C. @source sodium D line, 20 °C, recalled from memory */
-export const WATER_ND20 = 1.33299;
+/** Index of water at 20 °C [1]. @source sodium D line, recalled from memory */
+const WATER_ND20 = 1.33299;
+
+/** How far a typed index may be from that of water to be taken for it [1]. */
+const NEAR_WATER = 0.02;
 
 /**
  * The scale that a typed number most likely belongs to; the honey ranges do not overlap.
  *
  * @param value - as typed
- * @returns the scale, 'index-of-water' for 1.32..1.36, or 'unknown'
+ * @returns the scale, 'index-of-water' within 0.02 of it, or 'unknown'
  * @source ranges of `DIAL_RANGES`
  */
 export function recogniseScale(value: number): RecognisedNumber {
   const scale = SCALES.find((one) => value >= DIAL_RANGES[one][0] && value <= DIAL_RANGES[one][1]);
   if (scale) return scale;
-  return value >= 1.32 && value <= 1.36 ? 'index-of-water' : 'unknown';
+  return Math.abs(value - WATER_ND20) <= NEAR_WATER ? 'index-of-water' : 'unknown';
 }

@@ -1,3 +1,5 @@
+import type { RuleSource } from './rule';
+
 /** A moisture as the rules say it: one decimal, with the sign. */
 export const percent = (value: number): string => `${value.toFixed(1)} %`;
 
@@ -10,4 +12,9 @@ export function inHundred(probability: number): string {
   if (probability > 0.995) return 'more than 99 in 100';
   if (probability < 0.005) return 'less than 1 in 100';
   return `${Math.round(probability * 100)} in 100`;
+}
+
+/** A source with its standing, as printed. */
+export function sourceWords({ name, standing }: RuleSource): string {
+  return `${name} (${standing})`;
 }

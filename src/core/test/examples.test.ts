@@ -1,5 +1,6 @@
 import { readFileSync, readdirSync } from 'node:fs';
 import path from 'node:path';
+import { runInNewContext } from 'node:vm';
 import { describe, expect, test } from '@jest/globals';
 
 const root = path.join(process.cwd(), 'src/core');
@@ -35,7 +36,7 @@ describe('examples in the docblocks of the core', () => {
 
   test.each(examples)('$name($args)', async ({ file, name, args, expected, tolerance }) => {
     const module = (await import(file)) as Record<string, (...args: unknown[]) => number>;
-    const parameters = new Function(`return [${args}]`)() as unknown[];
+    const parameters = runInNewContext(`[${args}]`) as unknown[];
     const result = module[name]?.(...parameters);
     expect(Math.abs((result ?? NaN) - expected)).toBeLessThanOrEqual(tolerance);
   });

@@ -1,0 +1,190 @@
+import type {
+  CombJudgementContent,
+  ContainerContent,
+  LotContent,
+  ReadingContent,
+} from '../src/records';
+
+/** A reading of the demo: the vessel it was taken from, counted from 1 over all vessels. */
+export interface DemoReading extends Omit<ReadingContent, 'containerId' | 'item'> {
+  readonly item: number;
+}
+
+/** A made-up lot and what happened to it. */
+export interface DemoLot {
+  readonly daysAgo: number;
+  readonly lot: Omit<LotContent, 'date' | 'code' | 'signs'>;
+  readonly container: ContainerContent;
+  readonly comb: CombJudgementContent | null;
+  readonly readings: readonly DemoReading[];
+  /** initials of the role that signed, null where nobody did */
+  readonly signedBy: string | null;
+}
+
+const ISLAND_LOT = {
+  honeyKind: 'ordinary',
+  ruleSetId: 'eu-2001-110',
+  targetPercent: 18,
+  storageTemperatureC: 14,
+  remark: '',
+} as const;
+
+const buckets = (count: number, massKg: number): ContainerContent => ({
+  containerKind: 'bucket',
+  label: 'Bucket',
+  count,
+  amount: { by: 'mass', massKg, plusMinusKg: 0.1 },
+});
+
+/** A look through the honey house's hand refractometer: % water, no ATC. */
+function hand(item: number, dialValue: number, temperatureC: number, checked = true): DemoReading {
+  return {
+    item,
+    scale: 'water',
+    dialValue,
+    temperatureC,
+    atc: false,
+    resolution: 0.2,
+    zeroCheck: checked ? 'checked' : 'unchecked',
+    remark: '',
+  };
+}
+
+/** A look at the digital meter: Brix with ATC. */
+function digital(item: number, dialValue: number, temperatureC: number): DemoReading {
+  return { ...hand(item, dialValue, temperatureC), scale: 'brix', atc: true, resolution: 0.1 };
+}
+
+/**
+ * The season of a made-up estuary island: eight lots, each instructive in its own way. Nothing here
+ * is measured; all of it is invented for the demo.
+ */
+export const DEMO_LOTS: readonly DemoLot[] = [
+  {
+    daysAgo: 131,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Borage, east field',
+      plant: 'borage',
+      origin: 'field yard, hives 4 to 9',
+    },
+    container: buckets(4, 14.2),
+    comb: { cappedTenths: 10, shake: 'not-done' },
+    readings: [
+      digital(1, 82.3, 22),
+      digital(2, 82.2, 22),
+      digital(3, 82.4, 22),
+      digital(4, 82.3, 22),
+    ],
+    signedBy: 'HH',
+  },
+  {
+    daysAgo: 128,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Bean field, first day',
+      plant: 'field beans',
+      origin: 'field yard, hives 10 to 14',
+      ruleSetId: 'careful-producer',
+      remark: 'For customers who want it thick: the strict 18 % is in force.',
+    },
+    container: buckets(1, 13.6),
+    comb: { cappedTenths: 8, shake: 'nothing-fell' },
+    readings: [hand(1, 18.0, 23, false)],
+    signedBy: null,
+  },
+  {
+    daysAgo: 127,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Bean field, second day',
+      plant: 'field beans',
+      origin: 'field yard, hives 15 to 20',
+      ruleSetId: 'careful-producer',
+      remark: 'As wet as the first day by the dial, but read five times with a checked meter.',
+    },
+    container: buckets(1, 14.8),
+    comb: { cappedTenths: 8, shake: 'nothing-fell' },
+    readings: [17.8, 18.0, 17.8, 17.8, 18.0].map((dial) => hand(1, dial, 23)),
+    signedBy: 'HH',
+  },
+  {
+    daysAgo: 104,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Sea lavender, outer marsh',
+      plant: 'sea lavender',
+      origin: 'marsh yard, hives 21 and 22',
+      remark: 'No meter at hand on the outer marsh.',
+    },
+    container: { ...buckets(2, 11), label: 'Tub', containerKind: 'tub' },
+    comb: { cappedTenths: 9, shake: 'nothing-fell' },
+    readings: [],
+    signedBy: null,
+  },
+  {
+    daysAgo: 101,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Marsh, after the rain',
+      plant: 'sea lavender, mixed',
+      origin: 'marsh yard, hives 23 to 26',
+      storageTemperatureC: 19,
+    },
+    container: buckets(2, 12.5),
+    comb: { cappedTenths: 4, shake: 'drops' },
+    readings: [hand(1, 21.4, 21), hand(2, 21.0, 21)],
+    signedBy: null,
+  },
+  {
+    daysAgo: 98,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Straight from the warm room',
+      plant: 'sea lavender',
+      origin: 'marsh yard, hives 27 to 30',
+      remark:
+        'Read at once, while the honey still had the heat of the room. The dial frightened everyone.',
+    },
+    container: buckets(3, 13.9),
+    comb: { cappedTenths: 9, shake: 'not-done' },
+    readings: [hand(1, 18.6, 33), hand(2, 18.8, 33), hand(3, 18.6, 32)],
+    signedBy: null,
+  },
+  {
+    daysAgo: 97,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Last of the extractor',
+      plant: 'sea lavender',
+      origin: 'marsh yard, leftover frames',
+      storageTemperatureC: null,
+    },
+    container: buckets(3, 12.1),
+    comb: { cappedTenths: 8, shake: 'not-done' },
+    readings: [hand(1, 16.8, 20), hand(2, 17.0, 20), hand(3, 21.2, 20)],
+    signedBy: null,
+  },
+  {
+    daysAgo: 74,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Ling from the moor',
+      plant: 'ling heather',
+      origin: 'moor yard, hives 1 to 3',
+      honeyKind: 'heather',
+      targetPercent: 22,
+      storageTemperatureC: 9,
+      remark: 'Pressed, not spun; stirred to a liquid before reading.',
+    },
+    container: {
+      containerKind: 'tub',
+      label: 'Tub',
+      count: 1,
+      amount: { by: 'fill-height', innerDiameterCm: 28, fillHeightCm: 22, plusMinusCm: 0.5 },
+    },
+    comb: { cappedTenths: 9, shake: 'not-done' },
+    readings: [digital(1, 77.1, 19), digital(1, 77.0, 19)],
+    signedBy: null,
+  },
+];

@@ -1,0 +1,129 @@
+import clsx from 'clsx';
+import { BookOpen, Keyboard, ListChecks, PlusSquare, Wrench, type LucideIcon } from 'lucide-react';
+import { Suspense, lazy, useCallback, useState, type ReactElement } from 'react';
+import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router';
+import {
+  redo,
+  selectPreferences,
+  selectWorkspace,
+  undo,
+  useAppDispatch,
+  useAppSelector,
+} from '../store';
+import { useCommands } from './commands/useCommands';
+import { useKeyboard } from './commands/useKeyboard';
+import { NoticeLine } from './ui/NoticeLine';
+import { UpdateNotice } from './ui/UpdateNotice';
+
+const CommandPalette = lazy(() =>
+  import('./commands/CommandPalette').then((module) => ({ default: module.CommandPalette })),
+);
+const KeysSheet = lazy(() =>
+  import('./commands/KeysSheet').then((module) => ({ default: module.KeysSheet })),
+);
+
+interface Station {
+  readonly to: string;
+  readonly name: string;
+  readonly key: string;
+  readonly mark: LucideIcon;
+}
+
+const STATIONS: readonly Station[] = [
+  { to: 'today', name: 'Today', key: 't', mark: ListChecks },
+  { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
+  { to: 'kit', name: 'Kit', key: 'k', mark: Wrench },
+  { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen },
+];
+
+function useShellCommands(workspace: string, showKeys: () => void): void {
+  const navigate = useNavigate();
+  const dispatch = useAppDispatch();
+  const go = (to: string) => () => void navigate(`/${workspace}/${to}`);
+  useCommands([
+    ...STATIONS.map(({ to, name, key }) => ({ id: to, title: name, key, run: go(to) })),
+    { id: 'undo', title: 'Undo the last act', key: 'u', run: () => void dispatch(undo()) },
+    { id: 'redo', title: 'Do the undone act again', key: 'U', run: () => void dispatch(redo()) },
+    { id: 'keys', title: 'Show the keys', key: '?', run: showKeys },
+    { id: 'door', title: 'Back to the door', run: () => void navigate('/') },
+  ]);
+}
+
+function StationLinks({ workspace }: { workspace: string }): ReactElement {
+  return (
+    <nav
+      aria-label="Stations"
+      className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink bg-linen wide:static wide:border-0"
+    >
+      <ul className="grid grid-cols-4 wide:flex wide:gap-2">
+        {STATIONS.map(({ to, name, mark: Mark }) => (
+          <li key={to}>
+            <NavLink
+              to={`/${workspace}/${to}`}
+              className={({ isActive }) =>
+                clsx(
+                  'flex min-h-16 flex-col items-center justify-center px-1 text-base wide:px-3 font-semibold wide:min-h-11 wide:flex-row wide:gap-2',
+                  isActive
+                    ? 'border-t-4 border-lavender wide:border-t-0 wide:border-b-4'
+                    : 'border-t-4 border-transparent hover:bg-lavender-pale wide:border-t-0 wide:border-b-4',
+                )
+              }
+            >
+              <Mark aria-hidden className="size-6 wide:size-5" />
+              {name}
+            </NavLink>
+          </li>
+        ))}
+      </ul>
+    </nav>
+  );
+}
+
+/** The frame around every station: name, stations, keys, and the line that says what was done. */
+export function Shell(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { singleKeys } = useAppSelector(selectPreferences);
+  const [overlay, setOverlay] = useState<'none' | 'palette' | 'keys'>('none');
+  const openPalette = useCallback(() => setOverlay('palette'), []);
+  const openKeys = (): void => setOverlay('keys');
+  useShellCommands(workspace, openKeys);
+  useKeyboard(singleKeys, openPalette);
+  const onOpenChange = (open: boolean): void => setOverlay(open ? overlay : 'none');
+  return (
+    <div className="mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
+      <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
+        Skip to the page
+      </a>
+      <header className="flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
+        <Link to="/" className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight">
+          Ripenum
+        </Link>
+        {workspace === 'demo' && (
+          <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold">
+            Demo season
+          </p>
+        )}
+        <div className="grow" />
+        <StationLinks workspace={workspace} />
+        <button
+          type="button"
+          onClick={openKeys}
+          aria-label="Show the keys"
+          className="flex size-11 items-center justify-center hover:bg-lavender-pale"
+        >
+          <Keyboard aria-hidden className="size-6" />
+        </button>
+      </header>
+      <UpdateNotice />
+      <main id="main" tabIndex={-1} className="outline-none">
+        <Outlet />
+      </main>
+      <NoticeLine />
+      <Suspense>
+        {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}
+        {overlay === 'keys' && <KeysSheet open onOpenChange={onOpenChange} />}
+      </Suspense>
+      <ScrollRestoration />
+    </div>
+  );
+}

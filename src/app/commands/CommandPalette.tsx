@@ -1,0 +1,44 @@
+import { Command as Palette } from 'cmdk';
+import type { ReactElement } from 'react';
+import { useOfferedCommands } from './useCommands';
+
+interface CommandPaletteProps {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** Every act of the page by name, with the key that does the same. */
+export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): ReactElement {
+  const commands = useOfferedCommands();
+  return (
+    <Palette.Dialog
+      open={open}
+      onOpenChange={onOpenChange}
+      label="Everything you can do here"
+      overlayClassName="fixed inset-0 z-40 bg-ink/50"
+      contentClassName="fixed inset-x-4 top-[12vh] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
+    >
+      <Palette.Input
+        placeholder="Type what you want to do"
+        className="min-h-14 w-full border-b-2 border-ink bg-paper px-4 text-xl placeholder:text-thread-deep"
+      />
+      <Palette.List className="max-h-[55vh] overflow-y-auto">
+        <Palette.Empty className="p-4 text-lg">Nothing here is called that.</Palette.Empty>
+        {commands.map((one) => (
+          <Palette.Item
+            key={one.id}
+            value={one.title}
+            onSelect={() => {
+              onOpenChange(false);
+              one.run();
+            }}
+            className="flex min-h-12 cursor-pointer items-center justify-between gap-4 px-4 text-lg data-[selected=true]:bg-ink data-[selected=true]:text-linen"
+          >
+            {one.title}
+            {one.key && <kbd className="font-sans text-base font-bold">{one.key}</kbd>}
+          </Palette.Item>
+        ))}
+      </Palette.List>
+    </Palette.Dialog>
+  );
+}

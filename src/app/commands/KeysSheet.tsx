@@ -1,0 +1,38 @@
+import type { ReactElement } from 'react';
+import { Sheet } from '../ui/Sheet';
+import { useOfferedCommands } from './useCommands';
+
+interface KeysSheetProps {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** All keys that act on this page. */
+export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement {
+  const keys = useOfferedCommands().filter((one) => one.key !== undefined);
+  return (
+    <Sheet
+      open={open}
+      onOpenChange={onOpenChange}
+      title="Keys"
+      description="Single keys act while no field has the focus. They can be switched off in the kit."
+    >
+      <dl className="divide-y divide-thread border-y border-thread">
+        {keys.map((one) => (
+          <div key={one.id} className="flex min-h-12 items-center gap-4 py-1">
+            <dt className="w-20 text-2xl font-bold">{one.key}</dt>
+            <dd className="text-lg">{one.title}</dd>
+          </div>
+        ))}
+        <div className="flex min-h-12 items-center gap-4 py-1">
+          <dt className="w-20 text-2xl font-bold">0–9</dt>
+          <dd className="text-lg">On a lot: type straight into the dial of a reading</dd>
+        </div>
+        <div className="flex min-h-12 items-center gap-4 py-1">
+          <dt className="w-20 text-lg font-bold">Ctrl K</dt>
+          <dd className="text-lg">Everything you can do here, by name</dd>
+        </div>
+      </dl>
+    </Sheet>
+  );
+}

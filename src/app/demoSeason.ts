@@ -1,0 +1,18 @@
+import { createDexieRecordStore, databaseOf } from '../db';
+import { isoDay } from './format/dates';
+
+/** Fills the demo workspace with the made-up season, unless it is filled already. */
+export async function fillDemoSeason(): Promise<void> {
+  const store = createDexieRecordStore(databaseOf('demo'));
+  if ((await store.all()).length > 0) return;
+  const { demoSeason } = await import('../../demo/season');
+  await store.append(demoSeason(isoDay(new Date())));
+}
+
+/** Throws the demo season away with everything added to it, and fills it anew. */
+export async function resetDemoSeason(): Promise<void> {
+  const database = databaseOf('demo');
+  await database.delete();
+  await database.open();
+  await fillDemoSeason();
+}

@@ -1,0 +1,217 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES, freshLotContent, type Preferences } from '../../records';
+import { SAMPLE_READING } from '../../records/test/sampleLot';
+import { FRESH_COMB, readCombForm } from './combForm';
+import {
+  FRESH_CONTAINER,
+  containerFormOf,
+  readContainerForm,
+  type ContainerForm,
+} from './containerForm';
+import { lotFormOf, proposedTarget, readLotForm } from './lotForm';
+import type { Parsed } from './parsed';
+import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
+
+const AMERICAN: Preferences = {
+  ...DEFAULT_PREFERENCES,
+  temperatureUnit: 'F',
+  massUnit: 'lb',
+  volumeUnit: 'US gal',
+  lengthUnit: 'in',
+};
+
+function errors<T>(parsed: Parsed<T>) {
+  if (parsed.ok) throw new Error('the form was accepted');
+  return parsed.errors;
+}
+
+const reading = (change: Partial<ReadingForm>, preferences = DEFAULT_PREFERENCES) =>
+  readReadingForm({ ...FRESH_READING, dial: '17.4', temperature: '22', ...change }, preferences);
+
+describe('reading form', () => {
+  test('a comma counts as the decimal point', () => {
+    expect(reading({ dial: '17,4', temperature: '22,5' })).toMatchObject({
+      ok: true,
+      content: { dialValue: 17.4, temperatureC: 22.5 },
+    });
+  });
+
+  test('letters get one sentence', () => {
+    expect(errors(reading({ dial: 'dry' }))['dial']?.sentence).toMatchInlineSnapshot(
+      `"Type digits only, such as 17.4; “dry” is not a number."`,
+    );
+    expect(errors(reading({ dial: '17.4.2' }))['dial']?.sentence).toContain('one decimal point');
+    expect(errors(reading({ dial: '' }))['dial']?.sentence).toBe('Type a number here.');
+  });
+
+  test('a Brix number in the moisture field is recognised, with the switch on offer', () => {
+    expect(errors(reading({ dial: '82.4' }))['dial']).toMatchInlineSnapshot(`
+{
+  "fix": {
+    "label": "Switch to °Brix",
+    "patch": {
+      "resolution": "0.2",
+      "scale": "brix",
+    },
+  },
+  "sentence": "82.4 looks like °Brix, not % water.",
+}
+`);
+    expect(errors(reading({ scale: 'brix', dial: '1.492' }))['dial']?.fix?.patch['scale']).toBe(
+      'nD',
+    );
+  });
+
+  test('an index of 1.333 is water', () => {
+    const error = errors(reading({ scale: 'nD', dial: '1.333' }))['dial'];
+    expect(error?.sentence).toContain('that of water');
+    expect(error?.fix).toBeUndefined();
+  });
+
+  test('a dial that no honey shows says the range', () => {
+    expect(errors(reading({ dial: '45' }))['dial']?.sentence).toContain(
+      'it runs from 12.00 to 30.00',
+    );
+  });
+
+  test('a temperature out of range; 77 °C was most likely °F', () => {
+    expect(errors(reading({ temperature: '77' }))['temperature']).toMatchObject({
+      sentence: '77 °C is too hot for a reading; was it °F? That is 25 °C.',
+      fix: { patch: { temperature: '25' } },
+    });
+    expect(errors(reading({ temperature: '-3' }))['temperature']?.sentence).toContain(
+      'between 5 and 45 °C',
+    );
+    expect(errors(reading({ temperature: '20' }, AMERICAN))['temperature']?.sentence).toContain(
+      '41 and 113 °F',
+    );
+  });
+
+  test('no temperature is allowed, and kept as not noted', () => {
+    expect(reading({ temperature: '' })).toMatchObject({
+      ok: true,
+      content: { temperatureC: null },
+    });
+  });
+
+  test('°F is converted once, and comes back as typed', () => {
+    const parsed = reading({ temperature: '77' }, AMERICAN);
+    expect(parsed).toMatchObject({ ok: true, content: { temperatureC: 25 } });
+    expect(readingFormOf({ ...SAMPLE_READING, temperatureC: 25 }, AMERICAN).temperature).toBe('77');
+  });
+
+  test('the vessel is kept by container and number', () => {
+    expect(reading({ vessel: 'abc#3' })).toMatchObject({
+      ok: true,
+      content: { containerId: 'abc', item: 3 },
+    });
+  });
+
+  test('corrected beyond any honey is refused with what to check', () => {
+    expect(errors(reading({ dial: '12.4', temperature: '40' }))['dial']?.sentence).toContain(
+      'check dial and temperature',
+    );
+  });
+});
+
+describe('lot form', () => {
+  const form = lotFormOf(freshLotContent('260801-a', '2026-08-01'), DEFAULT_PREFERENCES);
+
+  test('a fresh lot is already valid', () => {
+    expect(readLotForm(form, DEFAULT_PREFERENCES).ok).toBe(true);
+  });
+
+  test('a target above the limit is pointless, with the limit on offer', () => {
+    const error = errors(readLotForm({ ...form, target: '21' }, DEFAULT_PREFERENCES))['target'];
+    expect(error?.fix?.patch).toEqual({ target: '20' });
+  });
+
+  test('code, date, target and store are checked', () => {
+    const wrong = { ...form, code: ' ', date: '', target: 'x', storage: '90' };
+    expect(Object.keys(errors(readLotForm(wrong, DEFAULT_PREFERENCES))).sort()).toEqual([
+      'code',
+      'date',
+      'storage',
+      'target',
+    ]);
+  });
+
+  test('the proposed target never exceeds the limit', () => {
+    expect(proposedTarget('heather', 'eu-2001-110')).toBe('22');
+    expect(proposedTarget('heather', 'us-grade-a-b')).toBe('18.6');
+    expect(proposedTarget('ordinary', 'us-grade-a-b')).toBe('18');
+  });
+});
+
+describe('container form', () => {
+  const container = (change: Partial<ContainerForm>, preferences = DEFAULT_PREFERENCES) =>
+    readContainerForm({ ...FRESH_CONTAINER, ...change }, preferences);
+
+  test('amount by mass, volume or fill height, in the units of the keeper', () => {
+    const mass = container({ amountBy: 'mass', amount: '10', plusMinus: '0.5' }, AMERICAN);
+    expect(mass.ok && mass.content.amount).toMatchObject({
+      by: 'mass',
+      massKg: expect.closeTo(4.5359237, 9) as unknown,
+    });
+    const volume = container({ amountBy: 'volume', amount: '5', plusMinus: '' }, AMERICAN);
+    expect(volume.ok && volume.content.amount).toMatchObject({
+      volumeL: 18.92705892,
+      plusMinusL: 0,
+    });
+    const height = container({
+      amountBy: 'fill-height',
+      amount: '20',
+      diameter: '30',
+      plusMinus: '0.5',
+    });
+    expect(height.ok && height.content.amount).toEqual({
+      by: 'fill-height',
+      innerDiameterCm: 30,
+      fillHeightCm: 20,
+      plusMinusCm: 0.5,
+    });
+  });
+
+  test('what was read comes back into the form', () => {
+    const form: ContainerForm = {
+      ...FRESH_CONTAINER,
+      amountBy: 'fill-height',
+      amount: '8',
+      diameter: '11',
+      plusMinus: '0.2',
+    };
+    const parsed = readContainerForm(form, AMERICAN);
+    expect(parsed.ok && containerFormOf(parsed.content, AMERICAN)).toEqual(form);
+  });
+
+  test('each wrong field has its own sentence', () => {
+    const wrong = container({
+      label: '',
+      count: '0',
+      amountBy: 'fill-height',
+      amount: '-2',
+      diameter: 'wide',
+      plusMinus: '-1',
+    });
+    expect(Object.keys(errors(wrong)).sort()).toEqual([
+      'amount',
+      'count',
+      'diameter',
+      'label',
+      'plusMinus',
+    ]);
+  });
+});
+
+describe('comb form', () => {
+  test('nobody looked: nothing is said; a shake test alone asks for the capped share', () => {
+    expect(readCombForm(FRESH_COMB)).toEqual({ ok: true, content: null });
+    expect(Object.keys(errors(readCombForm({ ...FRESH_COMB, shake: 'drops' })))).toEqual([
+      'cappedTenths',
+    ]);
+    expect(readCombForm({ cappedTenths: '0', shake: 'runs' })).toEqual({
+      ok: true,
+      content: { cappedTenths: 0, shake: 'runs' },
+    });
+  });
+});

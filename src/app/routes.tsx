@@ -1,0 +1,55 @@
+import { createBrowserRouter, redirect, type RouteObject } from 'react-router';
+import { WORKSPACES, type Workspace } from '../db';
+import type { AppStore } from '../store';
+import { NothingHere } from './ui/NothingHere';
+import { StationError } from './ui/StationError';
+import { Waiting } from './ui/Waiting';
+
+/** A station: its code is loaded when it is first opened, and its failure stays its own. */
+function station(path: string, load: () => Promise<React.ComponentType>): RouteObject {
+  const lazy = async () => ({ Component: await load() });
+  return { path, ErrorBoundary: StationError, lazy };
+}
+
+const STATIONS: readonly RouteObject[] = [
+  station('today', async () => (await import('./stations/today/TodayScreen')).TodayScreen),
+  station('lots/new', async () => (await import('./stations/ruling/NewLotScreen')).NewLotScreen),
+  station('lots/:lotId', async () => (await import('./stations/ruling/LotScreen')).LotScreen),
+  station(
+    'lots/:lotId/dossier',
+    async () => (await import('./stations/ruling/DossierScreen')).DossierScreen,
+  ),
+  station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
+  station(
+    'handbook',
+    async () => (await import('./stations/handbook/HandbookScreen')).HandbookScreen,
+  ),
+];
+
+function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
+  return {
+    path: `/${workspace}`,
+    ErrorBoundary: StationError,
+    HydrateFallback: Waiting,
+    shouldRevalidate: () => false,
+    lazy: async () => (await import('./workspaceRoute')).workspaceRoute(store, workspace),
+    children: [
+      { index: true, loader: () => redirect(`/${workspace}/today`) },
+      ...STATIONS,
+      { path: '*', Component: NothingHere },
+    ],
+  };
+}
+
+/** All addresses. */
+export function createRouter(store: AppStore) {
+  const door = station(
+    '/',
+    async () => (await import('./stations/welcome/WelcomeScreen')).WelcomeScreen,
+  );
+  return createBrowserRouter([
+    { ...door, HydrateFallback: Waiting },
+    ...WORKSPACES.map((workspace) => workspaceTree(store, workspace)),
+    { path: '*', Component: NothingHere },
+  ]);
+}

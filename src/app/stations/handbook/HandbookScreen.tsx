@@ -1,0 +1,225 @@
+import type { ReactElement, ReactNode } from 'react';
+import {
+  BUDGET_DEFAULTS,
+  EXPECTED_BY_STATE,
+  FERMENTATION_CLASSES,
+  LOCAL_LAW_DECIDES,
+  RULES,
+  RULES_VERSION,
+  RULE_SETS,
+  SPREAD_PRIORS,
+  sourceWords,
+  type Estimate,
+} from '../../../core';
+
+interface ChapterProps {
+  id: string;
+  title: string;
+  children: ReactNode;
+}
+
+function Chapter({ id, title, children }: ChapterProps): ReactElement {
+  return (
+    <section aria-labelledby={id} className="mt-8 border-t-2 border-ink pt-3">
+      <h2 id={id} className="text-2xl font-bold">
+        {title}
+      </h2>
+      <div className="mt-2 space-y-3 text-lg">{children}</div>
+    </section>
+  );
+}
+
+interface TableProps {
+  label: string;
+  head: readonly string[];
+  rows: readonly (readonly ReactNode[])[];
+}
+
+function Table({ label, head, rows }: TableProps): ReactElement {
+  return (
+    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
+      <table className="w-full border-collapse text-left text-base">
+        <thead>
+          <tr className="border-b-2 border-ink">
+            {head.map((one) => (
+              <th key={one} scope="col" className="py-2 pr-4 align-bottom">
+                {one}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, at) => (
+            <tr key={at} className="border-b border-thread">
+              {row.map((cell, column) => (
+                <td key={column} className="py-2 pr-4 align-top">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Moisture(): ReactElement {
+  const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
+  return (
+    <Chapter id="moisture" title="From dial to moisture">
+      <p>
+        Every dial is a refractive index in disguise. Brix and % water are turned into the index,
+        the index is brought to 20 °C (0.00023 per °C, none with ATC), and the index gives the
+        moisture: W = (1.73190 − log10(100·(nD20 − 1))) / 0.002243, after Wedmore (1955) and AOAC
+        969.38, recalled from memory; 13 to 25 %, computed and marked from 12 to 30.
+      </p>
+      <p>
+        The measurand is moisture by refractometry, not true water: Karl Fischer titration differs
+        by some tenths.
+      </p>
+      <Table
+        label="Parts of the uncertainty"
+        head={['Part of the ±', 'Standard uncertainty', 'Where it comes from']}
+        rows={[
+          ['Division of the dial', 'one division / √12', 'GUM, recalled from memory'],
+          [
+            'Temperature',
+            `± ${thermometerHalfWidthC} °C; ± ${unnotedHalfWidthC} °C where not noted`,
+            'common practice, no source',
+          ],
+          [
+            'Zero of the meter',
+            `${calibration.checked} % checked, ${calibration.unchecked} % not`,
+            'common practice, no source',
+          ],
+          ['The relation itself', `${relation} %`, 'AOAC 969.38, recalled from memory'],
+          [
+            'Reader',
+            `${SPREAD_PRIORS.repeatability.standardDeviation} % / √n, pooled with own replicates`,
+            'common practice, no source',
+          ],
+          ['From spot to spot', `${SPREAD_PRIORS.spot} %`, 'common practice, no source'],
+          [
+            'Untested vessels',
+            `${SPREAD_PRIORS.betweenVessels.standardDeviation} %, pooled with what is seen`,
+            'common practice, no source',
+          ],
+        ]}
+      />
+    </Chapter>
+  );
+}
+
+function Expectation(): ReactElement {
+  const { capped, open } = EXPECTED_BY_STATE;
+  const row = (name: string, { mean, standardUncertainty }: Estimate) => [
+    name,
+    `${mean} %`,
+    `${standardUncertainty} %`,
+  ];
+  return (
+    <Chapter id="expectation" title="Without a meter">
+      <p>
+        Before any reading the state of the comb gives an expectation. These figures are common
+        practice without a source; in a damp climate capped honey can be wetter. An expectation is
+        never a statement of conformity.
+      </p>
+      <Table
+        label="Expected moisture by state of the cells"
+        head={['Cells', 'Mean', 'Standard deviation']}
+        rows={[
+          row('Capped', capped),
+          row('Open, nothing fell at the shake test', open['nothing-fell']),
+          row('Open, no shake test', open['not-done']),
+          row('Open, drops fell', open.drops),
+          row('Open, honey ran', open.runs),
+        ]}
+      />
+    </Chapter>
+  );
+}
+
+function Limits(): ReactElement {
+  return (
+    <Chapter id="limits" title="Limits">
+      <p>{LOCAL_LAW_DECIDES} Heather means ling (Calluna) only.</p>
+      <Table
+        label="Rule sets"
+        head={['Rule set', 'Edition', 'Limit', 'Heather', 'Note']}
+        rows={RULE_SETS.map((one) => [
+          one.name,
+          one.edition,
+          `${one.moistureLimitPercent.ordinary.toFixed(1)} %`,
+          `${one.moistureLimitPercent.heather.toFixed(1)} %`,
+          one.note,
+        ])}
+      />
+      <p>
+        A limit is met when at least 95 in 100 speak for it, and passed when at most 5 do; between
+        the two it is not settled (JCGM 106:2012, recalled from memory).
+      </p>
+    </Chapter>
+  );
+}
+
+function Fermentation(): ReactElement {
+  return (
+    <Chapter id="fermentation" title="Fermentation">
+      <p>
+        Classes after Lochhead (1933), recalled from memory. An unknown yeast count counts as the
+        worst. A class is not a rate: there is a day to check again, never a day until which honey
+        is safe.
+      </p>
+      <Table
+        label="Fermentation classes"
+        head={['Water up to', 'Safe for about a year']}
+        rows={FERMENTATION_CLASSES.map((one) => [
+          one.upToPercent === Infinity ? 'above' : `${one.upToPercent} %`,
+          one.safeBelowYeastPerG === 0
+            ? 'never'
+            : one.safeBelowYeastPerG === Infinity
+              ? 'whatever the yeast count'
+              : `under ${one.safeBelowYeastPerG} cells per gram`,
+        ])}
+      />
+    </Chapter>
+  );
+}
+
+/** How the numbers are made: relations, limits and rules, straight from the core. */
+export function HandbookScreen(): ReactElement {
+  return (
+    <>
+      <h1 className="pt-5 text-4xl font-bold">Handbook</h1>
+      <p className="mt-2 max-w-3xl text-lg">
+        How the numbers are made. Every figure on this page is read from the computation itself.
+      </p>
+      <Moisture />
+      <Expectation />
+      <Limits />
+      <Fermentation />
+      <Chapter id="rules" title={`Rules, version ${RULES_VERSION}`}>
+        <p>The most severe finding decides; none hides another.</p>
+        <Table
+          label="Rules"
+          head={['Rule', 'Source', 'Looks at']}
+          rows={RULES.map((one) => [
+            one.title,
+            sourceWords(one.source),
+            one.needs.join(', ') || 'all',
+          ])}
+        />
+      </Chapter>
+      <Chapter id="cautions" title="Cautions">
+        <ul className="list-disc space-y-1 pl-6">
+          <li>No honey for infants under 12 months.</li>
+          <li>Fermenting honey builds pressure; never heat it in a closed jar.</li>
+          <li>A full box weighs 30 kg and more; lift with help.</li>
+          <li>Treatments: the product label and local law decide, not this program.</li>
+          <li>Toxic nectar: know the plants of your place; ask the local advisory service.</li>
+        </ul>
+      </Chapter>
+    </>
+  );
+}

@@ -1,0 +1,94 @@
+import { Download, Upload } from 'lucide-react';
+import { useRef, useState, type ReactElement } from 'react';
+import { recordFileOf, type AppError } from '../../../records';
+import {
+  importRecordFile,
+  noticeShown,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useAllRecords } from '../../../db';
+import { isoDay } from '../../format/dates';
+import { Button } from '../../ui/Button';
+import { saveFile } from './files';
+
+function ImportError({ error }: { error: AppError }): ReactElement {
+  return (
+    <div role="alert" className="mt-3 border-l-4 border-ink bg-paper px-4 py-3">
+      <p className="text-lg font-semibold">{error.message}</p>
+      {error.details && (
+        <ul className="mt-1 list-disc pl-5 text-base">
+          {error.details.map((one) => (
+            <li key={one}>{one}</li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}
+
+/** The whole record out as one JSON file, and back in. */
+export function ExchangeSection(): ReactElement {
+  const dispatch = useAppDispatch();
+  const workspace = useAppSelector(selectWorkspace);
+  const records = useAllRecords(workspace);
+  const input = useRef<HTMLInputElement>(null);
+  const [error, setError] = useState<AppError | null>(null);
+
+  const exportAll = (): void => {
+    if (!records) return;
+    const file = recordFileOf(records, new Date().toISOString());
+    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, JSON.stringify(file, null, 2));
+    dispatch(noticeShown({ text: `Exported ${records.length} revisions.`, tone: 'told' }));
+  };
+  const importFile = async (file: File): Promise<void> => {
+    const result = await dispatch(importRecordFile(await file.text()));
+    setError(result.ok ? null : result.error);
+    if (!result.ok) return;
+    const { written, alreadyThere } = result.value;
+    const text = `Imported ${written} revisions from ${file.name}; ${alreadyThere} were here already.`;
+    dispatch(noticeShown({ text, tone: 'told' }));
+  };
+
+  return (
+    <section aria-labelledby="exchange" className="border-t-2 border-ink pt-3">
+      <h2 id="exchange" className="text-2xl font-bold">
+        Files
+      </h2>
+      <p className="mt-1 max-w-2xl text-lg">
+        One JSON file holds everything: all lots with their whole history. Keep one away from this
+        device. Its format is described by the{' '}
+        <a
+          href="/schema/ripenum-record-1.schema.json"
+          className="font-semibold text-lavender underline"
+        >
+          JSON Schema
+        </a>
+        .
+      </p>
+      <div className="mt-4 flex flex-wrap gap-3">
+        <Button tone="ink" onClick={exportAll} disabled={!records}>
+          <Download aria-hidden className="size-5" /> Export all records
+        </Button>
+        <Button onClick={() => input.current?.click()}>
+          <Upload aria-hidden className="size-5" /> Import a file
+        </Button>
+        <input
+          ref={input}
+          type="file"
+          accept="application/json,.json"
+          aria-label="File to import"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(event) => {
+            const file = event.target.files?.[0];
+            event.target.value = '';
+            if (file) void importFile(file);
+          }}
+        />
+      </div>
+      {error && <ImportError error={error} />}
+    </section>
+  );
+}

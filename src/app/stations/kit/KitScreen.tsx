@@ -1,0 +1,118 @@
+import type { ReactElement } from 'react';
+import { useForm } from 'react-hook-form';
+import { RULE_SETS } from '../../../core';
+import type { Preferences } from '../../../records';
+import {
+  noticeShown,
+  preferencesChanged,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { resetDemoSeason } from '../../demoSeason';
+import { Button } from '../../ui/Button';
+import { ChoiceField, type Choice } from '../../ui/ChoiceField';
+import { FormFrame } from '../../ui/FormFrame';
+import { SelectField } from '../../ui/SelectField';
+import { TextField } from '../../ui/TextField';
+import { ExchangeSection } from './ExchangeSection';
+
+const plain = (...values: string[]): Choice[] => values.map((value) => ({ value, label: value }));
+
+interface KitForm extends Omit<Preferences, 'singleKeys'> {
+  singleKeys: 'on' | 'off';
+}
+
+function PreferencesSection(): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const form = useForm<KitForm>({
+    defaultValues: { ...preferences, singleKeys: preferences.singleKeys ? 'on' : 'off' },
+  });
+  const keep = (): void => {
+    const { singleKeys, initials, ...units } = form.getValues();
+    const short = initials.trim().slice(0, 12);
+    dispatch(preferencesChanged({ ...units, initials: short, singleKeys: singleKeys === 'on' }));
+    dispatch(noticeShown({ text: 'Your choices are kept.', tone: 'told' }));
+  };
+  return (
+    <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
+      <h2 id="choices" className="mb-3 text-2xl font-bold">
+        Your choices
+      </h2>
+      <FormFrame form={form} onSubmit={keep} label="Your choices">
+        <div className="grid gap-5 sm:grid-cols-2">
+          <TextField name="initials" label="Your initials" hint="Go with everything you enter" />
+          <SelectField
+            name="ruleSetId"
+            label="Rule set for new lots"
+            options={RULE_SETS.map((one) => ({
+              value: one.id,
+              label: `${one.name}, ${one.edition}`,
+            }))}
+          />
+          <ChoiceField
+            name="temperatureUnit"
+            label="Temperature"
+            choices={[
+              { value: 'C', label: '°C' },
+              { value: 'F', label: '°F' },
+            ]}
+          />
+          <ChoiceField name="massUnit" label="Mass" choices={plain('kg', 'lb')} />
+          <ChoiceField name="volumeUnit" label="Volume" choices={plain('L', 'US gal', 'imp gal')} />
+          <ChoiceField name="lengthUnit" label="Length" choices={plain('cm', 'in')} />
+          <ChoiceField
+            name="singleKeys"
+            label="Single keys act"
+            choices={[
+              { value: 'on', label: 'On' },
+              { value: 'off', label: 'Off' },
+            ]}
+            hint="Off if you dictate or your input aid sends letters"
+          />
+        </div>
+        <Button type="submit" tone="ink" className="mt-5">
+          Keep my choices
+        </Button>
+      </FormFrame>
+    </section>
+  );
+}
+
+function DemoSection(): ReactElement {
+  const dispatch = useAppDispatch();
+  const reset = async (): Promise<void> => {
+    await resetDemoSeason();
+    dispatch(noticeShown({ text: 'The demo season is as it was at first.', tone: 'told' }));
+  };
+  return (
+    <section aria-labelledby="demo" className="border-t-2 border-ink pt-3">
+      <h2 id="demo" className="text-2xl font-bold">
+        Demo season
+      </h2>
+      <p className="mt-1 max-w-2xl text-lg">
+        Everything here is made up. Your own records are kept apart and never touched by it.
+      </p>
+      <Button className="mt-3" onClick={() => void reset()}>
+        Start the demo season anew
+      </Button>
+    </section>
+  );
+}
+
+/** Choices that hold for all lots, and files out and in. */
+export function KitScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  return (
+    <>
+      <h1 className="pt-5 text-4xl font-bold">Kit</h1>
+      <div className="mt-4 space-y-10">
+        <PreferencesSection />
+        <ExchangeSection />
+        {workspace === 'demo' && <DemoSection />}
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,72 @@
+import { useMemo, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import type { LotFile, ReadingContent } from '../../../records';
+import { selectDraft, selectPreferences, useAppSelector } from '../../../store';
+import { readReadingForm, type ReadingForm } from '../../forms/readingForm';
+import { NothingHere } from '../../ui/NothingHere';
+import { Waiting } from '../../ui/Waiting';
+import { AnswerSlab } from './parts/AnswerSlab';
+import { CombSection } from './parts/CombSection';
+import { ContainersSection } from './parts/ContainersSection';
+import { HistorySection } from './parts/HistorySection';
+import { LotHeader } from './parts/LotHeader';
+import { LotRule } from './parts/LotRule';
+import { readingFormKey } from './parts/ReadingEntry';
+import { ReadingsSection } from './parts/ReadingsSection';
+import { Reasons } from './parts/Reasons';
+import { SignSheet } from './parts/SignSheet';
+import { SignedNote } from './parts/SignedNote';
+import { WhatWouldChange } from './parts/WhatWouldChange';
+import { useAnswer, useLotFile, withProvisional } from './useLot';
+
+/** The reading now being typed, once it can be read. */
+function useProvisional(lotId: string): ReadingContent | null {
+  const draft = useAppSelector((state) => selectDraft(state, readingFormKey(lotId)));
+  const preferences = useAppSelector(selectPreferences);
+  return useMemo(() => {
+    if (!draft) return null;
+    const parsed = readReadingForm(draft as unknown as ReadingForm, preferences);
+    return parsed.ok ? parsed.content : null;
+  }, [draft, preferences]);
+}
+
+function LotView({ file }: { file: LotFile }): ReactElement {
+  const provisional = useProvisional(file.lot.entityId);
+  const contents = useMemo(() => withProvisional(file, provisional), [file, provisional]);
+  const answer = useAnswer(contents);
+  return (
+    <>
+      <LotHeader file={file} />
+      <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)] wide:grid-rows-[auto_1fr]">
+        <div className="wide:col-start-2">
+          <AnswerSlab ruling={answer.ruling} provisional={provisional !== null}>
+            <SignedNote file={file} />
+            {provisional === null && <SignSheet file={file} answer={answer} />}
+          </AnswerSlab>
+        </div>
+        <div className="space-y-8 wide:col-start-1 wide:row-span-2 wide:row-start-1">
+          <LotRule answer={answer} />
+          <ReadingsSection file={file} ruling={answer.ruling} />
+          <CombSection file={file} />
+          <ContainersSection file={file} belief={answer.ruling.belief} />
+        </div>
+        <div className="space-y-8 wide:col-start-2">
+          <WhatWouldChange answer={answer} />
+          <Reasons ruling={answer.ruling} />
+        </div>
+      </div>
+      <div className="mt-8">
+        <HistorySection file={file} />
+      </div>
+    </>
+  );
+}
+
+/** One lot: the answer, what it rests on, and the next thing to type. */
+export function LotScreen(): ReactElement {
+  const { lotId = '' } = useParams();
+  const state = useLotFile(lotId);
+  if (state.status === 'loading') return <Waiting />;
+  if (state.status === 'missing') return <NothingHere />;
+  return <LotView key={lotId} file={state.file} />;
+}

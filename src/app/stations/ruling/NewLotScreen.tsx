@@ -1,0 +1,167 @@
+import { useMemo, type ReactElement } from 'react';
+import { useFieldArray } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { useAllRecords } from '../../../db';
+import { current, firstRevision, type LotContents } from '../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { FRESH_CONTAINER } from '../../forms/containerForm';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { Button } from '../../ui/Button';
+import { FormFrame } from '../../ui/FormFrame';
+import { RestoredNote } from '../../ui/RestoredNote';
+import { Waiting } from '../../ui/Waiting';
+import { freshNewLot, readNewLot, type NewLot, type NewLotForm } from './newLot';
+import { AnswerBar } from './parts/AnswerBar';
+import { AnswerSlab } from './parts/AnswerSlab';
+import { CombFields } from './parts/CombFields';
+import { ContainerFields } from './parts/ContainerFields';
+import { LotLimitFields, LotNameFields } from './parts/LotFields';
+import { LotRule } from './parts/LotRule';
+import { SheetSection } from './parts/SheetSection';
+import { WhatWouldChange } from './parts/WhatWouldChange';
+import { useAnswer, type Answer } from './useLot';
+
+const FORM_KEY = 'new-lot';
+
+function contentsOfNew(lot: NewLot): LotContents {
+  const containers = lot.containers.map((content, at) => ({ entityId: `new-${at}`, content }));
+  return { ...lot, containers, readings: [] };
+}
+
+/** The ruling that stands already, from what has been tapped so far. */
+function EarlyAnswer({ answer }: { answer: Answer }): ReactElement {
+  return (
+    <div className="space-y-6 wide:sticky wide:top-4">
+      <AnswerSlab ruling={answer.ruling} provisional={false} />
+      <LotRule answer={answer} />
+      <WhatWouldChange answer={answer} />
+    </div>
+  );
+}
+
+/** What the answer rests on while some field is still wrong: the parts that can be read. */
+function useReadable(form: NewLotForm, taken: readonly string[]): LotContents {
+  const preferences = useAppSelector(selectPreferences);
+  const text = JSON.stringify(form);
+  return useMemo(() => {
+    const typed = JSON.parse(text) as NewLotForm;
+    const fallback = freshNewLot(new Date(), taken, preferences);
+    const { honeyKind, ruleSetId } = typed.lot;
+    const candidates = [
+      typed,
+      { ...typed, lot: { ...fallback.lot, honeyKind, ruleSetId } },
+      { ...fallback, lot: { ...fallback.lot, honeyKind, ruleSetId }, comb: typed.comb },
+    ];
+    for (const one of candidates) {
+      const parsed = readNewLot(one, preferences, []);
+      if (parsed.ok) return contentsOfNew(parsed.content);
+    }
+    const nothing = readNewLot(fallback, preferences, []);
+    if (!nothing.ok) throw new Error('a fresh lot must be valid');
+    return contentsOfNew(nothing.content);
+  }, [text, taken, preferences]);
+}
+
+function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const defaults = useMemo(() => freshNewLot(new Date(), taken, preferences), [taken, preferences]);
+  const parse = (form: NewLotForm) => readNewLot(form, preferences, taken);
+  const { form, restored, start } = useDraftForm({ formKey: FORM_KEY, defaults, parse });
+  const containers = useFieldArray({ control: form.control, name: 'containers' });
+  const typed = form.watch();
+  const parsed = parse(typed);
+  const answer = useAnswer(useReadable(typed, taken));
+
+  const begin = form.handleSubmit(async (values) => {
+    const checked = parse(values);
+    if (!checked.ok) return;
+    const { lot, comb } = checked.content;
+    const done = await dispatch(
+      perform(`Lot ${lot.code} started`, (scribe) => {
+        const first = firstRevision(scribe, 'lot', lot);
+        const inLot = first.entityId;
+        return [
+          first,
+          ...checked.content.containers.map((one) =>
+            firstRevision(scribe, 'container', one, inLot),
+          ),
+          ...(comb ? [firstRevision(scribe, 'comb-judgement', comb, inLot)] : []),
+        ];
+      }),
+    );
+    const lotId = done.ok ? done.value[0]?.lotId : undefined;
+    if (lotId === undefined) return;
+    start(defaults);
+    await navigate(`/${workspace}/lots/${lotId}`);
+  });
+
+  return (
+    <>
+      <h1 className="py-4 text-4xl font-bold">New lot</h1>
+      <AnswerBar ruling={answer.ruling} />
+      <div className="mt-4 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+        <FormFrame
+          form={form}
+          live={parsed.ok ? {} : parsed.errors}
+          onSubmit={() => void begin()}
+          label="New lot"
+        >
+          <div className="space-y-8">
+            {restored && <RestoredNote onDiscard={() => start(defaults)} />}
+            <SheetSection id="new-comb" title="The comb">
+              <CombFields prefix="comb." />
+            </SheetSection>
+            <SheetSection id="new-lot" title="The lot">
+              <LotNameFields prefix="lot." />
+            </SheetSection>
+            <SheetSection
+              id="new-containers"
+              title="What it is in"
+              aside={
+                <Button onClick={() => containers.append(FRESH_CONTAINER)}>Another kind</Button>
+              }
+            >
+              <div className="space-y-8">
+                {containers.fields.map((field, at) => (
+                  <div key={field.id} role="group" aria-label={`Containers ${at + 1}`}>
+                    <ContainerFields prefix={`containers.${at}.`} />
+                    <Button tone="quiet" onClick={() => containers.remove(at)}>
+                      Remove these containers
+                    </Button>
+                  </div>
+                ))}
+              </div>
+            </SheetSection>
+            <SheetSection id="new-limits" title="Limits, store, signs">
+              <LotLimitFields prefix="lot." />
+            </SheetSection>
+            <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
+              Start this lot
+            </Button>
+          </div>
+        </FormFrame>
+        <EarlyAnswer answer={answer} />
+      </div>
+    </>
+  );
+}
+
+/** Starts a lot; the answer stands beside the form from the first tap. */
+export function NewLotScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const records = useAllRecords(workspace);
+  const taken = useMemo(
+    () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
+    [records],
+  );
+  return records === undefined ? <Waiting /> : <NewLotView taken={taken} />;
+}

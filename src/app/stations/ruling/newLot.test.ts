@@ -1,0 +1,31 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES } from '../../../records';
+import { freshNewLot, nextCode, readNewLot } from './newLot';
+
+const DAY = new Date(2026, 10, 24);
+
+describe('a new lot', () => {
+  test('codes run on from the day', () => {
+    expect(nextCode(DAY, [])).toBe('261124-a');
+    expect(nextCode(DAY, ['261124-a', '261124-b', '261123-c'])).toBe('261124-c');
+    const all = [...'abcdefghijklmnopqrstuvwxyz'].map((letter) => `261124-${letter}`);
+    expect(nextCode(DAY, all)).toBe('261124-27');
+  });
+
+  test('is valid from the start and names what is wrong by field', () => {
+    const fresh = freshNewLot(DAY, [], DEFAULT_PREFERENCES);
+    expect(readNewLot(fresh, DEFAULT_PREFERENCES, [])).toMatchObject({
+      ok: true,
+      content: { comb: null },
+    });
+    const wrong = {
+      ...fresh,
+      containers: [...fresh.containers, { ...fresh.containers[0]!, count: 'many' }],
+    };
+    const parsed = readNewLot(wrong, DEFAULT_PREFERENCES, ['261124-a']);
+    expect(!parsed.ok && Object.keys(parsed.errors).sort()).toEqual([
+      'containers.1.count',
+      'lot.code',
+    ]);
+  });
+});

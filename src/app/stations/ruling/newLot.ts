@@ -1,0 +1,91 @@
+import { format } from 'date-fns';
+import type {
+  CombJudgementContent,
+  ContainerContent,
+  LotContent,
+  Preferences,
+} from '../../../records';
+import { freshLotContent } from '../../../records';
+import { FRESH_COMB, readCombForm, type CombForm } from '../../forms/combForm';
+import { FRESH_CONTAINER, readContainerForm, type ContainerForm } from '../../forms/containerForm';
+import { lotFormOf, proposedTarget, readLotForm, type LotForm } from '../../forms/lotForm';
+import type { FieldError, FieldErrors, Parsed } from '../../forms/parsed';
+import { isoDay } from '../../format/dates';
+
+/** A new lot as it is typed: details, containers, comb. */
+export interface NewLotForm {
+  lot: LotForm;
+  containers: ContainerForm[];
+  comb: CombForm;
+}
+
+/** A new lot, read. */
+export interface NewLot {
+  readonly lot: LotContent;
+  readonly containers: readonly ContainerContent[];
+  readonly comb: CombJudgementContent | null;
+}
+
+const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
+
+/** The next free code of a day: 261124-a, 261124-b, and so on. */
+export function nextCode(day: Date, taken: readonly string[]): string {
+  const stem = format(day, 'yyMMdd');
+  const free = [...LETTERS].find((letter) => !taken.includes(`${stem}-${letter}`));
+  return free ? `${stem}-${free}` : `${stem}-${taken.length + 1}`;
+}
+
+/** An empty form with the keeper's usual choices. */
+export function freshNewLot(
+  day: Date,
+  taken: readonly string[],
+  preferences: Preferences,
+): NewLotForm {
+  const content = freshLotContent(nextCode(day, taken), isoDay(day));
+  const { ruleSetId } = preferences;
+  const lot = lotFormOf({ ...content, ruleSetId }, preferences);
+  return {
+    lot: { ...lot, target: proposedTarget('ordinary', ruleSetId) },
+    containers: [FRESH_CONTAINER],
+    comb: FRESH_COMB,
+  };
+}
+
+function prefixed(errors: FieldErrors, prefix: string): [string, FieldError][] {
+  return Object.entries(errors).map(([field, error]) => [prefix + field, error]);
+}
+
+/** The new lot that the form says, or what is wrong in which field. */
+export function readNewLot(
+  form: NewLotForm,
+  preferences: Preferences,
+  taken: readonly string[],
+): Parsed<NewLot> {
+  const lot = readLotForm(form.lot, preferences);
+  const containers = form.containers.map((one) => readContainerForm(one, preferences));
+  const comb = readCombForm(form.comb);
+  const errors = [
+    ...(lot.ok ? [] : prefixed(lot.errors, 'lot.')),
+    ...containers.flatMap((one, at) => (one.ok ? [] : prefixed(one.errors, `containers.${at}.`))),
+    ...(comb.ok ? [] : prefixed(comb.errors, 'comb.')),
+  ];
+  if (lot.ok && taken.includes(lot.content.code)) {
+    const code = nextCode(new Date(), taken);
+    const fix = { label: `Use ${code}`, patch: { code } };
+    errors.push([
+      'lot.code',
+      { sentence: 'Another lot has this code already; choose another.', fix },
+    ]);
+  }
+  if (errors.length > 0 || !lot.ok || !comb.ok) {
+    return { ok: false, errors: Object.fromEntries(errors) };
+  }
+  return {
+    ok: true,
+    content: {
+      lot: lot.content,
+      containers: containers.flatMap((one) => (one.ok ? [one.content] : [])),
+      comb: comb.content,
+    },
+  };
+}

@@ -1,0 +1,65 @@
+import type { ReactElement, ReactNode } from 'react';
+import { inHundred, type Ruling } from '../../../../core';
+import { formatPercent } from '../../../format/moisture';
+import { headline } from '../../../format/phrasing';
+import { OutcomeMark } from '../../../ui/OutcomeMark';
+
+interface AnswerSlabProps {
+  ruling: Ruling;
+  /** a reading still being typed is part of it */
+  provisional: boolean;
+  children?: ReactNode;
+}
+
+function Figure({ ruling }: { ruling: Ruling }): ReactElement {
+  const { mean, expanded, basis } = ruling.belief;
+  if (basis === 'readings') {
+    return (
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <span className="text-8xl leading-none font-extrabold">{formatPercent(mean)}</span>
+        <span className="text-2xl font-semibold">% water ± {formatPercent(expanded)}</span>
+      </p>
+    );
+  }
+  return (
+    <div>
+      <p className="text-6xl leading-none font-extrabold whitespace-nowrap">
+        {Math.max(0, mean - expanded).toFixed(0)}–{(mean + expanded).toFixed(0)}
+        <span className="ml-3 text-2xl font-semibold">% water</span>
+      </p>
+      <p className="mt-2 text-lg">
+        {basis === 'comb'
+          ? `expected from the comb, about ${formatPercent(mean)}; not measured`
+          : 'what honey usually has; nothing is known of this one yet'}
+      </p>
+    </div>
+  );
+}
+
+/** The answer: how wet, what to do, how sure. The largest thing on the page. */
+export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): ReactElement {
+  return (
+    <section aria-label="Answer" className="on-ink bg-ink p-5 text-linen sm:p-6">
+      <div aria-live="polite">
+        <Figure ruling={ruling} />
+        <p
+          className="mt-4 flex items-center gap-3 text-3xl leading-tight font-bold"
+          data-testid="outcome"
+        >
+          <OutcomeMark outcome={ruling.outcome} className="size-9 shrink-0" />
+          {headline(ruling)}
+        </p>
+        <p className="mt-3 text-lg">
+          Chance to be over the limit of {formatPercent(ruling.limitPercent)} %:{' '}
+          <strong>{inHundred(ruling.overProbability)}</strong>.
+        </p>
+        {provisional && (
+          <p className="mt-2 border-l-4 border-dashed border-lavender-mid pl-3 text-base">
+            With the reading you are typing. Keep it, or empty the fields, then sign.
+          </p>
+        )}
+      </div>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+import { useState, type ReactElement } from 'react';
+import { firstRevision, type LotFile } from '../../../../records';
+import { perform, useAppDispatch } from '../../../../store';
+import { FRESH_COMB, SHAKE_CHOICES, combFormOf, readCombForm } from '../../../forms/combForm';
+import { useDraftForm } from '../../../forms/useDraftForm';
+import { Button } from '../../../ui/Button';
+import { FormFrame } from '../../../ui/FormFrame';
+import { CombFields } from './CombFields';
+import { CorrectSheet } from './CorrectSheet';
+import { SheetSection } from './SheetSection';
+
+function CombEntry({ lotId }: { lotId: string }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { form, start } = useDraftForm({
+    formKey: `comb:${lotId}`,
+    defaults: FRESH_COMB,
+    parse: readCombForm,
+  });
+  const keep = form.handleSubmit(async (values) => {
+    const parsed = readCombForm(values);
+    if (!parsed.ok) return;
+    const { content } = parsed;
+    if (content === null) {
+      form.setError('cappedTenths', { message: 'Choose how many tenths were capped.' });
+      return;
+    }
+    const done = await dispatch(
+      perform('Comb judgement kept', (scribe) => [
+        firstRevision(scribe, 'comb-judgement', content, lotId),
+      ]),
+    );
+    if (done.ok) start(FRESH_COMB);
+  });
+  return (
+    <FormFrame form={form} onSubmit={() => void keep()} label="Judge the comb">
+      <div className="space-y-5">
+        <CombFields prefix="" />
+        <Button type="submit" tone="ink">
+          Keep this judgement
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+/** What was seen of the comb, or the form to say so. */
+export function CombSection({ file }: { file: LotFile }): ReactElement {
+  const [correcting, setCorrecting] = useState(false);
+  const { comb } = file;
+  if (!comb) {
+    return (
+      <SheetSection id="comb" title="Comb">
+        <CombEntry lotId={file.lot.entityId} />
+      </SheetSection>
+    );
+  }
+  const shake = SHAKE_CHOICES.find((one) => one.value === comb.content.shake)?.label ?? '';
+  return (
+    <SheetSection
+      id="comb"
+      title="Comb"
+      aside={<Button onClick={() => setCorrecting(true)}>Correct the comb</Button>}
+    >
+      <p className="text-lg">
+        <strong className="text-3xl">{comb.content.cappedTenths}</strong> of 10 capped · shake test:{' '}
+        {shake.toLowerCase()}
+      </p>
+      <CorrectSheet
+        open={correcting}
+        onOpenChange={setCorrecting}
+        record={comb}
+        what="the comb"
+        formOf={combFormOf(comb.content)}
+        parse={readCombForm}
+      >
+        <CombFields prefix="" />
+      </CorrectSheet>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,150 @@
+import { Pencil } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { amountMass, totalMass, type Belief, type MassEstimate } from '../../../../core';
+import { firstRevision, type Container, type LotFile, type Preferences } from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { FRESH_CONTAINER, containerFormOf, readContainerForm } from '../../../forms/containerForm';
+import { useDraftForm } from '../../../forms/useDraftForm';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { FormFrame } from '../../../ui/FormFrame';
+import { Sheet } from '../../../ui/Sheet';
+import { CONTAINER_NAMES, ContainerFields } from './ContainerFields';
+import { CorrectSheet } from './CorrectSheet';
+import { SheetSection } from './SheetSection';
+
+/** Two standard uncertainties, about 95 %. */
+const TWO = 2;
+
+/** Moistures at which the density is known [%]. */
+const densityMoisture = (belief: Belief): number => Math.min(25, Math.max(13, belief.mean));
+
+export function massWords(
+  { massKg, standardUncertaintyKg }: MassEstimate,
+  preferences: Preferences,
+): string {
+  const mass = formatQuantity(massKg, 'mass', preferences);
+  return `${mass} ± ${formatQuantity(TWO * standardUncertaintyKg, 'mass', preferences)}`;
+}
+
+/** Mass of the containers whose amount is known; null where none is. */
+export function massOf(containers: readonly Container[], belief: Belief): MassEstimate | null {
+  const known = containers.filter((one) => one.content.amount !== null);
+  if (known.length === 0) return null;
+  const masses = known.flatMap(({ content }) =>
+    content.amount ? [amountMass(content.amount, densityMoisture(belief))] : [],
+  );
+  return totalMass(
+    masses,
+    known.map((one) => one.content.count),
+  );
+}
+
+function ContainerRow({
+  container,
+  belief,
+}: {
+  container: Container;
+  belief: Belief;
+}): ReactElement {
+  const [correcting, setCorrecting] = useState(false);
+  const preferences = useAppSelector(selectPreferences);
+  const { content } = container;
+  const each = content.amount && amountMass(content.amount, densityMoisture(belief));
+  const kind = CONTAINER_NAMES[content.containerKind];
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 py-2">
+      <span className="grow basis-48 text-lg">
+        <strong>
+          {content.count} × {content.label}
+        </strong>
+        {kind === content.label ? '' : ` (${kind.toLowerCase()})`}
+        {each ? ` · each ${massWords(each, preferences)}` : ' · amount not known'}
+      </span>
+      <Button tone="quiet" onClick={() => setCorrecting(true)}>
+        <Pencil aria-hidden className="size-4" /> Correct
+        <span className="sr-only"> {content.label}</span>
+      </Button>
+      <CorrectSheet
+        open={correcting}
+        onOpenChange={setCorrecting}
+        record={container}
+        what="these containers"
+        formOf={containerFormOf(content, preferences)}
+        parse={(form) => readContainerForm(form, preferences)}
+      >
+        <ContainerFields prefix="" />
+      </CorrectSheet>
+    </li>
+  );
+}
+
+function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { form, start } = useDraftForm({
+    formKey: `container:${lotId}`,
+    defaults: FRESH_CONTAINER,
+    parse: (values) => readContainerForm(values, preferences),
+  });
+  const keep = form.handleSubmit(async (values) => {
+    const parsed = readContainerForm(values, preferences);
+    if (!parsed.ok) return;
+    const label = `${parsed.content.count} × ${parsed.content.label} added`;
+    const done = await dispatch(
+      perform(label, (scribe) => [firstRevision(scribe, 'container', parsed.content, lotId)]),
+    );
+    if (!done.ok) return;
+    start(FRESH_CONTAINER);
+    onDone();
+  });
+  return (
+    <FormFrame form={form} onSubmit={() => void keep()} label="Add containers">
+      <div className="space-y-5">
+        <ContainerFields prefix="" />
+        <Button type="submit" tone="ink">
+          Add
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+/** What the honey is in, and how much there is. */
+export function ContainersSection({
+  file,
+  belief,
+}: {
+  file: LotFile;
+  belief: Belief;
+}): ReactElement {
+  const [adding, setAdding] = useState(false);
+  const preferences = useAppSelector(selectPreferences);
+  const total = massOf(file.containers, belief);
+  return (
+    <SheetSection
+      id="containers"
+      title="Containers"
+      aside={<Button onClick={() => setAdding(true)}>Add containers</Button>}
+    >
+      {file.containers.length === 0 ? (
+        <p className="text-lg">None named yet; readings stand for the lot as a whole.</p>
+      ) : (
+        <ul className="divide-y divide-thread">
+          {file.containers.map((one) => (
+            <ContainerRow key={one.entityId} container={one} belief={belief} />
+          ))}
+        </ul>
+      )}
+      {total && <p className="mt-2 text-lg font-bold">Together {massWords(total, preferences)}</p>}
+      <Sheet
+        open={adding}
+        onOpenChange={setAdding}
+        title="Add containers"
+        description="What the honey of this lot is in."
+      >
+        <ContainerEntry lotId={file.lot.entityId} onDone={() => setAdding(false)} />
+      </Sheet>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,45 @@
+import type { ReactElement } from 'react';
+import type { AnyRecord, LotFile } from '../../../../records';
+import { formatMoment } from '../../../format/dates';
+import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
+
+/** One revision in words. */
+function said(record: AnyRecord): string {
+  switch (record.kind) {
+    case 'lot':
+      return `Lot ${record.content.code}`;
+    case 'container':
+      return `${record.content.count} × ${record.content.label}`;
+    case 'comb-judgement':
+      return `Comb: ${record.content.cappedTenths} of 10 capped`;
+    case 'reading':
+      return `Reading: dial ${formatDial(record.content.scale, record.content.dialValue)}`;
+    case 'ruling':
+      return `Ruling: ${OUTCOME_NAMES[record.content.outcome]}`;
+  }
+}
+
+function act(record: AnyRecord): string {
+  if (record.withdrawn) return 'removed';
+  return record.supersedes === null ? 'entered' : 'changed';
+}
+
+/** Every revision ever written, latest first. */
+export function HistorySection({ file }: { file: LotFile }): ReactElement {
+  return (
+    <details className="border-t-2 border-ink pt-3">
+      <summary className="flex min-h-11 items-center text-2xl font-bold">
+        History ({file.history.length})
+      </summary>
+      <ol className="divide-y divide-thread">
+        {[...file.history].reverse().map((one) => (
+          <li key={one.id} className="py-2 text-base">
+            <strong>{said(one)}</strong> {act(one)} {formatMoment(one.recordedAt)}
+            {one.author === '' ? '' : ` by ${one.author}`}
+            {one.reason === null ? '' : ` · ${one.reason}`}
+          </li>
+        ))}
+      </ol>
+    </details>
+  );
+}

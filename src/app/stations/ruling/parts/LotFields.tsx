@@ -1,0 +1,99 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { HONEY_KINDS, LOCAL_LAW_DECIDES, RULE_SETS, type HoneyKind } from '../../../../core';
+import { proposedTarget, type LotForm } from '../../../forms/lotForm';
+import { ChecksField } from '../../../ui/ChecksField';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { SelectField } from '../../../ui/SelectField';
+import { TextField } from '../../../ui/TextField';
+import { unitOf } from '../../../format/units';
+import { selectPreferences, useAppSelector } from '../../../../store';
+
+const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
+  ordinary: 'Any other honey',
+  heather: 'Heather (ling, Calluna)',
+};
+
+export const SIGN_CHOICES = [
+  { value: 'foam-returns', label: 'Foam that comes back' },
+  { value: 'gas', label: 'Gas' },
+  { value: 'sour-smell', label: 'Sour, yeasty or boozy smell' },
+  { value: 'bulging-lid', label: 'Bulging lid' },
+];
+
+const HEATHER_WORDS = /heather|calluna|\bling\b/i;
+
+/** Name, day, origin and plant of a lot. */
+export function LotNameFields({ prefix }: { prefix: string }): ReactElement {
+  return (
+    <div className="grid gap-5 sm:grid-cols-2">
+      <TextField name={`${prefix}name`} label="Name" hint="Optional, for you" />
+      <TextField name={`${prefix}code`} label="Lot code" />
+      <TextField name={`${prefix}date`} label="Extracted on" type="date" />
+      <TextField name={`${prefix}plant`} label="Flow or plant" />
+      <div className="sm:col-span-2">
+        <TextField name={`${prefix}origin`} label="Where from" hint="Yard, hives" />
+      </div>
+    </div>
+  );
+}
+
+/** Kind of honey, rule set, target, store and signs: what the limits depend on. */
+export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
+  const { watch, setValue, getValues } = useFormContext();
+  const preferences = useAppSelector(selectPreferences);
+  const field = (name: keyof LotForm): string => prefix + name;
+  const plant = String(watch(field('plant')));
+  const honeyKind = watch(field('honeyKind')) as HoneyKind;
+  const ruleSet = RULE_SETS.find((one) => one.id === watch(field('ruleSetId')));
+  const proposeTarget = (): void => {
+    const kind = getValues(field('honeyKind')) as HoneyKind;
+    const target = proposedTarget(kind, String(getValues(field('ruleSetId'))));
+    setValue(field('target'), target, { shouldDirty: true });
+  };
+  const limit = ruleSet?.moistureLimitPercent[honeyKind];
+  return (
+    <div className="grid gap-5 sm:grid-cols-2">
+      <ChoiceField
+        name={field('honeyKind')}
+        label="Kind of honey"
+        choices={HONEY_KINDS.map((value) => ({ value, label: KIND_NAMES[value] }))}
+        hint={
+          honeyKind === 'ordinary' && HEATHER_WORDS.test(plant)
+            ? 'The plant sounds like ling heather, which has its own limit.'
+            : undefined
+        }
+        onChosen={proposeTarget}
+      />
+      <SelectField
+        name={field('ruleSetId')}
+        label="Rule set in force"
+        options={RULE_SETS.map((one) => ({ value: one.id, label: `${one.name}, ${one.edition}` }))}
+        hint={limit === undefined ? undefined : `Limit ${limit.toFixed(1)} %. ${LOCAL_LAW_DECIDES}`}
+        onChosen={proposeTarget}
+      />
+      <TextField
+        name={field('target')}
+        label="Your own target"
+        unit="%"
+        inputMode="decimal"
+        prefix={prefix}
+        hint="What you want to reach or stay under"
+      />
+      <TextField
+        name={field('storage')}
+        label="Temperature of the store"
+        unit={unitOf('temperature', preferences).name}
+        inputMode="decimal"
+        hint="Leave empty where not known"
+      />
+      <div className="sm:col-span-2">
+        <ChecksField
+          name={field('signs')}
+          label="Signs of fermentation seen"
+          choices={SIGN_CHOICES}
+        />
+      </div>
+    </div>
+  );
+}

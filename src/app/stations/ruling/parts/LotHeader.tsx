@@ -1,0 +1,71 @@
+import { FileText } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { LotFile } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { useCommands } from '../../../commands/useCommands';
+import { lotFormOf, readLotForm } from '../../../forms/lotForm';
+import { formatDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+import { CorrectSheet } from './CorrectSheet';
+import { LotLimitFields, LotNameFields } from './LotFields';
+
+/** Name, origin and plant of the lot, with the ways to its dossier and its details. */
+export function LotHeader({ file }: { file: LotFile }): ReactElement {
+  const [correcting, setCorrecting] = useState(false);
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const navigate = useNavigate();
+  const { content } = file.lot;
+  const dossier = `/${workspace}/lots/${file.lot.entityId}/dossier`;
+  useCommands([
+    {
+      id: 'dossier',
+      title: 'Open the dossier of this lot',
+      key: 'd',
+      run: () => void navigate(dossier),
+    },
+    {
+      id: 'correct-lot',
+      title: 'Correct the details of this lot',
+      key: 'e',
+      run: () => setCorrecting(true),
+    },
+  ]);
+  const facts = [
+    content.code,
+    `extracted ${formatDay(content.date)}`,
+    content.plant,
+    content.origin,
+  ];
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
+      <div className="grow basis-72">
+        <h1 className="text-4xl leading-tight font-bold">
+          {content.name || `Lot ${content.code}`}
+        </h1>
+        <p className="mt-1 text-lg text-ink-soft">
+          {facts.filter((one) => one !== '').join(' · ')}
+        </p>
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Button onClick={() => setCorrecting(true)}>Details</Button>
+        <Link to={dossier} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
+          <FileText aria-hidden className="size-5" /> Dossier
+        </Link>
+      </div>
+      <CorrectSheet
+        open={correcting}
+        onOpenChange={setCorrecting}
+        record={file.lot}
+        what="this lot"
+        formOf={lotFormOf(content, preferences)}
+        parse={(form) => readLotForm(form, preferences)}
+      >
+        <LotNameFields prefix="" />
+        <LotLimitFields prefix="" />
+      </CorrectSheet>
+    </header>
+  );
+}

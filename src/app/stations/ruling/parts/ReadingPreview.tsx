@@ -1,0 +1,47 @@
+import type { ReactElement } from 'react';
+import { interpretReading, type Ruling } from '../../../../core';
+import type { ReadingContent } from '../../../../records';
+import {
+  MARK_SENTENCES,
+  correctionWords,
+  formatPercent,
+  subtractionWords,
+} from '../../../format/moisture';
+import { answerFigure, headline } from '../../../format/phrasing';
+import { OutcomeMark } from '../../../ui/OutcomeMark';
+
+interface ReadingPreviewProps {
+  content: ReadingContent | null;
+  /** the answer with this reading */
+  ruling: Ruling;
+}
+
+/** What the dial means, as soon as it can be read, and what it makes of the lot. */
+export function ReadingPreview({ content, ruling }: ReadingPreviewProps): ReactElement | null {
+  if (!content) return null;
+  const read = interpretReading(content);
+  if (read.status !== 'read') return null;
+  const marks = read.marks.filter((one) => one !== 'brix-not-by-subtraction');
+  return (
+    <div
+      role="status"
+      aria-label="What the dial means"
+      className="border-l-4 border-lavender bg-lavender-pale px-4 py-3"
+    >
+      <p className="text-2xl font-bold">{formatPercent(read.moisturePercent)} % water</p>
+      <p className="text-lg">{correctionWords(read, content.atc)}</p>
+      {content.scale === 'brix' && (
+        <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
+      )}
+      {marks.map((one) => (
+        <p key={one} className="mt-1 text-base font-semibold">
+          {MARK_SENTENCES[one]}
+        </p>
+      ))}
+      <p className="mt-2 flex items-center gap-2 border-t border-ink pt-2 text-lg font-bold">
+        <OutcomeMark outcome={ruling.outcome} className="size-6 shrink-0" />
+        The lot then: {answerFigure(ruling)} %, {headline(ruling).toLowerCase()}
+      </p>
+    </div>
+  );
+}

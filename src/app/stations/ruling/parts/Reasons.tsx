@@ -1,0 +1,32 @@
+import type { ReactElement } from 'react';
+import { sourceWords, type Finding, type Ruling } from '../../../../core';
+import { OUTCOME_NAMES } from '../../../format/moisture';
+
+const BEARING_NAMES: Readonly<Record<Finding['bearing'], string>> = {
+  ...OUTCOME_NAMES,
+  accept: 'Speaks for accepting',
+  condition: 'Condition',
+  note: 'Note',
+};
+
+/** Every finding with its rule and source, the most severe first. */
+export function Reasons({ ruling }: { ruling: Ruling }): ReactElement {
+  return (
+    <section aria-labelledby="reasons">
+      <h2 id="reasons" className="text-2xl font-bold">
+        Why
+      </h2>
+      <ol className="mt-2 divide-y divide-thread border-y border-thread">
+        {ruling.findings.map((one, at) => (
+          <li key={`${one.ruleId}-${at}`} className="py-3">
+            <p className="text-base font-bold">{BEARING_NAMES[one.bearing]}</p>
+            <p className="text-lg leading-snug">{one.sentence}</p>
+            <p className="mt-0.5 text-base text-ink-soft">
+              {one.title} · {sourceWords(one.source)}
+            </p>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,27 @@
+import type { ReactElement } from 'react';
+import { isRulingOutdated, type LotFile } from '../../../../records';
+import { formatMoment } from '../../../format/dates';
+import { OUTCOME_NAMES } from '../../../format/moisture';
+
+/** What was signed last, and whether it still rests on the evidence at hand. */
+export function SignedNote({ file }: { file: LotFile }): ReactElement | null {
+  const { ruling } = file;
+  if (!ruling) return null;
+  const { content } = ruling;
+  return (
+    <div className="mt-4 border-l-4 border-lavender-mid pl-3 text-base">
+      <p>
+        Signed by <strong>{content.initials}</strong>, {formatMoment(ruling.recordedAt)}:{' '}
+        <strong>{OUTCOME_NAMES[content.outcome]}</strong>
+        {content.overrideReason === ''
+          ? ''
+          : `, otherwise than the rules: ${content.overrideReason}`}
+      </p>
+      {isRulingOutdated(file) && (
+        <p className="mt-1 font-semibold">
+          The evidence has changed since; look again and sign anew.
+        </p>
+      )}
+    </div>
+  );
+}

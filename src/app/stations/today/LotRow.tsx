@@ -1,0 +1,58 @@
+import { ChevronRight } from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { formatDay } from '../../format/dates';
+import { OUTCOME_NAMES } from '../../format/moisture';
+import { answerFigure, headline, ruleSentence } from '../../format/phrasing';
+import { OutcomeMark } from '../../ui/OutcomeMark';
+import { RuleStrip } from '../../ui/RuleStrip';
+import type { RuledLot } from './useRuledLots';
+
+function state({ file, settled }: RuledLot): string {
+  if (!file.ruling) return 'not signed';
+  const { initials, outcome } = file.ruling.content;
+  const signed = `signed ${initials}, ${formatDay(file.ruling.recordedAt)}: ${OUTCOME_NAMES[outcome].toLowerCase()}`;
+  return settled ? signed : `evidence changed since it was ${signed}`;
+}
+
+/** One lot in the list: figure, rule, decision, and whose turn it is. */
+export function LotRow({ lot }: { lot: RuledLot }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { file, ruling } = lot;
+  const { content } = file.lot;
+  const facts = [content.code, content.plant].filter((one) => one !== '');
+  return (
+    <li>
+      <Link
+        to={`/${workspace}/lots/${file.lot.entityId}`}
+        className="grid items-center gap-x-6 gap-y-2 py-3 hover:bg-lavender-pale sm:grid-cols-[minmax(0,17rem)_minmax(0,1fr)_auto] sm:px-2"
+      >
+        <span>
+          <span className="block text-xl leading-tight font-bold">
+            {content.name || `Lot ${content.code}`}
+          </span>
+          <span className="block text-base text-ink-soft">{facts.join(' · ')}</span>
+        </span>
+        <span className="grid grid-cols-[minmax(0,1fr)_8rem] items-center gap-4">
+          <RuleStrip
+            limitPercent={ruling.limitPercent}
+            belief={ruling.belief}
+            readings={lot.readingsPercent}
+          />
+          <span className="text-xl font-bold whitespace-nowrap">
+            {answerFigure(ruling)} %<span className="sr-only"> {ruleSentence(ruling)}</span>
+          </span>
+        </span>
+        <span className="flex items-center gap-3 sm:w-80">
+          <OutcomeMark outcome={ruling.outcome} className="size-8 shrink-0" />
+          <span className="grow">
+            <span className="block text-lg leading-tight font-bold">{headline(ruling)}</span>
+            <span className="block text-base text-ink-soft">{state(lot)}</span>
+          </span>
+          <ChevronRight aria-hidden className="size-6 shrink-0" />
+        </span>
+      </Link>
+    </li>
+  );
+}

@@ -1,0 +1,62 @@
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { Waiting } from '../../ui/Waiting';
+import { LotRow } from './LotRow';
+import { bySeverity, useRuledLots, type RuledLot } from './useRuledLots';
+
+interface GroupProps {
+  id: string;
+  title: string;
+  lots: readonly RuledLot[];
+}
+
+function Group({ id, title, lots }: GroupProps): ReactElement | null {
+  if (lots.length === 0) return null;
+  return (
+    <section aria-labelledby={id} className="mt-8">
+      <h2 id={id} className="text-2xl font-bold">
+        {title} ({lots.length})
+      </h2>
+      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+        {lots.map((one) => (
+          <LotRow key={one.file.lot.entityId} lot={one} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Empty({ workspace }: { workspace: string }): ReactElement {
+  return (
+    <div className="mt-8 max-w-xl">
+      <p className="text-2xl leading-snug">
+        No honey here yet. Start a lot: say how much of the comb was capped, and the first answer
+        stands.
+      </p>
+      <Link
+        to={`/${workspace}/lots/new`}
+        className={`${BUTTON_BASE} ${BUTTON_TONES.ink} mt-5 min-h-14 text-lg`}
+      >
+        Start a lot
+      </Link>
+    </div>
+  );
+}
+
+/** All lots, those that wait for a decision first. */
+export function TodayScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const lots = useRuledLots();
+  if (lots === undefined) return <Waiting />;
+  const open = lots.filter((one) => !one.settled).sort(bySeverity);
+  return (
+    <>
+      <h1 className="pt-5 text-4xl font-bold">Today</h1>
+      {lots.length === 0 && <Empty workspace={workspace} />}
+      <Group id="open" title="Waiting for your decision" lots={open} />
+      <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />
+    </>
+  );
+}

@@ -1,0 +1,72 @@
+import { ArrowRight } from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { MoistureRule } from '../../ui/MoistureRule';
+import { UpdateNotice } from '../../ui/UpdateNotice';
+
+interface DoorProps {
+  to: string;
+  title: string;
+  text: string;
+}
+
+function Door({ to, title, text }: DoorProps): ReactElement {
+  return (
+    <Link
+      to={to}
+      className="flex min-h-36 flex-col border-2 border-ink bg-paper p-5 hover:bg-ink hover:text-linen"
+    >
+      <span className="flex items-center justify-between gap-4 text-2xl font-bold">
+        {title}
+        <ArrowRight aria-hidden className="size-7 shrink-0" />
+      </span>
+      <span className="mt-3 text-lg">{text}</span>
+    </Link>
+  );
+}
+
+/** Example on the door: honey that is fairly surely under its limit. */
+const EXAMPLE = { mean: 17.6, standardUncertainty: 0.9 };
+
+/** The door: what this is, and two ways in. */
+export function WelcomeScreen(): ReactElement {
+  return (
+    <main className="mx-auto max-w-5xl px-4 py-8 sm:px-8 sm:py-14">
+      <UpdateNotice />
+      <h1 className="text-2xl font-extrabold tracking-tight">Ripenum</h1>
+      <p className="mt-6 max-w-3xl text-4xl leading-tight font-bold sm:text-5xl">
+        Is this honey ripe, and good enough to accept?
+      </p>
+      <p className="mt-4 max-w-2xl text-lg">
+        Say how much of the comb was capped and you get an answer. Type one reading of the
+        refractometer and the answer narrows. It says why, how sure it is, and what would change it.
+      </p>
+      <div className="my-10">
+        <MoistureRule
+          limitPercent={20}
+          targetPercent={18}
+          guardPercent={null}
+          belief={EXAMPLE}
+          readings={[]}
+          label="Example of the moisture rule: a scale from 13 to 25 % water with a target at 18 and a limit at 20, and a hill that shows what the moisture may be, most likely 17.6 %."
+        />
+      </div>
+      <div className="grid gap-5 sm:grid-cols-2">
+        <Door
+          to="/demo/today"
+          title="Start with the demo season"
+          text="A made-up estuary island with eight lots, each instructive in its own way."
+        />
+        <Door
+          to="/mine/today"
+          title="Start my own"
+          text="Your records, empty at first. They stay in this browser."
+        />
+      </div>
+      <p className="mt-8 max-w-2xl text-base text-ink-soft">
+        No account, and nothing leaves this device. Ripenum computes and documents; the law where
+        you sell, the product label and a licensed laboratory decide.
+      </p>
+    </main>
+  );
+}

@@ -1,0 +1,56 @@
+import { Check } from 'lucide-react';
+import { Checkbox } from 'radix-ui';
+import { useId, type ReactElement } from 'react';
+import { Controller, useFormContext } from 'react-hook-form';
+import type { Choice } from './ChoiceField';
+
+interface ChecksFieldProps {
+  name: string;
+  label: string;
+  choices: readonly Choice[];
+}
+
+/** Any number of things that were seen. */
+export function ChecksField({ name, label, choices }: ChecksFieldProps): ReactElement {
+  const { control } = useFormContext();
+  const id = useId();
+  return (
+    <fieldset>
+      <legend className="text-base font-semibold">{label}</legend>
+      <Controller
+        name={name}
+        control={control}
+        render={({ field }) => {
+          const chosen = field.value as string[];
+          return (
+            <div className="grid gap-x-6 sm:grid-cols-2">
+              {choices.map((one) => (
+                <div key={one.value} className="flex min-h-11 items-center gap-3">
+                  <Checkbox.Root
+                    id={`${id}-${one.value}`}
+                    checked={chosen.includes(one.value)}
+                    onCheckedChange={(checked) =>
+                      field.onChange(
+                        checked === true
+                          ? [...chosen, one.value]
+                          : chosen.filter((value) => value !== one.value),
+                      )
+                    }
+                    className="flex size-7 shrink-0 items-center justify-center border-2 border-ink bg-paper data-[state=checked]:bg-ink data-[state=checked]:text-linen"
+                  >
+                    <Checkbox.Indicator>
+                      <Check aria-hidden className="size-5" strokeWidth={3} />
+                    </Checkbox.Indicator>
+                  </Checkbox.Root>
+                  <label htmlFor={`${id}-${one.value}`} className="grow py-2 text-base">
+                    {one.label}
+                  </label>
+                </div>
+              ))}
+            </div>
+          );
+        }}
+      />
+    </fieldset>
+  );
+}

@@ -1,0 +1,19 @@
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+
+/** An address that leads nowhere: a removed lot, another season's lot, a typing slip. */
+export function NothingHere(): ReactElement {
+  return (
+    <div className="mx-auto max-w-2xl py-8">
+      <h1 className="text-3xl font-bold">There is nothing at this address</h1>
+      <p className="mt-3 text-lg">
+        The lot may have been removed (undo brings it back), or it belongs to the other season.
+      </p>
+      <p className="mt-5">
+        <Link to="/" className="text-lg font-semibold text-lavender underline">
+          Back to the door
+        </Link>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,43 @@
+import { X } from 'lucide-react';
+import { Dialog } from 'radix-ui';
+import type { ReactElement, ReactNode } from 'react';
+
+interface SheetProps {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+  title: string;
+  description: string;
+  children: ReactNode;
+}
+
+/** A sheet laid over the page: from the side on a desk, over everything on a phone. */
+export function Sheet({
+  open,
+  onOpenChange,
+  title,
+  description,
+  children,
+}: SheetProps): ReactElement {
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/50" />
+        <Dialog.Content className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8">
+          <div className="flex items-start justify-between gap-4">
+            <Dialog.Title className="text-3xl font-bold">{title}</Dialog.Title>
+            <Dialog.Close
+              aria-label="Close"
+              className="flex size-11 shrink-0 items-center justify-center hover:bg-lavender-pale"
+            >
+              <X aria-hidden className="size-6" />
+            </Dialog.Close>
+          </div>
+          <Dialog.Description className="mt-1 mb-5 text-base text-ink-soft">
+            {description}
+          </Dialog.Description>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,22 @@
+import type { ReactElement } from 'react';
+import { Link, useRouteError } from 'react-router';
+
+/** What stands in place of a station that failed; what was typed is kept all the same. */
+export function StationError(): ReactElement {
+  const error = useRouteError();
+  return (
+    <div role="alert" className="mx-auto max-w-2xl p-6">
+      <h1 className="text-3xl font-bold">This page could not be shown</h1>
+      <p className="mt-3 text-lg">
+        Nothing you typed is lost. Reload the page; if it happens again, export your records in the
+        kit and report the line below.
+      </p>
+      <p className="mt-3 text-base">{error instanceof Error ? error.message : String(error)}</p>
+      <p className="mt-5">
+        <Link to="/" className="text-lg font-semibold text-lavender underline">
+          Back to the door
+        </Link>
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,10 @@
+import type { ReactElement } from 'react';
+
+/** Stands while records are being read; long enough to be seen only on a slow device. */
+export function Waiting(): ReactElement {
+  return (
+    <p role="status" className="p-6 text-lg">
+      Opening the records …
+    </p>
+  );
+}

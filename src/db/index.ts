@@ -1,0 +1,8 @@
+/** Storage; other layers import from here. */
+export { databaseOf } from './database';
+export { createDexieRecordStore } from './dexieRecordStore';
+export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
+export type { Appended, RecordStore } from './recordStore';
+export { loadPreferences, savePreferences } from './settings';
+export { useAllRecords, useLotRecords } from './useRecords';
+export { WORKSPACES, type Workspace } from './workspaces';

@@ -1,0 +1,39 @@
+import type { AnyRecord, Result } from '../records';
+
+/** How many revisions an append wrote, and how many were there already. */
+export interface Appended {
+  readonly written: number;
+  readonly alreadyThere: number;
+}
+
+/** Where revisions are kept. Append-only. */
+export interface RecordStore {
+  /**
+   * Writes all revisions or none. Revisions that are there already with the same content are
+   * skipped; the same identifier with other content is a `conflict`.
+   */
+  append(records: readonly AnyRecord[]): Promise<Result<Appended>>;
+  /** Every revision of one lot. */
+  ofLot(lotId: string): Promise<AnyRecord[]>;
+  /** Every revision there is. */
+  all(): Promise<AnyRecord[]>;
+}
+
+/** The same data, whatever the order of keys. */
+export function isSameRecord(a: AnyRecord, b: AnyRecord): boolean {
+  return canonical(a) === canonical(b);
+}
+
+function canonical(value: unknown): string {
+  return JSON.stringify(value, (_key, inner: unknown) =>
+    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => a.localeCompare(b)))
+      : inner,
+  );
+}
+
+/** The sentence for an identifier that stands for two different things. */
+export function conflictMessage(records: readonly AnyRecord[]): string {
+  const first = records[0];
+  return `${records.length === 1 ? 'One revision' : `${records.length} revisions`} in the file differ from what is kept here under the same identifier (first: ${first?.kind ?? ''} ${first?.id ?? ''}); nothing was imported.`;
+}

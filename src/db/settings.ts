@@ -1,0 +1,16 @@
+import { DEFAULT_PREFERENCES, preferencesSchema, type Preferences } from '../records';
+import type { RipenumDatabase } from './database';
+
+/** The keeper's preferences; the shipped ones where there are none or they cannot be read. */
+export async function loadPreferences(database: RipenumDatabase): Promise<Preferences> {
+  const row = await database.settings.get('preferences');
+  const parsed = preferencesSchema.safeParse({ ...DEFAULT_PREFERENCES, ...row?.value });
+  return parsed.success ? parsed.data : DEFAULT_PREFERENCES;
+}
+
+export async function savePreferences(
+  database: RipenumDatabase,
+  value: Preferences,
+): Promise<void> {
+  await database.settings.put({ key: 'preferences', value });
+}

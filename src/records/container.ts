@@ -1,0 +1,55 @@
+import { envelopeShape } from './envelope';
+import { z } from './zod';
+
+export const CONTAINER_KINDS = ['bucket', 'tank', 'drum', 'tub', 'jar'] as const;
+export type ContainerKind = (typeof CONTAINER_KINDS)[number];
+
+/** Most vessels of one kind that are written as one entry. */
+export const MOST_VESSELS = 500;
+
+const positive = (sentence: string) => z.number().gt(0, sentence).max(100_000, sentence);
+const plusMinus = z
+  .number()
+  .min(0, 'What it may be off by is 0 or more.')
+  .max(10_000, 'That ± is larger than any vessel.');
+
+const amountSchema = z.discriminatedUnion('by', [
+  z.object({
+    by: z.literal('mass'),
+    massKg: positive('The mass is more than 0.'),
+    plusMinusKg: plusMinus,
+  }),
+  z.object({
+    by: z.literal('volume'),
+    volumeL: positive('The volume is more than 0.'),
+    plusMinusL: plusMinus,
+  }),
+  z.object({
+    by: z.literal('fill-height'),
+    innerDiameterCm: positive('The inner diameter is more than 0.'),
+    fillHeightCm: positive('The fill height is more than 0.'),
+    plusMinusCm: plusMinus,
+  }),
+]);
+
+const COUNT_SENTENCE = `Type how many there are, 1 to ${MOST_VESSELS}.`;
+
+export const containerContentSchema = z.object({
+  containerKind: z.enum(CONTAINER_KINDS),
+  label: z
+    .string()
+    .trim()
+    .min(1, 'Give it a label that you find again on the vessel.')
+    .max(40, 'Keep the label under 40 letters.'),
+  count: z.number().int(COUNT_SENTENCE).min(1, COUNT_SENTENCE).max(MOST_VESSELS, COUNT_SENTENCE),
+  /** in each vessel; null where not known */
+  amount: amountSchema.nullable(),
+});
+export type ContainerContent = z.infer<typeof containerContentSchema>;
+
+export const containerSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('container'),
+  content: containerContentSchema,
+});
+export type Container = z.infer<typeof containerSchema>;

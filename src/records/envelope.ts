@@ -1,0 +1,34 @@
+import { z } from './zod';
+
+/** Version of all record schemas together; raise it with a migration in `migrations.ts`. */
+export const SCHEMA_VERSION = 1;
+
+/** Identifier of an entity or a revision: letters, digits and hyphens. */
+export const idSchema = z
+  .string()
+  .regex(/^[A-Za-z0-9-]{1,64}$/, 'An identifier has 1 to 64 letters, digits or hyphens.');
+
+/** What every revision carries around its content. */
+export const envelopeShape = {
+  id: idSchema,
+  /** what this is a revision of; children refer to this, not to the revision */
+  entityId: idSchema,
+  lotId: idSchema,
+  schemaVersion: z.literal(SCHEMA_VERSION),
+  /** when it was written down, ISO 8601 with milliseconds, UTC */
+  recordedAt: z.iso.datetime({
+    precision: 3,
+    error: 'A time looks like 2026-08-01T10:00:00.000Z.',
+  }),
+  /** initials of who wrote it, may be empty */
+  author: z.string().max(12, 'Initials have at most 12 letters.'),
+  /** the revision that this one replaces, null for the first */
+  supersedes: idSchema.nullable(),
+  /** why it replaces the former, null for the first */
+  reason: z.string().max(500, 'Keep the reason under 500 letters.').nullable(),
+  /** true: the entity no longer counts */
+  withdrawn: z.boolean(),
+} as const;
+
+/** Envelope without its content. */
+export type Envelope = z.infer<z.ZodObject<typeof envelopeShape>>;

@@ -1,0 +1,71 @@
+import type { CombJudgement } from './combJudgement';
+import type { Container } from './container';
+import { current, inOrder } from './heads';
+import type { Lot } from './lot';
+import type { Reading } from './reading';
+import type { AnyRecord, RecordKind, RecordOf } from './record';
+import type { RulingRecord } from './ruling';
+
+/** All that holds of one lot, with its whole history. */
+export interface LotFile {
+  readonly lot: Lot;
+  readonly containers: readonly Container[];
+  /** the latest look at the comb, null where there was none */
+  readonly comb: CombJudgement | null;
+  readonly readings: readonly Reading[];
+  /** the ruling last signed, null where there is none */
+  readonly ruling: RulingRecord | null;
+  /** every revision ever written, oldest first */
+  readonly history: readonly AnyRecord[];
+}
+
+function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): RecordOf<K>[] {
+  return records.filter((one): one is RecordOf<K> => one.kind === kind);
+}
+
+/** The file of a lot from its revisions, or null where the lot is missing or withdrawn. */
+export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
+  const now = current(records);
+  const lot = ofKind(now, 'lot')[0];
+  if (!lot) return null;
+  return {
+    lot,
+    containers: ofKind(now, 'container'),
+    comb: ofKind(now, 'comb-judgement').at(-1) ?? null,
+    readings: ofKind(now, 'reading'),
+    ruling: ofKind(now, 'ruling').at(-1) ?? null,
+    history: inOrder(records),
+  };
+}
+
+/** The files of all lots in a set of revisions, latest extraction first. */
+export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
+  const byLot = new Map<string, AnyRecord[]>();
+  for (const record of records) {
+    const own = byLot.get(record.lotId);
+    if (own) own.push(record);
+    else byLot.set(record.lotId, [record]);
+  }
+  return [...byLot.values()]
+    .map(lotFileOf)
+    .filter((one) => one !== null)
+    .sort(
+      (a, b) =>
+        b.lot.content.date.localeCompare(a.lot.content.date) ||
+        a.lot.content.code.localeCompare(b.lot.content.code),
+    );
+}
+
+/** Revisions that a ruling on this file rests on. */
+export function evidenceIdsOf(file: LotFile): string[] {
+  const comb = file.comb ? [file.comb] : [];
+  return [file.lot, ...file.containers, ...comb, ...file.readings].map((one) => one.id);
+}
+
+/** Whether the evidence is no longer what the signed ruling rested on. */
+export function isRulingOutdated(file: LotFile): boolean {
+  if (!file.ruling) return false;
+  const signed = new Set(file.ruling.content.evidenceIds);
+  const now = evidenceIdsOf(file);
+  return now.length !== signed.size || now.some((id) => !signed.has(id));
+}

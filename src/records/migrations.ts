@@ -1,0 +1,33 @@
+import { SCHEMA_VERSION } from './envelope';
+
+/** Brings a raw revision from one schema version to the next. */
+export type Migration = (revision: Record<string, unknown>) => Record<string, unknown>;
+
+/**
+ * Migrations by the version they start from. Version 1 is the first, so there is none yet; every
+ * one added must be exercised in migrations.test.ts, which fails otherwise.
+ */
+export const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
+}
+
+/**
+ * The revision in the present schema version; anything that is no revision at all comes back as it
+ * is, for the schema to refuse.
+ */
+export function migrated(
+  value: unknown,
+  migrations: Readonly<Record<number, Migration>> = MIGRATIONS,
+  target: number = SCHEMA_VERSION,
+): unknown {
+  if (!isRecord(value) || typeof value['schemaVersion'] !== 'number') return value;
+  let revision = value;
+  for (let version = value['schemaVersion']; version < target; version += 1) {
+    const step = migrations[version];
+    if (!step) return revision;
+    revision = { ...step(revision), schemaVersion: version + 1 };
+  }
+  return revision;
+}

@@ -1,0 +1,25 @@
+import { DEFAULT_RULE_SET_ID } from '../core';
+import { z } from './zod';
+
+/** What the keeper chose once for all lots. */
+export const preferencesSchema = z.object({
+  initials: z.string().max(12),
+  ruleSetId: z.string(),
+  temperatureUnit: z.enum(['C', 'F']),
+  massUnit: z.enum(['kg', 'lb']),
+  volumeUnit: z.enum(['L', 'US gal', 'imp gal']),
+  lengthUnit: z.enum(['cm', 'in']),
+  /** single keys act; some input aids need them off */
+  singleKeys: z.boolean(),
+});
+export type Preferences = z.infer<typeof preferencesSchema>;
+
+export const DEFAULT_PREFERENCES: Preferences = {
+  initials: '',
+  ruleSetId: DEFAULT_RULE_SET_ID,
+  temperatureUnit: 'C',
+  massUnit: 'kg',
+  volumeUnit: 'L',
+  lengthUnit: 'cm',
+  singleKeys: true,
+};

@@ -1,0 +1,58 @@
+import type { Envelope } from './envelope';
+import { SCHEMA_VERSION } from './envelope';
+import type { AnyRecord, ContentOf, RecordKind, RecordOf } from './record';
+
+/** Where new revisions get identifiers, time and author from; passed in, so that tests repeat. */
+export interface Scribe {
+  newId(): string;
+  now(): string;
+  readonly author: string;
+}
+
+function envelope(scribe: Scribe, place: Pick<Envelope, 'entityId' | 'lotId'>): Envelope {
+  return {
+    id: scribe.newId(),
+    entityId: place.entityId,
+    lotId: place.lotId,
+    schemaVersion: SCHEMA_VERSION,
+    recordedAt: scribe.now(),
+    author: scribe.author,
+    supersedes: null,
+    reason: null,
+    withdrawn: false,
+  };
+}
+
+/** The first revision of a new entity. Without a lot it is a lot itself. */
+export function firstRevision<K extends RecordKind>(
+  scribe: Scribe,
+  kind: K,
+  content: ContentOf<K>,
+  lotId?: string,
+): RecordOf<K> {
+  const entityId = scribe.newId();
+  return {
+    ...envelope(scribe, { entityId, lotId: lotId ?? entityId }),
+    kind,
+    content,
+  } as RecordOf<K>;
+}
+
+/** What a later revision changes. */
+export interface Change<T extends AnyRecord> {
+  readonly content?: T['content'];
+  readonly withdrawn?: boolean;
+  readonly reason: string;
+}
+
+/** The next revision of an entity; the former stays as it is. */
+export function nextRevision<T extends AnyRecord>(scribe: Scribe, former: T, change: Change<T>): T {
+  return {
+    ...former,
+    ...envelope(scribe, former),
+    supersedes: former.id,
+    reason: change.reason,
+    withdrawn: change.withdrawn ?? false,
+    content: change.content ?? former.content,
+  };
+}

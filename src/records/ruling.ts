@@ -1,0 +1,53 @@
+import { OUTCOMES } from '../core';
+import { envelopeShape, idSchema } from './envelope';
+import { z } from './zod';
+
+const findingSchema = z.object({
+  ruleId: z.string(),
+  title: z.string(),
+  bearing: z.enum([...OUTCOMES, 'condition', 'note']),
+  sentence: z.string(),
+  source: z.string(),
+});
+
+/** A signed ruling: what was decided, by whom, and all that it rested on at that moment. */
+export const rulingContentSchema = z
+  .object({
+    /** what was signed */
+    outcome: z.enum(OUTCOMES),
+    /** what the rules proposed */
+    proposedOutcome: z.enum(OUTCOMES),
+    overrideReason: z.string().trim().max(500, 'Keep the reason under 500 letters.'),
+    initials: z
+      .string()
+      .trim()
+      .min(1, 'Sign with your initials.')
+      .max(12, 'Initials have at most 12 letters.'),
+    remark: z.string().trim().max(1000, 'Keep the remark under 1000 letters.'),
+    /** revisions that the ruling rests on */
+    evidenceIds: z.array(idSchema),
+    rulesVersion: z.string(),
+    ruleSet: z.object({ id: z.string(), name: z.string(), edition: z.string() }),
+    limitPercent: z.number(),
+    targetPercent: z.number(),
+    basis: z.enum(['readings', 'comb', 'nothing']),
+    meanPercent: z.number(),
+    expandedPercent: z.number().min(0),
+    overProbability: z.number().min(0).max(1),
+    checkAgainMonths: z.number().min(0),
+    findings: z.array(findingSchema),
+  })
+  .superRefine((ruling, context) => {
+    if (ruling.outcome !== ruling.proposedOutcome && ruling.overrideReason === '') {
+      const message = 'Deciding otherwise than the rules takes a reason.';
+      context.addIssue({ code: 'custom', path: ['overrideReason'], message });
+    }
+  });
+export type RulingContent = z.infer<typeof rulingContentSchema>;
+
+export const rulingSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('ruling'),
+  content: rulingContentSchema,
+});
+export type RulingRecord = z.infer<typeof rulingSchema>;

@@ -1,0 +1,60 @@
+import { serveStatic } from '@hono/node-server/serve-static';
+import { Hono } from 'hono';
+import { compress } from 'hono/compress';
+import { secureHeaders } from 'hono/secure-headers';
+
+/** How the server is started. */
+export interface ServerOptions {
+  /** folder of the built application, relative to the working directory */
+  readonly clientFolder: string;
+  /** the front door leads into the demo season */
+  readonly demo: boolean;
+}
+
+/** Nothing is loaded from, or sent to, any other host; WebAssembly is allowed for later solvers. */
+const CONTENT_SECURITY_POLICY = {
+  defaultSrc: ["'none'"],
+  scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
+  styleSrc: ["'self'"],
+  imgSrc: ["'self'", 'data:', 'blob:'],
+  fontSrc: ["'self'"],
+  connectSrc: ["'self'"],
+  workerSrc: ["'self'"],
+  manifestSrc: ["'self'"],
+  baseUri: ["'none'"],
+  formAction: ["'self'"],
+  frameAncestors: ["'none'"],
+};
+
+/** Files whose name carries a digest of their content may be kept for ever; all others are asked for. */
+function cacheControl(path: string): string {
+  return path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
+}
+
+/** The server: it hands out the built application and answers whether it is well. */
+export function createServerApp({ clientFolder, demo }: ServerOptions): Hono {
+  const app = new Hono();
+  app.use(compress());
+  app.use(
+    secureHeaders({
+      contentSecurityPolicy: CONTENT_SECURITY_POLICY,
+      referrerPolicy: 'no-referrer',
+      strictTransportSecurity: false,
+    }),
+  );
+  app.get('/api/health', (context) => context.json({ status: 'ok' }));
+  app.all('/api/*', (context) =>
+    context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),
+  );
+  if (demo) app.get('/', (context) => context.redirect('/demo/today'));
+  app.use(async (context, next) => {
+    await next();
+    if (context.res.ok) context.header('Cache-Control', cacheControl(context.req.path));
+  });
+  app.use(serveStatic({ root: clientFolder }));
+  app.get('*', (context, next) => {
+    const isFile = /\.[a-z0-9]+$/i.test(context.req.path);
+    return isFile ? next() : serveStatic({ root: clientFolder, path: 'index.html' })(context, next);
+  });
+  return app;
+}

@@ -1,0 +1,27 @@
+/** What the command line asks for. */
+export interface CommandLine {
+  readonly port: number;
+  readonly host: string;
+  readonly demo: boolean;
+}
+
+const DEFAULT_PORT = 4170;
+
+/**
+ * The options of `npm start -- --port 4171 --demo`; the environment's PORT and HOST count where no
+ * option is given.
+ *
+ * @throws Error with one sentence for an impossible port
+ */
+export function readCommandLine(
+  args: readonly string[],
+  environment: Readonly<Record<string, string | undefined>>,
+): CommandLine {
+  const at = args.indexOf('--port');
+  const text = at >= 0 ? args[at + 1] : environment['PORT'];
+  const port = text === undefined ? DEFAULT_PORT : Number(text);
+  if (!Number.isInteger(port) || port < 1 || port > 65_535) {
+    throw new Error(`The port must be a whole number from 1 to 65535; “${text ?? ''}” is not.`);
+  }
+  return { port, host: environment['HOST'] ?? 'localhost', demo: args.includes('--demo') };
+}

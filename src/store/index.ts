@@ -1,0 +1,8 @@
+/** State of this moment and acts on records; the application imports from here. */
+export { noticeShown, selectCanUndo, selectNotice } from './actsSlice';
+export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
+export { useAppDispatch, useAppSelector } from './hooks';
+export { importRecordFile, perform, redo, revise, undo } from './recordActs';
+export { preferencesChanged, selectPreferences, selectWorkspace } from './sessionSlice';
+export { type AppStore, createStore } from './store';
+export { openWorkspace } from './workspace';

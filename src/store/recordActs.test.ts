@@ -1,0 +1,101 @@
+import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { createDexieRecordStore, databaseOf } from '../db';
+import {
+  DEFAULT_PREFERENCES,
+  lotFileOf,
+  nextRevision,
+  recordFileOf,
+  type AnyRecord,
+} from '../records';
+import { countingScribe, sampleLot } from '../records/test/sampleLot';
+import { importRecordFile, perform, redo, revise, undo } from './recordActs';
+import { sessionOpened } from './sessionSlice';
+import { createStore, type AppStore } from './store';
+
+const records = createDexieRecordStore(databaseOf('mine'));
+let store: AppStore;
+let stem = 0;
+
+beforeAll(() => {
+  // the undo list is kept in the tab's session storage, which Node does not have
+  const kept = new Map<string, string>();
+  Object.assign(globalThis, {
+    sessionStorage: {
+      getItem: (key: string) => kept.get(key) ?? null,
+      setItem: (key: string, value: string) => kept.set(key, value),
+    },
+  });
+});
+
+beforeEach(() => {
+  stem += 1;
+  store = createStore();
+  store.dispatch(
+    sessionOpened({
+      workspace: 'mine',
+      tabId: 't',
+      preferences: { ...DEFAULT_PREFERENCES, initials: 'AB' },
+    }),
+  );
+});
+
+async function begin(): Promise<AnyRecord[]> {
+  const made = sampleLot(countingScribe(`s${stem}`));
+  await store.dispatch(perform('Lot started', () => made));
+  return made;
+}
+
+const fileOf = async (made: readonly AnyRecord[]) => lotFileOf(await records.ofLot(made[0]!.lotId));
+const notice = () => store.getState().acts.notice;
+
+describe('acts on records', () => {
+  test('an act is kept, said, and undone as one; then done again', async () => {
+    const made = await begin();
+    expect((await fileOf(made))?.readings).toHaveLength(1);
+    expect(notice()).toEqual({ text: 'Lot started', tone: 'done' });
+    await store.dispatch(undo());
+    expect(await fileOf(made)).toBeNull();
+    expect(notice()?.text).toBe('Undone: Lot started');
+    await store.dispatch(redo());
+    expect((await fileOf(made))?.readings).toHaveLength(1);
+  });
+
+  test('undoing a correction brings back the former content, as a new revision', async () => {
+    const made = await begin();
+    const reading = made.find((one) => one.kind === 'reading')!;
+    const content = { ...reading.content, dialValue: 19 };
+    await store.dispatch(revise('Corrected', reading, { content, reason: 'Typed wrong' }));
+    expect((await fileOf(made))?.readings[0]?.content.dialValue).toBe(19);
+    await store.dispatch(undo());
+    const file = await fileOf(made);
+    expect(file?.readings[0]?.content.dialValue).toBe(17.4);
+    expect(file?.history.filter((one) => one.entityId === reading.entityId)).toHaveLength(3);
+  });
+
+  test('what another tab has changed since is not undone', async () => {
+    const made = await begin();
+    const reading = made.find((one) => one.kind === 'reading')!;
+    await records.append([
+      nextRevision(countingScribe(`other${stem}`), reading, { reason: 'Looked again' }),
+    ]);
+    await store.dispatch(undo());
+    expect(notice()).toMatchObject({ tone: 'refused' });
+    expect(await fileOf(made)).not.toBeNull();
+  });
+
+  test('with nothing done there is nothing to undo or redo', async () => {
+    await store.dispatch(undo());
+    await store.dispatch(redo());
+    expect(notice()).toBeNull();
+  });
+
+  test('an imported file is added whole, and a second time skipped', async () => {
+    const made = sampleLot(countingScribe(`import${stem}`));
+    const text = JSON.stringify(recordFileOf(made, '2026-08-01T00:00:00.000Z'));
+    const first = await store.dispatch(importRecordFile(text));
+    expect(first).toEqual({ ok: true, value: { written: 4, alreadyThere: 0 } });
+    const second = await store.dispatch(importRecordFile(text));
+    expect(second).toEqual({ ok: true, value: { written: 0, alreadyThere: 4 } });
+    expect(await store.dispatch(importRecordFile('nonsense'))).toMatchObject({ ok: false });
+  });
+});

@@ -1,0 +1,124 @@
+import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
+import { v7 as uuid } from 'uuid';
+import { createDexieRecordStore, databaseOf, type Appended, type RecordStore } from '../db';
+import {
+  failed,
+  heads,
+  nextRevision,
+  ok,
+  parseRecordFile,
+  type AnyRecord,
+  type Change,
+  type Result,
+  type Scribe,
+} from '../records';
+import { actDone, actRedone, actUndone, noticeShown, type Act, type Step } from './actsSlice';
+import type { RootState } from './rootReducer';
+
+type Thunk<T> = ThunkAction<Promise<T>, RootState, unknown, UnknownAction>;
+
+/** Writes with the time and the initials of this moment. */
+export function scribeOf(state: RootState): Scribe {
+  return {
+    newId: uuid,
+    now: () => new Date().toISOString(),
+    author: state.session.preferences.initials,
+  };
+}
+
+export function recordStoreOf(state: RootState): RecordStore {
+  return createDexieRecordStore(databaseOf(state.session.workspace));
+}
+
+function stepOf(record: AnyRecord): Step {
+  const { kind, lotId, entityId, id, supersedes } = record;
+  return { kind, lotId, entityId, revisionId: id, formerId: supersedes };
+}
+
+/** Appends what `write` makes as one act that can be undone. */
+export function perform(
+  label: string,
+  write: (scribe: Scribe) => readonly AnyRecord[],
+): Thunk<Result<readonly AnyRecord[]>> {
+  return async (dispatch, getState) => {
+    const records = write(scribeOf(getState()));
+    const appended = await recordStoreOf(getState()).append(records);
+    if (!appended.ok) {
+      dispatch(noticeShown({ text: appended.error.message, tone: 'refused' }));
+      return appended;
+    }
+    dispatch(actDone({ label, steps: records.map(stepOf) }));
+    return ok(records);
+  };
+}
+
+/** Appends the next revision of an entity as one act. */
+export function revise<T extends AnyRecord>(
+  label: string,
+  former: T,
+  change: Change<T>,
+): Thunk<Result<readonly AnyRecord[]>> {
+  return perform(label, (scribe) => [nextRevision(scribe, former, change)]);
+}
+
+const CHANGED_SINCE =
+  'It was changed elsewhere since, so it cannot be undone from here; look at the history of the lot.';
+
+/** The revision that brings back what held before a step, or null where it no longer holds. */
+function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, reason: string) {
+  const head = heads(records).find((one) => one.entityId === step.entityId);
+  if (!head || head.id !== step.revisionId) return null;
+  const former = records.find((one) => one.id === step.formerId);
+  return nextRevision(scribe, head, {
+    content: (former ?? head).content,
+    withdrawn: former ? former.withdrawn : true,
+    reason,
+  });
+}
+
+/** Appends revisions that take the steps of an act back; itself an act of the same shape. */
+function takeBack(act: Act, reason: string): Thunk<Result<Act>> {
+  return async (_dispatch, getState) => {
+    const store = recordStoreOf(getState());
+    const scribe = scribeOf(getState());
+    const reversed: AnyRecord[] = [];
+    for (const step of act.steps) {
+      const record = reversal(await store.ofLot(step.lotId), step, scribe, reason);
+      if (!record) return failed({ code: 'changed-since', message: CHANGED_SINCE });
+      reversed.push(record);
+    }
+    const appended = await store.append(reversed);
+    return appended.ok ? ok({ label: act.label, steps: reversed.map(stepOf) }) : appended;
+  };
+}
+
+/** Takes the last act of this tab back, if nobody changed its result since. */
+export function undo(): Thunk<void> {
+  return async (dispatch, getState) => {
+    const act = getState().acts.undo.at(-1);
+    if (!act) return;
+    const taken = await dispatch(takeBack(act, 'Undone'));
+    if (taken.ok) dispatch(actUndone(taken.value));
+    else dispatch(noticeShown({ text: taken.error.message, tone: 'refused' }));
+  };
+}
+
+/** Does again what was undone last. */
+export function redo(): Thunk<void> {
+  return async (dispatch, getState) => {
+    const act = getState().acts.redo.at(-1);
+    if (!act) return;
+    const taken = await dispatch(takeBack(act, 'Done again'));
+    if (taken.ok) dispatch(actRedone(taken.value));
+    else dispatch(noticeShown({ text: taken.error.message, tone: 'refused' }));
+  };
+}
+
+/** Adds the records of an exported file: all of them, or none with the reason. */
+export function importRecordFile(text: string): Thunk<Result<Appended>> {
+  return async (_dispatch, getState) => {
+    const parsed = parseRecordFile(text);
+    if (!parsed.ok) return parsed;
+    return recordStoreOf(getState()).append(parsed.value.records);
+  };
+}

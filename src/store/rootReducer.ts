@@ -1,0 +1,12 @@
+import { combineReducers } from '@reduxjs/toolkit';
+import { actsReducer } from './actsSlice';
+import { draftsReducer } from './draftsSlice';
+import { sessionReducer } from './sessionSlice';
+
+export const rootReducer = combineReducers({
+  session: sessionReducer,
+  drafts: draftsReducer,
+  acts: actsReducer,
+});
+
+export type RootState = ReturnType<typeof rootReducer>;

@@ -1,0 +1,21 @@
+import { databaseOf, loadPreferences, takeOverDrafts, type Workspace } from '../db';
+import { actsLoaded } from './actsSlice';
+import { draftsLoaded } from './draftsSlice';
+import { startKeeping } from './keeping';
+import { sessionOpened } from './sessionSlice';
+import type { AppStore } from './store';
+import { liveTabIds, tabId } from './tab';
+import { loadActs } from './undoMemory';
+
+/** Makes a workspace the one this tab shows: preferences, drafts and undo list are loaded. */
+export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
+  const database = databaseOf(workspace);
+  const own = await tabId();
+  const live = await liveTabIds();
+  const preferences = await loadPreferences(database);
+  const drafts = await takeOverDrafts(database, own, live);
+  store.dispatch(sessionOpened({ workspace, tabId: own, preferences }));
+  store.dispatch(draftsLoaded(drafts));
+  store.dispatch(actsLoaded(loadActs(workspace)));
+  startKeeping();
+}
