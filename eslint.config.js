@@ -4,6 +4,8 @@ import { defineConfig, globalIgnores } from 'eslint/config';
 import tseslint from 'typescript-eslint';
 
 const nodeGlobals = {
+  document: 'readonly',
+  performance: 'readonly',
   process: 'readonly',
   console: 'readonly',
   fetch: 'readonly',

@@ -90,7 +90,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     },
     container: buckets(1, 13.6),
     comb: { cappedTenths: 8, shake: 'nothing-fell' },
-    readings: [hand(1, 18.0, 23, false)],
+    readings: [hand(1, 17.9, 23, false)],
     signedBy: null,
   },
   {
@@ -184,7 +184,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       amount: { by: 'fill-height', innerDiameterCm: 28, fillHeightCm: 22, plusMinusCm: 0.5 },
     },
     comb: { cappedTenths: 9, shake: 'not-done' },
-    readings: [digital(1, 77.1, 19), digital(1, 77.0, 19)],
+    readings: [digital(1, 77.4, 19), digital(1, 77.3, 19)],
     signedBy: null,
   },
 ];

@@ -1,8 +1,8 @@
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router';
 import { WORKSPACES, type Workspace } from '../db';
 import type { AppStore } from '../store';
-import { NothingHere } from './ui/NothingHere';
-import { StationError } from './ui/StationError';
+import { NothingHere, NothingHerePage } from './ui/NothingHere';
+import { StationError, StationErrorPage } from './ui/StationError';
 import { Waiting } from './ui/Waiting';
 
 /** A station: its code is loaded when it is first opened, and its failure stays its own. */
@@ -29,7 +29,7 @@ const STATIONS: readonly RouteObject[] = [
 function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
   return {
     path: `/${workspace}`,
-    ErrorBoundary: StationError,
+    ErrorBoundary: StationErrorPage,
     HydrateFallback: Waiting,
     shouldRevalidate: () => false,
     lazy: async () => (await import('./workspaceRoute')).workspaceRoute(store, workspace),
@@ -50,6 +50,6 @@ export function createRouter(store: AppStore) {
   return createBrowserRouter([
     { ...door, HydrateFallback: Waiting },
     ...WORKSPACES.map((workspace) => workspaceTree(store, workspace)),
-    { path: '*', Component: NothingHere },
+    { path: '*', element: <NothingHerePage /> },
   ]);
 }

@@ -15,13 +15,15 @@ export {
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
   interpretReading,
+  type DialReading,
   type InterpretedReading,
   type ReadingMark,
 } from './moisture/interpretReading';
-export { SPREAD_PRIORS, type ComponentId } from './moisture/lotMoisture';
+export { SPREAD_PRIORS, readingUncertainty, type ComponentId } from './moisture/lotMoisture';
 export { BUDGET_DEFAULTS, readingBudget, type ZeroCheck } from './moisture/readingBudget';
 export { DIAL_RANGES, SCALES, recogniseScale, type Scale } from './moisture/scales';
-export { PRISM_RANGE_C } from './moisture/temperature';
+export { COMPUTED_RANGE_PERCENT, TABLE_RANGE_PERCENT, WEDMORE } from './moisture/refractiveIndex';
+export { HONEY_INDEX_PER_C, PRISM_RANGE_C, REFERENCE_TEMPERATURE_C } from './moisture/temperature';
 export { type Belief } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {

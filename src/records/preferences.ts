@@ -1,4 +1,3 @@
-import { DEFAULT_RULE_SET_ID } from '../core';
 import { z } from './zod';
 
 /** What the keeper chose once for all lots. */
@@ -13,13 +12,3 @@ export const preferencesSchema = z.object({
   singleKeys: z.boolean(),
 });
 export type Preferences = z.infer<typeof preferencesSchema>;
-
-export const DEFAULT_PREFERENCES: Preferences = {
-  initials: '',
-  ruleSetId: DEFAULT_RULE_SET_ID,
-  temperatureUnit: 'C',
-  massUnit: 'kg',
-  volumeUnit: 'L',
-  lengthUnit: 'cm',
-  singleKeys: true,
-};

@@ -72,10 +72,15 @@ describe('units', () => {
 
 describe('words of a reading', () => {
   test('what the correction did', () => {
-    expect(correctionWords(read(19.5, 25), false)).toBe('Read warm: 0.46 lower than the dial.');
-    expect(correctionWords(read(18, 15), false)).toContain('Read cold:');
-    expect(correctionWords(read(18, 20), false)).toBe('Read at 20 °C; nothing to correct.');
-    expect(correctionWords(read(18, 20), true)).toContain('compensates temperature itself');
+    const words = (dialValue: number, temperatureC: number | null, atc = false): string => {
+      const reading = { scale: 'water', dialValue, temperatureC, atc } as const;
+      return correctionWords(interpretReading(reading) as InterpretedReading, reading);
+    };
+    expect(words(19.5, 25)).toBe('Read warm: 0.46 lower than the dial.');
+    expect(words(18, 15)).toContain('Read cold:');
+    expect(words(18, 20)).toBe('Read at 20 °C; nothing to correct.');
+    expect(words(18, 28, true)).toContain('compensates temperature itself');
+    expect(words(18, null)).toContain('No temperature noted');
   });
 
   test('the difference to 100 − Brix is said', () => {

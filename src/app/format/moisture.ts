@@ -1,4 +1,4 @@
-import type { InterpretedReading, Outcome, ReadingMark, Scale } from '../../core';
+import type { DialReading, InterpretedReading, Outcome, ReadingMark, Scale } from '../../core';
 
 /** 17.4 */
 export const formatPercent = (value: number): string => value.toFixed(1);
@@ -20,8 +20,12 @@ export function formatDial(scale: Scale, value: number): string {
 const WORTH_SAYING = 0.005;
 
 /** What the correction did, in words. */
-export function correctionWords(read: InterpretedReading, atc: boolean): string {
+export function correctionWords(
+  read: InterpretedReading,
+  { atc, temperatureC }: DialReading,
+): string {
   if (atc) return 'The meter compensates temperature itself; nothing was corrected.';
+  if (temperatureC === null) return 'No temperature noted; nothing could be corrected.';
   const size = Math.abs(read.correctionPercent);
   if (size < WORTH_SAYING) return 'Read at 20 °C; nothing to correct.';
   return read.correctionPercent < 0
@@ -34,7 +38,7 @@ export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
   'outside-atc-range':
     'Outside 10 to 30 °C, where such meters compensate; let it come to room temperature.',
   'temperature-assumed':
-    'No temperature noted: taken as 20 °C, which costs up to a whole point of certainty.',
+    'It was taken as if read at 20 °C, which costs up to a whole point of certainty.',
   'brix-not-by-subtraction': '100 minus Brix does not give the water of honey.',
 };
 

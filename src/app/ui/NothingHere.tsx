@@ -17,3 +17,12 @@ export function NothingHere(): ReactElement {
     </div>
   );
 }
+
+/** The same as a page of its own, outside any station. */
+export function NothingHerePage(): ReactElement {
+  return (
+    <main className="px-4">
+      <NothingHere />
+    </main>
+  );
+}

@@ -10,6 +10,15 @@ interface SheetProps {
   children: ReactNode;
 }
 
+/** Typing can start at once; the close button would swallow it. */
+function focusFirstField(event: Event): void {
+  const sheet = event.currentTarget;
+  const field = sheet instanceof Element ? sheet.querySelector<HTMLElement>('form input') : null;
+  if (!field) return;
+  event.preventDefault();
+  field.focus();
+}
+
 /** A sheet laid over the page: from the side on a desk, over everything on a phone. */
 export function Sheet({
   open,
@@ -22,7 +31,10 @@ export function Sheet({
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/50" />
-        <Dialog.Content className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8">
+        <Dialog.Content
+          onOpenAutoFocus={focusFirstField}
+          className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8"
+        >
           <div className="flex items-start justify-between gap-4">
             <Dialog.Title className="text-3xl font-bold">{title}</Dialog.Title>
             <Dialog.Close

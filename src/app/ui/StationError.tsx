@@ -20,3 +20,12 @@ export function StationError(): ReactElement {
     </div>
   );
 }
+
+/** The same where not even the frame around the stations could be shown. */
+export function StationErrorPage(): ReactElement {
+  return (
+    <main>
+      <StationError />
+    </main>
+  );
+}

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
-import { lotMoisture, type LotReading } from './lotMoisture';
+import { lotMoisture, readingUncertainty, type LotReading } from './lotMoisture';
 import { readingBudget } from './readingBudget';
 
 const budget = readingBudget(
@@ -137,6 +137,11 @@ describe('moisture of a lot', () => {
         },
       ),
     );
+  });
+
+  test('one reading by itself is as uncertain as a lot of it alone', () => {
+    const alone = lotMoisture([reading(17.6)], one).uncertainty.expanded;
+    expect(readingUncertainty(budget).expanded).toBeCloseTo(alone, 12);
   });
 
   test('without a reading there is nothing to estimate', () => {

@@ -220,3 +220,16 @@ function vesselMoisture(group: Group): VesselMoisture {
     uncertainty: combineUncertainty(componentsOf([group], [1], 1)),
   };
 }
+
+/**
+ * Uncertainty of one reading taken by itself, as drawn beside it.
+ *
+ * @param budget - of the reading
+ * @returns combined and expanded (95 %) uncertainty [% moisture]
+ * @throws DomainError `out-of-range` for negative parts
+ * @source JCGM 100:2008 (GUM), 5, recalled from memory; spreads as in `SPREAD_PRIORS`
+ */
+export function readingUncertainty(budget: ReadingBudget): CombinedUncertainty {
+  const alone = { id: 'alone', vesselId: null, moisturePercent: 0, budget };
+  return lotMoisture([alone], []).uncertainty;
+}

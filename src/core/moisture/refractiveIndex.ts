@@ -7,7 +7,7 @@ import { requireInRange } from '../errors';
  *
  * @source Wedmore (1955) after Chataway (1932), as in AOAC 969.38; recalled from memory
  */
-const WEDMORE = { a: 1.7319, b: 0.002243 } as const;
+export const WEDMORE = { a: 1.7319, b: 0.002243 } as const;
 
 /** Moisture covered by the published table [%]. @source Chataway (1932), recalled from memory */
 export const TABLE_RANGE_PERCENT: readonly [number, number] = [13, 25];

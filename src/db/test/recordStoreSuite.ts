@@ -38,7 +38,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       await store.append(records);
       const altered = { ...records[3]!, author: 'XX' };
       const fresh = sampleLot(countingScribe('fresh'));
-      const result = await store.append([...fresh, altered as AnyRecord]);
+      const result = await store.append([...fresh, altered]);
       expect(result).toMatchObject({ ok: false, error: { code: 'conflict' } });
       expect(ids(await store.all())).toEqual(ids(records));
       expect((await store.all()).find((one) => one.id === altered.id)?.author).toBe('AB');

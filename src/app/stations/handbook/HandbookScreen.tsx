@@ -1,13 +1,18 @@
 import type { ReactElement, ReactNode } from 'react';
 import {
   BUDGET_DEFAULTS,
+  COMPUTED_RANGE_PERCENT,
   EXPECTED_BY_STATE,
   FERMENTATION_CLASSES,
+  HONEY_INDEX_PER_C,
   LOCAL_LAW_DECIDES,
+  REFERENCE_TEMPERATURE_C,
   RULES,
   RULES_VERSION,
   RULE_SETS,
   SPREAD_PRIORS,
+  TABLE_RANGE_PERCENT,
+  WEDMORE,
   sourceWords,
   type Estimate,
 } from '../../../core';
@@ -70,9 +75,11 @@ function Moisture(): ReactElement {
     <Chapter id="moisture" title="From dial to moisture">
       <p>
         Every dial is a refractive index in disguise. Brix and % water are turned into the index,
-        the index is brought to 20 °C (0.00023 per °C, none with ATC), and the index gives the
-        moisture: W = (1.73190 − log10(100·(nD20 − 1))) / 0.002243, after Wedmore (1955) and AOAC
-        969.38, recalled from memory; 13 to 25 %, computed and marked from 12 to 30.
+        the index is brought to {REFERENCE_TEMPERATURE_C} °C ({HONEY_INDEX_PER_C} per °C, none with
+        ATC), and the index gives the moisture: W = ({WEDMORE.a} − log10(100·(nD20 − 1))) /{' '}
+        {WEDMORE.b}, after Wedmore (1955) and AOAC 969.38, recalled from memory;{' '}
+        {TABLE_RANGE_PERCENT[0]} to {TABLE_RANGE_PERCENT[1]} %, computed and marked from{' '}
+        {COMPUTED_RANGE_PERCENT[0]} to {COMPUTED_RANGE_PERCENT[1]}.
       </p>
       <p>
         The measurand is moisture by refractometry, not true water: Karl Fischer titration differs

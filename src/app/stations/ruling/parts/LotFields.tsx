@@ -34,6 +34,9 @@ export function LotNameFields({ prefix }: { prefix: string }): ReactElement {
       <div className="sm:col-span-2">
         <TextField name={`${prefix}origin`} label="Where from" hint="Yard, hives" />
       </div>
+      <div className="sm:col-span-2">
+        <TextField name={`${prefix}remark`} label="Remark" hint="Optional" />
+      </div>
     </div>
   );
 }

@@ -48,6 +48,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         <p className="mt-1 text-lg text-ink-soft">
           {facts.filter((one) => one !== '').join(' · ')}
         </p>
+        {content.remark !== '' && <p className="mt-1 max-w-3xl text-lg">{content.remark}</p>}
       </div>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => setCorrecting(true)}>Details</Button>

@@ -1,27 +1,15 @@
 import type { ReactElement } from 'react';
-import { GUARD_FACTOR, SPREAD_PRIORS } from '../../../../core';
+import { GUARD_FACTOR, readingUncertainty } from '../../../../core';
 import { ruleSentence } from '../../../format/phrasing';
 import { MoistureRule } from '../../../ui/MoistureRule';
 import type { RuleReading } from '../../../ui/RuleReadings';
 import { PROVISIONAL_ID, type Answer } from '../useLot';
 
-/** 95 % of a normal distribution lie within so many standard deviations. */
-const TWO_SIDED = 1.96;
-
 function readingsOnRule({ evidence }: Answer): RuleReading[] {
   return evidence.readings.map(({ id, moisturePercent, budget }) => ({
     id,
     percent: moisturePercent,
-    plusMinus:
-      TWO_SIDED *
-      Math.hypot(
-        budget.resolution,
-        budget.temperature,
-        budget.calibration,
-        budget.relation,
-        SPREAD_PRIORS.repeatability.standardDeviation,
-        SPREAD_PRIORS.spot,
-      ),
+    plusMinus: readingUncertainty(budget).expanded,
     provisional: id === PROVISIONAL_ID,
   }));
 }

@@ -103,8 +103,9 @@ export function ReadingEntry({ file, ruling }: ReadingEntryProps): ReactElement 
     >
       <div className="space-y-5">
         {restored && <RestoredNote onDiscard={() => start(defaults)} />}
-        <ReadingFields vessels={vesselsOf(file.containers)} ownsDigits />
-        <ReadingPreview content={parsed.ok ? parsed.content : null} ruling={ruling} />
+        <ReadingFields vessels={vesselsOf(file.containers)} ownsDigits>
+          <ReadingPreview content={parsed.ok ? parsed.content : null} ruling={ruling} />
+        </ReadingFields>
         <Button type="submit" tone="ink">
           Keep this reading
         </Button>

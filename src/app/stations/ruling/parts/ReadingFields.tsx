@@ -1,4 +1,4 @@
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { SCALES, type Scale, type VesselEvidence } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -15,19 +15,21 @@ export const DIAL_INPUT_ID = 'dial';
 const SCALE_UNITS: Readonly<Record<Scale, string>> = { water: '%', brix: '°Bx', nD: 'nD' };
 
 const DIAL_EXAMPLES: Readonly<Record<Scale, string>> = {
-  water: '17.4',
-  brix: '80.8',
-  nD: '1.4930',
+  water: 'such as 17.4',
+  brix: 'such as 80.8',
+  nD: 'such as 1.4930',
 };
 
 interface ReadingFieldsProps {
   vessels: readonly VesselEvidence[];
   /** only one form on the page owns the target of stray digits */
   ownsDigits: boolean;
+  /** stands right under the dial */
+  children?: ReactNode;
 }
 
 /** The dial first: value, temperature, scale, compensation. */
-export function ReadingFields({ vessels, ownsDigits }: ReadingFieldsProps): ReactElement {
+export function ReadingFields({ vessels, ownsDigits, children }: ReadingFieldsProps): ReactElement {
   const { watch, setValue } = useFormContext();
   const preferences = useAppSelector(selectPreferences);
   const scale = watch('scale') as Scale;
@@ -52,6 +54,7 @@ export function ReadingFields({ vessels, ownsDigits }: ReadingFieldsProps): Reac
           big
         />
       </div>
+      {children}
       <div className="grid gap-5 sm:grid-cols-2">
         <ChoiceField
           name="scale"

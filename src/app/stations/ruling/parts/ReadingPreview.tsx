@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { interpretReading, type Ruling } from '../../../../core';
+import { interpretReading, readingBudget, readingUncertainty, type Ruling } from '../../../../core';
 import type { ReadingContent } from '../../../../records';
 import {
   MARK_SENTENCES,
@@ -21,6 +21,7 @@ export function ReadingPreview({ content, ruling }: ReadingPreviewProps): ReactE
   if (!content) return null;
   const read = interpretReading(content);
   if (read.status !== 'read') return null;
+  const plusMinus = readingUncertainty(readingBudget(content, content)).expanded;
   const marks = read.marks.filter((one) => one !== 'brix-not-by-subtraction');
   return (
     <div
@@ -28,8 +29,11 @@ export function ReadingPreview({ content, ruling }: ReadingPreviewProps): ReactE
       aria-label="What the dial means"
       className="border-l-4 border-lavender bg-lavender-pale px-4 py-3"
     >
-      <p className="text-2xl font-bold">{formatPercent(read.moisturePercent)} % water</p>
-      <p className="text-lg">{correctionWords(read, content.atc)}</p>
+      <p className="text-3xl font-bold">
+        {formatPercent(read.moisturePercent)}
+        <span className="text-xl"> ± {formatPercent(plusMinus)} % water</span>
+      </p>
+      <p className="text-lg">{correctionWords(read, content)}</p>
       {content.scale === 'brix' && (
         <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
       )}

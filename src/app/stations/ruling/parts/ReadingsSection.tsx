@@ -45,7 +45,7 @@ function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
         {content.zeroCheck === 'checked' ? ', zero checked' : ''}
         {content.remark === '' ? '' : ` · ${content.remark}`}
         {read.status === 'read' && (
-          <span className="block text-ink-soft">{correctionWords(read, content.atc)}</span>
+          <span className="block text-ink-soft">{correctionWords(read, content)}</span>
         )}
       </span>
       <Button tone="quiet" onClick={() => setCorrecting(true)}>

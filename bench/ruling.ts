@@ -1,0 +1,61 @@
+/**
+ * From keystroke to changed ruling, in core alone: reading the dial, ruling, and what would change
+ * it. Prints figures; asserts nothing.
+ */
+import { flipsOf, interpretReading, readingBudget, ruleOnLot, type LotEvidence } from '../src/core';
+import { contentsOf, evidenceFrom, lotFilesOf } from '../src/records';
+import { demoSeason } from '../demo/season';
+
+const WARM_UP = 200;
+const ROUNDS = 2000;
+const FRAME_MS = 16;
+
+function timed(label: string, once: (round: number) => void): void {
+  for (let round = 0; round < WARM_UP; round += 1) once(round);
+  const times = Array.from({ length: ROUNDS }, (_, round) => {
+    const start = performance.now();
+    once(round);
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  const median = times[ROUNDS / 2] ?? NaN;
+  const p99 = times[Math.floor(ROUNDS * 0.99)] ?? NaN;
+  console.log(
+    `${label.padEnd(52)} median ${median.toFixed(3)} ms   p99 ${p99.toFixed(3)} ms   ${(FRAME_MS / p99).toFixed(0)} times within ${FRAME_MS} ms`,
+  );
+}
+
+const files = lotFilesOf(demoSeason('2026-11-24'));
+const evidences: LotEvidence[] = files.map((file) => evidenceFrom(contentsOf(file)));
+const evidenceAt = (round: number): LotEvidence => evidences[round % evidences.length]!;
+
+const dial = { scale: 'water', dialValue: 17.8, temperatureC: 24, atc: false } as const;
+const meter = { resolution: 0.2, zeroCheck: 'checked' } as const;
+
+/** The demo lot with a reading as if just typed. */
+function typed(round: number): LotEvidence {
+  const evidence = evidenceAt(round);
+  const read = interpretReading({ ...dial, dialValue: 16 + (round % 50) / 10 });
+  if (read.status !== 'read') return evidence;
+  const { moisturePercent, marks } = read;
+  const budget = readingBudget(dial, meter);
+  const reading = {
+    id: 'typed',
+    vesselId: null,
+    moisturePercent,
+    marks,
+    budget,
+    zeroCheck: meter.zeroCheck,
+  };
+  return { ...evidence, readings: [...evidence.readings, reading] };
+}
+
+console.log(`${evidences.length} demo lots in turn, ${ROUNDS} rounds each`);
+timed('dial to corrected moisture with its budget', () => {
+  interpretReading(dial);
+  readingBudget(dial, meter);
+});
+timed('keystroke to changed ruling', (round) => void ruleOnLot(typed(round)));
+timed('keystroke to ruling and what would change it', (round) => {
+  const evidence = typed(round);
+  flipsOf(evidence, ruleOnLot(evidence));
+});

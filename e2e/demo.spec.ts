@@ -1,0 +1,98 @@
+import {
+  expect,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  openDemoLot,
+  outcome,
+  test,
+} from './house';
+
+test('from the door into the demo season to a signed ruling', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: /Start with the demo season/ }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (6)' })).toBeVisible();
+  await page.getByRole('link', { name: /Straight from the warm room/ }).click();
+  await expect(page.getByText('Read warm: 1.17 lower than the dial.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Sign this ruling' }).click();
+  await page.getByLabel('Your initials').fill('DM');
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(page.getByText(/Signed by DM/).first()).toBeVisible();
+});
+
+test('deciding otherwise than the rules takes a reason, which stays', async ({ page }) => {
+  await openDemoLot(page, 'Bean field, first day');
+  await expect(outcome(page)).toHaveText('Measure more');
+  await page.getByRole('button', { name: 'Sign this ruling' }).click();
+  await page.getByLabel('Your initials').fill('DM');
+  await page.getByRole('dialog').getByRole('radio', { name: 'Accept' }).click();
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(page.getByText('Deciding otherwise than the rules takes a reason.')).toBeVisible();
+  await page.getByLabel('Why otherwise than the rules').fill('For our own kitchen');
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(page.getByText(/otherwise than the rules: For our own kitchen/)).toBeVisible();
+});
+
+test('new evidence makes a signed ruling out of date', async ({ page }) => {
+  await openDemoLot(page, 'Borage, east field');
+  await expect(page.getByText(/Signed by HH/)).toBeVisible();
+  await page.keyboard.type('17.0');
+  await page.getByRole('radio', { name: '% water' }).click();
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(
+    page.getByText('The evidence has changed since; look again and sign anew.'),
+  ).toBeVisible();
+});
+
+const LOTS = [
+  ['Borage, east field', 'Accept'],
+  ['Bean field, second day', 'Accept, on conditions'],
+  ['Sea lavender, outer marsh', 'Accept by capping, moisture not measured'],
+  ['Marsh, after the rain', 'Over the limit'],
+  ['Last of the extractor', 'Set one vessel apart, over the limit'],
+  ['Ling from the moor', 'Accept, on conditions'],
+] as const;
+
+for (const [name, decision] of LOTS) {
+  test(`${name}: ${decision}`, async ({ page }) => {
+    await openDemoLot(page, name);
+    await expect(outcome(page)).toHaveText(decision);
+  });
+}
+
+const PAGES = [
+  '/',
+  '/demo/today',
+  '/demo/lots/new',
+  '/demo/kit',
+  '/demo/handbook',
+  '/mine/today',
+  '/nowhere',
+];
+
+for (const address of PAGES) {
+  test(`axe finds nothing on ${address}`, async ({ page }) => {
+    await page.goto(address);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expectAccessible(page);
+    await expectNoSidewaysScroll(page);
+  });
+}
+
+test('axe finds nothing on a lot, its sheets, its dossier and the overlays', async ({ page }) => {
+  await openDemoLot(page, 'Last of the extractor');
+  await page.getByText(/^History/).click();
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Details' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Add containers' }).click();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await expect(page.getByPlaceholder('Type what you want to do')).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'Dossier' }).click();
+  await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
+  await expectAccessible(page);
+});

@@ -1,0 +1,109 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { expect, openDemoLot, test } from './house';
+
+const asFile = (text: string) => ({
+  name: 'season.json',
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+async function exportDemo(page: Page): Promise<string> {
+  await page.goto('/demo/kit');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export all records' }).click();
+  return readFile(await (await download).path(), 'utf8');
+}
+
+test('what is exported is imported elsewhere, once', async ({ page }) => {
+  const text = await exportDemo(page);
+  await page.goto('/mine/kit');
+  await page.getByLabel('File to import').setInputFiles(asFile(text));
+  await expect(
+    page.getByText(/Imported \d+ revisions from season.json; 0 were here already/),
+  ).toBeVisible();
+  await page.getByLabel('File to import').setInputFiles(asFile(text));
+  await expect(page.getByText(/Imported 0 revisions/)).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
+  expect(await exportAgain(page)).toEqual(sorted(text));
+});
+
+async function exportAgain(page: Page): Promise<unknown> {
+  await page.goto('/mine/kit');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export all records' }).click();
+  return sorted(await readFile(await (await download).path(), 'utf8'));
+}
+
+function sorted(text: string): unknown {
+  const { records } = JSON.parse(text) as { records: { id: string }[] };
+  return records.sort((a, b) => a.id.localeCompare(b.id));
+}
+
+test('a damaged or foreign file says what is wrong and where, and nothing of it is imported', async ({
+  page,
+}) => {
+  const text = await exportDemo(page);
+  await page.goto('/mine/kit');
+  const choose = (content: string) =>
+    page.getByLabel('File to import').setInputFiles(asFile(content));
+  await choose(text.slice(0, 4000));
+  await expect(page.getByRole('alert')).toContainText('not a JSON file, or it was cut off');
+  await choose('{"hives": 4}');
+  await expect(page.getByRole('alert')).toContainText('not written by Ripenum');
+  await choose(text.replace('"dialValue": 18', '"dialValue": "eighteen"'));
+  await expect(page.getByRole('alert')).toContainText(/records\[\d+\]\.content\.dialValue/);
+  await page.getByRole('link', { name: 'Today' }).click();
+  await expect(page.getByText('No honey here yet')).toBeVisible();
+});
+
+test('the JSON Schema ships with the application', async ({ page }) => {
+  const response = await page.request.get('/schema/ripenum-record-1.schema.json');
+  expect((await response.json()) as object).toMatchObject({ title: 'Ripenum record' });
+});
+
+async function pdfText(pdf: Buffer): Promise<{ pages: number; text: string }> {
+  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
+  const texts: string[] = [];
+  for (let at = 1; at <= document.numPages; at += 1) {
+    const content = await (await document.getPage(at)).getTextContent();
+    texts.push(content.items.map((one) => ('str' in one ? one.str : '')).join(' '));
+  }
+  return { pages: document.numPages, text: texts.join(' ').replaceAll(/\s+/g, ' ') };
+}
+
+test('the dossier prints: decision, evidence, method, sources, cautions, signature', async ({
+  page,
+}) => {
+  await openDemoLot(page, 'Bean field, second day');
+  await page.keyboard.press('d');
+  await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
+  const { pages, text } = await pdfText(await page.pdf({ preferCSSPageSize: true }));
+  expect(pages).toBeLessThanOrEqual(3);
+  for (const part of [
+    'Bean field, second day',
+    'Accept, on conditions',
+    '17.6 ± 0.4 % water by refractometry',
+    'AOAC 969.38',
+    'Zero of the meter',
+    'Lochhead (1933)',
+    'the law and the authorities where you sell decide',
+    'No honey for infants under 12 months',
+    'Not tested: yeast count',
+    'signed HH',
+    'everything made up',
+  ]) {
+    expect(text).toContain(part);
+  }
+  expect(text).not.toContain('Print or save');
+});
+
+test('a lot that was not measured never reads as conforming', async ({ page }) => {
+  await openDemoLot(page, 'Sea lavender, outer marsh');
+  await page.keyboard.press('d');
+  await expect(page.getByText('Moisture not measured; expected')).toBeVisible();
+  await expect(page.getByText('Not tested: moisture, yeast count')).toBeVisible();
+  await expect(page.getByText('No reading was taken.')).toBeVisible();
+});

@@ -1,0 +1,71 @@
+import AxeBuilder from '@axe-core/playwright';
+import { test as base, expect, type Page } from '@playwright/test';
+
+/** What the browser itself says of our blocked service worker in ordinary specs. */
+const EXPECTED = /Service Worker registration blocked by Playwright/;
+
+/** Watches a page: no request may leave this host, nothing may be refused or fail. */
+function watch(page: Page): string[] {
+  const complaints: string[] = [];
+  page.on('request', (request) => {
+    const { protocol, hostname } = new URL(request.url());
+    const local = hostname === 'localhost' || ['blob:', 'data:'].includes(protocol);
+    if (!local) complaints.push(`request to ${request.url()}`);
+  });
+  page.on('console', (message) => {
+    const isComplaint = ['error', 'warning'].includes(message.type());
+    if (isComplaint && !EXPECTED.test(message.text())) complaints.push(message.text());
+  });
+  page.on('pageerror', (error) => complaints.push(error.message));
+  return complaints;
+}
+
+/** A test whose pages never ask another host and never complain. */
+export const test = base.extend<{ quiet: void }>({
+  quiet: [
+    async ({ context }, use) => {
+      const all: string[][] = [];
+      context.on('page', (page) => all.push(watch(page)));
+      await use();
+      expect(all.flat()).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** Everything axe knows to be wrong with the page as it stands. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html).join(' | ')}`),
+  ).toEqual([]);
+}
+
+/** The page must not scroll sideways. */
+export async function expectNoSidewaysScroll(page: Page): Promise<void> {
+  const [content, window] = await page.evaluate(() => [
+    document.documentElement.scrollWidth,
+    document.documentElement.clientWidth,
+  ]);
+  expect(content).toBeLessThanOrEqual(window ?? 0);
+}
+
+/** The decision of the answer on the page. */
+export const outcome = (page: Page) => page.getByTestId('outcome');
+
+/** Opens the demo season and one of its lots. */
+export async function openDemoLot(page: Page, name: string): Promise<void> {
+  await page.goto('/demo/today');
+  await page.getByRole('link', { name: new RegExp(name) }).click();
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible();
+}
+
+/** A lot of one's own with eight tenths capped, ready for readings. */
+export async function startOwnLot(page: Page): Promise<void> {
+  await page.goto('/mine/lots/new');
+  await page.getByRole('radio', { name: '8', exact: true }).click();
+  await page.getByRole('button', { name: 'Start this lot' }).click();
+  await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
+}

@@ -1,0 +1,94 @@
+import { expect, openDemoLot, outcome, startOwnLot, test } from './house';
+
+test('a reload in the middle of a reading loses nothing', async ({ page }) => {
+  await startOwnLot(page);
+  await page.getByLabel('The dial shows').fill('17.8');
+  await page.getByLabel('Temperature of meter and honey').fill('2');
+  await page.getByLabel('Remark').fill('half-way');
+  await page.reload();
+  await expect(page.getByLabel('The dial shows')).toHaveValue('17.8');
+  await expect(page.getByLabel('Temperature of meter and honey')).toHaveValue('2');
+  await expect(page.getByLabel('Remark')).toHaveValue('half-way');
+  await page.getByRole('button', { name: 'Empty the fields' }).click();
+  await expect(page.getByLabel('The dial shows')).toHaveValue('');
+});
+
+test('a half-typed new lot survives leaving and closing the tab', async ({ page, context }) => {
+  await page.goto('/mine/lots/new');
+  await page.getByRole('radio', { name: '7', exact: true }).click();
+  await page.getByLabel('Name').fill('Orchard');
+  await page.getByRole('link', { name: 'Kit' }).click();
+  await page.getByRole('link', { name: 'New lot' }).click();
+  await expect(page.getByLabel('Name')).toHaveValue('Orchard');
+  await page.close();
+  const later = await context.newPage();
+  await later.goto('/mine/lots/new');
+  await expect(later.getByLabel('Name')).toHaveValue('Orchard');
+  await expect(later.getByRole('radio', { name: '7', exact: true })).toBeChecked();
+});
+
+test('two tabs: each keeps its own half-typed reading, both see what is kept', async ({
+  page,
+  context,
+}) => {
+  await startOwnLot(page);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await page.getByLabel('The dial shows').fill('17.1');
+  await other.getByLabel('The dial shows').fill('18.3');
+  await other.getByLabel('Temperature of meter and honey').fill('20');
+  await other.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'dial 18.3 %' })).toBeVisible();
+  await expect(page.getByLabel('The dial shows')).toHaveValue('17.1');
+  await page.reload();
+  await expect(page.getByLabel('The dial shows')).toHaveValue('17.1');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(other.getByRole('listitem').filter({ hasText: 'dial 17.1 %' })).toBeVisible();
+  await expect(other.getByRole('listitem').filter({ hasText: 'dial 18.3 %' })).toBeVisible();
+});
+
+test('undo and redo, by button and key, also after a reload', async ({ page }) => {
+  await startOwnLot(page);
+  await page.getByLabel('The dial shows').fill('17.1');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  const row = page.getByRole('listitem').filter({ hasText: 'dial 17.1 %' });
+  await expect(row).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toHaveCount(0);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('Shift+U');
+  await expect(row).toBeVisible();
+  await page.reload();
+  await expect(row).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(row).toHaveCount(0);
+  await expect(page.getByText(/^History/)).toContainText('(');
+});
+
+test('a correction takes a reason, changes the answer, and leaves the former entry in the history', async ({
+  page,
+}) => {
+  await openDemoLot(page, 'Marsh, after the rain');
+  await page.getByRole('button', { name: /Correct reading 21.4/ }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('The dial shows').fill('17.4');
+  await sheet.getByRole('button', { name: 'Keep the correction' }).click();
+  await expect(sheet.getByText('Say in a word why')).toBeVisible();
+  await sheet.getByLabel('Why').fill('Typed wrong');
+  await sheet.getByRole('button', { name: 'Keep the correction' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.4 %' })).toBeVisible();
+  await page.getByText(/^History/).click();
+  await expect(page.getByText(/Reading: dial 21.4 % entered/)).toBeVisible();
+  await expect(page.getByText(/Reading: dial 17.4 % changed.*Typed wrong/)).toBeVisible();
+});
+
+test('removing a lot leaves a way back', async ({ page }) => {
+  await startOwnLot(page);
+  await page.getByRole('button', { name: 'Details' }).click();
+  await page.getByRole('button', { name: 'Remove this lot' }).click();
+  await expect(
+    page.getByRole('heading', { name: 'There is nothing at this address' }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(outcome(page)).toBeVisible();
+});

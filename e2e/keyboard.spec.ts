@@ -1,0 +1,86 @@
+import type { Page } from '@playwright/test';
+import { expect, outcome, test } from './house';
+
+/** Tabs on until the named thing has the focus. */
+async function tabTo(page: Page, name: RegExp): Promise<void> {
+  for (let step = 0; step < 60; step += 1) {
+    const focused = await page.evaluate(() => {
+      const element = document.activeElement;
+      if (!element || element === document.body) return '';
+      const label = element?.id ? document.querySelector(`label[for="${element.id}"]`) : null;
+      return (
+        label?.textContent ?? element?.getAttribute('aria-label') ?? element?.textContent ?? ''
+      );
+    });
+    if (name.test(focused)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`the focus never reached ${String(name)}`);
+}
+
+test('from the door to a signed ruling and its dossier with the keyboard alone', async ({
+  page,
+}) => {
+  const { keyboard } = page;
+  await page.goto('/');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await tabTo(page, /Start my own/);
+  await keyboard.press('Enter');
+  await expect(page.getByText('No honey here yet')).toBeVisible();
+
+  await keyboard.press('n');
+  await expect(page.getByRole('heading', { name: 'New lot' })).toBeVisible();
+  await tabTo(page, /^0$/);
+  for (let step = 0; step < 9; step += 1) await keyboard.press('ArrowRight');
+  await expect(outcome(page)).toContainText('Accept by capping, moisture not measured');
+  await tabTo(page, /^Name$/);
+  await keyboard.type('Back garden');
+  await keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Back garden' })).toBeVisible();
+
+  await keyboard.type('17,6');
+  await tabTo(page, /Temperature of meter/);
+  await keyboard.type('25');
+  await expect(page.getByText('Read warm: 0.45 lower than the dial.')).toBeVisible();
+  await keyboard.press('Enter');
+  await expect(page.getByRole('status').filter({ hasText: 'Reading 17.6 % kept' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.6 %' })).toContainText(
+    '17.1 %',
+  );
+
+  await page.evaluate(() => (document.activeElement as HTMLElement).blur());
+  await keyboard.press('s');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await keyboard.type('QB');
+  await keyboard.press('Enter');
+  await expect(page.getByText(/Signed by QB/).first()).toBeVisible();
+
+  await keyboard.press('t');
+  await expect(page.getByRole('heading', { name: 'Signed (1)' })).toBeVisible();
+  await tabTo(page, /Back garden/);
+  await keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Back garden' })).toBeVisible();
+  await keyboard.press('d');
+  await expect(page.getByText('Ripenum lot dossier')).toBeVisible();
+});
+
+test('keys are listed on ?, acts are found by name, and single keys can be switched off', async ({
+  page,
+}) => {
+  await page.goto('/mine/today');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo the last act');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('handb');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Handbook' })).toBeVisible();
+
+  await page.keyboard.press('k');
+  await page.getByRole('radio', { name: 'Off' }).click();
+  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await page.getByRole('heading', { level: 1, name: 'Kit' }).click();
+  await page.keyboard.press('t');
+  await expect(page.getByRole('heading', { level: 1, name: 'Kit' })).toBeVisible();
+});

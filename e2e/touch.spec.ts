@@ -1,0 +1,54 @@
+import { expect, expectAccessible, expectNoSidewaysScroll, outcome, test } from './house';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('the whole path with a thumb on a phone', async ({ page }) => {
+  await page.goto('/');
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('link', { name: /Start my own/ }).tap();
+  await page.getByRole('link', { name: 'Start a lot' }).tap();
+  await page.getByRole('radio', { name: '9', exact: true }).tap();
+  await page.getByRole('radio', { name: 'Nothing fell' }).tap();
+  await expect(page.getByText('Accept by capping, moisture not measured').first()).toBeInViewport();
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('radio', { name: 'Weighed' }).tap();
+  await page.getByLabel('Honey in each').fill('12,5');
+  await page.getByRole('button', { name: 'Start this lot' }).tap();
+
+  await expect(page.getByText('Together 12.5 kg')).toBeVisible();
+  await page.getByLabel('The dial shows').fill('17.2');
+  await page.getByLabel('Temperature of meter and honey').fill('20');
+  await expect(page.getByText(/The lot then: 17\.2 ± 0\.\d %, accept/)).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('button', { name: 'Keep this reading' }).tap();
+  await expect(outcome(page)).toContainText('Accept');
+  await page.getByRole('button', { name: 'Sign this ruling' }).tap();
+  await page.getByLabel('Your initials').fill('TH');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Sign', exact: true }).tap();
+  await expect(page.getByText(/Signed by TH/).first()).toBeVisible();
+  await page.getByRole('link', { name: 'Today' }).tap();
+  await expect(page.getByRole('heading', { name: 'Signed (1)' })).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+});
+
+test('targets are at least 44 px high, in the comb 56 px', async ({ page }) => {
+  await page.goto('/mine/lots/new');
+  await expect(page.getByRole('radio', { name: '5', exact: true })).toBeVisible();
+  const small = await page.evaluate(() =>
+    [
+      ...document.querySelectorAll(
+        'button, a[href], input:not([tabindex="-1"]), select, [role="radio"]',
+      ),
+    ]
+      .filter((element) => !element.matches('.sr-only, select[aria-hidden], input[aria-hidden]'))
+      .map((element) => ({ text: element.textContent ?? '', box: element.getBoundingClientRect() }))
+      .filter(({ box }) => box.height > 0 && box.height < 44 && box.height !== 28)
+      .map(({ text, box }) => `${text} ${box.height}`),
+  );
+  expect(small).toEqual([]);
+  const cell = await page.getByRole('radio', { name: '5', exact: true }).boundingBox();
+  expect(cell?.height).toBeGreaterThanOrEqual(56);
+  expect(cell?.width).toBeGreaterThanOrEqual(56);
+});

@@ -1,0 +1,93 @@
+/** Takes one picture of each main view with the demo season: `npm run screenshots`. */
+import { spawn } from 'node:child_process';
+import { once } from 'node:events';
+import { mkdirSync } from 'node:fs';
+import { openBrowser } from './browser.mjs';
+
+const PORT = 4191;
+const BASE = `http://localhost:${PORT}`;
+const FOLDER = 'docs/screenshots';
+const DESK = { width: 1280, height: 800 };
+const PHONE = { width: 390, height: 844 };
+
+async function openLot(page, name) {
+  await page.goto(`${BASE}/demo/today`);
+  await page.getByRole('link', { name }).click();
+  await page.getByRole('heading', { name: 'What would change this' }).waitFor();
+}
+
+const views = [
+  { name: 'door', size: DESK, open: (page) => page.goto(BASE) },
+  {
+    name: 'today',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/today`);
+      await page.getByRole('heading', { name: /Waiting/ }).waitFor();
+    },
+  },
+  {
+    name: 'new-lot',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/lots/new`);
+      await page.getByRole('radio', { name: '8', exact: true }).click();
+    },
+  },
+  { name: 'lot', size: DESK, open: (page) => openLot(page, /Bean field, first day/) },
+  {
+    name: 'reading',
+    size: PHONE,
+    open: async (page) => {
+      await openLot(page, /Straight from the warm room/);
+      await page.getByLabel('The dial shows').fill('18.6');
+      await page.getByLabel('Temperature of meter and honey').fill('33');
+      await page.getByRole('heading', { name: 'Readings' }).evaluate((heading) => {
+        heading.parentElement?.parentElement?.querySelector('form')?.scrollIntoView();
+      });
+    },
+  },
+  {
+    name: 'lot-without-meter',
+    size: PHONE,
+    open: (page) => openLot(page, /Sea lavender, outer marsh/),
+  },
+  {
+    name: 'dossier',
+    size: DESK,
+    open: async (page) => {
+      await openLot(page, /Bean field, second day/);
+      await page.getByRole('link', { name: 'Dossier' }).click();
+      await page.getByRole('heading', { name: 'Signature' }).waitFor();
+    },
+  },
+  {
+    name: 'handbook',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/handbook`);
+      await page.getByRole('heading', { name: 'Limits' }).waitFor();
+    },
+  },
+];
+
+mkdirSync(FOLDER, { recursive: true });
+const server = spawn('node', ['dist/server/index.js', '--port', String(PORT)], {
+  stdio: ['ignore', 'pipe', 'inherit'],
+});
+await once(server.stdout, 'data');
+const browser = await openBrowser();
+for (const { name, size, open } of views) {
+  const page = await browser.newPage({
+    viewport: size,
+    isMobile: size === PHONE,
+    hasTouch: size === PHONE,
+  });
+  await open(page);
+  await page.evaluate(() => document.fonts.ready);
+  await page.screenshot({ path: `${FOLDER}/${name}.png` });
+  await page.close();
+  console.log(`${FOLDER}/${name}.png`);
+}
+await browser.close();
+server.kill();
