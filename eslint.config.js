@@ -32,6 +32,8 @@ export default defineConfig(
         { checksVoidReturn: { attributes: false } },
       ],
       '@typescript-eslint/switch-exhaustiveness-check': 'error',
+      // The React Compiler is not used; its advice on watch() does not apply.
+      'react-hooks/incompatible-library': 'off',
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       'max-params': ['error', 4],
     },

@@ -34,7 +34,8 @@ function fits<F extends FieldValues>(draft: Record<string, unknown> | undefined,
 
 /**
  * A form whose every keystroke is kept: in the store at once, in the database right after. A reload
- * brings back what was typed.
+ * brings back what was typed. `parsed` is what the form says at this moment; `submit` makes a handler
+ * that is given the content once every field is right.
  */
 export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions<F, T>) {
   const { formKey, defaults, parse } = options;
@@ -72,5 +73,14 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
     [form, formKey, dispatch],
   );
 
-  return { form, restored, start };
+  const parsed = parse(form.watch());
+  const submit = (keep: (content: T) => Promise<void>): (() => void) => {
+    const handle = form.handleSubmit(async (values) => {
+      const checked = parse(values);
+      if (checked.ok) await keep(checked.content);
+    });
+    return () => void handle();
+  };
+
+  return { form, parsed, restored, start, submit };
 }

@@ -3,6 +3,7 @@ import { RadioGroup } from 'radix-ui';
 import { useId, type ReactElement, type ReactNode } from 'react';
 import { Controller, useFormContext } from 'react-hook-form';
 import { FieldMessage } from './FieldMessage';
+import { Hint } from './Hint';
 import { useFieldError } from './FormFrame';
 
 export interface Choice {
@@ -69,11 +70,7 @@ export function ChoiceField(props: ChoiceFieldProps): ReactElement {
           </RadioGroup.Root>
         )}
       />
-      {hint !== undefined && (
-        <p id={`${id}-hint`} className="mt-1 text-base text-ink-soft">
-          {hint}
-        </p>
-      )}
+      <Hint id={`${id}-hint`}>{hint}</Hint>
       <FieldMessage id={`${id}-error`} error={error} prefix="" />
     </div>
   );

@@ -1,5 +1,6 @@
 import { useId, type ReactElement } from 'react';
 import { FERMENTATION_CLASSES } from '../../core';
+import { RuleHatch } from './RuleHatch';
 import { RuleHill } from './RuleHill';
 import { RuleReadings, type RuleReading } from './RuleReadings';
 import { RULE_FROM_PERCENT, RULE_TO_PERCENT, rulePosition, ruleWidth } from './ruleScale';
@@ -150,17 +151,7 @@ export function MoistureRule(props: MoistureRuleProps): ReactElement {
       height={height}
       className="block overflow-visible"
     >
-      <defs>
-        <pattern
-          id={hatch}
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line x1="0" x2="0" y1="0" y2="7" className="stroke-ink" strokeWidth="3" />
-        </pattern>
-      </defs>
+      <RuleHatch id={hatch} />
       {guardPercent !== null && (
         <>
           <rect

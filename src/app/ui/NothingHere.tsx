@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { Link } from 'react-router';
+import { BackToDoor } from './BackToDoor';
 
 /** An address that leads nowhere: a removed lot, another season's lot, a typing slip. */
 export function NothingHere(): ReactElement {
@@ -9,11 +9,7 @@ export function NothingHere(): ReactElement {
       <p className="mt-3 text-lg">
         The lot may have been removed (undo brings it back), or it belongs to the other season.
       </p>
-      <p className="mt-5">
-        <Link to="/" className="text-lg font-semibold text-lavender underline">
-          Back to the door
-        </Link>
-      </p>
+      <BackToDoor />
     </div>
   );
 }

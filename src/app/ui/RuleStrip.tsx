@@ -1,4 +1,5 @@
 import { useId, type ReactElement } from 'react';
+import { RuleHatch } from './RuleHatch';
 import { RuleHill } from './RuleHill';
 import { RULE_FROM_PERCENT, RULE_TO_PERCENT, rulePosition } from './ruleScale';
 
@@ -20,17 +21,7 @@ export function RuleStrip({ limitPercent, belief, readings }: RuleStripProps): R
   );
   return (
     <svg aria-hidden width="100%" height="44" className="block">
-      <defs>
-        <pattern
-          id={hatch}
-          width="6"
-          height="6"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line x1="0" x2="0" y1="0" y2="6" className="stroke-ink" strokeWidth="2.5" />
-        </pattern>
-      </defs>
+      <RuleHatch id={hatch} />
       <RuleHill belief={belief} limitPercent={limitPercent} y={4} height={BASE - 4} hatch={hatch} />
       <line x1="0" x2="100%" y1={BASE} y2={BASE} className="stroke-ink" strokeWidth="2" />
       {whole.map((at) => (

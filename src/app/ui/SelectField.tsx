@@ -1,6 +1,7 @@
 import { useId, type ReactElement, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { FieldMessage } from './FieldMessage';
+import { Hint } from './Hint';
 import { useFieldError } from './FormFrame';
 import { INPUT } from './classes';
 
@@ -43,11 +44,7 @@ export function SelectField({
           </option>
         ))}
       </select>
-      {hint !== undefined && (
-        <p id={`${id}-hint`} className="mt-1 text-base text-ink-soft">
-          {hint}
-        </p>
-      )}
+      <Hint id={`${id}-hint`}>{hint}</Hint>
       <FieldMessage id={`${id}-error`} error={error} prefix="" />
     </div>
   );

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
-import { Link, useRouteError } from 'react-router';
+import { useRouteError } from 'react-router';
+import { BackToDoor } from './BackToDoor';
 
 /** What stands in place of a station that failed; what was typed is kept all the same. */
 export function StationError(): ReactElement {
@@ -12,11 +13,7 @@ export function StationError(): ReactElement {
         kit and report the line below.
       </p>
       <p className="mt-3 text-base">{error instanceof Error ? error.message : String(error)}</p>
-      <p className="mt-5">
-        <Link to="/" className="text-lg font-semibold text-lavender underline">
-          Back to the door
-        </Link>
-      </p>
+      <BackToDoor />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import { useId, type HTMLAttributes, type ReactElement, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { FieldMessage } from './FieldMessage';
+import { Hint } from './Hint';
 import { useFieldError } from './FormFrame';
 import { INPUT } from './classes';
 
@@ -65,11 +66,7 @@ export function TextField(props: TextFieldProps): ReactElement {
           ))}
         </datalist>
       )}
-      {hint !== undefined && (
-        <p id={`${id}-hint`} className="mt-1 text-base text-ink-soft">
-          {hint}
-        </p>
-      )}
+      <Hint id={`${id}-hint`}>{hint}</Hint>
       <FieldMessage id={`${id}-error`} error={error} prefix={props.prefix ?? ''} />
     </div>
   );

@@ -16,6 +16,7 @@ import {
   sourceWords,
   type Estimate,
 } from '../../../core';
+import { PlainTable } from '../../ui/PlainTable';
 
 interface ChapterProps {
   id: string;
@@ -31,41 +32,6 @@ function Chapter({ id, title, children }: ChapterProps): ReactElement {
       </h2>
       <div className="mt-2 space-y-3 text-lg">{children}</div>
     </section>
-  );
-}
-
-interface TableProps {
-  label: string;
-  head: readonly string[];
-  rows: readonly (readonly ReactNode[])[];
-}
-
-function Table({ label, head, rows }: TableProps): ReactElement {
-  return (
-    <div className="overflow-x-auto" tabIndex={0} role="region" aria-label={label}>
-      <table className="w-full border-collapse text-left text-base">
-        <thead>
-          <tr className="border-b-2 border-ink">
-            {head.map((one) => (
-              <th key={one} scope="col" className="py-2 pr-4 align-bottom">
-                {one}
-              </th>
-            ))}
-          </tr>
-        </thead>
-        <tbody>
-          {rows.map((row, at) => (
-            <tr key={at} className="border-b border-thread">
-              {row.map((cell, column) => (
-                <td key={column} className="py-2 pr-4 align-top">
-                  {cell}
-                </td>
-              ))}
-            </tr>
-          ))}
-        </tbody>
-      </table>
-    </div>
   );
 }
 
@@ -85,7 +51,7 @@ function Moisture(): ReactElement {
         The measurand is moisture by refractometry, not true water: Karl Fischer titration differs
         by some tenths.
       </p>
-      <Table
+      <PlainTable
         label="Parts of the uncertainty"
         head={['Part of the ±', 'Standard uncertainty', 'Where it comes from']}
         rows={[
@@ -132,7 +98,7 @@ function Expectation(): ReactElement {
         practice without a source; in a damp climate capped honey can be wetter. An expectation is
         never a statement of conformity.
       </p>
-      <Table
+      <PlainTable
         label="Expected moisture by state of the cells"
         head={['Cells', 'Mean', 'Standard deviation']}
         rows={[
@@ -151,7 +117,7 @@ function Limits(): ReactElement {
   return (
     <Chapter id="limits" title="Limits">
       <p>{LOCAL_LAW_DECIDES} Heather means ling (Calluna) only.</p>
-      <Table
+      <PlainTable
         label="Rule sets"
         head={['Rule set', 'Edition', 'Limit', 'Heather', 'Note']}
         rows={RULE_SETS.map((one) => [
@@ -178,7 +144,7 @@ function Fermentation(): ReactElement {
         worst. A class is not a rate: there is a day to check again, never a day until which honey
         is safe.
       </p>
-      <Table
+      <PlainTable
         label="Fermentation classes"
         head={['Water up to', 'Safe for about a year']}
         rows={FERMENTATION_CLASSES.map((one) => [
@@ -208,7 +174,7 @@ export function HandbookScreen(): ReactElement {
       <Fermentation />
       <Chapter id="rules" title={`Rules, version ${RULES_VERSION}`}>
         <p>The most severe finding decides; none hides another.</p>
-        <Table
+        <PlainTable
           label="Rules"
           head={['Rule', 'Source', 'Looks at']}
           rows={RULES.map((one) => [

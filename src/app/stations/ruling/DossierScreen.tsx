@@ -1,19 +1,18 @@
 import { ArrowLeft, Printer } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { contentsOf, type LotFile } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { Button } from '../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
-import { NothingHere } from '../../ui/NothingHere';
-import { Waiting } from '../../ui/Waiting';
 import { DossierCautions, DossierReasons, DossierSignature } from './dossier/DossierEnd';
 import { DossierEvidence } from './dossier/DossierEvidence';
 import { DossierHead } from './dossier/DossierHead';
 import { DossierMethod } from './dossier/DossierMethod';
+import { LotGate } from './LotGate';
 import { LotRule } from './parts/LotRule';
-import { useAnswer, useLotFile } from './useLot';
+import { useAnswer } from './useLot';
 
 function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -49,9 +48,5 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
 
 /** The lot on paper: decision, evidence, method, uncertainty, rules, signature. */
 export function DossierScreen(): ReactElement {
-  const { lotId = '' } = useParams();
-  const state = useLotFile(lotId);
-  if (state.status === 'loading') return <Waiting />;
-  if (state.status === 'missing') return <NothingHere />;
-  return <DossierView file={state.file} />;
+  return <LotGate View={DossierView} />;
 }

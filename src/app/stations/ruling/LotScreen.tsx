@@ -1,10 +1,8 @@
 import { useMemo, type ReactElement } from 'react';
-import { useParams } from 'react-router';
 import type { LotFile, ReadingContent } from '../../../records';
 import { selectDraft, selectPreferences, useAppSelector } from '../../../store';
 import { readReadingForm, type ReadingForm } from '../../forms/readingForm';
-import { NothingHere } from '../../ui/NothingHere';
-import { Waiting } from '../../ui/Waiting';
+import { LotGate } from './LotGate';
 import { AnswerSlab } from './parts/AnswerSlab';
 import { CombSection } from './parts/CombSection';
 import { ContainersSection } from './parts/ContainersSection';
@@ -17,7 +15,7 @@ import { Reasons } from './parts/Reasons';
 import { SignSheet } from './parts/SignSheet';
 import { SignedNote } from './parts/SignedNote';
 import { WhatWouldChange } from './parts/WhatWouldChange';
-import { useAnswer, useLotFile, withProvisional } from './useLot';
+import { useAnswer, withProvisional } from './useLot';
 
 /** The reading now being typed, once it can be read. */
 function useProvisional(lotId: string): ReadingContent | null {
@@ -64,9 +62,5 @@ function LotView({ file }: { file: LotFile }): ReactElement {
 
 /** One lot: the answer, what it rests on, and the next thing to type. */
 export function LotScreen(): ReactElement {
-  const { lotId = '' } = useParams();
-  const state = useLotFile(lotId);
-  if (state.status === 'loading') return <Waiting />;
-  if (state.status === 'missing') return <NothingHere />;
-  return <LotView key={lotId} file={state.file} />;
+  return <LotGate View={LotView} />;
 }

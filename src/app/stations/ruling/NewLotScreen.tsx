@@ -75,25 +75,23 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const defaults = useMemo(() => freshNewLot(new Date(), taken, preferences), [taken, preferences]);
   const parse = (form: NewLotForm) => readNewLot(form, preferences, taken);
-  const { form, restored, start } = useDraftForm({ formKey: FORM_KEY, defaults, parse });
+  const { form, parsed, restored, start, submit } = useDraftForm({
+    formKey: FORM_KEY,
+    defaults,
+    parse,
+  });
   const containers = useFieldArray({ control: form.control, name: 'containers' });
   const typed = form.watch();
-  const parsed = parse(typed);
   const answer = useAnswer(useReadable(typed, taken));
 
-  const begin = form.handleSubmit(async (values) => {
-    const checked = parse(values);
-    if (!checked.ok) return;
-    const { lot, comb } = checked.content;
+  const begin = submit(async ({ lot, comb, containers: entries }) => {
     const done = await dispatch(
       perform(`Lot ${lot.code} started`, (scribe) => {
         const first = firstRevision(scribe, 'lot', lot);
         const inLot = first.entityId;
         return [
           first,
-          ...checked.content.containers.map((one) =>
-            firstRevision(scribe, 'container', one, inLot),
-          ),
+          ...entries.map((one) => firstRevision(scribe, 'container', one, inLot)),
           ...(comb ? [firstRevision(scribe, 'comb-judgement', comb, inLot)] : []),
         ];
       }),
@@ -112,7 +110,7 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
         <FormFrame
           form={form}
           live={parsed.ok ? {} : parsed.errors}
-          onSubmit={() => void begin()}
+          onSubmit={begin}
           label="New lot"
         >
           <div className="space-y-8">

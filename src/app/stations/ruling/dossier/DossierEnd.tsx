@@ -4,7 +4,7 @@ import { isRulingOutdated, type LotFile } from '../../../../records';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import type { Answer } from '../useLot';
-import { DossierPart } from './DossierTable';
+import { DossierPart } from './DossierPart';
 
 /** Every finding, numbered, with rule and source. */
 export function DossierReasons({ ruling }: { ruling: Ruling }): ReactElement {

@@ -9,7 +9,8 @@ import { formatQuantity } from '../../../format/units';
 import { SIGN_CHOICES } from '../parts/LotFields';
 import { massOf, massWords } from '../parts/ContainersSection';
 import type { Answer } from '../useLot';
-import { DossierPart, DossierTable } from './DossierTable';
+import { PlainTable } from '../../../ui/PlainTable';
+import { DossierPart } from './DossierPart';
 
 interface DossierEvidenceProps {
   file: LotFile;
@@ -52,7 +53,7 @@ export function DossierEvidence({ file, answer }: DossierEvidenceProps): ReactEl
       {file.readings.length === 0 ? (
         <p>No reading was taken.</p>
       ) : (
-        <DossierTable
+        <PlainTable
           label="Readings"
           head={['From', 'Dial', 'Prism', 'Zero', 'nD at 20 °C', 'Moisture', 'Entered']}
           rows={file.readings.map(row)}

@@ -1,7 +1,8 @@
 import type { ReactElement } from 'react';
 import type { ComponentId } from '../../../../core';
 import type { Answer } from '../useLot';
-import { DossierPart, DossierTable } from './DossierTable';
+import { PlainTable } from '../../../ui/PlainTable';
+import { DossierPart } from './DossierPart';
 
 const COMPONENT_NAMES: Readonly<Record<ComponentId, string>> = {
   repeatability: 'Reader, from reading to reading',
@@ -42,7 +43,7 @@ export function DossierMethod({ answer }: { answer: Answer }): ReactElement {
     <DossierPart title="Method and uncertainty">
       <p>{METHOD}</p>
       <div className="mt-2">
-        <DossierTable
+        <PlainTable
           label="Uncertainty budget"
           head={['Part', 'Standard uncertainty', 'Share of the variance']}
           rows={rows}

@@ -11,15 +11,12 @@ import { SheetSection } from './SheetSection';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
-  const { form, start } = useDraftForm({
+  const { form, start, submit } = useDraftForm({
     formKey: `comb:${lotId}`,
     defaults: FRESH_COMB,
     parse: readCombForm,
   });
-  const keep = form.handleSubmit(async (values) => {
-    const parsed = readCombForm(values);
-    if (!parsed.ok) return;
-    const { content } = parsed;
+  const keep = submit(async (content) => {
     if (content === null) {
       form.setError('cappedTenths', { message: 'Choose how many tenths were capped.' });
       return;
@@ -32,7 +29,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
     if (done.ok) start(FRESH_COMB);
   });
   return (
-    <FormFrame form={form} onSubmit={() => void keep()} label="Judge the comb">
+    <FormFrame form={form} onSubmit={keep} label="Judge the comb">
       <div className="space-y-5">
         <CombFields prefix="" />
         <Button type="submit" tone="ink">

@@ -82,24 +82,22 @@ function ContainerRow({
 function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { form, start } = useDraftForm({
+  const { form, start, submit } = useDraftForm({
     formKey: `container:${lotId}`,
     defaults: FRESH_CONTAINER,
     parse: (values) => readContainerForm(values, preferences),
   });
-  const keep = form.handleSubmit(async (values) => {
-    const parsed = readContainerForm(values, preferences);
-    if (!parsed.ok) return;
-    const label = `${parsed.content.count} × ${parsed.content.label} added`;
+  const keep = submit(async (content) => {
+    const label = `${content.count} × ${content.label} added`;
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'container', parsed.content, lotId)]),
+      perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)]),
     );
     if (!done.ok) return;
     start(FRESH_CONTAINER);
     onDone();
   });
   return (
-    <FormFrame form={form} onSubmit={() => void keep()} label="Add containers">
+    <FormFrame form={form} onSubmit={keep} label="Add containers">
       <div className="space-y-5">
         <ContainerFields prefix="" />
         <Button type="submit" tone="ink">

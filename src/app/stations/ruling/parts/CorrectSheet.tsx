@@ -52,14 +52,16 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
     return Object.keys(errors).length > 0 ? { ok: false, errors } : parsed;
   };
   const formKey = `correct:${record.entityId}:${record.id}`;
-  const { form, restored, start } = useDraftForm({ formKey, defaults, parse: parseAll });
-  const parsed = parseAll(form.watch());
+  const { form, parsed, restored, start, submit } = useDraftForm({
+    formKey,
+    defaults,
+    parse: parseAll,
+  });
 
-  const keep = form.handleSubmit(async (values) => {
-    const checked = parseAll(values);
-    if (!checked.ok || checked.content === null) return;
-    const change = { content: checked.content, reason: values['reason'] };
-    const done = await dispatch(revise(`Corrected ${what}`, record, change));
+  const keep = submit(async (content) => {
+    if (content === null) return;
+    const { reason } = form.getValues();
+    const done = await dispatch(revise(`Corrected ${what}`, record, { content, reason }));
     if (done.ok) close();
   });
   const remove = async (): Promise<void> => {
@@ -77,7 +79,7 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
     <FormFrame
       form={form}
       live={parsed.ok ? {} : parsed.errors}
-      onSubmit={() => void keep()}
+      onSubmit={keep}
       label={`Correct ${what}`}
     >
       <div className="space-y-5">

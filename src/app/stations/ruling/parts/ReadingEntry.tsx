@@ -72,19 +72,15 @@ export function ReadingEntry({ file, ruling }: ReadingEntryProps): ReactElement 
   const lotId = file.lot.entityId;
   const defaults = freshReadingForm(file, file.readings.at(-1)?.content, preferences);
   const parse = (form: ReadingForm) => readReadingForm(form, preferences);
-  const { form, restored, start } = useDraftForm({
+  const { form, parsed, restored, start, submit } = useDraftForm({
     formKey: readingFormKey(lotId),
     defaults,
     parse,
   });
-  const parsed = parse(form.watch());
   useStrayDigits(preferences.singleKeys);
   useCommands([{ id: 'reading', title: 'Take a reading', key: 'r', run: focusDial }]);
 
-  const keep = form.handleSubmit(async (values) => {
-    const checked = parse(values);
-    if (!checked.ok) return;
-    const { content } = checked;
+  const keep = submit(async (content) => {
     const label = `Reading ${formatDial(content.scale, content.dialValue)} kept`;
     const done = await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'reading', content, lotId)]),
@@ -98,7 +94,7 @@ export function ReadingEntry({ file, ruling }: ReadingEntryProps): ReactElement 
     <FormFrame
       form={form}
       live={parsed.ok ? {} : parsed.errors}
-      onSubmit={() => void keep()}
+      onSubmit={keep}
       label="Take a reading"
     >
       <div className="space-y-5">

@@ -55,18 +55,16 @@ function SignFields({
     return new FormReader(preferences).finish(rulingContentSchema, candidate, (path) => path);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;
-  const { form, start } = useDraftForm({ formKey, defaults, parse });
+  const { form, start, submit } = useDraftForm({ formKey, defaults, parse });
   const overriding = form.watch('outcome') !== proposed;
 
-  const sign = form.handleSubmit(async (values) => {
-    const parsed = parse(values);
-    if (!parsed.ok) return;
-    const { initials, outcome } = parsed.content;
+  const sign = submit(async (content) => {
+    const { initials, outcome } = content;
     if (initials !== preferences.initials) dispatch(preferencesChanged({ initials }));
     const label = `Signed by ${initials}: ${OUTCOME_NAMES[outcome].toLowerCase()}`;
     const done = await dispatch(
       perform(label, (scribe) => [
-        firstRevision({ ...scribe, author: initials }, 'ruling', parsed.content, file.lot.entityId),
+        firstRevision({ ...scribe, author: initials }, 'ruling', content, file.lot.entityId),
       ]),
     );
     if (!done.ok) return;
@@ -75,7 +73,7 @@ function SignFields({
   });
 
   return (
-    <FormFrame form={form} onSubmit={() => void sign()} label="Sign the ruling">
+    <FormFrame form={form} onSubmit={sign} label="Sign the ruling">
       <div className="space-y-5">
         <TextField name="initials" label="Your initials" />
         <ChoiceField

@@ -1,0 +1,19 @@
+import type { ReactElement } from 'react';
+import { useParams } from 'react-router';
+import type { LotFile } from '../../../records';
+import { NothingHere } from '../../ui/NothingHere';
+import { Waiting } from '../../ui/Waiting';
+import { useLotFile } from './useLot';
+
+interface LotGateProps {
+  View: (props: { file: LotFile }) => ReactElement;
+}
+
+/** Shows a view of the lot in the address, once it is read, or that there is none. */
+export function LotGate({ View }: LotGateProps): ReactElement {
+  const { lotId = '' } = useParams();
+  const state = useLotFile(lotId);
+  if (state.status === 'loading') return <Waiting />;
+  if (state.status === 'missing') return <NothingHere />;
+  return <View key={lotId} file={state.file} />;
+}

@@ -1,0 +1,37 @@
+import type { ReactElement, ReactNode } from 'react';
+
+interface PlainTableProps {
+  label: string;
+  head: readonly string[];
+  rows: readonly (readonly ReactNode[])[];
+}
+
+/** A plain table; on a narrow page it scrolls inside itself. */
+export function PlainTable({ label, head, rows }: PlainTableProps): ReactElement {
+  return (
+    <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
+      <table className="w-full border-collapse text-left text-base">
+        <thead>
+          <tr className="border-b-2 border-ink">
+            {head.map((one) => (
+              <th key={one} scope="col" className="py-1.5 pr-3 align-bottom font-bold">
+                {one}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row, at) => (
+            <tr key={at} className="border-b border-thread">
+              {row.map((cell, column) => (
+                <td key={column} className="py-1.5 pr-3 align-top">
+                  {cell}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
