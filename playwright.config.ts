@@ -4,7 +4,7 @@ const port = Number(process.env.RIPENUM_TEST_PORT ?? 4181);
 
 export default defineConfig({
   testDir: 'e2e',
-  outputDir: 'test-results',
+  outputDir: 'test-results/browser',
   workers: 1,
   timeout: 60_000,
   reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],

@@ -12,7 +12,7 @@ test('from the door into the demo season to a signed ruling', async ({ page }) =
   await page.getByRole('link', { name: /Start with the demo season/ }).click();
   await expect(page.getByRole('heading', { name: 'Waiting for your decision (6)' })).toBeVisible();
   await page.getByRole('link', { name: /Straight from the warm room/ }).click();
-  await expect(page.getByText('Read warm: 1.17 lower than the dial.').first()).toBeVisible();
+  await expect(page.getByText('Read warm: 1.18 lower than the dial.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
   await page.getByLabel('Your initials').fill('DM');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();

@@ -55,3 +55,18 @@ test('a new lot says beside each field what to do, and loses nothing', async ({ 
   await expect(page.getByLabel('Your own target')).toHaveValue('20');
   await expect(page.getByLabel('Name')).toHaveValue('Ling hill');
 });
+
+test("a target of one's own survives another rule set; a taken code is replaced by the button", async ({
+  page,
+}) => {
+  await startOwnLot(page);
+  await page.goto('/mine/lots/new');
+  const code = await page.getByLabel('Lot code').inputValue();
+  await page.getByLabel('Your own target').fill('17.2');
+  await page.getByLabel('Rule set in force').selectOption('us-grade-a-b');
+  await expect(page.getByLabel('Your own target')).toHaveValue('17.2');
+  const taken = code.replace(/b$/, 'a');
+  await page.getByLabel('Lot code').fill(taken);
+  await page.getByRole('button', { name: `Use ${code}` }).click();
+  await expect(page.getByLabel('Lot code')).toHaveValue(code);
+});

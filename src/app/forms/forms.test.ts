@@ -8,7 +8,7 @@ import {
   readContainerForm,
   type ContainerForm,
 } from './containerForm';
-import { lotFormOf, proposedTarget, readLotForm } from './lotForm';
+import { isProposedTarget, lotFormOf, proposedTarget, readLotForm } from './lotForm';
 import type { Parsed } from './parsed';
 import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
 
@@ -140,6 +140,7 @@ describe('lot form', () => {
     expect(proposedTarget('heather', 'eu-2001-110')).toBe('22');
     expect(proposedTarget('heather', 'us-grade-a-b')).toBe('18.6');
     expect(proposedTarget('ordinary', 'us-grade-a-b')).toBe('18');
+    expect(['18', '', '22', '17.2'].map(isProposedTarget)).toEqual([true, true, true, false]);
   });
 });
 

@@ -1,5 +1,7 @@
 import {
   DEFAULT_TARGET_PERCENT,
+  HONEY_KINDS,
+  RULE_SETS,
   findRuleSet,
   type FermentationSign,
   type HoneyKind,
@@ -70,4 +72,12 @@ export function readLotForm(form: LotForm, preferences: Preferences): Parsed<Lot
 export function proposedTarget(honeyKind: HoneyKind, ruleSetId: string): string {
   const limit = findRuleSet(ruleSetId)?.moistureLimitPercent[honeyKind] ?? Infinity;
   return decimalText(Math.min(DEFAULT_TARGET_PERCENT[honeyKind], limit));
+}
+
+/** Whether a target is one that was proposed, so that another proposal may replace it; a typed one stays. */
+export function isProposedTarget(text: string): boolean {
+  const proposals = RULE_SETS.flatMap(({ id }) =>
+    HONEY_KINDS.map((kind) => proposedTarget(kind, id)),
+  );
+  return text.trim() === '' || proposals.includes(text.trim());
 }

@@ -70,6 +70,12 @@ export function ContainerFields({ prefix }: { prefix: string }): ReactElement {
       setValue(`${prefix}label`, CONTAINER_NAMES[kind as ContainerKind], { shouldDirty: true });
     }
   };
+  const proposePlusMinus = (by: string): void => {
+    const typed = String(getValues(`${prefix}plusMinus`));
+    if (!Object.values(USUAL_PLUS_MINUS).includes(typed)) return;
+    const usual = USUAL_PLUS_MINUS[by as ContainerForm['amountBy']];
+    setValue(`${prefix}plusMinus`, usual, { shouldDirty: true });
+  };
   return (
     <div className="space-y-5">
       <div className="grid gap-5 sm:grid-cols-3">
@@ -86,11 +92,7 @@ export function ContainerFields({ prefix }: { prefix: string }): ReactElement {
         name={`${prefix}amountBy`}
         label="How much is in each"
         choices={AMOUNT_CHOICES}
-        onChosen={(by) =>
-          setValue(`${prefix}plusMinus`, USUAL_PLUS_MINUS[by as ContainerForm['amountBy']], {
-            shouldDirty: true,
-          })
-        }
+        onChosen={proposePlusMinus}
       />
       <AmountFields prefix={prefix} />
     </div>

@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { HONEY_KINDS, LOCAL_LAW_DECIDES, RULE_SETS, type HoneyKind } from '../../../../core';
-import { proposedTarget, type LotForm } from '../../../forms/lotForm';
+import { isProposedTarget, proposedTarget, type LotForm } from '../../../forms/lotForm';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
@@ -28,7 +28,7 @@ export function LotNameFields({ prefix }: { prefix: string }): ReactElement {
   return (
     <div className="grid gap-5 sm:grid-cols-2">
       <TextField name={`${prefix}name`} label="Name" hint="Optional, for you" />
-      <TextField name={`${prefix}code`} label="Lot code" />
+      <TextField name={`${prefix}code`} label="Lot code" prefix={prefix} />
       <TextField name={`${prefix}date`} label="Extracted on" type="date" />
       <TextField name={`${prefix}plant`} label="Flow or plant" />
       <div className="sm:col-span-2">
@@ -50,6 +50,7 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
   const honeyKind = watch(field('honeyKind')) as HoneyKind;
   const ruleSet = RULE_SETS.find((one) => one.id === watch(field('ruleSetId')));
   const proposeTarget = (): void => {
+    if (!isProposedTarget(String(getValues(field('target'))))) return;
     const kind = getValues(field('honeyKind')) as HoneyKind;
     const target = proposedTarget(kind, String(getValues(field('ruleSetId'))));
     setValue(field('target'), target, { shouldDirty: true });
