@@ -17,6 +17,27 @@ export interface Act {
   readonly steps: readonly Step[];
 }
 
+/** An act taken back: itself an act, whose revisions stand for those that held before. */
+export interface TakenBack {
+  readonly act: Act;
+  /** new revision for each former one that it brings back */
+  readonly standsFor: Readonly<Record<string, string>>;
+}
+
+/**
+ * The same acts, on the revisions that now stand for theirs: once a correction is undone, what it
+ * had replaced holds again under a new identifier, and the act before it can be undone too.
+ */
+function renamed(acts: readonly Act[], standsFor: TakenBack['standsFor']): Act[] {
+  return acts.map((act) => ({
+    ...act,
+    steps: act.steps.map((step) => ({
+      ...step,
+      revisionId: standsFor[step.revisionId] ?? step.revisionId,
+    })),
+  }));
+}
+
 /** What the line at the foot of the page says. */
 interface Notice {
   readonly text: string;
@@ -47,14 +68,14 @@ const actsSlice = createSlice({
       redo: [],
       notice: { text: act.label, tone: 'done' as const },
     }),
-    actUndone: (state, { payload: act }: PayloadAction<Act>) => ({
-      undo: state.undo.slice(0, -1),
-      redo: [...state.redo, act],
+    actUndone: (state, { payload: { act, standsFor } }: PayloadAction<TakenBack>) => ({
+      undo: renamed(state.undo.slice(0, -1), standsFor),
+      redo: [...renamed(state.redo, standsFor), act],
       notice: { text: `Undone: ${act.label}`, tone: 'done' as const },
     }),
-    actRedone: (state, { payload: act }: PayloadAction<Act>) => ({
-      undo: [...state.undo, act],
-      redo: state.redo.slice(0, -1),
+    actRedone: (state, { payload: { act, standsFor } }: PayloadAction<TakenBack>) => ({
+      undo: [...renamed(state.undo, standsFor), act],
+      redo: renamed(state.redo.slice(0, -1), standsFor),
       notice: { text: `Done again: ${act.label}`, tone: 'done' as const },
     }),
     noticeShown: (state, { payload }: PayloadAction<Notice | null>) => ({

@@ -12,7 +12,15 @@ import {
   type Result,
   type Scribe,
 } from '../records';
-import { actDone, actRedone, actUndone, noticeShown, type Act, type Step } from './actsSlice';
+import {
+  actDone,
+  actRedone,
+  actUndone,
+  noticeShown,
+  type Act,
+  type Step,
+  type TakenBack,
+} from './actsSlice';
 import type { RootState } from './rootReducer';
 
 type Thunk<T> = ThunkAction<Promise<T>, RootState, unknown, UnknownAction>;
@@ -77,18 +85,21 @@ function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, rea
 }
 
 /** Appends revisions that take the steps of an act back; itself an act of the same shape. */
-function takeBack(act: Act, reason: string): Thunk<Result<Act>> {
+function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
   return async (_dispatch, getState) => {
     const store = recordStoreOf(getState());
     const scribe = scribeOf(getState());
     const reversed: AnyRecord[] = [];
+    const standsFor: Record<string, string> = {};
     for (const step of act.steps) {
       const record = reversal(await store.ofLot(step.lotId), step, scribe, reason);
       if (!record) return failed({ code: 'changed-since', message: CHANGED_SINCE });
       reversed.push(record);
+      if (step.formerId !== null) standsFor[step.formerId] = record.id;
     }
     const appended = await store.append(reversed);
-    return appended.ok ? ok({ label: act.label, steps: reversed.map(stepOf) }) : appended;
+    if (!appended.ok) return appended;
+    return ok({ act: { label: act.label, steps: reversed.map(stepOf) }, standsFor });
   };
 }
 

@@ -1,0 +1,89 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { RULE_SETS } from '../limits/ruleSets';
+import { lotEvidence, readingsOf } from '../test/lotEvidence';
+import { ruleOnLot } from './engine';
+import type { LotEvidence } from './evidence';
+import { inHundred, percent, sourceWords, withDoubt } from './say';
+
+const lots: fc.Arbitrary<LotEvidence> = fc
+  .record({
+    ruleSet: fc.constantFrom(...RULE_SETS),
+    honeyKind: fc.constantFrom('ordinary' as const, 'heather' as const),
+    values: fc.array(fc.double({ min: 13, max: 27, noNaN: true }), { maxLength: 4 }),
+    cappedTenths: fc.option(fc.integer({ min: 0, max: 10 })),
+    storageTemperatureC: fc.option(fc.integer({ min: -20, max: 40 })),
+    signs: fc.subarray(['foam-returns', 'gas', 'sour-smell', 'bulging-lid'] as const),
+  })
+  .map(({ values, cappedTenths, ...rest }) =>
+    lotEvidence({
+      ...rest,
+      comb: cappedTenths === null ? null : { cappedShare: cappedTenths / 10, shake: 'not-done' },
+      readings: readingsOf(values),
+    }),
+  );
+
+describe('what rules say', () => {
+  test('figures are said the same way everywhere', () => {
+    expect(percent(17.44)).toBe('17.4 %');
+    expect(withDoubt(17.44, 0.36)).toBe('17.4 ± 0.4 %');
+    expect([1, 0.996, 0.5, 0.004, 0].map(inHundred)).toEqual([
+      'more than 99 in 100',
+      'more than 99 in 100',
+      '50 in 100',
+      'less than 1 in 100',
+      'less than 1 in 100',
+    ]);
+    expect(sourceWords({ name: 'A rule', standing: 'our choice' })).toBe('A rule (our choice)');
+  });
+
+  test('every finding is one finished sentence with a source, whatever the evidence', () => {
+    fc.assert(
+      fc.property(lots, (evidence) => {
+        const { findings } = ruleOnLot(evidence);
+        expect(findings.length).toBeGreaterThan(0);
+        for (const { sentence, source, title } of findings) {
+          expect(sentence).toMatch(/^[A-Z0-9].*\.$/);
+          expect(sentence).not.toMatch(/NaN|undefined|null|Infinity|\.\./);
+          expect(sourceWords(source)).toContain('(');
+          expect(title).not.toBe('');
+        }
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('the headline is the most severe finding, and findings come in order of severity', () => {
+    const order = ['divert', 'over', 'dry', 'measure', 'accept', 'condition', 'note'];
+    fc.assert(
+      fc.property(lots, (evidence) => {
+        const { outcome, findings } = ruleOnLot(evidence);
+        const ranks = findings.map((one) => order.indexOf(one.bearing));
+        expect([...ranks].sort((a, b) => a - b)).toEqual(ranks);
+        const outcomes = findings.filter((one) => !['condition', 'note'].includes(one.bearing));
+        expect(outcomes[0]?.bearing ?? 'measure').toBe(outcome);
+      }),
+    );
+  });
+
+  test('no lot is ever called safe until some day, and a probability stays a probability', () => {
+    fc.assert(
+      fc.property(lots, (evidence) => {
+        const { findings, overProbability, checkAgainMonths } = ruleOnLot(evidence);
+        expect(findings.map((one) => one.sentence).join(' ')).not.toMatch(/safe until|guarantee/i);
+        expect(overProbability).toBeGreaterThanOrEqual(0);
+        expect(overProbability).toBeLessThanOrEqual(1);
+        expect(checkAgainMonths).toBeGreaterThan(0);
+      }),
+    );
+  });
+
+  test('a sign of fermentation is never outweighed', () => {
+    fc.assert(
+      fc.property(lots, (evidence) => {
+        const { outcome } = ruleOnLot({ ...evidence, signs: ['gas'] });
+        expect(outcome).toBe('divert');
+      }),
+    );
+  });
+});
