@@ -72,6 +72,9 @@ describe('with readings', () => {
     const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([21.4, 21.3]) }));
     expect(ruling.outcome).toBe('over');
     expect(ruling.overProbability).toBeGreaterThan(0.99);
+    expect(ruling.findings[0]?.sentence).toContain("baker's honey, for cooking only");
+    const codex = { ruleSet: ruleSet('codex-12-1981'), readings: readingsOf([21.4, 21.3]) };
+    expect(ruleOnLot(lotEvidence(codex)).findings[0]?.sentence).toMatch(/or divert it\.$/);
   });
 
   test('heather at 21 % is within its own limit, with conditions', () => {

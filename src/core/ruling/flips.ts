@@ -48,43 +48,58 @@ function shifted(evidence: LotEvidence, shiftPercent: number): LotEvidence {
   }));
 }
 
-/** The smallest shift in one direction that changes the outcome, or null within the range searched. */
-function smallestShift(evidence: LotEvidence, before: Outcome, direction: 1 | -1): number | null {
-  const changes = (size: number): boolean =>
-    ruleOnLot(shifted(evidence, direction * size)).outcome !== before;
-  if (!changes(WIDEST_SHIFT_PERCENT)) return null;
+/** The smallest shift in one direction that gives a wanted outcome, or null within the range searched. */
+function smallestShift(
+  evidence: LotEvidence,
+  wanted: (outcome: Outcome) => boolean,
+  direction: 1 | -1,
+): number | null {
+  const reaches = (size: number): boolean =>
+    wanted(ruleOnLot(shifted(evidence, direction * size)).outcome);
+  if (!reaches(WIDEST_SHIFT_PERCENT)) return null;
   let low = 0;
   let high = WIDEST_SHIFT_PERCENT;
   for (let step = 0; step < HALVINGS; step += 1) {
     const middle = (low + high) / 2;
-    if (changes(middle)) high = middle;
+    if (reaches(middle)) high = middle;
     else low = middle;
   }
   return direction * high;
 }
 
-/** Rounds to a tenth, away from the present mean, so that the stated figure does flip the ruling. */
-function statedMean(mean: number, shift: number): number {
-  const target = (mean + shift) * 10;
-  return (shift < 0 ? Math.floor(target + 1e-9) : Math.ceil(target - 1e-9)) / 10;
+/** The tenths to state for a shifted mean: the nearest, and the one further away. */
+function statedMeans(mean: number, shift: number): number[] {
+  const tenths = (mean + shift) * 10;
+  return [Math.round(tenths), shift < 0 ? Math.floor(tenths) : Math.ceil(tenths)].map(
+    (one) => one / 10,
+  );
 }
 
-function byMoisture(evidence: LotEvidence, ruling: Ruling, direction: 1 | -1): Flip[] {
-  const shift = smallestShift(evidence, ruling.outcome, direction);
+function atMean(evidence: LotEvidence, ruling: Ruling, shift: number | null): Flip[] {
   if (shift === null) return [];
   const { mean } = ruling.belief;
-  const to = statedMean(mean, shift);
-  const changed = shifted(evidence, to - mean);
-  const outcome = ruleOnLot(changed).outcome;
-  if (outcome === ruling.outcome) return [];
+  const wanted = ruleOnLot(shifted(evidence, shift)).outcome;
+  const outcomeAt = (to: number): Outcome => ruleOnLot(shifted(evidence, to - mean)).outcome;
+  const to = statedMeans(mean, shift).find((one) => outcomeAt(one) === wanted);
+  if (to === undefined || wanted === ruling.outcome) return [];
+  const side = shift < 0 ? 'drier' : 'wetter';
+  const sentence = `At a mean of ${percent(to)} or ${side}, measured the same way: ${OUTCOME_WORDS[wanted]}.`;
   return [
-    {
-      id: direction < 0 ? 'drier' : 'wetter',
-      sentence: `At a mean of ${percent(to)} or ${direction < 0 ? 'drier' : 'wetter'}, measured the same way: ${OUTCOME_WORDS[outcome]}.`,
-      outcome,
-      evidence: changed,
-    },
+    { id: `${side}-${wanted}`, sentence, outcome: wanted, evidence: shifted(evidence, to - mean) },
   ];
+}
+
+/** The next milder ruling, the way to acceptance, and the next more severe ruling. */
+function byMoisture(evidence: LotEvidence, ruling: Ruling): Flip[] {
+  const isOther = (outcome: Outcome): boolean => outcome !== ruling.outcome;
+  const isAccepted = (outcome: Outcome): boolean => outcome === 'accept';
+  const milder = atMean(evidence, ruling, smallestShift(evidence, isOther, -1));
+  const accepted =
+    milder[0] && milder[0].outcome !== 'accept'
+      ? atMean(evidence, ruling, smallestShift(evidence, isAccepted, -1))
+      : [];
+  const worse = atMean(evidence, ruling, smallestShift(evidence, isOther, 1));
+  return [...accepted, ...milder, ...worse];
 }
 
 function repeated(evidence: LotEvidence, mean: number, times: number): LotEvidence {
@@ -203,11 +218,7 @@ export const NO_NUMBER_WILL =
 export function flipsOf(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const flips =
     ruling.belief.basis === 'readings'
-      ? [
-          ...byMoisture(evidence, ruling, -1),
-          ...byMeter(evidence, ruling),
-          ...byMoisture(evidence, ruling, 1),
-        ]
+      ? [...byMeter(evidence, ruling), ...byMoisture(evidence, ruling)]
       : byComb(evidence, ruling);
   return flips.sort((a, b) => severity(b.outcome) - severity(a.outcome));
 }

@@ -52,12 +52,9 @@ function useReadable(form: NewLotForm, taken: readonly string[]): LotContents {
   return useMemo(() => {
     const typed = JSON.parse(text) as NewLotForm;
     const fallback = freshNewLot(new Date(), taken, preferences);
-    const { honeyKind, ruleSetId } = typed.lot;
-    const candidates = [
-      typed,
-      { ...typed, lot: { ...fallback.lot, honeyKind, ruleSetId } },
-      { ...fallback, lot: { ...fallback.lot, honeyKind, ruleSetId }, comb: typed.comb },
-    ];
+    const { honeyKind, ruleSetId, signs } = typed.lot;
+    const lot = { ...fallback.lot, honeyKind, ruleSetId, signs };
+    const candidates = [typed, { ...typed, lot }, { ...fallback, lot, comb: typed.comb }];
     for (const one of candidates) {
       const parsed = readNewLot(one, preferences, []);
       if (parsed.ok) return contentsOfNew(parsed.content);

@@ -9,6 +9,18 @@ function limitName({ evidence }: RuleContext): string {
   return `${percent(limitPercent(evidence))} of ${ruleSet.name}, ${ruleSet.edition}${kind}`;
 }
 
+/** What can still be done with honey over the limit. */
+function remedy({ evidence, belief }: RuleContext): string {
+  const bakers = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
+  const cooking =
+    bakers !== undefined && belief.mean <= bakers
+      ? `; up to ${percent(bakers)} this rule set knows baker's honey, for cooking only`
+      : '';
+  return evidence.honeyKind === 'heather'
+    ? `gelled heather does not dry as other honey does, so divert it${cooking}`
+    : `dry it and measure again, or divert it${cooking}`;
+}
+
 function found(context: RuleContext): Found {
   const { belief, evidence } = context;
   const limit = limitPercent(evidence);
@@ -23,11 +35,7 @@ function found(context: RuleContext): Found {
     case 'over':
       return {
         bearing: evidence.honeyKind === 'heather' ? 'divert' : 'over',
-        sentence: `Measured ${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}.${
-          evidence.honeyKind === 'heather'
-            ? ' Gelled heather does not dry as other honey does.'
-            : ''
-        }`,
+        sentence: `Measured ${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}; ${remedy(context)}.`,
       };
     case 'not-settled':
       return {
