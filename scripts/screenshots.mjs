@@ -84,6 +84,7 @@ for (const { name, size, open } of views) {
     hasTouch: size === PHONE,
   });
   await open(page);
+  await page.getByRole('heading', { level: 1 }).waitFor();
   await page.evaluate(() => document.fonts.ready);
   await page.screenshot({ path: `${FOLDER}/${name}.png` });
   await page.close();
