@@ -7,6 +7,9 @@ export default defineConfig({
   outputDir: 'test-results/browser',
   workers: 1,
   timeout: 60_000,
+  // two slow cores share runner, server and browser; a second try is reported as flaky
+  expect: { timeout: 10_000 },
+  retries: process.env.CI ? 1 : 0,
   reporter: [['list'], ['json', { outputFile: 'test-results/playwright.json' }]],
   use: {
     baseURL: `http://localhost:${port}`,

@@ -73,7 +73,9 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo the last act');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
+  await expect(page.getByPlaceholder('Type what you want to do')).toBeFocused();
   await page.keyboard.type('handb');
+  await expect(page.getByRole('option')).toHaveCount(1);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Handbook' })).toBeVisible();
 

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { BookOpen, Keyboard, ListChecks, PlusSquare, Wrench, type LucideIcon } from 'lucide-react';
-import { Suspense, lazy, useCallback, useState, type ReactElement } from 'react';
+import { Suspense, lazy, useCallback, useEffect, useState, type ReactElement } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router';
 import {
   redo,
@@ -15,9 +15,9 @@ import { useKeyboard } from './commands/useKeyboard';
 import { NoticeLine } from './ui/NoticeLine';
 import { UpdateNotice } from './ui/UpdateNotice';
 
-const CommandPalette = lazy(() =>
-  import('./commands/CommandPalette').then((module) => ({ default: module.CommandPalette })),
-);
+const loadPalette = () =>
+  import('./commands/CommandPalette').then((module) => ({ default: module.CommandPalette }));
+const CommandPalette = lazy(loadPalette);
 const KeysSheet = lazy(() =>
   import('./commands/KeysSheet').then((module) => ({ default: module.KeysSheet })),
 );
@@ -87,7 +87,9 @@ export function Shell(): ReactElement {
   const openPalette = useCallback(() => setOverlay('palette'), []);
   const openKeys = (): void => setOverlay('keys');
   useShellCommands(workspace, openKeys);
-  useKeyboard(singleKeys, openPalette);
+  // While an overlay opens, letters are meant for it and must not act on the page.
+  useKeyboard(singleKeys && overlay === 'none', openPalette);
+  useEffect(() => void loadPalette(), []);
   const onOpenChange = (open: boolean): void => setOverlay(open ? overlay : 'none');
   return (
     <div className="mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
