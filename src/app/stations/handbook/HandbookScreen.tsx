@@ -166,7 +166,7 @@ export function HandbookScreen(): ReactElement {
     <>
       <h1 className="pt-5 text-4xl font-bold">Handbook</h1>
       <p className="mt-2 max-w-3xl text-lg">
-        How the numbers are made. Every figure on this page is read from the computation itself.
+        How the numbers are made. Constants, limits and rules are read from the computation itself.
       </p>
       <Moisture />
       <Expectation />
