@@ -34,7 +34,10 @@ module.exports = {
       name: 'core-uses-only-numerics-packages',
       severity: 'error',
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/test/)' },
-      to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: '^node_modules/jstat/' },
+      to: {
+        dependencyTypes: ['npm', 'npm-dev', 'core'],
+        pathNot: '^node_modules/(jstat|psychrolib)/',
+      },
     },
     {
       name: 'only-db-touches-dexie',

@@ -1,6 +1,47 @@
 /** The computation of Ripenum; every other layer imports from here. */
-export { EXPECTED_BY_STATE, SHAKE_RESULTS, type ShakeResult } from './capping/expectedMoisture';
-export { GUARD_FACTOR, type Estimate } from './conformity/conformity';
+export { mixed, spoilEffect, type Portion, type SpoilEffect } from './blending/spoil';
+export {
+  COPY,
+  EYE,
+  countedCapping,
+  hasEnoughPoints,
+  judgedCapping,
+  pooledCapping,
+  type CappedEstimate,
+} from './capping/cappedShare';
+export {
+  CELL_STATES,
+  countedShares,
+  honeyShare,
+  quickShares,
+  type CellShares,
+  type CellState,
+} from './capping/cellShares';
+export {
+  CLIMATES,
+  EXPECTED_BY_STATE,
+  HONEY_STATES,
+  SHAKE_RESULTS,
+  expectedMixture,
+  priorExpectation,
+  updatedExpectation,
+  type Climate,
+  type Expectation,
+  type HoneyState,
+  type PastLot,
+  type ShakeResult,
+} from './capping/expectation';
+export { stateShares, statesOfComb } from './capping/expectedMoisture';
+export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
+export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
+export { broodRoom, type BroodRoom } from './comb/broodRoom';
+export {
+  DEFAULT_FORMAT_ID,
+  FRAME_FORMATS,
+  TARE_RELATIVE_UNCERTAINTY,
+  type FrameFormat,
+} from './comb/frameFormats';
+export { conformityProbability, GUARD_FACTOR, type Estimate } from './conformity/conformity';
 export { FERMENTATION_CLASSES } from './fermentation/lochhead';
 export { STORAGE_RANGE_C } from './fermentation/storage';
 export {
@@ -13,6 +54,21 @@ export {
   type HoneyKind,
 } from './limits/ruleSets';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
+export {
+  COMB_FACES,
+  bucketsToBring,
+  combSideMass,
+  netHeft,
+  summedMass,
+  type CombFace,
+} from './mass/combMass';
+export {
+  GIVEN_KINDS,
+  blockSentence,
+  residueBlocks,
+  type CombStay,
+  type Given,
+} from './residues/residueBlocks';
 export {
   interpretReading,
   type DialReading,
@@ -38,6 +94,45 @@ export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
 export { inHundred, sourceWords } from './ruling/say';
+export { compareSchools, type CompareContext, type SchoolOutcome } from './schools/compare';
+export {
+  TAKING_ACTS,
+  decideFrames,
+  type DecideContext,
+  type FrameDecision,
+} from './schools/decide';
+export { finishing, type EarlierLook, type Finishing } from './schools/finishing';
+export { DECISIONS, type FrameAct, type Reasoned } from './schools/forced';
+export {
+  BROOD_AMOUNTS,
+  frameCapping,
+  frameShake,
+  frameStateMasses,
+  pooledStates,
+  worseSideShare,
+  type BroodAmount,
+  type FrameEvidence,
+  type SideEvidence,
+} from './schools/frameEvidence';
+export {
+  CAPPING_RULES,
+  DEFAULT_SCHOOL_ID,
+  DRYING_WAYS,
+  METER_NEEDS,
+  SCHOOLS,
+  STAY_RULES,
+  TIMINGS,
+  schoolOf,
+  type School,
+  type StayRule,
+  type Timing,
+} from './schools/school';
+export {
+  proposedSampleSize,
+  strokeVerdict,
+  systematicSample,
+  type StrokeVerdict,
+} from './sampling/strokeSample';
 export {
   CM_PER_INCH,
   KG_PER_POUND,

@@ -1,9 +1,14 @@
 import type { Estimate } from '../conformity/conformity';
 import { requireInRange } from '../errors';
-
-/** What the shake test showed: the frame held flat, open cells down, and shaken. */
-export const SHAKE_RESULTS = ['not-done', 'nothing-fell', 'drops', 'runs'] as const;
-export type ShakeResult = (typeof SHAKE_RESULTS)[number];
+import {
+  HONEY_STATES,
+  expectedMixture,
+  priorExpectation,
+  type Expectation,
+  type HoneyState,
+  type ShakeResult,
+  type StateShares,
+} from './expectation';
 
 /** What was seen of the comb before extracting. */
 export interface CombJudgement {
@@ -12,40 +17,40 @@ export interface CombJudgement {
   readonly shake: ShakeResult;
 }
 
-/**
- * Moisture to expect of honey by the state of its cells: mean and standard deviation [%].
- *
- * @source common practice, no source; a damp climate makes capped honey wetter than this
- */
-export const EXPECTED_BY_STATE = {
-  capped: { mean: 17.6, standardUncertainty: 0.9 },
-  open: {
-    'not-done': { mean: 20, standardUncertainty: 2.2 },
-    'nothing-fell': { mean: 18.6, standardUncertainty: 1.2 },
-    drops: { mean: 22.5, standardUncertainty: 2.5 },
-    runs: { mean: 26, standardUncertainty: 3.5 },
-  },
-} as const satisfies {
-  capped: Estimate;
-  open: Record<ShakeResult, Estimate>;
-};
+/** State shares from the mass in each state; nothing named is nothing there. */
+export function stateShares(masses: Partial<Record<HoneyState, number>>): StateShares {
+  const total = HONEY_STATES.reduce((sum, state) => sum + (masses[state] ?? 0), 0);
+  const share = (state: HoneyState): number => (total > 0 ? (masses[state] ?? 0) / total : 0);
+  return {
+    capped: share('capped'),
+    'not-done': share('not-done'),
+    'nothing-fell': share('nothing-fell'),
+    drops: share('drops'),
+    runs: share('runs'),
+  };
+}
+
+/** State shares of a comb judged as a whole; cells are taken as equally full. */
+export function statesOfComb({ cappedShare, shake }: CombJudgement): StateShares {
+  const place = { fn: 'statesOfComb', param: 'cappedShare', unit: '1' };
+  const capped = requireInRange(cappedShare, [0, 1], place);
+  return stateShares({ capped, [shake]: 1 - capped });
+}
+
+const ORDINARY = priorExpectation();
 
 /**
  * Moisture to expect of a lot from capping and shake test, before any reading.
  *
- * Capped and open honey mix by their shares (cells taken as equally full); their doubts are taken
- * as shared, so that they add up and never cancel.
- *
  * @param comb - capped share 0..1 and shake result
+ * @param expectation - the ordinary prior, or one's own
  * @returns mean and standard deviation [% by mass]
  * @throws DomainError `out-of-range`
  * @source common practice, no source (`EXPECTED_BY_STATE`)
  */
-export function expectedMoisture(comb: CombJudgement): Estimate {
-  const place = { fn: 'expectedMoisture', param: 'cappedShare', unit: '1' };
-  const capped = requireInRange(comb.cappedShare, [0, 1], place);
-  const open = EXPECTED_BY_STATE.open[comb.shake];
-  const mix = (part: keyof Estimate): number =>
-    capped * EXPECTED_BY_STATE.capped[part] + (1 - capped) * open[part];
-  return { mean: mix('mean'), standardUncertainty: mix('standardUncertainty') };
+export function expectedMoisture(
+  comb: CombJudgement,
+  expectation: Expectation = ORDINARY,
+): Estimate {
+  return expectedMixture(statesOfComb(comb), expectation);
 }

@@ -1,8 +1,9 @@
+import { expectedMixture, priorExpectation } from '../capping/expectation';
 import { expectedMoisture } from '../capping/expectedMoisture';
 import type { Estimate } from '../conformity/conformity';
 import { lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
 import { coverageFactor } from '../stats/uncertainty';
-import type { LotEvidence } from './evidence';
+import type { CombEvidence, LotEvidence } from './evidence';
 
 /** What the moisture figure rests on. */
 export type Basis = 'readings' | 'comb' | 'nothing';
@@ -22,6 +23,12 @@ export interface Belief extends Estimate {
  * @source common practice, no source
  */
 export const KNOWING_NOTHING: Estimate = { mean: 18.5, standardUncertainty: 2 };
+
+/** Moisture to expect from the comb: frame by frame where it was judged so. */
+export function expectedOf(comb: CombEvidence): Estimate {
+  const { states, expectation = priorExpectation() } = comb;
+  return states ? expectedMixture(states, expectation) : expectedMoisture(comb, expectation);
+}
 
 function fromEstimate(estimate: Estimate, basis: Basis): Belief {
   const expanded = coverageFactor(Infinity) * estimate.standardUncertainty;
@@ -49,6 +56,6 @@ export function beliefOf(evidence: LotEvidence): Belief {
     };
   }
   return evidence.comb
-    ? fromEstimate(expectedMoisture(evidence.comb), 'comb')
+    ? fromEstimate(expectedOf(evidence.comb), 'comb')
     : fromEstimate(KNOWING_NOTHING, 'nothing');
 }

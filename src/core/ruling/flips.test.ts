@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { SHAKE_RESULTS } from '../capping/expectedMoisture';
+import { SHAKE_RESULTS } from '../capping/expectation';
 import { RULE_SETS } from '../limits/ruleSets';
 import { lotEvidence, readingsOf, ruleSet } from '../test/lotEvidence';
 import { beliefOf } from './belief';

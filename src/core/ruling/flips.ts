@@ -1,4 +1,4 @@
-import type { LotEvidence, ReadingEvidence } from './evidence';
+import type { CombEvidence, LotEvidence, ReadingEvidence } from './evidence';
 import { ruleOnLot, type Ruling } from './engine';
 import { BUDGET_DEFAULTS, type ReadingBudget } from '../moisture/readingBudget';
 import { OUTCOMES, type Outcome } from './outcome';
@@ -178,9 +178,14 @@ function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
   return byCheckAndReadings(evidence, ruling);
 }
 
+/** The comb judged as a whole: shares by state follow from share and shake, so that these can change. */
+function asWhole({ states: _states, ...comb }: CombEvidence): CombEvidence {
+  return comb;
+}
+
 function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
-  const comb = evidence.comb;
-  if (!comb) return [];
+  if (!evidence.comb) return [];
+  const comb = asWhole(evidence.comb);
   const shakes = (['nothing-fell', 'drops'] as const).filter((one) => one !== comb.shake);
   const byShake = shakes.flatMap((shake) => {
     const words =

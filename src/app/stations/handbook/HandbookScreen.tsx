@@ -14,7 +14,7 @@ import {
   TABLE_RANGE_PERCENT,
   WEDMORE,
   sourceWords,
-  type Estimate,
+  type HoneyState,
 } from '../../../core';
 import { PlainTable } from '../../ui/PlainTable';
 
@@ -85,28 +85,27 @@ function Moisture(): ReactElement {
 }
 
 function Expectation(): ReactElement {
-  const { capped, open } = EXPECTED_BY_STATE;
-  const row = (name: string, { mean, standardUncertainty }: Estimate) => [
-    name,
-    `${mean} %`,
-    `${standardUncertainty} %`,
-  ];
+  const row = (name: string, state: HoneyState) => {
+    const { mean, knowledge, scatter } = EXPECTED_BY_STATE[state];
+    return [name, `${mean} %`, `${knowledge} %`, `${scatter} %`];
+  };
   return (
     <Chapter id="expectation" title="Without a meter">
       <p>
         Before any reading the state of the comb gives an expectation. These figures are common
-        practice without a source; in a damp climate capped honey can be wetter. An expectation is
-        never a statement of conformity.
+        practice without a source. A damp climate raises and widens them; your own lots, judged in
+        the comb and measured later, correct them. An expectation is never a statement of
+        conformity.
       </p>
       <PlainTable
         label="Expected moisture by state of the cells"
-        head={['Cells', 'Mean', 'Standard deviation']}
+        head={['Cells', 'Mean', 'How well known', 'From lot to lot']}
         rows={[
-          row('Capped', capped),
-          row('Open, nothing fell at the shake test', open['nothing-fell']),
-          row('Open, no shake test', open['not-done']),
-          row('Open, drops fell', open.drops),
-          row('Open, honey ran', open.runs),
+          row('Capped', 'capped'),
+          row('Open, nothing fell at the shake test', 'nothing-fell'),
+          row('Open, no shake test', 'not-done'),
+          row('Open, drops fell', 'drops'),
+          row('Open, honey ran', 'runs'),
         ]}
       />
     </Chapter>

@@ -1,18 +1,10 @@
-import {
-  expectedMoisture,
-  type CombJudgement,
-  type ShakeResult,
-} from '../../capping/expectedMoisture';
+import type { ShakeResult } from '../../capping/expectation';
 import { conformityProbability } from '../../conformity/conformity';
-import { limitPercent } from '../evidence';
+import { DEFAULT_SCHOOL_ID, schoolOf } from '../../schools/school';
+import { expectedOf } from '../belief';
+import { limitPercent, type CombEvidence } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { inHundred, percent } from '../say';
-
-/** Capped share from which comb counts as ripe (school of the four fifths). @source common practice, no source */
-export const RIPE_FROM_SHARE = 0.8;
-
-/** Capped share that a clean shake test excuses. @source our choice, no source */
-export const EXCUSED_FROM_SHARE = 0.5;
 
 /** Highest chance of being over the limit at which capping alone is relied on. @source our choice, no source */
 export const ACCEPTED_CAPPING_RISK = 0.2;
@@ -24,15 +16,27 @@ const SHAKE_WORDS: Readonly<Record<ShakeResult, string>> = {
   runs: 'honey ran at the shake test',
 };
 
-function isRipeByComb({ cappedShare, shake }: CombJudgement): boolean {
+const DEFAULT_SCHOOL = schoolOf(DEFAULT_SCHOOL_ID);
+
+function isRipeByComb({ cappedShare, shake, school = DEFAULT_SCHOOL }: CombEvidence): boolean {
   if (shake === 'drops' || shake === 'runs') return false;
-  return cappedShare >= (shake === 'nothing-fell' ? EXCUSED_FROM_SHARE : RIPE_FROM_SHARE);
+  const excused = shake === 'nothing-fell' ? school.excusedShare : null;
+  return cappedShare + 1e-9 >= (excused ?? school.ripeShare);
 }
 
-function byComb(comb: CombJudgement, { belief, evidence }: RuleContext): Found {
+/** Whole tenths as such, anything between as a percentage. */
+function cappedWords(share: number): string {
+  const tenths = share * 10;
+  return Math.abs(tenths - Math.round(tenths)) < 0.05
+    ? `${Math.round(tenths)} tenths`
+    : `${Math.round(share * 100)} %`;
+}
+
+function byComb(comb: CombEvidence, { belief, evidence }: RuleContext): Found {
   const limit = limitPercent(evidence);
   const risk = 1 - conformityProbability(belief, limit);
-  const seen = `${Math.round(comb.cappedShare * 10)} tenths capped, ${SHAKE_WORDS[comb.shake]}`;
+  const by = comb.school ? `, school “${comb.school.name}”` : '';
+  const seen = `${cappedWords(comb.cappedShare)} capped, ${SHAKE_WORDS[comb.shake]}${by}`;
   const expected = `expected about ${percent(belief.mean)}, ${inHundred(risk)} over ${percent(limit)}`;
   if (!isRipeByComb(comb)) {
     return { bearing: 'measure', sentence: `Not ripe by the comb (${seen}): ${expected}.` };
@@ -48,7 +52,10 @@ function byComb(comb: CombJudgement, { belief, evidence }: RuleContext): Found {
 export const ripeByComb: Rule = {
   id: 'ripe-by-comb',
   title: 'Ripe by capping and shake test',
-  source: { name: 'school of the four fifths', standing: 'common practice, no source' },
+  source: {
+    name: 'rule of the school, four fifths unless another is named',
+    standing: 'common practice, no source',
+  },
   needs: ['comb'],
   find: (context) =>
     context.evidence.comb && context.belief.basis === 'comb'
@@ -82,7 +89,7 @@ export const combAgainstMeter: Rule = {
   needs: ['comb', 'reading'],
   find: ({ belief, evidence }) => {
     if (!evidence.comb || belief.basis !== 'readings') return [];
-    const expected = expectedMoisture(evidence.comb);
+    const expected = expectedOf(evidence.comb);
     const apart = belief.mean - expected.mean;
     const doubt = Math.hypot(expected.standardUncertainty, belief.standardUncertainty);
     if (Math.abs(apart) <= 2 * doubt) return [];

@@ -1,0 +1,168 @@
+import type { Estimate } from '../conformity/conformity';
+import { DomainError, requireInRange } from '../errors';
+
+/** What the shake test showed: the frame held flat, open cells down, and shaken. */
+export const SHAKE_RESULTS = ['not-done', 'nothing-fell', 'drops', 'runs'] as const;
+export type ShakeResult = (typeof SHAKE_RESULTS)[number];
+
+/** States of honey in the comb that differ in their moisture: under a capping, or open by shake test. */
+export const HONEY_STATES = ['capped', ...SHAKE_RESULTS] as const;
+export type HoneyState = (typeof HONEY_STATES)[number];
+
+/** Share of the honey's mass in each state [1]; together one. */
+export type StateShares = Readonly<Record<HoneyState, number>>;
+
+/** Air of the yard in the season, as it matters to ripening. */
+export const CLIMATES = ['dry', 'ordinary', 'damp'] as const;
+export type Climate = (typeof CLIMATES)[number];
+
+/** What is expected of one state before any reading [% moisture]. */
+export interface StateExpectation {
+  readonly mean: number;
+  /** how well this mean is known: standard deviation between keepers and places */
+  readonly knowledge: number;
+  /** from one lot to the next of the same keeper */
+  readonly scatter: number;
+}
+
+/**
+ * Moisture to expect by state in an ordinary climate.
+ *
+ * @source common practice, no source
+ */
+export const EXPECTED_BY_STATE: Readonly<Record<HoneyState, StateExpectation>> = {
+  capped: { mean: 17.6, knowledge: 0.7, scatter: 0.57 },
+  'not-done': { mean: 20, knowledge: 1.5, scatter: 1.6 },
+  'nothing-fell': { mean: 18.6, knowledge: 0.9, scatter: 0.8 },
+  drops: { mean: 22.5, knowledge: 1.6, scatter: 1.9 },
+  runs: { mean: 26, knowledge: 2.2, scatter: 2.7 },
+};
+
+/**
+ * What the climate changes: points added to each state's mean, and a factor on all spreads. In damp
+ * air bees cap honey that is wetter.
+ *
+ * @source common practice, no source
+ */
+export const CLIMATE_EFFECTS: Readonly<
+  Record<Climate, { readonly capped: number; readonly open: number; readonly spread: number }>
+> = {
+  dry: { capped: -0.4, open: -0.4, spread: 0.9 },
+  ordinary: { capped: 0, open: 0, spread: 1 },
+  damp: { capped: 0.9, open: 0.5, spread: 1.4 },
+};
+
+/** How far what is not known of one state is shared by another [1]. @source our choice, no source */
+const SHARED_KNOWLEDGE = 0.5;
+
+/** What is expected of every state, with what is not known of their means (covariance [%²]). */
+export interface Expectation {
+  readonly means: readonly number[];
+  readonly covariance: readonly (readonly number[])[];
+  readonly scatters: readonly number[];
+  /** lots that it has been updated by */
+  readonly lots: number;
+}
+
+/**
+ * The expectation before any lot of one's own.
+ *
+ * @param climate - of the yard
+ * @returns means, covariance and scatters in the order of `HONEY_STATES`
+ * @source common practice, no source (`EXPECTED_BY_STATE`, `CLIMATE_EFFECTS`)
+ */
+export function priorExpectation(climate: Climate = 'ordinary'): Expectation {
+  const effect = CLIMATE_EFFECTS[climate];
+  const known = HONEY_STATES.map((state) => EXPECTED_BY_STATE[state].knowledge * effect.spread);
+  return {
+    means: HONEY_STATES.map(
+      (state) => EXPECTED_BY_STATE[state].mean + (state === 'capped' ? effect.capped : effect.open),
+    ),
+    covariance: known.map((a, i) => known.map((b, j) => a * b * (i === j ? 1 : SHARED_KNOWLEDGE))),
+    scatters: HONEY_STATES.map((state) => EXPECTED_BY_STATE[state].scatter * effect.spread),
+    lots: 0,
+  };
+}
+
+function vectorOf(shares: StateShares, fn: string): number[] {
+  const vector = HONEY_STATES.map((state) =>
+    requireInRange(shares[state], [0, 1 + 1e-9], { fn, param: state, unit: '1' }),
+  );
+  const sum = vector.reduce((a, b) => a + b, 0);
+  if (Math.abs(sum - 1) > 1e-6) {
+    const limits = [1, 1] as const;
+    throw new DomainError({
+      code: 'out-of-range',
+      fn,
+      param: 'shares',
+      value: sum,
+      unit: '1',
+      limits,
+    });
+  }
+  return vector;
+}
+
+const dot = (a: readonly number[], b: readonly number[]): number =>
+  a.reduce((sum, one, at) => sum + one * (b[at] ?? 0), 0);
+
+/** Covariance times shares, and the variance of the mixture's mean. */
+function spreadOf(expectation: Expectation, shares: readonly number[]) {
+  const gain = expectation.covariance.map((row) => dot(row, shares));
+  return { gain, variance: dot(gain, shares) };
+}
+
+/**
+ * Moisture to expect of honey that is mixed from the states, before any reading.
+ *
+ * What is not known of the means follows their covariance; the scatter of a season is shared by all
+ * states of a lot, so that it adds up and never cancels.
+ *
+ * @param shares - by mass, summing to one
+ * @param expectation - the prior, or updated by own lots
+ * @returns mean and standard uncertainty [% by mass]
+ * @throws DomainError `out-of-range`
+ * @source normal linear model (Gelman and others, Bayesian Data Analysis, 14.2), recalled from memory
+ */
+export function expectedMixture(shares: StateShares, expectation: Expectation): Estimate {
+  const vector = vectorOf(shares, 'expectedMixture');
+  const { variance } = spreadOf(expectation, vector);
+  const scatter = dot(expectation.scatters, vector);
+  return {
+    mean: dot(expectation.means, vector),
+    standardUncertainty: Math.sqrt(variance + scatter ** 2),
+  };
+}
+
+/** A lot of one's own that was judged in the comb and measured later. */
+export interface PastLot {
+  readonly shares: StateShares;
+  readonly measured: Estimate;
+}
+
+/**
+ * The expectation after one's own lots: a normal update of the states' means by what was measured.
+ *
+ * @param prior - expectation before
+ * @param lots - past lots with their measured moisture; the order does not matter
+ * @returns expectation after
+ * @throws DomainError `out-of-range`
+ * @source normal linear model with known variances, recalled from memory
+ */
+export function updatedExpectation(prior: Expectation, lots: readonly PastLot[]): Expectation {
+  return lots.reduce((before, { shares, measured }) => {
+    const vector = vectorOf(shares, 'updatedExpectation');
+    const { gain, variance } = spreadOf(before, vector);
+    const noise = dot(before.scatters, vector) ** 2 + measured.standardUncertainty ** 2;
+    const total = variance + noise;
+    const surprise = (measured.mean - dot(before.means, vector)) / total;
+    return {
+      ...before,
+      means: before.means.map((mean, at) => mean + (gain[at] ?? 0) * surprise),
+      covariance: before.covariance.map((row, i) =>
+        row.map((value, j) => value - ((gain[i] ?? 0) * (gain[j] ?? 0)) / total),
+      ),
+      lots: before.lots + 1,
+    };
+  }, prior);
+}

@@ -1,0 +1,103 @@
+import { requireInRange } from '../errors';
+import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
+import type { MassEstimate } from './amountMass';
+import { honeyDensityKgPerL } from './density';
+
+/** How the face of the comb stands to the wood: it tells how deep the cells are. */
+export const COMB_FACES = ['sunken', 'flush', 'proud'] as const;
+export type CombFace = (typeof COMB_FACES)[number];
+
+/**
+ * Honey behind one face of the comb, wax taken off [mm]; wide spacing gives proud combs of half as
+ * much again.
+ *
+ * @source common practice, no source; flush from the handbook's practice rows
+ */
+export const HONEY_DEPTH_MM: Readonly<Record<CombFace, number>> = {
+  sunken: 9.5,
+  flush: 10.9,
+  proud: 14,
+};
+
+/** Standard uncertainties of the parts of the mass, relative [1]. @source common practice, no source */
+export const COMB_MASS_UNCERTAINTY = { depth: 0.1, area: 0.03, fill: 0.08 } as const;
+
+const DM2_IN_M2 = 0.01;
+const MM_IN_M = 0.001;
+const L_IN_M3 = 1000;
+
+/** Moisture that enters only through the density [%]. */
+const TYPICAL_MOISTURE_PERCENT = 17.5;
+
+/** What the mass of one side follows from. */
+export interface CombSide {
+  /** of the comb inside the wood [dm²] */
+  readonly areaDm2: number;
+  /** share of the side that holds honey [1] */
+  readonly honeyShare: number;
+  readonly face: CombFace;
+}
+
+/**
+ * Honey in one side of a comb.
+ *
+ * @param side - area 0..30 dm², share 0..1
+ * @returns mass [kg] with standard uncertainty [kg]
+ * @throws DomainError `out-of-range`
+ * @source area × depth × share × density; depth: common practice, no source
+ */
+export function combSideMass({ areaDm2, honeyShare, face }: CombSide): MassEstimate {
+  const fn = 'combSideMass';
+  const area = requireInRange(areaDm2, [0, 30], { fn, param: 'areaDm2', unit: 'dm²' }) * DM2_IN_M2;
+  const share = requireInRange(honeyShare, [0, 1 + 1e-9], { fn, param: 'honeyShare', unit: '1' });
+  const volumeL = area * HONEY_DEPTH_MM[face] * MM_IN_M * share * L_IN_M3;
+  const massKg = volumeL * honeyDensityKgPerL(TYPICAL_MOISTURE_PERCENT);
+  const relative = quadrature(Object.values(COMB_MASS_UNCERTAINTY));
+  return { massKg, standardUncertaintyKg: massKg * relative };
+}
+
+/** A frame lifted by hand, or hung on a scale, wood and wax included. */
+export interface GrossWeight {
+  readonly grossKg: number;
+  /** what it may be off by, either way [kg] */
+  readonly plusMinusKg: number;
+}
+
+/**
+ * Honey in a frame from its gross weight; never below nothing.
+ *
+ * @param gross - with wood and wax, 0..60 kg
+ * @param tareKg - frame with drawn, empty comb [kg], 0..60
+ * @param tareStandardKg - standard uncertainty of the tare [kg]
+ * @throws DomainError `out-of-range`
+ * @source JCGM 100:2008 (GUM), 5.1.2, recalled from memory
+ */
+export function netHeft(gross: GrossWeight, tareKg: number, tareStandardKg: number): MassEstimate {
+  const fn = 'netHeft';
+  requireInRange(gross.grossKg, [0, 60], { fn, param: 'grossKg', unit: 'kg' });
+  requireInRange(tareKg, [0, 60], { fn, param: 'tareKg', unit: 'kg' });
+  return {
+    massKg: Math.max(0, gross.grossKg - tareKg),
+    standardUncertaintyKg: quadrature([rectangularUncertainty(gross.plusMinusKg), tareStandardKg]),
+  };
+}
+
+/**
+ * Honey in several frames together. Depth and area are judged alike on all of them, so their doubts
+ * are taken as shared: they add up.
+ *
+ * @source JCGM 100:2008 (GUM), 5.2.2, recalled from memory
+ */
+export function summedMass(masses: readonly MassEstimate[]): MassEstimate {
+  return {
+    massKg: masses.reduce((sum, one) => sum + one.massKg, 0),
+    standardUncertaintyKg: masses.reduce((sum, one) => sum + one.standardUncertaintyKg, 0),
+  };
+}
+
+/** Buckets that hold so much, with the upper end of the interval in mind. */
+export function bucketsToBring(mass: MassEstimate, bucketKg: number): number {
+  requireInRange(bucketKg, [0.1, 1000], { fn: 'bucketsToBring', param: 'bucketKg', unit: 'kg' });
+  const atMost = mass.massKg + 1.645 * mass.standardUncertaintyKg;
+  return Math.ceil(atMost / bucketKg - 1e-9);
+}

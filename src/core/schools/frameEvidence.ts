@@ -1,0 +1,105 @@
+import { pooledCapping, type CappedEstimate } from '../capping/cappedShare';
+import { honeyShare, type CellShares } from '../capping/cellShares';
+import { stateShares } from '../capping/expectedMoisture';
+import type { HoneyState, ShakeResult, StateShares } from '../capping/expectation';
+import type { BeetleSight } from '../comb/beetleClock';
+import type { MassEstimate } from '../mass/amountMass';
+import type { ResidueBlock } from '../residues/residueBlocks';
+
+/** Brood on a frame: a few cells are another matter than a nest. */
+export const BROOD_AMOUNTS = ['none', 'few-cells', 'patch', 'nest'] as const;
+export type BroodAmount = (typeof BROOD_AMOUNTS)[number];
+
+/** One side of a frame as the schools see it. */
+export interface SideEvidence {
+  readonly shares: CellShares;
+  /** null where the side holds no honey */
+  readonly capped: CappedEstimate | null;
+  /** what the shake test is worth, cold comb considered */
+  readonly shake: ShakeResult;
+}
+
+/** A frame as the schools see it. */
+export interface FrameEvidence {
+  readonly id: string;
+  readonly colonyId: string | null;
+  readonly sides: readonly SideEvidence[];
+  readonly honey: MassEstimate;
+  readonly brood: BroodAmount;
+  /** the keeper looked past a few cells of brood, with a reason */
+  readonly broodExcused: boolean;
+  readonly queenSeen: boolean;
+  readonly beetles: BeetleSight;
+  readonly blocks: readonly ResidueBlock[];
+  /** the keeper has read the label and says that it may be taken, with a reason */
+  readonly blocksCleared: boolean;
+  /** section frame, cut as comb honey */
+  readonly sections: { readonly ripe: number; readonly all: number } | null;
+  /** read from its open cells [% water], null where not */
+  readonly cellMoisturePercent: number | null;
+}
+
+const SHAKE_ORDER: readonly ShakeResult[] = ['nothing-fell', 'not-done', 'drops', 'runs'];
+
+/** The wetter of two shake results; an untested side is worse than a clean one. */
+export function worseShake(a: ShakeResult, b: ShakeResult): ShakeResult {
+  return SHAKE_ORDER.indexOf(a) >= SHAKE_ORDER.indexOf(b) ? a : b;
+}
+
+/** Whether a shake result is as wet as another, or wetter. */
+export function isAsWetAs(shake: ShakeResult, limit: ShakeResult): boolean {
+  return SHAKE_ORDER.indexOf(shake) >= SHAKE_ORDER.indexOf(limit);
+}
+
+/** Sides that hold honey, with their capping. */
+function honeySides(frame: FrameEvidence): { capped: CappedEstimate; weight: number }[] {
+  return frame.sides.flatMap((side) =>
+    side.capped ? [{ capped: side.capped, weight: honeyShare(side.shares) }] : [],
+  );
+}
+
+/** Capped share of both sides together, null where the frame holds no honey. */
+export function frameCapping(frame: FrameEvidence): CappedEstimate | null {
+  const parts = honeySides(frame);
+  return parts.length > 0 ? pooledCapping(parts) : null;
+}
+
+/** Capped share of the worse side [1], null where the frame holds no honey. */
+export function worseSideShare(frame: FrameEvidence): number | null {
+  const shares = honeySides(frame).map((one) => one.capped.share);
+  return shares.length > 0 ? Math.min(...shares) : null;
+}
+
+/** The wettest shake result among the sides that hold honey. */
+export function frameShake(frame: FrameEvidence): ShakeResult {
+  return frame.sides
+    .filter((side) => side.capped)
+    .map((side) => side.shake)
+    .reduce(worseShake, 'nothing-fell');
+}
+
+/** Mass of honey of a frame in each state [kg]. */
+export function frameStateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> {
+  const total = frame.sides.reduce((sum, side) => sum + honeyShare(side.shares), 0);
+  const masses: Partial<Record<HoneyState, number>> = {};
+  if (total === 0) return masses;
+  const perShare = frame.honey.massKg / total;
+  for (const { shares, shake } of frame.sides) {
+    masses.capped = (masses.capped ?? 0) + shares.capped * perShare;
+    masses[shake] = (masses[shake] ?? 0) + shares.open * perShare;
+  }
+  return masses;
+}
+
+/** State shares of several frames together, by mass of honey; null where there is none. */
+export function pooledStates(frames: readonly FrameEvidence[]): StateShares | null {
+  const masses: Partial<Record<HoneyState, number>> = {};
+  for (const frame of frames) {
+    for (const [state, mass] of Object.entries(frameStateMasses(frame))) {
+      const key = state as HoneyState;
+      masses[key] = (masses[key] ?? 0) + mass;
+    }
+  }
+  const total = Object.values(masses).reduce((sum, one) => sum + one, 0);
+  return total > 0 ? stateShares(masses) : null;
+}
