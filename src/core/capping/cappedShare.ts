@@ -1,5 +1,5 @@
 import { DomainError, requireInRange } from '../errors';
-import { quadrature } from '../stats/uncertainty';
+import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import { wilsonInterval, type Interval } from '../stats/wilson';
 import { honeyShare, type CellShares } from './cellShares';
 
@@ -14,15 +14,15 @@ export interface CappedEstimate extends Interval {
 const COVERAGE_FACTOR = 1.959964;
 
 /**
- * How well the eye judges a share: standard deviation at one half, falling to none at 0 and 1 with
- * the root of p·(1−p), and one step of the scale.
+ * How well the eye judges a share: as well as a count of so many points would, and in steps of the
+ * scale. Forty points have a standard deviation of 0.08 at one half.
  *
  * @source common practice, no source
  */
-export const EYE = { scatter: 0.16, step: 0.1 } as const;
+export const EYE = { worthPoints: 40, step: 0.1 } as const;
 
 /** The same for a comb that was copied cell by cell onto a drawing. @source common practice, no source */
-export const COPY = { scatter: 0.09, step: 0.02 } as const;
+export const COPY = { worthPoints: 120, step: 0.02 } as const;
 
 /**
  * Capped share of the honey-bearing cells, or null where there are none: empty cells, brood and
@@ -33,6 +33,12 @@ export const COPY = { scatter: 0.09, step: 0.02 } as const;
 export function cappedShareOf(shares: CellShares): number | null {
   const honey = honeyShare(shares);
   return honey > 0 ? shares.capped / honey : null;
+}
+
+/** Adds the standard uncertainty that an interval stands for. */
+function withSpread(interval: Interval & { readonly share: number }): CappedEstimate {
+  const standardUncertainty = (interval.high - interval.low) / (2 * COVERAGE_FACTOR);
+  return { ...interval, standardUncertainty };
 }
 
 function bounded(share: number, standardUncertainty: number): CappedEstimate {
@@ -46,20 +52,26 @@ function bounded(share: number, standardUncertainty: number): CappedEstimate {
 }
 
 /**
- * A capped share judged by eye or copied by hand, with its 95 % interval.
+ * A capped share judged by eye or copied by hand, with its 95 % interval: Wilson's for the points
+ * that the look is worth, widened by the step of the scale.
  *
  * @param share - [1], 0..1
  * @param skill - `EYE` or `COPY`
  * @throws DomainError `out-of-range`
- * @source common practice, no source (`EYE`, `COPY`)
+ * @source Wilson (1927), recalled from memory; skills: common practice, no source
  */
 export function judgedCapping(
   share: number,
-  skill: { readonly scatter: number; readonly step: number },
+  skill: { readonly worthPoints: number; readonly step: number },
 ): CappedEstimate {
   requireInRange(share, [0, 1], { fn: 'judgedCapping', param: 'share', unit: '1' });
-  const scatter = skill.scatter * Math.sqrt(share * (1 - share));
-  return bounded(share, quadrature([scatter, skill.step / Math.sqrt(12)]));
+  const counted = wilsonInterval(share * skill.worthPoints, skill.worthPoints);
+  const step = COVERAGE_FACTOR * rectangularUncertainty(skill.step / 2);
+  return withSpread({
+    share,
+    low: Math.max(0, share - Math.hypot(share - counted.low, step)),
+    high: Math.min(1, share + Math.hypot(counted.high - share, step)),
+  });
 }
 
 /**
@@ -72,9 +84,7 @@ export function judgedCapping(
  */
 export function countedCapping(capped: number, open: number): CappedEstimate {
   const count = capped + open;
-  const interval = wilsonInterval(capped, count);
-  const standardUncertainty = (interval.high - interval.low) / (2 * COVERAGE_FACTOR);
-  return { share: capped / count, standardUncertainty, ...interval };
+  return withSpread({ share: capped / count, ...wilsonInterval(capped, count) });
 }
 
 /** Half width from which more points hardly change a decision [1]. @source our choice, no source */

@@ -51,7 +51,7 @@ export type CoarseDrying =
  * @param task - what is dried
  * @param room - air, 0..80 °C, 0..1
  * @throws DomainError `out-of-range`
- * @accuracy half a point of moisture over the first four days against diffusion in the cell
+ * @accuracy 0.9 of a point of moisture over the first four days against diffusion in the cell
  * @source fitted to practice, no source
  */
 export function coarseDrying(task: DryingTask, room: RoomAir = ORDINARY_ROOM): CoarseDrying {

@@ -179,8 +179,8 @@ function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
 }
 
 /** The comb judged as a whole: shares by state follow from share and shake, so that these can change. */
-function asWhole({ states: _states, ...comb }: CombEvidence): CombEvidence {
-  return comb;
+function asWhole({ cappedShare, shake, expectation, school }: CombEvidence): CombEvidence {
+  return { cappedShare, shake, ...(expectation && { expectation }), ...(school && { school }) };
 }
 
 function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {

@@ -1,0 +1,92 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { normalDraws, seededRandom } from '../test/seededRandom';
+import { expectedMoisture, stateShares, statesOfComb } from './expectedMoisture';
+import {
+  HONEY_STATES,
+  expectedMixture,
+  priorExpectation,
+  updatedExpectation,
+  type PastLot,
+} from './expectation';
+
+const mostly = stateShares({ capped: 4, 'nothing-fell': 1 });
+const past = (
+  masses: Parameters<typeof stateShares>[0],
+  mean: number,
+  standardUncertainty: number,
+): PastLot => ({ shares: stateShares(masses), measured: { mean, standardUncertainty } });
+const OWN_LOTS = [
+  past({ capped: 1 }, 16.8, 0.2),
+  past({ capped: 7, 'nothing-fell': 3 }, 17.4, 0.25),
+  past({ capped: 9, 'not-done': 1 }, 17.2, 0.2),
+];
+
+describe('moisture to expect before any reading', () => {
+  test('all capped is the capped expectation; open, dripping comb is wetter', () => {
+    expect(expectedMoisture({ cappedShare: 1, shake: 'not-done' })).toEqual({
+      mean: 17.6,
+      standardUncertainty: Math.hypot(0.7, 0.57),
+    });
+    const dripping = expectedMoisture({ cappedShare: 0.3, shake: 'drops' });
+    expect(dripping.mean).toBeCloseTo(0.3 * 17.6 + 0.7 * 22.5, 9);
+  });
+
+  test('a damp climate raises and widens what is expected of capped honey', () => {
+    const all = stateShares({ capped: 1 });
+    const [dry, ordinary, damp] = (['dry', 'ordinary', 'damp'] as const).map((climate) =>
+      expectedMixture(all, priorExpectation(climate)),
+    );
+    expect(damp!.mean).toBeGreaterThan(ordinary!.mean);
+    expect(damp!.standardUncertainty).toBeGreaterThan(ordinary!.standardUncertainty);
+    expect(dry!.mean).toBeLessThan(ordinary!.mean);
+  });
+
+  test('more capping never expects wetter honey', () => {
+    fc.assert(
+      fc.property(fc.nat(9), fc.constantFrom('not-done', 'drops', 'runs'), (tenths, shake) => {
+        const at = (one: number) => expectedMoisture({ cappedShare: one / 10, shake }).mean;
+        expect(at(tenths + 1)).toBeLessThan(at(tenths));
+      }),
+    );
+  });
+
+  test('shares that do not make a whole are refused', () => {
+    expect(() => expectedMixture({ ...mostly, capped: 0.2 }, priorExpectation())).toThrow('shares');
+    expect(() => statesOfComb({ cappedShare: 1.2, shake: 'drops' })).toThrow('cappedShare');
+  });
+});
+
+describe('own lots, judged in the comb and measured later', () => {
+  // numpy: K = C X' (X C X' + R)^-1; m + K (y - X m); C - K X C, with the prior and lots above
+  test('the batch update of numpy.linalg: means and spreads', () => {
+    const after = updatedExpectation(priorExpectation(), OWN_LOTS);
+    const means = [17.08105, 19.39875, 18.24676, 21.88613, 25.15593];
+    const spreads = [0.34876, 1.28595, 0.74274, 1.40657, 1.93404];
+    HONEY_STATES.forEach((_, at) => {
+      expect(after.means[at]).toBeCloseTo(means[at]!, 4);
+      expect(Math.sqrt(after.covariance[at]![at]!)).toBeCloseTo(spreads[at]!, 4);
+    });
+    expect(after.lots).toBe(3);
+    expect(expectedMixture(mostly, after).mean).toBeCloseTo(17.31419, 4);
+    expect(expectedMixture(mostly, after).standardUncertainty).toBeCloseTo(0.70004, 4);
+  });
+
+  test('the order of the lots does not matter, and every lot narrows', () => {
+    const forth = updatedExpectation(priorExpectation(), OWN_LOTS);
+    const back = updatedExpectation(priorExpectation(), [...OWN_LOTS].reverse());
+    forth.means.forEach((mean, at) => expect(back.means[at]).toBeCloseTo(mean, 9));
+    const width = (lots: readonly PastLot[]) =>
+      expectedMixture(mostly, updatedExpectation(priorExpectation(), lots)).standardUncertainty;
+    expect(width(OWN_LOTS.slice(0, 1))).toBeLessThan(width([]));
+    expect(width(OWN_LOTS)).toBeLessThan(width(OWN_LOTS.slice(0, 1)));
+  });
+
+  test('a keeper whose capped honey is drier by a point is found out within twenty lots', () => {
+    const draw = normalDraws(seededRandom(21));
+    const lots = Array.from({ length: 20 }, () => past({ capped: 1 }, 16.6 + 0.57 * draw(), 0.2));
+    const after = updatedExpectation(priorExpectation(), lots);
+    expect(after.means[0]).toBeCloseTo(16.6, 0);
+    expect(Math.sqrt(after.covariance[0]![0]!)).toBeLessThan(0.15);
+  });
+});
