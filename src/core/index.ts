@@ -3,6 +3,7 @@ export { mixed, spoilEffect, type Portion, type SpoilEffect } from './blending/s
 export {
   COPY,
   EYE,
+  cappedShareOf,
   countedCapping,
   hasEnoughPoints,
   judgedCapping,
@@ -30,10 +31,13 @@ export {
   type HoneyState,
   type PastLot,
   type ShakeResult,
+  type StateShares,
 } from './capping/expectation';
 export { stateShares, statesOfComb } from './capping/expectedMoisture';
 export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
 export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
+export { bestGuesses, type BestGuesses } from './guessing/bestGuesses';
+export { usualByPosition } from './comb/usualByPosition';
 export { broodRoom, type BroodRoom } from './comb/broodRoom';
 export {
   DEFAULT_FORMAT_ID,
@@ -58,6 +62,7 @@ export {
   COMB_FACES,
   bucketsToBring,
   combSideMass,
+  combinedMass,
   netHeft,
   summedMass,
   type CombFace,
@@ -75,7 +80,12 @@ export {
   type InterpretedReading,
   type ReadingMark,
 } from './moisture/interpretReading';
-export { SPREAD_PRIORS, readingUncertainty, type ComponentId } from './moisture/lotMoisture';
+export {
+  SPREAD_PRIORS,
+  lotMoisture,
+  readingUncertainty,
+  type ComponentId,
+} from './moisture/lotMoisture';
 export { BUDGET_DEFAULTS, readingBudget, type ZeroCheck } from './moisture/readingBudget';
 export { DIAL_RANGES, SCALES, recogniseScale, type Scale } from './moisture/scales';
 export { COMPUTED_RANGE_PERCENT, TABLE_RANGE_PERCENT, WEDMORE } from './moisture/refractiveIndex';
@@ -85,6 +95,8 @@ export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
   type FermentationSign,
+  limitPercent,
+  type CombEvidence,
   type LotEvidence,
   type ReadingEvidence,
   type VesselEvidence,
@@ -106,6 +118,7 @@ export { DECISIONS, type FrameAct, type Reasoned } from './schools/forced';
 export {
   BROOD_AMOUNTS,
   frameCapping,
+  frameCount,
   frameShake,
   frameStateMasses,
   pooledStates,

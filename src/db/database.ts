@@ -1,6 +1,12 @@
-import Dexie, { type EntityTable } from 'dexie';
+import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Workspace } from './workspaces';
-import type { AnyRecord, Preferences, RecordKind, RecordOf } from '../records';
+import {
+  RECORD_KINDS,
+  migrated,
+  type AnyRecord,
+  type Preferences,
+  type RecordKind,
+} from '../records';
 
 /** What is being typed into one form of one tab. */
 export interface DraftRow {
@@ -17,41 +23,79 @@ interface SettingRow {
   readonly value: Preferences;
 }
 
+/** Name of the table of each kind of record. */
+const TABLES: Readonly<Record<RecordKind, string>> = {
+  lot: 'lots',
+  container: 'containers',
+  'comb-judgement': 'combJudgements',
+  reading: 'readings',
+  ruling: 'rulings',
+  'lot-frames': 'lotFrames',
+  yard: 'yards',
+  colony: 'colonies',
+  box: 'boxes',
+  frame: 'frames',
+  'frame-check': 'frameChecks',
+  photo: 'photos',
+  flow: 'flows',
+  given: 'givens',
+  harvest: 'harvests',
+  stroke: 'strokes',
+  tally: 'tallies',
+  guess: 'guesses',
+  school: 'schools',
+  format: 'formats',
+};
+
+/** Indexes beyond those of every record table. */
+const MORE_INDEXES: Partial<Record<RecordKind, string>> = {
+  frame: 'content.boxId',
+  'frame-check': 'content.harvestId, content.frameId, content.decision.lookAgainDay',
+};
+
+/** The kinds of version 1, each with its lot as `lotId`. */
+const FIRST_KINDS = ['lot', 'container', 'comb-judgement', 'reading', 'ruling'] as const;
+const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
+
 /** Primary key and indexes of every record table. */
-const RECORD_INDEXES = 'id, entityId, lotId, recordedAt';
+const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
+
+function firstSchema(): Record<string, string> {
+  return Object.fromEntries(FIRST_KINDS.map((kind) => [TABLES[kind], FIRST_INDEXES]));
+}
+
+function recordSchema(): Record<string, string> {
+  return Object.fromEntries(
+    RECORD_KINDS.map((kind) => {
+      const more = MORE_INDEXES[kind];
+      return [TABLES[kind], more ? `${RECORD_INDEXES}, ${more}` : RECORD_INDEXES];
+    }),
+  );
+}
+
+/** Rewrites the rows of the first version in place: the same migration as files go through. */
+async function migrateRows(transaction: Transaction): Promise<void> {
+  for (const kind of FIRST_KINDS) {
+    const table = transaction.table<unknown, string>(TABLES[kind]);
+    const rows = await table.toArray();
+    await table.bulkPut(rows.map((row) => migrated(row)));
+  }
+}
 
 export class RipenumDatabase extends Dexie {
-  declare lots: EntityTable<RecordOf<'lot'>, 'id'>;
-  declare containers: EntityTable<RecordOf<'container'>, 'id'>;
-  declare combJudgements: EntityTable<RecordOf<'comb-judgement'>, 'id'>;
-  declare readings: EntityTable<RecordOf<'reading'>, 'id'>;
-  declare rulings: EntityTable<RecordOf<'ruling'>, 'id'>;
   declare drafts: EntityTable<DraftRow, 'key'>;
   declare settings: EntityTable<SettingRow, 'key'>;
 
   constructor(name: string) {
     super(name);
-    this.version(1).stores({
-      lots: RECORD_INDEXES,
-      containers: RECORD_INDEXES,
-      combJudgements: RECORD_INDEXES,
-      readings: RECORD_INDEXES,
-      rulings: RECORD_INDEXES,
-      drafts: 'key, tabId, formKey',
-      settings: 'key',
-    });
+    const own = { drafts: 'key, tabId, formKey', settings: 'key' };
+    this.version(1).stores({ ...firstSchema(), ...own });
+    this.version(2).stores(recordSchema()).upgrade(migrateRows);
   }
 
   /** The table of a kind of record, seen as a table of any record. */
   tableOf(kind: RecordKind): EntityTable<AnyRecord, 'id'> {
-    const tables = {
-      lot: this.lots,
-      container: this.containers,
-      'comb-judgement': this.combJudgements,
-      reading: this.readings,
-      ruling: this.rulings,
-    };
-    return tables[kind] as unknown as EntityTable<AnyRecord, 'id'>;
+    return this.table(TABLES[kind]);
   }
 }
 

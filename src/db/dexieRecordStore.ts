@@ -38,10 +38,73 @@ async function write(database: RipenumDatabase, records: readonly AnyRecord[]): 
   return { written: fresh.length, alreadyThere: same.length };
 }
 
-function everyTable<T>(database: RipenumDatabase, read: (kind: RecordKind) => Promise<T[]>) {
-  const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
+function everyTable<T>(
+  database: RipenumDatabase,
+  read: (kind: RecordKind) => Promise<T[]>,
+  kinds: readonly RecordKind[] = RECORD_KINDS,
+) {
+  const tables = kinds.map((kind) => database.tableOf(kind));
   return database.transaction('r', tables, async () => {
-    const parts = await Promise.all(RECORD_KINDS.map(read));
+    const parts = await Promise.all(kinds.map(read));
+    return parts.flat();
+  });
+}
+
+const entityIds = (records: readonly AnyRecord[]): string[] => [
+  ...new Set(records.map((one) => one.entityId)),
+];
+
+/** Frames that hang in a box now or did, with every look at them, wherever they hung then. */
+async function ofBox(database: RipenumDatabase, boxId: string): Promise<AnyRecord[]> {
+  const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
+  const box = database.tableOf('box');
+  return database.transaction('r', [frames, checks, box], async () => {
+    const named = await frames.where('content.boxId').equals(boxId).toArray();
+    const ids = entityIds(named);
+    const parts = await Promise.all([
+      box.where('entityId').equals(boxId).toArray(),
+      frames.where('entityId').anyOf(ids).toArray(),
+      checks.where('content.frameId').anyOf(ids).toArray(),
+    ]);
+    return parts.flat();
+  });
+}
+
+/** A day at the hives: what belongs to it, its looks, their frames, and earlier looks at those. */
+async function ofHarvest(database: RipenumDatabase, harvestId: string): Promise<AnyRecord[]> {
+  const own = ['harvest', 'stroke', 'tally', 'guess'] as const;
+  const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
+  const tables = [...own.map((kind) => database.tableOf(kind)), frames, checks];
+  return database.transaction('r', tables, async () => {
+    const todays = await checks.where('content.harvestId').equals(harvestId).toArray();
+    const frameIds = [
+      ...new Set(
+        todays.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
+      ),
+    ];
+    const parts = await Promise.all([
+      ...own.map((kind) => database.tableOf(kind).where('ownerId').equals(harvestId).toArray()),
+      frames.where('entityId').anyOf(frameIds).toArray(),
+      checks.where('content.frameId').anyOf(frameIds).toArray(),
+    ]);
+    return parts.flat();
+  });
+}
+
+/** Looks that ask for another, with every look at the same frames and the frames themselves. */
+async function looksDue(database: RipenumDatabase): Promise<AnyRecord[]> {
+  const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
+  return database.transaction('r', [frames, checks], async () => {
+    const asking = await checks.where('content.decision.lookAgainDay').above('').toArray();
+    const frameIds = [
+      ...new Set(
+        asking.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
+      ),
+    ];
+    const parts = await Promise.all([
+      checks.where('content.frameId').anyOf(frameIds).toArray(),
+      frames.where('entityId').anyOf(frameIds).toArray(),
+    ]);
     return parts.flat();
   });
 }
@@ -65,8 +128,14 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
         });
       }
     },
-    ofLot: (lotId) =>
-      everyTable(database, (kind) => database.tableOf(kind).where('lotId').equals(lotId).toArray()),
+    ofOwner: (ownerId) =>
+      everyTable(database, (kind) =>
+        database.tableOf(kind).where('ownerId').equals(ownerId).toArray(),
+      ),
+    ofKinds: (kinds) => everyTable(database, (kind) => database.tableOf(kind).toArray(), kinds),
+    ofBox: (boxId) => ofBox(database, boxId),
+    ofHarvest: (harvestId) => ofHarvest(database, harvestId),
+    looksDue: () => looksDue(database),
     all: () => everyTable(database, (kind) => database.tableOf(kind).toArray()),
   };
 }

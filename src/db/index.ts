@@ -4,5 +4,13 @@ export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
 export type { Appended, RecordStore } from './recordStore';
 export { loadPreferences, savePreferences } from './settings';
-export { useAllRecords, useLotRecords } from './useRecords';
+export {
+  useAllLotRecords,
+  useBookRecords,
+  useBoxRecords,
+  useHarvestRecords,
+  useLooksDue,
+  useRecordsOf,
+  useRecordsOfOwner,
+} from './useRecords';
 export { WORKSPACES, type Workspace } from './workspaces';

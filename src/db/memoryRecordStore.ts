@@ -1,9 +1,23 @@
 import { failed, ok, type AnyRecord } from '../records';
 import { conflictMessage, isSameRecord, type RecordStore } from './recordStore';
 
+/** The frame that a frame or a look at it is about; empty for anything else. */
+function frameIdOf(record: AnyRecord): string {
+  if (record.kind === 'frame') return record.entityId;
+  return record.kind === 'frame-check' ? record.content.frameId : '';
+}
+
+function isOfFrames(record: AnyRecord, frameIds: ReadonlySet<string>): boolean {
+  return frameIds.has(frameIdOf(record));
+}
+
 /** Revisions kept in memory, for tests of other layers. */
 export function createMemoryRecordStore(): RecordStore {
   const kept = new Map<string, AnyRecord>();
+  const found = (wanted: (one: AnyRecord) => boolean): Promise<AnyRecord[]> =>
+    Promise.resolve([...kept.values()].filter(wanted));
+  const framesIn = (wanted: (one: AnyRecord) => boolean): ReadonlySet<string> =>
+    new Set([...kept.values()].filter(wanted).map(frameIdOf));
   return {
     append(records) {
       const there = (one: AnyRecord): AnyRecord | undefined => kept.get(one.id);
@@ -21,7 +35,24 @@ export function createMemoryRecordStore(): RecordStore {
         ok({ written: fresh.length, alreadyThere: records.length - fresh.length }),
       );
     },
-    ofLot: (lotId) => Promise.resolve([...kept.values()].filter((one) => one.lotId === lotId)),
+    ofOwner: (ownerId) => found((one) => one.ownerId === ownerId),
+    ofKinds: (kinds) => found((one) => kinds.includes(one.kind)),
+    ofBox(boxId) {
+      const ids = framesIn((one) => one.kind === 'frame' && one.content.boxId === boxId);
+      return found((one) => (one.kind === 'box' && one.entityId === boxId) || isOfFrames(one, ids));
+    },
+    ofHarvest(harvestId) {
+      const ids = framesIn(
+        (one) => one.kind === 'frame-check' && one.content.harvestId === harvestId,
+      );
+      return found((one) => one.ownerId === harvestId || isOfFrames(one, ids));
+    },
+    looksDue() {
+      const ids = framesIn(
+        (one) => one.kind === 'frame-check' && one.content.decision.lookAgainDay !== null,
+      );
+      return found((one) => isOfFrames(one, ids));
+    },
     all: () => Promise.resolve([...kept.values()]),
   };
 }

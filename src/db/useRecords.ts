@@ -1,18 +1,54 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import type { AnyRecord } from '../records';
+import { BOOK_KINDS, LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
+import type { RecordStore } from './recordStore';
 import type { Workspace } from './workspaces';
 
-/** Every revision of a workspace, kept up to date across tabs; undefined while loading. */
-export function useAllRecords(workspace: Workspace): AnyRecord[] | undefined {
-  return useLiveQuery(() => createDexieRecordStore(databaseOf(workspace)).all(), [workspace]);
+/** Records that a query gives, kept up to date across tabs; undefined while loading. */
+function useQuery(
+  workspace: Workspace,
+  key: string,
+  query: (store: RecordStore) => Promise<AnyRecord[]>,
+): AnyRecord[] | undefined {
+  return useLiveQuery(() => query(createDexieRecordStore(databaseOf(workspace))), [workspace, key]);
 }
 
-/** Every revision of one lot, kept up to date across tabs; undefined while loading. */
-export function useLotRecords(workspace: Workspace, lotId: string): AnyRecord[] | undefined {
-  return useLiveQuery(
-    () => createDexieRecordStore(databaseOf(workspace)).ofLot(lotId),
-    [workspace, lotId],
-  );
+/** Every revision of some kinds. */
+export function useRecordsOf(
+  workspace: Workspace,
+  kinds: readonly RecordKind[],
+): AnyRecord[] | undefined {
+  return useQuery(workspace, kinds.join(), (store) => store.ofKinds(kinds));
+}
+
+/** Every revision of every lot and what belongs to it. */
+export const useAllLotRecords = (workspace: Workspace): AnyRecord[] | undefined =>
+  useRecordsOf(workspace, LOT_KINDS);
+
+/** Places, hives, boxes, flows, what was given, days at the hives, own schools and formats. */
+export const useBookRecords = (workspace: Workspace): AnyRecord[] | undefined =>
+  useRecordsOf(workspace, BOOK_KINDS);
+
+/** Every revision of one lot or anything else that owns records. */
+export function useRecordsOfOwner(workspace: Workspace, ownerId: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `owner ${ownerId}`, (store) => store.ofOwner(ownerId));
+}
+
+/** A box with its frames and every look at them. */
+export function useBoxRecords(workspace: Workspace, boxId: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `box ${boxId}`, (store) => store.ofBox(boxId));
+}
+
+/** A day at the hives with its looks. */
+export function useHarvestRecords(
+  workspace: Workspace,
+  harvestId: string,
+): AnyRecord[] | undefined {
+  return useQuery(workspace, `harvest ${harvestId}`, (store) => store.ofHarvest(harvestId));
+}
+
+/** Frames that were to be looked at again. */
+export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
+  return useQuery(workspace, 'looks due', (store) => store.looksDue());
 }

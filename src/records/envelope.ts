@@ -1,7 +1,7 @@
 import { z } from './zod';
 
 /** Version of all record schemas together; raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 
 /** Identifier of an entity or a revision: letters, digits and hyphens. */
 export const idSchema = z
@@ -13,7 +13,8 @@ export const envelopeShape = {
   id: idSchema,
   /** what this is a revision of; children refer to this, not to the revision */
   entityId: idSchema,
-  lotId: idSchema,
+  /** what it belongs to: its lot, its box, its day, or itself (`OWNER_KINDS`) */
+  ownerId: idSchema,
   schemaVersion: z.literal(SCHEMA_VERSION),
   /** when it was written down, ISO 8601 with milliseconds, UTC */
   recordedAt: z.iso.datetime({

@@ -1,4 +1,25 @@
 /** What is stored, checked and exchanged; other layers import from here. */
+export {
+  type Book,
+  bookOf,
+  boxOf,
+  colonyOf,
+  coreSchool,
+  flowOf,
+  formatOf,
+  harvestOf,
+  schoolOfDay,
+  yardOf,
+  yardOfBox,
+} from './book';
+export { BOX_ROLES, type Box, type BoxContent, boxContentSchema } from './box';
+export {
+  HEALTH,
+  type Colony,
+  type ColonyContent,
+  type KeepTarget,
+  colonyContentSchema,
+} from './colony';
 export { type CombJudgementContent, combJudgementContentSchema } from './combJudgement';
 export {
   CONTAINER_KINDS,
@@ -7,17 +28,96 @@ export {
   type ContainerKind,
   containerContentSchema,
 } from './container';
+export { dayNumber, isoDayOf } from './days';
+export { DEFAULT_PREFERENCES } from './defaultPreferences';
+export { type Flow, type FlowContent, flowContentSchema } from './flow';
+export { type Frame, type FrameContent } from './frame';
+export {
+  BROOD_STAGES,
+  COMB_COLOURS,
+  type FrameCheck,
+  type FrameCheckContent,
+  type Method,
+  type Side,
+  frameCheckContentSchema,
+} from './frameCheck';
+export { type FrameCase, cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
+export { type GivenContent, type GivenRecord, givenContentSchema } from './given';
+export { type GuessRecord, guessContentSchema } from './guess';
+export {
+  CLEARING_METHODS,
+  type Harvest,
+  type HarvestContent,
+  harvestContentSchema,
+} from './harvest';
+export {
+  type BoxPlace,
+  type HarvestFile,
+  type KeptStory,
+  boxPlaces,
+  harvestFileOf,
+  looksAgainDue,
+} from './harvestFile';
 export { current, heads } from './heads';
+export {
+  type FrameStory,
+  type JudgedFrame,
+  type Judging,
+  daysOfFlowLeft,
+  decideContext,
+  judgeFrames,
+  judgingOf,
+  keepTargetsKg,
+  limitOfDay,
+  lookAgainDay,
+} from './judging';
 export { type LotContent, freshLotContent, lotContentSchema } from './lot';
 export { type LotContents, contentsOf, evidenceFrom, vesselId, vesselsOf } from './lotEvidence';
 export { type LotFile, evidenceIdsOf, isRulingOutdated, lotFileOf, lotFilesOf } from './lotFile';
-export { DEFAULT_PREFERENCES } from './defaultPreferences';
+export { type LotFrame, type LotFrames, type LotFramesContent } from './lotFrames';
+export {
+  type KeptJudgedFrame,
+  lotFrameOf,
+  lotFrameOfStroke,
+  lotFramesContent,
+  makeUpCount,
+  makeUpMass,
+  makeUpStates,
+} from './lotMakeUp';
+export {
+  CELL_COLUMNS,
+  CELL_COUNT,
+  CELL_ROWS,
+  MARK_LETTERS,
+  POINT_COLUMNS,
+  POINT_COUNTS,
+  POINT_ROWS,
+  UNMARKED,
+  isMarked,
+  markCounts,
+} from './marks';
+export { migrated } from './migrations';
+export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
+export { type OwnSchool, type OwnSchoolContent, ownSchoolContentSchema } from './ownSchool';
+export { type DatedPastLot, pastLotsBefore, pastLotsOf } from './pastLots';
+export { type Photo, type PhotoContent } from './photo';
 export { type Preferences, preferencesSchema } from './preferences';
 export { type Reading, type ReadingContent, readingContentSchema } from './reading';
-export { type AnyRecord, RECORD_KINDS, type RecordKind, type RecordOf } from './record';
+export {
+  type AnyRecord,
+  BOOK_KINDS,
+  LOT_KINDS,
+  RECORD_KINDS,
+  type RecordKind,
+  type RecordOf,
+} from './record';
 export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFile';
 export { type AppError, type Result, failed, ok } from './result';
 export { type Change, type Scribe, firstRevision, nextRevision } from './revise';
 export { type RulingContent, rulingContentSchema } from './ruling';
-export { z } from './zod';
 export { type Signature, signedRulingContent } from './signedRuling';
+export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
+export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
+export { type Tally, type TallyContent } from './tally';
+export { type Yard, type YardContent, yardContentSchema } from './yard';
+export { z } from './zod';

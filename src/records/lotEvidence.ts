@@ -1,17 +1,23 @@
 import {
+  DEFAULT_RULE_SET_ID,
   amountMass,
   findRuleSet,
   interpretReading,
+  priorExpectation,
   readingBudget,
+  updatedExpectation,
+  type CombEvidence,
   type LotEvidence,
+  type PastLot,
   type ReadingEvidence,
   type VesselEvidence,
 } from '../core';
-import { DEFAULT_RULE_SET_ID } from '../core';
 import type { CombJudgementContent } from './combJudgement';
 import type { ContainerContent } from './container';
 import type { LotContent } from './lot';
 import type { LotFile } from './lotFile';
+import type { LotFramesContent } from './lotFrames';
+import { makeUpShake, makeUpStates } from './lotMakeUp';
 import type { ReadingContent } from './reading';
 
 /** Moisture assumed for the density where nothing better is known [%]. */
@@ -28,6 +34,8 @@ export interface LotContents {
   readonly lot: LotContent;
   readonly containers: readonly Kept<ContainerContent>[];
   readonly comb: CombJudgementContent | null;
+  /** the frames it was made of; they outrank a look at the whole */
+  readonly frames: LotFramesContent | null;
   readonly readings: readonly Kept<ReadingContent>[];
 }
 
@@ -70,16 +78,38 @@ function readingEvidence({ entityId, content }: Kept<ReadingContent>): ReadingEv
   };
 }
 
-/** The evidence that the core rules on. An unknown rule set falls back to the default one. */
-export function evidenceFrom(contents: LotContents): LotEvidence {
-  const { lot, containers, comb, readings } = contents;
+/** What was seen of the comb: frame by frame, else as a whole, else nothing. */
+function combEvidence(
+  { comb, frames }: LotContents,
+  pastLots: readonly PastLot[],
+): CombEvidence | null {
+  const expectation = updatedExpectation(priorExpectation(frames?.climate), pastLots);
+  if (frames) {
+    const states = makeUpStates(frames);
+    const { school } = frames;
+    const shake = makeUpShake(states);
+    return { cappedShare: Math.min(1, states.capped), shake, states, school, expectation };
+  }
+  return comb && { cappedShare: comb.cappedTenths / 10, shake: comb.shake, expectation };
+}
+
+/**
+ * The evidence that the core rules on. An unknown rule set falls back to the default one.
+ *
+ * @param pastLots - own lots before this one; they correct what is expected of the comb
+ */
+export function evidenceFrom(
+  contents: LotContents,
+  pastLots: readonly PastLot[] = [],
+): LotEvidence {
+  const { lot, containers, readings } = contents;
   const ruleSet = findRuleSet(lot.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
   if (!ruleSet) throw new Error('the default rule set is missing');
   return {
     honeyKind: lot.honeyKind,
     ruleSet,
     targetPercent: lot.targetPercent,
-    comb: comb ? { cappedShare: comb.cappedTenths / 10, shake: comb.shake } : null,
+    comb: combEvidence(contents, pastLots),
     vessels: vesselsOf(containers),
     readings: readings.map(readingEvidence).filter((one) => one !== null),
     storageTemperatureC: lot.storageTemperatureC,
@@ -93,6 +123,7 @@ export function contentsOf(file: LotFile): LotContents {
     lot: file.lot.content,
     containers: file.containers,
     comb: file.comb?.content ?? null,
+    frames: file.frames?.content ?? null,
     readings: file.readings,
   };
 }

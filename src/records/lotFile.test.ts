@@ -119,7 +119,7 @@ describe('signed rulings', () => {
       ruling,
       evidenceIds: evidenceIdsOf(file),
     });
-    return [...records, firstRevision(scribe(), 'ruling', content, file.lot.lotId)];
+    return [...records, firstRevision(scribe(), 'ruling', content, file.lot.ownerId)];
   }
 
   test('a ruling rests on the evidence at hand, and is out of date once that changes', () => {
@@ -129,7 +129,7 @@ describe('signed rulings', () => {
       countingScribe('more'),
       'reading',
       SAMPLE_READING,
-      records[0]!.lotId,
+      records[0]!.ownerId,
     );
     expect(isRulingOutdated(fileOf([...records, more]))).toBe(true);
     const corrected = nextRevision(countingScribe('new'), reading(records), {

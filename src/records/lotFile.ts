@@ -2,6 +2,7 @@ import type { CombJudgement } from './combJudgement';
 import type { Container } from './container';
 import { current, inOrder } from './heads';
 import type { Lot } from './lot';
+import type { LotFrames } from './lotFrames';
 import type { Reading } from './reading';
 import type { AnyRecord, RecordKind, RecordOf } from './record';
 import type { RulingRecord } from './ruling';
@@ -12,6 +13,8 @@ export interface LotFile {
   readonly containers: readonly Container[];
   /** the latest look at the comb, null where there was none */
   readonly comb: CombJudgement | null;
+  /** the frames it was made of, null where nobody wrote them down */
+  readonly frames: LotFrames | null;
   readonly readings: readonly Reading[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
@@ -32,6 +35,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     lot,
     containers: ofKind(now, 'container'),
     comb: ofKind(now, 'comb-judgement').at(-1) ?? null,
+    frames: ofKind(now, 'lot-frames').at(-1) ?? null,
     readings: ofKind(now, 'reading'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records),
@@ -42,9 +46,9 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
 export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
   const byLot = new Map<string, AnyRecord[]>();
   for (const record of records) {
-    const own = byLot.get(record.lotId);
+    const own = byLot.get(record.ownerId);
     if (own) own.push(record);
-    else byLot.set(record.lotId, [record]);
+    else byLot.set(record.ownerId, [record]);
   }
   return [...byLot.values()]
     .map(lotFileOf)
@@ -58,7 +62,7 @@ export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
 
 /** Revisions that a ruling on this file rests on. */
 export function evidenceIdsOf(file: LotFile): string[] {
-  const comb = file.comb ? [file.comb] : [];
+  const comb = [file.comb, file.frames].filter((one) => one !== null);
   return [file.lot, ...file.containers, ...comb, ...file.readings].map((one) => one.id);
 }
 

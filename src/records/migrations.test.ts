@@ -1,15 +1,34 @@
 import { describe, expect, test } from '@jest/globals';
 import { SCHEMA_VERSION } from './envelope';
 import { MIGRATIONS, migrated } from './migrations';
+import { parseRecordFile, recordFileOf } from './recordFile';
+import { sampleLot } from './test/sampleLot';
 
 /** A revision of each older version, with what it must become; one for every migration. */
-const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {};
+const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {
+  1: {
+    before: { id: 'r', entityId: 'c', lotId: 'l', schemaVersion: 1, kind: 'container' },
+    after: { id: 'r', entityId: 'c', ownerId: 'l', schemaVersion: 2, kind: 'container' },
+  },
+};
 
 describe('migrations', () => {
   test('there is one for every version before the present one, and each is exercised here', () => {
     const versions = Array.from({ length: SCHEMA_VERSION - 1 }, (_, at) => String(at + 1));
     expect(Object.keys(MIGRATIONS)).toEqual(versions);
     expect(Object.keys(EXERCISED)).toEqual(versions);
+    for (const [version, { before, after }] of Object.entries(EXERCISED)) {
+      expect(migrated(before, MIGRATIONS, Number(version) + 1)).toEqual(after);
+    }
+  });
+
+  test('a file of the first version is read whole', () => {
+    const text = JSON.stringify(recordFileOf(sampleLot(), '2026-08-02T10:00:00.000Z'))
+      .replaceAll('"ownerId"', '"lotId"')
+      .replaceAll('"schemaVersion":2', '"schemaVersion":1')
+      .replace('"formatVersion":2', '"formatVersion":1');
+    const read = parseRecordFile(text);
+    expect(read.ok && read.value.records).toEqual(sampleLot());
   });
 
   test('steps are taken one after the other up to the target', () => {

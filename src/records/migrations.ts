@@ -3,11 +3,16 @@ import { SCHEMA_VERSION } from './envelope';
 /** Brings a raw revision from one schema version to the next. */
 export type Migration = (revision: Record<string, unknown>) => Record<string, unknown>;
 
+/** Version 1 knew lots only; since then a record names whatever it belongs to. */
+function lotBecomesOwner({ lotId, ...rest }: Record<string, unknown>): Record<string, unknown> {
+  return { ...rest, ownerId: lotId };
+}
+
 /**
- * Migrations by the version they start from. Version 1 is the first, so there is none yet; every
- * one added must be exercised in migrations.test.ts, which fails otherwise.
+ * Migrations by the version they start from. Every one must be exercised in migrations.test.ts,
+ * which fails otherwise.
  */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = {};
+export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: lotBecomesOwner };
 
 function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);

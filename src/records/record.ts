@@ -1,8 +1,23 @@
+import { boxSchema } from './box';
+import { colonySchema } from './colony';
 import { combJudgementSchema } from './combJudgement';
 import { containerSchema } from './container';
+import { flowSchema } from './flow';
+import { frameSchema } from './frame';
+import { frameCheckSchema } from './frameCheck';
+import { givenSchema } from './given';
+import { guessSchema } from './guess';
+import { harvestSchema } from './harvest';
 import { lotSchema } from './lot';
+import { lotFramesSchema } from './lotFrames';
+import { ownFormatSchema } from './ownFormat';
+import { ownSchoolSchema } from './ownSchool';
+import { photoSchema } from './photo';
 import { readingSchema } from './reading';
 import { rulingSchema } from './ruling';
+import { strokeSchema } from './stroke';
+import { tallySchema } from './tally';
+import { yardSchema } from './yard';
 import { z } from './zod';
 
 /** Any stored revision, told apart by `kind`. */
@@ -12,11 +27,69 @@ export const recordSchema = z.discriminatedUnion('kind', [
   combJudgementSchema,
   readingSchema,
   rulingSchema,
+  lotFramesSchema,
+  yardSchema,
+  colonySchema,
+  boxSchema,
+  frameSchema,
+  frameCheckSchema,
+  photoSchema,
+  flowSchema,
+  givenSchema,
+  harvestSchema,
+  strokeSchema,
+  tallySchema,
+  guessSchema,
+  ownSchoolSchema,
+  ownFormatSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
+export type RecordKind = AnyRecord['kind'];
 
-export const RECORD_KINDS = ['lot', 'container', 'comb-judgement', 'reading', 'ruling'] as const;
-export type RecordKind = (typeof RECORD_KINDS)[number];
+/**
+ * What a record of each kind belongs to: records of one owner are read together. `null`: itself.
+ */
+export const OWNER_KINDS = {
+  lot: null,
+  container: 'lot',
+  'comb-judgement': 'lot',
+  reading: 'lot',
+  ruling: 'lot',
+  'lot-frames': 'lot',
+  yard: null,
+  colony: null,
+  box: null,
+  frame: 'box',
+  'frame-check': 'box',
+  photo: 'frame',
+  flow: null,
+  given: null,
+  harvest: null,
+  stroke: 'harvest',
+  tally: 'harvest',
+  guess: 'harvest',
+  school: null,
+  format: null,
+} as const satisfies Record<RecordKind, RecordKind | null>;
+
+export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
+
+/** Everything about a lot. */
+export const LOT_KINDS: readonly RecordKind[] = RECORD_KINDS.filter(
+  (kind) => kind === 'lot' || OWNER_KINDS[kind] === 'lot',
+);
+
+/** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds. */
+export const BOOK_KINDS: readonly RecordKind[] = [
+  'yard',
+  'colony',
+  'box',
+  'flow',
+  'given',
+  'harvest',
+  'school',
+  'format',
+];
 
 /** The revision type of a kind. */
 export type RecordOf<K extends RecordKind> = Extract<AnyRecord, { kind: K }>;

@@ -7,7 +7,7 @@ import { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFil
 import { sampleLot } from './test/sampleLot';
 
 const EXPORTED_AT = '2026-08-02T10:00:00.000Z';
-const SCHEMA_FILE = 'public/schema/ripenum-record-1.schema.json';
+const SCHEMA_FILE = 'public/schema/ripenum-record-2.schema.json';
 
 const textOf = (records: readonly AnyRecord[]): string =>
   JSON.stringify(recordFileOf(records, EXPORTED_AT));
@@ -54,7 +54,7 @@ describe('a file that is not right is refused as a whole, with the place', () =>
   );
 
   test('of a newer version', () => {
-    const text = textOf([]).replace('"formatVersion":1', '"formatVersion":2');
+    const text = textOf([]).replace('"formatVersion":2', '"formatVersion":3');
     expect(errorOf(text).code).toBe('newer-file');
   });
 
@@ -77,8 +77,8 @@ describe('a file that is not right is refused as a whole, with the place', () =>
   test.each([
     [
       'a lot that is missing',
-      'lotId',
-      (all: Record<string, unknown>[]): unknown => (all[1]!['lotId'] = 'gone'),
+      'ownerId',
+      (all: Record<string, unknown>[]): unknown => (all[1]!['ownerId'] = 'gone'),
     ],
     [
       'a revision that stands twice',

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from './envelope';
 import { migrated } from './migrations';
 import { recordSchema, type AnyRecord } from './record';
+import { brokenReferences } from './references';
 import { failed, ok, type AppError, type Result } from './result';
 import { z } from './zod';
 
@@ -17,7 +18,7 @@ export const recordFileSchema = z
   .meta({
     title: 'Ripenum record',
     description:
-      'All revisions of lots, containers, comb judgements, readings and rulings. Temperatures in °C, masses in kg, moisture in % by mass.',
+      'All revisions of lots and what belongs to them, of yards, hives, boxes, frames and looks at them, of flows, treatments, feeds and days at the hives. Temperatures in °C, masses in kg, areas in dm², moisture in % by mass.',
   });
 export type RecordFile = z.infer<typeof recordFileSchema>;
 
@@ -100,35 +101,6 @@ function withMigratedRecords(value: unknown): unknown {
     formatVersion: SCHEMA_VERSION,
     records: file.records.map((one) => migrated(one)),
   };
-}
-
-/** What is wrong with how the revisions refer to each other. */
-function brokenReferences(records: readonly AnyRecord[]): { path: string; message: string }[] {
-  const ids = new Map(records.map((one) => [one.id, one]));
-  const entities = new Map(records.map((one) => [one.entityId, one]));
-  const seen = new Set<string>();
-  return records.flatMap((record, at) => {
-    const found: { path: string; message: string }[] = [];
-    const say = (field: string, message: string) =>
-      found.push({ path: `records[${at}].${field}`, message });
-    if (seen.has(record.id)) say('id', 'this identifier stands twice in the file');
-    seen.add(record.id);
-    if (entities.get(record.lotId)?.kind !== 'lot') say('lotId', 'its lot is not in the file');
-    if (record.kind === 'lot' && record.lotId !== record.entityId)
-      say('lotId', 'a lot belongs to itself');
-    const former = record.supersedes === null ? record : ids.get(record.supersedes);
-    if (!former) say('supersedes', 'the revision it replaces is not in the file');
-    else if (former.entityId !== record.entityId || former.kind !== record.kind) {
-      say('supersedes', 'it replaces a revision of something else');
-    }
-    if (record.kind === 'reading' && record.content.containerId !== null) {
-      const container = entities.get(record.content.containerId);
-      if (container?.kind !== 'container' || container.lotId !== record.lotId) {
-        say('content.containerId', 'its container is not in the file');
-      }
-    }
-    return found;
-  });
 }
 
 /**

@@ -9,11 +9,11 @@ export interface Scribe {
   readonly author: string;
 }
 
-function envelope(scribe: Scribe, place: Pick<Envelope, 'entityId' | 'lotId'>): Envelope {
+function envelope(scribe: Scribe, place: Pick<Envelope, 'entityId' | 'ownerId'>): Envelope {
   return {
     id: scribe.newId(),
     entityId: place.entityId,
-    lotId: place.lotId,
+    ownerId: place.ownerId,
     schemaVersion: SCHEMA_VERSION,
     recordedAt: scribe.now(),
     author: scribe.author,
@@ -23,16 +23,16 @@ function envelope(scribe: Scribe, place: Pick<Envelope, 'entityId' | 'lotId'>): 
   };
 }
 
-/** The first revision of a new entity. Without a lot it is a lot itself. */
+/** The first revision of a new entity. Without an owner it belongs to itself. */
 export function firstRevision<K extends RecordKind>(
   scribe: Scribe,
   kind: K,
   content: ContentOf<K>,
-  lotId?: string,
+  ownerId?: string,
 ): RecordOf<K> {
   const entityId = scribe.newId();
   return {
-    ...envelope(scribe, { entityId, lotId: lotId ?? entityId }),
+    ...envelope(scribe, { entityId, ownerId: ownerId ?? entityId }),
     kind,
     content,
   } as RecordOf<K>;

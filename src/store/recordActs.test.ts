@@ -45,7 +45,8 @@ async function begin(): Promise<AnyRecord[]> {
   return made;
 }
 
-const fileOf = async (made: readonly AnyRecord[]) => lotFileOf(await records.ofLot(made[0]!.lotId));
+const fileOf = async (made: readonly AnyRecord[]) =>
+  lotFileOf(await records.ofOwner(made[0]!.ownerId));
 const notice = () => store.getState().acts.notice;
 
 describe('acts on records', () => {

@@ -39,8 +39,8 @@ export function recordStoreOf(state: RootState): RecordStore {
 }
 
 function stepOf(record: AnyRecord): Step {
-  const { kind, lotId, entityId, id, supersedes } = record;
-  return { kind, lotId, entityId, revisionId: id, formerId: supersedes };
+  const { kind, ownerId, entityId, id, supersedes } = record;
+  return { kind, ownerId, entityId, revisionId: id, formerId: supersedes };
 }
 
 /** Appends what `write` makes as one act that can be undone. */
@@ -92,7 +92,7 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
     const reversed: AnyRecord[] = [];
     const standsFor: Record<string, string> = {};
     for (const step of act.steps) {
-      const record = reversal(await store.ofLot(step.lotId), step, scribe, reason);
+      const record = reversal(await store.ofOwner(step.ownerId), step, scribe, reason);
       if (!record) return failed({ code: 'changed-since', message: CHANGED_SINCE });
       reversed.push(record);
       if (step.formerId !== null) standsFor[step.formerId] = record.id;
@@ -132,4 +132,9 @@ export function importRecordFile(text: string): Thunk<Result<Appended>> {
     if (!parsed.ok) return parsed;
     return recordStoreOf(getState()).append(parsed.value.records);
   };
+}
+
+/** Every revision of this workspace, for a file. */
+export function allRecords(): Thunk<AnyRecord[]> {
+  return (_dispatch, getState) => recordStoreOf(getState()).all();
 }

@@ -14,7 +14,7 @@ beforeAll(() => {
 });
 
 async function fileOf(lotId: string): Promise<LotFile> {
-  const file = lotFileOf(await records.ofLot(lotId));
+  const file = lotFileOf(await records.ofOwner(lotId));
   if (!file) throw new Error('the lot is gone');
   return file;
 }
@@ -54,7 +54,7 @@ describe('undo and redo, against what was seen at each step', () => {
           const store = createStore();
           const made = sampleLot(countingScribe(`model-${run}`));
           await records.append(made);
-          const lotId = made[0]!.lotId;
+          const lotId = made[0]!.ownerId;
           const states = [await seen(lotId)];
           for (const [at, move] of moves.entries()) {
             await make(move, store, lotId, at);

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { quickShares } from '../capping/cellShares';
 import { bestGuesses } from '../guessing/bestGuesses';
-import { bucketsToBring, combSideMass, netHeft, summedMass } from '../mass/combMass';
+import { bucketsToBring, combSideMass, combinedMass, netHeft, summedMass } from '../mass/combMass';
 import { extractWithinHours } from './beetleClock';
 import { broodRoom } from './broodRoom';
 import { FRAME_FORMATS } from './frameFormats';
@@ -107,5 +107,18 @@ describe('guesses of the crop', () => {
     expect(bestGuesses(guesses, 10).closestWithoutGoingOver).toEqual([]);
     expect(bestGuesses([], 10).closest).toEqual([]);
     expect(() => bestGuesses(guesses, NaN)).toThrow('weighedKg');
+  });
+});
+
+describe('one frame, found in two ways', () => {
+  test('the surer way weighs more, and both together are surer than either', () => {
+    const both = combinedMass(
+      { massKg: 2, standardUncertaintyKg: 0.3 },
+      { massKg: 2.5, standardUncertaintyKg: 0.4 },
+    );
+    expect(both.massKg).toBeCloseTo(2.18, 6);
+    expect(both.standardUncertaintyKg).toBeCloseTo(0.24, 9);
+    const sure = { massKg: 1, standardUncertaintyKg: 0 };
+    expect(() => combinedMass(sure, sure)).toThrow('standardUncertaintyKg');
   });
 });

@@ -83,6 +83,23 @@ export function netHeft(gross: GrossWeight, tareKg: number, tareStandardKg: numb
 }
 
 /**
+ * Honey of one frame, found in two ways: the mean weighted by how well each is known.
+ *
+ * @throws DomainError `out-of-range` where neither has a positive uncertainty
+ * @source inverse-variance weighting, JCGM 100:2008 (GUM), recalled from memory
+ */
+export function combinedMass(a: MassEstimate, b: MassEstimate): MassEstimate {
+  const place = { fn: 'combinedMass', param: 'standardUncertaintyKg', unit: 'kg' };
+  const weight = ({ standardUncertaintyKg }: MassEstimate): number =>
+    1 / requireInRange(standardUncertaintyKg, [1e-6, Infinity], place) ** 2;
+  const [wa, wb] = [weight(a), weight(b)];
+  return {
+    massKg: (a.massKg * wa + b.massKg * wb) / (wa + wb),
+    standardUncertaintyKg: Math.sqrt(1 / (wa + wb)),
+  };
+}
+
+/**
  * Honey in several frames together. Depth and area are judged alike on all of them, so their doubts
  * are taken as shared: they add up.
  *

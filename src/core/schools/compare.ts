@@ -4,7 +4,7 @@ import { coarseDrying, ORDINARY_ROOM, type RoomAir } from '../drying/coarseDryin
 import type { MassEstimate } from '../mass/amountMass';
 import { decideFrames, NO_CONTEXT, type DecideContext } from './decide';
 import type { FrameAct } from './forced';
-import { pooledStates, type FrameEvidence } from './frameEvidence';
+import { frameCount, pooledStates, type FrameEvidence } from './frameEvidence';
 import { honeyOf } from './ripeness';
 import type { School } from './school';
 
@@ -71,9 +71,9 @@ function outcomeOf(
   const expected = states ? expectedMixture(states, context.expectation) : null;
   return {
     school,
-    takenFrames: takenFrames.length,
-    toDryFrames: decisions.filter((one) => one.act === 'take-to-dry').length,
-    leftFrames: leftFrames.length,
+    takenFrames: frameCount(takenFrames),
+    toDryFrames: frameCount(frames.filter((_, at) => decisions[at]?.act === 'take-to-dry')),
+    leftFrames: frameCount(leftFrames),
     taken: honeyOf(takenFrames),
     left: honeyOf(leftFrames),
     openShare,

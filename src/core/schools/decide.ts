@@ -64,7 +64,7 @@ function isWet(frame: FrameEvidence): boolean {
 /** What can be done with a frame that is not taken, best first. */
 function waysOut(frame: FrameEvidence, context: DecideContext): Reasoned[] {
   const share = frameCapping(frame)?.share ?? 0;
-  const little = frame.honey.massKg <= STRIP_UP_TO_KG;
+  const little = frame.honey.massKg / frame.count <= STRIP_UP_TO_KG;
   const lacks = (context.lackingKg.get(frame.colonyId ?? '') ?? 0) > 0;
   const back = putBack(context.finishingOf(frame));
   const ways: { reasoned: Reasoned; weight: number }[] = [

@@ -67,7 +67,7 @@ function byBrood({ brood, broodExcused }: FrameEvidence): Reasoned | null {
 
 function byAmount(frame: FrameEvidence): Reasoned | null {
   if (frameCapping(frame) === null) return { act: 'nothing', sentence: 'No honey in it.' };
-  return frame.honey.massKg < WORTH_SPINNING_KG
+  return frame.honey.massKg / frame.count < WORTH_SPINNING_KG
     ? { act: 'strip', sentence: 'Hardly any honey: open it, and let the bees carry it off.' }
     : null;
 }

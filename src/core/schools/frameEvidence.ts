@@ -19,9 +19,11 @@ export interface SideEvidence {
   readonly shake: ShakeResult;
 }
 
-/** A frame as the schools see it. */
+/** A frame, or several alike that were judged at one stroke, as the schools see it. */
 export interface FrameEvidence {
   readonly id: string;
+  /** how many frames it stands for; `honey` is that of all of them */
+  readonly count: number;
   readonly colonyId: string | null;
   readonly sides: readonly SideEvidence[];
   readonly honey: MassEstimate;
@@ -102,4 +104,9 @@ export function pooledStates(frames: readonly FrameEvidence[]): StateShares | nu
   }
   const total = Object.values(masses).reduce((sum, one) => sum + one, 0);
   return total > 0 ? stateShares(masses) : null;
+}
+
+/** How many frames some pieces of evidence stand for. */
+export function frameCount(frames: readonly FrameEvidence[]): number {
+  return frames.reduce((sum, one) => sum + one.count, 0);
 }

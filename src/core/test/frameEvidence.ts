@@ -25,6 +25,7 @@ export function honeyFrame(
   count += 1;
   return {
     id: `frame-${count}`,
+    count: 1,
     colonyId: null,
     sides: tenths.map((one) => honeySide(one, shake)),
     honey: { massKg: 1.8, standardUncertaintyKg: 0.2 },

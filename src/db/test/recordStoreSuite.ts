@@ -14,9 +14,9 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const two = sampleLot(countingScribe('two'));
       const appended = await store.append([...one, ...two]);
       expect(appended).toEqual({ ok: true, value: { written: 8, alreadyThere: 0 } });
-      expect(ids(await store.ofLot(one[0]!.lotId))).toEqual(ids(one));
+      expect(ids(await store.ofOwner(one[0]!.ownerId))).toEqual(ids(one));
       expect(ids(await store.all())).toEqual(ids([...one, ...two]));
-      expect(await store.ofLot('nowhere')).toEqual([]);
+      expect(await store.ofOwner('nowhere')).toEqual([]);
     });
 
     test('the same records a second time are skipped, also with keys in another order', async () => {

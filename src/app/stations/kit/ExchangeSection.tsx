@@ -2,13 +2,13 @@ import { Download, Upload } from 'lucide-react';
 import { useRef, useState, type ReactElement } from 'react';
 import { recordFileOf, type AppError } from '../../../records';
 import {
+  allRecords,
   importRecordFile,
   noticeShown,
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useAllRecords } from '../../../db';
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { saveFile } from './files';
@@ -32,12 +32,11 @@ function ImportError({ error }: { error: AppError }): ReactElement {
 export function ExchangeSection(): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
-  const records = useAllRecords(workspace);
   const input = useRef<HTMLInputElement>(null);
   const [error, setError] = useState<AppError | null>(null);
 
-  const exportAll = (): void => {
-    if (!records) return;
+  const exportAll = async (): Promise<void> => {
+    const records = await dispatch(allRecords());
     const file = recordFileOf(records, new Date().toISOString());
     saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, JSON.stringify(file, null, 2));
     dispatch(noticeShown({ text: `Exported ${records.length} revisions.`, tone: 'told' }));
@@ -57,10 +56,10 @@ export function ExchangeSection(): ReactElement {
         Files
       </h2>
       <p className="mt-1 max-w-2xl text-lg">
-        One JSON file holds everything: all lots with their whole history. Keep one away from this
-        device. Its format is described by the{' '}
+        One JSON file holds everything: lots, hives and looks at frames with their whole history.
+        Keep one away from this device. Its format is described by the{' '}
         <a
-          href="/schema/ripenum-record-1.schema.json"
+          href="/schema/ripenum-record-2.schema.json"
           className="font-semibold text-lavender underline"
         >
           JSON Schema
@@ -68,7 +67,7 @@ export function ExchangeSection(): ReactElement {
         .
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
-        <Button tone="ink" onClick={exportAll} disabled={!records}>
+        <Button tone="ink" onClick={() => void exportAll()}>
           <Download aria-hidden className="size-5" /> Export all records
         </Button>
         <Button onClick={() => input.current?.click()}>

@@ -1,7 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { useAllRecords } from '../../../db';
+import { useAllLotRecords } from '../../../db';
 import { current, firstRevision, type LotContents } from '../../../records';
 import {
   perform,
@@ -31,7 +31,7 @@ const FORM_KEY = 'new-lot';
 
 function contentsOfNew(lot: NewLot): LotContents {
   const containers = lot.containers.map((content, at) => ({ entityId: `new-${at}`, content }));
-  return { ...lot, containers, readings: [] };
+  return { ...lot, containers, frames: null, readings: [] };
 }
 
 /** The ruling that stands already, from what has been tapped so far. */
@@ -93,7 +93,7 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
         ];
       }),
     );
-    const lotId = done.ok ? done.value[0]?.lotId : undefined;
+    const lotId = done.ok ? done.value[0]?.ownerId : undefined;
     if (lotId === undefined) return;
     start(defaults);
     await navigate(`/${workspace}/lots/${lotId}`);
@@ -153,7 +153,7 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
 /** Starts a lot; the answer stands beside the form from the first tap. */
 export function NewLotScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const records = useAllRecords(workspace);
+  const records = useAllLotRecords(workspace);
   const taken = useMemo(
     () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
     [records],

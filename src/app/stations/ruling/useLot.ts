@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../../core';
-import { useLotRecords } from '../../../db';
+import { useRecordsOfOwner } from '../../../db';
 import {
   contentsOf,
   evidenceFrom,
@@ -40,7 +40,7 @@ export type LotState =
 /** The file of a lot, up to date across tabs. */
 export function useLotFile(lotId: string): LotState {
   const workspace = useAppSelector(selectWorkspace);
-  const records = useLotRecords(workspace, lotId);
+  const records = useRecordsOfOwner(workspace, lotId);
   return useMemo(() => {
     if (records === undefined) return { status: 'loading' };
     const file = lotFileOf(records);

@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { OUTCOMES, ruleOnLot, type Ruling } from '../../../core';
-import { useAllRecords } from '../../../db';
+import { useAllLotRecords } from '../../../db';
 import {
   contentsOf,
   evidenceFrom,
@@ -30,7 +30,7 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
 export function useRuledLots(): RuledLot[] | undefined {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
-  const records = useAllRecords(workspace);
+  const records = useAllLotRecords(workspace);
   return useMemo(
     () =>
       records &&

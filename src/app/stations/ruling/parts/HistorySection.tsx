@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import type { AnyRecord, LotFile } from '../../../../records';
+import { makeUpCount, type AnyRecord, type LotFile } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
 
@@ -16,6 +16,10 @@ function said(record: AnyRecord): string {
       return `Reading: dial ${formatDial(record.content.scale, record.content.dialValue)}`;
     case 'ruling':
       return `Ruling: ${OUTCOME_NAMES[record.content.outcome]}`;
+    case 'lot-frames':
+      return `Made of ${makeUpCount(record.content)} frames`;
+    default:
+      return record.kind;
   }
 }
 

@@ -1,0 +1,96 @@
+import { FRAME_FORMATS, schoolOf, type FrameFormat, type Given, type School } from '../core';
+import type { Box } from './box';
+import type { Colony } from './colony';
+import { dayNumber } from './days';
+import type { Flow } from './flow';
+import type { GivenRecord } from './given';
+import type { Harvest } from './harvest';
+import { current } from './heads';
+import type { OwnSchoolContent } from './ownSchool';
+import type { AnyRecord, RecordKind, RecordOf } from './record';
+import type { Yard } from './yard';
+
+/** Places, hives, boxes, flows, what was given, days at the hives, own kinds: what holds now. */
+export interface Book {
+  readonly yards: readonly Yard[];
+  readonly colonies: readonly Colony[];
+  readonly boxes: readonly Box[];
+  readonly flows: readonly Flow[];
+  readonly givens: readonly GivenRecord[];
+  readonly harvests: readonly Harvest[];
+  /** the keeper's own, in the shape of the core */
+  readonly schools: readonly School[];
+  /** own ones first, then the shipped catalogue */
+  readonly formats: readonly FrameFormat[];
+}
+
+const byName = new Intl.Collator('en', { numeric: true });
+
+/** A school of the keeper's own, as the core takes it. */
+export function coreSchool(id: string, content: OwnSchoolContent): School {
+  return { id, ...content };
+}
+
+/** The book from its revisions. */
+export function bookOf(records: readonly AnyRecord[]): Book {
+  const now = current(records);
+  const of = <K extends RecordKind>(kind: K): RecordOf<K>[] =>
+    now.filter((one): one is RecordOf<K> => one.kind === kind);
+  return {
+    yards: of('yard').sort((a, b) => byName.compare(a.content.name, b.content.name)),
+    colonies: of('colony').sort((a, b) => byName.compare(a.content.name, b.content.name)),
+    boxes: of('box').sort((a, b) => byName.compare(a.content.label, b.content.label)),
+    flows: of('flow').sort((a, b) =>
+      b.content.expectedStart.localeCompare(a.content.expectedStart),
+    ),
+    givens: of('given').sort((a, b) => b.content.fromDay.localeCompare(a.content.fromDay)),
+    harvests: of('harvest').sort((a, b) => b.content.day.localeCompare(a.content.day)),
+    schools: of('school').map((one) => coreSchool(one.entityId, one.content)),
+    formats: [
+      ...of('format').map((one) => ({ id: one.entityId, ...one.content })),
+      ...FRAME_FORMATS,
+    ],
+  };
+}
+
+const find = <T extends { entityId: string }>(all: readonly T[], id: string | null): T | null =>
+  all.find((one) => one.entityId === id) ?? null;
+
+export const yardOf = (book: Book, id: string | null): Yard | null => find(book.yards, id);
+export const colonyOf = (book: Book, id: string | null): Colony | null => find(book.colonies, id);
+export const boxOf = (book: Book, id: string | null): Box | null => find(book.boxes, id);
+export const flowOf = (book: Book, id: string | null): Flow | null => find(book.flows, id);
+export const harvestOf = (book: Book, id: string | null): Harvest | null => find(book.harvests, id);
+
+/** The frame format of that id; the first of the catalogue where it is no longer there. */
+export function formatOf(book: Book, id: string): FrameFormat {
+  const found = book.formats.find((one) => one.id === id) ?? FRAME_FORMATS[0];
+  if (!found) throw new Error('the catalogue of frames is empty');
+  return found;
+}
+
+/** The school that judges on a day, with what the day says of what stays. */
+export function schoolOfDay(book: Book, { content }: Pick<Harvest, 'content'>): School {
+  return { ...schoolOf(content.schoolId, book.schools), stays: content.stays };
+}
+
+/** The yard in which a box is: its own, or that of its hive. */
+export function yardOfBox(book: Book, box: Box | null): Yard | null {
+  if (!box) return null;
+  const colony = colonyOf(book, box.content.colonyId);
+  return yardOf(book, colony?.content.yardId ?? box.content.yardId);
+}
+
+/** What was given, as the core takes it. */
+export function givenOf({ entityId, content }: GivenRecord): Given {
+  return {
+    id: entityId,
+    kind: content.givenKind,
+    name: content.name,
+    colonyIds: content.colonyIds,
+    fromDay: dayNumber(content.fromDay),
+    toDay: content.toDay === null ? null : dayNumber(content.toDay),
+    boxesOn: content.boxesOn,
+    waitDays: content.waitDays,
+  };
+}

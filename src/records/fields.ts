@@ -1,0 +1,31 @@
+/** Fields that several records share: the one definition of their limits and sentences. */
+import { z } from './zod';
+
+/** Most frames that any box or tote has places for. */
+export const MOST_SLOTS = 40;
+
+export const nameField = (what: string, most = 60) =>
+  z
+    .string()
+    .trim()
+    .min(1, `Give ${what} a name that you find again.`)
+    .max(most, `Keep the name under ${most} letters.`);
+
+export const remarkField = z.string().trim().max(1000, 'Keep the remark under 1000 letters.');
+
+export const reasonField = z.string().trim().max(500, 'Keep the reason under 500 letters.');
+
+export const dayField = z.iso.date('Choose a day.');
+
+export const shareTenths = z.number().int().min(0).max(10);
+
+export const slotField = z.number().int().min(1).max(MOST_SLOTS);
+
+const COMB_TEMPERATURE = 'A comb or its air has between −20 and 60 °C.';
+
+/** Of comb or of the air around it [°C]; null where not known. */
+export const airTemperatureField = z
+  .number()
+  .min(-20, COMB_TEMPERATURE)
+  .max(60, COMB_TEMPERATURE)
+  .nullable();

@@ -1,0 +1,35 @@
+import { GIVEN_KINDS } from '../core';
+import { envelopeShape, idSchema } from './envelope';
+import { airTemperatureField, dayField, nameField, remarkField } from './fields';
+import { z } from './zod';
+
+const WAIT_SENTENCE = 'A waiting time is 0 to 400 days.';
+
+/** A treatment or feed given to hives, as the keeper typed it from the label. */
+export const givenContentSchema = z
+  .object({
+    givenKind: z.enum(GIVEN_KINDS),
+    name: nameField('the product or feed'),
+    colonyIds: z.array(idSchema).min(1, 'Choose the hives it was given to.'),
+    fromDay: dayField,
+    /** null while it goes on */
+    toDay: dayField.nullable(),
+    boxesOn: z.boolean(),
+    waitDays: z.number().int(WAIT_SENTENCE).min(0, WAIT_SENTENCE).max(400, WAIT_SENTENCE),
+    /** the label's window of outdoor temperature [°C] */
+    fromTemperatureC: airTemperatureField,
+    toTemperatureC: airTemperatureField,
+    remark: remarkField,
+  })
+  .refine((given) => given.toDay === null || given.toDay >= given.fromDay, {
+    path: ['toDay'],
+    message: 'It ends on or after the day it starts.',
+  });
+export type GivenContent = z.infer<typeof givenContentSchema>;
+
+export const givenSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('given'),
+  content: givenContentSchema,
+});
+export type GivenRecord = z.infer<typeof givenSchema>;

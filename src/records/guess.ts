@@ -1,0 +1,19 @@
+import { envelopeShape } from './envelope';
+import { nameField } from './fields';
+import { z } from './zod';
+
+const KG_SENTENCE = 'Guess between 0 and 100000 kg.';
+
+/** A crop guessed before the weigh-in. */
+export const guessContentSchema = z.object({
+  who: nameField('who guessed', 30),
+  kg: z.number().min(0, KG_SENTENCE).max(100_000, KG_SENTENCE),
+});
+export type GuessContent = z.infer<typeof guessContentSchema>;
+
+export const guessSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('guess'),
+  content: guessContentSchema,
+});
+export type GuessRecord = z.infer<typeof guessSchema>;

@@ -1,0 +1,166 @@
+import {
+  decideFrames,
+  finishing,
+  findRuleSet,
+  combSideMass,
+  worseSideShare,
+  DEFAULT_RULE_SET_ID,
+  type DecideContext,
+  type EarlierLook,
+  type Finishing,
+  type FrameAct,
+  type FrameDecision,
+  type FrameEvidence,
+  type School,
+} from '../core';
+import { boxOf, flowOf, formatOf, schoolOfDay, type Book } from './book';
+import { dayNumber, isoDayOf } from './days';
+import type { FrameCheckContent } from './frameCheck';
+import { frameEvidenceFrom, type FrameCase } from './frameEvidence';
+import type { Harvest } from './harvest';
+
+/** A look at a frame, with all earlier looks at the same frame. */
+export interface FrameStory extends FrameCase {
+  readonly earlier: readonly FrameCheckContent[];
+}
+
+/** A frame with what the school says and what the keeper does. */
+export interface JudgedFrame extends FrameStory {
+  readonly evidence: FrameEvidence;
+  readonly decision: FrameDecision;
+  /** whether bees finish it; null where nothing is missing or nobody can say */
+  readonly finishing: Finishing | null;
+  readonly act: FrameAct;
+  readonly overridden: boolean;
+}
+
+/** Limit of moisture on a day [% by mass]. */
+export function limitOfDay({ content }: Pick<Harvest, 'content'>): number {
+  const ruleSet = findRuleSet(content.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
+  if (!ruleSet) throw new Error('the default rule set is missing');
+  return ruleSet.moistureLimitPercent[content.honeyKind];
+}
+
+/** Days until the flow of the day ends; null where none is named or it is over. */
+export function daysOfFlowLeft(book: Book, { content }: Pick<Harvest, 'content'>): number | null {
+  const flow = flowOf(book, content.flowId);
+  if (!flow) return null;
+  const end = flow.content.observedEnd ?? flow.content.expectedEnd;
+  const left = dayNumber(end) - dayNumber(content.day);
+  return left > 0 ? Math.min(366, left) : null;
+}
+
+function earlierLooks(story: FrameStory, book: Book): EarlierLook[] {
+  return story.earlier.flatMap((check) => {
+    const evidence = frameEvidenceFrom({ ...story, check }, book);
+    const share = worseSideShare(evidence);
+    const daysAgo = dayNumber(story.check.day) - dayNumber(check.day);
+    if (share === null || daysAgo <= 0) return [];
+    return [{ daysAgo, share, standardUncertainty: worseDoubt(evidence) }];
+  });
+}
+
+function worseDoubt(evidence: FrameEvidence): number {
+  const share = worseSideShare(evidence);
+  const side = evidence.sides.find((one) => one.capped?.share === share);
+  return side?.capped?.standardUncertainty ?? 0;
+}
+
+function finishingOf(
+  story: FrameStory,
+  evidence: FrameEvidence,
+  { book, harvest, school }: Judging,
+): Finishing | null {
+  const share = worseSideShare(evidence);
+  if (share === null || flowOf(book, harvest.content.flowId) === null) return null;
+  return finishing({
+    share,
+    standardUncertainty: worseDoubt(evidence),
+    wantedShare: school.ripeShare,
+    earlier: earlierLooks(story, book),
+    daysLeft: daysOfFlowLeft(book, harvest),
+    temperatureC: harvest.content.outdoorTemperatureC,
+  });
+}
+
+/** Honey of a full frame of a hive's honey boxes [kg], for targets counted in frames. */
+function fullFrameKg(book: Book, colonyId: string): number {
+  const box = book.boxes.find((one) => one.content.colonyId === colonyId);
+  const format = formatOf(book, box?.content.formatId ?? '');
+  return 2 * combSideMass({ areaDm2: format.areaDm2, honeyShare: 1, face: 'flush' }).massKg;
+}
+
+/** What each hive is to keep, in kg; hives without a target are not in it. */
+export function keepTargetsKg(book: Book): ReadonlyMap<string, number> {
+  return new Map(
+    book.colonies.flatMap(({ entityId, content: { keep } }) => {
+      if (!keep) return [];
+      const kg = keep.by === 'mass' ? keep.kg : keep.frames * fullFrameKg(book, entityId);
+      return [[entityId, kg] as const];
+    }),
+  );
+}
+
+/** What frames are judged by. */
+export interface Judging {
+  readonly book: Book;
+  readonly harvest: Pick<Harvest, 'content'>;
+  readonly school: School;
+}
+
+/** The judging of a day by its own school. */
+export function judgingOf(book: Book, harvest: Pick<Harvest, 'content'>): Judging {
+  return { book, harvest, school: schoolOfDay(book, harvest) };
+}
+
+/** What decisions depend on besides the frames. */
+export function decideContext(
+  { book, harvest }: Judging,
+  finishings: ReadonlyMap<string, Finishing | null>,
+): DecideContext {
+  return {
+    limitPercent: limitOfDay(harvest),
+    finishingOf: (frame) => finishings.get(frame.id) ?? null,
+    lackingKg: keepTargetsKg(book),
+  };
+}
+
+const isOverridden = ({ decision }: FrameCheckContent): boolean =>
+  decision.act !== decision.proposed;
+
+/** Frames with evidence, decision and what the keeper did, in their order. */
+export function judgeFrames(stories: readonly FrameStory[], judging: Judging): JudgedFrame[] {
+  const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book));
+  const finishings = new Map(
+    stories.map((one, at) => [one.frameId, finishingOf(one, evidences[at]!, judging)]),
+  );
+  const decisions = decideFrames(evidences, judging.school, decideContext(judging, finishings));
+  const byFrame = new Map(decisions.map((one) => [one.frameId, one]));
+  return stories.flatMap((story, at) => {
+    const decision = byFrame.get(story.frameId);
+    const evidence = evidences[at];
+    if (!decision || !evidence) return [];
+    const overridden = isOverridden(story.check);
+    return [
+      {
+        ...story,
+        evidence,
+        decision,
+        finishing: finishings.get(story.frameId) ?? null,
+        act: overridden ? story.check.decision.act : decision.act,
+        overridden,
+      },
+    ];
+  });
+}
+
+/** The day on which to look again at a frame that goes back, null where nobody need to. */
+export function lookAgainDay(act: FrameAct, found: Finishing | null, day: string): string | null {
+  if (act !== 'put-back' || found === null || found.lookAgainInDays === null) return null;
+  return isoDayOf(dayNumber(day) + found.lookAgainInDays);
+}
+
+/** The box that a frame hangs in, by name. */
+export function boxLabel(book: Book, boxId: string): string {
+  return boxOf(book, boxId)?.content.label ?? '';
+}

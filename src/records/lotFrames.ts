@@ -1,0 +1,50 @@
+import { CLIMATES, HONEY_STATES } from '../core';
+import { envelopeShape, idSchema } from './envelope';
+import { reasonField, slotField } from './fields';
+import { COMB_COLOURS } from './frameCheck';
+import { ownSchoolContentSchema } from './ownSchool';
+import { z } from './zod';
+
+const kg = z.number().min(0).max(100_000);
+
+/** A frame, or frames judged at one stroke, as they went into a lot. */
+const lotFrameSchema = z.object({
+  /** null for frames judged at one stroke */
+  frameId: idSchema.nullable(),
+  /** revision of the look, or of the stroke, that it rests on */
+  checkId: idSchema,
+  count: z.number().int().min(1),
+  hive: z.string(),
+  box: z.string(),
+  slot: slotField.nullable(),
+  yard: z.string(),
+  /** this one's flow, and those in which it was put back */
+  flows: z.array(z.string()),
+  honeyKg: kg,
+  honeyStandardKg: kg,
+  /** mass of honey in each state [kg] */
+  states: z.partialRecord(z.enum(HONEY_STATES), kg),
+  colours: z.array(z.enum(COMB_COLOURS)),
+  /** pieces of comb honey, null where it is extracted */
+  pieces: z.number().int().min(0).nullable(),
+  /** why a block was looked past, empty where there was none */
+  cleared: reasonField,
+});
+export type LotFrame = z.infer<typeof lotFrameSchema>;
+
+/** What a lot was made of, as it was on the day; it stays with the lot. */
+export const lotFramesContentSchema = z.object({
+  harvestId: idSchema,
+  /** the school as it stood, own ones may change later */
+  school: z.object({ id: z.string().min(1), ...ownSchoolContentSchema.shape }),
+  climate: z.enum(CLIMATES),
+  frames: z.array(lotFrameSchema).min(1, 'A lot needs at least one frame.'),
+});
+export type LotFramesContent = z.infer<typeof lotFramesContentSchema>;
+
+export const lotFramesSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('lot-frames'),
+  content: lotFramesContentSchema,
+});
+export type LotFrames = z.infer<typeof lotFramesSchema>;

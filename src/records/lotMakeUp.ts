@@ -1,0 +1,121 @@
+import {
+  HONEY_STATES,
+  frameStateMasses,
+  stateShares,
+  type Climate,
+  type FrameEvidence,
+  type HoneyState,
+  type MassEstimate,
+  type School,
+  type ShakeResult,
+  type StateShares,
+} from '../core';
+import { boxOf, colonyOf, flowOf, harvestOf, yardOf, yardOfBox, type Book } from './book';
+import type { FrameCheckContent } from './frameCheck';
+import type { Harvest } from './harvest';
+import type { KeptStory } from './harvestFile';
+import type { JudgedFrame } from './judging';
+import type { LotFrame, LotFramesContent } from './lotFrames';
+import type { Stroke } from './stroke';
+
+/** A frame kept and judged. */
+export type KeptJudgedFrame = JudgedFrame & KeptStory;
+
+function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckContent[]): string[] {
+  const harvests = [
+    ...earlier
+      .filter((one) => ['put-back', 'leave'].includes(one.decision.act))
+      .map((one) => harvestOf(book, one.harvestId)),
+    harvest,
+  ];
+  const names = harvests.map((one) => flowOf(book, one?.content.flowId ?? null)?.content.name);
+  return [...new Set(names.filter((one) => one !== undefined))];
+}
+
+/** A frame as it goes into a lot: everything by name, so that it says the same for ever. */
+export function lotFrameOf(judged: KeptJudgedFrame, book: Book, harvest: Harvest): LotFrame {
+  const { evidence, check, checkRecord, frameId } = judged;
+  const box = boxOf(book, check.boxId);
+  const colony = colonyOf(book, evidence.colonyId);
+  const yard = yardOf(book, colony?.content.yardId ?? null) ?? yardOfBox(book, box);
+  return {
+    frameId,
+    checkId: checkRecord.id,
+    count: 1,
+    hive: colony?.content.name ?? '',
+    box: box?.content.label ?? '',
+    slot: check.slot,
+    yard: yard?.content.name ?? '',
+    flows: flowNames(book, harvest, judged.earlier),
+    honeyKg: evidence.honey.massKg,
+    honeyStandardKg: evidence.honey.standardUncertaintyKg,
+    states: frameStateMasses(evidence),
+    colours: check.sides.map((side) => side.colour),
+    pieces: evidence.sections?.ripe ?? null,
+    cleared: evidence.blocks.length > 0 ? check.blockExcuse : '',
+  };
+}
+
+/** Frames judged at one stroke, as they go into a lot. */
+export function lotFrameOfStroke(
+  stroke: Stroke,
+  group: FrameEvidence,
+  { book, harvest }: { readonly book: Book; readonly harvest: Harvest },
+): LotFrame {
+  return {
+    frameId: null,
+    checkId: stroke.id,
+    count: group.count,
+    hive: '',
+    box: stroke.content.label,
+    slot: null,
+    yard: yardOf(book, stroke.content.yardId)?.content.name ?? '',
+    flows: flowNames(book, harvest, []),
+    honeyKg: group.honey.massKg,
+    honeyStandardKg: group.honey.standardUncertaintyKg,
+    states: frameStateMasses(group),
+    colours: [],
+    pieces: null,
+    cleared: '',
+  };
+}
+
+/** The make-up of a lot as a record. */
+export function lotFramesContent(
+  frames: readonly LotFrame[],
+  { harvestId, school, climate }: { harvestId: string; school: School; climate: Climate },
+): LotFramesContent {
+  return { harvestId, school: { ...school }, climate, frames: [...frames] };
+}
+
+/** Share of the honey in each state, by mass. */
+export function makeUpStates({ frames }: LotFramesContent): StateShares {
+  const masses: Partial<Record<HoneyState, number>> = {};
+  for (const { states } of frames) {
+    for (const state of HONEY_STATES) {
+      masses[state] = (masses[state] ?? 0) + (states[state] ?? 0);
+    }
+  }
+  return stateShares(masses);
+}
+
+/** Honey in the frames of a lot; they were judged alike, so their doubts add up. */
+export function makeUpMass({ frames }: LotFramesContent): MassEstimate {
+  return {
+    massKg: frames.reduce((sum, one) => sum + one.honeyKg, 0),
+    standardUncertaintyKg: frames.reduce((sum, one) => sum + one.honeyStandardKg, 0),
+  };
+}
+
+/** Least share of the honey at which a shake result speaks for the lot [1]. @source our choice, no source */
+const SPEAKS_FROM = 0.03;
+
+/** The wettest shake result that holds enough of the honey to speak for the lot. */
+export function makeUpShake(states: StateShares): ShakeResult {
+  const wetFirst = ['runs', 'drops', 'not-done', 'nothing-fell'] as const;
+  return wetFirst.find((one) => states[one] >= SPEAKS_FROM) ?? 'not-done';
+}
+
+/** How many frames went into a lot. */
+export const makeUpCount = ({ frames }: LotFramesContent): number =>
+  frames.reduce((sum, one) => sum + one.count, 0);

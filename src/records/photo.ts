@@ -1,0 +1,23 @@
+import { envelopeShape, idSchema } from './envelope';
+import { dayField } from './fields';
+import { z } from './zod';
+
+/** A photograph of a side, scaled down and without the data that cameras add. */
+export const photoContentSchema = z.object({
+  frameId: idSchema,
+  harvestId: idSchema,
+  side: z.number().int().min(0).max(1),
+  day: dayField,
+  width: z.number().int().min(1).max(4000),
+  height: z.number().int().min(1).max(4000),
+  /** JPEG, base64 */
+  jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'A photograph is kept as base64.'),
+});
+export type PhotoContent = z.infer<typeof photoContentSchema>;
+
+export const photoSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('photo'),
+  content: photoContentSchema,
+});
+export type Photo = z.infer<typeof photoSchema>;
