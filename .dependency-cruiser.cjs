@@ -22,6 +22,7 @@ module.exports = {
     layer('core', []),
     layer('records', ['core']),
     layer('db', ['records', 'core']),
+    layer('workers', ['core']),
     layer('store', ['db', 'records', 'core']),
     layer('server', ['records', 'core']),
     {

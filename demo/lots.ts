@@ -16,6 +16,8 @@ export interface DemoLot {
   readonly lot: Omit<LotContent, 'date' | 'code' | 'signs'>;
   readonly container: ContainerContent;
   readonly comb: CombJudgementContent | null;
+  /** the day at the hives whose taken frames it was made of */
+  readonly madeFrom?: string;
   readonly readings: readonly DemoReading[];
   /** initials of the role that signed, null where nobody did */
   readonly signedBy: string | null;
@@ -61,7 +63,7 @@ function digital(item: number, dialValue: number, temperatureC: number): DemoRea
  */
 export const DEMO_LOTS: readonly DemoLot[] = [
   {
-    daysAgo: 131,
+    daysAgo: 39,
     lot: {
       ...ISLAND_LOT,
       name: 'Borage, east field',
@@ -79,7 +81,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: 'HH',
   },
   {
-    daysAgo: 128,
+    daysAgo: 36,
     lot: {
       ...ISLAND_LOT,
       name: 'Bean field, first day',
@@ -94,22 +96,23 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
-    daysAgo: 127,
+    daysAgo: 35,
     lot: {
       ...ISLAND_LOT,
       name: 'Bean field, second day',
       plant: 'field beans',
-      origin: 'field yard, hives 15 to 20',
+      origin: 'field yard, hive 7',
       ruleSetId: 'careful-producer',
       remark: 'As wet as the first day by the dial, but read five times with a checked meter.',
     },
     container: buckets(1, 14.8),
-    comb: { cappedTenths: 8, shake: 'nothing-fell' },
+    comb: null,
+    madeFrom: 'Beans, second day',
     readings: [17.8, 18.0, 17.8, 17.8, 18.0].map((dial) => hand(1, dial, 23)),
     signedBy: 'HH',
   },
   {
-    daysAgo: 104,
+    daysAgo: 12,
     lot: {
       ...ISLAND_LOT,
       name: 'Sea lavender, outer marsh',
@@ -123,7 +126,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
-    daysAgo: 101,
+    daysAgo: 9,
     lot: {
       ...ISLAND_LOT,
       name: 'Marsh, after the rain',
@@ -137,7 +140,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
-    daysAgo: 98,
+    daysAgo: 6,
     lot: {
       ...ISLAND_LOT,
       name: 'Straight from the warm room',
@@ -152,7 +155,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
-    daysAgo: 97,
+    daysAgo: 5,
     lot: {
       ...ISLAND_LOT,
       name: 'Last of the extractor',
@@ -166,7 +169,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
-    daysAgo: 74,
+    daysAgo: 328,
     lot: {
       ...ISLAND_LOT,
       name: 'Ling from the moor',

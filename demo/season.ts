@@ -1,28 +1,23 @@
 import { ruleOnLot } from '../src/core';
 import {
+  bookOf,
   contentsOf,
   evidenceFrom,
   evidenceIdsOf,
   firstRevision,
+  harvestFileOf,
+  judgeFrames,
+  judgingOf,
   lotFileOf,
+  lotFrameOf,
+  lotFramesContent,
   signedRulingContent,
   type AnyRecord,
   type Scribe,
 } from '../src/records';
+import { hiveRecords } from './hives';
 import { DEMO_LOTS, type DemoLot } from './lots';
-
-const DAY_MS = 86_400_000;
-const MINUTE_MS = 60_000;
-
-/** Writes with the identifiers of the demo, a minute apart from the morning of a day on. */
-function demoScribe(stem: string, morning: number): Scribe {
-  let count = 0;
-  return {
-    newId: () => `demo-${stem}-${(count += 1)}`,
-    now: () => new Date(morning + count * MINUTE_MS).toISOString(),
-    author: 'HH',
-  };
-}
+import { dayBefore, demoScribe } from './scribe';
 
 function codeOf(day: string): string {
   return `${day.slice(2).replaceAll('-', '')}-a`;
@@ -40,10 +35,33 @@ function signed(
   return signedRulingContent(signature, { evidence, ruling, evidenceIds: evidenceIdsOf(file) });
 }
 
-function lotRecords(demo: DemoLot, at: number, todayMs: number): AnyRecord[] {
-  const morning = todayMs - demo.daysAgo * DAY_MS + 8 * 60 * MINUTE_MS;
-  const scribe = demoScribe(String(at + 1), morning);
-  const date = new Date(morning).toISOString().slice(0, 10);
+interface Season {
+  readonly todayMs: number;
+  readonly hives: readonly AnyRecord[];
+}
+
+/** The make-up of a lot from the frames taken on a day. */
+function madeFrom(
+  dayName: string,
+  hives: readonly AnyRecord[],
+  { scribe, lotId }: { scribe: Scribe; lotId: string },
+): AnyRecord {
+  const book = bookOf(hives);
+  const harvest = book.harvests.find((one) => one.content.name === dayName);
+  if (!harvest) throw new Error(`the demo has no day ${dayName}`);
+  const judging = judgingOf(book, harvest);
+  const { stories } = harvestFileOf(hives, harvest.entityId);
+  const frames = judgeFrames(stories, judging)
+    .filter((one) => one.act === 'take')
+    .map((one) => lotFrameOf(one, book, harvest));
+  const { school } = judging;
+  const rest = { harvestId: harvest.entityId, school, climate: 'ordinary' } as const;
+  return firstRevision(scribe, 'lot-frames', lotFramesContent(frames, rest), lotId);
+}
+
+function lotRecords(demo: DemoLot, at: number, { todayMs, hives }: Season): AnyRecord[] {
+  const scribe = demoScribe(String(at + 1), todayMs, demo.daysAgo);
+  const date = dayBefore(todayMs, demo.daysAgo);
   const lot = firstRevision(scribe, 'lot', {
     ...demo.lot,
     signs: [],
@@ -56,7 +74,8 @@ function lotRecords(demo: DemoLot, at: number, todayMs: number): AnyRecord[] {
   const readings = demo.readings.map((one) =>
     firstRevision(scribe, 'reading', { ...one, containerId: container.entityId }, lotId),
   );
-  const evidence: AnyRecord[] = [lot, container, ...comb, ...readings];
+  const frames = demo.madeFrom ? [madeFrom(demo.madeFrom, hives, { scribe, lotId })] : [];
+  const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings];
   if (demo.signedBy === null) return evidence;
   const content = signed(evidence, demo.signedBy);
   return [
@@ -72,5 +91,6 @@ function lotRecords(demo: DemoLot, at: number, todayMs: number): AnyRecord[] {
  */
 export function demoSeason(today: string): AnyRecord[] {
   const todayMs = Date.parse(`${today}T00:00:00.000Z`);
-  return DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, todayMs));
+  const hives = hiveRecords(todayMs);
+  return [...hives, ...DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives }))];
 }

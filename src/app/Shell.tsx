@@ -1,5 +1,16 @@
 import clsx from 'clsx';
-import { BookOpen, Keyboard, ListChecks, PlusSquare, Wrench, type LucideIcon } from 'lucide-react';
+import {
+  BookOpen,
+  CalendarRange,
+  Hexagon,
+  Keyboard,
+  ListChecks,
+  Menu,
+  PlusSquare,
+  Wrench,
+  type LucideIcon,
+} from 'lucide-react';
+import { Popover } from 'radix-ui';
 import { Suspense, lazy, useCallback, useEffect, useState, type ReactElement } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router';
 import {
@@ -27,13 +38,17 @@ interface Station {
   readonly name: string;
   readonly key: string;
   readonly mark: LucideIcon;
+  /** on a narrow page it is found under “More” */
+  readonly more?: true;
 }
 
 const STATIONS: readonly Station[] = [
   { to: 'today', name: 'Today', key: 't', mark: ListChecks },
+  { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
-  { to: 'kit', name: 'Kit', key: 'k', mark: Wrench },
-  { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen },
+  { to: 'season', name: 'Season', key: 's', mark: CalendarRange, more: true },
+  { to: 'kit', name: 'Kit', key: 'k', mark: Wrench, more: true },
+  { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen, more: true },
 ];
 
 function useShellCommands(workspace: string, showKeys: () => void): void {
@@ -49,31 +64,65 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
   ]);
 }
 
+const linkLook = (isActive: boolean): string =>
+  clsx(
+    'flex min-h-16 w-full flex-col items-center justify-center border-t-4 px-1 text-base font-semibold wide:min-h-11 wide:flex-row wide:gap-2 wide:border-t-0 wide:border-b-4 wide:px-2',
+    isActive ? 'border-lavender' : 'border-transparent hover:bg-lavender-pale',
+  );
+
+/** Stations that do not fit on a narrow page. */
+function MoreStations({ workspace }: { workspace: string }): ReactElement {
+  const [open, setOpen] = useState(false);
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className={linkLook(open)}>
+        <Menu aria-hidden className="size-6" />
+        More
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          aria-label="More stations"
+          className="z-20 mr-2 border-4 border-lavender bg-linen"
+        >
+          <ul>
+            {STATIONS.filter((one) => one.more).map(({ to, name, mark: Mark }) => (
+              <li key={to}>
+                <Link
+                  to={`/${workspace}/${to}`}
+                  onClick={() => setOpen(false)}
+                  className="flex min-h-14 items-center gap-3 px-6 text-lg font-semibold hover:bg-lavender-pale"
+                >
+                  <Mark aria-hidden className="size-6" />
+                  {name}
+                </Link>
+              </li>
+            ))}
+          </ul>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}
+
 function StationLinks({ workspace }: { workspace: string }): ReactElement {
   return (
     <nav
       aria-label="Stations"
       className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink bg-linen wide:static wide:border-0"
     >
-      <ul className="grid grid-cols-4 wide:flex wide:gap-2">
-        {STATIONS.map(({ to, name, mark: Mark }) => (
-          <li key={to}>
-            <NavLink
-              to={`/${workspace}/${to}`}
-              className={({ isActive }) =>
-                clsx(
-                  'flex min-h-16 flex-col items-center justify-center px-1 text-base wide:px-3 font-semibold wide:min-h-11 wide:flex-row wide:gap-2',
-                  isActive
-                    ? 'border-t-4 border-lavender wide:border-t-0 wide:border-b-4'
-                    : 'border-t-4 border-transparent hover:bg-lavender-pale wide:border-t-0 wide:border-b-4',
-                )
-              }
-            >
+      <ul className="grid grid-cols-4 wide:flex wide:gap-1">
+        {STATIONS.map(({ to, name, mark: Mark, more }) => (
+          <li key={to} className={more ? 'hidden wide:block' : undefined}>
+            <NavLink to={`/${workspace}/${to}`} className={({ isActive }) => linkLook(isActive)}>
               <Mark aria-hidden className="size-6 wide:size-5" />
               {name}
             </NavLink>
           </li>
         ))}
+        <li className="wide:hidden">
+          <MoreStations workspace={workspace} />
+        </li>
       </ul>
     </nav>
   );
@@ -96,7 +145,7 @@ export function Shell(): ReactElement {
       <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
         Skip to the page
       </a>
-      <header className="flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
+      <header className="shell-head flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
         <Link to="/" className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight">
           Ripenum
         </Link>

@@ -19,6 +19,15 @@ const STATIONS: readonly RouteObject[] = [
     'lots/:lotId/dossier',
     async () => (await import('./stations/ruling/DossierScreen')).DossierScreen,
   ),
+  station('comb', async () => (await import('./stations/comb/CombScreen')).CombScreen),
+  station(
+    'comb/:harvestId',
+    async () => (await import('./stations/comb/HarvestScreen')).HarvestScreen,
+  ),
+  station(
+    'comb/:harvestId/box/:boxId',
+    async () => (await import('./stations/comb/BoxScreen')).BoxScreen,
+  ),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(
     'handbook',

@@ -42,6 +42,7 @@ export {
   frameCheckContentSchema,
 } from './frameCheck';
 export { type FrameCase, cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
+export { type FrameLook, freshLook, freshSide } from './freshLook';
 export { type GivenContent, type GivenRecord, givenContentSchema } from './given';
 export { type GuessRecord, guessContentSchema } from './guess';
 export {
@@ -65,11 +66,12 @@ export {
   type Judging,
   daysOfFlowLeft,
   decideContext,
+  decisionContent,
   judgeFrames,
   judgingOf,
   keepTargetsKg,
   limitOfDay,
-  lookAgainDay,
+  undecided,
 } from './judging';
 export { type LotContent, freshLotContent, lotContentSchema } from './lot';
 export { type LotContents, contentsOf, evidenceFrom, vesselId, vesselsOf } from './lotEvidence';
@@ -106,6 +108,7 @@ export { type Reading, type ReadingContent, readingContentSchema } from './readi
 export {
   type AnyRecord,
   BOOK_KINDS,
+  type ContentOf,
   LOT_KINDS,
   RECORD_KINDS,
   type RecordKind,
@@ -113,7 +116,7 @@ export {
 } from './record';
 export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFile';
 export { type AppError, type Result, failed, ok } from './result';
-export { type Change, type Scribe, firstRevision, nextRevision } from './revise';
+export { type Change, type Scribe, entryRevision, firstRevision, nextRevision } from './revise';
 export { type RulingContent, rulingContentSchema } from './ruling';
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';

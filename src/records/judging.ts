@@ -13,7 +13,7 @@ import {
   type FrameEvidence,
   type School,
 } from '../core';
-import { boxOf, flowOf, formatOf, schoolOfDay, type Book } from './book';
+import { flowOf, formatOf, schoolOfDay, type Book } from './book';
 import { dayNumber, isoDayOf } from './days';
 import type { FrameCheckContent } from './frameCheck';
 import { frameEvidenceFrom, type FrameCase } from './frameEvidence';
@@ -24,8 +24,8 @@ export interface FrameStory extends FrameCase {
   readonly earlier: readonly FrameCheckContent[];
 }
 
-/** A frame with what the school says and what the keeper does. */
-export interface JudgedFrame extends FrameStory {
+/** What the school says of a frame and what the keeper does. */
+export interface Judgement {
   readonly evidence: FrameEvidence;
   readonly decision: FrameDecision;
   /** whether bees finish it; null where nothing is missing or nobody can say */
@@ -33,6 +33,9 @@ export interface JudgedFrame extends FrameStory {
   readonly act: FrameAct;
   readonly overridden: boolean;
 }
+
+/** A frame, kept or still being tapped, with its judgement. */
+export type JudgedFrame<S extends FrameStory = FrameStory> = S & Judgement;
 
 /** Limit of moisture on a day [% by mass]. */
 export function limitOfDay({ content }: Pick<Harvest, 'content'>): number {
@@ -129,7 +132,10 @@ const isOverridden = ({ decision }: FrameCheckContent): boolean =>
   decision.act !== decision.proposed;
 
 /** Frames with evidence, decision and what the keeper did, in their order. */
-export function judgeFrames(stories: readonly FrameStory[], judging: Judging): JudgedFrame[] {
+export function judgeFrames<S extends FrameStory>(
+  stories: readonly S[],
+  judging: Judging,
+): JudgedFrame<S>[] {
   const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book));
   const finishings = new Map(
     stories.map((one, at) => [one.frameId, finishingOf(one, evidences[at]!, judging)]),
@@ -155,12 +161,28 @@ export function judgeFrames(stories: readonly FrameStory[], judging: Judging): J
 }
 
 /** The day on which to look again at a frame that goes back, null where nobody need to. */
-export function lookAgainDay(act: FrameAct, found: Finishing | null, day: string): string | null {
+function lookAgainDay(act: FrameAct, found: Finishing | null, day: string): string | null {
   if (act !== 'put-back' || found === null || found.lookAgainInDays === null) return null;
   return isoDayOf(dayNumber(day) + found.lookAgainInDays);
 }
 
-/** The box that a frame hangs in, by name. */
-export function boxLabel(book: Book, boxId: string): string {
-  return boxOf(book, boxId)?.content.label ?? '';
+/** What is written down of a decision: the school's proposal and what the keeper did. */
+export function decisionContent(
+  { decision, finishing: found }: Pick<Judgement, 'decision' | 'finishing'>,
+  { harvest }: Judging,
+  override: { readonly act: FrameAct; readonly because: string } | null,
+): FrameCheckContent['decision'] {
+  const act = override?.act ?? decision.act;
+  return {
+    schoolId: harvest.content.schoolId,
+    proposed: decision.act,
+    act,
+    because: override?.because ?? '',
+    lookAgainDay: lookAgainDay(act, found, harvest.content.day),
+  };
+}
+
+/** A decision that stands in until the frames are judged together. */
+export function undecided(schoolId: string): FrameCheckContent['decision'] {
+  return { schoolId, proposed: 'leave', act: 'leave', because: '', lookAgainDay: null };
 }

@@ -19,7 +19,7 @@ import type { LotFrame, LotFramesContent } from './lotFrames';
 import type { Stroke } from './stroke';
 
 /** A frame kept and judged. */
-export type KeptJudgedFrame = JudgedFrame & KeptStory;
+export type KeptJudgedFrame = JudgedFrame<KeptStory>;
 
 function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckContent[]): string[] {
   const harvests = [

@@ -56,3 +56,22 @@ export function nextRevision<T extends AnyRecord>(scribe: Scribe, former: T, cha
     content: change.content ?? former.content,
   };
 }
+
+/** What an entry of the book is: of which kind, which revision it follows, what it belongs to. */
+export interface Entry<K extends RecordKind> {
+  readonly kind: K;
+  /** null for a new entry */
+  readonly former: RecordOf<K> | null;
+  readonly ownerId?: string | undefined;
+}
+
+/** The first revision of a new entry, or the next of one that is there. */
+export function entryRevision<K extends RecordKind>(
+  scribe: Scribe,
+  { kind, former, ownerId }: Entry<K>,
+  content: ContentOf<K>,
+): RecordOf<K> {
+  if (!former) return firstRevision(scribe, kind, content, ownerId);
+  const next = nextRevision<AnyRecord>(scribe, former, { reason: 'More is known now' });
+  return { ...next, content } as RecordOf<K>;
+}

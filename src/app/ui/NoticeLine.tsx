@@ -17,7 +17,11 @@ export function NoticeLine(): ReactElement {
   const canUndo = useAppSelector(selectCanUndo);
   const undoes = notice?.tone === 'done' && canUndo;
   return (
-    <div role="status" className="fixed inset-x-0 bottom-16 z-10 wide:bottom-0 print:hidden">
+    <div
+      role="status"
+      data-tone={notice?.tone}
+      className="notice-line fixed inset-x-0 bottom-16 z-10 wide:bottom-0 print:hidden"
+    >
       {notice && (
         <div className="mx-auto flex max-w-7xl flex-wrap items-center justify-between gap-x-4 border-t-4 border-lavender bg-lavender-pale px-4 py-1">
           <p className="grow basis-48 text-base font-semibold">{notice.text}</p>

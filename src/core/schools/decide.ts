@@ -7,6 +7,8 @@ import type { School } from './school';
 /** What to do with a frame, why, and what else could be done. */
 export interface FrameDecision extends Reasoned {
   readonly frameId: string;
+  /** what comes of it, one sentence; empty where the act says it all */
+  readonly next: string;
   /** other ways, best first; empty where something forces the act */
   readonly alternatives: readonly Reasoned[];
 }
@@ -39,8 +41,8 @@ const STRIP_UP_TO_KG = 0.6;
 
 const inTen = (probability: number): string => {
   const tenths = Math.round(probability * 10);
-  if (tenths >= 10) return 'more than 9 in 10';
-  return tenths <= 0 ? 'less than 1 in 10' : `about ${tenths} in 10`;
+  if (tenths >= 10) return 'more than 9 of 10';
+  return tenths <= 0 ? 'less than 1 of 10' : `about ${tenths} of 10`;
 };
 
 function putBack(finishing: Finishing | null): { reasoned: Reasoned; weight: number } {
@@ -52,7 +54,7 @@ function putBack(finishing: Finishing | null): { reasoned: Reasoned; weight: num
     const sentence = 'No nectar comes: the bees would not finish it.';
     return { reasoned: { act: 'put-back', sentence }, weight: 0 };
   }
-  const sentence = `Bees finish it before nectar ends ${inTen(finishing.probability)} times; look again in ${finishing.lookAgainInDays ?? 7} days.`;
+  const sentence = `Bees finish ${inTen(finishing.probability)} such frames before nectar ends; look again in ${finishing.lookAgainInDays ?? 7} days.`;
   return { reasoned: { act: 'put-back', sentence }, weight: finishing.probability };
 }
 
@@ -103,12 +105,11 @@ function ofSections({ sections }: FrameEvidence): Reasoned | null {
 function notTaken(frame: FrameEvidence, why: string, context: DecideContext): FrameDecision {
   const [first, ...alternatives] = waysOut(frame, context);
   const act: FrameAct = first?.act ?? 'leave';
-  return {
-    frameId: frame.id,
-    act,
-    sentence: `${why} ${first?.sentence ?? ''}`.trim(),
-    alternatives,
-  };
+  return { frameId: frame.id, act, sentence: why, next: first?.sentence ?? '', alternatives };
+}
+
+function takenFrame(frameId: string, act: FrameAct, sentence: string): FrameDecision {
+  return { frameId, act, sentence, next: '', alternatives: [] };
 }
 
 /** Frames taken, wettest and lightest capping first: the ones that a colony keeps first. */
@@ -143,6 +144,7 @@ function leaveEnough(
       frameId: frame.id,
       act: 'leave',
       sentence: `Stays with the colony, which lacks ${lacks.toFixed(1)} kg of what you want to leave it.`,
+      next: '',
       alternatives: before ? [{ act: before.act, sentence: before.sentence }] : [],
     });
   }
@@ -170,7 +172,7 @@ export function decideFrames(
   const free: FrameEvidence[] = [];
   for (const frame of frames) {
     const fixed = forcedAct(frame) ?? ofSections(frame);
-    if (fixed) decisions.set(frame.id, { frameId: frame.id, ...fixed, alternatives: [] });
+    if (fixed) decisions.set(frame.id, { frameId: frame.id, ...fixed, next: '', alternatives: [] });
     else free.push(frame);
   }
   const ripeness = ripenessOf(free, school, context.limitPercent);
@@ -181,7 +183,7 @@ export function decideFrames(
     decisions.set(
       frame.id,
       taken
-        ? { frameId: frame.id, act: dryFirst ? 'take-to-dry' : 'take', sentence, alternatives: [] }
+        ? takenFrame(frame.id, dryFirst ? 'take-to-dry' : 'take', sentence)
         : notTaken(frame, sentence, context),
     );
   }

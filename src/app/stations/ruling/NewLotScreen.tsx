@@ -23,7 +23,7 @@ import { CombFields } from './parts/CombFields';
 import { ContainerFields } from './parts/ContainerFields';
 import { LotLimitFields, LotNameFields } from './parts/LotFields';
 import { LotRule } from './parts/LotRule';
-import { SheetSection } from './parts/SheetSection';
+import { SheetSection } from '../../ui/SheetSection';
 import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, type Answer } from './useLot';
 

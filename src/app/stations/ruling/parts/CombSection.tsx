@@ -6,8 +6,8 @@ import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { CombFields } from './CombFields';
-import { CorrectSheet } from './CorrectSheet';
-import { SheetSection } from './SheetSection';
+import { CorrectSheet } from '../../../ui/CorrectSheet';
+import { SheetSection } from '../../../ui/SheetSection';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();

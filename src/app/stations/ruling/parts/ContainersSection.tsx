@@ -10,8 +10,8 @@ import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
 import { CONTAINER_NAMES, ContainerFields } from './ContainerFields';
-import { CorrectSheet } from './CorrectSheet';
-import { SheetSection } from './SheetSection';
+import { CorrectSheet } from '../../../ui/CorrectSheet';
+import { SheetSection } from '../../../ui/SheetSection';
 
 /** Two standard uncertainties, about 95 %. */
 const TWO = 2;

@@ -8,7 +8,7 @@ import { lotFormOf, readLotForm } from '../../../forms/lotForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
-import { CorrectSheet } from './CorrectSheet';
+import { CorrectSheet } from '../../../ui/CorrectSheet';
 import { LotLimitFields, LotNameFields } from './LotFields';
 
 /** Name, origin and plant of the lot, with the ways to its dossier and its details. */

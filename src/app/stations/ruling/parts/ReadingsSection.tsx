@@ -7,10 +7,10 @@ import { readReadingForm, readingFormOf } from '../../../forms/readingForm';
 import { correctionWords, formatDial, formatPercent } from '../../../format/moisture';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { CorrectSheet } from './CorrectSheet';
+import { CorrectSheet } from '../../../ui/CorrectSheet';
 import { ReadingEntry } from './ReadingEntry';
 import { ReadingFields } from './ReadingFields';
-import { SheetSection } from './SheetSection';
+import { SheetSection } from '../../../ui/SheetSection';
 
 interface ReadingRowProps {
   reading: Reading;

@@ -1,14 +1,14 @@
 import type { ReactElement, ReactNode } from 'react';
 import type { FieldValues } from 'react-hook-form';
-import { revise, useAppDispatch } from '../../../../store';
-import type { AnyRecord } from '../../../../records';
-import type { FieldErrors, Parsed } from '../../../forms/parsed';
-import { useDraftForm } from '../../../forms/useDraftForm';
-import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
-import { RestoredNote } from '../../../ui/RestoredNote';
-import { Sheet } from '../../../ui/Sheet';
-import { TextField } from '../../../ui/TextField';
+import { revise, useAppDispatch } from '../../store';
+import type { AnyRecord } from '../../records';
+import type { FieldErrors, Parsed } from '../forms/parsed';
+import { useDraftForm } from '../forms/useDraftForm';
+import { Button } from './Button';
+import { FormFrame } from './FormFrame';
+import { RestoredNote } from './RestoredNote';
+import { Sheet } from './Sheet';
+import { TextField } from './TextField';
 
 const REASONS = [
   'Typed wrong',

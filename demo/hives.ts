@@ -1,0 +1,217 @@
+import { DEFAULT_SCHOOL_ID } from '../src/core';
+import {
+  bookOf,
+  decisionContent,
+  firstRevision,
+  judgeFrames,
+  judgingOf,
+  undecided,
+  type AnyRecord,
+  type Book,
+  type FrameStory,
+  type HarvestContent,
+  type RecordOf,
+  type Scribe,
+} from '../src/records';
+import { BEAN_BOX, FIRST_VISIT, SECOND_VISIT, lookContent, type DemoBoxLooks } from './looks';
+import { DEMO_BOXES, DEMO_FLOWS, DEMO_GIVEN, DEMO_HIVES, DEMO_TOTES, DEMO_YARDS } from './places';
+import { dayBefore, demoScribe } from './scribe';
+
+function must<T>(value: T | null | undefined, what: string): T {
+  if (value === undefined || value === null) throw new Error(`the demo has no ${what}`);
+  return value;
+}
+
+/** Yards, hives, boxes, totes, flows and what was given. */
+function placeRecords(todayMs: number): AnyRecord[] {
+  const scribe = demoScribe('place', todayMs, 61);
+  const day = (daysAgo: number): string => dayBefore(todayMs, daysAgo);
+  const yards = new Map(
+    Object.entries(DEMO_YARDS).map(([key, content]) => [
+      key,
+      firstRevision(scribe, 'yard', content),
+    ]),
+  );
+  const yardId = (key: string): string => must(yards.get(key), key).entityId;
+  const hives = new Map(
+    DEMO_HIVES.map(({ yard, content }) => [
+      content.name as string,
+      firstRevision(scribe, 'colony', { ...content, yardId: yardId(yard) }),
+    ]),
+  );
+  const hiveId = (name: string): string => must(hives.get(name), name).entityId;
+  const boxes = DEMO_BOXES.map(({ hive, onDaysAgo, content }) =>
+    firstRevision(scribe, 'box', {
+      ...content,
+      yardId: must(hives.get(hive), hive).content.yardId,
+      colonyId: hiveId(hive),
+      onDay: day(onDaysAgo),
+      offDay: null,
+      earlier: [],
+    }),
+  );
+  const totes = DEMO_TOTES.map((label) =>
+    firstRevision(scribe, 'box', {
+      boxKind: 'tote',
+      label,
+      yardId: null,
+      colonyId: null,
+      role: 'honey',
+      formatId: 'langstroth-medium',
+      slots: 12,
+      excluder: false,
+      newComb: false,
+      lastHoney: '',
+      cleanedSince: true,
+      onDay: null,
+      offDay: null,
+      earlier: [],
+    }),
+  );
+  const flows = DEMO_FLOWS.map(({ key, yards: at, expected, observed, content }) => ({
+    ...firstRevision(scribe, 'flow', {
+      ...content,
+      yardIds: at.map(yardId),
+      expectedStart: day(expected[0]),
+      expectedEnd: day(expected[1]),
+      observedStart: observed[0] === null ? null : day(observed[0]),
+      observedEnd: observed[1] === null ? null : day(observed[1]),
+    }),
+    entityId: `demo-flow-${key}`,
+    ownerId: `demo-flow-${key}`,
+  }));
+  const given = DEMO_GIVEN.map(({ hives: to, fromDaysAgo, toDaysAgo, content }) =>
+    firstRevision(scribe, 'given', {
+      ...content,
+      colonyIds: to.map(hiveId),
+      fromDay: day(fromDaysAgo),
+      toDay: toDaysAgo === null ? null : day(toDaysAgo),
+    }),
+  );
+  return [...yards.values(), ...hives.values(), ...boxes, ...totes, ...flows, ...given];
+}
+
+const PLAIN_DAY: Omit<HarvestContent, 'name' | 'day' | 'flowId'> = {
+  schoolId: DEFAULT_SCHOOL_ID,
+  timing: 'after-each-flow',
+  stays: 'clear',
+  clearing: { method: 'smoke', agent: '', contactHours: null, leadDays: null },
+  outdoorTemperatureC: 22,
+  relativeHumidity: 0.6,
+  honeyKind: 'ordinary',
+  ruleSetId: 'eu-2001-110',
+  targetPercent: 18,
+  bucketKg: 14,
+  remark: '',
+};
+
+interface Visit {
+  readonly harvest: RecordOf<'harvest'>;
+  readonly boxes: readonly DemoBoxLooks[];
+  readonly scribe: Scribe;
+}
+
+function boxNamed(book: Book, hive: string, label: string) {
+  const colony = must(
+    book.colonies.find((one) => one.content.name === hive),
+    hive,
+  );
+  const found = book.boxes.find(
+    (one) => one.content.colonyId === colony.entityId && one.content.label === label,
+  );
+  return must(found, `${label} on ${hive}`);
+}
+
+/** Frames and looks of a visit; frames known from an earlier visit are the same frames. */
+function visitRecords(
+  { harvest, boxes, scribe }: Visit,
+  book: Book,
+  known: readonly AnyRecord[],
+): AnyRecord[] {
+  const frameRecords: RecordOf<'frame'>[] = [];
+  const stories: FrameStory[] = boxes.flatMap(({ hive, box: label, looks }) => {
+    const box = boxNamed(book, hive, label);
+    return looks.map((look, at) => {
+      const slot = at + 1;
+      const before = known.find(
+        (one) =>
+          one.kind === 'frame' && one.content.boxId === box.entityId && one.content.slot === slot,
+      ) as RecordOf<'frame'> | undefined;
+      const frame =
+        before ??
+        firstRevision(
+          scribe,
+          'frame',
+          {
+            boxId: box.entityId,
+            slot,
+            sinceDay: box.content.onDay,
+            earlier: [],
+            hiveId: box.content.colonyId,
+            formerBrood: false,
+          },
+          box.entityId,
+        );
+      if (!before) frameRecords.push(frame);
+      const earlier = known.flatMap((one) =>
+        one.kind === 'frame-check' && one.content.frameId === frame.entityId ? [one.content] : [],
+      );
+      return {
+        frameId: frame.entityId,
+        frame: frame.content,
+        earlier,
+        check: {
+          harvestId: harvest.entityId,
+          frameId: frame.entityId,
+          boxId: box.entityId,
+          slot,
+          day: harvest.content.day,
+          ...lookContent(look),
+          decision: undecided(harvest.content.schoolId),
+        },
+      };
+    });
+  });
+  const judging = judgingOf(book, harvest);
+  const checks = judgeFrames(stories, judging).map((judged) => {
+    const decision = decisionContent(judged, judging, null);
+    return firstRevision(scribe, 'frame-check', { ...judged.check, decision }, judged.check.boxId);
+  });
+  return [...frameRecords, ...checks];
+}
+
+/** The made-up season at the hives: places, an early visit, today's visit, a past bean harvest. */
+export function hiveRecords(todayMs: number): AnyRecord[] {
+  const places = placeRecords(todayMs);
+  const visit = (
+    stem: string,
+    daysAgo: number,
+    content: Pick<HarvestContent, 'name' | 'flowId'> & Partial<HarvestContent>,
+  ): { harvest: RecordOf<'harvest'>; scribe: Scribe } => {
+    const scribe = demoScribe(stem, todayMs, daysAgo);
+    const day = dayBefore(todayMs, daysAgo);
+    return { harvest: firstRevision(scribe, 'harvest', { ...PLAIN_DAY, day, ...content }), scribe };
+  };
+  const beans = visit('beans', 35, { name: 'Beans, second day', flowId: 'demo-flow-beans' });
+  const first = visit('first', 9, { name: 'Marsh, first look', flowId: 'demo-flow-lavender' });
+  const second = visit('second', 0, {
+    name: 'Marsh, second visit',
+    flowId: 'demo-flow-lavender',
+    clearing: { method: 'escape-board', agent: '', contactHours: null, leadDays: 3 },
+  });
+  const harvests = [beans.harvest, first.harvest, second.harvest];
+  const book = bookOf([...places, ...harvests]);
+  const records: AnyRecord[] = [...places, ...harvests];
+  for (const [one, boxes] of [
+    [beans, BEAN_BOX],
+    [first, FIRST_VISIT],
+    [second, SECOND_VISIT],
+  ] as const) {
+    records.push(...visitRecords({ ...one, boxes }, book, records));
+  }
+  const { scribe, harvest } = second;
+  const guess = (who: string, kg: number): AnyRecord =>
+    firstRevision(scribe, 'guess', { who, kg }, harvest.entityId);
+  records.push(guess('honey house', 34), guess('youngest helper', 52), guess('yard hand', 41));
+  return records;
+}

@@ -1,0 +1,108 @@
+import { ChevronRight, Plus } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { schoolOf } from '../../../core';
+import { boxOf, colonyOf, flowOf, harvestOf, type Book, type Harvest } from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useBook } from '../../data/useBook';
+import { formatDay } from '../../format/dates';
+import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { HarvestSheet } from './parts/HarvestSheet';
+import { useStanding } from './place';
+
+/** The frame last in hand, one tap away. */
+function GoOn({ book }: { book: Book }): ReactElement | null {
+  const [standing] = useStanding();
+  const harvest = harvestOf(book, standing?.harvestId ?? null);
+  const box = boxOf(book, standing?.boxId ?? null);
+  if (!standing || !harvest || !box) return null;
+  const colony = colonyOf(book, box.content.colonyId);
+  const where = [colony?.content.name, box.content.label, `frame ${standing.slot}`];
+  return (
+    <section aria-labelledby="go-on" className="mt-4 border-l-8 border-lavender pl-4">
+      <h2 id="go-on" className="text-xl font-bold">
+        You were at {where.filter((one) => one !== undefined).join(', ')}
+      </h2>
+      <p className="mt-2">
+        <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${box.entityId}`}>
+          Go on there
+        </PageLink>
+      </p>
+    </section>
+  );
+}
+
+function DayRow({ harvest, book }: { harvest: Harvest; book: Book }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { content } = harvest;
+  const flow = flowOf(book, content.flowId)?.content.name;
+  const facts = [flow, schoolOf(content.schoolId, book.schools).name];
+  return (
+    <li>
+      <Link
+        to={`/${workspace}/comb/${harvest.entityId}`}
+        className="flex min-h-16 items-center gap-4 py-2 hover:bg-lavender-pale"
+      >
+        <span className="w-32 shrink-0 text-lg">{formatDay(content.day)}</span>
+        <span className="grow">
+          <span className="block text-xl leading-tight font-bold">{content.name}</span>
+          <span className="block text-base text-ink-soft">
+            {facts.filter((one) => one !== undefined).join(' · ')}
+          </span>
+        </span>
+        <ChevronRight aria-hidden className="size-6 shrink-0" />
+      </Link>
+    </li>
+  );
+}
+
+/** Days at the hives: go on with one, or start one. */
+export function CombScreen(): ReactElement {
+  const book = useBook();
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const [starting, setStarting] = useState(false);
+  if (!book) return <Waiting />;
+  return (
+    <>
+      <h1 className="pt-5 text-4xl font-bold">Comb</h1>
+      <GoOn book={book} />
+      <div className="mt-4 flex flex-wrap gap-3">
+        <Button tone="ink" className="min-h-14 text-lg" onClick={() => setStarting(true)}>
+          <Plus aria-hidden className="size-6" /> Start a day at the hives
+        </Button>
+        <PageLink to="comb/few">Only a few frames and a bucket</PageLink>
+      </div>
+      {book.boxes.length === 0 && (
+        <p className="mt-6 max-w-2xl text-lg">
+          With hives of your own, name yards, hives and boxes under{' '}
+          <Link to={`/${workspace}/season`} className="font-semibold text-lavender underline">
+            Season
+          </Link>{' '}
+          first. A few frames need no names at all.
+        </p>
+      )}
+      {book.harvests.length > 0 && (
+        <section aria-labelledby="days" className="mt-8">
+          <h2 id="days" className="text-2xl font-bold">
+            Days
+          </h2>
+          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+            {book.harvests.map((one) => (
+              <DayRow key={one.entityId} harvest={one} book={book} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <HarvestSheet
+        book={book}
+        harvest={null}
+        open={starting}
+        onOpenChange={setStarting}
+        onKept={(id) => void navigate(`/${workspace}/comb/${id}`)}
+      />
+    </>
+  );
+}

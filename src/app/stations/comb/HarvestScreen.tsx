@@ -1,0 +1,84 @@
+import { useState, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { flowOf } from '../../../records';
+import { useExpectation } from '../../data/useExpectation';
+import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { formatDay } from '../../format/dates';
+import { Button } from '../../ui/Button';
+import { NothingHere } from '../../ui/NothingHere';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { climateOfDay } from './dayEvidence';
+import { BoxesSection } from './parts/BoxesSection';
+import { CropSlab } from './parts/CropSlab';
+import { DayCautions } from './parts/DayCautions';
+import { GuessesSection } from './parts/GuessesSection';
+import { HarvestSheet } from './parts/HarvestSheet';
+import { SchoolsSection } from './parts/SchoolsSection';
+import { StaysSection } from './parts/StaysSection';
+import { StrokesSection } from './parts/StrokesSection';
+import { TallySection } from './parts/TallySection';
+import { TIMING_NAMES } from './words';
+
+function DayHeader({ day }: { day: HarvestDay }): ReactElement {
+  const [changing, setChanging] = useState(false);
+  const { harvest, book, judging } = day;
+  const { content } = harvest;
+  const flow = flowOf(book, content.flowId)?.content.name;
+  const facts = [formatDay(content.day), flow, judging.school.name, TIMING_NAMES[content.timing]];
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+      <div className="grow basis-72">
+        <h1 className="text-4xl leading-tight font-bold">{content.name}</h1>
+        <p className="mt-1 text-lg text-ink-soft">
+          {facts.filter((one) => one !== undefined).join(' · ')}
+        </p>
+        {content.remark !== '' && <p className="mt-1 text-lg">{content.remark}</p>}
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Button className="min-h-14" onClick={() => setChanging(true)}>
+          School, flow, day
+        </Button>
+        <PageLink tone="ink" to={`comb/${harvest.entityId}/lots`}>
+          Make lots
+        </PageLink>
+      </div>
+      <HarvestSheet book={book} harvest={harvest} open={changing} onOpenChange={setChanging} />
+    </header>
+  );
+}
+
+function DayView({ day }: { day: HarvestDay }): ReactElement {
+  const expectation = useExpectation(climateOfDay(day));
+  return (
+    <>
+      <DayHeader day={day} />
+      <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+        <div className="wide:order-2">
+          <CropSlab day={day} expectation={expectation} />
+        </div>
+        <div className="space-y-8">
+          <TallySection day={day} />
+          <BoxesSection day={day} />
+          <StrokesSection day={day} />
+        </div>
+      </div>
+      <div className="mt-8 space-y-8">
+        <SchoolsSection day={day} expectation={expectation} />
+        <div className="grid gap-x-10 gap-y-8 wide:grid-cols-2">
+          <StaysSection day={day} />
+          <GuessesSection day={day} />
+        </div>
+        <DayCautions day={day} />
+      </div>
+    </>
+  );
+}
+
+/** A day at the hives: what is taken, what it amounts to, and what is still to judge. */
+export function HarvestScreen(): ReactElement {
+  const { harvestId = '' } = useParams();
+  const state = useHarvest(harvestId);
+  if (state.status === 'loading') return <Waiting />;
+  return state.status === 'missing' ? <NothingHere /> : <DayView day={state.day} />;
+}

@@ -1,0 +1,187 @@
+import { ListTree } from 'lucide-react';
+import { useRef, type PointerEvent, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { TAKING_ACTS, usualByPosition } from '../../../core';
+import {
+  colonyOf,
+  limitOfDay,
+  yardOfBox,
+  type Box,
+  type BoxPlace,
+  type FrameStory,
+} from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useCommands } from '../../commands/useCommands';
+import type { HarvestDay } from '../../data/useHarvest';
+import { useExpectation } from '../../data/useExpectation';
+import { FormFrame } from '../../ui/FormFrame';
+import { BoxAside } from './parts/BoxAside';
+import { FrameForm } from './parts/FrameForm';
+import { MoveFold } from './parts/MoveFold';
+import { PhotoFold } from './parts/PhotoFold';
+import { SlotStrip } from './parts/SlotStrip';
+import { SpoilNote } from './parts/SpoilNote';
+import { VerdictBar } from './parts/VerdictBar';
+import { WaysOut } from './parts/WaysOut';
+import { useJudgeFrame, type JudgeTask } from './useJudgeFrame';
+
+interface JudgeViewProps {
+  day: HarvestDay;
+  box: Box;
+  places: readonly BoxPlace[];
+  others: readonly FrameStory[];
+  slot: number;
+  onSlot: (slot: number) => void;
+}
+
+/** How far a finger moves before it is a swipe [px], mostly sideways. */
+const SWIPE = 70;
+
+/** A swipe over the page turns to the next frame; boards that are painted keep their own fingers. */
+function useSwipe(turn: (by: 1 | -1) => void) {
+  const start = useRef<{ x: number; y: number } | null>(null);
+  return {
+    onPointerDown: (event: PointerEvent): void => {
+      const target = event.target instanceof Element ? event.target : null;
+      const own = target?.closest('[role="application"], input, select') !== null;
+      start.current =
+        event.pointerType === 'touch' && !own ? { x: event.clientX, y: event.clientY } : null;
+    },
+    onPointerUp: (event: PointerEvent): void => {
+      const from = start.current;
+      start.current = null;
+      if (!from) return;
+      const [dx, dy] = [event.clientX - from.x, event.clientY - from.y];
+      if (Math.abs(dx) > SWIPE && Math.abs(dx) > 2 * Math.abs(dy)) turn(dx < 0 ? 1 : -1);
+    },
+    onPointerCancel: (): void => {
+      start.current = null;
+    },
+  };
+}
+
+const USUAL = {
+  poorer: 'usually poorer here',
+  ordinary: '',
+  fuller: 'usually fuller here',
+} as const;
+
+function missingWords(errors: Readonly<Record<string, { sentence: string }>>): string {
+  return Object.values(errors)[0]?.sentence ?? '';
+}
+
+interface FrameViewProps extends JudgeViewProps {
+  task: JudgeTask;
+}
+
+/** One frame with everything beside it. */
+function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewProps): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const navigate = useNavigate();
+  const judge = useJudgeFrame(task);
+  const { judged } = judge;
+  const climate = yardOfBox(day.book, box)?.content.climate ?? 'ordinary';
+  const expectation = useExpectation(climate);
+  const back = `/${workspace}/comb/${day.harvest.entityId}`;
+  const last = slot === places.length;
+
+  const turn = async (by: 1 | -1): Promise<void> => {
+    await judge.keep();
+    const next = slot + by;
+    if (next > places.length) await navigate(back);
+    else if (next >= 1) onSlot(next);
+  };
+  useCommands([
+    { id: 'next', title: 'Keep, and the next frame', key: 'ArrowRight', run: () => void turn(1) },
+    { id: 'back', title: 'Keep, and the frame before', key: 'ArrowLeft', run: () => void turn(-1) },
+    { id: 'day', title: 'Back to the day', key: 'b', run: () => void navigate(back) },
+  ]);
+  const swipe = useSwipe((by) => void turn(by));
+  const frameId = task.place.frame?.entityId;
+  const taken = day.judged.filter(
+    (one) => one.frameId !== frameId && (one.act === 'take' || one.act === 'take-to-dry'),
+  );
+  const takenHere = places.flatMap(({ frame }) =>
+    frame &&
+    day.judged.some((one) => one.frameId === frame.entityId && TAKING_ACTS.includes(one.act))
+      ? [frame]
+      : [],
+  );
+  return (
+    <FormFrame
+      form={judge.form}
+      live={judge.parsed.ok ? {} : judge.parsed.errors}
+      onSubmit={() => undefined}
+      label="This frame"
+    >
+      <div {...swipe}>
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
+          <div>
+            <SlotStrip
+              places={places}
+              day={day}
+              box={box}
+              slot={slot}
+              onSlot={(next) => void judge.keep().then(() => onSlot(next))}
+            />
+            <FrameForm task={task} judge={judge} />
+            <PhotoFold task={task} />
+            <MoveFold task={task} book={day.book} taken={takenHere} />
+          </div>
+          <aside aria-label="This frame and this box" className="mt-6 space-y-6 wide:mt-2">
+            {judged && <WaysOut judged={judged} />}
+            {judged && (
+              <SpoilNote
+                frame={judged}
+                taken={taken.map((one) => one.evidence)}
+                expectation={expectation}
+                limitPercent={limitOfDay(day.harvest)}
+              />
+            )}
+            <BoxAside day={day} box={box} others={others} />
+          </aside>
+        </div>
+        <VerdictBar
+          judged={judged}
+          missing={judge.parsed.ok ? '' : missingWords(judge.parsed.errors)}
+          onBack={() => void turn(-1)}
+          onNext={() => void turn(1)}
+          nextLabel={last ? 'Box done' : 'Next frame'}
+        />
+      </div>
+    </FormFrame>
+  );
+}
+
+/** A box on a day: which frame is in hand, and that frame. */
+export function JudgeView(props: JudgeViewProps): ReactElement {
+  const { day, box, places, others, slot } = props;
+  const workspace = useAppSelector(selectWorkspace);
+  const place = places[slot - 1];
+  const task = place && { harvest: day.harvest, judging: day.judging, box, place, others };
+  const colony = colonyOf(day.book, box.content.colonyId);
+  const usual = USUAL[usualByPosition(slot, places.length, box.content.role)];
+  const facts = [`Frame ${slot} of ${places.length}`, day.judging.school.name, usual];
+  return (
+    <>
+      <header className="flex items-center gap-3 pt-1 wide:pt-3">
+        <Link
+          to={`/${workspace}/comb/${day.harvest.entityId}`}
+          aria-label={`Back to ${day.harvest.content.name}`}
+          className="flex size-14 shrink-0 items-center justify-center hover:bg-lavender-pale"
+        >
+          <ListTree aria-hidden className="size-7" />
+        </Link>
+        <div>
+          <h1 className="text-2xl leading-tight font-bold wide:text-3xl">
+            {[colony?.content.name, box.content.label].filter(Boolean).join(', ')}
+          </h1>
+          <p className="text-base leading-tight text-ink-soft">
+            {facts.filter((one) => one !== '').join(' · ')}
+          </p>
+        </div>
+      </header>
+      {task && <FrameView key={`${box.entityId}:${slot}`} {...props} task={task} />}
+    </>
+  );
+}

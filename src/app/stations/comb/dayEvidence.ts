@@ -1,0 +1,106 @@
+import {
+  TAKING_ACTS,
+  compareSchools,
+  expectedMixture,
+  pooledStates,
+  summedMass,
+  type Climate,
+  type Estimate,
+  type Expectation,
+  type FrameAct,
+  type FrameEvidence,
+  type MassEstimate,
+  type School,
+  type SchoolOutcome,
+} from '../../../core';
+import {
+  boxOf,
+  colonyOf,
+  decideContext,
+  strokeEvidence,
+  yardOf,
+  yardOfBox,
+} from '../../../records';
+import type { HarvestDay } from '../../data/useHarvest';
+
+/** A frame or a group of frames alike, with what is done with it. */
+export interface DoneFrame {
+  readonly evidence: FrameEvidence;
+  readonly act: FrameAct;
+}
+
+/** Everything judged on a day: frame by frame, and at one stroke. */
+export function doneFrames({ judged, file, book }: HarvestDay): DoneFrame[] {
+  const strokes = file.strokes.flatMap((one) =>
+    strokeEvidence(one.id, one.content, book).map((evidence) => ({
+      evidence,
+      act: one.content.act,
+    })),
+  );
+  return [...judged, ...strokes];
+}
+
+/** The climate under which most of the day's honey ripened. */
+export function climateOfDay(day: HarvestDay): Climate {
+  const kg = new Map<Climate, number>();
+  const add = (climate: Climate, massKg: number): void => {
+    kg.set(climate, (kg.get(climate) ?? 0) + massKg);
+  };
+  for (const { evidence, check } of day.judged) {
+    const colony = colonyOf(day.book, evidence.colonyId);
+    const yard =
+      yardOf(day.book, colony?.content.yardId ?? null) ??
+      yardOfBox(day.book, boxOf(day.book, check.boxId));
+    add(yard?.content.climate ?? 'ordinary', evidence.honey.massKg);
+  }
+  for (const { content, id } of day.file.strokes) {
+    const climate = yardOf(day.book, content.yardId)?.content.climate ?? 'ordinary';
+    strokeEvidence(id, content, day.book).forEach((one) => add(climate, one.honey.massKg));
+  }
+  return [...kg].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'ordinary';
+}
+
+const EXTRACTED: readonly FrameAct[] = ['take', 'take-to-dry'];
+
+/** Honey taken to be extracted, and what to expect of its moisture; null before the first frame. */
+export function crop(
+  frames: readonly DoneFrame[],
+  expectation: Expectation,
+): { mass: MassEstimate; expected: Estimate; openShare: number } | null {
+  const taken = frames.filter((one) => EXTRACTED.includes(one.act)).map((one) => one.evidence);
+  const states = pooledStates(taken);
+  if (!states) return null;
+  return {
+    mass: summedMass(taken.map((one) => one.honey)),
+    expected: expectedMixture(states, expectation),
+    openShare: 1 - states.capped,
+  };
+}
+
+/** How many frames are taken, and how many were judged. */
+export function frameCounts(frames: readonly DoneFrame[]): { taken: number; judged: number } {
+  const count = (all: readonly DoneFrame[]): number =>
+    all.reduce((sum, one) => sum + one.evidence.count, 0);
+  return {
+    taken: count(frames.filter((one) => TAKING_ACTS.includes(one.act))),
+    judged: count(frames),
+  };
+}
+
+/** All schools on the very same frames. */
+export function schoolsOnDay(
+  day: HarvestDay,
+  frames: readonly DoneFrame[],
+  { schools, expectation }: { schools: readonly School[]; expectation: Expectation },
+): SchoolOutcome[] {
+  const finishings = new Map(day.judged.map((one) => [one.frameId, one.finishing]));
+  return compareSchools(
+    frames.map((one) => one.evidence),
+    schools,
+    {
+      ...decideContext(day.judging, finishings),
+      expectation,
+      targetPercent: day.harvest.content.targetPercent,
+    },
+  );
+}

@@ -1,0 +1,81 @@
+import type { ReactElement } from 'react';
+import {
+  bucketsToBring,
+  conformityProbability,
+  inHundred,
+  type Expectation,
+} from '../../../../core';
+import { limitOfDay } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { formatQuantity, unitOf } from '../../../format/units';
+import type { HarvestDay } from '../../../data/useHarvest';
+import { MoistureRule } from '../../../ui/MoistureRule';
+import { crop, doneFrames } from '../dayEvidence';
+import { counted } from '../words';
+
+/** Half width of a 95 % interval in standard uncertainties. */
+const COVERAGE = 1.96;
+
+/** What the frames taken so far amount to: kilograms, buckets, and the moisture to expect. */
+export function CropSlab({
+  day,
+  expectation,
+}: {
+  day: HarvestDay;
+  expectation: Expectation;
+}): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const found = crop(doneFrames(day), expectation);
+  if (!found) {
+    return (
+      <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
+        Nothing taken yet. Judge a frame, a box or a whole yard: the crop adds up here.
+      </p>
+    );
+  }
+  const { mass, expected, openShare } = found;
+  const { bucketKg, targetPercent } = day.harvest.content;
+  const limit = limitOfDay(day.harvest);
+  const over = 1 - conformityProbability(expected, limit);
+  const unit = unitOf('mass', preferences);
+  const half = unit.fromBase(COVERAGE * mass.standardUncertaintyKg);
+  const low = (expected.mean - COVERAGE * expected.standardUncertainty).toFixed(1);
+  const high = (expected.mean + COVERAGE * expected.standardUncertainty).toFixed(1);
+  return (
+    <section aria-labelledby="crop">
+      <div className="on-ink bg-ink p-5 text-linen">
+        <h2 id="crop" className="text-lg font-semibold">
+          To expect from what you take
+        </h2>
+        <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
+          {unit.fromBase(mass.massKg).toFixed(0)}
+          <span className="text-3xl font-bold">
+            {' '}
+            ± {half.toFixed(0)} {unit.name}
+          </span>
+        </p>
+        <p className="text-lg">
+          Bring {counted(bucketsToBring(mass, bucketKg), 'bucket')} of{' '}
+          {formatQuantity(bucketKg, 'mass', preferences, 0)}. {Math.round(openShare * 100)} % of the
+          honey is open.
+        </p>
+        <p className="mt-2 text-lg">
+          Moisture before any reading:{' '}
+          <strong className="text-2xl">{expected.mean.toFixed(1)} %</strong> ({low} to {high}),{' '}
+          {inHundred(over)} to be over {limit.toFixed(1)} %.
+          {expectation.lots > 0 && ` Corrected by ${counted(expectation.lots, 'lot')} of your own.`}
+        </p>
+      </div>
+      <div className="mt-4">
+        <MoistureRule
+          limitPercent={limit}
+          targetPercent={targetPercent}
+          guardPercent={null}
+          belief={expected}
+          readings={[]}
+          label={`Moisture rule from 13 to 25 % water: expected ${expected.mean.toFixed(1)} %, between ${low} and ${high} %, limit ${limit.toFixed(1)} %.`}
+        />
+      </div>
+    </section>
+  );
+}

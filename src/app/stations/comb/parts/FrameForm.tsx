@@ -1,0 +1,115 @@
+import { useState, type ReactElement } from 'react';
+import { cappingOf, dayNumber } from '../../../../records';
+import { useCommands } from '../../../commands/useCommands';
+import type { Command } from '../../../commands/registry';
+import { Button } from '../../../ui/Button';
+import type { SideDraft } from '../frameDraft';
+import type { JudgeForm, JudgeTask } from '../useJudgeFrame';
+import { ACT_NAMES, counted } from '../words';
+import { CellFold } from './CellFold';
+import { BroodFold, CombFold, FillFold, PestFold, WeightFold } from './MoreOfFrame';
+import { PiecesFold } from './PiecesFold';
+import { ShakeFold, ShakeRow } from './ShakeRow';
+import { SideBlock } from './SideBlock';
+
+const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0);
+
+/** Digits set the side in hand, the arrows up and down move it, the other side comes next. */
+function useFrameKeys(
+  form: JudgeForm['form'],
+  active: 0 | 1,
+  setActive: (side: 0 | 1) => void,
+): void {
+  const side = (): SideDraft => form.getValues(`sides.${active}`);
+  const change = (part: Partial<SideDraft>): void =>
+    form.setValue(`sides.${active}`, { ...side(), ...part }, { shouldDirty: true });
+  const tap = (cappedTenths: number) => () => {
+    change({ cappedTenths, method: 'quick', honeyTenths: side().honeyTenths || 10 });
+    setActive(other(active));
+  };
+  const move = (by: number) => () => {
+    const at = (side().cappedTenths ?? 5) + by;
+    change({ cappedTenths: Math.min(10, Math.max(0, at)), method: 'quick' });
+  };
+  const shake = (result: SideDraft['shake']) => () => {
+    const sides = form.getValues('sides');
+    sides.forEach((one, at) =>
+      form.setValue(`sides.${at as 0 | 1}`, { ...one, shake: result }, { shouldDirty: true }),
+    );
+  };
+  const digits: Command[] = Array.from({ length: 10 }, (_, at) => ({
+    id: `tenths-${at}`,
+    title: `${at} tenths capped on the side in hand`,
+    key: String(at),
+    run: tap(at),
+  }));
+  useCommands([
+    ...digits,
+    { id: 'tenths-10', title: 'All capped on the side in hand', key: 'f', run: tap(10) },
+    { id: 'tenth-more', title: 'A tenth more', key: 'ArrowUp', run: move(1) },
+    { id: 'tenth-less', title: 'A tenth less', key: 'ArrowDown', run: move(-1) },
+    { id: 'side', title: 'The other side in hand', key: 'o', run: () => setActive(other(active)) },
+    { id: 'shake-clean', title: 'Nothing fell at the shake', key: 'c', run: shake('nothing-fell') },
+    { id: 'shake-drops', title: 'Drops fell at the shake', key: 'd', run: shake('drops') },
+    { id: 'shake-runs', title: 'It ran at the shake', key: 'r', run: shake('runs') },
+  ]);
+}
+
+/** What was seen of this frame before. */
+function EarlierNote({ task }: { task: JudgeTask }): ReactElement | null {
+  const last = task.place.earlier.at(-1)?.content;
+  if (!last) return null;
+  const days = dayNumber(task.harvest.content.day) - dayNumber(last.day);
+  const tenths = last.sides
+    .map((side) => Math.round((cappingOf(side)?.share ?? 0) * 10))
+    .join(' and ');
+  return (
+    <p className="text-base leading-tight">
+      {days > 0 ? `${counted(days, 'day')} ago` : 'Before'}: {tenths} tenths capped,{' '}
+      {ACT_NAMES[last.decision.act].toLowerCase()}.
+    </p>
+  );
+}
+
+interface FrameFormProps {
+  task: JudgeTask;
+  judge: JudgeForm;
+}
+
+/** Everything that can be said of one frame, the quick part first. */
+export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
+  const { form, typed, discard } = judge;
+  const [active, setActive] = useState<0 | 1>(0);
+  useFrameKeys(form, active, setActive);
+  const wantedShare = task.judging.school.ripeShare;
+  return (
+    <div className="space-y-2">
+      <EarlierNote task={task} />
+      {([0, 1] as const).map((at) => (
+        <SideBlock
+          key={at}
+          at={at}
+          active={active === at}
+          wantedShare={wantedShare}
+          onActive={() => setActive(at)}
+        />
+      ))}
+      <ShakeRow />
+      <div>
+        <FillFold />
+        <BroodFold />
+        <PestFold />
+        <CombFold />
+        <WeightFold />
+        <ShakeFold />
+        <PiecesFold />
+        <CellFold />
+      </div>
+      {typed && (
+        <Button tone="quiet" onClick={discard}>
+          Forget what I tapped on this frame
+        </Button>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,95 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import { bestGuesses } from '../../../../core';
+import { useAllLotRecords } from '../../../../db';
+import { lotFilesOf, vesselsOf, type LotFile } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import type { HarvestDay } from '../../../data/useHarvest';
+import { FRESH_GUESS, readGuessForm } from '../../../forms/guessForm';
+import { formatQuantity, unitOf } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+
+/** What the lots of a day weighed in all; null while some of it has not been weighed. */
+function weighedKg(files: readonly LotFile[], harvestId: string): number | null {
+  const vessels = files
+    .filter((one) => one.frames?.content.harvestId === harvestId)
+    .flatMap((one) => vesselsOf(one.containers));
+  const known = vessels.flatMap((one) => (one.massKg === null ? [] : [one.massKg]));
+  if (known.length === 0 || known.length < vessels.length) return null;
+  return known.reduce((sum, one) => sum + one, 0);
+}
+
+/** Guesses of the crop, made before it is weighed. */
+export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const [guessing, setGuessing] = useState(false);
+  const records = useAllLotRecords(workspace);
+  const { guesses } = day.file;
+  const { entityId: harvestId } = day.harvest;
+  const weighed = useMemo(
+    () => (records ? weighedKg(lotFilesOf(records), harvestId) : null),
+    [records, harvestId],
+  );
+  const best =
+    weighed === null
+      ? null
+      : bestGuesses(
+          guesses.map((one) => ({ id: one.entityId, kg: one.content.kg })),
+          weighed,
+        );
+  const say = (kg: number): string => formatQuantity(kg, 'mass', preferences, 0);
+  return (
+    <SheetSection
+      id="guesses"
+      title="Guesses"
+      aside={
+        weighed === null && (
+          <Button className="min-h-14" onClick={() => setGuessing(true)}>
+            Guess the crop
+          </Button>
+        )
+      }
+    >
+      <p className="text-lg">
+        {weighed === null
+          ? 'Guess before the weigh-in; the lots of this day have not been weighed yet.'
+          : `Weighed: ${say(weighed)}.`}
+      </p>
+      <ul className="divide-y divide-thread">
+        {guesses.map(({ entityId, content }) => (
+          <li key={entityId} className="flex min-h-11 items-center gap-4 text-lg">
+            <span className="w-20 text-right text-xl font-bold">{say(content.kg)}</span>
+            <span>{content.who}</span>
+            {best?.closest.includes(entityId) && <strong>closest</strong>}
+            {best?.closestWithoutGoingOver.includes(entityId) && (
+              <strong>closest without going over</strong>
+            )}
+          </li>
+        ))}
+      </ul>
+      <EntrySheet
+        open={guessing}
+        onOpenChange={setGuessing}
+        kind="guess"
+        record={null}
+        ownerId={harvestId}
+        what="the guess"
+        title="Guess the crop"
+        description="Closest wins, and so does the closest that does not go over."
+        formOf={FRESH_GUESS}
+        parse={(form) => readGuessForm(form, preferences)}
+      >
+        <TextField name="who" label="Who guesses" />
+        <TextField
+          name="mass"
+          label="Honey of this day"
+          unit={unitOf('mass', preferences).name}
+          inputMode="decimal"
+        />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

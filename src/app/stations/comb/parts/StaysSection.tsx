@@ -1,0 +1,46 @@
+import type { ReactElement } from 'react';
+import { colonyOf, keepTargetsKg } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import type { HarvestDay } from '../../../data/useHarvest';
+import { formatQuantity } from '../../../format/units';
+import { PlainTable } from '../../../ui/PlainTable';
+import { SheetSection } from '../../../ui/SheetSection';
+
+const STAYS = ['leave', 'put-back'];
+
+/** What is left to each colony against the keeper's own target. */
+export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
+  const targets = keepTargetsKg(day.book);
+  const ids = [...new Set(day.judged.map((one) => one.evidence.colonyId))].filter(
+    (id) => id !== null,
+  );
+  if (ids.length === 0) return null;
+  const say = (kg: number): string => formatQuantity(kg, 'mass', preferences);
+  const rows = ids.map((id) => {
+    const own = day.judged.filter((one) => one.evidence.colonyId === id);
+    const stays = own.filter((one) => STAYS.includes(one.act));
+    const kg = stays.reduce((sum, one) => sum + one.evidence.honey.massKg, 0);
+    const target = targets.get(id);
+    const verdict =
+      target === undefined
+        ? 'no target of yours'
+        : kg >= target
+          ? `enough for your ${say(target)}`
+          : `${say(target - kg)} short of your ${say(target)}`;
+    return [colonyOf(day.book, id)?.content.name ?? '', String(stays.length), say(kg), verdict];
+  });
+  return (
+    <SheetSection id="stays" title="Left for the colonies">
+      <PlainTable
+        label="Honey left, by hive"
+        head={['Hive', 'Frames', 'Honey', 'Against your target']}
+        rows={rows}
+      />
+      <p className="mt-2 text-base">
+        Only frames judged today are counted. What a colony needs depends on place and winter; the
+        target is yours.
+      </p>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,162 @@
+import { useMemo } from 'react';
+import {
+  firstRevision,
+  judgeFrames,
+  nextRevision,
+  decisionContent,
+  undecided,
+  type AnyRecord,
+  type Box,
+  type BoxPlace,
+  type FrameCheckContent,
+  type FrameContent,
+  type FrameStory,
+  type Harvest,
+  type JudgedFrame,
+  type Judging,
+  type Preferences,
+  type Scribe,
+} from '../../../records';
+import {
+  perform,
+  selectDraft,
+  selectPreferences,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useDraftForm } from '../../forms/useDraftForm';
+import {
+  frameDraftOf,
+  frameDraftOfCheck,
+  readFrameDraft,
+  type DraftRead,
+  type FrameDraft,
+} from './frameDraft';
+import { ACT_NAMES } from './words';
+
+/** A place of a box on a day, and what its frame is judged with. */
+export interface JudgeTask {
+  readonly harvest: Harvest;
+  readonly judging: Judging;
+  readonly box: Box;
+  readonly place: BoxPlace;
+  /** all other frames that are judged together with it */
+  readonly others: readonly FrameStory[];
+}
+
+export const frameFormKey = (harvestId: string, boxId: string, slot: number): string =>
+  `frame:${harvestId}:${boxId}:${slot}`;
+
+/** Identifier of a frame that is not written down yet. */
+const NEW_FRAME = 'new-frame';
+
+/** The frame of a place; one that nobody looked at before has hung there as long as its box stood. */
+export function frameOfTask({ box, place }: JudgeTask, formerBrood: boolean): FrameContent {
+  if (place.frame) return { ...place.frame.content, formerBrood };
+  return {
+    boxId: box.entityId,
+    slot: place.slot,
+    sinceDay: box.content.onDay,
+    earlier: [],
+    hiveId: box.content.colonyId,
+    formerBrood,
+  };
+}
+
+function checkOf(task: JudgeTask, read: DraftRead, frameId: string): FrameCheckContent {
+  const { harvest, box, place, judging } = task;
+  return {
+    harvestId: harvest.entityId,
+    frameId,
+    boxId: box.entityId,
+    slot: place.slot,
+    day: harvest.content.day,
+    ...read.look,
+    decision: undecided(judging.harvest.content.schoolId),
+  };
+}
+
+/** The frame as it stands on the form, judged together with the others. */
+export function judgedDraft(task: JudgeTask, read: DraftRead): JudgedFrame | null {
+  const frameId = task.place.frame?.entityId ?? NEW_FRAME;
+  const story: FrameStory = {
+    frameId,
+    frame: frameOfTask(task, read.formerBrood),
+    check: checkOf(task, read, frameId),
+    earlier: task.place.earlier.map((one) => one.content),
+  };
+  const others = task.others.filter((one) => one.frameId !== frameId);
+  const judged = judgeFrames([...others, story], task.judging).at(-1);
+  if (!judged) return null;
+  return read.override
+    ? { ...judged, act: read.override.act, overridden: read.override.act !== judged.decision.act }
+    : judged;
+}
+
+/** The frame and the look at it as revisions: new ones, or the next of those that are there. */
+function revisions(
+  task: JudgeTask,
+  read: DraftRead,
+  { judged, scribe }: { judged: JudgedFrame; scribe: Scribe },
+): AnyRecord[] {
+  const { place, box, judging } = task;
+  const content = frameOfTask(task, read.formerBrood);
+  const frame = place.frame ?? firstRevision(scribe, 'frame', content, box.entityId);
+  const records: AnyRecord[] = [];
+  if (!place.frame) records.push(frame);
+  else if (place.frame.content.formerBrood !== read.formerBrood) {
+    records.push(nextRevision(scribe, place.frame, { content, reason: 'Looked again' }));
+  }
+  const override = judged.overridden ? read.override : null;
+  const decision = decisionContent(judged, judging, override);
+  const check = { ...checkOf(task, read, frame.entityId), decision };
+  records.push(
+    place.today
+      ? nextRevision(scribe, place.today, { content: check, reason: 'Looked again' })
+      : firstRevision(scribe, 'frame-check', check, box.entityId),
+  );
+  return records;
+}
+
+/** The draft to start from: today's look, else a fresh one with what stays the same of the comb. */
+function startingDraft({ place }: JudgeTask, preferences: Preferences): FrameDraft {
+  const rest = { preferences, frame: place.frame?.content ?? null };
+  if (place.today) return frameDraftOfCheck(place.today.content, rest);
+  const fresh = frameDraftOf(null, rest);
+  const last = place.earlier.at(-1)?.content;
+  if (!last) return fresh;
+  fresh.sides.forEach((side, at) => {
+    const before = last.sides[at];
+    if (before) Object.assign(side, { face: before.face, oldComb: before.oldComb });
+  });
+  return { ...fresh, pieces: last.pieces };
+}
+
+/** The form of one frame: what it says, what the school says, and keeping it. */
+export function useJudgeFrame(task: JudgeTask) {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const formKey = frameFormKey(task.harvest.entityId, task.box.entityId, task.place.slot);
+  const typed = useAppSelector((state) => selectDraft(state, formKey) !== undefined);
+  const defaults = useMemo(() => startingDraft(task, preferences), [task, preferences]);
+  const parse = (draft: FrameDraft) => readFrameDraft(draft, preferences);
+  const { form, parsed, start } = useDraftForm({ formKey, defaults, parse });
+  const read = parsed.ok ? parsed.content : null;
+  const judged = read ? judgedDraft(task, read) : null;
+
+  /** Writes the frame down; true where nothing is left unsaid that was begun. */
+  const keep = async (): Promise<boolean> => {
+    if (!typed) return true;
+    if (!read || !judged) return false;
+    const label = `Frame ${task.place.slot}: ${ACT_NAMES[judged.act].toLowerCase()}`;
+    const done = await dispatch(
+      perform(label, (scribe) => revisions(task, read, { judged, scribe })),
+    );
+    if (done.ok) start(form.getValues());
+    return done.ok;
+  };
+  const discard = (): void => start(defaults);
+  return { form, parsed, judged, typed, keep, discard };
+}
+
+export type JudgeForm = ReturnType<typeof useJudgeFrame>;
