@@ -1,14 +1,10 @@
 import { DEFAULT_SCHOOL_ID } from '../src/core';
 import {
   bookOf,
-  decisionContent,
   firstRevision,
-  judgeFrames,
-  judgingOf,
-  undecided,
+  lookRecords,
   type AnyRecord,
   type Book,
-  type FrameStory,
   type HarvestContent,
   type RecordOf,
   type Scribe,
@@ -128,56 +124,11 @@ function visitRecords(
   book: Book,
   known: readonly AnyRecord[],
 ): AnyRecord[] {
-  const frameRecords: RecordOf<'frame'>[] = [];
-  const stories: FrameStory[] = boxes.flatMap(({ hive, box: label, looks }) => {
+  return boxes.flatMap(({ hive, box: label, looks }) => {
     const box = boxNamed(book, hive, label);
-    return looks.map((look, at) => {
-      const slot = at + 1;
-      const before = known.find(
-        (one) =>
-          one.kind === 'frame' && one.content.boxId === box.entityId && one.content.slot === slot,
-      ) as RecordOf<'frame'> | undefined;
-      const frame =
-        before ??
-        firstRevision(
-          scribe,
-          'frame',
-          {
-            boxId: box.entityId,
-            slot,
-            sinceDay: box.content.onDay,
-            earlier: [],
-            hiveId: box.content.colonyId,
-            formerBrood: false,
-          },
-          box.entityId,
-        );
-      if (!before) frameRecords.push(frame);
-      const earlier = known.flatMap((one) =>
-        one.kind === 'frame-check' && one.content.frameId === frame.entityId ? [one.content] : [],
-      );
-      return {
-        frameId: frame.entityId,
-        frame: frame.content,
-        earlier,
-        check: {
-          harvestId: harvest.entityId,
-          frameId: frame.entityId,
-          boxId: box.entityId,
-          slot,
-          day: harvest.content.day,
-          ...lookContent(look),
-          decision: undecided(harvest.content.schoolId),
-        },
-      };
-    });
+    const placed = looks.map((one, at) => ({ slot: at + 1, look: lookContent(one) }));
+    return lookRecords(scribe, { harvest, box, looks: placed, known }, book);
   });
-  const judging = judgingOf(book, harvest);
-  const checks = judgeFrames(stories, judging).map((judged) => {
-    const decision = decisionContent(judged, judging, null);
-    return firstRevision(scribe, 'frame-check', { ...judged.check, decision }, judged.check.boxId);
-  });
-  return [...frameRecords, ...checks];
 }
 
 /** The made-up season at the hives: places, an early visit, today's visit, a past bean harvest. */

@@ -20,6 +20,15 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/ruling/DossierScreen')).DossierScreen,
   ),
   station('comb', async () => (await import('./stations/comb/CombScreen')).CombScreen),
+  station('comb/few', async () => (await import('./stations/comb/FewScreen')).FewScreen),
+  station(
+    'comb/:harvestId/stroke',
+    async () => (await import('./stations/comb/StrokeScreen')).StrokeScreen,
+  ),
+  station(
+    'comb/:harvestId/lots',
+    async () => (await import('./stations/comb/GroupScreen')).GroupScreen,
+  ),
   station(
     'comb/:harvestId',
     async () => (await import('./stations/comb/HarvestScreen')).HarvestScreen,
@@ -28,6 +37,7 @@ const STATIONS: readonly RouteObject[] = [
     'comb/:harvestId/box/:boxId',
     async () => (await import('./stations/comb/BoxScreen')).BoxScreen,
   ),
+  station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(
     'handbook',

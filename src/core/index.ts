@@ -114,7 +114,7 @@ export {
   type FrameDecision,
 } from './schools/decide';
 export { finishing, type EarlierLook, type Finishing } from './schools/finishing';
-export { DECISIONS, type FrameAct, type Reasoned } from './schools/forced';
+export { DECISIONS, mayBeTaken, type FrameAct, type Reasoned } from './schools/forced';
 export {
   BROOD_AMOUNTS,
   frameCapping,

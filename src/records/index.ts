@@ -64,6 +64,7 @@ export {
   type FrameStory,
   type JudgedFrame,
   type Judging,
+  allowedOverride,
   daysOfFlowLeft,
   decideContext,
   decisionContent,
@@ -73,6 +74,7 @@ export {
   limitOfDay,
   undecided,
 } from './judging';
+export { lookRecords } from './lookRecords';
 export { type LotContent, freshLotContent, lotContentSchema } from './lot';
 export { type LotContents, contentsOf, evidenceFrom, vesselId, vesselsOf } from './lotEvidence';
 export { type LotFile, evidenceIdsOf, isRulingOutdated, lotFileOf, lotFilesOf } from './lotFile';

@@ -5,6 +5,8 @@ import {
   combSideMass,
   worseSideShare,
   DEFAULT_RULE_SET_ID,
+  TAKING_ACTS,
+  mayBeTaken,
   type DecideContext,
   type EarlierLook,
   type Finishing,
@@ -128,8 +130,14 @@ export function decideContext(
   };
 }
 
-const isOverridden = ({ decision }: FrameCheckContent): boolean =>
-  decision.act !== decision.proposed;
+/** What the keeper does otherwise than proposed; null where that is not allowed any more. */
+export function allowedOverride(evidence: FrameEvidence, act: FrameAct): FrameAct | null {
+  return TAKING_ACTS.includes(act) && !mayBeTaken(evidence) ? null : act;
+}
+
+function keptOverride({ decision }: FrameCheckContent, evidence: FrameEvidence): FrameAct | null {
+  return decision.act === decision.proposed ? null : allowedOverride(evidence, decision.act);
+}
 
 /** Frames with evidence, decision and what the keeper did, in their order. */
 export function judgeFrames<S extends FrameStory>(
@@ -146,15 +154,15 @@ export function judgeFrames<S extends FrameStory>(
     const decision = byFrame.get(story.frameId);
     const evidence = evidences[at];
     if (!decision || !evidence) return [];
-    const overridden = isOverridden(story.check);
+    const override = keptOverride(story.check, evidence);
     return [
       {
         ...story,
         evidence,
         decision,
         finishing: finishings.get(story.frameId) ?? null,
-        act: overridden ? story.check.decision.act : decision.act,
-        overridden,
+        act: override ?? decision.act,
+        overridden: override !== null,
       },
     ];
   });

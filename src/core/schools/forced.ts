@@ -78,3 +78,13 @@ export function forcedAct(frame: FrameEvidence): Reasoned | null {
     byBeetles(frame) ?? byQueen(frame) ?? byResidues(frame) ?? byBrood(frame) ?? byAmount(frame)
   );
 }
+
+/**
+ * Whether a frame may be taken for people at all: no larvae of beetles in it, and nothing was given
+ * to its hive that the keeper has not cleared by the label. No choice of the keeper goes past this.
+ *
+ * @source common practice, no source
+ */
+export function mayBeTaken({ beetles, blocks, blocksCleared }: FrameEvidence): boolean {
+  return beetles !== 'larvae' && (blocks.length === 0 || blocksCleared);
+}

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import {
+  allowedOverride,
   firstRevision,
   judgeFrames,
   nextRevision,
@@ -88,9 +89,8 @@ export function judgedDraft(task: JudgeTask, read: DraftRead): JudgedFrame | nul
   const others = task.others.filter((one) => one.frameId !== frameId);
   const judged = judgeFrames([...others, story], task.judging).at(-1);
   if (!judged) return null;
-  return read.override
-    ? { ...judged, act: read.override.act, overridden: read.override.act !== judged.decision.act }
-    : judged;
+  const act = read.override && allowedOverride(judged.evidence, read.override.act);
+  return act ? { ...judged, act, overridden: act !== judged.decision.act } : judged;
 }
 
 /** The frame and the look at it as revisions: new ones, or the next of those that are there. */

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES } from '../../../records';
-import { freshNewLot, nextCode, readNewLot } from './newLot';
+import { nextCode } from '../../forms/lotCode';
+import { freshNewLot, readNewLot } from './newLot';
 
 const DAY = new Date(2026, 10, 24);
 

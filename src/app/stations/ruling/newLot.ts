@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import type {
   CombJudgementContent,
   ContainerContent,
@@ -8,6 +7,7 @@ import type {
 import { freshLotContent } from '../../../records';
 import { FRESH_COMB, readCombForm, type CombForm } from '../../forms/combForm';
 import { FRESH_CONTAINER, readContainerForm, type ContainerForm } from '../../forms/containerForm';
+import { nextCode } from '../../forms/lotCode';
 import { lotFormOf, proposedTarget, readLotForm, type LotForm } from '../../forms/lotForm';
 import type { FieldError, FieldErrors, Parsed } from '../../forms/parsed';
 import { isoDay } from '../../format/dates';
@@ -24,15 +24,6 @@ export interface NewLot {
   readonly lot: LotContent;
   readonly containers: readonly ContainerContent[];
   readonly comb: CombJudgementContent | null;
-}
-
-const LETTERS = 'abcdefghijklmnopqrstuvwxyz';
-
-/** The next free code of a day: 261124-a, 261124-b, and so on. */
-export function nextCode(day: Date, taken: readonly string[]): string {
-  const stem = format(day, 'yyMMdd');
-  const free = [...LETTERS].find((letter) => !taken.includes(`${stem}-${letter}`));
-  return free ? `${stem}-${free}` : `${stem}-${taken.length + 1}`;
 }
 
 /** An empty form with the keeper's usual choices. */

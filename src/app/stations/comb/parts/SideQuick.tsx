@@ -4,10 +4,13 @@ import type { ReactElement } from 'react';
 import type { SideDraft } from '../frameDraft';
 import { CombSketch } from './CombSketch';
 
+/** The part of a side that is judged at a glance. */
+type QuickSide = Pick<SideDraft, 'honeyTenths' | 'cappedTenths' | 'undrawnTenths' | 'broodTenths'>;
+
 interface SideQuickProps {
   name: string;
-  side: SideDraft;
-  onChange: (change: Partial<SideDraft>) => void;
+  side: QuickSide;
+  onChange: (change: Partial<QuickSide>) => void;
 }
 
 const TENTHS = Array.from({ length: 11 }, (_, at) => at);
@@ -65,6 +68,6 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
 }
 
 /** What of the side can hold honey. */
-function fullSide({ undrawnTenths, broodTenths }: SideDraft): number {
+function fullSide({ undrawnTenths, broodTenths }: QuickSide): number {
   return Math.max(1, 10 - undrawnTenths - broodTenths);
 }

@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { DECISIONS, TAKING_ACTS, blockSentence, type FrameAct } from '../../../../core';
-import { dayNumber, isoDayOf, type JudgedFrame } from '../../../../records';
+import { DECISIONS, blockSentence, type FrameAct } from '../../../../core';
+import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../../../records';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { TextField } from '../../../ui/TextField';
@@ -72,8 +72,7 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
   const override = watch('override');
   const proposed = judged.decision.act;
-  const blocked = judged.evidence.blocks.length > 0 && !judged.evidence.blocksCleared;
-  const acts = DECISIONS.filter((act) => !(blocked && TAKING_ACTS.includes(act)));
+  const acts = DECISIONS.filter((act) => allowedOverride(judged.evidence, act) !== null);
   const set = (act: FrameAct): void =>
     setValue('override', act === proposed ? null : { act, because: override?.because ?? '' }, {
       shouldDirty: true,

@@ -1,0 +1,190 @@
+import { Plus } from 'lucide-react';
+import { useMemo, type ReactElement } from 'react';
+import { useFieldArray } from 'react-hook-form';
+import { useNavigate } from 'react-router';
+import { priorExpectation } from '../../../core';
+import { useAllLotRecords, useBookRecords } from '../../../db';
+import { bookOf, current, limitOfDay, type Scribe } from '../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { isoDay } from '../../format/dates';
+import { formatQuantity, unitOf } from '../../format/units';
+import { nextCode } from '../../forms/lotCode';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { Button } from '../../ui/Button';
+import { FormFrame } from '../../ui/FormFrame';
+import { MoistureRule } from '../../ui/MoistureRule';
+import { RestoredNote } from '../../ui/RestoredNote';
+import { SelectField } from '../../ui/SelectField';
+import { TextField } from '../../ui/TextField';
+import { crop } from './dayEvidence';
+import {
+  MOST_FEW,
+  fewLooks,
+  fewRecords,
+  freshFew,
+  freshFewFrame,
+  isJudged,
+  readFew,
+  type Few,
+  type FewForm,
+} from './few';
+import { FewFrameFields } from './parts/FewFrameFields';
+import { counted } from './words';
+
+/** Writes into the air: for looking at what would be kept. */
+function previewScribe(): Scribe {
+  let count = 0;
+  return {
+    newId: () => `preview-${(count += 1)}`,
+    now: () => '2000-01-01T00:00:00.000Z',
+    author: '',
+  };
+}
+
+/** What goes into the bucket, before anything is kept. */
+function FewAnswer({ few }: { few: Few | null }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const found = useMemo(
+    () => few && crop(fewLooks(previewScribe(), few).judged, priorExpectation()),
+    [few],
+  );
+  if (!few || !found) {
+    return (
+      <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
+        Tap how much of each side is capped. The answer grows here.
+      </p>
+    );
+  }
+  const { mass, expected } = found;
+  const limit = limitOfDay({ content: few.harvest });
+  return (
+    <div>
+      <div role="status" className="on-ink bg-ink p-5 text-linen">
+        <p className="text-lg font-semibold">Into the bucket</p>
+        <p className="text-5xl leading-tight font-extrabold">
+          {formatQuantity(mass.massKg, 'mass', preferences)}
+        </p>
+        <p className="text-lg">
+          {expected.mean.toFixed(1)} ± {(1.96 * expected.standardUncertainty).toFixed(1)} % water to
+          expect
+        </p>
+      </div>
+      <div className="mt-4">
+        <MoistureRule
+          limitPercent={limit}
+          targetPercent={few.harvest.targetPercent}
+          guardPercent={null}
+          belief={expected}
+          readings={[]}
+          label={`Moisture rule: expected ${expected.mean.toFixed(1)} %, limit ${limit.toFixed(1)} %.`}
+        />
+      </div>
+    </div>
+  );
+}
+
+/** Lot codes that are taken. */
+function useTakenCodes(): readonly string[] {
+  const workspace = useAppSelector(selectWorkspace);
+  const records = useAllLotRecords(workspace);
+  return useMemo(
+    () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
+    [records],
+  );
+}
+
+/** Three frames and a bucket: from the comb to a lot on one screen. */
+export function FewScreen(): ReactElement {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const taken = useTakenCodes();
+  const book = useBookRecords(workspace);
+  const formats = useMemo(() => bookOf(book ?? []).formats, [book]);
+  const today = isoDay(new Date());
+  const defaults = useMemo(freshFew, []);
+  const { form, parsed, restored, start, submit } = useDraftForm<FewForm, Few>({
+    formKey: 'few-frames',
+    defaults,
+    parse: (values) => readFew(values, preferences, today),
+  });
+  const frames = useFieldArray({ control: form.control, name: 'frames' });
+  const few = parsed.ok ? parsed.content : null;
+  const judged = few ? fewLooks(previewScribe(), few).judged : [];
+  const typed = form.watch('frames');
+  const placeOf = (at: number): number => typed.slice(0, at).filter(isJudged).length;
+
+  const make = submit(async (content) => {
+    const done = await dispatch(
+      perform(`Lot made of ${counted(content.looks.length, 'frame')}`, (scribe) =>
+        fewRecords(scribe, content, nextCode(new Date(), taken)),
+      ),
+    );
+    if (!done.ok) return;
+    start(freshFew());
+    const lot = done.value.find((one) => one.kind === 'lot');
+    await navigate(`/${workspace}/${lot ? `lots/${lot.entityId}` : 'comb'}`);
+  });
+  return (
+    <>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">A few frames and a bucket</h1>
+      <FormFrame
+        form={form}
+        live={parsed.ok ? {} : parsed.errors}
+        onSubmit={make}
+        label="A few frames"
+      >
+        <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+          <div className="space-y-6">
+            {restored && <RestoredNote onDiscard={() => start(freshFew())} />}
+            {frames.fields.map((field, at) => {
+              const frame = typed[at];
+              return (
+                <FewFrameFields
+                  key={field.id}
+                  at={at}
+                  judged={frame && isJudged(frame) ? (judged[placeOf(at)] ?? null) : null}
+                  onRemove={() => frames.remove(at)}
+                />
+              );
+            })}
+            {frames.fields.length < MOST_FEW && (
+              <Button className="min-h-14" onClick={() => frames.append(freshFewFrame())}>
+                <Plus aria-hidden className="size-6" /> Another frame
+              </Button>
+            )}
+          </div>
+          <div className="space-y-6 wide:sticky wide:top-4 wide:self-start">
+            <FewAnswer few={few} />
+            <div className="grid gap-5 sm:grid-cols-2">
+              <TextField name="name" label="Called" />
+              <TextField name="plant" label="Flow or plant" />
+              <SelectField
+                name="formatId"
+                label="Frame"
+                options={formats.map((one) => ({ value: one.id, label: one.name }))}
+              />
+              <TextField
+                name="mass"
+                label="Honey in the bucket"
+                unit={unitOf('mass', preferences).name}
+                inputMode="decimal"
+                hint="Empty: not weighed yet"
+              />
+            </div>
+            <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
+              Make the lot
+            </Button>
+          </div>
+        </div>
+      </FormFrame>
+    </>
+  );
+}

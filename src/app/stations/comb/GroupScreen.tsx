@@ -1,0 +1,135 @@
+import {
+  DndContext,
+  KeyboardSensor,
+  PointerSensor,
+  TouchSensor,
+  useSensor,
+  useSensors,
+  type DragEndEvent,
+} from '@dnd-kit/core';
+import type { ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { useExpectation } from '../../data/useExpectation';
+import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { Button } from '../../ui/Button';
+import { NothingHere } from '../../ui/NothingHere';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { climateOfDay } from './dayEvidence';
+import { GROUP_RULES, moved, type GroupRule } from './grouping';
+import { GroupCard } from './parts/GroupCard';
+import { useGroups } from './useGroups';
+import { counted } from './words';
+
+const RULE_WORDS: Readonly<Record<GroupRule, string>> = {
+  flow: 'By flow',
+  colour: 'By colour',
+  capping: 'Capped from open',
+  yard: 'By yard',
+};
+
+interface RulesProps {
+  rules: readonly GroupRule[];
+  onRules: (rules: readonly GroupRule[]) => void;
+}
+
+/** What parts the frames; several rules part them further. */
+function Rules({ rules, onRules }: RulesProps): ReactElement {
+  return (
+    <div role="group" aria-label="Part the frames" className="flex flex-wrap gap-2">
+      {GROUP_RULES.map((rule) => {
+        const on = rules.includes(rule);
+        return (
+          <button
+            key={rule}
+            type="button"
+            aria-pressed={on}
+            onClick={() => onRules(on ? rules.filter((one) => one !== rule) : [...rules, rule])}
+            className="min-h-14 border-2 border-ink bg-paper px-4 text-base font-semibold aria-pressed:bg-ink aria-pressed:text-linen aria-pressed:underline"
+          >
+            {RULE_WORDS[rule]}
+          </button>
+        );
+      })}
+    </div>
+  );
+}
+
+function useDragSensors() {
+  return useSensors(
+    useSensor(PointerSensor, { activationConstraint: { distance: 8 } }),
+    useSensor(TouchSensor, { activationConstraint: { delay: 150, tolerance: 8 } }),
+    useSensor(KeyboardSensor),
+  );
+}
+
+function GroupView({ day }: { day: HarvestDay }): ReactElement {
+  const state = useGroups(day);
+  const sensors = useDragSensors();
+  const expectation = useExpectation(climateOfDay(day));
+  const { items, groups, rules, setGroups, setRules } = state;
+  if (!state.ready) return <Waiting />;
+  const move = (key: string, to: number): void => {
+    const wanted = to < groups.length ? groups : [...groups, { name: 'Another lot', keys: [] }];
+    setGroups(moved(wanted, key, to).filter((one, at) => one.keys.length > 0 || at === to));
+  };
+  const onDragEnd = ({ active, over }: DragEndEvent): void => {
+    if (over) move(String(active.id), Number(over.id));
+  };
+  const full = groups.filter((one) => one.keys.length > 0).length;
+  return (
+    <>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">Lots of {day.harvest.content.name}</h1>
+      {items.length === 0 ? (
+        <p className="mt-4 max-w-2xl text-lg">
+          Every frame taken on this day is in a lot already, or nothing has been taken yet.{' '}
+          <PageLink tone="quiet" to={`comb/${day.harvest.entityId}`}>
+            Back to the day
+          </PageLink>
+        </p>
+      ) : (
+        <>
+          <p className="mt-1 mb-4 max-w-3xl text-lg">
+            Dark and light apart, one flow from another. Colour guessed in the comb is settled only
+            when the honey is in glass.
+          </p>
+          <Rules rules={rules} onRules={setRules} />
+          <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+            <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-6 wide:grid-cols-2">
+              {groups.map((group, at) => (
+                <GroupCard
+                  key={at}
+                  at={at}
+                  group={group}
+                  names={groups.map((one) => one.name)}
+                  items={items.filter((one) => group.keys.includes(one.key))}
+                  expectation={expectation}
+                  harvest={day.harvest}
+                  onMove={move}
+                  onName={(name) =>
+                    setGroups(groups.map((one, index) => (index === at ? { ...one, name } : one)))
+                  }
+                />
+              ))}
+            </div>
+          </DndContext>
+          <Button
+            tone="ink"
+            className="mt-6 min-h-16 w-full text-xl"
+            onClick={() => void state.make()}
+          >
+            Make {counted(full, 'lot')}
+          </Button>
+        </>
+      )}
+    </>
+  );
+}
+
+/** Frames into lots: by rule, then by hand. */
+export function GroupScreen(): ReactElement {
+  const { harvestId = '' } = useParams();
+  const state = useHarvest(harvestId);
+  if (state.status === 'loading') return <Waiting />;
+  return state.status === 'missing' ? <NothingHere /> : <GroupView day={state.day} />;
+}

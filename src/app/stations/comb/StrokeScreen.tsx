@@ -1,0 +1,196 @@
+import { useMemo, type ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { useNavigate, useParams } from 'react-router';
+import { SHAKE_RESULTS } from '../../../core';
+import { firstRevision, verdictOfStroke, type StrokeContent } from '../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { SHAKE_CHOICES } from '../../forms/combForm';
+import { freshStroke, readStrokeForm, strokeSize, type StrokeForm } from '../../forms/strokeForm';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { Button } from '../../ui/Button';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { FormFrame } from '../../ui/FormFrame';
+import { NothingHere } from '../../ui/NothingHere';
+import { RestoredNote } from '../../ui/RestoredNote';
+import { SelectField } from '../../ui/SelectField';
+import { SheetSection } from '../../ui/SheetSection';
+import { TextField } from '../../ui/TextField';
+import { Waiting } from '../../ui/Waiting';
+import { CloseLooks } from './parts/CloseLooks';
+import { SideQuick } from './parts/SideQuick';
+import { percentRange } from './words';
+
+const SCOPES = [
+  { value: 'box', label: 'A box' },
+  { value: 'stack', label: 'A stack' },
+  { value: 'yard', label: 'A yard' },
+] as const;
+
+const ACTS = [
+  { value: 'take', label: 'Take' },
+  { value: 'take-to-dry', label: 'Take to dry' },
+  { value: 'put-back', label: 'Put back' },
+  { value: 'leave', label: 'Leave' },
+] as const;
+
+/** What is judged, and by which look. */
+function StrokeFields({ day }: { day: HarvestDay }): ReactElement {
+  const { watch, setValue } = useFormContext<StrokeForm>();
+  const [capped, honey] = watch(['cappedTenths', 'honeyTenths']);
+  return (
+    <div className="space-y-6">
+      <ChoiceField name="scope" label="You judge" choices={SCOPES} />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="label" label="Called" placeholder="Moor yard, upper row" />
+        <SelectField
+          name="yardId"
+          label="Yard"
+          options={[
+            { value: '', label: 'None named' },
+            ...day.book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
+          ]}
+        />
+        <TextField name="boxes" label="Boxes" inputMode="numeric" />
+        <TextField name="framesPerBox" label="Frames in each" inputMode="numeric" />
+      </div>
+      <SelectField
+        name="formatId"
+        label="Frame"
+        options={day.book.formats.map((one) => ({ value: one.id, label: one.name }))}
+      />
+      <div>
+        <p className="mb-1 text-base font-semibold">Capped by the look of the whole</p>
+        <SideQuick
+          name="The whole"
+          side={{
+            cappedTenths: capped === '' ? null : Number(capped),
+            honeyTenths: Number(honey),
+            undrawnTenths: 0,
+            broodTenths: 0,
+          }}
+          onChange={(change) => {
+            if (change.honeyTenths !== undefined)
+              setValue('honeyTenths', String(change.honeyTenths));
+            setValue('cappedTenths', String(change.cappedTenths ?? ''), { shouldDirty: true });
+          }}
+        />
+      </div>
+      <ChoiceField
+        name="honeyTenths"
+        label="Tenths of the comb that hold honey"
+        choices={Array.from({ length: 10 }, (_, at) => ({
+          value: String(at + 1),
+          label: String(at + 1),
+        }))}
+        shape="cells"
+      />
+      <ChoiceField
+        name="shake"
+        label="Shake test of a few frames"
+        choices={SHAKE_CHOICES.filter((one) => SHAKE_RESULTS.includes(one.value))}
+      />
+    </div>
+  );
+}
+
+/** What the sample says about the rest, in the largest letters. */
+function StrokeAnswer({
+  content,
+  day,
+}: {
+  content: StrokeContent | null;
+  day: HarvestDay;
+}): ReactElement {
+  const { school } = day.judging;
+  const verdict = content && verdictOfStroke(content, school.id, day.book);
+  if (!content || !verdict) {
+    return (
+      <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
+        Look at two frames of the sample at least; then the sample speaks for the rest.
+      </p>
+    );
+  }
+  const frames = content.boxes * content.framesPerBox;
+  return (
+    <div role="status" className="on-ink bg-ink p-5 text-linen">
+      <p className="text-lg font-semibold">Capped over all {frames} frames</p>
+      <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
+        {percentRange(verdict.interval)}
+      </p>
+      <p className="text-lg">
+        {content.looks.length} of {content.sampleSize} looked at, {verdict.short} short of the{' '}
+        {Math.round(school.ripeShare * 100)} % of “{school.name}”. At most{' '}
+        <strong>{verdict.shortAtMost}</strong> of all {frames} are short, with 95 in 100 certainty.
+      </p>
+    </div>
+  );
+}
+
+function StrokeView({ day }: { day: HarvestDay }): ReactElement {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const { entityId: harvestId, content: harvest } = day.harvest;
+  const defaults = useMemo(() => freshStroke(Math.random()), []);
+  const { form, parsed, restored, start, submit } = useDraftForm({
+    formKey: `stroke:${harvestId}`,
+    defaults,
+    parse: (values) => readStrokeForm(values, preferences),
+  });
+  const typed = form.watch();
+  const keep = submit(async (content) => {
+    const done = await dispatch(
+      perform(`${content.label} judged at one stroke`, (scribe) => [
+        firstRevision(scribe, 'stroke', content, harvestId),
+      ]),
+    );
+    if (!done.ok) return;
+    start(freshStroke(Math.random()));
+    await navigate(`/${workspace}/comb/${harvestId}`);
+  });
+  return (
+    <>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">Judge at one stroke</h1>
+      <p className="mt-1 text-lg text-ink-soft">{harvest.name}</p>
+      <FormFrame
+        form={form}
+        live={parsed.ok ? {} : parsed.errors}
+        onSubmit={keep}
+        label="Judge at one stroke"
+      >
+        <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
+          <div className="space-y-8">
+            {restored && <RestoredNote onDiscard={() => start(defaults)} />}
+            <StrokeFields day={day} />
+            <SheetSection id="looks" title="Look closely at these">
+              <CloseLooks size={strokeSize(typed, preferences)} />
+            </SheetSection>
+            <ChoiceField name="act" label="What you do with all of them" choices={ACTS} />
+            <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
+              Keep this judgement
+            </Button>
+          </div>
+          <div className="wide:sticky wide:top-4 wide:self-start">
+            <StrokeAnswer content={parsed.ok ? parsed.content : null} day={day} />
+          </div>
+        </div>
+      </FormFrame>
+    </>
+  );
+}
+
+/** A box, a stack or a whole yard at once, with a sample that says how far to trust it. */
+export function StrokeScreen(): ReactElement {
+  const { harvestId = '' } = useParams();
+  const state = useHarvest(harvestId);
+  if (state.status === 'loading') return <Waiting />;
+  return state.status === 'missing' ? <NothingHere /> : <StrokeView day={state.day} />;
+}

@@ -1,0 +1,174 @@
+import { DEFAULT_FORMAT_ID, DEFAULT_SCHOOL_ID, schoolOf, type ShakeResult } from '../../../core';
+import {
+  bookOf,
+  containerContentSchema,
+  firstRevision,
+  freshSide,
+  freshLook,
+  harvestFileOf,
+  judgeFrames,
+  judgingOf,
+  lookRecords,
+  lotFrameOf,
+  type AnyRecord,
+  type FrameLook,
+  type HarvestContent,
+  type KeptJudgedFrame,
+  type Preferences,
+  type Scribe,
+} from '../../../records';
+import { readHarvestForm, freshHarvest } from '../../forms/harvestForm';
+import { FormReader, type Parsed } from '../../forms/parsed';
+import { lotRecords } from './lotsOfDay';
+
+/** One of a few frames: both sides at a glance, the shake, and whether it goes into the bucket. */
+export interface FewFrame {
+  sides: { honeyTenths: number; cappedTenths: number | null }[];
+  shake: ShakeResult;
+  /** as the school says, or the keeper's own choice */
+  bucket: 'school' | 'yes' | 'no';
+}
+
+/** A tiny crop as it is tapped. */
+export interface FewForm {
+  name: string;
+  plant: string;
+  formatId: string;
+  frames: FewFrame[];
+  /** honey in the bucket, empty where it was not weighed */
+  mass: string;
+}
+
+export function freshFewFrame(): FewFrame {
+  const side = (): FewFrame['sides'][number] => ({ honeyTenths: 10, cappedTenths: null });
+  return { sides: [side(), side()], shake: 'not-done', bucket: 'school' };
+}
+
+/** Frames to start with: as many as a hobbyist lifts from one hive. */
+const FIRST_FRAMES = 3;
+export const MOST_FEW = 12;
+
+export function freshFew(): FewForm {
+  return {
+    name: 'A few frames',
+    plant: '',
+    formatId: DEFAULT_FORMAT_ID,
+    frames: Array.from({ length: FIRST_FRAMES }, freshFewFrame),
+    mass: '',
+  };
+}
+
+/** A tiny crop, read. */
+export interface Few {
+  readonly harvest: HarvestContent;
+  readonly name: string;
+  readonly plant: string;
+  readonly formatId: string;
+  readonly looks: readonly { look: FrameLook; bucket: FewFrame['bucket'] }[];
+  readonly massKg: number | null;
+}
+
+export const isJudged = (frame: FewFrame): boolean =>
+  frame.sides.every((side) => side.cappedTenths !== null || side.honeyTenths === 0);
+
+function lookOf({ sides, shake }: FewFrame): FrameLook {
+  return {
+    ...freshLook(),
+    sides: sides.map(({ honeyTenths, cappedTenths }) => ({
+      ...freshSide(),
+      shake,
+      quick: { honeyTenths, cappedTenths: cappedTenths ?? 0, undrawnTenths: 0, broodTenths: 0 },
+    })),
+  };
+}
+
+/** The tiny crop that the form says; frames not judged yet are left out. */
+export function readFew(form: FewForm, preferences: Preferences, today: string): Parsed<Few> {
+  const reader = new FormReader(preferences);
+  const judged = form.frames.filter(isJudged);
+  if (judged.length === 0) reader.fail('frames', 'Tap the capping of both sides of one frame.');
+  const massKg = form.mass.trim() === '' ? null : reader.quantity('mass', form.mass, 'mass');
+  if (massKg !== null && !(massKg > 0 && massKg <= 1000)) {
+    reader.fail('mass', 'Type what the honey weighs, such as 4.2, or leave it empty.');
+  }
+  if (form.name.trim() === '') reader.fail('name', 'Give it a name that you find again.');
+  const day = readHarvestForm(
+    { ...freshHarvest(today, preferences), name: form.name },
+    preferences,
+  );
+  if (!day.ok || Object.keys(reader.errors).length > 0) return { ok: false, errors: reader.errors };
+  const { name, plant, formatId } = form;
+  const looks = judged.map((one) => ({ look: lookOf(one), bucket: one.bucket }));
+  return { ok: true, content: { harvest: day.content, name, plant, formatId, looks, massKg } };
+}
+
+const OVERRIDES = { yes: 'take', no: 'put-back' } as const;
+
+/** What was written of a tiny crop, and how its frames were judged. */
+export interface FewRecords {
+  readonly records: readonly AnyRecord[];
+  readonly judged: readonly KeptJudgedFrame[];
+}
+
+/** The day, the frames and the looks of a tiny crop, without naming yards or boxes. */
+export function fewLooks(scribe: Scribe, few: Few): FewRecords {
+  const harvest = firstRevision(scribe, 'harvest', few.harvest);
+  const box = firstRevision(scribe, 'box', {
+    boxKind: 'tote',
+    label: few.name.slice(0, 40),
+    yardId: null,
+    colonyId: null,
+    role: 'honey',
+    formatId: few.formatId,
+    slots: Math.max(1, few.looks.length),
+    excluder: false,
+    newComb: false,
+    lastHoney: '',
+    cleanedSince: true,
+    onDay: null,
+    offDay: null,
+    earlier: [],
+  });
+  const book = bookOf([harvest, box]);
+  const looks = few.looks.map(({ look, bucket }, at) => ({
+    slot: at + 1,
+    look,
+    override: bucket === 'school' ? null : { act: OVERRIDES[bucket], because: '' },
+  }));
+  const seen = lookRecords(scribe, { harvest, box, looks, known: [] }, book);
+  const judged = judgeFrames(
+    harvestFileOf(seen, harvest.entityId).stories,
+    judgingOf(book, harvest),
+  );
+  return { records: [harvest, box, ...seen], judged };
+}
+
+/** Everything of a tiny crop as records, its lot and bucket among them. */
+export function fewRecords(scribe: Scribe, few: Few, code: string): AnyRecord[] {
+  const { records, judged } = fewLooks(scribe, few);
+  const book = bookOf(records);
+  const harvest = book.harvests[0];
+  const taken = judged.filter((one) => one.act === 'take' || one.act === 'take-to-dry');
+  if (!harvest || taken.length === 0) return [...records];
+  const basis = {
+    harvestId: harvest.entityId,
+    harvest: harvest.content,
+    school: schoolOf(DEFAULT_SCHOOL_ID),
+    climate: 'ordinary' as const,
+    plant: few.plant,
+  };
+  const frames = taken.map((one) => lotFrameOf(one, book, harvest));
+  const lot = lotRecords(scribe, basis, { code, name: few.name, frames });
+  const bucket = containerContentSchema.parse({
+    containerKind: 'bucket',
+    label: 'Bucket',
+    count: 1,
+    amount: few.massKg === null ? null : { by: 'mass', massKg: few.massKg, plusMinusKg: 0.1 },
+  });
+  const lotId = lot[0]?.entityId;
+  return [
+    ...records,
+    ...lot,
+    ...(lotId ? [firstRevision(scribe, 'container', bucket, lotId)] : []),
+  ];
+}

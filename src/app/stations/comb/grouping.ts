@@ -1,0 +1,149 @@
+import {
+  TAKING_ACTS,
+  frameCapping,
+  type FrameAct,
+  type FrameEvidence,
+  type MassEstimate,
+} from '../../../core';
+import {
+  lotFrameOf,
+  lotFrameOfStroke,
+  strokeEvidence,
+  type COMB_COLOURS,
+  type FrameCheckContent,
+  type LotFrame,
+} from '../../../records';
+import type { HarvestDay } from '../../data/useHarvest';
+import { COLOUR_NAMES } from './words';
+
+/** A frame taken, or a group of frames alike, that goes into some lot. */
+export interface GroupItem {
+  readonly key: string;
+  readonly frame: LotFrame;
+  readonly evidence: FrameEvidence;
+  readonly check: FrameCheckContent | null;
+  readonly act: FrameAct;
+}
+
+/** What frames can be parted by. */
+export const GROUP_RULES = ['flow', 'colour', 'capping', 'yard'] as const;
+export type GroupRule = (typeof GROUP_RULES)[number];
+
+/** A lot to be made: its name and which frames go into it. */
+export interface Group {
+  readonly name: string;
+  readonly keys: readonly string[];
+}
+
+/** All frames of the day that are taken, except those that are in a lot already. */
+export function groupItems(day: HarvestDay, inLots: ReadonlySet<string>): GroupItem[] {
+  const { book, harvest } = day;
+  const frames = day.judged
+    .filter((one) => TAKING_ACTS.includes(one.act))
+    .map((one) => ({
+      key: one.frameId,
+      frame: lotFrameOf(one, book, harvest),
+      evidence: one.evidence,
+      check: one.check,
+      act: one.act,
+    }));
+  const strokes = day.file.strokes
+    .filter((one) => TAKING_ACTS.includes(one.content.act))
+    .flatMap((stroke) =>
+      strokeEvidence(stroke.entityId, stroke.content, book).map((evidence) => ({
+        key: evidence.id,
+        frame: lotFrameOfStroke(stroke, evidence, { book, harvest }),
+        evidence,
+        check: null,
+        act: stroke.content.act,
+      })),
+    );
+  return [...frames, ...strokes].filter(
+    (one) => !inLots.has(one.frame.frameId ?? one.frame.checkId),
+  );
+}
+
+/** What of a day is in lots already: frames, and looks of strokes. */
+export function keysInLots(lots: readonly { readonly frames: readonly LotFrame[] }[]): Set<string> {
+  return new Set(lots.flatMap((one) => one.frames.map((frame) => frame.frameId ?? frame.checkId)));
+}
+
+type Colour = (typeof COMB_COLOURS)[number];
+
+/** The colour of a frame: that of both sides, or mixed where they differ. */
+export function frameColour(frame: LotFrame): Colour {
+  const seen = [...new Set(frame.colours.filter((one) => one !== 'unseen'))];
+  if (seen.length === 0) return 'unseen';
+  return seen.length === 1 && seen[0] ? seen[0] : 'mixed';
+}
+
+const NOT_NAMED = 'no flow named';
+
+function partOf(item: GroupItem, rule: GroupRule, ripeShare: number): string {
+  switch (rule) {
+    case 'flow':
+      return item.frame.flows.join(' and ') || NOT_NAMED;
+    case 'colour':
+      return COLOUR_NAMES[frameColour(item.frame)].toLowerCase();
+    case 'capping':
+      return (frameCapping(item.evidence)?.share ?? 0) + 1e-9 >= ripeShare ? 'capped' : 'open';
+    case 'yard':
+      return item.frame.yard || 'no yard named';
+  }
+}
+
+/**
+ * Frames parted by the rules chosen; comb honey always stays by itself, since it is not extracted.
+ *
+ * @param ripeShare - from which a frame counts as capped
+ */
+export function groupedBy(
+  items: readonly GroupItem[],
+  rules: readonly GroupRule[],
+  { ripeShare, dayName }: { ripeShare: number; dayName: string },
+): Group[] {
+  const groups = new Map<string, string[]>();
+  for (const item of items) {
+    const parts = rules.map((rule) => partOf(item, rule, ripeShare));
+    const kind = item.act === 'comb-honey' ? ['comb honey'] : [];
+    const words = [...parts, ...kind].filter((one) => one !== NOT_NAMED);
+    const name = words.length > 0 ? words.join(', ') : dayName;
+    const known = groups.get(name);
+    if (known) known.push(item.key);
+    else groups.set(name, [item.key]);
+  }
+  return [...groups].map(([name, keys]) => ({ name: upperFirst(name), keys }));
+}
+
+const upperFirst = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);
+
+/** The groups with one frame moved to another of them. */
+export function moved(groups: readonly Group[], key: string, to: number): Group[] {
+  return groups.map((group, at) => {
+    const without = group.keys.filter((one) => one !== key);
+    return { ...group, keys: at === to ? [...without, key] : without };
+  });
+}
+
+/** Honey of some frames together; they were judged alike, so their doubts add up. */
+export function groupMass(items: readonly GroupItem[]): MassEstimate {
+  return {
+    massKg: items.reduce((sum, one) => sum + one.frame.honeyKg, 0),
+    standardUncertaintyKg: items.reduce((sum, one) => sum + one.frame.honeyStandardKg, 0),
+  };
+}
+
+/** Where frames are from, in words: "Marsh yard: Hive 21, Hive 23". */
+export function originOf(frames: readonly LotFrame[]): string {
+  const byYard = new Map<string, Set<string>>();
+  for (const { yard, hive, box } of frames) {
+    const hives = byYard.get(yard) ?? new Set<string>();
+    const name = hive || box;
+    if (name !== '') hives.add(name);
+    byYard.set(yard, hives);
+  }
+  return [...byYard]
+    .map(([yard, hives]) => [yard, [...hives].join(', ')].filter((one) => one !== '').join(': '))
+    .join('; ')
+    .slice(0, 200);
+}

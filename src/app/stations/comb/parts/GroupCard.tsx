@@ -1,0 +1,162 @@
+import { useDraggable, useDroppable } from '@dnd-kit/core';
+import clsx from 'clsx';
+import { GripVertical } from 'lucide-react';
+import { useId, type ReactElement } from 'react';
+import {
+  conformityProbability,
+  expectedMixture,
+  inHundred,
+  pooledStates,
+  type Expectation,
+} from '../../../../core';
+import { limitOfDay, type Harvest } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { formatQuantity } from '../../../format/units';
+import { INPUT } from '../../../ui/classes';
+import { RuleStrip } from '../../../ui/RuleStrip';
+import { frameColour, groupMass, type Group, type GroupItem } from '../grouping';
+import { COLOUR_NAMES, counted } from '../words';
+import { FrameMark } from './FrameMark';
+
+interface FrameChipProps {
+  item: GroupItem;
+  at: number;
+  names: readonly string[];
+  onMove: (key: string, to: number) => void;
+}
+
+/** A frame that can be dragged to another lot, or sent there from its list. */
+function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
+  const { attributes, listeners, setNodeRef, transform, isDragging } = useDraggable({
+    id: item.key,
+  });
+  const { hive, box, slot, count } = item.frame;
+  const name = [hive, box, slot === null ? counted(count, 'frame') : `frame ${slot}`]
+    .filter((one) => one !== '')
+    .join(', ');
+  const style = transform ? { translate: `${transform.x}px ${transform.y}px` } : undefined;
+  return (
+    <li
+      ref={setNodeRef}
+      style={style}
+      className={clsx(
+        'flex min-h-14 items-center gap-2 border-b border-thread bg-linen',
+        isDragging && 'relative z-10 outline-4 outline-lavender',
+      )}
+    >
+      <button
+        type="button"
+        aria-label={`Drag ${name}`}
+        className="flex size-11 shrink-0 cursor-grab touch-none items-center justify-center"
+        {...attributes}
+        {...listeners}
+      >
+        <GripVertical aria-hidden className="size-6" />
+      </button>
+      <FrameMark check={item.check} act={item.act} begun={false} />
+      <span className="grow text-base leading-tight">
+        {name}
+        <span className="block text-ink-soft">{COLOUR_NAMES[frameColour(item.frame)]}</span>
+      </span>
+      <select
+        aria-label={`Lot of ${name}`}
+        className={`${INPUT} max-w-36`}
+        value={at}
+        onChange={(event) => onMove(item.key, Number(event.target.value))}
+      >
+        {[...names, 'a new lot'].map((one, index) => (
+          <option key={index} value={index}>
+            {one}
+          </option>
+        ))}
+      </select>
+    </li>
+  );
+}
+
+interface GroupCardProps {
+  at: number;
+  group: Group;
+  names: readonly string[];
+  items: readonly GroupItem[];
+  expectation: Expectation;
+  harvest: Harvest;
+  onMove: (key: string, to: number) => void;
+  onName: (name: string) => void;
+}
+
+/** What the lot would be: kilograms and the moisture to expect. */
+function GroupFigures({
+  items,
+  expectation,
+  harvest,
+}: Pick<GroupCardProps, 'items' | 'expectation' | 'harvest'>): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const mass = groupMass(items);
+  const states = pooledStates(items.map((one) => one.evidence));
+  const expected = states && expectedMixture(states, expectation);
+  const limit = limitOfDay(harvest);
+  const pieces = items.reduce((sum, one) => sum + (one.frame.pieces ?? 0), 0);
+  const frames = items.reduce((sum, one) => sum + one.frame.count, 0);
+  const cleared = items.filter((one) => one.frame.cleared !== '').length;
+  return (
+    <>
+      <p className="text-3xl leading-tight font-extrabold">
+        {pieces > 0
+          ? counted(pieces, 'piece')
+          : formatQuantity(mass.massKg, 'mass', preferences, 1)}
+        <span className="text-lg font-semibold"> from {counted(frames, 'frame')}</span>
+      </p>
+      {expected && pieces === 0 && (
+        <>
+          <RuleStrip limitPercent={limit} belief={expected} readings={[]} />
+          <p className="text-base">
+            {expected.mean.toFixed(1)} ± {(1.96 * expected.standardUncertainty).toFixed(1)} %
+            expected, {inHundred(1 - conformityProbability(expected, limit))} over{' '}
+            {limit.toFixed(1)} %
+          </p>
+        </>
+      )}
+      {cleared > 0 && (
+        <p className="text-base font-semibold">
+          {counted(cleared, 'frame')} from treated or fed hives, cleared by you.
+        </p>
+      )}
+    </>
+  );
+}
+
+/** A lot in the making: its name, its frames, its figures; frames can be dropped on it. */
+export function GroupCard(props: GroupCardProps): ReactElement {
+  const { at, group, names, items, onMove, onName } = props;
+  const { setNodeRef, isOver } = useDroppable({ id: String(at) });
+  const id = useId();
+  return (
+    <section
+      ref={setNodeRef}
+      aria-labelledby={id}
+      className={clsx(
+        'border-t-4 pt-3',
+        isOver ? 'border-lavender bg-lavender-pale' : 'border-ink',
+      )}
+    >
+      <h2 id={id} className="sr-only">
+        {group.name || 'A lot without a name'}
+      </h2>
+      <input
+        aria-label="Name of the lot"
+        value={group.name}
+        maxLength={80}
+        onChange={(event) => onName(event.target.value)}
+        className={`${INPUT} mb-3 text-xl! font-bold`}
+      />
+      <GroupFigures {...props} />
+      <ul className="mt-2 border-t border-ink">
+        {items.map((one) => (
+          <FrameChip key={one.key} item={one} at={at} names={names} onMove={onMove} />
+        ))}
+      </ul>
+      {items.length === 0 && <p className="py-3 text-base">Drop frames here.</p>}
+    </section>
+  );
+}

@@ -1,0 +1,103 @@
+import { useMemo } from 'react';
+import { parseISO } from 'date-fns';
+import { useNavigate } from 'react-router';
+import { useAllLotRecords } from '../../../db';
+import { current, flowOf, lotFilesOf } from '../../../records';
+import {
+  draftDropped,
+  draftTyped,
+  perform,
+  selectDraft,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import type { HarvestDay } from '../../data/useHarvest';
+import { nextCode } from '../../forms/lotCode';
+import { climateOfDay } from './dayEvidence';
+import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
+import { lotRecords } from './lotsOfDay';
+import { counted } from './words';
+
+interface Kept {
+  readonly rules: readonly GroupRule[];
+  readonly groups: readonly Group[];
+}
+
+/** Keeps groups to frames that are still there, and puts new frames where the rule wants them. */
+function upToDate(kept: Kept, proposed: readonly Group[], keys: ReadonlySet<string>): Group[] {
+  const groups = kept.groups.map((one) => ({
+    ...one,
+    keys: one.keys.filter((key) => keys.has(key)),
+  }));
+  const known = new Set(groups.flatMap((one) => one.keys));
+  const fresh = proposed
+    .map((one) => ({ ...one, keys: one.keys.filter((key) => !known.has(key)) }))
+    .filter((one) => one.keys.length > 0);
+  for (const group of fresh) {
+    const same = groups.find((one) => one.name === group.name);
+    if (same) same.keys.push(...group.keys);
+    else groups.push(group);
+  }
+  return groups;
+}
+
+/** Lots being made from the frames of a day; what was moved is kept until they are made. */
+export function useGroups(day: HarvestDay) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const formKey = `groups:${day.harvest.entityId}`;
+  const kept = useAppSelector((state) => selectDraft(state, formKey)) as Kept | undefined;
+  const records = useAllLotRecords(workspace);
+  const lots = useMemo(() => (records ? lotFilesOf(records) : undefined), [records]);
+  const { entityId: harvestId, content: harvest } = day.harvest;
+
+  const items = useMemo(() => {
+    const own = (lots ?? []).flatMap((one) =>
+      one.frames?.content.harvestId === harvestId ? [one.frames.content] : [],
+    );
+    return groupItems(day, keysInLots(own));
+  }, [day, lots, harvestId]);
+  const rules = kept?.rules ?? ['flow'];
+  const parting = { ripeShare: day.judging.school.ripeShare, dayName: harvest.name };
+  const proposed = groupedBy(items, rules, parting);
+  const keys = new Set(items.map((one) => one.key));
+  const groups = kept ? upToDate(kept, proposed, keys) : proposed;
+
+  const put = (next: Kept): void => {
+    dispatch(draftTyped({ formKey, values: { ...next } }));
+  };
+  const setGroups = (next: readonly Group[]): void => put({ rules, groups: next });
+  const setRules = (next: readonly GroupRule[]): void =>
+    put({ rules: next, groups: groupedBy(items, next, parting) });
+
+  const make = async (): Promise<void> => {
+    const taken = current(records ?? []).flatMap((one) =>
+      one.kind === 'lot' ? [one.content.code] : [],
+    );
+    const wanted = groups.filter((one) => one.keys.length > 0);
+    const basis = {
+      harvestId,
+      harvest,
+      school: day.judging.school,
+      climate: climateOfDay(day),
+      plant: flowOf(day.book, harvest.flowId)?.content.plant ?? '',
+    };
+    const done = await dispatch(
+      perform(`${counted(wanted.length, 'lot')} made`, (scribe) =>
+        wanted.flatMap(({ name, keys: own }) => {
+          const code = nextCode(parseISO(harvest.day), taken);
+          taken.push(code);
+          const frames = items.filter((one) => own.includes(one.key)).map((one) => one.frame);
+          return lotRecords(scribe, basis, { code, name, frames });
+        }),
+      ),
+    );
+    if (!done.ok) return;
+    dispatch(draftDropped(formKey));
+    const first = done.value[0]?.ownerId ?? '';
+    await navigate(`/${workspace}/${wanted.length === 1 ? `lots/${first}` : 'today'}`);
+  };
+  return { ready: lots !== undefined, items, rules, groups, setGroups, setRules, make };
+}

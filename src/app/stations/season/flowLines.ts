@@ -1,0 +1,61 @@
+import { dayNumber, type Flow } from '../../../records';
+
+/** A flow on the line of its year, in days from the start of the drawing. */
+export interface FlowLine {
+  readonly id: string;
+  readonly name: string;
+  readonly year: string;
+  readonly expected: readonly [number, number];
+  readonly observed: readonly [number, number | null] | null;
+}
+
+export interface FlowDrawing {
+  readonly lines: readonly FlowLine[];
+  readonly days: number;
+  /** today, null where it is outside */
+  readonly today: number | null;
+}
+
+const DAYS_IN_YEAR = 365;
+
+/**
+ * Flows of all years under each other on one calendar, so that the same plant can be compared: days
+ * of former years are moved by whole years.
+ */
+export function drawnFlows(flows: readonly Flow[], todayIso: string): FlowDrawing {
+  const latest = Math.max(...flows.map((one) => Number(one.content.expectedStart.slice(0, 4))));
+  const placed = flows.map(({ entityId, content }) => {
+    const year = content.expectedStart.slice(0, 4);
+    const shift = (latest - Number(year)) * DAYS_IN_YEAR;
+    const at = (day: string): number => dayNumber(day) + shift;
+    return {
+      id: entityId,
+      name: content.name,
+      year,
+      expected: [at(content.expectedStart), at(content.expectedEnd)] as const,
+      observed: content.observedStart
+        ? ([
+            at(content.observedStart),
+            content.observedEnd ? at(content.observedEnd) : null,
+          ] as const)
+        : null,
+    };
+  });
+  const all = placed.flatMap((one) => [...one.expected, ...(one.observed ?? [])]);
+  const known = all.filter((one) => one !== null);
+  const from = Math.min(...known) - 3;
+  const days = Math.max(...known) + 3 - from;
+  const today = dayNumber(todayIso) - from;
+  return {
+    days,
+    today: today >= 0 && today <= days ? today : null,
+    lines: placed.map((one) => ({
+      ...one,
+      expected: [one.expected[0] - from, one.expected[1] - from],
+      observed: one.observed && [
+        one.observed[0] - from,
+        one.observed[1] === null ? null : one.observed[1] - from,
+      ],
+    })),
+  };
+}

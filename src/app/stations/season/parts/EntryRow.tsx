@@ -1,0 +1,30 @@
+import { Pencil } from 'lucide-react';
+import type { ReactElement, ReactNode } from 'react';
+
+interface EntryRowProps {
+  title: string;
+  facts: readonly string[];
+  onEdit: () => void;
+  children?: ReactNode;
+}
+
+/** An entry of the book: what it is, and the way to change it. */
+export function EntryRow({ title, facts, onEdit, children }: EntryRowProps): ReactElement {
+  return (
+    <div className="flex min-h-14 items-center gap-3 py-1">
+      <div className="grow">
+        <p className="text-lg leading-tight font-bold">{title}</p>
+        <p className="text-base text-ink-soft">{facts.filter((one) => one !== '').join(' · ')}</p>
+        {children}
+      </div>
+      <button
+        type="button"
+        aria-label={`Change ${title}`}
+        onClick={onEdit}
+        className="flex size-11 shrink-0 items-center justify-center hover:bg-lavender-pale"
+      >
+        <Pencil aria-hidden className="size-5" />
+      </button>
+    </div>
+  );
+}

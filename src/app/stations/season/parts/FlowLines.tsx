@@ -1,0 +1,74 @@
+import { useMemo, type ReactElement } from 'react';
+import type { Flow } from '../../../../records';
+import { isoDay } from '../../../format/dates';
+import { drawnFlows } from '../flowLines';
+
+const ROW = 34;
+
+/** Flows on one calendar: expected as an outline, observed solid, today as a line. */
+export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement | null {
+  const drawing = useMemo(() => drawnFlows(flows, isoDay(new Date())), [flows]);
+  if (flows.length === 0) return null;
+  const { lines, days, today } = drawing;
+  const share = (day: number): string => `${((100 * day) / days).toFixed(2)}%`;
+  const height = lines.length * ROW + 18;
+  return (
+    <svg
+      role="img"
+      aria-label="Flows on one calendar: the outline is what was expected, the solid bar what came; the list says the days."
+      width="100%"
+      height={height}
+      className="mb-2 block"
+    >
+      {lines.map((one, at) => {
+        const y = at * ROW;
+        const end = one.observed ? (one.observed[1] ?? today ?? one.expected[1]) : 0;
+        return (
+          <g key={one.id}>
+            <text x="0" y={y + 12} className="fill-ink text-[13px]">
+              {one.name}, {one.year}
+            </text>
+            <rect
+              x={share(one.expected[0])}
+              width={share(Math.max(1, one.expected[1] - one.expected[0]))}
+              y={y + 17}
+              height="12"
+              className="fill-paper stroke-ink"
+              strokeWidth="1.5"
+            />
+            {one.observed && (
+              <rect
+                x={share(one.observed[0])}
+                width={share(Math.max(1, end - one.observed[0]))}
+                y={y + 20}
+                height="6"
+                className="fill-lavender"
+              />
+            )}
+          </g>
+        );
+      })}
+      {today !== null && (
+        <g>
+          <line
+            x1={share(today)}
+            x2={share(today)}
+            y1="0"
+            y2={height - 14}
+            className="stroke-ink"
+            strokeWidth="2"
+            strokeDasharray="5 4"
+          />
+          <text
+            x={share(today)}
+            y={height - 2}
+            textAnchor={today > days / 2 ? 'end' : 'start'}
+            className="fill-ink text-[13px] font-bold"
+          >
+            today
+          </text>
+        </g>
+      )}
+    </svg>
+  );
+}

@@ -1,0 +1,86 @@
+import { useMemo, type ReactElement } from 'react';
+import type { Book, Flow } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { flowFormOf, freshFlow, readFlowForm } from '../../../forms/flowForm';
+import { formatDay, isoDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { ChecksField } from '../../../ui/ChecksField';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+import { EntryRow } from './EntryRow';
+import { FlowLines } from './FlowLines';
+import { useEditing } from './useEditing';
+
+function daysWords({ content }: Flow): string[] {
+  const { observedStart, observedEnd, expectedStart, expectedEnd } = content;
+  const expected = `expected ${formatDay(expectedStart)} to ${formatDay(expectedEnd)}`;
+  if (!observedStart) return [content.plant, expected, 'not seen yet'];
+  const seen = observedEnd
+    ? `came ${formatDay(observedStart)} to ${formatDay(observedEnd)}`
+    : `came ${formatDay(observedStart)}, still on`;
+  return [content.plant, expected, seen];
+}
+
+/** Flows: expected and observed, last years beside them. */
+export function FlowsSection({ book }: { book: Book }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const editing = useEditing<Flow>();
+  const { record } = editing;
+  const formOf = useMemo(
+    () => (record ? flowFormOf(record.content) : freshFlow(isoDay(new Date()))),
+    [record],
+  );
+  return (
+    <SheetSection
+      id="flows"
+      title="Flows"
+      aside={<Button onClick={() => editing.add()}>Add a flow</Button>}
+    >
+      {book.flows.length === 0 && (
+        <p className="text-lg">
+          A flow tells until when bees can finish a frame that goes back, and keeps flavours apart.
+        </p>
+      )}
+      <FlowLines flows={book.flows} />
+      <div className="divide-y divide-thread">
+        {book.flows.map((one) => (
+          <EntryRow
+            key={one.entityId}
+            title={one.content.name}
+            facts={daysWords(one)}
+            onEdit={() => editing.edit(one)}
+          />
+        ))}
+      </div>
+      <EntrySheet
+        open={editing.open}
+        onOpenChange={editing.onOpenChange}
+        kind="flow"
+        record={record}
+        what="the flow"
+        title={record ? record.content.name : 'A flow'}
+        description="Expected bloom often differs from the bloom that comes; write down both."
+        formOf={formOf}
+        parse={(form) => readFlowForm(form, preferences)}
+      >
+        <div className="grid gap-5 sm:grid-cols-2">
+          <TextField name="name" label="Name" />
+          <TextField name="plant" label="Plant" />
+          <TextField name="expectedStart" label="Expected from" type="date" />
+          <TextField name="expectedEnd" label="Expected to" type="date" />
+          <TextField name="observedStart" label="Seen from" type="date" />
+          <TextField name="observedEnd" label="Seen to" type="date" />
+        </div>
+        {book.yards.length > 0 && (
+          <ChecksField
+            name="yardIds"
+            label="Yards in reach"
+            choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
+          />
+        )}
+        <TextField name="remark" label="Remark" />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

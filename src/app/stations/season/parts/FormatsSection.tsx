@@ -1,0 +1,78 @@
+import { useMemo, type ReactElement } from 'react';
+import { useRecordsOf } from '../../../../db';
+import { current, type Book, type OwnFormat } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { FRESH_FORMAT, formatFormOf, readFormatForm } from '../../../forms/formatForm';
+import { formatQuantity, unitOf } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { PlainTable } from '../../../ui/PlainTable';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+import { EntryRow } from './EntryRow';
+import { useEditing } from './useEditing';
+
+const KINDS = ['format'] as const;
+
+/** Frames: the catalogue that ships, and the keeper's own. */
+export function FormatsSection({ book }: { book: Book }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const records = useRecordsOf(workspace, KINDS);
+  const own = current(records ?? []).filter((one): one is OwnFormat => one.kind === 'format');
+  const editing = useEditing<OwnFormat>();
+  const { record } = editing;
+  const formOf = useMemo(
+    () => (record ? formatFormOf(record.content, preferences) : FRESH_FORMAT),
+    [record, preferences],
+  );
+  const mass = unitOf('mass', preferences).name;
+  const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 2);
+  return (
+    <SheetSection
+      id="formats"
+      title="Frames"
+      aside={<Button onClick={() => editing.add()}>Add a frame</Button>}
+    >
+      <div className="divide-y divide-thread">
+        {own.map((one) => (
+          <EntryRow
+            key={one.entityId}
+            title={one.content.name}
+            facts={[`${one.content.areaDm2} dm² a side`, `empty ${kg(one.content.frameTareKg)}`]}
+            onEdit={() => editing.edit(one)}
+          />
+        ))}
+      </div>
+      <details>
+        <summary className="flex min-h-11 items-center text-base font-semibold">
+          Common frames that ship ({book.formats.length - own.length})
+        </summary>
+        <PlainTable
+          label="Common frames"
+          head={['Frame', 'Comb of a side', 'Empty frame', 'Empty box']}
+          rows={book.formats
+            .filter((one) => !own.some((mine) => mine.entityId === one.id))
+            .map((one) => [one.name, `${one.areaDm2} dm²`, kg(one.frameTareKg), kg(one.boxTareKg)])}
+        />
+        <p className="mt-1 text-base">Common practice, no source; weigh your own.</p>
+      </details>
+      <EntrySheet
+        open={editing.open}
+        onOpenChange={editing.onOpenChange}
+        kind="format"
+        record={record}
+        what="the frame"
+        title={record ? record.content.name : 'A frame of your own'}
+        description="Area inside the wood, and what frame and box weigh empty."
+        formOf={formOf}
+        parse={(form) => readFormatForm(form, preferences)}
+      >
+        <TextField name="name" label="Name" />
+        <TextField name="area" label="Comb of one side" unit="dm²" inputMode="decimal" />
+        <TextField name="frameTare" label="Empty frame" unit={mass} inputMode="decimal" />
+        <TextField name="boxTare" label="Empty box" unit={mass} inputMode="decimal" />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

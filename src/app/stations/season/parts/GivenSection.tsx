@@ -1,0 +1,117 @@
+import { useMemo, type ReactElement } from 'react';
+import { colonyOf, type Book, type GivenRecord } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { freshGiven, givenFormOf, readGivenForm } from '../../../forms/givenForm';
+import { formatDay, isoDay } from '../../../format/dates';
+import { unitOf } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { ChecksField } from '../../../ui/ChecksField';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+import { EntryRow } from './EntryRow';
+import { useEditing } from './useEditing';
+
+function factsOf({ content }: GivenRecord, book: Book): string[] {
+  const { fromDay, toDay, boxesOn, waitDays, colonyIds } = content;
+  const hives = colonyIds.map((id) => colonyOf(book, id)?.content.name ?? '').join(', ');
+  const days = toDay
+    ? `${formatDay(fromDay)} to ${formatDay(toDay)}`
+    : `since ${formatDay(fromDay)}`;
+  const wait = waitDays > 0 ? `then ${waitDays} days of waiting` : '';
+  return [hives, days, boxesOn ? 'honey boxes on' : 'honey boxes off', wait];
+}
+
+function GivenFields({ book }: { book: Book }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const degrees = unitOf('temperature', preferences).name;
+  return (
+    <>
+      <ChoiceField
+        name="givenKind"
+        label="What"
+        choices={[
+          { value: 'treatment', label: 'Treatment' },
+          { value: 'feed', label: 'Feed' },
+        ]}
+      />
+      <TextField name="name" label="Product or feed" hint="As its label says" />
+      <ChecksField
+        name="colonyIds"
+        label="Hives"
+        choices={book.colonies.map((one) => ({ value: one.entityId, label: one.content.name }))}
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="fromDay" label="From" type="date" />
+        <TextField name="toDay" label="To" type="date" hint="Empty while it goes on" />
+      </div>
+      <ChoiceField
+        name="boxesOn"
+        label="Honey boxes meanwhile"
+        choices={[
+          { value: 'no', label: 'Off the hive' },
+          { value: 'yes', label: 'On the hive' },
+        ]}
+      />
+      <TextField
+        name="wait"
+        label="Waiting time of the label"
+        unit="days"
+        inputMode="numeric"
+        hint="After its end; boxes put on before that are blocked"
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="fromTemperature" label="Label: from" unit={degrees} inputMode="decimal" />
+        <TextField name="toTemperature" label="Label: to" unit={degrees} inputMode="decimal" />
+      </div>
+      <TextField name="remark" label="Remark" />
+    </>
+  );
+}
+
+/** Treatments and feeds: they judge the comb that was on the hive meanwhile. */
+export function GivenSection({ book }: { book: Book }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const editing = useEditing<GivenRecord>();
+  const { record } = editing;
+  const formOf = useMemo(
+    () => (record ? givenFormOf(record.content, preferences) : freshGiven(isoDay(new Date()))),
+    [record, preferences],
+  );
+  return (
+    <SheetSection
+      id="given"
+      title="Treatments and feeds"
+      aside={<Button onClick={() => editing.add()}>Add one</Button>}
+    >
+      <p className="text-base">
+        Comb on the hive meanwhile is blocked for people; out the same day before it goes in is
+        free. The product’s label and local law rule.
+      </p>
+      <div className="divide-y divide-thread">
+        {book.givens.map((one) => (
+          <EntryRow
+            key={one.entityId}
+            title={one.content.name}
+            facts={factsOf(one, book)}
+            onEdit={() => editing.edit(one)}
+          />
+        ))}
+      </div>
+      <EntrySheet
+        open={editing.open}
+        onOpenChange={editing.onOpenChange}
+        kind="given"
+        record={record}
+        what="this entry"
+        title={record ? record.content.name : 'A treatment or feed'}
+        description="Type what the label says; Ripenum knows no products and clears nothing by itself."
+        formOf={formOf}
+        parse={(form) => readGivenForm(form, preferences)}
+      >
+        <GivenFields book={book} />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,141 @@
+import type { ReactElement } from 'react';
+import {
+  colonyOf,
+  formatOf,
+  type Book,
+  type Box,
+  type Colony,
+  type Yard,
+} from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
+import { EntryRow } from './EntryRow';
+import { useEditing, type Editing } from './useEditing';
+
+const CLIMATE_WORDS = { dry: 'dry air', ordinary: 'ordinary air', damp: 'damp air' } as const;
+const HEALTH_WORDS = {
+  sound: '',
+  unknown: 'health not known',
+  suspect: 'health in doubt',
+} as const;
+
+function boxFacts({ content }: Box, book: Book): string[] {
+  if (content.boxKind === 'tote') return [`${content.slots} places`];
+  return [
+    content.role === 'honey' ? 'honey' : 'brood',
+    formatOf(book, content.formatId).name,
+    `${content.slots} frames`,
+    content.excluder ? 'excluder under it' : '',
+    content.newComb ? 'new comb' : '',
+    content.lastHoney === ''
+      ? ''
+      : `last held ${content.lastHoney}${content.cleanedSince ? ', cleaned' : ', not cleaned'}`,
+    content.offDay === null ? '' : 'off the hive',
+  ];
+}
+
+interface HiveProps {
+  book: Book;
+  colony: Colony;
+  colonies: Editing<Colony>;
+  boxes: Editing<Box>;
+}
+
+function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const { keep, health } = colony.content;
+  const target =
+    keep === null
+      ? ''
+      : keep.by === 'frames'
+        ? `keeps ${keep.frames} frames`
+        : `keeps ${formatQuantity(keep.kg, 'mass', preferences, 0)}`;
+  const own = book.boxes.filter((one) => one.content.colonyId === colony.entityId);
+  return (
+    <li className="border-l-4 border-thread pl-3">
+      <EntryRow
+        title={colony.content.name}
+        facts={[target, HEALTH_WORDS[health]]}
+        onEdit={() => colonies.edit(colony)}
+      />
+      <ul className="ml-4">
+        {own.map((one) => (
+          <li key={one.entityId}>
+            <EntryRow
+              title={one.content.label}
+              facts={boxFacts(one, book)}
+              onEdit={() => boxes.edit(one)}
+            />
+          </li>
+        ))}
+      </ul>
+      <Button tone="quiet" onClick={() => boxes.add(colony.entityId)}>
+        Add a box to {colony.content.name}
+      </Button>
+    </li>
+  );
+}
+
+/** Yards, the hives in them, the boxes on those; totes apart. */
+export function HivesSection({ book }: { book: Book }): ReactElement {
+  const yards = useEditing<Yard>();
+  const colonies = useEditing<Colony>();
+  const boxes = useEditing<Box>();
+  const loose = book.boxes.filter((one) => colonyOf(book, one.content.colonyId) === null);
+  return (
+    <SheetSection
+      id="hives"
+      title="Yards and hives"
+      aside={<Button onClick={() => yards.add()}>Add a yard</Button>}
+    >
+      {book.yards.length === 0 && (
+        <p className="text-lg">Name a yard, then its hives, then the boxes on them.</p>
+      )}
+      <div className="space-y-6">
+        {book.yards.map((yard) => (
+          <section key={yard.entityId} aria-label={yard.content.name}>
+            <EntryRow
+              title={yard.content.name}
+              facts={[CLIMATE_WORDS[yard.content.climate], yard.content.remark]}
+              onEdit={() => yards.edit(yard)}
+            />
+            <ul className="space-y-3">
+              {book.colonies
+                .filter((one) => one.content.yardId === yard.entityId)
+                .map((one) => (
+                  <Hive
+                    key={one.entityId}
+                    book={book}
+                    colony={one}
+                    colonies={colonies}
+                    boxes={boxes}
+                  />
+                ))}
+            </ul>
+            <Button className="mt-2" onClick={() => colonies.add(yard.entityId)}>
+              Add a hive to {yard.content.name}
+            </Button>
+          </section>
+        ))}
+      </div>
+      <section aria-label="Totes and loose boxes" className="mt-6">
+        <p className="text-xl font-bold">Totes and loose boxes</p>
+        {loose.map((one) => (
+          <EntryRow
+            key={one.entityId}
+            title={one.content.label}
+            facts={boxFacts(one, book)}
+            onEdit={() => boxes.edit(one)}
+          />
+        ))}
+        <Button onClick={() => boxes.add('')}>Add a tote</Button>
+      </section>
+      <YardSheet editing={yards} />
+      <ColonySheet editing={colonies} book={book} />
+      <BoxSheet editing={boxes} book={book} />
+    </SheetSection>
+  );
+}
