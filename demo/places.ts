@@ -110,7 +110,7 @@ export const DEMO_FLOWS: readonly {
     yards: ['marsh'],
     expected: [383, 362],
     observed: [379, 355],
-    content: { name: 'Sea lavender, last year', plant: 'sea lavender', remark: 'A week too long.' },
+    content: { name: 'Sea lavender', plant: 'sea lavender', remark: 'A week too long.' },
   },
   {
     key: 'ling',

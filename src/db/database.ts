@@ -50,7 +50,8 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
 /** Indexes beyond those of every record table. */
 const MORE_INDEXES: Partial<Record<RecordKind, string>> = {
   frame: 'content.boxId',
-  'frame-check': 'content.harvestId, content.frameId, content.decision.lookAgainDay',
+  'frame-check':
+    'content.harvestId, content.frameId, content.decision.lookAgainDay, content.beetles',
 };
 
 /** The kinds of version 1, each with its lot as `lotId`. */

@@ -91,11 +91,13 @@ async function ofHarvest(database: RipenumDatabase, harvestId: string): Promise<
   });
 }
 
-/** Looks that ask for another, with every look at the same frames and the frames themselves. */
+/** Looks that ask for something, with every look at the same frames and the frames themselves. */
 async function looksDue(database: RipenumDatabase): Promise<AnyRecord[]> {
   const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
   return database.transaction('r', [frames, checks], async () => {
-    const asking = await checks.where('content.decision.lookAgainDay').above('').toArray();
+    const again = await checks.where('content.decision.lookAgainDay').above('').toArray();
+    const beetles = await checks.where('content.beetles').equals('adults').toArray();
+    const asking = [...again, ...beetles];
     const frameIds = [
       ...new Set(
         asking.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
@@ -128,9 +130,13 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
         });
       }
     },
-    ofOwner: (ownerId) =>
-      everyTable(database, (kind) =>
-        database.tableOf(kind).where('ownerId').equals(ownerId).toArray(),
+    revisionsOf: (kind, entityId) =>
+      database.tableOf(kind).where('entityId').equals(entityId).toArray(),
+    ofOwner: (ownerId, kinds) =>
+      everyTable(
+        database,
+        (kind) => database.tableOf(kind).where('ownerId').equals(ownerId).toArray(),
+        kinds,
       ),
     ofKinds: (kinds) => everyTable(database, (kind) => database.tableOf(kind).toArray(), kinds),
     ofBox: (boxId) => ofBox(database, boxId),

@@ -10,7 +10,8 @@ export {
   useBoxRecords,
   useHarvestRecords,
   useLooksDue,
+  useLotRecords,
+  usePhotoRecords,
   useRecordsOf,
-  useRecordsOfOwner,
 } from './useRecords';
 export { WORKSPACES, type Workspace } from './workspaces';

@@ -1,4 +1,4 @@
-import { failed, ok, type AnyRecord } from '../records';
+import { RECORD_KINDS, failed, ok, type AnyRecord } from '../records';
 import { conflictMessage, isSameRecord, type RecordStore } from './recordStore';
 
 /** The frame that a frame or a look at it is about; empty for anything else. */
@@ -35,7 +35,9 @@ export function createMemoryRecordStore(): RecordStore {
         ok({ written: fresh.length, alreadyThere: records.length - fresh.length }),
       );
     },
-    ofOwner: (ownerId) => found((one) => one.ownerId === ownerId),
+    revisionsOf: (kind, entityId) => found((one) => one.kind === kind && one.entityId === entityId),
+    ofOwner: (ownerId, kinds = RECORD_KINDS) =>
+      found((one) => one.ownerId === ownerId && kinds.includes(one.kind)),
     ofKinds: (kinds) => found((one) => kinds.includes(one.kind)),
     ofBox(boxId) {
       const ids = framesIn((one) => one.kind === 'frame' && one.content.boxId === boxId);
@@ -49,7 +51,9 @@ export function createMemoryRecordStore(): RecordStore {
     },
     looksDue() {
       const ids = framesIn(
-        (one) => one.kind === 'frame-check' && one.content.decision.lookAgainDay !== null,
+        (one) =>
+          one.kind === 'frame-check' &&
+          (one.content.decision.lookAgainDay !== null || one.content.beetles === 'adults'),
       );
       return found((one) => isOfFrames(one, ids));
     },

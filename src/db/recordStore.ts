@@ -13,15 +13,17 @@ export interface RecordStore {
    * skipped; the same identifier with other content is a `conflict`.
    */
   append(records: readonly AnyRecord[]): Promise<Result<Appended>>;
-  /** Every revision of what belongs to one owner: a lot, a box, a day. */
-  ofOwner(ownerId: string): Promise<AnyRecord[]>;
+  /** Every revision of one entity. */
+  revisionsOf(kind: RecordKind, entityId: string): Promise<AnyRecord[]>;
+  /** Every revision, of some kinds or all, of what belongs to one owner: a lot, a box, a day. */
+  ofOwner(ownerId: string, kinds?: readonly RecordKind[]): Promise<AnyRecord[]>;
   /** Every revision of some kinds. */
   ofKinds(kinds: readonly RecordKind[]): Promise<AnyRecord[]>;
   /** A box, the frames that hang or hung in it, and every look at them, wherever they hung then. */
   ofBox(boxId: string): Promise<AnyRecord[]>;
   /** A day with its looks, strokes, tallies and guesses, the frames, and earlier looks at those. */
   ofHarvest(harvestId: string): Promise<AnyRecord[]>;
-  /** Frames that were to be looked at again, with every look at them. */
+  /** Frames to be looked at again or with beetles seen, with every look at them. */
   looksDue(): Promise<AnyRecord[]>;
   /** Every revision there is. */
   all(): Promise<AnyRecord[]>;

@@ -30,9 +30,14 @@ export const useAllLotRecords = (workspace: Workspace): AnyRecord[] | undefined 
 export const useBookRecords = (workspace: Workspace): AnyRecord[] | undefined =>
   useRecordsOf(workspace, BOOK_KINDS);
 
-/** Every revision of one lot or anything else that owns records. */
-export function useRecordsOfOwner(workspace: Workspace, ownerId: string): AnyRecord[] | undefined {
-  return useQuery(workspace, `owner ${ownerId}`, (store) => store.ofOwner(ownerId));
+/** Every revision of one lot and what belongs to it. */
+export function useLotRecords(workspace: Workspace, lotId: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `lot ${lotId}`, (store) => store.ofOwner(lotId, LOT_KINDS));
+}
+
+/** Photographs of a frame. */
+export function usePhotoRecords(workspace: Workspace, frameId: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `photos ${frameId}`, (store) => store.ofOwner(frameId, ['photo']));
 }
 
 /** A box with its frames and every look at them. */

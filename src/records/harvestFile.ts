@@ -99,9 +99,14 @@ export function boxPlaces(
   });
 }
 
+/** The last look at every frame, with the looks before it. */
+export function lastLooks(records: readonly AnyRecord[]): KeptStory[] {
+  return storiesOf(records, () => true);
+}
+
 /** Frames whose last look asks for another, soonest first. */
-export function looksAgainDue(records: readonly AnyRecord[]): KeptStory[] {
-  return storiesOf(records, () => true)
+export function looksAgainDue(looks: readonly KeptStory[]): KeptStory[] {
+  return looks
     .filter((one) => one.check.decision.lookAgainDay !== null)
     .sort((a, b) =>
       (a.check.decision.lookAgainDay ?? '').localeCompare(b.check.decision.lookAgainDay ?? ''),

@@ -57,6 +57,7 @@ export {
   type KeptStory,
   boxPlaces,
   harvestFileOf,
+  lastLooks,
   looksAgainDue,
 } from './harvestFile';
 export { current, heads } from './heads';

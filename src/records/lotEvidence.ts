@@ -78,6 +78,16 @@ function readingEvidence({ entityId, content }: Kept<ReadingContent>): ReadingEv
   };
 }
 
+/** Frames of a lot that were blocked and taken all the same, each reason once. */
+function clearedOf({ frames }: LotFramesContent): { from: string; because: string }[] {
+  const reasons = new Map(
+    frames
+      .filter((one) => one.cleared !== '')
+      .map((one) => [`${one.hive} ${one.cleared}`, { from: one.hive, because: one.cleared }]),
+  );
+  return [...reasons.values()];
+}
+
 /** What was seen of the comb: frame by frame, else as a whole, else nothing. */
 function combEvidence(
   { comb, frames }: LotContents,
@@ -88,7 +98,8 @@ function combEvidence(
     const states = makeUpStates(frames);
     const { school } = frames;
     const shake = makeUpShake(states);
-    return { cappedShare: Math.min(1, states.capped), shake, states, school, expectation };
+    const cappedShare = Math.min(1, states.capped);
+    return { cappedShare, shake, states, school, expectation, cleared: clearedOf(frames) };
   }
   return comb && { cappedShare: comb.cappedTenths / 10, shake: comb.shake, expectation };
 }

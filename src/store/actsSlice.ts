@@ -4,7 +4,6 @@ import type { RecordKind } from '../records';
 /** One revision that an act wrote, and the one it replaced. */
 export interface Step {
   readonly kind: RecordKind;
-  readonly ownerId: string;
   readonly entityId: string;
   readonly revisionId: string;
   readonly formerId: string | null;

@@ -39,8 +39,8 @@ export function recordStoreOf(state: RootState): RecordStore {
 }
 
 function stepOf(record: AnyRecord): Step {
-  const { kind, ownerId, entityId, id, supersedes } = record;
-  return { kind, ownerId, entityId, revisionId: id, formerId: supersedes };
+  const { kind, entityId, id, supersedes } = record;
+  return { kind, entityId, revisionId: id, formerId: supersedes };
 }
 
 /** Appends what `write` makes as one act that can be undone. */
@@ -92,7 +92,12 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
     const reversed: AnyRecord[] = [];
     const standsFor: Record<string, string> = {};
     for (const step of act.steps) {
-      const record = reversal(await store.ofOwner(step.ownerId), step, scribe, reason);
+      const record = reversal(
+        await store.revisionsOf(step.kind, step.entityId),
+        step,
+        scribe,
+        reason,
+      );
       if (!record) return failed({ code: 'changed-since', message: CHANGED_SINCE });
       reversed.push(record);
       if (step.formerId !== null) standsFor[step.formerId] = record.id;

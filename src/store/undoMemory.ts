@@ -9,7 +9,7 @@ export interface UndoMemory {
 
 const EMPTY: UndoMemory = { undo: [], redo: [] };
 
-const storageKey = (workspace: Workspace): string => `ripenum-acts-2-${workspace}`;
+const storageKey = (workspace: Workspace): string => `ripenum-acts-${workspace}`;
 
 export function saveActs(workspace: Workspace, memory: UndoMemory): void {
   sessionStorage.setItem(storageKey(workspace), JSON.stringify(memory));

@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { createDexieRecordStore, databaseOf } from '../db';
-import { contentsOf, firstRevision, lotFileOf, type LotFile } from '../records';
+import { LOT_KINDS, contentsOf, firstRevision, lotFileOf, type LotFile } from '../records';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../records/test/sampleLot';
 import { perform, redo, revise, undo } from './recordActs';
 import { createStore, type AppStore } from './store';
@@ -14,7 +14,7 @@ beforeAll(() => {
 });
 
 async function fileOf(lotId: string): Promise<LotFile> {
-  const file = lotFileOf(await records.ofOwner(lotId));
+  const file = lotFileOf(await records.ofOwner(lotId, LOT_KINDS));
   if (!file) throw new Error('the lot is gone');
   return file;
 }

@@ -5,6 +5,7 @@ import { beliefOf, type Belief } from './belief';
 import { limitPercent, type LotEvidence } from './evidence';
 import { mostSevere, OUTCOMES, type Outcome } from './outcome';
 import type { Bearing, Finding, Phrasing, Rule, RuleContext } from './rule';
+import { clearedFrames } from './rules/clearedFrames';
 import { combAgainstMeter, notMeasured, ripeByComb } from './rules/combRules';
 import { fermentationRisk, lotFermentationClass, storageTemperature } from './rules/fermentation';
 import { moistureAgainstLimit } from './rules/moistureLimit';
@@ -14,7 +15,7 @@ import { signsOfFermentation } from './rules/signs';
 import { layeredVessel, untestedVessels, vesselApart } from './rules/vesselApart';
 
 /** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
-export const RULES_VERSION = '1';
+export const RULES_VERSION = '2';
 
 /** All rules, in the order in which equal findings are listed. */
 export const RULES: readonly Rule[] = [
@@ -24,6 +25,7 @@ export const RULES: readonly Rule[] = [
   moistureAgainstTarget,
   ripeByComb,
   notMeasured,
+  clearedFrames,
   fermentationRisk,
   storageTemperature,
   layeredVessel,

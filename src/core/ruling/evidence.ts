@@ -29,6 +29,8 @@ export interface CombEvidence extends CombJudgement {
   readonly states?: StateShares;
   /** what is expected of each state by climate and own lots; the ordinary prior where not named */
   readonly expectation?: Expectation;
+  /** frames that were blocked and taken all the same: from which hive, and why */
+  readonly cleared?: readonly { readonly from: string; readonly because: string }[];
   /** the school that judged; four fifths where none is named */
   readonly school?: School;
 }

@@ -179,8 +179,15 @@ function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
 }
 
 /** The comb judged as a whole: shares by state follow from share and shake, so that these can change. */
-function asWhole({ cappedShare, shake, expectation, school }: CombEvidence): CombEvidence {
-  return { cappedShare, shake, ...(expectation && { expectation }), ...(school && { school }) };
+function asWhole(comb: CombEvidence): CombEvidence {
+  const { cappedShare, shake, expectation, school, cleared } = comb;
+  return {
+    cappedShare,
+    shake,
+    ...(expectation && { expectation }),
+    ...(school && { school }),
+    ...(cleared && { cleared }),
+  };
 }
 
 function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {

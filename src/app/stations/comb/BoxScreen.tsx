@@ -7,7 +7,7 @@ import { useHarvest, type HarvestDay } from '../../data/useHarvest';
 import { NothingHere } from '../../ui/NothingHere';
 import { Waiting } from '../../ui/Waiting';
 import { JudgeView } from './JudgeView';
-import { useStanding } from './place';
+import { useStanding } from '../../data/useStanding';
 
 /** Whether a school can only judge a frame beside all others of the day. */
 function judgesTogether({ judging }: HarvestDay): boolean {

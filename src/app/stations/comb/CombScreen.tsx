@@ -10,7 +10,7 @@ import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
 import { HarvestSheet } from './parts/HarvestSheet';
-import { useStanding } from './place';
+import { useStanding } from '../../data/useStanding';
 
 /** The frame last in hand, one tap away. */
 function GoOn({ book }: { book: Book }): ReactElement | null {

@@ -58,10 +58,15 @@ export function groupItems(day: HarvestDay, inLots: ReadonlySet<string>): GroupI
         act: stroke.content.act,
       })),
     );
-  return [...frames, ...strokes].filter(
-    (one) => !inLots.has(one.frame.frameId ?? one.frame.checkId),
-  );
+  return [...frames, ...strokes]
+    .filter((one) => !inLots.has(one.frame.frameId ?? one.frame.checkId))
+    .sort((a, b) => byPlace.compare(placeKey(a), placeKey(b)));
 }
+
+const byPlace = new Intl.Collator('en', { numeric: true });
+
+const placeKey = ({ frame }: GroupItem): string =>
+  [frame.yard, frame.hive, frame.box, frame.slot ?? ''].join(' ');
 
 /** What of a day is in lots already: frames, and looks of strokes. */
 export function keysInLots(lots: readonly { readonly frames: readonly LotFrame[] }[]): Set<string> {

@@ -17,7 +17,7 @@ import { useAnswer } from './useLot';
 function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const contents = useMemo(() => contentsOf(file), [file]);
-  const answer = useAnswer(contents);
+  const answer = useAnswer(contents, file.lot.entityId);
   const print = (): void => window.print();
   useCommands([{ id: 'print', title: 'Print or save as PDF', key: 'p', run: print }]);
   return (

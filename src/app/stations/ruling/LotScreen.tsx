@@ -5,6 +5,7 @@ import { readReadingForm, type ReadingForm } from '../../forms/readingForm';
 import { LotGate } from './LotGate';
 import { AnswerSlab } from './parts/AnswerSlab';
 import { CombSection } from './parts/CombSection';
+import { FramesSection } from './parts/FramesSection';
 import { ContainersSection } from './parts/ContainersSection';
 import { HistorySection } from './parts/HistorySection';
 import { LotHeader } from './parts/LotHeader';
@@ -31,7 +32,7 @@ function useProvisional(lotId: string): ReadingContent | null {
 function LotView({ file }: { file: LotFile }): ReactElement {
   const provisional = useProvisional(file.lot.entityId);
   const contents = useMemo(() => withProvisional(file, provisional), [file, provisional]);
-  const answer = useAnswer(contents);
+  const answer = useAnswer(contents, file.lot.entityId);
   return (
     <>
       <LotHeader file={file} />
@@ -45,7 +46,7 @@ function LotView({ file }: { file: LotFile }): ReactElement {
         <div className="space-y-8 wide:col-start-1 wide:row-span-2 wide:row-start-1">
           <LotRule answer={answer} />
           <ReadingsSection file={file} ruling={answer.ruling} />
-          <CombSection file={file} />
+          {file.frames ? <FramesSection frames={file.frames} /> : <CombSection file={file} />}
           <ContainersSection file={file} belief={answer.ruling.belief} />
         </div>
         <div className="space-y-8 wide:col-start-2">

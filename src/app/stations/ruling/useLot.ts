@@ -1,15 +1,17 @@
 import { useMemo } from 'react';
 import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../../core';
-import { useRecordsOfOwner } from '../../../db';
+import { useLotRecords } from '../../../db';
 import {
   contentsOf,
   evidenceFrom,
   lotFileOf,
+  pastLotsBefore,
   type LotContents,
   type LotFile,
   type ReadingContent,
 } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { usePastLots } from '../../data/usePastLots';
 import { phrasingFor } from '../../format/phrasing';
 
 /** An answer with what it rests on. */
@@ -18,13 +20,15 @@ export interface Answer {
   readonly ruling: Ruling;
 }
 
-/** The ruling on contents saved or still being typed. */
-export function useAnswer(contents: LotContents): Answer {
+/** The ruling on contents saved or still being typed; own lots before it correct what is expected. */
+export function useAnswer(contents: LotContents, lotId = ''): Answer {
   const preferences = useAppSelector(selectPreferences);
+  const pastLots = usePastLots();
   return useMemo(() => {
-    const evidence = evidenceFrom(contents);
+    const before = pastLotsBefore(pastLots, { lotId, day: contents.lot.date });
+    const evidence = evidenceFrom(contents, before);
     return { evidence, ruling: ruleOnLot(evidence, phrasingFor(preferences)) };
-  }, [contents, preferences]);
+  }, [contents, lotId, pastLots, preferences]);
 }
 
 /** What would change an answer; computed apart, since it rules some dozens of times. */
@@ -40,7 +44,7 @@ export type LotState =
 /** The file of a lot, up to date across tabs. */
 export function useLotFile(lotId: string): LotState {
   const workspace = useAppSelector(selectWorkspace);
-  const records = useRecordsOfOwner(workspace, lotId);
+  const records = useLotRecords(workspace, lotId);
   return useMemo(() => {
     if (records === undefined) return { status: 'loading' };
     const file = lotFileOf(records);

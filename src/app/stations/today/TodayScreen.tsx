@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { Waiting } from '../../ui/Waiting';
+import { DueSection } from './DueSection';
 import { LotRow } from './LotRow';
 import { bySeverity, useRuledLots, type RuledLot } from './useRuledLots';
 
@@ -54,6 +55,7 @@ export function TodayScreen(): ReactElement {
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
+      <DueSection />
       {lots.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />
       <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />

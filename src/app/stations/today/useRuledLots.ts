@@ -6,6 +6,8 @@ import {
   evidenceFrom,
   isRulingOutdated,
   lotFilesOf,
+  pastLotsBefore,
+  pastLotsOf,
   type LotFile,
 } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
@@ -31,11 +33,14 @@ export function useRuledLots(): RuledLot[] | undefined {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const records = useAllLotRecords(workspace);
+  const files = useMemo(() => records && lotFilesOf(records), [records]);
+  const pastLots = useMemo(() => pastLotsOf(files ?? []), [files]);
   return useMemo(
     () =>
-      records &&
-      lotFilesOf(records).map((file) => {
-        const evidence = evidenceFrom(contentsOf(file));
+      files?.map((file) => {
+        const { entityId: lotId, content } = file.lot;
+        const before = pastLotsBefore(pastLots, { lotId, day: content.date });
+        const evidence = evidenceFrom(contentsOf(file), before);
         return {
           file,
           ruling: ruleOnLot(evidence, phrasingFor(preferences)),
@@ -43,6 +48,6 @@ export function useRuledLots(): RuledLot[] | undefined {
           settled: file.ruling !== null && !isRulingOutdated(file),
         };
       }),
-    [records, preferences],
+    [files, pastLots, preferences],
   );
 }

@@ -40,7 +40,7 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
       ref={setNodeRef}
       style={style}
       className={clsx(
-        'flex min-h-14 items-center gap-2 border-b border-thread bg-linen',
+        'flex min-h-16 items-center gap-2 border-b border-thread bg-linen py-1',
         isDragging && 'relative z-10 outline-4 outline-lavender',
       )}
     >

@@ -88,7 +88,10 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
         label="Flow"
         options={[
           { value: '', label: 'None named' },
-          ...book.flows.map((one) => ({ value: one.entityId, label: one.content.name })),
+          ...book.flows.map(({ entityId, content }) => ({
+            value: entityId,
+            label: `${content.name}, ${content.expectedStart.slice(0, 4)}`,
+          })),
         ]}
         hint="Says until when bees can finish a frame that goes back"
       />

@@ -1,6 +1,6 @@
 import { Camera } from 'lucide-react';
 import { useRef, useState, type ReactElement } from 'react';
-import { useRecordsOfOwner } from '../../../../db';
+import { usePhotoRecords } from '../../../../db';
 import { current, firstRevision, type Photo } from '../../../../records';
 import {
   perform,
@@ -17,7 +17,7 @@ import { Fold } from './MoreOfFrame';
 
 function usePhotos(frameId: string): Photo[] {
   const workspace = useAppSelector(selectWorkspace);
-  const records = useRecordsOfOwner(workspace, frameId);
+  const records = usePhotoRecords(workspace, frameId);
   return current(records ?? []).filter((one): one is Photo => one.kind === 'photo');
 }
 

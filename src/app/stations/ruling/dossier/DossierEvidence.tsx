@@ -5,6 +5,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { SHAKE_CHOICES } from '../../../forms/combForm';
 import { formatMoment } from '../../../format/dates';
 import { formatDial } from '../../../format/moisture';
+import { makeUpWords } from '../../../format/makeUp';
 import { formatQuantity } from '../../../format/units';
 import { SIGN_CHOICES } from '../parts/LotFields';
 import { massOf, massWords } from '../parts/ContainersSection';
@@ -61,9 +62,11 @@ export function DossierEvidence({ file, answer }: DossierEvidenceProps): ReactEl
       )}
       <p className="mt-2">
         Comb:{' '}
-        {comb
-          ? `${comb.content.cappedTenths} tenths capped, shake test: ${shake ?? ''}.`
-          : 'not judged.'}
+        {file.frames
+          ? makeUpWords(file.frames.content, preferences)
+          : comb
+            ? `${comb.content.cappedTenths} tenths capped, shake test: ${shake ?? ''}.`
+            : 'not judged.'}
       </p>
       <p>
         Containers:{' '}

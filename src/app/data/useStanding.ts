@@ -1,4 +1,4 @@
-import { draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../../store';
+import { draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 
 /** Where somebody stands: the box and the place in hand, kept through interruptions. */
 export interface Standing {

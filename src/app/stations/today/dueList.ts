@@ -1,0 +1,121 @@
+import { addDays, addHours, formatISO, parseISO } from 'date-fns';
+import { extractWithinHours } from '../../../core';
+import {
+  boxOf,
+  colonyOf,
+  dayNumber,
+  harvestOf,
+  looksAgainDue,
+  type Book,
+  type KeptStory,
+} from '../../../records';
+import { isoDay } from '../../format/dates';
+
+/** Something to do at the hives: when, what, and where to go. */
+export interface Due {
+  readonly id: string;
+  /** ISO day, or moment with its time */
+  readonly at: string;
+  readonly title: string;
+  readonly why: string;
+  /** address inside the workspace */
+  readonly to: string;
+  readonly overdue: boolean;
+}
+
+/** How far ahead the hives are shown [d]. */
+const AHEAD_DAYS = 7;
+
+/** How long a clock that has run out stays in sight [d]. */
+const PAST_DAYS = 3;
+
+function placeWords(book: Book, boxId: string): string {
+  const box = boxOf(book, boxId);
+  const hive = colonyOf(book, box?.content.colonyId ?? null)?.content.name;
+  return [hive, box?.content.label].filter((one) => one !== undefined).join(', ');
+}
+
+function byBox(looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> {
+  const boxes = new Map<string, KeptStory[]>();
+  for (const look of looks) {
+    const { boxId } = look.frame;
+    const known = boxes.get(boxId);
+    if (known) known.push(look);
+    else boxes.set(boxId, [look]);
+  }
+  return boxes;
+}
+
+const frames = (count: number): string => (count === 1 ? '1 frame' : `${count} frames`);
+
+/** Frames that went back and are to be looked at again, by box. */
+function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due[] {
+  return [...byBox(looksAgainDue(looks))].flatMap(([boxId, own]) => {
+    const day = own[0]?.check.decision.lookAgainDay;
+    if (!day || dayNumber(day) - dayNumber(today) > AHEAD_DAYS) return [];
+    return [
+      {
+        id: `look-${boxId}`,
+        at: day,
+        title: `Look again at ${frames(own.length)} in ${placeWords(book, boxId)}`,
+        why: 'Put back to finish.',
+        to: 'comb',
+        overdue: day < today,
+      },
+    ];
+  });
+}
+
+/** Adult beetles start a clock, by box. */
+function beetleClocks(looks: readonly KeptStory[], book: Book, now: Date): Due[] {
+  const seen = looks.filter((one) => one.check.beetles === 'adults');
+  return [...byBox(seen)].flatMap(([boxId, own]) => {
+    const [first] = own;
+    const harvest = harvestOf(book, first?.check.harvestId ?? null);
+    if (!first || !harvest) return [];
+    const { outdoorTemperatureC, relativeHumidity } = harvest.content;
+    const hours = extractWithinHours(outdoorTemperatureC, relativeHumidity);
+    const end = addHours(parseISO(first.checkRecord.recordedAt), hours);
+    if (end < addDays(now, -PAST_DAYS)) return [];
+    return [
+      {
+        id: `beetles-${boxId}`,
+        at: formatISO(end),
+        title: `Extract ${placeWords(book, boxId)}`,
+        why: `Beetles were seen; within ${hours} hours of that.`,
+        to: `comb/${harvest.entityId}`,
+        overdue: end < now,
+      },
+    ];
+  });
+}
+
+/** Escape boards that go on ahead of a day at the hives. */
+function boardsToSet(book: Book, today: string): Due[] {
+  return book.harvests.flatMap(({ entityId, content }) => {
+    const { method, leadDays } = content.clearing;
+    if (method !== 'escape-board' || leadDays === null || content.day <= today) return [];
+    const at = isoDay(addDays(parseISO(content.day), -leadDays));
+    if (dayNumber(at) - dayNumber(today) > AHEAD_DAYS) return [];
+    return [
+      {
+        id: `boards-${entityId}`,
+        at,
+        title: `Set escape boards for ${content.name}`,
+        why: `They need ${leadDays} days; the boxes come off on the day.`,
+        to: `comb/${entityId}`,
+        overdue: at < today,
+      },
+    ];
+  });
+}
+
+/** What waits at the hives, soonest first. */
+export function dueList(looks: readonly KeptStory[], book: Book, now: Date): Due[] {
+  const today = isoDay(now);
+  return [
+    ...beetleClocks(looks, book, now),
+    ...looksAgain(looks, book, today),
+    ...boardsToSet(book, today),
+  ].sort((a, b) => a.at.localeCompare(b.at));
+}
