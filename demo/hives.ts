@@ -31,7 +31,7 @@ function placeRecords(todayMs: number): AnyRecord[] {
   const yardId = (key: string): string => must(yards.get(key), key).entityId;
   const hives = new Map(
     DEMO_HIVES.map(({ yard, content }) => [
-      content.name as string,
+      content.name,
       firstRevision(scribe, 'colony', { ...content, yardId: yardId(yard) }),
     ]),
   );

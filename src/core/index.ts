@@ -1,5 +1,5 @@
 /** The computation of Ripenum; every other layer imports from here. */
-export { mixed, spoilEffect, type Portion, type SpoilEffect } from './blending/spoil';
+export { spoilEffect, type Portion } from './blending/spoil';
 export {
   COPY,
   EYE,
@@ -7,7 +7,6 @@ export {
   countedCapping,
   hasEnoughPoints,
   judgedCapping,
-  pooledCapping,
   type CappedEstimate,
 } from './capping/cappedShare';
 export {
@@ -36,9 +35,9 @@ export {
 export { stateShares, statesOfComb } from './capping/expectedMoisture';
 export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
 export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
-export { bestGuesses, type BestGuesses } from './guessing/bestGuesses';
+export { bestGuesses } from './guessing/bestGuesses';
 export { usualByPosition } from './comb/usualByPosition';
-export { broodRoom, type BroodRoom } from './comb/broodRoom';
+export { broodRoom } from './comb/broodRoom';
 export {
   DEFAULT_FORMAT_ID,
   FRAME_FORMATS,
@@ -95,7 +94,6 @@ export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
   type FermentationSign,
-  limitPercent,
   type CombEvidence,
   type LotEvidence,
   type ReadingEvidence,
@@ -106,7 +104,7 @@ export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
 export { inHundred, sourceWords } from './ruling/say';
-export { compareSchools, type CompareContext, type SchoolOutcome } from './schools/compare';
+export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {
   TAKING_ACTS,
   decideFrames,
@@ -114,12 +112,10 @@ export {
   type FrameDecision,
 } from './schools/decide';
 export { finishing, type EarlierLook, type Finishing } from './schools/finishing';
-export { DECISIONS, mayBeTaken, type FrameAct, type Reasoned } from './schools/forced';
+export { DECISIONS, mayBeTaken, type FrameAct } from './schools/forced';
 export {
   BROOD_AMOUNTS,
   frameCapping,
-  frameCount,
-  frameShake,
   frameStateMasses,
   pooledStates,
   worseSideShare,
@@ -137,7 +133,6 @@ export {
   TIMINGS,
   schoolOf,
   type School,
-  type StayRule,
   type Timing,
 } from './schools/school';
 export {

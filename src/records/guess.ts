@@ -9,7 +9,6 @@ export const guessContentSchema = z.object({
   who: nameField('who guessed', 30),
   kg: z.number().min(0, KG_SENTENCE).max(100_000, KG_SENTENCE),
 });
-export type GuessContent = z.infer<typeof guessContentSchema>;
 
 export const guessSchema = z.object({
   ...envelopeShape,

@@ -4,22 +4,14 @@ export {
   bookOf,
   boxOf,
   colonyOf,
-  coreSchool,
   flowOf,
   formatOf,
   harvestOf,
-  schoolOfDay,
   yardOf,
   yardOfBox,
 } from './book';
-export { BOX_ROLES, type Box, type BoxContent, boxContentSchema } from './box';
-export {
-  HEALTH,
-  type Colony,
-  type ColonyContent,
-  type KeepTarget,
-  colonyContentSchema,
-} from './colony';
+export { type Box, type BoxContent, boxContentSchema } from './box';
+export { type Colony, type ColonyContent, type KeepTarget, colonyContentSchema } from './colony';
 export { type CombJudgementContent, combJudgementContentSchema } from './combJudgement';
 export {
   CONTAINER_KINDS,
@@ -35,13 +27,11 @@ export { type Frame, type FrameContent } from './frame';
 export {
   BROOD_STAGES,
   COMB_COLOURS,
-  type FrameCheck,
   type FrameCheckContent,
   type Method,
   type Side,
-  frameCheckContentSchema,
 } from './frameCheck';
-export { type FrameCase, cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
+export { cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
 export { type FrameLook, freshLook, freshSide } from './freshLook';
 export { type GivenContent, type GivenRecord, givenContentSchema } from './given';
 export { type GuessRecord, guessContentSchema } from './guess';
@@ -66,7 +56,6 @@ export {
   type JudgedFrame,
   type Judging,
   allowedOverride,
-  daysOfFlowLeft,
   decideContext,
   decisionContent,
   judgeFrames,
@@ -105,7 +94,7 @@ export { migrated } from './migrations';
 export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
 export { type OwnSchool, type OwnSchoolContent, ownSchoolContentSchema } from './ownSchool';
 export { type DatedPastLot, pastLotsBefore, pastLotsOf } from './pastLots';
-export { type Photo, type PhotoContent } from './photo';
+export { type Photo } from './photo';
 export { type Preferences, preferencesSchema } from './preferences';
 export { type Reading, type ReadingContent, readingContentSchema } from './reading';
 export {
@@ -113,6 +102,7 @@ export {
   BOOK_KINDS,
   type ContentOf,
   LOT_KINDS,
+  type LotRecord,
   RECORD_KINDS,
   type RecordKind,
   type RecordOf,
@@ -124,6 +114,6 @@ export { type RulingContent, rulingContentSchema } from './ruling';
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
-export { type Tally, type TallyContent } from './tally';
+export { type TallyContent } from './tally';
 export { type Yard, type YardContent, yardContentSchema } from './yard';
 export { z } from './zod';

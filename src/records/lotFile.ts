@@ -4,7 +4,13 @@ import { current, inOrder } from './heads';
 import type { Lot } from './lot';
 import type { LotFrames } from './lotFrames';
 import type { Reading } from './reading';
-import type { AnyRecord, RecordKind, RecordOf } from './record';
+import {
+  isLotRecord,
+  type AnyRecord,
+  type LotRecord,
+  type RecordKind,
+  type RecordOf,
+} from './record';
 import type { RulingRecord } from './ruling';
 
 /** All that holds of one lot, with its whole history. */
@@ -19,7 +25,7 @@ export interface LotFile {
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
   /** every revision ever written, oldest first */
-  readonly history: readonly AnyRecord[];
+  readonly history: readonly LotRecord[];
 }
 
 function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): RecordOf<K>[] {
@@ -38,7 +44,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     frames: ofKind(now, 'lot-frames').at(-1) ?? null,
     readings: ofKind(now, 'reading'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
-    history: inOrder(records),
+    history: inOrder(records.filter(isLotRecord)),
   };
 }
 

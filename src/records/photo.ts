@@ -13,7 +13,6 @@ export const photoContentSchema = z.object({
   /** JPEG, base64 */
   jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'A photograph is kept as base64.'),
 });
-export type PhotoContent = z.infer<typeof photoContentSchema>;
 
 export const photoSchema = z.object({
   ...envelopeShape,

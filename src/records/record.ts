@@ -75,9 +75,14 @@ export const OWNER_KINDS = {
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
 
 /** Everything about a lot. */
-export const LOT_KINDS: readonly RecordKind[] = RECORD_KINDS.filter(
-  (kind) => kind === 'lot' || OWNER_KINDS[kind] === 'lot',
-);
+export const LOT_KINDS = [
+  'lot',
+  'container',
+  'comb-judgement',
+  'reading',
+  'ruling',
+  'lot-frames',
+] as const satisfies readonly RecordKind[];
 
 /** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds. */
 export const BOOK_KINDS: readonly RecordKind[] = [
@@ -96,3 +101,10 @@ export type RecordOf<K extends RecordKind> = Extract<AnyRecord, { kind: K }>;
 
 /** The content type of a kind. */
 export type ContentOf<K extends RecordKind> = RecordOf<K>['content'];
+
+/** A revision of a lot or of what belongs to it. */
+export type LotRecord = RecordOf<(typeof LOT_KINDS)[number]>;
+
+export function isLotRecord(record: AnyRecord): record is LotRecord {
+  return (LOT_KINDS as readonly RecordKind[]).includes(record.kind);
+}

@@ -109,7 +109,7 @@ export function FewScreen(): ReactElement {
   const book = useBookRecords(workspace);
   const formats = useMemo(() => bookOf(book ?? []).formats, [book]);
   const today = isoDay(new Date());
-  const defaults = useMemo(freshFew, []);
+  const defaults = useMemo(() => freshFew(), []);
   const { form, parsed, restored, start, submit } = useDraftForm<FewForm, Few>({
     formKey: 'few-frames',
     defaults,

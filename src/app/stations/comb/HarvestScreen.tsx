@@ -3,6 +3,7 @@ import { useParams } from 'react-router';
 import { flowOf } from '../../../records';
 import { useExpectation } from '../../data/useExpectation';
 import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { useStanding, type Standing } from '../../data/useStanding';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { NothingHere } from '../../ui/NothingHere';
@@ -22,7 +23,9 @@ import { TIMING_NAMES } from './words';
 
 function DayHeader({ day }: { day: HarvestDay }): ReactElement {
   const [changing, setChanging] = useState(false);
+  const [standing] = useStanding();
   const { harvest, book, judging } = day;
+  const boxId = nextBoxId(day, standing);
   const { content } = harvest;
   const flow = flowOf(book, content.flowId)?.content.name;
   const facts = [formatDay(content.day), flow, judging.school.name, TIMING_NAMES[content.timing]];
@@ -39,9 +42,12 @@ function DayHeader({ day }: { day: HarvestDay }): ReactElement {
         <Button className="min-h-14" onClick={() => setChanging(true)}>
           School, flow, day
         </Button>
-        <PageLink tone="ink" to={`comb/${harvest.entityId}/lots`}>
-          Make lots
-        </PageLink>
+        <PageLink to={`comb/${harvest.entityId}/lots`}>Make lots</PageLink>
+        {boxId !== null && (
+          <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${boxId}`}>
+            Judge the next frame
+          </PageLink>
+        )}
       </div>
       <HarvestSheet book={book} harvest={harvest} open={changing} onOpenChange={setChanging} />
     </header>
@@ -73,6 +79,21 @@ function DayView({ day }: { day: HarvestDay }): ReactElement {
       </div>
     </>
   );
+}
+
+/** The box to go on with: the one last in hand, else the first that is begun, else the first. */
+function nextBoxId(
+  { book, judged, harvest }: HarvestDay,
+  standing: Standing | null,
+): string | null {
+  if (standing?.harvestId === harvest.entityId) return standing.boxId;
+  const boxes = book.boxes.filter((one) => one.content.boxKind === 'box');
+  const judgedIn = (boxId: string): number =>
+    judged.filter((one) => one.check.boxId === boxId).length;
+  const begun = boxes.find(
+    ({ entityId, content }) => judgedIn(entityId) > 0 && judgedIn(entityId) < content.slots,
+  );
+  return (begun ?? boxes[0])?.entityId ?? null;
 }
 
 /** A day at the hives: what is taken, what it amounts to, and what is still to judge. */

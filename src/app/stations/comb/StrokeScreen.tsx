@@ -1,4 +1,4 @@
-import { useMemo, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
 import { SHAKE_RESULTS } from '../../../core';
@@ -133,13 +133,16 @@ function StrokeAnswer({
   );
 }
 
+/** Where the sample starts: drawn once, kept with the judgement. */
+const randomStart = (): number => Math.random();
+
 function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
   const { entityId: harvestId, content: harvest } = day.harvest;
-  const defaults = useMemo(() => freshStroke(Math.random()), []);
+  const [defaults] = useState(() => freshStroke(randomStart()));
   const { form, parsed, restored, start, submit } = useDraftForm({
     formKey: `stroke:${harvestId}`,
     defaults,
@@ -153,7 +156,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
       ]),
     );
     if (!done.ok) return;
-    start(freshStroke(Math.random()));
+    start(freshStroke(randomStart()));
     await navigate(`/${workspace}/comb/${harvestId}`);
   });
   return (

@@ -1,4 +1,11 @@
-import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactElement } from 'react';
+import {
+  useEffect,
+  useRef,
+  useState,
+  type KeyboardEvent,
+  type PointerEvent,
+  type ReactElement,
+} from 'react';
 import type { CellState } from '../../../../core';
 import { MARK_LETTERS, UNMARKED } from '../../../../records';
 import { STATE_NAMES } from '../words';
@@ -40,8 +47,11 @@ const stateOf = (letter: string): string => {
 export function MarkBoard(props: MarkBoardProps): ReactElement {
   const { label, shape, marks, brush, onMarks } = props;
   const svg = useRef<SVGSVGElement>(null);
+  // a drag sets several marks before the page is drawn again
   const latest = useRef(marks);
-  latest.current = marks;
+  useEffect(() => {
+    latest.current = marks;
+  }, [marks]);
   const [cursor, setCursor] = useState(0);
   const [focused, setFocused] = useState(false);
   const letter = brush === null ? UNMARKED : MARK_LETTERS[brush];

@@ -1,10 +1,10 @@
 import type { ReactElement } from 'react';
-import { makeUpCount, type AnyRecord, type LotFile } from '../../../../records';
+import { makeUpCount, type LotFile, type LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
 
 /** One revision in words. */
-function said(record: AnyRecord): string {
+function said(record: LotRecord): string {
   switch (record.kind) {
     case 'lot':
       return `Lot ${record.content.code}`;
@@ -18,12 +18,10 @@ function said(record: AnyRecord): string {
       return `Ruling: ${OUTCOME_NAMES[record.content.outcome]}`;
     case 'lot-frames':
       return `Made of ${makeUpCount(record.content)} frames`;
-    default:
-      return record.kind;
   }
 }
 
-function act(record: AnyRecord): string {
+function act(record: LotRecord): string {
   if (record.withdrawn) return 'removed';
   return record.supersedes === null ? 'entered' : 'changed';
 }

@@ -6,9 +6,9 @@ export interface Editing<T> {
   readonly record: T | null;
   /** what a new entry belongs to */
   readonly parent: string;
-  edit(record: T): void;
-  add(parent?: string): void;
-  onOpenChange(open: boolean): void;
+  readonly edit: (record: T) => void;
+  readonly add: (parent?: string) => void;
+  readonly onOpenChange: (open: boolean) => void;
 }
 
 export function useEditing<T>(): Editing<T> {
