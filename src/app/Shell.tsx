@@ -46,7 +46,7 @@ const STATIONS: readonly Station[] = [
   { to: 'today', name: 'Today', key: 't', mark: ListChecks },
   { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
-  { to: 'season', name: 'Season', key: 's', mark: CalendarRange, more: true },
+  { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },
   { to: 'kit', name: 'Kit', key: 'k', mark: Wrench, more: true },
   { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen, more: true },
 ];

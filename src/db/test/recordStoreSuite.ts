@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import type { AnyRecord } from '../../records';
+import { firstRevision, nextRevision, type AnyRecord } from '../../records';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
+import { sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
 import type { RecordStore } from '../recordStore';
 
 /** What every adapter of the record store must do. */
@@ -57,6 +58,60 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const [a, b] = [sampleLot(countingScribe('a')), sampleLot(countingScribe('b'))];
       await Promise.all([store.append(a), store.append(b)]);
       expect(await store.all()).toHaveLength(8);
+    });
+
+    test('a box with its frames and looks, wherever a frame hangs now', async () => {
+      const store = await createStore();
+      const yard = sampleYard();
+      const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([2, 2])]);
+      await store.append([...yard.records, ...looks]);
+      const inBox = await store.ofBox(yard.box.entityId);
+      expect(ids(inBox)).toEqual(ids([yard.box, ...looks]));
+      const frame = looks.find((one) => one.kind === 'frame')!;
+      const moved = nextRevision(yard.scribe, frame, {
+        content: { ...frame.content, boxId: yard.tote.entityId },
+        reason: 'Moved',
+      });
+      await store.append([moved]);
+      const kinds = (await store.ofBox(yard.tote.entityId)).map((one) => one.kind).sort();
+      expect(kinds).toEqual(['box', 'frame', 'frame', 'frame-check']);
+    });
+
+    test('a day with its looks and what belongs to it, earlier looks at the same frames too', async () => {
+      const store = await createStore();
+      const yard = sampleYard();
+      const looks = sampleLooks(yard, [sampleLook([9, 9])]);
+      const { entityId } = yard.harvest;
+      const guess = firstRevision(yard.scribe, 'guess', { who: 'a', kg: 3 }, entityId);
+      const later = {
+        ...yard,
+        harvest: { ...yard.harvest, id: 'h2', entityId: 'h2', ownerId: 'h2' },
+      };
+      const again = sampleLooks(later, [sampleLook([10, 10])], looks);
+      await store.append([...yard.records, ...looks, guess, later.harvest, ...again]);
+      expect(ids(await store.ofHarvest(entityId))).toEqual(
+        ids([yard.harvest, guess, ...looks, ...again]),
+      );
+      expect(await store.ofHarvest('nowhere')).toEqual([]);
+      expect((await store.ofKinds(['guess', 'yard'])).map((one) => one.kind).sort()).toEqual([
+        'guess',
+        'yard',
+      ]);
+      expect(await store.revisionsOf('guess', guess.entityId)).toEqual([guess]);
+    });
+
+    test('frames that ask for another look, and frames with beetles', async () => {
+      const store = await createStore();
+      const yard = sampleYard();
+      const looks = sampleLooks(yard, [
+        sampleLook([9, 9]),
+        sampleLook([5, 5]),
+        sampleLook([10, 10], { beetles: 'adults' }),
+      ]);
+      await store.append([...yard.records, ...looks]);
+      const due = await store.looksDue();
+      const slots = due.flatMap((one) => (one.kind === 'frame-check' ? [one.content.slot] : []));
+      expect(slots.sort()).toEqual([2, 3]);
     });
   });
 }

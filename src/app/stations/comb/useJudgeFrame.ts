@@ -146,11 +146,15 @@ export function useJudgeFrame(task: JudgeTask) {
 
   /** Writes the frame down; true where nothing is left unsaid that was begun. */
   const keep = async (): Promise<boolean> => {
-    if (!typed) return true;
-    if (!read || !judged) return false;
-    const label = `Frame ${task.place.slot}: ${ACT_NAMES[judged.act].toLowerCase()}`;
+    // what stands at this moment, not at the last drawing: keys may come faster than the page
+    const begun = dispatch((_, getState) => selectDraft(getState(), formKey) !== undefined);
+    if (!begun) return true;
+    const now = parse(form.getValues());
+    const found = now.ok ? judgedDraft(task, now.content) : null;
+    if (!now.ok || !found) return false;
+    const label = `Frame ${task.place.slot}: ${ACT_NAMES[found.act].toLowerCase()}`;
     const done = await dispatch(
-      perform(label, (scribe) => revisions(task, read, { judged, scribe })),
+      perform(label, (scribe) => revisions(task, now.content, { judged: found, scribe })),
     );
     if (done.ok) start(form.getValues());
     return done.ok;

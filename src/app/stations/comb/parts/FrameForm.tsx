@@ -1,4 +1,4 @@
-import { useState, type ReactElement } from 'react';
+import { useRef, useState, type ReactElement } from 'react';
 import { cappingOf, dayNumber } from '../../../../records';
 import { useCommands } from '../../../commands/useCommands';
 import type { Command } from '../../../commands/registry';
@@ -14,18 +14,34 @@ import { SideBlock } from './SideBlock';
 
 const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0);
 
+/** The side that keys act on; known at once, since keys may come faster than the page is drawn. */
+interface SideInHand {
+  readonly shown: 0 | 1;
+  readonly now: () => 0 | 1;
+  readonly take: (side: 0 | 1) => void;
+}
+
+function useSideInHand(): SideInHand {
+  const latest = useRef<0 | 1>(0);
+  const [shown, show] = useState<0 | 1>(0);
+  return {
+    shown,
+    now: () => latest.current,
+    take: (side) => {
+      latest.current = side;
+      show(side);
+    },
+  };
+}
+
 /** Digits set the side in hand, the arrows up and down move it, the other side comes next. */
-function useFrameKeys(
-  form: JudgeForm['form'],
-  active: 0 | 1,
-  setActive: (side: 0 | 1) => void,
-): void {
-  const side = (): SideDraft => form.getValues(`sides.${active}`);
+function useFrameKeys(form: JudgeForm['form'], hand: SideInHand): void {
+  const side = (): SideDraft => form.getValues(`sides.${hand.now()}`);
   const change = (part: Partial<SideDraft>): void =>
-    form.setValue(`sides.${active}`, { ...side(), ...part }, { shouldDirty: true });
+    form.setValue(`sides.${hand.now()}`, { ...side(), ...part }, { shouldDirty: true });
   const tap = (cappedTenths: number) => () => {
     change({ cappedTenths, method: 'quick', honeyTenths: side().honeyTenths || 10 });
-    setActive(other(active));
+    hand.take(other(hand.now()));
   };
   const move = (by: number) => () => {
     const at = (side().cappedTenths ?? 5) + by;
@@ -48,7 +64,12 @@ function useFrameKeys(
     { id: 'tenths-10', title: 'All capped on the side in hand', key: 'f', run: tap(10) },
     { id: 'tenth-more', title: 'A tenth more', key: 'ArrowUp', run: move(1) },
     { id: 'tenth-less', title: 'A tenth less', key: 'ArrowDown', run: move(-1) },
-    { id: 'side', title: 'The other side in hand', key: 'o', run: () => setActive(other(active)) },
+    {
+      id: 'side',
+      title: 'The other side in hand',
+      key: 'o',
+      run: () => hand.take(other(hand.now())),
+    },
     { id: 'shake-clean', title: 'Nothing fell at the shake', key: 'c', run: shake('nothing-fell') },
     { id: 'shake-drops', title: 'Drops fell at the shake', key: 'd', run: shake('drops') },
     { id: 'shake-runs', title: 'It ran at the shake', key: 'r', run: shake('runs') },
@@ -79,8 +100,8 @@ interface FrameFormProps {
 /** Everything that can be said of one frame, the quick part first. */
 export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
   const { form, typed, discard } = judge;
-  const [active, setActive] = useState<0 | 1>(0);
-  useFrameKeys(form, active, setActive);
+  const hand = useSideInHand();
+  useFrameKeys(form, hand);
   const wantedShare = task.judging.school.ripeShare;
   return (
     <div className="space-y-2">
@@ -89,9 +110,9 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
         <SideBlock
           key={at}
           at={at}
-          active={active === at}
+          active={hand.shown === at}
           wantedShare={wantedShare}
-          onActive={() => setActive(at)}
+          onActive={() => hand.take(at)}
         />
       ))}
       <ShakeRow />

@@ -60,7 +60,7 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
       </span>
       <select
         aria-label={`Lot of ${name}`}
-        className={`${INPUT} max-w-36`}
+        className={`${INPUT} max-w-36 wide:max-w-56`}
         value={at}
         onChange={(event) => onMove(item.key, Number(event.target.value))}
       >

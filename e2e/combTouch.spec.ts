@@ -1,0 +1,104 @@
+import { mark, nextFrame, openBox, tenths, verdict } from './combHouse';
+import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+
+test.use({ viewport: { width: 390, height: 844 }, hasTouch: true, isMobile: true });
+
+test('a whole box judged with one thumb: three taps a frame, everything in sight', async ({
+  page,
+}) => {
+  await openBox(page, 'Hive 4');
+  await expectNoSidewaysScroll(page);
+  const sides: [number, number][] = [
+    [9, 9],
+    [10, 9],
+    [8, 8],
+    [10, 10],
+    [9, 8],
+    [7, 9],
+    [8, 9],
+    [9, 9],
+    [3, 2],
+    [10, 10],
+  ];
+  for (const [at, [a, b]] of sides.entries()) {
+    await expect(page.getByText(`Frame ${at + 1} of 10`)).toBeVisible();
+    await tenths(page, 'A', a).tap();
+    await tenths(page, 'B', b).tap();
+    await expect(verdict(page)).not.toContainText('is not judged yet');
+    if (at === 0) {
+      for (const target of [tenths(page, 'A', 9), tenths(page, 'B', 9), nextFrame(page)]) {
+        await expect(target).toBeInViewport({ ratio: 1 });
+        const box = await target.boundingBox();
+        expect(Math.min(box?.width ?? 0, box?.height ?? 0)).toBeGreaterThanOrEqual(56);
+      }
+      await expect(page.getByRole('radio', { name: 'Nothing fell' })).toBeInViewport({ ratio: 1 });
+      await expectAccessible(page);
+    }
+    await nextFrame(page).tap();
+  }
+  await expect(page.getByRole('heading', { level: 1, name: 'Marsh, second visit' })).toBeVisible();
+  await expect(page.getByText('10 of 10 judged, 8 to take')).toHaveCount(2);
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+});
+
+test('a swipe turns to the next frame, and keeps what was tapped', async ({ page }) => {
+  await openBox(page, 'Hive 4');
+  await tenths(page, 'A', 9).tap();
+  await tenths(page, 'B', 9).tap();
+  await page.getByRole('heading', { name: 'Side A' }).evaluate((heading) => {
+    const at = (type: string, clientX: number) =>
+      heading.dispatchEvent(
+        new PointerEvent(type, { clientX, clientY: 200, pointerType: 'touch', bubbles: true }),
+      );
+    at('pointerdown', 320);
+    at('pointerup', 120);
+  });
+  await expect(page.getByText('Frame 2 of 10')).toBeVisible();
+  await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
+});
+
+test('interrupted in the middle of a frame, the same frame comes back as it was', async ({
+  page,
+}) => {
+  await openBox(page, 'Hive 4');
+  await mark(page, 5).tap();
+  await tenths(page, 'A', 7).tap();
+  await expect(verdict(page)).toContainText('Side B is not judged yet.');
+  await page.reload();
+  await expect(page.getByText('Frame 5 of 10')).toBeVisible();
+  await expect(tenths(page, 'A', 7)).toBeChecked();
+  await page.goto('/demo/today');
+  await page.getByRole('link', { name: /Go on at Hive 4, Box 1, frame 5/ }).tap();
+  await expect(tenths(page, 'A', 7)).toBeChecked();
+  await expect(mark(page, 5)).toHaveAccessibleName('Frame 5, begun');
+});
+
+test('a few frames and a bucket, from the comb to a lot on one screen', async ({ page }) => {
+  await page.goto('/mine/comb');
+  await page.getByRole('link', { name: 'Only a few frames and a bucket' }).tap();
+  await page.getByRole('button', { name: 'Make the lot' }).tap();
+  await expect(
+    page.getByRole('heading', { level: 1, name: 'A few frames and a bucket' }),
+  ).toBeVisible();
+  for (const [at, count] of [9, 10, 4].entries()) {
+    const frame = page.getByRole('region', { name: `Frame ${at + 1}` });
+    for (const side of ['side a', 'side b']) {
+      await frame
+        .getByRole('radiogroup', {
+          name: `Frame ${at + 1}, ${side}: tenths of the honey that are capped`,
+        })
+        .getByRole('radio', { name: `${count} tenths`, exact: true })
+        .tap();
+    }
+  }
+  await expect(page.getByRole('region', { name: 'Frame 3' })).toContainText('Put back');
+  await expect(page.getByText('Into the bucket').first()).toBeVisible();
+  await page.getByLabel('Honey in the bucket').fill('3,4');
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Make the lot' }).tap();
+  await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
+  await expect(page.getByText('Together 3.4 kg')).toBeVisible();
+  await expect(page.getByText('Accept by capping, moisture not measured').first()).toBeVisible();
+});

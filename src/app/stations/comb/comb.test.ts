@@ -1,0 +1,244 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { freshLook, DEFAULT_PREFERENCES, type LotFrame } from '../../../records';
+import { countingScribe } from '../../../records/test/sampleLot';
+import { honeyFrame } from '../../../core/test/frameEvidence';
+import { fewLooks, fewRecords, freshFew, readFew } from './few';
+import { frameDraftOf, readFrameDraft, type FrameDraft } from './frameDraft';
+import { frameColour, groupedBy, moved, originOf, type GroupItem } from './grouping';
+import { PAINT_GRID, cappingOrder, cellAt, cellCentre } from './hexComb';
+import { PAINT_BOARD, pointBoard } from './parts/boardShapes';
+
+const CELLS = PAINT_GRID.columns * PAINT_GRID.rows;
+
+describe('the drawn comb', () => {
+  test('a tap in the middle of a cell finds that cell, wherever it is', () => {
+    for (let at = 0; at < CELLS; at += 1) {
+      const { x, y } = cellCentre(at, PAINT_GRID);
+      expect(cellAt(x + 0.2, y - 0.2, PAINT_GRID)).toBe(at);
+    }
+  });
+
+  test('capping starts at the top and every cell comes once', () => {
+    const order = cappingOrder(PAINT_GRID);
+    expect(new Set(order).size).toBe(CELLS);
+    const rowOf = (at: number | undefined): number => Math.floor((at ?? 0) / PAINT_GRID.columns);
+    expect(rowOf(order[0])).toBeLessThan(2);
+    expect(rowOf(order.at(-1))).toBeGreaterThan(8);
+  });
+
+  test('arrows reach every mark of every board', () => {
+    for (const board of [PAINT_BOARD, pointBoard(24), pointBoard(48)]) {
+      const seen = new Set([0]);
+      const open = [0];
+      for (let at = open.pop(); at !== undefined; at = open.pop()) {
+        for (const [dx, dy] of [
+          [1, 0],
+          [-1, 0],
+          [0, 1],
+          [0, -1],
+        ] as const) {
+          const next = board.step(at, dx, dy);
+          if (!seen.has(next)) open.push(next);
+          seen.add(next);
+        }
+      }
+      expect(seen.size).toBe(board.count);
+    }
+  });
+
+  test('the second grid lies between the points of the first', () => {
+    const both = pointBoard(48);
+    const points = Array.from({ length: 48 }, (_, at) => both.centre(at));
+    const apart = points.map((one, at) =>
+      Math.min(
+        ...points
+          .filter((_, other) => other !== at)
+          .map((two) => Math.hypot(one.x - two.x, one.y - two.y)),
+      ),
+    );
+    expect(Math.min(...apart)).toBeCloseTo(Math.SQRT1_2, 6);
+    expect(Math.max(...apart)).toBeCloseTo(Math.SQRT1_2, 6);
+  });
+});
+
+const place = { preferences: DEFAULT_PREFERENCES, frame: null };
+
+function draft(change: Partial<FrameDraft> = {}): FrameDraft {
+  const fresh = frameDraftOf(freshLook(), place);
+  return { ...fresh, ...change };
+}
+
+const errorsOf = (typed: FrameDraft) => {
+  const read = readFrameDraft(typed, DEFAULT_PREFERENCES);
+  return read.ok
+    ? {}
+    : Object.fromEntries(Object.entries(read.errors).map(([field, one]) => [field, one.sentence]));
+};
+
+describe('a frame as it is tapped', () => {
+  test('is not judged before both sides are', () => {
+    expect(errorsOf(frameDraftOf(null, place))).toMatchInlineSnapshot(`
+{
+  "sides.0": "Side A is not judged yet.",
+  "sides.1": "Side B is not judged yet.",
+}
+`);
+    expect(errorsOf(draft())).toEqual({});
+  });
+
+  test('wrong numbers get a sentence, commas and units are understood', () => {
+    expect(errorsOf(draft({ heft: 'heavy', combTemperature: '400', cellDial: '0' })))
+      .toMatchInlineSnapshot(`
+{
+  "cellDial": "No open honey reads this; type what the dial shows, such as 18.5.",
+  "combTemperature": "A comb has between −20 and 60 °C; leave it empty if unknown.",
+  "heft": "Type digits only, such as 17.4; “heavy” is not a number.",
+}
+`);
+    const typed = draft({ heft: '2,4', combTemperature: '77', cellDial: '18,4' });
+    const american = { ...DEFAULT_PREFERENCES, temperatureUnit: 'F', massUnit: 'lb' } as const;
+    const read = readFrameDraft(typed, american);
+    if (!read.ok) throw new Error('it is right');
+    expect(read.content.look.combTemperatureC).toBeCloseTo(25, 9);
+    expect(read.content.look.heft?.grossKg).toBeCloseTo(2.4 * 0.45359237, 9);
+    expect(read.content.look.cellReading?.dialValue).toBe(18.4);
+  });
+
+  test('a look comes back from its draft as it was', () => {
+    const look = {
+      ...freshLook(),
+      heft: { grossKg: 2.31, by: 'scale' as const },
+      combTemperatureC: 26.5,
+      pieces: 'rrn',
+    };
+    const read = readFrameDraft(frameDraftOf(look, place), DEFAULT_PREFERENCES);
+    expect(read.ok && read.content.look).toEqual(look);
+  });
+
+  test('stages of brood count only where there is brood', () => {
+    const read = readFrameDraft(draft({ broodStages: ['eggs'] }), DEFAULT_PREFERENCES);
+    expect(read.ok && read.content.look.broodStages).toEqual([]);
+  });
+});
+
+function item(key: string, change: Partial<LotFrame>, act: GroupItem['act'] = 'take'): GroupItem {
+  const frame: LotFrame = {
+    frameId: key,
+    checkId: `check-${key}`,
+    count: 1,
+    hive: 'Hive 7',
+    box: 'Box 1',
+    slot: 1,
+    yard: 'Dyke',
+    flows: ['Beans'],
+    honeyKg: 1.8,
+    honeyStandardKg: 0.2,
+    states: { capped: 1.8 },
+    colours: ['light', 'light'],
+    pieces: null,
+    cleared: '',
+    ...change,
+  };
+  return { key, frame, evidence: honeyFrame([9, 9]), check: null, act };
+}
+
+describe('frames into lots', () => {
+  const items = [
+    item('a', {}),
+    item('b', { colours: ['dark', 'dark'] }),
+    item('c', { flows: ['Beans', 'Borage'] }),
+    item('d', { colours: ['light', 'dark'], yard: 'Moor' }),
+    item('e', { pieces: 6 }, 'comb-honey'),
+  ];
+  const by = (rules: Parameters<typeof groupedBy>[1]) =>
+    groupedBy(items, rules, { ripeShare: 0.8, dayName: 'The day' }).map((one) => [
+      one.name,
+      one.keys.join(''),
+    ]);
+
+  test('one flow from another, and comb honey always by itself', () => {
+    expect(by(['flow'])).toEqual([
+      ['Beans', 'abd'],
+      ['Beans and Borage', 'c'],
+      ['Beans, comb honey', 'e'],
+    ]);
+  });
+
+  test('dark and light apart; sides that differ are mixed', () => {
+    expect(by(['colour'])).toEqual([
+      ['Light', 'ac'],
+      ['Dark', 'b'],
+      ['Mixed', 'd'],
+      ['Light, comb honey', 'e'],
+    ]);
+    expect(frameColour(item('x', { colours: ['unseen', 'unseen'] }).frame)).toBe('unseen');
+    expect(frameColour(item('x', { colours: ['unseen', 'amber'] }).frame)).toBe('amber');
+  });
+
+  test('with no rule all go together under the name of the day', () => {
+    expect(by([])).toEqual([
+      ['The day', 'abcd'],
+      ['Comb honey', 'e'],
+    ]);
+  });
+
+  test('every frame is in exactly one group, whatever the rules and moves', () => {
+    const rules = fc.subarray(['flow', 'colour', 'capping', 'yard'] as const);
+    fc.assert(
+      fc.property(rules, fc.nat(4), fc.nat(4), (chosen, which, to) => {
+        const groups = groupedBy(items, chosen, { ripeShare: 0.8, dayName: 'The day' });
+        const after = moved(groups, items[which]!.key, to % groups.length);
+        expect(after.flatMap((one) => one.keys).sort()).toEqual(['a', 'b', 'c', 'd', 'e']);
+      }),
+    );
+  });
+
+  test('the origin in words', () => {
+    expect(originOf(items.map((one) => one.frame))).toBe('Dyke: Hive 7; Moor: Hive 7');
+  });
+});
+
+describe('a few frames and a bucket', () => {
+  const few = () => {
+    const form = freshFew();
+    form.mass = '3,4';
+    [9, 8, 5].forEach((tenths, at) => {
+      form.frames[at]?.sides.forEach((side) => Object.assign(side, { cappedTenths: tenths }));
+    });
+    return form;
+  };
+  const today = '2026-08-10';
+
+  test('goes from taps to a lot with its bucket; what is not ripe stays out', () => {
+    const read = readFew(few(), DEFAULT_PREFERENCES, today);
+    if (!read.ok) throw new Error('it is right');
+    expect(fewLooks(countingScribe(), read.content).judged.map((one) => one.act)).toEqual([
+      'take',
+      'take',
+      'put-back',
+    ]);
+    const records = fewRecords(countingScribe(), read.content, '260810-a');
+    const makeUp = records.find((one) => one.kind === 'lot-frames');
+    expect(makeUp?.content.frames).toHaveLength(2);
+    const bucket = records.find((one) => one.kind === 'container');
+    expect(bucket?.content.amount).toMatchObject({ by: 'mass', massKg: 3.4 });
+    expect(bucket?.ownerId).toBe(makeUp?.ownerId);
+  });
+
+  test('the keeper’s own choice goes before the school', () => {
+    const form = few();
+    form.frames[2]!.bucket = 'yes';
+    const read = readFew(form, DEFAULT_PREFERENCES, today);
+    if (!read.ok) throw new Error('it is right');
+    const makeUp = fewRecords(countingScribe(), read.content, 'a').find(
+      (one) => one.kind === 'lot-frames',
+    );
+    expect(makeUp?.content.frames).toHaveLength(3);
+  });
+
+  test('nothing tapped, or a weight that is none, gets a sentence', () => {
+    const empty = readFew({ ...freshFew(), mass: 'x' }, DEFAULT_PREFERENCES, today);
+    expect(!empty.ok && Object.keys(empty.errors)).toEqual(['frames', 'mass']);
+  });
+});

@@ -1,0 +1,141 @@
+import { bookOf, type Book } from '../book';
+import type { BoxContent } from '../box';
+import type { FrameCheckContent } from '../frameCheck';
+import { freshLook, freshSide, type FrameLook } from '../freshLook';
+import type { GivenContent } from '../given';
+import type { HarvestContent } from '../harvest';
+import { lookRecords } from '../lookRecords';
+import type { AnyRecord, RecordOf } from '../record';
+import { firstRevision, type Scribe } from '../revise';
+import { countingScribe } from './sampleLot';
+
+export const SAMPLE_DAY: HarvestContent = {
+  name: 'First visit',
+  day: '2026-08-10',
+  schoolId: 'four-fifths',
+  timing: 'after-each-flow',
+  stays: 'clear',
+  flowId: null,
+  clearing: { method: 'smoke', agent: '', contactHours: null, leadDays: null },
+  outdoorTemperatureC: 24,
+  relativeHumidity: 0.5,
+  honeyKind: 'ordinary',
+  ruleSetId: 'eu-2001-110',
+  targetPercent: 18,
+  bucketKg: 14,
+  remark: '',
+};
+
+/** A yard with two hives, a box on the first, a tote, a flow, and one day. */
+export interface SampleYard {
+  readonly scribe: Scribe;
+  readonly records: AnyRecord[];
+  readonly hives: readonly [RecordOf<'colony'>, RecordOf<'colony'>];
+  readonly box: RecordOf<'box'>;
+  readonly tote: RecordOf<'box'>;
+  readonly harvest: RecordOf<'harvest'>;
+}
+
+const BOX: Omit<BoxContent, 'yardId' | 'colonyId'> = {
+  boxKind: 'box',
+  label: 'Box 1',
+  role: 'honey',
+  formatId: 'langstroth-medium',
+  slots: 10,
+  excluder: true,
+  newComb: false,
+  lastHoney: '',
+  cleanedSince: false,
+  onDay: '2026-06-01',
+  offDay: null,
+  earlier: [],
+};
+
+export function sampleYard(day: Partial<HarvestContent> = {}, stem = 'y'): SampleYard {
+  const scribe = countingScribe(stem);
+  const yard = firstRevision(scribe, 'yard', { name: 'Dyke', climate: 'damp', remark: '' });
+  const hive = (name: string) =>
+    firstRevision(scribe, 'colony', {
+      yardId: yard.entityId,
+      name,
+      keep: null,
+      health: 'sound',
+      remark: '',
+    });
+  const hives = [hive('Hive 7'), hive('Hive 8')] as const;
+  const yardId = yard.entityId;
+  const box = firstRevision(scribe, 'box', { ...BOX, yardId, colonyId: hives[0].entityId });
+  const tote = firstRevision(scribe, 'box', {
+    ...BOX,
+    boxKind: 'tote',
+    label: 'Tote A',
+    yardId: null,
+    colonyId: null,
+    onDay: null,
+  });
+  const flow = firstRevision(scribe, 'flow', {
+    name: 'Sea lavender',
+    plant: 'sea lavender',
+    yardIds: [yard.entityId],
+    expectedStart: '2026-07-20',
+    expectedEnd: '2026-08-20',
+    observedStart: null,
+    observedEnd: null,
+    remark: '',
+  });
+  const harvest = firstRevision(scribe, 'harvest', {
+    ...SAMPLE_DAY,
+    flowId: flow.entityId,
+    ...day,
+  });
+  return { scribe, hives, box, tote, harvest, records: [yard, ...hives, box, tote, flow, harvest] };
+}
+
+/** A look with so many tenths capped on each side. */
+export function sampleLook(
+  tenths: readonly [number, number],
+  change: Partial<FrameLook> = {},
+): FrameLook {
+  const sides = tenths.map((cappedTenths) => ({
+    ...freshSide(),
+    quick: { honeyTenths: 10, cappedTenths, undrawnTenths: 0, broodTenths: 0 },
+  }));
+  return { ...freshLook(), sides, ...change };
+}
+
+/** Looks at the first frames of the sample box, as records. */
+export function sampleLooks(
+  yard: SampleYard,
+  looks: readonly FrameLook[],
+  known: readonly AnyRecord[] = [],
+): AnyRecord[] {
+  const { scribe, box, harvest, records } = yard;
+  const placed = looks.map((look, at) => ({ slot: at + 1, look }));
+  return lookRecords(scribe, { harvest, box, looks: placed, known }, bookOf(records));
+}
+
+export function sampleBook(yard: SampleYard, more: readonly AnyRecord[] = []): Book {
+  return bookOf([...yard.records, ...more]);
+}
+
+/** Something given to the first hive. */
+export function sampleGiven(yard: SampleYard, change: Partial<GivenContent> = {}): AnyRecord {
+  return firstRevision(yard.scribe, 'given', {
+    givenKind: 'treatment',
+    name: 'thymol strips',
+    colonyIds: [yard.hives[0].entityId],
+    fromDay: '2026-08-01',
+    toDay: '2026-08-08',
+    boxesOn: true,
+    waitDays: 0,
+    fromTemperatureC: null,
+    toTemperatureC: null,
+    remark: '',
+    ...change,
+  });
+}
+
+/** The looks among some records, in order. */
+export function checksIn(records: readonly AnyRecord[]): FrameCheckContent[] {
+  return records.flatMap((one) => (one.kind === 'frame-check' ? [one.content] : []));
+}
