@@ -106,6 +106,8 @@ export type { Finding, Phrasing } from './ruling/rule';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {
+  EXTRACTED_ACTS,
+  STAYING_ACTS,
   TAKING_ACTS,
   decideFrames,
   type DecideContext,

@@ -22,6 +22,10 @@ export interface Book {
   readonly schools: readonly School[];
   /** own ones first, then the shipped catalogue */
   readonly formats: readonly FrameFormat[];
+  /** what was given, in the shape of the core */
+  readonly given: readonly Given[];
+  /** everything that can be looked up, by its id */
+  readonly byId: ReadonlyMap<string, AnyRecord>;
 }
 
 const byName = new Intl.Collator('en', { numeric: true });
@@ -37,6 +41,8 @@ export function bookOf(records: readonly AnyRecord[]): Book {
   const of = <K extends RecordKind>(kind: K): RecordOf<K>[] =>
     now.filter((one): one is RecordOf<K> => one.kind === kind);
   return {
+    given: of('given').map(givenOf),
+    byId: new Map(now.map((one) => [one.entityId, one])),
     yards: of('yard').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     colonies: of('colony').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     boxes: of('box').sort((a, b) => byName.compare(a.content.label, b.content.label)),
@@ -53,14 +59,17 @@ export function bookOf(records: readonly AnyRecord[]): Book {
   };
 }
 
-const find = <T extends { entityId: string }>(all: readonly T[], id: string | null): T | null =>
-  all.find((one) => one.entityId === id) ?? null;
+function find<K extends RecordKind>(book: Book, id: string | null, kind: K): RecordOf<K> | null {
+  const found = id === null ? undefined : book.byId.get(id);
+  return found?.kind === kind ? (found as RecordOf<K>) : null;
+}
 
-export const yardOf = (book: Book, id: string | null): Yard | null => find(book.yards, id);
-export const colonyOf = (book: Book, id: string | null): Colony | null => find(book.colonies, id);
-export const boxOf = (book: Book, id: string | null): Box | null => find(book.boxes, id);
-export const flowOf = (book: Book, id: string | null): Flow | null => find(book.flows, id);
-export const harvestOf = (book: Book, id: string | null): Harvest | null => find(book.harvests, id);
+export const yardOf = (book: Book, id: string | null): Yard | null => find(book, id, 'yard');
+export const colonyOf = (book: Book, id: string | null): Colony | null => find(book, id, 'colony');
+export const boxOf = (book: Book, id: string | null): Box | null => find(book, id, 'box');
+export const flowOf = (book: Book, id: string | null): Flow | null => find(book, id, 'flow');
+export const harvestOf = (book: Book, id: string | null): Harvest | null =>
+  find(book, id, 'harvest');
 
 /** The frame format of that id; the first of the catalogue where it is no longer there. */
 export function formatOf(book: Book, id: string): FrameFormat {
@@ -82,7 +91,7 @@ export function yardOfBox(book: Book, box: Box | null): Yard | null {
 }
 
 /** What was given, as the core takes it. */
-export function givenOf({ entityId, content }: GivenRecord): Given {
+function givenOf({ entityId, content }: GivenRecord): Given {
   return {
     id: entityId,
     kind: content.givenKind,

@@ -21,7 +21,7 @@ import {
   type MassEstimate,
   type SideEvidence,
 } from '../core';
-import { boxOf, formatOf, givenOf, type Book } from './book';
+import { boxOf, formatOf, type Book } from './book';
 import type { FrameContent } from './frame';
 import type { FrameCheckContent, Side } from './frameCheck';
 import { isMarked, markCounts } from './marks';
@@ -114,7 +114,7 @@ export function frameEvidenceFrom(one: FrameCase, book: Book): FrameEvidence {
     broodExcused: check.broodExcuse !== '',
     queenSeen: check.queenSeen,
     beetles: check.beetles,
-    blocks: residueBlocks(combStays(frame, book), book.givens.map(givenOf)),
+    blocks: residueBlocks(combStays(frame, book), book.given),
     blocksCleared: check.blockExcuse !== '',
     sections: piecesOf(check.pieces),
     cellMoisturePercent: cellMoisture(check),

@@ -1,5 +1,6 @@
 import {
   HONEY_STATES,
+  STAYING_ACTS,
   frameStateMasses,
   stateShares,
   type Climate,
@@ -24,7 +25,7 @@ export type KeptJudgedFrame = JudgedFrame<KeptStory>;
 function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckContent[]): string[] {
   const harvests = [
     ...earlier
-      .filter((one) => ['put-back', 'leave'].includes(one.decision.act))
+      .filter((one) => STAYING_ACTS.includes(one.decision.act))
       .map((one) => harvestOf(book, one.harvestId)),
     harvest,
   ];

@@ -2,8 +2,7 @@ import { expectedMixture, type Expectation } from '../capping/expectation';
 import { conformityProbability, type Estimate } from '../conformity/conformity';
 import { coarseDrying, ORDINARY_ROOM, type RoomAir } from '../drying/coarseDrying';
 import type { MassEstimate } from '../mass/amountMass';
-import { decideFrames, NO_CONTEXT, type DecideContext } from './decide';
-import type { FrameAct } from './forced';
+import { EXTRACTED_ACTS, NO_CONTEXT, decideFrames, type DecideContext } from './decide';
 import { frameCount, pooledStates, type FrameEvidence } from './frameEvidence';
 import { honeyOf } from './ripeness';
 import type { School } from './school';
@@ -55,15 +54,13 @@ function dryingNeed(
   return dried.status === 'reached' ? { status: 'days', days: dried.days } : { status: 'no-way' };
 }
 
-const EXTRACTED: readonly FrameAct[] = ['take', 'take-to-dry'];
-
 function outcomeOf(
   frames: readonly FrameEvidence[],
   school: School,
   context: CompareContext,
 ): SchoolOutcome {
   const decisions = decideFrames(frames, school, context);
-  const isTaken = (at: number): boolean => EXTRACTED.includes(decisions[at]?.act ?? 'leave');
+  const isTaken = (at: number): boolean => EXTRACTED_ACTS.includes(decisions[at]?.act ?? 'leave');
   const takenFrames = frames.filter((_, at) => isTaken(at));
   const leftFrames = frames.filter((_, at) => !isTaken(at));
   const states = pooledStates(takenFrames);

@@ -1,7 +1,7 @@
 import type { Finishing } from './finishing';
 import { frameCapping, frameShake, type FrameEvidence } from './frameEvidence';
 import { forcedAct, type FrameAct, type Reasoned } from './forced';
-import { ripenessOf } from './ripeness';
+import { ripenessOf, type Ripeness } from './ripeness';
 import type { School } from './school';
 
 /** What to do with a frame, why, and what else could be done. */
@@ -9,8 +9,8 @@ export interface FrameDecision extends Reasoned {
   readonly frameId: string;
   /** what comes of it, one sentence; empty where the act says it all */
   readonly next: string;
-  /** other ways, best first; empty where something forces the act */
-  readonly alternatives: readonly Reasoned[];
+  /** other ways, best first; none where something forces the act; worked out when asked for */
+  readonly alternatives: () => readonly Reasoned[];
 }
 
 /** What the decision depends on besides the frames. */
@@ -45,17 +45,18 @@ const inTen = (probability: number): string => {
   return tenths <= 0 ? 'less than 1 of 10' : `about ${tenths} of 10`;
 };
 
-function putBack(finishing: Finishing | null): { reasoned: Reasoned; weight: number } {
-  if (!finishing) {
-    const sentence = 'Put it back while nectar comes.';
-    return { reasoned: { act: 'put-back', sentence }, weight: WORTH_PUTTING_BACK };
-  }
-  if (finishing.daysNeeded === null) {
-    const sentence = 'No nectar comes: the bees would not finish it.';
-    return { reasoned: { act: 'put-back', sentence }, weight: 0 };
-  }
-  const sentence = `Bees finish ${inTen(finishing.probability)} such frames before nectar ends; look again in ${finishing.lookAgainInDays ?? 7} days.`;
-  return { reasoned: { act: 'put-back', sentence }, weight: finishing.probability };
+/** What the ways out of a frame depend on. */
+interface WayContext {
+  readonly frame: FrameEvidence;
+  readonly finishing: Finishing | null;
+  readonly lacks: boolean;
+}
+
+/** A way out for a frame that is not taken: how good it is here, and in words. */
+interface Way {
+  readonly act: FrameAct;
+  weight(context: WayContext): number;
+  sentence(context: WayContext): string;
 }
 
 function isWet(frame: FrameEvidence): boolean {
@@ -63,35 +64,60 @@ function isWet(frame: FrameEvidence): boolean {
   return shake === 'drops' || shake === 'runs';
 }
 
-/** What can be done with a frame that is not taken, best first. */
-function waysOut(frame: FrameEvidence, context: DecideContext): Reasoned[] {
-  const share = frameCapping(frame)?.share ?? 0;
-  const little = frame.honey.massKg / frame.count <= STRIP_UP_TO_KG;
-  const lacks = (context.lackingKg.get(frame.colonyId ?? '') ?? 0) > 0;
-  const back = putBack(context.finishingOf(frame));
-  const ways: { reasoned: Reasoned; weight: number }[] = [
-    back,
-    {
-      reasoned: {
-        act: 'leave',
-        sentence: lacks ? 'The colony lacks stores still.' : 'Leave it to the colony.',
-      },
-      weight: lacks ? 0.8 : 0.3,
+function putBackSentence(finishing: Finishing | null): string {
+  if (!finishing) return 'Put it back while nectar comes.';
+  if (finishing.daysNeeded === null) return 'No nectar comes: the bees would not finish it.';
+  return `Bees finish ${inTen(finishing.probability)} such frames before nectar ends; look again in ${finishing.lookAgainInDays ?? 7} days.`;
+}
+
+/** All ways out, with their weights. @source our choice, no source */
+const WAYS: readonly Way[] = [
+  {
+    act: 'put-back',
+    weight: ({ finishing }) => {
+      if (!finishing) return WORTH_PUTTING_BACK;
+      return finishing.daysNeeded === null ? 0 : finishing.probability;
     },
-    {
-      reasoned: { act: 'strip', sentence: 'Open it and feed it back to its own colony.' },
-      weight: little ? 0.45 : 0.2,
-    },
-    {
-      reasoned: { act: 'take-to-dry', sentence: 'Dry it in a warm room, if there is one.' },
-      weight: isWet(frame) ? 0.05 : 0.25,
-    },
-  ];
-  if (share >= KEEPS_FROM) {
-    const sentence = 'Keep it whole, cool and closed, for spring.';
-    ways.push({ reasoned: { act: 'keep-for-spring', sentence }, weight: 0.4 });
+    sentence: ({ finishing }) => putBackSentence(finishing),
+  },
+  {
+    act: 'leave',
+    weight: ({ lacks }) => (lacks ? 0.8 : 0.3),
+    sentence: ({ lacks }) => (lacks ? 'The colony lacks stores still.' : 'Leave it to the colony.'),
+  },
+  {
+    act: 'strip',
+    weight: ({ frame }) => (frame.honey.massKg / frame.count <= STRIP_UP_TO_KG ? 0.45 : 0.2),
+    sentence: () => 'Open it and feed it back to its own colony.',
+  },
+  {
+    act: 'take-to-dry',
+    weight: ({ frame }) => (isWet(frame) ? 0.05 : 0.25),
+    sentence: () => 'Dry it in a warm room, if there is one.',
+  },
+  {
+    act: 'keep-for-spring',
+    weight: ({ frame }) => ((frameCapping(frame)?.share ?? 0) >= KEEPS_FROM ? 0.4 : -1),
+    sentence: () => 'Keep it whole, cool and closed, for spring.',
+  },
+];
+
+/** The best way out. */
+function bestWay(context: WayContext): Way | undefined {
+  let best: Way | undefined;
+  let most = -Infinity;
+  for (const way of WAYS) {
+    const weight = way.weight(context);
+    if (weight > most) [best, most] = [way, weight];
   }
-  return ways.sort((a, b) => b.weight - a.weight).map((one) => one.reasoned);
+  return best;
+}
+
+/** The other ways out, best first. */
+function otherWays(context: WayContext, best: Way | undefined): Reasoned[] {
+  return WAYS.filter((way) => way !== best && way.weight(context) >= 0)
+    .sort((a, b) => b.weight(context) - a.weight(context))
+    .map((way) => ({ act: way.act, sentence: way.sentence(context) }));
 }
 
 function ofSections({ sections }: FrameEvidence): Reasoned | null {
@@ -103,13 +129,22 @@ function ofSections({ sections }: FrameEvidence): Reasoned | null {
 }
 
 function notTaken(frame: FrameEvidence, why: string, context: DecideContext): FrameDecision {
-  const [first, ...alternatives] = waysOut(frame, context);
-  const act: FrameAct = first?.act ?? 'leave';
-  return { frameId: frame.id, act, sentence: why, next: first?.sentence ?? '', alternatives };
+  const lacks = (context.lackingKg.get(frame.colonyId ?? '') ?? 0) > 0;
+  const ways: WayContext = { frame, finishing: context.finishingOf(frame), lacks };
+  const best = bestWay(ways);
+  return {
+    frameId: frame.id,
+    act: best?.act ?? 'leave',
+    sentence: why,
+    next: best?.sentence(ways) ?? '',
+    alternatives: () => otherWays(ways, best),
+  };
 }
 
-function takenFrame(frameId: string, act: FrameAct, sentence: string): FrameDecision {
-  return { frameId, act, sentence, next: '', alternatives: [] };
+const NONE = (): readonly Reasoned[] => [];
+
+function settled(frameId: string, { act, sentence }: Reasoned): FrameDecision {
+  return { frameId, act, sentence, next: '', alternatives: NONE };
 }
 
 /** Frames taken, wettest and lightest capping first: the ones that a colony keeps first. */
@@ -121,33 +156,42 @@ function keptFirst(frames: readonly FrameEvidence[]): FrameEvidence[] {
 /** Turns frames of colonies that lack stores into frames that stay, until they have enough. */
 function leaveEnough(
   frames: readonly FrameEvidence[],
-  decisions: Map<string, FrameDecision>,
+  decisions: readonly FrameDecision[],
   { lackingKg }: DecideContext,
-): void {
+): FrameDecision[] {
   const lacking = new Map(lackingKg);
-  const stays: readonly FrameAct[] = ['leave', 'put-back'];
-  for (const { id, colonyId, honey } of frames) {
-    const known = lacking.get(colonyId ?? '');
-    const act = decisions.get(id)?.act;
-    if (known === undefined || act === undefined || !stays.includes(act)) continue;
-    lacking.set(colonyId ?? '', known - honey.massKg);
+  const byFrame = new Map(decisions.map((one) => [one.frameId, one]));
+  const actOf = ({ id }: FrameEvidence): FrameAct => byFrame.get(id)?.act ?? 'nothing';
+  for (const frame of frames) {
+    const known = lacking.get(frame.colonyId ?? '');
+    if (known === undefined || !STAYING_ACTS.includes(actOf(frame))) continue;
+    lacking.set(frame.colonyId ?? '', known - frame.honey.massKg);
   }
-  const taken = frames.filter((one) =>
-    ['take', 'take-to-dry'].includes(decisions.get(one.id)?.act ?? ''),
-  );
+  const taken = frames.filter((one) => EXTRACTED_ACTS.includes(actOf(one)));
   for (const frame of keptFirst(taken)) {
     const lacks = lacking.get(frame.colonyId ?? '') ?? 0;
-    if (lacks <= 0) continue;
+    const before = byFrame.get(frame.id);
+    if (lacks <= 0 || !before) continue;
     lacking.set(frame.colonyId ?? '', lacks - frame.honey.massKg);
-    const before = decisions.get(frame.id);
-    decisions.set(frame.id, {
+    byFrame.set(frame.id, {
       frameId: frame.id,
       act: 'leave',
       sentence: `Stays with the colony, which lacks ${lacks.toFixed(1)} kg of what you want to leave it.`,
       next: '',
-      alternatives: before ? [{ act: before.act, sentence: before.sentence }] : [],
+      alternatives: () => [{ act: before.act, sentence: before.sentence }],
     });
   }
+  return decisions.map((one) => byFrame.get(one.frameId) ?? one);
+}
+
+function byRipeness(
+  frame: FrameEvidence,
+  ripeness: Ripeness,
+  context: DecideContext,
+): FrameDecision {
+  const { taken, dryFirst, sentence } = ripeness;
+  if (!taken) return notTaken(frame, sentence, context);
+  return settled(frame.id, { act: dryFirst ? 'take-to-dry' : 'take', sentence });
 }
 
 /**
@@ -168,28 +212,26 @@ export function decideFrames(
   school: School,
   context: DecideContext = NO_CONTEXT,
 ): FrameDecision[] {
-  const decisions = new Map<string, FrameDecision>();
-  const free: FrameEvidence[] = [];
-  for (const frame of frames) {
-    const fixed = forcedAct(frame) ?? ofSections(frame);
-    if (fixed) decisions.set(frame.id, { frameId: frame.id, ...fixed, next: '', alternatives: [] });
-    else free.push(frame);
-  }
+  const forced = frames.map((frame) => forcedAct(frame) ?? ofSections(frame));
+  const free = frames.filter((_, at) => forced[at] === null);
   const ripeness = ripenessOf(free, school, context.limitPercent);
-  for (const frame of free) {
-    const found = ripeness.get(frame.id);
-    if (!found) continue;
-    const { taken, dryFirst, sentence } = found;
-    decisions.set(
-      frame.id,
-      taken
-        ? takenFrame(frame.id, dryFirst ? 'take-to-dry' : 'take', sentence)
-        : notTaken(frame, sentence, context),
-    );
-  }
-  if (school.stays === 'colony-first') leaveEnough(frames, decisions, context);
-  return frames.map((frame) => decisions.get(frame.id)).filter((one) => one !== undefined);
+  let judged = 0;
+  const decisions = frames.map((frame, at) => {
+    const fixed = forced[at];
+    if (fixed) return settled(frame.id, fixed);
+    const found = ripeness[judged];
+    judged += 1;
+    if (!found) throw new Error('a frame was not judged');
+    return byRipeness(frame, found, context);
+  });
+  return school.stays === 'colony-first' ? leaveEnough(frames, decisions, context) : decisions;
 }
 
+/** Acts by which honey is extracted. */
+export const EXTRACTED_ACTS: readonly FrameAct[] = ['take', 'take-to-dry'];
+
+/** Acts by which honey stays with the colony. */
+export const STAYING_ACTS: readonly FrameAct[] = ['leave', 'put-back'];
+
 /** Acts by which honey leaves the hive for people. */
-export const TAKING_ACTS: readonly FrameAct[] = ['take', 'take-to-dry', 'comb-honey'];
+export const TAKING_ACTS: readonly FrameAct[] = [...EXTRACTED_ACTS, 'comb-honey'];

@@ -1,7 +1,12 @@
 import { pooledCapping, type CappedEstimate } from '../capping/cappedShare';
 import { honeyShare, type CellShares } from '../capping/cellShares';
 import { stateShares } from '../capping/expectedMoisture';
-import type { HoneyState, ShakeResult, StateShares } from '../capping/expectation';
+import {
+  HONEY_STATES,
+  type HoneyState,
+  type ShakeResult,
+  type StateShares,
+} from '../capping/expectation';
 import type { BeetleSight } from '../comb/beetleClock';
 import type { MassEstimate } from '../mass/amountMass';
 import type { ResidueBlock } from '../residues/residueBlocks';
@@ -60,28 +65,45 @@ function honeySides(frame: FrameEvidence): { capped: CappedEstimate; weight: num
   );
 }
 
+/**
+ * The same function, answering at once for a frame that was asked about before: schools are compared
+ * on thousands of frames, and evidence never changes.
+ */
+function remembered<T>(find: (frame: FrameEvidence) => T): (frame: FrameEvidence) => T {
+  const known = new WeakMap<FrameEvidence, { readonly value: T }>();
+  return (frame) => {
+    const before = known.get(frame);
+    if (before) return before.value;
+    const value = find(frame);
+    known.set(frame, { value });
+    return value;
+  };
+}
+
 /** Capped share of both sides together, null where the frame holds no honey. */
-export function frameCapping(frame: FrameEvidence): CappedEstimate | null {
+export const frameCapping = remembered((frame): CappedEstimate | null => {
   const parts = honeySides(frame);
   return parts.length > 0 ? pooledCapping(parts) : null;
-}
+});
 
 /** Capped share of the worse side [1], null where the frame holds no honey. */
-export function worseSideShare(frame: FrameEvidence): number | null {
+export const worseSideShare = remembered((frame): number | null => {
   const shares = honeySides(frame).map((one) => one.capped.share);
   return shares.length > 0 ? Math.min(...shares) : null;
-}
+});
 
 /** The wettest shake result among the sides that hold honey. */
-export function frameShake(frame: FrameEvidence): ShakeResult {
-  return frame.sides
+export const frameShake = remembered((frame): ShakeResult =>
+  frame.sides
     .filter((side) => side.capped)
     .map((side) => side.shake)
-    .reduce(worseShake, 'nothing-fell');
-}
+    .reduce(worseShake, 'nothing-fell'),
+);
 
 /** Mass of honey of a frame in each state [kg]. */
-export function frameStateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> {
+export const frameStateMasses = remembered(stateMasses);
+
+function stateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> {
   const total = frame.sides.reduce((sum, side) => sum + honeyShare(side.shares), 0);
   const masses: Partial<Record<HoneyState, number>> = {};
   if (total === 0) return masses;
@@ -96,13 +118,16 @@ export function frameStateMasses(frame: FrameEvidence): Partial<Record<HoneyStat
 /** State shares of several frames together, by mass of honey; null where there is none. */
 export function pooledStates(frames: readonly FrameEvidence[]): StateShares | null {
   const masses: Partial<Record<HoneyState, number>> = {};
+  let total = 0;
   for (const frame of frames) {
-    for (const [state, mass] of Object.entries(frameStateMasses(frame))) {
-      const key = state as HoneyState;
-      masses[key] = (masses[key] ?? 0) + mass;
+    const own = frameStateMasses(frame);
+    for (const state of HONEY_STATES) {
+      const mass = own[state];
+      if (mass === undefined) continue;
+      masses[state] = (masses[state] ?? 0) + mass;
+      total += mass;
     }
   }
-  const total = Object.values(masses).reduce((sum, one) => sum + one, 0);
   return total > 0 ? stateShares(masses) : null;
 }
 

@@ -133,18 +133,22 @@ function stoppedByShake(frame: FrameEvidence, { stopsAt }: School): Ripeness | n
  * @param frames - all that are judged together
  * @param school - its rule
  * @param limitPercent - for schools that read cells [% by mass]
- * @returns a judgement by frame id
+ * @returns one judgement a frame, in their order
  * @source common practice, no source
  */
 export function ripenessOf(
   frames: readonly FrameEvidence[],
   school: School,
   limitPercent: number,
-): ReadonlyMap<string, Ripeness> {
-  const stopped = new Map(frames.map((frame) => [frame.id, stoppedByShake(frame, school)]));
-  const eligible = frames.filter((frame) => stopped.get(frame.id) === null);
+): Ripeness[] {
+  const stopped = frames.map((frame) => stoppedByShake(frame, school));
   const pool =
-    school.rule === 'pooled' ? takenByPool(eligible, school.ripeShare) : new Set<string>();
+    school.rule === 'pooled'
+      ? takenByPool(
+          frames.filter((_, at) => stopped[at] === null),
+          school.ripeShare,
+        )
+      : new Set<string>();
   const judge = (frame: FrameEvidence): Ripeness => {
     switch (school.rule) {
       case 'each-side':
@@ -157,7 +161,7 @@ export function ripenessOf(
         return byCells(frame, school, limitPercent);
     }
   };
-  return new Map(frames.map((frame) => [frame.id, stopped.get(frame.id) ?? judge(frame)]));
+  return frames.map((frame, at) => stopped[at] ?? judge(frame));
 }
 
 /** Honey of frames together [kg]. */

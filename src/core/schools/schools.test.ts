@@ -200,7 +200,7 @@ describe('what stays with the colony', () => {
     const decisions = decideFrames(box, school, context);
     expect(decisions.map((one) => one.act)).toEqual(['take', 'leave', 'leave']);
     expect(decisions[2]?.sentence).toContain('lacks 3.0 kg');
-    expect(decisions[2]?.alternatives[0]?.act).toBe('take');
+    expect(decisions[2]?.alternatives()[0]?.act).toBe('take');
   });
 
   test('with nothing lacking, and under a school that clears, all ripe frames go', () => {
@@ -252,7 +252,7 @@ describe('put back or take', () => {
     };
     const [decision] = decideFrames([honeyFrame([5, 4])], schoolOf('four-fifths'), late);
     expect(decision?.act).toBe('leave');
-    expect(decision?.alternatives.map((one) => one.act)).toEqual([
+    expect(decision?.alternatives().map((one) => one.act)).toEqual([
       'take-to-dry',
       'strip',
       'put-back',

@@ -7,6 +7,10 @@ export interface Interval {
   readonly high: number;
 }
 
+/** The usual coverage, and its quantile: asked for thousands of times. */
+const USUAL_COVERAGE = 0.95;
+const USUAL_QUANTILE = normalQuantile((1 + USUAL_COVERAGE) / 2);
+
 /**
  * Wilson's score interval for a share that was counted.
  *
@@ -17,12 +21,12 @@ export interface Interval {
  * @throws DomainError `out-of-range`
  * @source Wilson (1927), score interval, recalled from memory
  */
-export function wilsonInterval(hits: number, count: number, coverage = 0.95): Interval {
+export function wilsonInterval(hits: number, count: number, coverage = USUAL_COVERAGE): Interval {
   const fn = 'wilsonInterval';
   requireInRange(count, [Number.MIN_VALUE, Infinity], { fn, param: 'count', unit: '1' });
   requireInRange(hits, [0, count], { fn, param: 'hits', unit: '1' });
   requireInRange(coverage, [0.5, 0.999], { fn, param: 'coverage', unit: '1' });
-  const z = normalQuantile((1 + coverage) / 2);
+  const z = coverage === USUAL_COVERAGE ? USUAL_QUANTILE : normalQuantile((1 + coverage) / 2);
   const share = hits / count;
   const weight = 1 + z ** 2 / count;
   const middle = (share + z ** 2 / (2 * count)) / weight;

@@ -1,7 +1,7 @@
 import { ListTree } from 'lucide-react';
 import { useRef, type PointerEvent, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { TAKING_ACTS, usualByPosition } from '../../../core';
+import { EXTRACTED_ACTS, TAKING_ACTS, usualByPosition } from '../../../core';
 import {
   colonyOf,
   limitOfDay,
@@ -99,7 +99,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
   const swipe = useSwipe((by) => void turn(by));
   const frameId = task.place.frame?.entityId;
   const taken = day.judged.filter(
-    (one) => one.frameId !== frameId && (one.act === 'take' || one.act === 'take-to-dry'),
+    (one) => one.frameId !== frameId && EXTRACTED_ACTS.includes(one.act),
   );
   const takenHere = places.flatMap(({ frame }) =>
     frame &&

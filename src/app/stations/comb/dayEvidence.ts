@@ -1,4 +1,6 @@
 import {
+  EXTRACTED_ACTS,
+  STAYING_ACTS,
   TAKING_ACTS,
   compareSchools,
   expectedMixture,
@@ -60,14 +62,12 @@ export function climateOfDay(day: HarvestDay): Climate {
   return [...kg].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'ordinary';
 }
 
-const EXTRACTED: readonly FrameAct[] = ['take', 'take-to-dry'];
-
 /** Honey taken to be extracted, and what to expect of its moisture; null before the first frame. */
 export function crop(
   frames: readonly DoneFrame[],
   expectation: Expectation,
 ): { mass: MassEstimate; expected: Estimate; openShare: number } | null {
-  const taken = frames.filter((one) => EXTRACTED.includes(one.act)).map((one) => one.evidence);
+  const taken = frames.filter((one) => EXTRACTED_ACTS.includes(one.act)).map((one) => one.evidence);
   const states = pooledStates(taken);
   if (!states) return null;
   return {
@@ -103,4 +103,18 @@ export function schoolsOnDay(
       targetPercent: day.harvest.content.targetPercent,
     },
   );
+}
+
+/** Frames that stay with a colony today, and their honey [kg]. */
+export function leftForColony(
+  { judged }: HarvestDay,
+  colonyId: string,
+): { frames: number; kg: number } {
+  const stays = judged.filter(
+    (one) => one.evidence.colonyId === colonyId && STAYING_ACTS.includes(one.act),
+  );
+  return {
+    frames: stays.length,
+    kg: stays.reduce((sum, one) => sum + one.evidence.honey.massKg, 0),
+  };
 }

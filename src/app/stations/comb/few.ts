@@ -1,4 +1,10 @@
-import { DEFAULT_FORMAT_ID, DEFAULT_SCHOOL_ID, schoolOf, type ShakeResult } from '../../../core';
+import {
+  DEFAULT_FORMAT_ID,
+  DEFAULT_SCHOOL_ID,
+  EXTRACTED_ACTS,
+  schoolOf,
+  type ShakeResult,
+} from '../../../core';
 import {
   bookOf,
   containerContentSchema,
@@ -148,7 +154,7 @@ export function fewRecords(scribe: Scribe, few: Few, code: string): AnyRecord[] 
   const { records, judged } = fewLooks(scribe, few);
   const book = bookOf(records);
   const harvest = book.harvests[0];
-  const taken = judged.filter((one) => one.act === 'take' || one.act === 'take-to-dry');
+  const taken = judged.filter((one) => EXTRACTED_ACTS.includes(one.act));
   if (!harvest || taken.length === 0) return [...records];
   const basis = {
     harvestId: harvest.entityId,

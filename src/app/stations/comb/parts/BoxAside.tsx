@@ -4,6 +4,7 @@ import { keepTargetsKg, type Box, type FrameStory, frameEvidenceFrom } from '../
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import type { HarvestDay } from '../../../data/useHarvest';
+import { leftForColony } from '../dayEvidence';
 import { counted } from '../words';
 
 interface BoxAsideProps {
@@ -40,17 +41,14 @@ function KeepNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement | n
   const colonyId = box.content.colonyId ?? '';
   const target = keepTargetsKg(day.book).get(colonyId);
   if (target === undefined) return null;
-  const stays = day.judged.filter(
-    (one) => one.evidence.colonyId === colonyId && ['leave', 'put-back'].includes(one.act),
-  );
-  const kg = stays.reduce((sum, one) => sum + one.evidence.honey.massKg, 0);
+  const { frames, kg } = leftForColony(day, colonyId);
   const say = (value: number): string => formatQuantity(value, 'mass', preferences);
   return (
     <div role="note">
       <p className="text-xl font-bold">Left for the colony</p>
       <p className="text-lg">
         <strong className="text-3xl">{say(kg)}</strong> of the {say(target)} you want to leave, in{' '}
-        {counted(stays.length, 'frame')} judged so far.
+        {counted(frames, 'frame')} judged so far.
       </p>
       {kg < target && <p className="text-base">{say(target - kg)} are still lacking.</p>}
     </div>

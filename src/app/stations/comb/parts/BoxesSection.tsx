@@ -1,20 +1,24 @@
 import { ChevronRight } from 'lucide-react';
-import type { ReactElement } from 'react';
+import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { TAKING_ACTS } from '../../../../core';
-import type { Book, Box } from '../../../../records';
+import { yardOf, type Book, type Box, type KeptJudgedFrame } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
+import { INPUT } from '../../../ui/classes';
 import { PageLink } from '../../../ui/PageLink';
 import { SheetSection } from '../../../ui/SheetSection';
 import { FrameMark } from './FrameMark';
 
+interface BoxRowProps {
+  day: HarvestDay;
+  box: Box;
+  judged: readonly KeptJudgedFrame[];
+}
+
 /** A box in the list, with the frames judged so far. */
-function BoxRow({ day, box }: { day: HarvestDay; box: Box }): ReactElement {
+function BoxRow({ day, box, judged }: BoxRowProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const judged = day.judged
-    .filter((one) => one.check.boxId === box.entityId)
-    .sort((a, b) => a.check.slot - b.check.slot);
   const taken = judged.filter((one) => TAKING_ACTS.includes(one.act)).length;
   const words =
     judged.length === 0
@@ -47,31 +51,61 @@ function BoxRow({ day, box }: { day: HarvestDay; box: Box }): ReactElement {
   );
 }
 
-/** Boxes by hive, hives by yard; totes are not judged. */
-function groups(book: Book): { title: string; boxes: Box[] }[] {
-  const onHives = book.yards.flatMap((yard) =>
-    book.colonies
-      .filter((one) => one.content.yardId === yard.entityId)
-      .map((colony) => ({
-        title: `${colony.content.name}, ${yard.content.name}`,
-        boxes: book.boxes.filter((one) => one.content.colonyId === colony.entityId),
-      })),
-  );
-  const loose = book.boxes.filter(
-    (one) => one.content.colonyId === null && one.content.boxKind === 'box',
-  );
-  return [...onHives, { title: 'On no hive', boxes: loose }].filter((one) => one.boxes.length > 0);
+interface HiveGroup {
+  readonly title: string;
+  readonly boxes: readonly Box[];
 }
+
+/** Boxes by hive, hives by yard; totes are not judged. */
+function groups(book: Book): HiveGroup[] {
+  const byHive = new Map<string, Box[]>();
+  for (const box of book.boxes) {
+    if (box.content.boxKind === 'tote') continue;
+    const key = box.content.colonyId ?? '';
+    const known = byHive.get(key);
+    if (known) known.push(box);
+    else byHive.set(key, [box]);
+  }
+  const onHives = book.colonies.map((colony) => ({
+    title: [colony.content.name, yardOf(book, colony.content.yardId)?.content.name]
+      .filter((one) => one !== undefined)
+      .join(', '),
+    boxes: byHive.get(colony.entityId) ?? [],
+  }));
+  const loose = { title: 'On no hive', boxes: byHive.get('') ?? [] };
+  return [...onHives, loose].filter((one) => one.boxes.length > 0);
+}
+
+/** Frames judged today by their box, in hanging order. */
+function judgedByBox({ judged }: HarvestDay): ReadonlyMap<string, KeptJudgedFrame[]> {
+  const boxes = new Map<string, KeptJudgedFrame[]>();
+  for (const one of [...judged].sort((a, b) => a.check.slot - b.check.slot)) {
+    const known = boxes.get(one.check.boxId);
+    if (known) known.push(one);
+    else boxes.set(one.check.boxId, [one]);
+  }
+  return boxes;
+}
+
+/** Most hives shown before one has to be looked for by its name. */
+const MOST_SHOWN = 24;
+
+const NONE: readonly KeptJudgedFrame[] = [];
 
 /** Hives of the day with their boxes; those with something judged come first. */
 export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
-  const begun = new Set(day.judged.map((one) => one.check.boxId));
-  const isBegun = (boxes: readonly Box[]): boolean => boxes.some((one) => begun.has(one.entityId));
-  const all = groups(day.book);
-  const ordered = [
-    ...all.filter((one) => isBegun(one.boxes)),
-    ...all.filter((one) => !isBegun(one.boxes)),
-  ];
+  const [wanted, setWanted] = useState('');
+  const judged = useMemo(() => judgedByBox(day), [day]);
+  const ordered = useMemo(() => {
+    const all = groups(day.book);
+    const isBegun = ({ boxes }: HiveGroup): boolean =>
+      boxes.some((one) => judged.has(one.entityId));
+    return [...all.filter(isBegun), ...all.filter((one) => !isBegun(one))];
+  }, [day.book, judged]);
+  const found = ordered.filter(({ title }) =>
+    title.toLowerCase().includes(wanted.trim().toLowerCase()),
+  );
+  const shown = found.slice(0, MOST_SHOWN);
   return (
     <SheetSection
       id="boxes"
@@ -83,18 +117,42 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
           No boxes yet. Name yards, hives and boxes under Season, or judge at one stroke.
         </p>
       )}
-      <div className="grid gap-x-10 gap-y-4 xl:grid-cols-2">
-        {ordered.map(({ title, boxes }) => (
+      {ordered.length > MOST_SHOWN && (
+        <label className="mb-4 block max-w-sm text-base font-semibold">
+          Find a hive
+          <input
+            className={INPUT}
+            value={wanted}
+            onChange={(event) => setWanted(event.target.value)}
+            autoComplete="off"
+          />
+        </label>
+      )}
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-4 xl:grid-cols-2">
+        {shown.map(({ title, boxes }) => (
           <div key={title}>
             <h3 className="text-base font-semibold">{title}</h3>
             <ul className="divide-y divide-thread border-y border-ink">
               {boxes.map((one) => (
-                <BoxRow key={one.entityId} day={day} box={one} />
+                <BoxRow
+                  key={one.entityId}
+                  day={day}
+                  box={one}
+                  judged={judged.get(one.entityId) ?? NONE}
+                />
               ))}
             </ul>
           </div>
         ))}
       </div>
+      {found.length > shown.length && (
+        <p className="mt-3 text-base">
+          {found.length - shown.length} more hives; find them by name.
+        </p>
+      )}
+      {ordered.length > 0 && found.length === 0 && (
+        <p className="text-base">No hive is called that.</p>
+      )}
     </SheetSection>
   );
 }

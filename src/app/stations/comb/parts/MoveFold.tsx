@@ -1,6 +1,14 @@
-import { useState, type ReactElement } from 'react';
+import { useMemo, useState, type ReactElement } from 'react';
 import { useBoxRecords } from '../../../../db';
-import { current, nextRevision, type AnyRecord, type Book, type Frame } from '../../../../records';
+import {
+  colonyOf,
+  current,
+  nextRevision,
+  type AnyRecord,
+  type Book,
+  type Box,
+  type Frame,
+} from '../../../../records';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
@@ -30,6 +38,18 @@ function moved(frame: Frame, boxId: string, { slot, day }: { slot: number; day: 
   };
 }
 
+/** Where a frame can go: totes first, then the other boxes of its hive. */
+function targetsFor({ entityId, content }: Box, book: Book): Box[] {
+  const totes = book.boxes.filter((one) => one.content.boxKind === 'tote');
+  const ofHive = book.boxes.filter(
+    (one) =>
+      one.content.boxKind === 'box' &&
+      one.content.colonyId !== null &&
+      one.content.colonyId === content.colonyId,
+  );
+  return [...totes, ...ofHive].filter((one) => one.entityId !== entityId);
+}
+
 interface MoveFoldProps {
   task: JudgeTask;
   book: Book;
@@ -41,10 +61,7 @@ interface MoveFoldProps {
 export function MoveFold({ task, book, taken }: MoveFoldProps): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
-  const targets = book.boxes.filter((one) => one.entityId !== task.box.entityId);
-  const totesFirst = [...targets].sort((a, b) =>
-    a.content.boxKind === b.content.boxKind ? 0 : a.content.boxKind === 'tote' ? -1 : 1,
-  );
+  const totesFirst = useMemo(() => targetsFor(task.box, book), [task.box, book]);
   const [chosen, setChosen] = useState('');
   const target = totesFirst.find((one) => one.entityId === chosen) ?? totesFirst[0];
   const records = useBoxRecords(workspace, target?.entityId ?? '');
@@ -77,7 +94,7 @@ export function MoveFold({ task, book, taken }: MoveFoldProps): ReactElement {
             >
               {totesFirst.map((one) => (
                 <option key={one.entityId} value={one.entityId}>
-                  {boxWords(book, one.entityId)}
+                  {boxWords(book, one)}
                 </option>
               ))}
             </select>
@@ -107,8 +124,7 @@ export function MoveFold({ task, book, taken }: MoveFoldProps): ReactElement {
   );
 }
 
-function boxWords(book: Book, boxId: string): string {
-  const box = book.boxes.find((one) => one.entityId === boxId);
-  const colony = book.colonies.find((one) => one.entityId === box?.content.colonyId);
-  return [colony?.content.name, box?.content.label].filter((one) => one !== undefined).join(', ');
+function boxWords(book: Book, box: Box): string {
+  const colony = colonyOf(book, box.content.colonyId);
+  return [colony?.content.name, box.content.label].filter((one) => one !== undefined).join(', ');
 }

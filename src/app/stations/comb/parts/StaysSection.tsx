@@ -5,8 +5,7 @@ import type { HarvestDay } from '../../../data/useHarvest';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
-
-const STAYS = ['leave', 'put-back'];
+import { leftForColony } from '../dayEvidence';
 
 /** What is left to each colony against the keeper's own target. */
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {
@@ -18,9 +17,7 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
   if (ids.length === 0) return null;
   const say = (kg: number): string => formatQuantity(kg, 'mass', preferences);
   const rows = ids.map((id) => {
-    const own = day.judged.filter((one) => one.evidence.colonyId === id);
-    const stays = own.filter((one) => STAYS.includes(one.act));
-    const kg = stays.reduce((sum, one) => sum + one.evidence.honey.massKg, 0);
+    const { frames, kg } = leftForColony(day, id);
     const target = targets.get(id);
     const verdict =
       target === undefined
@@ -28,7 +25,7 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
         : kg >= target
           ? `enough for your ${say(target)}`
           : `${say(target - kg)} short of your ${say(target)}`;
-    return [colonyOf(day.book, id)?.content.name ?? '', String(stays.length), say(kg), verdict];
+    return [colonyOf(day.book, id)?.content.name ?? '', String(frames), say(kg), verdict];
   });
   return (
     <SheetSection id="stays" title="Left for the colonies">

@@ -100,7 +100,7 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
 
 /** What else can be done with the frame, best first, and the keeper's own choice. */
 export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
-  const { alternatives } = judged.decision;
+  const alternatives = judged.decision.alternatives();
   return (
     <div className="space-y-5">
       <QueenNote />
