@@ -1,3 +1,4 @@
+import type { EntityTable } from 'dexie';
 import { RECORD_KINDS, failed, ok, type AnyRecord, type RecordKind, type Result } from '../records';
 import type { RipenumDatabase } from './database';
 import { conflictMessage, isSameRecord, type Appended, type RecordStore } from './recordStore';
@@ -54,6 +55,19 @@ const entityIds = (records: readonly AnyRecord[]): string[] => [
   ...new Set(records.map((one) => one.entityId)),
 ];
 
+/**
+ * Rows of several keys of an index. One request a key, all under way at once: a cursor that jumps
+ * from key to key takes milliseconds for each.
+ */
+async function ofKeys(
+  table: EntityTable<AnyRecord, 'id'>,
+  index: string,
+  keys: readonly string[],
+): Promise<AnyRecord[]> {
+  const parts = await Promise.all(keys.map((key) => table.where(index).equals(key).toArray()));
+  return parts.flat();
+}
+
 /** Frames that hang in a box now or did, with every look at them, wherever they hung then. */
 async function ofBox(database: RipenumDatabase, boxId: string): Promise<AnyRecord[]> {
   const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
@@ -63,8 +77,8 @@ async function ofBox(database: RipenumDatabase, boxId: string): Promise<AnyRecor
     const ids = entityIds(named);
     const parts = await Promise.all([
       box.where('entityId').equals(boxId).toArray(),
-      frames.where('entityId').anyOf(ids).toArray(),
-      checks.where('content.frameId').anyOf(ids).toArray(),
+      ofKeys(frames, 'entityId', ids),
+      ofKeys(checks, 'content.frameId', ids),
     ]);
     return parts.flat();
   });
@@ -84,8 +98,8 @@ async function ofHarvest(database: RipenumDatabase, harvestId: string): Promise<
     ];
     const parts = await Promise.all([
       ...own.map((kind) => database.tableOf(kind).where('ownerId').equals(harvestId).toArray()),
-      frames.where('entityId').anyOf(frameIds).toArray(),
-      checks.where('content.frameId').anyOf(frameIds).toArray(),
+      ofKeys(frames, 'entityId', frameIds),
+      ofKeys(checks, 'content.frameId', frameIds),
     ]);
     return parts.flat();
   });
@@ -104,8 +118,8 @@ async function looksDue(database: RipenumDatabase): Promise<AnyRecord[]> {
       ),
     ];
     const parts = await Promise.all([
-      checks.where('content.frameId').anyOf(frameIds).toArray(),
-      frames.where('entityId').anyOf(frameIds).toArray(),
+      ofKeys(checks, 'content.frameId', frameIds),
+      ofKeys(frames, 'entityId', frameIds),
     ]);
     return parts.flat();
   });

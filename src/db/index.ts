@@ -6,7 +6,6 @@ export type { Appended, RecordStore } from './recordStore';
 export { loadPreferences, savePreferences } from './settings';
 export {
   useAllLotRecords,
-  useBookRecords,
   useBoxRecords,
   useHarvestRecords,
   useLooksDue,
@@ -14,4 +13,5 @@ export {
   usePhotoRecords,
   useRecordsOf,
 } from './useRecords';
+export { watchBook } from './watch';
 export { WORKSPACES, type Workspace } from './workspaces';

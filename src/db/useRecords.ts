@@ -1,5 +1,5 @@
 import { useLiveQuery } from 'dexie-react-hooks';
-import { BOOK_KINDS, LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
+import { LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import type { RecordStore } from './recordStore';
@@ -25,10 +25,6 @@ export function useRecordsOf(
 /** Every revision of every lot and what belongs to it. */
 export const useAllLotRecords = (workspace: Workspace): AnyRecord[] | undefined =>
   useRecordsOf(workspace, LOT_KINDS);
-
-/** Places, hives, boxes, flows, what was given, days at the hives, own schools and formats. */
-export const useBookRecords = (workspace: Workspace): AnyRecord[] | undefined =>
-  useRecordsOf(workspace, BOOK_KINDS);
 
 /** Every revision of one lot and what belongs to it. */
 export function useLotRecords(workspace: Workspace, lotId: string): AnyRecord[] | undefined {

@@ -2,7 +2,15 @@
 export { noticeShown, selectCanUndo, selectNotice } from './actsSlice';
 export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
 export { useAppDispatch, useAppSelector } from './hooks';
-export { allRecords, importRecordFile, perform, redo, revise, undo } from './recordActs';
+export {
+  allRecords,
+  harvestRecords,
+  importRecordFile,
+  perform,
+  redo,
+  revise,
+  undo,
+} from './recordActs';
 export { preferencesChanged, selectPreferences, selectWorkspace } from './sessionSlice';
 export { type AppStore, createStore } from './store';
 export { openWorkspace } from './workspace';

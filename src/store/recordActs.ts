@@ -139,6 +139,11 @@ export function importRecordFile(text: string): Thunk<Result<Appended>> {
   };
 }
 
+/** A day at the hives with its looks, read once. */
+export function harvestRecords(harvestId: string): Thunk<AnyRecord[]> {
+  return (_dispatch, getState) => recordStoreOf(getState()).ofHarvest(harvestId);
+}
+
 /** Every revision of this workspace, for a file. */
 export function allRecords(): Thunk<AnyRecord[]> {
   return (_dispatch, getState) => recordStoreOf(getState()).all();

@@ -11,19 +11,21 @@ import {
   type Box,
   type BoxPlace,
   type Harvest,
+  type Judging,
   type KeptStory,
 } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useBook } from '../../data/useBook';
-import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import type { HarvestDay } from '../../data/useHarvest';
+import { useOtherBoxes } from '../../data/useOtherBoxes';
 import { useStanding } from '../../data/useStanding';
 import { NothingHere } from '../../ui/NothingHere';
 import { Waiting } from '../../ui/Waiting';
 import { JudgeView } from './JudgeView';
 
 /** Whether a school can only judge a frame beside all others of the day. */
-function judgesTogether({ judging }: HarvestDay): boolean {
-  return judging.school.rule === 'pooled' || judging.school.stays === 'colony-first';
+function judgesTogether({ school }: Judging): boolean {
+  return school.rule === 'pooled' || school.stays === 'colony-first';
 }
 
 /** Frames of the box that were looked at today, as they stand among their earlier looks. */
@@ -44,11 +46,22 @@ function storiesOf(places: readonly BoxPlace[]): KeptStory[] {
   );
 }
 
-/** The day as this one box knows it: it stands in until the whole day has been read. */
-function dayOfBox(book: Book, harvest: Harvest, stories: readonly KeptStory[]): HarvestDay {
-  const judging = judgingOf(book, harvest);
-  const file = { stories, strokes: [], tally: null, guesses: [] };
-  return { book, harvest, file, judging, judged: judgeFrames(stories, judging) };
+/** The day as it is known here: this box up to date, the others as they stood. */
+function useDay(
+  book: Book,
+  harvest: Harvest,
+  { here, others }: { here: readonly KeptStory[]; others: readonly KeptStory[] },
+): HarvestDay {
+  const judging = useMemo(() => judgingOf(book, harvest), [book, harvest]);
+  const judgedThere = useMemo(() => judgeFrames(others, judging), [others, judging]);
+  return useMemo(() => {
+    const stories = [...others, ...here];
+    const file = { stories, strokes: [], tally: null, guesses: [] };
+    const judged = judgesTogether(judging)
+      ? judgeFrames(stories, judging)
+      : [...judgedThere, ...judgeFrames(here, judging)];
+    return { book, harvest, file, judging, judged };
+  }, [book, harvest, judging, judgedThere, here, others]);
 }
 
 interface LoadedProps {
@@ -60,7 +73,6 @@ interface LoadedProps {
 function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const records = useBoxRecords(workspace, box.entityId);
-  const whole = useHarvest(harvest.entityId);
   const [standing, stand] = useStanding();
   const { entityId: harvestId } = harvest;
   const { slots } = box.content;
@@ -69,8 +81,8 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
     [records, box.entityId, harvestId, slots],
   );
   const stories = useMemo(() => storiesOf(places ?? []), [places]);
-  const near = useMemo(() => dayOfBox(book, harvest, stories), [book, harvest, stories]);
-  const day = whole.status === 'ready' ? whole.day : near;
+  const others = useOtherBoxes(harvestId, box.entityId);
+  const day = useDay(book, harvest, { here: stories, others });
   if (!places) return <Waiting />;
   const isHere = standing?.harvestId === harvestId && standing.boxId === box.entityId;
   const wanted = isHere ? standing.slot : (places.find((one) => !one.today)?.slot ?? 1);
@@ -80,7 +92,7 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
       day={day}
       box={box}
       places={places}
-      others={judgesTogether(day) ? day.file.stories : stories}
+      others={judgesTogether(day.judging) ? day.file.stories : stories}
       slot={slot}
       onSlot={(next) => stand({ harvestId, boxId: box.entityId, slot: next })}
     />

@@ -2,9 +2,9 @@ import { Plus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { priorExpectation } from '../../../core';
-import { useAllLotRecords, useBookRecords } from '../../../db';
-import { bookOf, current, limitOfDay, type Scribe } from '../../../records';
+import { FRAME_FORMATS, priorExpectation } from '../../../core';
+import { useAllLotRecords } from '../../../db';
+import { current, limitOfDay, type Scribe } from '../../../records';
 import {
   perform,
   selectPreferences,
@@ -12,6 +12,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import { useBook } from '../../data/useBook';
 import { isoDay } from '../../format/dates';
 import { formatQuantity, unitOf } from '../../format/units';
 import { nextCode } from '../../forms/lotCode';
@@ -106,8 +107,7 @@ export function FewScreen(): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
   const taken = useTakenCodes();
-  const book = useBookRecords(workspace);
-  const formats = useMemo(() => bookOf(book ?? []).formats, [book]);
+  const formats = useBook()?.formats ?? FRAME_FORMATS;
   const today = isoDay(new Date());
   const defaults = useMemo(() => freshFew(), []);
   const { form, parsed, restored, start, submit } = useDraftForm<FewForm, Few>({

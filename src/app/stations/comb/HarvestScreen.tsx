@@ -88,11 +88,12 @@ function nextBoxId(
 ): string | null {
   if (standing?.harvestId === harvest.entityId) return standing.boxId;
   const boxes = book.boxes.filter((one) => one.content.boxKind === 'box');
-  const judgedIn = (boxId: string): number =>
-    judged.filter((one) => one.check.boxId === boxId).length;
-  const begun = boxes.find(
-    ({ entityId, content }) => judgedIn(entityId) > 0 && judgedIn(entityId) < content.slots,
-  );
+  const counts = new Map<string, number>();
+  for (const { check } of judged) counts.set(check.boxId, (counts.get(check.boxId) ?? 0) + 1);
+  const begun = boxes.find(({ entityId, content }) => {
+    const count = counts.get(entityId) ?? 0;
+    return count > 0 && count < content.slots;
+  });
   return (begun ?? boxes[0])?.entityId ?? null;
 }
 

@@ -7,13 +7,23 @@ const CELLS = SKETCH_GRID.columns * SKETCH_GRID.rows;
 interface Drawn {
   readonly capped: string;
   readonly open: string;
+  readonly dots: string;
+}
+
+const DOT = 0.13;
+
+/** A dot in the middle of a cell, as a path: one element for all of them is drawn much faster. */
+function dot(at: number): string {
+  const { x, y } = cellCentre(at, SKETCH_GRID);
+  return `M${(x - DOT).toFixed(2)} ${y.toFixed(2)}a${DOT} ${DOT} 0 1 0 ${2 * DOT} 0a${DOT} ${DOT} 0 1 0 ${-2 * DOT} 0Z`;
 }
 
 function drawn(tenths: number): Drawn {
   const many = Math.round((CELLS * tenths) / 10);
+  const open = ORDER.slice(many);
   const path = (cells: readonly number[]): string =>
     cells.map((at) => cellPath(at, SKETCH_GRID)).join('');
-  return { capped: path(ORDER.slice(0, many)), open: path(ORDER.slice(many)) };
+  return { capped: path(ORDER.slice(0, many)), open: path(open), dots: open.map(dot).join('') };
 }
 
 const SKETCHES = Array.from({ length: 11 }, (_, tenths) => drawn(tenths));
@@ -22,7 +32,6 @@ const SKETCHES = Array.from({ length: 11 }, (_, tenths) => drawn(tenths));
 export const CombSketch = memo(function CombSketch({ tenths }: { tenths: number }): ReactElement {
   const sketch = SKETCHES[tenths] ?? drawn(tenths);
   const { width, height } = combSize(SKETCH_GRID);
-  const open = ORDER.slice(Math.round((CELLS * tenths) / 10));
   return (
     <svg
       aria-hidden
@@ -32,10 +41,7 @@ export const CombSketch = memo(function CombSketch({ tenths }: { tenths: number 
     >
       <path d={sketch.capped} className="fill-lavender-mid stroke-ink" strokeWidth="0.07" />
       <path d={sketch.open} className="fill-paper stroke-thread-deep" strokeWidth="0.07" />
-      {open.map((at) => {
-        const { x, y } = cellCentre(at, SKETCH_GRID);
-        return <circle key={at} cx={x} cy={y} r="0.13" className="fill-ink" />;
-      })}
+      <path d={sketch.dots} className="fill-ink" />
     </svg>
   );
 });

@@ -1,5 +1,5 @@
 import { ChevronDown } from 'lucide-react';
-import type { ReactElement, ReactNode } from 'react';
+import { useState, type ReactElement, type ReactNode } from 'react';
 import { Controller, useFormContext } from 'react-hook-form';
 import { BEETLE_SIGHTS, BROOD_AMOUNTS, COMB_FACES } from '../../../../core';
 import { BROOD_STAGES, COMB_COLOURS } from '../../../../records';
@@ -12,7 +12,7 @@ import { BROOD_NAMES, COLOUR_NAMES, FACE_NAMES, STAGE_NAMES } from '../words';
 import { Pick, choicesOf } from './Pick';
 import { Stepper } from './Stepper';
 
-/** A part of the frame that is opened when there is something to say. */
+/** A part of the frame that is opened, and only then drawn, when there is something to say. */
 export function Fold({
   title,
   note,
@@ -22,14 +22,18 @@ export function Fold({
   note?: string | undefined;
   children: ReactNode;
 }): ReactElement {
+  const [opened, setOpened] = useState(false);
   return (
-    <details className="group border-t border-ink">
+    <details
+      className="group border-t border-ink"
+      onToggle={(event) => setOpened(opened || event.currentTarget.open)}
+    >
       <summary className="flex min-h-14 list-none items-center gap-3 text-lg font-bold">
         <ChevronDown aria-hidden className="size-6 shrink-0 -rotate-90 group-open:rotate-0" />
         <span className="grow">{title}</span>
         {note && <span className="text-base font-normal text-ink-soft">{note}</span>}
       </summary>
-      <div className="space-y-4 pb-5">{children}</div>
+      <div className="space-y-4 pb-5">{opened && children}</div>
     </details>
   );
 }

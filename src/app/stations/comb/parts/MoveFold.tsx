@@ -57,8 +57,7 @@ interface MoveFoldProps {
   taken: readonly Frame[];
 }
 
-/** Frames into a tote or another box; each keeps its hive. */
-export function MoveFold({ task, book, taken }: MoveFoldProps): ReactElement {
+function Move({ task, book, taken }: MoveFoldProps): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
   const totesFirst = useMemo(() => targetsFor(task.box, book), [task.box, book]);
@@ -81,45 +80,51 @@ export function MoveFold({ task, book, taken }: MoveFoldProps): ReactElement {
     );
   };
   const { frame } = task.place;
+  if (!target) {
+    return <p className="text-base">There is no other box or tote yet; add one under Season.</p>;
+  }
+  return (
+    <>
+      <label className="block text-base font-semibold">
+        Where to
+        <select
+          className={INPUT}
+          value={target.entityId}
+          onChange={(event) => setChosen(event.target.value)}
+        >
+          {totesFirst.map((one) => (
+            <option key={one.entityId} value={one.entityId}>
+              {boxWords(book, one)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-base">{counted(free.length, 'free place')} there.</p>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          className="min-h-14"
+          disabled={!frame || free.length < 1}
+          onClick={() => void move(frame ? [frame] : [])}
+        >
+          Move this frame
+        </Button>
+        <Button
+          className="min-h-14"
+          disabled={taken.length === 0 || free.length < taken.length}
+          onClick={() => void move(taken)}
+        >
+          Move all {taken.length} that you take
+        </Button>
+      </div>
+    </>
+  );
+}
+
+/** Frames into a tote or another box; each keeps its hive. */
+export function MoveFold(props: MoveFoldProps): ReactElement {
   return (
     <Fold title="Move to a tote or another box">
-      {target ? (
-        <>
-          <label className="block text-base font-semibold">
-            Where to
-            <select
-              className={INPUT}
-              value={target.entityId}
-              onChange={(event) => setChosen(event.target.value)}
-            >
-              {totesFirst.map((one) => (
-                <option key={one.entityId} value={one.entityId}>
-                  {boxWords(book, one)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <p className="text-base">{counted(free.length, 'free place')} there.</p>
-          <div className="flex flex-wrap gap-2">
-            <Button
-              className="min-h-14"
-              disabled={!frame || free.length < 1}
-              onClick={() => void move(frame ? [frame] : [])}
-            >
-              Move this frame
-            </Button>
-            <Button
-              className="min-h-14"
-              disabled={taken.length === 0 || free.length < taken.length}
-              onClick={() => void move(taken)}
-            >
-              Move all {taken.length} that you take
-            </Button>
-          </div>
-        </>
-      ) : (
-        <p className="text-base">There is no other box or tote yet; add one under Season.</p>
-      )}
+      <Move {...props} />
     </Fold>
   );
 }

@@ -45,8 +45,7 @@ function PhotoPicture({ photo }: { photo: Photo }): ReactElement {
   );
 }
 
-/** Photographs of the frame: from the camera or a file, scaled down, without the camera’s data. */
-export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
+function Photos({ task }: { task: JudgeTask }): ReactElement {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
@@ -82,7 +81,7 @@ export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
   };
 
   return (
-    <Fold title="Photographs" note={photos.length > 0 ? String(photos.length) : undefined}>
+    <>
       <p className="text-base">
         Kept small, and without the place and time that cameras write into them.
       </p>
@@ -114,6 +113,15 @@ export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
           <PhotoPicture key={one.entityId} photo={one} />
         ))}
       </div>
+    </>
+  );
+}
+
+/** Photographs of the frame: from the camera or a file, scaled down, without the camera’s data. */
+export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
+  return (
+    <Fold title="Photographs">
+      <Photos task={task} />
     </Fold>
   );
 }
