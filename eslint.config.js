@@ -9,6 +9,7 @@ const nodeGlobals = {
   process: 'readonly',
   console: 'readonly',
   fetch: 'readonly',
+  requestAnimationFrame: 'readonly',
   setTimeout: 'readonly',
   URL: 'readonly',
   module: 'writable',

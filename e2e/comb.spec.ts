@@ -1,5 +1,5 @@
-import { mark, nextFrame, openBox, openDay, tenths, verdict } from './combHouse';
-import { expect, expectAccessible, outcome, test } from './house';
+import { mark, nextFrame, openBox, tenths, verdict } from './combHouse';
+import { expect, expectAccessible, test } from './house';
 
 test('a whole box judged with the keyboard: digits and arrows', async ({ page }) => {
   await openBox(page, 'Hive 5');
@@ -35,6 +35,18 @@ test('undo takes a kept frame back, and another undo the one before', async ({ p
   await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, not judged');
   await page.keyboard.press('Shift+U');
   await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
+});
+
+test('a tap is taken back before the frame is kept', async ({ page }) => {
+  await openBox(page, 'Hive 4');
+  await tenths(page, 'A', 9).click();
+  await tenths(page, 'B', 3).click();
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('Backspace');
+  await expect(verdict(page)).toContainText('Side B is not judged yet.');
+  await expect(tenths(page, 'A', 9)).toBeChecked();
+  await page.getByRole('button', { name: 'Take back the last tap' }).click();
+  await expect(verdict(page)).toContainText('Side A is not judged yet.');
 });
 
 test('points and paint give their shares with an interval, by mouse and by keyboard', async ({
@@ -162,186 +174,4 @@ test('put back or take: a chance, a day, the alternatives, and one’s own choic
   await nextFrame(page).click();
   await mark(page, 5).click();
   await expect(verdict(page)).toContainText('Take · your choice');
-});
-
-test('a yard at one stroke: a sample, what it says of the rest, and the tally', async ({
-  page,
-}) => {
-  await openDay(page);
-  const before = await page
-    .getByRole('region', { name: 'Count' })
-    .getByText(/frames taken/)
-    .textContent();
-  expect(before).toContain('of 30 judged');
-  await page.getByRole('link', { name: 'Judge at one stroke' }).click();
-  await page.getByRole('button', { name: 'Keep this judgement' }).click();
-  await expect(
-    page
-      .getByText('Judge between 1 and 2000 boxes at one stroke.')
-      .or(page.getByText('Type a number here.'))
-      .first(),
-  ).toBeVisible();
-  await page.getByLabel('Called').fill('Moor yard, upper row');
-  await page.getByLabel('Yard').selectOption({ label: 'Moor yard' });
-  await page.getByLabel('Boxes').fill('12');
-  await page.getByRole('radio', { name: '9 tenths' }).click();
-  await page.getByLabel('Frames to look at').fill('8');
-  const looks = page.getByLabel(/^Box \d+, frame \d+$/);
-  await expect(looks).toHaveCount(8);
-  for (let at = 0; at < 8; at += 1) await looks.nth(at).selectOption(at === 2 ? '6' : '9');
-  await expect(page.getByText(/8 of 8 looked at, 1 short of the 80 %/)).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep this judgement' }).click();
-  await expect(
-    page.getByText(/120 frames in 12 boxes, \d+ % capped .* at most \d+ frames short/),
-  ).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Count' })).toContainText('of 150 judged');
-  await page.getByRole('button', { name: 'Totes: more' }).click();
-  await page.reload();
-  await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
-});
-
-test('schools side by side disagree on the same frames; another one can judge; own ones are saved', async ({
-  page,
-}) => {
-  await openDay(page);
-  const schools = page.getByRole('region', { name: 'Other schools on the same frames' });
-  const row = (name: string) =>
-    schools.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
-  await expect(row('Full capping')).toContainText('4 frames');
-  await expect(row('Four fifths')).toContainText('15 frames');
-  await expect(row('Early and dry')).toContainText('to dry');
-  await row('Full capping').getByRole('button', { name: 'Judge by it' }).click();
-  await expect(row('Full capping')).toContainText('Judges today');
-  await expect(page.getByText('frames taken, of 30 judged')).toBeVisible();
-  await row('Four fifths').getByRole('button', { name: 'Own version' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Ours, nine tenths');
-  await page.getByLabel('Capped share asked for').fill('90');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(row('Ours, nine tenths')).toBeVisible();
-  await page.keyboard.press('u');
-  await expect(row('Ours, nine tenths')).toHaveCount(0);
-});
-
-test('lots from frames: by rule, one frame sent elsewhere by hand, and each ruled on by its frames', async ({
-  page,
-}) => {
-  await openDay(page);
-  await page.getByRole('link', { name: 'Make lots' }).click();
-  await page.getByRole('button', { name: 'By colour' }).click();
-  await expect(page.getByLabel('Name of the lot')).toHaveCount(5);
-  await page.getByLabel(/^Lot of Hive 21, Box 1, frame 5$/).selectOption({ label: 'a new lot' });
-  await expect(page.getByLabel('Name of the lot')).toHaveCount(5);
-  const dragged = page.getByRole('button', { name: 'Drag Hive 21, Box 1, frame 2' });
-  await dragged.scrollIntoViewIfNeeded();
-  const from = (await dragged.boundingBox())!;
-  const target = page
-    .getByRole('region')
-    .filter({ has: page.getByRole('button', { name: 'Drag Hive 21, Box 2, frame 2' }) });
-  const to = (await target.boundingBox())!;
-  await page.mouse.move(from.x + 10, from.y + 10);
-  await page.mouse.down();
-  await page.mouse.move(to.x + to.width / 2, Math.max(10, to.y + 60), { steps: 12 });
-  await page.mouse.up();
-  await expect(target.getByRole('button', { name: 'Drag Hive 21, Box 1, frame 2' })).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Make 5 lots' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'Today' })).toBeVisible();
-  await page
-    .getByRole('link', { name: /Sea lavender, light/ })
-    .first()
-    .click();
-  await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
-  await expect(page.getByText('Marsh yard: Hive 21')).toBeVisible();
-  await expect(outcome(page)).toContainText('Accept by capping, moisture not measured');
-  await page.getByText('Frame by frame').click();
-  await expect(page.getByRole('region', { name: 'Frames of the lot' })).toContainText(
-    'Hive 21, Box 1, frame 3',
-  );
-  await page.goBack();
-  await page.keyboard.press('u');
-  await expect(page.getByRole('link', { name: /Sea lavender, light/ })).toHaveCount(0);
-});
-
-test('frames move into a tote and keep their hive', async ({ page }) => {
-  await openBox(page, 'Hive 21');
-  await page.getByText('Move to a tote or another box').click();
-  await page.getByRole('button', { name: 'Move all 8 that you take' }).click();
-  await expect(page.locator('.verdict-bar')).toContainText('8 frames moved to Tote A');
-  await expect(mark(page, 3)).toHaveAccessibleName('Frame 3, not judged');
-  await page.getByRole('link', { name: /Back to Marsh/ }).click();
-  await page.getByRole('link', { name: 'Make lots' }).click();
-  await expect(page.getByText('Hive 21, Box 1, frame 3')).toBeVisible();
-});
-
-test('a photograph is made small, and what the camera wrote into it is gone', async ({ page }) => {
-  await openBox(page, 'Hive 4');
-  const picture = await page.evaluate(async () => {
-    const canvas = new OffscreenCanvas(2400, 1600);
-    canvas.getContext('2d')?.fillRect(100, 100, 900, 700);
-    const blob = await canvas.convertToBlob({ type: 'image/jpeg' });
-    return [...new Uint8Array(await blob.arrayBuffer())];
-  });
-  const words = Buffer.from('Exif\0\0II*\0GPSLatitude 53.1');
-  const segment = Buffer.concat([Buffer.from([0xff, 0xe1, 0, words.length + 2]), words]);
-  const jpeg = Buffer.from(picture);
-  const withPlace = Buffer.concat([jpeg.subarray(0, 2), segment, jpeg.subarray(2)]);
-  await page.getByText('Photographs').click();
-  const input = page.getByLabel('Photograph of a side');
-  await input.setInputFiles({ name: 'side.jpg', mimeType: 'image/jpeg', buffer: withPlace });
-  const kept = page.getByRole('img', { name: /Side A on/ });
-  await expect(kept).toBeVisible();
-  await expect(page.getByText('Side A, 1280 × 853')).toBeVisible();
-  const source = (await kept.getAttribute('src')) ?? '';
-  const bytes = Buffer.from(source.split(',')[1] ?? '', 'base64');
-  expect(withPlace.includes('GPSLatitude')).toBe(true);
-  expect(bytes.includes('GPSLatitude')).toBe(false);
-  expect(bytes.includes('Exif')).toBe(false);
-  expect(bytes.length).toBeLessThan(withPlace.length);
-  await input.setInputFiles({
-    name: 'a.jpg',
-    mimeType: 'image/jpeg',
-    buffer: Buffer.from('no picture'),
-  });
-  await expect(page.getByText(/not a photograph that the browser can read/)).toBeVisible();
-});
-
-test('a season of one’s own: yard, hive, box, flow, day, and the first frame', async ({ page }) => {
-  await page.goto('/mine/season');
-  const add = async (button: string, fields: Record<string, string>) => {
-    await page.getByRole('button', { name: button, exact: true }).click();
-    const sheet = page.getByRole('dialog');
-    for (const [label, text] of Object.entries(fields))
-      await sheet.getByLabel(label, { exact: true }).fill(text);
-    await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(sheet).toBeHidden();
-  };
-  await page.getByRole('button', { name: 'Add a yard' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText('Give the yard a name that you find again.')).toBeVisible();
-  await expectAccessible(page);
-  await page.getByLabel('Name', { exact: true }).fill('Back garden');
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await add('Add a hive to Back garden', { 'Name or number': 'Blue hive' });
-  await add('Add a box to Blue hive', { Label: 'Top box', 'Places for frames': '8' });
-  await add('Add a flow', { Name: 'Lime', Plant: 'lime tree', 'Expected to': '2099-01-01' });
-  await add('Add a frame', {
-    Name: 'Own frame',
-    'Comb of one side': '6,2',
-    'Empty frame': '0.35',
-    'Empty box': '3',
-  });
-  await expectAccessible(page);
-  await page.keyboard.press('m');
-  await page.getByRole('button', { name: 'Start a day at the hives' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('First harvest');
-  await page.getByLabel('Flow').selectOption({ label: `Lime, ${new Date().getFullYear()}` });
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First harvest' })).toBeVisible();
-  await page.getByRole('link', { name: 'Judge the next frame' }).click();
-  await page.keyboard.press('9');
-  await page.keyboard.press('9');
-  await page.keyboard.press('ArrowRight');
-  await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
-  await expect(page.getByText('Frame 2 of 8')).toBeVisible();
 });

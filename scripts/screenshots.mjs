@@ -16,6 +16,12 @@ async function openLot(page, name) {
   await page.getByRole('heading', { name: 'What would change this' }).waitFor();
 }
 
+async function openDay(page) {
+  await page.goto(`${BASE}/demo/comb`);
+  await page.getByRole('link', { name: /Marsh, second visit/ }).click();
+  await page.getByRole('heading', { name: 'Boxes' }).waitFor();
+}
+
 const views = [
   { name: 'door', size: DESK, open: (page) => page.goto(BASE) },
   {
@@ -24,6 +30,57 @@ const views = [
     open: async (page) => {
       await page.goto(`${BASE}/demo/today`);
       await page.getByRole('heading', { name: /Waiting/ }).waitFor();
+    },
+  },
+  { name: 'comb-day', size: DESK, open: openDay },
+  {
+    name: 'comb-frame',
+    size: PHONE,
+    open: async (page) => {
+      await openDay(page);
+      await page.getByRole('link', { name: /Box 2/ }).click();
+      await page.getByRole('button', { name: /^Frame 5,/ }).click();
+      await page.keyboard.press('9');
+      await page.keyboard.press('7');
+      await page.getByText('Put back').first().waitFor();
+    },
+  },
+  {
+    name: 'comb-frame-desk',
+    size: DESK,
+    open: async (page) => {
+      await openDay(page);
+      await page.getByRole('link', { name: /Box 2/ }).click();
+      await page.getByRole('button', { name: /^Frame 5,/ }).click();
+      await page.keyboard.press('9');
+      await page.keyboard.press('7');
+      await page.getByText('Would it spoil the bucket?').waitFor();
+    },
+  },
+  {
+    name: 'comb-schools',
+    size: DESK,
+    open: async (page) => {
+      await openDay(page);
+      await page.locator('#schools').scrollIntoViewIfNeeded();
+      await page.locator('#schools').evaluate((heading) => heading.scrollIntoView());
+    },
+  },
+  {
+    name: 'comb-lots',
+    size: DESK,
+    open: async (page) => {
+      await openDay(page);
+      await page.getByRole('link', { name: 'Make lots' }).click();
+      await page.getByRole('button', { name: 'By colour' }).click();
+    },
+  },
+  {
+    name: 'season',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/season`);
+      await page.getByRole('heading', { name: 'Flows' }).waitFor();
     },
   },
   {

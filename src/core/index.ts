@@ -59,6 +59,7 @@ export {
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
   COMB_FACES,
+  HONEY_DEPTH_MM,
   bucketsToBring,
   combSideMass,
   combinedMass,
@@ -113,7 +114,12 @@ export {
   type DecideContext,
   type FrameDecision,
 } from './schools/decide';
-export { finishing, type EarlierLook, type Finishing } from './schools/finishing';
+export {
+  CAPPING_RATE_PRIOR,
+  finishing,
+  type EarlierLook,
+  type Finishing,
+} from './schools/finishing';
 export { DECISIONS, mayBeTaken, type FrameAct } from './schools/forced';
 export {
   BROOD_AMOUNTS,

@@ -31,7 +31,7 @@ export {
   type Method,
   type Side,
 } from './frameCheck';
-export { cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
+export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './frameEvidence';
 export { type FrameLook, freshLook, freshSide } from './freshLook';
 export { type GivenContent, type GivenRecord, givenContentSchema } from './given';
 export { type GuessRecord, guessContentSchema } from './guess';

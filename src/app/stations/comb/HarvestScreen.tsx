@@ -55,13 +55,14 @@ function DayHeader({ day }: { day: HarvestDay }): ReactElement {
 }
 
 function DayView({ day }: { day: HarvestDay }): ReactElement {
-  const expectation = useExpectation(climateOfDay(day));
+  const climate = climateOfDay(day);
+  const expectation = useExpectation(climate);
   return (
     <>
       <DayHeader day={day} />
       <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
         <div className="wide:order-2">
-          <CropSlab day={day} expectation={expectation} />
+          <CropSlab day={day} expectation={expectation} climate={climate} />
         </div>
         <div className="space-y-8">
           <TallySection day={day} />

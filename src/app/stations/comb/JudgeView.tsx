@@ -107,6 +107,8 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
       ? [frame]
       : [],
   );
+  const colonyFirst = day.judging.school.stays === 'colony-first';
+  const boxAside = <BoxAside day={day} box={box} others={others} />;
   return (
     <FormFrame
       form={judge.form}
@@ -129,6 +131,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
             <MoveFold task={task} book={day.book} taken={takenHere} />
           </div>
           <aside aria-label="This frame and this box" className="mt-6 space-y-6 wide:mt-2">
+            {colonyFirst && boxAside}
             {judged && <WaysOut judged={judged} />}
             {judged && (
               <SpoilNote
@@ -138,7 +141,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
                 limitPercent={limitOfDay(day.harvest)}
               />
             )}
-            <BoxAside day={day} box={box} others={others} />
+            {!colonyFirst && boxAside}
           </aside>
         </div>
         <VerdictBar

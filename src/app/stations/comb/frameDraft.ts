@@ -61,27 +61,30 @@ function sideDraftOf(side: Side, judged: boolean): SideDraft {
   return { ...rest, ...quick, cappedTenths: judged ? quick.cappedTenths : null };
 }
 
+/** A temperature as text in the keeper's unit; empty where it is not known. */
+export function temperatureText(celsius: number | null, preferences: Preferences): string {
+  if (celsius === null) return '';
+  return decimalText(unitOf('temperature', preferences).fromBase(celsius), 1);
+}
+
 /** A draft that starts from a look kept before, or from nothing. */
 export function frameDraftOf(
   look: FrameLook | null,
   { preferences, frame }: { preferences: Preferences; frame: FrameContent | null },
 ): FrameDraft {
   const { sides, heft, cellReading, combTemperatureC, ...same } = look ?? freshLook();
-  const degrees = unitOf('temperature', preferences);
   const mass = unitOf('mass', preferences);
-  const celsius = (value: number | null | undefined): string =>
-    value === null || value === undefined ? '' : decimalText(degrees.fromBase(value), 1);
   const [a, b] = sides.map((side) => sideDraftOf(side, look !== null));
   if (!a || !b) throw new Error('a look has two sides');
   return {
     ...same,
     sides: [a, b],
-    combTemperature: celsius(combTemperatureC),
+    combTemperature: temperatureText(combTemperatureC, preferences),
     heft: heft ? decimalText(mass.fromBase(heft.grossKg)) : '',
     heftBy: heft?.by ?? 'hand',
     cellDial: cellReading ? decimalText(cellReading.dialValue, 4) : '',
     cellScale: cellReading?.scale ?? 'water',
-    cellTemperature: celsius(cellReading?.temperatureC),
+    cellTemperature: temperatureText(cellReading?.temperatureC ?? null, preferences),
     cellAtc: cellReading?.atc ? 'yes' : 'no',
     formerBrood: frame?.formerBrood ?? false,
     override: null,

@@ -30,9 +30,11 @@ import {
   frameDraftOf,
   frameDraftOfCheck,
   readFrameDraft,
+  temperatureText,
   type DraftRead,
   type FrameDraft,
 } from './frameDraft';
+import { useTakeBack } from './useTakeBack';
 import { ACT_NAMES } from './words';
 
 /** A place of a box on a day, and what its frame is judged with. */
@@ -118,11 +120,21 @@ function revisions(
   return records;
 }
 
+/** Warmth of the comb as it was last noted on this day; frames of a box are as warm as each other. */
+function lastCombTemperatureC({ others, box }: JudgeTask): number | null {
+  const noted = others.filter((one) => one.check.boxId === box.entityId);
+  return noted.at(-1)?.check.combTemperatureC ?? null;
+}
+
 /** The draft to start from: today's look, else a fresh one with what stays the same of the comb. */
-function startingDraft({ place }: JudgeTask, preferences: Preferences): FrameDraft {
+function startingDraft(task: JudgeTask, preferences: Preferences): FrameDraft {
+  const { place } = task;
   const rest = { preferences, frame: place.frame?.content ?? null };
   if (place.today) return frameDraftOfCheck(place.today.content, rest);
-  const fresh = frameDraftOf(null, rest);
+  const fresh = {
+    ...frameDraftOf(null, rest),
+    combTemperature: temperatureText(lastCombTemperatureC(task), preferences),
+  };
   const last = place.earlier.at(-1)?.content;
   if (!last) return fresh;
   fresh.sides.forEach((side, at) => {
@@ -160,7 +172,8 @@ export function useJudgeFrame(task: JudgeTask) {
     return done.ok;
   };
   const discard = (): void => start(defaults);
-  return { form, parsed, judged, typed, keep, discard };
+  const takeBack = useTakeBack(form, formKey);
+  return { form, parsed, judged, typed, keep, discard, takeBack };
 }
 
 export type JudgeForm = ReturnType<typeof useJudgeFrame>;

@@ -1,8 +1,7 @@
-import type { ReactElement, ReactNode } from 'react';
+import type { ReactElement } from 'react';
 import {
   BUDGET_DEFAULTS,
   COMPUTED_RANGE_PERCENT,
-  EXPECTED_BY_STATE,
   FERMENTATION_CLASSES,
   HONEY_INDEX_PER_C,
   LOCAL_LAW_DECIDES,
@@ -14,26 +13,10 @@ import {
   TABLE_RANGE_PERCENT,
   WEDMORE,
   sourceWords,
-  type HoneyState,
 } from '../../../core';
 import { PlainTable } from '../../ui/PlainTable';
-
-interface ChapterProps {
-  id: string;
-  title: string;
-  children: ReactNode;
-}
-
-function Chapter({ id, title, children }: ChapterProps): ReactElement {
-  return (
-    <section aria-labelledby={id} className="mt-8 border-t-2 border-ink pt-3">
-      <h2 id={id} className="text-2xl font-bold">
-        {title}
-      </h2>
-      <div className="mt-2 space-y-3 text-lg">{children}</div>
-    </section>
-  );
-}
+import { Chapter } from './Chapter';
+import { Expectation, JudgingComb } from './CombChapters';
 
 function Moisture(): ReactElement {
   const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
@@ -78,34 +61,6 @@ function Moisture(): ReactElement {
             `${SPREAD_PRIORS.betweenVessels.standardDeviation} %, pooled with what is seen`,
             'common practice, no source',
           ],
-        ]}
-      />
-    </Chapter>
-  );
-}
-
-function Expectation(): ReactElement {
-  const row = (name: string, state: HoneyState) => {
-    const { mean, knowledge, scatter } = EXPECTED_BY_STATE[state];
-    return [name, `${mean} %`, `${knowledge} %`, `${scatter} %`];
-  };
-  return (
-    <Chapter id="expectation" title="Without a meter">
-      <p>
-        Before any reading the state of the comb gives an expectation. These figures are common
-        practice without a source. A damp climate raises and widens them; your own lots, judged in
-        the comb and measured later, correct them. An expectation is never a statement of
-        conformity.
-      </p>
-      <PlainTable
-        label="Expected moisture by state of the cells"
-        head={['Cells', 'Mean', 'How well known', 'From lot to lot']}
-        rows={[
-          row('Capped', 'capped'),
-          row('Open, nothing fell at the shake test', 'nothing-fell'),
-          row('Open, no shake test', 'not-done'),
-          row('Open, drops fell', 'drops'),
-          row('Open, honey ran', 'runs'),
         ]}
       />
     </Chapter>
@@ -168,6 +123,7 @@ export function HandbookScreen(): ReactElement {
         How the numbers are made. Constants, limits and rules are read from the computation itself.
       </p>
       <Moisture />
+      <JudgingComb />
       <Expectation />
       <Limits />
       <Fermentation />

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { broodRoom, extractWithinHours } from '../../../../core';
 import { keepTargetsKg, type Box, type FrameStory, frameEvidenceFrom } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { PageLink } from '../../../ui/PageLink';
 import { formatQuantity } from '../../../format/units';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { leftForColony } from '../dayEvidence';
@@ -35,12 +36,27 @@ function RoomNote({ day, box, others }: BoxAsideProps): ReactElement | null {
   );
 }
 
+/** A colony-first school wants to know what stays before anything is taken. */
+const asksFirst = ({ judging }: HarvestDay): boolean => judging.school.stays === 'colony-first';
+
+function AskTarget(): ReactElement {
+  return (
+    <div role="note" className="border-l-8 border-lavender pl-3">
+      <p className="text-xl font-bold">What does this colony keep?</p>
+      <p className="my-2 text-base">
+        The colony comes first today, and no target of yours is written down for it.
+      </p>
+      <PageLink to="season">Say it under Season</PageLink>
+    </div>
+  );
+}
+
 /** What stays with the colony against the keeper's own target. */
 function KeepNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const colonyId = box.content.colonyId ?? '';
   const target = keepTargetsKg(day.book).get(colonyId);
-  if (target === undefined) return null;
+  if (target === undefined) return asksFirst(day) ? <AskTarget /> : null;
   const { frames, kg } = leftForColony(day, colonyId);
   const say = (value: number): string => formatQuantity(value, 'mass', preferences);
   return (

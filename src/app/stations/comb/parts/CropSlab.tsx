@@ -3,6 +3,7 @@ import {
   bucketsToBring,
   conformityProbability,
   inHundred,
+  type Climate,
   type Expectation,
 } from '../../../../core';
 import { limitOfDay } from '../../../../records';
@@ -12,18 +13,19 @@ import type { HarvestDay } from '../../../data/useHarvest';
 import { MoistureRule } from '../../../ui/MoistureRule';
 import { crop, doneFrames } from '../dayEvidence';
 import { counted } from '../words';
+import { OwnLots } from './OwnLots';
 
 /** Half width of a 95 % interval in standard uncertainties. */
 const COVERAGE = 1.96;
 
-/** What the frames taken so far amount to: kilograms, buckets, and the moisture to expect. */
-export function CropSlab({
-  day,
-  expectation,
-}: {
+interface CropSlabProps {
   day: HarvestDay;
   expectation: Expectation;
-}): ReactElement {
+  climate: Climate;
+}
+
+/** What the frames taken so far amount to: kilograms, buckets, and the moisture to expect. */
+export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const found = crop(doneFrames(day), expectation);
   if (!found) {
@@ -76,6 +78,7 @@ export function CropSlab({
           label={`Moisture rule from 13 to 25 % water: expected ${expected.mean.toFixed(1)} %, between ${low} and ${high} %, limit ${limit.toFixed(1)} %.`}
         />
       </div>
+      <OwnLots climate={climate} />
     </section>
   );
 }

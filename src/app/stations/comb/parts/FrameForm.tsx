@@ -99,9 +99,12 @@ interface FrameFormProps {
 
 /** Everything that can be said of one frame, the quick part first. */
 export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
-  const { form, typed, discard } = judge;
+  const { form, typed, discard, takeBack } = judge;
   const hand = useSideInHand();
   useFrameKeys(form, hand);
+  useCommands([
+    { id: 'take-back', title: 'Take back the last tap', key: 'Backspace', run: takeBack },
+  ]);
   const wantedShare = task.judging.school.ripeShare;
   return (
     <div className="space-y-2">
@@ -127,9 +130,14 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
         <CellFold />
       </div>
       {typed && (
-        <Button tone="quiet" onClick={discard}>
-          Forget what I tapped on this frame
-        </Button>
+        <div className="flex flex-wrap gap-2 py-2">
+          <Button className="min-h-14" onClick={takeBack}>
+            Take back the last tap
+          </Button>
+          <Button tone="quiet" className="min-h-14" onClick={discard}>
+            Forget all of this frame
+          </Button>
+        </div>
       )}
     </div>
   );

@@ -1,9 +1,9 @@
 import { useMemo, type ReactElement } from 'react';
-import { colonyOf, type Book, type GivenRecord } from '../../../../records';
+import { colonyOf, type Book, type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { freshGiven, givenFormOf, readGivenForm } from '../../../forms/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
-import { unitOf } from '../../../format/units';
+import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
@@ -13,14 +13,25 @@ import { TextField } from '../../../ui/TextField';
 import { EntryRow } from './EntryRow';
 import { useEditing } from './useEditing';
 
-function factsOf({ content }: GivenRecord, book: Book): string[] {
+/** The label's window of temperature, as typed. */
+function windowWords({ content }: GivenRecord, preferences: Preferences): string {
+  const { fromTemperatureC: from, toTemperatureC: to } = content;
+  const say = (celsius: number): string => formatQuantity(celsius, 'temperature', preferences, 0);
+  if (from === null && to === null) return '';
+  if (from === null) return `label: up to ${say(to ?? 0)}`;
+  return to === null ? `label: from ${say(from)}` : `label: ${say(from)} to ${say(to)}`;
+}
+
+function factsOf(record: GivenRecord, book: Book, preferences: Preferences): string[] {
+  const { content } = record;
   const { fromDay, toDay, boxesOn, waitDays, colonyIds } = content;
   const hives = colonyIds.map((id) => colonyOf(book, id)?.content.name ?? '').join(', ');
   const days = toDay
     ? `${formatDay(fromDay)} to ${formatDay(toDay)}`
     : `since ${formatDay(fromDay)}`;
   const wait = waitDays > 0 ? `then ${waitDays} days of waiting` : '';
-  return [hives, days, boxesOn ? 'honey boxes on' : 'honey boxes off', wait];
+  const boxes = boxesOn ? 'honey boxes on' : 'honey boxes off';
+  return [hives, days, boxes, wait, windowWords(record, preferences)];
 }
 
 function GivenFields({ book }: { book: Book }): ReactElement {
@@ -94,7 +105,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
           <EntryRow
             key={one.entityId}
             title={one.content.name}
-            facts={factsOf(one, book)}
+            facts={factsOf(one, book, preferences)}
             onEdit={() => editing.edit(one)}
           />
         ))}

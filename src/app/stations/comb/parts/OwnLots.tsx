@@ -1,0 +1,42 @@
+import type { ReactElement } from 'react';
+import {
+  expectedMixture,
+  priorExpectation,
+  updatedExpectation,
+  type Climate,
+} from '../../../../core';
+import { pastLotsBefore } from '../../../../records';
+import { usePastLots } from '../../../data/usePastLots';
+import { PlainTable } from '../../../ui/PlainTable';
+
+/** Own lots: what the comb let expect before each reading, beside what was measured. */
+export function OwnLots({ climate }: { climate: Climate }): ReactElement | null {
+  const lots = usePastLots();
+  if (lots.length === 0) return null;
+  const rows = [...lots]
+    .sort((a, b) => b.day.localeCompare(a.day))
+    .map((one) => {
+      const before = updatedExpectation(priorExpectation(climate), pastLotsBefore(lots, one));
+      const expected = expectedMixture(one.shares, before);
+      const apart = one.measured.mean - expected.mean;
+      return [
+        one.code,
+        `${Math.round(one.shares.capped * 100)} %`,
+        `${expected.mean.toFixed(1)} ± ${(1.96 * expected.standardUncertainty).toFixed(1)} %`,
+        `${one.measured.mean.toFixed(1)} %`,
+        `${apart > 0 ? '+' : '−'}${Math.abs(apart).toFixed(1)}`,
+      ];
+    });
+  return (
+    <details className="mt-2">
+      <summary className="flex min-h-11 items-center text-base font-semibold">
+        Own lots, expected and measured ({lots.length})
+      </summary>
+      <PlainTable
+        label="Own lots, expected and measured"
+        head={['Lot', 'Capped', 'Expected then', 'Measured', 'Apart']}
+        rows={rows}
+      />
+    </details>
+  );
+}
