@@ -141,7 +141,7 @@ export function Shell(): ReactElement {
   useEffect(() => void loadPalette(), []);
   const onOpenChange = (open: boolean): void => setOverlay(open ? overlay : 'none');
   return (
-    <div className="mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
+    <div className="shell mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
       <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
         Skip to the page
       </a>

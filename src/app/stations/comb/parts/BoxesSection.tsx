@@ -2,7 +2,13 @@ import { ChevronRight } from 'lucide-react';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { TAKING_ACTS } from '../../../../core';
-import { yardOf, type Book, type Box, type KeptJudgedFrame } from '../../../../records';
+import {
+  yardOf,
+  type Book,
+  type Box,
+  type Colony,
+  type KeptJudgedFrame,
+} from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { INPUT } from '../../../ui/classes';
@@ -30,22 +36,24 @@ function BoxRow({ day, box, judged }: BoxRowProps): ReactElement {
         to={`/${workspace}/comb/${day.harvest.entityId}/box/${box.entityId}`}
         className="flex min-h-16 flex-wrap items-center gap-x-4 gap-y-1 py-1 hover:bg-lavender-pale"
       >
-        <span className="w-40 shrink-0 grow">
+        <span className="grow">
           <span className="block text-lg leading-tight font-bold">{box.content.label}</span>
           <span className="block text-base text-ink-soft">{words}</span>
         </span>
-        <span className="flex gap-1">
-          {judged.map((one) => (
-            <FrameMark
-              key={one.frameId}
-              check={one.check}
-              act={one.act}
-              begun={false}
-              className="w-7"
-            />
-          ))}
-        </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
+        {judged.length > 0 && (
+          <span className="flex basis-full flex-wrap gap-1">
+            {judged.map((one) => (
+              <FrameMark
+                key={one.frameId}
+                check={one.check}
+                act={one.act}
+                begun={false}
+                className="w-7"
+              />
+            ))}
+          </span>
+        )}
       </Link>
     </li>
   );
@@ -66,10 +74,11 @@ function groups(book: Book): HiveGroup[] {
     if (known) known.push(box);
     else byHive.set(key, [box]);
   }
-  const onHives = book.colonies.map((colony) => ({
-    title: [colony.content.name, yardOf(book, colony.content.yardId)?.content.name]
-      .filter((one) => one !== undefined)
-      .join(', '),
+  const yardName = (colony: Colony): string =>
+    yardOf(book, colony.content.yardId)?.content.name ?? '';
+  const byYard = [...book.colonies].sort((a, b) => yardName(a).localeCompare(yardName(b)));
+  const onHives = byYard.map((colony) => ({
+    title: [colony.content.name, yardName(colony)].filter((one) => one !== '').join(', '),
     boxes: byHive.get(colony.entityId) ?? [],
   }));
   const loose = { title: 'On no hive', boxes: byHive.get('') ?? [] };

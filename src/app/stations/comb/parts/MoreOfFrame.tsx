@@ -215,7 +215,8 @@ export function PestFold(): ReactElement {
 export function CombFold(): ReactElement {
   const { sides, change } = useSides();
   return (
-    <Fold title="Colour and face of the comb" note="provisional until the honey is in glass">
+    <Fold title="Colour and face of the comb" note="provisional">
+      <p className="text-base">Colour in the comb is provisional until the honey is in glass.</p>
       <BothSides
         of={(at) => (
           <div className="space-y-3">

@@ -45,7 +45,7 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
   const { judged, missing, onBack, onNext, nextLabel } = props;
   const button = 'flex min-h-14 items-center justify-center border-2 border-linen font-bold';
   return (
-    <div className="verdict-bar on-ink sticky bottom-17 z-10 -mx-4 bg-ink px-4 pt-2 pb-3 text-linen wide:bottom-0 wide:mx-0">
+    <div className="verdict-bar on-ink sticky bottom-0 z-10 -mx-4 bg-ink px-4 pt-2 pb-3 text-linen wide:mx-0">
       <KeptLine />
       <div className="grid gap-x-6 gap-y-2 wide:grid-cols-[1fr_22rem] wide:items-center">
         <div aria-live="polite" data-testid="verdict">

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { DECISIONS, blockSentence, type FrameAct } from '../../../../core';
+import { DECISIONS, TAKING_ACTS, blockSentence, type FrameAct } from '../../../../core';
 import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../../../records';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -12,7 +12,7 @@ import { Pick, choicesOf } from './Pick';
 /** Whether bees finish the frame, as a chance and a day. */
 function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
   const { finishing, check } = judged;
-  if (!finishing || finishing.daysNeeded === 0) return null;
+  if (!finishing || finishing.daysNeeded === 0 || TAKING_ACTS.includes(judged.act)) return null;
   const day = finishing.lookAgainInDays;
   const looks = judged.earlier.length;
   return (
