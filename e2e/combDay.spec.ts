@@ -18,6 +18,7 @@ test('a yard at one stroke: a sample, what it says of the rest, and the tally', 
       .or(page.getByText('Type a number here.'))
       .first(),
   ).toBeVisible();
+  await expect(page.getByText(/Say how many tenths are capped/)).toBeVisible();
   await page.getByLabel('Called').fill('Moor yard, upper row');
   await page.getByLabel('Yard').selectOption({ label: 'Moor yard' });
   await page.getByLabel('Boxes').fill('12');

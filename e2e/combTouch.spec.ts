@@ -78,9 +78,7 @@ test('a few frames and a bucket, from the comb to a lot on one screen', async ({
   await page.goto('/mine/comb');
   await page.getByRole('link', { name: 'Only a few frames and a bucket' }).tap();
   await page.getByRole('button', { name: 'Make the lot' }).tap();
-  await expect(
-    page.getByRole('heading', { level: 1, name: 'A few frames and a bucket' }),
-  ).toBeVisible();
+  await expect(page.getByText('Tap the capping of both sides of one frame.')).toBeVisible();
   for (const [at, count] of [9, 10, 4].entries()) {
     const frame = page.getByRole('region', { name: `Frame ${at + 1}` });
     for (const side of ['side a', 'side b']) {

@@ -9,9 +9,14 @@ interface Sorted {
   readonly conflicting: AnyRecord[];
 }
 
+/** Kinds that occur among some records. */
+const kindsIn = (records: readonly AnyRecord[]): RecordKind[] => [
+  ...new Set(records.map((one) => one.kind)),
+];
+
 async function sortOut(database: RipenumDatabase, records: readonly AnyRecord[]): Promise<Sorted> {
   const sorted: Sorted = { fresh: [], same: [], conflicting: [] };
-  for (const kind of RECORD_KINDS) {
+  for (const kind of kindsIn(records)) {
     const own = records.filter((one) => one.kind === kind);
     const kept = await database.tableOf(kind).bulkGet(own.map((one) => one.id));
     own.forEach((record, at) => {
@@ -33,7 +38,7 @@ class Conflict extends Error {
 async function write(database: RipenumDatabase, records: readonly AnyRecord[]): Promise<Appended> {
   const { fresh, same, conflicting } = await sortOut(database, records);
   if (conflicting.length > 0) throw new Conflict(conflicting);
-  for (const kind of RECORD_KINDS) {
+  for (const kind of kindsIn(fresh)) {
     await database.tableOf(kind).bulkAdd(fresh.filter((one) => one.kind === kind));
   }
   return { written: fresh.length, alreadyThere: same.length };
@@ -127,9 +132,10 @@ async function looksDue(database: RipenumDatabase): Promise<AnyRecord[]> {
 
 /** Revisions kept in IndexedDB. One transaction an append, so that a failure writes nothing. */
 export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
-  const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
   return {
     async append(records): Promise<Result<Appended>> {
+      if (records.length === 0) return ok({ written: 0, alreadyThere: 0 });
+      const tables = kindsIn(records).map((kind) => database.tableOf(kind));
       try {
         return ok(await database.transaction('rw', tables, () => write(database, records)));
       } catch (error) {

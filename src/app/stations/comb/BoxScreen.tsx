@@ -1,4 +1,4 @@
-import { useMemo, type ReactElement } from 'react';
+import { useEffect, useMemo, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { useBoxRecords } from '../../../db';
 import {
@@ -83,10 +83,14 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
   const stories = useMemo(() => storiesOf(places ?? []), [places]);
   const others = useOtherBoxes(harvestId, box.entityId);
   const day = useDay(book, harvest, { here: stories, others });
-  if (!places) return <Waiting />;
   const isHere = standing?.harvestId === harvestId && standing.boxId === box.entityId;
-  const wanted = isHere ? standing.slot : (places.find((one) => !one.today)?.slot ?? 1);
+  const wanted = isHere ? standing.slot : (places?.find((one) => !one.today)?.slot ?? 1);
   const slot = Math.min(slots, Math.max(1, wanted));
+  const opened = places !== undefined && !isHere;
+  useEffect(() => {
+    if (opened) stand({ harvestId, boxId: box.entityId, slot });
+  }, [opened, stand, harvestId, box.entityId, slot]);
+  if (!places) return <Waiting />;
   return (
     <JudgeView
       day={day}

@@ -18,6 +18,7 @@ import { formatQuantity, unitOf } from '../../format/units';
 import { nextCode } from '../../forms/lotCode';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
+import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { MoistureRule } from '../../ui/MoistureRule';
 import { RestoredNote } from '../../ui/RestoredNote';
@@ -36,7 +37,7 @@ import {
   type FewForm,
 } from './few';
 import { FewFrameFields } from './parts/FewFrameFields';
-import { counted } from './words';
+import { counted } from '../../format/counted';
 
 /** Writes into the air: for looking at what would be kept. */
 function previewScribe(): Scribe {
@@ -182,6 +183,7 @@ export function FewScreen(): ReactElement {
             <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
               Make the lot
             </Button>
+            <ErrorOf name="frames" />
           </div>
         </div>
       </FormFrame>

@@ -19,7 +19,7 @@ import { climateOfDay } from './dayEvidence';
 import { GROUP_RULES, moved, type GroupRule } from './grouping';
 import { GroupCard } from './parts/GroupCard';
 import { useGroups } from './useGroups';
-import { counted } from './words';
+import { counted } from '../../format/counted';
 
 const RULE_WORDS: Readonly<Record<GroupRule, string>> = {
   flow: 'By flow',

@@ -16,6 +16,7 @@ import { freshStroke, readStrokeForm, strokeSize, type StrokeForm } from '../../
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/ChoiceField';
+import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
 import { RestoredNote } from '../../ui/RestoredNote';
@@ -81,6 +82,7 @@ function StrokeFields({ day }: { day: HarvestDay }): ReactElement {
             setValue('cappedTenths', String(change.cappedTenths ?? ''), { shouldDirty: true });
           }}
         />
+        <ErrorOf name="cappedTenths" />
       </div>
       <ChoiceField
         name="honeyTenths"

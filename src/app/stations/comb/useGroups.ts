@@ -17,7 +17,7 @@ import { nextCode } from '../../forms/lotCode';
 import { climateOfDay } from './dayEvidence';
 import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
 import { lotRecords } from './lotsOfDay';
-import { counted } from './words';
+import { counted } from '../../format/counted';
 
 interface Kept {
   readonly rules: readonly GroupRule[];

@@ -62,6 +62,11 @@ export const FACE_NAMES: Readonly<Record<CombFace, string>> = {
   proud: 'Proud',
 };
 
+export const STAY_NAMES: Readonly<Record<School['stays'], string>> = {
+  clear: 'Clear the honey boxes',
+  'colony-first': 'The colony first',
+};
+
 export const TIMING_NAMES: Readonly<Record<Timing, string>> = {
   'after-each-flow': 'After each flow',
   'once-a-year': 'Once a year',
@@ -92,7 +97,3 @@ export const RULE_NAMES: Readonly<Record<School['rule'], string>> = {
 /** 65–90 % */
 export const percentRange = ({ low, high }: { low: number; high: number }): string =>
   `${Math.round(low * 100)}–${Math.round(high * 100)} %`;
-
-/** "3 frames", "1 frame" */
-export const counted = (count: number, one: string, many = `${one}s`): string =>
-  `${count} ${count === 1 ? one : many}`;

@@ -9,6 +9,7 @@ import {
   type Book,
   type KeptStory,
 } from '../../../records';
+import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 
 /** Something to do at the hives: when, what, and where to go. */
@@ -46,8 +47,6 @@ function byBox(looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> {
   return boxes;
 }
 
-const frames = (count: number): string => (count === 1 ? '1 frame' : `${count} frames`);
-
 /** Frames that went back and are to be looked at again, by box. */
 function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due[] {
   return [...byBox(looksAgainDue(looks))].flatMap(([boxId, own]) => {
@@ -57,7 +56,7 @@ function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due
       {
         id: `look-${boxId}`,
         at: day,
-        title: `Look again at ${frames(own.length)} in ${placeWords(book, boxId)}`,
+        title: `Look again at ${counted(own.length, 'frame')} in ${placeWords(book, boxId)}`,
         why: 'Put back to finish.',
         to: 'comb',
         overdue: day < today,

@@ -6,7 +6,7 @@ import { PageLink } from '../../../ui/PageLink';
 import { formatQuantity } from '../../../format/units';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { leftForColony } from '../dayEvidence';
-import { counted } from '../words';
+import { counted } from '../../../format/counted';
 
 interface BoxAsideProps {
   day: HarvestDay;

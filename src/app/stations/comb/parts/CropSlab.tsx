@@ -12,7 +12,7 @@ import { formatQuantity, unitOf } from '../../../format/units';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { MoistureRule } from '../../../ui/MoistureRule';
 import { crop, doneFrames } from '../dayEvidence';
-import { counted } from '../words';
+import { counted } from '../../../format/counted';
 import { OwnLots } from './OwnLots';
 
 /** Half width of a 95 % interval in standard uncertainties. */

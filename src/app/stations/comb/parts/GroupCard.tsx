@@ -15,7 +15,8 @@ import { formatQuantity } from '../../../format/units';
 import { INPUT } from '../../../ui/classes';
 import { RuleStrip } from '../../../ui/RuleStrip';
 import { frameColour, groupMass, type Group, type GroupItem } from '../grouping';
-import { COLOUR_NAMES, counted } from '../words';
+import { counted } from '../../../format/counted';
+import { COLOUR_NAMES } from '../words';
 import { FrameMark } from './FrameMark';
 
 interface FrameChipProps {

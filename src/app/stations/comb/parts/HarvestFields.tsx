@@ -9,7 +9,7 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { usePatch } from '../../../ui/FormFrame';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
-import { TIMING_NAMES } from '../words';
+import { TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 
 const CLEARING_NAMES: Readonly<Record<(typeof CLEARING_METHODS)[number], string>> = {
@@ -20,8 +20,6 @@ const CLEARING_NAMES: Readonly<Record<(typeof CLEARING_METHODS)[number], string>
   brush: 'Brushing',
   blower: 'Blower',
 };
-
-const STAY_NAMES = { clear: 'Clear the honey boxes', 'colony-first': 'The colony first' } as const;
 
 /** How bees are cleared from the boxes. */
 function ClearingFields(): ReactElement {

@@ -13,7 +13,7 @@ import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
 import type { JudgeTask } from '../useJudgeFrame';
-import { counted } from '../words';
+import { counted } from '../../../format/counted';
 import { Fold } from './MoreOfFrame';
 
 /** Places of a box that no frame takes. */

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Button } from '../../../ui/Button';
 import type { FrameDraft } from '../frameDraft';
-import { counted } from '../words';
+import { counted } from '../../../format/counted';
 import { Fold } from './MoreOfFrame';
 import { Stepper } from './Stepper';
 

@@ -15,10 +15,9 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
-import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES } from '../words';
+import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 
-const STAY_NAMES = { clear: 'Clear the honey boxes', 'colony-first': 'The colony first' } as const;
 const KINDS = ['school'] as const;
 
 interface SchoolSheetProps {

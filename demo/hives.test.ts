@@ -1,0 +1,119 @@
+import { describe, expect, test } from '@jest/globals';
+import { SCHOOLS, broodRoom, compareSchools, priorExpectation } from '../src/core';
+import {
+  bookOf,
+  decideContext,
+  harvestFileOf,
+  judgeFrames,
+  judgingOf,
+  lastLooks,
+  looksAgainDue,
+  lotFilesOf,
+  makeUpCount,
+} from '../src/records';
+import { demoSeason } from './season';
+
+const TODAY = '2026-11-24';
+const season = demoSeason(TODAY);
+const book = bookOf(season);
+const harvest = book.harvests.find((one) => one.content.name === 'Marsh, second visit')!;
+const judging = judgingOf(book, harvest);
+const judged = judgeFrames(harvestFileOf(season, harvest.entityId).stories, judging);
+
+function inBox(hive: string, label: string) {
+  const colony = book.colonies.find((one) => one.content.name === hive)!;
+  const box = book.boxes.find(
+    (one) => one.content.colonyId === colony.entityId && one.content.label === label,
+  )!;
+  return judged.filter((one) => one.check.boxId === box.entityId);
+}
+
+describe('the demo at the hives', () => {
+  test('three yards, totes, flows of two years, and a day that is today', () => {
+    expect(book.yards.map((one) => one.content.name)).toEqual([
+      'Field yard',
+      'Marsh yard',
+      'Moor yard',
+    ]);
+    expect(book.boxes.filter((one) => one.content.boxKind === 'tote')).toHaveLength(2);
+    const lavender = book.flows.filter((one) => one.content.plant === 'sea lavender');
+    expect(lavender).toHaveLength(2);
+    expect(harvest.content.day).toBe(TODAY);
+  });
+
+  test('a treatment and syrup with the boxes on block whole boxes, capped as they are', () => {
+    for (const [hive, words] of [
+      ['Hive 22', 'thymol strips'],
+      ['Hive 24', 'could hold syrup'],
+    ] as const) {
+      const frames = inBox(hive, 'Box 1');
+      expect(frames.length).toBeGreaterThan(2);
+      for (const one of frames) {
+        expect(one.act).toBe('leave');
+        expect(one.decision.sentence).toContain(words);
+      }
+    }
+  });
+
+  test('the schools disagree on the very same frames', () => {
+    const finishings = new Map(judged.map((one) => [one.frameId, one.finishing]));
+    const outcomes = compareSchools(
+      judged.map((one) => one.evidence),
+      SCHOOLS,
+      {
+        ...decideContext(judging, finishings),
+        expectation: priorExpectation('damp'),
+        targetPercent: 18,
+      },
+    );
+    const taken = outcomes.map((one) => one.takenFrames);
+    expect(new Set(taken).size).toBeGreaterThanOrEqual(3);
+    expect(Math.min(...taken)).toBe(outcomes[0]?.takenFrames);
+    expect(outcomes.find((one) => one.school.id === 'early-and-dry')?.toDryFrames).toBeGreaterThan(
+      0,
+    );
+  });
+
+  test('the brood box is hemmed in and the queen is on a frame', () => {
+    const frames = inBox('Hive 23', 'Brood box');
+    const room = broodRoom(
+      frames.map(({ evidence }) => ({ sides: evidence.sides.map((side) => side.shares) })),
+    );
+    expect(room).toMatchObject({ hemmed: true, framesToGive: 2 });
+    expect(frames.filter((one) => one.check.queenSeen)).toHaveLength(1);
+    expect(frames.find((one) => one.check.queenSeen)?.act).toBe('put-back');
+  });
+
+  test('sections are judged by their pieces', () => {
+    const [first] = inBox('Hive 1', 'Sections');
+    expect(first?.evidence.sections).toEqual({ ripe: 6, all: 8 });
+    expect(first?.act).toBe('comb-honey');
+  });
+
+  test('a frame seen nine days ago tells its own rate; others wait to be looked at again', () => {
+    const again = inBox('Hive 21', 'Box 2');
+    expect(again.every((one) => one.earlier.length === 1)).toBe(true);
+    const due = looksAgainDue(lastLooks(season));
+    expect(due.length).toBeGreaterThan(2);
+    expect(due.every((one) => one.check.decision.act === 'put-back')).toBe(true);
+  });
+
+  test('the bean lot was made of frames, and knows them', () => {
+    const beans = lotFilesOf(season).find(
+      (one) => one.lot.content.name === 'Bean field, second day',
+    )!;
+    expect(beans.comb).toBeNull();
+    expect(makeUpCount(beans.frames!.content)).toBe(8);
+    expect(beans.frames!.content.frames.every((one) => one.hive === 'Hive 7')).toBe(true);
+    expect(beans.frames!.content.frames[0]?.flows).toEqual(['Bean field']);
+  });
+
+  test('guesses were made before the weigh-in, by roles and not by persons', () => {
+    const { guesses } = harvestFileOf(season, harvest.entityId);
+    expect(guesses.map((one) => one.content.who)).toEqual([
+      'honey house',
+      'youngest helper',
+      'yard hand',
+    ]);
+  });
+});
