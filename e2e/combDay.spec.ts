@@ -177,6 +177,7 @@ test('a season of one’s own: yard, hive, box, flow, day, and the first frame',
   await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'First harvest' })).toBeVisible();
   await page.getByRole('link', { name: 'Judge the next frame' }).click();
+  await expect(page.getByText('Frame 1 of 8')).toBeVisible();
   await page.keyboard.press('9');
   await page.keyboard.press('9');
   await page.keyboard.press('ArrowRight');
