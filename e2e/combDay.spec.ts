@@ -11,6 +11,7 @@ test('a yard at one stroke: a sample, what it says of the rest, and the tally', 
     .textContent();
   expect(before).toContain('of 30 judged');
   await page.getByRole('link', { name: 'Judge at one stroke' }).click();
+  await expect(page.getByRole('note')).toContainText('Treatments and feeds are not checked here');
   await page.getByRole('button', { name: 'Keep this judgement' }).click();
   await expect(
     page

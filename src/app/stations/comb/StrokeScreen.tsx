@@ -48,6 +48,11 @@ function StrokeFields({ day }: { day: HarvestDay }): ReactElement {
   return (
     <div className="space-y-6">
       <ChoiceField name="scope" label="You judge" choices={SCOPES} />
+      <p role="note" className="border-l-8 border-ink pl-3 text-base">
+        Treatments and feeds are not checked here, since no hive is named. Leave out the boxes of
+        treated or fed hives, or judge those frame by frame; the product’s label and local rules
+        decide.
+      </p>
       <div className="grid gap-5 sm:grid-cols-2">
         <TextField name="label" label="Called" placeholder="Moor yard, upper row" />
         <SelectField
