@@ -80,12 +80,10 @@ export {
   type InterpretedReading,
   type ReadingMark,
 } from './moisture/interpretReading';
-export {
-  SPREAD_PRIORS,
-  lotMoisture,
-  readingUncertainty,
-  type ComponentId,
-} from './moisture/lotMoisture';
+export { type ComponentId, type LotReading } from './moisture/lotComponents';
+export { lotMoisture, readingUncertainty, type LotComponent } from './moisture/lotMoisture';
+export { SAMPLE_STATES, SPOTS, type SampleState, type Spot } from './moisture/sampleState';
+export { SPREAD_PRIORS, readerRepeatability, type Repeatability } from './moisture/spreads';
 export { BUDGET_DEFAULTS, readingBudget, type ZeroCheck } from './moisture/readingBudget';
 export { DIAL_RANGES, SCALES, recogniseScale, type Scale } from './moisture/scales';
 export { COMPUTED_RANGE_PERCENT, TABLE_RANGE_PERCENT, WEDMORE } from './moisture/refractiveIndex';

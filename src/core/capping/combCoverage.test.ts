@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { normalDraws, seededRandom } from '../test/seededRandom';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { EYE, countedCapping, judgedCapping, type CappedEstimate } from './cappedShare';
 
 /**

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { normalDraws, seededRandom } from '../test/seededRandom';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { expectedMoisture, stateShares, statesOfComb } from './expectedMoisture';
 import {
   HONEY_STATES,

@@ -1,7 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { normalDraws, seededRandom } from '../test/seededRandom';
-import { lotMoisture, SPREAD_PRIORS, type LotReading, type LotVessel } from './lotMoisture';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
+import type { LotReading, LotVessel } from './lotComponents';
+import { lotMoisture } from './lotMoisture';
 import { readingBudget } from './readingBudget';
+import { SPREAD_PRIORS } from './spreads';
 
 /** How the errors of one simulated lot come about; standard deviations [% moisture]. */
 interface World {

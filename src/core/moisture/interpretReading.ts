@@ -1,4 +1,5 @@
 import { requireInRange } from '../errors';
+import type { SampleState } from './sampleState';
 import { COMPUTED_RANGE_ND20, isOutsideTable, moistureFromIndex } from './refractiveIndex';
 import { indexFromDial, type Scale } from './scales';
 import { PRISM_RANGE_C, REFERENCE_TEMPERATURE_C, indexAt20C } from './temperature';
@@ -15,11 +16,39 @@ export interface DialReading {
   readonly temperatureC: number | null;
   /** whether the meter compensates temperature by itself */
   readonly atc: boolean;
+  /** range of that compensation [°C]; `ATC_RANGE_C` where the meter does not say */
+  readonly atcRangeC?: readonly [number, number];
+  /** of the honey where it was noted apart from the prism [°C] */
+  readonly honeyTemperatureC?: number | null;
+  /** known error of the meter's index, from its zero check [1]; subtracted */
+  readonly offsetIndex?: number;
+  /** what the honey on the prism looked like; clear where not said */
+  readonly sample?: SampleState;
+}
+
+/** Honey and prism further apart than this have not settled [°C]. @source common practice, no source */
+export const SETTLED_WITHIN_C = 2;
+
+/** How far honey and prism were apart [°C]; 0 where only one was noted. */
+export function prismGapC({ temperatureC, honeyTemperatureC }: DialReading): number {
+  if (temperatureC === null || honeyTemperatureC === null || honeyTemperatureC === undefined) {
+    return 0;
+  }
+  return Math.abs(honeyTemperatureC - temperatureC);
 }
 
 /** What a reader of the figure must know about it. */
-export type ReadingMark =
-  'outside-table' | 'outside-atc-range' | 'temperature-assumed' | 'brix-not-by-subtraction';
+export const READING_MARKS = [
+  'outside-table',
+  'outside-atc-range',
+  'temperature-assumed',
+  'brix-not-by-subtraction',
+  'prism-not-settled',
+  'crystals',
+  'cloudy',
+  'gel',
+] as const;
+export type ReadingMark = (typeof READING_MARKS)[number];
 
 /** The moisture that a dial reading stands for. */
 export interface InterpretedReading {
@@ -39,14 +68,24 @@ export interface UnreadableReading {
   readonly nD20: number;
 }
 
+/** What the sample does to a reading, in the words of marks. */
+const SAMPLE_MARKS: Partial<Record<SampleState, ReadingMark>> = {
+  cloudy: 'cloudy',
+  crystals: 'crystals',
+  gel: 'gel',
+};
+
 function marksOf(reading: DialReading, moisturePercent: number): ReadingMark[] {
-  const { scale, temperatureC, atc } = reading;
+  const { scale, temperatureC, atc, atcRangeC = ATC_RANGE_C, sample = 'clear' } = reading;
+  const ofSample = SAMPLE_MARKS[sample];
   const marks: ReadingMark[] = [];
   if (isOutsideTable(moisturePercent)) marks.push('outside-table');
   if (temperatureC === null) marks.push('temperature-assumed');
   const outsideAtc =
-    temperatureC !== null && (temperatureC < ATC_RANGE_C[0] || temperatureC > ATC_RANGE_C[1]);
+    temperatureC !== null && (temperatureC < atcRangeC[0] || temperatureC > atcRangeC[1]);
   if (atc && outsideAtc) marks.push('outside-atc-range');
+  if (prismGapC(reading) > SETTLED_WITHIN_C) marks.push('prism-not-settled');
+  if (ofSample) marks.push(ofSample);
   if (scale === 'brix') marks.push('brix-not-by-subtraction');
   return marks;
 }
@@ -55,17 +94,18 @@ function marksOf(reading: DialReading, moisturePercent: number): ReadingMark[] {
  * Moisture of honey from one look at a refractometer.
  *
  * Every scale goes through the refractive index. Without ATC the index is brought to 20 °C; with
- * ATC no second correction is applied. An unnoted temperature counts as 20 °C and is marked; its
+ * ATC no second correction is applied. What a zero check found the meter to be off by is taken off
+ * first. An unnoted temperature counts as 20 °C and is marked; its
  * price is paid in the uncertainty (`readingBudget`).
  *
- * @param reading - scale, dial value, temperature of prism and honey, ATC
+ * @param reading - scale, dial value, temperature of prism and honey, ATC, known error of the meter
  * @returns the corrected moisture with what the correction did, or 'beyond-relation'
  * @throws DomainError `out-of-range` for a dial value no honey shows, or a prism outside 5..45 °C
  * @accuracy see `readingBudget`
  * @source AOAC 969.38 and the International Honey Commission's method, recalled from memory
  */
 export function interpretReading(reading: DialReading): InterpretedReading | UnreadableReading {
-  const { scale, dialValue, atc } = reading;
+  const { scale, dialValue, atc, offsetIndex = 0 } = reading;
   const temperatureC = reading.temperatureC ?? REFERENCE_TEMPERATURE_C;
   requireInRange(temperatureC, PRISM_RANGE_C, {
     fn: 'interpretReading',
@@ -73,7 +113,8 @@ export function interpretReading(reading: DialReading): InterpretedReading | Unr
     unit: '°C',
   });
   const dialIndex = indexFromDial(scale, dialValue);
-  const nD20 = atc ? dialIndex : indexAt20C(dialIndex, temperatureC);
+  const trueIndex = dialIndex - offsetIndex;
+  const nD20 = atc ? trueIndex : indexAt20C(trueIndex, temperatureC);
   if (nD20 < COMPUTED_RANGE_ND20[0] || nD20 > COMPUTED_RANGE_ND20[1]) {
     return { status: 'beyond-relation', nD20 };
   }

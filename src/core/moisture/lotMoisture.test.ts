@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
-import { lotMoisture, readingUncertainty, type LotReading } from './lotMoisture';
+import type { LotReading } from './lotComponents';
+import { lotMoisture, readingUncertainty } from './lotMoisture';
 import { readingBudget } from './readingBudget';
 
 const budget = readingBudget(

@@ -1,8 +1,9 @@
 import { requireInRange } from '../errors';
 import { rectangularUncertainty } from '../stats/uncertainty';
-import { ATC_RANGE_C, type DialReading } from './interpretReading';
+import { ATC_RANGE_C, prismGapC, type DialReading } from './interpretReading';
 import { moisturePerIndex } from './refractiveIndex';
-import { indexFromDial } from './scales';
+import { SAMPLE_HALF_WIDTH_PERCENT } from './sampleState';
+import { indexFromDial, indexPerDial } from './scales';
 import { HONEY_INDEX_PER_C, REFERENCE_TEMPERATURE_C, SUGAR_INDEX_PER_C } from './temperature';
 
 /** How lately the meter was held against a known reference. */
@@ -29,6 +30,8 @@ export interface ReadingBudget {
   readonly temperature: number;
   readonly calibration: number;
   readonly relation: number;
+  /** cloudiness, crystals, gel */
+  readonly sample: number;
 }
 
 /** What the budget needs beyond the reading itself. */
@@ -36,20 +39,24 @@ export interface MeterCondition {
   /** one division of the dial, in the unit of the scale, > 0 */
   readonly resolution: number;
   readonly zeroCheck: ZeroCheck;
+  /** standard uncertainty of the zero [% moisture] where the meter has a history; else by `zeroCheck` */
+  readonly calibrationPercent?: number;
 }
 
-function degreesBeyondAtc(temperatureC: number): number {
-  return Math.max(0, ATC_RANGE_C[0] - temperatureC, temperatureC - ATC_RANGE_C[1]);
+function degreesBeyondAtc({ temperatureC, atcRangeC = ATC_RANGE_C }: DialReading): number {
+  if (temperatureC === null) return 0;
+  return Math.max(0, atcRangeC[0] - temperatureC, temperatureC - atcRangeC[1]);
 }
 
 function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): number {
   const { thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
   const known = reading.temperatureC;
-  const doubtC = known === null ? unnotedHalfWidthC : thermometerHalfWidthC;
+  const doubtC =
+    known === null ? unnotedHalfWidthC : thermometerHalfWidthC + prismGapC(reading) / 2;
   if (!reading.atc) return percentPerIndex * HONEY_INDEX_PER_C * doubtC;
   const offReferenceC = known === null ? doubtC : Math.abs(known - REFERENCE_TEMPERATURE_C);
   const residual = (HONEY_INDEX_PER_C - SUGAR_INDEX_PER_C) * offReferenceC;
-  const uncompensated = known === null ? 0 : HONEY_INDEX_PER_C * degreesBeyondAtc(known);
+  const uncompensated = HONEY_INDEX_PER_C * (degreesBeyondAtc(reading) + prismGapC(reading) / 2);
   return percentPerIndex * (residual + uncompensated);
 }
 
@@ -58,11 +65,12 @@ function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): nu
  *
  * Resolution is one division over √12. Temperature: ± 1 °C of the thermometer, or ± 10 °C where
  * nobody noted it; with ATC what is left since the compensation is built for sugar, and the whole
- * coefficient for each degree beyond its range. All rectangular.
+ * coefficient for each degree beyond its range. Half the gap between honey and prism is added where
+ * both were noted. All rectangular.
  *
  * @param reading - as read
  * @param meter - division of the dial and state of the zero check
- * @returns four standard uncertainties [% moisture]
+ * @returns five standard uncertainties [% moisture]
  * @throws DomainError `out-of-range` for a dial value no honey shows or a resolution not above 0
  * @source JCGM 100:2008 (GUM), 4.3.7, recalled from memory; sizes as in `BUDGET_DEFAULTS`
  */
@@ -72,17 +80,12 @@ export function readingBudget(reading: DialReading, meter: MeterCondition): Read
   requireInRange(meter.resolution, [1e-6, 10], { fn, param: 'resolution', unit: scale });
   const index = indexFromDial(scale, dialValue);
   const percentPerIndex = Math.abs(moisturePerIndex(index));
-  const percentPerDivision =
-    scale === 'water' ? 1 : percentPerIndex * (scale === 'nD' ? 1 : indexPerBrix(dialValue));
+  const percentPerDivision = percentPerIndex * indexPerDial(scale, dialValue);
   return {
     resolution: rectangularUncertainty((meter.resolution * percentPerDivision) / 2),
     temperature: rectangularUncertainty(temperatureHalfWidth(reading, percentPerIndex)),
-    calibration: BUDGET_DEFAULTS.calibration[meter.zeroCheck],
+    calibration: meter.calibrationPercent ?? BUDGET_DEFAULTS.calibration[meter.zeroCheck],
     relation: BUDGET_DEFAULTS.relation,
+    sample: rectangularUncertainty(SAMPLE_HALF_WIDTH_PERCENT[reading.sample ?? 'clear']),
   };
-}
-
-function indexPerBrix(brix: number): number {
-  const step = brix > 86 ? -0.01 : 0.01;
-  return (indexFromDial('brix', brix + step) - indexFromDial('brix', brix)) / step;
 }

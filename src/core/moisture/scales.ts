@@ -5,6 +5,7 @@ import {
   COMPUTED_RANGE_PERCENT,
   indexFromMoisture,
   moistureFromIndex,
+  moisturePerIndex,
 } from './refractiveIndex';
 
 /** What is printed on the dial: % water, °Brix, or the refractive index itself. */
@@ -59,11 +60,30 @@ export function dialFromIndex(scale: Scale, nD: number): number {
   return requireInRange(nD, DIAL_RANGE_ND, { fn: 'dialFromIndex', param: 'nD', unit: '1' });
 }
 
+/**
+ * How much the index changes over one unit of the dial, as a positive number.
+ *
+ * @param scale - what the dial is divided in
+ * @param dialValue - in the unit of the scale
+ * @returns [1 per unit of the scale]
+ * @throws DomainError `out-of-range`
+ * @accuracy 1e-7 for Brix, by a difference over a hundredth of a degree; else exact
+ * @source derivative of the relations behind `indexFromDial`
+ * @example indexPerDial('nD', 1.49) // => 1
+ */
+export function indexPerDial(scale: Scale, dialValue: number): number {
+  const here = indexFromDial(scale, dialValue);
+  if (scale === 'nD') return 1;
+  if (scale === 'water') return Math.abs(1 / moisturePerIndex(here));
+  const step = dialValue > BRIX_RANGE[1] - 1 ? -0.01 : 0.01;
+  return (indexFromBrix(dialValue + step) - here) / step;
+}
+
 /** What a bare number looks like: one of the scales, the index of water, or nothing known. */
 export type RecognisedNumber = Scale | 'index-of-water' | 'unknown';
 
 /** Index of water at 20 °C [1]. @source sodium D line, recalled from memory */
-const WATER_ND20 = 1.33299;
+export const WATER_ND20 = 1.33299;
 
 /** How far a typed index may be from that of water to be taken for it [1]. */
 const NEAR_WATER = 0.02;

@@ -3,7 +3,7 @@ import { expectedMoisture } from '../capping/expectedMoisture';
 import type { Estimate } from '../conformity/conformity';
 import { lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
 import { coverageFactor } from '../stats/uncertainty';
-import type { CombEvidence, LotEvidence } from './evidence';
+import { ordinaryReadings, ordinaryVessels, type CombEvidence, type LotEvidence } from './evidence';
 
 /** What the moisture figure rests on. */
 export type Basis = 'readings' | 'comb' | 'nothing';
@@ -39,14 +39,16 @@ function fromEstimate(estimate: Estimate, basis: Basis): Belief {
  * The moisture believed from the evidence: readings where there are any, else comb, else a prior.
  *
  * Readings replace the expectation and are not mixed with it: a certificate states what was
- * measured. The expectation stays beside it as a check (rule `comb-against-meter`).
+ * measured. Suspicious vessels are judged by themselves and do not enter. The expectation stays beside it as a check (rule `comb-against-meter`).
  *
  * @throws DomainError as `lotMoisture` and `expectedMoisture`
  * @source JCGM 100 and 106, recalled from memory; expectation: common practice, no source
  */
 export function beliefOf(evidence: LotEvidence): Belief {
-  if (evidence.readings.length > 0) {
-    const measured = lotMoisture(evidence.readings, evidence.vessels);
+  const readings = ordinaryReadings(evidence);
+  if (readings.length > 0) {
+    const vessels = ordinaryVessels(evidence.vessels);
+    const measured = lotMoisture(readings, vessels, evidence.repeatability);
     return {
       basis: 'readings',
       mean: measured.meanPercent,

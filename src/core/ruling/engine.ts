@@ -10,18 +10,32 @@ import { combAgainstMeter, notMeasured, ripeByComb } from './rules/combRules';
 import { fermentationRisk, lotFermentationClass, storageTemperature } from './rules/fermentation';
 import { moistureAgainstLimit } from './rules/moistureLimit';
 import { moistureAgainstTarget } from './rules/moistureTarget';
-import { heatherGel, meterChecked, readingQuality } from './rules/readingQuality';
+import { flowerName, karlFischer, laboratoryLimits, sensesAndPurity } from './rules/laboratory';
+import {
+  heatherGel,
+  meterChecked,
+  readingQuality,
+  unreliableSamples,
+  zeroJumped,
+} from './rules/readingQuality';
+import { samplingPlan } from './rules/samplingPlan';
 import { signsOfFermentation } from './rules/signs';
-import { layeredVessel, untestedVessels, vesselApart } from './rules/vesselApart';
+import { layeredVessel, suspectVessels, untestedVessels, vesselApart } from './rules/vesselApart';
 
 /** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
-export const RULES_VERSION = '2';
+export const RULES_VERSION = '3';
 
 /** All rules, in the order in which equal findings are listed. */
 export const RULES: readonly Rule[] = [
   signsOfFermentation,
+  laboratoryLimits,
+  sensesAndPurity,
   moistureAgainstLimit,
   vesselApart,
+  suspectVessels,
+  unreliableSamples,
+  zeroJumped,
+  samplingPlan,
   moistureAgainstTarget,
   ripeByComb,
   notMeasured,
@@ -33,6 +47,8 @@ export const RULES: readonly Rule[] = [
   combAgainstMeter,
   readingQuality,
   meterChecked,
+  karlFischer,
+  flowerName,
   heatherGel,
 ];
 

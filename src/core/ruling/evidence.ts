@@ -2,8 +2,13 @@ import type { Expectation, StateShares } from '../capping/expectation';
 import type { CombJudgement } from '../capping/expectedMoisture';
 import type { HoneyKind, RuleSet } from '../limits/ruleSets';
 import type { ReadingMark } from '../moisture/interpretReading';
-import type { LotReading } from '../moisture/lotMoisture';
+import type { LotReading } from '../moisture/lotComponents';
 import type { ZeroCheck } from '../moisture/readingBudget';
+import type { Spread } from '../moisture/spreads';
+import type { FlowerEvidence } from '../quality/flowerName';
+import type { Claimed, LabEvidence } from '../quality/laboratory';
+import type { SensesEvidence } from '../quality/senses';
+import type { PlanAim } from '../sampling/samplingPlan';
 import type { School } from '../schools/school';
 
 /** Signs that honey ferments; one of them outranks every number. */
@@ -15,12 +20,22 @@ export interface VesselEvidence {
   readonly id: string;
   readonly label: string;
   readonly massKg: number | null;
+  /** why it is judged by itself; not there for an ordinary one */
+  readonly suspectBecause?: string;
 }
 
 /** A corrected reading, as the rules see it. */
 export interface ReadingEvidence extends LotReading {
   readonly marks: readonly ReadingMark[];
   readonly zeroCheck: ZeroCheck;
+  /** what it would be with the offset that a later check found to have jumped; else not there */
+  readonly wouldBePercent?: number;
+}
+
+/** A sampling plan as it was fixed before looking. */
+export interface PlanEvidence extends PlanAim {
+  /** ids of the vessels to be tested at each look */
+  readonly plannedIds: readonly (readonly string[])[];
 }
 
 /** What was seen of the comb, as the rules see it. */
@@ -48,6 +63,33 @@ export interface LotEvidence {
   /** of the store [°C], null where not known */
   readonly storageTemperatureC: number | null;
   readonly signs: readonly FermentationSign[];
+  /** of the readers, from other lots; assumed where not there */
+  readonly repeatability?: Spread;
+  readonly plan?: PlanEvidence;
+  readonly senses?: SensesEvidence;
+  readonly laboratory?: LabEvidence;
+  /** category and claims that composition limits depend on */
+  readonly claimed?: Claimed;
+  /** what bears on the flower's name; not there where nothing was looked at */
+  readonly flower?: FlowerEvidence;
+}
+
+/** Vessels that the lot's mean speaks for: the suspicious ones are judged by themselves. */
+export function ordinaryVessels(vessels: readonly VesselEvidence[]): readonly VesselEvidence[] {
+  const ordinary = vessels.filter((one) => one.suspectBecause === undefined);
+  return ordinary.length > 0 ? ordinary : vessels;
+}
+
+/** Readings that the lot's mean rests on: none of a vessel judged by itself. */
+export function ordinaryReadings({ vessels, readings }: LotEvidence): readonly ReadingEvidence[] {
+  const ordinary = new Set(ordinaryVessels(vessels).map((one) => one.id));
+  return readings.filter((one) => one.vesselId === null || ordinary.has(one.vesselId));
+}
+
+/** Readings of vessels judged by themselves. */
+export function suspectReadings(evidence: LotEvidence): readonly ReadingEvidence[] {
+  const ordinary = new Set(ordinaryReadings(evidence));
+  return evidence.readings.filter((one) => !ordinary.has(one));
 }
 
 /** The limit of the rule set in force for this kind of honey [% by mass]. */

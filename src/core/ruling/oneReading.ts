@@ -25,6 +25,7 @@ export function ordinaryReading(moisturePercent: number, vesselId: string | null
       temperature: rectangularUncertainty(BUDGET_DEFAULTS.thermometerHalfWidthC * PERCENT_PER_C),
       calibration: BUDGET_DEFAULTS.calibration.checked,
       relation: BUDGET_DEFAULTS.relation,
+      sample: 0,
     },
   };
 }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DomainError } from '../errors';
-import { normalDraws, seededRandom } from '../test/seededRandom';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { blendUncertainty } from './blendUncertainty';
 import { confidenceAgainstBad, distributionFreeSample, probabilityOfNoneBad } from './finiteLot';
 import { toleranceFactor } from './toleranceFactor';

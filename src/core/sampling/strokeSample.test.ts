@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { seededRandom } from '../test/seededRandom';
+import { seededRandom } from '../stats/seededRandom';
 import { proposedSampleSize, strokeVerdict, systematicSample } from './strokeSample';
 
 describe('frames to look at closely', () => {

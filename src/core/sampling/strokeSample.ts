@@ -2,6 +2,7 @@ import { EYE } from '../capping/cappedShare';
 import { DomainError, requireInRange } from '../errors';
 import { coverageFactor } from '../stats/uncertainty';
 import type { Interval } from '../stats/wilson';
+import { mostBad } from './finiteLot';
 
 /**
  * Frames to look at closely when many are judged at one stroke: every k-th, from a random start, so
@@ -42,43 +43,6 @@ export interface StrokeVerdict {
 
 const CONFIDENCE = 0.95;
 
-/** Logarithms of the factorials from 0 to `count`. */
-function logFactorials(count: number): Float64Array {
-  const logs = new Float64Array(count + 1);
-  for (let one = 1; one <= count; one += 1) logs[one] = (logs[one - 1] ?? 0) + Math.log(one);
-  return logs;
-}
-
-/** Chance of meeting `found` or fewer short frames in the sample when `bad` of `count` are short. */
-function chanceOfSoFew(
-  { count, looked, found }: { count: number; looked: number; found: number },
-  bad: number,
-  logs: Float64Array,
-): number {
-  const choose = (n: number, k: number): number =>
-    (logs[n] ?? 0) - (logs[k] ?? 0) - (logs[n - k] ?? 0);
-  const least = Math.max(0, looked - (count - bad));
-  let sum = 0;
-  for (let k = least; k <= Math.min(found, bad); k += 1) {
-    sum += Math.exp(choose(bad, k) + choose(count - bad, looked - k) - choose(count, looked));
-  }
-  return sum;
-}
-
-/** The largest number of short frames that the sample does not rule out. */
-function mostShort(count: number, looked: number, found: number): number {
-  const logs = logFactorials(count);
-  let possible = found;
-  let ruledOut = count + 1;
-  while (ruledOut - possible > 1) {
-    const middle = Math.floor((possible + ruledOut) / 2);
-    const chance = chanceOfSoFew({ count, looked, found }, middle, logs);
-    if (chance < 1 - CONFIDENCE) ruledOut = middle;
-    else possible = middle;
-  }
-  return possible;
-}
-
 /**
  * What a sample of frames says about the rest: the mean capped share with a t interval corrected for
  * the finite number and widened by the step of the scale, and how many frames may fall short at most (hypergeometric).
@@ -114,6 +78,6 @@ export function strokeVerdict(
     share,
     interval: { low: Math.max(0, share - half), high: Math.min(1, share + half) },
     short,
-    shortAtMost: mostShort(count, looked, short),
+    shortAtMost: mostBad({ lotSize: count, tested: looked, found: short }, CONFIDENCE),
   };
 }

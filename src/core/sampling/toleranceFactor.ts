@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import { requireInRange } from '../errors';
-import { normalQuantile } from '../stats/normal';
+import { normalCdf, normalQuantile } from '../stats/normal';
 
 /** What a one-sided statement about a lot of many containers promises. */
 export interface ToleranceStatement {
@@ -15,11 +15,43 @@ const DEFAULT_STATEMENT: ToleranceStatement = { content: 0.95, confidence: 0.95 
 
 const BISECTIONS = 60;
 
+/** Up to so many degrees of freedom the package's series holds; beyond, its terms underflow. */
+const SERIES_UP_TO_DOF = 150;
+
+/** Points of the quadrature over the sample's standard deviation, and how far it reaches. */
+const QUADRATURE = { points: 200, standardDeviations: 9 } as const;
+
+/**
+ * Noncentral t distribution for many degrees of freedom: the normal, averaged over the sample's
+ * standard deviation (chi), whose density is normalised by the same sum.
+ */
+function noncentralByQuadrature(t: number, dof: number, noncentrality: number): number {
+  const half = QUADRATURE.standardDeviations / Math.sqrt(2 * dof);
+  let weighted = 0;
+  let total = 0;
+  for (let at = 0; at <= QUADRATURE.points; at += 1) {
+    const s = 1 - half + (2 * half * at) / QUADRATURE.points;
+    if (s <= 0) continue;
+    const density = Math.exp((dof - 1) * Math.log(s) - (dof * (s * s - 1)) / 2);
+    weighted += density * normalCdf(t * s - noncentrality);
+    total += density;
+  }
+  return weighted / total;
+}
+
+/** Probability that a noncentral t variable is at most `t`. */
+function noncentralCdf(t: number, dof: number, noncentrality: number): number {
+  return dof <= SERIES_UP_TO_DOF
+    ? jstat.jStat.noncentralt.cdf(t, dof, noncentrality)
+    : noncentralByQuadrature(t, dof, noncentrality);
+}
+
 /**
  * One-sided normal tolerance factor: mean + k·s at or under the limit says that the stated content
  * of the containers conforms, with the stated confidence.
  *
- * k = t'(confidence; n − 1, z·√n) / √n, t' the noncentral t quantile, found by bisection.
+ * k = t'(confidence; n − 1, z·√n) / √n, t' the noncentral t quantile, found by bisection; by quadrature
+ * from 152 containers on.
  *
  * @param n - number of containers tested, 2..1000, fixed before looking
  * @param statement - content and confidence, each 0.5..0.999
@@ -40,7 +72,7 @@ export function toleranceFactor(n: number, statement = DEFAULT_STATEMENT): numbe
   let high = 200;
   for (let step = 0; step < BISECTIONS; step += 1) {
     const middle = (low + high) / 2;
-    const below = jstat.jStat.noncentralt.cdf(middle * root, n - 1, noncentrality);
+    const below = noncentralCdf(middle * root, n - 1, noncentrality);
     if (below < statement.confidence) low = middle;
     else high = middle;
   }

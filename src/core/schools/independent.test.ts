@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { normalDraws, seededRandom } from '../test/seededRandom';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { honeyFrame } from '../test/frameEvidence';
 import { compareSchools, plainComparison } from './compare';
 import { priorExpectation } from '../capping/expectation';

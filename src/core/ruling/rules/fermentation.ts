@@ -1,9 +1,5 @@
 import { GUARD_FACTOR } from '../../conformity/conformity';
-import {
-  fermentationClass,
-  type FermentationClass,
-  type FermentationClassId,
-} from '../../fermentation/lochhead';
+import { fermentationClass, type FermentationClass } from '../../fermentation/lochhead';
 import { checkAgainMonths, storageBand } from '../../fermentation/storage';
 import {
   YEAST_GROWS_FROM_AW,
@@ -22,13 +18,17 @@ export function lotFermentationClass(belief: Belief): FermentationClass {
   return fermentationClass(Math.min(100, belief.mean + GUARD_FACTOR * belief.standardUncertainty));
 }
 
-const CLASS_WORDS: Readonly<Record<FermentationClassId, string>> = {
-  safe: 'safe for about a year whatever the yeast count',
-  'under-1000': 'safe only under 1000 yeast cells per gram, and nobody counted them',
-  'under-10': 'safe only under 10 yeast cells per gram, and nobody counted them',
-  'under-1': 'safe only under 1 yeast cell per gram, and nobody counted them',
-  'always-in-danger': 'always in danger of fermenting',
-};
+/** What a class says, with the yeast count where a laboratory made one. */
+function classWords(found: FermentationClass, yeastPerG: number | null): string {
+  if (found.id === 'safe') return 'safe for about a year whatever the yeast count';
+  if (found.id === 'always-in-danger') return 'always in danger of fermenting';
+  const below = found.safeBelowYeastPerG;
+  const cells = `${below} yeast ${below === 1 ? 'cell' : 'cells'} per gram`;
+  if (yeastPerG === null) return `safe only under ${cells}, and nobody counted them`;
+  return yeastPerG < below
+    ? `safe for about a year under ${cells}, and ${yeastPerG} were counted`
+    : `in danger from ${cells} on, and ${yeastPerG} were counted`;
+}
 
 /** "1 month", "6 months", "2 weeks". */
 function timeWords(months: number): string {
@@ -43,7 +43,12 @@ function activityWords(belief: Belief): string {
   return ` (water activity about ${aw.toFixed(2)}, ${side} ${YEAST_GROWS_FROM_AW.toFixed(2)})`;
 }
 
-function bearingOf(found: FermentationClass, { belief, evidence }: RuleContext): Bearing {
+const yeastCounted = ({ evidence }: RuleContext): number | null =>
+  evidence.laboratory?.values.yeastPerG?.value ?? null;
+
+function bearingOf(found: FermentationClass, context: RuleContext): Bearing {
+  const { belief, evidence } = context;
+  if ((yeastCounted(context) ?? Infinity) < found.safeBelowYeastPerG) return 'note';
   if (found.id === 'safe') return belief.basis === 'readings' ? 'accept' : 'note';
   const surelyInDanger = fermentationClass(belief.mean).id === 'always-in-danger';
   return surelyInDanger && belief.basis === 'readings' && evidence.honeyKind !== 'heather'
@@ -67,7 +72,7 @@ export const fermentationRisk: Rule = {
     return [
       {
         bearing: bearingOf(found, context),
-        sentence: `It may have up to ${upper} water: ${CLASS_WORDS[found.id]}${activityWords(belief)}; check again within ${timeWords(months)}.`,
+        sentence: `It may have up to ${upper} water: ${classWords(found, yeastCounted(context))}${activityWords(belief)}; check again within ${timeWords(months)}.`,
       },
     ];
   },

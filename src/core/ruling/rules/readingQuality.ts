@@ -1,11 +1,22 @@
+import {
+  conformityDecision,
+  conformityProbability,
+  type ConformityDecision,
+} from '../../conformity/conformity';
 import type { ReadingMark } from '../../moisture/interpretReading';
-import type { ReadingEvidence } from '../evidence';
+import { beliefOf } from '../belief';
+import { limitPercent, type LotEvidence, type ReadingEvidence } from '../evidence';
 import type { Found, Rule } from '../rule';
+import { percent } from '../say';
 
-const MARK_WORDS: Readonly<Record<Exclude<ReadingMark, 'brix-not-by-subtraction'>, string>> = {
+const MARK_WORDS: Readonly<
+  Record<Exclude<ReadingMark, 'brix-not-by-subtraction' | 'crystals' | 'gel'>, string>
+> = {
   'temperature-assumed': 'no temperature noted, so that it may be off by a whole point',
   'outside-atc-range': 'read outside the range in which the meter compensates temperature',
   'outside-table': 'outside the published table of 13 to 25 %',
+  'prism-not-settled': 'taken before honey and prism had the same temperature',
+  cloudy: 'of cloudy honey, whose line is blurred',
 };
 
 const MARKS = Object.keys(MARK_WORDS) as (keyof typeof MARK_WORDS)[];
@@ -26,6 +37,60 @@ export const readingQuality: Rule = {
   source: { name: 'AOAC 969.38', standing: 'recalled from memory' },
   needs: ['reading'],
   find: ({ evidence }) => MARKS.flatMap((mark) => foundFor(mark, evidence.readings)),
+};
+
+/** Samples that cannot be relied upon, and what they need first. */
+const SAMPLE_NEEDS = {
+  crystals:
+    'of honey with crystals, which scatter the light and leave the liquid wetter: liquefy it in a closed jar, cool it to room temperature and read again',
+  gel: 'of gelled heather that was not stirred: stir it to a liquid and read again',
+} as const;
+
+export const unreliableSamples: Rule = {
+  id: 'unreliable-samples',
+  title: 'Samples that need something first',
+  source: { name: 'sample care of AOAC 969.38', standing: 'recalled from memory' },
+  needs: ['reading'],
+  find: ({ evidence }) =>
+    (['crystals', 'gel'] as const).flatMap((mark): Found[] => {
+      const count = evidence.readings.filter((one) => one.marks.includes(mark)).length;
+      if (count === 0) return [];
+      return [{ bearing: 'measure', sentence: `${counted(count)} ${SAMPLE_NEEDS[mark]}.` }];
+    }),
+};
+
+/** The lot as it would be had the meter read all along as the later check found it. */
+function asJumped(evidence: LotEvidence): LotEvidence {
+  return {
+    ...evidence,
+    readings: evidence.readings.map((one) => ({
+      ...one,
+      moisturePercent: one.wouldBePercent ?? one.moisturePercent,
+    })),
+  };
+}
+
+function decisionOn(evidence: LotEvidence): ConformityDecision {
+  return conformityDecision(conformityProbability(beliefOf(evidence), limitPercent(evidence)));
+}
+
+export const zeroJumped: Rule = {
+  id: 'zero-jumped',
+  title: 'Zero of the meter jumped',
+  source: { name: 'readings since the last good check are in doubt', standing: 'our choice' },
+  needs: ['reading'],
+  find: ({ evidence, belief }) => {
+    const count = evidence.readings.filter((one) => one.wouldBePercent !== undefined).length;
+    if (count === 0) return [];
+    const jumped = asJumped(evidence);
+    const mean = beliefOf(jumped).mean;
+    const changes = decisionOn(jumped) !== decisionOn(evidence);
+    const sentence =
+      `${counted(count)} from between two zero checks that differ by more than drift explains; ` +
+      `with the later one the mean would be ${percent(mean)} instead of ${percent(belief.mean)}` +
+      (changes ? ', which decides otherwise: read again.' : ', which decides the same.');
+    return [{ bearing: changes ? 'measure' : 'condition', sentence }];
+  },
 };
 
 export const meterChecked: Rule = {

@@ -1,6 +1,7 @@
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
-import type { VesselMoisture } from '../../moisture/lotMoisture';
-import { limitPercent } from '../evidence';
+import type { Spot } from '../../moisture/sampleState';
+import { lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
+import { limitPercent, ordinaryVessels, suspectReadings } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { percent, withDoubt } from '../say';
 
@@ -35,6 +36,18 @@ export const vesselApart: Rule = {
   },
 };
 
+/** What differs in a vessel: top and bottom, else its readings among themselves. */
+function layeredWords(context: RuleContext, vessel: VesselMoisture): string {
+  const at = (spot: Spot) => vessel.spots.find((one) => one.spot === spot)?.meanPercent;
+  const [top, bottom] = [at('top'), at('bottom')];
+  const name = nameOf(context, vessel);
+  return top !== undefined &&
+    bottom !== undefined &&
+    Math.abs(top - bottom) > LAYERING_SPREAD_PERCENT
+    ? `${name}: ${percent(top)} on top, ${percent(bottom)} at the bottom; drier honey sinks, so stir it through and read again.`
+    : `${name}: readings differ by ${percent(vessel.spreadPercent)}; drier honey sinks, so stir it through and read again.`;
+}
+
 export const layeredVessel: Rule = {
   id: 'layered-vessel',
   title: 'Readings of one vessel differ',
@@ -43,10 +56,55 @@ export const layeredVessel: Rule = {
   find: (context) =>
     (context.belief.measured?.vessels ?? [])
       .filter((one) => one.spreadPercent > LAYERING_SPREAD_PERCENT)
-      .map((one) => ({
-        bearing: 'note',
-        sentence: `${nameOf(context, one)}: readings differ by ${percent(one.spreadPercent)}; drier honey sinks, so stir it through and read again.`,
-      })),
+      .map((one) => ({ bearing: 'note', sentence: layeredWords(context, one) })),
+};
+
+/** A suspicious vessel that was measured, by itself. */
+function suspectFound(context: RuleContext, vessel: VesselMoisture): Found {
+  const { meanPercent: mean, uncertainty } = vessel;
+  const limit = limitPercent(context.evidence);
+  const estimate = { mean, standardUncertainty: uncertainty.standard };
+  const figure = `${nameOf(context, vessel)}, judged by itself, measures ${withDoubt(mean, uncertainty.expanded)}`;
+  switch (conformityDecision(conformityProbability(estimate, limit))) {
+    case 'conforms':
+      return { bearing: 'note', sentence: `${figure}: at or under ${percent(limit)}.` };
+    case 'over':
+      return {
+        bearing: 'condition',
+        sentence: `${figure}, over ${percent(limit)}: set it apart; it is no part of this lot's figure.`,
+      };
+    case 'not-settled':
+      return {
+        bearing: 'condition',
+        sentence: `${figure}, not settled against ${percent(limit)}: keep it apart or read it again.`,
+      };
+  }
+}
+
+export const suspectVessels: Rule = {
+  id: 'suspect-vessels',
+  title: 'Suspicious vessels',
+  source: {
+    name: 'what is tested on suspicion is judged by itself',
+    standing: 'common practice, no source',
+  },
+  needs: ['vessel'],
+  find: (context) => {
+    const { evidence } = context;
+    const ordinary = new Set(ordinaryVessels(evidence.vessels));
+    const suspects = evidence.vessels.filter((one) => !ordinary.has(one));
+    const readings = suspectReadings(evidence);
+    const measured =
+      readings.length === 0 ? [] : lotMoisture(readings, suspects, evidence.repeatability).vessels;
+    const tested = new Set(measured.map((one) => one.vesselId));
+    const untested = suspects
+      .filter((one) => !tested.has(one.id))
+      .map(({ label, suspectBecause = '' }): Found => {
+        const sentence = `${label} is suspicious (${suspectBecause}) and was not tested: keep it apart, or read it.`;
+        return { bearing: 'condition', sentence };
+      });
+    return [...measured.map((one) => suspectFound(context, one)), ...untested];
+  },
 };
 
 export const untestedVessels: Rule = {
@@ -56,12 +114,13 @@ export const untestedVessels: Rule = {
   needs: ['reading', 'vessel'],
   find: ({ belief, evidence }) => {
     const tested = new Set(evidence.readings.map((one) => one.vesselId));
-    const untested = evidence.vessels.filter((one) => !tested.has(one.id)).length;
-    if (!belief.measured || untested === 0 || evidence.vessels.length < 2) return [];
+    const vessels = ordinaryVessels(evidence.vessels);
+    const untested = vessels.filter((one) => !tested.has(one.id)).length;
+    if (!belief.measured || untested === 0 || vessels.length < 2) return [];
     return [
       {
         bearing: 'note',
-        sentence: `${untested} of ${evidence.vessels.length} vessels have no reading of their own; what they may differ by is in the ±.`,
+        sentence: `${untested} of ${vessels.length} vessels have no reading of their own; what they may differ by is in the ±.`,
       },
     ];
   },

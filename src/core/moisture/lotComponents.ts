@@ -1,0 +1,201 @@
+import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
+import type { ReadingBudget } from './readingBudget';
+import type { Spot } from './sampleState';
+import { SPREAD_PRIORS, mean, pooledSpread, squaredDeviations, type Spread } from './spreads';
+
+/** One corrected reading with its budget. */
+export interface LotReading {
+  readonly id: string;
+  /** the vessel it was taken from, null where it stands for the lot as a whole */
+  readonly vesselId: string | null;
+  readonly moisturePercent: number;
+  readonly budget: ReadingBudget;
+  /** the meter; readings of one share its errors. Readings that name none count as one meter's */
+  readonly meterId?: string | null;
+  /** where in the vessel; 'not-said' where nobody wrote it down */
+  readonly spot?: Spot;
+}
+
+/** What the estimate needs to know of the vessels. */
+export interface LotVessel {
+  readonly id: string;
+  /** [kg], null where not known */
+  readonly massKg: number | null;
+}
+
+/** Names of the parts of a lot's uncertainty, in the order in which they are shown. */
+export const COMPONENT_IDS = [
+  'repeatability',
+  'resolution',
+  'temperature',
+  'calibration',
+  'relation',
+  'sample',
+  'spot',
+  'between-vessels',
+] as const;
+export type ComponentId = (typeof COMPONENT_IDS)[number];
+
+/** One part of the uncertainty before its share is known. */
+export interface Component {
+  readonly id: ComponentId;
+  readonly standard: number;
+  readonly degreesOfFreedom: number;
+}
+
+/** Readings of one spot of a vessel. */
+interface SpotGroup {
+  readonly spot: Spot;
+  readonly readings: readonly LotReading[];
+  readonly mean: number;
+}
+
+/** Readings of one vessel, spot by spot; its mean is the mean of its spots. */
+export interface VesselGroup {
+  readonly vesselId: string | null;
+  readonly spots: readonly SpotGroup[];
+  readonly readings: readonly LotReading[];
+  readonly mean: number;
+}
+
+function groupBy<T, K>(items: readonly T[], key: (item: T) => K): Map<K, T[]> {
+  const groups = new Map<K, T[]>();
+  for (const item of items) {
+    const own = groups.get(key(item));
+    if (own) own.push(item);
+    else groups.set(key(item), [item]);
+  }
+  return groups;
+}
+
+/** Readings sorted by vessel and spot. */
+export function groupByVessel(readings: readonly LotReading[]): VesselGroup[] {
+  return [...groupBy(readings, (one) => one.vesselId)].map(([vesselId, own]) => {
+    const spots = [...groupBy(own, (one) => one.spot ?? 'not-said')].map(([spot, those]) => ({
+      spot,
+      readings: those,
+      mean: mean(those.map((one) => one.moisturePercent)),
+    }));
+    return { vesselId, spots, readings: own, mean: mean(spots.map((one) => one.mean)) };
+  });
+}
+
+/** Shares by mass where every tested vessel's mass is known, else equal shares. */
+export function vesselWeights(
+  groups: readonly VesselGroup[],
+  vessels: readonly LotVessel[],
+): number[] {
+  const masses = groups.map(
+    (group) => vessels.find((vessel) => vessel.id === group.vesselId)?.massKg ?? null,
+  );
+  const known = masses.every((one): one is number => one !== null && one > 0);
+  if (!known) return groups.map(() => 1 / groups.length);
+  const total = masses.reduce((sum, one) => sum + one, 0);
+  return masses.map((one) => one / total);
+}
+
+/** Weight of every reading in the mean of the lot. */
+function readingWeights(groups: readonly VesselGroup[], weights: readonly number[]) {
+  return groups.flatMap((group, at) =>
+    group.spots.flatMap((spot) =>
+      spot.readings.map((reading) => ({
+        reading,
+        weight: (weights[at] ?? 0) / group.spots.length / spot.readings.length,
+      })),
+    ),
+  );
+}
+
+type Weighted = ReturnType<typeof readingWeights>;
+
+/** Errors of one meter add up linearly over its readings; those of two meters are independent. */
+function sharedByMeter(weighted: Weighted, part: keyof ReadingBudget): number {
+  const byMeter = groupBy(weighted, (one) => one.reading.meterId ?? null);
+  return quadrature(
+    [...byMeter.values()].map((own) =>
+      own.reduce((sum, { reading, weight }) => sum + weight * reading.budget[part], 0),
+    ),
+  );
+}
+
+/** An error common to all readings, whatever the meter. */
+function sharedByAll(weighted: Weighted, part: keyof ReadingBudget): number {
+  return weighted.reduce((sum, { reading, weight }) => sum + weight * reading.budget[part], 0);
+}
+
+/** What a reading's own sample adds: each drop is another. */
+function independent(weighted: Weighted, part: keyof ReadingBudget): number {
+  return quadrature(weighted.map(({ reading, weight }) => weight * reading.budget[part]));
+}
+
+function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior: Spread) {
+  const spots = groups.flatMap((one) => one.spots);
+  const pooled = pooledSpread(
+    prior,
+    spots.reduce(
+      (sum, one) => sum + squaredDeviations(one.readings.map((r) => r.moisturePercent)),
+      0,
+    ),
+    spots.reduce((sum, one) => sum + one.readings.length - 1, 0),
+  );
+  const standard = pooled.standardDeviation * quadrature(weighted.map((one) => one.weight));
+  return { id: 'repeatability' as const, standard, degreesOfFreedom: pooled.degreesOfFreedom };
+}
+
+/**
+ * How far the mean of the spots read may be off the whole of the vessel: a tenth where it was
+ * stirred; where it was not, what the spots differ by, or half a point where only one was read.
+ */
+function spotStandard({ spots }: VesselGroup): number {
+  const unstirred = spots.filter((one) => one.spot !== 'stirred' && one.spot !== 'not-said');
+  if (unstirred.length === 0) return SPREAD_PRIORS.spot;
+  if (unstirred.length === 1 && spots.length === 1) {
+    return rectangularUncertainty(SPREAD_PRIORS.unstirredHalfWidth);
+  }
+  const means = spots.map((one) => one.mean);
+  const half = (Math.max(...means) - Math.min(...means)) / 2;
+  return Math.max(SPREAD_PRIORS.spot, rectangularUncertainty(half));
+}
+
+function betweenVessels(groups: readonly VesselGroup[], weights: readonly number[], count: number) {
+  const tested = groups.filter((one) => one.vesselId !== null).length;
+  const untestedShare = count > 1 ? 1 - Math.min(tested, count) / count : 0;
+  const spread = pooledSpread(
+    SPREAD_PRIORS.betweenVessels,
+    squaredDeviations(groups.map((one) => one.mean)),
+    groups.length - 1,
+  );
+  const standard = spread.standardDeviation * quadrature(weights) * Math.sqrt(untestedShare);
+  return { id: 'between-vessels' as const, standard, degreesOfFreedom: spread.degreesOfFreedom };
+}
+
+/** What the parts of a lot's uncertainty are reckoned from. */
+export interface ComponentBasis {
+  readonly groups: readonly VesselGroup[];
+  /** share of each group in the mean */
+  readonly weights: readonly number[];
+  /** vessels of the lot, also the untested ones */
+  readonly vesselCount: number;
+  readonly repeatability: Spread;
+}
+
+/** The parts of the uncertainty of a lot's mean, in the order of `COMPONENT_IDS`. */
+export function componentsOf(basis: ComponentBasis): Component[] {
+  const { groups, weights, vesselCount } = basis;
+  const weighted = readingWeights(groups, weights);
+  const known = (id: ComponentId, standard: number): Component => ({
+    id,
+    standard,
+    degreesOfFreedom: Infinity,
+  });
+  return [
+    repeatability(groups, weighted, basis.repeatability),
+    known('resolution', sharedByMeter(weighted, 'resolution')),
+    known('temperature', sharedByMeter(weighted, 'temperature')),
+    known('calibration', sharedByMeter(weighted, 'calibration')),
+    known('relation', sharedByAll(weighted, 'relation')),
+    known('sample', independent(weighted, 'sample')),
+    known('spot', quadrature(groups.map((one, at) => (weights[at] ?? 0) * spotStandard(one)))),
+    betweenVessels(groups, weights, vesselCount),
+  ];
+}

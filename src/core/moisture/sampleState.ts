@@ -1,0 +1,37 @@
+/**
+ * What the honey on the prism looked like. Crystals scatter the light and leave the liquid between
+ * them wetter than the honey; cloudy honey blurs the line; heather is a gel until it is stirred.
+ *
+ * @source common practice, no source
+ */
+export const SAMPLE_STATES = [
+  'clear',
+  'cloudy',
+  'crystals',
+  'liquefied',
+  'gel',
+  'gel-stirred',
+] as const;
+export type SampleState = (typeof SAMPLE_STATES)[number];
+
+/** Where in the vessel it was taken; 'not-said' for readings from before spots were asked for. */
+export const SPOTS = ['stirred', 'top', 'middle', 'bottom', 'not-said'] as const;
+export type Spot = (typeof SPOTS)[number];
+
+/** States from which no moisture can be relied upon; the honey needs something first. */
+const UNRELIABLE: readonly SampleState[] = ['crystals', 'gel'];
+
+/** Half width of what a blurred or gelled line may be off by [% moisture]. @source common practice, no source */
+export const SAMPLE_HALF_WIDTH_PERCENT: Readonly<Record<SampleState, number>> = {
+  clear: 0,
+  cloudy: 0.3,
+  crystals: 1,
+  liquefied: 0,
+  gel: 0.5,
+  'gel-stirred': 0.2,
+};
+
+/** Whether a moisture of such a sample must not decide anything. */
+export function isUnreliableSample(sample: SampleState): boolean {
+  return UNRELIABLE.includes(sample);
+}

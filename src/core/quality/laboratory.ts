@@ -1,0 +1,209 @@
+import {
+  conformityDecision,
+  conformityProbability,
+  type LimitSide,
+} from '../conformity/conformity';
+
+/** Kinds of honey by where the bees found it, as composition rules tell them apart. */
+export const HONEY_CATEGORIES = ['blossom', 'honeydew', 'blend'] as const;
+export type HoneyCategory = (typeof HONEY_CATEGORIES)[number];
+
+/** Claims that change a limit. */
+export const HONEY_CLAIMS = ['tropical-origin', 'low-enzyme', 'conductivity-exempt'] as const;
+export type HoneyClaim = (typeof HONEY_CLAIMS)[number];
+
+/** Quantities of a laboratory report. */
+export const LAB_QUANTITIES = [
+  'karlFischerPercent',
+  'yeastPerG',
+  'hmfMgPerKg',
+  'diastaseSchade',
+  'fructosePercent',
+  'glucosePercent',
+  'sucrosePercent',
+  'conductivityMsPerCm',
+  'insolublePercent',
+] as const;
+export type LabQuantity = (typeof LAB_QUANTITIES)[number];
+
+/** A value of a laboratory with its expanded uncertainty (k = 2), null where it states none. */
+export interface LabValue {
+  readonly value: number;
+  readonly expanded: number | null;
+}
+
+/** Latest laboratory values of a lot, as the rules see them. */
+export interface LabEvidence {
+  readonly values: Partial<Record<LabQuantity, LabValue>>;
+  /** whose they are and of which day, as printed */
+  readonly from: string;
+}
+
+/** What values a report may hold [unit of each quantity]. */
+export const LAB_RANGES: Readonly<Record<LabQuantity, readonly [number, number]>> = {
+  karlFischerPercent: [10, 35],
+  yeastPerG: [0, 1e9],
+  hmfMgPerKg: [0, 2000],
+  diastaseSchade: [0, 100],
+  fructosePercent: [0, 70],
+  glucosePercent: [0, 70],
+  sucrosePercent: [0, 40],
+  conductivityMsPerCm: [0.01, 5],
+  insolublePercent: [0, 5],
+};
+
+/** A limit of composition. */
+interface Limit {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly side: LimitSide;
+  readonly limit: number;
+  readonly value: (lab: LabEvidence) => LabValue | null;
+}
+
+const one =
+  (quantity: LabQuantity) =>
+  (lab: LabEvidence): LabValue | null =>
+    lab.values[quantity] ?? null;
+
+/** Fructose and glucose together; their uncertainties in quadrature. */
+export function reducingSugars(lab: LabEvidence): LabValue | null {
+  const { fructosePercent, glucosePercent } = lab.values;
+  if (!fructosePercent || !glucosePercent) return null;
+  const stated = [fructosePercent.expanded, glucosePercent.expanded];
+  return {
+    value: fructosePercent.value + glucosePercent.value,
+    expanded: stated.includes(null) ? null : Math.hypot(...stated.map((each) => each ?? 0)),
+  };
+}
+
+/** What the lot says of itself, as far as limits depend on it. */
+export interface Claimed {
+  readonly category: HoneyCategory | null;
+  readonly claims: readonly HoneyClaim[];
+}
+
+/**
+ * Limits of composition besides moisture.
+ *
+ * @source Codex CXS 12-1981 and EU 2001/110/EC, recalled from memory
+ */
+export const COMPOSITION = {
+  hmfMgPerKg: 40,
+  hmfTropicalMgPerKg: 80,
+  diastaseSchade: 8,
+  diastaseLowEnzymeSchade: 3,
+  hmfLowEnzymeMgPerKg: 15,
+  sugarsBlossomPercent: 60,
+  sugarsHoneydewPercent: 45,
+  sucrosePercent: 5,
+  conductivityMsPerCm: 0.8,
+  insolublePercent: 0.1,
+} as const;
+
+function hmfLimit(claims: readonly HoneyClaim[]): number {
+  if (claims.includes('low-enzyme')) return COMPOSITION.hmfLowEnzymeMgPerKg;
+  return claims.includes('tropical-origin')
+    ? COMPOSITION.hmfTropicalMgPerKg
+    : COMPOSITION.hmfMgPerKg;
+}
+
+function conductivityLimit({ category, claims }: Claimed): Limit[] {
+  if (category === null || category === 'blend' || claims.includes('conductivity-exempt'))
+    return [];
+  const side = category === 'blossom' ? 'upper' : 'lower';
+  const name = `Conductivity as ${category} honey`;
+  const value = one('conductivityMsPerCm');
+  const limit = COMPOSITION.conductivityMsPerCm;
+  return [{ id: 'conductivity', name, unit: 'mS/cm', side, limit, value }];
+}
+
+/** The limits in force for a lot. */
+function limitsFor(claimed: Claimed): Limit[] {
+  const { category, claims } = claimed;
+  const low = claims.includes('low-enzyme');
+  const sugars =
+    category === null || category === 'blossom'
+      ? COMPOSITION.sugarsBlossomPercent
+      : COMPOSITION.sugarsHoneydewPercent;
+  return [
+    {
+      id: 'hmf',
+      name: 'HMF',
+      unit: 'mg/kg',
+      side: 'upper',
+      limit: hmfLimit(claims),
+      value: one('hmfMgPerKg'),
+    },
+    {
+      id: 'diastase',
+      name: 'Diastase',
+      unit: 'Schade units',
+      side: 'lower',
+      limit: low ? COMPOSITION.diastaseLowEnzymeSchade : COMPOSITION.diastaseSchade,
+      value: one('diastaseSchade'),
+    },
+    {
+      id: 'sugars',
+      name: 'Fructose and glucose',
+      unit: '%',
+      side: 'lower',
+      limit: sugars,
+      value: reducingSugars,
+    },
+    {
+      id: 'sucrose',
+      name: 'Sucrose',
+      unit: '%',
+      side: 'upper',
+      limit: COMPOSITION.sucrosePercent,
+      value: one('sucrosePercent'),
+    },
+    {
+      id: 'insoluble',
+      name: 'Water-insoluble matter',
+      unit: '%',
+      side: 'upper',
+      limit: COMPOSITION.insolublePercent,
+      value: one('insolublePercent'),
+    },
+    ...conductivityLimit(claimed),
+  ];
+}
+
+/** A laboratory value held against its limit. */
+export interface LabJudgement {
+  readonly id: string;
+  readonly name: string;
+  readonly unit: string;
+  readonly side: LimitSide;
+  readonly limit: number;
+  readonly value: LabValue;
+  readonly decision: 'conforms' | 'not-settled' | 'over';
+}
+
+/** Coverage factor behind a laboratory's expanded uncertainty. @source common practice, no source */
+const LAB_COVERAGE = 2;
+
+/**
+ * Laboratory values held against the limits of composition that apply.
+ *
+ * A value without a stated uncertainty is taken as it stands.
+ *
+ * @param lab - latest values
+ * @param claimed - category and claims of the lot
+ * @source JCGM 106:2012, recalled from memory; limits as in `COMPOSITION`
+ */
+export function judgeLaboratory(lab: LabEvidence, claimed: Claimed): LabJudgement[] {
+  return limitsFor(claimed).flatMap(({ value: pick, ...limit }) => {
+    const value = pick(lab);
+    if (!value) return [];
+    const estimate = {
+      mean: value.value,
+      standardUncertainty: (value.expanded ?? 0) / LAB_COVERAGE,
+    };
+    const probability = conformityProbability(estimate, limit.limit, limit.side);
+    return [{ ...limit, value, decision: conformityDecision(probability) }];
+  });
+}

@@ -1,0 +1,81 @@
+import { lotMoisture } from '../../moisture/lotMoisture';
+import type { LotMoisture } from '../../moisture/lotMoisture';
+import { planVerdict, type PlanVerdict } from '../../sampling/planVerdict';
+import { quadrature } from '../../stats/uncertainty';
+import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from '../evidence';
+import type { Found, Rule } from '../rule';
+import { percent } from '../say';
+
+/** Parts of the uncertainty that all readings of a lot share. */
+const COMMON = ['calibration', 'temperature', 'resolution', 'relation'];
+
+/** Standard uncertainty common to the readings of a lot [% moisture]. */
+export function commonStandard(measured: LotMoisture): number {
+  const common = measured.components.filter((one) => COMMON.includes(one.id));
+  return quadrature(common.map((one) => one.standard));
+}
+
+/** What the lot's sampling plan says so far, or null without a plan. */
+export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
+  const { plan, repeatability } = evidence;
+  if (!plan) return null;
+  const vessels = ordinaryVessels(evidence.vessels);
+  const readings = ordinaryReadings(evidence).filter((one) => one.vesselId !== null);
+  const measured = readings.length > 0 ? lotMoisture(readings, vessels, repeatability) : null;
+  return planVerdict({
+    ...plan,
+    containers: Math.max(1, vessels.length),
+    limitPercent: limitPercent(evidence),
+    systematicPercent: measured ? commonStandard(measured) : 0,
+    tested: (measured?.vessels ?? []).map(({ vesselId, meanPercent, uncertainty }) => ({
+      id: vesselId ?? '',
+      meanPercent,
+      standardUncertainty: uncertainty.standard,
+    })),
+  });
+}
+
+const hundredth = (share: number): string => `${Math.round(share * 1000) / 10} %`;
+
+function detailWords(verdict: Extract<PlanVerdict, { status: 'holds' | 'fails' }>): string {
+  const { detail, tested } = verdict;
+  return detail.by === 'mean-and-spread'
+    ? `${tested} tested, ${percent(detail.meanPercent)} + ${detail.factor.toFixed(2)} × ${detail.standardDeviation.toFixed(2)} + ${detail.systematicPercent.toFixed(2)} for the meter = ${percent(detail.boundPercent)}`
+    : `${tested} tested, ${detail.notConforming} of them not shown to conform; at most ${detail.badAtMost} of all are not ruled out, ${detail.badAllowed} may be`;
+}
+
+function found(verdict: PlanVerdict, evidence: LotEvidence): Found {
+  const { content = 0, confidence = 0 } = evidence.plan ?? {};
+  const promise = `at least ${hundredth(content)} of the vessels at or under ${percent(limitPercent(evidence))}, with ${hundredth(confidence)} confidence`;
+  switch (verdict.status) {
+    case 'incomplete': {
+      const missing = verdict.missing.length;
+      const vessels = missing === 1 ? '1 vessel' : `${missing} vessels`;
+      return {
+        bearing: 'note',
+        sentence: `The plan is not complete: ${vessels} of it still to be read before it says anything (${promise}).`,
+      };
+    }
+    case 'holds':
+      return { bearing: 'note', sentence: `The plan holds: ${promise} (${detailWords(verdict)}).` };
+    case 'fails':
+      return {
+        bearing: 'condition',
+        sentence: `The plan does not hold: not shown that ${promise} (${detailWords(verdict)}). Read every vessel and go by each; reading on until it passes is no test.`,
+      };
+  }
+}
+
+export const samplingPlan: Rule = {
+  id: 'sampling-plan',
+  title: 'Sampling plan',
+  source: {
+    name: 'ISO 16269-6; hypergeometric distribution',
+    standing: 'recalled from memory',
+  },
+  needs: ['reading', 'vessel'],
+  find: ({ evidence }) => {
+    const verdict = planVerdictOf(evidence);
+    return verdict ? [found(verdict, evidence)] : [];
+  },
+};

@@ -1,0 +1,263 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
+import { confidenceAgainstBad, mostBad } from './finiteLot';
+import { planVerdict, type PlanResults } from './planVerdict';
+import {
+  badAllowed,
+  confidencePerLook,
+  drawContainers,
+  plannedNumber,
+  type PlanQuestion,
+} from './samplingPlan';
+import { toleranceFactor } from './toleranceFactor';
+
+/** `nct.ppf(confidence, n-1, norm.ppf(content)*sqrt(n))/sqrt(n)` of scipy 1.10, run once. */
+const SCIPY = [
+  [3, 7.6559, 6.15528, 10.92678],
+  [5, 4.20268, 3.40663, 5.12418],
+  [7, 3.39947, 2.75543, 3.94008],
+  [10, 2.91096, 2.35464, 3.25903],
+  [13, 2.6705, 2.15544, 2.93552],
+  [20, 2.396, 1.92599, 2.57598],
+  [50, 2.06499, 1.64556, 2.15638],
+  [100, 1.92654, 1.52675, 1.9853],
+  [200, 1.83724, 1.44955, 1.8763],
+  [400, 1.77776, 1.39787, 1.80426],
+  [800, 1.73736, 1.36264, 1.75558],
+] as const;
+
+describe('tolerance factors against the noncentral t of scipy', () => {
+  test.each(SCIPY)('n = %d', (n, usual, less, surer) => {
+    expect(toleranceFactor(n)).toBeCloseTo(usual, 3);
+    expect(toleranceFactor(n, { content: 0.9, confidence: 0.95 })).toBeCloseTo(less, 3);
+    expect(toleranceFactor(n, { content: 0.95, confidence: 0.975 })).toBeCloseTo(surer, 3);
+  });
+});
+
+const question: PlanQuestion = {
+  method: 'mean-and-spread',
+  content: 0.95,
+  confidence: 0.95,
+  looks: 1,
+  containers: 60,
+  marginPercent: 1,
+  spreadPercent: 0.3,
+};
+
+describe('how many containers', () => {
+  test('by mean and spread: the least number whose factor fits the room (1.0 / 0.3 = 3.33 → 8)', () => {
+    expect(plannedNumber(question)).toEqual({ number: 8, because: 'enough' });
+    expect(toleranceFactor(8)).toBeLessThanOrEqual(1 / 0.3);
+    expect(toleranceFactor(7)).toBeGreaterThan(1 / 0.3);
+  });
+
+  test('a mean too near the limit is out of reach of any number', () => {
+    const near = { ...question, marginPercent: 0.4 };
+    expect(plannedNumber(near)).toEqual({ number: 60, because: 'out-of-reach' });
+  });
+
+  test('by count, exactly: 20 containers at 90 % content may hide 2; 3 are ruled out by so many', () => {
+    const small = { ...question, method: 'by-count' as const, containers: 20, content: 0.9 };
+    expect(badAllowed(20, 0.9)).toBe(2);
+    const { number } = plannedNumber(small);
+    expect(confidenceAgainstBad(20, number, 3)).toBeGreaterThanOrEqual(0.95);
+    expect(confidenceAgainstBad(20, number - 1, 3)).toBeLessThan(0.95);
+  });
+
+  test('by count without limit of the lot: 59 good of 59 for 95/95 (recalled from memory)', () => {
+    const huge = { ...question, method: 'by-count' as const, containers: 10_000 };
+    const { number } = plannedNumber(huge);
+    expect(number).toBeGreaterThanOrEqual(58);
+    expect(number).toBeLessThanOrEqual(59);
+  });
+
+  test('more looks never ask for fewer containers; a small lot asks for all', () => {
+    for (const method of ['mean-and-spread', 'by-count'] as const) {
+      const once = plannedNumber({ ...question, method }).number;
+      const thrice = plannedNumber({ ...question, method, looks: 3 }).number;
+      expect(thrice).toBeGreaterThanOrEqual(once);
+      expect(plannedNumber({ ...question, method, containers: 2 }).because).toBe('all-needed');
+    }
+    expect(confidencePerLook({ confidence: 0.95, looks: 2 })).toBeCloseTo(0.975, 12);
+  });
+
+  test('each precondition is refused', () => {
+    expect(() => plannedNumber({ ...question, containers: 0 })).toThrow('containers');
+    expect(() => plannedNumber({ ...question, content: 1 })).toThrow('content');
+    expect(() => plannedNumber({ ...question, spreadPercent: 0 })).toThrow('spreadPercent');
+    expect(() => plannedNumber({ ...question, marginPercent: NaN })).toThrow('marginPercent');
+    expect(() => confidencePerLook({ confidence: 0.95, looks: 9 })).toThrow('looks');
+    expect(() => drawContainers([], 1, 1, 0)).toThrow('ids');
+    expect(() => drawContainers(['a'], 1, 2, 0)).toThrow('looks');
+  });
+});
+
+describe('which containers', () => {
+  const ids = Array.from({ length: 20 }, (_, at) => `c${at + 1}`);
+
+  test('every one has the same chance, and looks share them out over the whole row', () => {
+    const random = seededRandom(8);
+    const times = new Map<string, number>();
+    for (let one = 0; one < 4000; one += 1) {
+      for (const id of drawContainers(ids, 7, 1, random()).flat()) {
+        times.set(id, (times.get(id) ?? 0) + 1);
+      }
+    }
+    for (const id of ids) expect((times.get(id) ?? 0) / 4000).toBeCloseTo(7 / 20, 1);
+  });
+
+  test('exactly the number asked for, each once, whatever the start', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 20 }),
+        fc.double({ min: 0, max: 0.999999, noNaN: true }),
+        (number, start) => {
+          const looks = Math.min(3, number);
+          const drawn = drawContainers(ids, number, looks, start);
+          expect(drawn).toHaveLength(looks);
+          expect(new Set(drawn.flat()).size).toBe(number);
+        },
+      ),
+    );
+  });
+});
+
+describe('finite lots', () => {
+  test('20 containers, 15 tested good: at least 2 bad are ruled out at 94.7 % (handbook row)', () => {
+    expect(mostBad({ lotSize: 20, tested: 15, found: 0 }, 0.947)).toBe(1);
+    expect(mostBad({ lotSize: 20, tested: 15, found: 0 }, 0.95)).toBe(2);
+    expect(mostBad({ lotSize: 20, tested: 20, found: 3 }, 0.95)).toBe(3);
+    expect(mostBad({ lotSize: 20, tested: 0, found: 0 }, 0.95)).toBe(20);
+  });
+
+  test('each precondition is refused', () => {
+    const sample = { lotSize: 20, tested: 5, found: 1 };
+    expect(() => mostBad({ ...sample, lotSize: 0 }, 0.95)).toThrow('lotSize');
+    expect(() => mostBad({ ...sample, tested: 21 }, 0.95)).toThrow('tested');
+    expect(() => mostBad({ ...sample, found: 6 }, 0.95)).toThrow('found');
+    expect(() => mostBad(sample, 0.2)).toThrow('confidence');
+  });
+});
+
+function results(values: readonly number[], change: Partial<PlanResults> = {}): PlanResults {
+  const ids = values.map((_, at) => `c${at}`);
+  return {
+    method: 'mean-and-spread',
+    content: 0.95,
+    confidence: 0.95,
+    looks: 1,
+    containers: 60,
+    plannedIds: [ids],
+    tested: values.map((meanPercent, at) => {
+      return { id: `c${at}`, meanPercent, standardUncertainty: 0.1 };
+    }),
+    limitPercent: 18.6,
+    systematicPercent: 0,
+    ...change,
+  };
+}
+
+describe('what a plan says', () => {
+  const ten = [17.1, 17.3, 17.0, 17.4, 17.2, 17.3, 17.1, 17.2, 17.4, 17.0];
+
+  test('mean + 2.911 s against the limit (n = 10, ISO 16269-6, recalled from memory)', () => {
+    const verdict = planVerdict(results(ten));
+    expect(verdict.status).toBe('holds');
+    if (verdict.status === 'incomplete' || verdict.detail.by !== 'mean-and-spread')
+      throw new Error();
+    expect(verdict.detail.factor).toBeCloseTo(2.911, 3);
+    expect(verdict.detail.boundPercent).toBeCloseTo(
+      17.2 + 2.911 * verdict.detail.standardDeviation,
+      3,
+    );
+  });
+
+  test('the common error of the meter is added in full, never averaged away', () => {
+    const verdict = planVerdict(results(ten, { systematicPercent: 0.6 }));
+    expect(verdict.status).toBe('fails');
+    if (verdict.status === 'incomplete' || verdict.detail.by !== 'mean-and-spread')
+      throw new Error();
+    expect(verdict.detail.systematicPercent).toBeCloseTo(1.645 * 0.6, 3);
+  });
+
+  test('nothing is said before a look is complete, and containers outside the plan do not count', () => {
+    const plan = results(ten);
+    const missing = { ...plan, tested: plan.tested.slice(1) };
+    expect(planVerdict(missing)).toEqual({ status: 'incomplete', missing: ['c0'], look: 1 });
+    const extra = { id: 'wet', meanPercent: 24, standardUncertainty: 0.1 };
+    expect(planVerdict({ ...plan, tested: [...plan.tested, extra] })).toEqual(planVerdict(plan));
+  });
+
+  test('by count: one that is not shown to conform breaks the promise of a small sample', () => {
+    const good = results(ten, { method: 'by-count', containers: 12 });
+    expect(planVerdict(good)).toMatchObject({
+      status: 'fails',
+      detail: { badAtMost: 1, badAllowed: 0 },
+    });
+    const all = results(ten, { method: 'by-count', containers: 10 });
+    expect(planVerdict(all)).toMatchObject({ status: 'holds', detail: { badAtMost: 0 } });
+    const wet = results([...ten.slice(1), 19.4], { method: 'by-count', containers: 10 });
+    expect(planVerdict(wet)).toMatchObject({ status: 'fails', detail: { notConforming: 1 } });
+  });
+
+  test('a second look can still hold; each look pays its share', () => {
+    const two = results(ten, {
+      looks: 2,
+      plannedIds: [['c0', 'c1', 'c2'], ten.map((_, at) => `c${at}`).slice(3)],
+    });
+    const verdict = planVerdict({ ...two, limitPercent: 17.8 });
+    expect(verdict).toMatchObject({ status: 'holds', look: 2, tested: 10 });
+  });
+
+  test('impossible figures are refused', () => {
+    expect(() => planVerdict(results(ten, { systematicPercent: -1 }))).toThrow('systematicPercent');
+    expect(() => planVerdict(results(ten, { containers: 0 }))).toThrow('containers');
+  });
+});
+
+describe('a lot on the boundary: 5 % of its containers over the limit', () => {
+  const LOTS = 4000;
+  const factors = new Map(
+    Array.from({ length: 16 }, (_, at) => [at + 5, toleranceFactor(at + 5)] as const),
+  );
+
+  function boundaryLot(draw: () => number): number[] {
+    return Array.from({ length: 20 }, () => 18.6 - 1.6448536 * 0.3 + 0.3 * draw());
+  }
+
+  test('testing after every reading from 5 to 20 passes it about 17 % of the time (handbook row)', () => {
+    const draw = normalDraws(seededRandom(21));
+    let passed = 0;
+    for (let lot = 0; lot < LOTS; lot += 1) {
+      const values = boundaryLot(draw);
+      for (let n = 5; n <= 20; n += 1) {
+        const some = values.slice(0, n);
+        const mean = some.reduce((sum, one) => sum + one, 0) / n;
+        const s = Math.sqrt(some.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (n - 1));
+        if (mean + (factors.get(n) ?? NaN) * s <= 18.6) {
+          passed += 1;
+          break;
+        }
+      }
+    }
+    expect(passed / LOTS).toBeGreaterThan(0.14);
+    expect(passed / LOTS).toBeLessThan(0.2);
+  });
+
+  test.each([1, 2])('a plan of %d looks passes it at most 5 % of the time', (looks) => {
+    const draw = normalDraws(seededRandom(22));
+    const ids = Array.from({ length: 20 }, (_, at) => `c${at}`);
+    const plannedIds = looks === 1 ? [ids] : [ids.slice(0, 10), ids.slice(10)];
+    let passed = 0;
+    const lots = 600;
+    for (let lot = 0; lot < lots; lot += 1) {
+      const verdict = planVerdict(
+        results(boundaryLot(draw), { looks, plannedIds, containers: 500 }),
+      );
+      if (verdict.status === 'holds') passed += 1;
+    }
+    expect(passed / lots).toBeLessThanOrEqual(0.065);
+    expect(passed / lots).toBeGreaterThan(0.01);
+  });
+});
