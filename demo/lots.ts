@@ -1,3 +1,5 @@
+import { BEAN_BENCH, BORAGE_BENCH, BUCKETS_BENCH, LING_BENCH, type DemoBench } from './benchWork';
+import type { DemoMeter } from './meters';
 import type {
   CombJudgementContent,
   ContainerContent,
@@ -5,15 +7,20 @@ import type {
   ReadingContent,
 } from '../src/records';
 
-/** A reading of the demo: the vessel it was taken from, counted from 1 over all vessels. */
-export interface DemoReading extends Omit<ReadingContent, 'containerId' | 'item'> {
+/** A reading of the demo: the vessel it was taken from, counted from 1 over all vessels, and the meter. */
+export interface DemoReading extends Omit<
+  ReadingContent,
+  'containerId' | 'item' | 'instrumentId' | 'takenAt'
+> {
   readonly item: number;
+  readonly meter: DemoMeter | null;
 }
 
 /** A made-up lot and what happened to it. */
 export interface DemoLot {
   readonly daysAgo: number;
-  readonly lot: Omit<LotContent, 'date' | 'code' | 'signs'>;
+  readonly lot: Omit<LotContent, 'date' | 'code' | 'signs' | 'claims'>;
+  readonly bench?: DemoBench;
   readonly container: ContainerContent;
   readonly comb: CombJudgementContent | null;
   /** the day at the hives whose taken frames it was made of */
@@ -25,6 +32,7 @@ export interface DemoLot {
 
 const ISLAND_LOT = {
   honeyKind: 'ordinary',
+  category: 'blossom',
   ruleSetId: 'eu-2001-110',
   targetPercent: 18,
   storageTemperatureC: 14,
@@ -36,29 +44,47 @@ const buckets = (count: number, massKg: number): ContainerContent => ({
   label: 'Bucket',
   count,
   amount: { by: 'mass', massKg, plusMinusKg: 0.1 },
+  suspects: [],
 });
 
-/** A look through the honey house's hand refractometer: % water, no ATC. */
-function hand(item: number, dialValue: number, temperatureC: number, checked = true): DemoReading {
+/** A look through the honey house's hand refractometer: % water, no ATC. Unchecked: a neighbour's. */
+function hand(item: number, dialValue: number, temperatureC: number, own = true): DemoReading {
   return {
     item,
+    meter: own ? 'hand' : null,
+    spot: 'stirred',
     scale: 'water',
     dialValue,
     temperatureC,
+    honeyTemperatureC: null,
     atc: false,
+    atcRangeC: null,
     resolution: 0.2,
-    zeroCheck: checked ? 'checked' : 'unchecked',
-    remark: '',
+    zeroCheck: 'unchecked',
+    sample: 'clear',
+    reader: 'HH',
+    source: 'typed',
+    settledStandard: null,
+    practice: false,
+    remark: own ? '' : 'A borrowed meter.',
   };
 }
 
 /** A look at the digital meter: Brix with ATC. */
 function digital(item: number, dialValue: number, temperatureC: number): DemoReading {
-  return { ...hand(item, dialValue, temperatureC), scale: 'brix', atc: true, resolution: 0.1 };
+  const look = hand(item, dialValue, temperatureC);
+  return {
+    ...look,
+    meter: 'digital',
+    scale: 'brix',
+    atc: true,
+    atcRangeC: [10, 40],
+    resolution: 0.1,
+  };
 }
 
 /**
- * The season of a made-up estuary island: eight lots, each instructive in its own way. Nothing here
+ * The season of a made-up estuary island: nine lots, each instructive in its own way. Nothing here
  * is measured; all of it is invented for the demo.
  */
 export const DEMO_LOTS: readonly DemoLot[] = [
@@ -78,6 +104,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       digital(3, 82.4, 22),
       digital(4, 82.3, 22),
     ],
+    bench: BORAGE_BENCH,
     signedBy: 'HH',
   },
   {
@@ -109,6 +136,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     comb: null,
     madeFrom: 'Beans, second day',
     readings: [17.8, 18.0, 17.8, 17.8, 18.0].map((dial) => hand(1, dial, 23)),
+    bench: BEAN_BENCH,
     signedBy: 'HH',
   },
   {
@@ -169,6 +197,29 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     signedBy: null,
   },
   {
+    daysAgo: 1,
+    lot: {
+      ...ISLAND_LOT,
+      name: 'Sea lavender, twenty buckets',
+      plant: 'sea lavender',
+      origin: 'marsh yard, all hives',
+      ruleSetId: 'us-grade-a-b',
+      remark: 'For a buyer who asks for grade A: six buckets are to speak for all.',
+    },
+    container: { ...buckets(20, 13.8), suspects: [{ item: 20, because: 'last-of-extractor' }] },
+    comb: { cappedTenths: 9, shake: 'nothing-fell' },
+    readings: [
+      hand(2, 17.4, 22),
+      hand(2, 17.6, 22),
+      hand(5, 17.2, 22),
+      hand(5, 17.2, 22),
+      hand(20, 19.6, 22),
+      hand(20, 19.6, 22),
+    ],
+    bench: BUCKETS_BENCH,
+    signedBy: null,
+  },
+  {
     daysAgo: 328,
     lot: {
       ...ISLAND_LOT,
@@ -185,9 +236,14 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       label: 'Tub',
       count: 1,
       amount: { by: 'fill-height', innerDiameterCm: 28, fillHeightCm: 22, plusMinusCm: 0.5 },
+      suspects: [],
     },
+    bench: LING_BENCH,
     comb: { cappedTenths: 9, shake: 'not-done' },
-    readings: [digital(1, 77.4, 19), digital(1, 77.3, 19)],
+    readings: [77.4, 77.3].map((dial) => ({
+      ...digital(1, dial, 19),
+      sample: 'gel-stirred',
+    })),
     signedBy: null,
   },
 ];

@@ -13,10 +13,13 @@ import {
   lotFramesContent,
   signedRulingContent,
   type AnyRecord,
+  type Meters,
   type Scribe,
 } from '../src/records';
 import { hiveRecords } from './hives';
+import { benchRecords } from './benchRecords';
 import { DEMO_LOTS, type DemoLot } from './lots';
+import { demoMeters, type DemoMeters } from './meters';
 import { dayBefore, demoScribe } from './scribe';
 
 function codeOf(day: string): string {
@@ -26,18 +29,21 @@ function codeOf(day: string): string {
 function signed(
   records: readonly AnyRecord[],
   initials: string,
+  meters: Meters,
 ): ReturnType<typeof signedRulingContent> {
   const file = lotFileOf(records);
   if (!file) throw new Error('a demo lot has no lot record');
-  const evidence = evidenceFrom(contentsOf(file));
+  const evidence = evidenceFrom(contentsOf(file), { meters });
   const ruling = ruleOnLot(evidence);
   const signature = { outcome: ruling.outcome, initials, overrideReason: '', remark: '' };
-  return signedRulingContent(signature, { evidence, ruling, evidenceIds: evidenceIdsOf(file) });
+  const evidenceIds = evidenceIdsOf(file, meters);
+  return signedRulingContent(signature, { evidence, ruling, evidenceIds });
 }
 
 interface Season {
   readonly todayMs: number;
   readonly hives: readonly AnyRecord[];
+  readonly bench: DemoMeters;
 }
 
 /** The make-up of a lot from the frames taken on a day. */
@@ -59,25 +65,39 @@ function madeFrom(
   return firstRevision(scribe, 'lot-frames', lotFramesContent(frames, rest), lotId);
 }
 
-function lotRecords(demo: DemoLot, at: number, { todayMs, hives }: Season): AnyRecord[] {
+function lotRecords(demo: DemoLot, at: number, season: Season): AnyRecord[] {
+  const { todayMs, hives, bench } = season;
   const scribe = demoScribe(String(at + 1), todayMs, demo.daysAgo);
   const date = dayBefore(todayMs, demo.daysAgo);
   const lot = firstRevision(scribe, 'lot', {
     ...demo.lot,
     signs: [],
+    claims: [],
     date,
     code: codeOf(date),
   });
   const lotId = lot.entityId;
   const container = firstRevision(scribe, 'container', demo.container, lotId);
   const comb = demo.comb ? [firstRevision(scribe, 'comb-judgement', demo.comb, lotId)] : [];
-  const readings = demo.readings.map((one) =>
-    firstRevision(scribe, 'reading', { ...one, containerId: container.entityId }, lotId),
+  const place = { scribe, lotId, containerId: container.entityId };
+  const readings = demo.readings.map(({ meter, ...one }) =>
+    firstRevision(
+      scribe,
+      'reading',
+      {
+        ...one,
+        containerId: container.entityId,
+        instrumentId: meter && bench.idOf(meter),
+        takenAt: scribe.now(),
+      },
+      lotId,
+    ),
   );
   const frames = demo.madeFrom ? [madeFrom(demo.madeFrom, hives, { scribe, lotId })] : [];
-  const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings];
+  const work = benchRecords(demo, place, todayMs);
+  const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings, ...work];
   if (demo.signedBy === null) return evidence;
-  const content = signed(evidence, demo.signedBy);
+  const content = signed(evidence, demo.signedBy, bench.meters);
   return [
     ...evidence,
     firstRevision({ ...scribe, author: demo.signedBy }, 'ruling', content, lotId),
@@ -92,5 +112,7 @@ function lotRecords(demo: DemoLot, at: number, { todayMs, hives }: Season): AnyR
 export function demoSeason(today: string): AnyRecord[] {
   const todayMs = Date.parse(`${today}T00:00:00.000Z`);
   const hives = hiveRecords(todayMs);
-  return [...hives, ...DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives }))];
+  const bench = demoMeters(todayMs);
+  const lots = DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
+  return [...hives, ...bench.records, ...lots];
 }

@@ -35,6 +35,36 @@ export {
 export { stateShares, statesOfComb } from './capping/expectedMoisture';
 export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
 export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
+export {
+  calibrationAt,
+  checkDue,
+  driftPerRootMonth,
+  fullChecks,
+  jumpAfter,
+  offsetSteps,
+  type Calibration,
+  type CheckDue,
+  type ZeroPoint,
+} from './instruments/drift';
+export {
+  OIL_ND20_RANGE,
+  OIL_PER_C_RANGE,
+  OLIVE_OIL_REFERENCE,
+  REFERENCE_KINDS,
+  WATER_REFERENCE,
+  certifiedOil,
+  type Reference,
+  type ReferenceKind,
+} from './instruments/reference';
+export { SETTLING, settling, type MeterSample, type Settling } from './instruments/settling';
+export {
+  EYEPIECE_SCALES,
+  eyepieceView,
+  type EyepieceView,
+  type SimulatedEyepiece,
+} from './instruments/simulatedEyepiece';
+export { simulatedSample, type SimulatedMeter } from './instruments/simulatedMeter';
+export { referenceDialRange, zeroOffset, type ZeroOffset } from './instruments/zeroOffset';
 export { bestGuesses } from './guessing/bestGuesses';
 export { usualByPosition } from './comb/usualByPosition';
 export { broodRoom } from './comb/broodRoom';
@@ -74,20 +104,73 @@ export {
   type CombStay,
   type Given,
 } from './residues/residueBlocks';
+export { furtherReadings, type FurtherReadings } from './moisture/furtherReadings';
 export {
+  ATC_RANGE_C,
   interpretReading,
   type DialReading,
   type InterpretedReading,
   type ReadingMark,
 } from './moisture/interpretReading';
-export { type ComponentId, type LotReading } from './moisture/lotComponents';
+export { criticalRange } from './moisture/criticalRange';
+export { COMPONENT_IDS, type ComponentId, type LotReading } from './moisture/lotComponents';
 export { lotMoisture, readingUncertainty, type LotComponent } from './moisture/lotMoisture';
 export { SAMPLE_STATES, SPOTS, type SampleState, type Spot } from './moisture/sampleState';
-export { SPREAD_PRIORS, readerRepeatability, type Repeatability } from './moisture/spreads';
-export { BUDGET_DEFAULTS, readingBudget, type ZeroCheck } from './moisture/readingBudget';
+export {
+  OWN_REPEATABILITY_FROM_DOF,
+  SPREAD_PRIORS,
+  readerRepeatability,
+  type Repeatability,
+  type Spread,
+} from './moisture/spreads';
+export {
+  BUDGET_DEFAULTS,
+  readingBudget,
+  type MeterCondition,
+  type ZeroCheck,
+} from './moisture/readingBudget';
 export { DIAL_RANGES, SCALES, recogniseScale, type Scale } from './moisture/scales';
 export { COMPUTED_RANGE_PERCENT, TABLE_RANGE_PERCENT, WEDMORE } from './moisture/refractiveIndex';
 export { HONEY_INDEX_PER_C, PRISM_RANGE_C, REFERENCE_TEMPERATURE_C } from './moisture/temperature';
+export {
+  FLOWER_KINDS,
+  flowerKind,
+  flowerSupport,
+  type FlowerEvidence,
+  type FlowerSupport,
+} from './quality/flowerName';
+export {
+  COMPOSITION,
+  HONEY_CATEGORIES,
+  HONEY_CLAIMS,
+  LAB_QUANTITIES,
+  LAB_RANGES,
+  judgeLaboratory,
+  type HoneyCategory,
+  type HoneyClaim,
+  type LabEvidence,
+  type LabQuantity,
+  type LabValue,
+} from './quality/laboratory';
+export {
+  COLOUR_CLASSES,
+  COLOUR_CLASS_IDS,
+  PFUND_RANGE_MM,
+  PFUND_WAVELENGTH_NM,
+  colourClass,
+  pfundFromAbsorbance,
+  possibleClasses,
+  type ColourClassId,
+} from './quality/pfund';
+export {
+  FAULTS,
+  FOAMS,
+  IMPURITIES,
+  type Fault,
+  type Foam,
+  type Impurity,
+  type SensesEvidence,
+} from './quality/senses';
 export { type Belief } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
@@ -102,6 +185,7 @@ export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
+export { planVerdictOf } from './ruling/rules/samplingPlan';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {
@@ -141,12 +225,22 @@ export {
   type School,
   type Timing,
 } from './schools/school';
+export type { PlanVerdict } from './sampling/planVerdict';
+export {
+  LOOKS_RANGE,
+  PLAN_METHODS,
+  drawContainers,
+  plannedNumber,
+  type PlanMethod,
+  type PlanNumber,
+} from './sampling/samplingPlan';
 export {
   proposedSampleSize,
   strokeVerdict,
   systematicSample,
   type StrokeVerdict,
 } from './sampling/strokeSample';
+export { normalDraws, seededRandom } from './stats/seededRandom';
 export {
   CM_PER_INCH,
   KG_PER_POUND,

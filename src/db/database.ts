@@ -45,6 +45,13 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   guess: 'guesses',
   school: 'schools',
   format: 'formats',
+  instrument: 'instruments',
+  'zero-check': 'zeroChecks',
+  'sampling-plan': 'samplingPlans',
+  colour: 'colours',
+  senses: 'senses',
+  'lab-report': 'labReports',
+  proof: 'proofs',
 };
 
 /** Indexes beyond those of every record table. */
@@ -58,6 +65,17 @@ const MORE_INDEXES: Partial<Record<RecordKind, string>> = {
 const FIRST_KINDS = ['lot', 'container', 'comb-judgement', 'reading', 'ruling'] as const;
 const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
 
+/** The kinds that came with version 3. */
+const THIRD_KINDS: readonly RecordKind[] = [
+  'instrument',
+  'zero-check',
+  'sampling-plan',
+  'colour',
+  'senses',
+  'lab-report',
+  'proof',
+];
+
 /** Primary key and indexes of every record table. */
 const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
 
@@ -65,18 +83,18 @@ function firstSchema(): Record<string, string> {
   return Object.fromEntries(FIRST_KINDS.map((kind) => [TABLES[kind], FIRST_INDEXES]));
 }
 
-function recordSchema(): Record<string, string> {
+function recordSchema(kinds: readonly RecordKind[]): Record<string, string> {
   return Object.fromEntries(
-    RECORD_KINDS.map((kind) => {
+    kinds.map((kind) => {
       const more = MORE_INDEXES[kind];
       return [TABLES[kind], more ? `${RECORD_INDEXES}, ${more}` : RECORD_INDEXES];
     }),
   );
 }
 
-/** Rewrites the rows of the first version in place: the same migration as files go through. */
-async function migrateRows(transaction: Transaction): Promise<void> {
-  for (const kind of FIRST_KINDS) {
+/** Rewrites rows of an earlier version in place: the same migrations as files go through. */
+async function migrateRows(transaction: Transaction, kinds: readonly RecordKind[]): Promise<void> {
+  for (const kind of kinds) {
     const table = transaction.table<unknown, string>(TABLES[kind]);
     const rows = await table.toArray();
     await table.bulkPut(rows.map((row) => migrated(row)));
@@ -91,7 +109,13 @@ export class RipenumDatabase extends Dexie {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
     this.version(1).stores({ ...firstSchema(), ...own });
-    this.version(2).stores(recordSchema()).upgrade(migrateRows);
+    const second = RECORD_KINDS.filter((kind) => !THIRD_KINDS.includes(kind));
+    this.version(2)
+      .stores(recordSchema(second))
+      .upgrade((transaction) => migrateRows(transaction, FIRST_KINDS));
+    this.version(3)
+      .stores(recordSchema(RECORD_KINDS))
+      .upgrade((transaction) => migrateRows(transaction, second));
   }
 
   /** The table of a kind of record, seen as a table of any record. */

@@ -11,6 +11,7 @@ export {
   useLooksDue,
   useLotRecords,
   usePhotoRecords,
+  useProofRecords,
   useRecordsOf,
 } from './useRecords';
 export { watchBook } from './watch';

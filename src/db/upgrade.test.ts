@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
+import { fromOlder, olderRevision } from '../records/test/olderRecords';
 import { RipenumDatabase } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 
@@ -20,14 +21,31 @@ describe('a database of the first version', () => {
       settings: 'key',
     });
     const tables = ['lots', 'containers', 'combJudgements', 'readings'];
-    for (const [at, { ownerId, ...rest }] of records.entries()) {
-      await old.table(tables[at]!).add({ ...rest, lotId: ownerId, schemaVersion: 1 });
+    for (const [at, record] of records.entries()) {
+      await old.table(tables[at]!).add(olderRevision(record, 1));
     }
     old.close();
     const store = createDexieRecordStore(new RipenumDatabase('test-upgrade'));
     const kept = await store.ofOwner(records[0]!.ownerId);
     expect(kept.sort((a, b) => a.id.localeCompare(b.id))).toEqual(
-      [...records].sort((a, b) => a.id.localeCompare(b.id)),
+      records.map(fromOlder).sort((a, b) => a.id.localeCompare(b.id)),
     );
+  });
+});
+
+describe('a database of the second version', () => {
+  test('is brought to the present one in place', async () => {
+    const records = sampleLot(countingScribe('second'));
+    const old = new Dexie('test-upgrade-2');
+    const indexes = 'id, entityId, ownerId, recordedAt';
+    const tables = ['lots', 'containers', 'combJudgements', 'readings'];
+    old.version(2).stores(Object.fromEntries(tables.map((one) => [one, indexes])));
+    for (const [at, record] of records.entries()) {
+      await old.table(tables[at]!).add(olderRevision(record, 2));
+    }
+    old.close();
+    const store = createDexieRecordStore(new RipenumDatabase('test-upgrade-2'));
+    const kept = await store.ofOwner(records[0]!.ownerId);
+    expect(new Set(kept)).toEqual(new Set(records.map(fromOlder)));
   });
 });

@@ -36,6 +36,11 @@ export function usePhotoRecords(workspace: Workspace, frameId: string): AnyRecor
   return useQuery(workspace, `photos ${frameId}`, (store) => store.ofOwner(frameId, ['photo']));
 }
 
+/** Photographs that prove a reading. */
+export function useProofRecords(workspace: Workspace, readingId: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `proofs ${readingId}`, (store) => store.ofOwner(readingId, ['proof']));
+}
+
 /** A box with its frames and every look at them. */
 export function useBoxRecords(workspace: Workspace, boxId: string): AnyRecord[] | undefined {
   return useQuery(workspace, `box ${boxId}`, (store) => store.ofBox(boxId));

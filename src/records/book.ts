@@ -6,11 +6,13 @@ import type { Flow } from './flow';
 import type { GivenRecord } from './given';
 import type { Harvest } from './harvest';
 import { current } from './heads';
+import type { Instrument } from './instrument';
+import { metersOf, type Meters } from './meters';
 import type { OwnSchoolContent } from './ownSchool';
 import type { AnyRecord, RecordKind, RecordOf } from './record';
 import type { Yard } from './yard';
 
-/** Places, hives, boxes, flows, what was given, days at the hives, own kinds: what holds now. */
+/** Places, hives, boxes, flows, what was given, days at the hives, own kinds, meters: what holds now. */
 export interface Book {
   readonly yards: readonly Yard[];
   readonly colonies: readonly Colony[];
@@ -24,6 +26,10 @@ export interface Book {
   readonly formats: readonly FrameFormat[];
   /** what was given, in the shape of the core */
   readonly given: readonly Given[];
+  /** by name */
+  readonly instruments: readonly Instrument[];
+  /** meters with their checks */
+  readonly meters: Meters;
   /** everything that can be looked up, by its id */
   readonly byId: ReadonlyMap<string, AnyRecord>;
 }
@@ -40,7 +46,12 @@ export function bookOf(records: readonly AnyRecord[]): Book {
   const now = current(records);
   const of = <K extends RecordKind>(kind: K): RecordOf<K>[] =>
     now.filter((one): one is RecordOf<K> => one.kind === kind);
+  const instruments = of('instrument').sort((a, b) =>
+    byName.compare(a.content.name, b.content.name),
+  );
   return {
+    instruments,
+    meters: metersOf(instruments, of('zero-check')),
     given: of('given').map(givenOf),
     byId: new Map(now.map((one) => [one.entityId, one])),
     yards: of('yard').sort((a, b) => byName.compare(a.content.name, b.content.name)),

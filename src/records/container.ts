@@ -34,6 +34,10 @@ const amountSchema = z.discriminatedUnion('by', [
 
 const COUNT_SENTENCE = `Type how many there are, 1 to ${MOST_VESSELS}.`;
 
+/** Why a vessel is judged by itself and never enters the figure of the lot. */
+export const SUSPICIONS = ['open-frames', 'last-of-extractor', 'drip', 'other'] as const;
+export type Suspicion = (typeof SUSPICIONS)[number];
+
 export const containerContentSchema = z.object({
   containerKind: z.enum(CONTAINER_KINDS),
   label: z
@@ -44,6 +48,13 @@ export const containerContentSchema = z.object({
   count: z.number().int(COUNT_SENTENCE).min(1, COUNT_SENTENCE).max(MOST_VESSELS, COUNT_SENTENCE),
   /** in each vessel; null where not known */
   amount: amountSchema.nullable(),
+  /** vessels of this entry that are under suspicion, counted from 1 */
+  suspects: z.array(
+    z.object({
+      item: z.number().int().min(1).max(MOST_VESSELS),
+      because: z.enum(SUSPICIONS),
+    }),
+  ),
 });
 export type ContainerContent = z.infer<typeof containerContentSchema>;
 

@@ -11,13 +11,18 @@ export {
   yardOfBox,
 } from './book';
 export { type Box, type BoxContent, boxContentSchema } from './box';
+export { type BenchContents, classOf, pfundOf } from './benchEvidence';
 export { type Colony, type ColonyContent, type KeepTarget, colonyContentSchema } from './colony';
+export { type ColourContent, type ColourReading, colourContentSchema } from './colour';
 export { type CombJudgementContent, combJudgementContentSchema } from './combJudgement';
 export {
   CONTAINER_KINDS,
   type Container,
   type ContainerContent,
   type ContainerKind,
+  MOST_VESSELS,
+  SUSPICIONS,
+  type Suspicion,
   containerContentSchema,
 } from './container';
 export { dayNumber, isoDayOf } from './days';
@@ -64,9 +69,27 @@ export {
   limitOfDay,
   undecided,
 } from './judging';
+export {
+  BAUD_RATES,
+  CONNECTIONS,
+  type Connection,
+  INSTRUMENT_KINDS,
+  type Instrument,
+  type InstrumentContent,
+  type InstrumentKind,
+  instrumentContentSchema,
+} from './instrument';
+export { type LabReport, type LabReportContent, labReportContentSchema } from './labReport';
 export { lookRecords } from './lookRecords';
 export { type LotContent, freshLotContent, lotContentSchema } from './lot';
-export { type LotContents, contentsOf, evidenceFrom, vesselId, vesselsOf } from './lotEvidence';
+export {
+  type LotContents,
+  contentsOf,
+  evidenceFrom,
+  readingEvidence,
+  vesselId,
+  vesselsOf,
+} from './lotEvidence';
 export { type LotFile, evidenceIdsOf, isRulingOutdated, lotFileOf, lotFilesOf } from './lotFile';
 export { type LotFrame, type LotFrames, type LotFramesContent } from './lotFrames';
 export {
@@ -90,13 +113,26 @@ export {
   isMarked,
   markCounts,
 } from './marks';
+export {
+  type Meter,
+  type MeteredReading,
+  type Meters,
+  NO_METERS,
+  lastCheck,
+  metersOf,
+  meteredReading,
+  wouldBePercent,
+} from './meters';
 export { migrated } from './migrations';
 export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
 export { type OwnSchool, type OwnSchoolContent, ownSchoolContentSchema } from './ownSchool';
-export { type DatedPastLot, pastLotsBefore, pastLotsOf } from './pastLots';
+export { dayOfMoment } from './moments';
+export { type DatedPastLot, pastLotsBefore } from './pastLots';
 export { type Photo } from './photo';
 export { type Preferences, preferencesSchema } from './preferences';
-export { type Reading, type ReadingContent, readingContentSchema } from './reading';
+export { type Proof } from './proof';
+export { type ReplicateSet, repeatabilityFor, repeatabilityOf } from './readers';
+export { type Reading, type ReadingContent, dialReadingOf, readingContentSchema } from './reading';
 export {
   type AnyRecord,
   BOOK_KINDS,
@@ -111,9 +147,23 @@ export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFil
 export { type AppError, type Result, failed, ok } from './result';
 export { type Change, type Scribe, entryRevision, firstRevision, nextRevision } from './revise';
 export { type RulingContent, rulingContentSchema } from './ruling';
+export {
+  type SamplingPlan,
+  type SamplingPlanContent,
+  samplingPlanContentSchema,
+} from './samplingPlan';
+export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './senses';
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
 export { type TallyContent } from './tally';
+export { type Workshop, knownFor, workshopOf } from './workshop';
 export { type Yard, type YardContent, yardContentSchema } from './yard';
+export {
+  MOST_LOOKS,
+  type ZeroCheckContent,
+  type ZeroCheckRecord,
+  zeroCheckContentSchema,
+  zeroPointOf,
+} from './zeroCheck';
 export { z } from './zod';

@@ -2,6 +2,8 @@ import {
   DEFAULT_RULE_SET_ID,
   DEFAULT_TARGET_PERCENT,
   FERMENTATION_SIGNS,
+  HONEY_CATEGORIES,
+  HONEY_CLAIMS,
   HONEY_KINDS,
   STORAGE_RANGE_C,
 } from '../core';
@@ -24,6 +26,10 @@ export const lotContentSchema = z.object({
   origin: z.string().trim().max(200, 'Keep the origin under 200 letters.'),
   plant: z.string().trim().max(80, 'Keep the flow or plant under 80 letters.'),
   honeyKind: z.enum(HONEY_KINDS),
+  /** blossom, honeydew or both; null where nobody said */
+  category: z.enum(HONEY_CATEGORIES).nullable(),
+  /** what the keeper claims and limits of composition depend on */
+  claims: z.array(z.enum(HONEY_CLAIMS)),
   ruleSetId: z.string().min(1),
   targetPercent: z
     .number()
@@ -55,6 +61,8 @@ export function freshLotContent(code: string, date: string): LotContent {
     origin: '',
     plant: '',
     honeyKind: 'ordinary',
+    category: null,
+    claims: [],
     ruleSetId: DEFAULT_RULE_SET_ID,
     targetPercent: DEFAULT_TARGET_PERCENT.ordinary,
     storageTemperatureC: null,

@@ -10,14 +10,17 @@ import {
   type LotEvidence,
   type PastLot,
   type ReadingEvidence,
+  type Spread,
   type VesselEvidence,
 } from '../core';
+import { benchEvidence, NOTHING_AT_THE_BENCH, type BenchContents } from './benchEvidence';
 import type { CombJudgementContent } from './combJudgement';
-import type { ContainerContent } from './container';
+import type { ContainerContent, Suspicion } from './container';
 import type { LotContent } from './lot';
 import type { LotFile } from './lotFile';
 import type { LotFramesContent } from './lotFrames';
 import { makeUpShake, makeUpStates } from './lotMakeUp';
+import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
 import type { ReadingContent } from './reading';
 
 /** Moisture assumed for the density where nothing better is known [%]. */
@@ -37,7 +40,25 @@ export interface LotContents {
   /** the frames it was made of; they outrank a look at the whole */
   readonly frames: LotFramesContent | null;
   readonly readings: readonly Kept<ReadingContent>[];
+  /** plan, colour, senses and laboratory */
+  readonly bench?: BenchContents;
 }
+
+/** What is known besides the lot itself. */
+export interface KnownBesides {
+  /** own lots before this one; they correct what is expected of the comb */
+  readonly pastLots?: readonly PastLot[];
+  readonly meters?: Meters;
+  /** how well those who read it repeat, from other lots */
+  readonly repeatability?: Spread;
+}
+
+const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
+  'open-frames': 'open frames',
+  'last-of-extractor': 'last of the extractor',
+  drip: 'drip from cappings',
+  other: 'marked by the keeper',
+};
 
 /** One vessel of a container entry. */
 export function vesselId(containerId: string, item: number): string {
@@ -55,26 +76,38 @@ export function vesselsOf(containers: readonly Kept<ContainerContent>[]): Vessel
     const massKg = content.amount
       ? amountMass(content.amount, TYPICAL_MOISTURE_PERCENT).massKg
       : null;
-    return Array.from({ length: content.count }, (_, at) => ({
-      id: vesselId(entityId, at + 1),
-      label: vesselLabel(content, at + 1),
-      massKg,
-    }));
+    return Array.from({ length: content.count }, (_, at) => {
+      const suspect = content.suspects.find((one) => one.item === at + 1);
+      return {
+        id: vesselId(entityId, at + 1),
+        label: vesselLabel(content, at + 1),
+        massKg,
+        ...(suspect && { suspectBecause: SUSPICION_WORDS[suspect.because] }),
+      };
+    });
   });
 }
 
-/** A reading as the rules see it, or null where its dial is beyond any honey. */
-function readingEvidence({ entityId, content }: Kept<ReadingContent>): ReadingEvidence | null {
-  const read = interpretReading(content);
-  if (read.status !== 'read') return null;
-  const { containerId, item } = content;
+/** A reading as the rules see it, or null where it is practice or its dial is beyond any honey. */
+export function readingEvidence(
+  { entityId, content }: Kept<ReadingContent>,
+  meters: Meters = NO_METERS,
+): ReadingEvidence | null {
+  const metered = meteredReading(content, meters);
+  const read = interpretReading(metered.dial);
+  if (content.practice || read.status !== 'read') return null;
+  const { containerId, item, instrumentId, spot } = content;
+  const wouldBe = wouldBePercent(metered);
   return {
     id: entityId,
     vesselId: containerId === null ? null : vesselId(containerId, item ?? 1),
     moisturePercent: read.moisturePercent,
+    meterId: instrumentId,
+    spot,
     marks: read.marks,
-    zeroCheck: content.zeroCheck,
-    budget: readingBudget(content, content),
+    zeroCheck: metered.condition.zeroCheck,
+    budget: readingBudget(metered.dial, metered.condition),
+    ...(wouldBe !== null && { wouldBePercent: wouldBe }),
   };
 }
 
@@ -107,13 +140,11 @@ function combEvidence(
 /**
  * The evidence that the core rules on. An unknown rule set falls back to the default one.
  *
- * @param pastLots - own lots before this one; they correct what is expected of the comb
+ * @param known - what is known besides the lot: own lots before it, meters, readers
  */
-export function evidenceFrom(
-  contents: LotContents,
-  pastLots: readonly PastLot[] = [],
-): LotEvidence {
-  const { lot, containers, readings } = contents;
+export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
+  const { lot, containers, readings, bench = NOTHING_AT_THE_BENCH } = contents;
+  const { pastLots = [], meters = NO_METERS, repeatability } = known;
   const ruleSet = findRuleSet(lot.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
   if (!ruleSet) throw new Error('the default rule set is missing');
   return {
@@ -122,9 +153,11 @@ export function evidenceFrom(
     targetPercent: lot.targetPercent,
     comb: combEvidence(contents, pastLots),
     vessels: vesselsOf(containers),
-    readings: readings.map(readingEvidence).filter((one) => one !== null),
+    readings: readings.map((one) => readingEvidence(one, meters)).filter((one) => one !== null),
     storageTemperatureC: lot.storageTemperatureC,
     signs: lot.signs,
+    ...benchEvidence(lot, bench),
+    ...(repeatability && { repeatability }),
   };
 }
 
@@ -136,5 +169,11 @@ export function contentsOf(file: LotFile): LotContents {
     comb: file.comb?.content ?? null,
     frames: file.frames?.content ?? null,
     readings: file.readings,
+    bench: {
+      plan: file.plan?.content ?? null,
+      colours: file.colours.map((one) => one.content),
+      senses: file.senses.map((one) => one.content),
+      labReports: file.labReports.map((one) => one.content),
+    },
   };
 }

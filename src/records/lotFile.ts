@@ -1,8 +1,11 @@
+import type { ColourReading } from './colour';
 import type { CombJudgement } from './combJudgement';
 import type { Container } from './container';
 import { current, inOrder } from './heads';
+import type { LabReport } from './labReport';
 import type { Lot } from './lot';
 import type { LotFrames } from './lotFrames';
+import { NO_METERS, checkIdsBehind, type Meters } from './meters';
 import type { Reading } from './reading';
 import {
   isLotRecord,
@@ -12,6 +15,8 @@ import {
   type RecordOf,
 } from './record';
 import type { RulingRecord } from './ruling';
+import type { SamplingPlan } from './samplingPlan';
+import type { Senses } from './senses';
 
 /** All that holds of one lot, with its whole history. */
 export interface LotFile {
@@ -22,6 +27,11 @@ export interface LotFile {
   /** the frames it was made of, null where nobody wrote them down */
   readonly frames: LotFrames | null;
   readonly readings: readonly Reading[];
+  /** the sampling plan in force, null where none was fixed */
+  readonly plan: SamplingPlan | null;
+  readonly colours: readonly ColourReading[];
+  readonly senses: readonly Senses[];
+  readonly labReports: readonly LabReport[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
   /** every revision ever written, oldest first */
@@ -43,6 +53,10 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     comb: ofKind(now, 'comb-judgement').at(-1) ?? null,
     frames: ofKind(now, 'lot-frames').at(-1) ?? null,
     readings: ofKind(now, 'reading'),
+    plan: ofKind(now, 'sampling-plan').at(-1) ?? null,
+    colours: ofKind(now, 'colour'),
+    senses: ofKind(now, 'senses'),
+    labReports: ofKind(now, 'lab-report'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records.filter(isLotRecord)),
   };
@@ -66,16 +80,19 @@ export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
     );
 }
 
-/** Revisions that a ruling on this file rests on. */
-export function evidenceIdsOf(file: LotFile): string[] {
-  const comb = [file.comb, file.frames].filter((one) => one !== null);
-  return [file.lot, ...file.containers, ...comb, ...file.readings].map((one) => one.id);
+/** Revisions that a ruling on this file rests on, zero checks behind its readings included. */
+export function evidenceIdsOf(file: LotFile, meters: Meters = NO_METERS): string[] {
+  const single = [file.comb, file.frames, file.plan].filter((one) => one !== null);
+  const bench = [...file.colours, ...file.senses, ...file.labReports];
+  const checks = file.readings.flatMap((one) => checkIdsBehind(one.content, meters));
+  const own = [file.lot, ...file.containers, ...single, ...file.readings, ...bench];
+  return [...new Set([...own.map((one) => one.id), ...checks])];
 }
 
 /** Whether the evidence is no longer what the signed ruling rested on. */
-export function isRulingOutdated(file: LotFile): boolean {
+export function isRulingOutdated(file: LotFile, meters: Meters = NO_METERS): boolean {
   if (!file.ruling) return false;
   const signed = new Set(file.ruling.content.evidenceIds);
-  const now = evidenceIdsOf(file);
+  const now = evidenceIdsOf(file, meters);
   return now.length !== signed.size || now.some((id) => !signed.has(id));
 }

@@ -140,7 +140,7 @@ describe('own lots teach', () => {
     const expected = (file: typeof late) => {
       const { entityId: lotId, content } = file.lot;
       const before = pastLotsBefore(past, { lotId, day: content.date });
-      return ruleOnLot(evidenceFrom(contentsOf(file), before)).belief;
+      return ruleOnLot(evidenceFrom(contentsOf(file), { pastLots: before })).belief;
     };
     const untaught = ruleOnLot(evidenceFrom(contentsOf(late))).belief;
     expect(expected(late).mean).toBeLessThan(untaught.mean - 0.5);

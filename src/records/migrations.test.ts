@@ -2,13 +2,20 @@ import { describe, expect, test } from '@jest/globals';
 import { SCHEMA_VERSION } from './envelope';
 import { MIGRATIONS, migrated } from './migrations';
 import { parseRecordFile, recordFileOf } from './recordFile';
+import { fromOlder, olderRevision } from './test/olderRecords';
 import { sampleLot } from './test/sampleLot';
+
+const reading = sampleLot().find((one) => one.kind === 'reading')!;
 
 /** A revision of each older version, with what it must become; one for every migration. */
 const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {
   1: {
     before: { id: 'r', entityId: 'c', lotId: 'l', schemaVersion: 1, kind: 'container' },
     after: { id: 'r', entityId: 'c', ownerId: 'l', schemaVersion: 2, kind: 'container' },
+  },
+  2: {
+    before: olderRevision(reading, 2),
+    after: fromOlder(reading),
   },
 };
 
@@ -22,13 +29,20 @@ describe('migrations', () => {
     }
   });
 
-  test('a file of the first version is read whole', () => {
-    const text = JSON.stringify(recordFileOf(sampleLot(), '2026-08-02T10:00:00.000Z'))
-      .replaceAll('"ownerId"', '"lotId"')
-      .replaceAll('"schemaVersion":2', '"schemaVersion":1')
-      .replace('"formatVersion":2', '"formatVersion":1');
-    const read = parseRecordFile(text);
-    expect(read.ok && read.value.records).toEqual(sampleLot());
+  test.each([1, 2] as const)('a file of version %d is read whole', (version) => {
+    const file = {
+      ...recordFileOf([], '2026-08-02T10:00:00.000Z'),
+      formatVersion: version,
+      records: sampleLot().map((one) => olderRevision(one, version)),
+    };
+    const read = parseRecordFile(JSON.stringify(file));
+    expect(read.ok && read.value.records).toEqual(sampleLot().map(fromOlder));
+  });
+
+  test('lots, containers and records that did not change are brought along', () => {
+    for (const record of sampleLot()) {
+      expect(migrated(olderRevision(record, 2))).toEqual(fromOlder(record));
+    }
   });
 
   test('steps are taken one after the other up to the target', () => {

@@ -8,11 +8,47 @@ function lotBecomesOwner({ lotId, ...rest }: Record<string, unknown>): Record<st
   return { ...rest, ownerId: lotId };
 }
 
+function withContent(
+  revision: Record<string, unknown>,
+  more: Record<string, unknown>,
+): Record<string, unknown> {
+  const content = isRecord(revision['content']) ? revision['content'] : {};
+  return { ...revision, content: { ...content, ...more } };
+}
+
+/** Version 2 knew no meters of one's own, no spots, no suspicion and no categories of honey. */
+function benchIsKnown(revision: Record<string, unknown>): Record<string, unknown> {
+  switch (revision['kind']) {
+    case 'lot':
+      return withContent(revision, { category: null, claims: [] });
+    case 'container':
+      return withContent(revision, { suspects: [] });
+    case 'reading':
+      return withContent(revision, {
+        spot: 'not-said',
+        instrumentId: null,
+        atcRangeC: null,
+        honeyTemperatureC: null,
+        sample: 'clear',
+        takenAt: revision['recordedAt'],
+        reader: revision['author'],
+        source: 'typed',
+        settledStandard: null,
+        practice: false,
+      });
+    default:
+      return revision;
+  }
+}
+
 /**
  * Migrations by the version they start from. Every one must be exercised in migrations.test.ts,
  * which fails otherwise.
  */
-export const MIGRATIONS: Readonly<Record<number, Migration>> = { 1: lotBecomesOwner };
+export const MIGRATIONS: Readonly<Record<number, Migration>> = {
+  1: lotBecomesOwner,
+  2: benchIsKnown,
+};
 
 function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value);

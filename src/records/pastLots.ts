@@ -2,6 +2,7 @@ import { lotMoisture, statesOfComb, type PastLot } from '../core';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import type { LotFile } from './lotFile';
 import { makeUpStates } from './lotMakeUp';
+import { NO_METERS, type Meters } from './meters';
 
 /** A lot that may teach: which, from which day, and what it was. */
 export interface DatedPastLot extends PastLot {
@@ -11,9 +12,9 @@ export interface DatedPastLot extends PastLot {
 }
 
 /** Lots that were judged in the comb and measured later: what was expected beside what was found. */
-export function pastLotsOf(files: readonly LotFile[]): DatedPastLot[] {
+export function pastLotsOf(files: readonly LotFile[], meters: Meters = NO_METERS): DatedPastLot[] {
   return files.flatMap((file) => {
-    const { comb, vessels, readings } = evidenceFrom(contentsOf(file));
+    const { comb, vessels, readings } = evidenceFrom(contentsOf(file), { meters });
     if (!comb || readings.length === 0) return [];
     const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
     const states = file.frames ? makeUpStates(file.frames.content) : statesOfComb(comb);

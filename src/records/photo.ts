@@ -2,16 +2,21 @@ import { envelopeShape, idSchema } from './envelope';
 import { dayField } from './fields';
 import { z } from './zod';
 
+/** A picture scaled down and without the data that cameras add. */
+export const jpegShape = {
+  width: z.number().int().min(1).max(4000),
+  height: z.number().int().min(1).max(4000),
+  /** JPEG, base64 */
+  jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'A photograph is kept as base64.'),
+} as const;
+
 /** A photograph of a side, scaled down and without the data that cameras add. */
 export const photoContentSchema = z.object({
   frameId: idSchema,
   harvestId: idSchema,
   side: z.number().int().min(0).max(1),
   day: dayField,
-  width: z.number().int().min(1).max(4000),
-  height: z.number().int().min(1).max(4000),
-  /** JPEG, base64 */
-  jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'A photograph is kept as base64.'),
+  ...jpegShape,
 });
 
 export const photoSchema = z.object({

@@ -1,9 +1,18 @@
-import { DIAL_RANGES, PRISM_RANGE_C, SCALES, interpretReading } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { SAMPLE_STATES, SPOTS, interpretReading, type DialReading } from '../core';
 import { MOST_VESSELS } from './container';
+import { envelopeShape, idSchema } from './envelope';
+import {
+  atcRangeField,
+  honeyDialTrouble,
+  honeyTemperatureField,
+  meterShape,
+  prismTemperatureField,
+} from './meterFields';
+import { initialsField, momentField } from './moments';
 import { z } from './zod';
 
-const PRISM_SENTENCE = `The meter can be corrected between ${PRISM_RANGE_C[0]} and ${PRISM_RANGE_C[1]} °C; let meter and honey come to room temperature.`;
+/** How a reading came in. */
+export const READING_SOURCES = ['typed', 'table', 'file', 'eyepiece', 'meter', 'serial'] as const;
 
 export const readingContentSchema = z
   .object({
@@ -11,41 +20,62 @@ export const readingContentSchema = z
     containerId: idSchema.nullable(),
     /** which of the vessels of that container entry, counted from 1 */
     item: z.number().int().min(1).max(MOST_VESSELS).nullable(),
-    scale: z.enum(SCALES),
+    spot: z.enum(SPOTS),
+    /** the meter, null where none of one's own is named */
+    instrumentId: idSchema.nullable(),
+    ...meterShape,
+    /** null where the meter has no ATC or does not say */
+    atcRangeC: atcRangeField.nullable(),
+    /** what is known of a meter that is not named; a named one has its checks */
+    zeroCheck: z.enum(['checked', 'unchecked']),
     /** as read, in the unit of the scale */
     dialValue: z.number(),
     /** of prism and honey, null where not noted */
-    temperatureC: z
-      .number()
-      .min(PRISM_RANGE_C[0], PRISM_SENTENCE)
-      .max(PRISM_RANGE_C[1], PRISM_SENTENCE)
-      .nullable(),
-    /** the meter compensates temperature by itself */
-    atc: z.boolean(),
-    /** one division of the dial, in the unit of the scale */
-    resolution: z
-      .number()
-      .gt(0, 'One division of the dial is more than 0.')
-      .max(10, 'One division of the dial is at most 10.'),
-    zeroCheck: z.enum(['checked', 'unchecked']),
+    temperatureC: prismTemperatureField.nullable(),
+    /** of the honey where noted apart from the prism */
+    honeyTemperatureC: honeyTemperatureField.nullable(),
+    sample: z.enum(SAMPLE_STATES),
+    takenAt: momentField,
+    reader: initialsField,
+    source: z.enum(READING_SOURCES),
+    /** standard deviation of the settled stretch of a stream, in the unit of the scale */
+    settledStandard: z.number().min(0).nullable(),
+    /** taken from a stand-in for practice: teaches how well one reads, says nothing of the honey */
+    practice: z.boolean(),
     remark: z.string().trim().max(300, 'Keep the remark under 300 letters.'),
   })
   .superRefine((reading, context) => {
-    const [low, high] = DIAL_RANGES[reading.scale];
-    if (!(reading.dialValue >= low && reading.dialValue <= high)) {
-      const message = `No honey shows ${reading.dialValue} on this scale; it runs from ${low.toPrecision(4)} to ${high.toPrecision(4)}.`;
+    const say = (message: string): void =>
       context.addIssue({ code: 'custom', path: ['dialValue'], message });
-      return;
-    }
-    const prism = reading.temperatureC ?? 20;
-    if (prism < PRISM_RANGE_C[0] || prism > PRISM_RANGE_C[1]) return;
-    if (interpretReading(reading).status !== 'read') {
-      const message =
-        'Corrected for temperature this is beyond any honey (12 to 30 % water); check dial and temperature.';
-      context.addIssue({ code: 'custom', path: ['dialValue'], message });
+    const trouble = honeyDialTrouble(reading.scale, reading.dialValue);
+    if (trouble !== null) return say(trouble);
+    if (!prismTemperatureField.nullable().safeParse(reading.temperatureC).success) return;
+    if (interpretReading(dialReadingOf(reading)).status !== 'read') {
+      say(
+        'Corrected for temperature this is beyond any honey (12 to 30 % water); check dial and temperature.',
+      );
     }
   });
 export type ReadingContent = z.infer<typeof readingContentSchema>;
+
+/** What the core reads of a reading, without what is known of its meter. */
+export function dialReadingOf(
+  reading: Pick<
+    ReadingContent,
+    'scale' | 'dialValue' | 'temperatureC' | 'honeyTemperatureC' | 'atc' | 'atcRangeC' | 'sample'
+  >,
+): DialReading {
+  const { scale, dialValue, temperatureC, honeyTemperatureC, atc, atcRangeC, sample } = reading;
+  return {
+    scale,
+    dialValue,
+    temperatureC,
+    honeyTemperatureC,
+    atc,
+    sample,
+    ...(atcRangeC && { atcRangeC }),
+  };
+}
 
 export const readingSchema = z.object({
   ...envelopeShape,

@@ -1,5 +1,6 @@
 import { boxSchema } from './box';
 import { colonySchema } from './colony';
+import { colourSchema } from './colour';
 import { combJudgementSchema } from './combJudgement';
 import { containerSchema } from './container';
 import { flowSchema } from './flow';
@@ -8,16 +9,22 @@ import { frameCheckSchema } from './frameCheck';
 import { givenSchema } from './given';
 import { guessSchema } from './guess';
 import { harvestSchema } from './harvest';
+import { instrumentSchema } from './instrument';
+import { labReportSchema } from './labReport';
 import { lotSchema } from './lot';
 import { lotFramesSchema } from './lotFrames';
 import { ownFormatSchema } from './ownFormat';
 import { ownSchoolSchema } from './ownSchool';
 import { photoSchema } from './photo';
+import { proofSchema } from './proof';
 import { readingSchema } from './reading';
 import { rulingSchema } from './ruling';
+import { samplingPlanSchema } from './samplingPlan';
+import { sensesSchema } from './senses';
 import { strokeSchema } from './stroke';
 import { tallySchema } from './tally';
 import { yardSchema } from './yard';
+import { zeroCheckSchema } from './zeroCheck';
 import { z } from './zod';
 
 /** Any stored revision, told apart by `kind`. */
@@ -42,6 +49,13 @@ export const recordSchema = z.discriminatedUnion('kind', [
   guessSchema,
   ownSchoolSchema,
   ownFormatSchema,
+  instrumentSchema,
+  zeroCheckSchema,
+  samplingPlanSchema,
+  colourSchema,
+  sensesSchema,
+  labReportSchema,
+  proofSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type RecordKind = AnyRecord['kind'];
@@ -70,6 +84,13 @@ export const OWNER_KINDS = {
   guess: 'harvest',
   school: null,
   format: null,
+  instrument: null,
+  'zero-check': 'instrument',
+  'sampling-plan': 'lot',
+  colour: 'lot',
+  senses: 'lot',
+  'lab-report': 'lot',
+  proof: 'reading',
 } as const satisfies Record<RecordKind, RecordKind | null>;
 
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
@@ -82,9 +103,13 @@ export const LOT_KINDS = [
   'reading',
   'ruling',
   'lot-frames',
+  'sampling-plan',
+  'colour',
+  'senses',
+  'lab-report',
 ] as const satisfies readonly RecordKind[];
 
-/** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds. */
+/** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds, meters. */
 export const BOOK_KINDS: readonly RecordKind[] = [
   'yard',
   'colony',
@@ -94,6 +119,8 @@ export const BOOK_KINDS: readonly RecordKind[] = [
   'harvest',
   'school',
   'format',
+  'instrument',
+  'zero-check',
 ];
 
 /** The revision type of a kind. */

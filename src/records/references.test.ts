@@ -9,6 +9,7 @@ import { OWNER_KINDS, RECORD_KINDS } from './record';
 import { parseRecordFile, recordFileOf } from './recordFile';
 import { ownSchoolContentSchema } from './ownSchool';
 import { brokenReferences } from './references';
+import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
 import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';
 
@@ -50,8 +51,20 @@ function everything(): AnyRecord[] {
     school: judging.school,
     climate: 'damp',
   });
+  const measured = sampleLot(countingScribe('lot'));
+  const [, bucket, , reading] = measured;
+  const meter = sampleMeter(scribe, [{}]);
+  const onMeter = { ...SAMPLE_READING, instrumentId: meter.instrument.entityId };
   return [
-    ...sampleLot(countingScribe('lot')),
+    ...measured,
+    meter.instrument,
+    ...meter.checks,
+    firstRevision(scribe, 'reading', onMeter, measured[0]!.entityId),
+    ...sampleBenchWork(scribe, {
+      lotId: measured[0]!.entityId,
+      bucketId: bucket!.entityId,
+      readingId: reading!.entityId,
+    }),
     ...yard.records,
     ...looks,
     sampleGiven(yard),
@@ -116,7 +129,9 @@ describe('records of every kind in one file', () => {
       'flow',
       'frame',
       'harvest',
+      'instrument',
       'lot',
+      'reading',
       'yard',
     ]);
   });

@@ -10,11 +10,23 @@ interface Reference {
 const each = (path: string, ids: readonly string[], kind: RecordKind): Reference[] =>
   ids.map((id, at) => ({ path: `${path}[${at}]`, id, kind }));
 
+/** Containers that a plan names, each once. */
+const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[] => [
+  ...new Set(plannedIds.flat().map((one) => one.split('#')[0] ?? one)),
+];
+
 /** All entities that a record refers to. */
 function referencesOf(record: AnyRecord): Reference[] {
   switch (record.kind) {
     case 'reading':
+      return [
+        { path: 'containerId', id: record.content.containerId, kind: 'container' },
+        { path: 'instrumentId', id: record.content.instrumentId, kind: 'instrument' },
+      ];
+    case 'colour':
       return [{ path: 'containerId', id: record.content.containerId, kind: 'container' }];
+    case 'sampling-plan':
+      return each('plannedIds', plannedContainers(record.content.plannedIds), 'container');
     case 'colony':
       return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
     case 'box':
@@ -57,6 +69,11 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'guess':
     case 'school':
     case 'format':
+    case 'instrument':
+    case 'zero-check':
+    case 'senses':
+    case 'lab-report':
+    case 'proof':
       return [];
   }
 }

@@ -1,4 +1,11 @@
-import type { DialReading, InterpretedReading, Outcome, ReadingMark, Scale } from '../../core';
+import {
+  interpretReading,
+  type DialReading,
+  type InterpretedReading,
+  type Outcome,
+  type ReadingMark,
+  type Scale,
+} from '../../core';
 
 /** 17.4 */
 export const formatPercent = (value: number): string => value.toFixed(1);
@@ -19,16 +26,16 @@ export function formatDial(scale: Scale, value: number): string {
 /** Smallest correction worth a sentence [% moisture]. */
 const WORTH_SAYING = 0.005;
 
-/** What the correction did, in words. */
-export function correctionWords(
-  read: InterpretedReading,
-  { atc, temperatureC }: DialReading,
-): string {
+/** What the correction for temperature did, in words. */
+export function correctionWords(read: InterpretedReading, dial: DialReading): string {
+  const { atc, temperatureC } = dial;
   if (atc) return 'The meter compensates temperature itself; nothing was corrected.';
   if (temperatureC === null) return 'No temperature noted; nothing could be corrected.';
-  const size = Math.abs(read.correctionPercent);
+  const plain = dial.offsetIndex ? interpretReading({ ...dial, offsetIndex: 0 }) : read;
+  const correction = plain.status === 'read' ? plain.correctionPercent : read.correctionPercent;
+  const size = Math.abs(correction);
   if (size < WORTH_SAYING) return 'Read at 20 °C; nothing to correct.';
-  return read.correctionPercent < 0
+  return correction < 0
     ? `Read warm: ${size.toFixed(2)} lower than the dial.`
     : `Read cold: ${size.toFixed(2)} higher than the dial.`;
 }
@@ -39,6 +46,10 @@ export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
     'Outside 10 to 30 °C, where such meters compensate; let it come to room temperature.',
   'temperature-assumed':
     'It was taken as if read at 20 °C, which costs up to a whole point of certainty.',
+  'prism-not-settled': 'Honey and prism are more than 2 °C apart; wait 30 s and look again.',
+  crystals: 'Crystals mislead: liquefy it in a closed jar, cool it, then read again.',
+  cloudy: 'Cloudy honey blurs the line; the doubt is in the ±.',
+  gel: 'Gelled heather: stir it to a liquid and read again.',
   'brix-not-by-subtraction': '100 minus Brix does not give the water of honey.',
 };
 

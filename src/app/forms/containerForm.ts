@@ -4,6 +4,7 @@ import {
   type ContainerContent,
   type ContainerKind,
   type Preferences,
+  type Suspicion,
 } from '../../records';
 import { decimalText } from '../format/decimal';
 import { unitOf } from '../format/units';
@@ -19,6 +20,8 @@ export interface ContainerForm {
   amount: string;
   diameter: string;
   plusMinus: string;
+  /** marked at the bench; kept as they are while the rest is corrected */
+  suspects: { item: number; because: Suspicion }[];
 }
 
 export const FRESH_CONTAINER: ContainerForm = {
@@ -29,6 +32,7 @@ export const FRESH_CONTAINER: ContainerForm = {
   amount: '',
   diameter: '',
   plusMinus: '',
+  suspects: [],
 };
 
 function amountTexts(amount: Amount, preferences: Preferences): Partial<ContainerForm> {
@@ -56,12 +60,13 @@ export function containerFormOf(
   content: ContainerContent,
   preferences: Preferences,
 ): ContainerForm {
-  const { containerKind, label, count, amount } = content;
+  const { containerKind, label, count, amount, suspects } = content;
   return {
     ...FRESH_CONTAINER,
     containerKind,
     label,
     count: String(count),
+    suspects: suspects.map((one) => ({ ...one })),
     amountBy: amount?.by ?? 'unknown',
     ...(amount ? amountTexts(amount, preferences) : {}),
   };
@@ -108,5 +113,7 @@ export function readContainerForm(
   const { containerKind, label } = form;
   const count = reader.number('count', form.count);
   const amount = readAmount(form, reader);
-  return reader.finish(containerContentSchema, { containerKind, label, count, amount }, fieldOf);
+  const suspects = form.suspects.filter((one) => one.item <= count);
+  const candidate = { containerKind, label, count, amount, suspects };
+  return reader.finish(containerContentSchema, candidate, fieldOf);
 }

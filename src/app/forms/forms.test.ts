@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, freshLotContent, type Preferences } from '../../records';
+import { DEFAULT_PREFERENCES, NO_METERS, freshLotContent, type Preferences } from '../../records';
 import { SAMPLE_READING } from '../../records/test/sampleLot';
 import { FRESH_COMB, readCombForm } from './combForm';
 import {
@@ -26,7 +26,14 @@ function errors<T>(parsed: Parsed<T>) {
 }
 
 const reading = (change: Partial<ReadingForm>, preferences = DEFAULT_PREFERENCES) =>
-  readReadingForm({ ...FRESH_READING, dial: '17.4', temperature: '22', ...change }, preferences);
+  readReadingForm(
+    { ...FRESH_READING, dial: '17.4', temperature: '22', ...change },
+    {
+      preferences,
+      meters: NO_METERS,
+      takenAt: '2026-08-01T10:00:00.000Z',
+    },
+  );
 
 describe('reading form', () => {
   test('a comma counts as the decimal point', () => {

@@ -4,6 +4,8 @@ import {
   RULE_SETS,
   findRuleSet,
   type FermentationSign,
+  type HoneyCategory,
+  type HoneyClaim,
   type HoneyKind,
 } from '../../core';
 import { lotContentSchema, type LotContent, type Preferences } from '../../records';
@@ -19,6 +21,8 @@ export interface LotForm {
   origin: string;
   plant: string;
   honeyKind: HoneyKind;
+  category: HoneyCategory | 'not-said';
+  claims: HoneyClaim[];
   ruleSetId: string;
   target: string;
   storage: string;
@@ -33,10 +37,11 @@ const FIELD_OF: Readonly<Record<string, string>> = {
 
 /** A form filled from what is known of a lot. */
 export function lotFormOf(content: LotContent, preferences: Preferences): LotForm {
-  const { targetPercent, storageTemperatureC, ...same } = content;
+  const { targetPercent, storageTemperatureC, category, ...same } = content;
   const unit = unitOf('temperature', preferences);
   return {
     ...same,
+    category: category ?? 'not-said',
     target: decimalText(targetPercent),
     storage: storageTemperatureC === null ? '' : decimalText(unit.fromBase(storageTemperatureC), 1),
   };
@@ -59,11 +64,12 @@ export function readLotForm(form: LotForm, preferences: Preferences): Parsed<Lot
       },
     );
   }
-  const { code, name, date, origin, plant, honeyKind, ruleSetId, signs, remark } = form;
-  const same = { code, name, date, origin, plant, honeyKind, ruleSetId, signs, remark };
+  const { code, name, date, origin, plant, honeyKind, claims, ruleSetId, signs, remark } = form;
+  const category = form.category === 'not-said' ? null : form.category;
+  const same = { code, name, date, origin, plant, honeyKind, category, claims, ruleSetId };
   return reader.finish(
     lotContentSchema,
-    { ...same, targetPercent, storageTemperatureC },
+    { ...same, signs, remark, targetPercent, storageTemperatureC },
     (path) => FIELD_OF[path] ?? path,
   );
 }

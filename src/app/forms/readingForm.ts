@@ -2,10 +2,17 @@ import {
   PRISM_RANGE_C,
   celsiusFromFahrenheit,
   recogniseScale,
+  type SampleState,
   type Scale,
+  type Spot,
   type ZeroCheck,
 } from '../../core';
-import { readingContentSchema, type Preferences, type ReadingContent } from '../../records';
+import {
+  readingContentSchema,
+  type Meters,
+  type Preferences,
+  type ReadingContent,
+} from '../../records';
 import { decimalText, readDecimal } from '../format/decimal';
 import { SCALE_NAMES } from '../format/moisture';
 import { unitOf } from '../format/units';
@@ -15,13 +22,33 @@ import { FormReader, type Parsed } from './parsed';
 export interface ReadingForm {
   /** `container#item`, or empty for the lot as a whole */
   vessel: string;
+  spot: Spot;
+  /** a meter of one's own, or empty for another */
+  instrument: string;
   scale: Scale;
   dial: string;
   temperature: string;
+  honeyTemperature: string;
+  sample: SampleState;
   atc: 'yes' | 'no';
   resolution: string;
   zeroCheck: ZeroCheck;
   remark: string;
+}
+
+/** What a form is read with. */
+export interface ReadingContext {
+  readonly preferences: Preferences;
+  readonly meters: Meters;
+  /** when it is read */
+  readonly takenAt: string;
+  /** how it comes in; typed where not said */
+  readonly source?: ReadingContent['source'];
+  /** of a settled stream */
+  readonly settledStandard?: number | null;
+  readonly practice?: boolean;
+  /** the reading that is corrected; its time, reader and source stay */
+  readonly former?: ReadingContent;
 }
 
 /** Usual division of the dial of each scale. @source common practice, no source */
@@ -33,9 +60,13 @@ export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
 
 export const FRESH_READING: ReadingForm = {
   vessel: '',
+  spot: 'stirred',
+  instrument: '',
   scale: 'water',
   dial: '',
   temperature: '',
+  honeyTemperature: '',
+  sample: 'clear',
   atc: 'no',
   resolution: USUAL_DIVISION.water,
   zeroCheck: 'unchecked',
@@ -49,12 +80,18 @@ function vesselText({ containerId, item }: ReadingContent): string {
 /** A form filled from a reading. */
 export function readingFormOf(content: ReadingContent, preferences: Preferences): ReadingForm {
   const unit = unitOf('temperature', preferences);
-  const { scale, dialValue, temperatureC, atc, resolution, zeroCheck, remark } = content;
+  const degrees = (celsius: number | null): string =>
+    celsius === null ? '' : decimalText(unit.fromBase(celsius), 1);
+  const { scale, dialValue, atc, resolution, zeroCheck, remark, spot, sample } = content;
   return {
     vessel: vesselText(content),
+    spot,
+    instrument: content.instrumentId ?? '',
     scale,
     dial: decimalText(dialValue, 4),
-    temperature: temperatureC === null ? '' : decimalText(unit.fromBase(temperatureC), 1),
+    temperature: degrees(content.temperatureC),
+    honeyTemperature: degrees(content.honeyTemperatureC),
+    sample,
     atc: atc ? 'yes' : 'no',
     resolution: decimalText(resolution, 5),
     zeroCheck,
@@ -64,10 +101,12 @@ export function readingFormOf(content: ReadingContent, preferences: Preferences)
 
 /** The next reading with the same meter: everything but the dial stays. */
 export function nextReadingForm(content: ReadingContent, preferences: Preferences): ReadingForm {
-  return { ...readingFormOf(content, preferences), dial: '', remark: '' };
+  const next = readingFormOf(content, preferences);
+  const spot = next.spot === 'not-said' ? 'stirred' : next.spot;
+  return { ...next, spot, dial: '', honeyTemperature: '', remark: '' };
 }
 
-function checkDial(reader: FormReader, scale: Scale, value: number): void {
+function checkDial(reader: FormReader, form: ReadingForm, scale: Scale, value: number): void {
   const looksLike = recogniseScale(value);
   if (Number.isNaN(value) || looksLike === scale) return;
   if (looksLike === 'index-of-water') {
@@ -77,7 +116,12 @@ function checkDial(reader: FormReader, scale: Scale, value: number): void {
     );
   } else if (looksLike !== 'unknown') {
     const name = SCALE_NAMES[looksLike];
-    reader.fail('dial', `${value} looks like ${name}, not ${SCALE_NAMES[scale]}.`, {
+    const sentence = `${value} looks like ${name}, not ${SCALE_NAMES[scale]}.`;
+    if (form.instrument !== '') {
+      reader.fail('dial', `${sentence} Choose the meter that shows ${name}.`);
+      return;
+    }
+    reader.fail('dial', sentence, {
       label: `Switch to ${name}`,
       patch: { scale: looksLike, resolution: USUAL_DIVISION[looksLike] },
     });
@@ -107,34 +151,65 @@ function checkTemperature(reader: FormReader, text: string, temperatureC: number
   reader.fail('temperature', sentence);
 }
 
+/** What the meter of the form is: one's own as it is kept, or as typed. */
+function meterOf(form: ReadingForm, { meters, former }: ReadingContext, reader: FormReader) {
+  const own = meters.get(form.instrument)?.instrument.content;
+  if (own) {
+    const { scale, resolution, atc, atcRangeC } = own;
+    return { instrumentId: form.instrument, scale, resolution, atc, atcRangeC };
+  }
+  return {
+    instrumentId: null,
+    scale: form.scale,
+    resolution: reader.number('resolution', form.resolution),
+    atc: form.atc === 'yes',
+    atcRangeC: former?.instrumentId === null ? former.atcRangeC : null,
+  };
+}
+
+/** Who read it, when and how: of this moment, or of the reading that is corrected. */
+function circumstances(context: ReadingContext) {
+  const { former, preferences, takenAt, source = 'typed' } = context;
+  if (former) {
+    const { takenAt: then, reader, source: same, settledStandard, practice } = former;
+    return { takenAt: then, reader, source: same, settledStandard, practice };
+  }
+  const { settledStandard = null, practice = false } = context;
+  return { takenAt, reader: preferences.initials, source, settledStandard, practice };
+}
+
+const FIELDS: Readonly<Record<string, string>> = {
+  dialValue: 'dial',
+  temperatureC: 'temperature',
+  honeyTemperatureC: 'honeyTemperature',
+};
+
 /** The reading that the form says, or what is wrong in which field. */
 export function readReadingForm(
   form: ReadingForm,
-  preferences: Preferences,
+  context: ReadingContext,
 ): Parsed<ReadingContent> {
-  const reader = new FormReader(preferences);
+  const reader = new FormReader(context.preferences);
+  const degrees = (field: 'temperature' | 'honeyTemperature'): number | null =>
+    form[field].trim() === '' ? null : reader.quantity(field, form[field], 'temperature');
+  const meter = meterOf(form, context, reader);
   const dialValue = reader.number('dial', form.dial);
-  checkDial(reader, form.scale, dialValue);
-  const temperatureC =
-    form.temperature.trim() === ''
-      ? null
-      : reader.quantity('temperature', form.temperature, 'temperature');
+  checkDial(reader, form, meter.scale, dialValue);
+  const temperatureC = degrees('temperature');
   if (temperatureC !== null) checkTemperature(reader, form.temperature, temperatureC);
-  const resolution = reader.number('resolution', form.resolution);
   const [containerId = '', item] = form.vessel.split('#');
-  return reader.finish(
-    readingContentSchema,
-    {
-      containerId: containerId === '' ? null : containerId,
-      item: item === undefined ? null : Number(item),
-      scale: form.scale,
-      dialValue,
-      temperatureC,
-      atc: form.atc === 'yes',
-      resolution,
-      zeroCheck: form.zeroCheck,
-      remark: form.remark,
-    },
-    (path) => ({ dialValue: 'dial', temperatureC: 'temperature' })[path] ?? path,
-  );
+  const candidate = {
+    ...meter,
+    ...circumstances(context),
+    containerId: containerId === '' ? null : containerId,
+    item: item === undefined ? null : Number(item),
+    spot: form.spot,
+    sample: form.sample,
+    dialValue,
+    temperatureC,
+    honeyTemperatureC: degrees('honeyTemperature'),
+    zeroCheck: form.zeroCheck,
+    remark: form.remark,
+  };
+  return reader.finish(readingContentSchema, candidate, (path) => FIELDS[path] ?? path);
 }

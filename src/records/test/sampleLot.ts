@@ -19,9 +19,19 @@ export const SAMPLE_READING: ReadingContent = {
   scale: 'water',
   dialValue: 17.4,
   temperatureC: 22,
+  honeyTemperatureC: null,
   atc: false,
+  atcRangeC: null,
   resolution: 0.2,
   zeroCheck: 'checked',
+  instrumentId: null,
+  spot: 'stirred',
+  sample: 'clear',
+  takenAt: '2026-08-01T10:00:00.000Z',
+  reader: 'AB',
+  source: 'typed',
+  settledStandard: null,
+  practice: false,
   remark: '',
 };
 
@@ -37,6 +47,7 @@ export function sampleLot(scribe: Scribe = countingScribe()): AnyRecord[] {
       label: 'Bucket',
       count: 2,
       amount: { by: 'mass', massKg: 12, plusMinusKg: 0.1 },
+      suspects: [],
     },
     inLot,
   );

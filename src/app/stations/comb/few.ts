@@ -169,6 +169,7 @@ export function fewRecords(scribe: Scribe, few: Few, code: string): AnyRecord[] 
     containerKind: 'bucket',
     label: 'Bucket',
     count: 1,
+    suspects: [],
     amount: few.massKg === null ? null : { by: 'mass', massKg: few.massKg, plusMinusKg: 0.1 },
   });
   const lotId = lot[0]?.entityId;

@@ -10,9 +10,9 @@ import { DossierCautions, DossierReasons, DossierSignature } from './dossier/Dos
 import { DossierEvidence } from './dossier/DossierEvidence';
 import { DossierHead } from './dossier/DossierHead';
 import { DossierMethod } from './dossier/DossierMethod';
-import { LotGate } from './LotGate';
-import { LotRule } from './parts/LotRule';
-import { useAnswer } from './useLot';
+import { LotGate } from '../../lot/LotGate';
+import { LotRule } from '../../lot/LotRule';
+import { useAnswer } from '../../lot/useLot';
 
 function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);

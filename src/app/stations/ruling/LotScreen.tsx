@@ -1,33 +1,20 @@
 import { useMemo, type ReactElement } from 'react';
-import type { LotFile, ReadingContent } from '../../../records';
-import { selectDraft, selectPreferences, useAppSelector } from '../../../store';
-import { readReadingForm, type ReadingForm } from '../../forms/readingForm';
-import { LotGate } from './LotGate';
-import { AnswerSlab } from './parts/AnswerSlab';
+import type { LotFile } from '../../../records';
+import { useProvisional } from '../../lot/useProvisional';
+import { LotGate } from '../../lot/LotGate';
+import { AnswerSlab } from '../../lot/AnswerSlab';
 import { CombSection } from './parts/CombSection';
 import { FramesSection } from './parts/FramesSection';
 import { ContainersSection } from './parts/ContainersSection';
 import { HistorySection } from './parts/HistorySection';
 import { LotHeader } from './parts/LotHeader';
-import { LotRule } from './parts/LotRule';
-import { readingFormKey } from './parts/ReadingEntry';
+import { LotRule } from '../../lot/LotRule';
 import { ReadingsSection } from './parts/ReadingsSection';
 import { Reasons } from './parts/Reasons';
 import { SignSheet } from './parts/SignSheet';
 import { SignedNote } from './parts/SignedNote';
 import { WhatWouldChange } from './parts/WhatWouldChange';
-import { useAnswer, withProvisional } from './useLot';
-
-/** The reading now being typed, once it can be read. */
-function useProvisional(lotId: string): ReadingContent | null {
-  const draft = useAppSelector((state) => selectDraft(state, readingFormKey(lotId)));
-  const preferences = useAppSelector(selectPreferences);
-  return useMemo(() => {
-    if (!draft) return null;
-    const parsed = readReadingForm(draft as unknown as ReadingForm, preferences);
-    return parsed.ok ? parsed.content : null;
-  }, [draft, preferences]);
-}
+import { useAnswer, withProvisional } from '../../lot/useLot';
 
 function LotView({ file }: { file: LotFile }): ReactElement {
   const provisional = useProvisional(file.lot.entityId);

@@ -18,14 +18,14 @@ import { RestoredNote } from '../../ui/RestoredNote';
 import { Waiting } from '../../ui/Waiting';
 import { freshNewLot, readNewLot, type NewLot, type NewLotForm } from './newLot';
 import { AnswerBar } from './parts/AnswerBar';
-import { AnswerSlab } from './parts/AnswerSlab';
+import { AnswerSlab } from '../../lot/AnswerSlab';
 import { CombFields } from './parts/CombFields';
 import { ContainerFields } from './parts/ContainerFields';
 import { LotLimitFields, LotNameFields } from './parts/LotFields';
-import { LotRule } from './parts/LotRule';
+import { LotRule } from '../../lot/LotRule';
 import { SheetSection } from '../../ui/SheetSection';
 import { WhatWouldChange } from './parts/WhatWouldChange';
-import { useAnswer, type Answer } from './useLot';
+import { useAnswer, type Answer } from '../../lot/useLot';
 
 const FORM_KEY = 'new-lot';
 

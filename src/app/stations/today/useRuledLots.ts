@@ -1,16 +1,14 @@
 import { useMemo } from 'react';
 import { OUTCOMES, ruleOnLot, type Ruling } from '../../../core';
-import { useAllLotRecords } from '../../../db';
 import {
   contentsOf,
   evidenceFrom,
   isRulingOutdated,
-  lotFilesOf,
-  pastLotsBefore,
-  pastLotsOf,
+  knownFor,
   type LotFile,
 } from '../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { selectPreferences, useAppSelector } from '../../../store';
+import { useWorkshop } from '../../data/useWorkshop';
 import { phrasingFor } from '../../format/phrasing';
 
 /** A lot with the ruling on its evidence. */
@@ -30,24 +28,21 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
 
 /** All lots with the ruling on the evidence at hand; undefined while loading. */
 export function useRuledLots(): RuledLot[] | undefined {
-  const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
-  const records = useAllLotRecords(workspace);
-  const files = useMemo(() => records && lotFilesOf(records), [records]);
-  const pastLots = useMemo(() => pastLotsOf(files ?? []), [files]);
+  const workshop = useWorkshop();
   return useMemo(
     () =>
-      files?.map((file) => {
-        const { entityId: lotId, content } = file.lot;
-        const before = pastLotsBefore(pastLots, { lotId, day: content.date });
-        const evidence = evidenceFrom(contentsOf(file), before);
+      workshop?.files.map((file) => {
+        const contents = contentsOf(file);
+        const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
+        const evidence = evidenceFrom(contents, known);
         return {
           file,
           ruling: ruleOnLot(evidence, phrasingFor(preferences)),
           readingsPercent: evidence.readings.map((one) => one.moisturePercent),
-          settled: file.ruling !== null && !isRulingOutdated(file),
+          settled: file.ruling !== null && !isRulingOutdated(file, workshop.meters),
         };
       }),
-    [files, pastLots, preferences],
+    [workshop, preferences],
   );
 }

@@ -1,9 +1,10 @@
 import type { ReactElement } from 'react';
 import { LOCAL_LAW_DECIDES, RULES_VERSION, sourceWords, type Ruling } from '../../../../core';
 import { isRulingOutdated, type LotFile } from '../../../../records';
+import { useMeters } from '../../../data/useMeters';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
-import type { Answer } from '../useLot';
+import type { Answer } from '../../../lot/useLot';
 import { DossierPart } from './DossierPart';
 
 /** Every finding, numbered, with rule and source. */
@@ -25,10 +26,17 @@ export function DossierReasons({ ruling }: { ruling: Ruling }): ReactElement {
 }
 
 /** What was not tested; always something, since this is no laboratory. */
-function untested({ ruling }: Answer): string {
-  const moisture = ruling.belief.basis === 'readings' ? [] : ['moisture'];
-  const never = ['yeast count', 'HMF', 'diastase', 'residues', 'pollen'];
-  return [...moisture, ...never].join(', ');
+function untested({ ruling, evidence }: Answer): string {
+  const values = evidence.laboratory?.values ?? {};
+  const parts = [
+    ruling.belief.basis === 'readings' ? '' : 'moisture',
+    values.yeastPerG ? '' : 'yeast count',
+    values.hmfMgPerKg ? '' : 'HMF',
+    values.diastaseSchade ? '' : 'diastase',
+    'residues',
+    typeof evidence.flower?.pollenPercent === 'number' ? '' : 'pollen',
+  ];
+  return parts.filter((one) => one !== '').join(', ');
 }
 
 interface DossierCautionsProps {
@@ -59,6 +67,7 @@ export function DossierCautions({ file, answer }: DossierCautionsProps): ReactEl
 
 /** The signature with its history. */
 export function DossierSignature({ file }: { file: LotFile }): ReactElement {
+  const meters = useMeters();
   const { ruling } = file;
   return (
     <DossierPart title="Signature">
@@ -76,7 +85,7 @@ export function DossierSignature({ file }: { file: LotFile }): ReactElement {
             </p>
           )}
           {ruling.content.remark !== '' && <p>{ruling.content.remark}</p>}
-          {isRulingOutdated(file) && (
+          {isRulingOutdated(file, meters) && (
             <p className="font-bold">The evidence above has changed since this was signed.</p>
           )}
         </>

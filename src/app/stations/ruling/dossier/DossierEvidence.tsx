@@ -1,7 +1,14 @@
 import type { ReactElement } from 'react';
 import { interpretReading } from '../../../../core';
-import { vesselsOf, vesselId, type LotFile, type Reading } from '../../../../records';
+import {
+  meteredReading,
+  vesselsOf,
+  vesselId,
+  type LotFile,
+  type Reading,
+} from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { useMeters } from '../../../data/useMeters';
 import { SHAKE_CHOICES } from '../../../forms/combForm';
 import { formatMoment } from '../../../format/dates';
 import { formatDial } from '../../../format/moisture';
@@ -9,7 +16,7 @@ import { makeUpWords } from '../../../format/makeUp';
 import { formatQuantity } from '../../../format/units';
 import { SIGN_CHOICES } from '../parts/LotFields';
 import { massOf, massWords } from '../parts/ContainersSection';
-import type { Answer } from '../useLot';
+import type { Answer } from '../../../lot/useLot';
 import { PlainTable } from '../../../ui/PlainTable';
 import { DossierPart } from './DossierPart';
 
@@ -21,8 +28,11 @@ interface DossierEvidenceProps {
 function useReadingRow(file: LotFile): (reading: Reading) => string[] {
   const preferences = useAppSelector(selectPreferences);
   const vessels = vesselsOf(file.containers);
+  const meters = useMeters();
   return ({ content, recordedAt, author }) => {
-    const read = interpretReading(content);
+    const { dial, condition } = meteredReading(content, meters);
+    const read = interpretReading(dial);
+    const meter = meters.get(content.instrumentId ?? '')?.instrument.content.name;
     const id =
       content.containerId === null ? null : vesselId(content.containerId, content.item ?? 1);
     const temperature =
@@ -33,7 +43,7 @@ function useReadingRow(file: LotFile): (reading: Reading) => string[] {
       id === null ? 'lot, stirred' : (vessels.find((one) => one.id === id)?.label ?? 'removed'),
       formatDial(content.scale, content.dialValue),
       `${temperature}${content.atc ? ', ATC' : ''}`,
-      content.zeroCheck === 'checked' ? 'checked' : 'not checked',
+      `${meter === undefined ? '' : `${meter}, `}${condition.zeroCheck === 'checked' ? 'checked' : 'not checked'}`,
       read.status === 'read' ? read.nD20.toFixed(5) : '—',
       read.status === 'read' ? `${read.moisturePercent.toFixed(2)} %` : '—',
       `${formatMoment(recordedAt)}${author === '' ? '' : ` ${author}`}`,

@@ -1,18 +1,8 @@
 import type { ReactElement } from 'react';
-import type { ComponentId } from '../../../../core';
-import type { Answer } from '../useLot';
+import type { Answer } from '../../../lot/useLot';
+import { COMPONENTS } from '../../../format/reading';
 import { PlainTable } from '../../../ui/PlainTable';
 import { DossierPart } from './DossierPart';
-
-const COMPONENT_NAMES: Readonly<Record<ComponentId, string>> = {
-  repeatability: 'Reader, from reading to reading',
-  resolution: 'Division of the dial',
-  temperature: 'Temperature of prism and honey',
-  calibration: 'Zero of the meter',
-  relation: 'Relation between index and moisture',
-  spot: 'From spot to spot in a vessel',
-  'between-vessels': 'Vessels not tested',
-};
 
 const EXPECTATION =
   'The expectation comes from the state of the comb alone (common practice, no source). It is no statement of conformity.';
@@ -34,7 +24,7 @@ export function DossierMethod({ answer }: { answer: Answer }): ReactElement {
   const rows = measured.components
     .filter((one) => one.standard > 0)
     .map((one) => [
-      COMPONENT_NAMES[one.id],
+      COMPONENTS[one.id].name,
       `${one.standard.toFixed(3)} %`,
       `${Math.round(one.share * 100)} %`,
     ]);

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { makeUpCount, type LotFile, type LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
+import { colourWords } from '../../../format/colour';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
 
 /** One revision in words. */
@@ -18,6 +19,14 @@ function said(record: LotRecord): string {
       return `Ruling: ${OUTCOME_NAMES[record.content.outcome]}`;
     case 'lot-frames':
       return `Made of ${makeUpCount(record.content)} frames`;
+    case 'sampling-plan':
+      return `Sampling plan: ${record.content.plannedIds.flat().length} vessels`;
+    case 'colour':
+      return `Colour in glass: ${colourWords(record.content)}`;
+    case 'senses':
+      return 'Smell, taste and purity';
+    case 'lab-report':
+      return `Report of ${record.content.laboratory}`;
   }
 }
 

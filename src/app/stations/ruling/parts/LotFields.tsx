@@ -21,6 +21,19 @@ export const SIGN_CHOICES = [
   { value: 'bulging-lid', label: 'Bulging lid' },
 ];
 
+const CATEGORY_CHOICES = [
+  { value: 'not-said', label: 'Not said' },
+  { value: 'blossom', label: 'Blossom' },
+  { value: 'honeydew', label: 'Honeydew' },
+  { value: 'blend', label: 'Both' },
+];
+
+const CLAIM_CHOICES = [
+  { value: 'tropical-origin', label: 'From a tropical place (HMF up to 80)' },
+  { value: 'low-enzyme', label: 'Poor in enzymes by nature (diastase from 3)' },
+  { value: 'conductivity-exempt', label: 'A flower without a conductivity limit' },
+];
+
 const HEATHER_WORDS = /heather|calluna|\bling\b/i;
 
 /** Name, day, origin and plant of a lot. */
@@ -76,6 +89,12 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
         hint={limit === undefined ? undefined : `Limit ${limit.toFixed(1)} %. ${LOCAL_LAW_DECIDES}`}
         onChosen={proposeTarget}
       />
+      <ChoiceField
+        name={field('category')}
+        label="Gathered from"
+        choices={CATEGORY_CHOICES}
+        hint="Limits of a laboratory’s values depend on it"
+      />
       <TextField
         name={field('target')}
         label="Your own target"
@@ -96,6 +115,13 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
           name={field('signs')}
           label="Signs of fermentation seen"
           choices={SIGN_CHOICES}
+        />
+      </div>
+      <div className="sm:col-span-2">
+        <ChecksField
+          name={field('claims')}
+          label="Claimed, where a laboratory’s limits depend on it"
+          choices={CLAIM_CHOICES}
         />
       </div>
     </div>

@@ -17,6 +17,7 @@ import {
   useAppSelector,
 } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
+import { useMeters } from '../../../data/useMeters';
 import { FormReader, type Parsed } from '../../../forms/parsed';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
@@ -26,7 +27,7 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
 import { TextField } from '../../../ui/TextField';
-import type { Answer } from '../useLot';
+import type { Answer } from '../../../lot/useLot';
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };
@@ -50,8 +51,9 @@ function SignFields({
     overrideReason: '',
     remark: '',
   };
+  const evidenceIds = evidenceIdsOf(file, useMeters());
   const parse = (values: SignForm): Parsed<RulingContent> => {
-    const candidate = signedRulingContent(values, { ...answer, evidenceIds: evidenceIdsOf(file) });
+    const candidate = signedRulingContent(values, { ...answer, evidenceIds });
     return new FormReader(preferences).finish(rulingContentSchema, candidate, (path) => path);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;

@@ -2,7 +2,7 @@ import { ArrowRight } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { NO_NUMBER_WILL, inHundred, isStuck, whatOneReadingSettles } from '../../../../core';
 import { formatPercent } from '../../../format/moisture';
-import { useFlips, type Answer } from '../useLot';
+import { useFlips, type Answer } from '../../../lot/useLot';
 
 function oneReadingSentence({ evidence, ruling }: Answer): string {
   const one = whatOneReadingSettles(evidence, ruling.belief);

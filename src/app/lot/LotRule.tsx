@@ -1,9 +1,9 @@
 import type { ReactElement } from 'react';
-import { GUARD_FACTOR, readingUncertainty } from '../../../../core';
-import { ruleSentence } from '../../../format/phrasing';
-import { MoistureRule } from '../../../ui/MoistureRule';
-import type { RuleReading } from '../../../ui/RuleReadings';
-import { PROVISIONAL_ID, type Answer } from '../useLot';
+import { GUARD_FACTOR, readingUncertainty } from '../../core';
+import { ruleSentence } from '../format/phrasing';
+import { MoistureRule } from '../ui/MoistureRule';
+import type { RuleReading } from '../ui/RuleReadings';
+import { PROVISIONAL_ID, type Answer } from './useLot';
 
 function readingsOnRule({ evidence }: Answer): RuleReading[] {
   return evidence.readings.map(({ id, moisturePercent, budget }) => ({

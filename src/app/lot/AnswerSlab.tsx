@@ -1,8 +1,8 @@
 import type { ReactElement, ReactNode } from 'react';
-import { inHundred, type Ruling } from '../../../../core';
-import { formatPercent } from '../../../format/moisture';
-import { headline } from '../../../format/phrasing';
-import { OutcomeMark } from '../../../ui/OutcomeMark';
+import { inHundred, type Ruling } from '../../core';
+import { formatPercent } from '../format/moisture';
+import { headline } from '../format/phrasing';
+import { OutcomeMark } from '../ui/OutcomeMark';
 
 interface AnswerSlabProps {
   ruling: Ruling;

@@ -1,8 +1,8 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import type { LotFile } from '../../../records';
-import { NothingHere } from '../../ui/NothingHere';
-import { Waiting } from '../../ui/Waiting';
+import type { LotFile } from '../../records';
+import { NothingHere } from '../ui/NothingHere';
+import { Waiting } from '../ui/Waiting';
 import { useLotFile } from './useLot';
 
 interface LotGateProps {

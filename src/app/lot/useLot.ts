@@ -1,18 +1,18 @@
 import { useMemo } from 'react';
-import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../../core';
-import { useLotRecords } from '../../../db';
+import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
+import { useLotRecords } from '../../db';
 import {
   contentsOf,
   evidenceFrom,
+  knownFor,
   lotFileOf,
-  pastLotsBefore,
   type LotContents,
   type LotFile,
   type ReadingContent,
-} from '../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { usePastLots } from '../../data/usePastLots';
-import { phrasingFor } from '../../format/phrasing';
+} from '../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../store';
+import { EMPTY_WORKSHOP, useWorkshop } from '../data/useWorkshop';
+import { phrasingFor } from '../format/phrasing';
 
 /** An answer with what it rests on. */
 export interface Answer {
@@ -23,12 +23,11 @@ export interface Answer {
 /** The ruling on contents saved or still being typed; own lots before it correct what is expected. */
 export function useAnswer(contents: LotContents, lotId = ''): Answer {
   const preferences = useAppSelector(selectPreferences);
-  const pastLots = usePastLots();
+  const workshop = useWorkshop() ?? EMPTY_WORKSHOP;
   return useMemo(() => {
-    const before = pastLotsBefore(pastLots, { lotId, day: contents.lot.date });
-    const evidence = evidenceFrom(contents, before);
+    const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
     return { evidence, ruling: ruleOnLot(evidence, phrasingFor(preferences)) };
-  }, [contents, lotId, pastLots, preferences]);
+  }, [contents, lotId, workshop, preferences]);
 }
 
 /** What would change an answer; computed apart, since it rules some dozens of times. */

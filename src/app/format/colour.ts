@@ -1,0 +1,14 @@
+import { COLOUR_CLASSES, type ColourClassId } from '../../core';
+import { classOf, pfundOf, type ColourContent } from '../../records';
+
+/** "light amber" */
+export function colourName(id: ColourClassId): string {
+  return COLOUR_CLASSES.find((one) => one.id === id)?.name ?? id;
+}
+
+/** "light amber, 62 mm Pfund", or the class alone where it was judged by eye. */
+export function colourWords(content: ColourContent): string {
+  const pfundMm = pfundOf(content);
+  const name = colourName(classOf(content));
+  return pfundMm === null ? `${name}, by eye` : `${name}, ${Math.round(pfundMm)} mm Pfund`;
+}

@@ -1,0 +1,168 @@
+import { useEffect, useMemo, type ReactElement, type ReactNode } from 'react';
+import { interpretReading, type Ruling } from '../../core';
+import {
+  firstRevision,
+  meteredReading,
+  repeatabilityFor,
+  vesselsOf,
+  type LotFile,
+  type ReadingContent,
+} from '../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../store';
+import { useCommands } from '../commands/useCommands';
+import { belongsToField } from '../commands/useKeyboard';
+import { useMeters, useMoment } from '../data/useMeters';
+import { EMPTY_WORKSHOP, useWorkshop } from '../data/useWorkshop';
+import {
+  FRESH_READING,
+  nextReadingForm,
+  readReadingForm,
+  type ReadingContext,
+  type ReadingForm,
+} from '../forms/readingForm';
+import { useDraftForm } from '../forms/useDraftForm';
+import { formatDial } from '../format/moisture';
+import { Button } from '../ui/Button';
+import { FormFrame } from '../ui/FormFrame';
+import { RestoredNote } from '../ui/RestoredNote';
+import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
+import { ReadingPreview } from './ReadingPreview';
+import { readingWarnings } from './readingWarnings';
+
+/** Under which key the reading being typed for a lot is kept. */
+export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
+
+/** The first vessel without a reading, those of the plan first, so that the next one is at hand. */
+export function nextVessel(file: LotFile, alsoTested = ''): string {
+  const vessels = vesselsOf(file.containers);
+  const tested = new Set(
+    file.readings.map(({ content }) => `${content.containerId ?? ''}#${content.item ?? 1}`),
+  );
+  tested.add(alsoTested);
+  const planned = file.plan?.content.plannedIds.flat() ?? [];
+  const inOrder = [...planned, ...vessels.map((one) => one.id)];
+  return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
+}
+
+/** An empty form with the meter of the last reading. */
+function freshReadingForm(
+  file: LotFile,
+  last: ReadingContent | undefined,
+  { preferences, meters }: ReadingContext,
+): ReadingForm {
+  const only = meters.size === 1 ? ([...meters.keys()][0] ?? '') : '';
+  const meter = last ? nextReadingForm(last, preferences) : { ...FRESH_READING, instrument: only };
+  const alsoTested = last ? `${last.containerId ?? ''}#${last.item ?? 1}` : '';
+  return { ...meter, vessel: nextVessel(file, alsoTested) };
+}
+
+export function focusDial(): void {
+  document.getElementById(DIAL_INPUT_ID)?.focus();
+}
+
+/** A digit typed while nothing has the focus goes to the dial. */
+function useStrayDigits(singleKeys: boolean): void {
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent): void => {
+      if (!singleKeys || !/^\d$/.test(event.key) || event.ctrlKey || event.metaKey || event.altKey)
+        return;
+      if (!belongsToField(event)) focusDial();
+    };
+    window.addEventListener('keydown', onKey);
+    return () => window.removeEventListener('keydown', onKey);
+  }, [singleKeys]);
+}
+
+/** What the person at the prism must know beside the marks of the reading. */
+function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
+  const meters = useMeters();
+  const { replicates } = useWorkshop() ?? EMPTY_WORKSHOP;
+  return useMemo(() => {
+    if (!content) return [];
+    const read = interpretReading(meteredReading(content, meters).dial);
+    if (read.status !== 'read') return [];
+    const lotId = file.lot.entityId;
+    const repeatability = repeatabilityFor({ lotId, readers: [content.reader] }, replicates);
+    return readingWarnings(content, read, { others: file.readings, meters, repeatability });
+  }, [file, content, meters, replicates]);
+}
+
+/** What a page around the entry may add to it. */
+export interface ReadingEntryParts {
+  /** stands above the dial: eyepiece, meter */
+  readonly above?: (form: ReturnType<typeof useReadingForm>) => ReactNode;
+  readonly vesselElsewhere?: boolean;
+  /** how values come in just now */
+  readonly coming?: Pick<ReadingContext, 'source' | 'settledStandard' | 'practice'>;
+  /** called once a reading was kept */
+  readonly onKept?: (content: ReadingContent) => void;
+}
+
+interface ReadingEntryProps extends ReadingEntryParts {
+  file: LotFile;
+  /** the answer with what is being typed */
+  ruling: Ruling;
+}
+
+function useReadingForm(file: LotFile, coming: ReadingEntryParts['coming']) {
+  const preferences = useAppSelector(selectPreferences);
+  const meters = useMeters();
+  const takenAt = useMoment();
+  const context: ReadingContext = { preferences, meters, takenAt, ...coming };
+  const defaults = freshReadingForm(file, file.readings.at(-1)?.content, context);
+  const draft = useDraftForm({
+    formKey: readingFormKey(file.lot.entityId),
+    defaults,
+    parse: (form: ReadingForm) => readReadingForm(form, context),
+  });
+  return { ...draft, defaults, context };
+}
+
+/** Type a reading; the answer beside it changes with every digit, and Enter keeps it. */
+export function ReadingEntry(props: ReadingEntryProps): ReactElement {
+  const { file, ruling, above, vesselElsewhere = false, coming, onKept } = props;
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const entry = useReadingForm(file, coming);
+  const { form, parsed, restored, start, submit, defaults, context } = entry;
+  const typed = parsed.ok ? parsed.content : null;
+  const warnings = useWarnings(file, typed);
+  useStrayDigits(preferences.singleKeys);
+  useCommands([{ id: 'reading', title: 'Take a reading', key: 'r', run: focusDial }]);
+
+  const keep = submit(async (content) => {
+    const label = `Reading ${formatDial(content.scale, content.dialValue)} kept`;
+    const now = { ...content, takenAt: new Date().toISOString() };
+    const done = await dispatch(
+      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
+    );
+    if (!done.ok) return;
+    start(freshReadingForm(file, content, context));
+    onKept?.(content);
+    focusDial();
+  });
+
+  return (
+    <FormFrame
+      form={form}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label="Take a reading"
+    >
+      <div className="space-y-5">
+        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
+        {above?.(entry)}
+        <ReadingFields
+          vessels={vesselsOf(file.containers)}
+          ownsDigits
+          vesselElsewhere={vesselElsewhere}
+        >
+          <ReadingPreview content={typed} ruling={ruling} warnings={warnings} />
+        </ReadingFields>
+        <Button type="submit" tone="ink" className="min-h-14">
+          Keep this reading
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}

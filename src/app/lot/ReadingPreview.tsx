@@ -1,0 +1,66 @@
+import type { ReactElement } from 'react';
+import { interpretReading, readingBudget, readingUncertainty, type Ruling } from '../../core';
+import { meteredReading, type ReadingContent } from '../../records';
+import { useMeters } from '../data/useMeters';
+import {
+  MARK_SENTENCES,
+  correctionWords,
+  formatPercent,
+  subtractionWords,
+} from '../format/moisture';
+import { answerFigure, headline } from '../format/phrasing';
+import { offsetWords } from '../format/reading';
+import { OutcomeMark } from '../ui/OutcomeMark';
+
+interface ReadingPreviewProps {
+  content: ReadingContent | null;
+  /** the answer with this reading */
+  ruling: Ruling;
+  /** what else the person at the prism must know now */
+  warnings: readonly string[];
+}
+
+/** What the dial means, as soon as it can be read, and what it makes of the lot. */
+export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null {
+  const { content, ruling, warnings } = props;
+  const meters = useMeters();
+  if (!content) return null;
+  const { dial, condition } = meteredReading(content, meters);
+  const read = interpretReading(dial);
+  if (read.status !== 'read') return null;
+  const plusMinus = readingUncertainty(readingBudget(dial, condition)).expanded;
+  const marks = read.marks.filter((one) => one !== 'brix-not-by-subtraction');
+  return (
+    <div
+      role="status"
+      aria-label="What the dial means"
+      className="border-l-4 border-lavender bg-lavender-pale px-4 py-3"
+    >
+      <p className="text-3xl font-bold">
+        {formatPercent(read.moisturePercent)}
+        <span className="text-xl"> ± {formatPercent(plusMinus)} % water</span>
+      </p>
+      <p className="text-lg">
+        {correctionWords(read, dial)} {offsetWords(dial)}
+      </p>
+      {content.scale === 'brix' && (
+        <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
+      )}
+      {[...marks.map((one) => MARK_SENTENCES[one]), ...warnings].map((one) => (
+        <p key={one} className="mt-1 text-base font-semibold">
+          {one}
+        </p>
+      ))}
+      {content.practice ? (
+        <p className="mt-2 border-t border-ink pt-2 text-base font-semibold">
+          Practice from a stand-in: it teaches how well you read and says nothing of this lot.
+        </p>
+      ) : (
+        <p className="mt-2 flex items-center gap-2 border-t border-ink pt-2 text-lg font-bold">
+          <OutcomeMark outcome={ruling.outcome} className="size-6 shrink-0" />
+          The lot then: {answerFigure(ruling)} %, {headline(ruling).toLowerCase()}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,119 @@
+import { Pencil } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { interpretReading } from '../../core';
+import {
+  meteredReading,
+  vesselId,
+  vesselsOf,
+  wouldBePercent,
+  type LotFile,
+  type Reading,
+} from '../../records';
+import { selectPreferences, useAppSelector } from '../../store';
+import { useMeters } from '../data/useMeters';
+import { readReadingForm, readingFormOf } from '../forms/readingForm';
+import { MARK_SENTENCES, correctionWords, formatDial, formatPercent } from '../format/moisture';
+import { SAMPLE_NAMES, SPOT_NAMES, offsetWords } from '../format/reading';
+import { formatQuantity } from '../format/units';
+import { Button } from '../ui/Button';
+import { CorrectSheet } from '../ui/CorrectSheet';
+import { ProofPart } from './ProofPart';
+import { ReadingFields } from './ReadingFields';
+
+interface ReadingRowProps {
+  reading: Reading;
+  file: LotFile;
+}
+
+export function vesselName({ content }: Reading, file: LotFile): string {
+  if (content.containerId === null) return 'lot as a whole';
+  const id = vesselId(content.containerId, content.item ?? 1);
+  return (
+    vesselsOf(file.containers).find((one) => one.id === id)?.label ?? 'a container since removed'
+  );
+}
+
+/** Meter, spot, sample and who: what was said of a reading beyond dial and temperature. */
+function useFacts({ content }: Reading): string {
+  const meter = useMeters().get(content.instrumentId ?? '')?.instrument.content.name;
+  const zero = content.zeroCheck === 'checked' ? 'zero checked' : '';
+  const facts = [
+    content.spot === 'not-said' ? '' : SPOT_NAMES[content.spot].toLowerCase(),
+    content.sample === 'clear' ? '' : SAMPLE_NAMES[content.sample].toLowerCase(),
+    content.atc ? 'ATC' : '',
+    meter ?? zero,
+    content.reader === '' ? '' : `read by ${content.reader}`,
+    content.practice ? 'practice' : '',
+    content.remark,
+  ];
+  return facts.filter((one) => one !== '').join(' · ');
+}
+
+/** What the later check throws on it; the reading itself stays as it was. */
+function Doubt({ would, was }: { would: number; was: number }): ReactElement {
+  return (
+    <span className="mt-1 block border-l-4 border-dashed border-ink pl-2 font-semibold">
+      In doubt: the meter’s zero jumped at the next check. With that one it would be{' '}
+      {formatPercent(would)} % instead of {formatPercent(was)}.
+    </span>
+  );
+}
+
+/** One reading: what it means, how it was read, and what throws doubt on it. */
+export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
+  const [correcting, setCorrecting] = useState(false);
+  const preferences = useAppSelector(selectPreferences);
+  const meters = useMeters();
+  const facts = useFacts(reading);
+  const { content } = reading;
+  const metered = meteredReading(content, meters);
+  const read = interpretReading(metered.dial);
+  const would = wouldBePercent(metered);
+  const at =
+    content.temperatureC === null
+      ? 'temperature not noted'
+      : `at ${formatQuantity(content.temperatureC, 'temperature', preferences)}`;
+  const marks = read.status === 'read' ? read.marks : [];
+  const context = { preferences, meters, takenAt: content.takenAt, former: content };
+  return (
+    <li className="flex flex-wrap items-start gap-x-4 gap-y-1 py-2">
+      <span className="w-28 text-3xl font-bold">
+        {read.status === 'read' ? `${formatPercent(read.moisturePercent)} %` : '—'}
+      </span>
+      <span className="grow basis-48 text-base">
+        {vesselName(reading, file)} · dial {formatDial(content.scale, content.dialValue)} {at}
+        {facts === '' ? '' : ` · ${facts}`}
+        {read.status === 'read' && (
+          <span className="block text-ink-soft">
+            {correctionWords(read, metered.dial)} {offsetWords(metered.dial)}
+          </span>
+        )}
+        {marks
+          .filter((one) => ['crystals', 'gel', 'prism-not-settled'].includes(one))
+          .map((one) => (
+            <span key={one} className="block font-semibold">
+              {MARK_SENTENCES[one]}
+            </span>
+          ))}
+        {would !== null && read.status === 'read' && (
+          <Doubt would={would} was={read.moisturePercent} />
+        )}
+      </span>
+      <Button tone="quiet" onClick={() => setCorrecting(true)}>
+        <Pencil aria-hidden className="size-4" /> Correct
+        <span className="sr-only"> reading {formatDial(content.scale, content.dialValue)}</span>
+      </Button>
+      <CorrectSheet
+        open={correcting}
+        onOpenChange={setCorrecting}
+        record={reading}
+        what="this reading"
+        formOf={readingFormOf(content, preferences)}
+        parse={(form) => readReadingForm(form, context)}
+      >
+        <ReadingFields vessels={vesselsOf(file.containers)} ownsDigits={false} />
+        <ProofPart readingId={reading.entityId} />
+      </CorrectSheet>
+    </li>
+  );
+}

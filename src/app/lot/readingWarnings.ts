@@ -1,0 +1,79 @@
+import {
+  criticalRange,
+  interpretReading,
+  readingBudget,
+  type InterpretedReading,
+  type Repeatability,
+} from '../../core';
+import { meteredReading, type Meters, type Reading, type ReadingContent } from '../../records';
+
+/** Spread of top and bottom from which an unstirred vessel is told [% moisture]. @source common practice, no source */
+const LAYERED_PERCENT = 0.5;
+
+const sameVessel = (a: ReadingContent, b: ReadingContent): boolean =>
+  a.containerId === b.containerId && (a.item ?? 1) === (b.item ?? 1);
+
+/** Readings of the same vessel, spot, meter and reader: replicates of one another. */
+export function replicatesOf(content: ReadingContent, others: readonly Reading[]): Reading[] {
+  return others.filter(
+    ({ content: one }) =>
+      sameVessel(one, content) &&
+      one.spot === content.spot &&
+      one.instrumentId === content.instrumentId &&
+      one.reader === content.reader &&
+      one.practice === content.practice,
+  );
+}
+
+function moisture(content: ReadingContent, meters: Meters): number | null {
+  const read = interpretReading(meteredReading(content, meters).dial);
+  return read.status === 'read' ? read.moisturePercent : null;
+}
+
+interface WarningContext {
+  /** readings of the lot kept so far */
+  readonly others: readonly Reading[];
+  readonly meters: Meters;
+  readonly repeatability: Repeatability;
+}
+
+function spreadWarning(content: ReadingContent, here: number, context: WarningContext): string[] {
+  const { others, meters, repeatability } = context;
+  const values = [
+    here,
+    ...replicatesOf(content, others).flatMap((one) => moisture(one.content, meters) ?? []),
+  ];
+  if (values.length < 2) return [];
+  const { dial, condition } = meteredReading(content, meters);
+  const divisionPercent = readingBudget(dial, condition).resolution * Math.sqrt(12);
+  const spread = Math.max(...values) - Math.min(...values);
+  const usual = criticalRange(values.length, repeatability.standardDeviation, divisionPercent);
+  if (spread <= usual) return [];
+  const whose = repeatability.from === 'own' ? 'your' : 'a reader’s';
+  return [
+    `${values.length} readings of this sample are ${spread.toFixed(1)} apart; ${whose} usual is up to ${usual.toFixed(1)}. Wipe the prism and read once more.`,
+  ];
+}
+
+function layerWarning(content: ReadingContent, here: number, context: WarningContext): string[] {
+  const opposite = content.spot === 'top' ? 'bottom' : content.spot === 'bottom' ? 'top' : null;
+  if (opposite === null) return [];
+  const other = context.others.findLast(
+    (one) => sameVessel(one.content, content) && one.content.spot === opposite,
+  );
+  const there = other ? moisture(other.content, context.meters) : null;
+  if (there === null || Math.abs(there - here) <= LAYERED_PERCENT) return [];
+  return [
+    `${Math.abs(there - here).toFixed(1)} between top and bottom: drier honey sinks. Stir it through and read it stirred.`,
+  ];
+}
+
+/** What the person at the prism must know now about the reading being typed, beside its marks. */
+export function readingWarnings(
+  content: ReadingContent,
+  read: InterpretedReading,
+  context: WarningContext,
+): string[] {
+  const here = read.moisturePercent;
+  return [...spreadWarning(content, here, context), ...layerWarning(content, here, context)];
+}

@@ -1,0 +1,357 @@
+import { describe, expect, test } from '@jest/globals';
+import { ruleOnLot } from '../core';
+import { benchEvidence, classOf, pfundOf } from './benchEvidence';
+import { colourContentSchema, type ColourContent } from './colour';
+import { instrumentContentSchema } from './instrument';
+import { labReportContentSchema, type LabReportContent } from './labReport';
+import { freshLotContent } from './lot';
+import { contentsOf, evidenceFrom, readingEvidence } from './lotEvidence';
+import { evidenceIdsOf, isRulingOutdated, lotFileOf } from './lotFile';
+import { lastCheck, meteredReading, metersOf, wouldBePercent } from './meters';
+import { repeatabilityFor, repeatabilityOf, replicateSets } from './readers';
+import { readingContentSchema, type Reading, type ReadingContent } from './reading';
+import { firstRevision, nextRevision } from './revise';
+import { signedRulingContent } from './signedRuling';
+import { SAMPLE_CHECK, SAMPLE_INSTRUMENT, sampleBenchWork, sampleMeter } from './test/sampleBench';
+import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
+import { knownFor, workshopOf } from './workshop';
+import { zeroCheckContentSchema } from './zeroCheck';
+
+const onMeter = (instrumentId: string, change: Partial<ReadingContent> = {}): ReadingContent => ({
+  ...SAMPLE_READING,
+  scale: 'nD',
+  resolution: 0.0005,
+  dialValue: 1.49,
+  temperatureC: 20,
+  instrumentId,
+  takenAt: '2026-08-01T10:00:00.000Z',
+  ...change,
+});
+
+const sentence = (
+  schema: { safeParse(value: unknown): { error?: { issues: { message: string }[] } | undefined } },
+  value: unknown,
+) => schema.safeParse(value).error?.issues[0]?.message;
+
+describe('a meter and its readings', () => {
+  const scribe = countingScribe('meter');
+  const wet = { dialValues: [1.468, 1.468], takenAt: '2026-07-20T10:00:00.000Z' };
+  const { instrument, checks } = sampleMeter(scribe, [wet]);
+  const meters = metersOf([instrument], checks);
+  const id = instrument.entityId;
+
+  test('a known offset is taken off, and the record stays as it was read', () => {
+    const content = onMeter(id);
+    const plain = meteredReading(content, new Map());
+    const metered = meteredReading(content, meters);
+    expect(plain.dial.offsetIndex).toBeUndefined();
+    expect(metered.dial.offsetIndex).toBeCloseTo(-0.001, 9);
+    expect(metered.condition.zeroCheck).toBe('checked');
+    const [raw, corrected] = [new Map(), meters].map(
+      (known) => readingEvidence({ entityId: 'r', content }, known)?.moisturePercent ?? NaN,
+    );
+    expect(raw! - corrected!).toBeCloseTo(0.39, 1);
+    expect(content.dialValue).toBe(1.49);
+  });
+
+  test('a check made after the reading does not correct it', () => {
+    const before = onMeter(id, { takenAt: '2026-07-01T10:00:00.000Z' });
+    const metered = meteredReading(before, meters);
+    expect(metered.calibration.status).toBe('none');
+    expect(metered.condition).toMatchObject({ zeroCheck: 'unchecked', calibrationPercent: 0.3 });
+  });
+
+  test('a jump flags readings since the last good check, shows what each would be, changes none', () => {
+    const good = { dialValues: [1.469], takenAt: '2026-07-20T10:00:00.000Z' };
+    const jumped = { dialValues: [1.466], takenAt: '2026-08-10T10:00:00.000Z' };
+    const meter = sampleMeter(countingScribe('jump'), [good, jumped]);
+    const known = metersOf([meter.instrument], meter.checks);
+    const own = meter.instrument.entityId;
+    const between = meteredReading(onMeter(own), known);
+    const was = readingEvidence({ entityId: 'r', content: onMeter(own) }, known);
+    expect(between.doubtedBy?.id).toBe(meter.checks[1]!.id);
+    expect(wouldBePercent(between)! - was!.moisturePercent).toBeCloseTo(-1.17, 1);
+    expect(was?.wouldBePercent).toBeCloseTo(wouldBePercent(between)!, 9);
+    const earlier = onMeter(own, { takenAt: '2026-07-10T10:00:00.000Z' });
+    const later = onMeter(own, { takenAt: '2026-08-11T10:00:00.000Z' });
+    for (const one of [earlier, later]) expect(meteredReading(one, known).doubtedBy).toBeNull();
+    expect(lastCheck(known.get(own)!)?.id).toBe(meter.checks[1]!.id);
+  });
+
+  test('practice says nothing of the honey', () => {
+    const content = onMeter(id, { practice: true });
+    expect(readingEvidence({ entityId: 'r', content }, meters)).toBeNull();
+  });
+
+  test('wrong meters and checks get one sentence each', () => {
+    const pairs = [
+      sentence(instrumentContentSchema, {
+        ...SAMPLE_INSTRUMENT,
+        scale: 'water',
+        reachesWater: true,
+      }),
+      sentence(instrumentContentSchema, { ...SAMPLE_INSTRUMENT, range: [30, 12] }),
+      sentence(instrumentContentSchema, { ...SAMPLE_INSTRUMENT, atcRangeC: [30, 10] }),
+      sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, statedNd20: null }),
+      sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, dialValues: [1.469, 1.2] }),
+      sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, dialValues: [] }),
+      sentence(zeroCheckContentSchema, {
+        ...SAMPLE_CHECK,
+        reference: 'water',
+        scale: 'water',
+        dialValues: [0],
+      }),
+      sentence(readingContentSchema, { ...SAMPLE_READING, atcRangeC: [40, 10] }),
+    ];
+    expect(pairs).toMatchInlineSnapshot(`
+      [
+        "A scale of % water does not reach water itself; choose Brix or nD.",
+        "The range runs from a lower to a higher value of its scale.",
+        "Such a range lies between 0 and 60 °C, the lower end first.",
+        "Type the index at 20 °C that stands on the label of the oil.",
+        "On this reference the dial shows 1.462 to 1.507, not 1.2; look again.",
+        "Type what the dial showed.",
+        "A scale of % water does not reach water; take an oil.",
+        "Such a range lies between 0 and 60 °C, the lower end first.",
+      ]
+    `);
+  });
+});
+
+describe('how well a reader repeats', () => {
+  const scribe = countingScribe('reader');
+  const read = (
+    lotId: string,
+    dials: readonly number[],
+    change: Partial<ReadingContent> = {},
+  ): Reading[] =>
+    dials.map((dialValue) =>
+      firstRevision(scribe, 'reading', { ...SAMPLE_READING, dialValue, ...change }, lotId),
+    );
+
+  test('replicates of one vessel, spot, meter, reader and day belong together', () => {
+    const readings = [
+      ...read('one', [17.2, 17.4]),
+      ...read('one', [18], { spot: 'top' }),
+      ...read('one', [18.2], { reader: 'CD' }),
+      ...read('two', [16, 16.2, 16.4]),
+      ...read('two', [16], { takenAt: '2026-08-02T10:00:00.000Z' }),
+    ];
+    const sizes = replicateSets(readings).map((one) => one.values.length);
+    expect(sizes).toEqual([2, 1, 1, 3, 1]);
+    expect(repeatabilityOf('AB', replicateSets(readings))).toMatchObject({ degreesOfFreedom: 13 });
+  });
+
+  test('a lot’s own replicates do not count twice, and nobody’s readings teach nothing', () => {
+    const sets = replicateSets([
+      ...read('one', [17.2, 17.4]),
+      ...read('two', [16, 17], { reader: '' }),
+    ]);
+    expect(sets).toHaveLength(1);
+    expect(repeatabilityFor({ lotId: 'one', readers: ['AB'] }, sets).from).toBe('assumed');
+    expect(repeatabilityFor({ lotId: 'two', readers: ['AB', ''] }, sets).from).toBe('mixed');
+  });
+
+  test('a stream says nothing of who reads; practice does', () => {
+    const stream = read('one', [17.2, 17.4], { settledStandard: 0.01 });
+    const practice = read('one', [17.2, 17.4], { practice: true });
+    expect(replicateSets(stream)).toEqual([]);
+    expect(replicateSets(practice)).toHaveLength(1);
+  });
+});
+
+describe('colour, senses and laboratory of a lot', () => {
+  const at = (day: number): string => `2026-08-0${day}T10:00:00.000Z`;
+  const colour = (read: ColourContent['read'], day = 1): ColourContent => ({
+    containerId: null,
+    item: null,
+    read,
+    takenAt: at(day),
+    who: '',
+    remark: '',
+  });
+  const report = (change: Partial<LabReportContent>): LabReportContent => ({
+    laboratory: 'Lab',
+    reportNumber: '',
+    day: '2026-08-20',
+    values: {},
+    pollen: [],
+    remark: '',
+    ...change,
+  });
+  const senses = {
+    notes: [],
+    faults: [],
+    foam: 'none',
+    impurities: [],
+    typical: null,
+    who: '',
+    remark: '',
+  } as const;
+  const lot = { ...freshLotContent('x', '2026-08-01'), plant: 'Ling heather' };
+  const nothing = { plan: null, colours: [], senses: [], labReports: [] };
+
+  test('a colour is a class however it was read', () => {
+    expect(classOf(colour({ by: 'comparator', pfundMm: 62 }))).toBe('light-amber');
+    const photometer = colour({ by: 'photometer', absorbance: 0.3, pathCm: 1, dilution: '50 %' });
+    expect(pfundOf(photometer)).toBeCloseTo(72.7, 1);
+    expect(classOf(colour({ by: 'eye', classId: 'amber' }))).toBe('amber');
+    expect(
+      sentence(
+        colourContentSchema,
+        colour({ by: 'photometer', absorbance: 4, pathCm: 1, dilution: '50 %' }),
+      ),
+    ).toContain('dilute it further');
+    expect(
+      sentence(
+        colourContentSchema,
+        colour({ by: 'photometer', absorbance: 0.3, pathCm: 1, dilution: ' ' }),
+      ),
+    ).toContain('State the dilution');
+  });
+
+  test('each quantity comes from the latest report that has it; a fault stands until it is taken back', () => {
+    const evidence = benchEvidence(lot, {
+      ...nothing,
+      labReports: [
+        report({ day: '2026-09-01', values: { hmfMgPerKg: { value: 9, expanded: 1 } } }),
+        report({
+          values: {
+            hmfMgPerKg: { value: 4, expanded: null },
+            diastaseSchade: { value: 12, expanded: null },
+          },
+        }),
+      ],
+      senses: [
+        { ...senses, faults: ['smoke'], foam: 'thick', impurities: ['wax'], takenAt: at(1) },
+        { ...senses, faults: [], impurities: [], takenAt: at(2) },
+      ],
+    });
+    expect(evidence.laboratory?.values).toMatchObject({
+      hmfMgPerKg: { value: 9 },
+      diastaseSchade: { value: 12 },
+    });
+    expect(evidence.senses).toEqual({ faults: ['smoke'], foam: 'none', impurities: [] });
+  });
+
+  test('pollen, conductivity and senses of the lot’s own flower', () => {
+    const evidence = benchEvidence(lot, {
+      ...nothing,
+      colours: [colour({ by: 'comparator', pfundMm: 100 })],
+      senses: [{ ...senses, faults: [], impurities: [], typical: true, takenAt: at(1) }],
+      labReports: [
+        report({
+          values: { conductivityMsPerCm: { value: 0.7, expanded: null } },
+          pollen: [
+            { plant: 'Calluna', percent: 30 },
+            { plant: 'heather, other', percent: 5 },
+            { plant: 'clover', percent: 60 },
+          ],
+        }),
+      ],
+    });
+    expect(evidence.flower).toEqual({
+      plant: 'Ling heather',
+      pollenPercent: 35,
+      conductivityMsPerCm: 0.7,
+      colour: 'amber',
+      tastesTypical: true,
+    });
+    expect(benchEvidence(lot, nothing)).toEqual({ claimed: { category: null, claims: [] } });
+  });
+
+  test('a report says something, and its pollen is at most all of it', () => {
+    expect(sentence(labReportContentSchema, report({}))).toBe(
+      'Type at least one value of the report.',
+    );
+    const much = [
+      { plant: 'a', percent: 60 },
+      { plant: 'b', percent: 60 },
+    ];
+    expect(sentence(labReportContentSchema, report({ pollen: much }))).toContain('more than 100 %');
+    const impossible = report({ values: { hmfMgPerKg: { value: -1, expanded: null } } });
+    expect(sentence(labReportContentSchema, impossible)).toBe(
+      'Laboratories report 0 to 2000 here.',
+    );
+  });
+});
+
+describe('a lot with everything from the bench', () => {
+  const scribe = countingScribe('lot');
+  const records = sampleLot(scribe);
+  const [lot, bucket, , reading] = records;
+  const { instrument, checks } = sampleMeter(scribe, [{}]);
+  const meters = metersOf([instrument], checks);
+  const own = firstRevision(
+    scribe,
+    'reading',
+    onMeter(instrument.entityId, { containerId: bucket!.entityId, item: 2 }),
+    lot!.entityId,
+  );
+  const work = sampleBenchWork(scribe, {
+    lotId: lot!.entityId,
+    bucketId: bucket!.entityId,
+    readingId: reading!.entityId,
+  });
+  const all = [...records, own, ...work];
+  const file = lotFileOf(all)!;
+
+  test('its evidence holds plan, senses, laboratory and claims', () => {
+    const evidence = evidenceFrom(contentsOf(file), { meters });
+    expect(evidence.plan?.plannedIds).toHaveLength(1);
+    expect(evidence.laboratory?.from).toBe('A laboratory, 2026-08-20');
+    expect(ruleOnLot(evidence).findings.map((one) => one.ruleId)).toEqual(
+      expect.arrayContaining(['sampling-plan', 'laboratory-limits', 'senses-and-purity']),
+    );
+  });
+
+  test('a signed ruling rests on the checks behind its readings too: a later jump is said', () => {
+    const evidence = evidenceFrom(contentsOf(file), { meters });
+    const evidenceIds = evidenceIdsOf(file, meters);
+    expect(evidenceIds).toContain(checks[0]!.id);
+    const signature = {
+      outcome: 'accept',
+      initials: 'AB',
+      overrideReason: 'x',
+      remark: '',
+    } as const;
+    const content = signedRulingContent(signature, {
+      evidence,
+      ruling: ruleOnLot(evidence),
+      evidenceIds,
+    });
+    const signed = lotFileOf([...all, firstRevision(scribe, 'ruling', content, lot!.entityId)])!;
+    expect(isRulingOutdated(signed, meters)).toBe(false);
+    const jump = firstRevision(
+      scribe,
+      'zero-check',
+      { ...SAMPLE_CHECK, dialValues: [1.465], takenAt: '2026-08-20T10:00:00.000Z' },
+      instrument.entityId,
+    );
+    expect(isRulingOutdated(signed, metersOf([instrument], [...checks, jump]))).toBe(true);
+    const quiet = nextRevision(scribe, jump, {
+      content: { ...jump.content, dialValues: [1.469] },
+      reason: 'Typed wrong',
+    });
+    expect(isRulingOutdated(signed, metersOf([instrument], [...checks, quiet]))).toBe(false);
+  });
+
+  test('suspicious vessels are told to the rules with their reason', () => {
+    const marked = file.containers.map(({ entityId, content }) => ({
+      entityId,
+      content: { ...content, suspects: [{ item: 2, because: 'drip' as const }] },
+    }));
+    const { vessels } = evidenceFrom({ ...contentsOf(file), containers: marked });
+    expect(vessels.map((one) => one.suspectBecause)).toEqual([undefined, 'drip from cappings']);
+  });
+
+  test('the workshop knows what other lots teach', () => {
+    const other = sampleLot(countingScribe('other'));
+    const workshop = workshopOf([...all, ...other], meters);
+    const contents = contentsOf(file);
+    const known = knownFor(workshop, { lotId: lot!.entityId, contents });
+    expect(workshop.files).toHaveLength(2);
+    expect(known.meters).toBe(meters);
+    expect(known.repeatability).toMatchObject({ degreesOfFreedom: 10 });
+  });
+});

@@ -1,0 +1,121 @@
+import {
+  BUDGET_DEFAULTS,
+  calibrationAt,
+  fullChecks,
+  interpretReading,
+  jumpAfter,
+  type Calibration,
+  type DialReading,
+  type MeterCondition,
+  type ZeroPoint,
+} from '../core';
+import type { Instrument } from './instrument';
+import { dayOfMoment } from './moments';
+import { dialReadingOf, type ReadingContent } from './reading';
+import { zeroPointOf, type ZeroCheckRecord } from './zeroCheck';
+
+/** A meter with its checks, oldest first. */
+export interface Meter {
+  readonly instrument: Instrument;
+  readonly checks: readonly ZeroCheckRecord[];
+  readonly points: readonly ZeroPoint[];
+}
+
+/** All meters by their id. */
+export type Meters = ReadonlyMap<string, Meter>;
+
+export const NO_METERS: Meters = new Map();
+
+/** Meters with their checks, from what holds now. */
+export function metersOf(
+  instruments: readonly Instrument[],
+  checks: readonly ZeroCheckRecord[],
+): Meters {
+  return new Map(
+    instruments.map((instrument) => {
+      const own = checks
+        .filter((one) => one.ownerId === instrument.entityId)
+        .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
+      return [instrument.entityId, { instrument, checks: own, points: own.map(zeroPointOf) }];
+    }),
+  );
+}
+
+/** A reading with all that is known of its meter. */
+export interface MeteredReading {
+  readonly dial: DialReading;
+  readonly condition: MeterCondition;
+  readonly calibration: Calibration;
+  /** the later check that throws doubt on it, null where there is none */
+  readonly doubtedBy: ZeroPoint | null;
+}
+
+/**
+ * A reading as its meter's history makes it: the known offset subtracted, the doubt of the zero as
+ * large as the last check and the time since leave it. The record itself stays as it was read.
+ */
+export function meteredReading(content: ReadingContent, meters: Meters): MeteredReading {
+  const dial = dialReadingOf(content);
+  const { resolution, zeroCheck } = content;
+  const meter = meters.get(content.instrumentId ?? '');
+  const condition: MeterCondition = { resolution, zeroCheck };
+  if (!meter) return { dial, condition, calibration: { status: 'none' }, doubtedBy: null };
+  const atDay = dayOfMoment(content.takenAt);
+  const calibration = calibrationAt(meter.points, atDay);
+  const doubtedBy = jumpAfter(meter.points, atDay);
+  switch (calibration.status) {
+    case 'none':
+      return {
+        dial,
+        condition: {
+          resolution,
+          zeroCheck: 'unchecked',
+          calibrationPercent: BUDGET_DEFAULTS.calibration.unchecked,
+        },
+        calibration,
+        doubtedBy,
+      };
+    case 'rough':
+      return {
+        dial,
+        condition: {
+          resolution,
+          zeroCheck: 'unchecked',
+          calibrationPercent: calibration.standardPercent,
+        },
+        calibration,
+        doubtedBy,
+      };
+    case 'known':
+      return {
+        dial: { ...dial, offsetIndex: calibration.offsetIndex },
+        condition: {
+          resolution,
+          zeroCheck: 'checked',
+          calibrationPercent: calibration.standardPercent,
+        },
+        calibration,
+        doubtedBy,
+      };
+  }
+}
+
+/** What a doubted reading would be with the offset of the later check [%]; null where it is not doubted. */
+export function wouldBePercent({ dial, doubtedBy }: MeteredReading): number | null {
+  if (!doubtedBy) return null;
+  const read = interpretReading({ ...dial, offsetIndex: doubtedBy.offsetIndex });
+  return read.status === 'read' ? read.moisturePercent : null;
+}
+
+/** Revisions of the checks that a reading's figure rests on. */
+export function checkIdsBehind(content: ReadingContent, meters: Meters): string[] {
+  const { calibration, doubtedBy } = meteredReading(content, meters);
+  const used = calibration.status === 'none' ? [] : [calibration.checkId];
+  return [...used, ...(doubtedBy ? [doubtedBy.id] : [])];
+}
+
+/** The last full check, else the last rough one; null where there was none. */
+export function lastCheck({ points }: Meter): ZeroPoint | null {
+  const full = fullChecks(points);
+  return full[full.length - 1] ?? points[points.length - 1] ?? null;
+}
