@@ -23,6 +23,7 @@ module.exports = {
     layer('records', ['core']),
     layer('db', ['records', 'core']),
     layer('workers', ['core']),
+    layer('instruments', ['core']),
     layer('store', ['db', 'records', 'core']),
     layer('server', ['records', 'core']),
     {

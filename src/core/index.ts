@@ -64,6 +64,12 @@ export {
   type SimulatedEyepiece,
 } from './instruments/simulatedEyepiece';
 export { simulatedSample, type SimulatedMeter } from './instruments/simulatedMeter';
+export {
+  STAND_IN_SAMPLES,
+  standInEyepiece,
+  standInMeter,
+  type EyepieceChoice,
+} from './instruments/standIns';
 export { referenceDialRange, zeroOffset, type ZeroOffset } from './instruments/zeroOffset';
 export { bestGuesses } from './guessing/bestGuesses';
 export { usualByPosition } from './comb/usualByPosition';

@@ -11,6 +11,7 @@ import { lastCheck, meteredReading, metersOf, wouldBePercent } from './meters';
 import { repeatabilityFor, repeatabilityOf, replicateSets } from './readers';
 import { readingContentSchema, type Reading, type ReadingContent } from './reading';
 import { firstRevision, nextRevision } from './revise';
+import type { SensesContent } from './senses';
 import { signedRulingContent } from './signedRuling';
 import { SAMPLE_CHECK, SAMPLE_INSTRUMENT, sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
@@ -179,7 +180,7 @@ describe('colour, senses and laboratory of a lot', () => {
     remark: '',
     ...change,
   });
-  const senses = {
+  const senses: Omit<SensesContent, 'takenAt'> = {
     notes: [],
     faults: [],
     foam: 'none',
@@ -187,7 +188,7 @@ describe('colour, senses and laboratory of a lot', () => {
     typical: null,
     who: '',
     remark: '',
-  } as const;
+  };
   const lot = { ...freshLotContent('x', '2026-08-01'), plant: 'Ling heather' };
   const nothing = { plan: null, colours: [], senses: [], labReports: [] };
 

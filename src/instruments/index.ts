@@ -1,0 +1,6 @@
+/** How values of a meter come in; other layers import from here. */
+export { createEventSourcePort } from './eventSourcePort';
+export { createHandPort, type HandSession } from './handPort';
+export { MeterWatch, type MeterView } from './meterWatch';
+export type { InstrumentPort, PortSample } from './port';
+export { createSerialPort, type SerialLike } from './serialPort';

@@ -1,0 +1,46 @@
+import type { MeterSample, Scale } from '../core';
+
+/** A value as a meter gave it, with the scale it is on. */
+export interface PortSample extends MeterSample {
+  readonly scale: Scale;
+}
+
+/** How it stands with the connection. */
+export type PortState = 'connecting' | 'open' | 'silent' | 'lost' | 'refused' | 'closed';
+
+/** What an adapter tells. */
+export type PortEvent =
+  | { readonly type: 'state'; readonly state: PortState; readonly sentence: string }
+  | { readonly type: 'sample'; readonly sample: PortSample }
+  /** a line that could not be understood */
+  | { readonly type: 'ignored'; readonly text: string };
+
+export type PortListener = (event: PortEvent) => void;
+
+/** An open connection; after `close` nothing more is told. */
+export interface PortSession {
+  close(): void;
+}
+
+/** Where values of a meter come from: a person, a stand-in, a cable. */
+export interface InstrumentPort {
+  /** whether a person reads it, so that a value is settled as soon as it is given */
+  readonly byHand: boolean;
+  open(listener: PortListener): PortSession;
+}
+
+/** What each state means, one sentence. */
+export const STATE_SENTENCES: Readonly<Record<PortState, string>> = {
+  connecting: 'Connecting …',
+  open: 'Connected.',
+  silent: 'The meter says nothing. Is honey on the prism, and the lid shut?',
+  lost: 'The connection was lost. What came before is not taken; connect again.',
+  refused: 'The meter could not be opened.',
+  closed: 'Not connected.',
+};
+
+export const stateEvent = (state: PortState, sentence = STATE_SENTENCES[state]): PortEvent => ({
+  type: 'state',
+  state,
+  sentence,
+});
