@@ -6,6 +6,7 @@ import {
   Keyboard,
   ListChecks,
   Menu,
+  Microscope,
   PlusSquare,
   Wrench,
   type LucideIcon,
@@ -45,6 +46,7 @@ interface Station {
 const STATIONS: readonly Station[] = [
   { to: 'today', name: 'Today', key: 't', mark: ListChecks },
   { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
+  { to: 'bench', name: 'Bench', key: 'i', mark: Microscope },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
   { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },
   { to: 'kit', name: 'Kit', key: 'k', mark: Wrench, more: true },
@@ -111,7 +113,7 @@ function StationLinks({ workspace }: { workspace: string }): ReactElement {
       aria-label="Stations"
       className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink bg-linen wide:static wide:border-0"
     >
-      <ul className="grid grid-cols-4 wide:flex wide:gap-1">
+      <ul className="grid grid-cols-5 wide:flex wide:gap-1">
         {STATIONS.map(({ to, name, mark: Mark, more }) => (
           <li key={to} className={more ? 'hidden wide:block' : undefined}>
             <NavLink to={`/${workspace}/${to}`} className={({ isActive }) => linkLook(isActive)}>

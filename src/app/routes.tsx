@@ -37,6 +37,27 @@ const STATIONS: readonly RouteObject[] = [
     'comb/:harvestId/box/:boxId',
     async () => (await import('./stations/comb/BoxScreen')).BoxScreen,
   ),
+  station('bench', async () => (await import('./stations/bench/BenchScreen')).BenchScreen),
+  station(
+    'bench/readings',
+    async () => (await import('./stations/bench/ReadingsScreen')).ReadingsScreen,
+  ),
+  station(
+    'bench/meters/:instrumentId',
+    async () => (await import('./stations/bench/MeterScreen')).MeterScreen,
+  ),
+  station(
+    'bench/:lotId',
+    async () => (await import('./stations/bench/LotBenchScreen')).LotBenchScreen,
+  ),
+  station(
+    'bench/:lotId/table',
+    async () => (await import('./stations/bench/TableScreen')).TableScreen,
+  ),
+  station(
+    'bench/:lotId/quality',
+    async () => (await import('./stations/bench/QualityScreen')).QualityScreen,
+  ),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(

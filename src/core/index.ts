@@ -36,9 +36,9 @@ export { stateShares, statesOfComb } from './capping/expectedMoisture';
 export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
 export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
 export {
+  DRIFT_PRIOR,
   calibrationAt,
   checkDue,
-  driftPerRootMonth,
   fullChecks,
   jumpAfter,
   offsetSteps,
@@ -57,20 +57,10 @@ export {
   type ReferenceKind,
 } from './instruments/reference';
 export { SETTLING, settling, type MeterSample, type Settling } from './instruments/settling';
-export {
-  EYEPIECE_SCALES,
-  eyepieceView,
-  type EyepieceView,
-  type SimulatedEyepiece,
-} from './instruments/simulatedEyepiece';
-export { simulatedSample, type SimulatedMeter } from './instruments/simulatedMeter';
-export {
-  STAND_IN_SAMPLES,
-  standInEyepiece,
-  standInMeter,
-  type EyepieceChoice,
-} from './instruments/standIns';
-export { referenceDialRange, zeroOffset, type ZeroOffset } from './instruments/zeroOffset';
+export { EYEPIECE_SCALES, eyepieceView, type EyepieceView } from './instruments/simulatedEyepiece';
+export { simulatedSample } from './instruments/simulatedMeter';
+export { STAND_IN_SAMPLES, standInEyepiece, standInMeter } from './instruments/standIns';
+export { percentPerIndexTold, referenceDialRange, zeroOffset } from './instruments/zeroOffset';
 export { bestGuesses } from './guessing/bestGuesses';
 export { usualByPosition } from './comb/usualByPosition';
 export { broodRoom } from './comb/broodRoom';
@@ -119,7 +109,7 @@ export {
   type ReadingMark,
 } from './moisture/interpretReading';
 export { criticalRange } from './moisture/criticalRange';
-export { COMPONENT_IDS, type ComponentId, type LotReading } from './moisture/lotComponents';
+export { type ComponentId } from './moisture/lotComponents';
 export { lotMoisture, readingUncertainty, type LotComponent } from './moisture/lotMoisture';
 export { SAMPLE_STATES, SPOTS, type SampleState, type Spot } from './moisture/sampleState';
 export {
@@ -151,13 +141,13 @@ export {
   HONEY_CLAIMS,
   LAB_QUANTITIES,
   LAB_RANGES,
-  judgeLaboratory,
   type HoneyCategory,
   type HoneyClaim,
   type LabEvidence,
   type LabQuantity,
   type LabValue,
 } from './quality/laboratory';
+export { resolvedGuess, type GuessResolved, type GuessedColour } from './quality/combColour';
 export {
   COLOUR_CLASSES,
   COLOUR_CLASS_IDS,
@@ -181,6 +171,8 @@ export { type Belief } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
+  ordinaryReadings,
+  ordinaryVessels,
   type FermentationSign,
   type CombEvidence,
   type LotEvidence,

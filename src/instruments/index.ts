@@ -2,5 +2,5 @@
 export { createEventSourcePort } from './eventSourcePort';
 export { createHandPort, type HandSession } from './handPort';
 export { MeterWatch, type MeterView } from './meterWatch';
-export type { InstrumentPort, PortSample } from './port';
+export type { InstrumentPort } from './port';
 export { createSerialPort, type SerialLike } from './serialPort';

@@ -11,7 +11,7 @@ export {
   yardOfBox,
 } from './book';
 export { type Box, type BoxContent, boxContentSchema } from './box';
-export { type BenchContents, classOf, pfundOf } from './benchEvidence';
+export { classOf, pfundOf } from './benchEvidence';
 export { type Colony, type ColonyContent, type KeepTarget, colonyContentSchema } from './colony';
 export { type ColourContent, type ColourReading, colourContentSchema } from './colour';
 export { type CombJudgementContent, combJudgementContentSchema } from './combJudgement';
@@ -20,7 +20,6 @@ export {
   type Container,
   type ContainerContent,
   type ContainerKind,
-  MOST_VESSELS,
   SUSPICIONS,
   type Suspicion,
   containerContentSchema,
@@ -97,6 +96,7 @@ export {
   lotFrameOf,
   lotFrameOfStroke,
   lotFramesContent,
+  makeUpColours,
   makeUpCount,
   makeUpMass,
   makeUpStates,
@@ -115,10 +115,8 @@ export {
 } from './marks';
 export {
   type Meter,
-  type MeteredReading,
   type Meters,
   NO_METERS,
-  lastCheck,
   metersOf,
   meteredReading,
   wouldBePercent,
@@ -131,8 +129,8 @@ export { type DatedPastLot, pastLotsBefore } from './pastLots';
 export { type Photo } from './photo';
 export { type Preferences, preferencesSchema } from './preferences';
 export { type Proof } from './proof';
-export { type ReplicateSet, repeatabilityFor, repeatabilityOf } from './readers';
-export { type Reading, type ReadingContent, dialReadingOf, readingContentSchema } from './reading';
+export { repeatabilityFor, repeatabilityOf } from './readers';
+export { type Reading, type ReadingContent, readingContentSchema } from './reading';
 export {
   type AnyRecord,
   BOOK_KINDS,
@@ -147,11 +145,7 @@ export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFil
 export { type AppError, type Result, failed, ok } from './result';
 export { type Change, type Scribe, entryRevision, firstRevision, nextRevision } from './revise';
 export { type RulingContent, rulingContentSchema } from './ruling';
-export {
-  type SamplingPlan,
-  type SamplingPlanContent,
-  samplingPlanContentSchema,
-} from './samplingPlan';
+export { type SamplingPlanContent, samplingPlanContentSchema } from './samplingPlan';
 export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './senses';
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
@@ -163,7 +157,7 @@ export {
   MOST_LOOKS,
   type ZeroCheckContent,
   type ZeroCheckRecord,
+  referenceOf,
   zeroCheckContentSchema,
-  zeroPointOf,
 } from './zeroCheck';
 export { z } from './zod';

@@ -5,6 +5,7 @@ import {
   stateShares,
   type Climate,
   type FrameEvidence,
+  type GuessedColour,
   type HoneyState,
   type MassEstimate,
   type School,
@@ -120,3 +121,15 @@ export function makeUpShake(states: StateShares): ShakeResult {
 /** How many frames went into a lot. */
 export const makeUpCount = ({ frames }: LotFramesContent): number =>
   frames.reduce((sum, one) => sum + one.count, 0);
+
+/** Mass of honey by the colour guessed in the comb [kg]; a frame of two colours counts half for each. */
+export function makeUpColours({ frames }: LotFramesContent): Map<GuessedColour | 'mixed', number> {
+  const masses = new Map<GuessedColour | 'mixed', number>();
+  for (const { colours, honeyKg } of frames) {
+    const seen = colours.filter((one) => one !== 'unseen');
+    for (const colour of seen) {
+      masses.set(colour, (masses.get(colour) ?? 0) + honeyKg / seen.length);
+    }
+  }
+  return masses;
+}

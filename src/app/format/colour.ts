@@ -1,5 +1,16 @@
 import { COLOUR_CLASSES, type ColourClassId } from '../../core';
-import { classOf, pfundOf, type ColourContent } from '../../records';
+import { classOf, pfundOf, type COMB_COLOURS, type ColourContent } from '../../records';
+
+/** Colours as they are guessed in the comb. */
+export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {
+  unseen: 'Not looked',
+  'very-light': 'Very light',
+  light: 'Light',
+  amber: 'Amber',
+  dark: 'Dark',
+  'very-dark': 'Very dark',
+  mixed: 'Mixed',
+};
 
 /** "light amber" */
 export function colourName(id: ColourClassId): string {

@@ -1,5 +1,4 @@
 import {
-  COMPONENT_IDS,
   interpretReading,
   type ComponentId,
   type DialReading,
@@ -72,8 +71,6 @@ export const COMPONENTS: Readonly<Record<ComponentId, { name: string; what: stri
     what: 'What the untested vessels may differ by. Reading them takes it away.',
   },
 };
-
-export { COMPONENT_IDS };
 
 /** What the zero check of the meter changed [% moisture]; positive where the meter reads too wet. */
 export function offsetTaken(dial: DialReading): number {

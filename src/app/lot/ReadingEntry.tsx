@@ -87,13 +87,15 @@ function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   }, [file, content, meters, replicates]);
 }
 
+type Coming = Pick<ReadingContext, 'source' | 'settledStandard' | 'practice'>;
+
 /** What a page around the entry may add to it. */
 export interface ReadingEntryParts {
   /** stands above the dial: eyepiece, meter */
   readonly above?: (form: ReturnType<typeof useReadingForm>) => ReactNode;
   readonly vesselElsewhere?: boolean;
-  /** how values come in just now */
-  readonly coming?: Pick<ReadingContext, 'source' | 'settledStandard' | 'practice'>;
+  /** how the value in the form comes in; typed where not said */
+  readonly comingFor?: (form: ReadingForm) => Coming;
   /** called once a reading was kept */
   readonly onKept?: (content: ReadingContent) => void;
 }
@@ -104,26 +106,28 @@ interface ReadingEntryProps extends ReadingEntryParts {
   ruling: Ruling;
 }
 
-function useReadingForm(file: LotFile, coming: ReadingEntryParts['coming']) {
+const TYPED = (): Coming => ({});
+
+function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming) {
   const preferences = useAppSelector(selectPreferences);
   const meters = useMeters();
   const takenAt = useMoment();
-  const context: ReadingContext = { preferences, meters, takenAt, ...coming };
+  const context: ReadingContext = { preferences, meters, takenAt };
   const defaults = freshReadingForm(file, file.readings.at(-1)?.content, context);
   const draft = useDraftForm({
     formKey: readingFormKey(file.lot.entityId),
     defaults,
-    parse: (form: ReadingForm) => readReadingForm(form, context),
+    parse: (form: ReadingForm) => readReadingForm(form, { ...context, ...comingFor(form) }),
   });
   return { ...draft, defaults, context };
 }
 
 /** Type a reading; the answer beside it changes with every digit, and Enter keeps it. */
 export function ReadingEntry(props: ReadingEntryProps): ReactElement {
-  const { file, ruling, above, vesselElsewhere = false, coming, onKept } = props;
+  const { file, ruling, above, vesselElsewhere = false, onKept } = props;
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const entry = useReadingForm(file, coming);
+  const entry = useReadingForm(file, props.comingFor ?? TYPED);
   const { form, parsed, restored, start, submit, defaults, context } = entry;
   const typed = parsed.ok ? parsed.content : null;
   const warnings = useWarnings(file, typed);

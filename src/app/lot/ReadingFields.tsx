@@ -90,7 +90,7 @@ function meterWords({ scale, resolution, atc }: InstrumentContent): string {
 }
 
 /** Which meter; one's own brings its scale, its division and its checks. */
-function MeterFields(): ReactElement {
+export function MeterFields(): ReactElement {
   const { watch } = useFormContext();
   const instruments = useBook()?.instruments ?? [];
   const own = useMeters().get(String(watch('instrument')))?.instrument.content;

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { GUESSED_COLOURS, resolvedGuess } from './combColour';
 import { flowerKind, flowerSupport, type FlowerEvidence } from './flowerName';
 import { judgeLaboratory, type LabEvidence } from './laboratory';
 import { COLOUR_CLASSES, colourClass, pfundFromAbsorbance, possibleClasses } from './pfund';
@@ -42,6 +43,16 @@ describe('colour', () => {
       'light-amber',
     ]);
     expect(possibleClasses(0, 3).map((one) => one.id)).toEqual(['water-white']);
+  });
+
+  test('a guess in the comb is right, or the glass is lighter or darker', () => {
+    expect(resolvedGuess('light', 'extra-light-amber')).toBe('right');
+    expect(resolvedGuess('dark', 'light-amber')).toBe('glass-is-lighter');
+    expect(resolvedGuess('very-light', 'amber')).toBe('glass-is-darker');
+    for (const guess of GUESSED_COLOURS) {
+      const found = COLOUR_CLASSES.map((one) => resolvedGuess(guess, one.id));
+      expect(found).toContain('right');
+    }
   });
 
   test('each precondition is refused', () => {

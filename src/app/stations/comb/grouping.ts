@@ -14,7 +14,7 @@ import {
   type LotFrame,
 } from '../../../records';
 import type { HarvestDay } from '../../data/useHarvest';
-import { COLOUR_NAMES } from './words';
+import { COLOUR_NAMES } from '../../format/colour';
 
 /** A frame taken, or a group of frames alike, that goes into some lot. */
 export interface GroupItem {

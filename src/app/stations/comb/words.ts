@@ -1,5 +1,5 @@
 import type { BroodAmount, CellState, CombFace, FrameAct, School, Timing } from '../../../core';
-import type { BROOD_STAGES, COMB_COLOURS } from '../../../records';
+import type { BROOD_STAGES } from '../../../records';
 
 /** What is done with a frame, in a word or two. */
 export const ACT_NAMES: Readonly<Record<FrameAct, string>> = {
@@ -44,16 +44,6 @@ export const STAGE_NAMES: Readonly<Record<(typeof BROOD_STAGES)[number], string>
   eggs: 'Eggs',
   larvae: 'Larvae',
   capped: 'Capped brood',
-};
-
-export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {
-  unseen: 'Not looked',
-  'very-light': 'Very light',
-  light: 'Light',
-  amber: 'Amber',
-  dark: 'Dark',
-  'very-dark': 'Very dark',
-  mixed: 'Mixed',
 };
 
 export const FACE_NAMES: Readonly<Record<CombFace, string>> = {

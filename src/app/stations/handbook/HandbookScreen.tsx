@@ -15,6 +15,7 @@ import {
   sourceWords,
 } from '../../../core';
 import { PlainTable } from '../../ui/PlainTable';
+import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
 import { Expectation, JudgingComb } from './CombChapters';
 
@@ -46,7 +47,7 @@ function Moisture(): ReactElement {
           ],
           [
             'Zero of the meter',
-            `${calibration.checked} % checked, ${calibration.unchecked} % not`,
+            `from its last check and the time since; without a history ${calibration.checked} % checked, ${calibration.unchecked} % not`,
             'common practice, no source',
           ],
           ['The relation itself', `${relation} %`, 'AOAC 969.38, recalled from memory'],
@@ -55,7 +56,11 @@ function Moisture(): ReactElement {
             `${SPREAD_PRIORS.repeatability.standardDeviation} % / √n, pooled with own replicates`,
             'common practice, no source',
           ],
-          ['From spot to spot', `${SPREAD_PRIORS.spot} %`, 'common practice, no source'],
+          [
+            'From spot to spot',
+            `${SPREAD_PRIORS.spot} % stirred; ± ${SPREAD_PRIORS.unstirredHalfWidth} % for one spot of an unstirred vessel`,
+            'common practice, no source',
+          ],
           [
             'Untested vessels',
             `${SPREAD_PRIORS.betweenVessels.standardDeviation} %, pooled with what is seen`,
@@ -123,10 +128,12 @@ export function HandbookScreen(): ReactElement {
         How the numbers are made. Constants, limits and rules are read from the computation itself.
       </p>
       <Moisture />
+      <BenchWork />
       <JudgingComb />
       <Expectation />
       <Limits />
       <Fermentation />
+      <BenchQuality />
       <Chapter id="rules" title={`Rules, version ${RULES_VERSION}`}>
         <p>The most severe finding decides; none hides another.</p>
         <PlainTable

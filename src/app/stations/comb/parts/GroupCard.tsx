@@ -16,7 +16,7 @@ import { INPUT } from '../../../ui/classes';
 import { RuleStrip } from '../../../ui/RuleStrip';
 import { frameColour, groupMass, type Group, type GroupItem } from '../grouping';
 import { counted } from '../../../format/counted';
-import { COLOUR_NAMES } from '../words';
+import { COLOUR_NAMES } from '../../../format/colour';
 import { FrameMark } from './FrameMark';
 
 interface FrameChipProps {

@@ -8,7 +8,8 @@ import { unitOf } from '../../../format/units';
 import { ChecksField } from '../../../ui/ChecksField';
 import { TextField } from '../../../ui/TextField';
 import { sideName, type FrameDraft, type SideDraft } from '../frameDraft';
-import { BROOD_NAMES, COLOUR_NAMES, FACE_NAMES, STAGE_NAMES } from '../words';
+import { BROOD_NAMES, FACE_NAMES, STAGE_NAMES } from '../words';
+import { COLOUR_NAMES } from '../../../format/colour';
 import { Pick, choicesOf } from './Pick';
 import { Stepper } from './Stepper';
 

@@ -10,7 +10,7 @@ import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import { EntryRow } from './EntryRow';
 import { FlowLines } from './FlowLines';
-import { useEditing } from './useEditing';
+import { useEditing } from '../../../data/useEditing';
 
 function daysWords({ content }: Flow): string[] {
   const { observedStart, observedEnd, expectedStart, expectedEnd } = content;

@@ -10,7 +10,7 @@ import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import { EntryRow } from './EntryRow';
-import { useEditing } from './useEditing';
+import { useEditing } from '../../../data/useEditing';
 
 const KINDS = ['format'] as const;
 

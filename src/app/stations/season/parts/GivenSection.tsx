@@ -11,7 +11,7 @@ import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import { EntryRow } from './EntryRow';
-import { useEditing } from './useEditing';
+import { useEditing } from '../../../data/useEditing';
 
 /** The label's window of temperature, as typed. */
 function windowWords({ content }: GivenRecord, preferences: Preferences): string {

@@ -17,7 +17,7 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
-import type { Editing } from './useEditing';
+import type { Editing } from '../../../data/useEditing';
 
 const CLIMATE_NAMES = { dry: 'Dry', ordinary: 'Ordinary', damp: 'Damp' } as const;
 

@@ -13,7 +13,7 @@ import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/SheetSection';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
 import { EntryRow } from './EntryRow';
-import { useEditing, type Editing } from './useEditing';
+import { useEditing, type Editing } from '../../../data/useEditing';
 
 const CLIMATE_WORDS = { dry: 'dry air', ordinary: 'ordinary air', damp: 'damp air' } as const;
 const HEALTH_WORDS = {

@@ -1,0 +1,30 @@
+import type { ReactElement } from 'react';
+import { useBook } from '../../data/useBook';
+import { useWorkshop } from '../../data/useWorkshop';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { LotsToMeasure } from './parts/LotsToMeasure';
+import { MetersSection } from './parts/MetersSection';
+import { ReadersSection } from './parts/ReadersSection';
+
+/** The bench: what to measure next, the meters and what they are off by, who reads how well. */
+export function BenchScreen(): ReactElement {
+  const workshop = useWorkshop();
+  const book = useBook();
+  if (!workshop || !book) return <Waiting />;
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <h1 className="text-4xl font-bold">Bench</h1>
+        <PageLink to="bench/readings">All readings</PageLink>
+      </div>
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+        <LotsToMeasure workshop={workshop} />
+        <div className="space-y-8">
+          <MetersSection book={book} workshop={workshop} />
+          <ReadersSection workshop={workshop} />
+        </div>
+      </div>
+    </>
+  );
+}

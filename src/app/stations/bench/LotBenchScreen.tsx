@@ -1,0 +1,76 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import type { LotFile } from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useMeters } from '../../data/useMeters';
+import { LotGate } from '../../lot/LotGate';
+import { LotRule } from '../../lot/LotRule';
+import { useAnswer, withProvisional } from '../../lot/useLot';
+import { useProvisional } from '../../lot/useProvisional';
+import { ReadingEntry } from '../../lot/ReadingEntry';
+import { BenchHeader } from './parts/BenchHeader';
+import { EyepiecePanel } from './parts/EyepiecePanel';
+import { MeasuredSlab } from './parts/MeasuredSlab';
+import { MeterPanel } from './parts/MeterPanel';
+import { PlanPart } from './parts/PlanPart';
+import { ReadingsPart } from './parts/ReadingsPart';
+import { UncertaintyPart } from './parts/UncertaintyPart';
+import { VesselStrip } from './parts/VesselStrip';
+import { comingFrom, isStandIn, type Taken } from './takenValue';
+
+function LotBenchView({ file }: { file: LotFile }): ReactElement {
+  const meters = useMeters();
+  const workspace = useAppSelector(selectWorkspace);
+  const [taken, setTaken] = useState<Taken | null>(null);
+  const provisional = useProvisional(file.lot.entityId);
+  const practises = workspace === 'mine' && isStandIn(meters, provisional?.instrumentId ?? '');
+  const counting = practises ? null : provisional;
+  const contents = useMemo(() => withProvisional(file, counting), [file, counting]);
+  const answer = useAnswer(contents, file.lot.entityId);
+  return (
+    <>
+      <BenchHeader file={file} />
+      <div className="mt-4 flex flex-col gap-8 wide:grid wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)] wide:items-start wide:gap-x-10">
+        <div className="contents wide:block wide:space-y-8">
+          <ReadingEntry
+            file={file}
+            ruling={answer.ruling}
+            vesselElsewhere
+            comingFor={(form) => comingFrom(form, taken, { meters, workspace })}
+            above={(entry) => {
+              const meter = meters.get(entry.form.watch('instrument'))?.instrument;
+              const connection = meter?.content.connection ?? 'typed';
+              return (
+                <>
+                  <VesselStrip file={file} answer={answer} />
+                  {meter && connection === 'eyepiece' && <EyepiecePanel meter={meter.content} />}
+                  {meter && (connection === 'simulated-meter' || connection === 'serial') && (
+                    <MeterPanel
+                      key={meter.entityId}
+                      instrument={meter}
+                      onTake={(value) => setTaken(value)}
+                    />
+                  )}
+                </>
+              );
+            }}
+            onKept={() => setTaken(null)}
+          />
+          <div className="order-3">
+            <ReadingsPart file={file} />
+          </div>
+        </div>
+        <div className="order-2 space-y-8">
+          <MeasuredSlab answer={answer} provisional={counting !== null} />
+          <LotRule answer={answer} />
+          <PlanPart file={file} answer={answer} />
+          <UncertaintyPart answer={answer} />
+        </div>
+      </div>
+    </>
+  );
+}
+
+/** One lot at the bench: vessel, dial, what it means, and what to measure next. */
+export function LotBenchScreen(): ReactElement {
+  return <LotGate View={LotBenchView} />;
+}

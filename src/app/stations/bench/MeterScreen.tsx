@@ -1,0 +1,50 @@
+import { Suspense, lazy, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import { useMoment } from '../../data/useMeters';
+import { useWorkshop } from '../../data/useWorkshop';
+import { NothingHere } from '../../ui/NothingHere';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from './meterState';
+import { ChecksSection } from './parts/ChecksSection';
+import { DoubtedReadings } from './parts/DoubtedReadings';
+import { MeterDetails } from './parts/MeterDetails';
+
+const DriftChart = lazy(() =>
+  import('./parts/DriftChart').then((module) => ({ default: module.DriftChart })),
+);
+
+/** One meter: what it is off by, its checks over time, and readings thrown into doubt. */
+export function MeterScreen(): ReactElement {
+  const { instrumentId = '' } = useParams();
+  const workshop = useWorkshop();
+  const now = useMoment();
+  if (!workshop) return <Waiting />;
+  const meter = workshop.meters.get(instrumentId);
+  if (!meter) return <NothingHere />;
+  const readings = readingsOfMeter(workshop.files, instrumentId);
+  const due = dueOf(meter, readings, now);
+  return (
+    <>
+      <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <div>
+          <p className="text-base font-semibold">Meter</p>
+          <h1 className="text-4xl leading-tight font-bold">{meter.instrument.content.name}</h1>
+        </div>
+        <PageLink to="bench">To the bench</PageLink>
+      </header>
+      <p className="mt-3 text-3xl leading-snug font-bold">{zeroWords(meter, now)}</p>
+      <p className={due.due ? 'text-xl font-bold' : 'text-xl'}>{dueWords(due)}</p>
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+        <div className="space-y-8">
+          <Suspense fallback={<Waiting />}>
+            <DriftChart meter={meter} />
+          </Suspense>
+          <DoubtedReadings meter={meter} workshop={workshop} />
+          <MeterDetails meter={meter} readings={readings.length} />
+        </div>
+        <ChecksSection meter={meter} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,137 @@
+import type { SampleState, Scale, Spot, VesselEvidence, ZeroCheck } from '../../../core';
+import type { ReadingContent } from '../../../records';
+import type { FieldErrors, Parsed } from '../../forms/parsed';
+import { FRESH_READING, readReadingForm, type ReadingContext } from '../../forms/readingForm';
+
+/** One row of the table: a vessel with what its dial showed. */
+export interface BulkRow {
+  vessel: string;
+  dial: string;
+  /** empty: the one for all */
+  temperature: string;
+  /** empty: the one for all */
+  spot: Spot | '';
+  remark: string;
+}
+
+/** Columns that a pasted table may have. */
+export const PASTE_FIELDS = ['vessel', 'dial', 'temperature', 'spot', 'remark'] as const;
+export type PasteField = (typeof PASTE_FIELDS)[number];
+
+/** Many readings as they are typed or pasted. */
+export interface BulkForm {
+  instrument: string;
+  scale: Scale;
+  atc: 'yes' | 'no';
+  resolution: string;
+  zeroCheck: ZeroCheck;
+  temperature: string;
+  spot: Spot;
+  sample: SampleState;
+  rows: BulkRow[];
+  paste: string;
+  heading: 'yes' | 'no';
+  /** number of the column of each field, counted from 0; empty where there is none */
+  columns: Record<PasteField, string>;
+}
+
+export const NO_COLUMNS: Record<PasteField, string> = {
+  vessel: '',
+  dial: '',
+  temperature: '',
+  spot: '',
+  remark: '',
+};
+
+/** One row a vessel, those in the plan first. */
+export function freshRows(
+  vessels: readonly VesselEvidence[],
+  planned: readonly string[] = [],
+): BulkRow[] {
+  const first = new Set(planned);
+  const inOrder = [
+    ...planned.filter((id) => vessels.some((one) => one.id === id)),
+    ...vessels.map((one) => one.id).filter((id) => !first.has(id)),
+  ];
+  const ids = inOrder.length > 0 ? inOrder : [''];
+  return ids.map((vessel) => ({ vessel, dial: '', temperature: '', spot: '', remark: '' }));
+}
+
+/** A fresh table with a meter. */
+export function freshBulk(rows: BulkRow[], instrument: string): BulkForm {
+  const { scale, atc, resolution, zeroCheck, temperature, spot, sample } = FRESH_READING;
+  const meter = { instrument, scale, atc, resolution, zeroCheck };
+  return {
+    ...meter,
+    temperature,
+    spot,
+    sample,
+    rows,
+    paste: '',
+    heading: 'yes',
+    columns: { ...NO_COLUMNS },
+  };
+}
+
+/** The reading of one row, or what is wrong in which of its fields. */
+export function readRow(
+  form: Omit<BulkForm, 'rows' | 'paste' | 'heading' | 'columns'>,
+  row: BulkRow,
+  context: ReadingContext,
+): Parsed<ReadingContent> {
+  const { instrument, scale, atc, resolution, zeroCheck, sample } = form;
+  return readReadingForm(
+    {
+      ...FRESH_READING,
+      instrument,
+      scale,
+      atc,
+      resolution,
+      zeroCheck,
+      sample,
+      vessel: row.vessel,
+      dial: row.dial,
+      temperature: row.temperature.trim() === '' ? form.temperature : row.temperature,
+      spot: row.spot === '' ? form.spot : row.spot,
+      remark: row.remark,
+    },
+    context,
+  );
+}
+
+/** Rows in which something was typed. */
+export const filledRows = (rows: readonly BulkRow[]): BulkRow[] =>
+  rows.filter((one) => one.dial.trim() !== '');
+
+/** What of a row was typed that would be lost without a dial value. */
+const hasMore = ({ dial, temperature, remark }: BulkRow): boolean =>
+  dial.trim() === '' && (temperature.trim() !== '' || remark.trim() !== '');
+
+/** All readings of the table, or what is wrong in which row. */
+export function readBulk(form: BulkForm, context: ReadingContext): Parsed<ReadingContent[]> {
+  const errors: Record<string, FieldErrors[string]> = {};
+  const contents: ReadingContent[] = [];
+  form.rows.forEach((row, at) => {
+    if (hasMore(row)) {
+      errors[`rows.${at}.dial`] = {
+        sentence: 'Type what the dial shows too, or empty the rest of this row.',
+      };
+    }
+    if (row.dial.trim() === '') return;
+    const read = readRow(form, row, context);
+    if (read.ok) contents.push(read.content);
+    else {
+      for (const [field, error] of Object.entries(read.errors)) {
+        const common = field === 'temperature' && row.temperature.trim() === '';
+        const own = field === 'dial' || (field === 'temperature' && !common);
+        errors[own ? `rows.${at}.${field}` : field] = { sentence: error.sentence };
+      }
+    }
+  });
+  if (Object.keys(errors).length > 0) return { ok: false, errors };
+  if (contents.length === 0) {
+    const sentence = 'Type at least one dial value.';
+    return { ok: false, errors: { 'rows.0.dial': { sentence } } };
+  }
+  return { ok: true, content: contents };
+}

@@ -1,0 +1,69 @@
+import type { ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { LotFile } from '../../../../records';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import { useCommands } from '../../../commands/useCommands';
+import { formatDay } from '../../../format/dates';
+import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+
+interface Way {
+  readonly to: string;
+  readonly name: string;
+  readonly title: string;
+  readonly key: string;
+}
+
+const waysOf = (lotId: string): Way[] => [
+  { to: `bench/${lotId}`, name: 'One by one', title: 'Read one by one', key: 'o' },
+  { to: `bench/${lotId}/table`, name: 'All in a table', title: 'Read all in a table', key: 'a' },
+  {
+    to: `bench/${lotId}/quality`,
+    name: 'Colour, taste, laboratory',
+    title: 'Colour, taste and laboratory of this lot',
+    key: 'q',
+  },
+  { to: `lots/${lotId}`, name: 'The lot', title: 'Open the lot', key: 'l' },
+];
+
+/** Name of the lot at the bench, and the other ways to work on it. */
+export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const navigate = useNavigate();
+  const { content, entityId } = file.lot;
+  const ways = waysOf(entityId);
+  useCommands(
+    ways.map(({ to, title, key }) => ({
+      id: `bench ${key}`,
+      title,
+      key,
+      run: () => void navigate(`/${workspace}/${to}`),
+    })),
+  );
+  const facts = [content.code, `extracted ${formatDay(content.date)}`, content.plant];
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
+      <div className="grow basis-72">
+        <p className="text-base font-semibold">Bench</p>
+        <h1 className="text-4xl leading-tight font-bold">
+          {content.name || `Lot ${content.code}`}
+        </h1>
+        <p className="mt-1 text-lg text-ink-soft">
+          {facts.filter((one) => one !== '').join(' · ')}
+        </p>
+      </div>
+      <nav aria-label="Ways to work on this lot" className="flex flex-wrap gap-2">
+        {ways
+          .filter((_, index) => index !== at)
+          .map(({ to, name }) => (
+            <Link
+              key={to}
+              to={`/${workspace}/${to}`}
+              className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}
+            >
+              {name}
+            </Link>
+          ))}
+      </nav>
+    </header>
+  );
+}

@@ -1,0 +1,41 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { SAMPLE_STATES, SPOTS } from '../../../../core';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../../../format/reading';
+import { unitOf } from '../../../format/units';
+import { MeterFields } from '../../../lot/ReadingFields';
+import { SelectField } from '../../../ui/SelectField';
+import { TextField } from '../../../ui/TextField';
+import type { BulkForm } from '../bulk';
+
+/** What all rows share: meter, temperature, spot, sample. */
+export function CommonFields(): ReactElement {
+  const { watch } = useFormContext<BulkForm>();
+  const degrees = unitOf('temperature', useAppSelector(selectPreferences)).name;
+  return (
+    <div className="grid gap-5 sm:grid-cols-2 wide:grid-cols-4">
+      <MeterFields />
+      <TextField
+        name="temperature"
+        label="Temperature, for all"
+        unit={degrees}
+        inputMode="decimal"
+        hint="A row may have its own; left empty it counts as 20 °C and costs a whole point of certainty"
+      />
+      <SelectField
+        name="spot"
+        label="Taken where, for all"
+        options={SPOTS.filter((one) => one !== 'not-said').map((value) => {
+          return { value, label: SPOT_NAMES[value] };
+        })}
+      />
+      <SelectField
+        name="sample"
+        label="What the honey is like"
+        options={SAMPLE_STATES.map((value) => ({ value, label: SAMPLE_NAMES[value] }))}
+        hint={SAMPLE_ADVICE[watch('sample')] || undefined}
+      />
+    </div>
+  );
+}

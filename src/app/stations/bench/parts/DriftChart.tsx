@@ -1,0 +1,182 @@
+import {
+  Chart as ChartJs,
+  LinearScale,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  type Chart,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
+import { useEffect, useRef, type ReactElement } from 'react';
+import { Scatter } from 'react-chartjs-2';
+import { fullChecks, offsetSteps } from '../../../../core';
+import type { Meter } from '../../../../records';
+import { formatDay } from '../../../format/dates';
+import { SheetSection } from '../../../ui/SheetSection';
+
+ChartJs.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
+
+const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
+ChartJs.defaults.font.family = FONT;
+ChartJs.defaults.font.size = 14;
+
+const INK = '#18233a';
+const LAVENDER = '#574488';
+const THREAD = '#cfc5b2';
+
+const MS_PER_DAY = 86_400_000;
+
+interface CheckPoint {
+  /** of the check; empty where the meter was set right */
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+  readonly doubt: number;
+}
+
+const dayText = (day: number): string =>
+  formatDay(new Date(day * MS_PER_DAY).toISOString().slice(0, 10));
+
+/** Draws what each check may be off by, and a line at zero. */
+const whiskers: Plugin<'scatter'> = {
+  id: 'whiskers',
+  beforeDatasetsDraw(chart) {
+    const { ctx, scales, chartArea } = chart;
+    const { x, y } = scales;
+    if (!x || !y) return;
+    ctx.save();
+    ctx.strokeStyle = INK;
+    ctx.lineWidth = 1.5;
+    const zero = y.getPixelForValue(0);
+    ctx.beginPath();
+    ctx.moveTo(chartArea.left, zero);
+    ctx.lineTo(chartArea.right, zero);
+    ctx.stroke();
+    for (const { data } of chart.data.datasets) {
+      for (const point of data as unknown as CheckPoint[]) {
+        const at = x.getPixelForValue(point.x);
+        ctx.beginPath();
+        ctx.moveTo(at, y.getPixelForValue(point.y - point.doubt));
+        ctx.lineTo(at, y.getPixelForValue(point.y + point.doubt));
+        ctx.stroke();
+      }
+    }
+    ctx.restore();
+  },
+};
+
+/** Set right after a check, the line goes on from zero. */
+const setRight = ({ atDay }: Meter['points'][number]): CheckPoint => {
+  return { id: '', x: atDay, y: 0, doubt: 0 };
+};
+
+function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
+  const pointOf = (one: Meter['points'][number]): CheckPoint => {
+    return { id: one.id, x: one.atDay, y: one.offsetPercent, doubt: 2 * one.standardPercent };
+  };
+  const jumps = new Set(
+    offsetSteps(meter.points).flatMap((one) => (one.jump ? [one.laterId] : [])),
+  );
+  const full = fullChecks(meter.points);
+  const isJump = (one: CheckPoint): boolean => jumps.has(one.id);
+  const isSet = (one: CheckPoint): boolean => one.id === '';
+  const points = full.flatMap((one) => [pointOf(one), ...(one.adjusted ? [setRight(one)] : [])]);
+  return {
+    datasets: [
+      {
+        label: 'Full checks',
+        data: points,
+        showLine: true,
+        borderColor: LAVENDER,
+        borderWidth: 2,
+        backgroundColor: points.map((one) => (isJump(one) ? '#ffffff' : LAVENDER)),
+        pointBorderColor: points.map((one) => (isJump(one) ? INK : LAVENDER)),
+        pointBorderWidth: points.map((one) => (isJump(one) ? 4 : 1)),
+        pointRadius: points.map((one) => (isJump(one) ? 10 : isSet(one) ? 0 : 6)),
+        pointStyle: points.map((one) => (isJump(one) ? 'triangle' : 'circle')),
+      },
+      {
+        label: 'Rough checks',
+        data: meter.points.filter((one) => one.rough).map(pointOf),
+        backgroundColor: '#ffffff',
+        borderColor: INK,
+        pointBorderWidth: 2,
+        pointRadius: 6,
+        pointStyle: 'rect',
+      },
+    ],
+  };
+}
+
+/** Ends of the axis, so that every whisker is seen whole. */
+function endsOf({ points }: Meter): { suggestedMin: number; suggestedMax: number } {
+  const low = points.map((one) => one.offsetPercent - 2 * one.standardPercent);
+  const high = points.map((one) => one.offsetPercent + 2 * one.standardPercent);
+  return { suggestedMin: Math.min(-0.5, ...low), suggestedMax: Math.max(0.5, ...high) };
+}
+
+const optionsFor = (meter: Meter): ChartOptions<'scatter'> => ({
+  animation: false,
+  maintainAspectRatio: false,
+  scales: {
+    x: {
+      type: 'linear',
+      grid: { color: THREAD },
+      ticks: { color: INK, maxTicksLimit: 5, callback: (value) => dayText(Number(value)) },
+    },
+    y: {
+      grid: { color: THREAD },
+      ...endsOf(meter),
+      title: { display: true, text: '← too dry · points · too wet →', color: INK },
+      ticks: { color: INK },
+    },
+  },
+  plugins: {
+    tooltip: {
+      callbacks: {
+        label: ({ parsed }) => `${dayText(parsed.x ?? 0)}: ${(parsed.y ?? 0).toFixed(2)} points`,
+      },
+    },
+  },
+});
+
+/** The same as words, for those who cannot see the chart. */
+function spoken(meter: Meter): string {
+  const checks = fullChecks(meter.points).map(
+    (one) => `${dayText(one.atDay)} ${one.offsetPercent.toFixed(1)}`,
+  );
+  return `Offset found at each check, in points of water too wet: ${checks.join('; ')}.`;
+}
+
+/** How the zero of a meter wandered: each check with what it may be off by, jumps marked. */
+export function DriftChart({ meter }: { meter: Meter }): ReactElement {
+  const chart = useRef<Chart<'scatter', CheckPoint[]>>(null);
+  useEffect(() => {
+    void document.fonts.ready.then(() => chart.current?.update('none'));
+  }, []);
+  if (meter.points.length === 0) {
+    return (
+      <SheetSection id="drift" title="How its zero wandered">
+        <p className="text-lg">No check yet: the first one starts the line.</p>
+      </SheetSection>
+    );
+  }
+  return (
+    <SheetSection id="drift" title="How its zero wandered">
+      <div className="h-72" role="img" aria-label={spoken(meter)}>
+        <Scatter
+          ref={chart}
+          data={chartData(meter)}
+          options={optionsFor(meter)}
+          plugins={[whiskers]}
+        />
+      </div>
+      <p className="mt-1 text-base text-ink-soft">
+        Dots: checks with oil or water, whiskers 95 %. Triangle: a jump. Square: a rough check.
+      </p>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,81 @@
+import { useMemo, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import type { Workshop } from '../../../../records';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import { answerFigure } from '../../../format/phrasing';
+import { PageLink } from '../../../ui/PageLink';
+import { RuleStrip } from '../../../ui/RuleStrip';
+import { SheetSection } from '../../../ui/SheetSection';
+import { lotsToMeasure, type ToMeasure } from '../measureNext';
+
+/** Lots with this rank and beyond need nothing now. */
+const DONE_FROM = 7;
+
+function LotLine({ one }: { one: ToMeasure }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { content, entityId } = one.file.lot;
+  const name = content.name || `Lot ${content.code}`;
+  return (
+    <li>
+      <Link
+        to={`/${workspace}/bench/${entityId}`}
+        className="block min-h-14 py-3 hover:bg-lavender-pale"
+      >
+        <span className="flex flex-wrap items-baseline justify-between gap-x-4">
+          <span className="text-xl font-bold">{name}</span>
+          <span className="text-2xl font-extrabold whitespace-nowrap">
+            {answerFigure(one.ruling)} %
+          </span>
+        </span>
+        <span className="block text-lg">{one.next}</span>
+        <RuleStrip
+          limitPercent={one.ruling.limitPercent}
+          belief={one.ruling.belief}
+          readings={one.evidence.readings.map((reading) => reading.moisturePercent)}
+        />
+      </Link>
+    </li>
+  );
+}
+
+function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
+  return (
+    <ul className="divide-y divide-thread">
+      {lots.map((one) => (
+        <LotLine key={one.file.lot.entityId} one={one} />
+      ))}
+    </ul>
+  );
+}
+
+/** What to measure next, lot by lot. */
+export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElement {
+  const lots = useMemo(() => lotsToMeasure(workshop), [workshop]);
+  const waiting = lots.filter((one) => one.rank < DONE_FROM);
+  const done = lots.filter((one) => one.rank >= DONE_FROM);
+  return (
+    <SheetSection
+      id="to-measure"
+      title="To measure"
+      aside={<PageLink to="lots/new">New lot</PageLink>}
+    >
+      {waiting.length === 0 ? (
+        <p className="text-lg">
+          {lots.length === 0
+            ? 'No lot yet. Start one, then read it here.'
+            : 'Nothing is waiting for a reading.'}
+        </p>
+      ) : (
+        <Lines lots={waiting} />
+      )}
+      {done.length > 0 && (
+        <details className="mt-3" open={waiting.length === 0}>
+          <summary className="flex min-h-11 items-center text-base font-semibold">
+            Measured ({done.length})
+          </summary>
+          <Lines lots={done} />
+        </details>
+      )}
+    </SheetSection>
+  );
+}

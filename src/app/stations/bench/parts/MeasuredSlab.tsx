@@ -1,0 +1,94 @@
+import type { ReactElement } from 'react';
+import {
+  conformityProbability,
+  furtherReadings,
+  inHundred,
+  ordinaryReadings,
+  ordinaryVessels,
+  type FurtherReadings,
+} from '../../../../core';
+import { counted } from '../../../format/counted';
+import { formatPercent } from '../../../format/moisture';
+import type { Answer } from '../../../lot/useLot';
+
+function furtherWords(further: FurtherReadings): string {
+  switch (further.status) {
+    case 'settled':
+      return '';
+    case 'more':
+      return `${counted(further.readings, 'more reading')} of the same mean would settle it: ${further.decision === 'over' ? 'over' : 'within'}.`;
+    case 'no-number':
+      return 'No number of further readings with this meter settles it: what it may be off by is larger than the room left.';
+  }
+}
+
+interface AgainstProps {
+  name: string;
+  limitPercent: number;
+  answer: Answer;
+}
+
+/** One limit: settled or not, how sure, and how many more readings it would take. */
+function Against({ name, limitPercent, answer }: AgainstProps): ReactElement {
+  const { evidence, ruling } = answer;
+  const within = conformityProbability(ruling.belief, limitPercent);
+  const further = furtherReadings({
+    readings: ordinaryReadings(evidence),
+    vessels: ordinaryVessels(evidence.vessels),
+    limitPercent,
+    ...(evidence.repeatability && { repeatability: evidence.repeatability }),
+  });
+  const settled = further.status === 'settled';
+  const verdict = settled ? (further.decision === 'over' ? 'over it' : 'within it') : 'not settled';
+  return (
+    <div className="border-t border-ink-soft py-2">
+      <p className="text-xl font-bold">
+        {name} {formatPercent(limitPercent)} %: {verdict}
+      </p>
+      <p className="text-base">
+        {inHundred(within >= 0.5 ? within : 1 - within)} {within >= 0.5 ? 'within' : 'over'}.{' '}
+        {furtherWords(further)}
+      </p>
+    </div>
+  );
+}
+
+/** What was measured so far, held against the limit and against the keeper's target. */
+export function MeasuredSlab({
+  answer,
+  provisional,
+}: {
+  answer: Answer;
+  provisional: boolean;
+}): ReactElement {
+  const { evidence, ruling } = answer;
+  const { mean, expanded, measured } = ruling.belief;
+  const target = evidence.targetPercent;
+  return (
+    <section aria-label="Measured" className="on-ink bg-ink p-5 text-linen">
+      <div aria-live="polite">
+        {measured ? (
+          <>
+            <p className="flex flex-wrap items-baseline gap-x-3">
+              <span className="text-8xl leading-none font-extrabold">{formatPercent(mean)}</span>
+              <span className="text-2xl font-semibold">% water ± {formatPercent(expanded)}</span>
+            </p>
+            <p className="mt-2 mb-3 text-base">
+              Mean of the lot from {counted(ordinaryReadings(evidence).length, 'reading')}
+              {provisional ? ', with the one you are typing' : ''}.
+            </p>
+            <Against name="Limit" limitPercent={ruling.limitPercent} answer={answer} />
+            {target < ruling.limitPercent && (
+              <Against name="Your target" limitPercent={target} answer={answer} />
+            )}
+          </>
+        ) : (
+          <p className="text-2xl leading-snug font-bold">
+            Nothing measured yet. Type what the dial shows: the answer stands here with the first
+            digits.
+          </p>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,246 @@
+import { Upload } from 'lucide-react';
+import { useId, useRef, useState, type ReactElement } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { interpretReading, type VesselEvidence } from '../../../../core';
+import { meteredReading, type ReadingContent } from '../../../../records';
+import { useMeters } from '../../../data/useMeters';
+import type { ReadingContext } from '../../../forms/readingForm';
+import { counted } from '../../../format/counted';
+import { formatPercent } from '../../../format/moisture';
+import { Button } from '../../../ui/Button';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { SelectField } from '../../../ui/SelectField';
+import { SheetSection } from '../../../ui/SheetSection';
+import type { BulkForm } from '../bulk';
+import {
+  FIELD_NAMES,
+  MOST_LINES,
+  PASTE_FIELDS,
+  cellsOf,
+  leftOver,
+  readPasted,
+  type PastedLine,
+} from '../pasted';
+
+/** A table larger than this is no table of readings [bytes]. */
+const LARGEST_FILE = 5_000_000;
+
+/** Good lines shown in the preview; bad ones are all shown. */
+const GOOD_SHOWN = 30;
+
+interface PastePartProps {
+  vessels: readonly VesselEvidence[];
+  contextFor: (form: BulkForm) => ReadingContext;
+  onPaste: (text: string) => void;
+  onKeep: (contents: readonly ReadingContent[]) => Promise<boolean>;
+}
+
+/** Which column of the text holds what. */
+function ColumnMatch({ cells }: { cells: readonly (readonly string[])[] }): ReactElement {
+  const width = Math.max(0, ...cells.slice(0, 50).map((one) => one.length));
+  const options = [
+    { value: '', label: 'not there' },
+    ...Array.from({ length: width }, (_, at) => {
+      const example = cells[1]?.[at] ?? cells[0]?.[at] ?? '';
+      const name = cells[0]?.[at] ?? '';
+      return {
+        value: String(at),
+        label: `${at + 1}: ${name}${example === name ? '' : `, ${example}`}`,
+      };
+    }),
+  ];
+  return (
+    <div className="grid gap-5 sm:grid-cols-3">
+      {PASTE_FIELDS.map((field) => (
+        <SelectField
+          key={field}
+          name={`columns.${field}`}
+          label={FIELD_NAMES[field]}
+          options={options}
+        />
+      ))}
+      <ChoiceField
+        name="heading"
+        label="The first line is a heading"
+        choices={[
+          { value: 'yes', label: 'Yes' },
+          { value: 'no', label: 'No' },
+        ]}
+      />
+    </div>
+  );
+}
+
+function LineRow({ one, vessels }: { one: PastedLine; vessels: readonly VesselEvidence[] }) {
+  const meters = useMeters();
+  const read = one.content && interpretReading(meteredReading(one.content, meters).dial);
+  const label = vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? 'Whole lot';
+  return (
+    <tr className="border-b border-thread">
+      <td className="py-1.5 pr-3 align-top">{one.line}</td>
+      {one.content ? (
+        <>
+          <td className="py-1.5 pr-3 align-top">{label}</td>
+          <td className="py-1.5 pr-3 align-top">{one.row.dial}</td>
+          <td className="py-1.5 align-top font-bold">
+            {read?.status === 'read' ? `${formatPercent(read.moisturePercent)} %` : ''}
+          </td>
+        </>
+      ) : (
+        <td colSpan={3} className="py-1.5 align-top">
+          <span className="font-semibold">{one.sentence}</span>{' '}
+          <span className="text-ink-soft">({one.cells.join(' | ')})</span>
+        </td>
+      )}
+    </tr>
+  );
+}
+
+/** Every line as it will be kept, the bad ones first with what is wrong. */
+function Preview({
+  lines,
+  vessels,
+}: {
+  lines: readonly PastedLine[];
+  vessels: PastePartProps['vessels'];
+}) {
+  const bad = lines.filter((one) => one.content === null);
+  const good = lines.filter((one) => one.content !== null);
+  const shown = [...bad, ...good.slice(0, GOOD_SHOWN)];
+  return (
+    <div className="overflow-x-auto" role="region" aria-label="What will be kept" tabIndex={0}>
+      <table className="w-full border-collapse text-left text-base">
+        <thead>
+          <tr className="border-b-2 border-ink">
+            {['Line', 'Vessel', 'Dial', 'Water'].map((one) => (
+              <th key={one} scope="col" className="py-1.5 pr-3 font-bold">
+                {one}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {shown.map((one) => (
+            <LineRow key={one.line} one={one} vessels={vessels} />
+          ))}
+        </tbody>
+      </table>
+      {good.length > GOOD_SHOWN && (
+        <p className="mt-1 text-base">and {good.length - GOOD_SHOWN} more good lines.</p>
+      )}
+    </div>
+  );
+}
+
+/** Reads a chosen file as text, or says why not. */
+async function textOf(file: File): Promise<{ text: string; wrong: string }> {
+  if (file.size > LARGEST_FILE) {
+    return { text: '', wrong: 'This file is larger than 5 MB; cut it into smaller ones.' };
+  }
+  const text = await file.text();
+  return text.includes('\u0000')
+    ? {
+        text: '',
+        wrong: 'This is no text. Save the table as CSV in your spreadsheet, then choose it.',
+      }
+    : { text, wrong: '' };
+}
+
+/** A button that chooses a CSV file. */
+function FileChoice({ onText }: { onText: (text: string) => void }): ReactElement {
+  const input = useRef<HTMLInputElement>(null);
+  const [wrong, setWrong] = useState('');
+  const choose = async (file: File): Promise<void> => {
+    const read = await textOf(file);
+    setWrong(read.wrong);
+    if (read.wrong === '') onText(read.text);
+  };
+  return (
+    <div>
+      <Button onClick={() => input.current?.click()}>
+        <Upload aria-hidden className="size-5" /> Choose a CSV file
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept=".csv,.tsv,.txt,text/csv,text/plain"
+        aria-label="CSV file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) void choose(file);
+        }}
+      />
+      <p role="status" className="text-base font-semibold empty:hidden">
+        {wrong}
+      </p>
+    </div>
+  );
+}
+
+/** A table from elsewhere: pasted or a file, columns matched, every line shown before it is kept. */
+export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartProps): ReactElement {
+  const id = useId();
+  const { control, setValue } = useFormContext<BulkForm>();
+  const form = useWatch({ control }) as BulkForm;
+  const cells = cellsOf(form.paste);
+  const reading = { ...contextFor(form), source: 'file' as const };
+  const lines = cells.length === 0 ? [] : readPasted(form, { vessels, reading });
+  const good = lines.flatMap((one) => (one.content ? [one.content] : []));
+  const bad = lines.length - good.length;
+  const keep = async (): Promise<void> => {
+    if (await onKeep(good)) {
+      setValue('paste', leftOver(form, lines), { shouldDirty: true });
+    }
+  };
+  return (
+    <SheetSection
+      id="paste"
+      title="From a spreadsheet or a file"
+      aside={<FileChoice onText={onPaste} />}
+    >
+      <label htmlFor={id} className="text-base font-semibold">
+        Paste the cells here
+      </label>
+      <textarea
+        id={id}
+        rows={form.paste === '' ? 3 : 6}
+        value={form.paste}
+        onChange={(event) => onPaste(event.target.value)}
+        spellCheck={false}
+        placeholder={'Bucket\tDial\tTemperature\n1\t17.4\t22'}
+        className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
+      />
+      {lines.length > 0 && (
+        <div className="mt-4 space-y-5">
+          <ColumnMatch cells={cells} />
+          <p role="status" className="text-2xl font-bold">
+            {counted(good.length, 'good line')}
+            {bad > 0 && `, ${counted(bad, 'line')} to put right`}
+          </p>
+          {cells.length >= MOST_LINES && (
+            <p className="text-base font-semibold">
+              Only the first {MOST_LINES} lines are read; keep these, then paste the rest.
+            </p>
+          )}
+          <Preview lines={lines} vessels={vessels} />
+          <Button
+            tone="ink"
+            className="min-h-14"
+            disabled={good.length === 0}
+            onClick={() => void keep()}
+          >
+            Keep the {counted(good.length, 'good line')}
+          </Button>
+          {bad > 0 && (
+            <p className="text-base">
+              The others stay above: put them right there, and keep them afterwards.
+            </p>
+          )}
+        </div>
+      )}
+    </SheetSection>
+  );
+}

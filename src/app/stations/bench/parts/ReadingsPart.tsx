@@ -1,0 +1,36 @@
+import { useState, type ReactElement } from 'react';
+import type { LotFile } from '../../../../records';
+import { ReadingRow } from '../../../lot/ReadingRow';
+import { Button } from '../../../ui/Button';
+import { PageLink } from '../../../ui/PageLink';
+import { SheetSection } from '../../../ui/SheetSection';
+
+/** So many readings are shown at first. */
+const FIRST_ROWS = 10;
+
+/** Readings of the lot, latest first. */
+export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
+  const [all, setAll] = useState(false);
+  const latest = [...file.readings].reverse();
+  const shown = all ? latest : latest.slice(0, FIRST_ROWS);
+  return (
+    <SheetSection
+      id="bench-readings"
+      title={`Readings (${file.readings.length})`}
+      aside={<PageLink to="bench/readings">All lots</PageLink>}
+    >
+      {latest.length === 0 ? (
+        <p className="text-lg">None kept yet.</p>
+      ) : (
+        <ul className="divide-y divide-thread">
+          {shown.map((one) => (
+            <ReadingRow key={one.entityId} reading={one} file={file} />
+          ))}
+        </ul>
+      )}
+      {shown.length < latest.length && (
+        <Button onClick={() => setAll(true)}>Show all {latest.length}</Button>
+      )}
+    </SheetSection>
+  );
+}

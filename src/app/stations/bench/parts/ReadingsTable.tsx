@@ -1,0 +1,188 @@
+import {
+  createColumnHelper,
+  getCoreRowModel,
+  getFilteredRowModel,
+  getSortedRowModel,
+  useReactTable,
+  type SortingState,
+} from '@tanstack/react-table';
+import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
+import { ArrowDown, ArrowUp } from 'lucide-react';
+import { useMemo, useRef, useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import type { Workshop } from '../../../../records';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import { counted } from '../../../format/counted';
+import { formatMoment } from '../../../format/dates';
+import { formatPercent } from '../../../format/moisture';
+import { INPUT } from '../../../ui/classes';
+import { readingLines, type ReadingLine } from '../readingRows';
+
+const column = createColumnHelper<ReadingLine>();
+
+const COLUMNS = [
+  column.accessor('takenAt', { header: 'Taken', cell: (cell) => formatMoment(cell.getValue()) }),
+  column.accessor('lot', { header: 'Lot' }),
+  column.accessor('vessel', { header: 'From' }),
+  column.accessor('spot', { header: 'Spot' }),
+  column.accessor('dial', { header: 'Dial' }),
+  column.accessor((line) => line.percent ?? -1, {
+    id: 'percent',
+    header: 'Water',
+    cell: (cell) => {
+      const { percent, doubt } = cell.row.original;
+      if (percent === null) return 'practice';
+      return `${formatPercent(percent)} %${doubt ? ' (in doubt)' : ''}`;
+    },
+  }),
+  column.accessor('meter', { header: 'Meter' }),
+  column.accessor('reader', { header: 'Read by' }),
+];
+
+/** Height of a row [px]; a finger finds it. */
+const ROW_HEIGHT = 44;
+const GRID =
+  'grid grid-cols-[11rem_minmax(10rem,2fr)_8rem_6rem_7rem_9rem_minmax(9rem,1fr)_5rem] min-w-[64rem]';
+
+function useTable(lines: ReadingLine[], search: string) {
+  const [sorting, setSorting] = useState<SortingState>([]);
+  return useReactTable({
+    data: lines,
+    columns: COLUMNS,
+    state: { sorting, globalFilter: search },
+    onSortingChange: setSorting,
+    globalFilterFn: 'includesString',
+    getCoreRowModel: getCoreRowModel(),
+    getSortedRowModel: getSortedRowModel(),
+    getFilteredRowModel: getFilteredRowModel(),
+  });
+}
+
+type Table = ReturnType<typeof useTable>;
+
+const SORT_WORDS = { asc: 'ascending', desc: 'descending' } as const;
+
+function Head({ table }: { table: Table }): ReactElement {
+  return (
+    <div role="row" className={`${GRID} sticky top-0 z-10 border-b-2 border-ink bg-linen`}>
+      {table.getFlatHeaders().map((header) => {
+        const sorted = header.column.getIsSorted();
+        return (
+          <div key={header.id} role="columnheader" aria-sort={sorted ? SORT_WORDS[sorted] : 'none'}>
+            <button
+              type="button"
+              onClick={header.column.getToggleSortingHandler()}
+              className="flex min-h-11 w-full items-center gap-1 text-left text-base font-bold hover:bg-lavender-pale"
+            >
+              {String(header.column.columnDef.header)}
+              {sorted === 'asc' && <ArrowUp aria-hidden className="size-4" />}
+              {sorted === 'desc' && <ArrowDown aria-hidden className="size-4" />}
+            </button>
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+interface BodyProps {
+  table: Table;
+  virtual: Virtualizer<HTMLDivElement, Element>;
+}
+
+function Body({ table, virtual }: BodyProps): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { rows } = table.getRowModel();
+  return (
+    <div role="rowgroup" className="relative" style={{ height: virtual.getTotalSize() }}>
+      {virtual.getVirtualItems().map((item) => {
+        const row = rows[item.index];
+        if (!row) return null;
+        return (
+          <div
+            key={row.id}
+            role="row"
+            aria-rowindex={item.index + 2}
+            className={`${GRID} absolute inset-x-0 top-0 items-center border-b border-thread text-base`}
+            style={{ height: ROW_HEIGHT, transform: `translateY(${item.start}px)` }}
+          >
+            {row.getVisibleCells().map((cell) => (
+              <div key={cell.id} role="cell" className="truncate pr-3">
+                {cell.column.id === 'lot' ? (
+                  <Link
+                    to={`/${workspace}/bench/${row.original.lotId}`}
+                    className="flex min-h-11 items-center font-semibold text-lavender underline"
+                  >
+                    <span className="truncate">{row.original.lot}</span>
+                  </Link>
+                ) : (
+                  <CellText cell={cell} />
+                )}
+              </div>
+            ))}
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+type Cell = ReturnType<ReturnType<Table['getRowModel']>['rows'][number]['getVisibleCells']>[number];
+
+function CellText({ cell }: { cell: Cell }): ReactElement {
+  const render = cell.column.columnDef.cell;
+  return (
+    <>
+      {typeof render === 'function'
+        ? (render(cell.getContext()) as string)
+        : String(cell.getValue())}
+    </>
+  );
+}
+
+/** All readings in a table that scrolls however many there are. */
+export function ReadingsTable({ workshop }: { workshop: Workshop }): ReactElement {
+  const scroller = useRef<HTMLDivElement>(null);
+  const [search, setSearch] = useState('');
+  const lines = useMemo(() => readingLines(workshop), [workshop]);
+  const table = useTable(lines, search);
+  const found = table.getRowModel().rows.length;
+  // It asks for the scroller in its effects, so it stands where that is drawn.
+  const virtual = useVirtualizer<HTMLDivElement, Element>({
+    count: found,
+    getScrollElement: () => scroller.current,
+    estimateSize: () => ROW_HEIGHT,
+    overscan: 12,
+  });
+  return (
+    <>
+      <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+        <label className="block grow basis-72 text-base font-semibold">
+          Search lots, vessels, meters, readers
+          <input
+            type="search"
+            value={search}
+            onChange={(event) => setSearch(event.target.value)}
+            className={INPUT}
+          />
+        </label>
+        <p role="status" className="text-2xl font-bold">
+          {counted(found, 'reading')}
+        </p>
+      </div>
+      <div
+        ref={scroller}
+        role="table"
+        aria-label="All readings"
+        aria-rowcount={found + 1}
+        tabIndex={0}
+        className="h-[60dvh] min-h-80 overflow-auto border-y-2 border-ink"
+      >
+        <div role="rowgroup" className="sticky top-0 z-10">
+          <Head table={table} />
+        </div>
+        <Body table={table} virtual={virtual} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,65 @@
+import { Popover } from 'radix-ui';
+import { useState, type ReactElement } from 'react';
+import { SUSPICIONS, type LotFile, type Suspicion } from '../../../../records';
+import { revise, useAppDispatch } from '../../../../store';
+import { Button } from '../../../ui/Button';
+
+const SUSPICION_NAMES: Readonly<Record<Suspicion, string>> = {
+  'open-frames': 'Honey of open frames',
+  'last-of-extractor': 'Last of the extractor',
+  drip: 'Drip from cappings',
+  other: 'Another reason',
+};
+
+/** Marks the chosen vessel as suspicious: it is tested always, and judged by itself. */
+export function SuspectPicker({
+  file,
+  chosen,
+}: {
+  file: LotFile;
+  chosen: string;
+}): ReactElement | null {
+  const dispatch = useAppDispatch();
+  const [open, setOpen] = useState(false);
+  const [containerId = '', itemText = ''] = chosen.split('#');
+  const container = file.containers.find((one) => one.entityId === containerId);
+  if (!container) return null;
+  const item = Number(itemText);
+  const now = container.content.suspects.find((one) => one.item === item);
+  const mark = async (because: Suspicion | null): Promise<void> => {
+    setOpen(false);
+    const others = container.content.suspects.filter((one) => one.item !== item);
+    const suspects = because === null ? others : [...others, { item, because }];
+    const label = because === null ? 'No longer suspicious' : 'Marked as suspicious';
+    const content = { ...container.content, suspects };
+    await dispatch(revise(label, container, { content, reason: label }));
+  };
+  return (
+    <Popover.Root open={open} onOpenChange={setOpen}>
+      <Popover.Trigger className="min-h-11 px-2 text-base font-semibold text-lavender underline decoration-2 underline-offset-4 hover:text-ink">
+        {now ? `Suspicious: ${SUSPICION_NAMES[now.because].toLowerCase()}` : 'Is it suspicious?'}
+      </Popover.Trigger>
+      <Popover.Portal>
+        <Popover.Content
+          sideOffset={4}
+          align="end"
+          aria-label="Why this vessel is suspicious"
+          className="z-20 max-w-sm border-4 border-lavender bg-linen p-4"
+        >
+          <p className="mb-2 text-base">
+            A suspicious vessel is always tested, judged by itself, and never enters the figure of
+            the lot.
+          </p>
+          <div className="flex flex-col gap-2">
+            {SUSPICIONS.map((one) => (
+              <Button key={one} onClick={() => void mark(one)}>
+                {SUSPICION_NAMES[one]}
+              </Button>
+            ))}
+            {now && <Button onClick={() => void mark(null)}>It is not suspicious</Button>}
+          </div>
+        </Popover.Content>
+      </Popover.Portal>
+    </Popover.Root>
+  );
+}

@@ -1,0 +1,99 @@
+import { useState, type ReactElement } from 'react';
+import type { ComponentId, LotComponent, Repeatability } from '../../../../core';
+import { repeatabilityOf } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
+import { COMPONENTS } from '../../../format/reading';
+import type { Answer } from '../../../lot/useLot';
+
+/** Parts smaller than this share of the variance are not drawn. */
+const DRAWN_FROM = 0.004;
+
+interface SegmentProps {
+  component: LotComponent;
+  open: boolean;
+  onOpen: () => void;
+}
+
+/** One part: its share as a bar, its size, and with a tap what it is. */
+function Segment({ component, open, onOpen }: SegmentProps): ReactElement {
+  const { name, what } = COMPONENTS[component.id];
+  const percent = Math.round(component.share * 100);
+  return (
+    <li>
+      <button
+        type="button"
+        aria-expanded={open}
+        onClick={onOpen}
+        className="block min-h-12 w-full py-1 text-left hover:bg-lavender-pale"
+      >
+        <span className="flex items-baseline justify-between gap-3 text-base">
+          <span className="font-semibold">{name}</span>
+          <span className="whitespace-nowrap">
+            {component.standard.toFixed(2)} · <strong>{percent} %</strong>
+          </span>
+        </span>
+        <span aria-hidden className="mt-1 block h-3 bg-paper">
+          <span
+            className="block h-3 bg-lavender"
+            style={{ width: `${Math.max(1, component.share * 100)}%` }}
+          />
+        </span>
+      </button>
+      {open && <p className="pb-2 text-base">{what}</p>}
+    </li>
+  );
+}
+
+const FROM_WORDS: Readonly<Record<Repeatability['from'], string>> = {
+  assumed: 'assumed, since there are no replicates of yours yet',
+  mixed: 'assumed, pooled with your first replicates',
+  own: 'from your own replicates',
+};
+
+/** How well the keeper repeats, and where that is known from. */
+function OwnRepeatability(): ReactElement {
+  const { initials } = useAppSelector(selectPreferences);
+  const { replicates } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const own = repeatabilityOf(initials, initials === '' ? [] : replicates);
+  return (
+    <p className="mt-3 text-base">
+      {initials === '' ? 'A reader without initials' : `Reader ${initials}`} repeats to{' '}
+      <strong>{own.standardDeviation.toFixed(2)} points</strong> ({FROM_WORDS[own.from]}). Read the
+      same sample twice, and it becomes yours.
+    </p>
+  );
+}
+
+/** What the ± is made of, largest first; one tap explains each. */
+export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | null {
+  const [open, setOpen] = useState<ComponentId | null>(null);
+  const { measured } = answer.ruling.belief;
+  if (!measured) return null;
+  const { standard, coverageFactor, expanded } = measured.uncertainty;
+  const components = measured.components
+    .filter((one) => one.share >= DRAWN_FROM)
+    .sort((a, b) => b.share - a.share);
+  return (
+    <section aria-labelledby="uncertainty" className="border-t-2 border-ink pt-3">
+      <h2 id="uncertainty" className="text-2xl font-bold">
+        What the ± {expanded.toFixed(1)} is made of
+      </h2>
+      <ul className="mt-2">
+        {components.map((one) => (
+          <Segment
+            key={one.id}
+            component={one}
+            open={open === one.id}
+            onOpen={() => setOpen(open === one.id ? null : one.id)}
+          />
+        ))}
+      </ul>
+      <p className="mt-2 text-base">
+        Together u = {standard.toFixed(2)}, times k = {coverageFactor.toFixed(2)} gives{' '}
+        <strong>± {expanded.toFixed(2)} points</strong> at 95 %.
+      </p>
+      <OwnRepeatability />
+    </section>
+  );
+}

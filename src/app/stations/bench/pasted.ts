@@ -1,0 +1,182 @@
+import Papa from 'papaparse';
+import { SPOTS, recogniseScale, type Scale, type Spot, type VesselEvidence } from '../../../core';
+import type { ReadingContent } from '../../../records';
+import { readDecimal } from '../../format/decimal';
+import type { ReadingContext } from '../../forms/readingForm';
+import {
+  NO_COLUMNS,
+  PASTE_FIELDS,
+  readRow,
+  type BulkForm,
+  type BulkRow,
+  type PasteField,
+} from './bulk';
+
+/** Most lines that one table may have. */
+export const MOST_LINES = 5000;
+
+/** The cells of a pasted table or a CSV file; commas, semicolons and tabs are told apart. */
+export function cellsOf(text: string): string[][] {
+  if (text.trim() === '') return [];
+  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
+  return data.slice(0, MOST_LINES).map((row) => row.map((cell) => cell.trim()));
+}
+
+/** Words by which a heading tells what its column holds. */
+const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
+  vessel: /vessel|bucket|container|tub|drum|jar|label|^no\.?$|^nr\.?$|^#$/i,
+  temperature: /temp|°\s*[cf]|deg/i,
+  dial: /dial|brix|°bx|reading|water|moist|nd\b|index|value/i,
+  spot: /spot|where|place|top|bottom/i,
+  remark: /remark|note|comment/i,
+};
+
+const isNumber = (text: string): boolean => readDecimal(text).ok;
+
+/** Whether the first line is a heading: it has no number where the lines below have one. */
+export function looksLikeHeading(cells: readonly (readonly string[])[]): boolean {
+  const [first, second] = cells;
+  if (!first || !second) return false;
+  return second.some((cell, at) => isNumber(cell) && !isNumber(first[at] ?? ''));
+}
+
+/** Columns by their headings. */
+function byHeading(heading: readonly string[]): Record<PasteField, string> {
+  const found = { ...NO_COLUMNS };
+  const taken = new Set<number>();
+  for (const field of ['temperature', 'vessel', 'dial', 'spot', 'remark'] as const) {
+    const at = heading.findIndex((cell, index) => !taken.has(index) && HEADINGS[field].test(cell));
+    if (at < 0) continue;
+    taken.add(at);
+    found[field] = String(at);
+  }
+  return found;
+}
+
+/** Columns by what their cells look like: the dial fits the scale, a temperature stands after it. */
+function byContent(rows: readonly (readonly string[])[], scale: Scale): Record<PasteField, string> {
+  const width = Math.max(...rows.map((one) => one.length), 0);
+  const share = (at: number, fits: (cell: string) => boolean): number =>
+    rows.filter((row) => fits(row[at] ?? '')).length / Math.max(1, rows.length);
+  const columns = Array.from({ length: width }, (_, at) => at);
+  const fitsDial = (cell: string): boolean => {
+    const typed = readDecimal(cell);
+    return typed.ok && recogniseScale(typed.value) === scale && /[.,]/.test(cell);
+  };
+  const plainly = columns.find((at) => share(at, fitsDial) > 0.5);
+  const numeric = columns.filter((at) => share(at, isNumber) > 0.5);
+  const dial = plainly ?? numeric[numeric.length > 2 ? 1 : 0];
+  const temperature = numeric.find((at) => dial !== undefined && at > dial);
+  const vessel = columns.find((at) => at !== dial && at !== temperature);
+  const text = (at: number | undefined): string => (at === undefined ? '' : String(at));
+  return { ...NO_COLUMNS, dial: text(dial), temperature: text(temperature), vessel: text(vessel) };
+}
+
+/** What each column most likely holds. */
+export function guessColumns(
+  cells: readonly (readonly string[])[],
+  scale: Scale,
+): Pick<BulkForm, 'heading' | 'columns'> {
+  if (!looksLikeHeading(cells)) return { heading: 'no', columns: byContent(cells, scale) };
+  const named = byHeading(cells[0] ?? []);
+  const guessed = byContent(cells.slice(1), scale);
+  const columns = named.dial === '' ? { ...named, dial: guessed.dial } : named;
+  return { heading: 'yes', columns };
+}
+
+/** The vessel that a cell names: by its label, or by its number in the row of vessels. */
+function vesselIn(text: string, vessels: readonly VesselEvidence[]): string | null {
+  if (text === '') return '';
+  const wanted = text.toLowerCase();
+  const byLabel = vessels.find((one) => one.label.toLowerCase() === wanted);
+  if (byLabel) return byLabel.id;
+  const number = /^\D*(\d+)$/.exec(text)?.[1];
+  if (number === undefined || !/^[a-z. #-]*\d+$/i.test(text)) return null;
+  return vessels[Number(number) - 1]?.id ?? null;
+}
+
+function spotIn(text: string): Spot | '' | null {
+  if (text === '') return '';
+  return SPOTS.find((one) => one === text.toLowerCase()) ?? null;
+}
+
+/** A line of a pasted table: a reading, or what is wrong with it. */
+export interface PastedLine {
+  /** as it stands in the text, counted from 1 with the heading */
+  readonly line: number;
+  readonly cells: readonly string[];
+  readonly row: BulkRow;
+  readonly content: ReadingContent | null;
+  /** what to do, empty where it is right */
+  readonly sentence: string;
+}
+
+/** How vessels of a lot are called, for the sentence that one is not among them. */
+function vesselRange(vessels: readonly VesselEvidence[]): string {
+  const [first, last] = [vessels[0]?.label, vessels[vessels.length - 1]?.label];
+  return first === undefined || first === last ? (first ?? 'none') : `${first} to ${last ?? ''}`;
+}
+
+interface PasteContext {
+  readonly vessels: readonly VesselEvidence[];
+  readonly reading: ReadingContext;
+}
+
+function readLine(
+  form: BulkForm,
+  cells: readonly string[],
+  line: number,
+  { vessels, reading }: PasteContext,
+): PastedLine {
+  const cell = (field: PasteField): string => {
+    const at = form.columns[field];
+    return at === '' ? '' : (cells[Number(at)] ?? '');
+  };
+  const vessel = vesselIn(cell('vessel'), vessels);
+  const spot = spotIn(cell('spot'));
+  const row: BulkRow = {
+    vessel: vessel ?? '',
+    dial: cell('dial'),
+    temperature: cell('temperature'),
+    spot: spot ?? '',
+    remark: cell('remark'),
+  };
+  const wrong = (sentence: string): PastedLine => ({ line, cells, row, content: null, sentence });
+  if (vessel === null) {
+    return wrong(
+      `There is no vessel “${cell('vessel')}” in this lot; it has ${vesselRange(vessels)}.`,
+    );
+  }
+  if (spot === null) {
+    return wrong(`“${cell('spot')}” is no spot; write stirred, top, middle or bottom.`);
+  }
+  if (row.dial === '') return wrong('There is no dial value in this line.');
+  const read = readRow(form, row, reading);
+  if (read.ok) return { line, cells, row, content: read.content, sentence: '' };
+  return wrong(Object.values(read.errors)[0]?.sentence ?? 'This line cannot be read.');
+}
+
+/** Every line of the pasted text, read with the columns as they are matched. */
+export function readPasted(form: BulkForm, context: PasteContext): PastedLine[] {
+  const cells = cellsOf(form.paste);
+  const skip = form.heading === 'yes' ? 1 : 0;
+  return cells.slice(skip).map((one, at) => readLine(form, one, at + 1 + skip, context));
+}
+
+/** What is left of the text once the good lines are kept: the heading and the bad ones. */
+export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
+  const bad = lines.filter((one) => one.content === null).map((one) => [...one.cells]);
+  if (bad.length === 0) return '';
+  const heading = form.heading === 'yes' ? cellsOf(form.paste).slice(0, 1) : [];
+  return Papa.unparse([...heading, ...bad], { delimiter: '\t', newline: '\n' });
+}
+
+export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {
+  vessel: 'Vessel',
+  dial: 'The dial shows',
+  temperature: 'Temperature',
+  spot: 'Taken where',
+  remark: 'Remark',
+};
+
+export { PASTE_FIELDS };

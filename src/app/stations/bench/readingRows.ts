@@ -1,0 +1,54 @@
+import {
+  meteredReading,
+  readingEvidence,
+  vesselsOf,
+  type LotFile,
+  type Workshop,
+} from '../../../records';
+import { formatDial } from '../../format/moisture';
+import { SPOT_NAMES } from '../../format/reading';
+
+/** A reading as it stands in the table of all. */
+export interface ReadingLine {
+  readonly id: string;
+  readonly lotId: string;
+  readonly takenAt: string;
+  readonly lot: string;
+  readonly vessel: string;
+  readonly spot: string;
+  readonly dial: string;
+  /** corrected [%]; null for practice */
+  readonly percent: number | null;
+  readonly meter: string;
+  readonly reader: string;
+  readonly doubt: boolean;
+}
+
+function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
+  const labels = new Map(vesselsOf(file.containers).map((one) => [one.id, one.label]));
+  const { content: lot } = file.lot;
+  return file.readings.map((reading) => {
+    const { content, entityId } = reading;
+    const vesselKey = `${content.containerId ?? ''}#${content.item ?? 1}`;
+    return {
+      id: entityId,
+      lotId: file.lot.entityId,
+      takenAt: content.takenAt,
+      lot: lot.name || lot.code,
+      vessel: content.containerId === null ? 'whole lot' : (labels.get(vesselKey) ?? 'removed'),
+      spot: SPOT_NAMES[content.spot],
+      dial: formatDial(content.scale, content.dialValue),
+      percent: readingEvidence(reading, meters)?.moisturePercent ?? null,
+      meter: meters.get(content.instrumentId ?? '')?.instrument.content.name ?? 'another',
+      reader: content.reader,
+      doubt: meteredReading(content, meters).doubtedBy !== null,
+    };
+  });
+}
+
+/** All readings of all lots, latest first. */
+export function readingLines(workshop: Workshop): ReadingLine[] {
+  return workshop.files
+    .flatMap((file) => linesOf(file, workshop))
+    .sort((a, b) => b.takenAt.localeCompare(a.takenAt));
+}
