@@ -10,7 +10,7 @@ import {
 test('from the door into the demo season to a signed ruling', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: /Start with the demo season/ }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (6)' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (7)' })).toBeVisible();
   await page.getByRole('link', { name: /Straight from the warm room/ }).click();
   await expect(page.getByText('Read warm: 1.18 lower than the dial.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
@@ -36,7 +36,9 @@ test('new evidence makes a signed ruling out of date', async ({ page }) => {
   await openDemoLot(page, 'Borage, east field');
   await expect(page.getByText(/Signed by HH/)).toBeVisible();
   await page.keyboard.type('17.0');
-  await page.getByRole('radio', { name: '% water' }).click();
+  await page
+    .getByLabel('Meter', { exact: true })
+    .selectOption({ label: 'House hand refractometer' });
   await page.getByRole('button', { name: 'Keep this reading' }).click();
   await expect(
     page.getByText('The evidence has changed since; look again and sign anew.'),
@@ -67,6 +69,13 @@ const PAGES = [
   '/demo/comb/few',
   '/demo/comb/demo-second-1',
   '/demo/comb/demo-second-1/lots',
+  '/demo/bench',
+  '/demo/bench/readings',
+  '/demo/bench/demo-8-1',
+  '/demo/bench/demo-8-1/table',
+  '/demo/bench/demo-1-1/quality',
+  '/demo/bench/meters/demo-meter-3',
+  '/mine/bench',
   '/demo/season',
   '/demo/kit',
   '/mine/comb',

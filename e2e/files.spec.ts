@@ -85,9 +85,11 @@ test('the dossier prints: decision, evidence, method, sources, cautions, signatu
   for (const part of [
     'Bean field, second day',
     'Accept, on conditions',
-    '17.6 ± 0.4 % water by refractometry',
+    '17.5 ± 0.4 % water by refractometry',
     'AOAC 969.38',
     'Zero of the meter',
+    'House hand refractometer, zero checked',
+    'extra light amber, 47 mm Pfund',
     'Lochhead (1933)',
     'the law and the authorities where you sell decide',
     'No honey for infants under 12 months',

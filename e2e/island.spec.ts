@@ -89,7 +89,7 @@ test('the demo season can be started anew, and own records are never touched by 
   await page.getByRole('button', { name: 'Start the demo season anew' }).click();
   await expect(page.getByText('The demo season is as it was at first.')).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (6)' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (7)' })).toBeVisible();
   await page.goto('/mine/today');
   await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
 });

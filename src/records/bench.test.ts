@@ -87,6 +87,8 @@ describe('a meter and its readings', () => {
       sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, statedNd20: null }),
       sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, dialValues: [1.469, 1.2] }),
       sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, dialValues: [] }),
+      sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, statedNd20: 1.33 }),
+      sentence(zeroCheckContentSchema, { ...SAMPLE_CHECK, indexPerC: 1 }),
       sentence(zeroCheckContentSchema, {
         ...SAMPLE_CHECK,
         reference: 'water',
@@ -103,6 +105,8 @@ describe('a meter and its readings', () => {
         "Type the index at 20 °C that stands on the label of the oil.",
         "On this reference the dial shows 1.462 to 1.507, not 1.2; look again.",
         "Type what the dial showed.",
+        "An oil for honey meters states an index between 1.465 and 1.506.",
+        "Oils change by 0.0001 to 0.0006 per °C.",
         "A scale of % water does not reach water; take an oil.",
         "Such a range lies between 0 and 60 °C, the lower end first.",
       ]

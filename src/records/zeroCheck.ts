@@ -41,6 +41,16 @@ export function referenceOf({ reference, statedNd20, indexPerC }: ReferenceField
   }
 }
 
+const within = (value: number, [low, high]: readonly [number, number]): boolean =>
+  value >= low && value <= high;
+
+/** Whether a reference can be made of what was typed. */
+function isReference({ reference, statedNd20, indexPerC }: ReferenceFields): boolean {
+  if (reference !== 'certified-oil') return true;
+  const fits = indexPerC === null || within(indexPerC, OIL_PER_C_RANGE);
+  return statedNd20 !== null && within(statedNd20, OIL_ND20_RANGE) && fits;
+}
+
 export const zeroCheckContentSchema = z
   .object({
     reference: z.enum(REFERENCE_KINDS),
@@ -75,6 +85,8 @@ export const zeroCheckContentSchema = z
     if (check.reference === 'certified-oil' && check.statedNd20 === null) {
       return say('statedNd20', 'Type the index at 20 °C that stands on the label of the oil.');
     }
+    // Fields that are wrong by themselves are said already; nothing can be reckoned with them.
+    if (!isReference(check)) return;
     const range = referenceDialRange(referenceOf(check), check.scale);
     if (!range) return say('reference', 'A scale of % water does not reach water; take an oil.');
     const wrong = check.dialValues.findIndex((one) => !(one >= range[0] && one <= range[1]));

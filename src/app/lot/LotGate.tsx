@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { LotFile } from '../../records';
 import { NothingHere } from '../ui/NothingHere';
+import { useWorkshop } from '../data/useWorkshop';
 import { Waiting } from '../ui/Waiting';
 import { useLotFile } from './useLot';
 
@@ -13,7 +14,9 @@ interface LotGateProps {
 export function LotGate({ View }: LotGateProps): ReactElement {
   const { lotId = '' } = useParams();
   const state = useLotFile(lotId);
-  if (state.status === 'loading') return <Waiting />;
+  // Without the meters and the other lots an answer would be another one for a moment.
+  const workshop = useWorkshop();
+  if (state.status === 'loading' || !workshop) return <Waiting />;
   if (state.status === 'missing') return <NothingHere />;
   return <View key={lotId} file={state.file} />;
 }

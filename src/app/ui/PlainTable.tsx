@@ -10,7 +10,7 @@ interface PlainTableProps {
 export function PlainTable({ label, head, rows }: PlainTableProps): ReactElement {
   return (
     <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
-      <table className="w-full border-collapse text-left text-base">
+      <table className="w-full border-collapse text-left text-base wrap-break-word">
         <thead>
           <tr className="border-b-2 border-ink">
             {head.map((one) => (

@@ -33,11 +33,12 @@ const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
 
 const isNumber = (text: string): boolean => readDecimal(text).ok;
 
-/** Whether the first line is a heading: it has no number where the lines below have one. */
+/** Whether the first line is a heading: it has no number wherever the line below has one. */
 export function looksLikeHeading(cells: readonly (readonly string[])[]): boolean {
   const [first, second] = cells;
   if (!first || !second) return false;
-  return second.some((cell, at) => isNumber(cell) && !isNumber(first[at] ?? ''));
+  const numeric = second.flatMap((cell, at) => (isNumber(cell) ? [at] : []));
+  return numeric.length > 0 && numeric.every((at) => !isNumber(first[at] ?? ''));
 }
 
 /** Columns by their headings. */

@@ -166,9 +166,10 @@ export function DriftChart({ meter }: { meter: Meter }): ReactElement {
   }
   return (
     <SheetSection id="drift" title="How its zero wandered">
-      <div className="h-72" role="img" aria-label={spoken(meter)}>
+      <div className="h-72">
         <Scatter
           ref={chart}
+          aria-label={spoken(meter)}
           data={chartData(meter)}
           options={optionsFor(meter)}
           plugins={[whiskers]}

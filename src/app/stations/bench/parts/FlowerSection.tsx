@@ -66,7 +66,7 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
           </p>
           <PlainTable
             label="What bears on the flower’s name"
-            head={['', 'Found', 'Usual', '']}
+            head={['Part', 'Found', 'Usual', 'So it']}
             rows={(['pollen', 'conductivity', 'senses'] as const).map((part, at) => [
               <strong key={part} className="whitespace-nowrap">
                 {part}

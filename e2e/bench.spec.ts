@@ -1,0 +1,208 @@
+import { chooseMeter, noticed, openBench, startBuckets } from './benchHouse';
+import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+
+test('twenty buckets by keyboard in one go', async ({ page }) => {
+  await startBuckets(page, 20);
+  await page.keyboard.press('a');
+  await page.getByLabel('Temperature, for all').fill('22');
+  await page.getByLabel(/^The dial shows, Bucket 1$/).focus();
+  for (let bucket = 1; bucket <= 20; bucket += 1) {
+    await page.keyboard.type((17 + bucket / 20).toFixed(1));
+    if (bucket < 20) await page.keyboard.press('Enter');
+  }
+  await expect(page.getByRole('button', { name: 'Keep 20 readings' })).toBeVisible();
+  await page.keyboard.press('Enter');
+  await noticed(page, '20 readings kept');
+  await page.keyboard.press('Escape');
+  await page.getByRole('link', { name: 'One by one' }).click();
+  await expect(page.getByRole('radio', { name: 'Bucket 20, 17.8 %' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Readings (20)' })).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByRole('heading', { name: 'Readings (0)' })).toBeVisible();
+});
+
+test('a pasted table with two bad rows: the good ones are kept, the bad ones stay to be put right', async ({
+  page,
+}) => {
+  await startBuckets(page, 20, 'All in a table');
+  const text = [
+    'Bucket;Reading;Temp °C',
+    '1;17,4;22',
+    '2;17,6;22',
+    '77;17,2;22',
+    '4;wet;22',
+    '5;17,0;21,5',
+  ].join('\n');
+  await page.getByLabel('Choose a CSV file').or(page.getByLabel('CSV file')).first().waitFor();
+  await page.getByLabel('CSV file').setInputFiles({
+    name: 'readings.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(text),
+  });
+  const preview = page.getByRole('region', { name: 'What will be kept' });
+  await expect(page.getByText('3 good lines, 2 lines to put right')).toBeVisible();
+  await expect(preview).toContainText(
+    'There is no vessel “77” in this lot; it has Bucket 1 to Bucket 20.',
+  );
+  await expect(preview).toContainText('“wet” is not a number');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep the 3 good lines' }).click();
+  await noticed(page, '3 readings kept');
+  await expect(page.getByText('0 good lines, 2 lines to put right')).toBeVisible();
+  const cells = page.getByLabel('Paste the cells here');
+  await cells.fill((await cells.inputValue()).replace('77', '7').replace('wet', '17,8'));
+  await page.getByRole('button', { name: 'Keep the 2 good lines' }).click();
+  await noticed(page, '2 readings kept');
+  await expect(cells).toHaveValue('');
+  await page.getByRole('link', { name: 'One by one' }).click();
+  await expect(page.getByRole('radio', { name: 'Bucket 7, 17.0 %' })).toBeVisible();
+});
+
+test('a table pasted into a cell opens the preview; wrong columns can be matched by hand', async ({
+  page,
+}) => {
+  await startBuckets(page, 3, 'All in a table');
+  await page.getByLabel(/^The dial shows, Bucket 1$/).focus();
+  await page.evaluate(() => {
+    const data = new DataTransfer();
+    data.setData('text/plain', 'a\t17.4\n2\t17.6');
+    document.activeElement?.dispatchEvent(
+      new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
+    );
+  });
+  await expect(page.getByText('1 good line, 1 line to put right')).toBeVisible();
+  await page.getByLabel('Vessel', { exact: true }).selectOption({ label: 'not there' });
+  await expect(page.getByText('2 good lines', { exact: true })).toBeVisible();
+  await page
+    .getByRole('radiogroup', { name: 'The first line is a heading' })
+    .getByRole('radio', { name: 'Yes' })
+    .click();
+  await expect(page.getByText('1 good line', { exact: true })).toBeVisible();
+  await page.reload();
+  await expect(page.getByLabel('Paste the cells here')).toHaveValue('a\t17.4\n2\t17.6');
+});
+
+test('a row that is wrong says so beside its dial and keeps nothing back', async ({ page }) => {
+  await startBuckets(page, 3, 'All in a table');
+  await page.getByLabel(/^The dial shows, Bucket 1$/).fill('17.4');
+  await page.getByLabel(/^The dial shows, Bucket 2$/).fill('81');
+  await page.getByLabel(/^The dial shows, Bucket 3$/).fill('17.6');
+  await expect(page.getByText('81 looks like °Brix, not % water.')).toBeVisible();
+  await page.getByRole('button', { name: 'Keep 3 readings' }).click();
+  await expect(page.getByText(/readings kept/)).toHaveCount(0);
+  await page.getByLabel(/^The dial shows, Bucket 2$/).fill('17.2');
+  await page.getByRole('button', { name: 'Keep 3 readings' }).click();
+  await noticed(page, '3 readings kept');
+});
+
+test('one by one: replicates apart, top and bottom, crystals, a cold prism each say what to do', async ({
+  page,
+}) => {
+  await startBuckets(page, 2);
+  const preview = page.getByRole('status', { name: 'What the dial means' });
+  const keep = page.getByRole('button', { name: 'Keep this reading' });
+  await page.keyboard.type('17.4');
+  await page.getByLabel('Temperature of meter and honey').fill('20');
+  await keep.click();
+  await page.getByRole('radio', { name: 'Bucket 1, 17.4 %' }).click();
+  await page.getByLabel('The dial shows').fill('19.2');
+  await expect(preview).toContainText('2 readings of this sample are 1.8 apart');
+  await page.getByLabel('The dial shows').fill('17.6');
+  await expect(preview).not.toContainText('apart');
+  await page.getByLabel('Honey, where it differs from the meter').fill('31');
+  await expect(preview).toContainText('Honey and prism are more than 2 °C apart');
+  await page.getByLabel('Honey, where it differs from the meter').fill('');
+  await page.getByRole('radio', { name: 'Top' }).click();
+  await keep.click();
+  await page.getByRole('radio', { name: /^Bucket 1,/ }).click();
+  await page.getByRole('radio', { name: 'Bottom' }).click();
+  await page.getByLabel('The dial shows').fill('16.6');
+  await expect(preview).toContainText('1.0 between top and bottom');
+  await page.getByLabel('What the honey is like').selectOption({ label: 'With crystals' });
+  await expect(page.getByText(/Warm a closed jar of it in water of at most 50 °C/)).toBeVisible();
+  await keep.click();
+  await expect(
+    page.getByText(/liquefy it in a closed jar, cool it, then read again/).first(),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await expect(page.getByTestId('outcome')).toHaveText('Measure more');
+});
+
+test('on a phone, with a thumb: choose the bucket, type, keep', async ({ browser }) => {
+  const phone = await browser.newContext({
+    viewport: { width: 390, height: 844 },
+    hasTouch: true,
+    isMobile: true,
+    serviceWorkers: 'block',
+  });
+  const page = await phone.newPage();
+  await openBench(page, /twenty buckets/);
+  await expectNoSidewaysScroll(page);
+  await page.getByRole('radio', { name: 'Bucket 13, in the plan, not read' }).tap();
+  await page.getByLabel('The dial shows').fill('17.2');
+  await page.getByRole('button', { name: 'Keep this reading' }).tap();
+  await expect(page.getByRole('radio', { name: 'Bucket 13, in the plan, 16.9 %' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Bucket 9' })).toBeVisible();
+  const heights = await page
+    .getByRole('radiogroup', { name: 'Taken from' })
+    .getByRole('radio')
+    .evaluateAll((cells) => cells.map((cell) => cell.getBoundingClientRect().height));
+  expect(Math.min(...heights)).toBeGreaterThanOrEqual(56);
+  await phone.close();
+});
+
+test('a plan is fixed before looking, and says something only when it is complete', async ({
+  page,
+}) => {
+  await startBuckets(page, 12);
+  await page.getByRole('button', { name: 'Make a plan' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Seed of the draw').fill('11');
+  await expect(sheet.getByRole('status')).toContainText('of 12 vessels');
+  const count = Number((await sheet.getByRole('status').innerText()).split(' ')[0]);
+  await sheet.getByLabel('Confidence').fill('12');
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  await expect(sheet.getByText('Choose between 50 and 99.9 %.')).toBeVisible();
+  await sheet.getByLabel('Confidence').fill('95');
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  const plan = page.getByRole('region', { name: 'Which to test' });
+  await expect(plan.getByRole('status')).toContainText('Still to read: Bucket');
+  for (let at = 0; at < count; at += 1) {
+    await page.keyboard.type('17');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: `Readings (${at + 1})` })).toBeVisible();
+    await page.keyboard.press('Tab');
+    await page.locator('h1').click();
+  }
+  await expect(plan.getByRole('status')).toHaveText('Complete: the plan holds.');
+  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await expect(page.getByText(/The plan holds: at least 90 % of the vessels/)).toBeVisible();
+});
+
+test('a suspicious bucket is judged by itself', async ({ page }) => {
+  await startBuckets(page, 2);
+  await page.keyboard.type('17');
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: /^Bucket 2,/ }).click();
+  await page.getByRole('button', { name: 'Is it suspicious?' }).click();
+  await page.getByRole('button', { name: 'Last of the extractor' }).click();
+  await expect(
+    page.getByRole('radio', { name: /Bucket 2, suspicious: last of the extractor/ }),
+  ).toBeVisible();
+  await page.getByLabel('The dial shows').fill('22.4');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText('17.0');
+  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await expect(page.getByText(/Bucket 2, judged by itself, measures 22.4/)).toBeVisible();
+});
+
+test('the parts of the ± are told one by one', async ({ page }) => {
+  await openBench(page, /twenty buckets/);
+  const zero = page.getByRole('button', { name: /Zero of the meter/ });
+  await zero.click();
+  await expect(page.getByText(/averaging never takes it away/)).toBeVisible();
+  await zero.press('Enter');
+  await expect(page.getByText(/averaging never takes it away/)).toHaveCount(0);
+  await chooseMeter(page, 'Another meter');
+  await expect(page.getByRole('radiogroup', { name: 'Scale of the dial' })).toBeVisible();
+});

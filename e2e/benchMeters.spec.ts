@@ -1,0 +1,206 @@
+import type { Page } from '@playwright/test';
+import { chooseMeter, noticed, openBench, startBuckets } from './benchHouse';
+import { expect, expectAccessible, test } from './house';
+
+const panel = (page: Page) => page.getByRole('region', { name: 'Stand-in digital meter' });
+
+/** The stand-in meter, ten times faster, with what goes wrong. */
+async function openStandIn(page: Page, fault: string): Promise<void> {
+  await openBench(page, /outer marsh/);
+  await chooseMeter(page, 'Stand-in digital meter');
+  await page.getByText(/This is a stand-in/).click();
+  await page.getByLabel('How fast its clock runs').selectOption({ label: 'Ten times faster' });
+  await page.getByLabel('What goes wrong').selectOption({ label: fault });
+  await page.getByRole('button', { name: 'Connect', exact: true }).click();
+}
+
+const settled = (page: Page) => page.getByRole('button', { name: /^Take \d/ });
+
+test('the simulated meter from connecting to a kept reading, not before it has settled', async ({
+  page,
+}) => {
+  await openStandIn(page, 'It works');
+  await expect(panel(page)).toContainText(/Waiting for honey and prism to settle: \d+ s/);
+  await expect(page.getByRole('button', { name: 'Take, once it has settled' })).toBeDisabled();
+  await settled(page).click({ timeout: 30_000 });
+  await expect(page.getByLabel('The dial shows')).toHaveValue(/^79\.\d/);
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await noticed(page, /Reading 79\.\d °Bx kept/);
+  await page.getByRole('button', { name: 'What was it really?' }).click();
+  await expect(panel(page).getByText(/It was 1[5-9]\.\d\d % water/)).toBeVisible();
+  await page.getByRole('button', { name: 'Disconnect' }).click();
+  await expect(panel(page)).toContainText('Not connected.');
+});
+
+test('garbage between the lines is left out and counted; the value is right', async ({ page }) => {
+  await openStandIn(page, 'Garbage between the lines');
+  await settled(page).waitFor({ timeout: 30_000 });
+  await expect(panel(page)).toContainText(/\d+ lines were not understood and left out/);
+  await settled(page).click();
+  await expect(page.getByLabel('The dial shows')).toHaveValue(/^79\.\d/);
+});
+
+test('a stuck sensor is never taken', async ({ page }) => {
+  await openStandIn(page, 'The sensor is stuck');
+  await expect(panel(page)).toContainText('the sensor seems stuck', { timeout: 20_000 });
+  await expect(settled(page)).toHaveCount(0);
+});
+
+test('a cable pulled in mid-sample: nothing is taken, and the page says what happens', async ({
+  page,
+}) => {
+  await openStandIn(page, 'The cable is pulled');
+  await expect(panel(page)).toContainText(/trying again|connection was lost/, { timeout: 20_000 });
+  await expect(settled(page)).toHaveCount(0);
+  await page.getByLabel('The dial shows').fill('79');
+  await expect(page.getByLabel('The dial shows')).toHaveValue('79');
+});
+
+test('ten values a second leave the page answering', async ({ page }) => {
+  await openStandIn(page, 'Ten values a second');
+  await page.getByLabel('The dial shows').pressSequentially('79.3');
+  await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText('water');
+  await settled(page).waitFor({ timeout: 30_000 });
+});
+
+test('the eyepiece is read: spread, focused, hairline on the border, kept, compared with the truth', async ({
+  page,
+}) => {
+  await openBench(page, /outer marsh/);
+  await chooseMeter(page, 'Stand-in eyepiece');
+  const eyepiece = page.getByRole('region', { name: 'Stand-in eyepiece' });
+  await eyepiece.getByRole('button', { name: 'Press the lid: spread the film' }).click();
+  const ring = eyepiece.getByRole('slider', { name: 'Focus ring' });
+  await ring.focus();
+  for (let turn = 0; turn < 47; turn += 1) await page.keyboard.press('ArrowRight');
+  await expectAccessible(page);
+  const hairline = eyepiece.getByRole('slider', { name: 'Hairline' });
+  await hairline.focus();
+  for (let step = 0; step < 29; step += 1) await page.keyboard.press('ArrowRight');
+  await eyepiece.getByRole('button', { name: 'Take what the hairline shows' }).click();
+  const dial = Number(await page.getByLabel('The dial shows').inputValue());
+  await expect(page.getByLabel('Temperature of meter and honey')).not.toHaveValue('');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await noticed(page, /Reading .* kept/);
+  await eyepiece.getByRole('button', { name: 'What was it really?' }).click();
+  const said = await eyepiece.getByText(/It was/).innerText();
+  const truth = Number(/([\d.]+) % water/.exec(said)?.[1]);
+  expect(Math.abs(dial - truth)).toBeLessThan(2);
+});
+
+/** A serial cable held by the page itself: it sends what the test asks for. */
+async function plugIn(page: Page): Promise<void> {
+  await page.addInitScript(() => {
+    const encoder = new TextEncoder();
+    let controller: ReadableStreamDefaultController<Uint8Array> | undefined;
+    const port = {
+      readable: new ReadableStream<Uint8Array>({ start: (given) => void (controller = given) }),
+      open: () => Promise.resolve(),
+      close: () => Promise.resolve(),
+    };
+    Object.defineProperty(navigator, 'serial', {
+      value: { requestPort: () => Promise.resolve(port) },
+    });
+    Object.assign(window, {
+      send: (text: string) => controller?.enqueue(encoder.encode(text)),
+    });
+  });
+}
+
+test('a meter on a serial cable: half lines, garbage, a settled value, in a lot of one’s own', async ({
+  page,
+}) => {
+  await plugIn(page);
+  await page.goto('/mine/bench');
+  await page.getByRole('button', { name: 'Add a meter' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('Give the meter a name that you find again.')).toBeVisible();
+  await sheet.getByLabel('Name').fill('Cable meter');
+  await sheet.getByRole('radio', { name: '°Brix' }).click();
+  await sheet.getByRole('radiogroup', { name: /ATC/ }).getByRole('radio', { name: 'Yes' }).click();
+  await sheet
+    .getByLabel('How its values come in')
+    .selectOption({ label: 'It sends lines over a serial cable' });
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('link', { name: /Cable meter/ })).toContainText('Never checked');
+  await startBuckets(page, 1 + 1);
+  await page.getByRole('button', { name: 'Connect', exact: true }).click();
+  const cable = page.getByRole('region', { name: 'Cable meter' });
+  await expect(cable).toContainText('Connected.');
+  await page.evaluate(() => {
+    const send = (window as unknown as { send: (text: string) => void }).send;
+    send('ERR 07\n81.');
+    for (let at = 0; at < 140; at += 1) {
+      send(
+        `${at === 0 ? '20' : (81.2 + (at % 2) / 50).toFixed(2)} Bx 21.4 C ${(at / 2).toFixed(1)} s\r\n`,
+      );
+    }
+  });
+  await expect(cable).toContainText('1 line was not understood');
+  await settled(page).click();
+  await expect(page.getByLabel('The dial shows')).toHaveValue(/^81\.2/);
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await noticed(page, /Reading 81\.2 °Bx kept/);
+  await expect(page.getByRole('listitem').filter({ hasText: 'Cable meter' }).first()).toBeVisible();
+});
+
+test('a stand-in in a lot of one’s own is practice: it never counts', async ({ page }) => {
+  await page.goto('/mine/bench');
+  await page.getByRole('button', { name: 'Add a meter' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('To practise');
+  await sheet.getByLabel('How its values come in').selectOption('eyepiece');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await startBuckets(page, 2);
+  await page.getByLabel('The dial shows').fill('17.4');
+  await expect(page.getByText(/Practice from a stand-in/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.getByText(/· practice/)).toBeVisible();
+  await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText(
+    'Nothing measured yet',
+  );
+});
+
+test('a zero check: wrong input, an offset that is taken off, a jump that flags readings', async ({
+  page,
+}) => {
+  await page.goto('/mine/bench');
+  await page.getByRole('button', { name: 'Add a meter' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('Gate meter');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('link', { name: /Gate meter/ }).click();
+  const keep = page.getByRole('button', { name: 'Keep this check' });
+  await keep.click();
+  await expect(page.getByText('Type what the dial showed.')).toBeVisible();
+  await page.getByLabel('Index at 20 °C on the label').fill('1.33');
+  await page.getByLabel('The dial shows').fill('20.0');
+  await page.getByLabel('Temperature of meter and reference').fill('20');
+  await keep.click();
+  await expect(page.getByText(/An oil for honey meters states an index between/)).toBeVisible();
+  await page.getByLabel('Index at 20 °C on the label').fill('1.487');
+  await expect(page.getByText(/At this temperature the dial should show/)).toContainText('19.8 %');
+  await keep.click();
+  await expect(page.getByRole('heading', { name: 'Checks so far (1)' })).toBeVisible();
+  await startBuckets(page, 2);
+  await page.keyboard.type('18');
+  await page.getByLabel('Temperature of meter and honey').fill('20');
+  await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
+    'too wet; that was taken off',
+  );
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await noticed(page, /Reading 18.0 % kept/);
+  await page.keyboard.press('Escape');
+  await page.goto('/mine/bench');
+  await page.getByRole('link', { name: /Gate meter/ }).click();
+  await page.getByLabel('The dial shows').fill('21.4');
+  await page.getByLabel('Temperature of meter and reference').fill('20');
+  await keep.click();
+  await expect(page.getByText(/A jump of 1.4 points since the check before/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Readings in doubt (1)' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('region', { name: 'Readings in doubt' }).getByRole('link').click();
+  await expect(page.getByText(/In doubt: the meter’s zero jumped at the next check/)).toBeVisible();
+});
