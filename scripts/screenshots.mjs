@@ -110,6 +110,49 @@ const views = [
     open: (page) => openLot(page, /Sea lavender, outer marsh/),
   },
   {
+    name: 'bench',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/bench`);
+      await page.getByRole('heading', { name: 'To measure' }).waitFor();
+    },
+  },
+  {
+    name: 'bench-lot',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/bench`);
+      await page.getByRole('link', { name: /twenty buckets/ }).click();
+      await page.getByLabel('The dial shows').fill('17.4');
+    },
+  },
+  {
+    name: 'bench-meter',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/bench`);
+      await page.getByRole('link', { name: /Wide-range digital meter/ }).click();
+      await page.getByText('Dots: checks').waitFor();
+    },
+  },
+  {
+    name: 'bench-eyepiece',
+    size: PHONE,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/bench`);
+      await page.getByRole('link', { name: /outer marsh/ }).click();
+      await page.getByLabel('Meter', { exact: true }).selectOption({ label: 'Stand-in eyepiece' });
+      await page.getByRole('button', { name: /Press the lid/ }).click();
+      await page.getByRole('slider', { name: 'Focus ring' }).focus();
+      for (let turn = 0; turn < 47; turn += 1) await page.keyboard.press('ArrowRight');
+      await page.getByRole('slider', { name: 'Hairline' }).focus();
+      for (let step = 0; step < 36; step += 1) await page.keyboard.press('ArrowRight');
+      await page.getByRole('region', { name: 'Stand-in eyepiece' }).evaluate((panel) => {
+        panel.scrollIntoView();
+      });
+    },
+  },
+  {
     name: 'dossier',
     size: DESK,
     open: async (page) => {

@@ -211,8 +211,13 @@ export function readLabForm(form: LabForm, preferences: Preferences): Parsed<Lab
   const values = Object.fromEntries(
     LAB_QUANTITIES.flatMap((quantity) => {
       const typed = form.values[quantity];
-      if (typed.value.trim() === '') return [];
       const field = `values.${quantity}`;
+      if (typed.value.trim() === '') {
+        if (typed.expanded.trim() !== '') {
+          reader.fail(`${field}.value`, 'Type the value that this ± belongs to.');
+        }
+        return [];
+      }
       const value = reader.number(`${field}.value`, typed.value);
       const expanded = reader.optionalNumber(`${field}.expanded`, typed.expanded);
       return [[quantity, { value, expanded }]];

@@ -1,5 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { normalDraws, seededRandom } from '../stats/seededRandom';
+import { criticalRange } from './criticalRange';
 import { furtherReadings } from './furtherReadings';
 import { interpretReading, prismGapC } from './interpretReading';
 import type { LotReading } from './lotComponents';
@@ -170,5 +172,34 @@ describe('how many more readings', () => {
   test('a limit that is none is refused, and so is no reading', () => {
     expect(() => ask(18, NaN)).toThrow('limitPercent');
     expect(() => ask(18, 20, 0)).toThrow('readings');
+  });
+});
+
+describe('critical range of replicates', () => {
+  test('2.8, 3.3, 3.6 standard deviations for 2, 3, 4 replicates (ISO 5725-6, recalled from memory)', () => {
+    expect(criticalRange(2, 0.1, 0)).toBeCloseTo(0.28, 9);
+    expect(criticalRange(3, 0.1, 0)).toBeCloseTo(0.33, 9);
+    expect(criticalRange(4, 0.1, 0)).toBeCloseTo(0.36, 9);
+    expect(criticalRange(40, 0.1, 0)).toBe(criticalRange(10, 0.1, 0));
+  });
+
+  test('it is exceeded about once in twenty (seeded, 10,000 pairs and triples)', () => {
+    const draw = normalDraws(seededRandom(9));
+    for (const count of [2, 3, 5]) {
+      let beyond = 0;
+      for (let one = 0; one < 10_000; one += 1) {
+        const values = Array.from({ length: count }, () => 0.1 * draw());
+        if (Math.max(...values) - Math.min(...values) > criticalRange(count, 0.1, 0)) beyond += 1;
+      }
+      expect(beyond / 10_000).toBeGreaterThan(0.04);
+      expect(beyond / 10_000).toBeLessThan(0.06);
+    }
+  });
+
+  test('a coarse division widens it; nonsense is refused', () => {
+    expect(criticalRange(2, 0.05, 0.5)).toBeGreaterThan(criticalRange(2, 0.05, 0));
+    expect(() => criticalRange(1, 0.1, 0)).toThrow('count');
+    expect(() => criticalRange(2, -1, 0)).toThrow('standardDeviation');
+    expect(() => criticalRange(2, 0.1, NaN)).toThrow('divisionPercent');
   });
 });

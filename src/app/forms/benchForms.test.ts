@@ -1,0 +1,212 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES, NO_METERS, metersOf, type Preferences } from '../../records';
+import { SAMPLE_CHECK, SAMPLE_INSTRUMENT, sampleMeter } from '../../records/test/sampleBench';
+import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
+import { freshInstrument, instrumentFormOf, readInstrumentForm } from './instrumentForm';
+import type { Parsed } from './parsed';
+import { freshPlan, numberOf, readPlanForm, type PlanContext } from './planForm';
+import {
+  FRESH_COLOUR,
+  FRESH_SENSES,
+  colourFormOf,
+  freshLab,
+  labFormOf,
+  readColourForm,
+  readLabForm,
+  readSensesForm,
+  sensesFormOf,
+} from './qualityForms';
+import { FRESH_READING, readReadingForm, readingFormOf } from './readingForm';
+import { freshZeroCheck, readZeroCheckForm, zeroCheckFormOf } from './zeroCheckForm';
+
+const AMERICAN: Preferences = { ...DEFAULT_PREFERENCES, temperatureUnit: 'F', initials: 'CD' };
+const NOW = '2026-08-02T09:00:00.000Z';
+
+function content<T>(parsed: Parsed<T>): T {
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.errors));
+  return parsed.content;
+}
+
+function sentences<T>(parsed: Parsed<T>): Record<string, string> {
+  if (parsed.ok) throw new Error('the form was accepted');
+  return Object.fromEntries(Object.entries(parsed.errors).map(([at, one]) => [at, one.sentence]));
+}
+
+describe('a reading with a meter of one’s own', () => {
+  const meter = sampleMeter(countingScribe('m'), [{}]);
+  const meters = metersOf([meter.instrument], meter.checks);
+  const instrument = meter.instrument.entityId;
+  const context = { preferences: AMERICAN, meters, takenAt: NOW };
+
+  test('takes scale, division and compensation from the meter, initials and moment from the keeper', () => {
+    const form = { ...FRESH_READING, instrument, dial: '1.4920', temperature: '77' };
+    const read = content(readReadingForm(form, context));
+    expect(read).toMatchObject({ scale: 'nD', resolution: 0.0005, reader: 'CD', takenAt: NOW });
+    expect(read.temperatureC).toBeCloseTo(25, 9);
+    expect(read.source).toBe('typed');
+  });
+
+  test('a number of another scale asks for another meter, not for another scale', () => {
+    const form = { ...FRESH_READING, instrument, dial: '17.4' };
+    const parsed = readReadingForm(form, context);
+    expect(sentences(parsed)['dial']).toContain('Choose the meter that shows % water.');
+    expect(!parsed.ok && parsed.errors['dial']?.fix).toBeUndefined();
+  });
+
+  test('a correction keeps when, by whom and how it was read; there and back changes nothing', () => {
+    const former = {
+      ...SAMPLE_READING,
+      source: 'meter' as const,
+      settledStandard: 0.01,
+      reader: 'AB',
+      spot: 'top' as const,
+      honeyTemperatureC: 24,
+    };
+    const form = readingFormOf(former, DEFAULT_PREFERENCES);
+    const known = { preferences: DEFAULT_PREFERENCES, meters: NO_METERS, takenAt: NOW, former };
+    expect(content(readReadingForm(form, known))).toEqual(former);
+  });
+});
+
+describe('a meter', () => {
+  test('there and back in °F, with its range of compensation', () => {
+    const atc = { ...SAMPLE_INSTRUMENT, atc: true, atcRangeC: [10, 30] as [number, number] };
+    const read = content(readInstrumentForm(instrumentFormOf(atc, AMERICAN), AMERICAN));
+    expect(read.atcRangeC?.[0]).toBeCloseTo(10, 1);
+    expect(
+      content(readInstrumentForm(instrumentFormOf(SAMPLE_INSTRUMENT, AMERICAN), AMERICAN)),
+    ).toEqual(SAMPLE_INSTRUMENT);
+  });
+
+  test('what is missing or turned round is said beside its field', () => {
+    const form = {
+      ...freshInstrument(DEFAULT_PREFERENCES),
+      rangeLow: '30',
+      rangeHigh: '12',
+      checkEveryDays: 'often',
+    };
+    const said = sentences(readInstrumentForm(form, DEFAULT_PREFERENCES));
+    expect(said['checkEveryDays']).toContain('is not a number');
+    expect(said).toMatchObject({
+      name: 'Give the meter a name that you find again.',
+      rangeHigh: 'The range runs from a lower to a higher value of its scale.',
+    });
+  });
+});
+
+describe('a zero check', () => {
+  const context = { preferences: DEFAULT_PREFERENCES, meter: SAMPLE_INSTRUMENT, takenAt: NOW };
+
+  test('there and back; a correction keeps its moment', () => {
+    const form = zeroCheckFormOf({ ...SAMPLE_CHECK, indexPerC: 0.00041 }, DEFAULT_PREFERENCES);
+    expect(form.perDegree).toBe('41');
+    const read = content(readZeroCheckForm(form, { ...context, former: SAMPLE_CHECK }));
+    expect(read.indexPerC).toBeCloseTo(0.00041, 9);
+    expect({ ...read, indexPerC: null }).toEqual(SAMPLE_CHECK);
+  });
+
+  test('the oil of the last check is at hand; empty looks are left out', () => {
+    const fresh = freshZeroCheck(SAMPLE_INSTRUMENT, SAMPLE_CHECK);
+    expect(fresh.stated).toBe('1.469');
+    const form = { ...fresh, looks: ['1.469', '', '1.47'], temperature: '20' };
+    expect(content(readZeroCheckForm(form, context)).dialValues).toEqual([1.469, 1.47]);
+  });
+
+  test('each wrong look is said at its own field', () => {
+    const form = {
+      ...freshZeroCheck(SAMPLE_INSTRUMENT, SAMPLE_CHECK),
+      looks: ['1.469', 'x', '9'],
+      temperature: '',
+    };
+    const said = sentences(readZeroCheckForm(form, context));
+    expect(Object.keys(said).sort()).toEqual(['looks.1', 'temperature']);
+  });
+});
+
+describe('a plan', () => {
+  const context: PlanContext = {
+    preferences: DEFAULT_PREFERENCES,
+    vesselIds: Array.from({ length: 30 }, (_, at) => `c#${at + 1}`),
+    limitPercent: 18.6,
+    readingsBefore: 2,
+    fixedAt: NOW,
+  };
+
+  test('the same seed draws the same vessels; the number follows from the figures', () => {
+    const form = freshPlan(17.4, 30, 7);
+    const plan = content(readPlanForm(form, context));
+    expect(plan.plannedIds.flat()).toHaveLength(numberOf(form, context)?.number ?? 0);
+    expect(content(readPlanForm(form, context)).plannedIds).toEqual(plan.plannedIds);
+    const drawn = ['1', '2', '3', '4', '5', '6'].map((seed) =>
+      content(readPlanForm({ ...form, seed }, context))
+        .plannedIds.flat()
+        .join(),
+    );
+    expect(new Set(drawn).size).toBeGreaterThan(1);
+    expect(plan.readingsBefore).toBe(2);
+  });
+
+  test('small lots go by count; looks share the vessels', () => {
+    expect(freshPlan(17, 12, 1).method).toBe('by-count');
+    const plan = content(readPlanForm({ ...freshPlan(17.4, 30, 7), looks: '2' }, context));
+    expect(plan.plannedIds).toHaveLength(2);
+  });
+
+  test('what cannot be a promise is refused beside its field', () => {
+    const said = sentences(
+      readPlanForm({ ...freshPlan(17.4, 30, 7), content: '12', spots: [] }, context),
+    );
+    expect(said).toMatchObject({
+      content: 'Choose between 50 and 99.9 %.',
+      spots: 'Choose where to take the sample.',
+    });
+    expect(numberOf({ ...freshPlan(17.4, 30, 7), confidence: '' }, context)).toBeNull();
+  });
+});
+
+describe('colour, senses and laboratory', () => {
+  const context = { preferences: AMERICAN, takenAt: NOW };
+
+  test('a colour there and back, however it was read', () => {
+    const typed = [
+      { ...FRESH_COLOUR, pfund: '47' },
+      { ...FRESH_COLOUR, by: 'photometer' as const, absorbance: '0,3', vessel: 'c#2' },
+      { ...FRESH_COLOUR, by: 'eye' as const },
+    ];
+    for (const form of typed) {
+      const read = content(readColourForm(form, context));
+      expect(content(readColourForm(colourFormOf(read), context))).toEqual(read);
+      expect(read.who).toBe('CD');
+    }
+    expect(
+      sentences(readColourForm({ ...FRESH_COLOUR, pfund: '400' }, context))['pfund'],
+    ).toContain('0 to 140');
+  });
+
+  test('what was tasted there and back', () => {
+    const form = {
+      ...FRESH_SENSES,
+      notes: [{ note: 'malt' as const, strength: 2 }],
+      typical: 'no' as const,
+    };
+    const read = content(readSensesForm(form, context));
+    expect(read.typical).toBe(false);
+    expect(sensesFormOf(read)).toEqual(form);
+  });
+
+  test('a report there and back; a ± without its value is not lost silently', () => {
+    const form = freshLab('2026-08-20');
+    form.laboratory = 'Lab';
+    form.values.hmfMgPerKg = { value: '4,5', expanded: '1' };
+    form.pollen = [{ plant: 'borage', percent: '12' }];
+    const read = content(readLabForm(form, DEFAULT_PREFERENCES));
+    expect(read.values).toEqual({ hmfMgPerKg: { value: 4.5, expanded: 1 } });
+    expect(content(readLabForm(labFormOf(read), DEFAULT_PREFERENCES))).toEqual(read);
+    form.values.diastaseSchade = { value: '', expanded: '1' };
+    form.pollen = [{ plant: '', percent: '' }];
+    expect(sentences(readLabForm(form, DEFAULT_PREFERENCES))).toMatchObject({
+      'values.diastaseSchade.value': 'Type the value that this ± belongs to.',
+      'pollen.0.plant': 'Give the plant a name that you find again.',
+    });
+  });
+});

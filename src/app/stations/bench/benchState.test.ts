@@ -1,0 +1,124 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoSeason } from '../../../../demo/season';
+import { bookOf, workshopOf, type Workshop } from '../../../records';
+import { FRESH_READING } from '../../forms/readingForm';
+import { lotsToMeasure } from './measureNext';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from './meterState';
+import { readingLines } from './readingRows';
+import { comingFrom, isStandIn } from './takenValue';
+
+const season = demoSeason('2026-11-25');
+const { meters } = bookOf(season);
+const workshop: Workshop = workshopOf(
+  season.filter((one) =>
+    [
+      'lot',
+      'container',
+      'comb-judgement',
+      'reading',
+      'ruling',
+      'lot-frames',
+      'sampling-plan',
+      'colour',
+      'senses',
+      'lab-report',
+    ].includes(one.kind),
+  ),
+  meters,
+);
+const NOW = '2026-11-25T12:00:00.000Z';
+
+const meterNamed = (name: string) => {
+  const found = [...meters.values()].find((one) => one.instrument.content.name === name);
+  if (!found) throw new Error(`no meter ${name}`);
+  return found;
+};
+
+describe('what to measure next in the demo season', () => {
+  const lots = lotsToMeasure(workshop);
+  const next = (name: string) => lots.find((one) => one.file.lot.content.name === name)?.next;
+
+  test('what was never measured comes first, what is signed last', () => {
+    expect(lots[0]?.file.lot.content.name).toBe('Sea lavender, outer marsh');
+    expect(lots[0]?.next).toBe('Nothing measured yet: read it.');
+    expect(lots.at(-1)?.next).toBe('Measured and signed.');
+  });
+
+  test('a plan says how many are left, a lot near its limit what would settle it', () => {
+    expect(next('Sea lavender, twenty buckets')).toBe('4 vessels of the plan to read.');
+    expect(next('Bean field, first day')).toContain('zero check');
+  });
+});
+
+describe('how it stands with a meter', () => {
+  test('checked lately, overdue, never', () => {
+    const due = (name: string) => {
+      const meter = meterNamed(name);
+      return dueOf(meter, readingsOfMeter(workshop.files, meter.instrument.entityId), NOW);
+    };
+    expect(due('House hand refractometer').because).toBeNull();
+    expect(due('Wide-range digital meter').because).toBe('days');
+    expect(dueWords(due('Wide-range digital meter'))).toBe('Check overdue by 6 days.');
+    expect(due('Stand-in eyepiece').because).toBe('never');
+    expect(dueWords({ due: true, because: 'readings', daysLeft: 3, readingsLeft: 0 })).toContain(
+      'as many readings',
+    );
+    expect(dueWords({ due: true, because: 'days', daysLeft: 0, readingsLeft: 5 })).toBe(
+      'Check due today.',
+    );
+  });
+
+  test('what it is off by, in words', () => {
+    expect(zeroWords(meterNamed('House hand refractometer'), NOW)).toMatch(
+      /^It reads 0\.1 too wet/,
+    );
+    expect(zeroWords(meterNamed('Wide-range digital meter'), NOW)).toMatch(/^Its zero is right/);
+    expect(zeroWords(meterNamed('Stand-in eyepiece'), NOW)).toBe('Nothing is known of its zero.');
+    expect(zeroWords(meterNamed('House hand refractometer'), '2026-01-01T00:00:00.000Z')).toContain(
+      'rough check',
+    );
+  });
+});
+
+describe('all readings', () => {
+  test('latest first, those in doubt marked, the ling lot’s among them', () => {
+    const lines = readingLines(workshop);
+    expect(lines).toHaveLength(26);
+    const moments = lines.map((one) => one.takenAt);
+    expect([...moments].sort().reverse()).toEqual(moments);
+    expect(new Set(lines.filter((one) => one.doubt).map((one) => one.lot))).toEqual(
+      new Set(['Ling from the moor']),
+    );
+  });
+});
+
+describe('how a value in the form came in', () => {
+  const standIn = meterNamed('Stand-in digital meter').instrument.entityId;
+  const form = { ...FRESH_READING, instrument: standIn, dial: '81.2' };
+  const taken = { instrumentId: standIn, dial: '81.2', settledStandard: 0.01 };
+
+  test('a settled value stands until it is typed over', () => {
+    const demo = { meters, workspace: 'demo' };
+    expect(comingFrom(form, taken, demo)).toEqual({
+      source: 'meter',
+      settledStandard: 0.01,
+      practice: false,
+    });
+    expect(comingFrom({ ...form, dial: '81.3' }, taken, demo)).toEqual({
+      source: 'typed',
+      practice: false,
+    });
+    expect(comingFrom(form, null, demo).source).toBe('typed');
+    const eyepiece = meterNamed('Stand-in eyepiece').instrument.entityId;
+    expect(comingFrom({ ...form, instrument: eyepiece }, taken, demo).source).toBe('eyepiece');
+  });
+
+  test('a stand-in is practice in one’s own lots, not in the made-up season', () => {
+    expect(isStandIn(meters, standIn)).toBe(true);
+    expect(comingFrom(form, taken, { meters, workspace: 'mine' }).practice).toBe(true);
+    const hand = meterNamed('House hand refractometer').instrument.entityId;
+    expect(
+      comingFrom({ ...form, instrument: hand }, null, { meters, workspace: 'mine' }).practice,
+    ).toBe(false);
+  });
+});
