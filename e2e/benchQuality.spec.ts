@@ -70,7 +70,7 @@ test('a photograph proves a reading', async ({ page }) => {
   await startBuckets(page, 2);
   await page.keyboard.type('17.4');
   await page.keyboard.press('Enter');
-  await page.getByRole('button', { name: /^Correct reading/ }).click();
+  await page.getByRole('button', { name: /^Proof of reading/ }).click();
   const picture = await page.screenshot({ clip: { x: 0, y: 0, width: 300, height: 200 } });
   const sheet = page.getByRole('dialog');
   await sheet

@@ -53,6 +53,15 @@ describe('a reading with a meter of one’s own', () => {
     expect(!parsed.ok && parsed.errors['dial']?.fix).toBeUndefined();
   });
 
+  test('a value that is not on its dial is refused with its range', () => {
+    const short = sampleMeter(countingScribe('short'), []);
+    const content = { ...SAMPLE_INSTRUMENT, range: [1.48, 1.5] as [number, number] };
+    const known = metersOf([{ ...short.instrument, content }], []);
+    const form = { ...FRESH_READING, instrument: short.instrument.entityId, dial: '1.4790' };
+    const parsed = readReadingForm(form, { ...context, meters: known });
+    expect(sentences(parsed)['dial']).toContain('runs from 1.48 to 1.5; 1.479 is not on it');
+  });
+
   test('a correction keeps when, by whom and how it was read; there and back changes nothing', () => {
     const former = {
       ...SAMPLE_READING,

@@ -151,6 +151,16 @@ function checkTemperature(reader: FormReader, text: string, temperatureC: number
   reader.fail('temperature', sentence);
 }
 
+/** A value that the dial of one's own meter does not have. */
+function checkRange(reader: FormReader, form: ReadingForm, meters: Meters, value: number): void {
+  const range = meters.get(form.instrument)?.instrument.content.range;
+  if (!range || Number.isNaN(value) || (value >= range[0] && value <= range[1])) return;
+  reader.fail(
+    'dial',
+    `The dial of this meter runs from ${range[0]} to ${range[1]}; ${value} is not on it. Look again, or choose the other meter.`,
+  );
+}
+
 /** What the meter of the form is: one's own as it is kept, or as typed. */
 function meterOf(form: ReadingForm, { meters, former }: ReadingContext, reader: FormReader) {
   const own = meters.get(form.instrument)?.instrument.content;
@@ -195,6 +205,7 @@ export function readReadingForm(
   const meter = meterOf(form, context, reader);
   const dialValue = reader.number('dial', form.dial);
   checkDial(reader, form, meter.scale, dialValue);
+  checkRange(reader, form, context.meters, dialValue);
   const temperatureC = degrees('temperature');
   if (temperatureC !== null) checkTemperature(reader, form.temperature, temperatureC);
   const [containerId = '', item] = form.vessel.split('#');

@@ -1,5 +1,5 @@
 import { useEffect, useMemo, type ReactElement, type ReactNode } from 'react';
-import { interpretReading, type Ruling } from '../../core';
+import { interpretReading, type Ruling, type SampleState } from '../../core';
 import {
   firstRevision,
   meteredReading,
@@ -27,7 +27,7 @@ import { FormFrame } from '../ui/FormFrame';
 import { RestoredNote } from '../ui/RestoredNote';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
-import { readingWarnings } from './readingWarnings';
+import { readingWarnings, replicatesOf } from './readingWarnings';
 
 /** Under which key the reading being typed for a lot is kept. */
 export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
@@ -44,6 +44,10 @@ export function nextVessel(file: LotFile, alsoTested = ''): string {
   return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
 }
 
+/** Ling comes as a gel: until somebody says that it was stirred, it was not. */
+const firstSample = ({ lot }: LotFile): SampleState =>
+  lot.content.honeyKind === 'heather' ? 'gel' : 'clear';
+
 /** An empty form with the meter of the last reading. */
 function freshReadingForm(
   file: LotFile,
@@ -51,7 +55,9 @@ function freshReadingForm(
   { preferences, meters }: ReadingContext,
 ): ReadingForm {
   const only = meters.size === 1 ? ([...meters.keys()][0] ?? '') : '';
-  const meter = last ? nextReadingForm(last, preferences) : { ...FRESH_READING, instrument: only };
+  const meter = last
+    ? nextReadingForm(last, preferences)
+    : { ...FRESH_READING, instrument: only, sample: firstSample(file) };
   const alsoTested = last ? `${last.containerId ?? ''}#${last.item ?? 1}` : '';
   return { ...meter, vessel: nextVessel(file, alsoTested) };
 }
@@ -161,7 +167,12 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
           ownsDigits
           vesselElsewhere={vesselElsewhere}
         >
-          <ReadingPreview content={typed} ruling={ruling} warnings={warnings} />
+          <ReadingPreview
+            content={typed}
+            ruling={ruling}
+            warnings={warnings}
+            replicates={typed ? replicatesOf(typed, file.readings).length : 0}
+          />
         </ReadingFields>
         <Button type="submit" tone="ink" className="min-h-14">
           Keep this reading

@@ -18,11 +18,13 @@ interface ReadingPreviewProps {
   ruling: Ruling;
   /** what else the person at the prism must know now */
   warnings: readonly string[];
+  /** readings of the same sample kept before */
+  replicates: number;
 }
 
 /** What the dial means, as soon as it can be read, and what it makes of the lot. */
 export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null {
-  const { content, ruling, warnings } = props;
+  const { content, ruling, warnings, replicates } = props;
   const meters = useMeters();
   if (!content) return null;
   const { dial, condition } = meteredReading(content, meters);
@@ -43,6 +45,7 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       <p className="text-lg">
         {correctionWords(read, dial)} {offsetWords(dial)}
       </p>
+      {replicates > 0 && <p className="text-base">Reading {replicates + 1} of this sample.</p>}
       {content.scale === 'brix' && (
         <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
       )}

@@ -1,4 +1,4 @@
-import { Pencil } from 'lucide-react';
+import { Camera, Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { interpretReading } from '../../core';
 import {
@@ -17,6 +17,7 @@ import { SAMPLE_NAMES, SPOT_NAMES, offsetWords } from '../format/reading';
 import { formatQuantity } from '../format/units';
 import { Button } from '../ui/Button';
 import { CorrectSheet } from '../ui/CorrectSheet';
+import { Sheet } from '../ui/Sheet';
 import { ProofPart } from './ProofPart';
 import { ReadingFields } from './ReadingFields';
 
@@ -62,6 +63,7 @@ function Doubt({ would, was }: { would: number; was: number }): ReactElement {
 /** One reading: what it means, how it was read, and what throws doubt on it. */
 export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
   const [correcting, setCorrecting] = useState(false);
+  const [proving, setProving] = useState(false);
   const preferences = useAppSelector(selectPreferences);
   const meters = useMeters();
   const facts = useFacts(reading);
@@ -99,6 +101,10 @@ export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
           <Doubt would={would} was={read.moisturePercent} />
         )}
       </span>
+      <Button tone="quiet" onClick={() => setProving(true)}>
+        <Camera aria-hidden className="size-4" /> Proof
+        <span className="sr-only"> of reading {formatDial(content.scale, content.dialValue)}</span>
+      </Button>
       <Button tone="quiet" onClick={() => setCorrecting(true)}>
         <Pencil aria-hidden className="size-4" /> Correct
         <span className="sr-only"> reading {formatDial(content.scale, content.dialValue)}</span>
@@ -112,8 +118,15 @@ export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
         parse={(form) => readReadingForm(form, context)}
       >
         <ReadingFields vessels={vesselsOf(file.containers)} ownsDigits={false} />
-        <ProofPart readingId={reading.entityId} />
       </CorrectSheet>
+      <Sheet
+        open={proving}
+        onOpenChange={setProving}
+        title="Proof of this reading"
+        description={`Scale or display as it showed ${formatDial(content.scale, content.dialValue)}. Kept small, without the place and time that cameras write into it.`}
+      >
+        <ProofPart readingId={reading.entityId} />
+      </Sheet>
     </li>
   );
 }

@@ -122,6 +122,12 @@ describe('parts of a lot’s uncertainty', () => {
     expect(standard(layered, 'spot')).toBeCloseTo(1 / Math.sqrt(3), 9);
   });
 
+  test('the spread between vessels is told from two vessels on', () => {
+    const two = [reading(17, { vesselId: 'a' }), reading(18, { vesselId: 'b' })];
+    expect(lotMoisture(two, []).betweenVessels).toBeCloseTo(Math.SQRT1_2, 9);
+    expect(lotMoisture([reading(17)], []).betweenVessels).toBeNull();
+  });
+
   test('a steady reader is believed: own repeatability narrows the interval', () => {
     const readings = [reading(18), reading(18.2)];
     const steady = { standardDeviation: 0.06, degreesOfFreedom: 30 };

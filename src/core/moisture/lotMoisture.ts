@@ -11,7 +11,7 @@ import {
 } from './lotComponents';
 import type { ReadingBudget } from './readingBudget';
 import type { Spot } from './sampleState';
-import { SPREAD_PRIORS, type Spread } from './spreads';
+import { SPREAD_PRIORS, squaredDeviations, type Spread } from './spreads';
 
 /** One part of the uncertainty with its share of the variance. */
 export interface LotComponent {
@@ -39,6 +39,8 @@ export interface LotMoisture {
   readonly uncertainty: CombinedUncertainty;
   readonly components: readonly LotComponent[];
   readonly vessels: readonly VesselMoisture[];
+  /** standard deviation of the means of the vessels read [%]; null below two */
+  readonly betweenVessels: number | null;
 }
 
 function vesselMoisture(group: VesselGroup, repeatability: Spread): VesselMoisture {
@@ -52,6 +54,12 @@ function vesselMoisture(group: VesselGroup, repeatability: Spread): VesselMoistu
     spots: group.spots.map(({ spot, mean }) => ({ spot, meanPercent: mean })),
     uncertainty: combineUncertainty(componentsOf(basis)),
   };
+}
+
+/** How far the means of the vessels scatter, as they were measured. */
+function spreadBetween(groups: readonly VesselGroup[]): number | null {
+  if (groups.length < 2) return null;
+  return Math.sqrt(squaredDeviations(groups.map((one) => one.mean)) / (groups.length - 1));
 }
 
 /**
@@ -93,6 +101,7 @@ export function lotMoisture(
       share: (standard / uncertainty.standard) ** 2,
     })),
     vessels: groups.map((one) => vesselMoisture(one, repeatability)),
+    betweenVessels: spreadBetween(groups),
   };
 }
 

@@ -124,6 +124,17 @@ describe('a sampling plan', () => {
     expect(bad?.sentence).toContain('reading on until it passes is no test');
   });
 
+  test('a vessel counts once it was read at every spot of the plan', () => {
+    const at = (spot: 'top' | 'bottom') =>
+      each([17, 17.1, 17, 16.9, 17]).map((one) => ({ ...one, id: one.id + spot, spot }));
+    const both = { ...plan, spots: ['top', 'bottom'] as const };
+    const said = (readings: ReadingEvidence[]) =>
+      findings(lotEvidence({ vessels: vessels(20), readings, plan: both }), 'sampling-plan')[0]
+        ?.sentence;
+    expect(said(at('top'))).toContain('5 vessels of it still to be read');
+    expect(said([...at('top'), ...at('bottom')])).toContain('The plan holds');
+  });
+
   test('readings of the lot as a whole do not count for it', () => {
     const readings = each([17, 17.1, 17, 16.9]).concat(
       readingsOf([17]).map((one) => ({ ...one, vesselId: null })),

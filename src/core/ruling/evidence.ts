@@ -3,6 +3,7 @@ import type { CombJudgement } from '../capping/expectedMoisture';
 import type { HoneyKind, RuleSet } from '../limits/ruleSets';
 import type { ReadingMark } from '../moisture/interpretReading';
 import type { LotReading } from '../moisture/lotComponents';
+import type { Spot } from '../moisture/sampleState';
 import type { ZeroCheck } from '../moisture/readingBudget';
 import type { Spread } from '../moisture/spreads';
 import type { FlowerEvidence } from '../quality/flowerName';
@@ -36,6 +37,8 @@ export interface ReadingEvidence extends LotReading {
 export interface PlanEvidence extends PlanAim {
   /** ids of the vessels to be tested at each look */
   readonly plannedIds: readonly (readonly string[])[];
+  /** where each vessel is to be read; anywhere where not there */
+  readonly spots?: readonly Spot[];
 }
 
 /** What was seen of the comb, as the rules see it. */

@@ -5,7 +5,7 @@ import { useWorkshop } from '../../data/useWorkshop';
 import { NothingHere } from '../../ui/NothingHere';
 import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
-import { dueOf, dueWords, readingsOfMeter, zeroWords } from './meterState';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
 import { ChecksSection } from './parts/ChecksSection';
 import { DoubtedReadings } from './parts/DoubtedReadings';
 import { MeterDetails } from './parts/MeterDetails';

@@ -3,7 +3,7 @@ import { demoSeason } from '../../../../demo/season';
 import { bookOf, workshopOf, type Workshop } from '../../../records';
 import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
-import { dueOf, dueWords, readingsOfMeter, zeroWords } from './meterState';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
 import { readingLines } from './readingRows';
 import { comingFrom, isStandIn } from './takenValue';
 

@@ -1,10 +1,12 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
+import { useWorkshop } from '../../data/useWorkshop';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { Waiting } from '../../ui/Waiting';
 import { DueSection } from './DueSection';
 import { LotRow } from './LotRow';
+import { MetersDue } from './MetersDue';
 import { bySeverity, useRuledLots, type RuledLot } from './useRuledLots';
 
 interface GroupProps {
@@ -49,13 +51,15 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 /** All lots, those that wait for a decision first. */
 export function TodayScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const lots = useRuledLots();
+  const workshop = useWorkshop();
+  const lots = useRuledLots(workshop);
   if (lots === undefined) return <Waiting />;
   const open = lots.filter((one) => !one.settled).sort(bySeverity);
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
       <DueSection />
+      {workshop && <MetersDue workshop={workshop} />}
       {lots.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />
       <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />

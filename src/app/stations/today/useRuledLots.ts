@@ -6,9 +6,9 @@ import {
   isRulingOutdated,
   knownFor,
   type LotFile,
+  type Workshop,
 } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useWorkshop } from '../../data/useWorkshop';
 import { phrasingFor } from '../../format/phrasing';
 
 /** A lot with the ruling on its evidence. */
@@ -27,9 +27,8 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
 }
 
 /** All lots with the ruling on the evidence at hand; undefined while loading. */
-export function useRuledLots(): RuledLot[] | undefined {
+export function useRuledLots(workshop: Workshop | undefined): RuledLot[] | undefined {
   const preferences = useAppSelector(selectPreferences);
-  const workshop = useWorkshop();
   return useMemo(
     () =>
       workshop?.files.map((file) => {

@@ -1,5 +1,5 @@
-import { lotMoisture } from '../../moisture/lotMoisture';
-import type { LotMoisture } from '../../moisture/lotMoisture';
+import { lotMoisture, type LotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
+import type { Spot } from '../../moisture/sampleState';
 import { planVerdict, type PlanVerdict } from '../../sampling/planVerdict';
 import { quadrature } from '../../stats/uncertainty';
 import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from '../evidence';
@@ -15,6 +15,12 @@ export function commonStandard(measured: LotMoisture): number {
   return quadrature(common.map((one) => one.standard));
 }
 
+/** Whether a vessel was read at every spot of the plan; nothing said counts as stirred. */
+function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boolean {
+  const read = new Set<Spot>(spots.map((one) => (one.spot === 'not-said' ? 'stirred' : one.spot)));
+  return planned.every((one) => read.has(one));
+}
+
 /** What the lot's sampling plan says so far, or null without a plan. */
 export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
   const { plan, repeatability } = evidence;
@@ -27,11 +33,13 @@ export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
     containers: Math.max(1, vessels.length),
     limitPercent: limitPercent(evidence),
     systematicPercent: measured ? commonStandard(measured) : 0,
-    tested: (measured?.vessels ?? []).map(({ vesselId, meanPercent, uncertainty }) => ({
-      id: vesselId ?? '',
-      meanPercent,
-      standardUncertainty: uncertainty.standard,
-    })),
+    tested: (measured?.vessels ?? [])
+      .filter((one) => hasSpots(one, plan.spots))
+      .map(({ vesselId, meanPercent, uncertainty }) => ({
+        id: vesselId ?? '',
+        meanPercent,
+        standardUncertainty: uncertainty.standard,
+      })),
   });
 }
 

@@ -11,7 +11,7 @@ import { formatPercent } from '../../../format/moisture';
 import { PageLink } from '../../../ui/PageLink';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
-import { readingsOfMeter } from '../meterState';
+import { readingsOfMeter } from '../../../format/meterState';
 
 /** Readings since the last good check before a jump, with what each would be; none is changed. */
 export function DoubtedReadings({

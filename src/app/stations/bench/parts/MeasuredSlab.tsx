@@ -76,6 +76,8 @@ export function MeasuredSlab({
             <p className="mt-2 mb-3 text-base">
               Mean of the lot from {counted(ordinaryReadings(evidence).length, 'reading')}
               {provisional ? ', with the one you are typing' : ''}.
+              {measured.betweenVessels !== null &&
+                ` From vessel to vessel it differs by ${measured.betweenVessels.toFixed(2)} (one standard deviation of ${measured.vessels.length}).`}
             </p>
             <Against name="Limit" limitPercent={ruling.limitPercent} answer={answer} />
             {target < ruling.limitPercent && (

@@ -9,7 +9,7 @@ import { freshInstrument, readInstrumentForm } from '../../../forms/instrumentFo
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
-import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../meterState';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../../format/meterState';
 import { InstrumentFields } from './InstrumentFields';
 
 interface MeterLineProps {

@@ -1,6 +1,6 @@
-import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../../core';
-import { dayOfMoment, type LotFile, type Meter, type Reading } from '../../../records';
-import { counted } from '../../format/counted';
+import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../core';
+import { dayOfMoment, type LotFile, type Meter, type Reading } from '../../records';
+import { counted } from './counted';
 
 /** Readings taken with a meter, oldest first. */
 export function readingsOfMeter(files: readonly LotFile[], instrumentId: string): Reading[] {
