@@ -22,23 +22,9 @@ import {
   type AnyRecord,
 } from '../src/records';
 import { benchSeason } from './benchSeason';
+import { timed } from './timed';
 
 const TARGET_MS = 4;
-const ROUNDS = 400;
-
-function timed(label: string, once: (round: number) => void): void {
-  for (let round = 0; round < 40; round += 1) once(round);
-  const times = Array.from({ length: ROUNDS }, (_, round) => {
-    const start = performance.now();
-    once(round);
-    return performance.now() - start;
-  }).sort((a, b) => a - b);
-  const median = times[ROUNDS / 2] ?? NaN;
-  const p99 = times[Math.floor(ROUNDS * 0.99)] ?? NaN;
-  console.log(
-    `${label.padEnd(58)} median ${median.toFixed(3)} ms   p99 ${p99.toFixed(3)} ms   ${(TARGET_MS / p99).toFixed(1)} times within ${TARGET_MS} ms`,
-  );
-}
 
 const records: AnyRecord[] = benchSeason(5000);
 const workshop = workshopOf(records, metersOf([], []));
@@ -83,22 +69,22 @@ function typed(from: LotEvidence, round: number): LotEvidence {
   return { ...from, readings: [...from.readings, reading] };
 }
 
-timed('a reading: corrected, with its budget', (round) => {
+timed('a reading: corrected, with its budget', TARGET_MS, (round) => {
   typed(twenty, round);
 });
-timed('the lot of 20 readings: mean and parts', (round) => {
+timed('the lot of 20 readings: mean and parts', TARGET_MS, (round) => {
   const { readings, vessels, repeatability } = typed(twenty, round);
   lotMoisture(readings, vessels, repeatability);
 });
-timed('live answer: all rules and both probabilities', (round) => {
+timed('live answer: all rules and both probabilities', TARGET_MS, (round) => {
   const { belief, limitPercent } = ruleOnLot(typed(twenty, round));
   conformityProbability(belief, limitPercent);
 });
-timed('how many more readings (limit near the mean)', (round) => {
+timed('how many more readings (limit near the mean)', TARGET_MS, (round) => {
   const { readings, vessels } = typed(twenty, round);
   furtherReadings({ readings, vessels, limitPercent: 17.4 });
 });
-timed('the plan’s verdict with its tolerance factor', (round) => {
+timed('the plan’s verdict with its tolerance factor', TARGET_MS, (round) => {
   planVerdictOf(typed(planned, round));
 });
 const start = performance.now();

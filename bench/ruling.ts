@@ -5,24 +5,10 @@
 import { flipsOf, interpretReading, readingBudget, ruleOnLot, type LotEvidence } from '../src/core';
 import { contentsOf, evidenceFrom, lotFilesOf } from '../src/records';
 import { demoSeason } from '../demo/season';
+import { timed } from './timed';
 
-const WARM_UP = 200;
 const ROUNDS = 2000;
 const FRAME_MS = 16;
-
-function timed(label: string, once: (round: number) => void): void {
-  for (let round = 0; round < WARM_UP; round += 1) once(round);
-  const times = Array.from({ length: ROUNDS }, (_, round) => {
-    const start = performance.now();
-    once(round);
-    return performance.now() - start;
-  }).sort((a, b) => a - b);
-  const median = times[ROUNDS / 2] ?? NaN;
-  const p99 = times[Math.floor(ROUNDS * 0.99)] ?? NaN;
-  console.log(
-    `${label.padEnd(52)} median ${median.toFixed(3)} ms   p99 ${p99.toFixed(3)} ms   ${(FRAME_MS / p99).toFixed(0)} times within ${FRAME_MS} ms`,
-  );
-}
 
 const files = lotFilesOf(demoSeason('2026-11-24'));
 const evidences: LotEvidence[] = files.map((file) => evidenceFrom(contentsOf(file)));
@@ -50,12 +36,12 @@ function typed(round: number): LotEvidence {
 }
 
 console.log(`${evidences.length} demo lots in turn, ${ROUNDS} rounds each`);
-timed('dial to corrected moisture with its budget', () => {
+timed('dial to corrected moisture with its budget', FRAME_MS, () => {
   interpretReading(dial);
   readingBudget(dial, meter);
 });
-timed('keystroke to changed ruling', (round) => void ruleOnLot(typed(round)));
-timed('keystroke to ruling and what would change it', (round) => {
+timed('keystroke to changed ruling', FRAME_MS, (round) => void ruleOnLot(typed(round)));
+timed('keystroke to ruling and what would change it', FRAME_MS, (round) => {
   const evidence = typed(round);
   flipsOf(evidence, ruleOnLot(evidence));
 });

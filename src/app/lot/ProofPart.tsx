@@ -1,10 +1,11 @@
 import { Camera } from 'lucide-react';
-import { useRef, useState, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { useProofRecords } from '../../db';
 import { current, firstRevision, type Proof } from '../../records';
 import { perform, revise, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import { shrinkPhoto } from '../../workers/photoClient';
 import { Button } from '../ui/Button';
+import { FileButton } from '../ui/FileButton';
 
 function ProofPicture({ proof }: { proof: Proof }): ReactElement {
   const dispatch = useAppDispatch();
@@ -34,7 +35,6 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
   const records = useProofRecords(workspace, readingId);
-  const input = useRef<HTMLInputElement>(null);
   const [state, setState] = useState({ busy: false, wrong: '' });
   const proofs = current(records ?? []).filter((one): one is Proof => one.kind === 'proof');
   const add = async (file: File): Promise<void> => {
@@ -50,24 +50,17 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   };
   return (
     <div className="mt-1 w-full">
-      <Button tone="quiet" disabled={state.busy} onClick={() => input.current?.click()}>
+      <FileButton
+        label="Photograph of the scale"
+        accept="image/*"
+        camera
+        tone="quiet"
+        disabled={state.busy}
+        onFile={(file) => void add(file)}
+      >
         <Camera aria-hidden className="size-5" />
         {proofs.length === 0 ? 'Photograph the scale' : 'Another photograph'}
-      </Button>
-      <input
-        ref={input}
-        type="file"
-        accept="image/*"
-        capture="environment"
-        aria-label="Photograph of the scale"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void add(file);
-        }}
-      />
+      </FileButton>
       <p role="status" className="text-base font-semibold empty:hidden">
         {state.busy ? 'Making it small …' : state.wrong}
       </p>

@@ -5,7 +5,7 @@ import {
 } from '../conformity/conformity';
 import { requireInRange } from '../errors';
 import type { LotReading, LotVessel } from './lotComponents';
-import { lotMoisture } from './lotMoisture';
+import { lotEstimate } from './lotMoisture';
 import { SPREAD_PRIORS, type Spread } from './spreads';
 
 /** Most further readings that are worth proposing. @source our choice, no source */
@@ -31,8 +31,7 @@ export interface FurtherQuestion {
 
 function decisionOf(question: FurtherQuestion): ConformityDecision {
   const { readings, vessels, limitPercent, repeatability = SPREAD_PRIORS.repeatability } = question;
-  const { meanPercent, uncertainty } = lotMoisture(readings, vessels, repeatability);
-  const estimate = { mean: meanPercent, standardUncertainty: uncertainty.standard };
+  const estimate = lotEstimate(readings, vessels, repeatability);
   return conformityDecision(conformityProbability(estimate, limitPercent));
 }
 
@@ -60,15 +59,26 @@ export function furtherReadings(question: FurtherQuestion): FurtherReadings {
   const now = decisionOf(question);
   if (now !== 'not-settled') return { status: 'settled', decision: now };
   const { readings, vessels, repeatability } = question;
-  const { meanPercent } = lotMoisture(readings, vessels, repeatability);
+  const { mean } = lotEstimate(readings, vessels, repeatability);
   const last = readings[readings.length - 1];
+  if (!last) return { status: 'no-number' };
   const order = nextVesselIds(question);
-  const supposed: LotReading[] = [];
-  for (let count = 1; last && count <= MOST_FURTHER_READINGS; count += 1) {
-    const vesselId = order[(count - 1) % order.length] ?? null;
-    supposed.push({ ...last, id: `supposed-${count}`, vesselId, moisturePercent: meanPercent });
-    const decision = decisionOf({ ...question, readings: [...readings, ...supposed] });
-    if (decision !== 'not-settled') return { status: 'more', readings: count, decision };
+  const supposed = Array.from({ length: MOST_FURTHER_READINGS }, (_, at): LotReading => {
+    const vesselId = order[at % order.length] ?? null;
+    return { ...last, id: `supposed-${at}`, vesselId, moisturePercent: mean };
+  });
+  const decisionAfter = (count: number): ConformityDecision =>
+    decisionOf({ ...question, readings: [...readings, ...supposed.slice(0, count)] });
+  if (decisionAfter(MOST_FURTHER_READINGS) === 'not-settled') return { status: 'no-number' };
+  // The same mean with less doubt: once settled, it stays so; halving finds where.
+  let [low, high] = [0, MOST_FURTHER_READINGS];
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (decisionAfter(middle) === 'not-settled') low = middle;
+    else high = middle;
   }
-  return { status: 'no-number' };
+  const decision = decisionAfter(high);
+  return decision === 'not-settled'
+    ? { status: 'no-number' }
+    : { status: 'more', readings: high, decision };
 }

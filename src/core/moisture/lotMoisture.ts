@@ -1,5 +1,6 @@
+import type { Estimate } from '../conformity/conformity';
 import { DomainError } from '../errors';
-import { combineUncertainty, type CombinedUncertainty } from '../stats/uncertainty';
+import { combineUncertainty, quadrature, type CombinedUncertainty } from '../stats/uncertainty';
 import {
   componentsOf,
   groupByVessel,
@@ -56,6 +57,14 @@ function vesselMoisture(group: VesselGroup, repeatability: Spread): VesselMoistu
   };
 }
 
+function requireReadings(readings: readonly LotReading[], fn: string): void {
+  if (readings.length > 0) return;
+  throw new DomainError({ code: 'empty', fn, param: 'readings', value: 0, unit: '1' });
+}
+
+const weightedMean = (groups: readonly VesselGroup[], weights: readonly number[]): number =>
+  groups.reduce((sum, one, at) => sum + (weights[at] ?? 0) * one.mean, 0);
+
 /** How far the means of the vessels scatter, as they were measured. */
 function spreadBetween(groups: readonly VesselGroup[]): number | null {
   if (groups.length < 2) return null;
@@ -83,17 +92,14 @@ export function lotMoisture(
   vessels: readonly LotVessel[],
   repeatability: Spread = SPREAD_PRIORS.repeatability,
 ): LotMoisture {
-  if (readings.length === 0) {
-    const place = { fn: 'lotMoisture', param: 'readings', value: 0, unit: '1' };
-    throw new DomainError({ code: 'empty', ...place });
-  }
+  requireReadings(readings, 'lotMoisture');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
   const basis = { groups, weights, vesselCount: vessels.length, repeatability };
   const components = componentsOf(basis);
   const uncertainty = combineUncertainty(components);
   return {
-    meanPercent: groups.reduce((sum, one, at) => sum + (weights[at] ?? 0) * one.mean, 0),
+    meanPercent: weightedMean(groups, weights),
     uncertainty,
     components: components.map(({ id, standard }) => ({
       id,
@@ -102,6 +108,27 @@ export function lotMoisture(
     })),
     vessels: groups.map((one) => vesselMoisture(one, repeatability)),
     betweenVessels: spreadBetween(groups),
+  };
+}
+
+/**
+ * Mean and standard uncertainty of a lot alone, for questions that ask it many times over.
+ *
+ * @throws DomainError `empty` without a reading
+ * @source as `lotMoisture`
+ */
+export function lotEstimate(
+  readings: readonly LotReading[],
+  vessels: readonly LotVessel[],
+  repeatability: Spread = SPREAD_PRIORS.repeatability,
+): Estimate {
+  requireReadings(readings, 'lotEstimate');
+  const groups = groupByVessel(readings);
+  const weights = vesselWeights(groups, vessels);
+  const basis = { groups, weights, vesselCount: vessels.length, repeatability };
+  return {
+    mean: weightedMean(groups, weights),
+    standardUncertainty: quadrature(componentsOf(basis).map((one) => one.standard)),
   };
 }
 

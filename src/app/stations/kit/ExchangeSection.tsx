@@ -1,5 +1,5 @@
 import { Download, Upload } from 'lucide-react';
-import { useRef, useState, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { recordFileOf, type AppError } from '../../../records';
 import {
   allRecords,
@@ -11,6 +11,7 @@ import {
 } from '../../../store';
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { saveFile } from './files';
 
 function ImportError({ error }: { error: AppError }): ReactElement {
@@ -32,7 +33,6 @@ function ImportError({ error }: { error: AppError }): ReactElement {
 export function ExchangeSection(): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
-  const input = useRef<HTMLInputElement>(null);
   const [error, setError] = useState<AppError | null>(null);
 
   const exportAll = async (): Promise<void> => {
@@ -70,22 +70,13 @@ export function ExchangeSection(): ReactElement {
         <Button tone="ink" onClick={() => void exportAll()}>
           <Download aria-hidden className="size-5" /> Export all records
         </Button>
-        <Button onClick={() => input.current?.click()}>
-          <Upload aria-hidden className="size-5" /> Import a file
-        </Button>
-        <input
-          ref={input}
-          type="file"
+        <FileButton
+          label="File to import"
           accept="application/json,.json"
-          aria-label="File to import"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) void importFile(file);
-          }}
-        />
+          onFile={(file) => void importFile(file)}
+        >
+          <Upload aria-hidden className="size-5" /> Import a file
+        </FileButton>
       </div>
       {error && <ImportError error={error} />}
     </section>

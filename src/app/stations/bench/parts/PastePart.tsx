@@ -1,5 +1,5 @@
 import { Upload } from 'lucide-react';
-import { useId, useRef, useState, type ReactElement } from 'react';
+import { useId, useState, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { interpretReading, type VesselEvidence } from '../../../../core';
 import { meteredReading, type ReadingContent } from '../../../../records';
@@ -8,6 +8,7 @@ import type { ReadingContext } from '../../../forms/readingForm';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
+import { FileButton } from '../../../ui/FileButton';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
@@ -148,7 +149,6 @@ async function textOf(file: File): Promise<{ text: string; wrong: string }> {
 
 /** A button that chooses a CSV file. */
 function FileChoice({ onText }: { onText: (text: string) => void }): ReactElement {
-  const input = useRef<HTMLInputElement>(null);
   const [wrong, setWrong] = useState('');
   const choose = async (file: File): Promise<void> => {
     const read = await textOf(file);
@@ -157,22 +157,13 @@ function FileChoice({ onText }: { onText: (text: string) => void }): ReactElemen
   };
   return (
     <div>
-      <Button onClick={() => input.current?.click()}>
-        <Upload aria-hidden className="size-5" /> Choose a CSV file
-      </Button>
-      <input
-        ref={input}
-        type="file"
+      <FileButton
+        label="CSV file"
         accept=".csv,.tsv,.txt,text/csv,text/plain"
-        aria-label="CSV file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          event.target.value = '';
-          if (file) void choose(file);
-        }}
-      />
+        onFile={(file) => void choose(file)}
+      >
+        <Upload aria-hidden className="size-5" /> Choose a CSV file
+      </FileButton>
       <p role="status" className="text-base font-semibold empty:hidden">
         {wrong}
       </p>
