@@ -101,14 +101,19 @@ export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
           <Doubt would={would} was={read.moisturePercent} />
         )}
       </span>
-      <Button tone="quiet" onClick={() => setProving(true)}>
-        <Camera aria-hidden className="size-4" /> Proof
-        <span className="sr-only"> of reading {formatDial(content.scale, content.dialValue)}</span>
-      </Button>
-      <Button tone="quiet" onClick={() => setCorrecting(true)}>
-        <Pencil aria-hidden className="size-4" /> Correct
-        <span className="sr-only"> reading {formatDial(content.scale, content.dialValue)}</span>
-      </Button>
+      <span className="flex flex-wrap sm:flex-col sm:items-start">
+        <Button tone="quiet" onClick={() => setProving(true)}>
+          <Camera aria-hidden className="size-4" /> Proof
+          <span className="sr-only">
+            {' '}
+            of reading {formatDial(content.scale, content.dialValue)}
+          </span>
+        </Button>
+        <Button tone="quiet" onClick={() => setCorrecting(true)}>
+          <Pencil aria-hidden className="size-4" /> Correct
+          <span className="sr-only"> reading {formatDial(content.scale, content.dialValue)}</span>
+        </Button>
+      </span>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}

@@ -42,7 +42,7 @@ const COLUMNS = [
 /** Height of a row [px]; a finger finds it. */
 const ROW_HEIGHT = 44;
 const GRID =
-  'grid grid-cols-[11rem_minmax(10rem,2fr)_8rem_6rem_7rem_9rem_minmax(9rem,1fr)_5rem] min-w-[64rem]';
+  'grid grid-cols-[11rem_minmax(10rem,2fr)_7rem_5.5rem_6.5rem_8.5rem_minmax(14rem,1.5fr)_5rem] min-w-[68rem]';
 
 function useTable(lines: ReadingLine[], search: string) {
   const [sorting, setSorting] = useState<SortingState>([]);
