@@ -8,7 +8,13 @@ import {
   type LotFile,
   type ReadingContent,
 } from '../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../store';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../store';
 import { useCommands } from '../commands/useCommands';
 import { belongsToField } from '../commands/useKeyboard';
 import { useMeters, useMoment } from '../data/useMeters';
@@ -28,6 +34,7 @@ import { RestoredNote } from '../ui/RestoredNote';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
+import { isPractice } from './standIns';
 
 /** Under which key the reading being typed for a lot is kept. */
 export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
@@ -93,7 +100,7 @@ function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   }, [file, content, meters, replicates]);
 }
 
-type Coming = Pick<ReadingContext, 'source' | 'settledStandard' | 'practice'>;
+type Coming = Pick<ReadingContext, 'source' | 'settledStandard'>;
 
 /** What a page around the entry may add to it. */
 export interface ReadingEntryParts {
@@ -116,6 +123,7 @@ const TYPED = (): Coming => ({});
 
 function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming) {
   const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
   const meters = useMeters();
   const takenAt = useMoment();
   const context: ReadingContext = { preferences, meters, takenAt };
@@ -123,7 +131,10 @@ function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming)
   const draft = useDraftForm({
     formKey: readingFormKey(file.lot.entityId),
     defaults,
-    parse: (form: ReadingForm) => readReadingForm(form, { ...context, ...comingFor(form) }),
+    parse: (form: ReadingForm) => {
+      const practice = isPractice(meters, form.instrument, workspace);
+      return readReadingForm(form, { ...context, ...comingFor(form), practice });
+    },
   });
   return { ...draft, defaults, context };
 }

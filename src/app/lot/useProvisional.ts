@@ -1,20 +1,23 @@
 import { useMemo } from 'react';
 import type { ReadingContent } from '../../records';
-import { selectDraft, selectPreferences, useAppSelector } from '../../store';
+import { selectDraft, selectPreferences, selectWorkspace, useAppSelector } from '../../store';
 import { useMeters, useMoment } from '../data/useMeters';
 import { readReadingForm, type ReadingForm } from '../forms/readingForm';
 import { readingFormKey } from './ReadingEntry';
+import { isPractice } from './standIns';
 
 /** The reading now being typed for a lot, once it can be read. */
-export function useProvisional(lotId: string, practice = false): ReadingContent | null {
+export function useProvisional(lotId: string): ReadingContent | null {
   const draft = useAppSelector((state) => selectDraft(state, readingFormKey(lotId)));
   const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
   const meters = useMeters();
   const takenAt = useMoment();
   return useMemo(() => {
     if (!draft || !('spot' in draft)) return null;
-    const context = { preferences, meters, takenAt, practice };
-    const parsed = readReadingForm(draft as unknown as ReadingForm, context);
+    const form = draft as unknown as ReadingForm;
+    const practice = isPractice(meters, form.instrument, workspace);
+    const parsed = readReadingForm(form, { preferences, meters, takenAt, practice });
     return parsed.ok ? parsed.content : null;
-  }, [draft, preferences, meters, takenAt, practice]);
+  }, [draft, preferences, meters, takenAt, workspace]);
 }

@@ -65,6 +65,13 @@ describe('samples and meters in doubt', () => {
     const ruling = ruleOnLot(lotEvidence({ readings }));
     expect(ruling.outcome).toBe('measure');
     expect(ruling.findings[0]?.sentence).toContain('liquefy it in a closed jar');
+    const crystals = readings.map((one) => ({ ...one, id: `${one.id}c`, moisturePercent: 21 }));
+    const after = ruleOnLot(lotEvidence({ readings: [...crystals, ...readingsOf([16.6, 16.6])] }));
+    expect(after.outcome).toBe('accept');
+    expect(after.belief.mean).toBeCloseTo(16.6, 9);
+    expect(after.findings.some((one) => one.sentence.startsWith('Left out of the figure'))).toBe(
+      true,
+    );
     const gel = readingsOf([21]).map((one) => ({ ...one, marks: ['gel' as const] }));
     expect(
       findings(lotEvidence({ readings: gel, honeyKind: 'heather' }), 'unreliable-samples')[0]

@@ -83,16 +83,28 @@ export function ordinaryVessels(vessels: readonly VesselEvidence[]): readonly Ve
   return ordinary.length > 0 ? ordinary : vessels;
 }
 
-/** Readings that the lot's mean rests on: none of a vessel judged by itself. */
+/** Readings that the lot's mean rests on: none of a vessel judged by itself, none with crystals where there are others. */
 export function ordinaryReadings({ vessels, readings }: LotEvidence): readonly ReadingEvidence[] {
   const ordinary = new Set(ordinaryVessels(vessels).map((one) => one.id));
-  return readings.filter((one) => one.vesselId === null || ordinary.has(one.vesselId));
+  return reliable(readings.filter((one) => one.vesselId === null || ordinary.has(one.vesselId)));
+}
+
+/** Whether a reading's sample had crystals or was an unstirred gel. */
+export function isUnreliable({ marks }: ReadingEvidence): boolean {
+  return marks.includes('crystals') || marks.includes('gel');
+}
+
+/** Without the unreliable ones, as soon as there are others to go by. */
+function reliable(readings: readonly ReadingEvidence[]): readonly ReadingEvidence[] {
+  const good = readings.filter((one) => !isUnreliable(one));
+  return good.length > 0 ? good : readings;
 }
 
 /** Readings of vessels judged by themselves. */
 export function suspectReadings(evidence: LotEvidence): readonly ReadingEvidence[] {
-  const ordinary = new Set(ordinaryReadings(evidence));
-  return evidence.readings.filter((one) => !ordinary.has(one));
+  const ordinary = new Set(ordinaryVessels(evidence.vessels).map((one) => one.id));
+  const own = evidence.readings.filter((one) => one.vesselId !== null);
+  return reliable(own.filter((one) => !ordinary.has(one.vesselId ?? '')));
 }
 
 /** The limit of the rule set in force for this kind of honey [% by mass]. */

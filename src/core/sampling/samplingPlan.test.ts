@@ -261,3 +261,42 @@ describe('a lot on the boundary: 5 % of its containers over the limit', () => {
     expect(passed / lots).toBeGreaterThan(0.01);
   });
 });
+
+describe('a lot of 20 containers with three bad ones, where two may be (seeded simulation)', () => {
+  test('by count it passes at most 5 % of the time, and one with none always', () => {
+    const question: PlanQuestion = {
+      method: 'by-count',
+      content: 0.9,
+      confidence: 0.95,
+      looks: 1,
+      containers: 20,
+      marginPercent: 1,
+      spreadPercent: 0.3,
+    };
+    const { number } = plannedNumber(question);
+    const ids = Array.from({ length: 20 }, (_, at) => `c${at}`);
+    const random = seededRandom(77);
+    const passes = (bad: ReadonlySet<string>): boolean => {
+      const [plannedIds = []] = drawContainers(ids, number, 1, random());
+      const tested = plannedIds.map((id) => {
+        return { id, meanPercent: bad.has(id) ? 20 : 17, standardUncertainty: 0.1 };
+      });
+      const verdict = planVerdict({
+        ...question,
+        plannedIds: [plannedIds],
+        tested,
+        limitPercent: 18.6,
+        systematicPercent: 0.1,
+      });
+      return verdict.status === 'holds';
+    };
+    let passed = 0;
+    for (let lot = 0; lot < 4000; lot += 1) {
+      const shuffled = ids.map((id) => ({ id, at: random() })).sort((a, b) => a.at - b.at);
+      if (passes(new Set(shuffled.slice(0, 3).map((one) => one.id)))) passed += 1;
+    }
+    expect(passed / 4000).toBeLessThanOrEqual(0.055);
+    expect(passed / 4000).toBeGreaterThan(0);
+    for (let lot = 0; lot < 50; lot += 1) expect(passes(new Set())).toBe(true);
+  });
+});

@@ -1,6 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import type { LotFile } from '../../../records';
-import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMeters } from '../../data/useMeters';
 import { LotGate } from '../../lot/LotGate';
 import { LotRule } from '../../lot/LotRule';
@@ -15,15 +14,13 @@ import { PlanPart } from './parts/PlanPart';
 import { ReadingsPart } from './parts/ReadingsPart';
 import { UncertaintyPart } from './parts/UncertaintyPart';
 import { VesselStrip } from './parts/VesselStrip';
-import { comingFrom, isStandIn, type Taken } from './takenValue';
+import { comingFrom, type Taken } from './takenValue';
 
 function LotBenchView({ file }: { file: LotFile }): ReactElement {
   const meters = useMeters();
-  const workspace = useAppSelector(selectWorkspace);
   const [taken, setTaken] = useState<Taken | null>(null);
   const provisional = useProvisional(file.lot.entityId);
-  const practises = workspace === 'mine' && isStandIn(meters, provisional?.instrumentId ?? '');
-  const counting = practises ? null : provisional;
+  const counting = provisional?.practice ? null : provisional;
   const contents = useMemo(() => withProvisional(file, counting), [file, counting]);
   const answer = useAnswer(contents, file.lot.entityId);
   return (
@@ -35,7 +32,7 @@ function LotBenchView({ file }: { file: LotFile }): ReactElement {
             file={file}
             ruling={answer.ruling}
             vesselElsewhere
-            comingFor={(form) => comingFrom(form, taken, { meters, workspace })}
+            comingFor={(form) => comingFrom(form, taken, meters)}
             above={(entry) => {
               const meter = meters.get(entry.form.watch('instrument'))?.instrument;
               const connection = meter?.content.connection ?? 'typed';
@@ -45,7 +42,7 @@ function LotBenchView({ file }: { file: LotFile }): ReactElement {
                   {meter && connection === 'eyepiece' && <EyepiecePanel meter={meter.content} />}
                   {meter && (connection === 'simulated-meter' || connection === 'serial') && (
                     <MeterPanel
-                      key={meter.entityId}
+                      key={meter.id}
                       instrument={meter}
                       onTake={(value) => setTaken(value)}
                     />

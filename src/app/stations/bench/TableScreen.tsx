@@ -11,6 +11,7 @@ import { useMeters, useMoment } from '../../data/useMeters';
 import type { ReadingContext } from '../../forms/readingForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
+import { isPractice } from '../../lot/standIns';
 import { LotGate } from '../../lot/LotGate';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
@@ -22,7 +23,6 @@ import { BulkGrid } from './parts/BulkGrid';
 import { CommonFields } from './parts/CommonFields';
 import { PastePart } from './parts/PastePart';
 import { guessColumns, cellsOf } from './pasted';
-import { isStandIn } from './takenValue';
 
 /** The meter that was used last on this lot, else the only one there is. */
 function usualMeter(file: LotFile, ids: readonly string[]): string {
@@ -47,7 +47,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     meters,
     takenAt,
     source: 'table',
-    practice: workspace === 'mine' && isStandIn(meters, form.instrument),
+    practice: isPractice(meters, form.instrument, workspace),
   });
   const { form, parsed, restored, start, submit } = useDraftForm({
     formKey: `bulk:${lotId}`,

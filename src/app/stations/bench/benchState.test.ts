@@ -5,7 +5,8 @@ import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
 import { readingLines } from './readingRows';
-import { comingFrom, isStandIn } from './takenValue';
+import { isPractice, isStandIn } from '../../lot/standIns';
+import { comingFrom } from './takenValue';
 
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
@@ -98,27 +99,18 @@ describe('how a value in the form came in', () => {
   const taken = { instrumentId: standIn, dial: '81.2', settledStandard: 0.01 };
 
   test('a settled value stands until it is typed over', () => {
-    const demo = { meters, workspace: 'demo' };
-    expect(comingFrom(form, taken, demo)).toEqual({
-      source: 'meter',
-      settledStandard: 0.01,
-      practice: false,
-    });
-    expect(comingFrom({ ...form, dial: '81.3' }, taken, demo)).toEqual({
-      source: 'typed',
-      practice: false,
-    });
-    expect(comingFrom(form, null, demo).source).toBe('typed');
+    expect(comingFrom(form, taken, meters)).toEqual({ source: 'meter', settledStandard: 0.01 });
+    expect(comingFrom({ ...form, dial: '81.3' }, taken, meters)).toEqual({ source: 'typed' });
+    expect(comingFrom(form, null, meters).source).toBe('typed');
     const eyepiece = meterNamed('Stand-in eyepiece').instrument.entityId;
-    expect(comingFrom({ ...form, instrument: eyepiece }, taken, demo).source).toBe('eyepiece');
+    expect(comingFrom({ ...form, instrument: eyepiece }, taken, meters).source).toBe('eyepiece');
   });
 
   test('a stand-in is practice in one’s own lots, not in the made-up season', () => {
     expect(isStandIn(meters, standIn)).toBe(true);
-    expect(comingFrom(form, taken, { meters, workspace: 'mine' }).practice).toBe(true);
+    expect(isPractice(meters, standIn, 'mine')).toBe(true);
+    expect(isPractice(meters, standIn, 'demo')).toBe(false);
     const hand = meterNamed('House hand refractometer').instrument.entityId;
-    expect(
-      comingFrom({ ...form, instrument: hand }, null, { meters, workspace: 'mine' }).practice,
-    ).toBe(false);
+    expect(isPractice(meters, hand, 'mine')).toBe(false);
   });
 });

@@ -9,24 +9,17 @@ export interface Taken {
   readonly settledStandard: number;
 }
 
-/** Whether a meter is a stand-in that ships with the application. */
-export function isStandIn(meters: Meters, instrumentId: string): boolean {
-  const connection = meters.get(instrumentId)?.instrument.content.connection;
-  return connection === 'eyepiece' || connection === 'simulated-meter';
-}
-
 /** How the reading in the form comes in: typed unless the meter's own settled value still stands in it. */
 export function comingFrom(
   form: ReadingForm,
   taken: Taken | null,
-  { meters, workspace }: { readonly meters: Meters; readonly workspace: string },
-): Pick<ReadingContext, 'source' | 'settledStandard' | 'practice'> {
-  const practice = workspace === 'mine' && isStandIn(meters, form.instrument);
+  meters: Meters,
+): Pick<ReadingContext, 'source' | 'settledStandard'> {
   const connection = meters.get(form.instrument)?.instrument.content.connection;
   const stands = taken?.instrumentId === form.instrument && taken.dial === form.dial;
   if (stands && taken !== null) {
     const source = connection === 'serial' ? 'serial' : 'meter';
-    return { source, settledStandard: taken.settledStandard, practice };
+    return { source, settledStandard: taken.settledStandard };
   }
-  return { source: connection === 'eyepiece' ? 'eyepiece' : 'typed', practice };
+  return { source: connection === 'eyepiece' ? 'eyepiece' : 'typed' };
 }

@@ -17,7 +17,8 @@ import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, withProvisional } from '../../lot/useLot';
 
 function LotView({ file }: { file: LotFile }): ReactElement {
-  const provisional = useProvisional(file.lot.entityId);
+  const typed = useProvisional(file.lot.entityId);
+  const provisional = typed?.practice ? null : typed;
   const contents = useMemo(() => withProvisional(file, provisional), [file, provisional]);
   const answer = useAnswer(contents, file.lot.entityId);
   return (

@@ -5,7 +5,13 @@ import {
 } from '../../conformity/conformity';
 import type { ReadingMark } from '../../moisture/interpretReading';
 import { beliefOf } from '../belief';
-import { limitPercent, type LotEvidence, type ReadingEvidence } from '../evidence';
+import {
+  isUnreliable,
+  limitPercent,
+  ordinaryReadings,
+  type LotEvidence,
+  type ReadingEvidence,
+} from '../evidence';
 import type { Found, Rule } from '../rule';
 import { percent } from '../say';
 
@@ -55,7 +61,10 @@ export const unreliableSamples: Rule = {
     (['crystals', 'gel'] as const).flatMap((mark): Found[] => {
       const count = evidence.readings.filter((one) => one.marks.includes(mark)).length;
       if (count === 0) return [];
-      return [{ bearing: 'measure', sentence: `${counted(count)} ${SAMPLE_NEEDS[mark]}.` }];
+      const sentence = `${counted(count)} ${SAMPLE_NEEDS[mark]}.`;
+      return ordinaryReadings(evidence).some(isUnreliable)
+        ? [{ bearing: 'measure', sentence }]
+        : [{ bearing: 'note', sentence: `Left out of the figure: ${sentence}` }];
     }),
 };
 

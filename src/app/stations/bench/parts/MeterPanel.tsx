@@ -62,7 +62,8 @@ interface MeterPanelProps {
 }
 
 function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
-  const meter = instrument.content;
+  // As it was when the panel opened: a change elsewhere must not drop the connection.
+  const [meter] = useState(instrument.content);
   const preferences = useAppSelector(selectPreferences);
   const { setValue } = useFormContext();
   const [choice, setChoice] = useState<StandInChoice>(FIRST);

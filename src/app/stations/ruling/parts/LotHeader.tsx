@@ -27,6 +27,12 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
       run: () => void navigate(dossier),
     },
     {
+      id: 'lot-bench',
+      title: 'This lot at the bench',
+      key: 'b',
+      run: () => void navigate(`/${workspace}/bench/${file.lot.entityId}`),
+    },
+    {
       id: 'correct-lot',
       title: 'Correct the details of this lot',
       key: 'e',
