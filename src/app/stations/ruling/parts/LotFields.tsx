@@ -117,13 +117,12 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
           choices={SIGN_CHOICES}
         />
       </div>
-      <div className="sm:col-span-2">
-        <ChecksField
-          name={field('claims')}
-          label="Claimed, where a laboratory’s limits depend on it"
-          choices={CLAIM_CHOICES}
-        />
-      </div>
+      <details className="sm:col-span-2">
+        <summary className="flex min-h-11 items-center text-base font-semibold">
+          Claims that a laboratory’s limits depend on
+        </summary>
+        <ChecksField name={field('claims')} label="Claimed" choices={CLAIM_CHOICES} />
+      </details>
     </div>
   );
 }
