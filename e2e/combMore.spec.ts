@@ -147,6 +147,7 @@ test('guesses before the weigh-in, and who came closest after it', async ({ page
   await page.getByRole('link', { name: 'Make lots' }).click();
   await page.getByRole('button', { name: 'By flow' }).click();
   await page.getByRole('button', { name: /^Make \d lots?$/ }).click();
+  await expect(page.getByText(/lots? made/).first()).toBeVisible();
   for (const [name, kg] of [
     ['Marsh, second visit', '28'],
     ['Comb honey', '4'],
