@@ -111,7 +111,13 @@ export {
 export { criticalRange } from './moisture/criticalRange';
 export { type ComponentId } from './moisture/lotComponents';
 export { lotMoisture, readingUncertainty, type LotComponent } from './moisture/lotMoisture';
-export { SAMPLE_STATES, SPOTS, type SampleState, type Spot } from './moisture/sampleState';
+export {
+  LAYERING_SPREAD_PERCENT,
+  SAMPLE_STATES,
+  SPOTS,
+  type SampleState,
+  type Spot,
+} from './moisture/sampleState';
 export {
   OWN_REPEATABILITY_FROM_DOF,
   SPREAD_PRIORS,
@@ -152,6 +158,7 @@ export {
   COLOUR_CLASSES,
   COLOUR_CLASS_IDS,
   PFUND_RANGE_MM,
+  PFUND_PLUS_MINUS_MM,
   PFUND_WAVELENGTH_NM,
   colourClass,
   pfundFromAbsorbance,
@@ -184,6 +191,7 @@ export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
 export { planVerdictOf } from './ruling/rules/samplingPlan';
+export { suspectVesselsOf, vesselMoistures } from './ruling/vesselMoistures';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {

@@ -86,7 +86,6 @@ export {
   contentsOf,
   evidenceFrom,
   readingEvidence,
-  vesselId,
   vesselsOf,
 } from './lotEvidence';
 export { type LotFile, evidenceIdsOf, isRulingOutdated, lotFileOf, lotFilesOf } from './lotFile';
@@ -151,6 +150,7 @@ export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
 export { type TallyContent } from './tally';
+export { vesselIdOf, vesselId, vesselRefOf } from './vesselRef';
 export { type Workshop, knownFor, workshopOf } from './workshop';
 export { type Yard, type YardContent, yardContentSchema } from './yard';
 export {

@@ -2,7 +2,6 @@ import {
   DEFAULT_RULE_SET_ID,
   amountMass,
   findRuleSet,
-  interpretReading,
   priorExpectation,
   readingBudget,
   updatedExpectation,
@@ -22,6 +21,7 @@ import type { LotFramesContent } from './lotFrames';
 import { makeUpShake, makeUpStates } from './lotMakeUp';
 import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
 import type { ReadingContent } from './reading';
+import { vesselId, vesselIdOf } from './vesselRef';
 
 /** Moisture assumed for the density where nothing better is known [%]. */
 const TYPICAL_MOISTURE_PERCENT = 17.5;
@@ -60,11 +60,6 @@ const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
   other: 'marked by the keeper',
 };
 
-/** One vessel of a container entry. */
-export function vesselId(containerId: string, item: number): string {
-  return `${containerId}#${item}`;
-}
-
 /** "Bucket 2" for the second of several, the bare label where there is one. */
 export function vesselLabel(content: ContainerContent, item: number): string {
   return content.count > 1 ? `${content.label} ${item}` : content.label;
@@ -94,13 +89,13 @@ export function readingEvidence(
   meters: Meters = NO_METERS,
 ): ReadingEvidence | null {
   const metered = meteredReading(content, meters);
-  const read = interpretReading(metered.dial);
+  const { read } = metered;
   if (content.practice || read.status !== 'read') return null;
-  const { containerId, item, instrumentId, spot } = content;
+  const { instrumentId, spot } = content;
   const wouldBe = wouldBePercent(metered);
   return {
     id: entityId,
-    vesselId: containerId === null ? null : vesselId(containerId, item ?? 1),
+    vesselId: vesselIdOf(content),
     moisturePercent: read.moisturePercent,
     meterId: instrumentId,
     spot,

@@ -44,10 +44,30 @@ export function metersOf(
 /** A reading with all that is known of its meter. */
 export interface MeteredReading {
   readonly dial: DialReading;
+  /** what the dial means, the known offset taken off */
+  readonly read: ReturnType<typeof interpretReading>;
   readonly condition: MeterCondition;
   readonly calibration: Calibration;
   /** the later check that throws doubt on it, null where there is none */
   readonly doubtedBy: ZeroPoint | null;
+}
+
+/** How well the zero of one's own meter was known when it was read. */
+function conditionOf(resolution: number, calibration: Calibration): MeterCondition {
+  switch (calibration.status) {
+    case 'none': {
+      const calibrationPercent = BUDGET_DEFAULTS.calibration.unchecked;
+      return { resolution, zeroCheck: 'unchecked', calibrationPercent };
+    }
+    case 'rough':
+      return {
+        resolution,
+        zeroCheck: 'unchecked',
+        calibrationPercent: calibration.standardPercent,
+      };
+    case 'known':
+      return { resolution, zeroCheck: 'checked', calibrationPercent: calibration.standardPercent };
+  }
 }
 
 /**
@@ -55,49 +75,25 @@ export interface MeteredReading {
  * large as the last check and the time since leave it. The record itself stays as it was read.
  */
 export function meteredReading(content: ReadingContent, meters: Meters): MeteredReading {
-  const dial = dialReadingOf(content);
+  const plain = dialReadingOf(content);
   const { resolution, zeroCheck } = content;
   const meter = meters.get(content.instrumentId ?? '');
-  const condition: MeterCondition = { resolution, zeroCheck };
-  if (!meter) return { dial, condition, calibration: { status: 'none' }, doubtedBy: null };
+  if (!meter) {
+    const condition: MeterCondition = { resolution, zeroCheck };
+    const calibration: Calibration = { status: 'none' };
+    return { dial: plain, read: interpretReading(plain), condition, calibration, doubtedBy: null };
+  }
   const atDay = dayOfMoment(content.takenAt);
   const calibration = calibrationAt(meter.points, atDay);
-  const doubtedBy = jumpAfter(meter.points, atDay);
-  switch (calibration.status) {
-    case 'none':
-      return {
-        dial,
-        condition: {
-          resolution,
-          zeroCheck: 'unchecked',
-          calibrationPercent: BUDGET_DEFAULTS.calibration.unchecked,
-        },
-        calibration,
-        doubtedBy,
-      };
-    case 'rough':
-      return {
-        dial,
-        condition: {
-          resolution,
-          zeroCheck: 'unchecked',
-          calibrationPercent: calibration.standardPercent,
-        },
-        calibration,
-        doubtedBy,
-      };
-    case 'known':
-      return {
-        dial: { ...dial, offsetIndex: calibration.offsetIndex },
-        condition: {
-          resolution,
-          zeroCheck: 'checked',
-          calibrationPercent: calibration.standardPercent,
-        },
-        calibration,
-        doubtedBy,
-      };
-  }
+  const dial =
+    calibration.status === 'known' ? { ...plain, offsetIndex: calibration.offsetIndex } : plain;
+  return {
+    dial,
+    read: interpretReading(dial),
+    condition: conditionOf(resolution, calibration),
+    calibration,
+    doubtedBy: jumpAfter(meter.points, atDay),
+  };
 }
 
 /** What a doubted reading would be with the offset of the later check [%]; null where it is not doubted. */

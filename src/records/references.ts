@@ -1,4 +1,5 @@
 import { OWNER_KINDS, type AnyRecord, type RecordKind } from './record';
+import { vesselRefOf } from './vesselRef';
 
 /** What a record refers to besides its owner: where in it, which entity, of which kind. */
 interface Reference {
@@ -12,7 +13,7 @@ const each = (path: string, ids: readonly string[], kind: RecordKind): Reference
 
 /** Containers that a plan names, each once. */
 const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[] => [
-  ...new Set(plannedIds.flat().map((one) => one.split('#')[0] ?? one)),
+  ...new Set(plannedIds.flat().map((one) => vesselRefOf(one).containerId ?? one)),
 ];
 
 /** All entities that a record refers to. */

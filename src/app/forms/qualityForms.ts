@@ -10,6 +10,8 @@ import {
   colourContentSchema,
   labReportContentSchema,
   sensesContentSchema,
+  vesselIdOf,
+  vesselRefOf,
   type ColourContent,
   type LabReportContent,
   type Preferences,
@@ -60,9 +62,9 @@ export const FRESH_COLOUR: ColourForm = {
 };
 
 /** A form filled from a colour reading. */
-export function colourFormOf({ containerId, item, read, remark }: ColourContent): ColourForm {
-  const vessel = containerId === null ? '' : `${containerId}#${item ?? 1}`;
-  const fresh = { ...FRESH_COLOUR, vessel, by: read.by, remark };
+export function colourFormOf(content: ColourContent): ColourForm {
+  const { read, remark } = content;
+  const fresh = { ...FRESH_COLOUR, vessel: vesselIdOf(content) ?? '', by: read.by, remark };
   switch (read.by) {
     case 'comparator':
       return { ...fresh, pfund: decimalText(read.pfundMm, 1) };
@@ -107,10 +109,8 @@ export function readColourForm(
   context: QualityContext<ColourContent>,
 ): Parsed<ColourContent> {
   const reader = new FormReader(context.preferences);
-  const [containerId = '', item] = form.vessel.split('#');
   const candidate = {
-    containerId: containerId === '' ? null : containerId,
-    item: item === undefined ? null : Number(item),
+    ...vesselRefOf(form.vessel),
     read: readColour(form, reader),
     ...moment(context),
     remark: form.remark,

@@ -9,6 +9,8 @@ import {
 } from '../../core';
 import {
   readingContentSchema,
+  vesselIdOf,
+  vesselRefOf,
   type Meters,
   type Preferences,
   type ReadingContent,
@@ -73,10 +75,6 @@ export const FRESH_READING: ReadingForm = {
   remark: '',
 };
 
-function vesselText({ containerId, item }: ReadingContent): string {
-  return containerId === null ? '' : `${containerId}#${item ?? 1}`;
-}
-
 /** A form filled from a reading. */
 export function readingFormOf(content: ReadingContent, preferences: Preferences): ReadingForm {
   const unit = unitOf('temperature', preferences);
@@ -84,7 +82,7 @@ export function readingFormOf(content: ReadingContent, preferences: Preferences)
     celsius === null ? '' : decimalText(unit.fromBase(celsius), 1);
   const { scale, dialValue, atc, resolution, zeroCheck, remark, spot, sample } = content;
   return {
-    vessel: vesselText(content),
+    vessel: vesselIdOf(content) ?? '',
     spot,
     instrument: content.instrumentId ?? '',
     scale,
@@ -208,12 +206,10 @@ export function readReadingForm(
   checkRange(reader, form, context.meters, dialValue);
   const temperatureC = degrees('temperature');
   if (temperatureC !== null) checkTemperature(reader, form.temperature, temperatureC);
-  const [containerId = '', item] = form.vessel.split('#');
   const candidate = {
     ...meter,
     ...circumstances(context),
-    containerId: containerId === '' ? null : containerId,
-    item: item === undefined ? null : Number(item),
+    ...vesselRefOf(form.vessel),
     spot: form.spot,
     sample: form.sample,
     dialValue,

@@ -1,9 +1,10 @@
 import { useEffect, useMemo, type ReactElement, type ReactNode } from 'react';
-import { interpretReading, type Ruling, type SampleState } from '../../core';
+import { type Ruling, type SampleState } from '../../core';
 import {
   firstRevision,
   meteredReading,
   repeatabilityFor,
+  vesselIdOf,
   vesselsOf,
   type LotFile,
   type ReadingContent,
@@ -42,9 +43,7 @@ export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
 /** The first vessel without a reading, those of the plan first, so that the next one is at hand. */
 export function nextVessel(file: LotFile, alsoTested = ''): string {
   const vessels = vesselsOf(file.containers);
-  const tested = new Set(
-    file.readings.map(({ content }) => `${content.containerId ?? ''}#${content.item ?? 1}`),
-  );
+  const tested = new Set(file.readings.map(({ content }) => vesselIdOf(content) ?? ''));
   tested.add(alsoTested);
   const planned = file.plan?.content.plannedIds.flat() ?? [];
   const inOrder = [...planned, ...vessels.map((one) => one.id)];
@@ -65,7 +64,7 @@ function freshReadingForm(
   const meter = last
     ? nextReadingForm(last, preferences)
     : { ...FRESH_READING, instrument: only, sample: firstSample(file) };
-  const alsoTested = last ? `${last.containerId ?? ''}#${last.item ?? 1}` : '';
+  const alsoTested = last ? (vesselIdOf(last) ?? '') : '';
   return { ...meter, vessel: nextVessel(file, alsoTested) };
 }
 
@@ -92,7 +91,7 @@ function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   const { replicates } = useWorkshop() ?? EMPTY_WORKSHOP;
   return useMemo(() => {
     if (!content) return [];
-    const read = interpretReading(meteredReading(content, meters).dial);
+    const { read } = meteredReading(content, meters);
     if (read.status !== 'read') return [];
     const lotId = file.lot.entityId;
     const repeatability = repeatabilityFor({ lotId, readers: [content.reader] }, replicates);

@@ -19,6 +19,7 @@ import { unitOf } from '../format/units';
 import { ChoiceField } from '../ui/ChoiceField';
 import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
+import { VesselField } from './VesselField';
 
 /** Where a digit typed anywhere on the page lands. */
 export const DIAL_INPUT_ID = 'dial';
@@ -167,16 +168,7 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
       <div className="grid gap-5 sm:grid-cols-2">
         <SampleFields />
         <MeterFields />
-        {!vesselElsewhere && (
-          <SelectField
-            name="vessel"
-            label="Taken from"
-            options={[
-              { value: '', label: 'The lot as a whole, stirred' },
-              ...vessels.map(({ id, label }) => ({ value: id, label })),
-            ]}
-          />
-        )}
+        {!vesselElsewhere && <VesselField vessels={vessels} />}
         <TextField
           name="honeyTemperature"
           label="Honey, where it differs from the meter"

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { interpretReading, readingBudget, readingUncertainty, type Ruling } from '../../core';
+import { readingBudget, readingUncertainty, type Ruling } from '../../core';
 import { meteredReading, type ReadingContent } from '../../records';
 import { useMeters } from '../data/useMeters';
 import {
@@ -27,8 +27,7 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
   const { content, ruling, warnings, replicates } = props;
   const meters = useMeters();
   if (!content) return null;
-  const { dial, condition } = meteredReading(content, meters);
-  const read = interpretReading(dial);
+  const { dial, read, condition } = meteredReading(content, meters);
   if (read.status !== 'read') return null;
   const plusMinus = readingUncertainty(readingBudget(dial, condition)).expanded;
   const marks = read.marks.filter((one) => one !== 'brix-not-by-subtraction');

@@ -1,9 +1,8 @@
 import { Camera, Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { interpretReading } from '../../core';
 import {
   meteredReading,
-  vesselId,
+  vesselIdOf,
   vesselsOf,
   wouldBePercent,
   type LotFile,
@@ -27,8 +26,8 @@ interface ReadingRowProps {
 }
 
 export function vesselName({ content }: Reading, file: LotFile): string {
-  if (content.containerId === null) return 'lot as a whole';
-  const id = vesselId(content.containerId, content.item ?? 1);
+  const id = vesselIdOf(content);
+  if (id === null) return 'lot as a whole';
   return (
     vesselsOf(file.containers).find((one) => one.id === id)?.label ?? 'a container since removed'
   );
@@ -69,7 +68,7 @@ export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
   const facts = useFacts(reading);
   const { content } = reading;
   const metered = meteredReading(content, meters);
-  const read = interpretReading(metered.dial);
+  const { read } = metered;
   const would = wouldBePercent(metered);
   const at =
     content.temperatureC === null

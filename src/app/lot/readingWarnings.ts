@@ -1,17 +1,20 @@
 import {
+  LAYERING_SPREAD_PERCENT,
   criticalRange,
-  interpretReading,
   readingBudget,
   type InterpretedReading,
   type Repeatability,
 } from '../../core';
-import { meteredReading, type Meters, type Reading, type ReadingContent } from '../../records';
-
-/** Spread of top and bottom from which an unstirred vessel is told [% moisture]. @source common practice, no source */
-const LAYERED_PERCENT = 0.5;
+import {
+  meteredReading,
+  vesselIdOf,
+  type Meters,
+  type Reading,
+  type ReadingContent,
+} from '../../records';
 
 const sameVessel = (a: ReadingContent, b: ReadingContent): boolean =>
-  a.containerId === b.containerId && (a.item ?? 1) === (b.item ?? 1);
+  vesselIdOf(a) === vesselIdOf(b);
 
 /** Readings of the same vessel, spot, meter and reader: replicates of one another. */
 export function replicatesOf(content: ReadingContent, others: readonly Reading[]): Reading[] {
@@ -26,7 +29,7 @@ export function replicatesOf(content: ReadingContent, others: readonly Reading[]
 }
 
 function moisture(content: ReadingContent, meters: Meters): number | null {
-  const read = interpretReading(meteredReading(content, meters).dial);
+  const { read } = meteredReading(content, meters);
   return read.status === 'read' ? read.moisturePercent : null;
 }
 
@@ -62,7 +65,7 @@ function layerWarning(content: ReadingContent, here: number, context: WarningCon
     (one) => sameVessel(one.content, content) && one.content.spot === opposite,
   );
   const there = other ? moisture(other.content, context.meters) : null;
-  if (there === null || Math.abs(there - here) <= LAYERED_PERCENT) return [];
+  if (there === null || Math.abs(there - here) <= LAYERING_SPREAD_PERCENT) return [];
   return [
     `${Math.abs(there - here).toFixed(1)} between top and bottom: drier honey sinks. Stir it through and read it stirred.`,
   ];

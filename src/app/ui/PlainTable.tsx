@@ -6,20 +6,27 @@ interface PlainTableProps {
   rows: readonly (readonly ReactNode[])[];
 }
 
+/** Names of the columns of a table. */
+export function TableHead({ head }: Pick<PlainTableProps, 'head'>): ReactElement {
+  return (
+    <thead>
+      <tr className="border-b-2 border-ink">
+        {head.map((one) => (
+          <th key={one} scope="col" className="py-1.5 pr-3 align-bottom font-bold">
+            {one}
+          </th>
+        ))}
+      </tr>
+    </thead>
+  );
+}
+
 /** A plain table; on a narrow page it scrolls inside itself. */
 export function PlainTable({ label, head, rows }: PlainTableProps): ReactElement {
   return (
     <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
       <table className="w-full border-collapse text-left text-base wrap-break-word">
-        <thead>
-          <tr className="border-b-2 border-ink">
-            {head.map((one) => (
-              <th key={one} scope="col" className="py-1.5 pr-3 align-bottom font-bold">
-                {one}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead head={head} />
         <tbody>
           {rows.map((row, at) => (
             <tr key={at} className="border-b border-thread">

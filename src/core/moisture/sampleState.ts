@@ -18,8 +18,8 @@ export type SampleState = (typeof SAMPLE_STATES)[number];
 export const SPOTS = ['stirred', 'top', 'middle', 'bottom', 'not-said'] as const;
 export type Spot = (typeof SPOTS)[number];
 
-/** States from which no moisture can be relied upon; the honey needs something first. */
-const UNRELIABLE: readonly SampleState[] = ['crystals', 'gel'];
+/** Spread of readings in one vessel from which layers are likely [% moisture]. @source common practice, no source */
+export const LAYERING_SPREAD_PERCENT = 0.5;
 
 /** Half width of what a blurred or gelled line may be off by [% moisture]. @source common practice, no source */
 export const SAMPLE_HALF_WIDTH_PERCENT: Readonly<Record<SampleState, number>> = {
@@ -30,8 +30,3 @@ export const SAMPLE_HALF_WIDTH_PERCENT: Readonly<Record<SampleState, number>> = 
   gel: 0.5,
   'gel-stirred': 0.2,
 };
-
-/** Whether a moisture of such a sample must not decide anything. */
-export function isUnreliableSample(sample: SampleState): boolean {
-  return UNRELIABLE.includes(sample);
-}

@@ -42,6 +42,9 @@ const PHOTOMETER = { intercept: -38.7, slope: 371.39, wavelengthNm: 635 } as con
 /** Wavelength at which the relation holds [nm]. */
 export const PFUND_WAVELENGTH_NM = PHOTOMETER.wavelengthNm;
 
+/** What a Pfund value may be off by, by how it was read [mm]. @source common practice, no source */
+export const PFUND_PLUS_MINUS_MM = { comparator: 3, photometer: 4 } as const;
+
 /**
  * Pfund value of honey from its absorbance.
  *

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../../demo/season';
-import { bookOf, workshopOf, type Workshop } from '../../../records';
+import { LOT_KINDS, bookOf, workshopOf, type Workshop } from '../../../records';
 import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
@@ -11,20 +11,7 @@ import { comingFrom } from './takenValue';
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
 const workshop: Workshop = workshopOf(
-  season.filter((one) =>
-    [
-      'lot',
-      'container',
-      'comb-judgement',
-      'reading',
-      'ruling',
-      'lot-frames',
-      'sampling-plan',
-      'colour',
-      'senses',
-      'lab-report',
-    ].includes(one.kind),
-  ),
+  season.filter((one) => (LOT_KINDS as readonly string[]).includes(one.kind)),
   meters,
 );
 const NOW = '2026-11-25T12:00:00.000Z';

@@ -3,7 +3,7 @@ import {
   flipsOf,
   planVerdictOf,
   ruleOnLot,
-  ordinaryVessels,
+  suspectVesselsOf,
   type LotEvidence,
   type Ruling,
 } from '../../../core';
@@ -20,30 +20,26 @@ export interface ToMeasure {
   readonly next: string;
 }
 
-/** Vessels that have no reading of their own; suspicious ones first. */
-function unread(evidence: LotEvidence): { ordinary: number; suspicious: string[] } {
+/** Suspicious vessels that have no reading of their own. */
+function unreadSuspects(evidence: LotEvidence): string[] {
   const read = new Set(evidence.readings.map((one) => one.vesselId));
-  const ordinary = new Set(ordinaryVessels(evidence.vessels));
-  const left = evidence.vessels.filter((one) => !read.has(one.id));
-  return {
-    ordinary: left.filter((one) => ordinary.has(one)).length,
-    suspicious: left.filter((one) => !ordinary.has(one)).map((one) => one.label),
-  };
+  const left = suspectVesselsOf(evidence).filter((one) => !read.has(one.id));
+  return left.map((one) => one.label);
 }
 
 function nextOf(file: LotFile, evidence: LotEvidence, ruling: Ruling): [number, string] {
   const has = (ruleId: string): boolean =>
     ruling.findings.some((one) => one.ruleId === ruleId && one.bearing === 'measure');
   const plan = planVerdictOf(evidence);
-  const left = unread(evidence);
+  const suspects = unreadSuspects(evidence);
   if (evidence.readings.length === 0) return [0, 'Nothing measured yet: read it.'];
   if (has('unreliable-samples')) return [1, 'Liquefy or stir, then read again.'];
   if (has('zero-jumped')) return [2, 'The meter’s zero jumped: read again with it set right.'];
   if (plan?.status === 'incomplete') {
     return [3, `${counted(plan.missing.length, 'vessel')} of the plan to read.`];
   }
-  if (left.suspicious.length > 0) {
-    return [4, `Suspicious and not read: ${left.suspicious.join(', ')}.`];
+  if (suspects.length > 0) {
+    return [4, `Suspicious and not read: ${suspects.join(', ')}.`];
   }
   if (ruling.outcome === 'measure') {
     const flips = flipsOf(evidence, ruling);

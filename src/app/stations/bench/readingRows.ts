@@ -1,6 +1,7 @@
 import {
   meteredReading,
   readingEvidence,
+  vesselIdOf,
   vesselsOf,
   type LotFile,
   type Workshop,
@@ -29,13 +30,13 @@ function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
   const { content: lot } = file.lot;
   return file.readings.map((reading) => {
     const { content, entityId } = reading;
-    const vesselKey = `${content.containerId ?? ''}#${content.item ?? 1}`;
+    const vessel = vesselIdOf(content);
     return {
       id: entityId,
       lotId: file.lot.entityId,
       takenAt: content.takenAt,
       lot: lot.name || lot.code,
-      vessel: content.containerId === null ? 'whole lot' : (labels.get(vesselKey) ?? 'removed'),
+      vessel: vessel === null ? 'whole lot' : (labels.get(vessel) ?? 'removed'),
       spot: SPOT_NAMES[content.spot],
       dial: formatDial(content.scale, content.dialValue),
       percent: readingEvidence(reading, meters)?.moisturePercent ?? null,

@@ -1,6 +1,4 @@
-import { ChevronRight } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
-import { Link } from 'react-router';
 import { useLooksDue } from '../../../db';
 import { boxOf, colonyOf, harvestOf, lastLooks, type Book } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
@@ -8,6 +6,7 @@ import { useBook } from '../../data/useBook';
 import { useStanding } from '../../data/useStanding';
 import { formatDay, formatMoment } from '../../format/dates';
 import { dueList, type Due } from './dueList';
+import { DueRows, type DueRow } from './DueRows';
 
 /** The frame last in hand, where somebody was interrupted. */
 function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): Due | null {
@@ -26,46 +25,27 @@ function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): D
   };
 }
 
-const whenWords = ({ at }: Due): string => (at.length > 10 ? formatMoment(at) : formatDay(at));
+const rowOf = (due: Due): DueRow => ({
+  ...due,
+  when: (
+    <>
+      {due.at.length > 10 ? formatMoment(due.at) : formatDay(due.at)}
+      {due.overdue && <strong className="block">overdue</strong>}
+    </>
+  ),
+});
 
 /** What waits at the hives: looks, clocks, boards, and the frame last in hand. */
-export function DueSection(): ReactElement | null {
+export function DueSection(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const book = useBook();
   const records = useLooksDue(workspace);
   const [standing] = useStanding();
-  const due = useMemo(() => {
+  const rows = useMemo(() => {
     if (!book || !records) return [];
     const here = standingDue(book, standing);
     const rest = dueList(lastLooks(records), book, new Date());
-    return here ? [here, ...rest] : rest;
+    return (here ? [here, ...rest] : rest).map(rowOf);
   }, [book, records, standing]);
-  if (due.length === 0) return null;
-  return (
-    <section aria-labelledby="hives" className="mt-6">
-      <h2 id="hives" className="text-2xl font-bold">
-        At the hives ({due.length})
-      </h2>
-      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-        {due.map((one) => (
-          <li key={one.id}>
-            <Link
-              to={`/${workspace}/${one.to}`}
-              className="flex min-h-16 items-center gap-x-6 py-2 hover:bg-lavender-pale sm:px-2"
-            >
-              <span className="w-28 shrink-0 text-base sm:w-44">
-                {whenWords(one)}
-                {one.overdue && <strong className="block">overdue</strong>}
-              </span>
-              <span className="grow">
-                <span className="block text-xl leading-tight font-bold">{one.title}</span>
-                <span className="block text-base text-ink-soft">{one.why}</span>
-              </span>
-              <ChevronRight aria-hidden className="size-6 shrink-0" />
-            </Link>
-          </li>
-        ))}
-      </ul>
-    </section>
-  );
+  return <DueRows id="hives" title="At the hives" rows={rows} />;
 }

@@ -1,12 +1,10 @@
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
-import type { Spot } from '../../moisture/sampleState';
-import { lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
-import { limitPercent, ordinaryVessels, suspectReadings } from '../evidence';
+import type { VesselMoisture } from '../../moisture/lotMoisture';
+import { LAYERING_SPREAD_PERCENT, type Spot } from '../../moisture/sampleState';
+import { limitPercent, ordinaryVessels } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { percent, withDoubt } from '../say';
-
-/** Spread of readings in one vessel from which layers are likely [% moisture]. @source common practice, no source */
-export const LAYERING_SPREAD_PERCENT = 0.5;
+import { suspectMoistures, suspectVesselsOf } from '../vesselMoistures';
 
 function nameOf({ evidence }: RuleContext, vessel: VesselMoisture): string {
   return evidence.vessels.find((one) => one.id === vessel.vesselId)?.label ?? 'The lot as a whole';
@@ -91,13 +89,9 @@ export const suspectVessels: Rule = {
   needs: ['vessel'],
   find: (context) => {
     const { evidence } = context;
-    const ordinary = new Set(ordinaryVessels(evidence.vessels));
-    const suspects = evidence.vessels.filter((one) => !ordinary.has(one));
-    const readings = suspectReadings(evidence);
-    const measured =
-      readings.length === 0 ? [] : lotMoisture(readings, suspects, evidence.repeatability).vessels;
+    const measured = suspectMoistures(evidence);
     const tested = new Set(measured.map((one) => one.vesselId));
-    const untested = suspects
+    const untested = suspectVesselsOf(evidence)
       .filter((one) => !tested.has(one.id))
       .map(({ label, suspectBecause = '' }): Found => {
         const sentence = `${label} is suspicious (${suspectBecause}) and was not tested: keep it apart, or read it.`;

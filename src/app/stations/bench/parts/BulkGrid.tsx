@@ -7,14 +7,16 @@ import {
   type ReactElement,
 } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
-import { interpretReading, type VesselEvidence } from '../../../../core';
-import { meteredReading, type LotFile } from '../../../../records';
+import type { VesselEvidence } from '../../../../core';
+import { meteredReading, type LotFile, type ReadingContent } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
+import type { Parsed } from '../../../forms/parsed';
 import type { ReadingContext } from '../../../forms/readingForm';
 import { unitOf } from '../../../format/units';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
+import { TableHead } from '../../../ui/PlainTable';
 import { readRow, type BulkForm, type BulkRow } from '../bulk';
 
 const COLUMNS = ['dial', 'temperature', 'remark'] as const;
@@ -55,11 +57,17 @@ interface RowProps {
   typing: boolean;
 }
 
+interface RowAnswerProps {
+  at: number;
+  /** null while nothing is typed */
+  parsed: Parsed<ReadingContent> | null;
+  typing: boolean;
+}
+
 /** What a row means, or what is wrong with it. */
-function RowAnswer({ row, form, context, typing, at }: RowProps): ReactElement {
+function RowAnswer({ at, parsed, typing }: RowAnswerProps): ReactElement {
   const meters = useMeters();
-  if (row.dial.trim() === '') return <span className="text-ink-soft">–</span>;
-  const parsed = readRow(form, row, context);
+  if (!parsed) return <span className="text-ink-soft">–</span>;
   if (!parsed.ok) {
     const sentence = typing ? '' : (Object.values(parsed.errors)[0]?.sentence ?? '');
     return (
@@ -68,7 +76,7 @@ function RowAnswer({ row, form, context, typing, at }: RowProps): ReactElement {
       </span>
     );
   }
-  const read = interpretReading(meteredReading(parsed.content, meters).dial);
+  const { read } = meteredReading(parsed.content, meters);
   return (
     <strong className="text-2xl">
       {read.status === 'read' ? `${formatPercent(read.moisturePercent)} %` : '—'}
@@ -80,7 +88,8 @@ function GridRow(props: RowProps): ReactElement {
   const { at, row, form, planned, vessels, context, typing } = props;
   const { register } = useFormContext<BulkForm>();
   const label = vessels.find((one) => one.id === row.vessel)?.label ?? 'Whole lot';
-  const wrong = row.dial.trim() !== '' && !readRow(form, row, context).ok;
+  const parsed = row.dial.trim() === '' ? null : readRow(form, row, context);
+  const wrong = parsed?.ok === false;
   return (
     <tr className={clsx('border-b border-thread', planned && 'bg-lavender-pale')}>
       <td className="py-1 pr-3">
@@ -119,7 +128,7 @@ function GridRow(props: RowProps): ReactElement {
           </td>
           {column === 'dial' && (
             <td className="min-w-28 py-1 pr-2">
-              <RowAnswer {...props} />
+              <RowAnswer at={at} parsed={parsed} typing={typing} />
             </td>
           )}
         </Fragment>
@@ -175,17 +184,9 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
       </p>
       <div className="overflow-x-auto" role="region" aria-label="Readings to type" tabIndex={-1}>
         <table className="w-full border-collapse text-left text-base">
-          <thead>
-            <tr className="border-b-2 border-ink">
-              {['Vessel', COLUMN_NAMES.dial, 'Water', `At ${degrees}`, COLUMN_NAMES.remark].map(
-                (one) => (
-                  <th key={one} scope="col" className="py-1.5 pr-3 font-bold">
-                    {one}
-                  </th>
-                ),
-              )}
-            </tr>
-          </thead>
+          <TableHead
+            head={['Vessel', COLUMN_NAMES.dial, 'Water', `At ${degrees}`, COLUMN_NAMES.remark]}
+          />
           <tbody>
             {fields.map((field, at) => {
               const row = form.rows[at];

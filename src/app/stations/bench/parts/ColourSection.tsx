@@ -1,7 +1,8 @@
-import { useMemo, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import {
   COLOUR_CLASSES,
+  PFUND_PLUS_MINUS_MM,
   PFUND_WAVELENGTH_NM,
   pfundFromAbsorbance,
   possibleClasses,
@@ -13,9 +14,6 @@ import {
   type ColourReading,
   type LotFile,
 } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
-import { useEditing } from '../../../data/useEditing';
-import { useMoment } from '../../../data/useMeters';
 import {
   FRESH_COLOUR,
   colourFormOf,
@@ -23,32 +21,34 @@ import {
   type ColourForm,
 } from '../../../forms/qualityForms';
 import { colourWords } from '../../../format/colour';
-import { formatMoment } from '../../../format/dates';
+import { readDecimal } from '../../../format/decimal';
+import { VesselField } from '../../../lot/VesselField';
 import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
+import { useQualityEntry } from '../useQualityEntry';
 import { CombGuesses } from './CombGuesses';
-
-/** What a comparator, or a photometer with its relation, may be off by [mm]. @source common practice, no source */
-const PLUS_MINUS_MM = { comparator: 3, photometer: 4, eye: 0 } as const;
+import { QualityRow } from './QualityRow';
 
 /** Other classes that are possible within what the reading may be off by. */
 function nearWords(content: ColourContent): string {
   const pfundMm = pfundOf(content);
-  if (pfundMm === null) return '';
-  const classes = possibleClasses(pfundMm, PLUS_MINUS_MM[content.read.by]);
+  if (pfundMm === null || content.read.by === 'eye') return '';
+  const plusMinusMm = PFUND_PLUS_MINUS_MM[content.read.by];
+  const classes = possibleClasses(pfundMm, plusMinusMm);
   return classes.length < 2
     ? ''
-    : `Near an edge: ${classes.map((one) => one.name).join(' or ')} within ± ${PLUS_MINUS_MM[content.read.by]} mm.`;
+    : `Near an edge: ${classes.map((one) => one.name).join(' or ')} within ± ${plusMinusMm} mm.`;
 }
 
 function absorbanceHint(text: string, path: string): string | undefined {
-  const [absorbance, pathCm] = [text, path].map((one) => Number(one.replace(',', '.')));
+  const [absorbance, pathCm] = [readDecimal(text), readDecimal(path)];
+  if (!absorbance.ok || !pathCm.ok) return undefined;
   try {
-    return `That is ${Math.round(pfundFromAbsorbance(absorbance ?? NaN, pathCm))} mm Pfund.`;
+    return `That is ${Math.round(pfundFromAbsorbance(absorbance.value, pathCm.value))} mm Pfund.`;
   } catch {
     return undefined;
   }
@@ -79,7 +79,6 @@ function PhotometerFields(): ReactElement {
 function ColourFields({ file }: { file: LotFile }): ReactElement {
   const { watch } = useFormContext<ColourForm>();
   const by = watch('by');
-  const vessels = vesselsOf(file.containers);
   return (
     <div className="space-y-5">
       <ChoiceField
@@ -102,59 +101,23 @@ function ColourFields({ file }: { file: LotFile }): ReactElement {
           options={COLOUR_CLASSES.map((one) => ({ value: one.id, label: one.name }))}
         />
       )}
-      <SelectField
-        name="vessel"
-        label="Taken from"
-        options={[
-          { value: '', label: 'The lot as a whole, stirred' },
-          ...vessels.map(({ id, label }) => ({ value: id, label })),
-        ]}
-      />
+      <VesselField vessels={vesselsOf(file.containers)} />
       <TextField name="remark" label="Remark" />
     </div>
   );
 }
 
-function ColourRow({
-  colour,
-  onEdit,
-}: {
-  colour: ColourReading;
-  onEdit: () => void;
-}): ReactElement {
-  const { content } = colour;
-  const near = nearWords(content);
-  return (
-    <li className="flex flex-wrap items-start gap-x-4 py-2">
-      <div className="grow basis-64">
-        <p className="text-2xl font-bold">{colourWords(content)}</p>
-        <p className="text-base text-ink-soft">
-          {formatMoment(content.takenAt)}
-          {content.who === '' ? '' : ` · ${content.who}`}
-          {content.read.by === 'photometer' ? ` · ${content.read.dilution}` : ''}
-          {content.remark === '' ? '' : ` · ${content.remark}`}
-        </p>
-        {near !== '' && <p className="text-base">{near}</p>}
-      </div>
-      <Button tone="quiet" onClick={onEdit}>
-        Change<span className="sr-only"> the colour</span>
-      </Button>
-    </li>
-  );
-}
+const formOf = (content: ColourContent | null): ColourForm =>
+  content ? colourFormOf(content) : FRESH_COLOUR;
 
 /** Colour in glass, with what was guessed in the comb beside it. */
 export function ColourSection({ file }: { file: LotFile }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const takenAt = useMoment();
-  const editing = useEditing<ColourReading>();
-  const { record } = editing;
-  const formOf = useMemo(() => (record ? colourFormOf(record.content) : FRESH_COLOUR), [record]);
+  const entry = useQualityEntry<ColourReading, ColourForm>(formOf);
   return (
     <SheetSection
       id="colour"
       title="Colour in glass"
-      aside={<Button onClick={() => editing.add()}>Read the colour</Button>}
+      aside={<Button onClick={entry.add}>Read the colour</Button>}
     >
       {file.colours.length === 0 ? (
         <p className="text-lg">
@@ -163,24 +126,28 @@ export function ColourSection({ file }: { file: LotFile }): ReactElement {
       ) : (
         <ul className="divide-y divide-thread">
           {file.colours.map((one) => (
-            <ColourRow key={one.entityId} colour={one} onEdit={() => editing.edit(one)} />
+            <QualityRow
+              key={one.entityId}
+              content={one.content}
+              what="the colour"
+              how={one.content.read.by === 'photometer' ? one.content.read.dilution : ''}
+              onEdit={() => entry.edit(one)}
+            >
+              <p className="text-2xl font-bold">{colourWords(one.content)}</p>
+              <p className="text-base empty:hidden">{nearWords(one.content)}</p>
+            </QualityRow>
           ))}
         </ul>
       )}
       <CombGuesses file={file} />
       <EntrySheet
-        open={editing.open}
-        onOpenChange={editing.onOpenChange}
+        {...entry.sheet}
         kind="colour"
-        record={record}
         ownerId={file.lot.entityId}
         what="the colour"
-        title={record ? 'Colour in glass' : 'Read the colour'}
+        title="Colour in glass"
         description="In a glass, against the light, without foam and crystals."
-        formOf={formOf}
-        parse={(form) =>
-          readColourForm(form, { preferences, takenAt, ...(record && { former: record.content }) })
-        }
+        parse={(form) => readColourForm(form, entry.context)}
       >
         <ColourFields file={file} />
       </EntrySheet>

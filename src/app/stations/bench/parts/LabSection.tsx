@@ -1,10 +1,7 @@
-import { useMemo, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { COMPOSITION, LAB_QUANTITIES, type LabQuantity } from '../../../../core';
-import { type LabReport, type LotFile } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
-import { useEditing } from '../../../data/useEditing';
-import { useMoment } from '../../../data/useMeters';
+import type { LabReport, LabReportContent, LotFile } from '../../../../records';
 import { freshLab, labFormOf, readLabForm, type LabForm } from '../../../forms/qualityForms';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -12,6 +9,7 @@ import { EntrySheet } from '../../../ui/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
+import { useQualityEntry } from '../useQualityEntry';
 
 interface QuantityWords {
   readonly name: string;
@@ -153,21 +151,17 @@ function ReportRows({ report }: { report: LabReport }): ReactElement {
   );
 }
 
+const formOf = (content: LabReportContent | null, day: string): LabForm =>
+  content ? labFormOf(content) : freshLab(day);
+
 /** Reports of laboratories; they enter the ruling with their day. */
 export function LabSection({ file }: { file: LotFile }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const today = useMoment().slice(0, 10);
-  const editing = useEditing<LabReport>();
-  const { record } = editing;
-  const formOf = useMemo(
-    () => (record ? labFormOf(record.content) : freshLab(today)),
-    [record, today],
-  );
+  const entry = useQualityEntry<LabReport, LabForm>(formOf);
   return (
     <SheetSection
       id="laboratory"
       title="Laboratory"
-      aside={<Button onClick={() => editing.add()}>Add a report</Button>}
+      aside={<Button onClick={entry.add}>Add a report</Button>}
     >
       {file.labReports.length === 0 && (
         <p className="text-lg">
@@ -182,7 +176,7 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
               <h3 className="text-xl font-bold">
                 {one.content.laboratory}, {formatDay(one.content.day)}
               </h3>
-              <Button tone="quiet" onClick={() => editing.edit(one)}>
+              <Button tone="quiet" onClick={() => entry.edit(one)}>
                 Change<span className="sr-only"> the report of {one.content.laboratory}</span>
               </Button>
             </div>
@@ -191,16 +185,13 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
         ))}
       </div>
       <EntrySheet
-        open={editing.open}
-        onOpenChange={editing.onOpenChange}
+        {...entry.sheet}
         kind="lab-report"
-        record={record}
         ownerId={file.lot.entityId}
         what="the report"
         title="Report of a laboratory"
         description="Its values enter the ruling; the laboratory, not this page, certifies."
-        formOf={formOf}
-        parse={(form) => readLabForm(form, preferences)}
+        parse={(form) => readLabForm(form, entry.context.preferences)}
       >
         <LabFields />
       </EntrySheet>

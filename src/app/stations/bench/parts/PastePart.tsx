@@ -1,7 +1,7 @@
 import { Upload } from 'lucide-react';
 import { useId, useState, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
-import { interpretReading, type VesselEvidence } from '../../../../core';
+import type { VesselEvidence } from '../../../../core';
 import { meteredReading, type ReadingContent } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
 import type { ReadingContext } from '../../../forms/readingForm';
@@ -10,6 +10,7 @@ import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
 import { FileButton } from '../../../ui/FileButton';
 import { ChoiceField } from '../../../ui/ChoiceField';
+import { TableHead } from '../../../ui/PlainTable';
 import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { BulkForm } from '../bulk';
@@ -74,7 +75,7 @@ function ColumnMatch({ cells }: { cells: readonly (readonly string[])[] }): Reac
 
 function LineRow({ one, vessels }: { one: PastedLine; vessels: readonly VesselEvidence[] }) {
   const meters = useMeters();
-  const read = one.content && interpretReading(meteredReading(one.content, meters).dial);
+  const read = one.content && meteredReading(one.content, meters).read;
   const label = vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? 'Whole lot';
   return (
     <tr className="border-b border-thread">
@@ -111,15 +112,7 @@ function Preview({
   return (
     <div className="overflow-x-auto" role="region" aria-label="What will be kept" tabIndex={0}>
       <table className="w-full border-collapse text-left text-base">
-        <thead>
-          <tr className="border-b-2 border-ink">
-            {['Line', 'Vessel', 'Dial', 'Water'].map((one) => (
-              <th key={one} scope="col" className="py-1.5 pr-3 font-bold">
-                {one}
-              </th>
-            ))}
-          </tr>
-        </thead>
+        <TableHead head={['Line', 'Vessel', 'Dial', 'Water']} />
         <tbody>
           {shown.map((one) => (
             <LineRow key={one.line} one={one} vessels={vessels} />

@@ -1,23 +1,21 @@
-import { useMemo, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { FAULTS, FOAMS, IMPURITIES, type Fault, type Foam, type Impurity } from '../../../../core';
 import { NOTES, type LotFile, type Senses, type SensesContent } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
-import { useEditing } from '../../../data/useEditing';
-import { useMoment } from '../../../data/useMeters';
 import {
   FRESH_SENSES,
   readSensesForm,
   sensesFormOf,
   type SensesForm,
 } from '../../../forms/qualityForms';
-import { formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
+import { useQualityEntry } from '../useQualityEntry';
+import { QualityRow } from './QualityRow';
 
 const FAULT_NAMES: Readonly<Record<Fault, string>> = {
   sour: 'Sour',
@@ -129,53 +127,42 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
   return parts.filter((one) => one !== '').join('; ');
 }
 
+const formOf = (content: SensesContent | null): SensesForm =>
+  content ? sensesFormOf(content) : FRESH_SENSES;
+
 /** Smell, taste, foam and what swims in it. */
 export function SensesSection({ file }: { file: LotFile }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const takenAt = useMoment();
-  const editing = useEditing<Senses>();
-  const { record } = editing;
-  const formOf = useMemo(() => (record ? sensesFormOf(record.content) : FRESH_SENSES), [record]);
+  const entry = useQualityEntry<Senses, SensesForm>(formOf);
   return (
     <SheetSection
       id="senses"
       title="Smell, taste and purity"
-      aside={<Button onClick={() => editing.add()}>Taste it</Button>}
+      aside={<Button onClick={entry.add}>Taste it</Button>}
     >
       {file.senses.length === 0 ? (
         <p className="text-lg">Nobody tasted it yet.</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.senses.map((one) => (
-            <li key={one.entityId} className="flex flex-wrap items-start gap-x-4 py-2">
-              <div className="grow basis-64">
-                <p className="text-lg font-semibold">{sensesWords(one.content)}</p>
-                <p className="text-base text-ink-soft">
-                  {formatMoment(one.content.takenAt)}
-                  {one.content.who === '' ? '' : ` · ${one.content.who}`}
-                  {one.content.remark === '' ? '' : ` · ${one.content.remark}`}
-                </p>
-              </div>
-              <Button tone="quiet" onClick={() => editing.edit(one)}>
-                Change<span className="sr-only"> what was tasted</span>
-              </Button>
-            </li>
+            <QualityRow
+              key={one.entityId}
+              content={one.content}
+              what="what was tasted"
+              onEdit={() => entry.edit(one)}
+            >
+              <p className="text-lg font-semibold">{sensesWords(one.content)}</p>
+            </QualityRow>
           ))}
         </ul>
       )}
       <EntrySheet
-        open={editing.open}
-        onOpenChange={editing.onOpenChange}
+        {...entry.sheet}
         kind="senses"
-        record={record}
         ownerId={file.lot.entityId}
         what="what was tasted"
         title="Smell, taste and purity"
         description="At room temperature, from a clean spoon. A sign of fermentation outranks every number."
-        formOf={formOf}
-        parse={(form) =>
-          readSensesForm(form, { preferences, takenAt, ...(record && { former: record.content }) })
-        }
+        parse={(form) => readSensesForm(form, entry.context)}
       >
         <SensesFields />
       </EntrySheet>

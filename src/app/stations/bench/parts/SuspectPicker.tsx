@@ -1,6 +1,6 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
-import { SUSPICIONS, type LotFile, type Suspicion } from '../../../../records';
+import { SUSPICIONS, vesselRefOf, type LotFile, type Suspicion } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { Button } from '../../../ui/Button';
 
@@ -21,10 +21,9 @@ export function SuspectPicker({
 }): ReactElement | null {
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState(false);
-  const [containerId = '', itemText = ''] = chosen.split('#');
+  const { containerId, item } = vesselRefOf(chosen);
   const container = file.containers.find((one) => one.entityId === containerId);
-  if (!container) return null;
-  const item = Number(itemText);
+  if (!container || item === null) return null;
   const now = container.content.suspects.find((one) => one.item === item);
   const mark = async (because: Suspicion | null): Promise<void> => {
     setOpen(false);

@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import type { ReactElement } from 'react';
 import { Controller, useFormContext } from 'react-hook-form';
-import type { VesselEvidence } from '../../../../core';
+import { vesselMoistures, type VesselEvidence } from '../../../../core';
 import { vesselId, type Container, type LotFile } from '../../../../records';
 import { useCommands } from '../../../commands/useCommands';
 import { formatPercent } from '../../../format/moisture';
@@ -21,15 +21,9 @@ interface VesselView {
 }
 
 /** The mean of each vessel from its own readings, suspicious ones included. */
-function vesselMeans({ evidence }: Answer): Map<string, number> {
-  const values = new Map<string, number[]>();
-  for (const { vesselId: id, moisturePercent } of evidence.readings) {
-    if (id === null) continue;
-    values.set(id, [...(values.get(id) ?? []), moisturePercent]);
-  }
-  return new Map(
-    [...values].map(([id, own]) => [id, own.reduce((sum, one) => sum + one, 0) / own.length]),
-  );
+function vesselMeans({ evidence, ruling }: Answer): Map<string, number> {
+  const measured = vesselMoistures(evidence, ruling.belief);
+  return new Map(measured.map((one) => [one.vesselId ?? '', one.meanPercent]));
 }
 
 function viewsOf(

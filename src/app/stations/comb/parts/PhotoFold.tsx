@@ -2,15 +2,10 @@ import { Camera } from 'lucide-react';
 import { useRef, useState, type ReactElement } from 'react';
 import { usePhotoRecords } from '../../../../db';
 import { current, firstRevision, type Photo } from '../../../../records';
-import {
-  perform,
-  revise,
-  selectWorkspace,
-  useAppDispatch,
-  useAppSelector,
-} from '../../../../store';
-import { shrinkPhoto } from '../../../../workers/photoClient';
+import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { Button } from '../../../ui/Button';
+import { PhotoPicture } from '../../../ui/PhotoPicture';
+import { usePhotoAdding } from '../../../ui/usePhotoAdding';
 import { sideName } from '../frameDraft';
 import { frameOfTask, type JudgeTask } from '../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
@@ -21,60 +16,30 @@ function usePhotos(frameId: string): Photo[] {
   return current(records ?? []).filter((one): one is Photo => one.kind === 'photo');
 }
 
-function PhotoPicture({ photo }: { photo: Photo }): ReactElement {
-  const dispatch = useAppDispatch();
-  const { side, day, width, height, jpegBase64 } = photo.content;
-  const remove = () =>
-    dispatch(revise('Photograph removed', photo, { withdrawn: true, reason: 'Removed' }));
-  return (
-    <figure>
-      <img
-        src={`data:image/jpeg;base64,${jpegBase64}`}
-        width={width}
-        height={height}
-        alt={`${sideName(side)} on ${day}`}
-        className="w-full border-2 border-ink"
-      />
-      <figcaption className="flex flex-wrap items-center justify-between gap-2 text-base">
-        {sideName(side)}, {width} × {height}
-        <Button tone="quiet" onClick={() => void remove()}>
-          Remove
-        </Button>
-      </figcaption>
-    </figure>
-  );
+function wordsOf({ content }: Photo): { alt: string; caption: string } {
+  const { side, day, width, height } = content;
+  const name = sideName(side);
+  return { alt: `${name} on ${day}`, caption: `${name}, ${width} × ${height}` };
 }
 
 function Photos({ task }: { task: JudgeTask }): ReactElement {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
-  const [state, setState] = useState<{ busy: boolean; wrong: string }>({ busy: false, wrong: '' });
   const photos = usePhotos(task.place.frame?.entityId ?? '');
-
-  const add = async (file: File): Promise<void> => {
-    setState({ busy: true, wrong: '' });
-    const result = await shrinkPhoto(file);
-    setState({ busy: false, wrong: result.ok ? '' : result.message });
-    if (!result.ok) return;
-    await dispatch(
+  const adding = usePhotoAdding((small) =>
+    dispatch(
       perform(`Photograph of ${sideName(side).toLowerCase()} kept`, (scribe) => {
         const known = task.place.frame;
         const frame =
           known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
         const { entityId: harvestId, content } = task.harvest;
-        const photo = {
-          ...result.photo,
-          frameId: frame.entityId,
-          harvestId,
-          side,
-          day: content.day,
-        };
+        const photo = { ...small, frameId: frame.entityId, harvestId, side, day: content.day };
         const record = firstRevision(scribe, 'photo', photo, frame.entityId);
         return known ? [record] : [frame, record];
       }),
-    );
-  };
+    ),
+  );
   const choose = (at: 0 | 1) => () => {
     setSide(at);
     input.current?.click();
@@ -87,7 +52,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
       </p>
       <div className="grid grid-cols-2 gap-2">
         {([0, 1] as const).map((at) => (
-          <Button key={at} className="min-h-14" disabled={state.busy} onClick={choose(at)}>
+          <Button key={at} className="min-h-14" disabled={adding.busy} onClick={choose(at)}>
             <Camera aria-hidden className="size-6" /> {sideName(at)}
           </Button>
         ))}
@@ -102,15 +67,15 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) void add(file);
+          if (file) void adding.add(file);
         }}
       />
       <p role="status" className="text-base font-semibold empty:hidden">
-        {state.busy ? 'Making it small …' : state.wrong}
+        {adding.words}
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
         {photos.map((one) => (
-          <PhotoPicture key={one.entityId} photo={one} />
+          <PhotoPicture key={one.entityId} record={one} {...wordsOf(one)} />
         ))}
       </div>
     </>

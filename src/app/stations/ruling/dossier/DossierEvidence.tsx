@@ -1,9 +1,8 @@
 import type { ReactElement } from 'react';
-import { interpretReading } from '../../../../core';
 import {
   meteredReading,
   vesselsOf,
-  vesselId,
+  vesselIdOf,
   type LotFile,
   type Meters,
   type Reading,
@@ -33,9 +32,8 @@ function useReadingRow(file: LotFile): (reading: Reading) => string[] {
   const vessels = vesselsOf(file.containers);
   const meters = useMeters();
   return ({ content, author }) => {
-    const read = interpretReading(meteredReading(content, meters).dial);
-    const id =
-      content.containerId === null ? null : vesselId(content.containerId, content.item ?? 1);
+    const { read } = meteredReading(content, meters);
+    const id = vesselIdOf(content);
     const temperature =
       content.temperatureC === null
         ? 'not noted'

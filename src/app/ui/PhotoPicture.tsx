@@ -1,0 +1,35 @@
+import type { ReactElement } from 'react';
+import type { Photo, Proof } from '../../records';
+import { revise, useAppDispatch } from '../../store';
+import { Button } from './Button';
+
+interface PhotoPictureProps {
+  record: Photo | Proof;
+  alt: string;
+  caption?: string;
+}
+
+/** A kept photograph, and the way to take it back. */
+export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const { width, height, jpegBase64 } = record.content;
+  const remove = () =>
+    dispatch(revise('Photograph removed', record, { withdrawn: true, reason: 'Removed' }));
+  return (
+    <figure className="max-w-sm">
+      <img
+        src={`data:image/jpeg;base64,${jpegBase64}`}
+        width={width}
+        height={height}
+        alt={alt}
+        className="w-full border-2 border-ink"
+      />
+      <figcaption className="flex flex-wrap items-center justify-between gap-2 text-base">
+        {caption}
+        <Button tone="quiet" onClick={() => void remove()}>
+          Remove the photograph
+        </Button>
+      </figcaption>
+    </figure>
+  );
+}

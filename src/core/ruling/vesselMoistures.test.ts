@@ -1,0 +1,43 @@
+import { describe, expect, test } from '@jest/globals';
+import { lotEvidence, readingsOf } from '../test/lotEvidence';
+import { beliefOf } from './belief';
+import { suspectMoistures, suspectVesselsOf, vesselMoistures } from './vesselMoistures';
+
+const vessel = (id: string, suspectBecause?: string) => ({
+  id,
+  label: id,
+  massKg: 20,
+  ...(suspectBecause === undefined ? {} : { suspectBecause }),
+});
+
+describe('moisture of each vessel', () => {
+  const [top, bottom] = readingsOf([18.4, 17.6], 'a');
+  const evidence = lotEvidence({
+    vessels: [vessel('a'), vessel('b'), vessel('last', 'last of the extractor')],
+    readings: [
+      ...(top ? [{ ...top, id: 't1', spot: 'top' as const }] : []),
+      ...(top ? [{ ...top, id: 't2', spot: 'top' as const }] : []),
+      ...(bottom ? [{ ...bottom, spot: 'bottom' as const }] : []),
+      ...readingsOf([20.4], 'last'),
+    ],
+  });
+
+  test('is the mean of its spots, not of its readings, with the suspicious ones beside', () => {
+    const found = vesselMoistures(evidence, beliefOf(evidence));
+    expect(found.map((one) => [one.vesselId, one.meanPercent])).toEqual([
+      ['a', expect.closeTo(18, 9)],
+      ['last', expect.closeTo(20.4, 9)],
+    ]);
+  });
+
+  test('suspicious vessels are there without a reading, and without a figure', () => {
+    const unread = { ...evidence, readings: [] };
+    expect(suspectVesselsOf(unread).map((one) => one.id)).toEqual(['last']);
+    expect(suspectMoistures(unread)).toEqual([]);
+  });
+
+  test('where every vessel is suspicious, none is judged apart', () => {
+    const all = { ...evidence, vessels: evidence.vessels.map((one) => vessel(one.id, 'drip')) };
+    expect(suspectVesselsOf(all)).toEqual([]);
+  });
+});
