@@ -12,6 +12,8 @@ declare module 'jstat' {
     normal: Distribution2;
     studentt: Distribution1;
     noncentralt: { cdf(x: number, dof: number, ncp: number): number };
+    cholesky(matrix: number[][]): number[][];
+    inv(matrix: number[][]): number[][];
   };
   const jstat: { jStat: typeof jStat };
   export default jstat;

@@ -1,0 +1,134 @@
+import { beliefDraw, runUnder, triangleOf, type DryingBelief } from './dryingBelief';
+import type { DryingRun } from './dryingRun';
+import { simulateDrying } from './simulateDrying';
+
+/** What is to be forecast. */
+export interface ForecastTask {
+  readonly run: DryingRun;
+  readonly belief: DryingBelief;
+  /** moisture at which each batch is dry enough, in the order of the batches [%] */
+  readonly targets: readonly number[];
+}
+
+/** One possible course. */
+export interface ForecastDraw {
+  /** mean moisture of each batch at each time told; NaN where it is not in [%] */
+  readonly percent: readonly Float64Array[];
+  /** when each batch is dry enough [d]; Infinity where not within the run */
+  readonly readyDay: readonly number[];
+  /** relative humidity of the air at each time told [1] */
+  readonly humidity: Float64Array;
+}
+
+/** Layers of a comb that forecasts need: their error is far below the doubt of the rates. */
+export const FORECAST_NODES = 8;
+
+/** First time at which a course is at or under a target, straight between the times told. */
+function readyDayOf(percent: Float64Array, days: readonly number[], target: number): number {
+  for (let at = 0; at < percent.length; at += 1) {
+    const here = percent[at]!;
+    if (!(here <= target)) continue;
+    const before = at > 0 ? percent[at - 1]! : NaN;
+    if (!(before > target)) return days[at]!;
+    const part = (before - target) / (before - here);
+    return days[at - 1]! + part * (days[at]! - days[at - 1]!);
+  }
+  return Infinity;
+}
+
+/** A course of every batch if nothing is as uncertain as it is: one run at the mean of the belief. */
+function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
+  const { moments } = simulateDrying({ ...run, nodes: run.nodes ?? FORECAST_NODES });
+  const percent = run.batches.map(({ id }) =>
+    Float64Array.from(moments, (one) => one.batches.get(id)?.meanPercent ?? NaN),
+  );
+  return {
+    percent,
+    readyDay: percent.map((own, at) => readyDayOf(own, run.tellDays, task.targets[at] ?? 0)),
+    humidity: Float64Array.from(moments, (one) => one.air.relativeHumidity),
+  };
+}
+
+/**
+ * Draws of a forecast by their number, so that workers can share them out.
+ *
+ * @throws DomainError as `simulateDrying`
+ */
+export function forecaster(task: ForecastTask): (number: number) => ForecastDraw {
+  const triangle = triangleOf(task.belief);
+  return (number) => courseOf(task, runUnder(task.run, beliefDraw(task.belief, triangle, number)));
+}
+
+/** The course that is most likely: the mean of the belief, one run. */
+export function likelyCourse(task: ForecastTask): ForecastDraw {
+  return courseOf(task, runUnder(task.run, { values: task.belief.mean }));
+}
+
+/** When a batch is dry enough, as far as that can be said. */
+export interface ReadyForecast {
+  /** share of the courses that get there within the run [1] */
+  readonly within: number;
+  /** 5, 50 and 95 % of all courses are ready by then [d]; Infinity beyond the run */
+  readonly earlyDay: number;
+  readonly likelyDay: number;
+  readonly lateDay: number;
+}
+
+/** The band of all courses. */
+export interface ForecastBand {
+  readonly draws: number;
+  readonly ready: readonly ReadyForecast[];
+  /** of each batch at each time: 5, 50 and 95 % [%] */
+  readonly percent: readonly {
+    readonly low: number[];
+    readonly middle: number[];
+    readonly high: number[];
+  }[];
+  /** of the air: 5, 50 and 95 % [1] */
+  readonly humidity: { readonly low: number[]; readonly middle: number[]; readonly high: number[] };
+}
+
+const [LOW, MIDDLE, HIGH] = [0.05, 0.5, 0.95];
+
+/** Quantile of ascending values, the nearest one. */
+function quantile(ascending: Float64Array, probability: number): number {
+  return (
+    ascending[Math.min(ascending.length - 1, Math.floor(probability * ascending.length))] ?? NaN
+  );
+}
+
+function bandOf(courses: readonly Float64Array[]): ForecastBand['humidity'] {
+  const times = courses[0]?.length ?? 0;
+  const band = { low: [] as number[], middle: [] as number[], high: [] as number[] };
+  for (let at = 0; at < times; at += 1) {
+    const sorted = Float64Array.from(courses, (one) => one[at]!).sort();
+    band.low.push(quantile(sorted, LOW));
+    band.middle.push(quantile(sorted, MIDDLE));
+    band.high.push(quantile(sorted, HIGH));
+  }
+  return band;
+}
+
+/**
+ * Band and times of readiness over many courses.
+ *
+ * @param draws - at least one
+ */
+export function forecastBand(draws: readonly ForecastDraw[]): ForecastBand {
+  const batches = draws[0]?.percent.map((_, at) => at) ?? [];
+  return {
+    draws: draws.length,
+    ready: batches.map((at) => {
+      const days = Float64Array.from(draws, (one) => one.readyDay[at] ?? Infinity).sort();
+      const reached = days.filter((one) => Number.isFinite(one)).length;
+      return {
+        within: reached / draws.length,
+        earlyDay: quantile(days, LOW),
+        likelyDay: quantile(days, MIDDLE),
+        lateDay: quantile(days, HIGH),
+      };
+    }),
+    percent: batches.map((at) => bandOf(draws.map((one) => one.percent[at]!))),
+    humidity: bandOf(draws.map((one) => one.humidity)),
+  };
+}

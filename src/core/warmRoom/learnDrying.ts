@@ -1,0 +1,159 @@
+import jstat from 'jstat';
+import type { DryingBelief } from './dryingBelief';
+import { FACTORS, runUnder } from './dryingBelief';
+import type { DryingRun, BatchMoment } from './dryingRun';
+import { FORECAST_NODES } from './forecast';
+import { simulateDrying } from './simulateDrying';
+
+/** What was measured of a batch while it dried. */
+export interface DryingObservation {
+  /** place of the batch among those of the run */
+  readonly batch: number;
+  readonly day: number;
+  /** mean of the whole batch, or of one of its parts */
+  readonly of: 'all' | 'open' | 'capped';
+  /** [%] */
+  readonly moisturePercent: number;
+  /** spread from comb to comb included [%] */
+  readonly standardUncertainty: number;
+}
+
+/** What was learned, and how. */
+export interface LearnedDrying {
+  readonly status: 'converged' | 'max-iterations';
+  readonly belief: DryingBelief;
+  readonly iterations: number;
+  /** measured less expected, by the doubt of the measurement, after learning [1] */
+  readonly residuals: readonly number[];
+}
+
+const MOST_ITERATIONS = 12;
+
+/** Change of every value, by its spread, below which the search ends [1]. */
+const CONVERGED = 0.02;
+
+/** Step of the differences, by the spread of each value [1]. */
+const DIFFERENCE = 0.1;
+
+function expectedOf(
+  { parts, meanPercent }: BatchMoment,
+  run: DryingRun,
+  { batch, of }: DryingObservation,
+): number {
+  const at = run.batches[batch]?.parts.findIndex((one) => one.surface === of) ?? -1;
+  return of === 'all' ? meanPercent : (parts[at]?.meanPercent ?? meanPercent);
+}
+
+/** What a draw makes one expect of each observation [%]. */
+function expectations(
+  run: DryingRun,
+  observations: readonly DryingObservation[],
+  values: readonly number[],
+): number[] {
+  const tellDays = [...new Set(observations.map((one) => one.day))].sort((a, b) => a - b);
+  const { moments } = simulateDrying({
+    ...runUnder(run, { values }),
+    tellDays,
+    nodes: FORECAST_NODES,
+  });
+  return observations.map((one) => {
+    const moment = moments[tellDays.indexOf(one.day)];
+    const found = moment?.batches.get(run.batches[one.batch]?.id ?? '');
+    return found ? expectedOf(found, run, one) : NaN;
+  });
+}
+
+/** Values that an observation can bear on: the factors, and the start of batches that were measured. */
+function bearing(belief: DryingBelief, observations: readonly DryingObservation[]): number[] {
+  const measured = new Set(observations.map((one) => FACTORS.length + one.batch));
+  return belief.mean.map((_, at) => at).filter((at) => at < FACTORS.length || measured.has(at));
+}
+
+interface Linear {
+  /** measured less expected, by doubt */
+  readonly residuals: number[];
+  /** slope of each expectation by each value, by doubt; rows are observations */
+  readonly slopes: number[][];
+}
+
+function lineariseAt(
+  run: DryingRun,
+  observations: readonly DryingObservation[],
+  prior: DryingBelief,
+  values: readonly number[],
+): Linear {
+  const here = expectations(run, observations, values);
+  const spread = (at: number): number => Math.sqrt(prior.covariance[at]?.[at] ?? 0);
+  const columns = new Map(
+    bearing(prior, observations)
+      .filter((at) => spread(at) > 0)
+      .map((at) => {
+        const step = DIFFERENCE * spread(at);
+        const moved = values.map((one, index) => (index === at ? one + step : one));
+        const there = expectations(run, observations, moved);
+        return [at, there.map((one, index) => (one - here[index]!) / step)];
+      }),
+  );
+  return {
+    residuals: observations.map(
+      (one, at) => (one.moisturePercent - here[at]!) / one.standardUncertainty,
+    ),
+    slopes: observations.map((one, row) =>
+      values.map((_, column) => (columns.get(column)?.[row] ?? 0) / one.standardUncertainty),
+    ),
+  };
+}
+
+const product = (matrix: readonly (readonly number[])[], vector: readonly number[]): number[] =>
+  matrix.map((row) => row.reduce((sum, one, at) => sum + one * (vector[at] ?? 0), 0));
+
+const columnOf = (matrix: readonly (readonly number[])[], column: number): number[] =>
+  matrix.map((row) => row[column] ?? 0);
+
+/**
+ * The belief after measurements: the most likely values by Gauss and Newton with the prior kept, and
+ * the covariance of the model made straight there.
+ *
+ * @param run - from its first batch to the last observation, air included
+ * @param prior - in the order of the run's batches
+ * @param observations - none: the prior comes back
+ * @throws DomainError as `simulateDrying`
+ * @source Bayesian least squares, Tarantola (2005), recalled from memory
+ */
+export function learnDrying(
+  run: DryingRun,
+  prior: DryingBelief,
+  observations: readonly DryingObservation[],
+): LearnedDrying {
+  if (observations.length === 0) {
+    return { status: 'converged', belief: prior, iterations: 0, residuals: [] };
+  }
+  const precision = jstat.jStat.inv(prior.covariance.map((row) => [...row]));
+  const spreads = prior.mean.map((_, at) => Math.sqrt(prior.covariance[at]?.[at] ?? 1));
+  let values = [...prior.mean];
+  for (let iterations = 1; ; iterations += 1) {
+    const { residuals, slopes } = lineariseAt(run, observations, prior, values);
+    const curvature = precision.map((row, at) =>
+      row.map((one, column) => {
+        const [a, b] = [columnOf(slopes, at), columnOf(slopes, column)];
+        return one + a.reduce((sum, slope, index) => sum + slope * b[index]!, 0);
+      }),
+    );
+    const covariance = jstat.jStat.inv(curvature);
+    const pulled = product(
+      precision,
+      prior.mean.map((one, at) => one - values[at]!),
+    );
+    const gradient = pulled.map(
+      (one, at) => one + residuals.reduce((sum, r, row) => sum + r * slopes[row]![at]!, 0),
+    );
+    const step = product(covariance, gradient);
+    const size = Math.max(...step.map((one, at) => Math.abs(one) / spreads[at]!));
+    const damped = Math.min(1, 1.5 / Math.max(size, 1e-9));
+    if (size < CONVERGED || iterations >= MOST_ITERATIONS) {
+      const status = size < CONVERGED ? 'converged' : 'max-iterations';
+      return { status, belief: { mean: values, covariance }, iterations, residuals };
+    }
+    values = values.map((one, at) => one + damped * step[at]!);
+  }
+}

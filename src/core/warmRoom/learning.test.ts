@@ -1,0 +1,181 @@
+import { describe, expect, test } from '@jest/globals';
+import { boxes, inRoom } from '../test/dryingRuns';
+import { inTimeShare, mostBoxes, type LoadQuestion } from './capacity';
+import {
+  FACTORS,
+  beliefDraw,
+  factorBelief,
+  priorBelief,
+  runUnder,
+  triangleOf,
+} from './dryingBelief';
+import { forecastBand, forecaster, likelyCourse, type ForecastTask } from './forecast';
+import { learnDrying, type DryingObservation } from './learnDrying';
+import { simulateDrying } from './simulateDrying';
+
+const DAYS = Array.from({ length: 29 }, (_, at) => at / 4);
+const run = inRoom([boxes(10, { temperatureC: 25 })], { tellDays: DAYS });
+const prior = priorBelief([0.4]);
+
+/** What would be read if the honey gave its water so much faster, and started so much wetter. */
+function truth(values: readonly number[]): DryingObservation[] {
+  const { moments } = simulateDrying(runUnder({ ...run, tellDays: [1, 2, 3] }, { values }));
+  return moments.flatMap(({ day, batches }) => {
+    const [openPart, cappedPart] = batches.get('a')!.parts;
+    const base = { batch: 0, day, standardUncertainty: 0.2 };
+    return [
+      { ...base, of: 'open' as const, moisturePercent: openPart!.meanPercent },
+      { ...base, of: 'capped' as const, moisturePercent: cappedPart!.meanPercent },
+    ];
+  });
+}
+
+const fast = [0.5, 0, 0.3, 0, 0, 0.3];
+
+describe('learning from readings', () => {
+  const learned = learnDrying(run, prior, truth(fast));
+
+  test('finds the truth that the readings came from, within what is believed afterwards', () => {
+    expect(learned.status).toBe('converged');
+    fast.forEach((value, at) => {
+      const doubt = Math.sqrt(learned.belief.covariance[at]![at]!);
+      expect(Math.abs(learned.belief.mean[at]! - value)).toBeLessThan(2 * doubt);
+    });
+    expect(learned.belief.mean[0]).toBeGreaterThan(0.2);
+  });
+
+  test('every doubt is at most what it was before', () => {
+    learned.belief.covariance.forEach((row, at) => {
+      expect(row[at]!).toBeLessThanOrEqual(prior.covariance[at]![at]! + 1e-9);
+    });
+    const [before, after] = [prior, learned.belief].map((one) => one.covariance[0]![0]!);
+    expect(after! / before!).toBeLessThan(0.5);
+  });
+
+  test('agrees with weighting 800 draws of the prior by the readings, another way to the same', () => {
+    const observations = truth(fast);
+    const triangle = triangleOf(prior);
+    let [weights, sum, square] = [0, 0, 0];
+    for (let number = 0; number < 800; number += 1) {
+      const { values } = beliefDraw(prior, triangle, number);
+      const { moments } = simulateDrying({
+        ...runUnder({ ...run, tellDays: [1, 2, 3] }, { values }),
+        nodes: 8,
+      });
+      const misfit = observations.reduce((total, one) => {
+        const moment = moments[one.day - 1]!.batches.get('a')!;
+        const expected = moment.parts[one.of === 'open' ? 0 : 1]!.meanPercent;
+        return total + ((one.moisturePercent - expected) / one.standardUncertainty) ** 2;
+      }, 0);
+      const weight = Math.exp(-misfit / 2);
+      weights += weight;
+      sum += weight * values[0]!;
+      square += weight * values[0]! ** 2;
+    }
+    const mean = sum / weights;
+    const spread = Math.sqrt(square / weights - mean ** 2);
+    const own = Math.sqrt(learned.belief.covariance[0]![0]!);
+    expect(Math.abs(learned.belief.mean[0]! - mean)).toBeLessThan(0.15);
+    expect(Math.abs(own / spread - 1)).toBeLessThan(0.4);
+  });
+
+  test('without readings the prior stays, and what was learned of the room starts the next season', () => {
+    expect(learnDrying(run, prior, []).belief).toBe(prior);
+    const next = priorBelief([0.5, 0.5], factorBelief(learned.belief));
+    expect(next.mean.slice(0, FACTORS.length)).toEqual(
+      learned.belief.mean.slice(0, FACTORS.length),
+    );
+    expect(next.mean.slice(FACTORS.length)).toEqual([0, 0]);
+    expect(next.covariance[0]![0]).toBe(learned.belief.covariance[0]![0]);
+    expect(next.covariance[5]![5]).toBeCloseTo(0.25, 12);
+  });
+});
+
+describe('the forecast', () => {
+  const task: ForecastTask = { run, belief: prior, targets: [17] };
+  const many = (one: ForecastTask, count = 120) => {
+    const draw = forecaster(one);
+    return forecastBand(Array.from({ length: count }, (_, number) => draw(number)));
+  };
+
+  test('has a band about the most likely course, and says by when', () => {
+    const band = many(task);
+    const course = likelyCourse(task);
+    const last = DAYS.length - 1;
+    expect(band.percent[0]!.low[last]).toBeLessThan(course.percent[0]![last]!);
+    expect(band.percent[0]!.high[last]).toBeGreaterThan(course.percent[0]![last]!);
+    const [ready] = band.ready;
+    expect(ready!.earlyDay).toBeLessThan(ready!.likelyDay);
+    expect(ready!.likelyDay).toBeLessThanOrEqual(ready!.lateDay);
+    expect(ready!.within).toBeGreaterThan(0.3);
+  });
+
+  test('narrows after readings', () => {
+    const belief = learnDrying(run, prior, truth(fast)).belief;
+    const width = ({ percent }: ReturnType<typeof many>) =>
+      percent[0]!.high[16]! - percent[0]!.low[16]!;
+    expect(width(many({ ...task, belief }))).toBeLessThan(0.7 * width(many(task)));
+  });
+
+  test('a draw is the same whoever makes it', () => {
+    expect(forecaster(task)(7)).toEqual(forecaster(task)(7));
+    expect(forecaster(task)(7)).not.toEqual(forecaster(task)(8));
+  });
+
+  test('a target not reached is said to be beyond the run', () => {
+    const band = many({ ...task, targets: [12.5] }, 40);
+    expect(band.ready[0]!.likelyDay).toBe(Infinity);
+    expect(band.ready[0]!.within).toBeLessThan(0.5);
+  });
+});
+
+describe('the most that can be loaded', () => {
+  const empty: ForecastTask = {
+    run: inRoom([], { tellDays: [0, 1, 2, 3] }),
+    belief: priorBelief([]),
+    targets: [],
+  };
+  const question: LoadQuestion = {
+    task: empty,
+    box: [
+      { surface: 'open', massKg: 5, moisturePercent: 19.5 },
+      { surface: 'capped', massKg: 10, moisturePercent: 17.2 },
+    ],
+    temperatureC: 25,
+    airFactor: 0.8,
+    tareKg: 8,
+    inDay: 0,
+    targetPercent: 17,
+    startSpreadPercent: 0.2,
+    probability: 0.8,
+    mostBoxes: 240,
+    draws: 40,
+  };
+
+  test('is found by halving as by trying every load', () => {
+    const answer = mostBoxes(question);
+    const shares = Array.from({ length: 12 }, (_, at) => 20 * (at + 1)).map((count) => ({
+      count,
+      share: inTimeShare(question, count),
+    }));
+    const good = shares.filter((one) => one.share >= 0.8).map((one) => one.count);
+    expect(answer.limitedBy).toBe('drying');
+    expect(answer.boxes).toBeGreaterThanOrEqual(Math.max(0, ...good));
+    expect(answer.boxes).toBeLessThan(Math.max(0, ...good) + 20);
+    expect(answer.share).toBeGreaterThanOrEqual(0.8);
+    expect(answer.shareWithOneMore).toBeLessThan(0.8);
+  });
+
+  test('is nothing where not even one box dries in time, and the room where it all would', () => {
+    expect(mostBoxes({ ...question, targetPercent: 14 }).boxes).toBe(0);
+    const all = mostBoxes({ ...question, targetPercent: 19 });
+    expect(all).toMatchObject({ boxes: 240, limitedBy: 'room' });
+  });
+
+  test('tells of every load tried, and can be given up', () => {
+    const stop = () => {
+      throw new Error('given up');
+    };
+    expect(() => mostBoxes(question, stop)).toThrow('given up');
+  });
+});
