@@ -20,6 +20,7 @@ import { hiveRecords } from './hives';
 import { benchRecords } from './benchRecords';
 import { DEMO_LOTS, type DemoLot } from './lots';
 import { demoMeters, type DemoMeters } from './meters';
+import { demoRooms } from './rooms';
 import { dayBefore, demoScribe } from './scribe';
 
 function codeOf(day: string): string {
@@ -108,11 +109,15 @@ function lotRecords(demo: DemoLot, at: number, season: Season): AnyRecord[] {
  * All records of the demo season, as if today were the given day.
  *
  * @param today - ISO day
+ * @param nowMs - of that day, for what stands in the warm room; noon where not told
  */
-export function demoSeason(today: string): AnyRecord[] {
+export function demoSeason(
+  today: string,
+  nowMs = Date.parse(`${today}T12:00:00.000Z`),
+): AnyRecord[] {
   const todayMs = Date.parse(`${today}T00:00:00.000Z`);
   const hives = hiveRecords(todayMs);
   const bench = demoMeters(todayMs);
   const lots = DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
-  return [...hives, ...bench.records, ...lots];
+  return [...hives, ...bench.records, ...lots, ...demoRooms(todayMs, nowMs)];
 }

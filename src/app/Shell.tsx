@@ -8,6 +8,7 @@ import {
   Menu,
   Microscope,
   PlusSquare,
+  ThermometerSun,
   Wrench,
   type LucideIcon,
 } from 'lucide-react';
@@ -46,6 +47,7 @@ interface Station {
 const STATIONS: readonly Station[] = [
   { to: 'today', name: 'Today', key: 't', mark: ListChecks },
   { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
+  { to: 'warm-room', name: 'Warm room', key: 'w', mark: ThermometerSun, more: true },
   { to: 'bench', name: 'Bench', key: 'i', mark: Microscope },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
   { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },

@@ -6,7 +6,7 @@ export async function fillDemoSeason(): Promise<void> {
   const store = createDexieRecordStore(databaseOf('demo'));
   if ((await store.all()).length > 0) return;
   const { demoSeason } = await import('../../demo/season');
-  await store.append(demoSeason(isoDay(new Date())));
+  await store.append(demoSeason(isoDay(new Date()), Date.now()));
 }
 
 /** Throws the demo season away with everything added to it, and fills it anew. */

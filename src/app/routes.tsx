@@ -58,6 +58,14 @@ const STATIONS: readonly RouteObject[] = [
     'bench/:lotId/quality',
     async () => (await import('./stations/bench/QualityScreen')).QualityScreen,
   ),
+  station(
+    'warm-room',
+    async () => (await import('./stations/warmRoom/WarmRoomScreen')).WarmRoomScreen,
+  ),
+  station(
+    'warm-room/:roomId',
+    async () => (await import('./stations/warmRoom/RoomScreen')).RoomScreen,
+  ),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(

@@ -255,3 +255,42 @@ export {
   celsiusFromFahrenheit,
   fahrenheitFromCelsius,
 } from './units/convert';
+export { type AirOverTime, type AirSeries } from './warmRoom/airOverTime';
+export { logGaps, logSpikes, withoutSlips, type LogGap, type LogSpike } from './warmRoom/airSeries';
+export {
+  LAYOUTS,
+  LAYOUT_FACTOR,
+  type DryingBatch,
+  type HoneyPart,
+  type Layout,
+} from './warmRoom/batch';
+export {
+  inTimeShare,
+  loadCourse,
+  mostBoxes,
+  type LoadAnswer,
+  type LoadCourse,
+  type LoadQuestion,
+} from './warmRoom/capacity';
+export { type DryingBelief } from './warmRoom/dryingBelief';
+export { MACHINE_KINDS, type MachineKind } from './warmRoom/dehumidifier';
+export { type DryingRun } from './warmRoom/dryingRun';
+export {
+  forecaster,
+  moistureBand,
+  readyForecast,
+  type Band,
+  type ForecastDraw,
+  type ForecastTask,
+  type ReadyForecast,
+} from './warmRoom/forecast';
+export { type DryingObservation } from './warmRoom/learnDrying';
+export { type WarmRoom } from './warmRoom/room';
+export { COMB_SOFTENS_C, type RoomAdvice } from './warmRoom/roomAdvice';
+export {
+  learnRoom,
+  roomOutlook,
+  type DryingEpisode,
+  type LearnedRoom,
+  type RoomOutlook,
+} from './warmRoom/roomOutlook';

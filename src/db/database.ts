@@ -52,6 +52,10 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   senses: 'senses',
   'lab-report': 'labReports',
   proof: 'proofs',
+  'warm-room': 'warmRooms',
+  batch: 'batches',
+  'batch-check': 'batchChecks',
+  'air-log': 'airLogs',
 };
 
 /** Indexes beyond those of every record table. */
@@ -74,6 +78,10 @@ const THIRD_KINDS: readonly RecordKind[] = [
   'senses',
   'lab-report',
   'proof',
+  'warm-room',
+  'batch',
+  'batch-check',
+  'air-log',
 ];
 
 /** Primary key and indexes of every record table. */

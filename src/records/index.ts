@@ -131,6 +131,30 @@ export { type Proof } from './proof';
 export { repeatabilityFor, repeatabilityOf } from './readers';
 export { type Reading, type ReadingContent, readingContentSchema } from './reading';
 export {
+  type AirLog,
+  type AirLogContent,
+  type LogPlace,
+  MOST_LOG_ENTRIES,
+  airLogContentSchema,
+} from './airLog';
+export {
+  type BatchCheck,
+  type BatchCheckContent,
+  CHECKED_PARTS,
+  type CheckedPart,
+  batchCheckContentSchema,
+} from './batchCheck';
+export { type Batch, type BatchContent, batchContentSchema } from './dryingBatch';
+export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './roomFile';
+export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } from './roomRun';
+export {
+  HEATINGS,
+  type Heating,
+  type WarmRoomContent,
+  type WarmRoomRecord,
+  warmRoomContentSchema,
+} from './warmRoom';
+export {
   type AnyRecord,
   BOOK_KINDS,
   type ContentOf,
@@ -139,6 +163,7 @@ export {
   RECORD_KINDS,
   type RecordKind,
   type RecordOf,
+  WARM_ROOM_KINDS,
 } from './record';
 export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFile';
 export { type AppError, type Result, failed, ok } from './result';

@@ -1,8 +1,11 @@
+import { airLogSchema } from './airLog';
+import { batchCheckSchema } from './batchCheck';
 import { boxSchema } from './box';
 import { colonySchema } from './colony';
 import { colourSchema } from './colour';
 import { combJudgementSchema } from './combJudgement';
 import { containerSchema } from './container';
+import { batchSchema } from './dryingBatch';
 import { flowSchema } from './flow';
 import { frameSchema } from './frame';
 import { frameCheckSchema } from './frameCheck';
@@ -23,6 +26,7 @@ import { samplingPlanSchema } from './samplingPlan';
 import { sensesSchema } from './senses';
 import { strokeSchema } from './stroke';
 import { tallySchema } from './tally';
+import { warmRoomSchema } from './warmRoom';
 import { yardSchema } from './yard';
 import { zeroCheckSchema } from './zeroCheck';
 import { z } from './zod';
@@ -56,6 +60,10 @@ export const recordSchema = z.discriminatedUnion('kind', [
   sensesSchema,
   labReportSchema,
   proofSchema,
+  warmRoomSchema,
+  batchSchema,
+  batchCheckSchema,
+  airLogSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type RecordKind = AnyRecord['kind'];
@@ -91,6 +99,10 @@ export const OWNER_KINDS = {
   senses: 'lot',
   'lab-report': 'lot',
   proof: 'reading',
+  'warm-room': null,
+  batch: 'warm-room',
+  'batch-check': 'batch',
+  'air-log': 'warm-room',
 } as const satisfies Record<RecordKind, RecordKind | null>;
 
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
@@ -121,6 +133,14 @@ export const BOOK_KINDS: readonly RecordKind[] = [
   'format',
   'instrument',
   'zero-check',
+];
+
+/** Everything about rooms in which combs dry. */
+export const WARM_ROOM_KINDS: readonly RecordKind[] = [
+  'warm-room',
+  'batch',
+  'batch-check',
+  'air-log',
 ];
 
 /** The revision type of a kind. */

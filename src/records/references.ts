@@ -61,6 +61,8 @@ function referencesOf(record: AnyRecord): Reference[] {
       return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
     case 'lot-frames':
       return [{ path: 'harvestId', id: record.content.harvestId, kind: 'harvest' }];
+    case 'batch':
+      return each('lotIds', record.content.lotIds, 'lot');
     case 'lot':
     case 'container':
     case 'comb-judgement':
@@ -75,6 +77,9 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'senses':
     case 'lab-report':
     case 'proof':
+    case 'warm-room':
+    case 'batch-check':
+    case 'air-log':
       return [];
   }
 }

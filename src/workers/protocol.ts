@@ -1,3 +1,14 @@
+import type {
+  DryingEpisode,
+  ForecastDraw,
+  ForecastTask,
+  LearnedRoom,
+  LoadAnswer,
+  LoadCourse,
+  LoadQuestion,
+  RoomOutlook,
+} from '../core';
+
 /** A photograph scaled down and drawn anew, so that no data of the camera is left in it. */
 export interface ShrunkPhoto {
   readonly width: number;
@@ -14,4 +25,31 @@ export type PhotoResult =
 /** What the photo worker does. */
 export interface PhotoWorker {
   shrink(file: Blob, longestSide: number): Promise<PhotoResult>;
+}
+
+/** What is asked of the warm room: earlier stretches teach, the present one is forecast. */
+export interface RoomQuestion {
+  readonly past: readonly DryingEpisode[];
+  readonly present: DryingEpisode;
+  readonly targets: readonly number[];
+  /** now, in days of the present run */
+  readonly nowDay: number;
+}
+
+/** What is told before the band: what was learned, and the most likely course. */
+export interface RoomFirst {
+  readonly learned: LearnedRoom;
+  readonly outlook: RoomOutlook;
+}
+
+/** What the worker of the warm room does; it answers one call at a time. */
+export interface DryingWorker {
+  first(question: RoomQuestion): RoomFirst;
+  /** draws `from` to `from + count`, not included */
+  draws(task: ForecastTask, from: number, count: number): ForecastDraw[];
+  /** the most likely course of each load */
+  loads(question: LoadQuestion, boxes: readonly number[]): LoadCourse[];
+  /** share of the courses in which all is dry in time */
+  inTime(question: LoadQuestion, boxes: number): number;
+  mostBoxes(question: LoadQuestion, onTried: (boxes: number, share: number) => void): LoadAnswer;
 }

@@ -11,7 +11,7 @@ interface TextFieldProps {
   label: ReactNode;
   hint?: ReactNode;
   unit?: string;
-  type?: 'text' | 'date';
+  type?: 'text' | 'date' | 'datetime-local';
   /** which keyboard a phone shows */
   inputMode?: HTMLAttributes<HTMLInputElement>['inputMode'];
   placeholder?: string;

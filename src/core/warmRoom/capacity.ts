@@ -1,6 +1,7 @@
 import { requireInRange } from '../errors';
 import type { HoneyPart } from './batch';
-import { forecaster, type ForecastTask } from './forecast';
+import { forecaster, readyDayOf, type ForecastTask } from './forecast';
+import { roomOutlook } from './roomOutlook';
 
 /** What a box brings in, and until when all must be dry. */
 export interface LoadQuestion {
@@ -64,6 +65,42 @@ export function inTimeShare(question: LoadQuestion, boxes: number): number {
     if (readyDay.every((day, at) => !staying[at] || Number.isFinite(day))) good += 1;
   }
   return good / question.draws;
+}
+
+/** A load on the most likely course: one run, named as coarse beside the courses of a forecast. */
+export interface LoadCourse {
+  readonly boxes: number;
+  /** when the load is dry enough [d]; Infinity where not by the deadline */
+  readonly readyDay: number;
+  /** its mean moisture at the deadline [%] */
+  readonly endPercent: number;
+  /** of the air, mean of the second day after it came in [1] */
+  readonly humidity: number;
+  /** electricity of the room from then to the deadline, fans included [kWh/d] */
+  readonly kWhPerDay: number;
+}
+
+/**
+ * One run with so many more boxes, at the mean of what is believed.
+ *
+ * @param boxes - 1 and more
+ * @throws DomainError as `simulateDrying`
+ */
+export function loadCourse(question: LoadQuestion, boxes: number): LoadCourse {
+  const { run, belief } = loadedTask(question, boxes);
+  const outlook = roomOutlook(run, belief, question.inDay);
+  const own = outlook.batches[outlook.batches.length - 1]?.meanPercent ?? [];
+  const second = outlook.relativeHumidity.filter((_, index) => {
+    const since = (outlook.days[index] ?? 0) - question.inDay;
+    return since >= 1 && since <= 2;
+  });
+  return {
+    boxes,
+    readyDay: readyDayOf(own, outlook.days, question.targetPercent),
+    endPercent: own[own.length - 1] ?? NaN,
+    humidity: second.reduce((sum, one) => sum + one, 0) / Math.max(1, second.length),
+    kWhPerDay: outlook.kWhPerDay,
+  };
 }
 
 /** The most that can be loaded, or why nothing can. */

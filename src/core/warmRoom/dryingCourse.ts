@@ -2,7 +2,7 @@ import { DomainError } from '../errors';
 import { humidityRatio } from '../drying/moistAir';
 import type { Layers } from '../drying/layers';
 import type { BatchSlot, DryingBatch, HoneyPart } from './batch';
-import { airAt, asAir, type AirState } from './climate';
+import { airAt, asAir, type AirState } from './airOverTime';
 import { batchMoment, meanRatio } from './dryingMoment';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { noTotals, type RoomTotals } from './dryingStep';
@@ -43,7 +43,7 @@ export function startOf(run: DryingRun): Course {
     });
   }
   const air: AirState = { temperatureC: 0, ratio: 0 };
-  if (run.known) airAt(run.known, 0, air);
+  if (run.known && (run.knownFromDay ?? 0) <= 0) airAt(run.known, 0, air);
   else if (run.startAir) {
     air.temperatureC = run.startAir.temperatureC;
     air.ratio = humidityRatio(run.startAir.temperatureC, run.startAir.relativeHumidity);
@@ -72,11 +72,17 @@ export const isIn = ({ inDay, outDay }: DryingBatch, from: number): boolean =>
 
 /** The air about the combs during the stretch that begins so. */
 export function surroundingsAt({ run }: Course, from: number): Surroundings {
-  if (run.known && (!run.room || from < (run.knownUntilDay ?? Infinity))) {
+  const isKnown = from >= (run.knownFromDay ?? 0) && from < (run.knownUntilDay ?? Infinity);
+  if (run.known && (!run.room || isKnown)) {
     return { kind: 'known', air: run.known };
   }
   if (!run.room) throw new Error('a run needs a room or known air');
   return { kind: 'room', ...run.room };
+}
+
+/** Known air begins where it was measured, whatever the balance said. */
+export function meetKnownAir({ air }: Course, surroundings: Surroundings, day: number): void {
+  if (surroundings.kind === 'known') airAt(surroundings.air, day, air);
 }
 
 /** The state of air and batches at the start of a stretch. */

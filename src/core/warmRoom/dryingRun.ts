@@ -1,16 +1,17 @@
 import type { DryingRates } from '../drying/rates';
 import type { DryingBatch } from './batch';
-import type { Air, Climate } from './climate';
+import type { Air, AirOverTime } from './airOverTime';
 import type { RoomTotals } from './dryingStep';
 import type { WarmRoom } from './room';
 
 /** A stretch of time in which combs dry, or stand about. */
 export interface DryingRun {
   /** the room with the air about it; null where the air is known all along */
-  readonly room: { readonly room: WarmRoom; readonly outside: Climate } | null;
+  readonly room: { readonly room: WarmRoom; readonly outside: AirOverTime } | null;
   /** air measured in the room, or of a place without a balance; it replaces the room's balance as far as it reaches */
-  readonly known: Climate | null;
-  /** how far the known air reaches [d]; all along where not there */
+  readonly known: AirOverTime | null;
+  /** from and until when the air is known [d]; all along where not there */
+  readonly knownFromDay?: number;
   readonly knownUntilDay?: number;
   readonly batches: readonly DryingBatch[];
   /** ascending times to tell of, the last one ends the run [d] */
@@ -63,6 +64,8 @@ export function breaksOf(run: DryingRun, end: number): number[] {
       ...Array.from({ length: stirs }, (_, at) => inDay + (at + 1) * (every ?? 0)),
     ];
   });
-  const all = [0, ...days, run.knownUntilDay ?? end, end].filter((one) => one >= 0 && one <= end);
+  const all = [0, ...days, run.knownFromDay ?? 0, run.knownUntilDay ?? end, end].filter(
+    (one) => one >= 0 && one <= end,
+  );
   return [...new Set(all)].sort((a, b) => a - b);
 }

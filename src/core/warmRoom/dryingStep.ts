@@ -1,4 +1,4 @@
-import { airAt, type AirState } from './climate';
+import { airAt, type AirState } from './airOverTime';
 import { AIR_RATIO, AIR_TEMPERATURE, evaluate, linearise, type DryingSystem } from './dryingSystem';
 import type { RoomFlows } from './room';
 import { solveStage } from './solveStage';

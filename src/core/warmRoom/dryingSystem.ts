@@ -1,7 +1,7 @@
 import { saturationAt, vapourPressureKPa, vapourPressureSlopeKPa } from '../drying/moistAir';
 import { diffusivityFactor } from '../drying/rates';
 import type { BatchSlot } from './batch';
-import { airAt, type AirState, type Climate } from './climate';
+import { airAt, type AirState, type AirOverTime } from './airOverTime';
 import { evaluatePart, factorPart, partWork, type HoneyAir, type WorkingPart } from './honeyFlux';
 import {
   EVAPORATION_J_PER_KG,
@@ -15,8 +15,8 @@ import {
 
 /** The air about the combs: a room with its own balance, or air that is known. */
 export type Surroundings =
-  | { readonly kind: 'room'; readonly room: WarmRoom; readonly outside: Climate }
-  | { readonly kind: 'known'; readonly air: Climate };
+  | { readonly kind: 'room'; readonly room: WarmRoom; readonly outside: AirOverTime }
+  | { readonly kind: 'known'; readonly air: AirOverTime };
 
 /** Where temperature and humidity ratio of the air stand in the state. */
 export const AIR_TEMPERATURE = 0;

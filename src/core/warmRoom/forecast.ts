@@ -16,15 +16,17 @@ export interface ForecastDraw {
   readonly percent: readonly Float64Array[];
   /** when each batch is dry enough [d]; Infinity where not within the run */
   readonly readyDay: readonly number[];
-  /** relative humidity of the air at each time told [1] */
-  readonly humidity: Float64Array;
 }
 
 /** Layers of a comb that forecasts need: their error is far below the doubt of the rates. */
 export const FORECAST_NODES = 8;
 
 /** First time at which a course is at or under a target, straight between the times told. */
-function readyDayOf(percent: Float64Array, days: readonly number[], target: number): number {
+export function readyDayOf(
+  percent: ArrayLike<number>,
+  days: readonly number[],
+  target: number,
+): number {
   for (let at = 0; at < percent.length; at += 1) {
     const here = percent[at]!;
     if (!(here <= target)) continue;
@@ -45,7 +47,6 @@ function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
   return {
     percent,
     readyDay: percent.map((own, at) => readyDayOf(own, run.tellDays, task.targets[at] ?? 0)),
-    humidity: Float64Array.from(moments, (one) => one.air.relativeHumidity),
   };
 }
 
@@ -74,61 +75,45 @@ export interface ReadyForecast {
   readonly lateDay: number;
 }
 
-/** The band of all courses. */
-export interface ForecastBand {
-  readonly draws: number;
-  readonly ready: readonly ReadyForecast[];
-  /** of each batch at each time: 5, 50 and 95 % [%] */
-  readonly percent: readonly {
-    readonly low: number[];
-    readonly middle: number[];
-    readonly high: number[];
-  }[];
-  /** of the air: 5, 50 and 95 % [1] */
-  readonly humidity: { readonly low: number[]; readonly middle: number[]; readonly high: number[] };
+/** 5, 50 and 95 % of all courses at each time. */
+export interface Band {
+  readonly low: readonly number[];
+  readonly middle: readonly number[];
+  readonly high: readonly number[];
 }
 
 const [LOW, MIDDLE, HIGH] = [0.05, 0.5, 0.95];
 
 /** Quantile of ascending values, the nearest one. */
 function quantile(ascending: Float64Array, probability: number): number {
-  return (
-    ascending[Math.min(ascending.length - 1, Math.floor(probability * ascending.length))] ?? NaN
-  );
+  const at = Math.min(ascending.length - 1, Math.floor(probability * ascending.length));
+  return ascending[at] ?? NaN;
 }
 
-function bandOf(courses: readonly Float64Array[]): ForecastBand['humidity'] {
+function bandOf(courses: readonly Float64Array[]): Band {
   const times = courses[0]?.length ?? 0;
-  const band = { low: [] as number[], middle: [] as number[], high: [] as number[] };
-  for (let at = 0; at < times; at += 1) {
-    const sorted = Float64Array.from(courses, (one) => one[at]!).sort();
-    band.low.push(quantile(sorted, LOW));
-    band.middle.push(quantile(sorted, MIDDLE));
-    band.high.push(quantile(sorted, HIGH));
-  }
-  return band;
+  const sorted = Array.from({ length: times }, (_, at) =>
+    Float64Array.from(courses, (one) => one[at]!).sort(),
+  );
+  return {
+    low: sorted.map((one) => quantile(one, LOW)),
+    middle: sorted.map((one) => quantile(one, MIDDLE)),
+    high: sorted.map((one) => quantile(one, HIGH)),
+  };
 }
 
-/**
- * Band and times of readiness over many courses.
- *
- * @param draws - at least one
- */
-export function forecastBand(draws: readonly ForecastDraw[]): ForecastBand {
-  const batches = draws[0]?.percent.map((_, at) => at) ?? [];
+/** Band of one batch's moisture over the courses [%]. */
+export function moistureBand(draws: readonly ForecastDraw[], batch: number): Band {
+  return bandOf(draws.map((one) => one.percent[batch] ?? new Float64Array()));
+}
+
+/** When one batch is dry enough over the courses, at least one. */
+export function readyForecast(draws: readonly ForecastDraw[], batch: number): ReadyForecast {
+  const days = Float64Array.from(draws, (one) => one.readyDay[batch] ?? Infinity).sort();
   return {
-    draws: draws.length,
-    ready: batches.map((at) => {
-      const days = Float64Array.from(draws, (one) => one.readyDay[at] ?? Infinity).sort();
-      const reached = days.filter((one) => Number.isFinite(one)).length;
-      return {
-        within: reached / draws.length,
-        earlyDay: quantile(days, LOW),
-        likelyDay: quantile(days, MIDDLE),
-        lateDay: quantile(days, HIGH),
-      };
-    }),
-    percent: batches.map((at) => bandOf(draws.map((one) => one.percent[at]!))),
-    humidity: bandOf(draws.map((one) => one.humidity)),
+    within: days.filter((one) => Number.isFinite(one)).length / draws.length,
+    earlyDay: quantile(days, LOW),
+    likelyDay: quantile(days, MIDDLE),
+    lateDay: quantile(days, HIGH),
   };
 }

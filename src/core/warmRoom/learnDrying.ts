@@ -1,6 +1,6 @@
 import jstat from 'jstat';
-import type { DryingBelief } from './dryingBelief';
-import { FACTORS, runUnder } from './dryingBelief';
+import type { HoneyPart } from './batch';
+import { FACTORS, runUnder, type DryingBelief } from './dryingBelief';
 import type { DryingRun, BatchMoment } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
 import { simulateDrying } from './simulateDrying';
@@ -10,10 +10,10 @@ export interface DryingObservation {
   /** place of the batch among those of the run */
   readonly batch: number;
   readonly day: number;
-  /** mean of the whole batch, or of one of its parts */
-  readonly of: 'all' | 'open' | 'capped';
-  /** [%] */
-  readonly moisturePercent: number;
+  /** mean of the whole batch, of one of its parts, or what a box lost */
+  readonly of: 'all' | 'open' | 'capped' | 'loss';
+  /** moisture, or water lost by the honey there was at first [%] */
+  readonly percent: number;
   /** spread from comb to comb included [%] */
   readonly standardUncertainty: number;
 }
@@ -35,11 +35,19 @@ const CONVERGED = 0.02;
 /** Step of the differences, by the spread of each value [1]. */
 const DIFFERENCE = 0.1;
 
+/** Water lost, by the honey there was at first [%]. */
+function lossPercent(parts: readonly HoneyPart[], waterKg: number): number {
+  const honeyKg = parts.reduce((sum, one) => sum + one.massKg, 0);
+  const firstKg = parts.reduce((sum, one) => sum + (one.massKg * one.moisturePercent) / 100, 0);
+  return (100 * (firstKg - waterKg)) / honeyKg;
+}
+
 function expectedOf(
-  { parts, meanPercent }: BatchMoment,
+  { parts, meanPercent, waterKg }: BatchMoment,
   run: DryingRun,
   { batch, of }: DryingObservation,
 ): number {
+  if (of === 'loss') return lossPercent(run.batches[batch]?.parts ?? [], waterKg);
   const at = run.batches[batch]?.parts.findIndex((one) => one.surface === of) ?? -1;
   return of === 'all' ? meanPercent : (parts[at]?.meanPercent ?? meanPercent);
 }
@@ -51,15 +59,12 @@ function expectations(
   values: readonly number[],
 ): number[] {
   const tellDays = [...new Set(observations.map((one) => one.day))].sort((a, b) => a - b);
-  const { moments } = simulateDrying({
-    ...runUnder(run, { values }),
-    tellDays,
-    nodes: FORECAST_NODES,
-  });
+  const under = { ...runUnder(run, { values }), tellDays, nodes: FORECAST_NODES };
+  const { moments } = simulateDrying(under);
   return observations.map((one) => {
     const moment = moments[tellDays.indexOf(one.day)];
     const found = moment?.batches.get(run.batches[one.batch]?.id ?? '');
-    return found ? expectedOf(found, run, one) : NaN;
+    return found ? expectedOf(found, under, one) : NaN;
   });
 }
 
@@ -95,9 +100,7 @@ function lineariseAt(
       }),
   );
   return {
-    residuals: observations.map(
-      (one, at) => (one.moisturePercent - here[at]!) / one.standardUncertainty,
-    ),
+    residuals: observations.map((one, at) => (one.percent - here[at]!) / one.standardUncertainty),
     slopes: observations.map((one, row) =>
       values.map((_, column) => (columns.get(column)?.[row] ?? 0) / one.standardUncertainty),
     ),

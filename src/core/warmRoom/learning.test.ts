@@ -9,7 +9,13 @@ import {
   runUnder,
   triangleOf,
 } from './dryingBelief';
-import { forecastBand, forecaster, likelyCourse, type ForecastTask } from './forecast';
+import {
+  forecaster,
+  likelyCourse,
+  moistureBand,
+  readyForecast,
+  type ForecastTask,
+} from './forecast';
 import { learnDrying, type DryingObservation } from './learnDrying';
 import { simulateDrying } from './simulateDrying';
 
@@ -24,8 +30,8 @@ function truth(values: readonly number[]): DryingObservation[] {
     const [openPart, cappedPart] = batches.get('a')!.parts;
     const base = { batch: 0, day, standardUncertainty: 0.2 };
     return [
-      { ...base, of: 'open' as const, moisturePercent: openPart!.meanPercent },
-      { ...base, of: 'capped' as const, moisturePercent: cappedPart!.meanPercent },
+      { ...base, of: 'open' as const, percent: openPart!.meanPercent },
+      { ...base, of: 'capped' as const, percent: cappedPart!.meanPercent },
     ];
   });
 }
@@ -65,7 +71,7 @@ describe('learning from readings', () => {
       const misfit = observations.reduce((total, one) => {
         const moment = moments[one.day - 1]!.batches.get('a')!;
         const expected = moment.parts[one.of === 'open' ? 0 : 1]!.meanPercent;
-        return total + ((one.moisturePercent - expected) / one.standardUncertainty) ** 2;
+        return total + ((one.percent - expected) / one.standardUncertainty) ** 2;
       }, 0);
       const weight = Math.exp(-misfit / 2);
       weights += weight;
@@ -95,25 +101,28 @@ describe('the forecast', () => {
   const task: ForecastTask = { run, belief: prior, targets: [17] };
   const many = (one: ForecastTask, count = 120) => {
     const draw = forecaster(one);
-    return forecastBand(Array.from({ length: count }, (_, number) => draw(number)));
+    return Array.from({ length: count }, (_, number) => draw(number));
   };
 
   test('has a band about the most likely course, and says by when', () => {
-    const band = many(task);
+    const draws = many(task);
+    const band = moistureBand(draws, 0);
     const course = likelyCourse(task);
     const last = DAYS.length - 1;
-    expect(band.percent[0]!.low[last]).toBeLessThan(course.percent[0]![last]!);
-    expect(band.percent[0]!.high[last]).toBeGreaterThan(course.percent[0]![last]!);
-    const [ready] = band.ready;
-    expect(ready!.earlyDay).toBeLessThan(ready!.likelyDay);
-    expect(ready!.likelyDay).toBeLessThanOrEqual(ready!.lateDay);
-    expect(ready!.within).toBeGreaterThan(0.3);
+    expect(band.low[last]).toBeLessThan(course.percent[0]![last]!);
+    expect(band.high[last]).toBeGreaterThan(course.percent[0]![last]!);
+    const ready = readyForecast(draws, 0);
+    expect(ready.earlyDay).toBeLessThan(ready.likelyDay);
+    expect(ready.likelyDay).toBeLessThanOrEqual(ready.lateDay);
+    expect(ready.within).toBeGreaterThan(0.3);
   });
 
   test('narrows after readings', () => {
     const belief = learnDrying(run, prior, truth(fast)).belief;
-    const width = ({ percent }: ReturnType<typeof many>) =>
-      percent[0]!.high[16]! - percent[0]!.low[16]!;
+    const width = (draws: ReturnType<typeof many>) => {
+      const { low, high } = moistureBand(draws, 0);
+      return high[16]! - low[16]!;
+    };
     expect(width(many({ ...task, belief }))).toBeLessThan(0.7 * width(many(task)));
   });
 
@@ -123,9 +132,9 @@ describe('the forecast', () => {
   });
 
   test('a target not reached is said to be beyond the run', () => {
-    const band = many({ ...task, targets: [12.5] }, 40);
-    expect(band.ready[0]!.likelyDay).toBe(Infinity);
-    expect(band.ready[0]!.within).toBeLessThan(0.5);
+    const ready = readyForecast(many({ ...task, targets: [12.5] }, 40), 0);
+    expect(ready.likelyDay).toBe(Infinity);
+    expect(ready.within).toBeLessThan(0.5);
   });
 });
 

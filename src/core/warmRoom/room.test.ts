@@ -8,7 +8,7 @@ import {
   vapourPressureKPa,
 } from '../drying/moistAir';
 import { MACHINE, OUTSIDE, ROOM, boxes, inRoom } from '../test/dryingRuns';
-import { airAt, asAir } from './climate';
+import { airAt, asAir } from './airOverTime';
 import { machineDuty, relativePerformance, removalKgPerDay } from './dehumidifier';
 import { NO_FLOWS, roomFlows } from './room';
 import { roomAdvice } from './roomAdvice';

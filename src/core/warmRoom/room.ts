@@ -4,7 +4,7 @@ import {
   vapourPressureKPa,
   saturationAt,
 } from '../drying/moistAir';
-import type { AirState } from './climate';
+import type { AirState } from './airOverTime';
 import { machineDuty, removalKgPerDay, smoothSwitch, type Dehumidifier } from './dehumidifier';
 
 /** A room in which combs dry. */

@@ -4,6 +4,7 @@ import { slotsOf, type BatchSlot } from './batch';
 import {
   isIn,
   loadState,
+  meetKnownAir,
   openDoor,
   startOf,
   stir,
@@ -108,9 +109,10 @@ function goThrough(course: Course, from: number, to: number): void {
     options,
     AIR_RATIO + 1,
   );
+  const surroundings = surroundingsAt(course, from);
+  meetKnownAir(course, surroundings, from);
   const state = loadState(course, slots, length);
   stir(slots, state, from);
-  const surroundings = surroundingsAt(course, from);
   const system = dryingSystem(surroundings, slots);
   const stretch = { course, system, slots, state, work: stepWork(length) };
   if (course.told === 0 && run.tellDays[0] === from) {

@@ -3,7 +3,8 @@ import fc from 'fast-check';
 import type { VesselEvidence } from '../../../core';
 import { DEFAULT_PREFERENCES, NO_METERS } from '../../../records';
 import { freshBulk, freshRows, readBulk, type BulkForm } from './bulk';
-import { cellsOf, guessColumns, leftOver, looksLikeHeading, readPasted } from './pasted';
+import { looksLikeHeading } from '../../format/cells';
+import { cellsOf, guessColumns, leftOver, readPasted } from './pasted';
 
 const vessels: VesselEvidence[] = Array.from({ length: 20 }, (_, at) => ({
   id: `c#${at + 1}`,

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { SPOTS, recogniseScale, type Scale, type Spot, type VesselEvidence } from '../../../core';
 import type { ReadingContent } from '../../../records';
+import { cellsOf as allCellsOf, isNumber, looksLikeHeading } from '../../format/cells';
 import { readDecimal } from '../../format/decimal';
 import type { ReadingContext } from '../../forms/readingForm';
 import {
@@ -15,12 +16,8 @@ import {
 /** Most lines that one table may have. */
 export const MOST_LINES = 5000;
 
-/** The cells of a pasted table or a CSV file; commas, semicolons and tabs are told apart. */
-export function cellsOf(text: string): string[][] {
-  if (text.trim() === '') return [];
-  const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
-  return data.slice(0, MOST_LINES).map((row) => row.map((cell) => cell.trim()));
-}
+/** The cells of a pasted table of readings. */
+export const cellsOf = (text: string): string[][] => allCellsOf(text, MOST_LINES);
 
 /** Words by which a heading tells what its column holds. */
 const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
@@ -30,16 +27,6 @@ const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
   spot: /spot|where|place|top|bottom/i,
   remark: /remark|note|comment/i,
 };
-
-const isNumber = (text: string): boolean => readDecimal(text).ok;
-
-/** Whether the first line is a heading: it has no number wherever the line below has one. */
-export function looksLikeHeading(cells: readonly (readonly string[])[]): boolean {
-  const [first, second] = cells;
-  if (!first || !second) return false;
-  const numeric = second.flatMap((cell, at) => (isNumber(cell) ? [at] : []));
-  return numeric.length > 0 && numeric.every((at) => !isNumber(first[at] ?? ''));
-}
 
 /** Columns by their headings. */
 function byHeading(heading: readonly string[]): Record<PasteField, string> {

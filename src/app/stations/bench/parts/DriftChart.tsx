@@ -15,17 +15,14 @@ import { Scatter } from 'react-chartjs-2';
 import { fullChecks, offsetSteps } from '../../../../core';
 import type { Meter } from '../../../../records';
 import { formatDay } from '../../../format/dates';
+import {
+  CHART_INK as INK,
+  CHART_LAVENDER as LAVENDER,
+  CHART_THREAD as THREAD,
+} from '../../../ui/chartLook';
 import { SheetSection } from '../../../ui/SheetSection';
 
 ChartJs.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
-
-const FONT = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
-ChartJs.defaults.font.family = FONT;
-ChartJs.defaults.font.size = 14;
-
-const INK = '#18233a';
-const LAVENDER = '#574488';
-const THREAD = '#cfc5b2';
 
 const MS_PER_DAY = 86_400_000;
 

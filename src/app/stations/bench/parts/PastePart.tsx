@@ -1,5 +1,4 @@
-import { Upload } from 'lucide-react';
-import { useId, useState, type ReactElement } from 'react';
+import { useId, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading, type ReadingContent } from '../../../../records';
@@ -8,11 +7,10 @@ import type { ReadingContext } from '../../../forms/readingForm';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
-import { FileButton } from '../../../ui/FileButton';
-import { ChoiceField } from '../../../ui/ChoiceField';
+import { ColumnMatch } from '../../../ui/ColumnMatch';
 import { TableHead } from '../../../ui/PlainTable';
-import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
+import { TextFileChoice } from '../../../ui/TextFileChoice';
 import type { BulkForm } from '../bulk';
 import {
   FIELD_NAMES,
@@ -24,9 +22,6 @@ import {
   type PastedLine,
 } from '../pasted';
 
-/** A table larger than this is no table of readings [bytes]. */
-const LARGEST_FILE = 5_000_000;
-
 /** Good lines shown in the preview; bad ones are all shown. */
 const GOOD_SHOWN = 30;
 
@@ -35,42 +30,6 @@ interface PastePartProps {
   contextFor: (form: BulkForm) => ReadingContext;
   onPaste: (text: string) => void;
   onKeep: (contents: readonly ReadingContent[]) => Promise<boolean>;
-}
-
-/** Which column of the text holds what. */
-function ColumnMatch({ cells }: { cells: readonly (readonly string[])[] }): ReactElement {
-  const width = Math.max(0, ...cells.slice(0, 50).map((one) => one.length));
-  const options = [
-    { value: '', label: 'not there' },
-    ...Array.from({ length: width }, (_, at) => {
-      const example = cells[1]?.[at] ?? cells[0]?.[at] ?? '';
-      const name = cells[0]?.[at] ?? '';
-      return {
-        value: String(at),
-        label: `${at + 1}: ${name}${example === name ? '' : `, ${example}`}`,
-      };
-    }),
-  ];
-  return (
-    <div className="grid gap-5 sm:grid-cols-3">
-      {PASTE_FIELDS.map((field) => (
-        <SelectField
-          key={field}
-          name={`columns.${field}`}
-          label={FIELD_NAMES[field]}
-          options={options}
-        />
-      ))}
-      <ChoiceField
-        name="heading"
-        label="The first line is a heading"
-        choices={[
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'No' },
-        ]}
-      />
-    </div>
-  );
 }
 
 function LineRow({ one, vessels }: { one: PastedLine; vessels: readonly VesselEvidence[] }) {
@@ -126,44 +85,6 @@ function Preview({
   );
 }
 
-/** Reads a chosen file as text, or says why not. */
-async function textOf(file: File): Promise<{ text: string; wrong: string }> {
-  if (file.size > LARGEST_FILE) {
-    return { text: '', wrong: 'This file is larger than 5 MB; cut it into smaller ones.' };
-  }
-  const text = await file.text();
-  return text.includes('\u0000')
-    ? {
-        text: '',
-        wrong: 'This is no text. Save the table as CSV in your spreadsheet, then choose it.',
-      }
-    : { text, wrong: '' };
-}
-
-/** A button that chooses a CSV file. */
-function FileChoice({ onText }: { onText: (text: string) => void }): ReactElement {
-  const [wrong, setWrong] = useState('');
-  const choose = async (file: File): Promise<void> => {
-    const read = await textOf(file);
-    setWrong(read.wrong);
-    if (read.wrong === '') onText(read.text);
-  };
-  return (
-    <div>
-      <FileButton
-        label="CSV file"
-        accept=".csv,.tsv,.txt,text/csv,text/plain"
-        onFile={(file) => void choose(file)}
-      >
-        <Upload aria-hidden className="size-5" /> Choose a CSV file
-      </FileButton>
-      <p role="status" className="text-base font-semibold empty:hidden">
-        {wrong}
-      </p>
-    </div>
-  );
-}
-
 /** A table from elsewhere: pasted or a file, columns matched, every line shown before it is kept. */
 export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartProps): ReactElement {
   const id = useId();
@@ -183,7 +104,7 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
     <SheetSection
       id="paste"
       title="From a spreadsheet or a file"
-      aside={<FileChoice onText={onPaste} />}
+      aside={<TextFileChoice label="CSV file" onText={onPaste} />}
     >
       <label htmlFor={id} className="text-base font-semibold">
         Paste the cells here
@@ -199,7 +120,7 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
       />
       {lines.length > 0 && (
         <div className="mt-4 space-y-5">
-          <ColumnMatch cells={cells} />
+          <ColumnMatch cells={cells} fields={PASTE_FIELDS} names={FIELD_NAMES} />
           <p role="status" className="text-2xl font-bold">
             {counted(good.length, 'good line')}
             {bad > 0 && `, ${counted(bad, 'line')} to put right`}

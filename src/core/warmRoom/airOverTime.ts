@@ -17,7 +17,7 @@ export interface AirSeries {
 }
 
 /** Air outside, or of a place that nobody conditions. */
-export type Climate =
+export type AirOverTime =
   | ({ readonly kind: 'constant' } & Air)
   | {
       readonly kind: 'daily';
@@ -41,7 +41,7 @@ export interface AirState {
 }
 
 function dailyAir(
-  climate: Extract<Climate, { kind: 'daily' }>,
+  climate: Extract<AirOverTime, { kind: 'daily' }>,
   day: number,
   into: AirState,
 ): AirState {
@@ -85,7 +85,7 @@ function seriesAir(series: AirSeries, day: number, into: AirState): AirState {
  * @param into - where the result is put, so that nothing is allocated
  * @throws DomainError `out-of-range` for air outside -30..80 °C or 0..1
  */
-export function airAt(climate: Climate, day: number, into: AirState): AirState {
+export function airAt(climate: AirOverTime, day: number, into: AirState): AirState {
   switch (climate.kind) {
     case 'constant':
       into.temperatureC = climate.temperatureC;

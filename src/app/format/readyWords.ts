@@ -1,0 +1,75 @@
+import { differenceInCalendarDays, format } from 'date-fns';
+import type { ReadyForecast } from '../../core';
+
+const DAY_MS = 86_400_000;
+
+/** Bands narrower than this are told by the hour; narrower than that, by the part of the day [d]. */
+const BY_HOUR_BELOW = 0.3;
+const BY_PART_BELOW = 2;
+
+type Fineness = 'hour' | 'part' | 'day';
+
+/** How fine a time may be told: never finer than the band. */
+function finenessOf(width: number): Fineness {
+  if (width < BY_HOUR_BELOW) return 'hour';
+  return width < BY_PART_BELOW ? 'part' : 'day';
+}
+
+function partOfDay(hour: number): string {
+  if (hour < 6) return 'night';
+  if (hour < 11) return 'morning';
+  if (hour < 14) return 'noon';
+  return hour < 18 ? 'afternoon' : 'evening';
+}
+
+/** "Thursday", with the date where it is more than six days off. */
+function dayName(date: Date, now: Date): string {
+  const away = differenceInCalendarDays(date, now);
+  if (away === 0) return 'today';
+  if (away === 1) return 'tomorrow';
+  return Math.abs(away) < 7 ? format(date, 'EEEE') : format(date, 'EEEE d MMM');
+}
+
+function timeWords(ms: number, nowMs: number, fineness: Fineness): string {
+  const date = new Date(ms);
+  const day = dayName(date, new Date(nowMs));
+  switch (fineness) {
+    case 'hour':
+      return `${day} ${format(date, 'H')} o’clock`;
+    case 'part':
+      return `${day} ${partOfDay(date.getHours())}`.replace('today night', 'tonight');
+    case 'day':
+      return day;
+  }
+}
+
+interface ReadyContext {
+  /** midnight from which days are counted [ms] */
+  readonly zeroMs: number;
+  readonly nowMs: number;
+  /** how far the forecast looks [d from now] */
+  readonly daysAhead: number;
+}
+
+/** When a batch is dry enough, told no finer than it is known. */
+export function readyWords(ready: ReadyForecast, context: ReadyContext): string {
+  const { zeroMs, nowMs, daysAhead } = context;
+  const { within, earlyDay, likelyDay, lateDay } = ready;
+  const at = (day: number): number => zeroMs + day * DAY_MS;
+  const share = `${Math.round(100 * within)} %`;
+  if (within < 0.05) return `Not dry enough within ${daysAhead} days`;
+  if (Number.isFinite(lateDay) && at(lateDay) <= nowMs) return 'Dry enough now';
+  if (!Number.isFinite(lateDay)) {
+    const from =
+      at(earlyDay) <= nowMs ? 'Perhaps now' : `Not before ${timeWords(at(earlyDay), nowMs, 'day')}`;
+    return `${from}; within ${daysAhead} days with ${share} probability`;
+  }
+  const fineness = finenessOf(lateDay - earlyDay);
+  const late = timeWords(at(lateDay), nowMs, fineness);
+  const likely = timeWords(Math.max(nowMs, at(likelyDay)), nowMs, fineness);
+  if (at(earlyDay) <= nowMs) return `Ready by ${late}, perhaps now, most likely ${likely}`;
+  const early = timeWords(at(earlyDay), nowMs, fineness);
+  return early === late
+    ? `Ready ${early}`
+    : `Ready between ${early} and ${late}, most likely ${likely}`;
+}

@@ -1,0 +1,164 @@
+import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { useParams } from 'react-router';
+import type { Batch, RoomFile } from '../../../records';
+import { useMoment } from '../../data/useMeters';
+import { useRooms } from '../../data/useRooms';
+import { counted } from '../../format/counted';
+import { Button } from '../../ui/Button';
+import { NothingHere } from '../../ui/NothingHere';
+import { PageLink } from '../../ui/PageLink';
+import { SheetSection } from '../../ui/SheetSection';
+import { Waiting } from '../../ui/Waiting';
+import { AdviceSection } from './parts/AdviceSection';
+import { AirSection } from './parts/AirSection';
+import { BatchesSection } from './parts/BatchesSection';
+import { ForecastProgress } from './parts/ForecastProgress';
+import { PlanSection } from './parts/PlanSection';
+import { BatchSheet, CheckSheet } from './parts/RoomSheets';
+import { RoomDetails } from './parts/RoomDetails';
+import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
+import { useRoomForecast, type RoomForecast } from './useRoomForecast';
+
+const ForecastChart = lazy(() =>
+  import('./parts/ForecastChart').then((module) => ({ default: module.ForecastChart })),
+);
+
+const COLUMNS = 'mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2';
+
+/** How full the room is. */
+function loadWords({ room, batches }: RoomFile, nowMs: number): string {
+  const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
+  const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
+  return boxes === 0
+    ? `Empty; it holds ${counted(room.content.capacityBoxes, 'box', 'boxes')}.`
+    : `${boxes} of ${counted(room.content.capacityBoxes, 'box', 'boxes')} in it.`;
+}
+
+interface InsideProps {
+  asked: AskedRoom;
+  forecast: RoomForecast;
+  nowMs: number;
+  onCheck: (batch: Batch) => void;
+  onEdit: (batch: Batch) => void;
+  /** under the batches, and beside them under the chart */
+  below: ReactElement;
+  beside: ReactElement;
+}
+
+/** Batches of a room that is in use, the course of the chosen one, and what to look after. */
+function Inside(props: InsideProps): ReactElement {
+  const { asked, forecast, nowMs, onCheck, onEdit, below, beside } = props;
+  const firstIn = asked.batches.findIndex(({ batch }) => isIn(batch.content, nowMs));
+  const [picked, setPicked] = useState<number | null>(null);
+  const chosen = picked !== null && asked.batches[picked] ? picked : firstIn;
+  const outlook = forecast.first?.outlook;
+  return (
+    <div className={COLUMNS}>
+      <div className="space-y-8">
+        <div>
+          <BatchesSection
+            asked={asked}
+            forecast={forecast}
+            nowMs={nowMs}
+            chosen={chosen}
+            onChoose={setPicked}
+            onCheck={onCheck}
+            onEdit={onEdit}
+          />
+          <ForecastProgress forecast={forecast} />
+        </div>
+        {below}
+      </div>
+      <div className="space-y-8">
+        <SheetSection id="course" title={asked.batches[chosen]?.batch.content.name ?? 'The batch'}>
+          {outlook ? (
+            <Suspense fallback={<Waiting />}>
+              <ForecastChart asked={asked} at={chosen} outlook={outlook} draws={forecast.draws} />
+            </Suspense>
+          ) : (
+            <Waiting />
+          )}
+        </SheetSection>
+        {beside}
+      </div>
+    </div>
+  );
+}
+
+function RoomView({ file }: { file: RoomFile }): ReactElement {
+  const nowMs = Date.parse(useMoment());
+  const [batch, setBatch] = useState<Batch | 'new' | null>(null);
+  const [checked, setChecked] = useState<Batch | null>(null);
+  const asked = useMemo(() => askedRoom(file, nowMs), [file, nowMs]);
+  const forecast = useRoomForecast(asked.question);
+  const plan = <PlanSection file={file} asked={asked} forecast={forecast} />;
+  const air = (
+    <>
+      <AirSection
+        file={file}
+        outlook={forecast.first?.outlook ?? null}
+        zeroMs={asked.present.zeroMs}
+        nowMs={nowMs}
+      />
+      <RoomDetails file={file} />
+    </>
+  );
+  return (
+    <>
+      <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <div>
+          <p className="text-base font-semibold">Warm room</p>
+          <h1 className="text-4xl leading-tight font-bold">{file.room.content.name}</h1>
+          <p className="text-lg">{loadWords(file, nowMs)}</p>
+        </div>
+        <div className="flex flex-wrap gap-3">
+          <Button tone="ink" className="min-h-14" onClick={() => setBatch('new')}>
+            Load a batch
+          </Button>
+          <PageLink to="warm-room">All rooms</PageLink>
+        </div>
+      </header>
+      {asked.batches.length > 0 ? (
+        <Inside
+          asked={asked}
+          forecast={forecast}
+          nowMs={nowMs}
+          onCheck={setChecked}
+          onEdit={setBatch}
+          below={plan}
+          beside={
+            <>
+              <AdviceSection
+                asked={asked}
+                heating={file.room.content.heating}
+                advice={forecast.first?.outlook.advice ?? []}
+              />
+              {air}
+            </>
+          }
+        />
+      ) : (
+        <>
+          <p className="mt-6 text-xl">
+            Nothing is in it. Load a batch, and the forecast says when it is dry enough.
+          </p>
+          <div className={COLUMNS}>
+            {plan}
+            <div className="space-y-8">{air}</div>
+          </div>
+        </>
+      )}
+      <BatchSheet file={file} batch={batch} onClose={() => setBatch(null)} />
+      <CheckSheet batch={checked} onClose={() => setChecked(null)} />
+    </>
+  );
+}
+
+/** One room: what is in it, when each batch is dry enough, and what to look after. */
+export function RoomScreen(): ReactElement {
+  const { roomId = '' } = useParams();
+  const rooms = useRooms();
+  if (!rooms) return <Waiting />;
+  const file = rooms.find((one) => one.room.entityId === roomId);
+  return file ? <RoomView key={roomId} file={file} /> : <NothingHere />;
+}

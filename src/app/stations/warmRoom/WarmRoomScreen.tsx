@@ -1,0 +1,75 @@
+import { ChevronRight } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import type { RoomFile } from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useMoment } from '../../data/useMeters';
+import { useRooms } from '../../data/useRooms';
+import { counted } from '../../format/counted';
+import { Button } from '../../ui/Button';
+import { Waiting } from '../../ui/Waiting';
+import { RoomSheet } from './parts/RoomSheets';
+import { isIn } from './roomQuestion';
+
+function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { room, batches } = file;
+  const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
+  const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
+  return (
+    <li>
+      <Link
+        to={`/${workspace}/warm-room/${room.entityId}`}
+        className="flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale"
+      >
+        <span className="grow">
+          <span className="block text-2xl font-bold">{room.content.name}</span>
+          <span className="block text-lg">
+            {inside.length === 0
+              ? 'empty'
+              : `${counted(inside.length, 'batch', 'batches')}, ${boxes} of ${room.content.capacityBoxes} boxes: ${inside.map((one) => one.batch.content.name).join(', ')}`}
+          </span>
+        </span>
+        <ChevronRight aria-hidden className="size-6 shrink-0" />
+      </Link>
+    </li>
+  );
+}
+
+/** All rooms in which combs dry. */
+export function WarmRoomScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const navigate = useNavigate();
+  const rooms = useRooms();
+  const nowMs = Date.parse(useMoment());
+  const [adding, setAdding] = useState(false);
+  if (!rooms) return <Waiting />;
+  return (
+    <>
+      <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <h1 className="text-4xl font-bold">Warm room</h1>
+        <Button tone={rooms.length === 0 ? 'ink' : 'line'} onClick={() => setAdding(true)}>
+          Add a room
+        </Button>
+      </header>
+      {rooms.length === 0 ? (
+        <p className="mt-4 max-w-3xl text-xl">
+          No room yet. Describe the one you have: its size, heater and dehumidifier. Then load
+          boxes, and the forecast says by when they are dry enough, and how sure that is.
+        </p>
+      ) : (
+        <ul className="mt-4 divide-y divide-thread border-y-2 border-ink">
+          {rooms.map((one) => (
+            <RoomRow key={one.room.entityId} file={one} nowMs={nowMs} />
+          ))}
+        </ul>
+      )}
+      <RoomSheet
+        open={adding}
+        room={null}
+        onClose={() => setAdding(false)}
+        onKept={(id) => void navigate(`/${workspace}/warm-room/${id}`)}
+      />
+    </>
+  );
+}

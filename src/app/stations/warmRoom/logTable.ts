@@ -1,0 +1,205 @@
+import {
+  celsiusFromFahrenheit,
+  logGaps,
+  logSpikes,
+  type AirSeries,
+  type LogGap,
+  type LogSpike,
+} from '../../../core';
+import {
+  MOST_LOG_ENTRIES,
+  airLogContentSchema,
+  type AirLogContent,
+  type LogPlace,
+} from '../../../records';
+import { cellsOf, isNumber, looksLikeHeading } from '../../format/cells';
+import { readDecimal } from '../../format/decimal';
+import { guessDateOrder, readLogTime, type DateOrder } from '../../format/logTimes';
+
+/** Columns that a logger's table may have. */
+export const LOG_FIELDS = ['time', 'clock', 'temperature', 'humidity'] as const;
+export type LogField = (typeof LOG_FIELDS)[number];
+
+export const LOG_FIELD_NAMES: Readonly<Record<LogField, string>> = {
+  time: 'Date, with or without time',
+  clock: 'Time of day, where apart',
+  temperature: 'Temperature',
+  humidity: 'Relative humidity',
+};
+
+/** A logger's table as it is matched. */
+export interface LogForm {
+  paste: string;
+  heading: 'yes' | 'no';
+  /** number of the column of each field, counted from 0; empty where there is none */
+  columns: Record<LogField, string>;
+  order: DateOrder;
+  unit: 'C' | 'F';
+  place: LogPlace;
+}
+
+export const FRESH_LOG: LogForm = {
+  paste: '',
+  heading: 'yes',
+  columns: { time: '', clock: '', temperature: '', humidity: '' },
+  order: 'iso',
+  unit: 'C',
+  place: 'inside',
+};
+
+const HEADINGS: Readonly<Record<LogField, RegExp>> = {
+  humidity: /hum|r\.?h\.?\b|feucht/i,
+  temperature: /temp|°\s*[cf]|celsius|fahrenheit/i,
+  time: /date|stamp|zeit|when|^time$/i,
+  clock: /^time|clock|hour/i,
+};
+
+/** Warmer than any room in °C: then the column is in °F [°C]. */
+const WARMEST_ROOM_C = 48;
+
+const column = (rows: readonly (readonly string[])[], at: string): string[] =>
+  at === '' ? [] : rows.map((row) => row[Number(at)] ?? '');
+
+const numbersIn = (cells: readonly string[]): number[] =>
+  cells.flatMap((cell) => {
+    const typed = readDecimal(cell);
+    return typed.ok ? [typed.value] : [];
+  });
+
+const meanOf = (values: readonly number[]): number =>
+  values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length);
+
+function columnsBy(
+  heading: readonly string[],
+  rows: readonly (readonly string[])[],
+): LogForm['columns'] {
+  const found: LogForm['columns'] = { ...FRESH_LOG.columns };
+  const taken = new Set<number>();
+  for (const field of ['humidity', 'temperature', 'time', 'clock'] as const) {
+    const at = heading.findIndex((cell, index) => !taken.has(index) && HEADINGS[field].test(cell));
+    if (at < 0) continue;
+    taken.add(at);
+    found[field] = String(at);
+  }
+  const width = Math.max(0, ...rows.slice(0, 50).map((one) => one.length));
+  const numeric = Array.from({ length: width }, (_, at) => at).filter((at) => {
+    const cells = column(rows.slice(0, 50), String(at));
+    return !taken.has(at) && cells.filter(isNumber).length > cells.length / 2;
+  });
+  if (found.time === '') found.time = heading.length > 0 && !taken.has(0) ? '0' : '';
+  if (found.temperature === '') found.temperature = String(numeric.shift() ?? '');
+  if (found.humidity === '') found.humidity = String(numeric.shift() ?? '');
+  return found;
+}
+
+/** Date and time of day of a row as one text. */
+function timeText(row: readonly string[], columns: LogForm['columns']): string {
+  const cell = (field: LogField): string =>
+    columns[field] === '' ? '' : (row[Number(columns[field])] ?? '');
+  return columns.clock === '' ? cell('time') : `${cell('time')} ${cell('clock')}`;
+}
+
+/** What each column most likely holds, in which order dates stand, and in which unit. */
+export function guessLog(paste: string): Pick<LogForm, 'heading' | 'columns' | 'order' | 'unit'> {
+  const cells = cellsOf(paste, 400);
+  const heading = looksLikeHeading(cells);
+  const rows = heading ? cells.slice(1) : cells;
+  const columns = columnsBy(heading ? (cells[0] ?? []) : (cells[0] ?? []).map(() => ''), rows);
+  const name = heading ? (cells[0]?.[Number(columns.temperature)] ?? '') : '';
+  const hot = meanOf(numbersIn(column(rows, columns.temperature))) > WARMEST_ROOM_C;
+  return {
+    heading: heading ? 'yes' : 'no',
+    columns,
+    order: guessDateOrder(rows.map((row) => timeText(row, columns))),
+    unit: /°?\s*F\b|fahrenheit/.test(name) || hot ? 'F' : 'C',
+  };
+}
+
+/** A line that cannot be kept, and what is wrong with it. */
+export interface BadLine {
+  /** as it stands in the text, counted from 1 with the heading */
+  readonly line: number;
+  readonly sentence: string;
+  readonly cells: readonly string[];
+}
+
+/** A logger's table as it was read. */
+export interface ReadLog {
+  /** null where no line can be kept */
+  readonly content: AirLogContent | null;
+  readonly bad: readonly BadLine[];
+  readonly gaps: readonly LogGap[];
+  readonly spikes: readonly LogSpike[];
+  /** days of gaps and spikes are counted from here [ms] */
+  readonly zeroMs: number;
+}
+
+interface Entry {
+  readonly ms: number;
+  readonly temperatureC: number;
+  /** as it stands there; a share or a percentage */
+  readonly humidity: number;
+}
+
+function entryOf(row: readonly string[], form: LogForm): Entry | string {
+  const { columns, order, unit } = form;
+  const time = timeText(row, columns);
+  const ms = readLogTime(time, order);
+  if (ms === null) return `“${time}” is no time in the order chosen.`;
+  const [temperature, humidity] = (['temperature', 'humidity'] as const).map((field) =>
+    readDecimal(columns[field] === '' ? '' : (row[Number(columns[field])] ?? '')),
+  );
+  if (!temperature?.ok) return 'There is no temperature in this line.';
+  if (!humidity?.ok) return 'There is no humidity in this line.';
+  const temperatureC = unit === 'F' ? celsiusFromFahrenheit(temperature.value) : temperature.value;
+  if (!(temperatureC >= -30 && temperatureC <= 60)) {
+    return `${temperature.value} °${unit} is no air about a room.`;
+  }
+  if (!(humidity.value >= 0 && humidity.value <= 100)) return `${humidity.value} is no humidity.`;
+  return { ms, temperatureC, humidity: humidity.value };
+}
+
+const NOTHING: ReadLog = { content: null, bad: [], gaps: [], spikes: [], zeroMs: 0 };
+
+function seriesIn(entries: readonly Entry[], zeroMs: number, by: number): AirSeries {
+  return {
+    days: entries.map((one) => (one.ms - zeroMs) / 86_400_000),
+    temperatureC: entries.map((one) => one.temperatureC),
+    relativeHumidity: entries.map((one) => one.humidity / by),
+  };
+}
+
+/** Every line of a logger's table, read with the columns as they are matched. */
+export function readLog(form: LogForm): ReadLog {
+  const cells = cellsOf(form.paste, MOST_LOG_ENTRIES + 1);
+  const skip = form.heading === 'yes' ? 1 : 0;
+  const bad: BadLine[] = [];
+  const byTime = new Map<number, Entry>();
+  cells.slice(skip).forEach((row, at) => {
+    const entry = entryOf(row, form);
+    const line = at + 1 + skip;
+    if (typeof entry === 'string') bad.push({ line, sentence: entry, cells: row });
+    else byTime.set(entry.ms, entry);
+  });
+  const entries = [...byTime.values()].sort((a, b) => a.ms - b.ms);
+  const [first] = entries;
+  if (!first) return { ...NOTHING, bad };
+  const by = entries.some((one) => one.humidity > 1) ? 100 : 1;
+  const series = seriesIn(entries, first.ms, by);
+  const parsed = airLogContentSchema.safeParse({
+    place: form.place,
+    source: 'file',
+    startedAt: new Date(first.ms).toISOString(),
+    minutes: series.days.map((one) => Math.round(one * 1440 * 1000) / 1000),
+    temperatureC: series.temperatureC.map((one) => Math.round(one * 100) / 100),
+    relativeHumidity: series.relativeHumidity.map((one) => Math.round(one * 1e4) / 1e4),
+    remark: '',
+  });
+  return {
+    content: parsed.success ? parsed.data : null,
+    bad,
+    gaps: logGaps(series),
+    spikes: logSpikes(series),
+    zeroMs: first.ms,
+  };
+}

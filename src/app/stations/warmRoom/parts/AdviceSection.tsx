@@ -1,0 +1,54 @@
+import { format } from 'date-fns';
+import type { ReactElement } from 'react';
+import type { RoomAdvice } from '../../../../core';
+import type { Heating } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { adviceWords } from '../../../format/advice';
+import { SheetSection } from '../../../ui/SheetSection';
+import type { AskedRoom } from '../roomQuestion';
+
+const DAY_MS = 86_400_000;
+
+interface AdviceSectionProps {
+  asked: AskedRoom;
+  heating: Heating;
+  advice: readonly RoomAdvice[];
+}
+
+/** What to look after now, each with its numbers. */
+export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const names = new Map(
+    asked.batches.map(({ batch }) => [batch.entityId, batch.content.name] as const),
+  );
+  const context = {
+    preferences,
+    nameOf: (id: string) => names.get(id) ?? 'the batch',
+    dayWords: (day: number) => `on ${format(asked.present.zeroMs + day * DAY_MS, 'EEEE')}`,
+  };
+  const sentences = advice.map((one) => adviceWords(one, context));
+  const burner =
+    heating === 'unvented'
+      ? ['Never a burner without a flue: carbon monoxide kills, and its water wets the honey.']
+      : [];
+  const all = [...burner, ...sentences];
+  return (
+    <SheetSection id="advice" title="Look after">
+      {all.length === 0 ? (
+        <p className="text-lg">Nothing stands out in air, machine and honey.</p>
+      ) : (
+        <ul className="space-y-3">
+          {all.map((one) => (
+            <li key={one} className="border-l-8 border-ink pl-3 text-lg">
+              {one}
+            </li>
+          ))}
+        </ul>
+      )}
+      <p className="mt-3 text-base text-ink-soft">
+        Heaters and dehumidifiers stand dry and away from drips; empty the tank or look after the
+        drain. Let boxes cool below 27 °C before uncapping new comb: warm it peels off.
+      </p>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,107 @@
+import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { logGaps, logSpikes, type RoomOutlook } from '../../../../core';
+import { seriesOf, type AirLog, type RoomFile } from '../../../../records';
+import { revise, useAppDispatch } from '../../../../store';
+import { counted } from '../../../format/counted';
+import { formatMoment } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+import { Waiting } from '../../../ui/Waiting';
+import { gapWords, spikeWords } from '../logWords';
+import { AirNowSheet } from './AirNowSheet';
+import { LogSheet } from './LogSheet';
+
+const AirChart = lazy(() => import('./AirChart').then((module) => ({ default: module.AirChart })));
+
+const DAY_MS = 86_400_000;
+
+const SOURCE_NAMES: Readonly<Record<AirLog['content']['source'], string>> = {
+  typed: 'written down',
+  file: 'from a file',
+  'stand-in': 'from the stand-in logger',
+};
+
+/** A log with what stands out in it, and the way to take it back. */
+function LogRow({ log }: { log: AirLog }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { content } = log;
+  const zeroMs = Date.parse(content.startedAt);
+  const series = useMemo(() => seriesOf([log], content.place, zeroMs), [log, content, zeroMs]);
+  const gaps = logGaps(series);
+  const spikes = logSpikes(series);
+  const last = content.minutes[content.minutes.length - 1] ?? 0;
+  const remove = () => dispatch(revise('Log removed', log, { withdrawn: true, reason: 'Removed' }));
+  return (
+    <li className="flex flex-wrap items-start gap-x-4 py-2">
+      <div className="grow basis-64 text-base">
+        <p className="text-lg font-semibold">
+          {content.place === 'inside' ? 'In the room' : 'Outside'}:{' '}
+          {counted(content.minutes.length, 'entry', 'entries')}
+        </p>
+        <p>
+          {formatMoment(content.startedAt)}
+          {last > 0 && ` to ${formatMoment(new Date(zeroMs + last * 60_000).toISOString())}`},{' '}
+          {SOURCE_NAMES[content.source]}
+        </p>
+        {gaps.map((one) => (
+          <p key={one.fromDay}>{gapWords(one, zeroMs)}</p>
+        ))}
+        {spikes.length > 0 && <p>{spikeWords(spikes, zeroMs)}</p>}
+      </div>
+      <Button tone="quiet" onClick={() => void remove()}>
+        Remove<span className="sr-only"> the log of {formatMoment(content.startedAt)}</span>
+      </Button>
+    </li>
+  );
+}
+
+interface AirSectionProps {
+  file: RoomFile;
+  outlook: RoomOutlook | null;
+  /** midnight from which the outlook counts its days [ms] */
+  zeroMs: number;
+  nowMs: number;
+}
+
+/** The air of the room: chart, logs, and the ways in for more. */
+export function AirSection({ file, outlook, zeroMs, nowMs }: AirSectionProps): ReactElement {
+  const [open, setOpen] = useState<'log' | 'now' | null>(null);
+  const log = useMemo(() => seriesOf(file.logs, 'inside', zeroMs), [file, zeroMs]);
+  const close = (): void => setOpen(null);
+  return (
+    <SheetSection
+      id="air"
+      title="Air of the room"
+      aside={
+        <span className="flex flex-wrap gap-2">
+          <Button onClick={() => setOpen('now')}>Write it down</Button>
+          <Button onClick={() => setOpen('log')}>Logger’s file</Button>
+        </span>
+      }
+    >
+      {(log.days.length > 1 || outlook) && (
+        <Suspense fallback={<Waiting />}>
+          <AirChart
+            log={log}
+            outlook={outlook}
+            nowDay={(nowMs - zeroMs) / DAY_MS}
+            zeroMs={zeroMs}
+          />
+        </Suspense>
+      )}
+      {file.logs.length === 0 ? (
+        <p className="text-lg">
+          Nothing measured yet: the forecast takes the air from heater, machine and weather.
+        </p>
+      ) : (
+        <ul className="mt-2 divide-y divide-thread">
+          {file.logs.map((one) => (
+            <LogRow key={one.entityId} log={one} />
+          ))}
+        </ul>
+      )}
+      <LogSheet open={open === 'log'} roomId={file.room.entityId} onClose={close} />
+      <AirNowSheet open={open === 'now'} roomId={file.room.entityId} onClose={close} />
+    </SheetSection>
+  );
+}

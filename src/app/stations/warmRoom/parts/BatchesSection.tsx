@@ -1,0 +1,92 @@
+import clsx from 'clsx';
+import type { ReactElement } from 'react';
+import { readyForecast } from '../../../../core';
+import type { Batch } from '../../../../records';
+import { counted } from '../../../format/counted';
+import { formatPercent } from '../../../format/moisture';
+import { readyWords } from '../../../format/readyWords';
+import { Button } from '../../../ui/Button';
+import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
+import type { RoomForecast } from '../useRoomForecast';
+
+interface BatchesProps {
+  asked: AskedRoom;
+  forecast: RoomForecast;
+  nowMs: number;
+  chosen: number;
+  onChoose: (at: number) => void;
+  onCheck: (batch: Batch) => void;
+  onEdit: (batch: Batch) => void;
+}
+
+/** Mean moisture of a batch now on the most likely course [%]. */
+function percentNow({ first }: RoomForecast, { present }: AskedRoom, at: number): number | null {
+  const days = first?.outlook.days ?? [];
+  const index = days.findLastIndex((day) => day <= present.nowDay);
+  const percent = first?.outlook.batches[at]?.meanPercent[Math.max(0, index)] ?? NaN;
+  return Number.isFinite(percent) ? percent : null;
+}
+
+function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
+  if (forecast.draws.length < 20) return forecast.status === 'failed' ? '' : 'Reckoning …';
+  const { zeroMs } = asked.present;
+  const ready = readyForecast(forecast.draws, at);
+  return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });
+}
+
+function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElement | null {
+  const { asked, forecast, chosen, onChoose, onCheck, onEdit } = props;
+  const file = asked.batches[at];
+  if (!file) return null;
+  const { content } = file.batch;
+  const percent = percentNow(forecast, asked, at);
+  return (
+    <li
+      className={clsx(
+        'border-l-8 py-3 pl-4',
+        chosen === at ? 'border-lavender' : 'border-transparent',
+      )}
+    >
+      <button
+        type="button"
+        aria-pressed={chosen === at}
+        onClick={() => onChoose(at)}
+        className="block min-h-14 w-full text-left hover:bg-lavender-pale"
+      >
+        <span className="block text-lg font-semibold">
+          {content.name}
+          <span className="font-normal text-ink-soft">
+            {' '}
+            · {counted(content.boxes, 'box', 'boxes')}, {content.boxes * content.honeyKgPerBox} kg
+          </span>
+        </span>
+        <span className="block text-3xl leading-tight font-bold">{wordsOf(props, at)}</span>
+        <span className="block text-lg">
+          {percent === null
+            ? 'not in yet'
+            : `about ${formatPercent(percent)} % now, to be ${formatPercent(content.targetPercent)} %`}
+        </span>
+      </button>
+      <span className="mt-1 flex flex-wrap gap-2">
+        <Button className="min-h-14" onClick={() => onCheck(file.batch)}>
+          Read or weigh it<span className="sr-only">: {content.name}</span>
+        </Button>
+        <Button tone="quiet" onClick={() => onEdit(file.batch)}>
+          Change or take out<span className="sr-only">: {content.name}</span>
+        </Button>
+      </span>
+    </li>
+  );
+}
+
+/** What is in, and when it is dry enough. */
+export function BatchesSection(props: BatchesProps): ReactElement {
+  const { asked, nowMs } = props;
+  return (
+    <ul className="divide-y divide-thread">
+      {asked.batches.map(({ batch }, at) =>
+        isIn(batch.content, nowMs) ? <BatchRow key={batch.entityId} props={props} at={at} /> : null,
+      )}
+    </ul>
+  );
+}

@@ -1,0 +1,213 @@
+import {
+  Chart as ChartJs,
+  Filler,
+  LinearScale,
+  LineElement,
+  PointElement,
+  ScatterController,
+  Tooltip,
+  type Chart,
+  type ChartData,
+  type ChartOptions,
+  type Plugin,
+} from 'chart.js';
+import { format } from 'date-fns';
+import { useEffect, useMemo, useRef, type ReactElement } from 'react';
+import { Scatter } from 'react-chartjs-2';
+import { moistureBand, type Band, type ForecastDraw, type RoomOutlook } from '../../../../core';
+import {
+  CHART_INK,
+  CHART_LAVENDER,
+  CHART_LAVENDER_PALE,
+  CHART_THREAD,
+} from '../../../ui/chartLook';
+import type { AskedRoom } from '../roomQuestion';
+
+ChartJs.register(Filler, LinearScale, LineElement, PointElement, ScatterController, Tooltip);
+
+interface Point {
+  readonly x: number;
+  readonly y: number;
+}
+
+interface ForecastChartProps {
+  asked: AskedRoom;
+  /** place of the batch among those of the question */
+  at: number;
+  outlook: RoomOutlook;
+  draws: readonly ForecastDraw[];
+}
+
+const DAY_MS = 86_400_000;
+
+/** A line over the days of the run; times at which the batch is not in are left out. */
+const pointsOf = (days: readonly number[], values: readonly number[], zeroMs: number): Point[] =>
+  days.flatMap((day, at) => {
+    const y = values[at] ?? NaN;
+    return Number.isFinite(y) ? [{ x: zeroMs + day * DAY_MS, y }] : [];
+  });
+
+const LINE = { showLine: true, pointRadius: 0, borderWidth: 2, tension: 0.2 } as const;
+
+function bandSets(band: Band, days: readonly number[], zeroMs: number) {
+  return [
+    { ...LINE, label: '5 %', data: pointsOf(days, band.low, zeroMs), borderWidth: 0 },
+    {
+      ...LINE,
+      label: '90 % of all courses',
+      data: pointsOf(days, band.high, zeroMs),
+      borderWidth: 0,
+      fill: '-1',
+      backgroundColor: CHART_LAVENDER_PALE,
+    },
+  ];
+}
+
+function chartData({
+  asked,
+  at,
+  outlook,
+  draws,
+}: ForecastChartProps): ChartData<'scatter', Point[]> {
+  const { zeroMs, targets, run } = asked.present;
+  const course = outlook.batches[at];
+  const { days } = outlook;
+  const checks = asked.batches[at]?.checks ?? [];
+  const [first, last] = [days[0] ?? 0, days[days.length - 1] ?? 0];
+  const target = targets[at] ?? 17;
+  const line = (values: readonly number[]) => pointsOf(days, values, zeroMs);
+  return {
+    datasets: [
+      ...(draws.length > 1 ? bandSets(moistureBand(draws, at), run.tellDays, zeroMs) : []),
+      {
+        ...LINE,
+        label: 'most likely',
+        data: line(course?.meanPercent ?? []),
+        borderColor: CHART_LAVENDER,
+        borderWidth: 3,
+      },
+      {
+        ...LINE,
+        label: 'dry enough',
+        data: pointsOf([first, last], [target, target], zeroMs),
+        borderColor: CHART_INK,
+        borderWidth: 3,
+      },
+      {
+        label: 'measured',
+        data: checks.flatMap(({ content }) =>
+          content.found.by === 'moisture'
+            ? [{ x: Date.parse(content.takenAt), y: content.found.percent }]
+            : [],
+        ),
+        backgroundColor: '#ffffff',
+        borderColor: CHART_INK,
+        pointBorderWidth: 3,
+        pointRadius: 7,
+        pointStyle: checks.flatMap(({ content }) =>
+          content.found.by === 'moisture' ? [MARKS[content.found.of]] : [],
+        ),
+      },
+    ],
+  };
+}
+
+/** Open cells, capped ones and mixed honey by mark, not by colour. */
+const MARKS = { open: 'circle', capped: 'rect', all: 'triangle' } as const;
+
+/** A line where past and forecast meet. */
+const nowLine = (nowMs: number): Plugin<'scatter'> => ({
+  id: 'now',
+  beforeDatasetsDraw({ ctx, scales, chartArea }) {
+    const at = scales['x']?.getPixelForValue(nowMs) ?? 0;
+    ctx.save();
+    ctx.strokeStyle = CHART_INK;
+    ctx.setLineDash([5, 5]);
+    ctx.beginPath();
+    ctx.moveTo(at, chartArea.top);
+    ctx.lineTo(at, chartArea.bottom);
+    ctx.stroke();
+    ctx.fillStyle = CHART_INK;
+    ctx.fillText('now', at + 5, chartArea.top + 12);
+    ctx.restore();
+  },
+});
+
+const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
+  animation: false,
+  maintainAspectRatio: false,
+  scales: {
+    x: {
+      type: 'linear',
+      min: fromMs,
+      max: toMs,
+      grid: { color: CHART_THREAD },
+      afterBuildTicks: (axis) => {
+        const every = Math.ceil((toMs - fromMs) / DAY_MS / 7);
+        const count = Math.floor((toMs - fromMs) / DAY_MS / every) + 1;
+        axis.ticks = Array.from({ length: count }, (_, at) => {
+          return { value: fromMs + at * every * DAY_MS };
+        });
+      },
+      ticks: { color: CHART_INK, callback: (value) => format(Number(value), 'EEE d') },
+    },
+    y: {
+      grid: { color: CHART_THREAD },
+      title: { display: true, text: '% water', color: CHART_INK },
+      ticks: { color: CHART_INK },
+    },
+  },
+  plugins: {
+    tooltip: {
+      callbacks: {
+        label: ({ parsed, dataset }) =>
+          `${dataset.label ?? ''}: ${(parsed.y ?? 0).toFixed(1)} %, ${format(parsed.x ?? 0, 'EEE d MMM HH:mm')}`,
+      },
+    },
+  },
+});
+
+function spoken({ asked, at, outlook }: ForecastChartProps): string {
+  const name = asked.batches[at]?.batch.content.name ?? '';
+  const means = outlook.batches[at]?.meanPercent ?? [];
+  const told = outlook.days
+    .map((day, index) => ({ day, percent: means[index] ?? NaN }))
+    .filter((one) => Number.isFinite(one.percent) && Math.abs(one.day - Math.round(one.day)) < 0.01)
+    .map(({ day, percent }) => {
+      const date = format(asked.present.zeroMs + day * DAY_MS, 'EEEE');
+      return `${date} ${percent.toFixed(1)}`;
+    });
+  return `Water in ${name}, most likely course at midnight, in %: ${told.join(', ')}.`;
+}
+
+/** Past and forecast of one batch: the most likely course, its band, what was measured, the target. */
+export function ForecastChart(props: ForecastChartProps): ReactElement {
+  const { asked, at, outlook, draws } = props;
+  const chart = useRef<Chart<'scatter', Point[]>>(null);
+  const { zeroMs, nowDay } = asked.present;
+  useEffect(() => {
+    void document.fonts.ready.then(() => chart.current?.update('none'));
+  }, []);
+  const data = useMemo(() => chartData({ asked, at, outlook, draws }), [asked, at, outlook, draws]);
+  const nowMs = zeroMs + nowDay * DAY_MS;
+  const plugins = useMemo(() => [nowLine(nowMs)], [nowMs]);
+  const endMs = zeroMs + (outlook.days[outlook.days.length - 1] ?? 0) * DAY_MS;
+  const options = useMemo(() => optionsFor(zeroMs, endMs), [zeroMs, endMs]);
+  return (
+    <>
+      <div className="h-80">
+        <Scatter
+          ref={chart}
+          aria-label={spoken(props)}
+          data={data}
+          options={options}
+          plugins={plugins}
+        />
+      </div>
+      <p className="mt-1 text-base text-ink-soft">
+        Line: most likely; shade: 90 % of all courses; thick line: dry enough. Measured: ring open
+        cells, square under cappings, triangle mixed.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,203 @@
+import { format } from 'date-fns';
+import { useId, useMemo, type ReactElement } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { firstRevision, type AirLogContent } from '../../../../records';
+import { perform, useAppDispatch } from '../../../../store';
+import type { Parsed } from '../../../forms/parsed';
+import { useDraftForm } from '../../../forms/useDraftForm';
+import { cellsOf } from '../../../format/cells';
+import { counted } from '../../../format/counted';
+import { DATE_ORDERS, DATE_ORDER_NAMES } from '../../../format/logTimes';
+import { Button } from '../../../ui/Button';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { ColumnMatch } from '../../../ui/ColumnMatch';
+import { FormFrame } from '../../../ui/FormFrame';
+import { PlainTable } from '../../../ui/PlainTable';
+import { RestoredNote } from '../../../ui/RestoredNote';
+import { SelectField } from '../../../ui/SelectField';
+import { Sheet } from '../../../ui/Sheet';
+import { TextFileChoice } from '../../../ui/TextFileChoice';
+import { gapWords, spikeWords } from '../logWords';
+import {
+  FRESH_LOG,
+  LOG_FIELDS,
+  LOG_FIELD_NAMES,
+  guessLog,
+  readLog,
+  type LogForm,
+} from '../logTable';
+
+/** Bad lines told one by one; more are only counted. */
+const BAD_SHOWN = 20;
+
+const SHORT = 'd MMM, HH:mm';
+
+function parseLog(form: LogForm): Parsed<AirLogContent> {
+  const { content } = readLog(form);
+  if (content) return { ok: true, content };
+  const sentence =
+    form.paste.trim() === ''
+      ? 'Choose a file or paste its lines.'
+      : 'No line can be read so; match the columns and the order of the date.';
+  return { ok: false, errors: { paste: { sentence } } };
+}
+
+/** What the table says, before it is kept. */
+function Preview({ form }: { form: LogForm }): ReactElement {
+  const log = useMemo(() => readLog(form), [form]);
+  const { content, bad, gaps, spikes, zeroMs } = log;
+  const last = content?.minutes[content.minutes.length - 1] ?? 0;
+  const middle = (values: readonly number[] = []): number =>
+    [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
+  return (
+    <div role="region" aria-label="What will be kept" className="space-y-3">
+      <p role="status" className="text-2xl font-bold">
+        {counted(content?.minutes.length ?? 0, 'good line')}
+        {bad.length > 0 && `, ${counted(bad.length, 'line')} left out`}
+      </p>
+      {content && (
+        <p className="text-lg">
+          {format(zeroMs, SHORT)} to {format(zeroMs + last * 60_000, SHORT)}, mostly{' '}
+          {middle(content.temperatureC).toFixed(1)} °C and{' '}
+          {(100 * middle(content.relativeHumidity)).toFixed(0)} %.
+        </p>
+      )}
+      <ul className="list-disc pl-5 text-base">
+        {gaps.map((one) => (
+          <li key={one.fromDay}>{gapWords(one, zeroMs)}</li>
+        ))}
+        {spikes.length > 0 && <li>{spikeWords(spikes, zeroMs)}</li>}
+      </ul>
+      {bad.length > 0 && (
+        <PlainTable
+          label="Lines left out"
+          head={['Line', 'What is wrong', 'It says']}
+          rows={bad
+            .slice(0, BAD_SHOWN)
+            .map(({ line, sentence, cells }) => [line, sentence, cells.join(' | ')])}
+        />
+      )}
+      {bad.length > BAD_SHOWN && (
+        <p className="text-base">and {counted(bad.length - BAD_SHOWN, 'line')} more.</p>
+      )}
+    </div>
+  );
+}
+
+function LogFields(): ReactElement {
+  const id = useId();
+  const { control, setValue } = useFormContext<LogForm>();
+  const form = useWatch({ control }) as LogForm;
+  const cells = useMemo(() => cellsOf(form.paste, 100), [form.paste]);
+  const take = (text: string): void => {
+    const guessed = guessLog(text);
+    const dirty = { shouldDirty: true };
+    setValue('paste', text, dirty);
+    setValue('heading', guessed.heading, dirty);
+    setValue('columns', guessed.columns, dirty);
+    setValue('order', guessed.order, dirty);
+    setValue('unit', guessed.unit, dirty);
+  };
+  return (
+    <div className="space-y-5">
+      <ChoiceField
+        name="place"
+        label="Where it hung"
+        choices={[
+          { value: 'inside', label: 'In the room' },
+          { value: 'outside', label: 'Outside' },
+        ]}
+      />
+      <TextFileChoice label="File of the logger" onText={take} />
+      <div>
+        <label htmlFor={id} className="text-base font-semibold">
+          Or paste its lines
+        </label>
+        <textarea
+          id={id}
+          rows={form.paste === '' ? 3 : 5}
+          value={form.paste}
+          onChange={(event) => take(event.target.value)}
+          spellCheck={false}
+          placeholder={'Time\tTemperature\tHumidity\n2026-11-24 08:00\t33.1\t31'}
+          className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
+        />
+      </div>
+      {cells.length > 0 && (
+        <>
+          <ColumnMatch cells={cells} fields={LOG_FIELDS} names={LOG_FIELD_NAMES} />
+          <div className="grid gap-5 sm:grid-cols-2">
+            <SelectField
+              name="order"
+              label="Dates are"
+              options={DATE_ORDERS.map((value) => ({ value, label: DATE_ORDER_NAMES[value] }))}
+            />
+            <ChoiceField
+              name="unit"
+              label="Temperature in"
+              choices={[
+                { value: 'C', label: '°C' },
+                { value: 'F', label: '°F' },
+              ]}
+            />
+          </div>
+          <Preview form={form} />
+        </>
+      )}
+    </div>
+  );
+}
+
+function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { form, parsed, restored, start, submit } = useDraftForm({
+    formKey: `log:${roomId}`,
+    defaults: FRESH_LOG,
+    parse: parseLog,
+  });
+  const keep = submit(async (content) => {
+    const label = `Log of ${counted(content.minutes.length, 'entry', 'entries')} kept`;
+    const done = await dispatch(
+      perform(label, (scribe) => [firstRevision(scribe, 'air-log', content, roomId)]),
+    );
+    if (!done.ok) return;
+    start(FRESH_LOG);
+    onDone();
+  });
+  return (
+    <FormFrame
+      form={form}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label="Log of the air"
+    >
+      <div className="space-y-5">
+        {restored && <RestoredNote onDiscard={() => start(FRESH_LOG)} />}
+        <LogFields />
+        <Button type="submit" tone="ink" className="min-h-14" disabled={!parsed.ok}>
+          Keep the log
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+interface LogSheetProps {
+  open: boolean;
+  roomId: string;
+  onClose: () => void;
+}
+
+/** A logger's file: columns matched, every trouble told before it is kept. */
+export function LogSheet({ open, roomId, onClose }: LogSheetProps): ReactElement {
+  return (
+    <Sheet
+      open={open}
+      onOpenChange={(now) => !now && onClose()}
+      title="Log of the air"
+      description="Temperature and humidity over time; they replace what the forecast assumed."
+    >
+      <LogEntry roomId={roomId} onDone={onClose} />
+    </Sheet>
+  );
+}

@@ -1,0 +1,215 @@
+import { format } from 'date-fns';
+import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { loadCourse, type LoadCourse, type LoadQuestion } from '../../../../core';
+import type { RoomFile } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { counted } from '../../../format/counted';
+import { formatPercent } from '../../../format/moisture';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+import { Slider } from '../../../ui/Slider';
+import { Waiting } from '../../../ui/Waiting';
+import { PLAN_PROBABILITY, boxLike, firstWhatIf, loadQuestion, type WhatIf } from '../loadQuestion';
+import type { AskedRoom } from '../roomQuestion';
+import { useLoadPlan, useLoadSearch, type LoadSearch } from '../useLoadPlan';
+import type { RoomForecast } from '../useRoomForecast';
+
+const LoadChart = lazy(() =>
+  import('./LoadChart').then((module) => ({ default: module.LoadChart })),
+);
+
+const DAY_MS = 86_400_000;
+
+/** Loads of the curve. */
+function countsFor(capacity: number): number[] {
+  const shares = [0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.65, 0.8, 1];
+  return [...new Set(shares.map((one) => Math.max(1, Math.round(one * capacity))))];
+}
+
+interface SlidersProps {
+  file: RoomFile;
+  whatIf: WhatIf;
+  onChange: (change: Partial<WhatIf>) => void;
+}
+
+function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const { capacityBoxes, machine } = file.room.content;
+  const { boxes, setPointC, litres, days, outsidePercent } = whatIf;
+  return (
+    <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+      <Slider
+        label="More boxes"
+        value={boxes}
+        range={[1, capacityBoxes]}
+        words={String(boxes)}
+        onChange={(value) => onChange({ boxes: value })}
+      />
+      <Slider
+        label="Dry within"
+        value={days}
+        range={[1, 10]}
+        step={0.5}
+        words={`${days} days`}
+        onChange={(value) => onChange({ days: value })}
+      />
+      <Slider
+        label="Room set to"
+        value={setPointC}
+        range={[20, 40]}
+        words={formatQuantity(setPointC, 'temperature', preferences, 0)}
+        onChange={(value) => onChange({ setPointC: value })}
+      />
+      {machine && (
+        <Slider
+          label="Dehumidifier"
+          value={litres}
+          range={[0, Math.max(60, 3 * machine.ratedLPerDay)]}
+          step={5}
+          words={litres === 0 ? 'off' : `${litres} L a day`}
+          onChange={(value) => onChange({ litres: value })}
+        />
+      )}
+      <Slider
+        label="Humidity outside"
+        value={outsidePercent}
+        range={[30, 100]}
+        step={5}
+        words={`${outsidePercent} %`}
+        onChange={(value) => onChange({ outsidePercent: value })}
+      />
+    </div>
+  );
+}
+
+/** The search for the most boxes: its progress, or what it found. */
+function MostBoxes({ search, deadline }: { search: LoadSearch; deadline: string }): ReactElement {
+  const { status, tried, answer, start, cancel } = search;
+  const last = tried[tried.length - 1];
+  const percent = (share: number): string => `${Math.round(100 * share)} %`;
+  return (
+    <div className="mt-4 border-l-8 border-lavender pl-4">
+      {answer && (
+        <p role="status" className="text-2xl font-bold">
+          {answer.boxes === 0
+            ? `Not even one box is dry by ${deadline} with ${percent(PLAN_PROBABILITY)} probability.`
+            : answer.limitedBy === 'room'
+              ? `All ${answer.boxes} boxes that the room holds are dry by ${deadline}.`
+              : `At most ${counted(answer.boxes, 'box', 'boxes')}: ${percent(answer.share)} probable to be dry by ${deadline}; one more, ${percent(answer.shareWithOneMore)}.`}
+        </p>
+      )}
+      {status === 'running' ? (
+        <p role="status" className="flex flex-wrap items-center gap-4 text-lg">
+          {last
+            ? `Tried ${counted(last.boxes, 'box', 'boxes')}: ${percent(last.share)}`
+            : 'Looking for the most …'}
+          <Button onClick={cancel}>Stop</Button>
+        </p>
+      ) : (
+        <Button className="min-h-14" onClick={start}>
+          Find the most that is dry by {deadline}
+        </Button>
+      )}
+    </div>
+  );
+}
+
+interface CoarseProps {
+  course: LoadCourse;
+  question: LoadQuestion;
+  share: number | null;
+  honeyKg: number;
+  price: number;
+  deadline: string;
+}
+
+/** The answer at once from one run, and the probability once many courses are reckoned. */
+function Answer(props: CoarseProps): ReactElement {
+  const { course, question, share, honeyKg, price, deadline } = props;
+  const days = course.readyDay - question.inDay;
+  const stays = Number.isFinite(days) ? days : question.task.run.tellDays.at(-1)! - question.inDay;
+  const cost = (price * course.kWhPerDay * stays) / Math.max(1, honeyKg);
+  return (
+    <div className="mt-3">
+      <p className="text-3xl leading-tight font-bold">
+        {Number.isFinite(days)
+          ? `Dry enough after about ${days.toFixed(1)} days`
+          : `Still ${formatPercent(course.endPercent)} % by ${deadline}`}
+      </p>
+      <p className="text-lg">
+        {share === null
+          ? 'Coarse: one run. The probability follows …'
+          : `In time with ${Math.round(100 * share)} % probability, all batches counted.`}
+      </p>
+      <p className="text-base">
+        The air hangs at {Math.round(100 * course.humidity)} % on the second day ·{' '}
+        {course.kWhPerDay.toFixed(0)} kWh a day
+        {price > 0 && ` · ${cost.toFixed(2)} a kg of honey`}
+      </p>
+    </div>
+  );
+}
+
+interface PlanSectionProps {
+  file: RoomFile;
+  asked: AskedRoom;
+  forecast: RoomForecast;
+}
+
+/** What if: more boxes, another set point, a larger machine, wet weather. */
+export function PlanSection({ file, asked, forecast }: PlanSectionProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const [whatIf, setWhatIf] = useState(() => firstWhatIf(file));
+  const belief = forecast.first?.learned.belief ?? null;
+  const question = useMemo(
+    () => (belief ? loadQuestion({ file, asked, belief }, whatIf) : null),
+    [file, asked, belief, whatIf],
+  );
+  const { capacityBoxes, pricePerKwh } = file.room.content;
+  const counts = useMemo(() => countsFor(capacityBoxes), [capacityBoxes]);
+  const plan = useLoadPlan(question, whatIf.boxes, counts);
+  const search = useLoadSearch(question);
+  const course = useMemo(
+    () => (question ? loadCourse(question, whatIf.boxes) : null),
+    [question, whatIf.boxes],
+  );
+  const like = boxLike(file);
+  const { zeroMs, nowDay } = asked.present;
+  const deadline = format(zeroMs + (nowDay + whatIf.days) * DAY_MS, 'EEEE HH:mm');
+  return (
+    <SheetSection id="plan" title="What if">
+      <p className="mb-3 text-base">
+        More boxes like {like.name}: {formatQuantity(like.honeyKgPerBox, 'mass', preferences)} of
+        honey each, {Math.round(100 * like.openShare)} % open at {formatPercent(like.openPercent)}{' '}
+        %, the rest {formatPercent(like.cappedPercent)} %; dry at{' '}
+        {formatPercent(like.targetPercent)} %.
+      </p>
+      <Sliders
+        file={file}
+        whatIf={whatIf}
+        onChange={(change) => setWhatIf((before) => ({ ...before, ...change }))}
+      />
+      {question && course ? (
+        <>
+          <Answer
+            course={course}
+            question={question}
+            share={plan?.share ?? null}
+            honeyKg={whatIf.boxes * like.honeyKgPerBox}
+            price={pricePerKwh}
+            deadline={deadline}
+          />
+          <MostBoxes search={search} deadline={deadline} />
+          {plan && (
+            <Suspense fallback={<Waiting />}>
+              <LoadChart curve={plan.curve} inDay={question.inDay} days={whatIf.days} />
+            </Suspense>
+          )}
+        </>
+      ) : (
+        <Waiting />
+      )}
+    </SheetSection>
+  );
+}

@@ -1,0 +1,114 @@
+import { useMemo, type ReactElement } from 'react';
+import type { Batch, BatchCheck, RoomFile, WarmRoomRecord } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { useMoment } from '../../../data/useMeters';
+import {
+  batchCheckFormOf,
+  freshBatchCheck,
+  readBatchCheckForm,
+} from '../../../forms/batchCheckForm';
+import { batchFormOf, freshBatch, readBatchForm } from '../../../forms/batchForm';
+import { readWarmRoomForm, warmRoomFormOf } from '../../../forms/warmRoomForm';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { BatchFields } from './BatchFields';
+import { CheckFields } from './CheckFields';
+import { RoomFields } from './RoomFields';
+
+interface RoomSheetProps {
+  open: boolean;
+  room: WarmRoomRecord | null;
+  onClose: () => void;
+  onKept?: (entityId: string) => void;
+}
+
+/** Adds a room, or changes one. */
+export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const formOf = useMemo(
+    () => warmRoomFormOf(room?.content ?? null, preferences),
+    [room, preferences],
+  );
+  return (
+    <EntrySheet
+      open={open}
+      onOpenChange={(now) => !now && onClose()}
+      kind="warm-room"
+      record={room}
+      what="the room"
+      title={room ? room.content.name : 'A warm room'}
+      description="Its size, its heat, its machine and the air about it; the forecast rests on them."
+      formOf={formOf}
+      parse={(form) => readWarmRoomForm(form, preferences)}
+      {...(onKept && { onKept })}
+    >
+      <RoomFields />
+    </EntrySheet>
+  );
+}
+
+interface BatchSheetProps {
+  file: RoomFile;
+  batch: Batch | 'new' | null;
+  onClose: () => void;
+}
+
+/** Loads a batch, changes it, or takes it out. */
+export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const now = useMoment();
+  const record = batch === 'new' ? null : batch;
+  const formOf = useMemo(
+    () => (record ? batchFormOf(record.content, preferences) : freshBatch(now, preferences)),
+    [record, preferences, now],
+  );
+  return (
+    <EntrySheet
+      open={batch !== null}
+      onOpenChange={(open) => !open && onClose()}
+      kind="batch"
+      record={record}
+      ownerId={file.room.entityId}
+      what="the batch"
+      title={record ? record.content.name : 'Load a batch'}
+      description="A full box weighs 30 kg and more: lift with two, or with a trolley."
+      formOf={formOf}
+      parse={(form) => readBatchForm(form, preferences, record?.content ?? null)}
+    >
+      <BatchFields />
+    </EntrySheet>
+  );
+}
+
+interface CheckSheetProps {
+  batch: Batch | null;
+  check?: BatchCheck | null;
+  onClose: () => void;
+}
+
+/** Writes down a reading or a weight of a batch. */
+export function CheckSheet({ batch, check = null, onClose }: CheckSheetProps): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
+  const now = useMoment();
+  const formOf = useMemo(
+    () =>
+      check ? batchCheckFormOf(check.content, preferences) : freshBatchCheck(now, preferences),
+    [check, preferences, now],
+  );
+  if (!batch) return null;
+  return (
+    <EntrySheet
+      open
+      onOpenChange={(open) => !open && onClose()}
+      kind="batch-check"
+      record={check}
+      ownerId={batch.entityId}
+      what="the check"
+      title={batch.content.name}
+      description="Every reading and weight teaches the room; the forecast narrows."
+      formOf={formOf}
+      parse={(form) => readBatchCheckForm(form, preferences, batch.content)}
+    >
+      <CheckFields />
+    </EntrySheet>
+  );
+}

@@ -1,0 +1,43 @@
+import {
+  roomRun,
+  stretchesOf,
+  type BatchFile,
+  type RoomFile,
+  type RoomRun,
+} from '../../../records';
+import type { RoomQuestion } from '../../../workers/protocol';
+import { midnightBefore } from '../../format/localMoment';
+
+/** How far a forecast looks [d]. */
+export const DAYS_AHEAD = 10;
+
+/** A room's question to the worker, with what names its parts. */
+export interface AskedRoom {
+  readonly question: RoomQuestion;
+  readonly present: RoomRun;
+  /** batches of the present stretch, in the order of the question */
+  readonly batches: readonly BatchFile[];
+}
+
+/** What to ask of a room now; of an empty one, what it has taught so far. */
+export function askedRoom(file: RoomFile, nowMs: number): AskedRoom {
+  const stretches = stretchesOf(file);
+  const latest = stretches[stretches.length - 1] ?? [];
+  const inUse = latest.some(({ batch }) => isIn(batch.content, nowMs));
+  const last = inUse ? latest : [];
+  const forNow = { nowMs, daysAhead: DAYS_AHEAD, midnightBefore };
+  const present = roomRun(file, last, forNow);
+  const past = (inUse ? stretches.slice(0, -1) : stretches).map((one) =>
+    roomRun(file, one, { ...forNow, daysAhead: 0 }),
+  );
+  return {
+    question: { past, present, targets: present.targets, nowDay: present.nowDay },
+    present,
+    batches: last,
+  };
+}
+
+/** Whether a batch is in the room, or comes later today. */
+export function isIn({ outAt }: { readonly outAt: string | null }, nowMs: number): boolean {
+  return outAt === null || Date.parse(outAt) > nowMs;
+}

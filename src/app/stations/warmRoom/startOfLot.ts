@@ -1,0 +1,36 @@
+import { ruleOnLot } from '../../../core';
+import { contentsOf, evidenceFrom, knownFor, type Workshop } from '../../../records';
+
+/** Open cells are wetter than capped ones by so much [%]. @source common practice, no source */
+const OPEN_WETTER_PERCENT = 2;
+
+/** Open share assumed where nobody looked at the comb [1]. @source common practice, no source */
+const USUAL_OPEN_SHARE = 0.33;
+
+/** What a lot says of a batch made of it. */
+export interface LotStart {
+  readonly name: string;
+  readonly openShare: number;
+  readonly openPercent: number;
+  readonly cappedPercent: number;
+  readonly plusMinusPercent: number;
+}
+
+const within = (percent: number): number => Math.min(30, Math.max(12, percent));
+
+/** Start of a batch from what comb and readings say of its lot; null for a lot that is not there. */
+export function startOfLot(workshop: Workshop, lotId: string): LotStart | null {
+  const file = workshop.files.find((one) => one.lot.entityId === lotId);
+  if (!file) return null;
+  const contents = contentsOf(file);
+  const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+  const { belief } = ruleOnLot(evidence);
+  const openShare = evidence.comb ? 1 - evidence.comb.cappedShare : USUAL_OPEN_SHARE;
+  return {
+    name: file.lot.content.name || file.lot.content.code,
+    openShare,
+    openPercent: within(belief.mean + (1 - openShare) * OPEN_WETTER_PERCENT),
+    cappedPercent: within(belief.mean - openShare * OPEN_WETTER_PERCENT),
+    plusMinusPercent: Math.min(6, Math.max(0.1, belief.expanded)),
+  };
+}

@@ -1,0 +1,129 @@
+import { proxy, wrap, type Remote } from 'comlink';
+import type { ForecastDraw, ForecastTask, LoadAnswer, LoadCourse, LoadQuestion } from '../core';
+import type { DryingWorker, RoomFirst, RoomQuestion } from './protocol';
+
+/** Courses of a forecast. */
+export const FORECAST_DRAWS = 500;
+
+/** Draws that one call makes: small, so that results come often and giving up is quick. */
+const DRAWS_AT_ONCE = 10;
+
+/** Cores used at most; the page needs one to itself. */
+const MOST_WORKERS = 4;
+
+interface Helper {
+  readonly worker: Worker;
+  readonly remote: Remote<DryingWorker>;
+}
+
+function helper(): Helper {
+  const worker = new Worker(new URL('./drying.worker.ts', import.meta.url), { type: 'module' });
+  return { worker, remote: wrap<DryingWorker>(worker) };
+}
+
+/** Gives `run` a worker each, and ends them all when it is done, failed or given up. */
+async function withHelpers<T>(
+  count: number,
+  signal: AbortSignal,
+  run: (helpers: readonly Helper[]) => Promise<T>,
+): Promise<T> {
+  const helpers = Array.from({ length: count }, helper);
+  const given = new Promise<never>((_, reject) => {
+    const stop = (): void => reject(new DOMException('given up', 'AbortError'));
+    if (signal.aborted) stop();
+    else signal.addEventListener('abort', stop, { once: true });
+    for (const { worker } of helpers) {
+      worker.addEventListener('error', (event) => reject(new Error(event.message)), { once: true });
+    }
+  });
+  try {
+    return await Promise.race([run(helpers), given]);
+  } finally {
+    helpers.forEach(({ worker }) => worker.terminate());
+  }
+}
+
+/** What comes while a room is forecast. */
+export interface RoomProgress {
+  readonly onFirst: (first: RoomFirst) => void;
+  /** all draws so far, in no order */
+  readonly onDraws: (draws: readonly ForecastDraw[]) => void;
+}
+
+/** The task of a question once it was learned from. */
+const taskOf = ({ present, targets }: RoomQuestion, { learned }: RoomFirst): ForecastTask => ({
+  run: present.run,
+  belief: learned.belief,
+  targets,
+});
+
+/**
+ * Forecasts a room: what was learned and the most likely course first, then ever more courses.
+ *
+ * @throws AbortError when given up
+ */
+export async function forecastRoom(
+  question: RoomQuestion,
+  { onFirst, onDraws }: RoomProgress,
+  signal: AbortSignal,
+): Promise<void> {
+  const cores = Math.max(2, (navigator.hardwareConcurrency || 2) - 1);
+  await withHelpers(Math.min(MOST_WORKERS, cores), signal, async (helpers) => {
+    const [first] = helpers;
+    if (!first) return;
+    const found = await first.remote.first(question);
+    onFirst(found);
+    if (question.present.run.batches.length === 0) return;
+    const task = taskOf(question, found);
+    const draws: ForecastDraw[] = [];
+    let next = 0;
+    const work = async ({ remote }: Helper): Promise<void> => {
+      while (next < FORECAST_DRAWS && !signal.aborted) {
+        const from = next;
+        next += DRAWS_AT_ONCE;
+        draws.push(...(await remote.draws(task, from, DRAWS_AT_ONCE)));
+        if (!signal.aborted) onDraws([...draws]);
+      }
+    };
+    await Promise.all(helpers.map(work));
+  });
+}
+
+/** What a load comes to: the curve of many loads, and how surely the chosen one is in time. */
+export interface LoadPlan {
+  readonly curve: readonly LoadCourse[];
+  readonly share: number;
+}
+
+/**
+ * The most likely course of many loads and the probability of one, in a worker.
+ *
+ * @throws AbortError when given up
+ */
+export function planLoad(
+  question: LoadQuestion,
+  { chosen, counts }: { readonly chosen: number; readonly counts: readonly number[] },
+  signal: AbortSignal,
+): Promise<LoadPlan> {
+  return withHelpers(1, signal, async ([one]) => {
+    if (!one) throw new Error('no worker');
+    const curve = await one.remote.loads(question, counts);
+    return { curve, share: await one.remote.inTime(question, chosen) };
+  });
+}
+
+/**
+ * The most boxes that can be loaded, found in a worker.
+ *
+ * @throws AbortError when given up
+ */
+export function solveLoad(
+  question: LoadQuestion,
+  onTried: (boxes: number, share: number) => void,
+  signal: AbortSignal,
+): Promise<LoadAnswer> {
+  return withHelpers(1, signal, async ([one]) => {
+    if (!one) throw new Error('no worker');
+    return one.remote.mostBoxes(question, proxy(onTried));
+  });
+}
