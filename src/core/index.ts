@@ -277,6 +277,7 @@ export { MACHINE_KINDS, type MachineKind } from './warmRoom/dehumidifier';
 export { type DryingRun } from './warmRoom/dryingRun';
 export {
   forecaster,
+  moistureAt,
   moistureBand,
   readyForecast,
   type Band,

@@ -9,6 +9,7 @@ import { OWNER_KINDS, RECORD_KINDS } from './record';
 import { parseRecordFile, recordFileOf } from './recordFile';
 import { ownSchoolContentSchema } from './ownSchool';
 import { brokenReferences } from './references';
+import { sampleRoom } from './test/sampleRoom';
 import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
 import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';
@@ -65,6 +66,7 @@ function everything(): AnyRecord[] {
       bucketId: bucket!.entityId,
       readingId: reading!.entityId,
     }),
+    ...sampleRoom(scribe, [measured[0]!.entityId]),
     ...yard.records,
     ...looks,
     sampleGiven(yard),
@@ -123,6 +125,7 @@ describe('records of every kind in one file', () => {
       expect(read).toMatchObject({ ok: false, error: { code: 'damaged-file' } });
     }
     expect([...needed].sort()).toEqual([
+      'batch',
       'box',
       'colony',
       'container',
@@ -132,6 +135,7 @@ describe('records of every kind in one file', () => {
       'instrument',
       'lot',
       'reading',
+      'warm-room',
       'yard',
     ]);
   });

@@ -15,11 +15,11 @@ function finenessOf(width: number): Fineness {
   return width < BY_PART_BELOW ? 'part' : 'day';
 }
 
-function partOfDay(hour: number): string {
-  if (hour < 6) return 'night';
-  if (hour < 11) return 'morning';
-  if (hour < 14) return 'noon';
-  return hour < 18 ? 'afternoon' : 'evening';
+/** "Friday noon", "early Friday", "this evening" */
+function partWords(day: string, hour: number): string {
+  if (hour < 6) return `early ${day}`;
+  const part = hour < 11 ? 'morning' : hour < 14 ? 'noon' : hour < 18 ? 'afternoon' : 'evening';
+  return day === 'today' && part !== 'noon' ? `this ${part}` : `${day} ${part}`;
 }
 
 /** "Thursday", with the date where it is more than six days off. */
@@ -37,7 +37,7 @@ function timeWords(ms: number, nowMs: number, fineness: Fineness): string {
     case 'hour':
       return `${day} ${format(date, 'H')} o’clock`;
     case 'part':
-      return `${day} ${partOfDay(date.getHours())}`.replace('today night', 'tonight');
+      return partWords(day, date.getHours());
     case 'day':
       return day;
   }

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
 import { draftDropped, draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 import type { Fix, Parsed } from './parsed';
+import { afterPress } from './afterPress';
 
 /** Nests `a.0.b` into objects, as the form library wants its errors. */
 function nested(errors: Readonly<Record<string, { sentence: string; fix?: Fix }>>): object {
@@ -42,10 +43,11 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
   const dispatch = useAppDispatch();
   const kept = useAppSelector((state) => selectDraft(state, formKey));
   const [restored, setRestored] = useState(() => fits(kept, defaults));
-  const resolver: Resolver<F> = (values) => {
-    const parsed = parse(values);
-    return parsed.ok ? { values, errors: {} } : { values: {}, errors: nested(parsed.errors) };
-  };
+  const resolver: Resolver<F> = (values) =>
+    afterPress(() => {
+      const parsed = parse(values);
+      return parsed.ok ? { values, errors: {} } : { values: {}, errors: nested(parsed.errors) };
+    });
   const form = useForm<F>({
     defaultValues: (restored ? kept : defaults) as DefaultValues<F>,
     resolver,

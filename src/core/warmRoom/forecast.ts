@@ -90,21 +90,36 @@ function quantile(ascending: Float64Array, probability: number): number {
   return ascending[at] ?? NaN;
 }
 
-function bandOf(courses: readonly Float64Array[]): Band {
-  const times = courses[0]?.length ?? 0;
-  const sorted = Array.from({ length: times }, (_, at) =>
-    Float64Array.from(courses, (one) => one[at]!).sort(),
-  );
+/** 5, 50 and 95 % of all courses at one time. */
+export interface Spread90 {
+  readonly low: number;
+  readonly middle: number;
+  readonly high: number;
+}
+
+/**
+ * Moisture of one batch over the courses at one of the times told [%]; NaN where it is not in.
+ *
+ * @param at - place of the time among those told
+ */
+export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: number): Spread90 {
+  const sorted = Float64Array.from(draws, (one) => one.percent[batch]?.[at] ?? NaN).sort();
   return {
-    low: sorted.map((one) => quantile(one, LOW)),
-    middle: sorted.map((one) => quantile(one, MIDDLE)),
-    high: sorted.map((one) => quantile(one, HIGH)),
+    low: quantile(sorted, LOW),
+    middle: quantile(sorted, MIDDLE),
+    high: quantile(sorted, HIGH),
   };
 }
 
-/** Band of one batch's moisture over the courses [%]. */
+/** Band of one batch's moisture over the courses at every time told [%]. */
 export function moistureBand(draws: readonly ForecastDraw[], batch: number): Band {
-  return bandOf(draws.map((one) => one.percent[batch] ?? new Float64Array()));
+  const times = draws[0]?.percent[batch]?.length ?? 0;
+  const all = Array.from({ length: times }, (_, at) => moistureAt(draws, batch, at));
+  return {
+    low: all.map((one) => one.low),
+    middle: all.map((one) => one.middle),
+    high: all.map((one) => one.high),
+  };
 }
 
 /** When one batch is dry enough over the courses, at least one. */

@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import type { ReactElement } from 'react';
-import { readyForecast } from '../../../../core';
+import { moistureAt, readyForecast } from '../../../../core';
 import type { Batch } from '../../../../records';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
@@ -8,6 +8,9 @@ import { readyWords } from '../../../format/readyWords';
 import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';
+
+/** Courses from which a band may be told. */
+const ENOUGH_DRAWS = 40;
 
 interface BatchesProps {
   asked: AskedRoom;
@@ -19,27 +22,29 @@ interface BatchesProps {
   onEdit: (batch: Batch) => void;
 }
 
-/** Mean moisture of a batch now on the most likely course [%]. */
-function percentNow({ first }: RoomForecast, { present }: AskedRoom, at: number): number | null {
-  const days = first?.outlook.days ?? [];
-  const index = days.findLastIndex((day) => day <= present.nowDay);
-  const percent = first?.outlook.batches[at]?.meanPercent[Math.max(0, index)] ?? NaN;
-  return Number.isFinite(percent) ? percent : null;
+/** What the batch is at now, and between what it lies; nothing until it is in. */
+function nowWords({ asked, forecast }: BatchesProps, at: number): string {
+  const { tellDays } = asked.present.run;
+  const index = tellDays.findLastIndex((day) => day <= asked.present.nowDay);
+  if (forecast.draws.length < ENOUGH_DRAWS) return '';
+  const { low, middle, high } = moistureAt(forecast.draws, at, Math.max(0, index));
+  if (!Number.isFinite(middle)) return 'just in, ';
+  return `now about ${formatPercent(middle)} % (${formatPercent(low)} to ${formatPercent(high)}), `;
 }
 
 function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
-  if (forecast.draws.length < 20) return forecast.status === 'failed' ? '' : 'Reckoning …';
+  if (forecast.draws.length < ENOUGH_DRAWS)
+    return forecast.status === 'failed' ? '' : 'Reckoning …';
   const { zeroMs } = asked.present;
   const ready = readyForecast(forecast.draws, at);
   return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });
 }
 
 function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElement | null {
-  const { asked, forecast, chosen, onChoose, onCheck, onEdit } = props;
+  const { asked, chosen, onChoose, onCheck, onEdit } = props;
   const file = asked.batches[at];
   if (!file) return null;
   const { content } = file.batch;
-  const percent = percentNow(forecast, asked, at);
   return (
     <li
       className={clsx(
@@ -62,9 +67,7 @@ function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElem
         </span>
         <span className="block text-3xl leading-tight font-bold">{wordsOf(props, at)}</span>
         <span className="block text-lg">
-          {percent === null
-            ? 'not in yet'
-            : `about ${formatPercent(percent)} % now, to be ${formatPercent(content.targetPercent)} %`}
+          {nowWords(props, at)}to be {formatPercent(content.targetPercent)} %
         </span>
       </button>
       <span className="mt-1 flex flex-wrap gap-2">

@@ -1,0 +1,144 @@
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+
+/** Opens the room of the demo and waits until all courses are reckoned. */
+async function openBoathouse(page: Page): Promise<void> {
+  await page.goto('/demo/warm-room');
+  await page.getByRole('link', { name: /Boathouse room/ }).click();
+  await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
+}
+
+/** A room of one's own, with the usual values. */
+async function addRoom(page: Page): Promise<void> {
+  await page.goto('/mine/warm-room');
+  await page.getByRole('button', { name: 'Add a room' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('Back room');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'Back room', level: 1 })).toBeVisible();
+}
+
+const yesterday = (): string => {
+  const date = new Date(Date.now() - 86_400_000);
+  const two = (value: number): string => String(value).padStart(2, '0');
+  return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:${two(date.getMinutes())}`;
+};
+
+/** Low and high end of what the batch may be at now [%]. */
+async function bandNow(page: Page): Promise<number> {
+  const text = await page
+    .getByText(/now about/)
+    .first()
+    .innerText();
+  const [, low, high] = /\(([\d.]+) to ([\d.]+)\)/.exec(text) ?? [];
+  return Number(high) - Number(low);
+}
+
+test('a room, a batch in it, and a reading that narrows the forecast', async ({ page }) => {
+  await addRoom(page);
+  await expect(page.getByText(/Nothing is in it/)).toBeVisible();
+  await page.getByRole('button', { name: 'Load a batch' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('Marsh, first load');
+  await sheet.getByLabel('Water in open cells').fill('45');
+  await sheet.getByLabel('In since').fill(yesterday());
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('Honey in the comb has 12 to 30 % water.')).toBeVisible();
+  await sheet.getByLabel('Water in open cells').fill('20.5');
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+
+  await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText(/Ready between|Perhaps now|Not before|Ready by/)).toBeVisible();
+  await expect(page.getByText(/Nothing was measured in this room yet/)).toBeVisible();
+  const before = await bandNow(page);
+
+  await page.getByRole('button', { name: /Read or weigh it/ }).click();
+  await sheet.getByRole('radio', { name: 'All of it, mixed' }).click();
+  await sheet.getByLabel('Water, corrected').fill('17,6');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('Learned from 1 measurement.')).toBeVisible({ timeout: 60_000 });
+  await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
+  expect(await bandNow(page)).toBeLessThan(0.8 * before);
+
+  await page.keyboard.press('u');
+  await expect(page.getByText(/Nothing was measured in this room yet/)).toBeVisible({
+    timeout: 60_000,
+  });
+});
+
+test('a logger’s file with gaps, bad lines and the door open is told before it is kept', async ({
+  page,
+}) => {
+  await addRoom(page);
+  await page.getByRole('button', { name: 'Logger’s file' }).click();
+  const sheet = page.getByRole('dialog');
+  const lines = Array.from({ length: 60 }, (_, at) => {
+    const clock = `${String(Math.floor(at / 4)).padStart(2, '0')}:${String((at % 4) * 15).padStart(2, '0')}`;
+    const [degrees, humidity] = at === 20 ? ['82.0', '47'] : ['91.4', '31'];
+    return `24/11/2026 ${clock},${degrees},${humidity}`;
+  }).filter((_, at) => at < 30 || at > 38);
+  lines[5] = 'battery low,,';
+  const csv = ['Time,Temperature (°F),Humidity %', ...lines].join('\n');
+  await sheet.getByLabel('File of the logger').setInputFiles({
+    name: 'logger.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(csv),
+  });
+  await expect(sheet.getByText('50 good lines, 1 line left out')).toBeVisible();
+  await expect(sheet.getByText(/No entry for 2 hours 30 minutes/)).toBeVisible();
+  await expect(sheet.getByText(/Like an open door/)).toBeVisible();
+  await expect(sheet.getByText(/mostly 33.0 °C and 31 %/)).toBeVisible();
+  await expect(sheet.getByRole('cell', { name: /is no time in the order chosen/ })).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Keep the log' }).click();
+  await expect(page.getByText('In the room: 50 entries')).toBeVisible();
+  await page.getByRole('button', { name: /^Remove the log/ }).click();
+  await expect(page.getByText('In the room: 50 entries')).toBeHidden();
+  await page.keyboard.press('u');
+  await expect(page.getByText('In the room: 50 entries')).toBeVisible();
+});
+
+test('what if: sliders by keyboard, the most that can be loaded, and giving up', async ({
+  page,
+}) => {
+  await openBoathouse(page);
+  const boxes = page.getByRole('slider', { name: 'More boxes' });
+  await boxes.focus();
+  await page.keyboard.press('Home');
+  await expect(boxes).toHaveAttribute('aria-valuenow', '1');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByText(/In time with \d+ % probability/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('slider', { name: 'Dry within' }).focus();
+  await page.keyboard.press('End');
+  await page.getByRole('button', { name: /Find the most that is dry by/ }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: /Find the most that is dry by/ })).toBeVisible();
+  await page.getByRole('button', { name: /Find the most that is dry by/ }).click();
+  await expect(page.getByText(/At most \d+ boxes|All \d+ boxes|Not even one box/)).toBeVisible({
+    timeout: 90_000,
+  });
+  await expectNoSidewaysScroll(page);
+});
+
+test('a forecast is stopped, and gone on with', async ({ page }) => {
+  await page.goto('/demo/warm-room');
+  await page.getByRole('link', { name: /Boathouse room/ }).click();
+  await page.getByRole('button', { name: 'Stop' }).first().click();
+  await expect(page.getByText(/Stopped after \d+ courses?/)).toBeVisible();
+  await page.getByRole('button', { name: 'Forecast anew' }).click();
+  await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
+});
+
+test('a burner without a flue is warned of where it is chosen', async ({ page }) => {
+  await page.goto('/mine/warm-room');
+  await page.keyboard.press('w');
+  await page.getByRole('button', { name: 'Add a room' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('radio', { name: 'Burner without a flue' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('carbon monoxide kills');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('Give the room a name that you find again.')).toBeVisible();
+  await sheet.getByLabel('Set to', { exact: true }).fill('60');
+  await expect(sheet.getByText(/A warm room is set to 5 to 45 °C/)).toBeVisible();
+});
