@@ -8,6 +8,12 @@ export const FORECAST_DRAWS = 500;
 /** Draws that one call makes: small, so that results come often and giving up is quick. */
 const DRAWS_AT_ONCE = 10;
 
+/** Courses from which a band may be told. */
+export const FIRST_TOLD = 40;
+
+/** So often a new band is told: drawing one costs the page some milliseconds [ms]. */
+const TELL_EVERY_MS = 250;
+
 /** Cores used at most; the page needs one to itself. */
 const MOST_WORKERS = 4;
 
@@ -77,12 +83,20 @@ export async function forecastRoom(
     const task = taskOf(question, found);
     const draws: ForecastDraw[] = [];
     let next = 0;
+    let told = -Infinity;
+    const tell = (): void => {
+      const last = draws.length >= FORECAST_DRAWS;
+      const calm = performance.now() - told > TELL_EVERY_MS && draws.length >= FIRST_TOLD;
+      if (signal.aborted || !(last || calm)) return;
+      told = performance.now();
+      onDraws([...draws]);
+    };
     const work = async ({ remote }: Helper): Promise<void> => {
       while (next < FORECAST_DRAWS && !signal.aborted) {
         const from = next;
         next += DRAWS_AT_ONCE;
         draws.push(...(await remote.draws(task, from, DRAWS_AT_ONCE)));
-        if (!signal.aborted) onDraws([...draws]);
+        tell();
       }
     };
     await Promise.all(helpers.map(work));

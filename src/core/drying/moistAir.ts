@@ -86,6 +86,19 @@ export function humidityRatio(temperatureC: number, relativeHumidity: number): n
   return (MOLAR_RATIO * pressure) / (AIR_PRESSURE_KPA - pressure);
 }
 
+const tabled: Saturation = { pressureKPa: 0, slopeKPaPerK: 0 };
+
+/** As `humidityRatio`, from the table and unchecked, for inner loops [kg/kg]. */
+export function quickHumidityRatio(temperatureC: number, relativeHumidity: number): number {
+  const pressure = relativeHumidity * saturationAt(temperatureC, tabled).pressureKPa;
+  return (MOLAR_RATIO * pressure) / (AIR_PRESSURE_KPA - pressure);
+}
+
+/** As `relativeHumidityOf`, from the table and unchecked, for inner loops [1]. */
+export function quickRelativeHumidity(temperatureC: number, ratio: number): number {
+  return vapourPressureKPa(ratio) / saturationAt(temperatureC, tabled).pressureKPa;
+}
+
 /** Vapour pressure of air of a humidity ratio [kPa]. @source ASHRAE Handbook - Fundamentals (2017), ch. 1, eq. 20 */
 export function vapourPressureKPa(ratio: number): number {
   return (AIR_PRESSURE_KPA * ratio) / (MOLAR_RATIO + ratio);

@@ -1,4 +1,4 @@
-import { relativeHumidityOf, humidityRatio } from '../drying/moistAir';
+import { quickHumidityRatio, quickRelativeHumidity } from '../drying/moistAir';
 
 /** Air as it is measured. */
 export interface Air {
@@ -48,8 +48,8 @@ function dailyAir(
   const { meanC, swingC, relativeHumidity } = climate;
   const phase = 2 * Math.PI * (day - WARMEST_AT);
   into.temperatureC = meanC + (swingC / 2) * Math.cos(phase);
-  const saturated = humidityRatio(into.temperatureC, 1);
-  into.ratio = Math.min(saturated, humidityRatio(meanC, relativeHumidity));
+  const saturated = quickHumidityRatio(into.temperatureC, 1);
+  into.ratio = Math.min(saturated, quickHumidityRatio(meanC, relativeHumidity));
   return into;
 }
 
@@ -74,7 +74,7 @@ function seriesAir(series: AirSeries, day: number, into: AirState): AirState {
   const between = (values: readonly number[]): number =>
     (values[at] ?? 0) + part * ((values[next] ?? 0) - (values[at] ?? 0));
   into.temperatureC = between(temperatureC);
-  into.ratio = humidityRatio(into.temperatureC, between(relativeHumidity));
+  into.ratio = quickHumidityRatio(into.temperatureC, between(relativeHumidity));
   return into;
 }
 
@@ -83,13 +83,12 @@ function seriesAir(series: AirSeries, day: number, into: AirState): AirState {
  *
  * @param day - since the start, whose fraction is the time of day [d]
  * @param into - where the result is put, so that nothing is allocated
- * @throws DomainError `out-of-range` for air outside -30..80 °C or 0..1
  */
 export function airAt(climate: AirOverTime, day: number, into: AirState): AirState {
   switch (climate.kind) {
     case 'constant':
       into.temperatureC = climate.temperatureC;
-      into.ratio = humidityRatio(climate.temperatureC, climate.relativeHumidity);
+      into.ratio = quickHumidityRatio(climate.temperatureC, climate.relativeHumidity);
       return into;
     case 'daily':
       return dailyAir(climate, day, into);
@@ -100,5 +99,8 @@ export function airAt(climate: AirOverTime, day: number, into: AirState): AirSta
 
 /** The same air with its relative humidity [1], never above 1. */
 export function asAir({ temperatureC, ratio }: AirState): Air {
-  return { temperatureC, relativeHumidity: Math.min(1, relativeHumidityOf(temperatureC, ratio)) };
+  return {
+    temperatureC,
+    relativeHumidity: Math.min(1, quickRelativeHumidity(temperatureC, ratio)),
+  };
 }

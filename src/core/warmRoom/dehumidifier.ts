@@ -1,5 +1,5 @@
 import { requireInRange } from '../errors';
-import { humidityRatio } from '../drying/moistAir';
+import { quickHumidityRatio } from '../drying/moistAir';
 
 export const MACHINE_KINDS = ['refrigerant', 'desiccant'] as const;
 export type MachineKind = (typeof MACHINE_KINDS)[number];
@@ -49,7 +49,7 @@ function refrigerantCurve(t: number, r: number): number {
 
 /** Litres of a desiccant machine relative to the same point: it goes by the water in the air. */
 function desiccantCurve(t: number, r: number): number {
-  return (humidityRatio(t, r / 100) / humidityRatio(27, 0.6)) ** 0.6;
+  return (quickHumidityRatio(t, r / 100) / quickHumidityRatio(27, 0.6)) ** 0.6;
 }
 
 function curve(kind: MachineKind, temperatureC: number, relativeHumidity: number): number {

@@ -70,15 +70,19 @@ const stage: RoomTotals = noTotals();
 
 /** The largest estimated error by its tolerance [1]. */
 function errorOf(system: DryingSystem, { first, second }: StepWork, days: number): number {
-  const off = (at: number): number => Math.abs((days / 2) * (first[at]! + second[at]!));
-  let worst = Math.max(off(AIR_TEMPERATURE) / TOLERANCE.air, off(AIR_RATIO) / TOLERANCE.ratio);
+  const half = days / 2;
+  const off = (at: number, tolerance: number): number =>
+    (half * Math.abs(first[at]! + second[at]!)) / tolerance;
+  let worst = Math.max(off(AIR_TEMPERATURE, TOLERANCE.air), off(AIR_RATIO, TOLERANCE.ratio));
   for (const { slot } of system.batches) {
-    worst = Math.max(worst, off(slot.temperatureAt) / TOLERANCE.honey);
+    worst = Math.max(worst, off(slot.temperatureAt, TOLERANCE.honey));
     for (const { offset, nodes } of slot.parts) {
-      for (let node = 0; node < nodes - 2; node += 1) {
-        worst = Math.max(worst, off(offset + node) / TOLERANCE.water);
+      let inside = 0;
+      for (let node = offset; node < offset + nodes - 2; node += 1) {
+        inside = Math.max(inside, Math.abs(first[node]! + second[node]!));
       }
-      worst = Math.max(worst, off(offset + nodes - 1) / TOLERANCE.surface);
+      worst = Math.max(worst, (half * inside) / TOLERANCE.water);
+      worst = Math.max(worst, off(offset + nodes - 1, TOLERANCE.surface));
     }
   }
   return worst;

@@ -22,10 +22,20 @@ export type Surroundings =
 export const AIR_TEMPERATURE = 0;
 export const AIR_RATIO = 1;
 
+const NO_AIR: HoneyAir = {
+  pressureKPa: NaN,
+  slopeKPaPerK: NaN,
+  diffusing: NaN,
+  vapourKPa: NaN,
+  vapourByRatio: NaN,
+};
+
 /** A batch with the work space of its parts. */
-interface WorkingBatch {
+export interface WorkingBatch {
   readonly slot: BatchSlot;
   readonly parts: readonly WorkingPart[];
+  /** temperature and evaporation of a stage, expressed by the air */
+  readonly answer: Float64Array;
   /** set anew at every evaluation */
   readonly about: { -readonly [Key in keyof HoneyAir]: HoneyAir[Key] };
 }
@@ -59,7 +69,8 @@ export function dryingSystem(
     batches: slots.map((slot) => ({
       slot,
       parts: slot.parts.map((part) => ({ slot: part, work: partWork(part.nodes) })),
-      about: { pressureKPa: 0, slopeKPaPerK: 0, diffusing: 0, vapourKPa: 0, vapourByRatio: 0 },
+      answer: new Float64Array(6),
+      about: { ...NO_AIR },
     })),
     heatCapacity: room ? roomHeatCapacity(room) : 1,
     dryAir: room ? dryAirKg(room) : 1,

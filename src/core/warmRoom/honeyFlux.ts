@@ -36,11 +36,11 @@ export function partWork(nodes: number): PartWork {
     inverse: new Float64Array(nodes),
     unit: new Float64Array(nodes),
     answer: new Float64Array(nodes),
-    activity: 0,
-    flux: 0,
-    fluxByWater: 0,
-    fluxByHeat: 0,
-    fluxByRatio: 0,
+    activity: NaN,
+    flux: NaN,
+    fluxByWater: NaN,
+    fluxByHeat: NaN,
+    fluxByRatio: NaN,
   };
 }
 

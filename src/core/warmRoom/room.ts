@@ -1,6 +1,6 @@
 import {
   dryAirKgPerM3,
-  relativeHumidityOf,
+  quickRelativeHumidity,
   vapourPressureKPa,
   saturationAt,
 } from '../drying/moistAir';
@@ -95,7 +95,7 @@ export function roomFlows(
   const { temperatureC, ratio } = air;
   const warmer = outside.temperatureC - temperatureC;
   const exchanged = room.airChangesPerHour * HOURS_PER_DAY * dryAirKg(room);
-  const humidity = relativeHumidityOf(Math.min(80, Math.max(-30, temperatureC)), ratio);
+  const humidity = quickRelativeHumidity(temperatureC, ratio);
   const calls = smoothSwitch((room.setPointC - temperatureC) / THERMOSTAT_WIDTH_K);
   into.heater = SECONDS_PER_DAY * room.heaterW * calls;
   into.removed = dehumidifier ? removalKgPerDay(dehumidifier, temperatureC, humidity) : 0;

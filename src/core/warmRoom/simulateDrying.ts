@@ -18,7 +18,7 @@ import { dryingStep, noTotals, stepWork, type RoomTotals, type StepWork } from '
 import { AIR_RATIO, AIR_TEMPERATURE, dryingSystem, type DryingSystem } from './dryingSystem';
 import { dryAirKg } from './room';
 
-const FIRST_STEP_DAYS = 4e-3;
+const FIRST_STEP_DAYS = 0.02;
 const LONGEST_STEP_DAYS = 0.125;
 const SHORTEST_STEP_DAYS = 1e-9;
 

@@ -1,18 +1,16 @@
 import { EVAPORATION_J_PER_KG } from './room';
-import { AIR_RATIO, AIR_TEMPERATURE, type DryingSystem } from './dryingSystem';
+import { AIR_RATIO, AIR_TEMPERATURE, type DryingSystem, type WorkingBatch } from './dryingSystem';
 import { solvePart } from './honeyFlux';
 
-/** How a batch answers to the air: temperature and evaporation, each by nothing, by temperature, by ratio. */
-interface BatchAnswer {
-  readonly heat: readonly [number, number, number];
-  readonly water: readonly [number, number, number];
-}
-
-function answerOf(
-  { slot, parts }: DryingSystem['batches'][number],
+/**
+ * Expresses a batch by the air: what it answers is put into its `answer`, temperature first, then
+ * evaporation, each by nothing, by the temperature of the air and by its ratio.
+ */
+function answerBatch(
+  { slot, parts, answer }: WorkingBatch,
   right: Float64Array,
   tau: number,
-): BatchAnswer {
+): void {
   let [still, byHeat, byRatio] = [0, 0, 0];
   for (const part of parts) {
     solvePart(part, right);
@@ -29,35 +27,36 @@ function answerOf(
   const h0 = (heatJPerK * right[slot.temperatureAt]! - latent * still) / own;
   const hT = (tau * exchangeJPerDayK) / own;
   const hW = (-latent * byRatio) / own;
-  return {
-    heat: [h0, hT, hW],
-    water: [still + byHeat * h0, byHeat * hT, byRatio + byHeat * hW],
-  };
+  answer[0] = h0;
+  answer[1] = hT;
+  answer[2] = hW;
+  answer[3] = still + byHeat * h0;
+  answer[4] = byHeat * hT;
+  answer[5] = byRatio + byHeat * hW;
 }
 
 /** The two equations of the air, after every batch was expressed by it. */
 function solveAir(
-  system: DryingSystem,
-  answers: readonly BatchAnswer[],
+  { slopes, heatCapacity, dryAir, batches }: DryingSystem,
   right: Float64Array,
   tau: number,
 ): readonly [number, number] {
-  const { byTemperature, byRatio } = system.slopes;
-  let tt = system.heatCapacity - tau * byTemperature.heat;
+  const { byTemperature, byRatio } = slopes;
+  let tt = heatCapacity - tau * byTemperature.heat;
   let tw = -tau * byRatio.heat;
   let wt = -tau * (byTemperature.leaked - byTemperature.removed - byTemperature.condensed);
-  let ww = system.dryAir - tau * (byRatio.leaked - byRatio.removed - byRatio.condensed);
-  let heat = system.heatCapacity * right[AIR_TEMPERATURE]!;
-  let water = system.dryAir * right[AIR_RATIO]!;
-  answers.forEach((one, at) => {
-    const exchange = tau * system.batches[at]!.slot.exchangeJPerDayK;
-    tt += exchange * (1 - one.heat[1]);
-    tw -= exchange * one.heat[2];
-    heat += exchange * one.heat[0];
-    wt -= tau * one.water[1];
-    ww -= tau * one.water[2];
-    water += tau * one.water[0];
-  });
+  let ww = dryAir - tau * (byRatio.leaked - byRatio.removed - byRatio.condensed);
+  let heat = heatCapacity * right[AIR_TEMPERATURE]!;
+  let water = dryAir * right[AIR_RATIO]!;
+  for (const { slot, answer } of batches) {
+    const exchange = tau * slot.exchangeJPerDayK;
+    tt += exchange * (1 - answer[1]!);
+    tw -= exchange * answer[2]!;
+    heat += exchange * answer[0]!;
+    wt -= tau * answer[4]!;
+    ww -= tau * answer[5]!;
+    water += tau * answer[3]!;
+  }
   const determinant = tt * ww - tw * wt;
   return [(heat * ww - tw * water) / determinant, (tt * water - heat * wt) / determinant];
 }
@@ -74,13 +73,12 @@ export function solveStage(
   { tau, known }: { readonly tau: number; readonly known: readonly [number, number] | null },
   slopes: Float64Array,
 ): void {
-  const answers = system.batches.map((one) => answerOf(one, right, tau));
-  const [air, ratio] = known ?? solveAir(system, answers, right, tau);
+  for (const batch of system.batches) answerBatch(batch, right, tau);
+  const [air, ratio] = known ?? solveAir(system, right, tau);
   slopes[AIR_TEMPERATURE] = air;
   slopes[AIR_RATIO] = ratio;
-  system.batches.forEach(({ slot, parts }, at) => {
-    const [h0, hT, hW] = answers[at]!.heat;
-    const honey = h0 + hT * air + hW * ratio;
+  for (const { slot, parts, answer } of system.batches) {
+    const honey = answer[0]! + answer[1]! * air + answer[2]! * ratio;
     slopes[slot.temperatureAt] = honey;
     for (const { slot: own, work } of parts) {
       const pushed = tau * (work.fluxByHeat * honey + work.fluxByRatio * ratio);
@@ -88,5 +86,5 @@ export function solveStage(
         slopes[own.offset + node] = work.answer[node]! - pushed * work.unit[node]!;
       }
     }
-  });
+  }
 }

@@ -2,15 +2,13 @@ import clsx from 'clsx';
 import type { ReactElement } from 'react';
 import { moistureAt, readyForecast } from '../../../../core';
 import type { Batch } from '../../../../records';
+import { FIRST_TOLD } from '../../../../workers/dryingClient';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { readyWords } from '../../../format/readyWords';
 import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';
-
-/** Courses from which a band may be told. */
-const ENOUGH_DRAWS = 40;
 
 interface BatchesProps {
   asked: AskedRoom;
@@ -26,15 +24,14 @@ interface BatchesProps {
 function nowWords({ asked, forecast }: BatchesProps, at: number): string {
   const { tellDays } = asked.present.run;
   const index = tellDays.findLastIndex((day) => day <= asked.present.nowDay);
-  if (forecast.draws.length < ENOUGH_DRAWS) return '';
+  if (forecast.draws.length < FIRST_TOLD) return '';
   const { low, middle, high } = moistureAt(forecast.draws, at, Math.max(0, index));
   if (!Number.isFinite(middle)) return 'just in, ';
   return `now about ${formatPercent(middle)} % (${formatPercent(low)} to ${formatPercent(high)}), `;
 }
 
 function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
-  if (forecast.draws.length < ENOUGH_DRAWS)
-    return forecast.status === 'failed' ? '' : 'Reckoning …';
+  if (forecast.draws.length < FIRST_TOLD) return forecast.status === 'failed' ? '' : 'Reckoning …';
   const { zeroMs } = asked.present;
   const ready = readyForecast(forecast.draws, at);
   return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });
