@@ -1,3 +1,4 @@
+/* global PerformanceObserver */
 /**
  * The forecast of the demo's warm room in the browser: from the click to the first band, to all
  * courses, and the longest task of the page meanwhile. Prints figures; asserts nothing. Run

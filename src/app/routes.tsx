@@ -63,6 +63,10 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/warmRoom/WarmRoomScreen')).WarmRoomScreen,
   ),
   station(
+    'warm-room/standing/:kind?',
+    async () => (await import('./stations/warmRoom/StandingScreen')).StandingScreen,
+  ),
+  station(
     'warm-room/:roomId',
     async () => (await import('./stations/warmRoom/RoomScreen')).RoomScreen,
   ),

@@ -255,7 +255,7 @@ export {
   celsiusFromFahrenheit,
   fahrenheitFromCelsius,
 } from './units/convert';
-export { type AirOverTime, type AirSeries } from './warmRoom/airOverTime';
+export { type Air, type AirOverTime, type AirSeries } from './warmRoom/airOverTime';
 export { logGaps, logSpikes, withoutSlips, type LogGap, type LogSpike } from './warmRoom/airSeries';
 export {
   LAYOUTS,
@@ -295,3 +295,4 @@ export {
   type LearnedRoom,
   type RoomOutlook,
 } from './warmRoom/roomOutlook';
+export { honeyDepthMm, standingCourse, type StandingCourse } from './warmRoom/standing';

@@ -7,6 +7,7 @@ import { useMoment } from '../../data/useMeters';
 import { useRooms } from '../../data/useRooms';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
 import { RoomSheet } from './parts/RoomSheets';
 import { isIn } from './roomQuestion';
@@ -48,9 +49,12 @@ export function WarmRoomScreen(): ReactElement {
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
         <h1 className="text-4xl font-bold">Warm room</h1>
-        <Button tone={rooms.length === 0 ? 'ink' : 'line'} onClick={() => setAdding(true)}>
-          Add a room
-        </Button>
+        <div className="flex flex-wrap gap-3">
+          <Button tone={rooms.length === 0 ? 'ink' : 'line'} onClick={() => setAdding(true)}>
+            Add a room
+          </Button>
+          <PageLink to="warm-room/standing">Waiting, or drying otherwise</PageLink>
+        </div>
       </header>
       {rooms.length === 0 ? (
         <p className="mt-4 max-w-3xl text-xl">

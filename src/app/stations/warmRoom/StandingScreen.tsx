@@ -1,0 +1,200 @@
+import { useMemo, type ReactElement } from 'react';
+import { Link, useParams } from 'react-router';
+import { extractWithinHours, standingCourse, type Air, type StandingCourse } from '../../../core';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { useDraftForm } from '../../forms/useDraftForm';
+import {
+  STANDING_KINDS,
+  freshStanding,
+  readStandingForm,
+  type Standing,
+  type StandingForm,
+  type StandingKind,
+} from '../../forms/standingForm';
+import { formatPercent } from '../../format/moisture';
+import { unitOf } from '../../format/units';
+import { Button } from '../../ui/Button';
+import { FormFrame } from '../../ui/FormFrame';
+import { PageLink } from '../../ui/PageLink';
+import { PlainTable } from '../../ui/PlainTable';
+import { TextField } from '../../ui/TextField';
+import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+
+const KIND_NAMES: Readonly<Record<StandingKind, string>> = {
+  combs: 'Combs in a shed',
+  pail: 'Open pail or strainer',
+  tray: 'Spread out to dry',
+};
+
+const CAUTIONS: Readonly<Record<StandingKind, string>> = {
+  combs: 'Cover them; bees and beetles find open combs first.',
+  pail: 'Put the lid on: an open pail in damp air is wetter on top by morning, where fermentation starts.',
+  tray: 'Keep it under 35 °C: warmth spends quality faster than it dries. Stir gently, without drawing in air, with dry tools; cover it from dust and flies.',
+};
+
+function Fields({ kind }: { kind: StandingKind }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const degrees = unitOf('temperature', preferences).name;
+  const mass = unitOf('mass', preferences).name;
+  return (
+    <div className="grid gap-5 sm:grid-cols-2">
+      <TextField name="mass" label="Honey" unit={mass} inputMode="decimal" />
+      {kind === 'combs' ? (
+        <TextField name="openShare" label="Open honey" unit="%" inputMode="decimal" />
+      ) : (
+        <TextField name="area" label="Surface in all" unit="dm²" inputMode="decimal" />
+      )}
+      <TextField
+        name="moisture"
+        label={kind === 'combs' ? 'Water in open cells' : 'Its water'}
+        unit="%"
+        inputMode="decimal"
+      />
+      {kind === 'combs' && (
+        <TextField name="cappedMoisture" label="under cappings" unit="%" inputMode="decimal" />
+      )}
+      {kind === 'tray' && (
+        <TextField
+          name="stir"
+          label="Stirred every"
+          unit="hours"
+          inputMode="decimal"
+          hint="0: never"
+        />
+      )}
+      <TextField name="airTemperature" label="Air" unit={degrees} inputMode="decimal" />
+      <TextField name="humidity" label="Humidity" unit="% RH" inputMode="decimal" />
+      <TextField
+        name="honeyTemperature"
+        label="Honey at first"
+        unit={degrees}
+        inputMode="decimal"
+      />
+      <TextField name="hours" label="It stands for" unit="hours" inputMode="decimal" />
+    </div>
+  );
+}
+
+/** Hours at which the course is told. */
+const TOLD = 6;
+
+function Course({
+  course,
+  standing,
+}: {
+  course: StandingCourse;
+  standing: Standing;
+}): ReactElement {
+  const { hours, meanPercent, surfacePercent, gainedKg } = course;
+  const last = hours.length - 1;
+  const [first, end] = [meanPercent[0] ?? 0, meanPercent[last] ?? 0];
+  const picked = [
+    ...new Set(Array.from({ length: TOLD + 1 }, (_, at) => Math.round((at * last) / TOLD))),
+  ];
+  const change = end - first;
+  return (
+    <section aria-label="What it comes to" className="space-y-3">
+      <p role="status" className="text-4xl leading-tight font-bold">
+        {formatPercent(first)} → {formatPercent(end)} %
+      </p>
+      <p className="text-xl">
+        {Math.abs(change) < 0.05
+          ? 'It hardly changes'
+          : change > 0
+            ? `It takes up ${(1000 * gainedKg).toFixed(0)} g of water`
+            : `It loses ${(1000 * -gainedKg).toFixed(0)} g of water`}
+        ; its surface comes to {formatPercent(surfacePercent[last] ?? 0)} %.
+      </p>
+      {standing.depthMm !== null && (
+        <p className="text-base">It stands {standing.depthMm.toFixed(0)} mm deep.</p>
+      )}
+      <PlainTable
+        label="Hour by hour"
+        head={['After', 'Mean', 'Surface']}
+        rows={picked.map((at) => [
+          `${(hours[at] ?? 0).toFixed(0)} h`,
+          `${formatPercent(meanPercent[at] ?? 0)} %`,
+          `${formatPercent(surfacePercent[at] ?? 0)} %`,
+        ])}
+      />
+    </section>
+  );
+}
+
+function StandingView({ kind }: { kind: StandingKind }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const defaults = useMemo(() => freshStanding(kind, preferences), [kind, preferences]);
+  const { form, parsed, start } = useDraftForm({
+    formKey: `standing:${kind}`,
+    defaults,
+    parse: (typed: StandingForm) => readStandingForm(kind, typed, preferences),
+  });
+  const standing = parsed.ok ? parsed.content : null;
+  const key = JSON.stringify(standing);
+  const course = useMemo(() => {
+    const task = JSON.parse(key) as Standing | null;
+    return task && standingCourse(task);
+  }, [key]);
+  return (
+    <FormFrame
+      form={form}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={() => undefined}
+      label={KIND_NAMES[kind]}
+    >
+      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+        <div className="space-y-5">
+          <Fields kind={kind} />
+          <Button onClick={() => start(defaults)}>As it usually is</Button>
+        </div>
+        <div className="order-first space-y-5 wide:order-none">
+          {course && standing ? (
+            <Course course={course} standing={standing} />
+          ) : (
+            <p className="text-xl">Put right what is marked, and the answer stands here.</p>
+          )}
+          <p className="border-l-8 border-ink pl-3 text-lg">{CAUTIONS[kind]}</p>
+          {kind === 'combs' && standing && <BeetleClock air={standing.air} />}
+        </div>
+      </div>
+    </FormFrame>
+  );
+}
+
+function BeetleClock({ air }: { air: Air }): ReactElement {
+  return (
+    <p className="text-lg">
+      Were adult beetles seen, extract within{' '}
+      <strong>{extractWithinHours(air.temperatureC, air.relativeHumidity)} hours</strong> in such
+      air.
+    </p>
+  );
+}
+
+/** Honey that waits or dries outside a warm room: what the air does to it by then. */
+export function StandingScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { kind: asked } = useParams();
+  const kind = STANDING_KINDS.find((one) => one === asked) ?? 'combs';
+  return (
+    <>
+      <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <h1 className="text-4xl font-bold">Waiting, or drying otherwise</h1>
+        <PageLink to="warm-room">All rooms</PageLink>
+      </header>
+      <nav aria-label="What stands" className="mt-4 flex flex-wrap gap-2">
+        {STANDING_KINDS.map((one) => (
+          <Link
+            key={one}
+            to={`/${workspace}/warm-room/standing/${one}`}
+            aria-current={one === kind ? 'page' : undefined}
+            className={`${BUTTON_BASE} ${BUTTON_TONES[one === kind ? 'ink' : 'line']} min-h-14`}
+          >
+            {KIND_NAMES[one]}
+          </Link>
+        ))}
+      </nav>
+      <StandingView key={kind} kind={kind} />
+    </>
+  );
+}
