@@ -85,7 +85,7 @@ const BATCHES: readonly DemoBatch[] = [
       layout: 'crossed',
       temperatureC: 20,
     },
-    checks: [{ afterDays: 1.2, of: 'open', percent: 18.2 }],
+    checks: [{ afterDays: 0.9, of: 'open', percent: 18.5 }],
   },
   {
     daysAgo: 0.3,

@@ -72,6 +72,7 @@ const PAGES = [
   '/demo/warm-room',
   '/demo/warm-room/demo-room-1',
   '/mine/warm-room',
+  '/mine/warm-room/standing/tray',
   '/demo/bench',
   '/demo/bench/readings',
   '/demo/bench/demo-8-1',

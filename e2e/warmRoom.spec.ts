@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
 
@@ -119,6 +120,37 @@ test('what if: sliders by keyboard, the most that can be loaded, and giving up',
     timeout: 90_000,
   });
   await expectNoSidewaysScroll(page);
+});
+
+test('what is due stands on Today, and goes into a calendar', async ({ page }) => {
+  await openBoathouse(page);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'For the calendar' }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toBe('warm-room.ics');
+  const text = readFileSync(await file.path(), 'utf8');
+  expect(text).toContain('BEGIN:VCALENDAR');
+  expect(text).toContain('SUMMARY:Read or weigh Outer marsh\\, pulled early');
+  await page.keyboard.press('t');
+  await page.getByRole('link', { name: /Read or weigh Outer marsh/ }).click();
+  await expect(page.getByRole('heading', { name: 'Boathouse room', level: 1 })).toBeVisible();
+});
+
+test('combs that wait: wrong numbers say so, each kind keeps what was typed', async ({ page }) => {
+  await page.goto('/mine/warm-room/standing');
+  await expect(page.getByText(/It takes up \d+ g of water/)).toBeVisible();
+  await page.getByLabel('Humidity').fill('180');
+  await page.getByLabel('Humidity').blur();
+  await expect(page.getByText('Humidity lies between 0 and 100 %.')).toBeVisible();
+  await page.getByLabel('Humidity').fill('30');
+  await expect(page.getByText(/It loses \d+ g of water/)).toBeVisible();
+  await page.getByRole('link', { name: 'Spread out to dry' }).click();
+  await expect(page.getByText(/It stands \d+ mm deep/)).toBeVisible();
+  await page.getByRole('link', { name: 'Combs in a shed' }).click();
+  await expect(page.getByLabel('Humidity')).toHaveValue('30');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'As it usually is' }).click();
+  await expect(page.getByLabel('Humidity')).toHaveValue('80');
 });
 
 test('a forecast is stopped, and gone on with', async ({ page }) => {

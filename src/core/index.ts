@@ -272,6 +272,7 @@ export {
   type LoadCourse,
   type LoadQuestion,
 } from './warmRoom/capacity';
+export { COOL_ENOUGH_C, coolingHours } from './warmRoom/coolingHours';
 export { type DryingBelief } from './warmRoom/dryingBelief';
 export { MACHINE_KINDS, type MachineKind } from './warmRoom/dehumidifier';
 export { type DryingRun } from './warmRoom/dryingRun';

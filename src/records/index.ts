@@ -147,6 +147,7 @@ export {
 export { type Batch, type BatchContent, batchContentSchema } from './dryingBatch';
 export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './roomFile';
 export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } from './roomRun';
+export { type RoomTask, readingsDue, roomTasks } from './roomTasks';
 export {
   HEATINGS,
   type Heating,

@@ -24,6 +24,7 @@ export interface StandingCourse {
   readonly hours: readonly number[];
   readonly meanPercent: readonly number[];
   readonly surfacePercent: readonly number[];
+  readonly honeyC: readonly number[];
   /** taken up, negative where it was lost [kg] */
   readonly gainedKg: number;
 }
@@ -70,6 +71,7 @@ export function standingCourse(task: StandingTask): StandingCourse {
     hours: tellDays.map((one) => one * HOURS_PER_DAY),
     meanPercent: told.map((one) => one.meanPercent),
     surfacePercent: told.map((one) => Math.max(...one.parts.map((part) => part.surfacePercent))),
+    honeyC: told.map((one) => one.honeyC),
     gainedKg: (told[told.length - 1]?.waterKg ?? 0) - (told[0]?.waterKg ?? 0),
   };
 }

@@ -12,7 +12,7 @@ import {
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
-import { saveFile } from './files';
+import { saveFile } from '../../ui/saveFile';
 
 function ImportError({ error }: { error: AppError }): ReactElement {
   return (

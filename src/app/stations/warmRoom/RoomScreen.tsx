@@ -16,6 +16,7 @@ import { ForecastProgress } from './parts/ForecastProgress';
 import { PlanSection } from './parts/PlanSection';
 import { BatchSheet, CheckSheet } from './parts/RoomSheets';
 import { RoomDetails } from './parts/RoomDetails';
+import { TasksSection } from './parts/TasksSection';
 import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
 import { useRoomForecast, type RoomForecast } from './useRoomForecast';
 
@@ -125,7 +126,12 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
           nowMs={nowMs}
           onCheck={setChecked}
           onEdit={setBatch}
-          below={plan}
+          below={
+            <>
+              <TasksSection file={file} asked={asked} forecast={forecast} nowMs={nowMs} />
+              {plan}
+            </>
+          }
           beside={
             <>
               <AdviceSection

@@ -1,0 +1,80 @@
+import { format } from 'date-fns';
+import { CalendarPlus } from 'lucide-react';
+import { useMemo, type ReactElement } from 'react';
+import { readyForecast } from '../../../../core';
+import { roomTasks, type RoomFile } from '../../../../records';
+import { FIRST_TOLD } from '../../../../workers/dryingClient';
+import { Button } from '../../../ui/Button';
+import { saveFile } from '../../../ui/saveFile';
+import { SheetSection } from '../../../ui/SheetSection';
+import type { AskedRoom } from '../roomQuestion';
+import { taskWords } from '../taskWords';
+import type { RoomForecast } from '../useRoomForecast';
+
+const DAY_MS = 86_400_000;
+
+/** When each batch is likely dry enough [ms]. */
+function likelyReady(
+  { draws }: RoomForecast,
+  { present, batches }: AskedRoom,
+): Map<string, number> {
+  if (draws.length < FIRST_TOLD) return new Map();
+  return new Map(
+    batches.map(({ batch }, at) => {
+      const { likelyDay } = readyForecast(draws, at);
+      return [batch.entityId, present.zeroMs + likelyDay * DAY_MS];
+    }),
+  );
+}
+
+interface TasksSectionProps {
+  file: RoomFile;
+  asked: AskedRoom;
+  forecast: RoomForecast;
+  nowMs: number;
+}
+
+/** What is to be done at the room, the next first; also for a calendar. */
+export function TasksSection(props: TasksSectionProps): ReactElement | null {
+  const { file, asked, forecast, nowMs } = props;
+  const tasks = useMemo(
+    () =>
+      roomTasks(file, nowMs, likelyReady(forecast, asked)).map((task) => ({
+        ...task,
+        ...taskWords(task, file),
+      })),
+    [file, asked, forecast, nowMs],
+  );
+  const save = async (): Promise<void> => {
+    const { calendarText } = await import('../../../format/calendarText');
+    const entries = tasks.map((one) => ({ ...one, atMs: Math.max(one.atMs, nowMs) }));
+    saveFile('warm-room.ics', calendarText(entries), 'text/calendar');
+  };
+  if (tasks.length === 0) return null;
+  return (
+    <SheetSection
+      id="tasks"
+      title="To do next"
+      aside={
+        <Button onClick={() => void save()}>
+          <CalendarPlus aria-hidden className="size-5" /> For the calendar
+        </Button>
+      }
+    >
+      <ul className="divide-y divide-thread">
+        {tasks.map((one) => (
+          <li key={one.id} className="flex gap-4 py-2">
+            <span className="w-32 shrink-0 text-base">
+              {format(one.atMs, 'EEE d MMM, HH:mm')}
+              {one.atMs < nowMs && <strong className="block">overdue</strong>}
+            </span>
+            <span>
+              <span className="block text-lg font-semibold">{one.title}</span>
+              <span className="block text-base text-ink-soft">{one.about}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </SheetSection>
+  );
+}
