@@ -30,5 +30,9 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
       return `${nameOf(advice.batchId)} is at ${formatPercent(advice.percent)} % in the end, and under 15 % ${dayWords(advice.day)}: honey so dry hardly leaves the comb. Take it out before.`;
     case 'machine-flat-out':
       return `The dehumidifier runs all the time, and the air hangs at ${percentOf(advice.humidity)} instead of ${percentOf(advice.wanted)}: the machine is the limit, not time. Fewer boxes, or a second machine.`;
+    case 'machine-enough-for':
+      return `With ${percentOf(advice.share)} of this load the dehumidifier would reach ${percentOf(advice.humidity)} on the second day.`;
+    case 're-wets':
+      return `Were the room switched off now, ${nameOf(advice.batchId)} would gain ${formatPercent(advice.byPercent)} points within a day from the air outside, its surface ${formatPercent(advice.surfacePercent)} %: extract soon, or cover it tightly.`;
   }
 }

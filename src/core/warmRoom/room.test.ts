@@ -10,6 +10,7 @@ import {
 import { MACHINE, OUTSIDE, ROOM, boxes, inRoom } from '../test/dryingRuns';
 import { airAt, asAir } from './airOverTime';
 import { machineDuty, relativePerformance, removalKgPerDay } from './dehumidifier';
+import { enoughFor, reWetting } from './loadAdvice';
 import { NO_FLOWS, roomFlows } from './room';
 import { roomAdvice } from './roomAdvice';
 import { simulateDrying } from './simulateDrying';
@@ -152,5 +153,26 @@ describe('advice', () => {
   test('a machine that never rests says where the humidity hangs', () => {
     const found = adviceFor(inRoom([boxes(200)])).find((one) => one.kind === 'machine-flat-out');
     expect(found?.kind === 'machine-flat-out' && found.humidity).toBeGreaterThan(0.33);
+  });
+
+  test('where the machine never rests, the load that it would cope with is found', () => {
+    const run = inRoom([boxes(300)]);
+    const [found] = enoughFor(run, 0);
+    expect(found).toMatchObject({ kind: 'machine-enough-for' });
+    const tiny = { ...MACHINE, ratedLPerDay: 1 };
+    const hopeless = inRoom([boxes(300)], {
+      room: { room: { ...ROOM, dehumidifier: tiny }, outside: OUTSIDE },
+    });
+    expect(enoughFor(hopeless, 0)).toEqual([]);
+    expect(enoughFor({ ...run, room: null }, 0)).toEqual([]);
+  });
+
+  test('with the room off, damp air outside wets what was dried, dry air does not', () => {
+    const run = inRoom([boxes(6)], { tellDays: [0, 3] });
+    const [, later] = simulateDrying(run).moments;
+    const wet = reWetting(run, later, { outsideC: 17, outsideHumidity: 0.85 });
+    expect(wet[0]).toMatchObject({ kind: 're-wets', batchId: 'a' });
+    expect(reWetting(run, later, { outsideC: 20, outsideHumidity: 0.3 })).toEqual([]);
+    expect(reWetting(run, undefined, { outsideC: 20, outsideHumidity: 0.3 })).toEqual([]);
   });
 });

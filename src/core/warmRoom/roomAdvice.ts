@@ -45,6 +45,19 @@ export type RoomAdvice =
       /** where the humidity hangs, and what the machine's switch asks for [1] */
       readonly humidity: number;
       readonly wanted: number;
+    }
+  | {
+      /** of the present load, the share at which the machine gets the air dry [1], and how dry then [1] */
+      readonly kind: 'machine-enough-for';
+      readonly share: number;
+      readonly humidity: number;
+    }
+  | {
+      readonly kind: 're-wets';
+      readonly batchId: string;
+      /** within a day in the air outside [%] */
+      readonly byPercent: number;
+      readonly surfacePercent: number;
     };
 
 function coldBoxes(run: DryingRun, moments: readonly DryingMoment[]): RoomAdvice[] {

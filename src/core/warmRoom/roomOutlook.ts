@@ -1,8 +1,10 @@
 import { heatSpent, type HeatSpent } from '../heat/heatDamage';
+import { airAt, asAir, type Air } from './airOverTime';
 import { factorBelief, priorBelief, runUnder, type DryingBelief } from './dryingBelief';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
 import { learnDrying, type DryingObservation } from './learnDrying';
+import { enoughFor, reWetting } from './loadAdvice';
 import { roomAdvice, type RoomAdvice } from './roomAdvice';
 import { simulateDrying } from './simulateDrying';
 
@@ -113,6 +115,28 @@ function perDay(
   return (total(to) - total(from)) / (to.day - from.day);
 }
 
+/** Air outside as it mostly is: the mean of its day, or now. */
+function outsideAir({ outside }: NonNullable<DryingRun['room']>, nowDay: number): Air {
+  if (outside.kind === 'daily') {
+    return { temperatureC: outside.meanC, relativeHumidity: outside.relativeHumidity };
+  }
+  return asAir(airAt(outside, nowDay, { temperatureC: 0, ratio: 0 }));
+}
+
+function adviceFor(run: DryingRun, moments: readonly DryingMoment[], nowDay: number): RoomAdvice[] {
+  const found = roomAdvice(run, moments, nowDay);
+  const flatOut = found.some((one) => one.kind === 'machine-flat-out');
+  if (!run.room) return found;
+  const { temperatureC, relativeHumidity } = outsideAir(run.room, nowDay);
+  const past = moments.filter((one) => one.day <= nowDay);
+  const about = { outsideC: temperatureC, outsideHumidity: relativeHumidity };
+  return [
+    ...found,
+    ...(flatOut ? enoughFor(run, nowDay) : []),
+    ...reWetting(run, past[past.length - 1], about),
+  ];
+}
+
 /**
  * The most likely course: one run at the mean of what is believed.
  *
@@ -129,7 +153,7 @@ export function roomOutlook(run: DryingRun, belief: DryingBelief, nowDay: number
     temperatureC: moments.map((one) => one.air.temperatureC),
     relativeHumidity: moments.map((one) => one.air.relativeHumidity),
     batches: run.batches.map(({ id }) => batchOutlook(moments, id, nowDay)),
-    advice: roomAdvice(under, moments, nowDay),
+    advice: adviceFor(under, moments, nowDay),
     removedKgPerDay: perDay(moments, nowDay, 1, ({ totals }) => totals.removed),
     kWhPerDay: electricity / J_PER_KWH + fans,
   };

@@ -13,6 +13,7 @@ import { AdviceSection } from './parts/AdviceSection';
 import { AirSection } from './parts/AirSection';
 import { BatchesSection } from './parts/BatchesSection';
 import { ForecastProgress } from './parts/ForecastProgress';
+import { HeatLine } from './parts/HeatLine';
 import { PlanSection } from './parts/PlanSection';
 import { BatchSheet, CheckSheet } from './parts/RoomSheets';
 import { RoomDetails } from './parts/RoomDetails';
@@ -73,9 +74,12 @@ function Inside(props: InsideProps): ReactElement {
       <div className="space-y-8">
         <SheetSection id="course" title={asked.batches[chosen]?.batch.content.name ?? 'The batch'}>
           {outlook ? (
-            <Suspense fallback={<Waiting />}>
-              <ForecastChart asked={asked} at={chosen} outlook={outlook} draws={forecast.draws} />
-            </Suspense>
+            <>
+              <Suspense fallback={<Waiting />}>
+                <ForecastChart asked={asked} at={chosen} outlook={outlook} draws={forecast.draws} />
+              </Suspense>
+              <HeatLine outlook={outlook} at={chosen} />
+            </>
           ) : (
             <Waiting />
           )}

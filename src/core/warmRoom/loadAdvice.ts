@@ -1,0 +1,81 @@
+import { machineDuty } from './dehumidifier';
+import type { DryingMoment, DryingRun } from './dryingRun';
+import { FORECAST_NODES } from './forecast';
+import type { RoomAdvice } from './roomAdvice';
+import { simulateDrying } from './simulateDrying';
+import { standingCourse } from './standing';
+
+/** Duty at which a machine has some rest [1]. */
+const RESTS = 0.9;
+
+/** Shares of the load that are tried. */
+const SHARES = [0.75, 0.5, 0.35, 0.25] as const;
+
+/** Gain that is told [%]. */
+const GAIN_PERCENT = 0.1;
+
+/** Mean humidity of the second day from now on [1]. */
+function secondDay(moments: readonly DryingMoment[], fromDay: number): number {
+  const some = moments.filter((one) => one.day >= fromDay + 1 && one.day <= fromDay + 2);
+  return some.reduce((sum, one) => sum + one.air.relativeHumidity, 0) / Math.max(1, some.length);
+}
+
+/**
+ * How much of the present load the machine could cope with, where it never rests.
+ *
+ * @param run - as it is
+ * @param fromDay - now [d]
+ * @throws DomainError as `simulateDrying`
+ */
+export function enoughFor(run: DryingRun, fromDay: number): RoomAdvice[] {
+  const machine = run.room?.room.dehumidifier;
+  if (!machine) return [];
+  for (const share of SHARES) {
+    const batches = run.batches.map((batch) => ({
+      ...batch,
+      tareKg: batch.tareKg * share,
+      parts: batch.parts.map((part) => ({ ...part, massKg: part.massKg * share })),
+    }));
+    const { moments } = simulateDrying({ ...run, batches, nodes: FORECAST_NODES });
+    const humidity = secondDay(moments, fromDay);
+    if (machineDuty(machine, humidity) < RESTS)
+      return [{ kind: 'machine-enough-for', share, humidity }];
+  }
+  return [];
+}
+
+/**
+ * What the batches of now would gain within a day with the room switched off.
+ *
+ * @param outsideC - mean of the air about the room [°C]
+ * @param outsideHumidity - [1]
+ * @throws DomainError as `standingCourse`
+ */
+export function reWetting(
+  run: DryingRun,
+  moment: DryingMoment | undefined,
+  { outsideC, outsideHumidity }: { readonly outsideC: number; readonly outsideHumidity: number },
+): RoomAdvice[] {
+  return [...(moment?.batches ?? [])].flatMap(([batchId, now]): RoomAdvice[] => {
+    const batch = run.batches.find((one) => one.id === batchId);
+    if (!batch) return [];
+    const parts = batch.parts.map((part, at) => {
+      const percent = now.parts[at]?.meanPercent ?? part.moisturePercent;
+      return { ...part, moisturePercent: Math.min(30, Math.max(12, percent)) };
+    });
+    const { meanPercent, surfacePercent } = standingCourse({
+      parts,
+      air: { temperatureC: outsideC, relativeHumidity: outsideHumidity },
+      honeyC: now.honeyC,
+      airFactor: batch.airFactor,
+      tareKg: batch.tareKg,
+      hours: 24,
+      stirredEveryHours: 0,
+    });
+    const [first = 0, last = 0] = [meanPercent[0], meanPercent[meanPercent.length - 1]];
+    const surface = surfacePercent[surfacePercent.length - 1] ?? 0;
+    return last - first < GAIN_PERCENT
+      ? []
+      : [{ kind: 're-wets', batchId, byPercent: last - first, surfacePercent: surface }];
+  });
+}
