@@ -153,6 +153,15 @@ test('combs that wait: wrong numbers say so, each kind keeps what was typed', as
   await expect(page.getByLabel('Humidity')).toHaveValue('80');
 });
 
+test('the stand-in logger is heard, and in the demo its air is kept', async ({ page }) => {
+  await openBoathouse(page);
+  const panel = page.getByRole('group', { name: 'Stand-in logger' });
+  await panel.getByRole('button', { name: 'Hear the stand-in logger' }).click();
+  await expect(panel.getByText(/Connected; its clock runs fast. [4-9] entries/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Keep what was heard' }).click();
+  await expect(page.getByText(/from the stand-in logger/)).toBeVisible();
+});
+
 test('a forecast is stopped, and gone on with', async ({ page }) => {
   await page.goto('/demo/warm-room');
   await page.getByRole('link', { name: /Boathouse room/ }).click();

@@ -297,3 +297,4 @@ export {
   type RoomOutlook,
 } from './warmRoom/roomOutlook';
 export { honeyDepthMm, standingCourse, type StandingCourse } from './warmRoom/standing';
+export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';

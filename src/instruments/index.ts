@@ -1,4 +1,5 @@
 /** How values of a meter come in; other layers import from here. */
+export { type AirEntry, createAirEventPort } from './airPort';
 export { createEventSourcePort } from './eventSourcePort';
 export { createHandPort, type HandSession } from './handPort';
 export { MeterWatch, type MeterView } from './meterWatch';

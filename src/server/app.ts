@@ -2,6 +2,7 @@ import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { compress } from 'hono/compress';
 import { secureHeaders } from 'hono/secure-headers';
+import { loggerRoutes } from './routes/logger';
 import { meterRoutes } from './routes/meter';
 
 /** How the server is started. */
@@ -45,6 +46,7 @@ export function createServerApp({ clientFolder, demo }: ServerOptions): Hono {
   );
   app.get('/api/health', (context) => context.json({ status: 'ok' }));
   app.route('/api/meter', meterRoutes());
+  app.route('/api/logger', loggerRoutes());
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),
   );

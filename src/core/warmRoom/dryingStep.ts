@@ -30,7 +30,7 @@ export const noTotals = (): RoomTotals => ({
 });
 
 /** What may be off in a step of a value: air and honey [K], ratio of the air, water ratios inside and at the surface. */
-const TOLERANCE = { air: 0.3, honey: 0.5, ratio: 5e-4, water: 3e-3, surface: 3e-2 } as const;
+const TOLERANCE = { air: 0.3, honey: 0.5, ratio: 2e-4, water: 3e-3, surface: 3e-2 } as const;
 
 /** Room for the stages of a step. */
 export interface StepWork {

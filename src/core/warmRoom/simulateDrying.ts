@@ -36,21 +36,11 @@ interface Stretch {
   readonly work: StepWork;
 }
 
-/** Tells of the times that an accepted step passed, straight between its ends; the stages are done with. */
-function tellPassed({ course, slots, state, work }: Stretch, day: number, days: number): void {
-  const { tellDays } = course.run;
-  const between = work.first;
-  for (;;) {
-    const at = tellDays[course.told];
-    if (at === undefined || at > day + days + 1e-12) return;
-    const part = Math.min(1, Math.max(0, (at - day) / days));
-    for (let node = 0; node < state.length; node += 1) {
-      between[node] = state[node]! + part * (work.next[node]! - state[node]!);
-    }
-    const totals = noTotals();
-    for (const name of TOTALS) totals[name] = course.totals[name] + part * work.totals[name];
-    tell(course, slots, between, { day: at, totals });
-  }
+/** Tells of a time to tell of, once it is reached. */
+function tellReached({ course, slots, state }: Stretch, day: number): void {
+  const next = course.run.tellDays[course.told];
+  if (next === undefined || next > day + SHORTEST_STEP_DAYS) return;
+  tell(course, slots, state, { day: next, totals: { ...course.totals } });
 }
 
 function accept({ course, state, work }: Stretch): void {
@@ -61,24 +51,27 @@ function accept({ course, state, work }: Stretch): void {
   }
 }
 
-/** Steps through a stretch, as long as the error of each step allows. */
+/** Steps through a stretch, as long as the error of each step allows; times to tell of are met. */
 function runStretch(stretch: Stretch, from: number, to: number): void {
   const { course, system, state, work } = stretch;
   const finer = course.run.finer ?? 1;
   let day = from;
-  let days = Math.min(FIRST_STEP_DAYS, to - from);
+  let wanted = FIRST_STEP_DAYS;
   while (day < to) {
+    const goal = Math.min(to, course.run.tellDays[course.told] ?? to);
+    const days = Math.min(wanted, LONGEST_STEP_DAYS, Math.max(goal - day, SHORTEST_STEP_DAYS));
     const error = finer * dryingStep(system, state, { day, days }, work);
-    const good = error <= 1;
-    const factor = Math.min(4, Math.max(0.2, 0.85 / Math.sqrt(Math.max(error, 1e-6))));
-    if (good || days <= SHORTEST_STEP_DAYS) {
+    if (error <= 1 || days <= SHORTEST_STEP_DAYS) {
       course.steps += 1;
-      tellPassed(stretch, day, days);
       accept(stretch);
-      day = to - day - days < SHORTEST_STEP_DAYS ? to : day + days;
+      day = goal - day - days < SHORTEST_STEP_DAYS ? goal : day + days;
+      tellReached(stretch, day);
     }
-    const wanted = Number.isFinite(factor) ? days * factor : days / 4;
-    days = Math.min(Math.max(wanted, SHORTEST_STEP_DAYS), LONGEST_STEP_DAYS, to - day);
+    const factor = Math.min(4, Math.max(0.2, 0.85 / Math.sqrt(Math.max(error, 1e-6))));
+    // A step cut short by a time to tell of says little of how long the next may be.
+    const short = error <= 1 && days < wanted;
+    wanted = Number.isFinite(factor) ? Math.max(short ? wanted : 0, days * factor) : days / 4;
+    wanted = Math.max(wanted, SHORTEST_STEP_DAYS);
   }
 }
 

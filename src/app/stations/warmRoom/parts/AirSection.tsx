@@ -10,6 +10,7 @@ import { Waiting } from '../../../ui/Waiting';
 import { gapWords, spikeWords } from '../logWords';
 import { AirNowSheet } from './AirNowSheet';
 import { LogSheet } from './LogSheet';
+import { LoggerPanel } from './LoggerPanel';
 
 const AirChart = lazy(() => import('./AirChart').then((module) => ({ default: module.AirChart })));
 
@@ -100,6 +101,7 @@ export function AirSection({ file, outlook, zeroMs, nowMs }: AirSectionProps): R
           ))}
         </ul>
       )}
+      <LoggerPanel roomId={file.room.entityId} />
       <LogSheet open={open === 'log'} roomId={file.room.entityId} onClose={close} />
       <AirNowSheet open={open === 'now'} roomId={file.room.entityId} onClose={close} />
     </SheetSection>

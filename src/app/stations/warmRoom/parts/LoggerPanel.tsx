@@ -1,0 +1,81 @@
+import type { ReactElement } from 'react';
+import { firstRevision, type AirLogContent } from '../../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../../store';
+import { counted } from '../../../format/counted';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { useLogger, type LoggerView } from '../useLogger';
+
+const MINUTE_MS = 60_000;
+
+/** What was heard as a log that ends now. */
+function logOf({ entries }: LoggerView): AirLogContent {
+  const last = entries[entries.length - 1]?.minutes ?? 0;
+  return {
+    place: 'inside',
+    source: 'stand-in',
+    startedAt: new Date(Date.now() - last * MINUTE_MS).toISOString(),
+    minutes: entries.map((one) => one.minutes),
+    temperatureC: entries.map((one) => one.temperatureC),
+    relativeHumidity: entries.map((one) => one.relativeHumidity),
+    remark: '',
+  };
+}
+
+const STATES: Readonly<Record<LoggerView['state'], string>> = {
+  off: '',
+  connecting: 'Connecting …',
+  open: 'Connected; its clock runs fast.',
+  lost: 'The logger is gone; what was heard is still here.',
+  closed: 'Disconnected.',
+};
+
+/** The stand-in logger: hear it, and in the demo keep what was heard. */
+export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const logger = useLogger();
+  const last = logger.entries[logger.entries.length - 1];
+  const running = logger.state === 'open' || logger.state === 'connecting';
+  const keep = async (): Promise<void> => {
+    logger.stop();
+    const label = `${counted(logger.entries.length, 'entry', 'entries')} of the stand-in kept`;
+    await dispatch(
+      perform(label, (scribe) => [firstRevision(scribe, 'air-log', logOf(logger), roomId)]),
+    );
+  };
+  return (
+    <div className="mt-3 border-l-8 border-thread pl-4" role="group" aria-label="Stand-in logger">
+      {last && (
+        <p className="text-2xl font-bold">
+          {formatQuantity(last.temperatureC, 'temperature', preferences)},{' '}
+          {(100 * last.relativeHumidity).toFixed(0)} %
+        </p>
+      )}
+      <p role="status" className="text-base empty:hidden">
+        {STATES[logger.state]}
+        {logger.entries.length > 0 && ` ${counted(logger.entries.length, 'entry', 'entries')}.`}
+      </p>
+      <span className="flex flex-wrap gap-2">
+        <Button onClick={running ? logger.stop : logger.start}>
+          {running ? 'Disconnect' : 'Hear the stand-in logger'}
+        </Button>
+        {workspace === 'demo' && logger.entries.length > 1 && (
+          <Button onClick={() => void keep()}>Keep what was heard</Button>
+        )}
+      </span>
+      {workspace === 'mine' && logger.state !== 'off' && (
+        <p className="text-base">
+          Made up by the application: it says nothing of your room and is not kept.
+        </p>
+      )}
+    </div>
+  );
+}
