@@ -110,6 +110,16 @@ const views = [
     open: (page) => openLot(page, /Sea lavender, outer marsh/),
   },
   {
+    name: 'warm-room',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/warm-room`);
+      await page.getByRole('link', { name: /Boathouse room/ }).click();
+      await page.getByText('500 courses.').waitFor();
+      await page.getByText(/In time with/).waitFor();
+    },
+  },
+  {
     name: 'bench',
     size: DESK,
     open: async (page) => {

@@ -298,3 +298,4 @@ export {
 } from './warmRoom/roomOutlook';
 export { honeyDepthMm, standingCourse, type StandingCourse } from './warmRoom/standing';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
+export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';

@@ -18,6 +18,7 @@ import { PlainTable } from '../../ui/PlainTable';
 import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
 import { Expectation, JudgingComb } from './CombChapters';
+import { WarmRoomChapter } from './RoomChapter';
 
 function Moisture(): ReactElement {
   const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
@@ -131,6 +132,7 @@ export function HandbookScreen(): ReactElement {
       <BenchWork />
       <JudgingComb />
       <Expectation />
+      <WarmRoomChapter />
       <Limits />
       <Fermentation />
       <BenchQuality />
