@@ -62,6 +62,12 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
   expect(await bandNow(page)).toBeLessThan(0.8 * before);
 
+  await page.getByRole('button', { name: /^Change what was measured: 17.6/ }).click();
+  await sheet.getByLabel('Water, corrected').fill('17.8');
+  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(page.getByText('17.8 ± 0.4 %, mixed')).toBeVisible();
+  await page.keyboard.press('u');
+  await expect(page.getByText('17.6 ± 0.4 %, mixed')).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText(/Nothing was measured in this room yet/)).toBeVisible({
     timeout: 60_000,

@@ -274,7 +274,7 @@ export {
 } from './warmRoom/capacity';
 export { COOL_ENOUGH_C, coolingHours } from './warmRoom/coolingHours';
 export { type DryingBelief } from './warmRoom/dryingBelief';
-export { MACHINE_KINDS, type MachineKind } from './warmRoom/dehumidifier';
+export { MACHINE_KINDS, isRatingPoint, type MachineKind } from './warmRoom/dehumidifier';
 export { type DryingRun } from './warmRoom/dryingRun';
 export {
   forecaster,

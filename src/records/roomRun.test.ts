@@ -159,6 +159,12 @@ describe('what is refused', () => {
           machine: { ...machine, ratedAtHumidity: 60 },
         }),
       ),
+      said(
+        warmRoomContentSchema.safeParse({
+          ...SAMPLE_ROOM,
+          machine: { ...machine, ratedAtC: 10, ratedAtHumidity: 0.3 },
+        }),
+      ),
       said(batchContentSchema.safeParse({ ...SAMPLE_BATCH, openPercent: 45 })),
       said(batchContentSchema.safeParse({ ...SAMPLE_BATCH, outAt: '2026-11-01T00:00:00.000Z' })),
       said(
@@ -172,6 +178,7 @@ describe('what is refused', () => {
       [
         "A warm room is set to 5 to 45 °C; combs soften from 35.",
         "Machines are rated between 30 and 95 % humidity.",
+        "At this point such a machine takes nothing; look at its plate again.",
         "Honey in the comb has 12 to 30 % water.",
         "It goes out after it came in.",
         "So much water does not come or go; is it the same box?",

@@ -1,4 +1,4 @@
-import { MACHINE_KINDS } from '../core';
+import { MACHINE_KINDS, isRatingPoint } from '../core';
 import { envelopeShape } from './envelope';
 import { nameField, remarkField } from './fields';
 import { z } from './zod';
@@ -12,15 +12,21 @@ const between = (low: number, high: number, sentence: string) =>
 
 const share = (sentence: string) => between(0, 1, sentence);
 
-const machineSchema = z.object({
-  kind: z.enum(MACHINE_KINDS),
-  ratedLPerDay: between(0.5, 500, 'A dehumidifier takes 0.5 to 500 litres a day.'),
-  ratedAtC: between(10, 40, 'Machines are rated between 10 and 40 °C.'),
-  ratedAtHumidity: between(0.3, 0.95, 'Machines are rated between 30 and 95 % humidity.'),
-  powerW: between(0, 20_000, 'Type its power in watts, up to 20,000.'),
-  stopsAtHumidity: between(0.05, 0.8, 'Its switch stops it between 5 and 80 % humidity.'),
-  warmestC: between(20, 60, 'Machines are made for air up to 20 to 60 °C.'),
-});
+const machineSchema = z
+  .object({
+    kind: z.enum(MACHINE_KINDS),
+    ratedLPerDay: between(0.5, 500, 'A dehumidifier takes 0.5 to 500 litres a day.'),
+    ratedAtC: between(10, 40, 'Machines are rated between 10 and 40 °C.'),
+    ratedAtHumidity: between(0.3, 0.95, 'Machines are rated between 30 and 95 % humidity.'),
+    powerW: between(0, 20_000, 'Type its power in watts, up to 20,000.'),
+    stopsAtHumidity: between(0.05, 0.8, 'Its switch stops it between 5 and 80 % humidity.'),
+    warmestC: between(20, 60, 'Machines are made for air up to 20 to 60 °C.'),
+  })
+  .superRefine(({ kind, ratedAtC, ratedAtHumidity }, context) => {
+    if (isRatingPoint(kind, ratedAtC, ratedAtHumidity)) return;
+    const message = 'At this point such a machine takes nothing; look at its plate again.';
+    context.addIssue({ code: 'custom', path: ['ratedAtC'], message });
+  });
 
 /** The air about a room on an ordinary day of the season. */
 const outsideSchema = z.object({

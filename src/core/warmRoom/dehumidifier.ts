@@ -58,6 +58,14 @@ function curve(kind: MachineKind, temperatureC: number, relativeHumidity: number
   return kind === 'refrigerant' ? refrigerantCurve(t, r) : desiccantCurve(t, r);
 }
 
+/** Least that a machine does at a rating point which can be its own, relative to 27 °C and 60 % [1]. */
+const LEAST_AT_RATING = 0.05;
+
+/** Whether a machine of that kind does anything at a rating point. */
+export function isRatingPoint(kind: MachineKind, temperatureC: number, humidity: number): boolean {
+  return curve(kind, temperatureC, humidity) >= LEAST_AT_RATING;
+}
+
 /**
  * Performance of a machine relative to its own rating point.
  *
@@ -74,7 +82,11 @@ export function relativePerformance(
   relativeHumidity: number,
 ): number {
   const place = { fn: 'relativePerformance', param: 'rating point', unit: '1' };
-  const rated = requireInRange(curve(kind, ratedAtC, ratedAtHumidity), [0.05, 10], place);
+  const rated = requireInRange(
+    curve(kind, ratedAtC, ratedAtHumidity),
+    [LEAST_AT_RATING, 10],
+    place,
+  );
   return curve(kind, temperatureC, relativeHumidity) / rated;
 }
 

@@ -184,6 +184,17 @@ describe('properties', () => {
     expect(days).toBeLessThan(start!);
   });
 
+  test('dry matter stays what it is, whatever comes and goes', () => {
+    const { moments } = simulateDrying(
+      inRoom([boxes(10), boxes(5, { id: 'b', inDay: 1, outDay: 4 })]),
+    );
+    const dryOf = moments.flatMap((one) => {
+      const batch = one.batches.get('a')!;
+      return (batch.waterKg * (100 - batch.meanPercent)) / batch.meanPercent;
+    });
+    dryOf.forEach((one) => expect(one).toBeCloseTo(50 * 0.8 + 100 * 0.825, 8));
+  });
+
   test('evaporation cools open honey by one to two kelvin', () => {
     const known = { kind: 'constant', temperatureC: 33, relativeHumidity: 0.3 } as const;
     const run = {

@@ -1,6 +1,6 @@
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import type { Batch, RoomFile } from '../../../records';
+import type { Batch, BatchCheck, RoomFile } from '../../../records';
 import { useMoment } from '../../data/useMeters';
 import { useRooms } from '../../data/useRooms';
 import { counted } from '../../format/counted';
@@ -12,6 +12,8 @@ import { Waiting } from '../../ui/Waiting';
 import { AdviceSection } from './parts/AdviceSection';
 import { AirSection } from './parts/AirSection';
 import { BatchesSection } from './parts/BatchesSection';
+import { ChecksList } from './parts/ChecksList';
+import { EarlierBatches } from './parts/EarlierBatches';
 import { ForecastProgress } from './parts/ForecastProgress';
 import { HeatLine } from './parts/HeatLine';
 import { PlanSection } from './parts/PlanSection';
@@ -40,7 +42,7 @@ interface InsideProps {
   asked: AskedRoom;
   forecast: RoomForecast;
   nowMs: number;
-  onCheck: (batch: Batch) => void;
+  onCheck: (batch: Batch, check?: BatchCheck) => void;
   onEdit: (batch: Batch) => void;
   /** under the batches, and beside them under the chart */
   below: ReactElement;
@@ -54,6 +56,7 @@ function Inside(props: InsideProps): ReactElement {
   const [picked, setPicked] = useState<number | null>(null);
   const chosen = picked !== null && asked.batches[picked] ? picked : firstIn;
   const outlook = forecast.first?.outlook;
+  const file = asked.batches[chosen];
   return (
     <div className={COLUMNS}>
       <div className="space-y-8">
@@ -72,12 +75,13 @@ function Inside(props: InsideProps): ReactElement {
         {below}
       </div>
       <div className="space-y-8">
-        <SheetSection id="course" title={asked.batches[chosen]?.batch.content.name ?? 'The batch'}>
+        <SheetSection id="course" title={file?.batch.content.name ?? 'The batch'}>
           {outlook ? (
             <>
               <Suspense fallback={<Waiting />}>
                 <ForecastChart asked={asked} at={chosen} outlook={outlook} draws={forecast.draws} />
               </Suspense>
+              {file && <ChecksList file={file} onEdit={(check) => onCheck(file.batch, check)} />}
               <HeatLine outlook={outlook} at={chosen} />
             </>
           ) : (
@@ -93,7 +97,7 @@ function Inside(props: InsideProps): ReactElement {
 function RoomView({ file }: { file: RoomFile }): ReactElement {
   const nowMs = Date.parse(useMoment());
   const [batch, setBatch] = useState<Batch | 'new' | null>(null);
-  const [checked, setChecked] = useState<Batch | null>(null);
+  const [checked, setChecked] = useState<{ batch: Batch; check: BatchCheck | null } | null>(null);
   const asked = useMemo(() => askedRoom(file, nowMs), [file, nowMs]);
   const forecast = useRoomForecast(asked.question);
   const plan = <PlanSection file={file} asked={asked} forecast={forecast} />;
@@ -105,6 +109,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
         zeroMs={asked.present.zeroMs}
         nowMs={nowMs}
       />
+      <EarlierBatches file={file} nowMs={nowMs} onEdit={setBatch} />
       <RoomDetails file={file} />
     </>
   );
@@ -128,7 +133,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
           asked={asked}
           forecast={forecast}
           nowMs={nowMs}
-          onCheck={setChecked}
+          onCheck={(one, check) => setChecked({ batch: one, check: check ?? null })}
           onEdit={setBatch}
           below={
             <>
@@ -159,7 +164,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
         </>
       )}
       <BatchSheet file={file} batch={batch} onClose={() => setBatch(null)} />
-      <CheckSheet batch={checked} onClose={() => setChecked(null)} />
+      {checked && <CheckSheet {...checked} onClose={() => setChecked(null)} />}
     </>
   );
 }

@@ -19,8 +19,9 @@ const LAYOUT_NAMES: Readonly<Record<Layout, string>> = {
 
 /** Whose honey it is; a lot brings what is known of its moisture. */
 function LotField(): ReactElement | null {
-  const { setValue, getValues } = useFormContext<BatchForm>();
+  const { setValue, getValues, watch } = useFormContext<BatchForm>();
   const workshop = useWorkshop() ?? EMPTY_WORKSHOP;
+  const chosen = workshop.files.find((one) => one.lot.entityId === watch('lotId'));
   if (workshop.files.length === 0) return null;
   const take = (lotId: string): void => {
     const start = startOfLot(workshop, lotId);
@@ -45,7 +46,11 @@ function LotField(): ReactElement | null {
         })),
       ]}
       onChosen={take}
-      hint="Brings what comb and readings say of its moisture"
+      hint={
+        chosen?.lot.content.honeyKind === 'heather'
+          ? 'Ling stands as a gel: no rate of drying is known for it, so do not go by the forecast.'
+          : 'Brings what comb and readings say of its moisture'
+      }
     />
   );
 }

@@ -80,13 +80,14 @@ export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElem
 }
 
 interface CheckSheetProps {
-  batch: Batch | null;
-  check?: BatchCheck | null;
+  batch: Batch;
+  /** the one to change, null for a new one */
+  check: BatchCheck | null;
   onClose: () => void;
 }
 
 /** Writes down a reading or a weight of a batch. */
-export function CheckSheet({ batch, check = null, onClose }: CheckSheetProps): ReactElement | null {
+export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   const formOf = useMemo(
@@ -94,7 +95,6 @@ export function CheckSheet({ batch, check = null, onClose }: CheckSheetProps): R
       check ? batchCheckFormOf(check.content, preferences) : freshBatchCheck(now, preferences),
     [check, preferences, now],
   );
-  if (!batch) return null;
   return (
     <EntrySheet
       open

@@ -1,0 +1,45 @@
+import type { ReactElement } from 'react';
+import type { BatchCheck, BatchFile } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { formatMoment } from '../../../format/dates';
+import { formatPercent } from '../../../format/moisture';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+
+const PARTS = { open: 'open cells', capped: 'under cappings', all: 'mixed' } as const;
+
+function useWords(): (check: BatchCheck) => string {
+  const preferences = useAppSelector(selectPreferences);
+  const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 2);
+  return ({ content: { found } }) =>
+    found.by === 'moisture'
+      ? `${formatPercent(found.percent)} ± ${formatPercent(found.plusMinus)} %, ${PARTS[found.of]}`
+      : `weighed: ${kg(found.firstKg)} at first, ${kg(found.nowKg)} then`;
+}
+
+interface ChecksListProps {
+  file: BatchFile;
+  onEdit: (check: BatchCheck) => void;
+}
+
+/** What was measured of a batch, the latest first. */
+export function ChecksList({ file, onEdit }: ChecksListProps): ReactElement | null {
+  const words = useWords();
+  if (file.checks.length === 0) return null;
+  return (
+    <ul aria-label="What was measured" className="mt-2 divide-y divide-thread">
+      {[...file.checks].reverse().map((one) => (
+        <li key={one.entityId} className="flex flex-wrap items-center gap-x-4">
+          <span className="grow text-base">
+            <strong>{words(one)}</strong> · {formatMoment(one.content.takenAt)}
+            {one.content.who === '' ? '' : ` · ${one.content.who}`}
+            {one.content.remark === '' ? '' : ` · ${one.content.remark}`}
+          </span>
+          <Button tone="quiet" onClick={() => onEdit(one)}>
+            Change<span className="sr-only"> what was measured: {words(one)}</span>
+          </Button>
+        </li>
+      ))}
+    </ul>
+  );
+}

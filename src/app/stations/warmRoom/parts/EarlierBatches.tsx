@@ -1,0 +1,39 @@
+import type { ReactElement } from 'react';
+import type { Batch, RoomFile } from '../../../../records';
+import { counted } from '../../../format/counted';
+import { formatDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+import { isIn } from '../roomQuestion';
+
+interface EarlierBatchesProps {
+  file: RoomFile;
+  nowMs: number;
+  onEdit: (batch: Batch) => void;
+}
+
+/** Batches that are out again; what was measured of them still teaches the room. */
+export function EarlierBatches(props: EarlierBatchesProps): ReactElement | null {
+  const { file, nowMs, onEdit } = props;
+  const gone = file.batches.filter(({ batch }) => !isIn(batch.content, nowMs)).reverse();
+  if (gone.length === 0) return null;
+  return (
+    <SheetSection id="earlier" title={`Earlier batches (${gone.length})`}>
+      <ul className="divide-y divide-thread">
+        {gone.map(({ batch, checks }) => (
+          <li key={batch.entityId} className="flex flex-wrap items-center gap-x-4">
+            <span className="grow text-base">
+              <strong>{batch.content.name}</strong>, {counted(batch.content.boxes, 'box', 'boxes')},{' '}
+              {formatDay(batch.content.inAt)}
+              {batch.content.outAt && ` to ${formatDay(batch.content.outAt)}`},{' '}
+              {counted(checks.length, 'measurement')}
+            </span>
+            <Button tone="quiet" onClick={() => onEdit(batch)}>
+              Change<span className="sr-only"> {batch.content.name}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </SheetSection>
+  );
+}
