@@ -65,9 +65,9 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   await page.getByRole('button', { name: /^Change what was measured: 17.6/ }).click();
   await sheet.getByLabel('Water, corrected').fill('17.8');
   await sheet.getByRole('button', { name: 'Keep the change' }).click();
-  await expect(page.getByText('17.8 ± 0.4 %, mixed')).toBeVisible();
+  await expect(page.getByText('17.8 ± 0.4 %, mixed').first()).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByText('17.6 ± 0.4 %, mixed')).toBeVisible();
+  await expect(page.getByText('17.6 ± 0.4 %, mixed').first()).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText(/Nothing was measured in this room yet/)).toBeVisible({
     timeout: 60_000,
@@ -122,7 +122,7 @@ test('what if: sliders by keyboard, the most that can be loaded, and giving up',
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: /Find the most that is dry by/ })).toBeVisible();
   await page.getByRole('button', { name: /Find the most that is dry by/ }).click();
-  await expect(page.getByText(/At most \d+ boxes|All \d+ boxes|Not even one box/)).toBeVisible({
+  await expect(page.getByText(/At most \d+ box|All \d+ boxes|Not even/)).toBeVisible({
     timeout: 90_000,
   });
   await expectNoSidewaysScroll(page);

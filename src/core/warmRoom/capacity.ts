@@ -110,6 +110,8 @@ export interface LoadAnswer {
   /** in time with so many, and with one more [1] */
   readonly share: number;
   readonly shareWithOneMore: number;
+  /** of what is in already, with no box more [1] */
+  readonly shareWithNone: number;
   /** the room holds no more, though more would dry in time */
   readonly limitedBy: 'drying' | 'room';
 }
@@ -138,7 +140,8 @@ export function mostBoxes(
   const good = (boxes: number): boolean => share(boxes) >= question.probability;
   if (good(question.mostBoxes)) {
     const all = share(question.mostBoxes);
-    return { boxes: question.mostBoxes, share: all, shareWithOneMore: all, limitedBy: 'room' };
+    const shares = { share: all, shareWithOneMore: all, shareWithNone: share(0) };
+    return { boxes: question.mostBoxes, ...shares, limitedBy: 'room' };
   }
   let [low, high] = [0, question.mostBoxes];
   while (high - low > 1) {
@@ -150,6 +153,7 @@ export function mostBoxes(
     boxes: low,
     share: low > 0 ? share(low) : 0,
     shareWithOneMore: share(high),
+    shareWithNone: share(0),
     limitedBy: 'drying',
   };
 }

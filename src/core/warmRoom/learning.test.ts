@@ -173,6 +173,7 @@ describe('the most that can be loaded', () => {
     expect(answer.boxes).toBeLessThan(Math.max(0, ...good) + 20);
     expect(answer.share).toBeGreaterThanOrEqual(0.8);
     expect(answer.shareWithOneMore).toBeLessThan(0.8);
+    expect(answer.shareWithNone).toBe(1);
   });
 
   test('is nothing where not even one box dries in time, and the room where it all would', () => {

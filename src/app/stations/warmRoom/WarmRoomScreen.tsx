@@ -1,5 +1,5 @@
 import { ChevronRight } from 'lucide-react';
-import { useState, type ReactElement } from 'react';
+import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { RoomFile } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
@@ -37,6 +37,11 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
   );
 }
 
+/** A room is opened next, and its first band is to stand within a second. */
+function prefetchRoom(): void {
+  void Promise.all([import('./RoomScreen'), import('./parts/ForecastChart')]);
+}
+
 /** All rooms in which combs dry. */
 export function WarmRoomScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -44,6 +49,7 @@ export function WarmRoomScreen(): ReactElement {
   const rooms = useRooms();
   const nowMs = Date.parse(useMoment());
   const [adding, setAdding] = useState(false);
+  useEffect(prefetchRoom, []);
   if (!rooms) return <Waiting />;
   return (
     <>

@@ -1,28 +1,11 @@
-import {
-  Chart as ChartJs,
-  LinearScale,
-  LineElement,
-  PointElement,
-  ScatterController,
-  Tooltip,
-  type Chart,
-  type ChartData,
-  type ChartOptions,
-  type Plugin,
-} from 'chart.js';
-import { useEffect, useRef, type ReactElement } from 'react';
-import { Scatter } from 'react-chartjs-2';
+import type { ChartData, ChartOptions, Plugin } from 'chart.js';
+import type { ReactElement } from 'react';
 import { fullChecks, offsetSteps } from '../../../../core';
 import type { Meter } from '../../../../records';
 import { formatDay } from '../../../format/dates';
-import {
-  CHART_INK as INK,
-  CHART_LAVENDER as LAVENDER,
-  CHART_THREAD as THREAD,
-} from '../../../ui/chartLook';
+import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../ui/chartLook';
+import { ScatterChart, axisLook } from '../../../ui/ScatterChart';
 import { SheetSection } from '../../../ui/SheetSection';
-
-ChartJs.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
 
 const MS_PER_DAY = 86_400_000;
 
@@ -116,19 +99,15 @@ function endsOf({ points }: Meter): { suggestedMin: number; suggestedMax: number
 }
 
 const optionsFor = (meter: Meter): ChartOptions<'scatter'> => ({
-  animation: false,
-  maintainAspectRatio: false,
   scales: {
     x: {
       type: 'linear',
-      grid: { color: THREAD },
+      ...axisLook(),
       ticks: { color: INK, maxTicksLimit: 5, callback: (value) => dayText(Number(value)) },
     },
     y: {
-      grid: { color: THREAD },
       ...endsOf(meter),
-      title: { display: true, text: '← too dry · points · too wet →', color: INK },
-      ticks: { color: INK },
+      ...axisLook('← too dry · points · too wet →'),
     },
   },
   plugins: {
@@ -150,10 +129,6 @@ function spoken(meter: Meter): string {
 
 /** How the zero of a meter wandered: each check with what it may be off by, jumps marked. */
 export function DriftChart({ meter }: { meter: Meter }): ReactElement {
-  const chart = useRef<Chart<'scatter', CheckPoint[]>>(null);
-  useEffect(() => {
-    void document.fonts.ready.then(() => chart.current?.update('none'));
-  }, []);
   if (meter.points.length === 0) {
     return (
       <SheetSection id="drift" title="How its zero wandered">
@@ -163,15 +138,13 @@ export function DriftChart({ meter }: { meter: Meter }): ReactElement {
   }
   return (
     <SheetSection id="drift" title="How its zero wandered">
-      <div className="h-72">
-        <Scatter
-          ref={chart}
-          aria-label={spoken(meter)}
-          data={chartData(meter)}
-          options={optionsFor(meter)}
-          plugins={[whiskers]}
-        />
-      </div>
+      <ScatterChart
+        height="h-72"
+        spoken={spoken(meter)}
+        data={chartData(meter)}
+        options={optionsFor(meter)}
+        plugins={[whiskers]}
+      />
       <p className="mt-1 text-base text-ink-soft">
         Dots: checks with oil or water, whiskers 95 %. Triangle: a jump. Square: a rough check.
       </p>

@@ -1,34 +1,10 @@
-import {
-  Chart as ChartJs,
-  Filler,
-  LinearScale,
-  LineElement,
-  PointElement,
-  ScatterController,
-  Tooltip,
-  type Chart,
-  type ChartData,
-  type ChartOptions,
-  type Plugin,
-} from 'chart.js';
+import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { format } from 'date-fns';
-import { useEffect, useMemo, useRef, type ReactElement } from 'react';
-import { Scatter } from 'react-chartjs-2';
+import { useMemo, type ReactElement } from 'react';
 import { moistureBand, type Band, type ForecastDraw, type RoomOutlook } from '../../../../core';
-import {
-  CHART_INK,
-  CHART_LAVENDER,
-  CHART_LAVENDER_PALE,
-  CHART_THREAD,
-} from '../../../ui/chartLook';
+import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
+import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/chartLook';
 import type { AskedRoom } from '../roomQuestion';
-
-ChartJs.register(Filler, LinearScale, LineElement, PointElement, ScatterController, Tooltip);
-
-interface Point {
-  readonly x: number;
-  readonly y: number;
-}
 
 interface ForecastChartProps {
   asked: AskedRoom;
@@ -41,13 +17,17 @@ interface ForecastChartProps {
 const DAY_MS = 86_400_000;
 
 /** A line over the days of the run; times at which the batch is not in are left out. */
-const pointsOf = (days: readonly number[], values: readonly number[], zeroMs: number): Point[] =>
+const pointsOf = (
+  days: readonly number[],
+  values: readonly number[],
+  zeroMs: number,
+): ChartPoint[] =>
   days.flatMap((day, at) => {
     const y = values[at] ?? NaN;
     return Number.isFinite(y) ? [{ x: zeroMs + day * DAY_MS, y }] : [];
   });
 
-const LINE = { showLine: true, pointRadius: 0, borderWidth: 2, tension: 0.2 } as const;
+const LINE = { ...LINE_ONLY, tension: 0.2 } as const;
 
 function bandSets(band: Band, days: readonly number[], zeroMs: number) {
   return [
@@ -68,7 +48,7 @@ function chartData({
   at,
   outlook,
   draws,
-}: ForecastChartProps): ChartData<'scatter', Point[]> {
+}: ForecastChartProps): ChartData<'scatter', ChartPoint[]> {
   const { zeroMs, targets, run } = asked.present;
   const course = outlook.batches[at];
   const { days } = outlook;
@@ -134,14 +114,12 @@ const nowLine = (nowMs: number): Plugin<'scatter'> => ({
 });
 
 const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
-  animation: false,
-  maintainAspectRatio: false,
   scales: {
     x: {
       type: 'linear',
       min: fromMs,
       max: toMs,
-      grid: { color: CHART_THREAD },
+      ...axisLook(),
       afterBuildTicks: (axis) => {
         const every = Math.ceil((toMs - fromMs) / DAY_MS / 7);
         const count = Math.floor((toMs - fromMs) / DAY_MS / every) + 1;
@@ -151,11 +129,7 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
       },
       ticks: { color: CHART_INK, callback: (value) => format(Number(value), 'EEE d') },
     },
-    y: {
-      grid: { color: CHART_THREAD },
-      title: { display: true, text: '% water', color: CHART_INK },
-      ticks: { color: CHART_INK },
-    },
+    y: axisLook('% water'),
   },
   plugins: {
     tooltip: {
@@ -183,11 +157,7 @@ function spoken({ asked, at, outlook }: ForecastChartProps): string {
 /** Past and forecast of one batch: the most likely course, its band, what was measured, the target. */
 export function ForecastChart(props: ForecastChartProps): ReactElement {
   const { asked, at, outlook, draws } = props;
-  const chart = useRef<Chart<'scatter', Point[]>>(null);
   const { zeroMs, nowDay } = asked.present;
-  useEffect(() => {
-    void document.fonts.ready.then(() => chart.current?.update('none'));
-  }, []);
   const data = useMemo(() => chartData({ asked, at, outlook, draws }), [asked, at, outlook, draws]);
   const nowMs = zeroMs + nowDay * DAY_MS;
   const plugins = useMemo(() => [nowLine(nowMs)], [nowMs]);
@@ -195,15 +165,13 @@ export function ForecastChart(props: ForecastChartProps): ReactElement {
   const options = useMemo(() => optionsFor(zeroMs, endMs), [zeroMs, endMs]);
   return (
     <>
-      <div className="h-80">
-        <Scatter
-          ref={chart}
-          aria-label={spoken(props)}
-          data={data}
-          options={options}
-          plugins={plugins}
-        />
-      </div>
+      <ScatterChart
+        height="h-80"
+        spoken={spoken(props)}
+        data={data}
+        options={options}
+        plugins={plugins}
+      />
       <p className="mt-1 text-base text-ink-soft">
         Line: most likely; shade: 90 % of all courses; thick line: dry enough. Measured: ring open
         cells, square under cappings, triangle mixed.

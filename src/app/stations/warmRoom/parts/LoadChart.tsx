@@ -1,19 +1,8 @@
-import {
-  Chart as ChartJs,
-  LinearScale,
-  LineElement,
-  PointElement,
-  ScatterController,
-  Tooltip,
-  type Chart,
-  type ChartOptions,
-} from 'chart.js';
-import { useEffect, useMemo, useRef, type ReactElement } from 'react';
-import { Scatter } from 'react-chartjs-2';
+import type { ChartOptions } from 'chart.js';
+import { useMemo, type ReactElement } from 'react';
 import type { LoadCourse } from '../../../../core';
-import { CHART_INK, CHART_LAVENDER, CHART_THREAD } from '../../../ui/chartLook';
-
-ChartJs.register(LinearScale, LineElement, PointElement, ScatterController, Tooltip);
+import { ScatterChart, axisLook } from '../../../ui/ScatterChart';
+import { CHART_LAVENDER } from '../../../ui/chartLook';
 
 interface LoadChartProps {
   curve: readonly LoadCourse[];
@@ -23,22 +12,9 @@ interface LoadChartProps {
 }
 
 const optionsFor = (days: number): ChartOptions<'scatter'> => ({
-  animation: false,
-  maintainAspectRatio: false,
   scales: {
-    x: {
-      min: 0,
-      grid: { color: CHART_THREAD },
-      title: { display: true, text: 'more boxes', color: CHART_INK },
-      ticks: { color: CHART_INK },
-    },
-    y: {
-      min: 0,
-      max: days,
-      grid: { color: CHART_THREAD },
-      title: { display: true, text: 'days', color: CHART_INK },
-      ticks: { color: CHART_INK },
-    },
+    x: { min: 0, ...axisLook('more boxes') },
+    y: { min: 0, max: days, ...axisLook('days') },
   },
   plugins: {
     tooltip: {
@@ -51,17 +27,19 @@ const optionsFor = (days: number): ChartOptions<'scatter'> => ({
 
 /** Days until dry against boxes, on the most likely course. */
 export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement | null {
-  const chart = useRef<Chart<'scatter'>>(null);
-  useEffect(() => {
-    void document.fonts.ready.then(() => chart.current?.update('none'));
-  }, []);
-  const inTime = useMemo(() => curve.filter((one) => Number.isFinite(one.readyDay)), [curve]);
+  const points = useMemo(
+    () =>
+      curve
+        .filter((one) => Number.isFinite(one.readyDay))
+        .map((one) => ({ x: one.boxes, y: one.readyDay - inDay })),
+    [curve, inDay],
+  );
   const data = useMemo(
     () => ({
       datasets: [
         {
           label: 'days',
-          data: inTime.map((one) => ({ x: one.boxes, y: one.readyDay - inDay })),
+          data: points,
           showLine: true,
           borderColor: CHART_LAVENDER,
           backgroundColor: CHART_LAVENDER,
@@ -70,21 +48,17 @@ export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement 
         },
       ],
     }),
-    [inTime, inDay],
+    [points],
   );
   const options = useMemo(() => optionsFor(days), [days]);
-  if (inTime.length < 2) return null;
-  const spoken = inTime
-    .map((one) => `${one.boxes} boxes ${(one.readyDay - inDay).toFixed(1)} days`)
-    .join(', ');
+  if (points.length < 2) return null;
+  const told = points.map(({ x, y }) => `${x} boxes ${y.toFixed(1)} days`).join(', ');
   return (
-    <div className="mt-4 h-56">
-      <Scatter
-        ref={chart}
-        aria-label={`Days until dry by boxes: ${spoken}.`}
-        data={data}
-        options={options}
-      />
-    </div>
+    <ScatterChart
+      height="mt-4 h-56"
+      spoken={`Days until dry by boxes: ${told}.`}
+      data={data}
+      options={options}
+    />
   );
 }

@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
-import { loadCourse, type LoadCourse, type LoadQuestion } from '../../../../core';
+import { loadCourse, type LoadAnswer, type LoadCourse, type LoadQuestion } from '../../../../core';
 import type { RoomFile } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
@@ -83,20 +83,30 @@ function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
   );
 }
 
+const percent = (share: number): string => `${Math.round(100 * share)} %`;
+
+/** What the search found, in a sentence. */
+function answerWords(answer: LoadAnswer, deadline: string): string {
+  const { boxes, share, shareWithOneMore, shareWithNone, limitedBy } = answer;
+  const surely = `${percent(PLAN_PROBABILITY)} probability`;
+  if (boxes === 0 && shareWithNone < PLAN_PROBABILITY) {
+    return `Not even what is in already is dry by ${deadline} with ${surely}: ${percent(shareWithNone)}. Give it longer.`;
+  }
+  if (boxes === 0) return `Not even one box is dry by ${deadline} with ${surely}.`;
+  return limitedBy === 'room'
+    ? `All ${boxes} boxes that the room holds are dry by ${deadline}.`
+    : `At most ${counted(boxes, 'box', 'boxes')}: ${percent(share)} probable to be dry by ${deadline}; one more, ${percent(shareWithOneMore)}.`;
+}
+
 /** The search for the most boxes: its progress, or what it found. */
 function MostBoxes({ search, deadline }: { search: LoadSearch; deadline: string }): ReactElement {
   const { status, tried, answer, start, cancel } = search;
   const last = tried[tried.length - 1];
-  const percent = (share: number): string => `${Math.round(100 * share)} %`;
   return (
     <div className="mt-4 border-l-8 border-lavender pl-4">
       {answer && (
         <p role="status" className="text-2xl font-bold">
-          {answer.boxes === 0
-            ? `Not even one box is dry by ${deadline} with ${percent(PLAN_PROBABILITY)} probability.`
-            : answer.limitedBy === 'room'
-              ? `All ${answer.boxes} boxes that the room holds are dry by ${deadline}.`
-              : `At most ${counted(answer.boxes, 'box', 'boxes')}: ${percent(answer.share)} probable to be dry by ${deadline}; one more, ${percent(answer.shareWithOneMore)}.`}
+          {answerWords(answer, deadline)}
         </p>
       )}
       {status === 'running' ? (

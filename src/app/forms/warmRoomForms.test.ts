@@ -1,0 +1,192 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
+import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../records/test/sampleRoom';
+import { batchCheckFormOf, freshBatchCheck, readBatchCheckForm } from './batchCheckForm';
+import { batchFormOf, freshBatch, readBatchForm } from './batchForm';
+import type { Parsed } from './parsed';
+import { STANDING_KINDS, freshStanding, readStandingForm } from './standingForm';
+import { readWarmRoomForm, warmRoomFormOf } from './warmRoomForm';
+
+const CELSIUS = DEFAULT_PREFERENCES;
+const FAHRENHEIT: Preferences = { ...CELSIUS, temperatureUnit: 'F', massUnit: 'lb' };
+const NOW = '2026-11-25T09:00:00.000Z';
+
+function contentOf<T>(parsed: Parsed<T>): T {
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.errors));
+  return parsed.content;
+}
+
+const sentences = (parsed: Parsed<unknown>): Record<string, string> =>
+  parsed.ok
+    ? {}
+    : Object.fromEntries(
+        Object.entries(parsed.errors).map(([field, { sentence }]) => [field, sentence]),
+      );
+
+describe('a room as it is typed', () => {
+  test.each([
+    ['°C', CELSIUS],
+    ['°F', FAHRENHEIT],
+  ])('comes back from its form in %s', (_, preferences) => {
+    const back = contentOf(readWarmRoomForm(warmRoomFormOf(SAMPLE_ROOM, preferences), preferences));
+    expect(back.setPointC).toBeCloseTo(SAMPLE_ROOM.setPointC, 1);
+    expect(back.outside.swingC).toBeCloseTo(SAMPLE_ROOM.outside.swingC, 1);
+    expect(back.machine?.ratedAtC).toBeCloseTo(27, 1);
+    const plain = { ...back, setPointC: 0, outside: 0, machine: 0 };
+    expect(plain).toEqual({ ...SAMPLE_ROOM, setPointC: 0, outside: 0, machine: 0 });
+  });
+
+  test('in °F a warm room is set to about 91', () => {
+    expect(warmRoomFormOf(SAMPLE_ROOM, FAHRENHEIT).setPoint).toBe('91.4');
+    expect(warmRoomFormOf(SAMPLE_ROOM, FAHRENHEIT).outsideSwing).toBe('12.6');
+  });
+
+  test('the usual values are a room already, once it has a name', () => {
+    const fresh = warmRoomFormOf(null, CELSIUS);
+    expect(sentences(readWarmRoomForm(fresh, CELSIUS))).toEqual({
+      name: 'Give the room a name that you find again.',
+    });
+    expect(readWarmRoomForm({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
+  });
+
+  test('without machine and heater their fields are not asked for', () => {
+    const form = {
+      ...warmRoomFormOf(SAMPLE_ROOM, CELSIUS),
+      hasMachine: 'no' as const,
+      litres: 'lots',
+      heating: 'none' as const,
+      heater: '?',
+    };
+    expect(contentOf(readWarmRoomForm(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
+  });
+
+  test('each wrong number is told beside its own field', () => {
+    const form = {
+      ...warmRoomFormOf(SAMPLE_ROOM, CELSIUS),
+      volume: '0',
+      capacity: '2.5',
+      stopsAt: '3',
+      outsideHumidity: '140',
+      airChanges: 'x',
+    };
+    const said = sentences(readWarmRoomForm(form, CELSIUS));
+    expect(Object.keys(said).sort()).toEqual([
+      'airChanges',
+      'capacity',
+      'outsideHumidity',
+      'stopsAt',
+      'volume',
+    ]);
+    expect(said['capacity']).toBe('Type a whole number.');
+  });
+});
+
+describe('a batch as it is typed', () => {
+  test.each([
+    ['kg and °C', CELSIUS],
+    ['lb and °F', FAHRENHEIT],
+  ])('comes back from its form in %s', (_, preferences) => {
+    const back = contentOf(readBatchForm(batchFormOf(SAMPLE_BATCH, preferences), preferences));
+    expect(back.honeyKgPerBox).toBeCloseTo(15, 1);
+    expect(back.temperatureC).toBeCloseTo(20, 1);
+    const plain = { ...back, honeyKgPerBox: 0, temperatureC: 0 };
+    expect(plain).toEqual({ ...SAMPLE_BATCH, honeyKgPerBox: 0, temperatureC: 0 });
+  });
+
+  test('further lots of a batch survive a change of the first', () => {
+    const former = { ...SAMPLE_BATCH, lotIds: ['a', 'b'] };
+    const form = { ...batchFormOf(former, CELSIUS), lotId: 'c' };
+    expect(contentOf(readBatchForm(form, CELSIUS, former)).lotIds).toEqual(['c', 'b']);
+    expect(contentOf(readBatchForm({ ...form, lotId: '' }, CELSIUS, former)).lotIds).toEqual(['b']);
+  });
+
+  test('a fresh one needs only its name; an empty temperature means as outside', () => {
+    const fresh = freshBatch(NOW, CELSIUS);
+    expect(Object.keys(sentences(readBatchForm(fresh, CELSIUS)))).toEqual(['name']);
+    expect(contentOf(readBatchForm({ ...fresh, name: 'a' }, CELSIUS)).temperatureC).toBeNull();
+  });
+
+  test('times that are none, and out before in', () => {
+    const form = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), inAt: '' };
+    expect(sentences(readBatchForm(form, CELSIUS))['inAt']).toBe('Choose a day and a time.');
+    const early = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
+    expect(sentences(readBatchForm(early, CELSIUS))['outAt']).toBe('It goes out after it came in.');
+  });
+});
+
+describe('a check as it is typed', () => {
+  const times = { inAt: SAMPLE_BATCH.inAt, outAt: null };
+
+  test('a reading and a weight come back from their forms', () => {
+    const preferences = { ...CELSIUS, initials: 'ab' };
+    const form = batchCheckFormOf(SAMPLE_CHECK, preferences);
+    expect(contentOf(readBatchCheckForm(form, preferences, times))).toEqual(SAMPLE_CHECK);
+    const found = {
+      by: 'weight',
+      firstKg: 25,
+      nowKg: 24.7,
+      tareKg: 10,
+      plusMinusKg: 0.05,
+    } as const;
+    const weighed = { ...SAMPLE_CHECK, found };
+    const back = readBatchCheckForm(batchCheckFormOf(weighed, preferences), preferences, times);
+    expect(contentOf(back)).toEqual(weighed);
+  });
+
+  test('before it came in, after it went out, and without a value', () => {
+    const fresh = { ...freshBatchCheck(NOW, CELSIUS), percent: '17.5' };
+    const early = { ...fresh, takenAt: '2026-11-01T08:00' };
+    expect(sentences(readBatchCheckForm(early, CELSIUS, times))['takenAt']).toContain(
+      'came in later',
+    );
+    const gone = { ...times, outAt: '2026-11-22T00:00:00.000Z' };
+    expect(sentences(readBatchCheckForm(fresh, CELSIUS, gone))['takenAt']).toContain('out by then');
+    const empty = readBatchCheckForm({ ...fresh, percent: '' }, CELSIUS, times);
+    expect(Object.keys(sentences(empty))).toEqual(['percent']);
+  });
+
+  test('a box that weighs as little as its wood is no box with honey', () => {
+    const form = { ...freshBatchCheck(NOW, CELSIUS), by: 'weight' as const, first: '8', now: '8' };
+    expect(sentences(readBatchCheckForm(form, CELSIUS, times))['now']).toContain('wood and wax');
+  });
+});
+
+describe('standing honey as it is typed', () => {
+  test.each(STANDING_KINDS)('%s: the usual values are an answer', (kind) => {
+    const standing = contentOf(readStandingForm(kind, freshStanding(kind, FAHRENHEIT), FAHRENHEIT));
+    expect(standing.parts.length).toBe(kind === 'combs' ? 2 : 1);
+    expect(standing.air.temperatureC).toBeCloseTo(kind === 'tray' ? 28 : 17, 1);
+    expect(standing.depthMm === null).toBe(kind === 'combs');
+  });
+
+  test('a layer too thin or too deep is told beside its surface', () => {
+    const tray = freshStanding('tray', CELSIUS);
+    const said = (area: string): string | undefined =>
+      sentences(readStandingForm('tray', { ...tray, mass: '1000', area }, CELSIUS))['area'];
+    expect(said('1')).toContain('deeper than half a metre');
+    expect(said('x')).toBeDefined();
+    expect(said('0')).toContain('0.5 to 5,000');
+  });
+
+  test('each wrong value has its sentence', () => {
+    const form = {
+      ...freshStanding('combs', CELSIUS),
+      mass: '0',
+      openShare: '120',
+      moisture: '50',
+      humidity: '101',
+      hours: '0',
+      airTemperature: '80',
+    };
+    expect(Object.keys(sentences(readStandingForm('combs', form, CELSIUS))).sort()).toEqual([
+      'airTemperature',
+      'hours',
+      'humidity',
+      'mass',
+      'moisture',
+      'openShare',
+    ]);
+    const often = { ...freshStanding('tray', CELSIUS), stir: '0.1' };
+    expect(sentences(readStandingForm('tray', often, CELSIUS))['stir']).toContain('0: never');
+  });
+});
