@@ -278,6 +278,7 @@ export { MACHINE_KINDS, isRatingPoint, type MachineKind } from './warmRoom/dehum
 export { type DryingRun } from './warmRoom/dryingRun';
 export {
   forecaster,
+  humidityBand,
   moistureAt,
   moistureBand,
   readyForecast,

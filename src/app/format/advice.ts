@@ -1,5 +1,6 @@
 import { COMB_SOFTENS_C, type RoomAdvice } from '../../core';
 import type { Preferences } from '../../records';
+import { counted } from './counted';
 import { formatPercent } from './moisture';
 import { formatQuantity } from './units';
 
@@ -9,6 +10,12 @@ interface AdviceContext {
   readonly nameOf: (batchId: string) => string;
   /** a day of the run in words */
   readonly dayWords: (day: number) => string;
+}
+
+/** "about 90 g of water came in" */
+function waterWords(kg: number): string {
+  const grams = Math.round(1000 * Math.abs(kg));
+  return `about ${grams} g of water ${kg >= 0 ? 'came in' : 'went out'}`;
 }
 
 const percentOf = (share: number): string => `${Math.round(100 * share)} %`;
@@ -32,6 +39,8 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
       return `The dehumidifier runs all the time, and the air hangs at ${percentOf(advice.humidity)} instead of ${percentOf(advice.wanted)}: the machine is the limit, not time. Fewer boxes, or a second machine.`;
     case 'machine-enough-for':
       return `With ${percentOf(advice.share)} of this load the dehumidifier would reach ${percentOf(advice.humidity)} on the second day.`;
+    case 'door':
+      return `The log shows the door open ${counted(advice.times, 'time')} over the last day: ${waterWords(advice.waterKg)} with the air of outside. Go in seldom, and carry all in at once.`;
     case 're-wets':
       return `Were the room switched off now, ${nameOf(advice.batchId)} would gain ${formatPercent(advice.byPercent)} points within a day from the air outside, its surface ${formatPercent(advice.surfacePercent)} %: extract soon, or cover it tightly.`;
   }

@@ -65,6 +65,7 @@ describe('advice in words', () => {
       { kind: 'hard-to-extract', batchId: 'a', percent: 14.6, day: 5 },
       { kind: 'machine-flat-out', humidity: 0.41, wanted: 0.3 },
       { kind: 'machine-enough-for', share: 0.5, humidity: 0.32 },
+      { kind: 'door', times: 3, waterKg: 0.09 },
       { kind: 're-wets', batchId: 'a', byPercent: 0.3, surfacePercent: 21.4 },
     ] as const;
     expect(all.map((one) => adviceWords(one, context))).toMatchInlineSnapshot(`
@@ -76,6 +77,7 @@ describe('advice in words', () => {
         "First load is at 14.6 % in the end, and under 15 % on Friday: honey so dry hardly leaves the comb. Take it out before.",
         "The dehumidifier runs all the time, and the air hangs at 41 % instead of 30 %: the machine is the limit, not time. Fewer boxes, or a second machine.",
         "With 50 % of this load the dehumidifier would reach 32 % on the second day.",
+        "The log shows the door open 3 times over the last day: about 90 g of water came in with the air of outside. Go in seldom, and carry all in at once.",
         "Were the room switched off now, First load would gain 0.3 points within a day from the air outside, its surface 21.4 %: extract soon, or cover it tightly.",
       ]
     `);

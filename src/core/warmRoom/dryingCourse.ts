@@ -10,7 +10,7 @@ import { AIR_RATIO, AIR_TEMPERATURE, type Surroundings } from './dryingSystem';
 import { INTERIOR_FACTOR, dryAirKg } from './room';
 
 /** Share of the room's air that is exchanged when boxes are carried in or out [1]. @source common practice, no source */
-const DOOR_EXCHANGE = 0.5;
+export const DOOR_EXCHANGE = 0.5;
 
 /** A run on its way. */
 export interface Course {

@@ -16,6 +16,8 @@ export interface ForecastDraw {
   readonly percent: readonly Float64Array[];
   /** when each batch is dry enough [d]; Infinity where not within the run */
   readonly readyDay: readonly number[];
+  /** relative humidity of the air at each time told [1] */
+  readonly humidity: Float64Array;
 }
 
 /** Layers of a comb that forecasts need: their error is far below the doubt of the rates. */
@@ -47,6 +49,7 @@ function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
   return {
     percent,
     readyDay: percent.map((own, at) => readyDayOf(own, run.tellDays, task.targets[at] ?? 0)),
+    humidity: Float64Array.from(moments, (one) => one.air.relativeHumidity),
   };
 }
 
@@ -97,13 +100,8 @@ export interface Spread90 {
   readonly high: number;
 }
 
-/**
- * Moisture of one batch over the courses at one of the times told [%]; NaN where it is not in.
- *
- * @param at - place of the time among those told
- */
-export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: number): Spread90 {
-  const sorted = Float64Array.from(draws, (one) => one.percent[batch]?.[at] ?? NaN).sort();
+function spreadOf(values: Float64Array): Spread90 {
+  const sorted = values.sort();
   return {
     low: quantile(sorted, LOW),
     middle: quantile(sorted, MIDDLE),
@@ -111,15 +109,36 @@ export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: nu
   };
 }
 
-/** Band of one batch's moisture over the courses at every time told [%]. */
-export function moistureBand(draws: readonly ForecastDraw[], batch: number): Band {
-  const times = draws[0]?.percent[batch]?.length ?? 0;
-  const all = Array.from({ length: times }, (_, at) => moistureAt(draws, batch, at));
+function bandOver(times: number, at: (time: number) => Spread90): Band {
+  const all = Array.from({ length: times }, (_, time) => at(time));
   return {
     low: all.map((one) => one.low),
     middle: all.map((one) => one.middle),
     high: all.map((one) => one.high),
   };
+}
+
+/**
+ * Moisture of one batch over the courses at one of the times told [%]; NaN where it is not in.
+ *
+ * @param at - place of the time among those told
+ */
+export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: number): Spread90 {
+  return spreadOf(Float64Array.from(draws, (one) => one.percent[batch]?.[at] ?? NaN));
+}
+
+/** Band of one batch's moisture over the courses at every time told [%]. */
+export function moistureBand(draws: readonly ForecastDraw[], batch: number): Band {
+  const times = draws[0]?.percent[batch]?.length ?? 0;
+  return bandOver(times, (at) => moistureAt(draws, batch, at));
+}
+
+/** Band of the humidity of the air over the courses at every time told [1]. */
+export function humidityBand(draws: readonly ForecastDraw[]): Band {
+  const times = draws[0]?.humidity.length ?? 0;
+  return bandOver(times, (at) =>
+    spreadOf(Float64Array.from(draws, (one) => one.humidity[at] ?? NaN)),
+  );
 }
 
 /** When one batch is dry enough over the courses, at least one. */

@@ -1,6 +1,10 @@
+import { airAt, type AirState } from './airOverTime';
+import { logSpikes } from './airSeries';
 import { machineDuty } from './dehumidifier';
+import { DOOR_EXCHANGE } from './dryingCourse';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
+import { dryAirKg } from './room';
 import type { RoomAdvice } from './roomAdvice';
 import { simulateDrying } from './simulateDrying';
 import { standingCourse } from './standing';
@@ -42,6 +46,28 @@ export function enoughFor(run: DryingRun, fromDay: number): RoomAdvice[] {
       return [{ kind: 'machine-enough-for', share, humidity }];
   }
   return [];
+}
+
+/**
+ * How often the door stood open over the last day, by the log, and what water came in with it: half
+ * of the room's air exchanged each time.
+ *
+ * @param nowDay - [d]
+ * @source share of the air: common practice, no source
+ */
+export function doorAdvice(run: DryingRun, nowDay: number, outside: AirState): RoomAdvice[] {
+  const { known, room } = run;
+  if (!room || known?.kind !== 'series') return [];
+  const doors = logSpikes(known).filter(
+    (one) => one.like === 'door' && one.day <= nowDay && one.day > nowDay - 1,
+  );
+  if (doors.length === 0) return [];
+  const inside = airAt(known, Math.min(nowDay, run.knownUntilDay ?? nowDay), {
+    temperatureC: 0,
+    ratio: 0,
+  });
+  const eachKg = DOOR_EXCHANGE * dryAirKg(room.room) * (outside.ratio - inside.ratio);
+  return [{ kind: 'door', times: doors.length, waterKg: doors.length * eachKg }];
 }
 
 /**

@@ -10,7 +10,7 @@ import {
 import { MACHINE, OUTSIDE, ROOM, boxes, inRoom } from '../test/dryingRuns';
 import { airAt, asAir } from './airOverTime';
 import { machineDuty, relativePerformance, removalKgPerDay } from './dehumidifier';
-import { enoughFor, reWetting } from './loadAdvice';
+import { doorAdvice, enoughFor, reWetting } from './loadAdvice';
 import { NO_FLOWS, roomFlows } from './room';
 import { roomAdvice } from './roomAdvice';
 import { simulateDrying } from './simulateDrying';
@@ -174,5 +174,23 @@ describe('advice', () => {
     expect(wet[0]).toMatchObject({ kind: 're-wets', batchId: 'a' });
     expect(reWetting(run, later, { outsideC: 20, outsideHumidity: 0.3 })).toEqual([]);
     expect(reWetting(run, undefined, { outsideC: 20, outsideHumidity: 0.3 })).toEqual([]);
+  });
+
+  test('a door seen in the log lets so much water in; without a log nothing is said', () => {
+    const days = Array.from({ length: 60 }, (_, at) => at / 48);
+    const open = (at: number): boolean => at === 40;
+    const known = {
+      kind: 'series' as const,
+      days,
+      temperatureC: days.map((_, at) => (open(at) ? 28 : 33)),
+      relativeHumidity: days.map((_, at) => (open(at) ? 0.47 : 0.31)),
+    };
+    const outside = { temperatureC: 17, ratio: humidityRatio(17, 0.9) };
+    const run = inRoom([boxes(4)], { known, knownUntilDay: 1.2 });
+    const [found] = doorAdvice(run, 1.2, outside);
+    const each = 0.5 * 40 * 1.153 * (outside.ratio - humidityRatio(33, 0.31));
+    expect(found).toMatchObject({ kind: 'door', times: 1, waterKg: expect.closeTo(each, 3) });
+    expect(doorAdvice(inRoom([boxes(4)]), 1, outside)).toEqual([]);
+    expect(doorAdvice(run, 4, outside)).toEqual([]);
   });
 });

@@ -53,6 +53,12 @@ export type RoomAdvice =
       readonly humidity: number;
     }
   | {
+      /** openings of the door seen in the log of the last day, and the water that came in with them [kg] */
+      readonly kind: 'door';
+      readonly times: number;
+      readonly waterKg: number;
+    }
+  | {
       readonly kind: 're-wets';
       readonly batchId: string;
       /** within a day in the air outside [%] */

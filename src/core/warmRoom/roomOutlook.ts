@@ -1,10 +1,10 @@
 import { heatSpent, type HeatSpent } from '../heat/heatDamage';
-import { airAt, asAir, type Air } from './airOverTime';
+import { airAt, asAir, type AirState } from './airOverTime';
 import { factorBelief, priorBelief, runUnder, type DryingBelief } from './dryingBelief';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
 import { learnDrying, type DryingObservation } from './learnDrying';
-import { enoughFor, reWetting } from './loadAdvice';
+import { doorAdvice, enoughFor, reWetting } from './loadAdvice';
 import { roomAdvice, type RoomAdvice } from './roomAdvice';
 import { simulateDrying } from './simulateDrying';
 
@@ -116,23 +116,23 @@ function perDay(
 }
 
 /** Air outside as it mostly is: the mean of its day, or now. */
-function outsideAir({ outside }: NonNullable<DryingRun['room']>, nowDay: number): Air {
-  if (outside.kind === 'daily') {
-    return { temperatureC: outside.meanC, relativeHumidity: outside.relativeHumidity };
-  }
-  return asAir(airAt(outside, nowDay, { temperatureC: 0, ratio: 0 }));
+function outsideAir({ outside }: NonNullable<DryingRun['room']>, nowDay: number): AirState {
+  const mean = outside.kind === 'daily' ? { ...outside, swingC: 0 } : outside;
+  return airAt(mean, nowDay, { temperatureC: 0, ratio: 0 });
 }
 
 function adviceFor(run: DryingRun, moments: readonly DryingMoment[], nowDay: number): RoomAdvice[] {
   const found = roomAdvice(run, moments, nowDay);
   const flatOut = found.some((one) => one.kind === 'machine-flat-out');
   if (!run.room) return found;
-  const { temperatureC, relativeHumidity } = outsideAir(run.room, nowDay);
+  const outside = outsideAir(run.room, nowDay);
+  const { temperatureC, relativeHumidity } = asAir(outside);
   const past = moments.filter((one) => one.day <= nowDay);
   const about = { outsideC: temperatureC, outsideHumidity: relativeHumidity };
   return [
     ...found,
     ...(flatOut ? enoughFor(run, nowDay) : []),
+    ...doorAdvice(run, nowDay, outside),
     ...reWetting(run, past[past.length - 1], about),
   ];
 }

@@ -106,6 +106,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
       <AirSection
         file={file}
         outlook={forecast.first?.outlook ?? null}
+        draws={forecast.draws}
         zeroMs={asked.present.zeroMs}
         nowMs={nowMs}
       />

@@ -1,15 +1,24 @@
 import type { ChartData, ChartOptions } from 'chart.js';
 import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
-import type { AirSeries, RoomOutlook } from '../../../../core';
+import {
+  humidityBand,
+  logSpikes,
+  type AirSeries,
+  type ForecastDraw,
+  type RoomOutlook,
+} from '../../../../core';
 import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
-import { CHART_INK, CHART_LAVENDER } from '../../../ui/chartLook';
+import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/chartLook';
 
 interface AirChartProps {
   /** measured in the room */
   log: AirSeries;
   /** null until it is reckoned */
   outlook: RoomOutlook | null;
+  draws: readonly ForecastDraw[];
+  /** humidity at which the machine stops [1]; null without one */
+  stopsAt: number | null;
   nowDay: number;
   zeroMs: number;
 }
@@ -25,12 +34,66 @@ const MOST_POINTS = 1500;
 function pointsOf(
   days: readonly number[],
   value: (at: number) => number,
-  { zeroMs, keep }: { zeroMs: number; keep: (day: number) => boolean },
+  { zeroMs, keep }: Window,
 ): ChartPoint[] {
   const every = Math.ceil(days.length / MOST_POINTS);
   return days.flatMap((day, at) =>
     at % every === 0 && keep(day) ? [{ x: zeroMs + day * DAY_MS, y: value(at) }] : [],
   );
+}
+
+interface Window {
+  readonly zeroMs: number;
+  readonly keep: (day: number) => boolean;
+}
+
+/** Band of the humidity to come, 90 % of all courses. */
+function bandSets({ draws, outlook }: AirChartProps, ahead: Window) {
+  if (!outlook || draws.length < 2) return [];
+  const { low, high } = humidityBand(draws);
+  const line = { ...LINE_ONLY, borderWidth: 0, yAxisID: 'humidity' };
+  const points = (values: readonly number[]): ChartPoint[] =>
+    pointsOf(outlook.days, (at) => 100 * (values[at] ?? 0), ahead);
+  return [
+    { ...line, label: '% RH, low', data: points(low) },
+    {
+      ...line,
+      label: '% RH, high',
+      data: points(high),
+      fill: '-1',
+      backgroundColor: CHART_LAVENDER_PALE,
+    },
+  ];
+}
+
+/** Where the machine is set to stop, and entries that look like an open door. */
+function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window) {
+  const ends = [nowDay - SHOWN_DAYS, nowDay + SHOWN_DAYS];
+  const doors = logSpikes(log).filter((one) => one.like === 'door' && measured.keep(one.day));
+  return [
+    {
+      ...LINE_ONLY,
+      label: 'machine stops',
+      borderColor: CHART_INK,
+      borderWidth: 1,
+      yAxisID: 'humidity',
+      data:
+        stopsAt === null ? [] : ends.map((day) => ({ x: zeroMs + day * DAY_MS, y: 100 * stopsAt })),
+    },
+    {
+      label: 'door open',
+      data: doors.map((one) => ({
+        x: zeroMs + one.day * DAY_MS,
+        y: 100 * one.relativeHumidity,
+      })),
+      yAxisID: 'humidity',
+      pointStyle: 'triangle',
+      pointRadius: 7,
+      pointBorderWidth: 2,
+      backgroundColor: '#ffffff',
+      borderColor: CHART_INK,
+    },
+  ];
 }
 
 function chartData(props: AirChartProps): ChartData<'scatter', ChartPoint[]> {
@@ -47,6 +110,8 @@ function chartData(props: AirChartProps): ChartData<'scatter', ChartPoint[]> {
   const days = outlook?.days ?? [];
   return {
     datasets: [
+      ...bandSets(props, ahead),
+      ...marks(props, measured),
       {
         ...degrees,
         label: '°C measured',
@@ -106,8 +171,11 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
 
 /** Air of the room: as it was measured, and as it is to come. */
 export function AirChart(props: AirChartProps): ReactElement {
-  const { log, nowDay, zeroMs } = props;
-  const data = useMemo(() => chartData(props), [props]);
+  const { log, outlook, draws, stopsAt, nowDay, zeroMs } = props;
+  const data = useMemo(
+    () => chartData({ log, outlook, draws, stopsAt, nowDay, zeroMs }),
+    [log, outlook, draws, stopsAt, nowDay, zeroMs],
+  );
   const first = Math.max(nowDay - SHOWN_DAYS, Math.min(nowDay, log.days[0] ?? nowDay));
   const options = useMemo(
     () => optionsFor(zeroMs + first * DAY_MS, zeroMs + (nowDay + SHOWN_DAYS) * DAY_MS),

@@ -1,5 +1,5 @@
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
-import { logGaps, logSpikes, type RoomOutlook } from '../../../../core';
+import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook } from '../../../../core';
 import { seriesOf, type AirLog, type RoomFile } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { counted } from '../../../format/counted';
@@ -59,13 +59,15 @@ function LogRow({ log }: { log: AirLog }): ReactElement {
 interface AirSectionProps {
   file: RoomFile;
   outlook: RoomOutlook | null;
+  draws: readonly ForecastDraw[];
   /** midnight from which the outlook counts its days [ms] */
   zeroMs: number;
   nowMs: number;
 }
 
 /** The air of the room: chart, logs, and the ways in for more. */
-export function AirSection({ file, outlook, zeroMs, nowMs }: AirSectionProps): ReactElement {
+export function AirSection(props: AirSectionProps): ReactElement {
+  const { file, outlook, draws, zeroMs, nowMs } = props;
   const [open, setOpen] = useState<'log' | 'now' | null>(null);
   const log = useMemo(() => seriesOf(file.logs, 'inside', zeroMs), [file, zeroMs]);
   const close = (): void => setOpen(null);
@@ -85,9 +87,15 @@ export function AirSection({ file, outlook, zeroMs, nowMs }: AirSectionProps): R
           <AirChart
             log={log}
             outlook={outlook}
+            draws={draws}
+            stopsAt={file.room.content.machine?.stopsAtHumidity ?? null}
             nowDay={(nowMs - zeroMs) / DAY_MS}
             zeroMs={zeroMs}
           />
+          <p className="mt-1 text-base text-ink-soft">
+            Dashed: to come, shade 90 % of all courses. Fine line: where the machine stops.
+            Triangle: like an open door.
+          </p>
         </Suspense>
       )}
       {file.logs.length === 0 ? (
