@@ -189,3 +189,32 @@ test('a burner without a flue is warned of where it is chosen', async ({ page })
   await sheet.getByLabel('Set to', { exact: true }).fill('60');
   await expect(sheet.getByText(/A warm room is set to 5 to 45 °C/)).toBeVisible();
 });
+
+test('on a phone: through More into the room, a box weighed, nothing scrolls sideways', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/demo/today');
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('link', { name: 'Warm room' }).last().click();
+  await page.getByRole('link', { name: /Boathouse room/ }).click();
+  await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
+  await expectNoSidewaysScroll(page);
+  const act = page.getByRole('button', { name: /Read or weigh it ?: Outer marsh/ });
+  expect((await act.boundingBox())?.height).toBeGreaterThanOrEqual(56);
+  await act.click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('radio', { name: 'Same box weighed' }).click();
+  await sheet.getByLabel('The box weighed at first').fill('24,6');
+  await sheet.getByLabel('It weighs now').fill('18');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText(/is it the same box/)).toBeVisible();
+  await sheet.getByLabel('It weighs now').fill('24,4');
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('weighed: 24.60 kg at first, 24.40 kg then').first()).toBeVisible();
+  await expect(page.getByText('Learned from 6 measurements', { exact: false })).toBeVisible({
+    timeout: 60_000,
+  });
+});

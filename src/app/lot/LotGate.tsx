@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { LotFile } from '../../records';
 import { NothingHere } from '../ui/NothingHere';
-import { useWorkshop } from '../data/useWorkshop';
+import { WorkshopContext, useWorkshop } from '../data/useWorkshop';
 import { Waiting } from '../ui/Waiting';
 import { useLotFile } from './useLot';
 
@@ -18,5 +18,9 @@ export function LotGate({ View }: LotGateProps): ReactElement {
   const workshop = useWorkshop();
   if (state.status === 'loading' || !workshop) return <Waiting />;
   if (state.status === 'missing') return <NothingHere />;
-  return <View key={lotId} file={state.file} />;
+  return (
+    <WorkshopContext value={workshop}>
+      <View key={lotId} file={state.file} />
+    </WorkshopContext>
+  );
 }
