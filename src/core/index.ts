@@ -297,6 +297,11 @@ export {
   type LearnedRoom,
   type RoomOutlook,
 } from './warmRoom/roomOutlook';
-export { honeyDepthMm, standingCourse, type StandingCourse } from './warmRoom/standing';
+export {
+  honeyDepthMm,
+  standingCourse,
+  type StandingCourse,
+  type StandingTask,
+} from './warmRoom/standing';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';

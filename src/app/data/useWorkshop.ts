@@ -10,18 +10,19 @@ export const WorkshopContext = createContext<Workshop | undefined>(undefined);
 /** All lots with what they teach about each other; undefined while loading. */
 export function useWorkshop(): Workshop | undefined {
   const given = useContext(WorkshopContext);
-  const own = useOwnWorkshop();
+  const own = useOwnWorkshop(given === undefined);
   return given ?? own;
 }
 
-function useOwnWorkshop(): Workshop | undefined {
+/** @param needed - false: nothing is reckoned, since the page has it already */
+function useOwnWorkshop(needed: boolean): Workshop | undefined {
   const workspace = useAppSelector(selectWorkspace);
   const records = useAllLotRecords(workspace);
   const book = useBook();
   const meters = book?.meters;
   return useMemo(
-    () => (records && meters ? workshopOf(records, meters) : undefined),
-    [records, meters],
+    () => (needed && records && meters ? workshopOf(records, meters) : undefined),
+    [needed, records, meters],
   );
 }
 

@@ -1,4 +1,4 @@
-import { LAYOUT_FACTOR, honeyDepthMm, type Air, type HoneyPart } from '../../core';
+import { LAYOUT_FACTOR, honeyDepthMm, type HoneyPart, type StandingTask } from '../../core';
 import { BOX_TARE_KG, type Preferences } from '../../records';
 import { decimalText } from '../format/decimal';
 import { unitOf } from '../format/units';
@@ -24,14 +24,7 @@ export interface StandingForm {
 }
 
 /** Everything that the course of standing honey follows from. */
-export interface Standing {
-  readonly parts: readonly HoneyPart[];
-  readonly air: Air;
-  readonly honeyC: number;
-  readonly airFactor: number;
-  readonly tareKg: number;
-  readonly hours: number;
-  readonly stirredEveryHours: number;
+export interface Standing extends StandingTask {
   /** of honey in a pail or on trays [mm]; null for combs */
   readonly depthMm: number | null;
 }
