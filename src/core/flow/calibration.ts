@@ -95,7 +95,10 @@ function flowSpread(
   const slopes = differencesAt(logClog).map((one, at) => (up[at]! - one) / nudge);
   const weight = 1 / MARK_SPREAD ** 2;
   const flow = weight * count + 1 / STRAINER_PRIOR.flow ** 2;
-  const clog = slopes.reduce((sum, one) => sum + weight * one ** 2, 1 / STRAINER_PRIOR.clogging ** 2);
+  const clog = slopes.reduce(
+    (sum, one) => sum + weight * one ** 2,
+    1 / STRAINER_PRIOR.clogging ** 2,
+  );
   const both = slopes.reduce((sum, one) => sum - weight * one, 0);
   return Math.sqrt(clog / (flow * clog - both ** 2));
 }

@@ -28,7 +28,10 @@ describe('viscosity', () => {
   });
 
   test('warmer or wetter honey is always thinner', () => {
-    const honey = fc.tuple(fc.double({ min: 0, max: 69, noNaN: true }), fc.double({ min: 13, max: 24, noNaN: true }));
+    const honey = fc.tuple(
+      fc.double({ min: 0, max: 69, noNaN: true }),
+      fc.double({ min: 13, max: 24, noNaN: true }),
+    );
     fc.assert(
       fc.property(honey, ([c, percent]) => {
         expect(viscosityPaS(c + 1, percent)).toBeLessThan(viscosityPaS(c, percent));

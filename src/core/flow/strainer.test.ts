@@ -75,11 +75,17 @@ describe('a strainer from clean to scraped', () => {
   test('warming up to 35 °C never slows straining', () => {
     const warmth = fc.double({ min: 10, max: WAX_SOFTENS_C - 0.5, noNaN: true });
     fc.assert(
-      fc.property(strainers, warmth, fc.double({ min: 1, max: 500, noNaN: true }), (strainer, c, kg) => {
-        const at = (temperatureC: number): number =>
-          timeOfTask({ strainer, honey: { ...HONEY, temperatureC }, kg, scrapeMinutes: 5 }).minutes;
-        expect(at(c + 0.5)).toBeLessThanOrEqual(at(c) * (1 + 1e-9));
-      }),
+      fc.property(
+        strainers,
+        warmth,
+        fc.double({ min: 1, max: 500, noNaN: true }),
+        (strainer, c, kg) => {
+          const at = (temperatureC: number): number =>
+            timeOfTask({ strainer, honey: { ...HONEY, temperatureC }, kg, scrapeMinutes: 5 })
+              .minutes;
+          expect(at(c + 0.5)).toBeLessThanOrEqual(at(c) * (1 + 1e-9));
+        },
+      ),
     );
   });
 
@@ -131,9 +137,9 @@ describe('what would make it faster', () => {
     const saved = advice.map((one) => one.minutesSaved);
     expect(saved).toEqual([...saved].sort((a, b) => b - a));
     expect(advice.map((one) => one.change).sort()).toEqual(
-      ['area', 'coarse-first', 'head', 'settled', 'warmer'].concat(
-        advice.some((one) => one.change === 'scraping') ? ['scraping'] : [],
-      ).sort(),
+      ['area', 'coarse-first', 'head', 'settled', 'warmer']
+        .concat(advice.some((one) => one.change === 'scraping') ? ['scraping'] : [])
+        .sort(),
     );
     const warmed = timeOfTask({ ...TASK, honey: { ...HONEY, temperatureC: 30 } }).minutes;
     expect(advice.find((one) => one.change === 'warmer')?.minutesSaved).toBeCloseTo(

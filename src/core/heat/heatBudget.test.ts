@@ -31,11 +31,14 @@ describe('heat budget', () => {
     [40, 20, 50],
     [50, 4.5, 9],
     [60, 1, 2.5],
-  ])('White and others (recalled from memory): 30 mg/kg at %d °C come within %d to %d days', (c, from, to) => {
-    const after = (days: number) => heatBalance(held(c, days)).hmfFormed;
-    expect(after(from).high).toBeGreaterThan(30 * 0.9);
-    expect(after(to).low).toBeLessThan(30 * 1.1);
-  });
+  ])(
+    'White and others (recalled from memory): 30 mg/kg at %d °C come within %d to %d days',
+    (c, from, to) => {
+      const after = (days: number) => heatBalance(held(c, days)).hmfFormed;
+      expect(after(from).high).toBeGreaterThan(30 * 0.9);
+      expect(after(to).low).toBeLessThan(30 * 1.1);
+    },
+  );
 
   test('the high end is 1.6 times the likely HMF; the band of what is left lies about it', () => {
     const { hmfFormed, diastaseLeft, hmf, diastase } = heatBalance(held(45, 3));
@@ -90,7 +93,7 @@ describe('honey that follows a cabinet', () => {
     const history = warmingHistory(plan);
     expect(history.reduce((sum, one) => sum + one.days, 0)).toBeCloseTo(2, 9);
     const mean = history.reduce((sum, one) => sum + one.days * one.temperatureC, 0) / 2;
-    const exact = 40 - (25 * (8 / 48)) * (1 - Math.exp(-48 / 8));
+    const exact = 40 - 25 * (8 / 48) * (1 - Math.exp(-48 / 8));
     expect(mean).toBeCloseTo(exact, 2);
     expect(warmedToC(plan)).toBeCloseTo(40 - 25 * Math.exp(-6), 9);
   });

@@ -129,8 +129,7 @@ export function daysLeftAt(
   { hmf, diastase }: Pick<HeatBalance, 'hmf' | 'diastase'>,
   limits: HeatLimits = HEAT_LIMITS,
 ): number {
-  const hmfDays =
-    (limits.hmfMgPerKg - hmf.high) / (hmfMgPerKgDay(temperatureC) * HEAT_SPREAD.hmf);
+  const hmfDays = (limits.hmfMgPerKg - hmf.high) / (hmfMgPerKgDay(temperatureC) * HEAT_SPREAD.hmf);
   const halvings = Math.log2(diastase.low / limits.diastaseSchade) / HEAT_SPREAD.diastase;
   const diastaseDays = halvings * diastaseHalfLifeDays(temperatureC);
   return Math.min(LONGEST_DAYS, Math.max(0, Math.min(hmfDays, diastaseDays)));

@@ -58,7 +58,13 @@ describe('cleared share over sizes, temperature changing', () => {
     [16.1, 24, 24, 0, 72, 0.4, Infinity, 20995.3345, 0.80886, 0.9066, 0.63292],
   ])('scipy: %d %%, %d → %d °C', (...row) => {
     const [moisturePercent, startC, roomC, lagHours, hours, heightM, strainedUm, ...found] = row;
-    const vessel = { heightCm: 100 * heightM!, moisturePercent: moisturePercent!, startC: startC!, roomC: roomC!, lagHours: lagHours! };
+    const vessel = {
+      heightCm: 100 * heightM!,
+      moisturePercent: moisturePercent!,
+      startC: startC!,
+      roomC: roomC!,
+      lagHours: lagHours!,
+    };
     const [dose, wax, bubbles, specks] = found;
     expect(Math.abs(fluidity(vessel, hours!) / dose! - 1)).toBeLessThan(1e-5);
     const [moment] = settlingCourse({ vessel, strainedUm: strainedUm! }, [hours!]);

@@ -145,7 +145,8 @@ const PAIL_W_PER_M2_K = 6;
 export function vesselLagHours(heightCm: number, diameterCm: number): number {
   const fn = 'vesselLagHours';
   const height = requireInRange(heightCm, [1, 400], { fn, param: 'heightCm', unit: 'cm' }) / 100;
-  const across = requireInRange(diameterCm, [1, 400], { fn, param: 'diameterCm', unit: 'cm' }) / 100;
+  const across =
+    requireInRange(diameterCm, [1, 400], { fn, param: 'diameterCm', unit: 'cm' }) / 100;
   const volume = (Math.PI * across ** 2 * height) / 4;
   const surface = Math.PI * across * height + (Math.PI * across ** 2) / 2;
   return (HONEY_KG_PER_M3 * volume * HONEY_J_PER_KG_K) / (PAIL_W_PER_M2_K * surface) / 3600;

@@ -1,0 +1,148 @@
+import { DomainError, requireInRange } from '../errors';
+import type { StrainerCycle } from '../flow/strainer';
+
+/** Where combs are opened. */
+export interface UncappingStage {
+  /** how many can uncap at a time, each with a tool */
+  readonly places: number;
+  readonly secondsPerFrame: number;
+  /** of the honey in a frame, that goes with the cappings [1] */
+  readonly lossShare: number;
+  /** opened frames that may wait for the extractor */
+  readonly rackFrames: number;
+}
+
+export interface ExtractorStage {
+  readonly count: number;
+  readonly framesPerLoad: number;
+  /** of each side that is spun [min] */
+  readonly spinMinutes: number;
+  /** 1 where both sides empty at once, 2 where frames are turned */
+  readonly sides: 1 | 2;
+  /** to put frames in and to take them out, together [min] */
+  readonly handleMinutes: number;
+  /** to turn the frames of a load [min] */
+  readonly turnMinutes: number;
+  /** true: a person turns the handle all the while */
+  readonly byHand: boolean;
+  /** of the honey in a frame, that stays in the wet comb [1] */
+  readonly leftShare: number;
+  /** that stays on walls of extractor and tank [kg] */
+  readonly wallsKg: number;
+  /** honey that may wait between extractor and strainer [kg] */
+  readonly sumpKg: number;
+}
+
+export interface StrainerStage {
+  readonly count: number;
+  readonly cycle: StrainerCycle;
+  readonly scrapeMinutes: number;
+  /** honey that goes with what is scraped off [kg each time] */
+  readonly scrapeLossKg: number;
+}
+
+export interface PailStage {
+  /** honey in a full one [kg] */
+  readonly kg: number;
+  /** to put an empty one under the gate [min] */
+  readonly changeMinutes: number;
+}
+
+/** A time in which nobody begins anything and the gates are shut [min after midnight]. */
+export interface LineBreak {
+  readonly fromMin: number;
+  readonly toMin: number;
+}
+
+/** Hours in which bees fly, and how boxes go in and out around them. */
+export interface BeesHours {
+  /** no box is carried in while doors are shut [min after midnight] */
+  readonly shutFromMin: number;
+  readonly shutToMin: number;
+  /** frames that stand inside when work begins */
+  readonly framesInside: number;
+  /** to carry a box in [min] */
+  readonly carryMinutes: number;
+  /** wet boxes go out from then on [min after midnight]; null: not on this day */
+  readonly wetOutFromMin: number | null;
+  /** for each wet box [min] */
+  readonly wetOutMinutes: number;
+}
+
+/** An extraction line and what is to go through it. */
+export interface Line {
+  /** [min after midnight] */
+  readonly startMin: number;
+  readonly frames: number;
+  readonly framesPerBox: number;
+  readonly honeyKgPerFrame: number;
+  /** of each person, by that of the rates [1] */
+  readonly speeds: readonly number[];
+  readonly uncapping: UncappingStage;
+  readonly extractor: ExtractorStage;
+  readonly strainer: StrainerStage;
+  readonly pail: PailStage;
+  readonly breaks: readonly LineBreak[];
+  readonly bees: BeesHours;
+}
+
+/** A numeric field of a line with what it may be. */
+type Check = readonly [
+  value: number,
+  param: string,
+  limits: readonly [number, number],
+  unit: string,
+];
+
+/**
+ * Checks that a line can work at all.
+ *
+ * @throws DomainError `out-of-range` with the field, `empty` without people
+ */
+export function requireLine(line: Line): void {
+  const { uncapping, extractor, strainer, pail, bees } = line;
+  const checks: Check[] = [
+    [line.startMin, 'startMin', [0, 2880], 'min'],
+    [line.frames, 'frames', [0, 20_000], '1'],
+    [line.framesPerBox, 'framesPerBox', [1, 40], '1'],
+    [line.honeyKgPerFrame, 'honeyKgPerFrame', [0.01, 10], 'kg'],
+    [uncapping.places, 'uncapping.places', [1, 50], '1'],
+    [uncapping.secondsPerFrame, 'uncapping.secondsPerFrame', [1, 3600], 's'],
+    [uncapping.lossShare, 'uncapping.lossShare', [0, 0.5], '1'],
+    [uncapping.rackFrames, 'uncapping.rackFrames', [extractor.framesPerLoad, 1e5], '1'],
+    [extractor.count, 'extractor.count', [1, 20], '1'],
+    [extractor.framesPerLoad, 'extractor.framesPerLoad', [1, 500], '1'],
+    [extractor.spinMinutes, 'extractor.spinMinutes', [0.1, 240], 'min'],
+    [extractor.handleMinutes, 'extractor.handleMinutes', [0, 240], 'min'],
+    [extractor.turnMinutes, 'extractor.turnMinutes', [0, 240], 'min'],
+    [extractor.leftShare, 'extractor.leftShare', [0, 0.5], '1'],
+    [extractor.wallsKg, 'extractor.wallsKg', [0, 100], 'kg'],
+    [
+      extractor.sumpKg,
+      'extractor.sumpKg',
+      [extractor.framesPerLoad * line.honeyKgPerFrame, 1e6],
+      'kg',
+    ],
+    [strainer.count, 'strainer.count', [1, 50], '1'],
+    [strainer.scrapeMinutes, 'strainer.scrapeMinutes', [0, 240], 'min'],
+    [strainer.scrapeLossKg, 'strainer.scrapeLossKg', [0, strainer.cycle.kg / 2], 'kg'],
+    [pail.kg, 'pail.kg', [0.1, 2000], 'kg'],
+    [pail.changeMinutes, 'pail.changeMinutes', [0, 240], 'min'],
+    [bees.framesInside, 'bees.framesInside', [0, 1e6], '1'],
+    [bees.carryMinutes, 'bees.carryMinutes', [0, 240], 'min'],
+    [bees.wetOutMinutes, 'bees.wetOutMinutes', [0, 240], 'min'],
+  ];
+  const fn = 'requireLine';
+  for (const [value, param, limits, unit] of checks)
+    requireInRange(value, limits, { fn, param, unit });
+  if (line.speeds.length === 0) {
+    throw new DomainError({ code: 'empty', fn, param: 'speeds', value: 0, unit: '1' });
+  }
+  for (const speed of line.speeds)
+    requireInRange(speed, [0.05, 10], { fn, param: 'speeds', unit: '1' });
+}
+
+/** What of a frame's honey runs out of it [kg]. */
+export function spunKgPerFrame({ honeyKgPerFrame, uncapping, extractor }: Line): number {
+  return honeyKgPerFrame * (1 - uncapping.lossShare - extractor.leftShare);
+}

@@ -1,0 +1,226 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { DomainError } from '../errors';
+import { openGateCycle } from '../flow/strainer';
+import { sampleLine } from '../test/extractionLine';
+import type { Line } from './line';
+import { honeyDoneMin, planLine } from './planLine';
+import { simulateLine, type LineCourse } from './simulateLine';
+import { bottleneck, lineGains } from './whatIf';
+
+/** Lines of many kinds, small enough to run thousands. */
+const lines = fc
+  .record({
+    frames: fc.integer({ min: 1, max: 120 }),
+    people: fc.integer({ min: 1, max: 4 }),
+    places: fc.integer({ min: 1, max: 3 }),
+    seconds: fc.integer({ min: 10, max: 120 }),
+    perLoad: fc.integer({ min: 2, max: 20 }),
+    spin: fc.double({ min: 1, max: 20, noNaN: true }),
+    sides: fc.constantFrom<1 | 2>(1, 2),
+    byHand: fc.boolean(),
+    handle: fc.integer({ min: 1, max: 12 }),
+    strainers: fc.integer({ min: 1, max: 2 }),
+    breakAt: fc.integer({ min: 545, max: 800 }),
+    breakFor: fc.integer({ min: 5, max: 90 }),
+    inside: fc.integer({ min: 0, max: 60 }),
+    carry: fc.integer({ min: 1, max: 12 }),
+    sump: fc.integer({ min: 40, max: 150 }),
+  })
+  .map((one): Line => {
+    const base = sampleLine();
+    return {
+      ...base,
+      frames: one.frames,
+      speeds: Array.from({ length: one.people }, () => 1),
+      uncapping: { ...base.uncapping, places: one.places, secondsPerFrame: one.seconds },
+      extractor: {
+        ...base.extractor,
+        framesPerLoad: one.perLoad,
+        spinMinutes: one.spin,
+        sides: one.sides,
+        byHand: one.byHand,
+        handleMinutes: one.handle,
+        sumpKg: one.sump,
+      },
+      strainer: { ...base.strainer, count: one.strainers },
+      breaks: [{ fromMin: one.breakAt, toMin: one.breakAt + one.breakFor }],
+      bees: {
+        ...base.bees,
+        shutFromMin: 600,
+        shutToMin: 700,
+        framesInside: one.inside,
+        carryMinutes: one.carry,
+        wetOutFromMin: 900,
+      },
+    };
+  });
+
+const pailsKg = ({ pailsAtMin, lastPailsKg }: LineCourse, pailKg: number): number =>
+  pailsAtMin.length * pailKg + lastPailsKg.reduce((sum, kg) => sum + kg, 0);
+
+describe('a day at the line', () => {
+  test('by hand, with one pair of hands and nothing that waits, it is the plain sum', () => {
+    const base = sampleLine();
+    const line = sampleLine({
+      frames: 20,
+      speeds: [1],
+      breaks: [],
+      strainer: { ...base.strainer, cycle: openGateCycle(100) },
+      pail: { kg: 100, changeMinutes: 0 },
+    });
+    const course = simulateLine(line);
+    // 20 frames at 40 s, half of the handling to load, the spin
+    expect(course.spunMin).toBeCloseTo(540 + (20 * 40) / 60 + 2.5 + 6, 9);
+    expect(course.loads).toHaveLength(1);
+    expect(course.loads[0]?.outMin).toBeCloseTo(course.spunMin + 2.5, 9);
+    // what runs out, less the walls, at 100 kg a minute
+    expect(course.strainedMin - course.spunMin).toBeCloseTo((20 * 1.6 * 0.91 - 0.5) / 100, 6);
+  });
+
+  test('turned frames take both sides and the turning', () => {
+    const base = sampleLine();
+    const two = { ...base.extractor, sides: 2 as const, turnMinutes: 2 };
+    const one = simulateLine(sampleLine({ frames: 20, speeds: [1], breaks: [] }));
+    const both = simulateLine(sampleLine({ frames: 20, speeds: [1], breaks: [], extractor: two }));
+    expect(both.spunMin - one.spunMin).toBeCloseTo(6 + 2, 9);
+  });
+
+  test('practice: five to six minutes a load by motor, 11 to 18 kg of a medium box, about 1 kg of a part-filled frame', () => {
+    // common practice, no source
+    const full = simulateLine(sampleLine({ frames: 10, honeyKgPerFrame: 1.6 }));
+    expect(full.mass.strained).toBeGreaterThan(11);
+    expect(full.mass.strained).toBeLessThan(18);
+    const part = simulateLine(sampleLine({ frames: 10, honeyKgPerFrame: 1.15 }));
+    expect(part.mass.strained / 10).toBeCloseTo(1, 0);
+  });
+
+  test('mass is conserved to the gram, whatever the line, and the pails hold what was strained', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const course = simulateLine(line);
+        const { total, ...parts } = course.mass;
+        const all = Object.values(parts).reduce((sum, kg) => sum + kg, 0);
+        expect(Math.abs(all - total)).toBeLessThan(1e-6);
+        expect(Math.abs(total - line.frames * line.honeyKgPerFrame)).toBeLessThan(1e-6);
+        expect(Math.abs(pailsKg(course, line.pail.kg) - parts.strained)).toBeLessThan(1e-6);
+        expect(course.loads.reduce((sum, one) => sum + one.frames, 0)).toBe(line.frames);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('nobody does two things at once, nobody begins in a break, doors stay shut', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const { bars, loads, wetOutMin } = simulateLine(line, { records: true });
+        for (const row of new Set(bars.map((one) => one.row))) {
+          const own = bars.filter((one) => one.row === row);
+          const inOrder = own.sort((a, b) => a.fromMin - b.fromMin);
+          inOrder.slice(1).forEach((bar, at) => {
+            expect(bar.fromMin).toBeGreaterThanOrEqual(inOrder[at]!.toMin - 1e-6);
+          });
+        }
+        const [pause] = line.breaks;
+        const begun = bars.filter((one) => one.row.startsWith('person'));
+        for (const { fromMin } of begun) {
+          expect(fromMin >= pause!.fromMin && fromMin < pause!.toMin).toBe(false);
+        }
+        for (const { task, fromMin } of bars) {
+          if (task === 'carry-in') expect(fromMin >= 600 && fromMin < 700).toBe(false);
+          if (task === 'wet-out') expect(fromMin).toBeGreaterThanOrEqual(900);
+        }
+        expect(wetOutMin).not.toBeNull();
+        expect(Math.max(...loads.map((one) => one.frames))).toBeLessThanOrEqual(
+          line.extractor.framesPerLoad,
+        );
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('one helper more never ends the plan later', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const more = { ...line, speeds: [...line.speeds, 1] };
+        const [before, after] = [planLine(line), planLine(more)].map((one) =>
+          honeyDoneMin(one.course),
+        );
+        expect(after).toBeLessThanOrEqual(before! + 1e-6);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('left to free hands, a helper is in the way for no longer than one handling takes', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const more = { ...line, speeds: [...line.speeds, 1] };
+        const { extractor, bees, strainer } = line;
+        const handOver = Math.max(
+          extractor.handleMinutes,
+          extractor.byHand ? extractor.spinMinutes : 0,
+          bees.carryMinutes,
+          strainer.scrapeMinutes,
+          line.uncapping.secondsPerFrame / 60,
+        );
+        const later = honeyDoneMin(simulateLine(more)) - honeyDoneMin(simulateLine(line));
+        expect(later).toBeLessThanOrEqual(handOver + 1e-6);
+      }),
+      { numRuns: 300 },
+    );
+  });
+
+  test('what no line can be is refused by its field', () => {
+    const base = sampleLine();
+    expect(() => simulateLine({ ...base, speeds: [] })).toThrow(DomainError);
+    expect(() => simulateLine({ ...base, frames: NaN })).toThrow('frames');
+    const small = { ...base.uncapping, rackFrames: 10 };
+    expect(() => simulateLine({ ...base, uncapping: small })).toThrow('rackFrames');
+    const sump = { ...base.extractor, sumpKg: 5 };
+    expect(() => simulateLine({ ...base, extractor: sump })).toThrow('sumpKg');
+  });
+
+  test('no frames: done before it began', () => {
+    const course = simulateLine(sampleLine({ frames: 0 }));
+    expect(course).toMatchObject({ spunMin: 540, strainedMin: 540, loads: [] });
+  });
+});
+
+describe('what holds a line up', () => {
+  const base = sampleLine({ breaks: [] });
+
+  test('a small strainer is the bottleneck, and one more strainer brings most', () => {
+    const cycle = {
+      ...base.strainer.cycle,
+      minutes: base.strainer.cycle.minutes.map((one) => 6 * one),
+    };
+    const slow = { ...base, strainer: { ...base.strainer, cycle } };
+    expect(bottleneck(slow)?.stage).toBe('strainer');
+    const [most] = lineGains(slow, null);
+    expect(most?.change).toBe('strainer');
+    const two = { ...slow, strainer: { ...slow.strainer, count: 2 } };
+    const gain = honeyDoneMin(planLine(slow).course) - honeyDoneMin(planLine(two).course);
+    expect(most?.minutes).toBeCloseTo(gain, 9);
+  });
+
+  test('a fork for everything makes uncapping the bottleneck', () => {
+    const fork = { ...base, uncapping: { ...base.uncapping, secondsPerFrame: 150 } };
+    expect(bottleneck(fork)?.stage).toBe('uncapping');
+    expect(lineGains(fork, null)[0]?.change).toBe('tool');
+  });
+
+  test('warmer honey counts only where it is given', () => {
+    expect(lineGains(base, null).some((one) => one.change === 'warmer')).toBe(false);
+    expect(lineGains(base, base).find((one) => one.change === 'warmer')?.minutes).toBe(0);
+  });
+
+  test('doors that stay shut for the day hold everything up', () => {
+    const shut = { ...base.bees, framesInside: 10, shutFromMin: 540, shutToMin: 1200 };
+    expect(bottleneck({ ...base, bees: shut })?.stage).toBe('doors');
+  });
+
+  test('with nothing to do nothing holds it up', () => {
+    expect(bottleneck({ ...base, frames: 0 })).toBeNull();
+  });
+});
