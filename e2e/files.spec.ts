@@ -60,7 +60,7 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
 });
 
 test('the JSON Schema ships with the application', async ({ page }) => {
-  const response = await page.request.get('/schema/ripenum-record-3.schema.json');
+  const response = await page.request.get('/schema/ripenum-record-4.schema.json');
   expect((await response.json()) as object).toMatchObject({ title: 'Ripenum record' });
 });
 

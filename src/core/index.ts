@@ -62,6 +62,7 @@ export { simulatedSample } from './instruments/simulatedMeter';
 export { STAND_IN_SAMPLES, standInEyepiece, standInMeter } from './instruments/standIns';
 export { percentPerIndexTold, referenceDialRange, zeroOffset } from './instruments/zeroOffset';
 export { bestGuesses } from './guessing/bestGuesses';
+
 export { usualByPosition } from './comb/usualByPosition';
 export { broodRoom } from './comb/broodRoom';
 export {
@@ -305,3 +306,106 @@ export {
 } from './warmRoom/standing';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';
+export { viscosityPaS } from './flow/viscosity';
+export { HEAD_RANGE_CM, MESH_AREA_RANGE_DM2, OPENING_RANGE_UM, usualWireUm } from './flow/mesh';
+export { calibratedStrainer, type Calibrated, type StrainingMark } from './flow/calibration';
+export {
+  openGateCycle,
+  strainerCycle,
+  strainingTime,
+  type HoneyState as StrainedHoney,
+  type Strainer,
+  type StrainerCycle,
+  type StrainerMesh,
+} from './flow/strainer';
+export {
+  TOO_STIFF_BELOW_C,
+  WAX_SOFTENS_C,
+  afterSettling,
+  bestScrapeShare,
+  meshEffect,
+  strainingAdvice,
+  timeOfTask,
+  warmEnoughC,
+  type StrainingAdvice,
+  type StrainingTask,
+} from './flow/strainingAdvice';
+export { MATTER_KINDS, type MatterKind } from './settling/matter';
+export { type StandingVessel } from './settling/clearedShare';
+export {
+  hoursToClear,
+  settlingCourse,
+  skimPlan,
+  vesselLagHours,
+  type SettlingMoment,
+  type SettlingTask,
+  type SkimPlan,
+} from './settling/settlingCourse';
+export {
+  FRESH_HONEY,
+  HEAT_LIMITS,
+  HMF_HARMS_BEES,
+  daysLeftAt,
+  heatBalance,
+  warmedToC,
+  warmingHistory,
+  type HeatBalance,
+  type HeatBand,
+  type HeatStart,
+  type WarmingPlan,
+} from './heat/heatBudget';
+export { HEAT_RANGE_C, type WarmSpell } from './heat/heatDamage';
+export { fillMl, jarPlan, labelWeight, type JarPlan, type JarSize } from './mass/jars';
+export {
+  MASS_STAGES,
+  massBalance,
+  sharedYield,
+  type MassBalance,
+  type MassStage,
+  type WeighedStages,
+  type YieldShare,
+} from './mass/massBalance';
+export {
+  CLEAN_UP_TASKS,
+  cleanUpSteps,
+  type CleanUpStep,
+  type CleanUpTask,
+} from './extraction/cleanUp';
+export { KIT_ITEMS, kitNeeds, type KitItem, type KitNeed } from './extraction/kitList';
+export { spunKgPerFrame, type Line, type LineBreak } from './extraction/line';
+export {
+  NO_TICKS,
+  lineUnderWay,
+  type LineTicks,
+  type LineUnderWay,
+} from './extraction/lineProgress';
+export { type LineBar } from './extraction/lineRun';
+export { freshState, type LineState } from './extraction/lineState';
+export { loadsOf } from './extraction/loads';
+export { honeyDoneMin, planLine, type LinePlan } from './extraction/planLine';
+export {
+  LINE_DOUBT,
+  doneBand,
+  lineDraw,
+  type DoneBand,
+  type LineDraw,
+  type LineTask,
+} from './extraction/replicateLine';
+export { type LineCourse } from './extraction/simulateLine';
+export { spunOut, type SpunOut } from './extraction/spunOut';
+export {
+  TOOLS,
+  TOOL_KINDS,
+  judgeTools,
+  type ToolJudgement,
+  type ToolKind,
+  type UncappingTool,
+} from './extraction/tools';
+export {
+  bottleneck,
+  lineGains,
+  type LineChange,
+  type LineGain,
+  type StageGain,
+} from './extraction/whatIf';
+export { pourOutlook, type PourOutlook } from './flow/pourOutlook';

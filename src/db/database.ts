@@ -56,6 +56,16 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   batch: 'batches',
   'batch-check': 'batchChecks',
   'air-log': 'airLogs',
+  extraction: 'extractions',
+  'line-tick': 'lineTicks',
+  pour: 'pours',
+  'frame-weighing': 'frameWeighings',
+  chore: 'chores',
+  'uncapping-tool': 'uncappingTools',
+  stock: 'stocks',
+  settling: 'settlings',
+  'heat-spell': 'heatSpells',
+  weighing: 'weighings',
 };
 
 /** Indexes beyond those of every record table. */
@@ -82,6 +92,20 @@ const THIRD_KINDS: readonly RecordKind[] = [
   'batch',
   'batch-check',
   'air-log',
+];
+
+/** The kinds that came with version 4. */
+const FOURTH_KINDS: readonly RecordKind[] = [
+  'extraction',
+  'line-tick',
+  'pour',
+  'frame-weighing',
+  'chore',
+  'uncapping-tool',
+  'stock',
+  'settling',
+  'heat-spell',
+  'weighing',
 ];
 
 /** Primary key and indexes of every record table. */
@@ -117,13 +141,17 @@ export class RipenumDatabase extends Dexie {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
     this.version(1).stores({ ...firstSchema(), ...own });
-    const second = RECORD_KINDS.filter((kind) => !THIRD_KINDS.includes(kind));
+    const third = RECORD_KINDS.filter((kind) => !FOURTH_KINDS.includes(kind));
+    const second = third.filter((kind) => !THIRD_KINDS.includes(kind));
     this.version(2)
       .stores(recordSchema(second))
       .upgrade((transaction) => migrateRows(transaction, FIRST_KINDS));
     this.version(3)
-      .stores(recordSchema(RECORD_KINDS))
+      .stores(recordSchema(third))
       .upgrade((transaction) => migrateRows(transaction, second));
+    this.version(4)
+      .stores(recordSchema(RECORD_KINDS))
+      .upgrade((transaction) => migrateRows(transaction, third));
   }
 
   /** The table of a kind of record, seen as a table of any record. */

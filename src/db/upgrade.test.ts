@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
+import { sampleExtraction } from '../records/test/sampleExtraction';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { fromOlder, olderRevision } from '../records/test/olderRecords';
 import { RipenumDatabase } from './database';
@@ -47,5 +48,24 @@ describe('a database of the second version', () => {
     const store = createDexieRecordStore(new RipenumDatabase('test-upgrade-2'));
     const kept = await store.ofOwner(records[0]!.ownerId);
     expect(new Set(kept)).toEqual(new Set(records.map(fromOlder)));
+  });
+});
+
+describe('a database of the third version', () => {
+  test('is brought to the present one in place, and takes what came with it', async () => {
+    const records = sampleLot(countingScribe('third'));
+    const old = new Dexie('test-upgrade-3');
+    const indexes = 'id, entityId, ownerId, recordedAt';
+    const tables = ['lots', 'containers', 'combJudgements', 'readings'];
+    old.version(3).stores(Object.fromEntries(tables.map((one) => [one, indexes])));
+    for (const [at, record] of records.entries()) {
+      await old.table(tables[at]!).add(olderRevision(record, 3));
+    }
+    old.close();
+    const store = createDexieRecordStore(new RipenumDatabase('test-upgrade-3'));
+    expect(new Set(await store.ofOwner(records[0]!.ownerId))).toEqual(new Set(records));
+    const more = sampleExtraction(countingScribe('more'), records[0]!.ownerId);
+    expect(await store.append(more)).toMatchObject({ ok: true });
+    expect(await store.ofOwner(records[0]!.ownerId)).toHaveLength(records.length + 3);
   });
 });

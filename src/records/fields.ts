@@ -29,3 +29,7 @@ export const airTemperatureField = z
   .min(-20, COMB_TEMPERATURE)
   .max(60, COMB_TEMPERATURE)
   .nullable();
+
+/** A number within limits, with the one sentence that tells them. */
+export const between = (low: number, high: number, sentence: string) =>
+  z.number(sentence).min(low, sentence).max(high, sentence);

@@ -158,6 +158,7 @@ export {
 export {
   type AnyRecord,
   BOOK_KINDS,
+  EXTRACTION_KINDS,
   type ContentOf,
   LOT_KINDS,
   type LotRecord,
@@ -186,4 +187,54 @@ export {
   referenceOf,
   zeroCheckContentSchema,
 } from './zeroCheck';
+export { type ChoreContent, choreContentSchema } from './chore';
+export {
+  DISEASE_STATES,
+  type Extraction,
+  type ExtractionContent,
+  extractionContentSchema,
+} from './extraction';
+export {
+  type ExtractionFile,
+  type HoneyHouse,
+  type NamedTool,
+  honeyHouseOf,
+} from './extractionFile';
+export {
+  type DayNow,
+  type PourNow,
+  calibrationOf,
+  clockMin,
+  dayNow,
+  lineOf,
+  midnightMs,
+  plainStrainer,
+  pourNow,
+  strainedHoney,
+} from './extractionLine';
+export {
+  type FrameWeighing,
+  type FrameWeighingContent,
+  frameWeighingContentSchema,
+} from './frameWeighing';
+export {
+  HEAT_OCCASIONS,
+  type HeatOccasion,
+  type HeatSpell,
+  type HeatSpellContent,
+  heatSpellContentSchema,
+} from './heatSpell';
+export { TICKS, type Tick } from './lineTick';
+export { type HeatEntry, type LotHeat, lotHeat } from './lotHeat';
+export { type LotMass, lotMass } from './lotMass';
+export { type OwnTool, type OwnToolContent, ownToolContentSchema } from './ownTool';
+export { type Pour, type PourContent, pourContentSchema } from './pour';
+export { type SettlingContent, type SettlingRecord, settlingContentSchema } from './settling';
+export { type StockContent, stockContentSchema } from './stock';
+export {
+  WEIGHED_STAGES,
+  type Weighing,
+  type WeighingContent,
+  weighingContentSchema,
+} from './weighing';
 export { z } from './zod';

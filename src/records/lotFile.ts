@@ -2,6 +2,7 @@ import type { ColourReading } from './colour';
 import type { CombJudgement } from './combJudgement';
 import type { Container } from './container';
 import { current, inOrder } from './heads';
+import type { HeatSpell } from './heatSpell';
 import type { LabReport } from './labReport';
 import type { Lot } from './lot';
 import type { LotFrames } from './lotFrames';
@@ -17,6 +18,8 @@ import {
 import type { RulingRecord } from './ruling';
 import type { SamplingPlan } from './samplingPlan';
 import type { Senses } from './senses';
+import type { SettlingRecord } from './settling';
+import type { Weighing } from './weighing';
 
 /** All that holds of one lot, with its whole history. */
 export interface LotFile {
@@ -32,6 +35,9 @@ export interface LotFile {
   readonly colours: readonly ColourReading[];
   readonly senses: readonly Senses[];
   readonly labReports: readonly LabReport[];
+  readonly settlings: readonly SettlingRecord[];
+  readonly heatSpells: readonly HeatSpell[];
+  readonly weighings: readonly Weighing[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
   /** every revision ever written, oldest first */
@@ -57,6 +63,9 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     colours: ofKind(now, 'colour'),
     senses: ofKind(now, 'senses'),
     labReports: ofKind(now, 'lab-report'),
+    settlings: ofKind(now, 'settling'),
+    heatSpells: ofKind(now, 'heat-spell'),
+    weighings: ofKind(now, 'weighing'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records.filter(isLotRecord)),
   };

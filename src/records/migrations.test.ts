@@ -15,7 +15,11 @@ const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {
   },
   2: {
     before: olderRevision(reading, 2),
-    after: fromOlder(reading),
+    after: { ...fromOlder(reading), schemaVersion: 3 },
+  },
+  3: {
+    before: olderRevision(reading, 3),
+    after: reading,
   },
 };
 
@@ -29,14 +33,15 @@ describe('migrations', () => {
     }
   });
 
-  test.each([1, 2] as const)('a file of version %d is read whole', (version) => {
+  test.each([1, 2, 3] as const)('a file of version %d is read whole', (version) => {
     const file = {
       ...recordFileOf([], '2026-08-02T10:00:00.000Z'),
       formatVersion: version,
       records: sampleLot().map((one) => olderRevision(one, version)),
     };
     const read = parseRecordFile(JSON.stringify(file));
-    expect(read.ok && read.value.records).toEqual(sampleLot().map(fromOlder));
+    const expected = version === 3 ? sampleLot() : sampleLot().map(fromOlder);
+    expect(read.ok && read.value.records).toEqual(expected);
   });
 
   test('lots, containers and records that did not change are brought along', () => {

@@ -29,6 +29,16 @@ import { tallySchema } from './tally';
 import { warmRoomSchema } from './warmRoom';
 import { yardSchema } from './yard';
 import { zeroCheckSchema } from './zeroCheck';
+import { choreSchema } from './chore';
+import { extractionSchema } from './extraction';
+import { frameWeighingSchema } from './frameWeighing';
+import { heatSpellSchema } from './heatSpell';
+import { lineTickSchema } from './lineTick';
+import { ownToolSchema } from './ownTool';
+import { pourSchema } from './pour';
+import { settlingSchema } from './settling';
+import { stockSchema } from './stock';
+import { weighingSchema } from './weighing';
 import { z } from './zod';
 
 /** Any stored revision, told apart by `kind`. */
@@ -64,6 +74,16 @@ export const recordSchema = z.discriminatedUnion('kind', [
   batchSchema,
   batchCheckSchema,
   airLogSchema,
+  extractionSchema,
+  lineTickSchema,
+  pourSchema,
+  frameWeighingSchema,
+  choreSchema,
+  ownToolSchema,
+  stockSchema,
+  settlingSchema,
+  heatSpellSchema,
+  weighingSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type RecordKind = AnyRecord['kind'];
@@ -103,6 +123,16 @@ export const OWNER_KINDS = {
   batch: 'warm-room',
   'batch-check': 'batch',
   'air-log': 'warm-room',
+  extraction: null,
+  'line-tick': 'extraction',
+  pour: 'extraction',
+  'frame-weighing': 'extraction',
+  chore: 'extraction',
+  'uncapping-tool': null,
+  stock: null,
+  settling: 'lot',
+  'heat-spell': 'lot',
+  weighing: 'lot',
 } as const satisfies Record<RecordKind, RecordKind | null>;
 
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
@@ -119,6 +149,9 @@ export const LOT_KINDS = [
   'colour',
   'senses',
   'lab-report',
+  'settling',
+  'heat-spell',
+  'weighing',
 ] as const satisfies readonly RecordKind[];
 
 /** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds, meters. */
@@ -141,6 +174,17 @@ export const WARM_ROOM_KINDS: readonly RecordKind[] = [
   'batch',
   'batch-check',
   'air-log',
+];
+
+/** Everything about days at the extraction line, with tools and stock. */
+export const EXTRACTION_KINDS: readonly RecordKind[] = [
+  'extraction',
+  'line-tick',
+  'pour',
+  'frame-weighing',
+  'chore',
+  'uncapping-tool',
+  'stock',
 ];
 
 /** The revision type of a kind. */

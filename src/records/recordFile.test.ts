@@ -1,3 +1,4 @@
+import { SCHEMA_VERSION } from './envelope';
 import { readFileSync } from 'node:fs';
 import { describe, expect, test } from '@jest/globals';
 import { Ajv2020 } from 'ajv/dist/2020.js';
@@ -7,7 +8,7 @@ import { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFil
 import { sampleLot } from './test/sampleLot';
 
 const EXPORTED_AT = '2026-08-02T10:00:00.000Z';
-const SCHEMA_FILE = 'public/schema/ripenum-record-3.schema.json';
+const SCHEMA_FILE = 'public/schema/ripenum-record-4.schema.json';
 
 const textOf = (records: readonly AnyRecord[]): string =>
   JSON.stringify(recordFileOf(records, EXPORTED_AT));
@@ -54,7 +55,10 @@ describe('a file that is not right is refused as a whole, with the place', () =>
   );
 
   test('of a newer version', () => {
-    const text = textOf([]).replace('"formatVersion":3', '"formatVersion":4');
+    const text = textOf([]).replace(
+      `"formatVersion":${SCHEMA_VERSION}`,
+      `"formatVersion":${SCHEMA_VERSION + 1}`,
+    );
     expect(errorOf(text).code).toBe('newer-file');
   });
 

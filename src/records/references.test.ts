@@ -9,6 +9,7 @@ import { OWNER_KINDS, RECORD_KINDS } from './record';
 import { parseRecordFile, recordFileOf } from './recordFile';
 import { ownSchoolContentSchema } from './ownSchool';
 import { brokenReferences } from './references';
+import { sampleExtraction } from './test/sampleExtraction';
 import { sampleRoom } from './test/sampleRoom';
 import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
@@ -67,6 +68,7 @@ function everything(): AnyRecord[] {
       readingId: reading!.entityId,
     }),
     ...sampleRoom(scribe, [measured[0]!.entityId]),
+    ...sampleExtraction(scribe, measured[0]!.entityId),
     ...yard.records,
     ...looks,
     sampleGiven(yard),
@@ -129,6 +131,7 @@ describe('records of every kind in one file', () => {
       'box',
       'colony',
       'container',
+      'extraction',
       'flow',
       'frame',
       'harvest',

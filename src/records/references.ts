@@ -63,6 +63,8 @@ function referencesOf(record: AnyRecord): Reference[] {
       return [{ path: 'harvestId', id: record.content.harvestId, kind: 'harvest' }];
     case 'batch':
       return each('lotIds', record.content.lotIds, 'lot');
+    case 'extraction':
+      return [{ path: 'lotId', id: record.content.lotId, kind: 'lot' }];
     case 'lot':
     case 'container':
     case 'comb-judgement':
@@ -80,6 +82,15 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'warm-room':
     case 'batch-check':
     case 'air-log':
+    case 'line-tick':
+    case 'pour':
+    case 'frame-weighing':
+    case 'chore':
+    case 'uncapping-tool':
+    case 'stock':
+    case 'settling':
+    case 'heat-spell':
+    case 'weighing':
       return [];
   }
 }

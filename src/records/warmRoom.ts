@@ -1,14 +1,10 @@
 import { MACHINE_KINDS, isRatingPoint } from '../core';
 import { envelopeShape } from './envelope';
-import { nameField, remarkField } from './fields';
+import { between, nameField, remarkField } from './fields';
 import { z } from './zod';
 
 export const HEATINGS = ['electric', 'vented', 'unvented', 'none'] as const;
 export type Heating = (typeof HEATINGS)[number];
-
-/** A number within limits, with the one sentence that tells them. */
-const between = (low: number, high: number, sentence: string) =>
-  z.number().min(low, sentence).max(high, sentence);
 
 const share = (sentence: string) => between(0, 1, sentence);
 

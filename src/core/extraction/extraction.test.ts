@@ -77,7 +77,7 @@ describe('a frame weighed before and after spinning', () => {
   test('empty, to be spun on, or not settled by such a scale', () => {
     expect(spunOut(frame)).toMatchObject({
       verdict: 'empty',
-      outKg: expect.closeTo(1.76, 9) as number,
+      outKg: expect.closeTo(1.76, 9) as unknown,
     });
     expect(spunOut({ ...frame, afterKg: 0.8 }).verdict).toBe('spin-on');
     expect(spunOut({ ...frame, plusMinusKg: 0.1 }).verdict).toBe('not-settled');

@@ -19,8 +19,8 @@ const NEW_IN_3: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** A revision as an earlier version of the application had written it. */
-export function olderRevision(record: AnyRecord, version: 1 | 2): Record<string, unknown> {
-  const gone = NEW_IN_3[record.kind] ?? [];
+export function olderRevision(record: AnyRecord, version: 1 | 2 | 3): Record<string, unknown> {
+  const gone = version < 3 ? (NEW_IN_3[record.kind] ?? []) : [];
   const content = Object.fromEntries(
     Object.entries(record.content).filter(([name]) => !gone.includes(name)),
   );

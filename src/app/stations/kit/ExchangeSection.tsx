@@ -59,7 +59,7 @@ export function ExchangeSection(): ReactElement {
         One JSON file holds everything: lots, hives and looks at frames with their whole history.
         Keep one away from this device. Its format is described by the{' '}
         <a
-          href="/schema/ripenum-record-3.schema.json"
+          href="/schema/ripenum-record-4.schema.json"
           className="font-semibold text-lavender underline"
         >
           JSON Schema

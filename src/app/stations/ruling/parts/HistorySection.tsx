@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { makeUpCount, type LotFile, type LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { colourWords } from '../../../format/colour';
+import { OCCASION_NAMES, STAGE_NAMES } from '../../../format/strainWords';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
 
 /** One revision in words. */
@@ -27,6 +28,12 @@ function said(record: LotRecord): string {
       return 'Smell, taste and purity';
     case 'lab-report':
       return `Report of ${record.content.laboratory}`;
+    case 'settling':
+      return `Stands to clear: ${record.content.name}`;
+    case 'heat-spell':
+      return `Warmth: ${OCCASION_NAMES[record.content.occasion]}`;
+    case 'weighing':
+      return `Weighed ${STAGE_NAMES[record.content.stage]}: ${record.content.massKg.toFixed(1)} kg`;
   }
 }
 

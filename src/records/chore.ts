@@ -1,0 +1,27 @@
+import { CLEAN_UP_TASKS } from '../core';
+import { envelopeShape } from './envelope';
+import { reasonField } from './fields';
+import { momentField } from './moments';
+import { z } from './zod';
+
+/** A task of cleaning up that was done, or put aside with a reason. */
+export const choreContentSchema = z
+  .object({
+    task: z.enum(CLEAN_UP_TASKS),
+    doneAt: momentField,
+    /** done as it says, or otherwise */
+    how: z.enum(['done', 'otherwise']),
+    because: reasonField,
+  })
+  .refine((one) => one.how === 'done' || one.because !== '', {
+    path: ['because'],
+    message: 'Say in a word how, and why.',
+  });
+export type ChoreContent = z.infer<typeof choreContentSchema>;
+
+export const choreSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('chore'),
+  content: choreContentSchema,
+});
+export type Chore = z.infer<typeof choreSchema>;

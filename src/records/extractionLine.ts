@@ -1,0 +1,190 @@
+import {
+  LINE_DOUBT,
+  calibratedStrainer,
+  freshState,
+  lineUnderWay,
+  openGateCycle,
+  pourOutlook,
+  strainerCycle,
+  type Calibrated,
+  type Line,
+  type LineTicks,
+  type LineUnderWay,
+  type PourOutlook,
+  type StrainedHoney,
+  type Strainer,
+  type StrainingMark,
+} from '../core';
+import type { ExtractionContent } from './extraction';
+import type { ExtractionFile } from './extractionFile';
+import type { Tick } from './lineTick';
+import type { PourContent } from './pour';
+
+const MINUTE_MS = 60_000;
+
+/** Heather runs through an open gate once it was loosened or pressed [kg/min]. @source our choice, no source */
+const LOOSENED_KG_PER_MIN = 1;
+
+/** All combs are inside. */
+const ALL_INSIDE = 1e6;
+
+/** Local midnight of a day [ms]; minutes of the line count from there. */
+export const midnightMs = (day: string): number => new Date(`${day}T00:00`).getTime();
+
+/** A moment on the clock of the line [min after midnight]. */
+export const clockMin = (day: string, moment: string): number =>
+  (Date.parse(moment) - midnightMs(day)) / MINUTE_MS;
+
+export function strainedHoney({ temperatureC, moisturePercent }: ExtractionContent): StrainedHoney {
+  return { temperatureC, moisturePercent };
+}
+
+/** The strainer as it is described, before any pail was looked at. */
+export function plainStrainer({ strainer }: ExtractionContent): Strainer {
+  const { meshes, scrapeAtShare } = strainer;
+  return { meshes, flowFactor: 1, clogFactor: 1, scrapeAtShare };
+}
+
+/** Kilograms that had gone through a clean mesh, by the pails that were looked at. */
+export function strainingMarks({ pours }: Pick<ExtractionFile, 'pours'>): StrainingMark[] {
+  return pours
+    .filter((one) => one.content.meshClean)
+    .flatMap(({ content }) =>
+      content.marks.map(({ at, kg }) => ({
+        minutes: (Date.parse(at) - Date.parse(content.openedAt)) / MINUTE_MS,
+        kg: kg - content.startKg,
+      })),
+    )
+    .filter((one) => one.minutes >= 0.05 && one.kg >= 0.05);
+}
+
+/** The strainer as its first pails show it; null where none was looked at, or for heather. */
+export function calibrationOf(file: ExtractionFile): Calibrated | null {
+  const { content } = file.extraction;
+  const marks = strainingMarks(file);
+  if (marks.length === 0 || content.honeyKind === 'heather') return null;
+  return calibratedStrainer(plainStrainer(content), strainedHoney(content), marks);
+}
+
+/** The line of a day as the core takes it; `honey` otherwise than it is where something is asked. */
+export function lineOf(
+  content: ExtractionContent,
+  calibrated: Calibrated | null,
+  honey: StrainedHoney = strainedHoney(content),
+): Line {
+  const { tool, extractor, strainer, pail, bees } = content;
+  const { turned, ...machine } = extractor;
+  const cycle =
+    content.honeyKind === 'heather'
+      ? openGateCycle(LOOSENED_KG_PER_MIN)
+      : strainerCycle(calibrated?.strainer ?? plainStrainer(content), honey);
+  return {
+    startMin: content.startMin,
+    frames: content.frames,
+    framesPerBox: content.framesPerBox,
+    honeyKgPerFrame: content.honeyKgPerFrame,
+    speeds: content.people.map((one) => one.speed),
+    uncapping: {
+      places: tool.count,
+      secondsPerFrame: tool.secondsPerFrame,
+      lossShare: tool.lossShare,
+      rackFrames: tool.rackFrames,
+    },
+    extractor: { ...machine, sides: turned ? 2 : 1 },
+    strainer: {
+      count: strainer.count,
+      cycle,
+      scrapeMinutes: strainer.scrapeMinutes,
+      scrapeLossKg: Math.min(strainer.scrapeLossKg, cycle.kg / 4),
+    },
+    pail: { kg: pail.kg, changeMinutes: pail.changeMinutes },
+    breaks: content.breaks.map(({ fromMin, minutes }) => ({ fromMin, toMin: fromMin + minutes })),
+    bees: {
+      shutFromMin: bees.shutFromMin ?? 0,
+      shutToMin: bees.shutToMin ?? 0,
+      framesInside:
+        bees.boxesInside === null ? ALL_INSIDE : bees.boxesInside * content.framesPerBox,
+      carryMinutes: bees.carryMinutes,
+      wetOutFromMin: bees.wetOutFromMin,
+      wetOutMinutes: bees.wetOutMinutes,
+    },
+  };
+}
+
+/** What was ticked off, on the clock of the line. */
+export function ticksOf({ extraction, ticks }: ExtractionFile): LineTicks {
+  const of = (what: Tick): number[] =>
+    ticks
+      .filter((one) => one.content.what === what)
+      .map((one) => clockMin(extraction.content.day, one.content.at));
+  return {
+    loadsOutMin: of('load-out'),
+    pailsFullMin: of('pail-full'),
+    scrapesMin: of('scraped'),
+  };
+}
+
+/** A day as it stands: before it began, under way, or over. */
+export interface DayNow {
+  readonly phase: 'planned' | 'under-way' | 'done';
+  readonly content: ExtractionContent;
+  readonly calibrated: Calibrated | null;
+  /** the line as planned */
+  readonly planned: Line;
+  /** the line from now on, at its real pace */
+  readonly from: LineUnderWay;
+}
+
+/** The day as it stands at a moment. */
+export function dayNow(file: ExtractionFile, nowMs: number): DayNow {
+  const { content } = file.extraction;
+  const calibrated = calibrationOf(file);
+  const base = lineOf(content, calibrated);
+  const straining = calibrated?.flowSpread ?? LINE_DOUBT.straining;
+  if (content.startedAt === null || content.doneAt !== null) {
+    const phase = content.doneAt === null ? 'planned' : 'done';
+    const doubt = { ...LINE_DOUBT, straining };
+    const pace = { hands: 1, straining: 1 };
+    const from = { state: freshState(base), line: base, doubt, pace };
+    return { phase, content, calibrated, planned: base, from };
+  }
+  const started = { ...base, startMin: clockMin(content.day, content.startedAt) };
+  const ticks = ticksOf(file);
+  const latest = Math.max(...Object.values(ticks).flat(), started.startMin);
+  const nowMin = Math.max(latest, (nowMs - midnightMs(content.day)) / MINUTE_MS);
+  const from = lineUnderWay(started, ticks, nowMin);
+  const doubt = { ...from.doubt, straining: Math.min(straining, from.doubt.straining) };
+  return {
+    phase: 'under-way',
+    content,
+    calibrated,
+    planned: started,
+    from: { ...from, doubt },
+  };
+}
+
+/** A pail under an open gate, on the clock of the world. */
+export interface PourNow extends PourOutlook {
+  /** when it is full [ms] */
+  readonly fullMs: number;
+  /** in it now, if it went on so [kg] */
+  readonly kgNow: number;
+}
+
+/** When a pail is full, and how much is in it now. */
+export function pourNow(content: PourContent, expectedKgPerMin: number, nowMs: number): PourNow {
+  const { openedAt, startKg, marks, fullKg } = content;
+  const openedMs = Date.parse(openedAt);
+  const points = [{ at: openedAt, kg: startKg }, ...marks].map(({ at, kg }) => ({
+    minutes: (Date.parse(at) - openedMs) / MINUTE_MS,
+    kg,
+  }));
+  const outlook = pourOutlook(points, fullKg, expectedKgPerMin);
+  const last = points[points.length - 1]!;
+  const since = Math.max(0, (nowMs - openedMs) / MINUTE_MS - last.minutes);
+  return {
+    ...outlook,
+    fullMs: openedMs + outlook.fullMinutes * MINUTE_MS,
+    kgNow: Math.min(fullKg, last.kg + since * outlook.kgPerMin),
+  };
+}

@@ -1,0 +1,25 @@
+import { MASS_STAGES } from '../core';
+import { envelopeShape } from './envelope';
+import { between, remarkField } from './fields';
+import { momentField } from './moments';
+import { z } from './zod';
+
+/** Stages that are weighed; what is in containers stands with the containers. */
+export const WEIGHED_STAGES = MASS_STAGES.filter((one) => one !== 'in-containers');
+
+/** Honey weighed somewhere on its way, tare taken off. */
+export const weighingContentSchema = z.object({
+  stage: z.enum(MASS_STAGES).exclude(['in-containers']),
+  massKg: between(0, 100_000, 'Type kilograms, 0 or more.'),
+  plusMinusKg: between(0, 10_000, 'What it may be off by is 0 or more.'),
+  weighedAt: momentField,
+  remark: remarkField,
+});
+export type WeighingContent = z.infer<typeof weighingContentSchema>;
+
+export const weighingSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('weighing'),
+  content: weighingContentSchema,
+});
+export type Weighing = z.infer<typeof weighingSchema>;
