@@ -20,6 +20,7 @@ import { hiveRecords } from './hives';
 import { benchRecords } from './benchRecords';
 import { DEMO_LOTS, type DemoLot } from './lots';
 import { demoMeters, type DemoMeters } from './meters';
+import { demoExtraction } from './extraction';
 import { demoRooms } from './rooms';
 import { dayBefore, demoScribe } from './scribe';
 
@@ -119,5 +120,11 @@ export function demoSeason(
   const hives = hiveRecords(todayMs);
   const bench = demoMeters(todayMs);
   const lots = DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
-  return [...hives, ...bench.records, ...lots, ...demoRooms(todayMs, nowMs)];
+  return [
+    ...hives,
+    ...bench.records,
+    ...lots,
+    ...demoRooms(todayMs, nowMs),
+    ...demoExtraction(todayMs, nowMs),
+  ];
 }

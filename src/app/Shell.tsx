@@ -2,6 +2,7 @@ import clsx from 'clsx';
 import {
   BookOpen,
   CalendarRange,
+  Filter,
   Hexagon,
   Keyboard,
   ListChecks,
@@ -31,6 +32,9 @@ import { UpdateNotice } from './ui/UpdateNotice';
 const loadPalette = () =>
   import('./commands/CommandPalette').then((module) => ({ default: module.CommandPalette }));
 const CommandPalette = lazy(loadPalette);
+const PourAlarm = lazy(() =>
+  import('./alarm/PourAlarm').then((module) => ({ default: module.PourAlarm })),
+);
 const KeysSheet = lazy(() =>
   import('./commands/KeysSheet').then((module) => ({ default: module.KeysSheet })),
 );
@@ -48,6 +52,7 @@ const STATIONS: readonly Station[] = [
   { to: 'today', name: 'Today', key: 't', mark: ListChecks },
   { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
   { to: 'warm-room', name: 'Warm room', key: 'w', mark: ThermometerSun, more: true },
+  { to: 'strain', name: 'Strain', key: 'p', mark: Filter, more: true },
   { to: 'bench', name: 'Bench', key: 'i', mark: Microscope },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
   { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },
@@ -174,6 +179,9 @@ export function Shell(): ReactElement {
         <Outlet />
       </main>
       <NoticeLine />
+      <Suspense>
+        <PourAlarm />
+      </Suspense>
       <Suspense>
         {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}
         {overlay === 'keys' && <KeysSheet open onOpenChange={onOpenChange} />}

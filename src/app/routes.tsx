@@ -70,6 +70,36 @@ const STATIONS: readonly RouteObject[] = [
     'warm-room/:roomId',
     async () => (await import('./stations/warmRoom/RoomScreen')).RoomScreen,
   ),
+  station('strain', async () => (await import('./stations/strain/StrainScreen')).StrainScreen),
+  station(
+    'strain/kit-list',
+    async () => (await import('./stations/strain/KitListScreen')).KitListScreen,
+  ),
+  station('strain/day/:dayId', async () => (await import('./stations/strain/DayScreen')).DayScreen),
+  station(
+    'strain/day/:dayId/strainer',
+    async () => (await import('./stations/strain/StrainerScreen')).StrainerScreen,
+  ),
+  station(
+    'strain/day/:dayId/combs',
+    async () => (await import('./stations/strain/CombsScreen')).CombsScreen,
+  ),
+  station(
+    'strain/day/:dayId/clean-up',
+    async () => (await import('./stations/strain/CleanUpScreen')).CleanUpScreen,
+  ),
+  station(
+    'strain/settle/:lotId',
+    async () => (await import('./stations/strain/SettleScreen')).SettleScreen,
+  ),
+  station(
+    'strain/heat/:lotId',
+    async () => (await import('./stations/strain/HeatScreen')).HeatScreen,
+  ),
+  station(
+    'strain/mass/:lotId',
+    async () => (await import('./stations/strain/MassScreen')).MassScreen,
+  ),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(

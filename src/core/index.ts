@@ -310,12 +310,15 @@ export { viscosityPaS } from './flow/viscosity';
 export { HEAD_RANGE_CM, MESH_AREA_RANGE_DM2, OPENING_RANGE_UM, usualWireUm } from './flow/mesh';
 export { calibratedStrainer, type Calibrated, type StrainingMark } from './flow/calibration';
 export {
+  minutesInCycle,
   openGateCycle,
   strainerCycle,
+  strainingCurve,
   strainingTime,
   type HoneyState as StrainedHoney,
   type Strainer,
   type StrainerCycle,
+  type StrainedPoint,
   type StrainerMesh,
 } from './flow/strainer';
 export {

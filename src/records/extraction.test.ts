@@ -112,11 +112,13 @@ describe('a day at the line from its records', () => {
 describe('a pail under the gate', () => {
   test('full when the flow that was read fills it; what is in it goes on meanwhile', () => {
     const opened = Date.parse(SAMPLE_POUR.openedAt);
-    const now = pourNow(SAMPLE_POUR, 3, opened + 8 * 60_000);
+    const now = pourNow(SAMPLE_POUR, opened + 8 * 60_000);
     expect(now.kgPerMin).toBeCloseTo(1.2, 9);
     expect(now.fullMs - opened).toBeCloseTo((12.5 / 1.2) * 60_000, 0);
     expect(now.kgNow).toBeCloseTo(9.6, 6);
-    expect(pourNow({ ...SAMPLE_POUR, marks: [] }, 2.5, opened).fullMs - opened).toBe(300_000);
+    expect(
+      pourNow({ ...SAMPLE_POUR, marks: [], expectedKgPerMin: 2.5 }, opened).fullMs - opened,
+    ).toBe(300_000);
   });
 
   test.each([

@@ -172,8 +172,8 @@ export interface PourNow extends PourOutlook {
 }
 
 /** When a pail is full, and how much is in it now. */
-export function pourNow(content: PourContent, expectedKgPerMin: number, nowMs: number): PourNow {
-  const { openedAt, startKg, marks, fullKg } = content;
+export function pourNow(content: PourContent, nowMs: number): PourNow {
+  const { openedAt, startKg, marks, fullKg, expectedKgPerMin } = content;
   const openedMs = Date.parse(openedAt);
   const points = [{ at: openedAt, kg: startKg }, ...marks].map(({ at, kg }) => ({
     minutes: (Date.parse(at) - openedMs) / MINUTE_MS,

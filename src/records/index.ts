@@ -176,6 +176,7 @@ export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './s
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
+export { type PailsOfDay, pailsOfDay, suggestedContainers } from './suggestedContainers';
 export { type TallyContent } from './tally';
 export { vesselIdOf, vesselId, vesselRefOf } from './vesselRef';
 export { type Workshop, knownFor, workshopOf } from './workshop';
@@ -230,6 +231,7 @@ export { type LotMass, lotMass } from './lotMass';
 export { type OwnTool, type OwnToolContent, ownToolContentSchema } from './ownTool';
 export { type Pour, type PourContent, pourContentSchema } from './pour';
 export { type SettlingContent, type SettlingRecord, settlingContentSchema } from './settling';
+export { nextSkim, settlingTask } from './settlingTask';
 export { type StockContent, stockContentSchema } from './stock';
 export {
   WEIGHED_STAGES,

@@ -14,6 +14,8 @@ export const pourContentSchema = z
     openedAt: momentField,
     /** in it when the gate was opened [kg] */
     startKg: between(0, 2000, KG),
+    /** flow expected of the strainer, until the pail itself was read [kg/min] */
+    expectedKgPerMin: between(0, 1000, 'A gate lets 0 to 1,000 kg a minute through.'),
     /** whether the mesh was clean then: only such a pail tells how fast it clogs */
     meshClean: z.boolean(),
     /** read from a scale or a line on the pail, in order */

@@ -1,5 +1,6 @@
-import { proxy, wrap, type Remote } from 'comlink';
+import { proxy } from 'comlink';
 import type { ForecastDraw, ForecastTask, LoadAnswer, LoadCourse, LoadQuestion } from '../core';
+import { coresToUse, withHelpers, type Helper } from './helpers';
 import type { DryingWorker, RoomFirst, RoomQuestion } from './protocol';
 
 /** Courses of a forecast. */
@@ -14,40 +15,14 @@ export const FIRST_TOLD = 40;
 /** So often a new band is told: drawing one costs the page some milliseconds [ms]. */
 const TELL_EVERY_MS = 250;
 
-/** Cores used at most; the page needs one to itself. */
-const MOST_WORKERS = 4;
+const newWorker = (): Worker =>
+  new Worker(new URL('./drying.worker.ts', import.meta.url), { type: 'module' });
 
-interface Helper {
-  readonly worker: Worker;
-  readonly remote: Remote<DryingWorker>;
-}
-
-function helper(): Helper {
-  const worker = new Worker(new URL('./drying.worker.ts', import.meta.url), { type: 'module' });
-  return { worker, remote: wrap<DryingWorker>(worker) };
-}
-
-/** Gives `run` a worker each, and ends them all when it is done, failed or given up. */
-async function withHelpers<T>(
+const withDryers = <T>(
   count: number,
   signal: AbortSignal,
-  run: (helpers: readonly Helper[]) => Promise<T>,
-): Promise<T> {
-  const helpers = Array.from({ length: count }, helper);
-  const given = new Promise<never>((_, reject) => {
-    const stop = (): void => reject(new DOMException('given up', 'AbortError'));
-    if (signal.aborted) stop();
-    else signal.addEventListener('abort', stop, { once: true });
-    for (const { worker } of helpers) {
-      worker.addEventListener('error', (event) => reject(new Error(event.message)), { once: true });
-    }
-  });
-  try {
-    return await Promise.race([run(helpers), given]);
-  } finally {
-    helpers.forEach(({ worker }) => worker.terminate());
-  }
-}
+  run: (dryers: readonly Helper<DryingWorker>[]) => Promise<T>,
+): Promise<T> => withHelpers({ newWorker, count, signal }, run);
 
 /** What comes while a room is forecast. */
 export interface RoomProgress {
@@ -73,8 +48,7 @@ export async function forecastRoom(
   { onFirst, onDraws }: RoomProgress,
   signal: AbortSignal,
 ): Promise<void> {
-  const cores = Math.max(2, (navigator.hardwareConcurrency || 2) - 1);
-  await withHelpers(Math.min(MOST_WORKERS, cores), signal, async (helpers) => {
+  await withDryers(coresToUse(), signal, async (helpers) => {
     const [first] = helpers;
     if (!first) return;
     const found = await first.remote.first(question);
@@ -91,7 +65,7 @@ export async function forecastRoom(
       told = performance.now();
       onDraws([...draws]);
     };
-    const work = async ({ remote }: Helper): Promise<void> => {
+    const work = async ({ remote }: Helper<DryingWorker>): Promise<void> => {
       while (next < FORECAST_DRAWS && !signal.aborted) {
         const from = next;
         next += DRAWS_AT_ONCE;
@@ -119,7 +93,7 @@ export function planLoad(
   { chosen, counts }: { readonly chosen: number; readonly counts: readonly number[] },
   signal: AbortSignal,
 ): Promise<LoadPlan> {
-  return withHelpers(1, signal, async ([one]) => {
+  return withDryers(1, signal, async ([one]) => {
     if (!one) throw new Error('no worker');
     const curve = await one.remote.loads(question, counts);
     return { curve, share: await one.remote.inTime(question, chosen) };
@@ -136,7 +110,7 @@ export function solveLoad(
   onTried: (boxes: number, share: number) => void,
   signal: AbortSignal,
 ): Promise<LoadAnswer> {
-  return withHelpers(1, signal, async ([one]) => {
+  return withDryers(1, signal, async ([one]) => {
     if (!one) throw new Error('no worker');
     return one.remote.mostBoxes(question, proxy(onTried));
   });

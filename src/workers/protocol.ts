@@ -2,11 +2,17 @@ import type {
   DryingEpisode,
   ForecastDraw,
   ForecastTask,
+  Line,
+  LineDraw,
+  LineGain,
+  LineState,
+  LineTask,
   LearnedRoom,
   LoadAnswer,
   LoadCourse,
   LoadQuestion,
   RoomOutlook,
+  StageGain,
 } from '../core';
 
 /** A photograph scaled down and drawn anew, so that no data of the camera is left in it. */
@@ -52,4 +58,25 @@ export interface DryingWorker {
   /** share of the courses in which all is dry in time */
   inTime(question: LoadQuestion, boxes: number): number;
   mostBoxes(question: LoadQuestion, onTried: (boxes: number, share: number) => void): LoadAnswer;
+}
+
+/** What is asked of a day at the line: the line from now on, and the same with warmer honey. */
+export interface DayQuestion {
+  readonly task: LineTask;
+  /** null where wax would soften, or honey is not strained */
+  readonly warmed: Line | null;
+  readonly state: LineState;
+}
+
+/** What holds a day up, and what one more of each would bring. */
+export interface DayHelp {
+  readonly heldUp: StageGain | null;
+  readonly gains: readonly LineGain[];
+}
+
+/** What the worker of the extraction line does. */
+export interface LineWorker {
+  help(question: DayQuestion): DayHelp;
+  /** draws `from` to `from + count`, not included */
+  draws(task: LineTask, from: number, count: number): LineDraw[];
 }

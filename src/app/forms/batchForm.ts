@@ -1,7 +1,7 @@
 import type { Layout } from '../../core';
 import { batchContentSchema, type BatchContent, type Preferences } from '../../records';
 import { decimalText } from '../format/decimal';
-import { localText, momentOfLocal } from '../format/localMoment';
+import { localText } from '../format/localMoment';
 import { unitOf } from '../format/units';
 import { FormReader, type Parsed } from './parsed';
 
@@ -79,13 +79,6 @@ const FIELDS: Readonly<Record<string, string>> = {
   targetPercent: 'target',
 };
 
-/** A time that was typed; what is wrong is said beside its field. */
-function momentIn(reader: FormReader, field: string, text: string): string {
-  const moment = momentOfLocal(text);
-  if (moment === null) reader.fail(field, 'Choose a day and a time.');
-  return moment ?? '';
-}
-
 /** The batch that the form says, or what is wrong in which field. */
 export function readBatchForm(
   form: BatchForm,
@@ -107,8 +100,8 @@ export function readBatchForm(
     temperatureC:
       temperature === '' ? null : reader.quantity('temperature', temperature, 'temperature'),
     layout: form.layout,
-    inAt: momentIn(reader, 'inAt', form.inAt),
-    outAt: form.outAt === '' ? null : momentIn(reader, 'outAt', form.outAt),
+    inAt: reader.moment('inAt', form.inAt),
+    outAt: form.outAt === '' ? null : reader.moment('outAt', form.outAt),
     targetPercent: reader.number('target', form.target),
     remark: form.remark,
   };

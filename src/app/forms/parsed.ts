@@ -1,5 +1,6 @@
 import type { Preferences, z } from '../../records';
 import { readDecimal } from '../format/decimal';
+import { momentOfLocal } from '../format/localMoment';
 import { unitOf, type Quantity } from '../format/units';
 
 /** Something that would make a field right, offered as a button. */
@@ -52,6 +53,13 @@ export class FormReader {
   /** A difference (±) typed in the keeper's unit; scales like the quantity, without its offset. */
   plusMinus(field: string, text: string, quantity: Exclude<Quantity, 'temperature'>): number {
     return this.quantity(field, text === '' ? '0' : text, quantity);
+  }
+
+  /** A time that was typed, in UTC. */
+  moment(field: string, text: string): string {
+    const moment = momentOfLocal(text);
+    if (moment === null) this.fail(field, 'Choose a day and a time.');
+    return moment ?? '';
   }
 
   /** The content, once the schema agrees with it too. `fields` maps paths of the schema to fields. */

@@ -19,8 +19,6 @@ export interface CleanUpSituation {
   readonly nextFlowNamed: boolean;
   /** a colony whose combs these are is sick, or nobody knows */
   readonly disease: 'none-known' | 'suspected' | 'unknown';
-  /** combs of several colonies, which may go home each */
-  readonly colonies: number;
   /** some were extracted without knowing whose they are */
   readonly originLost: boolean;
 }

@@ -118,7 +118,6 @@ describe('cleaning up', () => {
     flowNow: false,
     nextFlowNamed: false,
     disease: 'none-known',
-    colonies: 3,
     originLost: false,
   };
   const tasks = (change: Partial<CleanUpSituation>) =>

@@ -9,6 +9,7 @@ import {
   minutesInCycle,
   openGateCycle,
   strainerCycle,
+  strainingCurve,
   strainingTime,
   type Strainer,
 } from './strainer';
@@ -70,6 +71,17 @@ describe('a strainer from clean to scraped', () => {
     expect(two.scrapes).toBe(1);
     expect(two.minutes).toBeCloseTo(whole + 5 + minutesInCycle(cycle, cycle.kg / 2), 6);
     expect(strainingTime(openGateCycle(2), 50, 5)).toEqual({ minutes: 25, scrapes: 0 });
+  });
+
+  test('the curve rises to the whole mass at the time it takes, flat where it is scraped', () => {
+    const cycle = strainerCycle(SINGLE, HONEY);
+    const curve = strainingCurve(cycle, 150, 5);
+    const time = strainingTime(cycle, 150, 5);
+    expect(curve.at(-1)?.kg).toBeCloseTo(150, 9);
+    expect(curve.at(-1)?.minutes).toBeCloseTo(time.minutes, 6);
+    const flat = curve.filter((one, at) => at > 0 && one.kg === curve[at - 1]!.kg);
+    expect(flat).toHaveLength(time.scrapes);
+    expect(() => strainingCurve(cycle, -1, 5)).toThrow(DomainError);
   });
 
   test('warming up to 35 °C never slows straining', () => {

@@ -140,3 +140,44 @@ export function strainingTime(
   const rest = minutesInCycle(cycle, kg - scrapes * cycle.kg);
   return { minutes: scrapes * (whole + scrapeMinutes) + rest, scrapes };
 }
+
+/** How much is through after a time. */
+export interface StrainedPoint {
+  readonly minutes: number;
+  readonly kg: number;
+}
+
+/** Longest curve that is told, in cycles. */
+const MOST_CYCLES = 200;
+
+/**
+ * What is through over time, flat where it is scraped.
+ *
+ * @param kg - in all [kg], 0..1e6
+ * @throws DomainError `out-of-range`
+ */
+export function strainingCurve(
+  cycle: StrainerCycle,
+  kg: number,
+  scrapeMinutes: number,
+): StrainedPoint[] {
+  requireInRange(kg, [0, 1e6], { fn: 'strainingCurve', param: 'kg', unit: 'kg' });
+  const parts = cycle.minutes.length - 1;
+  const points: StrainedPoint[] = [{ minutes: 0, kg: 0 }];
+  let [minutes, passed] = [0, 0];
+  for (let round = 0; round < MOST_CYCLES && passed < kg - 1e-9; round += 1) {
+    const own = Math.min(cycle.kg, kg - passed);
+    for (let part = 1; part <= parts; part += 4) {
+      const share = Math.min(1, (part + 3) / parts);
+      const at = minutesInCycle(cycle, own * share);
+      points.push({ minutes: minutes + at, kg: passed + own * share });
+    }
+    minutes += minutesInCycle(cycle, own);
+    passed += own;
+    if (passed < kg - 1e-9) {
+      minutes += scrapeMinutes;
+      points.push({ minutes, kg: passed });
+    }
+  }
+  return points;
+}

@@ -67,6 +67,7 @@ export const SAMPLE_POUR: PourContent = {
   fullKg: 12.5,
   openedAt: '2026-08-12T10:00:00.000Z',
   startKg: 0,
+  expectedKgPerMin: 3,
   meshClean: true,
   marks: [{ at: '2026-08-12T10:05:00.000Z', kg: 6 }],
   closedAt: null,

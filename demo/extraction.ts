@@ -1,0 +1,291 @@
+import { firstRevision, type AnyRecord, type ExtractionContent, type Scribe } from '../src/records';
+import { DAY_MS, dayBefore, demoScribe } from './scribe';
+
+const MINUTE_MS = 60_000;
+const HOUR_MS = 60 * MINUTE_MS;
+
+/** The line in the boathouse: two and a half people, a motor for twenty frames, a double strainer. */
+const LINE: Omit<ExtractionContent, 'name' | 'day' | 'frames'> = {
+  startMin: 540,
+  lotId: null,
+  framesPerBox: 10,
+  honeyKgPerFrame: 1.5,
+  face: 'flush',
+  newComb: false,
+  honeyKind: 'ordinary',
+  temperatureC: 24,
+  moisturePercent: 17.4,
+  people: [
+    { name: 'HH', speed: 1 },
+    { name: 'SB', speed: 0.8 },
+  ],
+  tool: { kind: 'cold-knife', secondsPerFrame: 50, lossShare: 0.05, count: 1, rackFrames: 30 },
+  extractor: {
+    count: 1,
+    framesPerLoad: 12,
+    spinMinutes: 5.5,
+    turned: false,
+    handleMinutes: 4,
+    turnMinutes: 1,
+    byHand: false,
+    leftShare: 0.03,
+    wallsKg: 0.4,
+    sumpKg: 45,
+  },
+  strainer: {
+    count: 1,
+    meshes: [
+      { openingUm: 600, wireUm: 300, areaDm2: 5, headCm: 5 },
+      { openingUm: 200, wireUm: 125, areaDm2: 5, headCm: 5 },
+    ],
+    scrapeAtShare: 0.3,
+    scrapeMinutes: 5,
+    scrapeLossKg: 0.1,
+  },
+  pail: { kg: 12.5, changeMinutes: 1, have: 9 },
+  breaks: [{ fromMin: 750, minutes: 45 }],
+  bees: {
+    shutFromMin: null,
+    shutToMin: null,
+    boxesInside: null,
+    carryMinutes: 2,
+    wetOutFromMin: 1260,
+    wetOutMinutes: 3,
+  },
+  cleanUp: { flowNow: false, nextFlowNamed: true, disease: 'none-known', originLost: false },
+  startedAt: null,
+  doneAt: null,
+  remark: '',
+};
+
+/** A local clock's day and minutes of a moment, as the browser that shows the demo has them. */
+function localClock(ms: number): { day: string; minutes: number } {
+  const date = new Date(ms);
+  const pad = (value: number): string => String(value).padStart(2, '0');
+  return {
+    day: `${date.getFullYear()}-${pad(date.getMonth() + 1)}-${pad(date.getDate())}`,
+    minutes: date.getHours() * 60 + date.getMinutes(),
+  };
+}
+
+/** Ticks so many minutes after a start. */
+function ticks(
+  scribe: Scribe,
+  day: AnyRecord,
+  startMs: number,
+  all: readonly (readonly ['load-out' | 'pail-full' | 'scraped', number])[],
+): AnyRecord[] {
+  return all.map(([what, minutes]) => {
+    const at = new Date(startMs + minutes * MINUTE_MS).toISOString();
+    return firstRevision(scribe, 'line-tick', { what, at }, day.entityId);
+  });
+}
+
+/** Five days ago: a small crop, over by noon. */
+function pastDay(todayMs: number): AnyRecord[] {
+  const scribe = demoScribe('line-past', todayMs, 5);
+  const day = dayBefore(todayMs, 5);
+  const startMs = new Date(`${day}T09:10`).getTime();
+  const content = {
+    ...LINE,
+    name: 'Leftover frames of the marsh',
+    day,
+    frames: 26,
+    lotId: 'demo-7-1',
+    startedAt: new Date(startMs).toISOString(),
+    doneAt: new Date(startMs + 2.4 * HOUR_MS).toISOString(),
+    remark: 'What was left over from three yards; the last pail read wet.',
+  };
+  const record = firstRevision(scribe, 'extraction', content);
+  const done = ticks(scribe, record, startMs, [
+    ['load-out', 24],
+    ['load-out', 47],
+    ['pail-full', 61],
+    ['load-out', 66],
+    ['pail-full', 95],
+    ['pail-full', 138],
+  ]);
+  const opened = new Date(startMs + 30 * MINUTE_MS);
+  const pour = firstRevision(
+    scribe,
+    'pour',
+    {
+      label: 'Pail 1',
+      fullKg: 12.5,
+      openedAt: opened.toISOString(),
+      startKg: 0,
+      expectedKgPerMin: 0.7,
+      meshClean: true,
+      marks: [
+        { at: new Date(opened.getTime() + 8 * MINUTE_MS).toISOString(), kg: 4 },
+        { at: new Date(opened.getTime() + 31 * MINUTE_MS).toISOString(), kg: 12.5 },
+      ],
+      closedAt: new Date(opened.getTime() + 31 * MINUTE_MS).toISOString(),
+    },
+    record.entityId,
+  );
+  const weighed = firstRevision(
+    scribe,
+    'frame-weighing',
+    {
+      label: 'A frame of hive 24',
+      takenAt: new Date(startMs + 50 * MINUTE_MS).toISOString(),
+      beforeKg: 2.05,
+      afterKg: 0.41,
+      tareKg: 0.35,
+      plusMinusKg: 0.03,
+    },
+    record.entityId,
+  );
+  const chore = firstRevision(
+    scribe,
+    'chore',
+    { task: 'bees-off', doneAt: new Date(startMs).toISOString(), how: 'done', because: '' },
+    record.entityId,
+  );
+  return [record, ...done, pour, weighed, chore];
+}
+
+/** Today: begun some two hours ago, and late. */
+function presentDay(todayMs: number, nowMs: number): AnyRecord[] {
+  const scribe = demoScribe('line-now', todayMs, 1);
+  const startMs = nowMs - 112 * MINUTE_MS;
+  const { day, minutes } = localClock(startMs);
+  const content = {
+    ...LINE,
+    name: 'Field yard, late boxes',
+    day,
+    startMin: Math.max(0, minutes - 10),
+    frames: 84,
+    breaks: [{ fromMin: minutes + 195, minutes: 40 }],
+    bees: { ...LINE.bees, wetOutFromMin: Math.max(1260, minutes + 420) },
+    startedAt: new Date(startMs).toISOString(),
+    remark: 'The family helps after school.',
+  };
+  const record = firstRevision(scribe, 'extraction', content);
+  const done = ticks(scribe, record, startMs, [
+    ['load-out', 27],
+    ['load-out', 49],
+    ['pail-full', 58],
+    ['load-out', 72],
+    ['pail-full', 81],
+    ['load-out', 97],
+    ['pail-full', 106],
+  ]);
+  return [record, ...done];
+}
+
+/** In four days: what stands in the warm room, with doors shut while bees fly. */
+function comingDay(todayMs: number): AnyRecord[] {
+  const content = {
+    ...LINE,
+    name: 'Marsh, from the warm room',
+    day: dayBefore(todayMs, -4),
+    frames: 240,
+    startMin: 480,
+    temperatureC: 28,
+    moisturePercent: 16.9,
+    people: [...LINE.people, { name: 'Two of the family', speed: 0.7 }],
+    bees: { ...LINE.bees, shutFromMin: 600, shutToMin: 1080, boxesInside: 18 },
+    pail: { ...LINE.pail, have: 20 },
+    remark: 'Boxes cool overnight before they are uncapped.',
+  };
+  return [firstRevision(demoScribe('line-next', todayMs, 1), 'extraction', content)];
+}
+
+/** What follows the honey of some lots: tanks that stand, warmth it had, weights on the way. */
+function afterExtraction(todayMs: number, nowMs: number): AnyRecord[] {
+  const at = (daysAgo: number): string => new Date(nowMs - daysAgo * DAY_MS).toISOString();
+  const scribe = (stem: string, daysAgo: number): Scribe =>
+    demoScribe(`after-${stem}`, todayMs, daysAgo);
+  const weigh = (stage: 'in-wet-combs' | 'with-cappings' | 'skimmed', massKg: number): AnyRecord =>
+    firstRevision(
+      scribe(`weigh-${stage}`, 34),
+      'weighing',
+      { stage, massKg, plusMinusKg: 0.05, weighedAt: at(34), remark: '' },
+      'demo-3-1',
+    );
+  return [
+    firstRevision(
+      scribe('tank', 1),
+      'settling',
+      {
+        name: 'Tank of the boathouse',
+        heightCm: 42,
+        diameterCm: 38,
+        startC: 27,
+        roomC: 21,
+        moisturePercent: 17.4,
+        strainedUm: 200,
+        filledAt: at(0.9),
+        skims: [],
+        endedAt: null,
+        remark: '',
+      },
+      'demo-8-1',
+    ),
+    firstRevision(
+      scribe('dried', 7),
+      'heat-spell',
+      {
+        occasion: 'drying',
+        source: 'typed',
+        startedAt: at(10),
+        spells: [{ days: 3.5, temperatureC: 33 }],
+        remark: 'In the comb, before it was spun.',
+      },
+      'demo-6-1',
+    ),
+    firstRevision(
+      scribe('kept', 300),
+      'heat-spell',
+      {
+        occasion: 'storage',
+        source: 'typed',
+        startedAt: at(327),
+        spells: [{ days: 290, temperatureC: 9 }],
+        remark: 'In the cellar.',
+      },
+      'demo-9-1',
+    ),
+    firstRevision(
+      scribe('liquefied', 36),
+      'heat-spell',
+      {
+        occasion: 'liquefying',
+        source: 'typed',
+        startedAt: at(36),
+        spells: [{ days: 2, temperatureC: 38 }],
+        remark: '',
+      },
+      'demo-9-1',
+    ),
+    weigh('in-wet-combs', 0.55),
+    weigh('with-cappings', 0.6),
+    weigh('skimmed', 0.1),
+  ];
+}
+
+/** The honey house of the demo, as if it were now. Nothing here is measured. */
+export function demoExtraction(todayMs: number, nowMs: number): AnyRecord[] {
+  return [
+    ...pastDay(todayMs),
+    ...presentDay(todayMs, nowMs),
+    ...comingDay(todayMs),
+    firstRevision(demoScribe('tool', todayMs, 20), 'uncapping-tool', {
+      name: 'Long-handled fork',
+      toolKind: 'fork',
+      secondsPerFrame: 75,
+      lossShare: 0.02,
+      combSpared: 0.95,
+      faces: ['sunken', 'flush', 'proud'],
+      newComb: true,
+    }),
+    firstRevision(demoScribe('stock', todayMs, 20), 'stock', {
+      item: 'pails',
+      have: 24,
+      remark: '',
+    }),
+    ...afterExtraction(todayMs, nowMs),
+  ];
+}

@@ -1,0 +1,83 @@
+import { BellRing } from 'lucide-react';
+import { useEffect, useState, type ReactElement } from 'react';
+import { pourNow, type Pour } from '../../records';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
+import { useNow } from '../data/useNow';
+import { formatQuantity } from '../format/units';
+import { Button } from '../ui/Button';
+import { closePour } from './pourActs';
+import { soundAlarm } from './alarmSound';
+import { useOpenPours } from './usePours';
+
+/** So long before a pail is full the notice comes [ms], and again and again the sound. */
+const AHEAD_MS = 60_000;
+const SOUND_EVERY_MS = 2500;
+
+/** So long it is quiet where it flows slower than thought [ms]. */
+const LATER_MS = 60_000;
+
+function Notice({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement | null {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { content } = pour;
+  const [quietUntil, setQuietUntil] = useState(0);
+  const { fullMs } = pourNow(content, nowMs);
+  const left = Math.round((fullMs - nowMs) / 1000);
+  const isDue = left * 1000 <= AHEAD_MS && nowMs >= quietUntil;
+  useEffect(() => {
+    if (!isDue) return undefined;
+    soundAlarm();
+    const timer = window.setInterval(soundAlarm, SOUND_EVERY_MS);
+    return () => window.clearInterval(timer);
+  }, [isDue]);
+  if (!isDue) return null;
+  return (
+    <div
+      role="alert"
+      className="fixed inset-x-0 top-0 z-40 border-b-8 border-lavender bg-ink p-4 text-linen"
+    >
+      <div className="on-ink mx-auto flex max-w-7xl flex-wrap items-center gap-4">
+        <BellRing aria-hidden className="size-12 shrink-0" />
+        <p className="grow basis-60">
+          <strong className="block text-4xl leading-tight">
+            {left > 0 ? `${content.label} is full in ${left} s` : `${content.label} is full`}
+          </strong>
+          <span className="text-xl">
+            Shut the gate at {formatQuantity(content.fullKg, 'mass', preferences)}.
+          </span>
+        </p>
+        <Button
+          tone="lavender"
+          className="min-h-16 px-6 text-xl"
+          onClick={() => void dispatch(closePour(pour))}
+        >
+          Gate is shut
+        </Button>
+        <Button
+          tone="onInk"
+          className="min-h-16 px-6 text-xl"
+          onClick={() => setQuietUntil(nowMs + LATER_MS)}
+        >
+          Not full: in a minute again
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+/** Watches pails under open gates from every page: a notice and a sound before one runs over. */
+export function PourAlarm(): ReactElement | null {
+  const pours = useOpenPours();
+  return pours.length === 0 ? null : <Watch pours={pours} />;
+}
+
+function Watch({ pours }: { pours: readonly Pour[] }): ReactElement {
+  const nowMs = useNow(1000);
+  return (
+    <>
+      {pours.map((one) => (
+        <Notice key={one.entityId} pour={one} nowMs={nowMs} />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,11 @@
+import { useEffect, useState } from 'react';
+
+/** The time, anew after so many milliseconds [ms since 1970]. */
+export function useNow(everyMs: number): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = window.setInterval(() => setNow(Date.now()), everyMs);
+    return () => window.clearInterval(timer);
+  }, [everyMs]);
+  return now;
+}

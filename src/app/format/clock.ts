@@ -1,0 +1,35 @@
+const MINUTES_PER_DAY = 1440;
+
+/** "9:05" of minutes after midnight; "1:30 next day" beyond midnight. */
+export function clockText(minutes: number): string {
+  const whole = Math.round(minutes);
+  const within = ((whole % MINUTES_PER_DAY) + MINUTES_PER_DAY) % MINUTES_PER_DAY;
+  const text = `${Math.floor(within / 60)}:${String(within % 60).padStart(2, '0')}`;
+  const days = Math.floor(whole / MINUTES_PER_DAY);
+  if (days <= 0) return text;
+  return days === 1 ? `${text} next day` : `${text}, ${days} days later`;
+}
+
+/** Minutes after midnight of a time as people type it: 9, 9:05, 9.05, 0905; null where it is none. */
+export function readClock(text: string): number | null {
+  const found = /^(\d{1,2})(?:[:.h ]?(\d{2}))?$/.exec(text.trim());
+  if (!found) return null;
+  const [hours, minutes] = [Number(found[1]), Number(found[2] ?? 0)];
+  return hours > 24 || minutes > 59 ? null : hours * 60 + minutes;
+}
+
+/** "2 h 40 min", "35 min" */
+export function durationText(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole} min`;
+  const [hours, rest] = [Math.floor(whole / 60), whole % 60];
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+/** "3 days", "14 hours", "40 min": no finer than worth it. */
+export function spanText(hours: number): string {
+  if (!Number.isFinite(hours)) return 'half a year and more';
+  if (hours < 2) return durationText(hours * 60);
+  if (hours < 48) return `${Math.round(hours)} hours`;
+  return `${Math.round(hours / 24)} days`;
+}

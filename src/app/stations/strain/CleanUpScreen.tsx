@@ -1,0 +1,214 @@
+import { format } from 'date-fns';
+import { useState, type ReactElement } from 'react';
+import { cleanUpSteps, type CleanUpStep } from '../../../core';
+import {
+  DISEASE_STATES,
+  firstRevision,
+  nextRevision,
+  type ExtractionContent,
+  type ExtractionFile,
+} from '../../../records';
+import { perform, useAppDispatch } from '../../../store';
+import { CLEAN_UP_WORDS } from '../../format/strainWords';
+import { Button } from '../../ui/Button';
+import { SheetSection } from '../../ui/SheetSection';
+import { INPUT } from '../../ui/classes';
+import { DayGate } from './parts/DayGate';
+import { DayHeader } from './parts/DayHeader';
+
+const CAUTIONS: Readonly<Record<CleanUpStep['cautions'][number], string>> = {
+  foulbrood:
+    'Wet combs carry foulbrood from colony to colony: only to a colony known to be healthy, and its own.',
+  robbing: 'Wet boxes draw robbers: after dusk, entrances narrow.',
+  neighbours:
+    'Robbed out in the open, they draw bees of all hives about, sick ones too; that is disputed, and forbidden in places.',
+  blend: 'What is left of one flow makes the next a blend.',
+  mildew: 'Combs stored wet ferment and mildew.',
+};
+
+type Situation = ExtractionContent['cleanUp'];
+
+const QUESTIONS: readonly { key: Exclude<keyof Situation, 'disease'>; asks: string }[] = [
+  { key: 'flowNow', asks: 'Bees find nectar now' },
+  { key: 'nextFlowNamed', asks: 'The next flow’s name is to stand on a label' },
+  { key: 'originLost', asks: 'Nobody knows which combs came from which hive' },
+];
+
+const DISEASE_NAMES: Readonly<Record<Situation['disease'], string>> = {
+  'none-known': 'All looked healthy',
+  suspected: 'One may be sick',
+  unknown: 'Nobody looked',
+};
+
+/** What decides which tasks apply; each press is kept at once. */
+function SituationForm({ file }: { file: ExtractionFile }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { extraction } = file;
+  const { cleanUp } = extraction.content;
+  const set = (change: Partial<Situation>): void =>
+    void dispatch(
+      perform('Changed what the clean-up goes by', (scribe) => [
+        nextRevision(scribe, extraction, {
+          content: { ...extraction.content, cleanUp: { ...cleanUp, ...change } },
+          reason: 'More is known now',
+        }),
+      ]),
+    );
+  return (
+    <div className="space-y-4">
+      <fieldset>
+        <legend className="text-base font-semibold">The colonies</legend>
+        <div className="mt-1 flex flex-wrap gap-2">
+          {DISEASE_STATES.map((one) => (
+            <Button
+              key={one}
+              tone={cleanUp.disease === one ? 'ink' : 'line'}
+              aria-pressed={cleanUp.disease === one}
+              className="min-h-14"
+              onClick={() => set({ disease: one })}
+            >
+              {DISEASE_NAMES[one]}
+            </Button>
+          ))}
+        </div>
+      </fieldset>
+      {QUESTIONS.map(({ key, asks }) => (
+        <Button
+          key={key}
+          tone={cleanUp[key] ? 'ink' : 'line'}
+          aria-pressed={cleanUp[key]}
+          className="min-h-14 w-full justify-start!"
+          onClick={() => set({ [key]: !cleanUp[key] })}
+        >
+          {asks}: {cleanUp[key] ? 'yes' : 'no'}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
+interface StepRowProps {
+  file: ExtractionFile;
+  step: CleanUpStep;
+}
+
+/** One task: what, why, what to mind, and whether it is done. */
+function StepRow({ file, step }: StepRowProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const [because, setBecause] = useState<string | null>(null);
+  const { what, why } = CLEAN_UP_WORDS[step.task];
+  const chore = file.chores.find((one) => one.content.task === step.task);
+  const keep = (how: 'done' | 'otherwise', reason: string): void => {
+    void dispatch(
+      perform(how === 'done' ? 'Ticked it off' : 'Done otherwise', (scribe) => [
+        firstRevision(
+          scribe,
+          'chore',
+          { task: step.task, doneAt: scribe.now(), how, because: reason },
+          file.extraction.entityId,
+        ),
+      ]),
+    );
+    setBecause(null);
+  };
+  return (
+    <li className="py-4">
+      <p className="text-xl font-bold">{what}</p>
+      <p className="text-lg">{why}</p>
+      {step.cautions.map((one) => (
+        <p key={one} className="mt-1 border-l-4 border-ink pl-3 text-base font-semibold">
+          {CAUTIONS[one]}
+        </p>
+      ))}
+      {chore ? (
+        <p className="mt-2 flex flex-wrap items-center gap-3 text-lg font-semibold">
+          {chore.content.how === 'done' ? 'Done' : `Otherwise: ${chore.content.because}`},{' '}
+          {format(chore.content.doneAt, 'd MMM, HH:mm')}
+          <Button
+            tone="quiet"
+            onClick={() =>
+              void dispatch(
+                perform('Not done after all', (scribe) => [
+                  nextRevision(scribe, chore, { withdrawn: true, reason: 'Not done after all' }),
+                ]),
+              )
+            }
+          >
+            Not done after all<span className="sr-only">: {what}</span>
+          </Button>
+        </p>
+      ) : (
+        <div className="mt-2 flex flex-wrap gap-3">
+          <Button tone="ink" className="min-h-14" onClick={() => keep('done', '')}>
+            Done<span className="sr-only">: {what}</span>
+          </Button>
+          <Button
+            className="min-h-14"
+            onClick={() => setBecause('')}
+            aria-expanded={because !== null}
+          >
+            Otherwise<span className="sr-only">: {what}</span>
+          </Button>
+        </div>
+      )}
+      {because !== null && !chore && (
+        <form
+          className="mt-2 flex flex-wrap items-end gap-3"
+          onSubmit={(event) => {
+            event.preventDefault();
+            if (because.trim() !== '') keep('otherwise', because.trim());
+          }}
+        >
+          <label className="grow text-base font-semibold">
+            How, and why
+            <input
+              className={INPUT}
+              value={because}
+              maxLength={500}
+              autoFocus
+              onChange={(event) => setBecause(event.target.value)}
+            />
+          </label>
+          <Button type="submit" className="min-h-14" disabled={because.trim() === ''}>
+            Keep
+          </Button>
+        </form>
+      )}
+    </li>
+  );
+}
+
+function CleanUpView({ file }: { file: ExtractionFile }): ReactElement {
+  const { cleanUp } = file.extraction.content;
+  const steps = cleanUpSteps(cleanUp);
+  const open = steps.filter((step) => !file.chores.some((one) => one.content.task === step.task));
+  return (
+    <>
+      <DayHeader file={file} at="/clean-up" />
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
+        <SheetSection
+          id="steps"
+          title={open.length === 0 ? 'All is done' : `To do (${open.length})`}
+        >
+          <ul className="divide-y divide-thread">
+            {steps.map((step) => (
+              <StepRow key={step.task} file={file} step={step} />
+            ))}
+          </ul>
+        </SheetSection>
+        <SheetSection id="situation" title="What it goes by">
+          <SituationForm file={file} />
+          <p className="mt-4 text-base">
+            Frames and boxes, cappings and tools in the order in which they make trouble. Local
+            rules and the bee inspector decide what may be done with combs of sick colonies.
+          </p>
+        </SheetSection>
+      </div>
+    </>
+  );
+}
+
+/** What is to be done once the honey is out, with the reason for each. */
+export function CleanUpScreen(): ReactElement {
+  return <DayGate View={CleanUpView} />;
+}

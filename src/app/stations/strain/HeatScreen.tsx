@@ -1,0 +1,228 @@
+import { format } from 'date-fns';
+import { useMemo, useState, type ReactElement } from 'react';
+import {
+  HEAT_LIMITS,
+  HMF_HARMS_BEES,
+  daysLeftAt,
+  type HeatBalance,
+  type HeatBand,
+} from '../../../core';
+import {
+  HEAT_OCCASIONS,
+  lotHeat,
+  type HeatSpell,
+  type LotFile,
+  type LotHeat,
+} from '../../../records';
+import { selectPreferences, useAppSelector } from '../../../store';
+import { useMoment } from '../../data/useMeters';
+import { useNow } from '../../data/useNow';
+import { useRooms } from '../../data/useRooms';
+import { heatFormOf, readHeatForm } from '../../forms/strainForms';
+import { spanText } from '../../format/clock';
+import { OCCASION_NAMES } from '../../format/strainWords';
+import { formatQuantity, unitOf } from '../../format/units';
+import { LotGate } from '../../lot/LotGate';
+import { Button } from '../../ui/Button';
+import { EntrySheet } from '../../ui/EntrySheet';
+import { PlainTable } from '../../ui/PlainTable';
+import { SelectField } from '../../ui/SelectField';
+import { SheetSection } from '../../ui/SheetSection';
+import { TextField } from '../../ui/TextField';
+import { LotPageHeader } from './parts/LotPageHeader';
+import { WarmingSection } from './parts/WarmingSection';
+
+const SOURCES = {
+  typed: 'as typed',
+  log: 'from the logger',
+  plan: 'from a plan',
+  room: 'as the room was set',
+} as const;
+
+const one = (value: number): string => value.toFixed(value < 10 ? 1 : 0);
+const bandText = ({ low, likely, high }: HeatBand, unit: string): string =>
+  `${one(likely)} ${unit} (${one(low)} to ${one(high)})`;
+
+function spentWords({ spentShare }: HeatBalance): string {
+  const { low, likely, high } = spentShare;
+  const percent = (share: number): string =>
+    Number.isFinite(share) ? `${Math.round(100 * share)} %` : 'all';
+  return `${percent(likely)} (${percent(low)} to ${percent(high)})`;
+}
+
+function Budget({ heat }: { heat: LotHeat }): ReactElement {
+  const { balance, origin } = heat;
+  const { spentShare, hmf } = balance;
+  return (
+    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">Spent of what warmth may cost</p>
+      <p role="status" className="text-6xl leading-none font-bold">
+        {Number.isFinite(spentShare.likely) ? `${Math.round(100 * spentShare.likely)} %` : 'all'}
+      </p>
+      <p className="mt-2 text-xl">
+        {spentWords(balance)}, nearer to the limit of{' '}
+        {balance.nearer === 'hmf' ? 'HMF' : 'diastase'}
+      </p>
+      <dl className="mt-3 grid gap-x-6 gap-y-1 text-lg sm:grid-cols-[auto_1fr]">
+        <dt className="font-semibold">HMF now</dt>
+        <dd>
+          {bandText(hmf, 'mg/kg')}, at most {HEAT_LIMITS.hmfMgPerKg}
+        </dd>
+        <dt className="font-semibold">Diastase now</dt>
+        <dd>
+          {bandText(balance.diastase, 'units')}, at least {HEAT_LIMITS.diastaseSchade}
+        </dd>
+      </dl>
+      {hmf.high > HMF_HARMS_BEES && (
+        <p className="mt-2 text-lg font-bold">
+          Do not feed it back: from about {HMF_HARMS_BEES} mg/kg of HMF honey harms bees.
+        </p>
+      )}
+      <p className="mt-2 text-base">
+        {origin.reportedMs === null
+          ? 'No laboratory looked: it starts as fresh honey usually does.'
+          : `Starts from the report of ${origin.laboratory}, ${format(origin.reportedMs, 'd MMM yyyy')}.`}{' '}
+        Reckoned from temperature and time; only a laboratory certifies. Warmth and straining do not
+        remove botulinum spores.
+      </p>
+    </section>
+  );
+}
+
+/** Temperatures at which it is told how long the honey may stay [°C]. */
+const TOLD_C = [15, 20, 25, 30, 35, 40, 45, 50] as const;
+
+function DaysLeft({ balance }: { balance: HeatBalance }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  return (
+    <SheetSection id="left" title="How long it may still stay">
+      <PlainTable
+        label="How long the honey may stay at a temperature"
+        head={['At', 'at most, on the safe side']}
+        rows={TOLD_C.map((celsius) => {
+          const days = daysLeftAt(celsius, balance);
+          return [
+            formatQuantity(celsius, 'temperature', preferences, 0),
+            days >= 3650 ? 'ten years and more' : spanText(24 * days),
+          ];
+        })}
+      />
+    </SheetSection>
+  );
+}
+
+interface HistoryProps {
+  file: LotFile;
+  heat: LotHeat;
+  onEdit: (spell: HeatSpell) => void;
+}
+
+/** Every spell of warmth, oldest first. */
+function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const rows = heat.entries.map((entry) => {
+    const days = entry.history.reduce((sum, each) => sum + each.days, 0);
+    const warmest = Math.max(...entry.history.map((each) => each.temperatureC));
+    const typed = file.heatSpells.find((each) => each.entityId === entry.id);
+    return [
+      format(entry.startedMs, 'd MMM yyyy, HH:mm'),
+      <span key="what">
+        {OCCASION_NAMES[entry.occasion]}
+        {entry.words !== '' && <span className="block text-ink-soft">{entry.words}</span>}
+      </span>,
+      `${spanText(24 * days)}, up to ${formatQuantity(warmest, 'temperature', preferences, 0)}`,
+      SOURCES[entry.from],
+      typed?.content.source === 'typed' ? (
+        <Button key="change" tone="quiet" className="px-0!" onClick={() => onEdit(typed)}>
+          Change<span className="sr-only"> {OCCASION_NAMES[entry.occasion]}</span>
+        </Button>
+      ) : (
+        ''
+      ),
+    ];
+  });
+  if (rows.length === 0) {
+    return <p className="text-lg">Nothing written down: no drying, warming or storage yet.</p>;
+  }
+  return (
+    <PlainTable label="Warmth so far" head={['From', 'What', 'How', 'Known', '']} rows={rows} />
+  );
+}
+
+function HeatFields(): ReactElement {
+  const degrees = unitOf('temperature', useAppSelector(selectPreferences)).name;
+  return (
+    <div className="space-y-5">
+      <SelectField
+        name="occasion"
+        label="What for"
+        options={HEAT_OCCASIONS.map((value) => ({ value, label: OCCASION_NAMES[value] }))}
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField
+          name="temperature"
+          label="The honey had"
+          unit={degrees}
+          inputMode="decimal"
+          big
+          hint="The honey itself, not the cabinet"
+        />
+        <TextField name="days" label="for" unit="days" inputMode="decimal" big />
+      </div>
+      <TextField name="startedAt" label="From" type="datetime-local" />
+      <TextField name="remark" label="Remark" />
+    </div>
+  );
+}
+
+function HeatView({ file }: { file: LotFile }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const rooms = useRooms();
+  const nowMs = useNow(60_000);
+  const moment = useMoment();
+  const [edited, setEdited] = useState<HeatSpell | 'new' | null>(null);
+  const record = edited === 'new' ? null : edited;
+  const heat = useMemo(() => lotHeat(file, rooms ?? [], nowMs), [file, rooms, nowMs]);
+  const formOf = useMemo(
+    () => heatFormOf(record?.content ?? null, moment, preferences),
+    [record, moment, preferences],
+  );
+  return (
+    <>
+      <LotPageHeader file={file} at="heat" />
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+        <div className="space-y-8">
+          <Budget heat={heat} />
+          <SheetSection
+            id="history"
+            title="Warmth so far"
+            aside={<Button onClick={() => setEdited('new')}>Write a spell down</Button>}
+          >
+            <WarmthHistory file={file} heat={heat} onEdit={setEdited} />
+          </SheetSection>
+          <DaysLeft balance={heat.balance} />
+        </div>
+        <WarmingSection file={file} balance={heat.balance} />
+      </div>
+      <EntrySheet
+        open={edited !== null}
+        onOpenChange={(open) => !open && setEdited(null)}
+        kind="heat-spell"
+        record={record}
+        ownerId={file.lot.entityId}
+        what="the spell"
+        title="A spell of warmth"
+        description="How warm the honey was, and for how long. Never heat fermenting honey in a closed jar."
+        formOf={formOf}
+        parse={(form) => readHeatForm(form, preferences)}
+      >
+        <HeatFields />
+      </EntrySheet>
+    </>
+  );
+}
+
+/** What warmth has cost a lot, what is left of the budget, and plans compared. */
+export function HeatScreen(): ReactElement {
+  return <LotGate View={HeatView} />;
+}

@@ -1,0 +1,114 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import type { LotFile, SettlingRecord } from '../../../records';
+import { selectPreferences, useAppSelector } from '../../../store';
+import { useMoment } from '../../data/useMeters';
+import { useNow } from '../../data/useNow';
+import { freshSettling, readSettlingForm, settlingFormOf } from '../../forms/strainForms';
+import { unitOf } from '../../format/units';
+import { LotGate } from '../../lot/LotGate';
+import { contentsOf } from '../../../records';
+import { useAnswer } from '../../lot/useLot';
+import { Button } from '../../ui/Button';
+import { EntrySheet } from '../../ui/EntrySheet';
+import { TextField } from '../../ui/TextField';
+import { LotPageHeader } from './parts/LotPageHeader';
+import { SettlingView } from './parts/SettlingView';
+
+function SettlingFields(): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const degrees = unitOf('temperature', preferences).name;
+  const length = unitOf('length', preferences).name;
+  return (
+    <div className="space-y-5">
+      <TextField name="name" label="Vessel" hint="Such as “settling tank”, “pails 1 to 4”" />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="height" label="Honey stands" unit={length} inputMode="decimal" big />
+        <TextField name="diameter" label="Across" unit={length} inputMode="decimal" />
+        <TextField name="start" label="Honey when filled" unit={degrees} inputMode="decimal" />
+        <TextField name="room" label="The room" unit={degrees} inputMode="decimal" />
+        <TextField name="moisture" label="Its water" unit="%" inputMode="decimal" />
+        <TextField
+          name="mesh"
+          label="Strained through"
+          unit="µm"
+          inputMode="decimal"
+          hint="Empty: not strained"
+        />
+        <TextField name="filledAt" label="Filled" type="datetime-local" />
+        <TextField
+          name="endedAt"
+          label="Stood until"
+          type="datetime-local"
+          hint="Empty: it stands"
+        />
+      </div>
+      <TextField name="remark" label="Remark" />
+    </div>
+  );
+}
+
+function SettleView({ file }: { file: LotFile }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const nowMs = useNow(60_000);
+  const moment = useMoment();
+  const contents = useMemo(() => contentsOf(file), [file]);
+  const { ruling } = useAnswer(contents, file.lot.entityId);
+  const [edited, setEdited] = useState<SettlingRecord | 'new' | null>(null);
+  const record = edited === 'new' ? null : edited;
+  const moisture = Math.min(25, Math.max(13, ruling.belief.mean));
+  const formOf = useMemo(
+    () => settlingFormOf(record?.content ?? freshSettling(moment, moisture), preferences),
+    [record, moment, moisture, preferences],
+  );
+  const isHeather = file.lot.content.honeyKind === 'heather';
+  return (
+    <>
+      <LotPageHeader file={file} at="settle" />
+      <div className="mt-4 space-y-6">
+        <Button tone="ink" className="min-h-14" onClick={() => setEdited('new')}>
+          A vessel stands to clear
+        </Button>
+        {isHeather && (
+          <p className="border-l-8 border-ink pl-4 text-xl font-bold">
+            Ling stands as a gel: nothing rises in it, and no time told here holds. Strain it coarse
+            at once and bottle it.
+          </p>
+        )}
+        {file.settlings.length === 0 && (
+          <p className="max-w-3xl text-xl">
+            Say how high honey stands and how warm it is, and it stands here what rises by when, and
+            when to skim.
+          </p>
+        )}
+        {[...file.settlings].reverse().map((one) => (
+          <SettlingView
+            key={one.entityId}
+            file={file}
+            settling={one}
+            nowMs={nowMs}
+            onEdit={() => setEdited(one)}
+          />
+        ))}
+      </div>
+      <EntrySheet
+        open={edited !== null}
+        onOpenChange={(open) => !open && setEdited(null)}
+        kind="settling"
+        record={record}
+        ownerId={file.lot.entityId}
+        what="the vessel"
+        title={record ? record.content.name : 'Stands to clear'}
+        description="Cover it: open honey takes up water from damp air."
+        formOf={formOf}
+        parse={(form) => readSettlingForm(form, preferences, record?.content ?? null)}
+      >
+        <SettlingFields />
+      </EntrySheet>
+    </>
+  );
+}
+
+/** Vessels of a lot that stand to clear: what rises by when, and when to skim. */
+export function SettleScreen(): ReactElement {
+  return <LotGate View={SettleView} />;
+}

@@ -1,0 +1,169 @@
+import { ChevronRight } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { honeyDoneMin } from '../../../core';
+import type { ExtractionFile, LotFile, SettlingRecord } from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useHoneyHouse } from '../../data/useHoneyHouse';
+import { useNow } from '../../data/useNow';
+import { EMPTY_WORKSHOP, useWorkshop } from '../../data/useWorkshop';
+import { clockText } from '../../format/clock';
+import { counted } from '../../format/counted';
+import { formatDay } from '../../format/dates';
+import { settlingWords } from '../../format/settlingWords';
+import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { askedDay } from './dayQuestion';
+import { DaySheet } from './parts/DaySheet';
+
+const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
+
+/** What a day is at: planned until when, under way, over. */
+function stateWords(file: ExtractionFile, nowMs: number): string {
+  const { content } = file.extraction;
+  const loads = file.ticks.filter((one) => one.content.what === 'load-out').length;
+  if (content.doneAt !== null) return `over; ${counted(loads, 'load')} ticked off`;
+  const done = clockText(honeyDoneMin(askedDay(file, nowMs).plan.course));
+  return content.startedAt === null
+    ? `planned from ${clockText(content.startMin)} to about ${done}`
+    : `under way: strained by about ${done}`;
+}
+
+function DayRow({ file, nowMs }: { file: ExtractionFile; nowMs: number }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { content, entityId } = file.extraction;
+  return (
+    <li>
+      <Link to={`/${workspace}/strain/day/${entityId}`} className={ROW}>
+        <span className="w-28 shrink-0 text-base sm:w-36">{formatDay(content.day)}</span>
+        <span className="grow">
+          <span className="block text-2xl font-bold">{content.name}</span>
+          <span className="block text-lg">
+            {counted(content.frames, 'frame')}, {stateWords(file, nowMs)}
+          </span>
+        </span>
+        <ChevronRight aria-hidden className="size-6 shrink-0" />
+      </Link>
+    </li>
+  );
+}
+
+interface Standing {
+  readonly file: LotFile;
+  readonly settling: SettlingRecord;
+}
+
+function SettlingRow({ file, settling, nowMs }: Standing & { nowMs: number }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { content } = file.lot;
+  return (
+    <li>
+      <Link to={`/${workspace}/strain/settle/${file.lot.entityId}`} className={ROW}>
+        <span className="grow">
+          <span className="block text-xl font-bold">
+            {settling.content.name}, {content.name || content.code}
+          </span>
+          <span className="block text-lg">{settlingWords(settling.content, nowMs)}</span>
+        </span>
+        <ChevronRight aria-hidden className="size-6 shrink-0" />
+      </Link>
+    </li>
+  );
+}
+
+/** Lots whose honey can be looked after here. */
+function LotRows({ files }: { files: readonly LotFile[] }): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  if (files.length === 0) return null;
+  return (
+    <section aria-labelledby="lots" className="mt-8">
+      <h2 id="lots" className="text-2xl font-bold">
+        Honey by lot
+      </h2>
+      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+        {files.map(({ lot }) => (
+          <li key={lot.entityId} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+            <span className="grow basis-48 text-lg font-semibold">
+              {lot.content.name || lot.content.code}
+            </span>
+            {(['settle', 'heat', 'mass'] as const).map((page) => (
+              <Link
+                key={page}
+                to={`/${workspace}/strain/${page}/${lot.entityId}`}
+                className="flex min-h-11 items-center px-2 text-lg text-lavender underline decoration-2 underline-offset-4 hover:text-ink"
+              >
+                {{ settle: 'Settling', heat: 'Warmth', mass: 'Balance and jars' }[page]}
+                <span className="sr-only"> of {lot.content.name || lot.content.code}</span>
+              </Link>
+            ))}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Days at the line, vessels that stand to clear, and what is to be ordered. */
+export function StrainScreen(): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const navigate = useNavigate();
+  const house = useHoneyHouse();
+  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const nowMs = useNow(60_000);
+  const [adding, setAdding] = useState(false);
+  if (!house) return <Waiting />;
+  const standing = files.flatMap((file) =>
+    file.settlings
+      .filter((one) => one.content.endedAt === null)
+      .map((settling) => ({ file, settling })),
+  );
+  return (
+    <>
+      <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
+        <h1 className="text-4xl font-bold">Strain &amp; settle</h1>
+        <div className="flex flex-wrap gap-3">
+          <Button tone="ink" className="min-h-14" onClick={() => setAdding(true)}>
+            Plan a day
+          </Button>
+          <PageLink to="strain/kit-list">Kit to order</PageLink>
+        </div>
+      </header>
+      {house.days.length === 0 ? (
+        <p className="mt-4 max-w-3xl text-xl">
+          No day planned yet. Say how many frames and who works, and it stands here when the honey
+          is strained, what holds you up, and how many pails to have ready.
+        </p>
+      ) : (
+        <ul
+          aria-label="Days at the line"
+          className="mt-4 divide-y divide-thread border-y-2 border-ink"
+        >
+          {house.days.map((one) => (
+            <DayRow key={one.extraction.entityId} file={one} nowMs={nowMs} />
+          ))}
+        </ul>
+      )}
+      {standing.length > 0 && (
+        <section aria-labelledby="standing" className="mt-8">
+          <h2 id="standing" className="text-2xl font-bold">
+            Standing to clear ({standing.length})
+          </h2>
+          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+            {standing.map((one) => (
+              <SettlingRow key={one.settling.entityId} {...one} nowMs={nowMs} />
+            ))}
+          </ul>
+        </section>
+      )}
+      <LotRows files={files} />
+      <DaySheet
+        open={adding}
+        record={null}
+        house={house}
+        onClose={() => setAdding(false)}
+        onKept={(id) => void navigate(`/${workspace}/strain/day/${id}`)}
+      />
+    </>
+  );
+}

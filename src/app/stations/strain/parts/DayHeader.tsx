@@ -1,0 +1,45 @@
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import type { ExtractionFile } from '../../../../records';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import { formatDay } from '../../../format/dates';
+import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+
+const PAGES = [
+  { at: '', name: 'The day' },
+  { at: '/strainer', name: 'Strainer' },
+  { at: '/combs', name: 'Combs and tools' },
+  { at: '/clean-up', name: 'Clean up' },
+] as const;
+
+interface DayHeaderProps {
+  file: ExtractionFile;
+  at: (typeof PAGES)[number]['at'];
+}
+
+/** Name of a day at the line, and its pages. */
+export function DayHeader({ file, at }: DayHeaderProps): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { content, entityId } = file.extraction;
+  return (
+    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pt-5">
+      <div className="grow basis-72">
+        <p className="text-base font-semibold">{formatDay(content.day)}</p>
+        <h1 className="text-4xl leading-tight font-bold">{content.name}</h1>
+        {content.remark !== '' && <p className="text-lg">{content.remark}</p>}
+      </div>
+      <nav aria-label="Pages of this day" className="flex flex-wrap gap-2">
+        {PAGES.map((one) => (
+          <Link
+            key={one.at}
+            to={`/${workspace}/strain/day/${entityId}${one.at}`}
+            aria-current={one.at === at ? 'page' : undefined}
+            className={`${BUTTON_BASE} ${BUTTON_TONES[one.at === at ? 'ink' : 'line']} min-h-14`}
+          >
+            {one.name}
+          </Link>
+        ))}
+      </nav>
+    </header>
+  );
+}

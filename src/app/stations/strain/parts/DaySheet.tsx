@@ -1,0 +1,45 @@
+import { useMemo, type ReactElement } from 'react';
+import type { Extraction, HoneyHouse } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { useMoment } from '../../../data/useMeters';
+import { USUAL_DAY, extractionFormOf, readExtractionForm } from '../../../forms/extractionForm';
+import { isoDay } from '../../../format/dates';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { DayFields } from './DayFields';
+
+interface DaySheetProps {
+  open: boolean;
+  record: Extraction | null;
+  house: HoneyHouse;
+  onClose: () => void;
+  onKept?: (entityId: string) => void;
+}
+
+/** Plans a day, or changes one. A new one begins with the line of the last. */
+export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const now = useMoment();
+  const last = house.days[0]?.extraction.content;
+  const formOf = useMemo(() => {
+    if (record) return extractionFormOf(record.content, preferences);
+    const line = last ? { ...last, name: '', remark: '', lotId: null } : USUAL_DAY;
+    const day = isoDay(new Date(now));
+    return extractionFormOf({ ...line, day, startedAt: null, doneAt: null }, preferences);
+  }, [record, last, preferences, now]);
+  return (
+    <EntrySheet
+      open={open}
+      onOpenChange={(is) => !is && onClose()}
+      kind="extraction"
+      record={record}
+      what="the day"
+      title={record ? record.content.name : 'Plan a day'}
+      description="Frames and people give a first answer; everything else stands as usual until you change it."
+      formOf={formOf}
+      parse={(form) => readExtractionForm(form, preferences, record?.content ?? null)}
+      {...(onKept && { onKept })}
+    >
+      <DayFields tools={house.tools} />
+    </EntrySheet>
+  );
+}

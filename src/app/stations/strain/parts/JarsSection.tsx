@@ -1,0 +1,98 @@
+import { useId, useState, type ReactElement } from 'react';
+import { fillMl, jarPlan, labelWeight } from '../../../../core';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { counted } from '../../../format/counted';
+import { formatQuantity } from '../../../format/units';
+import { PlainTable } from '../../../ui/PlainTable';
+import { SheetSection } from '../../../ui/SheetSection';
+import { Slider } from '../../../ui/Slider';
+import { INPUT } from '../../../ui/classes';
+import { readJarSizes } from '../jarText';
+
+interface JarsSectionProps {
+  honeyKg: number;
+  moisturePercent: number;
+}
+
+/** "1 lb 1.6 oz" */
+function usWords(netKg: number): string {
+  const { ounces, pounds, ouncesOver } = labelWeight(netKg);
+  const plain = `${ounces} oz`;
+  return pounds === 0
+    ? plain
+    : `${plain} (${pounds} lb${ouncesOver > 0 ? ` ${ouncesOver} oz` : ''})`;
+}
+
+/** Containers to jars: how many of each size, what is left, what stands on the label. */
+export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const [text, setText] = useState('500 g, 250 g × 20');
+  const [warmC, setWarmC] = useState(25);
+  const id = useId();
+  const typed = readJarSizes(text);
+  const plan = typed.ok ? jarPlan(honeyKg, typed.sizes) : null;
+  const moisture = Math.min(25, Math.max(13, moisturePercent));
+  return (
+    <SheetSection id="jars" title="Into jars">
+      <label htmlFor={id} className="block text-base font-semibold">
+        Sizes, with how many at most
+      </label>
+      <input
+        id={id}
+        autoComplete="off"
+        className={INPUT}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        aria-invalid={!typed.ok}
+        aria-describedby={typed.ok ? undefined : `${id}-error`}
+      />
+      {!typed.ok && (
+        <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
+          {typed.sentence}
+        </p>
+      )}
+      <div className="mt-3">
+        <Slider
+          label="Filled at"
+          value={warmC}
+          range={[15, 45]}
+          words={formatQuantity(warmC, 'temperature', preferences, 0)}
+          onChange={setWarmC}
+        />
+      </div>
+      {plan && (
+        <>
+          <p role="status" className="text-3xl leading-tight font-bold">
+            {plan.jars
+              .map((one) =>
+                counted(
+                  one.count,
+                  `jar of ${labelWeight(one.netKg).grams} g`,
+                  `jars of ${labelWeight(one.netKg).grams} g`,
+                ),
+              )
+              .join(', ')}
+          </p>
+          <p className="text-lg">
+            and {formatQuantity(plan.restKg, 'mass', preferences, 2)} over, of{' '}
+            {formatQuantity(honeyKg, 'mass', preferences)}
+          </p>
+          <PlainTable
+            label="What stands on the label"
+            head={['Jar', 'Net weight on the label', 'Takes']}
+            rows={plan.jars.map(({ netKg }) => [
+              `${labelWeight(netKg).grams} g`,
+              `${labelWeight(netKg).grams} g · ${usWords(netKg)}`,
+              `${fillMl(netKg, moisture, warmC).toFixed(0)} ml`,
+            ])}
+          />
+          <p className="mt-2 text-base">
+            Ounces are rounded down, so that a label never claims more than there is. What a label
+            must say, and how exact a fill must be, local rules decide. Not for infants under 12
+            months.
+          </p>
+        </>
+      )}
+    </SheetSection>
+  );
+}

@@ -1,0 +1,86 @@
+import type { ReactElement } from 'react';
+import {
+  firstRevision,
+  suggestedContainers,
+  type ContainerContent,
+  type ExtractionFile,
+} from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
+import { counted } from '../../../format/counted';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { PageLink } from '../../../ui/PageLink';
+import { SheetSection } from '../../../ui/SheetSection';
+import type { AskedDay } from '../dayQuestion';
+
+/** Whether the lot has these containers already: same labels and counts. */
+function hasAll(kept: readonly ContainerContent[], asked: readonly ContainerContent[]): boolean {
+  return asked.every((one) =>
+    kept.some((each) => each.label === one.label && each.count === one.count),
+  );
+}
+
+/** The pails that the day comes to, and the way to write them down for the lot. */
+export function PailsSection({
+  file,
+  asked,
+}: {
+  file: ExtractionFile;
+  asked: AskedDay;
+}): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { content } = file.extraction;
+  const lot = files.find((one) => one.lot.entityId === content.lotId);
+  const containers = suggestedContainers(content, asked.pails);
+  const kept = lot?.containers.map((one) => one.content) ?? [];
+  const write = (): void => {
+    if (!lot) return;
+    void dispatch(
+      perform('Wrote the pails down', (scribe) =>
+        containers.map((one) => firstRevision(scribe, 'container', one, lot.lot.entityId)),
+      ),
+    );
+  };
+  const isDone = lot !== undefined && containers.length > 0 && hasAll(kept, containers);
+  return (
+    <SheetSection id="pails" title="Pails">
+      <ul aria-label="Pails that the day comes to" className="divide-y divide-thread">
+        {containers.map((one) => (
+          <li key={one.label} className="flex justify-between gap-4 py-2 text-lg">
+            <span>
+              {counted(one.count, one.label.toLowerCase(), `${one.label.toLowerCase()}s`)}
+              {one.suspects.length > 0 && (
+                <span className="block text-base text-ink-soft">
+                  of what was spun last: judged by itself
+                </span>
+              )}
+            </span>
+            {one.amount?.by === 'mass' && (
+              <strong>{formatQuantity(one.amount.massKg, 'mass', preferences)}</strong>
+            )}
+          </li>
+        ))}
+      </ul>
+      {lot ? (
+        <div className="mt-2 flex flex-wrap items-center gap-3">
+          {isDone ? (
+            <p className="text-lg font-semibold">They stand with the lot.</p>
+          ) : (
+            <Button className="min-h-14" onClick={write}>
+              Write them down for {lot.lot.content.name || lot.lot.content.code}
+            </Button>
+          )}
+          <PageLink to={`lots/${lot.lot.entityId}`}>The lot</PageLink>
+          <PageLink to={`strain/mass/${lot.lot.entityId}`}>Its balance and jars</PageLink>
+        </div>
+      ) : (
+        <p className="mt-2 text-base">
+          Choose a lot for the day, and the pails can be kept with it.
+        </p>
+      )}
+    </SheetSection>
+  );
+}

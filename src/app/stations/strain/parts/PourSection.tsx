@@ -1,0 +1,221 @@
+import { format } from 'date-fns';
+import { useMemo, useState, type ReactElement } from 'react';
+import { minutesInCycle } from '../../../../core';
+import { firstRevision, pourNow, type ExtractionFile, type Pour } from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { allowSound } from '../../../alarm/alarmSound';
+import { closePour, markPour } from '../../../alarm/pourActs';
+import { useCommands } from '../../../commands/useCommands';
+import { useNow } from '../../../data/useNow';
+import { readPourForm, type PourForm } from '../../../forms/lineForms';
+import { useDraftForm } from '../../../forms/useDraftForm';
+import { durationText } from '../../../format/clock';
+import { decimalText, readDecimal } from '../../../format/decimal';
+import { formatQuantity, unitOf } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { FormFrame } from '../../../ui/FormFrame';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+import { INPUT } from '../../../ui/classes';
+import type { AskedDay } from '../dayQuestion';
+
+/** Types what is in the pail; what is wrong is said under the field. */
+function ReadPail({ pour }: { pour: Pour }): ReactElement {
+  const dispatch = useAppDispatch();
+  const unit = unitOf('mass', useAppSelector(selectPreferences));
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState('');
+  const { content } = pour;
+  const least = content.marks.at(-1)?.kg ?? content.startKg;
+  const keep = (): void => {
+    const typed = readDecimal(text);
+    if (!typed.ok) return setWrong(typed.sentence);
+    const kg = unit.toBase(typed.value);
+    if (kg < least || kg > content.fullKg) {
+      const [low, high] = [least, content.fullKg].map((one) => unit.fromBase(one).toFixed(1));
+      return setWrong(`Type what is in it now, ${low} to ${high} ${unit.name}.`);
+    }
+    setWrong('');
+    setText('');
+    void dispatch(markPour(pour, kg));
+  };
+  const id = `read-${pour.entityId}`;
+  return (
+    <form
+      className="mt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <label htmlFor={id} className="block text-base font-semibold">
+        In it now [{unit.name}]
+      </label>
+      <div className="flex flex-wrap gap-3">
+        <input
+          id={id}
+          inputMode="decimal"
+          autoComplete="off"
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          aria-invalid={wrong !== ''}
+          aria-describedby={wrong === '' ? undefined : `${id}-error`}
+          className={`${INPUT} max-w-40`}
+        />
+        <Button type="submit" className="min-h-14">
+          Read it
+        </Button>
+      </div>
+      {wrong !== '' && (
+        <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
+          {wrong}
+        </p>
+      )}
+    </form>
+  );
+}
+
+function OpenPour({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { content } = pour;
+  const { fullMs, kgNow, measured, kgPerMin } = pourNow(content, nowMs);
+  const left = (fullMs - nowMs) / 60_000;
+  return (
+    <li className="border-l-8 border-lavender py-2 pl-4">
+      <p className="text-lg font-semibold">{content.label}</p>
+      <p className="text-4xl leading-tight font-bold">
+        {!Number.isFinite(fullMs)
+          ? 'Nothing flows'
+          : left <= 0
+            ? 'Full now'
+            : `Full in ${left < 1 ? `${Math.ceil(left * 60)} s` : durationText(left)}`}
+      </p>
+      <p className="text-base">
+        about {formatQuantity(kgNow, 'mass', preferences)} of{' '}
+        {formatQuantity(content.fullKg, 'mass', preferences)} in it;{' '}
+        {formatQuantity(60 * kgPerMin, 'mass', preferences, 0)} an hour,{' '}
+        {measured ? 'as read' : 'as reckoned: read the pail once, and it is measured'}
+      </p>
+      <ReadPail pour={pour} />
+      <Button tone="ink" className="mt-3 min-h-14" onClick={() => void dispatch(closePour(pour))}>
+        Gate is shut, pail full
+      </Button>
+    </li>
+  );
+}
+
+/** Flow that the strainer is expected to have over the next pail [kg/min]. */
+function expectedFlow({ now }: AskedDay): number {
+  const { state, line } = now.from;
+  const { cycle } = line.strainer;
+  const kg = Math.min(line.pail.kg, cycle.kg - state.passedKg);
+  const minutes =
+    minutesInCycle(cycle, state.passedKg + kg) - minutesInCycle(cycle, state.passedKg);
+  return minutes > 0 ? kg / minutes : cycle.cleanKgPerMin;
+}
+
+function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const { content, entityId } = file.extraction;
+  const count = file.pours.length;
+  const expectedKgPerMin = expectedFlow(asked);
+  const defaults = useMemo(
+    (): PourForm => ({
+      label: `Pail ${count + 1}`,
+      full: decimalText(unitOf('mass', preferences).fromBase(content.pail.kg), 2),
+      start: '0',
+      meshClean: count === 0 ? 'yes' : 'no',
+    }),
+    [count, content.pail.kg, preferences],
+  );
+  const { form, parsed, start, submit } = useDraftForm({
+    formKey: `pour:${entityId}:${count}`,
+    defaults,
+    parse: (typed: PourForm) =>
+      readPourForm(typed, preferences, { openedAt: new Date().toISOString(), expectedKgPerMin }),
+  });
+  const open = submit(async (pour) => {
+    allowSound();
+    const done = await dispatch(
+      perform(`Gate open on ${pour.label}`, (scribe) => [
+        firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, entityId),
+      ]),
+    );
+    if (done.ok) start(defaults);
+  });
+  useCommands([{ id: 'open-gate', title: 'Open the gate on a pail', key: 'g', run: open }]);
+  return (
+    <FormFrame
+      form={form}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={open}
+      label="A pail under the gate"
+    >
+      <Button type="submit" className="min-h-14">
+        Open the gate on {form.watch('label') || 'a pail'}
+      </Button>
+      <details className="mt-1">
+        <summary className="flex min-h-11 items-center text-base font-semibold">
+          Another pail, not empty, or the mesh just scraped
+        </summary>
+        <div className="grid gap-4 pb-2 sm:grid-cols-3">
+          <TextField name="label" label="Pail" />
+          <TextField
+            name="full"
+            label="Full at"
+            unit={unitOf('mass', preferences).name}
+            inputMode="decimal"
+          />
+          <TextField
+            name="start"
+            label="In it already"
+            unit={unitOf('mass', preferences).name}
+            inputMode="decimal"
+          />
+        </div>
+        <ChoiceField
+          name="meshClean"
+          label="The mesh is clean"
+          choices={[
+            { value: 'yes', label: 'Yes' },
+            { value: 'no', label: 'No' },
+          ]}
+          hint="Only a pail behind a clean mesh tells how fast it clogs"
+        />
+      </details>
+    </FormFrame>
+  );
+}
+
+interface PourSectionProps {
+  file: ExtractionFile;
+  asked: AskedDay;
+}
+
+/** Pails under an open gate: when each is full, with an alarm on every page. */
+export function PourSection({ file, asked }: PourSectionProps): ReactElement {
+  const nowMs = useNow(1000);
+  const open = file.pours.filter((one) => one.content.closedAt === null);
+  const closed = file.pours.filter((one) => one.content.closedAt !== null);
+  const last = closed.at(-1)?.content;
+  return (
+    <SheetSection id="gate" title="Pail under the gate">
+      {open.length > 0 && (
+        <ul className="mb-3 space-y-3">
+          {open.map((one) => (
+            <OpenPour key={one.entityId} pour={one} nowMs={nowMs} />
+          ))}
+        </ul>
+      )}
+      <OpenGateForm file={file} asked={asked} />
+      <p className="mt-1 text-base">
+        A minute before it is full a notice and a sound come, on whatever page you are. Keep this
+        device awake and loud.
+        {last?.closedAt && ` Last one: ${last.label}, shut ${format(last.closedAt, 'HH:mm')}.`}
+      </p>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,63 @@
+import { useState, type ReactElement } from 'react';
+import type { KitNeed } from '../../../../core';
+import { readDecimal } from '../../../format/decimal';
+import { KIT_NAMES } from '../../../format/strainWords';
+import { INPUT } from '../../../ui/classes';
+
+interface StockFieldProps {
+  need: KitNeed;
+  /** null where nobody counted */
+  have: number | null;
+  onKeep: (have: number) => void;
+}
+
+/** One item: how many are needed, how many are there, and what could stand in. */
+export function StockField({ need, have, onKeep }: StockFieldProps): ReactElement {
+  const [text, setText] = useState(have === null ? '' : String(have));
+  const [wrong, setWrong] = useState('');
+  const { name, standIn } = KIT_NAMES[need.item];
+  const missing = Math.max(0, need.enough - (have ?? 0));
+  const keep = (): void => {
+    if (text.trim() === '') return;
+    const typed = readDecimal(text);
+    const isCount = typed.ok && Number.isInteger(typed.value) && typed.value >= 0;
+    if (!isCount || typed.value > 100_000) return setWrong('Type a whole number, 0 or more.');
+    setWrong('');
+    if (typed.value !== have) onKeep(typed.value);
+  };
+  const id = `have-${need.item}`;
+  return (
+    <li className="grid grid-cols-[minmax(0,1fr)_6rem] items-start gap-x-4 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_9rem_6rem]">
+      <span>
+        <span className="block text-xl font-bold">{name}</span>
+        <span className="block text-base">
+          likely {need.likely}, enough with {need.enough}
+        </span>
+        {missing > 0 && <span className="block text-base text-ink-soft">or: {standIn}</span>}
+      </span>
+      <strong className="text-3xl sm:text-right">{missing === 0 ? 'there' : `+ ${missing}`}</strong>
+      <span>
+        <label htmlFor={id} className="block text-base">
+          There<span className="sr-only"> of {name}</span>
+        </label>
+        <input
+          id={id}
+          inputMode="numeric"
+          autoComplete="off"
+          className={INPUT}
+          value={text}
+          onChange={(event) => setText(event.target.value)}
+          onBlur={keep}
+          onKeyDown={(event) => event.key === 'Enter' && keep()}
+          aria-invalid={wrong !== ''}
+          aria-describedby={wrong === '' ? undefined : `${id}-error`}
+        />
+      </span>
+      {wrong !== '' && (
+        <p id={`${id}-error`} role="alert" className="col-span-full text-base font-semibold">
+          {wrong}
+        </p>
+      )}
+    </li>
+  );
+}

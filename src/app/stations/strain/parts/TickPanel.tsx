@@ -1,0 +1,134 @@
+import { format } from 'date-fns';
+import type { ReactElement } from 'react';
+import {
+  TICKS,
+  firstRevision,
+  nextRevision,
+  type ExtractionFile,
+  type Tick,
+} from '../../../../records';
+import { perform, useAppDispatch } from '../../../../store';
+import { useCommands } from '../../../commands/useCommands';
+import { clockText } from '../../../format/clock';
+import { TICK_NAMES } from '../../../format/strainWords';
+import { Button } from '../../../ui/Button';
+import { loadsOfDay, type AskedDay } from '../dayQuestion';
+
+/** What comes next at the line, where the plan tells. */
+function nextAt({ plan }: AskedDay, tick: Tick): number | undefined {
+  const { loads, pailsAtMin, scrapesAtMin } = plan.course;
+  switch (tick) {
+    case 'load-out':
+      return loads[0]?.outMin;
+    case 'pail-full':
+      return pailsAtMin[0];
+    case 'scraped':
+      return scrapesAtMin[0];
+  }
+}
+
+function progress(file: ExtractionFile, asked: AskedDay, tick: Tick): string {
+  const done = file.ticks.filter((one) => one.content.what === tick).length;
+  if (tick === 'load-out') return `${done} of ${loadsOfDay(asked.now)}`;
+  if (tick === 'pail-full') return `${done} of ${asked.pails.full}`;
+  return String(done);
+}
+
+/** Buttons that are pressed at the line, one for each thing that is done; large, for sticky hands. */
+export function TickPanel({
+  file,
+  asked,
+}: {
+  file: ExtractionFile;
+  asked: AskedDay;
+}): ReactElement {
+  const dispatch = useAppDispatch();
+  const { extraction } = file;
+  const { content } = extraction;
+  const tick = (what: Tick): void =>
+    void dispatch(
+      perform(TICK_NAMES[what], (scribe) => [
+        firstRevision(scribe, 'line-tick', { what, at: scribe.now() }, extraction.entityId),
+      ]),
+    );
+  const change = (label: string, more: Partial<typeof content>, reason: string): void =>
+    void dispatch(
+      perform(label, (scribe) => [
+        nextRevision(scribe, extraction, { content: { ...content, ...more }, reason }),
+      ]),
+    );
+  const begin = (): void =>
+    change('The day has begun', { startedAt: new Date().toISOString() }, 'Begun');
+  const end = (): void => change('The day is over', { doneAt: new Date().toISOString() }, 'Over');
+  const isRunning = asked.now.phase === 'under-way';
+  useCommands(
+    isRunning
+      ? TICKS.map((what, at) => ({
+          id: `tick ${what}`,
+          title: TICK_NAMES[what],
+          key: String(at + 1),
+          run: () => tick(what),
+        }))
+      : [],
+  );
+  if (asked.now.phase === 'planned') {
+    return (
+      <div>
+        <Button tone="ink" className="min-h-16 px-8 text-xl" onClick={begin}>
+          Start the day
+        </Button>
+        <p className="mt-2 text-lg">
+          Then tick off each load and pail: the plan follows what really happens.
+        </p>
+      </div>
+    );
+  }
+  if (asked.now.phase === 'done') {
+    return (
+      <p className="flex flex-wrap items-center gap-3 text-lg">
+        Over since {content.doneAt && format(content.doneAt, 'd MMM, HH:mm')}.
+        <Button onClick={() => change('The day goes on', { doneAt: null }, 'Goes on')}>
+          It goes on
+        </Button>
+      </p>
+    );
+  }
+  return (
+    <section aria-label="Tick off" className="space-y-3">
+      <ul className="grid gap-3 sm:grid-cols-3">
+        {TICKS.map((what) => {
+          const at = nextAt(asked, what);
+          return (
+            <li key={what}>
+              <Button
+                tone={what === 'load-out' ? 'ink' : 'line'}
+                className="min-h-24 w-full flex-col gap-1 text-xl"
+                onClick={() => tick(what)}
+              >
+                {TICK_NAMES[what]}
+                <span className="text-3xl font-bold">{progress(file, asked, what)}</span>
+              </Button>
+              <p className="mt-1 text-base">
+                {at === undefined ? 'none to come' : `next about ${clockText(at)}`}
+              </p>
+            </li>
+          );
+        })}
+      </ul>
+      {asked.now.from.state.untickedKg > asked.now.content.pail.kg && (
+        <p role="status" className="text-lg font-semibold">
+          More honey was spun than can wait: were pails filled that are not ticked off?
+        </p>
+      )}
+      <p className="flex flex-wrap items-center gap-3 text-base">
+        Begun {content.startedAt && format(content.startedAt, 'HH:mm')}
+        <Button onClick={end}>The day is over</Button>
+        <Button
+          onClick={() => change('Not begun after all', { startedAt: null }, 'Begun too early')}
+        >
+          Not begun after all
+        </Button>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,207 @@
+import type { ReactElement } from 'react';
+import type { LineBar, LineCourse } from '../../../../core';
+import type { ExtractionContent } from '../../../../records';
+import { clockText } from '../../../format/clock';
+import { PlainTable } from '../../../ui/PlainTable';
+import { RuleHatch } from '../../../ui/RuleHatch';
+
+const WIDTH = 1000;
+const ROW = 34;
+const BAR = 24;
+const NAMES = 120;
+const HATCH = 'line-hatch';
+
+/** How each kind of work is drawn: filled, outlined, hatched or pale. */
+const LOOKS: Readonly<
+  Record<LineBar['task'], { name: string; className: string; hatched?: true }>
+> = {
+  uncap: { name: 'uncapping', className: 'fill-paper stroke-ink' },
+  load: { name: 'filling the extractor', className: 'fill-ink stroke-ink' },
+  unload: { name: 'emptying it', className: 'fill-ink stroke-ink' },
+  turn: { name: 'turning frames', className: 'fill-ink stroke-ink' },
+  spin: { name: 'spinning', className: 'fill-lavender stroke-lavender' },
+  strain: { name: 'straining', className: 'fill-lavender-mid stroke-lavender' },
+  scrape: { name: 'scraping the strainer', className: 'stroke-ink', hatched: true },
+  'change-pail': { name: 'changing pails', className: 'fill-thread-deep stroke-ink' },
+  'carry-in': { name: 'carrying boxes in', className: 'fill-thread stroke-ink' },
+  'wet-out': { name: 'carrying wet boxes out', className: 'fill-thread stroke-ink' },
+};
+
+interface Row {
+  readonly id: LineBar['row'];
+  readonly name: string;
+}
+
+/** People by name, then machines; only who has something to do. */
+function rowsOf(bars: readonly LineBar[], { people }: ExtractionContent): Row[] {
+  const busy = new Set(bars.map((one) => one.row));
+  const of = (kind: 'person' | 'extractor' | 'strainer', name: (at: number) => string): Row[] =>
+    Array.from({ length: 50 }, (_, at) => ({
+      id: `${kind}-${at}` as const,
+      name: name(at),
+    })).filter((one) => busy.has(one.id));
+  const several = (kind: string): boolean => busy.has(`${kind}-1` as LineBar['row']);
+  return [
+    ...of('person', (at) => people[at]?.name || `Person ${at + 1}`),
+    ...of('extractor', (at) => (several('extractor') ? `Extractor ${at + 1}` : 'Extractor')),
+    ...of('strainer', (at) => (several('strainer') ? `Strainer ${at + 1}` : 'Strainer')),
+  ];
+}
+
+/** Bars of one kind that nearly touch, drawn as one; thousands would be a grey smear. */
+export function joinedBars(bars: readonly LineBar[], gapMin: number): LineBar[] {
+  const last = new Map<string, number>();
+  const joined: LineBar[] = [];
+  for (const bar of bars) {
+    const at = last.get(bar.row);
+    const before = at === undefined ? undefined : joined[at];
+    if (
+      before &&
+      at !== undefined &&
+      before.task === bar.task &&
+      bar.fromMin - before.toMin <= gapMin
+    ) {
+      joined[at] = { ...before, toMin: bar.toMin };
+    } else {
+      last.set(bar.row, joined.length);
+      joined.push(bar);
+    }
+  }
+  return joined;
+}
+
+/** Whole hours inside the day, no closer than reads. */
+function ticksOf(fromMin: number, toMin: number): number[] {
+  const step = toMin - fromMin > 24 * 60 ? 240 : toMin - fromMin > 10 * 60 ? 120 : 60;
+  const first = Math.ceil(fromMin / step) * step;
+  const count = Math.max(0, Math.floor((toMin - first) / step) + 1);
+  return Array.from({ length: count }, (_, at) => first + at * step);
+}
+
+/** When each does what, as a list: the same as the drawing. */
+function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[] }): ReactElement {
+  const names = new Map(rows.map((one) => [one.id, one.name]));
+  const shown = [...bars].sort((a, b) => a.fromMin - b.fromMin).slice(0, 400);
+  return (
+    <details className="mt-2">
+      <summary className="flex min-h-11 items-center text-lg font-semibold">
+        Who does what, as a list
+      </summary>
+      <PlainTable
+        label="Who does what"
+        head={['From', 'To', 'Who', 'What']}
+        rows={shown.map((bar) => [
+          clockText(bar.fromMin),
+          clockText(bar.toMin),
+          names.get(bar.row) ?? '',
+          LOOKS[bar.task].name,
+        ])}
+      />
+      {bars.length > shown.length && <p>… and {bars.length - shown.length} more.</p>}
+    </details>
+  );
+}
+
+interface TimelineProps {
+  course: LineCourse;
+  content: ExtractionContent;
+  nowMin: number | null;
+}
+
+/** The day as a drawing: who and what is busy with what, hour by hour. */
+export function Timeline({ course, content, nowMin }: TimelineProps): ReactElement | null {
+  const { bars, pailsAtMin } = course;
+  if (bars.length === 0) return null;
+  const rows = rowsOf(bars, content);
+  const fromMin = Math.min(...bars.map((one) => one.fromMin));
+  const toMin = Math.max(...bars.map((one) => one.toMin));
+  const perMin = (WIDTH - NAMES - 10) / Math.max(1, toMin - fromMin);
+  const x = (minutes: number): number => NAMES + (minutes - fromMin) * perMin;
+  const drawn = joinedBars(bars, 2 / perMin);
+  const height = (rows.length + 1) * ROW + 26;
+  const y = new Map(rows.map((one, at) => [one.id, 24 + at * ROW]));
+  const pailsY = 24 + rows.length * ROW + BAR / 2;
+  const used = [...new Set(drawn.map((one) => LOOKS[one.task]))];
+  return (
+    <>
+      <div className="overflow-x-auto" role="region" aria-label="The day as a drawing" tabIndex={0}>
+        <svg
+          viewBox={`0 0 ${WIDTH} ${height}`}
+          className="w-full min-w-2xl"
+          role="img"
+          aria-label={`From ${clockText(fromMin)} to ${clockText(toMin)}: ${rows.map((one) => one.name).join(', ')}`}
+        >
+          <RuleHatch id={HATCH} />
+          {ticksOf(fromMin, toMin).map((tick) => (
+            <g key={tick}>
+              <line x1={x(tick)} x2={x(tick)} y1={18} y2={height} className="stroke-thread" />
+              <text x={x(tick)} y={12} textAnchor="middle" className="fill-ink text-[14px]">
+                {clockText(tick % 1440)}
+              </text>
+            </g>
+          ))}
+          {rows.map((one) => (
+            <text
+              key={one.id}
+              x={0}
+              y={(y.get(one.id) ?? 0) + BAR / 2 + 5}
+              className="fill-ink text-[15px] font-semibold"
+            >
+              {one.name}
+            </text>
+          ))}
+          {drawn.map((bar, at) => {
+            const look = LOOKS[bar.task];
+            return (
+              <rect
+                key={at}
+                x={x(bar.fromMin)}
+                y={y.get(bar.row) ?? 0}
+                width={Math.max(1, (bar.toMin - bar.fromMin) * perMin)}
+                height={BAR}
+                className={look.className}
+                strokeWidth={0.75}
+                {...(look.hatched && { fill: `url(#${HATCH})` })}
+              />
+            );
+          })}
+          <text x={0} y={pailsY + 5} className="fill-ink text-[15px] font-semibold">
+            Pails full
+          </text>
+          {pailsAtMin.map((at, number) => (
+            <circle key={number} cx={x(at)} cy={pailsY} r={5} className="fill-ink" />
+          ))}
+          {nowMin !== null && nowMin >= fromMin && nowMin <= toMin && (
+            <line
+              x1={x(nowMin)}
+              x2={x(nowMin)}
+              y1={16}
+              y2={height}
+              className="stroke-ink"
+              strokeWidth={3}
+              strokeDasharray="6 4"
+            />
+          )}
+        </svg>
+      </div>
+      <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-base" aria-label="What is drawn how">
+        {used.map((look) => (
+          <li key={look.name} className="flex items-center gap-2">
+            <svg aria-hidden viewBox="0 0 24 16" className="h-4 w-6">
+              <rect
+                x="1"
+                y="1"
+                width="22"
+                height="14"
+                className={look.className}
+                {...(look.hatched && { fill: `url(#${HATCH})` })}
+              />
+            </svg>
+            {look.name}
+          </li>
+        ))}
+      </ul>
+      <AsTable rows={rows} bars={drawn} />
+    </>
+  );
+}

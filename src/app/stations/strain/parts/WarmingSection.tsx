@@ -1,0 +1,175 @@
+import { useState, type ReactElement } from 'react';
+import type { HeatBalance } from '../../../../core';
+import { firstRevision, type LotFile } from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+import { Slider } from '../../../ui/Slider';
+import { INPUT } from '../../../ui/classes';
+import {
+  WARMED_VESSELS,
+  planOutcome,
+  type PlanOutcome,
+  type PlanTried,
+  type WarmedVessel,
+} from '../warmingPlans';
+
+/** Honey that stood in an ordinary room [°C]. */
+const START_C = 18;
+const MOISTURE_PERCENT = 17.5;
+
+interface PlanProps {
+  name: string;
+  plan: PlanTried;
+  outcome: PlanOutcome;
+  cheaper: boolean;
+  onChange: (change: Partial<PlanTried>) => void;
+  onKeep: () => void;
+}
+
+function PlanColumn({ name, plan, outcome, cheaper, onChange, onKeep }: PlanProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const degrees = (celsius: number): string =>
+    formatQuantity(celsius, 'temperature', preferences, 0);
+  const { alone, after, endC, thinner } = outcome;
+  return (
+    <section aria-label={name} className="space-y-2 border-l-8 border-lavender pl-4">
+      <h3 className="text-xl font-bold">
+        {name}
+        {cheaper && ': costs less'}
+      </h3>
+      <Slider
+        label="Cabinet at"
+        value={plan.cabinetC}
+        range={[25, 60]}
+        words={degrees(plan.cabinetC)}
+        onChange={(cabinetC) => onChange({ cabinetC })}
+      />
+      <Slider
+        label="for"
+        value={plan.days}
+        range={[0.5, 10]}
+        step={0.5}
+        words={`${plan.days} ${plan.days === 1 ? 'day' : 'days'}`}
+        onChange={(days) => onChange({ days })}
+      />
+      <p className="text-3xl leading-tight font-bold">
+        {(100 * alone.diastaseLeft.likely).toFixed(1)} % of the diastase left
+      </p>
+      <p className="text-xl">
+        {alone.hmfFormed.likely.toFixed(1)} mg/kg of HMF more ({alone.hmfFormed.low.toFixed(1)} to{' '}
+        {alone.hmfFormed.high.toFixed(1)})
+      </p>
+      <p className="text-base">
+        At the end the honey has {degrees(endC)} and runs {thinner.toFixed(0)} times as fast; the
+        budget is then {Math.round(100 * Math.min(9.99, after.spentShare.likely))} % spent.
+      </p>
+      {plan.cabinetC > 45 && (
+        <p className="text-base font-bold">
+          Above 45 °C quality goes within hours; what touches the heater is hotter still.
+        </p>
+      )}
+      <Button onClick={onKeep}>
+        Do it: write it down<span className="sr-only"> ({name})</span>
+      </Button>
+    </section>
+  );
+}
+
+interface WarmingSectionProps {
+  file: LotFile;
+  balance: HeatBalance;
+}
+
+/** Two ways to warm or liquefy, side by side by what they cost and what they bring. */
+export function WarmingSection({ file, balance }: WarmingSectionProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const [vessel, setVessel] = useState<WarmedVessel>('pail');
+  const [occasion, setOccasion] = useState<'warming' | 'liquefying'>('liquefying');
+  const [plans, setPlans] = useState<readonly [PlanTried, PlanTried]>([
+    { cabinetC: 40, days: 2 },
+    { cabinetC: 35, days: 4 },
+  ]);
+  const common = { vessel, startC: START_C, moisturePercent: MOISTURE_PERCENT };
+  const [one, two] = plans.map((plan) => planOutcome(plan, common, balance)) as [
+    PlanOutcome,
+    PlanOutcome,
+  ];
+  const cost = ({ alone }: PlanOutcome): number => alone.spentShare.likely;
+  const change = (at: 0 | 1) => (more: Partial<PlanTried>) =>
+    setPlans(([a, b]) => (at === 0 ? [{ ...a, ...more }, b] : [a, { ...b, ...more }]));
+  const keep =
+    ({ history }: PlanOutcome, plan: PlanTried) =>
+    (): void =>
+      void dispatch(
+        perform('Wrote the warming down', (scribe) => [
+          firstRevision(
+            scribe,
+            'heat-spell',
+            {
+              occasion,
+              source: 'plan',
+              startedAt: scribe.now(),
+              spells: history.map((each) => ({ ...each })),
+              remark: `${WARMED_VESSELS[vessel].name}, ${plan.days} days at ${plan.cabinetC} °C`,
+            },
+            file.lot.entityId,
+          ),
+        ]),
+      );
+  return (
+    <SheetSection id="warming" title="Two ways to warm">
+      <div className="mb-4 grid gap-4 sm:grid-cols-2">
+        <label className="text-base font-semibold">
+          What is warmed
+          <select
+            className={INPUT}
+            value={vessel}
+            onChange={(event) => setVessel(event.target.value as WarmedVessel)}
+          >
+            {Object.entries(WARMED_VESSELS).map(([value, { name }]) => (
+              <option key={value} value={value}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <label className="text-base font-semibold">
+          What for
+          <select
+            className={INPUT}
+            value={occasion}
+            onChange={(event) => setOccasion(event.target.value as 'warming' | 'liquefying')}
+          >
+            <option value="liquefying">To liquefy it</option>
+            <option value="warming">To make it run</option>
+          </select>
+        </label>
+      </div>
+      <div className="space-y-6">
+        <PlanColumn
+          name="First way"
+          plan={plans[0]}
+          outcome={one}
+          cheaper={cost(one) < cost(two)}
+          onChange={change(0)}
+          onKeep={keep(one, plans[0])}
+        />
+        <PlanColumn
+          name="Second way"
+          plan={plans[1]}
+          outcome={two}
+          cheaper={cost(two) < cost(one)}
+          onChange={change(1)}
+          onKeep={keep(two, plans[1])}
+        />
+      </div>
+      <p className="mt-4 text-base">
+        Honey follows the cabinet slowly; its lag is reckoned from the vessel, its middle lags more.
+        Whether crystals are gone is seen, not reckoned: fine ones by 40 °C within days, coarse ones
+        later, common practice without a source.
+      </p>
+    </SheetSection>
+  );
+}

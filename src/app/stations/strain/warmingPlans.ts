@@ -1,0 +1,66 @@
+import {
+  heatBalance,
+  vesselLagHours,
+  viscosityPaS,
+  warmedToC,
+  warmingHistory,
+  type HeatBalance,
+  type WarmSpell,
+  type WarmingPlan,
+} from '../../../core';
+
+/** Vessels that are warmed: honey's height and width [cm]; null: as the cabinet at once. */
+export const WARMED_VESSELS = {
+  jar: { name: 'Jars of 500 g', heightCm: 10, diameterCm: 7.5 },
+  pail: { name: 'Pails of 12.5 kg', heightCm: 22, diameterCm: 23 },
+  large: { name: 'Pails of 25 kg', heightCm: 30, diameterCm: 28 },
+  drum: { name: 'A drum of 300 kg', heightCm: 82, diameterCm: 57 },
+} as const;
+export type WarmedVessel = keyof typeof WARMED_VESSELS;
+
+/** What a plan is asked with. */
+export interface PlanTried {
+  readonly cabinetC: number;
+  readonly days: number;
+}
+
+/** What a plan comes to. */
+export interface PlanOutcome {
+  readonly history: readonly WarmSpell[];
+  readonly endC: number;
+  /** budget once the plan is done */
+  readonly after: HeatBalance;
+  /** HMF formed and diastase left by this plan alone */
+  readonly alone: HeatBalance;
+  /** how much thinner the honey is at its end [times] */
+  readonly thinner: number;
+}
+
+/** A plan worked out for honey that starts at room temperature. */
+export function planOutcome(
+  { cabinetC, days }: PlanTried,
+  {
+    vessel,
+    startC,
+    moisturePercent,
+  }: { vessel: WarmedVessel; startC: number; moisturePercent: number },
+  before: Pick<HeatBalance, 'hmf' | 'diastase'>,
+): PlanOutcome {
+  const { heightCm, diameterCm } = WARMED_VESSELS[vessel];
+  const plan: WarmingPlan = {
+    startC,
+    cabinetC,
+    days,
+    lagHours: vesselLagHours(heightCm, diameterCm),
+  };
+  const history = warmingHistory(plan);
+  const endC = warmedToC(plan);
+  const start = { hmf: before.hmf, diastase: before.diastase };
+  return {
+    history,
+    endC,
+    after: heatBalance(history, start),
+    alone: heatBalance(history),
+    thinner: viscosityPaS(startC, moisturePercent) / viscosityPaS(endC, moisturePercent),
+  };
+}
