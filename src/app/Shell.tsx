@@ -75,7 +75,7 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
 
 const linkLook = (isActive: boolean): string =>
   clsx(
-    'flex min-h-16 w-full flex-col items-center justify-center border-t-4 px-1 text-base font-semibold wide:min-h-11 wide:flex-row wide:gap-2 wide:border-t-0 wide:border-b-4 wide:px-2',
+    'flex min-h-16 w-full flex-col items-center justify-center border-t-4 px-1 text-base font-semibold wide:min-h-11 wide:flex-row wide:gap-2 wide:border-t-0 wide:border-b-4 wide:px-2 wide:whitespace-nowrap',
     isActive ? 'border-lavender' : 'border-transparent hover:bg-lavender-pale',
   );
 
@@ -124,7 +124,7 @@ function StationLinks({ workspace }: { workspace: string }): ReactElement {
         {STATIONS.map(({ to, name, mark: Mark, more }) => (
           <li key={to} className={more ? 'hidden wide:block' : undefined}>
             <NavLink to={`/${workspace}/${to}`} className={({ isActive }) => linkLook(isActive)}>
-              <Mark aria-hidden className="size-6 wide:size-5" />
+              <Mark aria-hidden className="size-6 wide:hidden" />
               {name}
             </NavLink>
           </li>
@@ -155,11 +155,14 @@ export function Shell(): ReactElement {
         Skip to the page
       </a>
       <header className="shell-head flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
-        <Link to="/" className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight">
+        <Link
+          to="/"
+          className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight whitespace-nowrap"
+        >
           Ripenum
         </Link>
         {workspace === 'demo' && (
-          <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold">
+          <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold whitespace-nowrap">
             Demo season
           </p>
         )}

@@ -314,18 +314,14 @@ export {
   openGateCycle,
   strainerCycle,
   strainingCurve,
-  strainingTime,
   type HoneyState as StrainedHoney,
   type Strainer,
-  type StrainerCycle,
   type StrainedPoint,
-  type StrainerMesh,
 } from './flow/strainer';
 export {
   TOO_STIFF_BELOW_C,
   WAX_SOFTENS_C,
   afterSettling,
-  bestScrapeShare,
   meshEffect,
   strainingAdvice,
   timeOfTask,
@@ -334,9 +330,7 @@ export {
   type StrainingTask,
 } from './flow/strainingAdvice';
 export { MATTER_KINDS, type MatterKind } from './settling/matter';
-export { type StandingVessel } from './settling/clearedShare';
 export {
-  hoursToClear,
   settlingCourse,
   skimPlan,
   vesselLagHours,
@@ -358,14 +352,13 @@ export {
   type WarmingPlan,
 } from './heat/heatBudget';
 export { HEAT_RANGE_C, type WarmSpell } from './heat/heatDamage';
-export { fillMl, jarPlan, labelWeight, type JarPlan, type JarSize } from './mass/jars';
+export { fillMl, jarPlan, labelWeight, type JarSize } from './mass/jars';
 export {
   MASS_STAGES,
   massBalance,
   sharedYield,
   type MassBalance,
   type MassStage,
-  type WeighedStages,
   type YieldShare,
 } from './mass/massBalance';
 export {
@@ -375,13 +368,8 @@ export {
   type CleanUpTask,
 } from './extraction/cleanUp';
 export { KIT_ITEMS, kitNeeds, type KitItem, type KitNeed } from './extraction/kitList';
-export { spunKgPerFrame, type Line, type LineBreak } from './extraction/line';
-export {
-  NO_TICKS,
-  lineUnderWay,
-  type LineTicks,
-  type LineUnderWay,
-} from './extraction/lineProgress';
+export { spunKgPerFrame, type Line } from './extraction/line';
+export { lineUnderWay, type LineTicks, type LineUnderWay } from './extraction/lineProgress';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';
 export { loadsOf } from './extraction/loads';
@@ -395,7 +383,7 @@ export {
   type LineTask,
 } from './extraction/replicateLine';
 export { type LineCourse } from './extraction/simulateLine';
-export { spunOut, type SpunOut } from './extraction/spunOut';
+export { spunOut } from './extraction/spunOut';
 export {
   TOOLS,
   TOOL_KINDS,

@@ -83,7 +83,6 @@ const beesSchema = z.object({
 });
 
 export const DISEASE_STATES = ['none-known', 'suspected', 'unknown'] as const;
-export type DiseaseState = (typeof DISEASE_STATES)[number];
 
 const cleanUpSchema = z.object({
   flowNow: z.boolean(),

@@ -150,7 +150,8 @@ export function dayNow(file: ExtractionFile, nowMs: number): DayNow {
   }
   const started = { ...base, startMin: clockMin(content.day, content.startedAt) };
   const ticks = ticksOf(file);
-  const latest = Math.max(...Object.values(ticks).flat(), started.startMin);
+  const { loadsOutMin, pailsFullMin, scrapesMin } = ticks;
+  const latest = Math.max(started.startMin, ...loadsOutMin, ...pailsFullMin, ...scrapesMin);
   const nowMin = Math.max(latest, (nowMs - midnightMs(content.day)) / MINUTE_MS);
   const from = lineUnderWay(started, ticks, nowMin);
   const doubt = { ...from.doubt, straining: Math.min(straining, from.doubt.straining) };

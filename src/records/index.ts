@@ -188,7 +188,6 @@ export {
   referenceOf,
   zeroCheckContentSchema,
 } from './zeroCheck';
-export { type ChoreContent, choreContentSchema } from './chore';
 export {
   DISEASE_STATES,
   type Extraction,
@@ -203,9 +202,7 @@ export {
 } from './extractionFile';
 export {
   type DayNow,
-  type PourNow,
   calibrationOf,
-  clockMin,
   dayNow,
   lineOf,
   midnightMs,
@@ -226,13 +223,12 @@ export {
   heatSpellContentSchema,
 } from './heatSpell';
 export { TICKS, type Tick } from './lineTick';
-export { type HeatEntry, type LotHeat, lotHeat } from './lotHeat';
+export { type LotHeat, lotHeat } from './lotHeat';
 export { type LotMass, lotMass } from './lotMass';
 export { type OwnTool, type OwnToolContent, ownToolContentSchema } from './ownTool';
 export { type Pour, type PourContent, pourContentSchema } from './pour';
 export { type SettlingContent, type SettlingRecord, settlingContentSchema } from './settling';
 export { nextSkim, settlingTask } from './settlingTask';
-export { type StockContent, stockContentSchema } from './stock';
 export {
   WEIGHED_STAGES,
   type Weighing,

@@ -7,7 +7,6 @@ export const TICKS = ['load-out', 'pail-full', 'scraped'] as const;
 export type Tick = (typeof TICKS)[number];
 
 export const lineTickContentSchema = z.object({ what: z.enum(TICKS), at: momentField });
-export type LineTickContent = z.infer<typeof lineTickContentSchema>;
 
 export const lineTickSchema = z.object({
   ...envelopeShape,

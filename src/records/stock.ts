@@ -9,7 +9,6 @@ export const stockContentSchema = z.object({
   have: between(0, 100_000, 'Type how many there are.').int('Type a whole number.'),
   remark: remarkField,
 });
-export type StockContent = z.infer<typeof stockContentSchema>;
 
 export const stockSchema = z.object({
   ...envelopeShape,

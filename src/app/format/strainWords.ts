@@ -55,6 +55,15 @@ export const STAGE_HOLDS: Readonly<Record<StageGain['stage'], string>> = {
   doors: 'Shut doors hold the day up.',
 };
 
+/** What it would bring to mend that, before the time gained. */
+export const STAGE_MENDED: Readonly<Record<StageGain['stage'], string>> = {
+  uncapping: 'Uncapped a quarter faster',
+  hands: 'With hands a quarter faster',
+  extractor: 'Spun a quarter faster',
+  strainer: 'Strained a quarter faster',
+  doors: 'With doors open all day',
+};
+
 export const CHANGE_NAMES: Readonly<Record<LineChange, string>> = {
   helper: 'One more helper',
   tool: 'One more uncapping tool',
@@ -95,7 +104,7 @@ export const CLEAN_UP_WORDS: Readonly<Record<CleanUpTask, { what: string; why: s
   },
   'wet-home': {
     what: 'Give wet combs back to the colony they came from',
-    why: 'What it leaves on a comb it knows already; another colony’s combs may carry disease.',
+    why: 'What stays on its own combs came from it; combs of another colony may carry disease.',
   },
   'wet-over-cover': {
     what: 'Set them over an inner cover, after dusk, and only while there is no flow',

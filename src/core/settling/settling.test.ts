@@ -59,18 +59,18 @@ describe('cleared share over sizes, temperature changing', () => {
   ])('scipy: %d %%, %d → %d °C', (...row) => {
     const [moisturePercent, startC, roomC, lagHours, hours, heightM, strainedUm, ...found] = row;
     const vessel = {
-      heightCm: 100 * heightM!,
-      moisturePercent: moisturePercent!,
-      startC: startC!,
-      roomC: roomC!,
-      lagHours: lagHours!,
+      heightCm: 100 * heightM,
+      moisturePercent: moisturePercent,
+      startC: startC,
+      roomC: roomC,
+      lagHours: lagHours,
     };
     const [dose, wax, bubbles, specks] = found;
-    expect(Math.abs(fluidity(vessel, hours!) / dose! - 1)).toBeLessThan(1e-5);
-    const [moment] = settlingCourse({ vessel, strainedUm: strainedUm! }, [hours!]);
-    expect(Math.abs(moment!.matter.wax.share - wax!)).toBeLessThan(0.004);
-    expect(Math.abs(moment!.matter.bubbles.share - bubbles!)).toBeLessThan(0.004);
-    expect(Math.abs(moment!.matter.specks.share - specks!)).toBeLessThan(0.004);
+    expect(Math.abs(fluidity(vessel, hours) / dose - 1)).toBeLessThan(1e-5);
+    const [moment] = settlingCourse({ vessel, strainedUm: strainedUm }, [hours]);
+    expect(Math.abs(moment!.matter.wax.share - wax)).toBeLessThan(0.004);
+    expect(Math.abs(moment!.matter.bubbles.share - bubbles)).toBeLessThan(0.004);
+    expect(Math.abs(moment!.matter.specks.share - specks)).toBeLessThan(0.004);
   });
 
   test('never falls with time, never above one, and warmth never hinders', () => {

@@ -22,7 +22,7 @@ import {
   toolFormOf,
 } from '../../forms/lineForms';
 import { durationText } from '../../format/clock';
-import { FACE_NAMES, toolName } from '../../format/strainWords';
+import { FACE_NAMES, TOOL_NAMES, toolName } from '../../format/strainWords';
 import { formatQuantity } from '../../format/units';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
@@ -32,7 +32,7 @@ import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { FrameWeighingFields, ToolFields } from './parts/CombFields';
 
-const AGAINST = { face: 'wrong for such comb', 'new-comb': 'tears or melts new comb' } as const;
+const AGAINST = { face: 'is wrong for such comb', 'new-comb': 'tears or melts new comb' } as const;
 
 function suits(judged: ToolJudgement): string {
   return judged.against.length === 0
@@ -43,24 +43,25 @@ function suits(judged: ToolJudgement): string {
 function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const [tool, setTool] = useState<OwnTool | 'new' | null>(null);
-  const { face, newComb, frames, honeyKgPerFrame } = file.extraction.content;
+  const { face, newComb, frames, honeyKgPerFrame, tool: chosen } = file.extraction.content;
   const judged = useMemo(
     () => judgeTools({ face, isNew: newComb, frames, honeyKgPerFrame }, house.tools),
     [face, newComb, frames, honeyKgPerFrame, house.tools],
   );
   const record = tool === 'new' ? null : tool;
-  const best = judged[0];
+  const used = judged.find((one) => one.tool.kind === chosen.kind);
   return (
     <SheetSection
       id="tools"
       title="Opening the combs"
       aside={<Button onClick={() => setTool('new')}>A tool of your own</Button>}
     >
-      {best && (
+      {used && (
         <p className="mb-2 text-xl">
           {FACE_NAMES[face]}
-          {newComb ? ', built this year' : ''}:{' '}
-          <strong className="text-3xl">{toolName(best.tool as NamedTool)}</strong>
+          {newComb ? ', built this year' : ''}: chosen for the day is the{' '}
+          {TOOL_NAMES[chosen.kind].toLowerCase()}, which <strong>{suits(used)}</strong>
+          {used.against.length > 0 ? '.' : ' this comb.'}
         </p>
       )}
       <PlainTable

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { useMemo, useState, type ReactElement } from 'react';
 import { midnightMs, type ExtractionFile, type HoneyHouse } from '../../../records';
 import { useNow } from '../../data/useNow';
@@ -30,7 +31,7 @@ function DayView({ file, house }: { file: ExtractionFile; house: HoneyHouse }): 
       <DayHeader file={file} at="" />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 wide:grid-cols-2">
         <DayAnswer asked={asked} forecast={forecast} />
-        <div className="space-y-5">
+        <div className={clsx('space-y-5', isRunning && 'order-first wide:order-none')}>
           <TickPanel file={file} asked={asked} />
           <Button onClick={() => setChanging(true)}>Change the plan</Button>
         </div>

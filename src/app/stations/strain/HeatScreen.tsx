@@ -9,6 +9,7 @@ import {
 } from '../../../core';
 import {
   HEAT_OCCASIONS,
+  contentsOf,
   lotHeat,
   type HeatSpell,
   type LotFile,
@@ -23,6 +24,7 @@ import { spanText } from '../../format/clock';
 import { OCCASION_NAMES } from '../../format/strainWords';
 import { formatQuantity, unitOf } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
+import { useAnswer } from '../../lot/useLot';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { PlainTable } from '../../ui/PlainTable';
@@ -182,6 +184,9 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
   const moment = useMoment();
   const [edited, setEdited] = useState<HeatSpell | 'new' | null>(null);
   const record = edited === 'new' ? null : edited;
+  const contents = useMemo(() => contentsOf(file), [file]);
+  const { ruling } = useAnswer(contents, file.lot.entityId);
+  const moisture = Math.min(25, Math.max(13, ruling.belief.mean));
   const heat = useMemo(() => lotHeat(file, rooms ?? [], nowMs), [file, rooms, nowMs]);
   const formOf = useMemo(
     () => heatFormOf(record?.content ?? null, moment, preferences),
@@ -202,7 +207,7 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
           </SheetSection>
           <DaysLeft balance={heat.balance} />
         </div>
-        <WarmingSection file={file} balance={heat.balance} />
+        <WarmingSection file={file} balance={heat.balance} moisturePercent={moisture} />
       </div>
       <EntrySheet
         open={edited !== null}

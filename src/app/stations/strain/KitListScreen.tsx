@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import { kitNeeds, type KitItem } from '../../../core';
-import { entryRevision, type HoneyHouse } from '../../../records';
+import { kitNeeds, spunKgPerFrame, type KitItem } from '../../../core';
+import { entryRevision, lineOf, z, type HoneyHouse, type Preferences } from '../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
 import { useHoneyHouse } from '../../data/useHoneyHouse';
 import { FormReader, type Parsed } from '../../forms/parsed';
@@ -8,7 +8,6 @@ import { useDraftForm } from '../../forms/useDraftForm';
 import { decimalText } from '../../format/decimal';
 import { KIT_NAMES } from '../../format/strainWords';
 import { unitOf } from '../../format/units';
-import { z, type Preferences } from '../../../records';
 import { FormFrame } from '../../ui/FormFrame';
 import { PageLink } from '../../ui/PageLink';
 import { TextField } from '../../ui/TextField';
@@ -58,8 +57,8 @@ function plannedKg({ days }: HoneyHouse): number {
   return days
     .filter((one) => one.extraction.content.doneAt === null)
     .reduce((sum, { extraction }) => {
-      const { frames, honeyKgPerFrame } = extraction.content;
-      return sum + frames * honeyKgPerFrame * 0.92;
+      const line = lineOf(extraction.content, null);
+      return sum + line.frames * spunKgPerFrame(line);
     }, 0);
 }
 

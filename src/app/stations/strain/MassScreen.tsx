@@ -44,6 +44,9 @@ function useMassText(): (mass: MassEstimate) => string {
     `${formatQuantity(massKg, 'mass', preferences)} ± ${unit.fromBase(2 * standardUncertaintyKg).toFixed(1)}`;
 }
 
+const differenceName = (massKg: number): string =>
+  massKg < 0 ? 'More found than hung in the combs' : 'Unexplained';
+
 function Balance({ mass }: { mass: LotMass }): ReactElement {
   const text = useMassText();
   const { balance, unknownVessels } = mass;
@@ -51,9 +54,15 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
   return (
     <>
       <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-        <p className="text-xl">{unexplained ? 'Unexplained' : 'In containers'}</p>
+        <p className="text-xl">
+          {unexplained ? differenceName(unexplained.massKg) : 'In containers'}
+        </p>
         <p role="status" className="text-5xl leading-tight font-bold">
-          {unexplained ? text(unexplained) : mass.got ? text(mass.got) : 'not known yet'}
+          {unexplained
+            ? text({ ...unexplained, massKg: Math.abs(unexplained.massKg) })
+            : mass.got
+              ? text(mass.got)
+              : 'not known yet'}
         </p>
         <p className="mt-1 text-xl">{VERDICTS[verdict]}</p>
         {yieldShare !== null && (

@@ -104,6 +104,21 @@ function LotRows({ files }: { files: readonly LotFile[] }): ReactElement | null 
   );
 }
 
+/** Under way first, then what comes next, then what is over, the latest first. */
+function inTurn(days: readonly ExtractionFile[]): ExtractionFile[] {
+  const turn = ({ extraction }: ExtractionFile): number => {
+    const { startedAt, doneAt } = extraction.content;
+    if (doneAt !== null) return 2;
+    return startedAt !== null ? 0 : 1;
+  };
+  const day = (one: ExtractionFile): string => one.extraction.content.day;
+  return [...days].sort(
+    (a, b) =>
+      turn(a) - turn(b) ||
+      (turn(a) === 2 ? day(b).localeCompare(day(a)) : day(a).localeCompare(day(b))),
+  );
+}
+
 /** Days at the line, vessels that stand to clear, and what is to be ordered. */
 export function StrainScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -139,7 +154,7 @@ export function StrainScreen(): ReactElement {
           aria-label="Days at the line"
           className="mt-4 divide-y divide-thread border-y-2 border-ink"
         >
-          {house.days.map((one) => (
+          {inTurn(house.days).map((one) => (
             <DayRow key={one.extraction.entityId} file={one} nowMs={nowMs} />
           ))}
         </ul>

@@ -1,4 +1,4 @@
-import { Suspense, lazy, useMemo, type ReactElement } from 'react';
+import { Suspense, lazy, useCallback, useMemo, type ReactElement } from 'react';
 import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, meshEffect } from '../../../core';
 import type { ExtractionFile } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
@@ -78,6 +78,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
   const asked = useMemo(() => askedStrainer(file), [file]);
   const unit = unitOf('mass', preferences);
   const { content } = file.extraction;
+  const fromKg = useCallback((value: number) => unit.fromBase(value), [unit]);
   const finest = Math.min(...content.strainer.meshes.map((one) => one.openingUm));
   const caution = temperatureCaution(content.temperatureC);
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 0);
@@ -103,7 +104,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
           {caution && <p className="mt-2 text-lg font-bold">{caution}</p>}
         </section>
         <Suspense fallback={<Waiting />}>
-          <StrainingChart lines={asked.lines} unit={unit.name} fromKg={unit.fromBase} />
+          <StrainingChart lines={asked.lines} unit={unit.name} fromKg={fromKg} />
         </Suspense>
         <SheetSection id="calibration" title="How well it is known">
           <Calibration asked={asked} />

@@ -8,6 +8,7 @@ import { DueSection } from './DueSection';
 import { LotRow } from './LotRow';
 import { MetersDue } from './MetersDue';
 import { RoomsDue } from './RoomsDue';
+import { StrainDue } from './StrainDue';
 import { bySeverity, useRuledLots, type RuledLot } from './useRuledLots';
 
 interface GroupProps {
@@ -61,6 +62,7 @@ export function TodayScreen(): ReactElement {
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
       <DueSection />
       <RoomsDue />
+      {workshop && <StrainDue workshop={workshop} />}
       {workshop && <MetersDue workshop={workshop} />}
       {lots.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />

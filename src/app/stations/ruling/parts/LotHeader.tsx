@@ -19,7 +19,14 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
   const navigate = useNavigate();
   const { content } = file.lot;
   const dossier = `/${workspace}/lots/${file.lot.entityId}/dossier`;
+  const after = `/${workspace}/strain/mass/${file.lot.entityId}`;
   useCommands([
+    {
+      id: 'lot-after',
+      title: 'Balance, warmth and settling of this lot',
+      key: 'a',
+      run: () => void navigate(after),
+    },
     {
       id: 'dossier',
       title: 'Open the dossier of this lot',
@@ -58,6 +65,9 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
       </div>
       <div className="flex flex-wrap gap-3">
         <Button onClick={() => setCorrecting(true)}>Details</Button>
+        <Link to={after} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
+          Balance, warmth, settling
+        </Link>
         <Link to={dossier} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           <FileText aria-hidden className="size-5" /> Dossier
         </Link>

@@ -4,7 +4,7 @@ import { clockText, durationText } from '../../../format/clock';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { STAGE_HOLDS } from '../../../format/strainWords';
+import { STAGE_HOLDS, STAGE_MENDED } from '../../../format/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
@@ -66,7 +66,7 @@ export function DayAnswer({
       </p>
       {held && (
         <p className="text-lg">
-          A quarter faster there, and the day ends {durationText(held.minutes)} earlier.
+          {STAGE_MENDED[held.stage]} the day ends {durationText(held.minutes)} earlier.
         </p>
       )}
       {paceWords(asked) && <p className="text-lg font-semibold">{paceWords(asked)}</p>}

@@ -1,5 +1,5 @@
-import type { ReactElement, ReactNode } from 'react';
-import { useFormContext } from 'react-hook-form';
+import { useState, type ReactElement, type ReactNode } from 'react';
+import { useFormContext, useFormState } from 'react-hook-form';
 import { COMB_FACES, HONEY_KINDS } from '../../../../core';
 import type { LotFile, NamedTool } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -19,10 +19,24 @@ const YES_NO = [
 
 const KIND_NAMES = { ordinary: 'Honey that flows', heather: 'Ling (heather), a gel' } as const;
 
+interface FoldProps {
+  title: string;
+  /** fields in it: with something wrong in one of them it stays open */
+  fields: readonly (keyof ExtractionForm)[];
+  children: ReactNode;
+}
+
 /** Some fields of the day, folded away until they are wanted. */
-function Fold({ title, children }: { title: string; children: ReactNode }): ReactElement {
+function Fold({ title, fields, children }: FoldProps): ReactElement {
+  const { errors } = useFormState<ExtractionForm>();
+  const [isOpen, setOpen] = useState(false);
+  const isWrong = fields.some((one) => errors[one] !== undefined);
   return (
-    <details className="border-t-2 border-ink pt-1">
+    <details
+      className="border-t-2 border-ink pt-1"
+      open={isOpen || isWrong}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
       <summary className="flex min-h-12 items-center text-xl font-bold">{title}</summary>
       <div className="space-y-5 pb-3">{children}</div>
     </details>
@@ -115,7 +129,10 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
 function ExtractorFields({ mass }: { mass: string }): ReactElement {
   const { watch } = useFormContext<ExtractionForm>();
   return (
-    <Fold title="Extractor">
+    <Fold
+      title="Extractor"
+      fields={['framesPerLoad', 'spin', 'handle', 'turn', 'extractors', 'left', 'walls', 'sump']}
+    >
       <ChoiceField
         name="drive"
         label="Driven"
@@ -152,9 +169,26 @@ function ExtractorFields({ mass }: { mass: string }): ReactElement {
   );
 }
 
+const STRAINER_FIELDS = [
+  'temperature',
+  'moisture',
+  'coarseOpening',
+  'coarseArea',
+  'coarseHead',
+  'fineOpening',
+  'fineArea',
+  'fineHead',
+  'strainers',
+  'scrapeMinutes',
+  'scrapeAt',
+  'pail',
+  'pailsHave',
+  'pailChange',
+] as const;
+
 function StrainerFields({ degrees, mass }: { degrees: string; mass: string }): ReactElement {
   return (
-    <Fold title="Strainer, honey and pails">
+    <Fold title="Strainer, honey and pails" fields={STRAINER_FIELDS}>
       <div className={GRID}>
         <TextField
           name="temperature"
@@ -200,7 +234,10 @@ function StrainerFields({ degrees, mass }: { degrees: string; mass: string }): R
 
 function BeesFields(): ReactElement {
   return (
-    <Fold title="Bees’ hours">
+    <Fold
+      title="Bees’ hours"
+      fields={['shutFrom', 'shutTo', 'boxesInside', 'carry', 'wetOutFrom', 'wetOut']}
+    >
       <p className="text-base">
         While bees fly, doors stay shut and no box is carried in; wet boxes go out after dusk.
       </p>

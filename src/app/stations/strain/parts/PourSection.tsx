@@ -210,7 +210,7 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
           ))}
         </ul>
       )}
-      <OpenGateForm file={file} asked={asked} />
+      <OpenGateForm key={file.pours.length} file={file} asked={asked} />
       <p className="mt-1 text-base">
         A minute before it is full a notice and a sound come, on whatever page you are. Keep this
         device awake and loud.

@@ -16,9 +16,9 @@ const LOOKS: Readonly<
   Record<LineBar['task'], { name: string; className: string; hatched?: true }>
 > = {
   uncap: { name: 'uncapping', className: 'fill-paper stroke-ink' },
-  load: { name: 'filling the extractor', className: 'fill-ink stroke-ink' },
-  unload: { name: 'emptying it', className: 'fill-ink stroke-ink' },
-  turn: { name: 'turning frames', className: 'fill-ink stroke-ink' },
+  load: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
+  unload: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
+  turn: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
   spin: { name: 'spinning', className: 'fill-lavender stroke-lavender' },
   strain: { name: 'straining', className: 'fill-lavender-mid stroke-lavender' },
   scrape: { name: 'scraping the strainer', className: 'stroke-ink', hatched: true },
@@ -78,6 +78,24 @@ function ticksOf(fromMin: number, toMin: number): number[] {
   return Array.from({ length: count }, (_, at) => first + at * step);
 }
 
+/** What is drawn, each look once, in the order of the work. */
+function legendOf(bars: readonly LineBar[]) {
+  const tasks = new Set(bars.map((one) => one.task));
+  const looks = Object.entries(LOOKS).filter(([task]) => tasks.has(task as LineBar['task']));
+  return looks
+    .map(([, look]) => look)
+    .filter((look, at, all) => all.findIndex((one) => one.name === look.name) === at);
+}
+
+/** Wet boxes that go out hours later would squeeze the day; they are told in words. */
+const LATER_MIN = 60;
+
+function worthDrawing(bars: readonly LineBar[]): LineBar[] {
+  const work = bars.filter((one) => one.task !== 'wet-out');
+  const end = Math.max(...work.map((one) => one.toMin));
+  return bars.filter((one) => one.task !== 'wet-out' || one.fromMin - end < LATER_MIN);
+}
+
 /** When each does what, as a list: the same as the drawing. */
 function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[] }): ReactElement {
   const names = new Map(rows.map((one) => [one.id, one.name]));
@@ -110,18 +128,22 @@ interface TimelineProps {
 
 /** The day as a drawing: who and what is busy with what, hour by hour. */
 export function Timeline({ course, content, nowMin }: TimelineProps): ReactElement | null {
-  const { bars, pailsAtMin } = course;
+  const { pailsAtMin } = course;
+  const bars = worthDrawing(course.bars);
   if (bars.length === 0) return null;
   const rows = rowsOf(bars, content);
   const fromMin = Math.min(...bars.map((one) => one.fromMin));
   const toMin = Math.max(...bars.map((one) => one.toMin));
   const perMin = (WIDTH - NAMES - 10) / Math.max(1, toMin - fromMin);
   const x = (minutes: number): number => NAMES + (minutes - fromMin) * perMin;
+  const pauses = content.breaks.filter(
+    (one) => one.fromMin >= fromMin && one.fromMin + one.minutes <= toMin,
+  );
   const drawn = joinedBars(bars, 2 / perMin);
   const height = (rows.length + 1) * ROW + 26;
   const y = new Map(rows.map((one, at) => [one.id, 24 + at * ROW]));
   const pailsY = 24 + rows.length * ROW + BAR / 2;
-  const used = [...new Set(drawn.map((one) => LOOKS[one.task]))];
+  const used = legendOf(drawn);
   return (
     <>
       <div className="overflow-x-auto" role="region" aria-label="The day as a drawing" tabIndex={0}>
@@ -137,6 +159,25 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
               <line x1={x(tick)} x2={x(tick)} y1={18} y2={height} className="stroke-thread" />
               <text x={x(tick)} y={12} textAnchor="middle" className="fill-ink text-[14px]">
                 {clockText(tick % 1440)}
+              </text>
+            </g>
+          ))}
+          {pauses.map(({ fromMin: from, minutes }) => (
+            <g key={from}>
+              <rect
+                x={x(from)}
+                y={18}
+                width={minutes * perMin}
+                height={height - 18}
+                className="fill-thread opacity-50"
+              />
+              <text
+                x={x(from + minutes / 2)}
+                y={height - 4}
+                textAnchor="middle"
+                className="fill-ink text-[13px]"
+              >
+                break
               </text>
             </g>
           ))}

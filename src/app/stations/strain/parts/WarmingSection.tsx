@@ -17,18 +17,20 @@ import {
 
 /** Honey that stood in an ordinary room [°C]. */
 const START_C = 18;
-const MOISTURE_PERCENT = 17.5;
 
 interface PlanProps {
   name: string;
   plan: PlanTried;
   outcome: PlanOutcome;
   cheaper: boolean;
+  /** ling: no viscosity is known for it */
+  isGel: boolean;
   onChange: (change: Partial<PlanTried>) => void;
   onKeep: () => void;
 }
 
-function PlanColumn({ name, plan, outcome, cheaper, onChange, onKeep }: PlanProps): ReactElement {
+function PlanColumn(props: PlanProps): ReactElement {
+  const { name, plan, outcome, cheaper, isGel, onChange, onKeep } = props;
   const preferences = useAppSelector(selectPreferences);
   const degrees = (celsius: number): string =>
     formatQuantity(celsius, 'temperature', preferences, 0);
@@ -62,8 +64,9 @@ function PlanColumn({ name, plan, outcome, cheaper, onChange, onKeep }: PlanProp
         {alone.hmfFormed.high.toFixed(1)})
       </p>
       <p className="text-base">
-        At the end the honey has {degrees(endC)} and runs {thinner.toFixed(0)} times as fast; the
-        budget is then {Math.round(100 * Math.min(9.99, after.spentShare.likely))} % spent.
+        At the end the honey has {degrees(endC)}
+        {isGel ? '' : ` and runs ${thinner.toFixed(0)} times as fast`}; the budget is then{' '}
+        {Math.round(100 * Math.min(9.99, after.spentShare.likely))}&nbsp;% spent.
       </p>
       {plan.cabinetC > 45 && (
         <p className="text-base font-bold">
@@ -80,18 +83,21 @@ function PlanColumn({ name, plan, outcome, cheaper, onChange, onKeep }: PlanProp
 interface WarmingSectionProps {
   file: LotFile;
   balance: HeatBalance;
+  moisturePercent: number;
 }
 
 /** Two ways to warm or liquefy, side by side by what they cost and what they bring. */
-export function WarmingSection({ file, balance }: WarmingSectionProps): ReactElement {
+export function WarmingSection(props: WarmingSectionProps): ReactElement {
+  const { file, balance, moisturePercent } = props;
   const dispatch = useAppDispatch();
+  const isGel = file.lot.content.honeyKind === 'heather';
   const [vessel, setVessel] = useState<WarmedVessel>('pail');
   const [occasion, setOccasion] = useState<'warming' | 'liquefying'>('liquefying');
   const [plans, setPlans] = useState<readonly [PlanTried, PlanTried]>([
     { cabinetC: 40, days: 2 },
     { cabinetC: 35, days: 4 },
   ]);
-  const common = { vessel, startC: START_C, moisturePercent: MOISTURE_PERCENT };
+  const common = { vessel, startC: START_C, moisturePercent };
   const [one, two] = plans.map((plan) => planOutcome(plan, common, balance)) as [
     PlanOutcome,
     PlanOutcome,
@@ -152,6 +158,7 @@ export function WarmingSection({ file, balance }: WarmingSectionProps): ReactEle
           name="First way"
           plan={plans[0]}
           outcome={one}
+          isGel={isGel}
           cheaper={cost(one) < cost(two)}
           onChange={change(0)}
           onKeep={keep(one, plans[0])}
@@ -160,6 +167,7 @@ export function WarmingSection({ file, balance }: WarmingSectionProps): ReactEle
           name="Second way"
           plan={plans[1]}
           outcome={two}
+          isGel={isGel}
           cheaper={cost(two) < cost(one)}
           onChange={change(1)}
           onKeep={keep(two, plans[1])}
