@@ -58,7 +58,8 @@ export const outcome = (page: Page) => page.getByTestId('outcome');
 /** Opens the demo season and one of its lots. */
 export async function openDemoLot(page: Page, name: string): Promise<void> {
   await page.goto('/demo/today');
-  await page.getByRole('link', { name: new RegExp(name) }).click();
+  const lots = page.getByRole('region', { name: /^(Waiting for your decision|Signed)/ });
+  await lots.getByRole('link', { name: new RegExp(name) }).click();
   await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible();
 }
 

@@ -113,7 +113,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
   };
   return (
     <li className="py-4">
-      <p className="text-xl font-bold">{what}</p>
+      <h3 className="text-xl font-bold">{what}</h3>
       <p className="text-lg">{why}</p>
       {step.cautions.map((one) => (
         <p key={one} className="mt-1 border-l-4 border-ink pl-3 text-base font-semibold">

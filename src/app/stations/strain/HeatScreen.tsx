@@ -147,7 +147,11 @@ function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElement {
     return <p className="text-lg">Nothing written down: no drying, warming or storage yet.</p>;
   }
   return (
-    <PlainTable label="Warmth so far" head={['From', 'What', 'How', 'Known', '']} rows={rows} />
+    <PlainTable
+      label="Every spell of warmth"
+      head={['From', 'What', 'How', 'Known', 'Correct']}
+      rows={rows}
+    />
   );
 }
 
