@@ -12,7 +12,8 @@ const PHONE = { width: 390, height: 844 };
 
 async function openLot(page, name) {
   await page.goto(`${BASE}/demo/today`);
-  await page.getByRole('link', { name }).click();
+  const lots = page.getByRole('region', { name: /^(Waiting for your decision|Signed)/ });
+  await lots.getByRole('link', { name }).click();
   await page.getByRole('heading', { name: 'What would change this' }).waitFor();
 }
 
@@ -46,36 +47,6 @@ const views = [
     },
   },
   {
-    name: 'comb-frame-desk',
-    size: DESK,
-    open: async (page) => {
-      await openDay(page);
-      await page.getByRole('link', { name: /Box 2/ }).click();
-      await page.getByRole('button', { name: /^Frame 5,/ }).click();
-      await page.keyboard.press('9');
-      await page.keyboard.press('7');
-      await page.getByText('Would it spoil the bucket?').waitFor();
-    },
-  },
-  {
-    name: 'comb-schools',
-    size: DESK,
-    open: async (page) => {
-      await openDay(page);
-      await page.locator('#schools').scrollIntoViewIfNeeded();
-      await page.locator('#schools').evaluate((heading) => heading.scrollIntoView());
-    },
-  },
-  {
-    name: 'comb-lots',
-    size: DESK,
-    open: async (page) => {
-      await openDay(page);
-      await page.getByRole('link', { name: 'Make lots' }).click();
-      await page.getByRole('button', { name: 'By colour' }).click();
-    },
-  },
-  {
     name: 'season',
     size: DESK,
     open: async (page) => {
@@ -105,11 +76,6 @@ const views = [
     },
   },
   {
-    name: 'lot-without-meter',
-    size: PHONE,
-    open: (page) => openLot(page, /Sea lavender, outer marsh/),
-  },
-  {
     name: 'warm-room',
     size: DESK,
     open: async (page) => {
@@ -117,6 +83,52 @@ const views = [
       await page.getByRole('link', { name: /Boathouse room/ }).click();
       await page.getByText('500 courses.').waitFor();
       await page.getByText(/In time with/).waitFor();
+    },
+  },
+  {
+    name: 'line-day',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/strain`);
+      await page.getByRole('link', { name: /Field yard, late boxes/ }).click();
+      await page.getByText(/^between/).waitFor();
+    },
+  },
+  {
+    name: 'strainer',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/strain`);
+      await page.getByRole('link', { name: /Marsh, from the warm room/ }).click();
+      await page.getByRole('link', { name: 'Strainer' }).click();
+      await page.getByText('As it is:').waitFor();
+    },
+  },
+  {
+    name: 'settling',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/strain`);
+      await page.getByRole('link', { name: /Tank of the boathouse/ }).click();
+      await page.getByRole('row', { name: /Overnight/ }).waitFor();
+    },
+  },
+  {
+    name: 'warmth',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/strain`);
+      await page.getByRole('link', { name: 'Warmth of Ling from the moor' }).click();
+      await page.getByRole('row', { name: /Liquefying/ }).waitFor();
+    },
+  },
+  {
+    name: 'balance',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/strain`);
+      await page.getByRole('link', { name: 'Balance and jars of Bean field, second day' }).click();
+      await page.getByRole('heading', { name: 'Who gave it' }).waitFor();
     },
   },
   {
@@ -143,23 +155,6 @@ const views = [
       await page.goto(`${BASE}/demo/bench`);
       await page.getByRole('link', { name: /Wide-range digital meter/ }).click();
       await page.getByText('Dots: checks').waitFor();
-    },
-  },
-  {
-    name: 'bench-eyepiece',
-    size: PHONE,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/bench`);
-      await page.getByRole('link', { name: /outer marsh/ }).click();
-      await page.getByLabel('Meter', { exact: true }).selectOption({ label: 'Stand-in eyepiece' });
-      await page.getByRole('button', { name: /Press the lid/ }).click();
-      await page.getByRole('slider', { name: 'Focus ring' }).focus();
-      for (let turn = 0; turn < 47; turn += 1) await page.keyboard.press('ArrowRight');
-      await page.getByRole('slider', { name: 'Hairline' }).focus();
-      for (let step = 0; step < 36; step += 1) await page.keyboard.press('ArrowRight');
-      await page.getByRole('region', { name: 'Stand-in eyepiece' }).evaluate((panel) => {
-        panel.scrollIntoView();
-      });
     },
   },
   {

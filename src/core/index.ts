@@ -308,7 +308,12 @@ export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';
 export { viscosityPaS } from './flow/viscosity';
 export { HEAD_RANGE_CM, MESH_AREA_RANGE_DM2, OPENING_RANGE_UM, usualWireUm } from './flow/mesh';
-export { calibratedStrainer, type Calibrated, type StrainingMark } from './flow/calibration';
+export {
+  STRAINER_PRIOR,
+  calibratedStrainer,
+  type Calibrated,
+  type StrainingMark,
+} from './flow/calibration';
 export {
   minutesInCycle,
   openGateCycle,
@@ -329,7 +334,7 @@ export {
   type StrainingAdvice,
   type StrainingTask,
 } from './flow/strainingAdvice';
-export { MATTER_KINDS, type MatterKind } from './settling/matter';
+export { MATTER, MATTER_KINDS, type MatterKind } from './settling/matter';
 export {
   settlingCourse,
   skimPlan,
@@ -341,6 +346,7 @@ export {
 export {
   FRESH_HONEY,
   HEAT_LIMITS,
+  HEAT_SPREAD,
   HMF_HARMS_BEES,
   daysLeftAt,
   heatBalance,
@@ -351,7 +357,12 @@ export {
   type HeatStart,
   type WarmingPlan,
 } from './heat/heatBudget';
-export { HEAT_RANGE_C, type WarmSpell } from './heat/heatDamage';
+export {
+  HEAT_RANGE_C,
+  diastaseHalfLifeDays,
+  hmfMgPerKgDay,
+  type WarmSpell,
+} from './heat/heatDamage';
 export { fillMl, jarPlan, labelWeight, type JarSize } from './mass/jars';
 export {
   MASS_STAGES,

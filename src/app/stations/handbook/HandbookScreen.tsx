@@ -19,6 +19,7 @@ import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
 import { Expectation, JudgingComb } from './CombChapters';
 import { WarmRoomChapter } from './RoomChapter';
+import { StrainChapters } from './StrainChapter';
 
 function Moisture(): ReactElement {
   const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
@@ -133,6 +134,7 @@ export function HandbookScreen(): ReactElement {
       <JudgingComb />
       <Expectation />
       <WarmRoomChapter />
+      <StrainChapters />
       <Limits />
       <Fermentation />
       <BenchQuality />
