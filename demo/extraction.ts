@@ -1,61 +1,29 @@
-import { firstRevision, type AnyRecord, type ExtractionContent, type Scribe } from '../src/records';
+import {
+  USUAL_DAY,
+  firstRevision,
+  type AnyRecord,
+  type ExtractionContent,
+  type Scribe,
+} from '../src/records';
 import { DAY_MS, dayBefore, demoScribe } from './scribe';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;
 
-/** The line in the boathouse: two and a half people, a motor for twenty frames, a double strainer. */
+/** The line in the boathouse: the usual one, with one slower pair of hands. */
 const LINE: Omit<ExtractionContent, 'name' | 'day' | 'frames'> = {
-  startMin: 540,
-  lotId: null,
-  framesPerBox: 10,
+  ...USUAL_DAY,
   honeyKgPerFrame: 1.5,
-  face: 'flush',
-  newComb: false,
-  honeyKind: 'ordinary',
   temperatureC: 24,
   moisturePercent: 17.4,
   people: [
     { name: 'HH', speed: 1 },
     { name: 'SB', speed: 0.8 },
   ],
-  tool: { kind: 'cold-knife', secondsPerFrame: 50, lossShare: 0.05, count: 1, rackFrames: 30 },
-  extractor: {
-    count: 1,
-    framesPerLoad: 12,
-    spinMinutes: 5.5,
-    turned: false,
-    handleMinutes: 4,
-    turnMinutes: 1,
-    byHand: false,
-    leftShare: 0.03,
-    wallsKg: 0.4,
-    sumpKg: 45,
-  },
-  strainer: {
-    count: 1,
-    meshes: [
-      { openingUm: 600, wireUm: 300, areaDm2: 5, headCm: 5 },
-      { openingUm: 200, wireUm: 125, areaDm2: 5, headCm: 5 },
-    ],
-    scrapeAtShare: 0.3,
-    scrapeMinutes: 5,
-    scrapeLossKg: 0.1,
-  },
-  pail: { kg: 12.5, changeMinutes: 1, have: 9 },
-  breaks: [{ fromMin: 750, minutes: 45 }],
-  bees: {
-    shutFromMin: null,
-    shutToMin: null,
-    boxesInside: null,
-    carryMinutes: 2,
-    wetOutFromMin: 1260,
-    wetOutMinutes: 3,
-  },
-  cleanUp: { flowNow: false, nextFlowNamed: true, disease: 'none-known', originLost: false },
-  startedAt: null,
-  doneAt: null,
-  remark: '',
+  tool: { ...USUAL_DAY.tool, secondsPerFrame: 50, rackFrames: 30 },
+  extractor: { ...USUAL_DAY.extractor, turnMinutes: 1, sumpKg: 45 },
+  pail: { ...USUAL_DAY.pail, have: 9 },
+  cleanUp: { ...USUAL_DAY.cleanUp, nextFlowNamed: true, disease: 'none-known' },
 };
 
 /** A local clock's day and minutes of a moment, as the browser that shows the demo has them. */

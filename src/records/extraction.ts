@@ -39,7 +39,7 @@ const toolSchema = z.object({
 const extractorSchema = z.object({
   count: between(1, 20, 'One to twenty extractors.').int(WHOLE),
   framesPerLoad: between(1, 500, 'An extractor takes 1 to 500 frames.').int(WHOLE),
-  spinMinutes: between(0.1, 240, 'Spinning takes up to 240 minutes.'),
+  spinMinutes: between(0.1, 240, 'Spinning takes 0.1 to 240 minutes.'),
   /** whether frames are turned for the second side */
   turned: z.boolean(),
   handleMinutes: between(0, 240, 'Filling and emptying take up to 240 minutes.'),

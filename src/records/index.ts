@@ -178,6 +178,7 @@ export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
 export { type PailsOfDay, pailsOfDay, suggestedContainers } from './suggestedContainers';
 export { type TallyContent } from './tally';
+export { USUAL_DAY } from './usualDay';
 export { vesselIdOf, vesselId, vesselRefOf } from './vesselRef';
 export { type Workshop, knownFor, workshopOf } from './workshop';
 export { type Yard, type YardContent, yardContentSchema } from './yard';

@@ -1,11 +1,15 @@
 import { usualWireUm, type CombFace, type HoneyKind, type ToolKind } from '../../core';
-import { extractionContentSchema, type ExtractionContent, type Preferences } from '../../records';
+import {
+  USUAL_DAY,
+  extractionContentSchema,
+  type ExtractionContent,
+  type Preferences,
+} from '../../records';
 import { clockText } from '../format/clock';
 import { decimalText } from '../format/decimal';
 import { unitOf } from '../format/units';
 import { breaksText, peopleText, readBreaks, readClockField, readPeople } from './lineTexts';
 import { FormReader, type Parsed } from './parsed';
-import { USUAL_DAY } from './usualDay';
 
 type YesNo = 'yes' | 'no';
 
@@ -167,6 +171,7 @@ function readStrainer(reader: FormReader, form: ExtractionForm, former: Extracti
 }
 
 const FIELDS: Readonly<Record<string, string>> = {
+  startMin: 'start',
   honeyKgPerFrame: 'honeyPerFrame',
   temperatureC: 'temperature',
   moisturePercent: 'moisture',

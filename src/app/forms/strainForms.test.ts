@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
+import { DEFAULT_PREFERENCES, USUAL_DAY, type Preferences } from '../../records';
 import {
   SAMPLE_EXTRACTION,
   SAMPLE_HEAT,
@@ -24,7 +24,6 @@ import {
   settlingFormOf,
   weighingFormOf,
 } from './strainForms';
-import { USUAL_DAY } from './usualDay';
 
 const AMERICAN: Preferences = {
   ...DEFAULT_PREFERENCES,
@@ -102,9 +101,8 @@ describe('a day at the line', () => {
         "left": "Between 0 and 50 % stays in the comb.",
         "people": "Type who works, such as “Ada, Bo 80 %”.",
         "shutFrom": "Type a time such as 9:00.",
-        "spin": "Spinning takes up to 240 minutes.",
+        "spin": "Spinning takes 0.1 to 240 minutes.",
         "start": "Type a time such as 9:00.",
-        "startMin": "Type a time such as 9:00.",
       }
     `);
   });

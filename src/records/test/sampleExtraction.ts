@@ -5,61 +5,37 @@ import type { PourContent } from '../pour';
 import type { AnyRecord } from '../record';
 import { firstRevision, type Scribe } from '../revise';
 import type { SettlingContent } from '../settling';
+import { USUAL_DAY } from '../usualDay';
 import type { WeighingContent } from '../weighing';
 
-const NINE = 9 * 60;
-
 export const SAMPLE_EXTRACTION: ExtractionContent = {
+  ...USUAL_DAY,
   name: 'First extraction',
   day: '2026-08-12',
-  startMin: NINE,
-  lotId: null,
   frames: 80,
-  framesPerBox: 10,
-  honeyKgPerFrame: 1.6,
-  face: 'flush',
-  newComb: false,
-  honeyKind: 'ordinary',
-  temperatureC: 25,
   moisturePercent: 17,
   people: [
     { name: 'Ada', speed: 1 },
     { name: 'Bo', speed: 1 },
   ],
-  tool: { kind: 'cold-knife', secondsPerFrame: 45, lossShare: 0.05, count: 1, rackFrames: 30 },
+  tool: { ...USUAL_DAY.tool, rackFrames: 30 },
   extractor: {
-    count: 1,
+    ...USUAL_DAY.extractor,
     framesPerLoad: 20,
     spinMinutes: 6,
-    turned: false,
     handleMinutes: 5,
-    turnMinutes: 1,
-    byHand: false,
     leftShare: 0.04,
     wallsKg: 0.5,
     sumpKg: 60,
   },
   strainer: {
-    count: 1,
+    ...USUAL_DAY.strainer,
     meshes: [{ openingUm: 200, wireUm: 125, areaDm2: 7, headCm: 10 }],
-    scrapeAtShare: 0.3,
-    scrapeMinutes: 5,
-    scrapeLossKg: 0.1,
   },
-  pail: { kg: 12.5, changeMinutes: 1, have: 12 },
+  pail: { ...USUAL_DAY.pail, have: 12 },
   breaks: [{ fromMin: 720, minutes: 45 }],
-  bees: {
-    shutFromMin: null,
-    shutToMin: null,
-    boxesInside: null,
-    carryMinutes: 2,
-    wetOutFromMin: null,
-    wetOutMinutes: 3,
-  },
-  cleanUp: { flowNow: false, nextFlowNamed: false, disease: 'none-known', originLost: false },
-  startedAt: null,
-  doneAt: null,
-  remark: '',
+  bees: { ...USUAL_DAY.bees, wetOutFromMin: null },
+  cleanUp: { ...USUAL_DAY.cleanUp, disease: 'none-known' },
 };
 
 export const SAMPLE_POUR: PourContent = {

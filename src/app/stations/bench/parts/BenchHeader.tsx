@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import type { LotFile } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
-import { formatDay } from '../../../format/dates';
+import { LotTitle } from '../../../lot/LotTitle';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
 
 interface Way {
@@ -29,7 +29,7 @@ const waysOf = (lotId: string): Way[] => [
 export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const navigate = useNavigate();
-  const { content, entityId } = file.lot;
+  const { entityId } = file.lot;
   const ways = waysOf(entityId);
   useCommands(
     ways.map(({ to, title, key }) => ({
@@ -39,18 +39,9 @@ export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): R
       run: () => void navigate(`/${workspace}/${to}`),
     })),
   );
-  const facts = [content.code, `extracted ${formatDay(content.date)}`, content.plant];
   return (
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
-      <div className="grow basis-72">
-        <p className="text-base font-semibold">Bench</p>
-        <h1 className="text-4xl leading-tight font-bold">
-          {content.name || `Lot ${content.code}`}
-        </h1>
-        <p className="mt-1 text-lg text-ink-soft">
-          {facts.filter((one) => one !== '').join(' · ')}
-        </p>
-      </div>
+      <LotTitle file={file} station="Bench" />
       <nav aria-label="Ways to work on this lot" className="flex flex-wrap gap-2">
         {ways
           .filter((_, index) => index !== at)

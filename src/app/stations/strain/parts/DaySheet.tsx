@@ -1,9 +1,8 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Extraction, HoneyHouse } from '../../../../records';
+import { USUAL_DAY, type Extraction, type HoneyHouse } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import { extractionFormOf, readExtractionForm } from '../../../forms/extractionForm';
-import { USUAL_DAY } from '../../../forms/usualDay';
 import { isoDay } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { DayFields } from './DayFields';

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { LotFile } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import { formatDay } from '../../../format/dates';
+import { LotTitle } from '../../../lot/LotTitle';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
 
 const PAGES = [
@@ -19,19 +19,10 @@ interface LotPageHeaderProps {
 /** Name of the lot, with the pages that follow its honey after extraction. */
 export function LotPageHeader({ file, at }: LotPageHeaderProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const { content, entityId } = file.lot;
-  const facts = [content.code, `extracted ${formatDay(content.date)}`, content.plant];
+  const { entityId } = file.lot;
   return (
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pt-5">
-      <div className="grow basis-72">
-        <p className="text-base font-semibold">Strain &amp; settle</p>
-        <h1 className="text-4xl leading-tight font-bold">
-          {content.name || `Lot ${content.code}`}
-        </h1>
-        <p className="mt-1 text-lg text-ink-soft">
-          {facts.filter((one) => one !== '').join(' · ')}
-        </p>
-      </div>
+      <LotTitle file={file} station="Strain & settle" />
       <nav aria-label="Pages of this honey" className="flex flex-wrap gap-2">
         {PAGES.map((one) => (
           <Link

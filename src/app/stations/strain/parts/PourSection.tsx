@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { useMemo, useState, type ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { minutesInCycle } from '../../../../core';
 import { firstRevision, pourNow, type ExtractionFile, type Pour } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
@@ -10,69 +10,35 @@ import { useNow } from '../../../data/useNow';
 import { readPourForm, type PourForm } from '../../../forms/lineForms';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { durationText } from '../../../format/clock';
-import { decimalText, readDecimal } from '../../../format/decimal';
+import { decimalText } from '../../../format/decimal';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { FormFrame } from '../../../ui/FormFrame';
+import { OneNumberForm } from '../../../ui/OneNumberForm';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
-import { INPUT } from '../../../ui/classes';
 import type { AskedDay } from '../dayQuestion';
 
-/** Types what is in the pail; what is wrong is said under the field. */
+/** Types what is in the pail. */
 function ReadPail({ pour }: { pour: Pour }): ReactElement {
   const dispatch = useAppDispatch();
   const unit = unitOf('mass', useAppSelector(selectPreferences));
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState('');
   const { content } = pour;
   const least = content.marks.at(-1)?.kg ?? content.startKg;
-  const keep = (): void => {
-    const typed = readDecimal(text);
-    if (!typed.ok) return setWrong(typed.sentence);
-    const kg = unit.toBase(typed.value);
-    if (kg < least || kg > content.fullKg) {
-      const [low, high] = [least, content.fullKg].map((one) => unit.fromBase(one).toFixed(1));
-      return setWrong(`Type what is in it now, ${low} to ${high} ${unit.name}.`);
-    }
-    setWrong('');
-    setText('');
-    void dispatch(markPour(pour, kg));
+  const wrongWith = (value: number): string => {
+    const kg = unit.toBase(value);
+    if (kg >= least && kg <= content.fullKg) return '';
+    const [low, high] = [least, content.fullKg].map((one) => unit.fromBase(one).toFixed(1));
+    return `Type what is in it now, ${low} to ${high} ${unit.name}.`;
   };
-  const id = `read-${pour.entityId}`;
   return (
-    <form
-      className="mt-2"
-      onSubmit={(event) => {
-        event.preventDefault();
-        keep();
-      }}
-    >
-      <label htmlFor={id} className="block text-base font-semibold">
-        In it now [{unit.name}]
-      </label>
-      <div className="flex flex-wrap gap-3">
-        <input
-          id={id}
-          inputMode="decimal"
-          autoComplete="off"
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          aria-invalid={wrong !== ''}
-          aria-describedby={wrong === '' ? undefined : `${id}-error`}
-          className={`${INPUT} max-w-40`}
-        />
-        <Button type="submit" className="min-h-14">
-          Read it
-        </Button>
-      </div>
-      {wrong !== '' && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
-          {wrong}
-        </p>
-      )}
-    </form>
+    <OneNumberForm
+      label={`In it now [${unit.name}]`}
+      button="Read it"
+      wrongWith={wrongWith}
+      onKeep={(value) => value !== null && void dispatch(markPour(pour, unit.toBase(value)))}
+    />
   );
 }
 

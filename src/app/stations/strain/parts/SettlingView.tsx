@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
-import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { Suspense, lazy, useMemo, type ReactElement } from 'react';
 import { settlingCourse, skimPlan, type SettlingMoment } from '../../../../core';
 import {
   nextRevision,
@@ -11,12 +11,11 @@ import {
 } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { spanText } from '../../../format/clock';
-import { readDecimal } from '../../../format/decimal';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
+import { OneNumberForm } from '../../../ui/OneNumberForm';
 import { PlainTable } from '../../../ui/PlainTable';
 import { Waiting } from '../../../ui/Waiting';
-import { INPUT } from '../../../ui/classes';
 import { saveFile } from '../../../ui/saveFile';
 
 const ClearedChart = lazy(() =>
@@ -49,55 +48,27 @@ function rowOf(name: string, { matter }: SettlingMoment): string[] {
 function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   const dispatch = useAppDispatch();
   const unit = unitOf('mass', useAppSelector(selectPreferences));
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState('');
-  const keep = (): void => {
-    const typed = text.trim() === '' ? null : readDecimal(text);
-    if (typed && !typed.ok) return setWrong(typed.sentence);
-    const kg = typed ? unit.toBase(typed.value) : null;
-    if (kg !== null && !(kg >= 0 && kg <= 100)) return setWrong('A skim weighs 0 to 100 kg.');
-    setWrong('');
-    setText('');
+  const keep = (value: number | null): void =>
     void dispatch(
       perform('Skimmed', (scribe) => {
-        const skims = [...settling.content.skims, { at: scribe.now(), kg }];
-        const content = { ...settling.content, skims };
+        const skim = { at: scribe.now(), kg: value === null ? null : unit.toBase(value) };
+        const content = { ...settling.content, skims: [...settling.content.skims, skim] };
         return [nextRevision(scribe, settling, { content, reason: 'Skimmed' })];
       }),
     );
+  const wrongWith = (value: number): string => {
+    const kg = unit.toBase(value);
+    return kg >= 0 && kg <= 100 ? '' : 'A skim weighs 0 to 100 kg.';
   };
-  const id = `skim-${settling.entityId}`;
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        keep();
-      }}
-    >
-      <label htmlFor={id} className="block text-base font-semibold">
-        Came off [{unit.name}], if weighed
-      </label>
-      <div className="flex flex-wrap gap-3">
-        <input
-          id={id}
-          inputMode="decimal"
-          autoComplete="off"
-          className={`${INPUT} max-w-40`}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-          aria-invalid={wrong !== ''}
-          aria-describedby={wrong === '' ? undefined : `${id}-error`}
-        />
-        <Button type="submit" tone="ink" className="min-h-14">
-          Skimmed now
-        </Button>
-      </div>
-      {wrong !== '' && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
-          {wrong}
-        </p>
-      )}
-    </form>
+    <OneNumberForm
+      label={`Came off [${unit.name}], if weighed`}
+      button="Skimmed now"
+      tone="ink"
+      optional
+      wrongWith={wrongWith}
+      onKeep={keep}
+    />
   );
 }
 

@@ -1,4 +1,4 @@
-import type { ExtractionContent } from '../../records';
+import type { ExtractionContent } from './extraction';
 
 /** A small line as many have it: two people, a knife, a motor for twenty frames. @source common practice, no source */
 export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
