@@ -26,6 +26,7 @@ export async function doneAt(page: Page): Promise<number> {
   const text = await page
     .getByRole('region', { name: 'The answer' })
     .getByRole('status')
+    .first()
     .innerText();
   const [, hours, minutes] = /(\d+):(\d+)/.exec(text) ?? [];
   return Number(hours) * 60 + Number(minutes);

@@ -74,6 +74,36 @@ test('two ways to warm are compared by what they cost, and the one done counts',
   await expectAccessible(page);
 });
 
+test('warmth from a logger is taken hour by hour, and a removed spell comes back', async ({
+  page,
+}) => {
+  await page.goto('/demo/strain/heat/demo-5-1');
+  await expect(page.getByText(/Nothing written down/)).toBeVisible();
+  await page.getByRole('button', { name: 'From a logger' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('To', { exact: true }).fill('2020-01-01T10:00');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('It ends after it began.')).toBeVisible();
+  await sheet.getByLabel('From', { exact: true }).fill('2020-01-01T08:00');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('The logger of this room wrote nothing then.')).toBeVisible();
+  await expectAccessible(page);
+  const local = (daysAgo: number): string => {
+    const date = new Date(Date.now() - daysAgo * 86_400_000);
+    const two = (value: number): string => String(value).padStart(2, '0');
+    return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:00`;
+  };
+  await sheet.getByLabel('From', { exact: true }).fill(local(1));
+  await sheet.getByLabel('To', { exact: true }).fill(local(0));
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  const row = page.getByRole('row', { name: /Warming Boathouse room 24 hours, up to 3\d °C/ });
+  await expect(row).toBeVisible();
+  await row.getByRole('button', { name: 'Remove Warming' }).click();
+  await expect(row).toBeHidden();
+  await page.keyboard.press('u');
+  await expect(row).toBeVisible();
+});
+
 test('a balance that does not add up, and jars with their labels', async ({ page }) => {
   await page.goto('/demo/strain/mass/demo-3-1');
   await expect(page.getByText('It adds up within what is known.')).toBeVisible();

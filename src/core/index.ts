@@ -379,7 +379,7 @@ export {
   type CleanUpTask,
 } from './extraction/cleanUp';
 export { KIT_ITEMS, kitNeeds, type KitItem, type KitNeed } from './extraction/kitList';
-export { spunKgPerFrame, type Line } from './extraction/line';
+export { LONGEST_MIN, spunKgPerFrame, type Line } from './extraction/line';
 export { lineUnderWay, type LineTicks, type LineUnderWay } from './extraction/lineProgress';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';

@@ -5,6 +5,7 @@ import { honeyHouseOf, type ExtractionFile } from './extractionFile';
 import { calibrationOf, clockMin, dayNow, lineOf, midnightMs, pourNow } from './extractionLine';
 import { pourContentSchema } from './pour';
 import { firstRevision } from './revise';
+import { pailsOfDay } from './suggestedContainers';
 import { SAMPLE_EXTRACTION, SAMPLE_POUR, sampleExtraction } from './test/sampleExtraction';
 import { countingScribe } from './test/sampleLot';
 
@@ -65,6 +66,13 @@ describe('a day at the line from its records', () => {
     expect(clockMin('2026-08-12', momentAt(565))).toBe(565);
   });
 
+  test('begun on another day than it says, or never ended: still told, never thrown', () => {
+    const early = dayWith({ startedAt: momentAt(-3 * 1440) });
+    expect(Number.isFinite(endOf(early, msAt(-3 * 1440 + 60)))).toBe(true);
+    const forgotten = dayWith({ startedAt: momentAt(540) }, [['load-out', 600]]);
+    expect(endOf(forgotten, msAt(400 * 1440))).toBeGreaterThan(40_000);
+  });
+
   test('over: nothing is forecast from ticks any more', () => {
     const over = dayWith({ startedAt: momentAt(540), doneAt: momentAt(800) }, [['load-out', 565]]);
     expect(dayNow(over, msAt(900))).toMatchObject({ phase: 'done', from: { pace: { hands: 1 } } });
@@ -106,6 +114,42 @@ describe('a day at the line from its records', () => {
   ])('what no line can be is said at its field: %#', (change, path) => {
     const parsed = extractionContentSchema.safeParse({ ...SAMPLE_EXTRACTION, ...change });
     expect(parsed.error?.issues.map((one) => one.path.join('.'))).toEqual([path]);
+  });
+});
+
+describe('pails of a day', () => {
+  const done = { startedAt: momentAt(540), doneAt: momentAt(800), frames: 26 };
+  const pailsNow = (file: ExtractionFile) => {
+    const { line, state } = dayNow(file, msAt(900)).from;
+    return pailsOfDay(file, planLine(line, { state }).course);
+  };
+
+  test('over: what was ticked, and the rest of the honey in the last one', () => {
+    const pails = pailsNow(
+      dayWith(done, [
+        ['pail-full', 600],
+        ['pail-full', 640],
+      ]),
+    );
+    // 26 frames of 1.6 kg, 5 % with the wax, 4 % in the comb, half a kilogram on walls
+    const strainedKg = 26 * 1.6 * 0.91 - 0.5;
+    expect(pails.full).toBe(2);
+    expect(pails.lastKg[0]).toBeCloseTo(strainedKg - 25, 1);
+  });
+
+  test('over, with more ticked than there was honey: only those; nothing ticked: as planned', () => {
+    const ticks = [600, 620, 640, 660].map((at) => ['pail-full', at] as const);
+    expect(pailsNow(dayWith(done, ticks))).toEqual({ full: 4, lastKg: [] });
+    expect(pailsNow(dayWith(done)).full).toBeGreaterThan(1);
+  });
+
+  test('under way: ticked ones and those to come', () => {
+    const planned = pailsNow(dayWith({ frames: 26 })).full;
+    const file = dayWith({ startedAt: momentAt(540), frames: 26 }, [
+      ['load-out', 560],
+      ['pail-full', 570],
+    ]);
+    expect(Math.abs(pailsNow(file).full - planned)).toBeLessThanOrEqual(1);
   });
 });
 

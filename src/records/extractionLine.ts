@@ -1,5 +1,6 @@
 import {
   LINE_DOUBT,
+  LONGEST_MIN,
   calibratedStrainer,
   freshState,
   lineUnderWay,
@@ -31,9 +32,12 @@ const ALL_INSIDE = 1e6;
 /** Local midnight of a day [ms]; minutes of the line count from there. */
 export const midnightMs = (day: string): number => new Date(`${day}T00:00`).getTime();
 
-/** A moment on the clock of the line [min after midnight]. */
-export const clockMin = (day: string, moment: string): number =>
-  (Date.parse(moment) - midnightMs(day)) / MINUTE_MS;
+/** A moment on the clock of the line [min after midnight], no farther off than a month. */
+export function clockMin(day: string, moment: string | number): number {
+  const ms = typeof moment === 'number' ? moment : Date.parse(moment);
+  const minutes = (ms - midnightMs(day)) / MINUTE_MS;
+  return Math.min(LONGEST_MIN, Math.max(-LONGEST_MIN, minutes));
+}
 
 export function strainedHoney({ temperatureC, moisturePercent }: ExtractionContent): StrainedHoney {
   return { temperatureC, moisturePercent };
@@ -152,7 +156,7 @@ export function dayNow(file: ExtractionFile, nowMs: number): DayNow {
   const ticks = ticksOf(file);
   const { loadsOutMin, pailsFullMin, scrapesMin } = ticks;
   const latest = Math.max(started.startMin, ...loadsOutMin, ...pailsFullMin, ...scrapesMin);
-  const nowMin = Math.max(latest, (nowMs - midnightMs(content.day)) / MINUTE_MS);
+  const nowMin = Math.max(latest, clockMin(content.day, nowMs));
   const from = lineUnderWay(started, ticks, nowMin);
   const doubt = { ...from.doubt, straining: Math.min(straining, from.doubt.straining) };
   return {

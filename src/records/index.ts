@@ -224,7 +224,7 @@ export {
   heatSpellContentSchema,
 } from './heatSpell';
 export { TICKS, type Tick } from './lineTick';
-export { type LotHeat, lotHeat } from './lotHeat';
+export { type LotHeat, lotHeat, spellsOfLog } from './lotHeat';
 export { type LotMass, lotMass } from './lotMass';
 export { type OwnTool, type OwnToolContent, ownToolContentSchema } from './ownTool';
 export { type Pour, type PourContent, pourContentSchema } from './pour';

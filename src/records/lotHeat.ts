@@ -1,6 +1,7 @@
 import {
   FRESH_HONEY,
   heatBalance,
+  withoutSlips,
   type AirSeries,
   type HeatBalance,
   type HeatBand,
@@ -34,7 +35,7 @@ function airOfBatch(
   const fromMs = Date.parse(batch.content.inAt);
   const toMs = batch.content.outAt === null ? nowMs : Date.parse(batch.content.outAt);
   const days = Math.max(0, (toMs - fromMs) / DAY_MS);
-  const inside = seriesOf(logs, 'inside', fromMs);
+  const inside = withoutSlips(seriesOf(logs, 'inside', fromMs));
   const logged = spellsOf(inside, days);
   if (logged.length === 0) {
     return { from: 'room', history: [{ days, temperatureC: room.content.setPointC }] };
@@ -51,6 +52,33 @@ function spellsOf({ days, temperatureC }: AirSeries, length: number): WarmSpell[
     const start = at === 0 ? 0 : one.day;
     return { days: (inside[at + 1]?.day ?? length) - start, temperatureC: one.temperatureC };
   });
+}
+
+/** Most spells that a history is told in: no finer than an hour where it is long. */
+const MOST_SPELLS = 1000;
+const HOUR_DAYS = 1 / 24;
+
+/** Spells of a fine history joined to steps of at least so long, each at its mean. */
+function coarser(history: readonly WarmSpell[], stepDays: number): WarmSpell[] {
+  const joined: WarmSpell[] = [];
+  for (const spell of history) {
+    const last = joined[joined.length - 1];
+    if (!last || last.days >= stepDays) {
+      joined.push(spell);
+      continue;
+    }
+    const days = last.days + spell.days;
+    const sum = last.days * last.temperatureC + spell.days * spell.temperatureC;
+    joined[joined.length - 1] = { days, temperatureC: sum / days };
+  }
+  return joined;
+}
+
+/** What the logger of a room says of some time, as spells; none where it wrote nothing then. */
+export function spellsOfLog({ logs }: RoomFile, fromMs: number, toMs: number): WarmSpell[] {
+  const length = (toMs - fromMs) / DAY_MS;
+  const fine = spellsOf(withoutSlips(seriesOf(logs, 'inside', fromMs)), length);
+  return coarser(fine, Math.max(HOUR_DAYS, length / MOST_SPELLS)).filter((one) => one.days > 0);
 }
 
 /** Warmth in rooms where combs of the lot dried. The honey is taken to be as warm as the air. */

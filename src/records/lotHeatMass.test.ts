@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { heatBalance } from '../core';
 import { lotFileOf } from './lotFile';
-import { lotHeat } from './lotHeat';
+import { lotHeat, spellsOfLog } from './lotHeat';
 import { lotMass } from './lotMass';
 import { firstRevision } from './revise';
 import { roomFilesOf } from './roomFile';
@@ -59,6 +59,15 @@ describe('warmth of a lot', () => {
     expect(
       lotHeat(fileWith(), roomFilesOf(sampleRoom(countingScribe('other'))), NOW).entries,
     ).toEqual([]);
+  });
+
+  test('a stretch of a log, hour by hour, slips left out; nothing where it wrote nothing', () => {
+    const room = roomFilesOf(sampleRoom(countingScribe('log')))[0]!;
+    const from = Date.parse(SAMPLE_LOG.startedAt);
+    const spells = spellsOfLog(room, from, from + 3 * 3_600_000);
+    expect(spells.map((one) => one.temperatureC)).toEqual([30, 32, 33]);
+    expect(spells.reduce((sum, one) => sum + one.days, 0)).toBeCloseTo(3 / 24, 9);
+    expect(spellsOfLog(room, from - 10 * 86_400_000, from - 9 * 86_400_000)).toEqual([]);
   });
 
   test('what lay before a laboratory report is in its value; what lay after counts', () => {

@@ -15,12 +15,23 @@ export interface PailsOfDay {
   readonly lastKg: readonly number[];
 }
 
-/** The pails that a day comes to: what was ticked, and what its course still fills. */
+/** Pails of a day that is over: those ticked off, and what of its honey filled no other. */
+function pailsThen(fullKg: number, ticked: number, strainedKg: number): PailsOfDay {
+  const restKg = strainedKg - ticked * fullKg;
+  return { full: ticked, lastKg: restKg >= LEAST_KG && restKg < fullKg ? [restKg] : [] };
+}
+
+/**
+ * The pails that a day comes to: what was ticked, and what its course still fills. Of a day that is
+ * over only what was ticked counts; where nobody ticked, it is taken as planned.
+ */
 export function pailsOfDay(
-  { ticks }: Pick<ExtractionFile, 'ticks'>,
+  { extraction, ticks }: Pick<ExtractionFile, 'extraction' | 'ticks'>,
   course: LineCourse,
 ): PailsOfDay {
   const ticked = ticks.filter((one) => one.content.what === 'pail-full').length;
+  const { doneAt, pail } = extraction.content;
+  if (doneAt !== null && ticked > 0) return pailsThen(pail.kg, ticked, course.mass.strained);
   return {
     full: ticked + course.pailsAtMin.length,
     lastKg: course.lastPailsKg.filter((kg) => kg >= LEAST_KG),

@@ -71,8 +71,17 @@ export function PourAlarm(): ReactElement | null {
   return pours.length === 0 ? null : <Watch pours={pours} />;
 }
 
+/** Keeps the screen on while a gate is open, where the device allows it. */
+function useAwake(): void {
+  useEffect(() => {
+    const asked = navigator.wakeLock?.request('screen').catch(() => null);
+    return () => void asked?.then((lock) => lock?.release());
+  }, []);
+}
+
 function Watch({ pours }: { pours: readonly Pour[] }): ReactElement {
   const nowMs = useNow(1000);
+  useAwake();
   return (
     <>
       {pours.map((one) => (

@@ -1,11 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, USUAL_DAY, type Preferences } from '../../records';
+import { DEFAULT_PREFERENCES, USUAL_DAY, roomFilesOf, type Preferences } from '../../records';
 import {
   SAMPLE_EXTRACTION,
   SAMPLE_HEAT,
   SAMPLE_SETTLING,
   SAMPLE_WEIGHING,
 } from '../../records/test/sampleExtraction';
+import { countingScribe } from '../../records/test/sampleLot';
+import { SAMPLE_LOG, sampleRoom } from '../../records/test/sampleRoom';
+import { localText } from '../format/localMoment';
 import { extractionFormOf, readExtractionForm, type ExtractionForm } from './extractionForm';
 import {
   frameWeighingFormOf,
@@ -14,6 +17,7 @@ import {
   readToolForm,
   toolFormOf,
 } from './lineForms';
+import { freshLogHeat, readLogHeatForm } from './logHeatForm';
 import { breaksText, peopleText, readBreaks, readClockField, readPeople } from './lineTexts';
 import { FormReader, type Parsed } from './parsed';
 import {
@@ -199,6 +203,34 @@ describe('what follows a lot’s honey', () => {
     });
     expect(errors(readWeighingForm({ ...weight, mass: '' }, DEFAULT_PREFERENCES))).toEqual({
       mass: 'Type a number here.',
+    });
+  });
+});
+
+describe('warmth from a logger', () => {
+  const rooms = roomFilesOf(sampleRoom(countingScribe('room')));
+  const startedAt = Date.parse(SAMPLE_LOG.startedAt);
+  const at = (hours: number): string =>
+    localText(new Date(startedAt + hours * 3_600_000).toISOString());
+  const form = { ...freshLogHeat(rooms, NOW), from: at(0), to: at(3) };
+
+  test('what the logger wrote in that time, under the name of its room', () => {
+    const parsed = readLogHeatForm(form, DEFAULT_PREFERENCES, rooms);
+    expect(parsed).toMatchObject({ ok: true, content: { source: 'log', remark: 'Back room' } });
+  });
+
+  test('no end before its beginning, no time without entries, no room that is not there', () => {
+    expect(errors(readLogHeatForm({ ...form, to: at(-1) }, DEFAULT_PREFERENCES, rooms))['to']).toBe(
+      'It ends after it began.',
+    );
+    const before = { ...form, from: at(-48), to: at(-24) };
+    expect(errors(readLogHeatForm(before, DEFAULT_PREFERENCES, rooms))['roomId']).toContain(
+      'wrote nothing',
+    );
+    expect(
+      errors(readLogHeatForm({ ...form, roomId: 'x', from: '' }, DEFAULT_PREFERENCES, rooms)),
+    ).toMatchObject({
+      from: 'Choose a day and a time.',
     });
   });
 });

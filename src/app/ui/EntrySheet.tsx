@@ -22,6 +22,8 @@ interface EntryFormProps<K extends RecordKind, F extends FieldValues> {
   /** "the yard" */
   what: string;
   ownerId?: string | undefined;
+  /** tells two forms of one kind and owner apart */
+  formName?: string;
   formOf: F;
   parse: (form: F) => Parsed<ContentOf<K>>;
   onDone: (entityId: string) => void;
@@ -31,9 +33,10 @@ interface EntryFormProps<K extends RecordKind, F extends FieldValues> {
 function EntryForm<K extends RecordKind, F extends FieldValues>(
   props: EntryFormProps<K, F>,
 ): ReactElement {
-  const { kind, record, what, ownerId, formOf, parse, onDone, children } = props;
+  const { kind, record, what, ownerId, formName, formOf, parse, onDone, children } = props;
   const dispatch = useAppDispatch();
-  const formKey = `entry:${kind}:${ownerId ?? ''}:${record?.id ?? 'new'}`;
+  const entry = record?.id ?? formName ?? 'new';
+  const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
   const { form, parsed, restored, start, submit } = useDraftForm({
     formKey,
     defaults: formOf,

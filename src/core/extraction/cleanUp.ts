@@ -34,20 +34,21 @@ export interface CleanUpStep {
  *
  * Combs go home to their own colony, over an inner cover and only without a flow; where a colony may
  * be sick, or where the origin is lost, nothing goes to any colony until the disease is ruled out.
+ * Where nobody looked, only their own colony may have them, and not where others reach them.
  *
  * @source common practice, no source
  */
 export function cleanUpSteps(situation: CleanUpSituation): CleanUpStep[] {
   const { flowNow, nextFlowNamed, disease, originLost } = situation;
-  const isUnsafe = disease !== 'none-known' || originLost;
+  const isUnsafe = disease === 'suspected' || originLost;
   const steps: CleanUpStep[] = [{ task: 'bees-off', cautions: [] }];
   if (isUnsafe) steps.push({ task: 'wet-not-yet', cautions: ['foulbrood', 'mildew'] });
   else if (flowNow) steps.push({ task: 'stored-dry', cautions: ['blend', 'mildew'] });
   else {
-    steps.push(
-      { task: 'wet-home', cautions: ['foulbrood', 'robbing'] },
-      { task: 'wet-over-cover', cautions: ['robbing', 'neighbours'] },
-    );
+    steps.push({ task: 'wet-home', cautions: ['foulbrood', 'robbing'] });
+    if (disease === 'none-known') {
+      steps.push({ task: 'wet-over-cover', cautions: ['robbing', 'neighbours'] });
+    }
   }
   if (nextFlowNamed) steps.push({ task: 'boxes-cleaned', cautions: ['blend'] });
   steps.push({ task: 'cappings', cautions: [] }, { task: 'tools-dry', cautions: [] });

@@ -131,14 +131,15 @@ describe('cleaning up', () => {
   });
 
   test('nothing goes to any colony while a disease is suspected or the origin is lost', () => {
-    for (const change of [
-      { disease: 'suspected' },
-      { disease: 'unknown' },
-      { originLost: true },
-    ] as const) {
+    for (const change of [{ disease: 'suspected' }, { originLost: true }] as const) {
       expect(tasks(change)).toContain('wet-not-yet');
       expect(tasks(change)).not.toContain('wet-home');
     }
+  });
+
+  test('where nobody looked, only their own colony may have them', () => {
+    expect(tasks({ disease: 'unknown' })).toContain('wet-home');
+    expect(tasks({ disease: 'unknown' })).not.toContain('wet-over-cover');
   });
 
   test('boxes are cleaned before a flow whose name goes on a label', () => {

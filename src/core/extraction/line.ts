@@ -86,6 +86,9 @@ export interface Line {
   readonly bees: BeesHours;
 }
 
+/** A day is reckoned so far from its midnight, either way [min]: a month. */
+export const LONGEST_MIN = 43_200;
+
 /** A numeric field of a line with what it may be. */
 type Check = readonly [
   value: number,
@@ -102,7 +105,7 @@ type Check = readonly [
 export function requireLine(line: Line): void {
   const { uncapping, extractor, strainer, pail, bees } = line;
   const checks: Check[] = [
-    [line.startMin, 'startMin', [0, 2880], 'min'],
+    [line.startMin, 'startMin', [-LONGEST_MIN, LONGEST_MIN], 'min'],
     [line.frames, 'frames', [0, 20_000], '1'],
     [line.framesPerBox, 'framesPerBox', [1, 40], '1'],
     [line.honeyKgPerFrame, 'honeyKgPerFrame', [0.01, 10], 'kg'],

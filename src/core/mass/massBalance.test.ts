@@ -19,6 +19,8 @@ describe('balance', () => {
       'in-containers': kg(89),
     });
     expect(balance.unexplained?.massKg).toBeCloseTo(1.3, 9);
+    expect(balance.extracted?.massKg).toBeCloseTo(100 - 4 - 3 - 1.5, 9);
+    expect(balance.strained?.massKg).toBeCloseTo(91.5 - 0.5 - 0.3 - 0.4, 9);
     expect(balance.verdict).toBe('explained');
     expect(balance.yieldShare).toBeCloseTo(0.89, 9);
     expect(balance.lines.every((one) => one.from === 'weighed')).toBe(true);

@@ -55,12 +55,35 @@ export interface MassBalance {
   readonly unexplained: MassEstimate | null;
   /** whether the difference is more than the doubts explain, nineteen times in twenty */
   readonly verdict: 'explained' | 'missing' | 'too-much' | 'unknown';
+  /** what ran out of the combs, and what of it came through strainer and skimming, reckoned; null where the combs are unknown [kg] */
+  readonly extracted: MassEstimate | null;
+  readonly strained: MassEstimate | null;
   /** got of what hung in the combs [1]; null where unknown */
   readonly yieldShare: number | null;
 }
 
 /** What was weighed or reckoned, by stage; a stage that nobody looked at is left out. */
 export type WeighedStages = Partial<Readonly<Record<MassStage, MassEstimate>>>;
+
+/** What never reaches the extractor's gate, and what is lost behind it. */
+const BEFORE_EXTRACTOR: readonly MassStage[] = ['in-wet-combs', 'with-cappings', 'drip'];
+const BEHIND_EXTRACTOR: readonly MassStage[] = ['on-walls', 'off-mesh', 'skimmed'];
+
+/** What is left of a mass once some stages were taken off. */
+function without(
+  whole: MassEstimate,
+  lines: readonly MassLine[],
+  stages: readonly MassStage[],
+): MassEstimate {
+  const gone = lines.filter((one) => stages.includes(one.stage)).map((one) => one.mass);
+  return {
+    massKg: whole.massKg - gone.reduce((sum, one) => sum + one.massKg, 0),
+    standardUncertaintyKg: quadrature([
+      whole.standardUncertaintyKg,
+      ...gone.map((one) => one.standardUncertaintyKg),
+    ]),
+  };
+}
 
 function usualLine(stage: MassStage, combKg: number): MassLine {
   const massKg = stage === 'on-walls' ? USUAL_WALLS_KG : (USUAL_SHARE[stage] ?? 0) * combKg;
@@ -92,9 +115,11 @@ export function massBalance(weighed: WeighedStages): MassBalance {
     const isUsual = stage === 'on-walls' || USUAL_SHARE[stage] !== undefined;
     return combs && isUsual ? [usualLine(stage, combs.massKg)] : [];
   });
+  const extracted = combs ? without(combs, lines, BEFORE_EXTRACTOR) : null;
+  const strained = extracted ? without(extracted, lines, BEHIND_EXTRACTOR) : null;
   const containers = weighed['in-containers'];
   if (!combs || !containers)
-    return { lines, unexplained: null, verdict: 'unknown', yieldShare: null };
+    return { lines, extracted, strained, unexplained: null, verdict: 'unknown', yieldShare: null };
   const ends = lines.filter((one) => ENDS.includes(one.stage));
   const unexplained = {
     massKg: combs.massKg - ends.reduce((sum, one) => sum + one.mass.massKg, 0),
@@ -107,6 +132,8 @@ export function massBalance(weighed: WeighedStages): MassBalance {
   const side = unexplained.massKg > 0 ? 'missing' : 'too-much';
   return {
     lines,
+    extracted,
+    strained,
     unexplained,
     verdict: isMore ? side : 'explained',
     yieldShare: combs.massKg > 0 ? containers.massKg / combs.massKg : null,

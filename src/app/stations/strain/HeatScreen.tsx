@@ -14,11 +14,13 @@ import {
   type HeatSpell,
   type LotFile,
   type LotHeat,
+  type RoomFile,
 } from '../../../records';
-import { selectPreferences, useAppSelector } from '../../../store';
+import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useNow } from '../../data/useNow';
 import { useRooms } from '../../data/useRooms';
+import { freshLogHeat, readLogHeatForm } from '../../forms/logHeatForm';
 import { heatFormOf, readHeatForm } from '../../forms/strainForms';
 import { spanText } from '../../format/clock';
 import { OCCASION_NAMES } from '../../format/strainWords';
@@ -33,6 +35,8 @@ import { SheetSection } from '../../ui/SheetSection';
 import { TextField } from '../../ui/TextField';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { WarmingSection } from './parts/WarmingSection';
+
+const NO_ROOMS: readonly RoomFile[] = [];
 
 const SOURCES = {
   typed: 'as typed',
@@ -84,8 +88,8 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
         {origin.reportedMs === null
           ? 'No laboratory looked: it starts as fresh honey usually does.'
           : `Starts from the report of ${origin.laboratory}, ${format(origin.reportedMs, 'd MMM yyyy')}.`}{' '}
-        Reckoned from temperature and time; only a laboratory certifies. Warmth and straining do not
-        remove botulinum spores.
+        Reckoned from temperature and time, combs in a warm room taken to be as warm as its air;
+        only a laboratory certifies. Warmth and straining do not remove botulinum spores.
       </p>
     </section>
   );
@@ -113,6 +117,25 @@ function DaysLeft({ balance }: { balance: HeatBalance }): ReactElement {
   );
 }
 
+interface SpellActProps {
+  spell: HeatSpell;
+  onEdit: (spell: HeatSpell) => void;
+}
+
+/** What was typed is changed; what came from a log or a plan is removed, and taken anew. */
+function SpellAct({ spell, onEdit }: SpellActProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const isTyped = spell.content.source === 'typed';
+  const remove = (): void =>
+    void dispatch(revise('Removed the spell', spell, { withdrawn: true, reason: 'Removed' }));
+  return (
+    <Button tone="quiet" className="px-0!" onClick={() => (isTyped ? onEdit(spell) : remove())}>
+      {isTyped ? 'Change' : 'Remove'}
+      <span className="sr-only"> {OCCASION_NAMES[spell.content.occasion]}</span>
+    </Button>
+  );
+}
+
 interface HistoryProps {
   file: LotFile;
   heat: LotHeat;
@@ -134,13 +157,7 @@ function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElement {
       </span>,
       `${spanText(24 * days)}, up to ${formatQuantity(warmest, 'temperature', preferences, 0)}`,
       SOURCES[entry.from],
-      typed?.content.source === 'typed' ? (
-        <Button key="change" tone="quiet" className="px-0!" onClick={() => onEdit(typed)}>
-          Change<span className="sr-only"> {OCCASION_NAMES[entry.occasion]}</span>
-        </Button>
-      ) : (
-        ''
-      ),
+      typed ? <SpellAct key="act" spell={typed} onEdit={onEdit} /> : 'in its room',
     ];
   });
   if (rows.length === 0) {
@@ -181,6 +198,67 @@ function HeatFields(): ReactElement {
   );
 }
 
+function LogFields({ rooms }: { rooms: readonly RoomFile[] }): ReactElement {
+  return (
+    <div className="space-y-5">
+      <SelectField
+        name="roomId"
+        label="Logger of the room"
+        options={rooms.map(({ room }) => ({ value: room.entityId, label: room.content.name }))}
+        hint="The honey is taken to be as warm as the air about it"
+      />
+      <SelectField
+        name="occasion"
+        label="What for"
+        options={HEAT_OCCASIONS.map((value) => ({ value, label: OCCASION_NAMES[value] }))}
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="from" label="From" type="datetime-local" />
+        <TextField name="to" label="To" type="datetime-local" />
+      </div>
+      <TextField name="remark" label="Remark" />
+    </div>
+  );
+}
+
+interface LogSpellProps {
+  file: LotFile;
+  rooms: readonly RoomFile[];
+}
+
+/** Takes a spell from what a room's logger wrote; nothing where no room has a log. */
+function LogSpell({ file, rooms }: LogSpellProps): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
+  const moment = useMoment();
+  const [open, setOpen] = useState(false);
+  const logged = useMemo(
+    () => rooms.filter((one) => one.logs.some((log) => log.content.place === 'inside')),
+    [rooms],
+  );
+  const formOf = useMemo(() => freshLogHeat(logged, moment), [logged, moment]);
+  if (logged.length === 0) return null;
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>From a logger</Button>
+      <EntrySheet
+        open={open}
+        onOpenChange={setOpen}
+        kind="heat-spell"
+        record={null}
+        ownerId={file.lot.entityId}
+        formName="logged"
+        what="the logged spell"
+        title="Warmth from a logger"
+        description="Hour by hour as it was written, slips of the logger left out."
+        formOf={formOf}
+        parse={(form) => readLogHeatForm(form, preferences, logged)}
+      >
+        <LogFields rooms={logged} />
+      </EntrySheet>
+    </>
+  );
+}
+
 function HeatView({ file }: { file: LotFile }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const rooms = useRooms();
@@ -191,7 +269,7 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
   const contents = useMemo(() => contentsOf(file), [file]);
   const { ruling } = useAnswer(contents, file.lot.entityId);
   const moisture = Math.min(25, Math.max(13, ruling.belief.mean));
-  const heat = useMemo(() => lotHeat(file, rooms ?? [], nowMs), [file, rooms, nowMs]);
+  const heat = useMemo(() => lotHeat(file, rooms ?? NO_ROOMS, nowMs), [file, rooms, nowMs]);
   const formOf = useMemo(
     () => heatFormOf(record?.content ?? null, moment, preferences),
     [record, moment, preferences],
@@ -205,7 +283,12 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
           <SheetSection
             id="history"
             title="Warmth so far"
-            aside={<Button onClick={() => setEdited('new')}>Write a spell down</Button>}
+            aside={
+              <span className="flex flex-wrap gap-2">
+                <Button onClick={() => setEdited('new')}>Write a spell down</Button>
+                <LogSpell file={file} rooms={rooms ?? NO_ROOMS} />
+              </span>
+            }
           >
             <WarmthHistory file={file} heat={heat} onEdit={setEdited} />
           </SheetSection>

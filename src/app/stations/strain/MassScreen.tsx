@@ -79,11 +79,17 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
       <PlainTable
         label="Where the honey is"
         head={['Honey', 'How much', 'Known']}
-        rows={lines.map((one) => [
-          STAGE_NAMES[one.stage],
-          text(one.mass),
-          one.from === 'weighed' ? 'weighed or judged' : 'usual share, not weighed',
-        ])}
+        rows={[
+          ...lines.map((one) => [
+            STAGE_NAMES[one.stage],
+            text(one.mass),
+            one.from === 'weighed' ? 'weighed or judged' : 'usual share, not weighed',
+          ]),
+          ...[
+            ['so ran out of the combs', balance.extracted] as const,
+            ['so came through strainer and skim', balance.strained] as const,
+          ].flatMap(([name, one]) => (one ? [[name, text(one), 'reckoned']] : [])),
+        ]}
       />
     </>
   );

@@ -1,10 +1,12 @@
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { Batch, BatchCheck, RoomFile } from '../../../records';
+import { FORECAST_DRAWS } from '../../../workers/dryingClient';
 import { useMoment } from '../../data/useMeters';
 import { useRooms } from '../../data/useRooms';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
+import { ForecastProgress } from '../../ui/ForecastProgress';
 import { NothingHere } from '../../ui/NothingHere';
 import { PageLink } from '../../ui/PageLink';
 import { SheetSection } from '../../ui/SheetSection';
@@ -14,7 +16,6 @@ import { AirSection } from './parts/AirSection';
 import { BatchesSection } from './parts/BatchesSection';
 import { ChecksList } from './parts/ChecksList';
 import { EarlierBatches } from './parts/EarlierBatches';
-import { ForecastProgress } from './parts/ForecastProgress';
 import { HeatLine } from './parts/HeatLine';
 import { PlanSection } from './parts/PlanSection';
 import { BatchSheet, CheckSheet } from './parts/RoomSheets';
@@ -36,6 +37,16 @@ function loadWords({ room, batches }: RoomFile, nowMs: number): string {
   return boxes === 0
     ? `Empty; it holds ${counted(room.content.capacityBoxes, 'box', 'boxes')}.`
     : `${boxes} of ${counted(room.content.capacityBoxes, 'box', 'boxes')} in it.`;
+}
+
+/** What the forecast rests on. */
+function restsOn({ first }: RoomForecast): string {
+  const learned = first?.learned;
+  if (!learned || learned.measurements === 0) {
+    return 'Nothing was measured in this room yet: the band is as wide as the doubt of the rates. A reading narrows it.';
+  }
+  const earlier = learned.earlier > 0 ? `, ${learned.earlier} of them of earlier batches` : '';
+  return `Learned from ${counted(learned.measurements, 'measurement')}${earlier}.`;
 }
 
 interface InsideProps {
@@ -70,7 +81,14 @@ function Inside(props: InsideProps): ReactElement {
             onCheck={onCheck}
             onEdit={onEdit}
           />
-          <ForecastProgress forecast={forecast} />
+          <ForecastProgress
+            forecast={forecast}
+            one="course"
+            total={FORECAST_DRAWS}
+            lookAt="room and batches"
+          >
+            {restsOn(forecast)}
+          </ForecastProgress>
         </div>
         {below}
       </div>

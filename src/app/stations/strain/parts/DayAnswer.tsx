@@ -5,7 +5,8 @@ import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { STAGE_HOLDS, STAGE_MENDED } from '../../../format/strainWords';
-import { Button } from '../../../ui/Button';
+import { LINE_DRAWS } from '../../../../workers/lineClient';
+import { ForecastProgress } from '../../../ui/ForecastProgress';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
 
@@ -32,6 +33,37 @@ function paceWords({ now }: AskedDay): string | null {
   return said.length === 0 ? null : `${said.join('; ')}.`;
 }
 
+const MINUTE_MS = 60_000;
+
+/** A day that is over: how long it really took, beside the plan. */
+function DayOver({ asked }: { asked: AskedDay }): ReactElement {
+  const { content, planned } = asked.now;
+  const began = Date.parse(content.startedAt ?? content.doneAt ?? '');
+  const took = (Date.parse(content.doneAt ?? '') - began) / MINUTE_MS;
+  const expected = honeyDoneMin(asked.plan.course) - planned.startMin;
+  return (
+    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">The day took</p>
+      <p role="status" className="text-6xl leading-none font-bold">
+        {durationText(took)}
+      </p>
+      <p className="mt-2 text-xl">planned were {durationText(expected)}</p>
+      <p className="mt-3 text-lg">
+        {counted(content.frames, 'frame')} ·{' '}
+        {counted(asked.pails.full + asked.pails.lastKg.length, 'pail')}
+      </p>
+    </section>
+  );
+}
+
+/** What the times rest on. */
+function restsOn({ now }: AskedDay): string {
+  if (now.phase === 'under-way') return 'Begins from what was ticked off, at the pace it has.';
+  return now.calibrated
+    ? 'The strainer is known from pails that were read; hands go by the times typed.'
+    : 'Hands and strainer go by the times typed; ticks and pails that are read narrow it.';
+}
+
 /** When the honey is done, what holds it up, and what it takes. */
 export function DayAnswer({
   asked,
@@ -41,6 +73,7 @@ export function DayAnswer({
   forecast: DayForecast;
 }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
+  if (asked.now.phase === 'done') return <DayOver asked={asked} />;
   const { plan, now, pails } = asked;
   const { course, working } = plan;
   const done = honeyDoneMin(course);
@@ -86,17 +119,14 @@ export function DayAnswer({
           {now.content.people.length}; the others are free for cleaning and meals.
         </p>
       )}
-      {forecast.status === 'running' && !told && (
-        <Button className="mt-2" onClick={forecast.cancel}>
-          Stop reckoning
-        </Button>
-      )}
-      {(forecast.status === 'given-up' || forecast.status === 'failed') && (
-        <p className="mt-2 flex flex-wrap items-center gap-3 text-lg">
-          {forecast.status === 'failed' ? 'Reckoning failed.' : 'Not reckoned to the end.'}
-          <Button onClick={forecast.again}>Reckon again</Button>
-        </p>
-      )}
+      <ForecastProgress
+        forecast={forecast}
+        one="possible day"
+        total={LINE_DRAWS}
+        lookAt="the plan of the day"
+      >
+        {restsOn(asked)}
+      </ForecastProgress>
     </section>
   );
 }

@@ -64,6 +64,12 @@ export function PailsSection({
           </li>
         ))}
       </ul>
+      {asked.now.phase !== 'done' && (
+        <p className="mt-1 text-base">
+          As planned; once the day is over, those ticked off count. Weigh them, and correct what
+          differs.
+        </p>
+      )}
       {lot ? (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           {isDone ? (

@@ -10,6 +10,7 @@ import {
 import { perform, useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';
+import { isoDay } from '../../../format/dates';
 import { TICK_NAMES } from '../../../format/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
@@ -57,8 +58,12 @@ export function TickPanel({
         nextRevision(scribe, extraction, { content: { ...content, ...more }, reason }),
       ]),
     );
-  const begin = (): void =>
-    change('The day has begun', { startedAt: new Date().toISOString() }, 'Begun');
+  const begin = (): void => {
+    const now = new Date();
+    // begun on another day than planned, it is that day's
+    const day = isoDay(now);
+    change('The day has begun', { day, startedAt: now.toISOString() }, 'Begun');
+  };
   const end = (): void => change('The day is over', { doneAt: new Date().toISOString() }, 'Over');
   const isRunning = asked.now.phase === 'under-way';
   useCommands(
