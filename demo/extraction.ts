@@ -114,6 +114,23 @@ function pastDay(todayMs: number): AnyRecord[] {
   return [record, ...done, pour, weighed, chore];
 }
 
+/** Five weeks ago: the few frames of the beans, by one pair of hands. */
+function beanDay(todayMs: number): AnyRecord {
+  const day = dayBefore(todayMs, 35);
+  const startMs = new Date(`${day}T15:00`).getTime();
+  return firstRevision(demoScribe('line-beans', todayMs, 35), 'extraction', {
+    ...LINE,
+    name: 'Beans, second day',
+    day,
+    frames: 8,
+    startMin: 900,
+    people: [{ name: 'HH', speed: 1 }],
+    lotId: 'demo-3-1',
+    startedAt: new Date(startMs).toISOString(),
+    doneAt: new Date(startMs + 1.4 * HOUR_MS).toISOString(),
+  });
+}
+
 /** Today: begun some two hours ago, and late. */
 function presentDay(todayMs: number, nowMs: number): AnyRecord[] {
   const scribe = demoScribe('line-now', todayMs, 1);
@@ -237,6 +254,7 @@ function afterExtraction(todayMs: number, nowMs: number): AnyRecord[] {
 /** The honey house of the demo, as if it were now. Nothing here is measured. */
 export function demoExtraction(todayMs: number, nowMs: number): AnyRecord[] {
   return [
+    beanDay(todayMs),
     ...pastDay(todayMs),
     ...presentDay(todayMs, nowMs),
     ...comingDay(todayMs),

@@ -104,6 +104,18 @@ test('warmth from a logger is taken hour by hour, and a removed spell comes back
   await expect(row).toBeVisible();
 });
 
+test('frames whose honey is known are paired to run even in the extractor', async ({ page }) => {
+  await page.goto('/demo/strain');
+  await page.getByRole('link', { name: /Beans, second day/ }).click();
+  await expect(page.getByRole('heading', { name: 'What would have helped' })).toBeVisible();
+  await page.getByRole('link', { name: 'Combs and tools' }).click();
+  const pairs = page.getByRole('region', { name: 'Frames that balance each other' });
+  await expect(pairs.getByRole('row')).toHaveCount(5);
+  const kgs = (await pairs.innerText()).match(/[\d.]+(?= kg)/g)?.map(Number) ?? [];
+  expect(kgs).toEqual([...kgs].sort((a, b) => b - a));
+  await expectAccessible(page);
+});
+
 test('a balance that does not add up, and jars with their labels', async ({ page }) => {
   await page.goto('/demo/strain/mass/demo-3-1');
   await expect(page.getByText('It adds up within what is known.')).toBeVisible();

@@ -157,6 +157,15 @@ test('the strainer: faster by what, warm enough by when, and ling goes another w
   await page.getByRole('link', { name: 'The day' }).click();
   await page.getByRole('button', { name: 'Change the plan' }).click();
   const sheet = page.getByRole('dialog');
+  await sheet.getByText('Strainer, honey and pails').click();
+  await sheet.getByLabel('Honey at the strainer').fill('37');
+  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await expect(page.getByText(/Above 35 °C wax softens/)).toBeVisible();
+  await page.getByRole('link', { name: 'Strainer' }).click();
+  await expect(page.getByText(/Wax is soft at this temperature/)).toBeVisible();
+  await expect(page.getByText(/Warm the honey by/)).toHaveCount(0);
+  await page.getByRole('link', { name: 'The day' }).click();
+  await page.getByRole('button', { name: 'Change the plan' }).click();
   await sheet.getByRole('radio', { name: /Ling/ }).click();
   await sheet.getByRole('button', { name: 'Keep the change' }).click();
   await expect(page.getByText(/Ling honey stands as a gel/)).toBeVisible();

@@ -383,7 +383,7 @@ export { LONGEST_MIN, spunKgPerFrame, type Line } from './extraction/line';
 export { lineUnderWay, type LineTicks, type LineUnderWay } from './extraction/lineProgress';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';
-export { loadsOf } from './extraction/loads';
+export { loadsOf, oppositePairs, type WeighedFrame } from './extraction/loads';
 export { honeyDoneMin, planLine, type LinePlan } from './extraction/planLine';
 export {
   LINE_DOUBT,

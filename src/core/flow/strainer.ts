@@ -1,4 +1,5 @@
 import { DomainError, requireInRange } from '../errors';
+import { cloggedFlowKgPerMin, type Clogging } from './clogging';
 import { cleanFlowKgPerH, type Mesh } from './mesh';
 
 /** A mesh of a strainer, with the honey that stands over it. */
@@ -78,16 +79,18 @@ function requireStrainer({ meshes, flowFactor, clogFactor, scrapeAtShare }: Stra
  */
 export function strainerCycle(strainer: Strainer, honey: HoneyState): StrainerCycle {
   requireStrainer(strainer);
-  const meshes = strainer.meshes.map((mesh, at) => ({
-    clean: (strainer.flowFactor * cleanFlowKgPerH(mesh, { ...honey, headCm: mesh.headCm })) / 60,
+  const meshes = strainer.meshes.map((mesh, at): Clogging => ({
+    law: 'intermediate',
+    cleanKgPerMin:
+      (strainer.flowFactor * cleanFlowKgPerH(mesh, { ...honey, headCm: mesh.headCm })) / 60,
     perKg: cloggingPerKg(strainer, at),
   }));
-  const cleanKgPerMin = Math.min(...meshes.map((one) => one.clean));
+  const cleanKgPerMin = Math.min(...meshes.map((one) => one.cleanKgPerMin));
   const least = strainer.scrapeAtShare * cleanKgPerMin;
-  const kg = Math.min(...meshes.map(({ clean, perKg }) => Math.log(clean / least) / perKg));
+  const kg = Math.min(...meshes.map((one) => Math.log(one.cleanKgPerMin / least) / one.perKg));
   /** minutes that the next kilogram takes */
   const slowness = (passed: number): number =>
-    Math.max(...meshes.map(({ clean, perKg }) => Math.exp(perKg * passed) / clean));
+    Math.max(...meshes.map((one) => 1 / cloggedFlowKgPerMin(one, passed)));
   const step = kg / PARTS;
   const minutes = [0];
   for (let part = 0; part < PARTS; part += 1) {

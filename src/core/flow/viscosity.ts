@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { requireInRange } from '../errors';
 
 /** Temperatures over which the relation is used [°C]; the tables run from 13.7 to 48.1. */
 export const VISCOSITY_RANGE_C: readonly [number, number] = [0, 70];
@@ -31,25 +31,4 @@ export function viscosityPaS(temperatureC: number, moisturePercent: number): num
   requireInRange(moisturePercent, VISCOSITY_RANGE_PERCENT, place);
   const { offset, slope, pole, perPercent } = VOGEL;
   return Math.exp(offset + slope / (temperatureC + pole + perPercent * (moisturePercent - 17)));
-}
-
-/**
- * How warm honey must be for a viscosity.
- *
- * @param wantedPaS - [Pa·s], above 0
- * @param moisturePercent - [% by mass], 13..25
- * @returns [°C]; may lie outside the range of the relation
- * @throws DomainError `out-of-range`
- * @source the relation of `viscosityPaS`, solved for the temperature
- */
-export function temperatureForViscosityC(wantedPaS: number, moisturePercent: number): number {
-  const fn = 'temperatureForViscosityC';
-  const place = { fn, param: 'moisturePercent', unit: '%' };
-  requireInRange(moisturePercent, VISCOSITY_RANGE_PERCENT, place);
-  if (!(wantedPaS > Math.exp(VOGEL.offset))) {
-    const what = { code: 'out-of-range', fn, param: 'wantedPaS', unit: 'Pa·s' } as const;
-    throw new DomainError({ ...what, value: wantedPaS });
-  }
-  const { offset, slope, pole, perPercent } = VOGEL;
-  return slope / (Math.log(wantedPaS) - offset) - pole - perPercent * (moisturePercent - 17);
 }

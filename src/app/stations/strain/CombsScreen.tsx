@@ -31,6 +31,7 @@ import { SheetSection } from '../../ui/SheetSection';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { FrameWeighingFields, ToolFields } from './parts/CombFields';
+import { PairsSection } from './parts/PairsSection';
 
 const AGAINST = { face: 'is wrong for such comb', 'new-comb': 'tears or melts new comb' } as const;
 
@@ -194,7 +195,10 @@ function CombsView({ file, house }: { file: ExtractionFile; house: HoneyHouse })
       <DayHeader file={file} at="/combs" />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <ToolsSection file={file} house={house} />
-        <WeighedSection file={file} />
+        <div className="space-y-8">
+          <WeighedSection file={file} />
+          <PairsSection file={file} />
+        </div>
       </div>
     </>
   );

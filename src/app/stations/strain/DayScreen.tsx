@@ -47,11 +47,11 @@ function DayView({ file, house }: { file: ExtractionFile; house: HoneyHouse }): 
       </div>
       <div className="mt-8 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <div className="space-y-8">
-          <PourSection file={file} asked={asked} />
+          {content.doneAt === null && <PourSection file={file} asked={asked} />}
           <PailsSection file={file} asked={asked} />
         </div>
         <div className="space-y-8">
-          <HelpSection forecast={forecast} />
+          <HelpSection forecast={forecast} isOver={content.doneAt !== null} />
           <DayMind content={content} />
         </div>
       </div>

@@ -99,7 +99,7 @@ export function DayAnswer({
       </p>
       {held && (
         <p className="text-lg">
-          {STAGE_MENDED[held.stage]} the day ends {durationText(held.minutes)} earlier.
+          {STAGE_MENDED[held.stage]}, the day ends {durationText(held.minutes)} earlier.
         </p>
       )}
       {paceWords(asked) && <p className="text-lg font-semibold">{paceWords(asked)}</p>}

@@ -9,13 +9,18 @@ import type { DayForecast } from '../useDayForecast';
 /** Less is not worth a word [min]. */
 const WORTH_MIN = 3;
 
+interface HelpSectionProps {
+  forecast: DayForecast;
+  isOver: boolean;
+}
+
 /** What one more of each would bring, the most first. */
-export function HelpSection({ forecast }: { forecast: DayForecast }): ReactElement {
+export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElement {
   const gains = forecast.first?.gains ?? [];
   const worth = gains.filter((one) => one.minutes >= WORTH_MIN);
   const rest = gains.filter((one) => one.minutes < WORTH_MIN);
   return (
-    <SheetSection id="help" title="What would help">
+    <SheetSection id="help" title={isOver ? 'What would have helped' : 'What would help'}>
       {!forecast.first && <p className="text-lg">Reckoning …</p>}
       <ul className="divide-y divide-thread">
         {worth.map((one) => (

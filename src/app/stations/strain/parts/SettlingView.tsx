@@ -99,10 +99,8 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
   const { content } = settling;
   const { task, plan, next, hours, now } = useSkimTimes(props);
   const isStanding = content.endedAt === null;
-  const drawn = Math.min(
-    21 * 24,
-    Math.max(48, 1.3 * (Number.isFinite(plan.secondHours) ? plan.secondHours : 300)),
-  );
+  const second = Number.isFinite(plan.secondHours) ? plan.secondHours : 300;
+  const drawn = 24 * Math.min(21, Math.max(2, Math.ceil((1.3 * second) / 24)));
   const rows = useMemo(
     () =>
       settlingCourse(
