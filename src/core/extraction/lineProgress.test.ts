@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
 import { sampleLine } from '../test/extractionLine';
 import { NO_TICKS, lineUnderWay, type LineTicks } from './lineProgress';
 import { freshState } from './lineState';
@@ -74,6 +75,34 @@ describe('a day under way', () => {
     const kept = state.sumpKg + state.pailKg + state.untickedKg + (0.5 - state.wallsLeftKg);
     expect(state.untickedKg).toBeGreaterThan(10);
     expect(kept + 0.1 * PLANNED.scrapesAtMin.filter((at) => at <= 700).length).toBeCloseTo(spun, 6);
+  });
+
+  test('whatever was ticked, whenever: every frame is somewhere, and the day comes to an end', () => {
+    const times = fc.array(fc.integer({ min: 540, max: 900 }), { maxLength: 12 });
+    const ticks = fc.record({ loadsOutMin: times, pailsFullMin: times, scrapesMin: times });
+    const inOrder = (all: readonly number[]): number[] => [...all].sort((a, b) => a - b);
+    fc.assert(
+      fc.property(ticks, fc.integer({ min: 0, max: 600 }), (typed, later) => {
+        const told = {
+          loadsOutMin: inOrder(typed.loadsOutMin),
+          pailsFullMin: inOrder(typed.pailsFullMin),
+          scrapesMin: inOrder(typed.scrapesMin),
+        };
+        const nowMin = Math.max(540, ...Object.values(told).flat()) + later;
+        const { state, line, pace, doubt } = lineUnderWay(LINE, told, nowMin);
+        const hanging = state.hanging?.frames ?? 0;
+        const frames = state.framesInside + state.framesOutside + state.opened + hanging;
+        expect(frames + state.spunFrames).toBe(200);
+        expect(Math.min(state.sumpKg, state.pailKg, state.untickedKg)).toBeGreaterThanOrEqual(0);
+        expect(state.sumpKg).toBeLessThanOrEqual(LINE.extractor.sumpKg);
+        expect(pace.hands).toBeGreaterThan(0);
+        expect(doubt.hands).toBeLessThanOrEqual(LINE_DOUBT.hands);
+        const course = simulateLine(line, { state });
+        expect(course.spunMin).toBeGreaterThanOrEqual(nowMin);
+        expect(course.loads.reduce((sum, one) => sum + one.frames, 0)).toBe(200 - state.spunFrames);
+      }),
+      { numRuns: 200 },
+    );
   });
 
   test('breaks do not count as slow work', () => {

@@ -139,6 +139,35 @@ describe('a day at the line', () => {
     );
   });
 
+  test('no more waits than there is room for, at the rack and before the strainer', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const course = simulateLine(line);
+        expect(course.mostWaitingKg).toBeLessThanOrEqual(line.extractor.sumpKg + 1e-6);
+        expect(course.mostOpened).toBeLessThanOrEqual(line.uncapping.rackFrames);
+        expect(course.strainedMin).toBeGreaterThanOrEqual(course.spunMin);
+      }),
+      { numRuns: 200 },
+    );
+  });
+
+  test('pails are full in order, each with what a pail holds, none before its honey was spun', () => {
+    fc.assert(
+      fc.property(lines, (line) => {
+        const { pailsAtMin, loads } = simulateLine(line);
+        const inOrder = [...pailsAtMin].sort((a, b) => a - b);
+        expect(pailsAtMin).toEqual(inOrder);
+        const perFrame = line.honeyKgPerFrame * (1 - 0.05 - 0.04);
+        pailsAtMin.forEach((at, number) => {
+          const spun = loads.filter((one) => one.fromMin <= at);
+          const kg = spun.reduce((sum, one) => sum + one.frames * perFrame, 0);
+          expect(kg).toBeGreaterThanOrEqual((number + 1) * line.pail.kg - 1e-6);
+        });
+      }),
+      { numRuns: 200 },
+    );
+  });
+
   test('one helper more never ends the plan later', () => {
     fc.assert(
       fc.property(lines, (line) => {

@@ -125,6 +125,28 @@ describe('the first bucket', () => {
     expect(one.flowSpread).toBeLessThan(0.5);
   });
 
+  test('whatever the strainer is, pails read to the gram find it, and never make it less sure', () => {
+    const truths = fc.record({
+      flow: fc.double({ min: 0.4, max: 2.5, noNaN: true }),
+      clog: fc.double({ min: 0.4, max: 2.5, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(truths, ({ flow, clog }) => {
+        const real: Strainer = { ...SINGLE, flowFactor: flow, clogFactor: clog };
+        const cycle = strainerCycle({ ...real, scrapeAtShare: 0.02 }, HONEY);
+        const marks = [0.1, 0.25, 0.4, 0.55, 0.7].map((share) => {
+          const kg = share * cycle.kg;
+          return { kg, minutes: minutesInCycle(cycle, kg) };
+        });
+        const { strainer, flowSpread } = calibratedStrainer(SINGLE, HONEY, marks);
+        expect(Math.abs(Math.log(strainer.flowFactor / flow))).toBeLessThan(0.15);
+        expect(Math.abs(Math.log(strainer.clogFactor / clog))).toBeLessThan(0.15);
+        expect(flowSpread).toBeLessThan(0.5);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
   test('the first bucket as reckoned leaves the strainer as it was', () => {
     const reckoned = { kg: 12, minutes: minutesInCycle(strainerCycle(SINGLE, HONEY), 12) };
     const { strainer } = calibratedStrainer(SINGLE, HONEY, [reckoned]);
