@@ -41,6 +41,8 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await page.goto('/mine/kit');
   for (const unit of ['°F', 'lb', 'in'])
     await page.getByRole('radio', { name: unit, exact: true }).click();
+  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await expect(page.getByText('Your choices are kept.')).toBeVisible();
   await page.goto('/mine/strain');
   await page.getByRole('button', { name: 'Plan a day' }).click();
   const sheet = page.getByRole('dialog');
