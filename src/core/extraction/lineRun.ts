@@ -79,7 +79,6 @@ export class LineRun {
   strainedKg: number;
   scrapedKg = 0;
   wetBoxesIn: number;
-  spunFrames: number;
   readonly loads: LoadDone[] = [];
   readonly pailsAtMin: number[] = [];
   readonly scrapesAtMin: number[] = [];
@@ -106,7 +105,6 @@ export class LineRun {
     this.framesOutside = state.framesOutside;
     this.framesInside = state.framesInside;
     this.opened = state.opened;
-    this.spunFrames = state.spunFrames;
     this.sumpKg = state.sumpKg;
     this.wallsLeftKg = state.wallsLeftKg;
     this.strainedKg = 0;

@@ -79,7 +79,6 @@ const unload: Start = (run, person) => {
   if (!extractor) return false;
   extractor.phase = 'handled';
   run.occupy(person, 'unload', run.line.extractor.handleMinutes / 2, () => {
-    run.spunFrames += extractor.frames;
     const { frames, sinceMin: fromMin } = extractor;
     run.loads.push({ frames, fromMin, outMin: run.nowMin });
     extractor.frames = 0;
