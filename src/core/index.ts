@@ -350,10 +350,12 @@ export {
   HMF_HARMS_BEES,
   daysLeftAt,
   heatBalance,
+  heatLimits,
   warmedToC,
   warmingHistory,
   type HeatBalance,
   type HeatBand,
+  type HeatLimits,
   type HeatStart,
   type WarmingPlan,
 } from './heat/heatBudget';

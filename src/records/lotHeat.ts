@@ -1,10 +1,12 @@
 import {
   FRESH_HONEY,
   heatBalance,
+  heatLimits,
   withoutSlips,
   type AirSeries,
   type HeatBalance,
   type HeatBand,
+  type HeatLimits,
   type HeatStart,
   type WarmSpell,
 } from '../core';
@@ -165,6 +167,8 @@ export interface LotHeat {
   /** warmth that counts: what lies before the report is in its values already */
   readonly counted: readonly WarmSpell[];
   readonly balance: HeatBalance;
+  /** by what is claimed of the lot */
+  readonly limits: HeatLimits;
 }
 
 /** What warmth has cost a lot. */
@@ -175,5 +179,6 @@ export function lotHeat(file: LotFile, rooms: readonly RoomFile[], nowMs: number
   const counted = entries.flatMap(({ history, startedMs }) =>
     reportedMs === null ? history : after(history, (reportedMs - startedMs) / DAY_MS),
   );
-  return { origin, entries, counted, balance: heatBalance(counted, start) };
+  const limits = heatLimits(file.lot.content.claims);
+  return { origin, entries, counted, balance: heatBalance(counted, start, limits), limits };
 }

@@ -7,6 +7,7 @@ import {
   HEAT_SPREAD,
   daysLeftAt,
   heatBalance,
+  heatLimits,
   warmedToC,
   warmingHistory,
 } from './heatBudget';
@@ -63,6 +64,16 @@ describe('heat budget', () => {
     expect(heatBalance([], old).spentShare.likely).toBe(Infinity);
     const weak = { ...FRESH_HONEY, diastase: { low: 5, likely: 6, high: 7 } };
     expect(heatBalance([], weak)).toMatchObject({ nearer: 'diastase' });
+  });
+
+  test('honey from the tropics may hold more HMF; honey poor in enzymes less of both (Codex, from memory)', () => {
+    expect(heatLimits(['tropical-origin'])).toEqual({ hmfMgPerKg: 80, diastaseSchade: 8 });
+    expect(heatLimits(['low-enzyme'])).toEqual({ hmfMgPerKg: 15, diastaseSchade: 3 });
+    const spent = (claims: Parameters<typeof heatLimits>[0]): number =>
+      heatBalance(held(40, 5), FRESH_HONEY, heatLimits(claims)).spentShare.likely;
+    expect(spent(['low-enzyme'])).toBeGreaterThan(spent([]));
+    const now = heatBalance(held(40, 5));
+    expect(daysLeftAt(40, now, heatLimits(['low-enzyme']))).toBeLessThan(daysLeftAt(40, now));
   });
 
   test('more warmth never costs less', () => {

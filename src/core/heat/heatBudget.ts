@@ -1,4 +1,5 @@
 import { requireInRange } from '../errors';
+import { diastaseLimit, hmfLimit, type HoneyClaim } from '../quality/laboratory';
 import { diastaseHalfLifeDays, heatSpent, hmfMgPerKgDay, type WarmSpell } from './heatDamage';
 
 /** Between what it lies, and the likeliest [unit of the quantity]. */
@@ -29,13 +30,24 @@ export const FRESH_HONEY: HeatStart = {
   diastase: { low: 10, likely: 18, high: 30 },
 };
 
-/** HMF at most [mg/kg] and diastase at least [Schade units]. @source Codex CXS 12-1981, recalled from memory */
+/** HMF at most [mg/kg] and diastase at least [Schade units]. */
 export interface HeatLimits {
   readonly hmfMgPerKg: number;
   readonly diastaseSchade: number;
 }
 
-export const HEAT_LIMITS: HeatLimits = { hmfMgPerKg: 40, diastaseSchade: 8 };
+/**
+ * The limits that warmth spends, by what is claimed of the honey.
+ *
+ * @source Codex CXS 12-1981, recalled from memory, as in `COMPOSITION`
+ */
+export const heatLimits = (claims: readonly HoneyClaim[]): HeatLimits => ({
+  hmfMgPerKg: hmfLimit(claims),
+  diastaseSchade: diastaseLimit(claims),
+});
+
+/** The limits where nothing is claimed. */
+export const HEAT_LIMITS: HeatLimits = heatLimits([]);
 
 /** HMF from which honey harms bees that it is fed to [mg/kg]. @source common practice, no source */
 export const HMF_HARMS_BEES = 30;

@@ -102,12 +102,17 @@ export const COMPOSITION = {
   insolublePercent: 0.1,
 } as const;
 
-function hmfLimit(claims: readonly HoneyClaim[]): number {
+/** HMF at most [mg/kg], by what is claimed of the honey. */
+export function hmfLimit(claims: readonly HoneyClaim[]): number {
   if (claims.includes('low-enzyme')) return COMPOSITION.hmfLowEnzymeMgPerKg;
   return claims.includes('tropical-origin')
     ? COMPOSITION.hmfTropicalMgPerKg
     : COMPOSITION.hmfMgPerKg;
 }
+
+/** Diastase at least [Schade units], by what is claimed of the honey. */
+export const diastaseLimit = (claims: readonly HoneyClaim[]): number =>
+  claims.includes('low-enzyme') ? COMPOSITION.diastaseLowEnzymeSchade : COMPOSITION.diastaseSchade;
 
 function conductivityLimit({ category, claims }: Claimed): Limit[] {
   if (category === null || category === 'blend' || claims.includes('conductivity-exempt'))
@@ -122,7 +127,6 @@ function conductivityLimit({ category, claims }: Claimed): Limit[] {
 /** The limits in force for a lot. */
 function limitsFor(claimed: Claimed): Limit[] {
   const { category, claims } = claimed;
-  const low = claims.includes('low-enzyme');
   const sugars =
     category === null || category === 'blossom'
       ? COMPOSITION.sugarsBlossomPercent
@@ -141,7 +145,7 @@ function limitsFor(claimed: Claimed): Limit[] {
       name: 'Diastase',
       unit: 'Schade units',
       side: 'lower',
-      limit: low ? COMPOSITION.diastaseLowEnzymeSchade : COMPOSITION.diastaseSchade,
+      limit: diastaseLimit(claims),
       value: one('diastaseSchade'),
     },
     {

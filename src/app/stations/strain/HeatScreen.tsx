@@ -1,12 +1,6 @@
 import { format } from 'date-fns';
 import { useMemo, useState, type ReactElement } from 'react';
-import {
-  HEAT_LIMITS,
-  HMF_HARMS_BEES,
-  daysLeftAt,
-  type HeatBalance,
-  type HeatBand,
-} from '../../../core';
+import { HMF_HARMS_BEES, daysLeftAt, type HeatBalance, type HeatBand } from '../../../core';
 import {
   HEAT_OCCASIONS,
   contentsOf,
@@ -57,7 +51,7 @@ function spentWords({ spentShare }: HeatBalance): string {
 }
 
 function Budget({ heat }: { heat: LotHeat }): ReactElement {
-  const { balance, origin } = heat;
+  const { balance, origin, limits } = heat;
   const { spentShare, hmf } = balance;
   return (
     <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
@@ -72,11 +66,11 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
       <dl className="mt-3 grid gap-x-6 gap-y-1 text-lg sm:grid-cols-[auto_1fr]">
         <dt className="font-semibold">HMF now</dt>
         <dd>
-          {bandText(hmf, 'mg/kg')}, at most {HEAT_LIMITS.hmfMgPerKg}
+          {bandText(hmf, 'mg/kg')}, at most {limits.hmfMgPerKg}
         </dd>
         <dt className="font-semibold">Diastase now</dt>
         <dd>
-          {bandText(balance.diastase, 'units')}, at least {HEAT_LIMITS.diastaseSchade}
+          {bandText(balance.diastase, 'units')}, at least {limits.diastaseSchade}
         </dd>
       </dl>
       {hmf.high > HMF_HARMS_BEES && (
@@ -98,7 +92,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
 /** Temperatures at which it is told how long the honey may stay [°C]. */
 const TOLD_C = [15, 20, 25, 30, 35, 40, 45, 50] as const;
 
-function DaysLeft({ balance }: { balance: HeatBalance }): ReactElement {
+function DaysLeft({ heat }: { heat: LotHeat }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   return (
     <SheetSection id="left" title="How long it may still stay">
@@ -106,7 +100,7 @@ function DaysLeft({ balance }: { balance: HeatBalance }): ReactElement {
         label="How long the honey may stay at a temperature"
         head={['At', 'at most, on the safe side']}
         rows={TOLD_C.map((celsius) => {
-          const days = daysLeftAt(celsius, balance);
+          const days = daysLeftAt(celsius, heat.balance, heat.limits);
           return [
             formatQuantity(celsius, 'temperature', preferences, 0),
             days >= 3650 ? 'ten years and more' : spanText(24 * days),
@@ -292,9 +286,9 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
           >
             <WarmthHistory file={file} heat={heat} onEdit={setEdited} />
           </SheetSection>
-          <DaysLeft balance={heat.balance} />
+          <DaysLeft heat={heat} />
         </div>
-        <WarmingSection file={file} balance={heat.balance} moisturePercent={moisture} />
+        <WarmingSection file={file} heat={heat} moisturePercent={moisture} />
       </div>
       <EntrySheet
         open={edited !== null}

@@ -1,5 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { diastaseHalfLifeDays, honeyDoneMin, type LineBar } from '../../../core';
+import {
+  FRESH_HONEY,
+  HEAT_LIMITS,
+  diastaseHalfLifeDays,
+  honeyDoneMin,
+  type LineBar,
+} from '../../../core';
 import { firstRevision, honeyHouseOf, midnightMs, suggestedContainers } from '../../../records';
 import { SAMPLE_EXTRACTION, SAMPLE_POUR } from '../../../records/test/sampleExtraction';
 import { countingScribe } from '../../../records/test/sampleLot';
@@ -106,10 +112,7 @@ describe('jars as they are written', () => {
 });
 
 describe('two ways to warm', () => {
-  const fresh = {
-    hmf: { low: 0, likely: 2, high: 6 },
-    diastase: { low: 10, likely: 18, high: 30 },
-  };
+  const fresh = { balance: FRESH_HONEY, limits: HEAT_LIMITS };
   const common = { vessel: 'jar', startC: 18, moisturePercent: 17 } as const;
 
   test('a jar for a month at 40 °C has nearly aged as if it had been warm at once', () => {

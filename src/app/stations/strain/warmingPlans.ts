@@ -1,10 +1,12 @@
 import {
+  FRESH_HONEY,
   heatBalance,
   vesselLagHours,
   viscosityPaS,
   warmedToC,
   warmingHistory,
   type HeatBalance,
+  type HeatLimits,
   type WarmSpell,
   type WarmingPlan,
 } from '../../../core';
@@ -36,6 +38,12 @@ export interface PlanOutcome {
   readonly thinner: number;
 }
 
+/** The honey before a plan: what it holds, and what it may come to. */
+interface PlanBefore {
+  readonly balance: Pick<HeatBalance, 'hmf' | 'diastase'>;
+  readonly limits: HeatLimits;
+}
+
 /** A plan worked out for honey that starts at room temperature. */
 export function planOutcome(
   { cabinetC, days }: PlanTried,
@@ -44,7 +52,7 @@ export function planOutcome(
     startC,
     moisturePercent,
   }: { vessel: WarmedVessel; startC: number; moisturePercent: number },
-  before: Pick<HeatBalance, 'hmf' | 'diastase'>,
+  { balance: { hmf, diastase }, limits }: PlanBefore,
 ): PlanOutcome {
   const { heightCm, diameterCm } = WARMED_VESSELS[vessel];
   const plan: WarmingPlan = {
@@ -55,12 +63,11 @@ export function planOutcome(
   };
   const history = warmingHistory(plan);
   const endC = warmedToC(plan);
-  const start = { hmf: before.hmf, diastase: before.diastase };
   return {
     history,
     endC,
-    after: heatBalance(history, start),
-    alone: heatBalance(history),
+    after: heatBalance(history, { hmf, diastase }, limits),
+    alone: heatBalance(history, FRESH_HONEY, limits),
     thinner: viscosityPaS(startC, moisturePercent) / viscosityPaS(endC, moisturePercent),
   };
 }

@@ -1,6 +1,5 @@
 import { useState, type ReactElement } from 'react';
-import type { HeatBalance } from '../../../../core';
-import { firstRevision, type LotFile } from '../../../../records';
+import { firstRevision, type LotFile, type LotHeat } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -82,13 +81,13 @@ function PlanColumn(props: PlanProps): ReactElement {
 
 interface WarmingSectionProps {
   file: LotFile;
-  balance: HeatBalance;
+  heat: LotHeat;
   moisturePercent: number;
 }
 
 /** Two ways to warm or liquefy, side by side by what they cost and what they bring. */
 export function WarmingSection(props: WarmingSectionProps): ReactElement {
-  const { file, balance, moisturePercent } = props;
+  const { file, heat, moisturePercent } = props;
   const dispatch = useAppDispatch();
   const isGel = file.lot.content.honeyKind === 'heather';
   const [vessel, setVessel] = useState<WarmedVessel>('pail');
@@ -98,7 +97,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
     { cabinetC: 35, days: 4 },
   ]);
   const common = { vessel, startC: START_C, moisturePercent };
-  const [one, two] = plans.map((plan) => planOutcome(plan, common, balance)) as [
+  const [one, two] = plans.map((plan) => planOutcome(plan, common, heat)) as [
     PlanOutcome,
     PlanOutcome,
   ];
