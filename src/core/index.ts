@@ -306,7 +306,7 @@ export {
 } from './warmRoom/standing';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';
-export { viscosityPaS } from './flow/viscosity';
+export { VISCOSITY_RANGE_PERCENT, viscosityPaS } from './flow/viscosity';
 export { HEAD_RANGE_CM, MESH_AREA_RANGE_DM2, OPENING_RANGE_UM, usualWireUm } from './flow/mesh';
 export {
   STRAINER_PRIOR,

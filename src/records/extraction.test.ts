@@ -2,7 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import { honeyDoneMin, planLine } from '../core';
 import { extractionContentSchema, type ExtractionContent } from './extraction';
 import { honeyHouseOf, type ExtractionFile } from './extractionFile';
-import { calibrationOf, clockMin, dayNow, lineOf, midnightMs, pourNow } from './extractionLine';
+import {
+  calibrationOf,
+  clockMin,
+  dayNow,
+  expectedFlow,
+  lineOf,
+  midnightMs,
+  pourNow,
+} from './extractionLine';
 import { pourContentSchema } from './pour';
 import { firstRevision } from './revise';
 import { pailsOfDay } from './suggestedContainers';
@@ -114,6 +122,21 @@ describe('a day at the line from its records', () => {
   ])('what no line can be is said at its field: %#', (change, path) => {
     const parsed = extractionContentSchema.safeParse({ ...SAMPLE_EXTRACTION, ...change });
     expect(parsed.error?.issues.map((one) => one.path.join('.'))).toEqual([path]);
+  });
+});
+
+describe('flow over the next pail', () => {
+  test('below that of the clean mesh, and falling from pail to pail until it is scraped', () => {
+    const flowAfter = (pails: number): number => {
+      const ticks = Array.from({ length: pails }, (_, at) => ['pail-full', 600 + 20 * at] as const);
+      const now = dayNow(
+        dayWith({ startedAt: momentAt(540) }, [['load-out', 560], ...ticks]),
+        msAt(720),
+      );
+      return expectedFlow(now) / now.from.line.strainer.cycle.cleanKgPerMin;
+    };
+    expect(flowAfter(0)).toBeLessThan(1);
+    expect(flowAfter(3)).toBeLessThan(flowAfter(0));
   });
 });
 

@@ -4,6 +4,7 @@ import {
   calibratedStrainer,
   freshState,
   lineUnderWay,
+  minutesInCycle,
   openGateCycle,
   pourOutlook,
   strainerCycle,
@@ -166,6 +167,16 @@ export function dayNow(file: ExtractionFile, nowMs: number): DayNow {
     planned: started,
     from: { ...from, doubt },
   };
+}
+
+/** Flow that the strainer is expected to have over the next pail [kg/min]. */
+export function expectedFlow({ from }: DayNow): number {
+  const { state, line } = from;
+  const { cycle } = line.strainer;
+  const kg = Math.min(line.pail.kg, cycle.kg - state.passedKg);
+  const before = minutesInCycle(cycle, state.passedKg);
+  const minutes = minutesInCycle(cycle, state.passedKg + kg) - before;
+  return minutes > 0 ? kg / minutes : cycle.cleanKgPerMin;
 }
 
 /** A pail under an open gate, on the clock of the world. */

@@ -205,6 +205,7 @@ export {
   type DayNow,
   calibrationOf,
   dayNow,
+  expectedFlow,
   lineOf,
   midnightMs,
   plainStrainer,

@@ -10,7 +10,7 @@ import {
 } from '../core';
 import type { ContainerContent } from './container';
 import type { LotFile } from './lotFile';
-import { makeUpMass } from './lotMakeUp';
+import { makeUpCount, makeUpMass } from './lotMakeUp';
 import type { Weighing } from './weighing';
 
 /** A ± that was typed is a half width within which all is alike likely. */
@@ -100,6 +100,6 @@ export function lotMass(file: LotFile, moisturePercent: number): LotMass {
       parts.map((one) => ({ ...one, from: one.box })),
       gotKg,
     ),
-    frames: parts.reduce((sum, one) => sum + one.frames, 0),
+    frames: frames ? makeUpCount(frames.content) : 0,
   };
 }

@@ -1,9 +1,14 @@
 import { format } from 'date-fns';
 import { useMemo, useState, type ReactElement } from 'react';
-import { HMF_HARMS_BEES, daysLeftAt, type HeatBalance, type HeatBand } from '../../../core';
+import {
+  VISCOSITY_RANGE_PERCENT,
+  HMF_HARMS_BEES,
+  daysLeftAt,
+  type HeatBalance,
+  type HeatBand,
+} from '../../../core';
 import {
   HEAT_OCCASIONS,
-  contentsOf,
   lotHeat,
   type HeatSpell,
   type LotFile,
@@ -20,7 +25,7 @@ import { spanText } from '../../format/clock';
 import { OCCASION_NAMES } from '../../format/strainWords';
 import { formatQuantity, unitOf } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
-import { useAnswer } from '../../lot/useLot';
+import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { PlainTable } from '../../ui/PlainTable';
@@ -260,9 +265,7 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
   const moment = useMoment();
   const [edited, setEdited] = useState<HeatSpell | 'new' | null>(null);
   const record = edited === 'new' ? null : edited;
-  const contents = useMemo(() => contentsOf(file), [file]);
-  const { ruling } = useAnswer(contents, file.lot.entityId);
-  const moisture = Math.min(25, Math.max(13, ruling.belief.mean));
+  const moisture = useLotMoisture(file, VISCOSITY_RANGE_PERCENT);
   const heat = useMemo(() => lotHeat(file, rooms ?? NO_ROOMS, nowMs), [file, rooms, nowMs]);
   const formOf = useMemo(
     () => heatFormOf(record?.content ?? null, moment, preferences),

@@ -1,8 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import type { MassEstimate, YieldShare } from '../../../core';
+import { VISCOSITY_RANGE_PERCENT, type MassEstimate, type YieldShare } from '../../../core';
 import {
   WEIGHED_STAGES,
-  contentsOf,
   lotMass,
   type LotFile,
   type LotMass,
@@ -16,7 +15,7 @@ import { formatMoment } from '../../format/dates';
 import { STAGE_NAMES } from '../../format/strainWords';
 import { formatQuantity, unitOf } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
-import { useAnswer } from '../../lot/useLot';
+import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { PageLink } from '../../ui/PageLink';
@@ -177,11 +176,9 @@ function WeighingRows({
 function MassView({ file }: { file: LotFile }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const moment = useMoment();
-  const contents = useMemo(() => contentsOf(file), [file]);
-  const { ruling } = useAnswer(contents, file.lot.entityId);
   const [edited, setEdited] = useState<Weighing | 'new' | null>(null);
   const record = edited === 'new' ? null : edited;
-  const moisture = Math.min(30, Math.max(12, ruling.belief.mean));
+  const moisture = useLotMoisture(file, VISCOSITY_RANGE_PERCENT);
   const mass = useMemo(() => lotMass(file, moisture), [file, moisture]);
   return (
     <>

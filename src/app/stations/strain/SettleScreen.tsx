@@ -1,4 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
+import { VISCOSITY_RANGE_PERCENT } from '../../../core';
 import type { LotFile, SettlingRecord } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
@@ -6,8 +7,7 @@ import { useNow } from '../../data/useNow';
 import { freshSettling, readSettlingForm, settlingFormOf } from '../../forms/strainForms';
 import { unitOf } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
-import { contentsOf } from '../../../records';
-import { useAnswer } from '../../lot/useLot';
+import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { TextField } from '../../ui/TextField';
@@ -51,11 +51,9 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const nowMs = useNow(60_000);
   const moment = useMoment();
-  const contents = useMemo(() => contentsOf(file), [file]);
-  const { ruling } = useAnswer(contents, file.lot.entityId);
   const [edited, setEdited] = useState<SettlingRecord | 'new' | null>(null);
   const record = edited === 'new' ? null : edited;
-  const moisture = Math.min(25, Math.max(13, ruling.belief.mean));
+  const moisture = useLotMoisture(file, VISCOSITY_RANGE_PERCENT);
   const formOf = useMemo(
     () => settlingFormOf(record?.content ?? freshSettling(moment, moisture), preferences),
     [record, moment, moisture, preferences],

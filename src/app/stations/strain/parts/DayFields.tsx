@@ -1,13 +1,14 @@
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
 import { COMB_FACES, HONEY_KINDS } from '../../../../core';
-import type { LotFile, NamedTool } from '../../../../records';
+import { makeUpCount, makeUpMass, type NamedTool } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import type { ExtractionForm } from '../../../forms/extractionForm';
 import { decimalText } from '../../../format/decimal';
 import { FACE_NAMES, toolName } from '../../../format/strainWords';
 import { unitOf } from '../../../format/units';
+import { lotOptions } from '../../../lot/lotOptions';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
@@ -45,14 +46,6 @@ function Fold({ title, fields, children }: FoldProps): ReactElement {
 
 const GRID = 'grid gap-5 sm:grid-cols-2';
 
-/** Frames and honey of a lot, where it knows its frames. */
-function fromLot(file: LotFile): { frames: number; kgPerFrame: number } | null {
-  const frames = file.frames?.content.frames ?? [];
-  const count = frames.reduce((sum, one) => sum + one.count, 0);
-  const kg = frames.reduce((sum, one) => sum + one.honeyKg, 0);
-  return count === 0 ? null : { frames: count, kgPerFrame: kg / count };
-}
-
 function LotOfDay(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues } = useFormContext<ExtractionForm>();
@@ -66,22 +59,17 @@ function LotOfDay(): ReactElement | null {
     if (getValues('name').trim() === '')
       set('name', file.lot.content.name || file.lot.content.code);
     set('honeyKind', file.lot.content.honeyKind);
-    const known = fromLot(file);
-    if (!known) return;
-    set('frames', String(known.frames));
-    set('honeyPerFrame', decimalText(unitOf('mass', preferences).fromBase(known.kgPerFrame), 2));
+    const made = file.frames?.content;
+    if (!made) return;
+    const [frames, { massKg }] = [makeUpCount(made), makeUpMass(made)];
+    set('frames', String(frames));
+    set('honeyPerFrame', decimalText(unitOf('mass', preferences).fromBase(massKg / frames), 2));
   };
   return (
     <SelectField
       name="lotId"
       label="Honey of the lot"
-      options={[
-        { value: '', label: 'No lot yet' },
-        ...files.map(({ lot }) => ({
-          value: lot.entityId,
-          label: lot.content.name || lot.content.code,
-        })),
-      ]}
+      options={lotOptions(files)}
       onChosen={take}
       hint="Brings its frames and their honey; pails can be written down for it afterwards"
     />
@@ -89,7 +77,7 @@ function LotOfDay(): ReactElement | null {
 }
 
 function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
-  const { setValue, getValues } = useFormContext<ExtractionForm>();
+  const { setValue, watch } = useFormContext<ExtractionForm>();
   const take = (kind: string): void => {
     const tool = tools.find((one) => one.kind === kind);
     if (!tool) return;
@@ -97,7 +85,7 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
     setValue('toolLoss', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });
   };
   const kinds = tools.filter((one, at) => tools.findIndex((each) => each.kind === one.kind) === at);
-  const chosen = getValues('toolKind');
+  const chosen = watch('toolKind');
   return (
     <>
       <SelectField

@@ -31,7 +31,6 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
   const id = useId();
   const typed = readJarSizes(text);
   const plan = typed.ok ? jarPlan(honeyKg, typed.sizes) : null;
-  const moisture = Math.min(25, Math.max(13, moisturePercent));
   return (
     <SheetSection id="jars" title="Into jars">
       <label htmlFor={id} className="block text-base font-semibold">
@@ -83,7 +82,7 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
             rows={plan.jars.map(({ netKg }) => [
               `${labelWeight(netKg).grams} g`,
               `${labelWeight(netKg).grams} g · ${usWords(netKg)}`,
-              `${fillMl(netKg, moisture, warmC).toFixed(0)} ml`,
+              `${fillMl(netKg, moisturePercent, warmC).toFixed(0)} ml`,
             ])}
           />
           <p className="mt-2 text-base">

@@ -1,7 +1,12 @@
 import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
-import { minutesInCycle } from '../../../../core';
-import { firstRevision, pourNow, type ExtractionFile, type Pour } from '../../../../records';
+import {
+  expectedFlow,
+  firstRevision,
+  pourNow,
+  type ExtractionFile,
+  type Pour,
+} from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { allowSound } from '../../../alarm/alarmSound';
 import { closePour, markPour } from '../../../alarm/pourActs';
@@ -72,22 +77,12 @@ function OpenPour({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement 
   );
 }
 
-/** Flow that the strainer is expected to have over the next pail [kg/min]. */
-function expectedFlow({ now }: AskedDay): number {
-  const { state, line } = now.from;
-  const { cycle } = line.strainer;
-  const kg = Math.min(line.pail.kg, cycle.kg - state.passedKg);
-  const minutes =
-    minutesInCycle(cycle, state.passedKg + kg) - minutesInCycle(cycle, state.passedKg);
-  return minutes > 0 ? kg / minutes : cycle.cleanKgPerMin;
-}
-
 function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { content, entityId } = file.extraction;
   const count = file.pours.length;
-  const expectedKgPerMin = expectedFlow(asked);
+  const expectedKgPerMin = expectedFlow(asked.now);
   const defaults = useMemo(
     (): PourForm => ({
       label: `Pail ${count + 1}`,

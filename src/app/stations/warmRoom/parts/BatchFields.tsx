@@ -6,6 +6,7 @@ import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import type { BatchForm } from '../../../forms/batchForm';
 import { decimalText } from '../../../format/decimal';
 import { unitOf } from '../../../format/units';
+import { lotOptions } from '../../../lot/lotOptions';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
@@ -38,13 +39,7 @@ function LotField(): ReactElement | null {
     <SelectField
       name="lotId"
       label="Honey of the lot"
-      options={[
-        { value: '', label: 'No lot yet' },
-        ...workshop.files.map(({ lot }) => ({
-          value: lot.entityId,
-          label: `${lot.content.name || lot.content.code}`,
-        })),
-      ]}
+      options={lotOptions(workshop.files)}
       onChosen={take}
       hint={
         chosen?.lot.content.honeyKind === 'heather'
