@@ -17,7 +17,7 @@ module.exports = {
       name: 'not-to-unresolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: ['^virtual:'] },
+      to: { couldNotResolve: true, pathNot: ['^virtual:', '\\?url$'] },
     },
     layer('core', []),
     layer('records', ['core']),

@@ -17,6 +17,7 @@ import {
   contentsOf,
   evidenceFrom,
   metersOf,
+  lotFilesOf,
   workshopOf,
   knownFor,
   type AnyRecord,
@@ -27,7 +28,7 @@ import { timed } from './timed';
 const TARGET_MS = 4;
 
 const records: AnyRecord[] = benchSeason(5000);
-const workshop = workshopOf(records, metersOf([], []));
+const workshop = workshopOf(lotFilesOf(records), metersOf([], []));
 const contents = contentsOf(workshop.files[0]!);
 const lotId = workshop.files[0]!.lot.entityId;
 const evidence: LotEvidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
@@ -88,7 +89,7 @@ timed('the plan’s verdict with its tolerance factor', TARGET_MS, (round) => {
   planVerdictOf(typed(planned, round));
 });
 const start = performance.now();
-workshopOf(records, metersOf([], []));
+workshopOf(lotFilesOf(records), metersOf([], []));
 console.log(
   `5,000 readings into lots, past lots and replicates: ${(performance.now() - start).toFixed(0)} ms`,
 );

@@ -1,6 +1,7 @@
 import { BEAN_BENCH, BORAGE_BENCH, BUCKETS_BENCH, LING_BENCH, type DemoBench } from './benchWork';
 import type { DemoMeter } from './meters';
 import type {
+  CircumstancesContent,
   CombJudgementContent,
   ContainerContent,
   LotContent,
@@ -26,6 +27,8 @@ export interface DemoLot {
   /** the day at the hives whose taken frames it was made of */
   readonly madeFrom?: string;
   readonly readings: readonly DemoReading[];
+  /** what else bears on it, beside healthy colonies and ordinary nectar; not there: nobody said */
+  readonly circumstances?: Partial<CircumstancesContent>;
   /** initials of the role that signed, null where nobody did */
   readonly signedBy: string | null;
 }
@@ -105,6 +108,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       digital(4, 82.3, 22),
     ],
     bench: BORAGE_BENCH,
+    circumstances: {},
     signedBy: 'HH',
   },
   {
@@ -137,6 +141,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     madeFrom: 'Beans, second day',
     readings: [17.8, 18.0, 17.8, 17.8, 18.0].map((dial) => hand(1, dial, 23)),
     bench: BEAN_BENCH,
+    circumstances: { lastFlowInBoxes: true },
     signedBy: 'HH',
   },
   {
@@ -165,6 +170,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
     container: buckets(2, 12.5),
     comb: { cappedTenths: 4, shake: 'drops' },
     readings: [hand(1, 21.4, 21), hand(2, 21.0, 21)],
+    circumstances: { sourceHealth: 'unknown', remark: 'Two of the hives came from a swarm.' },
     signedBy: null,
   },
   {
@@ -239,6 +245,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       suspects: [],
     },
     bench: LING_BENCH,
+    circumstances: { setState: 'part' },
     comb: { cappedTenths: 9, shake: 'not-done' },
     readings: [77.4, 77.3].map((dial) => ({
       ...digital(1, dial, 19),

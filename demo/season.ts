@@ -1,4 +1,4 @@
-import { ruleOnLot } from '../src/core';
+import { NO_CIRCUMSTANCES, ruleOnLot } from '../src/core';
 import {
   bookOf,
   contentsOf,
@@ -13,6 +13,7 @@ import {
   lotFramesContent,
   signedRulingContent,
   type AnyRecord,
+  type CircumstancesContent,
   type Meters,
   type Scribe,
 } from '../src/records';
@@ -22,7 +23,18 @@ import { DEMO_LOTS, type DemoLot } from './lots';
 import { demoMeters, type DemoMeters } from './meters';
 import { demoExtraction } from './extraction';
 import { demoRooms } from './rooms';
+import { demoStore, type DemoStoreLot } from './store';
 import { dayBefore, demoScribe } from './scribe';
+
+/** Healthy colonies, and nothing out of the ordinary. */
+const SAID: CircumstancesContent = {
+  ...NO_CIRCUMSTANCES,
+  residues: [],
+  treated: null,
+  nectar: 'ordinary',
+  sourceHealth: 'healthy',
+  remark: '',
+};
 
 function codeOf(day: string): string {
   return `${day.slice(2).replaceAll('-', '')}-a`;
@@ -97,13 +109,24 @@ function lotRecords(demo: DemoLot, at: number, season: Season): AnyRecord[] {
   );
   const frames = demo.madeFrom ? [madeFrom(demo.madeFrom, hives, { scribe, lotId })] : [];
   const work = benchRecords(demo, place, todayMs);
-  const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings, ...work];
+  const said = demo.circumstances
+    ? [firstRevision(scribe, 'circumstances', { ...SAID, ...demo.circumstances }, lotId)]
+    : [];
+  const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings, ...work, ...said];
   if (demo.signedBy === null) return evidence;
   const content = signed(evidence, demo.signedBy, bench.meters);
   return [
     ...evidence,
     firstRevision({ ...scribe, author: demo.signedBy }, 'ruling', content, lotId),
   ];
+}
+
+/** What the store needs to know of a lot. */
+function storeLot(records: readonly AnyRecord[]): DemoStoreLot {
+  const lot = records.find((one) => one.kind === 'lot');
+  const container = records.find((one) => one.kind === 'container');
+  if (lot?.kind !== 'lot' || !container) throw new Error('a demo lot has no container');
+  return { lotId: lot.entityId, containerId: container.entityId, code: lot.content.code };
 }
 
 /**
@@ -119,12 +142,15 @@ export function demoSeason(
   const todayMs = Date.parse(`${today}T00:00:00.000Z`);
   const hives = hiveRecords(todayMs);
   const bench = demoMeters(todayMs);
-  const lots = DEMO_LOTS.flatMap((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
+  const byLot = DEMO_LOTS.map((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
+  const lots = byLot.flat();
+  const lotOf = (number: number) => storeLot(byLot[number - 1] ?? []);
   return [
     ...hives,
     ...bench.records,
     ...lots,
     ...demoRooms(todayMs, nowMs),
     ...demoExtraction(todayMs, nowMs),
+    ...demoStore(todayMs, lotOf),
   ];
 }

@@ -24,7 +24,7 @@ test('deciding otherwise than the rules takes a reason, which stays', async ({ p
   await expect(outcome(page)).toHaveText('Measure more');
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
   await page.getByLabel('Your initials').fill('DM');
-  await page.getByRole('dialog').getByRole('radio', { name: 'Accept' }).click();
+  await page.getByRole('dialog').getByRole('radio', { name: 'Accept', exact: true }).click();
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
   await expect(page.getByText('Deciding otherwise than the rules takes a reason.')).toBeVisible();
   await page.getByLabel('Why otherwise than the rules').fill('For our own kitchen');
@@ -81,6 +81,15 @@ const PAGES = [
   '/demo/bench/meters/demo-meter-3',
   '/mine/bench',
   '/demo/season',
+  '/demo/season/years',
+  '/demo/store',
+  '/demo/store/blend',
+  '/demo/store/trace',
+  '/demo/store/trace/lot:demo-3-1',
+  '/demo/store/keep/demo-9-1',
+  '/demo/verify',
+  '/mine/store',
+  '/mine/season/years',
   '/demo/kit',
   '/mine/comb',
   '/mine/season',

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { expect, openDemoLot, test } from './house';
+import { pdfText } from './pdfText';
 
 const asFile = (text: string) => ({
   name: 'season.json',
@@ -53,26 +53,21 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   await expect(page.getByRole('alert')).toContainText('not a JSON file, or it was cut off');
   await choose('{"hives": 4}');
   await expect(page.getByRole('alert')).toContainText('not written by Ripenum');
-  await choose(text.replace('"dialValue": 18', '"dialValue": "eighteen"'));
+  const touched = text.replace('"dialValue": 18', '"dialValue": "eighteen"');
+  await choose(touched);
+  await expect(page.getByRole('alert')).toContainText('The seal of the file is broken');
+  const bare = JSON.parse(touched) as { seal?: object };
+  delete bare.seal;
+  await choose(JSON.stringify(bare));
   await expect(page.getByRole('alert')).toContainText(/records\[\d+\]\.content\.dialValue/);
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByText('No honey here yet')).toBeVisible();
 });
 
 test('the JSON Schema ships with the application', async ({ page }) => {
-  const response = await page.request.get('/schema/ripenum-record-4.schema.json');
+  const response = await page.request.get('/schema/ripenum-record-5.schema.json');
   expect((await response.json()) as object).toMatchObject({ title: 'Ripenum record' });
 });
-
-async function pdfText(pdf: Buffer): Promise<{ pages: number; text: string }> {
-  const document = await getDocument({ data: new Uint8Array(pdf), verbosity: 0 }).promise;
-  const texts: string[] = [];
-  for (let at = 1; at <= document.numPages; at += 1) {
-    const content = await (await document.getPage(at)).getTextContent();
-    texts.push(content.items.map((one) => ('str' in one ? one.str : '')).join(' '));
-  }
-  return { pages: document.numPages, text: texts.join(' ').replaceAll(/\s+/g, ' ') };
-}
 
 test('the dossier prints: decision, evidence, method, sources, cautions, signature', async ({
   page,

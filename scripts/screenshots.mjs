@@ -95,57 +95,11 @@ const views = [
     },
   },
   {
-    name: 'strainer',
-    size: DESK,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/strain`);
-      await page.getByRole('link', { name: /Marsh, from the warm room/ }).click();
-      await page.getByRole('link', { name: 'Strainer' }).click();
-      await page.getByText('As it is:').waitFor();
-    },
-  },
-  {
-    name: 'settling',
-    size: DESK,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/strain`);
-      await page.getByRole('link', { name: /Tank of the boathouse/ }).click();
-      await page.getByRole('row', { name: /Overnight/ }).waitFor();
-    },
-  },
-  {
-    name: 'warmth',
-    size: DESK,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/strain`);
-      await page.getByRole('link', { name: 'Warmth of Ling from the moor' }).click();
-      await page.getByRole('row', { name: /Liquefying/ }).waitFor();
-    },
-  },
-  {
-    name: 'balance',
-    size: DESK,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/strain`);
-      await page.getByRole('link', { name: 'Balance and jars of Bean field, second day' }).click();
-      await page.getByRole('heading', { name: 'Who gave it' }).waitFor();
-    },
-  },
-  {
     name: 'bench',
     size: DESK,
     open: async (page) => {
       await page.goto(`${BASE}/demo/bench`);
       await page.getByRole('heading', { name: 'To measure' }).waitFor();
-    },
-  },
-  {
-    name: 'bench-lot',
-    size: DESK,
-    open: async (page) => {
-      await page.goto(`${BASE}/demo/bench`);
-      await page.getByRole('link', { name: /twenty buckets/ }).click();
-      await page.getByLabel('The dial shows').fill('17.4');
     },
   },
   {
@@ -155,6 +109,55 @@ const views = [
       await page.goto(`${BASE}/demo/bench`);
       await page.getByRole('link', { name: /Wide-range digital meter/ }).click();
       await page.getByText('Dots: checks').waitFor();
+    },
+  },
+  {
+    name: 'store',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/store`);
+      await page.getByRole('heading', { name: 'Containers' }).waitFor();
+    },
+  },
+  {
+    name: 'keeping',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/store/keep/demo-6-1`);
+      await page.getByRole('radio', { name: 'Creamed' }).click();
+      await page.getByRole('radio', { name: 'As it goes' }).click();
+      await page.getByRole('region', { name: 'Keeping over 24 months' }).evaluate((one) => {
+        one.scrollIntoView({ block: 'end' });
+      });
+    },
+  },
+  {
+    name: 'blend',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/store/blend`);
+      await page.getByRole('checkbox', { name: 'Flows may mix' }).click();
+      await page.getByRole('checkbox', { name: 'Colours may mix' }).click();
+      await page.getByRole('button', { name: 'Find the best blend' }).click();
+      await page.getByRole('heading', { name: 'What would bring more' }).waitFor();
+    },
+  },
+  {
+    name: 'trace',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/store`);
+      const beans = page.getByRole('article', { name: 'Bean field, second day' });
+      await beans.getByRole('link', { name: /^Trace \d/ }).click();
+      await page.getByRole('heading', { name: 'Recall sheet' }).waitFor();
+    },
+  },
+  {
+    name: 'years',
+    size: DESK,
+    open: async (page) => {
+      await page.goto(`${BASE}/demo/season/years`);
+      await page.getByRole('heading', { name: 'Do differently' }).waitFor();
     },
   },
   {

@@ -4,4 +4,4 @@ import { recordFileJsonSchema } from '../src/records';
 
 mkdirSync('public/schema', { recursive: true });
 const text = `${JSON.stringify(recordFileJsonSchema(), null, 2)}\n`;
-writeFileSync('public/schema/ripenum-record-4.schema.json', text);
+writeFileSync('public/schema/ripenum-record-5.schema.json', text);

@@ -10,6 +10,7 @@ import {
   Microscope,
   PlusSquare,
   ThermometerSun,
+  Warehouse,
   Wrench,
   type LucideIcon,
 } from 'lucide-react';
@@ -55,6 +56,7 @@ const STATIONS: readonly Station[] = [
   { to: 'strain', name: 'Strain', key: 'p', mark: Filter, more: true },
   { to: 'bench', name: 'Bench', key: 'i', mark: Microscope },
   { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
+  { to: 'store', name: 'Store', key: 'j', mark: Warehouse, more: true },
   { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },
   { to: 'kit', name: 'Kit', key: 'k', mark: Wrench, more: true },
   { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen, more: true },

@@ -100,7 +100,27 @@ const STATIONS: readonly RouteObject[] = [
     'strain/mass/:lotId',
     async () => (await import('./stations/strain/MassScreen')).MassScreen,
   ),
+  station('store', async () => (await import('./stations/store/StoreScreen')).StoreScreen),
+  station('store/blend', async () => (await import('./stations/store/BlendScreen')).BlendScreen),
+  station(
+    'store/blend/:blendId',
+    async () => (await import('./stations/store/PouringScreen')).PouringScreen,
+  ),
+  station(
+    'store/keep/:lotId',
+    async () => (await import('./stations/store/KeepScreen')).KeepScreen,
+  ),
+  station(
+    'store/trace/:nodeId?',
+    async () => (await import('./stations/store/TraceScreen')).TraceScreen,
+  ),
+  station(
+    'store/labels/:packingId',
+    async () => (await import('./stations/store/LabelsScreen')).LabelsScreen,
+  ),
+  station('verify', async () => (await import('./stations/store/VerifyScreen')).VerifyScreen),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
+  station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(
     'handbook',

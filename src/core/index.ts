@@ -175,7 +175,7 @@ export {
   type Impurity,
   type SensesEvidence,
 } from './quality/senses';
-export { type Belief } from './ruling/belief';
+export { type Belief, beliefOf } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
@@ -189,9 +189,10 @@ export {
 } from './ruling/evidence';
 export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
-export { OUTCOMES, type Outcome } from './ruling/outcome';
+export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
-export { planVerdictOf } from './ruling/rules/samplingPlan';
+export { densityMoisture } from './mass/density';
+export { commonStandard, planVerdictOf } from './ruling/rules/samplingPlan';
 export { suspectVesselsOf, vesselMoistures } from './ruling/vesselMoistures';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
@@ -413,3 +414,67 @@ export {
   type StageGain,
 } from './extraction/whatIf';
 export { pourOutlook, type PourOutlook } from './flow/pourOutlook';
+
+export {
+  type Relaxation,
+  type RelaxationId,
+  drierHoneyNeededKg,
+  relaxations,
+} from './blending/blendAdvice';
+export {
+  BLEND_AIMS,
+  type BlendAim,
+  type BlendContainer,
+  type BlendTank,
+  type BlendTask,
+  tankConforms,
+  tankMoisture,
+} from './blending/blendTask';
+export { type BlendPlan, bestBlend, secondBlend } from './blending/planBlend';
+export {
+  type BlendLimits,
+  type ProgrammeSolution,
+  type ProgrammeSolver,
+} from './blending/programme';
+export {
+  type GranulationTendency,
+  granulationTendency,
+  liquidMoisturePercent,
+} from './fermentation/granulation';
+export {
+  KEPT_AS,
+  STORAGE_RISKS,
+  type KeptAs,
+  type StorageForecast,
+  type StorageRisk,
+  storageForecast,
+} from './fermentation/storageForecast';
+export {
+  STORE_PLACES,
+  STORE_TEMPERATURES,
+  type StorePlace,
+  type YearlyTemperature,
+  monthlyProfile,
+} from './fermentation/stores';
+export { type BestBefore, bestBefore } from './heat/bestBefore';
+export { blocksOf, ferments } from './ruling/blocks';
+export { type NextEvidenceId, cheapestEvidence } from './ruling/cheapestEvidence';
+export {
+  BROODS,
+  NECTARS,
+  NO_CIRCUMSTANCES,
+  RESIDUES,
+  SET_STATES,
+  SOURCE_HEALTHS,
+  TAINTS,
+  type Circumstances,
+} from './ruling/circumstances';
+export { type PieceRuling, rulePieces } from './ruling/pieces';
+export { type WayId } from './ruling/ways';
+export {
+  type DrierStock,
+  type DryingHistory,
+  type InheritedBlock,
+  type TreatedFrames,
+} from './ruling/evidence';
+export { type TraceEdge, lineage, nodeBalance, reached } from './trace/traceGraph';

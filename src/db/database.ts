@@ -66,6 +66,16 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   settling: 'settlings',
   'heat-spell': 'heatSpells',
   weighing: 'weighings',
+  circumstances: 'circumstances',
+  piece: 'pieces',
+  'store-move': 'storeMoves',
+  packing: 'packings',
+  'jar-move': 'jarMoves',
+  blend: 'blends',
+  'blend-tick': 'blendTicks',
+  'label-design': 'labelDesigns',
+  'season-note': 'seasonNotes',
+  'merge-choice': 'mergeChoices',
 };
 
 /** Indexes beyond those of every record table. */
@@ -73,6 +83,11 @@ const MORE_INDEXES: Partial<Record<RecordKind, string>> = {
   frame: 'content.boxId',
   'frame-check':
     'content.harvestId, content.frameId, content.decision.lookAgainDay, content.beetles',
+};
+
+/** Indexes that came with version 5. */
+const FIFTH_INDEXES: Partial<Record<RecordKind, string>> = {
+  'frame-check': 'content.decision.act',
 };
 
 /** The kinds of version 1, each with its lot as `lotId`. */
@@ -108,6 +123,20 @@ const FOURTH_KINDS: readonly RecordKind[] = [
   'weighing',
 ];
 
+/** The kinds that came with version 5. */
+const FIFTH_KINDS: readonly RecordKind[] = [
+  'circumstances',
+  'piece',
+  'store-move',
+  'packing',
+  'jar-move',
+  'blend',
+  'blend-tick',
+  'label-design',
+  'season-note',
+  'merge-choice',
+];
+
 /** Primary key and indexes of every record table. */
 const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
 
@@ -115,11 +144,14 @@ function firstSchema(): Record<string, string> {
   return Object.fromEntries(FIRST_KINDS.map((kind) => [TABLES[kind], FIRST_INDEXES]));
 }
 
-function recordSchema(kinds: readonly RecordKind[]): Record<string, string> {
+function recordSchema(
+  kinds: readonly RecordKind[],
+  later: Partial<Record<RecordKind, string>> = {},
+): Record<string, string> {
   return Object.fromEntries(
     kinds.map((kind) => {
-      const more = MORE_INDEXES[kind];
-      return [TABLES[kind], more ? `${RECORD_INDEXES}, ${more}` : RECORD_INDEXES];
+      const all = [RECORD_INDEXES, MORE_INDEXES[kind], later[kind]];
+      return [TABLES[kind], all.filter((one) => one !== undefined).join(', ')];
     }),
   );
 }
@@ -141,7 +173,8 @@ export class RipenumDatabase extends Dexie {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
     this.version(1).stores({ ...firstSchema(), ...own });
-    const third = RECORD_KINDS.filter((kind) => !FOURTH_KINDS.includes(kind));
+    const fourth = RECORD_KINDS.filter((kind) => !FIFTH_KINDS.includes(kind));
+    const third = fourth.filter((kind) => !FOURTH_KINDS.includes(kind));
     const second = third.filter((kind) => !THIRD_KINDS.includes(kind));
     this.version(2)
       .stores(recordSchema(second))
@@ -150,8 +183,11 @@ export class RipenumDatabase extends Dexie {
       .stores(recordSchema(third))
       .upgrade((transaction) => migrateRows(transaction, second));
     this.version(4)
-      .stores(recordSchema(RECORD_KINDS))
+      .stores(recordSchema(fourth))
       .upgrade((transaction) => migrateRows(transaction, third));
+    this.version(5)
+      .stores(recordSchema(RECORD_KINDS, FIFTH_INDEXES))
+      .upgrade((transaction) => migrateRows(transaction, fourth));
   }
 
   /** The table of a kind of record, seen as a table of any record. */

@@ -112,11 +112,21 @@ async function ofHarvest(database: RipenumDatabase, harvestId: string): Promise<
 
 /** Looks that ask for something, with every look at the same frames and the frames themselves. */
 async function looksDue(database: RipenumDatabase): Promise<AnyRecord[]> {
-  const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
-  return database.transaction('r', [frames, checks], async () => {
+  return framesAsking(database, async (checks) => {
     const again = await checks.where('content.decision.lookAgainDay').above('').toArray();
     const beetles = await checks.where('content.beetles').equals('adults').toArray();
-    const asking = [...again, ...beetles];
+    return [...again, ...beetles];
+  });
+}
+
+/** Every look at the frames of some looks, and the frames themselves. */
+async function framesAsking(
+  database: RipenumDatabase,
+  looks: (checks: EntityTable<AnyRecord, 'id'>) => Promise<AnyRecord[]>,
+): Promise<AnyRecord[]> {
+  const [frames, checks] = [database.tableOf('frame'), database.tableOf('frame-check')];
+  return database.transaction('r', [frames, checks], async () => {
+    const asking = await looks(checks);
     const frameIds = [
       ...new Set(
         asking.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
@@ -161,6 +171,12 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
     ofKinds: (kinds) => everyTable(database, (kind) => database.tableOf(kind).toArray(), kinds),
     ofBox: (boxId) => ofBox(database, boxId),
     ofHarvest: (harvestId) => ofHarvest(database, harvestId),
+    ofEntities: (kind, entityIds) =>
+      ofKeys(database.tableOf(kind), 'entityId', [...new Set(entityIds)]),
+    looksWith: (act) =>
+      framesAsking(database, (checks) =>
+        checks.where('content.decision.act').equals(act).toArray(),
+      ),
     looksDue: () => looksDue(database),
     all: () => everyTable(database, (kind) => database.tableOf(kind).toArray()),
   };

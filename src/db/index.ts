@@ -5,6 +5,8 @@ export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
 export type { Appended, RecordStore } from './recordStore';
 export { loadPreferences, savePreferences } from './settings';
 export {
+  useEntities,
+  useLooksWith,
   useAllLotRecords,
   useBoxRecords,
   useHarvestRecords,

@@ -49,6 +49,12 @@ export function createMemoryRecordStore(): RecordStore {
       );
       return found((one) => one.ownerId === harvestId || isOfFrames(one, ids));
     },
+    ofEntities: (kind, entityIds) =>
+      found((one) => one.kind === kind && entityIds.includes(one.entityId)),
+    looksWith(act) {
+      const ids = framesIn((one) => one.kind === 'frame-check' && one.content.decision.act === act);
+      return found((one) => isOfFrames(one, ids));
+    },
     looksDue() {
       const ids = framesIn(
         (one) =>

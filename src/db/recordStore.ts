@@ -1,4 +1,5 @@
-import type { AnyRecord, RecordKind, Result } from '../records';
+import type { FrameAct } from '../core';
+import { canonicalText, type AnyRecord, type RecordKind, type Result } from '../records';
 
 /** How many revisions an append wrote, and how many were there already. */
 export interface Appended {
@@ -23,6 +24,10 @@ export interface RecordStore {
   ofBox(boxId: string): Promise<AnyRecord[]>;
   /** A day with its looks, strokes, tallies and guesses, the frames, and earlier looks at those. */
   ofHarvest(harvestId: string): Promise<AnyRecord[]>;
+  /** Every revision of some entities of one kind. */
+  ofEntities(kind: RecordKind, entityIds: readonly string[]): Promise<AnyRecord[]>;
+  /** Looks at frames of which the keeper did one thing, with every look at them and the frames. */
+  looksWith(act: FrameAct): Promise<AnyRecord[]>;
   /** Frames to be looked at again or with beetles seen, with every look at them. */
   looksDue(): Promise<AnyRecord[]>;
   /** Every revision there is. */
@@ -31,15 +36,7 @@ export interface RecordStore {
 
 /** The same data, whatever the order of keys. */
 export function isSameRecord(a: AnyRecord, b: AnyRecord): boolean {
-  return canonical(a) === canonical(b);
-}
-
-function canonical(value: unknown): string {
-  return JSON.stringify(value, (_key, inner: unknown) =>
-    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
-      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => a.localeCompare(b)))
-      : inner,
-  );
+  return canonicalText(a) === canonicalText(b);
 }
 
 /** The sentence for an identifier that stands for two different things. */

@@ -1,29 +1,37 @@
 import { useLiveQuery } from 'dexie-react-hooks';
+import type { FrameAct } from '../core';
 import { LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import type { RecordStore } from './recordStore';
 import type { Workspace } from './workspaces';
 
-/** Records that a query gives, kept up to date across tabs; undefined while loading. */
+/**
+ * Records that a query gives, kept up to date across tabs; undefined while loading.
+ *
+ * @param workspace - null: nothing is read, since the page has it already
+ */
 function useQuery(
-  workspace: Workspace,
+  workspace: Workspace | null,
   key: string,
   query: (store: RecordStore) => Promise<AnyRecord[]>,
 ): AnyRecord[] | undefined {
-  return useLiveQuery(() => query(createDexieRecordStore(databaseOf(workspace))), [workspace, key]);
+  return useLiveQuery(
+    () => (workspace ? query(createDexieRecordStore(databaseOf(workspace))) : undefined),
+    [workspace, key],
+  );
 }
 
 /** Every revision of some kinds. */
 export function useRecordsOf(
-  workspace: Workspace,
+  workspace: Workspace | null,
   kinds: readonly RecordKind[],
 ): AnyRecord[] | undefined {
   return useQuery(workspace, kinds.join(), (store) => store.ofKinds(kinds));
 }
 
 /** Every revision of every lot and what belongs to it. */
-export const useAllLotRecords = (workspace: Workspace): AnyRecord[] | undefined =>
+export const useAllLotRecords = (workspace: Workspace | null): AnyRecord[] | undefined =>
   useRecordsOf(workspace, LOT_KINDS);
 
 /** Every revision of one lot and what belongs to it. */
@@ -52,6 +60,20 @@ export function useHarvestRecords(
   harvestId: string,
 ): AnyRecord[] | undefined {
   return useQuery(workspace, `harvest ${harvestId}`, (store) => store.ofHarvest(harvestId));
+}
+
+/** Every revision of some entities of one kind. */
+export function useEntities(
+  workspace: Workspace | null,
+  kind: RecordKind,
+  ids: readonly string[],
+): AnyRecord[] | undefined {
+  return useQuery(workspace, `${kind} ${ids.join()}`, (store) => store.ofEntities(kind, ids));
+}
+
+/** Frames of which the keeper did one thing, with every look at them. */
+export function useLooksWith(workspace: Workspace, act: FrameAct): AnyRecord[] | undefined {
+  return useQuery(workspace, `looks ${act}`, (store) => store.looksWith(act));
 }
 
 /** Frames that were to be looked at again. */

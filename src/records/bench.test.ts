@@ -11,6 +11,7 @@ import { signedRulingContent } from './signedRuling';
 import { SAMPLE_CHECK, SAMPLE_INSTRUMENT, sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { sentence } from './test/sentence';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
+import { lotFilesOf } from './lotFile';
 import { knownFor, workshopOf } from './workshop';
 import { zeroCheckContentSchema } from './zeroCheck';
 
@@ -227,7 +228,7 @@ describe('a lot with everything from the bench', () => {
 
   test('the workshop knows what other lots teach', () => {
     const other = sampleLot(countingScribe('other'));
-    const workshop = workshopOf([...all, ...other], meters);
+    const workshop = workshopOf(lotFilesOf([...all, ...other]), meters);
     const contents = contentsOf(file);
     const known = knownFor(workshop, { lotId: lot!.entityId, contents });
     expect(workshop.files).toHaveLength(2);

@@ -1,7 +1,7 @@
 import { envelopeShape } from './envelope';
 import { z } from './zod';
 
-export const CONTAINER_KINDS = ['bucket', 'tank', 'drum', 'tub', 'jar'] as const;
+export const CONTAINER_KINDS = ['bucket', 'tank', 'drum', 'tub', 'jar', 'comb-piece'] as const;
 export type ContainerKind = (typeof CONTAINER_KINDS)[number];
 
 /** Most vessels of one kind that are written as one entry. */

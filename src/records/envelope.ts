@@ -1,7 +1,7 @@
 import { z } from './zod';
 
 /** Version of all record schemas together; raise it with a migration in `migrations.ts`. */
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 
 /** Identifier of an entity or a revision: letters, digits and hyphens. */
 export const idSchema = z

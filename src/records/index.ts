@@ -54,7 +54,7 @@ export {
   lastLooks,
   looksAgainDue,
 } from './harvestFile';
-export { current, heads } from './heads';
+export { current, heads, inOrder } from './heads';
 export {
   type FrameStory,
   type JudgedFrame,
@@ -158,6 +158,7 @@ export {
 export {
   type AnyRecord,
   BOOK_KINDS,
+  BLEND_KINDS,
   EXTRACTION_KINDS,
   type ContentOf,
   LOT_KINDS,
@@ -167,10 +168,10 @@ export {
   type RecordOf,
   WARM_ROOM_KINDS,
 } from './record';
-export { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFile';
+export { parseRecordFile, recordFileJsonSchema, recordFileOf, recordFileText } from './recordFile';
 export { type AppError, type Result, failed, ok } from './result';
 export { type Change, type Scribe, entryRevision, firstRevision, nextRevision } from './revise';
-export { type RulingContent, rulingContentSchema } from './ruling';
+export { type RulingContent, type RulingRecord, rulingContentSchema } from './ruling';
 export { type SamplingPlanContent, samplingPlanContentSchema } from './samplingPlan';
 export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './senses';
 export { type Signature, signedRulingContent } from './signedRuling';
@@ -238,3 +239,48 @@ export {
   weighingContentSchema,
 } from './weighing';
 export { z } from './zod';
+export { type Around, framesToAsk } from './aroundEvidence';
+export { type Blend, type BlendContent, type BlendTick } from './blend';
+export { type CircumstancesContent, circumstancesContentSchema } from './circumstances';
+export { canonicalText } from './digest';
+export { PURPOSES, type JarMoveContent, type Purpose, jarMoveContentSchema } from './jarMove';
+export {
+  type LabelDesign,
+  type LabelDesignContent,
+  type LabelSheet,
+  labelDesignContentSchema,
+} from './labelDesign';
+export { type MergePlan, type Rivalry, differencesOf, mergePlanOf, rivalriesOf } from './merge';
+export { type PouredLine, pouredLines, pouredMoisture } from './pouring';
+export { type Packing, type PackingContent, packingContentSchema } from './packing';
+export { type PieceContent, type PieceRecord, pieceContentSchema } from './piece';
+export { checkLotDigest, lotDigest } from './seal';
+export { type SeasonNote, type SeasonNoteContent, seasonNoteContentSchema } from './seasonNote';
+export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store';
+export {
+  PLACE_KINDS,
+  type PlaceKind,
+  STORE_ACTS,
+  type StoreAct,
+  type StoreMoveContent,
+  storeMoveContentSchema,
+} from './storeMove';
+export {
+  TRACE_KINDS,
+  type Trace,
+  type TraceKind,
+  type TraceNode,
+  jarsNode,
+  lotNode,
+  packingOfCode,
+  traceOf,
+} from './trace';
+export { type FileVerdict, verifyFile } from './verifyFile';
+export {
+  type BiasLine,
+  type SeasonReport,
+  eyeBias,
+  groupYields,
+  meanBias,
+  seasonReport,
+} from './seasonReport';

@@ -5,6 +5,7 @@ import {
   priorExpectation,
   readingBudget,
   updatedExpectation,
+  type Circumstances,
   type CombEvidence,
   type LotEvidence,
   type PastLot,
@@ -12,13 +13,16 @@ import {
   type Spread,
   type VesselEvidence,
 } from '../core';
-import { benchEvidence, NOTHING_AT_THE_BENCH, type BenchContents } from './benchEvidence';
+import { benchEvidence, classOf, NOTHING_AT_THE_BENCH, type BenchContents } from './benchEvidence';
+import type { AroundEvidence } from './aroundEvidence';
+import type { CircumstancesContent } from './circumstances';
 import type { CombJudgementContent } from './combJudgement';
 import type { ContainerContent, Suspicion } from './container';
+import { dayNumber } from './days';
 import type { LotContent } from './lot';
 import type { LotFile } from './lotFile';
 import type { LotFramesContent } from './lotFrames';
-import { makeUpShake, makeUpStates } from './lotMakeUp';
+import { makeUpColours, makeUpShake, makeUpStates } from './lotMakeUp';
 import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
 import type { ReadingContent } from './reading';
 import { vesselId, vesselIdOf } from './vesselRef';
@@ -42,6 +46,8 @@ export interface LotContents {
   readonly readings: readonly Kept<ReadingContent>[];
   /** plan, colour, senses and laboratory */
   readonly bench?: BenchContents;
+  /** what else bears on it */
+  readonly circumstances?: CircumstancesContent | null;
 }
 
 /** What is known besides the lot itself. */
@@ -51,6 +57,8 @@ export interface KnownBesides {
   readonly meters?: Meters;
   /** how well those who read it repeat, from other lots */
   readonly repeatability?: Spread;
+  /** what rooms, days at the line, blends and hives tell of it */
+  readonly around?: AroundEvidence;
 }
 
 const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
@@ -116,6 +124,24 @@ function clearedOf({ frames }: LotFramesContent): { from: string; because: strin
   return [...reasons.values()];
 }
 
+/** What the keeper said, as the core takes it. */
+export function circumstancesOf({ treated, ...said }: CircumstancesContent): Circumstances {
+  return {
+    ...said,
+    treated: treated && { product: treated.product, freeFromDay: dayNumber(treated.freeFrom) },
+  };
+}
+
+/** The colour that most of the honey was guessed to have, beside the last one read in glass. */
+function colourEvidence({ frames, bench }: LotContents): Pick<LotEvidence, 'colour'> {
+  const inGlass = [...(bench?.colours ?? [])].sort((a, b) => b.takenAt.localeCompare(a.takenAt))[0];
+  const guesses = frames ? [...makeUpColours(frames)] : [];
+  const [most] = guesses.sort(([, a], [, b]) => b - a);
+  return inGlass && most && most[0] !== 'mixed'
+    ? { colour: { guess: most[0], inGlass: classOf(inGlass) } }
+    : {};
+}
+
 /** What was seen of the comb: frame by frame, else as a whole, else nothing. */
 function combEvidence(
   { comb, frames }: LotContents,
@@ -139,7 +165,7 @@ function combEvidence(
  */
 export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
   const { lot, containers, readings, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], meters = NO_METERS, repeatability } = known;
+  const { pastLots = [], meters = NO_METERS, repeatability, around = {} } = known;
   const ruleSet = findRuleSet(lot.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
   if (!ruleSet) throw new Error('the default rule set is missing');
   return {
@@ -153,6 +179,10 @@ export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): L
     signs: lot.signs,
     ...benchEvidence(lot, bench),
     ...(repeatability && { repeatability }),
+    takenDay: dayNumber(lot.date),
+    ...(contents.circumstances && { circumstances: circumstancesOf(contents.circumstances) }),
+    ...colourEvidence(contents),
+    ...around,
   };
 }
 
@@ -164,6 +194,7 @@ export function contentsOf(file: LotFile): LotContents {
     comb: file.comb?.content ?? null,
     frames: file.frames?.content ?? null,
     readings: file.readings,
+    circumstances: file.circumstances?.content ?? null,
     bench: {
       plan: file.plan?.content ?? null,
       colours: file.colours.map((one) => one.content),

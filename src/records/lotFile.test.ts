@@ -142,8 +142,8 @@ describe('signed rulings', () => {
   test('the reason for deciding otherwise is kept only where one decided otherwise', () => {
     const ruling = fileOf(signedFile()).ruling;
     expect(ruling?.content).toMatchObject({
-      outcome: 'accept',
-      proposedOutcome: 'accept',
+      outcome: 'conditions',
+      proposedOutcome: 'conditions',
       overrideReason: '',
     });
     expect(ruling?.content.findings.length).toBeGreaterThan(2);

@@ -1,3 +1,9 @@
+import type { Outcome } from '../core';
+import type { CircumstancesRecord } from './circumstances';
+import type { JarMove } from './jarMove';
+import type { Packing } from './packing';
+import type { PieceRecord } from './piece';
+import type { StoreMove } from './storeMove';
 import type { ColourReading } from './colour';
 import type { CombJudgement } from './combJudgement';
 import type { Container } from './container';
@@ -38,6 +44,13 @@ export interface LotFile {
   readonly settlings: readonly SettlingRecord[];
   readonly heatSpells: readonly HeatSpell[];
   readonly weighings: readonly Weighing[];
+  /** what else bears on it as said last, null where nobody said anything */
+  readonly circumstances: CircumstancesRecord | null;
+  /** pieces of comb honey */
+  readonly pieces: readonly PieceRecord[];
+  readonly storeMoves: readonly StoreMove[];
+  readonly packings: readonly Packing[];
+  readonly jarMoves: readonly JarMove[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
   /** every revision ever written, oldest first */
@@ -66,6 +79,11 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     settlings: ofKind(now, 'settling'),
     heatSpells: ofKind(now, 'heat-spell'),
     weighings: ofKind(now, 'weighing'),
+    circumstances: ofKind(now, 'circumstances').at(-1) ?? null,
+    pieces: ofKind(now, 'piece'),
+    storeMoves: ofKind(now, 'store-move'),
+    packings: ofKind(now, 'packing'),
+    jarMoves: ofKind(now, 'jar-move'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records.filter(isLotRecord)),
   };
@@ -91,16 +109,33 @@ export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
 
 /** Revisions that a ruling on this file rests on, zero checks behind its readings included. */
 export function evidenceIdsOf(file: LotFile, meters: Meters = NO_METERS): string[] {
-  const single = [file.comb, file.frames, file.plan].filter((one) => one !== null);
-  const bench = [...file.colours, ...file.senses, ...file.labReports];
+  const single = [file.comb, file.frames, file.plan, file.circumstances].filter(
+    (one) => one !== null,
+  );
+  const bench = [
+    ...file.colours,
+    ...file.senses,
+    ...file.labReports,
+    ...file.heatSpells,
+    ...file.pieces,
+  ];
   const checks = file.readings.flatMap((one) => checkIdsBehind(one.content, meters));
   const own = [file.lot, ...file.containers, ...single, ...file.readings, ...bench];
   return [...new Set([...own.map((one) => one.id), ...checks])];
 }
 
-/** Whether the evidence is no longer what the signed ruling rested on. */
-export function isRulingOutdated(file: LotFile, meters: Meters = NO_METERS): boolean {
+/**
+ * Whether the evidence is no longer what the signed ruling rested on.
+ *
+ * @param outcome - what the rules say now; other evidence than the lot's own may have changed it
+ */
+export function isRulingOutdated(
+  file: LotFile,
+  meters: Meters = NO_METERS,
+  outcome?: Outcome,
+): boolean {
   if (!file.ruling) return false;
+  if (outcome !== undefined && outcome !== file.ruling.content.proposedOutcome) return true;
   const signed = new Set(file.ruling.content.evidenceIds);
   const now = evidenceIdsOf(file, meters);
   return now.length !== signed.size || now.some((id) => !signed.has(id));

@@ -3,6 +3,7 @@ import { SCHEMA_VERSION } from './envelope';
 import { MIGRATIONS, migrated } from './migrations';
 import { parseRecordFile, recordFileOf } from './recordFile';
 import { fromOlder, olderRevision } from './test/olderRecords';
+import { withoutSeal } from './test/withoutSeal';
 import { sampleLot } from './test/sampleLot';
 
 const reading = sampleLot().find((one) => one.kind === 'reading')!;
@@ -19,6 +20,10 @@ const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {
   },
   3: {
     before: olderRevision(reading, 3),
+    after: { ...reading, schemaVersion: 4 },
+  },
+  4: {
+    before: olderRevision(reading, 4),
     after: reading,
   },
 };
@@ -33,14 +38,14 @@ describe('migrations', () => {
     }
   });
 
-  test.each([1, 2, 3] as const)('a file of version %d is read whole', (version) => {
+  test.each([1, 2, 3, 4] as const)('a file of version %d is read whole', (version) => {
     const file = {
-      ...recordFileOf([], '2026-08-02T10:00:00.000Z'),
+      ...withoutSeal(recordFileOf([], '2026-08-02T10:00:00.000Z')),
       formatVersion: version,
       records: sampleLot().map((one) => olderRevision(one, version)),
     };
     const read = parseRecordFile(JSON.stringify(file));
-    const expected = version === 3 ? sampleLot() : sampleLot().map(fromOlder);
+    const expected = version >= 3 ? sampleLot() : sampleLot().map(fromOlder);
     expect(read.ok && read.value.records).toEqual(expected);
   });
 

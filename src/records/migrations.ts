@@ -41,7 +41,10 @@ function benchIsKnown(revision: Record<string, unknown>): Record<string, unknown
   }
 }
 
-/** Version 3 knew no extraction, straining, settling, warmth or balance; what it knew is as it was. */
+/**
+ * Version 3 knew no extraction, straining, settling, warmth or balance, version 4 no store, blends,
+ * jars or circumstances; what they knew is as it was.
+ */
 function unchanged(revision: Record<string, unknown>): Record<string, unknown> {
   return revision;
 }
@@ -54,6 +57,7 @@ export const MIGRATIONS: Readonly<Record<number, Migration>> = {
   1: lotBecomesOwner,
   2: benchIsKnown,
   3: unchanged,
+  4: unchanged,
 };
 
 function isRecord(value: unknown): value is Record<string, unknown> {

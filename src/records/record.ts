@@ -39,6 +39,15 @@ import { pourSchema } from './pour';
 import { settlingSchema } from './settling';
 import { stockSchema } from './stock';
 import { weighingSchema } from './weighing';
+import { circumstancesSchema } from './circumstances';
+import { pieceSchema } from './piece';
+import { storeMoveSchema } from './storeMove';
+import { packingSchema } from './packing';
+import { jarMoveSchema } from './jarMove';
+import { blendSchema, blendTickSchema } from './blend';
+import { labelDesignSchema } from './labelDesign';
+import { seasonNoteSchema } from './seasonNote';
+import { mergeChoiceSchema } from './mergeChoice';
 import { z } from './zod';
 
 /** Any stored revision, told apart by `kind`. */
@@ -84,6 +93,16 @@ export const recordSchema = z.discriminatedUnion('kind', [
   settlingSchema,
   heatSpellSchema,
   weighingSchema,
+  circumstancesSchema,
+  pieceSchema,
+  storeMoveSchema,
+  packingSchema,
+  jarMoveSchema,
+  blendSchema,
+  blendTickSchema,
+  labelDesignSchema,
+  seasonNoteSchema,
+  mergeChoiceSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type RecordKind = AnyRecord['kind'];
@@ -133,6 +152,16 @@ export const OWNER_KINDS = {
   settling: 'lot',
   'heat-spell': 'lot',
   weighing: 'lot',
+  circumstances: 'lot',
+  piece: 'lot',
+  'store-move': 'lot',
+  packing: 'lot',
+  'jar-move': 'lot',
+  blend: null,
+  'blend-tick': 'blend',
+  'label-design': null,
+  'season-note': null,
+  'merge-choice': null,
 } as const satisfies Record<RecordKind, RecordKind | null>;
 
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
@@ -152,6 +181,11 @@ export const LOT_KINDS = [
   'settling',
   'heat-spell',
   'weighing',
+  'circumstances',
+  'piece',
+  'store-move',
+  'packing',
+  'jar-move',
 ] as const satisfies readonly RecordKind[];
 
 /** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds, meters. */
@@ -186,6 +220,9 @@ export const EXTRACTION_KINDS: readonly RecordKind[] = [
   'uncapping-tool',
   'stock',
 ];
+
+/** Blends with what was poured. */
+export const BLEND_KINDS: readonly RecordKind[] = ['blend', 'blend-tick'];
 
 /** The revision type of a kind. */
 export type RecordOf<K extends RecordKind> = Extract<AnyRecord, { kind: K }>;

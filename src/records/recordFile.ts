@@ -2,6 +2,7 @@ import { SCHEMA_VERSION } from './envelope';
 import { migrated } from './migrations';
 import { recordSchema, type AnyRecord } from './record';
 import { brokenReferences } from './references';
+import { isSealWhole, sealOf, sealSchema } from './seal';
 import { failed, ok, type AppError, type Result } from './result';
 import { z } from './zod';
 
@@ -14,6 +15,7 @@ export const recordFileSchema = z
     formatVersion: z.literal(SCHEMA_VERSION),
     exportedAt: z.iso.datetime({ precision: 3 }),
     records: z.array(recordSchema),
+    seal: sealSchema.optional(),
   })
   .meta({
     title: 'Ripenum record',
@@ -25,10 +27,19 @@ export type RecordFile = z.infer<typeof recordFileSchema>;
 /** How many findings are listed before the rest is counted. */
 const MOST_DETAILS = 5;
 
-/** The file for a set of revisions. */
+/** The file for a set of revisions, sealed. */
 export function recordFileOf(records: readonly AnyRecord[], exportedAt: string): RecordFile {
-  return { format: FILE_FORMAT, formatVersion: SCHEMA_VERSION, exportedAt, records: [...records] };
+  const file: Omit<RecordFile, 'seal'> = {
+    format: FILE_FORMAT,
+    formatVersion: SCHEMA_VERSION,
+    exportedAt,
+    records: [...records],
+  };
+  return { ...file, seal: sealOf(file) };
 }
+
+/** The text of a file; what its seal is checked against to the byte. */
+export const recordFileText = (file: unknown): string => JSON.stringify(file, null, 2);
 
 /** `records[3].content.dialValue` */
 function pathText(path: readonly PropertyKey[]): string {
@@ -103,6 +114,19 @@ function withMigratedRecords(value: unknown): unknown {
   };
 }
 
+const BROKEN_SEAL: AppError = {
+  code: 'broken-seal',
+  message:
+    'The seal of the file is broken: it was changed after it was exported; nothing of it was imported. Ask for the file once more.',
+  path: 'seal',
+};
+
+/** A file without a seal was written by hand or by an earlier version. */
+function isSealBroken(value: unknown): boolean {
+  const file = value as Record<string, unknown>;
+  return file['seal'] !== undefined && !isSealWhole(file);
+}
+
 /**
  * The records of an exported file, or what is wrong with it and where. All or nothing.
  *
@@ -113,6 +137,7 @@ export function parseRecordFile(text: string): Result<RecordFile> {
   if (!json.ok) return json;
   const foreign = checkHead(json.value);
   if (foreign) return failed(foreign);
+  if (isSealBroken(json.value)) return failed(BROKEN_SEAL);
   const parsed = recordFileSchema.safeParse(withMigratedRecords(json.value));
   if (!parsed.success) {
     const findings = parsed.error.issues.map((issue) => ({

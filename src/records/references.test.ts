@@ -10,6 +10,7 @@ import { parseRecordFile, recordFileOf } from './recordFile';
 import { ownSchoolContentSchema } from './ownSchool';
 import { brokenReferences } from './references';
 import { sampleExtraction } from './test/sampleExtraction';
+import { sampleStore } from './test/sampleStore';
 import { sampleRoom } from './test/sampleRoom';
 import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
@@ -69,6 +70,7 @@ function everything(): AnyRecord[] {
     }),
     ...sampleRoom(scribe, [measured[0]!.entityId]),
     ...sampleExtraction(scribe, measured[0]!.entityId),
+    ...sampleStore(scribe, { lotId: measured[0]!.entityId, containerId: bucket!.entityId }),
     ...yard.records,
     ...looks,
     sampleGiven(yard),
@@ -128,6 +130,7 @@ describe('records of every kind in one file', () => {
     }
     expect([...needed].sort()).toEqual([
       'batch',
+      'blend',
       'box',
       'colony',
       'container',
@@ -137,6 +140,7 @@ describe('records of every kind in one file', () => {
       'harvest',
       'instrument',
       'lot',
+      'packing',
       'reading',
       'warm-room',
       'yard',

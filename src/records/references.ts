@@ -65,6 +65,27 @@ function referencesOf(record: AnyRecord): Reference[] {
       return each('lotIds', record.content.lotIds, 'lot');
     case 'extraction':
       return [{ path: 'lotId', id: record.content.lotId, kind: 'lot' }];
+    case 'store-move':
+      return [{ path: 'containerId', id: record.content.containerId, kind: 'container' }];
+    case 'packing':
+      return each(
+        'from',
+        record.content.from.map((one) => one.containerId),
+        'container',
+      );
+    case 'jar-move':
+      return [{ path: 'packingId', id: record.content.packingId, kind: 'packing' }];
+    case 'blend':
+      return record.content.tanks.flatMap(({ lotId, pours }, at) => [
+        { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' as const },
+        ...each(
+          `tanks[${at}].pours`,
+          pours.map((one) => one.lotId),
+          'lot',
+        ),
+      ]);
+    case 'season-note':
+      return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
     case 'lot':
     case 'container':
     case 'comb-judgement':
@@ -91,6 +112,11 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'settling':
     case 'heat-spell':
     case 'weighing':
+    case 'circumstances':
+    case 'piece':
+    case 'blend-tick':
+    case 'label-design':
+    case 'merge-choice':
       return [];
   }
 }

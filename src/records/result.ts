@@ -15,6 +15,7 @@ export type AppErrorCode =
   | 'foreign-file'
   | 'newer-file'
   | 'damaged-file'
+  | 'broken-seal'
   | 'conflict'
   | 'changed-since'
   | 'storage-failed';

@@ -30,7 +30,7 @@ export const rulingContentSchema = z
     ruleSet: z.object({ id: z.string(), name: z.string(), edition: z.string() }),
     limitPercent: z.number(),
     targetPercent: z.number(),
-    basis: z.enum(['readings', 'comb', 'nothing']),
+    basis: z.enum(['readings', 'blend', 'comb', 'nothing']),
     meanPercent: z.number(),
     expandedPercent: z.number().min(0),
     overProbability: z.number().min(0).max(1),
@@ -41,6 +41,11 @@ export const rulingContentSchema = z
     if (ruling.outcome !== ruling.proposedOutcome && ruling.overrideReason === '') {
       const message = 'Deciding otherwise than the rules takes a reason.';
       context.addIssue({ code: 'custom', path: ['overrideReason'], message });
+    }
+    if (ruling.proposedOutcome === 'reject' && ruling.outcome !== 'reject') {
+      const message =
+        'A blocked lot cannot be signed otherwise: correct what blocks it, by the label and local rules.';
+      context.addIssue({ code: 'custom', path: ['outcome'], message });
     }
   });
 export type RulingContent = z.infer<typeof rulingContentSchema>;

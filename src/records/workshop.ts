@@ -1,9 +1,12 @@
-import { lotFilesOf, type LotFile } from './lotFile';
-import type { KnownBesides, LotContents } from './lotEvidence';
+import { blocksOf, type InheritedBlock, type LotEvidence } from '../core';
+import { aroundEvidence, storedHoney, type Around, type StoredHoney } from './aroundEvidence';
+import { contentsOf, evidenceFrom, type KnownBesides, type LotContents } from './lotEvidence';
+import type { LotFile } from './lotFile';
 import type { Meters } from './meters';
 import { pastLotsBefore, pastLotsOf, type DatedPastLot } from './pastLots';
 import { replicateSets, repeatabilityFor, type ReplicateSet } from './readers';
-import type { AnyRecord } from './record';
+import { parentLots } from './pouring';
+import { storedVessels } from './store';
 
 /** All lots with what they teach about each other: own lots, meters, readers. */
 export interface Workshop {
@@ -11,28 +14,89 @@ export interface Workshop {
   readonly meters: Meters;
   readonly pastLots: readonly DatedPastLot[];
   readonly replicates: readonly ReplicateSet[];
+  /** rooms, days at the line, blends, hives; null where they do not matter */
+  readonly around: Around | null;
+  /** measured honey to blend with */
+  readonly stored: readonly StoredHoney[];
 }
 
-/** The workshop from the records of all lots and the meters of the book. */
-export function workshopOf(lotRecords: readonly AnyRecord[], meters: Meters): Workshop {
-  const files = lotFilesOf(lotRecords);
+/** Moisture at which vessels known by volume are weighed [%]; a point more is 0.5 % of the mass. */
+const TYPICAL_PERCENT = 17.5;
+
+/** What rests on a lot alone and on what is written down elsewhere, its parents left out. */
+const ownEvidence = (file: LotFile, meters: Meters, around: Around): LotEvidence =>
+  evidenceFrom(contentsOf(file), { meters, around: aroundEvidence(file, around, []) });
+
+function storedOf(lots: Pick<Workshop, 'files' | 'meters'>, around: Around): StoredHoney[] {
+  return lots.files.flatMap((file) => {
+    const left = storedVessels(file, TYPICAL_PERCENT, around.poured).reduce(
+      (sum, one) => sum + (one.leftKg ?? 0),
+      0,
+    );
+    const inherited = inheritedBlocks(file.lot.entityId, lots, around);
+    const evidence = { ...ownEvidence(file, lots.meters, around), inherited };
+    const honey = storedHoney(file.lot.entityId, evidence, left);
+    return honey ? [honey] : [];
+  });
+}
+
+/** What blocks the lots that were poured into a lot: a block passes on to whatever it is blended into. */
+function inheritedBlocks(
+  lotId: string,
+  { files, meters }: Pick<Workshop, 'files' | 'meters'>,
+  around: Around,
+): InheritedBlock[] {
+  const parents = parentLots(lotId, around.poured);
+  return files
+    .filter((one) => parents.includes(one.lot.entityId))
+    .flatMap((file) =>
+      blocksOf(ownEvidence(file, meters, around)).map((because) => ({
+        lotCode: file.lot.content.code,
+        because: `${because.charAt(0).toLowerCase()}${because.slice(1)}`,
+      })),
+    );
+}
+
+/**
+ * The workshop from all lots and the meters of the book.
+ *
+ * @param around - what is written down elsewhere; without it rulings rest on the lots alone
+ */
+export function workshopOf(
+  files: readonly LotFile[],
+  meters: Meters,
+  around: Around | null = null,
+): Workshop {
   return {
     files,
     meters,
     pastLots: pastLotsOf(files, meters),
     replicates: replicateSets(files.flatMap((one) => one.readings)),
+    around,
+    stored: around ? storedOf({ files, meters }, around) : [],
   };
 }
 
 /** What is known besides a lot when it is ruled on. */
 export function knownFor(
-  { pastLots, meters, replicates }: Workshop,
+  workshop: Workshop,
   { lotId, contents }: { readonly lotId: string; readonly contents: LotContents },
 ): KnownBesides {
+  const { files, pastLots, meters, replicates, around, stored } = workshop;
   const readers = contents.readings.map((one) => one.content.reader);
-  return {
+  const file = files.find((one) => one.lot.entityId === lotId);
+  const known = {
     pastLots: pastLotsBefore(pastLots, { lotId, day: contents.lot.date }),
     meters,
     repeatability: repeatabilityFor({ lotId, readers }, replicates),
+  };
+  if (!around || !file) return known;
+  const inherited = inheritedBlocks(lotId, workshop, around);
+  return {
+    ...known,
+    around: {
+      ...aroundEvidence(file, around, stored),
+      ...(inherited.length > 0 && { inherited }),
+    },
   };
 }

@@ -5,7 +5,9 @@ export { useAppDispatch, useAppSelector } from './hooks';
 export {
   allRecords,
   harvestRecords,
-  importRecordFile,
+  applyImport,
+  chooseRival,
+  readImport,
   perform,
   redo,
   revise,

@@ -8,7 +8,7 @@ import {
   type AnyRecord,
 } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
-import { importRecordFile, perform, redo, revise, undo } from './recordActs';
+import { applyImport, perform, readImport, redo, revise, undo } from './recordActs';
 import { sessionOpened } from './sessionSlice';
 import { createStore, type AppStore } from './store';
 
@@ -93,10 +93,14 @@ describe('acts on records', () => {
   test('an imported file is added whole, and a second time skipped', async () => {
     const made = sampleLot(countingScribe(`import${stem}`));
     const text = JSON.stringify(recordFileOf(made, '2026-08-01T00:00:00.000Z'));
-    const first = await store.dispatch(importRecordFile(text));
+    const bringIn = async (file: string) => {
+      const plan = await store.dispatch(readImport(file));
+      return plan.ok ? store.dispatch(applyImport(plan.value)) : plan;
+    };
+    const first = await bringIn(text);
     expect(first).toEqual({ ok: true, value: { written: 4, alreadyThere: 0 } });
-    const second = await store.dispatch(importRecordFile(text));
+    const second = await bringIn(text);
     expect(second).toEqual({ ok: true, value: { written: 0, alreadyThere: 4 } });
-    expect(await store.dispatch(importRecordFile('nonsense'))).toMatchObject({ ok: false });
+    expect(await bringIn('nonsense')).toMatchObject({ ok: false });
   });
 });

@@ -3,12 +3,16 @@ import { v7 as uuid } from 'uuid';
 import { createDexieRecordStore, databaseOf, type Appended, type RecordStore } from '../db';
 import {
   failed,
+  firstRevision,
   heads,
+  mergePlanOf,
   nextRevision,
   ok,
   parseRecordFile,
   type AnyRecord,
   type Change,
+  type MergePlan,
+  type Rivalry,
   type Result,
   type Scribe,
 } from '../records';
@@ -130,13 +134,57 @@ export function redo(): Thunk<void> {
   };
 }
 
-/** Adds the records of an exported file: all of them, or none with the reason. */
-export function importRecordFile(text: string): Thunk<Result<Appended>> {
+/** What importing an exported file would do; nothing is written yet. */
+export function readImport(text: string): Thunk<Result<MergePlan>> {
   return async (_dispatch, getState) => {
     const parsed = parseRecordFile(text);
     if (!parsed.ok) return parsed;
-    return recordStoreOf(getState()).append(parsed.value.records);
+    const mine = await recordStoreOf(getState()).all();
+    return ok(mergePlanOf(mine, parsed.value.records));
   };
+}
+
+/**
+ * Adds the records of a file: all that are new, or none with the reason. Where the same identifier
+ * holds something else, mine stays, or theirs follows it as a revision with its reason.
+ *
+ * @param takeTheirs - identifiers of which theirs is taken
+ */
+export function applyImport(
+  { fresh, same, clashes }: MergePlan,
+  takeTheirs: ReadonlySet<string> = new Set(),
+): Thunk<Result<Appended>> {
+  return async (_dispatch, getState) => {
+    const store = recordStoreOf(getState());
+    const scribe = scribeOf(getState());
+    const taken: AnyRecord[] = [];
+    for (const { mine, theirs } of clashes) {
+      if (!takeTheirs.has(mine.id)) continue;
+      const held = heads(await store.revisionsOf(mine.kind, mine.entityId))[0] ?? mine;
+      const { content, withdrawn } = theirs;
+      taken.push(nextRevision(scribe, held, { content, withdrawn, reason: TAKEN }));
+    }
+    const appended = await store.append([...fresh, ...taken]);
+    return appended.ok ? ok({ ...appended.value, alreadyThere: same + clashes.length }) : appended;
+  };
+}
+
+const TAKEN = 'Taken from a colleague’s file';
+
+/** Chooses which of rivals holds; the others stay in the history. */
+export function chooseRival(
+  { entityId, rivals }: Rivalry,
+  chosen: AnyRecord,
+): Thunk<Result<readonly AnyRecord[]>> {
+  const against = rivals.filter((one) => one.id !== chosen.id).map((one) => one.id);
+  return perform('Chose which one holds', (scribe) => [
+    nextRevision(scribe, chosen, {
+      content: chosen.content,
+      withdrawn: chosen.withdrawn,
+      reason: 'Chosen of several after merging',
+    }),
+    firstRevision(scribe, 'merge-choice', { of: entityId, chosen: chosen.id, against }),
+  ]);
 }
 
 /** A day at the hives with its looks, read once. */

@@ -1,4 +1,7 @@
 import type {
+  BlendPlan,
+  BlendTask,
+  Relaxation,
   DryingEpisode,
   ForecastDraw,
   ForecastTask,
@@ -79,4 +82,12 @@ export interface LineWorker {
   help(question: DayQuestion): DayHelp;
   /** draws `from` to `from + count`, not included */
   draws(task: LineTask, from: number, count: number): LineDraw[];
+}
+
+/** What the worker of blends does. */
+export interface BlendWorker {
+  best(task: BlendTask): Promise<BlendPlan | null>;
+  /** the best plan that opens other containers */
+  second(task: BlendTask, best: BlendPlan): Promise<BlendPlan | null>;
+  relaxations(task: BlendTask, best: BlendPlan | null, limitPercent: number): Promise<Relaxation[]>;
 }

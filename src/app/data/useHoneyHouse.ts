@@ -3,8 +3,9 @@ import { useRecordsOf } from '../../db';
 import { EXTRACTION_KINDS, honeyHouseOf, type HoneyHouse } from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
 
-/** Days at the line, tools and stock, up to date across tabs; undefined while loading. */
-export function useHoneyHouse(): HoneyHouse | undefined {
-  const records = useRecordsOf(useAppSelector(selectWorkspace), EXTRACTION_KINDS);
+/** Days at the line, tools and stock, up to date across tabs; undefined while loading or where it is not needed. */
+export function useHoneyHouse(needed = true): HoneyHouse | undefined {
+  const workspace = useAppSelector(selectWorkspace);
+  const records = useRecordsOf(needed ? workspace : null, EXTRACTION_KINDS);
   return useMemo(() => records && honeyHouseOf(records), [records]);
 }

@@ -1,8 +1,22 @@
 import { createContext, useContext, useMemo } from 'react';
-import { useAllLotRecords } from '../../db';
-import { NO_METERS, workshopOf, type Workshop } from '../../records';
+import { useAllLotRecords, useEntities } from '../../db';
+import {
+  NO_METERS,
+  current,
+  framesToAsk,
+  lotFilesOf,
+  pouredLines,
+  workshopOf,
+  type Around,
+  type LotFile,
+  type Workshop,
+} from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
+import { useBlends } from './useBlends';
 import { useBook } from './useBook';
+import { useHoneyHouse } from './useHoneyHouse';
+import { useNow } from './useNow';
+import { useRooms } from './useRooms';
 
 /** Handed down by a page that waited for it, so that no part of the page begins without it. */
 export const WorkshopContext = createContext<Workshop | undefined>(undefined);
@@ -14,16 +28,49 @@ export function useWorkshop(): Workshop | undefined {
   return given ?? own;
 }
 
-/** @param needed - false: nothing is reckoned, since the page has it already */
+/** @param needed - false: nothing is read or reckoned, since the page has it already */
 function useOwnWorkshop(needed: boolean): Workshop | undefined {
   const workspace = useAppSelector(selectWorkspace);
-  const records = useAllLotRecords(workspace);
-  const book = useBook();
-  const meters = book?.meters;
+  const records = useAllLotRecords(needed ? workspace : null);
+  const files = useMemo(() => (records ? lotFilesOf(records) : NO_FILES), [records]);
+  const around = useAround(files, needed);
   return useMemo(
-    () => (needed && records && meters ? workshopOf(records, meters) : undefined),
-    [needed, records, meters],
+    () => (records && around ? workshopOf(files, around.book.meters, around) : undefined),
+    [records, files, around],
   );
+}
+
+const NO_FILES: readonly LotFile[] = [];
+
+/** How often what goes on in rooms is reckoned anew [ms]. */
+const EVERY_MS = 3_600_000;
+
+/** What rooms, days at the line, blends and hives tell of lots; undefined while loading. */
+function useAround(files: readonly LotFile[], needed: boolean): Around | undefined {
+  const workspace = useAppSelector(selectWorkspace);
+  const book = useBook();
+  const rooms = useRooms(needed);
+  const house = useHoneyHouse(needed);
+  const blends = useBlends(needed);
+  const nowMs = useNow(EVERY_MS);
+  const asked = useMemo(
+    () => (book ? files.flatMap((one) => framesToAsk(one, book)) : []),
+    [files, book],
+  );
+  const found = useEntities(needed ? workspace : null, 'frame', asked);
+  return useMemo(() => {
+    if (!book || !rooms || !house || !blends || !found) return undefined;
+    const frames = current(found).filter((one) => one.kind === 'frame');
+    return {
+      book,
+      rooms,
+      house,
+      blends: blends.blends,
+      poured: pouredLines(blends.blends, blends.ticks),
+      frames: new Map(frames.map((one) => [one.entityId, one])),
+      nowMs,
+    };
+  }, [book, rooms, house, blends, found, nowMs]);
 }
 
 export const EMPTY_WORKSHOP: Workshop = {
@@ -31,4 +78,6 @@ export const EMPTY_WORKSHOP: Workshop = {
   meters: NO_METERS,
   pastLots: [],
   replicates: [],
+  around: null,
+  stored: [],
 };

@@ -67,4 +67,7 @@ export const OUTCOME_NAMES: Readonly<Record<Outcome, string>> = {
   dry: 'Dry first',
   over: 'Over the limit',
   divert: 'Divert',
+  reject: 'Reject, blocked for every use',
+  blend: 'Blend with drier honey',
+  conditions: 'Accept, on conditions',
 };

@@ -1,11 +1,13 @@
 import type { Phrasing, Ruling } from '../../core';
 import type { Preferences } from '../../records';
+import { formatDay } from './dates';
 import { OUTCOME_NAMES } from './moisture';
 import { formatQuantity } from './units';
 
 /** How rules say temperatures to this keeper. */
 export function phrasingFor(preferences: Preferences): Phrasing {
   return {
+    day: (day) => formatDay(new Date(day * 86_400_000).toISOString()),
     temperature: (temperatureC) => formatQuantity(temperatureC, 'temperature', preferences, 0),
   };
 }
@@ -17,10 +19,7 @@ export function headline(ruling: Ruling): string {
   if (ruling.outcome === 'over' && ruling.overProbability < 0.5 && apart > 0) {
     return `Set ${apart === 1 ? 'one vessel' : `${apart} vessels`} apart, over the limit`;
   }
-  const conditional = ruling.findings.some((one) => one.bearing === 'condition');
-  return ruling.outcome === 'accept' && conditional
-    ? 'Accept, on conditions'
-    : OUTCOME_NAMES[ruling.outcome];
+  return OUTCOME_NAMES[ruling.outcome];
 }
 
 /** Where the moisture lies, as one sentence for those who cannot see the rule. */

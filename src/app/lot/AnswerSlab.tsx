@@ -11,6 +11,19 @@ interface AnswerSlabProps {
   children?: ReactNode;
 }
 
+/** What a figure rests on that was not measured. */
+function basisWords(basis: Ruling['belief']['basis'], about: string): string {
+  switch (basis) {
+    case 'comb':
+      return `expected from the comb, about ${about}; not measured`;
+    case 'blend':
+      return `reckoned from what was blended, about ${about}; not measured`;
+    case 'nothing':
+    case 'readings':
+      return 'what honey usually has; nothing is known of this one yet';
+  }
+}
+
 function Figure({ ruling }: { ruling: Ruling }): ReactElement {
   const { mean, expanded, basis } = ruling.belief;
   if (basis === 'readings') {
@@ -27,11 +40,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
         {Math.max(0, mean - expanded).toFixed(0)}–{(mean + expanded).toFixed(0)}
         <span className="ml-3 text-2xl font-semibold">% water</span>
       </p>
-      <p className="mt-2 text-lg">
-        {basis === 'comb'
-          ? `expected from the comb, about ${formatPercent(mean)}; not measured`
-          : 'what honey usually has; nothing is known of this one yet'}
-      </p>
+      <p className="mt-2 text-lg">{basisWords(basis, formatPercent(mean))}</p>
     </div>
   );
 }

@@ -32,7 +32,11 @@ export function useAnswer(contents: LotContents, lotId = ''): Answer {
 
 /** What would change an answer; computed apart, since it rules some dozens of times. */
 export function useFlips({ evidence, ruling }: Answer) {
-  return useMemo(() => flipsOf(evidence, ruling), [evidence, ruling]);
+  const preferences = useAppSelector(selectPreferences);
+  return useMemo(
+    () => flipsOf(evidence, ruling, phrasingFor(preferences)),
+    [evidence, ruling, preferences],
+  );
 }
 
 export type LotState =

@@ -8,10 +8,17 @@ interface ChecksFieldProps {
   name: string;
   label: string;
   choices: readonly Choice[];
+  /** for long labels in a narrow column */
+  oneColumn?: boolean;
 }
 
 /** Any number of things that were seen. */
-export function ChecksField({ name, label, choices }: ChecksFieldProps): ReactElement {
+export function ChecksField({
+  name,
+  label,
+  choices,
+  oneColumn = false,
+}: ChecksFieldProps): ReactElement {
   const { control } = useFormContext();
   const id = useId();
   return (
@@ -23,7 +30,7 @@ export function ChecksField({ name, label, choices }: ChecksFieldProps): ReactEl
         render={({ field }) => {
           const chosen = field.value as string[];
           return (
-            <div className="grid gap-x-6 sm:grid-cols-2">
+            <div className={`grid gap-x-6 ${oneColumn ? '' : 'sm:grid-cols-2'}`}>
               {choices.map((one) => (
                 <div key={one.value} className="flex min-h-11 items-center gap-3">
                   <Checkbox.Root

@@ -1,4 +1,14 @@
-import { CircleCheckBig, Droplets, Ruler, Split, Wind, type LucideIcon } from 'lucide-react';
+import {
+  Ban,
+  CircleCheckBig,
+  Combine,
+  Droplets,
+  ListChecks,
+  Ruler,
+  Split,
+  Wind,
+  type LucideIcon,
+} from 'lucide-react';
 import type { ReactElement } from 'react';
 import type { Outcome } from '../../core';
 
@@ -8,6 +18,9 @@ const MARKS: Readonly<Record<Outcome, LucideIcon>> = {
   dry: Wind,
   over: Droplets,
   divert: Split,
+  reject: Ban,
+  blend: Combine,
+  conditions: ListChecks,
 };
 
 /** The mark of an outcome; always stands beside its word. */

@@ -22,3 +22,10 @@ export function honeyDensityKgPerL(moisturePercent: number): number {
   const specificGravity = 1.42347 - 0.006301 * w - 0.000201 * w ** 2;
   return (specificGravity * WATER_20C_KG_PER_M3) / 1000;
 }
+
+/** Moistures that White's table is close to [%]. */
+const SURE_PERCENT: readonly [number, number] = [13, 25];
+
+/** A moisture that is only believed, held to where the density is known [%]. */
+export const densityMoisture = (moisturePercent: number): number =>
+  Math.min(SURE_PERCENT[1], Math.max(SURE_PERCENT[0], moisturePercent));

@@ -6,7 +6,7 @@ import { coverageFactor } from '../stats/uncertainty';
 import { ordinaryReadings, ordinaryVessels, type CombEvidence, type LotEvidence } from './evidence';
 
 /** What the moisture figure rests on. */
-export type Basis = 'readings' | 'comb' | 'nothing';
+export type Basis = 'readings' | 'blend' | 'comb' | 'nothing';
 
 /** What is believed of the lot's moisture, and why. */
 export interface Belief extends Estimate {
@@ -36,7 +36,8 @@ function fromEstimate(estimate: Estimate, basis: Basis): Belief {
 }
 
 /**
- * The moisture believed from the evidence: readings where there are any, else comb, else a prior.
+ * The moisture believed from the evidence: readings where there are any, else what was blended, else
+ * comb, else a prior.
  *
  * Readings replace the expectation and are not mixed with it: a certificate states what was
  * measured. Suspicious vessels are judged by themselves and do not enter. The expectation stays beside it as a check (rule `comb-against-meter`).
@@ -57,6 +58,7 @@ export function beliefOf(evidence: LotEvidence): Belief {
       measured,
     };
   }
+  if (evidence.blended) return fromEstimate(evidence.blended, 'blend');
   return evidence.comb
     ? fromEstimate(expectedOf(evidence.comb), 'comb')
     : fromEstimate(KNOWING_NOTHING, 'nothing');

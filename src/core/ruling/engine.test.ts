@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { HONEY_KINDS, RULE_SETS } from '../limits/ruleSets';
 import { lotEvidence, readingsOf, ruleSet } from '../test/lotEvidence';
-import { RULES, ruleOnLot } from './engine';
+import { PLAIN_PHRASING, RULES, ruleOnLot } from './engine';
 import { limitPercent, type LotEvidence } from './evidence';
 import { OUTCOMES, mostSevere } from './outcome';
 
@@ -20,7 +20,16 @@ describe('rules as objects', () => {
   });
 
   test('order of severity: a sign outranks a number, acceptance comes last', () => {
-    expect(OUTCOMES).toEqual(['divert', 'over', 'dry', 'measure', 'accept']);
+    expect(OUTCOMES).toEqual([
+      'reject',
+      'divert',
+      'over',
+      'dry',
+      'blend',
+      'measure',
+      'conditions',
+      'accept',
+    ]);
     expect(mostSevere(['accept', 'dry', 'measure'])).toBe('dry');
     expect(mostSevere([])).toBe('measure');
   });
@@ -61,7 +70,7 @@ describe('with readings', () => {
       'measure',
     );
     const five = readingsOf([18.2, 18.3, 18.25, 18.2, 18.3]);
-    expect(ruleOnLot(lotEvidence({ ...us, readings: five })).outcome).toBe('accept');
+    expect(ruleOnLot(lotEvidence({ ...us, readings: five })).outcome).toBe('conditions');
   });
 
   test('within the limit but wetter than the target: dry first', () => {
@@ -80,7 +89,7 @@ describe('with readings', () => {
   test('heather at 21 % is within its own limit, with conditions', () => {
     const heather = { honeyKind: 'heather', targetPercent: 22 } as const;
     const ruling = ruleOnLot(lotEvidence({ ...heather, readings: readingsOf([21, 21.1]) }));
-    expect(ruling.outcome).toBe('accept');
+    expect(ruling.outcome).toBe('conditions');
     expect(ruling.findings.map((one) => one.bearing)).toContain('condition');
     expect(ruleOnLot(lotEvidence({ ...heather, readings: readingsOf([24, 24]) })).outcome).toBe(
       'divert',
@@ -169,7 +178,7 @@ describe('with readings', () => {
 describe('without a meter', () => {
   test('well capped comb is accepted by capping, with a wide interval and no conformity', () => {
     const ruling = ruleOnLot(lotEvidence({ comb: { cappedShare: 0.9, shake: 'nothing-fell' } }));
-    expect(ruling).toMatchObject({ outcome: 'accept', byCapping: true });
+    expect(ruling).toMatchObject({ outcome: 'conditions', byCapping: true });
     expect(ruling.belief.expanded).toBeGreaterThan(1.5);
     expect(ruling.overProbability).toBeGreaterThan(0.001);
     expect(ruling.findings.map((one) => one.sentence).join(' ')).toContain(
@@ -178,9 +187,9 @@ describe('without a meter', () => {
   });
 
   test.each([
-    [0.8, 'not-done', 'accept'],
+    [0.8, 'not-done', 'conditions'],
     [0.7, 'not-done', 'measure'],
-    [0.6, 'nothing-fell', 'accept'],
+    [0.6, 'nothing-fell', 'conditions'],
     [0.4, 'nothing-fell', 'measure'],
     [1, 'drops', 'measure'],
     [0.9, 'runs', 'measure'],
@@ -223,7 +232,10 @@ describe('without a meter', () => {
 describe('storage', () => {
   test('the temperature is said in the unit of the reader, and heat is no protection', () => {
     const evidence = lotEvidence({ readings: readingsOf([18.4]), storageTemperatureC: 30 });
-    const ruling = ruleOnLot(evidence, { temperature: (c) => `${(c * 9) / 5 + 32} °F` });
+    const ruling = ruleOnLot(evidence, {
+      ...PLAIN_PHRASING,
+      temperature: (c) => `${(c * 9) / 5 + 32} °F`,
+    });
     const sentence = ruling.findings.find((one) => one.ruleId === 'storage-temperature')?.sentence;
     expect(sentence).toContain('86 °F');
     expect(sentence).toContain('no protection');

@@ -3,11 +3,25 @@ import type { FermentationClass } from '../fermentation/lochhead';
 import { checkAgainMonths } from '../fermentation/storage';
 import { beliefOf, type Belief } from './belief';
 import { limitPercent, type LotEvidence } from './evidence';
-import { mostSevere, OUTCOMES, type Outcome } from './outcome';
+import { isAccepted, mostSevere, OUTCOMES, type Outcome } from './outcome';
 import type { Bearing, Finding, Phrasing, Rule, RuleContext } from './rule';
+import { waysOf, type Way } from './ways';
+import { blendInstead } from './rules/blendInstead';
+import {
+  blockedForEveryUse,
+  broodInFrames,
+  lastFlow,
+  sourceColony,
+  syrupInComb,
+  taintCheck,
+  wetEquipment,
+} from './rules/circumstances';
 import { clearedFrames } from './rules/clearedFrames';
+
 import { combAgainstMeter, notMeasured, ripeByComb } from './rules/combRules';
 import { fermentationRisk, lotFermentationClass, storageTemperature } from './rules/fermentation';
+import { colourOfLot, dryingHistory, finestMesh, setHoney } from './rules/handling';
+import { heatSpentRule } from './rules/heatBudget';
 import { moistureAgainstLimit } from './rules/moistureLimit';
 import { moistureAgainstTarget } from './rules/moistureTarget';
 import { flowerName, karlFischer, laboratoryLimits, sensesAndPurity } from './rules/laboratory';
@@ -20,23 +34,35 @@ import {
 } from './rules/readingQuality';
 import { samplingPlan } from './rules/samplingPlan';
 import { signsOfFermentation } from './rules/signs';
+import { reckonedBlend } from './rules/reckonedBlend';
+import { spreadOfVessels } from './rules/spread';
 import { layeredVessel, suspectVessels, untestedVessels, vesselApart } from './rules/vesselApart';
 
 /** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
-export const RULES_VERSION = '3';
+export const RULES_VERSION = '4';
 
 /** All rules, in the order in which equal findings are listed. */
 export const RULES: readonly Rule[] = [
+  blockedForEveryUse,
   signsOfFermentation,
+  syrupInComb,
+  broodInFrames,
+  heatSpentRule,
   laboratoryLimits,
   sensesAndPurity,
   moistureAgainstLimit,
+  blendInstead,
   vesselApart,
+  spreadOfVessels,
   suspectVessels,
+  wetEquipment,
+  taintCheck,
+  dryingHistory,
   unreliableSamples,
   zeroJumped,
   samplingPlan,
   moistureAgainstTarget,
+  reckonedBlend,
   ripeByComb,
   notMeasured,
   clearedFrames,
@@ -48,7 +74,12 @@ export const RULES: readonly Rule[] = [
   readingQuality,
   meterChecked,
   karlFischer,
+  lastFlow,
   flowerName,
+  colourOfLot,
+  setHoney,
+  sourceColony,
+  finestMesh,
   heatherGel,
 ];
 
@@ -66,6 +97,8 @@ export interface Ruling {
   readonly fermentation: FermentationClass;
   /** look at the honey again after so many months */
   readonly checkAgainMonths: number;
+  /** what else can be done with it, open or closed */
+  readonly ways: readonly Way[];
   /** most severe first, then conditions, then notes */
   readonly findings: readonly Finding[];
 }
@@ -73,6 +106,7 @@ export interface Ruling {
 /** Says temperatures in °C; the application passes its own. */
 export const PLAIN_PHRASING: Phrasing = {
   temperature: (temperatureC) => `${temperatureC.toFixed(0)} °C`,
+  day: (day) => `day ${day}`,
 };
 
 function findingsOf(rule: Rule, context: RuleContext): Finding[] {
@@ -87,6 +121,13 @@ function isOutcome(bearing: Bearing): bearing is Outcome {
 /** Bearings of `findings` that are outcomes. */
 function outcomesOf(findings: readonly Finding[]): Outcome[] {
   return findings.map((one) => one.bearing).filter(isOutcome);
+}
+
+/** The most severe finding; acceptance with a condition beside it is acceptance on conditions. */
+function outcomeOf(findings: readonly Finding[]): Outcome {
+  const outcome = mostSevere(outcomesOf(findings));
+  const isConditional = findings.some((one) => one.bearing === 'condition');
+  return outcome === 'accept' && isConditional ? 'conditions' : outcome;
 }
 
 /**
@@ -106,17 +147,18 @@ export function ruleOnLot(evidence: LotEvidence, phrasing: Phrasing = PLAIN_PHRA
   const findings = RULES.flatMap((rule) => findingsOf(rule, context)).sort(
     (a, b) => BEARING_ORDER.indexOf(a.bearing) - BEARING_ORDER.indexOf(b.bearing),
   );
-  const outcome = mostSevere(outcomesOf(findings));
+  const outcome = outcomeOf(findings);
   const limit = limitPercent(evidence);
   const fermentation = lotFermentationClass(belief);
   return {
     outcome,
-    byCapping: outcome === 'accept' && belief.basis === 'comb',
+    byCapping: isAccepted(outcome) && belief.basis === 'comb',
     belief,
     limitPercent: limit,
     overProbability: 1 - conformityProbability(belief, limit),
     fermentation,
     checkAgainMonths: checkAgainMonths(fermentation.id, evidence.storageTemperatureC),
+    ways: waysOf(evidence, belief),
     findings,
   };
 }

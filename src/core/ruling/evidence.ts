@@ -1,3 +1,8 @@
+import type { Estimate } from '../conformity/conformity';
+import type { GuessedColour } from '../quality/combColour';
+import type { ColourClassId } from '../quality/pfund';
+import type { HeatBand } from '../heat/heatBudget';
+import type { Circumstances } from './circumstances';
 import type { Expectation, StateShares } from '../capping/expectation';
 import type { CombJudgement } from '../capping/expectedMoisture';
 import type { HoneyKind, RuleSet } from '../limits/ruleSets';
@@ -53,6 +58,41 @@ export interface CombEvidence extends CombJudgement {
   readonly school?: School;
 }
 
+/** A frame of the lot whose comb stood on a hive while something was given there. */
+export interface TreatedFrames {
+  readonly from: string;
+  readonly because: string;
+}
+
+/** What blocks a lot that was poured into this one. */
+export interface InheritedBlock {
+  readonly lotCode: string;
+  readonly because: string;
+}
+
+/** What warmth has cost, as the rules see it; an estimate, only a laboratory certifies. */
+export interface HeatEvidence {
+  /** of the budget, from the limits of HMF and diastase [1] */
+  readonly spentShare: HeatBand;
+  /** [mg/kg] */
+  readonly hmf: HeatBand;
+}
+
+/** What became of it in a warm room. */
+export interface DryingHistory {
+  readonly days: number;
+  /** first and last moisture read there [%], null where fewer than two were */
+  readonly course: { readonly fromPercent: number; readonly toPercent: number } | null;
+  /** whether a later reading was wetter than an earlier one by more than both may be off */
+  readonly rewetted: boolean;
+}
+
+/** Drier honey of the same kind in the store, to blend with. */
+export interface DrierStock {
+  readonly massKg: number;
+  readonly moisturePercent: number;
+}
+
 /** Everything known about a lot at the moment of ruling. */
 export interface LotEvidence {
   readonly honeyKind: HoneyKind;
@@ -75,6 +115,23 @@ export interface LotEvidence {
   readonly claimed?: Claimed;
   /** what bears on the flower's name; not there where nothing was looked at */
   readonly flower?: FlowerEvidence;
+  /** what else bears on it, as the keeper said */
+  readonly circumstances?: Circumstances;
+  /** frames found to be blocked by what was given to their hive */
+  readonly treatedFrames?: readonly TreatedFrames[];
+  readonly heat?: HeatEvidence;
+  readonly drying?: DryingHistory;
+  /** opening of the finest mesh that it ran through [µm] */
+  readonly finestMeshUm?: number;
+  readonly drierStock?: DrierStock;
+  /** what blocks lots that were poured into it */
+  readonly inherited?: readonly InheritedBlock[];
+  /** reckoned from the measured containers that it was blended from */
+  readonly blended?: Estimate;
+  /** whole days from 1970-01-01 to the day of extraction */
+  readonly takenDay?: number;
+  /** guessed in the comb, and read in glass; not there where either is missing */
+  readonly colour?: { readonly guess: GuessedColour; readonly inGlass: ColourClassId };
 }
 
 /** Vessels that the lot's mean speaks for: the suspicious ones are judged by themselves. */

@@ -9,7 +9,8 @@ export interface RuleSource {
 }
 
 /** Kinds of evidence that a rule can ask for. */
-export type EvidenceKind = 'comb' | 'reading' | 'vessel' | 'storage' | 'signs' | 'lot';
+export type EvidenceKind =
+  'comb' | 'reading' | 'vessel' | 'storage' | 'signs' | 'lot' | 'circumstances';
 
 /** What a finding does: it speaks for an outcome, sets a condition, or only informs. */
 export type Bearing = Outcome | 'condition' | 'note';
@@ -17,6 +18,8 @@ export type Bearing = Outcome | 'condition' | 'note';
 /** How the application says quantities in the units that the reader chose. */
 export interface Phrasing {
   temperature(temperatureC: number): string;
+  /** a whole day, counted from 1970-01-01 */
+  day(day: number): string;
 }
 
 /** What a rule sees. */

@@ -19,7 +19,7 @@ const NEW_IN_3: Readonly<Record<string, readonly string[]>> = {
 };
 
 /** A revision as an earlier version of the application had written it. */
-export function olderRevision(record: AnyRecord, version: 1 | 2 | 3): Record<string, unknown> {
+export function olderRevision(record: AnyRecord, version: 1 | 2 | 3 | 4): Record<string, unknown> {
   const gone = version < 3 ? (NEW_IN_3[record.kind] ?? []) : [];
   const content = Object.fromEntries(
     Object.entries(record.content).filter(([name]) => !gone.includes(name)),

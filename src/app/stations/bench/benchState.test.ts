@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../../demo/season';
-import { LOT_KINDS, bookOf, workshopOf, type Workshop } from '../../../records';
+import { bookOf, lotFilesOf, workshopOf, type Workshop } from '../../../records';
 import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
@@ -10,10 +10,7 @@ import { comingFrom } from './takenValue';
 
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
-const workshop: Workshop = workshopOf(
-  season.filter((one) => (LOT_KINDS as readonly string[]).includes(one.kind)),
-  meters,
-);
+const workshop: Workshop = workshopOf(lotFilesOf(season), meters);
 const NOW = '2026-11-25T12:00:00.000Z';
 
 const meterNamed = (name: string) => {

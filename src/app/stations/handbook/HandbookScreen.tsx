@@ -19,6 +19,7 @@ import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
 import { Expectation, JudgingComb } from './CombChapters';
 import { WarmRoomChapter } from './RoomChapter';
+import { StoreChapters } from './StoreChapter';
 import { StrainChapters } from './StrainChapter';
 
 function Moisture(): ReactElement {
@@ -138,6 +139,7 @@ export function HandbookScreen(): ReactElement {
       <Limits />
       <Fermentation />
       <BenchQuality />
+      <StoreChapters />
       <Chapter id="rules" title={`Rules, version ${RULES_VERSION}`}>
         <p>The most severe finding decides; none hides another.</p>
         <PlainTable

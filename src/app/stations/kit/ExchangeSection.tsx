@@ -1,10 +1,11 @@
 import { Download, Upload } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { recordFileOf, type AppError } from '../../../records';
+import { recordFileOf, recordFileText, type AppError, type MergePlan } from '../../../records';
 import {
   allRecords,
-  importRecordFile,
+  applyImport,
   noticeShown,
+  readImport,
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
@@ -12,6 +13,8 @@ import {
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
+import { ClashSheet } from './ClashSheet';
+import { TablesPart } from './TablesPart';
 import { saveFile } from '../../ui/saveFile';
 
 function ImportError({ error }: { error: AppError }): ReactElement {
@@ -29,25 +32,42 @@ function ImportError({ error }: { error: AppError }): ReactElement {
   );
 }
 
+/** A file that waits for its clashes to be decided. */
+interface Asked {
+  readonly name: string;
+  readonly plan: MergePlan;
+}
+
 /** The whole record out as one JSON file, and back in. */
 export function ExchangeSection(): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
   const [error, setError] = useState<AppError | null>(null);
+  const [asked, setAsked] = useState<Asked | null>(null);
 
   const exportAll = async (): Promise<void> => {
     const records = await dispatch(allRecords());
     const file = recordFileOf(records, new Date().toISOString());
-    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, JSON.stringify(file, null, 2));
+    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, recordFileText(file));
     dispatch(noticeShown({ text: `Exported ${records.length} revisions.`, tone: 'told' }));
   };
-  const importFile = async (file: File): Promise<void> => {
-    const result = await dispatch(importRecordFile(await file.text()));
+  const merge = async (asked: Asked, takeTheirs: ReadonlySet<string>): Promise<void> => {
+    const result = await dispatch(applyImport(asked.plan, takeTheirs));
     setError(result.ok ? null : result.error);
     if (!result.ok) return;
+    setAsked(null);
     const { written, alreadyThere } = result.value;
-    const text = `Imported ${written} revisions from ${file.name}; ${alreadyThere} were here already.`;
+    const text = `Imported ${written} revisions from ${asked.name}; ${alreadyThere} were here already.`;
     dispatch(noticeShown({ text, tone: 'told' }));
+  };
+  const importFile = async (file: File): Promise<void> => {
+    const plan = await dispatch(readImport(await file.text()));
+    setAsked(null);
+    setError(plan.ok ? null : plan.error);
+    if (!plan.ok) return;
+    const asking = { name: file.name, plan: plan.value };
+    if (plan.value.clashes.length > 0) setAsked(asking);
+    else await merge(asking, new Set());
   };
 
   return (
@@ -59,7 +79,7 @@ export function ExchangeSection(): ReactElement {
         One JSON file holds everything: lots, hives and looks at frames with their whole history.
         Keep one away from this device. Its format is described by the{' '}
         <a
-          href="/schema/ripenum-record-4.schema.json"
+          href="/schema/ripenum-record-5.schema.json"
           className="font-semibold text-lavender underline"
         >
           JSON Schema
@@ -79,6 +99,15 @@ export function ExchangeSection(): ReactElement {
         </FileButton>
       </div>
       {error && <ImportError error={error} />}
+      {asked && (
+        <ClashSheet
+          plan={asked.plan}
+          name={asked.name}
+          onDecide={(takeTheirs) => void merge(asked, takeTheirs)}
+          onCancel={() => setAsked(null)}
+        />
+      )}
+      <TablesPart />
     </section>
   );
 }

@@ -17,6 +17,7 @@ import { FormFrame } from '../../ui/FormFrame';
 import { SelectField } from '../../ui/SelectField';
 import { TextField } from '../../ui/TextField';
 import { ExchangeSection } from './ExchangeSection';
+import { RivalsSection } from './RivalsSection';
 
 const plain = (...values: string[]): Choice[] => values.map((value) => ({ value, label: value }));
 
@@ -110,6 +111,7 @@ export function KitScreen(): ReactElement {
       <h1 className="pt-5 text-4xl font-bold">Kit</h1>
       <div className="mt-4 space-y-10">
         <PreferencesSection />
+        <RivalsSection />
         <ExchangeSection />
         {workspace === 'demo' && <DemoSection />}
       </div>

@@ -1,30 +1,95 @@
-import { ArrowLeft, Printer } from 'lucide-react';
-import { useMemo, type ReactElement } from 'react';
+import { ArrowLeft, FileDown, Printer } from 'lucide-react';
+import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { contentsOf, type LotFile } from '../../../records';
-import { selectWorkspace, useAppSelector } from '../../../store';
+import { readingUncertainty } from '../../../core';
+import { contentsOf, lotDigest, lotHeat, type LotFile } from '../../../records';
+import {
+  noticeShown,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
 import { useCommands } from '../../commands/useCommands';
-import { Button } from '../../ui/Button';
-import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
-import { DossierCautions, DossierReasons, DossierSignature } from './dossier/DossierEnd';
-import { DossierEvidence } from './dossier/DossierEvidence';
-import { DossierHead } from './dossier/DossierHead';
-import { DossierMethod } from './dossier/DossierMethod';
+import { useMeters } from '../../data/useMeters';
+import { useWorkshop } from '../../data/useWorkshop';
+import { formatMoment } from '../../format/dates';
 import { LotGate } from '../../lot/LotGate';
 import { LotRule } from '../../lot/LotRule';
-import { useAnswer } from '../../lot/useLot';
+import { useAnswer, type Answer } from '../../lot/useLot';
+import { Button } from '../../ui/Button';
+import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { saveFile } from '../../ui/saveFile';
+import type { PaperContent } from '../../pdf/content';
+import { dossierContent } from './dossier/dossierContent';
+import { DossierHead, DossierPart } from './dossier/DossierPaper';
+
+const CANNOT =
+  'The PDF could not be made; the page itself can still be printed. Reload the page, then try again.';
+
+/** Makes the PDF and hands it over; its maker is loaded when it is first wanted. */
+function useDossierPdf(file: LotFile, answer: Answer, content: PaperContent) {
+  const dispatch = useAppDispatch();
+  const [busy, setBusy] = useState(false);
+  const { code } = file.lot.content;
+  const make = async (): Promise<void> => {
+    setBusy(true);
+    try {
+      const [{ dossierPdf }, { loadPaperFonts }] = await Promise.all([
+        import('../../pdf/dossierPdf'),
+        import('../../pdf/fonts'),
+      ]);
+      const { belief, limitPercent } = answer.ruling;
+      const readings = answer.evidence.readings.map(({ moisturePercent, budget }) => ({
+        percent: moisturePercent,
+        plusMinus: readingUncertainty(budget).expanded,
+      }));
+      const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
+      const digest = lotDigest(file.history, file.lot.entityId);
+      const printedAt = formatMoment(new Date().toISOString());
+      const bytes = await dossierPdf(
+        content,
+        { code, digest, printedAt, rule },
+        await loadPaperFonts(),
+      );
+      saveFile(`ripenum-lot-${code}.pdf`, bytes, 'application/pdf');
+    } catch {
+      dispatch(noticeShown({ text: CANNOT, tone: 'refused' }));
+    } finally {
+      setBusy(false);
+    }
+  };
+  return { busy, make: () => void make() };
+}
 
 function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const meters = useMeters();
+  const around = useWorkshop()?.around;
   const contents = useMemo(() => contentsOf(file), [file]);
   const answer = useAnswer(contents, file.lot.entityId);
+  const heat = useMemo(
+    () => (around ? lotHeat(file, around.rooms, around.nowMs) : null),
+    [file, around],
+  );
+  const demo = workspace === 'demo';
+  const content = dossierContent({ file, answer, meters, preferences, heat, demo });
+  const pdf = useDossierPdf(file, answer, content);
   const print = (): void => window.print();
-  useCommands([{ id: 'print', title: 'Print or save as PDF', key: 'p', run: print }]);
+  useCommands([
+    { id: 'print', title: 'Print the dossier', key: 'p', run: print },
+    { id: 'pdf', title: 'Save the dossier as PDF', key: 'f', run: pdf.make },
+  ]);
+  const digest = useMemo(() => lotDigest(file.history, file.lot.entityId), [file]);
   return (
     <>
       <div className="flex flex-wrap gap-3 py-5 print:hidden">
-        <Button tone="ink" onClick={print}>
-          <Printer aria-hidden className="size-5" /> Print or save as PDF
+        <Button tone="ink" onClick={pdf.make} disabled={pdf.busy}>
+          <FileDown aria-hidden className="size-5" /> Save as PDF
+        </Button>
+        <Button onClick={print}>
+          <Printer aria-hidden className="size-5" /> Print
         </Button>
         <Link
           to={`/${workspace}/lots/${file.lot.entityId}`}
@@ -34,19 +99,20 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
         </Link>
       </div>
       <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-white p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
-        <DossierHead file={file} ruling={answer.ruling} demo={workspace === 'demo'} />
+        <DossierHead head={content.head} />
         <LotRule answer={answer} />
-        <DossierEvidence file={file} answer={answer} />
-        <DossierMethod answer={answer} />
-        <DossierReasons ruling={answer.ruling} />
-        <DossierCautions file={file} answer={answer} />
-        <DossierSignature file={file} />
+        {content.parts.map((one) => (
+          <DossierPart key={one.title} part={one} />
+        ))}
+        <p className="text-base wrap-anywhere">
+          Digest of every record of this lot as it stands: SHA-256 {digest}
+        </p>
       </article>
     </>
   );
 }
 
-/** The lot on paper: decision, evidence, method, uncertainty, rules, signature. */
+/** The lot on paper: decision, evidence, method, uncertainty, rules, signature, seal. */
 export function DossierScreen(): ReactElement {
   return <LotGate View={DossierView} />;
 }

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import { useBook } from '../../data/useBook';
+import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
 import { FlowsSection } from './parts/FlowsSection';
 import { FormatsSection } from './parts/FormatsSection';
@@ -12,7 +13,10 @@ export function SeasonScreen(): ReactElement {
   if (!book) return <Waiting />;
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">Season</h1>
+      <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
+        <h1 className="text-4xl font-bold">Season</h1>
+        <PageLink to="season/years">Years compared</PageLink>
+      </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <HivesSection book={book} />
         <div className="space-y-8">

@@ -1,15 +1,18 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
+import { useMoment } from '../../data/useMeters';
 import { useWorkshop } from '../../data/useWorkshop';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { Waiting } from '../../ui/Waiting';
-import { DueSection } from './DueSection';
+import { DueList } from './DueList';
 import { LotRow } from './LotRow';
-import { MetersDue } from './MetersDue';
-import { RoomsDue } from './RoomsDue';
-import { StrainDue } from './StrainDue';
-import { bySeverity, useRuledLots, type RuledLot } from './useRuledLots';
+import { useHivesDue } from './useHivesDue';
+import { useLineDue } from './useLineDue';
+import { useMetersDue } from './useMetersDue';
+import { useRoomsDue } from './useRoomsDue';
+import { useNotesDue, useStoreDue } from './useStoreDue';
+import { bySeverity, useRuledLots, type RuledLot } from '../../data/useRuledLots';
 
 interface GroupProps {
   id: string;
@@ -50,20 +53,27 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
   );
 }
 
-/** All lots, those that wait for a decision first. */
+/** What waits at every station, then all lots, those that wait for a decision first. */
 export function TodayScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const workshop = useWorkshop();
   const lots = useRuledLots(workshop);
+  const moment = useMoment();
+  const nowMs = Date.parse(moment);
+  const due = [
+    ...useHivesDue(),
+    ...useRoomsDue(workshop, nowMs),
+    ...useLineDue(workshop, nowMs),
+    ...useMetersDue(workshop, moment),
+    ...useStoreDue(workshop, lots, nowMs),
+    ...useNotesDue(nowMs),
+  ];
   if (lots === undefined) return <Waiting />;
   const open = lots.filter((one) => !one.settled).sort(bySeverity);
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
-      <DueSection />
-      <RoomsDue />
-      {workshop && <StrainDue workshop={workshop} />}
-      {workshop && <MetersDue workshop={workshop} />}
+      <DueList items={due} nowMs={nowMs} />
       {lots.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />
       <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />

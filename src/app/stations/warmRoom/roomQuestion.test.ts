@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../../demo/season';
 import { learnRoom, loadCourse, roomOutlook } from '../../../core';
-import { LOT_KINDS, bookOf, roomFilesOf, roomTasks, workshopOf } from '../../../records';
+import { bookOf, lotFilesOf, roomFilesOf, roomTasks, workshopOf } from '../../../records';
 import { firstWhatIf, loadQuestion } from './loadQuestion';
 import { gapWords, spikeWords } from './logWords';
 import { DAYS_AHEAD, askedRoom } from './roomQuestion';
@@ -77,11 +77,7 @@ describe('what if', () => {
 
 describe('a batch made of a lot', () => {
   const { meters } = bookOf(season);
-  const kinds = LOT_KINDS as readonly string[];
-  const workshop = workshopOf(
-    season.filter((one) => kinds.includes(one.kind)),
-    meters,
-  );
+  const workshop = workshopOf(lotFilesOf(season), meters);
 
   test('starts from what comb and readings say, open cells wetter', () => {
     const { lot } = workshop.files[0]!;

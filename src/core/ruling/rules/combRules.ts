@@ -69,7 +69,7 @@ export const notMeasured: Rule = {
   source: { name: 'no statement of conformity without a meter', standing: 'our choice' },
   needs: [],
   find: ({ belief }) => {
-    if (belief.basis === 'readings') return [];
+    if (belief.basis === 'readings' || belief.basis === 'blend') return [];
     return belief.basis === 'comb'
       ? [{ bearing: 'note', sentence: 'Moisture was not measured: no statement of conformity.' }]
       : [

@@ -97,14 +97,6 @@ const IMPURITY_WORDS: Readonly<Record<Impurity, string>> = {
 
 function sensesFound(fault: Fault): Found[] {
   switch (fault) {
-    case 'repellent':
-      return [
-        {
-          bearing: 'divert',
-          sentence:
-            'It smells or tastes of a repellent: blocked for every use, cooking, brewing and feeding back included.',
-        },
-      ];
     case 'smoke':
     case 'caramel':
     case 'musty':
@@ -115,6 +107,7 @@ function sensesFound(fault: Fault): Found[] {
           sentence: `A ${fault === 'caramel' ? 'taste of caramel (heat)' : `${fault} note`}: taste it again with someone else before it is sold.`,
         },
       ];
+    case 'repellent': // blocks every use, see `blocksOf`
     case 'sour':
     case 'yeasty':
     case 'boozy':

@@ -1,3 +1,4 @@
+import { canBeDried, waysOf } from '../ways';
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
 import { limitPercent } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
@@ -9,16 +10,23 @@ function limitName({ evidence }: RuleContext): string {
   return `${percent(limitPercent(evidence))} of ${ruleSet.name}, ${ruleSet.edition}${kind}`;
 }
 
+const isBlendable = ({ evidence, belief }: RuleContext): boolean =>
+  waysOf(evidence, belief).some((one) => one.id === 'blend' && one.open);
+
 /** What can still be done with honey over the limit. */
-function remedy({ evidence, belief }: RuleContext): string {
+function remedy(context: RuleContext): string {
+  const { evidence, belief } = context;
   const bakers = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
   const cooking =
     bakers !== undefined && belief.mean <= bakers
       ? `; up to ${percent(bakers)} this rule set knows baker's honey, for cooking only`
       : '';
-  return evidence.honeyKind === 'heather'
-    ? `gelled heather does not dry as other honey does, so divert it${cooking}`
-    : `dry it and measure again, or divert it${cooking}`;
+  if (canBeDried(evidence)) return `dry it and measure again, or divert it${cooking}`;
+  const why =
+    evidence.honeyKind === 'heather'
+      ? 'gelled heather does not dry as other honey does'
+      : 'set honey does not dry';
+  return `${why}, so ${isBlendable(context) ? 'blend' : 'divert'} it${cooking}`;
 }
 
 function found(context: RuleContext): Found {
@@ -34,7 +42,7 @@ function found(context: RuleContext): Found {
       };
     case 'over':
       return {
-        bearing: evidence.honeyKind === 'heather' ? 'divert' : 'over',
+        bearing: canBeDried(evidence) ? 'over' : isBlendable(context) ? 'blend' : 'divert',
         sentence: `Measured ${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}; ${remedy(context)}.`,
       };
     case 'not-settled':

@@ -13,6 +13,7 @@ export const CONTAINER_NAMES: Readonly<Record<ContainerKind, string>> = {
   tank: 'Tank',
   drum: 'Drum',
   tub: 'Tub',
+  'comb-piece': 'Piece of comb',
   jar: 'Jar',
 };
 

@@ -1,6 +1,12 @@
 import { Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { amountMass, totalMass, type Belief, type MassEstimate } from '../../../../core';
+import {
+  amountMass,
+  densityMoisture,
+  totalMass,
+  type Belief,
+  type MassEstimate,
+} from '../../../../core';
 import { firstRevision, type Container, type LotFile, type Preferences } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { FRESH_CONTAINER, containerFormOf, readContainerForm } from '../../../forms/containerForm';
@@ -16,9 +22,6 @@ import { SheetSection } from '../../../ui/SheetSection';
 /** Two standard uncertainties, about 95 %. */
 const TWO = 2;
 
-/** Moistures at which the density is known [%]. */
-const densityMoisture = (belief: Belief): number => Math.min(25, Math.max(13, belief.mean));
-
 export function massWords(
   { massKg, standardUncertaintyKg }: MassEstimate,
   preferences: Preferences,
@@ -32,7 +35,7 @@ export function massOf(containers: readonly Container[], belief: Belief): MassEs
   const known = containers.filter((one) => one.content.amount !== null);
   if (known.length === 0) return null;
   const masses = known.flatMap(({ content }) =>
-    content.amount ? [amountMass(content.amount, densityMoisture(belief))] : [],
+    content.amount ? [amountMass(content.amount, densityMoisture(belief.mean))] : [],
   );
   return totalMass(
     masses,
@@ -50,7 +53,7 @@ function ContainerRow({
   const [correcting, setCorrecting] = useState(false);
   const preferences = useAppSelector(selectPreferences);
   const { content } = container;
-  const each = content.amount && amountMass(content.amount, densityMoisture(belief));
+  const each = content.amount && amountMass(content.amount, densityMoisture(belief.mean));
   const kind = CONTAINER_NAMES[content.containerKind];
   return (
     <li className="flex flex-wrap items-center gap-x-4 py-2">

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { makeUpCount, type LotFile, type LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { colourWords } from '../../../format/colour';
+import { PURPOSE_NAMES, STORE_ACT_NAMES } from '../../../format/storeWords';
 import { OCCASION_NAMES, STAGE_NAMES } from '../../../format/strainWords';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
 
@@ -34,6 +35,16 @@ function said(record: LotRecord): string {
       return `Warmth: ${OCCASION_NAMES[record.content.occasion]}`;
     case 'weighing':
       return `Weighed ${STAGE_NAMES[record.content.stage]}: ${record.content.massKg.toFixed(1)} kg`;
+    case 'circumstances':
+      return 'What else bears on it';
+    case 'piece':
+      return `Piece ${record.content.label}`;
+    case 'store-move':
+      return `Store: ${STORE_ACT_NAMES[record.content.act]}`;
+    case 'packing':
+      return `Jars ${record.content.code}: ${record.content.count} of ${record.content.jarG} g`;
+    case 'jar-move':
+      return `${record.content.count} jars ${record.content.act === 'given-out' ? 'given out' : 'set aside'}: ${PURPOSE_NAMES[record.content.purpose]}`;
   }
 }
 

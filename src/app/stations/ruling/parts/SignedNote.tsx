@@ -1,11 +1,18 @@
 import type { ReactElement } from 'react';
+import type { Outcome } from '../../../../core';
 import { isRulingOutdated, type LotFile } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 
 /** What was signed last, and whether it still rests on the evidence at hand. */
-export function SignedNote({ file }: { file: LotFile }): ReactElement | null {
+export function SignedNote({
+  file,
+  outcome,
+}: {
+  file: LotFile;
+  outcome: Outcome;
+}): ReactElement | null {
   const meters = useMeters();
   const { ruling } = file;
   if (!ruling) return null;
@@ -19,7 +26,7 @@ export function SignedNote({ file }: { file: LotFile }): ReactElement | null {
           ? ''
           : `, otherwise than the rules: ${content.overrideReason}`}
       </p>
-      {isRulingOutdated(file, meters) && (
+      {isRulingOutdated(file, meters, outcome) && (
         <p className="mt-1 font-semibold">
           The evidence has changed since; look again and sign anew.
         </p>

@@ -1,6 +1,13 @@
 import { ArrowRight } from 'lucide-react';
 import type { ReactElement } from 'react';
-import { NO_NUMBER_WILL, inHundred, isStuck, whatOneReadingSettles } from '../../../../core';
+import {
+  NO_NUMBER_WILL,
+  cheapestEvidence,
+  inHundred,
+  isStuck,
+  whatOneReadingSettles,
+  type NextEvidenceId,
+} from '../../../../core';
 import { formatPercent } from '../../../format/moisture';
 import { useFlips, type Answer } from '../../../lot/useLot';
 
@@ -12,11 +19,20 @@ function oneReadingSentence({ evidence, ruling }: Answer): string {
   );
 }
 
+const CHEAPEST: Readonly<Record<NextEvidenceId, string>> = {
+  taste: 'Cheapest next: let two people smell and taste it.',
+  look: 'Cheapest next: say how much of the comb was capped.',
+  shake: 'Cheapest next: the shake test, on comb that is not cold.',
+  reading: 'Next: one reading with a checked meter.',
+};
+
 /** The nearest changes of evidence that give another ruling. */
 export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
   const flips = useFlips(answer);
   const sentences = flips.map((one) => one.sentence);
   if (answer.ruling.belief.basis !== 'readings') sentences.unshift(oneReadingSentence(answer));
+  const cheapest = cheapestEvidence(answer.evidence, answer.ruling);
+  if (cheapest) sentences.unshift(CHEAPEST[cheapest.id]);
   if (isStuck(answer.ruling, flips)) sentences.unshift(NO_NUMBER_WILL);
   return (
     <section aria-labelledby="changes">

@@ -1,0 +1,29 @@
+import {
+  bookOf,
+  current,
+  honeyHouseOf,
+  lotFilesOf,
+  pouredLines,
+  roomFilesOf,
+  workshopOf,
+  type AnyRecord,
+  type Workshop,
+} from '../src/records';
+
+/** The workshop of a whole season as the application puts it together, for tests. */
+export function demoWorkshop(season: readonly AnyRecord[], nowMs: number): Workshop {
+  const now = current(season);
+  const blends = now.filter((one) => one.kind === 'blend');
+  const ticks = now.filter((one) => one.kind === 'blend-tick');
+  const frames = now.filter((one) => one.kind === 'frame');
+  const book = bookOf(season);
+  return workshopOf(lotFilesOf(season), book.meters, {
+    book,
+    rooms: roomFilesOf(season),
+    house: honeyHouseOf(season),
+    blends,
+    poured: pouredLines(blends, ticks),
+    frames: new Map(frames.map((one) => [one.entityId, one])),
+    nowMs,
+  });
+}

@@ -1,0 +1,127 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, expectAccessible, openDemoLot, test } from './house';
+import { pdfText } from './pdfText';
+
+const asFile = (text: string, name = 'colleague.json') => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+async function exported(page: Page, workspace = 'demo'): Promise<string> {
+  await page.goto(`/${workspace}/kit`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Export all records' }).click();
+  return readFile(await (await download).path(), 'utf8');
+}
+
+test('the dossier as PDF: its text read back, and its digest held against the exported file', async ({
+  page,
+}) => {
+  await openDemoLot(page, 'Bean field, second day');
+  await page.getByRole('link', { name: 'Dossier' }).click();
+  await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as PDF' }).click();
+  const { text } = await pdfText(await readFile(await (await download).path()));
+  for (const said of [
+    'Bean field, second day',
+    'Accept, on conditions',
+    'Evidence',
+    'Method and uncertainty',
+    'Warmth, drying and straining',
+    'No honey for infants under 12 months.',
+    'Not tested:',
+    'signed HH',
+    'Page 1 of',
+  ]) {
+    expect(text).toContain(said);
+  }
+  const digest = /SHA-256 ([0-9a-f]{32})/.exec(text)?.[1] ?? '';
+  expect(digest).toHaveLength(32);
+  const file = await exported(page);
+  await page.goto('/demo/verify');
+  await page.getByLabel('File to verify').setInputFiles(asFile(file));
+  await expect(page.getByText('The file is whole')).toBeVisible();
+  await page.getByLabel(/Digest on the dossier/).fill(digest);
+  await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
+  await expectAccessible(page);
+  const touched = file.replace('"author": "HH"', '"author": "XX"');
+  await page.getByLabel('File to verify').setInputFiles(asFile(touched));
+  await expect(page.getByText('The file was changed')).toBeVisible();
+});
+
+/** A file as a colleague’s application would have written it after a change. */
+function changedBy(text: string, change: (records: Record<string, unknown>[]) => void): string {
+  const file = JSON.parse(text) as { seal?: object; records: Record<string, unknown>[] };
+  delete file.seal;
+  change(file.records);
+  return JSON.stringify(file);
+}
+
+test('a colleague’s file is merged without doubles; what differs is shown side by side', async ({
+  page,
+}) => {
+  const text = await exported(page);
+  const lotOf = (records: Record<string, unknown>[]) =>
+    records.find((one) => one['entityId'] === 'demo-5-1' && one['kind'] === 'lot')!;
+  const clash = changedBy(text, (records) => {
+    const lot = lotOf(records);
+    lot['content'] = { ...(lot['content'] as object), name: 'Marsh, as they call it' };
+  });
+  await page.getByLabel('File to import').setInputFiles(asFile(clash));
+  const section = page.getByRole('region', { name: /1 record in colleague.json differ/ });
+  await expect(section.getByRole('row', { name: /name/ })).toContainText('Marsh, as they call it');
+  await expectAccessible(page);
+  await section.getByRole('button', { name: 'Take theirs' }).click();
+  await section.getByRole('button', { name: 'Import so' }).click();
+  await expect(page.getByText(/Imported 1 revisions/)).toBeVisible();
+  await page.goto('/demo/today');
+  await expect(page.getByRole('link', { name: /Marsh, as they call it/ }).first()).toBeVisible();
+});
+
+test('changed in two places: both are shown, one is chosen, the other stays in the history', async ({
+  page,
+}) => {
+  const text = await exported(page);
+  const twoTruths = changedBy(text, (records) => {
+    const lot = records.find((one) => one['entityId'] === 'demo-5-1' && one['kind'] === 'lot')!;
+    const next = (id: string, name: string, at: string) => ({
+      ...lot,
+      id,
+      supersedes: lot['id'],
+      reason: 'Renamed',
+      author: id.slice(-2).toUpperCase(),
+      recordedAt: at,
+      content: { ...(lot['content'] as object), name },
+    });
+    records.push(
+      next('rival-aa', 'Marsh by AA', '2026-11-01T10:00:00.000Z'),
+      next('rival-bb', 'Marsh by BB', '2026-11-02T10:00:00.000Z'),
+    );
+  });
+  await page.getByLabel('File to import').setInputFiles(asFile(twoTruths));
+  const rivals = page.getByRole('region', { name: /Changed in two places/ });
+  await expect(rivals.getByRole('row', { name: /name/ })).toContainText('Marsh by AA');
+  await expectAccessible(page);
+  await rivals.getByRole('button', { name: 'AA holds' }).click();
+  await expect(rivals).toHaveCount(0);
+  await page.goto('/demo/lots/demo-5-1');
+  await expect(page.getByRole('heading', { level: 1, name: 'Marsh by AA' })).toBeVisible();
+  await page.getByText(/^History/).click();
+  await expect(page.getByText(/Chosen of several after merging/)).toBeVisible();
+});
+
+test('any table leaves as CSV', async ({ page }) => {
+  await page.goto('/demo/kit');
+  await page.getByLabel('One table, for a spreadsheet').selectOption('packing');
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Save as CSV' }).click();
+  const csv = await readFile(await (await download).path(), 'utf8');
+  const [head, ...rows] = csv.trim().split('\r\n');
+  expect(head?.split(',')).toEqual(
+    expect.arrayContaining(['id', 'recordedAt', 'code', 'jarG', 'bestBefore']),
+  );
+  expect(rows).toHaveLength(2);
+});

@@ -1,0 +1,184 @@
+import { addDays, format } from 'date-fns';
+import { counted } from '../format/counted';
+import { dayAfterMonths } from '../format/dates';
+import { RISK_NAMES } from '../format/storeWords';
+import { daysUntil, keepingBasis, standingYears, worstKeeping } from './keeping';
+import type { SpringComb } from './useSpringCombs';
+import type { StoredLot } from './useStore';
+
+/** Why something in the store is watched. */
+export const WATCH_KINDS = [
+  'rising',
+  'recheck',
+  'setting',
+  'opened',
+  'best-before',
+  'spring',
+] as const;
+export type WatchKind = (typeof WATCH_KINDS)[number];
+
+/** Something in the store to look at, with the one act that it asks for. */
+export interface Watch {
+  readonly id: string;
+  readonly kind: WatchKind;
+  /** null for combs that are of no lot */
+  readonly lotId: string | null;
+  readonly title: string;
+  readonly why: string;
+  /** ISO day by which */
+  readonly by: string;
+  /** page below the workspace */
+  readonly to: string;
+}
+
+const today = (nowMs: number): string => format(nowMs, 'yyyy-MM-dd');
+const nameOf = ({ file }: StoredLot): string =>
+  file.lot.content.name || `Lot ${file.lot.content.code}`;
+
+/** The day from which the months to the next look count: the last ruling or reading, else the extraction. */
+function lookedAt({ file }: StoredLot): string {
+  const readings = file.readings.map((one) => one.content.takenAt);
+  const signed = file.ruling ? [file.ruling.recordedAt] : [];
+  return [...readings, ...signed, file.lot.content.date].sort().at(-1)!.slice(0, 10);
+}
+
+/** Setting within so many months is told, from this share of the glucose on [1]. @source our choice, no source */
+const SETS_WITHIN_MONTHS = 3;
+const SET_SHARE = 0.25;
+
+/** What is to be done before the risk of a lot rises, or before it sets. */
+function byForecast(lot: StoredLot, nowMs: number): Watch[] {
+  const { entityId: lotId } = lot.file.lot;
+  const basis = keepingBasis(lot.evidence, lot.ruling);
+  const found = worstKeeping(basis, standingYears(lot.file.lot, lot.vessels), nowMs);
+  if (!found) return [];
+  const { forecast } = found;
+  const at = { lotId, to: `store/keep/${lotId}` };
+  const rises = forecast.months.find((one) => one.month >= forecast.checkMonths);
+  const rising: Watch = {
+    ...at,
+    id: `rising-${lotId}`,
+    kind: 'rising',
+    title: `Use ${nameOf(lot)} first, or move it to the cold`,
+    why: `Its risk of fermentation rises there to “${RISK_NAMES[rises?.risk ?? 'watch']}” as it sets.`,
+    by: dayAfterMonths(today(nowMs), forecast.checkMonths),
+  };
+  const sets = forecast.months.findIndex((one) => one.crystallisedShare > SET_SHARE);
+  const setting: Watch = {
+    ...at,
+    id: `setting-${lotId}`,
+    kind: 'setting',
+    title: `${nameOf(lot)} is about to set`,
+    why: 'Fill jars or cream it before it does; warming it again costs enzymes.',
+    by: dayAfterMonths(today(nowMs), Math.max(0, sets)),
+  };
+  const isSetting = sets > 0 && sets <= SETS_WITHIN_MONTHS && basis.startShare < SET_SHARE;
+  return [...(forecast.checkReason === 'rising' ? [rising] : []), ...(isSetting ? [setting] : [])];
+}
+
+function recheck(lot: StoredLot): Watch {
+  const { entityId: lotId } = lot.file.lot;
+  return {
+    id: `recheck-${lotId}`,
+    kind: 'recheck',
+    lotId,
+    title: `Look at ${nameOf(lot)} again`,
+    why: 'Smell, taste and read it: its class of fermentation allows no longer wait.',
+    by: dayAfterMonths(lookedAt(lot), lot.ruling.checkAgainMonths),
+    to: `lots/${lotId}`,
+  };
+}
+
+/** Opened containers are used first. @source common practice, no source */
+const OPEN_FOR_DAYS = 60;
+
+function byContainers(lot: StoredLot): Watch[] {
+  return lot.vessels.flatMap((vessel): Watch[] => {
+    if (vessel.isEmpty || vessel.openedAt === null) return [];
+    const opened = vessel.openedAt.slice(0, 10);
+    return [
+      {
+        id: `opened-${vessel.id}`,
+        kind: 'opened',
+        lotId: vessel.lotId,
+        title: `Use ${vessel.label} of ${nameOf(lot)} first`,
+        why: 'It was opened; air and a used spoon bring water and yeast.',
+        by: format(addDays(new Date(`${opened}T12:00`), OPEN_FOR_DAYS), 'yyyy-MM-dd'),
+        to: 'store',
+      },
+    ];
+  });
+}
+
+function byJars(lot: StoredLot): Watch[] {
+  return lot.jars
+    .filter((one) => one.left > 0)
+    .map(({ packing, left }) => ({
+      id: `best-before-${packing.entityId}`,
+      kind: 'best-before',
+      lotId: lot.file.lot.entityId,
+      title: `${left} jars ${packing.content.code}: best before comes near`,
+      why: 'Sell or use them first, or look at the honey again.',
+      by: packing.content.bestBefore,
+      to: 'store',
+    }));
+}
+
+/** How far ahead each kind is told [d]. */
+const AHEAD_DAYS: Readonly<Record<WatchKind, number>> = {
+  rising: 60,
+  recheck: 21,
+  setting: 60,
+  opened: 45,
+  'best-before': 60,
+  spring: 14,
+};
+
+/** Whether anything of a lot is left in the house. */
+export const isInStore = ({ vessels, jars }: StoredLot): boolean =>
+  vessels.some((one) => !one.isEmpty) || jars.some((one) => one.left > 0);
+
+/** Combs kept for spring are looked at once in so many days. @source common practice, no source */
+const SPRING_EVERY_DAYS = 30;
+
+/** Open cells take up water, and moths come: combs kept whole are looked at month by month. */
+function springCombs(combs: readonly SpringComb[], nowMs: number): Watch[] {
+  const [first] = [...combs].sort((a, b) => a.day.localeCompare(b.day));
+  if (!first) return [];
+  const gone = Math.max(0, -daysUntil(first.day, nowMs));
+  const rounds = Math.max(1, Math.ceil(gone / SPRING_EVERY_DAYS));
+  const open = combs.filter((one) => one.hasOpenCells).length;
+  return [
+    {
+      id: 'spring-combs',
+      kind: 'spring',
+      lotId: null,
+      title: `Look at ${counted(combs.length, 'comb')} kept for spring`,
+      why:
+        open > 0
+          ? `${open} with open cells: they take up water; and moths come.`
+          : 'Moths come above 10 °C.',
+      by: format(addDays(new Date(`${first.day}T12:00`), rounds * SPRING_EVERY_DAYS), 'yyyy-MM-dd'),
+      to: 'store',
+    },
+  ];
+}
+
+/** What in the store is to be looked at, soonest first. */
+export function watchList(
+  lots: readonly StoredLot[],
+  combs: readonly SpringComb[],
+  nowMs: number,
+): Watch[] {
+  const ofLots = lots
+    .filter(isInStore)
+    .flatMap((lot) => [
+      recheck(lot),
+      ...byForecast(lot, nowMs),
+      ...byContainers(lot),
+      ...byJars(lot),
+    ]);
+  return [...ofLots, ...springCombs(combs, nowMs)]
+    .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS[one.kind])
+    .sort((a, b) => a.by.localeCompare(b.by) || a.title.localeCompare(b.title));
+}

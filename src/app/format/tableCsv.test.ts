@@ -1,0 +1,54 @@
+import { describe, expect, test } from '@jest/globals';
+import Papa from 'papaparse';
+import { KIND_NAMES } from './recordNames';
+import { RECORD_KINDS } from '../../records';
+import { countingScribe, sampleLot } from '../../records/test/sampleLot';
+import { sampleStore } from '../../records/test/sampleStore';
+import { tableCsv } from './tableCsv';
+
+const lot = sampleLot();
+const store = sampleStore(countingScribe('s'), {
+  lotId: lot[0]!.ownerId,
+  containerId: lot[1]!.entityId,
+});
+const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv, { header: true }).data;
+
+describe('a table as CSV, read back by another reader', () => {
+  test('one row a revision, one column a field, nested ones by their path', () => {
+    const packing = store.filter((one) => one.kind === 'packing');
+    const [row] = rowsOf(tableCsv(packing));
+    expect(row).toMatchObject({
+      code: '260820-a.1',
+      jarG: '500',
+      count: '12',
+      'from.0.massKg': '6',
+      kind: 'packing',
+    });
+  });
+
+  test('every kind can leave, and has a name', () => {
+    for (const record of [...lot, ...store]) {
+      const [row] = rowsOf(tableCsv([record]));
+      expect(row?.['id']).toBe(record.id);
+    }
+    expect(Object.keys(KIND_NAMES).sort()).toEqual([...RECORD_KINDS].sort());
+  });
+
+  test('what a spreadsheet would run as a formula is only text, commas and quotes survive', () => {
+    const evil = lot.map((one) =>
+      one.kind === 'lot'
+        ? { ...one, content: { ...one.content, name: '=1+1', remark: 'a, "b"\nc' } }
+        : one,
+    );
+    const [row] = rowsOf(tableCsv(evil.filter((one) => one.kind === 'lot')));
+    expect(row?.['name']).toBe("'=1+1");
+    expect(row?.['remark']).toBe('a, "b"\nc');
+  });
+
+  test('long contents are told by their length', () => {
+    const long = lot
+      .filter((one) => one.kind === 'lot')
+      .map((one) => ({ ...one, content: { ...one.content, remark: 'x'.repeat(3000) } }));
+    expect(rowsOf(tableCsv(long))[0]?.['remark']).toBe('3000 letters');
+  });
+});

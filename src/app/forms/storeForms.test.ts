@@ -1,0 +1,244 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES } from '../../records';
+import { freshBlend, readBlendForm } from './blendForm';
+import {
+  circumstancesFormOf,
+  pieceFormOf,
+  readCircumstancesForm,
+  readPieceForm,
+} from './circumstancesForm';
+import { labelFormOf, measuresOf, readLabelForm } from './labelForm';
+import { readSeasonNoteForm, seasonNoteFormOf } from './seasonNoteForm';
+import {
+  freshJarMove,
+  freshMove,
+  jarUnit,
+  packFormOf,
+  readJarMoveForm,
+  readMoveForm,
+  readPackForm,
+} from './storeForms';
+
+const METRIC = DEFAULT_PREFERENCES;
+const US = { ...DEFAULT_PREFERENCES, massUnit: 'lb', temperatureUnit: 'F' } as const;
+const NOW = '2026-08-20T10:00:00.000Z';
+const VESSEL = { containerId: 'c', item: 2 };
+
+function errorsOf(parsed: {
+  ok: boolean;
+  errors?: Readonly<Record<string, { sentence: string }>>;
+}) {
+  return Object.fromEntries(
+    Object.entries(parsed.errors ?? {}).map(([field, one]) => [field, one.sentence]),
+  );
+}
+
+function contentOf<T>(parsed: { ok: true; content: T } | { ok: false; errors: unknown }): T {
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.errors));
+  return parsed.content;
+}
+
+describe('moves in the store', () => {
+  test('a place keeps its temperature, other acts keep none', () => {
+    const placed = { ...freshMove(NOW), temperature: '50' };
+    expect(contentOf(readMoveForm(placed, VESSEL, US))).toMatchObject({
+      ...VESSEL,
+      act: 'placed',
+      placeKind: 'cellar',
+      temperatureC: 10,
+      massKg: null,
+    });
+    const emptied = { ...placed, act: 'emptied' as const };
+    expect(contentOf(readMoveForm(emptied, VESSEL, US))).toMatchObject({
+      placeKind: null,
+      temperatureC: null,
+    });
+  });
+
+  test('honey taken needs a weight, in the keeper’s unit', () => {
+    const taken = { ...freshMove(NOW), act: 'taken' as const };
+    expect(errorsOf(readMoveForm(taken, VESSEL, METRIC))).toEqual({
+      mass: 'Say how much was taken.',
+    });
+    expect(contentOf(readMoveForm({ ...taken, mass: '2' }, VESSEL, US)).massKg).toBeCloseTo(
+      0.907,
+      3,
+    );
+    expect(
+      errorsOf(readMoveForm({ ...taken, mass: 'much', at: '' }, VESSEL, METRIC)),
+    ).toMatchObject({ at: 'Choose a day and a time.' });
+  });
+});
+
+describe('jars', () => {
+  const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
+  const form = { ...packFormOf(null, fresh, METRIC), vessel: 'c#2', count: '20' };
+  const left = () => 12;
+
+  test('take their honey from a container, never more than is left', () => {
+    expect(contentOf(readPackForm(form, METRIC, left)).from).toEqual([
+      { containerId: 'c', item: 2, massKg: 10 },
+    ]);
+    expect(errorsOf(readPackForm({ ...form, count: '25' }, METRIC, left)).count).toMatch(
+      /^That is 12.5 kg, and only 12.0 kg/,
+    );
+    expect(contentOf(readPackForm({ ...form, count: '25' }, METRIC, () => null)).count).toBe(25);
+  });
+
+  test('in ounces for those who weigh in pounds, and back', () => {
+    expect(jarUnit(US).name).toBe('oz');
+    const content = contentOf(readPackForm({ ...form, jar: '16' }, US, left));
+    expect(content.jarG).toBeCloseTo(453.6, 1);
+    expect(packFormOf(content, fresh, US)).toMatchObject({ jar: '16', vessel: 'c#2' });
+  });
+
+  test.each([
+    [{ vessel: '' }, 'vessel', 'Choose the container that was filled from.'],
+    [{ code: 'a b' }, 'code', /letters, digits, dots and hyphens/],
+    [{ count: '2.5' }, 'count', /1 to 5000/],
+    [{ bestBefore: '' }, 'bestBefore', 'Choose a day.'],
+  ])('what is wrong is said beside its field: %j', (change, field, sentence) => {
+    const found = errorsOf(readPackForm({ ...form, ...change }, METRIC, left))[field];
+    if (typeof sentence === 'string') expect(found).toBe(sentence);
+    else expect(found).toMatch(sentence);
+  });
+
+  test('no more are set aside or given out than there are', () => {
+    const packing = { id: 'p', free: 4, left: 9, setAside: 5 };
+    const move = { ...freshJarMove(NOW), count: '5' };
+    expect(errorsOf(readJarMoveForm(move, packing, METRIC)).count).toBe(
+      'Only 4 of these jars are not set aside yet.',
+    );
+    const out = { ...move, act: 'given-out' as const, to: 'stall', firstNumber: '3' };
+    expect(contentOf(readJarMoveForm(out, packing, METRIC))).toMatchObject({
+      count: 5,
+      to: 'stall',
+      firstNumber: 3,
+    });
+    expect(errorsOf(readJarMoveForm({ ...out, count: '10' }, packing, METRIC)).count).toMatch(
+      /^Only 9/,
+    );
+    expect(
+      contentOf(readJarMoveForm({ ...move, count: '2', to: 'stall' }, packing, METRIC)).to,
+    ).toBe('');
+  });
+});
+
+describe('a blend', () => {
+  const form = freshBlend(['a', 'b'], METRIC);
+
+  test('is asked with so many tanks of one size', () => {
+    const settings = contentOf(
+      readBlendForm({ ...form, tanks: '3', capacity: '40', allowed: ['flows'] }, METRIC),
+    );
+    expect(settings.tanks).toEqual([1, 2, 3].map((at) => ({ id: `Tank ${at}`, capacityKg: 40 })));
+    expect(settings).toMatchObject({
+      mixFlows: true,
+      mixColours: false,
+      wholeOnly: true,
+      openingWorthKg: 0.5,
+    });
+  });
+
+  test.each([
+    [{ lots: [] }, 'lots'],
+    [{ tanks: '0' }, 'tanks'],
+    [{ tanks: 'two' }, 'tanks'],
+    [{ target: '30' }, 'target'],
+    [{ capacity: '0.2' }, 'capacity'],
+    [{ opening: '-1' }, 'opening'],
+    [{ name: ' ' }, 'name'],
+  ])('what is wrong is said beside its field: %j', (change, field) => {
+    expect(Object.keys(errorsOf(readBlendForm({ ...form, ...change }, METRIC)))).toEqual([field]);
+  });
+
+  test('in pounds', () => {
+    const settings = contentOf(readBlendForm(freshBlend(['a'], US), US));
+    expect(settings.tanks[0]!.capacityKg).toBeCloseTo(50, 0);
+    expect(settings.openingWorthKg).toBeCloseTo(0.5, 1);
+  });
+});
+
+describe('what else bears on a lot', () => {
+  test('comes back as it was typed', () => {
+    const form = {
+      ...circumstancesFormOf(null),
+      product: 'strips',
+      freeFrom: '2026-08-20',
+      also: ['last-flow' as const],
+      brood: 'sealed' as const,
+    };
+    const content = contentOf(readCircumstancesForm(form, METRIC));
+    expect(content).toMatchObject({
+      treated: { product: 'strips', freeFrom: '2026-08-20' },
+      lastFlowInBoxes: true,
+      wetEquipment: false,
+    });
+    expect(circumstancesFormOf(content)).toEqual(form);
+  });
+
+  test('a product without its day, or a day without its product, is asked for', () => {
+    const fresh = circumstancesFormOf(null);
+    expect(errorsOf(readCircumstancesForm({ ...fresh, product: 'strips' }, METRIC))).toEqual({
+      freeFrom: 'Choose a day.',
+    });
+    expect(
+      Object.keys(errorsOf(readCircumstancesForm({ ...fresh, freeFrom: '2026-08-20' }, METRIC))),
+    ).toEqual(['product']);
+  });
+});
+
+describe('a piece of comb', () => {
+  test('is whole, or sacrificed with a usual doubt', () => {
+    const fresh = pieceFormOf(null, METRIC, '4');
+    expect(contentOf(readPieceForm(fresh, METRIC))).toMatchObject({
+      label: '4',
+      cappedTenths: 10,
+      sacrificed: null,
+      massKg: null,
+    });
+    const cut = contentOf(readPieceForm({ ...fresh, moisture: '17.2', seen: ['weeping'] }, METRIC));
+    expect(cut).toMatchObject({
+      sacrificed: { percent: 17.2, plusMinus: 0.5 },
+      weeping: true,
+      foreign: false,
+    });
+    expect(pieceFormOf(cut, METRIC)).toMatchObject({
+      moisture: '17.2',
+      plusMinus: '0.5',
+      seen: ['weeping'],
+    });
+    expect(Object.keys(errorsOf(readPieceForm({ ...fresh, moisture: '70' }, METRIC)))).toEqual([
+      'moisture',
+    ]);
+  });
+});
+
+describe('labels and notes', () => {
+  test('a label comes back as it was, and a sheet that does not fit says by how much', () => {
+    const form = labelFormOf(null);
+    const content = contentOf(readLabelForm(form, METRIC));
+    expect(labelFormOf(content)).toEqual(form);
+    expect(errorsOf(readLabelForm({ ...form, columns: '9' }, METRIC)).sheetId).toMatch(
+      /mm wider than the page/,
+    );
+    expect(errorsOf(readLabelForm({ ...form, rows: 'many', ink: 'blue' }, METRIC))).toMatchObject({
+      rows: expect.any(String),
+      ink: expect.any(String),
+    });
+    expect(measuresOf(content.sheet).columns).toBe('3');
+  });
+
+  test('a note comes back before the next season unless told otherwise', () => {
+    const form = seasonNoteFormOf(null, new Date('2026-08-20T12:00:00'));
+    expect(form.planningDay).toBe('2027-03-01');
+    expect(errorsOf(readSeasonNoteForm(form, 2026, METRIC))).toEqual({
+      text: 'Say what to do differently.',
+    });
+    const content = contentOf(
+      readSeasonNoteForm({ ...form, text: 'Earlier', yardId: 'y' }, 2026, METRIC),
+    );
+    expect(content).toMatchObject({ year: 2026, yardId: 'y', done: '' });
+    expect(seasonNoteFormOf(content, new Date())).toMatchObject({ text: 'Earlier', yardId: 'y' });
+  });
+});

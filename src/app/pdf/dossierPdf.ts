@@ -1,0 +1,74 @@
+import type { PaperBlock, PaperContent } from './content';
+import { drawRule, type PaperRule } from './drawRule';
+import type { PaperFonts } from './fonts';
+import { INK, Paper } from './paper';
+import { drawQr, lotQrText } from './qr';
+
+/** What stands on a dossier besides its words. */
+export interface DossierMarks {
+  readonly code: string;
+  /** over every revision of the lot */
+  readonly digest: string;
+  readonly printedAt: string;
+  readonly rule: PaperRule;
+}
+
+function writeBlock(paper: Paper, block: PaperBlock): void {
+  switch (block.as) {
+    case 'text':
+      return paper.text(block.text, { bold: block.strong ?? false });
+    case 'list':
+      return block.items.forEach((one, at) =>
+        paper.text(`${block.numbered ? `${at + 1}.` : '•'} ${one}`, { indent: 8 }),
+      );
+    case 'table':
+      return paper.table(block.head, block.rows, block.shares);
+  }
+}
+
+const QR_SIDE = 96;
+
+/** The lot's code and digest as words and as a code to be scanned. */
+function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
+  paper.heading('Seal');
+  const { page, bottom } = paper.room(QR_SIDE + 6, 6);
+  const text = lotQrText(code, digest);
+  drawQr(page, text, { x: paper.left + 6, y: bottom, side: QR_SIDE, color: INK });
+  const lines = [
+    `Lot ${code}`,
+    `SHA-256 ${digest.slice(0, 32)}`,
+    digest.slice(32),
+    'Over every record of this lot as it stood when this was printed. Export the records',
+    'and give this digest to the verifier: it says whether anything was changed since.',
+  ];
+  lines.forEach((line, at) => {
+    const font = at === 0 ? paper.bold : paper.regular;
+    const y = bottom + QR_SIDE - 14 - at * 14;
+    page.drawText(line, { x: paper.left + QR_SIDE + 24, y, size: 9, font, color: INK });
+  });
+}
+
+/** A dossier as a PDF: its words, the moisture rule as vectors, the seal, page numbers. */
+export async function dossierPdf(
+  content: PaperContent,
+  marks: DossierMarks,
+  fonts: PaperFonts,
+): Promise<Uint8Array> {
+  const { head, parts } = content;
+  const paper = await Paper.create(fonts, `${head.title}, dossier`);
+  paper.text(head.over, { size: 9 });
+  paper.text(head.title, { size: 20, bold: true });
+  paper.text(head.facts);
+  if (head.remark !== '') paper.text(head.remark);
+  paper.text(head.decision, { size: 16, bold: true, below: 2 });
+  paper.text(head.statement, { size: 11, below: 10 });
+  drawRule(paper, marks.rule);
+  for (const { title, blocks } of parts) {
+    paper.heading(title);
+    blocks.forEach((one) => writeBlock(paper, one));
+  }
+  writeSeal(paper, marks);
+  return paper.finish(
+    `Lot ${marks.code}, printed ${marks.printedAt}, ${marks.digest.slice(0, 16)}`,
+  );
+}

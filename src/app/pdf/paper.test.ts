@@ -1,0 +1,221 @@
+import { readFileSync } from 'node:fs';
+import { describe, expect, test } from '@jest/globals';
+import jsQR from 'jsqr';
+import { PDFDocument, PDFRawStream, decodePDFRawStream } from 'pdf-lib';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import type { PaperContent } from './content';
+import { dossierPdf } from './dossierPdf';
+import type { PaperFonts } from './fonts';
+import { LABEL_SHEETS, labelsOnSheet, sheetTrouble } from './labelSheets';
+import { labelsPdf } from './labelsPdf';
+import { jarQrText, labelText, netWeightText } from './labelText';
+import { brokenLines } from './paper';
+import { lotQrText, qrModules } from './qr';
+
+const fontFile = (weight: number): ArrayBuffer => {
+  const name = `node_modules/@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-${weight}-normal.woff`;
+  return new Uint8Array(readFileSync(name)).buffer;
+};
+const fonts: PaperFonts = { regular: fontFile(400), bold: fontFile(700) };
+
+async function readBack(bytes: Uint8Array): Promise<{ pages: string[] }> {
+  const document = await getDocument({ data: bytes.slice(), verbosity: 0 }).promise;
+  const pages: string[] = [];
+  for (let at = 1; at <= document.numPages; at += 1) {
+    const content = await (await document.getPage(at)).getTextContent();
+    pages.push(
+      content.items
+        .map((one) => ('str' in one ? one.str : ''))
+        .join(' ')
+        .replaceAll(/\s+/g, ' '),
+    );
+  }
+  return { pages };
+}
+
+/** The code as a camera would see it: dark and light pixels with a quiet zone around. */
+function scanned(text: string): string | undefined {
+  const { size, isDark } = qrModules(text);
+  const [scale, quiet] = [4, 4];
+  const side = (size + 2 * quiet) * scale;
+  const pixels = new Uint8ClampedArray(side * side * 4).fill(255);
+  for (let y = 0; y < side; y += 1) {
+    for (let x = 0; x < side; x += 1) {
+      const [row, column] = [Math.floor(y / scale) - quiet, Math.floor(x / scale) - quiet];
+      const inside = row >= 0 && column >= 0 && row < size && column < size;
+      if (inside && isDark(row, column)) pixels.fill(0, 4 * (y * side + x), 4 * (y * side + x) + 3);
+    }
+  }
+  return jsQR(pixels, side, side)?.data;
+}
+
+const CONTENT: PaperContent = {
+  head: {
+    over: 'Ripenum lot dossier',
+    title: 'Borage, lot 260812-a',
+    facts: 'Extracted 12 Aug 2026 · borage',
+    remark: '',
+    decision: 'Accept',
+    statement: '16.0 ± 0.4 % water by refractometry (95 %).',
+  },
+  parts: Array.from({ length: 9 }, (_, at) => ({
+    title: `Part ${at + 1}`,
+    blocks: [
+      { as: 'text', text: `Said in part ${at + 1}: ${'words that go on '.repeat(12)}` },
+      { as: 'list', numbered: true, items: ['first', 'second ≤ 20 °C'] },
+      {
+        as: 'table',
+        label: 'T',
+        head: ['A', 'B'],
+        rows: [
+          ['one', 'x'.repeat(90)],
+          ['two', 'short'],
+        ],
+        shares: [0.3, 0.7],
+      },
+    ],
+  })),
+};
+
+const DIGEST = 'ab'.repeat(32);
+
+describe('a dossier as PDF, read back by another library', () => {
+  test('has all its words, its seal, and a number on every page', async () => {
+    const rule = {
+      belief: { mean: 16, standardUncertainty: 0.2 },
+      limitPercent: 20,
+      targetPercent: 18,
+      readings: [{ percent: 16.1, plusMinus: 0.4 }],
+    };
+    const bytes = await dossierPdf(
+      CONTENT,
+      { code: '260812-a', digest: DIGEST, printedAt: '20 Aug 2026, 10:00', rule },
+      fonts,
+    );
+    const { pages } = await readBack(bytes);
+    const all = pages.join(' ');
+    expect(pages.length).toBeGreaterThan(2);
+    pages.forEach((one, at) => expect(one).toContain(`Page ${at + 1} of ${pages.length}`));
+    for (const { title } of CONTENT.parts) expect(all).toContain(title);
+    expect(all).toContain('16.0 ± 0.4 % water by refractometry');
+    expect(all).toContain('second at most 20 °C');
+    expect(all).toContain('limit 20.0');
+    expect(all).toContain(DIGEST.slice(0, 32));
+    expect(all.match(/first/g)).toHaveLength(9);
+  });
+});
+
+/** First bytes of every stream of a file, unpacked. */
+async function beginnings(bytes: Uint8Array): Promise<string[]> {
+  const document = await PDFDocument.load(bytes);
+  return document.context.enumerateIndirectObjects().flatMap(([, object]) => {
+    if (!(object instanceof PDFRawStream)) return [];
+    const unpacked = decodePDFRawStream(object).decode();
+    return [Buffer.from(unpacked.subarray(0, 4)).toString('latin1')];
+  });
+}
+
+describe('letters in a PDF', () => {
+  test('are TrueType, as readers want them, and not packed for the web', async () => {
+    const sheet = LABEL_SHEETS[0]!.sheet;
+    const words = {
+      title: 'Honey',
+      producer: '',
+      origin: '',
+      moreText: '',
+      weightUnits: 'metric' as const,
+    };
+    const design = { ...words, name: 'x', ink: '#000000', paper: '#ffffff', showQr: false, sheet };
+    const line = { text: 'Honey', scale: 1, bold: true };
+    const made = await labelsPdf(design, [{ text: { front: [line], back: [] }, qr: '' }], fonts);
+    const found = await beginnings(made.bytes);
+    // “true” and 0x00010000 both begin a TrueType font; this maker writes the first.
+    expect(found).toContain('true');
+    expect(found.filter((one) => one.startsWith('wOF'))).toEqual([]);
+  });
+});
+
+describe('codes to be scanned', () => {
+  test.each([lotQrText('260812-a', DIGEST), jarQrText('260812-a.1', 7)])(
+    'are read back: %s',
+    (text) => {
+      expect(scanned(text)).toBe(text);
+    },
+  );
+});
+
+describe('labels', () => {
+  const lot = { plant: 'borage', origin: 'field yard', code: '260812-a' };
+  const jar = { code: '260812-a.1', jarG: 500, bestBefore: '2027-08-01', number: 3 };
+  const words = {
+    title: 'Honey',
+    producer: 'Honey house',
+    origin: '',
+    moreText: '',
+    weightUnits: 'metric-us' as const,
+  };
+
+  test('net weight in both systems, never more than there is (avoirdupois ounce 28.3495 g)', () => {
+    expect(netWeightText(500, 'metric')).toBe('500 g');
+    expect(netWeightText(500, 'metric-us')).toBe('Net wt 17.6 oz (1 lb 1.6 oz), 500 g');
+    expect(netWeightText(340, 'metric-us')).toBe('Net wt 11.9 oz, 340 g');
+    expect(netWeightText(1000, 'metric')).toBe('1 kg');
+  });
+
+  test('say lot, jar, weight, best before and the caution', () => {
+    const { front, back } = labelText(words, lot, jar);
+    const all = [...front, ...back].map((one) => one.text).join('\n');
+    for (const said of [
+      'borage',
+      'field yard',
+      '260812-a.1-03',
+      '17.6 oz',
+      '1 Aug 2027',
+      'Not for infants under 12 months.',
+    ]) {
+      expect(all).toContain(said);
+    }
+  });
+
+  test.each(LABEL_SHEETS)(
+    'fill the sheet “$name” and go on on the next',
+    async ({ sheet, name }) => {
+      expect(sheetTrouble(sheet)).toBeNull();
+      const count = labelsOnSheet(sheet) + 1;
+      const design = { ...words, name, ink: '#18233a', paper: '#ffffff', showQr: true, sheet };
+      const labels = Array.from({ length: count }, (_, at) => ({
+        text: labelText(words, lot, { ...jar, number: at + 1 }),
+        qr: jarQrText(jar.code, at + 1),
+      }));
+      const made = await labelsPdf(design, labels, fonts);
+      const { pages } = await readBack(made.bytes);
+      expect(made).toMatchObject({ pages: 2, tooSmall: false });
+      expect(pages.join(' ').match(/infants under 12/g)).toHaveLength(count);
+      expect(pages[1]).toContain(`260812-a.1-${String(count).padStart(2, '0')}`);
+    },
+  );
+
+  test('words that cannot be read any more are told', async () => {
+    const sheet = { ...LABEL_SHEETS[0]!.sheet, labelWidthMm: 20, labelHeightMm: 12 };
+    const design = {
+      ...words,
+      name: 'small',
+      ink: '#000000',
+      paper: '#ffffff',
+      showQr: false,
+      sheet,
+    };
+    const made = await labelsPdf(design, [{ text: labelText(words, lot, jar), qr: '' }], fonts);
+    expect(made.tooSmall).toBe(true);
+    expect(sheetTrouble({ ...sheet, columns: 12 })).toMatch(/wider than the page/);
+    expect(sheetTrouble({ ...sheet, rows: 40 })).toMatch(/higher than the page/);
+  });
+});
+
+describe('lines', () => {
+  test('are broken at words, and a word that is too long by itself is cut', () => {
+    const width = (text: string): number => text.length;
+    expect(brokenLines('a bb ccc dddd', width, 6)).toEqual(['a bb', 'ccc', 'dddd']);
+    expect(brokenLines('abcdefghij', width, 4)).toEqual(['abcd', 'efgh', 'ij']);
+  });
+});

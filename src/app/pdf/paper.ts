@@ -1,0 +1,191 @@
+import fontkit from '@pdf-lib/fontkit';
+import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
+import type { PaperFonts } from './fonts';
+
+/** Points in a millimetre. */
+export const PT_PER_MM = 72 / 25.4;
+
+export const INK: RGB = rgb(0x18 / 255, 0x23 / 255, 0x3a / 255);
+export const THREAD: RGB = rgb(0xcf / 255, 0xc5 / 255, 0xb2 / 255);
+export const LAVENDER: RGB = rgb(0x57 / 255, 0x44 / 255, 0x88 / 255);
+
+const A4 = { width: 595.28, height: 841.89 } as const;
+const MARGIN = { side: 50, top: 52, bottom: 62 } as const;
+
+/** How a piece of text looks. */
+export interface TextLook {
+  readonly size?: number;
+  readonly bold?: boolean;
+  /** from the left edge of the text [pt] */
+  readonly indent?: number;
+  /** free room below [pt] */
+  readonly below?: number;
+}
+
+/** What the letters have no sign for, said with what they have. */
+function plain(text: string): string {
+  return text
+    .replaceAll('≤', 'at most ')
+    .replaceAll('≥', 'at least ')
+    .replaceAll('→', 'to')
+    .replaceAll('−', '-')
+    .replaceAll('\u202f', ' ')
+    .replace(/\s+/g, ' ');
+}
+
+/** Breaks a text into lines of a width; a word that is too long by itself is cut. */
+export function brokenLines(
+  text: string,
+  widthOf: (part: string) => number,
+  width: number,
+): string[] {
+  const lines: string[] = [];
+  let line = '';
+  const put = (word: string): void => {
+    const longer = line === '' ? word : `${line} ${word}`;
+    if (widthOf(longer) <= width) {
+      line = longer;
+      return;
+    }
+    if (line !== '') lines.push(line);
+    line = word;
+    while (widthOf(line) > width && line.length > 1) {
+      let cut = line.length - 1;
+      while (cut > 1 && widthOf(line.slice(0, cut)) > width) cut -= 1;
+      lines.push(line.slice(0, cut));
+      line = line.slice(cut);
+    }
+  };
+  plain(text).split(' ').forEach(put);
+  lines.push(line);
+  return lines;
+}
+
+/** Pages that are written from the top, a new one wherever the last is full. */
+export class Paper {
+  private y: number = A4.height - MARGIN.top;
+  private current: PDFPage;
+
+  private constructor(
+    readonly document: PDFDocument,
+    readonly regular: PDFFont,
+    readonly bold: PDFFont,
+  ) {
+    this.current = document.addPage([A4.width, A4.height]);
+  }
+
+  static async create(fonts: PaperFonts, title: string): Promise<Paper> {
+    const document = await PDFDocument.create();
+    document.registerFontkit(fontkit);
+    document.setTitle(title);
+    document.setProducer('Ripenum');
+    document.setCreator('Ripenum');
+    const regular = await document.embedFont(fonts.regular, { subset: true });
+    const bold = await document.embedFont(fonts.bold, { subset: true });
+    return new Paper(document, regular, bold);
+  }
+
+  readonly left: number = MARGIN.side;
+  readonly width: number = A4.width - 2 * MARGIN.side;
+
+  /** Room for something of a height: its page and its lower edge; the pen goes below it. */
+  room(height: number, below = 0): { readonly page: PDFPage; readonly bottom: number } {
+    if (this.y - height < MARGIN.bottom) this.newPage();
+    this.y -= height;
+    const bottom = this.y;
+    this.y -= below;
+    return { page: this.current, bottom };
+  }
+
+  newPage(): void {
+    this.current = this.document.addPage([A4.width, A4.height]);
+    this.y = A4.height - MARGIN.top;
+  }
+
+  text(text: string, { size = 10, bold = false, indent = 0, below = 3 }: TextLook = {}): void {
+    const font = bold ? this.bold : this.regular;
+    const lines = brokenLines(
+      text,
+      (part) => font.widthOfTextAtSize(part, size),
+      this.width - indent,
+    );
+    lines.forEach((line, at) => {
+      const { page, bottom } = this.room(size * 1.3, at === lines.length - 1 ? below : 0);
+      page.drawText(line, {
+        x: this.left + indent,
+        y: bottom + size * 0.3,
+        size,
+        font,
+        color: INK,
+      });
+    });
+  }
+
+  heading(text: string): void {
+    this.room(10);
+    const { page, bottom } = this.room(22, 6);
+    page.drawLine({
+      start: { x: this.left, y: bottom + 20 },
+      end: { x: this.left + this.width, y: bottom + 20 },
+      thickness: 1.2,
+      color: INK,
+    });
+    page.drawText(plain(text), {
+      x: this.left,
+      y: bottom + 3,
+      size: 13,
+      font: this.bold,
+      color: INK,
+    });
+  }
+
+  /** A table whose columns have shares of the width; a row never breaks over two pages. */
+  table(
+    head: readonly string[],
+    rows: readonly (readonly string[])[],
+    shares: readonly number[],
+  ): void {
+    const size = 9;
+    const row = (cells: readonly string[], font: PDFFont): void => {
+      const broken = cells.map((cell, at) =>
+        brokenLines(
+          cell,
+          (part) => font.widthOfTextAtSize(part, size),
+          this.width * shares[at]! - 6,
+        ),
+      );
+      const height = Math.max(...broken.map((one) => one.length)) * size * 1.3 + 4;
+      const { page, bottom } = this.room(height);
+      let x = this.left;
+      broken.forEach((lines, at) => {
+        lines.forEach((line, index) => {
+          const y = bottom + height - (index + 1) * size * 1.3;
+          page.drawText(line, { x, y, size, font, color: INK });
+        });
+        x += this.width * shares[at]!;
+      });
+      page.drawLine({
+        start: { x: this.left, y: bottom },
+        end: { x: this.left + this.width, y: bottom },
+        thickness: 0.5,
+        color: THREAD,
+      });
+    };
+    row(head, this.bold);
+    rows.forEach((one) => row(one, this.regular));
+    this.room(6);
+  }
+
+  /** Writes page numbers and a line of text under every page, and gives the file. */
+  async finish(footer: string): Promise<Uint8Array> {
+    const pages = this.document.getPages();
+    pages.forEach((page, at) => {
+      const number = `Page ${at + 1} of ${pages.length}`;
+      const size = 8;
+      const right = this.left + this.width - this.regular.widthOfTextAtSize(number, size);
+      page.drawText(plain(footer), { x: this.left, y: 30, size, font: this.regular, color: INK });
+      page.drawText(number, { x: right, y: 30, size, font: this.regular, color: INK });
+    });
+    return this.document.save();
+  }
+}

@@ -1,0 +1,57 @@
+import { useMemo, type ReactElement } from 'react';
+import { useRecordsOf } from '../../../db';
+import { RECORD_KINDS, rivalriesOf, type RecordKind, type Rivalry } from '../../../records';
+import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
+import { KIND_NAMES } from '../../format/recordNames';
+import { Button } from '../../ui/Button';
+import { SideBySide } from './SideBySide';
+
+/** Kinds that are never changed after they were written, and are many. */
+const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];
+const KINDS = RECORD_KINDS.filter((one) => !NEVER_CHANGED.includes(one));
+
+function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { rivals, kind } = rivalry;
+  const nameOf = (at: number): string => rivals[at]?.author || `Version ${at + 1}`;
+  return (
+    <li>
+      <p className="text-lg font-bold">{KIND_NAMES[kind]}</p>
+      <SideBySide
+        label={`${KIND_NAMES[kind]}, versions`}
+        names={rivals.map((_, at) => nameOf(at))}
+        records={rivals}
+      />
+      <div className="mt-2 flex flex-wrap gap-3">
+        {rivals.map((one, at) => (
+          <Button key={one.id} onClick={() => void dispatch(chooseRival(rivalry, one))}>
+            {nameOf(at)} holds
+          </Button>
+        ))}
+      </div>
+    </li>
+  );
+}
+
+/** What was changed in two places at once: side by side, until somebody chooses. */
+export function RivalsSection(): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  const records = useRecordsOf(workspace, KINDS);
+  const rivalries = useMemo(() => (records ? rivalriesOf(records) : []), [records]);
+  if (rivalries.length === 0) return null;
+  return (
+    <section aria-labelledby="rivals" className="border-4 border-lavender p-4">
+      <h2 id="rivals" className="text-2xl font-bold">
+        Changed in two places ({rivalries.length})
+      </h2>
+      <p className="mt-1 text-lg">
+        The later one holds until you choose; the other stays in the history either way.
+      </p>
+      <ul className="mt-3 space-y-5">
+        {rivalries.map((one) => (
+          <RivalRow key={one.entityId} rivalry={one} />
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,57 @@
+import { Download } from 'lucide-react';
+import { useState, type ReactElement } from 'react';
+import { RECORD_KINDS, type RecordKind } from '../../../records';
+import {
+  allRecords,
+  noticeShown,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { isoDay } from '../../format/dates';
+import { KIND_NAMES } from '../../format/recordNames';
+import { tableCsv } from '../../format/tableCsv';
+import { Button } from '../../ui/Button';
+import { saveFile } from '../../ui/saveFile';
+
+/** Any table as CSV, for a spreadsheet. */
+export function TablesPart(): ReactElement {
+  const dispatch = useAppDispatch();
+  const workspace = useAppSelector(selectWorkspace);
+  const [kind, setKind] = useState<RecordKind>('reading');
+  const save = async (): Promise<void> => {
+    const records = (await dispatch(allRecords())).filter((one) => one.kind === kind);
+    if (records.length === 0) {
+      dispatch(
+        noticeShown({ text: `${KIND_NAMES[kind]}: there is nothing to save yet.`, tone: 'told' }),
+      );
+      return;
+    }
+    saveFile(
+      `ripenum-${workspace}-${kind}-${isoDay(new Date())}.csv`,
+      tableCsv(records),
+      'text/csv',
+    );
+  };
+  return (
+    <div className="mt-6 flex flex-wrap items-end gap-3">
+      <label className="text-base font-semibold">
+        One table, for a spreadsheet
+        <select
+          className="mt-1 block min-h-11 border-2 border-ink bg-paper px-3 text-lg font-normal"
+          value={kind}
+          onChange={(event) => setKind(event.target.value as RecordKind)}
+        >
+          {RECORD_KINDS.map((one) => (
+            <option key={one} value={one}>
+              {KIND_NAMES[one]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Button onClick={() => void save()}>
+        <Download aria-hidden className="size-5" /> Save as CSV
+      </Button>
+    </div>
+  );
+}

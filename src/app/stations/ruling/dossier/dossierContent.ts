@@ -1,0 +1,21 @@
+import type { PaperContent } from '../../../pdf/content';
+import type { DossierSources } from './dossierSources';
+import { aroundPart } from './aroundPart';
+import { evidencePart } from './evidencePart';
+import { cautionsPart, reasonsPart, signaturePart, waysPart } from './rulingParts';
+import { methodPart } from './methodPart';
+import { headOf } from './headContent';
+
+/** Everything that a dossier says: decision, evidence, method, history, reasons, cautions, signature. */
+export function dossierContent(sources: DossierSources): PaperContent {
+  const parts = [
+    evidencePart(sources),
+    methodPart(sources),
+    aroundPart(sources),
+    reasonsPart(sources),
+    waysPart(sources),
+    cautionsPart(sources),
+    signaturePart(sources),
+  ];
+  return { head: headOf(sources), parts: parts.filter((one) => one.blocks.length > 0) };
+}

@@ -1,0 +1,16 @@
+import type { LotFile, LotHeat, Meters, Preferences } from '../../../../records';
+import type { Answer } from '../../../lot/useLot';
+import type { PaperBlock } from '../../../pdf/content';
+
+/** What a dossier is made from. */
+export interface DossierSources {
+  readonly file: LotFile;
+  readonly answer: Answer;
+  readonly meters: Meters;
+  readonly preferences: Preferences;
+  readonly heat: LotHeat | null;
+  readonly demo: boolean;
+}
+
+/** One paragraph. */
+export const text = (said: string): PaperBlock => ({ as: 'text', text: said });

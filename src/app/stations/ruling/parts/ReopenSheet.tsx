@@ -1,0 +1,83 @@
+import { useState, type ReactElement } from 'react';
+import { nextRevision, z, type RulingRecord } from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { FormReader, type Parsed } from '../../../forms/parsed';
+import { useDraftForm } from '../../../forms/useDraftForm';
+import { Button } from '../../../ui/Button';
+import { FormFrame } from '../../../ui/FormFrame';
+import { Sheet } from '../../../ui/Sheet';
+import { TextField } from '../../../ui/TextField';
+
+const reopenSchema = z.object({
+  initials: z
+    .string()
+    .trim()
+    .min(1, 'Sign with your initials.')
+    .max(12, 'Initials have at most 12 letters.'),
+  reason: z
+    .string()
+    .trim()
+    .min(1, 'Say why it is opened again.')
+    .max(500, 'Keep the reason under 500 letters.'),
+});
+type ReopenForm = z.infer<typeof reopenSchema>;
+
+function ReopenFields({
+  ruling,
+  onDone,
+}: {
+  ruling: RulingRecord;
+  onDone: () => void;
+}): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const defaults: ReopenForm = { initials: preferences.initials, reason: '' };
+  const parse = (form: ReopenForm): Parsed<ReopenForm> =>
+    new FormReader(preferences).finish(reopenSchema, form, (path) => path);
+  const { form, start, submit } = useDraftForm({
+    formKey: `reopen:${ruling.entityId}`,
+    defaults,
+    parse,
+  });
+  const reopen = submit(async ({ initials, reason }) => {
+    const done = await dispatch(
+      perform(`Opened again by ${initials}`, (scribe) => [
+        nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
+      ]),
+    );
+    if (!done.ok) return;
+    start(defaults);
+    onDone();
+  });
+  return (
+    <FormFrame form={form} onSubmit={reopen} label="Open the ruling again">
+      <div className="space-y-5">
+        <TextField name="initials" label="Your initials" />
+        <TextField name="reason" label="Why it is opened again" />
+        <Button type="submit" tone="ink" className="min-h-14">
+          Open it again
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+/** Opening a signed ruling again; what was signed stays in the history. */
+export function ReopenSheet({ ruling }: { ruling: RulingRecord }): ReactElement {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button tone="onInk" className="mt-3 w-full" onClick={() => setOpen(true)}>
+        Open it again
+      </Button>
+      <Sheet
+        open={open}
+        onOpenChange={setOpen}
+        title="Open the ruling again"
+        description="What was signed stays in the history, with who opened it and why."
+      >
+        <ReopenFields ruling={ruling} onDone={() => setOpen(false)} />
+      </Sheet>
+    </>
+  );
+}

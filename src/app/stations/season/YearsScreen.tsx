@@ -1,0 +1,232 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import { expectedMixture, priorExpectation } from '../../../core';
+import { useRecordsOf } from '../../../db';
+import {
+  current,
+  eyeBias,
+  groupYields,
+  meanBias,
+  seasonReport,
+  type GuessRecord,
+  type SeasonReport,
+} from '../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { useRuledLots } from '../../data/useRuledLots';
+import { useWorkshop } from '../../data/useWorkshop';
+import { counted } from '../../format/counted';
+import { formatDay } from '../../format/dates';
+import { OUTCOME_NAMES } from '../../format/moisture';
+import { formatQuantity } from '../../format/units';
+import { PlainTable } from '../../ui/PlainTable';
+import { SheetSection } from '../../ui/SheetSection';
+import { Waiting } from '../../ui/Waiting';
+import { BiasChart } from './parts/BiasChart';
+import { NotesSection } from './parts/NotesSection';
+
+const GUESS_KINDS = ['guess'] as const;
+
+function useReport(): SeasonReport | undefined {
+  const workspace = useAppSelector(selectWorkspace);
+  const workshop = useWorkshop();
+  const lots = useRuledLots(workshop);
+  const records = useRecordsOf(workspace, GUESS_KINDS);
+  return useMemo(() => {
+    if (!workshop?.around || !lots || !records) return undefined;
+    const prior = priorExpectation();
+    const pastLots = workshop.pastLots.map((one) => ({
+      ...one,
+      expectedPercent: expectedMixture(one.shares, prior).mean,
+    }));
+    const guesses = current(records).filter((one): one is GuessRecord => one.kind === 'guess');
+    const { book, poured } = workshop.around;
+    const blended = new Set(poured.map((one) => one.intoLotId).filter((one) => one !== null));
+    return seasonReport(lots, { book, guesses, pastLots, blended });
+  }, [workshop, lots, records]);
+}
+
+const useMass = (): ((kg: number | null) => string) => {
+  const preferences = useAppSelector(selectPreferences);
+  return (kg) =>
+    kg === null ? '–' : formatQuantity(kg, 'mass', preferences).replace(' ', '\u00a0');
+};
+
+function LotTable({ report, year }: { report: SeasonReport; year: number }): ReactElement {
+  const mass = useMass();
+  const lots = report.lots.filter((one) => one.year === year);
+  const found = lots.reduce((sum, one) => sum + (one.isBlend ? 0 : (one.foundKg ?? 0)), 0);
+  const frames = lots.reduce((sum, one) => sum + one.frames, 0);
+  return (
+    <SheetSection id="lots" title={`Lots of ${year}`}>
+      <p className="text-xl">
+        <strong className="text-5xl">{mass(found)}</strong> in {counted(lots.length, 'lot')}
+        {frames > 0 && `, ${counted(frames, 'frame')} written down`}
+      </p>
+      <PlainTable
+        label={`Every lot of ${year}`}
+        head={[
+          'Lot',
+          'Flow',
+          'Yard',
+          'Frames',
+          'Judged in comb',
+          'Found',
+          'Lost on the way',
+          'Water',
+          'Ruling',
+          'Colour and taste',
+        ]}
+        rows={lots.map((one) => [
+          one.name,
+          one.flow,
+          one.yard,
+          one.frames > 0 ? String(one.frames) : '–',
+          mass(one.judgedKg),
+          one.isBlend ? `${mass(one.foundKg)}, of other lots` : mass(one.foundKg),
+          mass(one.lostKg),
+          `${one.moisturePercent.toFixed(1)} %${one.measured ? '' : ', not measured'}`,
+          `${OUTCOME_NAMES[one.outcome]}${one.signed ? ', signed' : ''}`,
+          [one.colour?.replaceAll('-', ' '), ...one.taste.map((each) => String(each))]
+            .filter(Boolean)
+            .join(', '),
+        ])}
+      />
+    </SheetSection>
+  );
+}
+
+interface Bar {
+  readonly name: string;
+  readonly kg: number;
+}
+
+/** Kg as bars; the number stands beside each, so that its length says nothing alone. */
+function Bars({
+  id,
+  title,
+  bars,
+}: {
+  id: string;
+  title: string;
+  bars: readonly Bar[];
+}): ReactElement | null {
+  const mass = useMass();
+  if (bars.length === 0) return null;
+  const most = Math.max(...bars.map((one) => one.kg), 0.001);
+  return (
+    <SheetSection id={id} title={title}>
+      <ul className="space-y-1">
+        {bars.map((one) => (
+          <li
+            key={one.name}
+            className="grid grid-cols-[8rem_1fr_6rem] items-center gap-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
+          >
+            <span className="leading-tight">{one.name}</span>
+            <span
+              aria-hidden
+              className="h-5 bg-lavender"
+              style={{ width: `${(100 * one.kg) / most}%` }}
+            />
+            <strong className="text-right">{mass(one.kg)}</strong>
+          </li>
+        ))}
+      </ul>
+    </SheetSection>
+  );
+}
+
+function Guesses({ report, year }: { report: SeasonReport; year: number }): ReactElement | null {
+  const mass = useMass();
+  const guesses = report.guesses.filter((one) => one.year === year);
+  if (guesses.length === 0) return null;
+  return (
+    <SheetSection id="guesses" title="Guesses before the weigh-in">
+      <PlainTable
+        label="Guesses"
+        head={['Day', 'Who', 'Guessed', 'Found', 'Off by']}
+        rows={guesses.map((one) => [
+          formatDay(one.day),
+          one.who,
+          mass(one.kg),
+          mass(one.foundKg),
+          one.foundKg === null ? '–' : mass(Math.abs(one.kg - one.foundKg)),
+        ])}
+      />
+    </SheetSection>
+  );
+}
+
+/** How far the eye and the model were off, year by year. */
+function Bias({ report }: { report: SeasonReport }): ReactElement {
+  const signed = (value: number, digits: number): string =>
+    `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
+  const byYear = report.years.map((year) => {
+    const eye = eyeBias(report, year);
+    const model = meanBias(report.bias.filter((one) => one.year === year));
+    return [
+      String(year),
+      eye ? `${signed(100 * eye.share, 0)} % of ${counted(eye.lots, 'lot')}` : '–',
+      model ? `${signed(model.percent, 1)} points, ${counted(model.lots, 'lot')}` : '–',
+    ];
+  });
+  return (
+    <SheetSection id="bias" title="How far eye and model were off">
+      <PlainTable
+        label="Bias by year"
+        head={['Year', 'Eye: honey judged in the comb', 'Model: water expected from the comb']}
+        rows={byYear}
+      />
+      <p className="mt-1 text-base">
+        A plus means too much: more honey judged than was found, or wetter expected than measured.
+        What the comb leads one to expect is corrected by your own lots as they come.
+      </p>
+      {report.bias.length > 0 && <BiasChart bias={report.bias} />}
+    </SheetSection>
+  );
+}
+
+/** Years beside one another: lots, hives, guesses, bias, and what to do differently. */
+export function YearsScreen(): ReactElement {
+  const report = useReport();
+  const [picked, setPicked] = useState<number | null>(null);
+  if (!report) return <Waiting />;
+  const year = picked ?? report.years[0] ?? new Date().getFullYear();
+  return (
+    <>
+      <p className="pt-5 text-base font-semibold">Season</p>
+      <div className="flex flex-wrap items-end justify-between gap-4">
+        <h1 className="text-4xl font-bold">The year {year}</h1>
+        <label className="flex items-center gap-3 text-lg">
+          Another year
+          <select
+            className="min-h-11 border-2 border-ink bg-paper px-3 text-lg"
+            value={year}
+            onChange={(event) => setPicked(Number(event.target.value))}
+          >
+            {(report.years.length > 0 ? report.years : [year]).map((one) => (
+              <option key={one} value={one}>
+                {one}
+              </option>
+            ))}
+          </select>
+        </label>
+      </div>
+      <div className="mt-5 space-y-8">
+        <LotTable report={report} year={year} />
+        <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+          <Bars id="by-flow" title="By flow" bars={groupYields(report, year, 'flow')} />
+          <Bars id="by-yard" title="By yard" bars={groupYields(report, year, 'yard')} />
+          <Bars
+            id="by-hive"
+            title="By hive"
+            bars={report.hives
+              .filter((one) => one.year === year)
+              .map((one) => ({ name: one.hive, kg: one.kg }))}
+          />
+          <NotesSection year={year} />
+          <Guesses report={report} year={year} />
+          <Bias report={report} />
+        </div>
+      </div>
+    </>
+  );
+}

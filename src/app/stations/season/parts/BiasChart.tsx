@@ -1,0 +1,52 @@
+import { useMemo, type ReactElement } from 'react';
+import type { ChartData, ChartOptions } from 'chart.js';
+import type { BiasLine } from '../../../../records';
+import { CHART_INK, CHART_LAVENDER } from '../../../ui/chartLook';
+import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
+
+const OPTIONS: ChartOptions<'scatter'> = {
+  scales: {
+    x: { min: 14, max: 24, ...axisLook('expected from the comb, % water') },
+    y: { min: 14, max: 24, ...axisLook('measured, % water') },
+  },
+};
+
+/** Lots judged in the comb and measured later; on the line the expectation was right. */
+export function BiasChart({ bias }: { bias: readonly BiasLine[] }): ReactElement {
+  const data = useMemo<ChartData<'scatter', ChartPoint[]>>(
+    () => ({
+      datasets: [
+        {
+          data: bias.map((one) => ({ x: one.expectedPercent, y: one.measuredPercent })),
+          backgroundColor: CHART_LAVENDER,
+          borderColor: CHART_INK,
+          pointRadius: 7,
+          pointBorderWidth: 2,
+        },
+        {
+          ...LINE_ONLY,
+          borderColor: CHART_INK,
+          data: [
+            { x: 14, y: 14 },
+            { x: 24, y: 24 },
+          ],
+        },
+      ],
+    }),
+    [bias],
+  );
+  const spoken = bias
+    .map(
+      (one) =>
+        `${one.code}: expected ${one.expectedPercent.toFixed(1)}, measured ${one.measuredPercent.toFixed(1)}`,
+    )
+    .join('; ');
+  return (
+    <ScatterChart
+      spoken={`Expected against measured water. ${spoken}.`}
+      data={data}
+      options={OPTIONS}
+      height="h-72 mt-3"
+    />
+  );
+}

@@ -1,0 +1,83 @@
+import { useMemo, type ReactElement } from 'react';
+import { useRecordsOf } from '../../../../db';
+import { current, yardOf, type SeasonNote } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { useBook } from '../../../data/useBook';
+import { useEditing } from '../../../data/useEditing';
+import { readSeasonNoteForm, seasonNoteFormOf } from '../../../forms/seasonNoteForm';
+import { formatDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SelectField } from '../../../ui/SelectField';
+import { SheetSection } from '../../../ui/SheetSection';
+import { TextField } from '../../../ui/TextField';
+
+const NOTE_KINDS = ['season-note'] as const;
+
+/** What to do differently; each comes back on its planning day. */
+export function NotesSection({ year }: { year: number }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const records = useRecordsOf(useAppSelector(selectWorkspace), NOTE_KINDS);
+  const editing = useEditing<SeasonNote>();
+  const book = useBook();
+  const yardName = (id: string | null): string =>
+    book && id !== null ? `${yardOf(book, id)?.content.name ?? 'a yard removed'}: ` : '';
+  const notes = useMemo(
+    () =>
+      current(records ?? [])
+        .filter((one) => one.kind === 'season-note')
+        .sort((a, b) => a.content.planningDay.localeCompare(b.content.planningDay)),
+    [records],
+  );
+  const { record } = editing;
+  return (
+    <SheetSection
+      id="notes"
+      title="Do differently"
+      aside={<Button onClick={() => editing.add()}>Write it down</Button>}
+    >
+      {notes.length === 0 && (
+        <p className="text-lg">What you note here comes back on its planning day, on Today.</p>
+      )}
+      <ul className="divide-y divide-thread">
+        {notes.map((one) => (
+          <li key={one.entityId} className="flex flex-wrap items-center gap-x-4 py-2">
+            <span className="grow basis-60 text-lg">
+              {yardName(one.content.yardId)}
+              {one.content.text}
+              <span className="block text-base text-ink-soft">
+                {one.content.done === ''
+                  ? `comes back ${formatDay(one.content.planningDay)}, noted in ${one.content.year}`
+                  : `done: ${one.content.done}`}
+              </span>
+            </span>
+            <Button tone="quiet" onClick={() => editing.edit(one)}>
+              Change<span className="sr-only"> the note {one.content.text.slice(0, 30)}</span>
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <EntrySheet
+        {...editing}
+        kind="season-note"
+        what="the note"
+        title="Do it differently"
+        description="It comes back on that day, among what is to be done."
+        formOf={seasonNoteFormOf(record?.content ?? null, new Date())}
+        parse={(form) => readSeasonNoteForm(form, record?.content.year ?? year, preferences)}
+      >
+        <TextField name="text" label="What to do differently" />
+        <SelectField
+          name="yardId"
+          label="For"
+          options={[
+            { value: '', label: 'All yards' },
+            ...(book?.yards ?? []).map((one) => ({ value: one.entityId, label: one.content.name })),
+          ]}
+        />
+        <TextField name="planningDay" label="Comes back on" type="date" />
+        <TextField name="done" label="What became of it" hint="Leave empty while it is open." />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

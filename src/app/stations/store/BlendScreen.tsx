@@ -1,0 +1,164 @@
+import { useEffect, useMemo, useRef, type ReactElement } from 'react';
+import { useNavigate } from 'react-router';
+import { BLEND_AIMS } from '../../../core';
+import { firstRevision } from '../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useRuledLots } from '../../data/useRuledLots';
+import { useStore, type StoredLot } from '../../data/useStore';
+import { isInStore } from '../../data/watchList';
+import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
+import { freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { isoDay } from '../../format/dates';
+import { answerFigure } from '../../format/phrasing';
+import { AIM_NAMES } from '../../format/storeWords';
+import { formatQuantity, unitOf } from '../../format/units';
+import { Button } from '../../ui/Button';
+import { ChecksField } from '../../ui/ChecksField';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { FormFrame } from '../../ui/FormFrame';
+import { TextField } from '../../ui/TextField';
+import { Waiting } from '../../ui/Waiting';
+import { blendContent } from './blendContent';
+import { blendStore } from './blendContainers';
+import { BlendAnswer } from './parts/BlendAnswer';
+import { useBlendPlan } from './useBlendPlan';
+
+const ALLOWED = [
+  { value: 'flows', label: 'Flows may mix' },
+  { value: 'colours', label: 'Colours may mix' },
+  { value: 'parts', label: 'Containers may be poured in part' },
+];
+
+function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const mass = unitOf('mass', preferences).name;
+  const choices = lots.map(({ file, ruling, vessels }) => {
+    const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
+    const name = file.lot.content.name || file.lot.content.code;
+    return {
+      value: file.lot.entityId,
+      label: `${name}, ${formatQuantity(left, 'mass', preferences)}, ${answerFigure(ruling)} %`,
+    };
+  });
+  return (
+    <>
+      <ChecksField name="lots" label="Lots that may be poured from" choices={choices} oneColumn />
+      <ChoiceField
+        name="aim"
+        label="To do what"
+        choices={BLEND_AIMS.map((value) => ({ value, label: AIM_NAMES[value] }))}
+      />
+      <div className="grid gap-5 sm:grid-cols-3">
+        <TextField name="target" label="Target, with guard band" unit="%" inputMode="decimal" big />
+        <TextField name="tanks" label="Tanks" inputMode="numeric" big />
+        <TextField name="capacity" label="Each holds" unit={mass} inputMode="decimal" big />
+      </div>
+      <ChecksField name="allowed" label="Allowed" choices={ALLOWED} oneColumn />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField
+          name="opening"
+          label="Opening one more must save"
+          unit={mass}
+          inputMode="decimal"
+          hint="The more, the fewer containers are opened."
+        />
+        <TextField name="name" label="Name of the blend" />
+      </div>
+    </>
+  );
+}
+
+function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const { search, plan, cancel } = useBlendPlan();
+  const answer = useRef<HTMLDivElement>(null);
+  const { question } = search;
+  // The form is long: once something was asked, its answer comes into sight.
+  useEffect(() => {
+    if (question) answer.current?.scrollIntoView({ block: 'start' });
+  }, [question]);
+  const here = useMemo(() => lots.filter(isInStore), [lots]);
+  const { form, parsed, start, submit } = useDraftForm({
+    formKey: 'blend',
+    defaults: freshBlend(
+      here.map((one) => one.file.lot.entityId),
+      preferences,
+    ),
+    parse: (values: BlendForm) => readBlendForm(values, preferences),
+  });
+  const storeOf = (lotIds: readonly string[]) =>
+    blendStore(here.filter((one) => lotIds.includes(one.file.lot.entityId)));
+  const ask = submit((settings) => {
+    const { containers, systematicPercent } = storeOf(settings.lotIds);
+    const chosen = here.filter((one) => settings.lotIds.includes(one.file.lot.entityId));
+    const limitPercent = Math.min(...chosen.map((one) => one.ruling.limitPercent));
+    const { tanks, targetPercent, aim, mixFlows, mixColours, wholeOnly, openingWorthKg } = settings;
+    const asked = { tanks, targetPercent, aim, mixFlows, mixColours, wholeOnly, openingWorthKg };
+    plan({ task: { ...asked, containers, systematicPercent }, limitPercent });
+    return Promise.resolve();
+  });
+  const keep = async (): Promise<void> => {
+    const { best } = search;
+    if (!question || !best || !parsed.ok) return;
+    const content = blendContent(best, {
+      task: question.task,
+      lots: here,
+      name: parsed.content.name,
+      day: isoDay(new Date()),
+    });
+    const done = await dispatch(
+      perform('Planned a blend', (scribe) => [firstRevision(scribe, 'blend', content)]),
+    );
+    if (!done.ok) return;
+    start(
+      freshBlend(
+        here.map((one) => one.file.lot.entityId),
+        preferences,
+      ),
+    );
+    void navigate(`/${workspace}/store/blend/${done.value[0]?.entityId ?? ''}`);
+  };
+  return (
+    <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
+      <FormFrame form={form} live={parsed.ok ? {} : parsed.errors} onSubmit={ask} label="The blend">
+        <div className="space-y-5">
+          <BlendFields lots={here} />
+          <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
+            Find the best blend
+          </Button>
+        </div>
+      </FormFrame>
+      <div ref={answer} className="scroll-mt-4">
+        <BlendAnswer search={search} lots={here} onCancel={cancel} onKeep={() => void keep()} />
+      </div>
+    </div>
+  );
+}
+
+/** Plans a blend: which containers into which tanks, so that most honey is saved. */
+export function BlendScreen(): ReactElement {
+  const workshop = useWorkshop();
+  const lots = useStore(workshop, useRuledLots(workshop));
+  if (!lots || !workshop) return <Waiting />;
+  return (
+    <WorkshopContext value={workshop}>
+      <p className="pt-5 text-base font-semibold">Store</p>
+      <h1 className="text-4xl font-bold">Plan a blend</h1>
+      <p className="mt-1 max-w-3xl text-lg">
+        Wet honey is brought under the target by drier honey. Nothing that ferments, is blocked or
+        was never measured is used.
+      </p>
+      <BlendPlanner lots={lots} />
+    </WorkshopContext>
+  );
+}

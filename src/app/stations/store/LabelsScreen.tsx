@@ -1,0 +1,241 @@
+import { FileDown } from 'lucide-react';
+import { useMemo, useState, type ReactElement } from 'react';
+import { useFormContext, useWatch } from 'react-hook-form';
+import { useParams } from 'react-router';
+import { useRecordsOf } from '../../../db';
+import {
+  current,
+  entryRevision,
+  type LabelDesign,
+  type LabelDesignContent,
+  type LotFile,
+  type Packing,
+} from '../../../records';
+import {
+  noticeShown,
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useWorkshop } from '../../data/useWorkshop';
+import { labelFormOf, measuresOf, readLabelForm } from '../../forms/labelForm';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { counted } from '../../format/counted';
+import { LABEL_SHEETS, labelsOnSheet } from '../../pdf/labelSheets';
+import { jarQrText, labelText } from '../../pdf/labelText';
+import { Button } from '../../ui/Button';
+import { ChoiceField } from '../../ui/ChoiceField';
+import { FormFrame } from '../../ui/FormFrame';
+import { NothingHere } from '../../ui/NothingHere';
+import { SelectField } from '../../ui/SelectField';
+import { TextField } from '../../ui/TextField';
+import { saveFile } from '../../ui/saveFile';
+import { Waiting } from '../../ui/Waiting';
+import { ColourField } from './parts/ColourField';
+import { LabelPreview } from './parts/LabelPreview';
+
+const MEASURE_LABELS = [
+  ['columns', 'Columns'],
+  ['rows', 'Rows'],
+  ['labelWidthMm', 'Label width'],
+  ['labelHeightMm', 'Label height'],
+  ['marginLeftMm', 'Left margin'],
+  ['marginTopMm', 'Top margin'],
+  ['gapXMm', 'Gap across'],
+  ['gapYMm', 'Gap down'],
+  ['pageWidthMm', 'Page width'],
+  ['pageHeightMm', 'Page height'],
+] as const;
+
+function LabelFields(): ReactElement {
+  const { setValue } = useFormContext();
+  const sheetId = useWatch({ name: 'sheetId' }) as string;
+  const take = (id: string): void => {
+    const found = LABEL_SHEETS.find((one) => one.sheet.id === id);
+    if (!found) return;
+    for (const [name, value] of Object.entries(measuresOf(found.sheet))) {
+      setValue(name, value, { shouldDirty: true, shouldValidate: true });
+    }
+  };
+  return (
+    <>
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="title" label="Title" />
+        <TextField
+          name="producer"
+          label="Who fills it"
+          hint="Name and address, where rules ask for it"
+        />
+        <TextField name="origin" label="Origin" hint="The lot’s own where empty" />
+        <TextField name="moreText" label="More words" />
+        <ColourField name="ink" label="Colour of the letters" />
+        <ColourField name="paper" label="Colour of the paper" />
+      </div>
+      <ChoiceField
+        name="weightUnits"
+        label="Net weight"
+        choices={[
+          { value: 'metric', label: 'Metric' },
+          { value: 'metric-us', label: 'US and metric' },
+        ]}
+      />
+      <ChoiceField
+        name="showQr"
+        label="Code to be scanned"
+        choices={[
+          { value: 'yes', label: 'Print it' },
+          { value: 'no', label: 'Leave it out' },
+        ]}
+      />
+      <SelectField
+        name="sheetId"
+        label="Sheet"
+        options={[
+          ...LABEL_SHEETS.map((one) => ({ value: one.sheet.id, label: one.name })),
+          { value: 'own', label: 'A sheet of my own' },
+        ]}
+        onChosen={take}
+      />
+      <details open={sheetId === 'own'}>
+        <summary className="flex min-h-11 items-center text-base font-semibold">
+          Measures of the sheet
+        </summary>
+        <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
+          {MEASURE_LABELS.map(([name, label]) => (
+            <TextField
+              key={name}
+              name={name}
+              label={label}
+              inputMode="decimal"
+              {...(name === 'columns' || name === 'rows' ? {} : { unit: 'mm' })}
+            />
+          ))}
+        </div>
+      </details>
+      <TextField name="name" label="Name of this design" />
+    </>
+  );
+}
+
+const CANNOT = 'The labels could not be made; look at the measures of the sheet, then try again.';
+
+interface LabelsViewProps {
+  file: LotFile;
+  packing: Packing;
+  design: LabelDesign | null;
+}
+
+function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const [busy, setBusy] = useState(false);
+  const { form, parsed, submit } = useDraftForm({
+    formKey: `label:${design?.id ?? 'new'}`,
+    defaults: labelFormOf(design?.content ?? null),
+    parse: (values) => readLabelForm(values, preferences),
+  });
+  const { content } = packing;
+  const make = async (labelDesign: LabelDesignContent): Promise<void> => {
+    setBusy(true);
+    try {
+      const [{ labelsPdf }, { loadPaperFonts }] = await Promise.all([
+        import('../../pdf/labelsPdf'),
+        import('../../pdf/fonts'),
+      ]);
+      const labels = Array.from({ length: content.count }, (_, at) => ({
+        text: labelText(labelDesign, file.lot.content, { ...content, number: at + 1 }),
+        qr: labelDesign.showQr ? jarQrText(content.code, at + 1) : '',
+      }));
+      const made = await labelsPdf(labelDesign, labels, await loadPaperFonts());
+      saveFile(`ripenum-labels-${content.code}.pdf`, made.bytes, 'application/pdf');
+      const small = made.tooSmall
+        ? ' Some words are too small to read: take a larger label or fewer words.'
+        : '';
+      dispatch(
+        noticeShown({
+          text: `${counted(made.pages, 'sheet')} of labels made.${small}`,
+          tone: 'told',
+        }),
+      );
+    } catch {
+      dispatch(noticeShown({ text: CANNOT, tone: 'refused' }));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const print = submit(async (labelDesign) => {
+    await dispatch(
+      perform('Kept the label', (scribe) => [
+        entryRevision(scribe, { kind: 'label-design', former: design }, labelDesign),
+      ]),
+    );
+    await make(labelDesign);
+  });
+  return (
+    <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+      <FormFrame
+        form={form}
+        live={parsed.ok ? {} : parsed.errors}
+        onSubmit={print}
+        label="The label"
+      >
+        <div className="space-y-5">
+          <LabelFields />
+          <Button type="submit" tone="ink" className="min-h-14 text-lg" disabled={busy}>
+            <FileDown aria-hidden className="size-5" /> Save {content.count} labels as PDF
+          </Button>
+        </div>
+      </FormFrame>
+      <div className="space-y-4">
+        {parsed.ok && (
+          <>
+            <LabelPreview design={parsed.content} lot={file.lot.content} packing={content} />
+            <p className="text-lg">
+              {counted(content.count, 'label')} on{' '}
+              {counted(Math.ceil(content.count / labelsOnSheet(parsed.content.sheet)), 'sheet')}.
+            </p>
+          </>
+        )}
+        <ul className="list-disc space-y-1 pl-5 text-base">
+          <li>Print at full size, without “fit to page”; try it on plain paper first.</li>
+          <li>What a label must say, and in which size, is set by local rules.</li>
+          <li>A flower’s name needs pollen, conductivity and senses to support it.</li>
+        </ul>
+      </div>
+    </div>
+  );
+}
+
+/** Labels of a run of jars: words, colours, sheet, and the PDF to print. */
+export function LabelsScreen(): ReactElement {
+  const { packingId = '' } = useParams();
+  const workspace = useAppSelector(selectWorkspace);
+  const workshop = useWorkshop();
+  const records = useRecordsOf(workspace, DESIGN_KINDS);
+  const design = useMemo(
+    () =>
+      records
+        ? (current(records)
+            .filter((one) => one.kind === 'label-design')
+            .at(-1) ?? null)
+        : undefined,
+    [records],
+  );
+  if (!workshop || design === undefined) return <Waiting />;
+  const file = workshop.files.find((one) =>
+    one.packings.some((each) => each.entityId === packingId),
+  );
+  const packing = file?.packings.find((one) => one.entityId === packingId);
+  if (!file || !packing) return <NothingHere />;
+  return (
+    <>
+      <p className="pt-5 text-base font-semibold">Store: labels</p>
+      <h1 className="text-4xl font-bold">Jars {packing.content.code}</h1>
+      <LabelsView key={design?.id ?? 'new'} file={file} packing={packing} design={design} />
+    </>
+  );
+}
+
+const DESIGN_KINDS = ['label-design'] as const;

@@ -1,0 +1,208 @@
+import { useState, type ReactElement } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import {
+  firstRevision,
+  nextRevision,
+  type Blend,
+  type BlendTick,
+  type LotFile,
+} from '../../../records';
+import {
+  perform,
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+} from '../../../store';
+import { useBlends } from '../../data/useBlends';
+import { useWorkshop } from '../../data/useWorkshop';
+import { counted } from '../../format/counted';
+import { formatDay } from '../../format/dates';
+import { formatQuantity, unitOf } from '../../format/units';
+import { Button } from '../../ui/Button';
+import { NothingHere } from '../../ui/NothingHere';
+import { OneNumberForm } from '../../ui/OneNumberForm';
+import { PageLink } from '../../ui/PageLink';
+import { SheetSection } from '../../ui/SheetSection';
+import { Waiting } from '../../ui/Waiting';
+import { blendedLotRecords } from './blendedLot';
+
+interface LineProps {
+  blend: Blend;
+  tank: number;
+  pour: number;
+  tick: BlendTick | undefined;
+}
+
+function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const [asking, setAsking] = useState(false);
+  const line = blend.content.tanks[tank]?.pours[pour];
+  if (!line) return null;
+  const unit = unitOf('mass', preferences);
+  const keep = (massKg: number): void => {
+    setAsking(false);
+    const content = { tank, pour, massKg, at: new Date().toISOString() };
+    void dispatch(
+      perform(`Poured ${line.label}`, (scribe) => [
+        firstRevision(scribe, 'blend-tick', content, blend.entityId),
+      ]),
+    );
+  };
+  const untick = (): void => {
+    if (!tick) return;
+    void dispatch(
+      perform(`Took back ${line.label}`, (scribe) => [
+        nextRevision(scribe, tick, { withdrawn: true, reason: 'Not poured after all' }),
+      ]),
+    );
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+      <span className="w-28 text-2xl font-extrabold">
+        {formatQuantity(line.massKg, 'mass', preferences)}
+      </span>
+      <span className="grow basis-48 text-lg">
+        <strong>{line.label}</strong> of lot {line.lotCode}
+        <span className="block text-base">{line.meanPercent.toFixed(1)} % water</span>
+      </span>
+      {tick ? (
+        <>
+          <span className="text-lg font-bold">
+            poured, {formatQuantity(tick.content.massKg, 'mass', preferences)}
+          </span>
+          <Button tone="quiet" onClick={untick}>
+            Take back<span className="sr-only"> {line.label}</span>
+          </Button>
+        </>
+      ) : (
+        <>
+          <Button tone="ink" className="min-h-14" onClick={() => keep(line.massKg)}>
+            Poured<span className="sr-only"> {line.label}</span>
+          </Button>
+          <Button tone="quiet" onClick={() => setAsking(!asking)}>
+            Another weight<span className="sr-only"> of {line.label}</span>
+          </Button>
+        </>
+      )}
+      {asking && !tick && (
+        <div className="basis-full">
+          <OneNumberForm
+            label={`What the scale says [${unit.name}]`}
+            button="Poured"
+            wrongWith={(value) =>
+              value >= 0 && unit.toBase(value) < 100_000 ? '' : 'Type a weight, 0 or more.'
+            }
+            onKeep={(value) => value !== null && keep(unit.toBase(value))}
+          />
+        </div>
+      )}
+    </li>
+  );
+}
+
+function TankList({
+  blend,
+  at,
+  ticks,
+  files,
+}: {
+  blend: Blend;
+  at: number;
+  ticks: readonly BlendTick[];
+  files: readonly LotFile[];
+}): ReactElement | null {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const tank = blend.content.tanks[at];
+  if (!tank) return null;
+  const own = ticks.filter((one) => one.content.tank === at);
+  const pouredKg = own.reduce((sum, one) => sum + one.content.massKg, 0);
+  const isDone = own.length === tank.pours.length;
+  const make = async (): Promise<void> => {
+    const done = await dispatch(
+      perform(`Made the lot of ${tank.label}`, (scribe) =>
+        blendedLotRecords(scribe, blend, { at, pouredKg, files }),
+      ),
+    );
+    if (done.ok) void navigate(`/${workspace}/lots/${done.value[0]?.entityId ?? ''}`);
+  };
+  return (
+    <SheetSection id={`tank-${at}`} title={tank.label}>
+      <p className="text-lg">
+        <strong className="text-3xl">{formatQuantity(pouredKg, 'mass', preferences)}</strong> of{' '}
+        {formatQuantity(
+          tank.pours.reduce((sum, one) => sum + one.massKg, 0),
+          'mass',
+          preferences,
+        )}{' '}
+        poured; expected {tank.expected.meanPercent.toFixed(1)} ±{' '}
+        {(2 * tank.expected.standardPercent).toFixed(1)} % water
+      </p>
+      <ul className="divide-y divide-thread">
+        {tank.pours.map((_, pour) => (
+          <PourLine
+            key={pour}
+            blend={blend}
+            tank={at}
+            pour={pour}
+            tick={own.find((one) => one.content.pour === pour)}
+          />
+        ))}
+      </ul>
+      {tank.lotId !== null ? (
+        <PageLink to={`lots/${tank.lotId}`}>Its lot</PageLink>
+      ) : (
+        <div className="mt-3">
+          <Button
+            tone="lavender"
+            className="min-h-14"
+            onClick={() => void make()}
+            disabled={!isDone}
+          >
+            Make it a lot
+          </Button>
+          {!isDone && (
+            <p className="mt-1 text-base">
+              {counted(tank.pours.length - own.length, 'pour')} to go; then stir, and make it a lot
+              of its own.
+            </p>
+          )}
+        </div>
+      )}
+    </SheetSection>
+  );
+}
+
+/** The pouring list of a blend, to tick off; each tank becomes a lot that knows its parents. */
+export function PouringScreen(): ReactElement {
+  const { blendId = '' } = useParams();
+  const blends = useBlends();
+  const workshop = useWorkshop();
+  if (!blends || !workshop) return <Waiting />;
+  const blend = blends.blends.find((one) => one.entityId === blendId);
+  if (!blend) return <NothingHere />;
+  const ticks = blends.ticks.filter((one) => one.ownerId === blendId);
+  return (
+    <>
+      <p className="pt-5 text-base font-semibold">Store: pouring list</p>
+      <h1 className="text-4xl font-bold">{blend.content.name}</h1>
+      <p className="mt-1 text-lg text-ink-soft">
+        {formatDay(blend.content.day)} · target {blend.content.targetPercent.toFixed(1)} % with
+        guard band
+      </p>
+      <div className="mt-5 space-y-8">
+        {blend.content.tanks.map((_, at) => (
+          <TankList key={at} blend={blend} at={at} ticks={ticks} files={workshop.files} />
+        ))}
+      </div>
+      <p className="mt-6 text-base">
+        Stir each tank through before it is read: drier honey sinks. A full bucket weighs 15 kg and
+        more; lift with two.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+import { useState, type ReactElement } from 'react';
+import { useBlends } from '../../data/useBlends';
+import { useNow } from '../../data/useNow';
+import { useRuledLots } from '../../data/useRuledLots';
+import { useSpringCombs } from '../../data/useSpringCombs';
+import { useStore, type StoredLot } from '../../data/useStore';
+import { isInStore, watchList } from '../../data/watchList';
+import { useWorkshop } from '../../data/useWorkshop';
+import { PageLink } from '../../ui/PageLink';
+import { Waiting } from '../../ui/Waiting';
+import { BlendRows } from './parts/BlendRows';
+import { CodeSearch } from './parts/CodeSearch';
+import { JarsPart } from './parts/JarsPart';
+import { LotInStore } from './parts/LotInStore';
+import { SpringCombs } from './parts/SpringCombs';
+import { WatchRows } from './parts/WatchRows';
+
+const HOUR_MS = 3_600_000;
+
+/** Lots of which nothing is left, told by name only. */
+function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null {
+  const [shown, setShown] = useState(false);
+  if (lots.length === 0) return null;
+  return (
+    <details className="mt-6" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
+      <summary className="flex min-h-11 items-center text-lg font-semibold">
+        Nothing left of {lots.length}
+      </summary>
+      {shown && lots.map((one) => <LotInStore key={one.file.lot.entityId} lot={one} />)}
+    </details>
+  );
+}
+
+/** Everything that stands in the store: what to look at, containers, jars, blends. */
+export function StoreScreen(): ReactElement {
+  const workshop = useWorkshop();
+  const lots = useStore(workshop, useRuledLots(workshop));
+  const blends = useBlends();
+  const combs = useSpringCombs();
+  const nowMs = useNow(HOUR_MS);
+  if (!lots || !blends || !workshop?.around) return <Waiting />;
+  const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
+  const gone = lots.filter((one) => !here.includes(one));
+  return (
+    <>
+      <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
+        <h1 className="text-4xl font-bold">Store</h1>
+        <div className="flex flex-wrap gap-3">
+          <PageLink to="store/blend">Plan a blend</PageLink>
+          <PageLink to="store/trace">Trace and recall</PageLink>
+          <PageLink to="verify">Verify a file</PageLink>
+        </div>
+      </div>
+      <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
+        <div className="space-y-8">
+          <WatchRows watches={watchList(lots, combs, nowMs)} nowMs={nowMs} />
+          <section aria-labelledby="containers">
+            <h2 id="containers" className="text-2xl font-bold">
+              Containers
+            </h2>
+            {here.map((one) => (
+              <LotInStore key={one.file.lot.entityId} lot={one} />
+            ))}
+            {lots.length === 0 && <p className="mt-2 text-lg">No honey yet; start a lot first.</p>}
+            <GoneLots lots={gone} />
+          </section>
+        </div>
+        <div className="space-y-8">
+          <CodeSearch files={workshop.files} />
+          <JarsPart lots={lots} />
+          <BlendRows blends={blends} />
+          <SpringCombs combs={combs} />
+        </div>
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,172 @@
+import { useMemo, type ReactElement } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { lineage, nodeBalance } from '../../../core';
+import { TRACE_KINDS, type LotFile, type Trace, type TraceNode } from '../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { useTrace } from '../../data/useTrace';
+import { useWorkshop } from '../../data/useWorkshop';
+import { counted } from '../../format/counted';
+import { formatDay } from '../../format/dates';
+import { TRACE_NAMES } from '../../format/traceWords';
+import { formatQuantity } from '../../format/units';
+import { NothingHere } from '../../ui/NothingHere';
+import { SheetSection } from '../../ui/SheetSection';
+import { Waiting } from '../../ui/Waiting';
+import { CodeSearch } from './parts/CodeSearch';
+import { RecallPart } from './parts/RecallPart';
+import { TraceDrawing } from './parts/TraceDrawing';
+import { recallOf } from './recall';
+
+/** What a trace may begin with. */
+const STARTS = ['jars', 'lot', 'hive', 'receiver'] as const;
+
+function NodeLink({
+  node,
+  children,
+}: {
+  node: TraceNode;
+  children?: React.ReactNode;
+}): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  return (
+    <Link
+      to={`/${workspace}/store/trace/${encodeURIComponent(node.id)}`}
+      className="flex min-h-11 flex-wrap items-center gap-x-3 text-lg hover:bg-lavender-pale"
+    >
+      <strong>{node.name}</strong>
+      <span className="text-base text-ink-soft">
+        {[node.detail, node.day && formatDay(node.day)].filter(Boolean).join(' · ')}
+      </span>
+      {children}
+    </Link>
+  );
+}
+
+/** Where a trace can begin. */
+function StartList({ trace, files }: { trace: Trace; files: readonly LotFile[] }): ReactElement {
+  return (
+    <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-2">
+      <CodeSearch files={files} />
+      {STARTS.map((kind) => {
+        const nodes = [...trace.nodes.values()].filter((one) => one.kind === kind);
+        return (
+          nodes.length > 0 && (
+            <SheetSection key={kind} id={`start-${kind}`} title={TRACE_NAMES[kind]}>
+              <ul className="divide-y divide-thread">
+                {nodes.map((one) => (
+                  <li key={one.id}>
+                    <NodeLink node={one} />
+                  </li>
+                ))}
+              </ul>
+            </SheetSection>
+          )
+        );
+      })}
+    </div>
+  );
+}
+
+/** The same as a list, with the honey that came in and went out. */
+function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const kg = (value: number): string => formatQuantity(value, 'mass', preferences);
+  return (
+    <SheetSection id="list" title="The same as a list">
+      <div className="grid gap-x-10 gap-y-5 wide:grid-cols-2">
+        {TRACE_KINDS.map((kind) => {
+          const nodes = [...trace.nodes.values()].filter(
+            (one) => one.kind === kind && shown.has(one.id),
+          );
+          if (nodes.length === 0) return null;
+          return (
+            <section key={kind} aria-label={TRACE_NAMES[kind]}>
+              <h3 className="text-xl font-bold">
+                {TRACE_NAMES[kind]} ({nodes.length})
+              </h3>
+              <ul className="divide-y divide-thread border-y border-thread">
+                {nodes.map((one) => {
+                  const { inKg, outKg } = nodeBalance(trace.edges, one.id);
+                  return (
+                    <li key={one.id}>
+                      <NodeLink node={one}>
+                        <span className="text-base">
+                          {inKg > 0 && `${kg(inKg)} in`}
+                          {inKg > 0 && outKg > 0 && ', '}
+                          {outKg > 0 && `${kg(outKg)} out`}
+                          {outKg > inKg * 1.02 + 0.1 && inKg > 0 && (
+                            <strong> more out than in: look for what was not written down</strong>
+                          )}
+                        </span>
+                      </NodeLink>
+                    </li>
+                  );
+                })}
+              </ul>
+            </section>
+          );
+        })}
+      </div>
+    </SheetSection>
+  );
+}
+
+function NodeView({
+  trace,
+  files,
+  node,
+}: {
+  trace: Trace;
+  files: readonly LotFile[];
+  node: TraceNode;
+}): ReactElement {
+  const [search] = useSearchParams();
+  const jar = search.get('jar');
+  const shown = useMemo(() => lineage(trace.edges, node.id), [trace, node]);
+  const recall = useMemo(() => recallOf(trace, files, node.id), [trace, files, node]);
+  const frames = [...shown].reduce((sum, id) => sum + (trace.nodes.get(id)?.frames ?? 0), 0);
+  const title = jar ? `${node.name}-${jar}` : node.name;
+  return (
+    <>
+      <h1 className="text-4xl font-bold">{title}</h1>
+      <p className="mt-1 text-lg text-ink-soft">
+        {[TRACE_NAMES[node.kind], node.detail, node.day && formatDay(node.day)]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+      <p className="mt-2 text-xl">
+        {frames === 0
+          ? 'No frames were written down for it.'
+          : `It leads back to ${counted(frames, 'frame')}.`}
+      </p>
+      <div className="mt-4 space-y-8">
+        <TraceDrawing trace={trace} shown={shown} startId={node.id} />
+        <RecallPart recall={recall} of={title} />
+        <TraceList trace={trace} shown={shown} />
+      </div>
+    </>
+  );
+}
+
+/** From hive to jar, both ways. */
+export function TraceScreen(): ReactElement {
+  const { nodeId } = useParams();
+  const workshop = useWorkshop();
+  const trace = useTrace(workshop);
+  if (!trace || !workshop) return <Waiting />;
+  const node = nodeId === undefined ? null : trace.nodes.get(nodeId);
+  if (node === undefined) return <NothingHere />;
+  return (
+    <>
+      <p className="pt-5 text-base font-semibold">Store: trace and recall</p>
+      {node ? (
+        <NodeView key={node.id} trace={trace} files={workshop.files} node={node} />
+      ) : (
+        <>
+          <h1 className="text-4xl font-bold">From hive to jar, both ways</h1>
+          <StartList trace={trace} files={workshop.files} />
+        </>
+      )}
+    </>
+  );
+}

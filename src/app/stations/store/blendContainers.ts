@@ -1,0 +1,73 @@
+import {
+  blocksOf,
+  commonStandard,
+  ferments,
+  vesselMoistures,
+  type BlendContainer,
+  type LotEvidence,
+} from '../../../core';
+import { classOf, type LotFile, type StoredVessel } from '../../../records';
+import type { StoredLot } from '../../data/useStore';
+
+/** What containers of one lot differ by where only some were read [% moisture]. @source our choice, no source */
+const UNREAD_PERCENT = 0.3;
+
+/** Containers with honey in them, for a blend, with what their readings share. */
+export interface BlendStore {
+  readonly containers: readonly BlendContainer[];
+  /** standard uncertainty that all readings share [%]: the largest of the lots */
+  readonly systematicPercent: number;
+}
+
+/** Why nothing of a lot may be blended; null where it may. */
+export function barredBecause(evidence: LotEvidence, isMeasured: boolean): string | null {
+  const [block] = blocksOf(evidence);
+  if (block !== undefined) return `${block.charAt(0).toLowerCase()}${block.slice(1)}`;
+  if (ferments(evidence)) return 'it ferments';
+  if (evidence.circumstances?.residues.includes('syrup')) return 'it may hold syrup';
+  if (evidence.circumstances?.brood === 'larvae') return 'larvae were spun out into it';
+  return isMeasured ? null : 'nobody has measured it yet';
+}
+
+function colourOf({ colours }: LotFile): string {
+  const latest = [...colours].sort((a, b) => b.content.takenAt.localeCompare(a.content.takenAt))[0];
+  return latest ? classOf(latest.content) : '';
+}
+
+function lotContainers(lot: StoredLot): BlendStore {
+  const { evidence, ruling, file } = lot;
+  const { measured } = ruling.belief;
+  const systematicPercent = measured ? commonStandard(measured) : 0;
+  const barred = barredBecause(evidence, measured !== null);
+  const byVessel = new Map(
+    vesselMoistures(evidence, ruling.belief).map((one) => [one.vesselId, one]),
+  );
+  const own = (standard: number): number =>
+    Math.sqrt(Math.max(0.0001, standard ** 2 - systematicPercent ** 2));
+  const { plant, code } = file.lot.content;
+  const asContainer = (vessel: StoredVessel): BlendContainer => {
+    const read = byVessel.get(vessel.id);
+    return {
+      id: vessel.id,
+      massKg: vessel.leftKg ?? 0,
+      meanPercent: read?.meanPercent ?? ruling.belief.mean,
+      randomPercent: read
+        ? own(read.uncertainty.standard)
+        : Math.hypot(own(ruling.belief.standardUncertainty), UNREAD_PERCENT),
+      flow: plant.trim().toLowerCase() || code,
+      colour: colourOf(file),
+      barredBecause: barred,
+    };
+  };
+  const full = lot.vessels.filter((one) => !one.isEmpty && (one.leftKg ?? 0) > 0);
+  return { containers: full.map(asContainer), systematicPercent };
+}
+
+/** Containers of some lots for a blend. */
+export function blendStore(lots: readonly StoredLot[]): BlendStore {
+  const stores = lots.map(lotContainers);
+  return {
+    containers: stores.flatMap((one) => one.containers),
+    systematicPercent: Math.max(0, ...stores.map((one) => one.systematicPercent)),
+  };
+}

@@ -1,0 +1,82 @@
+import {
+  firstRevision,
+  freshLotContent,
+  nextRevision,
+  type AnyRecord,
+  type Blend,
+  type BlendContent,
+  type LotContent,
+  type LotFile,
+  type Scribe,
+} from '../../../records';
+import { nextCode } from '../../forms/lotCode';
+import { isoDay } from '../../format/dates';
+
+type Tank = BlendContent['tanks'][number];
+
+const same = <T>(values: readonly T[]): T | null =>
+  values.length > 0 && values.every((one) => one === values[0]) ? values[0]! : null;
+
+const joined = (texts: readonly string[], between: string): string =>
+  [...new Set(texts.filter((one) => one !== ''))].join(between);
+
+/** The lot of a tank, in the name of its parents. */
+function blendedLot(tank: Tank, blend: BlendContent, files: readonly LotFile[]): LotContent {
+  const parents = files.filter((one) => tank.pours.some((pour) => pour.lotId === one.lot.entityId));
+  const contents = parents.map((one) => one.lot.content);
+  const [first] = contents;
+  const codes = files.map((one) => one.lot.content.code);
+  const today = new Date();
+  return {
+    ...freshLotContent(nextCode(today, codes), isoDay(today)),
+    name: `${blend.name}, ${tank.label}`,
+    plant: joined(
+      contents.map((one) => one.plant),
+      ', ',
+    ).slice(0, 80),
+    origin: joined(
+      contents.map((one) => one.origin),
+      '; ',
+    ).slice(0, 200),
+    honeyKind: same(contents.map((one) => one.honeyKind)) ?? 'ordinary',
+    category: same(contents.map((one) => one.category)) ?? 'blend',
+    ruleSetId:
+      same(contents.map((one) => one.ruleSetId)) ??
+      first?.ruleSetId ??
+      freshLotContent('', '').ruleSetId,
+    targetPercent: blend.targetPercent,
+    storageTemperatureC: same(contents.map((one) => one.storageTemperatureC)),
+    remark: `Blended from ${contents.map((one) => one.code).join(', ')}.`,
+  };
+}
+
+/** The records that make a tank a lot of its own: the lot, its tank, and the blend that knows it. */
+export function blendedLotRecords(
+  scribe: Scribe,
+  blend: Blend,
+  { at, pouredKg, files }: { at: number; pouredKg: number; files: readonly LotFile[] },
+): AnyRecord[] {
+  const tank = blend.content.tanks[at]!;
+  const lot = firstRevision(scribe, 'lot', blendedLot(tank, blend.content, files));
+  const container = firstRevision(
+    scribe,
+    'container',
+    {
+      containerKind: 'tank',
+      label: tank.label,
+      count: 1,
+      amount: { by: 'mass', massKg: Math.max(0.01, pouredKg), plusMinusKg: 0.1 },
+      suspects: [],
+    },
+    lot.entityId,
+  );
+  const tanks = blend.content.tanks.map((one, place) =>
+    place === at ? { ...one, lotId: lot.entityId } : one,
+  );
+  const content = { ...blend.content, tanks };
+  return [
+    lot,
+    container,
+    nextRevision(scribe, blend, { content, reason: 'Poured: its lot is made' }),
+  ];
+}

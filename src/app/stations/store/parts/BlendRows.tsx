@@ -1,0 +1,43 @@
+import { ChevronRight } from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import type { Blend } from '../../../../records';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import type { Blends } from '../../../data/useBlends';
+import { formatDay } from '../../../format/dates';
+import { SheetSection } from '../../../ui/SheetSection';
+
+function stateWords({ entityId, content }: Blend, ticks: Blends['ticks']): string {
+  const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
+  const done = ticks.filter((one) => one.ownerId === entityId).length;
+  if (content.tanks.every((one) => one.lotId !== null)) return 'poured, its lots are made';
+  return done === 0 ? `planned, ${lines} to pour` : `${done} of ${lines} poured`;
+}
+
+/** Blends, the latest first. */
+export function BlendRows({ blends }: { blends: Blends }): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  if (blends.blends.length === 0) return null;
+  return (
+    <SheetSection id="blends" title="Blends">
+      <ul className="divide-y divide-thread border-y border-thread">
+        {blends.blends.map((one) => (
+          <li key={one.entityId}>
+            <Link
+              to={`/${workspace}/store/blend/${one.entityId}`}
+              className="flex min-h-14 items-center gap-3 py-2 hover:bg-lavender-pale"
+            >
+              <span className="grow">
+                <span className="block text-lg font-bold">{one.content.name}</span>
+                <span className="block text-base">
+                  {formatDay(one.content.day)}, {stateWords(one, blends.ticks)}
+                </span>
+              </span>
+              <ChevronRight aria-hidden className="size-6 shrink-0" />
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </SheetSection>
+  );
+}

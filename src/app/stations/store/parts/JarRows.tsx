@@ -1,0 +1,150 @@
+import { useState, type ReactElement } from 'react';
+import { useWatch } from 'react-hook-form';
+import { Link } from 'react-router';
+import { PURPOSES, type JarMoveContent, type JarStock, type Packing } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { useMoment } from '../../../data/useMeters';
+import type { StoredLot } from '../../../data/useStore';
+import { freshJarMove, readJarMoveForm } from '../../../forms/storeForms';
+import { formatDay } from '../../../format/dates';
+import { PURPOSE_NAMES } from '../../../format/storeWords';
+import { Button } from '../../../ui/Button';
+import { ChoiceField } from '../../../ui/ChoiceField';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SelectField } from '../../../ui/SelectField';
+import { TextField } from '../../../ui/TextField';
+
+function JarMoveFields(): ReactElement {
+  const act = useWatch({ name: 'act' }) as JarMoveContent['act'];
+  return (
+    <>
+      <ChoiceField
+        name="act"
+        label="What happens to them"
+        choices={[
+          { value: 'set-aside', label: 'Set aside' },
+          { value: 'given-out', label: 'They leave the house' },
+        ]}
+      />
+      <SelectField
+        name="purpose"
+        label="For"
+        options={PURPOSES.map((value) => ({ value, label: PURPOSE_NAMES[value] }))}
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="count" label="Jars" inputMode="numeric" big />
+        <TextField
+          name="firstNumber"
+          label="From number"
+          inputMode="numeric"
+          hint="Where their numbers are known"
+        />
+      </div>
+      {act === 'given-out' && (
+        <TextField
+          name="to"
+          label="Who has them"
+          hint="A recall needs this; such as “market stall” or initials."
+        />
+      )}
+      <TextField name="at" label="When" type="datetime-local" />
+      <TextField name="remark" label="Remark" />
+    </>
+  );
+}
+
+function JarMoveSheet({
+  stock,
+  lotId,
+  onClose,
+}: {
+  stock: JarStock | null;
+  lotId: string;
+  onClose: () => void;
+}): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const now = useMoment();
+  return (
+    <EntrySheet
+      open={stock !== null}
+      onOpenChange={(open) => !open && onClose()}
+      kind="jar-move"
+      record={null}
+      ownerId={lotId}
+      formName={stock?.packing.entityId ?? 'none'}
+      what="the jars"
+      title={`Jars ${stock?.packing.content.code ?? ''}`}
+      description={`${stock?.free ?? 0} are free, ${stock?.left ?? 0} are in the house.`}
+      formOf={freshJarMove(now)}
+      parse={(form) =>
+        readJarMoveForm(
+          form,
+          {
+            id: stock?.packing.entityId ?? '',
+            free: stock?.free ?? 0,
+            left: stock?.left ?? 0,
+            setAside: stock?.setAside[form.purpose] ?? 0,
+          },
+          preferences,
+        )
+      }
+    >
+      <JarMoveFields />
+    </EntrySheet>
+  );
+}
+
+/** "12 for sale, 3 for gifts, 9 free" */
+function stockWords({ setAside, free }: JarStock): string {
+  const aside = PURPOSES.filter((one) => setAside[one] > 0).map(
+    (one) => `${setAside[one]} for ${PURPOSE_NAMES[one]}`,
+  );
+  return [...aside, `${free} free`].join(', ');
+}
+
+/** Runs of jars of a lot. */
+export function JarRows({
+  lot,
+  onEdit,
+}: {
+  lot: StoredLot;
+  onEdit: (packing: Packing) => void;
+}): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  const [moved, setMoved] = useState<JarStock | null>(null);
+  if (lot.jars.length === 0) return null;
+  const link = 'flex min-h-11 items-center text-base text-lavender underline underline-offset-4';
+  return (
+    <>
+      <ul className="divide-y divide-thread border-t border-thread">
+        {lot.jars.map((stock) => {
+          const { entityId, content } = stock.packing;
+          return (
+            <li key={entityId} className="flex flex-wrap items-center gap-x-4 py-1.5">
+              <span className="w-32 text-lg font-semibold">Jars {content.code}</span>
+              <span className="w-28 text-lg font-bold">
+                {stock.left} × {Math.round(content.jarG)} g
+              </span>
+              <span className="grow basis-40 text-base">
+                {stockWords(stock)}; best before {formatDay(content.bestBefore)}
+              </span>
+              <Button tone="quiet" onClick={() => setMoved(stock)}>
+                Set aside or give out<span className="sr-only"> {content.code}</span>
+              </Button>
+              <Link to={`/${workspace}/store/labels/${entityId}`} className={link}>
+                Labels<span className="sr-only"> {content.code}</span>
+              </Link>
+              <Link to={`/${workspace}/store/trace/jars:${entityId}`} className={link}>
+                Trace<span className="sr-only"> {content.code}</span>
+              </Link>
+              <Button tone="quiet" onClick={() => onEdit(stock.packing)}>
+                Change<span className="sr-only"> jars {content.code}</span>
+              </Button>
+            </li>
+          );
+        })}
+      </ul>
+      <JarMoveSheet stock={moved} lotId={lot.file.lot.entityId} onClose={() => setMoved(null)} />
+    </>
+  );
+}

@@ -1,0 +1,41 @@
+import type { ReactElement } from 'react';
+import { PURPOSES } from '../../../../records';
+import type { StoredLot } from '../../../data/useStore';
+import { PURPOSE_NAMES } from '../../../format/storeWords';
+import { SheetSection } from '../../../ui/SheetSection';
+
+/** Jars in the house: for what they are set aside, and what remains. */
+export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement {
+  const stocks = lots.flatMap((one) => one.jars);
+  const left = stocks.reduce((sum, one) => sum + one.left, 0);
+  const free = stocks.reduce((sum, one) => sum + one.free, 0);
+  const rows = PURPOSES.map((purpose) => ({
+    purpose,
+    aside: stocks.reduce((sum, one) => sum + one.setAside[purpose], 0),
+    out: stocks.reduce((sum, one) => sum + one.givenOut[purpose], 0),
+  }));
+  return (
+    <SheetSection id="jars" title="Jars, and what they are for">
+      <p className="text-lg">
+        <strong className="text-5xl">{left}</strong> jars in the house
+      </p>
+      <dl className="mt-2 divide-y divide-thread border-y border-thread text-lg">
+        {rows.map(({ purpose, aside, out }) => (
+          <div key={purpose} className="flex justify-between gap-3 py-1.5">
+            <dt>For {PURPOSE_NAMES[purpose]}</dt>
+            <dd>
+              <strong>{aside}</strong> set aside, {out} gone
+            </dd>
+          </div>
+        ))}
+        <div className="flex justify-between gap-3 py-1.5 font-bold">
+          <dt>Not set aside yet</dt>
+          <dd>{free}</dd>
+        </div>
+      </dl>
+      <p className="mt-2 text-base">
+        No honey for infants under 12 months: say so on every jar that leaves the house.
+      </p>
+    </SheetSection>
+  );
+}

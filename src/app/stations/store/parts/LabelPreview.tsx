@@ -1,0 +1,98 @@
+import { useMemo, type ReactElement } from 'react';
+import type { LabelDesignContent, LotContent, PackingContent } from '../../../../records';
+import { jarQrText, labelText, type LabelLine } from '../../../pdf/labelText';
+import { qrModules } from '../../../pdf/qr';
+
+interface LabelPreviewProps {
+  design: LabelDesignContent;
+  lot: LotContent;
+  packing: PackingContent;
+}
+
+/** Pixels to a millimetre on the page; the PDF has the true size. */
+const PX_PER_MM = 4;
+const WIDEST_PX = 560;
+
+function Lines({ lines, base }: { lines: readonly LabelLine[]; base: number }): ReactElement {
+  return (
+    <>
+      {lines.map((one) => (
+        <span
+          key={one.text}
+          className={`block leading-tight ${one.bold ? 'font-bold' : ''}`}
+          style={{ fontSize: base * one.scale }}
+        >
+          {one.text}
+        </span>
+      ))}
+    </>
+  );
+}
+
+function Code({ text, side, ink }: { text: string; side: number; ink: string }): ReactElement {
+  const modules = useMemo(() => qrModules(text), [text]);
+  const path = useMemo(() => {
+    const parts: string[] = [];
+    for (let row = 0; row < modules.size; row += 1)
+      for (let column = 0; column < modules.size; column += 1)
+        if (modules.isDark(row, column)) parts.push(`M${column} ${row}h1v1h-1z`);
+    return parts.join('');
+  }, [modules]);
+  return (
+    <svg
+      aria-hidden
+      width={side}
+      height={side}
+      viewBox={`0 0 ${modules.size} ${modules.size}`}
+      className="shrink-0"
+    >
+      <path d={path} fill={ink} />
+    </svg>
+  );
+}
+
+/** The first label as it will look. */
+export function LabelPreview({ design, lot, packing }: LabelPreviewProps): ReactElement {
+  const { labelWidthMm, labelHeightMm } = design.sheet;
+  const scale = Math.min(PX_PER_MM, WIDEST_PX / labelWidthMm);
+  const { front, back } = labelText(design, lot, { ...packing, number: 1 });
+  const isStrip = labelWidthMm / labelHeightMm > 3.5;
+  // Long lines break once; the PDF fits its letters exactly.
+  const lines = isStrip
+    ? Math.max(front.length, back.length) + 2
+    : front.length + 1.5 * back.length + 2;
+  const base = Math.max(6, Math.min(15, (labelHeightMm * scale - 16) / lines / 1.25));
+  return (
+    <figure className="overflow-x-auto">
+      <div
+        className="flex justify-between gap-2 overflow-hidden border border-ink p-2"
+        style={{
+          width: labelWidthMm * scale,
+          height: labelHeightMm * scale,
+          color: design.ink,
+          backgroundColor: design.paper,
+        }}
+      >
+        <div className={isStrip ? 'grid grow grid-cols-2 gap-3' : ''}>
+          <div>
+            <Lines lines={front} base={base} />
+          </div>
+          <div>
+            <Lines lines={back} base={base} />
+          </div>
+        </div>
+        {design.showQr && (
+          <Code
+            text={jarQrText(packing.code, 1)}
+            side={Math.min(72, labelHeightMm * scale - 18)}
+            ink={design.ink}
+          />
+        )}
+      </div>
+      <figcaption className="mt-1 text-base">
+        About so, the first of {packing.count}; the PDF has the true size of {labelWidthMm} ×{' '}
+        {labelHeightMm} mm.
+      </figcaption>
+    </figure>
+  );
+}

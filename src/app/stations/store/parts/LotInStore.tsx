@@ -1,0 +1,117 @@
+import { useState, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import type { Packing, StoredVessel } from '../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import type { StoredLot } from '../../../data/useStore';
+import { formatDay } from '../../../format/dates';
+import { answerFigure, headline } from '../../../format/phrasing';
+import { PLACE_NAMES } from '../../../format/storeWords';
+import { formatQuantity } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { OutcomeMark } from '../../../ui/OutcomeMark';
+import { JarRows } from './JarRows';
+import { MoveSheet } from './MoveSheet';
+import { PackSheet } from './PackSheet';
+
+/** Where a vessel stands, in words. */
+function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {
+  if (!standing) return 'place not said';
+  const name = standing.place || PLACE_NAMES[standing.kind];
+  return standing.temperatureC === null ? name : `${name}, ${temperature(standing.temperatureC)}`;
+}
+
+function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => void }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const kg = (value: number | null): string =>
+    value === null ? 'not weighed' : formatQuantity(value, 'mass', preferences);
+  const opened = vessel.openedAt
+    ? `, opened ${formatDay(vessel.openedAt)}`
+    : vessel.openedAt === ''
+      ? ', opened'
+      : '';
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 py-1.5">
+      <span className="w-32 text-lg font-semibold">{vessel.label}</span>
+      <span className="w-28 text-lg font-bold">{vessel.isEmpty ? 'empty' : kg(vessel.leftKg)}</span>
+      <span className="grow basis-40 text-base">
+        {placeWords(vessel, (c) => formatQuantity(c, 'temperature', preferences, 0))}
+        {opened}
+      </span>
+      <Button tone="quiet" onClick={onMove}>
+        Move or take<span className="sr-only"> {vessel.label}</span>
+      </Button>
+    </li>
+  );
+}
+
+/** Most vessels of a lot that are listed before the rest is folded away. */
+const LISTED = 3;
+
+/** A lot in the store: how it stands, its containers, its jars. */
+export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const [moved, setMoved] = useState<StoredVessel | null>(null);
+  const [packing, setPacking] = useState<Packing | 'new' | null>(null);
+  const { file, ruling, vessels } = lot;
+  const { content, entityId } = file.lot;
+  const name = content.name || `Lot ${content.code}`;
+  const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
+  const [first, rest] = [vessels.slice(0, LISTED), vessels.slice(LISTED)];
+  const rows = (list: readonly StoredVessel[]): ReactElement => (
+    <ul className="divide-y divide-thread">
+      {list.map((one) => (
+        <VesselRow key={one.id} vessel={one} onMove={() => setMoved(one)} />
+      ))}
+    </ul>
+  );
+  return (
+    <article aria-label={name} className="mt-4 border-t-2 border-ink pt-2">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h3 className="text-xl font-bold">
+          <Link
+            to={`/${workspace}/lots/${entityId}`}
+            className="underline decoration-thread-deep underline-offset-4 hover:text-lavender"
+          >
+            {name}
+          </Link>
+        </h3>
+        <p className="text-2xl font-extrabold">{formatQuantity(left, 'mass', preferences)}</p>
+      </div>
+      <p className="flex flex-wrap items-center gap-x-3 text-base">
+        <span className="flex items-center gap-2 font-semibold">
+          <OutcomeMark outcome={ruling.outcome} className="size-5" />
+          {headline(ruling)}
+        </span>
+        <span>{answerFigure(ruling)} %</span>
+        <Link
+          to={`/${workspace}/store/keep/${entityId}`}
+          className="flex min-h-11 items-center text-lavender underline underline-offset-4"
+        >
+          How it keeps<span className="sr-only"> {name}</span>
+        </Link>
+        <Link
+          to={`/${workspace}/store/trace/lot:${entityId}`}
+          className="flex min-h-11 items-center text-lavender underline underline-offset-4"
+        >
+          Trace<span className="sr-only"> {name}</span>
+        </Link>
+        <Button tone="quiet" onClick={() => setPacking('new')}>
+          Fill jars<span className="sr-only"> of {name}</span>
+        </Button>
+      </p>
+      {rows(first)}
+      {rest.length > 0 && (
+        <details>
+          <summary className="flex min-h-11 items-center text-base font-semibold">
+            {rest.length} more containers
+          </summary>
+          {rows(rest)}
+        </details>
+      )}
+      <JarRows lot={lot} onEdit={setPacking} />
+      <MoveSheet vessel={moved} onClose={() => setMoved(null)} />
+      <PackSheet lot={lot} packing={packing} onClose={() => setPacking(null)} />
+    </article>
+  );
+}

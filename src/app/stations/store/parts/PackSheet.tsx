@@ -1,0 +1,110 @@
+import { addDays, parseISO } from 'date-fns';
+import { useMemo, type ReactElement } from 'react';
+import { STORE_TEMPERATURES } from '../../../../core';
+import type { Packing } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { bestBeforeOf, temperatureOf } from '../../../data/keeping';
+import { useMoment } from '../../../data/useMeters';
+import type { StoredLot } from '../../../data/useStore';
+import { useWorkshop } from '../../../data/useWorkshop';
+import { jarUnit, packFormOf, readPackForm } from '../../../forms/storeForms';
+import { isoDay } from '../../../format/dates';
+import { formatQuantity } from '../../../format/units';
+import { EntrySheet } from '../../../ui/EntrySheet';
+import { SelectField } from '../../../ui/SelectField';
+import { TextField } from '../../../ui/TextField';
+
+const REASONS = {
+  heat: 'as far as warmth at that place leaves HMF and diastase, by the worse end',
+  'check-again': 'the day on which this honey is to be looked at again',
+} as const;
+
+/** A day to propose on the label, with why. */
+function useProposal(lot: StoredLot, nowIso: string): { day: string; why: string } {
+  const around = useWorkshop()?.around;
+  return useMemo(() => {
+    const stored = lot.file.lot.content.storageTemperatureC;
+    const year = temperatureOf(null, stored) ?? STORE_TEMPERATURES.shelf;
+    const checkMonths = lot.ruling.checkAgainMonths;
+    const proposal = around
+      ? bestBeforeOf(lot.file, { around, year, checkMonths })
+      : { days: 0, reason: 'check-again' as const };
+    return {
+      day: isoDay(addDays(parseISO(nowIso), proposal.days)),
+      why: `Proposed: ${REASONS[proposal.reason]}. You decide; local rules hold.`,
+    };
+  }, [lot, around, nowIso]);
+}
+
+function PackFields({ lot, why }: { lot: StoredLot; why: string }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const vessels = lot.vessels.filter((one) => !one.isEmpty);
+  const options = vessels.map((one) => ({
+    value: one.id,
+    label: `${one.label}, ${one.leftKg === null ? 'not weighed' : `${formatQuantity(one.leftKg, 'mass', preferences)} left`}`,
+  }));
+  return (
+    <>
+      <TextField
+        name="code"
+        label="Jar code"
+        hint="Stands on every jar; its own number follows it."
+      />
+      <SelectField
+        name="vessel"
+        label="Filled from"
+        options={[{ value: '', label: 'Choose a container' }, ...options]}
+      />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField name="count" label="Jars" inputMode="numeric" big />
+        <TextField
+          name="jar"
+          label="Net weight of each"
+          unit={jarUnit(preferences).name}
+          inputMode="decimal"
+          big
+        />
+      </div>
+      <TextField name="packedAt" label="Filled" type="datetime-local" />
+      <TextField name="bestBefore" label="Best before" type="date" hint={why} />
+      <TextField name="remark" label="Remark" />
+    </>
+  );
+}
+
+interface PackSheetProps {
+  lot: StoredLot;
+  packing: Packing | 'new' | null;
+  onClose: () => void;
+}
+
+/** Jars filled from a container of a lot. */
+export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const now = useMoment();
+  const { day, why } = useProposal(lot, now);
+  const record = packing === 'new' ? null : packing;
+  const { code } = lot.file.lot.content;
+  const fresh = { code: `${code}.${lot.jars.length + 1}`, nowIso: now, bestBefore: day };
+  const leftKg = (id: string): number | null => {
+    const vessel = lot.vessels.find((one) => one.id === id);
+    const before = record?.content.from.find((one) => `${one.containerId}#${one.item}` === id);
+    return vessel?.leftKg === null || !vessel ? null : vessel.leftKg + (before?.massKg ?? 0);
+  };
+  return (
+    <EntrySheet
+      open={packing !== null}
+      onOpenChange={(open) => !open && onClose()}
+      kind="packing"
+      record={record}
+      ownerId={lot.file.lot.entityId}
+      what="the jars"
+      title="Fill jars"
+      description="What goes into jars leaves the container; the code leads back to its frames."
+      formOf={packFormOf(record?.content ?? null, fresh, preferences)}
+      parse={(form) => readPackForm(form, preferences, leftKg)}
+    >
+      <PackFields lot={lot} why={why} />
+    </EntrySheet>
+  );
+}

@@ -1,0 +1,80 @@
+import {
+  ChevronRight,
+  Eye,
+  Flame,
+  Hexagon,
+  PackageOpen,
+  RotateCcw,
+  Snowflake,
+  CalendarClock,
+  type LucideIcon,
+} from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { selectWorkspace, useAppSelector } from '../../../../store';
+import { daysUntil } from '../../../data/keeping';
+import type { Watch, WatchKind } from '../../../data/watchList';
+import { formatDay } from '../../../format/dates';
+
+const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
+  rising: Flame,
+  recheck: RotateCcw,
+  setting: Snowflake,
+  opened: PackageOpen,
+  'best-before': CalendarClock,
+  spring: Hexagon,
+};
+
+function whenWords(by: string, nowMs: number): string {
+  const days = daysUntil(by, nowMs);
+  if (days < 0) return 'overdue';
+  return days === 0 ? 'today' : `by ${formatDay(by)}`;
+}
+
+/** What in the store is to be looked at, soonest first. */
+export function WatchRows({
+  watches,
+  nowMs,
+}: {
+  watches: readonly Watch[];
+  nowMs: number;
+}): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  return (
+    <section aria-labelledby="watch">
+      <h2 id="watch" className="flex items-center gap-3 text-2xl font-bold">
+        <Eye aria-hidden className="size-7" /> Look at these ({watches.length})
+      </h2>
+      {watches.length === 0 ? (
+        <p className="mt-2 text-lg">Nothing asks for a look just now.</p>
+      ) : (
+        <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+          {watches.map(({ id, kind, title, why, by, to }) => {
+            const Mark = MARKS[kind];
+            return (
+              <li key={id}>
+                <Link
+                  to={`/${workspace}/${to}`}
+                  className="flex min-h-16 items-center gap-4 py-2 hover:bg-lavender-pale"
+                >
+                  <Mark aria-hidden className="size-7 shrink-0" />
+                  <span className="grow">
+                    <span className="block text-xl leading-tight font-bold">{title}</span>
+                    <span className="block text-base text-ink-soft">{why}</span>
+                    <span className="block text-base font-semibold sm:hidden">
+                      {whenWords(by, nowMs)}
+                    </span>
+                  </span>
+                  <span className="hidden shrink-0 text-right text-base font-semibold sm:block">
+                    {whenWords(by, nowMs)}
+                  </span>
+                  <ChevronRight aria-hidden className="size-6 shrink-0" />
+                </Link>
+              </li>
+            );
+          })}
+        </ul>
+      )}
+    </section>
+  );
+}

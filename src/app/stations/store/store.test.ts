@@ -1,0 +1,285 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoWorkshop } from '../../../../demo/demoWorkshop';
+import { demoSeason } from '../../../../demo/season';
+import { ruleOnLot, type BlendPlan, type BlendTask } from '../../../core';
+import {
+  contentsOf,
+  evidenceFrom,
+  jarStocks,
+  knownFor,
+  lotNode,
+  jarsNode,
+  storedVessels,
+  traceOf,
+  type Workshop,
+} from '../../../records';
+import { countingScribe } from '../../../records/test/sampleLot';
+import {
+  daysUntil,
+  keepingBasis,
+  standingYears,
+  temperatureOf,
+  worstKeeping,
+} from '../../data/keeping';
+import type { StoredLot } from '../../data/useStore';
+import { isInStore, watchList } from '../../data/watchList';
+import { barredBecause, blendStore } from './blendContainers';
+import { blendContent } from './blendContent';
+import { blendedLotRecords } from './blendedLot';
+import { recallOf } from './recall';
+import { CARD, traceLayout, withoutNodes } from './traceLayout';
+
+const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
+const workshop: Workshop = demoWorkshop(demoSeason('2026-11-24', NOW_MS), NOW_MS);
+const around = workshop.around!;
+
+function storedLot(lotId: string): StoredLot {
+  const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
+  const contents = contentsOf(file);
+  const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+  const ruling = ruleOnLot(evidence);
+  return {
+    file,
+    evidence,
+    ruling,
+    readingsPercent: [],
+    settled: file.ruling !== null,
+    vessels: storedVessels(file, 17.5, around.poured),
+    jars: jarStocks(file),
+  };
+}
+
+const lots = workshop.files.map((one) => storedLot(one.lot.entityId));
+const [borage, beans, marsh, ling] = ['demo-1-1', 'demo-3-1', 'demo-5-1', 'demo-9-1'].map(
+  storedLot,
+) as [StoredLot, StoredLot, StoredLot, StoredLot];
+
+describe('where honey stands', () => {
+  test('its places outrank the lot’s store, and each is there once', () => {
+    expect(standingYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
+    expect(standingYears(marsh.file.lot, marsh.vessels)).toEqual([{ meanC: 19, swingC: 3 }]);
+    expect(standingYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 0 }]);
+    const emptied = borage.vessels.map((one) => ({ ...one, isEmpty: true }));
+    expect(standingYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 0 }]);
+  });
+
+  test('of several places the one to look at first counts', () => {
+    const basis = keepingBasis(marsh.evidence, marsh.ruling);
+    const cold = { meanC: 4, swingC: 0 };
+    const warm = { meanC: 21, swingC: 0 };
+    expect(worstKeeping(basis, [cold, warm], NOW_MS)?.year).toEqual(warm);
+    expect(worstKeeping(basis, [], NOW_MS)).toBeNull();
+  });
+
+  test('a temperature that was noted outranks what is usual there; elsewhere nobody knows', () => {
+    expect(temperatureOf('cellar', 9)).toEqual({ meanC: 9, swingC: 0 });
+    expect(temperatureOf('other', null)).toBeNull();
+    expect(temperatureOf(null, null)).toBeNull();
+  });
+});
+
+describe('the watch list', () => {
+  const titles = (nowMs: number, of = lots) => watchList(of, [], nowMs).map((one) => one.title);
+
+  test('names what is overdue first, and nothing of what is gone', () => {
+    const all = watchList(lots, [], NOW_MS);
+    expect(all.map((one) => one.by)).toEqual([...all.map((one) => one.by)].sort());
+    expect(titles(NOW_MS)).toContain('Look at Ling from the moor again');
+    const gone = {
+      ...ling,
+      vessels: ling.vessels.map((one) => ({ ...one, isEmpty: true })),
+      jars: [],
+    };
+    expect(isInStore(gone)).toBe(false);
+    expect(titles(NOW_MS, [gone])).toEqual([]);
+  });
+
+  test('a container opened to pour a blend is used first, from the day on which it was poured', () => {
+    const vessel = borage.vessels[1]!;
+    expect(vessel.openedAt?.slice(0, 10)).toBe('2026-11-23');
+    const later = NOW_MS + 30 * 86_400_000;
+    expect(titles(later, [borage])).toContain(`Use ${vessel.label} of Borage, east field first`);
+  });
+
+  test('jars near their best before are told', () => {
+    const packing = beans.jars[0]!.packing.content;
+    const near = Date.parse(packing.bestBefore) - 20 * 86_400_000;
+    expect(titles(near, [beans])).toContain(`22 jars ${packing.code}: best before comes near`);
+    expect(titles(Date.parse(packing.bestBefore) - 90 * 86_400_000, [beans])).not.toContain(
+      `22 jars ${packing.code}: best before comes near`,
+    );
+  });
+
+  test('combs kept for spring are looked at month by month', () => {
+    const comb = { frameId: 'f', day: '2026-11-01', hasOpenCells: true, place: 'Hive 1' };
+    const [found] = watchList([], [comb, { ...comb, frameId: 'g', hasOpenCells: false }], NOW_MS);
+    expect(found).toMatchObject({
+      kind: 'spring',
+      title: 'Look at 2 combs kept for spring',
+      by: '2026-12-01',
+    });
+    expect(found?.why).toContain('1 with open cells');
+    const old = watchList([], [{ ...comb, day: '2026-10-01' }], NOW_MS)[0];
+    expect(daysUntil(old!.by, NOW_MS)).toBeGreaterThanOrEqual(0);
+  });
+});
+
+describe('containers for a blend', () => {
+  test('have their own reading where there is one, and what is left in them', () => {
+    const { containers, systematicPercent } = blendStore([borage, marsh]);
+    expect(containers).toHaveLength(6);
+    expect(systematicPercent).toBeGreaterThan(0.05);
+    const wet = containers.filter((one) => one.meanPercent > 20);
+    expect(wet).toHaveLength(2);
+    expect(containers[0]!.massKg).toBeCloseTo(14.2 - 13, 6);
+    expect(containers.every((one) => one.barredBecause === null)).toBe(true);
+    expect(new Set(containers.map((one) => one.flow)).size).toBe(2);
+  });
+
+  test('are barred where the lot is blocked, ferments or was never measured', () => {
+    const unread = storedLot('demo-4-1');
+    expect(
+      blendStore([unread]).containers.every(
+        (one) => one.barredBecause === 'nobody has measured it yet',
+      ),
+    ).toBe(true);
+    const { evidence } = marsh;
+    expect(barredBecause({ ...evidence, signs: ['gas'] }, true)).toBe('it ferments');
+    const inherited = [{ lotCode: 'x', because: 'it met a drug' }];
+    expect(barredBecause({ ...evidence, inherited }, true)).toMatch(/^lot x was blended into it/);
+    expect(barredBecause(evidence, true)).toBeNull();
+  });
+});
+
+describe('a blend that is kept and poured', () => {
+  const { containers, systematicPercent } = blendStore([borage, marsh]);
+  const task: BlendTask = {
+    containers,
+    tanks: [{ id: 'Tank 1', capacityKg: 30 }],
+    targetPercent: 18,
+    systematicPercent,
+    aim: 'save',
+    mixFlows: true,
+    mixColours: true,
+    wholeOnly: false,
+    openingWorthKg: 0.5,
+  };
+  const [dry, wet] = [containers[2]!, containers[4]!];
+  const plan: BlendPlan = {
+    pours: [
+      { containerId: dry.id, tankId: 'Tank 1', massKg: 12.34567 },
+      { containerId: wet.id, tankId: 'Tank 1', massKg: 4 },
+    ],
+    tanks: [
+      {
+        tankId: 'Tank 1',
+        massKg: 16.3,
+        moisture: { mean: 17.456789, standardUncertainty: 0.2 },
+        upperPercent: 17.8,
+      },
+    ],
+    opened: [dry.id, wet.id],
+    savedKg: 4,
+    leftKg: 0,
+    worthKg: 3,
+    boundKg: 3,
+  };
+  const content = blendContent(plan, {
+    task,
+    lots: [borage, marsh],
+    name: 'Table',
+    day: '2026-11-24',
+  });
+
+  test('names containers and lots as they are called on that day', () => {
+    const [tank] = content.tanks;
+    expect(tank).toMatchObject({
+      label: 'Tank 1',
+      capacityKg: 30,
+      lotId: null,
+      expected: { meanPercent: 17.457 },
+    });
+    expect(tank!.pours.map((one) => [one.label, one.lotId, one.massKg])).toEqual([
+      ['Bucket 3', 'demo-1-1', 12.346],
+      ['Bucket 1', 'demo-5-1', 4],
+    ]);
+  });
+
+  test('becomes a lot in the name of its parents, and the blend knows it', () => {
+    const planned = around.blends[0]!;
+    const blend = { ...planned, content };
+    const made = blendedLotRecords(countingScribe('made'), blend, {
+      at: 0,
+      pouredKg: 16,
+      files: workshop.files,
+    });
+    const [lot, tank, next] = made;
+    expect(lot?.kind === 'lot' && lot.content).toMatchObject({
+      name: 'Table, Tank 1',
+      plant: expect.stringContaining('borage'),
+      ruleSetId: 'eu-2001-110',
+      targetPercent: 18,
+      honeyKind: 'ordinary',
+    });
+    expect(tank?.kind === 'container' && tank.content.amount).toMatchObject({ massKg: 16 });
+    expect(next?.kind === 'blend' && next.content.tanks[0]?.lotId).toBe(lot?.entityId);
+    expect(next?.supersedes).toBe(blend.id);
+  });
+});
+
+describe('the trace on paper and screen', () => {
+  const { book, rooms, house, blends, poured } = around;
+  const trace = traceOf({ files: workshop.files, book, rooms, house, blends, poured });
+
+  test('a recall of a lot finds its jars, who has them, and its containers', () => {
+    const recall = recallOf(trace, workshop.files, lotNode('demo-1-1'));
+    expect(recall).toMatchObject({ given: 12, inHouse: 14 });
+    expect(recall.jars[0]!.receivers.map((one) => [one.to, one.count, one.numbers])).toEqual([
+      ['ferry landing stall', 6, '1 to 6'],
+      ['island shop', 4, '7 to 10'],
+      ['lighthouse crew', 2, '15 to 16'],
+    ]);
+    expect(recall.containers).toHaveLength(4);
+    expect(recallOf(trace, workshop.files, lotNode('demo-9-1'))).toMatchObject({
+      given: 0,
+      inHouse: 0,
+      jars: [],
+    });
+  });
+
+  test('columns stand in the order in which honey passes, and no card covers another', () => {
+    const all = new Set(trace.nodes.keys());
+    const { placed, columns, cardWidth, width } = traceLayout(trace, all);
+    expect(columns.map((one) => one.x)).toEqual(
+      [...columns.map((one) => one.x)].sort((a, b) => a - b),
+    );
+    const spots = placed.map((one) => `${one.x} ${one.y}`);
+    expect(new Set(spots).size).toBe(spots.length);
+    expect(CARD.gapY).toBeGreaterThan(0);
+    expect(Math.max(...placed.map((one) => one.x)) + cardWidth).toBe(width);
+  });
+
+  test('from hive to buyer it fits a desk of 1,216 px', () => {
+    const shown = new Set(
+      [...trace.nodes.values()]
+        .filter((one) => one.kind !== 'batch' && one.kind !== 'blend')
+        .map((one) => one.id),
+    );
+    expect(traceLayout(trace, shown).columns).toHaveLength(8);
+    expect(traceLayout(trace, shown).width).toBeLessThanOrEqual(1216);
+  });
+
+  test('too many frames are joined with their boxes', () => {
+    const edge = (from: string, to: string) => ({ from, to, massKg: 1 });
+    const edges = [edge('box', 'f1'), edge('box', 'f2'), edge('f1', 'lot'), edge('f2', 'lot')];
+    expect(withoutNodes(edges, new Set(['f1', 'f2']))).toEqual([
+      { from: 'box', to: 'lot', massKg: null },
+    ]);
+    expect(withoutNodes(edges, new Set())).toEqual(edges);
+  });
+
+  test('jars of the beans lead back to eight frames', () => {
+    const start = jarsNode(beans.jars[0]!.packing.entityId);
+    expect(trace.nodes.get(start)?.name).toBe(beans.jars[0]!.packing.content.code);
+  });
+});

@@ -1,0 +1,91 @@
+import {
+  ChevronRight,
+  Filter,
+  Hexagon,
+  Microscope,
+  CalendarRange,
+  ThermometerSun,
+  Warehouse,
+  type LucideIcon,
+} from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { Button } from '../../ui/Button';
+import { saveFile } from '../../ui/saveFile';
+import { byUrgency, dueWords, type DueItem, type DueStation } from './dueItem';
+
+const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>> = {
+  hives: { name: 'At the hives', mark: Hexagon },
+  room: { name: 'In the warm room', mark: ThermometerSun },
+  line: { name: 'At the line', mark: Filter },
+  bench: { name: 'At the bench', mark: Microscope },
+  store: { name: 'In the store', mark: Warehouse },
+  season: { name: 'For the season', mark: CalendarRange },
+};
+
+/** Hands what comes over as an iCalendar file; its maker is loaded when it is first wanted. */
+function saveCalendar(items: readonly DueItem[], nowMs: number): void {
+  void import('../../format/calendarText').then(({ calendarText }) => {
+    const entries = byUrgency(items)
+      .filter((one) => Number.isFinite(one.atMs))
+      .map(({ id, title, why, atMs }) => ({
+        id,
+        title,
+        about: why,
+        // What is overdue is put on now, where it is seen.
+        atMs: Math.max(atMs, nowMs),
+        hours: 0.5,
+      }));
+    saveFile('ripenum-to-do.ics', calendarText(entries), 'text/calendar');
+  });
+}
+
+/** What waits at all stations, the most urgent first, one act each; nothing where nothing waits. */
+export function DueList({
+  items,
+  nowMs,
+}: {
+  items: readonly DueItem[];
+  nowMs: number;
+}): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  if (items.length === 0) return null;
+  return (
+    <section aria-labelledby="due" className="mt-6">
+      <h2 id="due" className="text-2xl font-bold">
+        To do, most urgent first ({items.length})
+      </h2>
+      <Button tone="quiet" className="mt-1 px-0!" onClick={() => saveCalendar(items, nowMs)}>
+        Put what comes into a calendar
+      </Button>
+      <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
+        {byUrgency(items).map((one) => {
+          const { when, overdue } = dueWords(one, nowMs);
+          const { name, mark: Mark } = STATIONS[one.station];
+          return (
+            <li key={`${one.station}-${one.id}`}>
+              <Link
+                to={`/${workspace}/${one.to}`}
+                className="flex min-h-16 items-center gap-x-4 py-2 hover:bg-lavender-pale sm:gap-x-6 sm:px-2"
+              >
+                <span className="w-24 shrink-0 text-base sm:w-40">
+                  {overdue ? <strong className="block">overdue</strong> : null}
+                  {one.atMs === -Infinity ? <strong>{when}</strong> : when}
+                </span>
+                <span className="grow">
+                  <span className="block text-xl leading-tight font-bold">{one.title}</span>
+                  <span className="block text-base text-ink-soft">{one.why}</span>
+                </span>
+                <span className="hidden w-44 shrink-0 items-center gap-2 text-base wide:flex">
+                  <Mark aria-hidden className="size-5" /> {name}
+                </span>
+                <ChevronRight aria-hidden className="size-6 shrink-0" />
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+    </section>
+  );
+}

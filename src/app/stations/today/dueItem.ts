@@ -1,0 +1,34 @@
+import { format, isSameDay } from 'date-fns';
+
+/** Where something is done. */
+export const DUE_STATIONS = ['hives', 'room', 'line', 'bench', 'store', 'season'] as const;
+export type DueStation = (typeof DUE_STATIONS)[number];
+
+/** Something that waits: when, what, why, and the one page where it is done. */
+export interface DueItem {
+  readonly id: string;
+  readonly station: DueStation;
+  /** when it is due [ms since 1970]; -Infinity for what is under way now */
+  readonly atMs: number;
+  /** whether the time of day matters */
+  readonly timed: boolean;
+  readonly title: string;
+  readonly why: string;
+  /** page below the workspace */
+  readonly to: string;
+}
+
+/** The most urgent first: what is under way, what is overdue, what comes. */
+export const byUrgency = (items: readonly DueItem[]): DueItem[] =>
+  [...items].sort((a, b) => a.atMs - b.atMs || a.title.localeCompare(b.title));
+
+/** When it is due, in words; a day is overdue once it is over. */
+export function dueWords(
+  { atMs, timed }: DueItem,
+  nowMs: number,
+): { when: string; overdue: boolean } {
+  if (atMs === -Infinity) return { when: 'now', overdue: false };
+  const overdue = timed ? atMs < nowMs : atMs < nowMs && !isSameDay(atMs, nowMs);
+  if (timed) return { when: format(atMs, 'EEE d MMM, HH:mm'), overdue };
+  return { when: isSameDay(atMs, nowMs) ? 'today' : format(atMs, 'EEE d MMM'), overdue };
+}

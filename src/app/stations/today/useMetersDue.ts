@@ -1,0 +1,24 @@
+import { useMemo } from 'react';
+import type { Workshop } from '../../../records';
+import { dueOf, dueWords, readingsOfMeter } from '../../format/meterState';
+import type { DueItem } from './dueItem';
+
+/** Meters in use whose zero is to be checked. */
+function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
+  return [...meters.values()].flatMap((meter) => {
+    const { entityId: id, content } = meter.instrument;
+    const readings = readingsOfMeter(files, id);
+    const due = dueOf(meter, readings, now);
+    const inUse = readings.length > 0 || meter.checks.length > 0;
+    if (!due.due || !inUse) return [];
+    const title = `Check the zero of ${content.name}`;
+    const atMs = Date.parse(now);
+    const why = dueWords(due);
+    return [{ id, title, why, to: `bench/meters/${id}`, station: 'bench', timed: false, atMs }];
+  });
+}
+
+/** What waits at the bench: meters to check. */
+export function useMetersDue(workshop: Workshop | undefined, now: string): readonly DueItem[] {
+  return useMemo(() => (workshop ? metersDue(workshop, now) : []), [workshop, now]);
+}

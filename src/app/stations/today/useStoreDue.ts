@@ -1,0 +1,85 @@
+import { parseISO } from 'date-fns';
+import { useMemo } from 'react';
+import { useRecordsOf } from '../../../db';
+import { current, type Workshop } from '../../../records';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { daysUntil } from '../../data/keeping';
+import type { RuledLot } from '../../data/useRuledLots';
+import { useSpringCombs } from '../../data/useSpringCombs';
+import { useStore } from '../../data/useStore';
+import { watchList } from '../../data/watchList';
+import { counted } from '../../format/counted';
+import type { DueItem } from './dueItem';
+
+/** How far ahead the store and notes are shown [d]. */
+const AHEAD_DAYS = 14;
+const NOTE_DAYS = 7;
+
+const atNoon = (day: string): number => parseISO(`${day}T12:00`).getTime();
+
+/** What waits in the store: looks, openings, and blends that are half poured. */
+export function useStoreDue(
+  workshop: Workshop | undefined,
+  ruled: readonly RuledLot[] | undefined,
+  nowMs: number,
+): readonly DueItem[] {
+  const lots = useStore(workshop, ruled);
+  const combs = useSpringCombs();
+  return useMemo(() => {
+    if (!lots || !workshop?.around) return [];
+    const watched = watchList(lots, combs, nowMs)
+      .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS)
+      .map(({ id, title, why, by, to }): DueItem => {
+        return { id, title, why, to, station: 'store', timed: false, atMs: atNoon(by) };
+      });
+    const { blends, poured } = workshop.around;
+    const pouring = blends.flatMap(({ entityId, content }): DueItem[] => {
+      const open = content.tanks.filter((one) => one.lotId === null);
+      if (open.length === 0) return [];
+      const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
+      const done = poured.filter((one) => one.blendId === entityId).length;
+      const left = lines - done;
+      return [
+        {
+          id: entityId,
+          station: 'store',
+          timed: false,
+          atMs: atNoon(content.day),
+          title: left > 0 ? `Pour the blend ${content.name}` : `Make ${content.name} a lot`,
+          why:
+            left > 0
+              ? `${counted(left, 'container')} to go.`
+              : 'All is poured; stir it and read it.',
+          to: `store/blend/${entityId}`,
+        },
+      ];
+    });
+    return [...watched, ...pouring];
+  }, [lots, combs, workshop, nowMs]);
+}
+
+const NOTE_KINDS = ['season-note'] as const;
+
+/** Notes of what to do differently, back on their planning day. */
+export function useNotesDue(nowMs: number): readonly DueItem[] {
+  const records = useRecordsOf(useAppSelector(selectWorkspace), NOTE_KINDS);
+  return useMemo(
+    () =>
+      current(records ?? []).flatMap((one): DueItem[] => {
+        if (one.kind !== 'season-note' || one.content.done !== '') return [];
+        if (daysUntil(one.content.planningDay, nowMs) > NOTE_DAYS) return [];
+        return [
+          {
+            id: one.entityId,
+            station: 'season',
+            timed: false,
+            atMs: atNoon(one.content.planningDay),
+            title: one.content.text,
+            why: `Noted in ${one.content.year}, to be thought of on this day.`,
+            to: 'season/years',
+          },
+        ];
+      }),
+    [records, nowMs],
+  );
+}

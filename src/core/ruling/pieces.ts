@@ -1,0 +1,116 @@
+import { conformityDecision, conformityProbability, type Estimate } from '../conformity/conformity';
+import { blocksOf, ferments } from './blocks';
+import { limitPercent, type LotEvidence } from './evidence';
+import type { Outcome } from './outcome';
+import { percent } from './say';
+
+/** A piece of comb honey as it was looked at. */
+export interface Piece {
+  readonly id: string;
+  readonly label: string;
+  /** capped share of the worse side [1] */
+  readonly cappedShare: number;
+  /** honey under the cappings touches them, or drips from cut cells after draining */
+  readonly weeping: boolean;
+  /** cells with pollen or brood, or larvae of moths or beetles */
+  readonly foreign: boolean;
+  /** moisture of a piece that was sacrificed; null for one that is whole */
+  readonly measured: Estimate | null;
+}
+
+/** What becomes of a piece. */
+export interface PieceRuling {
+  readonly pieceId: string;
+  readonly outcome: Outcome | 'used-up';
+  readonly sentence: string;
+}
+
+/** Least capped share of comb that is sold as such [1]. @source common practice, no source */
+export const PIECE_CAPPED_SHARE = 0.9;
+
+/** What pieces of one lot differ by [% moisture, standard]. @source our choice, no source */
+const BETWEEN_PIECES_PERCENT = 0.5;
+
+/** What the sacrificed pieces say of the whole ones; null where none was sacrificed. */
+export function moistureOfPieces(pieces: readonly Piece[]): Estimate | null {
+  const measured = pieces.map((one) => one.measured).filter((one) => one !== null);
+  if (measured.length === 0) return null;
+  const mean = measured.reduce((sum, one) => sum + one.mean, 0) / measured.length;
+  const own = measured.reduce((sum, one) => sum + one.standardUncertainty, 0) / measured.length;
+  // A whole piece differs from the mean of the sacrificed by its own share and by theirs.
+  const between = BETWEEN_PIECES_PERCENT * Math.sqrt(1 + 1 / measured.length);
+  return { mean, standardUncertainty: Math.hypot(own, between) };
+}
+
+function byMoisture(moisture: Estimate, limit: number): Omit<PieceRuling, 'pieceId'> {
+  const said = `a sacrificed piece says ${percent(moisture.mean)} ± ${percent(2 * moisture.standardUncertainty)}`;
+  switch (conformityDecision(conformityProbability(moisture, limit))) {
+    case 'conforms':
+      return {
+        outcome: 'accept',
+        sentence: `Capped and whole; ${said}, within ${percent(limit)}.`,
+      };
+    case 'over':
+      return {
+        outcome: 'dry',
+        sentence: `Capped and whole, but ${said}, over ${percent(limit)}: dry the pieces, or extract them.`,
+      };
+    case 'not-settled':
+      return {
+        outcome: 'measure',
+        sentence: `Capped and whole, but ${said}, not settled against ${percent(limit)}: sacrifice another.`,
+      };
+  }
+}
+
+function onePiece(
+  piece: Piece,
+  moisture: Estimate | null,
+  evidence: LotEvidence,
+): Omit<PieceRuling, 'pieceId'> {
+  const [block] = blocksOf(evidence);
+  if (block !== undefined)
+    return { outcome: 'reject', sentence: `${block}: blocked for every use.` };
+  if (piece.measured) {
+    return {
+      outcome: 'used-up',
+      sentence: `Sacrificed: ${percent(piece.measured.mean)}; it stands for the others.`,
+    };
+  }
+  if (ferments(evidence))
+    return { outcome: 'divert', sentence: 'The lot shows signs of fermentation.' };
+  if (piece.foreign) {
+    return {
+      outcome: 'divert',
+      sentence:
+        'Pollen, brood or larvae in it: not sold as comb; cut that part away, or extract it.',
+    };
+  }
+  if (piece.weeping || piece.cappedShare + 1e-9 < PIECE_CAPPED_SHARE) {
+    const why = piece.weeping
+      ? 'It weeps'
+      : `Only ${Math.round(100 * piece.cappedShare)} % capped on its worse side`;
+    return { outcome: 'divert', sentence: `${why}: not sold as comb; extract it with the rest.` };
+  }
+  if (!moisture) {
+    return {
+      outcome: 'conditions',
+      sentence: 'Capped and whole; moisture untested: say so, and no statement of conformity.',
+    };
+  }
+  return byMoisture(moisture, limitPercent(evidence));
+}
+
+/**
+ * Comb honey piece by piece: each is ruled by its own look; its moisture comes from a sacrificed
+ * piece or is marked untested.
+ *
+ * @param pieces - of the lot
+ * @param evidence - of the lot; what blocks it blocks every piece
+ * @returns in the order of `pieces`
+ * @source common practice, no source; JCGM 106:2012 for the limit, recalled from memory
+ */
+export function rulePieces(pieces: readonly Piece[], evidence: LotEvidence): PieceRuling[] {
+  const moisture = moistureOfPieces(pieces);
+  return pieces.map((one) => ({ pieceId: one.id, ...onePiece(one, moisture, evidence) }));
+}

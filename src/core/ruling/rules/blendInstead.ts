@@ -1,0 +1,22 @@
+import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { limitPercent } from '../evidence';
+import type { Rule } from '../rule';
+import { canBeDried, waysOf } from '../ways';
+
+/** Too wet, cannot be dried, and drier honey of one's own would bring it in. */
+export const blendInstead: Rule = {
+  id: 'blend-instead',
+  title: 'Blend with drier honey',
+  source: { name: 'conservation of water', standing: 'our choice' },
+  needs: ['reading', 'vessel'],
+  find: ({ evidence, belief }) => {
+    if (belief.basis !== 'readings' || canBeDried(evidence)) return [];
+    const wanted = Math.min(evidence.targetPercent, limitPercent(evidence));
+    const decision = conformityDecision(conformityProbability(belief, wanted));
+    if (decision !== 'over') return [];
+    const blend = waysOf(evidence, belief).find((one) => one.id === 'blend');
+    return blend?.open
+      ? [{ bearing: 'blend', sentence: `It cannot be dried any more. ${blend.because}` }]
+      : [];
+  },
+};

@@ -1,0 +1,66 @@
+/** A thing that honey passed through, and where it went from there. */
+export interface TraceEdge {
+  readonly from: string;
+  readonly to: string;
+  /** honey that went this way [kg]; null where nobody knows */
+  readonly massKg: number | null;
+}
+
+export type TraceDirection = 'up' | 'down';
+
+/**
+ * All nodes that can be reached from some, themselves included.
+ *
+ * @param edges - in any order; rings are walked once
+ * @param starts - nodes to start from
+ * @param direction - 'down' the way of the honey, 'up' against it
+ * @source breadth-first search
+ */
+export function reached(
+  edges: readonly TraceEdge[],
+  starts: readonly string[],
+  direction: TraceDirection,
+): Set<string> {
+  const next = new Map<string, string[]>();
+  for (const { from, to } of edges) {
+    const [here, there] = direction === 'down' ? [from, to] : [to, from];
+    const known = next.get(here);
+    if (known) known.push(there);
+    else next.set(here, [there]);
+  }
+  const seen = new Set(starts);
+  const queue = [...starts];
+  for (let at = 0; at < queue.length; at += 1) {
+    for (const there of next.get(queue[at]!) ?? []) {
+      if (seen.has(there)) continue;
+      seen.add(there);
+      queue.push(there);
+    }
+  }
+  return seen;
+}
+
+/** Both ways from a node: all that it came from, and all that it went to. */
+export function lineage(edges: readonly TraceEdge[], start: string): Set<string> {
+  return new Set([...reached(edges, [start], 'up'), ...reached(edges, [start], 'down')]);
+}
+
+/** Honey into and out of a node. */
+export interface NodeBalance {
+  readonly inKg: number;
+  readonly outKg: number;
+  /** edges whose mass nobody knows */
+  readonly unknown: number;
+}
+
+/** Honey into and out of a node by its edges. */
+export function nodeBalance(edges: readonly TraceEdge[], node: string): NodeBalance {
+  const own = edges.filter((one) => one.from === node || one.to === node);
+  const sum = (side: 'from' | 'to'): number =>
+    own.filter((one) => one[side] === node).reduce((all, one) => all + (one.massKg ?? 0), 0);
+  return {
+    inKg: sum('to'),
+    outKg: sum('from'),
+    unknown: own.filter((one) => one.massKg === null).length,
+  };
+}

@@ -1,0 +1,27 @@
+import { BROODS, NECTARS, RESIDUES, SET_STATES, SOURCE_HEALTHS, TAINTS } from '../core';
+import { envelopeShape } from './envelope';
+import { dayField, nameField, remarkField } from './fields';
+import { z } from './zod';
+
+/** What else bears on a lot, as the keeper said it; the last one said holds. */
+export const circumstancesContentSchema = z.object({
+  nectar: z.enum(NECTARS),
+  sourceHealth: z.enum(SOURCE_HEALTHS),
+  residues: z.array(z.enum(RESIDUES)),
+  /** a treatment whose label asks for a waiting time: honey may be taken from that day on */
+  treated: z.object({ product: nameField('the product', 80), freeFrom: dayField }).nullable(),
+  brood: z.enum(BROODS),
+  wetEquipment: z.boolean(),
+  taint: z.enum(TAINTS),
+  lastFlowInBoxes: z.boolean(),
+  setState: z.enum(SET_STATES),
+  remark: remarkField,
+});
+export type CircumstancesContent = z.infer<typeof circumstancesContentSchema>;
+
+export const circumstancesSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('circumstances'),
+  content: circumstancesContentSchema,
+});
+export type CircumstancesRecord = z.infer<typeof circumstancesSchema>;

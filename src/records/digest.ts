@@ -1,0 +1,33 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex, concatBytes, utf8ToBytes } from '@noble/hashes/utils.js';
+
+/** A value as text that is the same whatever the order of its keys. */
+export function canonicalText(value: unknown): string {
+  return JSON.stringify(value, (_key, inner: unknown) =>
+    typeof inner === 'object' && inner !== null && !Array.isArray(inner)
+      ? Object.fromEntries(Object.entries(inner).sort(([a], [b]) => (a < b ? -1 : a > b ? 1 : 0)))
+      : inner,
+  );
+}
+
+/** SHA-256 of a text in UTF-8, as 64 hexadecimal digits. */
+export const digestOf = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
+
+/**
+ * The chain over some values: each link is the digest of the one before it and the value, so that no
+ * value can be changed, taken out, added or moved without changing the last link.
+ *
+ * @param start - what the chain begins with; it is bound in as well
+ * @returns one link a value, hexadecimal
+ */
+export function digestChain(start: string, values: readonly unknown[]): string[] {
+  let link = sha256(utf8ToBytes(start));
+  return values.map((one) => {
+    link = sha256(concatBytes(link, utf8ToBytes(canonicalText(one))));
+    return bytesToHex(link);
+  });
+}
+
+/** The last link of a chain; the digest of its start where there is no value. */
+export const chainHead = (start: string, values: readonly unknown[]): string =>
+  digestChain(start, values).at(-1) ?? digestOf(start);

@@ -1,0 +1,33 @@
+import { envelopeShape, idSchema } from './envelope';
+import { remarkField } from './fields';
+import { momentField } from './moments';
+import { MOST_JARS } from './packing';
+import { z } from './zod';
+
+/** What jars are for. */
+export const PURPOSES = ['sale', 'gift', 'kitchen', 'next-year'] as const;
+export type Purpose = (typeof PURPOSES)[number];
+
+const COUNT = 'Type how many jars, 1 or more.';
+
+/** Jars set aside for a purpose, or given out of the house. */
+export const jarMoveContentSchema = z.object({
+  packingId: idSchema,
+  act: z.enum(['set-aside', 'given-out']),
+  purpose: z.enum(PURPOSES),
+  count: z.number().int(COUNT).min(1, COUNT).max(MOST_JARS, COUNT),
+  /** first number of the jars where that was written down */
+  firstNumber: z.number().int().min(1).nullable(),
+  /** who has them now, for a recall; empty where not known */
+  to: z.string().trim().max(80, 'Keep the name under 80 letters.'),
+  at: momentField,
+  remark: remarkField,
+});
+export type JarMoveContent = z.infer<typeof jarMoveContentSchema>;
+
+export const jarMoveSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('jar-move'),
+  content: jarMoveContentSchema,
+});
+export type JarMove = z.infer<typeof jarMoveSchema>;

@@ -1,0 +1,92 @@
+import { canonicalText } from './digest';
+import { inOrder } from './heads';
+import type { AnyRecord } from './record';
+
+/** Revisions of one entity that both replaced what was there before: two truths, of which one holds. */
+export interface Rivalry {
+  readonly kind: AnyRecord['kind'];
+  readonly entityId: string;
+  readonly ownerId: string;
+  /** what both replaced; null where it is not there */
+  readonly former: AnyRecord | null;
+  /** oldest first; the last one holds until somebody chooses */
+  readonly rivals: readonly AnyRecord[];
+}
+
+/** Revisions that no other replaces, and that nobody chose against. */
+function standing(revisions: readonly AnyRecord[], settled: ReadonlySet<string>): AnyRecord[] {
+  const replaced = new Set(revisions.map((one) => one.supersedes));
+  return inOrder(revisions).filter((one) => !replaced.has(one.id) && !settled.has(one.id));
+}
+
+const sayTheSame = (rivals: readonly AnyRecord[]): boolean =>
+  new Set(rivals.map((one) => `${one.withdrawn} ${canonicalText(one.content)}`)).size === 1;
+
+/** Everything of which two revisions say different things, and nobody has chosen yet. */
+export function rivalriesOf(records: readonly AnyRecord[]): Rivalry[] {
+  const settled = new Set(
+    records.flatMap((one) => (one.kind === 'merge-choice' ? one.content.against : [])),
+  );
+  const byEntity = new Map<string, AnyRecord[]>();
+  for (const record of records) {
+    const own = byEntity.get(record.entityId);
+    if (own) own.push(record);
+    else byEntity.set(record.entityId, [record]);
+  }
+  return [...byEntity.values()].flatMap((revisions): Rivalry[] => {
+    const rivals = standing(revisions, settled);
+    const [first] = rivals;
+    if (!first || rivals.length < 2 || sayTheSame(rivals)) return [];
+    const former = revisions.find((one) => one.id === first.supersedes) ?? null;
+    return [{ kind: first.kind, entityId: first.entityId, ownerId: first.ownerId, former, rivals }];
+  });
+}
+
+/** A field in which rivals differ, with what each says. */
+export interface Difference {
+  readonly path: string;
+  readonly values: readonly string[];
+}
+
+function leaves(value: unknown, path: string, into: Map<string, string>): void {
+  if (typeof value === 'object' && value !== null) {
+    for (const [key, inner] of Object.entries(value)) {
+      leaves(inner, path === '' ? key : `${path}.${key}`, into);
+    }
+    return;
+  }
+  const isNothing = value === null || value === undefined;
+  into.set(path, typeof value === 'string' ? value : isNothing ? '' : JSON.stringify(value));
+}
+
+/** The fields in which some contents differ; a field that one has not is empty there. */
+export function differencesOf(contents: readonly unknown[]): Difference[] {
+  const flat = contents.map((one) => {
+    const into = new Map<string, string>();
+    leaves(one, '', into);
+    return into;
+  });
+  const paths = [...new Set(flat.flatMap((one) => [...one.keys()]))];
+  return paths
+    .map((path) => ({ path, values: flat.map((one) => one.get(path) ?? '') }))
+    .filter(({ values }) => new Set(values).size > 1);
+}
+
+/** Records of a file sorted by what is here already. */
+export interface MergePlan {
+  readonly fresh: readonly AnyRecord[];
+  readonly same: number;
+  /** the same identifier with other content, mine and theirs */
+  readonly clashes: readonly { readonly mine: AnyRecord; readonly theirs: AnyRecord }[];
+}
+
+/** What importing a colleague's records would do. */
+export function mergePlanOf(mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): MergePlan {
+  const here = new Map(mine.map((one) => [one.id, one]));
+  const fresh = theirs.filter((one) => !here.has(one.id));
+  const clashes = theirs.flatMap((one) => {
+    const own = here.get(one.id);
+    return own && canonicalText(own) !== canonicalText(one) ? [{ mine: own, theirs: one }] : [];
+  });
+  return { fresh, same: theirs.length - fresh.length - clashes.length, clashes };
+}

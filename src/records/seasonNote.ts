@@ -1,0 +1,26 @@
+import { envelopeShape, idSchema } from './envelope';
+import { dayField } from './fields';
+import { z } from './zod';
+
+/** Something to do differently, which comes back on the next planning day. */
+export const seasonNoteContentSchema = z.object({
+  year: z.number().int().min(1990).max(2200),
+  text: z
+    .string()
+    .trim()
+    .min(1, 'Say what to do differently.')
+    .max(500, 'Keep the note under 500 letters.'),
+  yardId: idSchema.nullable(),
+  /** it comes back on this day */
+  planningDay: dayField,
+  /** what became of it; empty while it is open */
+  done: z.string().trim().max(200, 'Keep it under 200 letters.'),
+});
+export type SeasonNoteContent = z.infer<typeof seasonNoteContentSchema>;
+
+export const seasonNoteSchema = z.object({
+  ...envelopeShape,
+  kind: z.literal('season-note'),
+  content: seasonNoteContentSchema,
+});
+export type SeasonNote = z.infer<typeof seasonNoteSchema>;
