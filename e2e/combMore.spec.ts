@@ -1,6 +1,5 @@
-import { readFileSync } from 'node:fs';
 import { mark, nextFrame, openBox, openDay, tenths, verdict } from './combHouse';
-import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+import { expect, expectAccessible, expectNoSidewaysScroll, exportAll, test } from './house';
 
 test('two tabs on one box: each keeps its own half-tapped frame, both see what is kept', async ({
   page,
@@ -105,12 +104,9 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   await tenths(page, 'A', 9).click();
   await tenths(page, 'B', 9).click();
   await nextFrame(page).click();
-  await page.goto('/demo/kit');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
-  const path = await (await download).path();
+  const buffer = await exportAll(page);
   const kinds = new Set(
-    (JSON.parse(readFileSync(path, 'utf8')) as { records: { kind: string }[] }).records.map(
+    (JSON.parse(buffer.toString()) as { records: { kind: string }[] }).records.map(
       (one) => one.kind,
     ),
   );
@@ -127,7 +123,9 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
     expect(kinds).toContain(kind);
   }
   await page.goto('/mine/kit');
-  await page.getByLabel('File to import').setInputFiles(path);
+  await page
+    .getByLabel('File to import')
+    .setInputFiles({ name: 'season.json', mimeType: 'application/json', buffer });
   await expect(page.getByText(/Imported \d+ revisions/)).toBeVisible();
   await page.goto('/mine/comb');
   await page.getByRole('link', { name: /Marsh, second visit/ }).click();

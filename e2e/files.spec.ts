@@ -1,6 +1,5 @@
-import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, openDemoLot, test } from './house';
+import { expect, exportAll, openDemoLot, test } from './house';
 import { pdfText } from './pdfText';
 
 const asFile = (text: string) => ({
@@ -9,12 +8,7 @@ const asFile = (text: string) => ({
   buffer: Buffer.from(text),
 });
 
-async function exportDemo(page: Page): Promise<string> {
-  await page.goto('/demo/kit');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
-  return readFile(await (await download).path(), 'utf8');
-}
+const exportDemo = async (page: Page): Promise<string> => (await exportAll(page)).toString();
 
 test('what is exported is imported elsewhere, once', async ({ page }) => {
   const text = await exportDemo(page);
@@ -30,12 +24,8 @@ test('what is exported is imported elsewhere, once', async ({ page }) => {
   expect(await exportAgain(page)).toEqual(sorted(text));
 });
 
-async function exportAgain(page: Page): Promise<unknown> {
-  await page.goto('/mine/kit');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
-  return sorted(await readFile(await (await download).path(), 'utf8'));
-}
+const exportAgain = async (page: Page): Promise<unknown> =>
+  sorted((await exportAll(page, 'mine')).toString());
 
 function sorted(text: string): unknown {
   const { records } = JSON.parse(text) as { records: { id: string }[] };

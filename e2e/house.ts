@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import { test as base, expect, type Page } from '@playwright/test';
 
@@ -69,4 +70,17 @@ export async function startOwnLot(page: Page): Promise<void> {
   await page.getByRole('radio', { name: '8', exact: true }).click();
   await page.getByRole('button', { name: 'Start this lot' }).click();
   await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
+}
+
+/** The file that an act hands to the browser to be saved. */
+export async function savedBy(page: Page, act: () => Promise<void>): Promise<Buffer> {
+  const download = page.waitForEvent('download');
+  await act();
+  return readFile(await (await download).path());
+}
+
+/** All records of a workspace, as the button of Kit gives them out. */
+export async function exportAll(page: Page, workspace = 'demo'): Promise<Buffer> {
+  await page.goto(`/${workspace}/kit`);
+  return savedBy(page, () => page.getByRole('button', { name: 'Export all records' }).click());
 }

@@ -1,5 +1,11 @@
-import { readFileSync } from 'node:fs';
-import { expect, expectAccessible, expectNoSidewaysScroll, startOwnLot, test } from './house';
+import {
+  expect,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  savedBy,
+  startOwnLot,
+  test,
+} from './house';
 
 test('a tank stands to clear: when to skim, for the calendar, skimmed twice', async ({ page }) => {
   await startOwnLot(page);
@@ -17,9 +23,8 @@ test('a tank stands to clear: when to skim, for the calendar, skimmed twice', as
   await expect(tank.getByText('Skim it', { exact: true })).toBeVisible();
   await expect(tank.getByRole('row', { name: /^Overnight/ })).toContainText('all over');
   await expectAccessible(page);
-  const download = page.waitForEvent('download');
-  await tank.getByRole('button', { name: 'For the calendar' }).click();
-  const text = readFileSync((await (await download).path()) ?? '', 'utf8');
+  const calendar = tank.getByRole('button', { name: 'For the calendar' });
+  const text = (await savedBy(page, () => calendar.click())).toString();
   expect(text).toContain('SUMMARY:Skim Tank');
   await tank.getByLabel(/Came off/).fill('0.3');
   await tank.getByRole('button', { name: 'Skimmed now' }).click();

@@ -1,6 +1,5 @@
-import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, openDemoLot, test } from './house';
+import { expect, expectAccessible, exportAll, openDemoLot, savedBy, test } from './house';
 import { pdfText } from './pdfText';
 
 const asFile = (text: string, name = 'colleague.json') => ({
@@ -9,12 +8,8 @@ const asFile = (text: string, name = 'colleague.json') => ({
   buffer: Buffer.from(text),
 });
 
-async function exported(page: Page, workspace = 'demo'): Promise<string> {
-  await page.goto(`/${workspace}/kit`);
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
-  return readFile(await (await download).path(), 'utf8');
-}
+const exported = async (page: Page, workspace = 'demo'): Promise<string> =>
+  (await exportAll(page, workspace)).toString();
 
 test('the dossier as PDF: its text read back, and its digest held against the exported file', async ({
   page,
@@ -22,9 +17,8 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   await openDemoLot(page, 'Bean field, second day');
   await page.getByRole('link', { name: 'Dossier' }).click();
   await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as PDF' }).click();
-  const { text } = await pdfText(await readFile(await (await download).path()));
+  const button = page.getByRole('button', { name: 'Save as PDF' });
+  const { text } = await pdfText(await savedBy(page, () => button.click()));
   for (const said of [
     'Bean field, second day',
     'Accept, on conditions',
@@ -116,9 +110,8 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
 test('any table leaves as CSV', async ({ page }) => {
   await page.goto('/demo/kit');
   await page.getByLabel('One table, for a spreadsheet').selectOption('packing');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Save as CSV' }).click();
-  const csv = await readFile(await (await download).path(), 'utf8');
+  const button = page.getByRole('button', { name: 'Save as CSV' });
+  const csv = (await savedBy(page, () => button.click())).toString();
   const [head, ...rows] = csv.trim().split('\r\n');
   expect(head?.split(',')).toEqual(
     expect.arrayContaining(['id', 'recordedAt', 'code', 'jarG', 'bestBefore']),

@@ -1,4 +1,3 @@
-import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import {
   expect,
@@ -6,8 +5,10 @@ import {
   expectNoSidewaysScroll,
   openDemoLot,
   outcome,
+  savedBy,
   test,
 } from './house';
+import { pdfText } from './pdfText';
 
 async function openStore(page: Page): Promise<void> {
   await page.goto('/demo/store');
@@ -44,6 +45,11 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
   const recall = page.getByRole('region', { name: 'Recall sheet' });
   await expect(recall).toContainText(/18\s*jars have left the house/);
   await expect(recall.getByRole('row', { name: /ferry landing stall/ })).toContainText('1 to 18');
+  const button = recall.getByRole('button', { name: 'Save as PDF' });
+  const { text } = await pdfText(await savedBy(page, () => button.click()));
+  expect(text).toContain('18 jars out of the house');
+  expect(text).toContain('ferry landing stall: 18 jars');
+  expect(text).toContain('Where it came from');
 });
 
 test('a treatment found out later blocks the lot made of that hive’s frames', async ({ page }) => {
@@ -244,9 +250,8 @@ test('labels: words, a sheet of my own that does not fit, and a PDF', async ({ p
   await page.getByLabel('Sheet', { exact: true }).selectOption('a4-8');
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: /labels as PDF/ }).click();
-  const bytes = await readFile(await (await download).path());
+  const button = page.getByRole('button', { name: /labels as PDF/ });
+  const bytes = await savedBy(page, () => button.click());
   expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
 });
 

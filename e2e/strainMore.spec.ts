@@ -1,5 +1,4 @@
-import { readFileSync } from 'node:fs';
-import { expect, startOwnLot, test } from './house';
+import { expect, exportAll, startOwnLot, test } from './house';
 import { planDay } from './lineHouse';
 
 test('planned, begun and ticked off with the keyboard alone', async ({ page }) => {
@@ -101,10 +100,7 @@ test('what is half typed survives a reload, and a tick in one tab stands in the 
 test('a day, its ticks and its tank go out as a file and come back in elsewhere', async ({
   page,
 }) => {
-  await page.goto('/demo/kit');
-  const download = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
-  const buffer = readFileSync((await (await download).path()) ?? '');
+  const buffer = await exportAll(page);
   await page.goto('/mine/kit');
   const file = { name: 'season.json', mimeType: 'application/json', buffer };
   await page.getByLabel('File to import').setInputFiles(file);

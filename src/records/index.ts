@@ -251,7 +251,7 @@ export {
   labelDesignContentSchema,
 } from './labelDesign';
 export { type MergePlan, type Rivalry, differencesOf, mergePlanOf, rivalriesOf } from './merge';
-export { type PouredLine, pouredLines, pouredMoisture } from './pouring';
+export { type PouredLine, pouredLines } from './pouring';
 export { type Packing, type PackingContent, packingContentSchema } from './packing';
 export { type PieceContent, type PieceRecord, pieceContentSchema } from './piece';
 export { checkLotDigest, lotDigest } from './seal';

@@ -1,8 +1,9 @@
-import type { PaperBlock, PaperContent } from './content';
+import type { PaperContent } from './content';
 import { drawRule, type PaperRule } from './drawRule';
 import type { PaperFonts } from './fonts';
 import { INK, Paper } from './paper';
 import { drawQr, lotQrText } from './qr';
+import { writeHead, writeParts } from './writeContent';
 
 /** What stands on a dossier besides its words. */
 export interface DossierMarks {
@@ -11,19 +12,6 @@ export interface DossierMarks {
   readonly digest: string;
   readonly printedAt: string;
   readonly rule: PaperRule;
-}
-
-function writeBlock(paper: Paper, block: PaperBlock): void {
-  switch (block.as) {
-    case 'text':
-      return paper.text(block.text, { bold: block.strong ?? false });
-    case 'list':
-      return block.items.forEach((one, at) =>
-        paper.text(`${block.numbered ? `${at + 1}.` : '•'} ${one}`, { indent: 8 }),
-      );
-    case 'table':
-      return paper.table(block.head, block.rows, block.shares);
-  }
 }
 
 const QR_SIDE = 96;
@@ -56,17 +44,9 @@ export async function dossierPdf(
 ): Promise<Uint8Array> {
   const { head, parts } = content;
   const paper = await Paper.create(fonts, `${head.title}, dossier`);
-  paper.text(head.over, { size: 9 });
-  paper.text(head.title, { size: 20, bold: true });
-  paper.text(head.facts);
-  if (head.remark !== '') paper.text(head.remark);
-  paper.text(head.decision, { size: 16, bold: true, below: 2 });
-  paper.text(head.statement, { size: 11, below: 10 });
+  writeHead(paper, head);
   drawRule(paper, marks.rule);
-  for (const { title, blocks } of parts) {
-    paper.heading(title);
-    blocks.forEach((one) => writeBlock(paper, one));
-  }
+  writeParts(paper, parts);
   writeSeal(paper, marks);
   return paper.finish(
     `Lot ${marks.code}, printed ${marks.printedAt}, ${marks.digest.slice(0, 16)}`,

@@ -9,8 +9,9 @@ import {
   type Pour,
 } from './blendTask';
 import { greedyWhole } from './greedyWhole';
+import { improvedWhole } from './improvedWhole';
 import { LEAST_POUR_KG, type BlendLimits, type ProgrammeSolver, type Seconds } from './programme';
-import { exactPours, packedPours, type FoundPours } from './tankPours';
+import { evenPours, exactPours, packedPours, type FoundPours } from './tankPours';
 import { bestUsage } from './usage';
 
 /** A plan with what it is worth. */
@@ -45,6 +46,14 @@ function planOf(task: BlendTask, pours: readonly Pour[], boundKg: number): Blend
   };
 }
 
+/** A group of containers with what its tanks hold together. */
+interface GroupHold {
+  readonly massesKg: readonly number[];
+  readonly tanks: readonly number[];
+  /** places among the usable containers */
+  readonly members: readonly number[];
+}
+
 /** Up to so many pairs of container and tank the best pouring list is looked for at one go. */
 const AT_ONE_GO = 80;
 
@@ -54,32 +63,58 @@ const isSmallTask = (task: BlendTask): boolean =>
 interface Search {
   readonly solve: ProgrammeSolver;
   readonly not: readonly OpenedSet[];
-  /** seconds left until a share of the time is used */
-  readonly until: (share: number) => Seconds;
+  readonly limits: BlendLimits;
+}
+
+/** A timer that starts now. */
+function timer({ nowMs }: BlendLimits, seconds: number): Seconds {
+  const endMs = nowMs() + seconds * 1000;
+  return () => Math.max(0, (endMs - nowMs()) / 1000);
+}
+
+/** Linear programmes are quick; this only ends what hangs [s]. */
+const LINEAR_SECONDS = 60;
+
+/** Share of the time for packing after which whole containers are exchanged [1]. */
+const SOLVER_SHARE = 0.7;
+
+/** What a group pours into its tanks, looked for until time is up; never worse than poured evenly. */
+function groupPours(
+  task: BlendTask,
+  { massesKg, tanks, members }: GroupHold,
+  { solve, limits, seconds }: Search & { readonly seconds: number },
+): readonly Pour[] {
+  const used = massesKg.flatMap((one, at) => (one >= LEAST_POUR_KG ? [at] : []));
+  if (tanks.length === 0 || used.length === 0) return [];
+  const left = timer(limits, seconds);
+  const forSolver = timer(limits, task.wholeOnly ? seconds * SOLVER_SHARE : seconds);
+  // Parts may call on a few containers more; whole ones would be too many to look at.
+  const containers = task.wholeOnly ? used : members;
+  const choice = { containers, tanks, isOpen: false, not: [], used: new Set(used) };
+  const packed = packedPours(task, choice, { massesKg, solve, left: forSolver });
+  const found = task.wholeOnly
+    ? [packed, greedyWhole(task, members, tanks)].map((pours) =>
+        improvedWhole(task, pours, { members, tanks, left }),
+      )
+    : [packed, evenPours(task, massesKg, tanks)];
+  return found.reduce((a, b) => (blendWorthKg(task, b) > blendWorthKg(task, a) ? b : a));
 }
 
 /** First how much of which container is used and which tank takes which group, then into which tank. */
-function inTwoSteps(task: BlendTask, { solve, until }: Search): FoundPours {
-  const usage = bestUsage(task, { solve, left: until(0.7) });
-  const members = groupsOf(task);
-  const pours = usage.groups.flatMap(({ massesKg, tanks }, group) => {
-    const used = massesKg.flatMap((one, at) => (one >= LEAST_POUR_KG ? [at] : []));
-    if (tanks.length === 0 || used.length === 0) return [];
-    // Parts may call on a few containers more; whole ones would be too many to look at.
-    const containers = task.wholeOnly ? used : members[group]!;
-    const choice = { containers, tanks, isOpen: false, not: [], used: new Set(used) };
-    const packed = packedPours(task, choice, { massesKg, solve, left: until(1) });
-    const greedy = task.wholeOnly ? greedyWhole(task, members[group]!, tanks) : [];
-    return blendWorthKg(task, greedy) > blendWorthKg(task, packed) ? greedy : packed;
-  });
+function inTwoSteps(task: BlendTask, search: Search): FoundPours {
+  const { solve, limits } = search;
+  const usage = bestUsage(task, { solve, left: timer(limits, LINEAR_SECONDS) });
+  const groups = groupsOf(task).map((members, at) => ({ ...usage.groups[at]!, members }));
+  const seconds = limits.seconds / groups.filter((one) => one.tanks.length > 0).length;
+  const pours = groups.flatMap((one) => groupPours(task, one, { ...search, seconds }));
   return { pours, boundKg: usage.boundKg };
 }
 
-function atOneGo(task: BlendTask, { solve, not, until }: Search): FoundPours | null {
+function atOneGo(task: BlendTask, { solve, not, limits }: Search): FoundPours | null {
   const containers = usableOf(task).map((_, at) => at);
   const tanks = task.tanks.map((_, at) => at);
   const choice = { containers, tanks, isOpen: true, not };
-  return exactPours(task, choice, { solve, left: until(0.5) });
+  return exactPours(task, choice, { solve, left: timer(limits, limits.seconds) });
 }
 
 /**
@@ -101,12 +136,7 @@ export function bestBlend(
 ): BlendPlan | null {
   const usable = usableOf(task);
   if (usable.length === 0 || task.tanks.length === 0) return null;
-  const startMs = limits.nowMs();
-  const until =
-    (share: number): Seconds =>
-    () =>
-      Math.max(0, (startMs - limits.nowMs()) / 1000 + limits.seconds * share);
-  const search = { solve, not, until };
+  const search = { solve, not, limits };
   const exact = isSmallTask(task) ? atOneGo(task, search) : null;
   // The two steps know nothing of sets that are not to come again.
   const found = exact ?? (not.length === 0 ? inTwoSteps(task, search) : null);

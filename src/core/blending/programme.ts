@@ -12,7 +12,7 @@ export type ProgrammeSolver = (
   limits: { readonly seconds: number; readonly gapShare: number },
 ) => ProgrammeSolution;
 
-/** How long is looked [s], and by which clock. */
+/** How long pouring lists are looked for [s], and by which clock. */
 export interface BlendLimits {
   readonly seconds: number;
   readonly nowMs: () => number;

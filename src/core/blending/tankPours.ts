@@ -115,3 +115,34 @@ export function packedPours(
   }
   return [];
 }
+
+/**
+ * The same mixture poured into as many tanks as it needs, as full each as the others: it keeps to the
+ * guard band wherever the whole does, and asks for no search.
+ *
+ * @param massesKg - what the tanks hold together
+ * @param tanks - places of the tanks
+ */
+export function evenPours(
+  task: BlendTask,
+  massesKg: readonly number[],
+  tanks: readonly number[],
+): Pour[] {
+  const containers = usableOf(task);
+  const heldKg = massesKg.reduce((all, one) => all + one, 0);
+  const needed: number[] = [];
+  let roomKg = 0;
+  for (const tank of tanks) {
+    if (roomKg >= heldKg) break;
+    needed.push(tank);
+    roomKg += task.tanks[tank]!.capacityKg;
+  }
+  const pours = massesKg.flatMap((massKg, at) =>
+    needed.map((tank) => ({
+      containerId: containers[at]!.id,
+      tankId: task.tanks[tank]!.id,
+      massKg: (massKg * task.tanks[tank]!.capacityKg) / roomKg,
+    })),
+  );
+  return pours.filter((one) => one.massKg >= LEAST_POUR_KG);
+}

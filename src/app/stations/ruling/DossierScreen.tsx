@@ -1,15 +1,9 @@
 import { ArrowLeft, FileDown, Printer } from 'lucide-react';
-import { useMemo, useState, type ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { readingUncertainty } from '../../../core';
 import { contentsOf, lotDigest, lotHeat, type LotFile } from '../../../records';
-import {
-  noticeShown,
-  selectPreferences,
-  selectWorkspace,
-  useAppDispatch,
-  useAppSelector,
-} from '../../../store';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { useMeters } from '../../data/useMeters';
 import { useWorkshop } from '../../data/useWorkshop';
@@ -19,26 +13,21 @@ import { LotRule } from '../../lot/LotRule';
 import { useAnswer, type Answer } from '../../lot/useLot';
 import { Button } from '../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
-import { saveFile } from '../../ui/saveFile';
 import type { PaperContent } from '../../pdf/content';
+import { usePdfFile } from '../../pdf/usePdfFile';
 import { dossierContent } from './dossier/dossierContent';
 import { DossierHead, DossierPart } from './dossier/DossierPaper';
 
 const CANNOT =
   'The PDF could not be made; the page itself can still be printed. Reload the page, then try again.';
 
-/** Makes the PDF and hands it over; its maker is loaded when it is first wanted. */
+/** The dossier as a file; its maker is loaded when it is first wanted. */
 function useDossierPdf(file: LotFile, answer: Answer, content: PaperContent) {
-  const dispatch = useAppDispatch();
-  const [busy, setBusy] = useState(false);
+  const { busy, save } = usePdfFile(CANNOT);
   const { code } = file.lot.content;
-  const make = async (): Promise<void> => {
-    setBusy(true);
-    try {
-      const [{ dossierPdf }, { loadPaperFonts }] = await Promise.all([
-        import('../../pdf/dossierPdf'),
-        import('../../pdf/fonts'),
-      ]);
+  const make = (): Promise<boolean> =>
+    save(async (fonts) => {
+      const { dossierPdf } = await import('../../pdf/dossierPdf');
       const { belief, limitPercent } = answer.ruling;
       const readings = answer.evidence.readings.map(({ moisturePercent, budget }) => ({
         percent: moisturePercent,
@@ -47,18 +36,9 @@ function useDossierPdf(file: LotFile, answer: Answer, content: PaperContent) {
       const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
       const digest = lotDigest(file.history, file.lot.entityId);
       const printedAt = formatMoment(new Date().toISOString());
-      const bytes = await dossierPdf(
-        content,
-        { code, digest, printedAt, rule },
-        await loadPaperFonts(),
-      );
-      saveFile(`ripenum-lot-${code}.pdf`, bytes, 'application/pdf');
-    } catch {
-      dispatch(noticeShown({ text: CANNOT, tone: 'refused' }));
-    } finally {
-      setBusy(false);
-    }
-  };
+      const bytes = await dossierPdf(content, { code, digest, printedAt, rule }, fonts);
+      return { name: `ripenum-lot-${code}.pdf`, bytes };
+    });
   return { busy, make: () => void make() };
 }
 

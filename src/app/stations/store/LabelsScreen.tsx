@@ -1,5 +1,5 @@
 import { FileDown } from 'lucide-react';
-import { useMemo, useState, type ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { useParams } from 'react-router';
 import { useRecordsOf } from '../../../db';
@@ -25,13 +25,13 @@ import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
 import { LABEL_SHEETS, labelsOnSheet } from '../../pdf/labelSheets';
 import { jarQrText, labelText } from '../../pdf/labelText';
+import { usePdfFile } from '../../pdf/usePdfFile';
 import { Button } from '../../ui/Button';
 import { ChoiceField } from '../../ui/ChoiceField';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
 import { SelectField } from '../../ui/SelectField';
 import { TextField } from '../../ui/TextField';
-import { saveFile } from '../../ui/saveFile';
 import { Waiting } from '../../ui/Waiting';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
@@ -119,6 +119,7 @@ function LabelFields(): ReactElement {
   );
 }
 
+const TOO_SMALL = ' Some words are too small to read: take a larger label or fewer words.';
 const CANNOT = 'The labels could not be made; look at the measures of the sheet, then try again.';
 
 interface LabelsViewProps {
@@ -130,7 +131,7 @@ interface LabelsViewProps {
 function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const [busy, setBusy] = useState(false);
+  const { busy, save } = usePdfFile(CANNOT);
   const { form, parsed, submit } = useDraftForm({
     formKey: `label:${design?.id ?? 'new'}`,
     defaults: labelFormOf(design?.content ?? null),
@@ -138,32 +139,18 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   });
   const { content } = packing;
   const make = async (labelDesign: LabelDesignContent): Promise<void> => {
-    setBusy(true);
-    try {
-      const [{ labelsPdf }, { loadPaperFonts }] = await Promise.all([
-        import('../../pdf/labelsPdf'),
-        import('../../pdf/fonts'),
-      ]);
+    let told = '';
+    const isMade = await save(async (fonts) => {
+      const { labelsPdf } = await import('../../pdf/labelsPdf');
       const labels = Array.from({ length: content.count }, (_, at) => ({
         text: labelText(labelDesign, file.lot.content, { ...content, number: at + 1 }),
         qr: labelDesign.showQr ? jarQrText(content.code, at + 1) : '',
       }));
-      const made = await labelsPdf(labelDesign, labels, await loadPaperFonts());
-      saveFile(`ripenum-labels-${content.code}.pdf`, made.bytes, 'application/pdf');
-      const small = made.tooSmall
-        ? ' Some words are too small to read: take a larger label or fewer words.'
-        : '';
-      dispatch(
-        noticeShown({
-          text: `${counted(made.pages, 'sheet')} of labels made.${small}`,
-          tone: 'told',
-        }),
-      );
-    } catch {
-      dispatch(noticeShown({ text: CANNOT, tone: 'refused' }));
-    } finally {
-      setBusy(false);
-    }
+      const { bytes, pages, tooSmall } = await labelsPdf(labelDesign, labels, fonts);
+      told = `${counted(pages, 'sheet')} of labels made.${tooSmall ? TOO_SMALL : ''}`;
+      return { name: `ripenum-labels-${content.code}.pdf`, bytes };
+    });
+    if (isMade) dispatch(noticeShown({ text: told, tone: 'told' }));
   };
   const print = submit(async (labelDesign) => {
     await dispatch(

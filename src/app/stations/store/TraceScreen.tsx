@@ -141,7 +141,7 @@ function NodeView({
       </p>
       <div className="mt-4 space-y-8">
         <TraceDrawing trace={trace} shown={shown} startId={node.id} />
-        <RecallPart recall={recall} of={title} />
+        <RecallPart trace={trace} node={node} recall={recall} />
         <TraceList trace={trace} shown={shown} />
       </div>
     </>

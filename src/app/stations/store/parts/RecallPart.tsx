@@ -1,48 +1,58 @@
-import { Printer } from 'lucide-react';
+import { FileDown, Printer } from 'lucide-react';
 import type { ReactElement } from 'react';
+import type { Trace, TraceNode } from '../../../../records';
 import { counted } from '../../../format/counted';
-import { formatDay } from '../../../format/dates';
+import { formatMoment } from '../../../format/dates';
+import { usePdfFile } from '../../../pdf/usePdfFile';
 import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { Recall } from '../recall';
+import { JARS_HEAD, jarRows, recallContent } from '../recallContent';
+
+const CANNOT =
+  'The recall sheet could not be made; the page itself can still be printed. Reload the page, then try again.';
+
+interface RecallPartProps {
+  trace: Trace;
+  node: TraceNode;
+  recall: Recall;
+}
 
 /** Every jar that came of something, with who has it: to print and to work through. */
-export function RecallPart({ recall, of }: { recall: Recall; of: string }): ReactElement {
-  const { jars, containers, given, inHouse } = recall;
-  const rows = jars.flatMap(({ stock, lotCode, receivers }) => [
-    ...receivers.map((one) => [
-      stock.packing.content.code,
-      lotCode,
-      String(one.count),
-      one.numbers,
-      one.to,
-      formatDay(one.day),
-    ]),
-    [stock.packing.content.code, lotCode, String(stock.left), '', 'in the house', ''],
-  ]);
+export function RecallPart({ trace, node, recall }: RecallPartProps): ReactElement {
+  const { containers, given, inHouse } = recall;
+  const rows = jarRows(recall);
+  const pdf = usePdfFile(CANNOT);
+  const saveSheet = (): void => {
+    void pdf.save(async (fonts) => {
+      const { sheetPdf } = await import('../../../pdf/sheetPdf');
+      const footer = `Recall of ${node.name}, printed ${formatMoment(new Date().toISOString())}`;
+      const bytes = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
+      return { name: `ripenum-recall-${node.name.replaceAll(/\W+/g, '-')}.pdf`, bytes };
+    });
+  };
   return (
     <SheetSection
       id="recall"
       title="Recall sheet"
       aside={
-        <Button onClick={() => window.print()} className="print:hidden">
-          <Printer aria-hidden className="size-5" /> Print it
-        </Button>
+        <div className="flex flex-wrap gap-3 print:hidden">
+          <Button onClick={saveSheet} disabled={pdf.busy}>
+            <FileDown aria-hidden className="size-5" /> Save as PDF
+          </Button>
+          <Button onClick={() => window.print()}>
+            <Printer aria-hidden className="size-5" /> Print
+          </Button>
+        </div>
       }
     >
       <p className="text-xl">
-        Of {of}: <strong className="text-4xl">{given}</strong> jars have left the house,{' '}
+        Of {node.name}: <strong className="text-4xl">{given}</strong> jars have left the house,{' '}
         <strong className="text-4xl">{inHouse}</strong> are here, and it is in{' '}
         {counted(containers.length, 'container')}.
       </p>
-      {rows.length > 0 && (
-        <PlainTable
-          label="Jars to call back"
-          head={['Jar code', 'Lot', 'Jars', 'Numbers', 'Who has them', 'Since']}
-          rows={rows}
-        />
-      )}
+      {rows.length > 0 && <PlainTable label="Jars to call back" head={JARS_HEAD} rows={rows} />}
       <p className="mt-2 text-base">
         Whether it has to be called back, and whom to tell, is for the authorities where you sell to
         decide.

@@ -1,0 +1,122 @@
+import { reached } from '../../../core';
+import type { Trace, TraceKind, TraceNode } from '../../../records';
+import { counted } from '../../format/counted';
+import { formatDay } from '../../format/dates';
+import { TRACE_NAMES } from '../../format/traceWords';
+import type { PaperContent, PaperPart } from '../../pdf/content';
+import type { Recall } from './recall';
+
+export const JARS_HEAD = ['Jar code', 'Lot', 'Jars', 'Numbers', 'Who has them', 'Since'] as const;
+
+/** One row for each who has jars, and one for what is left in the house. */
+export function jarRows({ jars }: Recall): string[][] {
+  return jars.flatMap(({ stock, lotCode, receivers }) => {
+    const { code } = stock.packing.content;
+    return [
+      ...receivers.map(({ count, numbers, to, day }) => [
+        code,
+        lotCode,
+        String(count),
+        numbers,
+        to,
+        formatDay(day),
+      ]),
+      [code, lotCode, String(stock.left), '', 'in the house', ''],
+    ];
+  });
+}
+
+/** Jars that each has, over all runs, the most first. */
+function toTell({ jars }: Recall): string[] {
+  const counts = new Map<string, number>();
+  for (const { to, count } of jars.flatMap((one) => one.receivers)) {
+    counts.set(to, (counts.get(to) ?? 0) + count);
+  }
+  return [...counts]
+    .sort(([, a], [, b]) => b - a)
+    .map(([to, count]) => `${to}: ${counted(count, 'jar')}`);
+}
+
+/** What the start of a recall came from, in the order in which honey passes. */
+const ORIGINS: readonly TraceKind[] = ['hive', 'box', 'batch', 'lot', 'extraction', 'blend'];
+
+function originRows(trace: Trace, startId: string): string[][] {
+  const up = reached(trace.edges, [startId], 'up');
+  return ORIGINS.flatMap((kind) =>
+    [...trace.nodes.values()]
+      .filter((one) => one.kind === kind && up.has(one.id) && one.id !== startId)
+      .map((one) => [
+        TRACE_NAMES[kind],
+        one.name,
+        [one.detail, one.day && formatDay(one.day)].filter(Boolean).join(', '),
+      ]),
+  );
+}
+
+const BEFORE_YOU_CALL = [
+  'Whether it has to be called back, and whom to tell, is for the authorities where you sell to decide: ask them first.',
+  'Set aside and mark what is in the house; nothing of it is blended, cooked with or fed to bees before the reason is known.',
+  'Jars passed on by a buyer are not known here: ask each buyer to whom they went.',
+] as const;
+
+const part = (title: string, ...blocks: PaperPart['blocks']): PaperPart => ({ title, blocks });
+
+/** The words of a recall sheet: what to call back, whom to tell, what is in the house, where it came from. */
+export function recallContent(trace: Trace, node: TraceNode, recall: Recall): PaperContent {
+  const { given, inHouse, containers } = recall;
+  const rows = jarRows(recall);
+  const tell = toTell(recall);
+  const origins = originRows(trace, node.id);
+  const table = (label: string, head: readonly string[], body: string[][], shares: number[]) =>
+    ({ as: 'table', label, head, rows: body, shares }) as const;
+  return {
+    head: {
+      over: 'Ripenum recall sheet',
+      title: node.name,
+      facts: [TRACE_NAMES[node.kind], node.detail, node.day && formatDay(node.day)]
+        .filter(Boolean)
+        .join(' · '),
+      remark: '',
+      decision: `${counted(given, 'jar')} out of the house`,
+      statement: `${counted(inHouse, 'jar')} here, and in ${counted(containers.length, 'container')}.`,
+    },
+    parts: [
+      part('Before you call', { as: 'list', items: BEFORE_YOU_CALL }),
+      ...(tell.length > 0 ? [part('Whom to tell', { as: 'list', items: tell })] : []),
+      ...(rows.length > 0
+        ? [
+            part(
+              'Jars to call back',
+              table(
+                'Jars to call back',
+                [...JARS_HEAD, 'Back: jars, day, initials'],
+                rows.map((one) => [...one, '']),
+                [0.14, 0.13, 0.07, 0.11, 0.21, 0.13, 0.21],
+              ),
+            ),
+          ]
+        : []),
+      ...(containers.length > 0
+        ? [
+            part(
+              'Containers that hold honey of it',
+              table(
+                'Containers that hold honey of it',
+                ['Container', 'Lot', 'Set aside: day, initials'],
+                containers.map((one) => [one.name, one.lot, '']),
+                [0.4, 0.35, 0.25],
+              ),
+            ),
+          ]
+        : []),
+      ...(origins.length > 0
+        ? [
+            part(
+              'Where it came from',
+              table('Where it came from', ['Step', 'Name', 'More'], origins, [0.2, 0.4, 0.4]),
+            ),
+          ]
+        : []),
+    ],
+  };
+}
