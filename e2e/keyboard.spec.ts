@@ -31,7 +31,10 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
   await keyboard.press('n');
   await expect(page.getByRole('heading', { name: 'New lot' })).toBeVisible();
   await tabTo(page, /^0$/);
-  for (let step = 0; step < 9; step += 1) await keyboard.press('ArrowRight');
+  for (let tenths = 1; tenths <= 9; tenths += 1) {
+    await keyboard.press('ArrowRight');
+    await expect(page.getByRole('radio', { name: String(tenths), exact: true })).toBeChecked();
+  }
   await expect(outcome(page)).toContainText('Accept by capping, moisture not measured');
   await tabTo(page, /^Name$/);
   await keyboard.type('Back garden');

@@ -10,7 +10,7 @@ import {
 test('a tank stands to clear: when to skim, for the calendar, skimmed twice', async ({ page }) => {
   await startOwnLot(page);
   await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
-  await page.getByRole('link', { name: 'Settling' }).click();
+  await page.getByRole('link', { name: 'Settling', exact: true }).click();
   await page.getByRole('button', { name: 'A vessel stands to clear' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('textbox', { name: 'Vessel' }).fill('Tank');
@@ -41,7 +41,7 @@ test('two ways to warm are compared by what they cost, and the one done counts',
 }) => {
   await startOwnLot(page);
   await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
-  await page.getByRole('link', { name: 'Warmth' }).click();
+  await page.getByRole('link', { name: 'Warmth', exact: true }).click();
   await page.getByLabel('What is warmed').selectOption({ label: 'Jars of 500 g' });
   const first = page.getByRole('region', { name: 'First way' });
   const second = page.getByRole('region', { name: 'Second way' });

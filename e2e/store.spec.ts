@@ -49,7 +49,8 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
   const { text } = await pdfText(await savedBy(page, () => button.click()));
   expect(text).toContain('18 jars out of the house');
   expect(text).toContain('ferry landing stall: 18 jars');
-  expect(text).toContain('Where it came from');
+  expect(text).toContain('What it passed through');
+  expect(text).toContain('Lot Bean field, second day');
 });
 
 test('a treatment found out later blocks the lot made of that hive’s frames', async ({ page }) => {

@@ -61,7 +61,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
 
   await startOwnLot(page);
   await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
-  await page.getByRole('link', { name: 'Settling' }).click();
+  await page.getByRole('link', { name: 'Settling', exact: true }).click();
   await page.getByRole('button', { name: 'A vessel stands to clear' }).click();
   await sheet.getByRole('textbox', { name: 'Vessel' }).fill('Crock');
   await expect(sheet.getByLabel('Honey stands')).toHaveValue('9.8');

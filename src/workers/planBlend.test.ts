@@ -209,6 +209,21 @@ describe('the best blend', () => {
     }
   });
 
+  test.each([false, true])(
+    'with no time for packing there is still a plan (whole: %s)',
+    (wholeOnly) => {
+      const random = seededRandom(9);
+      const containers = Array.from({ length: 60 }, (_, at) =>
+        container(`c${at}`, 8 + 12 * random(), 16 + 3.5 * random()),
+      );
+      const tanks = [120, 120, 60].map((capacityKg, at) => ({ id: `t${at}`, capacityKg }));
+      const one = task({ containers, tanks, wholeOnly });
+      const found = bestBlend(one, solve, { limits: { ...limits, seconds: 0 } })!;
+      expect(found.worthKg).toBeGreaterThan((wholeOnly ? 0.5 : 0.97) * found.boundKg);
+      for (const tank of found.tanks) expect(tank.upperPercent).toBeLessThanOrEqual(18.001);
+    },
+  );
+
   test('the second best opens another set, and is never worth more', () => {
     const containers = [19, 18.7, 16.5, 16.8, 17].map((mean, at) => container(`c${at}`, 12, mean));
     const one = task({ containers, tanks: [{ id: 't0', capacityKg: 60 }] });

@@ -5,6 +5,7 @@ import { Controller, useFormContext } from 'react-hook-form';
 import { FieldMessage } from './FieldMessage';
 import { Hint } from './Hint';
 import { useFieldError } from './FormFrame';
+import { RadioItem } from './RadioItem';
 
 export interface Choice {
   readonly value: string;
@@ -54,7 +55,7 @@ export function ChoiceField(props: ChoiceFieldProps): ReactElement {
             className={clsx('mt-1 flex flex-wrap', shape === 'cells' ? 'gap-1' : 'gap-2')}
           >
             {choices.map((one) => (
-              <RadioGroup.Item
+              <RadioItem
                 key={one.value}
                 value={one.value}
                 className={clsx(
@@ -65,7 +66,7 @@ export function ChoiceField(props: ChoiceFieldProps): ReactElement {
                 )}
               >
                 {one.label}
-              </RadioGroup.Item>
+              </RadioItem>
             ))}
           </RadioGroup.Root>
         )}

@@ -7,7 +7,7 @@ import { useTrace } from '../../data/useTrace';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
-import { TRACE_NAMES } from '../../format/traceWords';
+import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../format/traceWords';
 import { formatQuantity } from '../../format/units';
 import { NothingHere } from '../../ui/NothingHere';
 import { SheetSection } from '../../ui/SheetSection';
@@ -130,7 +130,7 @@ function NodeView({
     <>
       <h1 className="text-4xl font-bold">{title}</h1>
       <p className="mt-1 text-lg text-ink-soft">
-        {[TRACE_NAMES[node.kind], node.detail, node.day && formatDay(node.day)]
+        {[TRACE_NAME_OF_ONE[node.kind], node.detail, node.day && formatDay(node.day)]
           .filter(Boolean)
           .join(' · ')}
       </p>

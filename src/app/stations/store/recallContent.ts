@@ -1,8 +1,8 @@
-import { reached } from '../../../core';
+import { lineage } from '../../../core';
 import type { Trace, TraceKind, TraceNode } from '../../../records';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
-import { TRACE_NAMES } from '../../format/traceWords';
+import { TRACE_NAME_OF_ONE } from '../../format/traceWords';
 import type { PaperContent, PaperPart } from '../../pdf/content';
 import type { Recall } from './recall';
 
@@ -37,16 +37,16 @@ function toTell({ jars }: Recall): string[] {
     .map(([to, count]) => `${to}: ${counted(count, 'jar')}`);
 }
 
-/** What the start of a recall came from, in the order in which honey passes. */
-const ORIGINS: readonly TraceKind[] = ['hive', 'box', 'batch', 'lot', 'extraction', 'blend'];
+/** What is told of the way of the honey, in the order in which honey passes. */
+const WAY: readonly TraceKind[] = ['hive', 'box', 'batch', 'lot', 'extraction', 'blend'];
 
-function originRows(trace: Trace, startId: string): string[][] {
-  const up = reached(trace.edges, [startId], 'up');
-  return ORIGINS.flatMap((kind) =>
+function wayRows(trace: Trace, startId: string): string[][] {
+  const touched = lineage(trace.edges, startId);
+  return WAY.flatMap((kind) =>
     [...trace.nodes.values()]
-      .filter((one) => one.kind === kind && up.has(one.id) && one.id !== startId)
+      .filter((one) => one.kind === kind && touched.has(one.id) && one.id !== startId)
       .map((one) => [
-        TRACE_NAMES[kind],
+        TRACE_NAME_OF_ONE[kind],
         one.name,
         [one.detail, one.day && formatDay(one.day)].filter(Boolean).join(', '),
       ]),
@@ -61,19 +61,19 @@ const BEFORE_YOU_CALL = [
 
 const part = (title: string, ...blocks: PaperPart['blocks']): PaperPart => ({ title, blocks });
 
-/** The words of a recall sheet: what to call back, whom to tell, what is in the house, where it came from. */
+/** The words of a recall sheet: what to call back, whom to tell, what is in the house, what it passed through. */
 export function recallContent(trace: Trace, node: TraceNode, recall: Recall): PaperContent {
   const { given, inHouse, containers } = recall;
   const rows = jarRows(recall);
   const tell = toTell(recall);
-  const origins = originRows(trace, node.id);
+  const way = wayRows(trace, node.id);
   const table = (label: string, head: readonly string[], body: string[][], shares: number[]) =>
     ({ as: 'table', label, head, rows: body, shares }) as const;
   return {
     head: {
       over: 'Ripenum recall sheet',
       title: node.name,
-      facts: [TRACE_NAMES[node.kind], node.detail, node.day && formatDay(node.day)]
+      facts: [TRACE_NAME_OF_ONE[node.kind], node.detail, node.day && formatDay(node.day)]
         .filter(Boolean)
         .join(' · '),
       remark: '',
@@ -109,11 +109,11 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
             ),
           ]
         : []),
-      ...(origins.length > 0
+      ...(way.length > 0
         ? [
             part(
-              'Where it came from',
-              table('Where it came from', ['Step', 'Name', 'More'], origins, [0.2, 0.4, 0.4]),
+              'What it passed through',
+              table('What it passed through', ['Step', 'Name', 'More'], way, [0.2, 0.4, 0.4]),
             ),
           ]
         : []),

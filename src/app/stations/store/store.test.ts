@@ -27,6 +27,7 @@ import { barredBecause, blendStore } from './blendContainers';
 import { blendContent } from './blendContent';
 import { blendedLotRecords } from './blendedLot';
 import { recallOf } from './recall';
+import { recallContent } from './recallContent';
 import { CARD, traceLayout, withoutNodes } from './traceLayout';
 
 const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
@@ -245,6 +246,33 @@ describe('the trace on paper and screen', () => {
       inHouse: 0,
       jars: [],
     });
+  });
+
+  test('a recall sheet names whom to tell, what to call back, and what the honey passed through', () => {
+    const start = trace.nodes.get(lotNode('demo-1-1'))!;
+    const recall = recallOf(trace, workshop.files, start.id);
+    const { head, parts } = recallContent(trace, start, recall);
+    expect(head.decision).toBe('12 jars out of the house');
+    const blocks = new Map(parts.map((one) => [one.title, one.blocks[0]!]));
+    const list = blocks.get('Whom to tell');
+    expect(list?.as === 'list' && list.items).toEqual([
+      'ferry landing stall: 6 jars',
+      'island shop: 4 jars',
+      'lighthouse crew: 2 jars',
+    ]);
+    const jars = blocks.get('Jars to call back');
+    const counts = jars?.as === 'table' ? jars.rows.map((row) => Number(row[2])) : [];
+    expect(counts.reduce((sum, one) => sum + one, 0)).toBe(recall.given + recall.inHouse);
+    for (const block of blocks.values()) {
+      if (block.as !== 'table') continue;
+      expect(block.shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
+      expect(block.rows.every((row) => row.length === block.head.length)).toBe(true);
+      expect(block.shares).toHaveLength(block.head.length);
+    }
+    const nothing = trace.nodes.get(lotNode('demo-9-1'))!;
+    const none = recallContent(trace, nothing, recallOf(trace, workshop.files, nothing.id));
+    expect(none.head.decision).toBe('0 jars out of the house');
+    expect(none.parts.map((one) => one.title)).not.toContain('Whom to tell');
   });
 
   test('columns stand in the order in which honey passes, and no card covers another', () => {

@@ -9,6 +9,7 @@ import { formatPercent } from '../../../format/moisture';
 import { nextVessel } from '../../../lot/ReadingEntry';
 import type { Answer } from '../../../lot/useLot';
 import { SuspectPicker } from './SuspectPicker';
+import { RadioItem } from '../../../ui/RadioItem';
 
 interface VesselView {
   readonly id: string;
@@ -59,7 +60,7 @@ function spoken({ name, planned, suspect, percent }: VesselView): string {
 function VesselCell({ view }: { view: VesselView }): ReactElement {
   const { id, short, planned, suspect, percent } = view;
   return (
-    <RadioGroup.Item
+    <RadioItem
       value={id}
       aria-label={spoken(view)}
       className={clsx(
@@ -74,7 +75,7 @@ function VesselCell({ view }: { view: VesselView }): ReactElement {
       <span className="mt-0.5 text-base leading-none">
         {percent === null ? '–' : formatPercent(percent)}
       </span>
-    </RadioGroup.Item>
+    </RadioItem>
   );
 }
 
@@ -116,12 +117,12 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
                 <VesselCell key={view.id} view={view} />
               )),
             )}
-            <RadioGroup.Item
+            <RadioItem
               value=""
               className="min-h-14 border-2 border-ink bg-paper px-3 text-base font-semibold data-[state=checked]:bg-ink data-[state=checked]:text-linen"
             >
               Whole lot
-            </RadioGroup.Item>
+            </RadioItem>
           </RadioGroup.Root>
         )}
       />

@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import type { ReactElement } from 'react';
+import { RadioItem } from '../../../ui/RadioItem';
 
 interface PickProps<T extends string> {
   label: string;
@@ -27,7 +28,7 @@ export function Pick<T extends string>(props: PickProps<T>): ReactElement {
         className={clsx('grid gap-1', COLUMNS[columns])}
       >
         {choices.map((one) => (
-          <RadioGroup.Item
+          <RadioItem
             key={one.value}
             value={one.value}
             className={clsx(
@@ -36,7 +37,7 @@ export function Pick<T extends string>(props: PickProps<T>): ReactElement {
             )}
           >
             {one.label}
-          </RadioGroup.Item>
+          </RadioItem>
         ))}
       </RadioGroup.Root>
     </div>

@@ -15,6 +15,7 @@ import type { SideDraft } from '../frameDraft';
 import { STATE_NAMES } from '../words';
 import { MarkBoard } from './MarkBoard';
 import { PAINT_BOARD, pointBoard } from './boardShapes';
+import { RadioItem } from '../../../ui/RadioItem';
 
 const WIPE = 'wipe';
 type Brush = CellState | typeof WIPE;
@@ -35,7 +36,7 @@ function Brushes({
       className="mb-2 grid grid-cols-3 gap-1 wide:grid-cols-6"
     >
       {brushes.map((one) => (
-        <RadioGroup.Item
+        <RadioItem
           key={one}
           value={one}
           className={clsx(
@@ -44,7 +45,7 @@ function Brushes({
           )}
         >
           {one === WIPE ? 'Wipe' : STATE_NAMES[one]}
-        </RadioGroup.Item>
+        </RadioItem>
       ))}
     </RadioGroup.Root>
   );

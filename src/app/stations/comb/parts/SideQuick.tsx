@@ -3,6 +3,7 @@ import { RadioGroup } from 'radix-ui';
 import type { ReactElement } from 'react';
 import type { SideDraft } from '../frameDraft';
 import { CombSketch } from './CombSketch';
+import { RadioItem } from '../../../ui/RadioItem';
 
 /** The part of a side that is judged at a glance. */
 type QuickSide = Pick<SideDraft, 'honeyTenths' | 'cappedTenths' | 'undrawnTenths' | 'broodTenths'>;
@@ -36,7 +37,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
       className="grid grid-cols-6 gap-1 wide:grid-cols-12"
     >
       {TENTHS.map((tenths) => (
-        <RadioGroup.Item
+        <RadioItem
           key={tenths}
           value={String(tenths)}
           aria-label={`${tenths} tenths`}
@@ -55,14 +56,14 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
           >
             {tenths}
           </span>
-        </RadioGroup.Item>
+        </RadioItem>
       ))}
-      <RadioGroup.Item
+      <RadioItem
         value={NO_HONEY}
         className="h-14 border-2 border-dashed border-ink bg-linen text-base leading-tight font-semibold data-[state=checked]:border-4 data-[state=checked]:border-solid data-[state=checked]:bg-ink data-[state=checked]:text-linen"
       >
         No honey
-      </RadioGroup.Item>
+      </RadioItem>
     </RadioGroup.Root>
   );
 }

@@ -1,5 +1,6 @@
 import { RadioGroup } from 'radix-ui';
 import { useId, type ReactElement } from 'react';
+import { RadioItem } from '../../../ui/RadioItem';
 
 interface PickRowProps<T extends string> {
   label: string;
@@ -28,13 +29,13 @@ export function PickRow<T extends string>({
         className="mt-1 flex flex-wrap gap-2"
       >
         {options.map((one) => (
-          <RadioGroup.Item
+          <RadioItem
             key={one.value}
             value={one.value}
             className="min-h-11 border-2 border-ink bg-paper px-3 text-base font-semibold decoration-2 underline-offset-4 hover:not-data-[state=checked]:bg-lavender-pale data-[state=checked]:bg-ink data-[state=checked]:text-linen data-[state=checked]:underline"
           >
             {one.label}
-          </RadioGroup.Item>
+          </RadioItem>
         ))}
       </RadioGroup.Root>
     </div>
