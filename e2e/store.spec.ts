@@ -50,7 +50,7 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
   expect(text).toContain('18 jars out of the house');
   expect(text).toContain('ferry landing stall: 18 jars');
   expect(text).toContain('What it passed through');
-  expect(text).toContain('Lot Bean field, second day');
+  expect(text).toContain('Bean field, second day, ');
 });
 
 test('a treatment found out later blocks the lot made of that hive’s frames', async ({ page }) => {

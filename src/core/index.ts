@@ -81,7 +81,9 @@ export {
   LOCAL_LAW_DECIDES,
   RULE_SETS,
   findRuleSet,
+  ruleSetOf,
   type HoneyKind,
+  type RuleSet,
 } from './limits/ruleSets';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {

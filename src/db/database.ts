@@ -76,6 +76,7 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   'label-design': 'labelDesigns',
   'season-note': 'seasonNotes',
   'merge-choice': 'mergeChoices',
+  'rule-set': 'ruleSets',
 };
 
 /** Indexes beyond those of every record table. */
@@ -135,6 +136,7 @@ const FIFTH_KINDS: readonly RecordKind[] = [
   'label-design',
   'season-note',
   'merge-choice',
+  'rule-set',
 ];
 
 /** Primary key and indexes of every record table. */

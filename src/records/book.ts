@@ -1,13 +1,22 @@
-import { FRAME_FORMATS, schoolOf, type FrameFormat, type Given, type School } from '../core';
+import {
+  FRAME_FORMATS,
+  RULE_SETS,
+  schoolOf,
+  type FrameFormat,
+  type Given,
+  type RuleSet,
+  type School,
+} from '../core';
 import type { Box } from './box';
 import type { Colony } from './colony';
 import { dayNumber } from './days';
 import type { Flow } from './flow';
 import type { GivenRecord } from './given';
 import type { Harvest } from './harvest';
-import { current } from './heads';
+import { current, heads } from './heads';
 import type { Instrument } from './instrument';
 import { metersOf, type Meters } from './meters';
+import { coreRuleSet, type OwnRuleSet } from './ownRuleSet';
 import type { OwnSchoolContent } from './ownSchool';
 import type { AnyRecord, RecordKind, RecordOf } from './record';
 import type { Yard } from './yard';
@@ -22,6 +31,10 @@ export interface Book {
   readonly harvests: readonly Harvest[];
   /** the keeper's own, in the shape of the core */
   readonly schools: readonly School[];
+  /** the shipped ones first, then the keeper's own; withdrawn ones too, for the lots they ruled */
+  readonly ruleSets: readonly RuleSet[];
+  /** own ones that can still be chosen */
+  readonly ownRuleSets: readonly OwnRuleSet[];
   /** own ones first, then the shipped catalogue */
   readonly formats: readonly FrameFormat[];
   /** what was given, in the shape of the core */
@@ -63,6 +76,13 @@ export function bookOf(records: readonly AnyRecord[]): Book {
     givens: of('given').sort((a, b) => b.content.fromDay.localeCompare(a.content.fromDay)),
     harvests: of('harvest').sort((a, b) => b.content.day.localeCompare(a.content.day)),
     schools: of('school').map((one) => coreSchool(one.entityId, one.content)),
+    ruleSets: [
+      ...RULE_SETS,
+      ...heads(records)
+        .filter((one) => one.kind === 'rule-set')
+        .map((one) => coreRuleSet(one.entityId, one.content)),
+    ],
+    ownRuleSets: of('rule-set').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     formats: [
       ...of('format').map((one) => ({ id: one.entityId, ...one.content })),
       ...FRAME_FORMATS,

@@ -122,6 +122,12 @@ export {
 } from './meters';
 export { migrated } from './migrations';
 export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
+export {
+  type OwnRuleSet,
+  type OwnRuleSetContent,
+  coreRuleSet,
+  ownRuleSetContentSchema,
+} from './ownRuleSet';
 export { type OwnSchool, type OwnSchoolContent, ownSchoolContentSchema } from './ownSchool';
 export { dayOfMoment } from './moments';
 export { type DatedPastLot, pastLotsBefore } from './pastLots';

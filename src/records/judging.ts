@@ -1,12 +1,11 @@
 import {
   decideFrames,
   finishing,
-  findRuleSet,
   combSideMass,
   worseSideShare,
-  DEFAULT_RULE_SET_ID,
   TAKING_ACTS,
   mayBeTaken,
+  ruleSetOf,
   type DecideContext,
   type EarlierLook,
   type Finishing,
@@ -40,10 +39,8 @@ export interface Judgement {
 export type JudgedFrame<S extends FrameStory = FrameStory> = S & Judgement;
 
 /** Limit of moisture on a day [% by mass]. */
-export function limitOfDay({ content }: Pick<Harvest, 'content'>): number {
-  const ruleSet = findRuleSet(content.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
-  if (!ruleSet) throw new Error('the default rule set is missing');
-  return ruleSet.moistureLimitPercent[content.honeyKind];
+export function limitOfDay({ ruleSets }: Book, { content }: Pick<Harvest, 'content'>): number {
+  return ruleSetOf(content.ruleSetId, ruleSets).moistureLimitPercent[content.honeyKind];
 }
 
 /** Days until the flow of the day ends; null where none is named or it is over. */
@@ -124,7 +121,7 @@ export function decideContext(
   finishings: ReadonlyMap<string, Finishing | null>,
 ): DecideContext {
   return {
-    limitPercent: limitOfDay(harvest),
+    limitPercent: limitOfDay(book, harvest),
     finishingOf: (frame) => finishings.get(frame.id) ?? null,
     lackingKg: keepTargetsKg(book),
   };

@@ -1,15 +1,15 @@
 import {
-  DEFAULT_RULE_SET_ID,
   amountMass,
-  findRuleSet,
   priorExpectation,
   readingBudget,
+  ruleSetOf,
   updatedExpectation,
   type Circumstances,
   type CombEvidence,
   type LotEvidence,
   type PastLot,
   type ReadingEvidence,
+  type RuleSet,
   type Spread,
   type VesselEvidence,
 } from '../core';
@@ -57,6 +57,8 @@ export interface KnownBesides {
   readonly meters?: Meters;
   /** how well those who read it repeat, from other lots */
   readonly repeatability?: Spread;
+  /** shipped ones and the keeper's own; without it the shipped ones */
+  readonly ruleSets?: readonly RuleSet[];
   /** what rooms, days at the line, blends and hives tell of it */
   readonly around?: AroundEvidence;
 }
@@ -165,12 +167,10 @@ function combEvidence(
  */
 export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
   const { lot, containers, readings, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], meters = NO_METERS, repeatability, around = {} } = known;
-  const ruleSet = findRuleSet(lot.ruleSetId) ?? findRuleSet(DEFAULT_RULE_SET_ID);
-  if (!ruleSet) throw new Error('the default rule set is missing');
+  const { pastLots = [], meters = NO_METERS, repeatability, around = {}, ruleSets } = known;
   return {
     honeyKind: lot.honeyKind,
-    ruleSet,
+    ruleSet: ruleSetOf(lot.ruleSetId, ruleSets),
     targetPercent: lot.targetPercent,
     comb: combEvidence(contents, pastLots),
     vessels: vesselsOf(containers),

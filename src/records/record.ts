@@ -17,6 +17,7 @@ import { labReportSchema } from './labReport';
 import { lotSchema } from './lot';
 import { lotFramesSchema } from './lotFrames';
 import { ownFormatSchema } from './ownFormat';
+import { ownRuleSetSchema } from './ownRuleSet';
 import { ownSchoolSchema } from './ownSchool';
 import { photoSchema } from './photo';
 import { proofSchema } from './proof';
@@ -103,6 +104,7 @@ export const recordSchema = z.discriminatedUnion('kind', [
   labelDesignSchema,
   seasonNoteSchema,
   mergeChoiceSchema,
+  ownRuleSetSchema,
 ]);
 export type AnyRecord = z.infer<typeof recordSchema>;
 export type RecordKind = AnyRecord['kind'];
@@ -162,6 +164,7 @@ export const OWNER_KINDS = {
   'label-design': null,
   'season-note': null,
   'merge-choice': null,
+  'rule-set': null,
 } as const satisfies Record<RecordKind, RecordKind | null>;
 
 export const RECORD_KINDS = Object.keys(OWNER_KINDS) as readonly RecordKind[];
@@ -197,6 +200,7 @@ export const BOOK_KINDS: readonly RecordKind[] = [
   'given',
   'harvest',
   'school',
+  'rule-set',
   'format',
   'instrument',
   'zero-check',

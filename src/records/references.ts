@@ -94,6 +94,7 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'tally':
     case 'guess':
     case 'school':
+    case 'rule-set':
     case 'format':
     case 'instrument':
     case 'zero-check':

@@ -25,7 +25,11 @@ const TYPICAL_PERCENT = 17.5;
 
 /** What rests on a lot alone and on what is written down elsewhere, its parents left out. */
 const ownEvidence = (file: LotFile, meters: Meters, around: Around): LotEvidence =>
-  evidenceFrom(contentsOf(file), { meters, around: aroundEvidence(file, around, []) });
+  evidenceFrom(contentsOf(file), {
+    meters,
+    ruleSets: around.book.ruleSets,
+    around: aroundEvidence(file, around, []),
+  });
 
 function storedOf(lots: Pick<Workshop, 'files' | 'meters'>, around: Around): StoredHoney[] {
   return lots.files.flatMap((file) => {
@@ -89,6 +93,7 @@ export function knownFor(
     pastLots: pastLotsBefore(pastLots, { lotId, day: contents.lot.date }),
     meters,
     repeatability: repeatabilityFor({ lotId, readers }, replicates),
+    ...(around && { ruleSets: around.book.ruleSets }),
   };
   if (!around || !file) return known;
   const inherited = inheritedBlocks(lotId, workshop, around);

@@ -53,4 +53,5 @@ export const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   'label-design': 'Labels',
   'season-note': 'Notes for next time',
   'merge-choice': 'Choices after merging',
+  'rule-set': 'Own rule sets',
 };

@@ -1,5 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, NO_METERS, freshLotContent, type Preferences } from '../../records';
+import { RULE_SETS } from '../../core';
+import {
+  DEFAULT_PREFERENCES,
+  NO_METERS,
+  coreRuleSet,
+  freshLotContent,
+  type OwnRuleSetContent,
+  type Preferences,
+} from '../../records';
 import { SAMPLE_READING } from '../../records/test/sampleLot';
 import { FRESH_COMB, readCombForm } from './combForm';
 import {
@@ -10,6 +18,7 @@ import {
 } from './containerForm';
 import { isProposedTarget, lotFormOf, proposedTarget, readLotForm } from './lotForm';
 import type { Parsed } from './parsed';
+import { FRESH_RULE_SET, readRuleSetForm, ruleSetFormOf } from './ruleSetForm';
 import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
 
 const AMERICAN: Preferences = {
@@ -121,6 +130,45 @@ describe('reading form', () => {
   });
 });
 
+const OWN_RULES: OwnRuleSetContent = {
+  name: 'Ferry label',
+  edition: 'letter of May 2026',
+  ordinaryPercent: 18,
+  heatherPercent: 21,
+  bakersOrdinaryPercent: null,
+  bakersHeatherPercent: null,
+  note: '',
+};
+
+describe('form of a rule set', () => {
+  test('comes back as it was typed', () => {
+    const form = ruleSetFormOf({
+      ...OWN_RULES,
+      bakersOrdinaryPercent: 20,
+      bakersHeatherPercent: 23,
+    });
+    expect(form).toMatchObject({ ordinary: '18', bakersHeather: '23' });
+    expect(readRuleSetForm(form, DEFAULT_PREFERENCES)).toEqual({
+      ok: true,
+      content: { ...OWN_RULES, bakersOrdinaryPercent: 20, bakersHeatherPercent: 23 },
+    });
+  });
+
+  test('names every field that is wrong', () => {
+    const wrong = { ...FRESH_RULE_SET, ordinary: 'dry', heather: '30', bakersOrdinary: '20' };
+    expect(Object.keys(errors(readRuleSetForm(wrong, DEFAULT_PREFERENCES))).sort()).toEqual([
+      'edition',
+      'heather',
+      'name',
+      'ordinary',
+    ]);
+    const half = { ...ruleSetFormOf(OWN_RULES), bakersOrdinary: '20' };
+    expect(errors(readRuleSetForm(half, DEFAULT_PREFERENCES))['bakersOrdinary']?.sentence).toMatch(
+      /for both kinds/,
+    );
+  });
+});
+
 describe('lot form', () => {
   const form = lotFormOf(freshLotContent('260801-a', '2026-08-01'), DEFAULT_PREFERENCES);
 
@@ -131,6 +179,16 @@ describe('lot form', () => {
   test('a target above the limit is pointless, with the limit on offer', () => {
     const error = errors(readLotForm({ ...form, target: '21' }, DEFAULT_PREFERENCES))['target'];
     expect(error?.fix?.patch).toEqual({ target: '20' });
+  });
+
+  test('a rule set of one’s own has its own limit and proposal', () => {
+    const own = coreRuleSet('own', { ...OWN_RULES, ordinaryPercent: 17.2 });
+    const ruleSets = [...RULE_SETS, own];
+    const under = { ...form, ruleSetId: 'own', target: '17.5' };
+    const error = errors(readLotForm(under, DEFAULT_PREFERENCES, ruleSets))['target'];
+    expect(error?.fix?.patch).toEqual({ target: '17.2' });
+    expect(proposedTarget('ordinary', 'own', ruleSets)).toBe('17.2');
+    expect(isProposedTarget('17.2', ruleSets)).toBe(true);
   });
 
   test('code, date, target and store are checked', () => {
@@ -147,7 +205,12 @@ describe('lot form', () => {
     expect(proposedTarget('heather', 'eu-2001-110')).toBe('22');
     expect(proposedTarget('heather', 'us-grade-a-b')).toBe('18.6');
     expect(proposedTarget('ordinary', 'us-grade-a-b')).toBe('18');
-    expect(['18', '', '22', '17.2'].map(isProposedTarget)).toEqual([true, true, true, false]);
+    expect(['18', '', '22', '17.2'].map((one) => isProposedTarget(one))).toEqual([
+      true,
+      true,
+      true,
+      false,
+    ]);
   });
 });
 

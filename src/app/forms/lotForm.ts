@@ -7,6 +7,7 @@ import {
   type HoneyCategory,
   type HoneyClaim,
   type HoneyKind,
+  type RuleSet,
 } from '../../core';
 import { lotContentSchema, type LotContent, type Preferences } from '../../records';
 import { decimalText } from '../format/decimal';
@@ -48,12 +49,16 @@ export function lotFormOf(content: LotContent, preferences: Preferences): LotFor
 }
 
 /** The lot that the form says, or what is wrong in which field. */
-export function readLotForm(form: LotForm, preferences: Preferences): Parsed<LotContent> {
+export function readLotForm(
+  form: LotForm,
+  preferences: Preferences,
+  ruleSets: readonly RuleSet[] = RULE_SETS,
+): Parsed<LotContent> {
   const reader = new FormReader(preferences);
   const targetPercent = reader.number('target', form.target);
   const storageTemperatureC =
     form.storage.trim() === '' ? null : reader.quantity('storage', form.storage, 'temperature');
-  const limit = findRuleSet(form.ruleSetId)?.moistureLimitPercent[form.honeyKind];
+  const limit = findRuleSet(form.ruleSetId, ruleSets)?.moistureLimitPercent[form.honeyKind];
   if (limit !== undefined && targetPercent > limit) {
     reader.fail(
       'target',
@@ -75,15 +80,19 @@ export function readLotForm(form: LotForm, preferences: Preferences): Parsed<Lot
 }
 
 /** The target to propose for a kind of honey under a rule set: the usual one, never above the limit. */
-export function proposedTarget(honeyKind: HoneyKind, ruleSetId: string): string {
-  const limit = findRuleSet(ruleSetId)?.moistureLimitPercent[honeyKind] ?? Infinity;
+export function proposedTarget(
+  honeyKind: HoneyKind,
+  ruleSetId: string,
+  ruleSets: readonly RuleSet[] = RULE_SETS,
+): string {
+  const limit = findRuleSet(ruleSetId, ruleSets)?.moistureLimitPercent[honeyKind] ?? Infinity;
   return decimalText(Math.min(DEFAULT_TARGET_PERCENT[honeyKind], limit));
 }
 
 /** Whether a target is one that was proposed, so that another proposal may replace it; a typed one stays. */
-export function isProposedTarget(text: string): boolean {
-  const proposals = RULE_SETS.flatMap(({ id }) =>
-    HONEY_KINDS.map((kind) => proposedTarget(kind, id)),
+export function isProposedTarget(text: string, ruleSets: readonly RuleSet[] = RULE_SETS): boolean {
+  const proposals = ruleSets.flatMap(({ id }) =>
+    HONEY_KINDS.map((kind) => proposedTarget(kind, id, ruleSets)),
   );
   return text.trim() === '' || proposals.includes(text.trim());
 }

@@ -7,8 +7,8 @@ export interface RuleSet {
   readonly id: string;
   readonly name: string;
   readonly edition: string;
-  /** 'published' limits come from a rule; 'practice' is what careful producers keep to */
-  readonly status: 'published' | 'practice';
+  /** 'published' limits come from a rule, 'practice' is what careful producers keep to, 'own' was entered */
+  readonly status: 'published' | 'practice' | 'own';
   /** highest moisture for each kind of honey [% by mass] */
   readonly moistureLimitPercent: Readonly<Record<HoneyKind, number>>;
   /** highest moisture as baker's honey, where the set has that grade [% by mass] */
@@ -83,6 +83,16 @@ export const LOCAL_LAW_DECIDES =
   'Limits are recalled from memory of the named texts; the law and the authorities where you sell decide.';
 
 /** The rule set with this id, or undefined for an unknown one. */
-export function findRuleSet(id: string): RuleSet | undefined {
-  return RULE_SETS.find((one) => one.id === id);
+export function findRuleSet(
+  id: string,
+  among: readonly RuleSet[] = RULE_SETS,
+): RuleSet | undefined {
+  return among.find((one) => one.id === id);
+}
+
+/** The rule set with this id; the default one for an unknown id. */
+export function ruleSetOf(id: string, among: readonly RuleSet[] = RULE_SETS): RuleSet {
+  const found = findRuleSet(id, among) ?? findRuleSet(DEFAULT_RULE_SET_ID);
+  if (!found) throw new Error('the default rule set is missing');
+  return found;
 }

@@ -10,6 +10,16 @@ export interface StorePlace {
 
 const AT = '2026-08-20T10:00:00.000Z';
 
+export const SAMPLE_RULE_SET = {
+  name: 'Ferry label',
+  edition: 'letter of May 2026',
+  ordinaryPercent: 17.5,
+  heatherPercent: 21,
+  bakersOrdinaryPercent: 20,
+  bakersHeatherPercent: 23,
+  note: '',
+};
+
 /** Everything of the store, around one lot: a move, jars, what became of them, a blend, a label, a note. */
 export function sampleStore(scribe: Scribe, { lotId, containerId }: StorePlace): AnyRecord[] {
   const packing = firstRevision(
@@ -142,6 +152,7 @@ export function sampleStore(scribe: Scribe, { lotId, containerId }: StorePlace):
       planningDay: '2027-03-01',
       done: '',
     }),
+    firstRevision(scribe, 'rule-set', SAMPLE_RULE_SET),
     firstRevision(scribe, 'merge-choice', { of: lotId, chosen: 'a', against: ['b'] }),
   ];
 }

@@ -2,9 +2,9 @@ import { Plus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { FRAME_FORMATS, priorExpectation } from '../../../core';
+import { FRAME_FORMATS, priorExpectation, ruleSetOf } from '../../../core';
 import { useAllLotRecords } from '../../../db';
-import { current, limitOfDay, type Scribe } from '../../../records';
+import { current, type Book, type Scribe } from '../../../records';
 import {
   perform,
   selectPreferences,
@@ -50,11 +50,11 @@ function previewScribe(): Scribe {
 }
 
 /** What goes into the bucket, before anything is kept. */
-function FewAnswer({ few }: { few: Few | null }): ReactElement {
+function FewAnswer({ few, book }: { few: Few | null; book: Book | undefined }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const found = useMemo(
-    () => few && crop(fewLooks(previewScribe(), few).judged, priorExpectation()),
-    [few],
+    () => few && crop(fewLooks(previewScribe(), few, book?.ruleSets).judged, priorExpectation()),
+    [few, book],
   );
   if (!few || !found) {
     return (
@@ -64,7 +64,8 @@ function FewAnswer({ few }: { few: Few | null }): ReactElement {
     );
   }
   const { mass, expected } = found;
-  const limit = limitOfDay({ content: few.harvest });
+  const { ruleSetId, honeyKind } = few.harvest;
+  const limit = ruleSetOf(ruleSetId, book?.ruleSets).moistureLimitPercent[honeyKind];
   return (
     <div>
       <div role="status" className="on-ink bg-ink p-5 text-linen">
@@ -108,7 +109,8 @@ export function FewScreen(): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
   const taken = useTakenCodes();
-  const formats = useBook()?.formats ?? FRAME_FORMATS;
+  const book = useBook();
+  const formats = book?.formats ?? FRAME_FORMATS;
   const today = isoDay(new Date());
   const defaults = useMemo(() => freshFew(), []);
   const { form, parsed, restored, start, submit } = useDraftForm<FewForm, Few>({
@@ -118,14 +120,17 @@ export function FewScreen(): ReactElement {
   });
   const frames = useFieldArray({ control: form.control, name: 'frames' });
   const few = parsed.ok ? parsed.content : null;
-  const judged = few ? fewLooks(previewScribe(), few).judged : [];
+  const judged = few ? fewLooks(previewScribe(), few, book?.ruleSets).judged : [];
   const typed = form.watch('frames');
   const placeOf = (at: number): number => typed.slice(0, at).filter(isJudged).length;
 
   const make = submit(async (content) => {
     const done = await dispatch(
       perform(`Lot made of ${counted(content.looks.length, 'frame')}`, (scribe) =>
-        fewRecords(scribe, content, nextCode(new Date(), taken)),
+        fewRecords(scribe, content, {
+          code: nextCode(new Date(), taken),
+          ...(book && { ruleSets: book.ruleSets }),
+        }),
       ),
     );
     if (!done.ok) return;
@@ -163,7 +168,7 @@ export function FewScreen(): ReactElement {
             )}
           </div>
           <div className="space-y-6 wide:sticky wide:top-4 wide:self-start">
-            <FewAnswer few={few} />
+            <FewAnswer few={few} book={book} />
             <div className="grid gap-5 sm:grid-cols-2">
               <TextField name="name" label="Called" />
               <TextField name="plant" label="Flow or plant" />

@@ -105,6 +105,7 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
                   items={items.filter((one) => group.keys.includes(one.key))}
                   expectation={expectation}
                   harvest={day.harvest}
+                  book={day.book}
                   onMove={move}
                   onName={(name) =>
                     setGroups(groups.map((one, index) => (index === at ? { ...one, name } : one)))

@@ -138,7 +138,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
                 frame={judged}
                 taken={taken.map((one) => one.evidence)}
                 expectation={expectation}
-                limitPercent={limitOfDay(day.harvest)}
+                limitPercent={limitOfDay(day.book, day.harvest)}
               />
             )}
             {!colonyFirst && boxAside}

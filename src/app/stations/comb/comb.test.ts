@@ -218,7 +218,7 @@ describe('a few frames and a bucket', () => {
       'take',
       'put-back',
     ]);
-    const records = fewRecords(countingScribe(), read.content, '260810-a');
+    const records = fewRecords(countingScribe(), read.content, { code: '260810-a' });
     const makeUp = records.find((one) => one.kind === 'lot-frames');
     expect(makeUp?.content.frames).toHaveLength(2);
     const bucket = records.find((one) => one.kind === 'container');
@@ -231,7 +231,7 @@ describe('a few frames and a bucket', () => {
     form.frames[2]!.bucket = 'yes';
     const read = readFew(form, DEFAULT_PREFERENCES, today);
     if (!read.ok) throw new Error('it is right');
-    const makeUp = fewRecords(countingScribe(), read.content, 'a').find(
+    const makeUp = fewRecords(countingScribe(), read.content, { code: 'a' }).find(
       (one) => one.kind === 'lot-frames',
     );
     expect(makeUp?.content.frames).toHaveLength(3);

@@ -2,7 +2,9 @@ import {
   DEFAULT_FORMAT_ID,
   DEFAULT_SCHOOL_ID,
   EXTRACTED_ACTS,
+  RULE_SETS,
   schoolOf,
+  type RuleSet,
   type ShakeResult,
 } from '../../../core';
 import {
@@ -14,6 +16,7 @@ import {
   harvestFileOf,
   judgeFrames,
   judgingOf,
+  limitOfDay,
   lookRecords,
   lotFrameOf,
   type AnyRecord,
@@ -117,7 +120,11 @@ export interface FewRecords {
 }
 
 /** The day, the frames and the looks of a tiny crop, without naming yards or boxes. */
-export function fewLooks(scribe: Scribe, few: Few): FewRecords {
+export function fewLooks(
+  scribe: Scribe,
+  few: Few,
+  ruleSets: readonly RuleSet[] = RULE_SETS,
+): FewRecords {
   const harvest = firstRevision(scribe, 'harvest', few.harvest);
   const box = firstRevision(scribe, 'box', {
     boxKind: 'tote',
@@ -135,7 +142,7 @@ export function fewLooks(scribe: Scribe, few: Few): FewRecords {
     offDay: null,
     earlier: [],
   });
-  const book = bookOf([harvest, box]);
+  const book = { ...bookOf([harvest, box]), ruleSets };
   const looks = few.looks.map(({ look, bucket }, at) => ({
     slot: at + 1,
     look,
@@ -150,9 +157,13 @@ export function fewLooks(scribe: Scribe, few: Few): FewRecords {
 }
 
 /** Everything of a tiny crop as records, its lot and bucket among them. */
-export function fewRecords(scribe: Scribe, few: Few, code: string): AnyRecord[] {
-  const { records, judged } = fewLooks(scribe, few);
-  const book = bookOf(records);
+export function fewRecords(
+  scribe: Scribe,
+  few: Few,
+  { code, ruleSets = RULE_SETS }: { readonly code: string; readonly ruleSets?: readonly RuleSet[] },
+): AnyRecord[] {
+  const { records, judged } = fewLooks(scribe, few, ruleSets);
+  const book = { ...bookOf(records), ruleSets };
   const harvest = book.harvests[0];
   const taken = judged.filter((one) => EXTRACTED_ACTS.includes(one.act));
   if (!harvest || taken.length === 0) return [...records];
@@ -160,6 +171,7 @@ export function fewRecords(scribe: Scribe, few: Few, code: string): AnyRecord[] 
     harvestId: harvest.entityId,
     harvest: harvest.content,
     school: schoolOf(DEFAULT_SCHOOL_ID),
+    limitPercent: limitOfDay(book, harvest),
     climate: 'ordinary' as const,
     plant: few.plant,
   };

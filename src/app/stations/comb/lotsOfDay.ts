@@ -1,4 +1,4 @@
-import { findRuleSet, type Climate } from '../../../core';
+import type { Climate } from '../../../core';
 import {
   firstRevision,
   freshLotContent,
@@ -17,16 +17,17 @@ export interface LotBasis {
   readonly harvestId: string;
   readonly harvest: Pick<HarvestContent, 'day' | 'honeyKind' | 'ruleSetId' | 'targetPercent'>;
   readonly school: School;
+  /** of moisture, under the rule set of the day [% by mass] */
+  readonly limitPercent: number;
   readonly climate: Climate;
   readonly plant: string;
 }
 
 function lotContent(
-  { harvest, plant }: LotBasis,
+  { harvest, plant, limitPercent }: LotBasis,
   { code, name, frames }: { code: string; name: string; frames: readonly LotFrame[] },
 ): LotContent {
   const { day, honeyKind, ruleSetId, targetPercent } = harvest;
-  const limit = findRuleSet(ruleSetId)?.moistureLimitPercent[honeyKind] ?? targetPercent;
   return {
     ...freshLotContent(code, day),
     name: name.slice(0, 80),
@@ -34,7 +35,7 @@ function lotContent(
     plant: plant.slice(0, 80),
     honeyKind,
     ruleSetId,
-    targetPercent: Math.min(targetPercent, limit),
+    targetPercent: Math.min(targetPercent, limitPercent),
   };
 }
 

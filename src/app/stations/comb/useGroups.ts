@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
-import { current, flowOf, lotFilesOf } from '../../../records';
+import { current, flowOf, limitOfDay, lotFilesOf } from '../../../records';
 import {
   draftDropped,
   draftTyped,
@@ -81,6 +81,7 @@ export function useGroups(day: HarvestDay) {
       harvestId,
       harvest,
       school: day.judging.school,
+      limitPercent: limitOfDay(day.book, day.harvest),
       climate: climateOfDay(day),
       plant: flowOf(day.book, harvest.flowId)?.content.plant ?? '',
     };

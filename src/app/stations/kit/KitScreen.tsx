@@ -1,6 +1,5 @@
 import type { ReactElement } from 'react';
 import { useForm } from 'react-hook-form';
-import { RULE_SETS } from '../../../core';
 import type { Preferences } from '../../../records';
 import {
   noticeShown,
@@ -10,6 +9,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
 import { Button } from '../../ui/Button';
 import { ChoiceField, type Choice } from '../../ui/ChoiceField';
@@ -18,6 +18,7 @@ import { SelectField } from '../../ui/SelectField';
 import { TextField } from '../../ui/TextField';
 import { ExchangeSection } from './ExchangeSection';
 import { RivalsSection } from './RivalsSection';
+import { RuleSetsSection } from './RuleSetsSection';
 
 const plain = (...values: string[]): Choice[] => values.map((value) => ({ value, label: value }));
 
@@ -28,6 +29,7 @@ interface KitForm extends Omit<Preferences, 'singleKeys'> {
 function PreferencesSection(): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
+  const choices = useRuleSetChoices(preferences.ruleSetId);
   const form = useForm<KitForm>({
     defaultValues: { ...preferences, singleKeys: preferences.singleKeys ? 'on' : 'off' },
   });
@@ -45,14 +47,7 @@ function PreferencesSection(): ReactElement {
       <FormFrame form={form} onSubmit={keep} label="Your choices">
         <div className="grid gap-5 sm:grid-cols-2">
           <TextField name="initials" label="Your initials" hint="Go with everything you enter" />
-          <SelectField
-            name="ruleSetId"
-            label="Rule set for new lots"
-            options={RULE_SETS.map((one) => ({
-              value: one.id,
-              label: `${one.name}, ${one.edition}`,
-            }))}
-          />
+          <SelectField name="ruleSetId" label="Rule set for new lots" options={choices} />
           <ChoiceField
             name="temperatureUnit"
             label="Temperature"
@@ -111,6 +106,7 @@ export function KitScreen(): ReactElement {
       <h1 className="pt-5 text-4xl font-bold">Kit</h1>
       <div className="mt-4 space-y-10">
         <PreferencesSection />
+        <RuleSetsSection />
         <RivalsSection />
         <ExchangeSection />
         {workspace === 'demo' && <DemoSection />}

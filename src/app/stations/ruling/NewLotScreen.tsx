@@ -10,6 +10,8 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import { useBook } from '../../data/useBook';
+import { useRuleSets } from '../../data/useRuleSets';
 import { FRESH_CONTAINER } from '../../forms/containerForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
@@ -48,21 +50,23 @@ function EarlyAnswer({ answer }: { answer: Answer }): ReactElement {
 /** What the answer rests on while some field is still wrong: the parts that can be read. */
 function useReadable(form: NewLotForm, taken: readonly string[]): LotContents {
   const preferences = useAppSelector(selectPreferences);
+  const ruleSets = useRuleSets();
   const text = JSON.stringify(form);
   return useMemo(() => {
     const typed = JSON.parse(text) as NewLotForm;
-    const fallback = freshNewLot(new Date(), taken, preferences);
+    const rules = { preferences, ruleSets };
+    const fallback = freshNewLot(new Date(), taken, rules);
     const { honeyKind, ruleSetId, signs } = typed.lot;
     const lot = { ...fallback.lot, honeyKind, ruleSetId, signs };
     const candidates = [typed, { ...typed, lot }, { ...fallback, lot, comb: typed.comb }];
     for (const one of candidates) {
-      const parsed = readNewLot(one, preferences, []);
+      const parsed = readNewLot(one, [], rules);
       if (parsed.ok) return contentsOfNew(parsed.content);
     }
-    const nothing = readNewLot(fallback, preferences, []);
+    const nothing = readNewLot(fallback, [], rules);
     if (!nothing.ok) throw new Error('a fresh lot must be valid');
     return contentsOfNew(nothing.content);
-  }, [text, taken, preferences]);
+  }, [text, taken, preferences, ruleSets]);
 }
 
 function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
@@ -70,8 +74,10 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
   const navigate = useNavigate();
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
-  const defaults = useMemo(() => freshNewLot(new Date(), taken, preferences), [taken, preferences]);
-  const parse = (form: NewLotForm) => readNewLot(form, preferences, taken);
+  const ruleSets = useRuleSets();
+  const rules = useMemo(() => ({ preferences, ruleSets }), [preferences, ruleSets]);
+  const defaults = useMemo(() => freshNewLot(new Date(), taken, rules), [taken, rules]);
+  const parse = (form: NewLotForm) => readNewLot(form, taken, rules);
   const { form, parsed, restored, start, submit } = useDraftForm({
     formKey: FORM_KEY,
     defaults,
@@ -158,5 +164,6 @@ export function NewLotScreen(): ReactElement {
     () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
     [records],
   );
-  return records === undefined ? <Waiting /> : <NewLotView taken={taken} />;
+  const book = useBook();
+  return records && book ? <NewLotView taken={taken} /> : <Waiting />;
 }

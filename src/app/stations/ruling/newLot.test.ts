@@ -1,9 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
+import { RULE_SETS } from '../../../core';
 import { DEFAULT_PREFERENCES } from '../../../records';
 import { nextCode } from '../../forms/lotCode';
 import { freshNewLot, readNewLot } from './newLot';
 
 const DAY = new Date(2026, 10, 24);
+
+const RULES = { preferences: DEFAULT_PREFERENCES, ruleSets: RULE_SETS };
 
 describe('a new lot', () => {
   test('codes run on from the day', () => {
@@ -14,8 +17,8 @@ describe('a new lot', () => {
   });
 
   test('is valid from the start and names what is wrong by field', () => {
-    const fresh = freshNewLot(DAY, [], DEFAULT_PREFERENCES);
-    expect(readNewLot(fresh, DEFAULT_PREFERENCES, [])).toMatchObject({
+    const fresh = freshNewLot(DAY, [], RULES);
+    expect(readNewLot(fresh, [], RULES)).toMatchObject({
       ok: true,
       content: { comb: null },
     });
@@ -23,7 +26,7 @@ describe('a new lot', () => {
       ...fresh,
       containers: [...fresh.containers, { ...fresh.containers[0]!, count: 'many' }],
     };
-    const parsed = readNewLot(wrong, DEFAULT_PREFERENCES, ['261124-a']);
+    const parsed = readNewLot(wrong, ['261124-a'], RULES);
     expect(!parsed.ok && Object.keys(parsed.errors).sort()).toEqual([
       'containers.1.count',
       'lot.code',

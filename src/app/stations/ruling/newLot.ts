@@ -1,3 +1,4 @@
+import type { RuleSet } from '../../../core';
 import type {
   CombJudgementContent,
   ContainerContent,
@@ -26,17 +27,23 @@ export interface NewLot {
   readonly comb: CombJudgementContent | null;
 }
 
+/** The keeper's choices, and the rule sets to choose from. */
+interface Rules {
+  readonly preferences: Preferences;
+  readonly ruleSets: readonly RuleSet[];
+}
+
 /** An empty form with the keeper's usual choices. */
 export function freshNewLot(
   day: Date,
   taken: readonly string[],
-  preferences: Preferences,
+  { preferences, ruleSets }: Rules,
 ): NewLotForm {
   const content = freshLotContent(nextCode(day, taken), isoDay(day));
   const { ruleSetId } = preferences;
   const lot = lotFormOf({ ...content, ruleSetId }, preferences);
   return {
-    lot: { ...lot, target: proposedTarget('ordinary', ruleSetId) },
+    lot: { ...lot, target: proposedTarget('ordinary', ruleSetId, ruleSets) },
     containers: [FRESH_CONTAINER],
     comb: FRESH_COMB,
   };
@@ -49,10 +56,10 @@ function prefixed(errors: FieldErrors, prefix: string): [string, FieldError][] {
 /** The new lot that the form says, or what is wrong in which field. */
 export function readNewLot(
   form: NewLotForm,
-  preferences: Preferences,
   taken: readonly string[],
+  { preferences, ruleSets }: Rules,
 ): Parsed<NewLot> {
-  const lot = readLotForm(form.lot, preferences);
+  const lot = readLotForm(form.lot, preferences, ruleSets);
   const containers = form.containers.map((one) => readContainerForm(one, preferences));
   const comb = readCombForm(form.comb);
   const errors = [

@@ -37,7 +37,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
   }
   const { mass, expected, openShare } = found;
   const { bucketKg, targetPercent } = day.harvest.content;
-  const limit = limitOfDay(day.harvest);
+  const limit = limitOfDay(day.book, day.harvest);
   const over = 1 - conformityProbability(expected, limit);
   const unit = unitOf('mass', preferences);
   const half = unit.fromBase(COVERAGE * mass.standardUncertaintyKg);

@@ -9,7 +9,7 @@ import {
   pooledStates,
   type Expectation,
 } from '../../../../core';
-import { limitOfDay, type Harvest } from '../../../../records';
+import { limitOfDay, type Book, type Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { INPUT } from '../../../ui/classes';
@@ -82,6 +82,7 @@ interface GroupCardProps {
   items: readonly GroupItem[];
   expectation: Expectation;
   harvest: Harvest;
+  book: Book;
   onMove: (key: string, to: number) => void;
   onName: (name: string) => void;
 }
@@ -91,12 +92,13 @@ function GroupFigures({
   items,
   expectation,
   harvest,
-}: Pick<GroupCardProps, 'items' | 'expectation' | 'harvest'>): ReactElement {
+  book,
+}: Pick<GroupCardProps, 'items' | 'expectation' | 'harvest' | 'book'>): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const mass = groupMass(items);
   const states = pooledStates(items.map((one) => one.evidence));
   const expected = states && expectedMixture(states, expectation);
-  const limit = limitOfDay(harvest);
+  const limit = limitOfDay(book, harvest);
   const pieces = items.reduce((sum, one) => sum + (one.frame.pieces ?? 0), 0);
   const frames = items.reduce((sum, one) => sum + one.frame.count, 0);
   const cleared = items.filter((one) => one.frame.cleared !== '').length;

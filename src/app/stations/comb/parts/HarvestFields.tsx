@@ -1,8 +1,9 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { RULE_SETS, SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
+import { SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
 import { CLEARING_METHODS, type Book } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { useRuleSetChoices } from '../../../data/useRuleSets';
 import type { HarvestForm } from '../../../forms/harvestForm';
 import { unitOf } from '../../../format/units';
 import { ChoiceField } from '../../../ui/ChoiceField';
@@ -62,6 +63,8 @@ function ClearingFields(): ReactElement {
 export function HarvestFields({ book }: { book: Book }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const patch = usePatch();
+  const { watch } = useFormContext<HarvestForm>();
+  const ruleSetChoices = useRuleSetChoices(watch('ruleSetId'));
   const schools = [...book.schools, ...SCHOOLS];
   const takeOver = (id: string): void => {
     const { timing, stays } = schoolOf(id, book.schools);
@@ -102,11 +105,7 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
           inputMode="decimal"
         />
         <TextField name="humidity" label="Humidity of the air" unit="%" inputMode="decimal" />
-        <SelectField
-          name="ruleSetId"
-          label="Rule set"
-          options={RULE_SETS.map((one) => ({ value: one.id, label: one.name }))}
-        />
+        <SelectField name="ruleSetId" label="Rule set" options={ruleSetChoices} />
         <TextField name="target" label="Your target" unit="%" inputMode="decimal" />
         <ChoiceField
           name="honeyKind"

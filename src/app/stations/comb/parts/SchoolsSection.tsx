@@ -112,7 +112,7 @@ export function SchoolsSection({
           <SchoolRow
             key={one.school.id}
             outcome={one}
-            limitPercent={limitOfDay(day.harvest)}
+            limitPercent={limitOfDay(day.book, day.harvest)}
             inForce={one.school.id === day.judging.school.id}
             onChoose={() => choose(one.school.id)}
             onEdit={() => setEditing(one.school.id)}

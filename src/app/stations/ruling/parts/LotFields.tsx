@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { HONEY_KINDS, LOCAL_LAW_DECIDES, RULE_SETS, type HoneyKind } from '../../../../core';
+import { HONEY_KINDS, LOCAL_LAW_DECIDES, findRuleSet, type HoneyKind } from '../../../../core';
+import { useRuleSetChoices, useRuleSets } from '../../../data/useRuleSets';
 import { isProposedTarget, proposedTarget, type LotForm } from '../../../forms/lotForm';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
@@ -61,11 +62,14 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
   const field = (name: keyof LotForm): string => prefix + name;
   const plant = String(watch(field('plant')));
   const honeyKind = watch(field('honeyKind')) as HoneyKind;
-  const ruleSet = RULE_SETS.find((one) => one.id === watch(field('ruleSetId')));
+  const ruleSets = useRuleSets();
+  const ruleSetId = String(watch(field('ruleSetId')));
+  const choices = useRuleSetChoices(ruleSetId);
+  const ruleSet = findRuleSet(ruleSetId, ruleSets);
   const proposeTarget = (): void => {
-    if (!isProposedTarget(String(getValues(field('target'))))) return;
+    if (!isProposedTarget(String(getValues(field('target'))), ruleSets)) return;
     const kind = getValues(field('honeyKind')) as HoneyKind;
-    const target = proposedTarget(kind, String(getValues(field('ruleSetId'))));
+    const target = proposedTarget(kind, String(getValues(field('ruleSetId'))), ruleSets);
     setValue(field('target'), target, { shouldDirty: true });
   };
   const limit = ruleSet?.moistureLimitPercent[honeyKind];
@@ -85,7 +89,7 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
       <SelectField
         name={field('ruleSetId')}
         label="Rule set in force"
-        options={RULE_SETS.map((one) => ({ value: one.id, label: `${one.name}, ${one.edition}` }))}
+        options={choices}
         hint={limit === undefined ? undefined : `Limit ${limit.toFixed(1)} %. ${LOCAL_LAW_DECIDES}`}
         onChosen={proposeTarget}
       />

@@ -4,6 +4,7 @@ import { Link, useNavigate } from 'react-router';
 import type { LotFile } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
+import { useRuleSets } from '../../../data/useRuleSets';
 import { lotFormOf, readLotForm } from '../../../forms/lotForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -16,6 +17,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
   const [correcting, setCorrecting] = useState(false);
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
+  const ruleSets = useRuleSets();
   const navigate = useNavigate();
   const { content } = file.lot;
   const dossier = `/${workspace}/lots/${file.lot.entityId}/dossier`;
@@ -78,7 +80,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         record={file.lot}
         what="this lot"
         formOf={lotFormOf(content, preferences)}
-        parse={(form) => readLotForm(form, preferences)}
+        parse={(form) => readLotForm(form, preferences, ruleSets)}
       >
         <LotNameFields prefix="" />
         <LotLimitFields prefix="" />

@@ -8,7 +8,7 @@ import { ChecksField } from '../../../ui/ChecksField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
-import { EntryRow } from './EntryRow';
+import { EntryRow } from '../../../ui/EntryRow';
 import { FlowLines } from './FlowLines';
 import { useEditing } from '../../../data/useEditing';
 

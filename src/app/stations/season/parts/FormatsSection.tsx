@@ -9,7 +9,7 @@ import { EntrySheet } from '../../../ui/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
-import { EntryRow } from './EntryRow';
+import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 
 const KINDS = ['format'] as const;

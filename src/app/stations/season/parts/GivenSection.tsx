@@ -10,7 +10,7 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
-import { EntryRow } from './EntryRow';
+import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 
 /** The label's window of temperature, as typed. */

@@ -12,7 +12,7 @@ import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/SheetSection';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
-import { EntryRow } from './EntryRow';
+import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing, type Editing } from '../../../data/useEditing';
 
 const CLIMATE_WORDS = { dry: 'dry air', ordinary: 'ordinary air', damp: 'damp air' } as const;
