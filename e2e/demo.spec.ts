@@ -87,7 +87,7 @@ const PAGES = [
   '/demo/store/trace',
   '/demo/store/trace/lot:demo-3-1',
   '/demo/store/keep/demo-9-1',
-  '/demo/verify',
+  '/demo/store/verify',
   '/mine/store',
   '/mine/season/years',
   '/demo/kit',

@@ -35,7 +35,7 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   const digest = /SHA-256 ([0-9a-f]{32})/.exec(text)?.[1] ?? '';
   expect(digest).toHaveLength(32);
   const file = await exported(page);
-  await page.goto('/demo/verify');
+  await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(asFile(file));
   await expect(page.getByText('The file is whole')).toBeVisible();
   await page.getByLabel(/Digest on the dossier/).fill(digest);

@@ -118,7 +118,7 @@ const STATIONS: readonly RouteObject[] = [
     'store/labels/:packingId',
     async () => (await import('./stations/store/LabelsScreen')).LabelsScreen,
   ),
-  station('verify', async () => (await import('./stations/store/VerifyScreen')).VerifyScreen),
+  station('store/verify', async () => (await import('./stations/store/VerifyScreen')).VerifyScreen),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),

@@ -14,6 +14,7 @@ import type { Flow } from './flow';
 import type { GivenRecord } from './given';
 import type { Harvest } from './harvest';
 import { current, heads } from './heads';
+import { holdingOf } from './holding';
 import type { Instrument } from './instrument';
 import { metersOf, type Meters } from './meters';
 import { coreRuleSet, type OwnRuleSet } from './ownRuleSet';
@@ -57,8 +58,7 @@ export function coreSchool(id: string, content: OwnSchoolContent): School {
 /** The book from its revisions. */
 export function bookOf(records: readonly AnyRecord[]): Book {
   const now = current(records);
-  const of = <K extends RecordKind>(kind: K): RecordOf<K>[] =>
-    now.filter((one): one is RecordOf<K> => one.kind === kind);
+  const of = holdingOf(records);
   const instruments = of('instrument').sort((a, b) =>
     byName.compare(a.content.name, b.content.name),
   );

@@ -2,11 +2,11 @@ import { TOOLS, type KitItem, type UncappingTool } from '../core';
 import type { Chore } from './chore';
 import type { Extraction } from './extraction';
 import type { FrameWeighing } from './frameWeighing';
-import { current } from './heads';
+import { holdingOf } from './holding';
 import type { LineTickRecord } from './lineTick';
 import type { OwnTool } from './ownTool';
 import type { Pour } from './pour';
-import type { AnyRecord, RecordKind, RecordOf } from './record';
+import type { AnyRecord } from './record';
 import type { Stock } from './stock';
 
 /** All that holds of one day at the extraction line. */
@@ -44,12 +44,7 @@ function namedTool({ entityId, content }: OwnTool): NamedTool {
 
 /** The honey house from its revisions. */
 export function honeyHouseOf(records: readonly AnyRecord[]): HoneyHouse {
-  const now = current(records);
-  const of = <K extends RecordKind>(kind: K, ownerId?: string): RecordOf<K>[] =>
-    now.filter(
-      (one): one is RecordOf<K> =>
-        one.kind === kind && (ownerId === undefined || one.ownerId === ownerId),
-    );
+  const of = holdingOf(records);
   const ownTools = of('uncapping-tool').sort((a, b) =>
     a.content.name.localeCompare(b.content.name),
   );

@@ -1,8 +1,8 @@
 import type { AirLog } from './airLog';
 import type { BatchCheck } from './batchCheck';
 import type { Batch } from './dryingBatch';
-import { current } from './heads';
-import type { AnyRecord, RecordKind, RecordOf } from './record';
+import { holdingOf } from './holding';
+import type { AnyRecord } from './record';
 import type { WarmRoomRecord } from './warmRoom';
 
 /** A batch with the checks of it, oldest first. */
@@ -21,12 +21,7 @@ export interface RoomFile {
 
 /** Rooms with what is in them, by name. */
 export function roomFilesOf(records: readonly AnyRecord[]): RoomFile[] {
-  const now = current(records);
-  const of = <K extends RecordKind>(kind: K, ownerId?: string): RecordOf<K>[] =>
-    now.filter(
-      (one): one is RecordOf<K> =>
-        one.kind === kind && (ownerId === undefined || one.ownerId === ownerId),
-    );
+  const of = holdingOf(records);
   return of('warm-room')
     .sort((a, b) => a.content.name.localeCompare(b.content.name))
     .map((room) => ({

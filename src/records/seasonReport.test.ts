@@ -96,6 +96,17 @@ describe('years compared', () => {
     expect(groupYields(withBlend, 2025, 'yard')).toEqual([{ name: 'not written down', kg: 20 }]);
   });
 
+  test('one yard and one flow, however they were written', () => {
+    const two = [
+      ...lotOf('one', { date: '2026-08-01', plant: 'Borage', kg: 12 }),
+      ...lotOf('two', { date: '2026-08-02', plant: 'borage, late', kg: 8 }),
+    ];
+    const flows = groupYields(report(two), 2026, 'flow');
+    expect(flows).toHaveLength(1);
+    expect(flows[0]!.kg).toBeCloseTo(20, 9);
+    expect(flows[0]!.name.toLowerCase()).toBe('borage');
+  });
+
   test('the eye is off by what it judged against what was found', () => {
     const judged = withFrames(late, 33);
     const found = report(judged);

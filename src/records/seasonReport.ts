@@ -106,7 +106,7 @@ function lineOf(
     name: content.name || content.code,
     year: yearOf(content.date),
     yard: only(frames.map((one) => one.yard)) || content.origin,
-    flow: flow?.content.name ?? content.plant,
+    flow: flow?.content.plant || flow?.content.name || content.plant,
     frames: mass.frames,
     judgedKg: frames.length > 0 ? judged : null,
     foundKg: mass.got?.massKg ?? null,
@@ -201,18 +201,29 @@ export interface GroupYield {
   readonly kg: number;
 }
 
-/** Honey of a year by flow or yard, most first; blends are counted with the lots they came of. */
+/** The yard without its hives, however it was written: "marsh yard, hives 4 to 9" is the marsh yard. */
+const groupName = (name: string): string => name.split(',')[0]!.trim();
+
+/**
+ * Honey of a year by flow or yard, most first; blends are counted with the lots they came of. Names
+ * that differ only in capitals, or in what stands behind a comma, are one.
+ */
 export function groupYields(
   { lots }: SeasonReport,
   year: number,
   by: 'flow' | 'yard',
 ): GroupYield[] {
-  const sums = new Map<string, number>();
+  const sums = new Map<string, GroupYield>();
   for (const one of lots.filter((each) => each.year === year && !each.isBlend)) {
-    const name = one[by] || 'not written down';
-    sums.set(name, (sums.get(name) ?? 0) + (one.foundKg ?? 0));
+    const name = groupName(one[by]) || 'not written down';
+    const key = name.toLowerCase();
+    const before = sums.get(key);
+    sums.set(key, {
+      name: before?.name ?? name,
+      kg: (before?.kg ?? 0) + (one.foundKg ?? 0),
+    });
   }
-  return [...sums].map(([name, kg]) => ({ name, kg })).sort((a, b) => b.kg - a.kg);
+  return [...sums.values()].sort((a, b) => b.kg - a.kg);
 }
 
 /** How far the eye was off: honey judged in the comb against what was found. */

@@ -65,26 +65,26 @@ function LotTable({ report, year }: { report: SeasonReport; year: number }): Rea
         label={`Every lot of ${year}`}
         head={[
           'Lot',
-          'Flow',
-          'Yard',
-          'Frames',
-          'Judged in comb',
           'Found',
-          'Lost on the way',
           'Water',
           'Ruling',
+          'Frames',
+          'Judged in comb',
+          'Lost on the way',
+          'Flow',
+          'Yard',
           'Colour and taste',
         ]}
         rows={lots.map((one) => [
           one.name,
-          one.flow,
-          one.yard,
-          one.frames > 0 ? String(one.frames) : '–',
-          mass(one.judgedKg),
           one.isBlend ? `${mass(one.foundKg)}, of other lots` : mass(one.foundKg),
-          mass(one.lostKg),
           `${one.moisturePercent.toFixed(1)} %${one.measured ? '' : ', not measured'}`,
           `${OUTCOME_NAMES[one.outcome]}${one.signed ? ', signed' : ''}`,
+          one.frames > 0 ? String(one.frames) : '–',
+          mass(one.judgedKg),
+          mass(one.lostKg),
+          one.flow,
+          one.yard,
           [one.colour?.replaceAll('-', ' '), ...one.taste.map((each) => String(each))]
             .filter(Boolean)
             .join(', '),

@@ -35,6 +35,7 @@ import { TextField } from '../../ui/TextField';
 import { Waiting } from '../../ui/Waiting';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
+import { FoldSummary } from '../../ui/FoldSummary';
 
 const MEASURE_LABELS = [
   ['columns', 'Columns'],
@@ -99,9 +100,7 @@ function LabelFields(): ReactElement {
         onChosen={take}
       />
       <details open={sheetId === 'own'}>
-        <summary className="flex min-h-11 items-center text-base font-semibold">
-          Measures of the sheet
-        </summary>
+        <FoldSummary>Measures of the sheet</FoldSummary>
         <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
           {MEASURE_LABELS.map(([name, label]) => (
             <TextField

@@ -14,6 +14,7 @@ import { JarsPart } from './parts/JarsPart';
 import { LotInStore } from './parts/LotInStore';
 import { SpringCombs } from './parts/SpringCombs';
 import { WatchRows } from './parts/WatchRows';
+import { FoldSummary } from '../../ui/FoldSummary';
 
 const HOUR_MS = 3_600_000;
 
@@ -23,9 +24,7 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
   if (lots.length === 0) return null;
   return (
     <details className="mt-6" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
-      <summary className="flex min-h-11 items-center text-lg font-semibold">
-        Nothing left of {lots.length}
-      </summary>
+      <FoldSummary size="large">Nothing left of {lots.length}</FoldSummary>
       {shown && lots.map((one) => <LotInStore key={one.file.lot.entityId} lot={one} />)}
     </details>
   );
@@ -48,7 +47,7 @@ export function StoreScreen(): ReactElement {
         <div className="flex flex-wrap gap-3">
           <PageLink to="store/blend">Plan a blend</PageLink>
           <PageLink to="store/trace">Trace and recall</PageLink>
-          <PageLink to="verify">Verify a file</PageLink>
+          <PageLink to="store/verify">Verify a file</PageLink>
         </div>
       </div>
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">

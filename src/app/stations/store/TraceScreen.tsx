@@ -1,7 +1,13 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { lineage, nodeBalance } from '../../../core';
-import { TRACE_KINDS, type LotFile, type Trace, type TraceNode } from '../../../records';
+import {
+  TRACE_KINDS,
+  type LotFile,
+  type Trace,
+  type TraceKind,
+  type TraceNode,
+} from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useTrace } from '../../data/useTrace';
 import { useWorkshop } from '../../data/useWorkshop';
@@ -111,6 +117,17 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
   );
 }
 
+/** Where the way of honey ends. */
+const ENDS: readonly TraceKind[] = ['jars', 'receiver'];
+
+function framesSentence(frames: number, { kind }: TraceNode): string {
+  if (frames === 0) return 'No frames were written down for it.';
+  const some = counted(frames, 'frame');
+  return kind === 'hive' || kind === 'box'
+    ? `${some} of it became lots.`
+    : `It leads back to ${some}.`;
+}
+
 function NodeView({
   trace,
   files,
@@ -125,6 +142,10 @@ function NodeView({
   const shown = useMemo(() => lineage(trace.edges, node.id), [trace, node]);
   const recall = useMemo(() => recallOf(trace, files, node.id), [trace, files, node]);
   const frames = [...shown].reduce((sum, id) => sum + (trace.nodes.get(id)?.frames ?? 0), 0);
+  const drawing = <TraceDrawing key="drawing" trace={trace} shown={shown} startId={node.id} />;
+  const sheet = <RecallPart key="recall" trace={trace} node={node} recall={recall} />;
+  // Whoever holds a jar asks where it came from; whoever looks at a hive, where it went.
+  const isEnd = ENDS.includes(node.kind);
   const title = jar ? `${node.name}-${jar}` : node.name;
   return (
     <>
@@ -134,14 +155,9 @@ function NodeView({
           .filter(Boolean)
           .join(' · ')}
       </p>
-      <p className="mt-2 text-xl">
-        {frames === 0
-          ? 'No frames were written down for it.'
-          : `It leads back to ${counted(frames, 'frame')}.`}
-      </p>
+      <p className="mt-2 text-xl">{framesSentence(frames, node)}</p>
       <div className="mt-4 space-y-8">
-        <TraceDrawing trace={trace} shown={shown} startId={node.id} />
-        <RecallPart trace={trace} node={node} recall={recall} />
+        {isEnd ? [drawing, sheet] : [sheet, drawing]}
         <TraceList trace={trace} shown={shown} />
       </div>
     </>

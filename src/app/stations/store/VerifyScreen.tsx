@@ -87,6 +87,7 @@ export function VerifyScreen(): ReactElement {
       <p className="mt-1 max-w-3xl text-lg">
         Every exported file carries the head of a chain of digests (SHA-256) over all its records. A
         change of any of them breaks the chain. The file stays on this device and is not imported.
+        With a file chosen, the digest on a printed dossier can be held against it.
       </p>
       <div className="mt-4">
         <FileButton

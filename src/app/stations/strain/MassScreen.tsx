@@ -25,6 +25,7 @@ import { SheetSection } from '../../ui/SheetSection';
 import { TextField } from '../../ui/TextField';
 import { JarsSection } from './parts/JarsSection';
 import { LotPageHeader } from './parts/LotPageHeader';
+import { FoldSummary } from '../../ui/FoldSummary';
 
 const VERDICTS = {
   explained: 'It adds up within what is known.',
@@ -112,7 +113,7 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
         rows={rows(mass.byHive)}
       />
       <details className="mt-2">
-        <summary className="flex min-h-11 items-center text-lg font-semibold">By box</summary>
+        <FoldSummary size="large">By box</FoldSummary>
         <PlainTable
           label="Yield by box"
           head={['Box', 'Frames', 'Gave', 'A frame']}

@@ -7,6 +7,7 @@ import { PageLink } from '../../../ui/PageLink';
 import { RuleStrip } from '../../../ui/RuleStrip';
 import { SheetSection } from '../../../ui/SheetSection';
 import { lotsToMeasure, type ToMeasure } from '../measureNext';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 /** Lots with this rank and beyond need nothing now. */
 const DONE_FROM = 7;
@@ -70,9 +71,7 @@ export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElemen
       )}
       {done.length > 0 && (
         <details className="mt-3" open={waiting.length === 0}>
-          <summary className="flex min-h-11 items-center text-base font-semibold">
-            Measured ({done.length})
-          </summary>
+          <FoldSummary>Measured ({done.length})</FoldSummary>
           <Lines lots={done} />
         </details>
       )}

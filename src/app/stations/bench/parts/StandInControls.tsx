@@ -4,6 +4,7 @@ import { z } from '../../../../records';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
 import type { StandInChoice } from '../useMeterWatch';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 const FAULTS = [
   { value: 'none', label: 'It works' },
@@ -56,9 +57,7 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
   const next = sample >= STAND_IN_SAMPLES[1] ? STAND_IN_SAMPLES[0] : sample + 1;
   return (
     <details>
-      <summary className="flex min-h-11 items-center text-base font-semibold">
-        This is a stand-in: honey {sample}, what goes wrong, how fast
-      </summary>
+      <FoldSummary>This is a stand-in: honey {sample}, what goes wrong, how fast</FoldSummary>
       <div className="grid gap-3 sm:grid-cols-2">
         <div>
           <label htmlFor={`${id}-fault`} className="text-base font-semibold">

@@ -8,6 +8,7 @@ import {
 import { pastLotsBefore } from '../../../../records';
 import { usePastLots } from '../../../data/usePastLots';
 import { PlainTable } from '../../../ui/PlainTable';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 /** Own lots: what the comb let expect before each reading, beside what was measured. */
 export function OwnLots({ climate }: { climate: Climate }): ReactElement | null {
@@ -29,9 +30,7 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
     });
   return (
     <details className="mt-2">
-      <summary className="flex min-h-11 items-center text-base font-semibold">
-        Own lots, expected and measured ({lots.length})
-      </summary>
+      <FoldSummary>Own lots, expected and measured ({lots.length})</FoldSummary>
       <PlainTable
         label="Own lots, expected and measured"
         head={['Lot', 'Capped', 'Expected then', 'Measured', 'Apart']}

@@ -12,6 +12,7 @@ import { formatQuantity } from '../../../format/units';
 import { PageLink } from '../../../ui/PageLink';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 function cappedWords({ states, honeyKg }: LotFrame): string {
   return honeyKg > 0 ? `${Math.round((100 * (states.capped ?? 0)) / honeyKg)} %` : '—';
@@ -57,9 +58,7 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
         </p>
       )}
       <details className="mt-2">
-        <summary className="flex min-h-11 items-center text-base font-semibold">
-          Frame by frame
-        </summary>
+        <FoldSummary>Frame by frame</FoldSummary>
         <PlainTable
           label="Frames of the lot"
           head={['Frame', 'Honey', 'Capped', 'Flows', 'Cleared because']}

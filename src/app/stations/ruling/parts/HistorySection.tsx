@@ -5,6 +5,7 @@ import { colourWords } from '../../../format/colour';
 import { PURPOSE_NAMES, STORE_ACT_NAMES } from '../../../format/storeWords';
 import { OCCASION_NAMES, STAGE_NAMES } from '../../../format/strainWords';
 import { OUTCOME_NAMES, formatDial } from '../../../format/moisture';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 /** One revision in words. */
 function said(record: LotRecord): string {
@@ -57,9 +58,7 @@ function act(record: LotRecord): string {
 export function HistorySection({ file }: { file: LotFile }): ReactElement {
   return (
     <details className="border-t-2 border-ink pt-3">
-      <summary className="flex min-h-11 items-center text-2xl font-bold">
-        History ({file.history.length})
-      </summary>
+      <FoldSummary size="heading">History ({file.history.length})</FoldSummary>
       <ol className="divide-y divide-thread">
         {[...file.history].reverse().map((one) => (
           <li key={one.id} className="py-2 text-base">

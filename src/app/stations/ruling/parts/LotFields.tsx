@@ -9,6 +9,7 @@ import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
 import { unitOf } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
   ordinary: 'Any other honey',
@@ -122,9 +123,7 @@ export function LotLimitFields({ prefix }: { prefix: string }): ReactElement {
         />
       </div>
       <details className="sm:col-span-2">
-        <summary className="flex min-h-11 items-center text-base font-semibold">
-          Claims that a laboratory’s limits depend on
-        </summary>
+        <FoldSummary>Claims that a laboratory’s limits depend on</FoldSummary>
         <ChecksField name={field('claims')} label="Claimed" choices={CLAIM_CHOICES} />
       </details>
     </div>

@@ -11,6 +11,7 @@ import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 const KINDS = ['format'] as const;
 
@@ -45,9 +46,7 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
         ))}
       </div>
       <details>
-        <summary className="flex min-h-11 items-center text-base font-semibold">
-          Common frames that ship ({book.formats.length - own.length})
-        </summary>
+        <FoldSummary>Common frames that ship ({book.formats.length - own.length})</FoldSummary>
         <PlainTable
           label="Common frames"
           head={['Frame', 'Comb of a side', 'Empty frame', 'Empty box']}

@@ -12,6 +12,7 @@ import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { JarRows } from './JarRows';
 import { MoveSheet } from './MoveSheet';
 import { PackSheet } from './PackSheet';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 /** Where a vessel stands, in words. */
 function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {
@@ -103,9 +104,7 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
       {rows(first)}
       {rest.length > 0 && (
         <details>
-          <summary className="flex min-h-11 items-center text-base font-semibold">
-            {rest.length} more containers
-          </summary>
+          <FoldSummary>{rest.length} more containers</FoldSummary>
           {rows(rest)}
         </details>
       )}

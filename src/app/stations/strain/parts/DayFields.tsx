@@ -12,6 +12,7 @@ import { lotOptions } from '../../../lot/lotOptions';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 const YES_NO = [
   { value: 'yes', label: 'Yes' },
@@ -38,7 +39,7 @@ function Fold({ title, fields, children }: FoldProps): ReactElement {
       open={isOpen || isWrong}
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
-      <summary className="flex min-h-12 items-center text-xl font-bold">{title}</summary>
+      <FoldSummary size="heading">{title}</FoldSummary>
       <div className="space-y-5 pb-3">{children}</div>
     </details>
   );

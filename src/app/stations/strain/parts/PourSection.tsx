@@ -24,6 +24,7 @@ import { OneNumberForm } from '../../../ui/OneNumberForm';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import type { AskedDay } from '../dayQuestion';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 /** Types what is in the pail. */
 function ReadPail({ pour }: { pour: Pour }): ReactElement {
@@ -119,9 +120,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
         Open the gate on {form.watch('label') || 'a pail'}
       </Button>
       <details className="mt-1">
-        <summary className="flex min-h-11 items-center text-base font-semibold">
-          Another pail, not empty, or the mesh just scraped
-        </summary>
+        <FoldSummary>Another pail, not empty, or the mesh just scraped</FoldSummary>
         <div className="grid gap-4 pb-2 sm:grid-cols-3">
           <TextField name="label" label="Pail" />
           <TextField

@@ -4,6 +4,7 @@ import type { ExtractionContent } from '../../../../records';
 import { clockText } from '../../../format/clock';
 import { PlainTable } from '../../../ui/PlainTable';
 import { RuleHatch } from '../../../ui/RuleHatch';
+import { FoldSummary } from '../../../ui/FoldSummary';
 
 const WIDTH = 1000;
 const ROW = 34;
@@ -102,9 +103,7 @@ function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[
   const shown = [...bars].sort((a, b) => a.fromMin - b.fromMin).slice(0, 400);
   return (
     <details className="mt-2">
-      <summary className="flex min-h-11 items-center text-lg font-semibold">
-        Who does what, as a list
-      </summary>
+      <FoldSummary size="large">Who does what, as a list</FoldSummary>
       <PlainTable
         label="Who does what"
         head={['From', 'To', 'Who', 'What']}
