@@ -1,13 +1,19 @@
 import { describe, expect, test } from '@jest/globals';
-import { lineage, nodeBalance, reached } from '../core';
+import { lineage, nodeBalance, reached, schoolOf } from '../core';
 import { bookOf } from './book';
 import { honeyHouseOf } from './extractionFile';
 import { lotFilesOf } from './lotFile';
 import { firstRevision, nextRevision } from './revise';
+import { lotFramesContent } from './lotMakeUp';
 import { pouredLines } from './pouring';
+import type { AnyRecord } from './record';
+import { roomFilesOf } from './roomFile';
 import { jarStocks, storedVessels } from './store';
+import { SAMPLE_EXTRACTION } from './test/sampleExtraction';
 import { countingScribe, sampleLot } from './test/sampleLot';
+import { sampleRoom } from './test/sampleRoom';
 import { sampleStore } from './test/sampleStore';
+import { sampleBook, sampleYard } from './test/sampleYard';
 import { containerNode, jarsNode, lotNode, packingOfCode, traceOf } from './trace';
 import { vesselId } from './vesselRef';
 
@@ -111,6 +117,60 @@ describe('the trace', () => {
     });
     expect(reached(blended.edges, [lotNode(other.entityId)], 'up')).toContain(lotNode(lotId));
     expect(reached(blended.edges, [lotNode(other.entityId)], 'down')).not.toContain(jars);
+  });
+
+  test('passes the warm room and each day at the line; a mass that two ways share is not known', () => {
+    const scribe = countingScribe('way');
+    const frame = (hive: string, slot: number | null, count: number) => ({
+      frameId: slot === null ? null : `frame-${slot}`,
+      checkId: `check-${slot ?? 'stroke'}`,
+      count,
+      hive,
+      box: hive === '' ? '' : 'Box 1',
+      slot,
+      yard: hive === '' ? '' : 'Dyke',
+      flows: [],
+      honeyKg: 1.5 * count,
+      honeyStandardKg: 0.2,
+      states: { capped: 1.5 * count, ripeOpen: 0, unripeOpen: 0 },
+      colours: ['light' as const, 'light' as const],
+      pieces: null,
+      cleared: '',
+    });
+    const yard = sampleYard({}, 'way-yard');
+    const makeUp = firstRevision(
+      scribe,
+      'lot-frames',
+      lotFramesContent([frame('Hive 7', 1, 1), frame('', null, 4)] as never, {
+        harvestId: yard.harvest.entityId,
+        school: schoolOf('four-fifths'),
+        climate: 'damp',
+      }),
+      lotId,
+    );
+    const room = sampleRoom(scribe, [lotId]);
+    const day = (): AnyRecord =>
+      firstRevision(scribe, 'extraction', { ...SAMPLE_EXTRACTION, lotId });
+    const days = [day(), day()];
+    const way = traceOf({
+      ...sources,
+      files: lotFilesOf([...all, makeUp]),
+      book: sampleBook(yard),
+      rooms: roomFilesOf(room),
+      house: honeyHouseOf(days),
+    });
+    const shown = lineage(way.edges, jars);
+    const kinds = [...shown].map((one) => way.nodes.get(one)?.kind);
+    for (const kind of ['hive', 'box', 'frame', 'batch', 'lot', 'extraction', 'container'] as const)
+      expect(kinds).toContain(kind);
+    expect(kinds.filter((one) => one === 'extraction')).toHaveLength(2);
+    const hives = [...way.nodes.values()].filter((one) => one.kind === 'hive');
+    expect(hives.map((one) => one.name).sort()).toEqual(['Hive 7', 'hive not written down']);
+    expect(way.nodes.get(`hive:${yard.hives[0].entityId}`)?.name).toBe('Hive 7');
+    const frames = [...shown].reduce((sum, one) => sum + (way.nodes.get(one)?.frames ?? 0), 0);
+    expect(frames).toBe(5);
+    expect(nodeBalance(way.edges, lotNode(lotId))).toMatchObject({ inKg: 7.5, unknown: 2 });
+    expect(nodeBalance(way.edges, containerNode(id)).unknown).toBe(2);
   });
 
   test.each([

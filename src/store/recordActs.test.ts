@@ -8,7 +8,7 @@ import {
   type AnyRecord,
 } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
-import { applyImport, perform, readImport, redo, revise, undo } from './recordActs';
+import { applyImport, chooseRival, perform, readImport, redo, revise, undo } from './recordActs';
 import { sessionOpened } from './sessionSlice';
 import { createStore, type AppStore } from './store';
 
@@ -102,5 +102,69 @@ describe('acts on records', () => {
     const second = await bringIn(text);
     expect(second).toEqual({ ok: true, value: { written: 0, alreadyThere: 4 } });
     expect(await bringIn('nonsense')).toMatchObject({ ok: false });
+  });
+});
+
+describe('a colleague’s records', () => {
+  const theirsOf = (record: AnyRecord, name: string): AnyRecord =>
+    ({ ...record, content: { ...record.content, name } }) as AnyRecord;
+
+  async function planOf(made: readonly AnyRecord[], theirs: AnyRecord) {
+    const others = [theirs, ...made.filter((one) => one.id !== theirs.id)];
+    const text = JSON.stringify(recordFileOf(others, '2026-08-01T00:00:00.000Z'));
+    const plan = await store.dispatch(readImport(text));
+    if (!plan.ok) throw new Error(plan.error.message);
+    return plan.value;
+  }
+
+  test('where the same identifier says something else, mine stays unless theirs is taken', async () => {
+    const made = await begin();
+    const lot = made[0]!;
+    const plan = await planOf(made, theirsOf(lot, 'Theirs'));
+    expect(plan).toMatchObject({ fresh: [], same: made.length - 1 });
+    expect(plan.clashes).toHaveLength(1);
+    expect(await store.dispatch(applyImport(plan))).toMatchObject({
+      ok: true,
+      value: { written: 0, alreadyThere: made.length },
+    });
+    expect((await fileOf(made))?.lot.content.name).toBe('');
+
+    const taken = await store.dispatch(applyImport(plan, new Set([lot.id])));
+    expect(taken).toMatchObject({ ok: true, value: { written: 1 } });
+    const file = await fileOf(made);
+    expect(file?.lot.content.name).toBe('Theirs');
+    expect(file?.lot.supersedes).toBe(lot.id);
+    expect(file?.history.filter((one) => one.entityId === lot.entityId)).toHaveLength(2);
+  });
+
+  test('of two revisions one is chosen; the other stays in the history, and undo asks again', async () => {
+    const made = await begin();
+    const lot = made.find((one) => one.kind === 'lot')!;
+    const renamed = (name: string) =>
+      nextRevision(countingScribe(`${name}${stem}`), lot, {
+        content: { ...lot.content, name },
+        reason: 'Renamed',
+      });
+    const [ours, theirs] = [renamed('Ours'), renamed('Theirs')];
+    await records.append([ours, theirs]);
+    const rivalry = {
+      kind: lot.kind,
+      entityId: lot.entityId,
+      ownerId: lot.ownerId,
+      former: lot,
+      rivals: [ours, theirs],
+    };
+    expect((await store.dispatch(chooseRival(rivalry, ours))).ok).toBe(true);
+    const file = await fileOf(made);
+    expect(file?.lot.content.name).toBe('Ours');
+    expect(file?.lot.reason).toBe('Chosen of several after merging');
+    expect(file?.history.map((one) => one.id)).toEqual(
+      expect.arrayContaining([ours.id, theirs.id]),
+    );
+    const choices = await records.ofKinds(['merge-choice']);
+    expect(choices.at(-1)).toMatchObject({
+      content: { of: lot.entityId, chosen: ours.id, against: [theirs.id] },
+    });
+    expect(notice()?.text).toBe('Chose which one holds');
   });
 });

@@ -233,6 +233,21 @@ describe('the best blend', () => {
     expect(second.worthKg).toBeLessThanOrEqual(best.worthKg + 1e-6);
   });
 
+  test('on many containers the second best does without the one that counts least', () => {
+    const random = seededRandom(11);
+    const containers = Array.from({ length: 50 }, (_, at) =>
+      container(`c${at}`, 8 + 12 * random(), 16 + 3.2 * random()),
+    );
+    const tanks = [120, 120].map((capacityKg, at) => ({ id: `t${at}`, capacityKg }));
+    const one = task({ containers, tanks });
+    const quick = { ...limits, seconds: 2 };
+    const best = bestBlend(one, solve, { limits: quick })!;
+    const second = secondBlend(one, best, { solve, limits: quick })!;
+    expect([...second.opened].sort()).not.toEqual([...best.opened].sort());
+    expect(second.worthKg).toBeLessThanOrEqual(best.boundKg + 1e-6);
+    expect(second.worthKg).toBeGreaterThan(0.9 * best.worthKg);
+  });
+
   test('where nothing can be saved, relaxing says what would', () => {
     const containers = [
       container('wet', 20, 19, { flow: 'clover' }),

@@ -17,9 +17,7 @@ const SIZES = {
 /** The line that opens a fold: its arrow points right while shut and down while open. */
 export function FoldSummary({ children, size = 'small' }: FoldSummaryProps): ReactElement {
   return (
-    <summary
-      className={clsx('flex min-h-11 list-none items-center gap-2', SIZES[size])}
-    >
+    <summary className={clsx('flex min-h-11 list-none items-center gap-2', SIZES[size])}>
       <ChevronDown
         aria-hidden
         className="size-5 shrink-0 -rotate-90 [details[open]>summary>&]:rotate-0"
