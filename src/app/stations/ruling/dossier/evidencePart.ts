@@ -44,7 +44,9 @@ function metersUsed(file: LotFile, meters: Meters): string {
     const name = meters.get(content.instrumentId ?? '')?.instrument.content.name;
     const offset = offsetTaken(dial);
     const zero = condition.zeroCheck === 'checked' ? 'zero checked' : 'zero not checked';
-    const taken = Math.abs(offset) < 0.005 ? '' : `, ${offset.toFixed(2)} points taken off for it`;
+    const act = offset > 0 ? 'taken off' : 'added';
+    const taken =
+      Math.abs(offset) < 0.005 ? '' : `, ${Math.abs(offset).toFixed(2)} points ${act} for it`;
     return `${name ?? 'a meter not named'}, ${zero}${taken}`;
   });
   return [...new Set(told)].join('; ');
