@@ -73,5 +73,7 @@ test('the printed address, the demo door, and a clear sentence where the port is
   expect(await firstLine(second, 'stderr')).toContain(`Port ${PORT} is taken by another program`);
   await page.goto(BASE);
   await expect(page.getByRole('heading', { name: /Waiting for your decision/ })).toBeVisible();
+  // what keeps the page for later is still being fetched
+  await page.evaluate(() => navigator.serviceWorker.ready);
   await stopServer(server);
 });

@@ -22,7 +22,7 @@ function solver(): Promise<ProgrammeSolver> {
 }
 
 /** Seconds for the best plan, for the second best, and for each limit that is relaxed. */
-const SECONDS = { best: 2.4, second: 1.5, relaxed: 1 } as const;
+const SECONDS = { best: 2, second: 1.5, relaxed: 1 } as const;
 
 const worker: BlendWorker = {
   async best(task) {

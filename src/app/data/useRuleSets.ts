@@ -2,8 +2,15 @@ import { RULE_SETS, type RuleSet } from '../../core';
 import type { Choice } from '../ui/ChoiceField';
 import { useBook } from './useBook';
 
-/** Every rule set that lots may be under: the shipped ones, then the keeper's own. */
+/** Every rule set that lots may be under: the shipped ones, then the keeper's own, removed ones too. */
 export const useRuleSets = (): readonly RuleSet[] => useBook()?.ruleSets ?? RULE_SETS;
+
+/** The rule sets that can be chosen: the shipped ones, then the keeper's own. */
+export function useOfferedRuleSets(): readonly RuleSet[] {
+  const ruleSets = useRuleSets();
+  const own = new Set((useBook()?.ownRuleSets ?? []).map((one) => one.entityId));
+  return ruleSets.filter((one) => one.status !== 'own' || own.has(one.id));
+}
 
 /**
  * Rule sets to choose from. One that was removed is offered only where it is in force.
@@ -11,13 +18,10 @@ export const useRuleSets = (): readonly RuleSet[] => useBook()?.ruleSets ?? RULE
  * @param chosenId - the one in force
  */
 export function useRuleSetChoices(chosenId: string): Choice[] {
-  const ruleSets = useRuleSets();
-  const own = useBook()?.ownRuleSets ?? [];
-  const offered = new Set([...RULE_SETS.map((one) => one.id), ...own.map((one) => one.entityId)]);
-  return ruleSets
-    .filter((one) => offered.has(one.id) || one.id === chosenId)
-    .map((one) => ({
-      value: one.id,
-      label: `${one.name}, ${one.edition}${offered.has(one.id) ? '' : ' (removed)'}`,
-    }));
+  const offered = useOfferedRuleSets();
+  const removed = useRuleSets().filter((one) => one.id === chosenId && !offered.includes(one));
+  return [...offered, ...removed].map((one) => ({
+    value: one.id,
+    label: `${one.name}, ${one.edition}${removed.includes(one) ? ' (removed)' : ''}`,
+  }));
 }

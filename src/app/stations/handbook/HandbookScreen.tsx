@@ -8,12 +8,12 @@ import {
   REFERENCE_TEMPERATURE_C,
   RULES,
   RULES_VERSION,
-  RULE_SETS,
   SPREAD_PRIORS,
   TABLE_RANGE_PERCENT,
   WEDMORE,
   sourceWords,
 } from '../../../core';
+import { useOfferedRuleSets } from '../../data/useRuleSets';
 import { PlainTable } from '../../ui/PlainTable';
 import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
@@ -76,18 +76,19 @@ function Moisture(): ReactElement {
 }
 
 function Limits(): ReactElement {
+  const ruleSets = useOfferedRuleSets();
   return (
     <Chapter id="limits" title="Limits">
       <p>{LOCAL_LAW_DECIDES} Heather means ling (Calluna) only.</p>
       <PlainTable
         label="Rule sets"
         head={['Rule set', 'Edition', 'Limit', 'Heather', 'Note']}
-        rows={RULE_SETS.map((one) => [
+        rows={ruleSets.map((one) => [
           one.name,
           one.edition,
           `${one.moistureLimitPercent.ordinary.toFixed(1)} %`,
           `${one.moistureLimitPercent.heather.toFixed(1)} %`,
-          one.note,
+          [one.status === 'own' ? 'entered by you' : '', one.note].filter(Boolean).join('; '),
         ])}
       />
       <p>

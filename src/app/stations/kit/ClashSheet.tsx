@@ -25,7 +25,8 @@ export function ClashSheet({ plan, name, onDecide, onCancel }: ClashSheetProps):
   return (
     <section aria-labelledby="clashes" className="mt-5 border-4 border-lavender p-4">
       <h3 id="clashes" className="text-2xl font-bold">
-        {counted(plan.clashes.length, 'record')} in {name} not the same as yours
+        {counted(plan.clashes.length, 'record')} in {name}{' '}
+        {plan.clashes.length === 1 ? 'differs' : 'differ'} from yours
       </h3>
       <p className="mt-1 text-lg">
         Nothing is imported yet. Choose for each; what is not chosen stays in its file, and yours
