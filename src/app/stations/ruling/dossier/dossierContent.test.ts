@@ -50,7 +50,9 @@ const wordsOf = (block: PaperBlock): string[] => {
 };
 const wordsIn = ({ head, parts }: PaperContent, title?: string): string =>
   [
-    ...(title === undefined ? Object.values(head) : []),
+    ...(title === undefined
+      ? [head.over, head.title, head.facts, head.decision, head.statement]
+      : []),
     ...parts
       .filter((one) => title === undefined || one.title.startsWith(title))
       .flatMap((one) => [one.title, ...one.blocks.flatMap(wordsOf)]),
