@@ -33,7 +33,7 @@ function workedOn(stem: string, work: readonly Edit[]): AnyRecord[] {
     const head = heads(records).find((one) => one.entityId === entityId)!;
     const content =
       head.kind === 'lot' ? { ...head.content, name: name.slice(0, 6) } : head.content;
-    const next = nextRevision(scribe, head, { content, withdrawn, reason: stem } as never);
+    const next = nextRevision(scribe, head, { content, withdrawn, reason: stem });
     const recordedAt = new Date(Date.UTC(2026, 8, 1, 0, minute)).toISOString();
     return [...records, { ...next, recordedAt }];
   }, start);
