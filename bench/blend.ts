@@ -42,6 +42,6 @@ for (const [name, change] of [
   const ms = performance.now() - start;
   if (!best) throw new Error('nothing to blend');
   console.log(
-    `${name}: ${ms.toFixed(0)} ms, saved ${best.savedKg.toFixed(1)} kg, worth ${best.worthKg.toFixed(2)} of at most ${best.boundKg.toFixed(2)} kg (gap ${((100 * (best.boundKg - best.worthKg)) / best.boundKg).toFixed(2)} %), ${best.opened.length} opened`,
+    `${name}: ${ms.toFixed(0)} ms, saved ${best.savedKg.toFixed(1)} kg, worth ${best.worthKg.toFixed(2)} of at most ${best.boundKg.toFixed(2)} kg (gap ${((100 * (best.boundKg - best.worthKg)) / best.boundKg).toFixed(2)} %), ${best.opened.length} opened, ${best.pours.length} pours`,
   );
 }

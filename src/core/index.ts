@@ -85,6 +85,7 @@ export {
   type HoneyKind,
   type RuleSet,
 } from './limits/ruleSets';
+export { groupBy } from './lists/groupBy';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
   COMB_FACES,

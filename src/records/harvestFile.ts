@@ -1,3 +1,4 @@
+import { groupBy } from '../core';
 import type { Frame } from './frame';
 import type { FrameCheck } from './frameCheck';
 import type { GuessRecord } from './guess';
@@ -28,16 +29,8 @@ function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): R
 const byTime = (a: FrameCheck, b: FrameCheck): number =>
   a.content.day.localeCompare(b.content.day) || a.recordedAt.localeCompare(b.recordedAt);
 
-function checksByFrame(checks: readonly FrameCheck[]): ReadonlyMap<string, FrameCheck[]> {
-  const byFrame = new Map<string, FrameCheck[]>();
-  for (const check of [...checks].sort(byTime)) {
-    const { frameId } = check.content;
-    const known = byFrame.get(frameId);
-    if (known) known.push(check);
-    else byFrame.set(frameId, [check]);
-  }
-  return byFrame;
-}
+const checksByFrame = (checks: readonly FrameCheck[]): ReadonlyMap<string, FrameCheck[]> =>
+  groupBy([...checks].sort(byTime), (one) => one.content.frameId);
 
 /** The last look of a day at each frame, with the looks before it. */
 function storiesOf(

@@ -1,3 +1,4 @@
+import { groupBy } from '../core';
 import { current } from './heads';
 import type { AnyRecord, RecordKind, RecordOf } from './record';
 
@@ -6,16 +7,11 @@ export type Holding = <K extends RecordKind>(kind: K, ownerId?: string) => Recor
 
 /** Looks up what holds now by kind and owner, sorted once however often it is asked. */
 export function holdingOf(records: readonly AnyRecord[]): Holding {
-  const found = new Map<string, AnyRecord[]>();
-  const put = (key: string, record: AnyRecord): void => {
-    const known = found.get(key);
-    if (known) known.push(record);
-    else found.set(key, [record]);
+  const now = current(records);
+  const ofKind = groupBy(now, (one) => one.kind);
+  const ofOwner = groupBy(now, (one) => `${one.kind} ${one.ownerId}`);
+  return <K extends RecordKind>(kind: K, ownerId?: string) => {
+    const found = ownerId === undefined ? ofKind.get(kind) : ofOwner.get(`${kind} ${ownerId}`);
+    return [...(found ?? [])] as RecordOf<K>[];
   };
-  for (const record of current(records)) {
-    put(record.kind, record);
-    put(`${record.kind} ${record.ownerId}`, record);
-  }
-  return <K extends RecordKind>(kind: K, ownerId?: string) =>
-    [...(found.get(ownerId === undefined ? kind : `${kind} ${ownerId}`) ?? [])] as RecordOf<K>[];
 }

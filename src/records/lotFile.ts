@@ -1,4 +1,4 @@
-import type { Outcome } from '../core';
+import { groupBy, type Outcome } from '../core';
 import type { CircumstancesRecord } from './circumstances';
 import type { JarMove } from './jarMove';
 import type { Packing } from './packing';
@@ -91,13 +91,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
 
 /** The files of all lots in a set of revisions, latest extraction first. */
 export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
-  const byLot = new Map<string, AnyRecord[]>();
-  for (const record of records) {
-    const own = byLot.get(record.ownerId);
-    if (own) own.push(record);
-    else byLot.set(record.ownerId, [record]);
-  }
-  return [...byLot.values()]
+  return [...groupBy(records, (one) => one.ownerId).values()]
     .map(lotFileOf)
     .filter((one) => one !== null)
     .sort(

@@ -1,3 +1,4 @@
+import { groupBy } from '../core';
 import { canonicalText } from './digest';
 import { inOrder } from './heads';
 import type { AnyRecord } from './record';
@@ -27,12 +28,7 @@ export function rivalriesOf(records: readonly AnyRecord[]): Rivalry[] {
   const settled = new Set(
     records.flatMap((one) => (one.kind === 'merge-choice' ? one.content.against : [])),
   );
-  const byEntity = new Map<string, AnyRecord[]>();
-  for (const record of records) {
-    const own = byEntity.get(record.entityId);
-    if (own) own.push(record);
-    else byEntity.set(record.entityId, [record]);
-  }
+  const byEntity = groupBy(records, (one) => one.entityId);
   return [...byEntity.values()].flatMap((revisions): Rivalry[] => {
     const rivals = standing(revisions, settled);
     const [first] = rivals;

@@ -1,4 +1,5 @@
 import { GUARD_FACTOR } from '../conformity/conformity';
+import { groupBy } from '../lists/groupBy';
 import { groupOf, usableOf, worthOf, type BlendContainer, type BlendTask } from './blendTask';
 
 /** A linear limit on the masses that stands for a guard band: coefficient of each container [%]. */
@@ -91,12 +92,9 @@ export function sizesOf({ tanks }: BlendTask): TankSize[] {
 
 /** Groups of containers that may share a tank, with their places among the usable ones. */
 export function groupsOf(task: BlendTask): number[][] {
-  const groups = new Map<string, number[]>();
-  usableOf(task).forEach((one, at) => {
-    const key = groupOf(one, task);
-    groups.set(key, [...(groups.get(key) ?? []), at]);
-  });
-  return [...groups.values()];
+  const usable = usableOf(task);
+  const places = usable.map((_, at) => at);
+  return [...groupBy(places, (at) => groupOf(usable[at]!, task)).values()];
 }
 
 export function notAgain(places: readonly number[], sets: readonly OpenedSet[]): string[] {

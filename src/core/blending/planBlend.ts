@@ -78,7 +78,7 @@ const LINEAR_SECONDS = 60;
 /** Share of the time for packing after which whole containers are exchanged [1]. */
 const SOLVER_SHARE = 0.7;
 
-/** What a group pours into its tanks, looked for until time is up; never worse than poured evenly. */
+/** What a group pours into its tanks, looked for until time is up; poured evenly where none is found. */
 function groupPours(
   task: BlendTask,
   { massesKg, tanks, members }: GroupHold,
@@ -92,12 +92,11 @@ function groupPours(
   const containers = task.wholeOnly ? used : members;
   const choice = { containers, tanks, isOpen: false, not: [], used: new Set(used) };
   const packed = packedPours(task, choice, { massesKg, solve, left: forSolver });
-  const found = task.wholeOnly
-    ? [packed, greedyWhole(task, members, tanks)].map((pours) =>
-        improvedWhole(task, pours, { members, tanks, left }),
-      )
-    : [packed, evenPours(task, massesKg, tanks)];
-  return found.reduce((a, b) => (blendWorthKg(task, b) > blendWorthKg(task, a) ? b : a));
+  // The even mixture splits every container over all tanks: only where nothing better was found.
+  if (!task.wholeOnly) return packed.length > 0 ? packed : evenPours(task, massesKg, tanks);
+  return [packed, greedyWhole(task, members, tanks)]
+    .map((pours) => improvedWhole(task, pours, { members, tanks, left }))
+    .reduce((a, b) => (blendWorthKg(task, b) > blendWorthKg(task, a) ? b : a));
 }
 
 /** First how much of which container is used and which tank takes which group, then into which tank. */

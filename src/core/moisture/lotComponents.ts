@@ -1,3 +1,4 @@
+import { groupBy } from '../lists/groupBy';
 import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import type { ReadingBudget } from './readingBudget';
 import type { Spot } from './sampleState';
@@ -56,16 +57,6 @@ export interface VesselGroup {
   readonly spots: readonly SpotGroup[];
   readonly readings: readonly LotReading[];
   readonly mean: number;
-}
-
-function groupBy<T, K>(items: readonly T[], key: (item: T) => K): Map<K, T[]> {
-  const groups = new Map<K, T[]>();
-  for (const item of items) {
-    const own = groups.get(key(item));
-    if (own) own.push(item);
-    else groups.set(key(item), [item]);
-  }
-  return groups;
 }
 
 /** Readings sorted by vessel and spot. */

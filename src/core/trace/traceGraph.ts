@@ -1,3 +1,5 @@
+import { groupBy } from '../lists/groupBy';
+
 /** A thing that honey passed through, and where it went from there. */
 export interface TraceEdge {
   readonly from: string;
@@ -21,20 +23,16 @@ export function reached(
   starts: readonly string[],
   direction: TraceDirection,
 ): Set<string> {
-  const next = new Map<string, string[]>();
-  for (const { from, to } of edges) {
-    const [here, there] = direction === 'down' ? [from, to] : [to, from];
-    const known = next.get(here);
-    if (known) known.push(there);
-    else next.set(here, [there]);
-  }
+  const [here, there] =
+    direction === 'down' ? (['from', 'to'] as const) : (['to', 'from'] as const);
+  const next = groupBy(edges, (one) => one[here]);
   const seen = new Set(starts);
   const queue = [...starts];
   for (let at = 0; at < queue.length; at += 1) {
-    for (const there of next.get(queue[at]!) ?? []) {
-      if (seen.has(there)) continue;
-      seen.add(there);
-      queue.push(there);
+    for (const edge of next.get(queue[at]!) ?? []) {
+      if (seen.has(edge[there])) continue;
+      seen.add(edge[there]);
+      queue.push(edge[there]);
     }
   }
   return seen;

@@ -1,6 +1,7 @@
 import {
   TAKING_ACTS,
   frameCapping,
+  groupBy,
   type FrameAct,
   type FrameEvidence,
   type MassEstimate,
@@ -107,17 +108,16 @@ export function groupedBy(
   rules: readonly GroupRule[],
   { ripeShare, dayName }: { ripeShare: number; dayName: string },
 ): Group[] {
-  const groups = new Map<string, string[]>();
-  for (const item of items) {
+  const nameOf = (item: GroupItem): string => {
     const parts = rules.map((rule) => partOf(item, rule, ripeShare));
     const kind = item.act === 'comb-honey' ? ['comb honey'] : [];
     const words = [...parts, ...kind].filter((one) => one !== NOT_NAMED);
-    const name = words.length > 0 ? words.join(', ') : dayName;
-    const known = groups.get(name);
-    if (known) known.push(item.key);
-    else groups.set(name, [item.key]);
-  }
-  return [...groups].map(([name, keys]) => ({ name: upperFirst(name), keys }));
+    return words.length > 0 ? words.join(', ') : dayName;
+  };
+  return [...groupBy(items, nameOf)].map(([name, own]) => ({
+    name: upperFirst(name),
+    keys: own.map((one) => one.key),
+  }));
 }
 
 const upperFirst = (text: string): string => text.slice(0, 1).toUpperCase() + text.slice(1);

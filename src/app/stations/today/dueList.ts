@@ -1,5 +1,5 @@
 import { addDays, addHours, formatISO, parseISO } from 'date-fns';
-import { extractWithinHours } from '../../../core';
+import { extractWithinHours, groupBy } from '../../../core';
 import {
   boxOf,
   colonyOf,
@@ -36,16 +36,8 @@ function placeWords(book: Book, boxId: string): string {
   return [hive, box?.content.label].filter((one) => one !== undefined).join(', ');
 }
 
-function byBox(looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> {
-  const boxes = new Map<string, KeptStory[]>();
-  for (const look of looks) {
-    const { boxId } = look.frame;
-    const known = boxes.get(boxId);
-    if (known) known.push(look);
-    else boxes.set(boxId, [look]);
-  }
-  return boxes;
-}
+const byBox = (looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> =>
+  groupBy(looks, (one) => one.frame.boxId);
 
 /** Frames that went back and are to be looked at again, by box. */
 function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due[] {
