@@ -24,6 +24,7 @@ export function demoWorkshop(season: readonly AnyRecord[], nowMs: number): Works
     blends,
     poured: pouredLines(blends, ticks),
     frames: new Map(frames.map((one) => [one.entityId, one])),
+    setAside: new Map(),
     nowMs,
   });
 }

@@ -1,4 +1,4 @@
-import { createDexieRecordStore, databaseOf } from '../db';
+import { createDexieRecordStore, databaseOf, deleteWorkspace } from '../db';
 import { isoDay } from './format/dates';
 
 /** Fills the demo workspace with the made-up season, unless it is filled already. */
@@ -11,8 +11,6 @@ export async function fillDemoSeason(): Promise<void> {
 
 /** Throws the demo season away with everything added to it, and fills it anew. */
 export async function resetDemoSeason(): Promise<void> {
-  const database = databaseOf('demo');
-  await database.delete();
-  await database.open();
+  await deleteWorkspace('demo');
   await fillDemoSeason();
 }

@@ -85,6 +85,7 @@ export {
   type HoneyKind,
   type RuleSet,
 } from './limits/ruleSets';
+export { flatMapAlone } from './lists/flatMapAlone';
 export { groupBy } from './lists/groupBy';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
@@ -131,6 +132,7 @@ export {
 } from './moisture/spreads';
 export {
   BUDGET_DEFAULTS,
+  DIVISION_RANGE,
   readingBudget,
   type MeterCondition,
   type ZeroCheck,
@@ -253,6 +255,13 @@ export {
 } from './sampling/strokeSample';
 export { normalDraws, seededRandom } from './stats/seededRandom';
 export {
+  DATED_YEARS,
+  DAY_MS,
+  LONGEST_BATCH_DAYS,
+  LONGEST_DRYING_DAYS,
+  LONGEST_SPAN_DAYS,
+} from './time/datedDays';
+export {
   CM_PER_INCH,
   KG_PER_POUND,
   L_PER_IMPERIAL_GALLON,
@@ -263,6 +272,7 @@ export {
 export { type Air, type AirOverTime, type AirSeries } from './warmRoom/airOverTime';
 export { logGaps, logSpikes, withoutSlips, type LogGap, type LogSpike } from './warmRoom/airSeries';
 export {
+  COMB_RANGE_C,
   LAYOUTS,
   LAYOUT_FACTOR,
   type DryingBatch,
@@ -311,10 +321,17 @@ export {
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';
 export { VISCOSITY_RANGE_PERCENT, viscosityPaS } from './flow/viscosity';
-export { HEAD_RANGE_CM, MESH_AREA_RANGE_DM2, OPENING_RANGE_UM, usualWireUm } from './flow/mesh';
+export {
+  HEAD_RANGE_CM,
+  MESH_AREA_RANGE_DM2,
+  OPENING_RANGE_UM,
+  usualWireUm,
+  wireRangeUm,
+} from './flow/mesh';
 export {
   STRAINER_PRIOR,
   calibratedStrainer,
+  isTellingMark,
   type Calibrated,
   type StrainingMark,
 } from './flow/calibration';

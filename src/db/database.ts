@@ -6,6 +6,7 @@ import {
   type AnyRecord,
   type Preferences,
   type RecordKind,
+  type SetAside,
 } from '../records';
 
 /** What is being typed into one form of one tab. */
@@ -18,9 +19,17 @@ export interface DraftRow {
   readonly savedAt: string;
 }
 
-interface SettingRow {
-  readonly key: 'preferences';
-  readonly value: Preferences;
+type SettingRow =
+  | { readonly key: 'preferences'; readonly value: Preferences }
+  /** how strict the schemas were when every row was last checked */
+  | { readonly key: 'checked'; readonly value: number };
+
+/** In which order rows were appended: the clock may be wrong, this is not. */
+export interface JournalRow {
+  /** given by the database */
+  readonly at?: number;
+  readonly id: string;
+  readonly kind: RecordKind;
 }
 
 /** Name of the table of each kind of record. */
@@ -167,9 +176,44 @@ async function migrateRows(transaction: Transaction, kinds: readonly RecordKind[
   }
 }
 
+/** Enters every row in the journal by its clock, as far as the clock tells: before version 6 nothing else did. */
+async function writeJournal(transaction: Transaction): Promise<void> {
+  const rows: (JournalRow & { readonly recordedAt: string })[] = [];
+  for (const kind of RECORD_KINDS) {
+    await transaction
+      .table<AnyRecord, string>(TABLES[kind])
+      .orderBy('recordedAt')
+      .eachKey((recordedAt, { primaryKey }) => {
+        rows.push({ id: String(primaryKey), kind, recordedAt: String(recordedAt) });
+      });
+  }
+  rows.sort((a, b) => a.recordedAt.localeCompare(b.recordedAt) || a.id.localeCompare(b.id));
+  await transaction
+    .table<JournalRow, number>('journal')
+    .bulkAdd(rows.map(({ id, kind }) => ({ id, kind })));
+}
+
+/** Version of the database that this application writes; a newer one is never touched. */
+export const DATABASE_VERSION = 6;
+
+/** IndexedDB counts ten times finer than Dexie does. */
+const NATIVE_STEP = 10;
+
+/** The database was written by a newer version of the application. */
+export class NewerDatabaseError extends Error {
+  constructor() {
+    super(
+      'These records were written by a newer version of Ripenum. Reload the page to get that version; until then nothing is read or changed.',
+    );
+    this.name = 'NewerDatabaseError';
+  }
+}
+
 export class RipenumDatabase extends Dexie {
   declare drafts: EntityTable<DraftRow, 'key'>;
   declare settings: EntityTable<SettingRow, 'key'>;
+  declare journal: EntityTable<JournalRow, 'at'>;
+  declare setAside: EntityTable<SetAside, 'id'>;
 
   constructor(name: string) {
     super(name);
@@ -190,6 +234,13 @@ export class RipenumDatabase extends Dexie {
     this.version(5)
       .stores(recordSchema(RECORD_KINDS, FIFTH_INDEXES))
       .upgrade((transaction) => migrateRows(transaction, fourth));
+    this.version(DATABASE_VERSION)
+      .stores({ journal: '++at, &id', setAside: 'id' })
+      .upgrade(writeJournal);
+    this.on('ready', (database) => {
+      const { idbdb } = database as Dexie & { idbdb?: IDBDatabase };
+      if ((idbdb?.version ?? 0) > DATABASE_VERSION * NATIVE_STEP) throw new NewerDatabaseError();
+    });
   }
 
   /** The table of a kind of record, seen as a table of any record. */
@@ -200,13 +251,33 @@ export class RipenumDatabase extends Dexie {
 
 const open = new Map<Workspace, RipenumDatabase>();
 
+/** Who wants to know that this tab may not write any more. */
+const supersededListeners = new Set<() => void>();
+
+/** Calls back once a newer version of the application, in another tab, has taken the records over. */
+export function onSuperseded(listener: () => void): () => void {
+  supersededListeners.add(listener);
+  return () => supersededListeners.delete(listener);
+}
+
 /** The database of a workspace, opened on first use and kept. */
 export function databaseOf(workspace: Workspace): RipenumDatabase {
   const known = open.get(workspace);
   if (known) return known;
   const database = new RipenumDatabase(`ripenum-${workspace}`);
-  // A newer version in another tab wants to upgrade: let go, the next query opens it again.
-  database.on('versionchange', () => database.close({ disableAutoOpen: false }));
+  database.on('versionchange', ({ newVersion }) => {
+    // Closed for good: what this tab knows of the records is older than the records.
+    // (Thrown away and begun anew, as the demo season is, it is opened again when it is next used.)
+    database.close({ disableAutoOpen: newVersion !== null });
+    if (newVersion !== null) supersededListeners.forEach((one) => one());
+  });
   open.set(workspace, database);
   return database;
+}
+
+/** Throws the records of a workspace away; the next use begins with an empty one. */
+export async function deleteWorkspace(workspace: Workspace): Promise<void> {
+  const database = databaseOf(workspace);
+  await database.delete();
+  await database.open();
 }

@@ -1,47 +1,68 @@
 import type { EntityTable } from 'dexie';
-import { RECORD_KINDS, failed, ok, type AnyRecord, type RecordKind, type Result } from '../records';
-import type { RipenumDatabase } from './database';
-import { conflictMessage, isSameRecord, type Appended, type RecordStore } from './recordStore';
+import { groupBy } from '../core';
+import {
+  RECORD_KINDS,
+  failed,
+  ok,
+  type AnyRecord,
+  type AppError,
+  type RecordKind,
+  type Result,
+} from '../records';
+import {
+  Refusal,
+  checkSchemas,
+  checkedAppend,
+  keptFor,
+  kindsReferred,
+  type KeptReader,
+} from './appendCheck';
+import { NewerDatabaseError, type RipenumDatabase } from './database';
+import type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
 
-interface Sorted {
-  readonly fresh: AnyRecord[];
-  readonly same: AnyRecord[];
-  readonly conflicting: AnyRecord[];
+/** Looks up in a database, within a transaction that is under way. */
+function keptReader(database: RipenumDatabase): KeptReader {
+  return {
+    byIds: (kind, ids) =>
+      database
+        .tableOf(kind)
+        .bulkGet([...ids])
+        .then((found) => found.filter((one) => one !== undefined)),
+    ofEntities: (kind, ids) => ofKeys(database.tableOf(kind), 'entityId', ids),
+    framesOf(boxId) {
+      const frames = database.tableOf('frame');
+      const named = frames.where('content.boxId').equals(boxId).toArray();
+      return named.then((all) => ofKeys(frames, 'entityId', entityIds(all)));
+    },
+  };
 }
 
-/** Kinds that occur among some records. */
-const kindsIn = (records: readonly AnyRecord[]): RecordKind[] => [
-  ...new Set(records.map((one) => one.kind)),
-];
-
-async function sortOut(database: RipenumDatabase, records: readonly AnyRecord[]): Promise<Sorted> {
-  const sorted: Sorted = { fresh: [], same: [], conflicting: [] };
-  for (const kind of kindsIn(records)) {
-    const own = records.filter((one) => one.kind === kind);
-    const kept = await database.tableOf(kind).bulkGet(own.map((one) => one.id));
-    own.forEach((record, at) => {
-      const there = kept[at];
-      if (!there) sorted.fresh.push(record);
-      else if (isSameRecord(there, record)) sorted.same.push(record);
-      else sorted.conflicting.push(record);
-    });
+async function write(
+  database: RipenumDatabase,
+  records: readonly AnyRecord[],
+  options: AppendOptions,
+): Promise<Appended> {
+  const kept = await keptFor(records, keptReader(database));
+  const fresh = checkedAppend(records, kept, options);
+  for (const [kind, own] of groupBy(fresh, (one) => one.kind)) {
+    await database.tableOf(kind).bulkAdd(own);
   }
-  return sorted;
+  await database.journal.bulkAdd(fresh.map(({ id, kind }) => ({ id, kind })));
+  const written = new Set(fresh.map((one) => one.id));
+  const aside = (options.setAside ?? []).filter((one) => written.has(one.id));
+  if (aside.length > 0) await database.setAside.bulkPut(aside);
+  if (options.draftKey !== undefined) await database.drafts.delete(options.draftKey);
+  return { written: fresh.length, alreadyThere: records.length - fresh.length };
 }
 
-class Conflict extends Error {
-  constructor(readonly records: readonly AnyRecord[]) {
-    super('conflict');
-  }
-}
-
-async function write(database: RipenumDatabase, records: readonly AnyRecord[]): Promise<Appended> {
-  const { fresh, same, conflicting } = await sortOut(database, records);
-  if (conflicting.length > 0) throw new Conflict(conflicting);
-  for (const kind of kindsIn(fresh)) {
-    await database.tableOf(kind).bulkAdd(fresh.filter((one) => one.kind === kind));
-  }
-  return { written: fresh.length, alreadyThere: same.length };
+/** What the browser said of a write that it refused, as one sentence for a person. */
+function storageFailed(error: unknown): AppError {
+  return {
+    code: 'storage-failed',
+    message:
+      'The browser could not store this; free some space or leave private browsing, then try again.',
+    details: [error instanceof Error ? error.message : String(error)],
+  };
 }
 
 function everyTable<T>(
@@ -64,13 +85,13 @@ const entityIds = (records: readonly AnyRecord[]): string[] => [
  * Rows of several keys of an index. One request a key, all under way at once: a cursor that jumps
  * from key to key takes milliseconds for each.
  */
-async function ofKeys(
+function ofKeys(
   table: EntityTable<AnyRecord, 'id'>,
   index: string,
   keys: readonly string[],
 ): Promise<AnyRecord[]> {
-  const parts = await Promise.all(keys.map((key) => table.where(index).equals(key).toArray()));
-  return parts.flat();
+  const parts = keys.map((key) => table.where(index).equals(key).toArray());
+  return Promise.all(parts).then((all) => all.flat());
 }
 
 /** Frames that hang in a box now or did, with every look at them, wherever they hung then. */
@@ -140,44 +161,105 @@ async function framesAsking(
   });
 }
 
+/** Rows without those that are set aside: nothing is computed from a row that breaks its schema. */
+async function good(
+  database: RipenumDatabase,
+  rows: Promise<readonly AnyRecord[]>,
+): Promise<AnyRecord[]> {
+  const [found, aside] = await Promise.all([rows, database.setAside.toCollection().primaryKeys()]);
+  const isAside = new Set(aside);
+  return isAside.size === 0 ? [...found] : found.filter((one) => !isAside.has(one.id));
+}
+
+/** Every row in the order of the journal. */
+async function inJournalOrder(database: RipenumDatabase): Promise<AnyRecord[]> {
+  const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
+  return database.transaction('r', [...tables, database.journal, database.setAside], async () => {
+    const journal = await database.journal.orderBy('at').toArray();
+    const parts = tables.map((one) => one.toArray());
+    const rows = await good(
+      database,
+      Promise.all(parts).then((all) => all.flat()),
+    );
+    const byId = new Map(rows.map((one) => [one.id, one]));
+    return journal.flatMap(({ id }) => byId.get(id) ?? []);
+  });
+}
+
+/** Rows set aside whose entity has moved on since are history; the others wait for a correction. */
+async function rowsSetAside(database: RipenumDatabase): Promise<RowSetAside[]> {
+  const all = await database.setAside.toArray();
+  const found = await Promise.all(
+    all.map(async (one): Promise<RowSetAside[]> => {
+      const revisions = await database
+        .tableOf(one.kind)
+        .where('entityId')
+        .equals(one.entityId)
+        .toArray();
+      const row = revisions.find((each) => each.id === one.id);
+      const isReplaced = revisions.some((each) => each.supersedes === one.id);
+      return row && !isReplaced && !row.withdrawn ? [{ ...one, row }] : [];
+    }),
+  );
+  return found.flat();
+}
+
 /** Revisions kept in IndexedDB. One transaction an append, so that a failure writes nothing. */
 export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
+  const read = (rows: Promise<readonly AnyRecord[]>): Promise<AnyRecord[]> => good(database, rows);
   return {
-    async append(records): Promise<Result<Appended>> {
+    async append(records, options = {}): Promise<Result<Appended>> {
       if (records.length === 0) return ok({ written: 0, alreadyThere: 0 });
-      const tables = kindsIn(records).map((kind) => database.tableOf(kind));
+      const { journal, setAside, drafts } = database;
       try {
-        return ok(await database.transaction('rw', tables, () => write(database, records)));
+        checkSchemas(records, options);
+        const kinds = new Set<RecordKind>([...kindsReferred(records), 'frame']);
+        const tables = [...kinds].map((kind) => database.tableOf(kind));
+        return ok(
+          await database.transaction('rw', [...tables, journal, setAside, drafts], () =>
+            write(database, records, options),
+          ),
+        );
       } catch (error) {
-        if (error instanceof Conflict) {
-          return failed({ code: 'conflict', message: conflictMessage(error.records) });
+        if (error instanceof Refusal) return error.result();
+        if (error instanceof NewerDatabaseError) {
+          return failed({ code: 'newer-database', message: error.message });
         }
-        return failed({
-          code: 'storage-failed',
-          message:
-            'The browser could not store this; free some space or leave private browsing, then try again.',
-          details: [error instanceof Error ? error.message : String(error)],
-        });
+        return failed(storageFailed(error));
       }
     },
     revisionsOf: (kind, entityId) =>
-      database.tableOf(kind).where('entityId').equals(entityId).toArray(),
+      read(database.tableOf(kind).where('entityId').equals(entityId).toArray()),
     ofOwner: (ownerId, kinds) =>
-      everyTable(
-        database,
-        (kind) => database.tableOf(kind).where('ownerId').equals(ownerId).toArray(),
-        kinds,
+      read(
+        everyTable(
+          database,
+          (kind) => database.tableOf(kind).where('ownerId').equals(ownerId).toArray(),
+          kinds,
+        ),
       ),
-    ofKinds: (kinds) => everyTable(database, (kind) => database.tableOf(kind).toArray(), kinds),
-    ofBox: (boxId) => ofBox(database, boxId),
-    ofHarvest: (harvestId) => ofHarvest(database, harvestId),
+    ofKinds: (kinds) =>
+      read(everyTable(database, (kind) => database.tableOf(kind).toArray(), kinds)),
+    ofBox: (boxId) => read(ofBox(database, boxId)),
+    ofHarvest: (harvestId) => read(ofHarvest(database, harvestId)),
     ofEntities: (kind, entityIds) =>
-      ofKeys(database.tableOf(kind), 'entityId', [...new Set(entityIds)]),
+      read(ofKeys(database.tableOf(kind), 'entityId', [...new Set(entityIds)])),
     looksWith: (act) =>
-      framesAsking(database, (checks) =>
-        checks.where('content.decision.act').equals(act).toArray(),
+      read(
+        framesAsking(database, (checks) =>
+          checks.where('content.decision.act').equals(act).toArray(),
+        ),
       ),
-    looksDue: () => looksDue(database),
-    all: () => everyTable(database, (kind) => database.tableOf(kind).toArray()),
+    looksDue: () => read(looksDue(database)),
+    all: () => inJournalOrder(database),
+    async journal() {
+      const rows = await database.journal.orderBy('at').toArray();
+      return rows.map(({ id, kind }) => ({ id, kind }));
+    },
+    async rows(kind, ids) {
+      const found = await database.tableOf(kind).bulkGet([...ids]);
+      return found.filter((one) => one !== undefined);
+    },
+    setAside: () => rowsSetAside(database),
   };
 }

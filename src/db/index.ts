@@ -1,8 +1,9 @@
 /** Storage; other layers import from here. */
-export { databaseOf } from './database';
+export { checkRows } from './checkRows';
+export { NewerDatabaseError, databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
-export type { Appended, RecordStore } from './recordStore';
+export type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
 export { loadPreferences, savePreferences } from './settings';
 export {
   useEntities,
@@ -15,6 +16,7 @@ export {
   usePhotoRecords,
   useProofRecords,
   useRecordsOf,
+  useSetAside,
 } from './useRecords';
 export { watchBook } from './watch';
 export { WORKSPACES, type Workspace } from './workspaces';

@@ -1,5 +1,6 @@
-import { RECORD_KINDS, failed, ok, type AnyRecord } from '../records';
-import { conflictMessage, isSameRecord, type RecordStore } from './recordStore';
+import { RECORD_KINDS, ok, type AnyRecord, type SetAside } from '../records';
+import { Refusal, checkSchemas, checkedAppend, keptFor, type KeptReader } from './appendCheck';
+import type { RecordStore } from './recordStore';
 
 /** The frame that a frame or a look at it is about; empty for anything else. */
 function frameIdOf(record: AnyRecord): string {
@@ -11,29 +12,50 @@ function isOfFrames(record: AnyRecord, frameIds: ReadonlySet<string>): boolean {
   return frameIds.has(frameIdOf(record));
 }
 
+/** Looks up among revisions that are kept in memory. */
+function keptReader(all: () => readonly AnyRecord[]): KeptReader {
+  const found = (wanted: (one: AnyRecord) => boolean): Promise<AnyRecord[]> =>
+    Promise.resolve(all().filter(wanted));
+  return {
+    byIds: (kind, ids) => found((one) => one.kind === kind && ids.includes(one.id)),
+    ofEntities: (kind, ids) => found((one) => one.kind === kind && ids.includes(one.entityId)),
+    framesOf: (boxId) => {
+      const own = all().filter((one) => one.kind === 'frame' && one.content.boxId === boxId);
+      const ids = new Set(own.map((one) => one.entityId));
+      return found((one) => one.kind === 'frame' && ids.has(one.entityId));
+    },
+  };
+}
+
 /** Revisions kept in memory, for tests of other layers. */
 export function createMemoryRecordStore(): RecordStore {
   const kept = new Map<string, AnyRecord>();
+  const aside = new Map<string, SetAside>();
+  const good = (): AnyRecord[] => [...kept.values()].filter((one) => !aside.has(one.id));
   const found = (wanted: (one: AnyRecord) => boolean): Promise<AnyRecord[]> =>
-    Promise.resolve([...kept.values()].filter(wanted));
+    Promise.resolve(good().filter(wanted));
   const framesIn = (wanted: (one: AnyRecord) => boolean): ReadonlySet<string> =>
-    new Set([...kept.values()].filter(wanted).map(frameIdOf));
-  return {
-    append(records) {
-      const there = (one: AnyRecord): AnyRecord | undefined => kept.get(one.id);
-      const conflicting = records.filter((one) => {
-        const known = there(one);
-        return known !== undefined && !isSameRecord(known, one);
-      });
-      if (conflicting.length > 0) {
-        const error = { code: 'conflict', message: conflictMessage(conflicting) } as const;
-        return Promise.resolve(failed(error));
-      }
-      const fresh = records.filter((one) => !there(one));
+    new Set(good().filter(wanted).map(frameIdOf));
+  const reader = keptReader(() => [...kept.values()]);
+  /** one append after the other, as transactions are */
+  let last: Promise<unknown> = Promise.resolve();
+  const append: RecordStore['append'] = async (records, options = {}) => {
+    try {
+      checkSchemas(records, options);
+      const fresh = checkedAppend(records, await keptFor(records, reader), options);
       fresh.forEach((one) => kept.set(one.id, structuredClone(one)));
-      return Promise.resolve(
-        ok({ written: fresh.length, alreadyThere: records.length - fresh.length }),
-      );
+      options.setAside?.forEach((one) => kept.has(one.id) && aside.set(one.id, one));
+      return ok({ written: fresh.length, alreadyThere: records.length - fresh.length });
+    } catch (error) {
+      if (error instanceof Refusal) return error.result();
+      throw error;
+    }
+  };
+  return {
+    append(records, options) {
+      const next = last.then(() => append(records, options));
+      last = next;
+      return next;
     },
     revisionsOf: (kind, entityId) => found((one) => one.kind === kind && one.entityId === entityId),
     ofOwner: (ownerId, kinds = RECORD_KINDS) =>
@@ -63,6 +85,16 @@ export function createMemoryRecordStore(): RecordStore {
       );
       return found((one) => isOfFrames(one, ids));
     },
-    all: () => Promise.resolve([...kept.values()]),
+    all: () => Promise.resolve(good()),
+    journal: () => Promise.resolve([...kept.values()].map(({ id, kind }) => ({ id, kind }))),
+    rows: (kind, ids) => reader.byIds(kind, ids).then((all) => [...all]),
+    setAside: () =>
+      Promise.resolve(
+        [...aside.values()].flatMap((one) => {
+          const row = kept.get(one.id);
+          const isReplaced = [...kept.values()].some((each) => each.supersedes === one.id);
+          return row && !isReplaced && !row.withdrawn ? [{ ...one, row }] : [];
+        }),
+      ),
   };
 }

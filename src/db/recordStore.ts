@@ -1,5 +1,11 @@
 import type { FrameAct } from '../core';
-import { canonicalText, type AnyRecord, type RecordKind, type Result } from '../records';
+import {
+  canonicalText,
+  type AnyRecord,
+  type RecordKind,
+  type Result,
+  type SetAside,
+} from '../records';
 
 /** How many revisions an append wrote, and how many were there already. */
 export interface Appended {
@@ -7,13 +13,34 @@ export interface Appended {
   readonly alreadyThere: number;
 }
 
+/** How revisions come in. */
+export interface AppendOptions {
+  /**
+   * `act`: of somebody at work here, so that each revision must follow what holds now, and a new frame
+   * hang in a free place. `merge`: from a file, where two truths may stand beside one another.
+   */
+  readonly as?: 'act' | 'merge';
+  /** with `merge`: rows among them that do not keep to the schemas, and what is wrong with each */
+  readonly setAside?: readonly SetAside[];
+  /** the draft that these revisions come from: it is forgotten with the same stroke that keeps them */
+  readonly draftKey?: string;
+}
+
+/** A row that is set aside, as it stands. */
+export interface RowSetAside extends SetAside {
+  readonly row: AnyRecord;
+}
+
 /** Where revisions are kept. Append-only. */
 export interface RecordStore {
   /**
-   * Writes all revisions or none. Revisions that are there already with the same content are
-   * skipped; the same identifier with other content is a `conflict`.
+   * Writes all revisions or none. Each is checked against its schema and what it refers to. Revisions
+   * that are there already with the same content are skipped.
+   *
+   * Refusals: `invalid-record`; `conflict` where an identifier is there with other content;
+   * `changed-since` with what holds now, `place-taken`, both of acts only; `storage-failed`.
    */
-  append(records: readonly AnyRecord[]): Promise<Result<Appended>>;
+  append(records: readonly AnyRecord[], options?: AppendOptions): Promise<Result<Appended>>;
   /** Every revision of one entity. */
   revisionsOf(kind: RecordKind, entityId: string): Promise<AnyRecord[]>;
   /** Every revision, of some kinds or all, of what belongs to one owner: a lot, a box, a day. */
@@ -30,8 +57,20 @@ export interface RecordStore {
   looksWith(act: FrameAct): Promise<AnyRecord[]>;
   /** Frames to be looked at again or with beetles seen, with every look at them. */
   looksDue(): Promise<AnyRecord[]>;
-  /** Every revision there is. */
+  /** Every revision there is that can be computed from, in the order in which they were appended. */
   all(): Promise<AnyRecord[]>;
+  /** Identifiers of all rows, those set aside included, in the order in which they were appended. */
+  journal(): Promise<JournalEntry[]>;
+  /** Rows by their identifiers, those set aside included; as many as are there. */
+  rows(kind: RecordKind, ids: readonly string[]): Promise<AnyRecord[]>;
+  /** Rows that are set aside and that nothing has replaced yet. */
+  setAside(): Promise<RowSetAside[]>;
+}
+
+/** One row in the order of appending. */
+export interface JournalEntry {
+  readonly id: string;
+  readonly kind: RecordKind;
 }
 
 /** The same data, whatever the order of keys. */
@@ -42,5 +81,5 @@ export function isSameRecord(a: AnyRecord, b: AnyRecord): boolean {
 /** The sentence for an identifier that stands for two different things. */
 export function conflictMessage(records: readonly AnyRecord[]): string {
   const first = records[0];
-  return `${records.length === 1 ? 'One revision' : `${records.length} revisions`} in the file differ from what is kept here under the same identifier (first: ${first?.kind ?? ''} ${first?.id ?? ''}); nothing was imported.`;
+  return `${records.length === 1 ? 'One version' : `${records.length} versions`} in the file differ from what is kept here under the same identifier (first: ${first?.kind ?? ''} ${first?.id ?? ''}); nothing was brought in.`;
 }

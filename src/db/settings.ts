@@ -4,7 +4,8 @@ import type { RipenumDatabase } from './database';
 /** The keeper's preferences; the shipped ones where there are none or they cannot be read. */
 export async function loadPreferences(database: RipenumDatabase): Promise<Preferences> {
   const row = await database.settings.get('preferences');
-  const parsed = preferencesSchema.safeParse({ ...DEFAULT_PREFERENCES, ...row?.value });
+  const kept = row?.key === 'preferences' ? row.value : {};
+  const parsed = preferencesSchema.safeParse({ ...DEFAULT_PREFERENCES, ...kept });
   return parsed.success ? parsed.data : DEFAULT_PREFERENCES;
 }
 

@@ -3,7 +3,7 @@ import type { FrameAct } from '../core';
 import { LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
-import type { RecordStore } from './recordStore';
+import type { RecordStore, RowSetAside } from './recordStore';
 import type { Workspace } from './workspaces';
 
 /**
@@ -11,11 +11,11 @@ import type { Workspace } from './workspaces';
  *
  * @param workspace - null: nothing is read, since the page has it already
  */
-function useQuery(
+function useQuery<T = AnyRecord>(
   workspace: Workspace | null,
   key: string,
-  query: (store: RecordStore) => Promise<AnyRecord[]>,
-): AnyRecord[] | undefined {
+  query: (store: RecordStore) => Promise<T[]>,
+): T[] | undefined {
   return useLiveQuery(
     () => (workspace ? query(createDexieRecordStore(databaseOf(workspace))) : undefined),
     [workspace, key],
@@ -79,4 +79,9 @@ export function useLooksWith(workspace: Workspace, act: FrameAct): AnyRecord[] |
 /** Frames that were to be looked at again. */
 export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
   return useQuery(workspace, 'looks due', (store) => store.looksDue());
+}
+
+/** Rows that are set aside until somebody corrects them. */
+export function useSetAside(workspace: Workspace | null): RowSetAside[] | undefined {
+  return useQuery(workspace, 'set aside', (store) => store.setAside());
 }

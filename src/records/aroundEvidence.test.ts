@@ -29,6 +29,7 @@ const NOTHING: Around = {
   blends: [],
   poured: [],
   frames: new Map(),
+  setAside: new Map(),
   nowMs: NOW_MS,
 };
 

@@ -1,4 +1,5 @@
 import {
+  DAY_MS,
   beliefOf,
   blocksOf,
   ferments,
@@ -14,6 +15,7 @@ import {
 import type { Blend } from './blend';
 import { harvestOf, type Book } from './book';
 import { dayNumber } from './days';
+import { batchEndMs } from './dryingBatch';
 import type { HoneyHouse } from './extractionFile';
 import type { Frame } from './frame';
 import type { LotFile } from './lotFile';
@@ -25,7 +27,14 @@ import { combStays } from './stays';
 /** The part of a lot's evidence that is written down elsewhere. */
 export type AroundEvidence = Pick<
   LotEvidence,
-  'treatedFrames' | 'heat' | 'drying' | 'finestMeshUm' | 'drierStock' | 'blended' | 'inherited'
+  | 'treatedFrames'
+  | 'heat'
+  | 'drying'
+  | 'finestMeshUm'
+  | 'drierStock'
+  | 'blended'
+  | 'inherited'
+  | 'setAside'
 >;
 
 /** What is written down elsewhere. */
@@ -38,6 +47,8 @@ export interface Around {
   readonly poured: readonly PouredLine[];
   /** frames of lots whose hives were ever treated or fed */
   readonly frames: ReadonlyMap<string, Frame>;
+  /** how many records of each owner are set aside until somebody corrects them */
+  readonly setAside: ReadonlyMap<string, number>;
   readonly nowMs: number;
 }
 
@@ -76,8 +87,6 @@ function treatedFrames(file: LotFile, { book, frames }: Around): TreatedFrames[]
   return [...found.values()];
 }
 
-const DAY_MS = 86_400_000;
-
 /** What became of a lot in warm rooms; null where it stood in none. */
 function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): DryingHistory | null {
   const batches = rooms
@@ -85,8 +94,8 @@ function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): Dry
     .filter(({ batch }) => batch.content.lotIds.includes(lotId));
   if (batches.length === 0) return null;
   const days = batches.reduce((sum, { batch }) => {
-    const { inAt, outAt } = batch.content;
-    return sum + Math.max(0, ((outAt ? Date.parse(outAt) : nowMs) - Date.parse(inAt)) / DAY_MS);
+    const endMs = Math.min(nowMs, batchEndMs(batch.content, nowMs));
+    return sum + Math.max(0, (endMs - Date.parse(batch.content.inAt)) / DAY_MS);
   }, 0);
   const readings = batches.flatMap(({ checks }) =>
     checks.flatMap(({ content: { found } }) =>
@@ -176,6 +185,7 @@ export function aroundEvidence(
   const mesh = finestMesh(lotId, around.house);
   const blended = blendedMoisture(lotId, around);
   const drier = drierStock(lotId, content, stored);
+  const aside = around.setAside.get(lotId) ?? 0;
   return {
     ...(treated.length > 0 && { treatedFrames: treated }),
     ...(entries.length > 0 && { heat: { spentShare: balance.spentShare, hmf: balance.hmf } }),
@@ -183,5 +193,6 @@ export function aroundEvidence(
     ...(mesh !== null && { finestMeshUm: mesh }),
     ...(blended && { blended }),
     ...(drier && { drierStock: drier }),
+    ...(aside > 0 && { setAside: aside }),
   };
 }

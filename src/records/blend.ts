@@ -1,7 +1,7 @@
 import { BLEND_AIMS } from '../core';
 import { envelopeShape, idSchema } from './envelope';
-import { between, dayField, nameField, remarkField } from './fields';
-import { momentField } from './moments';
+import { between, nameField, remarkField } from './fields';
+import { dayField, momentField } from './moments';
 import { z } from './zod';
 
 /** One line of a pouring list. */

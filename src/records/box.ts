@@ -1,5 +1,6 @@
 import { envelopeShape, idSchema } from './envelope';
-import { MOST_SLOTS, dayField, nameField } from './fields';
+import { MOST_SLOTS, nameField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 export const BOX_ROLES = ['honey', 'brood'] as const;

@@ -1,6 +1,7 @@
 import { BROODS, NECTARS, RESIDUES, SET_STATES, SOURCE_HEALTHS, TAINTS } from '../core';
 import { envelopeShape } from './envelope';
-import { dayField, nameField, remarkField } from './fields';
+import { nameField, remarkField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** What else bears on a lot, as the keeper said it; the last one said holds. */

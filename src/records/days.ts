@@ -1,4 +1,4 @@
-const DAY_MS = 86_400_000;
+import { DAY_MS } from '../core';
 
 /** Days since 1970-01-01 of an ISO day, as the core counts them. */
 export const dayNumber = (isoDay: string): number => Math.round(Date.parse(isoDay) / DAY_MS);

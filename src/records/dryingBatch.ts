@@ -1,4 +1,4 @@
-import { LAYOUTS } from '../core';
+import { DAY_MS, LAYOUTS, LONGEST_BATCH_DAYS } from '../core';
 import { envelopeShape } from './envelope';
 import { airTemperatureField, nameField, remarkField } from './fields';
 import { momentField } from './moments';
@@ -37,12 +37,34 @@ export const batchContentSchema = z
     remark: remarkField,
   })
   .superRefine(({ inAt, outAt }, context) => {
-    if (outAt !== null && outAt <= inAt) {
-      const message = 'It goes out after it came in.';
+    const say = (message: string): void =>
       context.addIssue({ code: 'custom', path: ['outAt'], message });
+    if (outAt === null) return;
+    if (outAt <= inAt) say('It goes out after it came in.');
+    else if (Date.parse(outAt) - Date.parse(inAt) > LONGEST_BATCH_DAYS * DAY_MS) {
+      say(`A batch is in for at most ${LONGEST_BATCH_DAYS} days: check both dates.`);
     }
   });
 export type BatchContent = z.infer<typeof batchContentSchema>;
+
+/**
+ * When a batch leaves the room, or left it [ms]. One that nobody took out is taken to have left after
+ * the longest time that a batch stays: whoever forgot to write it down is asked (`isForgotten`).
+ */
+export function batchEndMs({ inAt, outAt }: BatchContent, nowMs: number): number {
+  if (outAt !== null) return Date.parse(outAt);
+  return isForgotten({ inAt, outAt }, nowMs)
+    ? Date.parse(inAt) + LONGEST_BATCH_DAYS * DAY_MS
+    : Infinity;
+}
+
+/** Whether a batch is said to be in for longer than combs ever are. */
+export function isForgotten(
+  { inAt, outAt }: Pick<BatchContent, 'inAt' | 'outAt'>,
+  nowMs: number,
+): boolean {
+  return outAt === null && nowMs - Date.parse(inAt) > LONGEST_BATCH_DAYS * DAY_MS;
+}
 
 export const batchSchema = z.object({
   ...envelopeShape,

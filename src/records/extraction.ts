@@ -5,10 +5,11 @@ import {
   MESH_AREA_RANGE_DM2,
   OPENING_RANGE_UM,
   TOOL_KINDS,
+  wireRangeUm,
 } from '../core';
 import { envelopeShape, idSchema } from './envelope';
-import { between, dayField, nameField, remarkField } from './fields';
-import { momentField } from './moments';
+import { between, nameField, remarkField } from './fields';
+import { dayField, momentField } from './moments';
 import { z } from './zod';
 
 const CLOCK = 'Type a time such as 9:00.';
@@ -50,12 +51,19 @@ const extractorSchema = z.object({
   sumpKg: between(1, 100_000, 'Type how much honey may wait before the strainer.'),
 });
 
-export const meshSchema = z.object({
-  openingUm: between(...OPENING_RANGE_UM, 'Openings of meshes are 20 to 5,000 µm.'),
-  wireUm: between(5, 5000, 'The wire of a mesh is 5 to 5,000 µm.'),
-  areaDm2: between(...MESH_AREA_RANGE_DM2, 'A mesh has 0.1 to 500 dm².'),
-  headCm: between(...HEAD_RANGE_CM, 'Honey stands 0.5 to 200 cm over a mesh.'),
-});
+export const meshSchema = z
+  .object({
+    openingUm: between(...OPENING_RANGE_UM, 'Openings of meshes are 20 to 5,000 µm.'),
+    wireUm: between(...wireRangeUm(OPENING_RANGE_UM[1]), 'Type how thick the wire is, in µm.'),
+    areaDm2: between(...MESH_AREA_RANGE_DM2, 'A mesh has 0.1 to 500 dm².'),
+    headCm: between(...HEAD_RANGE_CM, 'Honey stands 0.5 to 200 cm over a mesh.'),
+  })
+  .superRefine(({ openingUm, wireUm }, context) => {
+    const [thinnest, thickest] = wireRangeUm(openingUm);
+    if (wireUm >= thinnest && wireUm <= thickest) return;
+    const message = `The wire of a mesh with openings of ${openingUm} µm is ${thinnest} to ${thickest} µm thick.`;
+    context.addIssue({ code: 'custom', path: ['wireUm'], message });
+  });
 
 const strainerSchema = z.object({
   count: between(1, 50, 'One to fifty strainers.').int(WHOLE),

@@ -3,6 +3,7 @@ import {
   LONGEST_MIN,
   calibratedStrainer,
   freshState,
+  isTellingMark,
   lineUnderWay,
   minutesInCycle,
   openGateCycle,
@@ -60,7 +61,7 @@ export function strainingMarks({ pours }: Pick<ExtractionFile, 'pours'>): Strain
         kg: kg - content.startKg,
       })),
     )
-    .filter((one) => one.minutes >= 0.05 && one.kg >= 0.05);
+    .filter(isTellingMark);
 }
 
 /** The strainer as its first pails show it; null where none was looked at, or for heather. */

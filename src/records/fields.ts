@@ -1,4 +1,5 @@
 /** Fields that several records share: the one definition of their limits and sentences. */
+import { COMB_RANGE_C } from '../core';
 import { z } from './zod';
 
 /** Most frames that any box or tote has places for. */
@@ -15,8 +16,6 @@ export const remarkField = z.string().trim().max(1000, 'Keep the remark under 10
 
 export const reasonField = z.string().trim().max(500, 'Keep the reason under 500 letters.');
 
-export const dayField = z.iso.date('Choose a day.');
-
 export const shareTenths = z.number().int().min(0).max(10);
 
 export const slotField = z.number().int().min(1).max(MOST_SLOTS);
@@ -26,8 +25,8 @@ const COMB_TEMPERATURE = 'A comb or its air has between −20 and 60 °C.';
 /** Of comb or of the air around it [°C]; null where not known. */
 export const airTemperatureField = z
   .number()
-  .min(-20, COMB_TEMPERATURE)
-  .max(60, COMB_TEMPERATURE)
+  .min(COMB_RANGE_C[0], COMB_TEMPERATURE)
+  .max(COMB_RANGE_C[1], COMB_TEMPERATURE)
   .nullable();
 
 /** A number within limits, with the one sentence that tells them. */

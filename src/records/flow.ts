@@ -1,5 +1,6 @@
 import { envelopeShape, idSchema } from './envelope';
-import { dayField, nameField, remarkField } from './fields';
+import { nameField, remarkField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** A flow of nectar: when it was expected, and when it came. */

@@ -1,5 +1,6 @@
 import { envelopeShape, idSchema } from './envelope';
-import { dayField, slotField } from './fields';
+import { slotField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** A frame of comb, from its first look on: where it hangs, and where it hung. */

@@ -7,14 +7,8 @@ import {
   SHAKE_RESULTS,
 } from '../core';
 import { envelopeShape, idSchema } from './envelope';
-import {
-  airTemperatureField,
-  dayField,
-  reasonField,
-  remarkField,
-  shareTenths,
-  slotField,
-} from './fields';
+import { airTemperatureField, reasonField, remarkField, shareTenths, slotField } from './fields';
+import { dayField } from './moments';
 import { MARKS_PATTERN, POINT_COUNTS, CELL_COUNT } from './marks';
 import { z } from './zod';
 

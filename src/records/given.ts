@@ -1,6 +1,7 @@
 import { GIVEN_KINDS } from '../core';
 import { envelopeShape, idSchema } from './envelope';
-import { airTemperatureField, dayField, nameField, remarkField } from './fields';
+import { airTemperatureField, nameField, remarkField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 const WAIT_SENTENCE = 'A waiting time is 0 to 400 days.';

@@ -1,6 +1,7 @@
 import { HONEY_KINDS, STAY_RULES, TIMINGS } from '../core';
 import { envelopeShape, idSchema } from './envelope';
-import { airTemperatureField, dayField, nameField, remarkField } from './fields';
+import { airTemperatureField, nameField, remarkField } from './fields';
+import { dayField } from './moments';
 import { TARGET_RANGE_PERCENT } from './lot';
 import { z } from './zod';
 

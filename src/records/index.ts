@@ -150,7 +150,13 @@ export {
   type CheckedPart,
   batchCheckContentSchema,
 } from './batchCheck';
-export { type Batch, type BatchContent, batchContentSchema } from './dryingBatch';
+export {
+  type Batch,
+  type BatchContent,
+  batchContentSchema,
+  batchEndMs,
+  isForgotten,
+} from './dryingBatch';
 export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './roomFile';
 export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } from './roomRun';
 export { type RoomTask, readingsDue, roomTasks } from './roomTasks';
@@ -290,3 +296,6 @@ export {
   meanBias,
   seasonReport,
 } from './seasonReport';
+export { type Checked, type SetAside, type Trouble, checkedRecord, setAsideOf } from './checked';
+export { referenceTroubles, referredIds, referredIn } from './references';
+export { type Stale, mergedRevision, onTopOf } from './stale';

@@ -1,6 +1,7 @@
 import { LAB_QUANTITIES, LAB_RANGES, type LabQuantity } from '../core';
 import { envelopeShape } from './envelope';
-import { dayField, nameField, remarkField } from './fields';
+import { nameField, remarkField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 const SHARE_SENTENCE = 'A share of pollen is 0 to 100 %.';

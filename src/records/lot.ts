@@ -8,6 +8,7 @@ import {
   STORAGE_RANGE_C,
 } from '../core';
 import { envelopeShape } from './envelope';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** Targets that make sense for honey [% by mass]. */
@@ -22,7 +23,7 @@ export const lotContentSchema = z.object({
     .min(1, 'Give the lot a code, or take the suggested one.')
     .max(40, 'Keep the code under 40 letters.'),
   name: z.string().trim().max(80, 'Keep the name under 80 letters.'),
-  date: z.iso.date('Choose the day of extraction.'),
+  date: dayField,
   origin: z.string().trim().max(200, 'Keep the origin under 200 letters.'),
   plant: z.string().trim().max(80, 'Keep the flow or plant under 80 letters.'),
   honeyKind: z.enum(HONEY_KINDS),

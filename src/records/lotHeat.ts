@@ -1,4 +1,5 @@
 import {
+  DAY_MS,
   FRESH_HONEY,
   heatBalance,
   heatLimits,
@@ -10,12 +11,11 @@ import {
   type HeatStart,
   type WarmSpell,
 } from '../core';
+import { batchEndMs } from './dryingBatch';
 import type { HeatOccasion } from './heatSpell';
 import type { LotFile } from './lotFile';
 import type { BatchFile, RoomFile } from './roomFile';
 import { seriesOf } from './roomRun';
-
-const DAY_MS = 86_400_000;
 
 /** A stretch of warmth with where it is known from. */
 export interface HeatEntry {
@@ -35,7 +35,7 @@ function airOfBatch(
   nowMs: number,
 ): { from: 'log' | 'room'; history: WarmSpell[] } {
   const fromMs = Date.parse(batch.content.inAt);
-  const toMs = batch.content.outAt === null ? nowMs : Date.parse(batch.content.outAt);
+  const toMs = Math.min(nowMs, batchEndMs(batch.content, nowMs));
   const days = Math.max(0, (toMs - fromMs) / DAY_MS);
   const inside = withoutSlips(seriesOf(logs, 'inside', fromMs));
   const logged = spellsOf(inside, days);

@@ -1,5 +1,5 @@
 /** What readings and zero checks say of the meter as it was then. */
-import { DIAL_RANGES, PRISM_RANGE_C, SCALES, type Scale } from '../core';
+import { DIVISION_RANGE, DIAL_RANGES, PRISM_RANGE_C, SCALES, type Scale } from '../core';
 import { z } from './zod';
 
 const PRISM_SENTENCE = `The meter can be corrected between ${PRISM_RANGE_C[0]} and ${PRISM_RANGE_C[1]} °C; let meter and honey come to room temperature.`;
@@ -25,8 +25,8 @@ export const meterShape = {
   /** one division of the dial, in the unit of the scale */
   resolution: z
     .number()
-    .gt(0, 'One division of the dial is more than 0.')
-    .max(10, 'One division of the dial is at most 10.'),
+    .min(DIVISION_RANGE[0], 'One division of the dial is more than 0.')
+    .max(DIVISION_RANGE[1], 'One division of the dial is at most 10.'),
   /** the meter compensates temperature by itself */
   atc: z.boolean(),
 } as const;

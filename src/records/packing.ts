@@ -1,6 +1,6 @@
 import { envelopeShape, idSchema } from './envelope';
-import { between, dayField, remarkField } from './fields';
-import { momentField } from './moments';
+import { between, remarkField } from './fields';
+import { dayField, momentField } from './moments';
 import { z } from './zod';
 
 /** Most jars of one run. */

@@ -1,4 +1,4 @@
-import { lotMoisture, statesOfComb, type PastLot } from '../core';
+import { flatMapAlone, lotMoisture, statesOfComb, type PastLot } from '../core';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import type { LotFile } from './lotFile';
 import { makeUpStates } from './lotMakeUp';
@@ -13,7 +13,7 @@ export interface DatedPastLot extends PastLot {
 
 /** Lots that were judged in the comb and measured later: what was expected beside what was found. */
 export function pastLotsOf(files: readonly LotFile[], meters: Meters = NO_METERS): DatedPastLot[] {
-  return files.flatMap((file) => {
+  return flatMapAlone(files, (file) => {
     const { comb, vessels, readings } = evidenceFrom(contentsOf(file), { meters });
     if (!comb || readings.length === 0) return [];
     const { meanPercent, uncertainty } = lotMoisture(readings, vessels);

@@ -1,5 +1,5 @@
 import { envelopeShape, idSchema } from './envelope';
-import { dayField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** A picture scaled down and without the data that cameras add. */

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from './envelope';
 import { migrated } from './migrations';
 import { recordSchema, type AnyRecord } from './record';
+import { pathText } from './pathText';
 import { brokenReferences } from './references';
 import { isSealWhole, sealOf, sealSchema } from './seal';
 import { failed, ok, type AppError, type Result } from './result';
@@ -40,19 +41,6 @@ export function recordFileOf(records: readonly AnyRecord[], exportedAt: string):
 
 /** The text of a file; what its seal is checked against to the byte. */
 export const recordFileText = (file: unknown): string => JSON.stringify(file, null, 2);
-
-/** `records[3].content.dialValue` */
-function pathText(path: readonly PropertyKey[]): string {
-  return path.reduce<string>(
-    (text, step) =>
-      typeof step === 'number'
-        ? `${text}[${step}]`
-        : text === ''
-          ? String(step)
-          : `${text}.${String(step)}`,
-    '',
-  );
-}
 
 function damaged(findings: readonly { path: string; message: string }[]): AppError {
   const first = findings[0];

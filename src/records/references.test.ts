@@ -170,7 +170,7 @@ describe('records of every kind in one file', () => {
     );
     const broken = brokenReferences([...one, ...two, stray]);
     expect(broken).toEqual([
-      { path: 'records[8].content.containerId', message: 'its container is not in the file' },
+      { path: 'records[8].content.containerId', message: 'its container is not there' },
     ]);
   });
 });

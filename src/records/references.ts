@@ -126,47 +126,87 @@ function referencesOf(record: AnyRecord): Reference[] {
 export interface BrokenReference {
   readonly path: string;
   readonly message: string;
+  /** true: a former version is missing, but this one says everything by itself */
+  readonly gap?: true;
 }
 
-function ownerTrouble(record: AnyRecord, owner: AnyRecord | undefined): string | null {
+/** Where the revisions and entities are found that others refer to. */
+export interface Referred {
+  revision(id: string): Pick<AnyRecord, 'entityId' | 'kind'> | undefined;
+  entity(id: string): Pick<AnyRecord, 'kind' | 'ownerId'> | undefined;
+}
+
+function ownerTrouble(record: AnyRecord, owner: Pick<AnyRecord, 'kind'> | undefined) {
   const kind = OWNER_KINDS[record.kind];
   if (kind === null) {
     return record.ownerId === record.entityId ? null : `a ${record.kind} belongs to itself`;
   }
-  return owner?.kind === kind ? null : `its ${kind} is not in the file`;
+  return owner?.kind === kind ? null : `its ${kind} is not there`;
 }
 
-function chainTrouble(record: AnyRecord, former: AnyRecord | undefined): string | null {
-  if (record.supersedes === null) return null;
-  if (!former) return 'the revision it replaces is not in the file';
-  return former.entityId === record.entityId && former.kind === record.kind
-    ? null
-    : 'it replaces a revision of something else';
+/** What is wrong with what one record refers to. */
+export function referenceTroubles(record: AnyRecord, referred: Referred): BrokenReference[] {
+  const found: BrokenReference[] = [];
+  const say = (path: string, message: string | null): void => {
+    if (message !== null) found.push({ path, message });
+  };
+  say('ownerId', ownerTrouble(record, referred.entity(record.ownerId)));
+  if (record.supersedes !== null) {
+    const former = referred.revision(record.supersedes);
+    const path = 'supersedes';
+    if (!former) found.push({ path, message: 'the version it replaces is not there', gap: true });
+    else if (former.entityId !== record.entityId || former.kind !== record.kind) {
+      say(path, 'it replaces a version of something else');
+    }
+  }
+  for (const { path, id, kind } of referencesOf(record)) {
+    if (id === null) continue;
+    const named = referred.entity(id);
+    const foreign = kind === 'container' && named?.ownerId !== record.ownerId;
+    say(`content.${path}`, named?.kind === kind && !foreign ? null : `its ${kind} is not there`);
+  }
+  return found;
+}
+
+/** All ids that some records refer to: revisions by kind, entities by the kind they are to be of. */
+export function referredIds(records: readonly AnyRecord[]): {
+  readonly revisions: ReadonlyMap<RecordKind, ReadonlySet<string>>;
+  readonly entities: ReadonlyMap<RecordKind, ReadonlySet<string>>;
+} {
+  const revisions = new Map<RecordKind, Set<string>>();
+  const entities = new Map<RecordKind, Set<string>>();
+  const note = (into: Map<RecordKind, Set<string>>, kind: RecordKind, id: string | null): void => {
+    if (id === null) return;
+    const known = into.get(kind);
+    if (known) known.add(id);
+    else into.set(kind, new Set([id]));
+  };
+  for (const record of records) {
+    note(revisions, record.kind, record.supersedes);
+    const owner = OWNER_KINDS[record.kind];
+    if (owner !== null) note(entities, owner, record.ownerId);
+    for (const { id, kind } of referencesOf(record)) note(entities, kind, id);
+  }
+  return { revisions, entities };
+}
+
+/** Looks references up among some records. */
+export function referredIn(records: readonly AnyRecord[]): Referred {
+  const ids = new Map(records.map((one) => [one.id, one]));
+  const entities = new Map(records.map((one) => [one.entityId, one]));
+  return { revision: (id) => ids.get(id), entity: (id) => entities.get(id) };
 }
 
 /** What is wrong with how the revisions of a file refer to each other. */
 export function brokenReferences(records: readonly AnyRecord[]): BrokenReference[] {
-  const ids = new Map(records.map((one) => [one.id, one]));
-  const entities = new Map(records.map((one) => [one.entityId, one]));
+  const referred = referredIn(records);
   const seen = new Set<string>();
   return records.flatMap((record, at) => {
-    const found: BrokenReference[] = [];
-    const say = (field: string, message: string | null): void => {
-      if (message !== null) found.push({ path: `records[${at}].${field}`, message });
-    };
-    say('id', seen.has(record.id) ? 'this identifier stands twice in the file' : null);
-    seen.add(record.id);
-    say('ownerId', ownerTrouble(record, entities.get(record.ownerId)));
-    say('supersedes', chainTrouble(record, ids.get(record.supersedes ?? '')));
-    for (const { path, id, kind } of referencesOf(record)) {
-      if (id === null) continue;
-      const named = entities.get(id);
-      const foreign = kind === 'container' && named?.ownerId !== record.ownerId;
-      say(
-        `content.${path}`,
-        named?.kind === kind && !foreign ? null : `its ${kind} is not in the file`,
-      );
+    const found = referenceTroubles(record, referred);
+    if (seen.has(record.id)) {
+      found.unshift({ path: 'id', message: 'this identifier stands twice in the file' });
     }
-    return found;
+    seen.add(record.id);
+    return found.map((one) => ({ ...one, path: `records[${at}].${one.path}` }));
   });
 }

@@ -1,3 +1,5 @@
+import type { Stale } from './stale';
+
 /** What went wrong at an edge (file, form, database), as plain data that survives any transport. */
 export interface AppError {
   readonly code: AppErrorCode;
@@ -7,6 +9,8 @@ export interface AppError {
   readonly path?: string;
   /** further findings, each one sentence */
   readonly details?: readonly string[];
+  /** with `changed-since`: what another tab wrote meanwhile */
+  readonly stale?: readonly Stale[];
 }
 
 /** Everything that can go wrong at an edge. */
@@ -18,6 +22,10 @@ export type AppErrorCode =
   | 'broken-seal'
   | 'conflict'
   | 'changed-since'
+  | 'place-taken'
+  | 'invalid-record'
+  | 'newer-database'
+  | 'cancelled'
   | 'storage-failed';
 
 export type Result<T> =

@@ -1,6 +1,7 @@
 import type { AirLog } from './airLog';
 import type { BatchCheck } from './batchCheck';
-import type { Batch } from './dryingBatch';
+import { DAY_MS, LONGEST_BATCH_DAYS } from '../core';
+import { batchEndMs, type Batch } from './dryingBatch';
 import { holdingOf } from './holding';
 import type { AnyRecord } from './record';
 import type { WarmRoomRecord } from './warmRoom';
@@ -43,15 +44,21 @@ export function roomFilesOf(records: readonly AnyRecord[]): RoomFile[] {
 /** Batches that were in without a longer pause between them [ms]. */
 const PAUSE_MS = 36 * 3_600_000;
 
-/** Batches that shared the room, one stretch after the other; the last one may still be in. */
-export function stretchesOf({ batches }: RoomFile): BatchFile[][] {
+/**
+ * Batches that shared the room, one stretch after the other; the last one may still be in. A room that
+ * is never empty is cut where a stretch grows longer than a batch may be, so that it can be computed.
+ */
+export function stretchesOf({ batches }: RoomFile, nowMs: number): BatchFile[][] {
   const stretches: BatchFile[][] = [];
-  let until = -Infinity;
+  let [fromMs, untilMs] = [-Infinity, -Infinity];
   for (const file of batches) {
-    const { inAt, outAt } = file.batch.content;
-    if (Date.parse(inAt) - until > PAUSE_MS) stretches.push([]);
+    const inMs = Date.parse(file.batch.content.inAt);
+    if (inMs - untilMs > PAUSE_MS || inMs - fromMs > LONGEST_BATCH_DAYS * DAY_MS) {
+      stretches.push([]);
+      fromMs = inMs;
+    }
     stretches[stretches.length - 1]?.push(file);
-    until = Math.max(until, outAt === null ? Infinity : Date.parse(outAt));
+    untilMs = Math.max(untilMs, batchEndMs(file.batch.content, nowMs));
   }
   return stretches;
 }

@@ -111,7 +111,7 @@ describe('stretches', () => {
       load('d', '11-20', null),
     ].map((one) => firstRevision(scribe, 'batch', one, room.entityId));
     const file = roomFilesOf([room, ...batches])[0]!;
-    const names = stretchesOf(file).map((one) => one.map(({ batch }) => batch.content.name));
+    const names = stretchesOf(file, NOW).map((one) => one.map(({ batch }) => batch.content.name));
     expect(names).toEqual([['a', 'b', 'c'], ['d']]);
   });
 

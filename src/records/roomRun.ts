@@ -1,4 +1,5 @@
 import {
+  DAY_MS,
   LAYOUT_FACTOR,
   withoutSlips,
   type AirOverTime,
@@ -11,11 +12,10 @@ import {
 } from '../core';
 import type { AirLog, LogPlace } from './airLog';
 import type { BatchCheckContent } from './batchCheck';
-import type { BatchContent } from './dryingBatch';
+import { batchEndMs, type BatchContent } from './dryingBatch';
 import type { BatchFile, RoomFile } from './roomFile';
 import type { WarmRoomContent } from './warmRoom';
 
-const DAY_MS = 86_400_000;
 const MINUTES_PER_DAY = 1440;
 
 /** Box, frames and wax without honey [kg]. @source common practice, no source */
@@ -192,7 +192,7 @@ export function roomRun(
   const observations = batches.flatMap(({ batch, checks }, at) =>
     checks
       .filter(({ content }) => content.takenAt > batch.content.inAt)
-      .filter(({ content }) => content.takenAt <= (batch.content.outAt ?? '9'))
+      .filter(({ content }) => Date.parse(content.takenAt) <= batchEndMs(batch.content, nowMs))
       .map((one) => observationOf(one.content, at, zeroMs)),
   );
   return {

@@ -1,4 +1,5 @@
 import { COOL_ENOUGH_C, coolingHours } from '../core';
+import { batchEndMs } from './dryingBatch';
 import type { BatchFile, RoomFile } from './roomFile';
 import { coreBatch } from './roomRun';
 
@@ -22,8 +23,7 @@ export interface RoomTask {
 }
 
 const inRoom = ({ batch }: BatchFile, nowMs: number): boolean =>
-  Date.parse(batch.content.inAt) <= nowMs &&
-  (batch.content.outAt === null || Date.parse(batch.content.outAt) > nowMs);
+  Date.parse(batch.content.inAt) <= nowMs && batchEndMs(batch.content, nowMs) > nowMs;
 
 /** When each batch is to be read next; what is overdue is due at the time it should have been. */
 export function readingsDue({ batches }: RoomFile, nowMs: number): RoomTask[] {

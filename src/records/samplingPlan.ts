@@ -6,6 +6,8 @@ import { z } from './zod';
 const SHARE_SENTENCE = 'Choose between 50 and 99.9 %.';
 const share = z.number().min(0.5, SHARE_SENTENCE).max(0.999, SHARE_SENTENCE);
 
+const TWICE = 'Each container is planned once.';
+
 /** A plan as it was fixed, before anybody looked. A new one is a new revision with its reason. */
 export const samplingPlanContentSchema = z.object({
   method: z.enum(PLAN_METHODS),
@@ -22,7 +24,10 @@ export const samplingPlanContentSchema = z.object({
   /** seed of the random start, so that anybody can draw the same again */
   seed: z.number().int().min(0).max(4_294_967_295),
   /** `container#item` to be tested at each look */
-  plannedIds: z.array(z.array(z.string().min(1)).min(1)).min(1),
+  plannedIds: z
+    .array(z.array(z.string().min(1)).min(1))
+    .min(1)
+    .refine((looks) => new Set(looks.flat()).size === looks.flat().length, TWICE),
   spots: z.array(z.enum(SPOTS)).min(1, 'Choose where to take the sample.'),
   fixedAt: momentField,
   /** readings that the lot had already when it was fixed */

@@ -1,5 +1,5 @@
 import { envelopeShape, idSchema } from './envelope';
-import { dayField } from './fields';
+import { dayField } from './moments';
 import { z } from './zod';
 
 /** Something to do differently, which comes back on the next planning day. */

@@ -1,4 +1,4 @@
-import { blocksOf, type InheritedBlock, type LotEvidence } from '../core';
+import { blocksOf, flatMapAlone, type InheritedBlock, type LotEvidence } from '../core';
 import { aroundEvidence, storedHoney, type Around, type StoredHoney } from './aroundEvidence';
 import { contentsOf, evidenceFrom, type KnownBesides, type LotContents } from './lotEvidence';
 import type { LotFile } from './lotFile';
@@ -32,7 +32,7 @@ const ownEvidence = (file: LotFile, meters: Meters, around: Around): LotEvidence
   });
 
 function storedOf(lots: Pick<Workshop, 'files' | 'meters'>, around: Around): StoredHoney[] {
-  return lots.files.flatMap((file) => {
+  return flatMapAlone(lots.files, (file) => {
     const left = storedVessels(file, TYPICAL_PERCENT, around.poured).reduce(
       (sum, one) => sum + (one.leftKg ?? 0),
       0,

@@ -1,4 +1,4 @@
-import { databaseOf, loadPreferences, takeOverDrafts, type Workspace } from '../db';
+import { checkRows, databaseOf, loadPreferences, takeOverDrafts, type Workspace } from '../db';
 import { actsLoaded } from './actsSlice';
 import { draftsLoaded } from './draftsSlice';
 import { startKeeping } from './keeping';
@@ -11,6 +11,7 @@ import { loadActs } from './undoMemory';
 export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
   const database = databaseOf(workspace);
   const own = await tabId();
+  await checkRows(database);
   const live = await liveTabIds();
   const preferences = await loadPreferences(database);
   const drafts = await takeOverDrafts(database, own, live);

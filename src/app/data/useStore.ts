@@ -7,7 +7,7 @@ import {
   type StoredVessel,
   type Workshop,
 } from '../../records';
-import type { RuledLot } from './useRuledLots';
+import type { RuledLot } from './ruledLots';
 
 /** One lot in the store, with its ruling. */
 export interface StoredLot extends RuledLot {

@@ -1,5 +1,6 @@
 import { createContext, useContext, useMemo } from 'react';
-import { useAllLotRecords, useEntities } from '../../db';
+import { groupBy } from '../../core';
+import { useAllLotRecords, useEntities, useSetAside } from '../../db';
 import {
   NO_METERS,
   current,
@@ -40,6 +41,10 @@ function useOwnWorkshop(needed: boolean): Workshop | undefined {
   );
 }
 
+function countBy<T>(items: readonly T[], keyOf: (item: T) => string): ReadonlyMap<string, number> {
+  return new Map([...groupBy(items, keyOf)].map(([key, own]) => [key, own.length]));
+}
+
 const NO_FILES: readonly LotFile[] = [];
 
 /** How often what goes on in rooms is reckoned anew [ms]. */
@@ -52,6 +57,7 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
   const rooms = useRooms(needed);
   const house = useHoneyHouse(needed);
   const blends = useBlends(needed);
+  const aside = useSetAside(needed ? workspace : null);
   const nowMs = useNow(EVERY_MS);
   const asked = useMemo(
     () => (book ? files.flatMap((one) => framesToAsk(one, book)) : []),
@@ -59,7 +65,7 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
   );
   const found = useEntities(needed ? workspace : null, 'frame', asked);
   return useMemo(() => {
-    if (!book || !rooms || !house || !blends || !found) return undefined;
+    if (!book || !rooms || !house || !blends || !found || !aside) return undefined;
     const frames = current(found).filter((one) => one.kind === 'frame');
     return {
       book,
@@ -68,9 +74,10 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
       blends: blends.blends,
       poured: pouredLines(blends.blends, blends.ticks),
       frames: new Map(frames.map((one) => [one.entityId, one])),
+      setAside: countBy(aside, (one) => one.ownerId),
       nowMs,
     };
-  }, [book, rooms, house, blends, found, nowMs]);
+  }, [book, rooms, house, blends, found, aside, nowMs]);
 }
 
 export const EMPTY_WORKSHOP: Workshop = {

@@ -1,7 +1,5 @@
 import { differenceInCalendarDays, format } from 'date-fns';
-import type { ReadyForecast } from '../../core';
-
-const DAY_MS = 86_400_000;
+import { DAY_MS, type ReadyForecast } from '../../core';
 
 /** Bands narrower than this are told by the hour; narrower than that, by the part of the day [d]. */
 const BY_HOUR_BELOW = 0.3;

@@ -89,6 +89,9 @@ export interface Line {
 /** A day is reckoned so far from its midnight, either way [min]: a month. */
 export const LONGEST_MIN = 43_200;
 
+/** Of a person, by that of the rates [1]. */
+export const SPEED_RANGE: readonly [number, number] = [0.05, 10];
+
 /** A numeric field of a line with what it may be. */
 type Check = readonly [
   value: number,
@@ -142,7 +145,7 @@ export function requireLine(line: Line): void {
     throw new DomainError({ code: 'empty', fn, param: 'speeds', value: 0, unit: '1' });
   }
   for (const speed of line.speeds)
-    requireInRange(speed, [0.05, 10], { fn, param: 'speeds', unit: '1' });
+    requireInRange(speed, SPEED_RANGE, { fn, param: 'speeds', unit: '1' });
 }
 
 /** What of a frame's honey runs out of it [kg]. */

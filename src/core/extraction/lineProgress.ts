@@ -1,4 +1,4 @@
-import { spunKgPerFrame, type Line, type LineBreak } from './line';
+import { SPEED_RANGE, spunKgPerFrame, type Line, type LineBreak } from './line';
 import { freshState, type LineState } from './lineState';
 import { loadsOf } from './loads';
 import { LINE_DOUBT, type LineDoubt } from './replicateLine';
@@ -68,12 +68,15 @@ function strainingRatio(line: Line, seen: readonly number[], handsPace: number):
   return took > 0.5 && expected > 0.5 ? took / expected : null;
 }
 
-/** The line with hands and strainer at another pace. */
+const held = (value: number, [low, high]: readonly [number, number]): number =>
+  Math.min(high, Math.max(low, value));
+
+/** The line with hands and strainer at another pace; nobody is slower or faster than people are. */
 function atPace(line: Line, hands: number, straining: number): Line {
   const { cycle } = line.strainer;
   return {
     ...line,
-    speeds: line.speeds.map((one) => one / hands),
+    speeds: line.speeds.map((one) => held(one / hands, SPEED_RANGE)),
     strainer: {
       ...line.strainer,
       cycle: {

@@ -21,6 +21,14 @@ export const STRAINER_PRIOR = { flow: 0.5, clogging: 0.8 } as const;
 /** Of a time taken by watch and of kilograms read from a pail [1]. @source our choice, no source */
 const MARK_SPREAD = 0.1;
 
+/** Times and masses that a mark can have: what lies outside tells nothing of a strainer. */
+const MARK_MINUTES: readonly [number, number] = [0.05, 1e4];
+const MARK_KG: readonly [number, number] = [0.05, 1e5];
+
+/** Whether a mark can tell something of a strainer: a pail forgotten for a week does not. */
+export const isTellingMark = ({ minutes, kg }: StrainingMark): boolean =>
+  minutes >= MARK_MINUTES[0] && minutes <= MARK_MINUTES[1] && kg >= MARK_KG[0] && kg <= MARK_KG[1];
+
 /** Farthest that matter may be from what is assumed, as a logarithm. */
 const FARTHEST = 3;
 
@@ -66,8 +74,8 @@ export function calibratedStrainer(
     throw new DomainError({ code: 'empty', fn, param: 'marks', value: 0, unit: '1' });
   }
   for (const { minutes, kg } of marks) {
-    requireInRange(minutes, [0.05, 1e4], { fn, param: 'minutes', unit: 'min' });
-    requireInRange(kg, [0.05, 1e5], { fn, param: 'kg', unit: 'kg' });
+    requireInRange(minutes, MARK_MINUTES, { fn, param: 'minutes', unit: 'min' });
+    requireInRange(kg, MARK_KG, { fn, param: 'kg', unit: 'kg' });
   }
   const differencesAt = longer(base, honey, marks);
   const badness = (logClog: number): number =>

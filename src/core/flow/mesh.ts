@@ -31,6 +31,16 @@ export const OPENING_RANGE_UM: readonly [number, number] = [20, 5000];
 export const MESH_AREA_RANGE_DM2: readonly [number, number] = [0.1, 500];
 export const HEAD_RANGE_CM: readonly [number, number] = [0.5, 200];
 
+/** Thinnest wire, and thickest by the opening: a thicker one lets next to nothing through. */
+const THINNEST_WIRE_UM = 5;
+const THICKEST_WIRE_BY_OPENING = 2;
+
+/** Wires that a mesh with so wide openings can have [µm]. */
+export const wireRangeUm = (openingUm: number): readonly [number, number] => [
+  THINNEST_WIRE_UM,
+  THICKEST_WIRE_BY_OPENING * openingUm,
+];
+
 /** Usual wire of a woven mesh with so wide openings [µm]. @source common practice, no source */
 const USUAL_WIRES: readonly (readonly [openingUm: number, wireUm: number])[] = [
   [50, 36],
@@ -94,7 +104,7 @@ function weaveOf({ openingUm, wireUm }: Mesh): Weave {
 export function cleanFlowKgPerH(mesh: Mesh, conditions: StrainingConditions): number {
   const fn = 'cleanFlowKgPerH';
   requireInRange(mesh.openingUm, OPENING_RANGE_UM, { fn, param: 'openingUm', unit: 'µm' });
-  requireInRange(mesh.wireUm, [5, mesh.openingUm * 2], { fn, param: 'wireUm', unit: 'µm' });
+  requireInRange(mesh.wireUm, wireRangeUm(mesh.openingUm), { fn, param: 'wireUm', unit: 'µm' });
   requireInRange(mesh.areaDm2, MESH_AREA_RANGE_DM2, { fn, param: 'areaDm2', unit: 'dm²' });
   requireInRange(conditions.headCm, HEAD_RANGE_CM, { fn, param: 'headCm', unit: 'cm' });
   const densityKgPerM3 = 1000 * honeyDensityKgPerL(conditions.moisturePercent);

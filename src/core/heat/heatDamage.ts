@@ -1,4 +1,5 @@
 import { requireInRange } from '../errors';
+import { LONGEST_SPAN_DAYS } from '../time/datedDays';
 
 /** A reaction whose speed follows Arrhenius. */
 interface Reaction {
@@ -75,7 +76,7 @@ export interface HeatSpent {
 export function heatSpent(history: readonly WarmSpell[]): HeatSpent {
   let [halvings, hmfMgPerKg] = [0, 0];
   for (const { days, temperatureC } of history) {
-    requireInRange(days, [0, 10_000], { fn: 'heatSpent', param: 'days', unit: 'd' });
+    requireInRange(days, [0, LONGEST_SPAN_DAYS], { fn: 'heatSpent', param: 'days', unit: 'd' });
     halvings += days / diastaseHalfLifeDays(temperatureC);
     hmfMgPerKg += days * hmfMgPerKgDay(temperatureC);
   }

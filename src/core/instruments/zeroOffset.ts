@@ -103,9 +103,9 @@ function visiblePerC(reference: Reference, atc: boolean): number {
 
 function expectedDial(reference: Reference, scale: Scale, index: number): number | null {
   if (reference.kind !== 'water') {
-    const [low, high] = [DIAL_RANGES[scale][0], DIAL_RANGES[scale][1]];
-    const dial = index > 1.44 && index < 1.507 ? dialFromIndex(scale, index) : NaN;
-    return dial >= low && dial <= high ? dial : null;
+    const ends = DIAL_RANGES[scale].map((one) => indexFromDial(scale, one));
+    const isOnDial = index >= Math.min(...ends) && index <= Math.max(...ends);
+    return isOnDial ? dialFromIndex(scale, index) : null;
   }
   return scale === 'brix' ? (index - WATER_ND20) / BRIX_SLOPE_AT_WATER : index;
 }

@@ -6,6 +6,9 @@ import { SAMPLE_HALF_WIDTH_PERCENT } from './sampleState';
 import { indexFromDial, indexPerDial } from './scales';
 import { HONEY_INDEX_PER_C, REFERENCE_TEMPERATURE_C, SUGAR_INDEX_PER_C } from './temperature';
 
+/** One division of a dial, in the unit of its scale. */
+export const DIVISION_RANGE: readonly [number, number] = [1e-6, 10];
+
 /** How lately the meter was held against a known reference. */
 export type ZeroCheck = 'checked' | 'unchecked';
 
@@ -77,7 +80,7 @@ function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): nu
 export function readingBudget(reading: DialReading, meter: MeterCondition): ReadingBudget {
   const { scale, dialValue } = reading;
   const fn = 'readingBudget';
-  requireInRange(meter.resolution, [1e-6, 10], { fn, param: 'resolution', unit: scale });
+  requireInRange(meter.resolution, DIVISION_RANGE, { fn, param: 'resolution', unit: scale });
   const index = indexFromDial(scale, dialValue);
   const percentPerIndex = Math.abs(moisturePerIndex(index));
   const percentPerDivision = percentPerIndex * indexPerDial(scale, dialValue);

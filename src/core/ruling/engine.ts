@@ -33,17 +33,19 @@ import {
   zeroJumped,
 } from './rules/readingQuality';
 import { samplingPlan } from './rules/samplingPlan';
+import { setAsideRecords } from './rules/setAsideRecords';
 import { signsOfFermentation } from './rules/signs';
 import { reckonedBlend } from './rules/reckonedBlend';
 import { spreadOfVessels } from './rules/spread';
 import { layeredVessel, suspectVessels, untestedVessels, vesselApart } from './rules/vesselApart';
 
 /** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
-export const RULES_VERSION = '4';
+export const RULES_VERSION = '5';
 
 /** All rules, in the order in which equal findings are listed. */
 export const RULES: readonly Rule[] = [
   blockedForEveryUse,
+  setAsideRecords,
   signsOfFermentation,
   syrupInComb,
   broodInFrames,

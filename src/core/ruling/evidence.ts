@@ -128,6 +128,8 @@ export interface LotEvidence {
   readonly inherited?: readonly InheritedBlock[];
   /** reckoned from the measured containers that it was blended from */
   readonly blended?: Estimate;
+  /** records of the lot that are left out, since a value in them cannot be right */
+  readonly setAside?: number;
   /** whole days from 1970-01-01 to the day of extraction */
   readonly takenDay?: number;
   /** guessed in the comb, and read in glass; not there where either is missing */

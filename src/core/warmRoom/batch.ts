@@ -4,6 +4,9 @@ import { layersOf, type Layers } from '../drying/layers';
 import { waterRatioOf } from '../drying/norrish';
 import { perDay, type DryingRates } from '../drying/rates';
 
+/** Temperatures that a comb, or the air about it, may have [°C]. */
+export const COMB_RANGE_C: readonly [number, number] = [-20, 60];
+
 export const SURFACES = ['open', 'capped'] as const;
 export type Surface = (typeof SURFACES)[number];
 
@@ -123,7 +126,7 @@ function check(batch: DryingBatch): void {
     requireInRange(moisturePercent, [12, 30], { fn, param: 'moisturePercent', unit: '%' });
   }
   requireInRange(batch.airFactor, [0.05, 10], { fn, param: 'airFactor', unit: '1' });
-  requireInRange(batch.temperatureC, [-10, 60], { fn, param: 'temperatureC', unit: '°C' });
+  requireInRange(batch.temperatureC, COMB_RANGE_C, { fn, param: 'temperatureC', unit: '°C' });
 }
 
 /**

@@ -1,4 +1,5 @@
 import { requireInRange } from '../errors';
+import { LONGEST_DRYING_DAYS } from '../time/datedDays';
 import { DRYING_RATES } from '../drying/rates';
 import { slotsOf, type BatchSlot } from './batch';
 import {
@@ -135,7 +136,8 @@ function goThrough(course: Course, from: number, to: number): void {
  */
 export function simulateDrying(run: DryingRun): DryingResult {
   const course = startOf(run);
-  requireInRange(course.end, [0, 400], { fn: 'simulateDrying', param: 'tellDays', unit: 'd' });
+  const place = { fn: 'simulateDrying', param: 'tellDays', unit: 'd' };
+  requireInRange(course.end, [0, LONGEST_DRYING_DAYS], place);
   const breaks = breaksOf(run, course.end);
   breaks.slice(1).forEach((to, at) => goThrough(course, breaks[at]!, to));
   const { totals, moved } = course;

@@ -28,7 +28,7 @@ const GUESS_KINDS = ['guess'] as const;
 function useReport(): SeasonReport | undefined {
   const workspace = useAppSelector(selectWorkspace);
   const workshop = useWorkshop();
-  const lots = useRuledLots(workshop);
+  const lots = useRuledLots(workshop)?.ruled;
   const records = useRecordsOf(workspace, GUESS_KINDS);
   return useMemo(() => {
     if (!workshop?.around || !lots || !records) return undefined;

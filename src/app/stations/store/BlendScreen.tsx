@@ -148,7 +148,7 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
 /** Plans a blend: which containers into which tanks, so that most honey is saved. */
 export function BlendScreen(): ReactElement {
   const workshop = useWorkshop();
-  const lots = useStore(workshop, useRuledLots(workshop));
+  const lots = useStore(workshop, useRuledLots(workshop)?.ruled);
   if (!lots || !workshop) return <Waiting />;
   return (
     <WorkshopContext value={workshop}>

@@ -7,6 +7,7 @@ import { useStore, type StoredLot } from '../../data/useStore';
 import { isInStore, watchList } from '../../data/watchList';
 import { useWorkshop } from '../../data/useWorkshop';
 import { PageLink } from '../../ui/PageLink';
+import { ToCorrect } from '../../repair/ToCorrect';
 import { Waiting } from '../../ui/Waiting';
 import { BlendRows } from './parts/BlendRows';
 import { CodeSearch } from './parts/CodeSearch';
@@ -33,11 +34,12 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
 /** Everything that stands in the store: what to look at, containers, jars, blends. */
 export function StoreScreen(): ReactElement {
   const workshop = useWorkshop();
-  const lots = useStore(workshop, useRuledLots(workshop));
+  const rulings = useRuledLots(workshop);
+  const lots = useStore(workshop, rulings?.ruled);
   const blends = useBlends();
   const combs = useSpringCombs();
   const nowMs = useNow(HOUR_MS);
-  if (!lots || !blends || !workshop?.around) return <Waiting />;
+  if (!lots || !rulings || !blends || !workshop?.around) return <Waiting />;
   const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
   const gone = lots.filter((one) => !here.includes(one));
   return (
@@ -50,6 +52,7 @@ export function StoreScreen(): ReactElement {
           <PageLink to="store/verify">Verify a file</PageLink>
         </div>
       </div>
+      <ToCorrect unruled={rulings.unruled} />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
         <div className="space-y-8">
           <WatchRows watches={watchList(lots, combs, nowMs)} nowMs={nowMs} />

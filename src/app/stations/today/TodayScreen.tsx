@@ -4,6 +4,7 @@ import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useWorkshop } from '../../data/useWorkshop';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { ToCorrect } from '../../repair/ToCorrect';
 import { Waiting } from '../../ui/Waiting';
 import { DueList } from './DueList';
 import { LotRow } from './LotRow';
@@ -12,7 +13,8 @@ import { useLineDue } from './useLineDue';
 import { useMetersDue } from './useMetersDue';
 import { useRoomsDue } from './useRoomsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
-import { bySeverity, useRuledLots, type RuledLot } from '../../data/useRuledLots';
+import { bySeverity, type RuledLot } from '../../data/ruledLots';
+import { useRuledLots } from '../../data/useRuledLots';
 
 interface GroupProps {
   id: string;
@@ -57,7 +59,8 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 export function TodayScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const workshop = useWorkshop();
-  const lots = useRuledLots(workshop);
+  const rulings = useRuledLots(workshop);
+  const lots = rulings?.ruled;
   const moment = useMoment();
   const nowMs = Date.parse(moment);
   const due = [
@@ -68,13 +71,14 @@ export function TodayScreen(): ReactElement {
     ...useStoreDue(workshop, lots, nowMs),
     ...useNotesDue(nowMs),
   ];
-  if (lots === undefined) return <Waiting />;
+  if (rulings === undefined || lots === undefined) return <Waiting />;
   const open = lots.filter((one) => !one.settled).sort(bySeverity);
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
+      <ToCorrect unruled={rulings.unruled} />
       <DueList items={due} nowMs={nowMs} />
-      {lots.length === 0 && <Empty workspace={workspace} />}
+      {workshop?.files.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />
       <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />
     </>

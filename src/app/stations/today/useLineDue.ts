@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { DAY_MS } from '../../../core';
 import { nextSkim, type ExtractionFile, type LotFile, type Workshop } from '../../../records';
 import { clockText } from '../../format/clock';
 import { counted } from '../../format/counted';
@@ -11,7 +12,7 @@ const AHEAD_DAYS = 7;
 
 /** Days at the line: the one under way, and those that come. */
 function dayRows(days: readonly ExtractionFile[], nowMs: number): DueItem[] {
-  const until = isoDay(new Date(nowMs + AHEAD_DAYS * 86_400_000));
+  const until = isoDay(new Date(nowMs + AHEAD_DAYS * DAY_MS));
   return days
     .map((one) => one.extraction)
     .filter(({ content }) => content.doneAt === null && content.day <= until)

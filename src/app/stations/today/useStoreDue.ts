@@ -4,7 +4,7 @@ import { useRecordsOf } from '../../../db';
 import { current, type Workshop } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { daysUntil } from '../../data/keeping';
-import type { RuledLot } from '../../data/useRuledLots';
+import type { RuledLot } from '../../data/ruledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { useStore } from '../../data/useStore';
 import { watchList } from '../../data/watchList';

@@ -1,4 +1,5 @@
 import {
+  DAY_MS,
   celsiusFromFahrenheit,
   logGaps,
   logSpikes,
@@ -163,7 +164,7 @@ const NOTHING: ReadLog = { content: null, bad: [], gaps: [], spikes: [], zeroMs:
 
 function seriesIn(entries: readonly Entry[], zeroMs: number, by: number): AirSeries {
   return {
-    days: entries.map((one) => (one.ms - zeroMs) / 86_400_000),
+    days: entries.map((one) => (one.ms - zeroMs) / DAY_MS),
     temperatureC: entries.map((one) => one.temperatureC),
     relativeHumidity: entries.map((one) => one.humidity / by),
   };

@@ -1,7 +1,6 @@
 import { format, intervalToDuration, formatDuration } from 'date-fns';
-import type { LogGap, LogSpike } from '../../../core';
+import { DAY_MS, type LogGap, type LogSpike } from '../../../core';
 
-const DAY_MS = 86_400_000;
 const SHORT = 'd MMM, HH:mm';
 
 /** "2 hours 15 minutes" */

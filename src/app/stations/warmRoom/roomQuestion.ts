@@ -1,6 +1,8 @@
 import {
+  batchEndMs,
   roomRun,
   stretchesOf,
+  type BatchContent,
   type BatchFile,
   type RoomFile,
   type RoomRun,
@@ -21,14 +23,14 @@ export interface AskedRoom {
 
 /** What to ask of a room now; of an empty one, what it has taught so far. */
 export function askedRoom(file: RoomFile, nowMs: number): AskedRoom {
-  const stretches = stretchesOf(file);
+  const stretches = stretchesOf(file, nowMs);
   const latest = stretches[stretches.length - 1] ?? [];
   const inUse = latest.some(({ batch }) => isIn(batch.content, nowMs));
   const last = inUse ? latest : [];
   const forNow = { nowMs, daysAhead: DAYS_AHEAD, midnightBefore };
   const present = roomRun(file, last, forNow);
   const past = (inUse ? stretches.slice(0, -1) : stretches).map((one) =>
-    roomRun(file, one, { ...forNow, daysAhead: 0 }),
+    roomRun(file, one, { ...forNow, nowMs: endOf(one, nowMs), daysAhead: 0 }),
   );
   return {
     question: { past, present, targets: present.targets, nowDay: present.nowDay },
@@ -37,7 +39,11 @@ export function askedRoom(file: RoomFile, nowMs: number): AskedRoom {
   };
 }
 
+/** When the last batch of an earlier stretch went out [ms]: what came later teaches nothing. */
+const endOf = (stretch: readonly BatchFile[], nowMs: number): number =>
+  Math.min(nowMs, Math.max(...stretch.map(({ batch }) => batchEndMs(batch.content, nowMs))));
+
 /** Whether a batch is in the room, or comes later today. */
-export function isIn({ outAt }: { readonly outAt: string | null }, nowMs: number): boolean {
-  return outAt === null || Date.parse(outAt) > nowMs;
+export function isIn(content: BatchContent, nowMs: number): boolean {
+  return batchEndMs(content, nowMs) > nowMs;
 }

@@ -1,13 +1,11 @@
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import type { ReactElement } from 'react';
-import { fullChecks, offsetSteps } from '../../../../core';
+import { fullChecks, offsetSteps, DAY_MS } from '../../../../core';
 import type { Meter } from '../../../../records';
 import { formatDay } from '../../../format/dates';
 import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../ui/chartLook';
 import { ScatterChart, axisLook } from '../../../ui/ScatterChart';
 import { SheetSection } from '../../../ui/SheetSection';
-
-const MS_PER_DAY = 86_400_000;
 
 interface CheckPoint {
   /** of the check; empty where the meter was set right */
@@ -18,7 +16,7 @@ interface CheckPoint {
 }
 
 const dayText = (day: number): string =>
-  formatDay(new Date(day * MS_PER_DAY).toISOString().slice(0, 10));
+  formatDay(new Date(day * DAY_MS).toISOString().slice(0, 10));
 
 /** Draws what each check may be off by, and a line at zero. */
 const whiskers: Plugin<'scatter'> = {

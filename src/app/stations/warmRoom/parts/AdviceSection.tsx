@@ -1,13 +1,11 @@
 import { format } from 'date-fns';
 import type { ReactElement } from 'react';
-import type { RoomAdvice } from '../../../../core';
+import { DAY_MS, type RoomAdvice } from '../../../../core';
 import type { Heating } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { adviceWords } from '../../../format/advice';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
-
-const DAY_MS = 86_400_000;
 
 interface AdviceSectionProps {
   asked: AskedRoom;

@@ -7,6 +7,7 @@ import {
   type AirSeries,
   type ForecastDraw,
   type RoomOutlook,
+  DAY_MS,
 } from '../../../../core';
 import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/chartLook';
@@ -22,8 +23,6 @@ interface AirChartProps {
   nowDay: number;
   zeroMs: number;
 }
-
-const DAY_MS = 86_400_000;
 
 /** How far past and forecast are shown about now [d]. */
 const SHOWN_DAYS = 3;

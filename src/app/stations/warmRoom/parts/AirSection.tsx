@@ -1,5 +1,5 @@
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
-import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook } from '../../../../core';
+import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from '../../../../core';
 import { seriesOf, type AirLog, type RoomFile } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { counted } from '../../../format/counted';
@@ -13,8 +13,6 @@ import { LogSheet } from './LogSheet';
 import { LoggerPanel } from './LoggerPanel';
 
 const AirChart = lazy(() => import('./AirChart').then((module) => ({ default: module.AirChart })));
-
-const DAY_MS = 86_400_000;
 
 const SOURCE_NAMES: Readonly<Record<AirLog['content']['source'], string>> = {
   typed: 'written down',

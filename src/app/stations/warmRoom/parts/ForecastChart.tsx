@@ -1,7 +1,13 @@
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
-import { moistureBand, type Band, type ForecastDraw, type RoomOutlook } from '../../../../core';
+import {
+  moistureBand,
+  type Band,
+  type ForecastDraw,
+  type RoomOutlook,
+  DAY_MS,
+} from '../../../../core';
 import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/chartLook';
 import type { AskedRoom } from '../roomQuestion';
@@ -13,8 +19,6 @@ interface ForecastChartProps {
   outlook: RoomOutlook;
   draws: readonly ForecastDraw[];
 }
-
-const DAY_MS = 86_400_000;
 
 /** A line over the days of the run; times at which the batch is not in are left out. */
 const pointsOf = (

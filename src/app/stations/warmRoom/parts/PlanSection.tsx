@@ -1,6 +1,12 @@
 import { format } from 'date-fns';
 import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
-import { loadCourse, type LoadAnswer, type LoadCourse, type LoadQuestion } from '../../../../core';
+import {
+  loadCourse,
+  type LoadAnswer,
+  type LoadCourse,
+  type LoadQuestion,
+  DAY_MS,
+} from '../../../../core';
 import type { RoomFile } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
@@ -18,8 +24,6 @@ import type { RoomForecast } from '../useRoomForecast';
 const LoadChart = lazy(() =>
   import('./LoadChart').then((module) => ({ default: module.LoadChart })),
 );
-
-const DAY_MS = 86_400_000;
 
 /** Loads of the curve. */
 function countsFor(capacity: number): number[] {

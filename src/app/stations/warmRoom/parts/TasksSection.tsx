@@ -1,7 +1,7 @@
 import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
-import { readyForecast } from '../../../../core';
+import { readyForecast, DAY_MS } from '../../../../core';
 import { roomTasks, type RoomFile } from '../../../../records';
 import { FIRST_TOLD } from '../../../../workers/dryingClient';
 import { Button } from '../../../ui/Button';
@@ -10,8 +10,6 @@ import { SheetSection } from '../../../ui/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
 import { taskWords } from '../taskWords';
 import type { RoomForecast } from '../useRoomForecast';
-
-const DAY_MS = 86_400_000;
 
 /** When each batch is likely dry enough [ms]. */
 function likelyReady(

@@ -1,0 +1,92 @@
+import { OUTCOMES, ruleOnLot, type LotEvidence, type Phrasing, type Ruling } from '../../core';
+import {
+  contentsOf,
+  current,
+  evidenceFrom,
+  isRulingOutdated,
+  knownFor,
+  lotFileOf,
+  type AnyRecord,
+  type LotFile,
+  type Workshop,
+} from '../../records';
+
+/** A lot with the ruling on its evidence. */
+export interface RuledLot {
+  readonly file: LotFile;
+  readonly ruling: Ruling;
+  readonly evidence: LotEvidence;
+  /** corrected readings [% water] */
+  readonly readingsPercent: readonly number[];
+  /** signed, and nothing has changed since */
+  readonly settled: boolean;
+}
+
+/** A lot that cannot be ruled on: what it holds is beyond what can be computed. */
+export interface UnruledLot {
+  readonly file: LotFile;
+  /** as the computation put it, for a report */
+  readonly why: string;
+  /** records of it without which a ruling can be made, each by itself */
+  readonly suspects: readonly AnyRecord[];
+}
+
+/** Lots with their rulings, and those of which none could be made. */
+export interface RuledLots {
+  readonly ruled: readonly RuledLot[];
+  readonly unruled: readonly UnruledLot[];
+}
+
+/** The most severe first. */
+export function bySeverity(a: RuledLot, b: RuledLot): number {
+  return OUTCOMES.indexOf(a.ruling.outcome) - OUTCOMES.indexOf(b.ruling.outcome);
+}
+
+/** The ruling on a lot's evidence at hand. */
+export function ruledLot(file: LotFile, workshop: Workshop, phrasing: Phrasing): RuledLot {
+  const contents = contentsOf(file);
+  const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
+  const evidence = evidenceFrom(contents, known);
+  const ruling = ruleOnLot(evidence, phrasing);
+  return {
+    file,
+    ruling,
+    evidence,
+    readingsPercent: evidence.readings.map((one) => one.moisturePercent),
+    settled: file.ruling !== null && !isRulingOutdated(file, workshop.meters, ruling.outcome),
+  };
+}
+
+function canBeRuled(file: LotFile, workshop: Workshop, phrasing: Phrasing): boolean {
+  try {
+    ruledLot(file, workshop, phrasing);
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Records without which a lot can be ruled on. */
+function suspectsOf(file: LotFile, workshop: Workshop, phrasing: Phrasing): AnyRecord[] {
+  return current(file.history).filter((suspect) => {
+    if (suspect.kind === 'lot') return false;
+    const rest = file.history.filter((one) => one.entityId !== suspect.entityId);
+    const without = lotFileOf(rest);
+    return without !== null && canBeRuled(without, workshop, phrasing);
+  });
+}
+
+/** Each lot ruled by itself: one that cannot be ruled on does not take the others with it. */
+export function ruledLots(workshop: Workshop, phrasing: Phrasing): RuledLots {
+  const ruled: RuledLot[] = [];
+  const unruled: UnruledLot[] = [];
+  for (const file of workshop.files) {
+    try {
+      ruled.push(ruledLot(file, workshop, phrasing));
+    } catch (error) {
+      const why = error instanceof Error ? error.message : String(error);
+      unruled.push({ file, why, suspects: suspectsOf(file, workshop, phrasing) });
+    }
+  }
+  return { ruled, unruled };
+}

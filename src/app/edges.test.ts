@@ -1,0 +1,145 @@
+import { describe, expect, test } from '@jest/globals';
+import { flipsOf, groupBy } from '../core';
+import { simulateDrying } from '../core/warmRoom/simulateDrying';
+import { demoWorkshop } from '../../demo/demoWorkshop';
+import { demoSeason } from '../../demo/season';
+import {
+  bookOf,
+  honeyHouseOf,
+  roomFilesOf,
+  current,
+  DEFAULT_PREFERENCES,
+  harvestFileOf,
+  judgeFrames,
+  judgingOf,
+  lastLooks,
+  lotHeat,
+  lotMass,
+  nextSkim,
+  pourNow,
+  jarStocks,
+  readingsDue,
+  roomTasks,
+  seasonReport,
+  storedVessels,
+  strokeEvidence,
+  traceOf,
+  type AnyRecord,
+  type RecordKind,
+} from '../records';
+import { edgesOf } from '../records/test/edges';
+import { keepingBasis, standingYears, worstKeeping } from './data/keeping';
+import { ruledLot } from './data/ruledLots';
+import { watchList } from './data/watchList';
+import { phrasingFor } from './format/phrasing';
+import { dueList } from './stations/today/dueList';
+import { askedDay } from './stations/strain/dayQuestion';
+import { askedRoom } from './stations/warmRoom/roomQuestion';
+
+const NOW_MS = Date.parse('2026-11-26T12:00:00.000Z');
+const SEASON = demoSeason('2026-11-26', NOW_MS);
+const PHRASING = phrasingFor(DEFAULT_PREFERENCES);
+
+const OF_ROOMS: readonly RecordKind[] = ['warm-room', 'batch', 'batch-check', 'air-log'];
+
+/** Lots as pages show them: ruled, kept, traced, summed over the year. */
+function computeLots(records: readonly AnyRecord[], { kind, ownerId, content }: AnyRecord): void {
+  const workshop = demoWorkshop(records, NOW_MS);
+  const { book, rooms, house, blends, poured } = workshop.around!;
+  const text = JSON.stringify(content);
+  const bears = (lotId: string): boolean => lotId === ownerId || text.includes(lotId);
+  const lots = workshop.files
+    .filter((one, at) => at === 0 || bears(one.lot.entityId))
+    .map((file) => ruledLot(file, workshop, PHRASING));
+  for (const { file, evidence, ruling } of lots) {
+    if (kind === 'lot') flipsOf(evidence, ruling, PHRASING);
+    const vessels = storedVessels(file, 17.5, poured);
+    worstKeeping(keepingBasis(evidence, ruling), standingYears(file.lot, vessels), NOW_MS);
+    lotHeat(file, rooms, NOW_MS);
+    lotMass(file, 17.5);
+    file.settlings.forEach((one) => nextSkim(one.content));
+  }
+  const stored = lots.map((one) => ({
+    ...one,
+    vessels: storedVessels(one.file, 17.5, poured),
+    jars: jarStocks(one.file),
+  }));
+  watchList(stored, [], NOW_MS);
+  traceOf({ files: workshop.files, book, rooms, house, blends, poured });
+  const guesses = current(records).filter((one) => one.kind === 'guess');
+  seasonReport(lots, { book, guesses, pastLots: [], blended: new Set() });
+}
+
+function computeRooms(records: readonly AnyRecord[]): void {
+  for (const room of roomFilesOf(records)) {
+    readingsDue(room, NOW_MS);
+    roomTasks(room, NOW_MS, new Map());
+    const { question } = askedRoom(room, NOW_MS);
+    [question.present, ...question.past].forEach(({ run }) => {
+      const ends = [run.tellDays[0] ?? 0, run.tellDays.at(-1) ?? 0];
+      simulateDrying({ ...run, nodes: 4, tellDays: [...new Set(ends)] });
+    });
+  }
+}
+
+function computeDays(records: readonly AnyRecord[], { ownerId }: AnyRecord): void {
+  for (const day of honeyHouseOf(records).days) {
+    if (day.extraction.entityId !== ownerId) continue;
+    askedDay(day, NOW_MS);
+    day.pours.forEach((one) => pourNow(one.content, NOW_MS));
+  }
+}
+
+function computeHives(records: readonly AnyRecord[], { kind, ownerId }: AnyRecord): void {
+  const book = bookOf(records);
+  dueList(lastLooks(records), book, new Date(NOW_MS));
+  for (const harvest of book.harvests) {
+    if (kind !== 'frame-check' && harvest.entityId !== ownerId) continue;
+    const { stories, strokes } = harvestFileOf(records, harvest.entityId);
+    judgeFrames(stories, judgingOf(book, harvest));
+    strokes.forEach((one) => strokeEvidence(one.entityId, one.content, book));
+  }
+}
+
+/** All that pages compute from records, of the part of the season that a record bears on. */
+function computeAround(records: readonly AnyRecord[], changed: AnyRecord): void {
+  computeLots(records, changed);
+  if (OF_ROOMS.includes(changed.kind)) computeRooms(records);
+  computeDays(records, changed);
+  computeHives(records, changed);
+}
+
+/** Which fields of a record say nothing: two records that differ in it are of different shapes. */
+const shapeOf = (record: AnyRecord): string =>
+  JSON.stringify(record.content, (_key, value: unknown) =>
+    value === null || (Array.isArray(value) && value.length === 0)
+      ? 0
+      : typeof value === 'object'
+        ? value
+        : 1,
+  );
+
+const MOST_SHAPES = 2;
+
+/** Records of every kind, as they hold now, of different shapes. */
+const SAMPLES = [...groupBy(current(SEASON), (one) => one.kind).values()].flatMap((own) =>
+  [...new Map(own.map((one) => [shapeOf(one), one])).values()].slice(0, MOST_SHAPES),
+);
+
+describe('what the schemas accept, the computation accepts', () => {
+  test.each(SAMPLES.map((one): [RecordKind, AnyRecord] => [one.kind, one]))(
+    'a %s with any field at its edge takes no page down',
+    (_kind, sample) => {
+      const broken: string[] = [];
+      for (const { says, record } of edgesOf(sample)) {
+        const records = SEASON.map((one) => (one.id === sample.id ? record : one));
+        try {
+          computeAround(records, record);
+        } catch (error) {
+          broken.push(`${says}: ${String(error)}`);
+        }
+      }
+      expect(broken).toEqual([]);
+    },
+  );
+});

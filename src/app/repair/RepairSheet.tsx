@@ -1,0 +1,80 @@
+import { useMemo, type ReactElement } from 'react';
+import type { RowSetAside } from '../../db';
+import { nextRevision } from '../../records';
+import { perform, useAppDispatch } from '../../store';
+import { KIND_NAMES } from '../format/recordNames';
+import { useDraftForm } from '../forms/useDraftForm';
+import { Button } from '../ui/Button';
+import { FormFrame } from '../ui/FormFrame';
+import { RestoredNote } from '../ui/RestoredNote';
+import { Sheet } from '../ui/Sheet';
+import { TextField } from '../ui/TextField';
+import { readRepair, repairFields, type RepairForm } from './repairForm';
+
+function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => void }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { row, troubles } = aside;
+  const fields = useMemo(() => repairFields(row, troubles), [row, troubles]);
+  const defaults: RepairForm = { values: fields.map((one) => one.text) };
+  const { form, parsed, restored, start, submit } = useDraftForm({
+    formKey: `repair:${row.id}`,
+    defaults,
+    parse: (typed: RepairForm) => readRepair(typed, row, fields),
+  });
+  const keep = submit(async (content) => {
+    const done = await dispatch(
+      perform('Corrected the record', (scribe) => [
+        nextRevision(scribe, row, { content, reason: 'A value could not be right' }),
+      ]),
+    );
+    if (!done.ok) return;
+    start(defaults);
+    onDone();
+  });
+  return (
+    <FormFrame
+      form={form}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label="Correct the record"
+    >
+      <div className="space-y-5">
+        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
+        {fields.map(({ path, label, input, sentence }, at) => (
+          <TextField
+            key={path.join('.')}
+            name={`values.${at}`}
+            label={label}
+            type={input === 'number' ? 'text' : input}
+            {...(input === 'number' && { inputMode: 'decimal' })}
+            hint={sentence}
+          />
+        ))}
+        <Button type="submit" tone="ink" className="min-h-14">
+          Keep the correction
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+interface RepairSheetProps {
+  aside: RowSetAside | null;
+  onClose: () => void;
+}
+
+/** Corrects the values of a record that cannot be right; the former version stays in the history. */
+export function RepairSheet({ aside, onClose }: RepairSheetProps): ReactElement {
+  return (
+    <Sheet
+      open={aside !== null}
+      onOpenChange={onClose}
+      title="Correct a record"
+      description={
+        aside ? `${KIND_NAMES[aside.kind]}: the former version stays in the history.` : ''
+      }
+    >
+      {aside && <RepairFields key={aside.id} aside={aside} onDone={onClose} />}
+    </Sheet>
+  );
+}

@@ -1,0 +1,117 @@
+import { useState, type ReactElement } from 'react';
+import { useSetAside, type RowSetAside } from '../../db';
+import { nextRevision, type AnyRecord } from '../../records';
+import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
+import type { UnruledLot } from '../data/ruledLots';
+import { counted } from '../format/counted';
+import { formatMoment } from '../format/dates';
+import { KIND_NAMES } from '../format/recordNames';
+import { Button } from '../ui/Button';
+import { RepairSheet } from './RepairSheet';
+import { repairFields } from './repairForm';
+
+/** What a record is called by whoever wrote it; empty where it has no name. */
+function nameOf({ content }: AnyRecord): string {
+  const { name, label, code } = content as Record<string, unknown>;
+  return [name, label, code].filter((one) => typeof one === 'string').find((one) => one) ?? '';
+}
+
+function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
+  void dispatch(
+    perform('Removed the record', (scribe) => [
+      nextRevision(scribe, row, { withdrawn: true, reason: 'Removed' }),
+    ]),
+  );
+}
+
+function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => void }) {
+  const dispatch = useAppDispatch();
+  const { row, troubles } = aside;
+  const canCorrect = repairFields(row, troubles).length > 0;
+  const title = [KIND_NAMES[aside.kind], nameOf(row)].filter((one) => one !== '').join(': ');
+  const by = row.author === '' ? '' : ` by ${row.author}`;
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
+      <div className="grow basis-72">
+        <p className="text-xl leading-tight font-bold">{title}</p>
+        <p className="text-base">{troubles[0]?.message}</p>
+        <p className="text-base text-ink-soft">
+          Written {formatMoment(row.recordedAt)}
+          {by}
+        </p>
+      </div>
+      {canCorrect && (
+        <Button tone="ink" onClick={onCorrect}>
+          Correct<span className="sr-only"> {title}</span>
+        </Button>
+      )}
+      <Button onClick={() => removal(dispatch, row)}>
+        Remove<span className="sr-only"> {title}</span>
+      </Button>
+    </li>
+  );
+}
+
+function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { content } = lot.file.lot;
+  return (
+    <li className="py-3">
+      <p className="text-xl leading-tight font-bold">{content.name || `Lot ${content.code}`}</p>
+      <p className="text-base">
+        No decision can be computed for this lot.{' '}
+        {lot.suspects.length > 0
+          ? 'Without the record below it can.'
+          : `Report this line: ${lot.why}`}
+      </p>
+      {lot.suspects.map((one) => {
+        const title = [KIND_NAMES[one.kind], nameOf(one)].filter((each) => each !== '').join(': ');
+        return (
+          <p key={one.id} className="mt-2 flex flex-wrap items-center gap-x-4">
+            <span className="grow basis-60 text-base">
+              {title}, written {formatMoment(one.recordedAt)}
+            </span>
+            <Button onClick={() => removal(dispatch, one)}>
+              Remove<span className="sr-only"> {title}</span>
+            </Button>
+          </p>
+        );
+      })}
+    </li>
+  );
+}
+
+const NONE: readonly UnruledLot[] = [];
+
+/** Records with a value that cannot be right, and lots that cannot be ruled on: each with a way out. */
+export function ToCorrect({
+  unruled = NONE,
+}: {
+  unruled?: readonly UnruledLot[];
+}): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  const aside = useSetAside(workspace) ?? [];
+  const [correcting, setCorrecting] = useState<RowSetAside | null>(null);
+  const count = aside.length + unruled.length;
+  if (count === 0) return null;
+  return (
+    <section aria-labelledby="to-correct" className="mt-5 border-4 border-lavender p-4">
+      <h2 id="to-correct" className="text-2xl font-bold">
+        Correct {counted(count, 'record')}
+      </h2>
+      <p className="mt-1 max-w-2xl text-lg">
+        A value in here cannot be right, so it is left out of every answer until you correct it.
+        Nothing is lost.
+      </p>
+      <ul className="mt-2 divide-y divide-thread">
+        {aside.map((one) => (
+          <AsideRow key={one.id} aside={one} onCorrect={() => setCorrecting(one)} />
+        ))}
+        {unruled.map((one) => (
+          <UnruledRow key={one.file.lot.entityId} lot={one} />
+        ))}
+      </ul>
+      <RepairSheet aside={correcting} onClose={() => setCorrecting(null)} />
+    </section>
+  );
+}

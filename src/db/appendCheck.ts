@@ -1,0 +1,187 @@
+import { groupBy } from '../core';
+import {
+  checkedRecord,
+  failed,
+  heads,
+  referenceTroubles,
+  referredIds,
+  referredIn,
+  type AnyRecord,
+  type AppError,
+  type RecordKind,
+  type Stale,
+} from '../records';
+import { conflictMessage, isSameRecord, type AppendOptions } from './recordStore';
+
+/** How a check of an append looks up what is kept, all in one transaction. */
+export interface KeptReader {
+  byIds(kind: RecordKind, ids: readonly string[]): Promise<readonly AnyRecord[]>;
+  /** every revision of some entities */
+  ofEntities(kind: RecordKind, entityIds: readonly string[]): Promise<readonly AnyRecord[]>;
+  /** every revision of frames that hang or hung in a box */
+  framesOf(boxId: string): Promise<readonly AnyRecord[]>;
+}
+
+/** Why an append is refused: thrown, so that the transaction ends. */
+export class Refusal extends Error {
+  constructor(readonly error: AppError) {
+    super(error.message);
+  }
+
+  result(): ReturnType<typeof failed> {
+    return failed(this.error);
+  }
+}
+
+const refuse = (error: AppError): never => {
+  throw new Refusal(error);
+};
+
+/** Kinds that occur among some records. */
+export const kindsIn = (records: readonly AnyRecord[]): RecordKind[] => [
+  ...new Set(records.map((one) => one.kind)),
+];
+
+/** Kinds that a check looks up besides those that are written. */
+export function kindsReferred(records: readonly AnyRecord[]): RecordKind[] {
+  const { revisions, entities } = referredIds(records);
+  return [...new Set([...kindsIn(records), ...revisions.keys(), ...entities.keys()])];
+}
+
+/** Checks each record by itself; before any transaction, since it takes time. @throws Refusal */
+export function checkSchemas(
+  records: readonly AnyRecord[],
+  { setAside = [] }: AppendOptions,
+): void {
+  const aside = new Set(setAside.map((one) => one.id));
+  for (const record of records) {
+    if (aside.has(record.id)) continue;
+    const checked = checkedRecord(record);
+    if (checked.ok) continue;
+    const [first] = checked.troubles;
+    refuse({
+      code: 'invalid-record',
+      message: `This was not kept. ${first?.message ?? ''}`,
+      ...(first && { path: first.path }),
+      details: checked.troubles.map((one) => `${one.path}: ${one.message}`),
+    });
+  }
+}
+
+/** Boxes in which new frames are to hang. */
+const boxesOfNewFrames = (records: readonly AnyRecord[]): string[] => [
+  ...new Set(
+    records.flatMap((one) =>
+      one.kind === 'frame' && one.supersedes === null ? [one.content.boxId] : [],
+    ),
+  ),
+];
+
+/**
+ * Everything kept that a check of these records needs, asked for at one go. (No async functions within
+ * one another here: a transaction is lost between them.)
+ */
+export function keptFor(
+  records: readonly AnyRecord[],
+  reader: KeptReader,
+): Promise<readonly AnyRecord[]> {
+  const { revisions, entities } = referredIds(records);
+  const asked: Promise<readonly AnyRecord[]>[] = [];
+  for (const [kind, own] of groupBy(records, (one) => one.kind)) {
+    asked.push(reader.byIds(kind, [...own.map((one) => one.id), ...(revisions.get(kind) ?? [])]));
+    const changed = own.filter((one) => one.supersedes !== null).map((one) => one.entityId);
+    if (changed.length > 0) asked.push(reader.ofEntities(kind, [...new Set(changed)]));
+  }
+  for (const [kind, ids] of entities) asked.push(reader.ofEntities(kind, [...ids]));
+  for (const boxId of boxesOfNewFrames(records)) asked.push(reader.framesOf(boxId));
+  return Promise.all(asked).then((parts) => [
+    ...new Map(parts.flat().map((one) => [one.id, one])).values(),
+  ]);
+}
+
+function freshOf(records: readonly AnyRecord[], kept: readonly AnyRecord[]): AnyRecord[] {
+  const there = new Map(kept.map((one) => [one.id, one]));
+  const conflicting = records.filter((one) => {
+    const known = there.get(one.id);
+    return known !== undefined && !isSameRecord(known, one);
+  });
+  if (conflicting.length > 0) {
+    refuse({ code: 'conflict', message: conflictMessage(conflicting) });
+  }
+  return records.filter((one) => !there.has(one.id));
+}
+
+function checkReferences(
+  records: readonly AnyRecord[],
+  kept: readonly AnyRecord[],
+  { as = 'act', setAside = [] }: AppendOptions,
+): void {
+  const referred = referredIn([...kept, ...records]);
+  const aside = new Set(setAside.map((one) => one.id));
+  for (const record of records) {
+    if (aside.has(record.id)) continue;
+    const [trouble] = referenceTroubles(record, referred).filter(
+      (one) => as === 'act' || one.gap !== true,
+    );
+    if (!trouble) continue;
+    refuse({
+      code: 'invalid-record',
+      message: `This was not kept: ${trouble.message}. It may have been removed in another tab; go back and choose again.`,
+      path: trouble.path,
+      details: [`${record.kind}: ${trouble.path}: ${trouble.message}`],
+    });
+  }
+}
+
+const CHANGED = 'It was changed in another tab meanwhile; nothing was overwritten.';
+
+/** Refuses revisions that follow something which another revision has replaced already. */
+function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
+  const replaced = new Set(kept.map((one) => one.supersedes));
+  const byEntity = groupBy(kept, (one) => one.entityId);
+  const stale = records.flatMap((mine): Stale[] => {
+    if (mine.supersedes === null || !replaced.has(mine.supersedes)) return [];
+    const revisions = byEntity.get(mine.entityId) ?? [];
+    const [theirs] = heads(revisions);
+    const base = revisions.find((one) => one.id === mine.supersedes) ?? null;
+    return theirs ? [{ mine, base, theirs }] : [];
+  });
+  if (stale.length > 0) refuse({ code: 'changed-since', message: CHANGED, stale });
+}
+
+/** Refuses a new frame where another hangs already. */
+function checkPlaces(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
+  const hanging = heads(kept).filter((one) => one.kind === 'frame' && !one.withdrawn);
+  const taken = new Set(
+    hanging.map((one) => (one.kind === 'frame' ? `${one.content.boxId} ${one.content.slot}` : '')),
+  );
+  for (const record of records) {
+    if (record.kind !== 'frame' || record.supersedes !== null) continue;
+    const { boxId, slot } = record.content;
+    if (!taken.has(`${boxId} ${slot}`)) continue;
+    refuse({
+      code: 'place-taken',
+      message: `Frame ${slot} was looked at in another tab meanwhile; nothing was overwritten.`,
+    });
+  }
+}
+
+/**
+ * Checks an append as a whole against what is kept; gives back what is to be written.
+ *
+ * @param kept - as `keptFor` finds it
+ * @throws Refusal with the reason; nothing may be written then
+ */
+export function checkedAppend(
+  records: readonly AnyRecord[],
+  kept: readonly AnyRecord[],
+  options: AppendOptions,
+): readonly AnyRecord[] {
+  const fresh = freshOf(records, kept);
+  checkReferences(fresh, kept, options);
+  if (options.as !== 'merge') {
+    checkBases(fresh, kept);
+    checkPlaces(fresh, kept);
+  }
+  return fresh;
+}
