@@ -22,7 +22,7 @@ module.exports = {
     layer('core', []),
     layer('records', ['core']),
     layer('db', ['records', 'core']),
-    layer('workers', ['core']),
+    layer('workers', ['db', 'records', 'core']),
     layer('instruments', ['core']),
     layer('store', ['db', 'records', 'core']),
     layer('server', ['records', 'core']),

@@ -171,17 +171,18 @@ async function good(
   return isAside.size === 0 ? [...found] : found.filter((one) => !isAside.has(one.id));
 }
 
-/** Every row in the order of the journal. */
-async function inJournalOrder(database: RipenumDatabase): Promise<AnyRecord[]> {
-  const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
-  return database.transaction('r', [...tables, database.journal, database.setAside], async () => {
-    const journal = await database.journal.orderBy('at').toArray();
-    const parts = tables.map((one) => one.toArray());
-    const rows = await good(
-      database,
-      Promise.all(parts).then((all) => all.flat()),
-    );
-    const byId = new Map(rows.map((one) => [one.id, one]));
+/** Rows of some kinds in the order of the journal. */
+function inJournalOrder(
+  database: RipenumDatabase,
+  kinds: readonly RecordKind[],
+): Promise<AnyRecord[]> {
+  const tables = kinds.map((kind) => database.tableOf(kind));
+  return database.transaction('r', [...tables, database.journal], async () => {
+    const [journal, ...parts] = await Promise.all([
+      database.journal.orderBy('at').toArray(),
+      ...tables.map((one) => one.toArray()),
+    ]);
+    const byId = new Map(parts.flat().map((one) => [one.id, one]));
     return journal.flatMap(({ id }) => byId.get(id) ?? []);
   });
 }
@@ -251,7 +252,8 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
         ),
       ),
     looksDue: () => read(looksDue(database)),
-    all: () => inJournalOrder(database),
+    all: () => read(everyTable(database, (kind) => database.tableOf(kind).toArray())),
+    inOrder: (kinds) => inJournalOrder(database, kinds),
     async journal() {
       const rows = await database.journal.orderBy('at').toArray();
       return rows.map(({ id, kind }) => ({ id, kind }));

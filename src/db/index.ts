@@ -4,6 +4,15 @@ export { NewerDatabaseError, databaseOf, deleteWorkspace, onSuperseded } from '.
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
 export type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
+export { type WrittenFile, exportFile } from './files/exportFile';
+export {
+  type BroughtIn,
+  type Clash,
+  type ImportPlan,
+  bringIn,
+  planImport,
+} from './files/importFile';
+export { type FileProgress, textOf } from './files/progress';
 export { loadPreferences, savePreferences } from './settings';
 export {
   useEntities,
@@ -11,6 +20,7 @@ export {
   useAllLotRecords,
   useBoxRecords,
   useHarvestRecords,
+  useInOrder,
   useLooksDue,
   useLotRecords,
   usePhotoRecords,

@@ -86,6 +86,8 @@ export function createMemoryRecordStore(): RecordStore {
       return found((one) => isOfFrames(one, ids));
     },
     all: () => Promise.resolve(good()),
+    inOrder: (kinds) =>
+      Promise.resolve([...kept.values()].filter((one) => kinds.includes(one.kind))),
     journal: () => Promise.resolve([...kept.values()].map(({ id, kind }) => ({ id, kind }))),
     rows: (kind, ids) => reader.byIds(kind, ids).then((all) => [...all]),
     setAside: () =>

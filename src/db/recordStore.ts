@@ -57,8 +57,10 @@ export interface RecordStore {
   looksWith(act: FrameAct): Promise<AnyRecord[]>;
   /** Frames to be looked at again or with beetles seen, with every look at them. */
   looksDue(): Promise<AnyRecord[]>;
-  /** Every revision there is that can be computed from, in the order in which they were appended. */
+  /** Every revision there is that can be computed from. */
   all(): Promise<AnyRecord[]>;
+  /** Every row of some kinds, those set aside included, in the order in which they were appended. */
+  inOrder(kinds: readonly RecordKind[]): Promise<AnyRecord[]>;
   /** Identifiers of all rows, those set aside included, in the order in which they were appended. */
   journal(): Promise<JournalEntry[]>;
   /** Rows by their identifiers, those set aside included; as many as are there. */

@@ -85,3 +85,11 @@ export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
 export function useSetAside(workspace: Workspace | null): RowSetAside[] | undefined {
   return useQuery(workspace, 'set aside', (store) => store.setAside());
 }
+
+/** Every row of some kinds in the order in which they were appended. */
+export function useInOrder(
+  workspace: Workspace,
+  kinds: readonly RecordKind[],
+): AnyRecord[] | undefined {
+  return useQuery(workspace, `in order ${kinds.join()}`, (store) => store.inOrder(kinds));
+}

@@ -262,11 +262,14 @@ export {
   type LabelSheet,
   labelDesignContentSchema,
 } from './labelDesign';
-export { type MergePlan, type Rivalry, differencesOf, mergePlanOf, rivalriesOf } from './merge';
+export { type Rivalry, differencesOf, rivalriesOf } from './merge';
+export { type MergeEffect, mergeEffects } from './mergeEffects';
+export { OWNER_KINDS } from './record';
+export { damagedFile, findingsOf } from './recordFile';
 export { type PouredLine, pouredLines } from './pouring';
 export { type Packing, type PackingContent, packingContentSchema } from './packing';
 export { type PieceContent, type PieceRecord, pieceContentSchema } from './piece';
-export { checkLotDigest, lotDigest } from './seal';
+export { CHAINED_KINDS, checkLotDigest, lotDigest } from './lotDigest';
 export { type SeasonNote, type SeasonNoteContent, seasonNoteContentSchema } from './seasonNote';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store';
 export {
@@ -287,7 +290,9 @@ export {
   packingOfCode,
   traceOf,
 } from './trace';
-export { type FileVerdict, verifyFile } from './verifyFile';
+export { type DigestHit, FileVerification, type FileVerdict, verifyFile } from './verifyFile';
+export { BROKEN_SEAL, type BadRow, type FileFacts, FileReading } from './fileReading';
+export { FileWriter, fileHead } from './fileText';
 export {
   type BiasLine,
   type SeasonReport,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { firstRevision, nextRevision } from './revise';
 import { current, heads } from './heads';
-import { differencesOf, mergePlanOf, rivalriesOf } from './merge';
+import { differencesOf, rivalriesOf } from './merge';
 import type { AnyRecord } from './record';
 import { countingScribe, sampleLot } from './test/sampleLot';
 
@@ -19,18 +19,6 @@ function renamed(name: string, at: string, stem: string): AnyRecord {
 
 const ours = renamed('Ours', '2026-09-01T10:00:00.000Z', 'ours');
 const theirs = renamed('Theirs', '2026-09-02T10:00:00.000Z', 'theirs');
-
-describe('merging a colleague’s records', () => {
-  test('what is here already is not doubled, what is new is fresh', () => {
-    const plan = mergePlanOf(mine, [...mine, ours]);
-    expect(plan).toMatchObject({ fresh: [ours], same: mine.length, clashes: [] });
-  });
-
-  test('the same identifier with other content is a clash, with both sides', () => {
-    const touched = { ...lot, author: 'ZZ' };
-    expect(mergePlanOf(mine, [touched]).clashes).toEqual([{ mine: lot, theirs: touched }]);
-  });
-});
 
 describe('two revisions of the same thing', () => {
   test('are told with what both replaced, the later one last', () => {

@@ -67,22 +67,3 @@ export function differencesOf(contents: readonly unknown[]): Difference[] {
     .map((path) => ({ path, values: flat.map((one) => one.get(path) ?? '') }))
     .filter(({ values }) => new Set(values).size > 1);
 }
-
-/** Records of a file sorted by what is here already. */
-export interface MergePlan {
-  readonly fresh: readonly AnyRecord[];
-  readonly same: number;
-  /** the same identifier with other content, mine and theirs */
-  readonly clashes: readonly { readonly mine: AnyRecord; readonly theirs: AnyRecord }[];
-}
-
-/** What importing a colleague's records would do. */
-export function mergePlanOf(mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): MergePlan {
-  const here = new Map(mine.map((one) => [one.id, one]));
-  const fresh = theirs.filter((one) => !here.has(one.id));
-  const clashes = theirs.flatMap((one) => {
-    const own = here.get(one.id);
-    return own && canonicalText(own) !== canonicalText(one) ? [{ mine: own, theirs: one }] : [];
-  });
-  return { fresh, same: theirs.length - fresh.length - clashes.length, clashes };
-}

@@ -75,7 +75,7 @@ describe('a file that is not right is refused as a whole, with the place', () =>
   "details": [
     "records[3].content.dialValue: No honey shows 82 on this scale; it runs from 12.00 to 30.00.",
   ],
-  "message": "The file is damaged or was changed by hand; nothing of it was imported.",
+  "message": "The file is damaged or was changed by hand; nothing of it was brought in.",
   "path": "records[3].content.dialValue",
 }
 `);

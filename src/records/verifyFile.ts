@@ -1,43 +1,85 @@
-import { isSealWhole } from './seal';
-import { parseRecordFile, recordFileText, type RecordFile } from './recordFile';
+import { BROKEN_SEAL, FileReading, type BadRow, type FileFacts } from './fileReading';
+import { CHAINED_KINDS, checkLotDigest, type DigestCheck } from './lotDigest';
+import type { AnyRecord } from './record';
+import { damagedFile, findingsOf } from './recordFile';
 import type { AppError } from './result';
 
 /** What the verifier says of a file. */
 export type FileVerdict =
-  | { readonly status: 'whole'; readonly file: RecordFile }
+  | { readonly status: 'whole'; readonly records: number; readonly exportedAt: string }
   /** readable, but not as it was written */
-  | { readonly status: 'changed'; readonly why: string; readonly file: RecordFile | null }
+  | { readonly status: 'changed'; readonly why: string }
   /** written by hand or before seals were known */
-  | { readonly status: 'no-seal'; readonly file: RecordFile }
+  | { readonly status: 'no-seal'; readonly records: number }
   | { readonly status: 'unreadable'; readonly error: AppError };
 
-/** What an exported file consists of, in this order. */
-const FILE_KEYS = 'format,formatVersion,exportedAt,records,seal';
+/** A lot of the file that gives a digest. */
+export interface DigestHit {
+  readonly code: string;
+  readonly check: Extract<DigestCheck, { status: 'whole' }>;
+}
 
-const isObject = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+/** Says piece by piece whether a file agrees with its own seal, and whether a digest agrees with it. */
+export class FileVerification {
+  /** rows that a lot's digest can rest on; nothing else is kept */
+  private readonly rows: AnyRecord[] = [];
+  private readonly bad: BadRow[] = [];
+  private count = 0;
+  private readonly reading = new FileReading(
+    {
+      good: (record) => {
+        this.count += 1;
+        if (CHAINED_KINDS.includes(record.kind)) this.rows.push(record);
+      },
+      bad: (row) => {
+        this.count += 1;
+        this.bad.push(row);
+      },
+    },
+    true,
+  );
 
-/**
- * Whether a file is as it was written, to the byte: its seal holds, and writing it again gives the
- * same text.
- */
-export function verifyFile(text: string): FileVerdict {
-  const parsed = parseRecordFile(text);
-  if (!parsed.ok) {
-    return parsed.error.code === 'broken-seal'
-      ? { status: 'changed', why: parsed.error.message, file: null }
-      : { status: 'unreadable', error: parsed.error };
+  feed(chunk: string): void {
+    this.reading.feed(chunk);
   }
-  const raw: unknown = JSON.parse(text);
-  const file = parsed.value;
-  if (!isObject(raw) || raw['seal'] === undefined) return { status: 'no-seal', file };
-  if (!isSealWhole(raw)) return { status: 'changed', why: 'Its seal is broken.', file };
-  const isKnown = Object.keys(raw).join() === FILE_KEYS;
-  return isKnown && text.trim() === recordFileText(raw)
-    ? { status: 'whole', file }
-    : {
-        status: 'changed',
-        why: 'Its records are whole, but the text was written anew by something else.',
-        file,
-      };
+
+  end(): FileVerdict {
+    const facts = this.reading.end();
+    return facts.ok ? this.verdict(facts.value) : { status: 'unreadable', error: facts.error };
+  }
+
+  private verdict({ head, sealWhole, textWhole }: FileFacts): FileVerdict {
+    if (sealWhole === false) return { status: 'changed', why: BROKEN_SEAL.message };
+    if (this.bad.length > 0) {
+      return { status: 'unreadable', error: damagedFile(findingsOf(this.bad)) };
+    }
+    if (sealWhole === null) return { status: 'no-seal', records: this.count };
+    return textWhole
+      ? { status: 'whole', records: this.count, exportedAt: head.exportedAt }
+      : {
+          status: 'changed',
+          why: 'Its records agree with its seal, but the text was written anew by something else.',
+        };
+  }
+
+  /** The lot whose records give a digest; null where none does. */
+  checkDigest(digest: string): DigestHit | null {
+    const codes = new Map(
+      this.rows.flatMap((one) =>
+        one.kind === 'lot' ? [[one.entityId, one.content.code] as const] : [],
+      ),
+    );
+    for (const [lotId, code] of codes) {
+      const check = checkLotDigest(this.rows, lotId, digest);
+      if (check.status === 'whole') return { code, check };
+    }
+    return null;
+  }
+}
+
+/** The same of a file that is one text. */
+export function verifyFile(text: string): FileVerdict {
+  const verification = new FileVerification();
+  verification.feed(text);
+  return verification.end();
 }

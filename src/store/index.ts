@@ -3,11 +3,10 @@ export { noticeShown, selectCanUndo, selectNotice } from './actsSlice';
 export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
 export { useAppDispatch, useAppSelector } from './hooks';
 export {
-  allRecords,
+  broughtIn,
   harvestRecords,
-  applyImport,
   chooseRival,
-  readImport,
+  recordsOfKind,
   perform,
   redo,
   revise,

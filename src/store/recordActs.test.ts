@@ -1,14 +1,8 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { createDexieRecordStore, databaseOf } from '../db';
-import {
-  DEFAULT_PREFERENCES,
-  lotFileOf,
-  nextRevision,
-  recordFileOf,
-  type AnyRecord,
-} from '../records';
+import { DEFAULT_PREFERENCES, lotFileOf, nextRevision, type AnyRecord } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
-import { applyImport, chooseRival, perform, readImport, redo, revise, undo } from './recordActs';
+import { chooseRival, perform, redo, revise, undo } from './recordActs';
 import { sessionOpened } from './sessionSlice';
 import { createStore, type AppStore } from './store';
 
@@ -89,54 +83,9 @@ describe('acts on records', () => {
     await store.dispatch(redo());
     expect(notice()).toBeNull();
   });
-
-  test('an imported file is added whole, and a second time skipped', async () => {
-    const made = sampleLot(countingScribe(`import${stem}`));
-    const text = JSON.stringify(recordFileOf(made, '2026-08-01T00:00:00.000Z'));
-    const bringIn = async (file: string) => {
-      const plan = await store.dispatch(readImport(file));
-      return plan.ok ? store.dispatch(applyImport(plan.value)) : plan;
-    };
-    const first = await bringIn(text);
-    expect(first).toEqual({ ok: true, value: { written: 4, alreadyThere: 0 } });
-    const second = await bringIn(text);
-    expect(second).toEqual({ ok: true, value: { written: 0, alreadyThere: 4 } });
-    expect(await bringIn('nonsense')).toMatchObject({ ok: false });
-  });
 });
 
 describe('a colleague’s records', () => {
-  const theirsOf = (record: AnyRecord, name: string): AnyRecord =>
-    ({ ...record, content: { ...record.content, name } }) as AnyRecord;
-
-  async function planOf(made: readonly AnyRecord[], theirs: AnyRecord) {
-    const others = [theirs, ...made.filter((one) => one.id !== theirs.id)];
-    const text = JSON.stringify(recordFileOf(others, '2026-08-01T00:00:00.000Z'));
-    const plan = await store.dispatch(readImport(text));
-    if (!plan.ok) throw new Error(plan.error.message);
-    return plan.value;
-  }
-
-  test('where the same identifier says something else, mine stays unless theirs is taken', async () => {
-    const made = await begin();
-    const lot = made[0]!;
-    const plan = await planOf(made, theirsOf(lot, 'Theirs'));
-    expect(plan).toMatchObject({ fresh: [], same: made.length - 1 });
-    expect(plan.clashes).toHaveLength(1);
-    expect(await store.dispatch(applyImport(plan))).toMatchObject({
-      ok: true,
-      value: { written: 0, alreadyThere: made.length },
-    });
-    expect((await fileOf(made))?.lot.content.name).toBe('');
-
-    const taken = await store.dispatch(applyImport(plan, new Set([lot.id])));
-    expect(taken).toMatchObject({ ok: true, value: { written: 1 } });
-    const file = await fileOf(made);
-    expect(file?.lot.content.name).toBe('Theirs');
-    expect(file?.lot.supersedes).toBe(lot.id);
-    expect(file?.history.filter((one) => one.entityId === lot.entityId)).toHaveLength(2);
-  });
-
   test('of two revisions one is chosen; the other stays in the history, and undo asks again', async () => {
     const made = await begin();
     const lot = made.find((one) => one.kind === 'lot')!;

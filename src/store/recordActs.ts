@@ -1,17 +1,16 @@
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { v7 as uuid } from 'uuid';
-import { createDexieRecordStore, databaseOf, type Appended, type RecordStore } from '../db';
+import { groupBy } from '../core';
+import { createDexieRecordStore, databaseOf, type RecordStore } from '../db';
 import {
   failed,
   firstRevision,
   heads,
-  mergePlanOf,
   nextRevision,
   ok,
-  parseRecordFile,
   type AnyRecord,
   type Change,
-  type MergePlan,
+  type RecordKind,
   type Rivalry,
   type Result,
   type Scribe,
@@ -78,7 +77,7 @@ const CHANGED_SINCE =
 
 /** The revision that brings back what held before a step, or null where it no longer holds. */
 function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, reason: string) {
-  const head = heads(records).find((one) => one.entityId === step.entityId);
+  const [head] = heads(records);
   if (!head || head.id !== step.revisionId) return null;
   const former = records.find((one) => one.id === step.formerId);
   return nextRevision(scribe, head, {
@@ -88,20 +87,32 @@ function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, rea
   });
 }
 
+/** Every revision of the entities that an act touched, by entity. */
+async function touchedBy(
+  store: RecordStore,
+  steps: readonly Step[],
+): Promise<ReadonlyMap<string, readonly AnyRecord[]>> {
+  const parts = await Promise.all(
+    [...groupBy(steps, (one) => one.kind)].map(([kind, own]) =>
+      store.ofEntities(
+        kind,
+        own.map((one) => one.entityId),
+      ),
+    ),
+  );
+  return groupBy(parts.flat(), (one) => one.entityId);
+}
+
 /** Appends revisions that take the steps of an act back; itself an act of the same shape. */
 function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
   return async (_dispatch, getState) => {
     const store = recordStoreOf(getState());
     const scribe = scribeOf(getState());
+    const touched = await touchedBy(store, act.steps);
     const reversed: AnyRecord[] = [];
     const standsFor: Record<string, string> = {};
     for (const step of act.steps) {
-      const record = reversal(
-        await store.revisionsOf(step.kind, step.entityId),
-        step,
-        scribe,
-        reason,
-      );
+      const record = reversal(touched.get(step.entityId) ?? [], step, scribe, reason);
       if (!record) return failed({ code: 'changed-since', message: CHANGED_SINCE });
       reversed.push(record);
       if (step.formerId !== null) standsFor[step.formerId] = record.id;
@@ -134,42 +145,13 @@ export function redo(): Thunk<void> {
   };
 }
 
-/** What importing an exported file would do; nothing is written yet. */
-export function readImport(text: string): Thunk<Result<MergePlan>> {
-  return async (_dispatch, getState) => {
-    const parsed = parseRecordFile(text);
-    if (!parsed.ok) return parsed;
-    const mine = await recordStoreOf(getState()).all();
-    return ok(mergePlanOf(mine, parsed.value.records));
+/** Notes that a file was brought in, as one act that can be undone. */
+export function broughtIn(label: string, steps: readonly Step[]): Thunk<void> {
+  return (dispatch) => {
+    dispatch(actDone({ label, steps }));
+    return Promise.resolve();
   };
 }
-
-/**
- * Adds the records of a file: all that are new, or none with the reason. Where the same identifier
- * holds something else, mine stays, or theirs follows it as a revision with its reason.
- *
- * @param takeTheirs - identifiers of which theirs is taken
- */
-export function applyImport(
-  { fresh, same, clashes }: MergePlan,
-  takeTheirs: ReadonlySet<string> = new Set(),
-): Thunk<Result<Appended>> {
-  return async (_dispatch, getState) => {
-    const store = recordStoreOf(getState());
-    const scribe = scribeOf(getState());
-    const taken: AnyRecord[] = [];
-    for (const { mine, theirs } of clashes) {
-      if (!takeTheirs.has(mine.id)) continue;
-      const held = heads(await store.revisionsOf(mine.kind, mine.entityId))[0] ?? mine;
-      const { content, withdrawn } = theirs;
-      taken.push(nextRevision(scribe, held, { content, withdrawn, reason: TAKEN }));
-    }
-    const appended = await store.append([...fresh, ...taken]);
-    return appended.ok ? ok({ ...appended.value, alreadyThere: same + clashes.length }) : appended;
-  };
-}
-
-const TAKEN = 'Taken from a colleague’s file';
 
 /** Chooses which of rivals holds; the others stay in the history. */
 export function chooseRival(
@@ -192,7 +174,7 @@ export function harvestRecords(harvestId: string): Thunk<AnyRecord[]> {
   return (_dispatch, getState) => recordStoreOf(getState()).ofHarvest(harvestId);
 }
 
-/** Every revision of this workspace, for a file. */
-export function allRecords(): Thunk<AnyRecord[]> {
-  return (_dispatch, getState) => recordStoreOf(getState()).all();
+/** Every revision of one kind, for a table. */
+export function recordsOfKind(kind: RecordKind): Thunk<AnyRecord[]> {
+  return (_dispatch, getState) => recordStoreOf(getState()).ofKinds([kind]);
 }

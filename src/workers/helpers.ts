@@ -4,6 +4,33 @@ import { wrap, type Remote } from 'comlink';
 export interface Helper<Api> {
   readonly worker: Worker;
   readonly remote: Remote<Api>;
+  /** never fulfilled: rejected once the worker cannot be loaded, or breaks down */
+  readonly broken: Promise<never>;
+}
+
+/** What is said where the browser gives no reason, which is where a worker's file cannot be fetched. */
+export const NOT_LOADED =
+  'A part of Ripenum could not be loaded. Check the connection, then try again.';
+
+/** A part of the application that could not be loaded, or broke down; trying again may help. */
+export class HelperError extends Error {
+  constructor(message: string) {
+    super(message === '' ? NOT_LOADED : message);
+    this.name = 'HelperError';
+  }
+}
+
+/** Starts a worker. */
+export function startHelper<Api>(newWorker: () => Worker): Helper<Api> {
+  const worker = newWorker();
+  const broken = new Promise<never>((_, reject) => {
+    const fail = (message: string): void => reject(new HelperError(message));
+    worker.addEventListener('error', (event) => fail(event.message ?? ''), { once: true });
+    worker.addEventListener('messageerror', () => fail('A message was lost; try again.'));
+  });
+  // whoever waits for the remote end races with it; nobody may be waiting
+  broken.catch(() => undefined);
+  return { worker, remote: wrap<Api>(worker), broken };
 }
 
 /** Cores used at most; the page needs one to itself. */
@@ -22,26 +49,20 @@ interface HelperOptions {
 /**
  * Gives `run` a worker each, and ends them all when it is done, failed or given up.
  *
- * @throws AbortError when given up
+ * @throws AbortError when given up; HelperError where a worker cannot be loaded or breaks down
  */
 export async function withHelpers<Api, T>(
   { newWorker, count, signal }: HelperOptions,
   run: (helpers: readonly Helper<Api>[]) => Promise<T>,
 ): Promise<T> {
-  const helpers = Array.from({ length: count }, () => {
-    const worker = newWorker();
-    return { worker, remote: wrap<Api>(worker) };
-  });
+  const helpers = Array.from({ length: count }, () => startHelper<Api>(newWorker));
   const given = new Promise<never>((_, reject) => {
     const stop = (): void => reject(new DOMException('given up', 'AbortError'));
     if (signal.aborted) stop();
     else signal.addEventListener('abort', stop, { once: true });
-    for (const { worker } of helpers) {
-      worker.addEventListener('error', (event) => reject(new Error(event.message)), { once: true });
-    }
   });
   try {
-    return await Promise.race([run(helpers), given]);
+    return await Promise.race([run(helpers), given, ...helpers.map((one) => one.broken)]);
   } finally {
     helpers.forEach(({ worker }) => worker.terminate());
   }

@@ -1,4 +1,4 @@
-import type { RecordKind } from '../../records';
+import type { AnyRecord, RecordKind } from '../../records';
 
 /** What each kind of record is called. */
 export const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
@@ -55,3 +55,15 @@ export const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   'merge-choice': 'Choices after merging',
   'rule-set': 'Own rule sets',
 };
+
+/** What a record is called by whoever wrote it; empty where it has no name. */
+function nameOf({ content }: AnyRecord): string {
+  const { name, label, code } = content as Record<string, unknown>;
+  return (
+    [name, label, code].find((one): one is string => typeof one === 'string' && one !== '') ?? ''
+  );
+}
+
+/** "Batches: North stack" */
+export const titleOfRecord = (record: AnyRecord): string =>
+  [KIND_NAMES[record.kind], nameOf(record)].filter((one) => one !== '').join(': ');

@@ -26,8 +26,8 @@ function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
     `Lot ${code}`,
     `SHA-256 ${digest.slice(0, 32)}`,
     digest.slice(32),
-    'Over every record of this lot as it stood when this was printed. Export the records',
-    'and give this digest to the verifier: it says whether anything was changed since.',
+    'Over every record behind this dossier, meters, hives and rooms included, as printed.',
+    'Save the records to a file and hold this digest against it with the verifier.',
   ];
   lines.forEach((line, at) => {
     const font = at === 0 ? paper.bold : paper.regular;

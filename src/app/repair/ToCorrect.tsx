@@ -5,16 +5,10 @@ import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../
 import type { UnruledLot } from '../data/ruledLots';
 import { counted } from '../format/counted';
 import { formatMoment } from '../format/dates';
-import { KIND_NAMES } from '../format/recordNames';
+import { titleOfRecord } from '../format/recordNames';
 import { Button } from '../ui/Button';
 import { RepairSheet } from './RepairSheet';
 import { repairFields } from './repairForm';
-
-/** What a record is called by whoever wrote it; empty where it has no name. */
-function nameOf({ content }: AnyRecord): string {
-  const { name, label, code } = content as Record<string, unknown>;
-  return [name, label, code].filter((one) => typeof one === 'string').find((one) => one) ?? '';
-}
 
 function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
   void dispatch(
@@ -28,7 +22,7 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
   const dispatch = useAppDispatch();
   const { row, troubles } = aside;
   const canCorrect = repairFields(row, troubles).length > 0;
-  const title = [KIND_NAMES[aside.kind], nameOf(row)].filter((one) => one !== '').join(': ');
+  const title = titleOfRecord(row);
   const by = row.author === '' ? '' : ` by ${row.author}`;
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
@@ -65,7 +59,7 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
           : `Report this line: ${lot.why}`}
       </p>
       {lot.suspects.map((one) => {
-        const title = [KIND_NAMES[one.kind], nameOf(one)].filter((each) => each !== '').join(': ');
+        const title = titleOfRecord(one);
         return (
           <p key={one.id} className="mt-2 flex flex-wrap items-center gap-x-4">
             <span className="grow basis-60 text-base">

@@ -1,23 +1,25 @@
 import { Download, Upload } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { recordFileOf, recordFileText, type AppError, type MergePlan } from '../../../records';
+import type { AppError } from '../../../records';
 import {
-  allRecords,
-  applyImport,
+  broughtIn,
   noticeShown,
-  readImport,
+  selectPreferences,
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import type { ImportSummary } from '../../../workers/recordFileProtocol';
+import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/FileButton';
-import { ClashSheet } from './ClashSheet';
-import { TablesPart } from './TablesPart';
+import { FileWork, useFileWork } from '../../ui/FileWork';
 import { saveFile } from '../../ui/saveFile';
+import { ImportSheet } from './ImportSheet';
+import { TablesPart } from './TablesPart';
 
-function ImportError({ error }: { error: AppError }): ReactElement {
+function ExchangeError({ error }: { error: AppError }): ReactElement {
   return (
     <div role="alert" className="mt-3 border-l-4 border-ink bg-paper px-4 py-3">
       <p className="text-lg font-semibold">{error.message}</p>
@@ -32,42 +34,67 @@ function ImportError({ error }: { error: AppError }): ReactElement {
   );
 }
 
-/** A file that waits for its clashes to be decided. */
+/** A file that waits for a decision. */
 interface Asked {
   readonly name: string;
-  readonly plan: MergePlan;
+  readonly summary: ImportSummary;
 }
+
+/** Whether a file only adds: then there is nothing to decide. */
+const onlyAdds = (one: ImportSummary): boolean =>
+  one.replaced.count + one.removed.count + one.returned === 0 &&
+  one.clashes.length + one.setAside.count + one.gaps + one.lostCount === 0;
 
 /** The whole record out as one JSON file, and back in. */
 export function ExchangeSection(): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
+  const { initials } = useAppSelector(selectPreferences);
   const [error, setError] = useState<AppError | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
+  const work = useFileWork();
+  const tell = (text: string): void => void dispatch(noticeShown({ text, tone: 'told' }));
 
   const exportAll = async (): Promise<void> => {
-    const records = await dispatch(allRecords());
-    const file = recordFileOf(records, new Date().toISOString());
-    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, recordFileText(file));
-    dispatch(noticeShown({ text: `Exported ${records.length} revisions.`, tone: 'told' }));
+    setError(null);
+    const written = await work.run((remote, told) => remote.write(workspace, told));
+    work.close();
+    if (!written) return;
+    if (!written.ok) return setError(written.error);
+    const { blob, records, setAside } = written.value;
+    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
+    const waiting = setAside > 0 ? `; ${counted(setAside, 'record')} in it to correct` : '';
+    tell(`Saved ${counted(records, 'record')} to a file${waiting}.`);
   };
-  const merge = async (asked: Asked, takeTheirs: ReadonlySet<string>): Promise<void> => {
-    const result = await dispatch(applyImport(asked.plan, takeTheirs));
-    setError(result.ok ? null : result.error);
-    if (!result.ok) return;
+
+  const bringIn = async (name: string, takeTheirs: ReadonlySet<string>): Promise<void> => {
+    const choice = { takeTheirs: [...takeTheirs], author: initials };
+    const done = await work.run((remote) => remote.bringIn(workspace, choice));
+    work.close();
     setAsked(null);
-    const { written, alreadyThere } = result.value;
-    const text = `Imported ${written} revisions from ${asked.name}; ${alreadyThere} were here already.`;
-    dispatch(noticeShown({ text, tone: 'told' }));
+    if (!done) return;
+    if (!done.ok) return setError(done.error);
+    const { written, alreadyThere, steps } = done.value;
+    const text = `Brought in ${counted(written, 'record')} from ${name}; ${alreadyThere} were here already.`;
+    if (steps.length > 0) await dispatch(broughtIn(text, steps));
+    else tell(text);
   };
+
   const importFile = async (file: File): Promise<void> => {
-    const plan = await dispatch(readImport(await file.text()));
+    setError(null);
     setAsked(null);
-    setError(plan.ok ? null : plan.error);
-    if (!plan.ok) return;
-    const asking = { name: file.name, plan: plan.value };
-    if (plan.value.clashes.length > 0) setAsked(asking);
-    else await merge(asking, new Set());
+    const read = await work.run((remote, told) => remote.read(workspace, file, told));
+    if (!read) return;
+    if (!read.ok) {
+      work.close();
+      return setError(read.error);
+    }
+    if (onlyAdds(read.value)) await bringIn(file.name, new Set());
+    else setAsked({ name: file.name, summary: read.value });
+  };
+  const giveUp = (): void => {
+    work.close();
+    setAsked(null);
   };
 
   return (
@@ -87,24 +114,27 @@ export function ExchangeSection(): ReactElement {
         .
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
-        <Button tone="ink" onClick={() => void exportAll()}>
+        <Button tone="ink" disabled={work.busy} onClick={() => void exportAll()}>
           <Download aria-hidden className="size-5" /> Export all records
         </Button>
         <FileButton
           label="File to import"
           accept="application/json,.json"
+          disabled={work.busy}
           onFile={(file) => void importFile(file)}
         >
           <Upload aria-hidden className="size-5" /> Import a file
         </FileButton>
       </div>
-      {error && <ImportError error={error} />}
+      <FileWork work={work} />
+      {error && <ExchangeError error={error} />}
       {asked && (
-        <ClashSheet
-          plan={asked.plan}
+        <ImportSheet
+          summary={asked.summary}
           name={asked.name}
-          onDecide={(takeTheirs) => void merge(asked, takeTheirs)}
-          onCancel={() => setAsked(null)}
+          busy={work.busy}
+          onDecide={(takeTheirs) => void bringIn(asked.name, takeTheirs)}
+          onCancel={giveUp}
         />
       )}
       <TablesPart />

@@ -4,7 +4,7 @@ import { RECORD_KINDS, rivalriesOf, type RecordKind, type Rivalry } from '../../
 import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { KIND_NAMES } from '../../format/recordNames';
 import { Button } from '../../ui/Button';
-import { SideBySide } from './SideBySide';
+import { SideBySide } from '../../ui/SideBySide';
 
 /** Kinds that are never changed after they were written, and are many. */
 const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];

@@ -2,8 +2,8 @@ import { Download } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { RECORD_KINDS, type RecordKind } from '../../../records';
 import {
-  allRecords,
   noticeShown,
+  recordsOfKind,
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
@@ -20,7 +20,7 @@ export function TablesPart(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const [kind, setKind] = useState<RecordKind>('reading');
   const save = async (): Promise<void> => {
-    const records = (await dispatch(allRecords())).filter((one) => one.kind === kind);
+    const records = await dispatch(recordsOfKind(kind));
     if (records.length === 0) {
       dispatch(
         noticeShown({ text: `${KIND_NAMES[kind]}: there is nothing to save yet.`, tone: 'told' }),

@@ -2,7 +2,8 @@ import { ArrowLeft, FileDown, Printer } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { readingUncertainty } from '../../../core';
-import { contentsOf, lotDigest, lotHeat, type LotFile } from '../../../records';
+import { useInOrder } from '../../../db';
+import { CHAINED_KINDS, contentsOf, lotDigest, lotHeat, type LotFile } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { useMeters } from '../../data/useMeters';
@@ -22,7 +23,10 @@ const CANNOT =
   'The PDF could not be made; the page itself can still be printed. Reload the page, then try again.';
 
 /** The dossier as a file; its maker is loaded when it is first wanted. */
-function useDossierPdf(file: LotFile, answer: Answer, content: PaperContent) {
+function useDossierPdf(
+  file: LotFile,
+  { answer, content, digest }: { answer: Answer; content: PaperContent; digest: string },
+) {
   const { busy, save } = usePdfFile(CANNOT);
   const { code } = file.lot.content;
   const make = (): Promise<boolean> =>
@@ -34,12 +38,17 @@ function useDossierPdf(file: LotFile, answer: Answer, content: PaperContent) {
         plusMinus: readingUncertainty(budget).expanded,
       }));
       const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
-      const digest = lotDigest(file.history, file.lot.entityId);
       const printedAt = formatMoment(new Date().toISOString());
       const bytes = await dossierPdf(content, { code, digest, printedAt, rule }, fonts);
       return { name: `ripenum-lot-${code}.pdf`, bytes };
     });
   return { busy, make: () => void make() };
+}
+
+/** The digest of a lot with all that it rests on; null while it is made. */
+function useLotDigest(lotId: string): string | null {
+  const records = useInOrder(useAppSelector(selectWorkspace), CHAINED_KINDS);
+  return useMemo(() => (records ? lotDigest(records, lotId) : null), [records, lotId]);
 }
 
 function DossierView({ file }: { file: LotFile }): ReactElement {
@@ -55,17 +64,17 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
   );
   const demo = workspace === 'demo';
   const content = dossierContent({ file, answer, meters, preferences, heat, demo });
-  const pdf = useDossierPdf(file, answer, content);
+  const digest = useLotDigest(file.lot.entityId);
+  const pdf = useDossierPdf(file, { answer, content, digest: digest ?? '' });
   const print = (): void => window.print();
   useCommands([
     { id: 'print', title: 'Print the dossier', key: 'p', run: print },
     { id: 'pdf', title: 'Save the dossier as PDF', key: 'f', run: pdf.make },
   ]);
-  const digest = useMemo(() => lotDigest(file.history, file.lot.entityId), [file]);
   return (
     <>
       <div className="flex flex-wrap gap-3 py-5 print:hidden">
-        <Button tone="ink" onClick={pdf.make} disabled={pdf.busy}>
+        <Button tone="ink" onClick={pdf.make} disabled={pdf.busy || digest === null}>
           <FileDown aria-hidden className="size-5" /> Save as PDF
         </Button>
         <Button onClick={print}>
@@ -85,7 +94,9 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
           <DossierPart key={one.title} part={one} />
         ))}
         <p className="text-base wrap-anywhere">
-          Digest of every record of this lot as it stands: SHA-256 {digest}
+          {digest === null
+            ? 'Making the digest …'
+            : `Digest of every record behind this dossier, its meters, hives and rooms included: SHA-256 ${digest}`}
         </p>
       </article>
     </>

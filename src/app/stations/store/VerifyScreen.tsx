@@ -1,9 +1,10 @@
 import { CircleCheckBig, TriangleAlert } from 'lucide-react';
 import { useId, useState, type ReactElement } from 'react';
-import { checkLotDigest, lotFilesOf, verifyFile, type FileVerdict } from '../../../records';
+import type { DigestHit, FileVerdict } from '../../../records';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
 import { FileButton } from '../../ui/FileButton';
+import { FileWork, useFileWork } from '../../ui/FileWork';
 import { INPUT } from '../../ui/classes';
 
 /** What is said of a file, largest first. */
@@ -11,8 +12,8 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
   switch (verdict.status) {
     case 'whole':
       return {
-        title: 'The file is whole',
-        more: `${counted(verdict.file.records.length, 'record')}, exported ${formatMoment(verdict.file.exportedAt)}; nothing was changed since, to the byte.`,
+        title: 'Agrees with its own seal',
+        more: `${counted(verdict.records, 'record')}, saved ${formatMoment(verdict.exportedAt)}; the text is as it was written, to the byte.`,
         good: true,
       };
     case 'changed':
@@ -20,7 +21,7 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
     case 'no-seal':
       return {
         title: 'The file has no seal',
-        more: 'It was written by hand or by an earlier version: it can be read, but nothing says whether it is whole.',
+        more: 'It was written by hand or by an earlier version: it can be read, but nothing says whether it was changed.',
         good: false,
       };
     case 'unreadable':
@@ -28,65 +29,75 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
   }
 }
 
-/** The digest on a printed dossier, held against a lot of the file. */
+/** Digits of a digest that tell one lot from another. */
+const LEAST_DIGITS = 16;
+
+function hitWords({ code, check }: DigestHit): string {
+  const later = check.later > 0 ? `; ${check.later} came later` : '';
+  return `Lot ${code}: all ${check.records} records behind that dossier are here unchanged${later}.`;
+}
+
+/** The digest on a printed dossier, held against the lots of the file. */
 function DigestCheck({
-  verdict,
+  onAsk,
 }: {
-  verdict: Extract<FileVerdict, { status: 'whole' | 'no-seal' }>;
+  onAsk: (digest: string) => Promise<DigestHit | null>;
 }): ReactElement {
   const id = useId();
   const [digest, setDigest] = useState('');
-  const { records } = verdict.file;
-  const typed = digest.replaceAll(/\s/g, '');
-  const found =
-    typed.length < 16
-      ? null
-      : lotFilesOf(records).flatMap((file) => {
-          const check = checkLotDigest(records, file.lot.entityId, typed);
-          return check.status === 'whole' ? [{ file, check }] : [];
-        });
-  const [hit] = found ?? [];
+  const [said, setSaid] = useState('');
+  const type = async (text: string): Promise<void> => {
+    setDigest(text);
+    const typed = text.replaceAll(/\s/g, '');
+    if (typed.length < LEAST_DIGITS) return setSaid('');
+    const hit = await onAsk(typed);
+    setSaid(
+      hit
+        ? hitWords(hit)
+        : 'No lot of this file gives that digest: its records were changed, records of another device came between them, or it is another lot.',
+    );
+  };
   return (
     <section aria-labelledby="digest" className="mt-8 max-w-3xl border-t-2 border-ink pt-3">
       <h2 id="digest" className="text-2xl font-bold">
         A dossier on paper
       </h2>
       <label htmlFor={id} className="mt-2 block text-base font-semibold">
-        Digest on the dossier, at least its first 16 digits
+        Digest on the dossier, at least its first {LEAST_DIGITS} digits
       </label>
       <input
         id={id}
         className={INPUT}
         value={digest}
         autoComplete="off"
-        onChange={(event) => setDigest(event.target.value)}
+        onChange={(event) => void type(event.target.value)}
       />
-      {found && (
-        <p role="status" className="mt-3 text-xl font-bold">
-          {hit
-            ? `Lot ${hit.file.lot.content.code}: all ${hit.check.records} records behind that dossier are here unchanged${hit.check.later > 0 ? `; ${hit.check.later} came later` : ''}.`
-            : 'No lot of this file gives that digest: its records were changed, or it is another lot.'}
-        </p>
-      )}
+      <p role="status" className="mt-3 text-xl font-bold">
+        {said}
+      </p>
     </section>
   );
 }
 
-/** Says whether an exported file is whole, and whether a printed dossier agrees with it. */
+/** Says whether an exported file is as it was saved, and whether a printed dossier agrees with it. */
 export function VerifyScreen(): ReactElement {
   const [verdict, setVerdict] = useState<{ name: string; said: FileVerdict } | null>(null);
+  const work = useFileWork();
   const read = async (file: File): Promise<void> => {
-    setVerdict({ name: file.name, said: verifyFile(await file.text()) });
+    work.close();
+    setVerdict(null);
+    const said = await work.run((remote, told) => remote.verify(file, told));
+    if (said) setVerdict({ name: file.name, said });
   };
   const said = verdict && words(verdict.said);
   const Mark = said?.good ? CircleCheckBig : TriangleAlert;
   return (
     <>
       <p className="pt-5 text-base font-semibold">Store: verify</p>
-      <h1 className="text-4xl font-bold">Is this file whole?</h1>
+      <h1 className="text-4xl font-bold">Is this file as it was saved?</h1>
       <p className="mt-1 max-w-3xl text-lg">
-        Every exported file carries the head of a chain of digests (SHA-256) over all its records. A
-        change of any of them breaks the chain. The file stays on this device and is not imported.
+        Every saved file carries the head of a chain of digests (SHA-256) over all its records. A
+        change of any of them breaks the chain. The file stays on this device and is not brought in.
         With a file chosen, the digest on a printed dossier can be held against it.
       </p>
       <div className="mt-4">
@@ -98,6 +109,7 @@ export function VerifyScreen(): ReactElement {
           Choose the file
         </FileButton>
       </div>
+      <FileWork work={work} />
       {said && verdict && (
         <section aria-label="The answer" className="mt-6 max-w-3xl border-l-8 border-lavender pl-4">
           <p className="text-base">{verdict.name}</p>
@@ -110,12 +122,16 @@ export function VerifyScreen(): ReactElement {
           </p>
           <p className="mt-1 text-xl">{said.more}</p>
           <p className="mt-2 text-base">
-            A seal shows that a file is as it was exported; it does not show who exported it.
+            Anyone can write a seal: it shows slips and damage, not who saved the file. Against
+            forgery only a digest printed and kept elsewhere helps.
           </p>
         </section>
       )}
       {verdict && (verdict.said.status === 'whole' || verdict.said.status === 'no-seal') && (
-        <DigestCheck verdict={verdict.said} />
+        <DigestCheck
+          key={verdict.name}
+          onAsk={(digest) => work.run((remote) => remote.checkDigest(digest))}
+        />
       )}
     </>
   );

@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
-import { differencesOf, type AnyRecord } from '../../../records';
-import { formatMoment } from '../../format/dates';
-import { PlainTable } from '../../ui/PlainTable';
+import { differencesOf, type AnyRecord } from '../../records';
+import { formatMoment } from '../format/dates';
+import { PlainTable } from './PlainTable';
 
 interface SideBySideProps {
   label: string;

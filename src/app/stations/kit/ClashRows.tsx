@@ -1,0 +1,65 @@
+import type { ReactElement } from 'react';
+import type { Clash } from '../../../db';
+import { counted } from '../../format/counted';
+import { KIND_NAMES } from '../../format/recordNames';
+import { SideBySide } from '../../ui/SideBySide';
+import { Button } from '../../ui/Button';
+
+interface ClashRowsProps {
+  clashes: readonly Clash[];
+  /** identifiers of which theirs is taken */
+  theirs: ReadonlySet<string>;
+  onChange: (theirs: ReadonlySet<string>) => void;
+}
+
+/** The same record with other content, mine beside theirs, one choice each. */
+export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactElement | null {
+  if (clashes.length === 0) return null;
+  const set = (id: string, take: boolean): void => {
+    const next = new Set(theirs);
+    if (take) next.add(id);
+    else next.delete(id);
+    onChange(next);
+  };
+  return (
+    <>
+      <h4 className="mt-3 text-xl font-bold">
+        {counted(clashes.length, 'record')} {clashes.length === 1 ? 'differs' : 'differ'} from yours
+      </h4>
+      <p className="text-lg">
+        Choose for each; what is not chosen stays in its file, and yours stays in the history.
+      </p>
+      <ul className="mt-3 space-y-5">
+        {clashes.map(({ mine, theirs: other }) => {
+          const take = theirs.has(mine.id);
+          return (
+            <li key={mine.id}>
+              <p className="text-lg font-bold">{KIND_NAMES[mine.kind]}</p>
+              <SideBySide
+                label={`${KIND_NAMES[mine.kind]}, mine and theirs`}
+                names={['Mine', 'Theirs']}
+                records={[mine, other]}
+              />
+              <div className="mt-2 flex flex-wrap gap-3">
+                <Button
+                  tone={take ? 'line' : 'ink'}
+                  aria-pressed={!take}
+                  onClick={() => set(mine.id, false)}
+                >
+                  Keep mine
+                </Button>
+                <Button
+                  tone={take ? 'ink' : 'line'}
+                  aria-pressed={take}
+                  onClick={() => set(mine.id, true)}
+                >
+                  Take theirs
+                </Button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+    </>
+  );
+}

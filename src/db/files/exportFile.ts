@@ -1,0 +1,119 @@
+import { groupBy } from '../../core';
+import {
+  FileReading,
+  FileWriter,
+  failed,
+  fileHead,
+  ok,
+  type AnyRecord,
+  type AppError,
+  type Result,
+} from '../../records';
+import type { JournalEntry, RecordStore } from '../recordStore';
+import { textOf, type Told } from './progress';
+
+/** A file that was written and read back. */
+export interface WrittenFile {
+  readonly blob: Blob;
+  readonly records: number;
+  /** rows in it that wait for a correction; whoever brings the file in is asked about them */
+  readonly setAside: number;
+}
+
+/** Rows that are read at one go: photographs are large, so they are few. */
+const ROWS_AT_ONCE = 50;
+
+/** Text that is handed to the browser at one go, which may keep it on disk [characters]. */
+const PIECE_LENGTH = 4_000_000;
+
+async function rowsInOrder(
+  store: RecordStore,
+  entries: readonly JournalEntry[],
+): Promise<AnyRecord[]> {
+  const byKind = groupBy(entries, (one) => one.kind);
+  const parts = await Promise.all(
+    [...byKind].map(([kind, own]) =>
+      store.rows(
+        kind,
+        own.map((one) => one.id),
+      ),
+    ),
+  );
+  const byId = new Map(parts.flat().map((one) => [one.id, one]));
+  return entries.flatMap(({ id }) => byId.get(id) ?? []);
+}
+
+/** Text that grows piece by piece into a file, never held as one text. */
+class BlobText {
+  private readonly blobs: Blob[] = [];
+  private pieces: string[] = [];
+  private length = 0;
+
+  add(text: string): void {
+    this.pieces.push(text);
+    this.length += text.length;
+    if (this.length < PIECE_LENGTH) return;
+    this.blobs.push(new Blob(this.pieces));
+    this.pieces = [];
+    this.length = 0;
+  }
+
+  blob(): Blob {
+    return new Blob([...this.blobs, ...this.pieces], { type: 'application/json' });
+  }
+}
+
+async function written(
+  store: RecordStore,
+  exportedAt: string,
+  told: Told,
+): Promise<[Blob, number]> {
+  const entries = await store.journal();
+  const writer = new FileWriter(fileHead(exportedAt));
+  const text = new BlobText();
+  text.add(writer.begin());
+  for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
+    const rows = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
+    rows.forEach((one) => text.add(writer.record(one)));
+    told({ doing: 'writing', share: (from + rows.length) / entries.length });
+  }
+  text.add(writer.end());
+  return [text.blob(), entries.length];
+}
+
+const NOT_READ_BACK: AppError = {
+  code: 'damaged-file',
+  message:
+    'The file was written, but could not be read back as it should be, so it was not handed over. Try again; if it happens again, report the line below.',
+};
+
+/** Reads a file that was just written, as whoever gets it will; how many rows of it are not good. */
+async function readBack(blob: Blob, records: number, told: Told): Promise<Result<number>> {
+  let [good, bad] = [0, 0];
+  const reading = new FileReading({ good: () => (good += 1), bad: () => (bad += 1) });
+  for await (const chunk of textOf(blob, (share) => told({ doing: 'checking', share }))) {
+    reading.feed(chunk);
+  }
+  const facts = reading.end();
+  if (!facts.ok) return failed({ ...NOT_READ_BACK, details: [facts.error.message] });
+  if (facts.value.sealWhole !== true || good + bad !== records) {
+    const details = [`${good + bad} of ${records} records, seal ${facts.value.sealWhole}`];
+    return failed({ ...NOT_READ_BACK, details });
+  }
+  return ok(bad);
+}
+
+/**
+ * Writes every record into one file, piece by piece, and reads it back before it counts as written.
+ *
+ * @param exportedAt - ISO 8601 with milliseconds, UTC
+ */
+export async function exportFile(
+  store: RecordStore,
+  exportedAt: string,
+  told: Told,
+): Promise<Result<WrittenFile>> {
+  const [blob, records] = await written(store, exportedAt, told);
+  const setAside = await readBack(blob, records, told);
+  return setAside.ok ? ok({ blob, records, setAside: setAside.value }) : setAside;
+}

@@ -1,0 +1,184 @@
+import { groupBy } from '../core';
+import { chainHead, digestChain } from './digest';
+import { LOT_KINDS, isLotRecord, type AnyRecord, type RecordKind } from './record';
+
+/** How a revision comes into the chain of a lot. */
+interface Links {
+  /** it belongs once one of these is followed */
+  readonly anchors: readonly (string | null)[];
+  /** what is followed once it belongs, its own entity besides */
+  readonly follows: readonly (string | null)[];
+}
+
+const NOWHERE: Links = { anchors: [], follows: [] };
+
+/** What a ruling on a lot rests on, step by step: its meters and their checks, hives, rooms, days, parents. */
+function linksOf(record: AnyRecord): Links {
+  const { entityId, ownerId } = record;
+  if (isLotRecord(record)) return { anchors: [ownerId], follows: followedByLot(record) };
+  switch (record.kind) {
+    case 'instrument':
+    case 'harvest':
+    case 'yard':
+    case 'rule-set':
+    case 'warm-room':
+      return { anchors: [entityId], follows: [] };
+    case 'frame': {
+      const { hiveId, boxId } = record.content;
+      return { anchors: [entityId], follows: [hiveId, boxId] };
+    }
+    case 'frame-check':
+      return { anchors: [record.content.frameId], follows: [] };
+    case 'stroke':
+      return { anchors: [record.id, entityId], follows: [record.content.yardId] };
+    case 'box': {
+      const { colonyId, earlier } = record.content;
+      return { anchors: [entityId], follows: [colonyId, ...earlier.map((one) => one.colonyId)] };
+    }
+    case 'colony':
+      return { anchors: [entityId], follows: [record.content.yardId] };
+    case 'given':
+      return { anchors: record.content.colonyIds, follows: [] };
+    case 'batch':
+      return { anchors: record.content.lotIds, follows: [ownerId] };
+    case 'extraction':
+      return { anchors: [record.content.lotId], follows: [] };
+    case 'blend': {
+      const { tanks } = record.content;
+      const poured = tanks.flatMap((tank) => tank.pours.map((one) => one.lotId));
+      return { anchors: tanks.map((one) => one.lotId), follows: poured };
+    }
+    case 'zero-check':
+    case 'batch-check':
+    case 'air-log':
+    case 'line-tick':
+    case 'pour':
+    case 'blend-tick':
+      return { anchors: [ownerId], follows: [] };
+    default:
+      return NOWHERE;
+  }
+}
+
+function followedByLot(record: AnyRecord): (string | null)[] {
+  switch (record.kind) {
+    case 'lot':
+      return [record.content.ruleSetId];
+    case 'reading':
+      return [record.content.instrumentId];
+    case 'lot-frames': {
+      const { harvestId, frames } = record.content;
+      return [harvestId, ...frames.flatMap((one) => [one.frameId, one.checkId])];
+    }
+    default:
+      return [];
+  }
+}
+
+/** Links of a row that may not keep to its schema: then it stands with its owner only. */
+function safeLinks(record: AnyRecord): Links {
+  try {
+    return linksOf(record);
+  } catch {
+    return { anchors: [record.ownerId], follows: [] };
+  }
+}
+
+/** Kinds that the chain of a lot can hold: everything its ruling can rest on. */
+export const CHAINED_KINDS: readonly RecordKind[] = [
+  ...LOT_KINDS,
+  'instrument',
+  'zero-check',
+  'harvest',
+  'frame',
+  'frame-check',
+  'stroke',
+  'box',
+  'colony',
+  'yard',
+  'given',
+  'rule-set',
+  'warm-room',
+  'batch',
+  'batch-check',
+  'air-log',
+  'extraction',
+  'line-tick',
+  'pour',
+  'blend',
+  'blend-tick',
+];
+
+/**
+ * All revisions that bear on a lot, in the order in which they came to bear on it: as each was
+ * appended, or, of a meter or a hive that was there before, when the lot first named it. What is
+ * appended later only ever stands at the end, whatever the clock said.
+ *
+ * @param records - in the order in which they were appended
+ */
+export function lotChain(records: readonly AnyRecord[], lotId: string): AnyRecord[] {
+  const links = new Map(records.map((one) => [one, safeLinks(one)]));
+  const waiting = groupBy(
+    records.flatMap((record) =>
+      (links.get(record)?.anchors ?? []).map((anchor) => ({ record, anchor })),
+    ),
+    (one) => one.anchor ?? '',
+  );
+  const place = new Map(records.map((one, at) => [one, at]));
+  const followed = new Set([lotId]);
+  const chained = new Set<AnyRecord>();
+  const take = (record: AnyRecord): void => {
+    if (chained.has(record)) return;
+    chained.add(record);
+    const now = place.get(record) ?? 0;
+    for (const id of [record.entityId, ...(links.get(record)?.follows ?? [])]) {
+      if (id === null || followed.has(id)) continue;
+      followed.add(id);
+      // what was there before it was named; what comes later is met in its turn
+      for (const one of waiting.get(id) ?? []) {
+        if ((place.get(one.record) ?? 0) < now) take(one.record);
+      }
+    }
+  };
+  for (const record of records) {
+    const anchors = links.get(record)?.anchors ?? [];
+    if (anchors.some((one) => one !== null && followed.has(one))) take(record);
+  }
+  return [...chained];
+}
+
+const LOT_START = 'ripenum-lot-2';
+
+/**
+ * The digest of a lot as it stands: over every revision of it and of all that its ruling rests on.
+ *
+ * @param records - in the order in which they were appended
+ */
+export const lotDigest = (records: readonly AnyRecord[], lotId: string): string =>
+  chainHead(LOT_START, lotChain(records, lotId));
+
+/** What a digest on paper says of a lot in a file. */
+export type DigestCheck =
+  | { readonly status: 'whole'; readonly records: number; readonly later: number }
+  | { readonly status: 'other' };
+
+/**
+ * Whether a lot in a file still holds all that it rested on when a digest was printed. What came later
+ * is counted; anything changed, taken out or put in between gives another digest.
+ *
+ * @param records - in the order in which they were appended
+ * @param digest - 64 hexadecimal digits, or the first 16 and more of them
+ */
+export function checkLotDigest(
+  records: readonly AnyRecord[],
+  lotId: string,
+  digest: string,
+): DigestCheck {
+  const wanted = digest.trim().toLowerCase();
+  if (!/^[0-9a-f]{16,64}$/.test(wanted)) return { status: 'other' };
+  const links = digestChain(LOT_START, lotChain(records, lotId));
+  const at = links.findIndex((one) => one.startsWith(wanted));
+  return at < 0
+    ? { status: 'other' }
+    : { status: 'whole', records: at + 1, later: links.length - at - 1 };
+}
