@@ -15,11 +15,12 @@ import {
   type LucideIcon,
 } from 'lucide-react';
 import { Popover } from 'radix-ui';
-import { Suspense, lazy, useCallback, useEffect, useState, type ReactElement } from 'react';
+import { Suspense, useCallback, useEffect, useState, type ReactElement } from 'react';
 import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router';
 import {
   redo,
   selectPreferences,
+  selectRivals,
   selectWorkspace,
   undo,
   useAppDispatch,
@@ -28,16 +29,23 @@ import {
 import { useCommands } from './commands/useCommands';
 import { useKeyboard } from './commands/useKeyboard';
 import { NoticeLine } from './ui/NoticeLine';
+import { lazyPart } from './ui/lazyPart';
+import { SupersededNotice } from './ui/SupersededNotice';
 import { UpdateNotice } from './ui/UpdateNotice';
 
-const loadPalette = () =>
-  import('./commands/CommandPalette').then((module) => ({ default: module.CommandPalette }));
-const CommandPalette = lazy(loadPalette);
-const PourAlarm = lazy(() =>
-  import('./alarm/PourAlarm').then((module) => ({ default: module.PourAlarm })),
+const loadPalette = () => import('./commands/CommandPalette');
+const CommandPalette = lazyPart(loadPalette, (module) => module.CommandPalette);
+const PourAlarm = lazyPart(
+  () => import('./alarm/PourAlarm'),
+  (module) => module.PourAlarm,
 );
-const KeysSheet = lazy(() =>
-  import('./commands/KeysSheet').then((module) => ({ default: module.KeysSheet })),
+const KeysSheet = lazyPart(
+  () => import('./commands/KeysSheet'),
+  (module) => module.KeysSheet,
+);
+const RivalSheet = lazyPart(
+  () => import('./ui/RivalSheet'),
+  (module) => module.RivalSheet,
 );
 
 interface Station {
@@ -148,8 +156,9 @@ export function Shell(): ReactElement {
   const openKeys = (): void => setOverlay('keys');
   useShellCommands(workspace, openKeys);
   // While an overlay opens, letters are meant for it and must not act on the page.
-  useKeyboard(singleKeys && overlay === 'none', openPalette);
-  useEffect(() => void loadPalette(), []);
+  useEffect(() => void loadPalette().catch(() => undefined), []);
+  const isAsked = useAppSelector(selectRivals) !== null;
+  useKeyboard(singleKeys && overlay === 'none' && !isAsked, openPalette);
   const onOpenChange = (open: boolean): void => setOverlay(open ? overlay : 'none');
   return (
     <div className="shell mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
@@ -180,6 +189,7 @@ export function Shell(): ReactElement {
         </button>
       </header>
       <UpdateNotice />
+      <SupersededNotice />
       <main id="main" tabIndex={-1} className="outline-none">
         <Outlet />
       </main>
@@ -190,6 +200,7 @@ export function Shell(): ReactElement {
       <Suspense>
         {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}
         {overlay === 'keys' && <KeysSheet open onOpenChange={onOpenChange} />}
+        {isAsked && <RivalSheet />}
       </Suspense>
       <ScrollRestoration />
     </div>

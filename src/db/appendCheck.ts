@@ -48,24 +48,29 @@ export function kindsReferred(records: readonly AnyRecord[]): RecordKind[] {
   return [...new Set([...kindsIn(records), ...revisions.keys(), ...entities.keys()])];
 }
 
-/** Checks each record by itself; before any transaction, since it takes time. @throws Refusal */
+/**
+ * Checks each record by itself, before any transaction, since it takes time.
+ *
+ * @returns the records as their schemas give them back: what is kept is what a file will say
+ * @throws Refusal
+ */
 export function checkSchemas(
   records: readonly AnyRecord[],
   { setAside = [] }: AppendOptions,
-): void {
+): AnyRecord[] {
   const aside = new Set(setAside.map((one) => one.id));
-  for (const record of records) {
-    if (aside.has(record.id)) continue;
+  return records.map((record) => {
+    if (aside.has(record.id)) return record;
     const checked = checkedRecord(record);
-    if (checked.ok) continue;
+    if (checked.ok) return checked.record;
     const [first] = checked.troubles;
-    refuse({
+    return refuse({
       code: 'invalid-record',
       message: `This was not kept. ${first?.message ?? ''}`,
       ...(first && { path: first.path }),
       details: checked.troubles.map((one) => `${one.path}: ${one.message}`),
     });
-  }
+  });
 }
 
 /** Boxes in which new frames are to hang. */

@@ -213,12 +213,12 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
       if (records.length === 0) return ok({ written: 0, alreadyThere: 0 });
       const { journal, setAside, drafts } = database;
       try {
-        checkSchemas(records, options);
-        const kinds = new Set<RecordKind>([...kindsReferred(records), 'frame']);
+        const checked = checkSchemas(records, options);
+        const kinds = new Set<RecordKind>([...kindsReferred(checked), 'frame']);
         const tables = [...kinds].map((kind) => database.tableOf(kind));
         return ok(
           await database.transaction('rw', [...tables, journal, setAside, drafts], () =>
-            write(database, records, options),
+            write(database, checked, options),
           ),
         );
       } catch (error) {

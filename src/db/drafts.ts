@@ -3,7 +3,8 @@ import type { DraftRow, RipenumDatabase } from './database';
 /** What was typed, by form. */
 export type Drafts = Record<string, Record<string, unknown>>;
 
-const rowKey = (tabId: string, formKey: string): string => `${tabId}|${formKey}`;
+/** Identifier of the draft of a form in a tab. */
+export const draftRowKey = (tabId: string, formKey: string): string => `${tabId}|${formKey}`;
 
 /** Keeps what is typed into a form of this tab. */
 export async function keepDraft(
@@ -13,7 +14,7 @@ export async function keepDraft(
   values: Record<string, unknown>,
 ): Promise<void> {
   const savedAt = new Date().toISOString();
-  await database.drafts.put({ key: rowKey(tabId, formKey), tabId, formKey, values, savedAt });
+  await database.drafts.put({ key: draftRowKey(tabId, formKey), tabId, formKey, values, savedAt });
 }
 
 /** Forgets the draft of a form: it was saved as a record, or thrown away by the user. */
@@ -22,7 +23,7 @@ export async function dropDraft(
   tabId: string,
   formKey: string,
 ): Promise<void> {
-  await database.drafts.delete(rowKey(tabId, formKey));
+  await database.drafts.delete(draftRowKey(tabId, formKey));
 }
 
 function newestOf(rows: readonly DraftRow[]): Map<string, DraftRow> {
@@ -53,7 +54,7 @@ export async function takeOverDrafts(
     );
     const taken = [...newestOf(orphans).values()];
     await database.drafts.bulkDelete(taken.map((row) => row.key));
-    const moved = taken.map((row) => ({ ...row, tabId, key: rowKey(tabId, row.formKey) }));
+    const moved = taken.map((row) => ({ ...row, tabId, key: draftRowKey(tabId, row.formKey) }));
     await database.drafts.bulkPut(moved);
     return Object.fromEntries([...own, ...moved].map((row) => [row.formKey, row.values]));
   });

@@ -2,7 +2,7 @@
 export { checkRows } from './checkRows';
 export { NewerDatabaseError, databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
-export { type Drafts, dropDraft, keepDraft, takeOverDrafts } from './drafts';
+export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';
 export type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
 export { type WrittenFile, exportFile } from './files/exportFile';
 export {

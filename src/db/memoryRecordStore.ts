@@ -41,8 +41,8 @@ export function createMemoryRecordStore(): RecordStore {
   let last: Promise<unknown> = Promise.resolve();
   const append: RecordStore['append'] = async (records, options = {}) => {
     try {
-      checkSchemas(records, options);
-      const fresh = checkedAppend(records, await keptFor(records, reader), options);
+      const checked = checkSchemas(records, options);
+      const fresh = checkedAppend(checked, await keptFor(checked, reader), options);
       fresh.forEach((one) => kept.set(one.id, structuredClone(one)));
       options.setAside?.forEach((one) => kept.has(one.id) && aside.set(one.id, one));
       return ok({ written: fresh.length, alreadyThere: records.length - fresh.length });

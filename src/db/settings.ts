@@ -9,9 +9,14 @@ export async function loadPreferences(database: RipenumDatabase): Promise<Prefer
   return parsed.success ? parsed.data : DEFAULT_PREFERENCES;
 }
 
+/** @param draftKey - the draft that they come from: it is forgotten with the same stroke */
 export async function savePreferences(
   database: RipenumDatabase,
   value: Preferences,
+  draftKey?: string,
 ): Promise<void> {
-  await database.settings.put({ key: 'preferences', value });
+  await database.transaction('rw', [database.settings, database.drafts], async () => {
+    await database.settings.put({ key: 'preferences', value });
+    if (draftKey !== undefined) await database.drafts.delete(draftKey);
+  });
 }

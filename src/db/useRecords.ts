@@ -1,3 +1,4 @@
+import Dexie from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { FrameAct } from '../core';
 import { LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
@@ -5,6 +6,15 @@ import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import type { RecordStore, RowSetAside } from './recordStore';
 import type { Workspace } from './workspaces';
+
+/**
+ * Once a newer version in another tab has taken the records over, this tab goes on showing what it
+ * read last; it says so, and keeps nothing more.
+ */
+export function stillShown<T>(error: unknown): Promise<T> {
+  if (error instanceof Dexie.DatabaseClosedError) return new Promise<T>(() => undefined);
+  throw error;
+}
 
 /**
  * Records that a query gives, kept up to date across tabs; undefined while loading.
@@ -17,7 +27,10 @@ function useQuery<T = AnyRecord>(
   query: (store: RecordStore) => Promise<T[]>,
 ): T[] | undefined {
   return useLiveQuery(
-    () => (workspace ? query(createDexieRecordStore(databaseOf(workspace))) : undefined),
+    () =>
+      workspace
+        ? query(createDexieRecordStore(databaseOf(workspace))).catch(stillShown<T[]>)
+        : undefined,
     [workspace, key],
   );
 }

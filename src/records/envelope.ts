@@ -1,3 +1,4 @@
+import { MOST_REASON, REASON_SENTENCE } from './fields';
 import { z } from './zod';
 
 /** Version of all record schemas together; raise it with a migration in `migrations.ts`. */
@@ -26,7 +27,7 @@ export const envelopeShape = {
   /** the revision that this one replaces, null for the first */
   supersedes: idSchema.nullable(),
   /** why it replaces the former, null for the first */
-  reason: z.string().max(500, 'Keep the reason under 500 letters.').nullable(),
+  reason: z.string().max(MOST_REASON, REASON_SENTENCE).nullable(),
   /** true: the entity no longer counts */
   withdrawn: z.boolean(),
 } as const;

@@ -14,7 +14,11 @@ export const nameField = (what: string, most = 60) =>
 
 export const remarkField = z.string().trim().max(1000, 'Keep the remark under 1000 letters.');
 
-export const reasonField = z.string().trim().max(500, 'Keep the reason under 500 letters.');
+/** Letters of a reason at most, and what is said where there are more. */
+export const MOST_REASON = 500;
+export const REASON_SENTENCE = `Keep the reason under ${MOST_REASON} letters.`;
+
+export const reasonField = z.string().trim().max(MOST_REASON, REASON_SENTENCE);
 
 export const shareTenths = z.number().int().min(0).max(10);
 

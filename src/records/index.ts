@@ -304,3 +304,4 @@ export {
 export { type Checked, type SetAside, type Trouble, checkedRecord, setAsideOf } from './checked';
 export { referenceTroubles, referredIds, referredIn } from './references';
 export { type Stale, mergedRevision, onTopOf } from './stale';
+export { reasonField } from './fields';

@@ -1,8 +1,9 @@
+import { initialsField } from './moments';
 import { z } from './zod';
 
 /** What the keeper chose once for all lots. */
 export const preferencesSchema = z.object({
-  initials: z.string().max(12),
+  initials: initialsField,
   ruleSetId: z.string(),
   temperatureUnit: z.enum(['C', 'F']),
   massUnit: z.enum(['kg', 'lb']),

@@ -1,3 +1,4 @@
+import { checkedRecord } from './checked';
 import { canonicalText } from './digest';
 import type { AnyRecord } from './record';
 
@@ -34,12 +35,14 @@ function mergedValue(base: unknown, mine: unknown, theirs: unknown): { value: un
 
 /**
  * My revision on top of theirs, field by field; null where both say different things of one field, or
- * where one removed what the other changed: then a person has to choose.
+ * where one removed what the other changed, or where both together make no sense: then a person has to
+ * choose.
  */
 export function mergedRevision({ mine, base, theirs }: Stale): AnyRecord | null {
   if (!base || mine.withdrawn !== theirs.withdrawn) return null;
   const merged = mergedValue(base.content, mine.content, theirs.content);
-  return merged && onTopOf(mine, theirs, merged.value as AnyRecord['content']);
+  const together = merged && onTopOf(mine, theirs, merged.value as AnyRecord['content']);
+  return together && checkedRecord(together).ok ? together : null;
 }
 
 /** A revision with some content that replaces what holds now. */

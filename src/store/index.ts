@@ -4,6 +4,7 @@ export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
 export { useAppDispatch, useAppSelector } from './hooks';
 export {
   broughtIn,
+  type ActOptions,
   harvestRecords,
   chooseRival,
   recordsOfKind,
@@ -12,6 +13,8 @@ export {
   revise,
   undo,
 } from './recordActs';
-export { preferencesChanged, selectPreferences, selectWorkspace } from './sessionSlice';
+export { keepPreferences } from './preferenceActs';
+export { type RivalChoice, rivalChosen, selectRivals } from './rivalSlice';
+export { selectPreferences, selectWorkspace } from './sessionSlice';
 export { type AppStore, createStore } from './store';
 export { openWorkspace } from './workspace';

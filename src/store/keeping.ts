@@ -1,12 +1,12 @@
 import { isAnyOf } from '@reduxjs/toolkit';
-import { databaseOf, dropDraft, keepDraft, savePreferences } from '../db';
+import { databaseOf, dropDraft, keepDraft } from '../db';
 import { actDone, actRedone, actUndone, noticeShown } from './actsSlice';
 import { draftDropped, draftTyped } from './draftsSlice';
-import { preferencesChanged } from './sessionSlice';
 import { listeners } from './listenerMiddleware';
 import { saveActs } from './undoMemory';
 
-const NOT_KEPT = 'What you type could not be kept; the browser refuses to store it.';
+const NOT_KEPT =
+  'What you type is not kept: the browser refuses to store it. Leave this page open and free some space.';
 
 function keepDrafts(): void {
   listeners.startListening({
@@ -28,16 +28,6 @@ function keepDrafts(): void {
   });
 }
 
-function keepPreferences(): void {
-  listeners.startListening({
-    actionCreator: preferencesChanged,
-    effect: async (_action, api) => {
-      const { workspace, preferences } = api.getState().session;
-      await savePreferences(databaseOf(workspace), preferences);
-    },
-  });
-}
-
 function keepActs(): void {
   listeners.startListening({
     matcher: isAnyOf(actDone, actUndone, actRedone),
@@ -52,6 +42,5 @@ function keepActs(): void {
 export function startKeeping(): void {
   listeners.clearListeners();
   keepDrafts();
-  keepPreferences();
   keepActs();
 }

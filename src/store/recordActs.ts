@@ -1,19 +1,28 @@
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { v7 as uuid } from 'uuid';
 import { groupBy } from '../core';
-import { createDexieRecordStore, databaseOf, type RecordStore } from '../db';
+import {
+  createDexieRecordStore,
+  databaseOf,
+  draftRowKey,
+  type AppendOptions,
+  type RecordStore,
+} from '../db';
 import {
   failed,
   firstRevision,
   heads,
+  mergedRevision,
   nextRevision,
   ok,
+  onTopOf,
   type AnyRecord,
   type Change,
   type RecordKind,
   type Rivalry,
   type Result,
   type Scribe,
+  type Stale,
 } from '../records';
 import {
   actDone,
@@ -24,6 +33,9 @@ import {
   type Step,
   type TakenBack,
 } from './actsSlice';
+import { draftDropped } from './draftsSlice';
+import { nextRivalChoice } from './rivalChoice';
+import { rivalAsked, type RivalChoice } from './rivalSlice';
 import type { RootState } from './rootReducer';
 
 type Thunk<T> = ThunkAction<Promise<T>, RootState, unknown, UnknownAction>;
@@ -46,20 +58,87 @@ function stepOf(record: AnyRecord): Step {
   return { kind, entityId, revisionId: id, formerId: supersedes };
 }
 
+/** How an act is kept. */
+export interface ActOptions {
+  /** the form that it comes from: its draft is forgotten with the same stroke that keeps the records */
+  readonly draft?: string;
+  /**
+   * What holds now of things that did not exist yet when this act was begun: the person is asked, as if
+   * both had been written at once.
+   */
+  readonly against?: readonly AnyRecord[];
+}
+
+const STILL_HERE = 'Nothing was kept; what you typed is still here.';
+
+/**
+ * Appends records of an act. Where another tab changed the same thing meanwhile, both are put together
+ * field by field; where they say different things of one field, the person is asked.
+ *
+ * @returns what was written; everything that was left to the other tab is missing from it
+ */
+function keepRecords(
+  records: readonly AnyRecord[],
+  options: AppendOptions,
+  unmet: readonly Stale[],
+): Thunk<Result<readonly AnyRecord[]>> {
+  return async (dispatch, getState) => {
+    let wanted = records;
+    let stale = unmet;
+    for (;;) {
+      if (stale.length === 0) {
+        const appended = await recordStoreOf(getState()).append(wanted, options);
+        if (appended.ok) return ok(wanted);
+        stale = appended.error.stale ?? [];
+        if (stale.length === 0) return appended;
+      }
+      const merged = new Map(stale.map((one) => [one.mine.id, mergedRevision(one)]));
+      const rivals = stale.filter((one) => merged.get(one.mine.id) === null);
+      const choice = rivals.length > 0 ? await dispatch(askRival(rivals)) : 'mine';
+      if (choice === 'back') return failed({ code: 'changed-since', message: STILL_HERE });
+      const theirs = new Map(stale.map((one) => [one.mine.id, one.theirs]));
+      wanted = wanted.flatMap((one) => {
+        const held = theirs.get(one.id);
+        if (!held) return one;
+        const together = merged.get(one.id);
+        return together ?? (choice === 'mine' ? onTopOf(one, held) : []);
+      });
+      stale = [];
+      if (wanted.length === 0) return ok([]);
+    }
+  };
+}
+
+/** Asks which of two versions is to hold, and waits for the answer. */
+function askRival(rivals: readonly Stale[]): Thunk<RivalChoice> {
+  return async (dispatch) => {
+    dispatch(rivalAsked(rivals));
+    return nextRivalChoice();
+  };
+}
+
 /** Appends what `write` makes as one act that can be undone. */
 export function perform(
   label: string,
   write: (scribe: Scribe) => readonly AnyRecord[],
+  { draft, against = [] }: ActOptions = {},
 ): Thunk<Result<readonly AnyRecord[]>> {
   return async (dispatch, getState) => {
     const records = write(scribeOf(getState()));
-    const appended = await recordStoreOf(getState()).append(records);
-    if (!appended.ok) {
-      dispatch(noticeShown({ text: appended.error.message, tone: 'refused' }));
-      return appended;
+    const unmet = against.flatMap((theirs): Stale[] => {
+      const mine = records.find((one) => one.entityId === theirs.entityId);
+      return mine ? [{ mine, base: null, theirs }] : [];
+    });
+    const { tabId } = getState().session;
+    const draftKey = draft === undefined ? {} : { draftKey: draftRowKey(tabId, draft) };
+    const kept = await dispatch(keepRecords(records, draftKey, unmet));
+    if (!kept.ok) {
+      dispatch(noticeShown({ text: kept.error.message, tone: 'refused' }));
+      return kept;
     }
-    dispatch(actDone({ label, steps: records.map(stepOf) }));
-    return ok(records);
+    if (draft !== undefined) dispatch(draftDropped(draft));
+    if (kept.value.length > 0) dispatch(actDone({ label, steps: kept.value.map(stepOf) }));
+    return ok(kept.value.length > 0 ? kept.value : records);
   };
 }
 
@@ -68,8 +147,9 @@ export function revise<T extends AnyRecord>(
   label: string,
   former: T,
   change: Change<T>,
+  options: ActOptions = {},
 ): Thunk<Result<readonly AnyRecord[]>> {
-  return perform(label, (scribe) => [nextRevision(scribe, former, change)]);
+  return perform(label, (scribe) => [nextRevision(scribe, former, change)], options);
 }
 
 const CHANGED_SINCE =

@@ -1,18 +1,31 @@
 import { nextRevision, firstRevision, type Pour } from '../../records';
-import { perform } from '../../store';
+import { perform, type ActOptions } from '../../store';
+
+/**
+ * Now, or a moment after what was last written down of the pail: where the clock was set back, the
+ * order of what was done still holds.
+ */
+function afterLast({ content }: Pour, now: string): string {
+  const last = content.marks.at(-1)?.at ?? content.openedAt;
+  return now > last ? now : new Date(Date.parse(last) + 1).toISOString();
+}
 
 /** What is in the pail now, read from a scale or a line on it. */
-export const markPour = (pour: Pour, kg: number) =>
-  perform('Read the pail', (scribe) => {
-    const marks = [...pour.content.marks, { at: scribe.now(), kg }];
-    const content = { ...pour.content, marks };
-    return [nextRevision(scribe, pour, { content, reason: 'Read' })];
-  });
+export const markPour = (pour: Pour, kg: number, options: ActOptions) =>
+  perform(
+    'Read the pail',
+    (scribe) => {
+      const marks = [...pour.content.marks, { at: afterLast(pour, scribe.now()), kg }];
+      const content = { ...pour.content, marks };
+      return [nextRevision(scribe, pour, { content, reason: 'Read' })];
+    },
+    options,
+  );
 
 /** The gate is shut with the pail full; that is ticked off at the line, too. */
 export const closePour = (pour: Pour) =>
   perform(`${pour.content.label} is full`, (scribe) => {
-    const at = scribe.now();
+    const at = afterLast(pour, scribe.now());
     const { fullKg, marks } = pour.content;
     const content = { ...pour.content, marks: [...marks, { at, kg: fullKg }], closedAt: at };
     return [

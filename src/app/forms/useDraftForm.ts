@@ -1,8 +1,9 @@
-import { useCallback, useEffect, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
 import { draftDropped, draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 import type { Fix, Parsed } from './parsed';
 import { afterPress } from './afterPress';
+import { mergedDraft } from './mergedDraft';
 
 /** Nests `a.0.b` into objects, as the form library wants its errors. */
 function nested(errors: Readonly<Record<string, { sentence: string; fix?: Fix }>>): object {
@@ -26,11 +27,33 @@ export interface DraftFormOptions<F extends FieldValues, T> {
   readonly formKey: string;
   readonly defaults: F;
   readonly parse: (form: F) => Parsed<T>;
+  /** revision that the defaults were taken from; null for something new */
+  readonly base?: string | null;
 }
 
-/** Whether a kept draft has the fields of the form; an older version of the application may differ. */
-function fits<F extends FieldValues>(draft: Record<string, unknown> | undefined, defaults: F) {
-  return draft !== undefined && Object.keys(defaults).every((key) => key in draft);
+/** Under which name a draft keeps the revision that it was begun from. */
+const BASE = '$base';
+
+type Kept = Readonly<Record<string, unknown>> | undefined;
+
+const baseIn = (kept: Kept): string | null | undefined => {
+  const base = kept?.[BASE];
+  return typeof base === 'string' || base === null ? base : undefined;
+};
+
+/** What was typed before, as the form is now; null where there is nothing that it could show. */
+function restoredFrom<F extends FieldValues, T>(
+  kept: Kept,
+  { defaults, parse }: DraftFormOptions<F, T>,
+): F | null {
+  if (!kept) return null;
+  const merged = mergedDraft(defaults, kept);
+  try {
+    parse(merged);
+    return merged;
+  } catch {
+    return null;
+  }
 }
 
 /**
@@ -39,17 +62,19 @@ function fits<F extends FieldValues>(draft: Record<string, unknown> | undefined,
  * that is given the content once every field is right.
  */
 export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions<F, T>) {
-  const { formKey, defaults, parse } = options;
+  const { formKey, defaults, parse, base } = options;
   const dispatch = useAppDispatch();
   const kept = useAppSelector((state) => selectDraft(state, formKey));
-  const [restored, setRestored] = useState(() => fits(kept, defaults));
+  const [first] = useState(() => restoredFrom(kept, options));
+  const [restored, setRestored] = useState(first !== null);
+  const begunFrom = useRef(first === null ? base : (baseIn(kept) ?? base));
   const resolver: Resolver<F> = (values) =>
     afterPress(() => {
       const parsed = parse(values);
       return parsed.ok ? { values, errors: {} } : { values: {}, errors: nested(parsed.errors) };
     });
   const form = useForm<F>({
-    defaultValues: (restored ? kept : defaults) as DefaultValues<F>,
+    defaultValues: (first ?? defaults) as DefaultValues<F>,
     resolver,
     mode: 'onTouched',
   });
@@ -59,21 +84,37 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
       form.subscribe({
         formState: { values: true },
         callback: ({ values, name }) => {
-          if (name !== undefined)
-            dispatch(draftTyped({ formKey, values: structuredClone(values) }));
+          if (name === undefined) return;
+          const draft: Record<string, unknown> = structuredClone(values);
+          if (begunFrom.current !== undefined) draft[BASE] = begunFrom.current;
+          dispatch(draftTyped({ formKey, values: draft }));
         },
       }),
     [form, formKey, dispatch],
   );
 
+  /** Begins anew with some values, of the revision that holds now. */
   const start = useCallback(
-    (next: F) => {
+    (next: F, nextBase: string | null | undefined = base) => {
+      begunFrom.current = nextBase;
       form.reset(next);
       setRestored(false);
       dispatch(draftDropped(formKey));
     },
-    [form, formKey, dispatch],
+    [form, formKey, dispatch, base],
   );
+
+  // Where nothing was typed yet, the form follows what another tab makes of the record.
+  const untouched = kept === undefined;
+  const usual = useRef(defaults);
+  useEffect(() => {
+    usual.current = defaults;
+  });
+  useEffect(() => {
+    if (!untouched || base === undefined || begunFrom.current === base) return;
+    begunFrom.current = base;
+    form.reset(usual.current);
+  }, [untouched, base, form]);
 
   const parsed = parse(form.watch());
   const submit = (keep: (content: T) => Promise<void>): (() => void) => {
@@ -83,6 +124,8 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
     });
     return () => void handle();
   };
+  /** The revision that what is typed was begun from. */
+  const baseOf = (): string | null | undefined => begunFrom.current;
 
-  return { form, parsed, restored, start, submit };
+  return { form, parsed, restored, start, submit, baseOf, draft: formKey };
 }

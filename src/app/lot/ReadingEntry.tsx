@@ -31,7 +31,6 @@ import { useDraftForm } from '../forms/useDraftForm';
 import { formatDial } from '../format/moisture';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/FormFrame';
-import { RestoredNote } from '../ui/RestoredNote';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
@@ -127,7 +126,7 @@ function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming)
   const takenAt = useMoment();
   const context: ReadingContext = { preferences, meters, takenAt };
   const defaults = freshReadingForm(file, file.readings.at(-1)?.content, context);
-  const draft = useDraftForm({
+  const entry = useDraftForm({
     formKey: readingFormKey(file.lot.entityId),
     defaults,
     parse: (form: ReadingForm) => {
@@ -135,7 +134,7 @@ function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming)
       return readReadingForm(form, { ...context, ...comingFor(form), practice });
     },
   });
-  return { ...draft, defaults, context };
+  return { ...entry, defaults, context };
 }
 
 /** Type a reading; the answer beside it changes with every digit, and Enter keeps it. */
@@ -144,7 +143,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const entry = useReadingForm(file, props.comingFor ?? TYPED);
-  const { form, parsed, restored, start, submit, defaults, context } = entry;
+  const { form, parsed, restored, start, submit, defaults, context, draft } = entry;
   const typed = parsed.ok ? parsed.content : null;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
@@ -154,7 +153,9 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
     const label = `Reading ${formatDial(content.scale, content.dialValue)} kept`;
     const now = { ...content, takenAt: new Date().toISOString() };
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
+      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)], {
+        draft,
+      }),
     );
     if (!done.ok) return;
     start(freshReadingForm(file, content, context));
@@ -165,12 +166,13 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={keep}
       label="Take a reading"
     >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
         {above?.(entry)}
         <ReadingFields
           vessels={vesselsOf(file.containers)}

@@ -6,7 +6,6 @@ import { KIND_NAMES } from '../format/recordNames';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/FormFrame';
-import { RestoredNote } from '../ui/RestoredNote';
 import { Sheet } from '../ui/Sheet';
 import { TextField } from '../ui/TextField';
 import { readRepair, repairFields, type RepairForm } from './repairForm';
@@ -16,16 +15,18 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   const { row, troubles } = aside;
   const fields = useMemo(() => repairFields(row, troubles), [row, troubles]);
   const defaults: RepairForm = { values: fields.map((one) => one.text) };
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `repair:${row.id}`,
     defaults,
     parse: (typed: RepairForm) => readRepair(typed, row, fields),
   });
   const keep = submit(async (content) => {
     const done = await dispatch(
-      perform('Corrected the record', (scribe) => [
-        nextRevision(scribe, row, { content, reason: 'A value could not be right' }),
-      ]),
+      perform(
+        'Corrected the record',
+        (scribe) => [nextRevision(scribe, row, { content, reason: 'A value could not be right' })],
+        { draft },
+      ),
     );
     if (!done.ok) return;
     start(defaults);
@@ -34,12 +35,13 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={keep}
       label="Correct the record"
     >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
         {fields.map(({ path, label, input, sentence }, at) => (
           <TextField
             key={path.join('.')}

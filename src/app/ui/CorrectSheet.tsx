@@ -1,12 +1,11 @@
 import type { ReactElement, ReactNode } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import { revise, useAppDispatch } from '../../store';
-import type { AnyRecord } from '../../records';
+import { reasonField, type AnyRecord } from '../../records';
 import type { FieldErrors, Parsed } from '../forms/parsed';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from './Button';
 import { FormFrame } from './FormFrame';
-import { RestoredNote } from './RestoredNote';
 import { Sheet } from './Sheet';
 import { TextField } from './TextField';
 
@@ -32,12 +31,15 @@ interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> {
 
 type WithReason<F> = F & { reason: string };
 
+const correctionReason = reasonField.min(
+  1,
+  'Say in a word why; the former entry stays in the history.',
+);
+
 function withReasonError(errors: FieldErrors, reason: string): FieldErrors {
-  if (reason.trim() !== '') return errors;
-  return {
-    ...errors,
-    [REASON_FIELD]: { sentence: 'Say in a word why; the former entry stays in the history.' },
-  };
+  const checked = correctionReason.safeParse(reason);
+  if (checked.success) return errors;
+  return { ...errors, [REASON_FIELD]: { sentence: checked.error.issues[0]?.message ?? '' } };
 }
 
 function CorrectForm<T extends AnyRecord, F extends FieldValues>(
@@ -51,23 +53,31 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
     const errors = withReasonError(parsed.ok ? {} : parsed.errors, form.reason);
     return Object.keys(errors).length > 0 ? { ok: false, errors } : parsed;
   };
-  const formKey = `correct:${record.entityId}:${record.id}`;
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const formKey = `correct:${record.entityId}`;
+  const { form, parsed, restored, start, submit, baseOf } = useDraftForm({
     formKey,
     defaults,
     parse: parseAll,
+    base: record.id,
   });
+  /** the version that this correction was begun from: another tab may have written one since */
+  const begunFrom = (): T => ({ ...record, id: baseOf() ?? record.id });
 
   const keep = submit(async (content) => {
     if (content === null) return;
     const { reason } = form.getValues();
-    const done = await dispatch(revise(`Corrected ${what}`, record, { content, reason }));
+    const change = { content, reason: reason.trim() };
+    const options = { draft: formKey };
+    const done = await dispatch(revise(`Corrected ${what}`, begunFrom(), change, options));
     if (done.ok) close();
   });
   const remove = async (): Promise<void> => {
     const { reason } = form.getValues();
-    const change = { withdrawn: true, reason: reason.trim() === '' ? 'Removed' : reason };
-    const done = await dispatch(revise(`Removed ${what}`, record, change));
+    const why = reasonField.safeParse(reason);
+    const said = why.success && why.data !== '' ? why.data : 'Removed';
+    const change = { withdrawn: true, reason: said };
+    const options = { draft: formKey };
+    const done = await dispatch(revise(`Removed ${what}`, begunFrom(), change, options));
     if (done.ok) close();
   };
   const close = (): void => {
@@ -78,12 +88,13 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={keep}
       label={`Correct ${what}`}
     >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
         {children}
         <TextField name={REASON_FIELD} label="Why" suggestions={REASONS} />
         <div className="flex flex-wrap gap-3">

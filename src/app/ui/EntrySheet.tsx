@@ -12,7 +12,6 @@ import type { Parsed } from '../forms/parsed';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from './Button';
 import { FormFrame } from './FormFrame';
-import { RestoredNote } from './RestoredNote';
 import { Sheet } from './Sheet';
 
 interface EntryFormProps<K extends RecordKind, F extends FieldValues> {
@@ -35,12 +34,13 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
 ): ReactElement {
   const { kind, record, what, ownerId, formName, formOf, parse, onDone, children } = props;
   const dispatch = useAppDispatch();
-  const entry = record?.id ?? formName ?? 'new';
+  const entry = record?.entityId ?? formName ?? 'new';
   const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, baseOf } = useDraftForm({
     formKey,
     defaults: formOf,
     parse,
+    base: record?.id ?? null,
   });
   const close = (entityId: string): void => {
     start(formOf);
@@ -49,9 +49,14 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
   const keep = submit(async (content) => {
     const label = `${record ? 'Changed' : 'Added'} ${what}`;
     const done = await dispatch(
-      perform(label, (scribe) => [
-        entryRevision(scribe, { kind, former: record, ownerId }, content),
-      ]),
+      perform(
+        label,
+        (scribe) => {
+          const former = record && { ...record, id: baseOf() ?? record.id };
+          return [entryRevision(scribe, { kind, former, ownerId }, content)];
+        },
+        { draft: formKey },
+      ),
     );
     if (done.ok) close(done.value[0]?.entityId ?? '');
   });
@@ -59,14 +64,22 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
     if (!record) return;
     const change = { withdrawn: true, reason: 'Removed' };
     const done = await dispatch(
-      perform(`Removed ${what}`, (scribe) => [nextRevision(scribe, record, change)]),
+      perform(`Removed ${what}`, (scribe) => [nextRevision(scribe, record, change)], {
+        draft: formKey,
+      }),
     );
     if (done.ok) close(record.entityId);
   };
   return (
-    <FormFrame form={form} live={parsed.ok ? {} : parsed.errors} onSubmit={keep} label={what}>
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(formOf)}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label={what}
+    >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(formOf)} />}
         {children}
         <div className="flex flex-wrap gap-3">
           <Button type="submit" tone="ink" className="min-h-14">

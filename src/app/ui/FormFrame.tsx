@@ -6,6 +6,7 @@ import {
   type UseFormReturn,
 } from 'react-hook-form';
 import type { FieldError, FieldErrors } from '../forms/parsed';
+import { RestoredNote } from './RestoredNote';
 
 const LiveErrors = createContext<FieldErrors>({});
 
@@ -15,12 +16,16 @@ interface FormFrameProps<F extends FieldValues> {
   live?: FieldErrors;
   onSubmit: () => void;
   label: string;
+  /** what stands in the fields was typed before the page was closed */
+  restored?: boolean;
+  /** empties the fields of what was typed before */
+  onDiscard?: () => void;
   children: ReactNode;
 }
 
 /** A form whose fields find their errors by name. */
 export function FormFrame<F extends FieldValues>(props: FormFrameProps<F>): ReactElement {
-  const { form, live = {}, onSubmit, label, children } = props;
+  const { form, live = {}, onSubmit, label, restored = false, onDiscard, children } = props;
   return (
     <FormProvider {...form}>
       <LiveErrors.Provider value={live}>
@@ -33,6 +38,7 @@ export function FormFrame<F extends FieldValues>(props: FormFrameProps<F>): Reac
             onSubmit();
           }}
         >
+          {restored && onDiscard && <RestoredNote onDiscard={onDiscard} />}
           {children}
         </form>
       </LiveErrors.Provider>

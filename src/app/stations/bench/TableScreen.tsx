@@ -15,7 +15,6 @@ import { isPractice } from '../../lot/standIns';
 import { LotGate } from '../../lot/LotGate';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
-import { RestoredNote } from '../../ui/RestoredNote';
 import { SheetSection } from '../../ui/SheetSection';
 import { filledRows, freshBulk, freshRows, readBulk, type BulkForm } from './bulk';
 import { BenchHeader } from './parts/BenchHeader';
@@ -88,12 +87,13 @@ function TableView({ file }: { file: LotFile }): ReactElement {
       <BenchHeader file={file} at={1} />
       <FormFrame
         form={form}
+        restored={restored}
+        onDiscard={() => start(defaults)}
         live={parsed.ok ? {} : parsed.errors}
         onSubmit={keepRows}
         label="Many readings"
       >
         <div className="mt-4 space-y-8">
-          {restored && <RestoredNote onDiscard={() => start(defaults)} />}
           <CommonFields />
           <SheetSection
             id="grid"

@@ -19,7 +19,6 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
-import { RestoredNote } from '../../ui/RestoredNote';
 import { SelectField } from '../../ui/SelectField';
 import { SheetSection } from '../../ui/SheetSection';
 import { TextField } from '../../ui/TextField';
@@ -150,7 +149,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { entityId: harvestId, content: harvest } = day.harvest;
   const [defaults] = useState(() => freshStroke(randomStart()));
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `stroke:${harvestId}`,
     defaults,
     parse: (values) => readStrokeForm(values, preferences),
@@ -158,9 +157,11 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const typed = form.watch();
   const keep = submit(async (content) => {
     const done = await dispatch(
-      perform(`${content.label} judged at one stroke`, (scribe) => [
-        firstRevision(scribe, 'stroke', content, harvestId),
-      ]),
+      perform(
+        `${content.label} judged at one stroke`,
+        (scribe) => [firstRevision(scribe, 'stroke', content, harvestId)],
+        { draft },
+      ),
     );
     if (!done.ok) return;
     start(freshStroke(randomStart()));
@@ -172,13 +173,14 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
       <p className="mt-1 text-lg text-ink-soft">{harvest.name}</p>
       <FormFrame
         form={form}
+        restored={restored}
+        onDiscard={() => start(defaults)}
         live={parsed.ok ? {} : parsed.errors}
         onSubmit={keep}
         label="Judge at one stroke"
       >
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-8">
-            {restored && <RestoredNote onDiscard={() => start(defaults)} />}
             <StrokeFields day={day} />
             <SheetSection id="looks" title="Look closely at these">
               <CloseLooks size={strokeSize(typed, preferences)} />

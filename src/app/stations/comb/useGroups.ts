@@ -4,7 +4,6 @@ import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
 import { current, flowOf, limitOfDay, lotFilesOf } from '../../../records';
 import {
-  draftDropped,
   draftTyped,
   perform,
   selectDraft,
@@ -86,17 +85,19 @@ export function useGroups(day: HarvestDay) {
       plant: flowOf(day.book, harvest.flowId)?.content.plant ?? '',
     };
     const done = await dispatch(
-      perform(`${counted(wanted.length, 'lot')} made`, (scribe) =>
-        wanted.flatMap(({ name, keys: own }) => {
-          const code = nextCode(parseISO(harvest.day), taken);
-          taken.push(code);
-          const frames = items.filter((one) => own.includes(one.key)).map((one) => one.frame);
-          return lotRecords(scribe, basis, { code, name, frames });
-        }),
+      perform(
+        `${counted(wanted.length, 'lot')} made`,
+        (scribe) =>
+          wanted.flatMap(({ name, keys: own }) => {
+            const code = nextCode(parseISO(harvest.day), taken);
+            taken.push(code);
+            const frames = items.filter((one) => own.includes(one.key)).map((one) => one.frame);
+            return lotRecords(scribe, basis, { code, name, frames });
+          }),
+        { draft: formKey },
       ),
     );
     if (!done.ok) return;
-    dispatch(draftDropped(formKey));
     const first = done.value[0]?.ownerId ?? '';
     await navigate(`/${workspace}/${wanted.length === 1 ? `lots/${first}` : 'today'}`);
   };

@@ -99,7 +99,7 @@ export function judgedDraft(task: JudgeTask, read: DraftRead): JudgedFrame | nul
 function revisions(
   task: JudgeTask,
   read: DraftRead,
-  { judged, scribe }: { judged: JudgedFrame; scribe: Scribe },
+  { judged, scribe, base }: { judged: JudgedFrame; scribe: Scribe; base: string | null },
 ): AnyRecord[] {
   const { place, box, judging } = task;
   const content = frameOfTask(task, read.formerBrood);
@@ -114,7 +114,14 @@ function revisions(
   const check = { ...checkOf(task, read, frame.entityId), decision };
   records.push(
     place.today
-      ? nextRevision(scribe, place.today, { content: check, reason: 'Looked again' })
+      ? nextRevision(
+          scribe,
+          { ...place.today, id: base ?? place.today.id },
+          {
+            content: check,
+            reason: 'Looked again',
+          },
+        )
       : firstRevision(scribe, 'frame-check', check, box.entityId),
   );
   return records;
@@ -152,7 +159,12 @@ export function useJudgeFrame(task: JudgeTask) {
   const typed = useAppSelector((state) => selectDraft(state, formKey) !== undefined);
   const defaults = useMemo(() => startingDraft(task, preferences), [task, preferences]);
   const parse = (draft: FrameDraft) => readFrameDraft(draft, preferences);
-  const { form, parsed, start } = useDraftForm({ formKey, defaults, parse });
+  const { form, parsed, start, baseOf } = useDraftForm({
+    formKey,
+    defaults,
+    parse,
+    base: task.place.today?.id ?? null,
+  });
   const read = parsed.ok ? parsed.content : null;
   const judged = read ? judgedDraft(task, read) : null;
 
@@ -165,11 +177,19 @@ export function useJudgeFrame(task: JudgeTask) {
     const found = now.ok ? judgedDraft(task, now.content) : null;
     if (!now.ok || !found) return false;
     const label = `Frame ${task.place.slot}: ${ACT_NAMES[found.act].toLowerCase()}`;
+    const base = baseOf() ?? null;
+    // looked at in another tab since this was begun: as new as that look is to who taps here
+    const against = base === null && task.place.today ? [task.place.today] : [];
     const done = await dispatch(
-      perform(label, (scribe) => revisions(task, now.content, { judged: found, scribe })),
+      perform(label, (scribe) => revisions(task, now.content, { judged: found, scribe, base }), {
+        draft: formKey,
+        against,
+      }),
     );
-    if (done.ok) start(form.getValues());
-    return done.ok;
+    if (!done.ok) return false;
+    const check = done.value.find((one) => one.kind === 'frame-check');
+    start(form.getValues(), check?.id);
+    return true;
   };
   const discard = (): void => start(defaults);
   const takeBack = useTakeBack(form, formKey);

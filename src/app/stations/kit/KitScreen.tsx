@@ -1,9 +1,8 @@
 import type { ReactElement } from 'react';
-import { useForm } from 'react-hook-form';
-import type { Preferences } from '../../../records';
+import { preferencesSchema, type Preferences } from '../../../records';
 import {
+  keepPreferences,
   noticeShown,
-  preferencesChanged,
   selectPreferences,
   selectWorkspace,
   useAppDispatch,
@@ -11,6 +10,8 @@ import {
 } from '../../../store';
 import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
+import { FormReader } from '../../forms/parsed';
+import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { ChoiceField, type Choice } from '../../ui/ChoiceField';
 import { FormFrame } from '../../ui/FormFrame';
@@ -26,25 +27,45 @@ interface KitForm extends Omit<Preferences, 'singleKeys'> {
   singleKeys: 'on' | 'off';
 }
 
+const choicesFormOf = (preferences: Preferences): KitForm => ({
+  ...preferences,
+  singleKeys: preferences.singleKeys ? 'on' : 'off',
+});
+
+/** What the form chooses, or what is wrong in which field. */
+function readChoices({ singleKeys, ...rest }: KitForm, preferences: Preferences) {
+  const candidate = { ...rest, singleKeys: singleKeys === 'on' };
+  return new FormReader(preferences).finish(preferencesSchema, candidate, (path) => path);
+}
+
 function PreferencesSection(): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const choices = useRuleSetChoices(preferences.ruleSetId);
-  const form = useForm<KitForm>({
-    defaultValues: { ...preferences, singleKeys: preferences.singleKeys ? 'on' : 'off' },
+  const defaults = choicesFormOf(preferences);
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+    formKey: 'choices',
+    defaults,
+    parse: (typed: KitForm) => readChoices(typed, preferences),
   });
-  const keep = (): void => {
-    const { singleKeys, initials, ...units } = form.getValues();
-    const short = initials.trim().slice(0, 12);
-    dispatch(preferencesChanged({ ...units, initials: short, singleKeys: singleKeys === 'on' }));
+  const keep = submit(async (chosen) => {
+    if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
+    start(choicesFormOf(chosen));
     dispatch(noticeShown({ text: 'Your choices are kept.', tone: 'told' }));
-  };
+  });
   return (
     <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
       <h2 id="choices" className="mb-3 text-2xl font-bold">
         Your choices
       </h2>
-      <FormFrame form={form} onSubmit={keep} label="Your choices">
+      <FormFrame
+        form={form}
+        live={parsed.ok ? {} : parsed.errors}
+        restored={restored}
+        onDiscard={() => start(defaults)}
+        onSubmit={keep}
+        label="Your choices"
+      >
         <div className="grid gap-5 sm:grid-cols-2">
           <TextField name="initials" label="Your initials" hint="Go with everything you enter" />
           <SelectField name="ruleSetId" label="Rule set for new lots" options={choices} />
@@ -70,7 +91,7 @@ function PreferencesSection(): ReactElement {
           />
         </div>
         <Button type="submit" tone="ink" className="mt-5">
-          Keep my choices
+          Save
         </Button>
       </FormFrame>
     </section>

@@ -16,7 +16,6 @@ import { FRESH_CONTAINER } from '../../forms/containerForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
-import { RestoredNote } from '../../ui/RestoredNote';
 import { Waiting } from '../../ui/Waiting';
 import { freshNewLot, readNewLot, type NewLot, type NewLotForm } from './newLot';
 import { AnswerBar } from './parts/AnswerBar';
@@ -89,15 +88,19 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
 
   const begin = submit(async ({ lot, comb, containers: entries }) => {
     const done = await dispatch(
-      perform(`Lot ${lot.code} started`, (scribe) => {
-        const first = firstRevision(scribe, 'lot', lot);
-        const inLot = first.entityId;
-        return [
-          first,
-          ...entries.map((one) => firstRevision(scribe, 'container', one, inLot)),
-          ...(comb ? [firstRevision(scribe, 'comb-judgement', comb, inLot)] : []),
-        ];
-      }),
+      perform(
+        `Lot ${lot.code} started`,
+        (scribe) => {
+          const first = firstRevision(scribe, 'lot', lot);
+          const inLot = first.entityId;
+          return [
+            first,
+            ...entries.map((one) => firstRevision(scribe, 'container', one, inLot)),
+            ...(comb ? [firstRevision(scribe, 'comb-judgement', comb, inLot)] : []),
+          ];
+        },
+        { draft: FORM_KEY },
+      ),
     );
     const lotId = done.ok ? done.value[0]?.ownerId : undefined;
     if (lotId === undefined) return;
@@ -112,12 +115,13 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
       <div className="mt-4 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
         <FormFrame
           form={form}
+          restored={restored}
+          onDiscard={() => start(defaults)}
           live={parsed.ok ? {} : parsed.errors}
           onSubmit={begin}
           label="New lot"
         >
           <div className="space-y-8">
-            {restored && <RestoredNote onDiscard={() => start(defaults)} />}
             <SheetSection id="new-comb" title="The comb">
               <CombFields prefix="comb." />
             </SheetSection>

@@ -88,12 +88,13 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
     if (question) answer.current?.scrollIntoView({ block: 'start' });
   }, [question]);
   const here = useMemo(() => lots.filter(isInStore), [lots]);
-  const { form, parsed, start, submit } = useDraftForm({
+  const defaults = freshBlend(
+    here.map((one) => one.file.lot.entityId),
+    preferences,
+  );
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: 'blend',
-    defaults: freshBlend(
-      here.map((one) => one.file.lot.entityId),
-      preferences,
-    ),
+    defaults,
     parse: (values: BlendForm) => readBlendForm(values, preferences),
   });
   const storeOf = (lotIds: readonly string[]) =>
@@ -117,20 +118,22 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
       day: isoDay(new Date()),
     });
     const done = await dispatch(
-      perform('Planned a blend', (scribe) => [firstRevision(scribe, 'blend', content)]),
+      perform('Planned a blend', (scribe) => [firstRevision(scribe, 'blend', content)], { draft }),
     );
     if (!done.ok) return;
-    start(
-      freshBlend(
-        here.map((one) => one.file.lot.entityId),
-        preferences,
-      ),
-    );
+    start(defaults);
     void navigate(`/${workspace}/store/blend/${done.value[0]?.entityId ?? ''}`);
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
-      <FormFrame form={form} live={parsed.ok ? {} : parsed.errors} onSubmit={ask} label="The blend">
+      <FormFrame
+        form={form}
+        restored={restored}
+        onDiscard={() => start(defaults)}
+        live={parsed.ok ? {} : parsed.errors}
+        onSubmit={ask}
+        label="The blend"
+      >
         <div className="space-y-5">
           <BlendFields lots={here} />
           <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">

@@ -131,9 +131,11 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { busy, save } = usePdfFile(CANNOT);
-  const { form, parsed, submit } = useDraftForm({
-    formKey: `label:${design?.id ?? 'new'}`,
-    defaults: labelFormOf(design?.content ?? null),
+  const defaults = labelFormOf(design?.content ?? null);
+  const { form, parsed, restored, start, submit, baseOf, draft } = useDraftForm({
+    formKey: `label:${design?.entityId ?? 'new'}`,
+    defaults,
+    base: design?.id ?? null,
     parse: (values) => readLabelForm(values, preferences),
   });
   const { content } = packing;
@@ -152,17 +154,24 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
     if (isMade) dispatch(noticeShown({ text: told, tone: 'told' }));
   };
   const print = submit(async (labelDesign) => {
-    await dispatch(
-      perform('Kept the label', (scribe) => [
-        entryRevision(scribe, { kind: 'label-design', former: design }, labelDesign),
-      ]),
+    const former = design && { ...design, id: baseOf() ?? design.id };
+    const done = await dispatch(
+      perform(
+        'Kept the label',
+        (scribe) => [entryRevision(scribe, { kind: 'label-design', former }, labelDesign)],
+        { draft },
+      ),
     );
+    if (!done.ok) return;
+    start(form.getValues(), done.value[0]?.id);
     await make(labelDesign);
   });
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
       <FormFrame
         form={form}
+        restored={restored}
+        onDiscard={() => start(defaults)}
         live={parsed.ok ? {} : parsed.errors}
         onSubmit={print}
         label="The label"

@@ -13,11 +13,13 @@ import {
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
+  type ActOptions,
 } from '../../../store';
 import { useBlends } from '../../data/useBlends';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
+import { useDraftText } from '../../forms/useDraftText';
 import { formatQuantity, unitOf } from '../../format/units';
 import { Button } from '../../ui/Button';
 import { NothingHere } from '../../ui/NothingHere';
@@ -38,17 +40,22 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const [asking, setAsking] = useState(false);
+  const formKey = `poured:${blend.entityId}:${tank}:${pour}`;
+  const { begun } = useDraftText(formKey);
   const line = blend.content.tanks[tank]?.pours[pour];
   if (!line) return null;
   const unit = unitOf('mass', preferences);
-  const keep = (massKg: number): void => {
-    setAsking(false);
+  const keep = async (massKg: number, options: ActOptions = {}): Promise<boolean> => {
     const content = { tank, pour, massKg, at: new Date().toISOString() };
-    void dispatch(
-      perform(`Poured ${line.label}`, (scribe) => [
-        firstRevision(scribe, 'blend-tick', content, blend.entityId),
-      ]),
+    const done = await dispatch(
+      perform(
+        `Poured ${line.label}`,
+        (scribe) => [firstRevision(scribe, 'blend-tick', content, blend.entityId)],
+        options,
+      ),
     );
+    if (done.ok) setAsking(false);
+    return done.ok;
   };
   const untick = (): void => {
     if (!tick) return;
@@ -78,7 +85,7 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
         </>
       ) : (
         <>
-          <Button tone="ink" className="min-h-14" onClick={() => keep(line.massKg)}>
+          <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
             Poured<span className="sr-only"> {line.label}</span>
           </Button>
           <Button tone="quiet" onClick={() => setAsking(!asking)}>
@@ -86,15 +93,16 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
           </Button>
         </>
       )}
-      {asking && !tick && (
+      {(asking || begun) && !tick && (
         <div className="basis-full">
           <OneNumberForm
+            formKey={formKey}
             label={`What the scale says [${unit.name}]`}
             button="Poured"
             wrongWith={(value) =>
               value >= 0 && unit.toBase(value) < 100_000 ? '' : 'Type a weight, 0 or more.'
             }
-            onKeep={(value) => value !== null && keep(unit.toBase(value))}
+            onKeep={async (value, options) => value !== null && keep(unit.toBase(value), options)}
           />
         </div>
       )}

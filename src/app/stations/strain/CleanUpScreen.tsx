@@ -10,6 +10,7 @@ import {
 } from '../../../records';
 import { perform, useAppDispatch } from '../../../store';
 import { CLEAN_UP_WORDS } from '../../format/strainWords';
+import { useDraftText } from '../../forms/useDraftText';
 import { Button } from '../../ui/Button';
 import { SheetSection } from '../../ui/SheetSection';
 import { INPUT } from '../../ui/classes';
@@ -95,21 +96,28 @@ interface StepRowProps {
 /** One task: what, why, what to mind, and whether it is done. */
 function StepRow({ file, step }: StepRowProps): ReactElement {
   const dispatch = useAppDispatch();
-  const [because, setBecause] = useState<string | null>(null);
+  const formKey = `chore:${file.extraction.entityId}:${step.task}`;
+  const { text: because, begun, type, drop } = useDraftText(formKey);
+  const [asking, setAsking] = useState(false);
+  const isAsking = asking || begun;
   const { what, why } = CLEAN_UP_WORDS[step.task];
   const chore = file.chores.find((one) => one.content.task === step.task);
-  const keep = (how: 'done' | 'otherwise', reason: string): void => {
-    void dispatch(
-      perform(how === 'done' ? 'Ticked it off' : 'Done otherwise', (scribe) => [
-        firstRevision(
-          scribe,
-          'chore',
-          { task: step.task, doneAt: scribe.now(), how, because: reason },
-          file.extraction.entityId,
-        ),
-      ]),
+  const keep = async (how: 'done' | 'otherwise', reason: string): Promise<void> => {
+    const done = await dispatch(
+      perform(
+        how === 'done' ? 'Ticked it off' : 'Done otherwise',
+        (scribe) => [
+          firstRevision(
+            scribe,
+            'chore',
+            { task: step.task, doneAt: scribe.now(), how, because: reason },
+            file.extraction.entityId,
+          ),
+        ],
+        { draft: formKey },
+      ),
     );
-    setBecause(null);
+    if (done.ok) setAsking(false);
   };
   return (
     <li className="py-4">
@@ -139,24 +147,27 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
         </p>
       ) : (
         <div className="mt-2 flex flex-wrap gap-3">
-          <Button tone="ink" className="min-h-14" onClick={() => keep('done', '')}>
+          <Button tone="ink" className="min-h-14" onClick={() => void keep('done', '')}>
             Done<span className="sr-only">: {what}</span>
           </Button>
           <Button
             className="min-h-14"
-            onClick={() => setBecause('')}
-            aria-expanded={because !== null}
+            onClick={() => {
+              setAsking(!isAsking);
+              if (isAsking) drop();
+            }}
+            aria-expanded={isAsking}
           >
             Otherwise<span className="sr-only">: {what}</span>
           </Button>
         </div>
       )}
-      {because !== null && !chore && (
+      {isAsking && !chore && (
         <form
           className="mt-2 flex flex-wrap items-end gap-3"
           onSubmit={(event) => {
             event.preventDefault();
-            if (because.trim() !== '') keep('otherwise', because.trim());
+            if (because.trim() !== '') void keep('otherwise', because.trim());
           }}
         >
           <label className="grow text-base font-semibold">
@@ -166,7 +177,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
               value={because}
               maxLength={500}
               autoFocus
-              onChange={(event) => setBecause(event.target.value)}
+              onChange={(event) => type(event.target.value)}
             />
           </label>
           <Button type="submit" className="min-h-14" disabled={because.trim() === ''}>

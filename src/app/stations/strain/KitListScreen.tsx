@@ -1,7 +1,13 @@
 import { useMemo, type ReactElement } from 'react';
 import { kitNeeds, spunKgPerFrame, type KitItem } from '../../../core';
 import { entryRevision, lineOf, z, type HoneyHouse, type Preferences } from '../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
+import {
+  perform,
+  selectPreferences,
+  useAppDispatch,
+  useAppSelector,
+  type ActOptions,
+} from '../../../store';
 import { useHoneyHouse } from '../../data/useHoneyHouse';
 import { FormReader, type Parsed } from '../../forms/parsed';
 import { useDraftForm } from '../../forms/useDraftForm';
@@ -78,7 +84,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
       jarred: '60',
     };
   }, [house, mass]);
-  const { form, parsed } = useDraftForm({
+  const { form, parsed, restored, start } = useDraftForm({
     formKey: 'kit-list',
     defaults,
     parse: (typed: KitForm) => readKitForm(typed, preferences),
@@ -94,18 +100,23 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
         jarredShare: parsed.content.jarredShare,
       })
     : null;
-  const keep = (item: KitItem, have: number): void => {
+  const keep = async (item: KitItem, have: number, options: ActOptions): Promise<boolean> => {
     const former = house.stock.get(item) ?? null;
-    void dispatch(
-      perform(`Counted ${KIT_NAMES[item].name.toLowerCase()}`, (scribe) => [
-        entryRevision(scribe, { kind: 'stock', former }, { item, have, remark: '' }),
-      ]),
+    const done = await dispatch(
+      perform(
+        `Counted ${KIT_NAMES[item].name.toLowerCase()}`,
+        (scribe) => [entryRevision(scribe, { kind: 'stock', former }, { item, have, remark: '' })],
+        options,
+      ),
     );
+    return done.ok;
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.8fr)]">
       <FormFrame
         form={form}
+        restored={restored}
+        onDiscard={() => start(defaults)}
         live={parsed.ok ? {} : parsed.errors}
         onSubmit={() => undefined}
         label="Honey expected"
@@ -131,7 +142,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
               key={one.item}
               need={one}
               have={house.stock.get(one.item)?.content.have ?? null}
-              onKeep={(have) => keep(one.item, have)}
+              onKeep={(have, options) => keep(one.item, have, options)}
             />
           ))}
         </ul>

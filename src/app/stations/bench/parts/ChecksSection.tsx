@@ -23,7 +23,6 @@ import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { CorrectSheet } from '../../../ui/CorrectSheet';
 import { FormFrame } from '../../../ui/FormFrame';
-import { RestoredNote } from '../../../ui/RestoredNote';
 import { SheetSection } from '../../../ui/SheetSection';
 import { REFERENCE_NAMES, ZeroCheckFields } from './ZeroCheckFields';
 
@@ -64,7 +63,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
   const { content, entityId } = meter.instrument;
   const context = { preferences, meter: content, takenAt };
   const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content);
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `zero-check:${entityId}`,
     defaults,
     parse: (typed: ZeroCheckForm) => readZeroCheckForm(typed, context),
@@ -72,19 +71,22 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
   const keep = submit(async (check) => {
     const now = { ...check, takenAt: new Date().toISOString() };
     const done = await dispatch(
-      perform('Zero check kept', (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)]),
+      perform('Zero check kept', (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)], {
+        draft,
+      }),
     );
     if (done.ok) start(freshZeroCheck(content, now));
   });
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={keep}
       label="Check the zero"
     >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(defaults)} />}
         <ZeroCheckFields meter={content} />
         <Found content={parsed.ok ? parsed.content : null} />
         <Button type="submit" tone="ink" className="min-h-14">

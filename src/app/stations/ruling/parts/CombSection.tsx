@@ -11,7 +11,7 @@ import { SheetSection } from '../../../ui/SheetSection';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
-  const { form, start, submit } = useDraftForm({
+  const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `comb:${lotId}`,
     defaults: FRESH_COMB,
     parse: readCombForm,
@@ -22,14 +22,22 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
       return;
     }
     const done = await dispatch(
-      perform('Comb judgement kept', (scribe) => [
-        firstRevision(scribe, 'comb-judgement', content, lotId),
-      ]),
+      perform(
+        'Comb judgement kept',
+        (scribe) => [firstRevision(scribe, 'comb-judgement', content, lotId)],
+        { draft },
+      ),
     );
     if (done.ok) start(FRESH_COMB);
   });
   return (
-    <FormFrame form={form} onSubmit={keep} label="Judge the comb">
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(FRESH_COMB)}
+      onSubmit={keep}
+      label="Judge the comb"
+    >
       <div className="space-y-5">
         <CombFields prefix="" />
         <Button type="submit" tone="ink">

@@ -85,7 +85,7 @@ function ContainerRow({
 function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { form, start, submit } = useDraftForm({
+  const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `container:${lotId}`,
     defaults: FRESH_CONTAINER,
     parse: (values) => readContainerForm(values, preferences),
@@ -93,14 +93,20 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
   const keep = submit(async (content) => {
     const label = `${content.count} × ${content.label} added`;
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)]),
+      perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)], { draft }),
     );
     if (!done.ok) return;
     start(FRESH_CONTAINER);
     onDone();
   });
   return (
-    <FormFrame form={form} onSubmit={keep} label="Add containers">
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(FRESH_CONTAINER)}
+      onSubmit={keep}
+      label="Add containers"
+    >
       <div className="space-y-5">
         <ContainerFields prefix="" />
         <Button type="submit" tone="ink">

@@ -34,23 +34,33 @@ function ReopenFields({
   const defaults: ReopenForm = { initials: preferences.initials, reason: '' };
   const parse = (form: ReopenForm): Parsed<ReopenForm> =>
     new FormReader(preferences).finish(reopenSchema, form, (path) => path);
-  const { form, start, submit } = useDraftForm({
+  const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `reopen:${ruling.entityId}`,
     defaults,
     parse,
   });
   const reopen = submit(async ({ initials, reason }) => {
     const done = await dispatch(
-      perform(`Opened again by ${initials}`, (scribe) => [
-        nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
-      ]),
+      perform(
+        `Opened again by ${initials}`,
+        (scribe) => [
+          nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
+        ],
+        { draft },
+      ),
     );
     if (!done.ok) return;
     start(defaults);
     onDone();
   });
   return (
-    <FormFrame form={form} onSubmit={reopen} label="Open the ruling again">
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
+      onSubmit={reopen}
+      label="Open the ruling again"
+    >
       <div className="space-y-5">
         <TextField name="initials" label="Your initials" />
         <TextField name="reason" label="Why it is opened again" />

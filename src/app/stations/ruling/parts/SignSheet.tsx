@@ -11,7 +11,7 @@ import {
 } from '../../../../records';
 import {
   perform,
-  preferencesChanged,
+  keepPreferences,
   selectPreferences,
   useAppDispatch,
   useAppSelector,
@@ -57,17 +57,21 @@ function SignFields({
     return new FormReader(preferences).finish(rulingContentSchema, candidate, (path) => path);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;
-  const { form, start, submit } = useDraftForm({ formKey, defaults, parse });
+  const { form, restored, start, submit } = useDraftForm({ formKey, defaults, parse });
   const overriding = form.watch('outcome') !== proposed;
 
   const sign = submit(async (content) => {
     const { initials, outcome } = content;
-    if (initials !== preferences.initials) dispatch(preferencesChanged({ initials }));
+    if (initials !== preferences.initials) void dispatch(keepPreferences({ initials }));
     const label = `Signed by ${initials}: ${OUTCOME_NAMES[outcome].toLowerCase()}`;
     const done = await dispatch(
-      perform(label, (scribe) => [
-        firstRevision({ ...scribe, author: initials }, 'ruling', content, file.lot.entityId),
-      ]),
+      perform(
+        label,
+        (scribe) => [
+          firstRevision({ ...scribe, author: initials }, 'ruling', content, file.lot.entityId),
+        ],
+        { draft: formKey },
+      ),
     );
     if (!done.ok) return;
     start(defaults);
@@ -75,7 +79,13 @@ function SignFields({
   });
 
   return (
-    <FormFrame form={form} onSubmit={sign} label="Sign the ruling">
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
+      onSubmit={sign}
+      label="Sign the ruling"
+    >
       <div className="space-y-5">
         <TextField name="initials" label="Your initials" />
         <ChoiceField

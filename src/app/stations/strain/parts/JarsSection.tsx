@@ -1,6 +1,7 @@
 import { useId, useState, type ReactElement } from 'react';
 import { fillMl, jarPlan, labelWeight } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { useDraftText } from '../../../forms/useDraftText';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
@@ -26,7 +27,7 @@ function usWords(netKg: number): string {
 /** Containers to jars: how many of each size, what is left, what stands on the label. */
 export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const [text, setText] = useState('500 g, 250 g × 20');
+  const { text, type } = useDraftText('jar-sizes', '500 g, 250 g × 20');
   const [warmC, setWarmC] = useState(25);
   const id = useId();
   const typed = readJarSizes(text);
@@ -41,7 +42,7 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
         autoComplete="off"
         className={INPUT}
         value={text}
-        onChange={(event) => setText(event.target.value)}
+        onChange={(event) => type(event.target.value)}
         aria-invalid={!typed.ok}
         aria-describedby={typed.ok ? undefined : `${id}-error`}
       />

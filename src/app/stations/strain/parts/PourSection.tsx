@@ -40,10 +40,13 @@ function ReadPail({ pour }: { pour: Pour }): ReactElement {
   };
   return (
     <OneNumberForm
+      formKey={`pour-mark:${pour.entityId}`}
       label={`In it now [${unit.name}]`}
       button="Read it"
       wrongWith={wrongWith}
-      onKeep={(value) => value !== null && void dispatch(markPour(pour, unit.toBase(value)))}
+      onKeep={async (value, options) =>
+        value !== null && (await dispatch(markPour(pour, unit.toBase(value), options))).ok
+      }
     />
   );
 }
@@ -93,7 +96,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
     }),
     [count, content.pail.kg, preferences],
   );
-  const { form, parsed, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `pour:${entityId}:${count}`,
     defaults,
     parse: (typed: PourForm) =>
@@ -102,9 +105,11 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
   const open = submit(async (pour) => {
     allowSound();
     const done = await dispatch(
-      perform(`Gate open on ${pour.label}`, (scribe) => [
-        firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, entityId),
-      ]),
+      perform(
+        `Gate open on ${pour.label}`,
+        (scribe) => [firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, entityId)],
+        { draft },
+      ),
     );
     if (done.ok) start(defaults);
   });
@@ -112,6 +117,8 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={open}
       label="A pail under the gate"

@@ -9,7 +9,13 @@ import {
   type LotFile,
   type SettlingRecord,
 } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import {
+  perform,
+  selectPreferences,
+  useAppDispatch,
+  useAppSelector,
+  type ActOptions,
+} from '../../../../store';
 import { spanText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -48,20 +54,27 @@ function rowOf(name: string, { matter }: SettlingMoment): string[] {
 function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   const dispatch = useAppDispatch();
   const unit = unitOf('mass', useAppSelector(selectPreferences));
-  const keep = (value: number | null): void =>
-    void dispatch(
-      perform('Skimmed', (scribe) => {
-        const skim = { at: scribe.now(), kg: value === null ? null : unit.toBase(value) };
-        const content = { ...settling.content, skims: [...settling.content.skims, skim] };
-        return [nextRevision(scribe, settling, { content, reason: 'Skimmed' })];
-      }),
+  const keep = async (value: number | null, options: ActOptions): Promise<boolean> => {
+    const done = await dispatch(
+      perform(
+        'Skimmed',
+        (scribe) => {
+          const skim = { at: scribe.now(), kg: value === null ? null : unit.toBase(value) };
+          const content = { ...settling.content, skims: [...settling.content.skims, skim] };
+          return [nextRevision(scribe, settling, { content, reason: 'Skimmed' })];
+        },
+        options,
+      ),
     );
+    return done.ok;
+  };
   const wrongWith = (value: number): string => {
     const kg = unit.toBase(value);
     return kg >= 0 && kg <= 100 ? '' : 'A skim weighs 0 to 100 kg.';
   };
   return (
     <OneNumberForm
+      formKey={`skim:${settling.entityId}`}
       label={`Came off [${unit.name}], if weighed`}
       button="Skimmed now"
       tone="ink"

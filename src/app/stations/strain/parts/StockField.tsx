@@ -1,5 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import type { KitNeed } from '../../../../core';
+import type { ActOptions } from '../../../../store';
+import { useDraftText } from '../../../forms/useDraftText';
 import { readDecimal } from '../../../format/decimal';
 import { KIT_NAMES } from '../../../format/strainWords';
 import { INPUT } from '../../../ui/classes';
@@ -8,22 +10,24 @@ interface StockFieldProps {
   need: KitNeed;
   /** null where nobody counted */
   have: number | null;
-  onKeep: (have: number) => void;
+  /** whether it was kept */
+  onKeep: (have: number, options: ActOptions) => Promise<boolean>;
 }
 
 /** One item: how many are needed, how many are there, and what could stand in. */
 export function StockField({ need, have, onKeep }: StockFieldProps): ReactElement {
-  const [text, setText] = useState(have === null ? '' : String(have));
+  const formKey = `stock:${need.item}`;
+  const { text, type, drop } = useDraftText(formKey, have === null ? '' : String(have));
   const [wrong, setWrong] = useState('');
   const { name, standIn } = KIT_NAMES[need.item];
   const missing = Math.max(0, need.enough - (have ?? 0));
-  const keep = (): void => {
+  const keep = async (): Promise<void> => {
     if (text.trim() === '') return;
     const typed = readDecimal(text);
     const isCount = typed.ok && Number.isInteger(typed.value) && typed.value >= 0;
     if (!isCount || typed.value > 100_000) return setWrong('Type a whole number, 0 or more.');
     setWrong('');
-    if (typed.value !== have) onKeep(typed.value);
+    if (typed.value === have || (await onKeep(typed.value, { draft: formKey }))) drop();
   };
   const id = `have-${need.item}`;
   return (
@@ -46,9 +50,9 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
           autoComplete="off"
           className={INPUT}
           value={text}
-          onChange={(event) => setText(event.target.value)}
-          onBlur={keep}
-          onKeyDown={(event) => event.key === 'Enter' && keep()}
+          onChange={(event) => type(event.target.value)}
+          onBlur={() => void keep()}
+          onKeyDown={(event) => event.key === 'Enter' && void keep()}
           aria-invalid={wrong !== ''}
           aria-describedby={wrong === '' ? undefined : `${id}-error`}
         />

@@ -13,7 +13,6 @@ import { ChoiceField } from '../../../ui/ChoiceField';
 import { ColumnMatch } from '../../../ui/ColumnMatch';
 import { FormFrame } from '../../../ui/FormFrame';
 import { PlainTable } from '../../../ui/PlainTable';
-import { RestoredNote } from '../../../ui/RestoredNote';
 import { SelectField } from '../../../ui/SelectField';
 import { Sheet } from '../../../ui/Sheet';
 import { TextFileChoice } from '../../../ui/TextFileChoice';
@@ -150,7 +149,7 @@ function LogFields(): ReactElement {
 
 function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `log:${roomId}`,
     defaults: FRESH_LOG,
     parse: parseLog,
@@ -158,7 +157,7 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
   const keep = submit(async (content) => {
     const label = `Log of ${counted(content.minutes.length, 'entry', 'entries')} kept`;
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'air-log', content, roomId)]),
+      perform(label, (scribe) => [firstRevision(scribe, 'air-log', content, roomId)], { draft }),
     );
     if (!done.ok) return;
     start(FRESH_LOG);
@@ -167,12 +166,13 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
   return (
     <FormFrame
       form={form}
+      restored={restored}
+      onDiscard={() => start(FRESH_LOG)}
       live={parsed.ok ? {} : parsed.errors}
       onSubmit={keep}
       label="Log of the air"
     >
       <div className="space-y-5">
-        {restored && <RestoredNote onDiscard={() => start(FRESH_LOG)} />}
         <LogFields />
         <Button type="submit" tone="ink" className="min-h-14" disabled={!parsed.ok}>
           Keep the log

@@ -1,0 +1,31 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { Stale } from '../records';
+
+/** What a person can do about what another tab changed meanwhile. */
+export type RivalChoice = 'mine' | 'theirs' | 'back';
+
+/** A question that waits for a person. */
+interface RivalState {
+  /** what both changed otherwise; null where nothing is asked */
+  readonly asked: readonly Stale[] | null;
+}
+
+const NOTHING: RivalState = { asked: null };
+
+const rivalSlice = createSlice({
+  name: 'rival',
+  initialState: NOTHING,
+  reducers: {
+    rivalAsked: (_state, { payload }: PayloadAction<readonly Stale[]>): RivalState => ({
+      asked: payload,
+    }),
+    rivalChosen: (_state, _action: PayloadAction<RivalChoice>): RivalState => NOTHING,
+  },
+  selectors: {
+    selectRivals: (state) => state.asked,
+  },
+});
+
+export const { rivalAsked, rivalChosen } = rivalSlice.actions;
+export const { selectRivals } = rivalSlice.selectors;
+export const rivalReducer = rivalSlice.reducer;
