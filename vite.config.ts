@@ -26,7 +26,7 @@ export default defineConfig({
         ],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,png,woff2,json,wasm}'],
+        globPatterns: ['**/*.{js,css,html,svg,png,woff,woff2,ttf,json,wasm}'],
         globIgnores: ['**/*cyrillic*'],
         maximumFileSizeToCacheInBytes: 5 * 1024 * 1024,
         navigateFallback: '/index.html',

@@ -8,7 +8,7 @@ import {
   dayNow,
   expectedFlow,
   lineOf,
-  midnightMs,
+  momentOfClock,
   pourNow,
 } from './extractionLine';
 import { pourContentSchema } from './pour';
@@ -18,7 +18,7 @@ import { SAMPLE_EXTRACTION, SAMPLE_POUR, sampleExtraction } from './test/sampleE
 import { countingScribe } from './test/sampleLot';
 
 const momentAt = (minutes: number): string =>
-  new Date(midnightMs(SAMPLE_EXTRACTION.day) + minutes * 60_000).toISOString();
+  new Date(momentOfClock(SAMPLE_EXTRACTION.day, minutes)).toISOString();
 
 const msAt = (minutes: number): number => Date.parse(momentAt(minutes));
 

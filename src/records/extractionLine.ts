@@ -18,6 +18,7 @@ import {
   type Strainer,
   type StrainingMark,
 } from '../core';
+import { momentOfWall, wallMs } from './days';
 import type { ExtractionContent } from './extraction';
 import type { ExtractionFile } from './extractionFile';
 import type { Tick } from './lineTick';
@@ -31,13 +32,17 @@ const LOOSENED_KG_PER_MIN = 1;
 /** All combs are inside. */
 const ALL_INSIDE = 1e6;
 
-/** Local midnight of a day [ms]; minutes of the line count from there. */
-export const midnightMs = (day: string): number => new Date(`${day}T00:00`).getTime();
+/** Midnight of a day on the wall [ms]; minutes of the line count from there. */
+const wallMidnight = (day: string): number => Date.parse(`${day}T00:00:00.000Z`);
 
-/** A moment on the clock of the line [min after midnight], no farther off than a month. */
+/** When the clock on the wall stands at some minutes after midnight of a day [ms]. */
+export const momentOfClock = (day: string, minutes: number): number =>
+  momentOfWall(wallMidnight(day) + minutes * MINUTE_MS);
+
+/** A moment on the clock of the wall [min after midnight], no farther off than a month. */
 export function clockMin(day: string, moment: string | number): number {
   const ms = typeof moment === 'number' ? moment : Date.parse(moment);
-  const minutes = (ms - midnightMs(day)) / MINUTE_MS;
+  const minutes = (wallMs(ms) - wallMidnight(day)) / MINUTE_MS;
   return Math.min(LONGEST_MIN, Math.max(-LONGEST_MIN, minutes));
 }
 

@@ -24,7 +24,7 @@ export {
   type Suspicion,
   containerContentSchema,
 } from './container';
-export { dayNumber, isoDayOf } from './days';
+export { dayNumber, isoDayOf, localDayOf, momentOfWall, wallMs } from './days';
 export { DEFAULT_PREFERENCES } from './defaultPreferences';
 export { type Flow, type FlowContent, flowContentSchema } from './flow';
 export { type Frame, type FrameContent } from './frame';
@@ -220,7 +220,8 @@ export {
   dayNow,
   expectedFlow,
   lineOf,
-  midnightMs,
+  clockMin,
+  momentOfClock,
   plainStrainer,
   pourNow,
   strainedHoney,

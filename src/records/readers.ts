@@ -1,11 +1,12 @@
 import { interpretReading, readerRepeatability, type Repeatability } from '../core';
+import { localDayOf } from './days';
 import { dialReadingOf, type Reading, type ReadingContent } from './reading';
 
 /** Replicates belong together: same reader, meter, vessel, spot and day. */
 function setKey({ content, ownerId }: Reading): string {
   const { reader, instrumentId, containerId, item, spot, takenAt, scale } = content;
   const place = [ownerId, containerId, item, spot];
-  return [reader, instrumentId, scale, ...place, takenAt.slice(0, 10)].join('|');
+  return [reader, instrumentId, scale, ...place, localDayOf(takenAt)].join('|');
 }
 
 function moistureOf(content: ReadingContent): number | null {

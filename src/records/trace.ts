@@ -1,6 +1,7 @@
 import type { TraceEdge } from '../core';
 import type { Blend } from './blend';
 import { harvestOf, type Book } from './book';
+import { localDayOf } from './days';
 import type { HoneyHouse } from './extractionFile';
 import { vesselsOf } from './lotEvidence';
 import type { LotFile } from './lotFile';
@@ -100,7 +101,7 @@ function addFrames(to: TraceBuilder, file: LotFile, { book, rooms }: TraceSource
         to.node(`batch:${batch.entityId}`, 'batch', {
           name: batch.content.name,
           detail: room.content.name,
-          day: batch.content.inAt.slice(0, 10),
+          day: localDayOf(batch.content.inAt),
           lotId,
         }),
       ),
@@ -164,7 +165,7 @@ function addJars(to: TraceBuilder, { packings, jarMoves, lot }: LotFile): void {
     const id = to.node(jarsNode(entityId), 'jars', {
       name: content.code,
       detail: `${content.count} jars of ${content.jarG} g`,
-      day: content.packedAt.slice(0, 10),
+      day: localDayOf(content.packedAt),
       lotId: lot.entityId,
     });
     for (const { containerId, item, massKg } of content.from) {

@@ -1,4 +1,5 @@
 import { addDays, format } from 'date-fns';
+import { localDayOf } from '../../records';
 import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../format/storeWords';
@@ -37,9 +38,9 @@ const nameOf = ({ file }: StoredLot): string =>
 
 /** The day from which the months to the next look count: the last ruling or reading, else the extraction. */
 function lookedAt({ file }: StoredLot): string {
-  const readings = file.readings.map((one) => one.content.takenAt);
-  const signed = file.ruling ? [file.ruling.recordedAt] : [];
-  return [...readings, ...signed, file.lot.content.date].sort().at(-1)!.slice(0, 10);
+  const readings = file.readings.map((one) => localDayOf(one.content.takenAt));
+  const signed = file.ruling ? [localDayOf(file.ruling.recordedAt)] : [];
+  return [...readings, ...signed, file.lot.content.date].sort().at(-1)!;
 }
 
 /** Setting within so many months is told, from this share of the glucose on [1]. @source our choice, no source */
@@ -95,7 +96,7 @@ const OPEN_FOR_DAYS = 60;
 function byContainers(lot: StoredLot): Watch[] {
   return lot.vessels.flatMap((vessel): Watch[] => {
     if (vessel.isEmpty || vessel.openedAt === null) return [];
-    const opened = vessel.openedAt.slice(0, 10);
+    const opened = localDayOf(vessel.openedAt);
     return [
       {
         id: `opened-${vessel.id}`,

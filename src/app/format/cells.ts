@@ -1,8 +1,12 @@
 import Papa from 'papaparse';
 import { readDecimal } from './decimal';
 
-/** The cells of a pasted table or a CSV file; commas, semicolons and tabs are told apart, and no more lines than told. */
-export function cellsOf(text: string, mostLines: number): string[][] {
+/**
+ * The cells of a pasted table or a CSV file; commas, semicolons and tabs are told apart.
+ *
+ * @param mostLines - enough for a look at it; all where not said
+ */
+export function cellsOf(text: string, mostLines = Infinity): string[][] {
   if (text.trim() === '') return [];
   const { data } = Papa.parse<string[]>(text, { skipEmptyLines: 'greedy' });
   return data.slice(0, mostLines).map((row) => row.map((cell) => cell.trim()));

@@ -1,5 +1,5 @@
 import type { Phrasing, Ruling } from '../../core';
-import type { Preferences } from '../../records';
+import { isoDayOf, type Preferences } from '../../records';
 import { formatDay } from './dates';
 import { OUTCOME_NAMES } from './moisture';
 import { formatQuantity } from './units';
@@ -7,7 +7,7 @@ import { formatQuantity } from './units';
 /** How rules say temperatures to this keeper. */
 export function phrasingFor(preferences: Preferences): Phrasing {
   return {
-    day: (day) => formatDay(new Date(day * 86_400_000).toISOString()),
+    day: (day) => formatDay(isoDayOf(day)),
     temperature: (temperatureC) => formatQuantity(temperatureC, 'temperature', preferences, 0),
   };
 }

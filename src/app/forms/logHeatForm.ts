@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core';
 import {
   heatSpellContentSchema,
   spellsOfLog,
@@ -20,7 +21,7 @@ export interface LogHeatForm {
 
 /** The last two days in the first room. */
 export function freshLogHeat(rooms: readonly RoomFile[], now: string): LogHeatForm {
-  const twoDaysAgo = new Date(Date.parse(now) - 2 * 86_400_000).toISOString();
+  const twoDaysAgo = new Date(Date.parse(now) - 2 * DAY_MS).toISOString();
   return {
     roomId: rooms[0]?.room.entityId ?? '',
     occasion: 'warming',

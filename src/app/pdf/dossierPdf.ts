@@ -1,6 +1,7 @@
 import type { PaperContent } from './content';
 import { drawRule, type PaperRule } from './drawRule';
 import type { PaperFonts } from './fonts';
+import type { MadePdf } from './typeface';
 import { INK, Paper } from './paper';
 import { drawQr, lotQrText } from './qr';
 import { writeHead, writeParts } from './writeContent';
@@ -32,7 +33,7 @@ function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
   lines.forEach((line, at) => {
     const font = at === 0 ? paper.bold : paper.regular;
     const y = bottom + QR_SIDE - 14 - at * 14;
-    page.drawText(line, { x: paper.left + QR_SIDE + 24, y, size: 9, font, color: INK });
+    font.draw(page, line, { x: paper.left + QR_SIDE + 24, y, size: 9, color: INK });
   });
 }
 
@@ -41,7 +42,7 @@ export async function dossierPdf(
   content: PaperContent,
   marks: DossierMarks,
   fonts: PaperFonts,
-): Promise<Uint8Array> {
+): Promise<MadePdf> {
   const { head, parts } = content;
   const paper = await Paper.create(fonts, `${head.title}, dossier`);
   writeHead(paper, head);

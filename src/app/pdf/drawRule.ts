@@ -54,11 +54,10 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
   for (let percent = RULE_FROM_PERCENT; percent <= RULE_TO_PERCENT; percent += 1) {
     line([at(percent), base], [at(percent), base - 8], 1.2);
     const label = String(percent);
-    page.drawText(label, {
+    paper.bold.draw(page, label, {
       x: at(percent) - 2.6 * label.length,
       y: base - 18,
       size: 9,
-      font: paper.bold,
       color: INK,
     });
   }
@@ -72,7 +71,7 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
     borderWidth: 0.8,
     color: rgb(1, 1, 1),
   });
-  page.drawText('keeps', { x: x + 4, y: base - 31, size: 8, font: paper.regular, color: INK });
+  paper.regular.draw(page, 'keeps', { x: x + 4, y: base - 31, size: 8, color: INK });
   page.drawRectangle({
     x: at(IN_DANGER_FROM),
     y: base - 34,
@@ -82,19 +81,17 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
     borderWidth: 0.8,
     color: THREAD,
   });
-  page.drawText('ferments', {
+  paper.regular.draw(page, 'ferments', {
     x: at(IN_DANGER_FROM) + 4,
     y: base - 31,
     size: 8,
-    font: paper.regular,
     color: INK,
   });
   line([at(rule.limitPercent), base - 8], [at(rule.limitPercent), base + HILL + 6], 2.4);
-  page.drawText(`limit ${rule.limitPercent.toFixed(1)}`, {
+  paper.bold.draw(page, `limit ${rule.limitPercent.toFixed(1)}`, {
     x: at(rule.limitPercent) + 4,
     y: base + HILL,
     size: 9,
-    font: paper.bold,
     color: INK,
   });
   if (rule.targetPercent < rule.limitPercent) {
@@ -106,11 +103,10 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
       dashArray: [4, 3],
     });
     const label = `target ${rule.targetPercent.toFixed(1)}`;
-    page.drawText(label, {
-      x: at(rule.targetPercent) - 4 - paper.bold.widthOfTextAtSize(label, 9),
+    paper.bold.draw(page, label, {
+      x: at(rule.targetPercent) - 4 - paper.bold.width(label, 9),
       y: base + HILL,
       size: 9,
-      font: paper.bold,
       color: INK,
     });
   }

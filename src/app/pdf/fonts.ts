@@ -1,10 +1,17 @@
 import regularUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-400-normal.woff?url';
 import boldUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-700-normal.woff?url';
+import regularExtUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-400-normal.woff?url';
+import boldExtUrl from '@fontsource/atkinson-hyperlegible-next/files/atkinson-hyperlegible-next-latin-ext-700-normal.woff?url';
+import regularWideUrl from 'dejavu-fonts-ttf/ttf/DejaVuSans.ttf?url';
+import boldWideUrl from 'dejavu-fonts-ttf/ttf/DejaVuSans-Bold.ttf?url';
 
-/** The letters of the application, as files for paper. */
+/**
+ * The letters for paper, as files: the application's own first, then those that have what it lacks
+ * (Greek, Cyrillic, signs of mathematics).
+ */
 export interface PaperFonts {
-  readonly regular: ArrayBuffer;
-  readonly bold: ArrayBuffer;
+  readonly regular: readonly ArrayBuffer[];
+  readonly bold: readonly ArrayBuffer[];
 }
 
 async function bytesOf(url: string): Promise<ArrayBuffer> {
@@ -15,6 +22,9 @@ async function bytesOf(url: string): Promise<ArrayBuffer> {
 
 /** Loads the letters that ship with the application. */
 export async function loadPaperFonts(): Promise<PaperFonts> {
-  const [regular, bold] = await Promise.all([bytesOf(regularUrl), bytesOf(boldUrl)]);
+  const [regular, bold] = await Promise.all([
+    Promise.all([regularUrl, regularExtUrl, regularWideUrl].map(bytesOf)),
+    Promise.all([boldUrl, boldExtUrl, boldWideUrl].map(bytesOf)),
+  ]);
   return { regular, bold };
 }

@@ -1,11 +1,12 @@
 import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
 import type { LabelDesignContent } from '../../records';
 import type { PaperFonts } from './fonts';
 import { labelsOnSheet } from './labelSheets';
 import type { LabelLine, LabelText } from './labelText';
 import { PT_PER_MM, brokenLines } from './paper';
 import { drawQr } from './qr';
+import { Typeface, missingIn, type MadePdf } from './typeface';
 
 /** One label to print. */
 export interface LabelToPrint {
@@ -15,8 +16,7 @@ export interface LabelToPrint {
 }
 
 /** Labels as sheets, and whether any text had to be made smaller than can be read. */
-export interface LabelSheets {
-  readonly bytes: Uint8Array;
+export interface LabelSheets extends MadePdf {
   readonly pages: number;
   readonly tooSmall: boolean;
 }
@@ -36,8 +36,8 @@ const colourOf = (hex: string): RGB => {
 };
 
 interface Fonts {
-  readonly regular: PDFFont;
-  readonly bold: PDFFont;
+  readonly regular: Typeface;
+  readonly bold: Typeface;
 }
 
 interface Box {
@@ -55,7 +55,7 @@ interface Broken {
 function broken(lines: readonly LabelLine[], size: number, width: number, fonts: Fonts): Broken[] {
   return lines.map((line) => {
     const font = line.bold ? fonts.bold : fonts.regular;
-    const widthOf = (part: string): number => font.widthOfTextAtSize(part, size * line.scale);
+    const widthOf = (part: string): number => font.width(part, size * line.scale);
     return { line, parts: brokenLines(line.text, widthOf, width) };
   });
 }
@@ -82,11 +82,10 @@ function writeLines(
     const font = line.bold ? fonts.bold : fonts.regular;
     for (const part of parts) {
       y -= size * line.scale * 1.25;
-      page.drawText(part, {
+      font.draw(page, part, {
         x: box.x,
         y: y + size * line.scale * 0.28,
         size: size * line.scale,
-        font,
         color,
       });
     }
@@ -146,8 +145,8 @@ export async function labelsPdf(
   document.registerFontkit(fontkit);
   document.setTitle(`Labels, ${design.name}`);
   const fonts = {
-    regular: await document.embedFont(files.regular, { subset: true }),
-    bold: await document.embedFont(files.bold, { subset: true }),
+    regular: await Typeface.embedded(document, files.regular),
+    bold: await Typeface.embedded(document, files.bold),
   };
   const { sheet } = design;
   const mm = (value: number): number => value * PT_PER_MM;
@@ -167,5 +166,10 @@ export async function labelsPdf(
     smallest = Math.min(smallest, drawLabel(page, label, { design, place, fonts }));
   });
   const bytes = await document.save();
-  return { bytes, pages: document.getPageCount(), tooSmall: smallest < SMALLEST_PT };
+  return {
+    bytes,
+    missing: missingIn(fonts.regular, fonts.bold),
+    pages: document.getPageCount(),
+    tooSmall: smallest < SMALLEST_PT,
+  };
 }

@@ -1,6 +1,7 @@
 import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFFont, type PDFPage, type RGB } from 'pdf-lib';
+import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
 import type { PaperFonts } from './fonts';
+import { Typeface, missingIn, type MadePdf } from './typeface';
 
 /** Points in a millimetre. */
 export const PT_PER_MM = 72 / 25.4;
@@ -22,16 +23,8 @@ export interface TextLook {
   readonly below?: number;
 }
 
-/** What the letters have no sign for, said with what they have. */
-function plain(text: string): string {
-  return text
-    .replaceAll('≤', 'at most ')
-    .replaceAll('≥', 'at least ')
-    .replaceAll('→', 'to')
-    .replaceAll('−', '-')
-    .replaceAll('\u202f', ' ')
-    .replace(/\s+/g, ' ');
-}
+/** One blank for whatever blanks stand in a text: lines are broken anew. */
+const plain = (text: string): string => text.replace(/\s+/g, ' ');
 
 /** Breaks a text into lines of a width; a word that is too long by itself is cut. */
 export function brokenLines(
@@ -68,8 +61,8 @@ export class Paper {
 
   private constructor(
     readonly document: PDFDocument,
-    readonly regular: PDFFont,
-    readonly bold: PDFFont,
+    readonly regular: Typeface,
+    readonly bold: Typeface,
   ) {
     this.current = document.addPage([A4.width, A4.height]);
   }
@@ -80,8 +73,8 @@ export class Paper {
     document.setTitle(title);
     document.setProducer('Ripenum');
     document.setCreator('Ripenum');
-    const regular = await document.embedFont(fonts.regular, { subset: true });
-    const bold = await document.embedFont(fonts.bold, { subset: true });
+    const regular = await Typeface.embedded(document, fonts.regular);
+    const bold = await Typeface.embedded(document, fonts.bold);
     return new Paper(document, regular, bold);
   }
 
@@ -104,18 +97,13 @@ export class Paper {
 
   text(text: string, { size = 10, bold = false, indent = 0, below = 3 }: TextLook = {}): void {
     const font = bold ? this.bold : this.regular;
-    const lines = brokenLines(
-      text,
-      (part) => font.widthOfTextAtSize(part, size),
-      this.width - indent,
-    );
+    const lines = brokenLines(text, (part) => font.width(part, size), this.width - indent);
     lines.forEach((line, at) => {
       const { page, bottom } = this.room(size * 1.3, at === lines.length - 1 ? below : 0);
-      page.drawText(line, {
+      font.draw(page, line, {
         x: this.left + indent,
         y: bottom + size * 0.3,
         size,
-        font,
         color: INK,
       });
     });
@@ -130,13 +118,7 @@ export class Paper {
       thickness: 1.2,
       color: INK,
     });
-    page.drawText(plain(text), {
-      x: this.left,
-      y: bottom + 3,
-      size: 13,
-      font: this.bold,
-      color: INK,
-    });
+    this.bold.draw(page, plain(text), { x: this.left, y: bottom + 3, size: 13, color: INK });
   }
 
   /** A table whose columns have shares of the width; a row never breaks over two pages. */
@@ -146,13 +128,9 @@ export class Paper {
     shares: readonly number[],
   ): void {
     const size = 9;
-    const row = (cells: readonly string[], font: PDFFont): void => {
+    const row = (cells: readonly string[], font: Typeface): void => {
       const broken = cells.map((cell, at) =>
-        brokenLines(
-          cell,
-          (part) => font.widthOfTextAtSize(part, size),
-          this.width * shares[at]! - 6,
-        ),
+        brokenLines(cell, (part) => font.width(part, size), this.width * shares[at]! - 6),
       );
       const height = Math.max(...broken.map((one) => one.length)) * size * 1.3 + 4;
       const { page, bottom } = this.room(height);
@@ -160,7 +138,7 @@ export class Paper {
       broken.forEach((lines, at) => {
         lines.forEach((line, index) => {
           const y = bottom + height - (index + 1) * size * 1.3;
-          page.drawText(line, { x, y, size, font, color: INK });
+          font.draw(page, line, { x, y, size, color: INK });
         });
         x += this.width * shares[at]!;
       });
@@ -177,15 +155,16 @@ export class Paper {
   }
 
   /** Writes page numbers and a line of text under every page, and gives the file. */
-  async finish(footer: string): Promise<Uint8Array> {
+  async finish(footer: string): Promise<MadePdf> {
     const pages = this.document.getPages();
     pages.forEach((page, at) => {
       const number = `Page ${at + 1} of ${pages.length}`;
       const size = 8;
-      const right = this.left + this.width - this.regular.widthOfTextAtSize(number, size);
-      page.drawText(plain(footer), { x: this.left, y: 30, size, font: this.regular, color: INK });
-      page.drawText(number, { x: right, y: 30, size, font: this.regular, color: INK });
+      const right = this.left + this.width - this.regular.width(number, size);
+      this.regular.draw(page, plain(footer), { x: this.left, y: 30, size, color: INK });
+      this.regular.draw(page, number, { x: right, y: 30, size, color: INK });
     });
-    return this.document.save();
+    const bytes = await this.document.save();
+    return { bytes, missing: missingIn(this.regular, this.bold) };
   }
 }

@@ -1,5 +1,6 @@
 import type { PaperContent } from './content';
 import type { PaperFonts } from './fonts';
+import type { MadePdf } from './typeface';
 import { Paper } from './paper';
 import { writeHead, writeParts } from './writeContent';
 
@@ -8,7 +9,7 @@ export async function sheetPdf(
   content: PaperContent,
   footer: string,
   fonts: PaperFonts,
-): Promise<Uint8Array> {
+): Promise<MadePdf> {
   const paper = await Paper.create(fonts, content.head.title);
   writeHead(paper, content.head);
   writeParts(paper, content.parts);

@@ -2,17 +2,21 @@ import { useState } from 'react';
 import { noticeShown, useAppDispatch } from '../../store';
 import { saveFile } from '../ui/saveFile';
 import type { PaperFonts } from './fonts';
+import type { MadePdf } from './typeface';
 
-interface PdfFile {
+interface PdfFile extends MadePdf {
   readonly name: string;
-  readonly bytes: Uint8Array;
 }
+
+/** What is said of signs that the PDF could not write. */
+const missingWords = (missing: readonly string[]): string =>
+  `These signs cannot be printed and stand as “?”: ${missing.join(' ')}. Write them otherwise, then save again.`;
 
 /**
  * Makes a PDF and hands it over as a file; the letters are loaded when they are first wanted.
  *
  * @param cannot - what is said where it cannot be made
- * @returns `save` tells whether it went well
+ * @returns `save` tells whether it went well: the file is made and says all that it should
  */
 export function usePdfFile(cannot: string): {
   readonly busy: boolean;
@@ -24,9 +28,11 @@ export function usePdfFile(cannot: string): {
     setBusy(true);
     try {
       const { loadPaperFonts } = await import('./fonts');
-      const { name, bytes } = await make(await loadPaperFonts());
+      const { name, bytes, missing } = await make(await loadPaperFonts());
       saveFile(name, bytes, 'application/pdf');
-      return true;
+      if (missing.length === 0) return true;
+      dispatch(noticeShown({ text: missingWords(missing), tone: 'refused' }));
+      return false;
     } catch {
       dispatch(noticeShown({ text: cannot, tone: 'refused' }));
       return false;

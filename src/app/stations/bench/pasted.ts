@@ -13,11 +13,14 @@ import {
   type PasteField,
 } from './bulk';
 
-/** Most lines that one table may have. */
+/** Lines that are read at one go; the others stay in the field, to be read after them. */
 export const MOST_LINES = 5000;
 
-/** The cells of a pasted table of readings. */
+/** The cells of a pasted table of readings that are read now. */
 export const cellsOf = (text: string): string[][] => allCellsOf(text, MOST_LINES);
+
+/** Lines of a pasted table that wait for their turn. */
+export const waitingLines = (text: string): string[][] => allCellsOf(text).slice(MOST_LINES);
 
 /** Words by which a heading tells what its column holds. */
 const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
@@ -151,12 +154,13 @@ export function readPasted(form: BulkForm, context: PasteContext): PastedLine[] 
   return cells.slice(skip).map((one, at) => readLine(form, one, at + 1 + skip, context));
 }
 
-/** What is left of the text once the good lines are kept: the heading and the bad ones. */
+/** What is left of the text once the good lines are kept: the heading, the bad ones, and those that waited. */
 export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
   const bad = lines.filter((one) => one.content === null).map((one) => [...one.cells]);
-  if (bad.length === 0) return '';
+  const left = [...bad, ...waitingLines(form.paste)];
+  if (left.length === 0) return '';
   const heading = form.heading === 'yes' ? cellsOf(form.paste).slice(0, 1) : [];
-  return Papa.unparse([...heading, ...bad], { delimiter: '\t', newline: '\n' });
+  return Papa.unparse([...heading, ...left], { delimiter: '\t', newline: '\n' });
 }
 
 export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { localDayOf } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { useMoment } from '../../data/useMeters';
@@ -26,7 +27,7 @@ export function useQualityEntry<R extends { readonly content: unknown }, F>(
   const preferences = useAppSelector(selectPreferences);
   const takenAt = useMoment();
   const { open, record, add, edit, onOpenChange } = useEditing<R>();
-  const day = takenAt.slice(0, 10);
+  const day = localDayOf(takenAt);
   const form = useMemo(() => formOf(record?.content ?? null, day), [formOf, record, day]);
   const former = record ? { former: record.content } : {};
   return {

@@ -39,8 +39,8 @@ function useDossierPdf(
       }));
       const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
       const printedAt = formatMoment(new Date().toISOString());
-      const bytes = await dossierPdf(content, { code, digest, printedAt, rule }, fonts);
-      return { name: `ripenum-lot-${code}.pdf`, bytes };
+      const made = await dossierPdf(content, { code, digest, printedAt, rule }, fonts);
+      return { name: `ripenum-lot-${code}.pdf`, ...made };
     });
   return { busy, make: () => void make() };
 }

@@ -147,9 +147,9 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
         text: labelText(labelDesign, file.lot.content, { ...content, number: at + 1 }),
         qr: labelDesign.showQr ? jarQrText(content.code, at + 1) : '',
       }));
-      const { bytes, pages, tooSmall } = await labelsPdf(labelDesign, labels, fonts);
+      const { bytes, missing, pages, tooSmall } = await labelsPdf(labelDesign, labels, fonts);
       told = `${counted(pages, 'sheet')} of labels made.${tooSmall ? TOO_SMALL : ''}`;
-      return { name: `ripenum-labels-${content.code}.pdf`, bytes };
+      return { name: `ripenum-labels-${content.code}.pdf`, bytes, missing };
     });
     if (isMade) dispatch(noticeShown({ text: told, tone: 'told' }));
   };

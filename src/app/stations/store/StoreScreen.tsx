@@ -5,7 +5,7 @@ import { useRuledLots } from '../../data/useRuledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { useStore, type StoredLot } from '../../data/useStore';
 import { isInStore, watchList } from '../../data/watchList';
-import { useWorkshop } from '../../data/useWorkshop';
+import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
 import { PageLink } from '../../ui/PageLink';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { Waiting } from '../../ui/Waiting';
@@ -43,7 +43,7 @@ export function StoreScreen(): ReactElement {
   const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
   const gone = lots.filter((one) => !here.includes(one));
   return (
-    <>
+    <WorkshopContext value={workshop}>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
         <h1 className="text-4xl font-bold">Store</h1>
         <div className="flex flex-wrap gap-3">
@@ -74,6 +74,6 @@ export function StoreScreen(): ReactElement {
           <SpringCombs combs={combs} />
         </div>
       </div>
-    </>
+    </WorkshopContext>
   );
 }

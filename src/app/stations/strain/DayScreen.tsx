@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useMemo, useState, type ReactElement } from 'react';
-import { midnightMs, type ExtractionFile, type HoneyHouse } from '../../../records';
+import { clockMin, type ExtractionFile, type HoneyHouse } from '../../../records';
 import { useNow } from '../../data/useNow';
 import { Button } from '../../ui/Button';
 import { SheetSection } from '../../ui/SheetSection';
@@ -41,7 +41,7 @@ function DayView({ file, house }: { file: ExtractionFile; house: HoneyHouse }): 
           <Timeline
             course={asked.plan.course}
             content={content}
-            nowMin={isRunning ? (minute - midnightMs(content.day)) / MINUTE_MS : null}
+            nowMin={isRunning ? clockMin(content.day, minute) : null}
           />
         </SheetSection>
       </div>

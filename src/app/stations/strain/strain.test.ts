@@ -6,7 +6,7 @@ import {
   honeyDoneMin,
   type LineBar,
 } from '../../../core';
-import { firstRevision, honeyHouseOf, midnightMs, suggestedContainers } from '../../../records';
+import { firstRevision, honeyHouseOf, momentOfClock, suggestedContainers } from '../../../records';
 import { SAMPLE_EXTRACTION, SAMPLE_POUR } from '../../../records/test/sampleExtraction';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { askedDay, loadsOfDay } from './dayQuestion';
@@ -15,7 +15,7 @@ import { joinedBars } from './parts/Timeline';
 import { askedStrainer } from './strainerQuestion';
 import { planOutcome } from './warmingPlans';
 
-const MORNING = midnightMs(SAMPLE_EXTRACTION.day) + 9 * 3_600_000;
+const MORNING = momentOfClock(SAMPLE_EXTRACTION.day, 9 * 60);
 
 function dayFile(change: Partial<typeof SAMPLE_EXTRACTION> = {}, pour = false) {
   const scribe = countingScribe('asked');

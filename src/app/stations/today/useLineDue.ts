@@ -1,6 +1,12 @@
 import { useMemo } from 'react';
 import { DAY_MS } from '../../../core';
-import { nextSkim, type ExtractionFile, type LotFile, type Workshop } from '../../../records';
+import {
+  momentOfClock,
+  nextSkim,
+  type ExtractionFile,
+  type LotFile,
+  type Workshop,
+} from '../../../records';
 import { clockText } from '../../format/clock';
 import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
@@ -18,7 +24,7 @@ function dayRows(days: readonly ExtractionFile[], nowMs: number): DueItem[] {
     .filter(({ content }) => content.doneAt === null && content.day <= until)
     .map(({ entityId, content }) => {
       const isOn = content.startedAt !== null;
-      const startMs = new Date(`${content.day}T00:00`).getTime() + content.startMin * 60_000;
+      const startMs = momentOfClock(content.day, content.startMin);
       return {
         id: entityId,
         station: 'line',

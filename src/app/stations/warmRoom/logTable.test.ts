@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { guessDateOrder, readLogTime } from '../../format/logTimes';
+import { guessDateOrder, logMoments, readLogTime } from '../../format/logTimes';
 import { FRESH_LOG, guessLog, readLog, type LogForm } from './logTable';
 
 const formOf = (paste: string, change: Partial<LogForm> = {}): LogForm => ({
@@ -23,7 +23,8 @@ describe('times of loggers', () => {
     ['1795508100', 'unix', 1795508100000],
     ['1795508100000', 'unix', 1795508100000],
   ] as const)('%s as %s', (text, order, expected) => {
-    expect(readLogTime(text, order)).toBe(expected);
+    const time = readLogTime(text, order);
+    expect(time && logMoments([time])).toEqual([expected]);
   });
 
   test('what is no time is none', () => {

@@ -15,7 +15,13 @@ import {
 } from '../../../records';
 import { cellsOf, isNumber, looksLikeHeading } from '../../format/cells';
 import { readDecimal } from '../../format/decimal';
-import { guessDateOrder, readLogTime, type DateOrder } from '../../format/logTimes';
+import {
+  guessDateOrder,
+  logMoments,
+  readLogTime,
+  type DateOrder,
+  type LogTime,
+} from '../../format/logTimes';
 
 /** Columns that a logger's table may have. */
 export const LOG_FIELDS = ['time', 'clock', 'temperature', 'humidity'] as const;
@@ -126,8 +132,10 @@ export interface BadLine {
 
 /** A logger's table as it was read. */
 export interface ReadLog {
-  /** null where no line can be kept */
+  /** the first log of it; null where no line can be kept */
   readonly content: AirLogContent | null;
+  /** all that is to be kept: a long table makes several logs, one after the other */
+  readonly parts: readonly AirLogContent[];
   readonly bad: readonly BadLine[];
   readonly gaps: readonly LogGap[];
   readonly spikes: readonly LogSpike[];
@@ -135,18 +143,23 @@ export interface ReadLog {
   readonly zeroMs: number;
 }
 
-interface Entry {
-  readonly ms: number;
+/** A line as it stands in the table. */
+interface Line {
+  readonly time: LogTime;
   readonly temperatureC: number;
   /** as it stands there; a share or a percentage */
   readonly humidity: number;
 }
 
-function entryOf(row: readonly string[], form: LogForm): Entry | string {
+interface Entry extends Omit<Line, 'time'> {
+  readonly ms: number;
+}
+
+function lineOf(row: readonly string[], form: LogForm): Line | string {
   const { columns, order, unit } = form;
-  const time = timeText(row, columns);
-  const ms = readLogTime(time, order);
-  if (ms === null) return `“${time}” is no time in the order chosen.`;
+  const text = timeText(row, columns);
+  const time = readLogTime(text, order);
+  if (time === null) return `“${text}” is no time in the order chosen.`;
   const [temperature, humidity] = (['temperature', 'humidity'] as const).map((field) =>
     readDecimal(columns[field] === '' ? '' : (row[Number(columns[field])] ?? '')),
   );
@@ -157,10 +170,10 @@ function entryOf(row: readonly string[], form: LogForm): Entry | string {
     return `${temperature.value} °${unit} is no air about a room.`;
   }
   if (!(humidity.value >= 0 && humidity.value <= 100)) return `${humidity.value} is no humidity.`;
-  return { ms, temperatureC, humidity: humidity.value };
+  return { time, temperatureC, humidity: humidity.value };
 }
 
-const NOTHING: ReadLog = { content: null, bad: [], gaps: [], spikes: [], zeroMs: 0 };
+const NOTHING: ReadLog = { content: null, parts: [], bad: [], gaps: [], spikes: [], zeroMs: 0 };
 
 function seriesIn(entries: readonly Entry[], zeroMs: number, by: number): AirSeries {
   return {
@@ -170,35 +183,56 @@ function seriesIn(entries: readonly Entry[], zeroMs: number, by: number): AirSer
   };
 }
 
-/** Every line of a logger's table, read with the columns as they are matched. */
-export function readLog(form: LogForm): ReadLog {
-  const cells = cellsOf(form.paste, MOST_LOG_ENTRIES + 1);
-  const skip = form.heading === 'yes' ? 1 : 0;
-  const bad: BadLine[] = [];
-  const byTime = new Map<number, Entry>();
-  cells.slice(skip).forEach((row, at) => {
-    const entry = entryOf(row, form);
-    const line = at + 1 + skip;
-    if (typeof entry === 'string') bad.push({ line, sentence: entry, cells: row });
-    else byTime.set(entry.ms, entry);
-  });
-  const entries = [...byTime.values()].sort((a, b) => a.ms - b.ms);
-  const [first] = entries;
-  if (!first) return { ...NOTHING, bad };
-  const by = entries.some((one) => one.humidity > 1) ? 100 : 1;
-  const series = seriesIn(entries, first.ms, by);
+/** A stretch of entries as a log that can be kept; null where it cannot. */
+function contentOf(entries: readonly Entry[], by: number, form: LogForm): AirLogContent | null {
+  const zeroMs = entries[0]?.ms ?? 0;
+  const series = seriesIn(entries, zeroMs, by);
   const parsed = airLogContentSchema.safeParse({
     place: form.place,
     source: 'file',
-    startedAt: new Date(first.ms).toISOString(),
+    startedAt: new Date(zeroMs).toISOString(),
     minutes: series.days.map((one) => Math.round(one * 1440 * 1000) / 1000),
     temperatureC: series.temperatureC.map((one) => Math.round(one * 100) / 100),
     relativeHumidity: series.relativeHumidity.map((one) => Math.round(one * 1e4) / 1e4),
     remark: '',
   });
+  return parsed.success ? parsed.data : null;
+}
+
+/** Every line of a logger's table, read with the columns as they are matched; each is kept or named. */
+export function readLog(form: LogForm): ReadLog {
+  const cells = cellsOf(form.paste);
+  const skip = form.heading === 'yes' ? 1 : 0;
+  const bad: BadLine[] = [];
+  const lines: (Line & { readonly line: number; readonly cells: readonly string[] })[] = [];
+  cells.slice(skip).forEach((row, at) => {
+    const found = lineOf(row, form);
+    const line = at + 1 + skip;
+    if (typeof found === 'string') bad.push({ line, sentence: found, cells: row });
+    else lines.push({ ...found, line, cells: row });
+  });
+  const moments = logMoments(lines.map((one) => one.time));
+  const byTime = new Map<number, Entry>();
+  lines.forEach(({ temperatureC, humidity, line, cells: row }, at) => {
+    const ms = moments[at] ?? 0;
+    const there = byTime.get(ms);
+    if (!there) byTime.set(ms, { ms, temperatureC, humidity });
+    else if (there.temperatureC !== temperatureC || there.humidity !== humidity) {
+      bad.push({ line, sentence: 'An earlier line has the same time.', cells: row });
+    }
+  });
+  const entries = [...byTime.values()].sort((a, b) => a.ms - b.ms);
+  const [first] = entries;
+  if (!first) return { ...NOTHING, bad };
+  const by = entries.some((one) => one.humidity > 1) ? 100 : 1;
+  const parts = Array.from({ length: Math.ceil(entries.length / MOST_LOG_ENTRIES) }, (_, at) =>
+    contentOf(entries.slice(at * MOST_LOG_ENTRIES, (at + 1) * MOST_LOG_ENTRIES), by, form),
+  ).filter((one) => one !== null);
+  const series = seriesIn(entries, first.ms, by);
   return {
-    content: parsed.success ? parsed.data : null,
-    bad,
+    content: parts[0] ?? null,
+    parts,
+    bad: bad.sort((a, b) => a.line - b.line),
     gaps: logGaps(series),
     spikes: logSpikes(series),
     zeroMs: first.ms,

@@ -1,7 +1,7 @@
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import type { ReactElement } from 'react';
 import { fullChecks, offsetSteps, DAY_MS } from '../../../../core';
-import type { Meter } from '../../../../records';
+import { localDayOf, type Meter } from '../../../../records';
 import { formatDay } from '../../../format/dates';
 import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../ui/chartLook';
 import { ScatterChart, axisLook } from '../../../ui/ScatterChart';
@@ -15,8 +15,7 @@ interface CheckPoint {
   readonly doubt: number;
 }
 
-const dayText = (day: number): string =>
-  formatDay(new Date(day * DAY_MS).toISOString().slice(0, 10));
+const dayText = (day: number): string => formatDay(localDayOf(day * DAY_MS));
 
 /** Draws what each check may be off by, and a line at zero. */
 const whiskers: Plugin<'scatter'> = {

@@ -19,6 +19,7 @@ import {
   cellsOf,
   leftOver,
   readPasted,
+  waitingLines,
   type PastedLine,
 } from '../pasted';
 
@@ -91,6 +92,7 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
   const { control, setValue } = useFormContext<BulkForm>();
   const form = useWatch({ control }) as BulkForm;
   const cells = cellsOf(form.paste);
+  const waiting = cells.length < MOST_LINES ? 0 : waitingLines(form.paste).length;
   const reading = { ...contextFor(form), source: 'file' as const };
   const lines = cells.length === 0 ? [] : readPasted(form, { vessels, reading });
   const good = lines.flatMap((one) => (one.content ? [one.content] : []));
@@ -125,9 +127,10 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
             {counted(good.length, 'good line')}
             {bad > 0 && `, ${counted(bad, 'line')} to put right`}
           </p>
-          {cells.length >= MOST_LINES && (
+          {waiting > 0 && (
             <p className="text-base font-semibold">
-              Only the first {MOST_LINES} lines are read; keep these, then paste the rest.
+              The first {MOST_LINES} lines are read now. The other {waiting} stay above and are read
+              once these are kept.
             </p>
           )}
           <Preview lines={lines} vessels={vessels} />

@@ -1,5 +1,5 @@
 import { LOCAL_LAW_DECIDES, RULES_VERSION, isAccepted, sourceWords } from '../../../../core';
-import { isRulingOutdated } from '../../../../records';
+import { isRulingOutdated, localDayOf } from '../../../../records';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { WAY_NAMES } from '../../../format/storeWords';
@@ -59,7 +59,7 @@ function untested({ answer: { ruling, evidence } }: DossierSources): string {
 export function cautionsPart(sources: DossierSources): PaperPart {
   const { file, answer } = sources;
   const { evidence, ruling } = answer;
-  const since = file.ruling?.recordedAt.slice(0, 10) ?? file.lot.content.date;
+  const since = file.ruling ? localDayOf(file.ruling.recordedAt) : file.lot.content.date;
   return {
     title: 'To be read with it',
     blocks: [

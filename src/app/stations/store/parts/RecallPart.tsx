@@ -28,8 +28,11 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
     void pdf.save(async (fonts) => {
       const { sheetPdf } = await import('../../../pdf/sheetPdf');
       const footer = `Recall of ${node.name}, printed ${formatMoment(new Date().toISOString())}`;
-      const bytes = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
-      return { name: `ripenum-recall-${node.name.replaceAll(/\W+/g, '-')}.pdf`, bytes };
+      const made = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
+      return {
+        name: `ripenum-recall-${node.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.pdf`,
+        ...made,
+      };
     });
   };
   return (

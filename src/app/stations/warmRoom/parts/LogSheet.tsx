@@ -31,9 +31,9 @@ const BAD_SHOWN = 20;
 
 const SHORT = 'd MMM, HH:mm';
 
-function parseLog(form: LogForm): Parsed<AirLogContent> {
-  const { content } = readLog(form);
-  if (content) return { ok: true, content };
+function parseLog(form: LogForm): Parsed<readonly AirLogContent[]> {
+  const { parts } = readLog(form);
+  if (parts.length > 0) return { ok: true, content: parts };
   const sentence =
     form.paste.trim() === ''
       ? 'Choose a file or paste its lines.'
@@ -41,22 +41,26 @@ function parseLog(form: LogForm): Parsed<AirLogContent> {
   return { ok: false, errors: { paste: { sentence } } };
 }
 
+const linesIn = (parts: readonly AirLogContent[]): number =>
+  parts.reduce((sum, one) => sum + one.minutes.length, 0);
+
 /** What the table says, before it is kept. */
 function Preview({ form }: { form: LogForm }): ReactElement {
   const log = useMemo(() => readLog(form), [form]);
-  const { content, bad, gaps, spikes, zeroMs } = log;
-  const last = content?.minutes[content.minutes.length - 1] ?? 0;
+  const { content, parts, bad, gaps, spikes, zeroMs } = log;
+  const end = parts.at(-1);
+  const lastMs = end ? Date.parse(end.startedAt) + (end.minutes.at(-1) ?? 0) * 60_000 : zeroMs;
   const middle = (values: readonly number[] = []): number =>
     [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
   return (
     <div role="region" aria-label="What will be kept" className="space-y-3">
       <p role="status" className="text-2xl font-bold">
-        {counted(content?.minutes.length ?? 0, 'good line')}
+        {counted(linesIn(parts), 'good line')}
         {bad.length > 0 && `, ${counted(bad.length, 'line')} left out`}
       </p>
       {content && (
         <p className="text-lg">
-          {format(zeroMs, SHORT)} to {format(zeroMs + last * 60_000, SHORT)}, mostly{' '}
+          {format(zeroMs, SHORT)} to {format(lastMs, SHORT)}, mostly{' '}
           {middle(content.temperatureC).toFixed(1)} °C and{' '}
           {(100 * middle(content.relativeHumidity)).toFixed(0)} %.
         </p>
@@ -154,10 +158,14 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
     defaults: FRESH_LOG,
     parse: parseLog,
   });
-  const keep = submit(async (content) => {
-    const label = `Log of ${counted(content.minutes.length, 'entry', 'entries')} kept`;
+  const keep = submit(async (parts) => {
+    const label = `Log of ${counted(linesIn(parts), 'entry', 'entries')} kept`;
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'air-log', content, roomId)], { draft }),
+      perform(
+        label,
+        (scribe) => parts.map((one) => firstRevision(scribe, 'air-log', one, roomId)),
+        { draft },
+      ),
     );
     if (!done.ok) return;
     start(FRESH_LOG);
