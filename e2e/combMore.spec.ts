@@ -25,7 +25,7 @@ test('in °F and pounds: a heft, the warmth of the comb, and a cold shake that i
   await page.goto('/demo/kit');
   for (const unit of ['°F', 'lb'])
     await page.getByRole('radio', { name: unit, exact: true }).click();
-  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await openBox(page, 'Hive 4');
   await tenths(page, 'A', 6).click();
   await tenths(page, 'B', 6).click();
@@ -126,7 +126,7 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   await page
     .getByLabel('File to import')
     .setInputFiles({ name: 'season.json', mimeType: 'application/json', buffer });
-  await expect(page.getByText(/Imported \d+ revisions/)).toBeVisible();
+  await expect(page.getByText(/Brought in \d+ records/)).toBeVisible();
   await page.goto('/mine/comb');
   await page.getByRole('link', { name: /Marsh, second visit/ }).click();
   await expect(page.getByText('frames taken, of 31 judged')).toBeVisible();

@@ -15,10 +15,10 @@ test('what is exported is imported elsewhere, once', async ({ page }) => {
   await page.goto('/mine/kit');
   await page.getByLabel('File to import').setInputFiles(asFile(text));
   await expect(
-    page.getByText(/Imported \d+ revisions from season.json; 0 were here already/),
+    page.getByText(/Brought in \d+ records from season.json; 0 were here already/),
   ).toBeVisible();
   await page.getByLabel('File to import').setInputFiles(asFile(text));
-  await expect(page.getByText(/Imported 0 revisions/)).toBeVisible();
+  await expect(page.getByText(/Brought in 0 records/)).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
   expect(await exportAgain(page)).toEqual(sorted(text));
@@ -45,11 +45,13 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   await expect(page.getByRole('alert')).toContainText('not written by Ripenum');
   const touched = text.replace('"dialValue": 18', '"dialValue": "eighteen"');
   await choose(touched);
-  await expect(page.getByRole('alert')).toContainText('The seal of the file is broken');
+  await expect(page.getByRole('alert')).toContainText('does not agree with its own seal');
   const bare = JSON.parse(touched) as { seal?: object };
   delete bare.seal;
   await choose(JSON.stringify(bare));
-  await expect(page.getByRole('alert')).toContainText(/records\[\d+\]\.content\.dialValue/);
+  await expect(page.getByRole('heading', { name: /season.json adds \d+/ })).toBeVisible();
+  await expect(page.getByText(/Sets aside 1 record to correct/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bring in nothing' }).click();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByText('No honey here yet')).toBeVisible();
 });

@@ -5,7 +5,7 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
   for (const unit of ['°F', 'lb', 'US gal', 'in'])
     await page.getByRole('radio', { name: unit, exact: true }).click();
   await page.getByLabel('Rule set for new lots').selectOption('us-grade-a-b');
-  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Your choices are kept.')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();

@@ -84,7 +84,7 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
 
   await page.keyboard.press('k');
   await page.getByRole('radio', { name: 'Off' }).click();
-  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('heading', { level: 1, name: 'Kit' }).click();
   await page.keyboard.press('t');
   await expect(page.getByRole('heading', { level: 1, name: 'Kit' })).toBeVisible();

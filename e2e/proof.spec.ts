@@ -37,7 +37,7 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   const file = await exported(page);
   await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(asFile(file));
-  await expect(page.getByText('The file is whole')).toBeVisible();
+  await expect(page.getByText('Agrees with its own seal')).toBeVisible();
   await page.getByLabel(/Digest on the dossier/).fill(digest);
   await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
   await expectAccessible(page);
@@ -65,12 +65,13 @@ test('a colleague’s file is merged without doubles; what differs is shown side
     lot['content'] = { ...(lot['content'] as object), name: 'Marsh, as they call it' };
   });
   await page.getByLabel('File to import').setInputFiles(asFile(clash));
-  const section = page.getByRole('region', { name: /1 record in colleague.json differ/ });
+  const section = page.getByRole('region', { name: /colleague.json/ });
+  await expect(section.getByRole('heading', { name: '1 record differs from yours' })).toBeVisible();
   await expect(section.getByRole('row', { name: /name/ })).toContainText('Marsh, as they call it');
   await expectAccessible(page);
   await section.getByRole('button', { name: 'Take theirs' }).click();
-  await section.getByRole('button', { name: 'Import so' }).click();
-  await expect(page.getByText(/Imported 1 revisions/)).toBeVisible();
+  await section.getByRole('button', { name: 'Bring it in' }).click();
+  await expect(page.getByText(/Brought in 1 record /)).toBeVisible();
   await page.goto('/demo/today');
   await expect(page.getByRole('link', { name: /Marsh, as they call it/ }).first()).toBeVisible();
 });
@@ -96,6 +97,10 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
     );
   });
   await page.getByLabel('File to import').setInputFiles(asFile(twoTruths));
+  const asked = page.getByRole('region', { name: 'colleague.json replaces 1' });
+  await expect(asked.getByRole('listitem')).toContainText('Lots: ');
+  await expectAccessible(page);
+  await asked.getByRole('button', { name: 'Bring it in' }).click();
   const rivals = page.getByRole('region', { name: /Changed in two places/ });
   await expect(rivals.getByRole('row', { name: /name/ })).toContainText('Marsh by AA');
   await expectAccessible(page);

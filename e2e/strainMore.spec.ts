@@ -40,7 +40,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await page.goto('/mine/kit');
   for (const unit of ['°F', 'lb', 'in'])
     await page.getByRole('radio', { name: unit, exact: true }).click();
-  await page.getByRole('button', { name: 'Keep my choices' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Your choices are kept.')).toBeVisible();
   await page.goto('/mine/strain');
   await page.getByRole('button', { name: 'Plan a day' }).click();
@@ -104,7 +104,7 @@ test('a day, its ticks and its tank go out as a file and come back in elsewhere'
   await page.goto('/mine/kit');
   const file = { name: 'season.json', mimeType: 'application/json', buffer };
   await page.getByLabel('File to import').setInputFiles(file);
-  await expect(page.getByText(/Imported \d+ revisions from season.json/)).toBeVisible();
+  await expect(page.getByText(/Brought in \d+ records from season.json/)).toBeVisible();
   await page.keyboard.press('p');
   await page.getByRole('link', { name: /Field yard, late boxes/ }).click();
   await expect(page.getByRole('button', { name: /Load out 4 of 7/ })).toBeVisible();

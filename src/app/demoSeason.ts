@@ -4,9 +4,10 @@ import { isoDay } from './format/dates';
 /** Fills the demo workspace with the made-up season, unless it is filled already. */
 export async function fillDemoSeason(): Promise<void> {
   const store = createDexieRecordStore(databaseOf('demo'));
-  if ((await store.all()).length > 0) return;
+  if ((await store.journal()).length > 0) return;
   const { demoSeason } = await import('../../demo/season');
-  await store.append(demoSeason(isoDay(new Date()), Date.now()));
+  const filled = await store.append(demoSeason(isoDay(new Date()), Date.now()), { as: 'merge' });
+  if (!filled.ok) throw new Error(filled.error.message);
 }
 
 /** Throws the demo season away with everything added to it, and fills it anew. */

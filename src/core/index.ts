@@ -254,13 +254,7 @@ export {
   type StrokeVerdict,
 } from './sampling/strokeSample';
 export { normalDraws, seededRandom } from './stats/seededRandom';
-export {
-  DATED_YEARS,
-  DAY_MS,
-  LONGEST_BATCH_DAYS,
-  LONGEST_DRYING_DAYS,
-  LONGEST_SPAN_DAYS,
-} from './time/datedDays';
+export { DATED_YEARS, DAY_MS, LONGEST_BATCH_DAYS, LONGEST_DRYING_DAYS } from './time/datedDays';
 export {
   CM_PER_INCH,
   KG_PER_POUND,

@@ -184,7 +184,7 @@ async function writeJournal(transaction: Transaction): Promise<void> {
       .table<AnyRecord, string>(TABLES[kind])
       .orderBy('recordedAt')
       .eachKey((recordedAt, { primaryKey }) => {
-        rows.push({ id: String(primaryKey), kind, recordedAt: String(recordedAt) });
+        rows.push({ id: String(primaryKey), kind, recordedAt: recordedAt as string });
       });
   }
   rows.sort((a, b) => a.recordedAt.localeCompare(b.recordedAt) || a.id.localeCompare(b.id));

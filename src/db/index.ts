@@ -1,18 +1,11 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
-export { NewerDatabaseError, databaseOf, deleteWorkspace, onSuperseded } from './database';
+export { databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';
-export type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
-export { type WrittenFile, exportFile } from './files/exportFile';
-export {
-  type BroughtIn,
-  type Clash,
-  type ImportPlan,
-  bringIn,
-  planImport,
-} from './files/importFile';
-export { type FileProgress, textOf } from './files/progress';
+export type { AppendOptions, RecordStore, RowSetAside } from './recordStore';
+export type { Clash } from './files/importFile';
+export type { FileProgress } from './files/progress';
 export { loadPreferences, savePreferences } from './settings';
 export {
   useEntities,

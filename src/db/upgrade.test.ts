@@ -3,7 +3,11 @@ import Dexie from 'dexie';
 import { sampleExtraction } from '../records/test/sampleExtraction';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { fromOlder, olderRevision } from '../records/test/olderRecords';
-import { RipenumDatabase } from './database';
+import { nextRevision } from '../records';
+import { YEAR_SENTENCE } from '../records/moments';
+import { sampleRoom } from '../records/test/sampleRoom';
+import { STRICTNESS, checkRows } from './checkRows';
+import { DATABASE_VERSION, NewerDatabaseError, RipenumDatabase } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 
 const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
@@ -67,5 +71,83 @@ describe('a database of the third version', () => {
     const more = sampleExtraction(countingScribe('more'), records[0]!.ownerId);
     expect(await store.append(more)).toMatchObject({ ok: true });
     expect(await store.ofOwner(records[0]!.ownerId)).toHaveLength(records.length + 3);
+  });
+});
+
+describe('a database of the fifth version, with a year that nobody meant', () => {
+  const indexes = 'id, entityId, ownerId, recordedAt';
+
+  async function fifth(name: string, rows: Record<string, readonly object[]>): Promise<void> {
+    const old = new Dexie(name);
+    old.version(5).stores({
+      ...Object.fromEntries(Object.keys(rows).map((one) => [one, indexes])),
+      drafts: 'key, tabId, formKey',
+      settings: 'key',
+    });
+    for (const [table, own] of Object.entries(rows)) await old.table(table).bulkAdd([...own]);
+    old.close();
+  }
+
+  test('sets that row aside, tells what is wrong with it, and takes its correction', async () => {
+    const scribe = countingScribe('fifth');
+    const [room, batch] = sampleRoom(scribe);
+    if (batch?.kind !== 'batch') throw new Error('no batch');
+    const slip = { ...batch, content: { ...batch.content, inAt: '0026-08-01T10:00:00.000Z' } };
+    await fifth('test-upgrade-5', { warmRooms: [room!], batches: [slip] });
+    const database = new RipenumDatabase('test-upgrade-5');
+    await checkRows(database);
+    const store = createDexieRecordStore(database);
+    expect(await store.ofKinds(['batch', 'warm-room'])).toEqual([room]);
+    expect(await store.setAside()).toMatchObject([
+      {
+        id: batch.id,
+        troubles: [{ path: 'content.inAt', message: YEAR_SENTENCE }],
+      },
+    ]);
+    const right = nextRevision(countingScribe('right'), slip, {
+      content: batch.content,
+      reason: 'The year was wrong',
+    });
+    expect((await store.append([right])).ok).toBe(true);
+    expect(await store.setAside()).toEqual([]);
+    expect(await store.ofKinds(['batch'])).toEqual([right]);
+  });
+
+  test('its rows are entered in the journal by their clock', async () => {
+    const [lot, bucket] = sampleLot(countingScribe('clock'));
+    const later = { ...lot!, recordedAt: '2026-09-01T10:00:00.000Z' };
+    await fifth('test-upgrade-journal', { lots: [later], containers: [bucket!] });
+    const store = createDexieRecordStore(new RipenumDatabase('test-upgrade-journal'));
+    expect((await store.journal()).map((one) => one.kind)).toEqual(['container', 'lot']);
+  });
+
+  test('rows are checked once, and again only when the schemas have become stricter', async () => {
+    const database = new RipenumDatabase('test-upgrade-once');
+    await checkRows(database);
+    const lot = { ...sampleLot()[0]!, recordedAt: 'never' };
+    await database.tableOf('lot').add(lot);
+    await checkRows(database);
+    expect(await database.setAside.count()).toBe(0);
+    await database.settings.put({ key: 'checked', value: STRICTNESS - 1 });
+    await checkRows(database);
+    expect(await database.setAside.count()).toBe(1);
+  });
+});
+
+describe('a database that a newer version of the application has written', () => {
+  test('is neither read nor written', async () => {
+    const newer = new Dexie('test-newer');
+    newer.version(DATABASE_VERSION + 1).stores({ lots: 'id', more: 'id' });
+    await newer.open();
+    newer.close();
+    const database = new RipenumDatabase('test-newer');
+    await expect(database.open()).rejects.toThrow(NewerDatabaseError);
+    const store = createDexieRecordStore(new RipenumDatabase('test-newer'));
+    const refused = await store.append(sampleLot());
+    expect(refused.ok).toBe(false);
+    const kept = new Dexie('test-newer');
+    await kept.open();
+    expect(await kept.table('lots').count()).toBe(0);
+    kept.close();
   });
 });

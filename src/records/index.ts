@@ -270,7 +270,7 @@ export { damagedFile, findingsOf } from './recordFile';
 export { type PouredLine, pouredLines } from './pouring';
 export { type Packing, type PackingContent, packingContentSchema } from './packing';
 export { type PieceContent, type PieceRecord, pieceContentSchema } from './piece';
-export { CHAINED_KINDS, checkLotDigest, lotDigest } from './lotDigest';
+export { CHAINED_KINDS, lotDigest } from './lotDigest';
 export { type SeasonNote, type SeasonNoteContent, seasonNoteContentSchema } from './seasonNote';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store';
 export {
@@ -292,7 +292,7 @@ export {
   traceOf,
 } from './trace';
 export { type DigestHit, FileVerification, type FileVerdict, verifyFile } from './verifyFile';
-export { BROKEN_SEAL, type BadRow, type FileFacts, FileReading } from './fileReading';
+export { BROKEN_SEAL, type BadRow, FileReading } from './fileReading';
 export { FileWriter, fileHead } from './fileText';
 export {
   type BiasLine,
@@ -302,7 +302,7 @@ export {
   meanBias,
   seasonReport,
 } from './seasonReport';
-export { type Checked, type SetAside, type Trouble, checkedRecord, setAsideOf } from './checked';
+export { type SetAside, type Trouble, checkedRecord, setAsideOf } from './checked';
 export { referenceTroubles, referredIds, referredIn } from './references';
 export { type Stale, mergedRevision, onTopOf } from './stale';
 export { reasonField } from './fields';

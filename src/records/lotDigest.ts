@@ -55,24 +55,29 @@ function linksOf(record: AnyRecord): Links {
     case 'pour':
     case 'blend-tick':
       return { anchors: [ownerId], follows: [] };
-    default:
+    case 'chore':
+    case 'flow':
+    case 'format':
+    case 'frame-weighing':
+    case 'guess':
+    case 'label-design':
+    case 'merge-choice':
+    case 'photo':
+    case 'proof':
+    case 'school':
+    case 'season-note':
+    case 'stock':
+    case 'tally':
+    case 'uncapping-tool':
       return NOWHERE;
   }
 }
 
-function followedByLot(record: AnyRecord): (string | null)[] {
-  switch (record.kind) {
-    case 'lot':
-      return [record.content.ruleSetId];
-    case 'reading':
-      return [record.content.instrumentId];
-    case 'lot-frames': {
-      const { harvestId, frames } = record.content;
-      return [harvestId, ...frames.flatMap((one) => [one.frameId, one.checkId])];
-    }
-    default:
-      return [];
-  }
+function followedByLot({ kind, content }: AnyRecord): (string | null)[] {
+  if (kind === 'lot') return [content.ruleSetId];
+  if (kind === 'reading') return [content.instrumentId];
+  if (kind !== 'lot-frames') return [];
+  return [content.harvestId, ...content.frames.flatMap((one) => [one.frameId, one.checkId])];
 }
 
 /** Links of a row that may not keep to its schema: then it stands with its owner only. */

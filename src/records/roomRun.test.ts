@@ -4,6 +4,8 @@ import { airLogContentSchema } from './airLog';
 import { batchCheckContentSchema } from './batchCheck';
 import { batchContentSchema } from './dryingBatch';
 import { firstRevision, nextRevision } from './revise';
+import { DAY_MS, LONGEST_BATCH_DAYS, LONGEST_DRYING_DAYS } from '../core';
+import { batchEndMs, isForgotten } from './dryingBatch';
 import { roomFilesOf, stretchesOf } from './roomFile';
 import { honeyParts, roomRun, seriesOf } from './roomRun';
 import { countingScribe } from './test/sampleLot';
@@ -113,6 +115,36 @@ describe('stretches', () => {
     const file = roomFilesOf([room, ...batches])[0]!;
     const names = stretchesOf(file, NOW).map((one) => one.map(({ batch }) => batch.content.name));
     expect(names).toEqual([['a', 'b', 'c'], ['d']]);
+  });
+
+  test('a room that is never empty is cut into stretches that can be computed', () => {
+    const scribe = countingScribe('full');
+    const room = firstRevision(scribe, 'warm-room', SAMPLE_ROOM);
+    const day = (number: number): string => new Date(NOW - number * DAY_MS).toISOString();
+    const batches = Array.from({ length: 60 }, (_, at) => ({
+      ...SAMPLE_BATCH,
+      name: String(at),
+      inAt: day(600 - 10 * at),
+      outAt: day(600 - 10 * at - 12),
+    })).map((one) => firstRevision(scribe, 'batch', one, room.entityId));
+    const stretches = stretchesOf(roomFilesOf([room, ...batches])[0]!, NOW);
+    expect(stretches.length).toBeGreaterThan(2);
+    for (const one of stretches) {
+      const ends = one.map(({ batch }) => batchEndMs(batch.content, NOW));
+      const span = (Math.max(...ends) - Date.parse(one[0]!.batch.content.inAt)) / DAY_MS;
+      expect(span).toBeLessThanOrEqual(2 * LONGEST_BATCH_DAYS);
+      expect(span).toBeLessThan(LONGEST_DRYING_DAYS);
+    }
+    expect(stretches.flat()).toHaveLength(60);
+  });
+
+  test('a batch that nobody took out in the books is out after half a year, and asked about', () => {
+    const inAt = new Date(NOW - (LONGEST_BATCH_DAYS + 1) * DAY_MS).toISOString();
+    const content = { ...SAMPLE_BATCH, inAt };
+    expect(isForgotten(content, NOW)).toBe(true);
+    expect(batchEndMs(content, NOW)).toBe(NOW - DAY_MS);
+    expect(isForgotten({ ...content, outAt: inAt }, NOW)).toBe(false);
+    expect(batchEndMs(SAMPLE_BATCH, NOW)).toBe(Infinity);
   });
 
   test('what earlier batches taught carries over', () => {

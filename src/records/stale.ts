@@ -51,5 +51,5 @@ export function onTopOf<T extends AnyRecord>(
   theirs: AnyRecord,
   content: AnyRecord['content'] = mine.content,
 ): T {
-  return { ...mine, supersedes: theirs.id, content } as T;
+  return { ...mine, supersedes: theirs.id, content };
 }

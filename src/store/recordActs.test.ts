@@ -1,8 +1,9 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { createDexieRecordStore, databaseOf } from '../db';
+import { createDexieRecordStore, databaseOf, draftRowKey } from '../db';
 import { DEFAULT_PREFERENCES, lotFileOf, nextRevision, type AnyRecord } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { chooseRival, perform, redo, revise, undo } from './recordActs';
+import { rivalChosen, type RivalChoice } from './rivalSlice';
 import { sessionOpened } from './sessionSlice';
 import { createStore, type AppStore } from './store';
 
@@ -115,5 +116,86 @@ describe('a colleague’s records', () => {
       content: { of: lot.entityId, chosen: ours.id, against: [theirs.id] },
     });
     expect(notice()?.text).toBe('Chose which one holds');
+  });
+});
+
+describe('what another tab changed while somebody typed', () => {
+  const scribeOf = (stem: string) =>
+    countingScribe(`${stem}${stem.length}-${Math.random()}`.replace('.', ''));
+
+  async function both(mine: object, theirs: object) {
+    const made = await begin();
+    const lot = made.find((one) => one.kind === 'lot')!;
+    const other = nextRevision(scribeOf('theirs'), lot, {
+      content: { ...lot.content, ...theirs },
+      reason: 'Elsewhere',
+    });
+    await records.append([other]);
+    const content = { ...lot.content, ...mine };
+    const done = store.dispatch(revise('Corrected', lot, { content, reason: 'Here' }));
+    return { made, other, done };
+  }
+
+  const nameNow = async (made: readonly AnyRecord[]) => (await fileOf(made))?.lot.content.name;
+
+  /** Waits until a person is asked, then answers. */
+  async function answer(choice: RivalChoice): Promise<void> {
+    while (store.getState().rival.asked === null) {
+      await new Promise((resolve) => setTimeout(resolve, 1));
+    }
+    store.dispatch(rivalChosen(choice));
+  }
+
+  test('goes together where it was another field, unasked', async () => {
+    const { made, other, done } = await both({ name: 'Mine' }, { plant: 'borage' });
+    expect((await done).ok).toBe(true);
+    const file = await fileOf(made);
+    expect(file?.lot).toMatchObject({
+      supersedes: other.id,
+      content: { name: 'Mine', plant: 'borage' },
+    });
+  });
+
+  test('is asked about where it was the same field: mine', async () => {
+    const { made, other, done } = await both({ name: 'Mine' }, { name: 'Theirs' });
+    await answer('mine');
+    expect((await done).ok).toBe(true);
+    expect((await fileOf(made))?.lot.supersedes).toBe(other.id);
+    expect(await nameNow(made)).toBe('Mine');
+  });
+
+  test('or theirs, and then nothing is written', async () => {
+    const { made, other, done } = await both({ name: 'Mine' }, { name: 'Theirs' });
+    await answer('theirs');
+    expect((await done).ok).toBe(true);
+    expect((await fileOf(made))?.lot.id).toBe(other.id);
+  });
+
+  test('or later: then the act is refused, and what was typed can be kept again', async () => {
+    const { made, done } = await both({ name: 'Mine' }, { name: 'Theirs' });
+    await answer('back');
+    expect(await done).toMatchObject({ ok: false, error: { code: 'changed-since' } });
+    expect(notice()).toEqual({ text: expect.stringContaining('still here'), tone: 'refused' });
+    expect(await nameNow(made)).toBe('Theirs');
+  });
+
+  test('an act undone after merging brings back what the other tab had made', async () => {
+    const { made, done } = await both({ name: 'Mine' }, { plant: 'borage' });
+    await done;
+    await store.dispatch(undo());
+    expect((await fileOf(made))?.lot.content).toMatchObject({ name: '', plant: 'borage' });
+  });
+
+  test('the draft of a form goes with the record it becomes, in one stroke', async () => {
+    const database = databaseOf('mine');
+    const key = draftRowKey('t', 'lot-form');
+    const row = { key, tabId: 't', formKey: 'lot-form', values: { name: 'x' }, savedAt: '' };
+    await database.drafts.put(row);
+    const lot = sampleLot(countingScribe(`draft${stem}`));
+    const wrong = { ...lot[0]!, reason: 'x'.repeat(600) };
+    await store.dispatch(perform('Wrong', () => [wrong], { draft: 'lot-form' }));
+    expect(await database.drafts.get(key)).toEqual(row);
+    await store.dispatch(perform('Right', () => lot, { draft: 'lot-form' }));
+    expect(await database.drafts.get(key)).toBeUndefined();
   });
 });

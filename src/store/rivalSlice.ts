@@ -19,7 +19,10 @@ const rivalSlice = createSlice({
     rivalAsked: (_state, { payload }: PayloadAction<readonly Stale[]>): RivalState => ({
       asked: payload,
     }),
-    rivalChosen: (_state, _action: PayloadAction<RivalChoice>): RivalState => NOTHING,
+    rivalChosen: {
+      reducer: (): RivalState => NOTHING,
+      prepare: (choice: RivalChoice) => ({ payload: choice }),
+    },
   },
   selectors: {
     selectRivals: (state) => state.asked,

@@ -9,7 +9,7 @@ import {
   type ProgrammeSolver,
 } from '../core';
 import { highsSolver } from './highsSolver';
-import type { BlendWorker } from './protocol';
+import { NOT_LOADED_MARK, type BlendWorker } from './protocol';
 
 const limits = (seconds: number): BlendLimits => ({ seconds, nowMs: () => performance.now() });
 
@@ -18,7 +18,11 @@ let loading: Promise<ProgrammeSolver> | null = null;
 /** The solver, loaded at the first question and kept. */
 function solver(): Promise<ProgrammeSolver> {
   loading ??= loadHighs({ locateFile: () => wasmUrl }).then(highsSolver);
-  return loading;
+  return loading.catch((error: unknown) => {
+    // the next question tries again; the page tells this one from values that cannot be solved
+    loading = null;
+    throw new Error(`${NOT_LOADED_MARK} ${String(error)}`);
+  });
 }
 
 /** Seconds for the best plan, for the second best, and for each limit that is relaxed. */

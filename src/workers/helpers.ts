@@ -1,4 +1,5 @@
 import { wrap, type Remote } from 'comlink';
+import { NOT_LOADED_MARK } from './protocol';
 
 /** A worker with its far end. */
 export interface Helper<Api> {
@@ -18,6 +19,12 @@ export class HelperError extends Error {
     super(message === '' ? NOT_LOADED : message);
     this.name = 'HelperError';
   }
+}
+
+/** What went wrong with a worker itself, for a person; empty where its computation refused the values. */
+export function helperTrouble(error: unknown): string {
+  if (error instanceof HelperError) return error.message;
+  return error instanceof Error && error.message.startsWith(NOT_LOADED_MARK) ? NOT_LOADED : '';
 }
 
 /** Starts a worker. */

@@ -18,6 +18,9 @@ import type {
   StageGain,
 } from '../core';
 
+/** How an error begins where a worker could not load what it needs: only its text comes through. */
+export const NOT_LOADED_MARK = 'not-loaded:';
+
 /** A photograph scaled down and drawn anew, so that no data of the camera is left in it. */
 export interface ShrunkPhoto {
   readonly width: number;

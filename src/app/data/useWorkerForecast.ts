@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react';
+import { helperTrouble } from '../../workers/helpers';
 
 /** What a forecast tells while it is reckoned. */
 export interface ForecastListener<First, Draw> {
@@ -17,6 +18,8 @@ export type ForecastStart<Question, First, Draw> = (
 /** A forecast on its way. */
 export interface WorkerForecast<First, Draw> {
   readonly status: 'running' | 'done' | 'given-up' | 'failed';
+  /** that a part of the application could not be loaded; empty where the values are at fault */
+  readonly why: string;
   /** what is told before the draws; null until it is there */
   readonly first: First | null;
   readonly draws: readonly Draw[];
@@ -29,11 +32,12 @@ export interface WorkerForecast<First, Draw> {
 interface State<Question, First, Draw> {
   readonly of: Question | null;
   readonly status: WorkerForecast<First, Draw>['status'];
+  readonly why: string;
   readonly first: First | null;
   readonly draws: readonly Draw[];
 }
 
-const NOTHING = { status: 'running', first: null, draws: [] } as const;
+const NOTHING = { status: 'running', why: '', first: null, draws: [] } as const;
 
 /**
  * Forecasts in workers whenever the question changes; results come as they are found.
@@ -64,7 +68,7 @@ export function useWorkerForecast<Question, First, Draw>(
       };
       start(question, listener, stop.signal).then(
         () => set({ status: 'done' }),
-        () => set({ status: 'failed' }),
+        (error: unknown) => set({ status: 'failed', why: helperTrouble(error) }),
       );
     });
     return () => {
@@ -73,9 +77,10 @@ export function useWorkerForecast<Question, First, Draw>(
     };
   }, [question, start, attempt]);
   // What was found for an earlier question says nothing of this one.
-  const { status, first, draws } = state.of === question ? state : NOTHING;
+  const { status, why, first, draws } = state.of === question ? state : NOTHING;
   return {
     status,
+    why,
     first,
     draws,
     progress: draws.length / total,

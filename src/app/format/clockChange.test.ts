@@ -1,4 +1,4 @@
-/** @jest-environment ./scripts/zoneEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/zoneEnvironment.mjs */
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES, clockMin, localDayOf, momentOfClock } from '../../records';
 import { readLog, guessLog, FRESH_LOG } from '../stations/warmRoom/logTable';
@@ -28,9 +28,9 @@ const hours = (lines: readonly string[]): number[] =>
 describe('days have no time zone', () => {
   test.each(ZONES)('a day that the rules say is the day on the label, in %s', (zone) => {
     inZone(zone);
-    const { day } = phrasingFor(DEFAULT_PREFERENCES);
+    const phrasing = phrasingFor(DEFAULT_PREFERENCES);
     // 24 Aug 2026 is day 20,689 since 1970: 56 years of 365 days, 14 leap days, 235 days
-    expect(day(56 * 365 + 14 + 235)).toBe('24 Aug 2026');
+    expect(phrasing.day(56 * 365 + 14 + 235)).toBe('24 Aug 2026');
   });
 
   test('an evening west of Greenwich is of its own day', () => {

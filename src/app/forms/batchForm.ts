@@ -1,5 +1,10 @@
-import type { Layout } from '../../core';
-import { batchContentSchema, type BatchContent, type Preferences } from '../../records';
+import { DAY_MS, type Layout } from '../../core';
+import {
+  batchContentSchema,
+  isForgotten,
+  type BatchContent,
+  type Preferences,
+} from '../../records';
 import { decimalText } from '../format/decimal';
 import { localText } from '../format/localMoment';
 import { unitOf } from '../format/units';
@@ -79,11 +84,17 @@ const FIELDS: Readonly<Record<string, string>> = {
   targetPercent: 'target',
 };
 
+/** What a batch is read with: the one that is changed, and now. */
+export interface BatchContext {
+  readonly former: BatchContent | null;
+  readonly nowMs: number;
+}
+
 /** The batch that the form says, or what is wrong in which field. */
 export function readBatchForm(
   form: BatchForm,
   preferences: Preferences,
-  former: BatchContent | null = null,
+  { former, nowMs }: BatchContext,
 ): Parsed<BatchContent> {
   const reader = new FormReader(preferences);
   const temperature = form.temperature.trim();
@@ -105,5 +116,12 @@ export function readBatchForm(
     targetPercent: reader.number('target', form.target),
     remark: form.remark,
   };
+  if (candidate.inAt !== '' && isForgotten(candidate, nowMs)) {
+    const days = Math.round((nowMs - Date.parse(candidate.inAt)) / DAY_MS);
+    reader.fail(
+      'inAt',
+      `It would have been in for ${days} days: check the year, or type when it went out.`,
+    );
+  }
   return reader.finish(batchContentSchema, candidate, (path) => FIELDS[path] ?? path);
 }

@@ -23,6 +23,9 @@ const sentences = (parsed: Parsed<unknown>): Record<string, string> =>
         Object.entries(parsed.errors).map(([field, { sentence }]) => [field, sentence]),
       );
 
+/** A new batch, typed on the day after the sample came in. */
+const NEW = { former: null, nowMs: Date.parse(SAMPLE_BATCH.inAt) + 86_400_000 };
+
 describe('a room as it is typed', () => {
   test.each([
     ['°C', CELSIUS],
@@ -86,7 +89,7 @@ describe('a batch as it is typed', () => {
     ['kg and °C', CELSIUS],
     ['lb and °F', FAHRENHEIT],
   ])('comes back from its form in %s', (_, preferences) => {
-    const back = contentOf(readBatchForm(batchFormOf(SAMPLE_BATCH, preferences), preferences));
+    const back = contentOf(readBatchForm(batchFormOf(SAMPLE_BATCH, preferences), preferences, NEW));
     expect(back.honeyKgPerBox).toBeCloseTo(15, 1);
     expect(back.temperatureC).toBeCloseTo(20, 1);
     const plain = { ...back, honeyKgPerBox: 0, temperatureC: 0 };
@@ -96,21 +99,36 @@ describe('a batch as it is typed', () => {
   test('further lots of a batch survive a change of the first', () => {
     const former = { ...SAMPLE_BATCH, lotIds: ['a', 'b'] };
     const form = { ...batchFormOf(former, CELSIUS), lotId: 'c' };
-    expect(contentOf(readBatchForm(form, CELSIUS, former)).lotIds).toEqual(['c', 'b']);
-    expect(contentOf(readBatchForm({ ...form, lotId: '' }, CELSIUS, former)).lotIds).toEqual(['b']);
+    expect(contentOf(readBatchForm(form, CELSIUS, { ...NEW, former })).lotIds).toEqual(['c', 'b']);
+    expect(
+      contentOf(readBatchForm({ ...form, lotId: '' }, CELSIUS, { ...NEW, former })).lotIds,
+    ).toEqual(['b']);
   });
 
   test('a fresh one needs only its name; an empty temperature means as outside', () => {
     const fresh = freshBatch(NOW, CELSIUS);
-    expect(Object.keys(sentences(readBatchForm(fresh, CELSIUS)))).toEqual(['name']);
-    expect(contentOf(readBatchForm({ ...fresh, name: 'a' }, CELSIUS)).temperatureC).toBeNull();
+    expect(Object.keys(sentences(readBatchForm(fresh, CELSIUS, NEW)))).toEqual(['name']);
+    expect(contentOf(readBatchForm({ ...fresh, name: 'a' }, CELSIUS, NEW)).temperatureC).toBeNull();
+  });
+
+  test('a year that was mistyped is asked about beside its field', () => {
+    const form = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), inAt: '0026-08-01T10:00' };
+    expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toMatch(/would have been in for/);
+    const gone = { ...form, outAt: '0026-08-03T10:00' };
+    expect(sentences(readBatchForm(gone, CELSIUS, NEW))['inAt']).toBe(
+      'Check the year: it must lie between 2000 and 2099.',
+    );
+    const late = { ...form, inAt: '2025-11-20T08:00' };
+    expect(sentences(readBatchForm(late, CELSIUS, NEW))['inAt']).toMatch(/for 366 days/);
   });
 
   test('times that are none, and out before in', () => {
     const form = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), inAt: '' };
-    expect(sentences(readBatchForm(form, CELSIUS))['inAt']).toBe('Choose a day and a time.');
+    expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toBe('Choose a day and a time.');
     const early = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
-    expect(sentences(readBatchForm(early, CELSIUS))['outAt']).toBe('It goes out after it came in.');
+    expect(sentences(readBatchForm(early, CELSIUS, NEW))['outAt']).toBe(
+      'It goes out after it came in.',
+    );
   });
 });
 

@@ -6,7 +6,7 @@ import { Button } from './Button';
 interface ForecastProgressProps {
   forecast: Pick<
     WorkerForecast<unknown, unknown>,
-    'status' | 'draws' | 'progress' | 'cancel' | 'again'
+    'status' | 'why' | 'draws' | 'progress' | 'cancel' | 'again'
   >;
   /** what is reckoned many times over, such as “course” */
   one: string;
@@ -27,7 +27,7 @@ function statusWords({ forecast, one, total, lookAt }: ForecastProgressProps): s
     case 'given-up':
       return `Stopped after ${counted(draws.length, one)}; what is shown rests on those.`;
     case 'failed':
-      return `The forecast could not be reckoned with these values; look at ${lookAt}.`;
+      return forecast.why || `No forecast can be made with these values; look at ${lookAt}.`;
   }
 }
 

@@ -19,7 +19,9 @@ function useUpdate(): { readonly update: Update; readonly take: () => void } {
       waiting.current = worker;
       setUpdate('waiting');
     };
-    const watch = (registration: ServiceWorkerRegistration): void => {
+    // (a browser that blocks it gives nothing back)
+    const watch = (registration: ServiceWorkerRegistration | undefined): void => {
+      if (!registration) return;
       found(registration.waiting);
       registration.addEventListener('updatefound', () => {
         const fresh = registration.installing;

@@ -6,7 +6,7 @@ function NotLoaded(): ReactElement {
   return (
     <div
       role="alert"
-      className="fixed inset-x-0 bottom-0 z-30 flex flex-wrap items-center gap-4 border-t-4 border-ink bg-paper px-4 py-2"
+      className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-ink bg-paper px-4 py-2"
     >
       <p className="grow text-base font-semibold">
         A part of Ripenum could not be loaded. What you typed is kept; check the connection and load

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { NOT_LOADED } from '../../workers/helpers';
 import { shrinkPhoto } from '../../workers/photoClient';
 import type { ShrunkPhoto } from '../../workers/protocol';
 
@@ -15,7 +16,10 @@ export function usePhotoAdding(keep: (photo: ShrunkPhoto) => Promise<unknown>): 
   const [state, setState] = useState({ busy: false, wrong: '' });
   const add = async (file: File): Promise<void> => {
     setState({ busy: true, wrong: '' });
-    const result = await shrinkPhoto(file);
+    const result = await shrinkPhoto(file).catch((error: unknown) => ({
+      ok: false as const,
+      message: error instanceof Error ? error.message : NOT_LOADED,
+    }));
     setState({ busy: false, wrong: result.ok ? '' : result.message });
     if (result.ok) await keep(result.photo);
   };

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { firstRevision, nextRevision, type AnyRecord } from '../../records';
+import { firstRevision, nextRevision, setAsideOf, type AnyRecord } from '../../records';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
 import type { RecordStore } from '../recordStore';
@@ -112,6 +112,100 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const due = await store.looksDue();
       const slots = due.flatMap((one) => (one.kind === 'frame-check' ? [one.content.slot] : []));
       expect(slots.sort()).toEqual([2, 3]);
+    });
+
+    test('a record that breaks its schema is refused, with its place, and nothing of the act is kept', async () => {
+      const store = await createStore();
+      const records = sampleLot();
+      const wrong = { ...records[3]!, reason: 'x'.repeat(546) };
+      expect(await store.append([...records.slice(0, 3), wrong])).toMatchObject({
+        ok: false,
+        error: { code: 'invalid-record', path: 'reason' },
+      });
+      expect(await store.all()).toEqual([]);
+    });
+
+    test('a record whose lot is not there is refused', async () => {
+      const store = await createStore();
+      const [, bucket] = sampleLot();
+      expect(await store.append([bucket!])).toMatchObject({
+        ok: false,
+        error: { code: 'invalid-record', path: 'ownerId' },
+      });
+    });
+
+    test('an act on what another has replaced is refused, with both and what they came from', async () => {
+      const store = await createStore();
+      const records = sampleLot();
+      const [lot] = records;
+      await store.append(records);
+      const theirs = nextRevision(countingScribe('theirs'), lot!, { reason: 'Theirs' });
+      const mine = nextRevision(countingScribe('mine'), lot!, { reason: 'Mine' });
+      await store.append([theirs]);
+      expect(await store.append([mine])).toMatchObject({
+        ok: false,
+        error: {
+          code: 'changed-since',
+          stale: [{ mine: { id: mine.id }, base: { id: lot!.id }, theirs: { id: theirs.id } }],
+        },
+      });
+      expect((await store.append([mine], { as: 'merge' })).ok).toBe(true);
+      const later = nextRevision(countingScribe('later'), mine, { reason: 'Later' });
+      expect((await store.append([later])).ok).toBe(true);
+    });
+
+    test('a new frame hangs in a free place only', async () => {
+      const store = await createStore();
+      const yard = sampleYard();
+      const looks = sampleLooks(yard, [sampleLook([9, 9])]);
+      await store.append([...yard.records, ...looks]);
+      const [frame, check] = sampleLooks({ ...yard, scribe: countingScribe('other') }, [
+        sampleLook([2, 2]),
+      ]);
+      expect(await store.append([frame!, check!])).toMatchObject({
+        ok: false,
+        error: { code: 'place-taken' },
+      });
+      expect((await store.append([frame!, check!], { as: 'merge' })).ok).toBe(true);
+    });
+
+    test('rows set aside are kept and given out again, but nothing is computed from them', async () => {
+      const store = await createStore();
+      const [lot, ...rest] = sampleLot();
+      const wrong = { ...rest[2]!, reason: 'x'.repeat(546) };
+      const setAside = [setAsideOf(wrong, [{ path: 'reason', message: 'too long' }])];
+      const done = await store.append([lot!, ...rest.slice(0, 2), wrong], {
+        as: 'merge',
+        setAside,
+      });
+      expect(done).toMatchObject({ ok: true, value: { written: 4 } });
+      expect(ids(await store.all())).not.toContain(wrong.id);
+      expect(await store.ofOwner(lot!.ownerId)).toHaveLength(3);
+      expect(await store.rows('reading', [wrong.id])).toEqual([wrong]);
+      expect((await store.inOrder(['reading'])).map((one) => one.id)).toEqual([wrong.id]);
+      expect(await store.setAside()).toMatchObject([{ id: wrong.id, row: { id: wrong.id } }]);
+      const better = nextRevision(countingScribe('better'), wrong, { reason: 'Corrected' });
+      expect((await store.append([better])).ok).toBe(true);
+      expect(await store.setAside()).toEqual([]);
+      expect(ids(await store.all())).toContain(better.id);
+    });
+
+    test('rows come in the order in which they were appended, whatever their clock says', async () => {
+      const store = await createStore();
+      const records = sampleLot();
+      await store.append(records);
+      const early = {
+        ...nextRevision(countingScribe('early'), records[0]!, { reason: 'Early' }),
+        recordedAt: '2001-01-01T00:00:00.000Z',
+      };
+      await store.append([early]);
+      const order = [...records.map((one) => one.id), early.id];
+      expect((await store.journal()).map((one) => one.id)).toEqual(order);
+      expect((await store.inOrder(['lot', 'container'])).map((one) => one.id)).toEqual([
+        records[0]!.id,
+        records[1]!.id,
+        early.id,
+      ]);
     });
   });
 }

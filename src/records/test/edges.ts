@@ -67,9 +67,11 @@ function* edgesOfField(node: Node, value: unknown, path: string): Generator<[str
     case 'array':
       yield [path, []];
       if (!Array.isArray(value) || value.length === 0) return;
-      yield [path, [...value, ...(value as unknown[])]];
+      yield [path, [...(value as unknown[]), ...(value as unknown[])]];
       if (node.items) yield* edgesOfField(node.items, value[0], `${path}.0`);
       return;
+    case 'object':
+    case undefined:
     default:
       if (typeof value !== 'object' || value === null) return;
       for (const [key, inner] of Object.entries(node.properties ?? {})) {

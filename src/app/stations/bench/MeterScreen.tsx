@@ -1,4 +1,4 @@
-import { Suspense, lazy, type ReactElement } from 'react';
+import { Suspense, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { useMoment } from '../../data/useMeters';
 import { useWorkshop } from '../../data/useWorkshop';
@@ -9,9 +9,11 @@ import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterS
 import { ChecksSection } from './parts/ChecksSection';
 import { DoubtedReadings } from './parts/DoubtedReadings';
 import { MeterDetails } from './parts/MeterDetails';
+import { lazyPart } from '../../ui/lazyPart';
 
-const DriftChart = lazy(() =>
-  import('./parts/DriftChart').then((module) => ({ default: module.DriftChart })),
+const DriftChart = lazyPart(
+  () => import('./parts/DriftChart'),
+  (module) => module.DriftChart,
 );
 
 /** One meter: what it is off by, its checks over time, and readings thrown into doubt. */

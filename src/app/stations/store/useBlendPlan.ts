@@ -1,10 +1,13 @@
 import { useRef, useState } from 'react';
 import type { BlendPlan, Relaxation } from '../../../core';
+import { helperTrouble } from '../../../workers/helpers';
 import { planBlend, type BlendQuestion } from '../../../workers/blendClient';
 
 /** A plan on its way. */
 export interface BlendSearch {
   readonly status: 'idle' | 'running' | 'done' | 'given-up' | 'failed';
+  /** that a part of the application could not be loaded; empty where the values are at fault */
+  readonly why: string;
   /** what was asked, so that changed settings do not pass for it */
   readonly question: BlendQuestion | null;
   /** undefined until it is known, null where nothing is worth pouring */
@@ -15,6 +18,7 @@ export interface BlendSearch {
 
 const IDLE: BlendSearch = {
   status: 'idle',
+  why: '',
   question: null,
   best: undefined,
   second: undefined,
@@ -48,7 +52,7 @@ export function useBlendPlan() {
       controller.signal,
     ).then(
       () => set({ status: 'done' }),
-      () => set({ status: 'failed' }),
+      (error: unknown) => set({ status: 'failed', why: helperTrouble(error) }),
     );
   };
   const cancel = (): void => {

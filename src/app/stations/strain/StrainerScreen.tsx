@@ -1,4 +1,4 @@
-import { Suspense, lazy, useCallback, useMemo, type ReactElement } from 'react';
+import { Suspense, useCallback, useMemo, type ReactElement } from 'react';
 import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, meshEffect } from '../../../core';
 import type { ExtractionFile } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
@@ -11,9 +11,11 @@ import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { StrainerAdvice } from './parts/StrainerAdvice';
 import { askedStrainer, type AskedStrainer } from './strainerQuestion';
+import { lazyPart } from '../../ui/lazyPart';
 
-const StrainingChart = lazy(() =>
-  import('./parts/StrainingChart').then((module) => ({ default: module.StrainingChart })),
+const StrainingChart = lazyPart(
+  () => import('./parts/StrainingChart'),
+  (module) => module.StrainingChart,
 );
 
 const MESH_WORDS = {

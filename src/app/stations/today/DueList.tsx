@@ -13,6 +13,7 @@ import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
+import { useSaving } from '../../ui/useSaving';
 import { byUrgency, dueWords, type DueItem, type DueStation } from './dueItem';
 
 const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>> = {
@@ -25,20 +26,19 @@ const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>>
 };
 
 /** Hands what comes over as an iCalendar file; its maker is loaded when it is first wanted. */
-function saveCalendar(items: readonly DueItem[], nowMs: number): void {
-  void import('../../format/calendarText').then(({ calendarText }) => {
-    const entries = byUrgency(items)
-      .filter((one) => Number.isFinite(one.atMs))
-      .map(({ id, title, why, atMs }) => ({
-        id,
-        title,
-        about: why,
-        // What is overdue is put on now, where it is seen.
-        atMs: Math.max(atMs, nowMs),
-        hours: 0.5,
-      }));
-    saveFile('ripenum-to-do.ics', calendarText(entries), 'text/calendar');
-  });
+async function saveCalendar(items: readonly DueItem[], nowMs: number): Promise<void> {
+  const { calendarText } = await import('../../format/calendarText');
+  const entries = byUrgency(items)
+    .filter((one) => Number.isFinite(one.atMs))
+    .map(({ id, title, why, atMs }) => ({
+      id,
+      title,
+      about: why,
+      // What is overdue is put on now, where it is seen.
+      atMs: Math.max(atMs, nowMs),
+      hours: 0.5,
+    }));
+  saveFile('ripenum-to-do.ics', calendarText(entries), 'text/calendar');
 }
 
 /** What waits at all stations, the most urgent first, one act each; nothing where nothing waits. */
@@ -50,13 +50,18 @@ export function DueList({
   nowMs: number;
 }): ReactElement | null {
   const workspace = useAppSelector(selectWorkspace);
+  const saving = useSaving();
   if (items.length === 0) return null;
   return (
     <section aria-labelledby="due" className="mt-6">
       <h2 id="due" className="text-2xl font-bold">
         To do, most urgent first ({items.length})
       </h2>
-      <Button tone="quiet" className="mt-1 px-0!" onClick={() => saveCalendar(items, nowMs)}>
+      <Button
+        tone="quiet"
+        className="mt-1 px-0!"
+        onClick={() => saving(() => saveCalendar(items, nowMs))}
+      >
         Put what comes into a calendar
       </Button>
       <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">

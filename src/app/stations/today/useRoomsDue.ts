@@ -1,13 +1,29 @@
 import { useMemo } from 'react';
-import { readingsDue, type RoomFile, type Workshop } from '../../../records';
+import { isForgotten, readingsDue, type RoomFile, type Workshop } from '../../../records';
+import { formatDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
 
 /** Readings of a room that are due within so long [ms]. */
 const SOON_MS = 12 * 3_600_000;
 
+/** Batches that nobody took out of the room in the books. */
+function forgottenRows({ room, batches }: RoomFile, nowMs: number): DueItem[] {
+  return batches
+    .filter(({ batch }) => isForgotten(batch.content, nowMs))
+    .map(({ batch }) => ({
+      id: `forgotten ${batch.entityId}`,
+      title: `When did ${batch.content.name} go out?`,
+      why: `${room.content.name}: it is in since ${formatDay(batch.content.inAt)}, longer than combs ever dry.`,
+      to: `warm-room/${room.entityId}`,
+      station: 'room',
+      timed: false,
+      atMs: nowMs,
+    }));
+}
+
 function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
   const { entityId, content } = file.room;
-  return readingsDue(file, nowMs)
+  const readings = readingsDue(file, nowMs)
     .filter((one) => one.atMs <= nowMs + SOON_MS)
     .map(({ id, atMs, batchId }) => {
       const batch = file.batches.find((one) => one.batch.entityId === batchId)?.batch.content;
@@ -19,8 +35,9 @@ function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
         station: 'room',
         timed: true,
         atMs,
-      };
+      } as const;
     });
+  return [...forgottenRows(file, nowMs), ...readings];
 }
 
 /** What waits in the warm rooms. */

@@ -1,4 +1,4 @@
-import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { Batch, BatchCheck, RoomFile } from '../../../records';
 import { FORECAST_DRAWS } from '../../../workers/dryingClient';
@@ -23,9 +23,11 @@ import { RoomDetails } from './parts/RoomDetails';
 import { TasksSection } from './parts/TasksSection';
 import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
 import { useRoomForecast, type RoomForecast } from './useRoomForecast';
+import { lazyPart } from '../../ui/lazyPart';
 
-const ForecastChart = lazy(() =>
-  import('./parts/ForecastChart').then((module) => ({ default: module.ForecastChart })),
+const ForecastChart = lazyPart(
+  () => import('./parts/ForecastChart'),
+  (module) => module.ForecastChart,
 );
 
 const COLUMNS = 'mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2';

@@ -39,7 +39,8 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
 
 /** A room is opened next, and its first band is to stand within a second. */
 function prefetchRoom(): void {
-  void Promise.all([import('./RoomScreen'), import('./parts/ForecastChart')]);
+  // where it cannot be fetched now, the room’s own page says so
+  Promise.all([import('./RoomScreen'), import('./parts/ForecastChart')]).catch(() => undefined);
 }
 
 /** All rooms in which combs dry. */

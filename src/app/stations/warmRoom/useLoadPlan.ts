@@ -1,17 +1,30 @@
 import { useEffect, useState } from 'react';
 import type { LoadAnswer, LoadQuestion } from '../../../core';
 import { planLoad, solveLoad, type LoadPlan } from '../../../workers/dryingClient';
+import { helperTrouble } from '../../../workers/helpers';
 
 /** So long nothing may be moved before the courses are reckoned [ms]. */
 const CALM_MS = 300;
 
-/** The plan of a load, reckoned anew once nothing is moved any more; null meanwhile. */
+/** The plan of a load on its way: null until it is there, or why there is none. */
+export interface LoadPlanView {
+  readonly plan: LoadPlan | null;
+  /** empty where nothing is wrong */
+  readonly wrong: string;
+}
+
+const NO_PLAN: LoadPlanView = { plan: null, wrong: '' };
+
+/** What is said of values with which no course can be computed. */
+const CANNOT = 'No plan can be made with these values; look at the room and the load.';
+
+/** The plan of a load, computed again once nothing is moved any more. */
 export function useLoadPlan(
   question: LoadQuestion | null,
   chosen: number,
   counts: readonly number[],
-): LoadPlan | null {
-  const [found, setFound] = useState<{ key: string; plan: LoadPlan } | null>(null);
+): LoadPlanView {
+  const [found, setFound] = useState<{ key: string; view: LoadPlanView } | null>(null);
   const key = question ? JSON.stringify([question, chosen, counts]) : '';
   useEffect(() => {
     if (key === '') return undefined;
@@ -19,8 +32,11 @@ export function useLoadPlan(
     const [asked, many, all] = JSON.parse(key) as [LoadQuestion, number, number[]];
     const started = window.setTimeout(() => {
       planLoad(asked, { chosen: many, counts: all }, stop.signal).then(
-        (plan) => setFound({ key, plan }),
-        () => undefined,
+        (plan) => setFound({ key, view: { plan, wrong: '' } }),
+        (error: unknown) => {
+          if (stop.signal.aborted) return;
+          setFound({ key, view: { plan: null, wrong: helperTrouble(error) || CANNOT } });
+        },
       );
     }, CALM_MS);
     return () => {
@@ -28,12 +44,14 @@ export function useLoadPlan(
       stop.abort();
     };
   }, [key]);
-  return found?.key === key ? found.plan : null;
+  return found?.key === key ? found.view : NO_PLAN;
 }
 
 /** The most that can be loaded, on its way. */
 export interface LoadSearch {
   readonly status: 'idle' | 'running' | 'done';
+  /** why no answer was found; empty where nothing is wrong */
+  readonly wrong: string;
   readonly tried: readonly { readonly boxes: number; readonly share: number }[];
   readonly answer: LoadAnswer | null;
   readonly start: () => void;
@@ -43,11 +61,12 @@ export interface LoadSearch {
 interface SearchState {
   readonly key: string;
   readonly status: LoadSearch['status'];
+  readonly wrong: string;
   readonly tried: LoadSearch['tried'];
   readonly answer: LoadAnswer | null;
 }
 
-const IDLE: SearchState = { key: '', status: 'idle', tried: [], answer: null };
+const IDLE: SearchState = { key: '', status: 'idle', wrong: '', tried: [], answer: null };
 
 /** Solves for the most boxes; an answer to an earlier question is not shown. */
 export function useLoadSearch(question: LoadQuestion | null): LoadSearch {
@@ -60,12 +79,15 @@ export function useLoadSearch(question: LoadQuestion | null): LoadSearch {
     if (!question) return;
     const controller = new AbortController();
     setStop(controller);
-    setState({ key, status: 'running', tried: [], answer: null });
+    setState({ ...IDLE, key, status: 'running' });
     const onTried = (boxes: number, share: number): void =>
       setState((before) => ({ ...before, tried: [...before.tried, { boxes, share }] }));
     solveLoad(question, onTried, controller.signal).then(
       (answer) => setState((before) => ({ ...before, status: 'done', answer })),
-      () => setState((before) => (before.key === key ? IDLE : before)),
+      (error: unknown) => {
+        const wrong = controller.signal.aborted ? '' : helperTrouble(error) || CANNOT;
+        setState((before) => (before.key === key ? { ...IDLE, key, wrong } : before));
+      },
     );
   };
   return { ...shown, start, cancel: () => stop?.abort() };

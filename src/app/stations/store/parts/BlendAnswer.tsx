@@ -217,7 +217,8 @@ export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps
       )}
       {status === 'failed' && (
         <p className="text-lg" role="alert">
-          It could not be reckoned with these values; try fewer tanks or other limits.
+          {search.why ||
+            'No blend can be planned with these values; try fewer tanks or other limits.'}
         </p>
       )}
       {best === null && (

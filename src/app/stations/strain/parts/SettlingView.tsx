@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
-import { Suspense, lazy, useMemo, type ReactElement } from 'react';
+import { Suspense, useMemo, type ReactElement } from 'react';
 import { settlingCourse, skimPlan, type SettlingMoment } from '../../../../core';
 import {
   nextRevision,
@@ -23,9 +23,12 @@ import { OneNumberForm } from '../../../ui/OneNumberForm';
 import { PlainTable } from '../../../ui/PlainTable';
 import { Waiting } from '../../../ui/Waiting';
 import { saveFile } from '../../../ui/saveFile';
+import { useSaving } from '../../../ui/useSaving';
+import { lazyPart } from '../../../ui/lazyPart';
 
-const ClearedChart = lazy(() =>
-  import('./ClearedChart').then((module) => ({ default: module.ClearedChart })),
+const ClearedChart = lazyPart(
+  () => import('./ClearedChart'),
+  (module) => module.ClearedChart,
 );
 
 const HOUR_MS = 3_600_000;
@@ -122,6 +125,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
       ).map((moment, at) => rowOf(SCHOOLS[at]!.name, moment)),
     [task],
   );
+  const saving = useSaving();
   const save = async (): Promise<void> => {
     if (!next) return;
     const { calendarText } = await import('../../../format/calendarText');
@@ -184,7 +188,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
               {next && <SkimForm settling={settling} />}
               <div className="flex flex-wrap gap-3">
                 {next && (
-                  <Button onClick={() => void save()}>
+                  <Button onClick={() => saving(save)}>
                     <CalendarPlus aria-hidden className="size-5" /> For the calendar
                   </Button>
                 )}

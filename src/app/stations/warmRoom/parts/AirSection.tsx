@@ -1,4 +1,4 @@
-import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from '../../../../core';
 import { seriesOf, type AirLog, type RoomFile } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
@@ -11,8 +11,12 @@ import { gapWords, spikeWords } from '../logWords';
 import { AirNowSheet } from './AirNowSheet';
 import { LogSheet } from './LogSheet';
 import { LoggerPanel } from './LoggerPanel';
+import { lazyPart } from '../../../ui/lazyPart';
 
-const AirChart = lazy(() => import('./AirChart').then((module) => ({ default: module.AirChart })));
+const AirChart = lazyPart(
+  () => import('./AirChart'),
+  (module) => module.AirChart,
+);
 
 const SOURCE_NAMES: Readonly<Record<AirLog['content']['source'], string>> = {
   typed: 'written down',

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import type { Batch, RoomFile } from '../../../../records';
+import { isForgotten, type Batch, type RoomFile } from '../../../../records';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -27,6 +27,12 @@ export function EarlierBatches(props: EarlierBatchesProps): ReactElement | null 
               {formatDay(batch.content.inAt)}
               {batch.content.outAt && ` to ${formatDay(batch.content.outAt)}`},{' '}
               {counted(checks.length, 'measurement')}
+              {isForgotten(batch.content, nowMs) && (
+                <strong className="block">
+                  Nobody wrote down when it went out: type it, or put the day right on which it came
+                  in.
+                </strong>
+              )}
             </span>
             <Button tone="quiet" onClick={() => onEdit(batch)}>
               Change<span className="sr-only"> {batch.content.name}</span>

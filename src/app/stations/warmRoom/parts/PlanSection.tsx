@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import { Suspense, lazy, useMemo, useState, type ReactElement } from 'react';
+import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import {
   loadCourse,
   type LoadAnswer,
@@ -20,9 +20,11 @@ import { PLAN_PROBABILITY, boxLike, firstWhatIf, loadQuestion, type WhatIf } fro
 import type { AskedRoom } from '../roomQuestion';
 import { useLoadPlan, useLoadSearch, type LoadSearch } from '../useLoadPlan';
 import type { RoomForecast } from '../useRoomForecast';
+import { lazyPart } from '../../../ui/lazyPart';
 
-const LoadChart = lazy(() =>
-  import('./LoadChart').then((module) => ({ default: module.LoadChart })),
+const LoadChart = lazyPart(
+  () => import('./LoadChart'),
+  (module) => module.LoadChart,
 );
 
 /** Loads of the curve. */
@@ -182,7 +184,7 @@ export function PlanSection({ file, asked, forecast }: PlanSectionProps): ReactE
   );
   const { capacityBoxes, pricePerKwh } = file.room.content;
   const counts = useMemo(() => countsFor(capacityBoxes), [capacityBoxes]);
-  const plan = useLoadPlan(question, whatIf.boxes, counts);
+  const { plan, wrong } = useLoadPlan(question, whatIf.boxes, counts);
   const search = useLoadSearch(question);
   const course = useMemo(
     () => (question ? loadCourse(question, whatIf.boxes) : null),
@@ -215,6 +217,11 @@ export function PlanSection({ file, asked, forecast }: PlanSectionProps): ReactE
             deadline={deadline}
           />
           <MostBoxes search={search} deadline={deadline} />
+          {(wrong || search.wrong) && (
+            <p role="alert" className="text-lg font-semibold">
+              {wrong || search.wrong}
+            </p>
+          )}
           {plan && (
             <Suspense fallback={<Waiting />}>
               <LoadChart curve={plan.curve} inDay={question.inDay} days={whatIf.days} />

@@ -72,7 +72,9 @@ export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElem
       title={record ? record.content.name : 'Load a batch'}
       description="A full box weighs 30 kg and more: lift with two, or with a trolley."
       formOf={formOf}
-      parse={(form) => readBatchForm(form, preferences, record?.content ?? null)}
+      parse={(form) =>
+        readBatchForm(form, preferences, { former: record?.content ?? null, nowMs: Date.now() })
+      }
     >
       <BatchFields />
     </EntrySheet>

@@ -6,6 +6,7 @@ import { roomTasks, type RoomFile } from '../../../../records';
 import { FIRST_TOLD } from '../../../../workers/dryingClient';
 import { Button } from '../../../ui/Button';
 import { saveFile } from '../../../ui/saveFile';
+import { useSaving } from '../../../ui/useSaving';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
 import { taskWords } from '../taskWords';
@@ -43,6 +44,7 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
       })),
     [file, asked, forecast, nowMs],
   );
+  const saving = useSaving();
   const save = async (): Promise<void> => {
     const { calendarText } = await import('../../../format/calendarText');
     const entries = tasks.map((one) => ({ ...one, atMs: Math.max(one.atMs, nowMs) }));
@@ -54,7 +56,7 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
       id="tasks"
       title="To do next"
       aside={
-        <Button onClick={() => void save()}>
+        <Button onClick={() => saving(save)}>
           <CalendarPlus aria-hidden className="size-5" /> For the calendar
         </Button>
       }
