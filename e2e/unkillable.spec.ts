@@ -92,22 +92,24 @@ test('a year that was mistyped long ago takes no page down, is named, and is cor
   await page.goto('/mine/today');
   await toCorrect.getByRole('button', { name: /^Correct/ }).click();
   await page.getByRole('button', { name: 'Keep the correction' }).click();
-  await expect(page.getByRole('alert')).toContainText('it must lie between 2000 and 2099');
+  await expect(page.getByRole('dialog')).toContainText('it must lie between 2000 and 2099');
   const now = new Date(Date.now() - 86_400_000).toISOString().slice(0, 16);
   await page.getByLabel('In at').fill(now);
   await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(toCorrect).toHaveCount(0);
   await page.goto('/mine/warm-room/room-1');
   await expect(page.getByText('Old stack').first()).toBeVisible();
   await page.goto('/mine/today');
   await page.keyboard.press('u');
-  await expect(toCorrect).toBeVisible();
+  await expect(page.getByText('cannot be right, so it is not brought back')).toBeVisible();
+  await expect(toCorrect).toHaveCount(0);
 });
 
 test('a mistyped year is asked about beside its field, and nothing is kept', async ({ page }) => {
   await page.goto('/demo/warm-room');
-  await page.getByRole('listitem').first().getByRole('link').click();
-  await page.getByRole('button', { name: /Bring boxes in|Load a batch|Add a batch/ }).click();
+  await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
+  await page.getByRole('button', { name: 'Load a batch' }).click();
   await page.getByLabel('Name').fill('Slip');
   await page.getByLabel('In since').fill('0026-08-01T10:00');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -210,9 +212,9 @@ test('two tabs correct one reading: other fields go together, the same field is 
   await expect(rivals.getByRole('row', { name: /dialValue/ })).toContainText('18');
   await expectAccessible(page);
   await rivals.getByRole('button', { name: 'Keep mine' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17 %' })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: /dial 17(\.0)? %/ })).toBeVisible();
   await page.getByText(/^History/).click();
-  await expect(page.getByText(/18 %/).first()).toBeVisible();
+  await expect(page.getByText(/dial 18\.0 %/).first()).toBeVisible();
 });
 
 test('a draft of an older shape neither hides nor breaks its form, and can be thrown away', async ({
@@ -275,9 +277,9 @@ test('a solver that cannot be loaded says so, and is tried again', async ({ page
   await expect(page.getByRole('alert')).toContainText('could not be loaded');
   await page.unroute('**/*.wasm');
   await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(
-    page.getByRole('button', { name: 'Keep it and pour' }),
-  ).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: 'Keep it and pour' })).toBeVisible({
+    timeout: 30_000,
+  });
 });
 
 test('a worker that cannot be loaded says so, and is tried again', async ({ page }) => {

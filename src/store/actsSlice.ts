@@ -77,6 +77,8 @@ const actsSlice = createSlice({
       redo: renamed(state.redo.slice(0, -1), standsFor),
       notice: { text: `Done again: ${act.label}`, tone: 'done' as const },
     }),
+    /** the last act can never be undone */
+    actForgotten: (state) => ({ ...state, undo: state.undo.slice(0, -1) }),
     noticeShown: (state, { payload }: PayloadAction<Notice | null>) => ({
       ...state,
       notice: payload,
@@ -88,6 +90,7 @@ const actsSlice = createSlice({
   },
 });
 
-export const { actsLoaded, actDone, actUndone, actRedone, noticeShown } = actsSlice.actions;
+export const { actsLoaded, actDone, actForgotten, actUndone, actRedone, noticeShown } =
+  actsSlice.actions;
 export const { selectNotice, selectCanUndo } = actsSlice.selectors;
 export const actsReducer = actsSlice.reducer;

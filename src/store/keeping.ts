@@ -1,6 +1,6 @@
 import { isAnyOf } from '@reduxjs/toolkit';
 import { databaseOf, dropDraft, keepDraft } from '../db';
-import { actDone, actRedone, actUndone, noticeShown } from './actsSlice';
+import { actDone, actForgotten, actRedone, actUndone, noticeShown } from './actsSlice';
 import { draftDropped, draftTyped } from './draftsSlice';
 import { listeners } from './listenerMiddleware';
 import { saveActs } from './undoMemory';
@@ -30,7 +30,7 @@ function keepDrafts(): void {
 
 function keepActs(): void {
   listeners.startListening({
-    matcher: isAnyOf(actDone, actUndone, actRedone),
+    matcher: isAnyOf(actDone, actForgotten, actUndone, actRedone),
     effect: (_action, api) => {
       const { session, acts } = api.getState();
       saveActs(session.workspace, { undo: acts.undo, redo: acts.redo });

@@ -26,6 +26,7 @@ import {
 } from '../records';
 import {
   actDone,
+  actForgotten,
   actRedone,
   actUndone,
   noticeShown,
@@ -152,6 +153,9 @@ export function revise<T extends AnyRecord>(
   return perform(label, (scribe) => [nextRevision(scribe, former, change)], options);
 }
 
+const WAS_WRONG =
+  'What was there before cannot be right, so it is not brought back. Correct the record again instead.';
+
 const CHANGED_SINCE =
   'It was changed elsewhere since, so it cannot be undone from here; look at the history of the lot.';
 
@@ -167,20 +171,25 @@ function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, rea
   });
 }
 
-/** Every revision of the entities that an act touched, by entity. */
+/** Every revision of the entities that an act touched, those it replaced even where they are set aside. */
 async function touchedBy(
   store: RecordStore,
   steps: readonly Step[],
 ): Promise<ReadonlyMap<string, readonly AnyRecord[]>> {
   const parts = await Promise.all(
-    [...groupBy(steps, (one) => one.kind)].map(([kind, own]) =>
+    [...groupBy(steps, (one) => one.kind)].flatMap(([kind, own]) => [
       store.ofEntities(
         kind,
         own.map((one) => one.entityId),
       ),
-    ),
+      store.rows(
+        kind,
+        own.flatMap((one) => one.formerId ?? []),
+      ),
+    ]),
   );
-  return groupBy(parts.flat(), (one) => one.entityId);
+  const found = new Map(parts.flat().map((one) => [one.id, one]));
+  return groupBy([...found.values()], (one) => one.entityId);
 }
 
 /** Appends revisions that take the steps of an act back; itself an act of the same shape. */
@@ -209,8 +218,14 @@ export function undo(): Thunk<void> {
     const act = getState().acts.undo.at(-1);
     if (!act) return;
     const taken = await dispatch(takeBack(act, 'Undone'));
-    if (taken.ok) dispatch(actUndone(taken.value));
-    else dispatch(noticeShown({ text: taken.error.message, tone: 'refused' }));
+    if (taken.ok) {
+      dispatch(actUndone(taken.value));
+      return;
+    }
+    // What was there before could not be right: it is not brought back, and the acts before can be undone.
+    const isWrong = taken.error.code === 'invalid-record';
+    if (isWrong) dispatch(actForgotten());
+    dispatch(noticeShown({ text: isWrong ? WAS_WRONG : taken.error.message, tone: 'refused' }));
   };
 }
 

@@ -1,4 +1,4 @@
-import { useCallback } from 'react';
+import { useCallback, useMemo } from 'react';
 import { draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 
 /** Where somebody stands: the box and the place in hand, kept through interruptions. */
@@ -10,15 +10,24 @@ export interface Standing {
 
 const FORM_KEY = 'comb-place';
 
+/** Where somebody stands, where the draft has the shape of today. */
+function standingIn(draft: Readonly<Record<string, unknown>> | undefined): Standing | null {
+  const { harvestId, boxId, slot } = draft ?? {};
+  return typeof harvestId === 'string' && typeof boxId === 'string' && Number.isInteger(slot)
+    ? { harvestId, boxId, slot: slot as number }
+    : null;
+}
+
 /** The frame last in hand, and putting another there. */
 export function useStanding(): readonly [Standing | null, (place: Standing) => void] {
   const dispatch = useAppDispatch();
-  const kept = useAppSelector((state) => selectDraft(state, FORM_KEY)) as Standing | undefined;
+  const draft = useAppSelector((state) => selectDraft(state, FORM_KEY));
+  const kept = useMemo(() => standingIn(draft), [draft]);
   const stand = useCallback(
     (place: Standing): void => {
       dispatch(draftTyped({ formKey: FORM_KEY, values: { ...place } }));
     },
     [dispatch],
   );
-  return [kept ?? null, stand];
+  return [kept, stand];
 }

@@ -2,7 +2,8 @@ import { useMemo } from 'react';
 import type { ReadingContent } from '../../records';
 import { selectDraft, selectPreferences, selectWorkspace, useAppSelector } from '../../store';
 import { useMeters, useMoment } from '../data/useMeters';
-import { readReadingForm, type ReadingForm } from '../forms/readingForm';
+import { mergedDraft } from '../forms/mergedDraft';
+import { FRESH_READING, readReadingForm } from '../forms/readingForm';
 import { readingFormKey } from './ReadingEntry';
 import { isPractice } from './standIns';
 
@@ -14,8 +15,8 @@ export function useProvisional(lotId: string): ReadingContent | null {
   const meters = useMeters();
   const takenAt = useMoment();
   return useMemo(() => {
-    if (!draft || !('spot' in draft)) return null;
-    const form = draft as unknown as ReadingForm;
+    if (!draft) return null;
+    const form = mergedDraft(FRESH_READING, draft);
     const practice = isPractice(meters, form.instrument, workspace);
     const parsed = readReadingForm(form, { preferences, meters, takenAt, practice });
     return parsed.ok ? parsed.content : null;

@@ -15,6 +15,9 @@ const ToCorrect = lazy(() =>
 const NOT_FETCHED =
   /dynamically imported module|importing a module script|module script failed|preload|failed to fetch/i;
 
+const NEWER =
+  'These records were written by a newer version of Ripenum. Load the page again to get that version; until then nothing is read or changed.';
+
 interface Said {
   readonly title: string;
   readonly more: string;
@@ -24,8 +27,9 @@ interface Said {
 
 function saidOf(error: unknown): Said {
   const line = error instanceof Error ? error.message : String(error);
-  if (error instanceof Error && error.name === 'NewerDatabaseError') {
-    return { title: 'A newer version was here', more: line, line: null };
+  // (wrapped by the database: only its name comes through)
+  if (`${error instanceof Error ? error.name : ''} ${line}`.includes('NewerDatabaseError')) {
+    return { title: 'A newer version was here', more: NEWER, line: null };
   }
   if (NOT_FETCHED.test(line)) {
     return {

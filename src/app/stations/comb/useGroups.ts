@@ -23,6 +23,18 @@ interface Kept {
   readonly groups: readonly Group[];
 }
 
+/** What was moved, where the draft has the shape of today; an older one is made anew from the rule. */
+function keptIn(draft: Readonly<Record<string, unknown>> | undefined): Kept | undefined {
+  const { rules, groups } = (draft ?? {}) as Partial<Kept>;
+  const fits =
+    Array.isArray(rules) &&
+    Array.isArray(groups) &&
+    groups.every(
+      (one: Partial<Group> | null) => typeof one?.name === 'string' && Array.isArray(one.keys),
+    );
+  return fits ? (draft as unknown as Kept) : undefined;
+}
+
 /** Keeps groups to frames that are still there, and puts new frames where the rule wants them. */
 function upToDate(kept: Kept, proposed: readonly Group[], keys: ReadonlySet<string>): Group[] {
   const groups = kept.groups.map((one) => ({
@@ -47,7 +59,8 @@ export function useGroups(day: HarvestDay) {
   const navigate = useNavigate();
   const workspace = useAppSelector(selectWorkspace);
   const formKey = `groups:${day.harvest.entityId}`;
-  const kept = useAppSelector((state) => selectDraft(state, formKey)) as Kept | undefined;
+  const draft = useAppSelector((state) => selectDraft(state, formKey));
+  const kept = useMemo(() => keptIn(draft), [draft]);
   const records = useAllLotRecords(workspace);
   const lots = useMemo(() => (records ? lotFilesOf(records) : undefined), [records]);
   const { entityId: harvestId, content: harvest } = day.harvest;
