@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { mark, nextFrame, openBox, tenths } from './combHouse';
 import { expect, expectAccessible, exportAll, openDemoLot, startOwnLot, test } from './house';
 
 const asFile = (text: string, name = 'season.json') => ({
@@ -101,6 +102,7 @@ test('a year that was mistyped long ago takes no page down, is named, and is cor
   await page.goto('/mine/warm-room/room-1');
   await expect(page.getByText('Old stack').first()).toBeVisible();
   await page.goto('/mine/today');
+  await expect(page.getByText('Read or weigh Old stack')).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText('cannot be right, so it is not brought back')).toBeVisible();
   await expect(toCorrect).toHaveCount(0);
@@ -164,7 +166,9 @@ test('rows that an earlier version took are set aside by the importer, listed, a
   await page.getByRole('button', { name: 'Bring it in, set those aside' }).click();
   await expect(page.getByText(/Brought in \d+ records/)).toBeVisible();
   await page.goto('/mine/today');
-  await expect(page.getByRole('region', { name: 'Correct 1 record' })).toContainText('Readings');
+  await expect(page.getByRole('region', { name: 'Correct 1 record' })).toContainText(
+    'Reading: dial',
+  );
   // and a copy of it all is read back by the application itself
   const copy = (await exportAll(page, 'mine')).toString();
   expect((JSON.parse(copy) as { records: unknown[] }).records).toHaveLength(
@@ -209,7 +213,7 @@ test('two tabs correct one reading: other fields go together, the same field is 
   await expect(other.getByRole('dialog')).toHaveCount(0);
   await keep(page);
   const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
-  await expect(rivals.getByRole('row', { name: /dialValue/ })).toContainText('18');
+  await expect(rivals.getByRole('row', { name: /Dial value/ })).toContainText('18');
   await expectAccessible(page);
   await rivals.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: /dial 17(\.0)? %/ })).toBeVisible();
@@ -311,4 +315,31 @@ test('the digest of a dossier covers its meter', async ({ page }) => {
   await page.getByLabel('File to verify').setInputFiles(asFile(text, 'as-it-was.json'));
   await page.getByLabel(/Digest on the dossier/).fill(printed);
   await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
+});
+
+test('two tabs judge one frame: nothing is overwritten, both are shown', async ({
+  context,
+  page,
+}) => {
+  await openBox(page, 'Hive 5');
+  await mark(page, 9).click();
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await mark(other, 9).click();
+  const judge = async (tab: Page, a: number, b: number): Promise<void> => {
+    await tenths(tab, 'A', a).click();
+    await tenths(tab, 'B', b).click();
+  };
+  await judge(page, 3, 3);
+  await judge(other, 9, 9);
+  await nextFrame(other).click();
+  await expect(other.getByText(/^Frame 9: /).first()).toBeVisible();
+  await page.bringToFront();
+  await nextFrame(page).click();
+  const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
+  await expect(rivals.getByRole('row', { name: /capped tenths/ }).first()).toContainText('3');
+  await rivals.getByRole('button', { name: 'Keep the other' }).click();
+  await expect(rivals).toHaveCount(0);
+  await mark(page, 9).click();
+  await expect(tenths(page, 'A', 9)).toBeChecked();
 });

@@ -265,7 +265,7 @@ export {
 } from './labelDesign';
 export { type Rivalry, differencesOf, rivalriesOf } from './merge';
 export { type MergeEffect, mergeEffects } from './mergeEffects';
-export { OWNER_KINDS } from './record';
+export { OWNER_KINDS, isLotRecord } from './record';
 export { damagedFile, findingsOf } from './recordFile';
 export { type PouredLine, pouredLines } from './pouring';
 export { type Packing, type PackingContent, packingContentSchema } from './packing';

@@ -1,4 +1,5 @@
-import type { AnyRecord, RecordKind } from '../../records';
+import { isLotRecord, type AnyRecord, type RecordKind } from '../../records';
+import { lotRecordWords } from './lotRecordWords';
 
 /** What each kind of record is called. */
 export const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
@@ -64,6 +65,12 @@ function nameOf({ content }: AnyRecord): string {
   );
 }
 
-/** "Batches: North stack" */
-export const titleOfRecord = (record: AnyRecord): string =>
-  [KIND_NAMES[record.kind], nameOf(record)].filter((one) => one !== '').join(': ');
+/** "Reading: dial 17.0 %", "Batches: North stack" */
+export function titleOfRecord(record: AnyRecord): string {
+  try {
+    if (isLotRecord(record)) return lotRecordWords(record);
+  } catch {
+    // a row that breaks its schema may lack what its words need
+  }
+  return [KIND_NAMES[record.kind], nameOf(record)].filter((one) => one !== '').join(': ');
+}

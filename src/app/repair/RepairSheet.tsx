@@ -1,4 +1,4 @@
-import { useMemo, type ReactElement } from 'react';
+import { useEffect, useMemo, type ReactElement } from 'react';
 import type { RowSetAside } from '../../db';
 import { nextRevision } from '../../records';
 import { perform, useAppDispatch } from '../../store';
@@ -20,6 +20,8 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
     defaults,
     parse: (typed: RepairForm) => readRepair(typed, row, fields),
   });
+  // what is wrong is why this sheet is open: it is said at once
+  useEffect(() => void form.trigger(), [form]);
   const keep = submit(async (content) => {
     const done = await dispatch(
       perform(
@@ -42,14 +44,13 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
       label="Correct the record"
     >
       <div className="space-y-5">
-        {fields.map(({ path, label, input, sentence }, at) => (
+        {fields.map(({ path, label, input }, at) => (
           <TextField
             key={path.join('.')}
             name={`values.${at}`}
             label={label}
             type={input === 'number' ? 'text' : input}
             {...(input === 'number' && { inputMode: 'decimal' })}
-            hint={sentence}
           />
         ))}
         <Button type="submit" tone="ink" className="min-h-14">

@@ -21,20 +21,27 @@ function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): v
 function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => void }) {
   const dispatch = useAppDispatch();
   const { row, troubles } = aside;
-  const canCorrect = repairFields(row, troubles).length > 0;
+  const [field] = repairFields(row, troubles);
   const title = titleOfRecord(row);
   const by = row.author === '' ? '' : ` by ${row.author}`;
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
       <div className="grow basis-72">
         <p className="text-xl leading-tight font-bold">{title}</p>
-        <p className="text-base">{troubles[0]?.message}</p>
+        <p className="text-base">
+          {field && (
+            <strong>
+              {field.label}: {field.text.replace('T', ', ') || 'empty'}.{' '}
+            </strong>
+          )}
+          {troubles[0]?.message}
+        </p>
         <p className="text-base text-ink-soft">
           Written {formatMoment(row.recordedAt)}
           {by}
         </p>
       </div>
-      {canCorrect && (
+      {field && (
         <Button tone="ink" onClick={onCorrect}>
           Correct<span className="sr-only"> {title}</span>
         </Button>
@@ -77,14 +84,17 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
 
 const NONE: readonly UnruledLot[] = [];
 
-/** Records with a value that cannot be right, and lots that cannot be ruled on: each with a way out. */
-export function ToCorrect({
-  unruled = NONE,
-}: {
+interface ToCorrectProps {
   unruled?: readonly UnruledLot[];
-}): ReactElement | null {
+  /** only what belongs to this lot */
+  ownerId?: string;
+}
+
+/** Records with a value that cannot be right, and lots that cannot be ruled on: each with a way out. */
+export function ToCorrect({ unruled = NONE, ownerId }: ToCorrectProps): ReactElement | null {
   const workspace = useAppSelector(selectWorkspace);
-  const aside = useSetAside(workspace) ?? [];
+  const all = useSetAside(workspace) ?? [];
+  const aside = all.filter((one) => ownerId === undefined || one.ownerId === ownerId);
   const [correcting, setCorrecting] = useState<RowSetAside | null>(null);
   const count = aside.length + unruled.length;
   if (count === 0) return null;

@@ -1,19 +1,19 @@
 import { checkedRecord, type AnyRecord, type Trouble } from '../../records';
 import { readDecimal } from '../format/decimal';
+import { fieldWords, pathSteps } from '../format/fieldWords';
 import { localText, momentOfLocal } from '../format/localMoment';
 import type { FieldError, Parsed } from '../forms/parsed';
 
 /** How one value of a record is typed. */
 export type RepairInput = 'date' | 'datetime-local' | 'number' | 'text';
 
-/** One value that cannot be right, with what is wrong with it. */
+/** One value that cannot be right. */
 export interface RepairField {
   /** steps from the record down to the value */
   readonly path: readonly (string | number)[];
   /** "in at" */
   readonly label: string;
   readonly input: RepairInput;
-  readonly sentence: string;
   readonly text: string;
 }
 
@@ -21,12 +21,6 @@ export interface RepairField {
 export interface RepairForm {
   values: string[];
 }
-
-const stepsOf = (path: string): (string | number)[] =>
-  path
-    .replaceAll(/\[(\d+)\]/g, '.$1')
-    .split('.')
-    .map((one) => (/^\d+$/.test(one) ? Number(one) : one));
 
 const at = (value: unknown, path: readonly (string | number)[]): unknown =>
   path.reduce<unknown>(
@@ -50,24 +44,17 @@ function textOf(value: unknown, input: RepairInput): string {
   return input === 'datetime-local' ? localText(value) : value;
 }
 
-/** "inAt" as "In at" */
-function labelOf(path: readonly (string | number)[]): string {
-  const name = String(path.findLast((one) => typeof one === 'string') ?? '');
-  const words = name.replaceAll(/([A-Z])/g, ' $1').toLowerCase();
-  return words.charAt(0).toUpperCase() + words.slice(1);
-}
-
 /** What of a row can be corrected by typing another value, one field a place. */
 export function repairFields(row: AnyRecord, troubles: readonly Trouble[]): RepairField[] {
   const byPath = new Map(troubles.map((one) => [one.path, one]));
-  return [...byPath.values()].flatMap(({ path, message }) => {
-    const steps = stepsOf(path);
+  return [...byPath.values()].flatMap(({ path }) => {
+    const steps = pathSteps(path);
     const value = at(row, steps);
     const isValue = value === null || typeof value === 'string' || typeof value === 'number';
     if (!isValue || steps[0] !== 'content') return [];
     const input = inputOf(value);
     const text = textOf(value, input);
-    return [{ path: steps, label: labelOf(steps), input, sentence: message, text }];
+    return [{ path: steps, label: fieldWords(steps.slice(1)), input, text }];
   });
 }
 
@@ -93,7 +80,7 @@ export function readRepair(
   if (checked.ok) return { ok: true, content: checked.record.content };
   const errors: Record<string, FieldError> = {};
   for (const { path, message } of checked.troubles) {
-    const index = fields.findIndex((one) => one.path.join('.') === stepsOf(path).join('.'));
+    const index = fields.findIndex((one) => one.path.join('.') === pathSteps(path).join('.'));
     errors[`values.${Math.max(0, index)}`] ??= { sentence: message };
   }
   return { ok: false, errors };

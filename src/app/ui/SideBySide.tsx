@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { differencesOf, type AnyRecord } from '../../records';
 import { formatMoment } from '../format/dates';
+import { fieldWords, pathSteps } from '../format/fieldWords';
 import { PlainTable } from './PlainTable';
 
 interface SideBySideProps {
@@ -31,7 +32,7 @@ export function SideBySide({ label, names, records }: SideBySideProps): ReactEle
           ? [['State', ...records.map((one) => (one.withdrawn ? WITHDRAWN : 'there'))]]
           : []),
         ...differences.map(({ path, values }) => [
-          path,
+          fieldWords(pathSteps(path)),
           ...values.map((one) => <strong key={one}>{one || 'empty'}</strong>),
         ]),
       ]}

@@ -10,6 +10,7 @@ import { ContainersSection } from './parts/ContainersSection';
 import { HistorySection } from './parts/HistorySection';
 import { LotHeader } from './parts/LotHeader';
 import { LotRule } from '../../lot/LotRule';
+import { ToCorrect } from '../../repair/ToCorrect';
 import { PiecesSection } from './parts/PiecesSection';
 import { ReadingsSection } from './parts/ReadingsSection';
 import { Reasons } from './parts/Reasons';
@@ -34,6 +35,7 @@ function LotView({ file }: { file: LotFile }): ReactElement {
   return (
     <>
       <LotHeader file={file} />
+      <ToCorrect ownerId={file.lot.entityId} />
       <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)] wide:grid-rows-[auto_1fr]">
         <div className="wide:col-start-2">
           <AnswerSlab ruling={answer.ruling} provisional={provisional !== null}>
