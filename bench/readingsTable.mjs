@@ -32,7 +32,7 @@ const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${BASE}/mine/kit`);
 await page.getByLabel('File to import').setInputFiles(file);
-await page.getByText(/Imported \d+ revisions/).waitFor({ timeout: 300_000 });
+await page.getByText(/Brought in \d+ records/).waitFor({ timeout: 300_000 });
 
 const opening = Date.now();
 await page.goto(`${BASE}/mine/bench/readings`);

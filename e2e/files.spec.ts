@@ -1,23 +1,17 @@
 import type { Page } from '@playwright/test';
-import { expect, exportAll, openDemoLot, test } from './house';
+import { expect, exportAll, jsonFile, openDemoLot, test } from './house';
 import { pdfText } from './pdfText';
-
-const asFile = (text: string) => ({
-  name: 'season.json',
-  mimeType: 'application/json',
-  buffer: Buffer.from(text),
-});
 
 const exportDemo = async (page: Page): Promise<string> => (await exportAll(page)).toString();
 
 test('what is exported is imported elsewhere, once', async ({ page }) => {
   const text = await exportDemo(page);
   await page.goto('/mine/kit');
-  await page.getByLabel('File to import').setInputFiles(asFile(text));
+  await page.getByLabel('File to import').setInputFiles(jsonFile(text));
   await expect(
     page.getByText(/Brought in \d+ records from season.json; 0 were here already/),
   ).toBeVisible();
-  await page.getByLabel('File to import').setInputFiles(asFile(text));
+  await page.getByLabel('File to import').setInputFiles(jsonFile(text));
   await expect(page.getByText(/Brought in 0 records/)).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
@@ -38,7 +32,7 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   const text = await exportDemo(page);
   await page.goto('/mine/kit');
   const choose = (content: string) =>
-    page.getByLabel('File to import').setInputFiles(asFile(content));
+    page.getByLabel('File to import').setInputFiles(jsonFile(content));
   await choose(text.slice(0, 4000));
   await expect(page.getByRole('alert')).toContainText('not a JSON file, or it was cut off');
   await choose('{"hives": 4}');

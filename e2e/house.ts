@@ -85,3 +85,21 @@ export async function exportAll(page: Page, workspace = 'demo'): Promise<Buffer>
   await page.goto(`/${workspace}/kit`);
   return savedBy(page, () => page.getByRole('button', { name: 'Export all records' }).click());
 }
+
+/** A text as a file that is chosen. */
+export const jsonFile = (text: string, name = 'season.json') => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+/** An exported file with its seal taken off and its records changed by hand. */
+export function changedBy(
+  text: string,
+  change: (records: Record<string, unknown>[]) => void,
+): string {
+  const file = JSON.parse(text) as { seal?: object; records: Record<string, unknown>[] };
+  delete file.seal;
+  change(file.records);
+  return JSON.stringify(file);
+}

@@ -1,5 +1,13 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, exportAll, openDemoLot, savedBy, test } from './house';
+import {
+  changedBy,
+  expect,
+  expectAccessible,
+  exportAll,
+  openDemoLot,
+  savedBy,
+  test,
+} from './house';
 import { pdfText } from './pdfText';
 
 const asFile = (text: string, name = 'colleague.json') => ({
@@ -45,14 +53,6 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   await page.getByLabel('File to verify').setInputFiles(asFile(touched));
   await expect(page.getByText('The file was changed')).toBeVisible();
 });
-
-/** A file as a colleague’s application would have written it after a change. */
-function changedBy(text: string, change: (records: Record<string, unknown>[]) => void): string {
-  const file = JSON.parse(text) as { seal?: object; records: Record<string, unknown>[] };
-  delete file.seal;
-  change(file.records);
-  return JSON.stringify(file);
-}
 
 test('a colleague’s file is merged without doubles; what differs is shown side by side', async ({
   page,

@@ -1,12 +1,14 @@
 import type { Page } from '@playwright/test';
-import { mark, nextFrame, openBox, tenths } from './combHouse';
-import { expect, expectAccessible, exportAll, openDemoLot, startOwnLot, test } from './house';
-
-const asFile = (text: string, name = 'season.json') => ({
-  name,
-  mimeType: 'application/json',
-  buffer: Buffer.from(text),
-});
+import {
+  changedBy,
+  expect,
+  expectAccessible,
+  exportAll,
+  jsonFile,
+  openDemoLot,
+  startOwnLot,
+  test,
+} from './house';
 
 /** Writes a row straight into the browser's database, as an earlier version might have left it. */
 async function putRow(page: Page, table: string, row: object): Promise<void> {
@@ -118,19 +120,11 @@ test('a mistyped year is asked about beside its field, and nothing is kept', asy
   await expect(page.getByText(/would have been in for .* days: check the year/)).toBeVisible();
 });
 
-/** A file with every seal taken off and some records changed by hand. */
-function byHand(text: string, change: (records: Record<string, unknown>[]) => void): string {
-  const file = JSON.parse(text) as { seal?: object; records: Record<string, unknown>[] };
-  delete file.seal;
-  change(file.records);
-  return JSON.stringify(file);
-}
-
 test('a file says what it would replace and remove before it does, and one undo takes it all back', async ({
   page,
 }) => {
   const text = (await exportAll(page)).toString();
-  const theirs = byHand(text, (records) => {
+  const theirs = changedBy(text, (records) => {
     const next = (record: Record<string, unknown>, id: string, more: object) =>
       records.push({ ...record, id, supersedes: record['id'], reason: 'Theirs', ...more });
     const held = (kind: string, entityId?: string) =>
@@ -139,7 +133,7 @@ test('a file says what it would replace and remove before it does, and one undo 
     next(lot, 'theirs-1', { content: { ...(lot['content'] as object), name: 'Renamed by them' } });
     next(held('yard'), 'theirs-2', { withdrawn: true });
   });
-  await page.getByLabel('File to import').setInputFiles(asFile(theirs));
+  await page.getByLabel('File to import').setInputFiles(jsonFile(theirs));
   const asked = page.getByRole('region', { name: 'season.json replaces 1, removes 1' });
   await expect(asked.getByText('Removes 1 record')).toBeVisible();
   await expect(asked.getByRole('listitem').filter({ hasText: 'Yards: ' })).toBeVisible();
@@ -156,12 +150,12 @@ test('rows that an earlier version took are set aside by the importer, listed, a
   page,
 }) => {
   const text = (await exportAll(page)).toString();
-  const older = byHand(text, (records) => {
+  const older = changedBy(text, (records) => {
     const reading = records.find((one) => one['kind'] === 'reading')!;
     reading['content'] = { ...(reading['content'] as object), takenAt: '9999-08-01T10:00:00.000Z' };
   });
   await page.goto('/mine/kit');
-  await page.getByLabel('File to import').setInputFiles(asFile(older));
+  await page.getByLabel('File to import').setInputFiles(jsonFile(older));
   await expect(page.getByText(/Sets aside 1 record to correct/)).toBeVisible();
   await page.getByRole('button', { name: 'Bring it in, set those aside' }).click();
   await expect(page.getByText(/Brought in \d+ records/)).toBeVisible();
@@ -174,51 +168,6 @@ test('rows that an earlier version took are set aside by the importer, listed, a
   expect((JSON.parse(copy) as { records: unknown[] }).records).toHaveLength(
     (JSON.parse(older) as { records: unknown[] }).records.length,
   );
-});
-
-test('two tabs correct one reading: other fields go together, the same field is asked about', async ({
-  context,
-  page,
-}) => {
-  await startOwnLot(page);
-  await page.getByLabel('The dial shows').fill('17.2');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.2 %' })).toBeVisible();
-  const other = await context.newPage();
-  await other.goto(page.url());
-  const open = async (tab: Page): Promise<void> => {
-    await tab.getByRole('button', { name: /^Correct reading/ }).click();
-    await expect(tab.getByRole('dialog')).toBeVisible();
-  };
-  const keep = async (tab: Page): Promise<void> => {
-    await tab.getByRole('dialog').getByLabel('Why').fill('Looked again');
-    await tab.getByRole('button', { name: 'Keep the correction' }).click();
-  };
-  await open(page);
-  await page.getByRole('dialog').getByLabel('Remark').fill('from the shed');
-  await open(other);
-  await other.getByRole('dialog').getByLabel('The dial shows').fill('17.6');
-  await keep(other);
-  await expect(other.getByRole('dialog')).toHaveCount(0);
-  await keep(page);
-  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.6 %' })).toContainText(
-    'from the shed',
-  );
-
-  await open(page);
-  await page.getByRole('dialog').getByLabel('The dial shows').fill('17.0');
-  await open(other);
-  await other.getByRole('dialog').getByLabel('The dial shows').fill('18.0');
-  await keep(other);
-  await expect(other.getByRole('dialog')).toHaveCount(0);
-  await keep(page);
-  const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
-  await expect(rivals.getByRole('row', { name: /Dial value/ })).toContainText('18');
-  await expectAccessible(page);
-  await rivals.getByRole('button', { name: 'Keep mine' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: /dial 17(\.0)? %/ })).toBeVisible();
-  await page.getByText(/^History/).click();
-  await expect(page.getByText(/dial 18\.0 %/).first()).toBeVisible();
 });
 
 test('a draft of an older shape neither hides nor breaks its form, and can be thrown away', async ({
@@ -248,30 +197,6 @@ test('choices are drafts too: a reload loses none of them', async ({ page }) => 
   await expect(page.getByRole('radio', { name: 'lb' })).toBeChecked();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('Your choices are kept.')).toBeVisible();
-});
-
-/** Opens the database as a newer version of the application would. */
-const upgradeElsewhere = (page: Page): Promise<void> =>
-  page.evaluate(async () => {
-    const request = indexedDB.open('ripenum-mine', 9990);
-    await new Promise((resolve) => (request.onsuccess = resolve));
-    request.result.close();
-  });
-
-test('once a newer version has the records, an old tab says so, and nothing older touches them', async ({
-  context,
-  page,
-}) => {
-  await startOwnLot(page);
-  const newer = await context.newPage();
-  await newer.goto('/');
-  await upgradeElsewhere(newer);
-  await expect(page.getByRole('alert')).toContainText('This tab is older than the records');
-  await page.getByLabel('The dial shows').fill('17.2');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
-  await expect(page.getByText('Reading 17.2 % kept')).toHaveCount(0);
-  await page.reload();
-  await expect(page.getByRole('heading', { name: 'A newer version was here' })).toBeVisible();
 });
 
 test('a solver that cannot be loaded says so, and is tried again', async ({ page }) => {
@@ -305,41 +230,14 @@ test('the digest of a dossier covers its meter', async ({ page }) => {
   await expect(digest).toBeVisible();
   const printed = /SHA-256 ([0-9a-f]{64})/.exec((await digest.textContent()) ?? '')![1]!;
   const text = (await exportAll(page)).toString();
-  const meddled = byHand(text, (records) => {
+  const meddled = changedBy(text, (records) => {
     records.filter((one) => one['kind'] === 'zero-check').forEach((one) => (one['author'] = 'ZZ'));
   });
   await page.goto('/demo/store/verify');
-  await page.getByLabel('File to verify').setInputFiles(asFile(meddled));
+  await page.getByLabel('File to verify').setInputFiles(jsonFile(meddled));
   await page.getByLabel(/Digest on the dossier/).fill(printed);
   await expect(page.getByText('No lot of this file gives that digest')).toBeVisible();
-  await page.getByLabel('File to verify').setInputFiles(asFile(text, 'as-it-was.json'));
+  await page.getByLabel('File to verify').setInputFiles(jsonFile(text, 'as-it-was.json'));
   await page.getByLabel(/Digest on the dossier/).fill(printed);
   await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
-});
-
-test('two tabs judge one frame: nothing is overwritten, both are shown', async ({
-  context,
-  page,
-}) => {
-  await openBox(page, 'Hive 5');
-  await mark(page, 9).click();
-  const other = await context.newPage();
-  await other.goto(page.url());
-  await mark(other, 9).click();
-  const judge = async (tab: Page, a: number, b: number): Promise<void> => {
-    await tenths(tab, 'A', a).click();
-    await tenths(tab, 'B', b).click();
-  };
-  await judge(page, 3, 3);
-  await judge(other, 9, 9);
-  await nextFrame(other).click();
-  await expect(other.getByText(/^Frame 9: /).first()).toBeVisible();
-  await page.bringToFront();
-  await nextFrame(page).click();
-  const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
-  await expect(rivals.getByRole('row', { name: /capped tenths/ }).first()).toContainText('3');
-  await rivals.getByRole('button', { name: 'Keep the other' }).click();
-  await expect(rivals).toHaveCount(0);
-  await mark(page, 9).click();
-  await expect(tenths(page, 'A', 9)).toBeChecked();
 });
