@@ -104,6 +104,7 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   await tenths(page, 'A', 9).click();
   await tenths(page, 'B', 9).click();
   await nextFrame(page).click();
+  await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
   const buffer = await exportAll(page);
   const kinds = new Set(
     (JSON.parse(buffer.toString()) as { records: { kind: string }[] }).records.map(

@@ -67,7 +67,7 @@ test('a colleague’s file is merged without doubles; what differs is shown side
   await page.getByLabel('File to import').setInputFiles(asFile(clash));
   const section = page.getByRole('region', { name: /colleague.json/ });
   await expect(section.getByRole('heading', { name: '1 record differs from yours' })).toBeVisible();
-  await expect(section.getByRole('row', { name: /name/ })).toContainText('Marsh, as they call it');
+  await expect(section.getByRole('row', { name: /^Name/ })).toContainText('Marsh, as they call it');
   await expectAccessible(page);
   await section.getByRole('button', { name: 'Take theirs' }).click();
   await section.getByRole('button', { name: 'Bring it in' }).click();
@@ -102,7 +102,7 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
   await expectAccessible(page);
   await asked.getByRole('button', { name: 'Bring it in' }).click();
   const rivals = page.getByRole('region', { name: /Changed in two places/ });
-  await expect(rivals.getByRole('row', { name: /name/ })).toContainText('Marsh by AA');
+  await expect(rivals.getByRole('row', { name: /^Name/ })).toContainText('Marsh by AA');
   await expectAccessible(page);
   await rivals.getByRole('button', { name: 'AA holds' }).click();
   await expect(rivals).toHaveCount(0);

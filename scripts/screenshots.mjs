@@ -91,7 +91,7 @@ const views = [
     open: async (page) => {
       await page.goto(`${BASE}/demo/strain`);
       await page.getByRole('link', { name: /Field yard, late boxes/ }).click();
-      await page.getByText(/^between/).waitFor();
+      await page.getByText(/^500 possible days/).waitFor();
     },
   },
   {

@@ -209,6 +209,22 @@ export class NewerDatabaseError extends Error {
   }
 }
 
+function refuseNewer(database: Dexie): void {
+  const { idbdb } = database as Dexie & { idbdb?: IDBDatabase };
+  if ((idbdb?.version ?? 0) > DATABASE_VERSION * NATIVE_STEP) {
+    throw new NewerDatabaseError();
+  }
+}
+
+/** Whether something failed since a newer version of the application has the records. */
+export function isOfNewer(error: unknown): boolean {
+  if (error instanceof NewerDatabaseError) return true;
+  if (!(error instanceof Error)) return false;
+  const { inner } = error as Error & { inner?: unknown };
+  if (inner !== undefined && inner !== null) return isOfNewer(inner);
+  return error.name === 'DatabaseClosedError'; // closed for good: only `databaseOf` does that
+}
+
 export class RipenumDatabase extends Dexie {
   declare drafts: EntityTable<DraftRow, 'key'>;
   declare settings: EntityTable<SettingRow, 'key'>;
@@ -237,10 +253,8 @@ export class RipenumDatabase extends Dexie {
     this.version(DATABASE_VERSION)
       .stores({ journal: '++at, &id', setAside: 'id' })
       .upgrade(writeJournal);
-    this.on('ready', (database) => {
-      const { idbdb } = database as Dexie & { idbdb?: IDBDatabase };
-      if ((idbdb?.version ?? 0) > DATABASE_VERSION * NATIVE_STEP) throw new NewerDatabaseError();
-    });
+    const eachTime = true;
+    this.on('ready', refuseNewer, eachTime);
   }
 
   /** The table of a kind of record, seen as a table of any record. */
@@ -266,10 +280,12 @@ export function databaseOf(workspace: Workspace): RipenumDatabase {
   if (known) return known;
   const database = new RipenumDatabase(`ripenum-${workspace}`);
   database.on('versionchange', ({ newVersion }) => {
+    // Thrown away and begun anew, as the demo season is, it is opened again when it is next used.
+    if (newVersion === null) return true;
     // Closed for good: what this tab knows of the records is older than the records.
-    // (Thrown away and begun anew, as the demo season is, it is opened again when it is next used.)
-    database.close({ disableAutoOpen: newVersion !== null });
-    if (newVersion !== null) supersededListeners.forEach((one) => one());
+    database.close({ disableAutoOpen: true });
+    supersededListeners.forEach((one) => one());
+    return false; // or Dexie's own listener would let it open again
   });
   open.set(workspace, database);
   return database;

@@ -17,7 +17,7 @@ import {
   kindsReferred,
   type KeptReader,
 } from './appendCheck';
-import { NewerDatabaseError, type RipenumDatabase } from './database';
+import { NewerDatabaseError, isOfNewer, type RipenumDatabase } from './database';
 import type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
 
 /** Looks up in a database, within a transaction that is under way. */
@@ -223,8 +223,8 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
         );
       } catch (error) {
         if (error instanceof Refusal) return error.result();
-        if (error instanceof NewerDatabaseError) {
-          return failed({ code: 'newer-database', message: error.message });
+        if (isOfNewer(error)) {
+          return failed({ code: 'newer-database', message: new NewerDatabaseError().message });
         }
         return failed(storageFailed(error));
       }

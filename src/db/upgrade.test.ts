@@ -7,7 +7,13 @@ import { nextRevision } from '../records';
 import { YEAR_SENTENCE } from '../records/moments';
 import { sampleRoom } from '../records/test/sampleRoom';
 import { STRICTNESS, checkRows } from './checkRows';
-import { DATABASE_VERSION, NewerDatabaseError, RipenumDatabase } from './database';
+import {
+  DATABASE_VERSION,
+  NewerDatabaseError,
+  RipenumDatabase,
+  databaseOf,
+  onSuperseded,
+} from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 
 const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
@@ -134,20 +140,53 @@ describe('a database of the fifth version, with a year that nobody meant', () =>
   });
 });
 
+/** Opens a database as a newer version of the application would, which has one table more. */
+function openNewer(name: string): Promise<IDBDatabase> {
+  const request = indexedDB.open(name, (DATABASE_VERSION + 1) * 10);
+  request.onupgradeneeded = () => request.result.createObjectStore('more');
+  return new Promise((resolve, reject) => {
+    request.onsuccess = () => resolve(request.result);
+    request.onerror = () => reject(new Error(request.error?.message));
+  });
+}
+
+const NOT_TOUCHED = { ok: false, error: { code: 'newer-database' } };
+
 describe('a database that a newer version of the application has written', () => {
   test('is neither read nor written', async () => {
-    const newer = new Dexie('test-newer');
-    newer.version(DATABASE_VERSION + 1).stores({ lots: 'id', more: 'id' });
-    await newer.open();
-    newer.close();
+    (await openNewer('test-newer')).close();
     const database = new RipenumDatabase('test-newer');
     await expect(database.open()).rejects.toThrow(NewerDatabaseError);
     const store = createDexieRecordStore(new RipenumDatabase('test-newer'));
-    const refused = await store.append(sampleLot());
-    expect(refused.ok).toBe(false);
+    expect(await store.append(sampleLot())).toMatchObject(NOT_TOUCHED);
     const kept = new Dexie('test-newer');
     await kept.open();
     expect(await kept.table('lots').count()).toBe(0);
     kept.close();
+  });
+
+  test('nor when the newer version comes while it is open', async () => {
+    let told = 0;
+    onSuperseded(() => (told += 1));
+    const store = createDexieRecordStore(databaseOf('mine'));
+    const [lot, ...rest] = sampleLot();
+    expect((await store.append([lot!])).ok).toBe(true);
+    const newer = await openNewer('ripenum-mine');
+    expect(await store.append(rest)).toMatchObject(NOT_TOUCHED);
+    newer.close();
+    expect(await store.append(rest)).toMatchObject(NOT_TOUCHED);
+    expect(told).toBe(1);
+    // closed for good: not even opened again to look
+    await expect(databaseOf('mine').settings.count()).rejects.not.toThrow('NewerDatabaseError');
+  });
+
+  test('nor when the browser had closed it meanwhile', async () => {
+    const database = new RipenumDatabase('test-newer-later');
+    const store = createDexieRecordStore(database);
+    const [lot, ...rest] = sampleLot();
+    expect((await store.append([lot!])).ok).toBe(true);
+    database.close({ disableAutoOpen: false });
+    (await openNewer('test-newer-later')).close();
+    expect(await store.append(rest)).toMatchObject(NOT_TOUCHED);
   });
 });

@@ -3,6 +3,7 @@ import type { FileProgress } from '../../db';
 import { RecordFileJob } from '../../workers/recordFileClient';
 import type { RecordFileWorker } from '../../workers/recordFileProtocol';
 import { Button } from './Button';
+import { ProgressBar } from './ProgressBar';
 
 /** One step of work on a file. */
 type Step<T> = (remote: RecordFileWorker, told: (progress: FileProgress) => void) => Promise<T>;
@@ -86,12 +87,7 @@ export function FileWork({ work }: { work: FileWorkState }): ReactElement | null
   const doing = progress ? DOING[progress.doing] : 'Working';
   return (
     <div className="mt-3 flex min-h-11 flex-wrap items-center gap-x-4 gap-y-2 text-base">
-      <progress
-        aria-label={doing}
-        {...(progress && { value: progress.share })}
-        max={1}
-        className="h-3 w-40 accent-lavender"
-      />
+      <ProgressBar doing={doing} share={progress?.share} />
       <p role="status">{doing} …</p>
       <Button onClick={work.close}>Stop</Button>
     </div>

@@ -2,6 +2,7 @@ import type { ReactElement, ReactNode } from 'react';
 import type { WorkerForecast } from '../data/useWorkerForecast';
 import { counted } from '../format/counted';
 import { Button } from './Button';
+import { ProgressBar } from './ProgressBar';
 
 interface ForecastProgressProps {
   forecast: Pick<
@@ -37,14 +38,7 @@ export function ForecastProgress(props: ForecastProgressProps): ReactElement {
   const running = forecast.status === 'running';
   return (
     <div className="mt-3 flex min-h-14 flex-wrap items-center gap-x-4 gap-y-2 text-base">
-      {running && (
-        <progress
-          aria-label={`Reckoned ${one}s`}
-          value={forecast.progress}
-          max={1}
-          className="h-3 w-40 accent-lavender"
-        />
-      )}
+      {running && <ProgressBar doing={`Reckoned ${one}s`} share={forecast.progress} />}
       <p role="status">{statusWords(props)}</p>
       {running ? (
         <Button onClick={forecast.cancel}>Stop</Button>
