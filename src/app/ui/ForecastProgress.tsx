@@ -38,7 +38,7 @@ export function ForecastProgress(props: ForecastProgressProps): ReactElement {
   const running = forecast.status === 'running';
   return (
     <div className="mt-3 flex min-h-14 flex-wrap items-center gap-x-4 gap-y-2 text-base">
-      {running && <ProgressBar doing={`Reckoned ${one}s`} share={forecast.progress} />}
+      {running && <ProgressBar doing={`${one}s worked out`} share={forecast.progress} />}
       <p role="status">{statusWords(props)}</p>
       {running ? (
         <Button onClick={forecast.cancel}>Stop</Button>
