@@ -97,7 +97,7 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
     );
   });
   await page.getByLabel('File to import').setInputFiles(asFile(twoTruths));
-  const asked = page.getByRole('region', { name: 'colleague.json replaces 1' });
+  const asked = page.getByRole('region', { name: 'colleague.json replaces 1 record' });
   await expect(asked.getByRole('listitem')).toContainText('Lot ');
   await expectAccessible(page);
   await asked.getByRole('button', { name: 'Bring it in' }).click();

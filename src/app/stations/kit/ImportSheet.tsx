@@ -64,10 +64,10 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
   const [theirs, setTheirs] = useState<ReadonlySet<string>>(new Set());
   const { fresh, same, added, replaced, removed, returned, setAside, gaps, lostCount } = summary;
   const does = [
-    added > 0 ? `adds ${added}` : '',
-    replaced.count > 0 ? `replaces ${replaced.count}` : '',
-    removed.count > 0 ? `removes ${removed.count}` : '',
-    returned > 0 ? `brings back ${returned}` : '',
+    added > 0 ? `adds ${counted(added, 'record')}` : '',
+    replaced.count > 0 ? `replaces ${counted(replaced.count, 'record')}` : '',
+    removed.count > 0 ? `removes ${counted(removed.count, 'record')}` : '',
+    returned > 0 ? `brings back ${counted(returned, 'record')}` : '',
   ].filter((one) => one !== '');
   return (
     <section aria-labelledby="import" className="mt-5 border-4 border-lavender p-4">
