@@ -134,7 +134,9 @@ test('a file says what it would replace and remove before it does, and one undo 
     next(held('yard'), 'theirs-2', { withdrawn: true });
   });
   await page.getByLabel('File to import').setInputFiles(jsonFile(theirs));
-  const asked = page.getByRole('region', { name: 'season.json replaces 1 record, removes 1 record' });
+  const asked = page.getByRole('region', {
+    name: 'season.json replaces 1 record, removes 1 record',
+  });
   await expect(asked.getByText('Removes 1 record', { exact: true })).toBeVisible();
   await expect(asked.getByRole('listitem').filter({ hasText: 'Yards: ' })).toBeVisible();
   await expectAccessible(page);
