@@ -197,8 +197,13 @@ export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
 export type { Finding, Phrasing } from './ruling/rule';
 export { densityMoisture } from './mass/density';
-export { commonStandard, planVerdictOf } from './ruling/rules/samplingPlan';
-export { suspectVesselsOf, vesselMoistures } from './ruling/vesselMoistures';
+export { planVerdictOf } from './ruling/rules/samplingPlan';
+export {
+  commonStandard,
+  suspectVesselsOf,
+  vesselEstimate,
+  vesselMoistures,
+} from './ruling/vesselMoistures';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {

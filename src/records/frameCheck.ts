@@ -74,7 +74,7 @@ export const cellReadingSchema = z.object({
   scale: z.enum(SCALES),
   dialValue: z.number().min(1, CELL_SENTENCE).max(90, CELL_SENTENCE),
   temperatureC: airTemperatureField,
-  atc: z.boolean(),
+  atc: z.boolean().nullable(),
 });
 
 /** What the keeper did with the frame, beside what the school proposed. */

@@ -27,8 +27,8 @@ export const meterShape = {
     .number()
     .min(DIVISION_RANGE[0], 'One division of the dial is more than 0.')
     .max(DIVISION_RANGE[1], 'One division of the dial is at most 10.'),
-  /** the meter compensates temperature by itself */
-  atc: z.boolean(),
+  /** the meter compensates temperature by itself; null where nobody knows */
+  atc: z.boolean().nullable(),
 } as const;
 
 /** What is wrong with a dial value on honey, or null. */

@@ -1,6 +1,6 @@
 import { GUARD_FACTOR } from '../conformity/conformity';
 import { groupBy } from '../lists/groupBy';
-import { groupOf, usableOf, worthOf, type BlendContainer, type BlendTask } from './blendTask';
+import { groupOf, sharedKg, usableOf, worthOf, type BlendContainer, type BlendTask } from './blendTask';
 
 /** A linear limit on the masses that stands for a guard band: coefficient of each container [%]. */
 export type GuardCut = readonly number[];
@@ -58,12 +58,14 @@ export function tangentCut(
   const { systematicPercent, targetPercent } = task;
   const total = massesKg.reduce((all, one) => all + one, 0);
   const own = containers.map((one, at) => massesKg[at]! * one.randomPercent);
-  const norm = Math.hypot(...own, systematicPercent * total);
+  const together = sharedKg(containers.map((container, at) => ({ container, massKg: massesKg[at]! })));
+  const norm = Math.hypot(...own, ...together.values(), systematicPercent * total);
   return containers.map((one, at) => {
+    const shared = one.shared ? one.shared.percent * (together.get(one.shared.id) ?? 0) : 0;
     const slope =
       norm === 0
         ? systematicPercent
-        : (massesKg[at]! * one.randomPercent ** 2 + systematicPercent ** 2 * total) / norm;
+        : (massesKg[at]! * one.randomPercent ** 2 + shared + systematicPercent ** 2 * total) / norm;
     return one.meanPercent - targetPercent + GUARD_FACTOR * slope;
   });
 }

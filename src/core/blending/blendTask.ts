@@ -9,6 +9,8 @@ export interface BlendContainer {
   readonly meanPercent: number;
   /** its own standard uncertainty, without what all readings of the meter share [%] */
   readonly randomPercent: number;
+  /** doubt that it has in common with others of the same id, as unread ones with their lot's mean [%] */
+  readonly shared?: { readonly id: string; readonly percent: number };
   /** flow, and colour class; containers of which neither is known count as alike */
   readonly flow: string;
   readonly colour: string;
@@ -65,7 +67,8 @@ export const usableOf = ({ containers }: BlendTask): readonly BlendContainer[] =
 
 /** Whether a container is too wet to meet the target by itself. */
 export function isTooWet(container: BlendContainer, task: BlendTask): boolean {
-  const standard = Math.hypot(container.randomPercent, task.systematicPercent);
+  const { randomPercent, shared } = container;
+  const standard = Math.hypot(randomPercent, shared?.percent ?? 0, task.systematicPercent);
   return container.meanPercent + GUARD_FACTOR * standard > task.targetPercent;
 }
 
@@ -74,8 +77,25 @@ export function groupOf({ flow, colour }: BlendContainer, task: BlendTask): stri
   return [task.mixFlows ? '' : flow, task.mixColours ? '' : colour].join('|');
 }
 
+/** Some kg of a container. */
+export interface Part {
+  readonly container: BlendContainer;
+  readonly massKg: number;
+}
+
+/** Doubt that parts have in common, by its id: masses times percent, added up [kg·%]. */
+export function sharedKg(parts: readonly Part[]): Map<string, number> {
+  const sums = new Map<string, number>();
+  for (const { container, massKg } of parts) {
+    const { shared } = container;
+    if (shared) sums.set(shared.id, (sums.get(shared.id) ?? 0) + massKg * shared.percent);
+  }
+  return sums;
+}
+
 /**
- * Moisture of a tank: by mass; own doubts in quadrature, what readings share once.
+ * Moisture of a tank: by mass; own doubts in quadrature, what some containers share once for these,
+ * what all readings share once for all.
  *
  * @param parts - what was poured, at least one with a mass over 0
  * @param systematicPercent - common to all readings [%], >= 0
@@ -83,7 +103,7 @@ export function groupOf({ flow, colour }: BlendContainer, task: BlendTask): stri
  * @source conservation of water; JCGM 100:2008 (GUM), 5.2, recalled from memory
  */
 export function tankMoisture(
-  parts: readonly { readonly container: BlendContainer; readonly massKg: number }[],
+  parts: readonly Part[],
   systematicPercent: number,
 ): Estimate {
   const total = parts.reduce((sum, one) => sum + one.massKg, 0);
@@ -94,6 +114,7 @@ export function tankMoisture(
     water += massKg * container.meanPercent;
     squares += (massKg * container.randomPercent) ** 2;
   }
+  for (const one of sharedKg(parts).values()) squares += one ** 2;
   const standardUncertainty = Math.hypot(Math.sqrt(squares) / total, systematicPercent);
   return { mean: water / total, standardUncertainty };
 }

@@ -1,5 +1,5 @@
 import { GUARD_FACTOR } from '../conformity/conformity';
-import { usableOf, worthOf, type BlendTask, type Pour } from './blendTask';
+import { sharedKg, usableOf, worthOf, type BlendTask, type Pour } from './blendTask';
 import type { Seconds } from './programme';
 
 /** Whole containers together: what they bring into a tank, or take out of it. */
@@ -11,16 +11,31 @@ interface Lot {
   readonly water: number;
   /** squares of mass times own doubt [kg²·%²] */
   readonly squares: number;
+  /** doubt in common with others, by its id [kg·%] */
+  readonly shared: ReadonlyMap<string, number>;
   readonly worthKg: number;
 }
 
-const NOTHING: Lot = { places: [], massKg: 0, water: 0, squares: 0, worthKg: 0 };
+const NOTHING: Lot = { places: [], massKg: 0, water: 0, squares: 0, shared: new Map(), worthKg: 0 };
+
+/** What two have in common with others, the second added or taken away. */
+function sharedBy(
+  a: ReadonlyMap<string, number>,
+  b: ReadonlyMap<string, number>,
+  sign: 1 | -1,
+): ReadonlyMap<string, number> {
+  if (b.size === 0) return a;
+  const sums = new Map(a);
+  for (const [id, kg] of b) sums.set(id, (sums.get(id) ?? 0) + sign * kg);
+  return sums;
+}
 
 const together = (a: Lot, b: Lot): Lot => ({
   places: [...a.places, ...b.places],
   massKg: a.massKg + b.massKg,
   water: a.water + b.water,
   squares: a.squares + b.squares,
+  shared: sharedBy(a.shared, b.shared, 1),
   worthKg: a.worthKg + b.worthKg,
 });
 
@@ -39,6 +54,7 @@ function lotsOf(task: BlendTask, places: readonly number[]): Lot[] {
       massKg: one.massKg,
       water: one.massKg * one.meanPercent,
       squares: (one.massKg * one.randomPercent) ** 2,
+      shared: sharedKg([{ container: one, massKg: one.massKg }]),
       worthKg: one.massKg * worthOf(one, task) - task.openingWorthKg,
     };
   });
@@ -49,7 +65,9 @@ function allows(task: BlendTask, capacityKg: number, [held, out, into]: [Lot, Lo
   const massKg = held.massKg - out.massKg + into.massKg;
   if (massKg > capacityKg) return false;
   if (massKg < 1e-9) return true;
-  const squares = Math.max(0, held.squares - out.squares + into.squares);
+  const shared = sharedBy(sharedBy(held.shared, out.shared, -1), into.shared, 1);
+  let squares = Math.max(0, held.squares - out.squares + into.squares);
+  for (const one of shared.values()) squares += one ** 2;
   const mean = (held.water - out.water + into.water) / massKg;
   const standard = Math.hypot(Math.sqrt(squares) / massKg, task.systematicPercent);
   return mean + GUARD_FACTOR * standard <= task.targetPercent;

@@ -143,9 +143,13 @@ export type Calibration =
       readonly standardPercent: number;
     };
 
+/** The last check up to a moment, else the first one after it. */
+function nearest(sorted: readonly ZeroPoint[], atDay: number): ZeroPoint | undefined {
+  return sorted.filter((one) => one.atDay <= atDay).at(-1) ?? sorted[0];
+}
+
 function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibration {
-  const rough = points.filter((one) => one.rough && one.atDay <= atDay).sort(byDay);
-  const last = rough[rough.length - 1];
+  const last = nearest(points.filter((one) => one.rough).sort(byDay), atDay);
   if (!last) return { status: 'none' };
   const agrees = Math.abs(last.offsetPercent) <= 2 * last.standardPercent;
   const { unchecked } = BUDGET_DEFAULTS.calibration;
@@ -157,7 +161,9 @@ function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibrat
 
 /**
  * What is known of a meter's zero at a moment: from the last full check before it, its offset and
- * what may have drifted since. A rough check corrects nothing; it only narrows the doubt.
+ * what may have drifted since. Where there is none before, the first one after it acts backwards: what
+ * it found the meter was off by before, with what may have drifted in between. A rough check corrects
+ * nothing; it only narrows the doubt.
  *
  * @param points - checks of one meter in any order
  * @param atDay - the moment, in the days of the checks
@@ -167,16 +173,19 @@ function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibrat
 export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Calibration {
   const place = { fn: 'calibrationAt', param: 'atDay', unit: 'd' };
   requireInRange(atDay, [-Number.MAX_VALUE, Number.MAX_VALUE], place);
-  const before = fullChecks(points).filter((one) => one.atDay <= atDay);
-  const last = before[before.length - 1];
-  if (!last) return roughCalibration(points, atDay);
-  const months = (atDay - last.atDay) / MONTH_DAYS;
-  const drift = driftPerRootMonth(before) * Math.sqrt(months);
+  const checks = fullChecks(points);
+  const check = nearest(checks, atDay);
+  if (!check) return roughCalibration(points, atDay);
+  const isBefore = check.atDay <= atDay;
+  const months = Math.abs(atDay - check.atDay) / MONTH_DAYS;
+  const known = isBefore ? checks.filter((one) => one.atDay <= atDay) : [check];
+  const drift = driftPerRootMonth(known) * Math.sqrt(months);
   return {
     status: 'known',
-    checkId: last.id,
-    offsetIndex: leftIndex(last),
-    standardPercent: quadrature([last.standardPercent, drift]),
+    checkId: check.id,
+    // What a check left behind counts afterwards, what it found counts before.
+    offsetIndex: isBefore ? leftIndex(check) : check.offsetIndex,
+    standardPercent: quadrature([check.standardPercent, drift]),
   };
 }
 

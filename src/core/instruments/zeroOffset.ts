@@ -19,7 +19,8 @@ export interface CheckedMeter {
   readonly scale: Scale;
   /** one division, in the unit of the scale */
   readonly resolution: number;
-  readonly atc: boolean;
+  /** null where nobody knows */
+  readonly atc: boolean | null;
 }
 
 /** A look at a reference through the meter. */
@@ -131,13 +132,19 @@ export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
   }
   requireInRange(temperatureC, PRISM_RANGE_C, { fn, param: 'temperatureC', unit: '°C' });
   const shown = mean(dialValues.map((one) => indexShown(reference, meter.scale, one)));
-  const perC = visiblePerC(reference, meter.atc);
+  const [withAtc, without] = [visiblePerC(reference, true), visiblePerC(reference, false)];
+  const perC = meter.atc === null ? (withAtc + without) / 2 : meter.atc ? withAtc : without;
+  const eitherHalf =
+    meter.atc === null
+      ? (Math.abs(withAtc - without) / 2) * Math.abs(temperatureC - REFERENCE_TEMPERATURE_C)
+      : 0;
   const expected = reference.nD20 - perC * (temperatureC - REFERENCE_TEMPERATURE_C);
   const offsetIndex = shown - expected;
   const percentPerIndex = percentPerIndexTold();
   const temperature = rectangularUncertainty(BUDGET_DEFAULTS.thermometerHalfWidthC * perC);
   const division = rectangularUncertainty(divisionIndex(reference, meter, first) / 2);
-  const fromIndex = quadrature([reference.standardIndex, temperature, division]) * percentPerIndex;
+  const fromIndex =
+    quadrature([reference.standardIndex, temperature, division, eitherHalf]) * percentPerIndex;
   const looks = SPREAD_PRIORS.repeatability.standardDeviation / Math.sqrt(dialValues.length);
   const span = reference.kind === 'water' ? SPAN_FROM_WATER_PERCENT : 0;
   return {

@@ -2,7 +2,12 @@ import { requireInRange } from '../errors';
 import type { SampleState } from './sampleState';
 import { COMPUTED_RANGE_ND20, isOutsideTable, moistureFromIndex } from './refractiveIndex';
 import { indexFromDial, type Scale } from './scales';
-import { PRISM_RANGE_C, REFERENCE_TEMPERATURE_C, indexAt20C } from './temperature';
+import {
+  HONEY_INDEX_PER_C,
+  PRISM_RANGE_C,
+  REFERENCE_TEMPERATURE_C,
+  indexAt20C,
+} from './temperature';
 
 /** Range over which a meter usually compensates temperature by itself [°C]. @source common practice, no source */
 export const ATC_RANGE_C: readonly [number, number] = [10, 30];
@@ -14,8 +19,8 @@ export interface DialReading {
   readonly dialValue: number;
   /** temperature of prism and honey [°C], null where nobody noted it */
   readonly temperatureC: number | null;
-  /** whether the meter compensates temperature by itself */
-  readonly atc: boolean;
+  /** whether the meter compensates temperature by itself; null where nobody knows */
+  readonly atc: boolean | null;
   /** range of that compensation [°C]; `ATC_RANGE_C` where the meter does not say */
   readonly atcRangeC?: readonly [number, number];
   /** of the honey where it was noted apart from the prism [°C] */
@@ -37,10 +42,20 @@ export function prismGapC({ temperatureC, honeyTemperatureC }: DialReading): num
   return Math.abs(honeyTemperatureC - temperatureC);
 }
 
+/**
+ * How far apart the two readings of a dial are where nobody knows whether the meter compensates [index];
+ * 0 where it is known, or where prism and honey were at 20 °C.
+ */
+export function atcGap({ atc, temperatureC }: DialReading): number {
+  if (atc !== null || temperatureC === null) return 0;
+  return HONEY_INDEX_PER_C * Math.abs(temperatureC - REFERENCE_TEMPERATURE_C);
+}
+
 /** What a reader of the figure must know about it. */
 export const READING_MARKS = [
   'outside-table',
   'outside-atc-range',
+  'atc-unknown',
   'temperature-assumed',
   'brix-not-by-subtraction',
   'prism-not-settled',
@@ -60,6 +75,8 @@ export interface InterpretedReading {
   /** corrected minus dial [%]; negative where the prism was warm */
   readonly correctionPercent: number;
   readonly marks: readonly ReadingMark[];
+  /** what it means with and without ATC [%], where nobody knows and it matters; else not there */
+  readonly eitherPercent?: readonly [number, number];
 }
 
 /** A dial value that is honest, but whose corrected index lies beyond 12..30 % moisture. */
@@ -83,7 +100,8 @@ function marksOf(reading: DialReading, moisturePercent: number): ReadingMark[] {
   if (temperatureC === null) marks.push('temperature-assumed');
   const outsideAtc =
     temperatureC !== null && (temperatureC < atcRangeC[0] || temperatureC > atcRangeC[1]);
-  if (atc && outsideAtc) marks.push('outside-atc-range');
+  if (atc !== false && outsideAtc) marks.push('outside-atc-range');
+  if (atcGap(reading) > 0) marks.push('atc-unknown');
   if (prismGapC(reading) > SETTLED_WITHIN_C) marks.push('prism-not-settled');
   if (ofSample) marks.push(ofSample);
   if (scale === 'brix') marks.push('brix-not-by-subtraction');
@@ -95,7 +113,8 @@ function marksOf(reading: DialReading, moisturePercent: number): ReadingMark[] {
  *
  * Every scale goes through the refractive index. Without ATC the index is brought to 20 °C; with
  * ATC no second correction is applied. What a zero check found the meter to be off by is taken off
- * first. An unnoted temperature counts as 20 °C and is marked; its
+ * first. Where nobody knows whether it compensates, the figure stands halfway between both, and its
+ * doubt covers both. An unnoted temperature counts as 20 °C and is marked; its
  * price is paid in the uncertainty (`readingBudget`).
  *
  * @param reading - scale, dial value, temperature of prism and honey, ATC, known error of the meter
@@ -114,7 +133,8 @@ export function interpretReading(reading: DialReading): InterpretedReading | Unr
   });
   const dialIndex = indexFromDial(scale, dialValue);
   const trueIndex = dialIndex - offsetIndex;
-  const nD20 = atc ? trueIndex : indexAt20C(trueIndex, temperatureC);
+  const without = indexAt20C(trueIndex, temperatureC);
+  const nD20 = atc === null ? (trueIndex + without) / 2 : atc ? trueIndex : without;
   if (nD20 < COMPUTED_RANGE_ND20[0] || nD20 > COMPUTED_RANGE_ND20[1]) {
     return { status: 'beyond-relation', nD20 };
   }
@@ -127,5 +147,8 @@ export function interpretReading(reading: DialReading): InterpretedReading | Unr
     dialMoisturePercent,
     correctionPercent: moisturePercent - dialMoisturePercent,
     marks: marksOf(reading, moisturePercent),
+    ...(atcGap(reading) > 0 && {
+      eitherPercent: [moistureFromIndex(trueIndex), moistureFromIndex(without)] as const,
+    }),
   };
 }

@@ -148,16 +148,43 @@ function spotStandard({ spots }: VesselGroup): number {
   return Math.max(SPREAD_PRIORS.spot, rectangularUncertainty(half));
 }
 
-function betweenVessels(groups: readonly VesselGroup[], weights: readonly number[], count: number) {
-  const tested = groups.filter((one) => one.vesselId !== null).length;
-  const untestedShare = count > 1 ? 1 - Math.min(tested, count) / count : 0;
-  const spread = pooledSpread(
+/** Shares of the lot's mass by vessel; one of unknown mass counts as the mean of the others. */
+export function massShares(vessels: readonly LotVessel[]): Map<string, number> {
+  const known = vessels.flatMap(({ massKg }) => (massKg !== null && massKg > 0 ? [massKg] : []));
+  const usual = known.length > 0 ? mean(known) : 1;
+  const massOf = ({ massKg }: LotVessel): number =>
+    massKg !== null && massKg > 0 ? massKg : usual;
+  const total = vessels.reduce((sum, one) => sum + massOf(one), 0);
+  return new Map(vessels.map((one) => [one.id, massOf(one) / total]));
+}
+
+/** What vessels of the lot differ by: as assumed, pooled with those read. */
+export const vesselSpread = (groups: readonly VesselGroup[]): Spread =>
+  pooledSpread(
     SPREAD_PRIORS.betweenVessels,
     squaredDeviations(groups.map((one) => one.mean)),
     groups.length - 1,
   );
-  const standard = spread.standardDeviation * quadrature(weights) * Math.sqrt(untestedShare);
-  return { id: 'between-vessels' as const, standard, degreesOfFreedom: spread.degreesOfFreedom };
+
+/**
+ * What the vessels differ by that the mean of those read does not tell: by how much each was weighed
+ * otherwise than its share of the mass, and the whole share of those not read. A reading of the lot as
+ * a whole counts as one more vessel.
+ */
+function betweenVessels({ groups, weights, vessels }: ComponentBasis): Component {
+  const spread = vesselSpread(groups);
+  const shares = massShares(vessels);
+  const offShare = new Map<string | null, number>(shares);
+  groups.forEach(({ vesselId }, at) => {
+    const share = shares.get(vesselId ?? '') ?? 0;
+    offShare.set(vesselId, Math.abs((weights[at] ?? 0) - share));
+  });
+  const off = vessels.length > 1 ? quadrature([...offShare.values()]) : 0;
+  return {
+    id: 'between-vessels',
+    standard: spread.standardDeviation * off,
+    degreesOfFreedom: spread.degreesOfFreedom,
+  };
 }
 
 /** What the parts of a lot's uncertainty are reckoned from. */
@@ -165,14 +192,14 @@ export interface ComponentBasis {
   readonly groups: readonly VesselGroup[];
   /** share of each group in the mean */
   readonly weights: readonly number[];
-  /** vessels of the lot, also the untested ones */
-  readonly vesselCount: number;
+  /** of the lot, also the untested ones; none for one vessel by itself */
+  readonly vessels: readonly LotVessel[];
   readonly repeatability: Spread;
 }
 
 /** The parts of the uncertainty of a lot's mean, in the order of `COMPONENT_IDS`. */
 export function componentsOf(basis: ComponentBasis): Component[] {
-  const { groups, weights, vesselCount } = basis;
+  const { groups, weights } = basis;
   const weighted = readingWeights(groups, weights);
   const known = (id: ComponentId, standard: number): Component => ({
     id,
@@ -187,6 +214,6 @@ export function componentsOf(basis: ComponentBasis): Component[] {
     known('relation', sharedByAll(weighted, 'relation')),
     known('sample', independent(weighted, 'sample')),
     known('spot', quadrature(groups.map((one, at) => (weights[at] ?? 0) * spotStandard(one)))),
-    betweenVessels(groups, weights, vesselCount),
+    betweenVessels(basis),
   ];
 }

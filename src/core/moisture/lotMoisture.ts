@@ -4,7 +4,10 @@ import { combineUncertainty, quadrature, type CombinedUncertainty } from '../sta
 import {
   componentsOf,
   groupByVessel,
+  vesselSpread,
   vesselWeights,
+  type Component,
+  type ComponentBasis,
   type ComponentId,
   type LotReading,
   type LotVessel,
@@ -42,11 +45,21 @@ export interface LotMoisture {
   readonly vessels: readonly VesselMoisture[];
   /** standard deviation of the means of the vessels read [%]; null below two */
   readonly betweenVessels: number | null;
+  /** what a vessel that was not read may be off the mean by, beside what all readings share */
+  readonly unread: UnreadDoubt;
+}
+
+/** Doubt of a vessel that was not read [% moisture, standard]. */
+export interface UnreadDoubt {
+  /** of the mean that stands for it: the same for all unread vessels of the lot */
+  readonly shared: number;
+  /** what each differs by itself */
+  readonly own: number;
 }
 
 function vesselMoisture(group: VesselGroup, repeatability: Spread): VesselMoisture {
   const values = group.readings.map((one) => one.moisturePercent);
-  const basis = { groups: [group], weights: [1], vesselCount: 1, repeatability };
+  const basis = { groups: [group], weights: [1], vessels: [], repeatability };
   return {
     vesselId: group.vesselId,
     meanPercent: group.mean,
@@ -69,6 +82,16 @@ const weightedMean = (groups: readonly VesselGroup[], weights: readonly number[]
 function spreadBetween(groups: readonly VesselGroup[]): number | null {
   if (groups.length < 2) return null;
   return Math.sqrt(squaredDeviations(groups.map((one) => one.mean)) / (groups.length - 1));
+}
+
+/** Parts of the uncertainty of the mean that are no fault of the meter. */
+const OF_THE_SAMPLES: readonly ComponentId[] = ['repeatability', 'sample', 'spot'];
+
+function unreadDoubt(basis: ComponentBasis, components: readonly Component[]): UnreadDoubt {
+  const own = vesselSpread(basis.groups).standardDeviation;
+  const samples = components.filter((one) => OF_THE_SAMPLES.includes(one.id));
+  const read = own * quadrature(basis.weights);
+  return { own, shared: quadrature([...samples.map((one) => one.standard), read]) };
 }
 
 /**
@@ -95,7 +118,7 @@ export function lotMoisture(
   requireReadings(readings, 'lotMoisture');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
-  const basis = { groups, weights, vesselCount: vessels.length, repeatability };
+  const basis = { groups, weights, vessels, repeatability };
   const components = componentsOf(basis);
   const uncertainty = combineUncertainty(components);
   return {
@@ -108,6 +131,7 @@ export function lotMoisture(
     })),
     vessels: groups.map((one) => vesselMoisture(one, repeatability)),
     betweenVessels: spreadBetween(groups),
+    unread: unreadDoubt(basis, components),
   };
 }
 
@@ -125,7 +149,7 @@ export function lotEstimate(
   requireReadings(readings, 'lotEstimate');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
-  const basis = { groups, weights, vesselCount: vessels.length, repeatability };
+  const basis = { groups, weights, vessels, repeatability };
   return {
     mean: weightedMean(groups, weights),
     standardUncertainty: quadrature(componentsOf(basis).map((one) => one.standard)),

@@ -1,6 +1,6 @@
 import { requireInRange } from '../errors';
-import { rectangularUncertainty } from '../stats/uncertainty';
-import { ATC_RANGE_C, prismGapC, type DialReading } from './interpretReading';
+import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
+import { ATC_RANGE_C, atcGap, prismGapC, type DialReading } from './interpretReading';
 import { moisturePerIndex } from './refractiveIndex';
 import { SAMPLE_HALF_WIDTH_PERCENT } from './sampleState';
 import { indexFromDial, indexPerDial } from './scales';
@@ -69,7 +69,8 @@ function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): nu
  * Resolution is one division over √12. Temperature: ± 1 °C of the thermometer, or ± 10 °C where
  * nobody noted it; with ATC what is left since the compensation is built for sugar, and the whole
  * coefficient for each degree beyond its range. Half the gap between honey and prism is added where
- * both were noted. All rectangular.
+ * both were noted. All rectangular. Where nobody knows whether it compensates, half of what the two
+ * answers differ by: one of the two ends is true, so it counts in full.
  *
  * @param reading - as read
  * @param meter - division of the dial and state of the zero check
@@ -86,7 +87,10 @@ export function readingBudget(reading: DialReading, meter: MeterCondition): Read
   const percentPerDivision = percentPerIndex * indexPerDial(scale, dialValue);
   return {
     resolution: rectangularUncertainty((meter.resolution * percentPerDivision) / 2),
-    temperature: rectangularUncertainty(temperatureHalfWidth(reading, percentPerIndex)),
+    temperature: quadrature([
+      rectangularUncertainty(temperatureHalfWidth(reading, percentPerIndex)),
+      (percentPerIndex * atcGap(reading)) / 2,
+    ]),
     calibration: meter.calibrationPercent ?? BUDGET_DEFAULTS.calibration[meter.zeroCheck],
     relation: BUDGET_DEFAULTS.relation,
     sample: rectangularUncertainty(SAMPLE_HALF_WIDTH_PERCENT[reading.sample ?? 'clear']),

@@ -15,6 +15,7 @@ export type HoneyClaim = (typeof HONEY_CLAIMS)[number];
 /** Quantities of a laboratory report. */
 export const LAB_QUANTITIES = [
   'karlFischerPercent',
+  'refractometerPercent',
   'yeastPerG',
   'hmfMgPerKg',
   'diastaseSchade',
@@ -37,11 +38,37 @@ export interface LabEvidence {
   readonly values: Partial<Record<LabQuantity, LabValue>>;
   /** whose they are and of which day, as printed */
   readonly from: string;
+  /** the sample was taken before something happened to the honey: its water is history */
+  readonly waterIsEarlier?: boolean;
+}
+
+/** Methods by which laboratories find water, the one that counts first. */
+export const LAB_WATER_METHODS = ['karlFischerPercent', 'refractometerPercent'] as const;
+
+/** What a laboratory found of the water of a lot. */
+export interface LabWater {
+  readonly by: (typeof LAB_WATER_METHODS)[number];
+  readonly percent: number;
+  /** expanded, k = 2 [%] */
+  readonly expanded: number;
+}
+
+/** Expanded uncertainty of a laboratory that states none [% water]. @source common practice, no source */
+const UNSTATED_WATER_PERCENT = 0.4;
+
+/** Water by a laboratory, Karl Fischer before refractometer; null where it found none, or long ago. */
+export function labWater(lab: LabEvidence | undefined): LabWater | null {
+  if (!lab || lab.waterIsEarlier) return null;
+  const by = LAB_WATER_METHODS.find((one) => lab.values[one] !== undefined);
+  const value = by && lab.values[by];
+  if (!value) return null;
+  return { by, percent: value.value, expanded: value.expanded ?? UNSTATED_WATER_PERCENT };
 }
 
 /** What values a report may hold [unit of each quantity]. */
 export const LAB_RANGES: Readonly<Record<LabQuantity, readonly [number, number]>> = {
   karlFischerPercent: [10, 35],
+  refractometerPercent: [10, 35],
   yeastPerG: [0, 1e9],
   hmfMgPerKg: [0, 2000],
   diastaseSchade: [0, 100],

@@ -1,12 +1,19 @@
 import { expectedMixture, priorExpectation } from '../capping/expectation';
 import { expectedMoisture } from '../capping/expectedMoisture';
 import type { Estimate } from '../conformity/conformity';
-import { lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
+import { lotEstimate, lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
+import { SPREAD_PRIORS } from '../moisture/spreads';
+import { labWater } from '../quality/laboratory';
 import { coverageFactor } from '../stats/uncertainty';
 import { ordinaryReadings, ordinaryVessels, type CombEvidence, type LotEvidence } from './evidence';
 
 /** What the moisture figure rests on. */
-export type Basis = 'readings' | 'blend' | 'comb' | 'nothing';
+export const BASES = ['readings', 'laboratory', 'blend', 'earlier', 'comb', 'nothing'] as const;
+export type Basis = (typeof BASES)[number];
+
+/** Whether somebody measured the honey as it is now. */
+export const isMeasured = ({ basis }: Pick<Belief, 'basis'>): boolean =>
+  basis === 'readings' || basis === 'laboratory';
 
 /** What is believed of the lot's moisture, and why. */
 export interface Belief extends Estimate {
@@ -24,6 +31,37 @@ export interface Belief extends Estimate {
  */
 export const KNOWING_NOTHING: Estimate = { mean: 18.5, standardUncertainty: 2 };
 
+/**
+ * What honey may have changed by since it was read, where nobody read it afterwards [%, standard].
+ *
+ * @source our choice, no source
+ */
+const CHANGED_SINCE_PERCENT = 1;
+
+/** Coverage factor behind a laboratory's expanded uncertainty. @source common practice, no source */
+const LAB_COVERAGE = 2;
+
+/** Water as a laboratory found it; one sample stands for all vessels. */
+export function laboratoryEstimate({ laboratory, vessels }: LotEvidence): Estimate | null {
+  const water = labWater(laboratory);
+  if (!water) return null;
+  const unread = vessels.length > 1 ? Math.sqrt(1 - 1 / vessels.length) : 0;
+  const between = SPREAD_PRIORS.betweenVessels.standardDeviation * unread;
+  return {
+    mean: water.percent,
+    standardUncertainty: Math.hypot(water.expanded / LAB_COVERAGE, between),
+  };
+}
+
+/** Moisture before something happened that nobody read it after. */
+function earlierEstimate({ earlier = [], vessels, repeatability }: LotEvidence): Estimate | null {
+  const lastDay = Math.max(...earlier.map((one) => one.beforeDay));
+  const last = earlier.filter((one) => one.beforeDay === lastDay);
+  if (last.length === 0) return null;
+  const { mean, standardUncertainty } = lotEstimate(last, vessels, repeatability);
+  return { mean, standardUncertainty: Math.hypot(standardUncertainty, CHANGED_SINCE_PERCENT) };
+}
+
 /** Moisture to expect from the comb: frame by frame where it was judged so. */
 export function expectedOf(comb: CombEvidence): Estimate {
   const { states, expectation = priorExpectation() } = comb;
@@ -36,8 +74,9 @@ function fromEstimate(estimate: Estimate, basis: Basis): Belief {
 }
 
 /**
- * The moisture believed from the evidence: readings where there are any, else what was blended, else
- * comb, else a prior.
+ * The moisture believed from the evidence: readings where there are any, else the laboratory's water,
+ * else what was blended, else readings from before something happened to the honey, else comb, else a
+ * prior.
  *
  * Readings replace the expectation and are not mixed with it: a certificate states what was
  * measured. Suspicious vessels are judged by themselves and do not enter. The expectation stays beside it as a check (rule `comb-against-meter`).
@@ -58,7 +97,11 @@ export function beliefOf(evidence: LotEvidence): Belief {
       measured,
     };
   }
+  const titrated = laboratoryEstimate(evidence);
+  if (titrated) return fromEstimate(titrated, 'laboratory');
   if (evidence.blended) return fromEstimate(evidence.blended, 'blend');
+  const before = earlierEstimate(evidence);
+  if (before) return fromEstimate(before, 'earlier');
   return evidence.comb
     ? fromEstimate(expectedOf(evidence.comb), 'comb')
     : fromEstimate(KNOWING_NOTHING, 'nothing');

@@ -4,7 +4,8 @@ import { checkAgainMonths } from '../fermentation/storage';
 import { beliefOf, type Belief } from './belief';
 import { limitPercent, type LotEvidence } from './evidence';
 import { isAccepted, mostSevere, OUTCOMES, type Outcome } from './outcome';
-import type { Bearing, Finding, Phrasing, Rule, RuleContext } from './rule';
+import type { Bearing, Finding, NextStep, Phrasing, Rule, RuleContext } from './rule';
+import { anyVesselOver } from './vesselMoistures';
 import { waysOf, type Way } from './ways';
 import { blendInstead } from './rules/blendInstead';
 import {
@@ -24,11 +25,14 @@ import { colourOfLot, dryingHistory, finestMesh, setHoney } from './rules/handli
 import { heatSpentRule } from './rules/heatBudget';
 import { moistureAgainstLimit } from './rules/moistureLimit';
 import { moistureAgainstTarget } from './rules/moistureTarget';
-import { flowerName, karlFischer, laboratoryLimits, sensesAndPurity } from './rules/laboratory';
+import { earlierReadings } from './rules/earlierReadings';
+import { flowerName, laboratoryLimits, laboratoryWater, sensesAndPurity } from './rules/laboratory';
+import { unaskedBoxes, unknownReferences } from './rules/openQuestions';
 import {
   heatherGel,
   meterChecked,
   readingQuality,
+  unreadableReadings,
   unreliableSamples,
   zeroJumped,
 } from './rules/readingQuality';
@@ -37,15 +41,23 @@ import { setAsideRecords } from './rules/setAsideRecords';
 import { signsOfFermentation } from './rules/signs';
 import { reckonedBlend } from './rules/reckonedBlend';
 import { spreadOfVessels } from './rules/spread';
-import { layeredVessel, suspectVessels, untestedVessels, vesselApart } from './rules/vesselApart';
+import {
+  chanceOfAnyVessel,
+  layeredVessel,
+  suspectVessels,
+  untestedVessels,
+  vesselApart,
+} from './rules/vesselApart';
 
 /** Version of the rules; goes with every signed ruling. Raise it when any rule's result changes. */
-export const RULES_VERSION = '5';
+export const RULES_VERSION = '6';
 
 /** All rules, in the order in which equal findings are listed. */
 export const RULES: readonly Rule[] = [
   blockedForEveryUse,
+  unaskedBoxes,
   setAsideRecords,
+  unknownReferences,
   signsOfFermentation,
   syrupInComb,
   broodInFrames,
@@ -53,14 +65,18 @@ export const RULES: readonly Rule[] = [
   laboratoryLimits,
   sensesAndPurity,
   moistureAgainstLimit,
+  laboratoryWater,
+  earlierReadings,
   blendInstead,
   vesselApart,
+  chanceOfAnyVessel,
   spreadOfVessels,
   suspectVessels,
   wetEquipment,
   taintCheck,
   dryingHistory,
   unreliableSamples,
+  unreadableReadings,
   zeroJumped,
   samplingPlan,
   moistureAgainstTarget,
@@ -75,7 +91,6 @@ export const RULES: readonly Rule[] = [
   combAgainstMeter,
   readingQuality,
   meterChecked,
-  karlFischer,
   lastFlow,
   flowerName,
   colourOfLot,
@@ -96,6 +111,10 @@ export interface Ruling {
   readonly limitPercent: number;
   /** probability that the lot is over the limit [1] */
   readonly overProbability: number;
+  /** chance that any of several vessels is over the limit [1]; null where it is one, or not measured */
+  readonly anyOverProbability: number | null;
+  /** of a lot left open: what would settle it, the first of the findings; null for any other outcome */
+  readonly nextStep: NextStep | null;
   readonly fermentation: FermentationClass;
   /** look at the honey again after so many months */
   readonly checkAgainMonths: number;
@@ -109,6 +128,10 @@ export interface Ruling {
 export const PLAIN_PHRASING: Phrasing = {
   temperature: (temperatureC) => `${temperatureC.toFixed(0)} °C`,
   day: (day) => `day ${day}`,
+  within: (months) =>
+    months < 1
+      ? `within ${Math.round(months * 4)} weeks`
+      : `within ${months} ${months === 1 ? 'month' : 'months'}`,
 };
 
 function findingsOf(rule: Rule, context: RuleContext): Finding[] {
@@ -132,6 +155,12 @@ function outcomeOf(findings: readonly Finding[]): Outcome {
   return outcome === 'accept' && isConditional ? 'conditions' : outcome;
 }
 
+/** What would settle a lot that is left open: what the first finding says that leaves it so. */
+function nextStepOf(outcome: Outcome, findings: readonly Finding[]): NextStep | null {
+  if (outcome !== 'measure') return null;
+  return findings.find((one) => one.bearing === 'measure')?.step ?? 'read';
+}
+
 /**
  * The ruling on a lot from all its evidence.
  *
@@ -151,13 +180,15 @@ export function ruleOnLot(evidence: LotEvidence, phrasing: Phrasing = PLAIN_PHRA
   );
   const outcome = outcomeOf(findings);
   const limit = limitPercent(evidence);
-  const fermentation = lotFermentationClass(belief);
+  const fermentation = lotFermentationClass(evidence, belief);
   return {
     outcome,
     byCapping: isAccepted(outcome) && belief.basis === 'comb',
     belief,
     limitPercent: limit,
     overProbability: 1 - conformityProbability(belief, limit),
+    anyOverProbability: anyVesselOver(evidence, belief),
+    nextStep: nextStepOf(outcome, findings),
     fermentation,
     checkAgainMonths: checkAgainMonths(fermentation.id, evidence.storageTemperatureC),
     ways: waysOf(evidence, belief),

@@ -16,6 +16,7 @@ import type { Claimed, LabEvidence } from '../quality/laboratory';
 import type { SensesEvidence } from '../quality/senses';
 import type { PlanAim } from '../sampling/samplingPlan';
 import type { School } from '../schools/school';
+import type { EarlierReading } from './honeyEvents';
 
 /** Signs that honey ferments; one of them outranks every number. */
 export const FERMENTATION_SIGNS = ['foam-returns', 'gas', 'sour-smell', 'bulging-lid'] as const;
@@ -36,6 +37,8 @@ export interface ReadingEvidence extends LotReading {
   readonly zeroCheck: ZeroCheck;
   /** what it would be with the offset that a later check found to have jumped; else not there */
   readonly wouldBePercent?: number;
+  /** when it was taken, in days from 1970-01-01; of now where not there */
+  readonly takenDay?: number;
 }
 
 /** A sampling plan as it was fixed before looking. */
@@ -93,6 +96,17 @@ export interface DrierStock {
   readonly moisturePercent: number;
 }
 
+/** What a record names and the books do not have: nothing is put in its place in silence. */
+export const UNKNOWNS = ['rule-set', 'school', 'frame-format'] as const;
+export type UnknownKind = (typeof UNKNOWNS)[number];
+
+/** What nobody has said of boxes that are not in the book: were their hives treated or fed? */
+export interface UnaskedBoxes {
+  /** as they were typed */
+  readonly label: string;
+  readonly boxes: number;
+}
+
 /** Everything known about a lot at the moment of ruling. */
 export interface LotEvidence {
   readonly honeyKind: HoneyKind;
@@ -102,7 +116,16 @@ export interface LotEvidence {
   /** null where nobody looked at the comb */
   readonly comb: CombEvidence | null;
   readonly vessels: readonly VesselEvidence[];
+  /** of the honey as it is now */
   readonly readings: readonly ReadingEvidence[];
+  /** of the honey before something happened to it: history, see `readingsInTime` */
+  readonly earlier?: readonly EarlierReading[];
+  /** readings that cannot be used: with what the meter is off by they are beyond any honey */
+  readonly unreadable?: number;
+  /** named in records, not to be found */
+  readonly unknown?: readonly UnknownKind[];
+  /** boxes that are not in the book and of which nobody said whether they were treated or fed */
+  readonly unasked?: readonly UnaskedBoxes[];
   /** of the store [°C], null where not known */
   readonly storageTemperatureC: number | null;
   readonly signs: readonly FermentationSign[];
@@ -136,6 +159,10 @@ export interface LotEvidence {
   readonly colour?: { readonly guess: GuessedColour; readonly inGlass: ColourClassId };
 }
 
+/** Whether every vessel is kept apart, so that the lot's figure is theirs. */
+export const allAreSuspect = (vessels: readonly VesselEvidence[]): boolean =>
+  vessels.length > 0 && vessels.every((one) => one.suspectBecause !== undefined);
+
 /** Vessels that the lot's mean speaks for: the suspicious ones are judged by themselves. */
 export function ordinaryVessels(vessels: readonly VesselEvidence[]): readonly VesselEvidence[] {
   const ordinary = vessels.filter((one) => one.suspectBecause === undefined);
@@ -161,9 +188,10 @@ function reliable(readings: readonly ReadingEvidence[]): readonly ReadingEvidenc
 
 /** Readings of vessels judged by themselves. */
 export function suspectReadings(evidence: LotEvidence): readonly ReadingEvidence[] {
-  const ordinary = new Set(ordinaryVessels(evidence.vessels).map((one) => one.id));
-  const own = evidence.readings.filter((one) => one.vesselId !== null);
-  return reliable(own.filter((one) => !ordinary.has(one.vesselId ?? '')));
+  const suspects = new Set(
+    evidence.vessels.filter((one) => one.suspectBecause !== undefined).map((one) => one.id),
+  );
+  return reliable(evidence.readings.filter((one) => suspects.has(one.vesselId ?? '')));
 }
 
 /** The limit of the rule set in force for this kind of honey [% by mass]. */

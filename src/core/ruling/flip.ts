@@ -18,8 +18,10 @@ export const OUTCOME_WORDS: Readonly<Record<Outcome, string>> = {
   over: 'over the limit',
   dry: 'dry first',
   blend: 'blend',
-  measure: 'measure more',
-  conditions: 'accept on conditions',
+  measure: 'not settled',
+  'above-target': 'legal, above your target',
+  conditions: 'accept, with conditions',
+  'by-comb': 'take it on trust of the comb',
   accept: 'accept',
 };
 

@@ -4,6 +4,7 @@ import type { Flip } from './flip';
 import { byCircumstances } from './flipsByCircumstances';
 import { byComb } from './flipsByComb';
 import { byDrying, byMeter, byMoisture } from './flipsByMeter';
+import { withoutVessels } from './flipsByVessel';
 import { OUTCOMES, type Outcome } from './outcome';
 import type { Phrasing } from './rule';
 
@@ -32,7 +33,11 @@ export function flipsOf(
 ): Flip[] {
   const byEvidence =
     ruling.belief.basis === 'readings'
-      ? [...byMeter(evidence, ruling), ...byMoisture(evidence, ruling)]
+      ? [
+          ...withoutVessels(evidence, ruling),
+          ...byMeter(evidence, ruling),
+          ...byMoisture(evidence, ruling),
+        ]
       : byComb(evidence, ruling);
   const flips = [
     ...byCircumstances(evidence, ruling, say),

@@ -20,6 +20,8 @@ export interface Phrasing {
   temperature(temperatureC: number): string;
   /** a whole day, counted from 1970-01-01 */
   day(day: number): string;
+  /** so many months from now, as "by 26 Feb" or "within 3 months" */
+  within(months: number): string;
 }
 
 /** What a rule sees. */
@@ -29,11 +31,31 @@ export interface RuleContext {
   readonly phrasing: Phrasing;
 }
 
+/** What settles a finding that leaves a lot open. */
+export const NEXT_STEPS = [
+  'read',
+  'read-each',
+  'check-zero',
+  'other-meter',
+  'laboratory',
+  'treat-as-over',
+  'prepare-sample',
+  'look-at-comb',
+  'taste',
+  'ask-treated',
+  'correct-records',
+] as const;
+export type NextStep = (typeof NEXT_STEPS)[number];
+
 /** What a rule found, before its name and source are added. */
 export interface Found {
   readonly bearing: Bearing;
   /** one sentence */
   readonly sentence: string;
+  /** of a finding that asks for more: what would settle it; 'read' where not there */
+  readonly step?: NextStep;
+  /** of a condition: what to do, short enough for the headline after "Accept, but" */
+  readonly short?: string;
 }
 
 /** What a rule found, with the rule's name and source. */

@@ -1,16 +1,28 @@
-import { lotMoisture, type VesselMoisture } from '../moisture/lotMoisture';
+import { conformityDecision, conformityProbability, type Estimate } from '../conformity/conformity';
+import { lotMoisture, type LotMoisture, type VesselMoisture } from '../moisture/lotMoisture';
+import { normalCdf } from '../stats/normal';
+import { quadrature } from '../stats/uncertainty';
 import type { Belief } from './belief';
 import {
+  limitPercent,
   ordinaryVessels,
   suspectReadings,
   type LotEvidence,
   type VesselEvidence,
 } from './evidence';
 
-/** Vessels that are judged by themselves. */
+/** Parts of the uncertainty that all readings of a lot share. */
+const COMMON = ['calibration', 'temperature', 'resolution', 'relation'];
+
+/** Standard uncertainty common to the readings of a lot [% moisture]. */
+export function commonStandard(measured: LotMoisture): number {
+  const common = measured.components.filter((one) => COMMON.includes(one.id));
+  return quadrature(common.map((one) => one.standard));
+}
+
+/** Vessels that are judged by themselves; all of them where every one is kept apart. */
 export function suspectVesselsOf({ vessels }: LotEvidence): readonly VesselEvidence[] {
-  const ordinary = new Set(ordinaryVessels(vessels));
-  return vessels.filter((one) => !ordinary.has(one));
+  return vessels.filter((one) => one.suspectBecause !== undefined);
 }
 
 /**
@@ -26,6 +38,36 @@ export function suspectMoistures(evidence: LotEvidence): readonly VesselMoisture
 }
 
 /**
+ * Ordinary vessels that were read before long storage and not since: nobody changed their honey, so
+ * what was found of each still stands for it.
+ */
+function storedMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
+  const ordinary = new Set(ordinaryVessels(evidence.vessels).map((one) => one.id));
+  const readNow = new Set(evidence.readings.map((one) => one.vesselId));
+  const readings = (evidence.earlier ?? []).filter(
+    ({ before, vesselId }) =>
+      before === 'storage' && vesselId !== null && ordinary.has(vesselId) && !readNow.has(vesselId),
+  );
+  return readings.length === 0
+    ? []
+    : lotMoisture(readings, [], evidence.repeatability).vessels;
+}
+
+/**
+ * Moisture of each ordinary vessel that was read, now or before long storage.
+ *
+ * @param belief - of the same evidence
+ * @throws DomainError as `lotMoisture`
+ * @source as `lotMoisture`
+ */
+export function ordinaryMoistures(
+  evidence: LotEvidence,
+  { measured }: Belief,
+): readonly VesselMoisture[] {
+  return [...(measured?.vessels ?? []), ...storedMoistures(evidence)];
+}
+
+/**
  * Moisture of each vessel that was read, ordinary and suspicious ones.
  *
  * @param belief - of the same evidence
@@ -34,7 +76,113 @@ export function suspectMoistures(evidence: LotEvidence): readonly VesselMoisture
  */
 export function vesselMoistures(
   evidence: LotEvidence,
-  { measured }: Belief,
+  belief: Belief,
 ): readonly VesselMoisture[] {
-  return [...(measured?.vessels ?? []), ...suspectMoistures(evidence)];
+  const ordinary = ordinaryMoistures(evidence, belief);
+  const known = new Set(ordinary.map((one) => one.vesselId));
+  const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
+  return [...ordinary, ...suspect];
+}
+
+/** What is believed of a vessel by its own readings. */
+export const ofVessel = ({ meanPercent, uncertainty }: VesselMoisture): Estimate => ({
+  mean: meanPercent,
+  standardUncertainty: uncertainty.standard,
+});
+
+/**
+ * What is believed of one vessel: its own readings where it was read, else the lot's mean with what a
+ * single vessel may be off it.
+ *
+ * @param vesselId - null for a vessel of which nothing is known but the lot
+ * @throws DomainError as `lotMoisture`
+ * @source JCGM 100:2008 (GUM), 5, recalled from memory
+ */
+export function vesselEstimate(
+  evidence: LotEvidence,
+  belief: Belief,
+  vesselId: string | null,
+): Estimate {
+  const own = vesselMoistures(evidence, belief).find((one) => one.vesselId === vesselId);
+  if (own && vesselId !== null) return ofVessel(own);
+  const { measured, mean, standardUncertainty } = belief;
+  if (!measured || evidence.vessels.length < 2) return { mean, standardUncertainty };
+  const { shared, own: single } = measured.unread;
+  return { mean, standardUncertainty: quadrature([commonStandard(measured), shared, single]) };
+}
+
+/** Steps of the integral over what all readings share, from -4 to 4 standard deviations. */
+const STEPS = 40;
+const WIDEST = 4;
+
+/**
+ * Chance that any ordinary vessel of a measured lot is over its limit.
+ *
+ * Vessels differ each by itself; what the readings of the meter share moves all of them together, so
+ * it is integrated over (trapezoid rule).
+ *
+ * @returns [1]; null for a lot without readings or with fewer than two vessels
+ * @throws DomainError as `lotMoisture`
+ * @source conditional independence given the common error; JCGM 106:2012, recalled from memory
+ */
+export function anyVesselOver(evidence: LotEvidence, belief: Belief): number | null {
+  const { measured } = belief;
+  const vessels = ordinaryVessels(evidence.vessels);
+  if (!measured || vessels.length < 2) return null;
+  const limit = limitPercent(evidence);
+  const common = commonStandard(measured);
+  const read = ordinaryMoistures(evidence, belief).filter((one) => one.vesselId !== null);
+  const ids = new Set(read.map((one) => one.vesselId));
+  const unread = vessels.filter((one) => !ids.has(one.id)).length;
+  const ownOf = (standard: number): number =>
+    Math.sqrt(Math.max(1e-6, standard ** 2 - common ** 2));
+  const each = read.map((one) => ({
+    mean: one.meanPercent,
+    own: ownOf(one.uncertainty.standard),
+    times: 1,
+  }));
+  const { shared, own } = measured.unread;
+  each.push({ mean: belief.mean, own: Math.max(1e-3, quadrature([shared, own])), times: unread });
+  const noneOverAt = (z: number): number =>
+    each.reduce(
+      (product, one) =>
+        product * normalCdf((limit - one.mean - common * z) / one.own) ** one.times,
+      1,
+    );
+  let [sum, weights] = [0, 0];
+  for (let step = 0; step <= STEPS; step += 1) {
+    const z = WIDEST * ((2 * step) / STEPS - 1);
+    const weight = Math.exp((-z * z) / 2);
+    sum += weight * noneOverAt(z);
+    weights += weight;
+  }
+  return Math.min(1, Math.max(0, 1 - sum / weights));
+}
+
+/** Ordinary vessels, named, by what their own readings say of the limit. */
+export interface VesselsAgainstLimit {
+  readonly over: readonly VesselMoisture[];
+  readonly notSettled: readonly VesselMoisture[];
+}
+
+/**
+ * Vessels of a lot that are over the limit or not settled by themselves.
+ *
+ * @throws DomainError as `lotMoisture`
+ * @source JCGM 106:2012, guarded decision at 95 %, recalled from memory
+ */
+export function vesselsAgainstLimit(evidence: LotEvidence, belief: Belief): VesselsAgainstLimit {
+  const found: { over: VesselMoisture[]; notSettled: VesselMoisture[] } = {
+    over: [],
+    notSettled: [],
+  };
+  if (ordinaryVessels(evidence.vessels).length < 2) return found;
+  const limit = limitPercent(evidence);
+  for (const vessel of ordinaryMoistures(evidence, belief)) {
+    if (vessel.vesselId === null) continue;
+    const decision = conformityDecision(conformityProbability(ofVessel(vessel), limit));
+    if (decision === 'over') found.over.push(vessel);
+    if (decision === 'not-settled') found.notSettled.push(vessel);
+  }
+  return found;
 }

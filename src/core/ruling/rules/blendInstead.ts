@@ -1,4 +1,5 @@
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Rule } from '../rule';
 import { canBeDried, waysOf } from '../ways';
@@ -10,7 +11,7 @@ export const blendInstead: Rule = {
   source: { name: 'conservation of water', standing: 'our choice' },
   needs: ['reading', 'vessel'],
   find: ({ evidence, belief }) => {
-    if (belief.basis !== 'readings' || canBeDried(evidence)) return [];
+    if (!isMeasured(belief) || canBeDried(evidence)) return [];
     const wanted = Math.min(evidence.targetPercent, limitPercent(evidence));
     const decision = conformityDecision(conformityProbability(belief, wanted));
     if (decision !== 'over') return [];

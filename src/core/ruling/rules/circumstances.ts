@@ -1,3 +1,4 @@
+import { isMeasured } from '../belief';
 import { blocksOf } from '../blocks';
 import type { Found, Rule, RuleSource } from '../rule';
 
@@ -50,6 +51,7 @@ export const sourceColony: Rule = {
       ? [
           {
             bearing: health === 'diseased' ? 'condition' : 'note',
+            ...(health === 'diseased' && { short: 'never feed it back to bees' }),
             sentence: HEALTH_SENTENCES[health],
           },
         ]
@@ -70,6 +72,7 @@ export const broodInFrames: Rule = {
         return [
           {
             bearing: 'condition',
+            short: 'strain it finely and use it within months',
             sentence:
               'Frames with sealed brood were spun: strain it finely and use it within months.',
           },
@@ -93,10 +96,11 @@ export const wetEquipment: Rule = {
   needs: ['circumstances'],
   find: ({ evidence, belief }) => {
     if (!evidence.circumstances?.wetEquipment) return [];
-    return belief.basis === 'readings'
+    return isMeasured(belief)
       ? [
           {
             bearing: 'condition',
+            short: 'stir each pail before reading',
             sentence:
               'Wet equipment put water into it, the first pails most: stir each before reading, and go by the meter, not by capping.',
           },
@@ -122,6 +126,7 @@ export const taintCheck: Rule = {
         return [
           {
             bearing: 'measure',
+            step: 'taste',
             sentence:
               'A scented board or cloth lay on open comb and nobody has tasted the honey: let two people smell and taste it first.',
           },
@@ -150,6 +155,7 @@ export const lastFlow: Rule = {
       ? [
           {
             bearing: evidence.flower?.plant ? 'condition' : 'note',
+            ...(evidence.flower?.plant && { short: 'declare it as mixed honey' }),
             sentence: evidence.flower?.plant
               ? `Boxes went on with honey of the last flow in them: declare it as a mixed honey, not as “${evidence.flower.plant}” alone, unless pollen, conductivity and senses support it.`
               : 'Boxes went on with honey of the last flow in them: declare it as a mixed honey.',

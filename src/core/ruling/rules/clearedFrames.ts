@@ -12,6 +12,7 @@ export const clearedFrames: Rule = {
   find: ({ evidence }) =>
     (evidence.comb?.cleared ?? []).map(({ from, because }) => ({
       bearing: 'condition',
+      short: `keep to the label of what ${from} was given`,
       sentence: `Frames of ${from} stood on a treated or fed hive and were taken on the keeper’s word (“${because.replace(/\.+$/, '')}”): the label and local rules decide, not Ripenum.`,
     })),
 };

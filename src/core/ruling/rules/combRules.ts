@@ -1,7 +1,7 @@
 import type { ShakeResult } from '../../capping/expectation';
 import { conformityProbability } from '../../conformity/conformity';
 import { DEFAULT_SCHOOL_ID, schoolOf } from '../../schools/school';
-import { expectedOf } from '../belief';
+import { expectedOf, isMeasured } from '../belief';
 import { limitPercent, type CombEvidence } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { inHundred, percent } from '../say';
@@ -42,7 +42,7 @@ function byComb(comb: CombEvidence, { belief, evidence }: RuleContext): Found {
     return { bearing: 'measure', sentence: `Not ripe by the comb (${seen}): ${expected}.` };
   }
   return risk <= ACCEPTED_CAPPING_RISK
-    ? { bearing: 'accept', sentence: `Ripe by the comb (${seen}): ${expected}.` }
+    ? { bearing: 'by-comb', sentence: `Ripe by the comb (${seen}): ${expected}.` }
     : {
         bearing: 'measure',
         sentence: `Ripe by the comb (${seen}), but ${expected}: too much chance to rely on capping alone.`,
@@ -69,12 +69,13 @@ export const notMeasured: Rule = {
   source: { name: 'no statement of conformity without a meter', standing: 'our choice' },
   needs: [],
   find: ({ belief }) => {
-    if (belief.basis === 'readings' || belief.basis === 'blend') return [];
+    if (isMeasured(belief) || belief.basis === 'blend' || belief.basis === 'earlier') return [];
     return belief.basis === 'comb'
       ? [{ bearing: 'note', sentence: 'Moisture was not measured: no statement of conformity.' }]
       : [
           {
             bearing: 'measure',
+            step: 'look-at-comb',
             sentence:
               'Nothing is known of the comb and nothing was measured: say how much was capped, or take one reading.',
           },
@@ -88,7 +89,7 @@ export const combAgainstMeter: Rule = {
   source: { name: 'two independent looks should agree', standing: 'our choice' },
   needs: ['comb', 'reading'],
   find: ({ belief, evidence }) => {
-    if (!evidence.comb || belief.basis !== 'readings') return [];
+    if (!evidence.comb || !isMeasured(belief)) return [];
     const expected = expectedOf(evidence.comb);
     const apart = belief.mean - expected.mean;
     const doubt = Math.hypot(expected.standardUncertainty, belief.standardUncertainty);

@@ -1,4 +1,4 @@
-import { GUARD_FACTOR } from '../../conformity/conformity';
+import { GUARD_FACTOR, type Estimate } from '../../conformity/conformity';
 import { fermentationClass, type FermentationClass } from '../../fermentation/lochhead';
 import { checkAgainMonths, storageBand } from '../../fermentation/storage';
 import {
@@ -6,17 +6,50 @@ import {
   hasWaterActivity,
   waterActivity,
 } from '../../fermentation/waterActivity';
-import type { Belief } from '../belief';
+import { isMeasured, type Belief } from '../belief';
+import { ordinaryVessels, type LotEvidence } from '../evidence';
 import type { Bearing, Rule, RuleContext } from '../rule';
 import { percent } from '../say';
+import { vesselEstimate, vesselMoistures } from '../vesselMoistures';
 
 /**
- * The class that the lot belongs to with 95 in 100: judged by the upper end of what the moisture
- * may be, since an unproven safety is none.
+ * The class that honey belongs to with 95 in 100: judged by the upper end of what its moisture may be,
+ * since an unproven safety is none.
  */
-export function lotFermentationClass(belief: Belief): FermentationClass {
-  return fermentationClass(Math.min(100, belief.mean + GUARD_FACTOR * belief.standardUncertainty));
+export const keepingClass = (moisture: Estimate): FermentationClass =>
+  fermentationClass(
+    Math.min(100, moisture.mean + GUARD_FACTOR * moisture.standardUncertainty),
+  );
+
+/** A vessel with the upper end of what its moisture may be [%]. */
+interface UpperEnd {
+  /** null where the lot speaks for itself */
+  readonly label: string | null;
+  readonly moisture: Estimate;
 }
+
+const upperPercent = ({ mean, standardUncertainty }: Estimate): number =>
+  mean + GUARD_FACTOR * standardUncertainty;
+
+/**
+ * What a lot keeps like: like the one of its vessels that may be the wettest, for honey spoils vessel by
+ * vessel; one that was not read may differ from the mean as a single vessel does.
+ */
+function wettestEnd(evidence: LotEvidence, belief: Belief): UpperEnd {
+  const vessels = ordinaryVessels(evidence.vessels);
+  const read = new Set(vesselMoistures(evidence, belief).map((one) => one.vesselId));
+  const unread = vessels.find((one) => !read.has(one.id));
+  const each = vessels.length < 2 ? [] : vessels.filter((one) => read.has(one.id));
+  const ends: UpperEnd[] = [
+    { label: null, moisture: unread ? vesselEstimate(evidence, belief, unread.id) : belief },
+    ...each.map(({ id, label }) => ({ label, moisture: vesselEstimate(evidence, belief, id) })),
+  ];
+  return ends.reduce((a, b) => (upperPercent(b.moisture) > upperPercent(a.moisture) ? b : a));
+}
+
+/** The class of the wettest end of a lot. */
+export const lotFermentationClass = (evidence: LotEvidence, belief: Belief): FermentationClass =>
+  keepingClass(wettestEnd(evidence, belief).moisture);
 
 /** What a class says, with the yeast count where a laboratory made one. */
 function classWords(found: FermentationClass, yeastPerG: number | null): string {
@@ -28,12 +61,6 @@ function classWords(found: FermentationClass, yeastPerG: number | null): string 
   return yeastPerG < below
     ? `safe for about a year under ${cells}, and ${yeastPerG} were counted`
     : `in danger from ${cells} on, and ${yeastPerG} were counted`;
-}
-
-/** "1 month", "6 months", "2 weeks". */
-function timeWords(months: number): string {
-  if (months < 1) return `${Math.round(months * 4)} weeks`;
-  return months === 1 ? '1 month' : `${months} months`;
 }
 
 function activityWords(belief: Belief): string {
@@ -49,9 +76,9 @@ const yeastCounted = ({ evidence }: RuleContext): number | null =>
 function bearingOf(found: FermentationClass, context: RuleContext): Bearing {
   const { belief, evidence } = context;
   if ((yeastCounted(context) ?? Infinity) < found.safeBelowYeastPerG) return 'note';
-  if (found.id === 'safe') return belief.basis === 'readings' ? 'accept' : 'note';
+  if (found.id === 'safe') return isMeasured(belief) ? 'accept' : 'note';
   const surelyInDanger = fermentationClass(belief.mean).id === 'always-in-danger';
-  return surelyInDanger && belief.basis === 'readings' && evidence.honeyKind !== 'heather'
+  return surelyInDanger && isMeasured(belief) && evidence.honeyKind !== 'heather'
     ? 'dry'
     : 'condition';
 }
@@ -65,14 +92,17 @@ export const fermentationRisk: Rule = {
   },
   needs: ['reading', 'comb'],
   find: (context) => {
-    const { belief, evidence } = context;
-    const found = lotFermentationClass(belief);
-    const upper = percent(belief.mean + GUARD_FACTOR * belief.standardUncertainty);
+    const { belief, evidence, phrasing } = context;
+    const { label, moisture } = wettestEnd(evidence, belief);
+    const found = keepingClass(moisture);
+    const upper = percent(upperPercent(moisture));
     const months = checkAgainMonths(found.id, evidence.storageTemperatureC);
+    const bearing = bearingOf(found, context);
     return [
       {
-        bearing: bearingOf(found, context),
-        sentence: `It may have up to ${upper} water: ${classWords(found, yeastCounted(context))}${activityWords(belief)}; check again within ${timeWords(months)}.`,
+        bearing,
+        ...(bearing === 'condition' && { short: `look again ${phrasing.within(months)}` }),
+        sentence: `${label ?? 'It'} may have up to ${upper} water: ${classWords(found, yeastCounted(context))}${activityWords(belief)}; check again ${phrasing.within(months)}.`,
       },
     ];
   },
@@ -87,7 +117,7 @@ export const storageTemperature: Rule = {
   },
   needs: ['storage'],
   find: ({ evidence, belief, phrasing }) => {
-    const safe = lotFermentationClass(belief).id === 'safe';
+    const safe = lotFermentationClass(evidence, belief).id === 'safe';
     const stored = evidence.storageTemperatureC;
     const at = stored === null ? '' : phrasing.temperature(stored);
     const edge = phrasing.temperature(11);

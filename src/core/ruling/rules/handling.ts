@@ -1,4 +1,4 @@
-import { expectedOf } from '../belief';
+import { expectedOf, isMeasured } from '../belief';
 import { NO_CIRCUMSTANCES } from '../circumstances';
 import { resolvedGuess } from '../../quality/combColour';
 import type { Rule, RuleSource } from '../rule';
@@ -21,7 +21,8 @@ export const dryingHistory: Rule = {
     if (drying.rewetted) {
       return [
         {
-          bearing: belief.basis === 'readings' ? 'condition' : 'measure',
+          bearing: isMeasured(belief) ? 'condition' : 'measure',
+          ...(isMeasured(belief) && { short: 'keep it closed and read it once more' }),
           sentence: `${days}${course}: a later reading was wetter than an earlier one, so it took water up again; read it after the last of it, and keep it closed.`,
         },
       ];
@@ -47,6 +48,7 @@ export const finestMesh: Rule = {
       ? [
           {
             bearing: 'condition',
+            short: 'declare that it was finely filtered',
             sentence: `It ran through ${finestMeshUm.toFixed(0)} µm, which may take pollen out: rules of several places then call it “filtered”, and that must be declared; local rules decide.`,
           },
         ]
@@ -70,6 +72,7 @@ export const setHoney: Rule = {
       ? [
           {
             bearing: 'condition',
+            short: 'keep it cold, or use it soon',
             sentence:
               'It has set in part: what is still liquid is wetter than the whole, so keep it cold, or liquefy it in a closed jar and use it soon.',
           },

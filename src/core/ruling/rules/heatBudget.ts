@@ -20,11 +20,12 @@ function found({ evidence }: RuleContext): Found | null {
   if (likely > 1) {
     return {
       bearing: 'measure',
+      step: 'laboratory',
       sentence: `${said}: let a laboratory measure HMF and diastase before it is sold.`,
     };
   }
   return high > WORTH_A_CONDITION
-    ? { bearing: 'condition', sentence: `${said}: store it cool and use it within months.` }
+    ? { bearing: 'condition', short: 'store it cool and use it within months', sentence: `${said}: store it cool and use it within months.` }
     : { bearing: 'note', sentence: `${said}.` };
 }
 

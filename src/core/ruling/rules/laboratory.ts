@@ -1,8 +1,13 @@
 import { flowerSupport } from '../../quality/flowerName';
-import { judgeLaboratory, type LabJudgement } from '../../quality/laboratory';
+import {
+  judgeLaboratory,
+  labWater,
+  type LabJudgement,
+  type LabWater,
+} from '../../quality/laboratory';
 import type { Fault, Impurity } from '../../quality/senses';
 import type { Found, Rule } from '../rule';
-import { percent } from '../say';
+import { percent, withDoubt } from '../say';
 
 /** Decimals that laboratories print for each quantity. */
 const DIGITS: Readonly<Record<string, number>> = { conductivity: 2, insoluble: 2 };
@@ -33,11 +38,16 @@ function judged(judgement: LabJudgement, from: string): Found {
     case 'conforms':
       return { bearing: 'note', sentence: `${figure}: within.` };
     case 'not-settled':
-      return { bearing: 'condition', sentence: `${figure}: not settled within its own ±.` };
+      return {
+        bearing: 'condition',
+        short: `have ${name} measured again`,
+        sentence: `${figure}: not settled within its own ±.`,
+      };
     case 'over': {
       const mild = id === 'insoluble' || id === 'conductivity';
       return {
         bearing: mild ? 'condition' : 'divert',
+        ...(mild && { short: id === 'insoluble' ? 'strain it again' : 'declare another kind of honey' }),
         sentence: `${figure}: not met; ${REMEDY[id] ?? 'ask the laboratory'}.`,
       };
     }
@@ -59,30 +69,52 @@ export const laboratoryLimits: Rule = {
   },
 };
 
-/** Difference between the methods from which it is worth a word [% moisture]. @source common practice, no source */
-const METHODS_APART_PERCENT = 0.5;
+const METHOD_WORDS: Readonly<Record<LabWater['by'], string>> = {
+  karlFischerPercent: 'by Karl Fischer titration',
+  refractometerPercent: 'by refractometer',
+};
 
-export const karlFischer: Rule = {
-  id: 'karl-fischer',
-  title: 'Karl Fischer beside the refractometer',
-  source: { name: 'the methods differ by some tenths', standing: 'common practice, no source' },
+/** What the methods differ by of themselves [% water, expanded]. @source common practice, no source */
+const METHODS_DIFFER_PERCENT = 0.2;
+
+export const laboratoryWater: Rule = {
+  id: 'laboratory-water',
+  title: 'Water by a laboratory',
+  source: { name: 'two independent measurements should agree', standing: 'our choice' },
   needs: ['lot', 'reading'],
   find: ({ evidence, belief }) => {
-    const titrated = evidence.laboratory?.values.karlFischerPercent;
-    if (!titrated) return [];
-    const said = `Karl Fischer titration: ${percent(titrated.value)} true water`;
-    if (belief.basis !== 'readings') {
-      return [{ bearing: 'note', sentence: `${said}; the limits here are by refractometry.` }];
+    const { laboratory } = evidence;
+    const water = labWater(laboratory);
+    if (!laboratory || !water) {
+      return laboratory?.waterIsEarlier
+        ? [
+            {
+              bearing: 'note',
+              sentence: `The laboratory’s water (${laboratory.from}) is from before the honey changed: history, not its present moisture.`,
+            },
+          ]
+        : [];
     }
-    const apart = titrated.value - belief.mean;
-    const far = Math.abs(apart) > METHODS_APART_PERCENT + belief.expanded;
+    const said = `The laboratory found ${withDoubt(water.percent, water.expanded)} water ${METHOD_WORDS[water.by]} (${laboratory.from})`;
+    if (belief.basis !== 'readings') {
+      const note =
+        water.by === 'karlFischerPercent' ? '; the limits here are by refractometry' : '';
+      return [{ bearing: 'note', sentence: `${said}${note}.` }];
+    }
+    const methods = water.by === 'karlFischerPercent' ? METHODS_DIFFER_PERCENT : 0;
+    const apart = water.percent - belief.mean;
+    const room = Math.hypot(water.expanded, belief.expanded, methods);
     return [
-      {
-        bearing: far ? 'condition' : 'note',
-        sentence: far
-          ? `${said}, ${percent(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'} than by refractometer: more than the methods differ; check the meter.`
-          : `${said}, ${percent(belief.mean)} by refractometer: the methods agree as well as they can.`,
-      },
+      Math.abs(apart) > room
+        ? {
+            bearing: 'measure',
+            step: 'check-zero',
+            sentence: `${said}, ${percent(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'} than your readings: one of the two is wrong, so check the zero of the meter and read again before you decide.`,
+          }
+        : {
+            bearing: 'note',
+            sentence: `${said}; your readings say ${percent(belief.mean)}, which agrees.`,
+          },
     ];
   },
 };
@@ -104,6 +136,7 @@ function sensesFound(fault: Fault): Found[] {
       return [
         {
           bearing: 'condition',
+          short: 'taste it again with someone else',
           sentence: `A ${fault === 'caramel' ? 'taste of caramel (heat)' : `${fault} note`}: taste it again with someone else before it is sold.`,
         },
       ];
@@ -127,6 +160,7 @@ export const sensesAndPurity: Rule = {
     if (senses.foam === 'thick') {
       found.push({
         bearing: 'condition',
+        short: 'let it settle and skim it',
         sentence: 'Thick foam on top: let it settle and skim it.',
       });
     }
@@ -134,6 +168,7 @@ export const sensesAndPurity: Rule = {
       const what = senses.impurities.map((one) => IMPURITY_WORDS[one]).join(', ');
       found.push({
         bearing: 'condition',
+        short: 'strain or settle it again',
         sentence: `Seen in it: ${what}; strain or settle it again.`,
       });
     }
@@ -171,6 +206,7 @@ export const flowerName: Rule = {
         return [
           {
             bearing: 'condition',
+            short: 'name no single flower',
             sentence: `“${flower.plant}” on the label is not supported: ${named('against')} speak${named('against').includes(' and ') || named('against') === 'senses' ? '' : 's'} against it; name no single flower.`,
           },
         ];

@@ -1,7 +1,10 @@
 import { canBeDried, waysOf } from '../ways';
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { labWater } from '../../quality/laboratory';
 import { limitPercent } from '../evidence';
-import type { Found, Rule, RuleContext } from '../rule';
+import { isMeasured } from '../belief';
+import type { Found, NextStep, Rule, RuleContext } from '../rule';
+import { settledBy } from '../settledBy';
 import { inHundred, percent, withDoubt } from '../say';
 
 function limitName({ evidence }: RuleContext): string {
@@ -29,29 +32,56 @@ function remedy(context: RuleContext): string {
   return `${why}, so ${isBlendable(context) ? 'blend' : 'divert'} it${cooking}`;
 }
 
+/** What the figure rests on, as the sentence begins. */
+function figureWords({ belief, evidence }: RuleContext): string {
+  const figure = withDoubt(belief.mean, belief.expanded);
+  if (belief.basis === 'readings') return `Measured ${figure}`;
+  const water = labWater(evidence.laboratory);
+  const by = water?.by === 'karlFischerPercent' ? 'by Karl Fischer' : 'by refractometer';
+  return `The laboratory found ${figure} water ${by}`;
+}
+
+const STEP_WORDS: Partial<Record<NextStep, string>> = {
+  read: 'measure more, or treat it as over',
+  'read-each': 'read the other vessels too, or treat it as over',
+  'check-zero':
+    'more readings with this meter do not settle it, a zero check can; or treat it as over',
+  'other-meter':
+    'more readings with this meter do not settle it, readings with a second one can; or treat it as over',
+  laboratory:
+    'more readings with this meter do not settle it, a laboratory can; or treat it as over',
+  'treat-as-over': 'it lies too near the limit for any meter, so treat it as over',
+};
+
+function notSettled(context: RuleContext, probability: number): Found {
+  const step = context.belief.basis === 'readings' ? settledBy(context.evidence) : 'read';
+  const side = probability >= 0.5 ? 'to within' : 'to over';
+  const leaning = `leaning ${side} with ${inHundred(Math.max(probability, 1 - probability))}`;
+  return {
+    bearing: 'measure',
+    step,
+    sentence: `${figureWords(context)} against the ${limitName(context)}: not settled, ${leaning}; ${STEP_WORDS[step] ?? ''}.`,
+  };
+}
+
 function found(context: RuleContext): Found {
   const { belief, evidence } = context;
   const limit = limitPercent(evidence);
   const probability = conformityProbability(belief, limit);
-  const figure = withDoubt(belief.mean, belief.expanded);
+  const figure = figureWords(context);
   switch (conformityDecision(probability)) {
     case 'conforms':
       return {
         bearing: 'accept',
-        sentence: `Measured ${figure}: at or under the ${limitName(context)}, with ${inHundred(probability)}.`,
+        sentence: `${figure}: at or under the ${limitName(context)}, with ${inHundred(probability)}.`,
       };
     case 'over':
       return {
         bearing: canBeDried(evidence) ? 'over' : isBlendable(context) ? 'blend' : 'divert',
-        sentence: `Measured ${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}; ${remedy(context)}.`,
+        sentence: `${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}; ${remedy(context)}.`,
       };
     case 'not-settled':
-      return {
-        bearing: 'measure',
-        sentence: `Measured ${figure} against the ${limitName(context)}: not settled, leaning ${
-          probability >= 0.5 ? 'to within' : 'to over'
-        } with ${inHundred(Math.max(probability, 1 - probability))}; measure more, or treat it as over.`,
-      };
+      return notSettled(context, probability);
   }
 }
 
@@ -60,5 +90,5 @@ export const moistureAgainstLimit: Rule = {
   title: 'Moisture against the limit',
   source: { name: 'JCGM 106:2012, guarded decision at 95 %', standing: 'recalled from memory' },
   needs: ['reading'],
-  find: (context) => (context.belief.basis === 'readings' ? [found(context)] : []),
+  find: (context) => (isMeasured(context.belief) ? [found(context)] : []),
 };

@@ -1,35 +1,28 @@
-import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { conformityProbability } from '../../conformity/conformity';
+import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { inHundred, percent, withDoubt } from '../say';
+import { canBeDried } from '../ways';
 
-/** What a honey that misses the target can still be given: gel does not dry. */
+/** Legal, but wetter than the keeper wants: what can be done about it. */
 function missed({ evidence, belief }: RuleContext, probability: number): Found {
   const figure = withDoubt(belief.mean, belief.expanded);
   const target = percent(evidence.targetPercent);
-  const sentence = `Measured ${figure}: wetter than your target of ${target}, with ${inHundred(1 - probability)}.`;
-  return evidence.honeyKind === 'heather'
-    ? {
-        bearing: 'condition',
-        sentence: `${sentence} Gelled heather does not dry as other honey does.`,
-      }
-    : { bearing: 'dry', sentence };
+  const whatToDo = canBeDried(evidence)
+    ? 'dry it, blend it with drier honey, or keep it cool and use it first'
+    : 'blend it with drier honey, or keep it cool and use it first';
+  const above = `Measured ${figure}: above your own target of ${target}, with ${inHundred(1 - probability)}`;
+  return { bearing: 'above-target', sentence: `${above}; ${whatToDo}.` };
 }
 
 function found(context: RuleContext): Found {
   const { evidence, belief } = context;
   const probability = conformityProbability(belief, evidence.targetPercent);
-  const target = percent(evidence.targetPercent);
-  if (conformityDecision(probability) === 'over') return missed(context, probability);
-  if (probability >= 0.5) {
-    return {
-      bearing: 'accept',
-      sentence: `Your target of ${target} is met, with ${inHundred(probability)}.`,
-    };
-  }
+  if (probability < 0.5) return missed(context, probability);
   return {
-    bearing: 'measure',
-    sentence: `Your target of ${target} is not settled: ${inHundred(1 - probability)} speak for wetter.`,
+    bearing: 'accept',
+    sentence: `Your target of ${percent(evidence.targetPercent)} is met, with ${inHundred(probability)}.`,
   };
 }
 
@@ -39,7 +32,7 @@ export const moistureAgainstTarget: Rule = {
   source: { name: 'target of the keeper', standing: 'common practice, no source' },
   needs: ['reading'],
   find: (context) =>
-    context.belief.basis === 'readings' &&
+    isMeasured(context.belief) &&
     context.evidence.targetPercent < limitPercent(context.evidence)
       ? [found(context)]
       : [],

@@ -19,6 +19,8 @@ const MARK_WORDS: Readonly<
   Record<Exclude<ReadingMark, 'brix-not-by-subtraction' | 'crystals' | 'gel'>, string>
 > = {
   'temperature-assumed': 'no temperature noted, so that it may be off by a whole point',
+  'atc-unknown':
+    'with a meter of which nobody knows whether it corrects temperature itself, so that both figures are covered; find out, and the doubt goes',
   'outside-atc-range': 'read outside the range in which the meter compensates temperature',
   'outside-table': 'outside the published table of 13 to 25 %',
   'prism-not-settled': 'taken before honey and prism had the same temperature',
@@ -63,7 +65,7 @@ export const unreliableSamples: Rule = {
       if (count === 0) return [];
       const sentence = `${counted(count)} ${SAMPLE_NEEDS[mark]}.`;
       return ordinaryReadings(evidence).some(isUnreliable)
-        ? [{ bearing: 'measure', sentence }]
+        ? [{ bearing: 'measure', step: 'prepare-sample', sentence }]
         : [{ bearing: 'note', sentence: `Left out of the figure: ${sentence}` }];
     }),
 };
@@ -98,7 +100,28 @@ export const zeroJumped: Rule = {
       `${counted(count)} from between two zero checks that differ by more than drift explains; ` +
       `with the later one the mean would be ${percent(mean)} instead of ${percent(belief.mean)}` +
       (changes ? ', which decides otherwise: read again.' : ', which decides the same.');
-    return [{ bearing: changes ? 'measure' : 'condition', sentence }];
+    return changes
+      ? [{ bearing: 'measure', step: 'check-zero', sentence }]
+      : [{ bearing: 'condition', short: 'have the meter checked again', sentence }];
+  },
+};
+
+export const unreadableReadings: Rule = {
+  id: 'unreadable-readings',
+  title: 'Readings that cannot be used',
+  source: { name: 'a ruling rests on all of its evidence', standing: 'our choice' },
+  needs: ['reading'],
+  find: ({ evidence }) => {
+    const count = evidence.unreadable ?? 0;
+    if (count === 0) return [];
+    const those = count === 1 ? 'that reading is' : 'those readings are';
+    return [
+      {
+        bearing: 'measure',
+        step: 'check-zero',
+        sentence: `With what the meter was found to be off by, ${counted(count)} would be beyond any honey (12 to 30 %): ${those} left out. Check the zero again, then read again.`,
+      },
+    ];
   },
 };
 

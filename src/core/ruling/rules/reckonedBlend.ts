@@ -12,6 +12,7 @@ function found({ evidence, belief }: RuleContext): Found[] {
         { bearing: 'accept', sentence: `${figure}: at or under ${percent(limit)}.` },
         {
           bearing: 'condition',
+          short: 'stir it, let it stand a day and take a reading',
           sentence:
             'Stir the blend through, let it stand a day and take a reading: what is reckoned was not measured.',
         },

@@ -1,19 +1,10 @@
-import { lotMoisture, type LotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
+import { lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
 import type { Spot } from '../../moisture/sampleState';
 import { planVerdict, type PlanVerdict } from '../../sampling/planVerdict';
-import { quadrature } from '../../stats/uncertainty';
 import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from '../evidence';
 import type { Found, Rule } from '../rule';
 import { percent } from '../say';
-
-/** Parts of the uncertainty that all readings of a lot share. */
-const COMMON = ['calibration', 'temperature', 'resolution', 'relation'];
-
-/** Standard uncertainty common to the readings of a lot [% moisture]. */
-export function commonStandard(measured: LotMoisture): number {
-  const common = measured.components.filter((one) => COMMON.includes(one.id));
-  return quadrature(common.map((one) => one.standard));
-}
+import { commonStandard } from '../vesselMoistures';
 
 /** Whether a vessel was read at every spot of the plan; nothing said counts as stirred. */
 function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boolean {
@@ -69,6 +60,7 @@ function found(verdict: PlanVerdict, evidence: LotEvidence): Found {
     case 'fails':
       return {
         bearing: 'condition',
+        short: 'read every vessel and go by each',
         sentence: `The plan does not hold: not shown that ${promise} (${detailWords(verdict)}). Read every vessel and go by each; reading on until it passes is no test.`,
       };
   }

@@ -11,6 +11,6 @@ export const setAsideRecords: Rule = {
     if (count === 0) return [];
     const what = count === 1 ? 'One record of this lot has' : `${count} records of this lot have`;
     const sentence = `${what} a value that cannot be right and is left out until it is corrected: do that first, then decide.`;
-    return [{ bearing: 'measure', sentence }];
+    return [{ bearing: 'measure', step: 'correct-records', sentence }];
   },
 };

@@ -24,6 +24,7 @@ export const spreadOfVessels: Rule = {
     return [
       {
         bearing: 'condition',
+        short: 'label each container by itself, or blend them',
         sentence: `Containers differ by ${percent(apart)} (${name(driest.vesselId)} ${percent(driest.meanPercent)}, ${name(wettest.vesselId)} ${percent(wettest.meanPercent)}): label each by itself, or blend them.`,
       },
     ];

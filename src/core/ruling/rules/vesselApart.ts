@@ -1,27 +1,22 @@
 import { conformityDecision, conformityProbability } from '../../conformity/conformity';
 import type { VesselMoisture } from '../../moisture/lotMoisture';
 import { LAYERING_SPREAD_PERCENT, type Spot } from '../../moisture/sampleState';
-import { limitPercent, ordinaryVessels } from '../evidence';
+import { allAreSuspect, limitPercent, ordinaryVessels } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
-import { percent, withDoubt } from '../say';
-import { suspectMoistures, suspectVesselsOf } from '../vesselMoistures';
+import { inHundred, percent, withDoubt } from '../say';
+import {
+  anyVesselOver,
+  suspectMoistures,
+  suspectVesselsOf,
+  vesselsAgainstLimit,
+} from '../vesselMoistures';
 
 function nameOf({ evidence }: RuleContext, vessel: VesselMoisture): string {
   return evidence.vessels.find((one) => one.id === vessel.vesselId)?.label ?? 'The lot as a whole';
 }
 
-function over(context: RuleContext, vessel: VesselMoisture): Found[] {
-  const { meanPercent: mean, uncertainty } = vessel;
-  const limit = limitPercent(context.evidence);
-  const estimate = { mean, standardUncertainty: uncertainty.standard };
-  if (conformityDecision(conformityProbability(estimate, limit)) !== 'over') return [];
-  return [
-    {
-      bearing: 'over',
-      sentence: `${nameOf(context, vessel)} by itself measures ${withDoubt(mean, uncertainty.expanded)}, over ${percent(limit)}: set it apart, whatever the mean of the lot says.`,
-    },
-  ];
-}
+const withFigure = (context: RuleContext, vessel: VesselMoisture): string =>
+  `${nameOf(context, vessel)} (${withDoubt(vessel.meanPercent, vessel.uncertainty.expanded)})`;
 
 export const vesselApart: Rule = {
   id: 'vessel-apart',
@@ -29,8 +24,36 @@ export const vesselApart: Rule = {
   source: { name: 'JCGM 106:2012, guarded decision at 95 %', standing: 'recalled from memory' },
   needs: ['reading', 'vessel'],
   find: (context) => {
-    const vessels = context.belief.measured?.vessels ?? [];
-    return vessels.length < 2 ? [] : vessels.flatMap((one) => over(context, one));
+    const { over, notSettled } = vesselsAgainstLimit(context.evidence, context.belief);
+    const limit = percent(limitPercent(context.evidence));
+    const wet = over.map(
+      (one): Found => ({
+        bearing: 'over',
+        sentence: `${withFigure(context, one)} is over ${limit} by itself, whatever the mean of the lot says: set it apart.`,
+      }),
+    );
+    if (notSettled.length === 0) return wet;
+    const names = notSettled.map((one) => withFigure(context, one)).join(', ');
+    const [verb, what] =
+      notSettled.length === 1
+        ? ['is', 'it may be over; read it again or keep it apart']
+        : ['are each', 'any of them may be over; read them again or keep them apart'];
+    const sentence = `${names} ${verb} not settled against ${limit}: ${what}.`;
+    return [...wet, { bearing: 'measure', step: 'read', sentence }];
+  },
+};
+
+export const chanceOfAnyVessel: Rule = {
+  id: 'any-vessel',
+  title: 'Chance that any vessel is over',
+  source: { name: 'JCGM 106:2012; our choice', standing: 'recalled from memory' },
+  needs: ['reading', 'vessel'],
+  find: ({ evidence, belief }) => {
+    const chance = anyVesselOver(evidence, belief);
+    if (chance === null) return [];
+    const count = ordinaryVessels(evidence.vessels).length;
+    const sentence = `Chance that any of the ${count} vessels is over ${percent(limitPercent(evidence))}: ${inHundred(chance)}.`;
+    return [{ bearing: 'note', sentence }];
   },
 };
 
@@ -69,11 +92,13 @@ function suspectFound(context: RuleContext, vessel: VesselMoisture): Found {
     case 'over':
       return {
         bearing: 'condition',
+        short: `keep ${nameOf(context, vessel)} apart`,
         sentence: `${figure}, over ${percent(limit)}: set it apart; it is no part of this lot's figure.`,
       };
     case 'not-settled':
       return {
         bearing: 'condition',
+        short: `keep ${nameOf(context, vessel)} apart`,
         sentence: `${figure}, not settled against ${percent(limit)}: keep it apart or read it again.`,
       };
   }
@@ -95,9 +120,19 @@ export const suspectVessels: Rule = {
       .filter((one) => !tested.has(one.id))
       .map(({ label, suspectBecause = '' }): Found => {
         const sentence = `${label} is suspicious (${suspectBecause}) and was not tested: keep it apart, or read it.`;
-        return { bearing: 'condition', sentence };
+        return { bearing: 'condition', short: `keep ${label} apart`, sentence };
       });
-    return [...measured.map((one) => suspectFound(context, one)), ...untested];
+    const all: Found[] = allAreSuspect(evidence.vessels)
+      ? [
+          {
+            bearing: 'measure',
+            step: 'read-each',
+            sentence:
+              'Every vessel of this lot is marked to be kept apart, so no ordinary one speaks for it: go by each vessel, or take the mark off those that are not in doubt.',
+          },
+        ]
+      : [];
+    return [...all, ...measured.map((one) => suspectFound(context, one)), ...untested];
   },
 };
 
