@@ -25,6 +25,7 @@ export function demoWorkshop(season: readonly AnyRecord[], nowMs: number): Works
     poured: pouredLines(blends, ticks),
     frames: new Map(frames.map((one) => [one.entityId, one])),
     setAside: new Map(),
+    choices: now.filter((one) => one.kind === 'merge-choice'),
     nowMs,
   });
 }

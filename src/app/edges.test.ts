@@ -22,7 +22,7 @@ import {
   roomTasks,
   seasonReport,
   storedVessels,
-  strokeEvidence,
+  strokeParts,
   traceOf,
   type AnyRecord,
   type RecordKind,
@@ -97,7 +97,9 @@ function computeHives(records: readonly AnyRecord[], { kind, ownerId }: AnyRecor
     if (kind !== 'frame-check' && harvest.entityId !== ownerId) continue;
     const { stories, strokes } = harvestFileOf(records, harvest.entityId);
     judgeFrames(stories, judgingOf(book, harvest));
-    strokes.forEach((one) => strokeEvidence(one.entityId, one.content, book));
+    strokes.forEach((one) =>
+      strokeParts({ id: one.entityId, content: one.content }, { book, day: harvest.content.day }),
+    );
   }
 }
 

@@ -152,6 +152,7 @@ export {
   HONEY_CATEGORIES,
   HONEY_CLAIMS,
   LAB_QUANTITIES,
+  LAB_WATER_METHODS,
   LAB_RANGES,
   type HoneyCategory,
   type HoneyClaim,
@@ -180,10 +181,11 @@ export {
   type Impurity,
   type SensesEvidence,
 } from './quality/senses';
-export { type Belief, beliefOf } from './ruling/belief';
+export { BASES, type Basis, type Belief, beliefOf, isMeasured } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
+  isUnreliable,
   ordinaryReadings,
   ordinaryVessels,
   type FermentationSign,
@@ -195,7 +197,15 @@ export {
 export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
-export type { Finding, Phrasing } from './ruling/rule';
+export type { Finding, NextStep, Phrasing } from './ruling/rule';
+export {
+  type EventKind,
+  type HistoryReason,
+  type HoneyEvent,
+  type EarlierReading,
+  readingsInTime,
+} from './ruling/honeyEvents';
+export { keepingClass } from './ruling/rules/fermentation';
 export { densityMoisture } from './mass/density';
 export { planVerdictOf } from './ruling/rules/samplingPlan';
 export {
@@ -220,7 +230,7 @@ export {
   type EarlierLook,
   type Finishing,
 } from './schools/finishing';
-export { DECISIONS, mayBeTaken, type FrameAct } from './schools/forced';
+export { DECISIONS, forcedAct, mayBeTaken, type FrameAct } from './schools/forced';
 export {
   BROOD_AMOUNTS,
   frameCapping,
@@ -482,11 +492,13 @@ export {
   BROODS,
   NECTARS,
   NO_CIRCUMSTANCES,
+  OUTSIDE_BOXES,
   RESIDUES,
   SET_STATES,
   SOURCE_HEALTHS,
   TAINTS,
   type Circumstances,
+  type OutsideBoxes,
 } from './ruling/circumstances';
 export { type PieceRuling, rulePieces } from './ruling/pieces';
 export { type WayId } from './ruling/ways';
@@ -495,5 +507,7 @@ export {
   type DryingHistory,
   type InheritedBlock,
   type TreatedFrames,
+  type UnaskedBoxes,
+  type UnknownKind,
 } from './ruling/evidence';
 export { type TraceEdge, lineage, nodeBalance, reached } from './trace/traceGraph';

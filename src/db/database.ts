@@ -80,6 +80,7 @@ const TABLES: Readonly<Record<RecordKind, string>> = {
   'store-move': 'storeMoves',
   packing: 'packings',
   'jar-move': 'jarMoves',
+  'call-back': 'callBacks',
   blend: 'blends',
   'blend-tick': 'blendTicks',
   'label-design': 'labelDesigns',
@@ -148,6 +149,9 @@ const FIFTH_KINDS: readonly RecordKind[] = [
   'rule-set',
 ];
 
+/** The kinds that came with version 7. */
+const SEVENTH_KINDS: readonly RecordKind[] = ['call-back'];
+
 /** Primary key and indexes of every record table. */
 const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
 
@@ -177,9 +181,9 @@ async function migrateRows(transaction: Transaction, kinds: readonly RecordKind[
 }
 
 /** Enters every row in the journal by its clock, as far as the clock tells: before version 6 nothing else did. */
-async function writeJournal(transaction: Transaction): Promise<void> {
+async function writeJournal(transaction: Transaction, kinds: readonly RecordKind[]): Promise<void> {
   const rows: (JournalRow & { readonly recordedAt: string })[] = [];
-  for (const kind of RECORD_KINDS) {
+  for (const kind of kinds) {
     await transaction
       .table<AnyRecord, string>(TABLES[kind])
       .orderBy('recordedAt')
@@ -194,7 +198,7 @@ async function writeJournal(transaction: Transaction): Promise<void> {
 }
 
 /** Version of the database that this application writes; a newer one is never touched. */
-export const DATABASE_VERSION = 6;
+export const DATABASE_VERSION = 7;
 
 /** IndexedDB counts ten times finer than Dexie does. */
 const NATIVE_STEP = 10;
@@ -235,7 +239,8 @@ export class RipenumDatabase extends Dexie {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
     this.version(1).stores({ ...firstSchema(), ...own });
-    const fourth = RECORD_KINDS.filter((kind) => !FIFTH_KINDS.includes(kind));
+    const fifth = RECORD_KINDS.filter((kind) => !SEVENTH_KINDS.includes(kind));
+    const fourth = fifth.filter((kind) => !FIFTH_KINDS.includes(kind));
     const third = fourth.filter((kind) => !FOURTH_KINDS.includes(kind));
     const second = third.filter((kind) => !THIRD_KINDS.includes(kind));
     this.version(2)
@@ -248,11 +253,12 @@ export class RipenumDatabase extends Dexie {
       .stores(recordSchema(fourth))
       .upgrade((transaction) => migrateRows(transaction, third));
     this.version(5)
-      .stores(recordSchema(RECORD_KINDS, FIFTH_INDEXES))
+      .stores(recordSchema(fifth, FIFTH_INDEXES))
       .upgrade((transaction) => migrateRows(transaction, fourth));
-    this.version(DATABASE_VERSION)
+    this.version(6)
       .stores({ journal: '++at, &id', setAside: 'id' })
-      .upgrade(writeJournal);
+      .upgrade((transaction) => writeJournal(transaction, fifth));
+    this.version(DATABASE_VERSION).stores(recordSchema(SEVENTH_KINDS));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);
   }

@@ -30,6 +30,7 @@ const NOTHING: Around = {
   poured: [],
   frames: new Map(),
   setAside: new Map(),
+  choices: [],
   nowMs: NOW_MS,
 };
 

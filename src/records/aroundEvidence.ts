@@ -3,17 +3,22 @@ import {
   beliefOf,
   blocksOf,
   ferments,
+  groupBy,
   residueBlocks,
   blockSentence,
   type DrierStock,
   type DryingHistory,
   type Estimate,
+  type HoneyEvent,
   type HoneyKind,
   type LotEvidence,
   type TreatedFrames,
+  type UnaskedBoxes,
+  type UnknownKind,
 } from '../core';
 import type { Blend } from './blend';
-import { harvestOf, type Book } from './book';
+import type { Box } from './box';
+import { boxOf, harvestOf, type Book } from './book';
 import { dayNumber } from './days';
 import { batchEndMs } from './dryingBatch';
 import type { HoneyHouse } from './extractionFile';
@@ -22,7 +27,11 @@ import type { LotFile } from './lotFile';
 import { lotHeat } from './lotHeat';
 import type { RoomFile } from './roomFile';
 import { pouredMoisture, type PouredLine } from './pouring';
-import { combStays } from './stays';
+import { dayOfMoment } from './moments';
+import { rivalriesOf } from './merge';
+import type { AnyRecord } from './record';
+import { boxCombStays, combStays, staysUpTo } from './stays';
+import { vesselId } from './vesselRef';
 
 /** The part of a lot's evidence that is written down elsewhere. */
 export type AroundEvidence = Pick<
@@ -35,7 +44,11 @@ export type AroundEvidence = Pick<
   | 'blended'
   | 'inherited'
   | 'setAside'
->;
+  | 'rivals'
+  | 'unknown'
+  | 'unasked'
+  | 'suspectHives'
+> & { readonly events?: readonly HoneyEvent[] };
 
 /** What is written down elsewhere. */
 export interface Around {
@@ -49,6 +62,8 @@ export interface Around {
   readonly frames: ReadonlyMap<string, Frame>;
   /** how many records of each owner are set aside until somebody corrects them */
   readonly setAside: ReadonlyMap<string, number>;
+  /** which of two versions holds, where somebody chose */
+  readonly choices: readonly AnyRecord[];
   readonly nowMs: number;
 }
 
@@ -64,8 +79,8 @@ export function framesToAsk(file: LotFile, book: Book): string[] {
 }
 
 /**
- * Frames of a lot whose comb stood on a hive while something was given there, up to the day on which
- * they were taken. Those that the keeper cleared by the label stand elsewhere.
+ * Frames of a lot, looked at one by one or judged with their box, whose comb stood on a hive while
+ * something was given there, up to the day on which they were taken. Those that the keeper cleared by the label stand elsewhere.
  */
 function treatedFrames(file: LotFile, { book, frames }: Around): TreatedFrames[] {
   const content = file.frames?.content;
@@ -73,18 +88,105 @@ function treatedFrames(file: LotFile, { book, frames }: Around): TreatedFrames[]
   if (!content || !harvest) return [];
   const takenDay = dayNumber(harvest.content.day);
   const found = new Map<string, TreatedFrames>();
-  for (const { frameId, hive, cleared } of content.frames) {
+  for (const { frameId, boxId = null, hive, cleared } of content.frames) {
     const frame = frames.get(frameId ?? '');
-    if (!frame || cleared !== '') continue;
-    const stays = combStays(frame.content, book)
-      .filter((one) => (one.fromDay ?? -Infinity) <= takenDay)
-      .map((one) => ({ ...one, toDay: Math.min(one.toDay ?? Infinity, takenDay) }));
-    for (const block of residueBlocks(stays, book.given)) {
+    const box = frameId === null ? boxOf(book, boxId) : null;
+    if (cleared !== '' || (!frame && !box)) continue;
+    const all = frame ? combStays(frame.content, book) : box ? boxCombStays(box.content) : [];
+    for (const block of residueBlocks(staysUpTo(all, takenDay), book.given)) {
       const because = blockSentence(block);
       found.set(`${hive} ${because}`, { from: hive === '' ? 'an unknown hive' : hive, because });
     }
   }
   return [...found.values()];
+}
+
+/** Frames that were judged with boxes which are not in the book, until somebody says what was given there. */
+function unaskedBoxes({ frames, circumstances }: LotFile): UnaskedBoxes[] {
+  const said = circumstances?.content.outsideBoxes ?? 'not-said';
+  if (said !== 'not-said') return [];
+  const typed = (frames?.content.frames ?? []).filter(
+    (one) => one.frameId === null && (one.boxId ?? null) === null,
+  );
+  return [...groupBy(typed, (one) => one.box)].map(([label, own]) => ({
+    label: label === '' ? 'a stack' : label,
+    frames: own.reduce((sum, one) => sum + one.count, 0),
+  }));
+}
+
+/** Boxes that the frames of a lot hung in, as far as the book has them. */
+function boxesOfLot(file: LotFile, { book, frames }: Around): Box[] {
+  const ids = (file.frames?.content.frames ?? []).map(
+    ({ frameId, boxId }) => frames.get(frameId ?? '')?.content.boxId ?? boxId ?? null,
+  );
+  return [...new Set(ids)].map((one) => boxOf(book, one)).filter((one) => one !== null);
+}
+
+/** Hives of a lot that the book marks as suspect of disease, by name. */
+function suspectHives(file: LotFile, around: Around): string[] {
+  const names = new Set((file.frames?.content.frames ?? []).map((one) => one.hive));
+  const ids = new Set(boxesOfLot(file, around).map((one) => one.content.colonyId));
+  return around.book.colonies
+    .filter(({ content }) => content.health === 'suspect')
+    .filter(({ entityId, content }) => ids.has(entityId) || names.has(content.name))
+    .map((one) => one.content.name);
+}
+
+/** What the records of a lot name and the books do not have. */
+function unknownOf(file: LotFile, around: Around): UnknownKind[] {
+  const { book } = around;
+  const content = file.frames?.content;
+  const harvest = content && harvestOf(book, content.harvestId);
+  const hasRuleSet = book.ruleSets.some((one) => one.id === file.lot.content.ruleSetId);
+  const hasSchool = !harvest || harvest.content.schoolId === content.school.id;
+  const formats = new Set(book.formats.map((one) => one.id));
+  const hasFormats = boxesOfLot(file, around).every((one) => formats.has(one.content.formatId));
+  return [
+    ...(hasRuleSet ? [] : (['rule-set'] as const)),
+    ...(hasSchool ? [] : (['school'] as const)),
+    ...(hasFormats ? [] : (['frame-format'] as const)),
+  ];
+}
+
+/**
+ * Readings within this time before combs leave a room count as taken of the dried honey [d].
+ *
+ * @source our choice, no source
+ */
+const LAST_OF_DRYING_DAYS = 0.5;
+
+/** What happened to the honey of a lot that parts readings of before from readings of now. */
+export function eventsOf(file: LotFile, { rooms, poured, nowMs }: Around): HoneyEvent[] {
+  const { entityId: lotId } = file.lot;
+  const dried = rooms
+    .flatMap((one) => one.batches)
+    .filter(({ batch }) => batch.content.lotIds.includes(lotId))
+    .flatMap(({ batch: { content } }): HoneyEvent[] => {
+      const inDay = dayOfMoment(content.inAt);
+      const endMs = batchEndMs(content, nowMs);
+      const outDay = Math.max(inDay, endMs / DAY_MS - LAST_OF_DRYING_DAYS);
+      const events: HoneyEvent[] = [{ kind: 'drying', atDay: inDay }];
+      return endMs <= nowMs ? [...events, { kind: 'drying', atDay: outDay }] : events;
+    });
+  const pouredIn = poured
+    .filter((one) => one.intoLotId === lotId)
+    .map((one): HoneyEvent => ({ kind: 'blending', atDay: dayOfMoment(one.at) }));
+  const melted = file.heatSpells
+    .filter((one) => one.content.occasion === 'liquefying')
+    .map(({ content: { startedAt, spells } }): HoneyEvent => {
+      const days = spells.reduce((sum, one) => sum + one.days, 0);
+      return { kind: 'melting', atDay: dayOfMoment(startedAt) + days };
+    });
+  const stoodOpen = file.storeMoves
+    .filter((one) => one.content.act === 'stood-open')
+    .map(({ content: { at, containerId, item } }): HoneyEvent => ({
+      kind: 'standing-open',
+      atDay: dayOfMoment(at),
+      vesselId: vesselId(containerId, item),
+    }));
+  return [...dried, ...pouredIn, ...melted, ...stoodOpen].filter(
+    (one) => one.atDay <= nowMs / DAY_MS,
+  );
 }
 
 /** What became of a lot in warm rooms; null where it stood in none. */
@@ -186,7 +288,16 @@ export function aroundEvidence(
   const blended = blendedMoisture(lotId, around);
   const drier = drierStock(lotId, content, stored);
   const aside = around.setAside.get(lotId) ?? 0;
+  const rivals = rivalriesOf([...file.history, ...around.choices]).length;
+  const unknown = unknownOf(file, around);
+  const unasked = unaskedBoxes(file);
+  const suspect = suspectHives(file, around);
   return {
+    events: eventsOf(file, around),
+    ...(rivals > 0 && { rivals }),
+    ...(unknown.length > 0 && { unknown }),
+    ...(unasked.length > 0 && { unasked }),
+    ...(suspect.length > 0 && { suspectHives: suspect }),
     ...(treated.length > 0 && { treatedFrames: treated }),
     ...(entries.length > 0 && { heat: { spentShare: balance.spentShare, hmf: balance.hmf } }),
     ...(drying && { drying }),

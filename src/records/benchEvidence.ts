@@ -1,4 +1,5 @@
 import {
+  LAB_WATER_METHODS,
   colourClass,
   flowerKind,
   pfundFromAbsorbance,
@@ -11,6 +12,7 @@ import {
   type SensesEvidence,
 } from '../core';
 import type { ColourContent } from './colour';
+import { dayNumber } from './days';
 import type { LabReportContent } from './labReport';
 import type { LotContent } from './lot';
 import type { SamplingPlanContent } from './samplingPlan';
@@ -53,16 +55,31 @@ export function classOf(content: ColourContent): ColourClassId {
 const latest = <T extends { readonly takenAt: string }>(items: readonly T[]): T[] =>
   [...items].sort((a, b) => b.takenAt.localeCompare(a.takenAt));
 
-/** Faults that anybody noted stand until they are taken back; foam and purity are as seen last. */
+/**
+ * Faults that anybody noted, and foam that came back, stand until they are taken back; other foam and
+ * purity are as seen last.
+ */
 function sensesEvidence(senses: readonly SensesContent[]): SensesEvidence | null {
   const [last] = latest(senses);
   if (!last) return null;
   const faults = [...new Set(senses.flatMap((one) => one.faults))];
-  return { faults, foam: last.foam, impurities: last.impurities };
+  const foamed = senses.some((one) => one.foam === 'comes-back');
+  return { faults, foam: foamed ? 'comes-back' : last.foam, impurities: last.impurities };
+}
+
+/** Whether the last report on water is from before the honey changed. */
+function waterIsEarlier(inOrder: readonly LabReportContent[], unchangedSince: number): boolean {
+  const last = inOrder.findLast(({ values }) =>
+    LAB_WATER_METHODS.some((one) => values[one] !== undefined),
+  );
+  return last !== undefined && dayNumber(last.day) < Math.floor(unchangedSince);
 }
 
 /** Every quantity from the latest report that has it. */
-function labEvidence(reports: readonly LabReportContent[]): LabEvidence | null {
+function labEvidence(
+  reports: readonly LabReportContent[],
+  unchangedSince = -Infinity,
+): LabEvidence | null {
   const inOrder = [...reports].sort((a, b) => a.day.localeCompare(b.day));
   const values: Partial<Record<LabQuantity, LabValue>> = {};
   const used = new Set<string>();
@@ -73,7 +90,9 @@ function labEvidence(reports: readonly LabReportContent[]): LabEvidence | null {
       used.add(`${report.laboratory}, ${report.day}`);
     }
   }
-  return used.size === 0 ? null : { values, from: [...used].join('; ') };
+  if (used.size === 0) return null;
+  const from = [...used].join('; ');
+  return { values, from, ...(waterIsEarlier(inOrder, unchangedSince) && { waterIsEarlier: true }) };
 }
 
 /** Share of the pollen of the lot's own flower in the latest count, null where none was made. */
@@ -105,14 +124,19 @@ function bearsOnFlower({ pollenPercent, conductivityMsPerCm, tastesTypical }: Fl
   return pollenPercent !== null || conductivityMsPerCm !== null || tastesTypical !== null;
 }
 
-/** The part of the evidence that comes from the bench besides readings; parts not looked at are not there. */
+/**
+ * The part of the evidence that comes from the bench besides readings; parts not looked at are not there.
+ *
+ * @param unchangedSince - day since which the honey is what it is now
+ */
 export function benchEvidence(
   lot: LotContent,
   bench: BenchContents,
+  unchangedSince = -Infinity,
 ): Pick<LotEvidence, 'plan' | 'senses' | 'laboratory' | 'claimed' | 'flower'> {
   const { plan } = bench;
   const senses = sensesEvidence(bench.senses);
-  const laboratory = labEvidence(bench.labReports);
+  const laboratory = labEvidence(bench.labReports, unchangedSince);
   const flower = flowerEvidence(lot, bench);
   return {
     claimed: { category: lot.category, claims: lot.claims },

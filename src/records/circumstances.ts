@@ -1,8 +1,19 @@
-import { BROODS, NECTARS, RESIDUES, SET_STATES, SOURCE_HEALTHS, TAINTS } from '../core';
+import {
+  BROODS,
+  NECTARS,
+  OUTSIDE_BOXES,
+  RESIDUES,
+  SET_STATES,
+  SOURCE_HEALTHS,
+  TAINTS,
+} from '../core';
 import { envelopeShape } from './envelope';
 import { nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
+
+/** What is done with comb honey before it is sold, in order. @source common practice, no source */
+export const COMB_STEPS = ['drain', 'freeze', 'weigh', 'pack', 'label'] as const;
 
 /** What else bears on a lot, as the keeper said it; the last one said holds. */
 export const circumstancesContentSchema = z.object({
@@ -16,6 +27,10 @@ export const circumstancesContentSchema = z.object({
   taint: z.enum(TAINTS),
   lastFlowInBoxes: z.boolean(),
   setState: z.enum(SET_STATES),
+  /** of boxes that are not in the book; not said where missing */
+  outsideBoxes: z.enum(OUTSIDE_BOXES).optional(),
+  /** steps of comb honey that are done */
+  combSteps: z.array(z.enum(COMB_STEPS)).optional(),
   remark: remarkField,
 });
 export type CircumstancesContent = z.infer<typeof circumstancesContentSchema>;

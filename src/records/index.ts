@@ -188,7 +188,16 @@ export { type SamplingPlanContent, samplingPlanContentSchema } from './samplingP
 export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './senses';
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
-export { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
+export {
+  type StrokePart,
+  framesOfStroke,
+  heldBoxes,
+  strokeAct,
+  strokeParts,
+  strokePartsOfDay,
+  typedBoxes,
+  verdictOfStroke,
+} from './strokeEvidence';
 export { type PailsOfDay, pailsOfDay, suggestedContainers } from './suggestedContainers';
 export { type TallyContent } from './tally';
 export { USUAL_DAY } from './usualDay';
@@ -254,9 +263,23 @@ export {
 export { z } from './zod';
 export { type Around, framesToAsk } from './aroundEvidence';
 export { type Blend, type BlendContent, type BlendTick } from './blend';
-export { type CircumstancesContent, circumstancesContentSchema } from './circumstances';
+export { COMB_STEPS, type CircumstancesContent, circumstancesContentSchema } from './circumstances';
 export { canonicalText } from './digest';
-export { PURPOSES, type JarMoveContent, type Purpose, jarMoveContentSchema } from './jarMove';
+export {
+  CALL_BACK_ENDS,
+  type CallBack,
+  type CallBackContent,
+  type CallBackEnd,
+  callBackContentSchema,
+} from './callBack';
+export { RELEASE_USES, type Release, type ReleaseUse } from './release';
+export {
+  PURPOSES,
+  type JarMove,
+  type JarMoveContent,
+  type Purpose,
+  jarMoveContentSchema,
+} from './jarMove';
 export {
   type LabelDesign,
   type LabelDesignContent,

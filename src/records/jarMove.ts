@@ -2,6 +2,7 @@ import { envelopeShape, idSchema } from './envelope';
 import { remarkField } from './fields';
 import { momentField } from './moments';
 import { MOST_JARS } from './packing';
+import { releaseSchema } from './release';
 import { z } from './zod';
 
 /** What jars are for. */
@@ -21,6 +22,7 @@ export const jarMoveContentSchema = z.object({
   /** who has them now, for a recall; empty where not known */
   to: z.string().trim().max(80, 'Keep the name under 80 letters.'),
   at: momentField,
+  release: releaseSchema.optional(),
   remark: remarkField,
 });
 export type JarMoveContent = z.infer<typeof jarMoveContentSchema>;

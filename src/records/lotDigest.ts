@@ -30,7 +30,10 @@ function linksOf(record: AnyRecord): Links {
     case 'frame-check':
       return { anchors: [record.content.frameId], follows: [] };
     case 'stroke':
-      return { anchors: [record.id, entityId], follows: [record.content.yardId] };
+      return {
+        anchors: [record.id, entityId],
+        follows: [record.content.yardId, ...(record.content.boxIds ?? [])],
+      };
     case 'box': {
       const { colonyId, earlier } = record.content;
       return { anchors: [entityId], follows: [colonyId, ...earlier.map((one) => one.colonyId)] };

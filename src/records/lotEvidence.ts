@@ -1,7 +1,9 @@
 import {
+  RULE_SETS,
   amountMass,
   priorExpectation,
   readingBudget,
+  readingsInTime,
   ruleSetOf,
   updatedExpectation,
   type Circumstances,
@@ -24,6 +26,7 @@ import type { LotFile } from './lotFile';
 import type { LotFramesContent } from './lotFrames';
 import { makeUpColours, makeUpShake, makeUpStates } from './lotMakeUp';
 import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
+import { dayOfMoment } from './moments';
 import type { ReadingContent } from './reading';
 import { vesselId, vesselIdOf } from './vesselRef';
 
@@ -111,10 +114,15 @@ export function readingEvidence(
     spot,
     marks: read.marks,
     zeroCheck: metered.condition.zeroCheck,
+    takenDay: dayOfMoment(content.takenAt),
     budget: readingBudget(metered.dial, metered.condition),
     ...(wouldBe !== null && { wouldBePercent: wouldBe }),
   };
 }
+
+/** Readings that say nothing, since with what their meter is off by they are beyond any honey. */
+const isUnreadable = ({ content }: Kept<ReadingContent>, meters: Meters): boolean =>
+  !content.practice && meteredReading(content, meters).read.status !== 'read';
 
 /** Frames of a lot that were blocked and taken all the same, each reason once. */
 function clearedOf({ frames }: LotFramesContent): { from: string; because: string }[] {
@@ -160,29 +168,62 @@ function combEvidence(
   return comb && { cappedShare: comb.cappedTenths / 10, shake: comb.shake, expectation };
 }
 
+/** The rule set of a lot, and whether the books have it. */
+function ruleSetEvidence(
+  { ruleSetId }: LotContent,
+  ruleSets: readonly RuleSet[] = RULE_SETS,
+): Pick<LotEvidence, 'ruleSet' | 'unknown'> {
+  const isKnown = ruleSets.some((one) => one.id === ruleSetId);
+  return {
+    ruleSet: ruleSetOf(ruleSetId, ruleSets),
+    ...(!isKnown && { unknown: ['rule-set'] as const }),
+  };
+}
+
+/** Readings of now and of before, and how many cannot be used. */
+function readingsEvidence(
+  readings: readonly Kept<ReadingContent>[],
+  { meters = NO_METERS, around = {} }: KnownBesides,
+): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
+  const usable = readings.map((one) => readingEvidence(one, meters)).filter((one) => one !== null);
+  const { present, earlier } = readingsInTime(usable, around.events ?? []);
+  const unreadable = readings.filter((one) => isUnreadable(one, meters)).length;
+  return {
+    readings: present,
+    ...(earlier.length > 0 && { earlier }),
+    ...(unreadable > 0 && { unreadable }),
+  };
+}
+
+/** The day since which the honey of a lot is what it is now; nothing ever happened to it: -Infinity. */
+const unchangedSince = ({ events = [] }: AroundEvidence): number =>
+  Math.max(-Infinity, ...events.filter((one) => !one.vesselId).map((one) => one.atDay));
+
 /**
- * The evidence that the core rules on. An unknown rule set falls back to the default one.
+ * The evidence that the core rules on. Where a rule set is not to be found the default one stands in,
+ * and the ruling says so.
  *
  * @param known - what is known besides the lot: own lots before it, meters, readers
  */
 export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
-  const { lot, containers, readings, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], meters = NO_METERS, repeatability, around = {}, ruleSets } = known;
+  const { lot, containers, bench = NOTHING_AT_THE_BENCH } = contents;
+  const { pastLots = [], repeatability, around = {}, ruleSets } = known;
+  const { events: _, ...elsewhere } = around;
   return {
     honeyKind: lot.honeyKind,
-    ruleSet: ruleSetOf(lot.ruleSetId, ruleSets),
+    ...ruleSetEvidence(lot, ruleSets),
     targetPercent: lot.targetPercent,
     comb: combEvidence(contents, pastLots),
     vessels: vesselsOf(containers),
-    readings: readings.map((one) => readingEvidence(one, meters)).filter((one) => one !== null),
+    ...readingsEvidence(contents.readings, known),
     storageTemperatureC: lot.storageTemperatureC,
     signs: lot.signs,
-    ...benchEvidence(lot, bench),
+    ...benchEvidence(lot, bench, unchangedSince(around)),
     ...(repeatability && { repeatability }),
     takenDay: dayNumber(lot.date),
     ...(contents.circumstances && { circumstances: circumstancesOf(contents.circumstances) }),
     ...colourEvidence(contents),
-    ...around,
+    ...elsewhere,
   };
 }
 

@@ -1,5 +1,6 @@
 import { groupBy, type Outcome } from '../core';
 import type { CircumstancesRecord } from './circumstances';
+import type { CallBack } from './callBack';
 import type { JarMove } from './jarMove';
 import type { Packing } from './packing';
 import type { PieceRecord } from './piece';
@@ -51,6 +52,7 @@ export interface LotFile {
   readonly storeMoves: readonly StoreMove[];
   readonly packings: readonly Packing[];
   readonly jarMoves: readonly JarMove[];
+  readonly callBacks: readonly CallBack[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
   /** every revision ever written, oldest first */
@@ -84,6 +86,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     storeMoves: ofKind(now, 'store-move'),
     packings: ofKind(now, 'packing'),
     jarMoves: ofKind(now, 'jar-move'),
+    callBacks: ofKind(now, 'call-back'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records.filter(isLotRecord)),
   };

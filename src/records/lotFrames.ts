@@ -11,6 +11,8 @@ const kg = z.number().min(0).max(100_000);
 const lotFrameSchema = z.object({
   /** null for frames judged at one stroke */
   frameId: idSchema.nullable(),
+  /** the box of the book that frames judged at one stroke hung in; null or missing where it is not in it */
+  boxId: idSchema.nullable().optional(),
   /** revision of the look, or of the stroke, that it rests on */
   checkId: idSchema,
   count: z.number().int().min(1),

@@ -19,6 +19,7 @@ import type { KeptStory } from './harvestFile';
 import type { JudgedFrame } from './judging';
 import type { LotFrame, LotFramesContent } from './lotFrames';
 import type { Stroke } from './stroke';
+import type { StrokePart } from './strokeEvidence';
 
 /** A frame kept and judged. */
 export type KeptJudgedFrame = JudgedFrame<KeptStory>;
@@ -34,9 +35,30 @@ function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckCon
   return [...new Set(names.filter((one) => one !== undefined))];
 }
 
+/** Honey that goes into the lot: of comb honey the ripe pieces only, and those are capped. */
+function honeyOf(
+  evidence: FrameEvidence,
+  act: KeptJudgedFrame['act'],
+): Pick<LotFrame, 'honeyKg' | 'honeyStandardKg' | 'states' | 'pieces'> {
+  const { sections, honey } = evidence;
+  const honeyKg = honey.massKg;
+  const honeyStandardKg = honey.standardUncertaintyKg;
+  if (act !== 'comb-honey' || sections === null || sections.all === 0) {
+    const states = frameStateMasses(evidence);
+    return { honeyKg, honeyStandardKg, states, pieces: sections?.ripe ?? null };
+  }
+  const share = sections.ripe / sections.all;
+  return {
+    honeyKg: honeyKg * share,
+    honeyStandardKg: honeyStandardKg * share,
+    states: { capped: honeyKg * share },
+    pieces: sections.ripe,
+  };
+}
+
 /** A frame as it goes into a lot: everything by name, so that it says the same for ever. */
 export function lotFrameOf(judged: KeptJudgedFrame, book: Book, harvest: Harvest): LotFrame {
-  const { evidence, check, checkRecord, frameId } = judged;
+  const { evidence, check, checkRecord, frameId, act } = judged;
   const box = boxOf(book, check.boxId);
   const colony = colonyOf(book, evidence.colonyId);
   const yard = yardOf(book, colony?.content.yardId ?? null) ?? yardOfBox(book, box);
@@ -49,33 +71,33 @@ export function lotFrameOf(judged: KeptJudgedFrame, book: Book, harvest: Harvest
     slot: check.slot,
     yard: yard?.content.name ?? '',
     flows: flowNames(book, harvest, judged.earlier),
-    honeyKg: evidence.honey.massKg,
-    honeyStandardKg: evidence.honey.standardUncertaintyKg,
-    states: frameStateMasses(evidence),
+    ...honeyOf(evidence, act),
     colours: check.sides.map((side) => side.colour),
-    pieces: evidence.sections?.ripe ?? null,
     cleared: evidence.blocks.length > 0 ? check.blockExcuse : '',
   };
 }
 
-/** Frames judged at one stroke, as they go into a lot. */
+/** Frames judged at one stroke, as they go into a lot: with the hive and the yard of their box. */
 export function lotFrameOfStroke(
   stroke: Stroke,
-  group: FrameEvidence,
+  { box, evidence }: StrokePart,
   { book, harvest }: { readonly book: Book; readonly harvest: Harvest },
 ): LotFrame {
+  const colony = colonyOf(book, evidence.colonyId);
+  const yard = yardOfBox(book, box) ?? yardOf(book, stroke.content.yardId);
   return {
     frameId: null,
+    boxId: box?.entityId ?? null,
     checkId: stroke.id,
-    count: group.count,
-    hive: '',
-    box: stroke.content.label,
+    count: evidence.count,
+    hive: colony?.content.name ?? '',
+    box: box?.content.label ?? stroke.content.label,
     slot: null,
-    yard: yardOf(book, stroke.content.yardId)?.content.name ?? '',
+    yard: yard?.content.name ?? '',
     flows: flowNames(book, harvest, []),
-    honeyKg: group.honey.massKg,
-    honeyStandardKg: group.honey.standardUncertaintyKg,
-    states: frameStateMasses(group),
+    honeyKg: evidence.honey.massKg,
+    honeyStandardKg: evidence.honey.standardUncertaintyKg,
+    states: frameStateMasses(evidence),
     colours: [],
     pieces: null,
     cleared: '',

@@ -16,7 +16,7 @@ import {
 } from './lotMakeUp';
 import { pastLotsBefore, pastLotsOf } from './pastLots';
 import { firstRevision } from './revise';
-import { framesOfStroke, strokeEvidence, verdictOfStroke } from './strokeEvidence';
+import { framesOfStroke, strokeParts, verdictOfStroke } from './strokeEvidence';
 import type { StrokeContent } from './stroke';
 import { SAMPLE_READING } from './test/sampleLot';
 import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';
@@ -166,13 +166,15 @@ describe('judged at one stroke', () => {
     act: 'take',
     remark: '',
   };
+  const partsOf = (content: StrokeContent, book: Book) =>
+    strokeParts({ id: 's', content }, { book, day: '2026-08-01' });
   const look = (cappedTenths: number, position: number) => ({ position, cappedTenths });
 
   test('without close looks all frames are alike; with them they fall into their proportions', () => {
     const book = sampleBook(sampleYard());
-    expect(strokeEvidence('s', stroke, book).map((one) => one.count)).toEqual([200]);
+    expect(partsOf(stroke, book).map((one) => one.evidence.count)).toEqual([200]);
     const looks = [look(9, 1), look(9, 60), look(5, 110), look(9, 170)];
-    const groups = strokeEvidence('s', { ...stroke, looks }, book);
+    const groups = partsOf({ ...stroke, looks }, book).map((one) => one.evidence);
     expect(groups.map((one) => one.count)).toEqual([150, 50]);
     expect(framesOfStroke(stroke)).toBe(200);
     const kg = groups.reduce((sum, one) => sum + one.honey.massKg, 0);
@@ -193,8 +195,8 @@ describe('judged at one stroke', () => {
     const yard = sampleYard();
     const book = sampleBook(yard);
     const record = firstRevision(yard.scribe, 'stroke', stroke, yard.harvest.entityId);
-    const [group] = strokeEvidence('s', stroke, book);
-    const frame = lotFrameOfStroke(record, group!, { book, harvest: yard.harvest });
+    const [part] = partsOf(stroke, book);
+    const frame = lotFrameOfStroke(record, part!, { book, harvest: yard.harvest });
     expect(frame).toMatchObject({ count: 200, box: 'Upper row', slot: null, frameId: null });
   });
 });

@@ -1,6 +1,7 @@
 import { envelopeShape, idSchema } from './envelope';
 import { between, remarkField } from './fields';
 import { dayField, momentField } from './moments';
+import { releaseSchema } from './release';
 import { z } from './zod';
 
 /** Most jars of one run. */
@@ -31,6 +32,7 @@ export const packingContentSchema = z.object({
     )
     .min(1, 'Say from which container the jars were filled.'),
   bestBefore: dayField,
+  release: releaseSchema.optional(),
   remark: remarkField,
 });
 export type PackingContent = z.infer<typeof packingContentSchema>;

@@ -45,6 +45,7 @@ import { pieceSchema } from './piece';
 import { storeMoveSchema } from './storeMove';
 import { packingSchema } from './packing';
 import { jarMoveSchema } from './jarMove';
+import { callBackSchema } from './callBack';
 import { blendSchema, blendTickSchema } from './blend';
 import { labelDesignSchema } from './labelDesign';
 import { seasonNoteSchema } from './seasonNote';
@@ -99,6 +100,7 @@ export const recordSchema = z.discriminatedUnion('kind', [
   storeMoveSchema,
   packingSchema,
   jarMoveSchema,
+  callBackSchema,
   blendSchema,
   blendTickSchema,
   labelDesignSchema,
@@ -159,6 +161,7 @@ export const OWNER_KINDS = {
   'store-move': 'lot',
   packing: 'lot',
   'jar-move': 'lot',
+  'call-back': 'lot',
   blend: null,
   'blend-tick': 'blend',
   'label-design': null,
@@ -189,6 +192,7 @@ export const LOT_KINDS = [
   'store-move',
   'packing',
   'jar-move',
+  'call-back',
 ] as const satisfies readonly RecordKind[];
 
 /** What changes slowly and is small: places, hives, boxes, flows, what was given, days, own kinds, meters. */

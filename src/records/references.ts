@@ -58,7 +58,10 @@ function referencesOf(record: AnyRecord): Reference[] {
     case 'harvest':
       return [{ path: 'flowId', id: record.content.flowId, kind: 'flow' }];
     case 'stroke':
-      return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
+      return [
+        { path: 'yardId', id: record.content.yardId, kind: 'yard' },
+        ...each('boxIds', record.content.boxIds ?? [], 'box'),
+      ];
     case 'lot-frames':
       return [{ path: 'harvestId', id: record.content.harvestId, kind: 'harvest' }];
     case 'batch':
@@ -75,6 +78,8 @@ function referencesOf(record: AnyRecord): Reference[] {
       );
     case 'jar-move':
       return [{ path: 'packingId', id: record.content.packingId, kind: 'packing' }];
+    case 'call-back':
+      return [{ path: 'jarMoveId', id: record.content.jarMoveId, kind: 'jar-move' }];
     case 'blend':
       return record.content.tanks.flatMap(({ lotId, pours }, at) => [
         { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' as const },

@@ -1,4 +1,4 @@
-import { OUTCOMES } from '../core';
+import { BASES, OUTCOMES } from '../core';
 import { envelopeShape, idSchema } from './envelope';
 import { z } from './zod';
 
@@ -30,7 +30,7 @@ export const rulingContentSchema = z
     ruleSet: z.object({ id: z.string(), name: z.string(), edition: z.string() }),
     limitPercent: z.number(),
     targetPercent: z.number(),
-    basis: z.enum(['readings', 'blend', 'comb', 'nothing']),
+    basis: z.enum(BASES),
     meanPercent: z.number(),
     expandedPercent: z.number().min(0),
     overProbability: z.number().min(0).max(1),

@@ -56,3 +56,20 @@ export function combStays(frame: FrameContent, book: Book): CombStay[] {
     });
   });
 }
+
+/** The stays of a whole box on hives, for combs that were judged with their box. */
+export function boxCombStays(box: BoxContent): CombStay[] {
+  return boxStays(box).map(({ colonyId, role, onDay, offDay }) => ({
+    colonyId,
+    fromDay: onDay === null ? null : dayNumber(onDay),
+    toDay: offDay === null ? null : dayNumber(offDay),
+    as: role,
+  }));
+}
+
+/** Stays as they were up to a day: what a hive was given later does not touch comb that was gone. */
+export function staysUpTo(stays: readonly CombStay[], day: number): CombStay[] {
+  return stays
+    .filter((one) => (one.fromDay ?? -Infinity) <= day)
+    .map((one) => ({ ...one, toDay: Math.min(one.toDay ?? Infinity, day) }));
+}

@@ -2,10 +2,11 @@ import { STORE_PLACES } from '../core';
 import { envelopeShape, idSchema } from './envelope';
 import { airTemperatureField, between, remarkField } from './fields';
 import { momentField } from './moments';
+import { releaseSchema } from './release';
 import { z } from './zod';
 
 /** What happened to a container in the store. */
-export const STORE_ACTS = ['placed', 'opened', 'taken', 'emptied'] as const;
+export const STORE_ACTS = ['placed', 'looked', 'opened', 'stood-open', 'taken', 'emptied'] as const;
 export type StoreAct = (typeof STORE_ACTS)[number];
 
 /** Kinds of places, for their usual temperature; 'other' tells its own. */
@@ -20,6 +21,7 @@ export const storeMoveContentSchema = z
     item: z.number().int().min(1),
     act: z.enum(STORE_ACTS),
     at: momentField,
+    release: releaseSchema.optional(),
     placeKind: z.enum(PLACE_KINDS).nullable(),
     place: z.string().trim().max(60, 'Keep the place under 60 letters.'),
     /** of the place [°C], null for what is usual there */

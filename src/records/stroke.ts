@@ -3,7 +3,7 @@ import { envelopeShape, idSchema } from './envelope';
 import { nameField, remarkField, shareTenths } from './fields';
 import { z } from './zod';
 
-const BOXES_SENTENCE = 'Judge between 1 and 2000 boxes at one stroke.';
+const BOXES_SENTENCE = 'Judge between 1 and 2000 boxes in one go.';
 const FRAMES_SENTENCE = 'A box has 1 to 40 frames.';
 
 /** Many frames judged at one stroke: a box, a stack, a yard; some of them looked at closely. */
@@ -11,6 +11,8 @@ export const strokeContentSchema = z.object({
   scope: z.enum(['box', 'stack', 'yard']),
   label: nameField('what you judge'),
   yardId: idSchema.nullable(),
+  /** boxes of the book that are judged; those over and above them were typed as a bare number */
+  boxIds: z.array(idSchema).max(2000, BOXES_SENTENCE).optional(),
   boxes: z.number().int(BOXES_SENTENCE).min(1, BOXES_SENTENCE).max(2000, BOXES_SENTENCE),
   framesPerBox: z.number().int(FRAMES_SENTENCE).min(1, FRAMES_SENTENCE).max(40, FRAMES_SENTENCE),
   formatId: z.string().min(1),

@@ -74,7 +74,7 @@ export function workshopOf(
   return {
     files,
     meters,
-    pastLots: pastLotsOf(files, meters),
+    pastLots: pastLotsOf(files, meters, around),
     replicates: replicateSets(files.flatMap((one) => one.readings)),
     around,
     stored: around ? storedOf({ files, meters }, around) : [],

@@ -1,6 +1,6 @@
 import { createContext, useContext, useMemo } from 'react';
 import { groupBy } from '../../core';
-import { useAllLotRecords, useEntities, useSetAside } from '../../db';
+import { useAllLotRecords, useEntities, useRecordsOf, useSetAside } from '../../db';
 import {
   NO_METERS,
   current,
@@ -47,6 +47,8 @@ function countBy<T>(items: readonly T[], keyOf: (item: T) => string): ReadonlyMa
 
 const NO_FILES: readonly LotFile[] = [];
 
+const CHOICE_KINDS = ['merge-choice'] as const;
+
 /** How often what goes on in rooms is reckoned anew [ms]. */
 const EVERY_MS = 3_600_000;
 
@@ -58,6 +60,7 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
   const house = useHoneyHouse(needed);
   const blends = useBlends(needed);
   const aside = useSetAside(needed ? workspace : null);
+  const choices = useRecordsOf(needed ? workspace : null, CHOICE_KINDS);
   const nowMs = useNow(EVERY_MS);
   const asked = useMemo(
     () => (book ? files.flatMap((one) => framesToAsk(one, book)) : []),
@@ -65,7 +68,7 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
   );
   const found = useEntities(needed ? workspace : null, 'frame', asked);
   return useMemo(() => {
-    if (!book || !rooms || !house || !blends || !found || !aside) return undefined;
+    if (!book || !rooms || !house || !blends || !found || !aside || !choices) return undefined;
     const frames = current(found).filter((one) => one.kind === 'frame');
     return {
       book,
@@ -75,9 +78,10 @@ function useAround(files: readonly LotFile[], needed: boolean): Around | undefin
       poured: pouredLines(blends.blends, blends.ticks),
       frames: new Map(frames.map((one) => [one.entityId, one])),
       setAside: countBy(aside, (one) => one.ownerId),
+      choices,
       nowMs,
     };
-  }, [book, rooms, house, blends, found, aside, nowMs]);
+  }, [book, rooms, house, blends, found, aside, choices, nowMs]);
 }
 
 export const EMPTY_WORKSHOP: Workshop = {

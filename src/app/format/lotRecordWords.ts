@@ -1,7 +1,7 @@
 import { makeUpCount, type LotRecord } from '../../records';
 import { colourWords } from './colour';
 import { OUTCOME_NAMES, formatDial } from './moisture';
-import { PURPOSE_NAMES, STORE_ACT_NAMES } from './storeWords';
+import { CALL_BACK_NAMES, PURPOSE_NAMES, STORE_ACT_NAMES } from './storeWords';
 import { OCCASION_NAMES, STAGE_NAMES } from './strainWords';
 
 /** One revision in words. */
@@ -41,6 +41,8 @@ export function lotRecordWords(record: LotRecord): string {
       return `Store: ${STORE_ACT_NAMES[record.content.act]}`;
     case 'packing':
       return `Jars ${record.content.code}: ${record.content.count} of ${record.content.jarG} g`;
+    case 'call-back':
+      return `Called back: ${CALL_BACK_NAMES[record.content.done].toLowerCase()}`;
     case 'jar-move':
       return `${record.content.count} jars ${record.content.act === 'given-out' ? 'given out' : 'set aside'}: ${PURPOSE_NAMES[record.content.purpose]}`;
   }

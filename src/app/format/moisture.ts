@@ -2,6 +2,7 @@ import {
   interpretReading,
   type DialReading,
   type InterpretedReading,
+  type NextStep,
   type Outcome,
   type ReadingMark,
   type Scale,
@@ -30,6 +31,9 @@ const WORTH_SAYING = 0.005;
 export function correctionWords(read: InterpretedReading, dial: DialReading): string {
   const { atc, temperatureC } = dial;
   if (atc) return 'The meter compensates temperature itself; nothing was corrected.';
+  if (atc === null && temperatureC !== null && read.eitherPercent) {
+    return 'Halfway between both readings of the dial, since nobody knows of its ATC.';
+  }
   if (temperatureC === null) return 'No temperature noted; nothing could be corrected.';
   const plain = dial.offsetIndex ? interpretReading({ ...dial, offsetIndex: 0 }) : read;
   const correction = plain.status === 'read' ? plain.correctionPercent : read.correctionPercent;
@@ -44,6 +48,8 @@ export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
   'outside-table': 'Outside the published table of 13 to 25 %; take it as a rough figure.',
   'outside-atc-range':
     'Outside 10 to 30 °C, where such meters compensate; let it come to room temperature.',
+  'atc-unknown':
+    'With and without ATC the dial means two things; the ± covers both until you know.',
   'temperature-assumed':
     'It was taken as if read at 20 °C, which costs up to a whole point of certainty.',
   'prism-not-settled': 'Honey and prism are more than 2 °C apart; wait 30 s and look again.',
@@ -63,11 +69,28 @@ export function subtractionWords(dialBrix: number, read: InterpretedReading): st
 /** The headline of each outcome. */
 export const OUTCOME_NAMES: Readonly<Record<Outcome, string>> = {
   accept: 'Accept',
-  measure: 'Measure more',
+  'by-comb': 'Take it on trust of the comb',
+  conditions: 'Accept, with conditions',
+  'above-target': 'Legal, but above your target',
+  measure: 'Not settled',
   dry: 'Dry first',
   over: 'Over the limit',
-  divert: 'Divert',
-  reject: 'Reject, blocked for every use',
+  divert: 'Do not jar or sell',
+  reject: 'Blocked for every use',
   blend: 'Blend with drier honey',
-  conditions: 'Accept, on conditions',
+};
+
+/** What to do next with a lot that is left open. */
+export const STEP_NAMES: Readonly<Record<NextStep, string>> = {
+  read: 'Measure more',
+  'read-each': 'Read the other vessels too',
+  'check-zero': 'Check the zero of the meter',
+  'other-meter': 'Read it with a second meter',
+  laboratory: 'Ask a laboratory',
+  'treat-as-over': 'Treat it as over the limit',
+  'prepare-sample': 'Prepare the sample and read again',
+  'look-at-comb': 'Look at the comb, or take a reading',
+  taste: 'Smell and taste it first',
+  'ask-treated': 'Say whether its hives were treated or fed',
+  'correct-records': 'Correct its records first',
 };

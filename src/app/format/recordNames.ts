@@ -49,6 +49,7 @@ export const KIND_NAMES: Readonly<Record<RecordKind, string>> = {
   'store-move': 'Moves in the store',
   packing: 'Jars filled',
   'jar-move': 'Jars set aside and given out',
+  'call-back': 'Jars called back',
   blend: 'Blends',
   'blend-tick': 'Pours of blends',
   'label-design': 'Labels',

@@ -1,9 +1,11 @@
 import type { BlendAim, KeptAs, RelaxationId, StorageRisk, WayId } from '../../core';
-import type { PlaceKind, Purpose, StoreAct } from '../../records';
+import type { CallBackEnd, PlaceKind, Purpose, ReleaseUse, StoreAct } from '../../records';
 
 export const STORE_ACT_NAMES: Readonly<Record<StoreAct, string>> = {
   placed: 'put in its place',
+  looked: 'looked at, all well',
   opened: 'opened',
+  'stood-open': 'stood open',
   taken: 'honey taken from it',
   emptied: 'emptied',
 };
@@ -32,10 +34,10 @@ export const KEPT_NAMES: Readonly<Record<KeptAs, string>> = {
 /** What each class of risk means, never a time for which honey is safe. */
 export const RISK_NAMES: Readonly<Record<StorageRisk, string>> = {
   keeps: 'keeps',
-  'held-back': 'held back by cold',
+  'held-back': 'too cold to ferment',
   watch: 'watch it',
-  risky: 'risky',
-  danger: 'in danger',
+  risky: 'could ferment',
+  danger: 'likely to ferment',
 };
 
 export const WAY_NAMES: Readonly<Record<WayId, string>> = {
@@ -58,4 +60,20 @@ export const RELAXATION_NAMES: Readonly<Record<RelaxationId, string>> = {
   colours: 'Letting colours mix',
   whole: 'Pouring parts of containers',
   capacity: 'A larger tank',
+};
+
+/** What was done about jars that were called back. */
+export const CALL_BACK_NAMES: Readonly<Record<CallBackEnd, string>> = {
+  returned: 'Came back',
+  destroyed: 'Thrown away there',
+  warned: 'Told not to eat it',
+  eaten: 'Eaten already',
+  'not-found': 'Nobody reached',
+};
+
+/** What honey is for that leaves without an accepted ruling. */
+export const RELEASE_NAMES: Readonly<Record<ReleaseUse, string>> = {
+  'own-use': 'For our own table',
+  bakers: 'As baker’s honey, labelled for cooking only',
+  other: 'Something else',
 };

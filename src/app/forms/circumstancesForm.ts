@@ -1,4 +1,4 @@
-import { NO_CIRCUMSTANCES } from '../../core';
+import { NO_CIRCUMSTANCES, type OutsideBoxes } from '../../core';
 import {
   circumstancesContentSchema,
   pieceContentSchema,
@@ -13,8 +13,9 @@ import { FormReader, type Parsed } from './parsed';
 /** What else bears on a lot, as it is typed. */
 export interface CircumstancesForm extends Omit<
   CircumstancesContent,
-  'treated' | 'wetEquipment' | 'lastFlowInBoxes'
+  'treated' | 'wetEquipment' | 'lastFlowInBoxes' | 'outsideBoxes'
 > {
+  outsideBoxes: OutsideBoxes;
   product: string;
   freeFrom: string;
   /** things that were so */
@@ -31,6 +32,7 @@ export function circumstancesFormOf(content: CircumstancesContent | null): Circu
   };
   return {
     ...said,
+    outsideBoxes: content?.outsideBoxes ?? 'not-said',
     residues: [...said.residues],
     product: treated?.product ?? '',
     freeFrom: treated?.freeFrom ?? '',

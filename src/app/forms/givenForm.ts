@@ -10,7 +10,8 @@ export interface GivenForm {
   colonyIds: string[];
   fromDay: string;
   toDay: string;
-  boxesOn: 'yes' | 'no';
+  /** empty: not said yet */
+  boxesOn: 'yes' | 'no' | '';
   wait: string;
   fromTemperature: string;
   toTemperature: string;
@@ -24,8 +25,8 @@ export function freshGiven(today: string): GivenForm {
     colonyIds: [],
     fromDay: today,
     toDay: '',
-    boxesOn: 'no',
-    wait: '0',
+    boxesOn: '',
+    wait: '',
     fromTemperature: '',
     toTemperature: '',
     remark: '',
@@ -61,6 +62,12 @@ export function readGivenForm(form: GivenForm, preferences: Preferences): Parsed
   const reader = new FormReader(preferences);
   const degrees = (field: 'fromTemperature' | 'toTemperature'): number | null =>
     form[field].trim() === '' ? null : reader.quantity(field, form[field], 'temperature');
+  if (form.boxesOn === '') {
+    reader.fail('boxesOn', 'Say whether honey boxes were on the hive meanwhile.');
+  }
+  if (form.wait.trim() === '') {
+    reader.fail('wait', 'Type the days from the label; 0 only where the label says none.');
+  }
   const { givenKind, name, colonyIds, fromDay, remark } = form;
   const candidate = {
     givenKind,
@@ -70,7 +77,7 @@ export function readGivenForm(form: GivenForm, preferences: Preferences): Parsed
     remark,
     toDay: form.toDay === '' ? null : form.toDay,
     boxesOn: form.boxesOn === 'yes',
-    waitDays: reader.number('wait', form.wait),
+    waitDays: form.wait.trim() === '' ? 0 : reader.number('wait', form.wait),
     fromTemperatureC: degrees('fromTemperature'),
     toTemperatureC: degrees('toTemperature'),
   };

@@ -9,7 +9,7 @@ import {
 import { decimalText } from '../format/decimal';
 import { unitOf } from '../format/units';
 import { FormReader, type Parsed } from './parsed';
-import { USUAL_DIVISION } from './readingForm';
+import { USUAL_DIVISION, atcChoice, atcOf, type AtcChoice } from './readingForm';
 
 /** The fields of a meter as they are typed. */
 export interface InstrumentForm {
@@ -19,7 +19,7 @@ export interface InstrumentForm {
   resolution: string;
   rangeLow: string;
   rangeHigh: string;
-  atc: 'yes' | 'no';
+  atc: AtcChoice;
   atcLow: string;
   atcHigh: string;
   reachesWater: 'yes' | 'no';
@@ -49,7 +49,7 @@ export function freshInstrument(preferences: Preferences): InstrumentForm {
     resolution: USUAL_DIVISION.water,
     rangeLow: USUAL_RANGES.water[0],
     rangeHigh: USUAL_RANGES.water[1],
-    atc: 'no',
+    atc: '',
     atcLow: degreesText(ATC_RANGE_C[0], preferences),
     atcHigh: degreesText(ATC_RANGE_C[1], preferences),
     reachesWater: 'no',
@@ -73,7 +73,7 @@ export function instrumentFormOf(
     resolution: decimalText(content.resolution, 5),
     rangeLow: decimalText(range[0], 4),
     rangeHigh: decimalText(range[1], 4),
-    atc: atc ? 'yes' : 'no',
+    atc: atcChoice(atc),
     atcLow: degreesText(low, preferences),
     atcHigh: degreesText(high, preferences),
     reachesWater: reachesWater ? 'yes' : 'no',
@@ -95,7 +95,7 @@ export function readInstrumentForm(
 ): Parsed<InstrumentContent> {
   const reader = new FormReader(preferences);
   const { name, instrumentKind, scale, connection, remark } = form;
-  const atc = form.atc === 'yes';
+  const atc = atcOf(form.atc);
   const atcRangeC = atc
     ? [
         reader.quantity('atcLow', form.atcLow, 'temperature'),

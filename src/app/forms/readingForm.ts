@@ -20,6 +20,15 @@ import { SCALE_NAMES } from '../format/moisture';
 import { unitOf } from '../format/units';
 import { FormReader, type Parsed } from './parsed';
 
+/** Whether a meter corrects temperature itself, as it is chosen; nothing is chosen for anybody. */
+export type AtcChoice = '' | 'no' | 'yes' | 'unknown';
+
+export const atcOf = (choice: AtcChoice): boolean | null =>
+  choice === 'yes' ? true : choice === 'no' ? false : null;
+
+export const atcChoice = (atc: boolean | null): AtcChoice =>
+  atc === null ? 'unknown' : atc ? 'yes' : 'no';
+
 /** A look at the dial as it is typed. */
 export interface ReadingForm {
   /** `container#item`, or empty for the lot as a whole */
@@ -32,7 +41,8 @@ export interface ReadingForm {
   temperature: string;
   honeyTemperature: string;
   sample: SampleState;
-  atc: 'yes' | 'no';
+  /** empty: nothing chosen, which counts as not known */
+  atc: AtcChoice;
   resolution: string;
   zeroCheck: ZeroCheck;
   remark: string;
@@ -69,7 +79,7 @@ export const FRESH_READING: ReadingForm = {
   temperature: '',
   honeyTemperature: '',
   sample: 'clear',
-  atc: 'no',
+  atc: '',
   resolution: USUAL_DIVISION.water,
   zeroCheck: 'unchecked',
   remark: '',
@@ -90,7 +100,7 @@ export function readingFormOf(content: ReadingContent, preferences: Preferences)
     temperature: degrees(content.temperatureC),
     honeyTemperature: degrees(content.honeyTemperatureC),
     sample,
-    atc: atc ? 'yes' : 'no',
+    atc: atcChoice(atc),
     resolution: decimalText(resolution, 5),
     zeroCheck,
     remark,
@@ -170,7 +180,7 @@ function meterOf(form: ReadingForm, { meters, former }: ReadingContext, reader: 
     instrumentId: null,
     scale: form.scale,
     resolution: reader.number('resolution', form.resolution),
-    atc: form.atc === 'yes',
+    atc: atcOf(form.atc),
     atcRangeC: former?.instrumentId === null ? former.atcRangeC : null,
   };
 }

@@ -1,5 +1,5 @@
 import type { ReactElement, ReactNode } from 'react';
-import { inHundred, type Ruling } from '../../core';
+import { inHundred, isMeasured, type Ruling } from '../../core';
 import { formatPercent } from '../format/moisture';
 import { headline } from '../format/phrasing';
 import { OutcomeMark } from '../ui/OutcomeMark';
@@ -17,7 +17,10 @@ function basisWords(basis: Ruling['belief']['basis'], about: string): string {
     case 'comb':
       return `expected from the comb, about ${about}; not measured`;
     case 'blend':
-      return `reckoned from what was blended, about ${about}; not measured`;
+      return `worked out from what was blended, about ${about}; not measured`;
+    case 'earlier':
+      return `read before it changed, about ${about} then; not measured since`;
+    case 'laboratory':
     case 'nothing':
     case 'readings':
       return 'what honey usually has; nothing is known of this one yet';
@@ -26,7 +29,7 @@ function basisWords(basis: Ruling['belief']['basis'], about: string): string {
 
 function Figure({ ruling }: { ruling: Ruling }): ReactElement {
   const { mean, expanded, basis } = ruling.belief;
-  if (basis === 'readings') {
+  if (isMeasured(ruling.belief)) {
     return (
       <p className="flex flex-wrap items-baseline gap-x-3">
         <span className="text-8xl leading-none font-extrabold">{formatPercent(mean)}</span>
@@ -59,8 +62,14 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
           {headline(ruling)}
         </p>
         <p className="mt-3 text-lg">
-          Chance to be over the limit of {formatPercent(ruling.limitPercent)} %:{' '}
-          <strong>{inHundred(ruling.overProbability)}</strong>.
+          Chance it is over the limit of {formatPercent(ruling.limitPercent)} %:{' '}
+          <strong>{inHundred(ruling.overProbability)}</strong>
+          {ruling.anyOverProbability !== null && (
+            <>
+              ; that any one vessel is: <strong>{inHundred(ruling.anyOverProbability)}</strong>
+            </>
+          )}
+          .
         </p>
         {provisional && (
           <p className="mt-2 border-l-4 border-dashed border-lavender-mid pl-3 text-base">

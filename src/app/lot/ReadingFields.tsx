@@ -16,6 +16,7 @@ import { USUAL_DIVISION } from '../forms/readingForm';
 import { SCALE_NAMES } from '../format/moisture';
 import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../format/reading';
 import { unitOf } from '../format/units';
+import { AtcField } from '../ui/AtcField';
 import { ChoiceField } from '../ui/ChoiceField';
 import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
@@ -46,7 +47,6 @@ interface ReadingFieldsProps {
 function OtherMeterFields(): ReactElement {
   const { watch, setValue } = useFormContext();
   const scale = watch('scale') as Scale;
-  const atc = watch('atc') as string;
   return (
     <>
       <ChoiceField
@@ -56,15 +56,6 @@ function OtherMeterFields(): ReactElement {
         onChosen={(value) =>
           setValue('resolution', USUAL_DIVISION[value as Scale], { shouldDirty: true })
         }
-      />
-      <ChoiceField
-        name="atc"
-        label="Corrects temperature itself (ATC)"
-        choices={[
-          { value: 'no', label: 'No' },
-          { value: 'yes', label: 'Yes' },
-        ]}
-        hint={atc === 'yes' ? 'No second correction is made.' : undefined}
       />
       <ChoiceField
         name="zeroCheck"
@@ -86,7 +77,12 @@ function OtherMeterFields(): ReactElement {
 
 /** What one's own meter is, in a line. */
 function meterWords({ scale, resolution, atc }: InstrumentContent): string {
-  const compensation = atc ? 'corrects temperature itself' : 'no temperature correction of its own';
+  const compensation =
+    atc === null
+      ? 'not known whether it corrects temperature itself'
+      : atc
+        ? 'corrects temperature itself'
+        : 'no temperature correction of its own';
   return `${SCALE_NAMES[scale]}, divisions of ${resolution}, ${compensation}`;
 }
 
@@ -164,6 +160,7 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
           big
         />
       </div>
+      {!own && <AtcField chosen={watch('atc') as string} />}
       {children}
       <div className="grid gap-5 sm:grid-cols-2">
         <SampleFields />

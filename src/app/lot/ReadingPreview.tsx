@@ -44,6 +44,12 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       <p className="text-lg">
         {correctionWords(read, dial)} {offsetWords(dial)}
       </p>
+      {read.eitherPercent && (
+        <p className="text-base">
+          With ATC it means {formatPercent(read.eitherPercent[0])} %, without{' '}
+          {formatPercent(read.eitherPercent[1])} %.
+        </p>
+      )}
       {replicates > 0 && <p className="text-base">Reading {replicates + 1} of this sample.</p>}
       {content.scale === 'brix' && (
         <p className="text-base">{subtractionWords(content.dialValue, read)}</p>

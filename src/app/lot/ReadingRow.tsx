@@ -40,7 +40,7 @@ function useFacts({ content }: Reading): string {
   const facts = [
     content.spot === 'not-said' ? '' : SPOT_NAMES[content.spot].toLowerCase(),
     content.sample === 'clear' ? '' : SAMPLE_NAMES[content.sample].toLowerCase(),
-    content.atc ? 'ATC' : '',
+    content.atc === null ? 'ATC not known' : content.atc ? 'ATC' : '',
     meter ?? zero,
     content.reader === '' ? '' : `read by ${content.reader}`,
     content.practice ? 'practice' : '',

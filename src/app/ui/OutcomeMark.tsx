@@ -1,8 +1,10 @@
 import {
+  ArrowUpToLine,
   Ban,
   CircleCheckBig,
   Combine,
   Droplets,
+  Hexagon,
   ListChecks,
   Ruler,
   Split,
@@ -21,6 +23,8 @@ const MARKS: Readonly<Record<Outcome, LucideIcon>> = {
   reject: Ban,
   blend: Combine,
   conditions: ListChecks,
+  'by-comb': Hexagon,
+  'above-target': ArrowUpToLine,
 };
 
 /** The mark of an outcome; always stands beside its word. */

@@ -1,6 +1,13 @@
 import { GUARD_FACTOR } from '../conformity/conformity';
 import { groupBy } from '../lists/groupBy';
-import { groupOf, sharedKg, usableOf, worthOf, type BlendContainer, type BlendTask } from './blendTask';
+import {
+  groupOf,
+  sharedKg,
+  usableOf,
+  worthOf,
+  type BlendContainer,
+  type BlendTask,
+} from './blendTask';
 
 /** A linear limit on the masses that stands for a guard band: coefficient of each container [%]. */
 export type GuardCut = readonly number[];
@@ -58,7 +65,9 @@ export function tangentCut(
   const { systematicPercent, targetPercent } = task;
   const total = massesKg.reduce((all, one) => all + one, 0);
   const own = containers.map((one, at) => massesKg[at]! * one.randomPercent);
-  const together = sharedKg(containers.map((container, at) => ({ container, massKg: massesKg[at]! })));
+  const together = sharedKg(
+    containers.map((container, at) => ({ container, massKg: massesKg[at]! })),
+  );
   const norm = Math.hypot(...own, ...together.values(), systematicPercent * total);
   return containers.map((one, at) => {
     const shared = one.shared ? one.shared.percent * (together.get(one.shared.id) ?? 0) : 0;

@@ -102,10 +102,7 @@ export function sharedKg(parts: readonly Part[]): Map<string, number> {
  * @throws DomainError `out-of-range`
  * @source conservation of water; JCGM 100:2008 (GUM), 5.2, recalled from memory
  */
-export function tankMoisture(
-  parts: readonly Part[],
-  systematicPercent: number,
-): Estimate {
+export function tankMoisture(parts: readonly Part[], systematicPercent: number): Estimate {
   const total = parts.reduce((sum, one) => sum + one.massKg, 0);
   const place = { fn: 'tankMoisture', param: 'parts', unit: 'kg' };
   requireInRange(total, [Number.MIN_VALUE, Infinity], place);

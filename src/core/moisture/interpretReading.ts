@@ -108,6 +108,10 @@ function marksOf(reading: DialReading, moisturePercent: number): ReadingMark[] {
   return marks;
 }
 
+/** Moisture of an index, at the edge of the relation where it lies beyond [%]. */
+const withinRelation = (nD20: number): number =>
+  moistureFromIndex(Math.min(COMPUTED_RANGE_ND20[1], Math.max(COMPUTED_RANGE_ND20[0], nD20)));
+
 /**
  * Moisture of honey from one look at a refractometer.
  *
@@ -148,7 +152,7 @@ export function interpretReading(reading: DialReading): InterpretedReading | Unr
     correctionPercent: moisturePercent - dialMoisturePercent,
     marks: marksOf(reading, moisturePercent),
     ...(atcGap(reading) > 0 && {
-      eitherPercent: [moistureFromIndex(trueIndex), moistureFromIndex(without)] as const,
+      eitherPercent: [withinRelation(trueIndex), withinRelation(without)] as const,
     }),
   };
 }

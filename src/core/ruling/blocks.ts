@@ -28,6 +28,9 @@ export function blocksOf(evidence: LotEvidence): string[] {
   if (takenTooSoon(evidence) && treated) {
     found.push(`It was taken within the waiting time of ${treated.product}`);
   }
+  if (circumstances.outsideBoxes === 'given') {
+    found.push('Boxes of hives that are not in the book were on while those were treated or fed');
+  }
   for (const { from, because } of treatedFrames) {
     found.push(`Frames of ${from}: ${because.replace(/\.+$/, '')}`);
   }

@@ -22,6 +22,10 @@ export type TaintCheck = (typeof TAINTS)[number];
 export const SET_STATES = ['liquid', 'part', 'set', 'creamed'] as const;
 export type SetState = (typeof SET_STATES)[number];
 
+/** Whether hives of boxes that are not in the book were treated or fed while the boxes were on. */
+export const OUTSIDE_BOXES = ['not-said', 'nothing-given', 'given'] as const;
+export type OutsideBoxes = (typeof OUTSIDE_BOXES)[number];
+
 /** What bears on a lot besides comb, meter, laboratory and senses, as the keeper said it. */
 export interface Circumstances {
   readonly nectar: Nectar;
@@ -37,6 +41,8 @@ export interface Circumstances {
   /** boxes went on with honey of the last flow in them */
   readonly lastFlowInBoxes: boolean;
   readonly setState: SetState;
+  /** not said where not there */
+  readonly outsideBoxes?: OutsideBoxes | undefined;
 }
 
 /** Nothing said, nothing found. */

@@ -27,7 +27,7 @@ import { moistureAgainstLimit } from './rules/moistureLimit';
 import { moistureAgainstTarget } from './rules/moistureTarget';
 import { earlierReadings } from './rules/earlierReadings';
 import { flowerName, laboratoryLimits, laboratoryWater, sensesAndPurity } from './rules/laboratory';
-import { unaskedBoxes, unknownReferences } from './rules/openQuestions';
+import { unaskedBoxes, unknownReferences, unsettledRivals } from './rules/openQuestions';
 import {
   heatherGel,
   meterChecked,
@@ -57,6 +57,7 @@ export const RULES: readonly Rule[] = [
   blockedForEveryUse,
   unaskedBoxes,
   setAsideRecords,
+  unsettledRivals,
   unknownReferences,
   signsOfFermentation,
   syrupInComb,

@@ -104,7 +104,7 @@ export type UnknownKind = (typeof UNKNOWNS)[number];
 export interface UnaskedBoxes {
   /** as they were typed */
   readonly label: string;
-  readonly boxes: number;
+  readonly frames: number;
 }
 
 /** Everything known about a lot at the moment of ruling. */
@@ -126,6 +126,10 @@ export interface LotEvidence {
   readonly unknown?: readonly UnknownKind[];
   /** boxes that are not in the book and of which nobody said whether they were treated or fed */
   readonly unasked?: readonly UnaskedBoxes[];
+  /** hives that it came from and that the book marks as suspect of disease */
+  readonly suspectHives?: readonly string[];
+  /** things of which two versions stand side by side until somebody chooses */
+  readonly rivals?: number;
   /** of the store [°C], null where not known */
   readonly storageTemperatureC: number | null;
   readonly signs: readonly FermentationSign[];

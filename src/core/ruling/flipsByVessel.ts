@@ -17,7 +17,9 @@ function without(evidence: LotEvidence, ids: ReadonlySet<string>): LotEvidence {
 
 function namesOf(vessels: readonly VesselEvidence[]): string {
   const labels = vessels.map((one) => one.label);
-  return labels.length < 2 ? (labels[0] ?? '') : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
+  return labels.length < 2
+    ? (labels[0] ?? '')
+    : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
 }
 
 /** The rest of a lot once the vessels that are over, or over and not settled, are set apart. */

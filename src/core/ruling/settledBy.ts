@@ -57,7 +57,8 @@ export function settledBy(evidence: LotEvidence): NextStep {
     limitPercent: limit,
     ...(repeatability && { repeatability }),
   };
-  const settles = (asked: FurtherQuestion): boolean => furtherReadings(asked).status !== 'no-number';
+  const settles = (asked: FurtherQuestion): boolean =>
+    furtherReadings(asked).status !== 'no-number';
   if (settles(question)) {
     const read = new Set(readings.map((one) => one.vesselId));
     return vessels.length > 1 && vessels.some((one) => !read.has(one.id)) ? 'read-each' : 'read';

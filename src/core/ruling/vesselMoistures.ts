@@ -48,9 +48,7 @@ function storedMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
     ({ before, vesselId }) =>
       before === 'storage' && vesselId !== null && ordinary.has(vesselId) && !readNow.has(vesselId),
   );
-  return readings.length === 0
-    ? []
-    : lotMoisture(readings, [], evidence.repeatability).vessels;
+  return readings.length === 0 ? [] : lotMoisture(readings, [], evidence.repeatability).vessels;
 }
 
 /**
@@ -74,10 +72,7 @@ export function ordinaryMoistures(
  * @throws DomainError as `lotMoisture`
  * @source as `lotMoisture`
  */
-export function vesselMoistures(
-  evidence: LotEvidence,
-  belief: Belief,
-): readonly VesselMoisture[] {
+export function vesselMoistures(evidence: LotEvidence, belief: Belief): readonly VesselMoisture[] {
   const ordinary = ordinaryMoistures(evidence, belief);
   const known = new Set(ordinary.map((one) => one.vesselId));
   const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
@@ -145,8 +140,7 @@ export function anyVesselOver(evidence: LotEvidence, belief: Belief): number | n
   each.push({ mean: belief.mean, own: Math.max(1e-3, quadrature([shared, own])), times: unread });
   const noneOverAt = (z: number): number =>
     each.reduce(
-      (product, one) =>
-        product * normalCdf((limit - one.mean - common * z) / one.own) ** one.times,
+      (product, one) => product * normalCdf((limit - one.mean - common * z) / one.own) ** one.times,
       1,
     );
   let [sum, weights] = [0, 0];

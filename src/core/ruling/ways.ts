@@ -65,6 +65,9 @@ function feedingBack(evidence: LotEvidence): Verdict {
   if (hmf !== null && hmf > HMF_HARMS_BEES) {
     return no(`HMF may be up to ${hmf.toFixed(0)} mg/kg: overheated honey harms bees.`);
   }
+  if ((evidence.suspectHives ?? []).length > 0) {
+    return no('A hive it came from is marked as suspect: feeding it back can spread foulbrood.');
+  }
   return circumstances.sourceHealth === 'healthy'
     ? yes('To its own healthy colony, without robbing.')
     : no(

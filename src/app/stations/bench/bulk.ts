@@ -1,7 +1,12 @@
 import type { SampleState, Scale, Spot, VesselEvidence, ZeroCheck } from '../../../core';
 import type { ReadingContent } from '../../../records';
 import type { FieldErrors, Parsed } from '../../forms/parsed';
-import { FRESH_READING, readReadingForm, type ReadingContext } from '../../forms/readingForm';
+import {
+  type AtcChoice,
+  FRESH_READING,
+  readReadingForm,
+  type ReadingContext,
+} from '../../forms/readingForm';
 
 /** One row of the table: a vessel with what its dial showed. */
 export interface BulkRow {
@@ -22,7 +27,7 @@ export type PasteField = (typeof PASTE_FIELDS)[number];
 export interface BulkForm {
   instrument: string;
   scale: Scale;
-  atc: 'yes' | 'no';
+  atc: AtcChoice;
   resolution: string;
   zeroCheck: ZeroCheck;
   temperature: string;

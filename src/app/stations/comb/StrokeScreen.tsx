@@ -19,19 +19,12 @@ import { ChoiceField } from '../../ui/ChoiceField';
 import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
-import { SelectField } from '../../ui/SelectField';
 import { SheetSection } from '../../ui/SheetSection';
-import { TextField } from '../../ui/TextField';
 import { Waiting } from '../../ui/Waiting';
 import { CloseLooks } from './parts/CloseLooks';
 import { SideQuick } from './parts/SideQuick';
+import { StrokeBoxes } from './parts/StrokeBoxes';
 import { percentRange } from './words';
-
-const SCOPES = [
-  { value: 'box', label: 'A box' },
-  { value: 'stack', label: 'A stack' },
-  { value: 'yard', label: 'A yard' },
-] as const;
 
 const ACTS = [
   { value: 'take', label: 'Take' },
@@ -40,36 +33,12 @@ const ACTS = [
   { value: 'leave', label: 'Leave' },
 ] as const;
 
-/** What is judged, and by which look. */
-function StrokeFields({ day }: { day: HarvestDay }): ReactElement {
+/** By which look all of them are judged. */
+function LookFields(): ReactElement {
   const { watch, setValue } = useFormContext<StrokeForm>();
   const [capped, honey] = watch(['cappedTenths', 'honeyTenths']);
   return (
     <div className="space-y-6">
-      <ChoiceField name="scope" label="You judge" choices={SCOPES} />
-      <p role="note" className="border-l-8 border-ink pl-3 text-base">
-        Treatments and feeds are not checked here, since no hive is named. Leave out the boxes of
-        treated or fed hives, or judge those frame by frame; the product’s label and local rules
-        decide.
-      </p>
-      <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="label" label="Called" placeholder="Moor yard, upper row" />
-        <SelectField
-          name="yardId"
-          label="Yard"
-          options={[
-            { value: '', label: 'None named' },
-            ...day.book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
-          ]}
-        />
-        <TextField name="boxes" label="Boxes" inputMode="numeric" />
-        <TextField name="framesPerBox" label="Frames in each" inputMode="numeric" />
-      </div>
-      <SelectField
-        name="formatId"
-        label="Frame"
-        options={day.book.formats.map((one) => ({ value: one.id, label: one.name }))}
-      />
       <div>
         <p className="mb-1 text-base font-semibold">Capped by the look of the whole</p>
         <SideQuick
@@ -152,13 +121,13 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `stroke:${harvestId}`,
     defaults,
-    parse: (values) => readStrokeForm(values, preferences),
+    parse: (values) => readStrokeForm(values, preferences, day.book),
   });
   const typed = form.watch();
   const keep = submit(async (content) => {
     const done = await dispatch(
       perform(
-        `${content.label} judged at one stroke`,
+        `${content.label} judged`,
         (scribe) => [firstRevision(scribe, 'stroke', content, harvestId)],
         { draft },
       ),
@@ -169,7 +138,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   });
   return (
     <>
-      <h1 className="pt-5 text-4xl leading-tight font-bold">Judge at one stroke</h1>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">Judge a whole yard or stack</h1>
       <p className="mt-1 text-lg text-ink-soft">{harvest.name}</p>
       <FormFrame
         form={form}
@@ -177,11 +146,12 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
         onDiscard={() => start(defaults)}
         live={parsed.ok ? {} : parsed.errors}
         onSubmit={keep}
-        label="Judge at one stroke"
+        label="Judge a whole yard or stack"
       >
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-8">
-            <StrokeFields day={day} />
+            <StrokeBoxes day={day} />
+            <LookFields />
             <SheetSection id="looks" title="Look closely at these">
               <CloseLooks size={strokeSize(typed, preferences)} />
             </SheetSection>

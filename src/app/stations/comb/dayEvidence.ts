@@ -19,7 +19,8 @@ import {
   boxOf,
   colonyOf,
   decideContext,
-  strokeEvidence,
+  strokeAct,
+  strokePartsOfDay,
   yardOf,
   yardOfBox,
 } from '../../../records';
@@ -32,11 +33,11 @@ export interface DoneFrame {
 }
 
 /** Everything judged on a day: frame by frame, and at one stroke. */
-export function doneFrames({ judged, file, book }: HarvestDay): DoneFrame[] {
+export function doneFrames({ judged, file, book, harvest }: HarvestDay): DoneFrame[] {
   const strokes = file.strokes.flatMap((one) =>
-    strokeEvidence(one.id, one.content, book).map((evidence) => ({
+    strokePartsOfDay(one, { book, harvest, file }).map(({ evidence }) => ({
       evidence,
-      act: one.content.act,
+      act: strokeAct(one.content, evidence),
     })),
   );
   return [...judged, ...strokes];
@@ -55,9 +56,11 @@ export function climateOfDay(day: HarvestDay): Climate {
       yardOfBox(day.book, boxOf(day.book, check.boxId));
     add(yard?.content.climate ?? 'ordinary', evidence.honey.massKg);
   }
-  for (const { content, id } of day.file.strokes) {
-    const climate = yardOf(day.book, content.yardId)?.content.climate ?? 'ordinary';
-    strokeEvidence(id, content, day.book).forEach((one) => add(climate, one.honey.massKg));
+  for (const stroke of day.file.strokes) {
+    for (const { box, evidence } of strokePartsOfDay(stroke, day)) {
+      const yard = yardOfBox(day.book, box) ?? yardOf(day.book, stroke.content.yardId);
+      add(yard?.content.climate ?? 'ordinary', evidence.honey.massKg);
+    }
   }
   return [...kg].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'ordinary';
 }

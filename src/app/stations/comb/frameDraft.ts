@@ -12,6 +12,7 @@ import {
   type Side,
 } from '../../../records';
 import { FormReader, type Parsed } from '../../forms/parsed';
+import { atcChoice, atcOf, type AtcChoice } from '../../forms/readingForm';
 import { decimalText } from '../../format/decimal';
 import { unitOf } from '../../format/units';
 
@@ -49,7 +50,7 @@ export interface FrameDraft {
   cellDial: string;
   cellScale: Scale;
   cellTemperature: string;
-  cellAtc: 'yes' | 'no';
+  cellAtc: AtcChoice;
   blockExcuse: string;
   formerBrood: boolean;
   remark: string;
@@ -85,7 +86,7 @@ export function frameDraftOf(
     cellDial: cellReading ? decimalText(cellReading.dialValue, 4) : '',
     cellScale: cellReading?.scale ?? 'water',
     cellTemperature: temperatureText(cellReading?.temperatureC ?? null, preferences),
-    cellAtc: cellReading?.atc ? 'yes' : 'no',
+    cellAtc: cellReading ? atcChoice(cellReading.atc) : '',
     formerBrood: frame?.formerBrood ?? false,
     override: null,
   };
@@ -136,7 +137,7 @@ function cellReadingOf(draft: FrameDraft, reader: FormReader): FrameLook['cellRe
     draft.cellTemperature.trim() === ''
       ? null
       : reader.quantity('cellTemperature', draft.cellTemperature, 'temperature');
-  return { scale: draft.cellScale, dialValue, temperatureC, atc: draft.cellAtc === 'yes' };
+  return { scale: draft.cellScale, dialValue, temperatureC, atc: atcOf(draft.cellAtc) };
 }
 
 function heftOf(draft: FrameDraft, reader: FormReader): FrameLook['heft'] {

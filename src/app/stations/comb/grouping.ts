@@ -9,7 +9,8 @@ import {
 import {
   lotFrameOf,
   lotFrameOfStroke,
-  strokeEvidence,
+  strokeAct,
+  strokePartsOfDay,
   type COMB_COLOURS,
   type FrameCheckContent,
   type LotFrame,
@@ -48,20 +49,23 @@ export function groupItems(day: HarvestDay, inLots: ReadonlySet<string>): GroupI
       check: one.check,
       act: one.act,
     }));
-  const strokes = day.file.strokes
-    .filter((one) => TAKING_ACTS.includes(one.content.act))
-    .flatMap((stroke) =>
-      strokeEvidence(stroke.entityId, stroke.content, book).map((evidence) => ({
-        key: evidence.id,
-        frame: lotFrameOfStroke(stroke, evidence, { book, harvest }),
-        evidence,
-        check: null,
-        act: stroke.content.act,
-      })),
-    );
-  return [...frames, ...strokes]
-    .filter((one) => !inLots.has(one.frame.frameId ?? one.frame.checkId))
-    .sort((a, b) => byPlace.compare(placeKey(a), placeKey(b)));
+  const strokes = day.file.strokes.flatMap((stroke) =>
+    strokePartsOfDay(stroke, day).map((part) => ({
+      key: part.evidence.id,
+      frame: lotFrameOfStroke(stroke, part, { book, harvest }),
+      evidence: part.evidence,
+      check: null,
+      act: strokeAct(stroke.content, part.evidence),
+    })),
+  );
+  return [
+    ...frames.filter(
+      ({ frame, check }) => !inLots.has(keyInLot(frame)) && !inLots.has(boxKey(check.boxId)),
+    ),
+    ...strokes.filter(
+      ({ frame, act }) => TAKING_ACTS.includes(act) && !inLots.has(keyInLot(frame)),
+    ),
+  ].sort((a, b) => byPlace.compare(placeKey(a), placeKey(b)));
 }
 
 const byPlace = new Intl.Collator('en', { numeric: true });
@@ -69,9 +73,15 @@ const byPlace = new Intl.Collator('en', { numeric: true });
 const placeKey = ({ frame }: GroupItem): string =>
   [frame.yard, frame.hive, frame.box, frame.slot ?? ''].join(' ');
 
-/** What of a day is in lots already: frames, and looks of strokes. */
+const boxKey = (boxId: string): string => `box ${boxId}`;
+
+/** What a frame in a lot is known by: itself, its whole box, or the stroke over boxes of no book. */
+const keyInLot = ({ frameId, boxId, checkId }: LotFrame): string =>
+  frameId ?? (boxId ? boxKey(boxId) : checkId);
+
+/** What of a day is in lots already: frames, boxes judged whole, and strokes over typed boxes. */
 export function keysInLots(lots: readonly { readonly frames: readonly LotFrame[] }[]): Set<string> {
-  return new Set(lots.flatMap((one) => one.frames.map((frame) => frame.frameId ?? frame.checkId)));
+  return new Set(lots.flatMap((one) => one.frames.map(keyInLot)));
 }
 
 type Colour = (typeof COMB_COLOURS)[number];

@@ -19,11 +19,13 @@ const OUTCOME_WORDS: Readonly<Record<(typeof OUTCOMES)[number], string>> = {
   reject: 'blocked for every use: people, bees, cooking and brewing',
   divert: 'not for the jar as it is; other uses under their own cautions',
   over: 'more water than the limit: dry, blend or divert',
-  dry: 'within the limit, too wet for your target or for keeping',
+  dry: 'within the limit, too wet to keep',
   blend: 'too wet, cannot be dried, and drier honey of your own would bring it in',
-  measure: 'not settled: the evidence at hand does not decide',
-  conditions: 'good enough under the conditions named',
-  accept: 'good enough',
+  measure: 'the evidence at hand does not decide; the headline says what would',
+  'above-target': 'within the limit, so legal, but wetter than your own target',
+  conditions: 'good enough under the conditions named; the first stands in the headline',
+  'by-comb': 'good enough by its capping; up to 20 in 100 such lots may be over',
+  accept: 'good enough by meter or laboratory; at most 5 in 100 may be over',
 };
 
 function Severity(): ReactElement {

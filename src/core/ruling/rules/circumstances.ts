@@ -46,6 +46,17 @@ export const sourceColony: Rule = {
   source: { name: 'honey and wet combs carry foulbrood', standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }) => {
+    const { suspectHives = [] } = evidence;
+    if (suspectHives.length > 0) {
+      const names = suspectHives.join(', ');
+      return [
+        {
+          bearing: 'condition',
+          short: 'never feed it back to bees',
+          sentence: `Your book marks ${names} as suspect of disease: no feeding back, wet combs to no other colony; ask the bee inspector where local rules have one.`,
+        },
+      ];
+    }
     const health = evidence.circumstances?.sourceHealth ?? 'not-said';
     return health === 'diseased' || health === 'unknown'
       ? [

@@ -23,7 +23,10 @@ function lastReason(earlier: readonly EarlierReading[]): EarlierReading[] {
   return earlier.filter((one) => one.beforeDay === lastDay);
 }
 
-function compared(last: readonly EarlierReading[], { evidence, belief }: RuleContext): Found | null {
+function compared(
+  last: readonly EarlierReading[],
+  { evidence, belief }: RuleContext,
+): Found | null {
   const [first] = last;
   if (!first || belief.basis !== 'readings') return null;
   const then = lotMoisture(last, evidence.vessels, evidence.repeatability);

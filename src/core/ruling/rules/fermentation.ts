@@ -17,9 +17,7 @@ import { vesselEstimate, vesselMoistures } from '../vesselMoistures';
  * since an unproven safety is none.
  */
 export const keepingClass = (moisture: Estimate): FermentationClass =>
-  fermentationClass(
-    Math.min(100, moisture.mean + GUARD_FACTOR * moisture.standardUncertainty),
-  );
+  fermentationClass(Math.min(100, moisture.mean + GUARD_FACTOR * moisture.standardUncertainty));
 
 /** A vessel with the upper end of what its moisture may be [%]. */
 interface UpperEnd {

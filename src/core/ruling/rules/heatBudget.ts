@@ -25,7 +25,11 @@ function found({ evidence }: RuleContext): Found | null {
     };
   }
   return high > WORTH_A_CONDITION
-    ? { bearing: 'condition', short: 'store it cool and use it within months', sentence: `${said}: store it cool and use it within months.` }
+    ? {
+        bearing: 'condition',
+        short: 'store it cool and use it within months',
+        sentence: `${said}: store it cool and use it within months.`,
+      }
     : { bearing: 'note', sentence: `${said}.` };
 }
 

@@ -47,7 +47,9 @@ function judged(judgement: LabJudgement, from: string): Found {
       const mild = id === 'insoluble' || id === 'conductivity';
       return {
         bearing: mild ? 'condition' : 'divert',
-        ...(mild && { short: id === 'insoluble' ? 'strain it again' : 'declare another kind of honey' }),
+        ...(mild && {
+          short: id === 'insoluble' ? 'strain it again' : 'declare another kind of honey',
+        }),
         sentence: `${figure}: not met; ${REMEDY[id] ?? 'ask the laboratory'}.`,
       };
     }

@@ -32,8 +32,7 @@ export const moistureAgainstTarget: Rule = {
   source: { name: 'target of the keeper', standing: 'common practice, no source' },
   needs: ['reading'],
   find: (context) =>
-    isMeasured(context.belief) &&
-    context.evidence.targetPercent < limitPercent(context.evidence)
+    isMeasured(context.belief) && context.evidence.targetPercent < limitPercent(context.evidence)
       ? [found(context)]
       : [],
 };

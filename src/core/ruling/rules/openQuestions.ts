@@ -17,13 +17,11 @@ export const unknownReferences: Rule = {
   source: { name: 'nothing is put in the place of what is missing', standing: 'our choice' },
   needs: ['lot'],
   find: ({ evidence }) =>
-    (evidence.unknown ?? []).map(
-      (one): Found => ({
-        bearing: 'measure',
-        step: 'correct-records',
-        sentence: UNKNOWN_SENTENCES[one],
-      }),
-    ),
+    (evidence.unknown ?? []).map((one): Found => ({
+      bearing: 'measure',
+      step: 'correct-records',
+      sentence: UNKNOWN_SENTENCES[one],
+    })),
 };
 
 export const unaskedBoxes: Rule = {
@@ -32,11 +30,23 @@ export const unaskedBoxes: Rule = {
   source: { name: 'label of the product and local rules', standing: 'common practice, no source' },
   needs: ['circumstances'],
   find: ({ evidence, belief }) =>
-    (evidence.unasked ?? []).map(
-      ({ label, boxes }): Found => ({
-        bearing: 'measure',
-        step: 'ask-treated',
-        sentence: `${boxes === 1 ? 'A box' : `${boxes} boxes`} of ${label} ${boxes === 1 ? 'is' : 'are'} not in the book${isMeasured(belief) ? ', and no meter finds a treatment' : ''}: were their hives treated or fed while the boxes were on? Say so before the honey is used.`,
-      }),
-    ),
+    (evidence.unasked ?? []).map(({ label, frames }): Found => ({
+      bearing: 'measure',
+      step: 'ask-treated',
+      sentence: `${frames === 1 ? '1 frame' : `${frames} frames`} of ${label} came from boxes that are not in the book${isMeasured(belief) ? ', and no meter finds a treatment' : ''}: were their hives treated or fed while the boxes were on? Say so before the honey is used.`,
+    })),
+};
+
+export const unsettledRivals: Rule = {
+  id: 'unsettled-rivals',
+  title: 'Two versions side by side',
+  source: { name: 'nothing is decided by the later clock', standing: 'our choice' },
+  needs: [],
+  find: ({ evidence }) => {
+    const count = evidence.rivals ?? 0;
+    if (count === 0) return [];
+    const what = count === 1 ? 'One record' : `${count} records`;
+    const sentence = `${what} of this lot came in from elsewhere in another version: choose which one is right, then decide.`;
+    return [{ bearing: 'measure', step: 'correct-records', sentence }];
+  },
 };

@@ -26,12 +26,10 @@ export const vesselApart: Rule = {
   find: (context) => {
     const { over, notSettled } = vesselsAgainstLimit(context.evidence, context.belief);
     const limit = percent(limitPercent(context.evidence));
-    const wet = over.map(
-      (one): Found => ({
-        bearing: 'over',
-        sentence: `${withFigure(context, one)} is over ${limit} by itself, whatever the mean of the lot says: set it apart.`,
-      }),
-    );
+    const wet = over.map((one): Found => ({
+      bearing: 'over',
+      sentence: `${withFigure(context, one)} is over ${limit} by itself, whatever the mean of the lot says: set it apart.`,
+    }));
     if (notSettled.length === 0) return wet;
     const names = notSettled.map((one) => withFigure(context, one)).join(', ');
     const [verb, what] =

@@ -89,7 +89,7 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
   const [unevenness, setUnevenness] = useState(DROPPED);
   const focusOff = Math.min(1, Math.abs(ring - SHARP_RING) / SHARP_RING);
   const { scale, atc } = meter;
-  const honey = standInEyepiece(sample, { scale, atc, focusOff, unevenness });
+  const honey = standInEyepiece(sample, { scale, atc: atc === true, focusOff, unevenness });
   const view = eyepieceView(honey);
   const seen = windowAround(scale, view.borderDial);
   const [hair, setHair] = useState<number | null>(null);

@@ -13,6 +13,7 @@ import { USUAL_RANGES, type InstrumentForm } from '../../../forms/instrumentForm
 import { USUAL_DIVISION } from '../../../forms/readingForm';
 import { SCALE_NAMES } from '../../../format/moisture';
 import { unitOf } from '../../../format/units';
+import { AtcField } from '../../../ui/AtcField';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
@@ -40,7 +41,7 @@ function AtcFields(): ReactElement {
   const degrees = unitOf('temperature', useAppSelector(selectPreferences)).name;
   return (
     <>
-      <ChoiceField name="atc" label="Corrects temperature itself (ATC)" choices={YES_NO} />
+      <AtcField chosen={watch('atc') as string} />
       {watch('atc') === 'yes' && (
         <div className="grid gap-5 sm:grid-cols-2">
           <TextField name="atcLow" label="From" unit={degrees} inputMode="decimal" />

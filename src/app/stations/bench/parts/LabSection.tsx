@@ -24,6 +24,11 @@ const QUANTITIES: Readonly<Record<LabQuantity, QuantityWords>> = {
     unit: '%',
     about: 'true water; differs from refractometry by some tenths',
   },
+  refractometerPercent: {
+    name: 'Water by refractometer',
+    unit: '%',
+    about: 'beside your own readings, it must agree with them',
+  },
   yeastPerG: { name: 'Yeast', unit: 'cells/g', about: 'decides whether honey of 17 to 20 % keeps' },
   hmfMgPerKg: {
     name: 'HMF',

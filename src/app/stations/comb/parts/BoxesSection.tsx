@@ -119,11 +119,13 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
     <SheetSection
       id="boxes"
       title="Boxes"
-      aside={<PageLink to={`comb/${day.harvest.entityId}/stroke`}>Judge at one stroke</PageLink>}
+      aside={
+        <PageLink to={`comb/${day.harvest.entityId}/stroke`}>Judge a whole yard or stack</PageLink>
+      }
     >
       {ordered.length === 0 && (
         <p className="text-lg">
-          No boxes yet. Name yards, hives and boxes under Season, or judge at one stroke.
+          No boxes yet. Name yards, hives and boxes under Season, or judge a whole yard or stack.
         </p>
       )}
       {ordered.length > MOST_SHOWN && (

@@ -12,6 +12,7 @@ import { Pick, choicesOf } from './Pick';
 const ATC = [
   { value: 'no', label: 'No' },
   { value: 'yes', label: 'Yes' },
+  { value: 'unknown', label: 'Don’t know' },
 ] as const;
 
 /** What the open cells read once corrected. */

@@ -30,7 +30,7 @@ function readingRow(reading: Reading, { file, meters, preferences }: DossierSour
   return [
     id === null ? 'lot, stirred' : (vessels.find((one) => one.id === id)?.label ?? 'removed'),
     formatDial(content.scale, content.dialValue),
-    `${temperature}${content.atc ? ', ATC' : ''}`,
+    `${temperature}${content.atc === null ? ', ATC not known' : content.atc ? ', ATC' : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
     read.status === 'read' ? `${read.moisturePercent.toFixed(2)} %` : '—',
     `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}`,

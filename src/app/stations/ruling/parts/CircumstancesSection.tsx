@@ -6,6 +6,7 @@ import { circumstancesFormOf, readCircumstancesForm } from '../../../forms/circu
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { ChecksField } from '../../../ui/ChecksField';
+import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
@@ -56,6 +57,12 @@ const ALSO_CHOICES = [
   { value: 'last-flow', label: 'Boxes went on with last flow’s honey in them' },
 ];
 
+const OUTSIDE: Words<'outsideBoxes'> = [
+  { value: 'not-said', label: 'Not said yet' },
+  { value: 'nothing-given', label: 'No, nothing was given' },
+  { value: 'given', label: 'Yes, treated or fed' },
+];
+
 const wordOf = (
   words: readonly { readonly value: string; readonly label: string }[],
   value: string,
@@ -79,15 +86,27 @@ function saidWords(content: CircumstancesContent): string[] {
     ...(treated
       ? [`${treated.product}: honey from ${formatDay(treated.freeFrom)} on, by its label`]
       : []),
+    ...((content.outsideBoxes ?? 'not-said') === 'not-said'
+      ? []
+      : [
+          `Boxes not in the book, treated or fed while on: ${wordOf(OUTSIDE, content.outsideBoxes ?? '').toLowerCase()}`,
+        ]),
     ...(content.wetEquipment ? ['Equipment was wet'] : []),
     ...(content.lastFlowInBoxes ? ['Last flow’s honey was in the boxes'] : []),
     ...(content.remark === '' ? [] : [content.remark]),
   ];
 }
 
-function CircumstancesFields(): ReactElement {
+function CircumstancesFields({ asksBoxes }: { asksBoxes: boolean }): ReactElement {
   return (
     <>
+      {asksBoxes && (
+        <ChoiceField
+          name="outsideBoxes"
+          label="Boxes that are not in the book: were their hives treated or fed while they were on?"
+          choices={OUTSIDE}
+        />
+      )}
       <SelectField
         name="nectar"
         label="Nectar"
@@ -117,6 +136,11 @@ function CircumstancesFields(): ReactElement {
   );
 }
 
+/** Whether frames of it were judged with boxes that are not in the book. */
+const hasTypedBoxes = ({ frames }: LotFile): boolean =>
+  frames?.content.frames.some((one) => one.frameId === null && (one.boxId ?? null) === null) ??
+  false;
+
 /** What else bears on a lot: nectar, health, treatments, brood, scent, water, last flow, setting. */
 export function CircumstancesSection({ file }: { file: LotFile }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -126,14 +150,14 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
   return (
     <SheetSection
       id="circumstances"
-      title="What else bears on it"
-      aside={<Button onClick={() => setOpen(true)}>{record ? 'Change' : 'Say'}</Button>}
+      title="Anything else to note?"
+      aside={<Button onClick={() => setOpen(true)}>{record ? 'Change' : 'Add a note'}</Button>}
     >
       {words.length === 0 ? (
         <p className="text-lg">
           {record
             ? 'Looked at: nothing out of the ordinary.'
-            : 'Nobody has said anything of nectar, health, treatments, brood or scent yet.'}
+            : 'Nothing noted yet of nectar, health, treatments, brood or scent.'}
         </p>
       ) : (
         <ul className="list-disc space-y-1 pl-5 text-lg">
@@ -148,13 +172,13 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
         kind="circumstances"
         record={record}
         ownerId={file.lot.entityId}
-        what="what else bears on it"
-        title="What else bears on this lot"
+        what="the note"
+        title="Anything else to note?"
         description="What blocks a lot blocks it for every use; only you, by the label and local rules, can take it back."
         formOf={circumstancesFormOf(record?.content ?? null)}
         parse={(form) => readCircumstancesForm(form, preferences)}
       >
-        <CircumstancesFields />
+        <CircumstancesFields asksBoxes={hasTypedBoxes(file)} />
       </EntrySheet>
     </SheetSection>
   );

@@ -19,7 +19,7 @@ function cappedWords({ states, honeyKg }: LotFrame): string {
 }
 
 function placeWords({ hive, box, slot, count }: LotFrame): string {
-  const which = slot === null ? `${count} frames at one stroke` : `frame ${slot}`;
+  const which = slot === null ? `${count} frames, box judged as a whole` : `frame ${slot}`;
   return [hive, box, which].filter((one) => one !== '').join(', ');
 }
 

@@ -1,13 +1,15 @@
 import { useMemo, type ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { colonyOf, type Book, type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { freshGiven, givenFormOf, readGivenForm } from '../../../forms/givenForm';
+import { freshGiven, givenFormOf, readGivenForm, type GivenForm } from '../../../forms/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
+import { ErrorOf } from '../../../ui/ErrorOf';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
 import { EntryRow } from '../../../ui/EntryRow';
@@ -34,6 +36,40 @@ function factsOf(record: GivenRecord, book: Book, preferences: Preferences): str
   return [hives, days, boxes, wait, windowWords(record, preferences)];
 }
 
+/** One hive, some, or a whole yard at a tap. */
+function GivenHives({ book }: { book: Book }): ReactElement {
+  const { watch, setValue } = useFormContext<GivenForm>();
+  const chosen = watch('colonyIds');
+  const hivesOf = (yardId: string): string[] =>
+    book.colonies.filter((one) => one.content.yardId === yardId).map((one) => one.entityId);
+  const yards = book.yards.filter((one) => hivesOf(one.entityId).length > 1);
+  return (
+    <div>
+      <ChecksField
+        name="colonyIds"
+        label="Hives"
+        choices={book.colonies.map((one) => ({ value: one.entityId, label: one.content.name }))}
+      />
+      <ErrorOf name="colonyIds" />
+      <div className="mt-2 flex flex-wrap gap-3">
+        {yards.map((one) => (
+          <Button
+            key={one.entityId}
+            tone="quiet"
+            onClick={() =>
+              setValue('colonyIds', [...new Set([...chosen, ...hivesOf(one.entityId)])], {
+                shouldDirty: true,
+              })
+            }
+          >
+            All of {one.content.name}
+          </Button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
 function GivenFields({ book }: { book: Book }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const degrees = unitOf('temperature', preferences).name;
@@ -48,11 +84,7 @@ function GivenFields({ book }: { book: Book }): ReactElement {
         ]}
       />
       <TextField name="name" label="Product or feed" hint="As its label says" />
-      <ChecksField
-        name="colonyIds"
-        label="Hives"
-        choices={book.colonies.map((one) => ({ value: one.entityId, label: one.content.name }))}
-      />
+      <GivenHives book={book} />
       <div className="grid gap-5 sm:grid-cols-2">
         <TextField name="fromDay" label="From" type="date" />
         <TextField name="toDay" label="To" type="date" hint="Empty while it goes on" />
@@ -70,7 +102,7 @@ function GivenFields({ book }: { book: Book }): ReactElement {
         label="Waiting time of the label"
         unit="days"
         inputMode="numeric"
-        hint="After its end; boxes put on before that are blocked"
+        hint="After its end; boxes put on before that are blocked. 0 only where the label says none"
       />
       <div className="grid gap-5 sm:grid-cols-2">
         <TextField name="fromTemperature" label="Label: from" unit={degrees} inputMode="decimal" />
@@ -97,8 +129,8 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
       aside={<Button onClick={() => editing.add()}>Add one</Button>}
     >
       <p className="text-base">
-        Comb on the hive meanwhile is blocked for people; out the same day before it goes in is
-        free. The product’s label and local law rule.
+        Comb on the hive meanwhile is blocked for people. Honey taken off before the treatment
+        starts, even that day, is free. The product’s label and local law rule.
       </p>
       <div className="divide-y divide-thread">
         {book.givens.map((one) => (

@@ -13,7 +13,9 @@ import { TextField } from '../../../ui/TextField';
 
 const ACT_LABELS = {
   placed: 'It stands here',
+  looked: 'I looked: all well',
   opened: 'It was opened',
+  'stood-open': 'It stood open',
   taken: 'Honey was taken',
   emptied: 'It is empty',
 } as const;

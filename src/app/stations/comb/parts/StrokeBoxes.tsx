@@ -1,0 +1,146 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { boxOf, heldBoxes, strokeParts, type Book } from '../../../../records';
+import type { HarvestDay } from '../../../data/useHarvest';
+import { boxName, boxesToJudge, type StrokeForm } from '../../../forms/strokeForm';
+import { Button } from '../../../ui/Button';
+import { ChecksField } from '../../../ui/ChecksField';
+import { ErrorOf } from '../../../ui/ErrorOf';
+import { SelectField } from '../../../ui/SelectField';
+import { TextField } from '../../../ui/TextField';
+
+/** Boxes among the ticked ones that stay where they are, each with its reason. */
+function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): ReactElement | null {
+  const { book, harvest } = day;
+  if (boxIds.length === 0) return null;
+  const held = heldBoxes(
+    strokeParts(
+      {
+        id: 'asked',
+        content: {
+          scope: 'stack',
+          label: 'asked',
+          yardId: null,
+          boxIds,
+          boxes: boxIds.length,
+          framesPerBox: 1,
+          formatId: '',
+          honeyTenths: 10,
+          cappedTenths: 10,
+          shake: 'not-done',
+          start: 0,
+          sampleSize: 1,
+          looks: [],
+          act: 'take',
+          remark: '',
+        },
+      },
+      { book, day: harvest.content.day },
+    ),
+  );
+  const suspect = boxIds.flatMap((id) => suspectName(book, id));
+  if (held.length === 0 && suspect.length === 0) return null;
+  return (
+    <div role="note" className="border-l-8 border-ink pl-3 text-base">
+      {held.length > 0 && (
+        <>
+          <p className="font-semibold">These stay on the hive, whatever you do with the others:</p>
+          <ul className="list-disc pl-5">
+            {held.map(({ box, because }) => (
+              <li key={box.entityId}>
+                <strong>{boxName(book, box)}.</strong> {because}
+              </li>
+            ))}
+          </ul>
+          <p>To take one all the same, judge it frame by frame and say why its label allows it.</p>
+        </>
+      )}
+      {suspect.length > 0 && (
+        <p>
+          Suspect of disease: {[...new Set(suspect)].join(', ')}. Wet combs go back to no other
+          colony.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function suspectName(book: Book, boxId: string): string[] {
+  const colony = boxOf(book, boxId)?.content.colonyId;
+  const found = book.colonies.find((one) => one.entityId === colony);
+  return found?.content.health === 'suspect' ? [found.content.name] : [];
+}
+
+/** Which boxes are judged: those of the book, ticked off; others only as a number. */
+export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
+  const { book } = day;
+  const { watch, setValue } = useFormContext<StrokeForm>();
+  const [yardId, boxIds, others] = watch(['yardId', 'boxIds', 'others']);
+  const boxes = boxesToJudge(book, yardId);
+  const honey = boxes.filter((one) => one.content.role === 'honey');
+  const choose = (ids: string[]): void => {
+    setValue('boxIds', ids, { shouldDirty: true });
+    const first = boxOf(book, ids[0] ?? null);
+    if (first) setValue('framesPerBox', String(first.content.slots));
+  };
+  return (
+    <div className="space-y-5">
+      {book.yards.length > 0 && (
+        <SelectField
+          name="yardId"
+          label="Yard"
+          options={[
+            { value: '', label: 'All yards' },
+            ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
+          ]}
+        />
+      )}
+      {boxes.length > 0 && (
+        <div>
+          <ChecksField
+            name="boxIds"
+            label="Boxes that you judge"
+            choices={boxes.map((one) => ({
+              value: one.entityId,
+              label: `${boxName(book, one)}${one.content.role === 'brood' ? ' (brood)' : ''}`,
+            }))}
+          />
+          <div className="mt-2 flex flex-wrap gap-3">
+            <Button tone="quiet" onClick={() => choose(honey.map((one) => one.entityId))}>
+              Tick all {honey.length} honey boxes
+            </Button>
+            {boxIds.length > 0 && (
+              <Button tone="quiet" onClick={() => choose([])}>
+                Untick all
+              </Button>
+            )}
+          </div>
+        </div>
+      )}
+      <ErrorOf name="boxIds" />
+      <HeldBoxes day={day} boxIds={boxIds} />
+      <div className="grid gap-5 sm:grid-cols-2">
+        <TextField
+          name="others"
+          label="Boxes that are not in the book"
+          inputMode="numeric"
+          hint="Their lot asks whether their hives were treated or fed"
+        />
+        <TextField name="framesPerBox" label="Frames in each" inputMode="numeric" />
+        <TextField
+          name="label"
+          label="Called"
+          placeholder="Moor yard, upper row"
+          hint={boxIds.length > 0 ? 'Its yard or hive where empty' : undefined}
+        />
+        {others.trim() !== '' && (
+          <SelectField
+            name="formatId"
+            label="Frame of those boxes"
+            options={book.formats.map((one) => ({ value: one.id, label: one.name }))}
+          />
+        )}
+      </div>
+    </div>
+  );
+}
