@@ -35,7 +35,7 @@ describe('demo season', () => {
     expect(ruled('Bean field, first day').outcome).toBe('measure');
     expect(ruled('Bean field, second day').outcome).toBe('conditions');
     expect(ruled('Sea lavender, outer marsh')).toMatchObject({
-      outcome: 'conditions',
+      outcome: 'by-comb',
       byCapping: true,
     });
     expect(ruled('Marsh, after the rain').outcome).toBe('over');

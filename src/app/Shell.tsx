@@ -16,7 +16,7 @@ import {
 } from 'lucide-react';
 import { Popover } from 'radix-ui';
 import { Suspense, useCallback, useEffect, useState, type ReactElement } from 'react';
-import { Link, NavLink, Outlet, ScrollRestoration, useNavigate } from 'react-router';
+import { Link, NavLink, Outlet, ScrollRestoration, useNavigate, useLocation } from 'react-router';
 import {
   redo,
   selectPreferences,
@@ -26,6 +26,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../store';
+import { FRAME_KINDS } from './commands/frameKinds';
 import { useCommands } from './commands/useCommands';
 import { useKeyboard } from './commands/useKeyboard';
 import { NoticeLine } from './ui/NoticeLine';
@@ -70,13 +71,17 @@ const STATIONS: readonly Station[] = [
   { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen, more: true },
 ];
 
+/** The page of a frame: what can be undone there is what was seen on frames. */
+const ON_A_FRAME = /\/comb\/[^/]+\/box\//;
+
 function useShellCommands(workspace: string, showKeys: () => void): void {
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
   const go = (to: string) => () => void navigate(`/${workspace}/${to}`);
+  const undoable = ON_A_FRAME.test(useLocation().pathname) ? FRAME_KINDS : undefined;
   useCommands([
     ...STATIONS.map(({ to, name, key }) => ({ id: to, title: name, key, run: go(to) })),
-    { id: 'undo', title: 'Undo the last act', key: 'u', run: () => void dispatch(undo()) },
+    { id: 'undo', title: 'Undo the last act', key: 'u', run: () => void dispatch(undo(undoable)) },
     { id: 'redo', title: 'Do the undone act again', key: 'U', run: () => void dispatch(redo()) },
     { id: 'keys', title: 'Show the keys', key: '?', run: showKeys },
     { id: 'door', title: 'Back to the door', run: () => void navigate('/') },

@@ -71,7 +71,12 @@ export {
   TARE_RELATIVE_UNCERTAINTY,
   type FrameFormat,
 } from './comb/frameFormats';
-export { conformityProbability, GUARD_FACTOR, type Estimate } from './conformity/conformity';
+export {
+  conformityDecision,
+  conformityProbability,
+  GUARD_FACTOR,
+  type Estimate,
+} from './conformity/conformity';
 export { FERMENTATION_CLASSES } from './fermentation/lochhead';
 export { STORAGE_RANGE_C } from './fermentation/storage';
 export {
@@ -205,7 +210,8 @@ export {
   type EarlierReading,
   readingsInTime,
 } from './ruling/honeyEvents';
-export { keepingClass } from './ruling/rules/fermentation';
+export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';
+export { checkAgainMonths } from './fermentation/storage';
 export { densityMoisture } from './mass/density';
 export { planVerdictOf } from './ruling/rules/samplingPlan';
 export {
@@ -500,7 +506,7 @@ export {
   type Circumstances,
   type OutsideBoxes,
 } from './ruling/circumstances';
-export { type PieceRuling, rulePieces } from './ruling/pieces';
+export { PIECE_CAPPED_SHARE, type PieceRuling, rulePieces } from './ruling/pieces';
 export { type WayId } from './ruling/ways';
 export {
   type DrierStock,

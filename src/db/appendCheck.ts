@@ -20,6 +20,8 @@ export interface KeptReader {
   ofEntities(kind: RecordKind, entityIds: readonly string[]): Promise<readonly AnyRecord[]>;
   /** every revision of frames that hang or hung in a box */
   framesOf(boxId: string): Promise<readonly AnyRecord[]>;
+  /** every revision of every lot */
+  lots(): Promise<readonly AnyRecord[]>;
 }
 
 /** Why an append is refused: thrown, so that the transaction ends. */
@@ -89,6 +91,7 @@ const boxesOfNewFrames = (records: readonly AnyRecord[]): string[] => [
 export function keptFor(
   records: readonly AnyRecord[],
   reader: KeptReader,
+  { as = 'act' }: AppendOptions = {},
 ): Promise<readonly AnyRecord[]> {
   const { revisions, entities } = referredIds(records);
   const asked: Promise<readonly AnyRecord[]>[] = [];
@@ -99,6 +102,7 @@ export function keptFor(
   }
   for (const [kind, ids] of entities) asked.push(reader.ofEntities(kind, [...ids]));
   for (const boxId of boxesOfNewFrames(records)) asked.push(reader.framesOf(boxId));
+  if (as !== 'merge' && records.some((one) => one.kind === 'lot')) asked.push(reader.lots());
   return Promise.all(asked).then((parts) => [
     ...new Map(parts.flat().map((one) => [one.id, one])).values(),
   ]);
@@ -171,6 +175,28 @@ function checkPlaces(records: readonly AnyRecord[], kept: readonly AnyRecord[]):
   }
 }
 
+/** Refuses a second lot of one code: a jar, a label and a recall find their lot by it. */
+function checkCodes(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
+  const codes = new Map<string, string>();
+  for (const lot of heads(kept)) {
+    if (lot.kind === 'lot' && !lot.withdrawn) codes.set(lot.content.code, lot.entityId);
+  }
+  for (const record of records) {
+    if (record.kind !== 'lot' || record.withdrawn) continue;
+    const { code } = record.content;
+    const holder = codes.get(code);
+    const former = kept.find((one) => one.id === record.supersedes);
+    const isKept = former?.kind === 'lot' && former.content.code === code;
+    if (holder !== undefined && holder !== record.entityId && !isKept) {
+      refuse({
+        code: 'place-taken',
+        message: `There is a lot ${code} already; nothing was made twice. Give this one another code.`,
+      });
+    }
+    codes.set(code, record.entityId);
+  }
+}
+
 /**
  * Checks an append as a whole against what is kept; gives back what is to be written.
  *
@@ -187,6 +213,7 @@ export function checkedAppend(
   if (options.as !== 'merge') {
     checkBases(fresh, kept);
     checkPlaces(fresh, kept);
+    checkCodes(fresh, kept);
   }
   return fresh;
 }

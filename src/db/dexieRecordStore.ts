@@ -34,6 +34,7 @@ function keptReader(database: RipenumDatabase): KeptReader {
       const named = frames.where('content.boxId').equals(boxId).toArray();
       return named.then((all) => ofKeys(frames, 'entityId', entityIds(all)));
     },
+    lots: () => database.tableOf('lot').toArray(),
   };
 }
 
@@ -42,7 +43,7 @@ async function write(
   records: readonly AnyRecord[],
   options: AppendOptions,
 ): Promise<Appended> {
-  const kept = await keptFor(records, keptReader(database));
+  const kept = await keptFor(records, keptReader(database), options);
   const fresh = checkedAppend(records, kept, options);
   for (const [kind, own] of groupBy(fresh, (one) => one.kind)) {
     await database.tableOf(kind).bulkAdd(own);

@@ -24,6 +24,7 @@ function keptReader(all: () => readonly AnyRecord[]): KeptReader {
       const ids = new Set(own.map((one) => one.entityId));
       return found((one) => one.kind === 'frame' && ids.has(one.entityId));
     },
+    lots: () => found((one) => one.kind === 'lot'),
   };
 }
 
@@ -42,7 +43,7 @@ export function createMemoryRecordStore(): RecordStore {
   const append: RecordStore['append'] = async (records, options = {}) => {
     try {
       const checked = checkSchemas(records, options);
-      const fresh = checkedAppend(checked, await keptFor(checked, reader), options);
+      const fresh = checkedAppend(checked, await keptFor(checked, reader, options), options);
       fresh.forEach((one) => kept.set(one.id, structuredClone(one)));
       options.setAside?.forEach((one) => kept.has(one.id) && aside.set(one.id, one));
       return ok({ written: fresh.length, alreadyThere: records.length - fresh.length });

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { ruleOnLot } from '../core';
+import { lotMoisture, ruleOnLot } from '../core';
 import { instrumentContentSchema } from './instrument';
 import { contentsOf, evidenceFrom, readingEvidence } from './lotEvidence';
 import { evidenceIdsOf, isRulingOutdated, lotFileOf } from './lotFile';
@@ -47,11 +47,50 @@ describe('a meter and its readings', () => {
     expect(content.dialValue).toBe(1.49);
   });
 
-  test('a check made after the reading does not correct it', () => {
-    const before = onMeter(id, { takenAt: '2026-07-01T10:00:00.000Z' });
-    const metered = meteredReading(before, meters);
-    expect(metered.calibration.status).toBe('none');
-    expect(metered.condition).toMatchObject({ zeroCheck: 'unchecked', calibrationPercent: 0.3 });
+  test('the first check acts backwards: half an hour late it says what it had said before', () => {
+    const oil = { dialValues: [17.4], takenAt: '2026-08-01T10:30:00.000Z' };
+    const at = (takenAt: string) => {
+      const meter = sampleMeter(countingScribe('late'), []);
+      const check = firstRevision(
+        countingScribe('check'),
+        'zero-check',
+        {
+          reference: 'certified-oil',
+          statedNd20: 1.49,
+          indexPerC: null,
+          scale: 'water',
+          resolution: 0.2,
+          atc: false,
+          ...oil,
+          temperatureC: 20,
+          adjusted: false,
+          who: 'AB',
+          remark: '',
+        },
+        meter.instrument.entityId,
+      );
+      const known = metersOf([meter.instrument], [check]);
+      const content = onMeter(meter.instrument.entityId, {
+        scale: 'water',
+        dialValue: 17.8,
+        resolution: 0.2,
+        temperatureC: 20,
+        takenAt,
+      });
+      const read = readingEvidence({ entityId: 'r', content }, known)!;
+      const { meanPercent, uncertainty } = lotMoisture([read], []);
+      return { mean: meanPercent, expanded: uncertainty.expanded, zero: read.zeroCheck };
+    };
+    const before = at('2026-08-01T10:00:00.000Z');
+    const after = at('2026-08-01T11:00:00.000Z');
+    expect(before.mean).toBeCloseTo(19, 1);
+    expect(before.expanded).toBeCloseTo(0.5, 1);
+    expect(before.zero).toBe('checked');
+    expect(before.mean).toBeCloseTo(after.mean, 6);
+    expect(before.expanded).toBeCloseTo(after.expanded, 3);
+    const longBefore = at('2026-02-01T10:00:00.000Z');
+    expect(longBefore.mean).toBeCloseTo(19, 1);
+    expect(longBefore.expanded).toBeGreaterThan(before.expanded + 0.02);
   });
 
   test('a jump flags readings since the last good check, shows what each would be, changes none', () => {

@@ -86,6 +86,7 @@ export {
   contentsOf,
   evidenceFrom,
   readingEvidence,
+  vesselLabelOf,
   vesselsOf,
 } from './lotEvidence';
 export { type LotFile, evidenceIdsOf, isRulingOutdated, lotFileOf, lotFilesOf } from './lotFile';
@@ -272,6 +273,7 @@ export {
   type CallBackEnd,
   callBackContentSchema,
 } from './callBack';
+export { ripePieces } from './ripePieces';
 export { RELEASE_USES, type Release, type ReleaseUse } from './release';
 export {
   PURPOSES,
@@ -290,7 +292,7 @@ export { type Rivalry, differencesOf, rivalriesOf } from './merge';
 export { type MergeEffect, mergeEffects } from './mergeEffects';
 export { OWNER_KINDS, isLotRecord } from './record';
 export { damagedFile, findingsOf } from './recordFile';
-export { type PouredLine, pouredLines } from './pouring';
+export { type PouredLine, parentLots, pouredLines } from './pouring';
 export { type Packing, type PackingContent, packingContentSchema } from './packing';
 export { type PieceContent, type PieceRecord, pieceContentSchema } from './piece';
 export { CHAINED_KINDS, lotDigest } from './lotDigest';

@@ -1,4 +1,5 @@
 import {
+  PIECE_CAPPED_SHARE,
   RULE_SETS,
   amountMass,
   priorExpectation,
@@ -27,6 +28,7 @@ import type { LotFramesContent } from './lotFrames';
 import { makeUpColours, makeUpShake, makeUpStates } from './lotMakeUp';
 import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
 import { dayOfMoment } from './moments';
+import type { PieceContent } from './piece';
 import type { ReadingContent } from './reading';
 import { vesselId, vesselIdOf } from './vesselRef';
 
@@ -51,6 +53,8 @@ export interface LotContents {
   readonly bench?: BenchContents;
   /** what else bears on it */
   readonly circumstances?: CircumstancesContent | null;
+  /** pieces of comb honey, each looked at by itself */
+  readonly pieces?: readonly PieceContent[];
 }
 
 /** What is known besides the lot itself. */
@@ -77,6 +81,10 @@ const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
 export function vesselLabel(content: ContainerContent, item: number): string {
   return content.count > 1 ? `${content.label} ${item}` : content.label;
 }
+
+/** What a vessel is called; empty where it is not of the lot. */
+export const vesselLabelOf = (vessels: readonly VesselEvidence[], id: string): string =>
+  vessels.find((one) => one.id === id)?.label ?? '';
 
 /** All vessels of the lot, one by one, with the mass of each where known. */
 export function vesselsOf(containers: readonly Kept<ContainerContent>[]): VesselEvidence[] {
@@ -152,9 +160,22 @@ function colourEvidence({ frames, bench }: LotContents): Pick<LotEvidence, 'colo
     : {};
 }
 
-/** What was seen of the comb: frame by frame, else as a whole, else nothing. */
+/** Capped share of the pieces that are sold as comb [1]; the others are extracted with the rest. */
+function piecesShare(pieces: readonly PieceContent[]): number | null {
+  const ripe = pieces.filter(
+    (one) =>
+      !one.weeping &&
+      !one.foreign &&
+      one.sacrificed === null &&
+      one.cappedTenths / 10 >= PIECE_CAPPED_SHARE,
+  );
+  if (ripe.length === 0) return null;
+  return ripe.reduce((sum, one) => sum + one.cappedTenths / 10, 0) / ripe.length;
+}
+
+/** What was seen of the comb: frame by frame, else as a whole, else piece by piece, else nothing. */
 function combEvidence(
-  { comb, frames }: LotContents,
+  { comb, frames, pieces = [] }: LotContents,
   pastLots: readonly PastLot[],
 ): CombEvidence | null {
   const expectation = updatedExpectation(priorExpectation(frames?.climate), pastLots);
@@ -165,7 +186,9 @@ function combEvidence(
     const cappedShare = Math.min(1, states.capped);
     return { cappedShare, shake, states, school, expectation, cleared: clearedOf(frames) };
   }
-  return comb && { cappedShare: comb.cappedTenths / 10, shake: comb.shake, expectation };
+  if (comb) return { cappedShare: comb.cappedTenths / 10, shake: comb.shake, expectation };
+  const cappedShare = piecesShare(pieces);
+  return cappedShare === null ? null : { cappedShare, shake: 'not-done', expectation };
 }
 
 /** The rule set of a lot, and whether the books have it. */
@@ -236,6 +259,7 @@ export function contentsOf(file: LotFile): LotContents {
     frames: file.frames?.content ?? null,
     readings: file.readings,
     circumstances: file.circumstances?.content ?? null,
+    pieces: file.pieces.map((one) => one.content),
     bench: {
       plan: file.plan?.content ?? null,
       colours: file.colours.map((one) => one.content),

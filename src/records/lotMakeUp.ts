@@ -44,8 +44,7 @@ function honeyOf(
   const honeyKg = honey.massKg;
   const honeyStandardKg = honey.standardUncertaintyKg;
   if (act !== 'comb-honey' || sections === null || sections.all === 0) {
-    const states = frameStateMasses(evidence);
-    return { honeyKg, honeyStandardKg, states, pieces: sections?.ripe ?? null };
+    return { honeyKg, honeyStandardKg, states: frameStateMasses(evidence), pieces: null };
   }
   const share = sections.ripe / sections.all;
   return {

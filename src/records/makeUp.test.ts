@@ -17,6 +17,7 @@ import {
 import { pastLotsBefore, pastLotsOf } from './pastLots';
 import { firstRevision } from './revise';
 import { framesOfStroke, strokeParts, verdictOfStroke } from './strokeEvidence';
+import type { Book } from './book';
 import type { StrokeContent } from './stroke';
 import { SAMPLE_READING } from './test/sampleLot';
 import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';

@@ -139,6 +139,7 @@ describe('records of every kind in one file', () => {
       'frame',
       'harvest',
       'instrument',
+      'jar-move',
       'lot',
       'packing',
       'reading',

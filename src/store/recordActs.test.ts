@@ -35,7 +35,7 @@ beforeEach(() => {
 });
 
 async function begin(): Promise<AnyRecord[]> {
-  const made = sampleLot(countingScribe(`s${stem}`));
+  const made = sampleLot(countingScribe(`s${stem}`), `260801-${stem}`);
   await store.dispatch(perform('Lot started', () => made));
   return made;
 }

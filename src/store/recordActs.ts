@@ -212,11 +212,22 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
   };
 }
 
-/** Takes the last act of this tab back, if nobody changed its result since. */
-export function undo(): Thunk<void> {
+const NOT_OF_HERE =
+  'Nothing on these frames to undo. What was done before can be undone on the page where it was done.';
+
+/**
+ * Takes the last act of this tab back, if nobody changed its result since.
+ *
+ * @param only - kinds that may be taken back here: undo on a frame never removes its day
+ */
+export function undo(only?: readonly RecordKind[]): Thunk<void> {
   return async (dispatch, getState) => {
     const act = getState().acts.undo.at(-1);
     if (!act) return;
+    if (only && !act.steps.every((one) => only.includes(one.kind))) {
+      dispatch(noticeShown({ text: NOT_OF_HERE, tone: 'told' }));
+      return;
+    }
     const taken = await dispatch(takeBack(act, 'Undone'));
     if (taken.ok) {
       dispatch(actUndone(taken.value));

@@ -52,7 +52,7 @@ describe('undo and redo, against what was seen at each step', () => {
         async (moves) => {
           run += 1;
           const store = createStore();
-          const made = sampleLot(countingScribe(`model-${run}`));
+          const made = sampleLot(countingScribe(`model-${run}`), `260801-${run}`);
           await records.append(made);
           const lotId = made[0]!.ownerId;
           const states = [await seen(lotId)];

@@ -7,6 +7,7 @@ import {
   bestBefore,
   monthlyProfile,
   storageForecast,
+  wettestMoisture,
   type BestBefore,
   type Estimate,
   type GranulationTendency,
@@ -48,9 +49,10 @@ const START_SHARES = { liquid: 0, part: 0.25, set: 0.6, creamed: 0.6 } as const;
 export function keepingBasis(evidence: LotEvidence, ruling: Ruling): KeepingBasis {
   const measured = evidence.laboratory?.values.glucosePercent?.value;
   const glucosePercent = Math.min(45, Math.max(15, measured ?? USUAL_GLUCOSE_PERCENT));
-  const moisture = Math.min(30, Math.max(5, ruling.belief.mean));
+  const wettest = wettestMoisture(evidence, ruling.belief);
+  const moisture = Math.min(30, Math.max(5, wettest.mean));
   return {
-    moisture: ruling.belief,
+    moisture: wettest,
     glucosePercent,
     glucoseMeasured: measured !== undefined,
     tendency: granulationTendency(glucosePercent, moisture),

@@ -1,5 +1,5 @@
 import { addDays, format } from 'date-fns';
-import { localDayOf } from '../../records';
+import { firstRevision, localDayOf, type AnyRecord, type Scribe } from '../../records';
 import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../format/storeWords';
@@ -36,11 +36,14 @@ const today = (nowMs: number): string => format(nowMs, 'yyyy-MM-dd');
 const nameOf = ({ file }: StoredLot): string =>
   file.lot.content.name || `Lot ${file.lot.content.code}`;
 
-/** The day from which the months to the next look count: the last ruling or reading, else the extraction. */
+/** The day from which the months to the next look count: the last ruling, reading, tasting or look, else the extraction. */
 function lookedAt({ file }: StoredLot): string {
-  const readings = file.readings.map((one) => localDayOf(one.content.takenAt));
+  const readings = [...file.readings, ...file.senses].map((one) => localDayOf(one.content.takenAt));
+  const looks = file.storeMoves
+    .filter((one) => one.content.act === 'looked')
+    .map((one) => localDayOf(one.content.at));
   const signed = file.ruling ? [localDayOf(file.ruling.recordedAt)] : [];
-  return [...readings, ...signed, file.lot.content.date].sort().at(-1)!;
+  return [...readings, ...looks, ...signed, file.lot.content.date].sort().at(-1)!;
 }
 
 /** Setting within so many months is told, from this share of the glucose on [1]. @source our choice, no source */
@@ -84,7 +87,7 @@ function recheck(lot: StoredLot): Watch {
     kind: 'recheck',
     lotId,
     title: `Look at ${nameOf(lot)} again`,
-    why: 'Smell, taste and read it: its class of fermentation allows no longer wait.',
+    why: 'It may start to ferment: smell it, taste it and read it now.',
     by: dayAfterMonths(lookedAt(lot), lot.ruling.checkAgainMonths),
     to: `lots/${lotId}`,
   };
@@ -123,6 +126,30 @@ function byJars(lot: StoredLot): Watch[] {
       by: packing.content.bestBefore,
       to: 'store',
     }));
+}
+
+/** "I looked: all well", for every container of a lot that is not empty. */
+export function lookedRecords(scribe: Scribe, { file, vessels }: StoredLot): AnyRecord[] {
+  return vessels
+    .filter((one) => !one.isEmpty)
+    .map(({ containerId, item }) =>
+      firstRevision(
+        scribe,
+        'store-move',
+        {
+          containerId,
+          item,
+          act: 'looked',
+          at: scribe.now(),
+          placeKind: null,
+          place: '',
+          temperatureC: null,
+          massKg: null,
+          remark: '',
+        },
+        file.lot.entityId,
+      ),
+    );
 }
 
 /** How far ahead each kind is told [d]. */

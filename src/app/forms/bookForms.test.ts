@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { schoolOf } from '../../core';
-import { DEFAULT_PREFERENCES } from '../../records';
+import { DEFAULT_PREFERENCES, bookOf } from '../../records';
 import { sampleGiven, sampleYard } from '../../records/test/sampleYard';
 import { boxFormOf, freshBox, readBoxForm } from './boxForm';
 import { colonyFormOf, freshColony, readColonyForm } from './colonyForm';
@@ -136,7 +136,9 @@ describe('wrong input gets one sentence beside its field', () => {
         ),
       ),
       guess: wrong(readGuessForm({ ...FRESH_GUESS, mass: 'lots' }, metric)),
-      stroke: wrong(readStrokeForm({ ...freshStroke(0.5), label: 'S', boxes: '3000' }, metric)),
+      stroke: wrong(
+        readStrokeForm({ ...freshStroke(0.5), label: 'S', others: '3000' }, metric, bookOf([])),
+      ),
     };
     expect(found).toMatchInlineSnapshot(`
       {
@@ -154,6 +156,7 @@ describe('wrong input gets one sentence beside its field', () => {
           "area": "The comb of one side measures between 0.5 and 30 dm².",
         },
         "given": {
+          "boxesOn": "Say whether honey boxes were on the hive meanwhile.",
           "colonyIds": "Choose the hives it was given to.",
           "wait": "A waiting time is 0 to 400 days.",
         },
@@ -169,8 +172,8 @@ describe('wrong input gets one sentence beside its field', () => {
           "excused": "What a clean shake excuses lies at or under the share asked for.",
         },
         "stroke": {
-          "boxes": "Judge between 1 and 2000 boxes at one stroke.",
           "cappedTenths": "Say how many tenths are capped by the look of the whole.",
+          "others": "Judge between 1 and 2000 boxes in one go.",
         },
         "yard": {
           "name": "Give the yard a name that you find again.",
@@ -180,25 +183,25 @@ describe('wrong input gets one sentence beside its field', () => {
   });
 });
 
-describe('at one stroke', () => {
+describe('a whole yard or stack', () => {
   test('the sample is proposed from the number of frames, or as many as wanted', () => {
-    const form = { ...freshStroke(0.5), boxes: '20' };
+    const form = { ...freshStroke(0.5), others: '20' };
     expect(strokeSize(form, metric)).toEqual({ frames: 200, sampleSize: 22 });
     expect(strokeSize({ ...form, sample: '30' }, metric)).toEqual({ frames: 200, sampleSize: 30 });
     expect(strokeSize({ ...form, sample: '999' }, metric)?.sampleSize).toBe(200);
-    expect(strokeSize({ ...form, boxes: '' }, metric)).toBeNull();
+    expect(strokeSize({ ...form, others: '' }, metric)).toBeNull();
   });
 
   test('looks are kept with their places', () => {
     const form = {
       ...freshStroke(0.5),
       label: 'S',
-      boxes: '2',
+      others: '2',
       cappedTenths: '8',
       sample: '4',
       looks: ['9', '', '5'],
     };
-    const read = readStrokeForm(form, metric);
+    const read = readStrokeForm(form, metric, bookOf([]));
     expect(read.ok && read.content.looks).toEqual([
       { position: 2, cappedTenths: 9 },
       { position: 12, cappedTenths: 5 },

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES } from '../../records';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
+import { OPEN, type Gate } from '../gate/gate';
 import { freshBlend, readBlendForm } from './blendForm';
 import {
   circumstancesFormOf,
@@ -41,7 +42,7 @@ function contentOf<T>(parsed: { ok: true; content: T } | { ok: false; errors: un
 describe('moves in the store', () => {
   test('a place keeps its temperature, other acts keep none', () => {
     const placed = { ...freshMove(NOW), temperature: '50' };
-    expect(contentOf(readMoveForm(placed, VESSEL, US))).toMatchObject({
+    expect(contentOf(readMoveForm(placed, VESSEL, { preferences: US, gate: OPEN }))).toMatchObject({
       ...VESSEL,
       act: 'placed',
       placeKind: 'cellar',
@@ -49,23 +50,30 @@ describe('moves in the store', () => {
       massKg: null,
     });
     const emptied = { ...placed, act: 'emptied' as const };
-    expect(contentOf(readMoveForm(emptied, VESSEL, US))).toMatchObject({
-      placeKind: null,
-      temperatureC: null,
-    });
+    expect(contentOf(readMoveForm(emptied, VESSEL, { preferences: US, gate: OPEN }))).toMatchObject(
+      {
+        placeKind: null,
+        temperatureC: null,
+      },
+    );
   });
 
   test('honey taken needs a weight, in the keeper’s unit', () => {
     const taken = { ...freshMove(NOW), act: 'taken' as const };
-    expect(errorsOf(readMoveForm(taken, VESSEL, METRIC))).toEqual({
+    expect(errorsOf(readMoveForm(taken, VESSEL, { preferences: METRIC, gate: OPEN }))).toEqual({
       mass: 'Say how much was taken.',
     });
-    expect(contentOf(readMoveForm({ ...taken, mass: '2' }, VESSEL, US)).massKg).toBeCloseTo(
-      0.907,
-      3,
-    );
     expect(
-      errorsOf(readMoveForm({ ...taken, mass: 'much', at: '' }, VESSEL, METRIC)),
+      contentOf(readMoveForm({ ...taken, mass: '2' }, VESSEL, { preferences: US, gate: OPEN }))
+        .massKg,
+    ).toBeCloseTo(0.907, 3);
+    expect(
+      errorsOf(
+        readMoveForm({ ...taken, mass: 'much', at: '' }, VESSEL, {
+          preferences: METRIC,
+          gate: OPEN,
+        }),
+      ),
     ).toMatchObject({ at: 'Choose a day and a time.' });
   });
 });
@@ -74,20 +82,32 @@ describe('jars', () => {
   const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
   const form = { ...packFormOf(null, fresh, METRIC), vessel: 'c#2', count: '20' };
   const left = () => 12;
+  const packing = (preferences: Preferences, leftKg: () => number | null) => ({
+    preferences,
+    leftKg,
+    gateFor: () => OPEN,
+  });
 
   test('take their honey from a container, never more than is left', () => {
-    expect(contentOf(readPackForm(form, METRIC, left)).from).toEqual([
+    expect(contentOf(readPackForm(form, packing(METRIC, left))).from).toEqual([
       { containerId: 'c', item: 2, massKg: 10 },
     ]);
-    expect(errorsOf(readPackForm({ ...form, count: '25' }, METRIC, left)).count).toMatch(
+    expect(errorsOf(readPackForm({ ...form, count: '25' }, packing(METRIC, left))).count).toMatch(
       /^That is 12.5 kg, and only 12.0 kg/,
     );
-    expect(contentOf(readPackForm({ ...form, count: '25' }, METRIC, () => null)).count).toBe(25);
+    expect(
+      contentOf(
+        readPackForm(
+          { ...form, count: '25' },
+          packing(METRIC, () => null),
+        ),
+      ).count,
+    ).toBe(25);
   });
 
   test('in ounces for those who weigh in pounds, and back', () => {
     expect(jarUnit(US).name).toBe('oz');
-    const content = contentOf(readPackForm({ ...form, jar: '16' }, US, left));
+    const content = contentOf(readPackForm({ ...form, jar: '16' }, packing(US, left)));
     expect(content.jarG).toBeCloseTo(453.6, 1);
     expect(packFormOf(content, fresh, US)).toMatchObject({ jar: '16', vessel: 'c#2' });
   });
@@ -98,7 +118,7 @@ describe('jars', () => {
     [{ count: '2.5' }, 'count', /1 to 5000/],
     [{ bestBefore: '' }, 'bestBefore', 'Choose a day.'],
   ])('what is wrong is said beside its field: %j', (change, field, sentence) => {
-    const found = errorsOf(readPackForm({ ...form, ...change }, METRIC, left))[field];
+    const found = errorsOf(readPackForm({ ...form, ...change }, packing(METRIC, left)))[field];
     if (typeof sentence === 'string') expect(found).toBe(sentence);
     else expect(found).toMatch(sentence);
   });
@@ -106,21 +126,76 @@ describe('jars', () => {
   test('no more are set aside or given out than there are', () => {
     const packing = { id: 'p', free: 4, left: 9, setAside: 5 };
     const move = { ...freshJarMove(NOW), count: '5' };
-    expect(errorsOf(readJarMoveForm(move, packing, METRIC)).count).toBe(
-      'Only 4 of these jars are not set aside yet.',
-    );
+    expect(
+      errorsOf(readJarMoveForm(move, packing, { preferences: METRIC, gate: OPEN })).count,
+    ).toBe('Only 4 of these jars are not set aside yet.');
     const out = { ...move, act: 'given-out' as const, to: 'stall', firstNumber: '3' };
-    expect(contentOf(readJarMoveForm(out, packing, METRIC))).toMatchObject({
+    expect(
+      contentOf(readJarMoveForm(out, packing, { preferences: METRIC, gate: OPEN })),
+    ).toMatchObject({
       count: 5,
       to: 'stall',
       firstNumber: 3,
     });
-    expect(errorsOf(readJarMoveForm({ ...out, count: '10' }, packing, METRIC)).count).toMatch(
-      /^Only 9/,
-    );
     expect(
-      contentOf(readJarMoveForm({ ...move, count: '2', to: 'stall' }, packing, METRIC)).to,
+      errorsOf(
+        readJarMoveForm({ ...out, count: '10' }, packing, { preferences: METRIC, gate: OPEN }),
+      ).count,
+    ).toMatch(/^Only 9/);
+    expect(
+      contentOf(
+        readJarMoveForm({ ...move, count: '2', to: 'stall' }, packing, {
+          preferences: METRIC,
+          gate: OPEN,
+        }),
+      ).to,
     ).toBe('');
+  });
+});
+
+describe('what stands between honey and the door', () => {
+  const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
+  const form = { ...packFormOf(null, fresh, METRIC), vessel: 'c#2', count: '20' };
+  const asked = (gate: Gate) => ({ preferences: METRIC, leftKg: () => 12, gateFor: () => gate });
+  const SHUT: Gate = { status: 'shut', why: 'Lot a is blocked: a drug.', wayOut: 'Keep it apart.' };
+  const REASON: Gate = {
+    status: 'reason',
+    why: 'Lot a is over.',
+    outcome: 'over',
+    signed: false,
+    asBakers: false,
+  };
+
+  test('blocked honey is filled, given out and taken for no reason at all', () => {
+    const because = { use: 'own-use', because: 'for us' } as const;
+    const said = 'Lot a is blocked: a drug. Keep it apart.';
+    expect(errorsOf(readPackForm({ ...form, ...because }, asked(SHUT))).vessel).toBe(said);
+    const gate = { preferences: METRIC, gate: SHUT };
+    const packing = { id: 'p', free: 9, left: 9, setAside: 0 };
+    const move = { ...freshJarMove(NOW), ...because, count: '1' };
+    expect(errorsOf(readJarMoveForm(move, packing, gate)).count).toBe(said);
+    const taken = { ...freshMove(NOW), ...because, act: 'taken' as const, mass: '2' };
+    expect(errorsOf(readMoveForm(taken, VESSEL, gate)).mass).toBe(said);
+    expect(readMoveForm({ ...taken, act: 'placed' }, VESSEL, gate).ok).toBe(true);
+  });
+
+  test('what is not accepted is filled for a reason only, and the reason is kept', () => {
+    expect(errorsOf(readPackForm(form, asked(REASON)))).toEqual({ use: 'Say what it is for.' });
+    const use = { ...form, use: 'own-use' as const };
+    expect(errorsOf(readPackForm(use, asked(REASON)))).toEqual({
+      because: 'Say in a few words why.',
+    });
+    const bakers = { ...form, use: 'bakers' as const, because: 'for buns' };
+    expect(Object.keys(errorsOf(readPackForm(bakers, asked(REASON))))).toEqual(['use']);
+    const kept = contentOf(readPackForm(bakers, asked({ ...REASON, asBakers: true })));
+    expect(kept.release).toEqual({
+      outcome: 'over',
+      signed: false,
+      use: 'bakers',
+      reason: 'for buns',
+    });
+    expect(packFormOf(kept, fresh, METRIC)).toMatchObject({ use: 'bakers', because: 'for buns' });
+    expect(contentOf(readPackForm(bakers, asked(OPEN))).release).toBeUndefined();
   });
 });
 

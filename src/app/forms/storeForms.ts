@@ -8,16 +8,25 @@ import {
   type PlaceKind,
   type Preferences,
   type Purpose,
+  type Release,
   type StoreAct,
   type StoreMoveContent,
 } from '../../records';
 import { decimalText } from '../format/decimal';
 import { localText } from '../format/localMoment';
 import { unitOf } from '../format/units';
+import type { Gate } from '../gate/gate';
+import {
+  NO_RELEASE,
+  readRelease,
+  releaseField,
+  releaseFormOf,
+  type ReleaseForm,
+} from '../gate/releaseForm';
 import { FormReader, type Parsed } from './parsed';
 
 /** A move of a container as it is typed. */
-export interface MoveForm {
+export interface MoveForm extends ReleaseForm {
   act: StoreAct;
   at: string;
   placeKind: PlaceKind;
@@ -35,6 +44,7 @@ export const freshMove = (nowIso: string): MoveForm => ({
   temperature: '',
   mass: '',
   remark: '',
+  ...NO_RELEASE,
 });
 
 const MOVE_FIELDS: Readonly<Record<string, string>> = {
@@ -46,9 +56,11 @@ const MOVE_FIELDS: Readonly<Record<string, string>> = {
 export function readMoveForm(
   form: MoveForm,
   vessel: { readonly containerId: string; readonly item: number },
-  preferences: Preferences,
+  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
 ): Parsed<StoreMoveContent> {
   const reader = new FormReader(preferences);
+  // Honey that is blocked may be moved, best to where it is kept apart; it may not be taken.
+  const release = form.act === 'taken' ? readRelease(form, gate, { reader, field: 'mass' }) : {};
   const isPlaced = form.act === 'placed';
   const optional = (field: 'temperature' | 'mass', quantity: 'temperature' | 'mass') =>
     form[field].trim() === '' ? null : reader.quantity(field, form[field], quantity);
@@ -62,12 +74,17 @@ export function readMoveForm(
     temperatureC: isPlaced ? optional('temperature', 'temperature') : null,
     massKg: form.act === 'taken' ? optional('mass', 'mass') : null,
     remark: form.remark,
+    ...release,
   };
-  return reader.finish(storeMoveContentSchema, candidate, (path) => MOVE_FIELDS[path] ?? path);
+  return reader.finish(
+    storeMoveContentSchema,
+    candidate,
+    (path) => MOVE_FIELDS[path] ?? releaseField(path),
+  );
 }
 
 /** Jars as they are filled. */
-export interface PackForm {
+export interface PackForm extends ReleaseForm {
   code: string;
   packedAt: string;
   /** net, in grams or ounces by the keeper's unit of mass */
@@ -100,6 +117,7 @@ export function packFormOf(
       vessel: '',
       bestBefore: fresh.bestBefore,
       remark: '',
+      ...NO_RELEASE,
     };
   }
   const [from] = content.from;
@@ -111,6 +129,7 @@ export function packFormOf(
     vessel: from ? `${from.containerId}#${from.item}` : '',
     bestBefore: content.bestBefore,
     remark: content.remark,
+    ...releaseFormOf(content.release),
   };
 }
 
@@ -119,10 +138,19 @@ const PACK_FIELDS: Readonly<Record<string, string>> = { jarG: 'jar', from: 'vess
 /** What was filled, with the honey that it took; more than is left in the container is refused. */
 export function readPackForm(
   form: PackForm,
-  preferences: Preferences,
-  leftKg: (vesselId: string) => number | null,
+  {
+    preferences,
+    leftKg,
+    gateFor,
+  }: {
+    readonly preferences: Preferences;
+    readonly leftKg: (vesselId: string) => number | null;
+    readonly gateFor: (vesselIds: readonly string[]) => Gate;
+  },
 ): Parsed<PackingContent> {
   const reader = new FormReader(preferences);
+  const gate = gateFor(form.vessel === '' ? [] : [form.vessel]);
+  const release = readRelease(form, gate, { reader, field: 'vessel' });
   const jarG = reader.number('jar', form.jar) * jarUnit(preferences).grams;
   const count = reader.number('count', form.count);
   const massKg = (jarG * count) / 1000;
@@ -144,16 +172,17 @@ export function readPackForm(
     from: containerId === null ? [] : [{ containerId, item: item ?? 1, massKg }],
     bestBefore: form.bestBefore,
     remark: form.remark,
+    ...release,
   };
   return reader.finish(
     packingContentSchema,
     candidate,
-    (path) => PACK_FIELDS[path.split('.')[0] ?? ''] ?? path,
+    (path) => PACK_FIELDS[path.split('.')[0] ?? ''] ?? releaseField(path),
   );
 }
 
 /** Jars set aside or given out, as it is typed. */
-export interface JarMoveForm {
+export interface JarMoveForm extends ReleaseForm {
   act: JarMoveContent['act'];
   purpose: Purpose;
   count: string;
@@ -163,7 +192,7 @@ export interface JarMoveForm {
   remark: string;
 }
 
-export const freshJarMove = (nowIso: string): JarMoveForm => ({
+export const freshJarMove = (nowIso: string, release?: Release): JarMoveForm => ({
   act: 'set-aside',
   purpose: 'sale',
   count: '',
@@ -171,6 +200,7 @@ export const freshJarMove = (nowIso: string): JarMoveForm => ({
   to: '',
   at: localText(nowIso),
   remark: '',
+  ...releaseFormOf(release),
 });
 
 /** What becomes of jars; no more than there are. */
@@ -182,9 +212,10 @@ export function readJarMoveForm(
     readonly left: number;
     readonly setAside: number;
   },
-  preferences: Preferences,
+  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
 ): Parsed<JarMoveContent> {
   const reader = new FormReader(preferences);
+  const release = readRelease(form, gate, { reader, field: 'count' });
   const count = reader.number('count', form.count);
   const atMost = form.act === 'set-aside' ? packing.free : packing.free + packing.setAside;
   if (count > atMost) {
@@ -204,6 +235,7 @@ export function readJarMoveForm(
     to: form.act === 'given-out' ? form.to : '',
     at: reader.moment('at', form.at),
     remark: form.remark,
+    ...release,
   };
-  return reader.finish(jarMoveContentSchema, candidate, (path) => path);
+  return reader.finish(jarMoveContentSchema, candidate, releaseField);
 }

@@ -117,12 +117,20 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
   }, [untouched, base, form]);
 
   const parsed = parse(form.watch());
+  const keeping = useRef(false);
   const submit = (keep: (content: T) => Promise<void>): (() => void) => {
     const handle = form.handleSubmit(async (values) => {
       const checked = parse(values);
       if (checked.ok) await keep(checked.content);
     });
-    return () => void handle();
+    return () => {
+      // A second tap while the first is still being kept would keep it twice.
+      if (keeping.current) return;
+      keeping.current = true;
+      void handle().finally(() => {
+        keeping.current = false;
+      });
+    };
   };
   /** The revision that what is typed was begun from. */
   const baseOf = (): string | null | undefined => begunFrom.current;

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, type ReactElement, type ReactNode } from 'react';
+import { useEffect, useMemo, useRef, type ReactElement, type ReactNode } from 'react';
 import { type Ruling, type SampleState } from '../../core';
 import {
   firstRevision,
@@ -40,10 +40,10 @@ import { isPractice } from './standIns';
 export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
 
 /** The first vessel without a reading, those of the plan first, so that the next one is at hand. */
-export function nextVessel(file: LotFile, alsoTested = ''): string {
+export function nextVessel(file: LotFile, alsoTested: Iterable<string> = []): string {
   const vessels = vesselsOf(file.containers);
   const tested = new Set(file.readings.map(({ content }) => vesselIdOf(content) ?? ''));
-  tested.add(alsoTested);
+  for (const one of alsoTested) tested.add(one);
   const planned = file.plan?.content.plannedIds.flat() ?? [];
   const inOrder = [...planned, ...vessels.map((one) => one.id)];
   return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
@@ -57,14 +57,14 @@ const firstSample = ({ lot }: LotFile): SampleState =>
 function freshReadingForm(
   file: LotFile,
   last: ReadingContent | undefined,
-  { preferences, meters }: ReadingContext,
+  { preferences, meters, kept = [] }: ReadingContext & { readonly kept?: Iterable<string> },
 ): ReadingForm {
   const only = meters.size === 1 ? ([...meters.keys()][0] ?? '') : '';
   const meter = last
     ? nextReadingForm(last, preferences)
     : { ...FRESH_READING, instrument: only, sample: firstSample(file) };
   const alsoTested = last ? (vesselIdOf(last) ?? '') : '';
-  return { ...meter, vessel: nextVessel(file, alsoTested) };
+  return { ...meter, vessel: nextVessel(file, [alsoTested, ...kept]) };
 }
 
 export function focusDial(): void {
@@ -143,24 +143,33 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const entry = useReadingForm(file, props.comingFor ?? TYPED);
-  const { form, parsed, restored, start, submit, defaults, context, draft } = entry;
+  const { form, parsed, restored, start, submit, defaults, context } = entry;
+  const kept = useRef(new Set<string>());
   const typed = parsed.ok ? parsed.content : null;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
   useCommands([{ id: 'reading', title: 'Take a reading', key: 'r', run: focusDial }]);
 
-  const keep = submit(async (content) => {
+  /** Keeps what was typed; where that fails, it is put back unless the next one is being typed already. */
+  const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
     const label = `Reading ${formatDial(content.scale, content.dialValue)} kept`;
     const now = { ...content, takenAt: new Date().toISOString() };
     const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)], {
-        draft,
-      }),
+      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
     );
-    if (!done.ok) return;
-    start(freshReadingForm(file, content, context));
-    onKept?.(content);
+    if (done.ok) onKept?.(content);
+    else if (form.getValues('dial') === '') form.reset(typedForm, { keepDefaultValues: true });
+  };
+
+  const keep = submit((content) => {
+    const typedForm = form.getValues();
+    const vessel = vesselIdOf(content);
+    if (vessel !== null) kept.current.add(vessel);
+    // The next reading begins at once: keys may come faster than the last one is written.
+    start(freshReadingForm(file, content, { ...context, kept: kept.current }));
     focusDial();
+    void write(content, typedForm);
+    return Promise.resolve();
   });
 
   return (

@@ -38,9 +38,27 @@ describe('history of a meter', () => {
     expect(late.standardPercent).toBeGreaterThan(soon.standardPercent);
   });
 
-  test('before any check nothing is known; a later check never corrects an earlier reading', () => {
-    expect(calibrationAt(history, -1)).toEqual({ status: 'none' });
-    expect(calibrationAt([point(10, 0.5)], 9)).toEqual({ status: 'none' });
+  test('without any check nothing is known; the first one acts backwards, and doubt grows with time', () => {
+    expect(calibrationAt([], 3)).toEqual({ status: 'none' });
+    const first = point(10, 0.5);
+    const [dayBefore, yearBefore, same] = [9, -355, 10].map((day) => calibrationAt([first], day));
+    expect(dayBefore).toMatchObject({ status: 'known', offsetIndex: first.offsetIndex });
+    if (dayBefore?.status !== 'known' || yearBefore?.status !== 'known') throw new Error('known');
+    if (same?.status !== 'known') throw new Error('known');
+    expect(dayBefore.standardPercent).toBeGreaterThan(same.standardPercent);
+    expect(yearBefore.standardPercent).toBeGreaterThan(dayBefore.standardPercent + 0.01);
+  });
+
+  test('what a check found counts before it, what it left counts after', () => {
+    const set = { ...point(10, 0.5), adjusted: true };
+    expect(calibrationAt([set], 9)).toMatchObject({ offsetIndex: set.offsetIndex });
+    expect(calibrationAt([set], 11)).toMatchObject({ offsetIndex: 0 });
+  });
+
+  test('an older good check outranks a later one, which only throws doubt', () => {
+    const [older, later] = [point(0, 0.1), point(20, 0.9)];
+    expect(calibrationAt([older, later], 10)).toMatchObject({ checkId: older.id });
+    expect(jumpAfter([older, later], 10)?.id).toBe(later.id);
   });
 
   test('after the meter was set right nothing is subtracted', () => {

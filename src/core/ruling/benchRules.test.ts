@@ -176,9 +176,9 @@ describe('laboratory, senses and the flower’s name', () => {
 
   test('Karl Fischer beside the meter: some tenths are usual, a whole point is not', () => {
     const at = (percent: number) =>
-      findings(laboratory({ karlFischerPercent: value(percent) }), 'karl-fischer')[0];
+      findings(laboratory({ karlFischerPercent: value(percent) }), 'laboratory-water')[0];
     expect(at(16.9)?.bearing).toBe('note');
-    expect(at(18.4)).toMatchObject({ bearing: 'condition' });
+    expect(at(18.4)).toMatchObject({ bearing: 'measure', step: 'check-zero' });
   });
 
   test('a sour smell at the bench is a sign of fermentation, a repellent blocks every use', () => {

@@ -51,7 +51,7 @@ describe('order of severity, as a table', () => {
         readings: readingsOf([19, 19]),
         circumstances: { ...NO_CIRCUMSTANCES, taint: 'not-tasted' },
       },
-      'dry',
+      'measure',
     ],
     [
       'set honey over the target with drier honey in store',

@@ -27,7 +27,9 @@ describe('rules as objects', () => {
       'dry',
       'blend',
       'measure',
+      'above-target',
       'conditions',
+      'by-comb',
       'accept',
     ]);
     expect(mostSevere(['accept', 'dry', 'measure'])).toBe('dry');
@@ -73,8 +75,11 @@ describe('with readings', () => {
     expect(ruleOnLot(lotEvidence({ ...us, readings: five })).outcome).toBe('conditions');
   });
 
-  test('within the limit but wetter than the target: dry first', () => {
-    expect(ruleOnLot(lotEvidence({ readings: readingsOf([18.9, 18.9]) })).outcome).toBe('dry');
+  test('within the limit but wetter than the target: legal, above your target, with what to do', () => {
+    const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([18.9, 18.9]) }));
+    expect(ruling.outcome).toBe('above-target');
+    const found = ruling.findings.find((one) => one.bearing === 'above-target');
+    expect(found?.sentence).toMatch(/above your own target of 18.0 %.*; dry it, blend it/);
   });
 
   test('over the limit', () => {
@@ -178,7 +183,7 @@ describe('with readings', () => {
 describe('without a meter', () => {
   test('well capped comb is accepted by capping, with a wide interval and no conformity', () => {
     const ruling = ruleOnLot(lotEvidence({ comb: { cappedShare: 0.9, shake: 'nothing-fell' } }));
-    expect(ruling).toMatchObject({ outcome: 'conditions', byCapping: true });
+    expect(ruling).toMatchObject({ outcome: 'by-comb', byCapping: true });
     expect(ruling.belief.expanded).toBeGreaterThan(1.5);
     expect(ruling.overProbability).toBeGreaterThan(0.001);
     expect(ruling.findings.map((one) => one.sentence).join(' ')).toContain(
@@ -187,9 +192,9 @@ describe('without a meter', () => {
   });
 
   test.each([
-    [0.8, 'not-done', 'conditions'],
+    [0.8, 'not-done', 'by-comb'],
     [0.7, 'not-done', 'measure'],
-    [0.6, 'nothing-fell', 'conditions'],
+    [0.6, 'nothing-fell', 'by-comb'],
     [0.4, 'nothing-fell', 'measure'],
     [1, 'drops', 'measure'],
     [0.9, 'runs', 'measure'],

@@ -28,7 +28,7 @@ describe('what would change the ruling', () => {
     const found = flips(lotEvidence({ readings: readingsOf([21.4]) }));
     expect(found.map((one) => one.id)).toEqual(['drier-conditions', 'drier-dry']);
     expect(found[0]?.sentence).toBe(
-      'At a mean of 18.0 % or drier, measured the same way: accept on conditions.',
+      'At a mean of 18.0 % or drier, measured the same way: accept, with conditions.',
     );
     expect(found[1]?.sentence).toMatch(/^At a mean of 2\d\.\d % or drier.*: dry first\.$/);
   });
@@ -63,8 +63,8 @@ describe('what would change the ruling', () => {
   test('without a meter: the shake test and the capped share', () => {
     const evidence = lotEvidence({ comb: { cappedShare: 0.6, shake: 'not-done' } });
     expect(flips(evidence).map((one) => [one.id, one.outcome])).toEqual([
-      ['shake-nothing-fell', 'conditions'],
-      ['capped-share', 'conditions'],
+      ['shake-nothing-fell', 'by-comb'],
+      ['capped-share', 'by-comb'],
     ]);
     expect(flips(lotEvidence())).toEqual([]);
   });

@@ -119,16 +119,16 @@ describe('a laboratory’s values', () => {
 
   test('Karl Fischer far from the refractometer asks for the meter to be checked', () => {
     const at = (value: number) =>
-      finding(by({ karlFischerPercent: { value, expanded: 0.2 } }), 'karl-fischer');
+      finding(by({ karlFischerPercent: { value, expanded: 0.2 } }), 'laboratory-water');
     expect(at(16.3)?.bearing).toBe('note');
-    expect(at(19)?.bearing).toBe('condition');
-    expect(at(19)?.sentence).toMatch(/more than by refractometer/);
-    expect(at(13.5)?.sentence).toMatch(/less than by refractometer/);
+    expect(at(19)?.bearing).toBe('measure');
+    expect(at(19)?.sentence).toMatch(/more than your readings/);
+    expect(at(13.5)?.sentence).toMatch(/less than your readings/);
   });
 
-  test('without a meter its true water is only told', () => {
+  test('without a meter its true water stands, and that limits are by refractometry', () => {
     const evidence = { ...by({ karlFischerPercent: { value: 17, expanded: 0.2 } }), readings: [] };
-    expect(finding(evidence, 'karl-fischer')?.sentence).toContain('by refractometry');
+    expect(finding(evidence, 'laboratory-water')?.sentence).toContain('by refractometry');
   });
 
   test.each([

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { lotEvidence, readingsOf } from '../test/lotEvidence';
 import { beliefOf } from './belief';
+import { ruleOnLot } from './engine';
 import { suspectMoistures, suspectVesselsOf, vesselMoistures } from './vesselMoistures';
 
 const vessel = (id: string, suspectBecause?: string) => ({
@@ -36,8 +37,13 @@ describe('moisture of each vessel', () => {
     expect(suspectMoistures(unread)).toEqual([]);
   });
 
-  test('where every vessel is suspicious, none is judged apart', () => {
+  test('where every vessel is suspicious each is judged by itself, and the ruling says so', () => {
     const all = { ...evidence, vessels: evidence.vessels.map((one) => vessel(one.id, 'drip')) };
-    expect(suspectVesselsOf(all)).toEqual([]);
+    expect(suspectVesselsOf(all)).toHaveLength(all.vessels.length);
+    const { outcome, findings } = ruleOnLot(all);
+    expect(outcome).not.toMatch(/accept|conditions/);
+    expect(findings.map((one) => one.sentence).join(' ')).toContain(
+      'no ordinary one speaks for it',
+    );
   });
 });

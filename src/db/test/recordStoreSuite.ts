@@ -12,7 +12,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
     test('keeps what is appended and gives it back by lot and as a whole', async () => {
       const store = await createStore();
       const one = sampleLot(countingScribe('one'));
-      const two = sampleLot(countingScribe('two'));
+      const two = sampleLot(countingScribe('two'), '260801-b');
       const appended = await store.append([...one, ...two]);
       expect(appended).toEqual({ ok: true, value: { written: 8, alreadyThere: 0 } });
       expect(ids(await store.ofOwner(one[0]!.ownerId))).toEqual(ids(one));
@@ -55,9 +55,25 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
 
     test('two appends at once both arrive', async () => {
       const store = await createStore();
-      const [a, b] = [sampleLot(countingScribe('a')), sampleLot(countingScribe('b'))];
+      const a = sampleLot(countingScribe('a'));
+      const b = sampleLot(countingScribe('b'), '260801-b');
       await Promise.all([store.append(a), store.append(b)]);
       expect(await store.all()).toHaveLength(8);
+    });
+
+    test('two taps make one lot: a code names one, and a merge may still bring another', async () => {
+      const store = await createStore();
+      const [a, b] = [sampleLot(countingScribe('a')), sampleLot(countingScribe('b'))];
+      const [first, second] = await Promise.all([store.append(a), store.append(b)]);
+      expect([first.ok, second.ok]).toEqual([true, false]);
+      expect(!second.ok && second.error.message).toMatch(/^There is a lot 260801-a already/);
+      expect(await store.all()).toHaveLength(4);
+      expect((await store.append(b, { as: 'merge' })).ok).toBe(true);
+      const lot = a[0]!;
+      if (lot.kind !== 'lot') throw new Error('no lot');
+      const named = { ...lot.content, name: 'Still mine' };
+      const later = nextRevision(countingScribe('c'), lot, { content: named, reason: 'Named' });
+      expect((await store.append([later])).ok).toBe(true);
     });
 
     test('a box with its frames and looks, wherever a frame hangs now', async () => {

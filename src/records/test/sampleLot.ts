@@ -36,8 +36,8 @@ export const SAMPLE_READING: ReadingContent = {
 };
 
 /** A lot with a bucket, a look at the comb and one reading from the bucket. */
-export function sampleLot(scribe: Scribe = countingScribe()): AnyRecord[] {
-  const lot = firstRevision(scribe, 'lot', freshLotContent('260801-a', '2026-08-01'));
+export function sampleLot(scribe: Scribe = countingScribe(), code = '260801-a'): AnyRecord[] {
+  const lot = firstRevision(scribe, 'lot', freshLotContent(code, '2026-08-01'));
   const inLot = lot.entityId;
   const bucket = firstRevision(
     scribe,

@@ -79,6 +79,7 @@ export function sampleStore(scribe: Scribe, { lotId, containerId }: StorePlace):
     ],
     remark: '',
   });
+  const out = jarMove({ act: 'given-out', count: 3, to: 'market stall' });
   return [
     firstRevision(
       scribe,
@@ -118,7 +119,13 @@ export function sampleStore(scribe: Scribe, { lotId, containerId }: StorePlace):
     ),
     packing,
     jarMove({ act: 'set-aside', count: 8, to: '' }),
-    jarMove({ act: 'given-out', count: 3, to: 'market stall' }),
+    out,
+    firstRevision(
+      scribe,
+      'call-back',
+      { jarMoveId: out.entityId, done: 'returned', at: AT, remark: '' },
+      lotId,
+    ),
     blend,
     firstRevision(scribe, 'blend-tick', { tank: 0, pour: 0, massKg: 2.9, at: AT }, blend.entityId),
     firstRevision(scribe, 'label-design', {

@@ -2,7 +2,7 @@ import { Plus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { FRAME_FORMATS, priorExpectation, ruleSetOf } from '../../../core';
+import { EXTRACTED_ACTS, FRAME_FORMATS, priorExpectation, ruleSetOf } from '../../../core';
 import { useAllLotRecords } from '../../../db';
 import { current, type Book, type Scribe } from '../../../records';
 import {
@@ -113,7 +113,7 @@ export function FewScreen(): ReactElement {
   const formats = book?.formats ?? FRAME_FORMATS;
   const today = isoDay(new Date());
   const defaults = useMemo(() => freshFew(), []);
-  const { form, parsed, restored, start, submit } = useDraftForm<FewForm, Few>({
+  const { form, parsed, restored, start, submit, draft } = useDraftForm<FewForm, Few>({
     formKey: 'few-frames',
     defaults,
     parse: (values) => readFew(values, preferences, today),
@@ -124,13 +124,23 @@ export function FewScreen(): ReactElement {
   const typed = form.watch('frames');
   const placeOf = (at: number): number => typed.slice(0, at).filter(isJudged).length;
 
+  /** Frames that go into the bucket: what is put back makes no lot. */
+  const takenCount = (content: Few): number =>
+    fewLooks(previewScribe(), content, book?.ruleSets).judged.filter((one) =>
+      EXTRACTED_ACTS.includes(one.act),
+    ).length;
   const make = submit(async (content) => {
     const done = await dispatch(
-      perform(`Lot made of ${counted(content.looks.length, 'frame')}`, (scribe) =>
-        fewRecords(scribe, content, {
-          code: nextCode(new Date(), taken),
-          ...(book && { ruleSets: book.ruleSets }),
-        }),
+      perform(
+        takenCount(content) > 0
+          ? `Lot made of ${counted(takenCount(content), 'frame')}`
+          : `${counted(content.looks.length, 'frame')} judged, none taken: no lot`,
+        (scribe) =>
+          fewRecords(scribe, content, {
+            code: nextCode(new Date(), taken),
+            ...(book && { ruleSets: book.ruleSets }),
+          }),
+        { draft },
       ),
     );
     if (!done.ok) return;
@@ -186,7 +196,7 @@ export function FewScreen(): ReactElement {
               />
             </div>
             <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
-              Make the lot
+              {few && takenCount(few) === 0 ? 'Keep what I saw (nothing taken)' : 'Make the lot'}
             </Button>
             <ErrorOf name="frames" />
           </div>

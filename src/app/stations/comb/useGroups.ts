@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { useMemo, useRef } from 'react';
 import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
@@ -84,7 +84,15 @@ export function useGroups(day: HarvestDay) {
   const setRules = (next: readonly GroupRule[]): void =>
     put({ rules: next, groups: groupedBy(items, next, parting) });
 
+  const isMaking = useRef(false);
   const make = async (): Promise<void> => {
+    if (isMaking.current) return; // a second tap makes no second lot
+    isMaking.current = true;
+    await makeLots().finally(() => {
+      isMaking.current = false;
+    });
+  };
+  const makeLots = async (): Promise<void> => {
     const taken = current(records ?? []).flatMap((one) =>
       one.kind === 'lot' ? [one.content.code] : [],
     );

@@ -45,7 +45,8 @@ export function RivalsSection(): ReactElement | null {
         Changed in two places ({rivalries.length})
       </h2>
       <p className="mt-1 text-lg">
-        The later one holds until you choose; the other stays in the history either way.
+        Choose which one is right: lots that it bears on wait for that. The other stays in the
+        history either way.
       </p>
       <ul className="mt-3 space-y-5">
         {rivalries.map((one) => (

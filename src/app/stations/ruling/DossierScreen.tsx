@@ -3,10 +3,18 @@ import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { readingUncertainty } from '../../../core';
 import { useInOrder } from '../../../db';
-import { CHAINED_KINDS, contentsOf, lotDigest, lotHeat, type LotFile } from '../../../records';
+import {
+  CHAINED_KINDS,
+  contentsOf,
+  lotDigest,
+  lotHeat,
+  parentLots,
+  type LotFile,
+} from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { useMeters } from '../../data/useMeters';
+import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';
 import { formatMoment } from '../../format/dates';
 import { LotGate } from '../../lot/LotGate';
@@ -55,7 +63,13 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const meters = useMeters();
-  const around = useWorkshop()?.around;
+  const workshop = useWorkshop();
+  const around = workshop?.around;
+  const ruled = useRuledLots(workshop)?.ruled;
+  const parents = useMemo(() => {
+    const ids = around ? parentLots(file.lot.entityId, around.poured) : [];
+    return (ruled ?? []).filter((one) => ids.includes(one.file.lot.entityId));
+  }, [around, ruled, file]);
   const contents = useMemo(() => contentsOf(file), [file]);
   const answer = useAnswer(contents, file.lot.entityId);
   const heat = useMemo(
@@ -63,7 +77,7 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
     [file, around],
   );
   const demo = workspace === 'demo';
-  const content = dossierContent({ file, answer, meters, preferences, heat, demo });
+  const content = dossierContent({ file, answer, meters, preferences, heat, parents, demo });
   const digest = useLotDigest(file.lot.entityId);
   const pdf = useDossierPdf(file, { answer, content, digest: digest ?? '' });
   const print = (): void => window.print();

@@ -16,7 +16,7 @@ import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
 import { freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay } from '../../format/dates';
-import { answerFigure } from '../../format/phrasing';
+import { answerFigure, headline } from '../../format/phrasing';
 import { AIM_NAMES } from '../../format/storeWords';
 import { formatQuantity, unitOf } from '../../format/units';
 import { Button } from '../../ui/Button';
@@ -44,7 +44,7 @@ function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
     const name = file.lot.content.name || file.lot.content.code;
     return {
       value: file.lot.entityId,
-      label: `${name}, ${formatQuantity(left, 'mass', preferences)}, ${answerFigure(ruling)} %`,
+      label: `${name}, ${formatQuantity(left, 'mass', preferences)}, ${answerFigure(ruling)} %: ${headline(ruling)}`,
     };
   });
   return (

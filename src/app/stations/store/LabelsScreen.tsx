@@ -6,6 +6,7 @@ import { useRecordsOf } from '../../../db';
 import {
   current,
   entryRevision,
+  vesselId,
   type LabelDesign,
   type LabelDesignContent,
   type LotFile,
@@ -19,10 +20,14 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';
 import { labelFormOf, measuresOf, readLabelForm } from '../../forms/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
+import { RELEASE_NAMES } from '../../format/storeWords';
+import { GateNote } from '../../gate/GateNote';
+import { gateOf } from '../../gate/gate';
 import { LABEL_SHEETS, labelsOnSheet } from '../../pdf/labelSheets';
 import { jarQrText, labelText } from '../../pdf/labelText';
 import { usePdfFile } from '../../pdf/usePdfFile';
@@ -218,17 +223,37 @@ export function LabelsScreen(): ReactElement {
         : undefined,
     [records],
   );
-  if (!workshop || design === undefined) return <Waiting />;
+  const lots = useRuledLots(workshop)?.ruled;
+  if (!workshop || !lots || design === undefined) return <Waiting />;
   const file = workshop.files.find((one) =>
     one.packings.some((each) => each.entityId === packingId),
   );
   const packing = file?.packings.find((one) => one.entityId === packingId);
-  if (!file || !packing) return <NothingHere />;
+  const lot = lots.find((one) => one.file === file);
+  if (!file || !packing || !lot) return <NothingHere />;
+  const gate = gateOf(
+    lot,
+    packing.content.from.map((one) => vesselId(one.containerId, one.item)),
+  );
+  const { release } = packing.content;
+  const isHeld = gate.status === 'shut' || (gate.status === 'reason' && !release);
   return (
     <>
       <p className="pt-5 text-base font-semibold">Store: labels</p>
       <h1 className="text-4xl font-bold">Jars {packing.content.code}</h1>
-      <LabelsView key={design?.id ?? 'new'} file={file} packing={packing} design={design} />
+      <div className="mt-3 space-y-2">
+        <GateNote gate={gate} />
+        {gate.status === 'reason' && (
+          <p className="text-lg">
+            {release
+              ? `Filled all the same. ${RELEASE_NAMES[release.use]}: ${release.reason}`
+              : 'Labels are made once its ruling is signed, or once you say under the jars why it is used all the same.'}
+          </p>
+        )}
+      </div>
+      {!isHeld && (
+        <LabelsView key={design?.id ?? 'new'} file={file} packing={packing} design={design} />
+      )}
     </>
   );
 }

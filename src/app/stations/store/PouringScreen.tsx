@@ -1,5 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
+import { isMeasured } from '../../../core';
 import {
   firstRevision,
   nextRevision,
@@ -16,6 +17,8 @@ import {
   type ActOptions,
 } from '../../../store';
 import { useBlends } from '../../data/useBlends';
+import type { RuledLot } from '../../data/ruledLots';
+import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
@@ -27,6 +30,7 @@ import { OneNumberForm } from '../../ui/OneNumberForm';
 import { PageLink } from '../../ui/PageLink';
 import { SheetSection } from '../../ui/SheetSection';
 import { Waiting } from '../../ui/Waiting';
+import { barredBecause } from './blendContainers';
 import { blendedLotRecords } from './blendedLot';
 
 interface LineProps {
@@ -34,9 +38,11 @@ interface LineProps {
   tank: number;
   pour: number;
   tick: BlendTick | undefined;
+  /** why it may not be poured: its lot was blocked since the blend was planned; null where it may */
+  barred: string | null;
 }
 
-function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
+function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement | null {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const [asking, setAsking] = useState(false);
@@ -83,6 +89,10 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
             Take back<span className="sr-only"> {line.label}</span>
           </Button>
         </>
+      ) : barred !== null ? (
+        <span role="note" className="basis-full border-l-8 border-ink pl-3 text-lg font-bold">
+          Do not pour it: {barred}.
+        </span>
       ) : (
         <>
           <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
@@ -93,7 +103,7 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
           </Button>
         </>
       )}
-      {(asking || begun) && !tick && (
+      {(asking || begun) && !tick && barred === null && (
         <div className="basis-full">
           <OneNumberForm
             formKey={formKey}
@@ -110,16 +120,24 @@ function PourLine({ blend, tank, pour, tick }: LineProps): ReactElement | null {
   );
 }
 
+/** Why honey of a lot may not be poured now. */
+function barredNow(lotId: string, lots: readonly RuledLot[]): string | null {
+  const lot = lots.find((one) => one.file.lot.entityId === lotId);
+  return lot ? barredBecause(lot.evidence, isMeasured(lot.ruling.belief)) : null;
+}
+
 function TankList({
   blend,
   at,
   ticks,
   files,
+  lots,
 }: {
   blend: Blend;
   at: number;
   ticks: readonly BlendTick[];
   files: readonly LotFile[];
+  lots: readonly RuledLot[];
 }): ReactElement | null {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -151,8 +169,9 @@ function TankList({
         {(2 * tank.expected.standardPercent).toFixed(1)} % water
       </p>
       <ul className="divide-y divide-thread">
-        {tank.pours.map((_, pour) => (
+        {tank.pours.map((line, pour) => (
           <PourLine
+            barred={barredNow(line.lotId, lots)}
             key={pour}
             blend={blend}
             tank={at}
@@ -171,7 +190,7 @@ function TankList({
             onClick={() => void make()}
             disabled={!isDone}
           >
-            Make it a lot
+            Record this tank as a lot
           </Button>
           {!isDone && (
             <p className="mt-1 text-base">
@@ -190,7 +209,8 @@ export function PouringScreen(): ReactElement {
   const { blendId = '' } = useParams();
   const blends = useBlends();
   const workshop = useWorkshop();
-  if (!blends || !workshop) return <Waiting />;
+  const lots = useRuledLots(workshop)?.ruled;
+  if (!blends || !workshop || !lots) return <Waiting />;
   const blend = blends.blends.find((one) => one.entityId === blendId);
   if (!blend) return <NothingHere />;
   const ticks = blends.ticks.filter((one) => one.ownerId === blendId);
@@ -204,7 +224,14 @@ export function PouringScreen(): ReactElement {
       </p>
       <div className="mt-5 space-y-8">
         {blend.content.tanks.map((_, at) => (
-          <TankList key={at} blend={blend} at={at} ticks={ticks} files={workshop.files} />
+          <TankList
+            key={at}
+            blend={blend}
+            at={at}
+            ticks={ticks}
+            files={workshop.files}
+            lots={lots}
+          />
         ))}
       </div>
       <p className="mt-6 text-base">

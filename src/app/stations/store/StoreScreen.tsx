@@ -55,7 +55,7 @@ export function StoreScreen(): ReactElement {
       <ToCorrect unruled={rulings.unruled} />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
         <div className="space-y-8">
-          <WatchRows watches={watchList(lots, combs, nowMs)} nowMs={nowMs} />
+          <WatchRows watches={watchList(lots, combs, nowMs)} lots={lots} nowMs={nowMs} />
           <section aria-labelledby="containers">
             <h2 id="containers" className="text-2xl font-bold">
               Containers

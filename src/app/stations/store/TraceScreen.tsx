@@ -3,12 +3,15 @@ import { Link, useParams, useSearchParams } from 'react-router';
 import { lineage, nodeBalance } from '../../../core';
 import {
   TRACE_KINDS,
+  lotNode,
   type LotFile,
   type Trace,
   type TraceKind,
   type TraceNode,
 } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import type { RuledLot } from '../../data/ruledLots';
+import { useRuledLots } from '../../data/useRuledLots';
 import { useTrace } from '../../data/useTrace';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
@@ -18,6 +21,7 @@ import { formatQuantity } from '../../format/units';
 import { NothingHere } from '../../ui/NothingHere';
 import { SheetSection } from '../../ui/SheetSection';
 import { Waiting } from '../../ui/Waiting';
+import { CallBackPart } from './parts/CallBackPart';
 import { CodeSearch } from './parts/CodeSearch';
 import { RecallPart } from './parts/RecallPart';
 import { TraceDrawing } from './parts/TraceDrawing';
@@ -132,10 +136,12 @@ function NodeView({
   trace,
   files,
   node,
+  lots,
 }: {
   trace: Trace;
   files: readonly LotFile[];
   node: TraceNode;
+  lots: readonly RuledLot[];
 }): ReactElement {
   const [search] = useSearchParams();
   const jar = search.get('jar');
@@ -157,6 +163,7 @@ function NodeView({
       </p>
       <p className="mt-2 text-xl">{framesSentence(frames, node)}</p>
       <div className="mt-4 space-y-8">
+        <CallBackPart lots={lots.filter((one) => shown.has(lotNode(one.file.lot.entityId)))} />
         {isEnd ? [drawing, sheet] : [sheet, drawing]}
         <TraceList trace={trace} shown={shown} />
       </div>
@@ -169,14 +176,15 @@ export function TraceScreen(): ReactElement {
   const { nodeId } = useParams();
   const workshop = useWorkshop();
   const trace = useTrace(workshop);
-  if (!trace || !workshop) return <Waiting />;
+  const lots = useRuledLots(workshop)?.ruled;
+  if (!trace || !workshop || !lots) return <Waiting />;
   const node = nodeId === undefined ? null : trace.nodes.get(nodeId);
   if (node === undefined) return <NothingHere />;
   return (
     <>
       <p className="pt-5 text-base font-semibold">Store: trace and recall</p>
       {node ? (
-        <NodeView key={node.id} trace={trace} files={workshop.files} node={node} />
+        <NodeView key={node.id} trace={trace} files={workshop.files} node={node} lots={lots} />
       ) : (
         <>
           <h1 className="text-4xl font-bold">From hive to jar, both ways</h1>

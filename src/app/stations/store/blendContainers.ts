@@ -2,6 +2,7 @@ import {
   blocksOf,
   commonStandard,
   ferments,
+  isMeasured,
   vesselMoistures,
   type BlendContainer,
   type LotEvidence,
@@ -20,13 +21,15 @@ export interface BlendStore {
 }
 
 /** Why nothing of a lot may be blended; null where it may. */
-export function barredBecause(evidence: LotEvidence, isMeasured: boolean): string | null {
+export function barredBecause(evidence: LotEvidence, hasFigure: boolean): string | null {
   const [block] = blocksOf(evidence);
   if (block !== undefined) return `${block.charAt(0).toLowerCase()}${block.slice(1)}`;
   if (ferments(evidence)) return 'it ferments';
   if (evidence.circumstances?.residues.includes('syrup')) return 'it may hold syrup';
   if (evidence.circumstances?.brood === 'larvae') return 'larvae were spun out into it';
-  return isMeasured ? null : 'nobody has measured it yet';
+  if ((evidence.unasked ?? []).length > 0)
+    return 'nobody said whether its hives were treated or fed';
+  return hasFigure ? null : 'nobody has measured it yet';
 }
 
 function colourOf({ colours }: LotFile): string {
@@ -38,7 +41,7 @@ function lotContainers(lot: StoredLot): BlendStore {
   const { evidence, ruling, file } = lot;
   const { measured } = ruling.belief;
   const systematicPercent = measured ? commonStandard(measured) : 0;
-  const barred = barredBecause(evidence, measured !== null);
+  const barred = barredBecause(evidence, isMeasured(ruling.belief));
   const byVessel = new Map(
     vesselMoistures(evidence, ruling.belief).map((one) => [one.vesselId, one]),
   );
@@ -53,7 +56,14 @@ function lotContainers(lot: StoredLot): BlendStore {
       meanPercent: read?.meanPercent ?? ruling.belief.mean,
       randomPercent: read
         ? own(read.uncertainty.standard)
-        : Math.hypot(own(ruling.belief.standardUncertainty), UNREAD_PERCENT),
+        : (measured?.unread.own ?? UNREAD_PERCENT),
+      // What stands for an unread vessel is the lot's mean: its doubt is the same for all of them.
+      ...(!read && {
+        shared: {
+          id: lot.file.lot.entityId,
+          percent: measured?.unread.shared ?? own(ruling.belief.standardUncertainty),
+        },
+      }),
       flow: plant.trim().toLowerCase() || code,
       colour: colourOf(file),
       barredBecause: barred,

@@ -12,6 +12,7 @@ import { useHivesDue } from './useHivesDue';
 import { useLineDue } from './useLineDue';
 import { useMetersDue } from './useMetersDue';
 import { useRoomsDue } from './useRoomsDue';
+import { useRivalsDue } from './useRivalsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
 import { bySeverity, type RuledLot } from '../../data/ruledLots';
 import { useRuledLots } from '../../data/useRuledLots';
@@ -70,6 +71,7 @@ export function TodayScreen(): ReactElement {
     ...useMetersDue(workshop, moment),
     ...useStoreDue(workshop, lots, nowMs),
     ...useNotesDue(nowMs),
+    ...useRivalsDue(workshop),
   ];
   if (rulings === undefined || lots === undefined) return <Waiting />;
   const open = lots.filter((one) => !one.settled).sort(bySeverity);

@@ -10,6 +10,8 @@ export interface DueItem {
   readonly station: DueStation;
   /** when it is due [ms since 1970]; -Infinity for what is under way now */
   readonly atMs: number;
+  /** before everything else, whatever its time */
+  readonly urgent?: true;
   /** whether the time of day matters */
   readonly timed: boolean;
   readonly title: string;
@@ -20,7 +22,12 @@ export interface DueItem {
 
 /** The most urgent first: what is under way, what is overdue, what comes. */
 export const byUrgency = (items: readonly DueItem[]): DueItem[] =>
-  [...items].sort((a, b) => a.atMs - b.atMs || a.title.localeCompare(b.title));
+  [...items].sort(
+    (a, b) =>
+      Number(b.urgent ?? false) - Number(a.urgent ?? false) ||
+      (a.atMs === b.atMs ? 0 : a.atMs - b.atMs) ||
+      a.title.localeCompare(b.title),
+  );
 
 /** When it is due, in words; a day is overdue once it is over. */
 export function dueWords(

@@ -6,7 +6,8 @@ import { selectWorkspace, useAppSelector } from '../../../store';
 import { daysUntil } from '../../data/keeping';
 import type { RuledLot } from '../../data/ruledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
-import { useStore } from '../../data/useStore';
+import { callBacksOf } from '../../data/callBacks';
+import { useStore, type StoredLot } from '../../data/useStore';
 import { watchList } from '../../data/watchList';
 import { counted } from '../../format/counted';
 import type { DueItem } from './dueItem';
@@ -16,6 +17,24 @@ const AHEAD_DAYS = 14;
 const NOTE_DAYS = 7;
 
 const atNoon = (day: string): number => parseISO(`${day}T12:00`).getTime();
+
+/** Jars of blocked lots that are out of the house: before everything else. */
+function callBackRows(lots: readonly StoredLot[]): DueItem[] {
+  return callBacksOf(lots).map(({ lotId, lotName, open }) => {
+    const jars = open.reduce((sum, one) => sum + one.jars, 0);
+    const places = new Set(open.map((one) => one.to)).size;
+    return {
+      id: `call-back-${lotId}`,
+      station: 'store',
+      timed: false,
+      urgent: true,
+      atMs: -Infinity,
+      title: `Call back ${counted(jars, 'jar')} from ${counted(places, 'place')}`,
+      why: `${lotName} is blocked for every use, and jars of it have left. Here is whom to tell.`,
+      to: `store/trace/lot:${lotId}`,
+    };
+  });
+}
 
 /** What waits in the store: looks, openings, and blends that are half poured. */
 export function useStoreDue(
@@ -54,7 +73,7 @@ export function useStoreDue(
         },
       ];
     });
-    return [...watched, ...pouring];
+    return [...callBackRows(lots), ...watched, ...pouring];
   }, [lots, combs, workshop, nowMs]);
 }
 

@@ -45,6 +45,10 @@ function wettestEnd(evidence: LotEvidence, belief: Belief): UpperEnd {
   return ends.reduce((a, b) => (upperPercent(b.moisture) > upperPercent(a.moisture) ? b : a));
 }
 
+/** Moisture of the vessel of a lot that may be the wettest; of the lot where that is one vessel. */
+export const wettestMoisture = (evidence: LotEvidence, belief: Belief): Estimate =>
+  wettestEnd(evidence, belief).moisture;
+
 /** The class of the wettest end of a lot. */
 export const lotFermentationClass = (evidence: LotEvidence, belief: Belief): FermentationClass =>
   keepingClass(wettestEnd(evidence, belief).moisture);

@@ -8,6 +8,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../../store';
+import { FRAME_KINDS } from '../../../commands/frameKinds';
 import { ACT_NAMES } from '../words';
 
 interface VerdictBarProps {
@@ -30,7 +31,7 @@ function KeptLine(): ReactElement {
       {kept !== '' && canUndo && (
         <button
           type="button"
-          onClick={() => void dispatch(undo())}
+          onClick={() => void dispatch(undo(FRAME_KINDS))}
           className="-my-1 flex min-h-11 shrink-0 items-center gap-1 px-2 font-semibold underline"
         >
           <Undo2 aria-hidden className="size-5" /> Undo

@@ -33,6 +33,7 @@ function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
     meters: workshop.meters,
     preferences,
     heat: lotHeat(file, workshop.around!.rooms, NOW_MS),
+    parents: [],
     demo: true,
   });
   return { file, ruling, content };

@@ -5,11 +5,13 @@ import { evidencePart } from './evidencePart';
 import { cautionsPart, reasonsPart, signaturePart, waysPart } from './rulingParts';
 import { methodPart } from './methodPart';
 import { headOf } from './headContent';
+import { parentsPart } from './parentsPart';
 
 /** Everything that a dossier says: decision, evidence, method, history, reasons, cautions, signature. */
 export function dossierContent(sources: DossierSources): PaperContent {
   const parts = [
     evidencePart(sources),
+    parentsPart(sources),
     methodPart(sources),
     aroundPart(sources),
     reasonsPart(sources),

@@ -1,4 +1,5 @@
 import type { LotFile, LotHeat, Meters, Preferences } from '../../../../records';
+import type { RuledLot } from '../../../data/ruledLots';
 import type { Answer } from '../../../lot/useLot';
 import type { PaperBlock } from '../../../pdf/content';
 
@@ -9,6 +10,8 @@ export interface DossierSources {
   readonly meters: Meters;
   readonly preferences: Preferences;
   readonly heat: LotHeat | null;
+  /** lots that were blended into it, each with its own answer; none where it is no blend */
+  readonly parents: readonly RuledLot[];
   readonly demo: boolean;
 }
 

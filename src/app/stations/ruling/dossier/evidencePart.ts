@@ -52,7 +52,8 @@ function metersUsed(file: LotFile, meters: Meters): string {
   return [...new Set(told)].join('; ');
 }
 
-function readingBlocks(sources: DossierSources): PaperBlock[] {
+/** The readings of a lot with their meters. */
+export function readingBlocks(sources: DossierSources): PaperBlock[] {
   const { file, meters } = sources;
   if (file.readings.length === 0) return [text('No reading was taken.')];
   return [

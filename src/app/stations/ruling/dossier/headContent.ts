@@ -6,9 +6,12 @@ import type { PaperHead } from '../../../pdf/content';
 import type { DossierSources } from './dossierSources';
 
 function statement({ belief, overProbability, limitPercent }: Ruling): string {
-  const risk = `chance to be over ${formatPercent(limitPercent)} %: ${inHundred(overProbability)}`;
+  const risk = `chance it is over ${formatPercent(limitPercent)} %: ${inHundred(overProbability)}`;
   if (belief.basis === 'readings') {
     return `${formatPercent(belief.mean)} ± ${formatPercent(belief.expanded)} % water by refractometry (95 %); ${risk}.`;
+  }
+  if (belief.basis === 'laboratory') {
+    return `${formatPercent(belief.mean)} ± ${formatPercent(belief.expanded)} % water by a laboratory (95 %); ${risk}.`;
   }
   const from = formatPercent(belief.mean - belief.expanded);
   const to = formatPercent(belief.mean + belief.expanded);

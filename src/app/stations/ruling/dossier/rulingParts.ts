@@ -1,4 +1,10 @@
-import { LOCAL_LAW_DECIDES, RULES_VERSION, isAccepted, sourceWords } from '../../../../core';
+import {
+  LOCAL_LAW_DECIDES,
+  RULES_VERSION,
+  isAccepted,
+  isMeasured,
+  sourceWords,
+} from '../../../../core';
 import { isRulingOutdated, localDayOf } from '../../../../records';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
@@ -45,7 +51,7 @@ export function waysPart({ answer }: DossierSources): PaperPart {
 function untested({ answer: { ruling, evidence } }: DossierSources): string {
   const values = evidence.laboratory?.values ?? {};
   const parts = [
-    ruling.belief.basis === 'readings' ? '' : 'moisture',
+    isMeasured(ruling.belief) ? '' : 'moisture',
     values.yeastPerG ? '' : 'yeast count',
     values.hmfMgPerKg ? '' : 'HMF',
     values.diastaseSchade ? '' : 'diastase',

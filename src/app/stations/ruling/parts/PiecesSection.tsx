@@ -1,11 +1,19 @@
+import { Square, SquareCheckBig } from 'lucide-react';
 import { type ReactElement } from 'react';
-import { rulePieces, type LotEvidence, type PieceRuling } from '../../../../core';
-import type { LotFile, PieceRecord } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
+import { NO_CIRCUMSTANCES, rulePieces, type LotEvidence, type PieceRuling } from '../../../../core';
+import {
+  COMB_STEPS,
+  entryRevision,
+  ripePieces,
+  type LotFile,
+  type PieceRecord,
+} from '../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { pieceFormOf, readPieceForm } from '../../../forms/circumstancesForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
-import { unitOf } from '../../../format/units';
+import { counted } from '../../../format/counted';
+import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { ChecksField } from '../../../ui/ChecksField';
 import { ChoiceField } from '../../../ui/ChoiceField';
@@ -13,6 +21,8 @@ import { EntrySheet } from '../../../ui/EntrySheet';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { SheetSection } from '../../../ui/SheetSection';
 import { TextField } from '../../../ui/TextField';
+
+const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 
 const TENTHS = Array.from({ length: 11 }, (_, at) => ({ value: String(at), label: String(at) }));
 
@@ -88,6 +98,75 @@ function PieceRow({
   );
 }
 
+/** How many pieces count, and what they weigh: the ripe ones only. */
+function RipePieces({
+  file,
+  rulings,
+}: {
+  file: LotFile;
+  rulings: readonly PieceRuling[];
+}): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
+  const { pieces, massKg } = ripePieces(file, rulings);
+  if (pieces === 0) return null;
+  return (
+    <p className="text-lg">
+      <strong className="text-3xl">{counted(pieces, 'ripe piece')}</strong>
+      {massKg > 0 && `, about ${formatQuantity(massKg, 'mass', preferences)}`}. The others are
+      extracted with the rest and do not count here.
+    </p>
+  );
+}
+
+const STEP_LABELS: Readonly<Record<(typeof COMB_STEPS)[number], string>> = {
+  drain: 'Cut edges drained overnight on a rack',
+  freeze: 'Frozen against moth, two days at −18 °C, in a closed bag',
+  weigh: 'Each piece weighed',
+  pack: 'Packed, airtight and with no drip in the box',
+  label: 'Labelled: comb honey, net weight, not for infants under 12 months',
+};
+
+/** What is done with comb honey before it is sold, ticked off in order. */
+function CombSteps({ file }: { file: LotFile }): ReactElement {
+  const dispatch = useAppDispatch();
+  const record = file.circumstances;
+  const done = record?.content.combSteps ?? [];
+  const toggle = (step: (typeof COMB_STEPS)[number]): void => {
+    const combSteps = done.includes(step) ? done.filter((one) => one !== step) : [...done, step];
+    const content = { ...(record?.content ?? NOTHING_NOTED), combSteps };
+    void dispatch(
+      perform(STEP_LABELS[step], (scribe) => [
+        entryRevision(
+          scribe,
+          { kind: 'circumstances', former: record, ownerId: file.lot.entityId },
+          content,
+        ),
+      ]),
+    );
+  };
+  return (
+    <ol aria-label="Steps of comb honey" className="my-3 space-y-1">
+      {COMB_STEPS.map((step) => (
+        <li key={step}>
+          <button
+            type="button"
+            aria-pressed={done.includes(step)}
+            onClick={() => toggle(step)}
+            className="flex min-h-11 w-full items-center gap-3 text-left text-lg hover:bg-lavender-pale"
+          >
+            {done.includes(step) ? (
+              <SquareCheckBig aria-hidden className="size-6 shrink-0" />
+            ) : (
+              <Square aria-hidden className="size-6 shrink-0" />
+            )}
+            {STEP_LABELS[step]}
+          </button>
+        </li>
+      ))}
+    </ol>
+  );
+}
+
 /** Comb honey, ruled piece by piece. */
 export function PiecesSection({
   file,
@@ -116,8 +195,10 @@ export function PiecesSection({
       title="Comb honey, piece by piece"
       aside={<Button onClick={() => editing.add()}>Look at a piece</Button>}
     >
+      <RipePieces file={file} rulings={rulings} />
+      <CombSteps file={file} />
       {file.pieces.length === 0 ? (
-        <p className="text-lg">No piece looked at yet; each is ruled by itself.</p>
+        <p className="text-lg">No piece looked at by itself yet.</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.pieces.map((one, at) => (

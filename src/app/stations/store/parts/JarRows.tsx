@@ -1,29 +1,38 @@
 import { useState, type ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
-import { PURPOSES, type JarMoveContent, type JarStock, type Packing } from '../../../../records';
+import {
+  PURPOSES,
+  vesselId,
+  type JarMoveContent,
+  type JarStock,
+  type Packing,
+} from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
 import { freshJarMove, readJarMoveForm } from '../../../forms/storeForms';
 import { formatDay } from '../../../format/dates';
-import { PURPOSE_NAMES } from '../../../format/storeWords';
+import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../format/storeWords';
+import { GateFields } from '../../../gate/GateNote';
+import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
 
-function JarMoveFields(): ReactElement {
+function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as JarMoveContent['act'];
   return (
     <>
+      <GateFields gate={gate} />
       <ChoiceField
         name="act"
         label="What happens to them"
         choices={[
           { value: 'set-aside', label: 'Set aside' },
-          { value: 'given-out', label: 'They leave the house' },
+          { value: 'given-out', label: 'Sold or given away' },
         ]}
       />
       <SelectField
@@ -55,13 +64,18 @@ function JarMoveFields(): ReactElement {
 
 function JarMoveSheet({
   stock,
-  lotId,
+  lot,
   onClose,
 }: {
   stock: JarStock | null;
-  lotId: string;
+  lot: StoredLot;
   onClose: () => void;
 }): ReactElement {
+  const from = stock?.packing.content.from ?? [];
+  const gate = gateOf(
+    lot,
+    from.map((one) => vesselId(one.containerId, one.item)),
+  );
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   return (
@@ -70,12 +84,12 @@ function JarMoveSheet({
       onOpenChange={(open) => !open && onClose()}
       kind="jar-move"
       record={null}
-      ownerId={lotId}
+      ownerId={lot.file.lot.entityId}
       formName={stock?.packing.entityId ?? 'none'}
       what="the jars"
       title={`Jars ${stock?.packing.content.code ?? ''}`}
       description={`${stock?.free ?? 0} are free, ${stock?.left ?? 0} are in the house.`}
-      formOf={freshJarMove(now)}
+      formOf={freshJarMove(now, stock?.packing.content.release)}
       parse={(form) =>
         readJarMoveForm(
           form,
@@ -85,11 +99,11 @@ function JarMoveSheet({
             left: stock?.left ?? 0,
             setAside: stock?.setAside[form.purpose] ?? 0,
           },
-          preferences,
+          { preferences, gate },
         )
       }
     >
-      <JarMoveFields />
+      <JarMoveFields gate={gate} />
     </EntrySheet>
   );
 }
@@ -127,6 +141,8 @@ export function JarRows({
               </span>
               <span className="grow basis-40 text-base">
                 {stockWords(stock)}; best before {formatDay(content.bestBefore)}
+                {content.release &&
+                  `; ${RELEASE_NAMES[content.release.use]}: ${content.release.reason}`}
               </span>
               <Button tone="quiet" onClick={() => setMoved(stock)}>
                 Set aside or give out<span className="sr-only"> {content.code}</span>
@@ -144,7 +160,7 @@ export function JarRows({
           );
         })}
       </ul>
-      <JarMoveSheet stock={moved} lotId={lot.file.lot.entityId} onClose={() => setMoved(null)} />
+      <JarMoveSheet stock={moved} lot={lot} onClose={() => setMoved(null)} />
     </>
   );
 }

@@ -109,7 +109,7 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
         </details>
       )}
       <JarRows lot={lot} onEdit={setPacking} />
-      <MoveSheet vessel={moved} onClose={() => setMoved(null)} />
+      <MoveSheet lot={lot} vessel={moved} onClose={() => setMoved(null)} />
       <PackSheet lot={lot} packing={packing} onClose={() => setPacking(null)} />
     </article>
   );

@@ -3,9 +3,12 @@ import { useWatch } from 'react-hook-form';
 import { PLACE_KINDS, STORE_ACTS, type StoredVessel } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
+import type { StoredLot } from '../../../data/useStore';
 import { freshMove, readMoveForm } from '../../../forms/storeForms';
 import { PLACE_NAMES } from '../../../format/storeWords';
 import { unitOf } from '../../../format/units';
+import { GateFields, GateNote } from '../../../gate/GateNote';
+import { gateOf, type Gate } from '../../../gate/gate';
 import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
@@ -20,7 +23,7 @@ const ACT_LABELS = {
   emptied: 'It is empty',
 } as const;
 
-function MoveFields(): ReactElement {
+function MoveFields({ gate }: { gate: Gate }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const act = useWatch({ name: 'act' }) as (typeof STORE_ACTS)[number];
   return (
@@ -49,14 +52,19 @@ function MoveFields(): ReactElement {
           </div>
         </>
       )}
-      {act === 'taken' && (
-        <TextField
-          name="mass"
-          label="Taken"
-          unit={unitOf('mass', preferences).name}
-          inputMode="decimal"
-          big
-        />
+      {act === 'taken' ? (
+        <>
+          <GateFields gate={gate} />
+          <TextField
+            name="mass"
+            label="Taken"
+            unit={unitOf('mass', preferences).name}
+            inputMode="decimal"
+            big
+          />
+        </>
+      ) : (
+        <GateNote gate={gate} />
       )}
       <TextField name="at" label="When" type="datetime-local" />
       <TextField name="remark" label="Remark" />
@@ -66,12 +74,15 @@ function MoveFields(): ReactElement {
 
 /** What happened to a container: its place, opening, taking, emptying. */
 export function MoveSheet({
+  lot,
   vessel,
   onClose,
 }: {
+  lot: StoredLot;
   vessel: StoredVessel | null;
   onClose: () => void;
 }): ReactElement {
+  const gate = gateOf(lot, vessel ? [vessel.id] : []);
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   return (
@@ -86,9 +97,11 @@ export function MoveSheet({
       title={vessel ? `${vessel.label}, ${vessel.lotName || vessel.lotCode}` : 'A container'}
       description="Each move stays written down; the last place holds."
       formOf={freshMove(now)}
-      parse={(form) => readMoveForm(form, vessel ?? { containerId: '', item: 1 }, preferences)}
+      parse={(form) =>
+        readMoveForm(form, vessel ?? { containerId: '', item: 1 }, { preferences, gate })
+      }
     >
-      <MoveFields />
+      <MoveFields gate={gate} />
     </EntrySheet>
   );
 }

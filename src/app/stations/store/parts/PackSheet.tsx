@@ -1,15 +1,24 @@
 import { addDays, parseISO } from 'date-fns';
-import { useMemo, type ReactElement } from 'react';
-import { STORE_TEMPERATURES } from '../../../../core';
+import { useCallback, type ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import {
+  STORE_TEMPERATURES,
+  checkAgainMonths,
+  keepingClass,
+  vesselEstimate,
+  wettestMoisture,
+} from '../../../../core';
 import type { Packing } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { bestBeforeOf, temperatureOf } from '../../../data/keeping';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
 import { useWorkshop } from '../../../data/useWorkshop';
-import { jarUnit, packFormOf, readPackForm } from '../../../forms/storeForms';
+import { jarUnit, packFormOf, readPackForm, type PackForm } from '../../../forms/storeForms';
 import { isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
+import { GateFields } from '../../../gate/GateNote';
+import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
@@ -19,42 +28,57 @@ const REASONS = {
   'check-again': 'the day on which this honey is to be looked at again',
 } as const;
 
-/** A day to propose on the label, with why. */
-function useProposal(lot: StoredLot, nowIso: string): { day: string; why: string } {
+/** A day to propose on the label of honey from one vessel, with why. */
+function useProposal(lot: StoredLot, nowIso: string) {
   const around = useWorkshop()?.around;
-  return useMemo(() => {
-    const stored = lot.file.lot.content.storageTemperatureC;
-    const year = temperatureOf(null, stored) ?? STORE_TEMPERATURES.shelf;
-    const checkMonths = lot.ruling.checkAgainMonths;
-    const proposal = around
-      ? bestBeforeOf(lot.file, { around, year, checkMonths })
-      : { days: 0, reason: 'check-again' as const };
-    return {
-      day: isoDay(addDays(parseISO(nowIso), proposal.days)),
-      why: `Proposed: ${REASONS[proposal.reason]}. You decide; local rules hold.`,
-    };
-  }, [lot, around, nowIso]);
+  return useCallback(
+    (vesselId: string): { day: string; why: string } => {
+      const { file, evidence, ruling } = lot;
+      const stored = file.lot.content.storageTemperatureC;
+      const year = temperatureOf(null, stored) ?? STORE_TEMPERATURES.shelf;
+      const moisture =
+        vesselId === ''
+          ? wettestMoisture(evidence, ruling.belief)
+          : vesselEstimate(evidence, ruling.belief, vesselId);
+      const checkMonths = checkAgainMonths(keepingClass(moisture).id, stored);
+      const proposal = around
+        ? bestBeforeOf(file, { around, year, checkMonths })
+        : { days: 0, reason: 'check-again' as const };
+      return {
+        day: isoDay(addDays(parseISO(nowIso), proposal.days)),
+        why: `Proposed: ${REASONS[proposal.reason]}. You decide; local rules hold.`,
+      };
+    },
+    [lot, around, nowIso],
+  );
 }
 
-function PackFields({ lot, why }: { lot: StoredLot; why: string }): ReactElement {
+interface PackFieldsProps {
+  lot: StoredLot;
+  proposalFor: (vesselId: string) => { day: string; why: string };
+}
+
+function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const vessels = lot.vessels.filter((one) => !one.isEmpty);
+  const { watch, setValue, getFieldState } = useFormContext<PackForm>();
+  const chosen = watch('vessel');
+  const vessels = lot.vessels.filter((one) => !one.isEmpty || one.id === chosen);
   const options = vessels.map((one) => ({
     value: one.id,
     label: `${one.label}, ${one.leftKg === null ? 'not weighed' : `${formatQuantity(one.leftKg, 'mass', preferences)} left`}`,
   }));
   return (
     <>
-      <TextField
-        name="code"
-        label="Jar code"
-        hint="Stands on every jar; its own number follows it."
-      />
       <SelectField
         name="vessel"
         label="Filled from"
         options={[{ value: '', label: 'Choose a container' }, ...options]}
+        onChosen={(id) => {
+          // The day comes from the container that is filled, unless somebody typed another.
+          if (!getFieldState('bestBefore').isDirty) setValue('bestBefore', proposalFor(id).day);
+        }}
       />
+      <GateFields gate={gateOf(lot, chosen === '' ? [] : [chosen])} />
       <div className="grid gap-5 sm:grid-cols-2">
         <TextField name="count" label="Jars" inputMode="numeric" big />
         <TextField
@@ -65,8 +89,13 @@ function PackFields({ lot, why }: { lot: StoredLot; why: string }): ReactElement
           big
         />
       </div>
+      <TextField
+        name="code"
+        label="Jar code"
+        hint="Stands on every jar; its own number follows it."
+      />
       <TextField name="packedAt" label="Filled" type="datetime-local" />
-      <TextField name="bestBefore" label="Best before" type="date" hint={why} />
+      <TextField name="bestBefore" label="Best before" type="date" hint={proposalFor(chosen).why} />
       <TextField name="remark" label="Remark" />
     </>
   );
@@ -82,15 +111,20 @@ interface PackSheetProps {
 export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
-  const { day, why } = useProposal(lot, now);
+  const proposalFor = useProposal(lot, now);
   const record = packing === 'new' ? null : packing;
   const { code } = lot.file.lot.content;
-  const fresh = { code: `${code}.${lot.jars.length + 1}`, nowIso: now, bestBefore: day };
+  const fresh = {
+    code: `${code}.${lot.jars.length + 1}`,
+    nowIso: now,
+    bestBefore: proposalFor('').day,
+  };
   const leftKg = (id: string): number | null => {
     const vessel = lot.vessels.find((one) => one.id === id);
     const before = record?.content.from.find((one) => `${one.containerId}#${one.item}` === id);
     return vessel?.leftKg === null || !vessel ? null : vessel.leftKg + (before?.massKg ?? 0);
   };
+  const gateFor = (vesselIds: readonly string[]): Gate => gateOf(lot, vesselIds);
   return (
     <EntrySheet
       open={packing !== null}
@@ -102,9 +136,9 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
       title="Fill jars"
       description="What goes into jars leaves the container; the code leads back to its frames."
       formOf={packFormOf(record?.content ?? null, fresh, preferences)}
-      parse={(form) => readPackForm(form, preferences, leftKg)}
+      parse={(form) => readPackForm(form, { preferences, leftKg, gateFor })}
     >
-      <PackFields lot={lot} why={why} />
+      <PackFields lot={lot} proposalFor={proposalFor} />
     </EntrySheet>
   );
 }

@@ -11,10 +11,12 @@ import {
 } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { selectWorkspace, useAppSelector } from '../../../../store';
+import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { daysUntil } from '../../../data/keeping';
-import type { Watch, WatchKind } from '../../../data/watchList';
+import type { StoredLot } from '../../../data/useStore';
+import { lookedRecords, type Watch, type WatchKind } from '../../../data/watchList';
 import { formatDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
 
 const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
   rising: Flame,
@@ -34,12 +36,23 @@ function whenWords(by: string, nowMs: number): string {
 /** What in the store is to be looked at, soonest first. */
 export function WatchRows({
   watches,
+  lots,
   nowMs,
 }: {
   watches: readonly Watch[];
+  lots: readonly StoredLot[];
   nowMs: number;
 }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
+  const dispatch = useAppDispatch();
+  /** A lot with containers that can be looked at; null for any other. */
+  const lotOf = (lotId: string | null): StoredLot | undefined =>
+    lots.find(
+      (one) => one.file.lot.entityId === lotId && one.vessels.some((each) => !each.isEmpty),
+    );
+  const allWell = (lot: StoredLot): void => {
+    void dispatch(perform('Looked: all well', (scribe) => lookedRecords(scribe, lot)));
+  };
   return (
     <section aria-labelledby="watch">
       <h2 id="watch" className="flex items-center gap-3 text-2xl font-bold">
@@ -49,13 +62,13 @@ export function WatchRows({
         <p className="mt-2 text-lg">Nothing asks for a look just now.</p>
       ) : (
         <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-          {watches.map(({ id, kind, title, why, by, to }) => {
+          {watches.map(({ id, kind, lotId, title, why, by, to }) => {
             const Mark = MARKS[kind];
             return (
-              <li key={id}>
+              <li key={id} className="flex flex-wrap items-center gap-x-3">
                 <Link
                   to={`/${workspace}/${to}`}
-                  className="flex min-h-16 items-center gap-4 py-2 hover:bg-lavender-pale"
+                  className="flex min-h-16 grow items-center gap-4 py-2 hover:bg-lavender-pale"
                 >
                   <Mark aria-hidden className="size-7 shrink-0" />
                   <span className="grow">
@@ -70,6 +83,11 @@ export function WatchRows({
                   </span>
                   <ChevronRight aria-hidden className="size-6 shrink-0" />
                 </Link>
+                {kind === 'recheck' && lotOf(lotId) && (
+                  <Button onClick={() => allWell(lotOf(lotId)!)}>
+                    I looked: all well<span className="sr-only">, {title}</span>
+                  </Button>
+                )}
               </li>
             );
           })}

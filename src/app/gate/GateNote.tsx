@@ -1,0 +1,41 @@
+import { Ban, TriangleAlert } from 'lucide-react';
+import type { ReactElement } from 'react';
+import { RELEASE_NAMES } from '../format/storeWords';
+import { ChoiceField } from '../ui/ChoiceField';
+import { TextField } from '../ui/TextField';
+import type { Gate } from './gate';
+import { usesAt } from './releaseForm';
+
+/** What stands between honey and the door, in words; nothing where nothing does. */
+export function GateNote({ gate }: { gate: Gate }): ReactElement | null {
+  if (gate.status === 'open') return null;
+  const Mark = gate.status === 'shut' ? Ban : TriangleAlert;
+  return (
+    <div role="note" className="border-l-8 border-ink bg-lavender-pale px-3 py-2 text-lg">
+      <p className="flex gap-3 font-bold">
+        <Mark aria-hidden className="mt-1 size-6 shrink-0" /> {gate.why}
+      </p>
+      {gate.status === 'shut' && <p>Nothing of it may leave. {gate.wayOut}</p>}
+    </div>
+  );
+}
+
+/** The same in a form, with the reason that is kept where one is needed. */
+export function GateFields({ gate }: { gate: Gate }): ReactElement | null {
+  if (gate.status === 'open') return null;
+  return (
+    <>
+      <GateNote gate={gate} />
+      {gate.status === 'reason' && (
+        <>
+          <ChoiceField
+            name="use"
+            label="It is used all the same"
+            choices={usesAt(gate).map((value) => ({ value, label: RELEASE_NAMES[value] }))}
+          />
+          <TextField name="because" label="Why" hint="Kept with the jars" />
+        </>
+      )}
+    </>
+  );
+}

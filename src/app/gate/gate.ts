@@ -1,0 +1,89 @@
+import {
+  blocksOf,
+  conformityDecision,
+  conformityProbability,
+  isAccepted,
+  vesselEstimate,
+  type Outcome,
+} from '../../core';
+import { vesselLabelOf } from '../../records';
+import type { RuledLot } from '../data/ruledLots';
+import { answerFigure, headline } from '../format/phrasing';
+
+/** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */
+export type Gate =
+  | { readonly status: 'open' }
+  /** only for a reason that is typed and kept with the jars */
+  | {
+      readonly status: 'reason';
+      /** why not just so, in one sentence */
+      readonly why: string;
+      readonly outcome: Outcome;
+      readonly signed: boolean;
+      /** the rule set knows this honey as baker's honey */
+      readonly asBakers: boolean;
+    }
+  /** not at all: the lot is blocked for every use */
+  | { readonly status: 'shut'; readonly why: string; readonly wayOut: string };
+
+export const OPEN: Gate = { status: 'open' };
+
+/** Outcomes with which honey may leave once its ruling is signed. */
+const mayLeave = (outcome: Outcome): boolean => isAccepted(outcome) || outcome === 'above-target';
+
+const WAY_OUT =
+  'Keep it apart. If what blocks it is wrong, correct that record; the label and local rules decide.';
+
+/** Vessels that are asked for and that their own moisture does not let through. */
+function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]): string[] {
+  if (evidence.vessels.length < 2 || ruling.belief.measured === null) return [];
+  return vesselIds.flatMap((id) => {
+    const estimate = vesselEstimate(evidence, ruling.belief, id);
+    const decision = conformityDecision(conformityProbability(estimate, ruling.limitPercent));
+    if (decision === 'conforms') return [];
+    const label = vesselLabelOf(evidence.vessels, id);
+    const figure = `${estimate.mean.toFixed(1)} ± ${(2 * estimate.standardUncertainty).toFixed(1)} %`;
+    const than = decision === 'over' ? 'is over' : 'is not settled against';
+    return [`${label} by itself ${than} ${ruling.limitPercent.toFixed(1)} % (${figure} water).`];
+  });
+}
+
+function knownAsBakers({ evidence, ruling }: RuledLot): boolean {
+  const limit = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
+  return limit !== undefined && ruling.belief.mean <= limit;
+}
+
+/**
+ * What stands between a lot and its leaving the house.
+ *
+ * @param vesselIds - the vessels that it is filled or taken from; none where they are not chosen yet
+ */
+export function gateOf(lot: RuledLot, vesselIds: readonly string[] = []): Gate {
+  const { file, ruling, evidence, settled } = lot;
+  const name = file.lot.content.name || `Lot ${file.lot.content.code}`;
+  const [block] = blocksOf(evidence);
+  if (block !== undefined || ruling.outcome === 'reject') {
+    return {
+      status: 'shut',
+      why: `${name} is blocked for every use: ${block ?? ''}.`,
+      wayOut: WAY_OUT,
+    };
+  }
+  const reason = (why: string): Gate => ({
+    status: 'reason',
+    why,
+    outcome: ruling.outcome,
+    signed: settled,
+    asBakers: knownAsBakers(lot),
+  });
+  if (!mayLeave(ruling.outcome)) {
+    return reason(`${name}: ${headline(ruling)}; ${answerFigure(ruling)} % water.`);
+  }
+  const [wet] = wetVessels(lot, vesselIds);
+  if (wet !== undefined) return reason(wet);
+  const signedAs = file.ruling?.content.outcome;
+  if (signedAs === undefined) return reason(`Nobody has signed the ruling on ${name} yet.`);
+  if (!settled)
+    return reason(`What was signed for ${name} is out of date: look at it and sign again.`);
+  return mayLeave(signedAs) ? OPEN : reason(`${name} was signed as not accepted.`);
+}

@@ -1,0 +1,68 @@
+import type { ReactElement } from 'react';
+import { CALL_BACK_ENDS, firstRevision, type CallBackEnd } from '../../../../records';
+import { perform, useAppDispatch } from '../../../../store';
+import { openCallBacks, type OpenCallBack } from '../../../data/callBacks';
+import type { RuledLot } from '../../../data/ruledLots';
+import { counted } from '../../../format/counted';
+import { formatDay } from '../../../format/dates';
+import { CALL_BACK_NAMES } from '../../../format/storeWords';
+import { Button } from '../../../ui/Button';
+import { SheetSection } from '../../../ui/SheetSection';
+
+function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): ReactElement {
+  const dispatch = useAppDispatch();
+  const { move, code, jars, to } = one;
+  const who = to || 'not written down';
+  const end = (done: CallBackEnd): void => {
+    const content = {
+      jarMoveId: move.entityId,
+      done,
+      at: new Date().toISOString(),
+      remark: '',
+    };
+    void dispatch(
+      perform(
+        `${counted(jars, 'jar')}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
+        (scribe) => [firstRevision(scribe, 'call-back', content, lotId)],
+      ),
+    );
+  };
+  return (
+    <li className="py-2">
+      <p className="text-lg">
+        <strong className="text-2xl">{counted(jars, 'jar')}</strong> {code}: <strong>{who}</strong>,
+        since {formatDay(move.content.at)}
+      </p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {CALL_BACK_ENDS.map((done) => (
+          <Button key={done} onClick={() => end(done)}>
+            {CALL_BACK_NAMES[done]}
+            <span className="sr-only">
+              : {jars} jars {code}, {who}
+            </span>
+          </Button>
+        ))}
+      </div>
+    </li>
+  );
+}
+
+/** Jars of blocked lots that are out of the house, to be ticked off with what was done. */
+export function CallBackPart({ lots }: { lots: readonly RuledLot[] }): ReactElement | null {
+  const open = lots.flatMap((lot) =>
+    openCallBacks(lot).map((one) => ({ one, lotId: lot.file.lot.entityId })),
+  );
+  if (open.length === 0) return null;
+  return (
+    <SheetSection id="call-back" title={`Call back (${open.length})`}>
+      <p className="text-lg">
+        This honey was blocked after jars had left. Tell each of them, and tick off what was done.
+      </p>
+      <ul className="divide-y divide-thread border-y-2 border-ink">
+        {open.map(({ one, lotId }) => (
+          <CallBackRow key={one.move.entityId} one={one} lotId={lotId} />
+        ))}
+      </ul>
+    </SheetSection>
+  );
+}
