@@ -1,23 +1,19 @@
-import { NO_CIRCUMSTANCES, ruleOnLot } from '../src/core';
+import { NO_CIRCUMSTANCES } from '../src/core';
 import {
   bookOf,
-  contentsOf,
-  evidenceFrom,
-  evidenceIdsOf,
   firstRevision,
   harvestFileOf,
   judgeFrames,
   judgingOf,
-  lotFileOf,
   lotFrameOf,
   lotFramesContent,
-  signedRulingContent,
   type AnyRecord,
   type CircumstancesContent,
-  type Meters,
   type Scribe,
 } from '../src/records';
+import { calledBack } from './calledBack';
 import { hiveRecords } from './hives';
+import { signedDemo } from './signed';
 import { benchRecords } from './benchRecords';
 import { DEMO_LOTS, type DemoLot } from './lots';
 import { demoMeters, type DemoMeters } from './meters';
@@ -38,20 +34,6 @@ const SAID: CircumstancesContent = {
 
 function codeOf(day: string): string {
   return `${day.slice(2).replaceAll('-', '')}-a`;
-}
-
-function signed(
-  records: readonly AnyRecord[],
-  initials: string,
-  meters: Meters,
-): ReturnType<typeof signedRulingContent> {
-  const file = lotFileOf(records);
-  if (!file) throw new Error('a demo lot has no lot record');
-  const evidence = evidenceFrom(contentsOf(file), { meters });
-  const ruling = ruleOnLot(evidence);
-  const signature = { outcome: ruling.outcome, initials, overrideReason: '', remark: '' };
-  const evidenceIds = evidenceIdsOf(file, meters);
-  return signedRulingContent(signature, { evidence, ruling, evidenceIds });
 }
 
 interface Season {
@@ -114,7 +96,7 @@ function lotRecords(demo: DemoLot, at: number, season: Season): AnyRecord[] {
     : [];
   const evidence: AnyRecord[] = [lot, container, ...comb, ...frames, ...readings, ...work, ...said];
   if (demo.signedBy === null) return evidence;
-  const content = signed(evidence, demo.signedBy, bench.meters);
+  const content = signedDemo(evidence, demo.signedBy, bench.meters);
   return [
     ...evidence,
     firstRevision({ ...scribe, author: demo.signedBy }, 'ruling', content, lotId),
@@ -149,6 +131,7 @@ export function demoSeason(
     ...hives,
     ...bench.records,
     ...lots,
+    ...calledBack(todayMs, hives, bench.meters),
     ...demoRooms(todayMs, nowMs),
     ...demoExtraction(todayMs, nowMs),
     ...demoStore(todayMs, lotOf),

@@ -1,9 +1,10 @@
 import { chooseMeter, noticed, openBench, startBuckets } from './benchHouse';
-import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+import { expect, expectAccessible, expectNoSidewaysScroll, test, withoutAtc } from './house';
 
 test('twenty buckets by keyboard in one go', async ({ page }) => {
   await startBuckets(page, 20);
   await page.keyboard.press('a');
+  await withoutAtc(page);
   await page.getByLabel('Temperature, for all').fill('22');
   await page.getByLabel(/^The dial shows, Bucket 1$/).focus();
   for (let bucket = 1; bucket <= 20; bucket += 1) {
@@ -33,6 +34,7 @@ test('a pasted table with two bad rows: the good ones are kept, the bad ones sta
     '4;wet;22',
     '5;17,0;21,5',
   ].join('\n');
+  await withoutAtc(page);
   await page.getByLabel('Choose a CSV file').or(page.getByLabel('CSV file')).first().waitFor();
   await page.getByLabel('CSV file').setInputFiles({
     name: 'readings.csv',

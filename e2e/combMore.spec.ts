@@ -72,6 +72,10 @@ test('sections are judged piece by piece, open cells by the meter', async ({ pag
   await page.getByText('Open cells read with a meter').click();
   await page.getByLabel('The dial shows').fill('18,4');
   await page.getByLabel('Temperature of the meter').fill('28');
+  await page
+    .getByRole('radiogroup', { name: 'Compensates temperature itself' })
+    .getByRole('radio', { name: 'No', exact: true })
+    .click();
   await expect(page.getByText('Read warm: 0.72 lower than the dial.')).toBeVisible();
   await page.getByRole('link', { name: /Back to Marsh/ }).click();
   const schools = page.getByRole('region', { name: 'Other schools on the same frames' });

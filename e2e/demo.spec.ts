@@ -10,7 +10,7 @@ import {
 test('from the door into the demo season to a signed ruling', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('link', { name: /Start with the demo season/ }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (7)' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (8)' })).toBeVisible();
   await page.getByRole('link', { name: /Straight from the warm room/ }).click();
   await expect(page.getByText('Read warm: 1.18 lower than the dial.').first()).toBeVisible();
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
@@ -21,7 +21,7 @@ test('from the door into the demo season to a signed ruling', async ({ page }) =
 
 test('deciding otherwise than the rules takes a reason, which stays', async ({ page }) => {
   await openDemoLot(page, 'Bean field, first day');
-  await expect(outcome(page)).toHaveText('Measure more');
+  await expect(outcome(page)).toHaveText('Check the zero of the meter');
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
   await page.getByLabel('Your initials').fill('DM');
   await page.getByRole('dialog').getByRole('radio', { name: 'Accept', exact: true }).click();
@@ -47,17 +47,18 @@ test('new evidence makes a signed ruling out of date', async ({ page }) => {
 
 const LOTS = [
   ['Borage, east field', 'Accept'],
-  ['Bean field, second day', 'Accept, on conditions'],
-  ['Sea lavender, outer marsh', 'Accept by capping, moisture not measured'],
+  ['Bean field, second day', 'Accept, but'],
+  ['Sea lavender, outer marsh', 'Take it on trust of the comb, but look again by'],
   ['Marsh, after the rain', 'Over the limit'],
-  ['Last of the extractor', 'Set one vessel apart, over the limit'],
-  ['Ling from the moor', 'Accept, on conditions'],
+  ['Last of the extractor', 'Set one vessel apart: over the limit'],
+  ['Ling from the moor', 'Measure more'],
+  ['Field yard, late boxes', 'Blocked for every use'],
 ] as const;
 
 for (const [name, decision] of LOTS) {
   test(`${name}: ${decision}`, async ({ page }) => {
     await openDemoLot(page, name);
-    await expect(outcome(page)).toHaveText(decision);
+    await expect(outcome(page)).toContainText(decision);
   });
 }
 

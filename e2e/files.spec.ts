@@ -65,7 +65,7 @@ test('the dossier prints: decision, evidence, method, sources, cautions, signatu
   expect(pages).toBeLessThanOrEqual(3);
   for (const part of [
     'Bean field, second day',
-    'Accept, on conditions',
+    'Accept, but',
     '17.5 ± 0.4 % water by refractometry',
     'AOAC 969.38',
     'Zero of the meter',

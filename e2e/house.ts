@@ -103,3 +103,10 @@ export function changedBy(
   change(file.records);
   return JSON.stringify(file);
 }
+
+/** Says of a meter that is not one's own that it does not correct temperature itself. */
+export const withoutAtc = (page: Page): Promise<void> =>
+  page
+    .getByRole('radiogroup', { name: 'Does the meter correct temperature itself (ATC)?' })
+    .getByRole('radio', { name: 'No', exact: true })
+    .click();

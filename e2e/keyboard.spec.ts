@@ -35,7 +35,7 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
     await keyboard.press('ArrowRight');
     await expect(page.getByRole('radio', { name: String(tenths), exact: true })).toBeChecked();
   }
-  await expect(outcome(page)).toContainText('Accept by capping, moisture not measured');
+  await expect(outcome(page)).toContainText('Take it on trust of the comb');
   await tabTo(page, /^Name$/);
   await keyboard.type('Back garden');
   await keyboard.press('Enter');
@@ -44,6 +44,9 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
   await keyboard.type('17,6');
   await tabTo(page, /Temperature of meter/);
   await keyboard.type('25');
+  await tabTo(page, /^No$/);
+  await keyboard.press('Space');
+  await keyboard.press('Shift+Tab');
   await expect(page.getByText('Read warm: 0.45 lower than the dial.')).toBeVisible();
   await keyboard.press('Enter');
   await expect(page.getByRole('status').filter({ hasText: 'Reading 17.6 % kept' })).toBeVisible();

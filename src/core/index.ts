@@ -208,6 +208,7 @@ export {
   type HistoryReason,
   type HoneyEvent,
   type EarlierReading,
+  LONG_STORAGE_DAYS,
   readingsInTime,
 } from './ruling/honeyEvents';
 export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';

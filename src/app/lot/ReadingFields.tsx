@@ -87,7 +87,7 @@ function meterWords({ scale, resolution, atc }: InstrumentContent): string {
 }
 
 /** Which meter; one's own brings its scale, its division and its checks. */
-export function MeterFields(): ReactElement {
+export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }): ReactElement {
   const { watch } = useFormContext();
   const instruments = useBook()?.instruments ?? [];
   const own = useMeters().get(String(watch('instrument')))?.instrument.content;
@@ -104,6 +104,7 @@ export function MeterFields(): ReactElement {
           hint={own ? meterWords(own) : undefined}
         />
       )}
+      {!own && !atcElsewhere && <AtcField chosen={String(watch('atc'))} />}
       {!own && <OtherMeterFields />}
     </>
   );
@@ -160,11 +161,11 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
           big
         />
       </div>
-      {!own && <AtcField chosen={watch('atc') as string} />}
+      {!own && <AtcField chosen={String(watch('atc'))} />}
       {children}
       <div className="grid gap-5 sm:grid-cols-2">
         <SampleFields />
-        <MeterFields />
+        <MeterFields atcElsewhere />
         {!vesselElsewhere && <VesselField vessels={vessels} />}
         <TextField
           name="honeyTemperature"

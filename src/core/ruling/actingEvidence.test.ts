@@ -346,7 +346,7 @@ describe('what would settle it', () => {
   test.each([
     [
       'one reading near the limit: read more',
-      lotEvidence({ readings: readingsOf([19.75]) }),
+      lotEvidence({ readings: readingsOf([19.7]) }),
       'read',
     ],
     ['an unchecked meter: its zero', near(19.5, 0.6, 'unchecked'), 'check-zero'],

@@ -1,4 +1,5 @@
 import { conformityDecision, conformityProbability, type Estimate } from '../conformity/conformity';
+import { rememberedBy } from '../lists/rememberedBy';
 import { lotMoisture, type LotMoisture, type VesselMoisture } from '../moisture/lotMoisture';
 import { normalCdf } from '../stats/normal';
 import { quadrature } from '../stats/uncertainty';
@@ -58,12 +59,12 @@ function storedMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
  * @throws DomainError as `lotMoisture`
  * @source as `lotMoisture`
  */
-export function ordinaryMoistures(
-  evidence: LotEvidence,
-  { measured }: Belief,
-): readonly VesselMoisture[] {
-  return [...(measured?.vessels ?? []), ...storedMoistures(evidence)];
-}
+export const ordinaryMoistures = rememberedBy(
+  (evidence: LotEvidence, { measured }: Belief): readonly VesselMoisture[] => [
+    ...(measured?.vessels ?? []),
+    ...storedMoistures(evidence),
+  ],
+);
 
 /**
  * Moisture of each vessel that was read, ordinary and suspicious ones.
@@ -72,12 +73,14 @@ export function ordinaryMoistures(
  * @throws DomainError as `lotMoisture`
  * @source as `lotMoisture`
  */
-export function vesselMoistures(evidence: LotEvidence, belief: Belief): readonly VesselMoisture[] {
-  const ordinary = ordinaryMoistures(evidence, belief);
-  const known = new Set(ordinary.map((one) => one.vesselId));
-  const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
-  return [...ordinary, ...suspect];
-}
+export const vesselMoistures = rememberedBy(
+  (evidence: LotEvidence, belief: Belief): readonly VesselMoisture[] => {
+    const ordinary = ordinaryMoistures(evidence, belief);
+    const known = new Set(ordinary.map((one) => one.vesselId));
+    const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
+    return [...ordinary, ...suspect];
+  },
+);
 
 /** What is believed of a vessel by its own readings. */
 export const ofVessel = ({ meanPercent, uncertainty }: VesselMoisture): Estimate => ({
@@ -120,7 +123,9 @@ const WIDEST = 4;
  * @throws DomainError as `lotMoisture`
  * @source conditional independence given the common error; JCGM 106:2012, recalled from memory
  */
-export function anyVesselOver(evidence: LotEvidence, belief: Belief): number | null {
+export const anyVesselOver = rememberedBy(chanceOfAny);
+
+function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
   const { measured } = belief;
   const vessels = ordinaryVessels(evidence.vessels);
   if (!measured || vessels.length < 2) return null;

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import {
+  LONG_STORAGE_DAYS,
   OUTCOMES,
   STORAGE_RISKS,
   STORE_PLACES,
@@ -90,11 +91,51 @@ function Blending(): ReactElement {
     <Chapter id="blending" title="Blending">
       <p>
         A tank’s water is the mean by mass; what each container may be off by adds in quadrature,
-        what the meter’s readings share is counted once (JCGM 100, recalled from memory). The mean
-        and 1.645 standard uncertainties stay at or under the target. Which containers and how much
-        of each is a mixed-integer programme, solved by HiGHS; the guard band is a cone, replaced by
-        tangents (Kelley 1960, recalled from memory). Beside every answer stands what no other could
-        be worth more than.
+        what the meter’s readings share, and what unread containers of one lot share, is counted
+        once (JCGM 100, recalled from memory). The mean and 1.645 standard uncertainties stay at or
+        under the target. Which containers and how much of each is a mixed-integer programme, solved
+        by HiGHS; the guard band is a cone, replaced by tangents (Kelley 1960, recalled from
+        memory). Beside every answer stands what no other could be worth more than.
+      </p>
+    </Chapter>
+  );
+}
+
+function Leaving(): ReactElement {
+  return (
+    <Chapter id="leaving" title="What may leave the house">
+      <p>
+        Honey is filled, labelled, set aside, given out and taken freely once its ruling is signed
+        and nothing has changed since. Blocked honey is not, for no reason at all. What is over the
+        limit, not settled or not signed leaves only for a reason that is typed and kept with the
+        jars. The container that is filled counts by itself: its own readings, or the lot’s mean
+        with what a single container may differ by. From it come the keeping class and the
+        best-before day too.
+      </p>
+      <p>
+        Where a lot is blocked after jars have left, Today lists them first, whoever has them, until
+        it is written down for each what was done. Honey that was blended takes over what blocks its
+        sources.
+      </p>
+    </Chapter>
+  );
+}
+
+function NowAndBefore(): ReactElement {
+  return (
+    <Chapter id="now-and-before" title="Readings of now and of before">
+      <p>
+        Drying, pouring together, standing open and melting change honey: readings of before are
+        history and shown as such, and what nobody read since is to be read. A pause of more than{' '}
+        {LONG_STORAGE_DAYS} days parts readings as well; where the later ones differ by more than
+        both may be off, the lot is not accepted before that is cleared up. A meter’s first zero
+        check counts for readings before it, with the doubt that the time between adds. Water found
+        by a laboratory outranks the comb, and must agree with the readings.
+      </p>
+      <p>
+        Beside the mean stands the chance that any one container is over the limit; each that is, or
+        is not settled, is named. Containers that were not read carry what they may differ by, by
+        their share of the mass: u² = s²·[Σ(wᵢ − Mᵢ)² over those read + Σ Mⱼ² over the others].
       </p>
     </Chapter>
   );
@@ -119,6 +160,8 @@ export function StoreChapters(): ReactElement {
   return (
     <>
       <Severity />
+      <NowAndBefore />
+      <Leaving />
       <Keeping />
       <Blending />
       <Tracing />

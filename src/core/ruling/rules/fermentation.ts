@@ -8,6 +8,7 @@ import {
 } from '../../fermentation/waterActivity';
 import { isMeasured, type Belief } from '../belief';
 import { ordinaryVessels, type LotEvidence } from '../evidence';
+import { rememberedBy } from '../../lists/rememberedBy';
 import type { Bearing, Rule, RuleContext } from '../rule';
 import { percent } from '../say';
 import { vesselEstimate, vesselMoistures } from '../vesselMoistures';
@@ -33,7 +34,7 @@ const upperPercent = ({ mean, standardUncertainty }: Estimate): number =>
  * What a lot keeps like: like the one of its vessels that may be the wettest, for honey spoils vessel by
  * vessel; one that was not read may differ from the mean as a single vessel does.
  */
-function wettestEnd(evidence: LotEvidence, belief: Belief): UpperEnd {
+const wettestEnd = rememberedBy((evidence: LotEvidence, belief: Belief): UpperEnd => {
   const vessels = ordinaryVessels(evidence.vessels);
   const read = new Set(vesselMoistures(evidence, belief).map((one) => one.vesselId));
   const unread = vessels.find((one) => !read.has(one.id));
@@ -43,7 +44,7 @@ function wettestEnd(evidence: LotEvidence, belief: Belief): UpperEnd {
     ...each.map(({ id, label }) => ({ label, moisture: vesselEstimate(evidence, belief, id) })),
   ];
   return ends.reduce((a, b) => (upperPercent(b.moisture) > upperPercent(a.moisture) ? b : a));
-}
+});
 
 /** Moisture of the vessel of a lot that may be the wettest; of the lot where that is one vessel. */
 export const wettestMoisture = (evidence: LotEvidence, belief: Belief): Estimate =>

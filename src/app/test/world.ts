@@ -1,0 +1,352 @@
+import { demoWorkshop } from '../../../demo/demoWorkshop';
+import {
+  DEFAULT_PREFERENCES,
+  bookOf,
+  current,
+  entryRevision,
+  evidenceIdsOf,
+  firstRevision,
+  freshLotContent,
+  harvestFileOf,
+  harvestOf,
+  judgeFrames,
+  judgingOf,
+  nextRevision,
+  signedRulingContent,
+  type AnyRecord,
+  type Blend,
+  type BoxContent,
+  type ContentOf,
+  type GivenContent,
+  type LotFile,
+  type StrokeContent,
+} from '../../records';
+import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
+import { SAMPLE_DAY } from '../../records/test/sampleYard';
+import type { HarvestDay } from '../data/useHarvest';
+import { ruledLot, type RuledLot } from '../data/ruledLots';
+import { openCallBacks, type OpenCallBack } from '../data/callBacks';
+import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
+import { phrasingFor } from '../format/phrasing';
+import { gateOf, type Gate } from '../gate/gate';
+import { groupItems, keysInLots } from '../stations/comb/grouping';
+import { lotRecords } from '../stations/comb/lotsOfDay';
+import { blendedLotRecords } from '../stations/store/blendedLot';
+import type { Parsed } from '../forms/parsed';
+
+const BOX: Omit<BoxContent, 'yardId' | 'colonyId' | 'label'> = {
+  boxKind: 'box',
+  role: 'honey',
+  formatId: 'langstroth-medium',
+  slots: 10,
+  excluder: true,
+  newComb: false,
+  lastHoney: '',
+  cleanedSince: false,
+  onDay: '2026-06-01',
+  offDay: null,
+  earlier: [],
+};
+
+/** Why honey is used all the same, as tests type it. */
+export interface Said {
+  readonly use: 'own-use' | '';
+  readonly because: string;
+}
+
+export const NOTHING_SAID: Said = { use: '', because: '' };
+
+/** A small season that tests act in, through the same forms and functions as the pages. */
+export class World {
+  readonly records: AnyRecord[] = [];
+  readonly scribe = countingScribe('w');
+  readonly hives: string[] = [];
+  readonly boxes: string[] = [];
+  nowMs = Date.parse('2026-11-24T12:00:00.000Z');
+
+  constructor(hives = 3) {
+    const yard = firstRevision(this.scribe, 'yard', {
+      name: 'Dyke',
+      climate: 'ordinary',
+      remark: '',
+    });
+    this.records.push(yard);
+    for (let at = 1; at <= hives; at += 1) {
+      const hive = firstRevision(this.scribe, 'colony', {
+        yardId: yard.entityId,
+        name: `Hive ${at}`,
+        keep: null,
+        health: 'sound',
+        remark: '',
+      });
+      const box = firstRevision(this.scribe, 'box', {
+        ...BOX,
+        label: 'Upper box',
+        yardId: yard.entityId,
+        colonyId: hive.entityId,
+      });
+      this.records.push(hive, box);
+      this.hives.push(hive.entityId);
+      this.boxes.push(box.entityId);
+    }
+  }
+
+  /** A treatment or feed of one hive, its honey boxes on. */
+  give(hive: number, change: Partial<GivenContent> = {}): void {
+    const content: GivenContent = {
+      givenKind: 'treatment',
+      name: 'Strips',
+      colonyIds: [this.hives[hive]!],
+      fromDay: '2026-07-20',
+      toDay: '2026-08-02',
+      boxesOn: true,
+      waitDays: 0,
+      fromTemperatureC: null,
+      toTemperatureC: null,
+      remark: '',
+      ...change,
+    };
+    this.records.push(firstRevision(this.scribe, 'given', content));
+  }
+
+  /** Boxes judged in one go on a day of their own, and the lot of what is taken; null where nothing is. */
+  strokeLot(code: string, boxes: readonly number[], typedBoxes = 0): string | null {
+    const harvest = firstRevision(this.scribe, 'harvest', { ...SAMPLE_DAY, name: code });
+    const stroke: StrokeContent = {
+      scope: 'yard',
+      label: 'Moor, upper row',
+      yardId: null,
+      boxIds: boxes.map((at) => this.boxes[at]!),
+      boxes: boxes.length + typedBoxes,
+      framesPerBox: 10,
+      formatId: 'langstroth-medium',
+      honeyTenths: 10,
+      cappedTenths: 9,
+      shake: 'nothing-fell',
+      start: 0.5,
+      sampleSize: 2,
+      looks: [],
+      act: 'take',
+      remark: '',
+    };
+    this.records.push(harvest, firstRevision(this.scribe, 'stroke', stroke, harvest.entityId));
+    const day = this.day(harvest.entityId);
+    const made = this.files().flatMap((one) => (one.frames ? [one.frames.content] : []));
+    const own = made.filter((one) => one.harvestId === harvest.entityId);
+    const frames = groupItems(day, keysInLots(own)).map((one) => one.frame);
+    if (frames.length === 0) return null;
+    const basis = {
+      harvestId: harvest.entityId,
+      harvest: day.harvest.content,
+      school: day.judging.school,
+      limitPercent: 20,
+      climate: 'ordinary' as const,
+      plant: '',
+    };
+    const lot = lotRecords(this.scribe, basis, { code, name: code, frames });
+    this.records.push(...lot);
+    return lot[0]!.entityId;
+  }
+
+  day(harvestId: string): HarvestDay {
+    const book = bookOf(this.records);
+    const harvest = harvestOf(book, harvestId)!;
+    const own = this.records.filter(
+      (one) => one.ownerId === harvestId || one.kind === 'frame' || one.kind === 'frame-check',
+    );
+    const file = harvestFileOf(own, harvestId);
+    const judging = judgingOf(book, harvest);
+    return { book, harvest, file, judging, judged: judgeFrames(file.stories, judging) };
+  }
+
+  /** A lot without frames, of which nobody named a hive. */
+  plainLot(code: string): string {
+    const lot = firstRevision(this.scribe, 'lot', freshLotContent(code, '2026-08-10'));
+    this.records.push(lot);
+    return lot.entityId;
+  }
+
+  /** Buckets of a lot; gives back the container. */
+  buckets(lotId: string, count: number): string {
+    const container = firstRevision(
+      this.scribe,
+      'container',
+      {
+        containerKind: 'bucket',
+        label: 'Bucket',
+        count,
+        amount: { by: 'mass', massKg: 20, plusMinusKg: 0.1 },
+        suspects: [],
+      },
+      lotId,
+    );
+    this.records.push(container);
+    return container.entityId;
+  }
+
+  read(lotId: string, container: string, item: number, percent: number): void {
+    const content = {
+      ...SAMPLE_READING,
+      dialValue: percent,
+      temperatureC: 20,
+      containerId: container,
+      item,
+      takenAt: '2026-08-12T10:00:00.000Z',
+    };
+    this.records.push(firstRevision(this.scribe, 'reading', content, lotId));
+  }
+
+  correctLastReading(lotId: string, percent: number): void {
+    const last = current(this.records).findLast(
+      (one) => one.kind === 'reading' && one.ownerId === lotId,
+    );
+    if (last?.kind !== 'reading') return;
+    const content = { ...last.content, dialValue: percent };
+    this.records.push(nextRevision(this.scribe, last, { content, reason: 'Typed wrong' }));
+  }
+
+  workshop() {
+    return demoWorkshop(this.records, this.nowMs);
+  }
+
+  files(): readonly LotFile[] {
+    return this.workshop().files;
+  }
+
+  ruled(lotId: string): RuledLot {
+    const workshop = this.workshop();
+    const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
+    return ruledLot(file, workshop, phrasingFor(DEFAULT_PREFERENCES));
+  }
+
+  gate(lotId: string, vesselIds: readonly string[] = []): Gate {
+    return gateOf(this.ruled(lotId), vesselIds);
+  }
+
+  sign(lotId: string): void {
+    const lot = this.ruled(lotId);
+    const { evidence, ruling, file } = lot;
+    const signature = { outcome: ruling.outcome, initials: 'AB', overrideReason: '', remark: '' };
+    const evidenceIds = this.evidenceIds(file);
+    const content = signedRulingContent(signature, { evidence, ruling, evidenceIds });
+    const former = file.ruling;
+    this.records.push(
+      entryRevision(this.scribe, { kind: 'ruling', former, ownerId: lotId }, content),
+    );
+  }
+
+  private evidenceIds(file: LotFile): string[] {
+    return evidenceIdsOf(file, this.workshop().meters);
+  }
+
+  /** Fills jars through the form; whether it let it. */
+  fill(lotId: string, vessel: string, count: number, said: Said = NOTHING_SAID): boolean {
+    const lot = this.ruled(lotId);
+    const code = `${lot.file.lot.content.code}.${lot.file.packings.length + 1}`;
+    const fresh = {
+      code,
+      nowIso: new Date(this.nowMs).toISOString(),
+      bestBefore: '2027-08-20',
+    };
+    const form = {
+      ...packFormOf(null, fresh, DEFAULT_PREFERENCES),
+      vessel,
+      count: String(count),
+      ...said,
+    };
+    return this.keep(
+      'packing',
+      lotId,
+      readPackForm(form, {
+        preferences: DEFAULT_PREFERENCES,
+        leftKg: () => null,
+        gateFor: (ids) => gateOf(lot, ids),
+      }),
+    );
+  }
+
+  /** Gives jars out through the form; whether it let it. */
+  giveOut(lotId: string, count: number, to: string, said: Said = NOTHING_SAID): boolean {
+    const lot = this.ruled(lotId);
+    const packing = lot.file.packings.at(-1);
+    if (!packing) return false;
+    const ids = packing.content.from.map((one) => `${one.containerId}#${one.item}`);
+    const form = {
+      ...freshJarMove(new Date(this.nowMs).toISOString()),
+      act: 'given-out' as const,
+      count: String(count),
+      to,
+      ...said,
+    };
+    const stock = { id: packing.entityId, free: 1000, left: 1000, setAside: 0 };
+    return this.keep(
+      'jar-move',
+      lotId,
+      readJarMoveForm(form, stock, {
+        preferences: DEFAULT_PREFERENCES,
+        gate: gateOf(lot, ids),
+      }),
+    );
+  }
+
+  private keep<K extends 'packing' | 'jar-move'>(
+    kind: K,
+    lotId: string,
+    parsed: Parsed<ContentOf<K>>,
+  ): boolean {
+    if (parsed.ok) {
+      this.records.push(
+        entryRevision(this.scribe, { kind, former: null, ownerId: lotId }, parsed.content),
+      );
+    }
+    return parsed.ok;
+  }
+
+  /** Pours buckets of some lots together and makes the tank a lot. */
+  blend(from: readonly { readonly lotId: string; readonly container: string }[]): string {
+    const files = this.files();
+    const pours = from.map(({ lotId, container }) => ({
+      lotId,
+      containerId: container,
+      item: 1,
+      label: 'Bucket 1',
+      lotCode: files.find((one) => one.lot.entityId === lotId)!.lot.content.code,
+      massKg: 10,
+      meanPercent: 17,
+    }));
+    const blend: Blend = firstRevision(this.scribe, 'blend', {
+      name: 'Blend',
+      day: '2026-08-20',
+      targetPercent: 18,
+      aim: 'fill',
+      mixFlows: true,
+      mixColours: true,
+      wholeOnly: false,
+      tanks: [
+        {
+          label: 'Tank 1',
+          capacityKg: 100,
+          lotId: null,
+          expected: { meanPercent: 17, standardPercent: 0.2 },
+          pours,
+        },
+      ],
+      remark: '',
+    });
+    const at = '2026-08-20T10:00:00.000Z';
+    const ticks = pours.map((_, pour) =>
+      firstRevision(this.scribe, 'blend-tick', { tank: 0, pour, massKg: 10, at }, blend.entityId),
+    );
+    const made = blendedLotRecords(this.scribe, blend, {
+      at: 0,
+      pouredKg: 10 * from.length,
+      files,
+    });
+    this.records.push(blend, ...ticks, ...made);
+    return made[0]!.entityId;
+  }
+
+  callBacks(lotId: string): OpenCallBack[] {
+    return openCallBacks(this.ruled(lotId));
+  }
+}
