@@ -21,7 +21,7 @@ const SOLD = 20;
 const HIVES = ['Hive 4', 'Hive 5', 'Hive 6'] as const;
 
 const DAY: Omit<HarvestContent, 'day'> = {
-  name: 'Field yard, late boxes',
+  name: 'Field yard, clover boxes',
   schoolId: DEFAULT_SCHOOL_ID,
   timing: 'after-each-flow',
   stays: 'clear',
@@ -82,7 +82,7 @@ export function calledBack(
   );
   const lot = firstRevision(scribe, 'lot', {
     ...freshLotContent(`${day.slice(2).replaceAll('-', '')}-b`, day),
-    name: 'Field yard, late boxes',
+    name: 'Field yard, clover boxes',
     origin: 'Field yard: Hive 4, Hive 5, Hive 6',
     plant: 'clover and borage',
     category: 'blossom',
@@ -156,6 +156,7 @@ export function calledBack(
   const out = [
     { count: 12, to: 'ferry landing stall', firstNumber: 1 },
     { count: 8, to: 'island shop', firstNumber: 13 },
+    { count: 3, to: 'lighthouse crew', firstNumber: 21 },
   ].map((move) =>
     firstRevision(
       scribe,
@@ -171,6 +172,13 @@ export function calledBack(
       lotId,
     ),
   );
+  const [, , crew] = out;
+  const told = firstRevision(
+    demoScribe('late-told', todayMs, 1),
+    'call-back',
+    { jarMoveId: crew!.entityId, done: 'returned', at: at(1), remark: '' },
+    lotId,
+  );
   const treated = book.colonies.find((one) => one.content.name === 'Hive 5');
   const given = firstRevision(demoScribe('late-given', todayMs, 2), 'given', {
     givenKind: 'treatment',
@@ -184,5 +192,5 @@ export function calledBack(
     toTemperatureC: 29,
     remark: 'Written down late: the boxes were on.',
   });
-  return [harvest, stroke, ...evidence, ruling, packing, ...out, given];
+  return [harvest, stroke, ...evidence, ruling, packing, ...out, given, told];
 }

@@ -11,7 +11,7 @@ import {
   withoutAtc,
 } from './house';
 
-const BLOCKED = 'Field yard, late boxes';
+const BLOCKED = 'Field yard, clover boxes';
 
 async function openBlocked(page: Page) {
   await page.goto('/demo/store');
@@ -73,6 +73,9 @@ test('a hidden wet bucket is named, and without it the lot is another', async ({
   await expect(page.getByText(/Bucket 3 \(2\d\.\d ± 0\.\d %\) is over 20\.0 %/)).toBeVisible();
   await expect(page.getByText(/^Without Bucket 3: /)).toBeVisible();
   await expect(page.getByText(/that any one vessel is/)).toBeVisible();
+  await page.getByRole('button', { name: 'Keep Bucket 3 apart' }).click();
+  await expect(outcome(page)).toContainText('Accept, but');
+  await expect(page.getByText(/Bucket 3, judged by itself, measures 2/)).toBeVisible();
 });
 
 test('a meter whose ATC nobody knows: both figures, and nothing is chosen beforehand', async ({

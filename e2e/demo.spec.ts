@@ -52,7 +52,7 @@ const LOTS = [
   ['Marsh, after the rain', 'Over the limit'],
   ['Last of the extractor', 'Set one vessel apart: over the limit'],
   ['Ling from the moor', 'Measure more'],
-  ['Field yard, late boxes', 'Blocked for every use'],
+  ['Field yard, clover boxes', 'Blocked for every use'],
 ] as const;
 
 for (const [name, decision] of LOTS) {

@@ -186,7 +186,7 @@ export {
   type Impurity,
   type SensesEvidence,
 } from './quality/senses';
-export { BASES, type Basis, type Belief, beliefOf, isMeasured } from './ruling/belief';
+export { BASES, type Belief, beliefOf, isMeasured } from './ruling/belief';
 export { RULES, RULES_VERSION, ruleOnLot, type Ruling } from './ruling/engine';
 export {
   FERMENTATION_SIGNS,
@@ -195,6 +195,12 @@ export {
   ordinaryVessels,
   type FermentationSign,
   type CombEvidence,
+  type DrierStock,
+  type DryingHistory,
+  type InheritedBlock,
+  type TreatedFrames,
+  type UnaskedBoxes,
+  type UnknownKind,
   type LotEvidence,
   type ReadingEvidence,
   type VesselEvidence,
@@ -203,14 +209,7 @@ export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
 export type { Finding, NextStep, Phrasing } from './ruling/rule';
-export {
-  type EventKind,
-  type HistoryReason,
-  type HoneyEvent,
-  type EarlierReading,
-  LONG_STORAGE_DAYS,
-  readingsInTime,
-} from './ruling/honeyEvents';
+export { type HoneyEvent, LONG_STORAGE_DAYS, readingsInTime } from './ruling/honeyEvents';
 export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';
 export { checkAgainMonths } from './fermentation/storage';
 export { densityMoisture } from './mass/density';
@@ -220,6 +219,7 @@ export {
   suspectVesselsOf,
   vesselEstimate,
   vesselMoistures,
+  vesselsAgainstLimit,
 } from './ruling/vesselMoistures';
 export { inHundred, sourceWords } from './ruling/say';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
@@ -509,12 +509,4 @@ export {
 } from './ruling/circumstances';
 export { PIECE_CAPPED_SHARE, type PieceRuling, rulePieces } from './ruling/pieces';
 export { type WayId } from './ruling/ways';
-export {
-  type DrierStock,
-  type DryingHistory,
-  type InheritedBlock,
-  type TreatedFrames,
-  type UnaskedBoxes,
-  type UnknownKind,
-} from './ruling/evidence';
 export { type TraceEdge, lineage, nodeBalance, reached } from './trace/traceGraph';

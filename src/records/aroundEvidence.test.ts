@@ -221,6 +221,6 @@ describe('what else is written down elsewhere', () => {
   });
 
   test('nothing written down adds nothing', () => {
-    expect(aroundEvidence(plainLot(), NOTHING, [])).toEqual({ events: [] });
+    expect(aroundEvidence(plainLot(), NOTHING, [])).toEqual({});
   });
 });

@@ -48,7 +48,7 @@ export type AroundEvidence = Pick<
   | 'unknown'
   | 'unasked'
   | 'suspectHives'
-> & { readonly events?: readonly HoneyEvent[] };
+>;
 
 /** What is written down elsewhere. */
 export interface Around {
@@ -293,7 +293,6 @@ export function aroundEvidence(
   const unasked = unaskedBoxes(file);
   const suspect = suspectHives(file, around);
   return {
-    events: eventsOf(file, around),
     ...(rivals > 0 && { rivals }),
     ...(unknown.length > 0 && { unknown }),
     ...(unasked.length > 0 && { unasked }),

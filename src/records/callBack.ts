@@ -8,13 +8,12 @@ export const CALL_BACK_ENDS = ['returned', 'destroyed', 'warned', 'eaten', 'not-
 export type CallBackEnd = (typeof CALL_BACK_ENDS)[number];
 
 /** Jars given out of a lot that was blocked afterwards: what was done about them. */
-export const callBackContentSchema = z.object({
+const callBackContentSchema = z.object({
   jarMoveId: idSchema,
   done: z.enum(CALL_BACK_ENDS),
   at: momentField,
   remark: remarkField,
 });
-export type CallBackContent = z.infer<typeof callBackContentSchema>;
 
 export const callBackSchema = z.object({
   ...envelopeShape,

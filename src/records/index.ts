@@ -190,7 +190,6 @@ export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './s
 export { type Signature, signedRulingContent } from './signedRuling';
 export { type Stroke, type StrokeContent, strokeContentSchema } from './stroke';
 export {
-  type StrokePart,
   framesOfStroke,
   heldBoxes,
   strokeAct,
@@ -266,13 +265,7 @@ export { type Around, framesToAsk } from './aroundEvidence';
 export { type Blend, type BlendContent, type BlendTick } from './blend';
 export { COMB_STEPS, type CircumstancesContent, circumstancesContentSchema } from './circumstances';
 export { canonicalText } from './digest';
-export {
-  CALL_BACK_ENDS,
-  type CallBack,
-  type CallBackContent,
-  type CallBackEnd,
-  callBackContentSchema,
-} from './callBack';
+export { CALL_BACK_ENDS, type CallBackEnd } from './callBack';
 export { ripePieces } from './ripePieces';
 export { RELEASE_USES, type Release, type ReleaseUse } from './release';
 export {

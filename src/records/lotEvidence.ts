@@ -9,6 +9,7 @@ import {
   updatedExpectation,
   type Circumstances,
   type CombEvidence,
+  type HoneyEvent,
   type LotEvidence,
   type PastLot,
   type ReadingEvidence,
@@ -68,6 +69,8 @@ export interface KnownBesides {
   readonly ruleSets?: readonly RuleSet[];
   /** what rooms, days at the line, blends and hives tell of it */
   readonly around?: AroundEvidence;
+  /** what happened to its honey, that parts readings of before from those of now */
+  readonly events?: readonly HoneyEvent[];
 }
 
 const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
@@ -206,10 +209,10 @@ function ruleSetEvidence(
 /** Readings of now and of before, and how many cannot be used. */
 function readingsEvidence(
   readings: readonly Kept<ReadingContent>[],
-  { meters = NO_METERS, around = {} }: KnownBesides,
+  { meters = NO_METERS, events = [] }: KnownBesides,
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
   const usable = readings.map((one) => readingEvidence(one, meters)).filter((one) => one !== null);
-  const { present, earlier } = readingsInTime(usable, around.events ?? []);
+  const { present, earlier } = readingsInTime(usable, events);
   const unreadable = readings.filter((one) => isUnreadable(one, meters)).length;
   return {
     readings: present,
@@ -219,7 +222,7 @@ function readingsEvidence(
 }
 
 /** The day since which the honey of a lot is what it is now; nothing ever happened to it: -Infinity. */
-const unchangedSince = ({ events = [] }: AroundEvidence): number =>
+const unchangedSince = (events: readonly HoneyEvent[]): number =>
   Math.max(-Infinity, ...events.filter((one) => !one.vesselId).map((one) => one.atDay));
 
 /**
@@ -230,8 +233,7 @@ const unchangedSince = ({ events = [] }: AroundEvidence): number =>
  */
 export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
   const { lot, containers, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], repeatability, around = {}, ruleSets } = known;
-  const { events: _, ...elsewhere } = around;
+  const { pastLots = [], repeatability, around = {}, events = [], ruleSets } = known;
   return {
     honeyKind: lot.honeyKind,
     ...ruleSetEvidence(lot, ruleSets),
@@ -241,12 +243,12 @@ export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): L
     ...readingsEvidence(contents.readings, known),
     storageTemperatureC: lot.storageTemperatureC,
     signs: lot.signs,
-    ...benchEvidence(lot, bench, unchangedSince(around)),
+    ...benchEvidence(lot, bench, unchangedSince(events)),
     ...(repeatability && { repeatability }),
     takenDay: dayNumber(lot.date),
     ...(contents.circumstances && { circumstances: circumstancesOf(contents.circumstances) }),
     ...colourEvidence(contents),
-    ...elsewhere,
+    ...around,
   };
 }
 

@@ -1,5 +1,11 @@
 import { blocksOf, flatMapAlone, type InheritedBlock, type LotEvidence } from '../core';
-import { aroundEvidence, storedHoney, type Around, type StoredHoney } from './aroundEvidence';
+import {
+  aroundEvidence,
+  eventsOf,
+  storedHoney,
+  type Around,
+  type StoredHoney,
+} from './aroundEvidence';
 import { contentsOf, evidenceFrom, type KnownBesides, type LotContents } from './lotEvidence';
 import type { LotFile } from './lotFile';
 import type { Meters } from './meters';
@@ -29,6 +35,7 @@ const ownEvidence = (file: LotFile, meters: Meters, around: Around): LotEvidence
     meters,
     ruleSets: around.book.ruleSets,
     around: aroundEvidence(file, around, []),
+    events: eventsOf(file, around),
   });
 
 function storedOf(lots: Pick<Workshop, 'files' | 'meters'>, around: Around): StoredHoney[] {
@@ -99,6 +106,7 @@ export function knownFor(
   const inherited = inheritedBlocks(lotId, workshop, around);
   return {
     ...known,
+    events: eventsOf(file, around),
     around: {
       ...aroundEvidence(file, around, stored),
       ...(inherited.length > 0 && { inherited }),

@@ -49,10 +49,17 @@ export function headline(ruling: Ruling): string {
         ? `Set ${apart === 1 ? 'one vessel' : `${apart} vessels`} apart: over the limit`
         : OUTCOME_NAMES[outcome];
     }
-    default:
+    case 'reject':
+    case 'dry':
+    case 'blend':
+    case 'above-target':
+    case 'accept':
       return OUTCOME_NAMES[outcome];
   }
 }
+
+/** A sentence as it goes on after a comma. */
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
 
 /** Where the moisture lies, as one sentence for those who cannot see the rule. */
 export function ruleSentence(ruling: Ruling): string {

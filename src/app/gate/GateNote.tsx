@@ -3,8 +3,12 @@ import type { ReactElement } from 'react';
 import { RELEASE_NAMES } from '../format/storeWords';
 import { ChoiceField } from '../ui/ChoiceField';
 import { TextField } from '../ui/TextField';
-import type { Gate } from './gate';
+import { mayLeave, type Gate } from './gate';
 import { usesAt } from './releaseForm';
+
+/** Whether a signature is all that is missing. */
+const mayBeSigned = (gate: Gate): boolean =>
+  gate.status === 'reason' && !gate.signed && mayLeave(gate.outcome);
 
 /** What stands between honey and the door, in words; nothing where nothing does. */
 export function GateNote({ gate }: { gate: Gate }): ReactElement | null {
@@ -15,7 +19,13 @@ export function GateNote({ gate }: { gate: Gate }): ReactElement | null {
       <p className="flex gap-3 font-bold">
         <Mark aria-hidden className="mt-1 size-6 shrink-0" /> {gate.why}
       </p>
-      {gate.status === 'shut' && <p>Nothing of it may leave. {gate.wayOut}</p>}
+      {gate.status === 'shut' ? (
+        <p>Nothing of it may leave. {gate.wayOut}</p>
+      ) : (
+        mayBeSigned(gate) && (
+          <p>Sign it on the page of the lot first; or say why it is used all the same.</p>
+        )
+      )}
     </div>
   );
 }

@@ -29,7 +29,8 @@ export type Gate =
 export const OPEN: Gate = { status: 'open' };
 
 /** Outcomes with which honey may leave once its ruling is signed. */
-const mayLeave = (outcome: Outcome): boolean => isAccepted(outcome) || outcome === 'above-target';
+export const mayLeave = (outcome: Outcome): boolean =>
+  isAccepted(outcome) || outcome === 'above-target';
 
 const WAY_OUT =
   'Keep it apart. If what blocks it is wrong, correct that record; the label and local rules decide.';

@@ -95,7 +95,7 @@ const acts: fc.Arbitrary<Act[]> = fc.array(
     fc.constantFrom('lot', 'read', 'correct', 'sign', 'fill', 'give-out', 'treat', 'blend'),
     fc.nat(5),
     fc.nat(99),
-  ) as fc.Arbitrary<Act>,
+  ),
   { minLength: 4, maxLength: 14 },
 );
 

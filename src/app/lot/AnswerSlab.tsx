@@ -61,6 +61,9 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
           <OutcomeMark outcome={ruling.outcome} className="size-9 shrink-0" />
           {headline(ruling)}
         </p>
+        {ruling.outcome === 'reject' && (
+          <p className="mt-3 text-xl font-semibold">{ruling.findings[0]?.sentence}</p>
+        )}
         <p className="mt-3 text-lg">
           Chance it is over the limit of {formatPercent(ruling.limitPercent)} %:{' '}
           <strong>{inHundred(ruling.overProbability)}</strong>

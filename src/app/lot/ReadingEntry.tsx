@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef, type ReactElement, type ReactNode } from 'react';
+import { useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
 import { type Ruling, type SampleState } from '../../core';
 import {
   firstRevision,
@@ -144,7 +144,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const entry = useReadingForm(file, props.comingFor ?? TYPED);
   const { form, parsed, restored, start, submit, defaults, context } = entry;
-  const kept = useRef(new Set<string>());
+  const [kept, setKept] = useState<readonly string[]>([]);
   const typed = parsed.ok ? parsed.content : null;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
@@ -164,9 +164,10 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const keep = submit((content) => {
     const typedForm = form.getValues();
     const vessel = vesselIdOf(content);
-    if (vessel !== null) kept.current.add(vessel);
+    const now = vessel === null ? kept : [...kept, vessel];
+    setKept(now);
     // The next reading begins at once: keys may come faster than the last one is written.
-    start(freshReadingForm(file, content, { ...context, kept: kept.current }));
+    start(freshReadingForm(file, content, { ...context, kept: now }));
     focusDial();
     void write(content, typedForm);
     return Promise.resolve();

@@ -8,7 +8,7 @@ import {
   formatPercent,
   subtractionWords,
 } from '../format/moisture';
-import { answerFigure, headline } from '../format/phrasing';
+import { answerFigure, headline, lowerFirst } from '../format/phrasing';
 import { offsetWords } from '../format/reading';
 import { OutcomeMark } from '../ui/OutcomeMark';
 
@@ -30,7 +30,10 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
   const { dial, read, condition } = meteredReading(content, meters);
   if (read.status !== 'read') return null;
   const plusMinus = readingUncertainty(readingBudget(dial, condition)).expanded;
-  const marks = read.marks.filter((one) => one !== 'brix-not-by-subtraction');
+  // what stands below in words of its own is not said twice
+  const marks = read.marks.filter(
+    (one) => one !== 'brix-not-by-subtraction' && one !== 'atc-unknown',
+  );
   return (
     <div
       role="status"
@@ -66,7 +69,7 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       ) : (
         <p className="mt-2 flex items-center gap-2 border-t border-ink pt-2 text-lg font-bold">
           <OutcomeMark outcome={ruling.outcome} className="size-6 shrink-0" />
-          The lot then: {answerFigure(ruling)} %, {headline(ruling).toLowerCase()}
+          The lot then: {answerFigure(ruling)} %, {lowerFirst(headline(ruling))}
         </p>
       )}
     </div>

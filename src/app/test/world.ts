@@ -15,11 +15,9 @@ import {
   signedRulingContent,
   type AnyRecord,
   type Blend,
-  type BoxContent,
   type ContentOf,
   type GivenContent,
   type LotFile,
-  type StrokeContent,
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_DAY } from '../../records/test/sampleYard';
@@ -33,20 +31,7 @@ import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../forms/parsed';
-
-const BOX: Omit<BoxContent, 'yardId' | 'colonyId' | 'label'> = {
-  boxKind: 'box',
-  role: 'honey',
-  formatId: 'langstroth-medium',
-  slots: 10,
-  excluder: true,
-  newComb: false,
-  lastHoney: '',
-  cleanedSince: false,
-  onDay: '2026-06-01',
-  offDay: null,
-  earlier: [],
-};
+import { BOX, STRIPS, wholeStroke } from './worldParts';
 
 /** Why honey is used all the same, as tests type it. */
 export interface Said {
@@ -93,42 +78,17 @@ export class World {
 
   /** A treatment or feed of one hive, its honey boxes on. */
   give(hive: number, change: Partial<GivenContent> = {}): void {
-    const content: GivenContent = {
-      givenKind: 'treatment',
-      name: 'Strips',
-      colonyIds: [this.hives[hive]!],
-      fromDay: '2026-07-20',
-      toDay: '2026-08-02',
-      boxesOn: true,
-      waitDays: 0,
-      fromTemperatureC: null,
-      toTemperatureC: null,
-      remark: '',
-      ...change,
-    };
+    const content = { ...STRIPS, colonyIds: [this.hives[hive]!], ...change };
     this.records.push(firstRevision(this.scribe, 'given', content));
   }
 
   /** Boxes judged in one go on a day of their own, and the lot of what is taken; null where nothing is. */
   strokeLot(code: string, boxes: readonly number[], typedBoxes = 0): string | null {
     const harvest = firstRevision(this.scribe, 'harvest', { ...SAMPLE_DAY, name: code });
-    const stroke: StrokeContent = {
-      scope: 'yard',
-      label: 'Moor, upper row',
-      yardId: null,
-      boxIds: boxes.map((at) => this.boxes[at]!),
-      boxes: boxes.length + typedBoxes,
-      framesPerBox: 10,
-      formatId: 'langstroth-medium',
-      honeyTenths: 10,
-      cappedTenths: 9,
-      shake: 'nothing-fell',
-      start: 0.5,
-      sampleSize: 2,
-      looks: [],
-      act: 'take',
-      remark: '',
-    };
+    const stroke = wholeStroke(
+      boxes.map((at) => this.boxes[at]!),
+      typedBoxes,
+    );
     this.records.push(harvest, firstRevision(this.scribe, 'stroke', stroke, harvest.entityId));
     const day = this.day(harvest.entityId);
     const made = this.files().flatMap((one) => (one.frames ? [one.frames.content] : []));

@@ -26,7 +26,8 @@ import { heatSpentRule } from './rules/heatBudget';
 import { moistureAgainstLimit } from './rules/moistureLimit';
 import { moistureAgainstTarget } from './rules/moistureTarget';
 import { earlierReadings } from './rules/earlierReadings';
-import { flowerName, laboratoryLimits, laboratoryWater, sensesAndPurity } from './rules/laboratory';
+import { flowerName, laboratoryLimits, sensesAndPurity } from './rules/laboratory';
+import { laboratoryWater } from './rules/laboratoryWater';
 import { unaskedBoxes, unknownReferences, unsettledRivals } from './rules/openQuestions';
 import {
   heatherGel,

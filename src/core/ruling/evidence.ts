@@ -6,10 +6,7 @@ import type { Circumstances } from './circumstances';
 import type { Expectation, StateShares } from '../capping/expectation';
 import type { CombJudgement } from '../capping/expectedMoisture';
 import type { HoneyKind, RuleSet } from '../limits/ruleSets';
-import type { ReadingMark } from '../moisture/interpretReading';
-import type { LotReading } from '../moisture/lotComponents';
 import type { Spot } from '../moisture/sampleState';
-import type { ZeroCheck } from '../moisture/readingBudget';
 import type { Spread } from '../moisture/spreads';
 import type { FlowerEvidence } from '../quality/flowerName';
 import type { Claimed, LabEvidence } from '../quality/laboratory';
@@ -17,10 +14,13 @@ import type { SensesEvidence } from '../quality/senses';
 import type { PlanAim } from '../sampling/samplingPlan';
 import type { School } from '../schools/school';
 import type { EarlierReading } from './honeyEvents';
+import type { ReadingEvidence } from './readingEvidence';
 
 /** Signs that honey ferments; one of them outranks every number. */
 export const FERMENTATION_SIGNS = ['foam-returns', 'gas', 'sour-smell', 'bulging-lid'] as const;
 export type FermentationSign = (typeof FERMENTATION_SIGNS)[number];
+
+export type { ReadingEvidence } from './readingEvidence';
 
 /** A vessel of the lot, as the rules see it. */
 export interface VesselEvidence {
@@ -29,16 +29,6 @@ export interface VesselEvidence {
   readonly massKg: number | null;
   /** why it is judged by itself; not there for an ordinary one */
   readonly suspectBecause?: string;
-}
-
-/** A corrected reading, as the rules see it. */
-export interface ReadingEvidence extends LotReading {
-  readonly marks: readonly ReadingMark[];
-  readonly zeroCheck: ZeroCheck;
-  /** what it would be with the offset that a later check found to have jumped; else not there */
-  readonly wouldBePercent?: number;
-  /** when it was taken, in days from 1970-01-01; of now where not there */
-  readonly takenDay?: number;
 }
 
 /** A sampling plan as it was fixed before looking. */

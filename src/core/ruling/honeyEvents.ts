@@ -1,4 +1,4 @@
-import type { ReadingEvidence } from './evidence';
+import type { ReadingEvidence } from './readingEvidence';
 
 /** What can change honey after it was read, so that a reading of before says nothing of now. */
 export const EVENT_KINDS = ['drying', 'blending', 'standing-open', 'melting'] as const;

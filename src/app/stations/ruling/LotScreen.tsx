@@ -18,6 +18,7 @@ import { ReopenSheet } from './parts/ReopenSheet';
 import { SignSheet } from './parts/SignSheet';
 import { SignedNote } from './parts/SignedNote';
 import { WaysSection } from './parts/WaysSection';
+import { KeepApart } from './parts/KeepApart';
 import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, withProvisional } from '../../lot/useLot';
 
@@ -54,6 +55,7 @@ function LotView({ file }: { file: LotFile }): ReactElement {
         </div>
         <div className="space-y-8 wide:col-start-2">
           <WhatWouldChange answer={answer} />
+          <KeepApart file={file} answer={answer} />
           <WaysSection ruling={answer.ruling} />
           <Reasons ruling={answer.ruling} />
         </div>

@@ -41,7 +41,7 @@ function AtcFields(): ReactElement {
   const degrees = unitOf('temperature', useAppSelector(selectPreferences)).name;
   return (
     <>
-      <AtcField chosen={watch('atc') as string} />
+      <AtcField chosen={watch('atc')} />
       {watch('atc') === 'yes' && (
         <div className="grid gap-5 sm:grid-cols-2">
           <TextField name="atcLow" label="From" unit={degrees} inputMode="decimal" />

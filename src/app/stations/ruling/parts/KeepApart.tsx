@@ -1,0 +1,45 @@
+import type { ReactElement } from 'react';
+import { vesselsAgainstLimit } from '../../../../core';
+import { nextRevision, vesselLabelOf, vesselRefOf, type LotFile } from '../../../../records';
+import { perform, useAppDispatch } from '../../../../store';
+import type { Answer } from '../../../lot/useLot';
+import { Button } from '../../../ui/Button';
+
+/** One tap that keeps a vessel which is over, or not settled, apart from its lot. */
+export function KeepApart({
+  file,
+  answer,
+}: {
+  file: LotFile;
+  answer: Answer;
+}): ReactElement | null {
+  const dispatch = useAppDispatch();
+  const { evidence, ruling } = answer;
+  const { over, notSettled } = vesselsAgainstLimit(evidence, ruling.belief);
+  const wet = [...over, ...notSettled].flatMap((one) => one.vesselId ?? []);
+  if (wet.length === 0 || wet.length === evidence.vessels.length) return null;
+  const keepApart = (id: string): void => {
+    const { containerId, item } = vesselRefOf(id);
+    const container = file.containers.find((one) => one.entityId === containerId);
+    if (!container) return;
+    const suspects = [
+      ...container.content.suspects,
+      { item: item ?? 1, because: 'other' as const },
+    ];
+    const change = { content: { ...container.content, suspects }, reason: 'Kept apart' };
+    void dispatch(
+      perform(`${vesselLabelOf(evidence.vessels, id)} is kept apart`, (scribe) => [
+        nextRevision(scribe, container, change),
+      ]),
+    );
+  };
+  return (
+    <div className="flex flex-wrap gap-3">
+      {wet.map((id) => (
+        <Button key={id} onClick={() => keepApart(id)}>
+          Keep {vesselLabelOf(evidence.vessels, id)} apart
+        </Button>
+      ))}
+    </div>
+  );
+}

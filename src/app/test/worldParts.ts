@@ -1,0 +1,50 @@
+import type { BoxContent, GivenContent, StrokeContent } from '../../records';
+
+/** A honey box that stands on a hive since June. */
+export const BOX: Omit<BoxContent, 'yardId' | 'colonyId' | 'label'> = {
+  boxKind: 'box',
+  role: 'honey',
+  formatId: 'langstroth-medium',
+  slots: 10,
+  excluder: true,
+  newComb: false,
+  lastHoney: '',
+  cleanedSince: false,
+  onDay: '2026-06-01',
+  offDay: null,
+  earlier: [],
+};
+
+/** Strips given with the honey boxes on. */
+export const STRIPS: Omit<GivenContent, 'colonyIds'> = {
+  givenKind: 'treatment',
+  name: 'Strips',
+  fromDay: '2026-07-20',
+  toDay: '2026-08-02',
+  boxesOn: true,
+  waitDays: 0,
+  fromTemperatureC: null,
+  toTemperatureC: null,
+  remark: '',
+};
+
+/** Boxes of the book, and typed ones, judged in one go and taken. */
+export function wholeStroke(boxIds: string[], typedBoxes: number): StrokeContent {
+  return {
+    scope: 'yard',
+    label: 'Moor, upper row',
+    yardId: null,
+    boxIds,
+    boxes: boxIds.length + typedBoxes,
+    framesPerBox: 10,
+    formatId: 'langstroth-medium',
+    honeyTenths: 10,
+    cappedTenths: 9,
+    shake: 'nothing-fell',
+    start: 0.5,
+    sampleSize: 2,
+    looks: [],
+    act: 'take',
+    remark: '',
+  };
+}
