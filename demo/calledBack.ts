@@ -18,7 +18,7 @@ import { DAY_MS, dayBefore, demoScribe } from './scribe';
 /** When the boxes were judged and taken, sold, and the treatment written down at last [days ago]. */
 const TAKEN = 25;
 const SOLD = 20;
-const HIVES = ['Hive 4', 'Hive 5', 'Hive 6'] as const;
+const HIVES = ['Hive 4', 'Hive 5', 'Hive 8'] as const;
 
 const DAY: Omit<HarvestContent, 'day'> = {
   name: 'Field yard, clover boxes',
@@ -83,11 +83,11 @@ export function calledBack(
   const lot = firstRevision(scribe, 'lot', {
     ...freshLotContent(`${day.slice(2).replaceAll('-', '')}-b`, day),
     name: 'Field yard, clover boxes',
-    origin: 'Field yard: Hive 4, Hive 5, Hive 6',
+    origin: 'Field yard: Hive 4, Hive 5, Hive 8',
     plant: 'clover and borage',
     category: 'blossom',
     storageTemperatureC: 14,
-    remark: 'Judged in one go, yard and all; sold before anybody thought of the strips in Hive 5.',
+    remark: 'Judged in one go, yard and all; sold before anybody thought of the strips in Hive 8.',
   });
   const lotId = lot.entityId;
   const basis = {
@@ -179,7 +179,7 @@ export function calledBack(
     { jarMoveId: crew!.entityId, done: 'returned', at: at(1), remark: '' },
     lotId,
   );
-  const treated = book.colonies.find((one) => one.content.name === 'Hive 5');
+  const treated = book.colonies.find((one) => one.content.name === 'Hive 8');
   const given = firstRevision(demoScribe('late-given', todayMs, 2), 'given', {
     givenKind: 'treatment',
     name: 'formic strips',

@@ -151,7 +151,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const ruling = ruleOnLot(evidenceOf(season, file.lot.entityId));
     expect(ruling.outcome).toBe('reject');
     expect(ruling.findings[0]?.sentence).toMatch(
-      /^Frames of Hive 5: On the hive during the treatment/,
+      /^Frames of Hive 8: On the hive during the treatment/,
     );
     const out = file.jarMoves.filter((one) => one.content.act === 'given-out');
     expect(out.reduce((sum, one) => sum + one.content.count, 0)).toBe(23);

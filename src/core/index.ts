@@ -209,7 +209,13 @@ export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
 export type { Finding, NextStep, Phrasing } from './ruling/rule';
-export { type HoneyEvent, LONG_STORAGE_DAYS, readingsInTime } from './ruling/honeyEvents';
+export {
+  type HistoryReason,
+  type HoneyEvent,
+  LONG_STORAGE_DAYS,
+  readingsInTime,
+} from './ruling/honeyEvents';
+export { HAPPENED } from './ruling/rules/earlierReadings';
 export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';
 export { checkAgainMonths } from './fermentation/storage';
 export { densityMoisture } from './mass/density';

@@ -202,7 +202,7 @@ export { type PailsOfDay, pailsOfDay, suggestedContainers } from './suggestedCon
 export { type TallyContent } from './tally';
 export { USUAL_DAY } from './usualDay';
 export { vesselIdOf, vesselId, vesselRefOf } from './vesselRef';
-export { type Workshop, knownFor, workshopOf } from './workshop';
+export { type Workshop, knownFor, workshopOf, readingsOfBefore } from './workshop';
 export { type Yard, type YardContent, yardContentSchema } from './yard';
 export {
   MOST_LOOKS,

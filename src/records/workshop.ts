@@ -1,4 +1,10 @@
-import { blocksOf, flatMapAlone, type InheritedBlock, type LotEvidence } from '../core';
+import {
+  blocksOf,
+  flatMapAlone,
+  type HistoryReason,
+  type InheritedBlock,
+  type LotEvidence,
+} from '../core';
 import {
   aroundEvidence,
   eventsOf,
@@ -112,4 +118,14 @@ export function knownFor(
       ...(inherited.length > 0 && { inherited }),
     },
   };
+}
+
+/** Readings of a lot that are history, each with what happened after it. */
+export function readingsOfBefore(
+  file: LotFile,
+  { meters, around }: Pick<Workshop, 'meters' | 'around'>,
+): ReadonlyMap<string, HistoryReason> {
+  const events = around ? eventsOf(file, around) : [];
+  const { earlier = [] } = evidenceFrom(contentsOf(file), { meters, events });
+  return new Map(earlier.map((one) => [one.id, one.before]));
 }

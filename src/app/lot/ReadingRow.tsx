@@ -1,5 +1,6 @@
 import { Camera, Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
+import { HAPPENED, type HistoryReason } from '../../core';
 import {
   meteredReading,
   vesselIdOf,
@@ -23,6 +24,8 @@ import { ReadingFields } from './ReadingFields';
 interface ReadingRowProps {
   reading: Reading;
   file: LotFile;
+  /** what happened after it, so that it is history; null for one of now */
+  before: HistoryReason | null;
 }
 
 export function vesselName({ content }: Reading, file: LotFile): string {
@@ -60,7 +63,7 @@ function Doubt({ would, was }: { would: number; was: number }): ReactElement {
 }
 
 /** One reading: what it means, how it was read, and what throws doubt on it. */
-export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
+export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactElement {
   const [correcting, setCorrecting] = useState(false);
   const [proving, setProving] = useState(false);
   const preferences = useAppSelector(selectPreferences);
@@ -87,6 +90,11 @@ export function ReadingRow({ reading, file }: ReadingRowProps): ReactElement {
         {read.status === 'read' && (
           <span className="block text-ink-soft">
             {correctionWords(read, metered.dial)} {offsetWords(metered.dial)}
+          </span>
+        )}
+        {before !== null && (
+          <span className="block font-semibold">
+            History: read before {HAPPENED[before]}. It is no part of the figure.
           </span>
         )}
         {marks

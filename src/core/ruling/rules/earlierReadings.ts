@@ -4,7 +4,8 @@ import type { EarlierReading, HistoryReason } from '../honeyEvents';
 import type { Found, Rule, RuleContext } from '../rule';
 import { percent, withDoubt } from '../say';
 
-const HAPPENED: Readonly<Record<HistoryReason, string>> = {
+/** What happened after a reading that makes it history, as a sentence goes on. */
+export const HAPPENED: Readonly<Record<HistoryReason, string>> = {
   drying: 'it was dried',
   blending: 'honey was poured into it',
   'standing-open': 'it stood open',

@@ -1,5 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import type { LotFile } from '../../../../records';
+import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { Button } from '../../../ui/Button';
 import { PageLink } from '../../../ui/PageLink';
@@ -10,6 +11,7 @@ const FIRST_ROWS = 10;
 
 /** Readings of the lot, latest first. */
 export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
+  const before = useReadingsOfBefore(file);
   const [all, setAll] = useState(false);
   const latest = [...file.readings].reverse();
   const shown = all ? latest : latest.slice(0, FIRST_ROWS);
@@ -24,7 +26,12 @@ export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
       ) : (
         <ul className="divide-y divide-thread">
           {shown.map((one) => (
-            <ReadingRow key={one.entityId} reading={one} file={file} />
+            <ReadingRow
+              key={one.entityId}
+              reading={one}
+              file={file}
+              before={before.get(one.entityId) ?? null}
+            />
           ))}
         </ul>
       )}

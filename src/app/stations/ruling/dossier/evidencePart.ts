@@ -1,3 +1,4 @@
+import { HAPPENED } from '../../../../core';
 import {
   meteredReading,
   vesselIdOf,
@@ -18,7 +19,11 @@ import { SIGN_CHOICES } from '../parts/LotFields';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 
-function readingRow(reading: Reading, { file, meters, preferences }: DossierSources): string[] {
+function readingRow(
+  reading: Reading,
+  { file, meters, preferences, answer }: DossierSources,
+): string[] {
+  const before = answer.evidence.earlier?.find((one) => one.id === reading.entityId)?.before;
   const { content, author } = reading;
   const { read } = meteredReading(content, meters);
   const id = vesselIdOf(content);
@@ -33,7 +38,7 @@ function readingRow(reading: Reading, { file, meters, preferences }: DossierSour
     `${temperature}${content.atc === null ? ', ATC not known' : content.atc ? ', ATC' : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
     read.status === 'read' ? `${read.moisturePercent.toFixed(2)} %` : '—',
-    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}`,
+    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}${before ? `, history: before ${HAPPENED[before]}` : ''}`,
   ];
 }
 

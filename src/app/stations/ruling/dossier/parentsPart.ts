@@ -39,7 +39,7 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
     ...(file.frames
       ? [text(`Comb: ${makeUpWords(file.frames.content, sources.preferences)}`)]
       : []),
-    ...readingBlocks({ ...sources, file }),
+    ...readingBlocks({ ...sources, file, answer: lot }),
     text(dryingWords(lot)),
     text(doubtWords(lot)),
   ];

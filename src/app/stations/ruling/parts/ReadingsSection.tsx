@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import type { Ruling } from '../../../../core';
 import type { LotFile } from '../../../../records';
 import { ReadingEntry } from '../../../lot/ReadingEntry';
+import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { PageLink } from '../../../ui/PageLink';
 import { SheetSection } from '../../../ui/SheetSection';
@@ -11,6 +12,7 @@ const MOST_ROWS = 12;
 
 /** The readings of a lot, and the form for the next one. */
 export function ReadingsSection({ file, ruling }: { file: LotFile; ruling: Ruling }): ReactElement {
+  const before = useReadingsOfBefore(file);
   const latest = file.readings.slice(-MOST_ROWS);
   const older = file.readings.length - latest.length;
   return (
@@ -23,7 +25,12 @@ export function ReadingsSection({ file, ruling }: { file: LotFile; ruling: Rulin
       {latest.length > 0 && (
         <ul className="mb-5 divide-y divide-thread border-b border-thread">
           {latest.map((one) => (
-            <ReadingRow key={one.entityId} reading={one} file={file} />
+            <ReadingRow
+              key={one.entityId}
+              reading={one}
+              file={file}
+              before={before.get(one.entityId) ?? null}
+            />
           ))}
         </ul>
       )}
