@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { lookedRecords, watchList } from '../data/watchList';
 import { NOTHING_SAID, World, type Said } from '../test/world';
 
 const FOR_US: Said = { use: 'own-use', because: 'for our own table' };
@@ -80,6 +81,42 @@ describe('what leaves the house', () => {
     expect(world.fill(lotId, `${bucket}#3`, 4, FOR_US)).toBe(true);
     const kept = world.ruled(lotId).file.packings.at(-1)!.content;
     expect(kept.release).toMatchObject({ use: 'own-use', reason: 'for our own table' });
+  });
+});
+
+describe('a bucket that is kept apart', () => {
+  test('leaves for a reason only, though its lot is accepted and signed', () => {
+    const world = new World(1);
+    const lotId = world.plainLot('260810-a');
+    const bucket = world.buckets(lotId, 3);
+    [15.6, 15.8, 21.8].forEach((percent, at) => world.read(lotId, bucket, at + 1, percent));
+    world.keepApart(bucket, 3);
+    expect(world.gate(lotId)).toMatchObject({ why: expect.stringMatching(/^Nobody has signed/) });
+    world.sign(lotId);
+    expect(world.ruled(lotId).ruling.outcome).toBe('conditions');
+    expect(world.gate(lotId, [`${bucket}#1`])).toEqual({ status: 'open' });
+    expect(world.gate(lotId, [`${bucket}#3`])).toMatchObject({
+      status: 'reason',
+      why: expect.stringMatching(/^Bucket 3 by itself is over 20\.0 %/),
+    });
+  });
+});
+
+describe('a look that is due', () => {
+  test('ends with "all well", and with a tasting', () => {
+    const world = new World(1);
+    const lotId = world.plainLot('260810-a');
+    const bucket = world.buckets(lotId, 1);
+    world.read(lotId, bucket, 1, 17.6);
+    world.nowMs = Date.parse('2027-04-01T12:00:00.000Z');
+    const due = (): string[] =>
+      watchList([world.stored(lotId)], [], world.nowMs).map((one) => one.kind);
+    expect(due()).toContain('recheck');
+    const scribe = { ...world.scribe, now: () => '2027-04-01T10:00:00.000Z' };
+    const looked = lookedRecords(scribe, world.stored(lotId));
+    expect(looked).toHaveLength(1);
+    world.records.push(...looked);
+    expect(due()).not.toContain('recheck');
   });
 });
 

@@ -10,9 +10,11 @@ import {
   harvestFileOf,
   harvestOf,
   judgeFrames,
+  jarStocks,
   judgingOf,
   nextRevision,
   signedRulingContent,
+  storedVessels,
   type AnyRecord,
   type Blend,
   type ContentOf,
@@ -23,6 +25,7 @@ import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_DAY } from '../../records/test/sampleYard';
 import type { HarvestDay } from '../data/useHarvest';
 import { ruledLot, type RuledLot } from '../data/ruledLots';
+import type { StoredLot } from '../data/useStore';
 import { openCallBacks, type OpenCallBack } from '../data/callBacks';
 import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
 import { phrasingFor } from '../format/phrasing';
@@ -156,6 +159,14 @@ export class World {
     this.records.push(firstRevision(this.scribe, 'reading', content, lotId));
   }
 
+  /** Marks a bucket to be kept apart. */
+  keepApart(container: string, item: number): void {
+    const last = current(this.records).find((one) => one.entityId === container);
+    if (last?.kind !== 'container') return;
+    const content = { ...last.content, suspects: [{ item, because: 'other' as const }] };
+    this.records.push(nextRevision(this.scribe, last, { content, reason: 'Kept apart' }));
+  }
+
   correctLastReading(lotId: string, percent: number): void {
     const last = current(this.records).findLast(
       (one) => one.kind === 'reading' && one.ownerId === lotId,
@@ -177,6 +188,12 @@ export class World {
     const workshop = this.workshop();
     const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
     return ruledLot(file, workshop, phrasingFor(DEFAULT_PREFERENCES));
+  }
+
+  stored(lotId: string): StoredLot {
+    const lot = this.ruled(lotId);
+    const vessels = storedVessels(lot.file, 17.5, []);
+    return { ...lot, vessels, jars: jarStocks(lot.file) };
   }
 
   gate(lotId: string, vesselIds: readonly string[] = []): Gate {

@@ -189,6 +189,15 @@ describe('a meter whose ATC nobody knows', () => {
     expect(unknown.moisturePercent + expanded).toBeGreaterThan(high);
   });
 
+  test('far from 20 °C its ± grows with what the two answers differ by', () => {
+    const hot = { ...dial, temperatureC: 40 } as const;
+    const doubt = (atc: boolean | null): number =>
+      readingBudget({ ...hot, atc }, condition).temperature;
+    // 20 °C at 0.00023 each is 1.8 points; one of the two ends is true, so half of it counts in full
+    expect(doubt(null)).toBeCloseTo(Math.hypot(doubt(false), 0.9), 1);
+    expect(doubt(null)).toBeGreaterThan(0.85);
+  });
+
   test('at 20 °C it does not matter', () => {
     const cool = interpretReading({ ...dial, temperatureC: 20, atc: null });
     expect(cool).toMatchObject({ status: 'read', marks: [] });
