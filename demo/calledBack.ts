@@ -9,9 +9,9 @@ import {
   lotFramesContent,
   strokePartsOfDay,
   type AnyRecord,
-  type HarvestContent,
   type Meters,
 } from '../src/records';
+import { PLAIN_DAY } from './hives';
 import { signedDemo } from './signed';
 import { DAY_MS, dayBefore, demoScribe } from './scribe';
 
@@ -20,21 +20,7 @@ const TAKEN = 25;
 const SOLD = 20;
 const HIVES = ['Hive 4', 'Hive 5', 'Hive 8'] as const;
 
-const DAY: Omit<HarvestContent, 'day'> = {
-  name: 'Field yard, clover boxes',
-  schoolId: DEFAULT_SCHOOL_ID,
-  timing: 'after-each-flow',
-  stays: 'clear',
-  flowId: null,
-  clearing: { method: 'smoke', agent: '', contactHours: null, leadDays: null },
-  outdoorTemperatureC: 21,
-  relativeHumidity: 0.6,
-  honeyKind: 'ordinary',
-  ruleSetId: 'eu-2001-110',
-  targetPercent: 18,
-  bucketKg: 14,
-  remark: '',
-};
+const NAME = 'Field yard, clover boxes';
 
 /**
  * A whole yard judged in one go, signed, and sold; then somebody writes down that one of its hives was
@@ -53,7 +39,7 @@ export function calledBack(
   const boxes = book.boxes.filter((one) =>
     HIVES.some((name) => colonyOf(book, one.content.colonyId)?.content.name === name),
   );
-  const harvest = firstRevision(scribe, 'harvest', { ...DAY, day });
+  const harvest = firstRevision(scribe, 'harvest', { ...PLAIN_DAY, name: NAME, day, flowId: null });
   const stroke = firstRevision(
     scribe,
     'stroke',
@@ -82,7 +68,7 @@ export function calledBack(
   );
   const lot = firstRevision(scribe, 'lot', {
     ...freshLotContent(`${day.slice(2).replaceAll('-', '')}-b`, day),
-    name: 'Field yard, clover boxes',
+    name: NAME,
     origin: 'Field yard: Hive 4, Hive 5, Hive 8',
     plant: 'clover and borage',
     category: 'blossom',

@@ -87,7 +87,8 @@ function placeRecords(todayMs: number): AnyRecord[] {
   return [...yards.values(), ...hives.values(), ...boxes, ...totes, ...flows, ...given];
 }
 
-const PLAIN_DAY: Omit<HarvestContent, 'name' | 'day' | 'flowId'> = {
+/** A day of the demo with nothing out of the ordinary. */
+export const PLAIN_DAY: Omit<HarvestContent, 'name' | 'day' | 'flowId'> = {
   schoolId: DEFAULT_SCHOOL_ID,
   timing: 'after-each-flow',
   stays: 'clear',

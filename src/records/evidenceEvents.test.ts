@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { ruleOnLot, schoolOf } from '../core';
+import { NO_CIRCUMSTANCES, ruleOnLot, schoolOf } from '../core';
 import type { Around } from './aroundEvidence';
 import { aroundEvidence } from './aroundEvidence';
 import { bookOf } from './book';
@@ -168,8 +168,8 @@ describe('what the books know of the hives', () => {
   test('honey of a hive marked as suspect is not fed back, whatever was said of the lot', () => {
     const { evidence } = lotOfLooks([sampleLook([9, 9])], true);
     expect(evidence.suspectHives).toEqual(['Hive 7']);
-    const said = { ...evidence, circumstances: undefined };
-    const { ways, findings } = ruleOnLot({ ...evidence, ...said, circumstances: HEALTHY });
+    const circumstances = { ...NO_CIRCUMSTANCES, sourceHealth: 'healthy' } as const;
+    const { ways, findings } = ruleOnLot({ ...evidence, circumstances });
     expect(ways.find((one) => one.id === 'feed-back')).toMatchObject({ open: false });
     expect(findings.find((one) => one.ruleId === 'source-colony')?.bearing).toBe('condition');
     expect(lotOfLooks([sampleLook([9, 9])]).evidence.suspectHives).toBeUndefined();
@@ -186,15 +186,3 @@ describe('what the books know of the hives', () => {
     expect(evidenceFrom(contentsOf(gone)).unknown).toEqual(['rule-set']);
   });
 });
-
-const HEALTHY = {
-  nectar: 'ordinary',
-  sourceHealth: 'healthy',
-  residues: [],
-  treated: null,
-  brood: 'none',
-  wetEquipment: false,
-  taint: 'none',
-  lastFlowInBoxes: false,
-  setState: 'liquid',
-} as const;

@@ -22,7 +22,7 @@ import {
   type LotFile,
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
-import { SAMPLE_DAY } from '../../records/test/sampleYard';
+import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';
 import type { HarvestDay } from '../data/useHarvest';
 import { ruledLot, type RuledLot } from '../data/ruledLots';
 import type { StoredLot } from '../data/useStore';
@@ -34,7 +34,7 @@ import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../forms/parsed';
-import { BOX, STRIPS, wholeStroke } from './worldParts';
+import { STRIPS, wholeStroke } from './worldParts';
 
 /** Why honey is used all the same, as tests type it. */
 export interface Said {
@@ -68,7 +68,7 @@ export class World {
         remark: '',
       });
       const box = firstRevision(this.scribe, 'box', {
-        ...BOX,
+        ...SAMPLE_BOX,
         label: 'Upper box',
         yardId: yard.entityId,
         colonyId: hive.entityId,

@@ -1,19 +1,4 @@
-import type { BoxContent, GivenContent, StrokeContent } from '../../records';
-
-/** A honey box that stands on a hive since June. */
-export const BOX: Omit<BoxContent, 'yardId' | 'colonyId' | 'label'> = {
-  boxKind: 'box',
-  role: 'honey',
-  formatId: 'langstroth-medium',
-  slots: 10,
-  excluder: true,
-  newComb: false,
-  lastHoney: '',
-  cleanedSince: false,
-  onDay: '2026-06-01',
-  offDay: null,
-  earlier: [],
-};
+import type { GivenContent, StrokeContent } from '../../records';
 
 /** Strips given with the honey boxes on. */
 export const STRIPS: Omit<GivenContent, 'colonyIds'> = {

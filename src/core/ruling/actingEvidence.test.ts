@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { interpretReading } from '../moisture/interpretReading';
 import { readingBudget } from '../moisture/readingBudget';
 import { lotMoisture } from '../moisture/lotMoisture';
-import { lotEvidence, readingsOf } from '../test/lotEvidence';
+import { bucketsOf, lotEvidence, readingsOf, said } from '../test/lotEvidence';
+import { NO_CIRCUMSTANCES } from './circumstances';
 import { ruleOnLot } from './engine';
 import type { LotEvidence, ReadingEvidence } from './evidence';
 import { readingsInTime, type HoneyEvent } from './honeyEvents';
@@ -23,18 +24,6 @@ function inTime(
   const { present, earlier } = readingsInTime(readings, events);
   return lotEvidence({ ...more, readings: present, ...(earlier.length > 0 && { earlier }) });
 }
-
-const bucketsOf = (count: number, massKg: number | null = 20) =>
-  Array.from({ length: count }, (_, place) => ({
-    id: `b${place + 1}`,
-    label: `Bucket ${place + 1}`,
-    massKg,
-  }));
-
-const said = (evidence: LotEvidence): string =>
-  ruleOnLot(evidence)
-    .findings.map((one) => one.sentence)
-    .join('\n');
 
 describe('readings have a date, and honey has events', () => {
   const dried: HoneyEvent = { kind: 'drying', atDay: 110 };
@@ -145,18 +134,7 @@ describe('nothing is dropped in silence', () => {
   test('boxes that turn out treated block the lot for every use', () => {
     const evidence = lotEvidence({
       readings: readingsOf([15.9, 15.9]),
-      circumstances: {
-        nectar: 'not-said',
-        sourceHealth: 'not-said',
-        residues: [],
-        treated: null,
-        brood: 'none',
-        wetEquipment: false,
-        taint: 'none',
-        lastFlowInBoxes: false,
-        setState: 'liquid',
-        outsideBoxes: 'given',
-      },
+      circumstances: { ...NO_CIRCUMSTANCES, outsideBoxes: 'given' },
     });
     expect(ruleOnLot(evidence).outcome).toBe('reject');
   });

@@ -2,23 +2,11 @@ import { describe, expect, test } from '@jest/globals';
 import { tankMoisture } from '../blending/blendTask';
 import { lotMoisture } from '../moisture/lotMoisture';
 import { SPREAD_PRIORS } from '../moisture/spreads';
-import { lotEvidence, readingsOf } from '../test/lotEvidence';
+import { bucketsOf, lotEvidence, readingsOf, said } from '../test/lotEvidence';
 import { ruleOnLot } from './engine';
 import type { LotEvidence } from './evidence';
 import { flipsOf } from './flips';
 import { anyVesselOver, vesselEstimate } from './vesselMoistures';
-
-const bucketsOf = (count: number, massKg: number | null = 20) =>
-  Array.from({ length: count }, (_, place) => ({
-    id: `b${place + 1}`,
-    label: `Bucket ${place + 1}`,
-    massKg,
-  }));
-
-const said = (evidence: LotEvidence): string =>
-  ruleOnLot(evidence)
-    .findings.map((one) => one.sentence)
-    .join('\n');
 
 describe('each vessel counts', () => {
   const each = (values: readonly number[], count = values.length): LotEvidence =>

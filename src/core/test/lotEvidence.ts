@@ -1,5 +1,6 @@
 import { findRuleSet, type RuleSet } from '../limits/ruleSets';
 import type { LotEvidence, ReadingEvidence } from '../ruling/evidence';
+import { ruleOnLot } from '../ruling/engine';
 import { ordinaryReading } from '../ruling/oneReading';
 
 export function ruleSet(id: string): RuleSet {
@@ -30,3 +31,17 @@ export function readingsOf(values: readonly number[], vesselId = 'a'): ReadingEv
     id: `${vesselId}${at}`,
   }));
 }
+
+/** Some buckets alike. */
+export const bucketsOf = (count: number, massKg: number | null = 20) =>
+  Array.from({ length: count }, (_, place) => ({
+    id: `b${place + 1}`,
+    label: `Bucket ${place + 1}`,
+    massKg,
+  }));
+
+/** Everything that a ruling finds, one sentence a line. */
+export const said = (evidence: LotEvidence): string =>
+  ruleOnLot(evidence)
+    .findings.map((one) => one.sentence)
+    .join('\n');

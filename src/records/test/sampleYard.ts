@@ -36,7 +36,8 @@ export interface SampleYard {
   readonly harvest: RecordOf<'harvest'>;
 }
 
-const BOX: Omit<BoxContent, 'yardId' | 'colonyId'> = {
+/** A honey box that stands on a hive since June. */
+export const SAMPLE_BOX: Omit<BoxContent, 'yardId' | 'colonyId'> = {
   boxKind: 'box',
   label: 'Box 1',
   role: 'honey',
@@ -64,9 +65,9 @@ export function sampleYard(day: Partial<HarvestContent> = {}, stem = 'y'): Sampl
     });
   const hives = [hive('Hive 7'), hive('Hive 8')] as const;
   const yardId = yard.entityId;
-  const box = firstRevision(scribe, 'box', { ...BOX, yardId, colonyId: hives[0].entityId });
+  const box = firstRevision(scribe, 'box', { ...SAMPLE_BOX, yardId, colonyId: hives[0].entityId });
   const tote = firstRevision(scribe, 'box', {
-    ...BOX,
+    ...SAMPLE_BOX,
     boxKind: 'tote',
     label: 'Tote A',
     yardId: null,
