@@ -199,7 +199,8 @@ export function watchList(
   nowMs: number,
 ): Watch[] {
   const ofLots = lots
-    .filter(isInStore)
+    // what is blocked is kept apart, never to be used first
+    .filter((lot) => isInStore(lot) && lot.ruling.outcome !== 'reject')
     .flatMap((lot) => [
       recheck(lot),
       ...byForecast(lot, nowMs),

@@ -40,6 +40,9 @@ describe('a yard treated with its honey boxes on, judged in one go', () => {
     world.give(0);
     expect(world.ruled(lotId).ruling.outcome).toBe('reject');
     expect(world.gate(lotId)).toMatchObject({ status: 'shut' });
+    const inTwoYears = Date.parse('2028-08-01T12:00:00.000Z');
+    expect(watchList([world.stored(lotId)], [], inTwoYears)).toEqual([]);
+    expect(watchList([world.stored(other)], [], inTwoYears)).not.toEqual([]);
     expect(world.fill(lotId, `${bucket}#2`, 5, FOR_US)).toBe(false);
     expect(world.giveOut(lotId, 1, 'neighbour', FOR_US)).toBe(false);
     expect(world.ruled(blended).ruling.outcome).toBe('reject');
