@@ -96,6 +96,13 @@ test('the pooled school judges a frame beside all others of the day', async ({ p
     .filter({ has: page.getByRole('heading', { name: 'Whole lot' }) })
     .getByRole('button', { name: 'Judge by it' })
     .click();
+  // kept before the page is left
+  await expect(
+    schools
+      .getByRole('listitem')
+      .filter({ has: page.getByRole('heading', { name: 'Whole lot' }) })
+      .getByText('Judges today'),
+  ).toBeVisible();
   await openBox(page, 'Hive 4');
   await tenths(page, 'A', 6).click();
   await tenths(page, 'B', 6).click();
