@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { lookedRecords, watchList } from '../data/watchList';
-import { NOTHING_SAID, World, type Said } from '../test/world';
+import { World } from '../test/world';
+import { NOTHING_SAID, type Said } from '../test/worldParts';
 
 const FOR_US: Said = { use: 'own-use', because: 'for our own table' };
 
@@ -64,6 +65,11 @@ describe('a yard treated with its honey boxes on, judged in one go', () => {
       nextStep: 'ask-treated',
     });
     expect(world.gate(lotId)).toMatchObject({ status: 'reason' });
+    world.answerTreated(lotId, 'nothing-given');
+    expect(world.ruled(lotId).ruling.outcome).toBe('accept');
+    world.answerTreated(lotId, 'given');
+    expect(world.ruled(lotId).ruling.outcome).toBe('reject');
+    expect(world.gate(lotId)).toMatchObject({ status: 'shut' });
   });
 });
 

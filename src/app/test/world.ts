@@ -27,6 +27,7 @@ import type { HarvestDay } from '../data/useHarvest';
 import { ruledLot, type RuledLot } from '../data/ruledLots';
 import type { StoredLot } from '../data/useStore';
 import { openCallBacks, type OpenCallBack } from '../data/callBacks';
+import { circumstancesFormOf, readCircumstancesForm } from '../forms/circumstancesForm';
 import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
 import { phrasingFor } from '../format/phrasing';
 import { gateOf, type Gate } from '../gate/gate';
@@ -34,15 +35,7 @@ import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../forms/parsed';
-import { STRIPS, wholeStroke } from './worldParts';
-
-/** Why honey is used all the same, as tests type it. */
-export interface Said {
-  readonly use: 'own-use' | '';
-  readonly because: string;
-}
-
-export const NOTHING_SAID: Said = { use: '', because: '' };
+import { NOTHING_SAID, STRIPS, wholeStroke, type Said } from './worldParts';
 
 /** A small season that tests act in, through the same forms and functions as the pages. */
 export class World {
@@ -159,6 +152,17 @@ export class World {
     this.records.push(firstRevision(this.scribe, 'reading', content, lotId));
   }
 
+  /** Answers whether hives of typed boxes were treated or fed, through the form. */
+  answerTreated(lotId: string, outsideBoxes: 'nothing-given' | 'given'): void {
+    const former = this.ruled(lotId).file.circumstances;
+    const form = { ...circumstancesFormOf(former?.content ?? null), outsideBoxes };
+    const parsed = readCircumstancesForm(form, DEFAULT_PREFERENCES);
+    if (!parsed.ok) throw new Error('the form did not take the answer');
+    this.records.push(
+      entryRevision(this.scribe, { kind: 'circumstances', former, ownerId: lotId }, parsed.content),
+    );
+  }
+
   /** Marks a bucket to be kept apart. */
   keepApart(container: string, item: number): void {
     const last = current(this.records).find((one) => one.entityId === container);
@@ -204,16 +208,12 @@ export class World {
     const lot = this.ruled(lotId);
     const { evidence, ruling, file } = lot;
     const signature = { outcome: ruling.outcome, initials: 'AB', overrideReason: '', remark: '' };
-    const evidenceIds = this.evidenceIds(file);
+    const evidenceIds = evidenceIdsOf(file, this.workshop().meters);
     const content = signedRulingContent(signature, { evidence, ruling, evidenceIds });
     const former = file.ruling;
     this.records.push(
       entryRevision(this.scribe, { kind: 'ruling', former, ownerId: lotId }, content),
     );
-  }
-
-  private evidenceIds(file: LotFile): string[] {
-    return evidenceIdsOf(file, this.workshop().meters);
   }
 
   /** Fills jars through the form; whether it let it. */

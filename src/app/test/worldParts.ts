@@ -33,3 +33,11 @@ export function wholeStroke(boxIds: string[], typedBoxes: number): StrokeContent
     remark: '',
   };
 }
+
+/** Why honey is used all the same, as tests type it. */
+export interface Said {
+  readonly use: 'own-use' | '';
+  readonly because: string;
+}
+
+export const NOTHING_SAID: Said = { use: '', because: '' };
