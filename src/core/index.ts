@@ -46,6 +46,7 @@ export {
   type CheckDue,
   type ZeroPoint,
 } from './instruments/drift';
+export { uncheckedZero } from './instruments/uncheckedZero';
 export {
   OIL_ND20_RANGE,
   OIL_PER_C_RANGE,
@@ -74,6 +75,10 @@ export {
 export {
   conformityDecision,
   conformityProbability,
+  decisionOn,
+  expandedOf,
+  guardOf,
+  normalEquivalent,
   GUARD_FACTOR,
   type Estimate,
 } from './conformity/conformity';
@@ -119,8 +124,19 @@ export {
   type ReadingMark,
 } from './moisture/interpretReading';
 export { criticalRange } from './moisture/criticalRange';
+export {
+  learnedBetweenVessels,
+  vesselScatter,
+  type LearnedSpread,
+  type VesselScatter,
+} from './moisture/learnedSpreads';
 export { type ComponentId } from './moisture/lotComponents';
-export { lotMoisture, readingUncertainty, type LotComponent } from './moisture/lotMoisture';
+export {
+  estimateOf,
+  lotMoisture,
+  readingUncertainty,
+  type LotComponent,
+} from './moisture/lotMoisture';
 export {
   LAYERING_SPREAD_PERCENT,
   SAMPLE_STATES,
@@ -129,16 +145,20 @@ export {
   type Spot,
 } from './moisture/sampleState';
 export {
+  LAYER_HALF_WIDTH,
   OWN_REPEATABILITY_FROM_DOF,
   SPREAD_PRIORS,
   readerRepeatability,
+  type LearnedSpreads,
   type Repeatability,
   type Spread,
 } from './moisture/spreads';
 export {
   BUDGET_DEFAULTS,
   DIVISION_RANGE,
+  METHOD_TERMS,
   readingBudget,
+  type MethodKind,
   type MeterCondition,
   type ZeroCheck,
 } from './moisture/readingBudget';

@@ -84,7 +84,7 @@ describe('a meter and its readings', () => {
     const before = at('2026-08-01T10:00:00.000Z');
     const after = at('2026-08-01T11:00:00.000Z');
     expect(before.mean).toBeCloseTo(19, 1);
-    expect(before.expanded).toBeCloseTo(0.5, 1);
+    expect(before.expanded).toBeCloseTo(0.8, 1);
     expect(before.zero).toBe('checked');
     expect(before.mean).toBeCloseTo(after.mean, 6);
     expect(before.expanded).toBeCloseTo(after.expanded, 3);
@@ -175,7 +175,7 @@ describe('how well a reader repeats', () => {
     ];
     const sizes = replicateSets(readings).map((one) => one.values.length);
     expect(sizes).toEqual([2, 1, 1, 3, 1]);
-    expect(repeatabilityOf('AB', replicateSets(readings))).toMatchObject({ degreesOfFreedom: 13 });
+    expect(repeatabilityOf('AB', replicateSets(readings))).toMatchObject({ degreesOfFreedom: 8 });
   });
 
   test('a lot’s own replicates do not count twice, and nobody’s readings teach nothing', () => {
@@ -272,6 +272,6 @@ describe('a lot with everything from the bench', () => {
     const known = knownFor(workshop, { lotId: lot!.entityId, contents });
     expect(workshop.files).toHaveLength(2);
     expect(known.meters).toBe(meters);
-    expect(known.repeatability).toMatchObject({ degreesOfFreedom: 10 });
+    expect(known.repeatability).toMatchObject({ degreesOfFreedom: 5 });
   });
 });

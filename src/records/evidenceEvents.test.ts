@@ -11,7 +11,7 @@ import { contentsOf, evidenceFrom } from './lotEvidence';
 import { lotFileOf, type LotFile } from './lotFile';
 import { lotFrameOf, lotFramesContent } from './lotMakeUp';
 import { NO_METERS } from './meters';
-import { pastLotsOf } from './pastLots';
+import { pastLotsOf, teachingLots } from './pastLots';
 import { firstRevision, nextRevision } from './revise';
 import { ripePieces } from './ripePieces';
 import { roomFilesOf } from './roomFile';
@@ -66,14 +66,16 @@ describe('what comb is worth is taught by honey as it came from the comb', () =>
   test('lots read after drying teach nothing; read before it they do', () => {
     const dried = Array.from({ length: 5 }, (_, at) => readLot(`dried-${at}`, '2026-08-07'));
     const around = driedIn(dried.map((one) => one.lot.entityId));
-    expect(pastLotsOf(dried, NO_METERS, around)).toEqual([]);
-    expect(pastLotsOf(dried, NO_METERS, AROUND)).toHaveLength(5);
+    expect(pastLotsOf(teachingLots(dried, NO_METERS, around))).toEqual([]);
+    expect(pastLotsOf(teachingLots(dried, NO_METERS, AROUND))).toHaveLength(5);
     const before = readLot('before', '2026-08-02');
-    expect(pastLotsOf([before], NO_METERS, driedIn([before.lot.entityId]))).toHaveLength(1);
+    expect(
+      pastLotsOf(teachingLots([before], NO_METERS, driedIn([before.lot.entityId]))),
+    ).toHaveLength(1);
   });
 
   test('crystals on the prism teach nothing', () => {
-    expect(pastLotsOf([readLot('set', '2026-08-02', 'crystals')])).toEqual([]);
+    expect(pastLotsOf(teachingLots([readLot('set', '2026-08-02', 'crystals')]))).toEqual([]);
   });
 });
 

@@ -10,7 +10,9 @@ import {
   type Circumstances,
   type CombEvidence,
   type HoneyEvent,
+  type LearnedSpreads,
   type LotEvidence,
+  type MethodKind,
   type PastLot,
   type ReadingEvidence,
   type RuleSet,
@@ -65,6 +67,8 @@ export interface KnownBesides {
   readonly meters?: Meters;
   /** how well those who read it repeat, from other lots */
   readonly repeatability?: Spread;
+  /** what vessels differ by, from other lots */
+  readonly learned?: LearnedSpreads;
   /** shipped ones and the keeper's own; without it the shipped ones */
   readonly ruleSets?: readonly RuleSet[];
   /** what rooms, days at the line, blends and hives tell of it */
@@ -111,6 +115,7 @@ export function vesselsOf(containers: readonly Kept<ContainerContent>[]): Vessel
 export function readingEvidence(
   { entityId, content }: Kept<ReadingContent>,
   meters: Meters = NO_METERS,
+  kind: MethodKind = 'blossom',
 ): ReadingEvidence | null {
   const metered = meteredReading(content, meters);
   const { read } = metered;
@@ -126,7 +131,7 @@ export function readingEvidence(
     marks: read.marks,
     zeroCheck: metered.condition.zeroCheck,
     takenDay: dayOfMoment(content.takenAt),
-    budget: readingBudget(metered.dial, metered.condition),
+    budget: readingBudget(metered.dial, metered.condition, kind),
     ...(wouldBe !== null && { wouldBePercent: wouldBe }),
   };
 }
@@ -206,12 +211,20 @@ function ruleSetEvidence(
   };
 }
 
+/** The honey as refractometry meets it: what its category and the limits say of it. */
+const methodKindOf = ({ honeyKind, category }: LotContent): MethodKind => {
+  if (honeyKind === 'heather') return 'heather';
+  return category === 'honeydew' ? 'honeydew' : 'blossom';
+};
+
 /** Readings of now and of before, and how many cannot be used. */
 function readingsEvidence(
-  readings: readonly Kept<ReadingContent>[],
+  { lot, readings }: LotContents,
   { meters = NO_METERS, events = [] }: KnownBesides,
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
-  const usable = readings.map((one) => readingEvidence(one, meters)).filter((one) => one !== null);
+  const usable = readings
+    .map((one) => readingEvidence(one, meters, methodKindOf(lot)))
+    .filter((one) => one !== null);
   const { present, earlier } = readingsInTime(usable, events);
   const unreadable = readings.filter((one) => isUnreadable(one, meters)).length;
   return {
@@ -233,18 +246,19 @@ const unchangedSince = (events: readonly HoneyEvent[]): number =>
  */
 export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
   const { lot, containers, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], repeatability, around = {}, events = [], ruleSets } = known;
+  const { pastLots = [], repeatability, learned, around = {}, events = [], ruleSets } = known;
   return {
     honeyKind: lot.honeyKind,
     ...ruleSetEvidence(lot, ruleSets),
     targetPercent: lot.targetPercent,
     comb: combEvidence(contents, pastLots),
     vessels: vesselsOf(containers),
-    ...readingsEvidence(contents.readings, known),
+    ...readingsEvidence(contents, known),
     storageTemperatureC: lot.storageTemperatureC,
     signs: lot.signs,
     ...benchEvidence(lot, bench, unchangedSince(events)),
     ...(repeatability && { repeatability }),
+    ...(learned && { learned }),
     takenDay: dayNumber(lot.date),
     ...(contents.circumstances && { circumstances: circumstancesOf(contents.circumstances) }),
     ...colourEvidence(contents),

@@ -14,7 +14,7 @@ import {
   makeUpShake,
   makeUpStates,
 } from './lotMakeUp';
-import { pastLotsBefore, pastLotsOf } from './pastLots';
+import { pastLotsBefore, pastLotsOf, teachingLots } from './pastLots';
 import { firstRevision } from './revise';
 import { framesOfStroke, strokeParts, verdictOfStroke } from './strokeEvidence';
 import type { Book } from './book';
@@ -136,7 +136,7 @@ describe('own lots teach', () => {
   test('judged and measured lots correct what the next is expected to be, never the other way', () => {
     const early = lotOf([[10, 10]], { dial: 16.4, day: '2026-06-20' }).file;
     const late = lotOf([[10, 10]], { day: '2026-08-20' }).file;
-    const past = pastLotsOf([early, late]);
+    const past = pastLotsOf(teachingLots([early, late]));
     expect(past.map((one) => one.lotId)).toEqual([early.lot.entityId]);
     const expected = (file: typeof late) => {
       const { entityId: lotId, content } = file.lot;

@@ -6,7 +6,9 @@ import {
   jumpAfter,
   type Calibration,
   type DialReading,
+  type LearnedSpread,
   type MeterCondition,
+  uncheckedZero,
   type ZeroPoint,
 } from '../core';
 import type { Instrument } from './instrument';
@@ -52,21 +54,47 @@ export interface MeteredReading {
   readonly doubtedBy: ZeroPoint | null;
 }
 
+/** What a zero that nobody checked may be off by, as the checks of own meters teach. */
+export function learnedZero(meters: Meters): LearnedSpread {
+  const known = ZEROS.get(meters);
+  if (known) return known;
+  const found = uncheckedZero([...meters.values()].map((one) => one.points));
+  ZEROS.set(meters, found);
+  return found;
+}
+
+/** Found once for the meters of a book, which never change. */
+const ZEROS = new WeakMap<Meters, LearnedSpread>();
+
+function uncheckedCondition(resolution: number, meters: Meters): MeterCondition {
+  const { standardDeviation, degreesOfFreedom } = learnedZero(meters);
+  return {
+    resolution,
+    zeroCheck: 'unchecked',
+    calibrationPercent: standardDeviation,
+    calibrationDof: degreesOfFreedom,
+  };
+}
+
 /** How well the zero of one's own meter was known when it was read. */
-function conditionOf(resolution: number, calibration: Calibration): MeterCondition {
+function conditionOf(resolution: number, calibration: Calibration, meters: Meters): MeterCondition {
   switch (calibration.status) {
-    case 'none': {
-      const calibrationPercent = BUDGET_DEFAULTS.calibration.unchecked;
-      return { resolution, zeroCheck: 'unchecked', calibrationPercent };
-    }
+    case 'none':
+      return uncheckedCondition(resolution, meters);
     case 'rough':
       return {
         resolution,
         zeroCheck: 'unchecked',
         calibrationPercent: calibration.standardPercent,
+        calibrationDof: BUDGET_DEFAULTS.calibrationDof.unchecked,
       };
     case 'known':
-      return { resolution, zeroCheck: 'checked', calibrationPercent: calibration.standardPercent };
+      return {
+        resolution,
+        zeroCheck: 'checked',
+        calibrationPercent: calibration.standardPercent,
+        calibrationDof: calibration.degreesOfFreedom,
+      };
   }
 }
 
@@ -79,7 +107,10 @@ export function meteredReading(content: ReadingContent, meters: Meters): Metered
   const { resolution, zeroCheck } = content;
   const meter = meters.get(content.instrumentId ?? '');
   if (!meter) {
-    const condition: MeterCondition = { resolution, zeroCheck };
+    const condition: MeterCondition =
+      zeroCheck === 'unchecked'
+        ? uncheckedCondition(resolution, meters)
+        : { resolution, zeroCheck };
     const calibration: Calibration = { status: 'none' };
     return { dial: plain, read: interpretReading(plain), condition, calibration, doubtedBy: null };
   }
@@ -90,7 +121,7 @@ export function meteredReading(content: ReadingContent, meters: Meters): Metered
   return {
     dial,
     read: interpretReading(dial),
-    condition: conditionOf(resolution, calibration),
+    condition: conditionOf(resolution, calibration, meters),
     calibration,
     doubtedBy: jumpAfter(meter.points, atDay),
   };

@@ -4,10 +4,12 @@ import {
   lotMoisture,
   ordinaryVessels,
   statesOfComb,
+  vesselScatter,
   type HoneyEvent,
   type LotEvidence,
   type PastLot,
   type ReadingEvidence,
+  type VesselScatter,
 } from '../core';
 import { eventsOf, type Around } from './aroundEvidence';
 import { contentsOf, evidenceFrom } from './lotEvidence';
@@ -40,20 +42,48 @@ function teaching(
   );
 }
 
-/** Lots that were judged in the comb and measured later: what was expected beside what was found. */
-export function pastLotsOf(
+/** A lot with the readings that teach something. */
+interface TeachingLot {
+  readonly file: LotFile;
+  readonly evidence: LotEvidence;
+  readonly readings: readonly ReadingEvidence[];
+}
+
+/** Lots with readings of the honey as it came out of the comb. */
+export function teachingLots(
   files: readonly LotFile[],
   meters: Meters = NO_METERS,
   around: Around | null = null,
-): DatedPastLot[] {
+): TeachingLot[] {
   return flatMapAlone(files, (file) => {
     const evidence = evidenceFrom(contentsOf(file), { meters });
-    const { comb, vessels } = evidence;
     const readings = teaching(
       { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
       around ? eventsOf(file, around) : [],
     );
-    if (!comb || readings.length === 0) return [];
+    return readings.length === 0 ? [] : [{ file, evidence, readings }];
+  });
+}
+
+/** What the vessels of a lot differed by, and when. */
+export interface DatedScatter extends VesselScatter {
+  readonly lotId: string;
+  readonly day: string;
+}
+
+/** What the vessels of each lot differed by. */
+export const vesselScatters = (lots: readonly TeachingLot[]): DatedScatter[] =>
+  flatMapAlone(lots, ({ file, readings }) => {
+    const scatter = vesselScatter(readings);
+    const { entityId: lotId, content } = file.lot;
+    return scatter ? [{ ...scatter, lotId, day: content.date }] : [];
+  });
+
+/** Lots that were judged in the comb and measured later: what was expected beside what was found. */
+export function pastLotsOf(lots: readonly TeachingLot[]): DatedPastLot[] {
+  return flatMapAlone(lots, ({ file, evidence, readings }) => {
+    const { comb, vessels } = evidence;
+    if (!comb) return [];
     const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
     const states = file.frames ? makeUpStates(file.frames.content) : statesOfComb(comb);
     return [
@@ -69,9 +99,9 @@ export function pastLotsOf(
 }
 
 /** Those that were there before a lot: what follows cannot teach what went before. */
-export function pastLotsBefore(
-  lots: readonly DatedPastLot[],
+export function pastLotsBefore<T extends { readonly lotId: string; readonly day: string }>(
+  lots: readonly T[],
   { lotId, day }: { readonly lotId: string; readonly day: string },
-): DatedPastLot[] {
+): T[] {
   return lots.filter((one) => one.lotId !== lotId && one.day < day);
 }

@@ -1,6 +1,7 @@
 import {
   blocksOf,
   flatMapAlone,
+  learnedBetweenVessels,
   type HistoryReason,
   type InheritedBlock,
   type LotEvidence,
@@ -15,7 +16,14 @@ import {
 import { contentsOf, evidenceFrom, type KnownBesides, type LotContents } from './lotEvidence';
 import type { LotFile } from './lotFile';
 import type { Meters } from './meters';
-import { pastLotsBefore, pastLotsOf, type DatedPastLot } from './pastLots';
+import {
+  pastLotsBefore,
+  pastLotsOf,
+  teachingLots,
+  vesselScatters,
+  type DatedPastLot,
+  type DatedScatter,
+} from './pastLots';
 import { replicateSets, repeatabilityFor, type ReplicateSet } from './readers';
 import { parentLots } from './pouring';
 import { storedVessels } from './store';
@@ -26,6 +34,8 @@ export interface Workshop {
   readonly meters: Meters;
   readonly pastLots: readonly DatedPastLot[];
   readonly replicates: readonly ReplicateSet[];
+  /** what the vessels of each lot differed by */
+  readonly scatters: readonly DatedScatter[];
   /** rooms, days at the line, blends, hives; null where they do not matter */
   readonly around: Around | null;
   /** measured honey to blend with */
@@ -84,10 +94,12 @@ export function workshopOf(
   meters: Meters,
   around: Around | null = null,
 ): Workshop {
+  const teaching = teachingLots(files, meters, around);
   return {
     files,
     meters,
-    pastLots: pastLotsOf(files, meters, around),
+    pastLots: pastLotsOf(teaching),
+    scatters: vesselScatters(teaching),
     replicates: replicateSets(files.flatMap((one) => one.readings)),
     around,
     stored: around ? storedOf({ files, meters }, around) : [],
@@ -99,11 +111,13 @@ export function knownFor(
   workshop: Workshop,
   { lotId, contents }: { readonly lotId: string; readonly contents: LotContents },
 ): KnownBesides {
-  const { files, pastLots, meters, replicates, around, stored } = workshop;
+  const { files, pastLots, meters, replicates, scatters, around, stored } = workshop;
   const readers = contents.readings.map((one) => one.content.reader);
   const file = files.find((one) => one.lot.entityId === lotId);
+  const before = { lotId, day: contents.lot.date };
   const known = {
-    pastLots: pastLotsBefore(pastLots, { lotId, day: contents.lot.date }),
+    pastLots: pastLotsBefore(pastLots, before),
+    learned: { betweenVessels: learnedBetweenVessels(pastLotsBefore(scatters, before)) },
     meters,
     repeatability: repeatabilityFor({ lotId, readers }, replicates),
     ...(around && { ruleSets: around.book.ruleSets }),

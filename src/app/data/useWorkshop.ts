@@ -89,6 +89,7 @@ export const EMPTY_WORKSHOP: Workshop = {
   meters: NO_METERS,
   pastLots: [],
   replicates: [],
+  scatters: [],
   around: null,
   stored: [],
 };

@@ -15,12 +15,14 @@ export function dueOf(meter: Meter, readings: readonly Reading[], now: string): 
   const last = meter.checks.at(-1)?.content.takenAt ?? null;
   const since = readings.filter((one) => last === null || one.content.takenAt > last).length;
   const { checkEveryDays, checkEveryReadings } = meter.instrument.content;
+  const calibration = calibrationAt(meter.points, dayOfMoment(now));
   return checkDue({
     lastDay: last === null ? null : dayOfMoment(last),
     today: dayOfMoment(now),
     readingsSince: since,
     everyDays: checkEveryDays,
     everyReadings: checkEveryReadings,
+    jumped: calibration.status === 'known' && calibration.jumped,
   });
 }
 
@@ -30,6 +32,8 @@ export function dueWords(due: CheckDue): string {
   switch (due.because) {
     case 'never':
       return 'Never checked: its readings count as unchecked.';
+    case 'jump':
+      return 'Its last check found a jump: check it once more, so that one of the two is right.';
     case 'days':
       return days === 0 ? 'Check due today.' : `Check overdue by ${counted(-days, 'day')}.`;
     case 'readings':

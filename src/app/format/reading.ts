@@ -12,6 +12,7 @@ export const SPOT_NAMES: Readonly<Record<Spot, string>> = {
   top: 'Top',
   middle: 'Middle',
   bottom: 'Bottom',
+  gate: 'At the gate',
   'not-said': 'Not said',
 };
 
@@ -57,6 +58,10 @@ export const COMPONENTS: Readonly<Record<ComponentId, { name: string; what: stri
   relation: {
     name: 'Relation between index and moisture',
     what: 'What the table itself may be off by (AOAC 969.38, recalled from memory). Nobody can shrink it.',
+  },
+  method: {
+    name: 'The method',
+    what: 'What two laboratories that read the same honey by refractometer differ by. Not verified; only a laboratory that titrates water (Karl Fischer) goes past it.',
   },
   sample: {
     name: 'Cloudy or gelled sample',

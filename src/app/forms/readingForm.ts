@@ -72,7 +72,8 @@ export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
 
 export const FRESH_READING: ReadingForm = {
   vessel: '',
-  spot: 'stirred',
+  // Never preselected: what is not said carries its doubt.
+  spot: 'not-said',
   instrument: '',
   scale: 'water',
   dial: '',
@@ -110,8 +111,7 @@ export function readingFormOf(content: ReadingContent, preferences: Preferences)
 /** The next reading with the same meter: everything but the dial stays. */
 export function nextReadingForm(content: ReadingContent, preferences: Preferences): ReadingForm {
   const next = readingFormOf(content, preferences);
-  const spot = next.spot === 'not-said' ? 'stirred' : next.spot;
-  return { ...next, spot, dial: '', honeyTemperature: '', remark: '' };
+  return { ...next, dial: '', honeyTemperature: '', remark: '' };
 }
 
 function checkDial(reader: FormReader, form: ReadingForm, scale: Scale, value: number): void {

@@ -1,4 +1,4 @@
-import type { ReactElement, ReactNode } from 'react';
+import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import {
   SAMPLE_STATES,
@@ -110,18 +110,34 @@ export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }
   );
 }
 
-/** Spots and states that may be chosen; 'not said' only where an old reading has it. */
+/** What was said of one vessel says nothing of the next. */
+function useSpotByVessel(): void {
+  const { watch, setValue } = useFormContext();
+  const vessel = watch('vessel') as string;
+  const before = useRef(vessel);
+  useEffect(() => {
+    if (before.current === vessel) return;
+    before.current = vessel;
+    setValue('spot', 'not-said', { shouldDirty: true });
+  }, [vessel, setValue]);
+}
+
+/** Spots and states that may be chosen; no spot is chosen beforehand. */
 function SampleFields(): ReactElement {
   const { watch } = useFormContext();
+  useSpotByVessel();
   const spot = watch('spot') as string;
   const sample = watch('sample') as SampleState;
-  const spots = SPOTS.filter((one) => one !== 'not-said' || spot === 'not-said');
+  const spots = SPOTS.filter((one) => one !== 'not-said');
   return (
     <>
       <ChoiceField
         name="spot"
         label="Taken where in it"
         choices={spots.map((value) => ({ value, label: SPOT_NAMES[value] }))}
+        hint={
+          spot === 'not-said' ? 'Left open, layers may hide up to a third of a point' : undefined
+        }
       />
       <SelectField
         name="sample"

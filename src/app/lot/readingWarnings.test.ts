@@ -35,7 +35,7 @@ describe('warnings at the prism', () => {
   });
 
   test('a steady reader is warned sooner, by their own usual', () => {
-    const steady = Array.from({ length: 12 }, () => [17.2, 17.2]);
+    const steady = Array.from({ length: 40 }, () => [17.2, 17.2]);
     const [said] = warned({ dialValue: 17.8 }, [kept({ dialValue: 17.4 })], steady);
     expect(said).toContain('your usual is up to 0.2');
   });

@@ -1,5 +1,4 @@
-import type { Estimate } from '../conformity/conformity';
-import { GUARD_FACTOR } from '../conformity/conformity';
+import { CONFORMS_FROM, guardOf, type Estimate } from '../conformity/conformity';
 import { requireInRange } from '../errors';
 import { liquidMoisturePercent, type GranulationTendency } from './granulation';
 import { granulationCourse, settledShare } from './granulationCourse';
@@ -125,7 +124,7 @@ export function storageForecast(task: StorageTask): StorageForecast {
   const fn = 'storageForecast';
   requireInRange(glucosePercent, [15, 45], { fn, param: 'glucosePercent', unit: '%' });
   requireInRange(profileC.length, [1, 120], { fn, param: 'profileC', unit: 'months' });
-  const upper = moisture.mean + GUARD_FACTOR * moisture.standardUncertainty;
+  const upper = moisture.mean + guardOf(moisture, CONFORMS_FROM);
   const months = shares(task).map((crystallisedShare, month): StorageMonth => {
     const temperatureC = profileC[Math.max(0, month - 1)]!;
     const liquidPercent = liquidOf(moisture.mean, glucosePercent, crystallisedShare);

@@ -1,7 +1,11 @@
 import { requireInRange } from '../errors';
 import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
-import { pooledSpread } from '../moisture/spreads';
-import { quadrature } from '../stats/uncertainty';
+import { pooledSpread, type Spread } from '../moisture/spreads';
+import {
+  posteriorDegreesOfFreedom,
+  quadrature,
+  rectangularUncertainty,
+} from '../stats/uncertainty';
 import type { ZeroOffset } from './zeroOffset';
 
 /** A zero check in the history of a meter. */
@@ -97,7 +101,11 @@ function usualStep(pairs: readonly Pair[]): number {
  * @returns standard deviation over one month [% moisture]
  * @source random walk; prior as in `DRIFT_PRIOR`
  */
-export function driftPerRootMonth(points: readonly ZeroPoint[]): number {
+export const driftPerRootMonth = (points: readonly ZeroPoint[]): number =>
+  driftSpread(points).standardDeviation;
+
+/** The drift over one month with the degrees of freedom behind it. */
+function driftSpread(points: readonly ZeroPoint[]): Spread {
   const pairs = pairsOf(points);
   const usual = usualStep(pairs);
   const steps = pairs
@@ -107,7 +115,7 @@ export function driftPerRootMonth(points: readonly ZeroPoint[]): number {
       return Math.max(0, one.stepPercent ** 2 - ofChecks) / monthsOf(one);
     });
   const squares = steps.reduce((sum, one) => sum + one, 0);
-  return pooledSpread(DRIFT_PRIOR, squares, steps.length).standardDeviation;
+  return pooledSpread(DRIFT_PRIOR, squares, steps.length);
 }
 
 /**
@@ -141,6 +149,10 @@ export type Calibration =
       readonly offsetIndex: number;
       /** the check and what may have drifted since [% moisture] */
       readonly standardPercent: number;
+      /** behind it */
+      readonly degreesOfFreedom: number;
+      /** the check found a jump that no second check has confirmed */
+      readonly jumped: boolean;
     };
 
 /** The last check up to a moment, else the first one after it. */
@@ -157,6 +169,15 @@ function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibrat
     ? Math.min(unchecked, last.standardPercent)
     : Math.max(unchecked, Math.abs(last.offsetPercent) / Math.sqrt(3));
   return { status: 'rough', checkId: last.id, agrees, standardPercent };
+}
+
+/**
+ * Size of the jump that the last of some checks found [% moisture]; 0 where it found none. The check
+ * itself may have gone wrong: until a second one agrees, half the jump stays in doubt either way.
+ */
+function unconfirmedJump(points: readonly ZeroPoint[]): number {
+  const last = offsetSteps(points).at(-1);
+  return last?.jump ? Math.abs(last.stepPercent) : 0;
 }
 
 /**
@@ -179,13 +200,22 @@ export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Cali
   const isBefore = check.atDay <= atDay;
   const months = Math.abs(atDay - check.atDay) / MONTH_DAYS;
   const known = isBefore ? checks.filter((one) => one.atDay <= atDay) : [check];
-  const drift = driftPerRootMonth(known) * Math.sqrt(months);
+  const spread = driftSpread(known);
+  const drift = spread.standardDeviation * Math.sqrt(months);
+  const jump = unconfirmedJump(known);
+  const parts = [
+    { standard: check.standardPercent, degreesOfFreedom: check.degreesOfFreedom ?? Infinity },
+    { standard: drift, degreesOfFreedom: spread.degreesOfFreedom },
+    { standard: rectangularUncertainty(jump / 2), degreesOfFreedom: Infinity },
+  ];
   return {
     status: 'known',
     checkId: check.id,
     // What a check left behind counts afterwards, what it found counts before.
     offsetIndex: isBefore ? leftIndex(check) : check.offsetIndex,
-    standardPercent: quadrature([check.standardPercent, drift]),
+    standardPercent: quadrature(parts.map((one) => one.standard)),
+    degreesOfFreedom: posteriorDegreesOfFreedom(parts),
+    jumped: jump > 0,
   };
 }
 
@@ -208,7 +238,7 @@ export function jumpAfter(points: readonly ZeroPoint[], atDay: number): ZeroPoin
 /** Whether a check is due, and why. */
 export interface CheckDue {
   readonly due: boolean;
-  readonly because: 'never' | 'days' | 'readings' | null;
+  readonly because: 'never' | 'jump' | 'days' | 'readings' | null;
   /** days until it is due by the calendar; negative where overdue, null where never checked */
   readonly daysLeft: number | null;
   readonly readingsLeft: number;
@@ -222,14 +252,17 @@ export interface CheckHabit {
   readonly readingsSince: number;
   readonly everyDays: number;
   readonly everyReadings: number;
+  /** the last check found a jump that no second one has confirmed */
+  readonly jumped?: boolean;
 }
 
-/** Whether a zero check is due by days or by readings. @source common practice, no source */
+/** Whether a zero check is due: by a jump, by days or by readings. @source common practice, no source */
 export function checkDue(habit: CheckHabit): CheckDue {
   const { lastDay, today, readingsSince, everyDays, everyReadings } = habit;
   const readingsLeft = everyReadings - readingsSince;
   if (lastDay === null) return { due: true, because: 'never', daysLeft: null, readingsLeft };
   const daysLeft = everyDays - (today - lastDay);
-  const because = daysLeft <= 0 ? 'days' : readingsLeft <= 0 ? 'readings' : null;
+  const byUse = daysLeft <= 0 ? 'days' : readingsLeft <= 0 ? 'readings' : null;
+  const because = habit.jumped ? 'jump' : byUse;
   return { due: because !== null, because, daysLeft, readingsLeft };
 }

@@ -10,8 +10,12 @@ import {
   type Scale,
 } from '../moisture/scales';
 import { PRISM_RANGE_C, REFERENCE_TEMPERATURE_C, SUGAR_INDEX_PER_C } from '../moisture/temperature';
-import { SPREAD_PRIORS, mean } from '../moisture/spreads';
-import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
+import { SPREAD_PRIORS, mean, pooledSpread, squaredDeviations } from '../moisture/spreads';
+import {
+  posteriorDegreesOfFreedom,
+  quadrature,
+  rectangularUncertainty,
+} from '../stats/uncertainty';
 import type { Reference } from './reference';
 
 /** What a zero check needs to know of the meter. */
@@ -40,6 +44,8 @@ export interface ZeroOffset {
   readonly offsetPercent: number;
   /** standard uncertainty of the offset [% moisture] */
   readonly standardPercent: number;
+  /** behind it: a few looks that scatter say little; Infinity where not there */
+  readonly degreesOfFreedom?: number;
   /** what the dial should have shown, in the unit of the scale; null where it cannot show it */
   readonly expectedDial: number | null;
   /** too uncertain to correct by */
@@ -52,12 +58,30 @@ const TOLD_AT_PERCENT = 18;
 /** Slope of the sugar scale near water [1 per °Brix]. @source ICUMSA SPS-3 near 0, recalled from memory */
 const BRIX_SLOPE_AT_WATER = 0.00143;
 
+/** Degrees of freedom of what is known of reference, thermometer and span. @source our choice, as for a guess */
+const OTHERS_DOF = 8;
+
 /** Brix that a meter may show on water. */
 const WATER_BRIX_RANGE: readonly [number, number] = [-3, 3];
 const WATER_INDEX_RANGE: readonly [number, number] = [1.327, 1.339];
 
 /** What zeroing on water leaves open at the other end of the scale [% moisture]. @source common practice, no source */
 export const SPAN_FROM_WATER_PERCENT = 0.1;
+
+/**
+ * What an oil leaves open at the index of honey, by how far its own index lies from it [% moisture per
+ * unit of index, standard]: 0.05 for an oil of 1.469.
+ *
+ * @source our choice, not verified
+ */
+const SPAN_FROM_OIL_PERCENT = 2.4;
+
+/** Index of honey at about 18.6 %, where limits lie. */
+const HONEY_ND20 = 1.49;
+
+/** What a check at the index of its reference leaves open for honey [% moisture, standard]. */
+const spanPercent = ({ kind, nD20 }: Reference): number =>
+  kind === 'water' ? SPAN_FROM_WATER_PERCENT : SPAN_FROM_OIL_PERCENT * Math.abs(nD20 - HONEY_ND20);
 
 /** Points of moisture for a change of index, in the middle of the honey range. */
 export function percentPerIndexTold(): number {
@@ -114,7 +138,8 @@ function expectedDial(reference: Reference, scale: Scale, index: number): number
 /**
  * What a meter is off by, from a look at a reference.
  *
- * The reference has its own temperature coefficient: with that of honey one would invent an offset.
+ * The reference has its own temperature coefficient: with that of honey one would invent an offset. The
+ * looks' own scatter counts, pooled with what is assumed of anybody.
  *
  * @param look - reference, dial values (at least one), temperature 5..45 °C
  * @param meter - scale, division, ATC
@@ -131,7 +156,8 @@ export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
     throw new DomainError({ code: 'empty', fn, param: 'dialValues', value: 0, unit: '1' });
   }
   requireInRange(temperatureC, PRISM_RANGE_C, { fn, param: 'temperatureC', unit: '°C' });
-  const shown = mean(dialValues.map((one) => indexShown(reference, meter.scale, one)));
+  const indices = dialValues.map((one) => indexShown(reference, meter.scale, one));
+  const shown = mean(indices);
   const [withAtc, without] = [visiblePerC(reference, true), visiblePerC(reference, false)];
   const perC = meter.atc === null ? (withAtc + without) / 2 : meter.atc ? withAtc : without;
   const eitherHalf =
@@ -145,12 +171,21 @@ export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
   const division = rectangularUncertainty(divisionIndex(reference, meter, first) / 2);
   const fromIndex =
     quadrature([reference.standardIndex, temperature, division, eitherHalf]) * percentPerIndex;
-  const looks = SPREAD_PRIORS.repeatability.standardDeviation / Math.sqrt(dialValues.length);
-  const span = reference.kind === 'water' ? SPAN_FROM_WATER_PERCENT : 0;
+  const scatter = pooledSpread(
+    SPREAD_PRIORS.repeatability,
+    squaredDeviations(indices) * percentPerIndex ** 2,
+    indices.length - 1,
+  );
+  const looks = scatter.standardDeviation / Math.sqrt(indices.length);
+  const others = quadrature([fromIndex, spanPercent(reference)]);
   return {
     offsetIndex,
     offsetPercent: -offsetIndex * percentPerIndex,
-    standardPercent: quadrature([fromIndex, looks, span]),
+    standardPercent: quadrature([others, looks]),
+    degreesOfFreedom: posteriorDegreesOfFreedom([
+      { standard: looks, degreesOfFreedom: scatter.degreesOfFreedom },
+      { standard: others, degreesOfFreedom: OTHERS_DOF },
+    ]),
     expectedDial: expectedDial(reference, meter.scale, expected),
     rough: reference.kind === 'olive-oil',
   };

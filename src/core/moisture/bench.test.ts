@@ -99,8 +99,8 @@ describe('parts of a lot’s uncertainty', () => {
   test('the error of one meter is never averaged away; that of two meters is, by √2', () => {
     const one = [reading(18, { meterId: 'm' }), reading(18, { meterId: 'm' })];
     const two = [reading(18, { meterId: 'm' }), reading(18, { meterId: 'n' })];
-    expect(standard(one, 'calibration')).toBeCloseTo(0.1, 9);
-    expect(standard(two, 'calibration')).toBeCloseTo(0.1 / Math.SQRT2, 9);
+    expect(standard(one, 'calibration')).toBeCloseTo(0.13, 9);
+    expect(standard(two, 'calibration')).toBeCloseTo(0.13 / Math.SQRT2, 9);
     expect(standard(two, 'relation')).toBeCloseTo(0.05, 9);
   });
 
@@ -116,7 +116,15 @@ describe('parts of a lot’s uncertainty', () => {
 
   test('one spot of an unstirred vessel leaves half a point open, top and bottom what they differ by', () => {
     expect(standard([reading(18, { spot: 'stirred' })], 'spot')).toBeCloseTo(0.1, 9);
-    expect(standard([reading(18, { spot: 'top' })], 'spot')).toBeCloseTo(0.5 / Math.sqrt(3), 9);
+    const layers = 0.5 / Math.sqrt(3);
+    expect(standard([reading(18, { spot: 'top' })], 'spot')).toBeCloseTo(
+      Math.hypot(layers, 0.1),
+      9,
+    );
+    expect(standard([reading(18, { spot: 'gate' })], 'spot')).toBeCloseTo(
+      Math.hypot(layers, 0.1),
+      9,
+    );
     const layered = [reading(19, { spot: 'top' }), reading(17, { spot: 'bottom' })];
     expect(standard(layered, 'spot')).toBeCloseTo(1 / Math.sqrt(3), 9);
   });
@@ -137,16 +145,16 @@ describe('parts of a lot’s uncertainty', () => {
 });
 
 describe('repeatability of a reader', () => {
-  test('none of their own: assumed; a few: pooled; ten degrees of freedom: theirs alone', () => {
+  test('none of their own: assumed; else pooled with the guess, which counts ever less', () => {
     expect(readerRepeatability([[17.2], [18]])).toEqual({
       ...SPREAD_PRIORS.repeatability,
       from: 'assumed',
     });
     const few = readerRepeatability([[17.2, 17.4, 17.2]]);
-    expect(few).toMatchObject({ from: 'mixed', degreesOfFreedom: 12 });
+    expect(few).toMatchObject({ from: 'mixed', degreesOfFreedom: 7 });
     const many = readerRepeatability(Array.from({ length: 10 }, () => [17.2, 17.4]));
-    expect(many).toMatchObject({ from: 'own', degreesOfFreedom: 10 });
-    expect(many.standardDeviation).toBeCloseTo(0.2 / Math.SQRT2, 9);
+    expect(many).toMatchObject({ from: 'own', degreesOfFreedom: 15 });
+    expect(many.standardDeviation).toBeCloseTo(Math.sqrt((5 * 0.18 ** 2 + 0.2) / 15), 9);
   });
 });
 
@@ -163,11 +171,11 @@ describe('how many more readings', () => {
   });
 
   test('nearer: the least number that settles it, and one fewer does not', () => {
-    const found = ask(18.28, 18.6);
+    const found = ask(17.95, 18.6);
     if (found.status !== 'more') throw new Error(found.status);
     expect(found.decision).toBe('conforms');
-    expect(ask(18.28, 18.6, 1 + found.readings).status).toBe('settled');
-    expect(ask(18.28, 18.6, found.readings).status).toBe('more');
+    expect(ask(17.95, 18.6, 1 + found.readings).status).toBe('settled');
+    expect(ask(17.95, 18.6, found.readings).status).toBe('more');
   });
 
   test('inside what the meter itself may be off by: no number', () => {

@@ -1,12 +1,8 @@
-import {
-  conformityDecision,
-  conformityProbability,
-  type ConformityDecision,
-} from '../conformity/conformity';
+import { decisionOn, type ConformityDecision } from '../conformity/conformity';
 import { requireInRange } from '../errors';
 import type { LotReading, LotVessel } from './lotComponents';
 import { lotEstimate } from './lotMoisture';
-import { SPREAD_PRIORS, type Spread } from './spreads';
+import { SPREAD_PRIORS, type LearnedSpreads, type Spread } from './spreads';
 
 /** Most further readings that are worth proposing. @source our choice, no source */
 export const MOST_FURTHER_READINGS = 20;
@@ -27,12 +23,13 @@ export interface FurtherQuestion {
   readonly vessels: readonly LotVessel[];
   readonly limitPercent: number;
   readonly repeatability?: Spread;
+  readonly learned?: LearnedSpreads;
 }
 
 function decisionOf(question: FurtherQuestion): ConformityDecision {
-  const { readings, vessels, limitPercent, repeatability = SPREAD_PRIORS.repeatability } = question;
-  const estimate = lotEstimate(readings, vessels, repeatability);
-  return conformityDecision(conformityProbability(estimate, limitPercent));
+  const { readings, vessels, limitPercent, learned } = question;
+  const { repeatability = SPREAD_PRIORS.repeatability } = question;
+  return decisionOn(lotEstimate(readings, vessels, repeatability, learned), limitPercent);
 }
 
 /** The next vessel to read: the untested ones in turn, then the tested ones again. */
@@ -58,8 +55,8 @@ export function furtherReadings(question: FurtherQuestion): FurtherReadings {
   requireInRange(question.limitPercent, [0, 100], place);
   const now = decisionOf(question);
   if (now !== 'not-settled') return { status: 'settled', decision: now };
-  const { readings, vessels, repeatability } = question;
-  const { mean } = lotEstimate(readings, vessels, repeatability);
+  const { readings, vessels } = question;
+  const { mean } = lotEstimate(readings, vessels);
   const last = readings[readings.length - 1];
   if (!last) return { status: 'no-number' };
   const order = nextVesselIds(question);

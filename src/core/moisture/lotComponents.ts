@@ -1,8 +1,22 @@
 import { groupBy } from '../lists/groupBy';
-import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
-import type { ReadingBudget } from './readingBudget';
+import {
+  posteriorDegreesOfFreedom,
+  quadrature,
+  rectangularUncertainty,
+  type UncertaintyComponent,
+} from '../stats/uncertainty';
+import { METHOD_DOF, type BudgetPart, type ReadingBudget } from './readingBudget';
 import type { Spot } from './sampleState';
-import { SPREAD_PRIORS, mean, pooledSpread, squaredDeviations, type Spread } from './spreads';
+import {
+  LAYER_DOF,
+  LAYER_HALF_WIDTH,
+  SPREAD_PRIORS,
+  mean,
+  pooledSpread,
+  squaredDeviations,
+  type LearnedSpreads,
+  type Spread,
+} from './spreads';
 
 /** One corrected reading with its budget. */
 export interface LotReading {
@@ -31,6 +45,7 @@ export const COMPONENT_IDS = [
   'temperature',
   'calibration',
   'relation',
+  'method',
   'sample',
   'spot',
   'between-vessels',
@@ -100,23 +115,33 @@ function readingWeights(groups: readonly VesselGroup[], weights: readonly number
 type Weighted = ReturnType<typeof readingWeights>;
 
 /** Errors of one meter add up linearly over its readings; those of two meters are independent. */
-function sharedByMeter(weighted: Weighted, part: keyof ReadingBudget): number {
-  const byMeter = groupBy(weighted, (one) => one.reading.meterId ?? null);
-  return quadrature(
-    [...byMeter.values()].map((own) =>
-      own.reduce((sum, { reading, weight }) => sum + weight * reading.budget[part], 0),
-    ),
-  );
+function byMeter(weighted: Weighted, part: BudgetPart): UncertaintyComponent[] {
+  return [...groupBy(weighted, (one) => one.reading.meterId ?? null).values()].map((own) => ({
+    standard: sharedByAll(own, part),
+    degreesOfFreedom:
+      part === 'calibration'
+        ? Math.min(...own.map((one) => one.reading.budget.calibrationDof ?? Infinity))
+        : Infinity,
+  }));
 }
 
 /** An error common to all readings, whatever the meter. */
-function sharedByAll(weighted: Weighted, part: keyof ReadingBudget): number {
-  return weighted.reduce((sum, { reading, weight }) => sum + weight * reading.budget[part], 0);
+function sharedByAll(weighted: Weighted, part: BudgetPart): number {
+  return weighted.reduce(
+    (sum, { reading, weight }) => sum + weight * (reading.budget[part] ?? 0),
+    0,
+  );
 }
 
 /** What a reading's own sample adds: each drop is another. */
-function independent(weighted: Weighted, part: keyof ReadingBudget): number {
-  return quadrature(weighted.map(({ reading, weight }) => weight * reading.budget[part]));
+function independent(weighted: Weighted, part: BudgetPart): number {
+  return quadrature(weighted.map(({ reading, weight }) => weight * (reading.budget[part] ?? 0)));
+}
+
+/** Several contributions as one part of the uncertainty. */
+function together(id: ComponentId, parts: readonly UncertaintyComponent[]): Component {
+  const standard = quadrature(parts.map((one) => one.standard));
+  return { id, standard, degreesOfFreedom: posteriorDegreesOfFreedom(parts) };
 }
 
 function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior: Spread) {
@@ -133,19 +158,50 @@ function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior
   return { id: 'repeatability' as const, standard, degreesOfFreedom: pooled.degreesOfFreedom };
 }
 
-/**
- * How far the mean of the spots read may be off the whole of the vessel: a tenth where it was
- * stirred; where it was not, what the spots differ by, or half a point where only one was read.
- */
-function spotStandard({ spots }: VesselGroup): number {
-  const unstirred = spots.filter((one) => one.spot !== 'stirred' && one.spot !== 'not-said');
-  if (unstirred.length === 0) return SPREAD_PRIORS.spot;
-  if (unstirred.length === 1 && spots.length === 1) {
-    return rectangularUncertainty(SPREAD_PRIORS.unstirredHalfWidth);
+/** Where the gate is, the bottom layer runs out. */
+const layerOf = (spot: Spot): Spot => (spot === 'gate' ? 'bottom' : spot);
+
+/** The one layer that a vessel was read in; null where several were. */
+function onlyLayer({ spots }: VesselGroup): Spot | null {
+  const layers = [...new Set(spots.map((one) => layerOf(one.spot)))];
+  return layers.length === 1 ? (layers[0] ?? null) : null;
+}
+
+/** What one spot of a vessel that nobody stirred may be off the whole. */
+function layerStandard(group: VesselGroup): number {
+  const only = onlyLayer(group);
+  if (only === null || only === 'stirred' || only === 'not-said') return 0;
+  return rectangularUncertainty(LAYER_HALF_WIDTH.unstirred);
+}
+
+/** What the mean of the spots read may be off the whole of one vessel by itself. */
+function spotStandard(group: VesselGroup, usual: Spread): number {
+  const { spots } = group;
+  if (onlyLayer(group) === 'not-said') {
+    const layers = rectangularUncertainty(LAYER_HALF_WIDTH.notSaid);
+    return quadrature([usual.standardDeviation, layers]);
   }
+  const unstirred = spots.filter((one) => one.spot !== 'stirred' && one.spot !== 'not-said');
+  if (unstirred.length === 0 || spots.length === 1) return usual.standardDeviation;
   const means = spots.map((one) => one.mean);
   const half = (Math.max(...means) - Math.min(...means)) / 2;
-  return Math.max(SPREAD_PRIORS.spot, rectangularUncertainty(half));
+  return Math.max(usual.standardDeviation, rectangularUncertainty(half));
+}
+
+/**
+ * How far the spots read may be off the whole of their vessels. A stirred vessel's drop is off by
+ * itself, and so is one of which nobody said where it was taken. Layers lie alike in all vessels, so
+ * that one spot of each unstirred vessel is off the same way in all of them; where several spots of a
+ * vessel were read, what they differ by counts.
+ */
+function spotPart({ groups, weights, learned }: ComponentBasis): Component {
+  const usual = learned.spot ?? SPREAD_PRIORS.spot;
+  const own = quadrature(groups.map((one, at) => (weights[at] ?? 0) * spotStandard(one, usual)));
+  const layers = groups.reduce((sum, one, at) => sum + (weights[at] ?? 0) * layerStandard(one), 0);
+  return together('spot', [
+    { standard: own, degreesOfFreedom: usual.degreesOfFreedom },
+    { standard: layers, degreesOfFreedom: LAYER_DOF },
+  ]);
 }
 
 /** Shares of the lot's mass by vessel; one of unknown mass counts as the mean of the others. */
@@ -158,10 +214,10 @@ export function massShares(vessels: readonly LotVessel[]): Map<string, number> {
   return new Map(vessels.map((one) => [one.id, massOf(one) / total]));
 }
 
-/** What vessels of the lot differ by: as assumed, pooled with those read. */
-export const vesselSpread = (groups: readonly VesselGroup[]): Spread =>
+/** What vessels of the lot differ by: as assumed or learned, pooled with those read. */
+export const vesselSpread = (groups: readonly VesselGroup[], learned: LearnedSpreads): Spread =>
   pooledSpread(
-    SPREAD_PRIORS.betweenVessels,
+    learned.betweenVessels ?? SPREAD_PRIORS.betweenVessels,
     squaredDeviations(groups.map((one) => one.mean)),
     groups.length - 1,
   );
@@ -171,8 +227,8 @@ export const vesselSpread = (groups: readonly VesselGroup[]): Spread =>
  * otherwise than its share of the mass, and the whole share of those not read. A reading of the lot as
  * a whole counts as one more vessel.
  */
-function betweenVessels({ groups, weights, vessels }: ComponentBasis): Component {
-  const spread = vesselSpread(groups);
+function betweenVessels({ groups, weights, vessels, learned }: ComponentBasis): Component {
+  const spread = vesselSpread(groups, learned);
   const shares = massShares(vessels);
   const offShare = new Map<string | null, number>(shares);
   groups.forEach(({ vesselId }, at) => {
@@ -195,6 +251,7 @@ export interface ComponentBasis {
   /** of the lot, also the untested ones; none for one vessel by itself */
   readonly vessels: readonly LotVessel[];
   readonly repeatability: Spread;
+  readonly learned: LearnedSpreads;
 }
 
 /** The parts of the uncertainty of a lot's mean, in the order of `COMPONENT_IDS`. */
@@ -208,12 +265,17 @@ export function componentsOf(basis: ComponentBasis): Component[] {
   });
   return [
     repeatability(groups, weighted, basis.repeatability),
-    known('resolution', sharedByMeter(weighted, 'resolution')),
-    known('temperature', sharedByMeter(weighted, 'temperature')),
-    known('calibration', sharedByMeter(weighted, 'calibration')),
+    together('resolution', byMeter(weighted, 'resolution')),
+    together('temperature', byMeter(weighted, 'temperature')),
+    together('calibration', byMeter(weighted, 'calibration')),
     known('relation', sharedByAll(weighted, 'relation')),
+    {
+      id: 'method',
+      standard: sharedByAll(weighted, 'method'),
+      degreesOfFreedom: METHOD_DOF,
+    },
     known('sample', independent(weighted, 'sample')),
-    known('spot', quadrature(groups.map((one, at) => (weights[at] ?? 0) * spotStandard(one)))),
+    spotPart(basis),
     betweenVessels(basis),
   ];
 }

@@ -79,14 +79,14 @@ describe('moisture of a lot', () => {
   test('one reading already has an honest ±', () => {
     const { meanPercent, uncertainty } = lotMoisture([reading(17.6)], one);
     expect(meanPercent).toBe(17.6);
-    expect(uncertainty.expanded).toBeGreaterThan(0.4);
-    expect(uncertainty.expanded).toBeLessThan(0.6);
+    expect(uncertainty.expanded).toBeGreaterThan(0.6);
+    expect(uncertainty.expanded).toBeLessThan(0.9);
   });
 
   test('two readings do not ask for k = 12.7', () => {
     expect(
       lotMoisture([reading(17.6), reading(17.8)], one).uncertainty.coverageFactor,
-    ).toBeLessThan(2.3);
+    ).toBeLessThan(2.8);
   });
 
   test('vessels are weighted by mass', () => {
@@ -141,7 +141,7 @@ describe('moisture of a lot', () => {
   });
 
   test('one reading by itself is as uncertain as a lot of it alone', () => {
-    const alone = lotMoisture([reading(17.6)], one).uncertainty.expanded;
+    const alone = lotMoisture([{ ...reading(17.6), spot: 'stirred' }], one).uncertainty.expanded;
     expect(readingUncertainty(budget).expanded).toBeCloseTo(alone, 12);
   });
 

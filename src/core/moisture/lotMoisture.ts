@@ -1,6 +1,12 @@
-import type { Estimate } from '../conformity/conformity';
+import { normalEquivalent, type Estimate } from '../conformity/conformity';
+import { watchedLevel } from '../conformity/watchedLevel';
 import { DomainError } from '../errors';
-import { combineUncertainty, quadrature, type CombinedUncertainty } from '../stats/uncertainty';
+import {
+  believedUncertainty,
+  posteriorDegreesOfFreedom,
+  quadrature,
+  type CombinedUncertainty,
+} from '../stats/uncertainty';
 import {
   componentsOf,
   groupByVessel,
@@ -15,7 +21,7 @@ import {
 } from './lotComponents';
 import type { ReadingBudget } from './readingBudget';
 import type { Spot } from './sampleState';
-import { SPREAD_PRIORS, squaredDeviations, type Spread } from './spreads';
+import { SPREAD_PRIORS, squaredDeviations, type LearnedSpreads, type Spread } from './spreads';
 
 /** One part of the uncertainty with its share of the variance. */
 export interface LotComponent {
@@ -25,8 +31,15 @@ export interface LotComponent {
   readonly share: number;
 }
 
+/** What was measured, as a decision takes it. */
+interface Decidable {
+  readonly uncertainty: CombinedUncertainty;
+  /** probability of conformity to ask for, since one looks after every reading [1] */
+  readonly conformsFrom: number;
+}
+
 /** Moisture of one vessel from its own readings. */
-export interface VesselMoisture {
+export interface VesselMoisture extends Decidable {
   readonly vesselId: string | null;
   readonly meanPercent: number;
   readonly readings: number;
@@ -34,13 +47,11 @@ export interface VesselMoisture {
   readonly spreadPercent: number;
   /** mean at each spot read [%] */
   readonly spots: readonly { readonly spot: Spot; readonly meanPercent: number }[];
-  readonly uncertainty: CombinedUncertainty;
 }
 
 /** Moisture of a lot from all its readings. */
-export interface LotMoisture {
+export interface LotMoisture extends Decidable {
   readonly meanPercent: number;
-  readonly uncertainty: CombinedUncertainty;
   readonly components: readonly LotComponent[];
   readonly vessels: readonly VesselMoisture[];
   /** standard deviation of the means of the vessels read [%]; null below two */
@@ -57,16 +68,49 @@ export interface UnreadDoubt {
   readonly own: number;
 }
 
-function vesselMoisture(group: VesselGroup, repeatability: Spread): VesselMoisture {
+/** Parts that every further reading makes smaller. */
+const SHRINKING: readonly ComponentId[] = ['repeatability', 'sample', 'between-vessels'];
+
+const varianceOf = (components: readonly Component[]): number =>
+  components.reduce((sum, one) => sum + one.standard ** 2, 0);
+
+/**
+ * Probability of conformity to ask of a mean of so many readings. One reading alone varies by its
+ * number of times what their mean does; what it shares with the others is the rest.
+ */
+function levelOf(components: readonly Component[], readings: number): number {
+  const shrinking = varianceOf(components.filter((one) => SHRINKING.includes(one.id)));
+  const shared = varianceOf(components) - shrinking;
+  return watchedLevel(Math.min(1, Math.max(0, shared / (shared + readings * shrinking))));
+}
+
+const decidable = (components: readonly Component[], readings: number): Decidable => ({
+  uncertainty: believedUncertainty(components),
+  conformsFrom: levelOf(components, readings),
+});
+
+/** What was measured, as an estimate to decide on. */
+export const estimateOf = ({
+  meanPercent,
+  uncertainty,
+  conformsFrom,
+}: Decidable & { readonly meanPercent: number }): Estimate => ({
+  mean: meanPercent,
+  standardUncertainty: uncertainty.standard,
+  degreesOfFreedom: uncertainty.degreesOfFreedom,
+  conformsFrom,
+});
+
+function vesselMoisture(group: VesselGroup, whole: ComponentBasis): VesselMoisture {
   const values = group.readings.map((one) => one.moisturePercent);
-  const basis = { groups: [group], weights: [1], vessels: [], repeatability };
+  const basis = { ...whole, groups: [group], weights: [1], vessels: [] };
   return {
     vesselId: group.vesselId,
     meanPercent: group.mean,
     readings: values.length,
     spreadPercent: Math.max(...values) - Math.min(...values),
     spots: group.spots.map(({ spot, mean }) => ({ spot, meanPercent: mean })),
-    uncertainty: combineUncertainty(componentsOf(basis)),
+    ...decidable(componentsOf(basis), values.length),
   };
 }
 
@@ -88,7 +132,12 @@ function spreadBetween(groups: readonly VesselGroup[]): number | null {
 const OF_THE_SAMPLES: readonly ComponentId[] = ['repeatability', 'sample', 'spot'];
 
 function unreadDoubt(basis: ComponentBasis, components: readonly Component[]): UnreadDoubt {
-  const own = vesselSpread(basis.groups).standardDeviation;
+  // As wide as a normal has to be to stand for so few degrees of freedom.
+  const spread = vesselSpread(basis.groups, basis.learned);
+  const own = normalEquivalent({
+    standardUncertainty: spread.standardDeviation,
+    degreesOfFreedom: spread.degreesOfFreedom,
+  });
   const samples = components.filter((one) => OF_THE_SAMPLES.includes(one.id));
   const read = own * quadrature(basis.weights);
   return { own, shared: quadrature([...samples.map((one) => one.standard), read]) };
@@ -100,12 +149,13 @@ function unreadDoubt(basis: ComponentBasis, components: readonly Component[]): U
  * Readings of one spot are averaged, spots of one vessel count alike, vessels are weighted by mass.
  * The reader's repeatability is pooled with `repeatability`, so that two readings do not ask for
  * k = 12.7. Resolution, temperature and calibration are common to all readings of one meter, the
- * relation to all readings; they are never averaged away. What the untested vessels may differ by
+ * relation and the method to all readings; they are never averaged away. What the untested vessels may differ by
  * enters as the between-vessels part.
  *
  * @param readings - at least one
  * @param vessels - all vessels of the lot, also the untested ones
  * @param repeatability - of the reader, from records other than these; assumed where not known
+ * @param learned - spreads learned from own lots; assumed where not there
  * @returns mean [%], combined and expanded uncertainty, its parts, and the same for each vessel
  * @throws DomainError `empty` without a reading
  * @source JCGM 100:2008 (GUM), 5 and annex G, recalled from memory; spreads as in `SPREAD_PRIORS`
@@ -114,29 +164,31 @@ export function lotMoisture(
   readings: readonly LotReading[],
   vessels: readonly LotVessel[],
   repeatability: Spread = SPREAD_PRIORS.repeatability,
+  learned: LearnedSpreads = {},
 ): LotMoisture {
   requireReadings(readings, 'lotMoisture');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
-  const basis = { groups, weights, vessels, repeatability };
+  const basis = { groups, weights, vessels, repeatability, learned };
   const components = componentsOf(basis);
-  const uncertainty = combineUncertainty(components);
+  const { uncertainty, conformsFrom } = decidable(components, readings.length);
   return {
     meanPercent: weightedMean(groups, weights),
     uncertainty,
+    conformsFrom,
     components: components.map(({ id, standard }) => ({
       id,
       standard,
       share: (standard / uncertainty.standard) ** 2,
     })),
-    vessels: groups.map((one) => vesselMoisture(one, repeatability)),
+    vessels: groups.map((one) => vesselMoisture(one, basis)),
     betweenVessels: spreadBetween(groups),
     unread: unreadDoubt(basis, components),
   };
 }
 
 /**
- * Mean and standard uncertainty of a lot alone, for questions that ask it many times over.
+ * Mean, standard uncertainty and its degrees of freedom of a lot alone, for questions that ask it many times over.
  *
  * @throws DomainError `empty` without a reading
  * @source as `lotMoisture`
@@ -145,14 +197,17 @@ export function lotEstimate(
   readings: readonly LotReading[],
   vessels: readonly LotVessel[],
   repeatability: Spread = SPREAD_PRIORS.repeatability,
+  learned: LearnedSpreads = {},
 ): Estimate {
   requireReadings(readings, 'lotEstimate');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
-  const basis = { groups, weights, vessels, repeatability };
+  const components = componentsOf({ groups, weights, vessels, repeatability, learned });
   return {
     mean: weightedMean(groups, weights),
-    standardUncertainty: quadrature(componentsOf(basis).map((one) => one.standard)),
+    standardUncertainty: quadrature(components.map((one) => one.standard)),
+    degreesOfFreedom: posteriorDegreesOfFreedom(components),
+    conformsFrom: levelOf(components, readings.length),
   };
 }
 
@@ -169,6 +224,12 @@ export function readingUncertainty(
   budget: ReadingBudget,
   repeatability: Spread = SPREAD_PRIORS.repeatability,
 ): CombinedUncertainty {
-  const alone = { id: 'alone', vesselId: null, moisturePercent: 0, budget };
+  const alone = {
+    id: 'alone',
+    vesselId: null,
+    moisturePercent: 0,
+    budget,
+    spot: 'stirred' as const,
+  };
   return lotMoisture([alone], [], repeatability).uncertainty;
 }

@@ -20,22 +20,47 @@ export type ZeroCheck = 'checked' | 'unchecked';
  */
 export const BUDGET_DEFAULTS = {
   relation: 0.05,
-  calibration: { checked: 0.1, unchecked: 0.3 } satisfies Record<ZeroCheck, number>,
+  calibration: { checked: 0.13, unchecked: 0.42 } satisfies Record<ZeroCheck, number>,
+  /** degrees of freedom of these guesses */
+  calibrationDof: { checked: 4, unchecked: 3 } satisfies Record<ZeroCheck, number>,
   /** half width of what a prism thermometer may be off [°C] */
   thermometerHalfWidthC: 1,
   /** half width assumed where nobody noted a temperature [°C] */
   unnotedHalfWidthC: 10,
 } as const;
 
+/** Parts of a budget, by name. */
+export type BudgetPart =
+  'resolution' | 'temperature' | 'calibration' | 'relation' | 'method' | 'sample';
+
 /** The parts of one reading's uncertainty that repeating it does not shrink [% moisture]. */
-export interface ReadingBudget {
-  readonly resolution: number;
-  readonly temperature: number;
-  readonly calibration: number;
-  readonly relation: number;
-  /** cloudiness, crystals, gel */
-  readonly sample: number;
+export interface ReadingBudget extends Readonly<Record<Exclude<BudgetPart, 'method'>, number>> {
+  /** of the method between laboratories; nothing where not there */
+  readonly method?: number;
+  /** behind the calibration; Infinity where not there */
+  readonly calibrationDof?: number;
 }
+
+/** Kinds of honey that refractometry meets differently. */
+export const METHOD_KINDS = ['blossom', 'honeydew', 'heather', 'high-fructose'] as const;
+export type MethodKind = (typeof METHOD_KINDS)[number];
+
+/**
+ * What two laboratories that read one honey by refractometer differ by, and what the one table for all
+ * honeys is off by for its kind [% moisture, standard]: the table was made of blossom honeys. Data, to be
+ * replaced by a trial between laboratories.
+ *
+ * @source sizes not verified: about what reproducibility of such methods comes to, common practice, no source
+ */
+export const METHOD_TERMS: Readonly<Record<MethodKind, number>> = {
+  blossom: 0.1,
+  honeydew: 0.15,
+  heather: 0.15,
+  'high-fructose': 0.12,
+};
+
+/** Degrees of freedom of these terms. @source our choice, as for a guess */
+export const METHOD_DOF = 6;
 
 /** What the budget needs beyond the reading itself. */
 export interface MeterCondition {
@@ -44,6 +69,8 @@ export interface MeterCondition {
   readonly zeroCheck: ZeroCheck;
   /** standard uncertainty of the zero [% moisture] where the meter has a history; else by `zeroCheck` */
   readonly calibrationPercent?: number;
+  /** behind `calibrationPercent`; that of the guess where not there */
+  readonly calibrationDof?: number;
 }
 
 function degreesBeyondAtc({ temperatureC, atcRangeC = ATC_RANGE_C }: DialReading): number {
@@ -74,11 +101,16 @@ function temperatureHalfWidth(reading: DialReading, percentPerIndex: number): nu
  *
  * @param reading - as read
  * @param meter - division of the dial and state of the zero check
- * @returns five standard uncertainties [% moisture]
+ * @param kind - of the honey, as refractometry meets it
+ * @returns six standard uncertainties [% moisture], and the degrees of freedom behind the calibration
  * @throws DomainError `out-of-range` for a dial value no honey shows or a resolution not above 0
  * @source JCGM 100:2008 (GUM), 4.3.7, recalled from memory; sizes as in `BUDGET_DEFAULTS`
  */
-export function readingBudget(reading: DialReading, meter: MeterCondition): ReadingBudget {
+export function readingBudget(
+  reading: DialReading,
+  meter: MeterCondition,
+  kind: MethodKind = 'blossom',
+): ReadingBudget {
   const { scale, dialValue } = reading;
   const fn = 'readingBudget';
   requireInRange(meter.resolution, DIVISION_RANGE, { fn, param: 'resolution', unit: scale });
@@ -92,7 +124,9 @@ export function readingBudget(reading: DialReading, meter: MeterCondition): Read
       (percentPerIndex * atcGap(reading)) / 2,
     ]),
     calibration: meter.calibrationPercent ?? BUDGET_DEFAULTS.calibration[meter.zeroCheck],
+    calibrationDof: meter.calibrationDof ?? BUDGET_DEFAULTS.calibrationDof[meter.zeroCheck],
     relation: BUDGET_DEFAULTS.relation,
+    method: METHOD_TERMS[kind],
     sample: rectangularUncertainty(SAMPLE_HALF_WIDTH_PERCENT[reading.sample ?? 'clear']),
   };
 }

@@ -14,8 +14,11 @@ export const SAMPLE_STATES = [
 ] as const;
 export type SampleState = (typeof SAMPLE_STATES)[number];
 
-/** Where in the vessel it was taken; 'not-said' for readings from before spots were asked for. */
-export const SPOTS = ['stirred', 'top', 'middle', 'bottom', 'not-said'] as const;
+/**
+ * Where in the vessel it was taken; at the gate runs the bottom layer; 'not-said' where nobody wrote it
+ * down.
+ */
+export const SPOTS = ['stirred', 'top', 'middle', 'bottom', 'gate', 'not-said'] as const;
 export type Spot = (typeof SPOTS)[number];
 
 /** Spread of readings in one vessel from which layers are likely [% moisture]. @source common practice, no source */

@@ -6,21 +6,39 @@ export interface Spread {
 }
 
 /**
- * Spreads assumed until own records replace them [% moisture], with the degrees of freedom with
- * which they are pooled.
+ * Spreads assumed until own records replace them [% moisture], each with the degrees of freedom that a
+ * guess deserves: few, so that a keeper whose vessels differ twice as much is still covered.
+ *
+ * @source sizes common practice, no source; degrees of freedom of a guess as JCGM 100:2008 (GUM),
+ * G.4.2, recalled from memory (a standard uncertainty that may be off by half has 2, by a quarter 8)
+ */
+export const SPREAD_PRIORS = {
+  repeatability: { standardDeviation: 0.18, degreesOfFreedom: 5 },
+  betweenVessels: { standardDeviation: 0.48, degreesOfFreedom: 3 },
+  /** from one spot of a stirred vessel to the next */
+  spot: { standardDeviation: 0.1, degreesOfFreedom: 4 },
+} as const satisfies Readonly<Record<string, Spread>>;
+
+/** What was learned of spreads from own records; what is not there is assumed. */
+export interface LearnedSpreads {
+  /** from one vessel of a lot to the next */
+  readonly betweenVessels?: Spread;
+  /** from one spot of a stirred vessel to the next */
+  readonly spot?: Spread;
+}
+
+/**
+ * Half width of what one spot of an unstirred vessel may be off from the whole [% moisture], and where
+ * nobody said whether it was stirred. The layers of unstirred vessels lie alike, so that theirs is common.
  *
  * @source common practice, no source
  */
-export const SPREAD_PRIORS = {
-  repeatability: { standardDeviation: 0.15, degreesOfFreedom: 10 },
-  betweenVessels: { standardDeviation: 0.3, degreesOfFreedom: 5 },
-  /** from one spot of a stirred vessel to the next */
-  spot: 0.1,
-  /** half width of what one spot of an unstirred vessel may be off from the whole */
-  unstirredHalfWidth: 0.5,
-} as const;
+export const LAYER_HALF_WIDTH = { unstirred: 0.5, notSaid: 0.3 } as const;
 
-/** From so many degrees of freedom on a reader's own repeatability stands by itself. @source our choice, no source */
+/** Degrees of freedom of the widths of layers. @source our choice, as for a guess */
+export const LAYER_DOF = 8;
+
+/** From so many degrees of freedom on a reader's repeatability is called their own. @source our choice, no source */
 export const OWN_REPEATABILITY_FROM_DOF = 10;
 
 export const mean = (values: readonly number[]): number =>
@@ -48,8 +66,8 @@ export interface Repeatability extends Spread {
 }
 
 /**
- * How well a reader repeats: from own replicates where there are enough, else pooled with what is
- * assumed of anybody.
+ * How well a reader repeats: own replicates, pooled with what is assumed of anybody; the more there are,
+ * the less the guess counts.
  *
  * @param sets - moistures of replicates, one list for each vessel, spot and sitting [%]
  * @returns standard deviation [% moisture], its degrees of freedom, and where it comes from
@@ -59,9 +77,6 @@ export function readerRepeatability(sets: readonly (readonly number[])[]): Repea
   const repeated = sets.filter((one) => one.length > 1);
   const dof = repeated.reduce((sum, one) => sum + one.length - 1, 0);
   const squares = repeated.reduce((sum, one) => sum + squaredDeviations(one), 0);
-  if (dof >= OWN_REPEATABILITY_FROM_DOF) {
-    return { standardDeviation: Math.sqrt(squares / dof), degreesOfFreedom: dof, from: 'own' };
-  }
-  const from = dof === 0 ? 'assumed' : 'mixed';
+  const from = dof >= OWN_REPEATABILITY_FROM_DOF ? 'own' : dof === 0 ? 'assumed' : 'mixed';
   return { ...pooledSpread(SPREAD_PRIORS.repeatability, squares, dof), from };
 }

@@ -1,10 +1,9 @@
 import { expectedMixture, priorExpectation } from '../capping/expectation';
 import { expectedMoisture } from '../capping/expectedMoisture';
-import type { Estimate } from '../conformity/conformity';
-import { lotEstimate, lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
+import { expandedOf, normalEquivalent, type Estimate } from '../conformity/conformity';
+import { estimateOf, lotEstimate, lotMoisture, type LotMoisture } from '../moisture/lotMoisture';
 import { SPREAD_PRIORS } from '../moisture/spreads';
 import { labWater } from '../quality/laboratory';
-import { coverageFactor } from '../stats/uncertainty';
 import { ordinaryReadings, ordinaryVessels, type CombEvidence, type LotEvidence } from './evidence';
 
 /** What the moisture figure rests on. */
@@ -42,11 +41,15 @@ const CHANGED_SINCE_PERCENT = 1;
 const LAB_COVERAGE = 2;
 
 /** Water as a laboratory found it; one sample stands for all vessels. */
-export function laboratoryEstimate({ laboratory, vessels }: LotEvidence): Estimate | null {
+export function laboratoryEstimate(evidence: LotEvidence): Estimate | null {
+  const { laboratory, vessels, learned } = evidence;
   const water = labWater(laboratory);
   if (!water) return null;
   const unread = vessels.length > 1 ? Math.sqrt(1 - 1 / vessels.length) : 0;
-  const between = SPREAD_PRIORS.betweenVessels.standardDeviation * unread;
+  const { standardDeviation, degreesOfFreedom } =
+    learned?.betweenVessels ?? SPREAD_PRIORS.betweenVessels;
+  const between =
+    unread * normalEquivalent({ standardUncertainty: standardDeviation, degreesOfFreedom });
   return {
     mean: water.percent,
     standardUncertainty: Math.hypot(water.expanded / LAB_COVERAGE, between),
@@ -54,11 +57,12 @@ export function laboratoryEstimate({ laboratory, vessels }: LotEvidence): Estima
 }
 
 /** Moisture before something happened that nobody read it after. */
-function earlierEstimate({ earlier = [], vessels, repeatability }: LotEvidence): Estimate | null {
+function earlierEstimate(evidence: LotEvidence): Estimate | null {
+  const { earlier = [], vessels, repeatability, learned } = evidence;
   const lastDay = Math.max(...earlier.map((one) => one.beforeDay));
   const last = earlier.filter((one) => one.beforeDay === lastDay);
   if (last.length === 0) return null;
-  const { mean, standardUncertainty } = lotEstimate(last, vessels, repeatability);
+  const { mean, standardUncertainty } = lotEstimate(last, vessels, repeatability, learned);
   return { mean, standardUncertainty: Math.hypot(standardUncertainty, CHANGED_SINCE_PERCENT) };
 }
 
@@ -69,8 +73,7 @@ export function expectedOf(comb: CombEvidence): Estimate {
 }
 
 function fromEstimate(estimate: Estimate, basis: Basis): Belief {
-  const expanded = coverageFactor(Infinity) * estimate.standardUncertainty;
-  return { ...estimate, basis, expanded, measured: null };
+  return { ...estimate, basis, expanded: expandedOf(estimate), measured: null };
 }
 
 /**
@@ -88,11 +91,10 @@ export function beliefOf(evidence: LotEvidence): Belief {
   const readings = ordinaryReadings(evidence);
   if (readings.length > 0) {
     const vessels = ordinaryVessels(evidence.vessels);
-    const measured = lotMoisture(readings, vessels, evidence.repeatability);
+    const measured = lotMoisture(readings, vessels, evidence.repeatability, evidence.learned);
     return {
+      ...estimateOf(measured),
       basis: 'readings',
-      mean: measured.meanPercent,
-      standardUncertainty: measured.uncertainty.standard,
       expanded: measured.uncertainty.expanded,
       measured,
     };

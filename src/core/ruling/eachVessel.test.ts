@@ -93,17 +93,16 @@ function upperTail(z: number): number {
 }
 
 describe('mass weighs, and blends carry what containers share', () => {
-  test('vessels of 5, 5 and 200 kg with the small two read: U is near 0.8', () => {
+  test('vessels of 5, 5 and 200 kg with the small two read: U is twice that of vessels alike', () => {
     const vessels = [5, 5, 200].map((massKg, place) => ({ id: `b${place + 1}`, massKg }));
     const readings = [...readingsOf([17], 'b1'), ...readingsOf([17], 'b2')];
     const { uncertainty } = lotMoisture(readings, vessels);
-    expect(uncertainty.expanded).toBeGreaterThan(0.7);
-    expect(uncertainty.expanded).toBeLessThan(0.95);
+    expect(uncertainty.expanded).toBeGreaterThan(1.2);
     const alike = lotMoisture(
       readings,
       vessels.map((one) => ({ ...one, massKg: 70 })),
     );
-    expect(alike.uncertainty.expanded).toBeLessThan(0.55);
+    expect(alike.uncertainty.expanded).toBeLessThan(uncertainty.expanded / 1.6);
   });
 
   test('the spread is s²·[Σ(wᵢ − Mᵢ)² over read + Σ Mⱼ² over unread], worked out by hand', () => {
@@ -136,7 +135,7 @@ describe('mass weighs, and blends carry what containers share', () => {
       },
     }));
     const blended = tankMoisture(parts, 0.14).standardUncertainty;
-    expect(2 * blended).toBeGreaterThan(0.95 * 2 * belief.standardUncertainty);
-    expect(2 * blended).toBeLessThan(1.1 * 2 * belief.standardUncertainty);
+    expect(blended).toBeGreaterThan(0.95 * belief.standardUncertainty);
+    expect(blended).toBeLessThan(1.6 * belief.standardUncertainty);
   });
 });

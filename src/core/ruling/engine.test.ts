@@ -42,7 +42,7 @@ describe('with readings', () => {
     const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([16.1, 16.2]) }));
     expect(ruling.outcome).toBe('accept');
     expect(ruling.fermentation.id).toBe('safe');
-    expect(ruling.overProbability).toBeLessThan(1e-6);
+    expect(ruling.overProbability).toBeLessThan(1e-4);
   });
 
   test('every limit of every rule set is judged at both edges', () => {
@@ -59,19 +59,19 @@ describe('with readings', () => {
             }),
             'moisture-against-limit',
           )[0]?.bearing;
-        expect(at(limit - 0.6)).toBe('accept');
+        expect(at(limit - 0.7)).toBe('accept');
         expect(at(limit)).toBe('measure');
-        expect(at(limit + 0.6)).toBe(honeyKind === 'heather' ? 'divert' : 'over');
+        expect(at(limit + 0.7)).toBe(honeyKind === 'heather' ? 'divert' : 'over');
       }
     }
   });
 
   test('one reading near a limit does not settle it, five do', () => {
     const us = { ruleSet: ruleSet('us-grade-a-b'), targetPercent: 18.6 };
-    expect(ruleOnLot(lotEvidence({ ...us, readings: readingsOf([18.25]) })).outcome).toBe(
+    expect(ruleOnLot(lotEvidence({ ...us, readings: readingsOf([17.95]) })).outcome).toBe(
       'measure',
     );
-    const five = readingsOf([18.2, 18.3, 18.25, 18.2, 18.3]);
+    const five = readingsOf([17.9, 18.0, 17.95, 17.9, 18.0]);
     expect(ruleOnLot(lotEvidence({ ...us, readings: five })).outcome).toBe('conditions');
   });
 

@@ -7,7 +7,7 @@ import type { Expectation, StateShares } from '../capping/expectation';
 import type { CombJudgement } from '../capping/expectedMoisture';
 import type { HoneyKind, RuleSet } from '../limits/ruleSets';
 import type { Spot } from '../moisture/sampleState';
-import type { Spread } from '../moisture/spreads';
+import type { LearnedSpreads, Spread } from '../moisture/spreads';
 import type { FlowerEvidence } from '../quality/flowerName';
 import type { Claimed, LabEvidence } from '../quality/laboratory';
 import type { SensesEvidence } from '../quality/senses';
@@ -125,6 +125,8 @@ export interface LotEvidence {
   readonly signs: readonly FermentationSign[];
   /** of the readers, from other lots; assumed where not there */
   readonly repeatability?: Spread;
+  /** what vessels and spots differ by, from other lots; assumed where not there */
+  readonly learned?: LearnedSpreads;
   readonly plan?: PlanEvidence;
   readonly senses?: SensesEvidence;
   readonly laboratory?: LabEvidence;

@@ -37,7 +37,7 @@ describe('what would change the ruling', () => {
     const evidence = lotEvidence({
       ruleSet: ruleSet('us-grade-a-b'),
       targetPercent: 18.6,
-      readings: readingsOf([18.25]),
+      readings: readingsOf([17.95]),
     });
     expect(flips(evidence).find((one) => one.id === 'more-readings')?.outcome).toBe('conditions');
   });
@@ -53,7 +53,7 @@ describe('what would change the ruling', () => {
       ruleSet: ruleSet('us-grade-a-b'),
       targetPercent: 18.6,
       vessels,
-      readings: readingsOf([18.15, 18.15]),
+      readings: readingsOf([17.7, 17.7]),
     });
     expect(flips(evidence).find((one) => one.id === 'untested-vessels')?.sentence).toContain(
       'each of the 2',

@@ -113,7 +113,10 @@ function byMoreReadings(evidence: LotEvidence, ruling: Ruling): Flip[] {
 
 /** The same readings, had the meter been checked and found right. */
 function checkedMeter(evidence: LotEvidence): LotEvidence {
-  const calibrated = withBudget(evidence, { calibration: BUDGET_DEFAULTS.calibration.checked });
+  const calibrated = withBudget(evidence, {
+    calibration: BUDGET_DEFAULTS.calibration.checked,
+    calibrationDof: BUDGET_DEFAULTS.calibrationDof.checked,
+  });
   return withReadings(calibrated, (one) => ({ ...one, zeroCheck: 'checked' }));
 }
 

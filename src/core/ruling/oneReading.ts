@@ -1,6 +1,6 @@
-import { GUARD_FACTOR } from '../conformity/conformity';
-import { lotMoisture } from '../moisture/lotMoisture';
-import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
+import { guardOf } from '../conformity/conformity';
+import { estimateOf, lotMoisture } from '../moisture/lotMoisture';
+import { BUDGET_DEFAULTS, METHOD_TERMS } from '../moisture/readingBudget';
 import { normalCdf } from '../stats/normal';
 import { rectangularUncertainty } from '../stats/uncertainty';
 import type { Belief } from './belief';
@@ -20,11 +20,14 @@ export function ordinaryReading(moisturePercent: number, vesselId: string | null
     moisturePercent,
     marks: [],
     zeroCheck: 'checked',
+    spot: 'stirred',
     budget: {
       resolution: rectangularUncertainty(ORDINARY_DIVISION_PERCENT / 2),
       temperature: rectangularUncertainty(BUDGET_DEFAULTS.thermometerHalfWidthC * PERCENT_PER_C),
       calibration: BUDGET_DEFAULTS.calibration.checked,
+      calibrationDof: BUDGET_DEFAULTS.calibrationDof.checked,
       relation: BUDGET_DEFAULTS.relation,
+      method: METHOD_TERMS.blossom,
       sample: 0,
     },
   };
@@ -54,11 +57,14 @@ export interface OneReading {
  */
 export function whatOneReadingSettles(evidence: LotEvidence, belief: Belief): OneReading {
   const vesselId = evidence.vessels[0]?.id ?? null;
-  const supposed = lotMoisture([ordinaryReading(belief.mean, vesselId)], evidence.vessels);
+  const { vessels, repeatability, learned } = evidence;
+  const reading = ordinaryReading(belief.mean, vesselId);
+  const supposed = lotMoisture([reading], vessels, repeatability, learned);
   const standard = supposed.uncertainty.standard;
   const limit = limitPercent(evidence);
-  const conformsUpToPercent = limit - GUARD_FACTOR * standard;
-  const overFromPercent = limit + GUARD_FACTOR * standard;
+  const guard = guardOf(estimateOf(supposed));
+  const conformsUpToPercent = limit - guard;
+  const overFromPercent = limit + guard;
   const predictive = Math.hypot(belief.standardUncertainty, standard);
   const settlesWith =
     normalCdf((conformsUpToPercent - belief.mean) / predictive) +

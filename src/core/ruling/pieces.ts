@@ -1,4 +1,4 @@
-import { conformityDecision, conformityProbability, type Estimate } from '../conformity/conformity';
+import { decisionOn, type Estimate } from '../conformity/conformity';
 import { blocksOf, ferments } from './blocks';
 import { limitPercent, type LotEvidence } from './evidence';
 import type { Outcome } from './outcome';
@@ -44,7 +44,7 @@ export function moistureOfPieces(pieces: readonly Piece[]): Estimate | null {
 
 function byMoisture(moisture: Estimate, limit: number): Omit<PieceRuling, 'pieceId'> {
   const said = `a sacrificed piece says ${percent(moisture.mean)} ± ${percent(2 * moisture.standardUncertainty)}`;
-  switch (conformityDecision(conformityProbability(moisture, limit))) {
+  switch (decisionOn(moisture, limit)) {
     case 'conforms':
       return {
         outcome: 'accept',

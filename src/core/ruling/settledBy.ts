@@ -1,4 +1,4 @@
-import { GUARD_FACTOR, conformityDecision, conformityProbability } from '../conformity/conformity';
+import { GUARD_FACTOR, decisionOn } from '../conformity/conformity';
 import { furtherReadings, type FurtherQuestion } from '../moisture/furtherReadings';
 import { lotEstimate } from '../moisture/lotMoisture';
 import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
@@ -13,18 +13,20 @@ const OTHER_METER_READINGS = 3;
 
 /** The same readings had their meters been checked lately. */
 export function checkedBudgets(question: FurtherQuestion): FurtherQuestion {
-  const { checked } = BUDGET_DEFAULTS.calibration;
-  const readings = question.readings.map((one) => ({
-    ...one,
-    budget: { ...one.budget, calibration: Math.min(one.budget.calibration, checked) },
-  }));
+  const { calibration, calibrationDof } = BUDGET_DEFAULTS;
+  const checked = { calibration: calibration.checked, calibrationDof: calibrationDof.checked };
+  const readings = question.readings.map((one) =>
+    one.budget.calibration > calibration.checked
+      ? { ...one, budget: { ...one.budget, ...checked } }
+      : one,
+  );
   return { ...question, readings };
 }
 
 /** With some readings of a second, checked meter that finds the same mean. */
 function withOtherMeter(question: FurtherQuestion): boolean {
-  const { readings, vessels, limitPercent: limit, repeatability } = question;
-  const { mean } = lotEstimate(readings, vessels, repeatability);
+  const { readings, vessels, limitPercent: limit, repeatability, learned } = question;
+  const { mean } = lotEstimate(readings, vessels);
   const first = checkedBudgets(question).readings[0]!;
   const more = Array.from({ length: OTHER_METER_READINGS }, (_, at) => ({
     ...(readings[at % readings.length] ?? first),
@@ -33,8 +35,8 @@ function withOtherMeter(question: FurtherQuestion): boolean {
     meterId: 'another meter',
     moisturePercent: mean,
   }));
-  const estimate = lotEstimate([...readings, ...more], vessels, repeatability);
-  return conformityDecision(conformityProbability(estimate, limit)) !== 'not-settled';
+  const estimate = lotEstimate([...readings, ...more], vessels, repeatability, learned);
+  return decisionOn(estimate, limit) !== 'not-settled';
 }
 
 /**
@@ -49,13 +51,14 @@ function withOtherMeter(question: FurtherQuestion): boolean {
 export function settledBy(evidence: LotEvidence): NextStep {
   const readings = ordinaryReadings(evidence);
   const vessels = ordinaryVessels(evidence.vessels);
-  const { repeatability } = evidence;
+  const { repeatability, learned } = evidence;
   const limit = limitPercent(evidence);
   const question: FurtherQuestion = {
     readings,
     vessels,
     limitPercent: limit,
     ...(repeatability && { repeatability }),
+    ...(learned && { learned }),
   };
   const settles = (asked: FurtherQuestion): boolean =>
     furtherReadings(asked).status !== 'no-number';
@@ -66,7 +69,7 @@ export function settledBy(evidence: LotEvidence): NextStep {
   const isUnchecked = readings.some((one) => one.zeroCheck === 'unchecked');
   if (isUnchecked && settles(checkedBudgets(question))) return 'check-zero';
   if (withOtherMeter(question)) return 'other-meter';
-  const { mean } = lotEstimate(readings, vessels, repeatability);
+  const { mean } = lotEstimate(readings, vessels);
   const isNear = Math.abs(mean - limit) <= GUARD_FACTOR * LABORATORY_PERCENT;
   return isNear ? 'treat-as-over' : 'laboratory';
 }

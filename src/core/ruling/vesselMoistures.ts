@@ -1,8 +1,13 @@
-import { conformityDecision, conformityProbability, type Estimate } from '../conformity/conformity';
+import { decisionOn, type Estimate } from '../conformity/conformity';
 import { rememberedBy } from '../lists/rememberedBy';
-import { lotMoisture, type LotMoisture, type VesselMoisture } from '../moisture/lotMoisture';
+import {
+  estimateOf,
+  lotMoisture,
+  type LotMoisture,
+  type VesselMoisture,
+} from '../moisture/lotMoisture';
 import { normalCdf } from '../stats/normal';
-import { quadrature } from '../stats/uncertainty';
+import { coverageFactor, quadrature } from '../stats/uncertainty';
 import type { Belief } from './belief';
 import {
   limitPercent,
@@ -13,7 +18,7 @@ import {
 } from './evidence';
 
 /** Parts of the uncertainty that all readings of a lot share. */
-const COMMON = ['calibration', 'temperature', 'resolution', 'relation'];
+const COMMON = ['calibration', 'temperature', 'resolution', 'relation', 'method'];
 
 /** Standard uncertainty common to the readings of a lot [% moisture]. */
 export function commonStandard(measured: LotMoisture): number {
@@ -35,7 +40,8 @@ export function suspectVesselsOf({ vessels }: LotEvidence): readonly VesselEvide
 export function suspectMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
   const readings = suspectReadings(evidence);
   if (readings.length === 0) return [];
-  return lotMoisture(readings, suspectVesselsOf(evidence), evidence.repeatability).vessels;
+  const { repeatability, learned } = evidence;
+  return lotMoisture(readings, suspectVesselsOf(evidence), repeatability, learned).vessels;
 }
 
 /**
@@ -49,7 +55,8 @@ function storedMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
     ({ before, vesselId }) =>
       before === 'storage' && vesselId !== null && ordinary.has(vesselId) && !readNow.has(vesselId),
   );
-  return readings.length === 0 ? [] : lotMoisture(readings, [], evidence.repeatability).vessels;
+  const { repeatability, learned } = evidence;
+  return readings.length === 0 ? [] : lotMoisture(readings, [], repeatability, learned).vessels;
 }
 
 /**
@@ -83,10 +90,7 @@ export const vesselMoistures = rememberedBy(
 );
 
 /** What is believed of a vessel by its own readings. */
-export const ofVessel = ({ meanPercent, uncertainty }: VesselMoisture): Estimate => ({
-  mean: meanPercent,
-  standardUncertainty: uncertainty.standard,
-});
+export const ofVessel = (vessel: VesselMoisture): Estimate => estimateOf(vessel);
 
 /**
  * What is believed of one vessel: its own readings where it was read, else the lot's mean with what a
@@ -103,21 +107,31 @@ export function vesselEstimate(
 ): Estimate {
   const own = vesselMoistures(evidence, belief).find((one) => one.vesselId === vesselId);
   if (own && vesselId !== null) return ofVessel(own);
-  const { measured, mean, standardUncertainty } = belief;
-  if (!measured || evidence.vessels.length < 2) return { mean, standardUncertainty };
+  const { measured, mean } = belief;
+  if (!measured || evidence.vessels.length < 2) return belief;
   const { shared, own: single } = measured.unread;
-  return { mean, standardUncertainty: quadrature([commonStandard(measured), shared, single]) };
+  return {
+    mean,
+    standardUncertainty: quadrature([commonStandard(measured), shared, single]),
+    degreesOfFreedom: measured.uncertainty.degreesOfFreedom,
+    conformsFrom: measured.conformsFrom,
+  };
 }
 
-/** Steps of the integral over what all readings share, from -4 to 4 standard deviations. */
-const STEPS = 40;
-const WIDEST = 4;
+/** Steps of the integral over what all readings share. */
+const STEPS = 60;
+/** Farthest point, in coverage factors. */
+const WIDEST = 3;
+
+/** Density of Student's t, but for its constant. */
+const studentDensity = (t: number, dof: number): number =>
+  Number.isFinite(dof) ? (1 + (t * t) / dof) ** (-(dof + 1) / 2) : Math.exp((-t * t) / 2);
 
 /**
  * Chance that any ordinary vessel of a measured lot is over its limit.
  *
  * Vessels differ each by itself; what the readings of the meter share moves all of them together, so
- * it is integrated over (trapezoid rule).
+ * it is integrated over (rectangle rule; Student's t for few degrees of freedom).
  *
  * @returns [1]; null for a lot without readings or with fewer than two vessels
  * @throws DomainError as `lotMoisture`
@@ -141,6 +155,8 @@ function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
     own: ownOf(one.uncertainty.standard),
     times: 1,
   }));
+  const dof = measured.uncertainty.degreesOfFreedom;
+  const widest = Math.min(WIDEST * coverageFactor(dof), 40);
   const { shared, own } = measured.unread;
   each.push({ mean: belief.mean, own: Math.max(1e-3, quadrature([shared, own])), times: unread });
   const noneOverAt = (z: number): number =>
@@ -150,8 +166,10 @@ function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
     );
   let [sum, weights] = [0, 0];
   for (let step = 0; step <= STEPS; step += 1) {
-    const z = WIDEST * ((2 * step) / STEPS - 1);
-    const weight = Math.exp((-z * z) / 2);
+    // Points crowd in the middle, where the weight is.
+    const place = (2 * step) / STEPS - 1;
+    const z = widest * place ** 3;
+    const weight = studentDensity(z, dof) * place ** 2;
     sum += weight * noneOverAt(z);
     weights += weight;
   }
@@ -179,7 +197,7 @@ export function vesselsAgainstLimit(evidence: LotEvidence, belief: Belief): Vess
   const limit = limitPercent(evidence);
   for (const vessel of ordinaryMoistures(evidence, belief)) {
     if (vessel.vesselId === null) continue;
-    const decision = conformityDecision(conformityProbability(ofVessel(vessel), limit));
+    const decision = decisionOn(ofVessel(vessel), limit);
     if (decision === 'over') found.over.push(vessel);
     if (decision === 'not-settled') found.notSettled.push(vessel);
   }

@@ -1,4 +1,4 @@
-import { GUARD_FACTOR, conformityDecision, conformityProbability } from '../conformity/conformity';
+import { GUARD_FACTOR, decisionOn } from '../conformity/conformity';
 import { requireInRange } from '../errors';
 import { mean, squaredDeviations } from '../moisture/spreads';
 import { mostBad } from './finiteLot';
@@ -74,8 +74,7 @@ function bySpread(results: PlanResults, tested: readonly TestedContainer[]): Spr
 }
 
 function conforms({ meanPercent, standardUncertainty }: TestedContainer, limit: number): boolean {
-  const estimate = { mean: meanPercent, standardUncertainty };
-  return conformityDecision(conformityProbability(estimate, limit)) === 'conforms';
+  return decisionOn({ mean: meanPercent, standardUncertainty }, limit) === 'conforms';
 }
 
 function byCount(results: PlanResults, tested: readonly TestedContainer[]): CountVerdict {

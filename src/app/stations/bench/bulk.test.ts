@@ -48,7 +48,7 @@ describe('twenty buckets in a table', () => {
     expect(
       read.content.map((one) => [one.item, one.dialValue, one.temperatureC, one.spot]),
     ).toEqual([
-      [1, 17.4, 22, 'stirred'],
+      [1, 17.4, 22, 'not-said'],
       [5, 17.8, 25, 'top'],
     ]);
   });

@@ -8,6 +8,8 @@ import {
   REFERENCE_TEMPERATURE_C,
   RULES,
   RULES_VERSION,
+  LAYER_HALF_WIDTH,
+  METHOD_TERMS,
   SPREAD_PRIORS,
   TABLE_RANGE_PERCENT,
   WEDMORE,
@@ -55,18 +57,23 @@ function Moisture(): ReactElement {
           ],
           ['The relation itself', `${relation} %`, 'AOAC 969.38, recalled from memory'],
           [
+            'The method, between laboratories',
+            `${METHOD_TERMS.blossom} % for blossom honey, ${METHOD_TERMS.honeydew} % for honeydew and heather`,
+            'not verified',
+          ],
+          [
             'Reader',
             `${SPREAD_PRIORS.repeatability.standardDeviation} % / √n, pooled with own replicates`,
             'common practice, no source',
           ],
           [
             'From spot to spot',
-            `${SPREAD_PRIORS.spot} % stirred; ± ${SPREAD_PRIORS.unstirredHalfWidth} % for one spot of an unstirred vessel`,
+            `${SPREAD_PRIORS.spot.standardDeviation} % stirred; ± ${LAYER_HALF_WIDTH.unstirred} % for one spot of an unstirred vessel, ± ${LAYER_HALF_WIDTH.notSaid} % where nobody said where`,
             'common practice, no source',
           ],
           [
             'Untested vessels',
-            `${SPREAD_PRIORS.betweenVessels.standardDeviation} %, pooled with what is seen`,
+            `${SPREAD_PRIORS.betweenVessels.standardDeviation} %, pooled with your own lots and what is seen`,
             'common practice, no source',
           ],
         ]}

@@ -3,6 +3,7 @@ import {
   commonStandard,
   ferments,
   isMeasured,
+  normalEquivalent,
   vesselMoistures,
   type BlendContainer,
   type LotEvidence,
@@ -40,13 +41,15 @@ function colourOf({ colours }: LotFile): string {
 function lotContainers(lot: StoredLot): BlendStore {
   const { evidence, ruling, file } = lot;
   const { measured } = ruling.belief;
-  const systematicPercent = measured ? commonStandard(measured) : 0;
+  // Blends know only normals: wide enough for what few degrees of freedom and many looks ask.
+  const widen = normalEquivalent(ruling.belief) / ruling.belief.standardUncertainty;
+  const systematicPercent = widen * (measured ? commonStandard(measured) : 0);
   const barred = barredBecause(evidence, isMeasured(ruling.belief));
   const byVessel = new Map(
     vesselMoistures(evidence, ruling.belief).map((one) => [one.vesselId, one]),
   );
   const own = (standard: number): number =>
-    Math.sqrt(Math.max(0.0001, standard ** 2 - systematicPercent ** 2));
+    Math.sqrt(Math.max(0.0001, (widen * standard) ** 2 - systematicPercent ** 2));
   const { plant, code } = file.lot.content;
   const asContainer = (vessel: StoredVessel): BlendContainer => {
     const read = byVessel.get(vessel.id);

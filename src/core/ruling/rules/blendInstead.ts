@@ -1,4 +1,4 @@
-import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { decisionOn } from '../../conformity/conformity';
 import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Rule } from '../rule';
@@ -13,7 +13,7 @@ export const blendInstead: Rule = {
   find: ({ evidence, belief }) => {
     if (!isMeasured(belief) || canBeDried(evidence)) return [];
     const wanted = Math.min(evidence.targetPercent, limitPercent(evidence));
-    const decision = conformityDecision(conformityProbability(belief, wanted));
+    const decision = decisionOn(belief, wanted);
     if (decision !== 'over') return [];
     const blend = waysOf(evidence, belief).find((one) => one.id === 'blend');
     return blend?.open

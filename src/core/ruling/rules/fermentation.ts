@@ -1,4 +1,4 @@
-import { GUARD_FACTOR, type Estimate } from '../../conformity/conformity';
+import { CONFORMS_FROM, guardOf, type Estimate } from '../../conformity/conformity';
 import { fermentationClass, type FermentationClass } from '../../fermentation/lochhead';
 import { checkAgainMonths, storageBand } from '../../fermentation/storage';
 import {
@@ -18,7 +18,7 @@ import { vesselEstimate, vesselMoistures } from '../vesselMoistures';
  * since an unproven safety is none.
  */
 export const keepingClass = (moisture: Estimate): FermentationClass =>
-  fermentationClass(Math.min(100, moisture.mean + GUARD_FACTOR * moisture.standardUncertainty));
+  fermentationClass(Math.min(100, upperPercent(moisture)));
 
 /** A vessel with the upper end of what its moisture may be [%]. */
 interface UpperEnd {
@@ -27,8 +27,9 @@ interface UpperEnd {
   readonly moisture: Estimate;
 }
 
-const upperPercent = ({ mean, standardUncertainty }: Estimate): number =>
-  mean + GUARD_FACTOR * standardUncertainty;
+/** No decision hangs on it that looking again could spoil: 95 in 100, whatever is asked of the limit. */
+const upperPercent = (moisture: Estimate): number =>
+  moisture.mean + guardOf(moisture, CONFORMS_FROM);
 
 /**
  * What a lot keeps like: like the one of its vessels that may be the wettest, for honey spoils vessel by

@@ -1,5 +1,5 @@
 import { canBeDried, waysOf } from '../ways';
-import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { conformityProbability, decisionOn } from '../../conformity/conformity';
 import { labWater } from '../../quality/laboratory';
 import { limitPercent } from '../evidence';
 import { isMeasured } from '../belief';
@@ -69,7 +69,7 @@ function found(context: RuleContext): Found {
   const limit = limitPercent(evidence);
   const probability = conformityProbability(belief, limit);
   const figure = figureWords(context);
-  switch (conformityDecision(probability)) {
+  switch (decisionOn(belief, limit)) {
     case 'conforms':
       return {
         bearing: 'accept',

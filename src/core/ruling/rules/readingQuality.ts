@@ -1,8 +1,4 @@
-import {
-  conformityDecision,
-  conformityProbability,
-  type ConformityDecision,
-} from '../../conformity/conformity';
+import { decisionOn, type ConformityDecision } from '../../conformity/conformity';
 import type { ReadingMark } from '../../moisture/interpretReading';
 import { beliefOf } from '../belief';
 import {
@@ -81,8 +77,8 @@ function asJumped(evidence: LotEvidence): LotEvidence {
   };
 }
 
-function decisionOn(evidence: LotEvidence): ConformityDecision {
-  return conformityDecision(conformityProbability(beliefOf(evidence), limitPercent(evidence)));
+function decisionOf(evidence: LotEvidence): ConformityDecision {
+  return decisionOn(beliefOf(evidence), limitPercent(evidence));
 }
 
 export const zeroJumped: Rule = {
@@ -95,7 +91,7 @@ export const zeroJumped: Rule = {
     if (count === 0) return [];
     const jumped = asJumped(evidence);
     const mean = beliefOf(jumped).mean;
-    const changes = decisionOn(jumped) !== decisionOn(evidence);
+    const changes = decisionOf(jumped) !== decisionOf(evidence);
     const sentence =
       `${counted(count)} from between two zero checks that differ by more than drift explains; ` +
       `with the later one the mean would be ${percent(mean)} instead of ${percent(belief.mean)}` +

@@ -1,4 +1,4 @@
-import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { decisionOn } from '../../conformity/conformity';
 import { limitPercent } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { percent, withDoubt } from '../say';
@@ -6,7 +6,7 @@ import { percent, withDoubt } from '../say';
 function found({ evidence, belief }: RuleContext): Found[] {
   const limit = limitPercent(evidence);
   const figure = `Reckoned ${withDoubt(belief.mean, belief.expanded)} from the measured containers that were blended`;
-  switch (conformityDecision(conformityProbability(belief, limit))) {
+  switch (decisionOn(belief, limit)) {
     case 'conforms':
       return [
         { bearing: 'accept', sentence: `${figure}: at or under ${percent(limit)}.` },

@@ -1,4 +1,4 @@
-import { conformityDecision, conformityProbability } from '../../conformity/conformity';
+import { decisionOn } from '../../conformity/conformity';
 import type { VesselMoisture } from '../../moisture/lotMoisture';
 import { LAYERING_SPREAD_PERCENT, type Spot } from '../../moisture/sampleState';
 import { allAreSuspect, limitPercent, ordinaryVessels } from '../evidence';
@@ -84,7 +84,7 @@ function suspectFound(context: RuleContext, vessel: VesselMoisture): Found {
   const limit = limitPercent(context.evidence);
   const estimate = { mean, standardUncertainty: uncertainty.standard };
   const figure = `${nameOf(context, vessel)}, judged by itself, measures ${withDoubt(mean, uncertainty.expanded)}`;
-  switch (conformityDecision(conformityProbability(estimate, limit))) {
+  switch (decisionOn(estimate, limit)) {
     case 'conforms':
       return { bearing: 'note', sentence: `${figure}: at or under ${percent(limit)}.` };
     case 'over':
