@@ -52,7 +52,7 @@ export const BEAN_BENCH: DemoBench = {
 };
 
 export const BUCKETS_BENCH: DemoBench = {
-  plan: { number: 6, seed: 2611 },
+  plan: { number: 16, seed: 2611 },
   senses: {
     ...CLEAN,
     faults: [],

@@ -211,7 +211,7 @@ export const DEMO_LOTS: readonly DemoLot[] = [
       plant: 'sea lavender',
       origin: 'marsh yard, all hives',
       ruleSetId: 'us-grade-a-b',
-      remark: 'For a buyer who asks for grade A: six buckets are to speak for all.',
+      remark: 'For a buyer who asks for grade A: sixteen buckets are to speak for all.',
     },
     container: { ...buckets(20, 13.8), suspects: [{ item: 20, because: 'last-of-extractor' }] },
     comb: { cappedTenths: 9, shake: 'nothing-fell' },

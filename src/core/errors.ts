@@ -59,6 +59,20 @@ export function requireInRange(
   return value;
 }
 
+/**
+ * The value itself, once it is known to be a whole number inside its range.
+ *
+ * @throws DomainError `out-of-range` otherwise, NaN and fractions included
+ */
+export function requireWhole(
+  value: number,
+  limits: readonly [number, number],
+  place: ArgumentPlace,
+): number {
+  if (Number.isInteger(value)) return requireInRange(value, limits, place);
+  throw new DomainError({ code: 'out-of-range', value, limits, ...place });
+}
+
 /** Closes a union: a compile error where a case was forgotten. */
 export function assertNever(value: never): never {
   throw new Error(`unexpected case: ${String(value)}`);

@@ -73,6 +73,7 @@ export {
   type FrameFormat,
 } from './comb/frameFormats';
 export {
+  CONFORMS_FROM,
   conformityDecision,
   conformityProbability,
   decisionOn,
@@ -124,6 +125,7 @@ export {
   type ReadingMark,
 } from './moisture/interpretReading';
 export { criticalRange } from './moisture/criticalRange';
+export { narrowings, type NarrowingId } from './moisture/narrowing';
 export {
   learnedBetweenVessels,
   vesselScatter,
@@ -136,6 +138,7 @@ export {
   lotMoisture,
   readingUncertainty,
   type LotComponent,
+  type LotMoisture,
 } from './moisture/lotMoisture';
 export {
   LAYERING_SPREAD_PERCENT,
@@ -286,7 +289,7 @@ export {
   type School,
   type Timing,
 } from './schools/school';
-export type { PlanVerdict } from './sampling/planVerdict';
+export type { CountVerdict, PlanVerdict } from './sampling/planVerdict';
 export {
   LOOKS_RANGE,
   PLAN_METHODS,

@@ -186,7 +186,7 @@ function combEvidence(
   { comb, frames, pieces = [] }: LotContents,
   pastLots: readonly PastLot[],
 ): CombEvidence | null {
-  const expectation = updatedExpectation(priorExpectation(frames?.climate), pastLots);
+  const expectation = updatedExpectation(priorExpectation(frames?.climate ?? 'not-said'), pastLots);
   if (frames) {
     const states = makeUpStates(frames);
     const { school } = frames;

@@ -33,7 +33,7 @@ describe('the answer in words', () => {
     expect(answerFigure(measured(17.2))).toMatch(/^17\.2 ± 0\.\d$/);
     expect(
       answerFigure(ruleOnLot(lotEvidence({ comb: { cappedShare: 0.8, shake: 'not-done' } }))),
-    ).toBe('16–20');
+    ).toBe('16–21');
   });
 
   test('the rule for those who cannot see it', () => {

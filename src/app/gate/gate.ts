@@ -1,7 +1,7 @@
 import {
   blocksOf,
-  conformityDecision,
-  conformityProbability,
+  decisionOn,
+  expandedOf,
   isAccepted,
   vesselEstimate,
   type Outcome,
@@ -40,10 +40,10 @@ function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]
   if (evidence.vessels.length < 2 || ruling.belief.measured === null) return [];
   return vesselIds.flatMap((id) => {
     const estimate = vesselEstimate(evidence, ruling.belief, id);
-    const decision = conformityDecision(conformityProbability(estimate, ruling.limitPercent));
+    const decision = decisionOn(estimate, ruling.limitPercent);
     if (decision === 'conforms') return [];
     const label = vesselLabelOf(evidence.vessels, id);
-    const figure = `${estimate.mean.toFixed(1)} ± ${(2 * estimate.standardUncertainty).toFixed(1)} %`;
+    const figure = `${estimate.mean.toFixed(1)} ± ${expandedOf(estimate).toFixed(1)} %`;
     const than = decision === 'over' ? 'is over' : 'is not settled against';
     return [`${label} by itself ${than} ${ruling.limitPercent.toFixed(1)} % (${figure} water).`];
   });

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { GUARD_FACTOR, readingUncertainty } from '../../core';
+import { guardOf, readingUncertainty } from '../../core';
 import { ruleSentence } from '../format/phrasing';
 import { MoistureRule } from '../ui/MoistureRule';
 import type { RuleReading } from '../ui/RuleReadings';
@@ -22,7 +22,7 @@ export function LotRule({ answer }: { answer: Answer }): ReactElement {
     <MoistureRule
       limitPercent={ruling.limitPercent}
       targetPercent={evidence.targetPercent}
-      guardPercent={measured ? GUARD_FACTOR * ruling.belief.standardUncertainty : null}
+      guardPercent={measured ? guardOf(ruling.belief) : null}
       belief={ruling.belief}
       readings={readingsOnRule(answer)}
       label={ruleSentence(ruling)}

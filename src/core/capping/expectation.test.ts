@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
+import { expandedOf } from '../conformity/conformity';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { expectedMoisture, stateShares, statesOfComb } from './expectedMoisture';
 import {
@@ -24,7 +25,7 @@ const OWN_LOTS = [
 
 describe('moisture to expect before any reading', () => {
   test('all capped is the capped expectation; open, dripping comb is wetter', () => {
-    expect(expectedMoisture({ cappedShare: 1, shake: 'not-done' })).toEqual({
+    expect(expectedMoisture({ cappedShare: 1, shake: 'not-done' })).toMatchObject({
       mean: 17.6,
       standardUncertainty: Math.hypot(0.7, 0.57),
     });
@@ -59,8 +60,9 @@ describe('moisture to expect before any reading', () => {
 
 describe('own lots, judged in the comb and measured later', () => {
   // numpy: K = C X' (X C X' + R)^-1; m + K (y - X m); C - K X C, with the prior and lots above
-  test('the batch update of numpy.linalg: means and spreads', () => {
-    const after = updatedExpectation(priorExpectation(), OWN_LOTS);
+  test('scatters taken for known: the batch update of numpy.linalg, means and spreads', () => {
+    const known = { ...priorExpectation(), degreesOfFreedom: Infinity };
+    const after = updatedExpectation(known, OWN_LOTS);
     const means = [17.08105, 19.39875, 18.24676, 21.88613, 25.15593];
     const spreads = [0.34876, 1.28595, 0.74274, 1.40657, 1.93404];
     HONEY_STATES.forEach((_, at) => {
@@ -80,6 +82,42 @@ describe('own lots, judged in the comb and measured later', () => {
       expectedMixture(mostly, updatedExpectation(priorExpectation(), lots)).standardUncertainty;
     expect(width(OWN_LOTS.slice(0, 1))).toBeLessThan(width([]));
     expect(width(OWN_LOTS)).toBeLessThan(width(OWN_LOTS.slice(0, 1)));
+  });
+
+  test('a keeper whose lots scatter more than assumed is found out, and one whose scatter less', () => {
+    const factorOf = (scatter: number): number => {
+      const draw = normalDraws(seededRandom(22));
+      const lots = Array.from({ length: 40 }, () =>
+        past({ capped: 1 }, 17 + scatter * draw(), 0.1),
+      );
+      return updatedExpectation(priorExpectation(), lots).scatterFactor;
+    };
+    expect(factorOf(1.5 * 0.57)).toBeGreaterThan(1.25);
+    expect(factorOf(1.5 * 0.57)).toBeLessThan(1.7);
+    expect(factorOf(0.5 * 0.57)).toBeLessThan(0.75);
+  });
+
+  test.each([
+    ['scatter as assumed', 1, 0.94, 0.98],
+    ['scatter half as much again', 1.5, 0.92, 0.99],
+  ])('after 40 own lots that %s, 95 %% covers', (_, times, least, most) => {
+    const draw = normalDraws(seededRandom(23));
+    let covered = 0;
+    const keepers = 600;
+    for (let keeper = 0; keeper < keepers; keeper += 1) {
+      const own = 17.6 + 0.7 * draw();
+      const lotOf = (): number => own + times * 0.57 * draw();
+      const lots = Array.from({ length: 40 }, () =>
+        past({ capped: 1 }, lotOf() + 0.2 * draw(), 0.2),
+      );
+      const expected = expectedMixture(
+        stateShares({ capped: 1 }),
+        updatedExpectation(priorExpectation(), lots),
+      );
+      if (Math.abs(lotOf() - expected.mean) <= expandedOf(expected)) covered += 1;
+    }
+    expect(covered / keepers).toBeGreaterThanOrEqual(least - 0.01);
+    expect(covered / keepers).toBeLessThanOrEqual(most);
   });
 
   test('a keeper whose capped honey is drier by a point is found out within twenty lots', () => {

@@ -1,5 +1,6 @@
 import type { Estimate } from '../conformity/conformity';
 import { DomainError, requireInRange } from '../errors';
+import { posteriorDegreesOfFreedom } from '../stats/uncertainty';
 
 /** What the shake test showed: the frame held flat, open cells down, and shaken. */
 export const SHAKE_RESULTS = ['not-done', 'nothing-fell', 'drops', 'runs'] as const;
@@ -12,8 +13,8 @@ export type HoneyState = (typeof HONEY_STATES)[number];
 /** Share of the honey's mass in each state [1]; together one. */
 export type StateShares = Readonly<Record<HoneyState, number>>;
 
-/** Air of the yard in the season, as it matters to ripening. */
-export const CLIMATES = ['dry', 'ordinary', 'damp'] as const;
+/** Air of the yard in the season, as it matters to ripening; nothing is assumed where nobody said. */
+export const CLIMATES = ['dry', 'ordinary', 'damp', 'not-said'] as const;
 export type Climate = (typeof CLIMATES)[number];
 
 /** What is expected of one state before any reading [% moisture]. */
@@ -50,7 +51,12 @@ export const CLIMATE_EFFECTS: Readonly<
   dry: { capped: -0.4, open: -0.4, spread: 0.9 },
   ordinary: { capped: 0, open: 0, spread: 1 },
   damp: { capped: 0.9, open: 0.5, spread: 1.4 },
+  // Between ordinary and damp, and wide enough for both.
+  'not-said': { capped: 0.2, open: 0.1, spread: 1.2 },
 };
+
+/** Degrees of freedom of the scatters before any own lot. @source our choice, as for a guess */
+const SCATTER_DOF = 6;
 
 /** How far what is not known of one state is shared by another [1]. @source our choice, no source */
 const SHARED_KNOWLEDGE = 0.5;
@@ -60,6 +66,10 @@ export interface Expectation {
   readonly means: readonly number[];
   readonly covariance: readonly (readonly number[])[];
   readonly scatters: readonly number[];
+  /** behind the scatters: a guess at first, more with every own lot */
+  readonly degreesOfFreedom: number;
+  /** how much the keeper's lots scatter against what was assumed [1] */
+  readonly scatterFactor: number;
   /** lots that it has been updated by */
   readonly lots: number;
 }
@@ -80,6 +90,8 @@ export function priorExpectation(climate: Climate = 'ordinary'): Expectation {
     ),
     covariance: known.map((a, i) => known.map((b, j) => a * b * (i === j ? 1 : SHARED_KNOWLEDGE))),
     scatters: HONEY_STATES.map((state) => EXPECTED_BY_STATE[state].scatter * effect.spread),
+    degreesOfFreedom: SCATTER_DOF,
+    scatterFactor: 1,
     lots: 0,
   };
 }
@@ -120,7 +132,7 @@ function spreadOf(expectation: Expectation, shares: readonly number[]) {
  *
  * @param shares - by mass, summing to one
  * @param expectation - the prior, or updated by own lots
- * @returns mean and standard uncertainty [% by mass]
+ * @returns mean and standard uncertainty [% by mass], with the degrees of freedom behind it
  * @throws DomainError `out-of-range`
  * @source normal linear model (Gelman and others, Bayesian Data Analysis, 14.2), recalled from memory
  */
@@ -131,6 +143,10 @@ export function expectedMixture(shares: StateShares, expectation: Expectation): 
   return {
     mean: dot(expectation.means, vector),
     standardUncertainty: Math.sqrt(variance + scatter ** 2),
+    degreesOfFreedom: posteriorDegreesOfFreedom([
+      { standard: scatter, degreesOfFreedom: expectation.degreesOfFreedom },
+      { standard: Math.sqrt(variance), degreesOfFreedom: Infinity },
+    ]),
   };
 }
 
@@ -140,29 +156,63 @@ export interface PastLot {
   readonly measured: Estimate;
 }
 
+/** What one lot adds: the means after it, and how far it was from them by what was expected [1]. */
+function afterLot(
+  before: Expectation,
+  { shares, measured }: PastLot,
+): { readonly after: Expectation; readonly surprise: number } {
+  const vector = vectorOf(shares, 'updatedExpectation');
+  const { gain, variance } = spreadOf(before, vector);
+  const noise = dot(before.scatters, vector) ** 2 + measured.standardUncertainty ** 2;
+  const total = variance + noise;
+  const apart = measured.mean - dot(before.means, vector);
+  const after = {
+    ...before,
+    means: before.means.map((mean, at) => mean + ((gain[at] ?? 0) * apart) / total),
+    covariance: before.covariance.map((row, i) =>
+      row.map((value, j) => value - ((gain[i] ?? 0) * (gain[j] ?? 0)) / total),
+    ),
+    lots: before.lots + 1,
+  };
+  return { after, surprise: apart ** 2 / total };
+}
+
+/** The means after some lots, and the sum of the surprises: the joint distance, whatever the order. */
+function afterLots(prior: Expectation, lots: readonly PastLot[]) {
+  return lots.reduce(
+    ({ after: before, surprise: sum }, lot) => {
+      const { after, surprise } = afterLot(before, lot);
+      return { after, surprise: sum + surprise };
+    },
+    { after: prior, surprise: 0 },
+  );
+}
+
 /**
- * The expectation after one's own lots: a normal update of the states' means by what was measured.
+ * The expectation after one's own lots: the means of the states by what was measured, and how much this
+ * keeper's lots scatter about them. Surprises larger than expected widen the scatters by one factor,
+ * smaller ones narrow them; the guess stays in it by its degrees of freedom.
  *
  * @param prior - expectation before
  * @param lots - past lots with their measured moisture; the order does not matter
  * @returns expectation after
  * @throws DomainError `out-of-range`
- * @source normal linear model with known variances, recalled from memory
+ * @source normal linear model with a scaled inverse chi-square factor on the scatters (normal-inverse-
+ * gamma), Gelman and others, Bayesian Data Analysis, 14.2 and 14.8, recalled from memory; the factor is
+ * found at the prior scatters and then kept
  */
 export function updatedExpectation(prior: Expectation, lots: readonly PastLot[]): Expectation {
-  return lots.reduce((before, { shares, measured }) => {
-    const vector = vectorOf(shares, 'updatedExpectation');
-    const { gain, variance } = spreadOf(before, vector);
-    const noise = dot(before.scatters, vector) ** 2 + measured.standardUncertainty ** 2;
-    const total = variance + noise;
-    const surprise = (measured.mean - dot(before.means, vector)) / total;
-    return {
-      ...before,
-      means: before.means.map((mean, at) => mean + (gain[at] ?? 0) * surprise),
-      covariance: before.covariance.map((row, i) =>
-        row.map((value, j) => value - ((gain[i] ?? 0) * (gain[j] ?? 0)) / total),
-      ),
-      lots: before.lots + 1,
-    };
-  }, prior);
+  if (lots.length === 0) return prior;
+  const { surprise } = afterLots(prior, lots);
+  const degreesOfFreedom = prior.degreesOfFreedom + lots.length;
+  const factor = Number.isFinite(degreesOfFreedom)
+    ? Math.sqrt((prior.degreesOfFreedom + surprise) / degreesOfFreedom)
+    : 1;
+  const scaled = {
+    ...prior,
+    scatters: prior.scatters.map((one) => one * factor),
+    scatterFactor: prior.scatterFactor * factor,
+    degreesOfFreedom,
+  };
+  return afterLots(scaled, lots).after;
 }

@@ -22,7 +22,7 @@ export const SPREAD_PRIORS = {
 /** What was learned of spreads from own records; what is not there is assumed. */
 export interface LearnedSpreads {
   /** from one vessel of a lot to the next */
-  readonly betweenVessels?: Spread;
+  readonly betweenVessels?: Spread & { readonly from?: number };
   /** from one spot of a stirred vessel to the next */
   readonly spot?: Spread;
 }

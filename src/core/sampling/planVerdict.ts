@@ -1,8 +1,9 @@
 import { GUARD_FACTOR, decisionOn } from '../conformity/conformity';
-import { requireInRange } from '../errors';
+import { requireInRange, requireWhole } from '../errors';
 import { mean, squaredDeviations } from '../moisture/spreads';
 import { mostBad } from './finiteLot';
-import { badAllowed, confidencePerLook, type PlanAim } from './samplingPlan';
+import { badAllowed, confidencePerLook, numberToMeetGroup, type PlanAim } from './samplingPlan';
+import { spreadDoubt } from './spreadAssumptions';
 import { toleranceFactor } from './toleranceFactor';
 
 /** A container of the plan that was tested. */
@@ -40,6 +41,8 @@ export interface SpreadVerdict {
 /** What counting says. */
 export interface CountVerdict {
   readonly by: 'by-count';
+  /** as asked; else why mean and spread do not stand */
+  readonly because: 'asked' | 'few' | 'outlier' | 'not-normal';
   readonly notConforming: number;
   /** bad containers of the whole lot that are not ruled out */
   readonly badAtMost: number;
@@ -77,23 +80,35 @@ function conforms({ meanPercent, standardUncertainty }: TestedContainer, limit: 
   return decisionOn({ mean: meanPercent, standardUncertainty }, limit) === 'conforms';
 }
 
-function byCount(results: PlanResults, tested: readonly TestedContainer[]): CountVerdict {
+function byCount(
+  results: PlanResults,
+  tested: readonly TestedContainer[],
+  because: CountVerdict['because'],
+): CountVerdict {
   const notConforming = tested.filter((one) => !conforms(one, results.limitPercent)).length;
   const sample = { lotSize: results.containers, tested: tested.length, found: notConforming };
   return {
     by: 'by-count',
+    because,
     notConforming,
     badAtMost: mostBad(sample, confidencePerLook(results)),
     badAllowed: badAllowed(results.containers, results.content),
   };
 }
 
-/** Mean and spread need two containers; a lot of one is counted. Where all are tested, all is known. */
+/**
+ * What a look says. Mean and spread stand only where a second group would have been met and the values
+ * look like one normal spread; else the containers are counted, which assumes nothing. Where all are
+ * tested, all is known.
+ */
 function detailOf(results: PlanResults, tested: readonly TestedContainer[]) {
   const all = tested.length >= results.containers;
-  return results.method === 'mean-and-spread' && tested.length >= 2 && !all
-    ? bySpread(results, tested)
-    : byCount(results, tested);
+  if (results.method === 'by-count' || all) return byCount(results, tested, 'asked');
+  if (tested.length < Math.max(2, numberToMeetGroup(results.containers))) {
+    return byCount(results, tested, 'few');
+  }
+  const doubt = spreadDoubt(tested.map((one) => one.meanPercent));
+  return doubt ? byCount(results, tested, doubt) : bySpread(results, tested);
 }
 
 function holds(detail: SpreadVerdict | CountVerdict, limitPercent: number): boolean {
@@ -115,7 +130,7 @@ function holds(detail: SpreadVerdict | CountVerdict, limitPercent: number): bool
 export function planVerdict(results: PlanResults): PlanVerdict {
   const fn = 'planVerdict';
   requireInRange(results.systematicPercent, [0, 10], { fn, param: 'systematicPercent', unit: '%' });
-  requireInRange(results.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
+  requireWhole(results.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
   const byId = new Map(results.tested.map((one) => [one.id, one]));
   const soFar: TestedContainer[] = [];
   let last: PlanVerdict = { status: 'incomplete', missing: [], look: 1 };

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireWhole } from '../errors';
 import { normalQuantile } from '../stats/normal';
 import { confidenceAgainstBad } from './finiteLot';
 import { systematicSample } from './strokeSample';
@@ -37,8 +37,16 @@ export interface PlanQuestion extends PlanAim {
 /** How many containers to test, and why so many. */
 export interface PlanNumber {
   readonly number: number;
-  readonly because: 'enough' | 'all-needed' | 'out-of-reach';
+  readonly because: 'enough' | 'second-group' | 'all-needed' | 'out-of-reach';
 }
+
+/**
+ * Share of the containers that make a second group which a plan by spread must not miss [1], and how
+ * surely.
+ *
+ * @source our choice, no source
+ */
+const SECOND_GROUP = { share: 0.1, confidence: 0.95 } as const;
 
 /**
  * Confidence that each look needs so that all of them together keep what the plan promises: the
@@ -54,7 +62,7 @@ export function confidencePerLook({
 }: Pick<PlanAim, 'confidence' | 'looks'>): number {
   const fn = 'confidencePerLook';
   requireInRange(confidence, [0.5, 0.999], { fn, param: 'confidence', unit: '1' });
-  requireInRange(looks, LOOKS_RANGE, { fn, param: 'looks', unit: '1' });
+  requireWhole(looks, LOOKS_RANGE, { fn, param: 'looks', unit: '1' });
   return 1 - (1 - confidence) / looks;
 }
 
@@ -75,6 +83,44 @@ function leastNumber(from: number, most: number, enough: (number: number) => boo
   return low;
 }
 
+/** The least all-good sample that rules out `bad` bad ones. */
+const numberAgainst = (containers: number, bad: number, confidence: number): number =>
+  leastNumber(1, containers, (n) => confidenceAgainstBad(containers, n, bad) >= confidence - 1e-12);
+
+/**
+ * The least sample for a number of bad ones that grows with the lot by steps. Just after a step a larger
+ * lot would ask for fewer than a smaller one did; it asks for as many as the last lot before the step.
+ */
+function numberWithoutLeaps(
+  containers: number,
+  badIn: (containers: number) => number,
+  confidence: number,
+): number {
+  const bad = badIn(containers);
+  const here = numberAgainst(containers, bad, confidence);
+  const before = leastNumber(1, containers, (size) => badIn(size) >= bad) - 1;
+  return before < 1 ? here : Math.max(here, numberAgainst(before, badIn(before), confidence));
+}
+
+/**
+ * How many containers to test so that a second group of a tenth would be met: fewer may all come from
+ * the drier group and look like one narrow spread.
+ *
+ * @param containers - of the lot, 1..10000
+ * @throws DomainError `out-of-range`
+ * @source hypergeometric distribution
+ * @example numberToMeetGroup(10000) // => 28 ± 1
+ */
+export function numberToMeetGroup(containers: number): number {
+  requireWhole(containers, [1, 10_000], {
+    fn: 'numberToMeetGroup',
+    param: 'containers',
+    unit: '1',
+  });
+  const group = (size: number): number => Math.ceil(size * SECOND_GROUP.share - 1e-9);
+  return numberWithoutLeaps(containers, group, SECOND_GROUP.confidence);
+}
+
 function bySpread(question: PlanQuestion): PlanNumber {
   const { containers, content, marginPercent, spreadPercent } = question;
   if (containers <= FEWEST_FOR_SPREAD) return { number: containers, because: 'all-needed' };
@@ -83,19 +129,19 @@ function bySpread(question: PlanQuestion): PlanNumber {
   }
   const statement = { content, confidence: confidencePerLook(question) };
   const room = marginPercent / spreadPercent;
-  const number = leastNumber(FEWEST_FOR_SPREAD, Math.min(containers, 1000), (n) => {
+  const byFactor = leastNumber(FEWEST_FOR_SPREAD, Math.min(containers, 1000), (n) => {
     return toleranceFactor(n, statement) <= room;
   });
-  return { number, because: number === containers ? 'all-needed' : 'enough' };
+  const group = numberToMeetGroup(containers);
+  const number = Math.max(byFactor, group);
+  if (number === containers) return { number, because: 'all-needed' };
+  return { number, because: group > byFactor ? 'second-group' : 'enough' };
 }
 
 function byCount(question: PlanQuestion): PlanNumber {
   const { containers, content } = question;
-  const bad = badAllowed(containers, content) + 1;
-  const wanted = confidencePerLook(question);
-  const number = leastNumber(1, containers, (n) => {
-    return confidenceAgainstBad(containers, n, bad) >= wanted - 1e-12;
-  });
+  const badIn = (size: number): number => badAllowed(size, content) + 1;
+  const number = numberWithoutLeaps(containers, badIn, confidencePerLook(question));
   return { number, because: number === containers ? 'all-needed' : 'enough' };
 }
 
@@ -103,7 +149,7 @@ function byCount(question: PlanQuestion): PlanNumber {
  * How many containers to test, fixed before any is looked at.
  *
  * By mean and spread: the least number whose tolerance factor fits between the expected mean and
- * the limit. By count: the least number that, all conforming, rules out more bad ones than the
+ * the limit, and that would meet a second group of a tenth. By count: the least number that, all conforming, rules out more bad ones than the
  * promise allows (hypergeometric, exact for small lots).
  *
  * @param question - containers 1..10000, content, confidence, looks 1..4, margin and spread [%]
@@ -114,7 +160,7 @@ function byCount(question: PlanQuestion): PlanNumber {
  */
 export function plannedNumber(question: PlanQuestion): PlanNumber {
   const fn = 'plannedNumber';
-  requireInRange(question.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
+  requireWhole(question.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
   requireInRange(question.content, [0.5, 0.999], { fn, param: 'content', unit: '1' });
   requireInRange(question.spreadPercent, [0.01, 10], { fn, param: 'spreadPercent', unit: '%' });
   requireInRange(question.marginPercent, [-100, 100], { fn, param: 'marginPercent', unit: '%' });

@@ -30,7 +30,7 @@ describe('what to measure next in the demo season', () => {
   });
 
   test('a plan says how many are left, a lot near its limit what would settle it', () => {
-    expect(next('Sea lavender, twenty buckets')).toBe('4 vessels of the plan to read.');
+    expect(next('Sea lavender, twenty buckets')).toBe('14 vessels of the plan to read.');
     expect(next('Bean field, first day')).toContain('zero check');
   });
 });

@@ -2,7 +2,13 @@ import { Plus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { EXTRACTED_ACTS, FRAME_FORMATS, priorExpectation, ruleSetOf } from '../../../core';
+import {
+  EXTRACTED_ACTS,
+  FRAME_FORMATS,
+  priorExpectation,
+  ruleSetOf,
+  expandedOf,
+} from '../../../core';
 import { useAllLotRecords } from '../../../db';
 import { current, type Book, type Scribe } from '../../../records';
 import {
@@ -74,8 +80,7 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book | undefined }): 
           {formatQuantity(mass.massKg, 'mass', preferences)}
         </p>
         <p className="text-lg">
-          {expected.mean.toFixed(1)} ± {(1.96 * expected.standardUncertainty).toFixed(1)} % water to
-          expect
+          {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} % water to expect
         </p>
       </div>
       <div className="mt-4">

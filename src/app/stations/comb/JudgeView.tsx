@@ -80,7 +80,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
   const navigate = useNavigate();
   const judge = useJudgeFrame(task);
   const { judged } = judge;
-  const climate = yardOfBox(day.book, box)?.content.climate ?? 'ordinary';
+  const climate = yardOfBox(day.book, box)?.content.climate ?? 'not-said';
   const expectation = useExpectation(climate);
   const back = `/${workspace}/comb/${day.harvest.entityId}`;
   const last = slot === places.length;

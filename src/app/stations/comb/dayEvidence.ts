@@ -54,15 +54,15 @@ export function climateOfDay(day: HarvestDay): Climate {
     const yard =
       yardOf(day.book, colony?.content.yardId ?? null) ??
       yardOfBox(day.book, boxOf(day.book, check.boxId));
-    add(yard?.content.climate ?? 'ordinary', evidence.honey.massKg);
+    add(yard?.content.climate ?? 'not-said', evidence.honey.massKg);
   }
   for (const stroke of day.file.strokes) {
     for (const { box, evidence } of strokePartsOfDay(stroke, day)) {
       const yard = yardOfBox(day.book, box) ?? yardOf(day.book, stroke.content.yardId);
-      add(yard?.content.climate ?? 'ordinary', evidence.honey.massKg);
+      add(yard?.content.climate ?? 'not-said', evidence.honey.massKg);
     }
   }
-  return [...kg].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'ordinary';
+  return [...kg].sort((a, b) => b[1] - a[1])[0]?.[0] ?? 'not-said';
 }
 
 /** Honey taken to be extracted, and what to expect of its moisture; null before the first frame. */

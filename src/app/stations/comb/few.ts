@@ -172,7 +172,7 @@ export function fewRecords(
     harvest: harvest.content,
     school: schoolOf(DEFAULT_SCHOOL_ID),
     limitPercent: limitOfDay(book, harvest),
-    climate: 'ordinary' as const,
+    climate: 'not-said' as const,
     plant: few.plant,
   };
   const frames = taken.map((one) => lotFrameOf(one, book, harvest));

@@ -8,6 +8,8 @@ import {
   type StorageForecast,
   type StorePlace,
   type YearlyTemperature,
+  CONFORMS_FROM,
+  guardOf,
 } from '../../../core';
 import { contentsOf, storedVessels, type LotFile, type PouredLine } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
@@ -116,7 +118,7 @@ function Rests({ basis }: { basis: KeepingBasis }): ReactElement {
       <ul className="list-disc space-y-1 pl-5 text-lg">
         <li>
           Water {basis.moisture.mean.toFixed(1)} %, judged by its upper end of{' '}
-          {(basis.moisture.mean + 1.645 * basis.moisture.standardUncertainty).toFixed(1)} %.
+          {(basis.moisture.mean + guardOf(basis.moisture, CONFORMS_FROM)).toFixed(1)} %.
         </li>
         <li>
           Glucose {basis.glucosePercent.toFixed(0)} %

@@ -1,6 +1,7 @@
-import { lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
+import { normalEquivalent } from '../../conformity/conformity';
+import { estimateOf, lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
 import type { Spot } from '../../moisture/sampleState';
-import { planVerdict, type PlanVerdict } from '../../sampling/planVerdict';
+import { planVerdict, type CountVerdict, type PlanVerdict } from '../../sampling/planVerdict';
 import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from '../evidence';
 import type { Found, Rule } from '../rule';
 import { percent } from '../say';
@@ -14,11 +15,14 @@ function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boo
 
 /** What the lot's sampling plan says so far, or null without a plan. */
 export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
-  const { plan, repeatability } = evidence;
+  const { plan, repeatability, learned } = evidence;
   if (!plan) return null;
   const vessels = ordinaryVessels(evidence.vessels);
   const readings = ordinaryReadings(evidence).filter((one) => one.vesselId !== null);
-  const measured = readings.length > 0 ? lotMoisture(readings, vessels, repeatability) : null;
+  const measured =
+    readings.length > 0 ? lotMoisture(readings, vessels, repeatability, learned) : null;
+  // The plan knows only normals: as wide as few degrees of freedom ask.
+  const standardOf = (one: VesselMoisture): number => normalEquivalent(estimateOf(one));
   return planVerdict({
     ...plan,
     containers: Math.max(1, vessels.length),
@@ -26,21 +30,30 @@ export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
     systematicPercent: measured ? commonStandard(measured) : 0,
     tested: (measured?.vessels ?? [])
       .filter((one) => hasSpots(one, plan.spots))
-      .map(({ vesselId, meanPercent, uncertainty }) => ({
-        id: vesselId ?? '',
-        meanPercent,
-        standardUncertainty: uncertainty.standard,
+      .map((one) => ({
+        id: one.vesselId ?? '',
+        meanPercent: one.meanPercent,
+        standardUncertainty: standardOf(one),
       })),
   });
 }
 
 const hundredth = (share: number): string => `${Math.round(share * 1000) / 10} %`;
 
+/** Why containers are counted although the plan goes by mean and spread. */
+const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
+  asked: '',
+  few: 'too few tested to have met a wetter group, so they are counted: ',
+  outlier: 'one stands out wet, so they are counted: ',
+  'not-normal': 'they do not scatter evenly about one mean, so they are counted: ',
+};
+
 function detailWords(verdict: Extract<PlanVerdict, { status: 'holds' | 'fails' }>): string {
   const { detail, tested } = verdict;
+  const counted = detail.by === 'by-count' ? COUNTED_BECAUSE[detail.because] : '';
   return detail.by === 'mean-and-spread'
     ? `${tested} tested, ${percent(detail.meanPercent)} + ${detail.factor.toFixed(2)} × ${detail.standardDeviation.toFixed(2)} + ${detail.systematicPercent.toFixed(2)} for the meter = ${percent(detail.boundPercent)}`
-    : `${tested} tested, ${detail.notConforming} of them not shown to conform; at most ${detail.badAtMost} of all are not ruled out, ${detail.badAllowed} may be`;
+    : `${counted}${tested} tested, ${detail.notConforming} of them not shown to conform; at most ${detail.badAtMost} of all are not ruled out, ${detail.badAllowed} may be`;
 }
 
 function found(verdict: PlanVerdict, evidence: LotEvidence): Found {

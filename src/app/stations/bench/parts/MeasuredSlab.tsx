@@ -6,9 +6,11 @@ import {
   ordinaryReadings,
   ordinaryVessels,
   type FurtherReadings,
+  type LotEvidence,
 } from '../../../../core';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
+import { widthWords } from '../../../format/widthWords';
 import type { Answer } from '../../../lot/useLot';
 
 function furtherWords(further: FurtherReadings): string {
@@ -20,6 +22,14 @@ function furtherWords(further: FurtherReadings): string {
     case 'no-number':
       return 'No number of further readings with this meter settles it: what it may be off by is larger than the room left.';
   }
+}
+
+/** What own lots taught about vessels; empty before the first. */
+function learnedWords({ learned, vessels }: LotEvidence): string {
+  const spread = learned?.betweenVessels;
+  if (!spread?.from || vessels.length < 2) return '';
+  const lots = counted(spread.from, 'lot');
+  return ` Your vessels differ by ${spread.standardDeviation.toFixed(1)}, from ${lots} of yours.`;
 }
 
 interface AgainstProps {
@@ -37,6 +47,7 @@ function Against({ name, limitPercent, answer }: AgainstProps): ReactElement {
     vessels: ordinaryVessels(evidence.vessels),
     limitPercent,
     ...(evidence.repeatability && { repeatability: evidence.repeatability }),
+    ...(evidence.learned && { learned: evidence.learned }),
   });
   const settled = further.status === 'settled';
   const verdict = settled ? (further.decision === 'over' ? 'over it' : 'within it') : 'not settled';
@@ -78,6 +89,10 @@ export function MeasuredSlab({
               {provisional ? ', with the one you are typing' : ''}.
               {measured.betweenVessels !== null &&
                 ` From vessel to vessel it differs by ${measured.betweenVessels.toFixed(2)} (one standard deviation of ${measured.vessels.length}).`}
+            </p>
+            <p className="mb-3 text-base">
+              {widthWords(evidence, measured)}
+              {learnedWords(evidence)}
             </p>
             <Against name="Limit" limitPercent={ruling.limitPercent} answer={answer} />
             {target < ruling.limitPercent && (

@@ -25,6 +25,8 @@ function because({ because: why }: PlanNumber): string {
   switch (why) {
     case 'enough':
       return '';
+    case 'second-group':
+      return 'Fewer could all come from the drier vessels and miss a wetter tenth.';
     case 'all-needed':
       return 'So few vessels need all of them.';
     case 'out-of-reach':

@@ -1,5 +1,10 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import { ordinaryVessels, planVerdictOf, type PlanVerdict } from '../../../../core';
+import {
+  ordinaryVessels,
+  planVerdictOf,
+  type CountVerdict,
+  type PlanVerdict,
+} from '../../../../core';
 import type { LotFile, SamplingPlanContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
@@ -39,15 +44,24 @@ function verdictWords(verdict: PlanVerdict, answer: Answer): string {
   }
 }
 
+/** Why vessels are counted although the plan goes by mean and spread. */
+const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
+  asked: '',
+  few: 'So few could miss a wetter tenth, so mean and spread do not stand and vessels are counted.',
+  outlier: 'One vessel stands out wet, so mean and spread do not stand and vessels are counted.',
+  'not-normal':
+    'The vessels do not scatter evenly about one mean, so mean and spread do not stand and vessels are counted.',
+};
+
 function VerdictSum({ verdict }: { verdict: PlanVerdict }): ReactElement | null {
   if (verdict.status === 'incomplete') return null;
   const { detail } = verdict;
   if (detail.by === 'by-count') {
     return (
       <p className="text-base">
-        {counted(verdict.tested, 'vessel')} tested, {detail.notConforming} not shown to conform: at
-        most {detail.badAtMost} bad ones of all are not ruled out, {detail.badAllowed} would be
-        allowed.
+        {COUNTED_BECAUSE[detail.because]} {counted(verdict.tested, 'vessel')} tested,{' '}
+        {detail.notConforming} not shown to conform: at most {detail.badAtMost} bad ones of all are
+        not ruled out, {detail.badAllowed} would be allowed.
       </p>
     );
   }

@@ -5,6 +5,7 @@ import {
   inHundred,
   type Climate,
   type Expectation,
+  expandedOf,
 } from '../../../../core';
 import { limitOfDay } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -41,8 +42,8 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
   const over = 1 - conformityProbability(expected, limit);
   const unit = unitOf('mass', preferences);
   const half = unit.fromBase(COVERAGE * mass.standardUncertaintyKg);
-  const low = (expected.mean - COVERAGE * expected.standardUncertainty).toFixed(1);
-  const high = (expected.mean + COVERAGE * expected.standardUncertainty).toFixed(1);
+  const low = (expected.mean - expandedOf(expected)).toFixed(1);
+  const high = (expected.mean + expandedOf(expected)).toFixed(1);
   return (
     <section aria-labelledby="crop">
       <div className="on-ink bg-ink p-5 text-linen">

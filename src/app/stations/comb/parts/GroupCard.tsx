@@ -8,6 +8,7 @@ import {
   inHundred,
   pooledStates,
   type Expectation,
+  expandedOf,
 } from '../../../../core';
 import { limitOfDay, type Book, type Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -114,9 +115,8 @@ function GroupFigures({
         <>
           <RuleStrip limitPercent={limit} belief={expected} readings={[]} />
           <p className="text-base">
-            {expected.mean.toFixed(1)} ± {(1.96 * expected.standardUncertainty).toFixed(1)} %
-            expected, {inHundred(1 - conformityProbability(expected, limit))} over{' '}
-            {limit.toFixed(1)} %
+            {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} % expected,{' '}
+            {inHundred(1 - conformityProbability(expected, limit))} over {limit.toFixed(1)} %
           </p>
         </>
       )}

@@ -4,6 +4,7 @@ import {
   priorExpectation,
   updatedExpectation,
   type Climate,
+  expandedOf,
 } from '../../../../core';
 import { pastLotsBefore } from '../../../../records';
 import { usePastLots } from '../../../data/usePastLots';
@@ -23,7 +24,7 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
       return [
         one.code,
         `${Math.round(one.shares.capped * 100)} %`,
-        `${expected.mean.toFixed(1)} ± ${(1.96 * expected.standardUncertainty).toFixed(1)} %`,
+        `${expected.mean.toFixed(1)} ± ${expandedOf(expected).toFixed(1)} %`,
         `${one.measured.mean.toFixed(1)} %`,
         `${apart > 0 ? '+' : '−'}${Math.abs(apart).toFixed(1)}`,
       ];

@@ -1,5 +1,11 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import { SCHOOLS, inHundred, type Expectation, type SchoolOutcome } from '../../../../core';
+import {
+  SCHOOLS,
+  inHundred,
+  type Expectation,
+  type SchoolOutcome,
+  expandedOf,
+} from '../../../../core';
 import { limitOfDay, nextRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
@@ -59,7 +65,7 @@ function SchoolRow(props: SchoolRowProps): ReactElement {
           <>
             <RuleStrip limitPercent={limitPercent} belief={expected} readings={[]} />
             <p className="text-base">
-              {expected.mean.toFixed(1)} ± {(1.96 * expected.standardUncertainty).toFixed(1)} %,{' '}
+              {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} %,{' '}
               {inHundred(over ?? 0)} over; {dryingWords(outcome)}
             </p>
           </>

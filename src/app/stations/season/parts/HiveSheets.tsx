@@ -19,7 +19,12 @@ import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
 import type { Editing } from '../../../data/useEditing';
 
-const CLIMATE_NAMES = { dry: 'Dry', ordinary: 'Ordinary', damp: 'Damp' } as const;
+const CLIMATE_NAMES = {
+  dry: 'Dry',
+  ordinary: 'Ordinary',
+  damp: 'Damp',
+  'not-said': 'Not known',
+} as const;
 
 export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement {
   const preferences = useAppSelector(selectPreferences);

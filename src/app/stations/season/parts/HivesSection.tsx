@@ -15,7 +15,12 @@ import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
 import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing, type Editing } from '../../../data/useEditing';
 
-const CLIMATE_WORDS = { dry: 'dry air', ordinary: 'ordinary air', damp: 'damp air' } as const;
+const CLIMATE_WORDS = {
+  dry: 'dry air',
+  ordinary: 'ordinary air',
+  damp: 'damp air',
+  'not-said': 'air not known',
+} as const;
 const HEALTH_WORDS = {
   sound: '',
   unknown: 'health not known',
