@@ -47,7 +47,7 @@ class Part:
         self.rho = density(w) * (1 - w / 100)
         self.area = mass * (1 - w / 100) / (self.rho * L)
         self.u0 = w / (100 - w)
-        film = 1 / (1.9 * 0.8)
+        film = 1 / (1.2 * 0.8)
         self.resistance = film + (1 / 0.0155 if capped else 0)
         x = L * (1 - (1 - np.arange(N) / (N - 1)) ** 2)
         edges = np.concatenate([[0], (x[1:] + x[:-1]) / 2, [L]])
@@ -55,8 +55,8 @@ class Part:
         self.gap = self.rho / np.diff(x)
 
     def rates(self, u, honey, vapour):
-        d = 5e-11 * DAY * math.exp(-50000 / 8.314 * (1 / (honey + 273.15) - 1 / 306.15))
-        between = d * self.gap * np.diff(u)
+        d = 7.5e-11 * DAY * math.exp(-50000 / 8.314 * (1 / (honey + 273.15) - 1 / 306.15))
+        between = d * self.gap * np.exp(6 * ((u[1:] + u[:-1]) / 2 - 18 / 82)) * np.diff(u)
         flux = (activity(u[-1]) * psat(honey) - vapour) / self.resistance
         inflow = np.concatenate([[0], between])
         outflow = np.concatenate([between, [-flux]])

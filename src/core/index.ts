@@ -364,7 +364,7 @@ export {
   type StandingTask,
 } from './warmRoom/standing';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
-export { DRYING_RATES, RATE_SPREADS, type DryingRates } from './drying/rates';
+export { DRYING_RATES, RATE_SPREADS, type DryingRates, type RateName } from './drying/rates';
 export { VISCOSITY_RANGE_PERCENT, viscosityPaS } from './flow/viscosity';
 export {
   HEAD_RANGE_CM,
@@ -448,7 +448,14 @@ export {
 } from './extraction/cleanUp';
 export { KIT_ITEMS, kitNeeds, type KitItem, type KitNeed } from './extraction/kitList';
 export { LONGEST_MIN, spunKgPerFrame, type Line } from './extraction/line';
-export { lineUnderWay, type LineTicks, type LineUnderWay } from './extraction/lineProgress';
+export {
+  atPace,
+  seenPace,
+  lineUnderWay,
+  type LineTicks,
+  type LineUnderWay,
+} from './extraction/lineProgress';
+export { expectedPace, type ExpectedPace } from './extraction/pastPace';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';
 export { loadsOf, oppositePairs, type WeighedFrame } from './extraction/loads';

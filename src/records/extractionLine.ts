@@ -1,15 +1,19 @@
 import {
-  LINE_DOUBT,
   LONGEST_MIN,
+  atPace,
   calibratedStrainer,
+  expectedPace,
+  flatMapAlone,
   freshState,
   isTellingMark,
   lineUnderWay,
   minutesInCycle,
   openGateCycle,
   pourOutlook,
+  seenPace,
   strainerCycle,
   type Calibrated,
+  type ExpectedPace,
   type Line,
   type LineTicks,
   type LineUnderWay,
@@ -50,10 +54,18 @@ export function strainedHoney({ temperatureC, moisturePercent }: ExtractionConte
   return { temperatureC, moisturePercent };
 }
 
+/** How strainers of the house ran and clogged against what is reckoned [1]. */
+type StrainerHabit = Pick<Strainer, 'flowFactor' | 'clogFactor'>;
+
+const NO_HABIT: StrainerHabit = { flowFactor: 1, clogFactor: 1 };
+
 /** The strainer as it is described, before any pail was looked at. */
-export function plainStrainer({ strainer }: ExtractionContent): Strainer {
+export function plainStrainer(
+  { strainer }: ExtractionContent,
+  habit: StrainerHabit = NO_HABIT,
+): Strainer {
   const { meshes, scrapeAtShare } = strainer;
-  return { meshes, flowFactor: 1, clogFactor: 1, scrapeAtShare };
+  return { meshes, ...habit, scrapeAtShare };
 }
 
 /** Kilograms that had gone through a clean mesh, by the pails that were looked at. */
@@ -70,11 +82,14 @@ export function strainingMarks({ pours }: Pick<ExtractionFile, 'pours'>): Strain
 }
 
 /** The strainer as its first pails show it; null where none was looked at, or for heather. */
-export function calibrationOf(file: ExtractionFile): Calibrated | null {
+export function calibrationOf(
+  file: ExtractionFile,
+  habit: StrainerHabit = NO_HABIT,
+): Calibrated | null {
   const { content } = file.extraction;
   const marks = strainingMarks(file);
   if (marks.length === 0 || content.honeyKind === 'heather') return null;
-  return calibratedStrainer(plainStrainer(content), strainedHoney(content), marks);
+  return calibratedStrainer(plainStrainer(content, habit), strainedHoney(content), marks);
 }
 
 /** The line of a day as the core takes it; `honey` otherwise than it is where something is asked. */
@@ -140,36 +155,95 @@ export interface DayNow {
   readonly phase: 'planned' | 'under-way' | 'done';
   readonly content: ExtractionContent;
   readonly calibrated: Calibrated | null;
+  /** what own days before it taught */
+  readonly habit: LineHabit;
   /** the line as planned */
   readonly planned: Line;
   /** the line from now on, at its real pace */
   readonly from: LineUnderWay;
 }
 
-/** The day as it stands at a moment. */
-export function dayNow(file: ExtractionFile, nowMs: number): DayNow {
+/** A strainer that no pail was looked at yet, as those before it ran; null where none taught. */
+function plainCalibration(
+  content: ExtractionContent,
+  { strainer, doubt }: LineHabit,
+): Calibrated | null {
+  if (content.honeyKind === 'heather') return null;
+  if (strainer.flowFactor === 1 && strainer.clogFactor === 1) return null;
+  return { strainer: plainStrainer(content, strainer), flowSpread: doubt.straining };
+}
+
+/** What days of the house before this one taught: its pace, and how its strainers run and clog. */
+export interface LineHabit extends ExpectedPace {
+  readonly strainer: StrainerHabit;
+}
+
+/** Mean of some factors, drawn towards 1 by one more that says so. */
+const usualFactor = (factors: readonly number[]): number =>
+  Math.exp(factors.reduce((sum, one) => sum + Math.log(one), 0) / (factors.length + 1));
+
+/** What days that are over taught about one that comes after them. */
+export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[]): LineHabit {
+  const { day } = file.extraction.content;
+  const past = days.filter(({ extraction }) => {
+    const { content, entityId } = extraction;
+    return content.doneAt !== null && content.day < day && entityId !== file.extraction.entityId;
+  });
+  const found = flatMapAlone(past, (one) => [calibrationOf(one)]).filter((one) => one !== null);
+  const strainer = {
+    flowFactor: usualFactor(found.map((one) => one.strainer.flowFactor)),
+    clogFactor: usualFactor(found.map((one) => one.strainer.clogFactor)),
+  };
+  const seen = flatMapAlone(past, (one) => {
+    const { content } = one.extraction;
+    if (content.startedAt === null) return [];
+    const line = lineOf(content, calibrationOf(one));
+    return [
+      seenPace({ ...line, startMin: clockMin(content.day, content.startedAt) }, ticksOf(one)),
+    ];
+  });
+  return { ...expectedPace(seen), strainer };
+}
+
+/**
+ * The day as it stands at a moment.
+ *
+ * @param days - all days of the house: those that are over before this one teach its pace
+ */
+export function dayNow(
+  file: ExtractionFile,
+  nowMs: number,
+  days: readonly ExtractionFile[] = [],
+): DayNow {
   const { content } = file.extraction;
-  const calibrated = calibrationOf(file);
-  const base = lineOf(content, calibrated);
-  const straining = calibrated?.flowSpread ?? LINE_DOUBT.straining;
+  const habit = lineHabit(file, days);
+  const calibrated = calibrationOf(file, habit.strainer);
+  const described = calibrated ?? plainCalibration(content, habit);
+  const base = atPace(
+    lineOf(content, described),
+    habit.pace.hands,
+    calibrated ? 1 : habit.pace.straining,
+  );
+  const straining = calibrated?.flowSpread ?? habit.doubt.straining;
   if (content.startedAt === null || content.doneAt !== null) {
     const phase = content.doneAt === null ? 'planned' : 'done';
-    const doubt = { ...LINE_DOUBT, straining };
+    const doubt = { ...habit.doubt, straining };
     const pace = { hands: 1, straining: 1 };
     const from = { state: freshState(base), line: base, doubt, pace };
-    return { phase, content, calibrated, planned: base, from };
+    return { phase, content, calibrated, habit, planned: base, from };
   }
   const started = { ...base, startMin: clockMin(content.day, content.startedAt) };
   const ticks = ticksOf(file);
   const { loadsOutMin, pailsFullMin, scrapesMin } = ticks;
   const latest = Math.max(started.startMin, ...loadsOutMin, ...pailsFullMin, ...scrapesMin);
   const nowMin = Math.max(latest, clockMin(content.day, nowMs));
-  const from = lineUnderWay(started, ticks, nowMin);
+  const from = lineUnderWay(started, ticks, nowMin, habit.doubt);
   const doubt = { ...from.doubt, straining: Math.min(straining, from.doubt.straining) };
   return {
     phase: 'under-way',
     content,
     calibrated,
+    habit,
     planned: started,
     from: { ...from, doubt },
   };

@@ -145,7 +145,7 @@ describe('looking again', () => {
     const now = sampleLooks(yard, [sampleLook([6, 6])], before);
     const [judged] = judgedOn(yard, [...before, ...now]);
     expect(judged?.earlier).toHaveLength(1);
-    expect(judged?.finishing?.ratePerDay).toBeCloseTo(0.05, 2);
+    expect(judged?.finishing?.ratePerDay).toBeCloseTo(0.04, 2);
     expect(judged?.finishing?.probability).toBeGreaterThan(0.8);
     const due = looksAgainDue(lastLooks([...yard.records, ...before, ...now]));
     expect(due.map((one) => one.check.decision.lookAgainDay)).toEqual(['2026-08-13']);

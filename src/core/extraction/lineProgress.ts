@@ -1,6 +1,7 @@
 import { SPEED_RANGE, spunKgPerFrame, type Line, type LineBreak } from './line';
 import { freshState, type LineState } from './lineState';
 import { loadsOf } from './loads';
+import type { PastDay, SeenPace } from './pastPace';
 import { LINE_DOUBT, type LineDoubt } from './replicateLine';
 import { simulateLine } from './simulateLine';
 
@@ -72,7 +73,7 @@ const held = (value: number, [low, high]: readonly [number, number]): number =>
   Math.min(high, Math.max(low, value));
 
 /** The line with hands and strainer at another pace; nobody is slower or faster than people are. */
-function atPace(line: Line, hands: number, straining: number): Line {
+export function atPace(line: Line, hands: number, straining: number): Line {
   const { cycle } = line.strainer;
   return {
     ...line,
@@ -149,23 +150,48 @@ function passedSinceScrape(line: Line, { pailsFullMin, scrapesMin }: LineTicks):
 }
 
 /**
+ * What a day that is over, or under way, showed of its pace against the plan.
+ *
+ * @throws DomainError as `simulateLine`
+ */
+export function seenPace(line: Line, ticks: LineTicks): PastDay {
+  const outs = simulateLine(line)
+    .loads.map((one) => one.outMin)
+    .sort((a, b) => a - b);
+  const hands = ratioOf(line, ticks.loadsOutMin, outs);
+  const straining = strainingRatio(line, ticks.pailsFullMin, hands ?? 1);
+  const seen = (ratio: number | null, count: number, each: number): SeenPace | null =>
+    ratio === null || count < 1 ? null : { log: Math.log(ratio), spread: each / Math.sqrt(count) };
+  return {
+    hands: seen(hands, ticks.loadsOutMin.length, LOAD_SPREAD),
+    straining: seen(straining, ticks.pailsFullMin.length - 1, PAIL_SPREAD),
+  };
+}
+
+/**
  * A day from what was ticked off: where it stands now, at which pace it goes, how sure that is.
  *
  * @param nowMin - [min after midnight], not before the last tick
+ * @param prior - how sure its pace was before the day began
  * @throws DomainError as `simulateLine`
  * @source pace: Bayesian mean of logarithms with the rates as prior; common practice, no source
  */
-export function lineUnderWay(line: Line, ticks: LineTicks, nowMin: number): LineUnderWay {
+export function lineUnderWay(
+  line: Line,
+  ticks: LineTicks,
+  nowMin: number,
+  prior: LineDoubt = LINE_DOUBT,
+): LineUnderWay {
   const planned = simulateLine(line);
   const outs = planned.loads.map((one) => one.outMin).sort((a, b) => a - b);
   const hands = learned(ratioOf(line, ticks.loadsOutMin, outs), {
     count: ticks.loadsOutMin.length,
-    prior: LINE_DOUBT.hands,
+    prior: prior.hands,
     each: LOAD_SPREAD,
   });
   const straining = learned(strainingRatio(line, ticks.pailsFullMin, hands.factor), {
     count: Math.max(0, ticks.pailsFullMin.length - 1),
-    prior: LINE_DOUBT.straining,
+    prior: prior.straining,
     each: PAIL_SPREAD,
   });
   const state = stateNow(line, ticks, nowMin);

@@ -13,8 +13,12 @@ export interface LineDoubt {
   readonly straining: number;
 }
 
-/** Before the day has begun. @source common practice, no source */
-export const LINE_DOUBT: LineDoubt = { hands: 0.15, straining: 0.3 };
+/**
+ * Before the day has begun: a strainer twice as slow as reckoned is no wonder.
+ *
+ * @source common practice, no source
+ */
+export const LINE_DOUBT: LineDoubt = { hands: 0.2, straining: 0.55 };
 
 /** From one task to the next of the same kind, spread of the logarithm [1]. @source common practice, no source */
 const TASK_SPREAD: Readonly<Record<LineStage, number>> = {

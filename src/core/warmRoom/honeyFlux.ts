@@ -1,4 +1,5 @@
 import { activityOfRatio, activitySlope } from '../drying/norrish';
+import { DIFFUSION_REFERENCE_RATIO } from '../drying/rates';
 import type { PartSlot } from './batch';
 
 // The solver's inner loops. Indices run over arrays of known length, hence `!`.
@@ -49,7 +50,7 @@ export interface HoneyAir {
   /** saturation pressure at the honey's temperature [kPa], and its slope [kPa/K] */
   readonly pressureKPa: number;
   readonly slopeKPaPerK: number;
-  /** diffusivity relative to 33 °C [1] */
+  /** diffusivity relative to that at 33 °C [1] */
   readonly diffusing: number;
   /** of the air [kPa], and its slope by humidity ratio [kPa] */
   readonly vapourKPa: number;
@@ -60,7 +61,8 @@ export interface HoneyAir {
  * Rates of change of a part's water ratios [1/d], and the flux at its surface.
  *
  * @param rates - where the rates are put, at the part's offset
- * @source flux = k·(aw·psat(honey) − e); diffusion in layers of dry matter, handbook section 5
+ * @source flux = k·(aw·psat(honey) − e); diffusion in layers of dry matter, handbook section 5, with a
+ * diffusivity that falls as honey dries (`DIFFUSION_PER_RATIO`)
  */
 export function evaluatePart(
   { slot, work }: WorkingPart,
@@ -68,14 +70,15 @@ export function evaluatePart(
   { pressureKPa, diffusing, vapourKPa }: HoneyAir,
   rates: Float64Array,
 ): void {
-  const { offset, nodes, layers, resistance } = slot;
+  const { offset, nodes, layers, resistance, diffusionPerRatio } = slot;
   const { conductance } = work;
   const diffusivity = slot.diffusivityM2PerDay * diffusing;
   let below = 0;
   let here = state[offset]!;
   for (let at = 0; at < nodes - 1; at += 1) {
     const next = state[offset + at + 1]!;
-    const conducts = diffusivity * layers.conductance[at]!;
+    const wetter = (here + next) / 2 - DIFFUSION_REFERENCE_RATIO;
+    const conducts = diffusivity * layers.conductance[at]! * Math.exp(diffusionPerRatio * wetter);
     const above = conducts * (next - here);
     conductance[at] = conducts;
     rates[offset + at] = (above - below) * layers.perDry[at]!;

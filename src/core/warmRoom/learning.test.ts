@@ -3,6 +3,7 @@ import { boxes, inRoom } from '../test/dryingRuns';
 import { inTimeShare, mostBoxes, type LoadQuestion } from './capacity';
 import {
   FACTORS,
+  RATE_DOF,
   beliefDraw,
   factorBelief,
   priorBelief,
@@ -50,6 +51,16 @@ describe('learning from readings', () => {
     expect(learned.belief.mean[0]).toBeGreaterThan(0.2);
   });
 
+  test('one more degree of freedom a reading; readings far off widen, readings as expected narrow', () => {
+    const off = truth(fast).map((one) => ({ ...one, percent: one.percent + 3 }));
+    const widths = [truth([0, 0, 0, 0, 0, 0]), off].map((observations) => {
+      const { belief } = learnDrying(run, prior, observations);
+      expect(belief.degreesOfFreedom).toBe(RATE_DOF + observations.length);
+      return belief.covariance[0]![0]!;
+    });
+    expect(widths[1]!).toBeGreaterThan(2 * widths[0]!);
+  });
+
   test('every doubt is at most what it was before', () => {
     learned.belief.covariance.forEach((row, at) => {
       expect(row[at]!).toBeLessThanOrEqual(prior.covariance[at]![at]! + 1e-9);
@@ -60,10 +71,12 @@ describe('learning from readings', () => {
 
   test('agrees with weighting 800 draws of the prior by the readings, another way to the same', () => {
     const observations = truth(fast);
-    const triangle = triangleOf(prior);
+    const normal = { ...prior, degreesOfFreedom: Infinity };
+    const found = learnDrying(run, normal, observations);
+    const triangle = triangleOf(normal);
     let [weights, sum, square] = [0, 0, 0];
     for (let number = 0; number < 800; number += 1) {
-      const { values } = beliefDraw(prior, triangle, number);
+      const { values } = beliefDraw(normal, triangle, number);
       const { moments } = simulateDrying({
         ...runUnder({ ...run, tellDays: [1, 2, 3] }, { values }),
         nodes: 8,
@@ -80,8 +93,8 @@ describe('learning from readings', () => {
     }
     const mean = sum / weights;
     const spread = Math.sqrt(square / weights - mean ** 2);
-    const own = Math.sqrt(learned.belief.covariance[0]![0]!);
-    expect(Math.abs(learned.belief.mean[0]! - mean)).toBeLessThan(0.15);
+    const own = Math.sqrt(found.belief.covariance[0]![0]!);
+    expect(Math.abs(found.belief.mean[0]! - mean)).toBeLessThan(0.15);
     expect(Math.abs(own / spread - 1)).toBeLessThan(0.4);
   });
 

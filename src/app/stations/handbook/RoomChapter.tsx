@@ -6,18 +6,18 @@ import {
   LAYOUTS,
   LAYOUT_FACTOR,
   RATE_SPREADS,
-  type DryingRates,
+  type RateName,
 } from '../../../core';
 import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 
-const RATE_NAMES: Readonly<Record<keyof DryingRates, readonly [string, string]>> = {
-  diffusivityM2PerS: ['Diffusion of water in honey at 33 °C', 'm²/s'],
+const RATE_NAMES: Readonly<Record<RateName, readonly [string, string]>> = {
+  diffusivityM2PerS: ['Diffusion of water in honey of 18 % at 33 °C', 'm²/s'],
   filmKgPerM2DayKPa: ['Film of air over open honey', 'kg/(m²·d·kPa)'],
   cappingKgPerM2DayKPa: ['Cappings', 'kg/(m²·d·kPa)'],
 };
 
-const RATES = Object.keys(RATE_NAMES) as (keyof DryingRates)[];
+const RATES = Object.keys(RATE_NAMES) as RateName[];
 
 /** How the warm room is reckoned. */
 export function WarmRoomChapter(): ReactElement {
@@ -25,10 +25,11 @@ export function WarmRoomChapter(): ReactElement {
     <Chapter id="warm-room" title="The warm room">
       <p>
         Water diffuses through the honey of a cell and leaves at its surface through a film of air,
-        driven by the difference of vapour pressure: flux = k·(aw·psat(honey) − e(air)). Honey and
-        air have temperatures of their own, so that cold honey in warm air takes water up first. Dry
-        matter is conserved. Water activity after Norrish (1966), moist air after ASHRAE, both
-        recalled from memory or by package.
+        driven by the difference of vapour pressure; the thicker the honey, the slower (half as fast
+        at 14 % as at 22 %, assumed): flux = k·(aw·psat(honey) − e(air)). Honey and air have
+        temperatures of their own, so that cold honey in warm air takes water up first. Dry matter
+        is conserved. Water activity after Norrish (1966), moist air after ASHRAE, both recalled
+        from memory or by package.
       </p>
       <p>
         The room balances heat and water: heater, fans, walls, leakage, boxes carried in and out,

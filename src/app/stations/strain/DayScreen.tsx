@@ -24,7 +24,7 @@ function DayView({ file, house }: { file: ExtractionFile; house: HoneyHouse }): 
   const { content } = file.extraction;
   const isRunning = content.startedAt !== null && content.doneAt === null;
   const minute = isRunning ? Math.floor(nowMs / MINUTE_MS) * MINUTE_MS : 0;
-  const asked = useMemo(() => askedDay(file, minute), [file, minute]);
+  const asked = useMemo(() => askedDay(file, minute, house.days), [file, minute, house.days]);
   const forecast = useDayForecast(asked.question);
   return (
     <>

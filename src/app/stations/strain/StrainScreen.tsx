@@ -20,17 +20,23 @@ import { DaySheet } from './parts/DaySheet';
 const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 
 /** What a day is at: planned until when, under way, over. */
-function stateWords(file: ExtractionFile, nowMs: number): string {
+function stateWords(file: ExtractionFile, nowMs: number, days: readonly ExtractionFile[]): string {
   const { content } = file.extraction;
   const loads = file.ticks.filter((one) => one.content.what === 'load-out').length;
   if (content.doneAt !== null) return `over; ${counted(loads, 'load')} ticked off`;
-  const done = clockText(honeyDoneMin(askedDay(file, nowMs).plan.course));
+  const done = clockText(honeyDoneMin(askedDay(file, nowMs, days).plan.course));
   return content.startedAt === null
     ? `planned from ${clockText(content.startMin)} to about ${done}`
     : `under way: strained by about ${done}`;
 }
 
-function DayRow({ file, nowMs }: { file: ExtractionFile; nowMs: number }): ReactElement {
+interface DayRowProps {
+  file: ExtractionFile;
+  nowMs: number;
+  days: readonly ExtractionFile[];
+}
+
+function DayRow({ file, nowMs, days }: DayRowProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { content, entityId } = file.extraction;
   return (
@@ -40,7 +46,7 @@ function DayRow({ file, nowMs }: { file: ExtractionFile; nowMs: number }): React
         <span className="grow">
           <span className="block text-2xl font-bold">{content.name}</span>
           <span className="block text-lg">
-            {counted(content.frames, 'frame')}, {stateWords(file, nowMs)}
+            {counted(content.frames, 'frame')}, {stateWords(file, nowMs, days)}
           </span>
         </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
@@ -155,7 +161,7 @@ export function StrainScreen(): ReactElement {
           className="mt-4 divide-y divide-thread border-y-2 border-ink"
         >
           {inTurn(house.days).map((one) => (
-            <DayRow key={one.extraction.entityId} file={one} nowMs={nowMs} />
+            <DayRow key={one.extraction.entityId} file={one} nowMs={nowMs} days={house.days} />
           ))}
         </ul>
       )}

@@ -35,9 +35,13 @@ function warmedLine({ content, calibrated, from }: DayNow) {
   return { ...from.line, strainer };
 }
 
-/** The plan of a day as it stands at a moment. */
-export function askedDay(file: ExtractionFile, nowMs: number): AskedDay {
-  const now = dayNow(file, nowMs);
+/** The plan of a day as it stands at a moment; other days of the house teach its pace. */
+export function askedDay(
+  file: ExtractionFile,
+  nowMs: number,
+  days: readonly ExtractionFile[] = [],
+): AskedDay {
+  const now = dayNow(file, nowMs, days);
   const { line, state, doubt } = now.from;
   const plan = planLine(line, { state, records: true });
   const working = { ...line, speeds: line.speeds.slice(0, plan.working) };
