@@ -54,7 +54,10 @@ function computeLots(records: readonly AnyRecord[], { kind, ownerId, content }: 
   for (const { file, evidence, ruling } of lots) {
     if (kind === 'lot') flipsOf(evidence, ruling, PHRASING);
     const vessels = storedVessels(file, 17.5, poured);
-    worstKeeping(keepingBasis(evidence, ruling), standingYears(file.lot, vessels), NOW_MS);
+    worstKeeping(keepingBasis(evidence, ruling), standingYears(file.lot, vessels), {
+      nowMs: NOW_MS,
+      hemisphere: 'not-said',
+    });
     lotHeat(file, rooms, NOW_MS);
     lotMass(file, 17.5);
     file.settlings.forEach((one) => nextSkim(one.content));

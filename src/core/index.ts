@@ -410,7 +410,6 @@ export {
   type SkimPlan,
 } from './settling/settlingCourse';
 export {
-  FRESH_HONEY,
   HEAT_LIMITS,
   HEAT_SPREAD,
   HMF_HARMS_BEES,
@@ -424,7 +423,9 @@ export {
   type HeatLimits,
   type HeatStart,
   type WarmingPlan,
+  FRESH_HONEY,
 } from './heat/heatBudget';
+export { FRESH_BY_KIND, type AgeingKind } from './heat/freshHoney';
 export {
   HEAT_RANGE_C,
   diastaseHalfLifeDays,
@@ -526,7 +527,9 @@ export {
   STORE_TEMPERATURES,
   type StorePlace,
   type YearlyTemperature,
+  HEMISPHERES,
   monthlyProfile,
+  type Hemisphere,
 } from './fermentation/stores';
 export { type BestBefore, bestBefore } from './heat/bestBefore';
 export { blocksOf, ferments } from './ruling/blocks';

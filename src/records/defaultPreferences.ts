@@ -9,5 +9,6 @@ export const DEFAULT_PREFERENCES: Preferences = {
   massUnit: 'kg',
   volumeUnit: 'L',
   lengthUnit: 'cm',
+  hemisphere: 'not-said',
   singleKeys: true,
 };

@@ -1,9 +1,10 @@
 import {
   DAY_MS,
-  FRESH_HONEY,
+  FRESH_BY_KIND,
   heatBalance,
   heatLimits,
   withoutSlips,
+  type AgeingKind,
   type AirSeries,
   type HeatBalance,
   type HeatBand,
@@ -13,6 +14,7 @@ import {
 } from '../core';
 import { batchEndMs } from './dryingBatch';
 import type { HeatOccasion } from './heatSpell';
+import type { LotContent } from './lot';
 import type { LotFile } from './lotFile';
 import type { BatchFile, RoomFile } from './roomFile';
 import { seriesOf } from './roomRun';
@@ -130,20 +132,29 @@ export interface HeatOrigin {
   readonly laboratory: string;
 }
 
+/** How the honey of a lot ages, by what is claimed and said of it. */
+function ageingKindOf({ honeyKind, category, claims }: LotContent): AgeingKind {
+  if (claims.includes('low-enzyme')) return 'low-enzyme';
+  if (honeyKind === 'heather') return 'heather';
+  return category === 'honeydew' ? 'honeydew' : 'blossom';
+}
+
 /** What the last laboratory report says of HMF and diastase; fresh honey where none does. */
-export function heatOrigin({ labReports }: LotFile): HeatOrigin {
+export function heatOrigin({ lot, labReports }: LotFile): HeatOrigin {
+  const fresh = FRESH_BY_KIND[ageingKindOf(lot.content)];
   const reports = labReports.filter(
     ({ content }) => content.values.hmfMgPerKg ?? content.values.diastaseSchade,
   );
   const last = [...reports].sort((a, b) => a.content.day.localeCompare(b.content.day)).at(-1);
-  if (!last) return { start: FRESH_HONEY, reportedMs: null, laboratory: '' };
+  if (!last) return { start: fresh, reportedMs: null, laboratory: '' };
   const { hmfMgPerKg, diastaseSchade } = last.content.values;
   const band = (one: { value: number; expanded: number | null } | undefined): HeatBand | null =>
     one ? measured(one.value, one.expanded ?? LAB_DOUBT * one.value) : null;
   return {
     start: {
-      hmf: band(hmfMgPerKg) ?? FRESH_HONEY.hmf,
-      diastase: band(diastaseSchade) ?? FRESH_HONEY.diastase,
+      ...fresh,
+      hmf: band(hmfMgPerKg) ?? fresh.hmf,
+      diastase: band(diastaseSchade) ?? fresh.diastase,
     },
     reportedMs: Date.parse(last.content.day),
     laboratory: last.content.laboratory,

@@ -1,3 +1,4 @@
+import { HEMISPHERES } from '../core';
 import { initialsField } from './moments';
 import { z } from './zod';
 
@@ -9,6 +10,8 @@ export const preferencesSchema = z.object({
   massUnit: z.enum(['kg', 'lb']),
   volumeUnit: z.enum(['L', 'US gal', 'imp gal']),
   lengthUnit: z.enum(['cm', 'in']),
+  /** half of the earth that the stores stand on: it says when their summer is */
+  hemisphere: z.enum(HEMISPHERES),
   /** single keys act; some input aids need them off */
   singleKeys: z.boolean(),
 });

@@ -1,4 +1,4 @@
-import { differenceInCalendarDays, parseISO } from 'date-fns';
+import { differenceInCalendarDays, getDayOfYear, parseISO } from 'date-fns';
 import {
   STORAGE_RISKS,
   STORE_TEMPERATURES,
@@ -11,6 +11,7 @@ import {
   type BestBefore,
   type Estimate,
   type GranulationTendency,
+  type Hemisphere,
   type KeptAs,
   type LotEvidence,
   type Ruling,
@@ -66,7 +67,13 @@ export function temperatureOf(
   kind: PlaceKind | null,
   ownC: number | null,
 ): YearlyTemperature | null {
-  if (ownC !== null) return { meanC: Math.min(50, Math.max(-30, ownC)), swingC: 0 };
+  const usual =
+    kind === null || kind === 'other' ? STORE_TEMPERATURES.shelf : STORE_TEMPERATURES[kind];
+  // One temperature was noted; through the year it swings as such places do.
+  if (ownC !== null) {
+    const meanC = Math.min(50, Math.max(-30, ownC));
+    return { meanC, swingC: meanC < 0 ? 0 : usual.swingC };
+  }
   return kind === null || kind === 'other' ? null : STORE_TEMPERATURES[kind];
 }
 
@@ -86,13 +93,22 @@ export function standingYears(
   return [...new Map(years.map((one) => [`${one.meanC} ${one.swingC}`, one])).values()];
 }
 
+/** When it is looked at, and where on the earth. */
+interface KeepingNow {
+  readonly nowMs: number;
+  readonly hemisphere: Hemisphere;
+}
+
 /** The place at which a lot is to be looked at first; null where nobody knows where it stands. */
 export function worstKeeping(
   basis: KeepingBasis,
   years: readonly YearlyTemperature[],
-  nowMs: number,
+  { nowMs, hemisphere }: KeepingNow,
 ): { readonly year: YearlyTemperature; readonly forecast: StorageForecast } | null {
-  const all = years.map((year) => ({ year, forecast: keepingAt(basis, year, { nowMs }) }));
+  const all = years.map((year) => ({
+    year,
+    forecast: keepingAt(basis, year, { nowMs, hemisphere }),
+  }));
   const rank = (one: StorageForecast): number => STORAGE_RISKS.indexOf(one.worst);
   return (
     all.sort(
@@ -106,9 +122,9 @@ export function worstKeeping(
 export function keepingAt(
   basis: KeepingBasis,
   year: YearlyTemperature,
-  { nowMs, keptAs = 'as-it-goes' }: { readonly nowMs: number; readonly keptAs?: KeptAs },
+  { nowMs, hemisphere, keptAs = 'as-it-goes' }: KeepingNow & { readonly keptAs?: KeptAs },
 ): StorageForecast {
-  const profileC = monthlyProfile(year, new Date(nowMs).getMonth(), MONTHS_AHEAD);
+  const profileC = monthlyProfile(year, new Date(nowMs).getMonth(), MONTHS_AHEAD, hemisphere);
   return storageForecast({ ...basis, profileC, keptAs });
 }
 
@@ -119,11 +135,22 @@ export function bestBeforeOf(
     around,
     year,
     checkMonths,
-  }: { readonly around: Around; readonly year: YearlyTemperature; readonly checkMonths: number },
+    hemisphere,
+  }: {
+    readonly around: Around;
+    readonly year: YearlyTemperature;
+    readonly checkMonths: number;
+    readonly hemisphere: Hemisphere;
+  },
 ): BestBefore {
-  const { balance } = lotHeat(file, around.rooms, around.nowMs);
-  const storeC = Math.min(50, Math.max(-20, year.meanC));
-  return bestBefore(storeC, balance, { checkMonths, limits: heatLimits(file.lot.content.claims) });
+  const { balance, origin } = lotHeat(file, around.rooms, around.nowMs);
+  const left = { ...balance, hmfPace: origin.start.hmfPace ?? 1 };
+  return bestBefore(year, left, {
+    checkMonths,
+    limits: heatLimits(file.lot.content.claims),
+    dayOfYear: Math.max(0, getDayOfYear(around.nowMs) - 1),
+    hemisphere,
+  });
 }
 
 /** Days from now to an ISO day; below 0 for one that is over. */

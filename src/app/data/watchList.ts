@@ -1,4 +1,5 @@
 import { addDays, format } from 'date-fns';
+import type { Hemisphere } from '../../core';
 import { firstRevision, localDayOf, type AnyRecord, type Scribe } from '../../records';
 import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
@@ -51,10 +52,13 @@ const SETS_WITHIN_MONTHS = 3;
 const SET_SHARE = 0.25;
 
 /** What is to be done before the risk of a lot rises, or before it sets. */
-function byForecast(lot: StoredLot, nowMs: number): Watch[] {
+function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watch[] {
   const { entityId: lotId } = lot.file.lot;
   const basis = keepingBasis(lot.evidence, lot.ruling);
-  const found = worstKeeping(basis, standingYears(lot.file.lot, lot.vessels), nowMs);
+  const found = worstKeeping(basis, standingYears(lot.file.lot, lot.vessels), {
+    nowMs,
+    hemisphere,
+  });
   if (!found) return [];
   const { forecast } = found;
   const at = { lotId, to: `store/keep/${lotId}` };
@@ -197,13 +201,14 @@ export function watchList(
   lots: readonly StoredLot[],
   combs: readonly SpringComb[],
   nowMs: number,
+  hemisphere: Hemisphere = 'not-said',
 ): Watch[] {
   const ofLots = lots
     // what is blocked is kept apart, never to be used first
     .filter((lot) => isInStore(lot) && lot.ruling.outcome !== 'reject')
     .flatMap((lot) => [
       recheck(lot),
-      ...byForecast(lot, nowMs),
+      ...byForecast(lot, nowMs, hemisphere),
       ...byContainers(lot),
       ...byJars(lot),
     ]);

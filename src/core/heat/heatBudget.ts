@@ -1,5 +1,6 @@
 import { requireInRange } from '../errors';
 import { diastaseLimit, hmfLimit, type HoneyClaim } from '../quality/laboratory';
+import { FRESH_BY_KIND } from './freshHoney';
 import { diastaseHalfLifeDays, heatSpent, hmfMgPerKgDay, type WarmSpell } from './heatDamage';
 
 /** Between what it lies, and the likeliest [unit of the quantity]. */
@@ -22,13 +23,12 @@ export const HEAT_SPREAD = { hmf: 1.6, diastase: 1.35 } as const;
 export interface HeatStart {
   readonly hmf: HeatBand;
   readonly diastase: HeatBand;
+  /** how fast HMF forms in its kind against the tables [1]; 1 where not there */
+  readonly hmfPace?: number;
 }
 
-/** Fresh honey from the comb where no laboratory looked. @source common practice, no source */
-export const FRESH_HONEY: HeatStart = {
-  hmf: { low: 0, likely: 2, high: 6 },
-  diastase: { low: 10, likely: 18, high: 30 },
-};
+/** Fresh blossom honey from the comb where no laboratory looked. */
+export const FRESH_HONEY: HeatStart = FRESH_BY_KIND.blossom;
 
 /** HMF at most [mg/kg] and diastase at least [Schade units]. */
 export interface HeatLimits {
@@ -89,7 +89,8 @@ export function heatBalance(
   start: HeatStart = FRESH_HONEY,
   limits: HeatLimits = HEAT_LIMITS,
 ): HeatBalance {
-  const { diastaseLeft: left, hmfMgPerKg: formed } = heatSpent(history);
+  const { diastaseLeft: left, hmfMgPerKg } = heatSpent(history);
+  const formed = hmfMgPerKg * (start.hmfPace ?? 1);
   const { hmf: more, diastase: faster } = HEAT_SPREAD;
   const hmfFormed = { low: formed / more, likely: formed, high: formed * more };
   const diastaseLeft = { low: left ** faster, likely: left, high: left ** (1 / faster) };

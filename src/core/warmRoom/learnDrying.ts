@@ -114,7 +114,7 @@ const columnOf = (matrix: readonly (readonly number[])[], column: number): numbe
   matrix.map((row) => row[column] ?? 0);
 
 /** How far good agreement may narrow a belief: few readings agree by luck. @source our choice */
-const LEAST_SCALE = 0.85;
+const LEAST_SCALE = 0.95;
 
 /**
  * The belief with its degrees of freedom: one more for each measurement. Where the measurements lie

@@ -81,6 +81,15 @@ function PreferencesSection(): ReactElement {
           <ChoiceField name="volumeUnit" label="Volume" choices={plain('L', 'US gal', 'imp gal')} />
           <ChoiceField name="lengthUnit" label="Length" choices={plain('cm', 'in')} />
           <ChoiceField
+            name="hemisphere"
+            label="Half of the earth"
+            choices={[
+              { value: 'north', label: 'Northern' },
+              { value: 'south', label: 'Southern' },
+            ]}
+            hint="When stores are warm; the worse of both until you say"
+          />
+          <ChoiceField
             name="singleKeys"
             label="Single keys act"
             choices={[

@@ -81,12 +81,13 @@ interface CompareProps {
 function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
   const around = useWorkshop()?.around;
   const preferences = useAppSelector(selectPreferences);
+  const { hemisphere } = preferences;
   const today = isoDay(new Date(nowMs));
   const rows = places.map(({ name, year }) => {
-    const forecast = keepingAt(basis, year, { nowMs });
+    const forecast = keepingAt(basis, year, { nowMs, hemisphere });
     const last = forecast.months.at(-1);
     const { checkMonths } = forecast;
-    const best = around ? bestBeforeOf(file, { around, year, checkMonths }) : null;
+    const best = around ? bestBeforeOf(file, { around, year, checkMonths, hemisphere }) : null;
     return [
       name,
       formatQuantity(year.meanC, 'temperature', preferences, 0),
@@ -149,13 +150,16 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
   const contents = useMemo(() => contentsOf(file), [file]);
   const { evidence, ruling } = useAnswer(contents, file.lot.entityId);
   const nowMs = useNow(HOUR_MS);
+  const { hemisphere } = useAppSelector(selectPreferences);
   const poured = useWorkshop()?.around?.poured ?? NOTHING_POURED;
   const [keptAs, setKeptAs] = useState<KeptAs>('as-it-goes');
   const basis = useMemo(() => keepingBasis(evidence, ruling), [evidence, ruling]);
   const own = useMemo(() => {
     const vessels = storedVessels(file, densityMoisture(ruling.belief.mean), poured);
-    return worstKeeping(basis, standingYears(file.lot, vessels), nowMs)?.year ?? null;
-  }, [file, ruling, poured, basis, nowMs]);
+    return (
+      worstKeeping(basis, standingYears(file.lot, vessels), { nowMs, hemisphere })?.year ?? null
+    );
+  }, [file, ruling, poured, basis, nowMs, hemisphere]);
   const [picked, setPlace] = useState<Place | null>(null);
   const place = picked ?? (own ? 'own' : 'shelf');
   const places = [
@@ -163,7 +167,7 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
     ...STORE_PLACES.map((id) => ({ id, name: PLACE_NAMES[id], year: STORE_TEMPERATURES[id] })),
   ];
   const year = places.find((one) => one.id === place)?.year ?? STORE_TEMPERATURES.shelf;
-  const forecast = keepingAt(basis, year, { nowMs, keptAs });
+  const forecast = keepingAt(basis, year, { nowMs, hemisphere, keptAs });
   return (
     <>
       <div className="pt-5">

@@ -1,4 +1,5 @@
 import { useState, type ReactElement } from 'react';
+import { selectPreferences, useAppSelector } from '../../../store';
 import { useBlends } from '../../data/useBlends';
 import { useNow } from '../../data/useNow';
 import { useRuledLots } from '../../data/useRuledLots';
@@ -39,6 +40,7 @@ export function StoreScreen(): ReactElement {
   const blends = useBlends();
   const combs = useSpringCombs();
   const nowMs = useNow(HOUR_MS);
+  const { hemisphere } = useAppSelector(selectPreferences);
   if (!lots || !rulings || !blends || !workshop?.around) return <Waiting />;
   const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
   const gone = lots.filter((one) => !here.includes(one));
@@ -55,7 +57,11 @@ export function StoreScreen(): ReactElement {
       <ToCorrect unruled={rulings.unruled} />
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
         <div className="space-y-8">
-          <WatchRows watches={watchList(lots, combs, nowMs)} lots={lots} nowMs={nowMs} />
+          <WatchRows
+            watches={watchList(lots, combs, nowMs, hemisphere)}
+            lots={lots}
+            nowMs={nowMs}
+          />
           <section aria-labelledby="containers">
             <h2 id="containers" className="text-2xl font-bold">
               Containers

@@ -31,6 +31,7 @@ import { recallContent } from './recallContent';
 import { CARD, traceLayout, withoutNodes } from './traceLayout';
 
 const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
+const HERE_NOW = { nowMs: NOW_MS, hemisphere: 'north' } as const;
 const workshop: Workshop = demoWorkshop(demoSeason('2026-11-24', NOW_MS), NOW_MS);
 const around = workshop.around!;
 
@@ -59,21 +60,21 @@ describe('where honey stands', () => {
   test('its places outrank the lot’s store, and each is there once', () => {
     expect(standingYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
     expect(standingYears(marsh.file.lot, marsh.vessels)).toEqual([{ meanC: 19, swingC: 3 }]);
-    expect(standingYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 0 }]);
+    expect(standingYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 3 }]);
     const emptied = borage.vessels.map((one) => ({ ...one, isEmpty: true }));
-    expect(standingYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 0 }]);
+    expect(standingYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 3 }]);
   });
 
   test('of several places the one to look at first counts', () => {
     const basis = keepingBasis(marsh.evidence, marsh.ruling);
     const cold = { meanC: 4, swingC: 0 };
     const warm = { meanC: 21, swingC: 0 };
-    expect(worstKeeping(basis, [cold, warm], NOW_MS)?.year).toEqual(warm);
-    expect(worstKeeping(basis, [], NOW_MS)).toBeNull();
+    expect(worstKeeping(basis, [cold, warm], HERE_NOW)?.year).toEqual(warm);
+    expect(worstKeeping(basis, [], HERE_NOW)).toBeNull();
   });
 
   test('a temperature that was noted outranks what is usual there; elsewhere nobody knows', () => {
-    expect(temperatureOf('cellar', 9)).toEqual({ meanC: 9, swingC: 0 });
+    expect(temperatureOf('cellar', 9)).toEqual({ meanC: 9, swingC: 3 });
     expect(temperatureOf('other', null)).toBeNull();
     expect(temperatureOf(null, null)).toBeNull();
   });

@@ -2,7 +2,7 @@ import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../../db';
 import { current, type Workshop } from '../../../records';
-import { selectWorkspace, useAppSelector } from '../../../store';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { daysUntil } from '../../data/keeping';
 import type { RuledLot } from '../../data/ruledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
@@ -44,9 +44,10 @@ export function useStoreDue(
 ): readonly DueItem[] {
   const lots = useStore(workshop, ruled);
   const combs = useSpringCombs();
+  const { hemisphere } = useAppSelector(selectPreferences);
   return useMemo(() => {
     if (!lots || !workshop?.around) return [];
-    const watched = watchList(lots, combs, nowMs)
+    const watched = watchList(lots, combs, nowMs, hemisphere)
       .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS)
       .map(({ id, title, why, by, to }): DueItem => {
         return { id, title, why, to, station: 'store', timed: false, atMs: atNoon(by) };
@@ -74,7 +75,7 @@ export function useStoreDue(
       ];
     });
     return [...callBackRows(lots), ...watched, ...pouring];
-  }, [lots, combs, workshop, nowMs]);
+  }, [lots, combs, workshop, nowMs, hemisphere]);
 }
 
 const NOTE_KINDS = ['season-note'] as const;

@@ -31,6 +31,7 @@ const REASONS = {
 /** A day to propose on the label of honey from one vessel, with why. */
 function useProposal(lot: StoredLot, nowIso: string) {
   const around = useWorkshop()?.around;
+  const { hemisphere } = useAppSelector(selectPreferences);
   return useCallback(
     (vesselId: string): { day: string; why: string } => {
       const { file, evidence, ruling } = lot;
@@ -42,14 +43,14 @@ function useProposal(lot: StoredLot, nowIso: string) {
           : vesselEstimate(evidence, ruling.belief, vesselId);
       const checkMonths = checkAgainMonths(keepingClass(moisture).id, stored);
       const proposal = around
-        ? bestBeforeOf(file, { around, year, checkMonths })
+        ? bestBeforeOf(file, { around, year, checkMonths, hemisphere })
         : { days: 0, reason: 'check-again' as const };
       return {
         day: isoDay(addDays(parseISO(nowIso), proposal.days)),
         why: `Proposed: ${REASONS[proposal.reason]}. You decide; local rules hold.`,
       };
     },
-    [lot, around, nowIso],
+    [lot, around, nowIso, hemisphere],
   );
 }
 
