@@ -109,6 +109,7 @@ export {
   summedMass,
   type CombFace,
 } from './mass/combMass';
+export { ASSUMED_DEPTH, learnedDepth, type CombDepth } from './mass/learnedDepth';
 export {
   GIVEN_KINDS,
   blockSentence,

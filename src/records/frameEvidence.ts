@@ -1,4 +1,5 @@
 import {
+  ASSUMED_DEPTH,
   COPY,
   EYE,
   TARE_RELATIVE_UNCERTAINTY,
@@ -10,6 +11,7 @@ import {
   honeyShare,
   interpretReading,
   judgedCapping,
+  learnedDepth,
   netHeft,
   quickShares,
   residueBlocks,
@@ -17,6 +19,7 @@ import {
   trustedShake,
   type CappedEstimate,
   type CellShares,
+  type CombDepth,
   type FrameEvidence,
   type MassEstimate,
   type SideEvidence,
@@ -68,25 +71,41 @@ function sideEvidence(side: Side, combTemperatureC: number | null): SideEvidence
   };
 }
 
-function honeyOf({ frame, check }: FrameCase, book: Book): MassEstimate {
+/** Honey of a frame by looking, and by its weight where somebody weighed it and no brood is in it. */
+function honeyTwoWays({ frame, check }: FrameCase, book: Book, depth: CombDepth) {
   const box = boxOf(book, frame.boxId);
   const format = formatOf(book, box?.content.formatId ?? '');
   const byLook = summedMass(
     check.sides.map((side) =>
-      combSideMass({
-        areaDm2: format.areaDm2,
-        honeyShare: honeyShare(sharesOf(side)),
-        face: side.face,
-      }),
+      combSideMass(
+        { areaDm2: format.areaDm2, honeyShare: honeyShare(sharesOf(side)), face: side.face },
+        depth,
+      ),
     ),
   );
-  if (!check.heft || check.brood !== 'none' || byLook.massKg === 0) return byLook;
+  if (!check.heft || check.brood !== 'none' || byLook.massKg === 0) return { byLook, byHeft: null };
   const byHeft = netHeft(
     { grossKg: check.heft.grossKg, plusMinusKg: HEFT_PLUS_MINUS_KG[check.heft.by] },
     format.frameTareKg,
     format.frameTareKg * TARE_RELATIVE_UNCERTAINTY,
   );
-  return combinedMass(byLook, byHeft);
+  return { byLook, byHeft };
+}
+
+function honeyOf(one: FrameCase, book: Book, depth: CombDepth): MassEstimate {
+  const { byLook, byHeft } = honeyTwoWays(one, book, depth);
+  return byHeft ? combinedMass(byLook, byHeft) : byLook;
+}
+
+/** How deep the keeper's comb is, from the frames among these that were weighed on a scale. */
+export function depthOf(cases: readonly FrameCase[], book: Book): CombDepth {
+  const weighed = cases.flatMap((one) => {
+    const { byLook, byHeft } = honeyTwoWays(one, book, ASSUMED_DEPTH);
+    if (!byHeft || one.check.heft?.by !== 'scale') return [];
+    const { massKg: byWeightKg, standardUncertaintyKg: weightStandardKg } = byHeft;
+    return [{ byLookKg: byLook.massKg, byWeightKg, weightStandardKg }];
+  });
+  return learnedDepth(weighed);
 }
 
 function piecesOf(pieces: string | null): FrameEvidence['sections'] {
@@ -101,7 +120,11 @@ function cellMoisture({ cellReading }: FrameCheckContent): number | null {
 }
 
 /** What the schools see of a frame: the look at it, and what its hive was given. */
-export function frameEvidenceFrom(one: FrameCase, book: Book): FrameEvidence {
+export function frameEvidenceFrom(
+  one: FrameCase,
+  book: Book,
+  depth: CombDepth = ASSUMED_DEPTH,
+): FrameEvidence {
   const { frameId, frame, check } = one;
   const box = boxOf(book, frame.boxId);
   return {
@@ -109,7 +132,7 @@ export function frameEvidenceFrom(one: FrameCase, book: Book): FrameEvidence {
     count: 1,
     colonyId: frame.hiveId ?? box?.content.colonyId ?? null,
     sides: check.sides.map((side) => sideEvidence(side, check.combTemperatureC)),
-    honey: honeyOf(one, book),
+    honey: honeyOf(one, book, depth),
     brood: check.brood,
     broodExcused: check.broodExcuse !== '',
     queenSeen: check.queenSeen,

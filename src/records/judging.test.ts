@@ -148,7 +148,7 @@ describe('looking again', () => {
     expect(judged?.finishing?.ratePerDay).toBeCloseTo(0.04, 2);
     expect(judged?.finishing?.probability).toBeGreaterThan(0.7);
     const due = looksAgainDue(lastLooks([...yard.records, ...before, ...now]));
-    expect(due.map((one) => one.check.decision.lookAgainDay)).toEqual(['2026-08-13']);
+    expect(due.map((one) => one.check.decision.lookAgainDay)).toEqual(['2026-08-16']);
     const taken = sampleLooks(yard, [sampleLook([9, 9])], before);
     expect(looksAgainDue(lastLooks([...yard.records, ...before, ...taken]))).toEqual([]);
   });

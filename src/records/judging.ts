@@ -17,7 +17,7 @@ import {
 import { flowOf, formatOf, schoolOfDay, type Book } from './book';
 import { dayNumber, isoDayOf } from './days';
 import type { FrameCheckContent } from './frameCheck';
-import { frameEvidenceFrom, type FrameCase } from './frameEvidence';
+import { depthOf, frameEvidenceFrom, type FrameCase } from './frameEvidence';
 import type { Harvest } from './harvest';
 
 /** A look at a frame, with all earlier looks at the same frame. */
@@ -141,7 +141,8 @@ export function judgeFrames<S extends FrameStory>(
   stories: readonly S[],
   judging: Judging,
 ): JudgedFrame<S>[] {
-  const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book));
+  const depth = depthOf(stories, judging.book);
+  const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book, depth));
   const finishings = new Map(
     stories.map((one, at) => [one.frameId, finishingOf(one, evidences[at]!, judging)]),
   );

@@ -72,7 +72,7 @@ export function temperatureOf(
   // One temperature was noted; through the year it swings as such places do.
   if (ownC !== null) {
     const meanC = Math.min(50, Math.max(-30, ownC));
-    return { meanC, swingC: meanC < 0 ? 0 : usual.swingC };
+    return { meanC, swingC: meanC < 0 ? 0 : Math.min(usual.swingC, 50 - meanC) };
   }
   return kind === null || kind === 'other' ? null : STORE_TEMPERATURES[kind];
 }
