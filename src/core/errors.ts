@@ -77,3 +77,50 @@ export function requireWhole(
 export function assertNever(value: never): never {
   throw new Error(`unexpected case: ${String(value)}`);
 }
+
+/** Places where an infinity means something: no limit of knowledge, no mesh, never. */
+const MAY_BE_INFINITE: ReadonlySet<string> = new Set([
+  'degreesOfFreedom',
+  'calibrationDof',
+  'strainedUm',
+  'readyDay',
+]);
+
+/** Objects that were found sound: evidence never changes, and the same is asked about many times. */
+const SOUND = new WeakSet<object>();
+
+function firstUnsound(value: unknown, key: string): { param: string; value: number } | null {
+  if (typeof value === 'number') {
+    const isSound = Number.isFinite(value) || (value === Infinity && MAY_BE_INFINITE.has(key));
+    return isSound ? null : { param: key, value };
+  }
+  if (typeof value !== 'object' || value === null || SOUND.has(value)) return null;
+  if (ArrayBuffer.isView(value) || value instanceof Map || value instanceof Set) return null;
+  if (Array.isArray(value)) {
+    for (const one of value as unknown[]) {
+      const found = firstUnsound(one, key);
+      if (found) return found;
+    }
+  } else {
+    for (const name in value) {
+      const found = firstUnsound((value as Record<string, unknown>)[name], name);
+      if (found) return found;
+    }
+  }
+  SOUND.add(value);
+  return null;
+}
+
+/**
+ * Refuses what holds a number that is none, however deep: NaN and infinities, but for degrees of freedom.
+ *
+ * @param values - arguments by their name; objects are looked through once and never again
+ * @param fn - the function that asks
+ * @throws DomainError `out-of-range`, naming the field
+ */
+export function requireFinite(values: Readonly<Record<string, unknown>>, fn: string): void {
+  for (const name in values) {
+    const found = firstUnsound(values[name], name);
+    if (found) throw new DomainError({ code: 'out-of-range', fn, unit: '1', ...found });
+  }
+}

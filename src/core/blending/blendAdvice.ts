@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { usableOf, isTooWet, type BlendTask } from './blendTask';
 import { bestBlend, type BlendPlan } from './planBlend';
 import type { BlendLimits, ProgrammeSolver } from './programme';
@@ -88,6 +89,7 @@ export function drierHoneyNeededKg(
   drierPercent: number,
   guardPercent: number,
 ): number | null {
+  requireFinite({ task, drierPercent, guardPercent }, 'drierHoneyNeededKg');
   const wanted = task.targetPercent - guardPercent;
   if (drierPercent >= wanted) return null;
   const needed = usableOf(task)

@@ -1,5 +1,5 @@
 import { GUARD_FACTOR, conformityProbability, type Estimate } from '../conformity/conformity';
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** A container that may be poured from. */
 export interface BlendContainer {
@@ -103,6 +103,7 @@ export function sharedKg(parts: readonly Part[]): Map<string, number> {
  * @source conservation of water; JCGM 100:2008 (GUM), 5.2, recalled from memory
  */
 export function tankMoisture(parts: readonly Part[], systematicPercent: number): Estimate {
+  requireFinite({ parts, systematicPercent }, 'tankMoisture');
   const total = parts.reduce((sum, one) => sum + one.massKg, 0);
   const place = { fn: 'tankMoisture', param: 'parts', unit: 'kg' };
   requireInRange(total, [Number.MIN_VALUE, Infinity], place);
@@ -138,8 +139,10 @@ export function filledTanks(task: BlendTask, pours: readonly Pour[]): FilledTank
 }
 
 /** Chance that a filled tank is at or under a limit [1]. */
-export const tankConforms = ({ moisture }: FilledTank, limitPercent: number): number =>
-  conformityProbability(moisture, limitPercent);
+export const tankConforms = ({ moisture }: FilledTank, limitPercent: number): number => {
+  requireFinite({ moisture, limitPercent }, 'tankConforms');
+  return conformityProbability(moisture, limitPercent);
+};
 
 /**
  * What a pouring list is worth [kg]: the honey that counts, less what opening containers costs.

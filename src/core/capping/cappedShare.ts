@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import { wilsonInterval, type Interval } from '../stats/wilson';
 import { honeyShare, type CellShares } from './cellShares';
@@ -31,6 +31,7 @@ export const COPY = { worthPoints: 120, step: 0.02 } as const;
  * @source common practice, no source
  */
 export function cappedShareOf(shares: CellShares): number | null {
+  requireFinite({ shares }, 'cappedShareOf');
   const honey = honeyShare(shares);
   return honey > 0 ? shares.capped / honey : null;
 }
@@ -64,6 +65,7 @@ export function judgedCapping(
   share: number,
   skill: { readonly worthPoints: number; readonly step: number },
 ): CappedEstimate {
+  requireFinite({ share, skill }, 'judgedCapping');
   requireInRange(share, [0, 1], { fn: 'judgedCapping', param: 'share', unit: '1' });
   const counted = wilsonInterval(share * skill.worthPoints, skill.worthPoints);
   const step = COVERAGE_FACTOR * rectangularUncertainty(skill.step / 2);
@@ -83,6 +85,7 @@ export function judgedCapping(
  * @source Wilson (1927), recalled from memory
  */
 export function countedCapping(capped: number, open: number): CappedEstimate {
+  requireFinite({ capped, open }, 'countedCapping');
   const count = capped + open;
   return withSpread({ share: capped / count, ...wilsonInterval(capped, count) });
 }

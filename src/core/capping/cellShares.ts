@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 
 /** What a cell of the comb is, seen from its face. Pollen is counted with the brood: no honey. */
 export const CELL_STATES = ['capped', 'open', 'empty', 'undrawn', 'brood'] as const;
@@ -53,6 +53,7 @@ export function quickShares(look: QuickLook): CellShares {
  * @source point counting, Delesse's principle of stereology, recalled from memory
  */
 export function countedShares(counts: CellShares): CellShares {
+  requireFinite({ counts }, 'countedShares');
   const fn = 'countedShares';
   const total = CELL_STATES.reduce(
     (sum, state) =>
@@ -74,5 +75,6 @@ export function countedShares(counts: CellShares): CellShares {
 
 /** Share of the side that holds honey or nectar, capped or open [1]. */
 export function honeyShare(shares: CellShares): number {
+  requireFinite({ shares }, 'honeyShare');
   return shares.capped + shares.open;
 }

@@ -1,5 +1,5 @@
 import type { Estimate } from '../conformity/conformity';
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { posteriorDegreesOfFreedom } from '../stats/uncertainty';
 
 /** What the shake test showed: the frame held flat, open cells down, and shaken. */
@@ -137,6 +137,7 @@ function spreadOf(expectation: Expectation, shares: readonly number[]) {
  * @source normal linear model (Gelman and others, Bayesian Data Analysis, 14.2), recalled from memory
  */
 export function expectedMixture(shares: StateShares, expectation: Expectation): Estimate {
+  requireFinite({ shares, expectation }, 'expectedMixture');
   const vector = vectorOf(shares, 'expectedMixture');
   const { variance } = spreadOf(expectation, vector);
   const scatter = dot(expectation.scatters, vector);
@@ -202,6 +203,9 @@ function afterLots(prior: Expectation, lots: readonly PastLot[]) {
  * found at the prior scatters and then kept
  */
 export function updatedExpectation(prior: Expectation, lots: readonly PastLot[]): Expectation {
+  requireFinite({ prior, lots }, 'updatedExpectation');
+  const place = { fn: 'updatedExpectation', param: 'degreesOfFreedom', unit: '1' };
+  requireInRange(prior.degreesOfFreedom, [0.5, Infinity], place);
   if (lots.length === 0) return prior;
   const { surprise } = afterLots(prior, lots);
   const degreesOfFreedom = prior.degreesOfFreedom + lots.length;

@@ -1,5 +1,5 @@
 import type { Estimate } from '../conformity/conformity';
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import {
   HONEY_STATES,
   expectedMixture,
@@ -19,6 +19,7 @@ export interface CombJudgement {
 
 /** State shares from the mass in each state; nothing named is nothing there. */
 export function stateShares(masses: Partial<Record<HoneyState, number>>): StateShares {
+  requireFinite({ masses }, 'stateShares');
   const total = HONEY_STATES.reduce((sum, state) => sum + (masses[state] ?? 0), 0);
   const share = (state: HoneyState): number => (total > 0 ? (masses[state] ?? 0) / total : 0);
   return {

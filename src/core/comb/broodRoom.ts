@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { honeyShare, type CellShares } from '../capping/cellShares';
 
 /** A frame of a brood box as the queen finds it. */
@@ -34,6 +35,7 @@ function shareOf(frame: BroodBoxFrame, of: (side: CellShares) => number): number
  * @source common practice, no source
  */
 export function broodRoom(frames: readonly BroodBoxFrame[]): BroodRoom {
+  requireFinite({ frames }, 'broodRoom');
   const brood = frames.map((one) => shareOf(one, (side) => side.brood) > 0);
   const emptyFrames = frames.reduce((sum, one) => sum + shareOf(one, (side) => side.empty), 0);
   const beside = frames.filter(

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import type { MassEstimate } from '../mass/amountMass';
 
 /** What is ordered or looked out ahead of an extraction. */
@@ -43,6 +43,7 @@ const SPARE_JARS = 0.03;
  * @source whole vessels; the upper end is 1.645 standard uncertainties up
  */
 export function kitNeeds({ honey, pailKg, jarKg, jarredShare }: KitQuestion): KitNeed[] {
+  requireFinite({ honey, pailKg, jarKg, jarredShare }, 'kitNeeds');
   const fn = 'kitNeeds';
   requireInRange(honey.massKg, [0, 1e6], { fn, param: 'honey.massKg', unit: 'kg' });
   requireInRange(pailKg, [0.5, 2000], { fn, param: 'pailKg', unit: 'kg' });

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite, requireWhole } from '../errors';
 import type { StrainerCycle } from '../flow/strainer';
 
 /** Where combs are opened. */
@@ -129,7 +129,10 @@ export function requireLine(line: Line): void {
       [extractor.framesPerLoad * line.honeyKgPerFrame, 1e6],
       'kg',
     ],
+    [extractor.sides, 'extractor.sides', [1, 2], '1'],
     [strainer.count, 'strainer.count', [1, 50], '1'],
+    [strainer.cycle.kg, 'strainer.cycle.kg', [0.01, 1e9], 'kg'],
+    [strainer.cycle.cleanKgPerMin, 'strainer.cycle.cleanKgPerMin', [1e-5, 1e6], 'kg/min'],
     [strainer.scrapeMinutes, 'strainer.scrapeMinutes', [0, 240], 'min'],
     [strainer.scrapeLossKg, 'strainer.scrapeLossKg', [0, strainer.cycle.kg / 2], 'kg'],
     [pail.kg, 'pail.kg', [0.1, 2000], 'kg'],
@@ -139,8 +142,23 @@ export function requireLine(line: Line): void {
     [bees.wetOutMinutes, 'bees.wetOutMinutes', [0, 240], 'min'],
   ];
   const fn = 'requireLine';
+  requireFinite({ line }, fn);
   for (const [value, param, limits, unit] of checks)
     requireInRange(value, limits, { fn, param, unit });
+  const counts = [
+    line.frames,
+    line.framesPerBox,
+    uncapping.places,
+    extractor.count,
+    extractor.sides,
+    extractor.framesPerLoad,
+    strainer.count,
+  ];
+  for (const count of counts) requireWhole(count, [0, 1e6], { fn, param: 'line', unit: '1' });
+  for (const { fromMin, toMin } of line.breaks) {
+    requireInRange(fromMin, [-LONGEST_MIN, LONGEST_MIN], { fn, param: 'breaks', unit: 'min' });
+    requireInRange(toMin, [fromMin, LONGEST_MIN], { fn, param: 'breaks', unit: 'min' });
+  }
   if (line.speeds.length === 0) {
     throw new DomainError({ code: 'empty', fn, param: 'speeds', value: 0, unit: '1' });
   }
@@ -150,5 +168,9 @@ export function requireLine(line: Line): void {
 
 /** What of a frame's honey runs out of it [kg]. */
 export function spunKgPerFrame({ honeyKgPerFrame, uncapping, extractor }: Line): number {
-  return honeyKgPerFrame * (1 - uncapping.lossShare - extractor.leftShare);
+  const kg = honeyKgPerFrame * (1 - uncapping.lossShare - extractor.leftShare);
+  // Asked at every load of every possible day: checked by its answer alone.
+  if (kg >= 0 && kg < Infinity) return kg;
+  const place = { fn: 'spunKgPerFrame', param: 'honeyKgPerFrame', unit: 'kg' };
+  throw new DomainError({ code: 'out-of-range', value: honeyKgPerFrame, ...place });
 }

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { SPEED_RANGE, spunKgPerFrame, type Line, type LineBreak } from './line';
 import { freshState, type LineState } from './lineState';
 import { loadsOf } from './loads';
@@ -74,6 +75,7 @@ const held = (value: number, [low, high]: readonly [number, number]): number =>
 
 /** The line with hands and strainer at another pace; nobody is slower or faster than people are. */
 export function atPace(line: Line, hands: number, straining: number): Line {
+  requireFinite({ line, hands, straining }, 'atPace');
   const { cycle } = line.strainer;
   return {
     ...line,
@@ -155,6 +157,7 @@ function passedSinceScrape(line: Line, { pailsFullMin, scrapesMin }: LineTicks):
  * @throws DomainError as `simulateLine`
  */
 export function seenPace(line: Line, ticks: LineTicks): PastDay {
+  requireFinite({ line, ticks }, 'seenPace');
   const outs = simulateLine(line)
     .loads.map((one) => one.outMin)
     .sort((a, b) => a - b);
@@ -182,6 +185,7 @@ export function lineUnderWay(
   nowMin: number,
   prior: LineDoubt = LINE_DOUBT,
 ): LineUnderWay {
+  requireFinite({ line, ticks, nowMin, prior }, 'lineUnderWay');
   const planned = simulateLine(line);
   const outs = planned.loads.map((one) => one.outMin).sort((a, b) => a - b);
   const hands = learned(ratioOf(line, ticks.loadsOutMin, outs), {

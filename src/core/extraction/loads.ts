@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** One filling of an extractor. */
 export interface Load {
@@ -50,6 +50,7 @@ export type OppositePair = readonly [WeighedFrame, WeighedFrame | null];
  * @returns pairs, the heaviest first; the last has no partner where the number is odd
  */
 export function oppositePairs(frames: readonly WeighedFrame[]): OppositePair[] {
+  requireFinite({ frames }, 'oppositePairs');
   const heavyFirst = [...frames].sort((a, b) => b.kg - a.kg);
   return Array.from({ length: Math.ceil(heavyFirst.length / 2) }, (_, at) => [
     heavyFirst[2 * at]!,

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { LINE_DOUBT, type LineDoubt } from './replicateLine';
 
 /** A pace that was seen: logarithm of time taken by that planned, and its spread [1]. */
@@ -45,6 +46,7 @@ function expected(
  * @source normal mean with known variances, the prior kept; recalled from memory
  */
 export function expectedPace(days: readonly PastDay[]): ExpectedPace {
+  requireFinite({ days }, 'expectedPace');
   const of = (which: keyof PastDay): SeenPace[] =>
     days.flatMap((one) => {
       const seen = one[which];

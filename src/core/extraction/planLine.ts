@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { simulateLine, type LineCourse } from './simulateLine';
 import type { Line } from './line';
 import { freshState, type LineState } from './lineState';
@@ -12,8 +13,10 @@ export interface PlanOptions {
 }
 
 /** The last of the honey work: combs spun and honey strained [min after midnight]. */
-export const honeyDoneMin = ({ spunMin, strainedMin }: LineCourse): number =>
-  Math.max(spunMin, strainedMin);
+export const honeyDoneMin = ({ spunMin, strainedMin }: LineCourse): number => {
+  requireFinite({ spunMin, strainedMin }, 'honeyDoneMin');
+  return Math.max(spunMin, strainedMin);
+};
 
 /** A course with those who have a place in it. */
 export interface LinePlan {
@@ -29,6 +32,7 @@ export interface LinePlan {
  * @throws DomainError as `simulateLine`
  */
 export function planLine(line: Line, options: PlanOptions = {}): LinePlan {
+  requireFinite({ line, options }, 'planLine');
   const { state = freshState(line), records = false, vary } = options;
   let best: LinePlan | null = null;
   for (let working = line.speeds.length; working > 0; working -= 1) {

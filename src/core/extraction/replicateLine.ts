@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import type { Line } from './line';
 import type { LineStage, Vary } from './lineRun';
@@ -59,6 +60,7 @@ function dayVary(doubt: LineDoubt, seed: number): Vary {
  * @throws DomainError as `simulateLine`
  */
 export function lineDraw({ line, state, doubt }: LineTask, number: number): LineDraw {
+  requireFinite({ line, state, doubt, number }, 'lineDraw');
   const course = simulateLine(line, { state, vary: dayVary(doubt, number) });
   const { spunMin, mostWaitingKg } = course;
   return { spunMin, doneMin: honeyDoneMin(course), mostWaitingKg };
@@ -80,6 +82,7 @@ function quantile(sorted: readonly number[], share: number): number {
 
 /** The middle nine tenths of many days; NaN without any. */
 export function doneBand(draws: readonly LineDraw[], of: 'spunMin' | 'doneMin'): DoneBand {
+  requireFinite({ draws, of }, 'doneBand');
   const sorted = draws.map((one) => one[of]).sort((a, b) => a - b);
   return {
     early: quantile(sorted, 0.05),

@@ -1,6 +1,6 @@
 import { requireLine, type Line } from './line';
 import { LineRun, type LineBar, type LoadDone, type Vary } from './lineRun';
-import { freshState, type LineState } from './lineState';
+import { freshState, requireState, type LineState } from './lineState';
 import { beginAll, resumeLoad } from './lineTasks';
 
 /** Where the honey went; all the rest together is the total [kg]. */
@@ -102,6 +102,7 @@ export interface LineOptions {
 export function simulateLine(line: Line, options: LineOptions = {}): LineCourse {
   requireLine(line);
   const { state = freshState(line), vary = steady, records = false } = options;
+  requireState(state);
   const run = new LineRun(line, state, vary, records);
   if (state.hanging) resumeLoad(run, state.hanging.frames, state.hanging.minutes);
   do beginAll(run);

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** A frame weighed before and after spinning, wood and wax included [kg]. */
 export interface SpunFrame {
@@ -32,6 +32,7 @@ const share = (leftKg: number, fullKg: number): number => Math.min(1, Math.max(0
  * @source difference of two weighings; the tare's doubt enters whole
  */
 export function spunOut({ beforeKg, afterKg, tareKg, plusMinusKg }: SpunFrame): SpunOut {
+  requireFinite({ beforeKg, afterKg, tareKg, plusMinusKg }, 'spunOut');
   const place = (param: string) => ({ fn: 'spunOut', param, unit: 'kg' });
   requireInRange(tareKg, [0, 20], place('tareKg'));
   requireInRange(beforeKg, [tareKg + 0.05, 20], place('beforeKg'));

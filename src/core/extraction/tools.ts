@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import type { CombFace } from '../mass/combMass';
 
 /** Kinds of tools to open combs with. */
@@ -108,6 +108,7 @@ export interface ToolJudgement {
  * @throws DomainError `out-of-range`, `empty` without tools
  */
 export function judgeTools(combs: CombsToOpen, tools: readonly UncappingTool[]): ToolJudgement[] {
+  requireFinite({ combs, tools }, 'judgeTools');
   const fn = 'judgeTools';
   requireInRange(combs.frames, [0, 20_000], { fn, param: 'frames', unit: '1' });
   requireInRange(combs.honeyKgPerFrame, [0, 10], { fn, param: 'honeyKgPerFrame', unit: 'kg' });

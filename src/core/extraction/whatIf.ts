@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { Line } from './line';
 import type { LineState } from './lineState';
 import { honeyDoneMin, planLine } from './planLine';
@@ -40,6 +41,7 @@ function changedLine(line: Line, change: LineChange, warmed: Line | null): Line 
  * @source the changed line is run
  */
 export function lineGains(line: Line, warmed: Line | null, state?: LineState): LineGain[] {
+  requireFinite({ line, warmed, state }, 'lineGains');
   const options = state ? { state } : {};
   const now = honeyDoneMin(planLine(line, options).course);
   return LINE_CHANGES.flatMap((change) => {
@@ -101,6 +103,7 @@ const HELD_UP_FROM = 0.01;
  * @source each stage is run a quarter faster, doors are kept open
  */
 export function bottleneck(line: Line, state?: LineState): StageGain | null {
+  requireFinite({ line, state }, 'bottleneck');
   const options = state ? { state } : {};
   const end = honeyDoneMin(planLine(line, options).course);
   const gains = LINE_STAGES.map((stage) => ({

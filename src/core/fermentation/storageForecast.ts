@@ -1,5 +1,5 @@
 import { CONFORMS_FROM, guardOf, type Estimate } from '../conformity/conformity';
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { liquidMoisturePercent, type GranulationTendency } from './granulation';
 import { granulationCourse, settledShare } from './granulationCourse';
 import { fermentationClass, type FermentationClassId } from './lochhead';
@@ -120,6 +120,7 @@ function checkOf(
  * @source mass balance with glucose monohydrate; classes as in `STORAGE_RISKS`; granulation assumed
  */
 export function storageForecast(task: StorageTask): StorageForecast {
+  requireFinite({ task }, 'storageForecast');
   const { moisture, glucosePercent, profileC, yeastPerG } = task;
   const fn = 'storageForecast';
   requireInRange(glucosePercent, [15, 45], { fn, param: 'glucosePercent', unit: '%' });

@@ -1,4 +1,4 @@
-import { requireInRange, requireWhole } from '../errors';
+import { requireInRange, requireWhole, requireFinite } from '../errors';
 
 /** Places where honey is kept. */
 export const STORE_PLACES = ['shelf', 'cellar', 'fridge', 'freezer'] as const;
@@ -66,6 +66,7 @@ export function monthlyProfile(
   count: number,
   hemisphere: Hemisphere = 'north',
 ): number[] {
+  requireFinite({ year, startMonth, count, hemisphere }, 'monthlyProfile');
   const fn = 'monthlyProfile';
   requireInRange(year.meanC, [-30, 50], { fn, param: 'meanC', unit: '°C' });
   requireInRange(year.swingC, [0, 25], { fn, param: 'swingC', unit: 'K' });

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { goldenMinimum } from '../fit/goldenMinimum';
 import { strainerCycle, minutesInCycle, type HoneyState, type Strainer } from './strainer';
 
@@ -69,6 +69,7 @@ export function calibratedStrainer(
   honey: HoneyState,
   marks: readonly StrainingMark[],
 ): Calibrated {
+  requireFinite({ base, honey, marks }, 'calibratedStrainer');
   const fn = 'calibratedStrainer';
   if (marks.length === 0) {
     throw new DomainError({ code: 'empty', fn, param: 'marks', value: 0, unit: '1' });

@@ -36,10 +36,11 @@ const THINNEST_WIRE_UM = 5;
 const THICKEST_WIRE_BY_OPENING = 2;
 
 /** Wires that a mesh with so wide openings can have [µm]. */
-export const wireRangeUm = (openingUm: number): readonly [number, number] => [
-  THINNEST_WIRE_UM,
-  THICKEST_WIRE_BY_OPENING * openingUm,
-];
+export function wireRangeUm(openingUm: number): readonly [number, number] {
+  const place = { fn: 'wireRangeUm', param: 'openingUm', unit: 'µm' };
+  const opening = requireInRange(openingUm, [0, 1e5], place);
+  return [THINNEST_WIRE_UM, THICKEST_WIRE_BY_OPENING * opening];
+}
 
 /** Usual wire of a woven mesh with so wide openings [µm]. @source common practice, no source */
 const USUAL_WIRES: readonly (readonly [openingUm: number, wireUm: number])[] = [

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 
 /** What was in a pail at some time. */
 export interface PourPoint {
@@ -32,6 +32,7 @@ export function pourOutlook(
   fullKg: number,
   expectedKgPerMin: number,
 ): PourOutlook {
+  requireFinite({ points, fullKg, expectedKgPerMin }, 'pourOutlook');
   const fn = 'pourOutlook';
   const last = points[points.length - 1];
   if (!last) throw new DomainError({ code: 'empty', fn, param: 'points', value: 0, unit: '1' });

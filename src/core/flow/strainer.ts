@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { cloggedFlowKgPerMin, type Clogging } from './clogging';
 import { cleanFlowKgPerH, type Mesh } from './mesh';
 
@@ -78,6 +78,7 @@ function requireStrainer({ meshes, flowFactor, clogFactor, scrapeAtShare }: Stra
  * @source Armour & Cannon (1968) and Hermia (1982), recalled from memory
  */
 export function strainerCycle(strainer: Strainer, honey: HoneyState): StrainerCycle {
+  requireFinite({ strainer, honey }, 'strainerCycle');
   requireStrainer(strainer);
   const meshes = strainer.meshes.map((mesh, at): Clogging => ({
     law: 'intermediate',
@@ -111,6 +112,11 @@ export function openGateCycle(kgPerMin: number): StrainerCycle {
 /** Minutes since it was clean at which so much has gone through; at most a cycle [min]. */
 export function minutesInCycle({ kg, minutes }: StrainerCycle, passedKg: number): number {
   const parts = minutes.length - 1;
+  // Called for every pail of every possible day: checked without a list of arguments.
+  if (!(parts >= 1 && kg > 0 && !Number.isNaN(passedKg))) {
+    const place = { fn: 'minutesInCycle', param: 'kg', unit: 'kg' };
+    throw new DomainError({ code: 'out-of-range', value: passedKg, ...place });
+  }
   const place = Math.min(parts, Math.max(0, (passedKg / kg) * parts));
   const at = Math.min(parts - 1, Math.floor(place));
   const [before, after] = [minutes[at]!, minutes[at + 1]!];
@@ -164,7 +170,9 @@ export function strainingCurve(
   kg: number,
   scrapeMinutes: number,
 ): StrainedPoint[] {
+  requireFinite({ cycle, kg, scrapeMinutes }, 'strainingCurve');
   requireInRange(kg, [0, 1e6], { fn: 'strainingCurve', param: 'kg', unit: 'kg' });
+  requireInRange(cycle.kg, [1e-6, 1e9], { fn: 'strainingCurve', param: 'cycle', unit: 'kg' });
   const parts = cycle.minutes.length - 1;
   const points: StrainedPoint[] = [{ minutes: 0, kg: 0 }];
   let [minutes, passed] = [0, 0];

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { goldenMinimum } from '../fit/goldenMinimum';
 import {
   SCRAPE_SHARE_RANGE,
@@ -36,6 +36,7 @@ export interface StrainingAdvice {
 
 /** Time that a task takes. @throws DomainError as `strainerCycle` and `strainingTime` do */
 export function timeOfTask({ strainer, honey, kg, scrapeMinutes }: StrainingTask): StrainingTime {
+  requireFinite({ strainer, honey, kg, scrapeMinutes }, 'timeOfTask');
   return strainingTime(strainerCycle(strainer, honey), kg, scrapeMinutes);
 }
 
@@ -65,6 +66,7 @@ export function bestScrapeShare(
  * @throws DomainError `out-of-range`
  */
 export function afterSettling(strainer: Strainer, waxGone: number): Strainer {
+  requireFinite({ strainer, waxGone }, 'afterSettling');
   requireInRange(waxGone, [0, 0.99], { fn: 'afterSettling', param: 'waxGone', unit: '1' });
   return { ...strainer, clogFactor: strainer.clogFactor * (1 - waxGone) };
 }
@@ -100,6 +102,7 @@ const MORE_HEAD_CM = 5;
  * @param waxGone - share of the wax that a night of settling would take out [1]
  */
 export function strainingAdvice(task: StrainingTask, waxGone: number): StrainingAdvice[] {
+  requireFinite({ task, waxGone }, 'strainingAdvice');
   const now = timeOfTask(task).minutes;
   const { strainer, honey, scrapeMinutes } = task;
   const warmer = Math.min(WARMER_BY_K, WAX_SOFTENS_C - honey.temperatureC);
@@ -134,6 +137,7 @@ export function strainingAdvice(task: StrainingTask, waxGone: number): Straining
  * @source bisection; warmer honey is thinner, so the time falls with the temperature
  */
 export function warmEnoughC(task: StrainingTask, withinMinutes: number): number | null {
+  requireFinite({ task, withinMinutes }, 'warmEnoughC');
   const minutesAt = (temperatureC: number): number =>
     timeOfTask({ ...task, honey: { ...task.honey, temperatureC } }).minutes;
   let [low, high] = [task.honey.temperatureC, Math.max(task.honey.temperatureC, WAX_SOFTENS_C)];

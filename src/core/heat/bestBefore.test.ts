@@ -61,7 +61,7 @@ describe('best before, proposed', () => {
   });
 
   test('what is no temperature, month or day is refused', () => {
-    expect(() => bestBefore(NaN, balance, ask)).toThrow('meanC');
+    expect(() => bestBefore(NaN, balance, ask)).toThrow('store');
     expect(() => bestBefore({ meanC: 20, swingC: -1 }, balance, ask)).toThrow('swingC');
     expect(() => bestBefore(20, balance, { ...ask, checkMonths: 13 })).toThrow('checkMonths');
     expect(() => bestBefore(20, balance, { ...ask, dayOfYear: 400 })).toThrow('dayOfYear');

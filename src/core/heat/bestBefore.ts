@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { temperatureOn, type Hemisphere, type YearlyTemperature } from '../fermentation/stores';
 import { HEAT_SPREAD, type HeatBalance, type HeatLimits } from './heatBudget';
 import { diastaseHalfLifeDays, hmfMgPerKgDay } from './heatDamage';
@@ -66,6 +66,7 @@ export function bestBefore(
   balance: Left,
   question: BestBeforeQuestion,
 ): BestBefore {
+  requireFinite({ store, question }, 'bestBefore');
   const fn = 'bestBefore';
   const { checkMonths, hemisphere = 'not-said' } = question;
   requireInRange(checkMonths, [0, 12], { fn, param: 'checkMonths', unit: 'months' });

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { diastaseLimit, hmfLimit, type HoneyClaim } from '../quality/laboratory';
 import { FRESH_BY_KIND } from './freshHoney';
 import { diastaseHalfLifeDays, heatSpent, hmfMgPerKgDay, type WarmSpell } from './heatDamage';
@@ -89,6 +89,7 @@ export function heatBalance(
   start: HeatStart = FRESH_HONEY,
   limits: HeatLimits = HEAT_LIMITS,
 ): HeatBalance {
+  requireFinite({ history, start, limits }, 'heatBalance');
   const { diastaseLeft: left, hmfMgPerKg } = heatSpent(history);
   const formed = hmfMgPerKg * (start.hmfPace ?? 1);
   const { hmf: more, diastase: faster } = HEAT_SPREAD;
@@ -142,6 +143,13 @@ export function daysLeftAt(
   { hmf, diastase }: Pick<HeatBalance, 'hmf' | 'diastase'>,
   limits: HeatLimits = HEAT_LIMITS,
 ): number {
+  requireFinite({ temperatureC, hmf, diastase, limits }, 'daysLeftAt');
+  requireInRange(diastase.low, [0, 1e6], { fn: 'daysLeftAt', param: 'diastase', unit: 'Schade' });
+  requireInRange(limits.diastaseSchade, [1e-6, 1e6], {
+    fn: 'daysLeftAt',
+    param: 'limits',
+    unit: 'Schade',
+  });
   const hmfDays = (limits.hmfMgPerKg - hmf.high) / (hmfMgPerKgDay(temperatureC) * HEAT_SPREAD.hmf);
   const halvings = Math.log2(diastase.low / limits.diastaseSchade) / HEAT_SPREAD.diastase;
   const diastaseDays = halvings * diastaseHalfLifeDays(temperatureC);
@@ -169,6 +177,7 @@ const SPELLS = 48;
  * @source exponential approach, each spell at the temperature of its middle
  */
 export function warmingHistory({ startC, cabinetC, days, lagHours }: WarmingPlan): WarmSpell[] {
+  requireFinite({ startC, cabinetC, days, lagHours }, 'warmingHistory');
   requireInRange(days, [0, 400], { fn: 'warmingHistory', param: 'days', unit: 'd' });
   const step = days / SPELLS;
   return Array.from({ length: SPELLS }, (_, at) => {
@@ -180,6 +189,7 @@ export function warmingHistory({ startC, cabinetC, days, lagHours }: WarmingPlan
 
 /** Honey at the end of a warming [°C]. @throws DomainError `out-of-range` */
 export function warmedToC({ startC, cabinetC, days, lagHours }: WarmingPlan): number {
+  requireFinite({ startC, cabinetC, days, lagHours }, 'warmedToC');
   requireInRange(days, [0, 400], { fn: 'warmedToC', param: 'days', unit: 'd' });
   const gone = lagHours === 0 ? 0 : Math.exp((-days * 24) / lagHours);
   return cabinetC + (startC - cabinetC) * gone;

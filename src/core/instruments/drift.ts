@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
 import { pooledSpread, type Spread } from '../moisture/spreads';
 import {
@@ -36,6 +36,7 @@ const byDay = (a: ZeroPoint, b: ZeroPoint): number => a.atDay - b.atDay;
 
 /** Checks that a correction can rest on, oldest first. */
 export function fullChecks(points: readonly ZeroPoint[]): ZeroPoint[] {
+  requireFinite({ points }, 'fullChecks');
   return points.filter((one) => !one.rough).sort(byDay);
 }
 
@@ -125,6 +126,7 @@ function driftSpread(points: readonly ZeroPoint[]): Spread {
  * @source normalised error of two results, ISO 13528, recalled from memory
  */
 export function offsetSteps(points: readonly ZeroPoint[]): OffsetStep[] {
+  requireFinite({ points }, 'offsetSteps');
   const drift = driftPerRootMonth(points);
   return pairsOf(points).map(({ former, later, stepPercent }) => {
     const allowancePercent = allowance(former, later, drift);
@@ -192,6 +194,7 @@ function unconfirmedJump(points: readonly ZeroPoint[]): number {
  * @source JCGM 100:2008 (GUM), 3.2.3 (known errors are corrected), recalled from memory
  */
 export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Calibration {
+  requireFinite({ points, atDay }, 'calibrationAt');
   const place = { fn: 'calibrationAt', param: 'atDay', unit: 'd' };
   requireInRange(atDay, [-Number.MAX_VALUE, Number.MAX_VALUE], place);
   const checks = fullChecks(points);
@@ -258,6 +261,7 @@ export interface CheckHabit {
 
 /** Whether a zero check is due: by a jump, by days or by readings. @source common practice, no source */
 export function checkDue(habit: CheckHabit): CheckDue {
+  requireFinite({ habit }, 'checkDue');
   const { lastDay, today, readingsSince, everyDays, everyReadings } = habit;
   const readingsLeft = everyReadings - readingsSince;
   if (lastDay === null) return { due: true, because: 'never', daysLeft: null, readingsLeft };

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** One line of a streaming meter. */
 export interface MeterSample {
@@ -106,6 +106,7 @@ function isStuck(samples: readonly MeterSample[]): boolean {
  * @source sizes as in `SETTLING`
  */
 export function settling(samples: readonly MeterSample[], tolerance: number): Settling {
+  requireFinite({ samples, tolerance }, 'settling');
   requireInRange(tolerance, [Number.MIN_VALUE, 10], {
     fn: 'settling',
     param: 'tolerance',

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { ATC_RANGE_C } from '../moisture/interpretReading';
 import { indexFromMoisture } from '../moisture/refractiveIndex';
 import { dialFromIndex, type Scale } from '../moisture/scales';
@@ -65,6 +65,7 @@ function dialIndex(eyepiece: SimulatedEyepiece): number {
  * @source AOAC 969.38 for the temperature coefficient, recalled from memory; optics invented
  */
 export function eyepieceView(eyepiece: SimulatedEyepiece): EyepieceView {
+  requireFinite({ eyepiece }, 'eyepieceView');
   const fn = 'eyepieceView';
   requireInRange(eyepiece.temperatureC, [5, 45], { fn, param: 'temperatureC', unit: '°C' });
   const borderDial = dialFromIndex(eyepiece.scale, dialIndex(eyepiece));

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { Air } from '../warmRoom/airOverTime';
 
 /** Minutes of the logger's clock between two entries. */
@@ -18,6 +19,7 @@ const ROOM = { warmC: 33, coldC: 24, dry: 0.31, damp: 0.5, timeConstantMin: 180 
  * @source invented for the stand-in
  */
 export function simulatedAir(minutes: number, draw: number): Air {
+  requireFinite({ minutes, draw }, 'simulatedAir');
   const left = Math.exp(-minutes / ROOM.timeConstantMin);
   const since = minutes - DOOR.firstMin;
   const open = since >= 0 && since % DOOR.everyMin < LOGGER_EVERY_MIN;

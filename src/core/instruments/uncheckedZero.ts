@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
 import type { LearnedSpread } from '../moisture/learnedSpreads';
 import { pooledSpread } from '../moisture/spreads';
@@ -12,6 +13,7 @@ import { fullChecks, type ZeroPoint } from './drift';
  * @source pooled variance about zero with the prior kept; recalled from memory
  */
 export function uncheckedZero(meters: readonly (readonly ZeroPoint[])[]): LearnedSpread {
+  requireFinite({ meters }, 'uncheckedZero');
   const { calibration, calibrationDof } = BUDGET_DEFAULTS;
   const guess = {
     standardDeviation: calibration.unchecked,

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
 import { indexFromMoisture, moisturePerIndex } from '../moisture/refractiveIndex';
 import {
@@ -149,6 +149,7 @@ function expectedDial(reference: Reference, scale: Scale, index: number): number
  * @source method of AOAC 969.38 with the coefficient of the reference; recalled from memory
  */
 export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
+  requireFinite({ look, meter }, 'zeroOffset');
   const { reference, dialValues, temperatureC } = look;
   const fn = 'zeroOffset';
   const [first] = dialValues;

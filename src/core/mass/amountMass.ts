@@ -1,4 +1,4 @@
-import { DomainError, assertNever, requireInRange } from '../errors';
+import { DomainError, assertNever, requireInRange, requireFinite } from '../errors';
 import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import { honeyDensityKgPerL } from './density';
 
@@ -89,6 +89,7 @@ export function totalMass(
   masses: readonly MassEstimate[],
   counts: readonly number[],
 ): MassEstimate {
+  requireFinite({ masses, counts }, 'totalMass');
   if (masses.length !== counts.length) {
     const place = { fn: 'totalMass', param: 'counts', value: counts.length, unit: '1' };
     throw new DomainError({ code: 'mismatched-lengths', ...place });

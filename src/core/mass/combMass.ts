@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import type { MassEstimate } from './amountMass';
 import { honeyDensityKgPerL } from './density';
@@ -122,6 +122,7 @@ export function netHeft(gross: GrossWeight, tareKg: number, tareStandardKg: numb
  * @source inverse-variance weighting, JCGM 100:2008 (GUM), recalled from memory
  */
 export function combinedMass(a: MassEstimate, b: MassEstimate): MassEstimate {
+  requireFinite({ a, b }, 'combinedMass');
   const place = { fn: 'combinedMass', param: 'standardUncertaintyKg', unit: 'kg' };
   const weight = ({ standardUncertaintyKg }: MassEstimate): number =>
     1 / requireInRange(standardUncertaintyKg, [1e-6, Infinity], place) ** 2;
@@ -139,6 +140,7 @@ export function combinedMass(a: MassEstimate, b: MassEstimate): MassEstimate {
  * @source JCGM 100:2008 (GUM), 5.2.2, recalled from memory
  */
 export function summedMass(masses: readonly MassEstimate[]): MassEstimate {
+  requireFinite({ masses }, 'summedMass');
   return {
     massKg: masses.reduce((sum, one) => sum + one.massKg, 0),
     standardUncertaintyKg: masses.reduce((sum, one) => sum + one.standardUncertaintyKg, 0),
@@ -147,6 +149,7 @@ export function summedMass(masses: readonly MassEstimate[]): MassEstimate {
 
 /** Buckets that hold so much, with the upper end of the interval in mind. */
 export function bucketsToBring(mass: MassEstimate, bucketKg: number): number {
+  requireFinite({ mass, bucketKg }, 'bucketsToBring');
   requireInRange(bucketKg, [0.1, 1000], { fn: 'bucketsToBring', param: 'bucketKg', unit: 'kg' });
   const atMost = mass.massKg + 1.645 * mass.standardUncertaintyKg;
   return Math.ceil(atMost / bucketKg - 1e-9);

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** Density of water at 20 °C, to which specific gravity is referred [kg/m³]. @source recalled from memory */
 const WATER_20C_KG_PER_M3 = 998.2;
@@ -27,5 +27,7 @@ export function honeyDensityKgPerL(moisturePercent: number): number {
 const SURE_PERCENT: readonly [number, number] = [13, 25];
 
 /** A moisture that is only believed, held to where the density is known [%]. */
-export const densityMoisture = (moisturePercent: number): number =>
-  Math.min(SURE_PERCENT[1], Math.max(SURE_PERCENT[0], moisturePercent));
+export const densityMoisture = (moisturePercent: number): number => {
+  requireFinite({ moisturePercent }, 'densityMoisture');
+  return Math.min(SURE_PERCENT[1], Math.max(SURE_PERCENT[0], moisturePercent));
+};

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { KG_PER_POUND } from '../units/convert';
 import { honeyDensityKgPerL } from './density';
 
@@ -63,6 +63,7 @@ const SLACK_KG = 1e-9;
  * @throws DomainError `out-of-range`, `empty` without sizes
  */
 export function jarPlan(honeyKg: number, sizes: readonly JarSize[]): JarPlan {
+  requireFinite({ honeyKg, sizes }, 'jarPlan');
   const fn = 'jarPlan';
   requireInRange(honeyKg, [0, 1e6], { fn, param: 'honeyKg', unit: 'kg' });
   if (sizes.length === 0) {
@@ -105,6 +106,7 @@ const floorTo = (value: number, step: number): number => Math.floor(value / step
  * @source international avoirdupois pound; rounding down: our choice, local rules decide
  */
 export function labelWeight(netKg: number): LabelWeight {
+  requireFinite({ netKg }, 'labelWeight');
   const kg = requireInRange(netKg, [0.001, 50], { fn: 'labelWeight', param: 'netKg', unit: 'kg' });
   const exact = (1000 * kg) / G_PER_OUNCE;
   const ounces = Number(floorTo(exact, 0.1).toFixed(1));

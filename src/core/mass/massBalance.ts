@@ -1,4 +1,4 @@
-import { DomainError } from '../errors';
+import { DomainError, requireFinite } from '../errors';
 import { quadrature } from '../stats/uncertainty';
 import type { MassEstimate } from './amountMass';
 
@@ -107,6 +107,7 @@ function requireMasses(weighed: WeighedStages): void {
  * @source conservation of mass; doubts in quadrature, JCGM 100:2008 (GUM), recalled from memory
  */
 export function massBalance(weighed: WeighedStages): MassBalance {
+  requireFinite({ weighed }, 'massBalance');
   requireMasses(weighed);
   const combs = weighed['in-comb'];
   const lines = MASS_STAGES.flatMap((stage): MassLine[] => {
@@ -158,6 +159,7 @@ export function sharedYield(
   parts: readonly { readonly from: string; readonly frames: number; readonly kg: number }[],
   gotKg: number,
 ): YieldShare[] {
+  requireFinite({ parts, gotKg }, 'sharedYield');
   const sums = new Map<string, { frames: number; kg: number }>();
   for (const { from, frames, kg } of parts) {
     const before = sums.get(from) ?? { frames: 0, kg: 0 };

@@ -1,3 +1,4 @@
+import { requireFinite, requireInRange } from '../errors';
 import { groupByVessel, type LotReading } from './lotComponents';
 import { SPREAD_PRIORS, mean, pooledSpread, squaredDeviations, type Spread } from './spreads';
 
@@ -22,6 +23,7 @@ export interface LearnedSpread extends Spread {
  * @source one-way analysis of variance, recalled from memory
  */
 export function vesselScatter(readings: readonly LotReading[]): VesselScatter | null {
+  requireFinite({ readings }, 'vesselScatter');
   const groups = groupByVessel(readings.filter((one) => one.vesselId !== null));
   if (groups.length < 2) return null;
   const degreesOfFreedom = groups.length - 1;
@@ -40,6 +42,15 @@ export function vesselScatter(readings: readonly LotReading[]): VesselScatter | 
  * Data Analysis, 2.6, recalled from memory
  */
 export function learnedBetweenVessels(lots: readonly VesselScatter[]): LearnedSpread {
+  requireFinite({ lots }, 'learnedBetweenVessels');
+  for (const { squares: found, degreesOfFreedom: dof } of lots) {
+    requireInRange(found, [0, 1e6], { fn: 'learnedBetweenVessels', param: 'squares', unit: '%²' });
+    requireInRange(dof, [0, 1e6], {
+      fn: 'learnedBetweenVessels',
+      param: 'degreesOfFreedom',
+      unit: '1',
+    });
+  }
   const squares = lots.reduce((sum, one) => sum + one.squares, 0);
   const degreesOfFreedom = lots.reduce((sum, one) => sum + one.degreesOfFreedom, 0);
   const spread = pooledSpread(SPREAD_PRIORS.betweenVessels, squares, degreesOfFreedom);

@@ -1,6 +1,6 @@
 import { normalEquivalent, type Estimate } from '../conformity/conformity';
 import { watchedLevel } from '../conformity/watchedLevel';
-import { DomainError } from '../errors';
+import { DomainError, requireFinite } from '../errors';
 import {
   believedUncertainty,
   posteriorDegreesOfFreedom,
@@ -94,12 +94,15 @@ export const estimateOf = ({
   meanPercent,
   uncertainty,
   conformsFrom,
-}: Decidable & { readonly meanPercent: number }): Estimate => ({
-  mean: meanPercent,
-  standardUncertainty: uncertainty.standard,
-  degreesOfFreedom: uncertainty.degreesOfFreedom,
-  conformsFrom,
-});
+}: Decidable & { readonly meanPercent: number }): Estimate => {
+  requireFinite({ meanPercent, uncertainty, conformsFrom }, 'estimateOf');
+  return {
+    mean: meanPercent,
+    standardUncertainty: uncertainty.standard,
+    degreesOfFreedom: uncertainty.degreesOfFreedom,
+    conformsFrom,
+  };
+};
 
 function vesselMoisture(group: VesselGroup, whole: ComponentBasis): VesselMoisture {
   const values = group.readings.map((one) => one.moisturePercent);
@@ -166,6 +169,7 @@ export function lotMoisture(
   repeatability: Spread = SPREAD_PRIORS.repeatability,
   learned: LearnedSpreads = {},
 ): LotMoisture {
+  requireFinite({ readings, vessels, repeatability, learned }, 'lotMoisture');
   requireReadings(readings, 'lotMoisture');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
@@ -199,6 +203,7 @@ export function lotEstimate(
   repeatability: Spread = SPREAD_PRIORS.repeatability,
   learned: LearnedSpreads = {},
 ): Estimate {
+  requireFinite({ readings, vessels, repeatability, learned }, 'lotEstimate');
   requireReadings(readings, 'lotEstimate');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);

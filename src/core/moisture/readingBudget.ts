@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { quadrature, rectangularUncertainty } from '../stats/uncertainty';
 import { ATC_RANGE_C, atcGap, prismGapC, type DialReading } from './interpretReading';
 import { moisturePerIndex } from './refractiveIndex';
@@ -111,6 +111,7 @@ export function readingBudget(
   meter: MeterCondition,
   kind: MethodKind = 'blossom',
 ): ReadingBudget {
+  requireFinite({ reading, meter, kind }, 'readingBudget');
   const { scale, dialValue } = reading;
   const fn = 'readingBudget';
   requireInRange(meter.resolution, DIVISION_RANGE, { fn, param: 'resolution', unit: scale });

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 /** A standard deviation with the degrees of freedom behind it. */
 export interface Spread {
   /** [% moisture] */
@@ -74,6 +75,7 @@ export interface Repeatability extends Spread {
  * @source pooled variance, JCGM 100:2008 (GUM), 4.2.4, recalled from memory
  */
 export function readerRepeatability(sets: readonly (readonly number[])[]): Repeatability {
+  requireFinite({ sets }, 'readerRepeatability');
   const repeated = sets.filter((one) => one.length > 1);
   const dof = repeated.reduce((sum, one) => sum + one.length - 1, 0);
   const squares = repeated.reduce((sum, one) => sum + squaredDeviations(one), 0);

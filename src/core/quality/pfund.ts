@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 
 /** A colour class of the US standards with its upper edge on the Pfund scale. */
 export interface ColourClass {
@@ -79,6 +79,7 @@ export function colourClass(pfundMm: number): ColourClass {
 
 /** The classes that a Pfund value may belong to with what it may be off by, light first. */
 export function possibleClasses(pfundMm: number, plusMinusMm: number): ColourClass[] {
+  requireFinite({ pfundMm, plusMinusMm }, 'possibleClasses');
   requireInRange(plusMinusMm, [0, 100], {
     fn: 'possibleClasses',
     param: 'plusMinusMm',

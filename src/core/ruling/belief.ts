@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { expectedMixture, priorExpectation } from '../capping/expectation';
 import { expectedMoisture } from '../capping/expectedMoisture';
 import { expandedOf, normalEquivalent, type Estimate } from '../conformity/conformity';
@@ -88,6 +89,7 @@ function fromEstimate(estimate: Estimate, basis: Basis): Belief {
  * @source JCGM 100 and 106, recalled from memory; expectation: common practice, no source
  */
 export function beliefOf(evidence: LotEvidence): Belief {
+  requireFinite({ evidence }, 'beliefOf');
   const readings = ordinaryReadings(evidence);
   if (readings.length > 0) {
     const vessels = ordinaryVessels(evidence.vessels);

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { ruleOnLot, type Ruling } from './engine';
 import type { CombEvidence, LotEvidence } from './evidence';
 import { whatOneReadingSettles } from './oneReading';
@@ -51,6 +52,7 @@ function couldChange(id: NextEvidenceId, evidence: LotEvidence, ruling: Ruling):
  * @source computed from the rules; order of effort: common practice, no source
  */
 export function cheapestEvidence(evidence: LotEvidence, ruling: Ruling): NextEvidence | null {
+  requireFinite({ evidence }, 'cheapestEvidence');
   const isSettled = ruling.outcome === 'reject' || ruling.outcome === 'divert';
   if (ruling.belief.basis === 'readings' || isSettled) return null;
   const id = NEXT_EVIDENCES.find((one) => couldChange(one, evidence, ruling)) ?? 'reading';

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { conformityProbability } from '../conformity/conformity';
 import type { FermentationClass } from '../fermentation/lochhead';
 import { checkAgainMonths } from '../fermentation/storage';
@@ -175,6 +176,7 @@ function nextStepOf(outcome: Outcome, findings: readonly Finding[]): NextStep | 
  * @source each finding names its own
  */
 export function ruleOnLot(evidence: LotEvidence, phrasing: Phrasing = PLAIN_PHRASING): Ruling {
+  requireFinite({ evidence, phrasing }, 'ruleOnLot');
   const belief = beliefOf(evidence);
   const context: RuleContext = { evidence, belief, phrasing };
   const findings = RULES.flatMap((rule) => findingsOf(rule, context)).sort(

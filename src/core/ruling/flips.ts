@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { PLAIN_PHRASING, type Ruling } from './engine';
 import type { LotEvidence } from './evidence';
 import type { Flip } from './flip';
@@ -31,6 +32,7 @@ export function flipsOf(
   ruling: Ruling,
   say: Phrasing = PLAIN_PHRASING,
 ): Flip[] {
+  requireFinite({ evidence }, 'flipsOf');
   const byEvidence =
     ruling.belief.basis === 'readings'
       ? [

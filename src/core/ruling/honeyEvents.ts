@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { ReadingEvidence } from './readingEvidence';
 
 /** What can change honey after it was read, so that a reading of before says nothing of now. */
@@ -74,6 +75,7 @@ export function readingsInTime(
   readings: readonly ReadingEvidence[],
   events: readonly HoneyEvent[],
 ): ReadingsInTime {
+  requireFinite({ readings, events }, 'readingsInTime');
   const earlier: EarlierReading[] = [];
   const after = readings.filter((one) => {
     const event = lastEventAfter(one, events);

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { guardOf } from '../conformity/conformity';
 import { estimateOf, lotMoisture } from '../moisture/lotMoisture';
 import { BUDGET_DEFAULTS, METHOD_TERMS } from '../moisture/readingBudget';
@@ -56,6 +57,7 @@ export interface OneReading {
  * @source JCGM 106:2012, 8.3, recalled from memory; predictive distribution of a normal mean
  */
 export function whatOneReadingSettles(evidence: LotEvidence, belief: Belief): OneReading {
+  requireFinite({ evidence, belief }, 'whatOneReadingSettles');
   const vesselId = evidence.vessels[0]?.id ?? null;
   const { vessels, repeatability, learned } = evidence;
   const reading = ordinaryReading(belief.mean, vesselId);

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { decisionOn, type Estimate } from '../conformity/conformity';
 import { blocksOf, ferments } from './blocks';
 import { limitPercent, type LotEvidence } from './evidence';
@@ -111,6 +112,7 @@ function onePiece(
  * @source common practice, no source; JCGM 106:2012 for the limit, recalled from memory
  */
 export function rulePieces(pieces: readonly Piece[], evidence: LotEvidence): PieceRuling[] {
+  requireFinite({ pieces, evidence }, 'rulePieces');
   const moisture = moistureOfPieces(pieces);
   return pieces.map((one) => ({ pieceId: one.id, ...onePiece(one, moisture, evidence) }));
 }

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { RuleSource } from './rule';
 
 /** A moisture as the rules say it: one decimal, with the sign. */
@@ -9,6 +10,7 @@ export const withDoubt = (mean: number, expanded: number): string =>
 
 /** A probability in hundredths, never claiming certainty. */
 export function inHundred(probability: number): string {
+  requireFinite({ probability }, 'inHundred');
   if (probability > 0.995) return 'more than 99 in 100';
   if (probability < 0.005) return 'less than 1 in 100';
   return `${Math.round(probability * 100)} in 100`;

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { decisionOn, type Estimate } from '../conformity/conformity';
 import { rememberedBy } from '../lists/rememberedBy';
 import {
@@ -82,6 +83,7 @@ export const ordinaryMoistures = rememberedBy(
  */
 export const vesselMoistures = rememberedBy(
   (evidence: LotEvidence, belief: Belief): readonly VesselMoisture[] => {
+    requireFinite({ evidence, belief }, 'vesselMoistures');
     const ordinary = ordinaryMoistures(evidence, belief);
     const known = new Set(ordinary.map((one) => one.vesselId));
     const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
@@ -105,6 +107,7 @@ export function vesselEstimate(
   belief: Belief,
   vesselId: string | null,
 ): Estimate {
+  requireFinite({ evidence, belief, vesselId }, 'vesselEstimate');
   const own = vesselMoistures(evidence, belief).find((one) => one.vesselId === vesselId);
   if (own && vesselId !== null) return ofVessel(own);
   const { measured, mean } = belief;

@@ -1,5 +1,5 @@
 import { GUARD_FACTOR, decisionOn } from '../conformity/conformity';
-import { requireInRange, requireWhole } from '../errors';
+import { requireInRange, requireWhole, requireFinite } from '../errors';
 import { mean, squaredDeviations } from '../moisture/spreads';
 import { mostBad } from './finiteLot';
 import { badAllowed, confidencePerLook, numberToMeetGroup, type PlanAim } from './samplingPlan';
@@ -128,6 +128,7 @@ function holds(detail: SpreadVerdict | CountVerdict, limitPercent: number): bool
  * the meter is added in full: our choice
  */
 export function planVerdict(results: PlanResults): PlanVerdict {
+  requireFinite({ results }, 'planVerdict');
   const fn = 'planVerdict';
   requireInRange(results.systematicPercent, [0, 10], { fn, param: 'systematicPercent', unit: '%' });
   requireWhole(results.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });

@@ -1,4 +1,4 @@
-import { DomainError, requireInRange, requireWhole } from '../errors';
+import { DomainError, requireInRange, requireWhole, requireFinite } from '../errors';
 import { normalQuantile } from '../stats/normal';
 import { confidenceAgainstBad } from './finiteLot';
 import { systematicSample } from './strokeSample';
@@ -159,6 +159,7 @@ function byCount(question: PlanQuestion): PlanNumber {
  * @source ISO 16269-6 and the hypergeometric distribution, recalled from memory
  */
 export function plannedNumber(question: PlanQuestion): PlanNumber {
+  requireFinite({ question }, 'plannedNumber');
   const fn = 'plannedNumber';
   requireWhole(question.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
   requireInRange(question.content, [0.5, 0.999], { fn, param: 'content', unit: '1' });
@@ -185,6 +186,7 @@ export function drawContainers(
   looks: number,
   start: number,
 ): string[][] {
+  requireFinite({ ids, number, looks, start }, 'drawContainers');
   const fn = 'drawContainers';
   if (ids.length === 0) {
     throw new DomainError({ code: 'empty', fn, param: 'ids', value: 0, unit: '1' });

@@ -1,5 +1,5 @@
 import { EYE } from '../capping/cappedShare';
-import { DomainError, requireInRange } from '../errors';
+import { DomainError, requireInRange, requireFinite } from '../errors';
 import { coverageFactor } from '../stats/uncertainty';
 import type { Interval } from '../stats/wilson';
 import { mostBad } from './finiteLot';
@@ -26,6 +26,7 @@ export function systematicSample(count: number, wanted: number, random: number):
 
 /** Frames to propose for a close look: some for few, slowly more for many. @source our choice, no source */
 export function proposedSampleSize(count: number): number {
+  requireInRange(count, [0, 1e6], { fn: 'proposedSampleSize', param: 'count', unit: '1' });
   return Math.min(count, Math.max(3, Math.ceil(1.5 * Math.sqrt(count))));
 }
 
@@ -58,6 +59,7 @@ export function strokeVerdict(
   count: number,
   wanted: number,
 ): StrokeVerdict {
+  requireFinite({ shares, count, wanted }, 'strokeVerdict');
   const fn = 'strokeVerdict';
   const looked = shares.length;
   if (looked < 2) {

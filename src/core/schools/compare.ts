@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { expectedMixture, type Expectation } from '../capping/expectation';
 import { conformityProbability, type Estimate } from '../conformity/conformity';
 import { coarseDrying, ORDINARY_ROOM, type RoomAir } from '../drying/coarseDrying';
@@ -95,6 +96,7 @@ export function compareSchools(
   schools: readonly School[],
   context: CompareContext,
 ): SchoolOutcome[] {
+  requireFinite({ frames, schools, context }, 'compareSchools');
   return schools.map((school) => outcomeOf(frames, school, context));
 }
 

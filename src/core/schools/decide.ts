@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { Finishing } from './finishing';
 import { frameCapping, frameShake, type FrameEvidence } from './frameEvidence';
 import { forcedAct, type FrameAct, type Reasoned } from './forced';
@@ -212,6 +213,7 @@ export function decideFrames(
   school: School,
   context: DecideContext = NO_CONTEXT,
 ): FrameDecision[] {
+  requireFinite({ frames, school, context }, 'decideFrames');
   const forced = frames.map((frame) => forcedAct(frame) ?? ofSections(frame));
   const free = frames.filter((_, at) => forced[at] === null);
   const ripeness = ripenessOf(free, school, context.limitPercent);

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { studentCdf } from '../stats/uncertainty';
 
 /**
@@ -95,6 +95,7 @@ function rateOf(task: FinishingTask): Rate {
   };
   return task.earlier.reduce((rate, look) => {
     if (!(look.daysAgo > 0)) return rate;
+    requireInRange(look.share, [0, 1], { fn: 'finishing', param: 'share', unit: '1' });
     const slope = (progress(task.share) - progress(look.share)) / look.daysAgo;
     const spread = (one: { share: number; standardUncertainty: number }): number =>
       one.standardUncertainty / paceAt(one.share);
@@ -122,6 +123,7 @@ function lookAgain(daysNeeded: number, daysLeft: number): number {
  * @source normal update with known variances, recalled from memory; rates: common practice, no source
  */
 export function finishing(task: FinishingTask): Finishing {
+  requireFinite({ task }, 'finishing');
   const fn = 'finishing';
   requireInRange(task.share, [0, 1], { fn, param: 'share', unit: '1' });
   requireInRange(task.wantedShare, [0, 1], { fn, param: 'wantedShare', unit: '1' });

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { pooledCapping, type CappedEstimate } from '../capping/cappedShare';
 import { honeyShare, type CellShares } from '../capping/cellShares';
 import { stateShares } from '../capping/expectedMoisture';
@@ -82,12 +83,14 @@ function remembered<T>(find: (frame: FrameEvidence) => T): (frame: FrameEvidence
 
 /** Capped share of both sides together, null where the frame holds no honey. */
 export const frameCapping = remembered((frame): CappedEstimate | null => {
+  requireFinite({ frame }, 'frameCapping');
   const parts = honeySides(frame);
   return parts.length > 0 ? pooledCapping(parts) : null;
 });
 
 /** Capped share of the worse side [1], null where the frame holds no honey. */
 export const worseSideShare = remembered((frame): number | null => {
+  requireFinite({ frame }, 'worseSideShare');
   const shares = honeySides(frame).map((one) => one.capped.share);
   return shares.length > 0 ? Math.min(...shares) : null;
 });
@@ -104,6 +107,7 @@ export const frameShake = remembered((frame): ShakeResult =>
 export const frameStateMasses = remembered(stateMasses);
 
 function stateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> {
+  requireFinite({ frame }, 'frameStateMasses');
   const total = frame.sides.reduce((sum, side) => sum + honeyShare(side.shares), 0);
   const masses: Partial<Record<HoneyState, number>> = {};
   if (total === 0) return masses;
@@ -117,6 +121,7 @@ function stateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> 
 
 /** State shares of several frames together, by mass of honey; null where there is none. */
 export function pooledStates(frames: readonly FrameEvidence[]): StateShares | null {
+  requireFinite({ frames }, 'pooledStates');
   const masses: Partial<Record<HoneyState, number>> = {};
   let total = 0;
   for (const frame of frames) {

@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import {
   clearedFromUm,
   clearedShare,
@@ -48,6 +48,7 @@ function classesOf({ strainedUm }: SettlingTask) {
  * @source Stokes with a distribution of sizes; sizes are assumptions, see `MATTER`
  */
 export function settlingCourse(task: SettlingTask, hours: readonly number[]): SettlingMoment[] {
+  requireFinite({ task, hours }, 'settlingCourse');
   const kinds = classesOf(task);
   const { vessel } = task;
   return hours.map((at) => {
@@ -113,6 +114,7 @@ export interface SkimPlan {
  * @source bisection; while honey stands, a day brings up ever less wax once it is as the room
  */
 export function skimPlan(task: SettlingTask): SkimPlan {
+  requireFinite({ task }, 'skimPlan');
   const firstHours = hoursToClear(task, 'bubbles', SKIM_AT.foam);
   if (!Number.isFinite(firstHours)) return { firstHours, secondHours: firstHours };
   const brings = (hours: number): number => {

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { groupBy } from '../lists/groupBy';
 
 /** A thing that honey passed through, and where it went from there. */
@@ -53,6 +54,7 @@ export interface NodeBalance {
 
 /** Honey into and out of a node by its edges. */
 export function nodeBalance(edges: readonly TraceEdge[], node: string): NodeBalance {
+  requireFinite({ edges, node }, 'nodeBalance');
   const own = edges.filter((one) => one.from === node || one.to === node);
   const sum = (side: 'from' | 'to'): number =>
     own.filter((one) => one[side] === node).reduce((all, one) => all + (one.massKg ?? 0), 0);

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 /** Kilograms in one avoirdupois pound, exact. @source International yard and pound agreement 1959 */
 export const KG_PER_POUND = 0.45359237;
 
@@ -19,6 +20,7 @@ export const CM_PER_INCH = 2.54;
  * @example celsiusFromFahrenheit(77) // => 25 ± 1e-12
  */
 export function celsiusFromFahrenheit(temperatureF: number): number {
+  requireFinite({ temperatureF }, 'celsiusFromFahrenheit');
   return ((temperatureF - 32) * 5) / 9;
 }
 
@@ -31,5 +33,6 @@ export function celsiusFromFahrenheit(temperatureF: number): number {
  * @example fahrenheitFromCelsius(33) // => 91.4 ± 1e-9
  */
 export function fahrenheitFromCelsius(temperatureC: number): number {
+  requireFinite({ temperatureC }, 'fahrenheitFromCelsius');
   return (temperatureC * 9) / 5 + 32;
 }

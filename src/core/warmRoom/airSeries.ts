@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import type { AirSeries } from './airOverTime';
 
 /** A time without entries. */
@@ -59,6 +60,7 @@ export function logGaps(series: AirSeries): LogGap[] {
  * @source running median of nine entries; thresholds: our choice
  */
 export function logSpikes({ days, temperatureC, relativeHumidity }: AirSeries): LogSpike[] {
+  requireFinite({ days, temperatureC, relativeHumidity }, 'logSpikes');
   return days.flatMap((day, at): LogSpike[] => {
     const about = (values: readonly number[]): number =>
       median(values.slice(Math.max(0, at - ABOUT), at + ABOUT + 1));
@@ -74,6 +76,7 @@ export function logSpikes({ days, temperatureC, relativeHumidity }: AirSeries): 
 
 /** The series without entries that are slips of the logger; doors are real air. */
 export function withoutSlips(series: AirSeries): AirSeries {
+  requireFinite({ series }, 'withoutSlips');
   const slips = new Set(
     logSpikes(series)
       .filter((one) => one.like === 'slip')

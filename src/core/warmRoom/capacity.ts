@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite, requireWhole } from '../errors';
 import type { HoneyPart } from './batch';
 import { forecaster, readyDayOf, type ForecastTask } from './forecast';
 import { roomOutlook } from './roomOutlook';
@@ -56,6 +56,8 @@ export function loadedTask(question: LoadQuestion, boxes: number): ForecastTask 
 
 /** Share of the courses in which all is dry enough in time with so many boxes [1]. */
 export function inTimeShare(question: LoadQuestion, boxes: number): number {
+  requireFinite({ question, boxes }, 'inTimeShare');
+  requireWhole(question.draws, [1, 1e5], { fn: 'inTimeShare', param: 'draws', unit: '1' });
   const task = loadedTask(question, boxes);
   const draw = forecaster(task);
   const staying = task.run.batches.map((one) => one.outDay === null);
@@ -87,6 +89,7 @@ export interface LoadCourse {
  * @throws DomainError as `simulateDrying`
  */
 export function loadCourse(question: LoadQuestion, boxes: number): LoadCourse {
+  requireFinite({ question, boxes }, 'loadCourse');
   const { run, belief } = loadedTask(question, boxes);
   const outlook = roomOutlook(run, belief, question.inDay);
   const own = outlook.batches[outlook.batches.length - 1]?.meanPercent ?? [];
@@ -127,6 +130,7 @@ export function mostBoxes(
   question: LoadQuestion,
   onTried: (boxes: number, share: number) => void = () => undefined,
 ): LoadAnswer {
+  requireFinite({ question, onTried }, 'mostBoxes');
   const fn = 'mostBoxes';
   requireInRange(question.probability, [0.01, 0.999], { fn, param: 'probability', unit: '1' });
   requireInRange(question.mostBoxes, [1, 10_000], { fn, param: 'mostBoxes', unit: '1' });

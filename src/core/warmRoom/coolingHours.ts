@@ -1,4 +1,4 @@
-import { DomainError } from '../errors';
+import { DomainError, requireFinite } from '../errors';
 import { slotsOf, type DryingBatch } from './batch';
 import { DRYING_RATES } from '../drying/rates';
 
@@ -21,6 +21,7 @@ export function coolingHours(
   batch: DryingBatch,
   { fromC, toC, airC }: { readonly fromC: number; readonly toC: number; readonly airC: number },
 ): number {
+  requireFinite({ batch, fromC, toC, airC }, 'coolingHours');
   if (![fromC, toC, airC].every((one) => Number.isFinite(one))) {
     const place = { fn: 'coolingHours', param: 'fromC', unit: '°C' };
     throw new DomainError({ code: 'out-of-range', value: NaN, ...place });

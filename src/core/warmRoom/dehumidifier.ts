@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { quickHumidityRatio } from '../drying/moistAir';
 
 export const MACHINE_KINDS = ['refrigerant', 'desiccant'] as const;
@@ -63,6 +63,7 @@ const LEAST_AT_RATING = 0.05;
 
 /** Whether a machine of that kind does anything at a rating point. */
 export function isRatingPoint(kind: MachineKind, temperatureC: number, humidity: number): boolean {
+  requireFinite({ kind, temperatureC, humidity }, 'isRatingPoint');
   return curve(kind, temperatureC, humidity) >= LEAST_AT_RATING;
 }
 

@@ -87,7 +87,12 @@ export function factorBelief({ mean, covariance, ...rest }: DryingBelief): Dryin
 }
 
 /** Lower triangle whose product with its transpose is the covariance. */
-export function triangleOf({ covariance }: DryingBelief): number[][] {
+export function triangleOf({ mean, covariance }: DryingBelief): number[][] {
+  const lengths = [covariance.length, ...covariance.map((row) => row.length)];
+  if (mean.length === 0 || lengths.some((one) => one !== mean.length)) {
+    const at = { fn: 'triangleOf', param: 'covariance', unit: '1' };
+    throw new DomainError({ code: 'mismatched-lengths', value: covariance.length, ...at });
+  }
   const triangle = jstat.jStat.cholesky(covariance.map((row) => [...row]));
   if (triangle.some((row) => row.some((one) => !Number.isFinite(one)))) {
     const place = { fn: 'triangleOf', param: 'covariance', unit: '1' };
@@ -96,9 +101,12 @@ export function triangleOf({ covariance }: DryingBelief): number[][] {
   return triangle;
 }
 
+/** From so many degrees of freedom on Student's t is drawn as the normal. */
+const NEARLY_NORMAL_DOF = 1000;
+
 /** What turns a normal draw into one of Student's t: √(ν/χ²) [1]; 1 for the normal. */
 function tailFactor(degreesOfFreedom: number, normal: () => number): number {
-  if (!Number.isFinite(degreesOfFreedom)) return 1;
+  if (degreesOfFreedom > NEARLY_NORMAL_DOF) return 1;
   const whole = Math.max(1, Math.round(degreesOfFreedom));
   let chiSquare = 0;
   for (let one = 0; one < whole; one += 1) chiSquare += normal() ** 2;

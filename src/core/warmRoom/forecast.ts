@@ -1,3 +1,4 @@
+import { requireFinite, requireInRange } from '../errors';
 import { beliefDraw, runUnder, triangleOf, type DryingBelief } from './dryingBelief';
 import type { DryingRun } from './dryingRun';
 import { simulateDrying } from './simulateDrying';
@@ -59,6 +60,7 @@ function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
  * @throws DomainError as `simulateDrying`
  */
 export function forecaster(task: ForecastTask): (number: number) => ForecastDraw {
+  requireFinite({ task }, 'forecaster');
   const triangle = triangleOf(task.belief);
   return (number) => courseOf(task, runUnder(task.run, beliefDraw(task.belief, triangle, number)));
 }
@@ -143,6 +145,8 @@ export function humidityBand(draws: readonly ForecastDraw[]): Band {
 
 /** When one batch is dry enough over the courses, at least one. */
 export function readyForecast(draws: readonly ForecastDraw[], batch: number): ReadyForecast {
+  requireFinite({ draws, batch }, 'readyForecast');
+  requireInRange(draws.length, [1, 1e6], { fn: 'readyForecast', param: 'draws', unit: '1' });
   const days = Float64Array.from(draws, (one) => one.readyDay[batch] ?? Infinity).sort();
   return {
     within: days.filter((one) => Number.isFinite(one)).length / draws.length,

@@ -1,3 +1,4 @@
+import { requireFinite } from '../errors';
 import { heatSpent, type HeatSpent } from '../heat/heatDamage';
 import { airAt, asAir, type AirState } from './airOverTime';
 import { factorBelief, priorBelief, runUnder, type DryingBelief } from './dryingBelief';
@@ -34,6 +35,7 @@ export interface LearnedRoom {
  * @source as `learnDrying`
  */
 export function learnRoom(past: readonly DryingEpisode[], present: DryingEpisode): LearnedRoom {
+  requireFinite({ past, present }, 'learnRoom');
   let factors: DryingBelief | undefined;
   let earlier = 0;
   for (const { run, startSpreads, observations } of past) {
@@ -144,6 +146,7 @@ function adviceFor(run: DryingRun, moments: readonly DryingMoment[], nowDay: num
  * @throws DomainError as `simulateDrying`
  */
 export function roomOutlook(run: DryingRun, belief: DryingBelief, nowDay: number): RoomOutlook {
+  requireFinite({ run, belief, nowDay }, 'roomOutlook');
   const under = runUnder(run, { values: belief.mean });
   const { moments } = simulateDrying({ ...under, nodes: FORECAST_NODES });
   const fans = ((run.room?.room.fanW ?? 0) * 86_400) / J_PER_KWH;

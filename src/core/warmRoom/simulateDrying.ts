@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { LONGEST_DRYING_DAYS } from '../time/datedDays';
 import { DRYING_RATES } from '../drying/rates';
 import { slotsOf, type BatchSlot } from './batch';
@@ -14,6 +14,7 @@ import {
   type Course,
 } from './dryingCourse';
 import { meanRatio } from './dryingMoment';
+import { requireRun } from './requireRun';
 import { breaksOf, type DryingResult, type DryingRun } from './dryingRun';
 import { dryingStep, noTotals, stepWork, type RoomTotals, type StepWork } from './dryingStep';
 import { AIR_RATIO, AIR_TEMPERATURE, dryingSystem, type DryingSystem } from './dryingSystem';
@@ -22,6 +23,9 @@ import { dryAirKg } from './room';
 const FIRST_STEP_DAYS = 0.02;
 const LONGEST_STEP_DAYS = 0.125;
 const SHORTEST_STEP_DAYS = 1e-9;
+
+/** Steps after which a run cannot be computed: far more than any room asks for. */
+const MOST_TRIES = 50_000;
 
 /** Layers of a comb where the run does not say. */
 const USUAL_NODES = 12;
@@ -58,7 +62,10 @@ function runStretch(stretch: Stretch, from: number, to: number): void {
   const finer = course.run.finer ?? 1;
   let day = from;
   let wanted = FIRST_STEP_DAYS;
+  let tries = 0;
   while (day < to) {
+    tries += 1;
+    requireInRange(tries, [0, MOST_TRIES], { fn: 'simulateDrying', param: 'steps', unit: '1' });
     const goal = Math.min(to, course.run.tellDays[course.told] ?? to);
     const days = Math.min(wanted, LONGEST_STEP_DAYS, Math.max(goal - day, SHORTEST_STEP_DAYS));
     const error = finer * dryingStep(system, state, { day, days }, work);
@@ -135,6 +142,8 @@ function goThrough(course: Course, from: number, to: number): void {
  * @source handbook section 5; rates fitted to practice, not measured
  */
 export function simulateDrying(run: DryingRun): DryingResult {
+  requireFinite({ run }, 'simulateDrying');
+  requireRun(run);
   const course = startOf(run);
   const place = { fn: 'simulateDrying', param: 'tellDays', unit: 'd' };
   requireInRange(course.end, [0, LONGEST_DRYING_DAYS], place);

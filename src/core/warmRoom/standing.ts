@@ -1,4 +1,4 @@
-import { requireInRange } from '../errors';
+import { requireInRange, requireFinite } from '../errors';
 import { honeyDensityKgPerL } from '../mass/density';
 import type { Air } from './airOverTime';
 import type { HoneyPart } from './batch';
@@ -40,9 +40,15 @@ const MOST_TOLD = 48;
  * @source as `simulateDrying`
  */
 export function standingCourse(task: StandingTask): StandingCourse {
+  requireFinite({ task }, 'standingCourse');
   const { parts, air, honeyC, airFactor, tareKg, stirredEveryHours } = task;
   const place = { fn: 'standingCourse', param: 'hours', unit: 'h' };
   const hours = requireInRange(task.hours, [0.5, 720], place);
+  requireInRange(stirredEveryHours, [0, 1000], {
+    fn: 'standingCourse',
+    param: 'stirredEveryHours',
+    unit: 'h',
+  });
   const stirred =
     stirredEveryHours > 0 ? { stirredEveryDays: stirredEveryHours / HOURS_PER_DAY } : {};
   const batch = {

@@ -1,3 +1,4 @@
+import { requireFinite } from '../../errors';
 import { CONFORMS_FROM, guardOf, type Estimate } from '../../conformity/conformity';
 import { fermentationClass, type FermentationClass } from '../../fermentation/lochhead';
 import { checkAgainMonths, storageBand } from '../../fermentation/storage';
@@ -48,8 +49,10 @@ const wettestEnd = rememberedBy((evidence: LotEvidence, belief: Belief): UpperEn
 });
 
 /** Moisture of the vessel of a lot that may be the wettest; of the lot where that is one vessel. */
-export const wettestMoisture = (evidence: LotEvidence, belief: Belief): Estimate =>
-  wettestEnd(evidence, belief).moisture;
+export const wettestMoisture = (evidence: LotEvidence, belief: Belief): Estimate => {
+  requireFinite({ evidence, belief }, 'wettestMoisture');
+  return wettestEnd(evidence, belief).moisture;
+};
 
 /** The class of the wettest end of a lot. */
 export const lotFermentationClass = (evidence: LotEvidence, belief: Belief): FermentationClass =>

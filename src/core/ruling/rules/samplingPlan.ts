@@ -1,3 +1,4 @@
+import { requireFinite } from '../../errors';
 import { normalEquivalent } from '../../conformity/conformity';
 import { estimateOf, lotMoisture, type VesselMoisture } from '../../moisture/lotMoisture';
 import type { Spot } from '../../moisture/sampleState';
@@ -15,6 +16,7 @@ function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boo
 
 /** What the lot's sampling plan says so far, or null without a plan. */
 export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
+  requireFinite({ evidence }, 'planVerdictOf');
   const { plan, repeatability, learned } = evidence;
   if (!plan) return null;
   const vessels = ordinaryVessels(evidence.vessels);
