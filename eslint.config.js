@@ -50,8 +50,8 @@ export default defineConfig(
     },
   },
   {
-    // A list of what a layer gives out is as long as it is.
-    files: ['src/core/index.ts', 'src/records/index.ts'],
+    // A list of what a layer gives out, or of a call of each, is as long as it is.
+    files: ['src/core/index.ts', 'src/records/index.ts', 'src/core/test/everyCall.ts'],
     rules: { 'max-lines': 'off' },
   },
   {

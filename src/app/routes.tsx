@@ -120,6 +120,10 @@ const STATIONS: readonly RouteObject[] = [
   ),
   station('store/verify', async () => (await import('./stations/store/VerifyScreen')).VerifyScreen),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
+  station(
+    'season/foretold',
+    async () => (await import('./stations/season/ForetoldScreen')).ForetoldScreen,
+  ),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   station(

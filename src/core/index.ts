@@ -348,6 +348,8 @@ export {
   type ForecastTask,
   type ReadyForecast,
 } from './warmRoom/forecast';
+export { foretoldReadings } from './warmRoom/foretoldReadings';
+export { FEW_FORECASTS, foretold, type Foretold } from './stats/foretold';
 export { type DryingObservation } from './warmRoom/learnDrying';
 export { type WarmRoom } from './warmRoom/room';
 export { COMB_SOFTENS_C, type RoomAdvice } from './warmRoom/roomAdvice';
@@ -550,3 +552,4 @@ export {
 export { PIECE_CAPPED_SHARE, type PieceRuling, rulePieces } from './ruling/pieces';
 export { type WayId } from './ruling/ways';
 export { type TraceEdge, lineage, nodeBalance, reached } from './trace/traceGraph';
+export { studentCdf } from './stats/uncertainty';

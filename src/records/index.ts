@@ -120,6 +120,7 @@ export {
   metersOf,
   meteredReading,
   wouldBePercent,
+  learnedZero,
 } from './meters';
 export { migrated } from './migrations';
 export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
@@ -160,6 +161,7 @@ export {
 } from './dryingBatch';
 export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './roomFile';
 export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } from './roomRun';
+export { type EndedDay, combPlaces, cropPlaces, endedDays, readerPlaces } from './foretold';
 export { type RoomTask, readingsDue, roomTasks } from './roomTasks';
 export {
   HEATINGS,

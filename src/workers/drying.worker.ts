@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
 import {
   forecaster,
+  foretoldReadings,
   inTimeShare,
   learnRoom,
   loadCourse,
@@ -30,6 +31,9 @@ const worker: DryingWorker = {
   },
   loads(question, boxes) {
     return boxes.map((one) => loadCourse(question, one));
+  },
+  foretold({ past, present }) {
+    return foretoldReadings(past, present);
   },
   inTime(question, boxes) {
     return inTimeShare(question, boxes);

@@ -115,3 +115,19 @@ export function solveLoad(
     return one.remote.mostBoxes(question, proxy(onTried));
   });
 }
+
+/**
+ * Where readings lay in what was foretold of them, stretch by stretch.
+ *
+ * @throws AbortError when given up
+ */
+export async function foretoldInRooms(
+  stretches: readonly Pick<RoomQuestion, 'past' | 'present'>[],
+  signal: AbortSignal,
+): Promise<number[]> {
+  return withDryers(1, signal, async ([helper]) => {
+    const places: number[] = [];
+    for (const one of helper ? stretches : []) places.push(...(await helper!.remote.foretold(one)));
+    return places;
+  });
+}

@@ -50,3 +50,16 @@ export function forecastDay(
     },
   );
 }
+
+/**
+ * Where the ends of days lay in what was foretold of them.
+ *
+ * @throws AbortError when given up
+ */
+export const foretoldEnds = (
+  days: Parameters<LineWorker['foretold']>[0],
+  signal: AbortSignal,
+): Promise<number[]> =>
+  withHelpers<LineWorker, number[]>({ newWorker, count: 1, signal }, async ([helper]) =>
+    helper ? helper.remote.foretold(days) : [],
+  );

@@ -61,6 +61,8 @@ export interface DryingWorker {
   draws(task: ForecastTask, from: number, count: number): ForecastDraw[];
   /** the most likely course of each load */
   loads(question: LoadQuestion, boxes: readonly number[]): LoadCourse[];
+  /** where readings lay in what was foretold of them [1] */
+  foretold(stretch: Pick<RoomQuestion, 'past' | 'present'>): number[];
   /** share of the courses in which all is dry in time */
   inTime(question: LoadQuestion, boxes: number): number;
   mostBoxes(question: LoadQuestion, onTried: (boxes: number, share: number) => void): LoadAnswer;
@@ -83,6 +85,8 @@ export interface DayHelp {
 /** What the worker of the extraction line does. */
 export interface LineWorker {
   help(question: DayQuestion): DayHelp;
+  /** where the ends of days lay in what was foretold of them [1] */
+  foretold(days: readonly { readonly task: LineTask; readonly endedMin: number }[]): number[];
   /** draws `from` to `from + count`, not included */
   draws(task: LineTask, from: number, count: number): LineDraw[];
 }

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { expandedOf } from '../conformity/conformity';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
+import { combCoverage } from '../test/wrongCombs';
 import { expectedMoisture, stateShares, statesOfComb } from './expectedMoisture';
 import {
   HONEY_STATES,
@@ -101,23 +101,9 @@ describe('own lots, judged in the comb and measured later', () => {
     ['scatter as assumed', 1, 0.94, 0.98],
     ['scatter half as much again', 1.5, 0.92, 0.99],
   ])('after 40 own lots that %s, 95 %% covers', (_, times, least, most) => {
-    const draw = normalDraws(seededRandom(23));
-    let covered = 0;
-    const keepers = 600;
-    for (let keeper = 0; keeper < keepers; keeper += 1) {
-      const own = 17.6 + 0.7 * draw();
-      const lotOf = (): number => own + times * 0.57 * draw();
-      const lots = Array.from({ length: 40 }, () =>
-        past({ capped: 1 }, lotOf() + 0.2 * draw(), 0.2),
-      );
-      const expected = expectedMixture(
-        stateShares({ capped: 1 }),
-        updatedExpectation(priorExpectation(), lots),
-      );
-      if (Math.abs(lotOf() - expected.mean) <= expandedOf(expected)) covered += 1;
-    }
-    expect(covered / keepers).toBeGreaterThanOrEqual(least - 0.01);
-    expect(covered / keepers).toBeLessThanOrEqual(most);
+    const covered = combCoverage(times, 600, 23);
+    expect(covered).toBeGreaterThanOrEqual(least - 0.01);
+    expect(covered).toBeLessThanOrEqual(most);
   });
 
   test('a keeper whose capped honey is drier by a point is found out within twenty lots', () => {

@@ -1,9 +1,6 @@
 import { requireInRange } from '../errors';
 import { normalCdf } from '../stats/normal';
 
-/** Looks at the growing row of readings that the error is shared out over. */
-export const WATCHED_LOOKS = 40;
-
 /**
  * Guard factor [1] at which forty looks together accept a lot at the limit 5 times in 100, by the
  * share of one reading's variance that all readings have in common: 0, 0.1, … 1.

@@ -1,4 +1,17 @@
-import type { HeatStart } from './heatBudget';
+/** Between what it lies, and the likeliest [unit of the quantity]. */
+export interface HeatBand {
+  readonly low: number;
+  readonly likely: number;
+  readonly high: number;
+}
+
+/** A honey before it was warmed: HMF [mg/kg] and diastase [Schade units], each with its band. */
+export interface HeatStart {
+  readonly hmf: HeatBand;
+  readonly diastase: HeatBand;
+  /** how fast HMF forms in its kind against the tables [1]; 1 where not there */
+  readonly hmfPace?: number;
+}
 
 /** Kinds of honey that differ in what they start with and how they age. */
 export const AGEING_KINDS = ['blossom', 'honeydew', 'heather', 'low-enzyme'] as const;

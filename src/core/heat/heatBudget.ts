@@ -1,14 +1,9 @@
 import { requireInRange, requireFinite } from '../errors';
 import { diastaseLimit, hmfLimit, type HoneyClaim } from '../quality/laboratory';
-import { FRESH_BY_KIND } from './freshHoney';
-import { diastaseHalfLifeDays, heatSpent, hmfMgPerKgDay, type WarmSpell } from './heatDamage';
+import { FRESH_BY_KIND, type HeatBand, type HeatStart } from './freshHoney';
 
-/** Between what it lies, and the likeliest [unit of the quantity]. */
-export interface HeatBand {
-  readonly low: number;
-  readonly likely: number;
-  readonly high: number;
-}
+export type { HeatBand, HeatStart } from './freshHoney';
+import { diastaseHalfLifeDays, heatSpent, hmfMgPerKgDay, type WarmSpell } from './heatDamage';
 
 /**
  * How much faster or slower one honey ages than the tables, nineteen times in twenty, as a factor:
@@ -18,14 +13,6 @@ export interface HeatBand {
  * @source HMF: from the ranges recalled from memory; diastase: our choice, no source
  */
 export const HEAT_SPREAD = { hmf: 1.6, diastase: 1.35 } as const;
-
-/** A honey before it was warmed: HMF [mg/kg] and diastase [Schade units], each with its band. */
-export interface HeatStart {
-  readonly hmf: HeatBand;
-  readonly diastase: HeatBand;
-  /** how fast HMF forms in its kind against the tables [1]; 1 where not there */
-  readonly hmfPace?: number;
-}
 
 /** Fresh blossom honey from the comb where no laboratory looked. */
 export const FRESH_HONEY: HeatStart = FRESH_BY_KIND.blossom;

@@ -4,7 +4,7 @@ import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { criticalRange } from './criticalRange';
 import { furtherReadings } from './furtherReadings';
 import { interpretReading, prismGapC } from './interpretReading';
-import type { LotReading } from './lotComponents';
+import type { LotReading } from './vesselGroups';
 import { lotMoisture } from './lotMoisture';
 import { readingBudget } from './readingBudget';
 import type { SAMPLE_STATES, Spot } from './sampleState';

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
-import type { LotReading, LotVessel } from './lotComponents';
+import type { LotReading, LotVessel } from './vesselGroups';
 import { lotMoisture } from './lotMoisture';
 import { readingBudget } from './readingBudget';
 import { SPREAD_PRIORS } from './spreads';

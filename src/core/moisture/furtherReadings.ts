@@ -1,6 +1,6 @@
 import { decisionOn, type ConformityDecision } from '../conformity/conformity';
 import { requireInRange } from '../errors';
-import type { LotReading, LotVessel } from './lotComponents';
+import type { LotReading, LotVessel } from './vesselGroups';
 import { lotEstimate } from './lotMoisture';
 import { SPREAD_PRIORS, type LearnedSpreads, type Spread } from './spreads';
 

@@ -1,5 +1,5 @@
 import { requireFinite, requireInRange } from '../errors';
-import { groupByVessel, type LotReading } from './lotComponents';
+import { groupByVessel, type LotReading } from './vesselGroups';
 import { SPREAD_PRIORS, mean, pooledSpread, squaredDeviations, type Spread } from './spreads';
 
 /** What the vessels of one lot differed by. */

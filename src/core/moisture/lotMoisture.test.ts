@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
-import type { LotReading } from './lotComponents';
+import type { LotReading } from './vesselGroups';
 import { lotMoisture, readingUncertainty } from './lotMoisture';
 import { readingBudget } from './readingBudget';
 

@@ -9,16 +9,18 @@ import {
 } from '../stats/uncertainty';
 import {
   componentsOf,
-  groupByVessel,
   vesselSpread,
-  vesselWeights,
   type Component,
   type ComponentBasis,
   type ComponentId,
+} from './lotComponents';
+import {
+  groupByVessel,
+  vesselWeights,
   type LotReading,
   type LotVessel,
   type VesselGroup,
-} from './lotComponents';
+} from './vesselGroups';
 import type { ReadingBudget } from './readingBudget';
 import type { Spot } from './sampleState';
 import { SPREAD_PRIORS, squaredDeviations, type LearnedSpreads, type Spread } from './spreads';

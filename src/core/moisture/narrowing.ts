@@ -1,5 +1,5 @@
 import { expandedOf } from '../conformity/conformity';
-import type { LotReading, LotVessel } from './lotComponents';
+import type { LotReading, LotVessel } from './vesselGroups';
 import { lotEstimate } from './lotMoisture';
 import { BUDGET_DEFAULTS } from './readingBudget';
 import type { LearnedSpreads, Spread } from './spreads';

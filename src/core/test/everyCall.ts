@@ -1,6 +1,5 @@
 import * as core from '..';
 import type { LotEvidence, ZeroPoint } from '..';
-import { RULE_SETS } from '../limits/ruleSets';
 import { boxes, inRoom } from './dryingRuns';
 import { PAIL_STRAINER, sampleLine } from './extractionLine';
 import { honeyFrame } from './frameEvidence';
@@ -453,6 +452,16 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
     evidence(),
   ],
   nodeBalance: () => [EDGES, 'b'],
+  foretold: () => [[0.2, 0.6, 0.9]],
+  studentCdf: () => [1.2, 6],
+  foretoldReadings: () => [
+    [],
+    {
+      run: smallRun(),
+      startSpreads: [0.3],
+      observations: [{ batch: 0, day: 1, of: 'all', percent: 17.6, standardUncertainty: 0.3 }],
+    },
+  ],
 };
 
 const EYEPIECE = { scale: 'water', atc: false, focusOff: 0.1, unevenness: 0.1 } as const;
@@ -487,6 +496,3 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'sourceWords',
   'suspectVesselsOf',
 ];
-
-/** Rule sets are data of the core, not arguments: they stay as they are. */
-export const LEFT_ALONE: readonly unknown[] = [...RULE_SETS];

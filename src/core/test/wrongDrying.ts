@@ -1,4 +1,4 @@
-import { FACTORS, beliefDraw, priorBelief, runUnder, triangleOf } from '../warmRoom/dryingBelief';
+import { beliefDraw, priorBelief, runUnder, triangleOf } from '../warmRoom/dryingBelief';
 import { forecaster, moistureAt } from '../warmRoom/forecast';
 import { learnDrying, type DryingObservation } from '../warmRoom/learnDrying';
 import { simulateDrying } from '../warmRoom/simulateDrying';
@@ -90,6 +90,3 @@ export const DRYING_ROWS: readonly { world: DryingWorld; wanted: readonly [numbe
     wanted: [82, 100],
   },
 ];
-
-/** Factors of a belief, as the table names them. */
-export const RATE_FACTORS = FACTORS.slice(0, RATES);

@@ -1,5 +1,5 @@
 import { decisionOn } from '../conformity/conformity';
-import type { LotReading, LotVessel } from '../moisture/lotComponents';
+import type { LotReading, LotVessel } from '../moisture/vesselGroups';
 import { lotEstimate, lotMoisture } from '../moisture/lotMoisture';
 import { readingBudget, type ZeroCheck } from '../moisture/readingBudget';
 import type { Spot } from '../moisture/sampleState';

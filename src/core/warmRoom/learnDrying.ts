@@ -107,6 +107,30 @@ function lineariseAt(
   };
 }
 
+/**
+ * What a belief makes one expect of an observation before it is made.
+ *
+ * @returns mean and standard deviation [%], the doubt of the observation itself left out
+ * @throws DomainError as `simulateDrying`
+ */
+export function expectedObservation(
+  run: DryingRun,
+  belief: DryingBelief,
+  observation: DryingObservation,
+): { readonly mean: number; readonly standard: number } {
+  const alone = { ...observation, standardUncertainty: 1 };
+  const { residuals, slopes } = lineariseAt(run, [alone], belief, belief.mean);
+  const [slope = []] = slopes;
+  const spread = product(belief.covariance, slope).reduce(
+    (sum, one, at) => sum + one * (slope[at] ?? 0),
+    0,
+  );
+  return {
+    mean: observation.percent - (residuals[0] ?? 0),
+    standard: Math.sqrt(Math.max(0, spread)),
+  };
+}
+
 const product = (matrix: readonly (readonly number[])[], vector: readonly number[]): number[] =>
   matrix.map((row) => row.reduce((sum, one, at) => sum + one * (vector[at] ?? 0), 0));
 

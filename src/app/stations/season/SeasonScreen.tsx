@@ -15,7 +15,10 @@ export function SeasonScreen(): ReactElement {
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
         <h1 className="text-4xl font-bold">Season</h1>
-        <PageLink to="season/years">Years compared</PageLink>
+        <div className="flex flex-wrap gap-3">
+          <PageLink to="season/years">Years compared</PageLink>
+          <PageLink to="season/foretold">How well it was foretold</PageLink>
+        </div>
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <HivesSection book={book} />
