@@ -159,7 +159,7 @@ test('put back or take: a chance, a day, the alternatives, and one’s own choic
   await openBox(page, 'Hive 21', 'Box 2');
   await mark(page, 5).click();
   await page.keyboard.press('7');
-  await page.keyboard.press('6');
+  await page.keyboard.press('7');
   await expect(verdict(page)).toContainText('Put back');
   await expect(page.getByText('Bees finish it before nectar ends')).toBeVisible();
   await expect(page.getByText(/as this frame has shown\. Look again on/)).toBeVisible();

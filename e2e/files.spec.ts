@@ -37,7 +37,7 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   await expect(page.getByRole('alert')).toContainText('not a JSON file, or it was cut off');
   await choose('{"hives": 4}');
   await expect(page.getByRole('alert')).toContainText('not written by Ripenum');
-  const touched = text.replace('"dialValue": 18', '"dialValue": "eighteen"');
+  const touched = text.replace(/"dialValue": [\d.]+/, '"dialValue": "eighteen"');
   await choose(touched);
   await expect(page.getByRole('alert')).toContainText('does not agree with its own seal');
   const bare = JSON.parse(touched) as { seal?: object };
@@ -66,7 +66,7 @@ test('the dossier prints: decision, evidence, method, sources, cautions, signatu
   for (const part of [
     'Bean field, second day',
     'Accept, but',
-    '17.5 ± 0.4 % water by refractometry',
+    '17.1 ± 0.5 % water by refractometry',
     'AOAC 969.38',
     'Zero of the meter',
     'House hand refractometer, zero checked',

@@ -18,7 +18,7 @@ test('the whole path with a thumb on a phone', async ({ page }) => {
   await expect(page.getByText('Together 12.5 kg')).toBeVisible();
   await page.getByLabel('The dial shows').fill('17.2');
   await page.getByLabel('Temperature of meter and honey').fill('20');
-  await expect(page.getByText(/The lot then: 17\.2 ± 0\.\d %, accept/)).toBeVisible();
+  await expect(page.getByText(/The lot then: 17\.2 ± \d\.\d %, accept/)).toBeVisible();
   await expectNoSidewaysScroll(page);
   await page.getByRole('button', { name: 'Keep this reading' }).tap();
   await expect(outcome(page)).toContainText('Accept');

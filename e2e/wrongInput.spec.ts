@@ -17,7 +17,7 @@ test('letters, a comma, and a number that belongs to another scale', async ({ pa
   await expect(page.getByText('82.4 looks like °Brix, not % water.')).toBeVisible();
   await page.getByRole('button', { name: 'Switch to °Brix' }).click();
   await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
-    '15.8 ± 1.2 % water',
+    '15.8 ± 1.9 % water',
   );
   await expect(page.getByText(/100 − 82.4 would say 17.6 %/)).toBeVisible();
 });

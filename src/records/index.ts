@@ -161,7 +161,7 @@ export {
 } from './dryingBatch';
 export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './roomFile';
 export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } from './roomRun';
-export { type EndedDay, combPlaces, cropPlaces, endedDays, readerPlaces } from './foretold';
+export { combPlaces, cropPlaces, endedDays, readerPlaces } from './foretold';
 export { type RoomTask, readingsDue, roomTasks } from './roomTasks';
 export {
   HEATINGS,

@@ -1,5 +1,11 @@
-import { beliefDraw, priorBelief, runUnder, triangleOf } from '../warmRoom/dryingBelief';
-import { forecaster, moistureAt } from '../warmRoom/forecast';
+import {
+  beliefDraw,
+  priorBelief,
+  runUnder,
+  triangleOf,
+  type DryingBelief,
+} from '../warmRoom/dryingBelief';
+import { forecaster, moistureAt, type ForecastDraw } from '../warmRoom/forecast';
 import { learnDrying, type DryingObservation } from '../warmRoom/learnDrying';
 import { simulateDrying } from '../warmRoom/simulateDrying';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
@@ -32,6 +38,11 @@ export function bandCoverage(
   const run = inRoom([boxes(10, { temperatureC: 25 })], { tellDays: [0, ...days] });
   const prior = priorBelief([START_SPREAD]);
   const triangle = triangleOf(prior);
+  const coursesOf = (belief: DryingBelief): ForecastDraw[] => {
+    const draw = forecaster({ run, belief, targets: [17] });
+    return Array.from({ length: draws }, (_, number) => draw(number));
+  };
+  let told: ForecastDraw[] | null = null;
   let [held, all] = [0, 0];
   for (let room = 0; room < rooms; room += 1) {
     const values = beliefDraw(prior, triangle, 100_000 + seed + room).values.map((one, at) => {
@@ -46,8 +57,9 @@ export function bandCoverage(
       return { batch: 0, day, of: 'all', percent, standardUncertainty: READING_STANDARD };
     });
     const { belief } = learnDrying(run, prior, observations);
-    const draw = forecaster({ run, belief, targets: [17] });
-    const courses = Array.from({ length: draws }, (_, number) => draw(number));
+    // Without a reading every room is told the same.
+    const courses: ForecastDraw[] = told && observations.length === 0 ? told : coursesOf(belief);
+    told = courses;
     for (const day of world.heldOn) {
       const { low, high } = moistureAt(courses, 0, 1 + days.indexOf(day));
       all += 1;
