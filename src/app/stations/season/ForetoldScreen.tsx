@@ -23,17 +23,17 @@ const cameWords = (came: number, count: number): string =>
 
 /** What to make of a row, one sentence. */
 export function verdictWords({ isFew, levels, meanPlace, count }: Foretold): string {
-  if (isFew) return `Only ${counted(count, 'time')}: too few to say.`;
+  if (isFew) return `Only ${count} so far: too few to say.`;
   const off = levels.filter((one) => !one.agrees);
   const side =
     Math.abs(meanPlace - 0.5) > 0.5 / Math.sqrt(count)
       ? meanPlace < 0.5
-        ? ' Mostly lower than said.'
-        : ' Mostly higher than said.'
+        ? ' Mostly lower than forecast.'
+        : ' Mostly higher than forecast.'
       : '';
-  if (off.length === 0) return `As said.${side}`;
+  if (off.length === 0) return `As good as it says.${side}`;
   return off.some((one) => one.came < one.stated)
-    ? `Surer than it should be.${side}`
+    ? `Too sure of itself.${side}`
     : `More careful than it need be.${side}`;
 }
 
@@ -41,8 +41,8 @@ function Rows({ rows }: { rows: readonly ForetoldRow[] }): ReactElement {
   const told = rows.map((one) => ({ ...one, found: foretold(one.places) }));
   return (
     <PlainTable
-      label="What was said, and how often it came"
-      head={['What was foretold', 'Said with 50 in 100', 'with 80', 'with 95', '']}
+      label="Forecasts, and how often they came true"
+      head={['Forecast', '50 % sure', '80 % sure', '95 % sure', 'Verdict']}
       rows={told.map(({ name, found }) =>
         found
           ? [
@@ -74,7 +74,7 @@ function Learned({ workshop }: { workshop: Workshop }): ReactElement {
             const own = repeatabilityOf(reader, replicates);
             const sets = replicates.filter((one) => one.reader === reader && one.values.length > 1);
             return [
-              `Readings of ${reader} differ by`,
+              `Readings by ${reader} differ by`,
               points(SPREAD_PRIORS.repeatability.standardDeviation),
               points(own.standardDeviation),
               counted(sets.length, 'sample'),
@@ -93,9 +93,9 @@ function Learned({ workshop }: { workshop: Workshop }): ReactElement {
             counted(zero.from, 'meter'),
           ],
           [
-            'Lots scatter about what their comb says',
-            'as is usual',
-            `${combs.scatterFactor.toFixed(1)} times as much`,
+            'Lots differ from what their comb suggests',
+            'the usual',
+            `${combs.scatterFactor.toFixed(1)} times the usual`,
             counted(combs.lots, 'lot'),
           ],
         ]}
@@ -111,13 +111,14 @@ function Found({ workshop, days }: { workshop: Workshop; days: readonly Extracti
   const { quick, slow } = useForetold(workshop, days);
   return (
     <div className="mt-5 space-y-8">
-      <SheetSection id="said" title="Said and found">
+      <SheetSection id="said" title="Forecast and outcome">
         <Rows rows={[...quick, ...(Array.isArray(slow) ? (slow as ForetoldRow[]) : [])]} />
-        {slow === undefined && <p role="status">Calculating rooms and days …</p>}
+        {slow === undefined && <p role="status">Calculating drying and extraction days …</p>}
         {typeof slow === 'string' && <p role="alert">{slow}</p>}
         <p className="mt-2 max-w-3xl text-base">
-          Of what is said with 80 in 100, about 8 in 10 should come. Fewer than {FEW_FORECASTS}{' '}
-          times says little. Each forecast is made again from what was written down before it.
+          Of the forecasts that were 80 % sure, about 8 in 10 should come true. Fewer than{' '}
+          {FEW_FORECASTS} say little. Each forecast is made again from what was written down before
+          it.
         </p>
       </SheetSection>
       <Learned workshop={workshop} />
@@ -133,7 +134,7 @@ export function ForetoldScreen(): ReactElement {
   return (
     <>
       <p className="pt-5 text-base font-semibold">Season</p>
-      <h1 className="text-4xl font-bold">How well it was foretold</h1>
+      <h1 className="text-4xl font-bold">How good the forecasts were</h1>
       <Found workshop={workshop} days={house.days} />
     </>
   );

@@ -17,7 +17,7 @@ export function SeasonScreen(): ReactElement {
         <h1 className="text-4xl font-bold">Season</h1>
         <div className="flex flex-wrap gap-3">
           <PageLink to="season/years">Years compared</PageLink>
-          <PageLink to="season/foretold">How well it was foretold</PageLink>
+          <PageLink to="season/foretold">How good were the forecasts?</PageLink>
         </div>
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">

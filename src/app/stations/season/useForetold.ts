@@ -37,12 +37,12 @@ function quickRows({ pastLots, replicates, files, around }: Workshop): ForetoldR
   const blended = new Set((around?.poured ?? []).map((one) => one.intoLotId ?? ''));
   const readers = [...readerPlaces(replicates)].map(([reader, places]) => ({
     id: `reader-${reader}`,
-    name: `Second readings of ${reader}`,
+    name: `Second readings by ${reader}`,
     places,
   }));
   return [
-    { id: 'comb', name: 'Water, expected from the comb', places: combPlaces(pastLots) },
-    { id: 'crop', name: 'Crop, judged in the comb', places: cropPlaces(files, blended) },
+    { id: 'comb', name: 'Water content, from the comb', places: combPlaces(pastLots) },
+    { id: 'crop', name: 'Crop weight, from the comb', places: cropPlaces(files, blended) },
     ...readers,
   ];
 }
@@ -63,12 +63,12 @@ function useSlowRows(
     all.then(
       ([drying, ends]) =>
         setRows([
-          { id: 'drying', name: 'Readings while it dried', places: drying },
-          { id: 'day', name: 'End of a day at the line', places: ends },
+          { id: 'drying', name: 'Moisture while drying', places: drying },
+          { id: 'day', name: 'When an extraction day ends', places: ends },
         ]),
       () => {
         if (!stop.signal.aborted)
-          setRows('Rooms and days could not be computed. Open the page again.');
+          setRows('Drying and extraction days could not be calculated. Open the page again.');
       },
     );
     return () => stop.abort();
