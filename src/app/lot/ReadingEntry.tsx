@@ -64,7 +64,10 @@ function freshReadingForm(
     ? nextReadingForm(last, preferences)
     : { ...FRESH_READING, instrument: only, sample: firstSample(file) };
   const alsoTested = last ? (vesselIdOf(last) ?? '') : '';
-  return { ...meter, vessel: nextVessel(file, [alsoTested, ...kept]) };
+  const vessel = nextVessel(file, [alsoTested, ...kept]);
+  // What was said of one vessel says nothing of the next.
+  const spot = last && vessel === alsoTested ? meter.spot : FRESH_READING.spot;
+  return { ...meter, vessel, spot };
 }
 
 export function focusDial(): void {

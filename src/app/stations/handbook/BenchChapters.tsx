@@ -71,10 +71,16 @@ function Sampling(): ReactElement {
         judged by themselves, and enter neither mean nor spread.
       </p>
       <p>
-        The reader’s own repeatability takes the place of the assumed{' '}
-        {SPREAD_PRIORS.repeatability.standardDeviation} points from {OWN_REPEATABILITY_FROM_DOF}{' '}
-        repeats on. A streaming meter is taken {SETTLING.leastS} seconds after the honey was put on
-        at the earliest, once the last {SETTLING.windowS} seconds held still.
+        Mean and spread stand only where a wetter tenth of the vessels would have been met, no
+        vessel stands out (Grubbs 1969) and the values look normal (Anderson and Darling; both
+        recalled from memory); else vessels are counted.
+      </p>
+      <p>
+        The reader’s own repeats are pooled with the assumed{' '}
+        {SPREAD_PRIORS.repeatability.standardDeviation} points, and called their own from{' '}
+        {OWN_REPEATABILITY_FROM_DOF} repeats on. A streaming meter is taken {SETTLING.leastS}{' '}
+        seconds after the honey was put on at the earliest, once the last {SETTLING.windowS} seconds
+        held still.
       </p>
     </>
   );

@@ -26,8 +26,9 @@ export function Expectation(): ReactElement {
       <p>
         Before any reading the state of the comb gives an expectation. These figures are common
         practice without a source. A damp climate raises and widens them; your own lots, judged in
-        the comb and measured later, correct them by a normal update, each lot only by those before
-        it. An expectation is never a statement of conformity.
+        the comb and measured later, correct the means and how much your lots scatter, each lot only
+        by those before it. Where nobody said how damp the air was, it is taken as unknown. An
+        expectation is never a statement of conformity.
       </p>
       <PlainTable
         label="Expected moisture by state of the cells"
@@ -56,9 +57,10 @@ function ShareAndMass(): ReactElement {
       <p>
         Honey of a side: comb area × depth × share of cells filled × density. Depth behind one face:{' '}
         {HONEY_DEPTH_MM.sunken} mm sunken, {HONEY_DEPTH_MM.flush} flush, {HONEY_DEPTH_MM.proud}{' '}
-        proud (common practice, no source). A heft, ± {HEFT_PLUS_MINUS_KG.hand} kg by hand and ±{' '}
-        {HEFT_PLUS_MINUS_KG.scale} on a scale, less the empty frame, is weighed in by how well each
-        is known.
+        proud; a part-filled side is drawn shallower, down to seven tenths of that (common practice,
+        no source), and frames weighed on a scale that day correct the depth. A heft, ±{' '}
+        {HEFT_PLUS_MINUS_KG.hand} kg by hand and ± {HEFT_PLUS_MINUS_KG.scale} on a scale, less the
+        empty frame, is weighed in by how well each is known.
       </p>
     </>
   );

@@ -78,6 +78,18 @@ function Moisture(): ReactElement {
           ],
         ]}
       />
+      <p>
+        Most of these are guesses, so each has few degrees of freedom (JCGM 100:2008, G.4.2,
+        recalled from memory): an interval starts wide, and your own checks, replicates and lots
+        narrow it. The guess stays in and counts for less with every record. They are added as
+        Student t distributions of the same scale and variance.
+      </p>
+      <p>
+        You see the answer after every reading and may stop at any. That is paid for: the surety
+        asked for lies between 95 and 99 in 100, so that forty looks together accept honey at the
+        limit no more than 5 times in 100 (repeated significance tests with a constant boundary,
+        Armitage, McPherson and Rowe 1969, recalled from memory).
+      </p>
     </Chapter>
   );
 }

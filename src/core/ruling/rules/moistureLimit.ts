@@ -1,5 +1,5 @@
 import { canBeDried, waysOf } from '../ways';
-import { conformityProbability, decisionOn } from '../../conformity/conformity';
+import { CONFORMS_FROM, conformityProbability, decisionOn } from '../../conformity/conformity';
 import { labWater } from '../../quality/laboratory';
 import { limitPercent } from '../evidence';
 import { isMeasured } from '../belief';
@@ -56,7 +56,14 @@ const STEP_WORDS: Partial<Record<NextStep, string>> = {
 function notSettled(context: RuleContext, probability: number): Found {
   const step = context.belief.basis === 'readings' ? settledBy(context.evidence) : 'read';
   const side = probability >= 0.5 ? 'to within' : 'to over';
-  const leaning = `leaning ${side} with ${inHundred(Math.max(probability, 1 - probability))}`;
+  const surest = Math.max(probability, 1 - probability);
+  const { conformsFrom = CONFORMS_FROM } = context.belief;
+  // Who may stop at any reading is asked for more.
+  const asked =
+    surest >= CONFORMS_FROM
+      ? ` (${(100 * conformsFrom).toFixed(1)} are asked for, since it is looked at after every reading)`
+      : '';
+  const leaning = `leaning ${side} with ${inHundred(surest)}${asked}`;
   return {
     bearing: 'measure',
     step,
@@ -88,7 +95,10 @@ function found(context: RuleContext): Found {
 export const moistureAgainstLimit: Rule = {
   id: 'moisture-against-limit',
   title: 'Moisture against the limit',
-  source: { name: 'JCGM 106:2012, guarded decision at 95 %', standing: 'recalled from memory' },
+  source: {
+    name: 'JCGM 106:2012, guarded decision at 95 %, over all looks together',
+    standing: 'recalled from memory',
+  },
   needs: ['reading'],
   find: (context) => (isMeasured(context.belief) ? [found(context)] : []),
 };

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import {
+  CONFORMS_FROM,
   conformityProbability,
   furtherReadings,
   inHundred,
@@ -32,6 +33,13 @@ function learnedWords({ learned, vessels }: LotEvidence): string {
   return ` Your vessels differ by ${spread.standardDeviation.toFixed(1)}, from ${lots} of yours.`;
 }
 
+/** Why more than 95 in 100 are asked for; empty where that makes no difference. */
+function watchedWords(within: number, conformsFrom: number = CONFORMS_FROM): string {
+  const surest = Math.max(within, 1 - within);
+  if (surest < CONFORMS_FROM || surest >= conformsFrom) return '';
+  return `You see it after every reading and may stop at any, so ${(100 * conformsFrom).toFixed(1)} in 100 are asked for, not 95. `;
+}
+
 interface AgainstProps {
   name: string;
   limitPercent: number;
@@ -58,6 +66,7 @@ function Against({ name, limitPercent, answer }: AgainstProps): ReactElement {
       </p>
       <p className="text-base">
         {inHundred(within >= 0.5 ? within : 1 - within)} {within >= 0.5 ? 'within' : 'over'}.{' '}
+        {watchedWords(within, ruling.belief.conformsFrom)}
         {furtherWords(further)}
       </p>
     </div>
