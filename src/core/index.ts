@@ -459,7 +459,7 @@ export {
   type LineTicks,
   type LineUnderWay,
 } from './extraction/lineProgress';
-export { expectedPace, type ExpectedPace } from './extraction/pastPace';
+export { expectedPace, type ExpectedPace, type PastDay } from './extraction/pastPace';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';
 export { loadsOf, oppositePairs, type WeighedFrame } from './extraction/loads';

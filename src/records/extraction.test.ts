@@ -81,6 +81,40 @@ describe('a day at the line from its records', () => {
     expect(endOf(forgotten, msAt(400 * 1440))).toBeGreaterThan(40_000);
   });
 
+  test('slow days before it make a plan later; days after it, and days not over, teach nothing', () => {
+    const past = (day: string, doneAt: string | null): ExtractionFile => {
+      const slow = dayWith({ startedAt: momentAt(540), doneAt: momentAt(900), breaks: [] }, [
+        ['load-out', 620],
+        ['load-out', 700],
+      ]);
+      const { extraction } = slow;
+      const content = { ...extraction.content, day, doneAt };
+      const move = (at: string): string => `${day}${at.slice(10)}`;
+      return {
+        ...slow,
+        extraction: {
+          ...extraction,
+          entityId: `past-${day}`,
+          content: { ...content, startedAt: move(content.startedAt ?? '') },
+        },
+        ticks: slow.ticks.map((one) => ({
+          ...one,
+          content: { ...one.content, at: move(one.content.at) },
+        })),
+      };
+    };
+    const file = dayWith({});
+    const endWith = (days: readonly ExtractionFile[]): number =>
+      honeyDoneMin(planLine(dayNow(file, msAt(480), days).planned).course);
+    const plain = endWith([]);
+    const over = momentAt(900);
+    expect(endWith([past('2026-08-01', over), past('2026-08-03', over)])).toBeGreaterThan(
+      plain + 10,
+    );
+    expect(endWith([past('2026-09-01', over)])).toBeCloseTo(plain, 6);
+    expect(endWith([past('2026-08-01', null)])).toBeCloseTo(plain, 6);
+  });
+
   test('over: nothing is forecast from ticks any more', () => {
     const over = dayWith({ startedAt: momentAt(540), doneAt: momentAt(800) }, [['load-out', 565]]);
     expect(dayNow(over, msAt(900))).toMatchObject({ phase: 'done', from: { pace: { hands: 1 } } });

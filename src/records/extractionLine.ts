@@ -17,6 +17,7 @@ import {
   type Line,
   type LineTicks,
   type LineUnderWay,
+  type PastDay,
   type PourOutlook,
   type StrainedHoney,
   type Strainer,
@@ -182,6 +183,28 @@ export interface LineHabit extends ExpectedPace {
 const usualFactor = (factors: readonly number[]): number =>
   Math.exp(factors.reduce((sum, one) => sum + Math.log(one), 0) / (factors.length + 1));
 
+/** What one day that is over taught. */
+interface Taught {
+  readonly calibrated: Calibrated | null;
+  readonly pace: PastDay | null;
+}
+
+/** A day that is over never changes, and every later day asks what it taught. */
+const TAUGHT = new WeakMap<ExtractionFile, Taught>();
+
+function taughtBy(file: ExtractionFile): Taught {
+  const known = TAUGHT.get(file);
+  if (known) return known;
+  const { content } = file.extraction;
+  const calibrated = calibrationOf(file);
+  const startMin = content.startedAt === null ? null : clockMin(content.day, content.startedAt);
+  const line = lineOf(content, calibrated);
+  const pace = startMin === null ? null : seenPace({ ...line, startMin }, ticksOf(file));
+  const taught = { calibrated, pace };
+  TAUGHT.set(file, taught);
+  return taught;
+}
+
 /** What days that are over taught about one that comes after them. */
 export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[]): LineHabit {
   const { day } = file.extraction.content;
@@ -189,20 +212,15 @@ export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[])
     const { content, entityId } = extraction;
     return content.doneAt !== null && content.day < day && entityId !== file.extraction.entityId;
   });
-  const found = flatMapAlone(past, (one) => [calibrationOf(one)]).filter((one) => one !== null);
-  const strainer = {
-    flowFactor: usualFactor(found.map((one) => one.strainer.flowFactor)),
-    clogFactor: usualFactor(found.map((one) => one.strainer.clogFactor)),
+  const taught = flatMapAlone(past, (one) => [taughtBy(one)]);
+  const strainers = taught.flatMap(({ calibrated }) => calibrated?.strainer ?? []);
+  return {
+    ...expectedPace(taught.flatMap(({ pace }) => pace ?? [])),
+    strainer: {
+      flowFactor: usualFactor(strainers.map((one) => one.flowFactor)),
+      clogFactor: usualFactor(strainers.map((one) => one.clogFactor)),
+    },
   };
-  const seen = flatMapAlone(past, (one) => {
-    const { content } = one.extraction;
-    if (content.startedAt === null) return [];
-    const line = lineOf(content, calibrationOf(one));
-    return [
-      seenPace({ ...line, startMin: clockMin(content.day, content.startedAt) }, ticksOf(one)),
-    ];
-  });
-  return { ...expectedPace(seen), strainer };
 }
 
 /**

@@ -1,7 +1,15 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
-import { GUARD_FACTOR, conformityDecision, conformityProbability } from './conformity';
+import {
+  GUARD_FACTOR,
+  conformityDecision,
+  conformityProbability,
+  decisionOn,
+  expandedOf,
+  guardOf,
+  normalEquivalent,
+} from './conformity';
 
 describe('probability of conformity', () => {
   // python3 -c "from scipy.stats import norm; print(norm.cdf((18.6-18.2)/0.25))"
@@ -53,6 +61,18 @@ describe('probability of conformity', () => {
       'over',
       'over',
     ]);
+  });
+
+  test('few degrees of freedom ask for a wider guard, watching for a wider still', () => {
+    const normal = { mean: 18, standardUncertainty: 0.2 };
+    const few = { ...normal, degreesOfFreedom: 5 };
+    expect(guardOf(normal)).toBeCloseTo(0.329, 3);
+    expect(guardOf(few)).toBeCloseTo(2.015 * 0.2, 3);
+    expect(guardOf({ ...few, conformsFrom: 0.975 })).toBeCloseTo(expandedOf(few), 9);
+    expect(normalEquivalent(few)).toBeGreaterThan(0.2);
+    expect(decisionOn(few, 18.41)).toBe('conforms');
+    expect(decisionOn({ ...few, conformsFrom: 0.98 }, 18.41)).toBe('not-settled');
+    expect(decisionOn({ ...few, conformsFrom: 0.98 }, 17.2)).toBe('over');
   });
 
   test('nonsense is refused', () => {

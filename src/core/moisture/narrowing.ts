@@ -41,7 +41,8 @@ const EFFORT: Readonly<Record<NarrowingId, number>> = {
 /** Less than this is not worth doing [% moisture]. @source our choice, no source */
 const LEAST_GAIN_PERCENT = 0.05;
 
-function checked(readings: readonly LotReading[]): LotReading[] {
+/** The same readings had their meters been checked lately. */
+export function checkedReadings<T extends LotReading>(readings: readonly T[]): T[] {
   const { calibration, calibrationDof } = BUDGET_DEFAULTS;
   return readings.map((one) =>
     one.budget.calibration <= calibration.checked
@@ -73,10 +74,14 @@ function after(id: NarrowingId, { readings, vessels }: NarrowingQuestion): LotRe
     case 'other-meter':
       return [
         ...readings,
-        ...checked([last]).map((one) => ({ ...one, id: 'meter', meterId: 'another meter' })),
+        ...checkedReadings([last]).map((one) => ({
+          ...one,
+          id: 'meter',
+          meterId: 'another meter',
+        })),
       ];
     case 'check-zero':
-      return checked(readings);
+      return checkedReadings(readings);
   }
 }
 

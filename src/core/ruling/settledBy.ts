@@ -1,7 +1,7 @@
 import { GUARD_FACTOR, decisionOn } from '../conformity/conformity';
 import { furtherReadings, type FurtherQuestion } from '../moisture/furtherReadings';
 import { lotEstimate } from '../moisture/lotMoisture';
-import { BUDGET_DEFAULTS } from '../moisture/readingBudget';
+import { checkedReadings } from '../moisture/narrowing';
 import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from './evidence';
 import type { NextStep } from './rule';
 
@@ -12,16 +12,10 @@ const LABORATORY_PERCENT = 0.15;
 const OTHER_METER_READINGS = 3;
 
 /** The same readings had their meters been checked lately. */
-export function checkedBudgets(question: FurtherQuestion): FurtherQuestion {
-  const { calibration, calibrationDof } = BUDGET_DEFAULTS;
-  const checked = { calibration: calibration.checked, calibrationDof: calibrationDof.checked };
-  const readings = question.readings.map((one) =>
-    one.budget.calibration > calibration.checked
-      ? { ...one, budget: { ...one.budget, ...checked } }
-      : one,
-  );
-  return { ...question, readings };
-}
+const checkedBudgets = (question: FurtherQuestion): FurtherQuestion => ({
+  ...question,
+  readings: checkedReadings(question.readings),
+});
 
 /** With some readings of a second, checked meter that finds the same mean. */
 function withOtherMeter(question: FurtherQuestion): boolean {

@@ -26,9 +26,9 @@ describe('tolerance factors against the noncentral t of scipy', () => {
 
 describe('tolerance factors everywhere', () => {
   test('finite, falling with n, for contents and confidences up to 0.999', () => {
-    for (const content of [0.5, 0.9, 0.95, 0.99, 0.999]) {
+    for (const content of [0.5, 0.95, 0.999]) {
       for (const confidence of [0.5, 0.95, 0.999]) {
-        const factors = [2, 3, 5, 10, 30, 31, 32, 33, 75, 100, 151, 152, 400, 1000].map((n) => {
+        const factors = [2, 5, 31, 33, 75, 151, 400].map((n) => {
           return toleranceFactor(n, { content, confidence });
         });
         factors.forEach((one, at) => {

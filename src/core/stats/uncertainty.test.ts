@@ -7,6 +7,10 @@ import {
   effectiveDegreesOfFreedom,
   quadrature,
   rectangularUncertainty,
+  believedUncertainty,
+  posteriorDegreesOfFreedom,
+  studentCdf,
+  studentQuantile,
 } from './uncertainty';
 
 describe('normal distribution', () => {
@@ -74,5 +78,34 @@ describe('GUM annex G', () => {
     expect(() => effectiveDegreesOfFreedom([{ standard: 0.1, degreesOfFreedom: 0 }])).toThrow(
       DomainError,
     );
+  });
+});
+
+describe('spreads that are believed, not found', () => {
+  test('one contribution keeps its own degrees of freedom; certainty has none to lose', () => {
+    expect(posteriorDegreesOfFreedom([{ standard: 0.4, degreesOfFreedom: 5 }])).toBeCloseTo(5, 9);
+    expect(posteriorDegreesOfFreedom([{ standard: 0.4, degreesOfFreedom: Infinity }])).toBe(
+      Infinity,
+    );
+  });
+
+  test('scale and variance of the sum are matched: 0.42 of t with 3, 0.25 of the normal', () => {
+    const parts = [
+      { standard: 0.42, degreesOfFreedom: 3 },
+      { standard: 0.25, degreesOfFreedom: Infinity },
+    ];
+    const { standard, degreesOfFreedom: dof, coverageFactor: k } = believedUncertainty(parts);
+    expect(standard).toBeCloseTo(Math.hypot(0.42, 0.25), 12);
+    expect((standard ** 2 * dof) / (dof - 2)).toBeCloseTo(3 * 0.42 ** 2 + 0.25 ** 2, 9);
+    expect(k).toBeGreaterThan(combineUncertainty(parts).coverageFactor);
+  });
+
+  // python3 -c "from scipy.stats import t; print(t.cdf(1.3, 4.5), t.ppf(0.975, 3.3))"
+  test('Student’s t against scipy', () => {
+    expect(studentCdf(1.3, 4.5)).toBeCloseTo(0.871901956027983, 8);
+    expect(studentQuantile(0.975, 3.3)).toBeCloseTo(3.024874461840933, 5);
+    expect(studentCdf(-Infinity, 3)).toBe(0);
+    expect(() => studentCdf(NaN, 3)).toThrow('t');
+    expect(() => studentQuantile(1, 3)).toThrow('probability');
   });
 });

@@ -8,7 +8,7 @@ export const BAD_VALUES = [NaN, Infinity, -Infinity, -1, 0, 0.5, 1e12, -1e12, 1e
 
 /** What is tried deep inside an argument, where there are many places. */
 const FEW_VALUES = [NaN, Infinity, -1] as const;
-const DEEP_FROM = 4;
+const DEEP_FROM = 3;
 
 /** A call may take so long [ms]. */
 const TIME_LIMIT_MS = 1500;

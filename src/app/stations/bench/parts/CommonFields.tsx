@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { SAMPLE_STATES, SPOTS } from '../../../../core';
+import { SAMPLE_STATES, SPOTS, type Spot } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../../../format/reading';
 import { unitOf } from '../../../format/units';
@@ -8,6 +8,9 @@ import { MeterFields } from '../../../lot/ReadingFields';
 import { SelectField } from '../../../ui/SelectField';
 import { TextField } from '../../../ui/TextField';
 import type { BulkForm } from '../bulk';
+
+/** Spots for a whole table: none is chosen beforehand, and that is what the list shows. */
+const NOT_SAID_FIRST: readonly Spot[] = ['not-said', ...SPOTS.filter((one) => one !== 'not-said')];
 
 /** What all rows share: meter, temperature, spot, sample. */
 export function CommonFields(): ReactElement {
@@ -26,7 +29,7 @@ export function CommonFields(): ReactElement {
       <SelectField
         name="spot"
         label="Taken where, for all"
-        options={SPOTS.filter((one) => one !== 'not-said').map((value) => {
+        options={NOT_SAID_FIRST.map((value) => {
           return { value, label: SPOT_NAMES[value] };
         })}
       />
