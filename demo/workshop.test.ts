@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { ruleOnLot, type LotEvidence } from '../src/core';
+import { METHOD_TERMS, SPREAD_PRIORS, ruleOnLot, type LotEvidence } from '../src/core';
 import {
   contentsOf,
   evidenceFrom,
@@ -89,6 +89,26 @@ function blendOfBeans(massKg: number): { records: AnyRecord[]; lotId: string } {
     );
   return { records: [lot, planned, tick(0, massKg), tick(1, 1)], lotId: lot.entityId };
 }
+
+describe('what other lots and the kind of honey bring to the evidence', () => {
+  test('vessels of lots before it teach what its own may differ by', () => {
+    const last = evidenceOf(season, 'demo-8-1').learned?.betweenVessels;
+    const first = evidenceOf(season, 'demo-1-1').learned?.betweenVessels;
+    expect(last?.from).toBeGreaterThan(first?.from ?? 0);
+    expect(last?.degreesOfFreedom).toBeGreaterThan(
+      SPREAD_PRIORS.betweenVessels.degreesOfFreedom + 2,
+    );
+  });
+
+  test('heather carries the method’s doubt of heather', () => {
+    const methodOf = (lotId: string) => {
+      const { readings, earlier = [] } = evidenceOf(season, lotId);
+      return [...readings, ...earlier][0]?.budget.method;
+    };
+    expect(methodOf('demo-9-1')).toBe(METHOD_TERMS.heather);
+    expect(methodOf('demo-1-1')).toBe(METHOD_TERMS.blossom);
+  });
+});
 
 describe('what is written down elsewhere enters the ruling', () => {
   test('a treatment found out later blocks the lot of that hive’s frames, one after the day does not', () => {

@@ -24,6 +24,9 @@ describe('readings against what was foretold of them', () => {
     const [first, , third] = foretoldReadings([], episode(1.2));
     expect(first).toBeGreaterThan(0.95);
     expect(third).toBeLessThan(first!);
+    const last = episode(1.2).observations.slice(2);
+    const [untaught] = foretoldReadings([], { ...episode(1.2), observations: last });
+    expect(third).toBeLessThan(untaught! - 0.05);
   });
 
   test('earlier stretches of the room teach the first reading of the next', () => {
