@@ -89,6 +89,16 @@ const MAY_BE_INFINITE: ReadonlySet<string> = new Set([
 /** Objects that were found sound: evidence never changes, and the same is asked about many times. */
 const SOUND = new WeakSet<object>();
 
+/**
+ * Says of a result that it was computed from sound arguments, so that nobody looks through it again.
+ *
+ * @returns the value itself
+ */
+export function knownSound<T extends object>(value: T): T {
+  SOUND.add(value);
+  return value;
+}
+
 function firstUnsound(value: unknown, key: string): { param: string; value: number } | null {
   if (typeof value === 'number') {
     const isSound = Number.isFinite(value) || (value === Infinity && MAY_BE_INFINITE.has(key));

@@ -1,6 +1,6 @@
 import { normalEquivalent, type Estimate } from '../conformity/conformity';
 import { watchedLevel } from '../conformity/watchedLevel';
-import { DomainError, requireFinite } from '../errors';
+import { DomainError, requireFinite, requireInRange } from '../errors';
 import {
   believedUncertainty,
   posteriorDegreesOfFreedom,
@@ -205,13 +205,14 @@ export function lotEstimate(
   repeatability: Spread = SPREAD_PRIORS.repeatability,
   learned: LearnedSpreads = {},
 ): Estimate {
-  requireFinite({ readings, vessels, repeatability, learned }, 'lotEstimate');
   requireReadings(readings, 'lotEstimate');
   const groups = groupByVessel(readings);
   const weights = vesselWeights(groups, vessels);
   const components = componentsOf({ groups, weights, vessels, repeatability, learned });
+  // Asked many times over for one answer: what is unsound shows in the mean, or in the parts.
+  const place = { fn: 'lotEstimate', param: 'readings', unit: '%' };
   return {
-    mean: weightedMean(groups, weights),
+    mean: requireInRange(weightedMean(groups, weights), [-1e6, 1e6], place),
     standardUncertainty: quadrature(components.map((one) => one.standard)),
     degreesOfFreedom: posteriorDegreesOfFreedom(components),
     conformsFrom: levelOf(components, readings.length),

@@ -1,4 +1,4 @@
-import { requireFinite } from '../errors';
+import { knownSound, requireFinite } from '../errors';
 import { expectedMixture, priorExpectation } from '../capping/expectation';
 import { expectedMoisture } from '../capping/expectedMoisture';
 import { expandedOf, normalEquivalent, type Estimate } from '../conformity/conformity';
@@ -88,7 +88,9 @@ function fromEstimate(estimate: Estimate, basis: Basis): Belief {
  * @throws DomainError as `lotMoisture` and `expectedMoisture`
  * @source JCGM 100 and 106, recalled from memory; expectation: common practice, no source
  */
-export function beliefOf(evidence: LotEvidence): Belief {
+export const beliefOf = (evidence: LotEvidence): Belief => knownSound(believed(evidence));
+
+function believed(evidence: LotEvidence): Belief {
   requireFinite({ evidence }, 'beliefOf');
   const readings = ordinaryReadings(evidence);
   if (readings.length > 0) {
