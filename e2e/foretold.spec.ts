@@ -39,9 +39,9 @@ test('where it was drawn is never chosen beforehand, and the gate of a tank cost
   await expect(spots.getByRole('radio', { checked: true })).toHaveCount(0);
 });
 
-test('the half of the earth is asked once', async ({ page }) => {
+test('the hemisphere is asked once', async ({ page }) => {
   await page.goto('/demo/kit');
-  const half = page.getByRole('radiogroup', { name: /Half of the earth/ });
+  const half = page.getByRole('radiogroup', { name: /Hemisphere/ });
   await expect(half.getByRole('radio', { checked: true })).toHaveCount(0);
   await half.getByRole('radio', { name: 'Southern' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();

@@ -82,12 +82,12 @@ function PreferencesSection(): ReactElement {
           <ChoiceField name="lengthUnit" label="Length" choices={plain('cm', 'in')} />
           <ChoiceField
             name="hemisphere"
-            label="Half of the earth"
+            label="Hemisphere"
             choices={[
               { value: 'north', label: 'Northern' },
               { value: 'south', label: 'Southern' },
             ]}
-            hint="When stores are warm; the worse of both until you say"
+            hint="When your store is warm. Until you choose, the worse of both counts"
           />
           <ChoiceField
             name="singleKeys"
