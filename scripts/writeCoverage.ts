@@ -114,7 +114,7 @@ guess that may be off by half is drawn so. Widths are half widths of the stated 
 ${table(['what is really so', 'covers', 'wanted', '', 'stated'], moistureRows())}
 
 A keeper whom ten own lots have taught, with a checked meter and two readings in each of three buckets,
-is told ± ${keeper.halfWidth.toFixed(2)} (wanted: at most 0.60).
+gets ± ${keeper.halfWidth.toFixed(2)} (wanted: at most 0.60).
 
 ## Decisions, combs, rooms and days
 
@@ -122,11 +122,11 @@ ${table(['what is really so', 'found', 'wanted', ''], otherRows())}
 
 ## Chance to finish a frame
 
-Told and came, over frames capped 0.3 to 0.7 with 4 to 12 days of flow left; wanted within 8 points. How
+Stated and found, over frames capped 0.3 to 0.7 with 4 to 12 days of flow left; wanted within 8 points. How
 capping slows is assumed half way between what slows and what does not, so that steady capping finishes
-more often than told: the careful side.
+more often than stated: the careful side.
 
-${table(['how capping goes on', 'told', 'came', 'within 8'], finishingRows())}
+${table(['how capping goes on', 'stated', 'found', 'within 8'], finishingRows())}
 `;
 const before = (() => {
   try {

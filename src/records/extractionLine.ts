@@ -55,7 +55,7 @@ export function strainedHoney({ temperatureC, moisturePercent }: ExtractionConte
   return { temperatureC, moisturePercent };
 }
 
-/** How strainers of the house ran and clogged against what is reckoned [1]. */
+/** How strainers of the house ran and clogged against what is calculated [1]. */
 type StrainerHabit = Pick<Strainer, 'flowFactor' | 'clogFactor'>;
 
 const NO_HABIT: StrainerHabit = { flowFactor: 1, clogFactor: 1 };
@@ -156,6 +156,8 @@ export interface DayNow {
   readonly phase: 'planned' | 'under-way' | 'done';
   readonly content: ExtractionContent;
   readonly calibrated: Calibrated | null;
+  /** the strainer by its own pails, else by earlier days; null where neither showed any */
+  readonly described: Calibrated | null;
   /** what own days before it taught */
   readonly habit: LineHabit;
   /** the line as planned */
@@ -248,7 +250,7 @@ export function dayNow(
     const doubt = { ...habit.doubt, straining };
     const pace = { hands: 1, straining: 1 };
     const from = { state: freshState(base), line: base, doubt, pace };
-    return { phase, content, calibrated, habit, planned: base, from };
+    return { phase, content, calibrated, described, habit, planned: base, from };
   }
   const started = { ...base, startMin: clockMin(content.day, content.startedAt) };
   const ticks = ticksOf(file);
@@ -261,6 +263,7 @@ export function dayNow(
     phase: 'under-way',
     content,
     calibrated,
+    described,
     habit,
     planned: started,
     from: { ...from, doubt },

@@ -143,9 +143,8 @@ export function bestBeforeOf(
     readonly hemisphere: Hemisphere;
   },
 ): BestBefore {
-  const { balance, origin } = lotHeat(file, around.rooms, around.nowMs);
-  const left = { ...balance, hmfPace: origin.start.hmfPace ?? 1 };
-  return bestBefore(year, left, {
+  const { balance } = lotHeat(file, around.rooms, around.nowMs);
+  return bestBefore(year, balance, {
     checkMonths,
     limits: heatLimits(file.lot.content.claims),
     dayOfYear: Math.max(0, getDayOfYear(around.nowMs) - 1),

@@ -33,7 +33,7 @@ export function dueWords(due: CheckDue): string {
     case 'never':
       return 'Never checked: its readings count as unchecked.';
     case 'jump':
-      return 'Its last check found a jump: check it once more, so that one of the two is right.';
+      return 'Its last check found a jump: check it once more to be sure.';
     case 'days':
       return days === 0 ? 'Check due today.' : `Check overdue by ${counted(-days, 'day')}.`;
     case 'readings':

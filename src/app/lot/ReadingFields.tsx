@@ -136,7 +136,9 @@ function SampleFields(): ReactElement {
         label="Taken where in it"
         choices={spots.map((value) => ({ value, label: SPOT_NAMES[value] }))}
         hint={
-          spot === 'not-said' ? 'Left open, layers may hide up to a third of a point' : undefined
+          spot === 'not-said'
+            ? 'If you leave this open, up to a third of a point of doubt is added'
+            : undefined
         }
       />
       <SelectField

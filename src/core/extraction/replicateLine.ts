@@ -15,7 +15,7 @@ export interface LineDoubt {
 }
 
 /**
- * Before the day has begun: a strainer twice as slow as reckoned is no wonder.
+ * Before the day has begun: a strainer twice as slow as calculated is no surprise.
  *
  * @source common practice, no source
  */

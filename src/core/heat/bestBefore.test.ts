@@ -52,8 +52,7 @@ describe('best before, proposed', () => {
   test('honey poor in enzymes ages out sooner, HMF that forms faster counts', () => {
     const of = (kind: 'blossom' | 'honeydew') => {
       const start = FRESH_BY_KIND[kind];
-      const left = { ...heatBalance(TWO_WARM_DAYS, start), hmfPace: start.hmfPace ?? 1 };
-      return bestBefore(30, left, ask).days;
+      return bestBefore(30, heatBalance(TWO_WARM_DAYS, start), ask).days;
     };
     expect(of('honeydew')).toBeGreaterThan(of('blossom'));
     const poor = heatBalance([], FRESH_BY_KIND['low-enzyme']);

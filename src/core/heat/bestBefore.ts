@@ -1,6 +1,6 @@
 import { requireInRange, requireFinite } from '../errors';
 import { temperatureOn, type Hemisphere, type YearlyTemperature } from '../fermentation/stores';
-import { HEAT_SPREAD, type HeatBalance, type HeatLimits } from './heatBudget';
+import { HEAT_SPREAD, type HeatLeft, type HeatLimits } from './heatBudget';
 import { diastaseHalfLifeDays, hmfMgPerKgDay } from './heatDamage';
 
 /** What ends a best-before proposal: warmth at that store, or the day to look again. */
@@ -29,12 +29,10 @@ const DAYS_A_MONTH = 30.4;
 /** Most days that are looked at: no proposal is longer than a year. */
 const MOST_DAYS = 366;
 
-type Left = Pick<HeatBalance, 'hmf' | 'diastase'> & { readonly hmfPace?: number };
-
 /** Days until the worse end of the budget is spent, day by day through the year of the store. */
 function daysByHeat(
   year: YearlyTemperature,
-  { hmf, diastase, hmfPace = 1 }: Left,
+  { hmf, diastase, hmfPace = 1 }: HeatLeft,
   { limits, dayOfYear = 0 }: BestBeforeQuestion,
   hemisphere: 'north' | 'south',
 ): number {
@@ -63,7 +61,7 @@ function daysByHeat(
  */
 export function bestBefore(
   store: YearlyTemperature | number,
-  balance: Left,
+  balance: HeatLeft,
   question: BestBeforeQuestion,
 ): BestBefore {
   requireFinite({ store, question }, 'bestBefore');

@@ -51,6 +51,8 @@ export interface HeatBalance {
   readonly diastaseLeft: HeatBand;
   /** of what may still be spent at the start, by HMF or diastase, whichever is more [1]; over 1 it is spent */
   readonly spentShare: HeatBand;
+  /** how fast HMF forms in this honey against the tables [1] */
+  readonly hmfPace: number;
   /** which of both is nearer to its limit */
   readonly nearer: 'hmf' | 'diastase';
 }
@@ -94,6 +96,7 @@ export function heatBalance(
     high: diastaseShare(diastase.low, diastaseLeft.low, limits.diastaseSchade),
   };
   return {
+    hmfPace: start.hmfPace ?? 1,
     hmfFormed,
     diastaseLeft,
     hmf: {
@@ -115,6 +118,10 @@ export function heatBalance(
   };
 }
 
+/** What of a balance decides how long honey may still be kept. */
+export type HeatLeft = Pick<HeatBalance, 'hmf' | 'diastase'> &
+  Partial<Pick<HeatBalance, 'hmfPace'>>;
+
 /** Longest that is told [d]: ten years. */
 const LONGEST_DAYS = 3650;
 
@@ -127,17 +134,18 @@ const LONGEST_DAYS = 3650;
  */
 export function daysLeftAt(
   temperatureC: number,
-  { hmf, diastase }: Pick<HeatBalance, 'hmf' | 'diastase'>,
+  { hmf, diastase, hmfPace = 1 }: HeatLeft,
   limits: HeatLimits = HEAT_LIMITS,
 ): number {
-  requireFinite({ temperatureC, hmf, diastase, limits }, 'daysLeftAt');
+  requireFinite({ temperatureC, hmf, diastase, hmfPace, limits }, 'daysLeftAt');
   requireInRange(diastase.low, [0, 1e6], { fn: 'daysLeftAt', param: 'diastase', unit: 'Schade' });
   requireInRange(limits.diastaseSchade, [1e-6, 1e6], {
     fn: 'daysLeftAt',
     param: 'limits',
     unit: 'Schade',
   });
-  const hmfDays = (limits.hmfMgPerKg - hmf.high) / (hmfMgPerKgDay(temperatureC) * HEAT_SPREAD.hmf);
+  const hmfDays =
+    (limits.hmfMgPerKg - hmf.high) / (hmfPace * hmfMgPerKgDay(temperatureC) * HEAT_SPREAD.hmf);
   const halvings = Math.log2(diastase.low / limits.diastaseSchade) / HEAT_SPREAD.diastase;
   const diastaseDays = halvings * diastaseHalfLifeDays(temperatureC);
   return Math.min(LONGEST_DAYS, Math.max(0, Math.min(hmfDays, diastaseDays)));

@@ -38,12 +38,12 @@ export function verdictWords({ isFew, levels, meanPlace, count }: Foretold): str
 }
 
 function Rows({ rows }: { rows: readonly ForetoldRow[] }): ReactElement {
-  const told = rows.map((one) => ({ ...one, found: foretold(one.places) }));
+  const compared = rows.map((one) => ({ ...one, found: foretold(one.places) }));
   return (
     <PlainTable
       label="Forecasts, and how often they came true"
       head={['Forecast', '50 % sure', '80 % sure', '95 % sure', 'Verdict']}
-      rows={told.map(({ name, found }) =>
+      rows={compared.map(({ name, found }) =>
         found
           ? [
               name,

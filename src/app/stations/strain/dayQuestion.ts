@@ -22,11 +22,11 @@ export interface AskedDay {
 }
 
 /** The line with warmer honey; null where wax would soften, or where nothing is strained. */
-function warmedLine({ content, calibrated, from }: DayNow) {
+function warmedLine({ content, described, from }: DayNow) {
   const temperatureC = content.temperatureC + WARMER_K;
   if (temperatureC > WAX_SOFTENS_C || content.honeyKind === 'heather') return null;
-  const warm = lineOf(content, calibrated, { ...strainedHoney(content), temperatureC });
-  const asIs = lineOf(content, calibrated);
+  const warm = lineOf(content, described, { ...strainedHoney(content), temperatureC });
+  const asIs = lineOf(content, described);
   // at the same pace as the line really has
   const pace = from.line.strainer.cycle.cleanKgPerMin / asIs.strainer.cycle.cleanKgPerMin;
   const { cycle } = warm.strainer;

@@ -61,7 +61,7 @@ function notSettled(context: RuleContext, probability: number): Found {
   // Who may stop at any reading is asked for more.
   const asked =
     surest >= CONFORMS_FROM
-      ? ` (${(100 * conformsFrom).toFixed(1)} are asked for, since it is looked at after every reading)`
+      ? ` (${(100 * conformsFrom).toFixed(1)} needed, because you can stop after any reading)`
       : '';
   const leaning = `leaning ${side} with ${inHundred(surest)}${asked}`;
   return {

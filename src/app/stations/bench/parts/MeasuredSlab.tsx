@@ -37,7 +37,7 @@ function learnedWords({ learned, vessels }: LotEvidence): string {
 function watchedWords(within: number, conformsFrom: number = CONFORMS_FROM): string {
   const surest = Math.max(within, 1 - within);
   if (surest < CONFORMS_FROM || surest >= conformsFrom) return '';
-  return `You see it after every reading and may stop at any, so ${(100 * conformsFrom).toFixed(1)} in 100 are asked for, not 95. `;
+  return `Because you can stop after any reading, it must be ${(100 * conformsFrom).toFixed(1)} % sure, not 95 %. `;
 }
 
 interface AgainstProps {

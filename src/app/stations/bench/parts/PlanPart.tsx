@@ -47,10 +47,9 @@ function verdictWords(verdict: PlanVerdict, answer: Answer): string {
 /** Why vessels are counted although the plan goes by mean and spread. */
 const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
   asked: '',
-  few: 'So few could miss a wetter tenth, so mean and spread do not stand and vessels are counted.',
-  outlier: 'One vessel stands out wet, so mean and spread do not stand and vessels are counted.',
-  'not-normal':
-    'The vessels do not scatter evenly about one mean, so mean and spread do not stand and vessels are counted.',
+  few: 'With so few, a wetter tenth could be missed, so vessels are counted instead.',
+  outlier: 'One vessel is much wetter than the rest, so vessels are counted instead.',
+  'not-normal': 'The vessels do not scatter evenly about one mean, so they are counted instead.',
 };
 
 function VerdictSum({ verdict }: { verdict: PlanVerdict }): ReactElement | null {

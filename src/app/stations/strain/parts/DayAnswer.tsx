@@ -59,6 +59,8 @@ function DayOver({ asked }: { asked: AskedDay }): ReactElement {
 /** What the times rest on. */
 function restsOn({ now }: AskedDay): string {
   if (now.phase === 'under-way') return 'Begins from what was ticked off, at the pace it has.';
+  const { days } = now.habit;
+  if (days > 0 && !now.calibrated) return `Based on your last ${counted(days, 'day')} at the line.`;
   return now.calibrated
     ? 'The strainer is known from pails that were read; hands go by the times typed.'
     : 'Hands and strainer go by the times typed; ticks and pails that are read narrow it.';
