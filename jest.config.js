@@ -18,6 +18,7 @@ export default {
       },
     ],
   },
+  testSequencer: '<rootDir>/scripts/slowestFirst.cjs',
   testTimeout: 30_000,
   workerIdleMemoryLimit: '512MB',
   maxWorkers: 2,

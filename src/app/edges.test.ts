@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { flipsOf, groupBy } from '../core';
+import { draws } from '../core/test/draws';
 import { simulateDrying } from '../core/warmRoom/simulateDrying';
 import { demoWorkshop } from '../../demo/demoWorkshop';
 import { demoSeason } from '../../demo/season';
@@ -60,7 +61,7 @@ function computeLots(records: readonly AnyRecord[], { kind, ownerId, content }: 
     });
     lotHeat(file, rooms, NOW_MS);
     lotMass(file, 17.5);
-    file.settlings.forEach((one) => nextSkim(one.content));
+    if (kind === 'settling') file.settlings.forEach((one) => nextSkim(one.content));
   }
   const stored = lots.map((one) => ({
     ...one,
@@ -126,17 +127,26 @@ const shapeOf = (record: AnyRecord): string =>
 
 const MOST_SHAPES = 2;
 
-/** Records of every kind, as they hold now, of different shapes. */
-const SAMPLES = [...groupBy(current(SEASON), (one) => one.kind).values()].flatMap((own) =>
-  [...new Map(own.map((one) => [shapeOf(one), one])).values()].slice(0, MOST_SHAPES),
-);
+/**
+ * Records of every kind, as they hold now, of different shapes, each with the edges to try. What one
+ * shape has tried the next need not: only where `npm run jest:many` asks for it.
+ */
+const SAMPLES = [...groupBy(current(SEASON), (one) => one.kind).values()].flatMap((own) => {
+  const shapes = new Map(own.map((one) => [shapeOf(one), one]));
+  const tried = new Set<string>();
+  return [...shapes.values()].slice(0, MOST_SHAPES).map((sample) => {
+    const edges = edgesOf(sample).filter(({ says }) => !tried.has(says));
+    if (draws(0, 1) === 0) edges.forEach(({ says }) => tried.add(says));
+    return { kind: sample.kind, sample, edges };
+  });
+});
 
 describe('what the schemas accept, the computation accepts', () => {
-  test.each(SAMPLES.map((one): [RecordKind, AnyRecord] => [one.kind, one]))(
-    'a %s with any field at its edge takes no page down',
-    (_kind, sample) => {
+  test.each(SAMPLES)(
+    'a $kind with any field at its edge takes no page down',
+    ({ sample, edges }) => {
       const broken: string[] = [];
-      for (const { says, record } of edgesOf(sample)) {
+      for (const { says, record } of edges) {
         const records = SEASON.map((one) => (one.id === sample.id ? record : one));
         try {
           computeAround(records, record);

@@ -39,24 +39,37 @@ describe('what is left', () => {
     expect(vessel!.standing).toMatchObject({ kind: 'cellar', place: 'north wall' });
   });
 
+  const move = (act: 'emptied' | 'taken', massKg: number | null) =>
+    firstRevision(
+      countingScribe(`move-${act}`),
+      'store-move',
+      {
+        containerId: bucket.entityId,
+        item: 1,
+        act,
+        at: '2026-09-01T10:00:00.000Z',
+        placeKind: null,
+        place: '',
+        temperatureC: null,
+        massKg,
+        remark: '',
+      },
+      lotId,
+    );
+
+  test.each([
+    [0.3, false],
+    [0.06, false],
+    [0.04, true],
+  ])('a vessel with %d kg left is empty: %p', (leftKg, isEmpty) => {
+    const before = storedVessels(file, 17.5, poured)[0]!.leftKg!;
+    const taken = lotFilesOf([...all, move('taken', before - leftKg)])[0]!;
+    const [vessel] = storedVessels(taken, 17.5, poured);
+    expect(vessel!.leftKg).toBeCloseTo(leftKg, 9);
+    expect(vessel!.isEmpty).toBe(isEmpty);
+  });
+
   test('emptied is empty, and no more than there was can be gone', () => {
-    const move = (act: 'emptied' | 'taken', massKg: number | null) =>
-      firstRevision(
-        countingScribe(`move-${act}`),
-        'store-move',
-        {
-          containerId: bucket.entityId,
-          item: 1,
-          act,
-          at: '2026-09-01T10:00:00.000Z',
-          placeKind: null,
-          place: '',
-          temperatureC: null,
-          massKg,
-          remark: '',
-        },
-        lotId,
-      );
     const emptied = lotFilesOf([...all, move('emptied', null)])[0]!;
     expect(storedVessels(emptied, 17.5, poured)[0]).toMatchObject({ isEmpty: true, leftKg: 0 });
     const taken = lotFilesOf([...all, move('taken', 500)])[0]!;

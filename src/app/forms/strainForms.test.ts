@@ -111,6 +111,17 @@ describe('a day at the line', () => {
     `);
   });
 
+  test.each(
+    Object.entries<string>(extractionFormOf(SAMPLE_EXTRACTION, DEFAULT_PREFERENCES))
+      .filter(([, text]) => /^[0-9.,:]+$/.test(text))
+      .map(([field]) => field as keyof ExtractionForm)
+      .filter((field) => field !== 'day' && field !== 'name'),
+  )('a %s beyond its range is named beside it', (field) => {
+    const wrong: Readonly<Record<string, string>> = { start: '99:00', breaks: 'x' };
+    const text = wrong[field] ?? '9999999999';
+    expect(Object.keys(errors(day({ [field]: text })))).toContain(field);
+  });
+
   test('the coarser mesh comes first; meshes are told apart where one is wrong', () => {
     const coarse = { coarseOpening: '150', coarseArea: '5', coarseHead: '5' };
     expect(errors(day(coarse))['coarseOpening']).toContain('leave it empty for none');

@@ -113,8 +113,8 @@ const LOAD = () => ({
   targetPercent: 17,
   startSpreadPercent: 0.2,
   probability: 0.8,
-  mostBoxes: 4,
-  draws: 3,
+  mostBoxes: 2,
+  draws: 2,
 });
 const BALANCE = { hmf: BAND(6), diastase: BAND(18) };
 const STORE = {

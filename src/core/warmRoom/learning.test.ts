@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { draws } from '../test/draws';
 import { boxes, inRoom } from '../test/dryingRuns';
 import { inTimeShare, mostBoxes, type LoadQuestion } from './capacity';
 import {
@@ -17,7 +18,7 @@ import {
   readyForecast,
   type ForecastTask,
 } from './forecast';
-import { learnDrying, type DryingObservation } from './learnDrying';
+import { expectedObservation, learnDrying, type DryingObservation } from './learnDrying';
 import { simulateDrying } from './simulateDrying';
 
 const DAYS = Array.from({ length: 29 }, (_, at) => at / 4);
@@ -61,6 +62,26 @@ describe('learning from readings', () => {
     expect(widths[1]!).toBeGreaterThan(2 * widths[0]!);
   });
 
+  test('what is left of each reading is told in its own doubt', () => {
+    const [first] = truth(fast);
+    for (const standardUncertainty of [0.1, 0.4]) {
+      const observation = { ...first!, standardUncertainty };
+      const { belief, residuals } = learnDrying(run, prior, [observation]);
+      const { mean } = expectedObservation(run, belief, observation);
+      expect(residuals).toHaveLength(1);
+      expect(residuals[0]! * standardUncertainty).toBeCloseTo(observation.percent - mean, 2);
+    }
+  });
+
+  test('a reading in doubt pulls less than a sure one', () => {
+    const pulled = [0.1, 0.4, 2].map((standardUncertainty) => {
+      const [first] = truth(fast);
+      return learnDrying(run, prior, [{ ...first!, standardUncertainty }]).belief.mean[0]!;
+    });
+    expect(pulled[0]!).toBeGreaterThan(1.3 * pulled[1]!);
+    expect(pulled[1]!).toBeGreaterThan(1.3 * pulled[2]!);
+  });
+
   test('every doubt is at most what it was before', () => {
     learned.belief.covariance.forEach((row, at) => {
       expect(row[at]!).toBeLessThanOrEqual(prior.covariance[at]![at]! + 1e-9);
@@ -69,13 +90,13 @@ describe('learning from readings', () => {
     expect(after! / before!).toBeLessThan(0.5);
   });
 
-  test('agrees with weighting 800 draws of the prior by the readings, another way to the same', () => {
+  test('agrees with weighting draws of the prior by the readings, another way to the same', () => {
     const observations = truth(fast);
     const normal = { ...prior, degreesOfFreedom: Infinity };
     const found = learnDrying(run, normal, observations);
     const triangle = triangleOf(normal);
     let [weights, sum, square] = [0, 0, 0];
-    for (let number = 0; number < 800; number += 1) {
+    for (let number = 0; number < draws(500, 2000); number += 1) {
       const { values } = beliefDraw(normal, triangle, number);
       const { moments } = simulateDrying({
         ...runUnder({ ...run, tellDays: [1, 2, 3] }, { values }),
@@ -112,19 +133,19 @@ describe('learning from readings', () => {
 
 describe('the forecast', () => {
   const task: ForecastTask = { run, belief: prior, targets: [17] };
-  const many = (one: ForecastTask, count = 120) => {
+  const many = (one: ForecastTask, count = draws(80, 240)) => {
     const draw = forecaster(one);
     return Array.from({ length: count }, (_, number) => draw(number));
   };
 
   test('has a band about the most likely course, and says by when', () => {
-    const draws = many(task);
-    const band = moistureBand(draws, 0);
+    const drawn = many(task);
+    const band = moistureBand(drawn, 0);
     const course = likelyCourse(task);
     const last = DAYS.length - 1;
     expect(band.low[last]).toBeLessThan(course.percent[0]![last]!);
     expect(band.high[last]).toBeGreaterThan(course.percent[0]![last]!);
-    const ready = readyForecast(draws, 0);
+    const ready = readyForecast(drawn, 0);
     expect(ready.earlyDay).toBeLessThan(ready.likelyDay);
     expect(ready.likelyDay).toBeLessThanOrEqual(ready.lateDay);
     expect(ready.within).toBeGreaterThan(0.3);
@@ -132,8 +153,8 @@ describe('the forecast', () => {
 
   test('narrows after readings', () => {
     const belief = learnDrying(run, prior, truth(fast)).belief;
-    const width = (draws: ReturnType<typeof many>) => {
-      const { low, high } = moistureBand(draws, 0);
+    const width = (drawn: ReturnType<typeof many>) => {
+      const { low, high } = moistureBand(drawn, 0);
       return high[16]! - low[16]!;
     };
     expect(width(many({ ...task, belief }))).toBeLessThan(0.7 * width(many(task)));
@@ -171,7 +192,7 @@ describe('the most that can be loaded', () => {
     startSpreadPercent: 0.2,
     probability: 0.8,
     mostBoxes: 240,
-    draws: 40,
+    draws: draws(16, 40),
   };
 
   test('is found by halving as by trying every load', () => {

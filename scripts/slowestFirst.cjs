@@ -1,0 +1,15 @@
+const { default: Sequencer } = require('@jest/test-sequencer');
+
+/** Suites that take longest: started last, one of them would run alone while the other core rests. */
+const SLOW = ['edges', 'refusals', 'learning', 'histories', 'flips', 'toleranceFactor', 'paper'];
+
+const rank = ({ path }) => {
+  const at = SLOW.findIndex((name) => path.endsWith(`/${name}.test.ts`));
+  return at < 0 ? SLOW.length : at;
+};
+
+module.exports = class SlowestFirst extends Sequencer {
+  sort(tests) {
+    return super.sort(tests).sort((a, b) => rank(a) - rank(b));
+  }
+};
