@@ -1,13 +1,38 @@
 import { fileURLToPath } from 'node:url';
+import { getRequestListener } from '@hono/node-server';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+
+type Server = typeof import('./src/server/app');
+
+/** Answers /api as the server does, so that the simulated meter and logger are there under `npm run dev`. */
+function apiInDevelopment(): Plugin {
+  return {
+    name: 'api-in-development',
+    apply: 'serve',
+    configureServer(vite) {
+      const listener = vite
+        .ssrLoadModule('/src/server/app.ts')
+        .then((loaded) =>
+          getRequestListener(
+            (loaded as Server).createServerApp({ clientFolder: 'dist/client', demo: false }).fetch,
+          ),
+        );
+      vite.middlewares.use((request, response, next) => {
+        if (request.url?.startsWith('/api/') !== true) return next();
+        void listener.then((answer) => answer(request, response)).catch(next);
+      });
+    },
+  };
+}
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    apiInDevelopment(),
     VitePWA({
       registerType: 'prompt',
       injectRegister: null,

@@ -2,22 +2,60 @@
  * Everything that must hold, in the order in which it fails fastest. Ends with one line
  * `N passed, N failed`, summed over Jest and Playwright.
  */
-import { spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 
 const JEST_REPORT = 'test-results/jest.json';
 const PLAYWRIGHT_REPORT = 'test-results/playwright.json';
 
-const steps = [
-  { name: 'formatting', args: ['run', '-s', 'check:format'] },
-  { name: 'lint', args: ['run', '-s', 'check:lint'] },
-  { name: 'types', args: ['run', '-s', 'check:types'] },
-  { name: 'dependency rules', args: ['run', '-s', 'check:deps'] },
-  { name: 'unused code', args: ['run', '-s', 'check:unused'] },
-  { name: 'Jest', args: ['run', '-s', 'jest', '--', '--json', `--outputFile=${JEST_REPORT}`] },
-  { name: 'production build', args: ['run', '-s', 'build'] },
-  { name: 'Playwright', args: ['run', '-s', 'e2e'] },
+const step = (name, ...args) => ({ name, args: ['run', '-s', ...args] });
+
+/**
+ * Stages one after the other; the lanes of a stage side by side, since no check uses both cores. Lint
+ * takes longest, so that everything else that has to be done before the browser runs beside it.
+ */
+const stages = [
+  [
+    [step('lint', 'check:lint')],
+    [
+      step('types', 'check:types'),
+      step('formatting', 'check:format'),
+      step('dependency rules', 'check:deps'),
+      step('unused code', 'check:unused'),
+      step('production build', 'build'),
+    ],
+  ],
+  [[step('Jest', 'jest', '--', '--json', `--outputFile=${JEST_REPORT}`)]],
+  [[step('Playwright', 'e2e')]],
 ];
+
+const secondsSince = (started) => ((Date.now() - started) / 1000).toFixed(1);
+
+/** Runs a step; beside others its output is held back until it has ended, so that none mixes. */
+function run({ name, args }, isAlone) {
+  const started = Date.now();
+  if (isAlone) console.log(`\n== ${name}`);
+  return new Promise((resolve) => {
+    const child = spawn('npm', args, {
+      stdio: isAlone ? 'inherit' : ['ignore', 'pipe', 'pipe'],
+    });
+    const output = [];
+    child.stdout?.on('data', (part) => output.push(part));
+    child.stderr?.on('data', (part) => output.push(part));
+    child.on('error', (error) => output.push(Buffer.from(`${error.message}\n`)));
+    child.on('close', (status) => {
+      if (!isAlone) process.stdout.write(`\n== ${name}\n${Buffer.concat(output).toString()}`);
+      console.log(`== ${name}: ${status === 0 ? 'good' : 'FAILED'} in ${secondsSince(started)} s`);
+      resolve(status === 0);
+    });
+  });
+}
+
+/** Runs the steps of a lane until one fails. */
+async function runLane(lane, isAlone) {
+  for (const step of lane) if (!(await run(step, isAlone))) return false;
+  return true;
+}
 
 function readReport(file) {
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null;
@@ -39,19 +77,17 @@ mkdirSync('test-results', { recursive: true });
 rmSync(JEST_REPORT, { force: true });
 rmSync(PLAYWRIGHT_REPORT, { force: true });
 
+const started = Date.now();
 let broken = 0;
-for (const step of steps) {
-  const started = Date.now();
-  console.log(`\n== ${step.name}`);
-  const { status } = spawnSync('npm', step.args, { stdio: 'inherit' });
-  console.log(
-    `== ${step.name}: ${status === 0 ? 'good' : 'FAILED'} in ${((Date.now() - started) / 1000).toFixed(1)} s`,
-  );
-  if (status !== 0) {
+for (const lanes of stages) {
+  const isAlone = lanes.length === 1;
+  const good = await Promise.all(lanes.map((lane) => runLane(lane, isAlone)));
+  if (good.includes(false)) {
     broken = 1;
     break;
   }
 }
+console.log(`== all: ${secondsSince(started)} s`);
 const { passed, failed } = counts();
 console.log(`${passed} passed, ${Math.max(failed, broken)} failed`);
 process.exitCode = broken;

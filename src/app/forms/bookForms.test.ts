@@ -2,17 +2,18 @@ import { describe, expect, test } from '@jest/globals';
 import { schoolOf } from '../../core';
 import { DEFAULT_PREFERENCES, bookOf } from '../../records';
 import { sampleGiven, sampleYard } from '../../records/test/sampleYard';
-import { boxFormOf, freshBox, readBoxForm } from './boxForm';
-import { colonyFormOf, freshColony, readColonyForm } from './colonyForm';
-import { flowFormOf, freshFlow, readFlowForm } from './flowForm';
-import { FRESH_FORMAT, formatFormOf, readFormatForm } from './formatForm';
-import { givenFormOf, freshGiven, readGivenForm } from './givenForm';
-import { FRESH_GUESS, readGuessForm } from './guessForm';
-import { freshHarvest, harvestFormOf, readHarvestForm } from './harvestForm';
-import type { Parsed } from './parsed';
-import { readSchoolForm, schoolFormOf } from './schoolForm';
+import type { Parsed } from '../entry/reader';
+import { typedIn } from '../test/typedIn';
+import { boxEntry, freshBox, readBoxForm, type BoxForm } from './boxForm';
+import { colonyEntry } from './colonyForm';
+import { flowEntry, freshFlow } from './flowForm';
+import { formatEntry } from './formatForm';
+import { givenEntry } from './givenForm';
+import { guessEntry } from './guessForm';
+import { freshHarvest, harvestEntry } from './harvestForm';
+import { schoolEntry } from './schoolForm';
 import { freshStroke, readStrokeForm, strokeSize } from './strokeForm';
-import { FRESH_YARD, readYardForm } from './yardForm';
+import { yardEntry } from './yardForm';
 
 const metric = DEFAULT_PREFERENCES;
 const american = { ...metric, temperatureUnit: 'F', massUnit: 'lb' } as const;
@@ -28,13 +29,13 @@ function wrong(parsed: Parsed<unknown>): Record<string, string> {
 describe('entries of the book come back from their forms as they were', () => {
   test.each([metric, american])('in the units of the keeper: %#', (preferences) => {
     const { content: harvest } = yard.harvest;
-    const day = readHarvestForm(harvestFormOf(harvest, preferences), preferences);
+    const day = harvestEntry.read(harvestEntry.fill(harvest, preferences), preferences);
     expect(day.ok && day.content.bucketKg).toBeCloseTo(14, 0);
     expect(day.ok && { ...day.content, bucketKg: 14, outdoorTemperatureC: 24 }).toEqual(harvest);
     const [hive] = yard.hives;
     const keep = { by: 'mass', kg: 9 } as const;
-    const colony = readColonyForm(
-      colonyFormOf({ ...hive.content, keep }, preferences),
+    const colony = colonyEntry.read(
+      colonyEntry.fill({ ...hive.content, keep }, preferences),
       preferences,
     );
     expect(colony.ok && colony.content.keep?.by === 'mass' && colony.content.keep.kg).toBeCloseTo(
@@ -43,17 +44,17 @@ describe('entries of the book come back from their forms as they were', () => {
     );
     const given = sampleGiven(yard, { fromTemperatureC: 15 });
     if (given.kind !== 'given') throw new Error('not given');
-    const back = readGivenForm(givenFormOf(given.content, preferences), preferences);
+    const back = givenEntry.read(givenEntry.fill(given.content, preferences), preferences);
     expect(back).toEqual({ ok: true, content: given.content });
     const format = { name: 'Own', areaDm2: 6.2, frameTareKg: 0.35, boxTareKg: 3.1 };
-    const read = readFormatForm(formatFormOf(format, preferences), preferences);
+    const read = formatEntry.read(formatEntry.fill(format, preferences), preferences);
     expect(read.ok && read.content.frameTareKg).toBeCloseTo(0.35, 2);
   });
 
   test('a school begun from a shipped one', () => {
     const { id, ...content } = schoolOf('four-fifths');
     expect(id).toBe('four-fifths');
-    expect(readSchoolForm(schoolFormOf(schoolOf('four-fifths')), metric)).toEqual({
+    expect(schoolEntry.read(schoolEntry.fill(schoolOf('four-fifths'), metric), metric)).toEqual({
       ok: true,
       content,
     });
@@ -61,7 +62,7 @@ describe('entries of the book come back from their forms as they were', () => {
 
   test('a flow that is still on', () => {
     const flow = yard.records.find((one) => one.kind === 'flow')!;
-    expect(readFlowForm(flowFormOf(flow.content), metric)).toEqual({
+    expect(flowEntry.read(flowEntry.fill(flow.content, metric), metric)).toEqual({
       ok: true,
       content: flow.content,
     });
@@ -71,8 +72,8 @@ describe('entries of the book come back from their forms as they were', () => {
 describe('a box that is moved keeps where it stood', () => {
   const before = yard.box.content;
   const [first, second] = yard.hives;
-  const read = (change: Partial<ReturnType<typeof boxFormOf>>) => {
-    const parsed = readBoxForm({ ...boxFormOf(before), ...change }, metric, {
+  const read = (change: Partial<BoxForm>) => {
+    const parsed = readBoxForm({ ...boxEntry.fill(before, metric), ...change }, metric, {
       before,
       yardId: before.yardId,
     });
@@ -92,10 +93,14 @@ describe('a box that is moved keeps where it stood', () => {
   });
 
   test('a tote stands on no hive', () => {
-    const tote = readBoxForm({ ...freshBox('', '2026-07-01'), label: 'T' }, metric, {
-      before: null,
-      yardId: null,
-    });
+    const tote = readBoxForm(
+      boxEntry.fill({ ...freshBox('', '2026-07-01'), label: 'T' }, metric),
+      metric,
+      {
+        before: null,
+        yardId: null,
+      },
+    );
     expect(tote.ok && tote.content).toMatchObject({ boxKind: 'tote', colonyId: null, onDay: null });
   });
 });
@@ -104,38 +109,63 @@ describe('wrong input gets one sentence beside its field', () => {
   test('each form', () => {
     const day = freshHarvest('2026-08-10', metric);
     const found = {
-      yard: wrong(readYardForm(FRESH_YARD, metric)),
+      yard: wrong(yardEntry.read(yardEntry.fill({}, metric), metric)),
       colony: wrong(
-        readColonyForm({ ...freshColony('y'), name: 'H', keepBy: 'mass', keep: 'much' }, metric),
+        colonyEntry.read(
+          typedIn(colonyEntry.fill({ yardId: 'y', name: 'H' }, metric), {
+            'keep.by': 'mass',
+            'keep.kg': 'much',
+          }),
+          metric,
+        ),
       ),
       box: wrong(
         readBoxForm(
-          { ...freshBox('h', '2026-08-10'), label: 'B', slots: '0', offDay: '2026-08-01' },
+          typedIn(boxEntry.fill(freshBox('h', '2026-08-10'), metric), {
+            label: 'B',
+            slots: '0',
+            offDay: '2026-08-01',
+          }),
           metric,
           { before: null, yardId: null },
         ),
       ),
       flow: wrong(
-        readFlowForm(
-          { ...freshFlow('2026-08-10'), name: 'F', plant: 'p', expectedEnd: '2026-08-01' },
+        flowEntry.read(
+          flowEntry.fill(
+            { ...freshFlow('2026-08-10'), name: 'F', plant: 'p', expectedEnd: '2026-08-01' },
+            metric,
+          ),
           metric,
         ),
       ),
-      given: wrong(readGivenForm({ ...freshGiven('2026-08-10'), name: 'G', wait: '-3' }, metric)),
-      harvest: wrong(readHarvestForm({ ...day, name: 'D', humidity: '140', bucket: '0' }, metric)),
+      given: wrong(
+        givenEntry.read(
+          typedIn(givenEntry.fill({ fromDay: '2026-08-10', name: 'G' }, metric), {
+            waitDays: '-3',
+          }),
+          metric,
+        ),
+      ),
+      harvest: wrong(
+        harvestEntry.read(
+          typedIn(day, { name: 'D', relativeHumidity: '140', bucketKg: '0' }),
+          metric,
+        ),
+      ),
       school: wrong(
-        readSchoolForm(
-          { ...schoolFormOf(schoolOf('four-fifths')), ripe: '80', excused: '90' },
+        schoolEntry.read(
+          typedIn(schoolEntry.fill(schoolOf('four-fifths'), metric), {
+            ripeShare: '80',
+            excusedShare: '90',
+          }),
           metric,
         ),
       ),
       format: wrong(
-        readFormatForm(
-          { ...FRESH_FORMAT, name: 'F', area: '90', frameTare: '0.3', boxTare: '3' },
-          metric,
-        ),
+        formatEntry.read({ name: 'F', areaDm2: '90', frameTareKg: '0.3', boxTareKg: '3' }, metric),
       ),
-      guess: wrong(readGuessForm({ ...FRESH_GUESS, mass: 'lots' }, metric)),
+      guess: wrong(guessEntry.read({ who: '', kg: 'lots' }, metric)),
       stroke: wrong(
         readStrokeForm({ ...freshStroke(0.5), label: 'S', others: '3000' }, metric, bookOf([])),
       ),
@@ -147,29 +177,29 @@ describe('wrong input gets one sentence beside its field', () => {
           "slots": "A box has at least one place.",
         },
         "colony": {
-          "keep": "Type digits only, such as 17.4; “much” is not a number.",
+          "keep.kg": "Type digits only, such as 17.4; “much” is not a number.",
         },
         "flow": {
           "expectedEnd": "A flow ends on or after the day it starts.",
         },
         "format": {
-          "area": "The comb of one side measures between 0.5 and 30 dm².",
+          "areaDm2": "The comb of one side measures between 0.5 and 30 dm².",
         },
         "given": {
           "boxesOn": "Say whether honey boxes were on the hive meanwhile.",
           "colonyIds": "Choose the hives it was given to.",
-          "wait": "A waiting time is 0 to 400 days.",
+          "waitDays": "A waiting time is 0 to 400 days.",
         },
         "guess": {
-          "mass": "Type digits only, such as 17.4; “lots” is not a number.",
+          "kg": "Type digits only, such as 17.4; “lots” is not a number.",
           "who": "Say who guesses.",
         },
         "harvest": {
-          "bucket": "A bucket holds between 1 and 400 kg.",
-          "humidity": "Humidity is between 0 and 100 %.",
+          "bucketKg": "A bucket holds between 1 and 400 kg.",
+          "relativeHumidity": "Humidity is between 0 and 100 %.",
         },
         "school": {
-          "excused": "What a clean shake excuses lies at or under the share asked for.",
+          "excusedShare": "What a clean shake excuses lies at or under the share asked for.",
         },
         "stroke": {
           "cappedTenths": "Say how many tenths are capped by the look of the whole.",

@@ -1,50 +1,41 @@
-import {
-  colonyContentSchema,
-  type ColonyContent,
-  type KeepTarget,
-  type Preferences,
-} from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import { colonyContentSchema, type ColonyContent } from '../../records';
+import { choice, number, oneOf, quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { variant } from '../entry/groups';
 
-/** A hive as it is typed. */
-export interface ColonyForm {
-  yardId: string;
-  name: string;
-  keepBy: 'nothing' | 'mass' | 'frames';
-  keep: string;
-  health: ColonyContent['health'];
-  remark: string;
-}
+const HEALTH_NAMES: Readonly<Record<ColonyContent['health'], string>> = {
+  sound: 'Sound',
+  unknown: 'Not known',
+  suspect: 'In doubt',
+};
 
-export function freshColony(yardId: string): ColonyForm {
-  return { yardId, name: '', keepBy: 'nothing', keep: '', health: 'sound', remark: '' };
-}
+const HOW_MUCH = {
+  label: 'How much',
+  hint: 'Your own target; Ripenum does not know what a colony needs at your place',
+} as const;
 
-export function colonyFormOf(content: ColonyContent, preferences: Preferences): ColonyForm {
-  const { keep, ...same } = content;
-  if (!keep) return { ...same, keepBy: 'nothing', keep: '' };
-  const amount = keep.by === 'frames' ? keep.frames : unitOf('mass', preferences).fromBase(keep.kg);
-  return { ...same, keepBy: keep.by, keep: decimalText(amount, 1) };
-}
-
-function keepOf(form: ColonyForm, reader: FormReader): KeepTarget | null {
-  switch (form.keepBy) {
-    case 'nothing':
-      return null;
-    case 'mass':
-      return { by: 'mass', kg: reader.quantity('keep', form.keep, 'mass') };
-    case 'frames':
-      return { by: 'frames', frames: reader.number('keep', form.keep) };
-  }
-}
-
-export function readColonyForm(form: ColonyForm, preferences: Preferences): Parsed<ColonyContent> {
-  const reader = new FormReader(preferences);
-  const { yardId, name, health, remark } = form;
-  const keep = keepOf(form, reader);
-  return reader.finish(colonyContentSchema, { yardId, name, keep, health, remark }, (path) =>
-    path.startsWith('keep') ? 'keep' : path,
-  );
-}
+/** A hive. */
+export const colonyEntry = entryOf(colonyContentSchema, {
+  yardId: oneOf('Yard', ''),
+  name: words('Name or number'),
+  keep: variant(
+    'by',
+    {
+      frames: {
+        frames: number(HOW_MUCH.label, { unit: 'frames', digits: 1, hint: HOW_MUCH.hint }),
+      },
+      mass: { kg: quantity('mass', HOW_MUCH.label, { digits: 1, hint: HOW_MUCH.hint }) },
+    },
+    {
+      none: 'nothing',
+      look: {
+        label: 'You want to leave it',
+        names: { nothing: 'No target', frames: 'Frames', mass: 'A weight' },
+      },
+    },
+  ),
+  health: choice('Health', HEALTH_NAMES, {
+    hint: 'Unknown or in doubt: nothing of it is fed to other colonies',
+  }),
+  remark: words('Remark'),
+});

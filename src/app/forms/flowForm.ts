@@ -1,36 +1,21 @@
-import { flowContentSchema, type FlowContent, type Preferences } from '../../records';
-import { FormReader, type Parsed } from './parsed';
+import { flowContentSchema, type FlowContent } from '../../records';
+import { day, optional, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { chosenOf } from './chosen';
 
-/** A flow as it is typed; days not known yet are empty. */
-export interface FlowForm extends Omit<FlowContent, 'observedStart' | 'observedEnd'> {
-  observedStart: string;
-  observedEnd: string;
-}
+/** A flow; days not seen yet are empty. */
+export const flowEntry = entryOf(flowContentSchema, {
+  name: words('Name'),
+  plant: words('Plant'),
+  yardIds: chosenOf('Yards in reach'),
+  expectedStart: day('Expected from'),
+  expectedEnd: day('Expected to'),
+  observedStart: optional(day('Seen from')),
+  observedEnd: optional(day('Seen to')),
+  remark: words('Remark'),
+});
 
-export function freshFlow(today: string): FlowForm {
-  return {
-    name: '',
-    plant: '',
-    yardIds: [],
-    expectedStart: today,
-    expectedEnd: today,
-    observedStart: '',
-    observedEnd: '',
-    remark: '',
-  };
-}
-
-export function flowFormOf(content: FlowContent): FlowForm {
-  return {
-    ...content,
-    observedStart: content.observedStart ?? '',
-    observedEnd: content.observedEnd ?? '',
-  };
-}
-
-export function readFlowForm(form: FlowForm, preferences: Preferences): Parsed<FlowContent> {
-  const observedStart = form.observedStart === '' ? null : form.observedStart;
-  const observedEnd = form.observedEnd === '' ? null : form.observedEnd;
-  const candidate = { ...form, observedStart, observedEnd };
-  return new FormReader(preferences).finish(flowContentSchema, candidate, (path) => path);
-}
+export const freshFlow = (today: string): Partial<FlowContent> => ({
+  expectedStart: today,
+  expectedEnd: today,
+});

@@ -18,7 +18,7 @@ import {
 } from './containerForm';
 import { isProposedTarget, lotFormOf, proposedTarget, readLotForm } from './lotForm';
 import type { Parsed } from './parsed';
-import { FRESH_RULE_SET, readRuleSetForm, ruleSetFormOf } from './ruleSetForm';
+import { ruleSetEntry } from './ruleSetForm';
 import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
 
 const AMERICAN: Preferences = {
@@ -142,30 +142,37 @@ const OWN_RULES: OwnRuleSetContent = {
 
 describe('form of a rule set', () => {
   test('comes back as it was typed', () => {
-    const form = ruleSetFormOf({
-      ...OWN_RULES,
-      bakersOrdinaryPercent: 20,
-      bakersHeatherPercent: 23,
-    });
-    expect(form).toMatchObject({ ordinary: '18', bakersHeather: '23' });
-    expect(readRuleSetForm(form, DEFAULT_PREFERENCES)).toEqual({
+    const form = ruleSetEntry.fill(
+      { ...OWN_RULES, bakersOrdinaryPercent: 20, bakersHeatherPercent: 23 },
+      DEFAULT_PREFERENCES,
+    );
+    expect(form).toMatchObject({ ordinaryPercent: '18', bakersHeatherPercent: '23' });
+    expect(ruleSetEntry.read(form, DEFAULT_PREFERENCES)).toEqual({
       ok: true,
       content: { ...OWN_RULES, bakersOrdinaryPercent: 20, bakersHeatherPercent: 23 },
     });
   });
 
   test('names every field that is wrong', () => {
-    const wrong = { ...FRESH_RULE_SET, ordinary: 'dry', heather: '30', bakersOrdinary: '20' };
-    expect(Object.keys(errors(readRuleSetForm(wrong, DEFAULT_PREFERENCES))).sort()).toEqual([
+    const wrong = {
+      ...ruleSetEntry.fill({}, DEFAULT_PREFERENCES),
+      ordinaryPercent: 'dry',
+      heatherPercent: '30',
+      bakersOrdinaryPercent: '20',
+    };
+    expect(Object.keys(errors(ruleSetEntry.read(wrong, DEFAULT_PREFERENCES))).sort()).toEqual([
       'edition',
-      'heather',
+      'heatherPercent',
       'name',
-      'ordinary',
+      'ordinaryPercent',
     ]);
-    const half = { ...ruleSetFormOf(OWN_RULES), bakersOrdinary: '20' };
-    expect(errors(readRuleSetForm(half, DEFAULT_PREFERENCES))['bakersOrdinary']?.sentence).toMatch(
-      /for both kinds/,
-    );
+    const half = {
+      ...ruleSetEntry.fill(OWN_RULES, DEFAULT_PREFERENCES),
+      bakersOrdinaryPercent: '20',
+    };
+    expect(
+      errors(ruleSetEntry.read(half, DEFAULT_PREFERENCES))['bakersOrdinaryPercent']?.sentence,
+    ).toMatch(/for both kinds/);
   });
 });
 

@@ -1,85 +1,65 @@
-import { givenContentSchema, type GivenContent, type Preferences } from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import { givenContentSchema, type GivenContent } from '../../records';
+import type { Codec } from '../entry/codec';
+import {
+  choice,
+  choicesOf,
+  codec,
+  day,
+  number,
+  optional,
+  quantity,
+  words,
+  type YesNo,
+} from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { chosenOf } from './chosen';
 
-/** A treatment or feed as it is typed from the label. */
-export interface GivenForm {
-  givenKind: GivenContent['givenKind'];
-  name: string;
-  colonyIds: string[];
-  fromDay: string;
-  toDay: string;
-  /** empty: not said yet */
-  boxesOn: 'yes' | 'no' | '';
-  wait: string;
-  fromTemperature: string;
-  toTemperature: string;
-  remark: string;
-}
+/** Never chosen beforehand: what is not said is asked for. */
+const boxesOn: Codec<boolean, YesNo | ''> = codec(
+  {
+    as: 'choice',
+    label: 'Honey boxes meanwhile',
+    choices: choicesOf({ no: 'Off the hive', yes: 'On the hive' }),
+  },
+  '',
+  (value) => (value ? 'yes' : 'no'),
+  (typed, at) => {
+    if (typed === '') at.fail('Say whether honey boxes were on the hive meanwhile.');
+    return typed === 'yes';
+  },
+);
 
-export function freshGiven(today: string): GivenForm {
-  return {
-    givenKind: 'treatment',
-    name: '',
-    colonyIds: [],
-    fromDay: today,
-    toDay: '',
-    boxesOn: '',
-    wait: '',
-    fromTemperature: '',
-    toTemperature: '',
-    remark: '',
-  };
-}
+const days = number('Waiting time of the label', {
+  unit: 'days',
+  digits: 0,
+  hint: 'After its end; boxes put on before that are blocked. 0 only where the label says none',
+});
 
-export function givenFormOf(content: GivenContent, preferences: Preferences): GivenForm {
-  const degrees = unitOf('temperature', preferences);
-  const text = (celsius: number | null): string =>
-    celsius === null ? '' : decimalText(degrees.fromBase(celsius), 1);
-  const { givenKind, name, colonyIds, fromDay, remark } = content;
-  return {
-    givenKind,
-    name,
-    colonyIds,
-    fromDay,
-    remark,
-    toDay: content.toDay ?? '',
-    boxesOn: content.boxesOn ? 'yes' : 'no',
-    wait: String(content.waitDays),
-    fromTemperature: text(content.fromTemperatureC),
-    toTemperature: text(content.toTemperatureC),
-  };
-}
-
-const FIELD_OF: Readonly<Record<string, string>> = {
-  waitDays: 'wait',
-  fromTemperatureC: 'fromTemperature',
-  toTemperatureC: 'toTemperature',
+/** A waiting time has no usual value: none is typed, not left out. */
+const waitDays: Codec<number, string> = {
+  ...days,
+  read: (typed, at) => {
+    if (typed.trim() !== '') return days.read(typed, at);
+    at.fail('Type the days from the label; 0 only where the label says none.');
+    return 0;
+  },
 };
 
-export function readGivenForm(form: GivenForm, preferences: Preferences): Parsed<GivenContent> {
-  const reader = new FormReader(preferences);
-  const degrees = (field: 'fromTemperature' | 'toTemperature'): number | null =>
-    form[field].trim() === '' ? null : reader.quantity(field, form[field], 'temperature');
-  if (form.boxesOn === '') {
-    reader.fail('boxesOn', 'Say whether honey boxes were on the hive meanwhile.');
-  }
-  if (form.wait.trim() === '') {
-    reader.fail('wait', 'Type the days from the label; 0 only where the label says none.');
-  }
-  const { givenKind, name, colonyIds, fromDay, remark } = form;
-  const candidate = {
-    givenKind,
-    name,
-    colonyIds,
-    fromDay,
-    remark,
-    toDay: form.toDay === '' ? null : form.toDay,
-    boxesOn: form.boxesOn === 'yes',
-    waitDays: form.wait.trim() === '' ? 0 : reader.number('wait', form.wait),
-    fromTemperatureC: degrees('fromTemperature'),
-    toTemperatureC: degrees('toTemperature'),
-  };
-  return reader.finish(givenContentSchema, candidate, (path) => FIELD_OF[path] ?? path);
-}
+const KIND_NAMES: Readonly<Record<GivenContent['givenKind'], string>> = {
+  treatment: 'Treatment',
+  feed: 'Feed',
+};
+
+/** A treatment or feed, typed from its label. */
+export const givenEntry = entryOf(givenContentSchema, {
+  givenKind: choice('What', KIND_NAMES),
+  name: words('Product or feed', { hint: 'As its label says' }),
+  colonyIds: chosenOf('Hives'),
+  fromDay: day('From'),
+  toDay: optional(day('To', { hint: 'Empty while it goes on' })),
+  boxesOn,
+  waitDays,
+  fromTemperatureC: optional(quantity('temperature', 'Label: from')),
+  toTemperatureC: optional(quantity('temperature', 'Label: to')),
+  remark: words('Remark'),
+});

@@ -1,19 +1,8 @@
-import { guessContentSchema, type GuessRecord, type Preferences } from '../../records';
-import { FormReader, type Parsed } from './parsed';
+import { guessContentSchema } from '../../records';
+import { quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
 
-/** A guess as it is typed. */
-export interface GuessForm {
-  who: string;
-  mass: string;
-}
-
-export const FRESH_GUESS: GuessForm = { who: '', mass: '' };
-
-export function readGuessForm(
-  form: GuessForm,
-  preferences: Preferences,
-): Parsed<GuessRecord['content']> {
-  const reader = new FormReader(preferences);
-  const candidate = { who: form.who, kg: reader.quantity('mass', form.mass, 'mass') };
-  return reader.finish(guessContentSchema, candidate, (path) => (path === 'kg' ? 'mass' : path));
-}
+export const guessEntry = entryOf(guessContentSchema, {
+  who: words('Who guesses'),
+  kg: quantity('mass', 'Honey of this day'),
+});

@@ -1,12 +1,19 @@
 import type { ExtractionContent } from '../../records';
+import type { Codec } from '../entry/codec';
+import { codec } from '../entry/codecs';
 import { clockText, readClock } from '../format/clock';
-import type { FormReader } from './parsed';
 
 type People = ExtractionContent['people'];
 type Breaks = ExtractionContent['breaks'];
 
+const partsOf = (text: string): string[] =>
+  text
+    .split(/[,;\n]/)
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
+
 /** "Ada, Bo 80 %": a pace stands only where it is another than usual. */
-export const peopleText = (people: People): string =>
+const peopleText = (people: People): string =>
   people
     .map(({ name, speed }, at) => {
       const who = name || String(at + 1);
@@ -15,57 +22,37 @@ export const peopleText = (people: People): string =>
     .join(', ');
 
 /** People by name, each with a pace where it is told. */
-export function readPeople(reader: FormReader, field: string, text: string): People {
-  const parts = text.split(/[,;\n]/).map((one) => one.trim());
-  const people = parts
-    .filter((one) => one !== '')
-    .map((one) => {
+export const people: Codec<People, string> = codec(
+  {
+    as: 'text',
+    label: 'Who works',
+    hint: 'Names, with a pace where it is not usual: Ada, Bo 80 %',
+  },
+  '',
+  peopleText,
+  (text, at) => {
+    const read = partsOf(text).map((one) => {
       const [, name = '', pace] = /^(.*?)(?:\s+(\d+)\s*%)?$/.exec(one) ?? [];
       return { name: name.trim(), speed: pace === undefined ? 1 : Number(pace) / 100 };
     });
-  if (people.length === 0) reader.fail(field, 'Type who works, such as “Ada, Bo 80 %”.');
-  return people;
-}
-
-/** "12:30 45 min" */
-export const breaksText = (breaks: Breaks): string =>
-  breaks.map(({ fromMin, minutes }) => `${clockText(fromMin)} ${minutes} min`).join(', ');
+    if (read.length === 0) at.fail('Type who works, such as “Ada, Bo 80 %”.');
+    return read;
+  },
+);
 
 /** Breaks by when they begin and how long they last; none where nothing is typed. */
-export function readBreaks(reader: FormReader, field: string, text: string): Breaks {
-  const parts = text.split(/[,;\n]/).map((one) => one.trim());
-  return parts
-    .filter((one) => one !== '')
-    .flatMap((one) => {
+export const breaks: Codec<Breaks, string> = codec(
+  { as: 'text', label: 'Breaks', hint: 'Such as 12:30 45 min, 16:00 15 min' },
+  '',
+  (value) => value.map(({ fromMin, minutes }) => `${clockText(fromMin)} ${minutes} min`).join(', '),
+  (text, at) =>
+    partsOf(text).flatMap((one) => {
       const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(one) ?? [];
       const fromMin = readClock(start);
       if (fromMin === null) {
-        reader.fail(
-          field,
-          `Type a time and minutes, such as “12:30 45 min”; “${one}” is not that.`,
-        );
+        at.fail(`Type a time and minutes, such as “12:30 45 min”; “${one}” is not that.`);
         return [];
       }
       return [{ fromMin, minutes: Number(minutes) }];
-    });
-}
-
-/** A time of day, in minutes after midnight; null where it may be left out and is. */
-export function readClockField(reader: FormReader, field: string, text: string): number;
-export function readClockField(
-  reader: FormReader,
-  field: string,
-  text: string,
-  optional: true,
-): number | null;
-export function readClockField(
-  reader: FormReader,
-  field: string,
-  text: string,
-  optional = false,
-): number | null {
-  if (optional && text.trim() === '') return null;
-  const minutes = readClock(text);
-  if (minutes === null) reader.fail(field, 'Type a time such as 9:00.');
-  return minutes ?? NaN;
-}
+    }),
+);

@@ -2,34 +2,43 @@ import { DAY_MS } from '../../core';
 import {
   heatSpellContentSchema,
   spellsOfLog,
-  type HeatOccasion,
   type HeatSpellContent,
   type Preferences,
   type RoomFile,
 } from '../../records';
-import { localText } from '../format/localMoment';
-import { FormReader, type Parsed } from './parsed';
+import type { FormOf } from '../entry/codec';
+import { choice, moment, oneOf, words } from '../entry/codecs';
+import { finish, formOf } from '../entry/entry';
+import { Reader, type Parsed } from '../entry/reader';
+import { OCCASION_NAMES } from '../format/strainWords';
 
-/** The fields of a spell that a room's logger wrote down, as they are typed. */
-export interface LogHeatForm {
-  roomId: string;
-  occasion: HeatOccasion;
-  from: string;
-  to: string;
-  remark: string;
-}
+/** A spell that a room's logger wrote down. */
+export const logHeatForm = formOf({
+  roomId: oneOf('Logger of the room', '', {
+    hint: 'The honey is taken to be as warm as the air about it',
+  }),
+  occasion: choice('What for', OCCASION_NAMES, { as: 'select' }),
+  startedAt: moment('From'),
+  until: moment('To'),
+  remark: words('Remark'),
+});
+type LogHeatForm = FormOf<typeof logHeatForm.fields>;
 
 /** The last two days in the first room. */
-export function freshLogHeat(rooms: readonly RoomFile[], now: string): LogHeatForm {
-  const twoDaysAgo = new Date(Date.parse(now) - 2 * DAY_MS).toISOString();
-  return {
-    roomId: rooms[0]?.room.entityId ?? '',
-    occasion: 'warming',
-    from: localText(twoDaysAgo),
-    to: localText(now),
-    remark: '',
-  };
-}
+export const freshLogHeat = (
+  rooms: readonly RoomFile[],
+  now: string,
+  preferences: Preferences,
+): LogHeatForm =>
+  logHeatForm.fill(
+    {
+      roomId: rooms[0]?.room.entityId,
+      occasion: 'warming',
+      startedAt: new Date(Date.parse(now) - 2 * DAY_MS).toISOString(),
+      until: now,
+    },
+    preferences,
+  );
 
 /** The spell that a room's log tells between two times, or what is wrong in which field. */
 export function readLogHeatForm(
@@ -37,21 +46,20 @@ export function readLogHeatForm(
   preferences: Preferences,
   rooms: readonly RoomFile[],
 ): Parsed<HeatSpellContent> {
-  const reader = new FormReader(preferences);
-  const startedAt = reader.moment('from', form.from);
-  const until = reader.moment('to', form.to);
-  const room = rooms.find((one) => one.room.entityId === form.roomId);
+  const reader = new Reader(preferences);
+  const { roomId, occasion, startedAt, until, remark } = logHeatForm.values(form, reader);
+  const room = rooms.find((one) => one.room.entityId === roomId);
   if (startedAt !== '' && until !== '' && until <= startedAt) {
-    reader.fail('to', 'It ends after it began.');
+    reader.at('until').fail('It ends after it began.');
   }
   const spells =
     room && until > startedAt && startedAt !== ''
       ? spellsOfLog(room, Date.parse(startedAt), Date.parse(until))
       : [];
-  if (spells.length === 0) reader.fail('roomId', 'The logger of this room wrote nothing then.');
-  const remark = form.remark || (room?.room.content.name ?? '');
-  const candidate = { occasion: form.occasion, source: 'log', startedAt, spells, remark };
-  return reader.finish(heatSpellContentSchema, candidate, (path) =>
-    path.startsWith('spells') ? 'roomId' : path === 'startedAt' ? 'from' : path,
+  if (spells.length === 0) reader.at('roomId').fail('The logger of this room wrote nothing then.');
+  const said = remark || (room?.room.content.name ?? '');
+  const candidate = { occasion, source: 'log', startedAt, spells, remark: said };
+  return finish(reader, heatSpellContentSchema, candidate, (path) =>
+    path.startsWith('spells') ? 'roomId' : path,
   );
 }

@@ -1,65 +1,21 @@
-import { ownRuleSetContentSchema, type OwnRuleSetContent, type Preferences } from '../../records';
-import { decimalText } from '../format/decimal';
-import { FormReader, type Parsed } from './parsed';
+import { ownRuleSetContentSchema } from '../../records';
+import { number, optional, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
 
-/** A rule set of one's own as it is typed. */
-export interface RuleSetForm {
-  name: string;
-  edition: string;
-  ordinary: string;
-  heather: string;
-  /** both empty: no baker's grade */
-  bakersOrdinary: string;
-  bakersHeather: string;
-  note: string;
-}
+const limit = (label: string, hint?: string) =>
+  number(label, { unit: '%', ...(hint === undefined ? {} : { hint }) });
 
-export const FRESH_RULE_SET: RuleSetForm = {
-  name: '',
-  edition: '',
-  ordinary: '',
-  heather: '',
-  bakersOrdinary: '',
-  bakersHeather: '',
-  note: '',
-};
+const NO_GRADE = 'Empty where there is no such grade';
 
-const textOf = (limit: number | null): string => (limit === null ? '' : decimalText(limit));
-
-/** A form filled from a rule set of one's own. */
-export function ruleSetFormOf(content: OwnRuleSetContent): RuleSetForm {
-  return {
-    name: content.name,
-    edition: content.edition,
-    ordinary: textOf(content.ordinaryPercent),
-    heather: textOf(content.heatherPercent),
-    bakersOrdinary: textOf(content.bakersOrdinaryPercent),
-    bakersHeather: textOf(content.bakersHeatherPercent),
-    note: content.note,
-  };
-}
-
-const FIELD_OF: Readonly<Record<string, string>> = {
-  ordinaryPercent: 'ordinary',
-  heatherPercent: 'heather',
-  bakersOrdinaryPercent: 'bakersOrdinary',
-  bakersHeatherPercent: 'bakersHeather',
-};
-
-/** The rule set that the form says, or what is wrong in which field. */
-export function readRuleSetForm(
-  form: RuleSetForm,
-  preferences: Preferences,
-): Parsed<OwnRuleSetContent> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    name: form.name,
-    edition: form.edition,
-    note: form.note,
-    ordinaryPercent: reader.number('ordinary', form.ordinary),
-    heatherPercent: reader.number('heather', form.heather),
-    bakersOrdinaryPercent: reader.optionalNumber('bakersOrdinary', form.bakersOrdinary),
-    bakersHeatherPercent: reader.optionalNumber('bakersHeather', form.bakersHeather),
-  };
-  return reader.finish(ownRuleSetContentSchema, candidate, (path) => FIELD_OF[path] ?? path);
-}
+/** A rule set of one's own; both limits of the baker's grade empty: it has none. */
+export const ruleSetEntry = entryOf(ownRuleSetContentSchema, {
+  name: words('Name'),
+  edition: words('Edition', {
+    hint: 'Where and when you read it; it is printed beside every limit',
+  }),
+  ordinaryPercent: limit('Highest moisture'),
+  heatherPercent: limit('Of heather (ling) honey', 'The same where it is no exception'),
+  bakersOrdinaryPercent: optional(limit('Of baker’s honey', NO_GRADE)),
+  bakersHeatherPercent: optional(limit('Of baker’s heather honey', NO_GRADE)),
+  note: words('Note'),
+});

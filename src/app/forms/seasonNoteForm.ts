@@ -1,35 +1,17 @@
 import { addYears, format } from 'date-fns';
-import { seasonNoteContentSchema, type Preferences, type SeasonNoteContent } from '../../records';
-import { FormReader, type Parsed } from './parsed';
+import { seasonNoteContentSchema, type SeasonNoteContent } from '../../records';
+import { day, oneOf, optional, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
 
-/** A note of what to do differently, as it is typed. */
-export interface SeasonNoteForm {
-  text: string;
-  planningDay: string;
-  done: string;
-  /** empty: for all */
-  yardId: string;
-}
-
-export const seasonNoteFormOf = (
-  content: SeasonNoteContent | null,
-  today: Date,
-): SeasonNoteForm => ({
-  text: content?.text ?? '',
-  // Before the next season begins: the first of March.
-  planningDay: content?.planningDay ?? format(addYears(today, 1), "yyyy-'03-01'"),
-  done: content?.done ?? '',
-  yardId: content?.yardId ?? '',
+/** What to do differently; empty yard: for all. */
+export const noteEntry = entryOf(seasonNoteContentSchema, {
+  text: words('What to do differently'),
+  yardId: optional(oneOf('For', '')),
+  planningDay: day('Comes back on'),
+  done: words('What became of it', { hint: 'Leave empty while it is open.' }),
 });
 
-export function readSeasonNoteForm(
-  form: SeasonNoteForm,
-  year: number,
-  preferences: Preferences,
-): Parsed<SeasonNoteContent> {
-  return new FormReader(preferences).finish(
-    seasonNoteContentSchema,
-    { ...form, year, yardId: form.yardId === '' ? null : form.yardId },
-    (path) => path,
-  );
-}
+/** Before the next season begins: the first of March. */
+export const freshNote = (today: Date): Partial<SeasonNoteContent> => ({
+  planningDay: format(addYears(today, 1), "yyyy-'03-01'"),
+});

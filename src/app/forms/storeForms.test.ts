@@ -9,7 +9,7 @@ import {
   readPieceForm,
 } from './circumstancesForm';
 import { labelFormOf, measuresOf, readLabelForm } from './labelForm';
-import { readSeasonNoteForm, seasonNoteFormOf } from './seasonNoteForm';
+import { freshNote, noteEntry } from './seasonNoteForm';
 import {
   freshJarMove,
   freshMove,
@@ -305,15 +305,15 @@ describe('labels and notes', () => {
   });
 
   test('a note comes back before the next season unless told otherwise', () => {
-    const form = seasonNoteFormOf(null, new Date('2026-08-20T12:00:00'));
+    const form = noteEntry.fill(freshNote(new Date('2026-08-20T12:00:00')), METRIC);
     expect(form.planningDay).toBe('2027-03-01');
-    expect(errorsOf(readSeasonNoteForm(form, 2026, METRIC))).toEqual({
+    expect(errorsOf(noteEntry.read(form, METRIC, { rest: { year: 2026 } }))).toEqual({
       text: 'Say what to do differently.',
     });
     const content = contentOf(
-      readSeasonNoteForm({ ...form, text: 'Earlier', yardId: 'y' }, 2026, METRIC),
+      noteEntry.read({ ...form, text: 'Earlier', yardId: 'y' }, METRIC, { rest: { year: 2026 } }),
     );
     expect(content).toMatchObject({ year: 2026, yardId: 'y', done: '' });
-    expect(seasonNoteFormOf(content, new Date())).toMatchObject({ text: 'Earlier', yardId: 'y' });
+    expect(noteEntry.fill(content, METRIC)).toMatchObject({ text: 'Earlier', yardId: 'y' });
   });
 });

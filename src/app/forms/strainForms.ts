@@ -1,191 +1,110 @@
-import type { MassStage } from '../../core';
+import { type MassStage } from '../../core';
 import {
   heatSpellContentSchema,
   settlingContentSchema,
   weighingContentSchema,
-  type HeatOccasion,
   type HeatSpellContent,
   type Preferences,
   type SettlingContent,
   type WeighingContent,
 } from '../../records';
-import { decimalText } from '../format/decimal';
-import { localText } from '../format/localMoment';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
-
-/** The fields of a vessel that stands to clear, as they are typed. */
-export interface SettlingForm {
-  name: string;
-  height: string;
-  diameter: string;
-  start: string;
-  room: string;
-  moisture: string;
-  /** empty: not strained */
-  mesh: string;
-  filledAt: string;
-  /** empty while it stands */
-  endedAt: string;
-  remark: string;
-}
+import type { FormOf } from '../entry/codec';
+import { choice, moment, number, optional, orElse, quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { group } from '../entry/groups';
+import type { Codec } from '../entry/codec';
+import type { Parsed } from '../entry/reader';
+import { OCCASION_NAMES, STAGE_NAMES } from '../format/strainWords';
 
 /** A pail of 12.5 kg, strained fine, in a cool room. @source common practice, no source */
-export function freshSettling(
+export const freshSettling = (
   now: string,
   moisturePercent: number,
-): Omit<SettlingContent, 'skims'> {
-  return {
-    name: '',
-    heightCm: 25,
-    diameterCm: 27,
-    startC: 25,
-    roomC: 22,
-    moisturePercent,
-    strainedUm: 200,
-    filledAt: now,
-    endedAt: null,
-    remark: '',
-  };
-}
+): Omit<SettlingContent, 'skims'> => ({
+  name: '',
+  heightCm: 25,
+  diameterCm: 27,
+  startC: 25,
+  roomC: 22,
+  moisturePercent,
+  strainedUm: 200,
+  filledAt: now,
+  endedAt: null,
+  remark: '',
+});
 
-export function settlingFormOf(
-  content: Omit<SettlingContent, 'skims'>,
-  preferences: Preferences,
-): SettlingForm {
-  const degrees = (celsius: number): string =>
-    decimalText(unitOf('temperature', preferences).fromBase(celsius), 1);
-  const length = (cm: number): string => decimalText(unitOf('length', preferences).fromBase(cm), 1);
-  return {
-    name: content.name,
-    height: length(content.heightCm),
-    diameter: length(content.diameterCm),
-    start: degrees(content.startC),
-    room: degrees(content.roomC),
-    moisture: decimalText(content.moisturePercent, 1),
-    mesh: content.strainedUm === null ? '' : decimalText(content.strainedUm, 0),
-    filledAt: localText(content.filledAt),
-    endedAt: content.endedAt === null ? '' : localText(content.endedAt),
-    remark: content.remark,
-  };
-}
+/** A vessel that stands to clear. */
+export const settlingEntry = entryOf(settlingContentSchema, {
+  name: words('Vessel', { hint: 'Such as “settling tank”, “pails 1 to 4”' }),
+  heightCm: quantity('length', 'Honey stands', { digits: 1 }),
+  diameterCm: quantity('length', 'Across', { digits: 1 }),
+  startC: quantity('temperature', 'Honey when filled'),
+  roomC: quantity('temperature', 'The room'),
+  moisturePercent: number('Its water', { unit: '%', digits: 1 }),
+  strainedUm: optional(
+    number('Strained through', { unit: 'µm', digits: 1, hint: 'Empty: not strained' }),
+  ),
+  filledAt: moment('Filled'),
+  endedAt: optional(moment('Stood until', { hint: 'Empty: it stands' })),
+  remark: words('Remark'),
+});
 
-const SETTLING_FIELDS: Readonly<Record<string, string>> = {
-  heightCm: 'height',
-  diameterCm: 'diameter',
-  startC: 'start',
-  roomC: 'room',
-  moisturePercent: 'moisture',
-  strainedUm: 'mesh',
+/** A spell of one temperature; the record may hold several, of which the first is shown. */
+const spell = group({
+  days: number('for', { unit: 'days', digits: 3 }),
+  temperatureC: quantity('temperature', 'The honey had', {
+    hint: 'The honey itself, not the cabinet',
+  }),
+});
+type Spells = HeatSpellContent['spells'];
+const oneSpell: Codec<Spells, FormOf<typeof spell.fields>> & Pick<typeof spell, 'fields'> = {
+  ...spell,
+  fill: ([first], preferences) =>
+    spell.fill(first ?? { days: NaN, temperatureC: NaN }, preferences),
+  read: (typed, at) => [spell.read(typed, at)],
 };
 
-/** The vessel that the form says, or what is wrong in which field. */
-export function readSettlingForm(
-  form: SettlingForm,
+export const heatEntry = entryOf(heatSpellContentSchema, {
+  occasion: choice('What for', OCCASION_NAMES, { as: 'select' }),
+  startedAt: moment('From'),
+  spells: oneSpell,
+  remark: words('Remark'),
+});
+
+/** A day at 40 °C that begins now. */
+export const freshHeat = (now: string): Omit<HeatSpellContent, 'source'> => ({
+  occasion: 'warming',
+  startedAt: now,
+  spells: [{ days: 1, temperatureC: 40 }],
+  remark: '',
+});
+
+export const readHeatForm = (
+  form: FormOf<typeof heatEntry.fields>,
   preferences: Preferences,
-  former: SettlingContent | null = null,
-): Parsed<SettlingContent> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    name: form.name,
-    heightCm: reader.quantity('height', form.height, 'length'),
-    diameterCm: reader.quantity('diameter', form.diameter, 'length'),
-    startC: reader.quantity('start', form.start, 'temperature'),
-    roomC: reader.quantity('room', form.room, 'temperature'),
-    moisturePercent: reader.number('moisture', form.moisture),
-    strainedUm: reader.optionalNumber('mesh', form.mesh),
-    filledAt: reader.moment('filledAt', form.filledAt),
-    skims: former?.skims ?? [],
-    endedAt: form.endedAt === '' ? null : reader.moment('endedAt', form.endedAt),
-    remark: form.remark,
-  };
-  return reader.finish(settlingContentSchema, candidate, (path) => SETTLING_FIELDS[path] ?? path);
-}
+): Parsed<HeatSpellContent> =>
+  heatEntry.read(form, preferences, {
+    rest: { source: 'typed' },
+    place: (path) => path.replace(/^spells\.\d/, 'spells'),
+  });
 
-/** The fields of a spell of warmth as they are typed. */
-export interface HeatForm {
-  occasion: HeatOccasion;
-  startedAt: string;
-  days: string;
-  temperature: string;
-  remark: string;
-}
+type Weighed = Exclude<MassStage, 'in-containers'>;
+const { 'in-containers': _inContainers, ...WEIGHED_NAMES } = STAGE_NAMES;
 
-export function heatFormOf(
-  content: HeatSpellContent | null,
-  now: string,
-  preferences: Preferences,
-): HeatForm {
-  const unit = unitOf('temperature', preferences);
-  const spell = content?.spells[0] ?? { days: 1, temperatureC: 40 };
-  return {
-    occasion: content?.occasion ?? 'warming',
-    startedAt: localText(content?.startedAt ?? now),
-    days: decimalText(spell.days, 3),
-    temperature: decimalText(unit.fromBase(spell.temperatureC), 1),
-    remark: content?.remark ?? '',
-  };
-}
+export const weighingEntry = entryOf(weighingContentSchema, {
+  stage: choice<Weighed>('Honey', WEIGHED_NAMES, { as: 'select' }),
+  massKg: quantity('mass', 'Weighs, tare taken off'),
+  plusMinusKg: orElse(quantity('mass', 'Known to ±'), '0'),
+  weighedAt: moment('Weighed'),
+  remark: words('Remark'),
+});
 
-/** A spell of one temperature that the form says, or what is wrong in which field. */
-export function readHeatForm(form: HeatForm, preferences: Preferences): Parsed<HeatSpellContent> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    occasion: form.occasion,
-    source: 'typed',
-    startedAt: reader.moment('startedAt', form.startedAt),
-    spells: [
-      {
-        days: reader.number('days', form.days),
-        temperatureC: reader.quantity('temperature', form.temperature, 'temperature'),
-      },
-    ],
-    remark: form.remark,
-  };
-  const fields: Readonly<Record<string, string>> = {
-    'spells.0.days': 'days',
-    'spells.0.temperatureC': 'temperature',
-  };
-  return reader.finish(heatSpellContentSchema, candidate, (path) => fields[path] ?? path);
-}
-
-/** The fields of a weighing as they are typed. */
-export interface WeighingForm {
-  stage: Exclude<MassStage, 'in-containers'>;
-  mass: string;
-  plusMinus: string;
-  weighedAt: string;
-  remark: string;
-}
-
-export function weighingFormOf(
+export const weighingFormOf = (
   content: WeighingContent | null,
   now: string,
   preferences: Preferences,
-): WeighingForm {
-  const unit = unitOf('mass', preferences);
-  return {
-    stage: content?.stage ?? 'in-wet-combs',
-    mass: content ? decimalText(unit.fromBase(content.massKg), 2) : '',
-    plusMinus: decimalText(unit.fromBase(content?.plusMinusKg ?? 0.1), 2),
-    weighedAt: localText(content?.weighedAt ?? now),
-    remark: content?.remark ?? '',
-  };
-}
-
-/** The weighing that the form says, or what is wrong in which field. */
-export function readWeighingForm(
-  form: WeighingForm,
-  preferences: Preferences,
-): Parsed<WeighingContent> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    stage: form.stage,
-    massKg: reader.quantity('mass', form.mass, 'mass'),
-    plusMinusKg: reader.plusMinus('plusMinus', form.plusMinus, 'mass'),
-    weighedAt: reader.moment('weighedAt', form.weighedAt),
-    remark: form.remark,
-  };
-  const fields: Readonly<Record<string, string>> = { massKg: 'mass', plusMinusKg: 'plusMinus' };
-  return reader.finish(weighingContentSchema, candidate, (path) => fields[path] ?? path);
-}
+): FormOf<typeof weighingEntry.fields> =>
+  weighingEntry.fill(
+    content ?? { stage: 'in-wet-combs', plusMinusKg: 0.1, weighedAt: now },
+    preferences,
+  );

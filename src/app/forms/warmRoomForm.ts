@@ -1,39 +1,21 @@
 import type { MachineKind } from '../../core';
-import {
-  warmRoomContentSchema,
-  type Heating,
-  type Preferences,
-  type WarmRoomContent,
-} from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import { warmRoomContentSchema, type Heating, type WarmRoomContent } from '../../records';
+import type { FormOf } from '../entry/codec';
+import { choice, degreesApart, number, percent, quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { group, optionalGroup } from '../entry/groups';
 
-/** The fields of a room as they are typed. */
-export interface WarmRoomForm {
-  name: string;
-  volume: string;
-  capacity: string;
-  heating: Heating;
-  heater: string;
-  setPoint: string;
-  hasMachine: 'yes' | 'no';
-  machineKind: MachineKind;
-  litres: string;
-  ratedAt: string;
-  ratedHumidity: string;
-  machinePower: string;
-  stopsAt: string;
-  warmest: string;
-  fans: string;
-  airChanges: string;
-  wallLoss: string;
-  outsideMean: string;
-  outsideSwing: string;
-  outsideHumidity: string;
-  price: string;
-  remark: string;
-}
+const HEATING_NAMES: Readonly<Record<Heating, string>> = {
+  electric: 'Electric',
+  vented: 'Burner with a flue',
+  unvented: 'Burner without a flue',
+  none: 'None',
+};
+
+const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
+  refrigerant: 'Cold coil (most)',
+  desiccant: 'Drying wheel',
+};
 
 const MACHINE = {
   kind: 'refrigerant',
@@ -46,7 +28,7 @@ const MACHINE = {
 } as const;
 
 /** A small warm room with an ordinary dehumidifier. @source common practice, no source */
-const USUAL: WarmRoomContent = {
+export const USUAL_ROOM: WarmRoomContent = {
   name: '',
   volumeM3: 20,
   capacityBoxes: 60,
@@ -62,102 +44,49 @@ const USUAL: WarmRoomContent = {
   remark: '',
 };
 
-const percentText = (share: number): string => decimalText(100 * share, 0);
+const humidity = (label: string) => percent(label, { unit: '% RH' });
 
-/** A form filled from a room, or for a new one. */
-export function warmRoomFormOf(
-  content: WarmRoomContent | null,
-  preferences: Preferences,
-): WarmRoomForm {
-  const room = content ?? USUAL;
-  const unit = unitOf('temperature', preferences);
-  const degrees = (celsius: number): string => decimalText(unit.fromBase(celsius), 1);
-  const machine = room.machine ?? MACHINE;
-  return {
-    name: room.name,
-    volume: decimalText(room.volumeM3, 1),
-    capacity: String(room.capacityBoxes),
-    heating: room.heating,
-    heater: decimalText(room.heaterW, 0),
-    setPoint: degrees(room.setPointC),
-    hasMachine: room.machine ? 'yes' : 'no',
-    machineKind: machine.kind,
-    litres: decimalText(machine.ratedLPerDay, 1),
-    ratedAt: degrees(machine.ratedAtC),
-    ratedHumidity: percentText(machine.ratedAtHumidity),
-    machinePower: decimalText(machine.powerW, 0),
-    stopsAt: percentText(machine.stopsAtHumidity),
-    warmest: degrees(machine.warmestC),
-    fans: decimalText(room.fanW, 0),
-    airChanges: decimalText(room.airChangesPerHour, 2),
-    wallLoss: decimalText(room.wallLossWPerK, 0),
-    outsideMean: degrees(room.outside.meanC),
-    outsideSwing: decimalText(unit.fromBase(room.outside.swingC) - unit.fromBase(0), 1),
-    outsideHumidity: percentText(room.outside.relativeHumidity),
-    price: decimalText(room.pricePerKwh, 3),
-    remark: room.remark,
-  };
-}
+export const roomEntry = entryOf(
+  warmRoomContentSchema,
+  {
+    name: words('Name', { hint: 'As you call it, such as “the back room”' }),
+    volumeM3: number('Inside it measures', { unit: 'm³', digits: 1 }),
+    capacityBoxes: number('It holds', { unit: 'boxes', digits: 0 }),
+    heating: choice('Heat', HEATING_NAMES),
+    heaterW: number('Power of the heater', { unit: 'W', digits: 0 }),
+    setPointC: quantity('temperature', 'Set to'),
+    machine: optionalGroup(
+      'There is a dehumidifier',
+      {
+        kind: choice('How it works', MACHINE_NAMES),
+        ratedLPerDay: number('Its plate says', { unit: 'L/day', digits: 1 }),
+        ratedAtC: quantity('temperature', 'rated at'),
+        ratedAtHumidity: humidity('and'),
+        powerW: number('Power', { unit: 'W', digits: 0 }),
+        stopsAtHumidity: humidity('Set to stop at'),
+        warmestC: quantity('temperature', 'Made for up to'),
+      },
+      MACHINE,
+    ),
+    fanW: number('All fans', { unit: 'W', digits: 0 }),
+    airChangesPerHour: number('Air changes', {
+      unit: 'per hour',
+      hint: 'Tight 0.2, ordinary 0.5, draughty 1 and more',
+    }),
+    wallLossWPerK: number('Walls lose', {
+      unit: 'W/K',
+      digits: 0,
+      hint: 'Area × heat transfer: a small insulated room about 20, bare walls 100',
+    }),
+    outside: group({
+      meanC: quantity('temperature', 'Outside, mean'),
+      swingC: degreesApart('Night to day'),
+      relativeHumidity: humidity('Humidity'),
+    }),
+    pricePerKwh: number('A kilowatt hour costs', { digits: 3, hint: 'In your own money' }),
+    remark: words('Remark'),
+  },
+  { unasked: ({ heating }) => (heating === 'none' ? { heaterW: 0 } : {}) },
+);
 
-const FIELDS: Readonly<Record<string, string>> = {
-  volumeM3: 'volume',
-  capacityBoxes: 'capacity',
-  heaterW: 'heater',
-  setPointC: 'setPoint',
-  'machine.ratedLPerDay': 'litres',
-  'machine.ratedAtC': 'ratedAt',
-  'machine.ratedAtHumidity': 'ratedHumidity',
-  'machine.powerW': 'machinePower',
-  'machine.stopsAtHumidity': 'stopsAt',
-  'machine.warmestC': 'warmest',
-  fanW: 'fans',
-  airChangesPerHour: 'airChanges',
-  wallLossWPerK: 'wallLoss',
-  'outside.meanC': 'outsideMean',
-  'outside.swingC': 'outsideSwing',
-  'outside.relativeHumidity': 'outsideHumidity',
-  pricePerKwh: 'price',
-};
-
-function machineOf(form: WarmRoomForm, reader: FormReader) {
-  if (form.hasMachine === 'no') return null;
-  return {
-    kind: form.machineKind,
-    ratedLPerDay: reader.number('litres', form.litres),
-    ratedAtC: reader.quantity('ratedAt', form.ratedAt, 'temperature'),
-    ratedAtHumidity: reader.number('ratedHumidity', form.ratedHumidity) / 100,
-    powerW: reader.number('machinePower', form.machinePower),
-    stopsAtHumidity: reader.number('stopsAt', form.stopsAt) / 100,
-    warmestC: reader.quantity('warmest', form.warmest, 'temperature'),
-  };
-}
-
-/** The room that the form says, or what is wrong in which field. */
-export function readWarmRoomForm(
-  form: WarmRoomForm,
-  preferences: Preferences,
-): Parsed<WarmRoomContent> {
-  const reader = new FormReader(preferences);
-  const unit = unitOf('temperature', preferences);
-  const swing = reader.number('outsideSwing', form.outsideSwing);
-  const candidate = {
-    name: form.name,
-    volumeM3: reader.number('volume', form.volume),
-    capacityBoxes: reader.number('capacity', form.capacity),
-    heating: form.heating,
-    heaterW: form.heating === 'none' ? 0 : reader.number('heater', form.heater),
-    setPointC: reader.quantity('setPoint', form.setPoint, 'temperature'),
-    machine: machineOf(form, reader),
-    fanW: reader.number('fans', form.fans),
-    airChangesPerHour: reader.number('airChanges', form.airChanges),
-    wallLossWPerK: reader.number('wallLoss', form.wallLoss),
-    outside: {
-      meanC: reader.quantity('outsideMean', form.outsideMean, 'temperature'),
-      swingC: unit.toBase(swing) - unit.toBase(0),
-      relativeHumidity: reader.number('outsideHumidity', form.outsideHumidity) / 100,
-    },
-    pricePerKwh: reader.number('price', form.price),
-    remark: form.remark,
-  };
-  return reader.finish(warmRoomContentSchema, candidate, (path) => FIELDS[path] ?? path);
-}
+export type RoomForm = FormOf<typeof roomEntry.fields>;

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../records/test/sampleRoom';
-import { batchCheckFormOf, freshBatchCheck, readBatchCheckForm } from './batchCheckForm';
-import { batchFormOf, freshBatch, readBatchForm } from './batchForm';
+import { batchCheckFormOf, readBatchCheckForm } from './batchCheckForm';
+import { batchEntry, freshBatch, readBatchForm } from './batchForm';
 import type { Parsed } from './parsed';
 import { STANDING_KINDS, freshStanding, readStandingForm } from './standingForm';
-import { readWarmRoomForm, warmRoomFormOf } from './warmRoomForm';
+import { USUAL_ROOM, roomEntry } from './warmRoomForm';
+import { typedIn } from '../test/typedIn';
 
 const CELSIUS = DEFAULT_PREFERENCES;
 const FAHRENHEIT: Preferences = { ...CELSIUS, temperatureUnit: 'F', massUnit: 'lb' };
@@ -31,7 +32,7 @@ describe('a room as it is typed', () => {
     ['°C', CELSIUS],
     ['°F', FAHRENHEIT],
   ])('comes back from its form in %s', (_, preferences) => {
-    const back = contentOf(readWarmRoomForm(warmRoomFormOf(SAMPLE_ROOM, preferences), preferences));
+    const back = contentOf(roomEntry.read(roomEntry.fill(SAMPLE_ROOM, preferences), preferences));
     expect(back.setPointC).toBeCloseTo(SAMPLE_ROOM.setPointC, 1);
     expect(back.outside.swingC).toBeCloseTo(SAMPLE_ROOM.outside.swingC, 1);
     expect(back.machine?.ratedAtC).toBeCloseTo(27, 1);
@@ -40,47 +41,45 @@ describe('a room as it is typed', () => {
   });
 
   test('in °F a warm room is set to about 91', () => {
-    expect(warmRoomFormOf(SAMPLE_ROOM, FAHRENHEIT).setPoint).toBe('91.4');
-    expect(warmRoomFormOf(SAMPLE_ROOM, FAHRENHEIT).outsideSwing).toBe('12.6');
+    expect(roomEntry.fill(SAMPLE_ROOM, FAHRENHEIT).setPointC).toBe('91.4');
+    expect(roomEntry.fill(SAMPLE_ROOM, FAHRENHEIT).outside.swingC).toBe('12.6');
   });
 
   test('the usual values are a room already, once it has a name', () => {
-    const fresh = warmRoomFormOf(null, CELSIUS);
-    expect(sentences(readWarmRoomForm(fresh, CELSIUS))).toEqual({
+    const fresh = roomEntry.fill(USUAL_ROOM, CELSIUS);
+    expect(sentences(roomEntry.read(fresh, CELSIUS))).toEqual({
       name: 'Give the room a name that you find again.',
     });
-    expect(readWarmRoomForm({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
+    expect(roomEntry.read({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
   });
 
   test('without machine and heater their fields are not asked for', () => {
-    const form = {
-      ...warmRoomFormOf(SAMPLE_ROOM, CELSIUS),
-      hasMachine: 'no' as const,
-      litres: 'lots',
-      heating: 'none' as const,
-      heater: '?',
-    };
-    expect(contentOf(readWarmRoomForm(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
+    const form = typedIn(roomEntry.fill(SAMPLE_ROOM, CELSIUS), {
+      'machine.has': 'no',
+      'machine.ratedLPerDay': 'lots',
+      heating: 'none',
+      heaterW: '?',
+    });
+    expect(contentOf(roomEntry.read(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
   });
 
   test('each wrong number is told beside its own field', () => {
-    const form = {
-      ...warmRoomFormOf(SAMPLE_ROOM, CELSIUS),
-      volume: '0',
-      capacity: '2.5',
-      stopsAt: '3',
-      outsideHumidity: '140',
-      airChanges: 'x',
-    };
-    const said = sentences(readWarmRoomForm(form, CELSIUS));
+    const form = typedIn(roomEntry.fill(SAMPLE_ROOM, CELSIUS), {
+      volumeM3: '0',
+      capacityBoxes: '2.5',
+      'machine.stopsAtHumidity': '3',
+      'outside.relativeHumidity': '140',
+      airChangesPerHour: 'x',
+    });
+    const said = sentences(roomEntry.read(form, CELSIUS));
     expect(Object.keys(said).sort()).toEqual([
-      'airChanges',
-      'capacity',
-      'outsideHumidity',
-      'stopsAt',
-      'volume',
+      'airChangesPerHour',
+      'capacityBoxes',
+      'machine.stopsAtHumidity',
+      'outside.relativeHumidity',
+      'volumeM3',
     ]);
-    expect(said['capacity']).toBe('Type a whole number.');
+    expect(said['capacityBoxes']).toBe('Type a whole number.');
   });
 });
 
@@ -89,7 +88,9 @@ describe('a batch as it is typed', () => {
     ['kg and °C', CELSIUS],
     ['lb and °F', FAHRENHEIT],
   ])('comes back from its form in %s', (_, preferences) => {
-    const back = contentOf(readBatchForm(batchFormOf(SAMPLE_BATCH, preferences), preferences, NEW));
+    const back = contentOf(
+      readBatchForm(batchEntry.fill(SAMPLE_BATCH, preferences), preferences, NEW),
+    );
     expect(back.honeyKgPerBox).toBeCloseTo(15, 1);
     expect(back.temperatureC).toBeCloseTo(20, 1);
     const plain = { ...back, honeyKgPerBox: 0, temperatureC: 0 };
@@ -98,10 +99,10 @@ describe('a batch as it is typed', () => {
 
   test('further lots of a batch survive a change of the first', () => {
     const former = { ...SAMPLE_BATCH, lotIds: ['a', 'b'] };
-    const form = { ...batchFormOf(former, CELSIUS), lotId: 'c' };
+    const form = { ...batchEntry.fill(former, CELSIUS), lotIds: 'c' };
     expect(contentOf(readBatchForm(form, CELSIUS, { ...NEW, former })).lotIds).toEqual(['c', 'b']);
     expect(
-      contentOf(readBatchForm({ ...form, lotId: '' }, CELSIUS, { ...NEW, former })).lotIds,
+      contentOf(readBatchForm({ ...form, lotIds: '' }, CELSIUS, { ...NEW, former })).lotIds,
     ).toEqual(['b']);
   });
 
@@ -112,7 +113,7 @@ describe('a batch as it is typed', () => {
   });
 
   test('a year that was mistyped is asked about beside its field', () => {
-    const form = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), inAt: '0026-08-01T10:00' };
+    const form = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), inAt: '0026-08-01T10:00' };
     expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toMatch(/would have been in for/);
     const gone = { ...form, outAt: '0026-08-03T10:00' };
     expect(sentences(readBatchForm(gone, CELSIUS, NEW))['inAt']).toBe(
@@ -123,9 +124,9 @@ describe('a batch as it is typed', () => {
   });
 
   test('times that are none, and out before in', () => {
-    const form = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), inAt: '' };
+    const form = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), inAt: '' };
     expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toBe('Choose a day and a time.');
-    const early = { ...batchFormOf(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
+    const early = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
     expect(sentences(readBatchForm(early, CELSIUS, NEW))['outAt']).toBe(
       'It goes out after it came in.',
     );
@@ -137,7 +138,7 @@ describe('a check as it is typed', () => {
 
   test('a reading and a weight come back from their forms', () => {
     const preferences = { ...CELSIUS, initials: 'ab' };
-    const form = batchCheckFormOf(SAMPLE_CHECK, preferences);
+    const form = batchCheckFormOf(SAMPLE_CHECK, NOW, preferences);
     expect(contentOf(readBatchCheckForm(form, preferences, times))).toEqual(SAMPLE_CHECK);
     const found = {
       by: 'weight',
@@ -147,25 +148,35 @@ describe('a check as it is typed', () => {
       plusMinusKg: 0.05,
     } as const;
     const weighed = { ...SAMPLE_CHECK, found };
-    const back = readBatchCheckForm(batchCheckFormOf(weighed, preferences), preferences, times);
+    const back = readBatchCheckForm(
+      batchCheckFormOf(weighed, NOW, preferences),
+      preferences,
+      times,
+    );
     expect(contentOf(back)).toEqual(weighed);
   });
 
   test('before it came in, after it went out, and without a value', () => {
-    const fresh = { ...freshBatchCheck(NOW, CELSIUS), percent: '17.5' };
+    const fresh = typedIn(batchCheckFormOf(null, NOW, CELSIUS), { 'found.percent': '17.5' });
     const early = { ...fresh, takenAt: '2026-11-01T08:00' };
     expect(sentences(readBatchCheckForm(early, CELSIUS, times))['takenAt']).toContain(
       'came in later',
     );
     const gone = { ...times, outAt: '2026-11-22T00:00:00.000Z' };
     expect(sentences(readBatchCheckForm(fresh, CELSIUS, gone))['takenAt']).toContain('out by then');
-    const empty = readBatchCheckForm({ ...fresh, percent: '' }, CELSIUS, times);
-    expect(Object.keys(sentences(empty))).toEqual(['percent']);
+    const empty = readBatchCheckForm(typedIn(fresh, { 'found.percent': '' }), CELSIUS, times);
+    expect(Object.keys(sentences(empty))).toEqual(['found.percent']);
   });
 
   test('a box that weighs as little as its wood is no box with honey', () => {
-    const form = { ...freshBatchCheck(NOW, CELSIUS), by: 'weight' as const, first: '8', now: '8' };
-    expect(sentences(readBatchCheckForm(form, CELSIUS, times))['now']).toContain('wood and wax');
+    const form = typedIn(batchCheckFormOf(null, NOW, CELSIUS), {
+      'found.by': 'weight',
+      'found.firstKg': '8',
+      'found.nowKg': '8',
+    });
+    expect(sentences(readBatchCheckForm(form, CELSIUS, times))['found.nowKg']).toContain(
+      'wood and wax',
+    );
   });
 });
 

@@ -1,10 +1,19 @@
-import { yardContentSchema, type Preferences, type YardContent } from '../../records';
-import { FormReader, type Parsed } from './parsed';
+import type { Climate } from '../../core';
+import { yardContentSchema } from '../../records';
+import { choice, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
 
-export type YardForm = YardContent;
+const CLIMATE_NAMES: Readonly<Record<Climate, string>> = {
+  dry: 'Dry',
+  ordinary: 'Ordinary',
+  damp: 'Damp',
+  'not-said': 'Not known',
+};
 
-export const FRESH_YARD: YardForm = { name: '', climate: 'not-said', remark: '' };
-
-export function readYardForm(form: YardForm, preferences: Preferences): Parsed<YardContent> {
-  return new FormReader(preferences).finish(yardContentSchema, form, (path) => path);
-}
+export const yardEntry = entryOf(yardContentSchema, {
+  name: words('Name'),
+  climate: choice('Air of the season', CLIMATE_NAMES, {
+    hint: 'In damp air bees cap honey that is wetter',
+  }),
+  remark: words('Remark'),
+});

@@ -9,7 +9,7 @@ interface ChecksFieldProps {
   label: string;
   choices: readonly Choice[];
   /** for long labels in a narrow column */
-  oneColumn?: boolean;
+  oneColumn?: boolean | undefined;
 }
 
 /** Any number of things that were seen. */

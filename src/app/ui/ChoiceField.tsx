@@ -18,8 +18,8 @@ interface ChoiceFieldProps {
   choices: readonly Choice[];
   hint?: ReactNode;
   /** 'cells' draws each choice as a cell of a row, for numbers; 56 px, for gloves */
-  shape?: 'words' | 'cells';
-  onChosen?: (value: string) => void;
+  shape?: 'words' | 'cells' | undefined;
+  onChosen?: ((value: string) => void) | undefined;
 }
 
 const ITEM =

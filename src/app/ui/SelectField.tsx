@@ -10,7 +10,7 @@ interface SelectFieldProps {
   label: ReactNode;
   hint?: ReactNode;
   options: readonly { value: string; label: string }[];
-  onChosen?: (value: string) => void;
+  onChosen?: ((value: string) => void) | undefined;
 }
 
 /** A choice from many; the browser's own list, which every phone draws well. */

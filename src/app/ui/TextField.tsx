@@ -10,16 +10,16 @@ interface TextFieldProps {
   name: string;
   label: ReactNode;
   hint?: ReactNode;
-  unit?: string;
-  type?: 'text' | 'date' | 'datetime-local';
+  unit?: string | undefined;
+  type?: 'text' | 'date' | 'datetime-local' | undefined;
   /** which keyboard a phone shows */
-  inputMode?: HTMLAttributes<HTMLInputElement>['inputMode'];
-  placeholder?: string;
+  inputMode?: HTMLAttributes<HTMLInputElement>['inputMode'] | undefined;
+  placeholder?: string | undefined;
   /** suggestions to choose from, free text still allowed */
-  suggestions?: readonly string[];
+  suggestions?: readonly string[] | undefined;
   /** prefix of the fields that a fix patches */
-  prefix?: string;
-  big?: boolean;
+  prefix?: string | undefined;
+  big?: boolean | undefined;
   inputId?: string;
 }
 

@@ -26,7 +26,7 @@ import {
   type Preferences,
   type Scribe,
 } from '../../../records';
-import { readHarvestForm, freshHarvest } from '../../forms/harvestForm';
+import { freshHarvest, harvestEntry } from '../../forms/harvestForm';
 import { FormReader, type Parsed } from '../../forms/parsed';
 import { lotRecords } from './lotsOfDay';
 
@@ -101,7 +101,7 @@ export function readFew(form: FewForm, preferences: Preferences, today: string):
     reader.fail('mass', 'Type what the honey weighs, such as 4.2, or leave it empty.');
   }
   if (form.name.trim() === '') reader.fail('name', 'Give it a name that you find again.');
-  const day = readHarvestForm(
+  const day = harvestEntry.read(
     { ...freshHarvest(today, preferences), name: form.name },
     preferences,
   );

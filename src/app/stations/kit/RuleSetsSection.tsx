@@ -4,12 +4,12 @@ import type { OwnRuleSet } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useBook } from '../../data/useBook';
 import { useEditing } from '../../data/useEditing';
-import { FRESH_RULE_SET, readRuleSetForm, ruleSetFormOf } from '../../forms/ruleSetForm';
+import { Field } from '../../entry/Field';
+import { ruleSetEntry } from '../../forms/ruleSetForm';
 import { Button } from '../../ui/Button';
 import { EntryRow } from '../../ui/EntryRow';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { SheetSection } from '../../ui/SheetSection';
-import { TextField } from '../../ui/TextField';
 
 function factsOf({ content }: OwnRuleSet): string[] {
   const { edition, ordinaryPercent, heatherPercent } = content;
@@ -24,20 +24,16 @@ function factsOf({ content }: OwnRuleSet): string[] {
   ];
 }
 
-const LIMITS = [
-  ['ordinary', 'Highest moisture', ''],
-  ['heather', 'Of heather (ling) honey', 'The same where it is no exception'],
-  ['bakersOrdinary', 'Of baker’s honey', 'Empty where there is no such grade'],
-  ['bakersHeather', 'Of baker’s heather honey', 'Empty where there is no such grade'],
-] as const;
-
 /** Limits of the keeper's own, beside the shipped ones: of a country, a buyer, a label. */
 export function RuleSetsSection(): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const own = useBook()?.ownRuleSets ?? [];
   const editing = useEditing<OwnRuleSet>();
   const { record } = editing;
-  const formOf = useMemo(() => (record ? ruleSetFormOf(record.content) : FRESH_RULE_SET), [record]);
+  const formOf = useMemo(
+    () => ruleSetEntry.fill(record?.content ?? {}, preferences),
+    [record, preferences],
+  );
   return (
     <SheetSection
       id="rule-sets"
@@ -67,27 +63,17 @@ export function RuleSetsSection(): ReactElement {
         title={record ? record.content.name : 'A rule set of your own'}
         description={LOCAL_LAW_DECIDES}
         formOf={formOf}
-        parse={(form) => readRuleSetForm(form, preferences)}
+        parse={(form) => ruleSetEntry.read(form, preferences)}
       >
-        <TextField name="name" label="Name" />
-        <TextField
-          name="edition"
-          label="Edition"
-          hint="Where and when you read it; it is printed beside every limit"
-        />
+        <Field of={ruleSetEntry} at="name" />
+        <Field of={ruleSetEntry} at="edition" />
         <div className="grid gap-5 sm:grid-cols-2">
-          {LIMITS.map(([name, label, hint]) => (
-            <TextField
-              key={name}
-              name={name}
-              label={label}
-              unit="%"
-              inputMode="decimal"
-              {...(hint !== '' && { hint })}
-            />
-          ))}
+          <Field of={ruleSetEntry} at="ordinaryPercent" />
+          <Field of={ruleSetEntry} at="heatherPercent" />
+          <Field of={ruleSetEntry} at="bakersOrdinaryPercent" />
+          <Field of={ruleSetEntry} at="bakersHeatherPercent" />
         </div>
-        <TextField name="note" label="Note" />
+        <Field of={ruleSetEntry} at="note" />
       </EntrySheet>
     </SheetSection>
   );

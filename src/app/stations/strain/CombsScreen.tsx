@@ -16,10 +16,10 @@ import type {
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import {
+  USUAL_TOOL,
+  frameWeighingEntry,
   frameWeighingFormOf,
-  readFrameWeighingForm,
-  readToolForm,
-  toolFormOf,
+  toolEntry,
 } from '../../forms/lineForms';
 import { durationText } from '../../format/clock';
 import { FACE_NAMES, TOOL_NAMES, toolName } from '../../format/strainWords';
@@ -99,8 +99,8 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
         what="the tool"
         title={record ? record.content.name : 'A tool of your own'}
         description="Its own times and losses; the plan takes them from the day’s sheet."
-        formOf={toolFormOf(record?.content ?? null)}
-        parse={(form) => readToolForm(form, preferences)}
+        formOf={toolEntry.fill(record?.content ?? USUAL_TOOL, preferences)}
+        parse={(form) => toolEntry.read(form, preferences)}
       >
         <ToolFields />
       </EntrySheet>
@@ -181,7 +181,11 @@ function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
           last?.tareKg ?? USUAL_TARE_KG,
           preferences,
         )}
-        parse={(form) => readFrameWeighingForm(form, preferences, record?.content.takenAt ?? now)}
+        parse={(form) =>
+          frameWeighingEntry.read(form, preferences, {
+            rest: { takenAt: record?.content.takenAt ?? now },
+          })
+        }
       >
         <FrameWeighingFields />
       </EntrySheet>

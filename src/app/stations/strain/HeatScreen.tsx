@@ -8,7 +8,6 @@ import {
   type HeatBand,
 } from '../../../core';
 import {
-  HEAT_OCCASIONS,
   lotHeat,
   type HeatSpell,
   type LotFile,
@@ -19,19 +18,18 @@ import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../..
 import { useMoment } from '../../data/useMeters';
 import { useNow } from '../../data/useNow';
 import { useRooms } from '../../data/useRooms';
-import { freshLogHeat, readLogHeatForm } from '../../forms/logHeatForm';
-import { heatFormOf, readHeatForm } from '../../forms/strainForms';
+import { Field } from '../../entry/Field';
+import { freshLogHeat, logHeatForm, readLogHeatForm } from '../../forms/logHeatForm';
+import { freshHeat, heatEntry, readHeatForm } from '../../forms/strainForms';
 import { spanText } from '../../format/clock';
 import { OCCASION_NAMES } from '../../format/strainWords';
-import { formatQuantity, unitOf } from '../../format/units';
+import { formatQuantity } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { PlainTable } from '../../ui/PlainTable';
-import { SelectField } from '../../ui/SelectField';
 import { SheetSection } from '../../ui/SheetSection';
-import { TextField } from '../../ui/TextField';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { WarmingSection } from './parts/WarmingSection';
 
@@ -172,27 +170,15 @@ function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElement {
 }
 
 function HeatFields(): ReactElement {
-  const degrees = unitOf('temperature', useAppSelector(selectPreferences)).name;
   return (
     <div className="space-y-5">
-      <SelectField
-        name="occasion"
-        label="What for"
-        options={HEAT_OCCASIONS.map((value) => ({ value, label: OCCASION_NAMES[value] }))}
-      />
+      <Field of={heatEntry} at="occasion" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="temperature"
-          label="The honey had"
-          unit={degrees}
-          inputMode="decimal"
-          big
-          hint="The honey itself, not the cabinet"
-        />
-        <TextField name="days" label="for" unit="days" inputMode="decimal" big />
+        <Field of={heatEntry} at="spells.temperatureC" big />
+        <Field of={heatEntry} at="spells.days" big />
       </div>
-      <TextField name="startedAt" label="From" type="datetime-local" />
-      <TextField name="remark" label="Remark" />
+      <Field of={heatEntry} at="startedAt" />
+      <Field of={heatEntry} at="remark" />
     </div>
   );
 }
@@ -200,22 +186,17 @@ function HeatFields(): ReactElement {
 function LogFields({ rooms }: { rooms: readonly RoomFile[] }): ReactElement {
   return (
     <div className="space-y-5">
-      <SelectField
-        name="roomId"
-        label="Logger of the room"
-        options={rooms.map(({ room }) => ({ value: room.entityId, label: room.content.name }))}
-        hint="The honey is taken to be as warm as the air about it"
+      <Field
+        of={logHeatForm}
+        at="roomId"
+        choices={rooms.map(({ room }) => ({ value: room.entityId, label: room.content.name }))}
       />
-      <SelectField
-        name="occasion"
-        label="What for"
-        options={HEAT_OCCASIONS.map((value) => ({ value, label: OCCASION_NAMES[value] }))}
-      />
+      <Field of={logHeatForm} at="occasion" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="from" label="From" type="datetime-local" />
-        <TextField name="to" label="To" type="datetime-local" />
+        <Field of={logHeatForm} at="startedAt" />
+        <Field of={logHeatForm} at="until" />
       </div>
-      <TextField name="remark" label="Remark" />
+      <Field of={logHeatForm} at="remark" />
     </div>
   );
 }
@@ -234,7 +215,10 @@ function LogSpell({ file, rooms }: LogSpellProps): ReactElement | null {
     () => rooms.filter((one) => one.logs.some((log) => log.content.place === 'inside')),
     [rooms],
   );
-  const formOf = useMemo(() => freshLogHeat(logged, moment), [logged, moment]);
+  const formOf = useMemo(
+    () => freshLogHeat(logged, moment, preferences),
+    [logged, moment, preferences],
+  );
   if (logged.length === 0) return null;
   return (
     <>
@@ -268,7 +252,7 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
   const moisture = useLotMoisture(file, VISCOSITY_RANGE_PERCENT);
   const heat = useMemo(() => lotHeat(file, rooms ?? NO_ROOMS, nowMs), [file, rooms, nowMs]);
   const formOf = useMemo(
-    () => heatFormOf(record?.content ?? null, moment, preferences),
+    () => heatEntry.fill(record?.content ?? freshHeat(moment), preferences),
     [record, moment, preferences],
   );
   return (

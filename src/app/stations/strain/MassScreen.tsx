@@ -1,15 +1,10 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { VISCOSITY_RANGE_PERCENT, type MassEstimate, type YieldShare } from '../../../core';
-import {
-  WEIGHED_STAGES,
-  lotMass,
-  type LotFile,
-  type LotMass,
-  type Weighing,
-} from '../../../records';
+import { lotMass, type LotFile, type LotMass, type Weighing } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
-import { readWeighingForm, weighingFormOf } from '../../forms/strainForms';
+import { Field } from '../../entry/Field';
+import { weighingEntry, weighingFormOf } from '../../forms/strainForms';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
 import { STAGE_NAMES } from '../../format/strainWords';
@@ -20,9 +15,7 @@ import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { PageLink } from '../../ui/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
-import { SelectField } from '../../ui/SelectField';
 import { SheetSection } from '../../ui/SheetSection';
-import { TextField } from '../../ui/TextField';
 import { JarsSection } from './parts/JarsSection';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { FoldSummary } from '../../ui/FoldSummary';
@@ -128,20 +121,15 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
 }
 
 function WeighingFields(): ReactElement {
-  const mass = unitOf('mass', useAppSelector(selectPreferences)).name;
   return (
     <div className="space-y-5">
-      <SelectField
-        name="stage"
-        label="Honey"
-        options={WEIGHED_STAGES.map((value) => ({ value, label: STAGE_NAMES[value] }))}
-      />
+      <Field of={weighingEntry} at="stage" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="mass" label="Weighs, tare taken off" unit={mass} inputMode="decimal" big />
-        <TextField name="plusMinus" label="Known to ±" unit={mass} inputMode="decimal" />
+        <Field of={weighingEntry} at="massKg" big />
+        <Field of={weighingEntry} at="plusMinusKg" />
       </div>
-      <TextField name="weighedAt" label="Weighed" type="datetime-local" />
-      <TextField name="remark" label="Remark" />
+      <Field of={weighingEntry} at="weighedAt" />
+      <Field of={weighingEntry} at="remark" />
     </div>
   );
 }
@@ -217,7 +205,7 @@ function MassView({ file }: { file: LotFile }): ReactElement {
         title="Honey weighed on its way"
         description="What is weighed closes the balance; what is not stands with a usual share."
         formOf={weighingFormOf(record?.content ?? null, moment, preferences)}
-        parse={(form) => readWeighingForm(form, preferences)}
+        parse={(form) => weighingEntry.read(form, preferences)}
       >
         <WeighingFields />
       </EntrySheet>

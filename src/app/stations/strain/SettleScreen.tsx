@@ -4,45 +4,30 @@ import type { LotFile, SettlingRecord } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useNow } from '../../data/useNow';
-import { freshSettling, readSettlingForm, settlingFormOf } from '../../forms/strainForms';
-import { unitOf } from '../../format/units';
+import { Field } from '../../entry/Field';
+import { freshSettling, settlingEntry } from '../../forms/strainForms';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/EntrySheet';
-import { TextField } from '../../ui/TextField';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { SettlingView } from './parts/SettlingView';
 
 function SettlingFields(): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const degrees = unitOf('temperature', preferences).name;
-  const length = unitOf('length', preferences).name;
   return (
     <div className="space-y-5">
-      <TextField name="name" label="Vessel" hint="Such as “settling tank”, “pails 1 to 4”" />
+      <Field of={settlingEntry} at="name" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="height" label="Honey stands" unit={length} inputMode="decimal" big />
-        <TextField name="diameter" label="Across" unit={length} inputMode="decimal" />
-        <TextField name="start" label="Honey when filled" unit={degrees} inputMode="decimal" />
-        <TextField name="room" label="The room" unit={degrees} inputMode="decimal" />
-        <TextField name="moisture" label="Its water" unit="%" inputMode="decimal" />
-        <TextField
-          name="mesh"
-          label="Strained through"
-          unit="µm"
-          inputMode="decimal"
-          hint="Empty: not strained"
-        />
-        <TextField name="filledAt" label="Filled" type="datetime-local" />
-        <TextField
-          name="endedAt"
-          label="Stood until"
-          type="datetime-local"
-          hint="Empty: it stands"
-        />
+        <Field of={settlingEntry} at="heightCm" big />
+        <Field of={settlingEntry} at="diameterCm" />
+        <Field of={settlingEntry} at="startC" />
+        <Field of={settlingEntry} at="roomC" />
+        <Field of={settlingEntry} at="moisturePercent" />
+        <Field of={settlingEntry} at="strainedUm" />
+        <Field of={settlingEntry} at="filledAt" />
+        <Field of={settlingEntry} at="endedAt" />
       </div>
-      <TextField name="remark" label="Remark" />
+      <Field of={settlingEntry} at="remark" />
     </div>
   );
 }
@@ -55,7 +40,7 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
   const record = edited === 'new' ? null : edited;
   const moisture = useLotMoisture(file, VISCOSITY_RANGE_PERCENT);
   const formOf = useMemo(
-    () => settlingFormOf(record?.content ?? freshSettling(moment, moisture), preferences),
+    () => settlingEntry.fill(record?.content ?? freshSettling(moment, moisture), preferences),
     [record, moment, moisture, preferences],
   );
   const isHeather = file.lot.content.honeyKind === 'heather';
@@ -98,7 +83,9 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
         title={record ? record.content.name : 'Stands to clear'}
         description="Cover it: open honey takes up water from damp air."
         formOf={formOf}
-        parse={(form) => readSettlingForm(form, preferences, record?.content ?? null)}
+        parse={(form) =>
+          settlingEntry.read(form, preferences, { rest: { skims: record?.content.skims ?? [] } })
+        }
       >
         <SettlingFields />
       </EntrySheet>

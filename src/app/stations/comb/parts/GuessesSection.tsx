@@ -4,12 +4,12 @@ import { useAllLotRecords } from '../../../../db';
 import { lotFilesOf, vesselsOf, type LotFile } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
-import { FRESH_GUESS, readGuessForm } from '../../../forms/guessForm';
-import { formatQuantity, unitOf } from '../../../format/units';
+import { Field } from '../../../entry/Field';
+import { guessEntry } from '../../../forms/guessForm';
+import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 
 /** What the lots of a day weighed in all; null while some of it has not been weighed. */
 function weighedKg(files: readonly LotFile[], harvestId: string): number | null {
@@ -79,16 +79,11 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
         what="the guess"
         title="Guess the crop"
         description="Closest wins, and so does the closest that does not go over."
-        formOf={FRESH_GUESS}
-        parse={(form) => readGuessForm(form, preferences)}
+        formOf={guessEntry.fill({}, preferences)}
+        parse={(form) => guessEntry.read(form, preferences)}
       >
-        <TextField name="who" label="Who guesses" />
-        <TextField
-          name="mass"
-          label="Honey of this day"
-          unit={unitOf('mass', preferences).name}
-          inputMode="decimal"
-        />
+        <Field of={guessEntry} at="who" />
+        <Field of={guessEntry} at="kg" />
       </EntrySheet>
     </SheetSection>
   );

@@ -1,58 +1,31 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
-import { CLEARING_METHODS, type Book } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
+import { type Book } from '../../../../records';
 import { useRuleSetChoices } from '../../../data/useRuleSets';
-import type { HarvestForm } from '../../../forms/harvestForm';
-import { unitOf } from '../../../format/units';
-import { ChoiceField } from '../../../ui/ChoiceField';
+import { Field } from '../../../entry/Field';
+import { harvestEntry, type HarvestForm } from '../../../forms/harvestForm';
 import { usePatch } from '../../../ui/FormFrame';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 import { TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
-
-const CLEARING_NAMES: Readonly<Record<(typeof CLEARING_METHODS)[number], string>> = {
-  none: 'Not decided',
-  'escape-board': 'Escape boards',
-  scent: 'Scented board or cloth',
-  smoke: 'Smoke',
-  brush: 'Brushing',
-  blower: 'Blower',
-};
 
 /** How bees are cleared from the boxes. */
 function ClearingFields(): ReactElement {
   const { watch } = useFormContext<HarvestForm>();
   const patch = usePatch();
-  const method = watch('method');
+  const method = watch('clearing.method');
   return (
     <>
-      <SelectField
-        name="method"
-        label="Bees are cleared by"
-        options={choicesOf(CLEARING_METHODS, CLEARING_NAMES)}
-        onChosen={(value) => patch({ leadDays: value === 'escape-board' ? '3' : '' })}
+      <Field
+        of={harvestEntry}
+        at="clearing.method"
+        onChosen={(value) => patch({ 'clearing.leadDays': value === 'escape-board' ? '3' : '' })}
       />
-      {method === 'escape-board' && (
-        <TextField
-          name="leadDays"
-          label="Days ahead"
-          inputMode="numeric"
-          hint="Today reminds you when the boards go on"
-        />
-      )}
+      {method === 'escape-board' && <Field of={harvestEntry} at="clearing.leadDays" />}
       {method === 'scent' && (
         <div className="grid gap-5 sm:grid-cols-2">
-          <TextField name="agent" label="Agent, as on its label" />
-          <TextField
-            name="contactHours"
-            label="Left on for"
-            unit="h"
-            inputMode="decimal"
-            hint="A scent left on open comb can taint it"
-          />
+          <Field of={harvestEntry} at="clearing.agent" />
+          <Field of={harvestEntry} at="clearing.contactHours" />
         </div>
       )}
     </>
@@ -61,7 +34,6 @@ function ClearingFields(): ReactElement {
 
 /** Everything that is said of a day at the hives. */
 export function HarvestFields({ book }: { book: Book }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
   const patch = usePatch();
   const { watch } = useFormContext<HarvestForm>();
   const ruleSetChoices = useRuleSetChoices(watch('ruleSetId'));
@@ -73,56 +45,38 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
   return (
     <>
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="name" label="Name" placeholder="Marsh, first visit" />
-        <TextField name="day" label="Day" type="date" />
+        <Field of={harvestEntry} at="name" />
+        <Field of={harvestEntry} at="day" />
       </div>
-      <SelectField
-        name="schoolId"
-        label="School that judges"
-        options={schools.map((one) => ({ value: one.id, label: one.name }))}
+      <Field
+        of={harvestEntry}
+        at="schoolId"
+        choices={schools.map((one) => ({ value: one.id, label: one.name }))}
         onChosen={takeOver}
       />
-      <SelectField name="timing" label="Timing" options={choicesOf(TIMINGS, TIMING_NAMES)} />
-      <ChoiceField name="stays" label="What stays" choices={choicesOf(STAY_RULES, STAY_NAMES)} />
-      <SelectField
-        name="flowId"
-        label="Flow"
-        options={[
+      <Field of={harvestEntry} at="timing" choices={choicesOf(TIMINGS, TIMING_NAMES)} />
+      <Field of={harvestEntry} at="stays" choices={choicesOf(STAY_RULES, STAY_NAMES)} />
+      <Field
+        of={harvestEntry}
+        at="flowId"
+        choices={[
           { value: '', label: 'None named' },
           ...book.flows.map(({ entityId, content }) => ({
             value: entityId,
             label: `${content.name}, ${content.expectedStart.slice(0, 4)}`,
           })),
         ]}
-        hint="Says until when bees can finish a frame that goes back"
       />
       <ClearingFields />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="temperature"
-          label="Warmth of the days to come"
-          unit={unitOf('temperature', preferences).name}
-          inputMode="decimal"
-        />
-        <TextField name="humidity" label="Humidity of the air" unit="%" inputMode="decimal" />
-        <SelectField name="ruleSetId" label="Rule set" options={ruleSetChoices} />
-        <TextField name="target" label="Your target" unit="%" inputMode="decimal" />
-        <ChoiceField
-          name="honeyKind"
-          label="Kind of honey"
-          choices={[
-            { value: 'ordinary', label: 'Ordinary' },
-            { value: 'heather', label: 'Heather (ling)' },
-          ]}
-        />
-        <TextField
-          name="bucket"
-          label="A bucket holds"
-          unit={unitOf('mass', preferences).name}
-          inputMode="decimal"
-        />
+        <Field of={harvestEntry} at="outdoorTemperatureC" />
+        <Field of={harvestEntry} at="relativeHumidity" />
+        <Field of={harvestEntry} at="ruleSetId" choices={ruleSetChoices} />
+        <Field of={harvestEntry} at="targetPercent" />
+        <Field of={harvestEntry} at="honeyKind" />
+        <Field of={harvestEntry} at="bucketKg" />
       </div>
-      <TextField name="remark" label="Remark" />
+      <Field of={harvestEntry} at="remark" />
     </>
   );
 }

@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { Book, Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { isoDay } from '../../../format/dates';
-import { freshHarvest, harvestFormOf, readHarvestForm } from '../../../forms/harvestForm';
+import { freshHarvest, harvestEntry } from '../../../forms/harvestForm';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { HarvestFields } from './HarvestFields';
 
@@ -21,7 +21,7 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
   const formOf = useMemo(
     () =>
       harvest
-        ? harvestFormOf(harvest.content, preferences)
+        ? harvestEntry.fill(harvest.content, preferences)
         : freshHarvest(isoDay(new Date()), preferences),
     [harvest, preferences],
   );
@@ -34,7 +34,7 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
       title={harvest ? 'The day' : 'A day at the hives'}
       description="The school, the flow and how bees are cleared. Everything judged on this day hangs on it."
       formOf={formOf}
-      parse={(form) => readHarvestForm(form, preferences)}
+      parse={(form) => harvestEntry.read(form, preferences)}
     >
       <HarvestFields book={book} />
     </EntrySheet>

@@ -10,11 +10,9 @@ import {
 import { useRecordsOf } from '../../../../db';
 import { current, type OwnSchool } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import { readSchoolForm, schoolFormOf } from '../../../forms/schoolForm';
-import { ChoiceField } from '../../../ui/ChoiceField';
+import { Field } from '../../../entry/Field';
+import { schoolEntry } from '../../../forms/schoolForm';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 
@@ -35,7 +33,7 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
     (one): one is OwnSchool => one.kind === 'school' && one.entityId === school.id,
   );
   const formOf = useMemo(() => {
-    const form = schoolFormOf(school);
+    const form = schoolEntry.fill(school, preferences);
     return own ? form : { ...form, name: `${form.name}, ours` };
   }, [school, own]);
   if (!records) return null;
@@ -49,33 +47,20 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
       title={own ? own.content.name : 'A school of your own'}
       description={own ? school.weakPoint : `Begun from “${school.name}”; that one stays as it is.`}
       formOf={formOf}
-      parse={(form) => readSchoolForm(form, preferences)}
+      parse={(form) => schoolEntry.read(form, preferences)}
     >
-      <TextField name="name" label="Name" />
-      <SelectField name="rule" label="Rule" options={choicesOf(CAPPING_RULES, RULE_NAMES)} />
+      <Field of={schoolEntry} at="name" />
+      <Field of={schoolEntry} at="rule" choices={choicesOf(CAPPING_RULES, RULE_NAMES)} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="ripe" label="Capped share asked for" unit="%" inputMode="decimal" />
-        <TextField
-          name="excused"
-          label="A clean shake excuses down to"
-          unit="%"
-          inputMode="decimal"
-          hint="Empty: never"
-        />
+        <Field of={schoolEntry} at="ripeShare" />
+        <Field of={schoolEntry} at="excusedShare" />
       </div>
-      <ChoiceField
-        name="stopsAt"
-        label="Not taken from"
-        choices={[
-          { value: 'drops', label: 'Drops at the shake' },
-          { value: 'runs', label: 'Running honey' },
-        ]}
-      />
-      <SelectField name="drying" label="Drying" options={choicesOf(DRYING_WAYS, DRYING_NAMES)} />
-      <SelectField name="meter" label="Meter" options={choicesOf(METER_NEEDS, METER_NAMES)} />
-      <SelectField name="timing" label="Timing" options={choicesOf(TIMINGS, TIMING_NAMES)} />
-      <ChoiceField name="stays" label="What stays" choices={choicesOf(STAY_RULES, STAY_NAMES)} />
-      <TextField name="weakPoint" label="Its weak point" />
+      <Field of={schoolEntry} at="stopsAt" />
+      <Field of={schoolEntry} at="drying" choices={choicesOf(DRYING_WAYS, DRYING_NAMES)} />
+      <Field of={schoolEntry} at="meter" choices={choicesOf(METER_NEEDS, METER_NAMES)} />
+      <Field of={schoolEntry} at="timing" choices={choicesOf(TIMINGS, TIMING_NAMES)} />
+      <Field of={schoolEntry} at="stays" choices={choicesOf(STAY_RULES, STAY_NAMES)} />
+      <Field of={schoolEntry} at="weakPoint" />
     </EntrySheet>
   );
 }

@@ -1,13 +1,12 @@
 import { useMemo, type ReactElement } from 'react';
 import type { Book, Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { flowFormOf, freshFlow, readFlowForm } from '../../../forms/flowForm';
+import { Field } from '../../../entry/Field';
+import { flowEntry, freshFlow } from '../../../forms/flowForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { ChecksField } from '../../../ui/ChecksField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { EntryRow } from '../../../ui/EntryRow';
 import { FlowLines } from './FlowLines';
 import { useEditing } from '../../../data/useEditing';
@@ -28,7 +27,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
   const editing = useEditing<Flow>();
   const { record } = editing;
   const formOf = useMemo(
-    () => (record ? flowFormOf(record.content) : freshFlow(isoDay(new Date()))),
+    () => flowEntry.fill(record?.content ?? freshFlow(isoDay(new Date())), preferences),
     [record],
   );
   return (
@@ -62,24 +61,24 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
         title={record ? record.content.name : 'A flow'}
         description="Expected bloom often differs from the bloom that comes; write down both."
         formOf={formOf}
-        parse={(form) => readFlowForm(form, preferences)}
+        parse={(form) => flowEntry.read(form, preferences)}
       >
         <div className="grid gap-5 sm:grid-cols-2">
-          <TextField name="name" label="Name" />
-          <TextField name="plant" label="Plant" />
-          <TextField name="expectedStart" label="Expected from" type="date" />
-          <TextField name="expectedEnd" label="Expected to" type="date" />
-          <TextField name="observedStart" label="Seen from" type="date" />
-          <TextField name="observedEnd" label="Seen to" type="date" />
+          <Field of={flowEntry} at="name" />
+          <Field of={flowEntry} at="plant" />
+          <Field of={flowEntry} at="expectedStart" />
+          <Field of={flowEntry} at="expectedEnd" />
+          <Field of={flowEntry} at="observedStart" />
+          <Field of={flowEntry} at="observedEnd" />
         </div>
         {book.yards.length > 0 && (
-          <ChecksField
-            name="yardIds"
-            label="Yards in reach"
+          <Field
+            of={flowEntry}
+            at="yardIds"
             choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
           />
         )}
-        <TextField name="remark" label="Remark" />
+        <Field of={flowEntry} at="remark" />
       </EntrySheet>
     </SheetSection>
   );

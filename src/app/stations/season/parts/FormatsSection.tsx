@@ -2,13 +2,13 @@ import { useMemo, type ReactElement } from 'react';
 import { useRecordsOf } from '../../../../db';
 import { current, type Book, type OwnFormat } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import { FRESH_FORMAT, formatFormOf, readFormatForm } from '../../../forms/formatForm';
-import { formatQuantity, unitOf } from '../../../format/units';
+import { Field } from '../../../entry/Field';
+import { formatEntry } from '../../../forms/formatForm';
+import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 import { FoldSummary } from '../../../ui/FoldSummary';
@@ -24,10 +24,9 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
   const editing = useEditing<OwnFormat>();
   const { record } = editing;
   const formOf = useMemo(
-    () => (record ? formatFormOf(record.content, preferences) : FRESH_FORMAT),
+    () => formatEntry.fill(record?.content ?? {}, preferences),
     [record, preferences],
   );
-  const mass = unitOf('mass', preferences).name;
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 2);
   return (
     <SheetSection
@@ -65,12 +64,12 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
         title={record ? record.content.name : 'A frame of your own'}
         description="Area inside the wood, and what frame and box weigh empty."
         formOf={formOf}
-        parse={(form) => readFormatForm(form, preferences)}
+        parse={(form) => formatEntry.read(form, preferences)}
       >
-        <TextField name="name" label="Name" />
-        <TextField name="area" label="Comb of one side" unit="dm²" inputMode="decimal" />
-        <TextField name="frameTare" label="Empty frame" unit={mass} inputMode="decimal" />
-        <TextField name="boxTare" label="Empty box" unit={mass} inputMode="decimal" />
+        <Field of={formatEntry} at="name" />
+        <Field of={formatEntry} at="areaDm2" />
+        <Field of={formatEntry} at="frameTareKg" />
+        <Field of={formatEntry} at="boxTareKg" />
       </EntrySheet>
     </SheetSection>
   );

@@ -2,16 +2,15 @@ import { useMemo, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { colonyOf, type Book, type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { freshGiven, givenFormOf, readGivenForm, type GivenForm } from '../../../forms/givenForm';
+import type { FormOf } from '../../../entry/codec';
+import { Field } from '../../../entry/Field';
+import { givenEntry } from '../../../forms/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
-import { formatQuantity, unitOf } from '../../../format/units';
+import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { ChecksField } from '../../../ui/ChecksField';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { ErrorOf } from '../../../ui/ErrorOf';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 
@@ -38,16 +37,16 @@ function factsOf(record: GivenRecord, book: Book, preferences: Preferences): str
 
 /** One hive, some, or a whole yard at a tap. */
 function GivenHives({ book }: { book: Book }): ReactElement {
-  const { watch, setValue } = useFormContext<GivenForm>();
+  const { watch, setValue } = useFormContext<FormOf<typeof givenEntry.fields>>();
   const chosen = watch('colonyIds');
   const hivesOf = (yardId: string): string[] =>
     book.colonies.filter((one) => one.content.yardId === yardId).map((one) => one.entityId);
   const yards = book.yards.filter((one) => hivesOf(one.entityId).length > 1);
   return (
     <div>
-      <ChecksField
-        name="colonyIds"
-        label="Hives"
+      <Field
+        of={givenEntry}
+        at="colonyIds"
         choices={book.colonies.map((one) => ({ value: one.entityId, label: one.content.name }))}
       />
       <ErrorOf name="colonyIds" />
@@ -71,44 +70,22 @@ function GivenHives({ book }: { book: Book }): ReactElement {
 }
 
 function GivenFields({ book }: { book: Book }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const degrees = unitOf('temperature', preferences).name;
   return (
     <>
-      <ChoiceField
-        name="givenKind"
-        label="What"
-        choices={[
-          { value: 'treatment', label: 'Treatment' },
-          { value: 'feed', label: 'Feed' },
-        ]}
-      />
-      <TextField name="name" label="Product or feed" hint="As its label says" />
+      <Field of={givenEntry} at="givenKind" />
+      <Field of={givenEntry} at="name" />
       <GivenHives book={book} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="fromDay" label="From" type="date" />
-        <TextField name="toDay" label="To" type="date" hint="Empty while it goes on" />
+        <Field of={givenEntry} at="fromDay" />
+        <Field of={givenEntry} at="toDay" />
       </div>
-      <ChoiceField
-        name="boxesOn"
-        label="Honey boxes meanwhile"
-        choices={[
-          { value: 'no', label: 'Off the hive' },
-          { value: 'yes', label: 'On the hive' },
-        ]}
-      />
-      <TextField
-        name="wait"
-        label="Waiting time of the label"
-        unit="days"
-        inputMode="numeric"
-        hint="After its end; boxes put on before that are blocked. 0 only where the label says none"
-      />
+      <Field of={givenEntry} at="boxesOn" />
+      <Field of={givenEntry} at="waitDays" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="fromTemperature" label="Label: from" unit={degrees} inputMode="decimal" />
-        <TextField name="toTemperature" label="Label: to" unit={degrees} inputMode="decimal" />
+        <Field of={givenEntry} at="fromTemperatureC" />
+        <Field of={givenEntry} at="toTemperatureC" />
       </div>
-      <TextField name="remark" label="Remark" />
+      <Field of={givenEntry} at="remark" />
     </>
   );
 }
@@ -119,7 +96,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
   const editing = useEditing<GivenRecord>();
   const { record } = editing;
   const formOf = useMemo(
-    () => (record ? givenFormOf(record.content, preferences) : freshGiven(isoDay(new Date()))),
+    () => givenEntry.fill(record?.content ?? { fromDay: isoDay(new Date()) }, preferences),
     [record, preferences],
   );
   return (
@@ -151,7 +128,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
         title={record ? record.content.name : 'A treatment or feed'}
         description="Type what the label says; Ripenum knows no products and clears nothing by itself."
         formOf={formOf}
-        parse={(form) => readGivenForm(form, preferences)}
+        parse={(form) => givenEntry.read(form, preferences)}
       >
         <GivenFields book={book} />
       </EntrySheet>

@@ -1,30 +1,15 @@
 import { useMemo, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { CLIMATES } from '../../../../core';
 import { colonyOf, type Book, type Box, type Colony, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { boxFormOf, freshBox, readBoxForm, type BoxForm } from '../../../forms/boxForm';
-import {
-  colonyFormOf,
-  freshColony,
-  readColonyForm,
-  type ColonyForm,
-} from '../../../forms/colonyForm';
-import { FRESH_YARD, readYardForm } from '../../../forms/yardForm';
+import type { FormOf } from '../../../entry/codec';
+import { Field } from '../../../entry/Field';
+import { boxEntry, freshBox, readBoxForm, type BoxForm } from '../../../forms/boxForm';
+import { colonyEntry } from '../../../forms/colonyForm';
+import { yardEntry } from '../../../forms/yardForm';
 import { isoDay } from '../../../format/dates';
-import { unitOf } from '../../../format/units';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 import type { Editing } from '../../../data/useEditing';
-
-const CLIMATE_NAMES = {
-  dry: 'Dry',
-  ordinary: 'Ordinary',
-  damp: 'Damp',
-  'not-said': 'Not known',
-} as const;
 
 export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -38,45 +23,24 @@ export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement
       what="the yard"
       title={record ? record.content.name : 'A yard'}
       description="Where hives stand, and how damp its air is while honey ripens."
-      formOf={record ? record.content : FRESH_YARD}
-      parse={(form) => readYardForm(form, preferences)}
+      formOf={yardEntry.fill(record?.content ?? { climate: 'not-said' }, preferences)}
+      parse={(form) => yardEntry.read(form, preferences)}
     >
-      <TextField name="name" label="Name" />
-      <ChoiceField
-        name="climate"
-        label="Air of the season"
-        choices={CLIMATES.map((value) => ({ value, label: CLIMATE_NAMES[value] }))}
-        hint="In damp air bees cap honey that is wetter"
-      />
-      <TextField name="remark" label="Remark" />
+      <Field of={yardEntry} at="name" />
+      <Field of={yardEntry} at="climate" />
+      <Field of={yardEntry} at="remark" />
     </EntrySheet>
   );
 }
 
 function KeepFields(): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const { watch } = useFormContext<ColonyForm>();
-  const keepBy = watch('keepBy');
+  const { watch } = useFormContext<FormOf<typeof colonyEntry.fields>>();
+  const keepBy = watch('keep.by');
   return (
     <>
-      <ChoiceField
-        name="keepBy"
-        label="You want to leave it"
-        choices={[
-          { value: 'nothing', label: 'No target' },
-          { value: 'frames', label: 'Frames' },
-          { value: 'mass', label: 'A weight' },
-        ]}
-      />
-      {keepBy !== 'nothing' && (
-        <TextField
-          name="keep"
-          label="How much"
-          unit={keepBy === 'frames' ? 'frames' : unitOf('mass', preferences).name}
-          inputMode="decimal"
-          hint="Your own target; Ripenum does not know what a colony needs at your place"
-        />
-      )}
+      <Field of={colonyEntry} at="keep.by" />
+      {keepBy === 'frames' && <Field of={colonyEntry} at="keep.frames" />}
+      {keepBy === 'mass' && <Field of={colonyEntry} at="keep.kg" />}
     </>
   );
 }
@@ -91,7 +55,7 @@ export function ColonySheet({
   const preferences = useAppSelector(selectPreferences);
   const { record, parent } = editing;
   const formOf = useMemo(
-    () => (record ? colonyFormOf(record.content, preferences) : freshColony(parent)),
+    () => colonyEntry.fill(record?.content ?? { yardId: parent }, preferences),
     [record, parent, preferences],
   );
   return (
@@ -104,88 +68,55 @@ export function ColonySheet({
       title={record ? record.content.name : 'A hive'}
       description="A colony, by the name or number on its hive."
       formOf={formOf}
-      parse={(form) => readColonyForm(form, preferences)}
+      parse={(form) => colonyEntry.read(form, preferences)}
     >
-      <TextField name="name" label="Name or number" />
-      <SelectField
-        name="yardId"
-        label="Yard"
-        options={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
+      <Field of={colonyEntry} at="name" />
+      <Field
+        of={colonyEntry}
+        at="yardId"
+        choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
       />
       <KeepFields />
-      <ChoiceField
-        name="health"
-        label="Health"
-        choices={[
-          { value: 'sound', label: 'Sound' },
-          { value: 'unknown', label: 'Not known' },
-          { value: 'suspect', label: 'In doubt' },
-        ]}
-        hint="Unknown or in doubt: nothing of it is fed to other colonies"
-      />
-      <TextField name="remark" label="Remark" />
+      <Field of={colonyEntry} at="health" />
+      <Field of={colonyEntry} at="remark" />
     </EntrySheet>
   );
 }
-
-const YES_NO = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
-] as const;
 
 function BoxFields({ book }: { book: Book }): ReactElement {
   const { watch } = useFormContext<BoxForm>();
   const tote = watch('boxKind') === 'tote';
   return (
     <>
-      <ChoiceField
-        name="boxKind"
-        label="What it is"
-        choices={[
-          { value: 'box', label: 'Hive box' },
-          { value: 'tote', label: 'Tote' },
-        ]}
-      />
+      <Field of={boxEntry} at="boxKind" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="label" label="Label" />
-        <TextField name="slots" label="Places for frames" inputMode="numeric" />
+        <Field of={boxEntry} at="label" />
+        <Field of={boxEntry} at="slots" />
       </div>
-      <SelectField
-        name="formatId"
-        label="Frame"
-        options={book.formats.map((one) => ({ value: one.id, label: one.name }))}
+      <Field
+        of={boxEntry}
+        at="formatId"
+        choices={book.formats.map((one) => ({ value: one.id, label: one.name }))}
       />
       {!tote && (
         <>
-          <SelectField
-            name="colonyId"
-            label="On hive"
-            options={[
+          <Field
+            of={boxEntry}
+            at="colonyId"
+            choices={[
               { value: '', label: 'On no hive' },
               ...book.colonies.map((one) => ({ value: one.entityId, label: one.content.name })),
             ]}
           />
           <div className="grid gap-5 sm:grid-cols-2">
-            <TextField name="onDay" label="On the hive since" type="date" hint="Empty: not known" />
-            <TextField name="offDay" label="Off since" type="date" hint="Empty while it is on" />
+            <Field of={boxEntry} at="onDay" />
+            <Field of={boxEntry} at="offDay" />
           </div>
-          <ChoiceField
-            name="role"
-            label="For"
-            choices={[
-              { value: 'honey', label: 'Honey' },
-              { value: 'brood', label: 'Brood' },
-            ]}
-          />
-          <ChoiceField name="excluder" label="Excluder under it" choices={YES_NO} />
-          <ChoiceField
-            name="newComb"
-            label="New comb"
-            choices={YES_NO}
-            hint="New comb sags when warm: cool it before uncapping"
-          />
-          <TextField name="lastHoney" label="Honey last in it" />
-          <ChoiceField name="cleanedSince" label="Cleaned since" choices={YES_NO} />
+          <Field of={boxEntry} at="role" />
+          <Field of={boxEntry} at="excluder" />
+          <Field of={boxEntry} at="newComb" />
+          <Field of={boxEntry} at="lastHoney" />
+          <Field of={boxEntry} at="cleanedSince" />
         </>
       )}
     </>
@@ -196,8 +127,8 @@ export function BoxSheet({ editing, book }: { editing: Editing<Box>; book: Book 
   const preferences = useAppSelector(selectPreferences);
   const { record, parent } = editing;
   const formOf = useMemo(
-    () => (record ? boxFormOf(record.content) : freshBox(parent, isoDay(new Date()))),
-    [record, parent],
+    () => boxEntry.fill(record?.content ?? freshBox(parent, isoDay(new Date())), preferences),
+    [record, parent, preferences],
   );
   const parse = (form: BoxForm) =>
     readBoxForm(form, preferences, {

@@ -4,13 +4,12 @@ import { current, yardOf, type SeasonNote } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useBook } from '../../../data/useBook';
 import { useEditing } from '../../../data/useEditing';
-import { readSeasonNoteForm, seasonNoteFormOf } from '../../../forms/seasonNoteForm';
+import { Field } from '../../../entry/Field';
+import { freshNote, noteEntry } from '../../../forms/seasonNoteForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 
 const NOTE_KINDS = ['season-note'] as const;
 
@@ -63,20 +62,22 @@ export function NotesSection({ year }: { year: number }): ReactElement {
         what="the note"
         title="Do it differently"
         description="It comes back on that day, among what is to be done."
-        formOf={seasonNoteFormOf(record?.content ?? null, new Date())}
-        parse={(form) => readSeasonNoteForm(form, record?.content.year ?? year, preferences)}
+        formOf={noteEntry.fill(record?.content ?? freshNote(new Date()), preferences)}
+        parse={(form) =>
+          noteEntry.read(form, preferences, { rest: { year: record?.content.year ?? year } })
+        }
       >
-        <TextField name="text" label="What to do differently" />
-        <SelectField
-          name="yardId"
-          label="For"
-          options={[
+        <Field of={noteEntry} at="text" />
+        <Field
+          of={noteEntry}
+          at="yardId"
+          choices={[
             { value: '', label: 'All yards' },
             ...(book?.yards ?? []).map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
         />
-        <TextField name="planningDay" label="Comes back on" type="date" />
-        <TextField name="done" label="What became of it" hint="Leave empty while it is open." />
+        <Field of={noteEntry} at="planningDay" />
+        <Field of={noteEntry} at="done" />
       </EntrySheet>
     </SheetSection>
   );

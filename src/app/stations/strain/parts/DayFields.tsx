@@ -1,36 +1,26 @@
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
-import { COMB_FACES, HONEY_KINDS } from '../../../../core';
 import { makeUpCount, makeUpMass, type NamedTool } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
-import type { ExtractionForm } from '../../../forms/extractionForm';
+import { Field } from '../../../entry/Field';
+import { dayEntry, type DayForm } from '../../../forms/extractionForm';
 import { decimalText } from '../../../format/decimal';
-import { FACE_NAMES, toolName } from '../../../format/strainWords';
+import { toolName } from '../../../format/strainWords';
 import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
-import { ChoiceField } from '../../../ui/ChoiceField';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 import { FoldSummary } from '../../../ui/FoldSummary';
-
-const YES_NO = [
-  { value: 'yes', label: 'Yes' },
-  { value: 'no', label: 'No' },
-];
-
-const KIND_NAMES = { ordinary: 'Honey that flows', heather: 'Ling (heather), a gel' } as const;
 
 interface FoldProps {
   title: string;
   /** fields in it: with something wrong in one of them it stays open */
-  fields: readonly (keyof ExtractionForm)[];
+  fields: readonly (keyof DayForm)[];
   children: ReactNode;
 }
 
 /** Some fields of the day, folded away until they are wanted. */
 function Fold({ title, fields, children }: FoldProps): ReactElement {
-  const { errors } = useFormState<ExtractionForm>();
+  const { errors } = useFormState<DayForm>();
   const [isOpen, setOpen] = useState(false);
   const isWrong = fields.some((one) => errors[one] !== undefined);
   return (
@@ -49,14 +39,14 @@ const GRID = 'grid gap-5 sm:grid-cols-2';
 
 function LotOfDay(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
-  const { setValue, getValues } = useFormContext<ExtractionForm>();
+  const { setValue, getValues } = useFormContext<DayForm>();
   const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
   if (files.length === 0) return null;
   const take = (lotId: string): void => {
     const file = files.find((one) => one.lot.entityId === lotId);
     if (!file) return;
-    const set = (field: keyof ExtractionForm, value: string): void =>
-      setValue(field, value, { shouldDirty: true });
+    const set = (field: 'name' | 'honeyKind' | 'frames' | 'honeyKgPerFrame', text: string): void =>
+      setValue(field, text, { shouldDirty: true });
     if (getValues('name').trim() === '')
       set('name', file.lot.content.name || file.lot.content.code);
     set('honeyKind', file.lot.content.honeyKind);
@@ -64,35 +54,27 @@ function LotOfDay(): ReactElement | null {
     if (!made) return;
     const [frames, { massKg }] = [makeUpCount(made), makeUpMass(made)];
     set('frames', String(frames));
-    set('honeyPerFrame', decimalText(unitOf('mass', preferences).fromBase(massKg / frames), 2));
+    set('honeyKgPerFrame', decimalText(unitOf('mass', preferences).fromBase(massKg / frames), 2));
   };
-  return (
-    <SelectField
-      name="lotId"
-      label="Honey of the lot"
-      options={lotOptions(files)}
-      onChosen={take}
-      hint="Brings its frames and their honey; pails can be written down for it afterwards"
-    />
-  );
+  return <Field of={dayEntry} at="lotId" choices={lotOptions(files)} onChosen={take} />;
 }
 
 function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
-  const { setValue, watch } = useFormContext<ExtractionForm>();
+  const { setValue, watch } = useFormContext<DayForm>();
   const take = (kind: string): void => {
     const tool = tools.find((one) => one.kind === kind);
     if (!tool) return;
-    setValue('secondsPerFrame', decimalText(tool.secondsPerFrame, 0), { shouldDirty: true });
-    setValue('toolLoss', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });
+    setValue('tool.secondsPerFrame', decimalText(tool.secondsPerFrame, 0), { shouldDirty: true });
+    setValue('tool.lossShare', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });
   };
   const kinds = tools.filter((one, at) => tools.findIndex((each) => each.kind === one.kind) === at);
-  const chosen = watch('toolKind');
+  const chosen = watch('tool.kind');
   return (
     <>
-      <SelectField
-        name="toolKind"
-        label="Opened with"
-        options={kinds.map((one) => ({ value: one.kind, label: toolName(one) }))}
+      <Field
+        of={dayEntry}
+        at="tool.kind"
+        choices={kinds.map((one) => ({ value: one.kind, label: toolName(one) }))}
         onChosen={take}
         hint={
           chosen === 'hot-knife'
@@ -101,121 +83,66 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
         }
       />
       <div className={GRID}>
-        <TextField name="secondsPerFrame" label="A frame takes" unit="s" inputMode="decimal" />
-        <TextField
-          name="tools"
-          label="Tools"
-          inputMode="numeric"
-          hint="So many can uncap at once"
-        />
-        <TextField name="toolLoss" label="Goes with the wax" unit="%" inputMode="decimal" />
-        <TextField name="rackFrames" label="May wait opened" unit="frames" inputMode="numeric" />
+        <Field of={dayEntry} at="tool.secondsPerFrame" />
+        <Field of={dayEntry} at="tool.count" />
+        <Field of={dayEntry} at="tool.lossShare" />
+        <Field of={dayEntry} at="tool.rackFrames" />
       </div>
     </>
   );
 }
 
-function ExtractorFields({ mass }: { mass: string }): ReactElement {
-  const { watch } = useFormContext<ExtractionForm>();
+function ExtractorFields(): ReactElement {
+  const { watch } = useFormContext<DayForm>();
   return (
-    <Fold
-      title="Extractor"
-      fields={['framesPerLoad', 'spin', 'handle', 'turn', 'extractors', 'left', 'walls', 'sump']}
-    >
-      <ChoiceField
-        name="drive"
-        label="Driven"
-        choices={[
-          { value: 'motor', label: 'By a motor' },
-          { value: 'hand', label: 'By hand' },
-        ]}
-      />
-      <ChoiceField name="turned" label="Frames are turned for the second side" choices={YES_NO} />
+    <Fold title="Extractor" fields={['extractor']}>
+      <Field of={dayEntry} at="extractor.byHand" />
+      <Field of={dayEntry} at="extractor.turned" />
       <div className={GRID}>
-        <TextField name="framesPerLoad" label="Takes" unit="frames" inputMode="numeric" />
-        <TextField
-          name="spin"
-          label={watch('turned') === 'yes' ? 'Each side spins' : 'Spins'}
-          unit="min"
-          inputMode="decimal"
+        <Field of={dayEntry} at="extractor.framesPerLoad" />
+        <Field
+          of={dayEntry}
+          at="extractor.spinMinutes"
+          label={watch('extractor.turned') === 'yes' ? 'Each side spins' : 'Spins'}
         />
-        <TextField name="handle" label="Filling and emptying" unit="min" inputMode="decimal" />
-        {watch('turned') === 'yes' && (
-          <TextField name="turn" label="Turning" unit="min" inputMode="decimal" />
-        )}
-        <TextField name="extractors" label="Extractors" inputMode="numeric" />
-        <TextField name="left" label="Stays in the comb" unit="%" inputMode="decimal" />
-        <TextField name="walls" label="Stays on walls" unit={mass} inputMode="decimal" />
-        <TextField
-          name="sump"
-          label="May wait for the strainer"
-          unit={mass}
-          inputMode="decimal"
-          hint="Room under the basket and in the tank before the strainer"
-        />
+        <Field of={dayEntry} at="extractor.handleMinutes" />
+        {watch('extractor.turned') === 'yes' && <Field of={dayEntry} at="extractor.turnMinutes" />}
+        <Field of={dayEntry} at="extractor.count" />
+        <Field of={dayEntry} at="extractor.leftShare" />
+        <Field of={dayEntry} at="extractor.wallsKg" />
+        <Field of={dayEntry} at="extractor.sumpKg" />
       </div>
     </Fold>
   );
 }
 
-const STRAINER_FIELDS = [
-  'temperature',
-  'moisture',
-  'coarseOpening',
-  'coarseArea',
-  'coarseHead',
-  'fineOpening',
-  'fineArea',
-  'fineHead',
-  'strainers',
-  'scrapeMinutes',
-  'scrapeAt',
-  'pail',
-  'pailsHave',
-  'pailChange',
-] as const;
-
-function StrainerFields({ degrees, mass }: { degrees: string; mass: string }): ReactElement {
+function StrainerFields(): ReactElement {
   return (
-    <Fold title="Strainer, honey and pails" fields={STRAINER_FIELDS}>
+    <Fold
+      title="Strainer, honey and pails"
+      fields={['temperatureC', 'moisturePercent', 'strainer', 'pail']}
+    >
       <div className={GRID}>
-        <TextField
-          name="temperature"
-          label="Honey at the strainer"
-          unit={degrees}
-          inputMode="decimal"
-        />
-        <TextField name="moisture" label="Its water" unit="%" inputMode="decimal" />
+        <Field of={dayEntry} at="temperatureC" />
+        <Field of={dayEntry} at="moisturePercent" />
       </div>
       <div className="grid gap-5 sm:grid-cols-3">
-        <TextField
-          name="coarseOpening"
-          label="Coarse mesh"
-          unit="µm"
-          inputMode="decimal"
-          hint="Empty: none"
-        />
-        <TextField name="coarseArea" label="its area" unit="dm²" inputMode="decimal" />
-        <TextField name="coarseHead" label="honey over it" unit="cm" inputMode="decimal" />
-        <TextField name="fineOpening" label="Fine mesh" unit="µm" inputMode="decimal" />
-        <TextField name="fineArea" label="its area" unit="dm²" inputMode="decimal" />
-        <TextField name="fineHead" label="honey over it" unit="cm" inputMode="decimal" />
+        <Field of={dayEntry} at="strainer.meshes.coarse.openingUm" />
+        <Field of={dayEntry} at="strainer.meshes.coarse.areaDm2" />
+        <Field of={dayEntry} at="strainer.meshes.coarse.headCm" />
+        <Field of={dayEntry} at="strainer.meshes.fine.openingUm" />
+        <Field of={dayEntry} at="strainer.meshes.fine.areaDm2" />
+        <Field of={dayEntry} at="strainer.meshes.fine.headCm" />
       </div>
       <div className={GRID}>
-        <TextField name="strainers" label="Strainers" inputMode="numeric" />
-        <TextField name="scrapeMinutes" label="Scraping takes" unit="min" inputMode="decimal" />
-        <TextField
-          name="scrapeAt"
-          label="Scraped when it runs at"
-          unit="%"
-          inputMode="decimal"
-          hint="Of what the clean mesh lets through"
-        />
+        <Field of={dayEntry} at="strainer.count" />
+        <Field of={dayEntry} at="strainer.scrapeMinutes" />
+        <Field of={dayEntry} at="strainer.scrapeAtShare" />
       </div>
       <div className="grid gap-5 sm:grid-cols-3">
-        <TextField name="pail" label="A pail holds" unit={mass} inputMode="decimal" />
-        <TextField name="pailsHave" label="Pails there are" inputMode="numeric" />
-        <TextField name="pailChange" label="Changing one" unit="min" inputMode="decimal" />
+        <Field of={dayEntry} at="pail.kg" />
+        <Field of={dayEntry} at="pail.have" />
+        <Field of={dayEntry} at="pail.changeMinutes" />
       </div>
     </Fold>
   );
@@ -223,25 +150,17 @@ function StrainerFields({ degrees, mass }: { degrees: string; mass: string }): R
 
 function BeesFields(): ReactElement {
   return (
-    <Fold
-      title="Bees’ hours"
-      fields={['shutFrom', 'shutTo', 'boxesInside', 'carry', 'wetOutFrom', 'wetOut']}
-    >
+    <Fold title="Bees’ hours" fields={['bees']}>
       <p className="text-base">
         While bees fly, doors stay shut and no box is carried in; wet boxes go out after dusk.
       </p>
       <div className={GRID}>
-        <TextField name="shutFrom" label="Doors shut from" hint="Empty: never" />
-        <TextField name="shutTo" label="to" />
-        <TextField
-          name="boxesInside"
-          label="Boxes inside at the start"
-          inputMode="numeric"
-          hint="Empty: all of them"
-        />
-        <TextField name="carry" label="Carrying a box in" unit="min" inputMode="decimal" />
-        <TextField name="wetOutFrom" label="Wet boxes out from" hint="Empty: not on this day" />
-        <TextField name="wetOut" label="each takes" unit="min" inputMode="decimal" />
+        <Field of={dayEntry} at="bees.shutFromMin" />
+        <Field of={dayEntry} at="bees.shutToMin" />
+        <Field of={dayEntry} at="bees.boxesInside" />
+        <Field of={dayEntry} at="bees.carryMinutes" />
+        <Field of={dayEntry} at="bees.wetOutFromMin" />
+        <Field of={dayEntry} at="bees.wetOutMinutes" />
       </div>
     </Fold>
   );
@@ -249,44 +168,29 @@ function BeesFields(): ReactElement {
 
 /** What a day at the line is: combs and people at once, the rest where it differs from usual. */
 export function DayFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const degrees = unitOf('temperature', preferences).name;
-  const mass = unitOf('mass', preferences).name;
   return (
     <div className="space-y-5">
       <LotOfDay />
-      <TextField name="name" label="Name" hint="Such as “borage, first extraction”" />
+      <Field of={dayEntry} at="name" />
       <div className="grid gap-5 sm:grid-cols-3">
-        <TextField name="frames" label="Frames" inputMode="numeric" big />
-        <TextField name="day" label="Day" type="date" />
-        <TextField name="start" label="Begins at" />
+        <Field of={dayEntry} at="frames" big />
+        <Field of={dayEntry} at="day" />
+        <Field of={dayEntry} at="startMin" />
       </div>
-      <TextField
-        name="people"
-        label="Who works"
-        hint="Names, with a pace where it is not usual: Ada, Bo 80 %"
-      />
+      <Field of={dayEntry} at="people" />
       <div className={GRID}>
-        <TextField name="honeyPerFrame" label="Honey in a frame" unit={mass} inputMode="decimal" />
-        <TextField name="framesPerBox" label="Frames in a box" inputMode="numeric" />
+        <Field of={dayEntry} at="honeyKgPerFrame" />
+        <Field of={dayEntry} at="framesPerBox" />
       </div>
-      <ChoiceField
-        name="face"
-        label="The comb is"
-        choices={COMB_FACES.map((value) => ({ value, label: FACE_NAMES[value] }))}
-      />
-      <ChoiceField name="newComb" label="Built this year" choices={YES_NO} />
-      <ChoiceField
-        name="honeyKind"
-        label="Honey"
-        choices={HONEY_KINDS.map((value) => ({ value, label: KIND_NAMES[value] }))}
-      />
+      <Field of={dayEntry} at="face" />
+      <Field of={dayEntry} at="newComb" />
+      <Field of={dayEntry} at="honeyKind" />
       <ToolFields tools={tools} />
-      <TextField name="breaks" label="Breaks" hint="Such as 12:30 45 min, 16:00 15 min" />
-      <ExtractorFields mass={mass} />
-      <StrainerFields degrees={degrees} mass={mass} />
+      <Field of={dayEntry} at="breaks" />
+      <ExtractorFields />
+      <StrainerFields />
       <BeesFields />
-      <TextField name="remark" label="Remark" />
+      <Field of={dayEntry} at="remark" />
     </div>
   );
 }

@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import { USUAL_DAY, type Extraction, type HoneyHouse } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
-import { extractionFormOf, readExtractionForm } from '../../../forms/extractionForm';
+import { dayEntry, readDayForm } from '../../../forms/extractionForm';
 import { isoDay } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { DayFields } from './DayFields';
@@ -21,10 +21,10 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
   const now = useMoment();
   const last = house.days[0]?.extraction.content;
   const formOf = useMemo(() => {
-    if (record) return extractionFormOf(record.content, preferences);
+    if (record) return dayEntry.fill(record.content, preferences);
     const line = last ? { ...last, name: '', remark: '', lotId: null } : USUAL_DAY;
     const day = isoDay(new Date(now));
-    return extractionFormOf({ ...line, day, startedAt: null, doneAt: null }, preferences);
+    return dayEntry.fill({ ...line, day }, preferences);
   }, [record, last, preferences, now]);
   return (
     <EntrySheet
@@ -36,7 +36,7 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
       title={record ? record.content.name : 'Plan a day'}
       description="Frames and people give a first answer; everything else stands as usual until you change it."
       formOf={formOf}
-      parse={(form) => readExtractionForm(form, preferences, record?.content ?? null)}
+      parse={(form) => readDayForm(form, preferences, record?.content ?? null)}
       {...(onKept && { onKept })}
     >
       <DayFields tools={house.tools} />

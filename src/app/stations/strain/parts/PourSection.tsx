@@ -12,17 +12,15 @@ import { allowSound } from '../../../alarm/alarmSound';
 import { closePour, markPour } from '../../../alarm/pourActs';
 import { useCommands } from '../../../commands/useCommands';
 import { useNow } from '../../../data/useNow';
-import { readPourForm, type PourForm } from '../../../forms/lineForms';
+import { Field } from '../../../entry/Field';
+import { pourEntry } from '../../../forms/lineForms';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { durationText } from '../../../format/clock';
-import { decimalText } from '../../../format/decimal';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { FormFrame } from '../../../ui/FormFrame';
 import { OneNumberForm } from '../../../ui/OneNumberForm';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import type { AskedDay } from '../dayQuestion';
 import { FoldSummary } from '../../../ui/FoldSummary';
 
@@ -88,19 +86,25 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
   const count = file.pours.length;
   const expectedKgPerMin = expectedFlow(asked.now);
   const defaults = useMemo(
-    (): PourForm => ({
-      label: `Pail ${count + 1}`,
-      full: decimalText(unitOf('mass', preferences).fromBase(content.pail.kg), 2),
-      start: '0',
-      meshClean: count === 0 ? 'yes' : 'no',
-    }),
+    () =>
+      pourEntry.fill(
+        {
+          label: `Pail ${count + 1}`,
+          fullKg: content.pail.kg,
+          startKg: 0,
+          meshClean: count === 0,
+        },
+        preferences,
+      ),
     [count, content.pail.kg, preferences],
   );
   const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `pour:${entityId}:${count}`,
     defaults,
-    parse: (typed: PourForm) =>
-      readPourForm(typed, preferences, { openedAt: new Date().toISOString(), expectedKgPerMin }),
+    parse: (typed: typeof defaults) =>
+      pourEntry.read(typed, preferences, {
+        rest: { openedAt: new Date().toISOString(), expectedKgPerMin, marks: [], closedAt: null },
+      }),
   });
   const open = submit(async (pour) => {
     allowSound();
@@ -129,29 +133,11 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
       <details className="mt-1">
         <FoldSummary>Another pail, not empty, or the mesh just scraped</FoldSummary>
         <div className="grid gap-4 pb-2 sm:grid-cols-3">
-          <TextField name="label" label="Pail" />
-          <TextField
-            name="full"
-            label="Full at"
-            unit={unitOf('mass', preferences).name}
-            inputMode="decimal"
-          />
-          <TextField
-            name="start"
-            label="In it already"
-            unit={unitOf('mass', preferences).name}
-            inputMode="decimal"
-          />
+          <Field of={pourEntry} at="label" />
+          <Field of={pourEntry} at="fullKg" />
+          <Field of={pourEntry} at="startKg" />
         </div>
-        <ChoiceField
-          name="meshClean"
-          label="The mesh is clean"
-          choices={[
-            { value: 'yes', label: 'Yes' },
-            { value: 'no', label: 'No' },
-          ]}
-          hint="Only a pail behind a clean mesh tells how fast it clogs"
-        />
+        <Field of={pourEntry} at="meshClean" />
       </details>
     </FormFrame>
   );

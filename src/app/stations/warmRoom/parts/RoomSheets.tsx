@@ -2,13 +2,9 @@ import { useMemo, type ReactElement } from 'react';
 import type { Batch, BatchCheck, RoomFile, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
-import {
-  batchCheckFormOf,
-  freshBatchCheck,
-  readBatchCheckForm,
-} from '../../../forms/batchCheckForm';
-import { batchFormOf, freshBatch, readBatchForm } from '../../../forms/batchForm';
-import { readWarmRoomForm, warmRoomFormOf } from '../../../forms/warmRoomForm';
+import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/batchCheckForm';
+import { batchEntry, freshBatch, readBatchForm } from '../../../forms/batchForm';
+import { USUAL_ROOM, roomEntry } from '../../../forms/warmRoomForm';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { BatchFields } from './BatchFields';
 import { CheckFields } from './CheckFields';
@@ -25,7 +21,7 @@ interface RoomSheetProps {
 export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const formOf = useMemo(
-    () => warmRoomFormOf(room?.content ?? null, preferences),
+    () => roomEntry.fill(room?.content ?? USUAL_ROOM, preferences),
     [room, preferences],
   );
   return (
@@ -38,7 +34,7 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
       title={room ? room.content.name : 'A warm room'}
       description="Its size, its heat, its machine and the air about it; the forecast rests on them."
       formOf={formOf}
-      parse={(form) => readWarmRoomForm(form, preferences)}
+      parse={(form) => roomEntry.read(form, preferences)}
       {...(onKept && { onKept })}
     >
       <RoomFields />
@@ -58,7 +54,7 @@ export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElem
   const now = useMoment();
   const record = batch === 'new' ? null : batch;
   const formOf = useMemo(
-    () => (record ? batchFormOf(record.content, preferences) : freshBatch(now, preferences)),
+    () => (record ? batchEntry.fill(record.content, preferences) : freshBatch(now, preferences)),
     [record, preferences, now],
   );
   return (
@@ -93,8 +89,7 @@ export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactEle
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   const formOf = useMemo(
-    () =>
-      check ? batchCheckFormOf(check.content, preferences) : freshBatchCheck(now, preferences),
+    () => batchCheckFormOf(check?.content ?? null, now, preferences),
     [check, preferences, now],
   );
   return (
