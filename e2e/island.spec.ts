@@ -16,8 +16,8 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
   await page.getByLabel('Honey in each').fill('5');
   await page.getByLabel('Temperature of the store').fill('60');
   await page.getByRole('button', { name: 'Start this lot' }).click();
-  // 5 US gallons of honey with about 18.5 % water, ± half a gallon
-  await expect(page.getByText(/Together 58\.9 lb ± 6\.8 lb/)).toBeVisible();
+  // 5 US gallons of honey with about 18.5 % water, ± half a litre
+  await expect(page.getByText(/Together 58\.9 lb ± 1\.9 lb/)).toBeVisible();
   await page.getByLabel('The dial shows').fill('17.8');
   await withoutAtc(page);
   await page.getByLabel('Temperature of meter and honey').fill('77');

@@ -177,13 +177,19 @@ test('a draft of an older shape neither hides nor breaks its form, and can be th
 }) => {
   await startOwnLot(page);
   const lotId = /lots\/([^/]+)/.exec(page.url())![1]!;
-  await putRow(page, 'drafts', {
+  const row = {
     key: `gone|reading:${lotId}`,
     tabId: 'gone',
     formKey: `reading:${lotId}`,
-    values: { dial: '17.9', spot: { of: 'an older shape' }, nowhere: 1 },
     savedAt: '2026-08-01T10:00:00.000Z',
-  });
+  };
+  // of a version whose forms had other names for their fields: dropped once, with a word
+  await putRow(page, 'drafts', { ...row, values: { dial: '17.9' } });
+  await page.reload();
+  await expect(page.getByText(/in one of them and not kept is gone/)).toBeVisible();
+  await expect(page.getByLabel('The dial shows')).toHaveValue('');
+  const values = { dialValue: '17.9', spot: { of: 'an older shape' }, nowhere: 1 };
+  await putRow(page, 'drafts', { ...row, values, shape: 2 });
   await page.reload();
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.9');
   await page.getByRole('button', { name: 'Empty the fields' }).click();

@@ -17,6 +17,8 @@ export interface DraftRow {
   readonly formKey: string;
   readonly values: Record<string, unknown>;
   readonly savedAt: string;
+  /** of the forms of the version that wrote it; none before the fields had the names of their records */
+  readonly shape?: number;
 }
 
 type SettingRow =

@@ -13,7 +13,6 @@ export const keepTargetSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('mass'), kg: keepAmount }),
   z.object({ by: z.literal('frames'), frames: keepAmount }),
 ]);
-export type KeepTarget = z.infer<typeof keepTargetSchema>;
 
 export const colonyContentSchema = z.object({
   yardId: idSchema,

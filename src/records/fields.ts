@@ -24,7 +24,7 @@ export const shareTenths = z.number().int().min(0).max(10);
 
 export const slotField = z.number().int().min(1).max(MOST_SLOTS);
 
-const COMB_TEMPERATURE = 'A comb or its air has between −20 and 60 °C.';
+const COMB_TEMPERATURE = 'A comb or its air has between −20 and 60 °C; leave it empty if unknown.';
 
 /** Of comb or of the air around it [°C]; null where not known. */
 export const airTemperatureField = z

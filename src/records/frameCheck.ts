@@ -63,7 +63,7 @@ export const sideSchema = z
 export type Side = z.infer<typeof sideSchema>;
 
 const GROSS_SENTENCE = 'A frame weighs between 0.1 and 20 kg, wood and wax included.';
-const CELL_SENTENCE = 'Open cells read between 5 and 90 on any scale of honey.';
+const CELL_SENTENCE = 'No open honey reads this; type what the dial shows, such as 18.5.';
 
 export const heftSchema = z.object({
   grossKg: z.number().min(0.1, GROSS_SENTENCE).max(20, GROSS_SENTENCE),

@@ -12,11 +12,10 @@ export {
 } from './book';
 export { type Box, type BoxContent, boxContentSchema } from './box';
 export { classOf, pfundOf } from './benchEvidence';
-export { type Colony, type ColonyContent, type KeepTarget, colonyContentSchema } from './colony';
+export { type Colony, type ColonyContent, colonyContentSchema } from './colony';
 export { type ColourContent, type ColourReading, colourContentSchema } from './colour';
 export { type CombJudgementContent, combJudgementContentSchema } from './combJudgement';
 export {
-  CONTAINER_KINDS,
   type Container,
   type ContainerContent,
   type ContainerKind,
@@ -39,12 +38,7 @@ export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './fr
 export { type FrameLook, freshLook, freshSide } from './freshLook';
 export { type GivenContent, type GivenRecord, givenContentSchema } from './given';
 export { type GuessRecord, guessContentSchema } from './guess';
-export {
-  CLEARING_METHODS,
-  type Harvest,
-  type HarvestContent,
-  harvestContentSchema,
-} from './harvest';
+export { type Harvest, type HarvestContent, harvestContentSchema } from './harvest';
 export {
   type BoxPlace,
   type HarvestFile,
@@ -70,9 +64,7 @@ export {
 } from './judging';
 export {
   BAUD_RATES,
-  CONNECTIONS,
   type Connection,
-  INSTRUMENT_KINDS,
   type Instrument,
   type InstrumentContent,
   type InstrumentKind,
@@ -123,7 +115,7 @@ export {
   learnedZero,
 } from './meters';
 export { migrated } from './migrations';
-export { type OwnFormat, type OwnFormatContent, ownFormatContentSchema } from './ownFormat';
+export { type OwnFormat, ownFormatContentSchema } from './ownFormat';
 export {
   type OwnRuleSet,
   type OwnRuleSetContent,
@@ -148,7 +140,6 @@ export {
 export {
   type BatchCheck,
   type BatchCheckContent,
-  CHECKED_PARTS,
   type CheckedPart,
   batchCheckContentSchema,
 } from './batchCheck';
@@ -164,7 +155,6 @@ export { BOX_TARE_KG, type RoomRun, coreBatch, honeyParts, roomRun, seriesOf } f
 export { combPlaces, cropPlaces, endedDays, readerPlaces } from './foretold';
 export { type RoomTask, readingsDue, roomTasks } from './roomTasks';
 export {
-  HEATINGS,
   type Heating,
   type WarmRoomContent,
   type WarmRoomRecord,
@@ -243,7 +233,6 @@ export {
   frameWeighingContentSchema,
 } from './frameWeighing';
 export {
-  HEAT_OCCASIONS,
   type HeatOccasion,
   type HeatSpell,
   type HeatSpellContent,
@@ -253,15 +242,12 @@ export { TICKS, type Tick } from './lineTick';
 export { type LotHeat, lotHeat, spellsOfLog } from './lotHeat';
 export { type LotMass, lotMass } from './lotMass';
 export { type OwnTool, type OwnToolContent, ownToolContentSchema } from './ownTool';
-export { type Pour, type PourContent, pourContentSchema } from './pour';
+export { type Pour, pourContentSchema } from './pour';
 export { type SettlingContent, type SettlingRecord, settlingContentSchema } from './settling';
 export { nextSkim, settlingTask } from './settlingTask';
-export {
-  WEIGHED_STAGES,
-  type Weighing,
-  type WeighingContent,
-  weighingContentSchema,
-} from './weighing';
+export { type Weighing, type WeighingContent, weighingContentSchema } from './weighing';
+export { between } from './fields';
+export { frameCheckContentSchema } from './frameCheck';
 export { z } from './zod';
 export { type Around, framesToAsk } from './aroundEvidence';
 export { type Blend, type BlendContent, type BlendTick } from './blend';
@@ -294,9 +280,7 @@ export { CHAINED_KINDS, lotDigest } from './lotDigest';
 export { type SeasonNote, type SeasonNoteContent, seasonNoteContentSchema } from './seasonNote';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store';
 export {
-  PLACE_KINDS,
   type PlaceKind,
-  STORE_ACTS,
   type StoreAct,
   type StoreMoveContent,
   storeMoveContentSchema,

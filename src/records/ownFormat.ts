@@ -12,7 +12,6 @@ export const ownFormatContentSchema = z.object({
   frameTareKg: z.number().min(0.05, TARE_SENTENCE).max(5, TARE_SENTENCE),
   boxTareKg: z.number().min(0, TARE_SENTENCE).max(30, TARE_SENTENCE),
 });
-export type OwnFormatContent = z.infer<typeof ownFormatContentSchema>;
 
 export const ownFormatSchema = z.object({
   ...envelopeShape,

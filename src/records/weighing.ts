@@ -4,9 +4,6 @@ import { between, remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
 
-/** Stages that are weighed; what is in containers stands with the containers. */
-export const WEIGHED_STAGES = MASS_STAGES.filter((one) => one !== 'in-containers');
-
 /** Honey weighed somewhere on its way, tare taken off. */
 export const weighingContentSchema = z.object({
   stage: z.enum(MASS_STAGES).exclude(['in-containers']),

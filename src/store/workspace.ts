@@ -1,11 +1,14 @@
 import { checkRows, databaseOf, loadPreferences, takeOverDrafts, type Workspace } from '../db';
-import { actsLoaded } from './actsSlice';
+import { actsLoaded, noticeShown } from './actsSlice';
 import { draftsLoaded } from './draftsSlice';
 import { startKeeping } from './keeping';
 import { sessionOpened } from './sessionSlice';
 import type { AppStore } from './store';
 import { liveTabIds, tabId } from './tab';
 import { loadActs } from './undoMemory';
+
+const droppedWords = (forms: number): string =>
+  `Forms have changed with this version: what you had begun in ${forms === 1 ? 'one of them' : `${forms} of them`} and not kept is gone. Please type it again. All records are as they were.`;
 
 /** Makes a workspace the one this tab shows: preferences, drafts and undo list are loaded. */
 export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
@@ -14,9 +17,10 @@ export async function openWorkspace(store: AppStore, workspace: Workspace): Prom
   await checkRows(database);
   const live = await liveTabIds();
   const preferences = await loadPreferences(database);
-  const drafts = await takeOverDrafts(database, own, live);
+  const { drafts, dropped } = await takeOverDrafts(database, own, live);
   store.dispatch(sessionOpened({ workspace, tabId: own, preferences }));
   store.dispatch(draftsLoaded(drafts));
   store.dispatch(actsLoaded(loadActs(workspace)));
+  if (dropped > 0) store.dispatch(noticeShown({ text: droppedWords(dropped), tone: 'told' }));
   startKeeping();
 }

@@ -22,7 +22,7 @@ interface FieldProps<Fs extends Fields> {
   at: PathIn<Fs>;
   /** where the form stands within a larger one */
   under?: string;
-  label?: string;
+  label?: ReactNode;
   hint?: ReactNode;
   unit?: string;
   placeholder?: string;
@@ -31,6 +31,7 @@ interface FieldProps<Fs extends Fields> {
   shape?: 'words' | 'cells';
   oneColumn?: boolean;
   big?: boolean;
+  inputId?: string;
   onChosen?: (value: string) => void;
 }
 

@@ -54,8 +54,8 @@ export interface AnyCodec {
 /** Fields by the name that they have in the record. */
 export type Fields = Readonly<Record<string, AnyCodec>>;
 
-export type ValueOf<C> = C extends Codec<infer T, infer _> ? T : never;
-export type TypedOf<C> = C extends Codec<infer _, infer F> ? F : never;
+export type ValueOf<C> = C extends { read(typed: never, at: Reader): infer T } ? T : never;
+export type TypedOf<C> = C extends { readonly empty: infer F } ? F : never;
 
 /** What a group of fields holds in the record. */
 export type ValuesOf<Fs extends Fields> = { -readonly [K in keyof Fs]: ValueOf<Fs[K]> };
@@ -88,11 +88,12 @@ export function fieldAt(fields: Fields, path: string): string {
     shown.push(step);
     ({ fields: inside, line } = codec);
   }
+  if (shown.length === 0) return path;
   while (inside || line) {
     const [name = '0'] = inside ? Object.keys(inside) : ['0'];
     const codec: AnyCodec | undefined = line ?? inside?.[name];
     shown.push(name);
     ({ fields: inside, line } = codec ?? {});
   }
-  return shown.length === 0 ? path : shown.join('.');
+  return shown.join('.');
 }

@@ -5,8 +5,8 @@ import { Reader, type Parsed } from './reader';
 
 /** What a record holds besides what is typed, and what else must hold. */
 export interface ReadMore<Fs extends Fields, Rest> {
-  /** fields of the record that nobody types; may follow from those that are */
-  readonly rest: Rest | ((values: ValuesOf<Fs>) => Rest);
+  /** what nobody types, and what stands in place of what was typed; may follow from that */
+  readonly rest: Rest | ((values: ValuesOf<Fs>, reader: Reader) => Rest);
   /** what no schema of one record can see: `reader.at('count').fail(…)` */
   readonly check?: (values: ValuesOf<Fs>, reader: Reader) => void;
   /** where the form shows what the record holds at another path */
@@ -62,6 +62,11 @@ export interface Entry<T, Fs extends Fields> extends Form<Fs> {
   ): Parsed<T>;
 }
 
+type Follows<Fs extends Fields> = (values: ValuesOf<Fs>, reader: Reader) => object;
+
+const follows = <Fs extends Fields>(rest: object | undefined): rest is Follows<Fs> =>
+  typeof rest === 'function';
+
 interface EntryOptions<Fs extends Fields> {
   /** values of fields that are not asked for as the form stands; what is typed in them is not read */
   readonly unasked?: (form: FormOf<Fs>) => Partial<ValuesOf<Fs>>;
@@ -85,10 +90,11 @@ export function entryOf<T, Fs extends Fields>(
     const values = { ...read, ...set } as ValuesOf<Fs>;
     more?.check?.(values, reader);
     const place = more?.place ?? String;
-    const rest = typeof more?.rest === 'function' ? more.rest(values) : more?.rest;
-    return finish(reader, schema, { ...rest, ...values }, (path) =>
+    const given = more?.rest;
+    const rest = follows(given) ? given(values, reader) : given;
+    return finish(reader, schema, { ...values, ...rest }, (path) =>
       fieldAt(fields, place(path, values)),
     );
   };
-  return { ...form, read: read as Entry<T, Fs>['read'] };
+  return { ...form, read: read };
 }

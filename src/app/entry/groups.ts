@@ -93,13 +93,15 @@ interface VariantOptions<N extends string> {
   readonly look?: { readonly label: string; readonly names: Readonly<Record<string, string>> };
   /** case under which nothing is said: null in the record */
   readonly none?: N;
+  /** values that stand ready in cases not chosen */
+  readonly usual?: Loose;
 }
 
 /** One of several groups, told apart by a tag; the fields of all of them stand side by side in the form. */
 export function variant<Tag extends string, Cs extends Cases, N extends string = never>(
   tag: Tag,
   cases: Cs,
-  { look, none }: VariantOptions<N> = {},
+  { look, none, usual = {} }: VariantOptions<N> = {},
 ): Codec<
   VariantValue<Tag, Cs> | ([N] extends [never] ? never : null),
   VariantForm<Tag, keyof Cs | N, Cs>
@@ -120,12 +122,12 @@ export function variant<Tag extends string, Cs extends Cases, N extends string =
     fields: fields as { readonly [T in Tag]: AnyCodec } & Joined<Cs[keyof Cs]>,
     empty: emptyOf(fields) as Form,
     fill: (value, preferences) =>
-      fillAll(fields, value === null ? {} : (value as Loose), preferences) as Form,
+      fillAll(fields, { ...usual, ...(value as Loose | null) }, preferences) as Form,
     read: (typed, at) => {
       const chosen = (typed as Loose)[tag] as string;
       const own = cases[chosen];
       if (!own) return null as Value;
-      return { [tag]: chosen, ...readAll(own, typed as Loose, at) } as Value;
+      return { [tag]: chosen, ...readAll(own, typed, at) } as Value;
     },
   };
 }
@@ -141,4 +143,21 @@ export const list = <C extends AnyCodec>(
     values.map((one) => line.fill(one as never, preferences) as TypedOf<C>),
   read: (typed, at) =>
     typed.map((one, index) => line.read(one as never, at.at(String(index))) as ValueOf<C>),
+});
+
+/** Two values that belong together, such as the ends of a range. */
+export const pair = <T>(
+  first: Codec<T, string>,
+  second: Codec<T, string>,
+): Codec<[T, T], [string, string]> & {
+  readonly fields: { readonly 0: typeof first; readonly 1: typeof second };
+} => ({
+  look: null,
+  fields: { 0: first, 1: second },
+  empty: [first.empty, second.empty],
+  fill: ([low, high], preferences) => [
+    first.fill(low, preferences),
+    second.fill(high, preferences),
+  ],
+  read: ([low, high], at) => [first.read(low, at.at('0')), second.read(high, at.at('1'))],
 });

@@ -1,20 +1,11 @@
 import type { BlendAim, BlendTank } from '../../core';
 import { z, type Preferences } from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
-
-/** What a blend is asked for, as it is typed. */
-export interface BlendForm {
-  name: string;
-  lots: string[];
-  tanks: string;
-  capacity: string;
-  target: string;
-  aim: BlendAim;
-  allowed: ('flows' | 'colours' | 'parts')[];
-  opening: string;
-}
+import type { FormOf } from '../entry/codec';
+import { choice, number, quantity, several, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import type { Parsed } from '../entry/reader';
+import { AIM_NAMES } from '../format/storeWords';
+import { chosenOf } from './chosen';
 
 /** What is asked of a blend. */
 export interface BlendSettings {
@@ -27,20 +18,6 @@ export interface BlendSettings {
   readonly mixColours: boolean;
   readonly wholeOnly: boolean;
   readonly openingWorthKg: number;
-}
-
-export function freshBlend(lots: readonly string[], preferences: Preferences): BlendForm {
-  const mass = unitOf('mass', preferences);
-  return {
-    name: 'Blend',
-    lots: [...lots],
-    tanks: '1',
-    capacity: decimalText(mass.fromBase(50), 0),
-    target: '18',
-    aim: 'save',
-    allowed: ['parts'],
-    opening: decimalText(mass.fromBase(0.5), 1),
-  };
 }
 
 const settingsSchema = z.object({
@@ -64,43 +41,63 @@ const settingsSchema = z.object({
     .min(14, 'A target lies between 14 and 25 %.')
     .max(25, 'A target lies between 14 and 25 %.'),
   aim: z.enum(['save', 'fill']),
+  allowed: z.array(z.enum(['flows', 'colours', 'parts'])),
   openingWorthKg: z
     .number()
     .min(0, 'Type 0 or more.')
     .max(100, 'Then nothing would ever be opened.'),
 });
 
-const FIELDS: Readonly<Record<string, string>> = {
-  lotIds: 'lots',
-  tankCount: 'tanks',
-  capacityKg: 'capacity',
-  targetPercent: 'target',
-  openingWorthKg: 'opening',
-};
+const ALLOWED_NAMES = {
+  flows: 'Flows may mix',
+  colours: 'Colours may mix',
+  parts: 'Containers may be poured in part',
+} as const;
+
+/** What a blend is asked for. */
+export const blendEntry = entryOf(settingsSchema, {
+  lotIds: chosenOf('Lots that may be poured from'),
+  aim: choice('To do what', AIM_NAMES),
+  targetPercent: number('Target, with guard band', { unit: '%' }),
+  tankCount: number('Tanks', { digits: 0 }),
+  capacityKg: quantity('mass', 'Each holds', { digits: 1 }),
+  allowed: several<keyof typeof ALLOWED_NAMES>('Allowed', ALLOWED_NAMES),
+  openingWorthKg: quantity('mass', 'Opening one more must save', {
+    digits: 1,
+    hint: 'The more, the fewer containers are opened.',
+  }),
+  name: words('Name of the blend'),
+});
+export type BlendForm = FormOf<typeof blendEntry.fields>;
+
+export const freshBlend = (lots: readonly string[], preferences: Preferences): BlendForm =>
+  blendEntry.fill(
+    {
+      name: 'Blend',
+      lotIds: [...lots],
+      tankCount: 1,
+      capacityKg: 50,
+      targetPercent: 18,
+      aim: 'save',
+      allowed: ['parts'],
+      openingWorthKg: 0.5,
+    },
+    preferences,
+  );
 
 /** What a blend is asked for, or what is wrong in which field. */
 export function readBlendForm(form: BlendForm, preferences: Preferences): Parsed<BlendSettings> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    name: form.name,
-    lotIds: form.lots,
-    tankCount: reader.number('tanks', form.tanks),
-    capacityKg: reader.quantity('capacity', form.capacity, 'mass'),
-    targetPercent: reader.number('target', form.target),
-    aim: form.aim,
-    openingWorthKg: reader.quantity('opening', form.opening, 'mass'),
-  };
-  const parsed = reader.finish(settingsSchema, candidate, (path) => FIELDS[path] ?? path);
+  const parsed = blendEntry.read(form, preferences);
   if (!parsed.ok) return parsed;
-  const { tankCount, capacityKg, ...rest } = parsed.content;
+  const { tankCount, capacityKg, allowed, ...rest } = parsed.content;
   return {
     ok: true,
     content: {
       ...rest,
       tanks: Array.from({ length: tankCount }, (_, at) => ({ id: `Tank ${at + 1}`, capacityKg })),
-      mixFlows: form.allowed.includes('flows'),
-      mixColours: form.allowed.includes('colours'),
-      wholeOnly: !form.allowed.includes('parts'),
+      mixFlows: allowed.includes('flows'),
+      mixColours: allowed.includes('colours'),
+      wholeOnly: !allowed.includes('parts'),
     },
   };
 }

@@ -167,7 +167,11 @@ describe('wrong input gets one sentence beside its field', () => {
       ),
       guess: wrong(guessEntry.read({ who: '', kg: 'lots' }, metric)),
       stroke: wrong(
-        readStrokeForm({ ...freshStroke(0.5), label: 'S', others: '3000' }, metric, bookOf([])),
+        readStrokeForm(
+          { ...freshStroke(0.5, metric), label: 'S', others: '3000' },
+          metric,
+          bookOf([]),
+        ),
       ),
     };
     expect(found).toMatchInlineSnapshot(`
@@ -215,7 +219,7 @@ describe('wrong input gets one sentence beside its field', () => {
 
 describe('a whole yard or stack', () => {
   test('the sample is proposed from the number of frames, or as many as wanted', () => {
-    const form = { ...freshStroke(0.5), others: '20' };
+    const form = { ...freshStroke(0.5, metric), others: '20' };
     expect(strokeSize(form, metric)).toEqual({ frames: 200, sampleSize: 22 });
     expect(strokeSize({ ...form, sample: '30' }, metric)).toEqual({ frames: 200, sampleSize: 30 });
     expect(strokeSize({ ...form, sample: '999' }, metric)?.sampleSize).toBe(200);
@@ -224,7 +228,7 @@ describe('a whole yard or stack', () => {
 
   test('looks are kept with their places', () => {
     const form = {
-      ...freshStroke(0.5),
+      ...freshStroke(0.5, metric),
       label: 'S',
       others: '2',
       cappedTenths: '8',

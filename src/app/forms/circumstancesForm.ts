@@ -6,136 +6,139 @@ import {
   type PieceContent,
   type Preferences,
 } from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import type { Codec, FormOf } from '../entry/codec';
+import { choice, day, number, optional, orElse, quantity, several, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { group } from '../entry/groups';
+import type { Parsed } from '../entry/reader';
+import {
+  ALSO_NAMES,
+  BROOD_NAMES,
+  HEALTH_NAMES,
+  NECTAR_NAMES,
+  OUTSIDE_NAMES,
+  RESIDUE_NAMES,
+  SET_NAMES,
+  TAINT_NAMES,
+} from '../format/circumstanceWords';
+import { tenths } from './combForm';
 
-/** What else bears on a lot, as it is typed. */
-export interface CircumstancesForm extends Omit<
-  CircumstancesContent,
-  'treated' | 'wetEquipment' | 'lastFlowInBoxes' | 'outsideBoxes'
-> {
-  outsideBoxes: OutsideBoxes;
-  product: string;
-  freeFrom: string;
-  /** things that were so */
-  also: ('wet-equipment' | 'last-flow')[];
-}
+const treatment = group({
+  product: words('Treated with', { hint: 'Only where its label asks for a waiting time' }),
+  freeFrom: day('Honey may be taken from'),
+});
 
-/** A form filled from what was said last; nothing said where nothing was. */
-export function circumstancesFormOf(content: CircumstancesContent | null): CircumstancesForm {
-  const { treated, wetEquipment, lastFlowInBoxes, ...said } = content ?? {
-    ...NO_CIRCUMSTANCES,
-    residues: [],
-    treated: null,
-    remark: '',
-  };
-  return {
-    ...said,
-    outsideBoxes: content?.outsideBoxes ?? 'not-said',
-    residues: [...said.residues],
-    product: treated?.product ?? '',
-    freeFrom: treated?.freeFrom ?? '',
-    also: [
-      ...(wetEquipment ? (['wet-equipment'] as const) : []),
-      ...(lastFlowInBoxes ? (['last-flow'] as const) : []),
-    ],
-  };
-}
-
-const CIRCUMSTANCE_FIELDS: Readonly<Record<string, string>> = {
-  'treated.product': 'product',
-  'treated.freeFrom': 'freeFrom',
+/** Nothing typed in either field: nothing that its label asks to wait for. */
+const treated: Codec<CircumstancesContent['treated'], FormOf<typeof treatment.fields>> &
+  Pick<typeof treatment, 'fields'> = {
+  ...treatment,
+  fill: (value, preferences) => (value ? treatment.fill(value, preferences) : treatment.empty),
+  read: (typed, at) =>
+    typed.product.trim() === '' && typed.freeFrom === '' ? null : treatment.read(typed, at),
 };
 
-export function readCircumstancesForm(
-  form: CircumstancesForm,
+/** What else bears on a lot. */
+export const circumstancesEntry = entryOf(circumstancesContentSchema, {
+  outsideBoxes: choice<OutsideBoxes>(
+    'Boxes that are not in the book: were their hives treated or fed while they were on?',
+    OUTSIDE_NAMES,
+  ),
+  nectar: choice('Nectar', NECTAR_NAMES, {
+    as: 'select',
+    hint: 'Know the toxic plants of your place; ask the local advisory service.',
+  }),
+  sourceHealth: choice('Health of its colonies', HEALTH_NAMES, { as: 'select' }),
+  residues: several('Did comb or honey meet one of these?', RESIDUE_NAMES),
+  treated,
+  brood: choice('Brood in the frames', BROOD_NAMES, { as: 'select' }),
+  taint: choice('Bees cleared with scent', TAINT_NAMES, { as: 'select' }),
+  /** things that were so; the record has a field for each */
+  also: several('Was this so?', ALSO_NAMES),
+  setState: choice('How it stands now', SET_NAMES, { as: 'select' }),
+  remark: words('Remark'),
+});
+export type CircumstancesForm = FormOf<typeof circumstancesEntry.fields>;
+
+const NOTHING_SAID = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
+
+/** A form filled from what was said last; nothing said where nothing was. */
+export function circumstancesFormOf(
+  content: CircumstancesContent | null,
   preferences: Preferences,
-): Parsed<CircumstancesContent> {
-  const { product, freeFrom, also, ...said } = form;
-  const isTreated = product.trim() !== '' || freeFrom !== '';
-  const candidate = {
-    ...said,
-    treated: isTreated ? { product, freeFrom } : null,
-    wetEquipment: also.includes('wet-equipment'),
-    lastFlowInBoxes: also.includes('last-flow'),
-  };
-  return new FormReader(preferences).finish(
-    circumstancesContentSchema,
-    candidate,
-    (path) => CIRCUMSTANCE_FIELDS[path] ?? path,
-  );
+): CircumstancesForm {
+  const { wetEquipment, lastFlowInBoxes, ...said } = content ?? NOTHING_SAID;
+  const also = [
+    ...(wetEquipment ? (['wet-equipment'] as const) : []),
+    ...(lastFlowInBoxes ? (['last-flow'] as const) : []),
+  ];
+  return circumstancesEntry.fill({ ...said, also }, preferences);
 }
 
-/** A piece of comb honey as it is typed. */
-export interface PieceForm {
-  label: string;
-  cappedTenths: string;
-  seen: ('weeping' | 'foreign')[];
-  mass: string;
-  /** corrected reading of a sacrificed piece; empty for a whole one */
-  moisture: string;
-  plusMinus: string;
-  remark: string;
-}
+export const readCircumstancesForm = (
+  form: CircumstancesForm,
+  preferences: Preferences,
+): Parsed<CircumstancesContent> =>
+  circumstancesEntry.read(form, preferences, {
+    rest: ({ also }) => ({
+      wetEquipment: also.includes('wet-equipment'),
+      lastFlowInBoxes: also.includes('last-flow'),
+    }),
+  });
+
+/** What a reading in the comb may be off by where nobody says [%]. @source our choice, no source */
+const USUAL_DOUBT = '0.5';
+
+const reading = group({
+  percent: number('Sacrificed: it read, corrected', {
+    unit: '%',
+    digits: 1,
+    hint: 'Leave empty for a piece that stays whole.',
+  }),
+  plusMinus: orElse(
+    number('Off by up to ±', { unit: '%', digits: 1, hint: '0.5 where empty' }),
+    USUAL_DOUBT,
+  ),
+});
+
+/** Of a piece that was cut; none where no moisture was typed. */
+const sacrificed: Codec<PieceContent['sacrificed'], FormOf<typeof reading.fields>> &
+  Pick<typeof reading, 'fields'> = {
+  ...reading,
+  fill: (value, preferences) => (value ? reading.fill(value, preferences) : reading.empty),
+  read: (typed, at) => (typed.percent.trim() === '' ? null : reading.read(typed, at)),
+};
+
+const SEEN_NAMES = {
+  weeping: 'It weeps: honey touches the cappings or drips',
+  foreign: 'Pollen, brood or larvae in it',
+} as const;
+
+/** A piece of comb honey. */
+export const pieceEntry = entryOf(pieceContentSchema, {
+  label: words('Piece', { hint: 'As it stands on its box' }),
+  cappedTenths: tenths('Tenths capped on the worse side'),
+  /** the record has a field for each */
+  seen: several<keyof typeof SEEN_NAMES>('Seen in it', SEEN_NAMES),
+  massKg: optional(quantity('mass', 'Weighs', { digits: 3 })),
+  sacrificed,
+  remark: words('Remark'),
+});
+export type PieceForm = FormOf<typeof pieceEntry.fields>;
 
 export function pieceFormOf(
   content: PieceContent | null,
   preferences: Preferences,
   label = '',
 ): PieceForm {
-  const mass = unitOf('mass', preferences);
-  if (!content) {
-    return {
-      label,
-      cappedTenths: '10',
-      seen: [],
-      mass: '',
-      moisture: '',
-      plusMinus: '',
-      remark: '',
-    };
-  }
-  return {
-    label: content.label,
-    cappedTenths: String(content.cappedTenths),
-    seen: [
-      ...(content.weeping ? (['weeping'] as const) : []),
-      ...(content.foreign ? (['foreign'] as const) : []),
-    ],
-    mass: content.massKg === null ? '' : decimalText(mass.fromBase(content.massKg), 3),
-    moisture: content.sacrificed ? decimalText(content.sacrificed.percent, 1) : '',
-    plusMinus: content.sacrificed ? decimalText(content.sacrificed.plusMinus, 1) : '',
-    remark: content.remark,
-  };
+  const { weeping = false, foreign = false } = content ?? {};
+  const seen = [
+    ...(weeping ? (['weeping'] as const) : []),
+    ...(foreign ? (['foreign'] as const) : []),
+  ];
+  return pieceEntry.fill({ label, cappedTenths: 10, ...content, seen }, preferences);
 }
 
-const PIECE_FIELDS: Readonly<Record<string, string>> = {
-  massKg: 'mass',
-  'sacrificed.percent': 'moisture',
-  'sacrificed.plusMinus': 'plusMinus',
-};
-
-/** What a reading in the comb may be off by where nobody says [%]. @source our choice, no source */
-const USUAL_DOUBT = '0.5';
-
-export function readPieceForm(form: PieceForm, preferences: Preferences): Parsed<PieceContent> {
-  const reader = new FormReader(preferences);
-  const { label, seen, remark } = form;
-  const candidate = {
-    label,
-    cappedTenths: Number(form.cappedTenths),
-    weeping: seen.includes('weeping'),
-    foreign: seen.includes('foreign'),
-    massKg: form.mass.trim() === '' ? null : reader.quantity('mass', form.mass, 'mass'),
-    sacrificed:
-      form.moisture.trim() === ''
-        ? null
-        : {
-            percent: reader.number('moisture', form.moisture),
-            plusMinus: reader.number('plusMinus', form.plusMinus.trim() || USUAL_DOUBT),
-          },
-    remark,
-  };
-  return reader.finish(pieceContentSchema, candidate, (path) => PIECE_FIELDS[path] ?? path);
-}
+export const readPieceForm = (form: PieceForm, preferences: Preferences): Parsed<PieceContent> =>
+  pieceEntry.read(form, preferences, {
+    rest: ({ seen }) => ({ weeping: seen.includes('weeping'), foreign: seen.includes('foreign') }),
+  });

@@ -1,119 +1,71 @@
-import type { Amount } from '../../core';
 import {
   containerContentSchema,
   type ContainerContent,
   type ContainerKind,
   type Preferences,
-  type Suspicion,
 } from '../../records';
-import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import type { FormOf } from '../entry/codec';
+import { asIs, choice, number, orElse, quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { variant } from '../entry/groups';
+import type { Parsed } from '../entry/reader';
+import type { Quantity } from '../format/units';
 
-/** The fields of a container entry as they are typed. */
-export interface ContainerForm {
-  containerKind: ContainerKind;
-  label: string;
-  count: string;
-  amountBy: Amount['by'] | 'unknown';
-  /** mass, volume or fill height, by `amountBy` */
-  amount: string;
-  diameter: string;
-  plusMinus: string;
-  /** marked at the bench; kept as they are while the rest is corrected */
-  suspects: { item: number; because: Suspicion }[];
-}
-
-export const FRESH_CONTAINER: ContainerForm = {
-  containerKind: 'bucket',
-  label: 'Bucket',
-  count: '1',
-  amountBy: 'unknown',
-  amount: '',
-  diameter: '',
-  plusMinus: '',
-  suspects: [],
+export const CONTAINER_NAMES: Readonly<Record<ContainerKind, string>> = {
+  bucket: 'Bucket',
+  tank: 'Tank',
+  drum: 'Drum',
+  tub: 'Tub',
+  'comb-piece': 'Piece of comb',
+  jar: 'Jar',
 };
 
-function amountTexts(amount: Amount, preferences: Preferences): Partial<ContainerForm> {
-  const text = (value: number, quantity: 'mass' | 'volume' | 'length'): string =>
-    decimalText(unitOf(quantity, preferences).fromBase(value));
-  switch (amount.by) {
-    case 'mass':
-      return { amount: text(amount.massKg, 'mass'), plusMinus: text(amount.plusMinusKg, 'mass') };
-    case 'volume':
-      return {
-        amount: text(amount.volumeL, 'volume'),
-        plusMinus: text(amount.plusMinusL, 'volume'),
-      };
-    case 'fill-height':
-      return {
-        amount: text(amount.fillHeightCm, 'length'),
-        diameter: text(amount.innerDiameterCm, 'length'),
-        plusMinus: text(amount.plusMinusCm, 'length'),
-      };
-  }
-}
+const plusMinus = (of: Quantity) => orElse(quantity(of, 'May be off by ±'), '0');
 
-/** A form filled from a container entry. */
-export function containerFormOf(
-  content: ContainerContent,
-  preferences: Preferences,
-): ContainerForm {
-  const { containerKind, label, count, amount, suspects } = content;
-  return {
-    ...FRESH_CONTAINER,
-    containerKind,
-    label,
-    count: String(count),
-    suspects: suspects.map((one) => ({ ...one })),
-    amountBy: amount?.by ?? 'unknown',
-    ...(amount ? amountTexts(amount, preferences) : {}),
-  };
-}
+/** Containers of one kind. */
+export const containerEntry = entryOf(containerContentSchema, {
+  containerKind: choice('Kind', CONTAINER_NAMES, { as: 'select' }),
+  label: words('Label'),
+  count: number('How many', { digits: 0 }),
+  amount: variant(
+    'by',
+    {
+      mass: { massKg: quantity('mass', 'Honey in each'), plusMinusKg: plusMinus('mass') },
+      volume: { volumeL: quantity('volume', 'Honey in each'), plusMinusL: plusMinus('volume') },
+      'fill-height': {
+        innerDiameterCm: quantity('length', 'Inner diameter'),
+        fillHeightCm: quantity('length', 'Fill height'),
+        plusMinusCm: plusMinus('length'),
+      },
+    },
+    {
+      none: 'unknown',
+      usual: { plusMinusKg: 0.1, plusMinusL: 0.5, plusMinusCm: 0.5 },
+      look: {
+        label: 'How much is in each',
+        names: {
+          unknown: 'Not known',
+          mass: 'Weighed',
+          volume: 'By volume',
+          'fill-height': 'By fill height',
+        },
+      },
+    },
+  ),
+  /** marked at the bench; kept as they are while the rest is corrected */
+  suspects: asIs<ContainerContent['suspects']>([]),
+});
+export type ContainerForm = FormOf<typeof containerEntry.fields>;
 
-function readAmount(form: ContainerForm, reader: FormReader): Amount | null {
-  switch (form.amountBy) {
-    case 'unknown':
-      return null;
-    case 'mass':
-      return {
-        by: 'mass',
-        massKg: reader.quantity('amount', form.amount, 'mass'),
-        plusMinusKg: reader.plusMinus('plusMinus', form.plusMinus, 'mass'),
-      };
-    case 'volume':
-      return {
-        by: 'volume',
-        volumeL: reader.quantity('amount', form.amount, 'volume'),
-        plusMinusL: reader.plusMinus('plusMinus', form.plusMinus, 'volume'),
-      };
-    case 'fill-height':
-      return {
-        by: 'fill-height',
-        innerDiameterCm: reader.quantity('diameter', form.diameter, 'length'),
-        fillHeightCm: reader.quantity('amount', form.amount, 'length'),
-        plusMinusCm: reader.plusMinus('plusMinus', form.plusMinus, 'length'),
-      };
-  }
-}
-
-function fieldOf(path: string): string {
-  if (path.includes('innerDiameterCm')) return 'diameter';
-  if (path.includes('plusMinus')) return 'plusMinus';
-  return path.startsWith('amount') ? 'amount' : path;
-}
+/** One bucket, not weighed. */
+export const freshContainer = (preferences: Preferences): ContainerForm =>
+  containerEntry.fill({ label: CONTAINER_NAMES.bucket, count: 1, amount: null }, preferences);
 
 /** The container entry that the form says, or what is wrong in which field. */
-export function readContainerForm(
+export const readContainerForm = (
   form: ContainerForm,
   preferences: Preferences,
-): Parsed<ContainerContent> {
-  const reader = new FormReader(preferences);
-  const { containerKind, label } = form;
-  const count = reader.number('count', form.count);
-  const amount = readAmount(form, reader);
-  const suspects = form.suspects.filter((one) => one.item <= count);
-  const candidate = { containerKind, label, count, amount, suspects };
-  return reader.finish(containerContentSchema, candidate, fieldOf);
-}
+): Parsed<ContainerContent> =>
+  containerEntry.read(form, preferences, {
+    rest: ({ suspects, count }) => ({ suspects: suspects.filter((one) => one.item <= count) }),
+  });

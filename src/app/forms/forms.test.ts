@@ -10,14 +10,10 @@ import {
 } from '../../records';
 import { SAMPLE_READING } from '../../records/test/sampleLot';
 import { FRESH_COMB, readCombForm } from './combForm';
-import {
-  FRESH_CONTAINER,
-  containerFormOf,
-  readContainerForm,
-  type ContainerForm,
-} from './containerForm';
-import { isProposedTarget, lotFormOf, proposedTarget, readLotForm } from './lotForm';
-import type { Parsed } from './parsed';
+import { containerEntry, freshContainer, readContainerForm } from './containerForm';
+import { isProposedTarget, lotEntry, proposedTarget, readLotForm } from './lotForm';
+import { typedIn } from '../test/typedIn';
+import type { Parsed } from '../entry/reader';
 import { ruleSetEntry } from './ruleSetForm';
 import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
 
@@ -36,7 +32,7 @@ function errors<T>(parsed: Parsed<T>) {
 
 const reading = (change: Partial<ReadingForm>, preferences = DEFAULT_PREFERENCES) =>
   readReadingForm(
-    { ...FRESH_READING, dial: '17.4', temperature: '22', ...change },
+    { ...FRESH_READING, dialValue: '17.4', temperatureC: '22', ...change },
     {
       preferences,
       meters: NO_METERS,
@@ -46,22 +42,24 @@ const reading = (change: Partial<ReadingForm>, preferences = DEFAULT_PREFERENCES
 
 describe('reading form', () => {
   test('a comma counts as the decimal point', () => {
-    expect(reading({ dial: '17,4', temperature: '22,5' })).toMatchObject({
+    expect(reading({ dialValue: '17,4', temperatureC: '22,5' })).toMatchObject({
       ok: true,
       content: { dialValue: 17.4, temperatureC: 22.5 },
     });
   });
 
   test('letters get one sentence', () => {
-    expect(errors(reading({ dial: 'dry' }))['dial']?.sentence).toMatchInlineSnapshot(
+    expect(errors(reading({ dialValue: 'dry' }))['dialValue']?.sentence).toMatchInlineSnapshot(
       `"Type digits only, such as 17.4; “dry” is not a number."`,
     );
-    expect(errors(reading({ dial: '17.4.2' }))['dial']?.sentence).toContain('one decimal point');
-    expect(errors(reading({ dial: '' }))['dial']?.sentence).toBe('Type a number here.');
+    expect(errors(reading({ dialValue: '17.4.2' }))['dialValue']?.sentence).toContain(
+      'one decimal point',
+    );
+    expect(errors(reading({ dialValue: '' }))['dialValue']?.sentence).toBe('Type a number here.');
   });
 
   test('a Brix number in the moisture field is recognised, with the switch on offer', () => {
-    expect(errors(reading({ dial: '82.4' }))['dial']).toMatchInlineSnapshot(`
+    expect(errors(reading({ dialValue: '82.4' }))['dialValue']).toMatchInlineSnapshot(`
 {
   "fix": {
     "label": "Switch to °Brix",
@@ -73,47 +71,49 @@ describe('reading form', () => {
   "sentence": "82.4 looks like °Brix, not % water.",
 }
 `);
-    expect(errors(reading({ scale: 'brix', dial: '1.492' }))['dial']?.fix?.patch['scale']).toBe(
-      'nD',
-    );
+    expect(
+      errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fix?.patch['scale'],
+    ).toBe('nD');
   });
 
   test('an index of 1.333 is water', () => {
-    const error = errors(reading({ scale: 'nD', dial: '1.333' }))['dial'];
+    const error = errors(reading({ scale: 'nD', dialValue: '1.333' }))['dialValue'];
     expect(error?.sentence).toContain('that of water');
     expect(error?.fix).toBeUndefined();
   });
 
   test('a dial that no honey shows says the range', () => {
-    expect(errors(reading({ dial: '45' }))['dial']?.sentence).toContain(
+    expect(errors(reading({ dialValue: '45' }))['dialValue']?.sentence).toContain(
       'it runs from 12.00 to 30.00',
     );
   });
 
   test('a temperature out of range; 77 °C was most likely °F', () => {
-    expect(errors(reading({ temperature: '77' }))['temperature']).toMatchObject({
+    expect(errors(reading({ temperatureC: '77' }))['temperatureC']).toMatchObject({
       sentence: '77 °C is too hot for a reading; was it °F? That is 25 °C.',
-      fix: { patch: { temperature: '25' } },
+      fix: { patch: { temperatureC: '25' } },
     });
-    expect(errors(reading({ temperature: '-3' }))['temperature']?.sentence).toContain(
+    expect(errors(reading({ temperatureC: '-3' }))['temperatureC']?.sentence).toContain(
       'between 5 and 45 °C',
     );
-    expect(errors(reading({ temperature: '20' }, AMERICAN))['temperature']?.sentence).toContain(
+    expect(errors(reading({ temperatureC: '20' }, AMERICAN))['temperatureC']?.sentence).toContain(
       '41 and 113 °F',
     );
   });
 
   test('no temperature is allowed, and kept as not noted', () => {
-    expect(reading({ temperature: '' })).toMatchObject({
+    expect(reading({ temperatureC: '' })).toMatchObject({
       ok: true,
       content: { temperatureC: null },
     });
   });
 
   test('°F is converted once, and comes back as typed', () => {
-    const parsed = reading({ temperature: '77' }, AMERICAN);
+    const parsed = reading({ temperatureC: '77' }, AMERICAN);
     expect(parsed).toMatchObject({ ok: true, content: { temperatureC: 25 } });
-    expect(readingFormOf({ ...SAMPLE_READING, temperatureC: 25 }, AMERICAN).temperature).toBe('77');
+    expect(readingFormOf({ ...SAMPLE_READING, temperatureC: 25 }, AMERICAN).temperatureC).toBe(
+      '77',
+    );
   });
 
   test('the vessel is kept by container and number', () => {
@@ -124,9 +124,9 @@ describe('reading form', () => {
   });
 
   test('corrected beyond any honey is refused with what to check', () => {
-    expect(errors(reading({ dial: '12.4', temperature: '40' }))['dial']?.sentence).toContain(
-      'check dial and temperature',
-    );
+    expect(
+      errors(reading({ dialValue: '12.4', temperatureC: '40' }))['dialValue']?.sentence,
+    ).toContain('check dial and temperature');
   });
 });
 
@@ -177,34 +177,36 @@ describe('form of a rule set', () => {
 });
 
 describe('lot form', () => {
-  const form = lotFormOf(freshLotContent('260801-a', '2026-08-01'), DEFAULT_PREFERENCES);
+  const form = lotEntry.fill(freshLotContent('260801-a', '2026-08-01'), DEFAULT_PREFERENCES);
 
   test('a fresh lot is already valid', () => {
     expect(readLotForm(form, DEFAULT_PREFERENCES).ok).toBe(true);
   });
 
   test('a target above the limit is pointless, with the limit on offer', () => {
-    const error = errors(readLotForm({ ...form, target: '21' }, DEFAULT_PREFERENCES))['target'];
-    expect(error?.fix?.patch).toEqual({ target: '20' });
+    const error = errors(readLotForm({ ...form, targetPercent: '21' }, DEFAULT_PREFERENCES))[
+      'targetPercent'
+    ];
+    expect(error?.fix?.patch).toEqual({ targetPercent: '20' });
   });
 
   test('a rule set of one’s own has its own limit and proposal', () => {
     const own = coreRuleSet('own', { ...OWN_RULES, ordinaryPercent: 17.2 });
     const ruleSets = [...RULE_SETS, own];
-    const under = { ...form, ruleSetId: 'own', target: '17.5' };
-    const error = errors(readLotForm(under, DEFAULT_PREFERENCES, ruleSets))['target'];
-    expect(error?.fix?.patch).toEqual({ target: '17.2' });
+    const under = { ...form, ruleSetId: 'own', targetPercent: '17.5' };
+    const error = errors(readLotForm(under, DEFAULT_PREFERENCES, ruleSets))['targetPercent'];
+    expect(error?.fix?.patch).toEqual({ targetPercent: '17.2' });
     expect(proposedTarget('ordinary', 'own', ruleSets)).toBe('17.2');
     expect(isProposedTarget('17.2', ruleSets)).toBe(true);
   });
 
   test('code, date, target and store are checked', () => {
-    const wrong = { ...form, code: ' ', date: '', target: 'x', storage: '90' };
+    const wrong = { ...form, code: ' ', date: '', targetPercent: 'x', storageTemperatureC: '90' };
     expect(Object.keys(errors(readLotForm(wrong, DEFAULT_PREFERENCES))).sort()).toEqual([
       'code',
       'date',
-      'storage',
-      'target',
+      'storageTemperatureC',
+      'targetPercent',
     ]);
   });
 
@@ -222,25 +224,30 @@ describe('lot form', () => {
 });
 
 describe('container form', () => {
-  const container = (change: Partial<ContainerForm>, preferences = DEFAULT_PREFERENCES) =>
-    readContainerForm({ ...FRESH_CONTAINER, ...change }, preferences);
+  const container = (texts: Readonly<Record<string, string>>, preferences = DEFAULT_PREFERENCES) =>
+    readContainerForm(typedIn(freshContainer(preferences), texts), preferences);
 
   test('amount by mass, volume or fill height, in the units of the keeper', () => {
-    const mass = container({ amountBy: 'mass', amount: '10', plusMinus: '0.5' }, AMERICAN);
+    const mass = container(
+      { 'amount.by': 'mass', 'amount.massKg': '10', 'amount.plusMinusKg': '0.5' },
+      AMERICAN,
+    );
     expect(mass.ok && mass.content.amount).toMatchObject({
       by: 'mass',
       massKg: expect.closeTo(4.5359237, 9) as unknown,
     });
-    const volume = container({ amountBy: 'volume', amount: '5', plusMinus: '' }, AMERICAN);
+    const volume = container(
+      { 'amount.by': 'volume', 'amount.volumeL': '5', 'amount.plusMinusL': '' },
+      AMERICAN,
+    );
     expect(volume.ok && volume.content.amount).toMatchObject({
       volumeL: 18.92705892,
       plusMinusL: 0,
     });
     const height = container({
-      amountBy: 'fill-height',
-      amount: '20',
-      diameter: '30',
-      plusMinus: '0.5',
+      'amount.by': 'fill-height',
+      'amount.fillHeightCm': '20',
+      'amount.innerDiameterCm': '30',
     });
     expect(height.ok && height.content.amount).toEqual({
       by: 'fill-height',
@@ -251,43 +258,42 @@ describe('container form', () => {
   });
 
   test('what was read comes back into the form', () => {
-    const form: ContainerForm = {
-      ...FRESH_CONTAINER,
-      amountBy: 'fill-height',
-      amount: '8',
-      diameter: '11',
-      plusMinus: '0.2',
-    };
+    const form = typedIn(freshContainer(AMERICAN), {
+      'amount.by': 'fill-height',
+      'amount.fillHeightCm': '8',
+      'amount.innerDiameterCm': '11',
+      'amount.plusMinusCm': '0.2',
+    });
     const parsed = readContainerForm(form, AMERICAN);
-    expect(parsed.ok && containerFormOf(parsed.content, AMERICAN)).toEqual(form);
+    expect(parsed.ok && containerEntry.fill(parsed.content, AMERICAN)).toEqual(form);
   });
 
   test('each wrong field has its own sentence', () => {
     const wrong = container({
       label: '',
       count: '0',
-      amountBy: 'fill-height',
-      amount: '-2',
-      diameter: 'wide',
-      plusMinus: '-1',
+      'amount.by': 'fill-height',
+      'amount.fillHeightCm': '-2',
+      'amount.innerDiameterCm': 'wide',
+      'amount.plusMinusCm': '-1',
     });
     expect(Object.keys(errors(wrong)).sort()).toEqual([
-      'amount',
+      'amount.fillHeightCm',
+      'amount.innerDiameterCm',
+      'amount.plusMinusCm',
       'count',
-      'diameter',
       'label',
-      'plusMinus',
     ]);
   });
 });
 
 describe('comb form', () => {
   test('nobody looked: nothing is said; a shake test alone asks for the capped share', () => {
-    expect(readCombForm(FRESH_COMB)).toEqual({ ok: true, content: null });
-    expect(Object.keys(errors(readCombForm({ ...FRESH_COMB, shake: 'drops' })))).toEqual([
-      'cappedTenths',
-    ]);
-    expect(readCombForm({ cappedTenths: '0', shake: 'runs' })).toEqual({
+    expect(readCombForm(FRESH_COMB, DEFAULT_PREFERENCES)).toEqual({ ok: true, content: null });
+    expect(
+      Object.keys(errors(readCombForm({ ...FRESH_COMB, shake: 'drops' }, DEFAULT_PREFERENCES))),
+    ).toEqual(['cappedTenths']);
+    expect(readCombForm({ cappedTenths: '0', shake: 'runs' }, DEFAULT_PREFERENCES)).toEqual({
       ok: true,
       content: { cappedTenths: 0, shake: 'runs' },
     });

@@ -1,85 +1,67 @@
 import { labelDesignContentSchema, type LabelDesignContent, type Preferences } from '../../records';
-import { decimalText } from '../format/decimal';
+import type { FormOf } from '../entry/codec';
+import { asIs, choice, number, oneOf, words, yesNo } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { group } from '../entry/groups';
+import type { Parsed } from '../entry/reader';
 import { LABEL_SHEETS, sheetTrouble } from '../pdf/labelSheets';
-import { FormReader, type Parsed } from './parsed';
 
-const MEASURES = [
-  'pageWidthMm',
-  'pageHeightMm',
-  'marginLeftMm',
-  'marginTopMm',
-  'labelWidthMm',
-  'labelHeightMm',
-  'gapXMm',
-  'gapYMm',
-  'columns',
-  'rows',
-] as const;
-type Measure = (typeof MEASURES)[number];
+const UNITS: Readonly<Record<LabelDesignContent['weightUnits'], string>> = {
+  metric: 'Metric',
+  'metric-us': 'US and metric',
+};
 
-/** A label as it is typed. */
-export interface LabelForm extends Record<Measure, string> {
-  name: string;
-  title: string;
-  producer: string;
-  origin: string;
-  moreText: string;
-  ink: string;
-  paper: string;
-  weightUnits: LabelDesignContent['weightUnits'];
-  showQr: 'yes' | 'no';
-  sheetId: string;
-}
+const millimetres = (label: string) => number(label, { unit: 'mm' });
 
-/** Texts of a sheet's measures. */
-export function measuresOf(sheet: LabelDesignContent['sheet']): Record<Measure, string> {
-  return Object.fromEntries(MEASURES.map((one) => [one, decimalText(sheet[one], 2)])) as Record<
-    Measure,
-    string
-  >;
-}
+/** The sheet that labels are printed on. */
+export const sheetFields = group({
+  id: oneOf('Sheet', ''),
+  columns: number('Columns'),
+  rows: number('Rows'),
+  labelWidthMm: millimetres('Label width'),
+  labelHeightMm: millimetres('Label height'),
+  marginLeftMm: millimetres('Left margin'),
+  marginTopMm: millimetres('Top margin'),
+  gapXMm: millimetres('Gap across'),
+  gapYMm: millimetres('Gap down'),
+  pageWidthMm: millimetres('Page width'),
+  pageHeightMm: millimetres('Page height'),
+});
 
-export function labelFormOf(content: LabelDesignContent | null): LabelForm {
-  const sheet = content?.sheet ?? LABEL_SHEETS[0]!.sheet;
-  return {
-    name: content?.name ?? 'My label',
-    title: content?.title ?? 'Honey',
-    producer: content?.producer ?? '',
-    origin: content?.origin ?? '',
-    moreText: content?.moreText ?? '',
-    ink: content?.ink ?? '#18233a',
-    paper: content?.paper ?? '#ffffff',
-    weightUnits: content?.weightUnits ?? 'metric',
-    showQr: content?.showQr === false ? 'no' : 'yes',
-    sheetId: sheet.id,
-    ...measuresOf(sheet),
-  };
-}
+/** A label. */
+export const labelEntry = entryOf(labelDesignContentSchema, {
+  title: words('Title'),
+  producer: words('Who fills it', { hint: 'Name and address, where rules ask for it' }),
+  origin: words('Origin', { hint: 'The lot’s own where empty' }),
+  moreText: words('More words'),
+  ink: asIs('#18233a'),
+  paper: asIs('#ffffff'),
+  weightUnits: choice('Net weight', UNITS),
+  showQr: yesNo('Code to be scanned', { names: { yes: 'Print it', no: 'Leave it out' } }),
+  sheet: sheetFields,
+  name: words('Name of this design'),
+});
+export type LabelForm = FormOf<typeof labelEntry.fields>;
+
+export const labelFormOf = (
+  content: LabelDesignContent | null,
+  preferences: Preferences,
+): LabelForm =>
+  labelEntry.fill(
+    content ?? { name: 'My label', title: 'Honey', showQr: true, sheet: LABEL_SHEETS[0]?.sheet },
+    preferences,
+  );
 
 /** The label that the form says, or what is wrong in which field. */
-export function readLabelForm(
+export const readLabelForm = (
   form: LabelForm,
   preferences: Preferences,
-): Parsed<LabelDesignContent> {
-  const reader = new FormReader(preferences);
-  const measures = Object.fromEntries(
-    MEASURES.map((one) => [one, reader.number(one, form[one])]),
-  ) as Record<Measure, number>;
-  const sheet = { id: form.sheetId, ...measures };
-  const trouble = Object.values(measures).every(Number.isFinite) ? sheetTrouble(sheet) : null;
-  if (trouble) reader.fail('sheetId', trouble);
-  const { name, title, producer, origin, moreText, ink, paper, weightUnits } = form;
-  const candidate = {
-    name,
-    title,
-    producer,
-    origin,
-    moreText,
-    ink,
-    paper,
-    weightUnits,
-    showQr: form.showQr === 'yes',
-    sheet,
-  };
-  return reader.finish(labelDesignContentSchema, candidate, (path) => path.replace('sheet.', ''));
-}
+): Parsed<LabelDesignContent> =>
+  labelEntry.read(form, preferences, {
+    check: ({ sheet }, reader) => {
+      const { id: _id, ...measures } = sheet;
+      const isRead = Object.values(measures).every(Number.isFinite);
+      const trouble = isRead ? sheetTrouble(sheet) : null;
+      if (trouble) reader.at('sheet.id').fail(trouble);
+    },
+  });

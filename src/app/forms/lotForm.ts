@@ -10,74 +10,87 @@ import {
   type RuleSet,
 } from '../../core';
 import { lotContentSchema, type LotContent, type Preferences } from '../../records';
+import type { Codec, FormOf } from '../entry/codec';
+import { choice, day, number, oneOf, optional, quantity, several, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import type { Parsed } from '../entry/reader';
 import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
 
-/** The fields of a lot as they are typed. */
-export interface LotForm {
-  code: string;
-  name: string;
-  date: string;
-  origin: string;
-  plant: string;
-  honeyKind: HoneyKind;
-  category: HoneyCategory | 'not-said';
-  claims: HoneyClaim[];
-  ruleSetId: string;
-  target: string;
-  storage: string;
-  signs: FermentationSign[];
-  remark: string;
-}
-
-const FIELD_OF: Readonly<Record<string, string>> = {
-  targetPercent: 'target',
-  storageTemperatureC: 'storage',
+const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
+  ordinary: 'Any other honey',
+  heather: 'Heather (ling, Calluna)',
 };
 
-/** A form filled from what is known of a lot. */
-export function lotFormOf(content: LotContent, preferences: Preferences): LotForm {
-  const { targetPercent, storageTemperatureC, category, ...same } = content;
-  const unit = unitOf('temperature', preferences);
-  return {
-    ...same,
-    category: category ?? 'not-said',
-    target: decimalText(targetPercent),
-    storage: storageTemperatureC === null ? '' : decimalText(unit.fromBase(storageTemperatureC), 1),
-  };
-}
+const CATEGORY_NAMES: Readonly<Record<HoneyCategory | 'not-said', string>> = {
+  'not-said': 'Not said',
+  blossom: 'Blossom',
+  honeydew: 'Honeydew',
+  blend: 'Both',
+};
+
+export const SIGN_NAMES: Readonly<Record<FermentationSign, string>> = {
+  'foam-returns': 'Foam that comes back',
+  gas: 'Gas',
+  'sour-smell': 'Sour, yeasty or boozy smell',
+  'bulging-lid': 'Bulging lid',
+};
+
+const CLAIM_NAMES: Readonly<Record<HoneyClaim, string>> = {
+  'tropical-origin': 'From a tropical place (HMF up to 80)',
+  'low-enzyme': 'Poor in enzymes by nature (diastase from 3)',
+  'conductivity-exempt': 'A flower without a conductivity limit',
+};
+
+/** Where honey was gathered; null where nobody said. */
+const category: Codec<HoneyCategory | null, HoneyCategory | 'not-said'> = {
+  ...choice('Gathered from', CATEGORY_NAMES, {
+    hint: 'Limits of a laboratory’s values depend on it',
+  }),
+  fill: (value) => value ?? 'not-said',
+  read: (typed) => (typed === 'not-said' ? null : typed),
+};
+
+/** What is known of a lot. */
+export const lotEntry = entryOf(lotContentSchema, {
+  name: words('Name', { hint: 'Optional, for you' }),
+  code: words('Lot code'),
+  date: day('Extracted on'),
+  plant: words('Flow or plant'),
+  origin: words('Where from', { hint: 'Yard, hives' }),
+  remark: words('Remark', { hint: 'Optional' }),
+  honeyKind: choice('Kind of honey', KIND_NAMES),
+  ruleSetId: oneOf('Rule set in force', ''),
+  category,
+  targetPercent: number('Your own target', {
+    unit: '%',
+    hint: 'What you want to reach or stay under',
+  }),
+  storageTemperatureC: optional(
+    quantity('temperature', 'Temperature of the store', { hint: 'Leave empty where not known' }),
+  ),
+  signs: several('Signs of fermentation seen', SIGN_NAMES),
+  claims: several('Claimed', CLAIM_NAMES),
+});
+export type LotForm = FormOf<typeof lotEntry.fields>;
 
 /** The lot that the form says, or what is wrong in which field. */
-export function readLotForm(
+export const readLotForm = (
   form: LotForm,
   preferences: Preferences,
   ruleSets: readonly RuleSet[] = RULE_SETS,
-): Parsed<LotContent> {
-  const reader = new FormReader(preferences);
-  const targetPercent = reader.number('target', form.target);
-  const storageTemperatureC =
-    form.storage.trim() === '' ? null : reader.quantity('storage', form.storage, 'temperature');
-  const limit = findRuleSet(form.ruleSetId, ruleSets)?.moistureLimitPercent[form.honeyKind];
-  if (limit !== undefined && targetPercent > limit) {
-    reader.fail(
-      'target',
-      `A target above the limit of ${limit} % would say nothing; type ${limit} or less.`,
-      {
-        label: `Use ${limit}`,
-        patch: { target: String(limit) },
-      },
-    );
-  }
-  const { code, name, date, origin, plant, honeyKind, claims, ruleSetId, signs, remark } = form;
-  const category = form.category === 'not-said' ? null : form.category;
-  const same = { code, name, date, origin, plant, honeyKind, category, claims, ruleSetId };
-  return reader.finish(
-    lotContentSchema,
-    { ...same, signs, remark, targetPercent, storageTemperatureC },
-    (path) => FIELD_OF[path] ?? path,
-  );
-}
+): Parsed<LotContent> =>
+  lotEntry.read(form, preferences, {
+    check: ({ targetPercent, ruleSetId, honeyKind }, reader) => {
+      const limit = findRuleSet(ruleSetId, ruleSets)?.moistureLimitPercent[honeyKind];
+      if (limit === undefined || !(targetPercent > limit)) return;
+      reader
+        .at('targetPercent')
+        .fail(`A target above the limit of ${limit} % would say nothing; type ${limit} or less.`, {
+          label: `Use ${limit}`,
+          patch: { targetPercent: String(limit) },
+        });
+    },
+  });
 
 /** The target to propose for a kind of honey under a rule set: the usual one, never above the limit. */
 export function proposedTarget(

@@ -11,21 +11,38 @@ import {
   type Preferences,
   type SamplingPlanContent,
 } from '../../records';
-import { decimalText } from '../format/decimal';
-import { FormReader, type Parsed } from './parsed';
+import type { FormOf, ValuesOf } from '../entry/codec';
+import { choice, number, percent, several } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { Reader, type Parsed } from '../entry/reader';
+import { SPOT_NAMES } from '../format/reading';
 
-/** The fields of a sampling plan as they are typed. */
-export interface PlanForm {
-  method: PlanMethod;
-  /** [%] */
-  content: string;
-  confidence: string;
-  looks: string;
-  expectedMean: string;
-  expectedSpread: string;
-  spots: Spot[];
-  seed: string;
-}
+const METHOD_NAMES: Readonly<Record<PlanMethod, string>> = {
+  'mean-and-spread': 'By mean and spread',
+  'by-count': 'By count',
+};
+
+const { 'not-said': _notSaid, ...TAKEN_FROM } = SPOT_NAMES;
+
+/** A sampling plan. */
+export const planEntry = entryOf(samplingPlanContentSchema, {
+  method: choice('How the sample speaks', METHOD_NAMES),
+  content: percent('Share that must conform', { digits: 1 }),
+  confidence: percent('Confidence', { digits: 1 }),
+  expectedMeanPercent: number('Mean you expect', { unit: '%', digits: 1 }),
+  expectedSpreadPercent: number('From vessel to vessel', {
+    unit: 'points',
+    hint: 'As a standard deviation; 0.3 is usual',
+  }),
+  looks: number('Looks at the result', {
+    digits: 0,
+    hint: '1 to 4; each look on the way pays with more vessels',
+  }),
+  seed: number('Seed of the draw', { digits: 0, hint: 'The same seed draws the same vessels' }),
+  spots: several<Exclude<Spot, 'not-said'>>('Where in each vessel', TAKEN_FROM),
+});
+export type PlanForm = FormOf<typeof planEntry.fields>;
+type PlanValues = ValuesOf<typeof planEntry.fields>;
 
 /** What a plan is made for. */
 export interface PlanContext {
@@ -38,72 +55,61 @@ export interface PlanContext {
 }
 
 /** A usual plan: 95 in 100 with 95 in 100, one look, stirred; small lots by count. */
-export function freshPlan(expectedMean: number, vessels: number, seed: number): PlanForm {
-  return {
-    method: vessels < 20 ? 'by-count' : 'mean-and-spread',
-    content: vessels < 20 ? '90' : '95',
-    confidence: '95',
-    looks: '1',
-    expectedMean: decimalText(expectedMean, 1),
-    expectedSpread: '0.3',
-    spots: ['stirred'],
-    seed: String(seed),
-  };
+export function freshPlan(
+  expectedMeanPercent: number,
+  { vessels, seed }: { readonly vessels: number; readonly seed: number },
+  preferences: Preferences,
+): PlanForm {
+  const isSmall = vessels < 20;
+  return planEntry.fill(
+    {
+      method: isSmall ? 'by-count' : 'mean-and-spread',
+      content: isSmall ? 0.9 : 0.95,
+      confidence: 0.95,
+      looks: 1,
+      expectedMeanPercent,
+      expectedSpreadPercent: 0.3,
+      spots: ['stirred'],
+      seed,
+    },
+    preferences,
+  );
 }
 
-/** How many vessels the form asks for, while it is typed; null where it cannot be read yet. */
-export function numberOf(form: PlanForm, context: PlanContext): PlanNumber | null {
-  const figures = [form.content, form.confidence, form.looks, form.expectedMean].map((one) =>
-    Number(one.replace(',', '.')),
-  );
-  const [content = NaN, confidence = NaN, looks = NaN, mean = NaN] = figures;
+/** How many vessels what was read asks for; null where it cannot be said yet. */
+function plannedFor(plan: PlanValues, context: PlanContext): PlanNumber | null {
   try {
     return plannedNumber({
-      method: form.method,
-      content: content / 100,
-      confidence: confidence / 100,
-      looks,
+      method: plan.method,
+      content: plan.content,
+      confidence: plan.confidence,
+      looks: plan.looks,
       containers: context.vesselIds.length,
-      marginPercent: context.limitPercent - mean,
-      spreadPercent: Number(form.expectedSpread.replace(',', '.')),
+      marginPercent: context.limitPercent - plan.expectedMeanPercent,
+      spreadPercent: plan.expectedSpreadPercent,
     });
   } catch {
     return null;
   }
 }
 
-const FIELDS: Readonly<Record<string, string>> = {
-  expectedMeanPercent: 'expectedMean',
-  expectedSpreadPercent: 'expectedSpread',
-};
+/** How many vessels the form asks for, while it is typed; null where it cannot be read yet. */
+export const numberOf = (form: PlanForm, context: PlanContext): PlanNumber | null =>
+  plannedFor(planEntry.values(form, new Reader(context.preferences)), context);
 
 /** The vessels to be tested at each look; none where the form cannot be read yet. */
-function drawn(form: PlanForm, context: PlanContext, seed: number): string[][] {
-  const found = numberOf(form, context);
-  if (!found || !Number.isInteger(seed)) return [];
-  const looks = Math.min(Number(form.looks), found.number);
-  return drawContainers(context.vesselIds, found.number, looks, seededRandom(seed)());
+function drawn(plan: PlanValues, context: PlanContext): string[][] {
+  const found = plannedFor(plan, context);
+  if (!found || !Number.isInteger(plan.seed)) return [];
+  const looks = Math.min(plan.looks, found.number);
+  return drawContainers(context.vesselIds, found.number, looks, seededRandom(plan.seed)());
 }
 
 /** The plan that the form says, with its vessels drawn, or what is wrong in which field. */
-export function readPlanForm(form: PlanForm, context: PlanContext): Parsed<SamplingPlanContent> {
-  const reader = new FormReader(context.preferences);
-  const seed = reader.number('seed', form.seed);
-  const candidate = {
-    method: form.method,
-    content: reader.number('content', form.content) / 100,
-    confidence: reader.number('confidence', form.confidence) / 100,
-    looks: reader.number('looks', form.looks),
-    expectedMeanPercent: reader.number('expectedMean', form.expectedMean),
-    expectedSpreadPercent: reader.number('expectedSpread', form.expectedSpread),
-    limitPercent: context.limitPercent,
-    seed,
-    plannedIds: drawn(form, context, seed),
-    spots: form.spots,
-    fixedAt: context.fixedAt,
-    readingsBefore: context.readingsBefore,
-  };
-  return reader.finish(samplingPlanContentSchema, candidate, (path) => {
-    return path.startsWith('plannedIds') ? 'content' : (FIELDS[path] ?? path);
+export const readPlanForm = (form: PlanForm, context: PlanContext): Parsed<SamplingPlanContent> => {
+  const { limitPercent, fixedAt, readingsBefore } = context;
+  return planEntry.read(form, context.preferences, {
+    rest: (plan) => ({ limitPercent, fixedAt, readingsBefore, plannedIds: drawn(plan, context) }),
+    place: (path) => (path.startsWith('plannedIds') ? 'content' : path),
   });
-}
+};

@@ -1,11 +1,4 @@
-import {
-  LAB_QUANTITIES,
-  type ColourClassId,
-  type Fault,
-  type Foam,
-  type Impurity,
-  type LabQuantity,
-} from '../../core';
+import { COLOUR_CLASSES, LAB_QUANTITIES, type ColourClassId, type LabQuantity } from '../../core';
 import {
   colourContentSchema,
   labReportContentSchema,
@@ -17,8 +10,14 @@ import {
   type Preferences,
   type SensesContent,
 } from '../../records';
-import { decimalText } from '../format/decimal';
-import { FormReader, type Parsed } from './parsed';
+import type { Codec, FormOf } from '../entry/codec';
+import { asIs, choice, codec, day, number, optional, several, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import { group, list, variant } from '../entry/groups';
+import type { Parsed } from '../entry/reader';
+import { LAB_WORDS } from '../format/labWords';
+import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../format/sensesWords';
+import { vesselField } from './vesselField';
 
 /** When something was read, and what it corrects. */
 export interface QualityContext<T> {
@@ -27,8 +26,8 @@ export interface QualityContext<T> {
   readonly former?: T;
 }
 
-/** Time and initials: of this moment, or of what is corrected. */
-function moment({
+/** Who and when: of this moment, or of what is corrected. */
+export function readerOf({
   preferences,
   takenAt,
   former,
@@ -38,194 +37,135 @@ function moment({
     : { takenAt, who: preferences.initials };
 }
 
-/** The fields of a colour reading as they are typed. */
-export interface ColourForm {
-  vessel: string;
-  by: ColourContent['read']['by'];
-  pfund: string;
-  absorbance: string;
-  path: string;
-  dilution: string;
-  classId: ColourClassId;
-  remark: string;
-}
+const CLASS_NAMES = Object.fromEntries(
+  COLOUR_CLASSES.map(({ id, name }) => [id, name]),
+) as Readonly<Record<ColourClassId, string>>;
 
-export const FRESH_COLOUR: ColourForm = {
-  vessel: '',
-  by: 'comparator',
-  pfund: '',
-  absorbance: '',
-  path: '1',
-  dilution: '50 % w/v, filtered',
-  classId: 'light-amber',
-  remark: '',
-};
+export const colourEntry = entryOf(colourContentSchema, {
+  vessel: vesselField,
+  read: variant(
+    'by',
+    {
+      comparator: { pfundMm: number('Pfund', { unit: 'mm', digits: 1 }) },
+      photometer: {
+        absorbance: number('Absorbance', { digits: 4 }),
+        pathCm: number('Length of the cell', { unit: 'cm' }),
+        dilution: words('Dilution'),
+      },
+      eye: { classId: choice('Class', CLASS_NAMES, { as: 'select' }) },
+    },
+    {
+      look: {
+        label: 'Read in glass by',
+        names: { comparator: 'Comparator', photometer: 'Photometer', eye: 'Eye' },
+      },
+    },
+  ),
+  remark: words('Remark'),
+});
+export type ColourForm = FormOf<typeof colourEntry.fields>;
 
-/** A form filled from a colour reading. */
-export function colourFormOf(content: ColourContent): ColourForm {
-  const { read, remark } = content;
-  const fresh = { ...FRESH_COLOUR, vessel: vesselIdOf(content) ?? '', by: read.by, remark };
-  switch (read.by) {
-    case 'comparator':
-      return { ...fresh, pfund: decimalText(read.pfundMm, 1) };
-    case 'photometer':
-      return {
-        ...fresh,
-        absorbance: decimalText(read.absorbance, 4),
-        path: decimalText(read.pathCm, 2),
-        dilution: read.dilution,
-      };
-    case 'eye':
-      return { ...fresh, classId: read.classId };
-  }
-}
+/** Usual values of each way to read it, under what was read. @source common practice, no source */
+const USUAL_READ = { pathCm: 1, dilution: '50 % w/v, filtered', classId: 'light-amber' } as const;
 
-function readColour(form: ColourForm, reader: FormReader) {
-  switch (form.by) {
-    case 'comparator':
-      return { by: 'comparator', pfundMm: reader.number('pfund', form.pfund) };
-    case 'photometer':
-      return {
-        by: 'photometer',
-        absorbance: reader.number('absorbance', form.absorbance),
-        pathCm: reader.number('path', form.path),
-        dilution: form.dilution,
-      };
-    case 'eye':
-      return { by: 'eye', classId: form.classId };
-  }
-}
-
-const COLOUR_FIELDS: Readonly<Record<string, string>> = {
-  'read.pfundMm': 'pfund',
-  'read.absorbance': 'absorbance',
-  'read.pathCm': 'path',
-  'read.dilution': 'dilution',
-};
+/** A form filled from a colour reading, or for a new one. */
+export const colourFormOf = (
+  content: ColourContent | null,
+  _day: string,
+  preferences: Preferences,
+): ColourForm =>
+  colourEntry.fill(
+    {
+      ...content,
+      vessel: (content && vesselIdOf(content)) ?? '',
+      read: { ...USUAL_READ, by: 'comparator', ...content?.read },
+    },
+    preferences,
+  );
 
 /** The colour that the form says, or what is wrong in which field. */
-export function readColourForm(
+export const readColourForm = (
   form: ColourForm,
   context: QualityContext<ColourContent>,
-): Parsed<ColourContent> {
-  const reader = new FormReader(context.preferences);
-  const candidate = {
-    ...vesselRefOf(form.vessel),
-    read: readColour(form, reader),
-    ...moment(context),
-    remark: form.remark,
-  };
-  return reader.finish(colourContentSchema, candidate, (path) => COLOUR_FIELDS[path] ?? path);
-}
+): Parsed<ColourContent> =>
+  colourEntry.read(form, context.preferences, {
+    rest: ({ vessel }) => ({ ...vesselRefOf(vessel), ...readerOf(context) }),
+  });
 
-/** The fields of smell, taste and purity. */
-export interface SensesForm {
-  notes: SensesContent['notes'];
-  faults: Fault[];
-  foam: Foam;
-  impurities: Impurity[];
-  typical: 'yes' | 'no' | 'not-said';
-  remark: string;
-}
-
-export const FRESH_SENSES: SensesForm = {
-  notes: [],
-  faults: [],
-  foam: 'none',
-  impurities: [],
-  typical: 'not-said',
-  remark: '',
+/** Three answers to a question that may be left open. */
+const typical: Codec<boolean | null, 'not-said' | 'yes' | 'no'> = {
+  ...choice('Typical of the flower it is named after', {
+    'not-said': 'Not said',
+    yes: 'Yes',
+    no: 'No',
+  }),
+  fill: (value) => (value === null ? 'not-said' : value ? 'yes' : 'no'),
+  read: (typed) => (typed === 'not-said' ? null : typed === 'yes'),
 };
 
-/** A form filled from what was tasted. */
-export function sensesFormOf(content: SensesContent): SensesForm {
-  const { notes, faults, foam, impurities, typical, remark } = content;
-  const said = typical === null ? 'not-said' : typical ? 'yes' : 'no';
-  return { notes, faults, foam, impurities, typical: said, remark };
-}
+/** What was smelt, tasted and seen. */
+export const sensesEntry = entryOf(sensesContentSchema, {
+  notes: asIs<SensesContent['notes']>([]),
+  faults: several('Faults', FAULT_NAMES),
+  foam: choice('Foam on top', FOAM_NAMES),
+  impurities: several('Seen in it', IMPURITY_NAMES),
+  typical,
+  remark: words('Remark'),
+});
 
-/** What the form says was smelt, tasted and seen. */
-export function readSensesForm(
-  form: SensesForm,
-  context: QualityContext<SensesContent>,
-): Parsed<SensesContent> {
-  const { typical, ...same } = form;
-  const candidate = {
-    ...same,
-    typical: typical === 'not-said' ? null : typical === 'yes',
-    ...moment(context),
+type LabValue = NonNullable<LabReportContent['values'][LabQuantity]>;
+const valueFields = (quantity: LabQuantity) => {
+  const { name, unit, about } = LAB_WORDS[quantity];
+  return {
+    value: number(name, { unit, hint: about, digits: 4 }),
+    expanded: optional(number('±', { digits: 4 })),
   };
-  const reader = new FormReader(context.preferences);
-  return reader.finish(sensesContentSchema, candidate, (path) => path);
-}
+};
+type ValueFields = ReturnType<typeof valueFields>;
 
-/** A value of a report as it is typed. */
-interface ValueForm {
-  value: string;
-  expanded: string;
-}
-
-/** The fields of a laboratory's report. */
-export interface LabForm {
-  laboratory: string;
-  reportNumber: string;
-  day: string;
-  values: Record<LabQuantity, ValueForm>;
-  /** one plant and its share a line */
-  pollen: { plant: string; percent: string }[];
-  remark: string;
-}
-
-export function freshLab(day: string): LabForm {
-  const values = Object.fromEntries(
-    LAB_QUANTITIES.map((one) => [one, { value: '', expanded: '' }]),
-  ) as Record<LabQuantity, ValueForm>;
-  return { laboratory: '', reportNumber: '', day, values, pollen: [], remark: '' };
-}
-
-/** A form filled from a report. */
-export function labFormOf(content: LabReportContent): LabForm {
-  const form = freshLab(content.day);
-  for (const quantity of LAB_QUANTITIES) {
-    const known = content.values[quantity];
-    if (!known) continue;
-    const expanded = known.expanded === null ? '' : decimalText(known.expanded, 4);
-    form.values[quantity] = { value: decimalText(known.value, 4), expanded };
-  }
-  const pollen = content.pollen.map(({ plant, percent }) => {
-    return { plant, percent: decimalText(percent, 1) };
-  });
-  const { laboratory, reportNumber, remark } = content;
-  return { ...form, laboratory, reportNumber, remark, pollen };
-}
-
-function labField(path: string): string {
-  if (path === 'values') return 'values.hmfMgPerKg.value';
-  return path === 'pollen' ? 'pollen.0.percent' : path;
-}
-
-/** The report that the form says, or what is wrong in which field. */
-export function readLabForm(form: LabForm, preferences: Preferences): Parsed<LabReportContent> {
-  const reader = new FormReader(preferences);
-  const { laboratory, reportNumber, day, remark } = form;
-  const values = Object.fromEntries(
-    LAB_QUANTITIES.flatMap((quantity) => {
-      const typed = form.values[quantity];
-      const field = `values.${quantity}`;
-      if (typed.value.trim() === '') {
-        if (typed.expanded.trim() !== '') {
-          reader.fail(`${field}.value`, 'Type the value that this ± belongs to.');
-        }
-        return [];
+/** One value of a report with its ±; undefined where nothing was typed. */
+function labValue(quantity: LabQuantity) {
+  const both = group(valueFields(quantity));
+  const one: Codec<LabValue | undefined, FormOf<ValueFields>> = codec(
+    null,
+    both.empty,
+    (value, preferences) => (value ? both.fill(value, preferences) : both.empty),
+    (typed, at) => {
+      if (typed.value.trim() !== '') return both.read(typed, at);
+      if (typed.expanded.trim() !== '') {
+        at.at('value').fail('Type the value that this ± belongs to.');
       }
-      const value = reader.number(`${field}.value`, typed.value);
-      const expanded = reader.optionalNumber(`${field}.expanded`, typed.expanded);
-      return [[quantity, { value, expanded }]];
-    }),
+      return undefined;
+    },
   );
-  const pollen = form.pollen.map(({ plant, percent }, at) => {
-    return { plant, percent: reader.number(`pollen.${at}.percent`, percent) };
-  });
-  const candidate = { laboratory, reportNumber, day, values, pollen, remark };
-  return reader.finish(labReportContentSchema, candidate, labField);
+  return { ...one, fields: both.fields };
 }
+
+const labValues = group(
+  Object.fromEntries(LAB_QUANTITIES.map((one) => [one, labValue(one)])) as Record<
+    LabQuantity,
+    ReturnType<typeof labValue>
+  >,
+);
+
+/** Values of a report: only those that it has. */
+const values: Codec<LabReportContent['values'], typeof labValues.empty> &
+  Pick<typeof labValues, 'fields'> = {
+  ...labValues,
+  read: (typed, at) =>
+    Object.fromEntries(
+      Object.entries(labValues.read(typed, at)).filter(([, value]) => value !== undefined),
+    ),
+};
+
+/** A laboratory's report. */
+export const labEntry = entryOf(labReportContentSchema, {
+  laboratory: words('Laboratory'),
+  day: day('Day of the report'),
+  reportNumber: words('Its number', { hint: 'Optional' }),
+  values,
+  pollen: list(
+    group({ plant: words('Plant'), percent: number('Share', { unit: '%', digits: 1 }) }),
+  ),
+  remark: words('Remark'),
+});

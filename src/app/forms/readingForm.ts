@@ -15,10 +15,24 @@ import {
   type Preferences,
   type ReadingContent,
 } from '../../records';
+import type { Codec, FormOf } from '../entry/codec';
+import {
+  choice,
+  choicesOf,
+  codec,
+  number,
+  oneOf,
+  optional,
+  quantity,
+  words,
+} from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import type { Parsed, Reader } from '../entry/reader';
 import { decimalText, readDecimal } from '../format/decimal';
 import { SCALE_NAMES } from '../format/moisture';
+import { SAMPLE_NAMES, SPOT_NAMES } from '../format/reading';
 import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
+import { vesselField } from './vesselField';
 
 /** Whether a meter corrects temperature itself, as it is chosen; nothing is chosen for anybody. */
 export type AtcChoice = '' | 'no' | 'yes' | 'unknown';
@@ -29,24 +43,52 @@ export const atcOf = (choice: AtcChoice): boolean | null =>
 export const atcChoice = (atc: boolean | null): AtcChoice =>
   atc === null ? 'unknown' : atc ? 'yes' : 'no';
 
-/** A look at the dial as it is typed. */
-export interface ReadingForm {
-  /** `container#item`, or empty for the lot as a whole */
-  vessel: string;
-  spot: Spot;
-  /** a meter of one's own, or empty for another */
-  instrument: string;
-  scale: Scale;
-  dial: string;
-  temperature: string;
-  honeyTemperature: string;
-  sample: SampleState;
-  /** empty: nothing chosen, which counts as not known */
-  atc: AtcChoice;
-  resolution: string;
-  zeroCheck: ZeroCheck;
-  remark: string;
-}
+/** Never chosen for anybody: a wrong guess costs up to a point. */
+export const atcField: Codec<boolean | null, AtcChoice> = codec(
+  {
+    as: 'choice',
+    label: 'Does the meter correct temperature itself (ATC)?',
+    choices: choicesOf({ no: 'No', yes: 'Yes', unknown: 'Don’t know' }),
+  },
+  '',
+  atcChoice,
+  atcOf,
+);
+
+/** Usual division of the dial of each scale. @source common practice, no source */
+export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
+  water: '0.2',
+  brix: '0.2',
+  nD: '0.0005',
+};
+
+const ZERO_NAMES: Readonly<Record<ZeroCheck, string>> = {
+  checked: 'Checked lately',
+  unchecked: 'Not checked',
+};
+
+const degrees = (label: string, hint?: string) =>
+  optional(quantity('temperature', label, hint === undefined ? {} : { hint }));
+
+/** A look at the dial. */
+export const readingEntry = entryOf(readingContentSchema, {
+  vessel: vesselField,
+  spot: choice<Spot>('Taken where in it', SPOT_NAMES),
+  instrumentId: optional(oneOf('Meter', '')),
+  scale: choice<Scale>('Scale of the dial', SCALE_NAMES),
+  dialValue: number('The dial shows', { digits: 4 }),
+  temperatureC: degrees('Temperature of meter and honey'),
+  honeyTemperatureC: degrees(
+    'Honey, where it differs from the meter',
+    'Leave empty where both are alike',
+  ),
+  sample: choice<SampleState>('What the honey is like', SAMPLE_NAMES, { as: 'select' }),
+  atc: atcField,
+  resolution: number('One division of the dial', { digits: 5 }),
+  zeroCheck: choice('Zero of the meter', ZERO_NAMES),
+  remark: words('Remark'),
+});
+export type ReadingForm = FormOf<typeof readingEntry.fields>;
 
 /** What a form is read with. */
 export interface ReadingContext {
@@ -63,22 +105,15 @@ export interface ReadingContext {
   readonly former?: ReadingContent;
 }
 
-/** Usual division of the dial of each scale. @source common practice, no source */
-export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
-  water: '0.2',
-  brix: '0.2',
-  nD: '0.0005',
-};
-
 export const FRESH_READING: ReadingForm = {
   vessel: '',
   // Never preselected: what is not said carries its doubt.
   spot: 'not-said',
-  instrument: '',
+  instrumentId: '',
   scale: 'water',
-  dial: '',
-  temperature: '',
-  honeyTemperature: '',
+  dialValue: '',
+  temperatureC: '',
+  honeyTemperatureC: '',
   sample: 'clear',
   atc: '',
   resolution: USUAL_DIVISION.water,
@@ -87,59 +122,40 @@ export const FRESH_READING: ReadingForm = {
 };
 
 /** A form filled from a reading. */
-export function readingFormOf(content: ReadingContent, preferences: Preferences): ReadingForm {
-  const unit = unitOf('temperature', preferences);
-  const degrees = (celsius: number | null): string =>
-    celsius === null ? '' : decimalText(unit.fromBase(celsius), 1);
-  const { scale, dialValue, atc, resolution, zeroCheck, remark, spot, sample } = content;
-  return {
-    vessel: vesselIdOf(content) ?? '',
-    spot,
-    instrument: content.instrumentId ?? '',
-    scale,
-    dial: decimalText(dialValue, 4),
-    temperature: degrees(content.temperatureC),
-    honeyTemperature: degrees(content.honeyTemperatureC),
-    sample,
-    atc: atcChoice(atc),
-    resolution: decimalText(resolution, 5),
-    zeroCheck,
-    remark,
-  };
-}
+export const readingFormOf = (content: ReadingContent, preferences: Preferences): ReadingForm =>
+  readingEntry.fill({ ...content, vessel: vesselIdOf(content) ?? '' }, preferences);
 
 /** The next reading with the same meter: everything but the dial stays. */
 export function nextReadingForm(content: ReadingContent, preferences: Preferences): ReadingForm {
   const next = readingFormOf(content, preferences);
-  return { ...next, dial: '', honeyTemperature: '', remark: '' };
+  return { ...next, dialValue: '', honeyTemperatureC: '', remark: '' };
 }
 
-function checkDial(reader: FormReader, form: ReadingForm, scale: Scale, value: number): void {
+function checkDial(dial: Reader, form: ReadingForm, scale: Scale, value: number): void {
   const looksLike = recogniseScale(value);
   if (Number.isNaN(value) || looksLike === scale) return;
   if (looksLike === 'index-of-water') {
-    reader.fail(
-      'dial',
+    dial.fail(
       `An index of ${value} is that of water: wipe prism and lid dry, put honey on it and read again.`,
     );
   } else if (looksLike !== 'unknown') {
     const name = SCALE_NAMES[looksLike];
     const sentence = `${value} looks like ${name}, not ${SCALE_NAMES[scale]}.`;
-    if (form.instrument !== '') {
-      reader.fail('dial', `${sentence} Choose the meter that shows ${name}.`);
+    if (form.instrumentId !== '') {
+      dial.fail(`${sentence} Choose the meter that shows ${name}.`);
       return;
     }
-    reader.fail('dial', sentence, {
+    dial.fail(sentence, {
       label: `Switch to ${name}`,
       patch: { scale: looksLike, resolution: USUAL_DIVISION[looksLike] },
     });
   }
 }
 
-function checkTemperature(reader: FormReader, text: string, temperatureC: number): void {
+function checkTemperature(field: Reader, text: string, temperatureC: number): void {
   const [low, high] = PRISM_RANGE_C;
   if (Number.isNaN(temperatureC) || (temperatureC >= low && temperatureC <= high)) return;
-  const { preferences } = reader;
+  const { preferences } = field;
   const unit = unitOf('temperature', preferences);
   const range = `${Math.round(unit.fromBase(low))} and ${Math.round(unit.fromBase(high))} ${unit.name}`;
   const sentence = `A reading can be corrected between ${range}; let meter and honey come to room temperature.`;
@@ -147,42 +163,32 @@ function checkTemperature(reader: FormReader, text: string, temperatureC: number
   const asF = typed.ok ? celsiusFromFahrenheit(typed.value) : NaN;
   if (preferences.temperatureUnit === 'C' && asF >= low && asF <= high) {
     const celsius = decimalText(asF, 1);
-    reader.fail(
-      'temperature',
-      `${text.trim()} °C is too hot for a reading; was it °F? That is ${celsius} °C.`,
-      {
-        label: `Use ${celsius} °C`,
-        patch: { temperature: celsius },
-      },
-    );
+    field.fail(`${text.trim()} °C is too hot for a reading; was it °F? That is ${celsius} °C.`, {
+      label: `Use ${celsius} °C`,
+      patch: { temperatureC: celsius },
+    });
   }
-  reader.fail('temperature', sentence);
+  field.fail(sentence);
 }
 
 /** A value that the dial of one's own meter does not have. */
-function checkRange(reader: FormReader, form: ReadingForm, meters: Meters, value: number): void {
-  const range = meters.get(form.instrument)?.instrument.content.range;
+function checkRange(dial: Reader, form: ReadingForm, meters: Meters, value: number): void {
+  const range = meters.get(form.instrumentId)?.instrument.content.range;
   if (!range || Number.isNaN(value) || (value >= range[0] && value <= range[1])) return;
-  reader.fail(
-    'dial',
+  dial.fail(
     `The dial of this meter runs from ${range[0]} to ${range[1]}; ${value} is not on it. Look again, or choose the other meter.`,
   );
 }
 
 /** What the meter of the form is: one's own as it is kept, or as typed. */
-function meterOf(form: ReadingForm, { meters, former }: ReadingContext, reader: FormReader) {
-  const own = meters.get(form.instrument)?.instrument.content;
+function meterOf(form: ReadingForm, { meters, former }: ReadingContext) {
+  const own = meters.get(form.instrumentId)?.instrument.content;
   if (own) {
     const { scale, resolution, atc, atcRangeC } = own;
-    return { instrumentId: form.instrument, scale, resolution, atc, atcRangeC };
+    return { own: { instrumentId: form.instrumentId, scale, resolution, atc }, atcRangeC };
   }
-  return {
-    instrumentId: null,
-    scale: form.scale,
-    resolution: reader.number('resolution', form.resolution),
-    atc: atcOf(form.atc),
-    atcRangeC: former?.instrumentId === null ? former.atcRangeC : null,
-  };
+  const atcRangeC = former?.instrumentId === null ? former.atcRangeC : null;
+  return { own: { instrumentId: null }, atcRangeC };
 }
 
 /** Who read it, when and how: of this moment, or of the reading that is corrected. */
@@ -196,37 +202,26 @@ function circumstances(context: ReadingContext) {
   return { takenAt, reader: preferences.initials, source, settledStandard, practice };
 }
 
-const FIELDS: Readonly<Record<string, string>> = {
-  dialValue: 'dial',
-  temperatureC: 'temperature',
-  honeyTemperatureC: 'honeyTemperature',
-};
-
 /** The reading that the form says, or what is wrong in which field. */
 export function readReadingForm(
   form: ReadingForm,
   context: ReadingContext,
 ): Parsed<ReadingContent> {
-  const reader = new FormReader(context.preferences);
-  const degrees = (field: 'temperature' | 'honeyTemperature'): number | null =>
-    form[field].trim() === '' ? null : reader.quantity(field, form[field], 'temperature');
-  const meter = meterOf(form, context, reader);
-  const dialValue = reader.number('dial', form.dial);
-  checkDial(reader, form, meter.scale, dialValue);
-  checkRange(reader, form, context.meters, dialValue);
-  const temperatureC = degrees('temperature');
-  if (temperatureC !== null) checkTemperature(reader, form.temperature, temperatureC);
-  const candidate = {
-    ...meter,
-    ...circumstances(context),
-    ...vesselRefOf(form.vessel),
-    spot: form.spot,
-    sample: form.sample,
-    dialValue,
-    temperatureC,
-    honeyTemperatureC: degrees('honeyTemperature'),
-    zeroCheck: form.zeroCheck,
-    remark: form.remark,
-  };
-  return reader.finish(readingContentSchema, candidate, (path) => FIELDS[path] ?? path);
+  const { own, atcRangeC } = meterOf(form, context);
+  const known = { ...form, ...('scale' in own ? { resolution: String(own.resolution) } : {}) };
+  return readingEntry.read(known, context.preferences, {
+    rest: ({ vessel }) => ({
+      ...vesselRefOf(vessel),
+      ...circumstances(context),
+      ...own,
+      atcRangeC,
+    }),
+    check: ({ scale, dialValue, temperatureC }, reader) => {
+      const dial = reader.at('dialValue');
+      checkDial(dial, form, 'scale' in own ? own.scale : scale, dialValue);
+      checkRange(dial, form, context.meters, dialValue);
+      if (temperatureC === null) return;
+      checkTemperature(reader.at('temperatureC'), form.temperatureC, temperatureC);
+    },
+  });
 }

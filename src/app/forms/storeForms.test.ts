@@ -2,13 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import { OPEN, type Gate } from '../gate/gate';
 import { freshBlend, readBlendForm } from './blendForm';
-import {
-  circumstancesFormOf,
-  pieceFormOf,
-  readCircumstancesForm,
-  readPieceForm,
-} from './circumstancesForm';
-import { labelFormOf, measuresOf, readLabelForm } from './labelForm';
+import { typedIn } from '../test/typedIn';
+import { labelFormOf, readLabelForm } from './labelForm';
 import { freshNote, noteEntry } from './seasonNoteForm';
 import {
   freshJarMove,
@@ -41,7 +36,7 @@ function contentOf<T>(parsed: { ok: true; content: T } | { ok: false; errors: un
 
 describe('moves in the store', () => {
   test('a place keeps its temperature, other acts keep none', () => {
-    const placed = { ...freshMove(NOW), temperature: '50' };
+    const placed = { ...freshMove(NOW, US), temperatureC: '50' };
     expect(contentOf(readMoveForm(placed, VESSEL, { preferences: US, gate: OPEN }))).toMatchObject({
       ...VESSEL,
       act: 'placed',
@@ -59,17 +54,17 @@ describe('moves in the store', () => {
   });
 
   test('honey taken needs a weight, in the keeper’s unit', () => {
-    const taken = { ...freshMove(NOW), act: 'taken' as const };
+    const taken = { ...freshMove(NOW, METRIC), act: 'taken' as const };
     expect(errorsOf(readMoveForm(taken, VESSEL, { preferences: METRIC, gate: OPEN }))).toEqual({
-      mass: 'Say how much was taken.',
+      massKg: 'Say how much was taken.',
     });
     expect(
-      contentOf(readMoveForm({ ...taken, mass: '2' }, VESSEL, { preferences: US, gate: OPEN }))
+      contentOf(readMoveForm({ ...taken, massKg: '2' }, VESSEL, { preferences: US, gate: OPEN }))
         .massKg,
     ).toBeCloseTo(0.907, 3);
     expect(
       errorsOf(
-        readMoveForm({ ...taken, mass: 'much', at: '' }, VESSEL, {
+        readMoveForm({ ...taken, massKg: 'much', at: '' }, VESSEL, {
           preferences: METRIC,
           gate: OPEN,
         }),
@@ -80,7 +75,7 @@ describe('moves in the store', () => {
 
 describe('jars', () => {
   const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
-  const form = { ...packFormOf(null, fresh, METRIC), vessel: 'c#2', count: '20' };
+  const form = { ...packFormOf(null, fresh, METRIC), from: 'c#2', count: '20' };
   const left = () => 12;
   const packing = (preferences: Preferences, leftKg: () => number | null) => ({
     preferences,
@@ -107,13 +102,13 @@ describe('jars', () => {
 
   test('in ounces for those who weigh in pounds, and back', () => {
     expect(jarUnit(US).name).toBe('oz');
-    const content = contentOf(readPackForm({ ...form, jar: '16' }, packing(US, left)));
+    const content = contentOf(readPackForm({ ...form, jarG: '16' }, packing(US, left)));
     expect(content.jarG).toBeCloseTo(453.6, 1);
-    expect(packFormOf(content, fresh, US)).toMatchObject({ jar: '16', vessel: 'c#2' });
+    expect(packFormOf(content, fresh, US)).toMatchObject({ jarG: '16', from: 'c#2' });
   });
 
   test.each([
-    [{ vessel: '' }, 'vessel', 'Choose the container that was filled from.'],
+    [{ from: '' }, 'from', 'Choose the container that was filled from.'],
     [{ code: 'a b' }, 'code', /letters, digits, dots and hyphens/],
     [{ count: '2.5' }, 'count', /1 to 5000/],
     [{ bestBefore: '' }, 'bestBefore', 'Choose a day.'],
@@ -125,7 +120,7 @@ describe('jars', () => {
 
   test('no more are set aside or given out than there are', () => {
     const packing = { id: 'p', free: 4, left: 9, setAside: 5 };
-    const move = { ...freshJarMove(NOW), count: '5' };
+    const move = { ...freshJarMove(NOW, METRIC), count: '5' };
     expect(
       errorsOf(readJarMoveForm(move, packing, { preferences: METRIC, gate: OPEN })).count,
     ).toBe('Only 4 of these jars are not set aside yet.');
@@ -155,7 +150,7 @@ describe('jars', () => {
 
 describe('what stands between honey and the door', () => {
   const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
-  const form = { ...packFormOf(null, fresh, METRIC), vessel: 'c#2', count: '20' };
+  const form = { ...packFormOf(null, fresh, METRIC), from: 'c#2', count: '20' };
   const asked = (gate: Gate) => ({ preferences: METRIC, leftKg: () => 12, gateFor: () => gate });
   const SHUT: Gate = { status: 'shut', why: 'Lot a is blocked: a drug.', wayOut: 'Keep it apart.' };
   const REASON: Gate = {
@@ -169,13 +164,13 @@ describe('what stands between honey and the door', () => {
   test('blocked honey is filled, given out and taken for no reason at all', () => {
     const because = { use: 'own-use', because: 'for us' } as const;
     const said = 'Lot a is blocked: a drug. Keep it apart.';
-    expect(errorsOf(readPackForm({ ...form, ...because }, asked(SHUT))).vessel).toBe(said);
+    expect(errorsOf(readPackForm({ ...form, ...because }, asked(SHUT))).from).toBe(said);
     const gate = { preferences: METRIC, gate: SHUT };
     const packing = { id: 'p', free: 9, left: 9, setAside: 0 };
-    const move = { ...freshJarMove(NOW), ...because, count: '1' };
+    const move = { ...freshJarMove(NOW, METRIC), ...because, count: '1' };
     expect(errorsOf(readJarMoveForm(move, packing, gate)).count).toBe(said);
-    const taken = { ...freshMove(NOW), ...because, act: 'taken' as const, mass: '2' };
-    expect(errorsOf(readMoveForm(taken, VESSEL, gate)).mass).toBe(said);
+    const taken = { ...freshMove(NOW, METRIC), ...because, act: 'taken' as const, massKg: '2' };
+    expect(errorsOf(readMoveForm(taken, VESSEL, gate)).massKg).toBe(said);
     expect(readMoveForm({ ...taken, act: 'placed' }, VESSEL, gate).ok).toBe(true);
   });
 
@@ -204,7 +199,7 @@ describe('a blend', () => {
 
   test('is asked with so many tanks of one size', () => {
     const settings = contentOf(
-      readBlendForm({ ...form, tanks: '3', capacity: '40', allowed: ['flows'] }, METRIC),
+      readBlendForm({ ...form, tankCount: '3', capacityKg: '40', allowed: ['flows'] }, METRIC),
     );
     expect(settings.tanks).toEqual([1, 2, 3].map((at) => ({ id: `Tank ${at}`, capacityKg: 40 })));
     expect(settings).toMatchObject({
@@ -216,12 +211,12 @@ describe('a blend', () => {
   });
 
   test.each([
-    [{ lots: [] }, 'lots'],
-    [{ tanks: '0' }, 'tanks'],
-    [{ tanks: 'two' }, 'tanks'],
-    [{ target: '30' }, 'target'],
-    [{ capacity: '0.2' }, 'capacity'],
-    [{ opening: '-1' }, 'opening'],
+    [{ lotIds: [] }, 'lotIds'],
+    [{ tankCount: '0' }, 'tankCount'],
+    [{ tankCount: 'two' }, 'tankCount'],
+    [{ targetPercent: '30' }, 'targetPercent'],
+    [{ capacityKg: '0.2' }, 'capacityKg'],
+    [{ openingWorthKg: '-1' }, 'openingWorthKg'],
     [{ name: ' ' }, 'name'],
   ])('what is wrong is said beside its field: %j', (change, field) => {
     expect(Object.keys(errorsOf(readBlendForm({ ...form, ...change }, METRIC)))).toEqual([field]);
@@ -234,74 +229,21 @@ describe('a blend', () => {
   });
 });
 
-describe('what else bears on a lot', () => {
-  test('comes back as it was typed', () => {
-    const form = {
-      ...circumstancesFormOf(null),
-      product: 'strips',
-      freeFrom: '2026-08-20',
-      also: ['last-flow' as const],
-      brood: 'sealed' as const,
-    };
-    const content = contentOf(readCircumstancesForm(form, METRIC));
-    expect(content).toMatchObject({
-      treated: { product: 'strips', freeFrom: '2026-08-20' },
-      lastFlowInBoxes: true,
-      wetEquipment: false,
-    });
-    expect(circumstancesFormOf(content)).toEqual(form);
-  });
-
-  test('a product without its day, or a day without its product, is asked for', () => {
-    const fresh = circumstancesFormOf(null);
-    expect(errorsOf(readCircumstancesForm({ ...fresh, product: 'strips' }, METRIC))).toEqual({
-      freeFrom: 'Choose a day.',
-    });
-    expect(
-      Object.keys(errorsOf(readCircumstancesForm({ ...fresh, freeFrom: '2026-08-20' }, METRIC))),
-    ).toEqual(['product']);
-  });
-});
-
-describe('a piece of comb', () => {
-  test('is whole, or sacrificed with a usual doubt', () => {
-    const fresh = pieceFormOf(null, METRIC, '4');
-    expect(contentOf(readPieceForm(fresh, METRIC))).toMatchObject({
-      label: '4',
-      cappedTenths: 10,
-      sacrificed: null,
-      massKg: null,
-    });
-    const cut = contentOf(readPieceForm({ ...fresh, moisture: '17.2', seen: ['weeping'] }, METRIC));
-    expect(cut).toMatchObject({
-      sacrificed: { percent: 17.2, plusMinus: 0.5 },
-      weeping: true,
-      foreign: false,
-    });
-    expect(pieceFormOf(cut, METRIC)).toMatchObject({
-      moisture: '17.2',
-      plusMinus: '0.5',
-      seen: ['weeping'],
-    });
-    expect(Object.keys(errorsOf(readPieceForm({ ...fresh, moisture: '70' }, METRIC)))).toEqual([
-      'moisture',
-    ]);
-  });
-});
-
 describe('labels and notes', () => {
   test('a label comes back as it was, and a sheet that does not fit says by how much', () => {
-    const form = labelFormOf(null);
+    const form = labelFormOf(null, METRIC);
     const content = contentOf(readLabelForm(form, METRIC));
-    expect(labelFormOf(content)).toEqual(form);
-    expect(errorsOf(readLabelForm({ ...form, columns: '9' }, METRIC)).sheetId).toMatch(
-      /mm wider than the page/,
-    );
-    expect(errorsOf(readLabelForm({ ...form, rows: 'many', ink: 'blue' }, METRIC))).toMatchObject({
-      rows: expect.any(String),
+    expect(labelFormOf(content, METRIC)).toEqual(form);
+    expect(
+      errorsOf(readLabelForm(typedIn(form, { 'sheet.columns': '9' }), METRIC))['sheet.id'],
+    ).toMatch(/mm wider than the page/);
+    expect(
+      errorsOf(readLabelForm(typedIn(form, { 'sheet.rows': 'many', ink: 'blue' }), METRIC)),
+    ).toMatchObject({
+      'sheet.rows': expect.any(String),
       ink: expect.any(String),
     });
-    expect(measuresOf(content.sheet).columns).toBe('3');
+    expect(form.sheet.columns).toBe('3');
   });
 
   test('a note comes back before the next season unless told otherwise', () => {

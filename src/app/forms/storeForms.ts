@@ -7,93 +7,77 @@ import {
   type PackingContent,
   type PlaceKind,
   type Preferences,
-  type Purpose,
   type Release,
   type StoreAct,
   type StoreMoveContent,
 } from '../../records';
+import type { Codec, FormOf } from '../entry/codec';
+import { choice, codec, day, moment, number, optional, quantity, words } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import type { Parsed } from '../entry/reader';
 import { decimalText } from '../format/decimal';
-import { localText } from '../format/localMoment';
+import { PLACE_NAMES, PURPOSE_NAMES } from '../format/storeWords';
 import { unitOf } from '../format/units';
 import type { Gate } from '../gate/gate';
-import {
-  NO_RELEASE,
-  readRelease,
-  releaseField,
-  releaseFormOf,
-  type ReleaseForm,
-} from '../gate/releaseForm';
-import { FormReader, type Parsed } from './parsed';
+import { readRelease, releaseFields, releasePlace, releaseValues } from '../gate/releaseForm';
 
-/** A move of a container as it is typed. */
-export interface MoveForm extends ReleaseForm {
-  act: StoreAct;
-  at: string;
-  placeKind: PlaceKind;
-  place: string;
-  temperature: string;
-  mass: string;
-  remark: string;
-}
-
-export const freshMove = (nowIso: string): MoveForm => ({
-  act: 'placed',
-  at: localText(nowIso),
-  placeKind: 'cellar',
-  place: '',
-  temperature: '',
-  mass: '',
-  remark: '',
-  ...NO_RELEASE,
-});
-
-const MOVE_FIELDS: Readonly<Record<string, string>> = {
-  temperatureC: 'temperature',
-  massKg: 'mass',
+const ACT_NAMES: Readonly<Record<StoreAct, string>> = {
+  placed: 'It stands here',
+  looked: 'I looked: all well',
+  opened: 'It was opened',
+  'stood-open': 'It stood open',
+  taken: 'Honey was taken',
+  emptied: 'It is empty',
 };
 
-/** The move that a form says of one vessel. */
-export function readMoveForm(
-  form: MoveForm,
-  vessel: { readonly containerId: string; readonly item: number },
-  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
-): Parsed<StoreMoveContent> {
-  const reader = new FormReader(preferences);
-  // Honey that is blocked may be moved, best to where it is kept apart; it may not be taken.
-  const release = form.act === 'taken' ? readRelease(form, gate, { reader, field: 'mass' }) : {};
-  const isPlaced = form.act === 'placed';
-  const optional = (field: 'temperature' | 'mass', quantity: 'temperature' | 'mass') =>
-    form[field].trim() === '' ? null : reader.quantity(field, form[field], quantity);
-  const candidate = {
-    containerId: vessel.containerId,
-    item: vessel.item,
-    act: form.act,
-    at: reader.moment('at', form.at),
-    placeKind: isPlaced ? form.placeKind : null,
-    place: isPlaced ? form.place : '',
-    temperatureC: isPlaced ? optional('temperature', 'temperature') : null,
-    massKg: form.act === 'taken' ? optional('mass', 'mass') : null,
-    remark: form.remark,
-    ...release,
-  };
-  return reader.finish(
-    storeMoveContentSchema,
-    candidate,
-    (path) => MOVE_FIELDS[path] ?? releaseField(path),
-  );
-}
+/** Where it stands; null for what is no placing. */
+const placeKind: Codec<PlaceKind | null, PlaceKind> = {
+  ...choice('Where it stands', PLACE_NAMES, { as: 'select' }),
+  fill: (value) => value ?? 'cellar',
+};
 
-/** Jars as they are filled. */
-export interface PackForm extends ReleaseForm {
-  code: string;
-  packedAt: string;
-  /** net, in grams or ounces by the keeper's unit of mass */
-  jar: string;
-  count: string;
-  vessel: string;
-  bestBefore: string;
-  remark: string;
-}
+/** A move of a container. */
+export const moveEntry = entryOf(
+  storeMoveContentSchema,
+  {
+    act: choice('What happened', ACT_NAMES),
+    placeKind,
+    place: words('Its name', { hint: 'Such as “back shelf”; optional' }),
+    temperatureC: optional(
+      quantity('temperature', 'Temperature there', { hint: 'What is usual there where empty' }),
+    ),
+    massKg: optional(quantity('mass', 'Taken')),
+    at: moment('When'),
+    remark: words('Remark'),
+    ...releaseFields,
+  },
+  {
+    unasked: ({ act }) => ({
+      ...(act === 'placed' ? {} : { placeKind: null, place: '', temperatureC: null }),
+      ...(act === 'taken' ? {} : { massKg: null }),
+    }),
+  },
+);
+export type MoveForm = FormOf<typeof moveEntry.fields>;
+
+export const freshMove = (nowIso: string, preferences: Preferences): MoveForm =>
+  moveEntry.fill({ act: 'placed', at: nowIso, placeKind: 'cellar' }, preferences);
+
+/** The move that a form says of one vessel. */
+export const readMoveForm = (
+  form: MoveForm,
+  { containerId, item }: { readonly containerId: string; readonly item: number },
+  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
+): Parsed<StoreMoveContent> =>
+  moveEntry.read(form, preferences, {
+    rest: ({ act }, reader) => ({
+      containerId,
+      item,
+      // Honey that is blocked may be moved, best to where it is kept apart; it may not be taken.
+      ...(act === 'taken' ? readRelease(form, gate, { reader, field: 'massKg' }) : {}),
+    }),
+    place: releasePlace,
+  });
 
 /** Ounces to grams. @source international avoirdupois ounce */
 const G_PER_OUNCE = 28.349523125;
@@ -102,41 +86,60 @@ const G_PER_OUNCE = 28.349523125;
 export const jarUnit = (preferences: Preferences): { name: string; grams: number } =>
   preferences.massUnit === 'lb' ? { name: 'oz', grams: G_PER_OUNCE } : { name: 'g', grams: 1 };
 
+const jarG: Codec<number, string> = codec(
+  {
+    as: 'text',
+    label: 'Net weight of each',
+    inputMode: 'decimal',
+    unit: (preferences) => jarUnit(preferences).name,
+  },
+  '',
+  (value, preferences) => decimalText(value / jarUnit(preferences).grams, 1),
+  (typed, at) => at.decimal(typed) * jarUnit(at.preferences).grams,
+);
+
+/** The container that was filled from; the record holds how much each gave. */
+const filledFrom: Codec<PackingContent['from'], string> = codec(
+  { as: 'select', label: 'Filled from' },
+  '',
+  ([first]) => (first ? `${first.containerId}#${first.item}` : ''),
+  (typed, at) => {
+    const { containerId, item } = vesselRefOf(typed);
+    if (containerId !== null) return [{ containerId, item: item ?? 1, massKg: 0 }];
+    at.fail('Choose the container that was filled from.');
+    return [];
+  },
+);
+
+/** Jars as they are filled. */
+export const packEntry = entryOf(packingContentSchema, {
+  from: filledFrom,
+  count: number('Jars', { digits: 0 }),
+  jarG,
+  code: words('Jar code', { hint: 'Stands on every jar; its own number follows it.' }),
+  packedAt: moment('Filled'),
+  bestBefore: day('Best before'),
+  remark: words('Remark'),
+  ...releaseFields,
+});
+export type PackForm = FormOf<typeof packEntry.fields>;
+
 export function packFormOf(
   content: PackingContent | null,
   fresh: { readonly code: string; readonly nowIso: string; readonly bestBefore: string },
   preferences: Preferences,
 ): PackForm {
-  const { grams } = jarUnit(preferences);
-  if (!content) {
-    return {
-      code: fresh.code,
-      packedAt: localText(fresh.nowIso),
-      jar: grams === 1 ? '500' : '16',
-      count: '',
-      vessel: '',
-      bestBefore: fresh.bestBefore,
-      remark: '',
-      ...NO_RELEASE,
-    };
+  if (content) {
+    return packEntry.fill({ ...content, ...releaseValues(content.release) }, preferences);
   }
-  const [from] = content.from;
-  return {
-    code: content.code,
-    packedAt: localText(content.packedAt),
-    jar: decimalText(content.jarG / grams, 1),
-    count: String(content.count),
-    vessel: from ? `${from.containerId}#${from.item}` : '',
-    bestBefore: content.bestBefore,
-    remark: content.remark,
-    ...releaseFormOf(content.release),
-  };
+  const { code, nowIso, bestBefore } = fresh;
+  const { grams } = jarUnit(preferences);
+  const usual = { jarG: grams === 1 ? 500 : 16 * grams, packedAt: nowIso };
+  return packEntry.fill({ ...usual, code, bestBefore }, preferences);
 }
 
-const PACK_FIELDS: Readonly<Record<string, string>> = { jarG: 'jar', from: 'vessel' };
-
 /** What was filled, with the honey that it took; more than is left in the container is refused. */
-export function readPackForm(
+export const readPackForm = (
   form: PackForm,
   {
     preferences,
@@ -147,64 +150,60 @@ export function readPackForm(
     readonly leftKg: (vesselId: string) => number | null;
     readonly gateFor: (vesselIds: readonly string[]) => Gate;
   },
-): Parsed<PackingContent> {
-  const reader = new FormReader(preferences);
-  const gate = gateFor(form.vessel === '' ? [] : [form.vessel]);
-  const release = readRelease(form, gate, { reader, field: 'vessel' });
-  const jarG = reader.number('jar', form.jar) * jarUnit(preferences).grams;
-  const count = reader.number('count', form.count);
-  const massKg = (jarG * count) / 1000;
-  const { containerId, item } = vesselRefOf(form.vessel);
-  if (containerId === null) reader.fail('vessel', 'Choose the container that was filled from.');
-  const left = leftKg(form.vessel);
-  const mass = unitOf('mass', preferences);
-  if (left !== null && massKg > left + 0.05) {
-    reader.fail(
-      'count',
-      `That is ${mass.fromBase(massKg).toFixed(1)} ${mass.name}, and only ${mass.fromBase(left).toFixed(1)} ${mass.name} are left in it.`,
-    );
-  }
-  const candidate = {
-    code: form.code.trim(),
-    packedAt: reader.moment('packedAt', form.packedAt),
-    jarG,
-    count,
-    from: containerId === null ? [] : [{ containerId, item: item ?? 1, massKg }],
-    bestBefore: form.bestBefore,
-    remark: form.remark,
-    ...release,
-  };
-  return reader.finish(
-    packingContentSchema,
-    candidate,
-    (path) => PACK_FIELDS[path.split('.')[0] ?? ''] ?? releaseField(path),
-  );
-}
+): Parsed<PackingContent> =>
+  packEntry.read({ ...form, code: form.code.trim() }, preferences, {
+    rest: ({ from, jarG: each, count }, reader) => {
+      const massKg = (each * count) / 1000;
+      const left = leftKg(form.from);
+      const mass = unitOf('mass', preferences);
+      const said = (kg: number): string => `${mass.fromBase(kg).toFixed(1)} ${mass.name}`;
+      if (left !== null && massKg > left + 0.05) {
+        reader.at('count').fail(`That is ${said(massKg)}, and only ${said(left)} are left in it.`);
+      }
+      const gate = gateFor(form.from === '' ? [] : [form.from]);
+      return {
+        from: from.map((one) => ({ ...one, massKg })),
+        ...readRelease(form, gate, { reader, field: 'from' }),
+      };
+    },
+    place: releasePlace,
+  });
 
-/** Jars set aside or given out, as it is typed. */
-export interface JarMoveForm extends ReleaseForm {
-  act: JarMoveContent['act'];
-  purpose: Purpose;
-  count: string;
-  firstNumber: string;
-  to: string;
-  at: string;
-  remark: string;
-}
+const JAR_ACTS: Readonly<Record<JarMoveContent['act'], string>> = {
+  'set-aside': 'Set aside',
+  'given-out': 'Sold or given away',
+};
 
-export const freshJarMove = (nowIso: string, release?: Release): JarMoveForm => ({
-  act: 'set-aside',
-  purpose: 'sale',
-  count: '',
-  firstNumber: '',
-  to: '',
-  at: localText(nowIso),
-  remark: '',
-  ...releaseFormOf(release),
-});
+/** Jars set aside or given out. */
+export const jarMoveEntry = entryOf(
+  jarMoveContentSchema,
+  {
+    act: choice('What happens to them', JAR_ACTS),
+    purpose: choice('For', PURPOSE_NAMES, { as: 'select' }),
+    count: number('Jars', { digits: 0 }),
+    firstNumber: optional(
+      number('From number', { digits: 0, hint: 'Where their numbers are known' }),
+    ),
+    to: words('Who has them', {
+      hint: 'A recall needs this; such as “market stall” or initials.',
+    }),
+    at: moment('When'),
+    remark: words('Remark'),
+    ...releaseFields,
+  },
+  { unasked: ({ act }) => (act === 'given-out' ? {} : { to: '' }) },
+);
+export type JarMoveForm = FormOf<typeof jarMoveEntry.fields>;
+
+export const freshJarMove = (
+  nowIso: string,
+  preferences: Preferences,
+  release?: Release,
+): JarMoveForm =>
+  jarMoveEntry.fill({ purpose: 'sale', at: nowIso, ...releaseValues(release) }, preferences);
 
 /** What becomes of jars; no more than there are. */
-export function readJarMoveForm(
+export const readJarMoveForm = (
   form: JarMoveForm,
   packing: {
     readonly id: string;
@@ -213,29 +212,15 @@ export function readJarMoveForm(
     readonly setAside: number;
   },
   { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
-): Parsed<JarMoveContent> {
-  const reader = new FormReader(preferences);
-  const release = readRelease(form, gate, { reader, field: 'count' });
-  const count = reader.number('count', form.count);
-  const atMost = form.act === 'set-aside' ? packing.free : packing.free + packing.setAside;
-  if (count > atMost) {
-    reader.fail(
-      'count',
-      form.act === 'set-aside'
-        ? `Only ${atMost} of these jars are not set aside yet.`
-        : `Only ${atMost} of these jars are free or set aside for that.`,
-    );
-  }
-  const candidate = {
-    packingId: packing.id,
-    act: form.act,
-    purpose: form.purpose,
-    count,
-    firstNumber: reader.optionalNumber('firstNumber', form.firstNumber),
-    to: form.act === 'given-out' ? form.to : '',
-    at: reader.moment('at', form.at),
-    remark: form.remark,
-    ...release,
-  };
-  return reader.finish(jarMoveContentSchema, candidate, releaseField);
-}
+): Parsed<JarMoveContent> =>
+  jarMoveEntry.read(form, preferences, {
+    rest: ({ act, count }, reader) => {
+      const release = readRelease(form, gate, { reader, field: 'count' });
+      const isAside = act === 'set-aside';
+      const atMost = isAside ? packing.free : packing.free + packing.setAside;
+      const said = isAside ? 'not set aside yet' : 'free or set aside for that';
+      if (count > atMost) reader.at('count').fail(`Only ${atMost} of these jars are ${said}.`);
+      return { packingId: packing.id, ...release };
+    },
+    place: releasePlace,
+  });

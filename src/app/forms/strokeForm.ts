@@ -1,9 +1,4 @@
-import {
-  DEFAULT_FORMAT_ID,
-  proposedSampleSize,
-  systematicSample,
-  type ShakeResult,
-} from '../../core';
+import { DEFAULT_FORMAT_ID, proposedSampleSize, systematicSample } from '../../core';
 import {
   boxOf,
   colonyOf,
@@ -15,51 +10,65 @@ import {
   type Preferences,
   type StrokeContent,
 } from '../../records';
-import { FormReader, type Parsed } from './parsed';
+import type { Codec, FormOf, ValuesOf } from '../entry/codec';
+import { asIs, choice, number, oneOf, optional, words } from '../entry/codecs';
+import { finish, formOf } from '../entry/entry';
+import { list } from '../entry/groups';
+import { Reader, type Parsed } from '../entry/reader';
+import { chosenOf } from './chosen';
+import { SHAKE_NAMES, TENTHS, tenths } from './combForm';
 
-/** Boxes of a yard, a hive or a stack as they are judged in one go. */
-export interface StrokeForm {
+const ACT_NAMES: Readonly<Record<StrokeContent['act'], string>> = {
+  take: 'Take',
+  'take-to-dry': 'Take to dry',
+  'put-back': 'Put back',
+  leave: 'Leave',
+};
+
+const HONEY_TENTHS = TENTHS.slice(1);
+const LOOK_NAMES = [
+  { value: '', label: 'not yet' },
+  ...TENTHS.map((value) => ({ value, label: `${value} tenths` })),
+];
+
+/** Capped tenths of a frame looked at closely; null where nobody did. */
+const look: Codec<number | null, string> = {
+  ...optional(tenths('')),
+  look: { as: 'select', label: '', choices: LOOK_NAMES },
+};
+
+/** Boxes of a yard, a hive or a stack, judged in one go. */
+export const strokeForm = formOf({
   /** of which the boxes are shown; empty: all yards */
-  yardId: string;
-  /** boxes of the book that are judged */
-  boxIds: string[];
-  /** boxes that are not in the book */
-  others: string;
-  /** what those are called, or the whole */
-  label: string;
-  framesPerBox: string;
-  /** of boxes that are not in the book */
-  formatId: string;
-  honeyTenths: string;
-  cappedTenths: string;
-  shake: ShakeResult;
-  start: number;
-  /** empty: as many as proposed */
-  sample: string;
-  /** capped tenths by place in the sample; empty: not looked at */
-  looks: string[];
-  act: StrokeContent['act'];
-  remark: string;
-}
+  yardId: oneOf('Yard', ''),
+  boxIds: chosenOf('Boxes that you judge'),
+  others: optional(
+    number('Boxes that are not in the book', {
+      digits: 0,
+      hint: 'Their lot asks whether their hives were treated or fed',
+    }),
+  ),
+  label: words('Called', { placeholder: 'Moor yard, upper row' }),
+  framesPerBox: number('Frames in each', { digits: 0 }),
+  formatId: oneOf('Frame of those boxes', DEFAULT_FORMAT_ID),
+  honeyTenths: tenths('Tenths of the comb that hold honey', '', HONEY_TENTHS),
+  cappedTenths: optional(tenths('Capped by the look of the whole')),
+  shake: choice('Shake test of a few frames', SHAKE_NAMES),
+  start: asIs(0),
+  /** null: as many as proposed */
+  sample: optional(
+    number('Frames to look at', { digits: 0, hint: 'Fix the number before you look' }),
+  ),
+  /** by place in the sample */
+  looks: list(look),
+  act: choice('What you do with all of them', ACT_NAMES),
+  remark: words('Remark'),
+});
+export type StrokeForm = FormOf<typeof strokeForm.fields>;
+type StrokeValues = ValuesOf<typeof strokeForm.fields>;
 
-export function freshStroke(start: number): StrokeForm {
-  return {
-    yardId: '',
-    boxIds: [],
-    others: '',
-    label: '',
-    framesPerBox: '10',
-    formatId: DEFAULT_FORMAT_ID,
-    honeyTenths: '9',
-    cappedTenths: '',
-    shake: 'not-done',
-    start,
-    sample: '',
-    looks: [],
-    act: 'take',
-    remark: '',
-  };
-}
+export const freshStroke = (start: number, preferences: Preferences): StrokeForm =>
+  strokeForm.fill({ framesPerBox: 10, honeyTenths: 9, start }, preferences);
 
 /** Boxes that can be judged: on a hive, or set aside in the yard asked for. */
 export function boxesToJudge(book: Book, yardId: string): Box[] {
@@ -77,24 +86,21 @@ export function boxName(book: Book, { content }: Box): string {
   return hive === undefined ? content.label : `${hive}, ${content.label}`;
 }
 
-const othersIn = (form: StrokeForm, reader: FormReader): number =>
-  form.others.trim() === '' ? 0 : reader.number('others', form.others);
+type Size = { readonly frames: number; readonly sampleSize: number };
 
-/** How many frames there are in all, and how many of them to look at; null until both can be read. */
-export function strokeSize(
-  form: StrokeForm,
-  preferences: Preferences,
-): { frames: number; sampleSize: number } | null {
-  const reader = new FormReader(preferences);
-  const boxes = form.boxIds.length + othersIn(form, reader);
-  const frames = boxes * reader.number('framesPerBox', form.framesPerBox);
+function sizeOf({ boxIds, others, framesPerBox, sample }: StrokeValues): Size | null {
+  const frames = (boxIds.length + (others ?? 0)) * framesPerBox;
   if (!(frames >= 1 && frames <= 80_000)) return null;
-  const typed = form.sample.trim() === '' ? proposedSampleSize(frames) : Number(form.sample);
-  return { frames, sampleSize: Math.max(1, Math.min(frames, Math.round(typed) || 1)) };
+  const asked = sample ?? proposedSampleSize(frames);
+  return { frames, sampleSize: Math.max(1, Math.min(frames, Math.round(asked) || 1)) };
 }
 
+/** How many frames there are in all, and how many of them to look at; null until both can be read. */
+export const strokeSize = (form: StrokeForm, preferences: Preferences): Size | null =>
+  sizeOf(strokeForm.values(form, new Reader(preferences)));
+
 /** The yard that all chosen boxes are in, null for several or none. */
-function commonYard(form: StrokeForm, book: Book): string | null {
+function commonYard(form: StrokeValues, book: Book): string | null {
   const yards = new Set(
     form.boxIds.map((one) => yardOfBox(book, boxOf(book, one))?.entityId ?? null),
   );
@@ -104,7 +110,7 @@ function commonYard(form: StrokeForm, book: Book): string | null {
 }
 
 /** What was judged, where nobody gave it a name of its own. */
-function usualLabel(form: StrokeForm, book: Book): string {
+function usualLabel(form: StrokeValues, book: Book): string {
   const [first] = form.boxIds;
   const box = boxOf(book, first ?? null);
   if (form.boxIds.length === 1 && box) return boxName(book, box);
@@ -122,40 +128,32 @@ export function readStrokeForm(
   preferences: Preferences,
   book: Book,
 ): Parsed<StrokeContent> {
-  const reader = new FormReader(preferences);
-  const size = strokeSize(form, preferences);
-  const places = size ? systematicSample(size.frames, size.sampleSize, form.start) : [];
-  if (form.cappedTenths === '') {
-    reader.fail('cappedTenths', 'Say how many tenths are capped by the look of the whole.');
+  const reader = new Reader(preferences);
+  const said = strokeForm.values(form, reader);
+  const size = sizeOf(said);
+  const places = size ? systematicSample(size.frames, size.sampleSize, said.start) : [];
+  if (said.cappedTenths === null) {
+    reader.at('cappedTenths').fail('Say how many tenths are capped by the look of the whole.');
   }
-  const others = othersIn(form, reader);
-  const boxes = form.boxIds.length + others;
+  const boxes = said.boxIds.length + (said.others ?? 0);
   if (boxes === 0) {
-    reader.fail('boxIds', 'Tick the boxes that you judge, or say how many others there are.');
+    reader.at('boxIds').fail('Tick the boxes that you judge, or say how many others there are.');
   }
-  const yardId = commonYard(form, book);
-  const { formatId, shake, start, act, remark } = form;
+  const yardId = commonYard(said, book);
   const candidate = {
+    ...said,
     scope: scopeOf(boxes, yardId),
-    label: form.label.trim() === '' ? usualLabel(form, book) : form.label,
+    label: said.label.trim() === '' ? usualLabel(said, book) : said.label,
     yardId,
-    boxIds: form.boxIds,
     boxes: Math.max(1, boxes),
-    framesPerBox: reader.number('framesPerBox', form.framesPerBox),
-    formatId,
-    honeyTenths: Number(form.honeyTenths),
-    cappedTenths: Number(form.cappedTenths),
-    shake,
-    start,
+    cappedTenths: said.cappedTenths ?? 0,
     sampleSize: size?.sampleSize ?? 1,
     looks: places.flatMap((position, at) => {
-      const tenths = form.looks[at] ?? '';
-      return tenths === '' ? [] : [{ position, cappedTenths: Number(tenths) }];
+      const cappedTenths = said.looks[at] ?? null;
+      return cappedTenths === null ? [] : [{ position, cappedTenths }];
     }),
-    act,
-    remark,
   };
-  return reader.finish(strokeContentSchema, candidate, (path) =>
+  return finish(reader, strokeContentSchema, candidate, (path) =>
     path === 'boxes' ? 'others' : path,
   );
 }

@@ -1,7 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
 import { draftDropped, draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
-import type { Fix, Parsed } from './parsed';
+import type { Fix, Parsed } from '../entry/reader';
 import { afterPress } from './afterPress';
 import { mergedDraft } from './mergedDraft';
 

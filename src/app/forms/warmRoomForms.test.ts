@@ -3,7 +3,7 @@ import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../records/test/sampleRoom';
 import { batchCheckFormOf, readBatchCheckForm } from './batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from './batchForm';
-import type { Parsed } from './parsed';
+import type { Parsed } from '../entry/reader';
 import { STANDING_KINDS, freshStanding, readStandingForm } from './standingForm';
 import { USUAL_ROOM, roomEntry } from './warmRoomForm';
 import { typedIn } from '../test/typedIn';
@@ -182,7 +182,7 @@ describe('a check as it is typed', () => {
 
 describe('standing honey as it is typed', () => {
   test.each(STANDING_KINDS)('%s: the usual values are an answer', (kind) => {
-    const standing = contentOf(readStandingForm(kind, freshStanding(kind, FAHRENHEIT), FAHRENHEIT));
+    const standing = contentOf(readStandingForm(freshStanding(kind, FAHRENHEIT), FAHRENHEIT));
     expect(standing.parts.length).toBe(kind === 'combs' ? 2 : 1);
     expect(standing.air.temperatureC).toBeCloseTo(kind === 'tray' ? 28 : 17, 1);
     expect(standing.depthMm === null).toBe(kind === 'combs');
@@ -191,7 +191,7 @@ describe('standing honey as it is typed', () => {
   test('a layer too thin or too deep is told beside its surface', () => {
     const tray = freshStanding('tray', CELSIUS);
     const said = (area: string): string | undefined =>
-      sentences(readStandingForm('tray', { ...tray, mass: '1000', area }, CELSIUS))['area'];
+      sentences(readStandingForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];
     expect(said('1')).toContain('deeper than half a metre');
     expect(said('x')).toBeDefined();
     expect(said('0')).toContain('0.5 to 5,000');
@@ -200,22 +200,22 @@ describe('standing honey as it is typed', () => {
   test('each wrong value has its sentence', () => {
     const form = {
       ...freshStanding('combs', CELSIUS),
-      mass: '0',
+      massKg: '0',
       openShare: '120',
-      moisture: '50',
-      humidity: '101',
+      moisturePercent: '50',
+      relativeHumidity: '101',
       hours: '0',
-      airTemperature: '80',
+      airC: '80',
     };
-    expect(Object.keys(sentences(readStandingForm('combs', form, CELSIUS))).sort()).toEqual([
-      'airTemperature',
+    expect(Object.keys(sentences(readStandingForm(form, CELSIUS))).sort()).toEqual([
+      'airC',
       'hours',
-      'humidity',
-      'mass',
-      'moisture',
+      'massKg',
+      'moisturePercent',
       'openShare',
+      'relativeHumidity',
     ]);
-    const often = { ...freshStanding('tray', CELSIUS), stir: '0.1' };
-    expect(sentences(readStandingForm('tray', often, CELSIUS))['stir']).toContain('0: never');
+    const often = { ...freshStanding('tray', CELSIUS), stirredEveryHours: '0.1' };
+    expect(sentences(readStandingForm(often, CELSIUS))['stirredEveryHours']).toContain('0: never');
   });
 });

@@ -6,57 +6,90 @@ import {
   type Preferences,
   type ZeroCheckContent,
 } from '../../records';
+import type { Codec, FormOf } from '../entry/codec';
+import { codec, number, oneOf, optional, quantity, words, yesNo } from '../entry/codecs';
+import { entryOf } from '../entry/entry';
+import type { Parsed } from '../entry/reader';
 import { decimalText } from '../format/decimal';
-import { unitOf } from '../format/units';
-import { FormReader, type Parsed } from './parsed';
-
-/** The fields of a zero check as they are typed. */
-export interface ZeroCheckForm {
-  reference: ReferenceKind;
-  stated: string;
-  /** fall per °C in units of the fifth decimal, such as 37; empty for the usual one */
-  perDegree: string;
-  /** what the dial showed, one or more looks */
-  looks: string[];
-  temperature: string;
-  adjusted: 'yes' | 'no';
-  remark: string;
-}
 
 /** Labels tell the coefficient as a small number; here in units of 0.00001 per °C. */
 const PER_DEGREE_UNIT = 1e-5;
+
+const perDegree: Codec<number, string> = codec(
+  {
+    as: 'text',
+    label: 'Its fall per °C',
+    unit: '× 10⁻⁵',
+    inputMode: 'decimal',
+    hint: 'Leave empty for the usual 37',
+  },
+  '',
+  (value) => decimalText(value / PER_DEGREE_UNIT, 1),
+  (typed, at) => at.decimal(typed) * PER_DEGREE_UNIT,
+);
+
+const LEAST_FIELDS = 3;
+const look = number('The dial shows', { digits: 5 });
+
+/** What the dial showed, one look or more; fields left empty are no looks. */
+const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
+  look: null,
+  line: look,
+  empty: ['', '', ''],
+  fill: (values, preferences) => {
+    const typed = values.map((one) => look.fill(one, preferences));
+    return [...typed, '', ''].slice(0, Math.max(LEAST_FIELDS, typed.length));
+  },
+  read: (typed, at) =>
+    typed
+      .slice(0, MOST_LOOKS)
+      .flatMap((one, index) => (one.trim() === '' ? [] : [look.read(one, at.at(String(index)))])),
+};
+
+/** A look at a reference whose value is known. */
+export const zeroCheckEntry = entryOf(
+  zeroCheckContentSchema,
+  {
+    reference: oneOf<ReferenceKind>('Held against', 'certified-oil', { as: 'choice' }),
+    statedNd20: optional(
+      number('Index at 20 °C on the label', {
+        unit: 'nD',
+        digits: 5,
+        placeholder: 'such as 1.4870',
+      }),
+    ),
+    indexPerC: optional(perDegree),
+    dialValues: looks,
+    temperatureC: quantity('temperature', 'Temperature of meter and reference'),
+    adjusted: yesNo('Set right afterwards', {
+      names: { no: 'No, left as it is', yes: 'Yes, turned until it was right' },
+      hint: 'Left as it is, what it is off by is taken into every reading',
+    }),
+    remark: words('Remark'),
+  },
+  {
+    unasked: ({ reference }) =>
+      reference === 'certified-oil' ? {} : { statedNd20: null, indexPerC: null },
+  },
+);
+export type ZeroCheckForm = FormOf<typeof zeroCheckEntry.fields>;
 
 /** An empty check of a meter; the oil of the last one is at hand. */
 export function freshZeroCheck(
   meter: InstrumentContent,
   last: ZeroCheckContent | undefined,
+  preferences: Preferences,
 ): ZeroCheckForm {
   const oil = last?.reference === 'certified-oil' ? last : undefined;
-  return {
-    reference: meter.reachesWater ? 'water' : 'certified-oil',
-    stated: oil?.statedNd20 ? decimalText(oil.statedNd20, 5) : '',
-    perDegree: oil?.indexPerC ? decimalText(oil.indexPerC / PER_DEGREE_UNIT, 1) : '',
-    looks: ['', '', ''],
-    temperature: '',
-    adjusted: 'no',
-    remark: '',
-  };
-}
-
-/** A form filled from a check. */
-export function zeroCheckFormOf(check: ZeroCheckContent, preferences: Preferences): ZeroCheckForm {
-  const { reference, statedNd20, indexPerC, dialValues, adjusted, remark } = check;
-  const unit = unitOf('temperature', preferences);
-  const looks = dialValues.map((one) => decimalText(one, 5));
-  return {
-    reference,
-    stated: statedNd20 === null ? '' : decimalText(statedNd20, 5),
-    perDegree: indexPerC === null ? '' : decimalText(indexPerC / PER_DEGREE_UNIT, 1),
-    looks: [...looks, '', ''].slice(0, Math.max(3, looks.length)),
-    temperature: decimalText(unit.fromBase(check.temperatureC), 1),
-    adjusted: adjusted ? 'yes' : 'no',
-    remark,
-  };
+  return zeroCheckEntry.fill(
+    {
+      reference: meter.reachesWater ? 'water' : 'certified-oil',
+      statedNd20: oil?.statedNd20,
+      indexPerC: oil?.indexPerC,
+      adjusted: false,
+    },
+    preferences,
+  );
 }
 
 /** When and by whom, and with which meter. */
@@ -68,44 +101,27 @@ export interface ZeroCheckContext {
   readonly former?: ZeroCheckContent;
 }
 
-function fieldOf(path: string): string {
-  const look = /^dialValues\.(\d+)/.exec(path);
-  if (look) return `looks.${look[1] ?? '0'}`;
-  const names: Readonly<Record<string, string>> = {
-    dialValues: 'looks.0',
-    statedNd20: 'stated',
-    indexPerC: 'perDegree',
-    temperatureC: 'temperature',
-  };
-  return names[path] ?? path;
-}
-
 /** The check that the form says, or what is wrong in which field. */
 export function readZeroCheckForm(
   form: ZeroCheckForm,
-  context: ZeroCheckContext,
+  { preferences, takenAt, former, meter }: ZeroCheckContext,
 ): Parsed<ZeroCheckContent> {
-  const { preferences, takenAt, former } = context;
-  const reader = new FormReader(preferences);
+  const { scale, resolution, atc } = former ?? meter;
   const isOil = form.reference === 'certified-oil';
-  const perDegree = isOil ? reader.optionalNumber('perDegree', form.perDegree) : null;
-  const looks = form.looks.slice(0, MOST_LOOKS).flatMap((text, at) => {
-    return text.trim() === '' ? [] : [reader.number(`looks.${at}`, text)];
+  /** the field of each look that was typed: empty ones are left out of the record */
+  const typed = form.dialValues.flatMap((one, at) => (one.trim() === '' ? [] : [at]));
+  return zeroCheckEntry.read(form, preferences, {
+    rest: {
+      scale,
+      resolution,
+      atc,
+      takenAt: former?.takenAt ?? takenAt,
+      who: former?.who ?? preferences.initials,
+    },
+    check: ({ statedNd20 }, reader) => {
+      if (isOil && statedNd20 === null) reader.at('statedNd20').fail('Type a number here.');
+    },
+    place: (path) =>
+      path.replace(/^dialValues\.(\d+)/, (_, at) => `dialValues.${typed[Number(at)] ?? 0}`),
   });
-  const { scale, resolution, atc } = former ?? context.meter;
-  const candidate = {
-    reference: form.reference,
-    statedNd20: isOil ? reader.number('stated', form.stated) : null,
-    indexPerC: perDegree === null ? null : perDegree * PER_DEGREE_UNIT,
-    scale,
-    resolution,
-    atc,
-    dialValues: looks,
-    temperatureC: reader.quantity('temperature', form.temperature, 'temperature'),
-    adjusted: form.adjusted === 'yes',
-    takenAt: former?.takenAt ?? takenAt,
-    who: former?.who ?? preferences.initials,
-    remark: form.remark,
-  };
-  return reader.finish(zeroCheckContentSchema, candidate, fieldOf);
 }

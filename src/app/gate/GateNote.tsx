@@ -1,10 +1,11 @@
 import { Ban, TriangleAlert } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { RELEASE_NAMES } from '../format/storeWords';
-import { ChoiceField } from '../ui/ChoiceField';
-import { TextField } from '../ui/TextField';
+import { Field } from '../entry/Field';
 import { mayLeave, type Gate } from './gate';
-import { usesAt } from './releaseForm';
+import { releaseFields, usesAt } from './releaseForm';
+
+const RELEASE = { fields: releaseFields };
 
 /** Whether a signature is all that is missing. */
 const mayBeSigned = (gate: Gate): boolean =>
@@ -38,12 +39,12 @@ export function GateFields({ gate }: { gate: Gate }): ReactElement | null {
       <GateNote gate={gate} />
       {gate.status === 'reason' && (
         <>
-          <ChoiceField
-            name="use"
-            label="It is used all the same"
+          <Field
+            of={RELEASE}
+            at="use"
             choices={usesAt(gate).map((value) => ({ value, label: RELEASE_NAMES[value] }))}
           />
-          <TextField name="because" label="Why" hint="Kept with the jars" />
+          <Field of={RELEASE} at="because" />
         </>
       )}
     </>

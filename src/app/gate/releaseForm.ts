@@ -1,21 +1,22 @@
 import { RELEASE_USES, type Release, type ReleaseUse } from '../../records';
-import type { FormReader } from '../forms/parsed';
+import type { FormOf } from '../entry/codec';
+import { oneOf, words } from '../entry/codecs';
+import type { Reader } from '../entry/reader';
 import type { Gate } from './gate';
 
-/** Why honey leaves without an accepted and signed ruling, as it is typed. */
-export interface ReleaseForm {
-  /** empty: not said */
-  use: ReleaseUse | '';
-  because: string;
-}
+/** Why honey leaves without an accepted and signed ruling; empty use: not said. */
+export const releaseFields = {
+  use: oneOf<ReleaseUse | ''>('It is used all the same', '', { as: 'choice' }),
+  because: words('Why', { hint: 'Kept with the jars' }),
+};
+export type ReleaseForm = FormOf<typeof releaseFields>;
 
-export const NO_RELEASE: ReleaseForm = { use: '', because: '' };
-
-export const releaseFormOf = (release: Release | undefined): ReleaseForm =>
-  release ? { use: release.use, because: release.reason } : NO_RELEASE;
+/** What of a kept reason stands in a form. */
+export const releaseValues = (release: Release | undefined): ReleaseForm =>
+  release ? { use: release.use, because: release.reason } : { use: '', because: '' };
 
 /** Where a trouble of the kept reason stands in the form. */
-export const releaseField = (path: string): string =>
+export const releasePlace = (path: string): string =>
   path.startsWith('release') ? 'because' : path;
 
 /** What honey at this gate may be let out for. */
@@ -28,20 +29,19 @@ export const usesAt = (gate: Gate): readonly ReleaseUse[] =>
  * @param field - where a refusal is said
  */
 export function readRelease(
-  form: ReleaseForm,
+  { use, because }: ReleaseForm,
   gate: Gate,
-  { reader, field }: { readonly reader: FormReader; readonly field: string },
+  { reader, field }: { readonly reader: Reader; readonly field: string },
 ): { release?: Release } {
   if (gate.status === 'open') return {};
   if (gate.status === 'shut') {
-    reader.fail(field, `${gate.why} ${gate.wayOut}`);
+    reader.at(field).fail(`${gate.why} ${gate.wayOut}`);
     return {};
   }
-  const { use } = form;
   if (use === '' || !usesAt(gate).includes(use)) {
-    reader.fail('use', 'Say what it is for.');
+    reader.at('use').fail('Say what it is for.');
     return {};
   }
   const { outcome, signed } = gate;
-  return { release: { outcome, signed, use, reason: form.because } };
+  return { release: { outcome, signed, use, reason: because } };
 }

@@ -62,7 +62,7 @@ function freshReadingForm(
   const only = meters.size === 1 ? ([...meters.keys()][0] ?? '') : '';
   const meter = last
     ? nextReadingForm(last, preferences)
-    : { ...FRESH_READING, instrument: only, sample: firstSample(file) };
+    : { ...FRESH_READING, instrumentId: only, sample: firstSample(file) };
   const alsoTested = last ? (vesselIdOf(last) ?? '') : '';
   const vessel = nextVessel(file, [alsoTested, ...kept]);
   // What was said of one vessel says nothing of the next.
@@ -133,7 +133,7 @@ function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming)
     formKey: readingFormKey(file.lot.entityId),
     defaults,
     parse: (form: ReadingForm) => {
-      const practice = isPractice(meters, form.instrument, workspace);
+      const practice = isPractice(meters, form.instrumentId, workspace);
       return readReadingForm(form, { ...context, ...comingFor(form), practice });
     },
   });
@@ -161,7 +161,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
       perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
     );
     if (done.ok) onKept?.(content);
-    else if (form.getValues('dial') === '') form.reset(typedForm, { keepDefaultValues: true });
+    else if (form.getValues('dialValue') === '') form.reset(typedForm, { keepDefaultValues: true });
   };
 
   const keep = submit((content) => {

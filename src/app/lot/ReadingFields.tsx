@@ -1,25 +1,14 @@
 import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
-import {
-  SAMPLE_STATES,
-  SCALES,
-  SPOTS,
-  type SampleState,
-  type Scale,
-  type VesselEvidence,
-} from '../../core';
+import { SPOTS, type SampleState, type Scale, type VesselEvidence } from '../../core';
 import type { InstrumentContent } from '../../records';
-import { selectPreferences, useAppSelector } from '../../store';
 import { useBook } from '../data/useBook';
 import { useMeters } from '../data/useMeters';
-import { USUAL_DIVISION } from '../forms/readingForm';
+import { Field } from '../entry/Field';
+import { USUAL_DIVISION, readingEntry } from '../forms/readingForm';
 import { SCALE_NAMES } from '../format/moisture';
-import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../format/reading';
-import { unitOf } from '../format/units';
-import { AtcField } from '../ui/AtcField';
-import { ChoiceField } from '../ui/ChoiceField';
-import { SelectField } from '../ui/SelectField';
-import { TextField } from '../ui/TextField';
+import { SAMPLE_ADVICE, SPOT_NAMES } from '../format/reading';
+import { AtcField } from './AtcField';
 import { VesselField } from './VesselField';
 
 /** Where a digit typed anywhere on the page lands. */
@@ -49,28 +38,15 @@ function OtherMeterFields(): ReactElement {
   const scale = watch('scale') as Scale;
   return (
     <>
-      <ChoiceField
-        name="scale"
-        label="Scale of the dial"
-        choices={SCALES.map((value) => ({ value, label: SCALE_NAMES[value] }))}
+      <Field
+        of={readingEntry}
+        at="scale"
         onChosen={(value) =>
           setValue('resolution', USUAL_DIVISION[value as Scale], { shouldDirty: true })
         }
       />
-      <ChoiceField
-        name="zeroCheck"
-        label="Zero of the meter"
-        choices={[
-          { value: 'checked', label: 'Checked lately' },
-          { value: 'unchecked', label: 'Not checked' },
-        ]}
-      />
-      <TextField
-        name="resolution"
-        label="One division of the dial"
-        unit={SCALE_UNITS[scale]}
-        inputMode="decimal"
-      />
+      <Field of={readingEntry} at="zeroCheck" />
+      <Field of={readingEntry} at="resolution" unit={SCALE_UNITS[scale]} />
     </>
   );
 }
@@ -90,21 +66,21 @@ function meterWords({ scale, resolution, atc }: InstrumentContent): string {
 export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }): ReactElement {
   const { watch } = useFormContext();
   const instruments = useBook()?.instruments ?? [];
-  const own = useMeters().get(String(watch('instrument')))?.instrument.content;
+  const own = useMeters().get(String(watch('instrumentId')))?.instrument.content;
   return (
     <>
       {instruments.length > 0 && (
-        <SelectField
-          name="instrument"
-          label="Meter"
-          options={[
+        <Field
+          of={readingEntry}
+          at="instrumentId"
+          choices={[
             ...instruments.map((one) => ({ value: one.entityId, label: one.content.name })),
             { value: '', label: 'Another meter' },
           ]}
           hint={own ? meterWords(own) : undefined}
         />
       )}
-      {!own && !atcElsewhere && <AtcField chosen={String(watch('atc'))} />}
+      {!own && !atcElsewhere && <AtcField of={readingEntry} chosen={String(watch('atc'))} />}
       {!own && <OtherMeterFields />}
     </>
   );
@@ -131,9 +107,9 @@ function SampleFields(): ReactElement {
   const spots = SPOTS.filter((one) => one !== 'not-said');
   return (
     <>
-      <ChoiceField
-        name="spot"
-        label="Taken where in it"
+      <Field
+        of={readingEntry}
+        at="spot"
         choices={spots.map((value) => ({ value, label: SPOT_NAMES[value] }))}
         hint={
           spot === 'not-said'
@@ -141,12 +117,7 @@ function SampleFields(): ReactElement {
             : undefined
         }
       />
-      <SelectField
-        name="sample"
-        label="What the honey is like"
-        options={SAMPLE_STATES.map((value) => ({ value, label: SAMPLE_NAMES[value] }))}
-        hint={SAMPLE_ADVICE[sample] || undefined}
-      />
+      <Field of={readingEntry} at="sample" hint={SAMPLE_ADVICE[sample] || undefined} />
     </>
   );
 }
@@ -155,44 +126,29 @@ function SampleFields(): ReactElement {
 export function ReadingFields(props: ReadingFieldsProps): ReactElement {
   const { vessels, ownsDigits, vesselElsewhere = false, children } = props;
   const { watch } = useFormContext();
-  const preferences = useAppSelector(selectPreferences);
-  const own = useMeters().get(String(watch('instrument')))?.instrument.content;
+  const own = useMeters().get(String(watch('instrumentId')))?.instrument.content;
   const scale = own?.scale ?? (watch('scale') as Scale);
-  const degrees = unitOf('temperature', preferences).name;
   return (
     <div className="space-y-5">
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="dial"
-          label="The dial shows"
+        <Field
+          of={readingEntry}
+          at="dialValue"
           unit={SCALE_UNITS[scale]}
-          inputMode="decimal"
           placeholder={DIAL_EXAMPLES[scale]}
           big
           {...(ownsDigits ? { inputId: DIAL_INPUT_ID } : {})}
         />
-        <TextField
-          name="temperature"
-          label="Temperature of meter and honey"
-          unit={degrees}
-          inputMode="decimal"
-          big
-        />
+        <Field of={readingEntry} at="temperatureC" big />
       </div>
-      {!own && <AtcField chosen={String(watch('atc'))} />}
+      {!own && <AtcField of={readingEntry} chosen={String(watch('atc'))} />}
       {children}
       <div className="grid gap-5 sm:grid-cols-2">
         <SampleFields />
         <MeterFields atcElsewhere />
-        {!vesselElsewhere && <VesselField vessels={vessels} />}
-        <TextField
-          name="honeyTemperature"
-          label="Honey, where it differs from the meter"
-          unit={degrees}
-          inputMode="decimal"
-          hint="Leave empty where both are alike"
-        />
-        <TextField name="remark" label="Remark" />
+        {!vesselElsewhere && <VesselField of={readingEntry} vessels={vessels} />}
+        <Field of={readingEntry} at="honeyTemperatureC" />
+        <Field of={readingEntry} at="remark" />
       </div>
     </div>
   );

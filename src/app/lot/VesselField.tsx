@@ -1,14 +1,20 @@
 import type { ReactElement } from 'react';
 import type { VesselEvidence } from '../../core';
-import { SelectField } from '../ui/SelectField';
+import { Field } from '../entry/Field';
+import type { vesselField } from '../forms/vesselField';
 
-/** Which vessel of the lot it was taken from; field `vessel` of the form. */
-export function VesselField({ vessels }: { vessels: readonly VesselEvidence[] }): ReactElement {
+interface VesselFieldProps {
+  of: { readonly fields: { readonly vessel: typeof vesselField } };
+  vessels: readonly VesselEvidence[];
+}
+
+/** Which vessel of the lot it was taken from. */
+export function VesselField({ of, vessels }: VesselFieldProps): ReactElement {
   return (
-    <SelectField
-      name="vessel"
-      label="Taken from"
-      options={[
+    <Field
+      of={of}
+      at="vessel"
+      choices={[
         { value: '', label: 'The lot as a whole, stirred' },
         ...vessels.map(({ id, label }) => ({ value: id, label })),
       ]}

@@ -17,7 +17,7 @@ export function useProvisional(lotId: string): ReadingContent | null {
   return useMemo(() => {
     if (!draft) return null;
     const form = mergedDraft(FRESH_READING, draft);
-    const practice = isPractice(meters, form.instrument, workspace);
+    const practice = isPractice(meters, form.instrumentId, workspace);
     const parsed = readReadingForm(form, { preferences, meters, takenAt, practice });
     return parsed.ok ? parsed.content : null;
   }, [draft, preferences, meters, takenAt, workspace]);

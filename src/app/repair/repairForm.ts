@@ -2,7 +2,7 @@ import { checkedRecord, type AnyRecord, type Trouble } from '../../records';
 import { readDecimal } from '../format/decimal';
 import { fieldWords, pathSteps } from '../format/fieldWords';
 import { localText, momentOfLocal } from '../format/localMoment';
-import type { FieldError, Parsed } from '../forms/parsed';
+import type { FieldError, Parsed } from '../entry/reader';
 
 /** How one value of a record is typed. */
 export type RepairInput = 'date' | 'datetime-local' | 'number' | 'text';

@@ -34,7 +34,7 @@ import { gateOf, type Gate } from '../gate/gate';
 import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
-import type { Parsed } from '../forms/parsed';
+import type { Parsed } from '../entry/reader';
 import { NOTHING_SAID, STRIPS, wholeStroke, type Said } from './worldParts';
 
 /** A small season that tests act in, through the same forms and functions as the pages. */
@@ -155,7 +155,10 @@ export class World {
   /** Answers whether hives of typed boxes were treated or fed, through the form. */
   answerTreated(lotId: string, outsideBoxes: 'nothing-given' | 'given'): void {
     const former = this.ruled(lotId).file.circumstances;
-    const form = { ...circumstancesFormOf(former?.content ?? null), outsideBoxes };
+    const form = {
+      ...circumstancesFormOf(former?.content ?? null, DEFAULT_PREFERENCES),
+      outsideBoxes,
+    };
     const parsed = readCircumstancesForm(form, DEFAULT_PREFERENCES);
     if (!parsed.ok) throw new Error('the form did not take the answer');
     this.records.push(
@@ -227,7 +230,7 @@ export class World {
     };
     const form = {
       ...packFormOf(null, fresh, DEFAULT_PREFERENCES),
-      vessel,
+      from: vessel,
       count: String(count),
       ...said,
     };
@@ -249,7 +252,7 @@ export class World {
     if (!packing) return false;
     const ids = packing.content.from.map((one) => `${one.containerId}#${one.item}`);
     const form = {
-      ...freshJarMove(new Date(this.nowMs).toISOString()),
+      ...freshJarMove(new Date(this.nowMs).toISOString(), DEFAULT_PREFERENCES),
       act: 'given-out' as const,
       count: String(count),
       to,

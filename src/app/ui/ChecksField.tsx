@@ -1,12 +1,12 @@
 import { Check } from 'lucide-react';
 import { Checkbox } from 'radix-ui';
-import { useId, type ReactElement } from 'react';
+import { useId, type ReactElement, type ReactNode } from 'react';
 import { Controller, useFormContext } from 'react-hook-form';
 import type { Choice } from './ChoiceField';
 
 interface ChecksFieldProps {
   name: string;
-  label: string;
+  label: ReactNode;
   choices: readonly Choice[];
   /** for long labels in a narrow column */
   oneColumn?: boolean | undefined;

@@ -2,7 +2,7 @@ import type { ReactElement, ReactNode } from 'react';
 import type { FieldValues } from 'react-hook-form';
 import { revise, useAppDispatch } from '../../store';
 import { reasonField, type AnyRecord } from '../../records';
-import type { FieldErrors, Parsed } from '../forms/parsed';
+import type { FieldErrors, Parsed } from '../entry/reader';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from './Button';
 import { FormFrame } from './FormFrame';

@@ -8,7 +8,7 @@ import {
   type RecordOf,
 } from '../../records';
 import { perform, useAppDispatch } from '../../store';
-import type { Parsed } from '../forms/parsed';
+import type { Parsed } from '../entry/reader';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from './Button';
 import { FormFrame } from './FormFrame';

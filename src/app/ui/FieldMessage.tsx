@@ -1,6 +1,6 @@
 import { TriangleAlert } from 'lucide-react';
 import type { ReactElement } from 'react';
-import type { FieldError } from '../forms/parsed';
+import type { FieldError } from '../entry/reader';
 import { Button } from './Button';
 import { usePatch } from './FormFrame';
 

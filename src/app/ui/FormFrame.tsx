@@ -5,7 +5,7 @@ import {
   type FieldValues,
   type UseFormReturn,
 } from 'react-hook-form';
-import type { FieldError, FieldErrors } from '../forms/parsed';
+import type { FieldError, FieldErrors } from '../entry/reader';
 import { RestoredNote } from './RestoredNote';
 
 const LiveErrors = createContext<FieldErrors>({});

@@ -20,7 +20,7 @@ interface TextFieldProps {
   /** prefix of the fields that a fix patches */
   prefix?: string | undefined;
   big?: boolean | undefined;
-  inputId?: string;
+  inputId?: string | undefined;
 }
 
 export function TextField(props: TextFieldProps): ReactElement {

@@ -34,7 +34,7 @@ function LotBenchView({ file }: { file: LotFile }): ReactElement {
             vesselElsewhere
             comingFor={(form) => comingFrom(form, taken, meters)}
             above={(entry) => {
-              const meter = meters.get(entry.form.watch('instrument'))?.instrument;
+              const meter = meters.get(entry.form.watch('instrumentId'))?.instrument;
               const connection = meter?.content.connection ?? 'typed';
               return (
                 <>

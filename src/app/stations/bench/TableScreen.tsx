@@ -46,7 +46,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     meters,
     takenAt,
     source: 'table',
-    practice: isPractice(meters, form.instrument, workspace),
+    practice: isPractice(meters, form.instrumentId, workspace),
   });
   const { form, parsed, restored, start, submit } = useDraftForm({
     formKey: `bulk:${lotId}`,
@@ -74,7 +74,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     });
   });
   const paste = (text: string): void => {
-    const scale = meters.get(form.getValues('instrument'))?.instrument.content.scale;
+    const scale = meters.get(form.getValues('instrumentId'))?.instrument.content.scale;
     const guessed = guessColumns(cellsOf(text), scale ?? form.getValues('scale'));
     form.setValue('paste', text, { shouldDirty: true });
     form.setValue('heading', guessed.heading, { shouldDirty: true });

@@ -80,15 +80,15 @@ describe('all readings', () => {
 
 describe('how a value in the form came in', () => {
   const standIn = meterNamed('Stand-in digital meter').instrument.entityId;
-  const form = { ...FRESH_READING, instrument: standIn, dial: '81.2' };
+  const form = { ...FRESH_READING, instrumentId: standIn, dialValue: '81.2' };
   const taken = { instrumentId: standIn, dial: '81.2', settledStandard: 0.01 };
 
   test('a settled value stands until it is typed over', () => {
     expect(comingFrom(form, taken, meters)).toEqual({ source: 'meter', settledStandard: 0.01 });
-    expect(comingFrom({ ...form, dial: '81.3' }, taken, meters)).toEqual({ source: 'typed' });
+    expect(comingFrom({ ...form, dialValue: '81.3' }, taken, meters)).toEqual({ source: 'typed' });
     expect(comingFrom(form, null, meters).source).toBe('typed');
     const eyepiece = meterNamed('Stand-in eyepiece').instrument.entityId;
-    expect(comingFrom({ ...form, instrument: eyepiece }, taken, meters).source).toBe('eyepiece');
+    expect(comingFrom({ ...form, instrumentId: eyepiece }, taken, meters).source).toBe('eyepiece');
   });
 
   test('a stand-in is practice in one’s own lots, not in the made-up season', () => {

@@ -1,6 +1,6 @@
 import type { SampleState, Scale, Spot, VesselEvidence, ZeroCheck } from '../../../core';
 import type { ReadingContent } from '../../../records';
-import type { FieldErrors, Parsed } from '../../forms/parsed';
+import type { FieldErrors, Parsed } from '../../entry/reader';
 import {
   type AtcChoice,
   FRESH_READING,
@@ -25,7 +25,7 @@ export type PasteField = (typeof PASTE_FIELDS)[number];
 
 /** Many readings as they are typed or pasted. */
 export interface BulkForm {
-  instrument: string;
+  instrumentId: string;
   scale: Scale;
   atc: AtcChoice;
   resolution: string;
@@ -63,12 +63,12 @@ export function freshRows(
 }
 
 /** A fresh table with a meter. */
-export function freshBulk(rows: BulkRow[], instrument: string): BulkForm {
-  const { scale, atc, resolution, zeroCheck, temperature, spot, sample } = FRESH_READING;
-  const meter = { instrument, scale, atc, resolution, zeroCheck };
+export function freshBulk(rows: BulkRow[], instrumentId: string): BulkForm {
+  const { scale, atc, resolution, zeroCheck, spot, sample } = FRESH_READING;
+  const meter = { instrumentId, scale, atc, resolution, zeroCheck };
   return {
     ...meter,
-    temperature,
+    temperature: '',
     spot,
     sample,
     rows,
@@ -84,19 +84,19 @@ export function readRow(
   row: BulkRow,
   context: ReadingContext,
 ): Parsed<ReadingContent> {
-  const { instrument, scale, atc, resolution, zeroCheck, sample } = form;
+  const { instrumentId, scale, atc, resolution, zeroCheck, sample } = form;
   return readReadingForm(
     {
       ...FRESH_READING,
-      instrument,
+      instrumentId,
       scale,
       atc,
       resolution,
       zeroCheck,
       sample,
       vessel: row.vessel,
-      dial: row.dial,
-      temperature: row.temperature.trim() === '' ? form.temperature : row.temperature,
+      dialValue: row.dial,
+      temperatureC: row.temperature.trim() === '' ? form.temperature : row.temperature,
       spot: row.spot === '' ? form.spot : row.spot,
       remark: row.remark,
     },
@@ -111,6 +111,12 @@ export const filledRows = (rows: readonly BulkRow[]): BulkRow[] =>
 /** What of a row was typed that would be lost without a dial value. */
 const hasMore = ({ dial, temperature, remark }: BulkRow): boolean =>
   dial.trim() === '' && (temperature.trim() !== '' || remark.trim() !== '');
+
+/** Fields of a reading that a row has of its own. */
+const COLUMN_OF: Readonly<Record<string, 'dial' | 'temperature'>> = {
+  dialValue: 'dial',
+  temperatureC: 'temperature',
+};
 
 /** All readings of the table, or what is wrong in which row. */
 export function readBulk(form: BulkForm, context: ReadingContext): Parsed<ReadingContent[]> {
@@ -127,9 +133,10 @@ export function readBulk(form: BulkForm, context: ReadingContext): Parsed<Readin
     if (read.ok) contents.push(read.content);
     else {
       for (const [field, error] of Object.entries(read.errors)) {
-        const common = field === 'temperature' && row.temperature.trim() === '';
-        const own = field === 'dial' || (field === 'temperature' && !common);
-        errors[own ? `rows.${at}.${field}` : field] = { sentence: error.sentence };
+        const column = COLUMN_OF[field];
+        const common = column === 'temperature' && row.temperature.trim() === '';
+        const place = column && !common ? `rows.${at}.${column}` : (column ?? field);
+        errors[place] = { sentence: error.sentence };
       }
     }
   });

@@ -15,8 +15,8 @@ export function comingFrom(
   taken: Taken | null,
   meters: Meters,
 ): Pick<ReadingContext, 'source' | 'settledStandard'> {
-  const connection = meters.get(form.instrument)?.instrument.content.connection;
-  const stands = taken?.instrumentId === form.instrument && taken.dial === form.dial;
+  const connection = meters.get(form.instrumentId)?.instrument.content.connection;
+  const stands = taken?.instrumentId === form.instrumentId && taken.dial === form.dialValue;
   if (stands && taken !== null) {
     const source = connection === 'serial' ? 'serial' : 'meter';
     return { source, settledStandard: taken.settledStandard };

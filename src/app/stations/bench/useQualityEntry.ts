@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { localDayOf } from '../../../records';
+import { localDayOf, type Preferences } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { useMoment } from '../../data/useMeters';
@@ -22,13 +22,16 @@ export interface QualityEntry<R extends { readonly content: unknown }, F> {
 
 /** @param formOf - the form of a content, or an empty one; the same function at every rendering */
 export function useQualityEntry<R extends { readonly content: unknown }, F>(
-  formOf: (content: R['content'] | null, day: string) => F,
+  formOf: (content: R['content'] | null, day: string, preferences: Preferences) => F,
 ): QualityEntry<R, F> {
   const preferences = useAppSelector(selectPreferences);
   const takenAt = useMoment();
   const { open, record, add, edit, onOpenChange } = useEditing<R>();
   const day = localDayOf(takenAt);
-  const form = useMemo(() => formOf(record?.content ?? null, day), [formOf, record, day]);
+  const form = useMemo(
+    () => formOf(record?.content ?? null, day, preferences),
+    [formOf, record, day, preferences],
+  );
   const former = record ? { former: record.content } : {};
   return {
     add: () => add(),

@@ -20,7 +20,7 @@ import {
 } from '../../../store';
 import { useBook } from '../../data/useBook';
 import { isoDay } from '../../format/dates';
-import { formatQuantity, unitOf } from '../../format/units';
+import { formatQuantity } from '../../format/units';
 import { nextCode } from '../../forms/lotCode';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
@@ -28,9 +28,8 @@ import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { MoistureRule } from '../../ui/MoistureRule';
 import { RestoredNote } from '../../ui/RestoredNote';
-import { SelectField } from '../../ui/SelectField';
-import { TextField } from '../../ui/TextField';
 import { crop } from './dayEvidence';
+import { Field } from '../../entry/Field';
 import {
   MOST_FEW,
   fewLooks,
@@ -41,6 +40,7 @@ import {
   readFew,
   type Few,
   type FewForm,
+  fewForm,
 } from './few';
 import { FewFrameFields } from './parts/FewFrameFields';
 import { counted } from '../../format/counted';
@@ -185,20 +185,14 @@ export function FewScreen(): ReactElement {
           <div className="space-y-6 wide:sticky wide:top-4 wide:self-start">
             <FewAnswer few={few} book={book} />
             <div className="grid gap-5 sm:grid-cols-2">
-              <TextField name="name" label="Called" />
-              <TextField name="plant" label="Flow or plant" />
-              <SelectField
-                name="formatId"
-                label="Frame"
-                options={formats.map((one) => ({ value: one.id, label: one.name }))}
+              <Field of={fewForm} at="name" />
+              <Field of={fewForm} at="plant" />
+              <Field
+                of={fewForm}
+                at="formatId"
+                choices={formats.map((one) => ({ value: one.id, label: one.name }))}
               />
-              <TextField
-                name="mass"
-                label="Honey in the bucket"
-                unit={unitOf('mass', preferences).name}
-                inputMode="decimal"
-                hint="Empty: not weighed yet"
-              />
+              <Field of={fewForm} at="massKg" />
             </div>
             <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
               {few && takenCount(few) === 0 ? 'Keep what I saw (nothing taken)' : 'Make the lot'}

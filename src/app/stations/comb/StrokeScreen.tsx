@@ -1,7 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
-import { SHAKE_RESULTS } from '../../../core';
 import { firstRevision, verdictOfStroke, type StrokeContent } from '../../../records';
 import {
   perform,
@@ -11,11 +10,16 @@ import {
   useAppSelector,
 } from '../../../store';
 import { useHarvest, type HarvestDay } from '../../data/useHarvest';
-import { SHAKE_CHOICES } from '../../forms/combForm';
-import { freshStroke, readStrokeForm, strokeSize, type StrokeForm } from '../../forms/strokeForm';
+import { Field } from '../../entry/Field';
+import {
+  freshStroke,
+  readStrokeForm,
+  strokeForm,
+  strokeSize,
+  type StrokeForm,
+} from '../../forms/strokeForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
-import { ChoiceField } from '../../ui/ChoiceField';
 import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
@@ -25,13 +29,6 @@ import { CloseLooks } from './parts/CloseLooks';
 import { SideQuick } from './parts/SideQuick';
 import { StrokeBoxes } from './parts/StrokeBoxes';
 import { percentRange } from './words';
-
-const ACTS = [
-  { value: 'take', label: 'Take' },
-  { value: 'take-to-dry', label: 'Take to dry' },
-  { value: 'put-back', label: 'Put back' },
-  { value: 'leave', label: 'Leave' },
-] as const;
 
 /** By which look all of them are judged. */
 function LookFields(): ReactElement {
@@ -57,20 +54,8 @@ function LookFields(): ReactElement {
         />
         <ErrorOf name="cappedTenths" />
       </div>
-      <ChoiceField
-        name="honeyTenths"
-        label="Tenths of the comb that hold honey"
-        choices={Array.from({ length: 10 }, (_, at) => ({
-          value: String(at + 1),
-          label: String(at + 1),
-        }))}
-        shape="cells"
-      />
-      <ChoiceField
-        name="shake"
-        label="Shake test of a few frames"
-        choices={SHAKE_CHOICES.filter((one) => SHAKE_RESULTS.includes(one.value))}
-      />
+      <Field of={strokeForm} at="honeyTenths" shape="cells" />
+      <Field of={strokeForm} at="shake" />
     </div>
   );
 }
@@ -117,7 +102,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
   const { entityId: harvestId, content: harvest } = day.harvest;
-  const [defaults] = useState(() => freshStroke(randomStart()));
+  const [defaults] = useState(() => freshStroke(randomStart(), preferences));
   const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `stroke:${harvestId}`,
     defaults,
@@ -133,7 +118,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
       ),
     );
     if (!done.ok) return;
-    start(freshStroke(randomStart()));
+    start(freshStroke(randomStart(), preferences));
     await navigate(`/${workspace}/comb/${harvestId}`);
   });
   return (
@@ -155,7 +140,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
             <SheetSection id="looks" title="Look closely at these">
               <CloseLooks size={strokeSize(typed, preferences)} />
             </SheetSection>
-            <ChoiceField name="act" label="What you do with all of them" choices={ACTS} />
+            <Field of={strokeForm} at="act" />
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
               Keep this judgement
             </Button>

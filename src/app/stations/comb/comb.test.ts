@@ -92,7 +92,7 @@ describe('a frame as it is tapped', () => {
       .toMatchInlineSnapshot(`
 {
   "cellDial": "No open honey reads this; type what the dial shows, such as 18.5.",
-  "combTemperature": "A comb has between −20 and 60 °C; leave it empty if unknown.",
+  "combTemperature": "A comb or its air has between −20 and 60 °C; leave it empty if unknown.",
   "heft": "Type digits only, such as 17.4; “heavy” is not a number.",
 }
 `);
@@ -202,7 +202,7 @@ describe('frames into lots', () => {
 describe('a few frames and a bucket', () => {
   const few = () => {
     const form = freshFew();
-    form.mass = '3,4';
+    form.massKg = '3,4';
     [9, 8, 5].forEach((tenths, at) => {
       form.frames[at]?.sides.forEach((side) => Object.assign(side, { cappedTenths: tenths }));
     });
@@ -238,7 +238,7 @@ describe('a few frames and a bucket', () => {
   });
 
   test('nothing tapped, or a weight that is none, gets a sentence', () => {
-    const empty = readFew({ ...freshFew(), mass: 'x' }, DEFAULT_PREFERENCES, today);
-    expect(!empty.ok && Object.keys(empty.errors)).toEqual(['frames', 'mass']);
+    const empty = readFew({ ...freshFew(), massKg: 'x' }, DEFAULT_PREFERENCES, today);
+    expect(!empty.ok && Object.keys(empty.errors)).toEqual(['frames', 'massKg']);
   });
 });

@@ -27,7 +27,9 @@ import {
   type Scribe,
 } from '../../../records';
 import { freshHarvest, harvestEntry } from '../../forms/harvestForm';
-import { FormReader, type Parsed } from '../../forms/parsed';
+import { oneOf, optional, quantity, words } from '../../entry/codecs';
+import { formOf } from '../../entry/entry';
+import { Reader, type Parsed } from '../../entry/reader';
 import { lotRecords } from './lotsOfDay';
 
 /** One of a few frames: both sides at a glance, the shake, and whether it goes into the bucket. */
@@ -38,6 +40,14 @@ export interface FewFrame {
   bucket: 'school' | 'yes' | 'no';
 }
 
+/** What of a tiny crop is typed; the frames are tapped. */
+export const fewForm = formOf({
+  name: words('Called'),
+  plant: words('Flow or plant'),
+  formatId: oneOf('Frame', DEFAULT_FORMAT_ID),
+  massKg: optional(quantity('mass', 'Honey in the bucket', { hint: 'Empty: not weighed yet' })),
+});
+
 /** A tiny crop as it is tapped. */
 export interface FewForm {
   name: string;
@@ -45,7 +55,7 @@ export interface FewForm {
   formatId: string;
   frames: FewFrame[];
   /** honey in the bucket, empty where it was not weighed */
-  mass: string;
+  massKg: string;
 }
 
 export function freshFewFrame(): FewFrame {
@@ -63,7 +73,7 @@ export function freshFew(): FewForm {
     plant: '',
     formatId: DEFAULT_FORMAT_ID,
     frames: Array.from({ length: FIRST_FRAMES }, freshFewFrame),
-    mass: '',
+    massKg: '',
   };
 }
 
@@ -93,14 +103,14 @@ function lookOf({ sides, shake }: FewFrame): FrameLook {
 
 /** The tiny crop that the form says; frames not judged yet are left out. */
 export function readFew(form: FewForm, preferences: Preferences, today: string): Parsed<Few> {
-  const reader = new FormReader(preferences);
+  const reader = new Reader(preferences);
   const judged = form.frames.filter(isJudged);
-  if (judged.length === 0) reader.fail('frames', 'Tap the capping of both sides of one frame.');
-  const massKg = form.mass.trim() === '' ? null : reader.quantity('mass', form.mass, 'mass');
+  if (judged.length === 0) reader.at('frames').fail('Tap the capping of both sides of one frame.');
+  const massKg = fewForm.fields.massKg.read(form.massKg, reader.at('massKg'));
   if (massKg !== null && !(massKg > 0 && massKg <= 1000)) {
-    reader.fail('mass', 'Type what the honey weighs, such as 4.2, or leave it empty.');
+    reader.at('massKg').fail('Type what the honey weighs, such as 4.2, or leave it empty.');
   }
-  if (form.name.trim() === '') reader.fail('name', 'Give it a name that you find again.');
+  if (form.name.trim() === '') reader.at('name').fail('Give it a name that you find again.');
   const day = harvestEntry.read(
     { ...freshHarvest(today, preferences), name: form.name },
     preferences,

@@ -1,5 +1,6 @@
 import type { BroodAmount, CombFace, FrameAct, Scale, ShakeResult } from '../../../core';
 import {
+  frameCheckContentSchema,
   freshLook,
   isMarked,
   type BROOD_STAGES,
@@ -10,8 +11,11 @@ import {
   type Method,
   type Preferences,
   type Side,
+  type z,
 } from '../../../records';
-import { FormReader, type Parsed } from '../../forms/parsed';
+import { number, optional, quantity, words } from '../../entry/codecs';
+import { finish, formOf } from '../../entry/entry';
+import { Reader, type Parsed } from '../../entry/reader';
 import { atcChoice, atcOf, type AtcChoice } from '../../forms/readingForm';
 import { decimalText } from '../../format/decimal';
 import { unitOf } from '../../format/units';
@@ -127,59 +131,87 @@ export interface DraftRead {
   readonly override: OverrideDraft;
 }
 
-function cellReadingOf(draft: FrameDraft, reader: FormReader): FrameLook['cellReading'] {
-  if (draft.cellDial.trim() === '') return null;
-  const dialValue = reader.number('cellDial', draft.cellDial);
-  if (!(dialValue >= 1 && dialValue <= 90)) {
-    reader.fail('cellDial', 'No open honey reads this; type what the dial shows, such as 18.5.');
-  }
-  const temperatureC =
-    draft.cellTemperature.trim() === ''
-      ? null
-      : reader.quantity('cellTemperature', draft.cellTemperature, 'temperature');
-  return { scale: draft.cellScale, dialValue, temperatureC, atc: atcOf(draft.cellAtc) };
-}
+/** What of a frame is typed; the rest is tapped. */
+export const frameForm = formOf({
+  combTemperature: optional(
+    quantity('temperature', 'Temperature of the comb', {
+      hint: 'Cold honey passes the shake test falsely; under 20 °C a clean shake says nothing',
+    }),
+  ),
+  heft: optional(
+    quantity('mass', 'Weight of the frame', {
+      hint: 'With wood and wax; the empty frame is taken off for you',
+    }),
+  ),
+  cellDial: optional(
+    number('The dial shows', {
+      digits: 4,
+      hint: 'Several open cells of both sides, mixed on the prism; single cells vary',
+    }),
+  ),
+  cellTemperature: optional(quantity('temperature', 'Temperature of the meter')),
+  broodExcuse: words('Take it all the same, because', {
+    hint: 'Empty: it goes back until they have hatched',
+  }),
+  blockExcuse: words('I have read the label; it may be taken, because', {
+    hint: 'Goes with the frame into its lot and onto the dossier',
+  }),
+});
 
-function heftOf(draft: FrameDraft, reader: FormReader): FrameLook['heft'] {
-  if (draft.heft.trim() === '') return null;
-  const grossKg = reader.quantity('heft', draft.heft, 'mass');
-  if (!(grossKg >= 0.1 && grossKg <= 20)) {
-    reader.fail('heft', 'A frame weighs between 0.1 and 20 kg, wood and wax included.');
-  }
-  return { grossKg, by: draft.heftBy };
-}
+const typedSchema = frameCheckContentSchema.pick({
+  combTemperatureC: true,
+  heft: true,
+  cellReading: true,
+});
 
-function combTemperatureOf(draft: FrameDraft, reader: FormReader): number | null {
-  if (draft.combTemperature.trim() === '') return null;
-  const celsius = reader.quantity('combTemperature', draft.combTemperature, 'temperature');
-  if (!(celsius >= -20 && celsius <= 60)) {
-    reader.fail('combTemperature', 'A comb has between −20 and 60 °C; leave it empty if unknown.');
-  }
-  return celsius;
+/** Where the draft holds what the record holds at a path. */
+const PLACES: Readonly<Record<string, string>> = {
+  combTemperatureC: 'combTemperature',
+  'heft.grossKg': 'heft',
+  'cellReading.dialValue': 'cellDial',
+  'cellReading.temperatureC': 'cellTemperature',
+};
+
+/** What was typed of a frame, within the limits of its record. */
+function typedOf(draft: FrameDraft, reader: Reader): Parsed<z.infer<typeof typedSchema>> {
+  const { combTemperature, heft, cellDial, cellTemperature } = frameForm.values(draft, reader);
+  const candidate = {
+    combTemperatureC: combTemperature,
+    heft: heft === null ? null : { grossKg: heft, by: draft.heftBy },
+    cellReading:
+      cellDial === null
+        ? null
+        : {
+            scale: draft.cellScale,
+            dialValue: cellDial,
+            temperatureC: cellTemperature,
+            atc: atcOf(draft.cellAtc),
+          },
+  };
+  return finish(reader, typedSchema, candidate, (path) => PLACES[path] ?? path);
 }
 
 /** What the draft says, or what is missing or wrong. */
 export function readFrameDraft(draft: FrameDraft, preferences: Preferences): Parsed<DraftRead> {
-  const reader = new FormReader(preferences);
+  const reader = new Reader(preferences);
   draft.sides.forEach((side, at) => {
-    if (!isSideJudged(side)) reader.fail(`sides.${at}`, `${sideName(at)} is not judged yet.`);
+    if (!isSideJudged(side)) reader.at(`sides.${at}`).fail(`${sideName(at)} is not judged yet.`);
   });
+  const typed = typedOf(draft, reader);
+  if (!typed.ok) return typed;
   const look: FrameLook = {
+    ...typed.content,
     sides: draft.sides.map(sideOf),
-    combTemperatureC: combTemperatureOf(draft, reader),
     brood: draft.brood,
     broodStages: draft.brood === 'none' ? [] : draft.broodStages,
     broodExcuse: draft.broodExcuse.trim(),
     queenSeen: draft.queenSeen,
     mitesSeen: draft.mitesSeen,
     beetles: draft.beetles,
-    heft: heftOf(draft, reader),
     pieces: draft.pieces,
-    cellReading: cellReadingOf(draft, reader),
     blockExcuse: draft.blockExcuse.trim(),
     remark: draft.remark.trim(),
   };
-  if (Object.keys(reader.errors).length > 0) return { ok: false, errors: reader.errors };
   const { formerBrood, override } = draft;
   return { ok: true, content: { look, formerBrood, override } };
 }

@@ -10,47 +10,51 @@ import {
 } from '../../../store';
 import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
-import { FormReader } from '../../forms/parsed';
+import { choice, choicesOf, oneOf, words, yesNo } from '../../entry/codecs';
+import { entryOf } from '../../entry/entry';
+import { Field } from '../../entry/Field';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
-import { ChoiceField, type Choice } from '../../ui/ChoiceField';
 import { FormFrame } from '../../ui/FormFrame';
-import { SelectField } from '../../ui/SelectField';
-import { TextField } from '../../ui/TextField';
 import { ExchangeSection } from './ExchangeSection';
 import { RivalsSection } from './RivalsSection';
 import { RuleSetsSection } from './RuleSetsSection';
 
-const plain = (...values: string[]): Choice[] => values.map((value) => ({ value, label: value }));
+const same = <T extends string>(...values: T[]) =>
+  Object.fromEntries(values.map((value) => [value, value])) as Readonly<Record<T, T>>;
 
-interface KitForm extends Omit<Preferences, 'singleKeys'> {
-  singleKeys: 'on' | 'off';
-}
-
-const choicesFormOf = (preferences: Preferences): KitForm => ({
-  ...preferences,
-  singleKeys: preferences.singleKeys ? 'on' : 'off',
+const choicesEntry = entryOf(preferencesSchema, {
+  initials: words('Your initials', { hint: 'Go with everything you enter' }),
+  ruleSetId: oneOf('Rule set for new lots', ''),
+  temperatureUnit: choice('Temperature', { C: '°C', F: '°F' }),
+  massUnit: choice('Mass', same('kg', 'lb')),
+  volumeUnit: choice('Volume', same('L', 'US gal', 'imp gal')),
+  lengthUnit: choice('Length', same('cm', 'in')),
+  hemisphere: oneOf<Preferences['hemisphere']>('Hemisphere', 'not-said', {
+    as: 'choice',
+    hint: 'When your store is warm. Until you choose, the worse of both counts',
+  }),
+  singleKeys: yesNo('Single keys act', {
+    names: { yes: 'On', no: 'Off' },
+    hint: 'Off if you dictate or your input aid sends letters',
+  }),
 });
 
-/** What the form chooses, or what is wrong in which field. */
-function readChoices({ singleKeys, ...rest }: KitForm, preferences: Preferences) {
-  const candidate = { ...rest, singleKeys: singleKeys === 'on' };
-  return new FormReader(preferences).finish(preferencesSchema, candidate, (path) => path);
-}
+const HEMISPHERES = choicesOf({ north: 'Northern', south: 'Southern' });
 
 function PreferencesSection(): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const choices = useRuleSetChoices(preferences.ruleSetId);
-  const defaults = choicesFormOf(preferences);
+  const defaults = choicesEntry.fill(preferences, preferences);
   const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: 'choices',
     defaults,
-    parse: (typed: KitForm) => readChoices(typed, preferences),
+    parse: (typed: typeof defaults) => choicesEntry.read(typed, preferences),
   });
   const keep = submit(async (chosen) => {
     if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
-    start(choicesFormOf(chosen));
+    start(choicesEntry.fill(chosen, chosen));
     dispatch(noticeShown({ text: 'Your choices are kept.', tone: 'told' }));
   });
   return (
@@ -67,37 +71,14 @@ function PreferencesSection(): ReactElement {
         label="Your choices"
       >
         <div className="grid gap-5 sm:grid-cols-2">
-          <TextField name="initials" label="Your initials" hint="Go with everything you enter" />
-          <SelectField name="ruleSetId" label="Rule set for new lots" options={choices} />
-          <ChoiceField
-            name="temperatureUnit"
-            label="Temperature"
-            choices={[
-              { value: 'C', label: '°C' },
-              { value: 'F', label: '°F' },
-            ]}
-          />
-          <ChoiceField name="massUnit" label="Mass" choices={plain('kg', 'lb')} />
-          <ChoiceField name="volumeUnit" label="Volume" choices={plain('L', 'US gal', 'imp gal')} />
-          <ChoiceField name="lengthUnit" label="Length" choices={plain('cm', 'in')} />
-          <ChoiceField
-            name="hemisphere"
-            label="Hemisphere"
-            choices={[
-              { value: 'north', label: 'Northern' },
-              { value: 'south', label: 'Southern' },
-            ]}
-            hint="When your store is warm. Until you choose, the worse of both counts"
-          />
-          <ChoiceField
-            name="singleKeys"
-            label="Single keys act"
-            choices={[
-              { value: 'on', label: 'On' },
-              { value: 'off', label: 'Off' },
-            ]}
-            hint="Off if you dictate or your input aid sends letters"
-          />
+          <Field of={choicesEntry} at="initials" />
+          <Field of={choicesEntry} at="ruleSetId" choices={choices} />
+          <Field of={choicesEntry} at="temperatureUnit" />
+          <Field of={choicesEntry} at="massUnit" />
+          <Field of={choicesEntry} at="volumeUnit" />
+          <Field of={choicesEntry} at="lengthUnit" />
+          <Field of={choicesEntry} at="hemisphere" choices={HEMISPHERES} />
+          <Field of={choicesEntry} at="singleKeys" />
         </div>
         <Button type="submit" tone="ink" className="mt-5">
           Save

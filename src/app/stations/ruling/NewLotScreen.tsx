@@ -12,7 +12,7 @@ import {
 } from '../../../store';
 import { useBook } from '../../data/useBook';
 import { useRuleSets } from '../../data/useRuleSets';
-import { FRESH_CONTAINER } from '../../forms/containerForm';
+import { freshContainer } from '../../forms/containerForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
@@ -123,22 +123,24 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
         >
           <div className="space-y-8">
             <SheetSection id="new-comb" title="The comb">
-              <CombFields prefix="comb." />
+              <CombFields under="comb" />
             </SheetSection>
             <SheetSection id="new-lot" title="The lot">
-              <LotNameFields prefix="lot." />
+              <LotNameFields under="lot" />
             </SheetSection>
             <SheetSection
               id="new-containers"
               title="What it is in"
               aside={
-                <Button onClick={() => containers.append(FRESH_CONTAINER)}>Another kind</Button>
+                <Button onClick={() => containers.append(freshContainer(preferences))}>
+                  Another kind
+                </Button>
               }
             >
               <div className="space-y-8">
                 {containers.fields.map((field, at) => (
                   <div key={field.id} role="group" aria-label={`Containers ${at + 1}`}>
-                    <ContainerFields prefix={`containers.${at}.`} />
+                    <ContainerFields under={`containers.${at}`} />
                     <Button tone="quiet" onClick={() => containers.remove(at)}>
                       Remove these containers
                     </Button>
@@ -147,7 +149,7 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
               </div>
             </SheetSection>
             <SheetSection id="new-limits" title="Limits, store, signs">
-              <LotLimitFields prefix="lot." />
+              <LotLimitFields under="lot" />
             </SheetSection>
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
               Start this lot

@@ -7,10 +7,10 @@ import type {
 } from '../../../records';
 import { freshLotContent } from '../../../records';
 import { FRESH_COMB, readCombForm, type CombForm } from '../../forms/combForm';
-import { FRESH_CONTAINER, readContainerForm, type ContainerForm } from '../../forms/containerForm';
+import { freshContainer, readContainerForm, type ContainerForm } from '../../forms/containerForm';
 import { nextCode } from '../../forms/lotCode';
-import { lotFormOf, proposedTarget, readLotForm, type LotForm } from '../../forms/lotForm';
-import type { FieldError, FieldErrors, Parsed } from '../../forms/parsed';
+import { lotEntry, proposedTarget, readLotForm, type LotForm } from '../../forms/lotForm';
+import type { FieldError, FieldErrors, Parsed } from '../../entry/reader';
 import { isoDay } from '../../format/dates';
 
 /** A new lot as it is typed: details, containers, comb. */
@@ -41,10 +41,10 @@ export function freshNewLot(
 ): NewLotForm {
   const content = freshLotContent(nextCode(day, taken), isoDay(day));
   const { ruleSetId } = preferences;
-  const lot = lotFormOf({ ...content, ruleSetId }, preferences);
+  const lot = lotEntry.fill({ ...content, ruleSetId }, preferences);
   return {
-    lot: { ...lot, target: proposedTarget('ordinary', ruleSetId, ruleSets) },
-    containers: [FRESH_CONTAINER],
+    lot: { ...lot, targetPercent: proposedTarget('ordinary', ruleSetId, ruleSets) },
+    containers: [freshContainer(preferences)],
     comb: FRESH_COMB,
   };
 }
@@ -61,7 +61,7 @@ export function readNewLot(
 ): Parsed<NewLot> {
   const lot = readLotForm(form.lot, preferences, ruleSets);
   const containers = form.containers.map((one) => readContainerForm(one, preferences));
-  const comb = readCombForm(form.comb);
+  const comb = readCombForm(form.comb, preferences);
   const errors = [
     ...(lot.ok ? [] : prefixed(lot.errors, 'lot.')),
     ...containers.flatMap((one, at) => (one.ok ? [] : prefixed(one.errors, `containers.${at}.`))),

@@ -1,6 +1,5 @@
 import { useEffect, useMemo, useRef, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { BLEND_AIMS } from '../../../core';
 import { firstRevision } from '../../../records';
 import {
   perform,
@@ -13,32 +12,22 @@ import { useRuledLots } from '../../data/useRuledLots';
 import { useStore, type StoredLot } from '../../data/useStore';
 import { isInStore } from '../../data/watchList';
 import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
-import { freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
+import { Field } from '../../entry/Field';
+import { blendEntry, freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay } from '../../format/dates';
 import { answerFigure, headline } from '../../format/phrasing';
-import { AIM_NAMES } from '../../format/storeWords';
-import { formatQuantity, unitOf } from '../../format/units';
+import { formatQuantity } from '../../format/units';
 import { Button } from '../../ui/Button';
-import { ChecksField } from '../../ui/ChecksField';
-import { ChoiceField } from '../../ui/ChoiceField';
 import { FormFrame } from '../../ui/FormFrame';
-import { TextField } from '../../ui/TextField';
 import { Waiting } from '../../ui/Waiting';
 import { blendContent } from './blendContent';
 import { blendStore } from './blendContainers';
 import { BlendAnswer } from './parts/BlendAnswer';
 import { useBlendPlan } from './useBlendPlan';
 
-const ALLOWED = [
-  { value: 'flows', label: 'Flows may mix' },
-  { value: 'colours', label: 'Colours may mix' },
-  { value: 'parts', label: 'Containers may be poured in part' },
-];
-
 function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const mass = unitOf('mass', preferences).name;
   const choices = lots.map(({ file, ruling, vessels }) => {
     const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
     const name = file.lot.content.name || file.lot.content.code;
@@ -49,27 +38,17 @@ function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   });
   return (
     <>
-      <ChecksField name="lots" label="Lots that may be poured from" choices={choices} oneColumn />
-      <ChoiceField
-        name="aim"
-        label="To do what"
-        choices={BLEND_AIMS.map((value) => ({ value, label: AIM_NAMES[value] }))}
-      />
+      <Field of={blendEntry} at="lotIds" choices={choices} oneColumn />
+      <Field of={blendEntry} at="aim" />
       <div className="grid gap-5 sm:grid-cols-3">
-        <TextField name="target" label="Target, with guard band" unit="%" inputMode="decimal" big />
-        <TextField name="tanks" label="Tanks" inputMode="numeric" big />
-        <TextField name="capacity" label="Each holds" unit={mass} inputMode="decimal" big />
+        <Field of={blendEntry} at="targetPercent" big />
+        <Field of={blendEntry} at="tankCount" big />
+        <Field of={blendEntry} at="capacityKg" big />
       </div>
-      <ChecksField name="allowed" label="Allowed" choices={ALLOWED} oneColumn />
+      <Field of={blendEntry} at="allowed" oneColumn />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="opening"
-          label="Opening one more must save"
-          unit={mass}
-          inputMode="decimal"
-          hint="The more, the fewer containers are opened."
-        />
-        <TextField name="name" label="Name of the blend" />
+        <Field of={blendEntry} at="openingWorthKg" />
+        <Field of={blendEntry} at="name" />
       </div>
     </>
   );

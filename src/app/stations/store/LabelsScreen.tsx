@@ -22,7 +22,8 @@ import {
 } from '../../../store';
 import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';
-import { labelFormOf, measuresOf, readLabelForm } from '../../forms/labelForm';
+import { Field } from '../../entry/Field';
+import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
 import { RELEASE_NAMES } from '../../format/storeWords';
@@ -32,73 +33,42 @@ import { LABEL_SHEETS, labelsOnSheet } from '../../pdf/labelSheets';
 import { jarQrText, labelText } from '../../pdf/labelText';
 import { usePdfFile } from '../../pdf/usePdfFile';
 import { Button } from '../../ui/Button';
-import { ChoiceField } from '../../ui/ChoiceField';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
-import { SelectField } from '../../ui/SelectField';
-import { TextField } from '../../ui/TextField';
 import { Waiting } from '../../ui/Waiting';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
 import { FoldSummary } from '../../ui/FoldSummary';
 
-const MEASURE_LABELS = [
-  ['columns', 'Columns'],
-  ['rows', 'Rows'],
-  ['labelWidthMm', 'Label width'],
-  ['labelHeightMm', 'Label height'],
-  ['marginLeftMm', 'Left margin'],
-  ['marginTopMm', 'Top margin'],
-  ['gapXMm', 'Gap across'],
-  ['gapYMm', 'Gap down'],
-  ['pageWidthMm', 'Page width'],
-  ['pageHeightMm', 'Page height'],
-] as const;
+const { id: _id, ...MEASURE_FIELDS } = sheetFields.fields;
+const MEASURES = Object.keys(MEASURE_FIELDS) as (keyof typeof MEASURE_FIELDS)[];
 
 function LabelFields(): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
   const { setValue } = useFormContext();
-  const sheetId = useWatch({ name: 'sheetId' }) as string;
+  const sheetId = useWatch({ name: 'sheet.id' }) as string;
   const take = (id: string): void => {
     const found = LABEL_SHEETS.find((one) => one.sheet.id === id);
     if (!found) return;
-    for (const [name, value] of Object.entries(measuresOf(found.sheet))) {
-      setValue(name, value, { shouldDirty: true, shouldValidate: true });
-    }
+    const sheet = sheetFields.fill(found.sheet, preferences);
+    setValue('sheet', sheet, { shouldDirty: true, shouldValidate: true });
   };
   return (
     <>
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="title" label="Title" />
-        <TextField
-          name="producer"
-          label="Who fills it"
-          hint="Name and address, where rules ask for it"
-        />
-        <TextField name="origin" label="Origin" hint="The lot’s own where empty" />
-        <TextField name="moreText" label="More words" />
+        <Field of={labelEntry} at="title" />
+        <Field of={labelEntry} at="producer" />
+        <Field of={labelEntry} at="origin" />
+        <Field of={labelEntry} at="moreText" />
         <ColourField name="ink" label="Colour of the letters" />
         <ColourField name="paper" label="Colour of the paper" />
       </div>
-      <ChoiceField
-        name="weightUnits"
-        label="Net weight"
+      <Field of={labelEntry} at="weightUnits" />
+      <Field of={labelEntry} at="showQr" />
+      <Field
+        of={labelEntry}
+        at="sheet.id"
         choices={[
-          { value: 'metric', label: 'Metric' },
-          { value: 'metric-us', label: 'US and metric' },
-        ]}
-      />
-      <ChoiceField
-        name="showQr"
-        label="Code to be scanned"
-        choices={[
-          { value: 'yes', label: 'Print it' },
-          { value: 'no', label: 'Leave it out' },
-        ]}
-      />
-      <SelectField
-        name="sheetId"
-        label="Sheet"
-        options={[
           ...LABEL_SHEETS.map((one) => ({ value: one.sheet.id, label: one.name })),
           { value: 'own', label: 'A sheet of my own' },
         ]}
@@ -107,18 +77,12 @@ function LabelFields(): ReactElement {
       <details open={sheetId === 'own'}>
         <FoldSummary>Measures of the sheet</FoldSummary>
         <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
-          {MEASURE_LABELS.map(([name, label]) => (
-            <TextField
-              key={name}
-              name={name}
-              label={label}
-              inputMode="decimal"
-              {...(name === 'columns' || name === 'rows' ? {} : { unit: 'mm' })}
-            />
+          {MEASURES.map((one) => (
+            <Field key={one} of={labelEntry} at={`sheet.${one}`} />
           ))}
         </div>
       </details>
-      <TextField name="name" label="Name of this design" />
+      <Field of={labelEntry} at="name" />
     </>
   );
 }
@@ -136,7 +100,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { busy, save } = usePdfFile(CANNOT);
-  const defaults = labelFormOf(design?.content ?? null);
+  const defaults = labelFormOf(design?.content ?? null, preferences);
   const { form, parsed, restored, start, submit, baseOf, draft } = useDraftForm({
     formKey: `label:${design?.entityId ?? 'new'}`,
     defaults,

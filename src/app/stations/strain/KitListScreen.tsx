@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import { kitNeeds, spunKgPerFrame, type KitItem } from '../../../core';
-import { entryRevision, lineOf, z, type HoneyHouse, type Preferences } from '../../../records';
+import { entryRevision, lineOf, type HoneyHouse } from '../../../records';
 import {
   perform,
   selectPreferences,
@@ -9,54 +9,14 @@ import {
   type ActOptions,
 } from '../../../store';
 import { useHoneyHouse } from '../../data/useHoneyHouse';
-import { FormReader, type Parsed } from '../../forms/parsed';
+import { Field } from '../../entry/Field';
+import { kitEntry, type KitForm } from '../../forms/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
-import { decimalText } from '../../format/decimal';
 import { KIT_NAMES } from '../../format/strainWords';
-import { unitOf } from '../../format/units';
 import { FormFrame } from '../../ui/FormFrame';
 import { PageLink } from '../../ui/PageLink';
-import { TextField } from '../../ui/TextField';
 import { Waiting } from '../../ui/Waiting';
 import { StockField } from './parts/StockField';
-
-interface KitForm {
-  honey: string;
-  plusMinus: string;
-  pail: string;
-  jar: string;
-  jarred: string;
-}
-
-const RANGES = z.object({
-  honeyKg: z.number().min(0, 'Type the honey expected.').max(1e6, 'That is more than any harvest.'),
-  plusMinusKg: z.number().min(0, 'A ± is 0 or more.').max(1e6, 'A ± is below the honey itself.'),
-  pailKg: z
-    .number()
-    .min(0.5, 'A pail holds 0.5 to 2,000 kg.')
-    .max(2000, 'A pail holds 0.5 to 2,000 kg.'),
-  jarKg: z.number().min(0.01, 'A jar holds 10 g to 20 kg.').max(20, 'A jar holds 10 g to 20 kg.'),
-  jarredShare: z.number().min(0, 'Between 0 and 100 %.').max(1, 'Between 0 and 100 %.'),
-});
-
-function readKitForm(form: KitForm, preferences: Preferences): Parsed<z.infer<typeof RANGES>> {
-  const reader = new FormReader(preferences);
-  const candidate = {
-    honeyKg: reader.quantity('honey', form.honey, 'mass'),
-    plusMinusKg: reader.plusMinus('plusMinus', form.plusMinus, 'mass'),
-    pailKg: reader.quantity('pail', form.pail, 'mass'),
-    jarKg: reader.number('jar', form.jar) / 1000,
-    jarredShare: reader.number('jarred', form.jarred) / 100,
-  };
-  const fields: Readonly<Record<string, string>> = {
-    honeyKg: 'honey',
-    plusMinusKg: 'plusMinus',
-    pailKg: 'pail',
-    jarKg: 'jar',
-    jarredShare: 'jarred',
-  };
-  return reader.finish(RANGES, candidate, (path) => fields[path] ?? path);
-}
 
 /** Honey that days still to come are planned for [kg]. */
 function plannedKg({ days }: HoneyHouse): number {
@@ -71,23 +31,16 @@ function plannedKg({ days }: HoneyHouse): number {
 function KitView({ house }: { house: HoneyHouse }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const mass = unitOf('mass', preferences);
-  const defaults = useMemo((): KitForm => {
-    const kg = plannedKg(house) || 100;
-    const text = (value: number): string => decimalText(mass.fromBase(value), 1);
-    const pail = house.days[0]?.extraction.content.pail.kg ?? 12.5;
-    return {
-      honey: text(kg),
-      plusMinus: text(0.3 * kg),
-      pail: text(pail),
-      jar: '500',
-      jarred: '60',
-    };
-  }, [house, mass]);
+  const defaults = useMemo(() => {
+    const honeyKg = plannedKg(house) || 100;
+    const pailKg = house.days[0]?.extraction.content.pail.kg ?? 12.5;
+    const usual = { honeyKg, plusMinusKg: 0.3 * honeyKg, pailKg, jarKg: 0.5, jarredShare: 0.6 };
+    return kitEntry.fill(usual, preferences);
+  }, [house, preferences]);
   const { form, parsed, restored, start } = useDraftForm({
     formKey: 'kit-list',
     defaults,
-    parse: (typed: KitForm) => readKitForm(typed, preferences),
+    parse: (typed: KitForm) => kitEntry.read(typed, preferences),
   });
   const needs = parsed.ok
     ? kitNeeds({
@@ -122,17 +75,11 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
         label="Honey expected"
       >
         <div className="space-y-5">
-          <TextField name="honey" label="Honey expected" unit={mass.name} inputMode="decimal" big />
-          <TextField
-            name="plusMinus"
-            label="Give or take"
-            unit={mass.name}
-            inputMode="decimal"
-            hint="Weeks ahead a third is little"
-          />
-          <TextField name="pail" label="A pail holds" unit={mass.name} inputMode="decimal" />
-          <TextField name="jar" label="A jar holds" unit="g" inputMode="decimal" />
-          <TextField name="jarred" label="Goes into jars soon" unit="%" inputMode="decimal" />
+          <Field of={kitEntry} at="honeyKg" big />
+          <Field of={kitEntry} at="plusMinusKg" />
+          <Field of={kitEntry} at="pailKg" />
+          <Field of={kitEntry} at="jarKg" />
+          <Field of={kitEntry} at="jarredShare" />
         </div>
       </FormFrame>
       {needs ? (

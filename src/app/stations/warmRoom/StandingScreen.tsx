@@ -3,21 +3,21 @@ import { Link, useParams } from 'react-router';
 import { extractWithinHours, standingCourse, type Air, type StandingCourse } from '../../../core';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useDraftForm } from '../../forms/useDraftForm';
+import { Field } from '../../entry/Field';
 import {
   STANDING_KINDS,
   freshStanding,
   readStandingForm,
+  standingEntry,
   type Standing,
   type StandingForm,
   type StandingKind,
 } from '../../forms/standingForm';
 import { formatPercent } from '../../format/moisture';
-import { unitOf } from '../../format/units';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
 import { PageLink } from '../../ui/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
-import { TextField } from '../../ui/TextField';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 
 const KIND_NAMES: Readonly<Record<StandingKind, string>> = {
@@ -33,44 +33,25 @@ const CAUTIONS: Readonly<Record<StandingKind, string>> = {
 };
 
 function Fields({ kind }: { kind: StandingKind }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const degrees = unitOf('temperature', preferences).name;
-  const mass = unitOf('mass', preferences).name;
   return (
     <div className="grid gap-5 sm:grid-cols-2">
-      <TextField name="mass" label="Honey" unit={mass} inputMode="decimal" />
+      <Field of={standingEntry} at="massKg" />
       {kind === 'combs' ? (
-        <TextField name="openShare" label="Open honey" unit="%" inputMode="decimal" />
+        <Field of={standingEntry} at="openShare" />
       ) : (
-        <TextField name="area" label="Surface in all" unit="dm²" inputMode="decimal" />
+        <Field of={standingEntry} at="areaDm2" />
       )}
-      <TextField
-        name="moisture"
+      <Field
+        of={standingEntry}
+        at="moisturePercent"
         label={kind === 'combs' ? 'Water in open cells' : 'Its water'}
-        unit="%"
-        inputMode="decimal"
       />
-      {kind === 'combs' && (
-        <TextField name="cappedMoisture" label="under cappings" unit="%" inputMode="decimal" />
-      )}
-      {kind === 'tray' && (
-        <TextField
-          name="stir"
-          label="Stirred every"
-          unit="hours"
-          inputMode="decimal"
-          hint="0: never"
-        />
-      )}
-      <TextField name="airTemperature" label="Air" unit={degrees} inputMode="decimal" />
-      <TextField name="humidity" label="Humidity" unit="% RH" inputMode="decimal" />
-      <TextField
-        name="honeyTemperature"
-        label="Honey at first"
-        unit={degrees}
-        inputMode="decimal"
-      />
-      <TextField name="hours" label="It stands for" unit="hours" inputMode="decimal" />
+      {kind === 'combs' && <Field of={standingEntry} at="cappedPercent" />}
+      {kind === 'tray' && <Field of={standingEntry} at="stirredEveryHours" />}
+      <Field of={standingEntry} at="airC" />
+      <Field of={standingEntry} at="relativeHumidity" />
+      <Field of={standingEntry} at="honeyC" />
+      <Field of={standingEntry} at="hours" />
     </div>
   );
 }
@@ -127,7 +108,7 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
   const { form, parsed, start } = useDraftForm({
     formKey: `standing:${kind}`,
     defaults,
-    parse: (typed: StandingForm) => readStandingForm(kind, typed, preferences),
+    parse: (typed: StandingForm) => readStandingForm(typed, preferences),
   });
   const standing = parsed.ok ? parsed.content : null;
   const key = JSON.stringify(standing);

@@ -10,7 +10,7 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading, type LotFile, type ReadingContent } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
-import type { Parsed } from '../../../forms/parsed';
+import type { Parsed } from '../../../entry/reader';
 import type { ReadingContext } from '../../../forms/readingForm';
 import { unitOf } from '../../../format/units';
 import { formatPercent } from '../../../format/moisture';

@@ -14,7 +14,7 @@ import { useDraftForm } from '../../../forms/useDraftForm';
 import {
   freshZeroCheck,
   readZeroCheckForm,
-  zeroCheckFormOf,
+  zeroCheckEntry,
   type ZeroCheckForm,
 } from '../../../forms/zeroCheckForm';
 import { formatMoment } from '../../../format/dates';
@@ -62,7 +62,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
   const takenAt = useMoment();
   const { content, entityId } = meter.instrument;
   const context = { preferences, meter: content, takenAt };
-  const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content);
+  const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content, preferences);
   const { form, parsed, restored, start, submit, draft } = useDraftForm({
     formKey: `zero-check:${entityId}`,
     defaults,
@@ -75,7 +75,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
         draft,
       }),
     );
-    if (done.ok) start(freshZeroCheck(content, now));
+    if (done.ok) start(freshZeroCheck(content, now, preferences));
   });
   return (
     <FormFrame
@@ -147,7 +147,7 @@ export function ChecksSection({ meter }: { meter: Meter }): ReactElement {
   const editing = useEditing<ZeroCheckRecord>();
   const { record } = editing;
   const formOf = useMemo(
-    () => record && zeroCheckFormOf(record.content, preferences),
+    () => record && zeroCheckEntry.fill(record.content, preferences),
     [record, preferences],
   );
   return (

@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import {
-  COLOUR_CLASSES,
   PFUND_PLUS_MINUS_MM,
   PFUND_WAVELENGTH_NM,
   pfundFromAbsorbance,
@@ -14,8 +13,9 @@ import {
   type ColourReading,
   type LotFile,
 } from '../../../../records';
+import { Field } from '../../../entry/Field';
 import {
-  FRESH_COLOUR,
+  colourEntry,
   colourFormOf,
   readColourForm,
   type ColourForm,
@@ -24,11 +24,8 @@ import { colourWords } from '../../../format/colour';
 import { readDecimal } from '../../../format/decimal';
 import { VesselField } from '../../../lot/VesselField';
 import { Button } from '../../../ui/Button';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { useQualityEntry } from '../useQualityEntry';
 import { CombGuesses } from './CombGuesses';
 import { QualityRow } from './QualityRow';
@@ -63,56 +60,36 @@ function PhotometerFields(): ReactElement {
         (attribution to White 1984 doubtful, recalled from memory).
       </p>
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="absorbance"
-          label="Absorbance"
-          inputMode="decimal"
-          hint={absorbanceHint(watch('absorbance'), watch('path'))}
+        <Field
+          of={colourEntry}
+          at="read.absorbance"
+          hint={absorbanceHint(watch('read.absorbance'), watch('read.pathCm'))}
         />
-        <TextField name="path" label="Length of the cell" unit="cm" inputMode="decimal" />
+        <Field of={colourEntry} at="read.pathCm" />
       </div>
-      <TextField name="dilution" label="Dilution" />
+      <Field of={colourEntry} at="read.dilution" />
     </>
   );
 }
 
 function ColourFields({ file }: { file: LotFile }): ReactElement {
   const { watch } = useFormContext<ColourForm>();
-  const by = watch('by');
+  const by = watch('read.by');
   return (
     <div className="space-y-5">
-      <ChoiceField
-        name="by"
-        label="Read in glass by"
-        choices={[
-          { value: 'comparator', label: 'Comparator' },
-          { value: 'photometer', label: 'Photometer' },
-          { value: 'eye', label: 'Eye' },
-        ]}
-      />
-      {by === 'comparator' && (
-        <TextField name="pfund" label="Pfund" unit="mm" inputMode="decimal" big />
-      )}
+      <Field of={colourEntry} at="read.by" />
+      {by === 'comparator' && <Field of={colourEntry} at="read.pfundMm" big />}
       {by === 'photometer' && <PhotometerFields />}
-      {by === 'eye' && (
-        <SelectField
-          name="classId"
-          label="Class"
-          options={COLOUR_CLASSES.map((one) => ({ value: one.id, label: one.name }))}
-        />
-      )}
-      <VesselField vessels={vesselsOf(file.containers)} />
-      <TextField name="remark" label="Remark" />
+      {by === 'eye' && <Field of={colourEntry} at="read.classId" />}
+      <VesselField of={colourEntry} vessels={vesselsOf(file.containers)} />
+      <Field of={colourEntry} at="remark" />
     </div>
   );
 }
 
-const formOf = (content: ColourContent | null): ColourForm =>
-  content ? colourFormOf(content) : FRESH_COLOUR;
-
 /** Colour in glass, with what was guessed in the comb beside it. */
 export function ColourSection({ file }: { file: LotFile }): ReactElement {
-  const entry = useQualityEntry<ColourReading, ColourForm>(formOf);
+  const entry = useQualityEntry<ColourReading, ColourForm>(colourFormOf);
   return (
     <SheetSection
       id="colour"

@@ -93,7 +93,7 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
   const view = eyepieceView(honey);
   const seen = windowAround(scale, view.borderDial);
   const [hair, setHair] = useState<number | null>(null);
-  const session = useHandSession((dial) => setValue('dial', dial, { shouldDirty: true }));
+  const session = useHandSession((dial) => setValue('dialValue', dial, { shouldDirty: true }));
   const takeHairline = (): void => {
     if (hair === null) return;
     const { temperatureC } = honey;
@@ -108,7 +108,7 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
   };
   const noteTemperature = (): void => {
     const text = decimalText(unitOf('temperature', preferences).fromBase(honey.temperatureC), 1);
-    setValue('temperature', text, { shouldDirty: true });
+    setValue('temperatureC', text, { shouldDirty: true });
     focusDial();
   };
   return (

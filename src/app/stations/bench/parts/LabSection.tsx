@@ -1,83 +1,32 @@
 import type { ReactElement } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
-import { COMPOSITION, LAB_QUANTITIES, type LabQuantity } from '../../../../core';
-import type { LabReport, LabReportContent, LotFile } from '../../../../records';
-import { freshLab, labFormOf, readLabForm, type LabForm } from '../../../forms/qualityForms';
+import { LAB_QUANTITIES, type LabQuantity } from '../../../../core';
+import type { LabReport, LabReportContent, LotFile, Preferences } from '../../../../records';
+import type { FormOf } from '../../../entry/codec';
+import { Field } from '../../../entry/Field';
+import { labEntry } from '../../../forms/qualityForms';
+import { LAB_WORDS } from '../../../format/labWords';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { useQualityEntry } from '../useQualityEntry';
 
-interface QuantityWords {
-  readonly name: string;
-  readonly unit: string;
-  /** what rules ask for, or what it is for */
-  readonly about: string;
-}
-
-const QUANTITIES: Readonly<Record<LabQuantity, QuantityWords>> = {
-  karlFischerPercent: {
-    name: 'Water by Karl Fischer',
-    unit: '%',
-    about: 'true water; differs from refractometry by some tenths',
-  },
-  refractometerPercent: {
-    name: 'Water by refractometer',
-    unit: '%',
-    about: 'beside your own readings, it must agree with them',
-  },
-  yeastPerG: { name: 'Yeast', unit: 'cells/g', about: 'decides whether honey of 17 to 20 % keeps' },
-  hmfMgPerKg: {
-    name: 'HMF',
-    unit: 'mg/kg',
-    about: `at most ${COMPOSITION.hmfMgPerKg}, from the tropics ${COMPOSITION.hmfTropicalMgPerKg}`,
-  },
-  diastaseSchade: {
-    name: 'Diastase',
-    unit: 'Schade units',
-    about: `at least ${COMPOSITION.diastaseSchade}`,
-  },
-  fructosePercent: { name: 'Fructose', unit: '%', about: 'counts together with glucose' },
-  glucosePercent: {
-    name: 'Glucose',
-    unit: '%',
-    about: `with fructose at least ${COMPOSITION.sugarsBlossomPercent}, honeydew ${COMPOSITION.sugarsHoneydewPercent}`,
-  },
-  sucrosePercent: { name: 'Sucrose', unit: '%', about: `at most ${COMPOSITION.sucrosePercent}` },
-  conductivityMsPerCm: {
-    name: 'Electrical conductivity',
-    unit: 'mS/cm',
-    about: `blossom at most ${COMPOSITION.conductivityMsPerCm}, honeydew at least that`,
-  },
-  insolublePercent: {
-    name: 'Water-insoluble matter',
-    unit: '%',
-    about: `at most ${COMPOSITION.insolublePercent}`,
-  },
-};
+type LabForm = FormOf<typeof labEntry.fields>;
 
 function ValueFields({ quantity }: { quantity: LabQuantity }): ReactElement {
-  const { name, unit, about } = QUANTITIES[quantity];
   return (
     <div className="grid grid-cols-[minmax(0,2fr)_minmax(0,1fr)] items-start gap-3">
-      <TextField
-        name={`values.${quantity}.value`}
-        label={name}
-        unit={unit}
-        inputMode="decimal"
-        hint={about}
-      />
-      <TextField
-        name={`values.${quantity}.expanded`}
+      <Field of={labEntry} at={`values.${quantity}.value`} />
+      <Field
+        of={labEntry}
+        at={`values.${quantity}.expanded`}
         label={
           <>
-            ±<span className="sr-only"> of {name}, expanded</span>
+            ±<span className="sr-only"> of {LAB_WORDS[quantity].name}, expanded</span>
           </>
         }
-        inputMode="decimal"
       />
     </div>
   );
@@ -96,8 +45,8 @@ function PollenFields(): ReactElement {
           role="group"
           aria-label={`Pollen ${at + 1}`}
         >
-          <TextField name={`pollen.${at}.plant`} label="Plant" />
-          <TextField name={`pollen.${at}.percent`} label="Share" unit="%" inputMode="decimal" />
+          <Field of={labEntry} at={`pollen.${at}.plant`} />
+          <Field of={labEntry} at={`pollen.${at}.percent`} />
           <Button tone="quiet" onClick={() => remove(at)}>
             Remove
           </Button>
@@ -111,10 +60,10 @@ function PollenFields(): ReactElement {
 function LabFields(): ReactElement {
   return (
     <div className="space-y-5">
-      <TextField name="laboratory" label="Laboratory" />
+      <Field of={labEntry} at="laboratory" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="day" label="Day of the report" type="date" />
-        <TextField name="reportNumber" label="Its number" hint="Optional" />
+        <Field of={labEntry} at="day" />
+        <Field of={labEntry} at="reportNumber" />
       </div>
       <p className="text-base">
         Type what the report has; leave the rest empty. ± is its expanded uncertainty (k = 2) where
@@ -124,7 +73,7 @@ function LabFields(): ReactElement {
         <ValueFields key={one} quantity={one} />
       ))}
       <PollenFields />
-      <TextField name="remark" label="Remark" />
+      <Field of={labEntry} at="remark" />
     </div>
   );
 }
@@ -134,7 +83,7 @@ function ReportRows({ report }: { report: LabReport }): ReactElement {
   const rows = LAB_QUANTITIES.flatMap((quantity) => {
     const known = values[quantity];
     if (!known) return [];
-    const { name, unit, about } = QUANTITIES[quantity];
+    const { name, unit, about } = LAB_WORDS[quantity];
     const doubt = known.expanded === null ? '' : ` ± ${known.expanded}`;
     return [[name, <strong key={quantity}>{`${known.value}${doubt} ${unit}`}</strong>, about]];
   });
@@ -156,8 +105,8 @@ function ReportRows({ report }: { report: LabReport }): ReactElement {
   );
 }
 
-const formOf = (content: LabReportContent | null, day: string): LabForm =>
-  content ? labFormOf(content) : freshLab(day);
+const formOf = (content: LabReportContent | null, day: string, preferences: Preferences): LabForm =>
+  labEntry.fill(content ?? { day }, preferences);
 
 /** Reports of laboratories; they enter the ruling with their day. */
 export function LabSection({ file }: { file: LotFile }): ReactElement {
@@ -196,7 +145,7 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
         what="the report"
         title="Report of a laboratory"
         description="Its values enter the ruling; the laboratory, not this page, certifies."
-        parse={(form) => readLabForm(form, entry.context.preferences)}
+        parse={(form) => labEntry.read(form, entry.context.preferences)}
       >
         <LabFields />
       </EntrySheet>

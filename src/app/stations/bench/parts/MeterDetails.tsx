@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { Instrument, Meter } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
-import { instrumentFormOf, readInstrumentForm } from '../../../forms/instrumentForm';
+import { meterEntry, readMeterForm } from '../../../forms/instrumentForm';
 import { counted } from '../../../format/counted';
 import { SCALE_NAMES } from '../../../format/moisture';
 import { formatQuantity } from '../../../format/units';
@@ -24,7 +24,7 @@ export function MeterDetails({
   const { instrument } = meter;
   const { content } = instrument;
   const { scale, resolution, range, atcRangeC, remark } = content;
-  const formOf = useMemo(() => instrumentFormOf(content, preferences), [content, preferences]);
+  const formOf = useMemo(() => meterEntry.fill(content, preferences), [content, preferences]);
   const atc = atcRangeC
     ? `ATC from ${formatQuantity(atcRangeC[0], 'temperature', preferences, 0)} to ${formatQuantity(atcRangeC[1], 'temperature', preferences, 0)}`
     : 'no ATC: every reading is corrected for temperature';
@@ -49,7 +49,7 @@ export function MeterDetails({
         title={content.name}
         description="Readings and checks keep the meter as it was when they were taken."
         formOf={formOf}
-        parse={(form) => readInstrumentForm(form, preferences)}
+        parse={(form) => readMeterForm(form, preferences)}
       >
         <InstrumentFields />
       </EntrySheet>

@@ -75,11 +75,11 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
   const take = (): void => {
     if (settling.status !== 'stable') return;
     const dial = decimalText(settling.dialValue, 4);
-    setValue('dial', dial, { shouldDirty: true, shouldTouch: true });
+    setValue('dialValue', dial, { shouldDirty: true, shouldTouch: true });
     if (settling.temperatureC !== null) {
       const unit = unitOf('temperature', preferences);
       const degrees = decimalText(unit.fromBase(settling.temperatureC), 1);
-      setValue('temperature', degrees, { shouldDirty: true });
+      setValue('temperatureC', degrees, { shouldDirty: true });
     }
     onTake({ instrumentId: instrument.entityId, dial, settledStandard: settling.standard });
   };

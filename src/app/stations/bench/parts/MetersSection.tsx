@@ -5,7 +5,7 @@ import type { Book, Instrument, Workshop } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { useMoment } from '../../../data/useMeters';
-import { freshInstrument, readInstrumentForm } from '../../../forms/instrumentForm';
+import { freshMeter, readMeterForm } from '../../../forms/instrumentForm';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
@@ -54,7 +54,7 @@ export function MetersSection({
 }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const editing = useEditing<Instrument>();
-  const formOf = useMemo(() => freshInstrument(preferences), [preferences]);
+  const formOf = useMemo(() => freshMeter(preferences), [preferences]);
   return (
     <SheetSection
       id="meters"
@@ -81,7 +81,7 @@ export function MetersSection({
         title="A meter of yours"
         description="What stands on it: scale, divisions, range, and whether it corrects temperature."
         formOf={formOf}
-        parse={(form) => readInstrumentForm(form, preferences)}
+        parse={(form) => readMeterForm(form, preferences)}
       >
         <InstrumentFields />
       </EntrySheet>

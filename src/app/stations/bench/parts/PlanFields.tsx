@@ -1,18 +1,16 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { SPOTS, type PlanNumber } from '../../../../core';
-import { numberOf, readPlanForm, type PlanContext, type PlanForm } from '../../../forms/planForm';
+import { type PlanNumber } from '../../../../core';
+import { Field } from '../../../entry/Field';
+import {
+  numberOf,
+  planEntry,
+  readPlanForm,
+  type PlanContext,
+  type PlanForm,
+} from '../../../forms/planForm';
 import { counted } from '../../../format/counted';
-import { SPOT_NAMES } from '../../../format/reading';
 import type { Answer } from '../../../lot/useLot';
-import { ChecksField } from '../../../ui/ChecksField';
-import { ChoiceField } from '../../../ui/ChoiceField';
-import { TextField } from '../../../ui/TextField';
-
-const METHODS = [
-  { value: 'mean-and-spread', label: 'By mean and spread' },
-  { value: 'by-count', label: 'By count' },
-];
 
 const METHOD_HINTS: Readonly<Record<PlanForm['method'], string>> = {
   'mean-and-spread':
@@ -76,43 +74,16 @@ export function PlanFields({
           most when it is fixed before the first; that it was not is written down with it.
         </p>
       )}
-      <ChoiceField
-        name="method"
-        label="How the sample speaks"
-        choices={METHODS}
-        hint={METHOD_HINTS[method]}
-      />
+      <Field of={planEntry} at="method" hint={METHOD_HINTS[method]} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="content" label="Share that must conform" unit="%" inputMode="decimal" />
-        <TextField name="confidence" label="Confidence" unit="%" inputMode="decimal" />
-        <TextField name="expectedMean" label="Mean you expect" unit="%" inputMode="decimal" />
-        <TextField
-          name="expectedSpread"
-          label="From vessel to vessel"
-          unit="points"
-          inputMode="decimal"
-          hint="As a standard deviation; 0.3 is usual"
-        />
-        <TextField
-          name="looks"
-          label="Looks at the result"
-          inputMode="numeric"
-          hint="1 to 4; each look on the way pays with more vessels"
-        />
-        <TextField
-          name="seed"
-          label="Seed of the draw"
-          inputMode="numeric"
-          hint="The same seed draws the same vessels"
-        />
+        <Field of={planEntry} at="content" />
+        <Field of={planEntry} at="confidence" />
+        <Field of={planEntry} at="expectedMeanPercent" />
+        <Field of={planEntry} at="expectedSpreadPercent" />
+        <Field of={planEntry} at="looks" />
+        <Field of={planEntry} at="seed" />
       </div>
-      <ChecksField
-        name="spots"
-        label="Where in each vessel"
-        choices={SPOTS.filter((one) => one !== 'not-said').map((value) => {
-          return { value, label: SPOT_NAMES[value] };
-        })}
-      />
+      <Field of={planEntry} at="spots" />
       <Proposal context={context} answer={answer} />
     </div>
   );

@@ -122,8 +122,8 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
     fixedAt,
   };
   const formOf = useMemo(
-    () => freshPlan(answer.ruling.belief.mean, vessels.length, seed),
-    [answer.ruling.belief.mean, vessels.length, seed],
+    () => freshPlan(answer.ruling.belief.mean, { vessels: vessels.length, seed }, preferences),
+    [answer.ruling.belief.mean, vessels.length, seed, preferences],
   );
   return (
     <section aria-labelledby="plan" className="border-t-2 border-ink pt-3">

@@ -1,52 +1,25 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { FAULTS, FOAMS, IMPURITIES, type Fault, type Foam, type Impurity } from '../../../../core';
-import { NOTES, type LotFile, type Senses, type SensesContent } from '../../../../records';
 import {
-  FRESH_SENSES,
-  readSensesForm,
-  sensesFormOf,
-  type SensesForm,
-} from '../../../forms/qualityForms';
+  NOTES,
+  type LotFile,
+  type Preferences,
+  type Senses,
+  type SensesContent,
+} from '../../../../records';
+import type { FormOf } from '../../../entry/codec';
+import { Field } from '../../../entry/Field';
+import { readerOf, sensesEntry } from '../../../forms/qualityForms';
+import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../../format/sensesWords';
 import { Button } from '../../../ui/Button';
-import { ChecksField } from '../../../ui/ChecksField';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 import { useQualityEntry } from '../useQualityEntry';
 import { QualityRow } from './QualityRow';
 
-const FAULT_NAMES: Readonly<Record<Fault, string>> = {
-  sour: 'Sour',
-  yeasty: 'Yeasty',
-  boozy: 'Boozy',
-  repellent: 'Repellent, chemical',
-  smoke: 'Smoke',
-  caramel: 'Caramel, burnt',
-  musty: 'Musty',
-  metallic: 'Metallic',
-};
-
-const FOAM_NAMES: Readonly<Record<Foam, string>> = {
-  none: 'None',
-  thin: 'Thin',
-  thick: 'Thick',
-  'comes-back': 'Comes back when skimmed',
-};
-
-const IMPURITY_NAMES: Readonly<Record<Impurity, string>> = {
-  wax: 'Wax',
-  bees: 'Parts of bees',
-  brood: 'Brood',
-  wood: 'Wood',
-  other: 'Something else',
-};
-
 const STRENGTHS = ['faint', 'plain', 'strong'] as const;
 
-const named = <T extends string>(values: readonly T[], names: Readonly<Record<T, string>>) =>
-  values.map((value) => ({ value, label: names[value] }));
+type SensesForm = FormOf<typeof sensesEntry.fields>;
 
 /** Each tap makes a note stronger; after strong it is gone. */
 function NoteButtons(): ReactElement {
@@ -89,23 +62,11 @@ function SensesFields(): ReactElement {
   return (
     <div className="space-y-5">
       <NoteButtons />
-      <ChecksField name="faults" label="Faults" choices={named(FAULTS, FAULT_NAMES)} />
-      <ChoiceField name="foam" label="Foam on top" choices={named(FOAMS, FOAM_NAMES)} />
-      <ChecksField
-        name="impurities"
-        label="Seen in it"
-        choices={named(IMPURITIES, IMPURITY_NAMES)}
-      />
-      <ChoiceField
-        name="typical"
-        label="Typical of the flower it is named after"
-        choices={[
-          { value: 'not-said', label: 'Not said' },
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'No' },
-        ]}
-      />
-      <TextField name="remark" label="Remark" />
+      <Field of={sensesEntry} at="faults" />
+      <Field of={sensesEntry} at="foam" />
+      <Field of={sensesEntry} at="impurities" />
+      <Field of={sensesEntry} at="typical" />
+      <Field of={sensesEntry} at="remark" />
     </div>
   );
 }
@@ -127,8 +88,11 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
   return parts.filter((one) => one !== '').join('; ');
 }
 
-const formOf = (content: SensesContent | null): SensesForm =>
-  content ? sensesFormOf(content) : FRESH_SENSES;
+const formOf = (
+  content: SensesContent | null,
+  _day: string,
+  preferences: Preferences,
+): SensesForm => sensesEntry.fill(content ?? {}, preferences);
 
 /** Smell, taste, foam and what swims in it. */
 export function SensesSection({ file }: { file: LotFile }): ReactElement {
@@ -162,7 +126,9 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
         what="what was tasted"
         title="Smell, taste and purity"
         description="At room temperature, from a clean spoon. A sign of fermentation outranks every number."
-        parse={(form) => readSensesForm(form, entry.context)}
+        parse={(form) =>
+          sensesEntry.read(form, entry.context.preferences, { rest: readerOf(entry.context) })
+        }
       >
         <SensesFields />
       </EntrySheet>

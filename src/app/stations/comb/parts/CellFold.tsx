@@ -3,9 +3,9 @@ import { useFormContext } from 'react-hook-form';
 import { SCALES, interpretReading } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { SCALE_NAMES, correctionWords } from '../../../format/moisture';
-import { unitOf } from '../../../format/units';
-import { TextField } from '../../../ui/TextField';
+import { Field } from '../../../entry/Field';
 import { readFrameDraft, type FrameDraft } from '../frameDraft';
+import { frameForm } from '../frameDraft';
 import { Fold } from './MoreOfFrame';
 import { Pick, choicesOf } from './Pick';
 
@@ -40,7 +40,6 @@ function Corrected(): ReactElement | null {
 /** Open cells read with a meter in the yard. */
 export function CellFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
-  const preferences = useAppSelector(selectPreferences);
   return (
     <Fold title="Open cells read with a meter">
       <Pick
@@ -50,18 +49,8 @@ export function CellFold(): ReactElement {
         columns={3}
         onPick={(value) => setValue('cellScale', value, { shouldDirty: true })}
       />
-      <TextField
-        name="cellDial"
-        label="The dial shows"
-        inputMode="decimal"
-        hint="Several open cells of both sides, mixed on the prism; single cells vary"
-      />
-      <TextField
-        name="cellTemperature"
-        label="Temperature of the meter"
-        unit={unitOf('temperature', preferences).name}
-        inputMode="decimal"
-      />
+      <Field of={frameForm} at="cellDial" />
+      <Field of={frameForm} at="cellTemperature" />
       <Pick
         label="Compensates temperature itself"
         value={watch('cellAtc')}

@@ -1,14 +1,8 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { systematicSample } from '../../../../core';
-import type { StrokeForm } from '../../../forms/strokeForm';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
-
-const TENTHS = [
-  { value: '', label: 'not yet' },
-  ...Array.from({ length: 11 }, (_, at) => ({ value: String(at), label: `${at} tenths` })),
-];
+import { Field } from '../../../entry/Field';
+import { strokeForm, type StrokeForm } from '../../../forms/strokeForm';
 
 interface CloseLooksProps {
   size: { readonly frames: number; readonly sampleSize: number } | null;
@@ -28,21 +22,15 @@ export function CloseLooks({ size }: CloseLooksProps): ReactElement {
         do not choose. Tell the capping of its poorer side.
       </p>
       <div className="max-w-64">
-        <TextField
-          name="sample"
-          label="Frames to look at"
-          inputMode="numeric"
-          placeholder={String(size.sampleSize)}
-          hint="Fix the number before you look"
-        />
+        <Field of={strokeForm} at="sample" placeholder={String(size.sampleSize)} />
       </div>
       <ul className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
         {places.map((place, at) => (
           <li key={place}>
-            <SelectField
-              name={`looks.${at}`}
+            <Field
+              of={strokeForm}
+              at={`looks.${at}`}
               label={`Box ${Math.floor(place / perBox) + 1}, frame ${(place % perBox) + 1}`}
-              options={TENTHS}
             />
           </li>
         ))}

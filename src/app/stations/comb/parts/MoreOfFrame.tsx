@@ -3,11 +3,10 @@ import { useState, type ReactElement, type ReactNode } from 'react';
 import { Controller, useFormContext } from 'react-hook-form';
 import { BEETLE_SIGHTS, BROOD_AMOUNTS, COMB_FACES } from '../../../../core';
 import { BROOD_STAGES, COMB_COLOURS } from '../../../../records';
-import { selectPreferences, useAppSelector } from '../../../../store';
-import { unitOf } from '../../../format/units';
 import { ChecksField } from '../../../ui/ChecksField';
-import { TextField } from '../../../ui/TextField';
+import { Field } from '../../../entry/Field';
 import { sideName, type FrameDraft, type SideDraft } from '../frameDraft';
+import { frameForm } from '../frameDraft';
 import { BROOD_NAMES, FACE_NAMES, STAGE_NAMES } from '../words';
 import { COLOUR_NAMES } from '../../../format/colour';
 import { Pick, choicesOf } from './Pick';
@@ -152,13 +151,7 @@ export function BroodFold(): ReactElement {
           choices={choicesOf(BROOD_STAGES, STAGE_NAMES)}
         />
       )}
-      {brood === 'few-cells' && (
-        <TextField
-          name="broodExcuse"
-          label="Take it all the same, because"
-          hint="Empty: it goes back until they have hatched"
-        />
-      )}
+      {brood === 'few-cells' && <Field of={frameForm} at="broodExcuse" />}
       <Flag name="queenSeen" label="The queen is on this frame" />
       <Flag name="formerBrood" label="This comb was in a brood nest before" />
     </Fold>
@@ -259,7 +252,6 @@ const HEFT_BY = [
 
 export function WeightFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
-  const preferences = useAppSelector(selectPreferences);
   return (
     <Fold title="Weight and temperature">
       <Pick
@@ -269,20 +261,8 @@ export function WeightFold(): ReactElement {
         columns={2}
         onPick={(value) => setValue('heftBy', value, { shouldDirty: true })}
       />
-      <TextField
-        name="heft"
-        label="Weight of the frame"
-        unit={unitOf('mass', preferences).name}
-        inputMode="decimal"
-        hint="With wood and wax; the empty frame is taken off for you"
-      />
-      <TextField
-        name="combTemperature"
-        label="Temperature of the comb"
-        unit={unitOf('temperature', preferences).name}
-        inputMode="decimal"
-        hint="Cold honey passes the shake test falsely; under 20 °C a clean shake says nothing"
-      />
+      <Field of={frameForm} at="heft" />
+      <Field of={frameForm} at="combTemperature" />
     </Fold>
   );
 }

@@ -35,7 +35,7 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
   const formOf = useMemo(() => {
     const form = schoolEntry.fill(school, preferences);
     return own ? form : { ...form, name: `${form.name}, ours` };
-  }, [school, own]);
+  }, [school, own, preferences]);
   if (!records) return null;
   return (
     <EntrySheet

@@ -2,12 +2,10 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { boxOf, heldBoxes, strokeParts, type Book } from '../../../../records';
 import type { HarvestDay } from '../../../data/useHarvest';
-import { boxName, boxesToJudge, type StrokeForm } from '../../../forms/strokeForm';
+import { Field } from '../../../entry/Field';
+import { boxName, boxesToJudge, strokeForm, type StrokeForm } from '../../../forms/strokeForm';
 import { Button } from '../../../ui/Button';
-import { ChecksField } from '../../../ui/ChecksField';
 import { ErrorOf } from '../../../ui/ErrorOf';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 
 /** Boxes among the ticked ones that stay where they are, each with its reason. */
 function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): ReactElement | null {
@@ -86,10 +84,10 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
   return (
     <div className="space-y-5">
       {book.yards.length > 0 && (
-        <SelectField
-          name="yardId"
-          label="Yard"
-          options={[
+        <Field
+          of={strokeForm}
+          at="yardId"
+          choices={[
             { value: '', label: 'All yards' },
             ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
@@ -97,9 +95,9 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
       )}
       {boxes.length > 0 && (
         <div>
-          <ChecksField
-            name="boxIds"
-            label="Boxes that you judge"
+          <Field
+            of={strokeForm}
+            at="boxIds"
             choices={boxes.map((one) => ({
               value: one.entityId,
               label: `${boxName(book, one)}${one.content.role === 'brood' ? ' (brood)' : ''}`,
@@ -120,24 +118,18 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
       <ErrorOf name="boxIds" />
       <HeldBoxes day={day} boxIds={boxIds} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="others"
-          label="Boxes that are not in the book"
-          inputMode="numeric"
-          hint="Their lot asks whether their hives were treated or fed"
-        />
-        <TextField name="framesPerBox" label="Frames in each" inputMode="numeric" />
-        <TextField
-          name="label"
-          label="Called"
-          placeholder="Moor yard, upper row"
+        <Field of={strokeForm} at="others" />
+        <Field of={strokeForm} at="framesPerBox" />
+        <Field
+          of={strokeForm}
+          at="label"
           hint={boxIds.length > 0 ? 'Its yard or hive where empty' : undefined}
         />
         {others.trim() !== '' && (
-          <SelectField
-            name="formatId"
-            label="Frame of those boxes"
-            options={book.formats.map((one) => ({ value: one.id, label: one.name }))}
+          <Field
+            of={strokeForm}
+            at="formatId"
+            choices={book.formats.map((one) => ({ value: one.id, label: one.name }))}
           />
         )}
       </div>

@@ -5,7 +5,9 @@ import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../..
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { TextField } from '../../../ui/TextField';
+import { Field } from '../../../entry/Field';
 import type { FrameDraft } from '../frameDraft';
+import { frameForm } from '../frameDraft';
 import { ACT_NAMES } from '../words';
 import { Pick, choicesOf } from './Pick';
 
@@ -48,11 +50,7 @@ function BlockNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
       <p className="mt-1 mb-3 text-base">
         The product’s label and local rules decide. Ripenum never clears this by itself.
       </p>
-      <TextField
-        name="blockExcuse"
-        label="I have read the label; it may be taken, because"
-        hint="Goes with the frame into its lot and onto the dossier"
-      />
+      <Field of={frameForm} at="blockExcuse" />
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { HAPPENED } from '../../../../core';
+import { FERMENTATION_SIGNS, HAPPENED } from '../../../../core';
 import {
   meteredReading,
   vesselIdOf,
@@ -15,7 +15,7 @@ import { formatDial } from '../../../format/moisture';
 import { offsetTaken } from '../../../format/reading';
 import { formatQuantity } from '../../../format/units';
 import { massOf, massWords } from '../parts/ContainersSection';
-import { SIGN_CHOICES } from '../parts/LotFields';
+import { SIGN_NAMES } from '../../../forms/lotForm';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 
@@ -92,7 +92,7 @@ function containerWords({ file, answer, preferences }: DossierSources): string {
 export function evidencePart(sources: DossierSources): PaperPart {
   const { file, preferences } = sources;
   const { signs, storageTemperatureC } = file.lot.content;
-  const seen = SIGN_CHOICES.filter((one) => signs.some((sign) => sign === one.value));
+  const seen = FERMENTATION_SIGNS.filter((one) => signs.includes(one));
   const plan = file.plan?.content;
   return {
     title: 'Evidence',
@@ -123,7 +123,7 @@ export function evidencePart(sources: DossierSources): PaperPart {
         ? [text(`Comb honey: ${file.pieces.length} pieces, each looked at by itself.`)]
         : []),
       text(
-        `Signs of fermentation: ${seen.length === 0 ? 'none entered.' : `${seen.map((one) => one.label.toLowerCase()).join(', ')}.`}`,
+        `Signs of fermentation: ${seen.length === 0 ? 'none entered.' : `${seen.map((one) => SIGN_NAMES[one].toLowerCase()).join(', ')}.`}`,
       ),
       text(
         `Store: ${storageTemperatureC === null ? 'temperature not known.' : `${formatQuantity(storageTemperatureC, 'temperature', preferences)}.`}`,

@@ -1,26 +1,13 @@
 import type { ReactElement } from 'react';
-import { SHAKE_CHOICES, TENTHS } from '../../../forms/combForm';
-import { ChoiceField } from '../../../ui/ChoiceField';
-
-const TENTH_CHOICES = TENTHS.map((value) => ({ value, label: value }));
+import { Field } from '../../../entry/Field';
+import { combEntry } from '../../../forms/combForm';
 
 /** Capped share in tenths, and the shake test. */
-export function CombFields({ prefix }: { prefix: string }): ReactElement {
+export function CombFields(place: { under?: string }): ReactElement {
   return (
     <div className="space-y-5">
-      <ChoiceField
-        name={`${prefix}cappedTenths`}
-        label="Tenths of the honey that were capped"
-        choices={TENTH_CHOICES}
-        shape="cells"
-        hint="Of the cells that held honey; empty cells, brood and pollen do not count."
-      />
-      <ChoiceField
-        name={`${prefix}shake`}
-        label="Shake test"
-        choices={SHAKE_CHOICES}
-        hint="Frame flat, open cells down, a gentle shake. Cold honey passes falsely."
-      />
+      <Field of={combEntry} at="cappedTenths" {...place} shape="cells" />
+      <Field of={combEntry} at="shake" {...place} />
     </div>
   );
 }

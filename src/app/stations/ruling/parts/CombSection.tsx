@@ -1,7 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { firstRevision, type LotFile } from '../../../../records';
-import { perform, useAppDispatch } from '../../../../store';
-import { FRESH_COMB, SHAKE_CHOICES, combFormOf, readCombForm } from '../../../forms/combForm';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { FRESH_COMB, SHAKE_CHOICES, combEntry, readCombForm } from '../../../forms/combForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
@@ -11,10 +11,11 @@ import { SheetSection } from '../../../ui/SheetSection';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
   const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `comb:${lotId}`,
     defaults: FRESH_COMB,
-    parse: readCombForm,
+    parse: (values) => readCombForm(values, preferences),
   });
   const keep = submit(async (content) => {
     if (content === null) {
@@ -39,7 +40,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
       label="Judge the comb"
     >
       <div className="space-y-5">
-        <CombFields prefix="" />
+        <CombFields />
         <Button type="submit" tone="ink">
           Keep this judgement
         </Button>
@@ -51,6 +52,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
 /** What was seen of the comb, or the form to say so. */
 export function CombSection({ file }: { file: LotFile }): ReactElement {
   const [correcting, setCorrecting] = useState(false);
+  const preferences = useAppSelector(selectPreferences);
   const { comb } = file;
   if (!comb) {
     return (
@@ -75,10 +77,10 @@ export function CombSection({ file }: { file: LotFile }): ReactElement {
         onOpenChange={setCorrecting}
         record={comb}
         what="the comb"
-        formOf={combFormOf(comb.content)}
-        parse={readCombForm}
+        formOf={combEntry.fill(comb.content, preferences)}
+        parse={(values) => readCombForm(values, preferences)}
       >
-        <CombFields prefix="" />
+        <CombFields />
       </CorrectSheet>
     </SheetSection>
   );

@@ -9,13 +9,18 @@ import {
 } from '../../../../core';
 import { firstRevision, type Container, type LotFile, type Preferences } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { FRESH_CONTAINER, containerFormOf, readContainerForm } from '../../../forms/containerForm';
+import {
+  CONTAINER_NAMES,
+  containerEntry,
+  freshContainer,
+  readContainerForm,
+} from '../../../forms/containerForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
-import { CONTAINER_NAMES, ContainerFields } from './ContainerFields';
+import { ContainerFields } from './ContainerFields';
 import { CorrectSheet } from '../../../ui/CorrectSheet';
 import { SheetSection } from '../../../ui/SheetSection';
 
@@ -73,10 +78,10 @@ function ContainerRow({
         onOpenChange={setCorrecting}
         record={container}
         what="these containers"
-        formOf={containerFormOf(content, preferences)}
+        formOf={containerEntry.fill(content, preferences)}
         parse={(form) => readContainerForm(form, preferences)}
       >
-        <ContainerFields prefix="" />
+        <ContainerFields />
       </CorrectSheet>
     </li>
   );
@@ -87,7 +92,7 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
   const preferences = useAppSelector(selectPreferences);
   const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `container:${lotId}`,
-    defaults: FRESH_CONTAINER,
+    defaults: freshContainer(preferences),
     parse: (values) => readContainerForm(values, preferences),
   });
   const keep = submit(async (content) => {
@@ -96,19 +101,19 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
       perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)], { draft }),
     );
     if (!done.ok) return;
-    start(FRESH_CONTAINER);
+    start(freshContainer(preferences));
     onDone();
   });
   return (
     <FormFrame
       form={form}
       restored={restored}
-      onDiscard={() => start(FRESH_CONTAINER)}
+      onDiscard={() => start(freshContainer(preferences))}
       onSubmit={keep}
       label="Add containers"
     >
       <div className="space-y-5">
-        <ContainerFields prefix="" />
+        <ContainerFields />
         <Button type="submit" tone="ink">
           Add
         </Button>

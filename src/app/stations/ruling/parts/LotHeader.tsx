@@ -5,7 +5,7 @@ import type { LotFile } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { useRuleSets } from '../../../data/useRuleSets';
-import { lotFormOf, readLotForm } from '../../../forms/lotForm';
+import { lotEntry, readLotForm } from '../../../forms/lotForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
@@ -79,11 +79,11 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         onOpenChange={setCorrecting}
         record={file.lot}
         what="this lot"
-        formOf={lotFormOf(content, preferences)}
+        formOf={lotEntry.fill(content, preferences)}
         parse={(form) => readLotForm(form, preferences, ruleSets)}
       >
-        <LotNameFields prefix="" />
-        <LotLimitFields prefix="" />
+        <LotNameFields />
+        <LotLimitFields />
       </CorrectSheet>
     </header>
   );

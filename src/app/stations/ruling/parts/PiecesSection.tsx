@@ -10,57 +10,30 @@ import {
 } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
-import { pieceFormOf, readPieceForm } from '../../../forms/circumstancesForm';
+import { Field } from '../../../entry/Field';
+import { pieceEntry, pieceFormOf, readPieceForm } from '../../../forms/circumstancesForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { counted } from '../../../format/counted';
-import { formatQuantity, unitOf } from '../../../format/units';
+import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { ChecksField } from '../../../ui/ChecksField';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { SheetSection } from '../../../ui/SheetSection';
-import { TextField } from '../../../ui/TextField';
 
 const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 
-const TENTHS = Array.from({ length: 11 }, (_, at) => ({ value: String(at), label: String(at) }));
-
-const SEEN = [
-  { value: 'weeping', label: 'It weeps: honey touches the cappings or drips' },
-  { value: 'foreign', label: 'Pollen, brood or larvae in it' },
-];
-
 function PieceFields(): ReactElement {
-  const mass = unitOf('mass', useAppSelector(selectPreferences)).name;
   return (
     <>
-      <TextField name="label" label="Piece" hint="As it stands on its box" />
-      <ChoiceField
-        name="cappedTenths"
-        label="Tenths capped on the worse side"
-        choices={TENTHS}
-        shape="cells"
-      />
-      <ChecksField name="seen" label="Seen in it" choices={SEEN} />
-      <TextField name="mass" label="Weighs" unit={mass} inputMode="decimal" />
+      <Field of={pieceEntry} at="label" />
+      <Field of={pieceEntry} at="cappedTenths" shape="cells" />
+      <Field of={pieceEntry} at="seen" />
+      <Field of={pieceEntry} at="massKg" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField
-          name="moisture"
-          label="Sacrificed: it read, corrected"
-          unit="%"
-          inputMode="decimal"
-          hint="Leave empty for a piece that stays whole."
-        />
-        <TextField
-          name="plusMinus"
-          label="Off by up to ±"
-          unit="%"
-          inputMode="decimal"
-          hint="0.5 where empty"
-        />
+        <Field of={pieceEntry} at="sacrificed.percent" />
+        <Field of={pieceEntry} at="sacrificed.plusMinus" />
       </div>
-      <TextField name="remark" label="Remark" />
+      <Field of={pieceEntry} at="remark" />
     </>
   );
 }

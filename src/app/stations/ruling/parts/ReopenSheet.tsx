@@ -1,12 +1,14 @@
 import { useState, type ReactElement } from 'react';
 import { nextRevision, z, type RulingRecord } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { FormReader, type Parsed } from '../../../forms/parsed';
+import { words } from '../../../entry/codecs';
+import { entryOf } from '../../../entry/entry';
+import { Field } from '../../../entry/Field';
+import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
-import { TextField } from '../../../ui/TextField';
 
 const reopenSchema = z.object({
   initials: z
@@ -22,6 +24,11 @@ const reopenSchema = z.object({
 });
 type ReopenForm = z.infer<typeof reopenSchema>;
 
+const reopenEntry = entryOf(reopenSchema, {
+  initials: words('Your initials'),
+  reason: words('Why it is opened again'),
+});
+
 function ReopenFields({
   ruling,
   onDone,
@@ -32,8 +39,7 @@ function ReopenFields({
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const defaults: ReopenForm = { initials: preferences.initials, reason: '' };
-  const parse = (form: ReopenForm): Parsed<ReopenForm> =>
-    new FormReader(preferences).finish(reopenSchema, form, (path) => path);
+  const parse = (form: ReopenForm): Parsed<ReopenForm> => reopenEntry.read(form, preferences);
   const { form, restored, start, submit, draft } = useDraftForm({
     formKey: `reopen:${ruling.entityId}`,
     defaults,
@@ -62,8 +68,8 @@ function ReopenFields({
       label="Open the ruling again"
     >
       <div className="space-y-5">
-        <TextField name="initials" label="Your initials" />
-        <TextField name="reason" label="Why it is opened again" />
+        <Field of={reopenEntry} at="initials" />
+        <Field of={reopenEntry} at="reason" />
         <Button type="submit" tone="ink" className="min-h-14">
           Open it again
         </Button>

@@ -18,16 +18,26 @@ import {
 } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { useMeters } from '../../../data/useMeters';
-import { FormReader, type Parsed } from '../../../forms/parsed';
+import { choice, words } from '../../../entry/codecs';
+import { finish, formOf } from '../../../entry/entry';
+import { Field } from '../../../entry/Field';
+import { Reader, type Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { headline } from '../../../format/phrasing';
 import { Button } from '../../../ui/Button';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
-import { TextField } from '../../../ui/TextField';
 import type { Answer } from '../../../lot/useLot';
+
+const signForm = formOf({
+  initials: words('Your initials'),
+  outcome: choice('Your decision', OUTCOME_NAMES),
+  overrideReason: words('Why otherwise than the rules', {
+    hint: 'Stays with the ruling and in the dossier.',
+  }),
+  remark: words('Remark', { hint: 'Optional' }),
+});
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };
@@ -54,7 +64,7 @@ function SignFields({
   const evidenceIds = evidenceIdsOf(file, useMeters());
   const parse = (values: SignForm): Parsed<RulingContent> => {
     const candidate = signedRulingContent(values, { ...answer, evidenceIds });
-    return new FormReader(preferences).finish(rulingContentSchema, candidate, (path) => path);
+    return finish(new Reader(preferences), rulingContentSchema, candidate, String);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;
   const { form, restored, start, submit } = useDraftForm({ formKey, defaults, parse });
@@ -87,21 +97,15 @@ function SignFields({
       label="Sign the ruling"
     >
       <div className="space-y-5">
-        <TextField name="initials" label="Your initials" />
-        <ChoiceField
-          name="outcome"
-          label="Your decision"
+        <Field of={signForm} at="initials" />
+        <Field
+          of={signForm}
+          at="outcome"
           choices={OUTCOMES.map((value) => ({ value, label: OUTCOME_NAMES[value] })).reverse()}
           hint={`The rules propose: ${headline(answer.ruling)}.`}
         />
-        {overriding && (
-          <TextField
-            name="overrideReason"
-            label="Why otherwise than the rules"
-            hint="Stays with the ruling and in the dossier."
-          />
-        )}
-        <TextField name="remark" label="Remark" hint="Optional" />
+        {overriding && <Field of={signForm} at="overrideReason" />}
+        <Field of={signForm} at="remark" />
         <Button type="submit" tone="ink">
           Sign
         </Button>

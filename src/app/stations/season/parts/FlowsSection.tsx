@@ -28,7 +28,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
   const { record } = editing;
   const formOf = useMemo(
     () => flowEntry.fill(record?.content ?? freshFlow(isoDay(new Date())), preferences),
-    [record],
+    [record, preferences],
   );
   return (
     <SheetSection

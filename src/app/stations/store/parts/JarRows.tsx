@@ -11,53 +11,29 @@ import {
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
-import { freshJarMove, readJarMoveForm } from '../../../forms/storeForms';
+import { Field } from '../../../entry/Field';
+import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/storeForms';
 import { formatDay } from '../../../format/dates';
 import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../format/storeWords';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 
 function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as JarMoveContent['act'];
   return (
     <>
       <GateFields gate={gate} />
-      <ChoiceField
-        name="act"
-        label="What happens to them"
-        choices={[
-          { value: 'set-aside', label: 'Set aside' },
-          { value: 'given-out', label: 'Sold or given away' },
-        ]}
-      />
-      <SelectField
-        name="purpose"
-        label="For"
-        options={PURPOSES.map((value) => ({ value, label: PURPOSE_NAMES[value] }))}
-      />
+      <Field of={jarMoveEntry} at="act" />
+      <Field of={jarMoveEntry} at="purpose" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="count" label="Jars" inputMode="numeric" big />
-        <TextField
-          name="firstNumber"
-          label="From number"
-          inputMode="numeric"
-          hint="Where their numbers are known"
-        />
+        <Field of={jarMoveEntry} at="count" big />
+        <Field of={jarMoveEntry} at="firstNumber" />
       </div>
-      {act === 'given-out' && (
-        <TextField
-          name="to"
-          label="Who has them"
-          hint="A recall needs this; such as “market stall” or initials."
-        />
-      )}
-      <TextField name="at" label="When" type="datetime-local" />
-      <TextField name="remark" label="Remark" />
+      {act === 'given-out' && <Field of={jarMoveEntry} at="to" />}
+      <Field of={jarMoveEntry} at="at" />
+      <Field of={jarMoveEntry} at="remark" />
     </>
   );
 }
@@ -89,7 +65,7 @@ function JarMoveSheet({
       what="the jars"
       title={`Jars ${stock?.packing.content.code ?? ''}`}
       description={`${stock?.free ?? 0} are free, ${stock?.left ?? 0} are in the house.`}
-      formOf={freshJarMove(now, stock?.packing.content.release)}
+      formOf={freshJarMove(now, preferences, stock?.packing.content.release)}
       parse={(form) =>
         readJarMoveForm(
           form,

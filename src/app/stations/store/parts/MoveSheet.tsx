@@ -1,73 +1,39 @@
 import type { ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
-import { PLACE_KINDS, STORE_ACTS, type StoredVessel } from '../../../../records';
+import { type StoredVessel } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
-import { freshMove, readMoveForm } from '../../../forms/storeForms';
-import { PLACE_NAMES } from '../../../format/storeWords';
-import { unitOf } from '../../../format/units';
+import { Field } from '../../../entry/Field';
+import { freshMove, moveEntry, readMoveForm, type MoveForm } from '../../../forms/storeForms';
 import { GateFields, GateNote } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
-import { ChoiceField } from '../../../ui/ChoiceField';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
-
-const ACT_LABELS = {
-  placed: 'It stands here',
-  looked: 'I looked: all well',
-  opened: 'It was opened',
-  'stood-open': 'It stood open',
-  taken: 'Honey was taken',
-  emptied: 'It is empty',
-} as const;
 
 function MoveFields({ gate }: { gate: Gate }): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const act = useWatch({ name: 'act' }) as (typeof STORE_ACTS)[number];
+  const act = useWatch({ name: 'act' }) as MoveForm['act'];
   return (
     <>
-      <ChoiceField
-        name="act"
-        label="What happened"
-        choices={STORE_ACTS.map((value) => ({ value, label: ACT_LABELS[value] }))}
-      />
+      <Field of={moveEntry} at="act" />
       {act === 'placed' && (
         <>
-          <SelectField
-            name="placeKind"
-            label="Where it stands"
-            options={PLACE_KINDS.map((value) => ({ value, label: PLACE_NAMES[value] }))}
-          />
+          <Field of={moveEntry} at="placeKind" />
           <div className="grid gap-5 sm:grid-cols-2">
-            <TextField name="place" label="Its name" hint="Such as “back shelf”; optional" />
-            <TextField
-              name="temperature"
-              label="Temperature there"
-              unit={unitOf('temperature', preferences).name}
-              inputMode="decimal"
-              hint="What is usual there where empty"
-            />
+            <Field of={moveEntry} at="place" />
+            <Field of={moveEntry} at="temperatureC" />
           </div>
         </>
       )}
       {act === 'taken' ? (
         <>
           <GateFields gate={gate} />
-          <TextField
-            name="mass"
-            label="Taken"
-            unit={unitOf('mass', preferences).name}
-            inputMode="decimal"
-            big
-          />
+          <Field of={moveEntry} at="massKg" big />
         </>
       ) : (
         <GateNote gate={gate} />
       )}
-      <TextField name="at" label="When" type="datetime-local" />
-      <TextField name="remark" label="Remark" />
+      <Field of={moveEntry} at="at" />
+      <Field of={moveEntry} at="remark" />
     </>
   );
 }
@@ -96,7 +62,7 @@ export function MoveSheet({
       what="the move"
       title={vessel ? `${vessel.label}, ${vessel.lotName || vessel.lotCode}` : 'A container'}
       description="Each move stays written down; the last place holds."
-      formOf={freshMove(now)}
+      formOf={freshMove(now, preferences)}
       parse={(form) =>
         readMoveForm(form, vessel ?? { containerId: '', item: 1 }, { preferences, gate })
       }

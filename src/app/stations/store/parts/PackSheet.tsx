@@ -14,14 +14,13 @@ import { bestBeforeOf, temperatureOf } from '../../../data/keeping';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
 import { useWorkshop } from '../../../data/useWorkshop';
-import { jarUnit, packFormOf, readPackForm, type PackForm } from '../../../forms/storeForms';
+import { Field } from '../../../entry/Field';
+import { packEntry, packFormOf, readPackForm, type PackForm } from '../../../forms/storeForms';
 import { isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
 
 const REASONS = {
   heat: 'as far as warmth at that place leaves HMF and diastase, by the worse end',
@@ -62,7 +61,7 @@ interface PackFieldsProps {
 function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { watch, setValue, getFieldState } = useFormContext<PackForm>();
-  const chosen = watch('vessel');
+  const chosen = watch('from');
   const vessels = lot.vessels.filter((one) => !one.isEmpty || one.id === chosen);
   const options = vessels.map((one) => ({
     value: one.id,
@@ -70,10 +69,10 @@ function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
   }));
   return (
     <>
-      <SelectField
-        name="vessel"
-        label="Filled from"
-        options={[{ value: '', label: 'Choose a container' }, ...options]}
+      <Field
+        of={packEntry}
+        at="from"
+        choices={[{ value: '', label: 'Choose a container' }, ...options]}
         onChosen={(id) => {
           // The day comes from the container that is filled, unless somebody typed another.
           if (!getFieldState('bestBefore').isDirty) setValue('bestBefore', proposalFor(id).day);
@@ -81,23 +80,13 @@ function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
       />
       <GateFields gate={gateOf(lot, chosen === '' ? [] : [chosen])} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <TextField name="count" label="Jars" inputMode="numeric" big />
-        <TextField
-          name="jar"
-          label="Net weight of each"
-          unit={jarUnit(preferences).name}
-          inputMode="decimal"
-          big
-        />
+        <Field of={packEntry} at="count" big />
+        <Field of={packEntry} at="jarG" big />
       </div>
-      <TextField
-        name="code"
-        label="Jar code"
-        hint="Stands on every jar; its own number follows it."
-      />
-      <TextField name="packedAt" label="Filled" type="datetime-local" />
-      <TextField name="bestBefore" label="Best before" type="date" hint={proposalFor(chosen).why} />
-      <TextField name="remark" label="Remark" />
+      <Field of={packEntry} at="code" />
+      <Field of={packEntry} at="packedAt" />
+      <Field of={packEntry} at="bestBefore" hint={proposalFor(chosen).why} />
+      <Field of={packEntry} at="remark" />
     </>
   );
 }

@@ -1,41 +1,28 @@
 import { useMemo, type ReactElement } from 'react';
-import { airLogContentSchema, type AirLogContent, type Preferences } from '../../../../records';
+import { airLogContentSchema, type AirLogContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
-import { FormReader, type Parsed } from '../../../forms/parsed';
-import { localText, momentOfLocal } from '../../../format/localMoment';
-import { unitOf } from '../../../format/units';
-import { ChoiceField } from '../../../ui/ChoiceField';
+import type { Codec } from '../../../entry/codec';
+import { choice, moment, percent, quantity } from '../../../entry/codecs';
+import { entryOf } from '../../../entry/entry';
+import { Field } from '../../../entry/Field';
 import { EntrySheet } from '../../../ui/EntrySheet';
-import { TextField } from '../../../ui/TextField';
 
-interface AirNowForm {
-  place: AirLogContent['place'];
-  temperature: string;
-  humidity: string;
-  at: string;
-}
+/** The first of a series; one look has no more. */
+const first = (codec: Codec<number, string>): Codec<number[], string> => ({
+  ...codec,
+  fill: ([value = NaN], preferences) => codec.fill(value, preferences),
+  read: (typed, at) => [codec.read(typed, at)],
+});
 
-const FIELDS: Readonly<Record<string, string>> = {
-  'temperatureC.0': 'temperature',
-  'relativeHumidity.0': 'humidity',
-};
+const PLACES = { inside: 'In the room', outside: 'Outside' } as const;
 
-function readAirNow(form: AirNowForm, preferences: Preferences): Parsed<AirLogContent> {
-  const reader = new FormReader(preferences);
-  const at = momentOfLocal(form.at);
-  if (at === null) reader.fail('at', 'Choose a day and a time.');
-  const candidate = {
-    place: form.place,
-    source: 'typed',
-    startedAt: at ?? '',
-    minutes: [0],
-    temperatureC: [reader.quantity('temperature', form.temperature, 'temperature')],
-    relativeHumidity: [reader.number('humidity', form.humidity) / 100],
-    remark: '',
-  };
-  return reader.finish(airLogContentSchema, candidate, (path) => FIELDS[path] ?? 'at');
-}
+const airNowEntry = entryOf(airLogContentSchema, {
+  place: choice<AirLogContent['place']>('Where', PLACES),
+  temperatureC: first(quantity('temperature', 'Temperature')),
+  relativeHumidity: first(percent('Humidity', { unit: '% RH' })),
+  startedAt: moment('When'),
+});
 
 interface AirNowSheetProps {
   open: boolean;
@@ -47,9 +34,9 @@ interface AirNowSheetProps {
 export function AirNowSheet({ open, roomId, onClose }: AirNowSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
-  const formOf = useMemo<AirNowForm>(
-    () => ({ place: 'inside', temperature: '', humidity: '', at: localText(now) }),
-    [now],
+  const formOf = useMemo(
+    () => airNowEntry.fill({ startedAt: now }, preferences),
+    [now, preferences],
   );
   return (
     <EntrySheet
@@ -62,28 +49,19 @@ export function AirNowSheet({ open, roomId, onClose }: AirNowSheetProps): ReactE
       title="Air as it is now"
       description="From thermometer and hygrometer, hung at the height of the boxes. Two looks and more replace what was assumed between them."
       formOf={formOf}
-      parse={(form) => readAirNow(form, preferences)}
+      parse={(form) =>
+        airNowEntry.read(form, preferences, {
+          rest: { source: 'typed', minutes: [0], remark: '' },
+        })
+      }
     >
       <div className="space-y-5">
-        <ChoiceField
-          name="place"
-          label="Where"
-          choices={[
-            { value: 'inside', label: 'In the room' },
-            { value: 'outside', label: 'Outside' },
-          ]}
-        />
+        <Field of={airNowEntry} at="place" />
         <div className="grid gap-5 sm:grid-cols-2">
-          <TextField
-            name="temperature"
-            label="Temperature"
-            unit={unitOf('temperature', preferences).name}
-            inputMode="decimal"
-            big
-          />
-          <TextField name="humidity" label="Humidity" unit="% RH" inputMode="decimal" big />
+          <Field of={airNowEntry} at="temperatureC" big />
+          <Field of={airNowEntry} at="relativeHumidity" big />
         </div>
-        <TextField name="at" label="When" type="datetime-local" />
+        <Field of={airNowEntry} at="startedAt" />
       </div>
     </EntrySheet>
   );

@@ -3,7 +3,7 @@ import { useId, useMemo, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { firstRevision, type AirLogContent } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
-import type { Parsed } from '../../../forms/parsed';
+import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { cellsOf } from '../../../format/cells';
 import { counted } from '../../../format/counted';

@@ -1,0 +1,191 @@
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES, between, z, type Preferences } from '../../records';
+import { typedIn } from '../test/typedIn';
+import { codecAt, fieldAt } from './codec';
+import {
+  choice,
+  clock,
+  degreesApart,
+  moment,
+  number,
+  optional,
+  orElse,
+  percent,
+  quantity,
+  words,
+  yesNo,
+} from './codecs';
+import { entryOf } from './entry';
+import { group, list, optionalGroup, pair, variant } from './groups';
+import { Reader } from './reader';
+
+const METRIC = DEFAULT_PREFERENCES;
+const US: Preferences = {
+  ...METRIC,
+  temperatureUnit: 'F',
+  massUnit: 'lb',
+  volumeUnit: 'US gal',
+  lengthUnit: 'in',
+};
+
+const schema = z.object({
+  name: z.string().min(1, 'A name.'),
+  roomC: between(0, 50, 'Between 0 and 50.'),
+  swingC: between(0, 30, 'Up to 30.'),
+  share: between(0, 1, 'A share.').nullable(),
+  machine: z.object({ kind: z.enum(['coil', 'wheel']), watts: between(1, 9, 'Watts.') }).nullable(),
+  found: z.union([
+    z.object({ by: z.literal('weight'), kg: between(0, 9, 'Weight.') }),
+    z.object({ by: z.literal('look'), tenths: between(0, 10, 'Tenths.') }),
+  ]),
+  range: z.tuple([z.number(), z.number()]).refine(([a, b]) => a < b, 'From low to high.'),
+  looks: z.array(z.object({ at: between(0, 100, 'Place.') })),
+  startMin: between(0, 2880, 'Clock.'),
+  at: z.string(),
+  is: z.boolean(),
+  seed: z.number(),
+});
+
+const entry = entryOf(
+  schema,
+  {
+    name: words('Name'),
+    roomC: quantity('temperature', 'Room'),
+    swingC: degreesApart('Swing'),
+    share: optional(percent('Share', { digits: 1 })),
+    machine: optionalGroup(
+      'Machine',
+      { kind: choice('Kind', { coil: 'Coil', wheel: 'Wheel' }), watts: number('Watts') },
+      { kind: 'wheel', watts: 4 },
+    ),
+    found: variant('by', {
+      weight: { kg: quantity('mass', 'Weight') },
+      look: { tenths: number('T') },
+    }),
+    range: pair(number('Low'), orElse(number('High'), '99')),
+    looks: list(group({ at: number('At') })),
+    startMin: clock('Begins'),
+    at: moment('When'),
+    is: yesNo('Is it'),
+  },
+  { unasked: ({ name }) => (name === 'cold' ? { roomC: 7 } : {}) },
+);
+
+const CONTENT: z.infer<typeof schema> = {
+  name: 'a',
+  roomC: 25,
+  swingC: 10,
+  share: 0.125,
+  machine: null,
+  found: { by: 'weight', kg: 3 },
+  range: [1, 2],
+  looks: [{ at: 4 }, { at: 5 }],
+  startMin: 555,
+  at: '2026-08-01T10:00:00.000Z',
+  is: true,
+  seed: 7,
+};
+const REST = { rest: { seed: 7 } };
+const read = (texts: Readonly<Record<string, unknown>>) =>
+  entry.read(typedIn(entry.fill(CONTENT, METRIC), texts), METRIC, REST);
+const said = (texts: Readonly<Record<string, unknown>>): Record<string, string> => {
+  const parsed = read(texts);
+  const errors = parsed.ok ? {} : parsed.errors;
+  return Object.fromEntries(Object.entries(errors).map(([at, one]) => [at, one.sentence]));
+};
+
+describe('a record in a form', () => {
+  test('comes back as it was', () => {
+    expect(entry.read(entry.fill(CONTENT, METRIC), METRIC, REST)).toEqual({
+      ok: true,
+      content: CONTENT,
+    });
+  });
+
+  test('stands in the keeper’s units, a difference without its zero', () => {
+    const form = entry.fill(CONTENT, US);
+    expect(form).toMatchObject({ roomC: '77', swingC: '18', share: '12.5', startMin: '9:15' });
+    const back = entry.read(form, US, REST);
+    expect(back.ok && back.content.swingC).toBeCloseTo(10, 9);
+    expect(back.ok && back.content.roomC).toBeCloseTo(25, 9);
+  });
+
+  test('of which a part is known stands empty elsewhere', () => {
+    expect(entry.fill({ name: 'b', machine: { watts: 2 } }, METRIC)).toMatchObject({
+      roomC: '',
+      share: '',
+      machine: { has: 'yes', kind: 'coil', watts: '2' },
+      found: { by: 'weight', kg: '', tenths: '' },
+      looks: [],
+    });
+  });
+
+  test('a missing group has its usual values ready, and is read only where it is there', () => {
+    expect(entry.fill(CONTENT, METRIC).machine).toEqual({ has: 'no', kind: 'wheel', watts: '4' });
+    expect(said({ 'machine.watts': 'x' })).toEqual({});
+    expect(said({ 'machine.has': 'yes', 'machine.watts': '70' })).toEqual({
+      'machine.watts': 'Watts.',
+    });
+  });
+
+  test('of several ways to say it only the chosen one is read', () => {
+    expect(said({ 'found.kg': 'x', 'found.by': 'look', 'found.tenths': '4' })).toEqual({});
+    expect(said({ 'found.by': 'look', 'found.tenths': '40' })).toEqual({
+      'found.tenths': 'Tenths.',
+    });
+  });
+
+  test('what is not asked is not read; what stands for nothing typed does', () => {
+    expect(read({ name: 'cold', roomC: '?' })).toMatchObject({ ok: true, content: { roomC: 7 } });
+    expect(read({ 'range.1': '' })).toMatchObject({ content: { range: [1, 99] } });
+    expect(read({ share: ' ' })).toMatchObject({ content: { share: null } });
+  });
+
+  test('what is wrong is said once, at its own field', () => {
+    expect(
+      said({ name: '', roomC: 'warm', 'looks.1.at': '400', at: '', startMin: 'dawn' }),
+    ).toEqual({
+      name: 'A name.',
+      roomC: 'Type digits only, such as 17.4; “warm” is not a number.',
+      'looks.1.at': 'Place.',
+      at: 'Choose a day and a time.',
+      startMin: 'Type a time such as 9:00.',
+    });
+    expect(said({ 'range.0': '5' })).toEqual({ 'range.0': 'From low to high.' });
+  });
+
+  test('a check of the screen comes before the schema, at the field that it names', () => {
+    const parsed = entry.read(entry.fill({ ...CONTENT, name: '' }, METRIC), METRIC, {
+      ...REST,
+      check: ({ roomC }, reader) => {
+        if (roomC > 20) reader.at('name').fail('Too warm to have no name.');
+      },
+      place: (path) => path,
+    });
+    expect(!parsed.ok && parsed.errors['name']?.sentence).toBe('Too warm to have no name.');
+  });
+});
+
+describe('where a field stands', () => {
+  test('a codec is found by its path, inside groups, lists and variants', () => {
+    const labelAt = (path: string) => codecAt(entry.fields, path)?.look?.label;
+    expect(
+      ['name', 'machine.watts', 'found.kg', 'looks.3.at', 'range.1', 'nothing'].map(labelAt),
+    ).toEqual(['Name', 'Watts', 'Weight', 'At', 'High', undefined]);
+  });
+
+  test('a path of the record leads to its field, the one above it, or the first within', () => {
+    expect(
+      ['machine.watts', 'machine', 'found.by', 'looks', 'name.0.x', 'unknown'].map((path) =>
+        fieldAt(entry.fields, path),
+      ),
+    ).toEqual(['machine.watts', 'machine.has', 'found.by', 'looks.0.at', 'name', 'unknown']);
+  });
+
+  test('a reader keeps the first sentence of a field', () => {
+    const reader = new Reader(METRIC);
+    reader.at('a').at('b').fail('first');
+    reader.at('a.b').fail('second');
+    expect(reader.errors).toEqual({ 'a.b': { sentence: 'first' } });
+  });
+});
