@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { Workspace } from './workspaces';
 import {
+  KIND_FACTS,
   RECORD_KINDS,
   migrated,
   type AnyRecord,
@@ -34,149 +35,32 @@ export interface JournalRow {
   readonly kind: RecordKind;
 }
 
-/** Name of the table of each kind of record. */
-const TABLES: Readonly<Record<RecordKind, string>> = {
-  lot: 'lots',
-  container: 'containers',
-  'comb-judgement': 'combJudgements',
-  reading: 'readings',
-  ruling: 'rulings',
-  'lot-frames': 'lotFrames',
-  yard: 'yards',
-  colony: 'colonies',
-  box: 'boxes',
-  frame: 'frames',
-  'frame-check': 'frameChecks',
-  photo: 'photos',
-  flow: 'flows',
-  given: 'givens',
-  harvest: 'harvests',
-  stroke: 'strokes',
-  tally: 'tallies',
-  guess: 'guesses',
-  school: 'schools',
-  format: 'formats',
-  instrument: 'instruments',
-  'zero-check': 'zeroChecks',
-  'sampling-plan': 'samplingPlans',
-  colour: 'colours',
-  senses: 'senses',
-  'lab-report': 'labReports',
-  proof: 'proofs',
-  'warm-room': 'warmRooms',
-  batch: 'batches',
-  'batch-check': 'batchChecks',
-  'air-log': 'airLogs',
-  extraction: 'extractions',
-  'line-tick': 'lineTicks',
-  pour: 'pours',
-  'frame-weighing': 'frameWeighings',
-  chore: 'chores',
-  'uncapping-tool': 'uncappingTools',
-  stock: 'stocks',
-  settling: 'settlings',
-  'heat-spell': 'heatSpells',
-  weighing: 'weighings',
-  circumstances: 'circumstances',
-  piece: 'pieces',
-  'store-move': 'storeMoves',
-  packing: 'packings',
-  'jar-move': 'jarMoves',
-  'call-back': 'callBacks',
-  blend: 'blends',
-  'blend-tick': 'blendTicks',
-  'label-design': 'labelDesigns',
-  'season-note': 'seasonNotes',
-  'merge-choice': 'mergeChoices',
-  'rule-set': 'ruleSets',
-};
-
-/** Indexes beyond those of every record table. */
-const MORE_INDEXES: Partial<Record<RecordKind, string>> = {
-  frame: 'content.boxId',
-  'frame-check':
-    'content.harvestId, content.frameId, content.decision.lookAgainDay, content.beetles',
-};
-
-/** Indexes that came with version 5. */
-const FIFTH_INDEXES: Partial<Record<RecordKind, string>> = {
-  'frame-check': 'content.decision.act',
-};
-
-/** The kinds of version 1, each with its lot as `lotId`. */
-const FIRST_KINDS = ['lot', 'container', 'comb-judgement', 'reading', 'ruling'] as const;
+/** Primary key and indexes of every record table; of the first version, with its lot as `lotId`. */
+const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
 const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
 
-/** The kinds that came with version 3. */
-const THIRD_KINDS: readonly RecordKind[] = [
-  'instrument',
-  'zero-check',
-  'sampling-plan',
-  'colour',
-  'senses',
-  'lab-report',
-  'proof',
-  'warm-room',
-  'batch',
-  'batch-check',
-  'air-log',
-];
+/** The kinds that a version of the database knows. */
+const kindsUpTo = (version: number): RecordKind[] =>
+  RECORD_KINDS.filter((kind) => KIND_FACTS[kind].since <= version);
 
-/** The kinds that came with version 4. */
-const FOURTH_KINDS: readonly RecordKind[] = [
-  'extraction',
-  'line-tick',
-  'pour',
-  'frame-weighing',
-  'chore',
-  'uncapping-tool',
-  'stock',
-  'settling',
-  'heat-spell',
-  'weighing',
-];
-
-/** The kinds that came with version 5. */
-const FIFTH_KINDS: readonly RecordKind[] = [
-  'circumstances',
-  'piece',
-  'store-move',
-  'packing',
-  'jar-move',
-  'blend',
-  'blend-tick',
-  'label-design',
-  'season-note',
-  'merge-choice',
-  'rule-set',
-];
-
-/** The kinds that came with version 7. */
-const SEVENTH_KINDS: readonly RecordKind[] = ['call-back'];
-
-/** Primary key and indexes of every record table. */
-const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
-
-function firstSchema(): Record<string, string> {
-  return Object.fromEntries(FIRST_KINDS.map((kind) => [TABLES[kind], FIRST_INDEXES]));
+/** Indexes of a kind as a version of the database has them. */
+function indexesOf(kind: RecordKind, version: number): string {
+  const later = Object.entries(KIND_FACTS[kind].indexes ?? {})
+    .filter(([since]) => Number(since) <= version)
+    .map(([, indexes]) => indexes);
+  return [version === 1 ? FIRST_INDEXES : RECORD_INDEXES, ...later].join(', ');
 }
 
-function recordSchema(
-  kinds: readonly RecordKind[],
-  later: Partial<Record<RecordKind, string>> = {},
-): Record<string, string> {
-  return Object.fromEntries(
-    kinds.map((kind) => {
-      const all = [RECORD_INDEXES, MORE_INDEXES[kind], later[kind]];
-      return [TABLES[kind], all.filter((one) => one !== undefined).join(', ')];
-    }),
-  );
-}
+const recordSchema = (
+  version: number,
+  kinds: readonly RecordKind[] = kindsUpTo(version),
+): Record<string, string> =>
+  Object.fromEntries(kinds.map((kind) => [KIND_FACTS[kind].table, indexesOf(kind, version)]));
 
 /** Rewrites rows of an earlier version in place: the same migrations as files go through. */
 async function migrateRows(transaction: Transaction, kinds: readonly RecordKind[]): Promise<void> {
   for (const kind of kinds) {
-    const table = transaction.table<unknown, string>(TABLES[kind]);
+    const table = transaction.table<unknown, string>(KIND_FACTS[kind].table);
     const rows = await table.toArray();
     await table.bulkPut(rows.map((row) => migrated(row)));
   }
@@ -187,7 +71,7 @@ async function writeJournal(transaction: Transaction, kinds: readonly RecordKind
   const rows: (JournalRow & { readonly recordedAt: string })[] = [];
   for (const kind of kinds) {
     await transaction
-      .table<AnyRecord, string>(TABLES[kind])
+      .table<AnyRecord, string>(KIND_FACTS[kind].table)
       .orderBy('recordedAt')
       .eachKey((recordedAt, { primaryKey }) => {
         rows.push({ id: String(primaryKey), kind, recordedAt: recordedAt as string });
@@ -240,34 +124,24 @@ export class RipenumDatabase extends Dexie {
   constructor(name: string) {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
-    this.version(1).stores({ ...firstSchema(), ...own });
-    const fifth = RECORD_KINDS.filter((kind) => !SEVENTH_KINDS.includes(kind));
-    const fourth = fifth.filter((kind) => !FIFTH_KINDS.includes(kind));
-    const third = fourth.filter((kind) => !FOURTH_KINDS.includes(kind));
-    const second = third.filter((kind) => !THIRD_KINDS.includes(kind));
-    this.version(2)
-      .stores(recordSchema(second))
-      .upgrade((transaction) => migrateRows(transaction, FIRST_KINDS));
-    this.version(3)
-      .stores(recordSchema(third))
-      .upgrade((transaction) => migrateRows(transaction, second));
-    this.version(4)
-      .stores(recordSchema(fourth))
-      .upgrade((transaction) => migrateRows(transaction, third));
-    this.version(5)
-      .stores(recordSchema(fifth, FIFTH_INDEXES))
-      .upgrade((transaction) => migrateRows(transaction, fourth));
+    this.version(1).stores({ ...recordSchema(1), ...own });
+    for (const version of [2, 3, 4, 5]) {
+      this.version(version)
+        .stores(recordSchema(version))
+        .upgrade((transaction) => migrateRows(transaction, kindsUpTo(version - 1)));
+    }
     this.version(6)
       .stores({ journal: '++at, &id', setAside: 'id' })
-      .upgrade((transaction) => writeJournal(transaction, fifth));
-    this.version(DATABASE_VERSION).stores(recordSchema(SEVENTH_KINDS));
+      .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
+    const seventh = kindsUpTo(7).filter((kind) => KIND_FACTS[kind].since === 7);
+    this.version(DATABASE_VERSION).stores(recordSchema(7, seventh));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);
   }
 
   /** The table of a kind of record, seen as a table of any record. */
   tableOf(kind: RecordKind): EntityTable<AnyRecord, 'id'> {
-    return this.table(TABLES[kind]);
+    return this.table(KIND_FACTS[kind].table);
   }
 }
 

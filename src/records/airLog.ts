@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -35,9 +35,14 @@ export const airLogContentSchema = z
   });
 export type AirLogContent = z.infer<typeof airLogContentSchema>;
 
-export const airLogSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('air-log'),
+export const airLogKind = recordKind({
+  kind: 'air-log',
+  name: 'Logs of air',
+  table: 'airLogs',
+  since: 3,
+  owner: 'warm-room',
+  part: 'warm-room',
   content: airLogContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type AirLog = z.infer<typeof airLogSchema>;
+export type AirLog = RevisionOf<typeof airLogKind>;

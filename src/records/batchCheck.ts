@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { initialsField, momentField } from './moments';
 import { z } from './zod';
@@ -53,9 +53,14 @@ export const batchCheckContentSchema = z
   });
 export type BatchCheckContent = z.infer<typeof batchCheckContentSchema>;
 
-export const batchCheckSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('batch-check'),
+export const batchCheckKind = recordKind({
+  kind: 'batch-check',
+  name: 'Checks of batches',
+  table: 'batchChecks',
+  since: 3,
+  owner: 'batch',
+  part: 'warm-room',
   content: batchCheckContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type BatchCheck = z.infer<typeof batchCheckSchema>;
+export type BatchCheck = RevisionOf<typeof batchCheckKind>;

@@ -1,5 +1,6 @@
 import { BLEND_AIMS } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { between, nameField, remarkField } from './fields';
 import { dayField, momentField } from './moments';
 import { z } from './zod';
@@ -42,12 +43,29 @@ export const blendContentSchema = z.object({
 });
 export type BlendContent = z.infer<typeof blendContentSchema>;
 
-export const blendSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('blend'),
+export const blendKind = recordKind({
+  kind: 'blend',
+  name: 'Blends',
+  table: 'blends',
+  since: 5,
+  owner: null,
+  part: 'blend',
   content: blendContentSchema,
+  refers: (content) =>
+    content.tanks.flatMap(({ lotId, pours }, at) => [
+      { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' },
+      ...each(
+        `tanks[${at}].pours`,
+        pours.map((one) => one.lotId),
+        'lot',
+      ),
+    ]),
+  chain: ({ content: { tanks } }) => ({
+    anchors: tanks.map((one) => one.lotId),
+    follows: tanks.flatMap((tank) => tank.pours.map((one) => one.lotId)),
+  }),
 });
-export type Blend = z.infer<typeof blendSchema>;
+export type Blend = RevisionOf<typeof blendKind>;
 
 /** A line of the pouring list ticked off, with what the scale said. */
 export const blendTickContentSchema = z.object({
@@ -58,9 +76,14 @@ export const blendTickContentSchema = z.object({
   at: momentField,
 });
 
-export const blendTickSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('blend-tick'),
+export const blendTickKind = recordKind({
+  kind: 'blend-tick',
+  name: 'Pours of blends',
+  table: 'blendTicks',
+  since: 5,
+  owner: 'blend',
+  part: 'blend',
   content: blendTickContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type BlendTick = z.infer<typeof blendTickSchema>;
+export type BlendTick = RevisionOf<typeof blendTickKind>;

@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { MOST_SLOTS, nameField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -41,9 +42,21 @@ export const boxContentSchema = z.object({
 });
 export type BoxContent = z.infer<typeof boxContentSchema>;
 
-export const boxSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('box'),
+export const boxKind = recordKind({
+  kind: 'box',
+  name: 'Boxes',
+  table: 'boxes',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: boxContentSchema,
+  refers: (content) => [
+    { path: 'yardId', id: content.yardId, kind: 'yard' },
+    { path: 'colonyId', id: content.colonyId, kind: 'colony' },
+  ],
+  chain: ({ entityId, content: { colonyId, earlier } }) => ({
+    anchors: [entityId],
+    follows: [colonyId, ...earlier.map((one) => one.colonyId)],
+  }),
 });
-export type Box = z.infer<typeof boxSchema>;
+export type Box = RevisionOf<typeof boxKind>;

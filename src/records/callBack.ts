@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -15,9 +16,14 @@ const callBackContentSchema = z.object({
   remark: remarkField,
 });
 
-export const callBackSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('call-back'),
+export const callBackKind = recordKind({
+  kind: 'call-back',
+  name: 'Jars called back',
+  table: 'callBacks',
+  since: 7,
+  owner: 'lot',
+  part: 'lot',
   content: callBackContentSchema,
+  refers: (content) => [{ path: 'jarMoveId', id: content.jarMoveId, kind: 'jar-move' }],
 });
-export type CallBack = z.infer<typeof callBackSchema>;
+export type CallBack = RevisionOf<typeof callBackKind>;

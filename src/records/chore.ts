@@ -1,5 +1,5 @@
 import { CLEAN_UP_TASKS } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { reasonField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -19,9 +19,13 @@ export const choreContentSchema = z
   });
 export type ChoreContent = z.infer<typeof choreContentSchema>;
 
-export const choreSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('chore'),
+export const choreKind = recordKind({
+  kind: 'chore',
+  name: 'Clean-up',
+  table: 'chores',
+  since: 4,
+  owner: 'extraction',
+  part: 'extraction',
   content: choreContentSchema,
 });
-export type Chore = z.infer<typeof choreSchema>;
+export type Chore = RevisionOf<typeof choreKind>;

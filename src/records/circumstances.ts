@@ -7,7 +7,7 @@ import {
   SOURCE_HEALTHS,
   TAINTS,
 } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -35,9 +35,13 @@ export const circumstancesContentSchema = z.object({
 });
 export type CircumstancesContent = z.infer<typeof circumstancesContentSchema>;
 
-export const circumstancesSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('circumstances'),
+export const circumstancesKind = recordKind({
+  kind: 'circumstances',
+  name: 'What else bears on lots',
+  table: 'circumstances',
+  since: 5,
+  owner: 'lot',
+  part: 'lot',
   content: circumstancesContentSchema,
 });
-export type CircumstancesRecord = z.infer<typeof circumstancesSchema>;
+export type CircumstancesRecord = RevisionOf<typeof circumstancesKind>;

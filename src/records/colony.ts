@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { z } from './zod';
 
@@ -23,9 +24,15 @@ export const colonyContentSchema = z.object({
 });
 export type ColonyContent = z.infer<typeof colonyContentSchema>;
 
-export const colonySchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('colony'),
+export const colonyKind = recordKind({
+  kind: 'colony',
+  name: 'Hives',
+  table: 'colonies',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: colonyContentSchema,
+  refers: (content) => [{ path: 'yardId', id: content.yardId, kind: 'yard' }],
+  chain: ({ entityId, content }) => ({ anchors: [entityId], follows: [content.yardId] }),
 });
-export type Colony = z.infer<typeof colonySchema>;
+export type Colony = RevisionOf<typeof colonyKind>;

@@ -1,6 +1,7 @@
 import { COLOUR_CLASS_IDS, PFUND_RANGE_MM, pfundFromAbsorbance } from '../core';
 import { MOST_VESSELS } from './container';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { initialsField, momentField } from './moments';
 import { z } from './zod';
@@ -50,9 +51,14 @@ export const colourContentSchema = z
   });
 export type ColourContent = z.infer<typeof colourContentSchema>;
 
-export const colourSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('colour'),
+export const colourKind = recordKind({
+  kind: 'colour',
+  name: 'Colours in glass',
+  table: 'colours',
+  since: 3,
+  owner: 'lot',
+  part: 'lot',
   content: colourContentSchema,
+  refers: (content) => [{ path: 'containerId', id: content.containerId, kind: 'container' }],
 });
-export type ColourReading = z.infer<typeof colourSchema>;
+export type ColourReading = RevisionOf<typeof colourKind>;

@@ -1,5 +1,5 @@
 import { SHAKE_RESULTS } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { z } from './zod';
 
 /** What was seen of the comb, for the lot as a whole. */
@@ -10,9 +10,13 @@ export const combJudgementContentSchema = z.object({
 });
 export type CombJudgementContent = z.infer<typeof combJudgementContentSchema>;
 
-export const combJudgementSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('comb-judgement'),
+export const combJudgementKind = recordKind({
+  kind: 'comb-judgement',
+  name: 'Looks at the comb',
+  table: 'combJudgements',
+  since: 1,
+  owner: 'lot',
+  part: 'lot',
   content: combJudgementContentSchema,
 });
-export type CombJudgement = z.infer<typeof combJudgementSchema>;
+export type CombJudgement = RevisionOf<typeof combJudgementKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { z } from './zod';
 
 export const CONTAINER_KINDS = ['bucket', 'tank', 'drum', 'tub', 'jar', 'comb-piece'] as const;
@@ -58,9 +58,13 @@ export const containerContentSchema = z.object({
 });
 export type ContainerContent = z.infer<typeof containerContentSchema>;
 
-export const containerSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('container'),
+export const containerKind = recordKind({
+  kind: 'container',
+  name: 'Containers',
+  table: 'containers',
+  since: 1,
+  owner: 'lot',
+  part: 'lot',
   content: containerContentSchema,
 });
-export type Container = z.infer<typeof containerSchema>;
+export type Container = RevisionOf<typeof containerKind>;

@@ -1,5 +1,5 @@
 import { DAY_MS, LAYOUTS, LONGEST_BATCH_DAYS } from '../core';
-import { envelopeShape } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { airTemperatureField, nameField, remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -66,9 +66,15 @@ export function isForgotten(
   return outAt === null && nowMs - Date.parse(inAt) > LONGEST_BATCH_DAYS * DAY_MS;
 }
 
-export const batchSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('batch'),
+export const batchKind = recordKind({
+  kind: 'batch',
+  name: 'Batches',
+  table: 'batches',
+  since: 3,
+  owner: 'warm-room',
+  part: 'warm-room',
   content: batchContentSchema,
+  refers: (content) => each('lotIds', content.lotIds, 'lot'),
+  chain: ({ ownerId, content }) => ({ anchors: content.lotIds, follows: [ownerId] }),
 });
-export type Batch = z.infer<typeof batchSchema>;
+export type Batch = RevisionOf<typeof batchKind>;

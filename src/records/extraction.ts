@@ -7,7 +7,8 @@ import {
   TOOL_KINDS,
   wireRangeUm,
 } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField, remarkField } from './fields';
 import { dayField, momentField } from './moments';
 import { z } from './zod';
@@ -148,9 +149,15 @@ export const extractionContentSchema = z
   });
 export type ExtractionContent = z.infer<typeof extractionContentSchema>;
 
-export const extractionSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('extraction'),
+export const extractionKind = recordKind({
+  kind: 'extraction',
+  name: 'Days at the line',
+  table: 'extractions',
+  since: 4,
+  owner: null,
+  part: 'extraction',
   content: extractionContentSchema,
+  refers: (content) => [{ path: 'lotId', id: content.lotId, kind: 'lot' }],
+  chain: ({ content }) => ({ anchors: [content.lotId], follows: [] }),
 });
-export type Extraction = z.infer<typeof extractionSchema>;
+export type Extraction = RevisionOf<typeof extractionKind>;

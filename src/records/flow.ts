@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -25,9 +26,14 @@ export const flowContentSchema = z
   );
 export type FlowContent = z.infer<typeof flowContentSchema>;
 
-export const flowSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('flow'),
+export const flowKind = recordKind({
+  kind: 'flow',
+  name: 'Flows',
+  table: 'flows',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: flowContentSchema,
+  refers: (content) => each('yardIds', content.yardIds, 'yard'),
 });
-export type Flow = z.infer<typeof flowSchema>;
+export type Flow = RevisionOf<typeof flowKind>;

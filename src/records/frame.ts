@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { slotField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -19,9 +20,22 @@ export const frameContentSchema = z.object({
 });
 export type FrameContent = z.infer<typeof frameContentSchema>;
 
-export const frameSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('frame'),
+export const frameKind = recordKind({
+  kind: 'frame',
+  name: 'Frames',
+  table: 'frames',
+  since: 2,
+  owner: 'box',
+  part: null,
   content: frameContentSchema,
+  indexes: { 2: 'content.boxId' },
+  refers: (content) => [
+    { path: 'boxId', id: content.boxId, kind: 'box' },
+    { path: 'hiveId', id: content.hiveId, kind: 'colony' },
+  ],
+  chain: ({ entityId, content }) => ({
+    anchors: [entityId],
+    follows: [content.hiveId, content.boxId],
+  }),
 });
-export type Frame = z.infer<typeof frameSchema>;
+export type Frame = RevisionOf<typeof frameKind>;

@@ -6,7 +6,8 @@ import {
   SCALES,
   SHAKE_RESULTS,
 } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { airTemperatureField, reasonField, remarkField, shareTenths, slotField } from './fields';
 import { dayField } from './moments';
 import { MARKS_PATTERN, POINT_COUNTS, CELL_COUNT } from './marks';
@@ -118,9 +119,23 @@ export const frameCheckContentSchema = z.object({
 });
 export type FrameCheckContent = z.infer<typeof frameCheckContentSchema>;
 
-export const frameCheckSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('frame-check'),
+export const frameCheckKind = recordKind({
+  kind: 'frame-check',
+  name: 'Looks at frames',
+  table: 'frameChecks',
+  since: 2,
+  owner: 'box',
+  part: null,
   content: frameCheckContentSchema,
+  indexes: {
+    2: 'content.harvestId, content.frameId, content.decision.lookAgainDay, content.beetles',
+    5: 'content.decision.act',
+  },
+  refers: (content) => [
+    { path: 'harvestId', id: content.harvestId, kind: 'harvest' },
+    { path: 'frameId', id: content.frameId, kind: 'frame' },
+    { path: 'boxId', id: content.boxId, kind: 'box' },
+  ],
+  chain: ({ content }) => ({ anchors: [content.frameId], follows: [] }),
 });
-export type FrameCheck = z.infer<typeof frameCheckSchema>;
+export type FrameCheck = RevisionOf<typeof frameCheckKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -25,9 +25,13 @@ export const frameWeighingContentSchema = z
   });
 export type FrameWeighingContent = z.infer<typeof frameWeighingContentSchema>;
 
-export const frameWeighingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('frame-weighing'),
+export const frameWeighingKind = recordKind({
+  kind: 'frame-weighing',
+  name: 'Frames weighed',
+  table: 'frameWeighings',
+  since: 4,
+  owner: 'extraction',
+  part: 'extraction',
   content: frameWeighingContentSchema,
 });
-export type FrameWeighing = z.infer<typeof frameWeighingSchema>;
+export type FrameWeighing = RevisionOf<typeof frameWeighingKind>;

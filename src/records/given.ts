@@ -1,5 +1,6 @@
 import { GIVEN_KINDS } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { airTemperatureField, nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -28,9 +29,15 @@ export const givenContentSchema = z
   });
 export type GivenContent = z.infer<typeof givenContentSchema>;
 
-export const givenSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('given'),
+export const givenKind = recordKind({
+  kind: 'given',
+  name: 'Treatments and feeds',
+  table: 'givens',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: givenContentSchema,
+  refers: (content) => each('colonyIds', content.colonyIds, 'colony'),
+  chain: ({ content }) => ({ anchors: content.colonyIds, follows: [] }),
 });
-export type GivenRecord = z.infer<typeof givenSchema>;
+export type GivenRecord = RevisionOf<typeof givenKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { z } from './zod';
 
 const KG_SENTENCE = 'Guess between 0 and 100000 kg.';
@@ -9,9 +9,13 @@ export const guessContentSchema = z.object({
   kg: z.number().min(0, KG_SENTENCE).max(100_000, KG_SENTENCE),
 });
 
-export const guessSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('guess'),
+export const guessKind = recordKind({
+  kind: 'guess',
+  name: 'Guesses',
+  table: 'guesses',
+  since: 2,
+  owner: 'harvest',
+  part: null,
   content: guessContentSchema,
 });
-export type GuessRecord = z.infer<typeof guessSchema>;
+export type GuessRecord = RevisionOf<typeof guessKind>;

@@ -1,5 +1,6 @@
 import { HONEY_KINDS, STAY_RULES, TIMINGS } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { airTemperatureField, nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { TARGET_RANGE_PERCENT } from './lot';
@@ -45,9 +46,15 @@ export const harvestContentSchema = z.object({
 });
 export type HarvestContent = z.infer<typeof harvestContentSchema>;
 
-export const harvestSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('harvest'),
+export const harvestKind = recordKind({
+  kind: 'harvest',
+  name: 'Days at the hives',
+  table: 'harvests',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: harvestContentSchema,
+  refers: (content) => [{ path: 'flowId', id: content.flowId, kind: 'flow' }],
+  chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
-export type Harvest = z.infer<typeof harvestSchema>;
+export type Harvest = RevisionOf<typeof harvestKind>;

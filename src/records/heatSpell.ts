@@ -1,5 +1,5 @@
 import { HEAT_RANGE_C } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -29,9 +29,13 @@ export const heatSpellContentSchema = z.object({
 });
 export type HeatSpellContent = z.infer<typeof heatSpellContentSchema>;
 
-export const heatSpellSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('heat-spell'),
+export const heatSpellKind = recordKind({
+  kind: 'heat-spell',
+  name: 'Warmth',
+  table: 'heatSpells',
+  since: 4,
+  owner: 'lot',
+  part: 'lot',
   content: heatSpellContentSchema,
 });
-export type HeatSpell = z.infer<typeof heatSpellSchema>;
+export type HeatSpell = RevisionOf<typeof heatSpellKind>;

@@ -168,6 +168,7 @@ export {
   type ContentOf,
   LOT_KINDS,
   type LotRecord,
+  KIND_FACTS,
   RECORD_KINDS,
   type RecordKind,
   type RecordOf,

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { atcRangeField, meterShape } from './meterFields';
 import { z } from './zod';
@@ -48,9 +48,14 @@ export const instrumentContentSchema = z
   });
 export type InstrumentContent = z.infer<typeof instrumentContentSchema>;
 
-export const instrumentSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('instrument'),
+export const instrumentKind = recordKind({
+  kind: 'instrument',
+  name: 'Meters',
+  table: 'instruments',
+  since: 3,
+  owner: null,
+  part: 'book',
   content: instrumentContentSchema,
+  chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
-export type Instrument = z.infer<typeof instrumentSchema>;
+export type Instrument = RevisionOf<typeof instrumentKind>;

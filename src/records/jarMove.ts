@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { momentField } from './moments';
 import { MOST_JARS } from './packing';
@@ -27,9 +28,14 @@ export const jarMoveContentSchema = z.object({
 });
 export type JarMoveContent = z.infer<typeof jarMoveContentSchema>;
 
-export const jarMoveSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('jar-move'),
+export const jarMoveKind = recordKind({
+  kind: 'jar-move',
+  name: 'Jars set aside and given out',
+  table: 'jarMoves',
+  since: 5,
+  owner: 'lot',
+  part: 'lot',
   content: jarMoveContentSchema,
+  refers: (content) => [{ path: 'packingId', id: content.packingId, kind: 'packing' }],
 });
-export type JarMove = z.infer<typeof jarMoveSchema>;
+export type JarMove = RevisionOf<typeof jarMoveKind>;

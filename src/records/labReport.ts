@@ -1,5 +1,5 @@
 import { LAB_QUANTITIES, LAB_RANGES, type LabQuantity } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { dayField } from './moments';
 import { z } from './zod';
@@ -50,9 +50,13 @@ export const labReportContentSchema = z
   });
 export type LabReportContent = z.infer<typeof labReportContentSchema>;
 
-export const labReportSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('lab-report'),
+export const labReportKind = recordKind({
+  kind: 'lab-report',
+  name: 'Laboratory reports',
+  table: 'labReports',
+  since: 3,
+  owner: 'lot',
+  part: 'lot',
   content: labReportContentSchema,
 });
-export type LabReport = z.infer<typeof labReportSchema>;
+export type LabReport = RevisionOf<typeof labReportKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField } from './fields';
 import { z } from './zod';
 
@@ -34,9 +34,13 @@ export const labelDesignContentSchema = z.object({
 export type LabelDesignContent = z.infer<typeof labelDesignContentSchema>;
 export type LabelSheet = LabelDesignContent['sheet'];
 
-export const labelDesignSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('label-design'),
+export const labelDesignKind = recordKind({
+  kind: 'label-design',
+  name: 'Labels',
+  table: 'labelDesigns',
+  since: 5,
+  owner: null,
+  part: null,
   content: labelDesignContentSchema,
 });
-export type LabelDesign = z.infer<typeof labelDesignSchema>;
+export type LabelDesign = RevisionOf<typeof labelDesignKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { momentField } from './moments';
 import { z } from './zod';
 
@@ -8,9 +8,14 @@ export type Tick = (typeof TICKS)[number];
 
 export const lineTickContentSchema = z.object({ what: z.enum(TICKS), at: momentField });
 
-export const lineTickSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('line-tick'),
+export const lineTickKind = recordKind({
+  kind: 'line-tick',
+  name: 'Ticks at the line',
+  table: 'lineTicks',
+  since: 4,
+  owner: 'extraction',
+  part: 'extraction',
   content: lineTickContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type LineTickRecord = z.infer<typeof lineTickSchema>;
+export type LineTickRecord = RevisionOf<typeof lineTickKind>;

@@ -7,7 +7,7 @@ import {
   HONEY_KINDS,
   STORAGE_RANGE_C,
 } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { dayField } from './moments';
 import { z } from './zod';
 
@@ -46,12 +46,17 @@ export const lotContentSchema = z.object({
 });
 export type LotContent = z.infer<typeof lotContentSchema>;
 
-export const lotSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('lot'),
+export const lotKind = recordKind({
+  kind: 'lot',
+  name: 'Lots',
+  table: 'lots',
+  since: 1,
+  owner: null,
+  part: 'lot',
   content: lotContentSchema,
+  follows: ({ ruleSetId }) => [ruleSetId],
 });
-export type Lot = z.infer<typeof lotSchema>;
+export type Lot = RevisionOf<typeof lotKind>;
 
 /** A lot of ordinary honey with nothing said about it yet. */
 export function freshLotContent(code: string, date: string): LotContent {

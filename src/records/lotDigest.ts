@@ -1,86 +1,15 @@
 import { groupBy } from '../core';
 import { chainHead, digestChain } from './digest';
-import { LOT_KINDS, isLotRecord, type AnyRecord, type RecordKind } from './record';
-
-/** How a revision comes into the chain of a lot. */
-interface Links {
-  /** it belongs once one of these is followed */
-  readonly anchors: readonly (string | null)[];
-  /** what is followed once it belongs, its own entity besides */
-  readonly follows: readonly (string | null)[];
-}
+import { KIND_FACTS, RECORD_KINDS, type AnyRecord, type RecordKind } from './record';
+import type { Links } from './recordKind';
 
 const NOWHERE: Links = { anchors: [], follows: [] };
 
 /** What a ruling on a lot rests on, step by step: its meters and their checks, hives, rooms, days, parents. */
 function linksOf(record: AnyRecord): Links {
-  const { entityId, ownerId } = record;
-  if (isLotRecord(record)) return { anchors: [ownerId], follows: followedByLot(record) };
-  switch (record.kind) {
-    case 'instrument':
-    case 'harvest':
-    case 'yard':
-    case 'rule-set':
-    case 'warm-room':
-      return { anchors: [entityId], follows: [] };
-    case 'frame': {
-      const { hiveId, boxId } = record.content;
-      return { anchors: [entityId], follows: [hiveId, boxId] };
-    }
-    case 'frame-check':
-      return { anchors: [record.content.frameId], follows: [] };
-    case 'stroke':
-      return {
-        anchors: [record.id, entityId],
-        follows: [record.content.yardId, ...(record.content.boxIds ?? [])],
-      };
-    case 'box': {
-      const { colonyId, earlier } = record.content;
-      return { anchors: [entityId], follows: [colonyId, ...earlier.map((one) => one.colonyId)] };
-    }
-    case 'colony':
-      return { anchors: [entityId], follows: [record.content.yardId] };
-    case 'given':
-      return { anchors: record.content.colonyIds, follows: [] };
-    case 'batch':
-      return { anchors: record.content.lotIds, follows: [ownerId] };
-    case 'extraction':
-      return { anchors: [record.content.lotId], follows: [] };
-    case 'blend': {
-      const { tanks } = record.content;
-      const poured = tanks.flatMap((tank) => tank.pours.map((one) => one.lotId));
-      return { anchors: tanks.map((one) => one.lotId), follows: poured };
-    }
-    case 'zero-check':
-    case 'batch-check':
-    case 'air-log':
-    case 'line-tick':
-    case 'pour':
-    case 'blend-tick':
-      return { anchors: [ownerId], follows: [] };
-    case 'chore':
-    case 'flow':
-    case 'format':
-    case 'frame-weighing':
-    case 'guess':
-    case 'label-design':
-    case 'merge-choice':
-    case 'photo':
-    case 'proof':
-    case 'school':
-    case 'season-note':
-    case 'stock':
-    case 'tally':
-    case 'uncapping-tool':
-      return NOWHERE;
-  }
-}
-
-function followedByLot({ kind, content }: AnyRecord): (string | null)[] {
-  if (kind === 'lot') return [content.ruleSetId];
-  if (kind === 'reading') return [content.instrumentId];
-  if (kind !== 'lot-frames') return [];
-  return [content.harvestId, ...content.frames.flatMap((one) => [one.frameId, one.checkId])];
+  const { part, chain, follows } = KIND_FACTS[record.kind];
+  if (part !== 'lot') return chain?.(record as never) ?? NOWHERE;
+  return { anchors: [record.ownerId], follows: follows?.(record.content as never) ?? [] };
 }
 
 /** Links of a row that may not keep to its schema: then it stands with its owner only. */
@@ -93,29 +22,9 @@ function safeLinks(record: AnyRecord): Links {
 }
 
 /** Kinds that the chain of a lot can hold: everything its ruling can rest on. */
-export const CHAINED_KINDS: readonly RecordKind[] = [
-  ...LOT_KINDS,
-  'instrument',
-  'zero-check',
-  'harvest',
-  'frame',
-  'frame-check',
-  'stroke',
-  'box',
-  'colony',
-  'yard',
-  'given',
-  'rule-set',
-  'warm-room',
-  'batch',
-  'batch-check',
-  'air-log',
-  'extraction',
-  'line-tick',
-  'pour',
-  'blend',
-  'blend-tick',
-];
+export const CHAINED_KINDS: readonly RecordKind[] = RECORD_KINDS.filter(
+  (kind) => KIND_FACTS[kind].part === 'lot' || KIND_FACTS[kind].chain !== undefined,
+);
 
 /**
  * All revisions that bear on a lot, in the order in which they came to bear on it: as each was

@@ -1,5 +1,6 @@
 import { CLIMATES, HONEY_STATES } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { reasonField, slotField } from './fields';
 import { COMB_COLOURS } from './frameCheck';
 import { ownSchoolContentSchema } from './ownSchool';
@@ -44,9 +45,18 @@ export const lotFramesContentSchema = z.object({
 });
 export type LotFramesContent = z.infer<typeof lotFramesContentSchema>;
 
-export const lotFramesSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('lot-frames'),
+export const lotFramesKind = recordKind({
+  kind: 'lot-frames',
+  name: 'What lots were made of',
+  table: 'lotFrames',
+  since: 2,
+  owner: 'lot',
+  part: 'lot',
   content: lotFramesContentSchema,
+  refers: (content) => [{ path: 'harvestId', id: content.harvestId, kind: 'harvest' }],
+  follows: ({ harvestId, frames }) => [
+    harvestId,
+    ...frames.flatMap((one) => [one.frameId, one.checkId]),
+  ],
 });
-export type LotFrames = z.infer<typeof lotFramesSchema>;
+export type LotFrames = RevisionOf<typeof lotFramesKind>;

@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind } from './recordKind';
 import { z } from './zod';
 
 /** Which of several revisions that replaced the same one was chosen to hold. */
@@ -10,8 +11,12 @@ export const mergeChoiceContentSchema = z.object({
   against: z.array(idSchema).min(1),
 });
 
-export const mergeChoiceSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('merge-choice'),
+export const mergeChoiceKind = recordKind({
+  kind: 'merge-choice',
+  name: 'Choices after merging',
+  table: 'mergeChoices',
+  since: 5,
+  owner: null,
+  part: null,
   content: mergeChoiceContentSchema,
 });

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField } from './fields';
 import { z } from './zod';
 
@@ -13,9 +13,13 @@ export const ownFormatContentSchema = z.object({
   boxTareKg: z.number().min(0, TARE_SENTENCE).max(30, TARE_SENTENCE),
 });
 
-export const ownFormatSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('format'),
+export const ownFormatKind = recordKind({
+  kind: 'format',
+  name: 'Own frame formats',
+  table: 'formats',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: ownFormatContentSchema,
 });
-export type OwnFormat = z.infer<typeof ownFormatSchema>;
+export type OwnFormat = RevisionOf<typeof ownFormatKind>;

@@ -1,5 +1,5 @@
 import type { RuleSet } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField } from './fields';
 import { z } from './zod';
 
@@ -32,12 +32,17 @@ export const ownRuleSetContentSchema = z
   );
 export type OwnRuleSetContent = z.infer<typeof ownRuleSetContentSchema>;
 
-export const ownRuleSetSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('rule-set'),
+export const ownRuleSetKind = recordKind({
+  kind: 'rule-set',
+  name: 'Own rule sets',
+  table: 'ruleSets',
+  since: 5,
+  owner: null,
+  part: 'book',
   content: ownRuleSetContentSchema,
+  chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
-export type OwnRuleSet = z.infer<typeof ownRuleSetSchema>;
+export type OwnRuleSet = RevisionOf<typeof ownRuleSetKind>;
 
 /** A rule set of the keeper's own, as the core takes it. */
 export function coreRuleSet(id: string, content: OwnRuleSetContent): RuleSet {

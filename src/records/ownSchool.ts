@@ -1,5 +1,5 @@
 import { CAPPING_RULES, DRYING_WAYS, METER_NEEDS, STAY_RULES, TIMINGS } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField } from './fields';
 import { z } from './zod';
 
@@ -26,9 +26,13 @@ export const ownSchoolContentSchema = z
   });
 export type OwnSchoolContent = z.infer<typeof ownSchoolContentSchema>;
 
-export const ownSchoolSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('school'),
+export const ownSchoolKind = recordKind({
+  kind: 'school',
+  name: 'Own schools',
+  table: 'schools',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: ownSchoolContentSchema,
 });
-export type OwnSchool = z.infer<typeof ownSchoolSchema>;
+export type OwnSchool = RevisionOf<typeof ownSchoolKind>;

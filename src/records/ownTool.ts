@@ -1,5 +1,5 @@
 import { COMB_FACES, TOOL_KINDS } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField } from './fields';
 import { z } from './zod';
 
@@ -15,9 +15,13 @@ export const ownToolContentSchema = z.object({
 });
 export type OwnToolContent = z.infer<typeof ownToolContentSchema>;
 
-export const ownToolSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('uncapping-tool'),
+export const ownToolKind = recordKind({
+  kind: 'uncapping-tool',
+  name: 'Own tools',
+  table: 'uncappingTools',
+  since: 4,
+  owner: null,
+  part: 'extraction',
   content: ownToolContentSchema,
 });
-export type OwnTool = z.infer<typeof ownToolSchema>;
+export type OwnTool = RevisionOf<typeof ownToolKind>;

@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { between, remarkField } from './fields';
 import { dayField, momentField } from './moments';
 import { releaseSchema } from './release';
@@ -37,9 +38,19 @@ export const packingContentSchema = z.object({
 });
 export type PackingContent = z.infer<typeof packingContentSchema>;
 
-export const packingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('packing'),
+export const packingKind = recordKind({
+  kind: 'packing',
+  name: 'Jars filled',
+  table: 'packings',
+  since: 5,
+  owner: 'lot',
+  part: 'lot',
   content: packingContentSchema,
+  refers: (content) =>
+    each(
+      'from',
+      content.from.map((one) => one.containerId),
+      'container',
+    ),
 });
-export type Packing = z.infer<typeof packingSchema>;
+export type Packing = RevisionOf<typeof packingKind>;

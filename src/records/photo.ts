@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { dayField } from './moments';
 import { z } from './zod';
 
@@ -19,9 +20,17 @@ export const photoContentSchema = z.object({
   ...jpegShape,
 });
 
-export const photoSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('photo'),
+export const photoKind = recordKind({
+  kind: 'photo',
+  name: 'Photographs',
+  table: 'photos',
+  since: 2,
+  owner: 'frame',
+  part: null,
   content: photoContentSchema,
+  refers: (content) => [
+    { path: 'frameId', id: content.frameId, kind: 'frame' },
+    { path: 'harvestId', id: content.harvestId, kind: 'harvest' },
+  ],
 });
-export type Photo = z.infer<typeof photoSchema>;
+export type Photo = RevisionOf<typeof photoKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField, remarkField, shareTenths } from './fields';
 import { z } from './zod';
 
@@ -23,9 +23,13 @@ export const pieceContentSchema = z.object({
 });
 export type PieceContent = z.infer<typeof pieceContentSchema>;
 
-export const pieceSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('piece'),
+export const pieceKind = recordKind({
+  kind: 'piece',
+  name: 'Pieces of comb',
+  table: 'pieces',
+  since: 5,
+  owner: 'lot',
+  part: 'lot',
   content: pieceContentSchema,
 });
-export type PieceRecord = z.infer<typeof pieceSchema>;
+export type PieceRecord = RevisionOf<typeof pieceKind>;

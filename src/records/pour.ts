@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -39,9 +39,14 @@ export const pourContentSchema = z
   });
 export type PourContent = z.infer<typeof pourContentSchema>;
 
-export const pourSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('pour'),
+export const pourKind = recordKind({
+  kind: 'pour',
+  name: 'Pails under the gate',
+  table: 'pours',
+  since: 4,
+  owner: 'extraction',
+  part: 'extraction',
   content: pourContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type Pour = z.infer<typeof pourSchema>;
+export type Pour = RevisionOf<typeof pourKind>;

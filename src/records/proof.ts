@@ -1,11 +1,15 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { jpegShape } from './photo';
 import { z } from './zod';
 
 /** A photograph of the scale or the display; belongs to its reading. */
-export const proofSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('proof'),
+export const proofKind = recordKind({
+  kind: 'proof',
+  name: 'Proofs of readings',
+  table: 'proofs',
+  since: 3,
+  owner: 'reading',
+  part: null,
   content: z.object(jpegShape),
 });
-export type Proof = z.infer<typeof proofSchema>;
+export type Proof = RevisionOf<typeof proofKind>;

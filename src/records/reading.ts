@@ -1,6 +1,7 @@
 import { SAMPLE_STATES, SPOTS, interpretReading, type DialReading } from '../core';
 import { MOST_VESSELS } from './container';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import {
   atcRangeField,
   honeyDialTrouble,
@@ -77,9 +78,18 @@ export function dialReadingOf(
   };
 }
 
-export const readingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('reading'),
+export const readingKind = recordKind({
+  kind: 'reading',
+  name: 'Readings',
+  table: 'readings',
+  since: 1,
+  owner: 'lot',
+  part: 'lot',
   content: readingContentSchema,
+  refers: (content) => [
+    { path: 'containerId', id: content.containerId, kind: 'container' },
+    { path: 'instrumentId', id: content.instrumentId, kind: 'instrument' },
+  ],
+  follows: ({ instrumentId }) => [instrumentId],
 });
-export type Reading = z.infer<typeof readingSchema>;
+export type Reading = RevisionOf<typeof readingKind>;

@@ -1,130 +1,9 @@
-import { OWNER_KINDS, type AnyRecord, type RecordKind } from './record';
-import { vesselRefOf } from './vesselRef';
-
-/** What a record refers to besides its owner: where in it, which entity, of which kind. */
-interface Reference {
-  readonly path: string;
-  readonly id: string | null;
-  readonly kind: RecordKind;
-}
-
-const each = (path: string, ids: readonly string[], kind: RecordKind): Reference[] =>
-  ids.map((id, at) => ({ path: `${path}[${at}]`, id, kind }));
-
-/** Containers that a plan names, each once. */
-const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[] => [
-  ...new Set(plannedIds.flat().map((one) => vesselRefOf(one).containerId ?? one)),
-];
+import { KIND_FACTS, OWNER_KINDS, type AnyRecord, type RecordKind } from './record';
+import type { Reference } from './recordKind';
 
 /** All entities that a record refers to. */
-function referencesOf(record: AnyRecord): Reference[] {
-  switch (record.kind) {
-    case 'reading':
-      return [
-        { path: 'containerId', id: record.content.containerId, kind: 'container' },
-        { path: 'instrumentId', id: record.content.instrumentId, kind: 'instrument' },
-      ];
-    case 'colour':
-      return [{ path: 'containerId', id: record.content.containerId, kind: 'container' }];
-    case 'sampling-plan':
-      return each('plannedIds', plannedContainers(record.content.plannedIds), 'container');
-    case 'colony':
-      return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
-    case 'box':
-      return [
-        { path: 'yardId', id: record.content.yardId, kind: 'yard' },
-        { path: 'colonyId', id: record.content.colonyId, kind: 'colony' },
-      ];
-    case 'frame':
-      return [
-        { path: 'boxId', id: record.content.boxId, kind: 'box' },
-        { path: 'hiveId', id: record.content.hiveId, kind: 'colony' },
-      ];
-    case 'frame-check':
-      return [
-        { path: 'harvestId', id: record.content.harvestId, kind: 'harvest' },
-        { path: 'frameId', id: record.content.frameId, kind: 'frame' },
-        { path: 'boxId', id: record.content.boxId, kind: 'box' },
-      ];
-    case 'photo':
-      return [
-        { path: 'frameId', id: record.content.frameId, kind: 'frame' },
-        { path: 'harvestId', id: record.content.harvestId, kind: 'harvest' },
-      ];
-    case 'flow':
-      return each('yardIds', record.content.yardIds, 'yard');
-    case 'given':
-      return each('colonyIds', record.content.colonyIds, 'colony');
-    case 'harvest':
-      return [{ path: 'flowId', id: record.content.flowId, kind: 'flow' }];
-    case 'stroke':
-      return [
-        { path: 'yardId', id: record.content.yardId, kind: 'yard' },
-        ...each('boxIds', record.content.boxIds ?? [], 'box'),
-      ];
-    case 'lot-frames':
-      return [{ path: 'harvestId', id: record.content.harvestId, kind: 'harvest' }];
-    case 'batch':
-      return each('lotIds', record.content.lotIds, 'lot');
-    case 'extraction':
-      return [{ path: 'lotId', id: record.content.lotId, kind: 'lot' }];
-    case 'store-move':
-      return [{ path: 'containerId', id: record.content.containerId, kind: 'container' }];
-    case 'packing':
-      return each(
-        'from',
-        record.content.from.map((one) => one.containerId),
-        'container',
-      );
-    case 'jar-move':
-      return [{ path: 'packingId', id: record.content.packingId, kind: 'packing' }];
-    case 'call-back':
-      return [{ path: 'jarMoveId', id: record.content.jarMoveId, kind: 'jar-move' }];
-    case 'blend':
-      return record.content.tanks.flatMap(({ lotId, pours }, at) => [
-        { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' as const },
-        ...each(
-          `tanks[${at}].pours`,
-          pours.map((one) => one.lotId),
-          'lot',
-        ),
-      ]);
-    case 'season-note':
-      return [{ path: 'yardId', id: record.content.yardId, kind: 'yard' }];
-    case 'lot':
-    case 'container':
-    case 'comb-judgement':
-    case 'ruling':
-    case 'yard':
-    case 'tally':
-    case 'guess':
-    case 'school':
-    case 'rule-set':
-    case 'format':
-    case 'instrument':
-    case 'zero-check':
-    case 'senses':
-    case 'lab-report':
-    case 'proof':
-    case 'warm-room':
-    case 'batch-check':
-    case 'air-log':
-    case 'line-tick':
-    case 'pour':
-    case 'frame-weighing':
-    case 'chore':
-    case 'uncapping-tool':
-    case 'stock':
-    case 'settling':
-    case 'heat-spell':
-    case 'weighing':
-    case 'circumstances':
-    case 'piece':
-    case 'blend-tick':
-    case 'label-design':
-    case 'merge-choice':
-      return [];
-  }
+function referencesOf({ kind, content }: AnyRecord): Reference[] {
+  return KIND_FACTS[kind].refers?.(content as never) ?? [];
 }
 
 /** Something wrong with how revisions refer to each other. */
@@ -190,7 +69,7 @@ export function referredIds(records: readonly AnyRecord[]): {
     note(revisions, record.kind, record.supersedes);
     const owner = OWNER_KINDS[record.kind];
     if (owner !== null) note(entities, owner, record.ownerId);
-    for (const { id, kind } of referencesOf(record)) note(entities, kind, id);
+    for (const { id, kind } of referencesOf(record)) note(entities, kind as RecordKind, id);
   }
   return { revisions, entities };
 }

@@ -1,5 +1,6 @@
 import { BASES, OUTCOMES } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { z } from './zod';
 
 const findingSchema = z.object({
@@ -50,9 +51,13 @@ export const rulingContentSchema = z
   });
 export type RulingContent = z.infer<typeof rulingContentSchema>;
 
-export const rulingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('ruling'),
+export const rulingKind = recordKind({
+  kind: 'ruling',
+  name: 'Rulings',
+  table: 'rulings',
+  since: 1,
+  owner: 'lot',
+  part: 'lot',
   content: rulingContentSchema,
 });
-export type RulingRecord = z.infer<typeof rulingSchema>;
+export type RulingRecord = RevisionOf<typeof rulingKind>;

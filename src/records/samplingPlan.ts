@@ -1,6 +1,7 @@
 import { LOOKS_RANGE, PLAN_METHODS, SPOTS } from '../core';
-import { envelopeShape } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { momentField } from './moments';
+import { vesselRefOf } from './vesselRef';
 import { z } from './zod';
 
 const SHARE_SENTENCE = 'Choose between 50 and 99.9 %.';
@@ -35,9 +36,19 @@ export const samplingPlanContentSchema = z.object({
 });
 export type SamplingPlanContent = z.infer<typeof samplingPlanContentSchema>;
 
-export const samplingPlanSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('sampling-plan'),
+/** Containers that a plan names, each once. */
+const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[] => [
+  ...new Set(plannedIds.flat().map((one) => vesselRefOf(one).containerId ?? one)),
+];
+
+export const samplingPlanKind = recordKind({
+  kind: 'sampling-plan',
+  name: 'Sampling plans',
+  table: 'samplingPlans',
+  since: 3,
+  owner: 'lot',
+  part: 'lot',
   content: samplingPlanContentSchema,
+  refers: (content) => each('plannedIds', plannedContainers(content.plannedIds), 'container'),
 });
-export type SamplingPlan = z.infer<typeof samplingPlanSchema>;
+export type SamplingPlan = RevisionOf<typeof samplingPlanKind>;

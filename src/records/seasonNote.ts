@@ -1,4 +1,5 @@
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { dayField } from './moments';
 import { z } from './zod';
 
@@ -18,9 +19,14 @@ export const seasonNoteContentSchema = z.object({
 });
 export type SeasonNoteContent = z.infer<typeof seasonNoteContentSchema>;
 
-export const seasonNoteSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('season-note'),
+export const seasonNoteKind = recordKind({
+  kind: 'season-note',
+  name: 'Notes for next time',
+  table: 'seasonNotes',
+  since: 5,
+  owner: null,
+  part: null,
   content: seasonNoteContentSchema,
+  refers: (content) => [{ path: 'yardId', id: content.yardId, kind: 'yard' }],
 });
-export type SeasonNote = z.infer<typeof seasonNoteSchema>;
+export type SeasonNote = RevisionOf<typeof seasonNoteKind>;

@@ -1,5 +1,5 @@
 import { FAULTS, FOAMS, IMPURITIES } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { initialsField, momentField } from './moments';
 import { z } from './zod';
@@ -36,9 +36,13 @@ export const sensesContentSchema = z.object({
 });
 export type SensesContent = z.infer<typeof sensesContentSchema>;
 
-export const sensesSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('senses'),
+export const sensesKind = recordKind({
+  kind: 'senses',
+  name: 'Smell, taste and purity',
+  table: 'senses',
+  since: 3,
+  owner: 'lot',
+  part: 'lot',
   content: sensesContentSchema,
 });
-export type Senses = z.infer<typeof sensesSchema>;
+export type Senses = RevisionOf<typeof sensesKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField, remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -36,9 +36,13 @@ export const settlingContentSchema = z
   });
 export type SettlingContent = z.infer<typeof settlingContentSchema>;
 
-export const settlingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('settling'),
+export const settlingKind = recordKind({
+  kind: 'settling',
+  name: 'Settling',
+  table: 'settlings',
+  since: 4,
+  owner: 'lot',
+  part: 'lot',
   content: settlingContentSchema,
 });
-export type SettlingRecord = z.infer<typeof settlingSchema>;
+export type SettlingRecord = RevisionOf<typeof settlingKind>;

@@ -1,5 +1,5 @@
 import { KIT_ITEMS } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, remarkField } from './fields';
 import { z } from './zod';
 
@@ -10,9 +10,13 @@ export const stockContentSchema = z.object({
   remark: remarkField,
 });
 
-export const stockSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('stock'),
+export const stockKind = recordKind({
+  kind: 'stock',
+  name: 'Kit in stock',
+  table: 'stocks',
+  since: 4,
+  owner: null,
+  part: 'extraction',
   content: stockContentSchema,
 });
-export type Stock = z.infer<typeof stockSchema>;
+export type Stock = RevisionOf<typeof stockKind>;

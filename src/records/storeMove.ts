@@ -1,5 +1,6 @@
 import { STORE_PLACES } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { airTemperatureField, between, remarkField } from './fields';
 import { momentField } from './moments';
 import { releaseSchema } from './release';
@@ -41,9 +42,14 @@ export const storeMoveContentSchema = z
   });
 export type StoreMoveContent = z.infer<typeof storeMoveContentSchema>;
 
-export const storeMoveSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('store-move'),
+export const storeMoveKind = recordKind({
+  kind: 'store-move',
+  name: 'Moves in the store',
+  table: 'storeMoves',
+  since: 5,
+  owner: 'lot',
+  part: 'lot',
   content: storeMoveContentSchema,
+  refers: (content) => [{ path: 'containerId', id: content.containerId, kind: 'container' }],
 });
-export type StoreMove = z.infer<typeof storeMoveSchema>;
+export type StoreMove = RevisionOf<typeof storeMoveKind>;

@@ -1,5 +1,6 @@
 import { SHAKE_RESULTS } from '../core';
-import { envelopeShape, idSchema } from './envelope';
+import { idSchema } from './envelope';
+import { each, recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField, shareTenths } from './fields';
 import { z } from './zod';
 
@@ -30,9 +31,21 @@ export const strokeContentSchema = z.object({
 });
 export type StrokeContent = z.infer<typeof strokeContentSchema>;
 
-export const strokeSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('stroke'),
+export const strokeKind = recordKind({
+  kind: 'stroke',
+  name: 'Boxes judged at a stroke',
+  table: 'strokes',
+  since: 2,
+  owner: 'harvest',
+  part: null,
   content: strokeContentSchema,
+  refers: (content) => [
+    { path: 'yardId', id: content.yardId, kind: 'yard' },
+    ...each('boxIds', content.boxIds ?? [], 'box'),
+  ],
+  chain: ({ id, entityId, content }) => ({
+    anchors: [id, entityId],
+    follows: [content.yardId, ...(content.boxIds ?? [])],
+  }),
 });
-export type Stroke = z.infer<typeof strokeSchema>;
+export type Stroke = RevisionOf<typeof strokeKind>;

@@ -1,4 +1,4 @@
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { z } from './zod';
 
 const count = z.number().int().min(0).max(100_000);
@@ -7,9 +7,13 @@ const count = z.number().int().min(0).max(100_000);
 export const tallyContentSchema = z.object({ frames: count, boxes: count, totes: count });
 export type TallyContent = z.infer<typeof tallyContentSchema>;
 
-export const tallySchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('tally'),
+export const tallyKind = recordKind({
+  kind: 'tally',
+  name: 'Tallies',
+  table: 'tallies',
+  since: 2,
+  owner: 'harvest',
+  part: null,
   content: tallyContentSchema,
 });
-export type Tally = z.infer<typeof tallySchema>;
+export type Tally = RevisionOf<typeof tallyKind>;

@@ -1,5 +1,5 @@
 import { MACHINE_KINDS, isRatingPoint } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, nameField, remarkField } from './fields';
 import { z } from './zod';
 
@@ -54,9 +54,14 @@ export const warmRoomContentSchema = z.object({
 });
 export type WarmRoomContent = z.infer<typeof warmRoomContentSchema>;
 
-export const warmRoomSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('warm-room'),
+export const warmRoomKind = recordKind({
+  kind: 'warm-room',
+  name: 'Warm rooms',
+  table: 'warmRooms',
+  since: 3,
+  owner: null,
+  part: 'warm-room',
   content: warmRoomContentSchema,
+  chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
-export type WarmRoomRecord = z.infer<typeof warmRoomSchema>;
+export type WarmRoomRecord = RevisionOf<typeof warmRoomKind>;

@@ -1,5 +1,5 @@
 import { MASS_STAGES } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { between, remarkField } from './fields';
 import { momentField } from './moments';
 import { z } from './zod';
@@ -14,9 +14,13 @@ export const weighingContentSchema = z.object({
 });
 export type WeighingContent = z.infer<typeof weighingContentSchema>;
 
-export const weighingSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('weighing'),
+export const weighingKind = recordKind({
+  kind: 'weighing',
+  name: 'Weighings',
+  table: 'weighings',
+  since: 4,
+  owner: 'lot',
+  part: 'lot',
   content: weighingContentSchema,
 });
-export type Weighing = z.infer<typeof weighingSchema>;
+export type Weighing = RevisionOf<typeof weighingKind>;

@@ -1,5 +1,5 @@
 import { CLIMATES } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { nameField, remarkField } from './fields';
 import { z } from './zod';
 
@@ -12,9 +12,14 @@ export const yardContentSchema = z.object({
 });
 export type YardContent = z.infer<typeof yardContentSchema>;
 
-export const yardSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('yard'),
+export const yardKind = recordKind({
+  kind: 'yard',
+  name: 'Yards',
+  table: 'yards',
+  since: 2,
+  owner: null,
+  part: 'book',
   content: yardContentSchema,
+  chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
-export type Yard = z.infer<typeof yardSchema>;
+export type Yard = RevisionOf<typeof yardKind>;

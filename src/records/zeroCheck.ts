@@ -11,7 +11,7 @@ import {
   type ReferenceKind,
   type ZeroPoint,
 } from '../core';
-import { envelopeShape } from './envelope';
+import { recordKind, type RevisionOf } from './recordKind';
 import { remarkField } from './fields';
 import { meterShape, prismTemperatureField } from './meterFields';
 import { dayOfMoment, initialsField, momentField } from './moments';
@@ -98,12 +98,17 @@ export const zeroCheckContentSchema = z
   });
 export type ZeroCheckContent = z.infer<typeof zeroCheckContentSchema>;
 
-export const zeroCheckSchema = z.object({
-  ...envelopeShape,
-  kind: z.literal('zero-check'),
+export const zeroCheckKind = recordKind({
+  kind: 'zero-check',
+  name: 'Zero checks',
+  table: 'zeroChecks',
+  since: 3,
+  owner: 'instrument',
+  part: 'book',
   content: zeroCheckContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
-export type ZeroCheckRecord = z.infer<typeof zeroCheckSchema>;
+export type ZeroCheckRecord = RevisionOf<typeof zeroCheckKind>;
 
 /** A check as a point of the meter's history. */
 export function zeroPointOf(check: ZeroCheckRecord): ZeroPoint {

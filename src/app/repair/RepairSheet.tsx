@@ -1,8 +1,7 @@
 import { useEffect, useMemo, type ReactElement } from 'react';
 import type { RowSetAside } from '../../db';
-import { nextRevision } from '../../records';
+import { KIND_FACTS, nextRevision } from '../../records';
 import { perform, useAppDispatch } from '../../store';
-import { KIND_NAMES } from '../format/recordNames';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/FormFrame';
@@ -74,7 +73,7 @@ export function RepairSheet({ aside, onClose }: RepairSheetProps): ReactElement 
       onOpenChange={onClose}
       title="Correct a record"
       description={
-        aside ? `${KIND_NAMES[aside.kind]}: the former version stays in the history.` : ''
+        aside ? `${KIND_FACTS[aside.kind].name}: the former version stays in the history.` : ''
       }
     >
       {aside && <RepairFields key={aside.id} aside={aside} onDone={onClose} />}

@@ -1,7 +1,7 @@
+import { KIND_FACTS } from '../../../records';
 import type { ReactElement } from 'react';
 import type { Clash } from '../../../db';
 import { counted } from '../../format/counted';
-import { KIND_NAMES } from '../../format/recordNames';
 import { SideBySide } from '../../ui/SideBySide';
 import { Button } from '../../ui/Button';
 
@@ -34,9 +34,9 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
           const take = theirs.has(mine.id);
           return (
             <li key={mine.id}>
-              <p className="text-lg font-bold">{KIND_NAMES[mine.kind]}</p>
+              <p className="text-lg font-bold">{KIND_FACTS[mine.kind].name}</p>
               <SideBySide
-                label={`${KIND_NAMES[mine.kind]}, mine and theirs`}
+                label={`${KIND_FACTS[mine.kind].name}, mine and theirs`}
                 names={['Mine', 'Theirs']}
                 records={[mine, other]}
               />

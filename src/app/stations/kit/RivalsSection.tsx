@@ -1,8 +1,13 @@
 import { useMemo, type ReactElement } from 'react';
 import { useRecordsOf } from '../../../db';
-import { RECORD_KINDS, rivalriesOf, type RecordKind, type Rivalry } from '../../../records';
+import {
+  KIND_FACTS,
+  RECORD_KINDS,
+  rivalriesOf,
+  type RecordKind,
+  type Rivalry,
+} from '../../../records';
 import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
-import { KIND_NAMES } from '../../format/recordNames';
 import { Button } from '../../ui/Button';
 import { SideBySide } from '../../ui/SideBySide';
 
@@ -16,9 +21,9 @@ function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
   const nameOf = (at: number): string => rivals[at]?.author || `Version ${at + 1}`;
   return (
     <li>
-      <p className="text-lg font-bold">{KIND_NAMES[kind]}</p>
+      <p className="text-lg font-bold">{KIND_FACTS[kind].name}</p>
       <SideBySide
-        label={`${KIND_NAMES[kind]}, versions`}
+        label={`${KIND_FACTS[kind].name}, versions`}
         names={rivals.map((_, at) => nameOf(at))}
         records={rivals}
       />

@@ -1,6 +1,6 @@
 import { Download } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { RECORD_KINDS, type RecordKind } from '../../../records';
+import { KIND_FACTS, RECORD_KINDS, type RecordKind } from '../../../records';
 import {
   noticeShown,
   recordsOfKind,
@@ -9,7 +9,6 @@ import {
   useAppSelector,
 } from '../../../store';
 import { isoDay } from '../../format/dates';
-import { KIND_NAMES } from '../../format/recordNames';
 import { tableCsv } from '../../format/tableCsv';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
@@ -23,7 +22,10 @@ export function TablesPart(): ReactElement {
     const records = await dispatch(recordsOfKind(kind));
     if (records.length === 0) {
       dispatch(
-        noticeShown({ text: `${KIND_NAMES[kind]}: there is nothing to save yet.`, tone: 'told' }),
+        noticeShown({
+          text: `${KIND_FACTS[kind].name}: there is nothing to save yet.`,
+          tone: 'told',
+        }),
       );
       return;
     }
@@ -44,7 +46,7 @@ export function TablesPart(): ReactElement {
         >
           {RECORD_KINDS.map((one) => (
             <option key={one} value={one}>
-              {KIND_NAMES[one]}
+              {KIND_FACTS[one].name}
             </option>
           ))}
         </select>

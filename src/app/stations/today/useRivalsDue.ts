@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../../db';
-import { BOOK_KINDS, rivalriesOf, type Workshop } from '../../../records';
+import { KIND_FACTS, BOOK_KINDS, rivalriesOf, type Workshop } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { KIND_NAMES } from '../../format/recordNames';
 import type { DueItem } from './dueItem';
 
 /** Things of which two versions stand side by side: to be chosen before what rests on them is decided. */
@@ -19,7 +18,7 @@ export function useRivalsDue(workshop: Workshop | undefined): readonly DueItem[]
         urgent: true,
         atMs: -Infinity,
         title: `Choose between ${rivals.length} versions`,
-        why: `${KIND_NAMES[kind]}: changed in two places before they were brought together.`,
+        why: `${KIND_FACTS[kind].name}: changed in two places before they were brought together.`,
         to: 'kit',
       }),
     );
