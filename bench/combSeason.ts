@@ -1,15 +1,6 @@
 /** A season of many frame checks, for the benchmarks: days, boxes, frames, looks. */
-import {
-  bookOf,
-  firstRevision,
-  freshLook,
-  freshSide,
-  undecided,
-  type AnyRecord,
-  type FrameLook,
-  type RecordOf,
-  type Scribe,
-} from '../src/records';
+import { bookOf, freshLook, freshSide, undecided, type FrameLook } from '../src/model';
+import { firstRevision, type AnyRecord, type RecordOf, type Scribe } from '../src/records';
 
 const FRAMES_IN_BOX = 10;
 const BOXES_A_DAY = 200;

@@ -13,15 +13,8 @@ import {
   ruleOnLot,
   type LotEvidence,
 } from '../src/core';
-import {
-  contentsOf,
-  evidenceFrom,
-  metersOf,
-  lotFilesOf,
-  workshopOf,
-  knownFor,
-  type AnyRecord,
-} from '../src/records';
+import { contentsOf, evidenceFrom, metersOf, lotFilesOf, workshopOf, knownFor } from '../src/model';
+import { type AnyRecord } from '../src/records';
 import { benchSeason } from './benchSeason';
 import { timed } from './timed';
 

@@ -3,7 +3,7 @@
  * it. Prints figures; asserts nothing.
  */
 import { flipsOf, interpretReading, readingBudget, ruleOnLot, type LotEvidence } from '../src/core';
-import { contentsOf, evidenceFrom, lotFilesOf } from '../src/records';
+import { contentsOf, evidenceFrom, lotFilesOf } from '../src/model';
 import { demoSeason } from '../demo/season';
 import { timed } from './timed';
 

@@ -1,6 +1,6 @@
 /** All schools side by side on 2,000 frames, and judging a day of 2,000. Prints figures; asserts nothing. */
 import { SCHOOLS, compareSchools, priorExpectation } from '../src/core';
-import { decideContext, harvestFileOf, judgeFrames, judgingOf } from '../src/records';
+import { decideContext, harvestFileOf, judgeFrames, judgingOf } from '../src/model';
 import { combSeason, firstDayOf } from './combSeason';
 
 const ROUNDS = 60;

@@ -3,14 +3,8 @@
  * jar, a recall, the watch list and every ruling. Prints figures; asserts nothing.
  */
 import { lineage, ruleOnLot } from '../src/core';
-import {
-  contentsOf,
-  evidenceFrom,
-  jarsNode,
-  knownFor,
-  traceOf,
-  type AnyRecord,
-} from '../src/records';
+import { contentsOf, evidenceFrom, jarsNode, knownFor, traceOf } from '../src/model';
+import { type AnyRecord } from '../src/records';
 import { demoSeason } from '../demo/season';
 import { demoWorkshop } from '../demo/demoWorkshop';
 

@@ -1,19 +1,17 @@
-import { schoolOf, DEFAULT_SCHOOL_ID } from '../src/core';
+import { DAY_MS, schoolOf, DEFAULT_SCHOOL_ID } from '../src/core';
 import {
   bookOf,
   colonyOf,
-  firstRevision,
-  freshLotContent,
   harvestFileOf,
   lotFrameOfStroke,
   lotFramesContent,
   strokePartsOfDay,
-  type AnyRecord,
   type Meters,
-} from '../src/records';
+} from '../src/model';
+import { firstRevision, freshLotContent, type AnyRecord } from '../src/records';
 import { PLAIN_DAY } from './hives';
 import { signedDemo } from './signed';
-import { DAY_MS, dayBefore, demoScribe } from './scribe';
+import { dayBefore, demoScribe } from './scribe';
 
 /** When the boxes were judged and taken, sold, and the treatment written down at last [days ago]. */
 const TAKEN = 25;

@@ -1,14 +1,13 @@
 import {
   bookOf,
-  current,
   honeyHouseOf,
   lotFilesOf,
   pouredLines,
   roomFilesOf,
   workshopOf,
-  type AnyRecord,
   type Workshop,
-} from '../src/records';
+} from '../src/model';
+import { current, type AnyRecord } from '../src/records';
 
 /** The workshop of a whole season as the application puts it together, for tests. */
 export function demoWorkshop(season: readonly AnyRecord[], nowMs: number): Workshop {

@@ -1,11 +1,7 @@
-import {
-  USUAL_DAY,
-  firstRevision,
-  type AnyRecord,
-  type ExtractionContent,
-  type Scribe,
-} from '../src/records';
-import { DAY_MS, dayBefore, demoScribe } from './scribe';
+import { DAY_MS } from '../src/core';
+import { USUAL_DAY } from '../src/model';
+import { firstRevision, type AnyRecord, type ExtractionContent, type Scribe } from '../src/records';
+import { dayBefore, demoScribe } from './scribe';
 
 const MINUTE_MS = 60_000;
 const HOUR_MS = 60 * MINUTE_MS;

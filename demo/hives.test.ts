@@ -10,7 +10,7 @@ import {
   looksAgainDue,
   lotFilesOf,
   makeUpCount,
-} from '../src/records';
+} from '../src/model';
 import { demoSeason } from './season';
 
 const TODAY = '2026-11-24';

@@ -1,10 +1,8 @@
 import { DEFAULT_SCHOOL_ID } from '../src/core';
+import { bookOf, lookRecords, type Book } from '../src/model';
 import {
-  bookOf,
   firstRevision,
-  lookRecords,
   type AnyRecord,
-  type Book,
   type HarvestContent,
   type RecordOf,
   type Scribe,

@@ -1,4 +1,4 @@
-import { type FrameLook, freshLook, freshSide } from '../src/records';
+import { type FrameLook, freshLook, freshSide } from '../src/model';
 
 /** Tenths capped on side A and side B, and what else was seen. */
 export interface DemoLook {

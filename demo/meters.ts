@@ -1,12 +1,12 @@
+import { DAY_MS } from '../src/core';
+import { metersOf, type Meters } from '../src/model';
 import {
   firstRevision,
-  metersOf,
   type AnyRecord,
   type InstrumentContent,
-  type Meters,
   type ZeroCheckContent,
 } from '../src/records';
-import { DAY_MS, demoScribe } from './scribe';
+import { demoScribe } from './scribe';
 
 /** A zero check of the demo, so many days ago. */
 type DemoCheck = Pick<ZeroCheckContent, 'reference' | 'dialValues' | 'temperatureC'> &

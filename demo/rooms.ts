@@ -1,4 +1,4 @@
-import { seededRandom } from '../src/core';
+import { DAY_MS, seededRandom } from '../src/core';
 import {
   firstRevision,
   type AirLogContent,
@@ -8,7 +8,7 @@ import {
   type CheckedPart,
   type WarmRoomContent,
 } from '../src/records';
-import { DAY_MS, demoScribe } from './scribe';
+import { demoScribe } from './scribe';
 
 const ROOM: WarmRoomContent = {
   name: 'Boathouse room',

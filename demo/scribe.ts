@@ -1,6 +1,6 @@
 import type { Scribe } from '../src/records';
 
-export const DAY_MS = 86_400_000;
+import { DAY_MS } from '../src/core';
 const MINUTE_MS = 60_000;
 const MORNING_MS = 8 * 60 * MINUTE_MS;
 

@@ -1,14 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ruleOnLot } from '../src/core';
-import {
-  bookOf,
-  contentsOf,
-  evidenceFrom,
-  isRulingOutdated,
-  lotFilesOf,
-  parseRecordFile,
-  recordFileOf,
-} from '../src/records';
+import { bookOf, contentsOf, evidenceFrom, isRulingOutdated, lotFilesOf } from '../src/model';
+import { parseRecordFile, recordFileOf } from '../src/records';
 import { demoSeason } from './season';
 
 const season = demoSeason('2026-11-24');

@@ -1,12 +1,14 @@
 import { NO_CIRCUMSTANCES } from '../src/core';
 import {
   bookOf,
-  firstRevision,
   harvestFileOf,
   judgeFrames,
   judgingOf,
   lotFrameOf,
   lotFramesContent,
+} from '../src/model';
+import {
+  firstRevision,
   type AnyRecord,
   type CircumstancesContent,
   type Scribe,

@@ -5,10 +5,9 @@ import {
   evidenceIdsOf,
   lotFileOf,
   signedRulingContent,
-  type AnyRecord,
   type Meters,
-  type RulingContent,
-} from '../src/records';
+} from '../src/model';
+import { type AnyRecord, type RulingContent } from '../src/records';
 
 /** The ruling on a lot of the demo as somebody signed it on its day. */
 export function signedDemo(

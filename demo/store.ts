@@ -1,4 +1,4 @@
-import { tankMoisture } from '../src/core';
+import { DAY_MS, tankMoisture } from '../src/core';
 import {
   firstRevision,
   type AnyRecord,
@@ -6,7 +6,7 @@ import {
   type PackingContent,
   type Scribe,
 } from '../src/records';
-import { DAY_MS, dayBefore, demoScribe } from './scribe';
+import { dayBefore, demoScribe } from './scribe';
 
 /** A lot of the demo, as far as the store needs it. */
 export interface DemoStoreLot {

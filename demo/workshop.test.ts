@@ -1,15 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { METHOD_TERMS, SPREAD_PRIORS, ruleOnLot, type LotEvidence } from '../src/core';
-import {
-  contentsOf,
-  evidenceFrom,
-  firstRevision,
-  isRulingOutdated,
-  knownFor,
-  nextRevision,
-  type AnyRecord,
-  type Blend,
-} from '../src/records';
+import { DAY_MS, METHOD_TERMS, SPREAD_PRIORS, ruleOnLot, type LotEvidence } from '../src/core';
+import { contentsOf, evidenceFrom, isRulingOutdated, knownFor } from '../src/model';
+import { firstRevision, nextRevision, type AnyRecord, type Blend } from '../src/records';
 import { demoWorkshop } from './demoWorkshop';
 import { demoScribe } from './scribe';
 import { demoSeason } from './season';
@@ -30,7 +22,7 @@ const outcomeOf = (records: readonly AnyRecord[], lotId: string) =>
 /** A treatment of a hive with its honey boxes on, so many days ago. */
 function treatment(name: string, daysAgo: number): AnyRecord {
   const hive = season.find((one) => one.kind === 'colony' && one.content.name === name)!;
-  const from = new Date(TODAY_MS - daysAgo * 86_400_000).toISOString().slice(0, 10);
+  const from = new Date(TODAY_MS - daysAgo * DAY_MS).toISOString().slice(0, 10);
   return firstRevision(demoScribe(`given-${daysAgo}`, TODAY_MS, daysAgo), 'given', {
     givenKind: 'treatment',
     name: 'strips',

@@ -8,8 +8,6 @@ import {
   bookOf,
   honeyHouseOf,
   roomFilesOf,
-  current,
-  DEFAULT_PREFERENCES,
   harvestFileOf,
   judgeFrames,
   judgingOf,
@@ -25,11 +23,10 @@ import {
   storedVessels,
   strokeParts,
   traceOf,
-  type AnyRecord,
-  type RecordKind,
-} from '../records';
+} from '../model';
+import { current, DEFAULT_PREFERENCES, type AnyRecord, type RecordKind } from '../records';
 import { edgesOf } from '../records/test/edges';
-import { keepingBasis, standingYears, worstKeeping } from './data/keeping';
+import { keepingBasis, standingYears, worstKeeping } from '../model/store/keeping';
 import { ruledLot } from './data/ruledLots';
 import { watchList } from './data/watchList';
 import { phrasingFor } from './format/phrasing';

@@ -83,7 +83,7 @@ export {
   GUARD_FACTOR,
   type Estimate,
 } from './conformity/conformity';
-export { FERMENTATION_CLASSES } from './fermentation/lochhead';
+export { FERMENTATION_CLASSES, IN_DANGER_FROM_PERCENT } from './fermentation/lochhead';
 export { STORAGE_RANGE_C } from './fermentation/storage';
 export {
   DEFAULT_RULE_SET_ID,
@@ -108,6 +108,7 @@ export {
   netHeft,
   summedMass,
   type CombFace,
+  TYPICAL_MOISTURE_PERCENT,
 } from './mass/combMass';
 export { ASSUMED_DEPTH, learnedDepth, type CombDepth } from './mass/learnedDepth';
 export {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { SCHEMA_VERSION } from './envelope';
 import { MIGRATIONS, migrated } from './migrations';
-import { parseRecordFile, recordFileOf } from './recordFile';
+import { parseRecordFile, recordFileOf } from './exchange/recordFile';
 import { fromOlder, olderRevision } from './test/olderRecords';
 import { withoutSeal } from './test/withoutSeal';
 import { sampleLot } from './test/sampleLot';

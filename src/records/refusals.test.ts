@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { packingContentSchema } from './packing';
-import { rulingContentSchema } from './ruling';
-import { storeMoveContentSchema } from './storeMove';
+import { packingContentSchema } from './store/packing';
+import { rulingContentSchema } from './lots/ruling';
+import { storeMoveContentSchema } from './store/storeMove';
 
 const RULING = {
   outcome: 'accept',

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import type { Lot, LotContent } from './lot';
+import type { Lot, LotContent } from './lots/lot';
 import { nextRevision } from './revise';
 import { mergedRevision, onTopOf } from './stale';
 import { countingScribe, sampleLot } from './test/sampleLot';

@@ -1,5 +1,5 @@
 import { checkedRecord } from './checked';
-import { canonicalText } from './digest';
+import { canonicalText } from './exchange/digest';
 import type { AnyRecord } from './record';
 
 /** A revision that was made from something which no longer holds: another tab was quicker. */

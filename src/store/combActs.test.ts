@@ -1,13 +1,7 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { createDexieRecordStore, databaseOf } from '../db';
-import {
-  boxPlaces,
-  firstRevision,
-  lookRecords,
-  bookOf,
-  nextRevision,
-  type AnyRecord,
-} from '../records';
+import { boxPlaces, lookRecords, bookOf } from '../model';
+import { firstRevision, nextRevision, type AnyRecord } from '../records';
 import { sampleLook, sampleYard, type SampleYard } from '../records/test/sampleYard';
 import { harvestRecords, perform, redo, undo } from './recordActs';
 import { createStore, type AppStore } from './store';

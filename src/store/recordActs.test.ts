@@ -1,6 +1,7 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
 import { createDexieRecordStore, databaseOf, draftRowKey } from '../db';
-import { DEFAULT_PREFERENCES, lotFileOf, nextRevision, type AnyRecord } from '../records';
+import { lotFileOf } from '../model';
+import { DEFAULT_PREFERENCES, nextRevision, type AnyRecord } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { chooseRival, perform, redo, revise, undo } from './recordActs';
 import { rivalChosen, type RivalChoice } from './rivalSlice';

@@ -1,7 +1,8 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { createDexieRecordStore, databaseOf } from '../db';
-import { LOT_KINDS, contentsOf, firstRevision, lotFileOf, type LotFile } from '../records';
+import { contentsOf, lotFileOf, type LotFile } from '../model';
+import { LOT_KINDS, firstRevision } from '../records';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../records/test/sampleLot';
 import { perform, redo, revise, undo } from './recordActs';
 import { createStore, type AppStore } from './store';

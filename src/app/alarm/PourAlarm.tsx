@@ -1,6 +1,7 @@
 import { BellRing } from 'lucide-react';
 import { useEffect, useState, type ReactElement } from 'react';
-import { pourNow, type Pour } from '../../records';
+import { pourNow } from '../../model';
+import { type Pour } from '../../records';
 import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
 import { useNow } from '../data/useNow';
 import { formatQuantity } from '../format/units';

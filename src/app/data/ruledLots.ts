@@ -1,15 +1,14 @@
 import { OUTCOMES, ruleOnLot, type LotEvidence, type Phrasing, type Ruling } from '../../core';
 import {
   contentsOf,
-  current,
   evidenceFrom,
   isRulingOutdated,
   knownFor,
   lotFileOf,
-  type AnyRecord,
   type LotFile,
   type Workshop,
-} from '../../records';
+} from '../../model';
+import { current, type AnyRecord } from '../../records';
 
 /** A lot with the ruling on its evidence. */
 export interface RuledLot {

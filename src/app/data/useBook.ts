@@ -1,6 +1,6 @@
 import { useMemo, useSyncExternalStore } from 'react';
 import { watchBook, type Workspace } from '../../db';
-import { bookOf, type Book } from '../../records';
+import { bookOf, type Book } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
 
 /**

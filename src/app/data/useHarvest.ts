@@ -6,11 +6,11 @@ import {
   judgeFrames,
   judgingOf,
   type Book,
-  type Harvest,
   type HarvestFile,
   type Judging,
   type KeptJudgedFrame,
-} from '../../records';
+} from '../../model';
+import { type Harvest } from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useBook } from './useBook';
 

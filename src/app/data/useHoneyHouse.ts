@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../db';
-import { EXTRACTION_KINDS, honeyHouseOf, type HoneyHouse } from '../../records';
+import { honeyHouseOf, type HoneyHouse } from '../../model';
+import { EXTRACTION_KINDS } from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
 
 /** Days at the line, tools and stock, up to date across tabs; undefined while loading or where it is not needed. */

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { NO_METERS, type Meters } from '../../records';
+import { NO_METERS, type Meters } from '../../model';
 import { useBook } from './useBook';
 
 /** The keeper's meters with their checks; none while loading. */

@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { harvestFileOf, type KeptStory } from '../../records';
+import { harvestFileOf, type KeptStory } from '../../model';
 import { harvestRecords, useAppDispatch } from '../../store';
 
 /** The box in hand is drawn first [ms]. */

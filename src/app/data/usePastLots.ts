@@ -1,4 +1,4 @@
-import type { DatedPastLot } from '../../records';
+import type { DatedPastLot } from '../../model';
 import { EMPTY_WORKSHOP, useWorkshop } from './useWorkshop';
 
 /** Own lots that were judged in the comb and measured later; none while loading. */

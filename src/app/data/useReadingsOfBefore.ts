@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { HistoryReason } from '../../core';
-import { readingsOfBefore, type LotFile } from '../../records';
+import { readingsOfBefore, type LotFile } from '../../model';
 import { EMPTY_WORKSHOP, useWorkshop } from './useWorkshop';
 
 /** Readings of a lot that are history, each with what happened after it. */

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../db';
-import { WARM_ROOM_KINDS, roomFilesOf, type RoomFile } from '../../records';
+import { roomFilesOf, type RoomFile } from '../../model';
+import { WARM_ROOM_KINDS } from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
 
 /** All rooms with what is in them, up to date across tabs; undefined while loading or where it is not needed. */

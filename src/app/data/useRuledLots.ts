@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Workshop } from '../../records';
+import type { Workshop } from '../../model';
 import { selectPreferences, useAppSelector } from '../../store';
 import { phrasingFor } from '../format/phrasing';
 import { ruledLots, type RuledLots } from './ruledLots';

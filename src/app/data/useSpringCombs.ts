@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { useLooksWith } from '../../db';
-import { boxOf, colonyOf, lastLooks } from '../../records';
+import { boxOf, colonyOf, lastLooks } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useBook } from './useBook';
 

@@ -6,7 +6,7 @@ import {
   type JarStock,
   type StoredVessel,
   type Workshop,
-} from '../../records';
+} from '../../model';
 import type { RuledLot } from './ruledLots';
 
 /** One lot in the store, with its ruling. */

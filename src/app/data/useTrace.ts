@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { traceOf, type Trace, type Workshop } from '../../records';
+import { traceOf, type Trace, type Workshop } from '../../model';
 
 /** What honey passed through, of all lots; undefined while loading. */
 export function useTrace(workshop: Workshop | undefined): Trace | undefined {

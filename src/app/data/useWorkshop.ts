@@ -3,7 +3,6 @@ import { groupBy } from '../../core';
 import { useAllLotRecords, useEntities, useRecordsOf, useSetAside } from '../../db';
 import {
   NO_METERS,
-  current,
   framesToAsk,
   lotFilesOf,
   pouredLines,
@@ -11,7 +10,8 @@ import {
   type Around,
   type LotFile,
   type Workshop,
-} from '../../records';
+} from '../../model';
+import { current } from '../../records';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useBlends } from './useBlends';
 import { useBook } from './useBook';

@@ -1,10 +1,11 @@
 import { addDays, format } from 'date-fns';
 import type { Hemisphere } from '../../core';
-import { firstRevision, localDayOf, type AnyRecord, type Scribe } from '../../records';
+import { localDayOf } from '../../model';
+import { firstRevision, type AnyRecord, type Scribe } from '../../records';
 import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../format/storeWords';
-import { daysUntil, keepingBasis, standingYears, worstKeeping } from './keeping';
+import { daysUntil, keepingBasis, standingYears, worstKeeping } from '../../model/store/keeping';
 import type { SpringComb } from './useSpringCombs';
 import type { StoredLot } from './useStore';
 

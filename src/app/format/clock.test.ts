@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { settlingTask } from '../../records';
+import { settlingTask } from '../../model';
 import { SAMPLE_SETTLING } from '../../records/test/sampleExtraction';
 import { skimPlan } from '../../core';
 import { clockText, durationText, readClock, spanText } from './clock';

@@ -1,6 +1,7 @@
 /** @jest-environment <rootDir>/scripts/zoneEnvironment.mjs */
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, clockMin, localDayOf, momentOfClock } from '../../records';
+import { clockMin, localDayOf, momentOfClock } from '../../model';
+import { DEFAULT_PREFERENCES } from '../../records';
 import { readLog, guessLog, FRESH_LOG } from '../stations/warmRoom/logTable';
 import { phrasingFor } from './phrasing';
 

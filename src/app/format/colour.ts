@@ -1,5 +1,6 @@
 import { COLOUR_CLASSES, type ColourClassId } from '../../core';
-import { classOf, pfundOf, type COMB_COLOURS, type ColourContent } from '../../records';
+import { classOf, pfundOf } from '../../model';
+import { type COMB_COLOURS, type ColourContent } from '../../records';
 
 /** Colours as they are guessed in the comb. */
 export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {

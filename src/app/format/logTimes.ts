@@ -1,7 +1,7 @@
 import { UTCDate, utc } from '@date-fns/utc';
 import { isValid, parse, parseISO } from 'date-fns';
 import { DATED_YEARS } from '../../core';
-import { momentOfWall, wallMs } from '../../records';
+import { momentOfWall, wallMs } from '../../model';
 
 /** In which order the parts of a date stand. */
 export const DATE_ORDERS = ['iso', 'dmy', 'mdy', 'unix'] as const;

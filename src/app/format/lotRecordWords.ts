@@ -1,4 +1,5 @@
-import { makeUpCount, type LotRecord } from '../../records';
+import { makeUpCount } from '../../model';
+import { type LotRecord } from '../../records';
 import { colourWords } from './colour';
 import { OUTCOME_NAMES, formatDial } from './moisture';
 import { CALL_BACK_NAMES, PURPOSE_NAMES, STORE_ACT_NAMES } from './storeWords';

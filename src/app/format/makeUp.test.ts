@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { schoolOf } from '../../core';
-import { DEFAULT_PREFERENCES, lotFramesContent, type LotFrame } from '../../records';
+import { lotFramesContent } from '../../model';
+import { DEFAULT_PREFERENCES, type LotFrame } from '../../records';
 import { makeUpOrigins, makeUpWords } from './makeUp';
 
 function frame(change: Partial<LotFrame>): LotFrame {

@@ -1,10 +1,5 @@
-import {
-  makeUpCount,
-  makeUpMass,
-  makeUpStates,
-  type LotFramesContent,
-  type Preferences,
-} from '../../records';
+import { makeUpCount, makeUpMass, makeUpStates } from '../../model';
+import { type LotFramesContent, type Preferences } from '../../records';
 import { formatQuantity } from './units';
 
 const distinct = (all: readonly string[]): string[] => [

@@ -1,5 +1,6 @@
 import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../core';
-import { dayOfMoment, type LotFile, type Meter, type Reading } from '../../records';
+import { type LotFile, type Meter } from '../../model';
+import { dayOfMoment, type Reading } from '../../records';
 import { counted } from './counted';
 
 /** Readings taken with a meter, oldest first. */

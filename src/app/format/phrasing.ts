@@ -1,6 +1,7 @@
 import { addDays, addMonths } from 'date-fns';
 import { isMeasured, type Phrasing, type Ruling } from '../../core';
-import { isoDayOf, localDayOf, type Preferences } from '../../records';
+import { isoDayOf, localDayOf } from '../../model';
+import { type Preferences } from '../../records';
 import { formatDay } from './dates';
 import { OUTCOME_NAMES, STEP_NAMES } from './moisture';
 import { formatQuantity } from './units';

@@ -1,6 +1,7 @@
 import { format } from 'date-fns';
 import { settlingCourse } from '../../core';
-import { nextSkim, settlingTask, type SettlingContent } from '../../records';
+import { nextSkim, settlingTask } from '../../model';
+import { type SettlingContent } from '../../records';
 
 const HOUR_MS = 3_600_000;
 

@@ -8,7 +8,8 @@ import type {
   StageGain,
   ToolKind,
 } from '../../core';
-import type { HeatOccasion, NamedTool, Tick } from '../../records';
+import type { NamedTool } from '../../model';
+import type { HeatOccasion, Tick } from '../../records';
 
 export const OCCASION_NAMES: Readonly<Record<HeatOccasion, string>> = {
   drying: 'Drying',

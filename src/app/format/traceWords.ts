@@ -1,4 +1,4 @@
-import type { TraceKind } from '../../records';
+import type { TraceKind } from '../../model';
 
 export const TRACE_NAMES: Readonly<Record<TraceKind, string>> = {
   hive: 'Hives',

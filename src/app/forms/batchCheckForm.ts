@@ -1,5 +1,5 @@
+import { BOX_TARE_KG } from '../../model';
 import {
-  BOX_TARE_KG,
   batchCheckContentSchema,
   type BatchCheckContent,
   type CheckedPart,

@@ -1,4 +1,4 @@
-import { DAY_MS, type Layout } from '../../core';
+import { DAY_MS, TYPICAL_MOISTURE_PERCENT, type Layout } from '../../core';
 import {
   batchContentSchema,
   isForgotten,
@@ -52,7 +52,7 @@ export const freshBatch = (now: string, preferences: Preferences): BatchForm =>
       honeyKgPerBox: 15,
       openShare: 0.33,
       openPercent: 20,
-      cappedPercent: 17.5,
+      cappedPercent: TYPICAL_MOISTURE_PERCENT,
       plusMinusPercent: 1,
       layout: 'crossed',
       inAt: now,

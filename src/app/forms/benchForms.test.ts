@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, NO_METERS, metersOf, type Preferences } from '../../records';
+import { NO_METERS, metersOf } from '../../model';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import { SAMPLE_CHECK, SAMPLE_INSTRUMENT, sampleMeter } from '../../records/test/sampleBench';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { typedIn } from '../test/typedIn';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { schoolOf } from '../../core';
-import { DEFAULT_PREFERENCES, bookOf } from '../../records';
+import { bookOf } from '../../model';
+import { DEFAULT_PREFERENCES } from '../../records';
 import { sampleGiven, sampleYard } from '../../records/test/sampleYard';
 import type { Parsed } from '../entry/reader';
 import { typedIn } from '../test/typedIn';

@@ -1,10 +1,6 @@
 import { OPENING_RANGE_UM, usualWireUm, type HoneyKind } from '../../core';
-import {
-  USUAL_DAY,
-  extractionContentSchema,
-  type ExtractionContent,
-  type Preferences,
-} from '../../records';
+import { USUAL_DAY } from '../../model';
+import { extractionContentSchema, type ExtractionContent, type Preferences } from '../../records';
 import type { Codec, FormOf, ValuesOf } from '../entry/codec';
 import {
   asIs,

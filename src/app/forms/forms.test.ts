@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { RULE_SETS } from '../../core';
+import { NO_METERS } from '../../model';
 import {
   DEFAULT_PREFERENCES,
-  NO_METERS,
   coreRuleSet,
   freshLotContent,
   type OwnRuleSetContent,

@@ -1,11 +1,6 @@
 import { DAY_MS } from '../../core';
-import {
-  heatSpellContentSchema,
-  spellsOfLog,
-  type HeatSpellContent,
-  type Preferences,
-  type RoomFile,
-} from '../../records';
+import { spellsOfLog, type RoomFile } from '../../model';
+import { heatSpellContentSchema, type HeatSpellContent, type Preferences } from '../../records';
 import type { FormOf } from '../entry/codec';
 import { choice, moment, oneOf, words } from '../entry/codecs';
 import { finish, formOf } from '../entry/entry';

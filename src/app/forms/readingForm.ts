@@ -7,11 +7,11 @@ import {
   type Spot,
   type ZeroCheck,
 } from '../../core';
+import { type Meters } from '../../model';
 import {
   readingContentSchema,
   vesselIdOf,
   vesselRefOf,
-  type Meters,
   type Preferences,
   type ReadingContent,
 } from '../../records';

@@ -1,5 +1,12 @@
-import { LAYOUT_FACTOR, honeyDepthMm, type HoneyPart, type StandingTask } from '../../core';
-import { BOX_TARE_KG, between, z, type Preferences } from '../../records';
+import {
+  LAYOUT_FACTOR,
+  TYPICAL_MOISTURE_PERCENT,
+  honeyDepthMm,
+  type HoneyPart,
+  type StandingTask,
+} from '../../core';
+import { BOX_TARE_KG } from '../../model';
+import { between, z, type Preferences } from '../../records';
 import type { Codec, FormOf } from '../entry/codec';
 import { asIs, number, percent, quantity } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
@@ -86,7 +93,7 @@ export function freshStanding(kind: StandingKind, preferences: Preferences): Sta
       ...USUAL[kind],
       moisturePercent: dry ? 19.5 : 18,
       openShare: 0.33,
-      cappedPercent: 17.5,
+      cappedPercent: TYPICAL_MOISTURE_PERCENT,
       airC: dry ? 28 : 17,
       relativeHumidity: dry ? 0.35 : 0.8,
       honeyC: dry ? 25 : 20,

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { DEFAULT_PREFERENCES, USUAL_DAY, roomFilesOf, type Preferences } from '../../records';
+import { USUAL_DAY, roomFilesOf } from '../../model';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import {
   SAMPLE_EXTRACTION,
   SAMPLE_HEAT,

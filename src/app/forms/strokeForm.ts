@@ -1,15 +1,6 @@
 import { DEFAULT_FORMAT_ID, proposedSampleSize, systematicSample } from '../../core';
-import {
-  boxOf,
-  colonyOf,
-  strokeContentSchema,
-  yardOf,
-  yardOfBox,
-  type Book,
-  type Box,
-  type Preferences,
-  type StrokeContent,
-} from '../../records';
+import { boxOf, colonyOf, yardOf, yardOfBox, type Book } from '../../model';
+import { strokeContentSchema, type Box, type Preferences, type StrokeContent } from '../../records';
 import type { Codec, FormOf, ValuesOf } from '../entry/codec';
 import { asIs, choice, number, oneOf, optional, words } from '../entry/codecs';
 import { finish, formOf } from '../entry/entry';

@@ -1,3 +1,4 @@
+import { DAY_MS } from '../../core';
 import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
 import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../records/test/sampleRoom';
@@ -25,7 +26,7 @@ const sentences = (parsed: Parsed<unknown>): Record<string, string> =>
       );
 
 /** A new batch, typed on the day after the sample came in. */
-const NEW = { former: null, nowMs: Date.parse(SAMPLE_BATCH.inAt) + 86_400_000 };
+const NEW = { former: null, nowMs: Date.parse(SAMPLE_BATCH.inAt) + DAY_MS };
 
 describe('a room as it is typed', () => {
   test.each([

@@ -6,7 +6,7 @@ import {
   vesselEstimate,
   type Outcome,
 } from '../../core';
-import { vesselLabelOf } from '../../records';
+import { vesselLabelOf } from '../../model';
 import type { RuledLot } from '../data/ruledLots';
 import { answerFigure, headline } from '../format/phrasing';
 

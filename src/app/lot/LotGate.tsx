@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import type { LotFile } from '../../records';
+import type { LotFile } from '../../model';
 import { NothingHere } from '../ui/NothingHere';
 import { WorkshopContext, useWorkshop } from '../data/useWorkshop';
 import { Waiting } from '../ui/Waiting';

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import type { LotFile } from '../../records';
+import type { LotFile } from '../../model';
 import { formatDay } from '../format/dates';
 
 /** Name of a lot at the head of a station's page, with what tells it from others. */

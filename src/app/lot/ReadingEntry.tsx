@@ -1,14 +1,7 @@
 import { useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
 import { type Ruling, type SampleState } from '../../core';
-import {
-  firstRevision,
-  meteredReading,
-  repeatabilityFor,
-  vesselIdOf,
-  vesselsOf,
-  type LotFile,
-  type ReadingContent,
-} from '../../records';
+import { meteredReading, repeatabilityFor, vesselsOf, type LotFile } from '../../model';
+import { firstRevision, vesselIdOf, type ReadingContent } from '../../records';
 import {
   perform,
   selectPreferences,

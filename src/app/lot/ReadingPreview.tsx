@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { readingBudget, readingUncertainty, type Ruling } from '../../core';
-import { meteredReading, type ReadingContent } from '../../records';
+import { meteredReading } from '../../model';
+import { type ReadingContent } from '../../records';
 import { useMeters } from '../data/useMeters';
 import {
   MARK_SENTENCES,

@@ -1,14 +1,8 @@
 import { Camera, Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { HAPPENED, type HistoryReason } from '../../core';
-import {
-  meteredReading,
-  vesselIdOf,
-  vesselsOf,
-  wouldBePercent,
-  type LotFile,
-  type Reading,
-} from '../../records';
+import { meteredReading, vesselsOf, wouldBePercent, type LotFile } from '../../model';
+import { vesselIdOf, type Reading } from '../../records';
 import { selectPreferences, useAppSelector } from '../../store';
 import { useMeters } from '../data/useMeters';
 import { readReadingForm, readingFormOf } from '../forms/readingForm';

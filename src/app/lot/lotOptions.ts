@@ -1,4 +1,4 @@
-import type { LotFile } from '../../records';
+import type { LotFile } from '../../model';
 
 /** All lots for a list to choose from, with none first. */
 export function lotOptions(files: readonly LotFile[]): { value: string; label: string }[] {

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { interpretReading, readerRepeatability } from '../../core';
-import { NO_METERS, firstRevision, type Reading, type ReadingContent } from '../../records';
+import { NO_METERS } from '../../model';
+import { firstRevision, type Reading, type ReadingContent } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { readingWarnings, replicatesOf } from './readingWarnings';
 

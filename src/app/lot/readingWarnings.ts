@@ -5,13 +5,8 @@ import {
   type InterpretedReading,
   type Repeatability,
 } from '../../core';
-import {
-  meteredReading,
-  vesselIdOf,
-  type Meters,
-  type Reading,
-  type ReadingContent,
-} from '../../records';
+import { meteredReading, type Meters } from '../../model';
+import { vesselIdOf, type Reading, type ReadingContent } from '../../records';
 
 const sameVessel = (a: ReadingContent, b: ReadingContent): boolean =>
   vesselIdOf(a) === vesselIdOf(b);

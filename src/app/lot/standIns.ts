@@ -1,5 +1,5 @@
 import type { Workspace } from '../../db';
-import type { Meters } from '../../records';
+import type { Meters } from '../../model';
 
 /** Whether a meter is a stand-in that ships with the application. */
 export function isStandIn(meters: Meters, instrumentId: string): boolean {

@@ -8,8 +8,8 @@ import {
   lotFileOf,
   type LotContents,
   type LotFile,
-  type ReadingContent,
-} from '../../records';
+} from '../../model';
+import { type ReadingContent } from '../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../data/useWorkshop';
 import { phrasingFor } from '../format/phrasing';

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { contentsOf, type LotFile } from '../../records';
+import { contentsOf, type LotFile } from '../../model';
 import { useAnswer } from './useLot';
 
 /** What is believed of a lot's moisture [%], held to what a relation is made for. */

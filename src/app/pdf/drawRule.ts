@@ -1,5 +1,5 @@
 import { rgb, type PDFPage } from 'pdf-lib';
-import { FERMENTATION_CLASSES, type Estimate } from '../../core';
+import { IN_DANGER_FROM_PERCENT, FERMENTATION_CLASSES, type Estimate } from '../../core';
 import {
   alongRule,
   hillPath,
@@ -10,8 +10,6 @@ import {
 import { INK, LAVENDER, THREAD, type Paper } from './paper';
 
 const HILL = 46;
-const IN_DANGER_FROM = 20;
-
 /** What stands on a moisture rule on paper. */
 export interface PaperRule {
   readonly belief: Estimate;
@@ -73,16 +71,16 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
   });
   paper.regular.draw(page, 'keeps', { x: x + 4, y: base - 31, size: 8, color: INK });
   page.drawRectangle({
-    x: at(IN_DANGER_FROM),
+    x: at(IN_DANGER_FROM_PERCENT),
     y: base - 34,
-    width: x + width - at(IN_DANGER_FROM),
+    width: x + width - at(IN_DANGER_FROM_PERCENT),
     height: 11,
     borderColor: INK,
     borderWidth: 0.8,
     color: THREAD,
   });
   paper.regular.draw(page, 'ferments', {
-    x: at(IN_DANGER_FROM) + 4,
+    x: at(IN_DANGER_FROM_PERCENT) + 4,
     y: base - 31,
     size: 8,
     color: INK,

@@ -1,25 +1,27 @@
 import { demoWorkshop } from '../../../demo/demoWorkshop';
 import {
-  DEFAULT_PREFERENCES,
   bookOf,
-  current,
-  entryRevision,
   evidenceIdsOf,
-  firstRevision,
-  freshLotContent,
   harvestFileOf,
   harvestOf,
   judgeFrames,
   jarStocks,
   judgingOf,
-  nextRevision,
   signedRulingContent,
   storedVessels,
+  type LotFile,
+} from '../../model';
+import {
+  DEFAULT_PREFERENCES,
+  current,
+  entryRevision,
+  firstRevision,
+  freshLotContent,
+  nextRevision,
   type AnyRecord,
   type Blend,
   type ContentOf,
   type GivenContent,
-  type LotFile,
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';

@@ -1,5 +1,5 @@
 import { useId, type ReactElement } from 'react';
-import { FERMENTATION_CLASSES } from '../../core';
+import { IN_DANGER_FROM_PERCENT, FERMENTATION_CLASSES } from '../../core';
 import { RuleHatch } from './RuleHatch';
 import { RuleHill } from './RuleHill';
 import { RuleReadings, type RuleReading } from './RuleReadings';
@@ -17,7 +17,6 @@ export interface MoistureRuleProps {
 }
 
 const SAFE_UP_TO = FERMENTATION_CLASSES[0].upToPercent;
-const IN_DANGER_FROM = 20;
 const HILL_HEIGHT = 64;
 const BASE = 92;
 const ROW = 16;
@@ -87,15 +86,15 @@ function KeepingBands({ hatch }: { hatch: string }): ReactElement {
         keeps
       </text>
       <rect
-        x={rulePosition(IN_DANGER_FROM)}
-        width={ruleWidth(IN_DANGER_FROM, RULE_TO_PERCENT)}
+        x={rulePosition(IN_DANGER_FROM_PERCENT)}
+        width={ruleWidth(IN_DANGER_FROM_PERCENT, RULE_TO_PERCENT)}
         y={y}
         height="18"
         fill={`url(#${hatch})`}
         className="stroke-ink"
         strokeWidth="1.5"
       />
-      <svg x={rulePosition(IN_DANGER_FROM)} y={y} overflow="visible">
+      <svg x={rulePosition(IN_DANGER_FROM_PERCENT)} y={y} overflow="visible">
         <rect x="6" y="2" width="66" height="14" className="fill-paper" />
         <text x="11" y="14" className="fill-ink text-[13px]">
           ferments

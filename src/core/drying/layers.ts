@@ -24,7 +24,7 @@ const GRADING = 2;
  * @param moisturePercent - at the start [%], 12..30; gives the density
  * @param nodes - 4 and more; 8 are enough for forecasts, 12 for single runs
  * @throws DomainError `out-of-range`
- * @source finite volumes around nodes; constant volume of dry matter, handbook section 5
+ * @source finite volumes around nodes; constant volume of dry matter (Crank 1975, recalled from memory)
  */
 export function layersOf(depthM: number, moisturePercent: number, nodes: number): Layers {
   const fn = 'layersOf';

@@ -13,7 +13,7 @@ export interface DryingRates {
   readonly cappingKgPerM2DayKPa: number;
 }
 
-/** @source fitted to the first four days of practice (handbook section 5) with the falling diffusivity; not measured */
+/** @source fitted to the first four days of common practice, no source, with the falling diffusivity; not measured */
 export const DRYING_RATES: DryingRates = {
   diffusivityM2PerS: 7.5e-11,
   filmKgPerM2DayKPa: 1.2,
@@ -32,7 +32,7 @@ export const DIFFUSION_PER_RATIO = 6;
 /** Water by dry matter of honey of 18 %, for which the diffusivity is stated [kg/kg]. */
 export const DIFFUSION_REFERENCE_RATIO = 18 / 82;
 
-/** Standard deviation of the natural logarithm of each rate. @source of the diffusivity: handbook section 5; others: our choice */
+/** Standard deviation of the natural logarithm of each rate. @source our choice, no source */
 export const RATE_SPREADS: Readonly<Record<RateName, number>> = {
   diffusivityM2PerS: Math.log(1.8),
   filmKgPerM2DayKPa: Math.log(1.7),

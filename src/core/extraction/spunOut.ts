@@ -19,7 +19,7 @@ export interface SpunOut {
   readonly verdict: 'empty' | 'spin-on' | 'not-settled';
 }
 
-/** Left in a comb that is spun out [1]. @source handbook section 8: extraction leaves 3 to 8 % in combs and cappings */
+/** Left in a comb that is spun out [1]. @source common practice, no source: extraction leaves 3 to 8 % in combs and cappings */
 export const LEFT_WHEN_EMPTY = 0.06;
 
 const share = (leftKg: number, fullKg: number): number => Math.min(1, Math.max(0, leftKg / fullKg));

@@ -1,5 +1,8 @@
 import { requireInRange } from '../errors';
 
+/** From here on honey is in danger whatever its yeast count [% moisture]. @source Lochhead (1933), recalled from memory */
+export const IN_DANGER_FROM_PERCENT = 20;
+
 /** Names of the fermentation classes, from safest to most in danger. */
 export const FERMENTATION_CLASS_IDS = [
   'safe',
@@ -24,7 +27,7 @@ export const FERMENTATION_CLASSES: readonly [FermentationClass, ...FermentationC
   { id: 'safe', upToPercent: 17.1, safeBelowYeastPerG: Infinity },
   { id: 'under-1000', upToPercent: 18, safeBelowYeastPerG: 1000 },
   { id: 'under-10', upToPercent: 19, safeBelowYeastPerG: 10 },
-  { id: 'under-1', upToPercent: 20, safeBelowYeastPerG: 1 },
+  { id: 'under-1', upToPercent: IN_DANGER_FROM_PERCENT, safeBelowYeastPerG: 1 },
   { id: 'always-in-danger', upToPercent: Infinity, safeBelowYeastPerG: 0 },
 ];
 

@@ -213,7 +213,7 @@ describe('what would make it faster', () => {
     expect(() => afterSettling(SINGLE, 1)).toThrow(DomainError);
   });
 
-  test('a mesh of 200 µm keeps pollen, one of 50 does not (handbook section 6)', () => {
+  test('a mesh of 200 µm keeps pollen, one of 50 does not (common practice, no source)', () => {
     expect([600, 200, 150, 50].map(meshEffect)).toEqual([
       'pollen-stays',
       'pollen-stays',

@@ -57,7 +57,7 @@ function daysByHeat(
  * @param question - check again after so many months, limits, when it begins and on which half of the earth
  * @returns whole days
  * @throws DomainError `out-of-range`
- * @source handbook section 7; White and others (1964), recalled from memory; the year as a cosine
+ * @source White, Kushnir and Subers (1964), recalled from memory; the year as a cosine
  */
 export function bestBefore(
   store: YearlyTemperature | number,

@@ -71,7 +71,7 @@ const diastaseShare = (start: number, left: number, limit: number): number =>
  *
  * @param history - of the honey itself, not of the air about it
  * @throws DomainError `out-of-range`
- * @source handbook section 7; only a laboratory certifies
+ * @source White, Kushnir and Subers (1964), recalled from memory; only a laboratory certifies
  */
 export function heatBalance(
   history: readonly WarmSpell[],

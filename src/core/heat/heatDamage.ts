@@ -71,7 +71,7 @@ export interface HeatSpent {
  * Diastase and HMF over a temperature history.
  *
  * @throws DomainError `out-of-range`
- * @source integral of the rates over the history, handbook section 7
+ * @source integral of the rates of White, Kushnir and Subers (1964), recalled from memory
  */
 export function heatSpent(history: readonly WarmSpell[]): HeatSpent {
   let [halvings, hmfMgPerKg] = [0, 0];

@@ -26,8 +26,8 @@ const DM2_IN_M2 = 0.01;
 const MM_IN_M = 0.001;
 const L_IN_M3 = 1000;
 
-/** Moisture that enters only through the density [%]. */
-const TYPICAL_MOISTURE_PERCENT = 17.5;
+/** Moisture of ordinary ripe honey, where none is known yet [%]. @source common practice, no source */
+export const TYPICAL_MOISTURE_PERCENT = 17.5;
 
 /** What the mass of one side follows from. */
 export interface CombSide {

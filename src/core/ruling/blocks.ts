@@ -12,7 +12,7 @@ export function takenTooSoon({ circumstances, takenDay }: LotEvidence): boolean 
  * Why a lot is blocked for every use, blending, cooking, brewing and feeding back included; heat and
  * fermentation destroy none of it. Empty where nothing blocks.
  *
- * @source handbook section 11; the label, local rules and licensed people decide
+ * @source common practice, no source; the label, local rules and licensed people decide
  */
 export function blocksOf(evidence: LotEvidence): string[] {
   const { circumstances = NO_CIRCUMSTANCES, treatedFrames = [], inherited = [], senses } = evidence;

@@ -108,7 +108,7 @@ function verdict(id: WayId, evidence: LotEvidence, belief: Belief): Verdict {
  * What can be done with a lot besides the jar, each way open or closed with its reason. What is
  * blocked for every use has no way open. Syrup is not honey: it goes back to its bees or nowhere.
  *
- * @source handbook section 11, common practice, no source; local rules decide
+ * @source common practice, no source; local rules decide
  */
 export function waysOf(evidence: LotEvidence, belief: Belief): Way[] {
   const [block] = blocksOf(evidence);

@@ -57,7 +57,7 @@ function priorSpreads(startSpreads: readonly number[]): number[] {
  *
  * @param startSpreads - standard uncertainty of the start moisture of each batch [%]
  * @param rates - what was learned of the factors before, covariance included; nothing where not there
- * @source handbook section 5; spreads of film, cappings, machine and leakage: our choice
+ * @source our choice, no source
  */
 export function priorBelief(startSpreads: readonly number[], rates?: DryingBelief): DryingBelief {
   const spreads = priorSpreads(startSpreads);

@@ -61,7 +61,7 @@ export interface HoneyAir {
  * Rates of change of a part's water ratios [1/d], and the flux at its surface.
  *
  * @param rates - where the rates are put, at the part's offset
- * @source flux = k·(aw·psat(honey) − e); diffusion in layers of dry matter, handbook section 5, with a
+ * @source flux = k·(aw·psat(honey) − e); diffusion in layers of dry matter (Crank 1975, recalled from memory) with a
  * diffusivity that falls as honey dries (`DIFFUSION_PER_RATIO`)
  */
 export function evaluatePart(

@@ -20,7 +20,7 @@ const capped = (moisturePercent: number, massKg = 1): HoneyPart => ({
 const meansOf = (...args: Parameters<typeof inSteadyAir>): number[] =>
   simulateDrying(inSteadyAir(...args)).moments.map((one) => one.batches.get('a')!.meanPercent);
 
-describe('rows of the handbook, section 5, for the default rates; they check the code, not the physics', () => {
+describe('rows for the default rates, computed apart once; they check the code, not the physics', () => {
   test.each([
     [open(20), [33, 0.3], [1, 3, 4, 10], [17.9, 16.3, 15.6, 12.9]],
     [open(21), [33, 0.25], [1, 2, 3, 4], [18.6, 17.5, 16.6, 15.9]],

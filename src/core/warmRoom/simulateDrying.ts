@@ -139,7 +139,7 @@ function goThrough(course: Course, from: number, to: number): void {
  * @returns what there is to tell at each time asked for
  * @throws DomainError `out-of-range`, `empty`
  * @accuracy 0.03 % moisture with 12 layers, 0.05 % with 8, against far finer ones; water balance within 0.1 %
- * @source handbook section 5; rates fitted to practice, not measured
+ * @source diffusion behind an air film, constant volume of dry matter; rates fitted to practice, not measured
  */
 export function simulateDrying(run: DryingRun): DryingResult {
   requireFinite({ run }, 'simulateDrying');

@@ -1,6 +1,6 @@
 import { DATED_YEARS } from '../../core';
 import { recordSchema, type AnyRecord } from '../record';
-import { recordFileJsonSchema } from '../recordFile';
+import { recordFileJsonSchema } from '../exchange/recordFile';
 
 /** The part of JSON Schema that the published schema uses. */
 interface Node {

@@ -1,7 +1,7 @@
-import type { Instrument, InstrumentContent } from '../instrument';
+import type { Instrument, InstrumentContent } from '../bench/instrument';
 import type { AnyRecord } from '../record';
 import { firstRevision, type Scribe } from '../revise';
-import type { ZeroCheckContent, ZeroCheckRecord } from '../zeroCheck';
+import type { ZeroCheckContent, ZeroCheckRecord } from '../bench/zeroCheck';
 
 export const SAMPLE_INSTRUMENT: InstrumentContent = {
   name: 'Hand meter',

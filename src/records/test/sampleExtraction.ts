@@ -1,12 +1,12 @@
-import type { ChoreContent } from '../chore';
-import type { ExtractionContent } from '../extraction';
-import type { HeatSpellContent } from '../heatSpell';
-import type { PourContent } from '../pour';
+import type { ChoreContent } from '../line/chore';
+import type { ExtractionContent } from '../line/extraction';
+import type { HeatSpellContent } from '../lots/heatSpell';
+import type { PourContent } from '../line/pour';
 import type { AnyRecord } from '../record';
 import { firstRevision, type Scribe } from '../revise';
-import type { SettlingContent } from '../settling';
-import { USUAL_DAY } from '../usualDay';
-import type { WeighingContent } from '../weighing';
+import type { SettlingContent } from '../lots/settling';
+import { USUAL_DAY } from '../../model/line/usualDay';
+import type { WeighingContent } from '../lots/weighing';
 
 export const SAMPLE_EXTRACTION: ExtractionContent = {
   ...USUAL_DAY,

@@ -1,7 +1,7 @@
-import type { ReadingContent } from '../reading';
+import type { ReadingContent } from '../bench/reading';
 import type { AnyRecord } from '../record';
 import { firstRevision, type Scribe } from '../revise';
-import { freshLotContent } from '../lot';
+import { freshLotContent } from '../lots/lot';
 
 /** Writes with running numbers for identifiers and minutes. */
 export function countingScribe(stem = 'r', author = 'AB'): Scribe {

@@ -1,9 +1,9 @@
-import type { AirLogContent } from '../airLog';
-import type { BatchCheckContent } from '../batchCheck';
-import type { BatchContent } from '../dryingBatch';
+import type { AirLogContent } from '../room/airLog';
+import type { BatchCheckContent } from '../room/batchCheck';
+import type { BatchContent } from '../room/dryingBatch';
 import type { AnyRecord } from '../record';
 import { firstRevision, type Scribe } from '../revise';
-import type { WarmRoomContent } from '../warmRoom';
+import type { WarmRoomContent } from '../room/warmRoom';
 
 export const SAMPLE_ROOM: WarmRoomContent = {
   name: 'Back room',

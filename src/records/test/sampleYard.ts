@@ -1,10 +1,10 @@
-import { bookOf, type Book } from '../book';
-import type { BoxContent } from '../box';
-import type { FrameCheckContent } from '../frameCheck';
-import { freshLook, freshSide, type FrameLook } from '../freshLook';
-import type { GivenContent } from '../given';
-import type { HarvestContent } from '../harvest';
-import { lookRecords } from '../lookRecords';
+import { bookOf, type Book } from '../../model/day/book';
+import type { BoxContent } from '../hives/box';
+import type { FrameCheckContent } from '../hives/frameCheck';
+import { freshLook, freshSide, type FrameLook } from '../../model/day/freshLook';
+import type { GivenContent } from '../hives/given';
+import type { HarvestContent } from '../hives/harvest';
+import { lookRecords } from '../../model/day/lookRecords';
 import type { AnyRecord, RecordOf } from '../record';
 import { firstRevision, type Scribe } from '../revise';
 import { countingScribe } from './sampleLot';

@@ -1,5 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import type { LotFile } from '../../../records';
+import type { LotFile } from '../../../model';
 import { useMeters } from '../../data/useMeters';
 import { LotGate } from '../../lot/LotGate';
 import { LotRule } from '../../lot/LotRule';

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import type { LotFile } from '../../../records';
+import type { LotFile } from '../../../model';
 import { LotGate } from '../../lot/LotGate';
 import { BenchHeader } from './parts/BenchHeader';
 import { ColourSection } from './parts/ColourSection';

@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import { firstRevision, vesselsOf, type LotFile, type ReadingContent } from '../../../records';
+import { vesselsOf, type LotFile } from '../../../model';
+import { firstRevision, type ReadingContent } from '../../../records';
 import {
   perform,
   selectPreferences,

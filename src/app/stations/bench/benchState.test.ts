@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../../demo/season';
-import { bookOf, lotFilesOf, workshopOf, type Workshop } from '../../../records';
+import { bookOf, lotFilesOf, workshopOf, type Workshop } from '../../../model';
 import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import type { VesselEvidence } from '../../../core';
-import { DEFAULT_PREFERENCES, NO_METERS } from '../../../records';
+import { NO_METERS } from '../../../model';
+import { DEFAULT_PREFERENCES } from '../../../records';
 import { freshBulk, freshRows, readBulk, type BulkForm } from './bulk';
 import { looksLikeHeading } from '../../format/cells';
 import { cellsOf, guessColumns, leftOver, readPasted } from './pasted';

@@ -7,7 +7,7 @@ import {
   type LotEvidence,
   type Ruling,
 } from '../../../core';
-import { contentsOf, evidenceFrom, knownFor, type LotFile, type Workshop } from '../../../records';
+import { contentsOf, evidenceFrom, knownFor, type LotFile, type Workshop } from '../../../model';
 import { counted } from '../../format/counted';
 
 /** A lot at the bench with what to measure of it next. */

@@ -1,11 +1,11 @@
 import {
   meteredReading,
   readingEvidence,
-  vesselIdOf,
   vesselsOf,
   type LotFile,
   type Workshop,
-} from '../../../records';
+} from '../../../model';
+import { vesselIdOf } from '../../../records';
 import { formatDial } from '../../format/moisture';
 import { SPOT_NAMES } from '../../format/reading';
 

@@ -1,4 +1,4 @@
-import type { Meters } from '../../../records';
+import type { Meters } from '../../../model';
 import type { ReadingContext, ReadingForm } from '../../forms/readingForm';
 
 /** A value that a streaming meter gave once it had settled. */

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { localDayOf, type Preferences } from '../../../records';
+import { localDayOf } from '../../../model';
+import { type Preferences } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { useMoment } from '../../data/useMeters';

@@ -8,12 +8,11 @@ import {
   judgeFrames,
   judgingOf,
   type Book,
-  type Box,
   type BoxPlace,
-  type Harvest,
   type Judging,
   type KeptStory,
-} from '../../../records';
+} from '../../../model';
+import { type Box, type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useBook } from '../../data/useBook';
 import type { HarvestDay } from '../../data/useHarvest';

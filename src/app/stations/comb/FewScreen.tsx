@@ -10,7 +10,8 @@ import {
   expandedOf,
 } from '../../../core';
 import { useAllLotRecords } from '../../../db';
-import { current, type Book, type Scribe } from '../../../records';
+import { type Book } from '../../../model';
+import { current, type Scribe } from '../../../records';
 import {
   perform,
   selectPreferences,

@@ -1,6 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { flowOf } from '../../../records';
+import { flowOf } from '../../../model';
 import { useExpectation } from '../../data/useExpectation';
 import { useHarvest, type HarvestDay } from '../../data/useHarvest';
 import { useStanding, type Standing } from '../../data/useStanding';

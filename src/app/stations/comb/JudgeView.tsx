@@ -2,14 +2,8 @@ import { ListTree } from 'lucide-react';
 import { useRef, type PointerEvent, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { EXTRACTED_ACTS, TAKING_ACTS, usualByPosition } from '../../../core';
-import {
-  colonyOf,
-  limitOfDay,
-  yardOfBox,
-  type Box,
-  type BoxPlace,
-  type FrameStory,
-} from '../../../records';
+import { colonyOf, limitOfDay, yardOfBox, type BoxPlace, type FrameStory } from '../../../model';
+import { type Box } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import type { HarvestDay } from '../../data/useHarvest';

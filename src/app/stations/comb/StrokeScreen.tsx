@@ -1,7 +1,8 @@
 import { useState, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
-import { firstRevision, verdictOfStroke, type StrokeContent } from '../../../records';
+import { verdictOfStroke } from '../../../model';
+import { firstRevision, type StrokeContent } from '../../../records';
 import {
   perform,
   selectPreferences,

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { freshLook, DEFAULT_PREFERENCES, type LotFrame } from '../../../records';
+import { freshLook } from '../../../model';
+import { DEFAULT_PREFERENCES, type LotFrame } from '../../../records';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { honeyFrame } from '../../../core/test/frameEvidence';
 import { fewLooks, fewRecords, freshFew, readFew } from './few';

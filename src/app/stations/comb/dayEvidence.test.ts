@@ -1,15 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { SCHOOLS, priorExpectation } from '../../../core';
-import {
-  bookOf,
-  firstRevision,
-  harvestFileOf,
-  judgeFrames,
-  judgingOf,
-  nextRevision,
-  type AnyRecord,
-  type StrokeContent,
-} from '../../../records';
+import { bookOf, harvestFileOf, judgeFrames, judgingOf } from '../../../model';
+import { firstRevision, nextRevision, type AnyRecord, type StrokeContent } from '../../../records';
 import {
   sampleLook,
   sampleLooks,

@@ -23,7 +23,7 @@ import {
   strokePartsOfDay,
   yardOf,
   yardOfBox,
-} from '../../../records';
+} from '../../../model';
 import type { HarvestDay } from '../../data/useHarvest';
 
 /** A frame or a group of frames alike, with what is done with it. */

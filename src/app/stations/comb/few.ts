@@ -9,8 +9,6 @@ import {
 } from '../../../core';
 import {
   bookOf,
-  containerContentSchema,
-  firstRevision,
   freshSide,
   freshLook,
   harvestFileOf,
@@ -19,10 +17,14 @@ import {
   limitOfDay,
   lookRecords,
   lotFrameOf,
-  type AnyRecord,
   type FrameLook,
-  type HarvestContent,
   type KeptJudgedFrame,
+} from '../../../model';
+import {
+  containerContentSchema,
+  firstRevision,
+  type AnyRecord,
+  type HarvestContent,
   type Preferences,
   type Scribe,
 } from '../../../records';

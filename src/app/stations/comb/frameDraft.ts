@@ -1,13 +1,12 @@
 import type { BroodAmount, CombFace, FrameAct, Scale, ShakeResult } from '../../../core';
+import { freshLook, type FrameLook } from '../../../model';
 import {
   frameCheckContentSchema,
-  freshLook,
   isMarked,
   type BROOD_STAGES,
   type COMB_COLOURS,
   type FrameCheckContent,
   type FrameContent,
-  type FrameLook,
   type Method,
   type Preferences,
   type Side,

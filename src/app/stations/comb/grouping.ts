@@ -6,15 +6,8 @@ import {
   type FrameEvidence,
   type MassEstimate,
 } from '../../../core';
-import {
-  lotFrameOf,
-  lotFrameOfStroke,
-  strokeAct,
-  strokePartsOfDay,
-  type COMB_COLOURS,
-  type FrameCheckContent,
-  type LotFrame,
-} from '../../../records';
+import { lotFrameOf, lotFrameOfStroke, strokeAct, strokePartsOfDay } from '../../../model';
+import { type COMB_COLOURS, type FrameCheckContent, type LotFrame } from '../../../records';
 import type { HarvestDay } from '../../data/useHarvest';
 import { COLOUR_NAMES } from '../../format/colour';
 

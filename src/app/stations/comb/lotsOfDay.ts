@@ -1,8 +1,8 @@
 import type { Climate } from '../../../core';
+import { lotFramesContent } from '../../../model';
 import {
   firstRevision,
   freshLotContent,
-  lotFramesContent,
   type AnyRecord,
   type HarvestContent,
   type LotContent,

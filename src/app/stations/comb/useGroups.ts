@@ -2,7 +2,8 @@ import { useMemo, useRef } from 'react';
 import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
-import { current, flowOf, limitOfDay, lotFilesOf } from '../../../records';
+import { flowOf, limitOfDay, lotFilesOf } from '../../../model';
+import { current } from '../../../records';
 import {
   draftTyped,
   perform,

@@ -1,20 +1,22 @@
 import { useMemo } from 'react';
 import {
   allowedOverride,
-  firstRevision,
   judgeFrames,
-  nextRevision,
   decisionContent,
   undecided,
-  type AnyRecord,
-  type Box,
   type BoxPlace,
-  type FrameCheckContent,
-  type FrameContent,
   type FrameStory,
-  type Harvest,
   type JudgedFrame,
   type Judging,
+} from '../../../model';
+import {
+  firstRevision,
+  nextRevision,
+  type AnyRecord,
+  type Box,
+  type FrameCheckContent,
+  type FrameContent,
+  type Harvest,
   type Preferences,
   type Scribe,
 } from '../../../records';

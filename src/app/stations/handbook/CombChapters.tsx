@@ -9,7 +9,7 @@ import {
   extractWithinHours,
   type HoneyState,
 } from '../../../core';
-import { HEFT_PLUS_MINUS_KG } from '../../../records';
+import { HEFT_PLUS_MINUS_KG } from '../../../model';
 import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 

@@ -3,14 +3,8 @@ import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { readingUncertainty } from '../../../core';
 import { useInOrder } from '../../../db';
-import {
-  CHAINED_KINDS,
-  contentsOf,
-  lotDigest,
-  lotHeat,
-  parentLots,
-  type LotFile,
-} from '../../../records';
+import { contentsOf, lotHeat, parentLots, type LotFile } from '../../../model';
+import { CHAINED_KINDS, lotDigest } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { useMeters } from '../../data/useMeters';

@@ -1,5 +1,5 @@
 import { useMemo, type ReactElement } from 'react';
-import type { LotFile } from '../../../records';
+import type { LotFile } from '../../../model';
 import { useProvisional } from '../../lot/useProvisional';
 import { LotGate } from '../../lot/LotGate';
 import { AnswerSlab } from '../../lot/AnswerSlab';

@@ -2,7 +2,8 @@ import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
-import { current, firstRevision, type LotContents } from '../../../records';
+import { type LotContents } from '../../../model';
+import { current, firstRevision } from '../../../records';
 import {
   perform,
   selectPreferences,

@@ -8,7 +8,7 @@ import {
   priorExpectation,
   type Foretold,
 } from '../../../core';
-import { learnedZero, repeatabilityOf, type ExtractionFile, type Workshop } from '../../../records';
+import { learnedZero, repeatabilityOf, type ExtractionFile, type Workshop } from '../../../model';
 import { useHoneyHouse } from '../../data/useHoneyHouse';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';

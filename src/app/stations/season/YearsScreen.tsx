@@ -1,15 +1,8 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { expectedMixture, priorExpectation } from '../../../core';
 import { useRecordsOf } from '../../../db';
-import {
-  current,
-  eyeBias,
-  groupYields,
-  meanBias,
-  seasonReport,
-  type GuessRecord,
-  type SeasonReport,
-} from '../../../records';
+import { eyeBias, groupYields, meanBias, seasonReport, type SeasonReport } from '../../../model';
+import { current, type GuessRecord } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';

@@ -1,4 +1,5 @@
-import { dayNumber, type Flow } from '../../../records';
+import { dayNumber } from '../../../model';
+import { type Flow } from '../../../records';
 
 /** A flow on the line of its year, in days from the start of the drawing. */
 export interface FlowLine {

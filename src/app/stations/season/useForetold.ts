@@ -9,7 +9,7 @@ import {
   type ExtractionFile,
   type RoomFile,
   type Workshop,
-} from '../../../records';
+} from '../../../model';
 import { foretoldInRooms } from '../../../workers/dryingClient';
 import { foretoldEnds } from '../../../workers/lineClient';
 import { midnightBefore } from '../../format/localMoment';

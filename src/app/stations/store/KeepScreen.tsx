@@ -11,7 +11,7 @@ import {
   CONFORMS_FROM,
   guardOf,
 } from '../../../core';
-import { contentsOf, storedVessels, type LotFile, type PouredLine } from '../../../records';
+import { contentsOf, storedVessels, type LotFile, type PouredLine } from '../../../model';
 import { selectPreferences, useAppSelector } from '../../../store';
 import {
   bestBeforeOf,
@@ -20,7 +20,7 @@ import {
   standingYears,
   worstKeeping,
   type KeepingBasis,
-} from '../../data/keeping';
+} from '../../../model/store/keeping';
 import { useNow } from '../../data/useNow';
 import { useWorkshop } from '../../data/useWorkshop';
 import { dayAfterMonths, formatDay, isoDay } from '../../format/dates';

@@ -3,13 +3,13 @@ import { useMemo, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { useParams } from 'react-router';
 import { useRecordsOf } from '../../../db';
+import { type LotFile } from '../../../model';
 import {
   current,
   entryRevision,
   vesselId,
   type LabelDesign,
   type LabelDesignContent,
-  type LotFile,
   type Packing,
 } from '../../../records';
 import {

@@ -1,13 +1,8 @@
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { isMeasured } from '../../../core';
-import {
-  firstRevision,
-  nextRevision,
-  type Blend,
-  type BlendTick,
-  type LotFile,
-} from '../../../records';
+import { type LotFile } from '../../../model';
+import { firstRevision, nextRevision, type Blend, type BlendTick } from '../../../records';
 import {
   perform,
   selectPreferences,

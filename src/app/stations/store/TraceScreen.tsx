@@ -8,7 +8,7 @@ import {
   type Trace,
   type TraceKind,
   type TraceNode,
-} from '../../../records';
+} from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import type { RuledLot } from '../../data/ruledLots';
 import { useRuledLots } from '../../data/useRuledLots';

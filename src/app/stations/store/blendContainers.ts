@@ -8,7 +8,7 @@ import {
   type BlendContainer,
   type LotEvidence,
 } from '../../../core';
-import { classOf, type LotFile, type StoredVessel } from '../../../records';
+import { classOf, type LotFile, type StoredVessel } from '../../../model';
 import type { StoredLot } from '../../data/useStore';
 
 /** What containers of one lot differ by where only some were read [% moisture]. @source our choice, no source */

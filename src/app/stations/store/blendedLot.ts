@@ -1,3 +1,4 @@
+import { type LotFile } from '../../../model';
 import {
   firstRevision,
   freshLotContent,
@@ -6,7 +7,6 @@ import {
   type Blend,
   type BlendContent,
   type LotContent,
-  type LotFile,
   type Scribe,
 } from '../../../records';
 import { nextCode } from '../../forms/lotCode';

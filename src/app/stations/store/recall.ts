@@ -1,5 +1,5 @@
 import { reached } from '../../../core';
-import { jarStocks, jarsNode, type JarStock, type LotFile, type Trace } from '../../../records';
+import { jarStocks, jarsNode, type JarStock, type LotFile, type Trace } from '../../../model';
 
 /** A run of jars that a recall reaches. */
 export interface RecalledJars {

@@ -1,5 +1,5 @@
 import { lineage } from '../../../core';
-import type { Trace, TraceKind, TraceNode } from '../../../records';
+import type { Trace, TraceKind, TraceNode } from '../../../model';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { TRACE_NAME_OF_ONE } from '../../format/traceWords';

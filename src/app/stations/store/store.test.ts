@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoWorkshop } from '../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../demo/season';
-import { ruleOnLot, type BlendPlan, type BlendTask } from '../../../core';
+import { DAY_MS, ruleOnLot, type BlendPlan, type BlendTask } from '../../../core';
 import {
   contentsOf,
   evidenceFrom,
@@ -12,7 +12,7 @@ import {
   storedVessels,
   traceOf,
   type Workshop,
-} from '../../../records';
+} from '../../../model';
 import { countingScribe } from '../../../records/test/sampleLot';
 import {
   daysUntil,
@@ -20,7 +20,7 @@ import {
   standingYears,
   temperatureOf,
   worstKeeping,
-} from '../../data/keeping';
+} from '../../../model/store/keeping';
 import type { StoredLot } from '../../data/useStore';
 import { isInStore, watchList } from '../../data/watchList';
 import { barredBecause, blendStore } from './blendContainers';
@@ -99,15 +99,15 @@ describe('the watch list', () => {
   test('a container opened to pour a blend is used first, from the day on which it was poured', () => {
     const vessel = borage.vessels[1]!;
     expect(vessel.openedAt?.slice(0, 10)).toBe('2026-11-23');
-    const later = NOW_MS + 30 * 86_400_000;
+    const later = NOW_MS + 30 * DAY_MS;
     expect(titles(later, [borage])).toContain(`Use ${vessel.label} of Borage, east field first`);
   });
 
   test('jars near their best before are told', () => {
     const packing = beans.jars[0]!.packing.content;
-    const near = Date.parse(packing.bestBefore) - 20 * 86_400_000;
+    const near = Date.parse(packing.bestBefore) - 20 * DAY_MS;
     expect(titles(near, [beans])).toContain(`22 jars ${packing.code}: best before comes near`);
-    expect(titles(Date.parse(packing.bestBefore) - 90 * 86_400_000, [beans])).not.toContain(
+    expect(titles(Date.parse(packing.bestBefore) - 90 * DAY_MS, [beans])).not.toContain(
       `22 jars ${packing.code}: best before comes near`,
     );
   });

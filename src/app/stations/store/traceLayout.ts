@@ -1,5 +1,5 @@
 import type { TraceEdge } from '../../../core';
-import { TRACE_KINDS, type Trace, type TraceKind, type TraceNode } from '../../../records';
+import { TRACE_KINDS, type Trace, type TraceKind, type TraceNode } from '../../../model';
 
 /** A node with its place in the drawing [px]. */
 export interface PlacedNode {

@@ -1,12 +1,12 @@
 import { format } from 'date-fns';
 import { useState, type ReactElement } from 'react';
 import { cleanUpSteps, type CleanUpStep } from '../../../core';
+import { type ExtractionFile } from '../../../model';
 import {
   DISEASE_STATES,
   firstRevision,
   nextRevision,
   type ExtractionContent,
-  type ExtractionFile,
 } from '../../../records';
 import { perform, useAppDispatch } from '../../../store';
 import { CLEAN_UP_WORDS } from '../../format/strainWords';

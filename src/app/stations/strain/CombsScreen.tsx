@@ -6,13 +6,8 @@ import {
   spunOut,
   type ToolJudgement,
 } from '../../../core';
-import type {
-  ExtractionFile,
-  FrameWeighing,
-  HoneyHouse,
-  NamedTool,
-  OwnTool,
-} from '../../../records';
+import type { ExtractionFile, HoneyHouse, NamedTool } from '../../../model';
+import type { FrameWeighing, OwnTool } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import {

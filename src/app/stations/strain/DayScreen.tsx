@@ -1,6 +1,6 @@
 import clsx from 'clsx';
 import { useMemo, useState, type ReactElement } from 'react';
-import { clockMin, type ExtractionFile, type HoneyHouse } from '../../../records';
+import { clockMin, type ExtractionFile, type HoneyHouse } from '../../../model';
 import { useNow } from '../../data/useNow';
 import { Button } from '../../ui/Button';
 import { SheetSection } from '../../ui/SheetSection';

@@ -7,13 +7,8 @@ import {
   type HeatBalance,
   type HeatBand,
 } from '../../../core';
-import {
-  lotHeat,
-  type HeatSpell,
-  type LotFile,
-  type LotHeat,
-  type RoomFile,
-} from '../../../records';
+import { lotHeat, type LotFile, type LotHeat, type RoomFile } from '../../../model';
+import { type HeatSpell } from '../../../records';
 import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useNow } from '../../data/useNow';

@@ -1,6 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { kitNeeds, spunKgPerFrame, type KitItem } from '../../../core';
-import { entryRevision, lineOf, type HoneyHouse } from '../../../records';
+import { lineOf, type HoneyHouse } from '../../../model';
+import { entryRevision } from '../../../records';
 import {
   perform,
   selectPreferences,

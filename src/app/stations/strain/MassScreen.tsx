@@ -1,6 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { VISCOSITY_RANGE_PERCENT, type MassEstimate, type YieldShare } from '../../../core';
-import { lotMass, type LotFile, type LotMass, type Weighing } from '../../../records';
+import { lotMass, type LotFile, type LotMass } from '../../../model';
+import { type Weighing } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { Field } from '../../entry/Field';

@@ -1,6 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { VISCOSITY_RANGE_PERCENT } from '../../../core';
-import type { LotFile, SettlingRecord } from '../../../records';
+import type { LotFile } from '../../../model';
+import type { SettlingRecord } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useNow } from '../../data/useNow';

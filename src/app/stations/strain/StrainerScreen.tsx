@@ -1,6 +1,6 @@
 import { Suspense, useCallback, useMemo, type ReactElement } from 'react';
 import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, meshEffect } from '../../../core';
-import type { ExtractionFile } from '../../../records';
+import type { ExtractionFile } from '../../../model';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { durationText } from '../../format/clock';
 import { counted } from '../../format/counted';

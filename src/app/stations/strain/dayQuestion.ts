@@ -7,7 +7,7 @@ import {
   type DayNow,
   type ExtractionFile,
   type PailsOfDay,
-} from '../../../records';
+} from '../../../model';
 import type { DayQuestion } from '../../../workers/protocol';
 
 /** What is asked to be warmer [K]. */

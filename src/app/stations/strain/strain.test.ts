@@ -6,7 +6,8 @@ import {
   honeyDoneMin,
   type LineBar,
 } from '../../../core';
-import { firstRevision, honeyHouseOf, momentOfClock, suggestedContainers } from '../../../records';
+import { honeyHouseOf, momentOfClock, suggestedContainers } from '../../../model';
+import { firstRevision } from '../../../records';
 import { SAMPLE_EXTRACTION, SAMPLE_POUR } from '../../../records/test/sampleExtraction';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { askedDay, loadsOfDay } from './dayQuestion';

@@ -17,7 +17,7 @@ import {
   plainStrainer,
   strainedHoney,
   type ExtractionFile,
-} from '../../../records';
+} from '../../../model';
 import type { StrainingLine } from './parts/StrainingChart';
 
 /** A night in a tank before the fine mesh: so long, so high [h, cm]. */

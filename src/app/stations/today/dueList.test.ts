@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { bookOf, firstRevision, lastLooks } from '../../../records';
+import { bookOf, lastLooks } from '../../../model';
+import { firstRevision } from '../../../records';
 import { sampleLook, sampleLooks, sampleYard } from '../../../records/test/sampleYard';
 import { dueList } from './dueList';
 

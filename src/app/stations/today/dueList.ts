@@ -8,7 +8,7 @@ import {
   looksAgainDue,
   type Book,
   type KeptStory,
-} from '../../../records';
+} from '../../../model';
 import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 

@@ -1,7 +1,7 @@
 import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useLooksDue } from '../../../db';
-import { boxOf, colonyOf, harvestOf, lastLooks, type Book } from '../../../records';
+import { boxOf, colonyOf, harvestOf, lastLooks, type Book } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useBook } from '../../data/useBook';
 import { useStanding } from '../../data/useStanding';

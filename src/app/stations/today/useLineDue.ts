@@ -6,14 +6,14 @@ import {
   type ExtractionFile,
   type LotFile,
   type Workshop,
-} from '../../../records';
+} from '../../../model';
 import { clockText } from '../../format/clock';
 import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
 
 /** Skims that come within so long [ms], and days so far ahead [d]. */
-const SOON_MS = 24 * 3_600_000;
+const SOON_MS = DAY_MS;
 const AHEAD_DAYS = 7;
 
 /** Days at the line: the one under way, and those that come. */

@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { Workshop } from '../../../records';
+import type { Workshop } from '../../../model';
 import { dueOf, dueWords, readingsOfMeter } from '../../format/meterState';
 import type { DueItem } from './dueItem';
 

@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../../db';
-import { KIND_FACTS, BOOK_KINDS, rivalriesOf, type Workshop } from '../../../records';
+import { type Workshop } from '../../../model';
+import { KIND_FACTS, BOOK_KINDS, rivalriesOf } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import type { DueItem } from './dueItem';
 

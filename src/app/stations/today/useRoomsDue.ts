@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
-import { isForgotten, readingsDue, type RoomFile, type Workshop } from '../../../records';
+import { readingsDue, type RoomFile, type Workshop } from '../../../model';
+import { isForgotten } from '../../../records';
 import { formatDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
 

@@ -1,9 +1,10 @@
 import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../../db';
-import { current, type Workshop } from '../../../records';
+import { type Workshop } from '../../../model';
+import { current } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { daysUntil } from '../../data/keeping';
+import { daysUntil } from '../../../model/store/keeping';
 import type { RuledLot } from '../../data/ruledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { callBacksOf } from '../../data/callBacks';

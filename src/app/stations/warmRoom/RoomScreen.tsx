@@ -1,6 +1,7 @@
 import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import type { Batch, BatchCheck, RoomFile } from '../../../records';
+import type { RoomFile } from '../../../model';
+import type { Batch, BatchCheck } from '../../../records';
 import { FORECAST_DRAWS } from '../../../workers/dryingClient';
 import { useMoment } from '../../data/useMeters';
 import { useRooms } from '../../data/useRooms';

@@ -1,7 +1,7 @@
 import { ChevronRight } from 'lucide-react';
 import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { RoomFile } from '../../../records';
+import type { RoomFile } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMeters';
 import { useRooms } from '../../data/useRooms';

@@ -1,11 +1,7 @@
+import { TYPICAL_MOISTURE_PERCENT } from '../../../core';
 import type { DryingBelief, LoadQuestion } from '../../../core';
-import {
-  BOX_TARE_KG,
-  coreBatch,
-  honeyParts,
-  type BatchContent,
-  type RoomFile,
-} from '../../../records';
+import { BOX_TARE_KG, coreBatch, honeyParts, type RoomFile } from '../../../model';
+import { type BatchContent } from '../../../records';
 import type { AskedRoom } from './roomQuestion';
 
 /** What is played with in the planner. */
@@ -34,7 +30,7 @@ const USUAL_BOX: BatchContent = {
   honeyKgPerBox: 15,
   openShare: 0.33,
   openPercent: 20,
-  cappedPercent: 17.5,
+  cappedPercent: TYPICAL_MOISTURE_PERCENT,
   plusMinusPercent: 1,
   temperatureC: null,
   layout: 'crossed',

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../../demo/season';
 import { learnRoom, loadCourse, roomOutlook } from '../../../core';
-import { bookOf, lotFilesOf, roomFilesOf, roomTasks, workshopOf } from '../../../records';
+import { bookOf, lotFilesOf, roomFilesOf, roomTasks, workshopOf } from '../../../model';
 import { firstWhatIf, loadQuestion } from './loadQuestion';
 import { gapWords, spikeWords } from './logWords';
 import { DAYS_AHEAD, askedRoom } from './roomQuestion';

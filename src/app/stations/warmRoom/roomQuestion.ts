@@ -1,12 +1,5 @@
-import {
-  batchEndMs,
-  roomRun,
-  stretchesOf,
-  type BatchContent,
-  type BatchFile,
-  type RoomFile,
-  type RoomRun,
-} from '../../../records';
+import { roomRun, stretchesOf, type BatchFile, type RoomFile, type RoomRun } from '../../../model';
+import { batchEndMs, type BatchContent } from '../../../records';
 import type { RoomQuestion } from '../../../workers/protocol';
 import { midnightBefore } from '../../format/localMoment';
 

@@ -1,5 +1,5 @@
 import { ruleOnLot } from '../../../core';
-import { contentsOf, evidenceFrom, knownFor, type Workshop } from '../../../records';
+import { contentsOf, evidenceFrom, knownFor, type Workshop } from '../../../model';
 
 /** Open cells are wetter than capped ones by so much [%]. @source common practice, no source */
 const OPEN_WETTER_PERCENT = 2;

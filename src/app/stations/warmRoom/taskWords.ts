@@ -1,4 +1,4 @@
-import type { RoomFile, RoomTask } from '../../../records';
+import type { RoomFile, RoomTask } from '../../../model';
 
 /** A task as the keeper reads it. */
 export function taskWords(

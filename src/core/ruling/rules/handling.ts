@@ -33,7 +33,7 @@ export const dryingHistory: Rule = {
   },
 };
 
-/** Finest opening that still lets nearly all pollen pass [µm]. @source handbook section 6, recalled from memory */
+/** Finest opening that still lets nearly all pollen pass [µm]. @source most pollen is smaller than 100 µm, recalled from memory; rules of several places, local rules decide */
 const KEEPS_POLLEN_UM = 100;
 
 export const finestMesh: Rule = {

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { LotTitle } from '../../../lot/LotTitle';

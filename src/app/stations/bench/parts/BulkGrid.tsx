@@ -8,7 +8,8 @@ import {
 } from 'react';
 import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
-import { meteredReading, type LotFile, type ReadingContent } from '../../../../records';
+import { meteredReading, type LotFile } from '../../../../model';
+import { type ReadingContent } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
 import type { Parsed } from '../../../entry/reader';
 import type { ReadingContext } from '../../../forms/readingForm';

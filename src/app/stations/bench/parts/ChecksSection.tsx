@@ -1,9 +1,9 @@
 import { useMemo, type ReactElement } from 'react';
 import { offsetSteps, zeroOffset } from '../../../../core';
+import { type Meter } from '../../../../model';
 import {
   firstRevision,
   referenceOf,
-  type Meter,
   type ZeroCheckContent,
   type ZeroCheckRecord,
 } from '../../../../records';

@@ -6,13 +6,8 @@ import {
   pfundFromAbsorbance,
   possibleClasses,
 } from '../../../../core';
-import {
-  pfundOf,
-  vesselsOf,
-  type ColourContent,
-  type ColourReading,
-  type LotFile,
-} from '../../../../records';
+import { pfundOf, vesselsOf, type LotFile } from '../../../../model';
+import { type ColourContent, type ColourReading } from '../../../../records';
 import { Field } from '../../../entry/Field';
 import {
   colourEntry,

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { resolvedGuess, type GuessResolved } from '../../../../core';
-import { classOf, makeUpColours, type LotFile } from '../../../../records';
+import { classOf, makeUpColours, type LotFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { COLOUR_NAMES, colourName } from '../../../format/colour';
 import { formatQuantity } from '../../../format/units';

@@ -5,7 +5,7 @@ import {
   wouldBePercent,
   type Meter,
   type Workshop,
-} from '../../../../records';
+} from '../../../../model';
 import { formatMoment } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
 import { PageLink } from '../../../ui/PageLink';

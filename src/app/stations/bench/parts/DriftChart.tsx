@@ -1,7 +1,7 @@
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
 import type { ReactElement } from 'react';
 import { fullChecks, offsetSteps, DAY_MS } from '../../../../core';
-import { localDayOf, type Meter } from '../../../../records';
+import { localDayOf, type Meter } from '../../../../model';
 import { formatDay } from '../../../format/dates';
 import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../ui/chartLook';
 import { ScatterChart, axisLook } from '../../../ui/ScatterChart';

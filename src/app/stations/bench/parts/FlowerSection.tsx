@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { flowerSupport, type FlowerEvidence, type FlowerSupport } from '../../../../core';
-import { contentsOf, evidenceFrom, type LotFile } from '../../../../records';
+import { contentsOf, evidenceFrom, type LotFile } from '../../../../model';
 import { colourName } from '../../../format/colour';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';

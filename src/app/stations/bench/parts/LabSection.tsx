@@ -1,7 +1,8 @@
 import type { ReactElement } from 'react';
 import { useFieldArray, useFormContext } from 'react-hook-form';
 import { LAB_QUANTITIES, type LabQuantity } from '../../../../core';
-import type { LabReport, LabReportContent, LotFile, Preferences } from '../../../../records';
+import type { LotFile } from '../../../../model';
+import type { LabReport, LabReportContent, Preferences } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
 import { labEntry } from '../../../forms/qualityForms';

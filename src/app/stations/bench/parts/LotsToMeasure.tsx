@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Workshop } from '../../../../records';
+import type { Workshop } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { answerFigure } from '../../../format/phrasing';
 import { PageLink } from '../../../ui/PageLink';

@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Instrument, Meter } from '../../../../records';
+import type { Meter } from '../../../../model';
+import type { Instrument } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { meterEntry, readMeterForm } from '../../../forms/instrumentForm';

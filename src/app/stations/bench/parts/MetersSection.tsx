@@ -1,7 +1,8 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { offsetSteps } from '../../../../core';
-import type { Book, Instrument, Workshop } from '../../../../records';
+import type { Book, Workshop } from '../../../../model';
+import type { Instrument } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { useMoment } from '../../../data/useMeters';

@@ -1,7 +1,8 @@
 import { useId, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
-import { meteredReading, type ReadingContent } from '../../../../records';
+import { meteredReading } from '../../../../model';
+import { type ReadingContent } from '../../../../records';
 import { useMeters } from '../../../data/useMeters';
 import type { ReadingContext } from '../../../forms/readingForm';
 import { counted } from '../../../format/counted';

@@ -5,7 +5,8 @@ import {
   type CountVerdict,
   type PlanVerdict,
 } from '../../../../core';
-import type { LotFile, SamplingPlanContent } from '../../../../records';
+import type { LotFile } from '../../../../model';
+import type { SamplingPlanContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import { freshPlan, readPlanForm, type PlanContext } from '../../../forms/planForm';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { OWN_REPEATABILITY_FROM_DOF, SPREAD_PRIORS } from '../../../../core';
-import { repeatabilityOf, type Workshop } from '../../../../records';
+import { repeatabilityOf, type Workshop } from '../../../../model';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 

@@ -1,5 +1,5 @@
 import { useState, type ReactElement } from 'react';
-import type { LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { Button } from '../../../ui/Button';

@@ -10,7 +10,7 @@ import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useRef, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Workshop } from '../../../../records';
+import type { Workshop } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';

@@ -1,12 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import {
-  NOTES,
-  type LotFile,
-  type Preferences,
-  type Senses,
-  type SensesContent,
-} from '../../../../records';
+import { type LotFile } from '../../../../model';
+import { NOTES, type Preferences, type Senses, type SensesContent } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
 import { readerOf, sensesEntry } from '../../../forms/qualityForms';

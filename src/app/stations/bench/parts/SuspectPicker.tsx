@@ -1,6 +1,7 @@
 import { Popover } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
-import { SUSPICIONS, vesselRefOf, type LotFile, type Suspicion } from '../../../../records';
+import { type LotFile } from '../../../../model';
+import { SUSPICIONS, vesselRefOf, type Suspicion } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { Button } from '../../../ui/Button';
 

@@ -1,6 +1,6 @@
 import { useState, type ReactElement } from 'react';
 import type { ComponentId, LotComponent, Repeatability } from '../../../../core';
-import { repeatabilityOf } from '../../../../records';
+import { repeatabilityOf } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { COMPONENTS } from '../../../format/reading';

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { broodRoom, extractWithinHours } from '../../../../core';
-import { keepTargetsKg, type Box, type FrameStory, frameEvidenceFrom } from '../../../../records';
+import { keepTargetsKg, type FrameStory, frameEvidenceFrom } from '../../../../model';
+import { type Box } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { PageLink } from '../../../ui/PageLink';
 import { formatQuantity } from '../../../format/units';

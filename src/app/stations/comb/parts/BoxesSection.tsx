@@ -2,13 +2,8 @@ import { ChevronRight } from 'lucide-react';
 import { useMemo, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { TAKING_ACTS } from '../../../../core';
-import {
-  yardOf,
-  type Book,
-  type Box,
-  type Colony,
-  type KeptJudgedFrame,
-} from '../../../../records';
+import { yardOf, type Book, type KeptJudgedFrame } from '../../../../model';
+import { type Box, type Colony } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { INPUT } from '../../../ui/classes';

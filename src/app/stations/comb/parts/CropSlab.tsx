@@ -7,7 +7,7 @@ import {
   type Expectation,
   expandedOf,
 } from '../../../../core';
-import { limitOfDay } from '../../../../records';
+import { limitOfDay } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity, unitOf } from '../../../format/units';
 import type { HarvestDay } from '../../../data/useHarvest';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import type { KeptJudgedFrame } from '../../../../records';
+import type { KeptJudgedFrame } from '../../../../model';
 import { SHAKE_CHOICES } from '../../../forms/combForm';
 import { Button } from '../../../ui/Button';
 import type { FewForm } from '../few';

@@ -1,5 +1,5 @@
 import { useRef, useState, type ReactElement } from 'react';
-import { cappingOf, dayNumber } from '../../../../records';
+import { cappingOf, dayNumber } from '../../../../model';
 import { useCommands } from '../../../commands/useCommands';
 import type { Command } from '../../../commands/registry';
 import { Button } from '../../../ui/Button';

@@ -1,7 +1,8 @@
 import clsx from 'clsx';
 import type { ReactElement } from 'react';
 import { honeyShare, type FrameAct } from '../../../../core';
-import { sharesOf, type FrameCheckContent } from '../../../../records';
+import { sharesOf } from '../../../../model';
+import { type FrameCheckContent } from '../../../../records';
 import { ACT_LETTERS } from '../words';
 
 interface FrameMarkProps {

@@ -10,7 +10,8 @@ import {
   type Expectation,
   expandedOf,
 } from '../../../../core';
-import { limitOfDay, type Book, type Harvest } from '../../../../records';
+import { limitOfDay, type Book } from '../../../../model';
+import { type Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { INPUT } from '../../../ui/classes';

@@ -1,7 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { bestGuesses } from '../../../../core';
 import { useAllLotRecords } from '../../../../db';
-import { lotFilesOf, vesselsOf, type LotFile } from '../../../../records';
+import { lotFilesOf, vesselsOf, type LotFile } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { Field } from '../../../entry/Field';

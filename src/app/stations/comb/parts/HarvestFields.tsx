@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
-import { type Book } from '../../../../records';
+import { type Book } from '../../../../model';
 import { useRuleSetChoices } from '../../../data/useRuleSets';
 import { Field } from '../../../entry/Field';
 import { harvestEntry, type HarvestForm } from '../../../forms/harvestForm';

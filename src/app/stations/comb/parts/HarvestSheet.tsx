@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Book, Harvest } from '../../../../records';
+import type { Book } from '../../../../model';
+import type { Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { isoDay } from '../../../format/dates';
 import { freshHarvest, harvestEntry } from '../../../forms/harvestForm';

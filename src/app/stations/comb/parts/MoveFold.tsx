@@ -1,14 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { useBoxRecords } from '../../../../db';
-import {
-  colonyOf,
-  current,
-  nextRevision,
-  type AnyRecord,
-  type Book,
-  type Box,
-  type Frame,
-} from '../../../../records';
+import { colonyOf, type Book } from '../../../../model';
+import { current, nextRevision, type AnyRecord, type Box, type Frame } from '../../../../records';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';

@@ -6,7 +6,7 @@ import {
   type Climate,
   expandedOf,
 } from '../../../../core';
-import { pastLotsBefore } from '../../../../records';
+import { pastLotsBefore } from '../../../../model';
 import { usePastLots } from '../../../data/usePastLots';
 import { PlainTable } from '../../../ui/PlainTable';
 import { FoldSummary } from '../../../ui/FoldSummary';

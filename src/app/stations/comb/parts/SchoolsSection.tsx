@@ -6,7 +6,8 @@ import {
   type SchoolOutcome,
   expandedOf,
 } from '../../../../core';
-import { limitOfDay, nextRevision } from '../../../../records';
+import { limitOfDay } from '../../../../model';
+import { nextRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { formatQuantity } from '../../../format/units';

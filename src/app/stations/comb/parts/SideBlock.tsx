@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { cappingOf } from '../../../../records';
+import { cappingOf } from '../../../../model';
 import { isSideJudged, sideName, sideOf, type FrameDraft, type SideDraft } from '../frameDraft';
 import { percentRange } from '../words';
 import { SidePaint, SidePoints } from './SideMarks';

@@ -1,6 +1,7 @@
 import clsx from 'clsx';
 import { useEffect, useRef, type ReactElement } from 'react';
-import type { Box, BoxPlace } from '../../../../records';
+import type { BoxPlace } from '../../../../model';
+import type { Box } from '../../../../records';
 import { useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { frameFormKey } from '../useJudgeFrame';

@@ -9,7 +9,7 @@ import {
   type FrameEvidence,
   type Portion,
 } from '../../../../core';
-import type { JudgedFrame } from '../../../../records';
+import type { JudgedFrame } from '../../../../model';
 
 /** Honey of frames together with what is expected of its moisture; null where there is none. */
 function portionOf(frames: readonly FrameEvidence[], expectation: Expectation): Portion | null {

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { colonyOf, keepTargetsKg } from '../../../../records';
+import { colonyOf, keepTargetsKg } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { formatQuantity } from '../../../format/units';

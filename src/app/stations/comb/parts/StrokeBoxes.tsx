@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { boxOf, heldBoxes, strokeParts, type Book } from '../../../../records';
+import { boxOf, heldBoxes, strokeParts, type Book } from '../../../../model';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { Field } from '../../../entry/Field';
 import { boxName, boxesToJudge, strokeForm, type StrokeForm } from '../../../forms/strokeForm';

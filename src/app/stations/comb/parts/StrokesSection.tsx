@@ -5,8 +5,8 @@ import {
   strokePartsOfDay,
   typedBoxes,
   verdictOfStroke,
-  type Stroke,
-} from '../../../../records';
+} from '../../../../model';
+import { type Stroke } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import type { HarvestDay } from '../../../data/useHarvest';
 import { boxName } from '../../../forms/strokeForm';

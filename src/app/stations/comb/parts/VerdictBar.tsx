@@ -1,6 +1,6 @@
 import { ArrowLeft, ArrowRight, Undo2 } from 'lucide-react';
 import type { ReactElement } from 'react';
-import type { JudgedFrame } from '../../../../records';
+import type { JudgedFrame } from '../../../../model';
 import {
   selectCanUndo,
   selectNotice,

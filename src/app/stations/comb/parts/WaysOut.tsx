@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { DECISIONS, TAKING_ACTS, blockSentence, type FrameAct } from '../../../../core';
-import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../../../records';
+import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../../../model';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { TextField } from '../../../ui/TextField';

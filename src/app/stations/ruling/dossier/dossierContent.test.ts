@@ -1,13 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { ruleOnLot } from '../../../../core';
-import {
-  DEFAULT_PREFERENCES,
-  contentsOf,
-  evidenceFrom,
-  knownFor,
-  lotHeat,
-  type Preferences,
-} from '../../../../records';
+import { contentsOf, evidenceFrom, knownFor, lotHeat } from '../../../../model';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../../../records';
 import { demoWorkshop } from '../../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../../demo/season';
 import { phrasingFor } from '../../../format/phrasing';

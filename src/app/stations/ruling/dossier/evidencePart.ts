@@ -1,12 +1,6 @@
 import { FERMENTATION_SIGNS, HAPPENED } from '../../../../core';
-import {
-  meteredReading,
-  vesselIdOf,
-  vesselsOf,
-  type LotFile,
-  type Meters,
-  type Reading,
-} from '../../../../records';
+import { meteredReading, vesselsOf, type LotFile, type Meters } from '../../../../model';
+import { vesselIdOf, type Reading } from '../../../../records';
 import { SHAKE_CHOICES } from '../../../forms/combForm';
 import { colourWords } from '../../../format/colour';
 import { formatMoment } from '../../../format/dates';

@@ -5,7 +5,7 @@ import {
   isMeasured,
   sourceWords,
 } from '../../../../core';
-import { isRulingOutdated, localDayOf } from '../../../../records';
+import { isRulingOutdated, localDayOf } from '../../../../model';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { WAY_NAMES } from '../../../format/storeWords';

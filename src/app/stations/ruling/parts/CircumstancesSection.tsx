@@ -1,5 +1,6 @@
 import { useState, type ReactElement } from 'react';
-import type { CircumstancesContent, LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
+import type { CircumstancesContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import {

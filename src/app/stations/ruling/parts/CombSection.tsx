@@ -1,5 +1,6 @@
 import { useState, type ReactElement } from 'react';
-import { firstRevision, type LotFile } from '../../../../records';
+import { type LotFile } from '../../../../model';
+import { firstRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { FRESH_COMB, SHAKE_CHOICES, combEntry, readCombForm } from '../../../forms/combForm';
 import { useDraftForm } from '../../../forms/useDraftForm';

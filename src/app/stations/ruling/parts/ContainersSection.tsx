@@ -7,7 +7,8 @@ import {
   type Belief,
   type MassEstimate,
 } from '../../../../core';
-import { firstRevision, type Container, type LotFile, type Preferences } from '../../../../records';
+import { type LotFile } from '../../../../model';
+import { firstRevision, type Container, type Preferences } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import {
   CONTAINER_NAMES,

@@ -1,11 +1,6 @@
 import type { ReactElement } from 'react';
-import {
-  makeUpCount,
-  makeUpMass,
-  makeUpStates,
-  type LotFrame,
-  type LotFrames,
-} from '../../../../records';
+import { makeUpCount, makeUpMass, makeUpStates } from '../../../../model';
+import { type LotFrame, type LotFrames } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { makeUpOrigins } from '../../../format/makeUp';
 import { formatQuantity } from '../../../format/units';

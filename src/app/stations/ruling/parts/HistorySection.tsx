@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
-import type { LotFile, LotRecord } from '../../../../records';
+import type { LotFile } from '../../../../model';
+import type { LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { lotRecordWords } from '../../../format/lotRecordWords';
 import { FoldSummary } from '../../../ui/FoldSummary';

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { vesselsAgainstLimit } from '../../../../core';
-import { nextRevision, vesselLabelOf, vesselRefOf, type LotFile } from '../../../../records';
+import { vesselLabelOf, type LotFile } from '../../../../model';
+import { nextRevision, vesselRefOf } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import type { Answer } from '../../../lot/useLot';
 import { Button } from '../../../ui/Button';

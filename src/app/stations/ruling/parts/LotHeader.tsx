@@ -1,7 +1,7 @@
 import { FileText } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { useRuleSets } from '../../../data/useRuleSets';

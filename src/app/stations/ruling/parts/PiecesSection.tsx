@@ -1,13 +1,8 @@
 import { Square, SquareCheckBig } from 'lucide-react';
 import { type ReactElement } from 'react';
 import { NO_CIRCUMSTANCES, rulePieces, type LotEvidence, type PieceRuling } from '../../../../core';
-import {
-  COMB_STEPS,
-  entryRevision,
-  ripePieces,
-  type LotFile,
-  type PieceRecord,
-} from '../../../../records';
+import { ripePieces, type LotFile } from '../../../../model';
+import { COMB_STEPS, entryRevision, type PieceRecord } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import type { Ruling } from '../../../../core';
-import type { LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
 import { ReadingEntry } from '../../../lot/ReadingEntry';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import { ReadingRow } from '../../../lot/ReadingRow';

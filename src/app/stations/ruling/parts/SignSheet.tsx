@@ -2,13 +2,11 @@ import { useState, type ReactElement } from 'react';
 import { OUTCOMES } from '../../../../core';
 import {
   evidenceIdsOf,
-  firstRevision,
-  rulingContentSchema,
   type LotFile,
   signedRulingContent,
-  type RulingContent,
   type Signature,
-} from '../../../../records';
+} from '../../../../model';
+import { firstRevision, rulingContentSchema, type RulingContent } from '../../../../records';
 import {
   perform,
   keepPreferences,

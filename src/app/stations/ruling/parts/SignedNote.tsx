@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import type { Outcome } from '../../../../core';
-import { isRulingOutdated, type LotFile } from '../../../../records';
+import { isRulingOutdated, type LotFile } from '../../../../model';
 import { useMeters } from '../../../data/useMeters';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';

@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Book, Flow } from '../../../../records';
+import type { Book } from '../../../../model';
+import type { Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { flowEntry, freshFlow } from '../../../forms/flowForm';

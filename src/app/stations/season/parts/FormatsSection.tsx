@@ -1,6 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { useRecordsOf } from '../../../../db';
-import { current, type Book, type OwnFormat } from '../../../../records';
+import { type Book } from '../../../../model';
+import { current, type OwnFormat } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { formatEntry } from '../../../forms/formatForm';

@@ -1,6 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { colonyOf, type Book, type GivenRecord, type Preferences } from '../../../../records';
+import { colonyOf, type Book } from '../../../../model';
+import { type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';

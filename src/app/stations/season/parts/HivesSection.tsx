@@ -1,12 +1,6 @@
 import type { ReactElement } from 'react';
-import {
-  colonyOf,
-  formatOf,
-  type Book,
-  type Box,
-  type Colony,
-  type Yard,
-} from '../../../../records';
+import { colonyOf, formatOf, type Book } from '../../../../model';
+import { type Box, type Colony, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';

@@ -1,6 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { useRecordsOf } from '../../../../db';
-import { current, yardOf, type SeasonNote } from '../../../../records';
+import { yardOf } from '../../../../model';
+import { current, type SeasonNote } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useBook } from '../../../data/useBook';
 import { useEditing } from '../../../data/useEditing';

@@ -1,6 +1,6 @@
 import { useId, useState, type ReactElement } from 'react';
 import { useNavigate } from 'react-router';
-import { jarsNode, lotNode, packingOfCode, type LotFile } from '../../../../records';
+import { jarsNode, lotNode, packingOfCode, type LotFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';

@@ -1,13 +1,8 @@
 import { useState, type ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
 import { Link } from 'react-router';
-import {
-  PURPOSES,
-  vesselId,
-  type JarMoveContent,
-  type JarStock,
-  type Packing,
-} from '../../../../records';
+import { type JarStock } from '../../../../model';
+import { PURPOSES, vesselId, type JarMoveContent, type Packing } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';

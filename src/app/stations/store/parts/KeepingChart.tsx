@@ -1,6 +1,7 @@
 import { addMonths, format } from 'date-fns';
 import { useId, type ReactElement } from 'react';
 import {
+  IN_DANGER_FROM_PERCENT,
   FERMENTATION_CLASSES,
   STORAGE_RISKS,
   type StorageForecast,
@@ -22,8 +23,6 @@ const TOP = 12;
 const PLOT = 250;
 const STRIP = 46;
 const SAFE_UP_TO = FERMENTATION_CLASSES[0].upToPercent;
-const IN_DANGER_FROM = 20;
-
 const yOf = (percent: number): number => TOP + PLOT * (1 - alongRule(percent));
 
 /** Marks of the classes: filled further the worse it is, so that hue says nothing alone. */
@@ -74,7 +73,7 @@ function Rule({ hatch, limitPercent }: { hatch: string; limitPercent: number }):
         x={LEFT}
         width={WIDTH - LEFT}
         y={TOP}
-        height={yOf(IN_DANGER_FROM) - TOP}
+        height={yOf(IN_DANGER_FROM_PERCENT) - TOP}
         fill={`url(#${hatch})`}
         opacity="0.45"
         className="stroke-ink"

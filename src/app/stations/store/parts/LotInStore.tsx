@@ -1,6 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Packing, StoredVessel } from '../../../../records';
+import type { StoredVessel } from '../../../../model';
+import type { Packing } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import type { StoredLot } from '../../../data/useStore';
 import { formatDay } from '../../../format/dates';

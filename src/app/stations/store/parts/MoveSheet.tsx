@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
-import { type StoredVessel } from '../../../../records';
+import { type StoredVessel } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';

@@ -10,7 +10,7 @@ import {
 } from '../../../../core';
 import type { Packing } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { bestBeforeOf, temperatureOf } from '../../../data/keeping';
+import { bestBeforeOf, temperatureOf } from '../../../../model/store/keeping';
 import { useMoment } from '../../../data/useMeters';
 import type { StoredLot } from '../../../data/useStore';
 import { useWorkshop } from '../../../data/useWorkshop';

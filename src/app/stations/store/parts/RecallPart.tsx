@@ -1,6 +1,6 @@
 import { FileDown, Printer } from 'lucide-react';
 import type { ReactElement } from 'react';
-import type { Trace, TraceNode } from '../../../../records';
+import type { Trace, TraceNode } from '../../../../model';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { usePdfFile } from '../../../pdf/usePdfFile';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Trace } from '../../../../records';
+import type { Trace } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';

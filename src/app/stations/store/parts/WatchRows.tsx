@@ -12,7 +12,7 @@ import {
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
-import { daysUntil } from '../../../data/keeping';
+import { daysUntil } from '../../../../model/store/keeping';
 import type { StoredLot } from '../../../data/useStore';
 import { lookedRecords, type Watch, type WatchKind } from '../../../data/watchList';
 import { formatDay } from '../../../format/dates';

@@ -1,6 +1,6 @@
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
-import { makeUpCount, makeUpMass, type NamedTool } from '../../../../records';
+import { makeUpCount, makeUpMass, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { Field } from '../../../entry/Field';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
-import type { ExtractionFile, HoneyHouse } from '../../../../records';
+import type { ExtractionFile, HoneyHouse } from '../../../../model';
 import { useHoneyHouse } from '../../../data/useHoneyHouse';
 import { NothingHere } from '../../../ui/NothingHere';
 import { Waiting } from '../../../ui/Waiting';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { ExtractionFile } from '../../../../records';
+import type { ExtractionFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { formatDay } from '../../../format/dates';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';

@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import { USUAL_DAY, type Extraction, type HoneyHouse } from '../../../../records';
+import { USUAL_DAY, type HoneyHouse } from '../../../../model';
+import { type Extraction } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import { dayEntry, readDayForm } from '../../../forms/extractionForm';

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { LotFile } from '../../../../records';
+import type { LotFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { LotTitle } from '../../../lot/LotTitle';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';

@@ -1,10 +1,6 @@
 import type { ReactElement } from 'react';
-import {
-  firstRevision,
-  suggestedContainers,
-  type ContainerContent,
-  type ExtractionFile,
-} from '../../../../records';
+import { suggestedContainers, type ExtractionFile } from '../../../../model';
+import { firstRevision, type ContainerContent } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { counted } from '../../../format/counted';

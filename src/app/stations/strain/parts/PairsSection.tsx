@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { oppositePairs, type WeighedFrame } from '../../../../core';
-import type { ExtractionFile } from '../../../../records';
+import type { ExtractionFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { formatQuantity } from '../../../format/units';

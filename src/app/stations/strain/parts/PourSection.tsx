@@ -1,12 +1,7 @@
 import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
-import {
-  expectedFlow,
-  firstRevision,
-  pourNow,
-  type ExtractionFile,
-  type Pour,
-} from '../../../../records';
+import { expectedFlow, pourNow, type ExtractionFile } from '../../../../model';
+import { firstRevision, type Pour } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { allowSound } from '../../../alarm/alarmSound';
 import { closePour, markPour } from '../../../alarm/pourActs';

@@ -2,13 +2,8 @@ import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { Suspense, useMemo, type ReactElement } from 'react';
 import { settlingCourse, skimPlan, type SettlingMoment } from '../../../../core';
-import {
-  nextRevision,
-  nextSkim,
-  settlingTask,
-  type LotFile,
-  type SettlingRecord,
-} from '../../../../records';
+import { nextSkim, settlingTask, type LotFile } from '../../../../model';
+import { nextRevision, type SettlingRecord } from '../../../../records';
 import {
   perform,
   selectPreferences,

@@ -1,12 +1,7 @@
 import { format } from 'date-fns';
 import type { ReactElement } from 'react';
-import {
-  TICKS,
-  firstRevision,
-  nextRevision,
-  type ExtractionFile,
-  type Tick,
-} from '../../../../records';
+import { type ExtractionFile } from '../../../../model';
+import { TICKS, firstRevision, nextRevision, type Tick } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';

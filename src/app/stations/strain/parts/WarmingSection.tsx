@@ -1,5 +1,6 @@
 import { useState, type ReactElement } from 'react';
-import { firstRevision, type LotFile, type LotHeat } from '../../../../records';
+import { type LotFile, type LotHeat } from '../../../../model';
+import { firstRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';

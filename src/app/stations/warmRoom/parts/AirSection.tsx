@@ -1,6 +1,7 @@
 import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from '../../../../core';
-import { seriesOf, type AirLog, type RoomFile } from '../../../../records';
+import { seriesOf, type RoomFile } from '../../../../model';
+import { type AirLog } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';

@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
-import type { BatchCheck, BatchFile } from '../../../../records';
+import type { BatchFile } from '../../../../model';
+import type { BatchCheck } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatMoment } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';

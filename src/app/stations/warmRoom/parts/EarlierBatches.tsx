@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
-import { isForgotten, type Batch, type RoomFile } from '../../../../records';
+import { type RoomFile } from '../../../../model';
+import { isForgotten, type Batch } from '../../../../records';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';

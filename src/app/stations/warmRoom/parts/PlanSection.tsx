@@ -7,7 +7,7 @@ import {
   type LoadQuestion,
   DAY_MS,
 } from '../../../../core';
-import type { RoomFile } from '../../../../records';
+import type { RoomFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';

@@ -1,5 +1,5 @@
 import { useState, type ReactElement } from 'react';
-import type { RoomFile } from '../../../../records';
+import type { RoomFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';

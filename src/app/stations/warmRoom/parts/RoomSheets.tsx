@@ -1,5 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
-import type { Batch, BatchCheck, RoomFile, WarmRoomRecord } from '../../../../records';
+import type { RoomFile } from '../../../../model';
+import type { Batch, BatchCheck, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/batchCheckForm';

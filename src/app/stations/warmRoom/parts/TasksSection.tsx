@@ -2,7 +2,7 @@ import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { readyForecast, DAY_MS } from '../../../../core';
-import { roomTasks, type RoomFile } from '../../../../records';
+import { roomTasks, type RoomFile } from '../../../../model';
 import { FIRST_TOLD } from '../../../../workers/dryingClient';
 import { Button } from '../../../ui/Button';
 import { saveFile } from '../../../ui/saveFile';

@@ -1,0 +1,149 @@
+import {
+  ASSUMED_DEPTH,
+  COPY,
+  EYE,
+  TARE_RELATIVE_UNCERTAINTY,
+  cappedShareOf,
+  combSideMass,
+  combinedMass,
+  countedCapping,
+  countedShares,
+  honeyShare,
+  interpretReading,
+  judgedCapping,
+  learnedDepth,
+  netHeft,
+  quickShares,
+  residueBlocks,
+  summedMass,
+  trustedShake,
+  type CappedEstimate,
+  type CellShares,
+  type CombDepth,
+  type FrameEvidence,
+  type MassEstimate,
+  type SideEvidence,
+} from '../../core';
+import {
+  type FrameCheckContent,
+  type FrameContent,
+  isMarked,
+  markCounts,
+  type Side,
+} from '../../records';
+import { boxOf, formatOf, type Book } from './book';
+import { combStays } from './stays';
+
+/** A look at a frame with the frame it is about; saved, or still being tapped. */
+export interface FrameCase {
+  readonly frameId: string;
+  readonly frame: FrameContent;
+  readonly check: FrameCheckContent;
+}
+
+/** What a heft may be off by, either way [kg]: by hand, on a scale. @source common practice, no source */
+export const HEFT_PLUS_MINUS_KG = { hand: 0.6, scale: 0.1 } as const;
+
+function marksInUse(side: Side): string | null {
+  if (side.method === 'points') return side.points;
+  return side.method === 'paint' ? side.cells : null;
+}
+
+/** Shares of a side by the method in use; by eye where nothing is marked yet. */
+export function sharesOf(side: Side): CellShares {
+  const marks = marksInUse(side);
+  return isMarked(marks) ? countedShares(markCounts(marks)) : quickShares(side.quick);
+}
+
+/** Capped share of a side with its interval, null where it holds no honey. */
+export function cappingOf(side: Side): CappedEstimate | null {
+  const marks = marksInUse(side);
+  if (side.method === 'points' && isMarked(marks)) {
+    const { capped, open } = markCounts(marks);
+    return capped + open > 0 ? countedCapping(capped, open) : null;
+  }
+  const share = cappedShareOf(sharesOf(side));
+  if (share === null) return null;
+  return judgedCapping(Math.min(1, share), isMarked(marks) ? COPY : EYE);
+}
+
+function sideEvidence(side: Side, combTemperatureC: number | null): SideEvidence {
+  return {
+    shares: sharesOf(side),
+    capped: cappingOf(side),
+    shake: trustedShake({ result: side.shake, combTemperatureC }),
+  };
+}
+
+/** Honey of a frame by looking, and by its weight where somebody weighed it and no brood is in it. */
+function honeyTwoWays({ frame, check }: FrameCase, book: Book, depth: CombDepth) {
+  const box = boxOf(book, frame.boxId);
+  const format = formatOf(book, box?.content.formatId ?? '');
+  const byLook = summedMass(
+    check.sides.map((side) =>
+      combSideMass(
+        { areaDm2: format.areaDm2, honeyShare: honeyShare(sharesOf(side)), face: side.face },
+        depth,
+      ),
+    ),
+  );
+  if (!check.heft || check.brood !== 'none' || byLook.massKg === 0) return { byLook, byHeft: null };
+  const byHeft = netHeft(
+    { grossKg: check.heft.grossKg, plusMinusKg: HEFT_PLUS_MINUS_KG[check.heft.by] },
+    format.frameTareKg,
+    format.frameTareKg * TARE_RELATIVE_UNCERTAINTY,
+  );
+  return { byLook, byHeft };
+}
+
+function honeyOf(one: FrameCase, book: Book, depth: CombDepth): MassEstimate {
+  const { byLook, byHeft } = honeyTwoWays(one, book, depth);
+  return byHeft ? combinedMass(byLook, byHeft) : byLook;
+}
+
+/** How deep the keeper's comb is, from the frames among these that were weighed on a scale. */
+export function depthOf(cases: readonly FrameCase[], book: Book): CombDepth {
+  const weighed = cases.flatMap((one) => {
+    const { byLook, byHeft } = honeyTwoWays(one, book, ASSUMED_DEPTH);
+    if (!byHeft || one.check.heft?.by !== 'scale') return [];
+    const { massKg: byWeightKg, standardUncertaintyKg: weightStandardKg } = byHeft;
+    return [{ byLookKg: byLook.massKg, byWeightKg, weightStandardKg }];
+  });
+  return learnedDepth(weighed);
+}
+
+function piecesOf(pieces: string | null): FrameEvidence['sections'] {
+  return pieces === null ? null : { ripe: pieces.split('r').length - 1, all: pieces.length };
+}
+
+function cellMoisture({ cellReading }: FrameCheckContent): number | null {
+  if (!cellReading) return null;
+  const temperatureC = cellReading.temperatureC;
+  const read = interpretReading({ ...cellReading, temperatureC });
+  return read.status === 'read' ? read.moisturePercent : null;
+}
+
+/** What the schools see of a frame: the look at it, and what its hive was given. */
+export function frameEvidenceFrom(
+  one: FrameCase,
+  book: Book,
+  depth: CombDepth = ASSUMED_DEPTH,
+): FrameEvidence {
+  const { frameId, frame, check } = one;
+  const box = boxOf(book, frame.boxId);
+  return {
+    id: frameId,
+    count: 1,
+    colonyId: frame.hiveId ?? box?.content.colonyId ?? null,
+    sides: check.sides.map((side) => sideEvidence(side, check.combTemperatureC)),
+    honey: honeyOf(one, book, depth),
+    brood: check.brood,
+    broodExcused: check.broodExcuse !== '',
+    queenSeen: check.queenSeen,
+    beetles: check.beetles,
+    blocks: residueBlocks(combStays(frame, book), book.given),
+    blocksCleared: check.blockExcuse !== '',
+    sections: piecesOf(check.pieces),
+    cellMoisturePercent: cellMoisture(check),
+  };
+}

@@ -1,0 +1,193 @@
+import {
+  decideFrames,
+  finishing,
+  combSideMass,
+  worseSideShare,
+  TAKING_ACTS,
+  mayBeTaken,
+  ruleSetOf,
+  type DecideContext,
+  type EarlierLook,
+  type Finishing,
+  type FrameAct,
+  type FrameDecision,
+  type FrameEvidence,
+  type School,
+} from '../../core';
+import type { FrameCheckContent, Harvest } from '../../records';
+import { flowOf, formatOf, schoolOfDay, type Book } from './book';
+import { dayNumber, isoDayOf } from '../days';
+import { depthOf, frameEvidenceFrom, type FrameCase } from './frameEvidence';
+
+/** A look at a frame, with all earlier looks at the same frame. */
+export interface FrameStory extends FrameCase {
+  readonly earlier: readonly FrameCheckContent[];
+}
+
+/** What the school says of a frame and what the keeper does. */
+export interface Judgement {
+  readonly evidence: FrameEvidence;
+  readonly decision: FrameDecision;
+  /** whether bees finish it; null where nothing is missing or nobody can say */
+  readonly finishing: Finishing | null;
+  readonly act: FrameAct;
+  readonly overridden: boolean;
+}
+
+/** A frame, kept or still being tapped, with its judgement. */
+export type JudgedFrame<S extends FrameStory = FrameStory> = S & Judgement;
+
+/** Limit of moisture on a day [% by mass]. */
+export function limitOfDay({ ruleSets }: Book, { content }: Pick<Harvest, 'content'>): number {
+  return ruleSetOf(content.ruleSetId, ruleSets).moistureLimitPercent[content.honeyKind];
+}
+
+/** Days until the flow of the day ends; null where none is named or it is over. */
+export function daysOfFlowLeft(book: Book, { content }: Pick<Harvest, 'content'>): number | null {
+  const flow = flowOf(book, content.flowId);
+  if (!flow) return null;
+  const end = flow.content.observedEnd ?? flow.content.expectedEnd;
+  const left = dayNumber(end) - dayNumber(content.day);
+  return left > 0 ? Math.min(366, left) : null;
+}
+
+function earlierLooks(story: FrameStory, book: Book): EarlierLook[] {
+  return story.earlier.flatMap((check) => {
+    const evidence = frameEvidenceFrom({ ...story, check }, book);
+    const share = worseSideShare(evidence);
+    const daysAgo = dayNumber(story.check.day) - dayNumber(check.day);
+    if (share === null || daysAgo <= 0) return [];
+    return [{ daysAgo, share, standardUncertainty: worseDoubt(evidence) }];
+  });
+}
+
+function worseDoubt(evidence: FrameEvidence): number {
+  const share = worseSideShare(evidence);
+  const side = evidence.sides.find((one) => one.capped?.share === share);
+  return side?.capped?.standardUncertainty ?? 0;
+}
+
+function finishingOf(
+  story: FrameStory,
+  evidence: FrameEvidence,
+  { book, harvest, school }: Judging,
+): Finishing | null {
+  const share = worseSideShare(evidence);
+  if (share === null || flowOf(book, harvest.content.flowId) === null) return null;
+  return finishing({
+    share,
+    standardUncertainty: worseDoubt(evidence),
+    wantedShare: school.ripeShare,
+    earlier: earlierLooks(story, book),
+    daysLeft: daysOfFlowLeft(book, harvest),
+    temperatureC: harvest.content.outdoorTemperatureC,
+  });
+}
+
+/** Honey of a full frame of a hive's honey boxes [kg], for targets counted in frames. */
+function fullFrameKg(book: Book, colonyId: string): number {
+  const box = book.boxes.find((one) => one.content.colonyId === colonyId);
+  const format = formatOf(book, box?.content.formatId ?? '');
+  return 2 * combSideMass({ areaDm2: format.areaDm2, honeyShare: 1, face: 'flush' }).massKg;
+}
+
+/** What each hive is to keep, in kg; hives without a target are not in it. */
+export function keepTargetsKg(book: Book): ReadonlyMap<string, number> {
+  return new Map(
+    book.colonies.flatMap(({ entityId, content: { keep } }) => {
+      if (!keep) return [];
+      const kg = keep.by === 'mass' ? keep.kg : keep.frames * fullFrameKg(book, entityId);
+      return [[entityId, kg] as const];
+    }),
+  );
+}
+
+/** What frames are judged by. */
+export interface Judging {
+  readonly book: Book;
+  readonly harvest: Pick<Harvest, 'content'>;
+  readonly school: School;
+}
+
+/** The judging of a day by its own school. */
+export function judgingOf(book: Book, harvest: Pick<Harvest, 'content'>): Judging {
+  return { book, harvest, school: schoolOfDay(book, harvest) };
+}
+
+/** What decisions depend on besides the frames. */
+export function decideContext(
+  { book, harvest }: Judging,
+  finishings: ReadonlyMap<string, Finishing | null>,
+): DecideContext {
+  return {
+    limitPercent: limitOfDay(book, harvest),
+    finishingOf: (frame) => finishings.get(frame.id) ?? null,
+    lackingKg: keepTargetsKg(book),
+  };
+}
+
+/** What the keeper does otherwise than proposed; null where that is not allowed any more. */
+export function allowedOverride(evidence: FrameEvidence, act: FrameAct): FrameAct | null {
+  return TAKING_ACTS.includes(act) && !mayBeTaken(evidence) ? null : act;
+}
+
+function keptOverride({ decision }: FrameCheckContent, evidence: FrameEvidence): FrameAct | null {
+  return decision.act === decision.proposed ? null : allowedOverride(evidence, decision.act);
+}
+
+/** Frames with evidence, decision and what the keeper did, in their order. */
+export function judgeFrames<S extends FrameStory>(
+  stories: readonly S[],
+  judging: Judging,
+): JudgedFrame<S>[] {
+  const depth = depthOf(stories, judging.book);
+  const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book, depth));
+  const finishings = new Map(
+    stories.map((one, at) => [one.frameId, finishingOf(one, evidences[at]!, judging)]),
+  );
+  const decisions = decideFrames(evidences, judging.school, decideContext(judging, finishings));
+  const byFrame = new Map(decisions.map((one) => [one.frameId, one]));
+  return stories.flatMap((story, at) => {
+    const decision = byFrame.get(story.frameId);
+    const evidence = evidences[at];
+    if (!decision || !evidence) return [];
+    const override = keptOverride(story.check, evidence);
+    return [
+      {
+        ...story,
+        evidence,
+        decision,
+        finishing: finishings.get(story.frameId) ?? null,
+        act: override ?? decision.act,
+        overridden: override !== null,
+      },
+    ];
+  });
+}
+
+/** The day on which to look again at a frame that goes back, null where nobody need to. */
+function lookAgainDay(act: FrameAct, found: Finishing | null, day: string): string | null {
+  if (act !== 'put-back' || found === null || found.lookAgainInDays === null) return null;
+  return isoDayOf(dayNumber(day) + found.lookAgainInDays);
+}
+
+/** What is written down of a decision: the school's proposal and what the keeper did. */
+export function decisionContent(
+  { decision, finishing: found }: Pick<Judgement, 'decision' | 'finishing'>,
+  { harvest }: Judging,
+  override: { readonly act: FrameAct; readonly because: string } | null,
+): FrameCheckContent['decision'] {
+  const act = override?.act ?? decision.act;
+  return {
+    schoolId: harvest.content.schoolId,
+    proposed: decision.act,
+    act,
+    because: override?.because ?? '',
+    lookAgainDay: lookAgainDay(act, found, harvest.content.day),
+  };
+}
+
+/** A decision that stands in until the frames are judged together. */
+export function undecided(schoolId: string): FrameCheckContent['decision'] {
+  return { schoolId, proposed: 'leave', act: 'leave', because: '', lookAgainDay: null };
+}

@@ -1,0 +1,142 @@
+/** What is read from records and asked of the core; the application imports from here. */
+export { dayNumber, isoDayOf, localDayOf, momentOfWall, wallMs } from './days';
+export {
+  type Book,
+  bookOf,
+  boxOf,
+  colonyOf,
+  flowOf,
+  formatOf,
+  harvestOf,
+  yardOf,
+  yardOfBox,
+} from './day/book';
+export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './day/frameEvidence';
+export { type FrameLook, freshLook, freshSide } from './day/freshLook';
+export {
+  type BoxPlace,
+  type HarvestFile,
+  type KeptStory,
+  boxPlaces,
+  harvestFileOf,
+  lastLooks,
+  looksAgainDue,
+} from './day/harvestFile';
+export {
+  type FrameStory,
+  type JudgedFrame,
+  type Judging,
+  allowedOverride,
+  decideContext,
+  decisionContent,
+  judgeFrames,
+  judgingOf,
+  keepTargetsKg,
+  limitOfDay,
+  undecided,
+} from './day/judging';
+export { lookRecords } from './day/lookRecords';
+export {
+  framesOfStroke,
+  heldBoxes,
+  strokeAct,
+  strokeParts,
+  strokePartsOfDay,
+  typedBoxes,
+  verdictOfStroke,
+} from './day/strokeEvidence';
+export {
+  type ExtractionFile,
+  type HoneyHouse,
+  type NamedTool,
+  honeyHouseOf,
+} from './line/extractionFile';
+export {
+  type DayNow,
+  calibrationOf,
+  clockMin,
+  dayNow,
+  expectedFlow,
+  lineOf,
+  momentOfClock,
+  plainStrainer,
+  pourNow,
+  strainedHoney,
+} from './line/extractionLine';
+export { nextSkim, settlingTask } from './line/settlingTask';
+export { type PailsOfDay, pailsOfDay, suggestedContainers } from './line/suggestedContainers';
+export { USUAL_DAY } from './line/usualDay';
+export { type Around, framesToAsk } from './lot/aroundEvidence';
+export { classOf, pfundOf } from './lot/benchEvidence';
+export { combPlaces, cropPlaces, endedDays, readerPlaces } from './lot/foretold';
+export {
+  type LotContents,
+  contentsOf,
+  evidenceFrom,
+  readingEvidence,
+  vesselLabelOf,
+  vesselsOf,
+} from './lot/lotEvidence';
+export {
+  type LotFile,
+  evidenceIdsOf,
+  isRulingOutdated,
+  lotFileOf,
+  lotFilesOf,
+} from './lot/lotFile';
+export { type LotHeat, lotHeat, spellsOfLog } from './lot/lotHeat';
+export {
+  type KeptJudgedFrame,
+  lotFrameOf,
+  lotFrameOfStroke,
+  lotFramesContent,
+  makeUpColours,
+  makeUpCount,
+  makeUpMass,
+  makeUpStates,
+} from './lot/lotMakeUp';
+export { type LotMass, lotMass } from './lot/lotMass';
+export {
+  type Meter,
+  type Meters,
+  NO_METERS,
+  learnedZero,
+  meteredReading,
+  metersOf,
+  wouldBePercent,
+} from './lot/meters';
+export { type DatedPastLot, pastLotsBefore } from './lot/pastLots';
+export { repeatabilityFor, repeatabilityOf } from './lot/readers';
+export { ripePieces } from './lot/ripePieces';
+export { type Signature, signedRulingContent } from './lot/signedRuling';
+export { type Workshop, knownFor, readingsOfBefore, workshopOf } from './lot/workshop';
+export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './room/roomFile';
+export {
+  BOX_TARE_KG,
+  type RoomRun,
+  coreBatch,
+  honeyParts,
+  roomRun,
+  seriesOf,
+} from './room/roomRun';
+export { type RoomTask, readingsDue, roomTasks } from './room/roomTasks';
+export {
+  type BiasLine,
+  type SeasonReport,
+  eyeBias,
+  groupYields,
+  meanBias,
+  seasonReport,
+} from './season/seasonReport';
+export { type PouredLine, parentLots, pouredLines } from './store/pouring';
+export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store/store';
+export {
+  TRACE_KINDS,
+  type Trace,
+  type TraceKind,
+  type TraceNode,
+  jarsNode,
+  lotNode,
+  packingOfCode,
+  traceOf,
+} from './store/trace';

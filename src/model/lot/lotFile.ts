@@ -1,0 +1,140 @@
+import { groupBy, type Outcome } from '../../core';
+import {
+  type AnyRecord,
+  type CallBack,
+  type CircumstancesRecord,
+  type ColourReading,
+  type CombJudgement,
+  type Container,
+  current,
+  type HeatSpell,
+  inOrder,
+  isLotRecord,
+  type JarMove,
+  type LabReport,
+  type Lot,
+  type LotFrames,
+  type LotRecord,
+  type Packing,
+  type PieceRecord,
+  type Reading,
+  type RecordKind,
+  type RecordOf,
+  type RulingRecord,
+  type SamplingPlan,
+  type Senses,
+  type SettlingRecord,
+  type StoreMove,
+  type Weighing,
+} from '../../records';
+import { NO_METERS, checkIdsBehind, type Meters } from './meters';
+
+/** All that holds of one lot, with its whole history. */
+export interface LotFile {
+  readonly lot: Lot;
+  readonly containers: readonly Container[];
+  /** the latest look at the comb, null where there was none */
+  readonly comb: CombJudgement | null;
+  /** the frames it was made of, null where nobody wrote them down */
+  readonly frames: LotFrames | null;
+  readonly readings: readonly Reading[];
+  /** the sampling plan in force, null where none was fixed */
+  readonly plan: SamplingPlan | null;
+  readonly colours: readonly ColourReading[];
+  readonly senses: readonly Senses[];
+  readonly labReports: readonly LabReport[];
+  readonly settlings: readonly SettlingRecord[];
+  readonly heatSpells: readonly HeatSpell[];
+  readonly weighings: readonly Weighing[];
+  /** what else bears on it as said last, null where nobody said anything */
+  readonly circumstances: CircumstancesRecord | null;
+  /** pieces of comb honey */
+  readonly pieces: readonly PieceRecord[];
+  readonly storeMoves: readonly StoreMove[];
+  readonly packings: readonly Packing[];
+  readonly jarMoves: readonly JarMove[];
+  readonly callBacks: readonly CallBack[];
+  /** the ruling last signed, null where there is none */
+  readonly ruling: RulingRecord | null;
+  /** every revision ever written, oldest first */
+  readonly history: readonly LotRecord[];
+}
+
+function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): RecordOf<K>[] {
+  return records.filter((one): one is RecordOf<K> => one.kind === kind);
+}
+
+/** The file of a lot from its revisions, or null where the lot is missing or withdrawn. */
+export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
+  const now = current(records);
+  const lot = ofKind(now, 'lot')[0];
+  if (!lot) return null;
+  return {
+    lot,
+    containers: ofKind(now, 'container'),
+    comb: ofKind(now, 'comb-judgement').at(-1) ?? null,
+    frames: ofKind(now, 'lot-frames').at(-1) ?? null,
+    readings: ofKind(now, 'reading'),
+    plan: ofKind(now, 'sampling-plan').at(-1) ?? null,
+    colours: ofKind(now, 'colour'),
+    senses: ofKind(now, 'senses'),
+    labReports: ofKind(now, 'lab-report'),
+    settlings: ofKind(now, 'settling'),
+    heatSpells: ofKind(now, 'heat-spell'),
+    weighings: ofKind(now, 'weighing'),
+    circumstances: ofKind(now, 'circumstances').at(-1) ?? null,
+    pieces: ofKind(now, 'piece'),
+    storeMoves: ofKind(now, 'store-move'),
+    packings: ofKind(now, 'packing'),
+    jarMoves: ofKind(now, 'jar-move'),
+    callBacks: ofKind(now, 'call-back'),
+    ruling: ofKind(now, 'ruling').at(-1) ?? null,
+    history: inOrder(records.filter(isLotRecord)),
+  };
+}
+
+/** The files of all lots in a set of revisions, latest extraction first. */
+export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
+  return [...groupBy(records, (one) => one.ownerId).values()]
+    .map(lotFileOf)
+    .filter((one) => one !== null)
+    .sort(
+      (a, b) =>
+        b.lot.content.date.localeCompare(a.lot.content.date) ||
+        a.lot.content.code.localeCompare(b.lot.content.code),
+    );
+}
+
+/** Revisions that a ruling on this file rests on, zero checks behind its readings included. */
+export function evidenceIdsOf(file: LotFile, meters: Meters = NO_METERS): string[] {
+  const single = [file.comb, file.frames, file.plan, file.circumstances].filter(
+    (one) => one !== null,
+  );
+  const bench = [
+    ...file.colours,
+    ...file.senses,
+    ...file.labReports,
+    ...file.heatSpells,
+    ...file.pieces,
+  ];
+  const checks = file.readings.flatMap((one) => checkIdsBehind(one.content, meters));
+  const own = [file.lot, ...file.containers, ...single, ...file.readings, ...bench];
+  return [...new Set([...own.map((one) => one.id), ...checks])];
+}
+
+/**
+ * Whether the evidence is no longer what the signed ruling rested on.
+ *
+ * @param outcome - what the rules say now; other evidence than the lot's own may have changed it
+ */
+export function isRulingOutdated(
+  file: LotFile,
+  meters: Meters = NO_METERS,
+  outcome?: Outcome,
+): boolean {
+  if (!file.ruling) return false;
+  if (outcome !== undefined && outcome !== file.ruling.content.proposedOutcome) return true;
+  const signed = new Set(file.ruling.content.evidenceIds);
+  const now = evidenceIdsOf(file, meters);
+  return now.length !== signed.size || now.some((id) => !signed.has(id));
+}

@@ -1,0 +1,107 @@
+import {
+  flatMapAlone,
+  isUnreliable,
+  lotMoisture,
+  ordinaryVessels,
+  statesOfComb,
+  vesselScatter,
+  type HoneyEvent,
+  type LotEvidence,
+  type PastLot,
+  type ReadingEvidence,
+  type VesselScatter,
+} from '../../core';
+import { eventsOf, type Around } from './aroundEvidence';
+import { contentsOf, evidenceFrom } from './lotEvidence';
+import type { LotFile } from './lotFile';
+import { makeUpStates } from './lotMakeUp';
+import { NO_METERS, type Meters } from './meters';
+
+/** A lot that may teach: which, from which day, and what it was. */
+export interface DatedPastLot extends PastLot {
+  readonly lotId: string;
+  readonly code: string;
+  readonly day: string;
+}
+
+/**
+ * Readings that say what the comb was worth: of liquid honey from ordinary vessels, taken before
+ * anything changed it. What was dried or blended, or lay on the prism with crystals, teaches nothing.
+ */
+function teaching(
+  { readings, vessels }: LotEvidence,
+  events: readonly HoneyEvent[],
+): readonly ReadingEvidence[] {
+  const first = Math.min(Infinity, ...events.map((one) => one.atDay));
+  const ordinary = new Set(ordinaryVessels(vessels).map((one) => one.id));
+  return readings.filter(
+    (one) =>
+      (one.takenDay ?? -Infinity) < first &&
+      !isUnreliable(one) &&
+      (one.vesselId === null || ordinary.has(one.vesselId)),
+  );
+}
+
+/** A lot with the readings that teach something. */
+interface TeachingLot {
+  readonly file: LotFile;
+  readonly evidence: LotEvidence;
+  readonly readings: readonly ReadingEvidence[];
+}
+
+/** Lots with readings of the honey as it came out of the comb. */
+export function teachingLots(
+  files: readonly LotFile[],
+  meters: Meters = NO_METERS,
+  around: Around | null = null,
+): TeachingLot[] {
+  return flatMapAlone(files, (file) => {
+    const evidence = evidenceFrom(contentsOf(file), { meters });
+    const readings = teaching(
+      { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
+      around ? eventsOf(file, around) : [],
+    );
+    return readings.length === 0 ? [] : [{ file, evidence, readings }];
+  });
+}
+
+/** What the vessels of a lot differed by, and when. */
+export interface DatedScatter extends VesselScatter {
+  readonly lotId: string;
+  readonly day: string;
+}
+
+/** What the vessels of each lot differed by. */
+export const vesselScatters = (lots: readonly TeachingLot[]): DatedScatter[] =>
+  flatMapAlone(lots, ({ file, readings }) => {
+    const scatter = vesselScatter(readings);
+    const { entityId: lotId, content } = file.lot;
+    return scatter ? [{ ...scatter, lotId, day: content.date }] : [];
+  });
+
+/** Lots that were judged in the comb and measured later: what was expected beside what was found. */
+export function pastLotsOf(lots: readonly TeachingLot[]): DatedPastLot[] {
+  return flatMapAlone(lots, ({ file, evidence, readings }) => {
+    const { comb, vessels } = evidence;
+    if (!comb) return [];
+    const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
+    const states = file.frames ? makeUpStates(file.frames.content) : statesOfComb(comb);
+    return [
+      {
+        lotId: file.lot.entityId,
+        code: file.lot.content.code,
+        day: file.lot.content.date,
+        shares: states,
+        measured: { mean: meanPercent, standardUncertainty: uncertainty.standard },
+      },
+    ];
+  });
+}
+
+/** Those that were there before a lot: what follows cannot teach what went before. */
+export function pastLotsBefore<T extends { readonly lotId: string; readonly day: string }>(
+  lots: readonly T[],
+  { lotId, day }: { readonly lotId: string; readonly day: string },
+): T[] {
+  return lots.filter((one) => one.lotId !== lotId && one.day < day);
+}

@@ -1,0 +1,219 @@
+import {
+  DAY_MS,
+  LAYOUT_FACTOR,
+  withoutSlips,
+  type AirOverTime,
+  type AirSeries,
+  type DryingBatch,
+  type DryingObservation,
+  type DryingRun,
+  type HoneyPart,
+  type WarmRoom,
+} from '../../core';
+import {
+  type AirLog,
+  type BatchCheckContent,
+  type BatchContent,
+  batchEndMs,
+  type LogPlace,
+  type WarmRoomContent,
+} from '../../records';
+import type { BatchFile, RoomFile } from './roomFile';
+
+const MINUTES_PER_DAY = 1440;
+
+/** Box, frames and wax without honey [kg]. @source common practice, no source */
+export const BOX_TARE_KG = 8;
+
+/** What a stated ± stands for: an expanded uncertainty. */
+const COVERAGE = 2;
+
+/** From comb to comb of one batch [%]. @source common practice, no source */
+const COMB_SPREAD_PERCENT = 0.3;
+
+/** Hours between the times a run tells of, near and far from now. */
+const NEAR_HOURS = 3;
+const FAR_HOURS = 12;
+const NEAR_DAYS = 4;
+
+/** Part of a batch that is too small to matter [1]. */
+const LEAST_SHARE = 0.01;
+
+/** The room as the core takes it. */
+export function coreRoom(content: WarmRoomContent): WarmRoom {
+  const { volumeM3, setPointC, machine, fanW, airChangesPerHour, wallLossWPerK } = content;
+  const heaterW = content.heating === 'none' ? 0 : content.heaterW;
+  return {
+    volumeM3,
+    heaterW,
+    setPointC,
+    dehumidifier: machine,
+    fanW,
+    airChangesPerHour,
+    wallLossWPerK,
+  };
+}
+
+/** Honey of a batch, or of one box of it, by its surface. */
+export function honeyParts(content: BatchContent, boxes = content.boxes): HoneyPart[] {
+  const { openShare, honeyKgPerBox, openPercent, cappedPercent } = content;
+  const massKg = boxes * honeyKgPerBox;
+  const open: HoneyPart = {
+    surface: 'open',
+    massKg: massKg * openShare,
+    moisturePercent: openPercent,
+  };
+  const capped: HoneyPart = {
+    surface: 'capped',
+    massKg: massKg * (1 - openShare),
+    moisturePercent: cappedPercent,
+  };
+  return [open, capped].filter((one) => one.massKg >= LEAST_SHARE * massKg);
+}
+
+/** A batch as the core takes it; days are counted from `zeroMs`. */
+export function coreBatch(
+  id: string,
+  content: BatchContent,
+  zeroMs: number,
+  outsideC: number,
+): DryingBatch {
+  const dayOf = (moment: string): number => (Date.parse(moment) - zeroMs) / DAY_MS;
+  return {
+    id,
+    parts: honeyParts(content),
+    inDay: Math.max(0, dayOf(content.inAt)),
+    outDay: content.outAt === null ? null : dayOf(content.outAt),
+    temperatureC: content.temperatureC ?? outsideC,
+    airFactor: LAYOUT_FACTOR[content.layout],
+    tareKg: BOX_TARE_KG * content.boxes,
+  };
+}
+
+/** All logs of a place in one series, later entries first where they overlap; slips left out. */
+export function seriesOf(logs: readonly AirLog[], place: LogPlace, zeroMs: number): AirSeries {
+  const byDay = new Map<number, readonly [number, number]>();
+  for (const { content } of logs.filter((one) => one.content.place === place)) {
+    const from = (Date.parse(content.startedAt) - zeroMs) / DAY_MS;
+    content.minutes.forEach((minutes, at) => {
+      const entry = [content.temperatureC[at] ?? 0, content.relativeHumidity[at] ?? 0] as const;
+      byDay.set(from + minutes / MINUTES_PER_DAY, entry);
+    });
+  }
+  const days = [...byDay.keys()].sort((a, b) => a - b);
+  return {
+    days,
+    temperatureC: days.map((one) => byDay.get(one)?.[0] ?? 0),
+    relativeHumidity: days.map((one) => byDay.get(one)?.[1] ?? 0),
+  };
+}
+
+function outsideOf({ room, logs }: RoomFile, zeroMs: number): AirOverTime {
+  const series = withoutSlips(seriesOf(logs, 'outside', zeroMs));
+  return series.days.length > 1
+    ? { kind: 'series', ...series }
+    : { kind: 'daily', ...room.content.outside };
+}
+
+function observationOf(
+  { found, takenAt }: BatchCheckContent,
+  batch: number,
+  zeroMs: number,
+): DryingObservation {
+  const day = (Date.parse(takenAt) - zeroMs) / DAY_MS;
+  if (found.by === 'moisture') {
+    const standardUncertainty = Math.hypot(found.plusMinus / COVERAGE, COMB_SPREAD_PERCENT / 2);
+    return { batch, day, of: found.of, percent: found.percent, standardUncertainty };
+  }
+  const honeyKg = found.firstKg - found.tareKg;
+  const standardKg = found.plusMinusKg / COVERAGE / Math.sqrt(2);
+  return {
+    batch,
+    day,
+    of: 'loss',
+    percent: (100 * (found.firstKg - found.nowKg)) / honeyKg,
+    standardUncertainty: Math.hypot((100 * standardKg) / honeyKg, COMB_SPREAD_PERCENT / 4),
+  };
+}
+
+/** A stretch of a room as the core takes it. */
+export interface RoomRun {
+  /** midnight from which days are counted [ms since 1970] */
+  readonly zeroMs: number;
+  /** now, in days of the run */
+  readonly nowDay: number;
+  readonly run: DryingRun;
+  readonly batchIds: readonly string[];
+  readonly targets: readonly number[];
+  /** standard uncertainty of the start moisture of each batch [%] */
+  readonly startSpreads: readonly number[];
+  readonly observations: readonly DryingObservation[];
+}
+
+/** What a run is made for. */
+export interface RunFor {
+  readonly nowMs: number;
+  readonly daysAhead: number;
+  /** midnight before a moment, where the keeper is [ms since 1970] */
+  readonly midnightBefore: (ms: number) => number;
+}
+
+function timesToTell(nowDay: number, endDay: number): number[] {
+  const days: number[] = [];
+  for (let day = 0; day < endDay - 1e-9;) {
+    days.push(day);
+    const near = day >= nowDay - NEAR_DAYS;
+    day += (near ? NEAR_HOURS : FAR_HOURS) / 24;
+  }
+  return [...days, endDay];
+}
+
+/** Air measured in the room, from and until when. */
+function knownAir(file: RoomFile, zeroMs: number, nowDay: number): Partial<DryingRun> {
+  const series = withoutSlips(seriesOf(file.logs, 'inside', zeroMs));
+  const [first, last] = [series.days[0], series.days[series.days.length - 1]];
+  if (first === undefined || last === undefined || first >= nowDay || last <= 0 || first === last) {
+    return { known: null };
+  }
+  return {
+    known: { kind: 'series', ...series },
+    knownFromDay: Math.max(0, first),
+    knownUntilDay: Math.min(last, nowDay),
+  };
+}
+
+/** The run of batches that shared a room. */
+export function roomRun(
+  file: RoomFile,
+  batches: readonly BatchFile[],
+  { nowMs, daysAhead, midnightBefore }: RunFor,
+): RoomRun {
+  const firstMs = Math.min(nowMs, ...batches.map((one) => Date.parse(one.batch.content.inAt)));
+  const zeroMs = midnightBefore(firstMs);
+  const nowDay = (nowMs - zeroMs) / DAY_MS;
+  const { room } = file;
+  const spread = (one: BatchFile): number => one.batch.content.plusMinusPercent / COVERAGE;
+  const observations = batches.flatMap(({ batch, checks }, at) =>
+    checks
+      .filter(({ content }) => content.takenAt > batch.content.inAt)
+      .filter(({ content }) => Date.parse(content.takenAt) <= batchEndMs(batch.content, nowMs))
+      .map((one) => observationOf(one.content, at, zeroMs)),
+  );
+  return {
+    zeroMs,
+    nowDay,
+    run: {
+      room: { room: coreRoom(room.content), outside: outsideOf(file, zeroMs) },
+      known: null,
+      ...knownAir(file, zeroMs, nowDay),
+      batches: batches.map(({ batch }) =>
+        coreBatch(batch.entityId, batch.content, zeroMs, room.content.outside.meanC),
+      ),
+      tellDays: timesToTell(nowDay, nowDay + daysAhead),
+    },
+    batchIds: batches.map((one) => one.batch.entityId),
+    targets: batches.map((one) => one.batch.content.targetPercent),
+    startSpreads: batches.map(spread),
+    observations,
+  };
+}

@@ -1,0 +1,69 @@
+import { groupBy } from '../../core';
+import { canonicalText } from './digest';
+import { inOrder } from '../heads';
+import type { AnyRecord } from '../record';
+
+/** Revisions of one entity that both replaced what was there before: two truths, of which one holds. */
+export interface Rivalry {
+  readonly kind: AnyRecord['kind'];
+  readonly entityId: string;
+  readonly ownerId: string;
+  /** what both replaced; null where it is not there */
+  readonly former: AnyRecord | null;
+  /** oldest first; the last one holds until somebody chooses */
+  readonly rivals: readonly AnyRecord[];
+}
+
+/** Revisions that no other replaces, and that nobody chose against. */
+function standing(revisions: readonly AnyRecord[], settled: ReadonlySet<string>): AnyRecord[] {
+  const replaced = new Set(revisions.map((one) => one.supersedes));
+  return inOrder(revisions).filter((one) => !replaced.has(one.id) && !settled.has(one.id));
+}
+
+const sayTheSame = (rivals: readonly AnyRecord[]): boolean =>
+  new Set(rivals.map((one) => `${one.withdrawn} ${canonicalText(one.content)}`)).size === 1;
+
+/** Everything of which two revisions say different things, and nobody has chosen yet. */
+export function rivalriesOf(records: readonly AnyRecord[]): Rivalry[] {
+  const settled = new Set(
+    records.flatMap((one) => (one.kind === 'merge-choice' ? one.content.against : [])),
+  );
+  const byEntity = groupBy(records, (one) => one.entityId);
+  return [...byEntity.values()].flatMap((revisions): Rivalry[] => {
+    const rivals = standing(revisions, settled);
+    const [first] = rivals;
+    if (!first || rivals.length < 2 || sayTheSame(rivals)) return [];
+    const former = revisions.find((one) => one.id === first.supersedes) ?? null;
+    return [{ kind: first.kind, entityId: first.entityId, ownerId: first.ownerId, former, rivals }];
+  });
+}
+
+/** A field in which rivals differ, with what each says. */
+export interface Difference {
+  readonly path: string;
+  readonly values: readonly string[];
+}
+
+function leaves(value: unknown, path: string, into: Map<string, string>): void {
+  if (typeof value === 'object' && value !== null) {
+    for (const [key, inner] of Object.entries(value)) {
+      leaves(inner, path === '' ? key : `${path}.${key}`, into);
+    }
+    return;
+  }
+  const isNothing = value === null || value === undefined;
+  into.set(path, typeof value === 'string' ? value : isNothing ? '' : JSON.stringify(value));
+}
+
+/** The fields in which some contents differ; a field that one has not is empty there. */
+export function differencesOf(contents: readonly unknown[]): Difference[] {
+  const flat = contents.map((one) => {
+    const into = new Map<string, string>();
+    leaves(one, '', into);
+    return into;
+  });
+  const paths = [...new Set(flat.flatMap((one) => [...one.keys()]))];
+  return paths
+    .map((path) => ({ path, values: flat.map((one) => one.get(path) ?? '') }))
+    .filter(({ values }) => new Set(values).size > 1);
+}

@@ -1,0 +1,38 @@
+import { idSchema } from '../envelope';
+import { recordKind, type RevisionOf } from '../recordKind';
+import { nameField, remarkField } from '../fields';
+import { z } from '../zod';
+
+/** What is known of the bees' health; an unknown or suspect source feeds no other colony. */
+export const HEALTH = ['sound', 'unknown', 'suspect'] as const;
+
+const KEEP_SENTENCE = 'What a colony keeps is between 0 and 100.';
+const keepAmount = z.number().min(0, KEEP_SENTENCE).max(100, KEEP_SENTENCE);
+
+/** What the keeper wants to leave to the colony; never invented by the program. */
+export const keepTargetSchema = z.discriminatedUnion('by', [
+  z.object({ by: z.literal('mass'), kg: keepAmount }),
+  z.object({ by: z.literal('frames'), frames: keepAmount }),
+]);
+
+export const colonyContentSchema = z.object({
+  yardId: idSchema,
+  name: nameField('the hive'),
+  keep: keepTargetSchema.nullable(),
+  health: z.enum(HEALTH),
+  remark: remarkField,
+});
+export type ColonyContent = z.infer<typeof colonyContentSchema>;
+
+export const colonyKind = recordKind({
+  kind: 'colony',
+  name: 'Hives',
+  table: 'colonies',
+  since: 2,
+  owner: null,
+  part: 'book',
+  content: colonyContentSchema,
+  refers: (content) => [{ path: 'yardId', id: content.yardId, kind: 'yard' }],
+  chain: ({ entityId, content }) => ({ anchors: [entityId], follows: [content.yardId] }),
+});
+export type Colony = RevisionOf<typeof colonyKind>;

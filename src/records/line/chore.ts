@@ -1,0 +1,31 @@
+import { CLEAN_UP_TASKS } from '../../core';
+import { recordKind, type RevisionOf } from '../recordKind';
+import { reasonField } from '../fields';
+import { momentField } from '../moments';
+import { z } from '../zod';
+
+/** A task of cleaning up that was done, or put aside with a reason. */
+export const choreContentSchema = z
+  .object({
+    task: z.enum(CLEAN_UP_TASKS),
+    doneAt: momentField,
+    /** done as it says, or otherwise */
+    how: z.enum(['done', 'otherwise']),
+    because: reasonField,
+  })
+  .refine((one) => one.how === 'done' || one.because !== '', {
+    path: ['because'],
+    message: 'Say in a word how, and why.',
+  });
+export type ChoreContent = z.infer<typeof choreContentSchema>;
+
+export const choreKind = recordKind({
+  kind: 'chore',
+  name: 'Clean-up',
+  table: 'chores',
+  since: 4,
+  owner: 'extraction',
+  part: 'extraction',
+  content: choreContentSchema,
+});
+export type Chore = RevisionOf<typeof choreKind>;

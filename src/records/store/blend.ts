@@ -1,0 +1,89 @@
+import { BLEND_AIMS } from '../../core';
+import { idSchema } from '../envelope';
+import { each, recordKind, type RevisionOf } from '../recordKind';
+import { between, nameField, remarkField } from '../fields';
+import { dayField, momentField } from '../moments';
+import { z } from '../zod';
+
+/** One line of a pouring list. */
+const pourLineSchema = z.object({
+  lotId: idSchema,
+  containerId: idSchema,
+  item: z.number().int().min(1),
+  /** as it was called on that day */
+  label: z.string(),
+  lotCode: z.string(),
+  massKg: between(0.001, 100_000, 'Type kilograms, more than 0.'),
+  meanPercent: between(5, 40, 'Honey has 5 to 40 % water.'),
+});
+
+const blendTankSchema = z.object({
+  label: nameField('the tank', 40),
+  capacityKg: between(1, 100_000, 'A tank holds 1 kg and more.'),
+  /** the lot that came of it; null until it was poured */
+  lotId: idSchema.nullable(),
+  expected: z.object({
+    meanPercent: between(5, 40, 'Honey has 5 to 40 % water.'),
+    standardPercent: between(0, 10, 'Its doubt is 0 to 10 %.'),
+  }),
+  pours: z.array(pourLineSchema).min(1),
+});
+
+/** A blend as it was decided: which container into which tank. */
+export const blendContentSchema = z.object({
+  name: nameField('the blend'),
+  day: dayField,
+  targetPercent: between(14, 25, 'A target lies between 14 and 25 %.'),
+  aim: z.enum(BLEND_AIMS),
+  mixFlows: z.boolean(),
+  mixColours: z.boolean(),
+  wholeOnly: z.boolean(),
+  tanks: z.array(blendTankSchema).min(1, 'A blend needs a tank.'),
+  remark: remarkField,
+});
+export type BlendContent = z.infer<typeof blendContentSchema>;
+
+export const blendKind = recordKind({
+  kind: 'blend',
+  name: 'Blends',
+  table: 'blends',
+  since: 5,
+  owner: null,
+  part: 'blend',
+  content: blendContentSchema,
+  refers: (content) =>
+    content.tanks.flatMap(({ lotId, pours }, at) => [
+      { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' },
+      ...each(
+        `tanks[${at}].pours`,
+        pours.map((one) => one.lotId),
+        'lot',
+      ),
+    ]),
+  chain: ({ content: { tanks } }) => ({
+    anchors: tanks.map((one) => one.lotId),
+    follows: tanks.flatMap((tank) => tank.pours.map((one) => one.lotId)),
+  }),
+});
+export type Blend = RevisionOf<typeof blendKind>;
+
+/** A line of the pouring list ticked off, with what the scale said. */
+export const blendTickContentSchema = z.object({
+  /** places in the blend, from 0 */
+  tank: z.number().int().min(0),
+  pour: z.number().int().min(0),
+  massKg: between(0, 100_000, 'Type kilograms, 0 or more.'),
+  at: momentField,
+});
+
+export const blendTickKind = recordKind({
+  kind: 'blend-tick',
+  name: 'Pours of blends',
+  table: 'blendTicks',
+  since: 5,
+  owner: 'blend',
+  part: 'blend',
+  content: blendTickContentSchema,
+  chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
+});
+export type BlendTick = RevisionOf<typeof blendTickKind>;
