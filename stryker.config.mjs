@@ -11,7 +11,8 @@ export default {
   // sentences are no part of the arithmetic; what a code should be, types and tests of outcomes say
   mutator: { excludedMutations: ['StringLiteral'] },
   ignoreStatic: true,
-  timeoutMS: 10_000,
+  timeoutMS: 2_500,
+  timeoutFactor: 1.25,
   tempDirName: '.stryker-tmp',
   ignorePatterns: ['/dist', '/docs', '/e2e', '/public', '/test-results', '/demo', '/bench'],
   reporters: ['json', 'progress-append-only'],

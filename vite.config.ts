@@ -3,9 +3,8 @@ import { getRequestListener } from '@hono/node-server';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import type * as Server from './src/server/app';
 import { VitePWA } from 'vite-plugin-pwa';
-
-type Server = typeof import('./src/server/app');
 
 /** Answers /api as the server does, so that the simulated meter and logger are there under `npm run dev`. */
 function apiInDevelopment(): Plugin {
@@ -17,7 +16,8 @@ function apiInDevelopment(): Plugin {
         .ssrLoadModule('/src/server/app.ts')
         .then((loaded) =>
           getRequestListener(
-            (loaded as Server).createServerApp({ clientFolder: 'dist/client', demo: false }).fetch,
+            (loaded as typeof Server).createServerApp({ clientFolder: 'dist/client', demo: false })
+              .fetch,
           ),
         );
       vite.middlewares.use((request, response, next) => {

@@ -5,6 +5,8 @@ test('a reload in the middle of a reading loses nothing', async ({ page }) => {
   await page.getByLabel('The dial shows').fill('17.8');
   await page.getByLabel('Temperature of meter and honey').fill('2');
   await page.getByLabel('Remark').fill('half-way');
+  // what is older than that is never lost
+  await page.waitForTimeout(300);
   await page.reload();
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.8');
   await expect(page.getByLabel('Temperature of meter and honey')).toHaveValue('2');
