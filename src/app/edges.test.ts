@@ -23,11 +23,11 @@ import {
   storedVessels,
   strokeParts,
   traceOf,
+  ruledLot,
 } from '../model';
 import { current, DEFAULT_PREFERENCES, type AnyRecord, type RecordKind } from '../records';
 import { edgesOf } from '../records/test/edges';
 import { keepingBasis, standingYears, worstKeeping } from '../model/store/keeping';
-import { ruledLot } from './data/ruledLots';
 import { watchList } from './data/watchList';
 import { phrasingFor } from './format/phrasing';
 import { dueList } from './stations/today/dueList';

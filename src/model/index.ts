@@ -15,7 +15,6 @@ export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './da
 export { type FrameLook, freshLook, freshSide } from './day/freshLook';
 export {
   type BoxPlace,
-  type HarvestFile,
   type KeptStory,
   boxPlaces,
   harvestFileOf,
@@ -86,7 +85,6 @@ export {
 } from './lot/lotFile';
 export { type LotHeat, lotHeat, spellsOfLog } from './lot/lotHeat';
 export {
-  type KeptJudgedFrame,
   lotFrameOf,
   lotFrameOfStroke,
   lotFramesContent,
@@ -140,3 +138,21 @@ export {
   packingOfCode,
   traceOf,
 } from './store/trace';
+export {
+  type RuledLot,
+  type UnruledLot,
+  type RuledLots,
+  bySeverity,
+  ruledLot,
+  ruledLots,
+} from './lot/ruledLots';
+export { type OpenCallBack, openCallBacks, callBacksOf } from './lot/callBacks';
+export {
+  doneFrames,
+  climateOfDay,
+  crop,
+  frameCounts,
+  schoolsOnDay,
+  leftForColony,
+} from './day/dayEvidence';
+export { type HarvestDay, type KeptJudgedFrame, harvestDayOf } from './day/harvestDay';

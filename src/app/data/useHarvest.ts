@@ -1,27 +1,8 @@
 import { useMemo } from 'react';
 import { useHarvestRecords } from '../../db';
-import {
-  harvestFileOf,
-  harvestOf,
-  judgeFrames,
-  judgingOf,
-  type Book,
-  type HarvestFile,
-  type Judging,
-  type KeptJudgedFrame,
-} from '../../model';
-import { type Harvest } from '../../records';
+import { harvestDayOf, type HarvestDay } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useBook } from './useBook';
-
-/** A day at the hives with everything that was judged on it. */
-export interface HarvestDay {
-  readonly book: Book;
-  readonly harvest: Harvest;
-  readonly file: HarvestFile;
-  readonly judging: Judging;
-  readonly judged: readonly KeptJudgedFrame[];
-}
 
 export type HarvestState =
   | { readonly status: 'loading' }
@@ -37,11 +18,7 @@ export function useHarvest(harvestId: string): HarvestState {
   const records = useHarvestRecords(workspace, harvestId);
   return useMemo(() => {
     if (!book || !records) return LOADING;
-    const harvest = harvestOf(book, harvestId);
-    if (!harvest) return { status: 'missing' };
-    const file = harvestFileOf(records, harvestId);
-    const judging = judgingOf(book, harvest);
-    const judged = judgeFrames(file.stories, judging);
-    return { status: 'ready', day: { book, harvest, file, judging, judged } };
+    const day = harvestDayOf(book, records, harvestId);
+    return day ? { status: 'ready', day } : { status: 'missing' };
   }, [book, records, harvestId]);
 }

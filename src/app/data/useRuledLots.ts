@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
-import type { Workshop } from '../../model';
+import { type Workshop, ruledLots, type RuledLots } from '../../model';
 import { selectPreferences, useAppSelector } from '../../store';
 import { phrasingFor } from '../format/phrasing';
-import { ruledLots, type RuledLots } from './ruledLots';
 
 /** All lots with the ruling on the evidence at hand; undefined while loading. */
 export function useRuledLots(workshop: Workshop | undefined): RuledLots | undefined {

@@ -6,8 +6,8 @@ import {
   type JarStock,
   type StoredVessel,
   type Workshop,
+  type RuledLot,
 } from '../../model';
-import type { RuledLot } from './ruledLots';
 
 /** One lot in the store, with its ruling. */
 export interface StoredLot extends RuledLot {

@@ -6,8 +6,7 @@ import {
   vesselEstimate,
   type Outcome,
 } from '../../core';
-import { vesselLabelOf } from '../../model';
-import type { RuledLot } from '../data/ruledLots';
+import { vesselLabelOf, type RuledLot } from '../../model';
 import { answerFigure, headline } from '../format/phrasing';
 
 /** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */

@@ -2,7 +2,7 @@ import { useState, type ReactElement } from 'react';
 import { useSetAside, type RowSetAside } from '../../db';
 import { nextRevision, type AnyRecord } from '../../records';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
-import type { UnruledLot } from '../data/ruledLots';
+import type { UnruledLot } from '../../model';
 import { counted } from '../format/counted';
 import { formatMoment } from '../format/dates';
 import { titleOfRecord } from '../format/recordNames';

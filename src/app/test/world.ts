@@ -2,14 +2,16 @@ import { demoWorkshop } from '../../../demo/demoWorkshop';
 import {
   bookOf,
   evidenceIdsOf,
-  harvestFileOf,
-  harvestOf,
-  judgeFrames,
+  harvestDayOf,
   jarStocks,
-  judgingOf,
   signedRulingContent,
   storedVessels,
   type LotFile,
+  type HarvestDay,
+  ruledLot,
+  type RuledLot,
+  openCallBacks,
+  type OpenCallBack,
 } from '../../model';
 import {
   DEFAULT_PREFERENCES,
@@ -25,10 +27,7 @@ import {
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';
-import type { HarvestDay } from '../data/useHarvest';
-import { ruledLot, type RuledLot } from '../data/ruledLots';
 import type { StoredLot } from '../data/useStore';
-import { openCallBacks, type OpenCallBack } from '../data/callBacks';
 import { circumstancesFormOf, readCircumstancesForm } from '../forms/circumstancesForm';
 import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
 import { phrasingFor } from '../format/phrasing';
@@ -107,14 +106,10 @@ export class World {
   }
 
   day(harvestId: string): HarvestDay {
-    const book = bookOf(this.records);
-    const harvest = harvestOf(book, harvestId)!;
     const own = this.records.filter(
       (one) => one.ownerId === harvestId || one.kind === 'frame' || one.kind === 'frame-check',
     );
-    const file = harvestFileOf(own, harvestId);
-    const judging = judgingOf(book, harvest);
-    return { book, harvest, file, judging, judged: judgeFrames(file.stories, judging) };
+    return harvestDayOf(bookOf(this.records), own, harvestId)!;
   }
 
   /** A lot without frames, of which nobody named a hive. */

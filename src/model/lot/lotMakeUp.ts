@@ -14,12 +14,8 @@ import {
 } from '../../core';
 import type { FrameCheckContent, Harvest, LotFrame, LotFramesContent, Stroke } from '../../records';
 import { boxOf, colonyOf, flowOf, harvestOf, yardOf, yardOfBox, type Book } from '../day/book';
-import type { KeptStory } from '../day/harvestFile';
-import type { JudgedFrame } from '../day/judging';
+import type { KeptJudgedFrame } from '../day/harvestDay';
 import type { StrokePart } from '../day/strokeEvidence';
-
-/** A frame kept and judged. */
-export type KeptJudgedFrame = JudgedFrame<KeptStory>;
 
 function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckContent[]): string[] {
   const harvests = [

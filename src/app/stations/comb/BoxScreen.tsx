@@ -11,11 +11,11 @@ import {
   type BoxPlace,
   type Judging,
   type KeptStory,
+  type HarvestDay,
 } from '../../../model';
 import { type Box, type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useBook } from '../../data/useBook';
-import type { HarvestDay } from '../../data/useHarvest';
 import { useOtherBoxes } from '../../data/useOtherBoxes';
 import { useStanding } from '../../data/useStanding';
 import { NothingHere } from '../../ui/NothingHere';

@@ -10,7 +10,7 @@ import {
   expandedOf,
 } from '../../../core';
 import { useAllLotRecords } from '../../../db';
-import { type Book } from '../../../model';
+import { type Book, crop } from '../../../model';
 import { current, type Scribe } from '../../../records';
 import {
   perform,
@@ -29,7 +29,6 @@ import { ErrorOf } from '../../ui/ErrorOf';
 import { FormFrame } from '../../ui/FormFrame';
 import { MoistureRule } from '../../ui/MoistureRule';
 import { RestoredNote } from '../../ui/RestoredNote';
-import { crop } from './dayEvidence';
 import { Field } from '../../entry/Field';
 import {
   MOST_FEW,

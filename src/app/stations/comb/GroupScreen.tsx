@@ -10,12 +10,12 @@ import {
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { useExpectation } from '../../data/useExpectation';
-import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { type HarvestDay, climateOfDay } from '../../../model';
+import { useHarvest } from '../../data/useHarvest';
 import { Button } from '../../ui/Button';
 import { NothingHere } from '../../ui/NothingHere';
 import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
-import { climateOfDay } from './dayEvidence';
 import { GROUP_RULES, moved, type GroupRule } from './grouping';
 import { GroupCard } from './parts/GroupCard';
 import { useGroups } from './useGroups';

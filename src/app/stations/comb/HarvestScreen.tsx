@@ -1,15 +1,14 @@
 import { useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { flowOf } from '../../../model';
+import { flowOf, type HarvestDay, climateOfDay } from '../../../model';
 import { useExpectation } from '../../data/useExpectation';
-import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { useHarvest } from '../../data/useHarvest';
 import { useStanding, type Standing } from '../../data/useStanding';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { NothingHere } from '../../ui/NothingHere';
 import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
-import { climateOfDay } from './dayEvidence';
 import { BoxesSection } from './parts/BoxesSection';
 import { CropSlab } from './parts/CropSlab';
 import { DayCautions } from './parts/DayCautions';

@@ -2,11 +2,17 @@ import { ListTree } from 'lucide-react';
 import { useRef, type PointerEvent, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { EXTRACTED_ACTS, TAKING_ACTS, usualByPosition } from '../../../core';
-import { colonyOf, limitOfDay, yardOfBox, type BoxPlace, type FrameStory } from '../../../model';
+import {
+  colonyOf,
+  limitOfDay,
+  yardOfBox,
+  type BoxPlace,
+  type FrameStory,
+  type HarvestDay,
+} from '../../../model';
 import { type Box } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
-import type { HarvestDay } from '../../data/useHarvest';
 import { useExpectation } from '../../data/useExpectation';
 import { FormFrame } from '../../ui/FormFrame';
 import { BoxAside } from './parts/BoxAside';

@@ -1,7 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { useNavigate, useParams } from 'react-router';
-import { verdictOfStroke } from '../../../model';
+import { verdictOfStroke, type HarvestDay } from '../../../model';
 import { firstRevision, type StrokeContent } from '../../../records';
 import {
   perform,
@@ -10,7 +10,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useHarvest, type HarvestDay } from '../../data/useHarvest';
+import { useHarvest } from '../../data/useHarvest';
 import { Field } from '../../entry/Field';
 import {
   freshStroke,

@@ -1,6 +1,18 @@
 import { describe, expect, test } from '@jest/globals';
 import { SCHOOLS, priorExpectation } from '../../../core';
-import { bookOf, harvestFileOf, judgeFrames, judgingOf } from '../../../model';
+import {
+  bookOf,
+  harvestFileOf,
+  judgeFrames,
+  judgingOf,
+  type HarvestDay,
+  climateOfDay,
+  crop,
+  doneFrames,
+  frameCounts,
+  leftForColony,
+  schoolsOnDay,
+} from '../../../model';
 import { firstRevision, nextRevision, type AnyRecord, type StrokeContent } from '../../../records';
 import {
   sampleLook,
@@ -8,15 +20,6 @@ import {
   sampleYard,
   type SampleYard,
 } from '../../../records/test/sampleYard';
-import type { HarvestDay } from '../../data/useHarvest';
-import {
-  climateOfDay,
-  crop,
-  doneFrames,
-  frameCounts,
-  leftForColony,
-  schoolsOnDay,
-} from './dayEvidence';
 
 const STROKE: StrokeContent = {
   scope: 'yard',

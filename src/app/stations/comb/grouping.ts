@@ -6,9 +6,14 @@ import {
   type FrameEvidence,
   type MassEstimate,
 } from '../../../core';
-import { lotFrameOf, lotFrameOfStroke, strokeAct, strokePartsOfDay } from '../../../model';
+import {
+  lotFrameOf,
+  lotFrameOfStroke,
+  strokeAct,
+  strokePartsOfDay,
+  type HarvestDay,
+} from '../../../model';
 import { type COMB_COLOURS, type FrameCheckContent, type LotFrame } from '../../../records';
-import type { HarvestDay } from '../../data/useHarvest';
 import { COLOUR_NAMES } from '../../format/colour';
 
 /** A frame taken, or a group of frames alike, that goes into some lot. */

@@ -2,7 +2,7 @@ import { useMemo, useRef } from 'react';
 import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { useAllLotRecords } from '../../../db';
-import { flowOf, limitOfDay, lotFilesOf } from '../../../model';
+import { flowOf, limitOfDay, lotFilesOf, type HarvestDay, climateOfDay } from '../../../model';
 import { current } from '../../../records';
 import {
   draftTyped,
@@ -12,9 +12,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import type { HarvestDay } from '../../data/useHarvest';
 import { nextCode } from '../../forms/lotCode';
-import { climateOfDay } from './dayEvidence';
 import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
 import { lotRecords } from './lotsOfDay';
 import { counted } from '../../format/counted';

@@ -1,7 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { isMeasured } from '../../../core';
-import { type LotFile } from '../../../model';
+import type { LotFile, RuledLot } from '../../../model';
 import { firstRevision, nextRevision, type Blend, type BlendTick } from '../../../records';
 import {
   perform,
@@ -12,7 +12,6 @@ import {
   type ActOptions,
 } from '../../../store';
 import { useBlends } from '../../data/useBlends';
-import type { RuledLot } from '../../data/ruledLots';
 import { useRuledLots } from '../../data/useRuledLots';
 import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';

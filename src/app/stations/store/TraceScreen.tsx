@@ -8,9 +8,9 @@ import {
   type Trace,
   type TraceKind,
   type TraceNode,
+  type RuledLot,
 } from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import type { RuledLot } from '../../data/ruledLots';
 import { useRuledLots } from '../../data/useRuledLots';
 import { useTrace } from '../../data/useTrace';
 import { useWorkshop } from '../../data/useWorkshop';

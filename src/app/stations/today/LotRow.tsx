@@ -7,7 +7,7 @@ import { OUTCOME_NAMES } from '../../format/moisture';
 import { answerFigure, headline, ruleSentence } from '../../format/phrasing';
 import { OutcomeMark } from '../../ui/OutcomeMark';
 import { RuleStrip } from '../../ui/RuleStrip';
-import type { RuledLot } from '../../data/ruledLots';
+import type { RuledLot } from '../../../model';
 
 function state({ file, settled }: RuledLot): string {
   if (!file.ruling) return 'not signed';

@@ -14,7 +14,7 @@ import { useMetersDue } from './useMetersDue';
 import { useRoomsDue } from './useRoomsDue';
 import { useRivalsDue } from './useRivalsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
-import { bySeverity, type RuledLot } from '../../data/ruledLots';
+import { bySeverity, type RuledLot } from '../../../model';
 import { useRuledLots } from '../../data/useRuledLots';
 
 interface GroupProps {

@@ -1,13 +1,11 @@
 import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useRecordsOf } from '../../../db';
-import { type Workshop } from '../../../model';
+import { type Workshop, type RuledLot, callBacksOf } from '../../../model';
 import { current } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { daysUntil } from '../../../model/store/keeping';
-import type { RuledLot } from '../../data/ruledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
-import { callBacksOf } from '../../data/callBacks';
 import { useStore, type StoredLot } from '../../data/useStore';
 import { watchList } from '../../data/watchList';
 import { counted } from '../../format/counted';

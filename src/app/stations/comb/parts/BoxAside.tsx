@@ -1,12 +1,16 @@
 import type { ReactElement } from 'react';
 import { broodRoom, extractWithinHours } from '../../../../core';
-import { keepTargetsKg, type FrameStory, frameEvidenceFrom } from '../../../../model';
+import {
+  keepTargetsKg,
+  type FrameStory,
+  frameEvidenceFrom,
+  type HarvestDay,
+  leftForColony,
+} from '../../../../model';
 import { type Box } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { PageLink } from '../../../ui/PageLink';
 import { formatQuantity } from '../../../format/units';
-import type { HarvestDay } from '../../../data/useHarvest';
-import { leftForColony } from '../dayEvidence';
 import { counted } from '../../../format/counted';
 
 interface BoxAsideProps {

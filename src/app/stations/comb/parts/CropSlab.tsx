@@ -7,12 +7,10 @@ import {
   type Expectation,
   expandedOf,
 } from '../../../../core';
-import { limitOfDay } from '../../../../model';
+import { limitOfDay, type HarvestDay, crop, doneFrames } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity, unitOf } from '../../../format/units';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { MoistureRule } from '../../../ui/MoistureRule';
-import { crop, doneFrames } from '../dayEvidence';
 import { counted } from '../../../format/counted';
 import { OwnLots } from './OwnLots';
 

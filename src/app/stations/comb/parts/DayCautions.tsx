@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { BEETLE_SIGHTS, extractWithinHours } from '../../../../core';
-import type { HarvestDay } from '../../../data/useHarvest';
+import type { HarvestDay } from '../../../../model';
 import { SheetSection } from '../../../ui/SheetSection';
 
 const [, ADULTS, LARVAE] = BEETLE_SIGHTS;

@@ -1,9 +1,8 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { bestGuesses } from '../../../../core';
 import { useAllLotRecords } from '../../../../db';
-import { lotFilesOf, vesselsOf, type LotFile } from '../../../../model';
+import { lotFilesOf, vesselsOf, type LotFile, type HarvestDay } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { Field } from '../../../entry/Field';
 import { guessEntry } from '../../../forms/guessForm';
 import { formatQuantity } from '../../../format/units';

@@ -6,15 +6,13 @@ import {
   type SchoolOutcome,
   expandedOf,
 } from '../../../../core';
-import { limitOfDay } from '../../../../model';
+import { limitOfDay, type HarvestDay, doneFrames, schoolsOnDay } from '../../../../model';
 import { nextRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { RuleStrip } from '../../../ui/RuleStrip';
 import { SheetSection } from '../../../ui/SheetSection';
-import { doneFrames, schoolsOnDay } from '../dayEvidence';
 import { METER_NAMES } from '../words';
 import { SchoolSheet } from './SchoolSheet';
 

@@ -1,9 +1,8 @@
 import clsx from 'clsx';
 import { useEffect, useRef, type ReactElement } from 'react';
-import type { BoxPlace } from '../../../../model';
+import type { BoxPlace, HarvestDay } from '../../../../model';
 import type { Box } from '../../../../records';
 import { useAppSelector } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { frameFormKey } from '../useJudgeFrame';
 import { ACT_NAMES } from '../words';
 import { FrameMark } from './FrameMark';

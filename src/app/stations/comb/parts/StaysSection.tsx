@@ -1,11 +1,9 @@
 import type { ReactElement } from 'react';
-import { colonyOf, keepTargetsKg } from '../../../../model';
+import { colonyOf, keepTargetsKg, type HarvestDay, leftForColony } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
-import { leftForColony } from '../dayEvidence';
 
 /** What is left to each colony against the keeper's own target. */
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {

@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { boxOf, heldBoxes, strokeParts, type Book } from '../../../../model';
-import type { HarvestDay } from '../../../data/useHarvest';
+import { boxOf, heldBoxes, strokeParts, type Book, type HarvestDay } from '../../../../model';
 import { Field } from '../../../entry/Field';
 import { boxName, boxesToJudge, strokeForm, type StrokeForm } from '../../../forms/strokeForm';
 import { Button } from '../../../ui/Button';

@@ -5,10 +5,10 @@ import {
   strokePartsOfDay,
   typedBoxes,
   verdictOfStroke,
+  type HarvestDay,
 } from '../../../../model';
 import { type Stroke } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
 import { boxName } from '../../../forms/strokeForm';
 import { counted } from '../../../format/counted';
 import { Button } from '../../../ui/Button';

@@ -1,9 +1,8 @@
 import type { ReactElement } from 'react';
 import { entryRevision, type TallyContent } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
-import type { HarvestDay } from '../../../data/useHarvest';
+import { type HarvestDay, doneFrames, frameCounts } from '../../../../model';
 import { SheetSection } from '../../../ui/SheetSection';
-import { doneFrames, frameCounts } from '../dayEvidence';
 import { Stepper } from './Stepper';
 
 const NONE: TallyContent = { frames: 0, boxes: 0, totes: 0 };

@@ -1,6 +1,5 @@
-import type { LotFile, LotHeat, Meters } from '../../../../model';
+import type { LotFile, LotHeat, Meters, RuledLot } from '../../../../model';
 import type { Preferences } from '../../../../records';
-import type { RuledLot } from '../../../data/ruledLots';
 import type { Answer } from '../../../lot/useLot';
 import type { PaperBlock } from '../../../pdf/content';
 

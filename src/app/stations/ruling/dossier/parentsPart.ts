@@ -1,5 +1,5 @@
 import { blocksOf } from '../../../../core';
-import type { RuledLot } from '../../../data/ruledLots';
+import type { RuledLot } from '../../../../model';
 import { headline, answerFigure } from '../../../format/phrasing';
 import { makeUpWords } from '../../../format/makeUp';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';

@@ -1,8 +1,7 @@
 import type { ReactElement } from 'react';
 import { CALL_BACK_ENDS, firstRevision, type CallBackEnd } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
-import { openCallBacks, type OpenCallBack } from '../../../data/callBacks';
-import type { RuledLot } from '../../../data/ruledLots';
+import { openCallBacks, type OpenCallBack, type RuledLot } from '../../../../model';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { CALL_BACK_NAMES } from '../../../format/storeWords';

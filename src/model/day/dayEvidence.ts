@@ -14,17 +14,11 @@ import {
   type MassEstimate,
   type School,
   type SchoolOutcome,
-} from '../../../core';
-import {
-  boxOf,
-  colonyOf,
-  decideContext,
-  strokeAct,
-  strokePartsOfDay,
-  yardOf,
-  yardOfBox,
-} from '../../../model';
-import type { HarvestDay } from '../../data/useHarvest';
+} from '../../core';
+import { boxOf, colonyOf, yardOf, yardOfBox } from './book';
+import { decideContext } from './judging';
+import { strokeAct, strokePartsOfDay } from './strokeEvidence';
+import type { HarvestDay } from './harvestDay';
 
 /** A frame or a group of frames alike, with what is done with it. */
 export interface DoneFrame {

@@ -1,13 +1,7 @@
 import { OUTCOMES, ruleOnLot, type LotEvidence, type Phrasing, type Ruling } from '../../core';
-import {
-  contentsOf,
-  evidenceFrom,
-  isRulingOutdated,
-  knownFor,
-  lotFileOf,
-  type LotFile,
-  type Workshop,
-} from '../../model';
+import { contentsOf, evidenceFrom } from './lotEvidence';
+import { isRulingOutdated, lotFileOf, type LotFile } from './lotFile';
+import { knownFor, type Workshop } from './workshop';
 import { current, type AnyRecord } from '../../records';
 
 /** A lot with the ruling on its evidence. */
