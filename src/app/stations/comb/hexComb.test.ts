@@ -37,6 +37,8 @@ describe('a drawn comb', () => {
           expect(away(middles[cellAt(x, y, PAINT_GRID)]!)).toBeCloseTo(nearest, 9);
         },
       ),
+      // beside the upper corner the second row is nearer, since it stands further out
+      { examples: [[width + 1, 0.1]] },
     );
   });
 

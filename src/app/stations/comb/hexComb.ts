@@ -29,10 +29,11 @@ export function cellCentre(at: number, { columns }: CombGrid): { x: number; y: n
 
 /** The cell nearest to a point. */
 export function cellAt(x: number, y: number, grid: CombGrid): number {
-  const near = Math.round((y - 1 / Math.sqrt(3)) / ROW_STEP);
+  const within = (row: number): number => Math.min(grid.rows - 1, Math.max(0, row));
+  const near = within(Math.round((y - 1 / Math.sqrt(3)) / ROW_STEP));
   let best = 0;
   let least = Infinity;
-  for (let row = Math.max(0, near - 1); row <= Math.min(grid.rows - 1, near + 1); row += 1) {
+  for (let row = within(near - 1); row <= within(near + 1); row += 1) {
     const column = Math.round(x - 0.5 - (row % 2 === 1 ? 0.5 : 0));
     const at = row * grid.columns + Math.min(grid.columns - 1, Math.max(0, column));
     const centre = cellCentre(at, grid);
