@@ -75,6 +75,19 @@ describe('probability of conformity', () => {
     expect(decisionOn({ ...few, conformsFrom: 0.98 }, 17.2)).toBe('over');
   });
 
+  test('as a normal it is as wide as its guard band says, and never narrower than it was', () => {
+    const few = { standardUncertainty: 0.3, degreesOfFreedom: 4 };
+    expect(normalEquivalent({ standardUncertainty: 0.3 })).toBeCloseTo(0.3, 6);
+    expect(normalEquivalent(few)).toBeGreaterThan(0.3);
+    expect(normalEquivalent(few)).toBeCloseTo(guardOf(few) / 1.6448536, 5);
+  });
+
+  test('on the very edge of “over” it is over, a hair above it is not settled', () => {
+    expect(conformityDecision(0.05)).toBe('over');
+    expect(conformityDecision(0.0501)).toBe('not-settled');
+    expect(conformityDecision(0.95)).toBe('conforms');
+  });
+
   test('nonsense is refused', () => {
     expect(() => conformityProbability({ mean: 18, standardUncertainty: -1 }, 20)).toThrow(
       DomainError,
