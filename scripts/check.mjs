@@ -15,6 +15,7 @@ const changed = [
   ]),
 ].filter(existsSync);
 const code = changed.filter((file) => /\.(ts|tsx|mjs|cjs|js)$/.test(file));
+const isCore = code.some((file) => file.startsWith('src/core/'));
 const tested = code.filter((file) => /^(src|demo)\/.*\.tsx?$/.test(file));
 
 const CACHE = ['--cache', '--cache-location', 'node_modules/.cache/eslint/'];
@@ -22,7 +23,7 @@ const CACHE = ['--cache', '--cache-location', 'node_modules/.cache/eslint/'];
 const SLOW = ['--testPathIgnorePatterns', 'src/app/edges', 'test/refusals', 'warmRoom/learning'];
 
 const steps = [
-  ['types', 'npm', ['run', '-s', 'check:types']],
+  ['types', 'node', ['scripts/types.mjs', ...(isCore ? [] : ['--without-core'])]],
   changed.length > 0 && [
     'formatting',
     'npx',
