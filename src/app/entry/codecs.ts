@@ -152,13 +152,13 @@ export const oneOf = <T extends string = string>(
   look: { as, label, ...(hint === undefined ? {} : { hint }) },
 });
 
-/** Any number of a few. */
-export const several = <T extends string>(
+/** Any number of a few, or of the records that the screen offers. */
+export const several = <T extends string = string>(
   label: string,
-  names: Names<T>,
-): Codec<readonly T[], T[]> =>
-  codec<readonly T[], T[]>(
-    { as: 'checks', label, choices: choicesOf(names) },
+  names: Partial<Names<T>> = {},
+): Codec<T[], T[]> =>
+  codec<T[], T[]>(
+    { as: 'checks', label, choices: choicesOf(names as Readonly<Record<string, string>>) },
     [],
     (value) => [...value],
     (typed) => typed,

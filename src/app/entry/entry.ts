@@ -86,8 +86,8 @@ export function entryOf<T, Fs extends Fields>(
     const reader = new Reader(preferences);
     const set = unasked?.(typed) ?? {};
     const asked = Object.entries(fields).filter(([name]) => !(name in set));
-    const read = formOf(Object.fromEntries(asked) as Fields).values(typed, reader);
-    const values = { ...read, ...set } as ValuesOf<Fs>;
+    const said = formOf(Object.fromEntries(asked) as Fields).values(typed, reader);
+    const values = { ...said, ...set } as ValuesOf<Fs>;
     more?.check?.(values, reader);
     const place = more?.place ?? String;
     const given = more?.rest;
@@ -96,5 +96,5 @@ export function entryOf<T, Fs extends Fields>(
       fieldAt(fields, place(path, values)),
     );
   };
-  return { ...form, read: read };
+  return { ...form, read };
 }

@@ -1,6 +1,15 @@
 import type { Preferences } from '../../records';
-import type { AnyCodec, Codec, Fields, FormOf, Look, TypedOf, ValueOf, ValuesOf } from './codec';
-import type { Choice } from './codec';
+import type {
+  AnyCodec,
+  Choice,
+  Codec,
+  Fields,
+  FormOf,
+  Look,
+  TypedOf,
+  ValueOf,
+  ValuesOf,
+} from './codec';
 import { choicesOf, type YesNo } from './codecs';
 import type { Reader } from './reader';
 
@@ -71,6 +80,19 @@ export function optionalGroup<Fs extends Fields>(
       return { ...fillAll(fields, shown, preferences), has } as OptionalForm<Fs>;
     },
     read: (typed, at) => (typed.has === 'no' ? null : (readAll(fields, typed, at) as ValuesOf<Fs>)),
+  };
+}
+
+/** A group that is there once something is typed in it: null in the record where nothing is. */
+export function groupIfTyped<Fs extends Fields>(
+  fields: Fs,
+  isTyped: (typed: FormOf<Fs>) => boolean,
+): Codec<ValuesOf<Fs> | null, FormOf<Fs>> & { readonly fields: Fs } {
+  const all = group(fields);
+  return {
+    ...all,
+    fill: (value, preferences) => (value === null ? all.empty : all.fill(value, preferences)),
+    read: (typed, at) => (isTyped(typed) ? all.read(typed, at) : null),
   };
 }
 

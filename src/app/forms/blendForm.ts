@@ -5,7 +5,6 @@ import { choice, number, quantity, several, words } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
 import type { Parsed } from '../entry/reader';
 import { AIM_NAMES } from '../format/storeWords';
-import { chosenOf } from './chosen';
 
 /** What is asked of a blend. */
 export interface BlendSettings {
@@ -56,7 +55,7 @@ const ALLOWED_NAMES = {
 
 /** What a blend is asked for. */
 export const blendEntry = entryOf(settingsSchema, {
-  lotIds: chosenOf('Lots that may be poured from'),
+  lotIds: several('Lots that may be poured from'),
   aim: choice('To do what', AIM_NAMES),
   targetPercent: number('Target, with guard band', { unit: '%' }),
   tankCount: number('Tanks', { digits: 0 }),

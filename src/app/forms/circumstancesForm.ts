@@ -6,10 +6,10 @@ import {
   type PieceContent,
   type Preferences,
 } from '../../records';
-import type { Codec, FormOf } from '../entry/codec';
+import type { FormOf } from '../entry/codec';
 import { choice, day, number, optional, orElse, quantity, several, words } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
-import { group } from '../entry/groups';
+import { groupIfTyped } from '../entry/groups';
 import type { Parsed } from '../entry/reader';
 import {
   ALSO_NAMES,
@@ -23,19 +23,14 @@ import {
 } from '../format/circumstanceWords';
 import { tenths } from './combForm';
 
-const treatment = group({
-  product: words('Treated with', { hint: 'Only where its label asks for a waiting time' }),
-  freeFrom: day('Honey may be taken from'),
-});
-
-/** Nothing typed in either field: nothing that its label asks to wait for. */
-const treated: Codec<CircumstancesContent['treated'], FormOf<typeof treatment.fields>> &
-  Pick<typeof treatment, 'fields'> = {
-  ...treatment,
-  fill: (value, preferences) => (value ? treatment.fill(value, preferences) : treatment.empty),
-  read: (typed, at) =>
-    typed.product.trim() === '' && typed.freeFrom === '' ? null : treatment.read(typed, at),
-};
+/** What its label asks to wait for; nothing where neither field is typed. */
+const treated = groupIfTyped(
+  {
+    product: words('Treated with', { hint: 'Only where its label asks for a waiting time' }),
+    freeFrom: day('Honey may be taken from'),
+  },
+  ({ product, freeFrom }) => product.trim() !== '' || freeFrom !== '',
+);
 
 /** What else bears on a lot. */
 export const circumstancesEntry = entryOf(circumstancesContentSchema, {
@@ -88,25 +83,21 @@ export const readCircumstancesForm = (
 /** What a reading in the comb may be off by where nobody says [%]. @source our choice, no source */
 const USUAL_DOUBT = '0.5';
 
-const reading = group({
-  percent: number('Sacrificed: it read, corrected', {
-    unit: '%',
-    digits: 1,
-    hint: 'Leave empty for a piece that stays whole.',
-  }),
-  plusMinus: orElse(
-    number('Off by up to ±', { unit: '%', digits: 1, hint: '0.5 where empty' }),
-    USUAL_DOUBT,
-  ),
-});
-
 /** Of a piece that was cut; none where no moisture was typed. */
-const sacrificed: Codec<PieceContent['sacrificed'], FormOf<typeof reading.fields>> &
-  Pick<typeof reading, 'fields'> = {
-  ...reading,
-  fill: (value, preferences) => (value ? reading.fill(value, preferences) : reading.empty),
-  read: (typed, at) => (typed.percent.trim() === '' ? null : reading.read(typed, at)),
-};
+const sacrificed = groupIfTyped(
+  {
+    percent: number('Sacrificed: it read, corrected', {
+      unit: '%',
+      digits: 1,
+      hint: 'Leave empty for a piece that stays whole.',
+    }),
+    plusMinus: orElse(
+      number('Off by up to ±', { unit: '%', digits: 1, hint: '0.5 where empty' }),
+      USUAL_DOUBT,
+    ),
+  },
+  ({ percent }) => percent.trim() !== '',
+);
 
 const SEEN_NAMES = {
   weeping: 'It weeps: honey touches the cappings or drips',

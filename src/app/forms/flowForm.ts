@@ -1,13 +1,12 @@
 import { flowContentSchema, type FlowContent } from '../../records';
-import { day, optional, words } from '../entry/codecs';
+import { several, day, optional, words } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
-import { chosenOf } from './chosen';
 
 /** A flow; days not seen yet are empty. */
 export const flowEntry = entryOf(flowContentSchema, {
   name: words('Name'),
   plant: words('Plant'),
-  yardIds: chosenOf('Yards in reach'),
+  yardIds: several('Yards in reach'),
   expectedStart: day('Expected from'),
   expectedEnd: day('Expected to'),
   observedStart: optional(day('Seen from')),

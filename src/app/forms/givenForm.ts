@@ -1,6 +1,7 @@
 import { givenContentSchema, type GivenContent } from '../../records';
 import type { Codec } from '../entry/codec';
 import {
+  several,
   choice,
   choicesOf,
   codec,
@@ -12,7 +13,6 @@ import {
   type YesNo,
 } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
-import { chosenOf } from './chosen';
 
 /** Never chosen beforehand: what is not said is asked for. */
 const boxesOn: Codec<boolean, YesNo | ''> = codec(
@@ -54,7 +54,7 @@ const KIND_NAMES: Readonly<Record<GivenContent['givenKind'], string>> = {
 export const givenEntry = entryOf(givenContentSchema, {
   givenKind: choice('What', KIND_NAMES),
   name: words('Product or feed', { hint: 'As its label says' }),
-  colonyIds: chosenOf('Hives'),
+  colonyIds: several('Hives'),
   fromDay: day('From'),
   toDay: optional(day('To', { hint: 'Empty while it goes on' })),
   boxesOn,

@@ -2,11 +2,10 @@ import { DEFAULT_FORMAT_ID, proposedSampleSize, systematicSample } from '../../c
 import { boxOf, colonyOf, yardOf, yardOfBox, type Book } from '../../model';
 import { strokeContentSchema, type Box, type Preferences, type StrokeContent } from '../../records';
 import type { Codec, FormOf, ValuesOf } from '../entry/codec';
-import { asIs, choice, number, oneOf, optional, words } from '../entry/codecs';
+import { several, asIs, choice, number, oneOf, optional, words } from '../entry/codecs';
 import { finish, formOf } from '../entry/entry';
 import { list } from '../entry/groups';
 import { Reader, type Parsed } from '../entry/reader';
-import { chosenOf } from './chosen';
 import { SHAKE_NAMES, TENTHS, tenths } from './combForm';
 
 const ACT_NAMES: Readonly<Record<StrokeContent['act'], string>> = {
@@ -32,7 +31,7 @@ const look: Codec<number | null, string> = {
 export const strokeForm = formOf({
   /** of which the boxes are shown; empty: all yards */
   yardId: oneOf('Yard', ''),
-  boxIds: chosenOf('Boxes that you judge'),
+  boxIds: several('Boxes that you judge'),
   others: optional(
     number('Boxes that are not in the book', {
       digits: 0,

@@ -1,3 +1,5 @@
+/** Whether this run is the long one. */
+export const drawsMany = process.env['RIPENUM_DRAWS'] === 'many';
+
 /** How often a test draws: few in every run, the many under `npm run jest:many`. */
-export const draws = (few: number, many: number): number =>
-  process.env['RIPENUM_DRAWS'] === 'many' ? many : few;
+export const draws = (few: number, many: number): number => (drawsMany ? many : few);

@@ -62,7 +62,7 @@ describe('learning from readings', () => {
     expect(widths[1]!).toBeGreaterThan(2 * widths[0]!);
   });
 
-  test('what is left of each reading is told in its own doubt', () => {
+  test('residuals are in units of the uncertainty of each reading', () => {
     const [first] = truth(fast);
     for (const standardUncertainty of [0.1, 0.4]) {
       const observation = { ...first!, standardUncertainty };

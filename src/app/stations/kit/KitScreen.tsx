@@ -1,5 +1,4 @@
 import type { ReactElement } from 'react';
-import { preferencesSchema, type Preferences } from '../../../records';
 import {
   keepPreferences,
   noticeShown,
@@ -10,35 +9,15 @@ import {
 } from '../../../store';
 import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
-import { choice, choicesOf, oneOf, words, yesNo } from '../../entry/codecs';
-import { entryOf } from '../../entry/entry';
+import { choicesOf } from '../../entry/codecs';
 import { Field } from '../../entry/Field';
+import { choicesEntry } from '../../forms/choicesForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
 import { ExchangeSection } from './ExchangeSection';
 import { RivalsSection } from './RivalsSection';
 import { RuleSetsSection } from './RuleSetsSection';
-
-const same = <T extends string>(...values: T[]) =>
-  Object.fromEntries(values.map((value) => [value, value])) as Readonly<Record<T, T>>;
-
-const choicesEntry = entryOf(preferencesSchema, {
-  initials: words('Your initials', { hint: 'Go with everything you enter' }),
-  ruleSetId: oneOf('Rule set for new lots', ''),
-  temperatureUnit: choice('Temperature', { C: '°C', F: '°F' }),
-  massUnit: choice('Mass', same('kg', 'lb')),
-  volumeUnit: choice('Volume', same('L', 'US gal', 'imp gal')),
-  lengthUnit: choice('Length', same('cm', 'in')),
-  hemisphere: oneOf<Preferences['hemisphere']>('Hemisphere', 'not-said', {
-    as: 'choice',
-    hint: 'When your store is warm. Until you choose, the worse of both counts',
-  }),
-  singleKeys: yesNo('Single keys act', {
-    names: { yes: 'On', no: 'Off' },
-    hint: 'Off if you dictate or your input aid sends letters',
-  }),
-});
 
 const HEMISPHERES = choicesOf({ north: 'Northern', south: 'Southern' });
 

@@ -1,33 +1,13 @@
 import { useState, type ReactElement } from 'react';
-import { nextRevision, z, type RulingRecord } from '../../../../records';
+import { nextRevision, type RulingRecord } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { words } from '../../../entry/codecs';
-import { entryOf } from '../../../entry/entry';
 import { Field } from '../../../entry/Field';
+import { reopenEntry, type ReopenForm } from '../../../forms/signForms';
 import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
-
-const reopenSchema = z.object({
-  initials: z
-    .string()
-    .trim()
-    .min(1, 'Sign with your initials.')
-    .max(12, 'Initials have at most 12 letters.'),
-  reason: z
-    .string()
-    .trim()
-    .min(1, 'Say why it is opened again.')
-    .max(500, 'Keep the reason under 500 letters.'),
-});
-type ReopenForm = z.infer<typeof reopenSchema>;
-
-const reopenEntry = entryOf(reopenSchema, {
-  initials: words('Your initials'),
-  reason: words('Why it is opened again'),
-});
 
 function ReopenFields({
   ruling,

@@ -16,9 +16,9 @@ import {
 } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { useMeters } from '../../../data/useMeters';
-import { choice, words } from '../../../entry/codecs';
-import { finish, formOf } from '../../../entry/entry';
+import { finish } from '../../../entry/entry';
 import { Field } from '../../../entry/Field';
+import { signForm } from '../../../forms/signForms';
 import { Reader, type Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
@@ -27,15 +27,6 @@ import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
 import type { Answer } from '../../../lot/useLot';
-
-const signForm = formOf({
-  initials: words('Your initials'),
-  outcome: choice('Your decision', OUTCOME_NAMES),
-  overrideReason: words('Why otherwise than the rules', {
-    hint: 'Stays with the ruling and in the dossier.',
-  }),
-  remark: words('Remark', { hint: 'Optional' }),
-});
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };

@@ -1,28 +1,9 @@
 import { useMemo, type ReactElement } from 'react';
-import { airLogContentSchema, type AirLogContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMeters';
-import type { Codec } from '../../../entry/codec';
-import { choice, moment, percent, quantity } from '../../../entry/codecs';
-import { entryOf } from '../../../entry/entry';
 import { Field } from '../../../entry/Field';
+import { airNowEntry } from '../../../forms/airNowForm';
 import { EntrySheet } from '../../../ui/EntrySheet';
-
-/** The first of a series; one look has no more. */
-const first = (codec: Codec<number, string>): Codec<number[], string> => ({
-  ...codec,
-  fill: ([value = NaN], preferences) => codec.fill(value, preferences),
-  read: (typed, at) => [codec.read(typed, at)],
-});
-
-const PLACES = { inside: 'In the room', outside: 'Outside' } as const;
-
-const airNowEntry = entryOf(airLogContentSchema, {
-  place: choice<AirLogContent['place']>('Where', PLACES),
-  temperatureC: first(quantity('temperature', 'Temperature')),
-  relativeHumidity: first(percent('Humidity', { unit: '% RH' })),
-  startedAt: moment('When'),
-});
 
 interface AirNowSheetProps {
   open: boolean;
