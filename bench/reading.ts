@@ -13,7 +13,8 @@ import {
   ruleOnLot,
   type LotEvidence,
 } from '../src/core';
-import { contentsOf, evidenceFrom, metersOf, lotFilesOf, workshopOf, knownFor } from '../src/model';
+import { contentsOf, evidenceFrom, knownFor } from '../src/model';
+import { demoWorkshop } from '../demo/demoWorkshop';
 import { type AnyRecord } from '../src/records';
 import { benchSeason } from './benchSeason';
 import { timed } from './timed';
@@ -21,7 +22,7 @@ import { timed } from './timed';
 const TARGET_MS = 4;
 
 const records: AnyRecord[] = benchSeason(5000);
-const workshop = workshopOf(lotFilesOf(records), metersOf([], []));
+const workshop = demoWorkshop(records, Date.now());
 const contents = contentsOf(workshop.files[0]!);
 const lotId = workshop.files[0]!.lot.entityId;
 const evidence: LotEvidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
@@ -82,7 +83,7 @@ timed('the plan’s verdict with its tolerance factor', TARGET_MS, (round) => {
   planVerdictOf(typed(planned, round));
 });
 const start = performance.now();
-workshopOf(lotFilesOf(records), metersOf([], []));
+demoWorkshop(records, Date.now());
 console.log(
   `5,000 readings into lots, past lots and replicates: ${(performance.now() - start).toFixed(0)} ms`,
 );

@@ -16,7 +16,7 @@ export function demoWorkshop(season: readonly AnyRecord[], nowMs: number): Works
   const ticks = now.filter((one) => one.kind === 'blend-tick');
   const frames = now.filter((one) => one.kind === 'frame');
   const book = bookOf(season);
-  return workshopOf(lotFilesOf(season), book.meters, {
+  return workshopOf(lotFilesOf(season), {
     book,
     rooms: roomFilesOf(season),
     house: honeyHouseOf(season),

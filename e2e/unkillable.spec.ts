@@ -207,6 +207,29 @@ test('choices are drafts too: a reload loses none of them', async ({ page }) => 
   await expect(page.getByText('Your choices are kept.')).toBeVisible();
 });
 
+test('records that cannot be read say so, judge nothing, and are read again', async ({ page }) => {
+  await startOwnLot(page);
+  await page.addInitScript(() => {
+    const { prototype } = IDBObjectStore;
+    const read = Object.getOwnPropertyDescriptor(prototype, 'getAll')!;
+    Object.assign(window, { heal: () => Object.defineProperty(prototype, 'getAll', read) });
+    prototype.getAll = function (...asked) {
+      if (this.name === 'lots') throw new DOMException('The disk is gone.', 'UnknownError');
+      return (read.value as typeof prototype.getAll).apply(this, asked);
+    };
+  });
+  await page.goto('/mine/today');
+  await expect(page.getByRole('heading', { name: 'The records could not be read' })).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('k');
+  await expect(page.getByRole('button', { name: 'Export all records' })).toBeVisible();
+  await page.keyboard.press('t');
+  await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
+  await page.getByRole('button', { name: 'Read them again' }).click();
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  await expect(page.getByText('Waiting for your decision (1)')).toBeVisible();
+});
+
 test('a solver that cannot be loaded says so, and is tried again', async ({ page }) => {
   await page.route('**/*.wasm', (route) => route.abort());
   await page.goto('/demo/store/blend');

@@ -26,6 +26,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../store';
+import { Read } from './data/Read';
 import { FRAME_KINDS } from './commands/frameKinds';
 import { useCommands } from './commands/useCommands';
 import { useKeyboard } from './commands/useKeyboard';
@@ -200,7 +201,9 @@ export function Shell(): ReactElement {
       </main>
       <NoticeLine />
       <Suspense>
-        <PourAlarm />
+        <Read waiting={null} failed={() => null}>
+          <PourAlarm />
+        </Read>
       </Suspense>
       <Suspense>
         {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}

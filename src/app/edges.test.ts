@@ -43,7 +43,7 @@ const OF_ROOMS: readonly RecordKind[] = ['warm-room', 'batch', 'batch-check', 'a
 /** Lots as pages show them: ruled, kept, traced, summed over the year. */
 function computeLots(records: readonly AnyRecord[], { kind, ownerId, content }: AnyRecord): void {
   const workshop = demoWorkshop(records, NOW_MS);
-  const { book, rooms, house, blends, poured } = workshop.around!;
+  const { book, rooms, house, blends, poured } = workshop.around;
   const text = JSON.stringify(content);
   const bears = (lotId: string): boolean => lotId === ownerId || text.includes(lotId);
   const lots = workshop.files

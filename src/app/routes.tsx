@@ -5,10 +5,24 @@ import { NothingHere, NothingHerePage } from './ui/NothingHere';
 import { StationError, StationErrorPage } from './ui/StationError';
 import { Waiting } from './ui/Waiting';
 
-/** A station: its code is loaded when it is first opened, and its failure stays its own. */
-function station(path: string, load: () => Promise<React.ComponentType>): RouteObject {
+type Load = () => Promise<React.ComponentType>;
+
+/** A page that stands whether records can be read or not: its code is loaded when it is first opened, and its failure stays its own. */
+function page(path: string, load: Load): RouteObject {
   const lazy = async () => ({ Component: await load() });
   return { path, ErrorBoundary: StationError, lazy };
+}
+
+/** A page of the records, shown once they are read. */
+function station(path: string, load: Load): RouteObject {
+  return page(path, async () => {
+    const [View, { Read }] = await Promise.all([load(), import('./data/Read')]);
+    return () => (
+      <Read>
+        <View />
+      </Read>
+    );
+  });
 }
 
 const STATIONS: readonly RouteObject[] = [
@@ -125,11 +139,8 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/season/ForetoldScreen')).ForetoldScreen,
   ),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
-  station('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
-  station(
-    'handbook',
-    async () => (await import('./stations/handbook/HandbookScreen')).HandbookScreen,
-  ),
+  page('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
+  page('handbook', async () => (await import('./stations/handbook/HandbookScreen')).HandbookScreen),
 ];
 
 function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
@@ -149,7 +160,7 @@ function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
 
 /** All addresses. */
 export function createRouter(store: AppStore) {
-  const door = station(
+  const door = page(
     '/',
     async () => (await import('./stations/welcome/WelcomeScreen')).WelcomeScreen,
   );

@@ -8,18 +8,15 @@ export type { Clash } from './files/importFile';
 export type { FileProgress } from './files/progress';
 export { loadPreferences, savePreferences } from './settings';
 export {
-  useEntities,
   useLooksWith,
-  useAllLotRecords,
   useBoxRecords,
   useHarvestRecords,
   useInOrder,
   useLooksDue,
-  useLotRecords,
   usePhotoRecords,
   useProofRecords,
   useRecordsOf,
   useSetAside,
 } from './useRecords';
-export { watchBook } from './watch';
+export { snapshotOf, type Snapshot, type SnapshotState } from './snapshot';
 export { WORKSPACES, type Workspace } from './workspaces';

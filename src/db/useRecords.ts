@@ -1,7 +1,7 @@
 import Dexie from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { FrameAct } from '../core';
-import { LOT_KINDS, type AnyRecord, type RecordKind } from '../records';
+import { type AnyRecord, type RecordKind } from '../records';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import type { RecordStore, RowSetAside } from './recordStore';
@@ -11,45 +11,29 @@ import type { Workspace } from './workspaces';
  * Once a newer version in another tab has taken the records over, this tab goes on showing what it
  * read last; it says so, and keeps nothing more.
  */
-export function stillShown<T>(error: unknown): Promise<T> {
+function stillShown<T>(error: unknown): Promise<T> {
   if (error instanceof Dexie.DatabaseClosedError) return new Promise<T>(() => undefined);
   throw error;
 }
 
-/**
- * Records that a query gives, kept up to date across tabs; undefined while loading.
- *
- * @param workspace - null: nothing is read, since the page has it already
- */
+/** Records that a query gives, kept up to date across tabs; undefined while loading. */
 function useQuery<T = AnyRecord>(
-  workspace: Workspace | null,
+  workspace: Workspace,
   key: string,
   query: (store: RecordStore) => Promise<T[]>,
 ): T[] | undefined {
   return useLiveQuery(
-    () =>
-      workspace
-        ? query(createDexieRecordStore(databaseOf(workspace))).catch(stillShown<T[]>)
-        : undefined,
+    () => query(createDexieRecordStore(databaseOf(workspace))).catch(stillShown<T[]>),
     [workspace, key],
   );
 }
 
 /** Every revision of some kinds. */
 export function useRecordsOf(
-  workspace: Workspace | null,
+  workspace: Workspace,
   kinds: readonly RecordKind[],
 ): AnyRecord[] | undefined {
   return useQuery(workspace, kinds.join(), (store) => store.ofKinds(kinds));
-}
-
-/** Every revision of every lot and what belongs to it. */
-export const useAllLotRecords = (workspace: Workspace | null): AnyRecord[] | undefined =>
-  useRecordsOf(workspace, LOT_KINDS);
-
-/** Every revision of one lot and what belongs to it. */
-export function useLotRecords(workspace: Workspace, lotId: string): AnyRecord[] | undefined {
-  return useQuery(workspace, `lot ${lotId}`, (store) => store.ofOwner(lotId, LOT_KINDS));
 }
 
 /** Photographs of a frame. */
@@ -75,15 +59,6 @@ export function useHarvestRecords(
   return useQuery(workspace, `harvest ${harvestId}`, (store) => store.ofHarvest(harvestId));
 }
 
-/** Every revision of some entities of one kind. */
-export function useEntities(
-  workspace: Workspace | null,
-  kind: RecordKind,
-  ids: readonly string[],
-): AnyRecord[] | undefined {
-  return useQuery(workspace, `${kind} ${ids.join()}`, (store) => store.ofEntities(kind, ids));
-}
-
 /** Frames of which the keeper did one thing, with every look at them. */
 export function useLooksWith(workspace: Workspace, act: FrameAct): AnyRecord[] | undefined {
   return useQuery(workspace, `looks ${act}`, (store) => store.looksWith(act));
@@ -95,7 +70,7 @@ export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
 }
 
 /** Rows that are set aside until somebody corrects them. */
-export function useSetAside(workspace: Workspace | null): RowSetAside[] | undefined {
+export function useSetAside(workspace: Workspace): RowSetAside[] | undefined {
   return useQuery(workspace, 'set aside', (store) => store.setAside());
 }
 

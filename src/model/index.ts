@@ -126,8 +126,9 @@ export {
   meanBias,
   seasonReport,
 } from './season/seasonReport';
-export { type PouredLine, parentLots, pouredLines } from './store/pouring';
+export { parentLots, pouredLines } from './store/pouring';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store/store';
+export { type StoredLot, storeOf } from './store/storedLots';
 export {
   TRACE_KINDS,
   type Trace,

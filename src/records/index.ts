@@ -115,7 +115,7 @@ export {
   coreRuleSet,
   ownRuleSetContentSchema,
 } from './hives/ownRuleSet';
-export { type OwnSchool, type OwnSchoolContent, ownSchoolContentSchema } from './hives/ownSchool';
+export { type OwnSchoolContent, ownSchoolContentSchema } from './hives/ownSchool';
 export { type Photo } from './hives/photo';
 export {
   type SeasonNote,

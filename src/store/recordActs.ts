@@ -5,6 +5,7 @@ import {
   createDexieRecordStore,
   databaseOf,
   draftRowKey,
+  snapshotOf,
   type AppendOptions,
   type RecordStore,
 } from '../db';
@@ -54,6 +55,17 @@ export function recordStoreOf(state: RootState): RecordStore {
   return createDexieRecordStore(databaseOf(state.session.workspace));
 }
 
+/** Appends, and waits until the page shows it: what comes after an act rests on what the act wrote. */
+async function appendHere(
+  state: RootState,
+  records: readonly AnyRecord[],
+  options: AppendOptions = {},
+): ReturnType<RecordStore['append']> {
+  const appended = await recordStoreOf(state).append(records, options);
+  if (appended.ok) await snapshotOf(state.session.workspace).caughtUp();
+  return appended;
+}
+
 function stepOf(record: AnyRecord): Step {
   const { kind, entityId, id, supersedes } = record;
   return { kind, entityId, revisionId: id, formerId: supersedes };
@@ -88,7 +100,7 @@ function keepRecords(
     let stale = unmet;
     for (;;) {
       if (stale.length === 0) {
-        const appended = await recordStoreOf(getState()).append(wanted, options);
+        const appended = await appendHere(getState(), wanted, options);
         if (appended.ok) return ok(wanted);
         stale = appended.error.stale ?? [];
         if (stale.length === 0) return appended;
@@ -206,7 +218,7 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
       reversed.push(record);
       if (step.formerId !== null) standsFor[step.formerId] = record.id;
     }
-    const appended = await store.append(reversed);
+    const appended = await appendHere(getState(), reversed);
     if (!appended.ok) return appended;
     return ok({ act: { label: act.label, steps: reversed.map(stepOf) }, standsFor });
   };

@@ -1,18 +1,7 @@
-import { useMemo } from 'react';
-import { useRecordsOf } from '../../db';
-import { current, type Pour } from '../../records';
-import { selectWorkspace, useAppSelector } from '../../store';
+import type { Pour } from '../../records';
+import { useCurrent } from '../data/useWorkspaceModel';
 
-const POURS = ['pour'] as const;
-
-/** Pails under an open gate, of all days; none while loading. */
+/** Pails under an open gate, of all days. */
 export function useOpenPours(): Pour[] {
-  const records = useRecordsOf(useAppSelector(selectWorkspace), POURS);
-  return useMemo(
-    () =>
-      current(records ?? []).filter(
-        (one): one is Pour => one.kind === 'pour' && one.content.closedAt === null,
-      ),
-    [records],
-  );
+  return useCurrent('pour').filter((one) => one.content.closedAt === null);
 }

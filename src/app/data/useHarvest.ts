@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useHarvestRecords } from '../../db';
 import { harvestDayOf, type HarvestDay } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
-import { useBook } from './useBook';
+import { useBook } from './useWorkspaceModel';
 
 export type HarvestState =
   | { readonly status: 'loading' }
@@ -17,7 +17,7 @@ export function useHarvest(harvestId: string): HarvestState {
   const book = useBook();
   const records = useHarvestRecords(workspace, harvestId);
   return useMemo(() => {
-    if (!book || !records) return LOADING;
+    if (!records) return LOADING;
     const day = harvestDayOf(book, records, harvestId);
     return day ? { status: 'ready', day } : { status: 'missing' };
   }, [book, records, harvestId]);

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import type { HistoryReason } from '../../core';
 import { readingsOfBefore, type LotFile } from '../../model';
-import { EMPTY_WORKSHOP, useWorkshop } from './useWorkshop';
+import { useWorkshop } from './useWorkspaceModel';
 
 /** Readings of a lot that are history, each with what happened after it. */
 export function useReadingsOfBefore(file: LotFile): ReadonlyMap<string, HistoryReason> {
-  const { meters, around } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { meters, around } = useWorkshop();
   return useMemo(() => readingsOfBefore(file, { meters, around }), [file, meters, around]);
 }

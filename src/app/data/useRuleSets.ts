@@ -1,14 +1,14 @@
-import { RULE_SETS, type RuleSet } from '../../core';
+import type { RuleSet } from '../../core';
 import type { Choice } from '../ui/ChoiceField';
-import { useBook } from './useBook';
+import { useBook } from './useWorkspaceModel';
 
 /** Every rule set that lots may be under: the shipped ones, then the keeper's own, removed ones too. */
-export const useRuleSets = (): readonly RuleSet[] => useBook()?.ruleSets ?? RULE_SETS;
+export const useRuleSets = (): readonly RuleSet[] => useBook().ruleSets;
 
 /** The rule sets that can be chosen: the shipped ones, then the keeper's own. */
 export function useOfferedRuleSets(): readonly RuleSet[] {
   const ruleSets = useRuleSets();
-  const own = new Set((useBook()?.ownRuleSets ?? []).map((one) => one.entityId));
+  const own = new Set(useBook().ownRuleSets.map((one) => one.entityId));
   return ruleSets.filter((one) => one.status !== 'own' || own.has(one.id));
 }
 

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { useLooksWith } from '../../db';
 import { boxOf, colonyOf, lastLooks } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
-import { useBook } from './useBook';
+import { useBook } from './useWorkspaceModel';
 
 /** A comb kept whole for spring feeding. */
 export interface SpringComb {
@@ -19,7 +19,7 @@ export function useSpringCombs(): readonly SpringComb[] {
   const book = useBook();
   const records = useLooksWith(workspace, 'keep-for-spring');
   return useMemo(() => {
-    if (!book || !records) return [];
+    if (!records) return [];
     return lastLooks(records)
       .filter((one) => one.check.decision.act === 'keep-for-spring')
       .map(({ frame, check }) => {

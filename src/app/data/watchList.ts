@@ -7,7 +7,7 @@ import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../format/storeWords';
 import { daysUntil, keepingBasis, standingYears, worstKeeping } from '../../model/store/keeping';
 import type { SpringComb } from './useSpringCombs';
-import type { StoredLot } from './useStore';
+import type { StoredLot } from '../../model';
 
 /** Why something in the store is watched. */
 export const WATCH_KINDS = [

@@ -57,6 +57,27 @@ function restoredFrom<F extends FieldValues, T>(
 }
 
 /**
+ * What a form said when the page was last drawn. The check of its fields and the keeping of it ask the
+ * same text again; it is parsed once.
+ */
+class LastParsed<F, T> {
+  private text = '';
+  private parsed: Parsed<T> | null = null;
+
+  drawn(values: F, parse: (form: F) => Parsed<T>): Parsed<T> {
+    this.text = JSON.stringify(values);
+    this.parsed = parse(values);
+    return this.parsed;
+  }
+
+  of(values: F, parse: (form: F) => Parsed<T>): Parsed<T> {
+    return this.parsed !== null && JSON.stringify(values) === this.text
+      ? this.parsed
+      : parse(values);
+  }
+}
+
+/**
  * A form whose every keystroke is kept: in the store at once, in the database right after. A reload
  * brings back what was typed. `parsed` is what the form says at this moment; `submit` makes a handler
  * that is given the content once every field is right.
@@ -68,11 +89,14 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
   const [first] = useState(() => restoredFrom(kept, options));
   const [restored, setRestored] = useState(first !== null);
   const begunFrom = useRef(first === null ? base : (baseIn(kept) ?? base));
-  const resolver: Resolver<F> = (values) =>
-    afterPress(() => {
-      const parsed = parse(values);
+  const [last] = useState(() => new LastParsed<F, T>());
+  const resolver: Resolver<F> = async (values) => {
+    await Promise.resolve(); // the page is drawn first
+    return afterPress(() => {
+      const parsed = last.of(values, parse);
       return parsed.ok ? { values, errors: {} } : { values: {}, errors: nested(parsed.errors) };
     });
+  };
   const form = useForm<F>({
     defaultValues: (first ?? defaults) as DefaultValues<F>,
     resolver,
@@ -116,11 +140,11 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
     form.reset(usual.current);
   }, [untouched, base, form]);
 
-  const parsed = parse(form.watch());
+  const parsed = last.drawn(form.watch(), parse);
   const keeping = useRef(false);
   const submit = (keep: (content: T) => Promise<void>): (() => void) => {
     const handle = form.handleSubmit(async (values) => {
-      const checked = parse(values);
+      const checked = last.of(values, parse);
       if (checked.ok) await keep(checked.content);
     });
     return () => {

@@ -1,67 +1,19 @@
 import { useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
-import { type Ruling, type SampleState } from '../../core';
+import { type Ruling } from '../../core';
 import { meteredReading, repeatabilityFor, vesselsOf, type LotFile } from '../../model';
 import { firstRevision, vesselIdOf, type ReadingContent } from '../../records';
-import {
-  perform,
-  selectPreferences,
-  selectWorkspace,
-  useAppDispatch,
-  useAppSelector,
-} from '../../store';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../store';
 import { useCommands } from '../commands/useCommands';
 import { belongsToField } from '../commands/useKeyboard';
-import { useMeters, useMoment } from '../data/useMeters';
-import { EMPTY_WORKSHOP, useWorkshop } from '../data/useWorkshop';
-import {
-  FRESH_READING,
-  nextReadingForm,
-  readReadingForm,
-  type ReadingContext,
-  type ReadingForm,
-} from '../forms/readingForm';
-import { useDraftForm } from '../forms/useDraftForm';
+import { type ReadingForm } from '../forms/readingForm';
 import { formatDial } from '../format/moisture';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/FormFrame';
+import { freshReadingForm, type ReadingFormState } from './useReadingForm';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
-import { isPractice } from './standIns';
-
-/** Under which key the reading being typed for a lot is kept. */
-export const readingFormKey = (lotId: string): string => `reading:${lotId}`;
-
-/** The first vessel without a reading, those of the plan first, so that the next one is at hand. */
-export function nextVessel(file: LotFile, alsoTested: Iterable<string> = []): string {
-  const vessels = vesselsOf(file.containers);
-  const tested = new Set(file.readings.map(({ content }) => vesselIdOf(content) ?? ''));
-  for (const one of alsoTested) tested.add(one);
-  const planned = file.plan?.content.plannedIds.flat() ?? [];
-  const inOrder = [...planned, ...vessels.map((one) => one.id)];
-  return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
-}
-
-/** Ling comes as a gel: until somebody says that it was stirred, it was not. */
-const firstSample = ({ lot }: LotFile): SampleState =>
-  lot.content.honeyKind === 'heather' ? 'gel' : 'clear';
-
-/** An empty form with the meter of the last reading. */
-function freshReadingForm(
-  file: LotFile,
-  last: ReadingContent | undefined,
-  { preferences, meters, kept = [] }: ReadingContext & { readonly kept?: Iterable<string> },
-): ReadingForm {
-  const only = meters.size === 1 ? ([...meters.keys()][0] ?? '') : '';
-  const meter = last
-    ? nextReadingForm(last, preferences)
-    : { ...FRESH_READING, instrumentId: only, sample: firstSample(file) };
-  const alsoTested = last ? (vesselIdOf(last) ?? '') : '';
-  const vessel = nextVessel(file, [alsoTested, ...kept]);
-  // What was said of one vessel says nothing of the next.
-  const spot = last && vessel === alsoTested ? meter.spot : FRESH_READING.spot;
-  return { ...meter, vessel, spot };
-}
+import { useMeters, useWorkshop } from '../data/useWorkspaceModel';
 
 export function focusDial(): void {
   document.getElementById(DIAL_INPUT_ID)?.focus();
@@ -83,7 +35,7 @@ function useStrayDigits(singleKeys: boolean): void {
 /** What the person at the prism must know beside the marks of the reading. */
 function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   const meters = useMeters();
-  const { replicates } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { replicates } = useWorkshop();
   return useMemo(() => {
     if (!content) return [];
     const { read } = meteredReading(content, meters);
@@ -94,54 +46,31 @@ function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   }, [file, content, meters, replicates]);
 }
 
-type Coming = Pick<ReadingContext, 'source' | 'settledStandard'>;
-
 /** What a page around the entry may add to it. */
 export interface ReadingEntryParts {
   /** stands above the dial: eyepiece, meter */
-  readonly above?: (form: ReturnType<typeof useReadingForm>) => ReactNode;
+  readonly above?: ReactNode;
   readonly vesselElsewhere?: boolean;
-  /** how the value in the form comes in; typed where not said */
-  readonly comingFor?: (form: ReadingForm) => Coming;
   /** called once a reading was kept */
   readonly onKept?: (content: ReadingContent) => void;
 }
 
 interface ReadingEntryProps extends ReadingEntryParts {
   file: LotFile;
+  /** the form, held by the page since the whole page answers to what is typed */
+  entry: ReadingFormState;
   /** the answer with what is being typed */
   ruling: Ruling;
 }
 
-const TYPED = (): Coming => ({});
-
-function useReadingForm(file: LotFile, comingFor: (form: ReadingForm) => Coming) {
-  const preferences = useAppSelector(selectPreferences);
-  const workspace = useAppSelector(selectWorkspace);
-  const meters = useMeters();
-  const takenAt = useMoment();
-  const context: ReadingContext = { preferences, meters, takenAt };
-  const defaults = freshReadingForm(file, file.readings.at(-1)?.content, context);
-  const entry = useDraftForm({
-    formKey: readingFormKey(file.lot.entityId),
-    defaults,
-    parse: (form: ReadingForm) => {
-      const practice = isPractice(meters, form.instrumentId, workspace);
-      return readReadingForm(form, { ...context, ...comingFor(form), practice });
-    },
-  });
-  return { ...entry, defaults, context };
-}
-
 /** Type a reading; the answer beside it changes with every digit, and Enter keeps it. */
 export function ReadingEntry(props: ReadingEntryProps): ReactElement {
-  const { file, ruling, above, vesselElsewhere = false, onKept } = props;
+  const { file, entry, ruling, above, vesselElsewhere = false, onKept } = props;
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const entry = useReadingForm(file, props.comingFor ?? TYPED);
   const { form, parsed, restored, start, submit, defaults, context } = entry;
   const [kept, setKept] = useState<readonly string[]>([]);
-  const typed = parsed.ok ? parsed.content : null;
+  const { typed } = entry;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
   useCommands([{ id: 'reading', title: 'Take a reading', key: 'r', run: focusDial }]);
@@ -179,7 +108,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
       label="Take a reading"
     >
       <div className="space-y-5">
-        {above?.(entry)}
+        {above}
         <ReadingFields
           vessels={vesselsOf(file.containers)}
           ownsDigits

@@ -2,14 +2,13 @@ import { useEffect, useRef, type ReactElement, type ReactNode } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { SPOTS, type SampleState, type Scale, type VesselEvidence } from '../../core';
 import type { InstrumentContent } from '../../records';
-import { useBook } from '../data/useBook';
-import { useMeters } from '../data/useMeters';
 import { Field } from '../entry/Field';
 import { USUAL_DIVISION, readingEntry } from '../forms/readingForm';
 import { SCALE_NAMES } from '../format/moisture';
 import { SAMPLE_ADVICE, SPOT_NAMES } from '../format/reading';
 import { AtcField } from './AtcField';
 import { VesselField } from './VesselField';
+import { useBook, useMeters } from '../data/useWorkspaceModel';
 
 /** Where a digit typed anywhere on the page lands. */
 export const DIAL_INPUT_ID = 'dial';
@@ -65,7 +64,7 @@ function meterWords({ scale, resolution, atc }: InstrumentContent): string {
 /** Which meter; one's own brings its scale, its division and its checks. */
 export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }): ReactElement {
   const { watch } = useFormContext();
-  const instruments = useBook()?.instruments ?? [];
+  const instruments = useBook().instruments ?? [];
   const own = useMeters().get(String(watch('instrumentId')))?.instrument.content;
   return (
     <>

@@ -2,7 +2,6 @@ import type { ReactElement } from 'react';
 import { readingBudget, readingUncertainty, type Ruling } from '../../core';
 import { meteredReading } from '../../model';
 import { type ReadingContent } from '../../records';
-import { useMeters } from '../data/useMeters';
 import {
   MARK_SENTENCES,
   correctionWords,
@@ -12,6 +11,7 @@ import {
 import { answerFigure, headline, lowerFirst } from '../format/phrasing';
 import { offsetWords } from '../format/reading';
 import { OutcomeMark } from '../ui/OutcomeMark';
+import { useMeters } from '../data/useWorkspaceModel';
 
 interface ReadingPreviewProps {
   content: ReadingContent | null;

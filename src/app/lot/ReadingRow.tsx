@@ -4,7 +4,6 @@ import { HAPPENED, type HistoryReason } from '../../core';
 import { meteredReading, vesselsOf, wouldBePercent, type LotFile } from '../../model';
 import { vesselIdOf, type Reading } from '../../records';
 import { selectPreferences, useAppSelector } from '../../store';
-import { useMeters } from '../data/useMeters';
 import { readReadingForm, readingFormOf } from '../forms/readingForm';
 import { MARK_SENTENCES, correctionWords, formatDial, formatPercent } from '../format/moisture';
 import { SAMPLE_NAMES, SPOT_NAMES, offsetWords } from '../format/reading';
@@ -14,6 +13,7 @@ import { CorrectSheet } from '../ui/CorrectSheet';
 import { Sheet } from '../ui/Sheet';
 import { ProofPart } from './ProofPart';
 import { ReadingFields } from './ReadingFields';
+import { useMeters } from '../data/useWorkspaceModel';
 
 interface ReadingRowProps {
   reading: Reading;

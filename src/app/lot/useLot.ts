@@ -1,18 +1,10 @@
 import { useMemo } from 'react';
 import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
-import { useLotRecords } from '../../db';
-import {
-  contentsOf,
-  evidenceFrom,
-  knownFor,
-  lotFileOf,
-  type LotContents,
-  type LotFile,
-} from '../../model';
+import { contentsOf, evidenceFrom, knownFor, type LotContents, type LotFile } from '../../model';
 import { type ReadingContent } from '../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../data/useWorkshop';
+import { selectPreferences, useAppSelector } from '../../store';
 import { phrasingFor } from '../format/phrasing';
+import { useWorkshop } from '../data/useWorkspaceModel';
 
 /** An answer with what it rests on. */
 export interface Answer {
@@ -23,7 +15,7 @@ export interface Answer {
 /** The ruling on contents saved or still being typed; own lots before it correct what is expected. */
 export function useAnswer(contents: LotContents, lotId = ''): Answer {
   const preferences = useAppSelector(selectPreferences);
-  const workshop = useWorkshop() ?? EMPTY_WORKSHOP;
+  const workshop = useWorkshop();
   return useMemo(() => {
     const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
     return { evidence, ruling: ruleOnLot(evidence, phrasingFor(preferences)) };
@@ -37,22 +29,6 @@ export function useFlips({ evidence, ruling }: Answer) {
     () => flipsOf(evidence, ruling, phrasingFor(preferences)),
     [evidence, ruling, preferences],
   );
-}
-
-export type LotState =
-  | { readonly status: 'loading' }
-  | { readonly status: 'missing' }
-  | { readonly status: 'ready'; readonly file: LotFile };
-
-/** The file of a lot, up to date across tabs. */
-export function useLotFile(lotId: string): LotState {
-  const workspace = useAppSelector(selectWorkspace);
-  const records = useLotRecords(workspace, lotId);
-  return useMemo(() => {
-    if (records === undefined) return { status: 'loading' };
-    const file = lotFileOf(records);
-    return file ? { status: 'ready', file } : { status: 'missing' };
-  }, [records]);
 }
 
 /** Identifier of the reading that is still being typed. */

@@ -27,7 +27,6 @@ import {
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';
-import type { StoredLot } from '../data/useStore';
 import { circumstancesFormOf, readCircumstancesForm } from '../forms/circumstancesForm';
 import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
 import { phrasingFor } from '../format/phrasing';
@@ -37,6 +36,7 @@ import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../entry/reader';
 import { NOTHING_SAID, STRIPS, wholeStroke, type Said } from './worldParts';
+import type { StoredLot } from '../../model';
 
 /** A small season that tests act in, through the same forms and functions as the pages. */
 export class World {

@@ -2,6 +2,7 @@ import { createContext, useContext, type ReactElement, type ReactNode } from 're
 import {
   FormProvider,
   useFormContext,
+  useFormState,
   type FieldValues,
   type UseFormReturn,
 } from 'react-hook-form';
@@ -52,7 +53,8 @@ export function FormFrame<F extends FieldValues>(props: FormFrameProps<F>): Reac
  */
 export function useFieldError(name: string): FieldError | null {
   const live = useContext(LiveErrors)[name];
-  const { getFieldState, formState } = useFormContext();
+  const { getFieldState } = useFormContext();
+  const formState = useFormState({ name }); // (of the form itself it would draw the whole page anew)
   const late = getFieldState(name, formState).error?.message;
   if (live?.fix) return live;
   return late === undefined ? null : { sentence: live?.sentence ?? late };

@@ -1,7 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { DAY_MS, NO_CIRCUMSTANCES, ruleOnLot, schoolOf } from '../../core';
 import { aroundEvidence, framesToAsk, storedHoney, type Around } from './aroundEvidence';
-import { bookOf } from '../day/book';
 import type { BatchCheckContent } from '../../records/room/batchCheck';
 import type { BatchContent } from '../../records/room/dryingBatch';
 import { honeyHouseOf } from '../line/extractionFile';
@@ -24,20 +23,11 @@ import {
   sampleLooks,
   sampleYard,
 } from '../../records/test/sampleYard';
+import { plainAround } from '../test/plainAround';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
-const NOTHING: Around = {
-  book: bookOf([]),
-  rooms: [],
-  house: honeyHouseOf([]),
-  blends: [],
-  poured: [],
-  frames: new Map(),
-  setAside: new Map(),
-  choices: [],
-  nowMs: NOW_MS,
-};
+const NOTHING = plainAround(NOW_MS);
 
 const plainLot = (): LotFile => lotFileOf(sampleLot())!;
 

@@ -23,6 +23,8 @@ import { SAMPLE_READING, countingScribe, sampleLot } from '../../records/test/sa
 import { lotFilesOf } from './lotFile';
 import { knownFor, workshopOf } from './workshop';
 import { zeroCheckContentSchema } from '../../records/bench/zeroCheck';
+import { plainAround } from '../test/plainAround';
+import { bookOf } from '../day/book';
 
 const onMeter = (instrumentId: string, change: Partial<ReadingContent> = {}): ReadingContent => ({
   ...SAMPLE_READING,
@@ -276,7 +278,10 @@ describe('a lot with everything from the bench', () => {
 
   test('the workshop knows what other lots teach', () => {
     const other = sampleLot(countingScribe('other'));
-    const workshop = workshopOf(lotFilesOf([...all, ...other]), meters);
+    const workshop = workshopOf(lotFilesOf([...all, ...other]), {
+      ...plainAround(0),
+      book: { ...bookOf([]), meters },
+    });
     const contents = contentsOf(file);
     const known = knownFor(workshop, { lotId: lot!.entityId, contents });
     expect(workshop.files).toHaveLength(2);

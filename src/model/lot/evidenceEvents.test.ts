@@ -2,15 +2,12 @@ import { describe, expect, test } from '@jest/globals';
 import { NO_CIRCUMSTANCES, ruleOnLot, schoolOf } from '../../core';
 import type { Around } from './aroundEvidence';
 import { aroundEvidence } from './aroundEvidence';
-import { bookOf } from '../day/book';
-import { honeyHouseOf } from '../line/extractionFile';
 import { harvestFileOf } from '../day/harvestFile';
 import { judgeFrames, judgingOf } from '../day/judging';
 import { freshLotContent } from '../../records/lots/lot';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import { lotFileOf, type LotFile } from './lotFile';
 import { lotFrameOf, lotFramesContent } from './lotMakeUp';
-import { NO_METERS } from './meters';
 import { pastLotsOf, teachingLots } from './pastLots';
 import { firstRevision, nextRevision } from '../../records/revise';
 import { ripePieces } from './ripePieces';
@@ -20,20 +17,11 @@ import type { StrokeContent } from '../../records/hives/stroke';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BATCH, SAMPLE_ROOM } from '../../records/test/sampleRoom';
 import { sampleBook, sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
+import { plainAround } from '../test/plainAround';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
-const AROUND: Around = {
-  book: bookOf([]),
-  rooms: [],
-  house: honeyHouseOf([]),
-  blends: [],
-  poured: [],
-  frames: new Map(),
-  setAside: new Map(),
-  choices: [],
-  nowMs: NOW_MS,
-};
+const AROUND = plainAround(NOW_MS);
 
 /** A lot with eight tenths capped, read once on some day, liquid or with crystals. */
 function readLot(stem: string, day: string, sample: 'clear' | 'crystals' = 'clear'): LotFile {
@@ -66,16 +54,16 @@ describe('what comb is worth is taught by honey as it came from the comb', () =>
   test('lots read after drying teach nothing; read before it they do', () => {
     const dried = Array.from({ length: 5 }, (_, at) => readLot(`dried-${at}`, '2026-08-07'));
     const around = driedIn(dried.map((one) => one.lot.entityId));
-    expect(pastLotsOf(teachingLots(dried, NO_METERS, around))).toEqual([]);
-    expect(pastLotsOf(teachingLots(dried, NO_METERS, AROUND))).toHaveLength(5);
+    expect(pastLotsOf(teachingLots(dried, around))).toEqual([]);
+    expect(pastLotsOf(teachingLots(dried, AROUND))).toHaveLength(5);
     const before = readLot('before', '2026-08-02');
-    expect(
-      pastLotsOf(teachingLots([before], NO_METERS, driedIn([before.lot.entityId]))),
-    ).toHaveLength(1);
+    expect(pastLotsOf(teachingLots([before], driedIn([before.lot.entityId])))).toHaveLength(1);
   });
 
   test('crystals on the prism teach nothing', () => {
-    expect(pastLotsOf(teachingLots([readLot('set', '2026-08-02', 'crystals')]))).toEqual([]);
+    expect(pastLotsOf(teachingLots([readLot('set', '2026-08-02', 'crystals')], AROUND))).toEqual(
+      [],
+    );
   });
 });
 

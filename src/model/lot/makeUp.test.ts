@@ -14,6 +14,7 @@ import {
   makeUpShake,
   makeUpStates,
 } from './lotMakeUp';
+import { plainAround } from '../test/plainAround';
 import { pastLotsBefore, pastLotsOf, teachingLots } from './pastLots';
 import { firstRevision } from '../../records/revise';
 import { framesOfStroke, strokeParts, verdictOfStroke } from '../day/strokeEvidence';
@@ -142,7 +143,9 @@ describe('own lots teach', () => {
   test('judged and measured lots correct what the next is expected to be, never the other way', () => {
     const early = lotOf([[10, 10]], { dial: 16.4, day: '2026-06-20' }).file;
     const late = lotOf([[10, 10]], { day: '2026-08-20' }).file;
-    const past = pastLotsOf(teachingLots([early, late]));
+    const past = pastLotsOf(
+      teachingLots([early, late], plainAround(Date.parse('2026-11-24T08:00:00Z'))),
+    );
     expect(past.map((one) => one.lotId)).toEqual([early.lot.entityId]);
     const expected = (file: typeof late) => {
       const { entityId: lotId, content } = file.lot;

@@ -15,7 +15,6 @@ import { eventsOf, type Around } from './aroundEvidence';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import type { LotFile } from './lotFile';
 import { makeUpStates } from './lotMakeUp';
-import { NO_METERS, type Meters } from './meters';
 
 /** A lot that may teach: which, from which day, and what it was. */
 export interface DatedPastLot extends PastLot {
@@ -50,16 +49,12 @@ interface TeachingLot {
 }
 
 /** Lots with readings of the honey as it came out of the comb. */
-export function teachingLots(
-  files: readonly LotFile[],
-  meters: Meters = NO_METERS,
-  around: Around | null = null,
-): TeachingLot[] {
+export function teachingLots(files: readonly LotFile[], around: Around): TeachingLot[] {
   return flatMapAlone(files, (file) => {
-    const evidence = evidenceFrom(contentsOf(file), { meters });
+    const evidence = evidenceFrom(contentsOf(file), { meters: around.book.meters });
     const readings = teaching(
       { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
-      around ? eventsOf(file, around) : [],
+      eventsOf(file, around),
     );
     return readings.length === 0 ? [] : [{ file, evidence, readings }];
   });

@@ -37,8 +37,8 @@ export interface Workshop {
   readonly replicates: readonly ReplicateSet[];
   /** what the vessels of each lot differed by */
   readonly scatters: readonly DatedScatter[];
-  /** rooms, days at the line, blends, hives; null where they do not matter */
-  readonly around: Around | null;
+  /** rooms, days at the line, blends, hives */
+  readonly around: Around;
   /** measured honey to blend with */
   readonly stored: readonly StoredHoney[];
 }
@@ -83,16 +83,11 @@ function inheritedBlocks(
 }
 
 /**
- * The workshop from all lots and the meters of the book.
- *
- * @param around - what is written down elsewhere; without it rulings rest on the lots alone
+ * The workshop from all lots and what is written down elsewhere, meters among it.
  */
-export function workshopOf(
-  files: readonly LotFile[],
-  meters: Meters,
-  around: Around | null = null,
-): Workshop {
-  const teaching = teachingLots(files, meters, around);
+export function workshopOf(files: readonly LotFile[], around: Around): Workshop {
+  const { meters } = around.book;
+  const teaching = teachingLots(files, around);
   return {
     files,
     meters,
@@ -100,7 +95,7 @@ export function workshopOf(
     scatters: vesselScatters(teaching),
     replicates: replicateSets(files.flatMap((one) => one.readings)),
     around,
-    stored: around ? storedOf({ files, meters }, around) : [],
+    stored: storedOf({ files, meters }, around),
   };
 }
 
@@ -118,9 +113,9 @@ export function knownFor(
     learned: { betweenVessels: learnedBetweenVessels(pastLotsBefore(scatters, before)) },
     meters,
     repeatability: repeatabilityFor({ lotId, readers }, replicates),
-    ...(around && { ruleSets: around.book.ruleSets }),
+    ruleSets: around.book.ruleSets,
   };
-  if (!around || !file) return known;
+  if (!file) return known;
   const inherited = inheritedBlocks(lotId, workshop, around);
   return {
     ...known,
@@ -137,7 +132,7 @@ export function readingsOfBefore(
   file: LotFile,
   { meters, around }: Pick<Workshop, 'meters' | 'around'>,
 ): ReadonlyMap<string, HistoryReason> {
-  const events = around ? eventsOf(file, around) : [];
+  const events = eventsOf(file, around);
   const { earlier = [] } = evidenceFrom(contentsOf(file), { meters, events });
   return new Map(earlier.map((one) => [one.id, one.before]));
 }

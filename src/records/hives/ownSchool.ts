@@ -1,5 +1,5 @@
 import { CAPPING_RULES, DRYING_WAYS, METER_NEEDS, STAY_RULES, TIMINGS } from '../../core';
-import { recordKind, type RevisionOf } from '../recordKind';
+import { recordKind } from '../recordKind';
 import { nameField } from '../fields';
 import { z } from '../zod';
 
@@ -35,4 +35,3 @@ export const ownSchoolKind = recordKind({
   part: 'book',
   content: ownSchoolContentSchema,
 });
-export type OwnSchool = RevisionOf<typeof ownSchoolKind>;

@@ -1,17 +1,14 @@
 import type { ReactElement } from 'react';
-import { useBook } from '../../data/useBook';
-import { useWorkshop } from '../../data/useWorkshop';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { LotsToMeasure } from './parts/LotsToMeasure';
 import { MetersSection } from './parts/MetersSection';
 import { ReadersSection } from './parts/ReadersSection';
+import { useBook, useWorkshop } from '../../data/useWorkspaceModel';
 
 /** The bench: what to measure next, the meters and what they are off by, who reads how well. */
 export function BenchScreen(): ReactElement {
   const workshop = useWorkshop();
   const book = useBook();
-  if (!workshop || !book) return <Waiting />;
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-3 pt-5">

@@ -1,10 +1,9 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import type { LotFile } from '../../../model';
-import { useMeters } from '../../data/useMeters';
 import { LotGate } from '../../lot/LotGate';
 import { LotRule } from '../../lot/LotRule';
 import { useAnswer, withProvisional } from '../../lot/useLot';
-import { useProvisional } from '../../lot/useProvisional';
+import { useReadingForm } from '../../lot/useReadingForm';
 import { ReadingEntry } from '../../lot/ReadingEntry';
 import { BenchHeader } from './parts/BenchHeader';
 import { EyepiecePanel } from './parts/EyepiecePanel';
@@ -15,14 +14,17 @@ import { ReadingsPart } from './parts/ReadingsPart';
 import { UncertaintyPart } from './parts/UncertaintyPart';
 import { VesselStrip } from './parts/VesselStrip';
 import { comingFrom, type Taken } from './takenValue';
+import { useMeters } from '../../data/useWorkspaceModel';
 
 function LotBenchView({ file }: { file: LotFile }): ReactElement {
   const meters = useMeters();
   const [taken, setTaken] = useState<Taken | null>(null);
-  const provisional = useProvisional(file.lot.entityId);
-  const counting = provisional?.practice ? null : provisional;
+  const entry = useReadingForm(file, (form) => comingFrom(form, taken, meters));
+  const counting = entry.typed?.practice ? null : entry.typed;
   const contents = useMemo(() => withProvisional(file, counting), [file, counting]);
   const answer = useAnswer(contents, file.lot.entityId);
+  const meter = meters.get(entry.form.watch('instrumentId'))?.instrument;
+  const connection = meter?.content.connection ?? 'typed';
   return (
     <>
       <BenchHeader file={file} />
@@ -30,26 +32,22 @@ function LotBenchView({ file }: { file: LotFile }): ReactElement {
         <div className="contents wide:block wide:space-y-8">
           <ReadingEntry
             file={file}
+            entry={entry}
             ruling={answer.ruling}
             vesselElsewhere
-            comingFor={(form) => comingFrom(form, taken, meters)}
-            above={(entry) => {
-              const meter = meters.get(entry.form.watch('instrumentId'))?.instrument;
-              const connection = meter?.content.connection ?? 'typed';
-              return (
-                <>
-                  <VesselStrip file={file} answer={answer} />
-                  {meter && connection === 'eyepiece' && <EyepiecePanel meter={meter.content} />}
-                  {meter && (connection === 'simulated-meter' || connection === 'serial') && (
-                    <MeterPanel
-                      key={meter.id}
-                      instrument={meter}
-                      onTake={(value) => setTaken(value)}
-                    />
-                  )}
-                </>
-              );
-            }}
+            above={
+              <>
+                <VesselStrip file={file} answer={answer} />
+                {meter && connection === 'eyepiece' && <EyepiecePanel meter={meter.content} />}
+                {meter && (connection === 'simulated-meter' || connection === 'serial') && (
+                  <MeterPanel
+                    key={meter.id}
+                    instrument={meter}
+                    onTake={(value) => setTaken(value)}
+                  />
+                )}
+              </>
+            }
             onKept={() => setTaken(null)}
           />
           <div className="order-3">

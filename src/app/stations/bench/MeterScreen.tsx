@@ -1,7 +1,6 @@
 import { Suspense, type ReactElement } from 'react';
 import { useParams } from 'react-router';
-import { useMoment } from '../../data/useMeters';
-import { useWorkshop } from '../../data/useWorkshop';
+import { useMoment } from '../../data/useMoment';
 import { NothingHere } from '../../ui/NothingHere';
 import { PageLink } from '../../ui/PageLink';
 import { Waiting } from '../../ui/Waiting';
@@ -10,6 +9,7 @@ import { ChecksSection } from './parts/ChecksSection';
 import { DoubtedReadings } from './parts/DoubtedReadings';
 import { MeterDetails } from './parts/MeterDetails';
 import { lazyPart } from '../../ui/lazyPart';
+import { useWorkshop } from '../../data/useWorkspaceModel';
 
 const DriftChart = lazyPart(
   () => import('./parts/DriftChart'),
@@ -21,7 +21,6 @@ export function MeterScreen(): ReactElement {
   const { instrumentId = '' } = useParams();
   const workshop = useWorkshop();
   const now = useMoment();
-  if (!workshop) return <Waiting />;
   const meter = workshop.meters.get(instrumentId);
   if (!meter) return <NothingHere />;
   const readings = readingsOfMeter(workshop.files, instrumentId);

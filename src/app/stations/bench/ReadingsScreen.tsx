@@ -1,13 +1,11 @@
 import type { ReactElement } from 'react';
-import { useWorkshop } from '../../data/useWorkshop';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { ReadingsTable } from './parts/ReadingsTable';
+import { useWorkshop } from '../../data/useWorkspaceModel';
 
 /** Every reading of every lot, to search and to sort. */
 export function ReadingsScreen(): ReactElement {
   const workshop = useWorkshop();
-  if (!workshop) return <Waiting />;
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-3 pt-5 pb-4">

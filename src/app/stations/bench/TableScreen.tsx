@@ -8,7 +8,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useMeters, useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import type { ReadingContext } from '../../forms/readingForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
@@ -23,6 +23,7 @@ import { BulkGrid } from './parts/BulkGrid';
 import { CommonFields } from './parts/CommonFields';
 import { PastePart } from './parts/PastePart';
 import { guessColumns, cellsOf } from './pasted';
+import { useMeters } from '../../data/useWorkspaceModel';
 
 /** The meter that was used last on this lot, else the only one there is. */
 function usualMeter(file: LotFile, ids: readonly string[]): string {

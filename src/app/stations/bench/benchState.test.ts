@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
+import { demoWorkshop } from '../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../demo/season';
-import { bookOf, lotFilesOf, workshopOf, type Workshop } from '../../../model';
+import { bookOf } from '../../../model';
 import { FRESH_READING } from '../../forms/readingForm';
 import { lotsToMeasure } from './measureNext';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
@@ -10,7 +11,7 @@ import { comingFrom } from './takenValue';
 
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
-const workshop: Workshop = workshopOf(lotFilesOf(season), meters);
+const workshop = demoWorkshop(season, Date.parse('2026-11-25T12:00:00Z'));
 const NOW = '2026-11-25T12:00:00.000Z';
 
 const meterNamed = (name: string) => {

@@ -3,7 +3,7 @@ import { localDayOf } from '../../../model';
 import { type Preferences } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
-import { useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import type { QualityContext } from '../../forms/qualityForms';
 
 /** An entry of colour, senses or laboratory being added or changed. */

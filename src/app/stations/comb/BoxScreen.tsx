@@ -15,12 +15,12 @@ import {
 } from '../../../model';
 import { type Box, type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { useOtherBoxes } from '../../data/useOtherBoxes';
 import { useStanding } from '../../data/useStanding';
 import { NothingHere } from '../../ui/NothingHere';
 import { Waiting } from '../../ui/Waiting';
 import { JudgeView } from './JudgeView';
+import { useBook } from '../../data/useWorkspaceModel';
 
 /** Whether a school can only judge a frame beside all others of the day. */
 function judgesTogether({ school }: Judging): boolean {
@@ -106,7 +106,6 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
 export function BoxScreen(): ReactElement {
   const { harvestId = '', boxId = '' } = useParams();
   const book = useBook();
-  if (!book) return <Waiting />;
   const harvest = harvestOf(book, harvestId);
   const box = boxOf(book, boxId);
   return harvest && box ? (

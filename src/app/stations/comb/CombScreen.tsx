@@ -5,13 +5,12 @@ import { schoolOf } from '../../../core';
 import { boxOf, colonyOf, flowOf, harvestOf, type Book } from '../../../model';
 import { type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { HarvestSheet } from './parts/HarvestSheet';
 import { useStanding } from '../../data/useStanding';
+import { useBook } from '../../data/useWorkspaceModel';
 
 /** The frame last in hand, one tap away. */
 function GoOn({ book }: { book: Book }): ReactElement | null {
@@ -65,7 +64,6 @@ export function CombScreen(): ReactElement {
   const navigate = useNavigate();
   const workspace = useAppSelector(selectWorkspace);
   const [starting, setStarting] = useState(false);
-  if (!book) return <Waiting />;
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Comb</h1>

@@ -2,16 +2,9 @@ import { Plus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import {
-  EXTRACTED_ACTS,
-  FRAME_FORMATS,
-  priorExpectation,
-  ruleSetOf,
-  expandedOf,
-} from '../../../core';
-import { useAllLotRecords } from '../../../db';
+import { EXTRACTED_ACTS, priorExpectation, ruleSetOf, expandedOf } from '../../../core';
 import { type Book, crop } from '../../../model';
-import { current, type Scribe } from '../../../records';
+import { type Scribe } from '../../../records';
 import {
   perform,
   selectPreferences,
@@ -19,7 +12,6 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { isoDay } from '../../format/dates';
 import { formatQuantity } from '../../format/units';
 import { nextCode } from '../../forms/lotCode';
@@ -44,6 +36,7 @@ import {
 } from './few';
 import { FewFrameFields } from './parts/FewFrameFields';
 import { counted } from '../../format/counted';
+import { useBook, useTakenCodes } from '../../data/useWorkspaceModel';
 
 /** Writes into the air: for looking at what would be kept. */
 function previewScribe(): Scribe {
@@ -56,10 +49,10 @@ function previewScribe(): Scribe {
 }
 
 /** What goes into the bucket, before anything is kept. */
-function FewAnswer({ few, book }: { few: Few | null; book: Book | undefined }): ReactElement {
+function FewAnswer({ few, book }: { few: Few | null; book: Book }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const found = useMemo(
-    () => few && crop(fewLooks(previewScribe(), few, book?.ruleSets).judged, priorExpectation()),
+    () => few && crop(fewLooks(previewScribe(), few, book.ruleSets).judged, priorExpectation()),
     [few, book],
   );
   if (!few || !found) {
@@ -71,7 +64,7 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book | undefined }): 
   }
   const { mass, expected } = found;
   const { ruleSetId, honeyKind } = few.harvest;
-  const limit = ruleSetOf(ruleSetId, book?.ruleSets).moistureLimitPercent[honeyKind];
+  const limit = ruleSetOf(ruleSetId, book.ruleSets).moistureLimitPercent[honeyKind];
   return (
     <div>
       <div role="status" className="on-ink bg-ink p-5 text-linen">
@@ -97,16 +90,6 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book | undefined }): 
   );
 }
 
-/** Lot codes that are taken. */
-function useTakenCodes(): readonly string[] {
-  const workspace = useAppSelector(selectWorkspace);
-  const records = useAllLotRecords(workspace);
-  return useMemo(
-    () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
-    [records],
-  );
-}
-
 /** Three frames and a bucket: from the comb to a lot on one screen. */
 export function FewScreen(): ReactElement {
   const dispatch = useAppDispatch();
@@ -115,7 +98,7 @@ export function FewScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const taken = useTakenCodes();
   const book = useBook();
-  const formats = book?.formats ?? FRAME_FORMATS;
+  const formats = book.formats;
   const today = isoDay(new Date());
   const defaults = useMemo(() => freshFew(), []);
   const { form, parsed, restored, start, submit, draft } = useDraftForm<FewForm, Few>({
@@ -125,13 +108,13 @@ export function FewScreen(): ReactElement {
   });
   const frames = useFieldArray({ control: form.control, name: 'frames' });
   const few = parsed.ok ? parsed.content : null;
-  const judged = few ? fewLooks(previewScribe(), few, book?.ruleSets).judged : [];
+  const judged = few ? fewLooks(previewScribe(), few, book.ruleSets).judged : [];
   const typed = form.watch('frames');
   const placeOf = (at: number): number => typed.slice(0, at).filter(isJudged).length;
 
   /** Frames that go into the bucket: what is put back makes no lot. */
   const takenCount = (content: Few): number =>
-    fewLooks(previewScribe(), content, book?.ruleSets).judged.filter((one) =>
+    fewLooks(previewScribe(), content, book.ruleSets).judged.filter((one) =>
       EXTRACTED_ACTS.includes(one.act),
     ).length;
   const make = submit(async (content) => {

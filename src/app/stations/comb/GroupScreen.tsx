@@ -68,7 +68,6 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
   const sensors = useDragSensors();
   const expectation = useExpectation(climateOfDay(day));
   const { items, groups, rules, setGroups, setRules } = state;
-  if (!state.ready) return <Waiting />;
   const move = (key: string, to: number): void => {
     const wanted = to < groups.length ? groups : [...groups, { name: 'Another lot', keys: [] }];
     setGroups(moved(wanted, key, to).filter((one, at) => one.keys.length > 0 || at === to));

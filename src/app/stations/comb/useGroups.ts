@@ -1,9 +1,7 @@
 import { useMemo, useRef } from 'react';
 import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
-import { useAllLotRecords } from '../../../db';
-import { flowOf, limitOfDay, lotFilesOf, type HarvestDay, climateOfDay } from '../../../model';
-import { current } from '../../../records';
+import { flowOf, limitOfDay, type HarvestDay, climateOfDay } from '../../../model';
 import {
   draftTyped,
   perform,
@@ -16,6 +14,7 @@ import { nextCode } from '../../forms/lotCode';
 import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
 import { lotRecords } from './lotsOfDay';
 import { counted } from '../../format/counted';
+import { useLots, useTakenCodes } from '../../data/useWorkspaceModel';
 
 interface Kept {
   readonly rules: readonly GroupRule[];
@@ -60,12 +59,12 @@ export function useGroups(day: HarvestDay) {
   const formKey = `groups:${day.harvest.entityId}`;
   const draft = useAppSelector((state) => selectDraft(state, formKey));
   const kept = useMemo(() => keptIn(draft), [draft]);
-  const records = useAllLotRecords(workspace);
-  const lots = useMemo(() => (records ? lotFilesOf(records) : undefined), [records]);
+  const lots = useLots();
+  const taken = useTakenCodes();
   const { entityId: harvestId, content: harvest } = day.harvest;
 
   const items = useMemo(() => {
-    const own = (lots ?? []).flatMap((one) =>
+    const own = lots.flatMap((one) =>
       one.frames?.content.harvestId === harvestId ? [one.frames.content] : [],
     );
     return groupItems(day, keysInLots(own));
@@ -92,10 +91,8 @@ export function useGroups(day: HarvestDay) {
     });
   };
   const makeLots = async (): Promise<void> => {
-    const taken = current(records ?? []).flatMap((one) =>
-      one.kind === 'lot' ? [one.content.code] : [],
-    );
     const wanted = groups.filter((one) => one.keys.length > 0);
+    const codes = [...taken];
     const basis = {
       harvestId,
       harvest,
@@ -109,8 +106,8 @@ export function useGroups(day: HarvestDay) {
         `${counted(wanted.length, 'lot')} made`,
         (scribe) =>
           wanted.flatMap(({ name, keys: own }) => {
-            const code = nextCode(parseISO(harvest.day), taken);
-            taken.push(code);
+            const code = nextCode(parseISO(harvest.day), codes);
+            codes.push(code);
             const frames = items.filter((one) => own.includes(one.key)).map((one) => one.frame);
             return lotRecords(scribe, basis, { code, name, frames });
           }),
@@ -121,5 +118,5 @@ export function useGroups(day: HarvestDay) {
     const first = done.value[0]?.ownerId ?? '';
     await navigate(`/${workspace}/${wanted.length === 1 ? `lots/${first}` : 'today'}`);
   };
-  return { ready: lots !== undefined, items, rules, groups, setGroups, setRules, make };
+  return { items, rules, groups, setGroups, setRules, make };
 }

@@ -16,6 +16,8 @@ import {
   sourceWords,
 } from '../../../core';
 import { useOfferedRuleSets } from '../../data/useRuleSets';
+import { Read } from '../../data/Read';
+import { FailedPart } from '../../ui/FailedPage';
 import { PlainTable } from '../../ui/PlainTable';
 import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
@@ -156,7 +158,9 @@ export function HandbookScreen(): ReactElement {
       <Expectation />
       <WarmRoomChapter />
       <StrainChapters />
-      <Limits />
+      <Read failed={(_error, again) => <FailedPart again={again} />}>
+        <Limits />
+      </Read>
       <Fermentation />
       <BenchQuality />
       <StoreChapters />

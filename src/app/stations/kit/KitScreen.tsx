@@ -7,6 +7,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
+import { Read } from '../../data/Read';
 import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
 import { choicesOf } from '../../entry/codecs';
@@ -14,6 +15,7 @@ import { Field } from '../../entry/Field';
 import { choicesEntry } from '../../forms/choicesForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
+import { FailedPart } from '../../ui/FailedPage';
 import { FormFrame } from '../../ui/FormFrame';
 import { ExchangeSection } from './ExchangeSection';
 import { RivalsSection } from './RivalsSection';
@@ -95,9 +97,11 @@ export function KitScreen(): ReactElement {
     <>
       <h1 className="pt-5 text-4xl font-bold">Kit</h1>
       <div className="mt-4 space-y-10">
-        <PreferencesSection />
-        <RuleSetsSection />
-        <RivalsSection />
+        <Read failed={(_error, again) => <FailedPart again={again} />}>
+          <PreferencesSection />
+          <RuleSetsSection />
+          <RivalsSection />
+        </Read>
         <ExchangeSection />
         {workspace === 'demo' && <DemoSection />}
       </div>

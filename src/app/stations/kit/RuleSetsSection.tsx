@@ -2,7 +2,6 @@ import { useMemo, type ReactElement } from 'react';
 import { LOCAL_LAW_DECIDES } from '../../../core';
 import type { OwnRuleSet } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { useEditing } from '../../data/useEditing';
 import { Field } from '../../entry/Field';
 import { ruleSetEntry } from '../../forms/ruleSetForm';
@@ -10,6 +9,7 @@ import { Button } from '../../ui/Button';
 import { EntryRow } from '../../ui/EntryRow';
 import { EntrySheet } from '../../ui/EntrySheet';
 import { SheetSection } from '../../ui/SheetSection';
+import { useBook } from '../../data/useWorkspaceModel';
 
 function factsOf({ content }: OwnRuleSet): string[] {
   const { edition, ordinaryPercent, heatherPercent } = content;
@@ -27,7 +27,7 @@ function factsOf({ content }: OwnRuleSet): string[] {
 /** Limits of the keeper's own, beside the shipped ones: of a country, a buyer, a label. */
 export function RuleSetsSection(): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const own = useBook()?.ownRuleSets ?? [];
+  const own = useBook().ownRuleSets ?? [];
   const editing = useEditing<OwnRuleSet>();
   const { record } = editing;
   const formOf = useMemo(

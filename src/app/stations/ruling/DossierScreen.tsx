@@ -7,9 +7,6 @@ import { contentsOf, lotHeat, parentLots, type LotFile } from '../../../model';
 import { CHAINED_KINDS, lotDigest } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
-import { useMeters } from '../../data/useMeters';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useWorkshop } from '../../data/useWorkshop';
 import { formatMoment } from '../../format/dates';
 import { LotGate } from '../../lot/LotGate';
 import { LotRule } from '../../lot/LotRule';
@@ -20,6 +17,7 @@ import type { PaperContent } from '../../pdf/content';
 import { usePdfFile } from '../../pdf/usePdfFile';
 import { dossierContent } from './dossier/dossierContent';
 import { DossierHead, DossierPart } from './dossier/DossierPaper';
+import { useMeters, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
 const CANNOT =
   'The PDF could not be made; the page itself can still be printed. Reload the page, then try again.';
@@ -57,19 +55,15 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const meters = useMeters();
-  const workshop = useWorkshop();
-  const around = workshop?.around;
-  const ruled = useRuledLots(workshop)?.ruled;
+  const { around } = useWorkshop();
+  const ruled = useRuledLots().ruled;
   const parents = useMemo(() => {
-    const ids = around ? parentLots(file.lot.entityId, around.poured) : [];
-    return (ruled ?? []).filter((one) => ids.includes(one.file.lot.entityId));
+    const ids = parentLots(file.lot.entityId, around.poured);
+    return ruled.filter((one) => ids.includes(one.file.lot.entityId));
   }, [around, ruled, file]);
   const contents = useMemo(() => contentsOf(file), [file]);
   const answer = useAnswer(contents, file.lot.entityId);
-  const heat = useMemo(
-    () => (around ? lotHeat(file, around.rooms, around.nowMs) : null),
-    [file, around],
-  );
+  const heat = useMemo(() => lotHeat(file, around.rooms, around.nowMs), [file, around]);
   const demo = workspace === 'demo';
   const content = dossierContent({ file, answer, meters, preferences, heat, parents, demo });
   const digest = useLotDigest(file.lot.entityId);

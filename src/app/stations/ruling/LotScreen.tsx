@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import type { LotFile } from '../../../model';
-import { useProvisional } from '../../lot/useProvisional';
+import { useReadingForm } from '../../lot/useReadingForm';
 import { LotGate } from '../../lot/LotGate';
 import { AnswerSlab } from '../../lot/AnswerSlab';
 import { CircumstancesSection } from './parts/CircumstancesSection';
@@ -29,8 +29,8 @@ const hasPieces = ({ frames, pieces, containers }: LotFile): boolean =>
   (frames?.content.frames.some((one) => one.pieces !== null) ?? false);
 
 function LotView({ file }: { file: LotFile }): ReactElement {
-  const typed = useProvisional(file.lot.entityId);
-  const provisional = typed?.practice ? null : typed;
+  const entry = useReadingForm(file);
+  const provisional = entry.typed?.practice ? null : entry.typed;
   const contents = useMemo(() => withProvisional(file, provisional), [file, provisional]);
   const answer = useAnswer(contents, file.lot.entityId);
   return (
@@ -47,7 +47,7 @@ function LotView({ file }: { file: LotFile }): ReactElement {
         </div>
         <div className="space-y-8 wide:col-start-1 wide:row-span-2 wide:row-start-1">
           <LotRule answer={answer} />
-          <ReadingsSection file={file} ruling={answer.ruling} />
+          <ReadingsSection file={file} entry={entry} ruling={answer.ruling} />
           {file.frames ? <FramesSection frames={file.frames} /> : <CombSection file={file} />}
           <CircumstancesSection file={file} />
           {hasPieces(file) && <PiecesSection file={file} evidence={answer.evidence} />}

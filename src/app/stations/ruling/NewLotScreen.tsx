@@ -1,9 +1,8 @@
 import { useMemo, type ReactElement } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
-import { useAllLotRecords } from '../../../db';
 import { type LotContents } from '../../../model';
-import { current, firstRevision } from '../../../records';
+import { firstRevision } from '../../../records';
 import {
   perform,
   selectPreferences,
@@ -11,13 +10,12 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { useRuleSets } from '../../data/useRuleSets';
 import { freshContainer } from '../../forms/containerForm';
+import type { Parsed } from '../../entry/reader';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
-import { Waiting } from '../../ui/Waiting';
 import { freshNewLot, readNewLot, type NewLot, type NewLotForm } from './newLot';
 import { AnswerBar } from './parts/AnswerBar';
 import { AnswerSlab } from '../../lot/AnswerSlab';
@@ -28,6 +26,7 @@ import { LotRule } from '../../lot/LotRule';
 import { SheetSection } from '../../ui/SheetSection';
 import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, type Answer } from '../../lot/useLot';
+import { useTakenCodes } from '../../data/useWorkspaceModel';
 
 const FORM_KEY = 'new-lot';
 
@@ -48,11 +47,17 @@ function EarlyAnswer({ answer }: { answer: Answer }): ReactElement {
 }
 
 /** What the answer rests on while some field is still wrong: the parts that can be read. */
-function useReadable(form: NewLotForm, taken: readonly string[]): LotContents {
+function useReadable(
+  form: NewLotForm,
+  parsed: Parsed<NewLot>,
+  taken: readonly string[],
+): LotContents {
   const preferences = useAppSelector(selectPreferences);
   const ruleSets = useRuleSets();
   const text = JSON.stringify(form);
+  const whole = parsed.ok ? JSON.stringify(parsed.content) : null;
   return useMemo(() => {
+    if (whole !== null) return contentsOfNew(JSON.parse(whole) as NewLot);
     const typed = JSON.parse(text) as NewLotForm;
     const rules = { preferences, ruleSets };
     const fallback = freshNewLot(new Date(), taken, rules);
@@ -60,16 +65,18 @@ function useReadable(form: NewLotForm, taken: readonly string[]): LotContents {
     const lot = { ...fallback.lot, honeyKind, ruleSetId, signs };
     const candidates = [typed, { ...typed, lot }, { ...fallback, lot, comb: typed.comb }];
     for (const one of candidates) {
-      const parsed = readNewLot(one, [], rules);
-      if (parsed.ok) return contentsOfNew(parsed.content);
+      const read = readNewLot(one, [], rules);
+      if (read.ok) return contentsOfNew(read.content);
     }
     const nothing = readNewLot(fallback, [], rules);
     if (!nothing.ok) throw new Error('a fresh lot must be valid');
     return contentsOfNew(nothing.content);
-  }, [text, taken, preferences, ruleSets]);
+  }, [whole, text, taken, preferences, ruleSets]);
 }
 
-function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
+/** Starts a lot; the answer stands beside the form from the first tap. */
+export function NewLotScreen(): ReactElement {
+  const taken = useTakenCodes();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const preferences = useAppSelector(selectPreferences);
@@ -85,7 +92,7 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
   });
   const containers = useFieldArray({ control: form.control, name: 'containers' });
   const typed = form.watch();
-  const answer = useAnswer(useReadable(typed, taken));
+  const answer = useAnswer(useReadable(typed, parsed, taken));
 
   const begin = submit(async ({ lot, comb, containers: entries }) => {
     const done = await dispatch(
@@ -161,16 +168,4 @@ function NewLotView({ taken }: { taken: readonly string[] }): ReactElement {
       </div>
     </>
   );
-}
-
-/** Starts a lot; the answer stands beside the form from the first tap. */
-export function NewLotScreen(): ReactElement {
-  const workspace = useAppSelector(selectWorkspace);
-  const records = useAllLotRecords(workspace);
-  const taken = useMemo(
-    () => current(records ?? []).flatMap((one) => (one.kind === 'lot' ? [one.content.code] : [])),
-    [records],
-  );
-  const book = useBook();
-  return records && book ? <NewLotView taken={taken} /> : <Waiting />;
 }

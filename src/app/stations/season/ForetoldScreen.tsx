@@ -9,13 +9,11 @@ import {
   type Foretold,
 } from '../../../core';
 import { learnedZero, repeatabilityOf, type ExtractionFile, type Workshop } from '../../../model';
-import { useHoneyHouse } from '../../data/useHoneyHouse';
-import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
 import { useForetold, type ForetoldRow } from './useForetold';
+import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
 
 /** "4 of 5", the share of the forecasts that held. */
 const cameWords = (came: number, count: number): string =>
@@ -130,7 +128,6 @@ function Found({ workshop, days }: { workshop: Workshop; days: readonly Extracti
 export function ForetoldScreen(): ReactElement {
   const workshop = useWorkshop();
   const house = useHoneyHouse();
-  if (!workshop?.around || !house) return <Waiting />;
   return (
     <>
       <p className="pt-5 text-base font-semibold">Season</p>

@@ -1,16 +1,14 @@
 import type { ReactElement } from 'react';
-import { useBook } from '../../data/useBook';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { FlowsSection } from './parts/FlowsSection';
 import { FormatsSection } from './parts/FormatsSection';
 import { GivenSection } from './parts/GivenSection';
 import { HivesSection } from './parts/HivesSection';
+import { useBook } from '../../data/useWorkspaceModel';
 
 /** What stands behind every judgement: places, hives, boxes, flows, what was given. */
 export function SeasonScreen(): ReactElement {
   const book = useBook();
-  if (!book) return <Waiting />;
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">

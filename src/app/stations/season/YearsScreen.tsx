@@ -1,40 +1,31 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { expectedMixture, priorExpectation } from '../../../core';
-import { useRecordsOf } from '../../../db';
 import { eyeBias, groupYields, meanBias, seasonReport, type SeasonReport } from '../../../model';
-import { current, type GuessRecord } from '../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useWorkshop } from '../../data/useWorkshop';
+import { selectPreferences, useAppSelector } from '../../../store';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { OUTCOME_NAMES } from '../../format/moisture';
 import { formatQuantity } from '../../format/units';
 import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
 import { BiasChart } from './parts/BiasChart';
 import { NotesSection } from './parts/NotesSection';
+import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
-const GUESS_KINDS = ['guess'] as const;
-
-function useReport(): SeasonReport | undefined {
-  const workspace = useAppSelector(selectWorkspace);
+function useReport(): SeasonReport {
   const workshop = useWorkshop();
-  const lots = useRuledLots(workshop)?.ruled;
-  const records = useRecordsOf(workspace, GUESS_KINDS);
+  const lots = useRuledLots().ruled;
+  const guesses = useCurrent('guess');
   return useMemo(() => {
-    if (!workshop?.around || !lots || !records) return undefined;
     const prior = priorExpectation();
     const pastLots = workshop.pastLots.map((one) => ({
       ...one,
       expectedPercent: expectedMixture(one.shares, prior).mean,
     }));
-    const guesses = current(records).filter((one): one is GuessRecord => one.kind === 'guess');
     const { book, poured } = workshop.around;
     const blended = new Set(poured.map((one) => one.intoLotId).filter((one) => one !== null));
     return seasonReport(lots, { book, guesses, pastLots, blended });
-  }, [workshop, lots, records]);
+  }, [workshop, lots, guesses]);
 }
 
 const useMass = (): ((kg: number | null) => string) => {
@@ -181,7 +172,6 @@ function Bias({ report }: { report: SeasonReport }): ReactElement {
 export function YearsScreen(): ReactElement {
   const report = useReport();
   const [picked, setPicked] = useState<number | null>(null);
-  if (!report) return <Waiting />;
   const year = picked ?? report.years[0] ?? new Date().getFullYear();
   return (
     <>

@@ -34,7 +34,7 @@ function stretchesToTell(rooms: readonly RoomFile[], nowMs: number) {
 
 /** What needs no long computation: combs, crops, readers. */
 function quickRows({ pastLots, replicates, files, around }: Workshop): ForetoldRow[] {
-  const blended = new Set((around?.poured ?? []).map((one) => one.intoLotId ?? ''));
+  const blended = new Set(around.poured.map((one) => one.intoLotId ?? ''));
   const readers = [...readerPlaces(replicates)].map(([reader, places]) => ({
     id: `reader-${reader}`,
     name: `Second readings by ${reader}`,
@@ -82,9 +82,7 @@ export function useForetold(
   days: readonly ExtractionFile[],
 ): { readonly quick: readonly ForetoldRow[]; readonly slow: ReturnType<typeof useSlowRows> } {
   const quick = useMemo(() => quickRows(workshop), [workshop]);
-  const rooms = workshop.around?.rooms ?? NO_ROOMS;
-  const [nowMs] = useState(() => workshop.around?.nowMs ?? 0);
+  const rooms = workshop.around.rooms;
+  const [nowMs] = useState(() => workshop.around.nowMs);
   return { quick, slow: useSlowRows(rooms, days, nowMs) };
 }
-
-const NO_ROOMS: readonly RoomFile[] = [];

@@ -8,10 +8,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useStore, type StoredLot } from '../../data/useStore';
 import { isInStore } from '../../data/watchList';
-import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
 import { Field } from '../../entry/Field';
 import { blendEntry, freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
@@ -20,11 +17,12 @@ import { answerFigure, headline } from '../../format/phrasing';
 import { formatQuantity } from '../../format/units';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
-import { Waiting } from '../../ui/Waiting';
 import { blendContent } from './blendContent';
 import { blendStore } from './blendContainers';
 import { BlendAnswer } from './parts/BlendAnswer';
 import { useBlendPlan } from './useBlendPlan';
+import { useStore } from '../../data/useWorkspaceModel';
+import type { StoredLot } from '../../../model';
 
 function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -129,11 +127,9 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
 
 /** Plans a blend: which containers into which tanks, so that most honey is saved. */
 export function BlendScreen(): ReactElement {
-  const workshop = useWorkshop();
-  const lots = useStore(workshop, useRuledLots(workshop)?.ruled);
-  if (!lots || !workshop) return <Waiting />;
+  const lots = useStore();
   return (
-    <WorkshopContext value={workshop}>
+    <>
       <p className="pt-5 text-base font-semibold">Store</p>
       <h1 className="text-4xl font-bold">Plan a blend</h1>
       <p className="mt-1 max-w-3xl text-lg">
@@ -141,6 +137,6 @@ export function BlendScreen(): ReactElement {
         was never measured is used.
       </p>
       <BlendPlanner lots={lots} />
-    </WorkshopContext>
+    </>
   );
 }

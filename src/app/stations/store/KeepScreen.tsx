@@ -11,7 +11,7 @@ import {
   CONFORMS_FROM,
   guardOf,
 } from '../../../core';
-import { contentsOf, storedVessels, type LotFile, type PouredLine } from '../../../model';
+import { contentsOf, storedVessels, type LotFile } from '../../../model';
 import { selectPreferences, useAppSelector } from '../../../store';
 import {
   bestBeforeOf,
@@ -22,7 +22,6 @@ import {
   type KeepingBasis,
 } from '../../../model/store/keeping';
 import { useNow } from '../../data/useNow';
-import { useWorkshop } from '../../data/useWorkshop';
 import { dayAfterMonths, formatDay, isoDay } from '../../format/dates';
 import { KEPT_NAMES, PLACE_NAMES, RISK_NAMES } from '../../format/storeWords';
 import { formatQuantity } from '../../format/units';
@@ -33,11 +32,11 @@ import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/SheetSection';
 import { KeepingChart } from './parts/KeepingChart';
 import { PickRow } from './parts/PickRow';
+import { useWorkshop } from '../../data/useWorkspaceModel';
 
 type Place = StorePlace | 'own';
 
 const HOUR_MS = 3_600_000;
-const NOTHING_POURED: readonly PouredLine[] = [];
 
 const REASONS: Readonly<Record<StorageForecast['checkReason'], string>> = {
   class: 'the time that its class of fermentation allows',
@@ -79,7 +78,7 @@ interface CompareProps {
 
 /** Places beside one another, and keeping liquid beside creaming. */
 function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
-  const around = useWorkshop()?.around;
+  const { around } = useWorkshop();
   const preferences = useAppSelector(selectPreferences);
   const { hemisphere } = preferences;
   const today = isoDay(new Date(nowMs));
@@ -87,7 +86,7 @@ function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
     const forecast = keepingAt(basis, year, { nowMs, hemisphere });
     const last = forecast.months.at(-1);
     const { checkMonths } = forecast;
-    const best = around ? bestBeforeOf(file, { around, year, checkMonths, hemisphere }) : null;
+    const best = bestBeforeOf(file, { around, year, checkMonths, hemisphere });
     return [
       name,
       formatQuantity(year.meanC, 'temperature', preferences, 0),
@@ -151,7 +150,7 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
   const { evidence, ruling } = useAnswer(contents, file.lot.entityId);
   const nowMs = useNow(HOUR_MS);
   const { hemisphere } = useAppSelector(selectPreferences);
-  const poured = useWorkshop()?.around?.poured ?? NOTHING_POURED;
+  const { poured } = useWorkshop().around;
   const [keptAs, setKeptAs] = useState<KeptAs>('as-it-goes');
   const basis = useMemo(() => keepingBasis(evidence, ruling), [evidence, ruling]);
   const own = useMemo(() => {

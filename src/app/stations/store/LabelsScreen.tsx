@@ -1,11 +1,9 @@
 import { FileDown } from 'lucide-react';
-import { useMemo, type ReactElement } from 'react';
+import { type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { useParams } from 'react-router';
-import { useRecordsOf } from '../../../db';
 import { type LotFile } from '../../../model';
 import {
-  current,
   entryRevision,
   vesselId,
   type LabelDesign,
@@ -16,12 +14,9 @@ import {
   noticeShown,
   perform,
   selectPreferences,
-  selectWorkspace,
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useWorkshop } from '../../data/useWorkshop';
 import { Field } from '../../entry/Field';
 import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
@@ -35,10 +30,10 @@ import { usePdfFile } from '../../pdf/usePdfFile';
 import { Button } from '../../ui/Button';
 import { FormFrame } from '../../ui/FormFrame';
 import { NothingHere } from '../../ui/NothingHere';
-import { Waiting } from '../../ui/Waiting';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
 import { FoldSummary } from '../../ui/FoldSummary';
+import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
 const { id: _id, ...MEASURE_FIELDS } = sheetFields.fields;
 const MEASURES = Object.keys(MEASURE_FIELDS) as (keyof typeof MEASURE_FIELDS)[];
@@ -175,20 +170,9 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
 /** Labels of a run of jars: words, colours, sheet, and the PDF to print. */
 export function LabelsScreen(): ReactElement {
   const { packingId = '' } = useParams();
-  const workspace = useAppSelector(selectWorkspace);
   const workshop = useWorkshop();
-  const records = useRecordsOf(workspace, DESIGN_KINDS);
-  const design = useMemo(
-    () =>
-      records
-        ? (current(records)
-            .filter((one) => one.kind === 'label-design')
-            .at(-1) ?? null)
-        : undefined,
-    [records],
-  );
-  const lots = useRuledLots(workshop)?.ruled;
-  if (!workshop || !lots || design === undefined) return <Waiting />;
+  const design = useCurrent('label-design').at(-1) ?? null;
+  const lots = useRuledLots().ruled;
   const file = workshop.files.find((one) =>
     one.packings.some((each) => each.entityId === packingId),
   );
@@ -221,5 +205,3 @@ export function LabelsScreen(): ReactElement {
     </>
   );
 }
-
-const DESIGN_KINDS = ['label-design'] as const;

@@ -11,9 +11,6 @@ import {
   useAppSelector,
   type ActOptions,
 } from '../../../store';
-import { useBlends } from '../../data/useBlends';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { useDraftText } from '../../forms/useDraftText';
@@ -23,9 +20,9 @@ import { NothingHere } from '../../ui/NothingHere';
 import { OneNumberForm } from '../../ui/OneNumberForm';
 import { PageLink } from '../../ui/PageLink';
 import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
 import { barredBecause } from './blendContainers';
 import { blendedLotRecords } from './blendedLot';
+import { useBlends, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
 interface LineProps {
   blend: Blend;
@@ -203,8 +200,7 @@ export function PouringScreen(): ReactElement {
   const { blendId = '' } = useParams();
   const blends = useBlends();
   const workshop = useWorkshop();
-  const lots = useRuledLots(workshop)?.ruled;
-  if (!blends || !workshop || !lots) return <Waiting />;
+  const lots = useRuledLots().ruled;
   const blend = blends.blends.find((one) => one.entityId === blendId);
   if (!blend) return <NothingHere />;
   const ticks = blends.ticks.filter((one) => one.ownerId === blendId);

@@ -1,15 +1,10 @@
 import { useState, type ReactElement } from 'react';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useBlends } from '../../data/useBlends';
 import { useNow } from '../../data/useNow';
-import { useRuledLots } from '../../data/useRuledLots';
 import { useSpringCombs } from '../../data/useSpringCombs';
-import { useStore, type StoredLot } from '../../data/useStore';
 import { isInStore, watchList } from '../../data/watchList';
-import { WorkshopContext, useWorkshop } from '../../data/useWorkshop';
 import { PageLink } from '../../ui/PageLink';
 import { ToCorrect } from '../../repair/ToCorrect';
-import { Waiting } from '../../ui/Waiting';
 import { BlendRows } from './parts/BlendRows';
 import { CodeSearch } from './parts/CodeSearch';
 import { JarsPart } from './parts/JarsPart';
@@ -17,6 +12,8 @@ import { LotInStore } from './parts/LotInStore';
 import { SpringCombs } from './parts/SpringCombs';
 import { WatchRows } from './parts/WatchRows';
 import { FoldSummary } from '../../ui/FoldSummary';
+import { useBlends, useRuledLots, useStore, useWorkshop } from '../../data/useWorkspaceModel';
+import type { StoredLot } from '../../../model';
 
 const HOUR_MS = 3_600_000;
 
@@ -35,17 +32,16 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
 /** Everything that stands in the store: what to look at, containers, jars, blends. */
 export function StoreScreen(): ReactElement {
   const workshop = useWorkshop();
-  const rulings = useRuledLots(workshop);
-  const lots = useStore(workshop, rulings?.ruled);
+  const rulings = useRuledLots();
+  const lots = useStore();
   const blends = useBlends();
   const combs = useSpringCombs();
   const nowMs = useNow(HOUR_MS);
   const { hemisphere } = useAppSelector(selectPreferences);
-  if (!lots || !rulings || !blends || !workshop?.around) return <Waiting />;
   const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
   const gone = lots.filter((one) => !here.includes(one));
   return (
-    <WorkshopContext value={workshop}>
+    <>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
         <h1 className="text-4xl font-bold">Store</h1>
         <div className="flex flex-wrap gap-3">
@@ -76,10 +72,10 @@ export function StoreScreen(): ReactElement {
         <div className="space-y-8">
           <CodeSearch files={workshop.files} />
           <JarsPart lots={lots} />
-          <BlendRows blends={blends} />
+          <BlendRows {...blends} />
           <SpringCombs combs={combs} />
         </div>
       </div>
-    </WorkshopContext>
+    </>
   );
 }

@@ -11,21 +11,18 @@ import {
   type RuledLot,
 } from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { useRuledLots } from '../../data/useRuledLots';
-import { useTrace } from '../../data/useTrace';
-import { useWorkshop } from '../../data/useWorkshop';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../format/traceWords';
 import { formatQuantity } from '../../format/units';
 import { NothingHere } from '../../ui/NothingHere';
 import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
 import { CallBackPart } from './parts/CallBackPart';
 import { CodeSearch } from './parts/CodeSearch';
 import { RecallPart } from './parts/RecallPart';
 import { TraceDrawing } from './parts/TraceDrawing';
 import { recallOf } from './recall';
+import { useRuledLots, useTrace, useWorkshop } from '../../data/useWorkspaceModel';
 
 /** What a trace may begin with. */
 const STARTS = ['jars', 'lot', 'hive', 'receiver'] as const;
@@ -175,9 +172,8 @@ function NodeView({
 export function TraceScreen(): ReactElement {
   const { nodeId } = useParams();
   const workshop = useWorkshop();
-  const trace = useTrace(workshop);
-  const lots = useRuledLots(workshop)?.ruled;
-  if (!trace || !workshop || !lots) return <Waiting />;
+  const trace = useTrace();
+  const lots = useRuledLots().ruled;
   const node = nodeId === undefined ? null : trace.nodes.get(nodeId);
   if (node === undefined) return <NothingHere />;
   return (

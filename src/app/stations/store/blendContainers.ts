@@ -9,7 +9,7 @@ import {
   type LotEvidence,
 } from '../../../core';
 import { classOf, type LotFile, type StoredVessel } from '../../../model';
-import type { StoredLot } from '../../data/useStore';
+import type { StoredLot } from '../../../model';
 
 /** What containers of one lot differ by where only some were read [% moisture]. @source our choice, no source */
 const UNREAD_PERCENT = 0.3;

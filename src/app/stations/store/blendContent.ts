@@ -1,6 +1,6 @@
 import { type BlendPlan, type BlendTask } from '../../../core';
 import { vesselRefOf, type BlendContent } from '../../../records';
-import type { StoredLot } from '../../data/useStore';
+import type { StoredLot } from '../../../model';
 
 /** What a kept plan is called by. */
 export interface BlendNaming {

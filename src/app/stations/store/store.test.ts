@@ -21,7 +21,6 @@ import {
   temperatureOf,
   worstKeeping,
 } from '../../../model/store/keeping';
-import type { StoredLot } from '../../data/useStore';
 import { isInStore, watchList } from '../../data/watchList';
 import { barredBecause, blendStore } from './blendContainers';
 import { blendContent } from './blendContent';
@@ -29,11 +28,12 @@ import { blendedLotRecords } from './blendedLot';
 import { recallOf } from './recall';
 import { recallContent } from './recallContent';
 import { CARD, traceLayout, withoutNodes } from './traceLayout';
+import type { StoredLot } from '../../../model';
 
 const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
 const HERE_NOW = { nowMs: NOW_MS, hemisphere: 'north' } as const;
 const workshop: Workshop = demoWorkshop(demoSeason('2026-11-24', NOW_MS), NOW_MS);
-const around = workshop.around!;
+const around = workshop.around;
 
 function storedLot(lotId: string): StoredLot {
   const file = workshop.files.find((one) => one.lot.entityId === lotId)!;

@@ -9,7 +9,7 @@ import {
 import type { ExtractionFile, HoneyHouse, NamedTool } from '../../../model';
 import type { FrameWeighing, OwnTool } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import {
   USUAL_TOOL,
   frameWeighingEntry,

@@ -10,9 +10,8 @@ import {
 import { lotHeat, type LotFile, type LotHeat, type RoomFile } from '../../../model';
 import { type HeatSpell } from '../../../records';
 import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
-import { useRooms } from '../../data/useRooms';
 import { Field } from '../../entry/Field';
 import { freshLogHeat, logHeatForm, readLogHeatForm } from '../../forms/logHeatForm';
 import { freshHeat, heatEntry, readHeatForm } from '../../forms/strainForms';
@@ -27,6 +26,7 @@ import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/SheetSection';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { WarmingSection } from './parts/WarmingSection';
+import { useRooms } from '../../data/useWorkspaceModel';
 
 const NO_ROOMS: readonly RoomFile[] = [];
 

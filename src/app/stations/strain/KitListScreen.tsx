@@ -9,15 +9,14 @@ import {
   useAppSelector,
   type ActOptions,
 } from '../../../store';
-import { useHoneyHouse } from '../../data/useHoneyHouse';
 import { Field } from '../../entry/Field';
 import { kitEntry, type KitForm } from '../../forms/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { KIT_NAMES } from '../../format/strainWords';
 import { FormFrame } from '../../ui/FormFrame';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { StockField } from './parts/StockField';
+import { useHoneyHouse } from '../../data/useWorkspaceModel';
 
 /** Honey that days still to come are planned for [kg]. */
 function plannedKg({ days }: HoneyHouse): number {
@@ -104,7 +103,6 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
 /** What to order weeks ahead, from the honey expected, less what is there. */
 export function KitListScreen(): ReactElement {
   const house = useHoneyHouse();
-  if (!house) return <Waiting />;
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">

@@ -3,7 +3,7 @@ import { VISCOSITY_RANGE_PERCENT, type MassEstimate, type YieldShare } from '../
 import { lotMass, type LotFile, type LotMass } from '../../../model';
 import { type Weighing } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import { Field } from '../../entry/Field';
 import { weighingEntry, weighingFormOf } from '../../forms/strainForms';
 import { counted } from '../../format/counted';

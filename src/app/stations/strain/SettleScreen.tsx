@@ -3,7 +3,7 @@ import { VISCOSITY_RANGE_PERCENT } from '../../../core';
 import type { LotFile } from '../../../model';
 import type { SettlingRecord } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
+import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
 import { Field } from '../../entry/Field';
 import { freshSettling, settlingEntry } from '../../forms/strainForms';

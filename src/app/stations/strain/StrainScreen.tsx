@@ -5,18 +5,16 @@ import { honeyDoneMin } from '../../../core';
 import type { ExtractionFile, LotFile } from '../../../model';
 import type { SettlingRecord } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useHoneyHouse } from '../../data/useHoneyHouse';
 import { useNow } from '../../data/useNow';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../data/useWorkshop';
 import { clockText } from '../../format/clock';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { settlingWords } from '../../format/settlingWords';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { askedDay } from './dayQuestion';
 import { DaySheet } from './parts/DaySheet';
+import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
 
 const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 
@@ -131,10 +129,9 @@ export function StrainScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const navigate = useNavigate();
   const house = useHoneyHouse();
-  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { files } = useWorkshop();
   const nowMs = useNow(60_000);
   const [adding, setAdding] = useState(false);
-  if (!house) return <Waiting />;
   const standing = files.flatMap((file) =>
     file.settlings
       .filter((one) => one.content.endedAt === null)

@@ -1,11 +1,9 @@
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
-import { useWorkshop } from '../../data/useWorkshop';
+import { useMoment } from '../../data/useMoment';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { ToCorrect } from '../../repair/ToCorrect';
-import { Waiting } from '../../ui/Waiting';
 import { DueList } from './DueList';
 import { LotRow } from './LotRow';
 import { useHivesDue } from './useHivesDue';
@@ -15,7 +13,7 @@ import { useRoomsDue } from './useRoomsDue';
 import { useRivalsDue } from './useRivalsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
 import { bySeverity, type RuledLot } from '../../../model';
-import { useRuledLots } from '../../data/useRuledLots';
+import { useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
 interface GroupProps {
   id: string;
@@ -60,27 +58,26 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 export function TodayScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const workshop = useWorkshop();
-  const rulings = useRuledLots(workshop);
-  const lots = rulings?.ruled;
+  const rulings = useRuledLots();
+  const lots = rulings.ruled;
   const moment = useMoment();
   const nowMs = Date.parse(moment);
   const due = [
     ...useHivesDue(),
-    ...useRoomsDue(workshop, nowMs),
-    ...useLineDue(workshop, nowMs),
-    ...useMetersDue(workshop, moment),
-    ...useStoreDue(workshop, lots, nowMs),
+    ...useRoomsDue(nowMs),
+    ...useLineDue(nowMs),
+    ...useMetersDue(moment),
+    ...useStoreDue(nowMs),
     ...useNotesDue(nowMs),
-    ...useRivalsDue(workshop),
+    ...useRivalsDue(),
   ];
-  if (rulings === undefined || lots === undefined) return <Waiting />;
   const open = lots.filter((one) => !one.settled).sort(bySeverity);
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">Today</h1>
       <ToCorrect unruled={rulings.unruled} />
       <DueList items={due} nowMs={nowMs} />
-      {workshop?.files.length === 0 && <Empty workspace={workspace} />}
+      {workshop.files.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title="Waiting for your decision" lots={open} />
       <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />
     </>

@@ -3,10 +3,10 @@ import { useMemo } from 'react';
 import { useLooksDue } from '../../../db';
 import { boxOf, colonyOf, harvestOf, lastLooks, type Book } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useBook } from '../../data/useBook';
 import { useStanding } from '../../data/useStanding';
 import { dueList, type Due } from './dueList';
 import type { DueItem } from './dueItem';
+import { useBook } from '../../data/useWorkspaceModel';
 
 /** The frame last in hand, where somebody was interrupted. */
 function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): Due | null {
@@ -44,7 +44,7 @@ export function useHivesDue(): readonly DueItem[] {
   const records = useLooksDue(workspace);
   const [standing] = useStanding();
   return useMemo(() => {
-    if (!book || !records) return NOTHING;
+    if (!records) return NOTHING;
     const here = standingDue(book, standing);
     const rest = dueList(lastLooks(records), book, new Date());
     return (here ? [here, ...rest] : rest).map(itemOf);

@@ -1,16 +1,11 @@
 import { useMemo } from 'react';
 import { DAY_MS } from '../../../core';
-import {
-  momentOfClock,
-  nextSkim,
-  type ExtractionFile,
-  type LotFile,
-  type Workshop,
-} from '../../../model';
+import { momentOfClock, nextSkim, type ExtractionFile, type LotFile } from '../../../model';
 import { clockText } from '../../format/clock';
 import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
+import { useWorkshop } from '../../data/useWorkspaceModel';
 
 /** Skims that come within so long [ms], and days so far ahead [d]. */
 const SOON_MS = DAY_MS;
@@ -60,12 +55,10 @@ function skimRows(files: readonly LotFile[], nowMs: number): DueItem[] {
 }
 
 /** What waits at the line and in settling tanks. */
-export function useLineDue(workshop: Workshop | undefined, nowMs: number): readonly DueItem[] {
+export function useLineDue(nowMs: number): readonly DueItem[] {
+  const workshop = useWorkshop();
   return useMemo(
-    () => [
-      ...dayRows(workshop?.around?.house.days ?? [], nowMs),
-      ...skimRows(workshop?.files ?? [], nowMs),
-    ],
+    () => [...dayRows(workshop.around.house.days, nowMs), ...skimRows(workshop.files, nowMs)],
     [workshop, nowMs],
   );
 }

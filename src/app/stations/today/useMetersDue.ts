@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Workshop } from '../../../model';
 import { dueOf, dueWords, readingsOfMeter } from '../../format/meterState';
 import type { DueItem } from './dueItem';
+import { useWorkshop } from '../../data/useWorkspaceModel';
 
 /** Meters in use whose zero is to be checked. */
 function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
@@ -19,6 +20,7 @@ function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
 }
 
 /** What waits at the bench: meters to check. */
-export function useMetersDue(workshop: Workshop | undefined, now: string): readonly DueItem[] {
-  return useMemo(() => (workshop ? metersDue(workshop, now) : []), [workshop, now]);
+export function useMetersDue(now: string): readonly DueItem[] {
+  const workshop = useWorkshop();
+  return useMemo(() => metersDue(workshop, now), [workshop, now]);
 }

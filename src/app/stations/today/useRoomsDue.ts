@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
-import { readingsDue, type RoomFile, type Workshop } from '../../../model';
+import { readingsDue, type RoomFile } from '../../../model';
 import { isForgotten } from '../../../records';
 import { formatDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
+import { useRooms } from '../../data/useWorkspaceModel';
 
 /** Readings of a room that are due within so long [ms]. */
 const SOON_MS = 12 * 3_600_000;
@@ -42,9 +43,7 @@ function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
 }
 
 /** What waits in the warm rooms. */
-export function useRoomsDue(workshop: Workshop | undefined, nowMs: number): readonly DueItem[] {
-  return useMemo(
-    () => (workshop?.around?.rooms ?? []).flatMap((one) => itemsOf(one, nowMs)),
-    [workshop, nowMs],
-  );
+export function useRoomsDue(nowMs: number): readonly DueItem[] {
+  const rooms = useRooms();
+  return useMemo(() => rooms.flatMap((one) => itemsOf(one, nowMs)), [rooms, nowMs]);
 }

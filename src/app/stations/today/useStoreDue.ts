@@ -1,15 +1,14 @@
 import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
-import { useRecordsOf } from '../../../db';
-import { type Workshop, type RuledLot, callBacksOf } from '../../../model';
-import { current } from '../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { callBacksOf } from '../../../model';
+import { selectPreferences, useAppSelector } from '../../../store';
 import { daysUntil } from '../../../model/store/keeping';
 import { useSpringCombs } from '../../data/useSpringCombs';
-import { useStore, type StoredLot } from '../../data/useStore';
 import { watchList } from '../../data/watchList';
 import { counted } from '../../format/counted';
 import type { DueItem } from './dueItem';
+import { useCurrent, useStore, useWorkshop } from '../../data/useWorkspaceModel';
+import type { StoredLot } from '../../../model';
 
 /** How far ahead the store and notes are shown [d]. */
 const AHEAD_DAYS = 14;
@@ -36,22 +35,17 @@ function callBackRows(lots: readonly StoredLot[]): DueItem[] {
 }
 
 /** What waits in the store: looks, openings, and blends that are half poured. */
-export function useStoreDue(
-  workshop: Workshop | undefined,
-  ruled: readonly RuledLot[] | undefined,
-  nowMs: number,
-): readonly DueItem[] {
-  const lots = useStore(workshop, ruled);
+export function useStoreDue(nowMs: number): readonly DueItem[] {
+  const lots = useStore();
+  const { blends, poured } = useWorkshop().around;
   const combs = useSpringCombs();
   const { hemisphere } = useAppSelector(selectPreferences);
   return useMemo(() => {
-    if (!lots || !workshop?.around) return [];
     const watched = watchList(lots, combs, nowMs, hemisphere)
       .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS)
       .map(({ id, title, why, by, to }): DueItem => {
         return { id, title, why, to, station: 'store', timed: false, atMs: atNoon(by) };
       });
-    const { blends, poured } = workshop.around;
     const pouring = blends.flatMap(({ entityId, content }): DueItem[] => {
       const open = content.tanks.filter((one) => one.lotId === null);
       if (open.length === 0) return [];
@@ -74,18 +68,16 @@ export function useStoreDue(
       ];
     });
     return [...callBackRows(lots), ...watched, ...pouring];
-  }, [lots, combs, workshop, nowMs, hemisphere]);
+  }, [lots, combs, blends, poured, nowMs, hemisphere]);
 }
-
-const NOTE_KINDS = ['season-note'] as const;
 
 /** Notes of what to do differently, back on their planning day. */
 export function useNotesDue(nowMs: number): readonly DueItem[] {
-  const records = useRecordsOf(useAppSelector(selectWorkspace), NOTE_KINDS);
+  const notes = useCurrent('season-note');
   return useMemo(
     () =>
-      current(records ?? []).flatMap((one): DueItem[] => {
-        if (one.kind !== 'season-note' || one.content.done !== '') return [];
+      notes.flatMap((one): DueItem[] => {
+        if (one.content.done !== '') return [];
         if (daysUntil(one.content.planningDay, nowMs) > NOTE_DAYS) return [];
         return [
           {
@@ -99,6 +91,6 @@ export function useNotesDue(nowMs: number): readonly DueItem[] {
           },
         ];
       }),
-    [records, nowMs],
+    [notes, nowMs],
   );
 }

@@ -3,8 +3,7 @@ import { useParams } from 'react-router';
 import type { RoomFile } from '../../../model';
 import type { Batch, BatchCheck } from '../../../records';
 import { FORECAST_DRAWS } from '../../../workers/dryingClient';
-import { useMoment } from '../../data/useMeters';
-import { useRooms } from '../../data/useRooms';
+import { useMoment } from '../../data/useMoment';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
 import { ForecastProgress } from '../../ui/ForecastProgress';
@@ -25,6 +24,7 @@ import { TasksSection } from './parts/TasksSection';
 import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
 import { useRoomForecast, type RoomForecast } from './useRoomForecast';
 import { lazyPart } from '../../ui/lazyPart';
+import { useRooms } from '../../data/useWorkspaceModel';
 
 const ForecastChart = lazyPart(
   () => import('./parts/ForecastChart'),
@@ -195,7 +195,6 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
 export function RoomScreen(): ReactElement {
   const { roomId = '' } = useParams();
   const rooms = useRooms();
-  if (!rooms) return <Waiting />;
   const file = rooms.find((one) => one.room.entityId === roomId);
   return file ? <RoomView key={roomId} file={file} /> : <NothingHere />;
 }

@@ -3,14 +3,13 @@ import { useEffect, useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { RoomFile } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useMoment } from '../../data/useMeters';
-import { useRooms } from '../../data/useRooms';
+import { useMoment } from '../../data/useMoment';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
 import { RoomSheet } from './parts/RoomSheets';
 import { isIn } from './roomQuestion';
+import { useRooms } from '../../data/useWorkspaceModel';
 
 function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -51,7 +50,6 @@ export function WarmRoomScreen(): ReactElement {
   const nowMs = Date.parse(useMoment());
   const [adding, setAdding] = useState(false);
   useEffect(prefetchRoom, []);
-  if (!rooms) return <Waiting />;
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">

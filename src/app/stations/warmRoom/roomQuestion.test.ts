@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { demoWorkshop } from '../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../demo/season';
 import { learnRoom, loadCourse, roomOutlook } from '../../../core';
-import { bookOf, lotFilesOf, roomFilesOf, roomTasks, workshopOf } from '../../../model';
+import { roomFilesOf, roomTasks } from '../../../model';
 import { firstWhatIf, loadQuestion } from './loadQuestion';
 import { gapWords, spikeWords } from './logWords';
 import { DAYS_AHEAD, askedRoom } from './roomQuestion';
@@ -76,8 +77,7 @@ describe('what if', () => {
 });
 
 describe('a batch made of a lot', () => {
-  const { meters } = bookOf(season);
-  const workshop = workshopOf(lotFilesOf(season), meters);
+  const workshop = demoWorkshop(season, NOW);
 
   test('starts from what comb and readings say, open cells wetter', () => {
     const { lot } = workshop.files[0]!;

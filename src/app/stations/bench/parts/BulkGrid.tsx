@@ -10,7 +10,6 @@ import { useFieldArray, useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading, type LotFile } from '../../../../model';
 import { type ReadingContent } from '../../../../records';
-import { useMeters } from '../../../data/useMeters';
 import type { Parsed } from '../../../entry/reader';
 import type { ReadingContext } from '../../../forms/readingForm';
 import { unitOf } from '../../../format/units';
@@ -19,6 +18,7 @@ import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
 import { TableHead } from '../../../ui/PlainTable';
 import { readRow, type BulkForm, type BulkRow } from '../bulk';
+import { useMeters } from '../../../data/useWorkspaceModel';
 
 const COLUMNS = ['dial', 'temperature', 'remark'] as const;
 type Column = (typeof COLUMNS)[number];

@@ -9,7 +9,7 @@ import {
 } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import {
   freshZeroCheck,

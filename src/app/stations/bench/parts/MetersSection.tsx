@@ -5,7 +5,7 @@ import type { Book, Workshop } from '../../../../model';
 import type { Instrument } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { freshMeter, readMeterForm } from '../../../forms/instrumentForm';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';

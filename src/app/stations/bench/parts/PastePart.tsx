@@ -3,7 +3,6 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading } from '../../../../model';
 import { type ReadingContent } from '../../../../records';
-import { useMeters } from '../../../data/useMeters';
 import type { ReadingContext } from '../../../forms/readingForm';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
@@ -23,6 +22,7 @@ import {
   waitingLines,
   type PastedLine,
 } from '../pasted';
+import { useMeters } from '../../../data/useWorkspaceModel';
 
 /** Good lines shown in the preview; bad ones are all shown. */
 const GOOD_SHOWN = 30;

@@ -8,7 +8,7 @@ import {
 import type { LotFile } from '../../../../model';
 import type { SamplingPlanContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { freshPlan, readPlanForm, type PlanContext } from '../../../forms/planForm';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';

@@ -2,9 +2,9 @@ import { useState, type ReactElement } from 'react';
 import type { ComponentId, LotComponent, Repeatability } from '../../../../core';
 import { repeatabilityOf } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { COMPONENTS } from '../../../format/reading';
 import type { Answer } from '../../../lot/useLot';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 /** Parts smaller than this share of the variance are not drawn. */
 const DRAWN_FROM = 0.004;
@@ -54,7 +54,7 @@ const FROM_WORDS: Readonly<Record<Repeatability['from'], string>> = {
 /** How well the keeper repeats, and where that is known from. */
 function OwnRepeatability(): ReactElement {
   const { initials } = useAppSelector(selectPreferences);
-  const { replicates } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { replicates } = useWorkshop();
   const own = repeatabilityOf(initials, initials === '' ? [] : replicates);
   return (
     <p className="mt-3 text-base">

@@ -7,7 +7,7 @@ import { type LotFile } from '../../../../model';
 import { vesselId, type Container } from '../../../../records';
 import { useCommands } from '../../../commands/useCommands';
 import { formatPercent } from '../../../format/moisture';
-import { nextVessel } from '../../../lot/ReadingEntry';
+import { nextVessel } from '../../../lot/useReadingForm';
 import type { Answer } from '../../../lot/useLot';
 import { SuspectPicker } from './SuspectPicker';
 import { RadioItem } from '../../../ui/RadioItem';

@@ -1,14 +1,14 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { bestGuesses } from '../../../../core';
-import { useAllLotRecords } from '../../../../db';
-import { lotFilesOf, vesselsOf, type LotFile, type HarvestDay } from '../../../../model';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { vesselsOf, type LotFile, type HarvestDay } from '../../../../model';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { guessEntry } from '../../../forms/guessForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
+import { useLots } from '../../../data/useWorkspaceModel';
 
 /** What the lots of a day weighed in all; null while some of it has not been weighed. */
 function weighedKg(files: readonly LotFile[], harvestId: string): number | null {
@@ -22,16 +22,12 @@ function weighedKg(files: readonly LotFile[], harvestId: string): number | null 
 
 /** Guesses of the crop, made before it is weighed. */
 export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
-  const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const [guessing, setGuessing] = useState(false);
-  const records = useAllLotRecords(workspace);
+  const lots = useLots();
   const { guesses } = day.file;
   const { entityId: harvestId } = day.harvest;
-  const weighed = useMemo(
-    () => (records ? weighedKg(lotFilesOf(records), harvestId) : null),
-    [records, harvestId],
-  );
+  const weighed = useMemo(() => weighedKg(lots, harvestId), [lots, harvestId]);
   const best =
     weighed === null
       ? null

@@ -7,9 +7,9 @@ import {
   expandedOf,
 } from '../../../../core';
 import { pastLotsBefore } from '../../../../model';
-import { usePastLots } from '../../../data/usePastLots';
 import { PlainTable } from '../../../ui/PlainTable';
 import { FoldSummary } from '../../../ui/FoldSummary';
+import { usePastLots } from '../../../data/useWorkspaceModel';
 
 /** Own lots: what the comb let expect before each reading, beside what was measured. */
 export function OwnLots({ climate }: { climate: Climate }): ReactElement | null {

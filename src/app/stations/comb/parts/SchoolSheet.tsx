@@ -7,16 +7,13 @@ import {
   TIMINGS,
   type School,
 } from '../../../../core';
-import { useRecordsOf } from '../../../../db';
-import { current, type OwnSchool } from '../../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { schoolEntry } from '../../../forms/schoolForm';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
-
-const KINDS = ['school'] as const;
+import { useCurrent } from '../../../data/useWorkspaceModel';
 
 interface SchoolSheetProps {
   school: School;
@@ -25,18 +22,13 @@ interface SchoolSheetProps {
 }
 
 /** A school of the keeper's own: changed where it is one, else begun from a shipped one. */
-export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): ReactElement | null {
-  const workspace = useAppSelector(selectWorkspace);
+export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const records = useRecordsOf(workspace, KINDS);
-  const own = current(records ?? []).find(
-    (one): one is OwnSchool => one.kind === 'school' && one.entityId === school.id,
-  );
+  const own = useCurrent('school').find((one) => one.entityId === school.id);
   const formOf = useMemo(() => {
     const form = schoolEntry.fill(school, preferences);
     return own ? form : { ...form, name: `${form.name}, ours` };
   }, [school, own, preferences]);
-  if (!records) return null;
   return (
     <EntrySheet
       open={open}

@@ -26,7 +26,7 @@ function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
     answer: { evidence, ruling },
     meters: workshop.meters,
     preferences,
-    heat: lotHeat(file, workshop.around!.rooms, NOW_MS),
+    heat: lotHeat(file, workshop.around.rooms, NOW_MS),
     parents: [],
     demo: true,
   });

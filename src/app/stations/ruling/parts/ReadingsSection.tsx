@@ -3,6 +3,7 @@ import type { Ruling } from '../../../../core';
 import type { LotFile } from '../../../../model';
 import { ReadingEntry } from '../../../lot/ReadingEntry';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
+import type { ReadingFormState } from '../../../lot/useReadingForm';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { PageLink } from '../../../ui/PageLink';
 import { SheetSection } from '../../../ui/SheetSection';
@@ -10,8 +11,14 @@ import { SheetSection } from '../../../ui/SheetSection';
 /** So many readings stand on the page of the lot; the bench shows them all. */
 const MOST_ROWS = 12;
 
+interface ReadingsSectionProps {
+  file: LotFile;
+  entry: ReadingFormState;
+  ruling: Ruling;
+}
+
 /** The readings of a lot, and the form for the next one. */
-export function ReadingsSection({ file, ruling }: { file: LotFile; ruling: Ruling }): ReactElement {
+export function ReadingsSection({ file, entry, ruling }: ReadingsSectionProps): ReactElement {
   const before = useReadingsOfBefore(file);
   const latest = file.readings.slice(-MOST_ROWS);
   const older = file.readings.length - latest.length;
@@ -34,7 +41,7 @@ export function ReadingsSection({ file, ruling }: { file: LotFile; ruling: Rulin
           ))}
         </ul>
       )}
-      <ReadingEntry file={file} ruling={ruling} />
+      <ReadingEntry file={file} entry={entry} ruling={ruling} />
     </SheetSection>
   );
 }

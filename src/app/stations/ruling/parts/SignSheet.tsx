@@ -15,7 +15,6 @@ import {
   useAppSelector,
 } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
-import { useMeters } from '../../../data/useMeters';
 import { finish } from '../../../entry/entry';
 import { Field } from '../../../entry/Field';
 import { signForm } from '../../../forms/signForms';
@@ -27,6 +26,7 @@ import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/FormFrame';
 import { Sheet } from '../../../ui/Sheet';
 import type { Answer } from '../../../lot/useLot';
+import { useMeters } from '../../../data/useWorkspaceModel';
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };

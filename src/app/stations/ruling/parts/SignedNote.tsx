@@ -1,9 +1,9 @@
 import type { ReactElement } from 'react';
 import type { Outcome } from '../../../../core';
 import { isRulingOutdated, type LotFile } from '../../../../model';
-import { useMeters } from '../../../data/useMeters';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
+import { useMeters } from '../../../data/useWorkspaceModel';
 
 /** What was signed last, and whether it still rests on the evidence at hand. */
 export function SignedNote({

@@ -1,8 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
-import { useRecordsOf } from '../../../../db';
 import { type Book } from '../../../../model';
-import { current, type OwnFormat } from '../../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
+import { type OwnFormat } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { formatEntry } from '../../../forms/formatForm';
 import { formatQuantity } from '../../../format/units';
@@ -13,15 +12,12 @@ import { SheetSection } from '../../../ui/SheetSection';
 import { EntryRow } from '../../../ui/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 import { FoldSummary } from '../../../ui/FoldSummary';
-
-const KINDS = ['format'] as const;
+import { useCurrent } from '../../../data/useWorkspaceModel';
 
 /** Frames: the catalogue that ships, and the keeper's own. */
 export function FormatsSection({ book }: { book: Book }): ReactElement {
-  const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
-  const records = useRecordsOf(workspace, KINDS);
-  const own = current(records ?? []).filter((one): one is OwnFormat => one.kind === 'format');
+  const own = useCurrent('format');
   const editing = useEditing<OwnFormat>();
   const { record } = editing;
   const formOf = useMemo(

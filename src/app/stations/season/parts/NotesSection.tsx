@@ -1,9 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
-import { useRecordsOf } from '../../../../db';
 import { yardOf } from '../../../../model';
-import { current, type SeasonNote } from '../../../../records';
-import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import { useBook } from '../../../data/useBook';
+import { type SeasonNote } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
 import { freshNote, noteEntry } from '../../../forms/seasonNoteForm';
@@ -11,23 +9,19 @@ import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
 import { SheetSection } from '../../../ui/SheetSection';
-
-const NOTE_KINDS = ['season-note'] as const;
+import { useBook, useCurrent } from '../../../data/useWorkspaceModel';
 
 /** What to do differently; each comes back on its planning day. */
 export function NotesSection({ year }: { year: number }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const records = useRecordsOf(useAppSelector(selectWorkspace), NOTE_KINDS);
+  const written = useCurrent('season-note');
   const editing = useEditing<SeasonNote>();
   const book = useBook();
   const yardName = (id: string | null): string =>
-    book && id !== null ? `${yardOf(book, id)?.content.name ?? 'a yard removed'}: ` : '';
+    id !== null ? `${yardOf(book, id)?.content.name ?? 'a yard removed'}: ` : '';
   const notes = useMemo(
-    () =>
-      current(records ?? [])
-        .filter((one) => one.kind === 'season-note')
-        .sort((a, b) => a.content.planningDay.localeCompare(b.content.planningDay)),
-    [records],
+    () => [...written].sort((a, b) => a.content.planningDay.localeCompare(b.content.planningDay)),
+    [written],
   );
   const { record } = editing;
   return (
@@ -74,7 +68,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
           at="yardId"
           choices={[
             { value: '', label: 'All yards' },
-            ...(book?.yards ?? []).map((one) => ({ value: one.entityId, label: one.content.name })),
+            ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
         />
         <Field of={noteEntry} at="planningDay" />

@@ -8,7 +8,6 @@ import {
   type BlendTask,
 } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import type { StoredLot } from '../../../data/useStore';
 import { counted } from '../../../format/counted';
 import { RELAXATION_NAMES } from '../../../format/storeWords';
 import { formatQuantity } from '../../../format/units';
@@ -17,6 +16,7 @@ import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { BlendSearch } from '../useBlendPlan';
 import { BlendRule } from './BlendRule';
+import type { StoredLot } from '../../../../model';
 
 interface BlendAnswerProps {
   search: BlendSearch;

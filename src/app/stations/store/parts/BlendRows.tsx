@@ -1,27 +1,31 @@
 import { ChevronRight } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Blend } from '../../../../records';
+import type { Blend, BlendTick } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import type { Blends } from '../../../data/useBlends';
 import { formatDay } from '../../../format/dates';
 import { SheetSection } from '../../../ui/SheetSection';
 
-function stateWords({ entityId, content }: Blend, ticks: Blends['ticks']): string {
+function stateWords({ entityId, content }: Blend, ticks: readonly BlendTick[]): string {
   const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
   const done = ticks.filter((one) => one.ownerId === entityId).length;
   if (content.tanks.every((one) => one.lotId !== null)) return 'poured, its lots are made';
   return done === 0 ? `planned, ${lines} to pour` : `${done} of ${lines} poured`;
 }
 
+interface BlendRowsProps {
+  blends: readonly Blend[];
+  ticks: readonly BlendTick[];
+}
+
 /** Blends, the latest first. */
-export function BlendRows({ blends }: { blends: Blends }): ReactElement | null {
+export function BlendRows({ blends, ticks }: BlendRowsProps): ReactElement | null {
   const workspace = useAppSelector(selectWorkspace);
-  if (blends.blends.length === 0) return null;
+  if (blends.length === 0) return null;
   return (
     <SheetSection id="blends" title="Blends">
       <ul className="divide-y divide-thread border-y border-thread">
-        {blends.blends.map((one) => (
+        {blends.map((one) => (
           <li key={one.entityId}>
             <Link
               to={`/${workspace}/store/blend/${one.entityId}`}
@@ -30,7 +34,7 @@ export function BlendRows({ blends }: { blends: Blends }): ReactElement | null {
               <span className="grow">
                 <span className="block text-lg font-bold">{one.content.name}</span>
                 <span className="block text-base">
-                  {formatDay(one.content.day)}, {stateWords(one, blends.ticks)}
+                  {formatDay(one.content.day)}, {stateWords(one, ticks)}
                 </span>
               </span>
               <ChevronRight aria-hidden className="size-6 shrink-0" />

@@ -4,8 +4,7 @@ import { Link } from 'react-router';
 import { type JarStock } from '../../../../model';
 import { PURPOSES, vesselId, type JarMoveContent, type Packing } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
-import type { StoredLot } from '../../../data/useStore';
+import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/storeForms';
 import { formatDay } from '../../../format/dates';
@@ -14,6 +13,7 @@ import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/EntrySheet';
+import type { StoredLot } from '../../../../model';
 
 function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as JarMoveContent['act'];

@@ -1,8 +1,8 @@
 import type { ReactElement } from 'react';
 import { PURPOSES } from '../../../../records';
-import type { StoredLot } from '../../../data/useStore';
 import { PURPOSE_NAMES } from '../../../format/storeWords';
 import { SheetSection } from '../../../ui/SheetSection';
+import type { StoredLot } from '../../../../model';
 
 /** Jars in the house: for what they are set aside, and what remains. */
 export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement {

@@ -3,7 +3,6 @@ import { Link } from 'react-router';
 import type { StoredVessel } from '../../../../model';
 import type { Packing } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
-import type { StoredLot } from '../../../data/useStore';
 import { formatDay } from '../../../format/dates';
 import { answerFigure, headline } from '../../../format/phrasing';
 import { PLACE_NAMES } from '../../../format/storeWords';
@@ -14,6 +13,7 @@ import { JarRows } from './JarRows';
 import { MoveSheet } from './MoveSheet';
 import { PackSheet } from './PackSheet';
 import { FoldSummary } from '../../../ui/FoldSummary';
+import type { StoredLot } from '../../../../model';
 
 /** Where a vessel stands, in words. */
 function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {

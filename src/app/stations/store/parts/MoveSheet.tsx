@@ -2,13 +2,13 @@ import type { ReactElement } from 'react';
 import { useWatch } from 'react-hook-form';
 import { type StoredVessel } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
-import type { StoredLot } from '../../../data/useStore';
+import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { freshMove, moveEntry, readMoveForm, type MoveForm } from '../../../forms/storeForms';
 import { GateFields, GateNote } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/EntrySheet';
+import type { StoredLot } from '../../../../model';
 
 function MoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as MoveForm['act'];

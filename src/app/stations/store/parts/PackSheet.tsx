@@ -11,9 +11,7 @@ import {
 import type { Packing } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { bestBeforeOf, temperatureOf } from '../../../../model/store/keeping';
-import { useMoment } from '../../../data/useMeters';
-import type { StoredLot } from '../../../data/useStore';
-import { useWorkshop } from '../../../data/useWorkshop';
+import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { packEntry, packFormOf, readPackForm, type PackForm } from '../../../forms/storeForms';
 import { isoDay } from '../../../format/dates';
@@ -21,6 +19,8 @@ import { formatQuantity } from '../../../format/units';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/EntrySheet';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
+import type { StoredLot } from '../../../../model';
 
 const REASONS = {
   heat: 'as far as warmth at that place leaves HMF and diastase, by the worse end',
@@ -29,7 +29,7 @@ const REASONS = {
 
 /** A day to propose on the label of honey from one vessel, with why. */
 function useProposal(lot: StoredLot, nowIso: string) {
-  const around = useWorkshop()?.around;
+  const around = useWorkshop().around;
   const { hemisphere } = useAppSelector(selectPreferences);
   return useCallback(
     (vesselId: string): { day: string; why: string } => {

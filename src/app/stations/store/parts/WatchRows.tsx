@@ -13,10 +13,10 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { daysUntil } from '../../../../model/store/keeping';
-import type { StoredLot } from '../../../data/useStore';
 import { lookedRecords, type Watch, type WatchKind } from '../../../data/watchList';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import type { StoredLot } from '../../../../model';
 
 const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
   rising: Flame,

@@ -2,7 +2,6 @@ import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
 import { makeUpCount, makeUpMass, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { Field } from '../../../entry/Field';
 import { dayEntry, type DayForm } from '../../../forms/extractionForm';
 import { decimalText } from '../../../format/decimal';
@@ -10,6 +9,7 @@ import { toolName } from '../../../format/strainWords';
 import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
 import { FoldSummary } from '../../../ui/FoldSummary';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 interface FoldProps {
   title: string;
@@ -40,7 +40,7 @@ const GRID = 'grid gap-5 sm:grid-cols-2';
 function LotOfDay(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues } = useFormContext<DayForm>();
-  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { files } = useWorkshop();
   if (files.length === 0) return null;
   const take = (lotId: string): void => {
     const file = files.find((one) => one.lot.entityId === lotId);

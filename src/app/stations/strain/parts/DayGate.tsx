@@ -1,19 +1,17 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { ExtractionFile, HoneyHouse } from '../../../../model';
-import { useHoneyHouse } from '../../../data/useHoneyHouse';
 import { NothingHere } from '../../../ui/NothingHere';
-import { Waiting } from '../../../ui/Waiting';
+import { useHoneyHouse } from '../../../data/useWorkspaceModel';
 
 interface DayGateProps {
   View: (props: { file: ExtractionFile; house: HoneyHouse }) => ReactElement;
 }
 
-/** Shows a view of the day in the address, once it is read, or that there is none. */
+/** Shows a view of the day in the address, or that there is none. */
 export function DayGate({ View }: DayGateProps): ReactElement {
   const { dayId = '' } = useParams();
   const house = useHoneyHouse();
-  if (!house) return <Waiting />;
   const file = house.days.find((one) => one.extraction.entityId === dayId);
   return file ? <View key={dayId} file={file} house={house} /> : <NothingHere />;
 }

@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import { USUAL_DAY, type HoneyHouse } from '../../../../model';
 import { type Extraction } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { dayEntry, readDayForm } from '../../../forms/extractionForm';
 import { isoDay } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/EntrySheet';

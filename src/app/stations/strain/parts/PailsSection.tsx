@@ -2,13 +2,13 @@ import type { ReactElement } from 'react';
 import { suggestedContainers, type ExtractionFile } from '../../../../model';
 import { firstRevision, type ContainerContent } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { PageLink } from '../../../ui/PageLink';
 import { SheetSection } from '../../../ui/SheetSection';
 import type { AskedDay } from '../dayQuestion';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 /** Whether the lot has these containers already: same labels and counts. */
 function hasAll(kept: readonly ContainerContent[], asked: readonly ContainerContent[]): boolean {
@@ -27,7 +27,7 @@ export function PailsSection({
 }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { files } = useWorkshop();
   const { content } = file.extraction;
   const lot = files.find((one) => one.lot.entityId === content.lotId);
   const containers = suggestedContainers(content, asked.pails);

@@ -2,14 +2,14 @@ import type { ReactElement } from 'react';
 import { oppositePairs, type WeighedFrame } from '../../../../core';
 import type { ExtractionFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/SheetSection';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 /** Frames of the day's lot that were looked at one by one; those judged at one stroke have no weight of their own. */
 function useWeighedFrames({ extraction }: ExtractionFile): WeighedFrame[] {
-  const { files } = useWorkshop() ?? EMPTY_WORKSHOP;
+  const { files } = useWorkshop();
   const lot = files.find((one) => one.lot.entityId === extraction.content.lotId);
   return (lot?.frames?.content.frames ?? [])
     .filter((one) => one.count === 1)

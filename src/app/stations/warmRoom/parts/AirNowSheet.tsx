@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { airNowEntry } from '../../../forms/airNowForm';
 import { EntrySheet } from '../../../ui/EntrySheet';

@@ -1,11 +1,11 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { EMPTY_WORKSHOP, useWorkshop } from '../../../data/useWorkshop';
 import { Field } from '../../../entry/Field';
 import { batchEntry, type BatchForm } from '../../../forms/batchForm';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
+import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPercent'] as const;
 
@@ -13,7 +13,7 @@ const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPer
 function LotField(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues, watch } = useFormContext<BatchForm>();
-  const workshop = useWorkshop() ?? EMPTY_WORKSHOP;
+  const workshop = useWorkshop();
   const chosen = workshop.files.find((one) => one.lot.entityId === watch('lotIds'));
   if (workshop.files.length === 0) return null;
   const take = (lotId: string): void => {

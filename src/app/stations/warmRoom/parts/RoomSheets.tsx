@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { RoomFile } from '../../../../model';
 import type { Batch, BatchCheck, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { useMoment } from '../../../data/useMeters';
+import { useMoment } from '../../../data/useMoment';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from '../../../forms/batchForm';
 import { USUAL_ROOM, roomEntry } from '../../../forms/warmRoomForm';

@@ -1,0 +1,134 @@
+import { afterAll, afterEach, describe, expect, jest, test } from '@jest/globals';
+import { nextRevision, type AnyRecord } from '../records';
+import { countingScribe, sampleLot } from '../records/test/sampleLot';
+import { databaseOf, deleteWorkspace } from './database';
+import { createDexieRecordStore } from './dexieRecordStore';
+import { SnapshotSource, type Snapshot, type SnapshotState } from './snapshot';
+
+const database = databaseOf('mine');
+const store = createDexieRecordStore(database);
+
+/** Resolves with the first state that is as wanted. */
+function when(source: SnapshotSource, wanted: (state: SnapshotState) => boolean) {
+  return new Promise<SnapshotState>((resolve) => {
+    const look = (): void => {
+      if (!wanted(source.state())) return;
+      stop();
+      resolve(source.state());
+    };
+    const stop = source.subscribe(look);
+    queueMicrotask(look);
+  });
+}
+
+async function readySnapshot(source: SnapshotSource): Promise<Snapshot> {
+  const state = await when(source, (one) => one.status === 'ready');
+  if (state.status !== 'ready') throw new Error('not ready');
+  return state.snapshot;
+}
+
+const idsOf = (snapshot: Snapshot): string[] =>
+  [...snapshot.rows.values()].flat().map((one) => one.id);
+
+const keep = async (records: readonly AnyRecord[]): Promise<void> => {
+  const kept = await store.append(records, { as: 'merge' });
+  if (!kept.ok) throw new Error(kept.error.message);
+};
+
+let sources: SnapshotSource[] = [];
+
+function begin(): SnapshotSource {
+  const source = new SnapshotSource('mine');
+  sources.push(source);
+  return source;
+}
+
+afterEach(async () => {
+  jest.restoreAllMocks();
+  for (const one of sources) {
+    one.stop();
+    await one.caughtUp();
+  }
+  sources = [];
+  await deleteWorkspace('mine');
+});
+
+afterAll(() => database.close());
+
+const lots = (state: SnapshotState): number =>
+  state.status === 'ready' ? (state.snapshot.rows.get('lot')?.length ?? 0) : -1;
+
+describe('what is read of a workspace', () => {
+  test('is everything there is, then what is appended, by kinds that have news', async () => {
+    const first = sampleLot(countingScribe('a'));
+    await keep(first);
+    const source = begin();
+    expect(source.state().status).toBe('loading');
+    const before = await readySnapshot(source);
+    expect(idsOf(before).sort()).toEqual(first.map((one) => one.id).sort());
+
+    const second = sampleLot(countingScribe('b')).filter((one) => one.kind === 'lot');
+    await keep(second);
+    await source.caughtUp();
+    const after = await readySnapshot(source);
+    expect(after.rows.get('lot')).toHaveLength(2);
+    expect(after.rows.get('reading')).toBe(before.rows.get('reading'));
+  });
+
+  test('follows what is appended without being asked, and stays the same where nothing is', async () => {
+    const source = begin();
+    await readySnapshot(source);
+    await keep(sampleLot(countingScribe('c')));
+    const state = await when(source, (one) => lots(one) === 1);
+    await source.caughtUp();
+    expect(source.state()).toBe(state);
+  });
+
+  test('leaves out rows that are set aside, and names them', async () => {
+    const [lot] = sampleLot(countingScribe('d'));
+    const source = begin();
+    await readySnapshot(source);
+    const troubles = [{ path: 'name', message: 'too long' }];
+    const aside = { id: lot!.id, kind: lot!.kind, entityId: lot!.entityId, ownerId: lot!.ownerId };
+    await store.append([lot!], { as: 'merge', setAside: [{ ...aside, troubles }] });
+    await source.caughtUp();
+    const snapshot = await readySnapshot(source);
+    expect(idsOf(snapshot)).toEqual([]);
+    expect(snapshot.aside.map((one) => one.id)).toEqual([lot!.id]);
+
+    const scribe = countingScribe('right');
+    const right = { content: lot!.content, withdrawn: false, reason: 'Corrected' };
+    await keep([nextRevision(scribe, lot!, right)]);
+    await source.caughtUp();
+    const corrected = await readySnapshot(source);
+    expect(corrected.aside).toEqual([]);
+    expect(corrected.rows.get('lot')).toHaveLength(1);
+  });
+
+  test('begins anew once everything was thrown away', async () => {
+    await keep(sampleLot(countingScribe('e')));
+    const source = begin();
+    await readySnapshot(source);
+    await deleteWorkspace('mine');
+    const fresh = sampleLot(countingScribe('f'));
+    await keep(fresh);
+    await source.caughtUp();
+    expect(idsOf(await readySnapshot(source)).sort()).toEqual(fresh.map((one) => one.id).sort());
+  });
+});
+
+describe('a read that fails', () => {
+  test('is said, and tried again when asked to', async () => {
+    await keep(sampleLot(countingScribe('g')));
+    const refused = jest
+      .spyOn(database, 'transaction')
+      .mockImplementation(() => Promise.reject(new Error('disk gone')) as never);
+    const source = begin();
+    const state = await when(source, (one) => one.status === 'failed');
+    expect(state).toMatchObject({ error: new Error('disk gone') });
+    refused.mockRestore();
+    source.retry();
+    expect(source.state().status).toBe('loading');
+    expect(lots(await when(source, (one) => one.status === 'ready'))).toBe(1);
+  });
+});

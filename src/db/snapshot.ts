@@ -1,0 +1,188 @@
+import Dexie, { liveQuery } from 'dexie';
+import { groupBy } from '../core';
+import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../records';
+import { databaseOf, type JournalRow, type RipenumDatabase } from './database';
+import { createDexieRecordStore } from './dexieRecordStore';
+import type { RowSetAside } from './recordStore';
+import type { Workspace } from './workspaces';
+
+/** Many, large, and asked for one frame or one day at a time: they are read where they are shown. */
+const READ_WHERE_SHOWN: readonly RecordKind[] = [
+  'photo',
+  'proof',
+  'frame-check',
+  'stroke',
+  'tally',
+];
+
+const KINDS = RECORD_KINDS.filter((one) => !READ_WHERE_SHOWN.includes(one));
+const isRead = (kind: RecordKind): boolean => KINDS.includes(kind);
+
+/** Every revision of a workspace that can be computed from, but for what is read where it is shown. */
+export interface Snapshot {
+  /** in the order of their identifiers; the array of a kind is another one only when it has news */
+  readonly rows: ReadonlyMap<RecordKind, readonly AnyRecord[]>;
+  /** rows that wait for a correction */
+  readonly aside: readonly RowSetAside[];
+}
+
+/** How far reading is. One that failed says why; it is tried again when asked to, or when something changes. */
+export type SnapshotState =
+  | { readonly status: 'loading' }
+  | { readonly status: 'failed'; readonly error: unknown }
+  | { readonly status: 'ready'; readonly snapshot: Snapshot };
+
+const LOADING: SnapshotState = { status: 'loading' };
+
+/** Up to which line of the journal everything is known, and which rows were set aside then. */
+interface Known {
+  readonly last: JournalRow | undefined;
+  readonly asideIds: readonly string[];
+}
+
+interface News extends Known {
+  /** everything there is, rather than what came since */
+  readonly isAll: boolean;
+  readonly rows: readonly AnyRecord[];
+  readonly aside: readonly RowSetAside[];
+}
+
+async function readAll(database: RipenumDatabase): Promise<AnyRecord[]> {
+  const parts = await Promise.all(KINDS.map((kind) => database.tableOf(kind).toArray()));
+  return parts.flat();
+}
+
+async function readEntries(
+  database: RipenumDatabase,
+  entries: readonly JournalRow[],
+): Promise<AnyRecord[]> {
+  const byKind = groupBy(
+    entries.filter((one) => isRead(one.kind)),
+    (one) => one.kind,
+  );
+  const parts = await Promise.all(
+    [...byKind].map(([kind, own]) => database.tableOf(kind).bulkGet(own.map((one) => one.id))),
+  );
+  return parts.flat().filter((one) => one !== undefined);
+}
+
+/** Whether what is known is still the beginning of what is there; not so once a workspace was thrown away. */
+async function follows(database: RipenumDatabase, known: Known, asideIds: readonly string[]) {
+  if (known.last?.at === undefined || known.asideIds.join() !== asideIds.join()) return false;
+  return (await database.journal.get(known.last.at))?.id === known.last.id;
+}
+
+function readNews(database: RipenumDatabase, known: Known): Promise<News> {
+  const tables = [...RECORD_KINDS.map((kind) => database.tableOf(kind))];
+  return database.transaction('r', [...tables, database.journal, database.setAside], async () => {
+    const asideIds = await database.setAside.toCollection().primaryKeys();
+    const last = await database.journal.orderBy('at').last();
+    const isAll = !(await follows(database, known, asideIds));
+    const rows = isAll
+      ? await readAll(database)
+      : await database.journal
+          .where('at')
+          .above(known.last?.at)
+          .toArray()
+          .then((entries) => readEntries(database, entries));
+    const aside = asideIds.length > 0 ? await createDexieRecordStore(database).setAside() : [];
+    const isAside = new Set(asideIds);
+    return { isAll, rows: rows.filter((one) => !isAside.has(one.id)), aside, last, asideIds };
+  });
+}
+
+const byId = (a: AnyRecord, b: AnyRecord): number => (a.id < b.id ? -1 : Number(a.id > b.id));
+
+/** What was known with what came; the same object where nothing did. */
+function withNews(before: Snapshot | null, { isAll, rows, aside }: News): Snapshot {
+  if (before && !isAll && rows.length === 0 && aside.length === before.aside.length) return before;
+  const known = new Map(isAll ? [] : before?.rows);
+  for (const [kind, own] of groupBy(rows, (one) => one.kind)) {
+    known.set(kind, [...(known.get(kind) ?? []), ...own].sort(byId));
+  }
+  return { rows: known, aside };
+}
+
+/** Reads a workspace once and follows what is appended to it from then on, in this tab or another. */
+export class SnapshotSource {
+  private current: SnapshotState = LOADING;
+  private snapshot: Snapshot | null = null;
+  private known: Known = { last: undefined, asideIds: [] };
+  private reading: Promise<void> | null = null;
+  private readonly listeners = new Set<() => void>();
+  /** Follows no longer. */
+  stop: () => void = () => undefined;
+
+  constructor(private readonly workspace: Workspace) {}
+
+  readonly state = (): SnapshotState => this.current;
+
+  readonly subscribe = (listener: () => void): (() => void) => {
+    this.listeners.add(listener);
+    this.start();
+    return () => this.listeners.delete(listener);
+  };
+
+  /** Resolves once everything that is appended by now is in the state; at once where nobody looks. */
+  async caughtUp(): Promise<void> {
+    if (this.reading) await this.read();
+  }
+
+  /** Tries again after a failure. */
+  readonly retry = (): void => {
+    this.show(LOADING);
+    void this.read();
+  };
+
+  /** Begins to read, unless that is done. */
+  start(): void {
+    if (this.reading) return;
+    const database = databaseOf(this.workspace);
+    this.reading = Promise.resolve();
+    const following = liveQuery(() =>
+      Promise.all([database.journal.orderBy('at').last(), database.setAside.count()]),
+    ).subscribe({ next: () => void this.read(), error: this.fail });
+    this.stop = () => following.unsubscribe();
+  }
+
+  /** One reading after the other, so that none overtakes another. */
+  private read(): Promise<void> {
+    this.reading = (this.reading ?? Promise.resolve()).then(async () => {
+      try {
+        const news = await readNews(databaseOf(this.workspace), this.known);
+        this.known = { last: news.last, asideIds: news.asideIds };
+        this.snapshot = withNews(this.snapshot, news);
+        this.show({ status: 'ready', snapshot: this.snapshot });
+      } catch (error) {
+        this.fail(error);
+      }
+    });
+    return this.reading;
+  }
+
+  /** A tab whose records a newer version took over goes on showing what it read last; it says so elsewhere. */
+  private readonly fail = (error: unknown): void => {
+    if (error instanceof Dexie.DatabaseClosedError) return;
+    this.show({ status: 'failed', error });
+  };
+
+  private show(state: SnapshotState): void {
+    const before = this.current;
+    const isSame =
+      before.status === 'ready' && state.status === 'ready' && before.snapshot === state.snapshot;
+    if (isSame) return;
+    this.current = state;
+    this.listeners.forEach((one) => one());
+  }
+}
+
+const sources = new Map<Workspace, SnapshotSource>();
+
+/** What is read of a workspace; one source a workspace, kept from page to page. */
+export function snapshotOf(workspace: Workspace): SnapshotSource {
+  const known = sources.get(workspace);
+  if (known) return known;
+  const fresh = new SnapshotSource(workspace);
+  sources.set(workspace, fresh);
+  return fresh;
+}
