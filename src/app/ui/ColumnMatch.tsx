@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import { columnCount } from '../format/columns';
 import { ChoiceField } from './ChoiceField';
 import { SelectField } from './SelectField';
 
@@ -11,10 +12,9 @@ interface ColumnMatchProps<F extends string> {
 /** Which column of a table holds what; fields `columns.…` and `heading` of the form. */
 export function ColumnMatch<F extends string>(props: ColumnMatchProps<F>): ReactElement {
   const { cells, fields, names } = props;
-  const width = Math.max(0, ...cells.slice(0, 50).map((one) => one.length));
   const options = [
     { value: '', label: 'not there' },
-    ...Array.from({ length: width }, (_, at) => {
+    ...Array.from({ length: columnCount(cells) }, (_, at) => {
       const example = cells[1]?.[at] ?? cells[0]?.[at] ?? '';
       const name = cells[0]?.[at] ?? '';
       return {

@@ -1,7 +1,14 @@
 import Papa from 'papaparse';
 import { SPOTS, recogniseScale, type Scale, type Spot, type VesselEvidence } from '../../../core';
 import type { ReadingContent } from '../../../records';
-import { cellsOf as allCellsOf, isNumber, looksLikeHeading } from '../../format/cells';
+import { cellsOf as allCellsOf, looksLikeHeading } from '../../format/cells';
+import {
+  cellOf,
+  columnCount,
+  columnsByHeading,
+  numericColumns,
+  shareOf,
+} from '../../format/columns';
 import { readDecimal } from '../../format/decimal';
 import type { ReadingContext } from '../../forms/readingForm';
 import {
@@ -24,38 +31,22 @@ export const waitingLines = (text: string): string[][] => allCellsOf(text).slice
 
 /** Words by which a heading tells what its column holds. */
 const HEADINGS: Readonly<Record<PasteField, RegExp>> = {
-  vessel: /vessel|bucket|container|tub|drum|jar|label|^no\.?$|^nr\.?$|^#$/i,
   temperature: /temp|°\s*[cf]|deg/i,
+  vessel: /vessel|bucket|container|tub|drum|jar|label|^no\.?$|^nr\.?$|^#$/i,
   dial: /dial|brix|°bx|reading|water|moist|nd\b|index|value/i,
   spot: /spot|where|place|top|bottom/i,
   remark: /remark|note|comment/i,
 };
 
-/** Columns by their headings. */
-function byHeading(heading: readonly string[]): Record<PasteField, string> {
-  const found = { ...NO_COLUMNS };
-  const taken = new Set<number>();
-  for (const field of ['temperature', 'vessel', 'dial', 'spot', 'remark'] as const) {
-    const at = heading.findIndex((cell, index) => !taken.has(index) && HEADINGS[field].test(cell));
-    if (at < 0) continue;
-    taken.add(at);
-    found[field] = String(at);
-  }
-  return found;
-}
-
 /** Columns by what their cells look like: the dial fits the scale, a temperature stands after it. */
 function byContent(rows: readonly (readonly string[])[], scale: Scale): Record<PasteField, string> {
-  const width = Math.max(...rows.map((one) => one.length), 0);
-  const share = (at: number, fits: (cell: string) => boolean): number =>
-    rows.filter((row) => fits(row[at] ?? '')).length / Math.max(1, rows.length);
-  const columns = Array.from({ length: width }, (_, at) => at);
+  const columns = Array.from({ length: columnCount(rows) }, (_, at) => at);
   const fitsDial = (cell: string): boolean => {
     const typed = readDecimal(cell);
     return typed.ok && recogniseScale(typed.value) === scale && /[.,]/.test(cell);
   };
-  const plainly = columns.find((at) => share(at, fitsDial) > 0.5);
-  const numeric = columns.filter((at) => share(at, isNumber) > 0.5);
+  const plainly = columns.find((at) => shareOf(rows, at, fitsDial) > 0.5);
+  const numeric = numericColumns(rows);
   const dial = plainly ?? numeric[numeric.length > 2 ? 1 : 0];
   const temperature = numeric.find((at) => dial !== undefined && at > dial);
   const vessel = columns.find((at) => at !== dial && at !== temperature);
@@ -69,7 +60,7 @@ export function guessColumns(
   scale: Scale,
 ): Pick<BulkForm, 'heading' | 'columns'> {
   if (!looksLikeHeading(cells)) return { heading: 'no', columns: byContent(cells, scale) };
-  const named = byHeading(cells[0] ?? []);
+  const named = columnsByHeading(cells[0] ?? [], HEADINGS);
   const guessed = byContent(cells.slice(1), scale);
   const columns = named.dial === '' ? { ...named, dial: guessed.dial } : named;
   return { heading: 'yes', columns };
@@ -119,10 +110,7 @@ function readLine(
   line: number,
   { vessels, reading }: PasteContext,
 ): PastedLine {
-  const cell = (field: PasteField): string => {
-    const at = form.columns[field];
-    return at === '' ? '' : (cells[Number(at)] ?? '');
-  };
+  const cell = (field: PasteField): string => cellOf(cells, form.columns, field);
   const vessel = vesselIn(cell('vessel'), vessels);
   const spot = spotIn(cell('spot'));
   const row: BulkRow = {

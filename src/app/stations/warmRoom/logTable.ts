@@ -13,7 +13,8 @@ import {
   type AirLogContent,
   type LogPlace,
 } from '../../../records';
-import { cellsOf, isNumber, looksLikeHeading } from '../../format/cells';
+import { cellsOf, looksLikeHeading } from '../../format/cells';
+import { cellOf, columnsByHeading, numericColumns, type Columns } from '../../format/columns';
 import { readDecimal } from '../../format/decimal';
 import {
   guessDateOrder,
@@ -38,8 +39,7 @@ export const LOG_FIELD_NAMES: Readonly<Record<LogField, string>> = {
 export interface LogForm {
   paste: string;
   heading: 'yes' | 'no';
-  /** number of the column of each field, counted from 0; empty where there is none */
-  columns: Record<LogField, string>;
+  columns: Columns<LogField>;
   order: DateOrder;
   unit: 'C' | 'F';
   place: LogPlace;
@@ -64,9 +64,6 @@ const HEADINGS: Readonly<Record<LogField, RegExp>> = {
 /** Warmer than any room in °C: then the column is in °F [°C]. */
 const WARMEST_ROOM_C = 48;
 
-const column = (rows: readonly (readonly string[])[], at: string): string[] =>
-  at === '' ? [] : rows.map((row) => row[Number(at)] ?? '');
-
 const numbersIn = (cells: readonly string[]): number[] =>
   cells.flatMap((cell) => {
     const typed = readDecimal(cell);
@@ -80,20 +77,10 @@ function columnsBy(
   heading: readonly string[],
   rows: readonly (readonly string[])[],
 ): LogForm['columns'] {
-  const found: LogForm['columns'] = { ...FRESH_LOG.columns };
-  const taken = new Set<number>();
-  for (const field of ['humidity', 'temperature', 'time', 'clock'] as const) {
-    const at = heading.findIndex((cell, index) => !taken.has(index) && HEADINGS[field].test(cell));
-    if (at < 0) continue;
-    taken.add(at);
-    found[field] = String(at);
-  }
-  const width = Math.max(0, ...rows.slice(0, 50).map((one) => one.length));
-  const numeric = Array.from({ length: width }, (_, at) => at).filter((at) => {
-    const cells = column(rows.slice(0, 50), String(at));
-    return !taken.has(at) && cells.filter(isNumber).length > cells.length / 2;
-  });
-  if (found.time === '') found.time = heading.length > 0 && !taken.has(0) ? '0' : '';
+  const found = columnsByHeading(heading, HEADINGS);
+  const taken = new Set(Object.values(found));
+  const numeric = numericColumns(rows).filter((at) => !taken.has(String(at)));
+  if (found.time === '') found.time = heading.length > 0 && !taken.has('0') ? '0' : '';
   if (found.temperature === '') found.temperature = String(numeric.shift() ?? '');
   if (found.humidity === '') found.humidity = String(numeric.shift() ?? '');
   return found;
@@ -101,9 +88,7 @@ function columnsBy(
 
 /** Date and time of day of a row as one text. */
 function timeText(row: readonly string[], columns: LogForm['columns']): string {
-  const cell = (field: LogField): string =>
-    columns[field] === '' ? '' : (row[Number(columns[field])] ?? '');
-  return columns.clock === '' ? cell('time') : `${cell('time')} ${cell('clock')}`;
+  return [cellOf(row, columns, 'time'), cellOf(row, columns, 'clock')].join(' ').trim();
 }
 
 /** What each column most likely holds, in which order dates stand, and in which unit. */
@@ -113,7 +98,8 @@ export function guessLog(paste: string): Pick<LogForm, 'heading' | 'columns' | '
   const rows = heading ? cells.slice(1) : cells;
   const columns = columnsBy(heading ? (cells[0] ?? []) : (cells[0] ?? []).map(() => ''), rows);
   const name = heading ? (cells[0]?.[Number(columns.temperature)] ?? '') : '';
-  const hot = meanOf(numbersIn(column(rows, columns.temperature))) > WARMEST_ROOM_C;
+  const hot =
+    meanOf(numbersIn(rows.map((row) => cellOf(row, columns, 'temperature')))) > WARMEST_ROOM_C;
   return {
     heading: heading ? 'yes' : 'no',
     columns,
@@ -161,7 +147,7 @@ function lineOf(row: readonly string[], form: LogForm): Line | string {
   const time = readLogTime(text, order);
   if (time === null) return `“${text}” is no time in the order chosen.`;
   const [temperature, humidity] = (['temperature', 'humidity'] as const).map((field) =>
-    readDecimal(columns[field] === '' ? '' : (row[Number(columns[field])] ?? '')),
+    readDecimal(cellOf(row, columns, field)),
   );
   if (!temperature?.ok) return 'There is no temperature in this line.';
   if (!humidity?.ok) return 'There is no humidity in this line.';
