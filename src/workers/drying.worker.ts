@@ -7,27 +7,24 @@ import {
   loadCourse,
   mostBoxes,
   roomOutlook,
-  type ForecastTask,
 } from '../core';
 import type { DryingWorker } from './protocol';
 
-/** The forecaster last used; draws of one task come in many calls. */
-let known: { key: string; draw: ReturnType<typeof forecaster> } | null = null;
-
-function forecasterOf(task: ForecastTask): ReturnType<typeof forecaster> {
-  const key = JSON.stringify(task);
-  if (known?.key !== key) known = { key, draw: forecaster(task) };
-  return known.draw;
-}
+/** What is forecast: the task comes once, its draws are asked for in many calls. */
+let draw: ReturnType<typeof forecaster> | null = null;
 
 const worker: DryingWorker = {
   first({ past, present, nowDay }) {
     const learned = learnRoom(past, present);
     return { learned, outlook: roomOutlook(present.run, learned.belief, nowDay) };
   },
-  draws(task, from, count) {
-    const draw = forecasterOf(task);
-    return Array.from({ length: count }, (_, at) => draw(from + at));
+  take(task) {
+    draw = forecaster(task);
+  },
+  draws(from, count) {
+    const drawn = draw;
+    if (!drawn) throw new Error('there is no task yet');
+    return Array.from({ length: count }, (_, at) => drawn(from + at));
   },
   loads(question, boxes) {
     return boxes.map((one) => loadCourse(question, one));

@@ -66,10 +66,11 @@ export async function forecastRoom(
       onDraws([...draws]);
     };
     const work = async ({ remote }: Helper<DryingWorker>): Promise<void> => {
+      await remote.take(task);
       while (next < FORECAST_DRAWS && !signal.aborted) {
         const from = next;
         next += DRAWS_AT_ONCE;
-        draws.push(...(await remote.draws(task, from, DRAWS_AT_ONCE)));
+        draws.push(...(await remote.draws(from, DRAWS_AT_ONCE)));
         tell();
       }
     };

@@ -1,9 +1,12 @@
 import { expose } from 'comlink';
-import { bottleneck, lineDraw, lineGains } from '../core';
+import { bottleneck, lineDraw, lineGains, type LineTask } from '../core';
+import type { LineWorker } from './protocol';
 
 /** Possible days that an end is held against. */
 const FORETOLD_DRAWS = 60;
-import type { LineWorker } from './protocol';
+
+/** The day that is forecast: it comes once, its draws are asked for in many calls. */
+let taken: LineTask | null = null;
 
 const worker: LineWorker = {
   help({ task, warmed, state }) {
@@ -21,7 +24,12 @@ const worker: LineWorker = {
       return earlier / FORETOLD_DRAWS;
     });
   },
-  draws(task, from, count) {
+  take(task) {
+    taken = task;
+  },
+  draws(from, count) {
+    const task = taken;
+    if (!task) throw new Error('there is no task yet');
     return Array.from({ length: count }, (_, at) => lineDraw(task, from + at));
   },
 };

@@ -34,10 +34,11 @@ export function forecastDay(
       const draws: LineDraw[] = [];
       let next = 0;
       const work = async ({ remote }: Helper<LineWorker>): Promise<void> => {
+        await remote.take(question.task);
         while (next < LINE_DRAWS && !signal.aborted) {
           const from = next;
           next += DRAWS_AT_ONCE;
-          draws.push(...(await remote.draws(question.task, from, DRAWS_AT_ONCE)));
+          draws.push(...(await remote.draws(from, DRAWS_AT_ONCE)));
           if (!signal.aborted) onDraws([...draws]);
         }
       };

@@ -54,11 +54,16 @@ export interface RoomFirst {
   readonly outlook: RoomOutlook;
 }
 
+/** Makes many draws of one task, a few at a call. */
+interface Drawing<Task, Draw> {
+  take(task: Task): void;
+  /** draws `from` to `from + count`, not included, of the task last taken */
+  draws(from: number, count: number): Draw[];
+}
+
 /** What the worker of the warm room does; it answers one call at a time. */
-export interface DryingWorker {
+export interface DryingWorker extends Drawing<ForecastTask, ForecastDraw> {
   first(question: RoomQuestion): RoomFirst;
-  /** draws `from` to `from + count`, not included */
-  draws(task: ForecastTask, from: number, count: number): ForecastDraw[];
   /** the most likely course of each load */
   loads(question: LoadQuestion, boxes: readonly number[]): LoadCourse[];
   /** where readings lay in what was foretold of them [1] */
@@ -83,12 +88,10 @@ export interface DayHelp {
 }
 
 /** What the worker of the extraction line does. */
-export interface LineWorker {
+export interface LineWorker extends Drawing<LineTask, LineDraw> {
   help(question: DayQuestion): DayHelp;
   /** where the ends of days lay in what was foretold of them [1] */
   foretold(days: readonly { readonly task: LineTask; readonly endedMin: number }[]): number[];
-  /** draws `from` to `from + count`, not included */
-  draws(task: LineTask, from: number, count: number): LineDraw[];
 }
 
 /** What the worker of blends does. */

@@ -50,6 +50,20 @@ export interface Saturation {
   slopeKPaPerK: number;
 }
 
+/** The logarithms of the table about a temperature, and how far it lies between them, 0–1. */
+function tabled(temperatureC: number): readonly [low: number, high: number, part: number] {
+  const place = (temperatureC - COLDEST_C) / STEP_C;
+  const at = Math.min(LOG_SATURATION.length - 2, Math.max(0, Math.floor(place)));
+  const part = Math.min(1, Math.max(0, place - at));
+  return [LOG_SATURATION[at] ?? 0, LOG_SATURATION[at + 1] ?? 0, part];
+}
+
+/** As `saturationPressureKPa`, from the table and unchecked, for inner loops [kPa]. */
+export function quickSaturationKPa(temperatureC: number): number {
+  const [low, high, part] = tabled(temperatureC);
+  return exp(low + part * (high - low));
+}
+
 /**
  * Saturation vapour pressure with its slope, for inner loops: the logarithm interpolated between
  * tabulated values of `saturationPressureKPa`. Outside the range the nearest end counts.
@@ -60,10 +74,7 @@ export interface Saturation {
  * @source as `saturationPressureKPa`
  */
 export function saturationAt(temperatureC: number, into: Saturation): Saturation {
-  const place = (temperatureC - COLDEST_C) / STEP_C;
-  const at = Math.min(LOG_SATURATION.length - 2, Math.max(0, Math.floor(place)));
-  const [low = 0, high = 0] = [LOG_SATURATION[at], LOG_SATURATION[at + 1]];
-  const part = Math.min(1, Math.max(0, place - at));
+  const [low, high, part] = tabled(temperatureC);
   into.pressureKPa = exp(low + part * (high - low));
   into.slopeKPaPerK = (into.pressureKPa * (high - low)) / STEP_C;
   return into;
@@ -86,17 +97,15 @@ export function humidityRatio(temperatureC: number, relativeHumidity: number): n
   return (MOLAR_RATIO * pressure) / (AIR_PRESSURE_KPA - pressure);
 }
 
-const tabled: Saturation = { pressureKPa: 0, slopeKPaPerK: 0 };
-
 /** As `humidityRatio`, from the table and unchecked, for inner loops [kg/kg]. */
 export function quickHumidityRatio(temperatureC: number, relativeHumidity: number): number {
-  const pressure = relativeHumidity * saturationAt(temperatureC, tabled).pressureKPa;
+  const pressure = relativeHumidity * quickSaturationKPa(temperatureC);
   return (MOLAR_RATIO * pressure) / (AIR_PRESSURE_KPA - pressure);
 }
 
 /** As `relativeHumidityOf`, from the table and unchecked, for inner loops [1]. */
 export function quickRelativeHumidity(temperatureC: number, ratio: number): number {
-  return vapourPressureKPa(ratio) / saturationAt(temperatureC, tabled).pressureKPa;
+  return vapourPressureKPa(ratio) / quickSaturationKPa(temperatureC);
 }
 
 /** Vapour pressure of air of a humidity ratio [kPa]. @source ASHRAE Handbook - Fundamentals (2017), ch. 1, eq. 20 */

@@ -39,18 +39,38 @@ export interface StepWork {
   readonly second: Float64Array;
   readonly next: Float64Array;
   readonly totals: RoomTotals;
+  readonly stage: RoomTotals;
+  /** known air at both ends of the step */
+  readonly before: AirState;
+  readonly after: AirState;
 }
 
 export function stepWork(length: number): StepWork {
   const fresh = (): Float64Array => new Float64Array(length);
-  return { rates: fresh(), first: fresh(), second: fresh(), next: fresh(), totals: noTotals() };
+  return {
+    rates: fresh(),
+    first: fresh(),
+    second: fresh(),
+    next: fresh(),
+    totals: noTotals(),
+    stage: noTotals(),
+    before: { temperatureC: 0, ratio: 0 },
+    after: { temperatureC: 0, ratio: 0 },
+  };
 }
 
-const before: AirState = { temperatureC: 0, ratio: 0 };
-const after: AirState = { temperatureC: 0, ratio: 0 };
+/** Where a step begins and how long it is [d]. */
+interface Stretch {
+  readonly day: number;
+  readonly days: number;
+}
 
 /** How fast known air changes over a step; null where the room has its own balance. */
-function knownSlopes(system: DryingSystem, day: number, days: number): [number, number] | null {
+function knownSlopes(
+  system: DryingSystem,
+  { day, days }: Stretch,
+  { before, after }: StepWork,
+): [number, number] | null {
   if (system.surroundings.kind === 'room') return null;
   airAt(system.surroundings.air, day, before);
   airAt(system.surroundings.air, day + days, after);
@@ -65,8 +85,6 @@ function addTotals(system: DryingSystem, slopes: Float64Array, tau: number, work
     system.flows[name] + tau * (byTemperature[name] * air + byRatio[name] * ratio);
   for (const name of TOTALS) work[name] = linear(name);
 }
-
-const stage: RoomTotals = noTotals();
 
 /** The largest estimated error by its tolerance [1]. */
 function errorOf(system: DryingSystem, { first, second }: StepWork, days: number): number {
@@ -93,20 +111,20 @@ function errorOf(system: DryingSystem, { first, second }: StepWork, days: number
  * approximation of the Jacobian, and L-stable, so that step size is a matter of accuracy. The new
  * state stands in `work.next`, the room's totals of the step in `work.totals`.
  *
- * @param day - where the step begins [d]
- * @param days - length of the step [d]
+ * @param stretch - the step
  * @returns estimated error by tolerance [1]: accept up to 1
  * @source Verwer, Spee, Blom & Hundsdorfer (1999), recalled from memory
  */
 export function dryingStep(
   system: DryingSystem,
   state: Float64Array,
-  { day, days }: { readonly day: number; readonly days: number },
+  stretch: Stretch,
   work: StepWork,
 ): number {
+  const { day, days } = stretch;
   const tau = GAMMA * days;
-  const { rates, first, second, next, totals } = work;
-  const known = knownSlopes(system, day, days);
+  const { rates, first, second, next, totals, stage } = work;
+  const known = knownSlopes(system, stretch, work);
   evaluate(system, day, state, rates);
   linearise(system, state, tau);
   solveStage(system, rates, { tau, known }, first);

@@ -56,6 +56,9 @@ export interface DryingSystem {
   readonly flows: RoomFlows;
   readonly slopes: FlowSlopes;
   readonly outside: AirState;
+  /** room for what is looked at between stages */
+  readonly roomAir: AirState;
+  readonly nudged: RoomFlows;
 }
 
 /** A system over slots that begin after the two values of the air. */
@@ -77,15 +80,16 @@ export function dryingSystem(
     flows: { ...NO_FLOWS },
     slopes: { byTemperature: { ...NO_FLOWS }, byRatio: { ...NO_FLOWS } },
     outside: { temperatureC: 0, ratio: 0 },
+    roomAir: { temperatureC: 0, ratio: 0 },
+    nudged: { ...NO_FLOWS },
   };
 }
-
-const roomAir: AirState = { temperatureC: 0, ratio: 0 };
 
 /** Flows of the room itself at a state, into `system.flows`; none where the air is known. */
 function evaluateRoom(system: DryingSystem, day: number, state: Float64Array): void {
   if (system.surroundings.kind === 'known') return;
   const { room, outside } = system.surroundings;
+  const { roomAir } = system;
   airAt(outside, day, system.outside);
   roomAir.temperatureC = state[AIR_TEMPERATURE]!;
   roomAir.ratio = state[AIR_RATIO]!;
@@ -131,16 +135,17 @@ export function evaluate(
 const FLOW_NAMES = Object.keys(NO_FLOWS) as (keyof RoomFlows)[];
 const NUDGE_K = 0.01;
 const NUDGE_RATIO = 1e-6;
-const nudged: RoomFlows = { ...NO_FLOWS };
 
 function slope(system: DryingSystem, nudge: number, into: RoomFlows): void {
   if (system.surroundings.kind === 'known') return;
+  const { roomAir, nudged } = system;
   roomFlows(system.surroundings.room, roomAir, system.outside, nudged);
   for (const name of FLOW_NAMES) into[name] = (nudged[name] - system.flows[name]) / nudge;
 }
 
 /** Slopes of the room and factors of all parts at the state last evaluated. */
 export function linearise(system: DryingSystem, state: Float64Array, tau: number): void {
+  const { roomAir } = system;
   roomAir.temperatureC = state[AIR_TEMPERATURE]! + NUDGE_K;
   roomAir.ratio = state[AIR_RATIO]!;
   slope(system, NUDGE_K, system.slopes.byTemperature);

@@ -2,7 +2,7 @@ import {
   dryAirKgPerM3,
   quickRelativeHumidity,
   vapourPressureKPa,
-  saturationAt,
+  quickSaturationKPa,
 } from '../drying/moistAir';
 import type { AirState } from './airOverTime';
 import { machineDuty, removalKgPerDay, smoothSwitch, type Dehumidifier } from './dehumidifier';
@@ -75,8 +75,6 @@ export function roomHeatCapacity(room: WarmRoom): number {
   return dryAirKg(room) * AIR_J_PER_KG_K * INTERIOR_FACTOR;
 }
 
-const saturation = { pressureKPa: 0, slopeKPaPerK: 0 };
-
 /**
  * Heat and water that heater, machine, fans, leakage and walls give to the air.
  *
@@ -103,7 +101,7 @@ export function roomFlows(
     ? SECONDS_PER_DAY * dehumidifier.powerW * machineDuty(dehumidifier, humidity)
     : 0;
   into.leaked = exchanged * (outside.ratio - ratio);
-  const above = vapourPressureKPa(ratio) - saturationAt(temperatureC, saturation).pressureKPa;
+  const above = vapourPressureKPa(ratio) - quickSaturationKPa(temperatureC);
   into.condensed = above > 0 ? CONDENSING * dryAirKg(room) * above : 0;
   into.heat =
     into.heater +
