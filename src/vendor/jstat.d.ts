@@ -11,7 +11,6 @@ declare module 'jstat' {
   export const jStat: {
     normal: Distribution2;
     studentt: Distribution1;
-    noncentralt: { cdf(x: number, dof: number, ncp: number): number };
     cholesky(matrix: number[][]): number[][];
     inv(matrix: number[][]): number[][];
   };

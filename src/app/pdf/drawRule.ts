@@ -1,4 +1,4 @@
-import { rgb, type PDFPage } from 'pdf-lib';
+import { rgb, type PDFPage } from '@cantoo/pdf-lib';
 import { IN_DANGER_FROM_PERCENT, FERMENTATION_CLASSES, type Estimate } from '../../core';
 import {
   alongRule,

@@ -1,5 +1,5 @@
-import fontkit from '@pdf-lib/fontkit';
-import { PDFDocument, rgb, type PDFPage, type RGB } from 'pdf-lib';
+import fontkit from '@cantoo/fontkit';
+import { PDFDocument, rgb, type PDFPage, type RGB } from '@cantoo/pdf-lib';
 import type { LabelDesignContent } from '../../records';
 import type { PaperFonts } from './fonts';
 import { labelsOnSheet } from './labelSheets';

@@ -1,4 +1,4 @@
-import type { PDFPage, RGB } from 'pdf-lib';
+import type { PDFPage, RGB } from '@cantoo/pdf-lib';
 import QRCode from 'qrcode';
 
 /** Dark modules of a QR code, row by row; a quarter of it may be damaged. */

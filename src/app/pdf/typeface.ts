@@ -1,4 +1,4 @@
-import type { PDFDocument, PDFFont, PDFPage, RGB } from 'pdf-lib';
+import type { PDFDocument, PDFFont, PDFPage, RGB } from '@cantoo/pdf-lib';
 
 /** Where and how a line is written. */
 export interface Pen {

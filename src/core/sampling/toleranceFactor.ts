@@ -1,4 +1,3 @@
-import jstat from 'jstat';
 import { requireInRange, requireWhole } from '../errors';
 import { normalCdf, normalQuantile } from '../stats/normal';
 
@@ -54,35 +53,29 @@ function bracket(f: (x: number) => number, guess: number): [number, number] {
   return [low, high];
 }
 
-/** Up to so many degrees of freedom the package's series is used; further on its terms underflow. */
-const SERIES_UP_TO_DOF = 30;
-
-/** Points of the quadrature over the sample's standard deviation, and how far it reaches. */
-const QUADRATURE = { points: 400, standardDeviations: 9 } as const;
+/** Steps of the quadrature over the sample's standard deviation, and how far it reaches. */
+const QUADRATURE = { steps: 400, standardDeviations: 9 } as const;
 
 /**
- * Noncentral t distribution for many degrees of freedom: the normal, averaged over the sample's
- * standard deviation (chi), whose density is normalised by the same sum.
+ * Probability that a noncentral t variable is at most `t`: the normal, averaged over the sample's
+ * standard deviation (chi) by Simpson's rule, its density normalised by the same sum.
+ *
+ * @source Abramowitz & Stegun (1964), 26.7.10, recalled from memory
  */
-function noncentralByQuadrature(t: number, dof: number, noncentrality: number): number {
+function noncentralCdf(t: number, dof: number, noncentrality: number): number {
   const half = QUADRATURE.standardDeviations / Math.sqrt(2 * dof);
+  const [low, high] = [Math.max(0, 1 - half), 1 + half];
   let weighted = 0;
   let total = 0;
-  for (let at = 0; at <= QUADRATURE.points; at += 1) {
-    const s = 1 - half + (2 * half * at) / QUADRATURE.points;
-    if (s <= 0) continue;
-    const density = Math.exp((dof - 1) * Math.log(s) - (dof * (s * s - 1)) / 2);
+  for (let at = 0; at <= QUADRATURE.steps; at += 1) {
+    const s = low + ((high - low) * at) / QUADRATURE.steps;
+    const power = dof === 1 ? 0 : (dof - 1) * Math.log(s);
+    const isEnd = at === 0 || at === QUADRATURE.steps;
+    const density = (isEnd ? 1 : at % 2 === 1 ? 4 : 2) * Math.exp(power - (dof * (s * s - 1)) / 2);
     weighted += density * normalCdf(t * s - noncentrality);
     total += density;
   }
   return weighted / total;
-}
-
-/** Probability that a noncentral t variable is at most `t`. */
-function noncentralCdf(t: number, dof: number, noncentrality: number): number {
-  return dof <= SERIES_UP_TO_DOF
-    ? jstat.jStat.noncentralt.cdf(t, dof, noncentrality)
-    : noncentralByQuadrature(t, dof, noncentrality);
 }
 
 /** Factors found so far: a page asks for the same one at every keystroke. */
@@ -92,8 +85,7 @@ const KNOWN = new Map<string, number>();
  * One-sided normal tolerance factor: mean + k·s at or under the limit says that the stated content
  * of the containers conforms, with the stated confidence.
  *
- * k = t'(confidence; n − 1, z·√n) / √n, t' the noncentral t quantile, found by false position; by quadrature
- * from 32 containers on.
+ * k = t'(confidence; n − 1, z·√n) / √n, t' the noncentral t quantile, found by false position.
  *
  * @param n - number of containers tested, 2..1000, fixed before looking
  * @param statement - content and confidence, each 0.5..0.999
