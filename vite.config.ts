@@ -4,6 +4,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import type * as Server from './src/server/app';
+import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 import { VitePWA } from 'vite-plugin-pwa';
 
 /** Answers /api as the server does, so that the simulated meter and logger are there under `npm run dev`. */
@@ -58,6 +59,11 @@ export default defineConfig({
         navigateFallbackDenylist: [/^\/api\//],
         clientsClaim: true,
       },
+    }),
+    // packed once, while building: the server has nothing to pack for each visit
+    compression({
+      algorithms: [defineAlgorithm('gzip', { level: 9 })],
+      include: /\.(html|js|css|svg|json|ttf|wasm|webmanifest)$/,
     }),
   ],
   resolve: {

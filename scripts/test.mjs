@@ -11,22 +11,21 @@ const PLAYWRIGHT_REPORT = 'test-results/playwright.json';
 const step = (name, ...args) => ({ name, args: ['run', '-s', ...args] });
 
 /**
- * Stages one after the other; the lanes of a stage side by side, since no check uses both cores. Lint
- * takes longest, so that everything else that has to be done before the browser runs beside it.
+ * Stages one after the other; the lanes of a stage side by side. The browser tests wait for pages half of
+ * their time, so that everything else runs beside them, a core at a time.
  */
 const stages = [
+  [[step('types', 'check:types')], [step('production build', 'build')]],
   [
-    [step('lint', 'check:lint')],
+    [step('Playwright', 'e2e')],
+    [step('Jest', 'jest', '--', '--json', `--outputFile=${JEST_REPORT}`)],
     [
-      step('types', 'check:types'),
       step('formatting', 'check:format'),
       step('dependency rules', 'check:deps'),
       step('unused code', 'check:unused'),
-      step('production build', 'build'),
+      step('lint', 'check:lint'),
     ],
   ],
-  [[step('Jest', 'jest', '--', '--json', `--outputFile=${JEST_REPORT}`)]],
-  [[step('Playwright', 'e2e')]],
 ];
 
 const secondsSince = (started) => ((Date.now() - started) / 1000).toFixed(1);

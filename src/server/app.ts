@@ -55,10 +55,12 @@ export function createServerApp({ clientFolder, demo }: ServerOptions): Hono {
     await next();
     if (context.res.ok) context.header('Cache-Control', cacheControl(context.req.path));
   });
-  app.use(serveStatic({ root: clientFolder }));
+  app.use(serveStatic({ root: clientFolder, precompressed: true }));
   app.get('*', (context, next) => {
     const isFile = /\.[a-z0-9]+$/i.test(context.req.path);
-    return isFile ? next() : serveStatic({ root: clientFolder, path: 'index.html' })(context, next);
+    return isFile
+      ? next()
+      : serveStatic({ root: clientFolder, path: 'index.html', precompressed: true })(context, next);
   });
   return app;
 }
