@@ -106,7 +106,7 @@ export function FailedPage({ error, reading = false, again }: FailedPageProps): 
 export function FailedPart({ again }: { again: () => void }): ReactElement {
   return (
     <p role="alert" className="flex flex-wrap items-center gap-3 text-lg">
-      The records behind this could not be read.
+      The records could not be read, so this part is not shown.
       <Button onClick={again}>Read them again</Button>
     </p>
   );
