@@ -6,7 +6,7 @@
 import { learnRoom, mostBoxes, roomOutlook, forecaster, type DryingBatch } from '../src/core';
 import { boxes, inRoom } from '../src/core/test/dryingRuns';
 import { priorBelief } from '../src/core/warmRoom/dryingBelief';
-import { simulateDrying } from '../src/core/warmRoom/simulateDrying';
+import { simulateDrying } from '../src/core/warmRoom/solver/simulateDrying';
 import { timed } from './timed';
 
 /** Twenty batches that come over a week, a third of them gone after three days. */

@@ -30,10 +30,10 @@ import { Read } from './data/Read';
 import { FRAME_KINDS } from './commands/frameKinds';
 import { useCommands } from './commands/useCommands';
 import { useKeyboard } from './commands/useKeyboard';
-import { NoticeLine } from './ui/NoticeLine';
-import { lazyPart } from './ui/lazyPart';
-import { SupersededNotice } from './ui/SupersededNotice';
-import { UpdateNotice } from './ui/UpdateNotice';
+import { NoticeLine } from './ui/page/NoticeLine';
+import { lazyPart } from './ui/page/lazyPart';
+import { SupersededNotice } from './ui/page/SupersededNotice';
+import { UpdateNotice } from './ui/page/UpdateNotice';
 
 const loadPalette = () => import('./commands/CommandPalette');
 const CommandPalette = lazyPart(loadPalette, (module) => module.CommandPalette);
@@ -46,7 +46,7 @@ const KeysSheet = lazyPart(
   (module) => module.KeysSheet,
 );
 const RivalSheet = lazyPart(
-  () => import('./ui/RivalSheet'),
+  () => import('./ui/forms/RivalSheet'),
   (module) => module.RivalSheet,
 );
 

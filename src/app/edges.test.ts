@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { flipsOf, groupBy } from '../core';
 import { drawsMany } from '../core/test/draws';
-import { simulateDrying } from '../core/warmRoom/simulateDrying';
+import { simulateDrying } from '../core/warmRoom/solver/simulateDrying';
 import { demoSeason } from '../../demo/season';
 import {
   harvestFileOf,
@@ -33,7 +33,7 @@ import {
   selectWorkshop,
   type WorkspaceModel,
 } from './data/workspaceModel';
-import { phrasingFor } from './format/phrasing';
+import { phrasingFor } from './words/phrasing';
 import { dueList } from './stations/today/dueList';
 import { askedDay } from './stations/strain/dayQuestion';
 import { askedRoom } from './stations/warmRoom/roomQuestion';

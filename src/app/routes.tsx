@@ -1,9 +1,9 @@
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router';
 import { WORKSPACES, type Workspace } from '../db';
 import type { AppStore } from '../store';
-import { NothingHere, NothingHerePage } from './ui/NothingHere';
-import { StationError, StationErrorPage } from './ui/StationError';
-import { Waiting } from './ui/Waiting';
+import { NothingHere, NothingHerePage } from './ui/page/NothingHere';
+import { StationError, StationErrorPage } from './ui/page/StationError';
+import { Waiting } from './ui/page/Waiting';
 
 type Load = () => Promise<React.ComponentType>;
 

@@ -1,7 +1,7 @@
 import { openWorkspace, type AppStore } from '../store';
 import { snapshotOf, type Workspace } from '../db';
 import { Shell } from './Shell';
-import { UnreadError } from './ui/FailedPage';
+import { UnreadError } from './ui/page/FailedPage';
 
 /** Everything behind the door: the records of a workspace, opened before its first page is drawn. */
 export function workspaceRoute(store: AppStore, workspace: Workspace) {

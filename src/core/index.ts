@@ -230,7 +230,7 @@ export {
   type ReadingEvidence,
   type VesselEvidence,
 } from './ruling/evidence';
-export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips';
+export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
 export type { Finding, NextStep, Phrasing } from './ruling/rule';
@@ -325,7 +325,7 @@ export {
   type DryingBatch,
   type HoneyPart,
   type Layout,
-} from './warmRoom/batch';
+} from './warmRoom/solver/batch';
 export {
   inTimeShare,
   loadCourse,
@@ -537,7 +537,7 @@ export {
 } from './fermentation/stores';
 export { type BestBefore, bestBefore } from './heat/bestBefore';
 export { blocksOf, ferments } from './ruling/blocks';
-export { type NextEvidenceId, cheapestEvidence } from './ruling/cheapestEvidence';
+export { type NextEvidenceId, cheapestEvidence } from './ruling/flips/cheapestEvidence';
 export {
   BROODS,
   NECTARS,
@@ -551,6 +551,6 @@ export {
   type OutsideBoxes,
 } from './ruling/circumstances';
 export { PIECE_CAPPED_SHARE, type PieceRuling, rulePieces } from './ruling/pieces';
-export { type WayId } from './ruling/ways';
+export { type WayId } from './ruling/flips/ways';
 export { type TraceEdge, lineage, nodeBalance, reached } from './trace/traceGraph';
 export { studentCdf } from './stats/uncertainty';

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { Sheet } from '../ui/Sheet';
+import { Sheet } from '../ui/forms/Sheet';
 import { useOfferedCommands } from './useCommands';
 
 interface KeysSheetProps {

@@ -1,8 +1,8 @@
 import { useMemo, useSyncExternalStore, type ReactElement, type ReactNode } from 'react';
 import { snapshotOf, type SnapshotState } from '../../db';
 import { selectWorkspace, useAppSelector } from '../../store';
-import { FailedPage } from '../ui/FailedPage';
-import { Waiting } from '../ui/Waiting';
+import { FailedPage } from '../ui/page/FailedPage';
+import { Waiting } from '../ui/page/Waiting';
 import { useNow } from './useNow';
 import { WorkspaceContext } from './useWorkspaceModel';
 

@@ -1,5 +1,5 @@
 import type { RuleSet } from '../../core';
-import type { Choice } from '../ui/ChoiceField';
+import type { Choice } from '../ui/fields/ChoiceField';
 import { useBook } from './useWorkspaceModel';
 
 /** Every rule set that lots may be under: the shipped ones, then the keeper's own, removed ones too. */

@@ -4,7 +4,7 @@ import { localDayOf } from '../../model';
 import { firstRevision, type AnyRecord, type Scribe } from '../../records';
 import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
-import { RISK_NAMES } from '../format/storeWords';
+import { RISK_NAMES } from '../words/storeWords';
 import { daysUntil, keepingBasis, standingYears, worstKeeping } from '../../model/store/keeping';
 import type { SpringComb } from './useSpringCombs';
 import type { StoredLot } from '../../model';

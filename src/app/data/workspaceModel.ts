@@ -28,7 +28,7 @@ import {
   type RecordKind,
   type RecordOf,
 } from '../../records';
-import { phrasingFor } from '../format/phrasing';
+import { phrasingFor } from '../words/phrasing';
 
 /**
  * What pages show of a workspace, each part made when a page first asks for it and made again only when

@@ -1,9 +1,9 @@
 import type { ReactElement, ReactNode } from 'react';
 import { selectPreferences, useAppSelector } from '../../store';
-import { ChecksField } from '../ui/ChecksField';
-import { ChoiceField } from '../ui/ChoiceField';
-import { SelectField } from '../ui/SelectField';
-import { TextField } from '../ui/TextField';
+import { ChecksField } from '../ui/fields/ChecksField';
+import { ChoiceField } from '../ui/fields/ChoiceField';
+import { SelectField } from '../ui/fields/SelectField';
+import { TextField } from '../ui/fields/TextField';
 import { codecAt, type Choice, type Fields } from './codec';
 import type { Form } from './entry';
 

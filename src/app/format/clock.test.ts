@@ -3,7 +3,7 @@ import { settlingTask } from '../../model';
 import { SAMPLE_SETTLING } from '../../records/test/sampleExtraction';
 import { skimPlan } from '../../core';
 import { clockText, durationText, readClock, spanText } from './clock';
-import { settlingWords } from './settlingWords';
+import { settlingWords } from '../words/settlingWords';
 
 describe('times of a day at the line', () => {
   test.each([

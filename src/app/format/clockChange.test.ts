@@ -3,7 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { clockMin, localDayOf, momentOfClock } from '../../model';
 import { DEFAULT_PREFERENCES } from '../../records';
 import { readLog, guessLog, FRESH_LOG } from '../stations/warmRoom/logTable';
-import { phrasingFor } from './phrasing';
+import { phrasingFor } from '../words/phrasing';
 
 /** Set up by the environment of these tests. */
 declare const setTimeZone: (zone: string) => void;

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { interpretReading, type InterpretedReading } from '../../core';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../records';
-import { hillPath, rulePosition, ruleWidth } from '../ui/ruleScale';
+import { hillPath, rulePosition, ruleWidth } from '../ui/charts/ruleScale';
 import { dayAfterMonths, formatDay, isoDay } from './dates';
 import { decimalText, readDecimal } from './decimal';
 import { correctionWords, formatDial, subtractionWords } from './moisture';

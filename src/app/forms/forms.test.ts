@@ -9,13 +9,18 @@ import {
   type Preferences,
 } from '../../records';
 import { SAMPLE_READING } from '../../records/test/sampleLot';
-import { FRESH_COMB, readCombForm } from './combForm';
-import { containerEntry, freshContainer, readContainerForm } from './containerForm';
-import { isProposedTarget, lotEntry, proposedTarget, readLotForm } from './lotForm';
+import { FRESH_COMB, readCombForm } from './lots/combForm';
+import { containerEntry, freshContainer, readContainerForm } from './lots/containerForm';
+import { isProposedTarget, lotEntry, proposedTarget, readLotForm } from './lots/lotForm';
 import { typedIn } from '../test/typedIn';
 import type { Parsed } from '../entry/reader';
-import { ruleSetEntry } from './ruleSetForm';
-import { FRESH_READING, readReadingForm, readingFormOf, type ReadingForm } from './readingForm';
+import { ruleSetEntry } from './hives/ruleSetForm';
+import {
+  FRESH_READING,
+  readReadingForm,
+  readingFormOf,
+  type ReadingForm,
+} from './bench/readingForm';
 
 const AMERICAN: Preferences = {
   ...DEFAULT_PREFERENCES,

@@ -1,6 +1,6 @@
 import { Ban, TriangleAlert } from 'lucide-react';
 import type { ReactElement } from 'react';
-import { RELEASE_NAMES } from '../format/storeWords';
+import { RELEASE_NAMES } from '../words/storeWords';
 import { Field } from '../entry/Field';
 import { mayLeave, type Gate } from './gate';
 import { releaseFields, usesAt } from './releaseForm';

@@ -7,7 +7,7 @@ import {
   type Outcome,
 } from '../../core';
 import { vesselLabelOf, type RuledLot } from '../../model';
-import { answerFigure, headline } from '../format/phrasing';
+import { answerFigure, headline } from '../words/phrasing';
 
 /** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */
 export type Gate =

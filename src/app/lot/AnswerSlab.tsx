@@ -1,7 +1,7 @@
 import type { ReactElement, ReactNode } from 'react';
 import { inHundred, isMeasured, type Ruling } from '../../core';
 import { formatPercent } from '../format/moisture';
-import { headline } from '../format/phrasing';
+import { headline } from '../words/phrasing';
 import { OutcomeMark } from '../ui/OutcomeMark';
 
 interface AnswerSlabProps {

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Field } from '../entry/Field';
-import type { atcField } from '../forms/readingForm';
+import type { atcField } from '../forms/bench/readingForm';
 
 const HOW =
   'An ATC mark stands on most meters that have it. To find out: read one drop, warm the meter in your hands, read again; without ATC the reading climbs by about 0.1 for each °C.';

@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { LotFile } from '../../model';
-import { NothingHere } from '../ui/NothingHere';
+import { NothingHere } from '../ui/page/NothingHere';
 import { useLots } from '../data/useWorkspaceModel';
 
 interface LotGateProps {

@@ -1,8 +1,8 @@
 import type { ReactElement } from 'react';
 import { guardOf, readingUncertainty } from '../../core';
-import { ruleSentence } from '../format/phrasing';
-import { MoistureRule } from '../ui/MoistureRule';
-import type { RuleReading } from '../ui/RuleReadings';
+import { ruleSentence } from '../words/phrasing';
+import { MoistureRule } from '../ui/charts/MoistureRule';
+import type { RuleReading } from '../ui/charts/RuleReadings';
 import { PROVISIONAL_ID, type Answer } from './useLot';
 
 function readingsOnRule({ evidence }: Answer): RuleReading[] {

@@ -3,7 +3,7 @@ import type { ReactElement } from 'react';
 import { useProofRecords } from '../../db';
 import { current, firstRevision, type Proof } from '../../records';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
-import { FileButton } from '../ui/FileButton';
+import { FileButton } from '../ui/fields/FileButton';
 import { PhotoPicture } from '../ui/PhotoPicture';
 import { usePhotoAdding } from '../ui/usePhotoAdding';
 

@@ -8,8 +8,8 @@ import {
   formatPercent,
   subtractionWords,
 } from '../format/moisture';
-import { answerFigure, headline, lowerFirst } from '../format/phrasing';
-import { offsetWords } from '../format/reading';
+import { answerFigure, headline, lowerFirst } from '../words/phrasing';
+import { offsetWords } from '../words/reading';
 import { OutcomeMark } from '../ui/OutcomeMark';
 import { useMeters } from '../data/useWorkspaceModel';
 

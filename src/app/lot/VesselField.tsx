@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import type { VesselEvidence } from '../../core';
 import { Field } from '../entry/Field';
-import type { vesselField } from '../forms/vesselField';
+import type { vesselField } from '../forms/lots/vesselField';
 
 interface VesselFieldProps {
   of: { readonly fields: { readonly vessel: typeof vesselField } };

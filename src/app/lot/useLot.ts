@@ -3,7 +3,7 @@ import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom, knownFor, type LotContents, type LotFile } from '../../model';
 import { type ReadingContent } from '../../records';
 import { selectPreferences, useAppSelector } from '../../store';
-import { phrasingFor } from '../format/phrasing';
+import { phrasingFor } from '../words/phrasing';
 import { useWorkshop } from '../data/useWorkspaceModel';
 
 /** An answer with what it rests on. */

@@ -11,7 +11,7 @@ import {
   readReadingForm,
   type ReadingContext,
   type ReadingForm,
-} from '../forms/readingForm';
+} from '../forms/bench/readingForm';
 import { useDraftForm } from '../forms/useDraftForm';
 import { isPractice } from './standIns';
 

@@ -6,7 +6,7 @@ import {
   RULE_FROM_PERCENT,
   RULE_TO_PERCENT,
   RULE_UNITS,
-} from '../ui/ruleScale';
+} from '../ui/charts/ruleScale';
 import { INK, LAVENDER, THREAD, type Paper } from './paper';
 
 const HILL = 46;

@@ -4,9 +4,9 @@ import { KIND_FACTS, nextRevision } from '../../records';
 import { perform, useAppDispatch } from '../../store';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from '../ui/Button';
-import { FormFrame } from '../ui/FormFrame';
-import { Sheet } from '../ui/Sheet';
-import { TextField } from '../ui/TextField';
+import { FormFrame } from '../ui/forms/FormFrame';
+import { Sheet } from '../ui/forms/Sheet';
+import { TextField } from '../ui/fields/TextField';
 import { readRepair, repairFields, type RepairForm } from './repairForm';
 
 function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => void }): ReactElement {

@@ -5,7 +5,7 @@ import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../
 import type { UnruledLot } from '../../model';
 import { counted } from '../format/counted';
 import { formatMoment } from '../format/dates';
-import { titleOfRecord } from '../format/recordNames';
+import { titleOfRecord } from '../words/recordNames';
 import { Button } from '../ui/Button';
 import { RepairSheet } from './RepairSheet';
 import { repairFields } from './repairForm';

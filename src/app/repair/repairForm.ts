@@ -1,6 +1,6 @@
 import { checkedRecord, type AnyRecord, type Trouble } from '../../records';
 import { readDecimal } from '../format/decimal';
-import { fieldWords, pathSteps } from '../format/fieldWords';
+import { fieldWords, pathSteps } from '../words/fieldWords';
 import { localText, momentOfLocal } from '../format/localMoment';
 import type { FieldError, Parsed } from '../entry/reader';
 

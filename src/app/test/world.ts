@@ -27,9 +27,9 @@ import {
 } from '../../records';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';
-import { circumstancesFormOf, readCircumstancesForm } from '../forms/circumstancesForm';
-import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/storeForms';
-import { phrasingFor } from '../format/phrasing';
+import { circumstancesFormOf, readCircumstancesForm } from '../forms/lots/circumstancesForm';
+import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/store/storeForms';
+import { phrasingFor } from '../words/phrasing';
 import { gateOf, type Gate } from '../gate/gate';
 import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';

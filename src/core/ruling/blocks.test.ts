@@ -3,13 +3,13 @@ import fc from 'fast-check';
 import { anyEvidence } from '../test/anyEvidence';
 import { lotEvidence, readingsOf, ruleSet } from '../test/lotEvidence';
 import { blocksOf } from './blocks';
-import { cheapestEvidence } from './cheapestEvidence';
+import { cheapestEvidence } from './flips/cheapestEvidence';
 import { NO_CIRCUMSTANCES, type Circumstances } from './circumstances';
 import { ruleOnLot } from './engine';
 import type { LotEvidence } from './evidence';
-import { flipsOf } from './flips';
+import { flipsOf } from './flips/flips';
 import { OUTCOMES } from './outcome';
-import { shareNeeded, waysOf } from './ways';
+import { shareNeeded, waysOf } from './flips/ways';
 
 const dry = readingsOf([16.2, 16.3]);
 const said = (change: Partial<Circumstances>, more: Partial<LotEvidence> = {}): LotEvidence =>

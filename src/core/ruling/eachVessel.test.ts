@@ -5,7 +5,7 @@ import { SPREAD_PRIORS } from '../moisture/spreads';
 import { bucketsOf, lotEvidence, readingsOf, said } from '../test/lotEvidence';
 import { ruleOnLot } from './engine';
 import type { LotEvidence } from './evidence';
-import { flipsOf } from './flips';
+import { flipsOf } from './flips/flips';
 import { anyVesselOver, vesselEstimate } from './vesselMoistures';
 
 describe('each vessel counts', () => {

@@ -7,7 +7,7 @@ import { limitPercent, type LotEvidence } from './evidence';
 import { isAccepted, mostSevere, OUTCOMES, type Outcome } from './outcome';
 import type { Bearing, Finding, NextStep, Phrasing, Rule, RuleContext } from './rule';
 import { anyVesselOver } from './vesselMoistures';
-import { waysOf, type Way } from './ways';
+import { waysOf, type Way } from './flips/ways';
 import { blendInstead } from './rules/blendInstead';
 import {
   blockedForEveryUse,

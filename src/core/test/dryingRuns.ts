@@ -1,4 +1,4 @@
-import type { DryingBatch, HoneyPart } from '../warmRoom/batch';
+import type { DryingBatch, HoneyPart } from '../warmRoom/solver/batch';
 import type { DryingRun } from '../warmRoom/dryingRun';
 import type { Dehumidifier } from '../warmRoom/dehumidifier';
 import type { WarmRoom } from '../warmRoom/room';

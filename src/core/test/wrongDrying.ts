@@ -7,7 +7,7 @@ import {
 } from '../warmRoom/dryingBelief';
 import { forecaster, moistureAt, type ForecastDraw } from '../warmRoom/forecast';
 import { learnDrying, type DryingObservation } from '../warmRoom/learnDrying';
-import { simulateDrying } from '../warmRoom/simulateDrying';
+import { simulateDrying } from '../warmRoom/solver/simulateDrying';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { boxes, inRoom } from './dryingRuns';
 

@@ -1,5 +1,5 @@
 import { requireInRange, requireFinite, requireWhole } from '../errors';
-import type { HoneyPart } from './batch';
+import type { HoneyPart } from './solver/batch';
 import { forecaster, readyDayOf, type ForecastTask } from './forecast';
 import { roomOutlook } from './roomOutlook';
 

@@ -1,5 +1,5 @@
 import { DomainError, requireFinite } from '../errors';
-import { slotsOf, type DryingBatch } from './batch';
+import { slotsOf, type DryingBatch } from './solver/batch';
 import { DRYING_RATES } from '../drying/rates';
 
 /** Comb cooler than this keeps on its foundation when it is uncapped [°C]. @source common practice, no source */

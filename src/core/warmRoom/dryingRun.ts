@@ -1,7 +1,7 @@
 import type { DryingRates } from '../drying/rates';
-import type { DryingBatch } from './batch';
+import type { DryingBatch } from './solver/batch';
 import type { Air, AirOverTime } from './airOverTime';
-import type { RoomTotals } from './dryingStep';
+import type { RoomTotals } from './solver/dryingStep';
 import type { WarmRoom } from './room';
 
 /** A stretch of time in which combs dry, or stand about. */

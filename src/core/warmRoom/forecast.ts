@@ -1,7 +1,7 @@
 import { requireFinite, requireInRange } from '../errors';
 import { beliefDraw, runUnder, triangleOf, type DryingBelief } from './dryingBelief';
 import type { DryingRun } from './dryingRun';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 /** What is to be forecast. */
 export interface ForecastTask {

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { boxes, inRoom } from '../test/dryingRuns';
 import { foretoldReadings } from './foretoldReadings';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 const run = inRoom([boxes(6, { temperatureC: 25 })], { tellDays: [0, 1, 2, 3] });
 const { moments } = simulateDrying(run);

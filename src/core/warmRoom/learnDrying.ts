@@ -1,9 +1,9 @@
 import jstat from 'jstat';
-import type { HoneyPart } from './batch';
+import type { HoneyPart } from './solver/batch';
 import { FACTORS, runUnder, type DryingBelief } from './dryingBelief';
 import type { DryingRun, BatchMoment } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 /** What was measured of a batch while it dried. */
 export interface DryingObservation {

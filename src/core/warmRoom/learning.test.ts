@@ -19,7 +19,7 @@ import {
   type ForecastTask,
 } from './forecast';
 import { expectedObservation, learnDrying, type DryingObservation } from './learnDrying';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 const DAYS = Array.from({ length: 29 }, (_, at) => at / 4);
 const run = inRoom([boxes(10, { temperatureC: 25 })], { tellDays: DAYS });

@@ -1,12 +1,12 @@
 import { airAt, type AirState } from './airOverTime';
 import { logSpikes } from './airSeries';
 import { machineDuty } from './dehumidifier';
-import { DOOR_EXCHANGE } from './dryingCourse';
+import { DOOR_EXCHANGE } from './solver/dryingCourse';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { FORECAST_NODES } from './forecast';
 import { dryAirKg } from './room';
 import type { RoomAdvice } from './roomAdvice';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 import { standingCourse } from './standing';
 
 /** Duty at which a machine has some rest [1]. */

@@ -1,6 +1,6 @@
 import { requireInRange } from '../errors';
 import type { AirOverTime } from './airOverTime';
-import type { DryingBatch } from './batch';
+import type { DryingBatch } from './solver/batch';
 import type { Dehumidifier } from './dehumidifier';
 import type { DryingRun } from './dryingRun';
 import type { WarmRoom } from './room';

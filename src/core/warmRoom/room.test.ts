@@ -13,7 +13,7 @@ import { machineDuty, relativePerformance, removalKgPerDay } from './dehumidifie
 import { doorAdvice, enoughFor, reWetting } from './loadAdvice';
 import { NO_FLOWS, roomFlows } from './room';
 import { roomAdvice } from './roomAdvice';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 const PA = 101_325;
 

@@ -1,6 +1,6 @@
 import { norrishActivity } from '../drying/norrish';
 import { humidityRatio, saturationPressureKPa, vapourPressureKPa } from '../drying/moistAir';
-import type { DryingBatch } from './batch';
+import type { DryingBatch } from './solver/batch';
 import type { DryingMoment, DryingRun } from './dryingRun';
 import { machineDuty } from './dehumidifier';
 

@@ -7,7 +7,7 @@ import { FORECAST_NODES } from './forecast';
 import { learnDrying, type DryingObservation } from './learnDrying';
 import { doorAdvice, enoughFor, reWetting } from './loadAdvice';
 import { roomAdvice, type RoomAdvice } from './roomAdvice';
-import { simulateDrying } from './simulateDrying';
+import { simulateDrying } from './solver/simulateDrying';
 
 /** Batches that shared a room, with what was measured of them. */
 export interface DryingEpisode {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import type { HoneyPart } from './batch';
+import type { HoneyPart } from './solver/batch';
 import { honeyDepthMm, standingCourse, type StandingTask } from './standing';
 
 const tray = (moisturePercent: number, depthMm: number, change: Partial<StandingTask> = {}) => {

@@ -1,8 +1,8 @@
 import { requireInRange, requireFinite } from '../errors';
 import { honeyDensityKgPerL } from '../mass/density';
 import type { Air } from './airOverTime';
-import type { HoneyPart } from './batch';
-import { simulateDrying } from './simulateDrying';
+import type { HoneyPart } from './solver/batch';
+import { simulateDrying } from './solver/simulateDrying';
 
 /** Honey that stands in air that nobody conditions, or in a dry room: combs, pails, trays. */
 export interface StandingTask {

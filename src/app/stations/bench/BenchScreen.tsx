@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { LotsToMeasure } from './parts/LotsToMeasure';
-import { MetersSection } from './parts/MetersSection';
+import { MetersSection } from './parts/meters/MetersSection';
 import { ReadersSection } from './parts/ReadersSection';
 import { useBook, useWorkshop } from '../../data/useWorkspaceModel';
 

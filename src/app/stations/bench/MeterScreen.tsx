@@ -1,18 +1,18 @@
 import { Suspense, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import { useMoment } from '../../data/useMoment';
-import { NothingHere } from '../../ui/NothingHere';
-import { PageLink } from '../../ui/PageLink';
-import { Waiting } from '../../ui/Waiting';
-import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../format/meterState';
-import { ChecksSection } from './parts/ChecksSection';
-import { DoubtedReadings } from './parts/DoubtedReadings';
-import { MeterDetails } from './parts/MeterDetails';
-import { lazyPart } from '../../ui/lazyPart';
+import { NothingHere } from '../../ui/page/NothingHere';
+import { PageLink } from '../../ui/page/PageLink';
+import { Waiting } from '../../ui/page/Waiting';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../words/meterState';
+import { ChecksSection } from './parts/meters/ChecksSection';
+import { DoubtedReadings } from './parts/meters/DoubtedReadings';
+import { MeterDetails } from './parts/meters/MeterDetails';
+import { lazyPart } from '../../ui/page/lazyPart';
 import { useWorkshop } from '../../data/useWorkspaceModel';
 
 const DriftChart = lazyPart(
-  () => import('./parts/DriftChart'),
+  () => import('./parts/meters/DriftChart'),
   (module) => module.DriftChart,
 );
 

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { ReadingsTable } from './parts/ReadingsTable';
 import { useWorkshop } from '../../data/useWorkspaceModel';
 

@@ -9,14 +9,14 @@ import {
   useAppSelector,
 } from '../../../store';
 import { useMoment } from '../../data/useMoment';
-import type { ReadingContext } from '../../forms/readingForm';
+import type { ReadingContext } from '../../forms/bench/readingForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
 import { isPractice } from '../../lot/standIns';
 import { LotGate } from '../../lot/LotGate';
 import { Button } from '../../ui/Button';
-import { FormFrame } from '../../ui/FormFrame';
-import { SheetSection } from '../../ui/SheetSection';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { filledRows, freshBulk, freshRows, readBulk, type BulkForm } from './bulk';
 import { BenchHeader } from './parts/BenchHeader';
 import { BulkGrid } from './parts/BulkGrid';

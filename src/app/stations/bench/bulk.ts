@@ -6,7 +6,7 @@ import {
   FRESH_READING,
   readReadingForm,
   type ReadingContext,
-} from '../../forms/readingForm';
+} from '../../forms/bench/readingForm';
 
 /** One row of the table: a vessel with what its dial showed. */
 export interface BulkRow {

@@ -10,7 +10,7 @@ import {
   shareOf,
 } from '../../format/columns';
 import { readDecimal } from '../../format/decimal';
-import type { ReadingContext } from '../../forms/readingForm';
+import type { ReadingContext } from '../../forms/bench/readingForm';
 import {
   NO_COLUMNS,
   PASTE_FIELDS,

@@ -7,7 +7,7 @@ import {
 } from '../../../model';
 import { vesselIdOf } from '../../../records';
 import { formatDial } from '../../format/moisture';
-import { SPOT_NAMES } from '../../format/reading';
+import { SPOT_NAMES } from '../../words/reading';
 
 /** A reading as it stands in the table of all. */
 export interface ReadingLine {

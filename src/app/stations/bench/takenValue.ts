@@ -1,5 +1,5 @@
 import type { Meters } from '../../../model';
-import type { ReadingContext, ReadingForm } from '../../forms/readingForm';
+import type { ReadingContext, ReadingForm } from '../../forms/bench/readingForm';
 
 /** A value that a streaming meter gave once it had settled. */
 export interface Taken {

@@ -4,7 +4,7 @@ import { type Preferences } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { useMoment } from '../../data/useMoment';
-import type { QualityContext } from '../../forms/qualityForms';
+import type { QualityContext } from '../../forms/bench/qualityForms';
 
 /** An entry of colour, senses or laboratory being added or changed. */
 export interface QualityEntry<R extends { readonly content: unknown }, F> {

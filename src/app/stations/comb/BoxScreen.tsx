@@ -17,8 +17,8 @@ import { type Box, type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useOtherBoxes } from '../../data/useOtherBoxes';
 import { useStanding } from '../../data/useStanding';
-import { NothingHere } from '../../ui/NothingHere';
-import { Waiting } from '../../ui/Waiting';
+import { NothingHere } from '../../ui/page/NothingHere';
+import { Waiting } from '../../ui/page/Waiting';
 import { JudgeView } from './JudgeView';
 import { useBook } from '../../data/useWorkspaceModel';
 

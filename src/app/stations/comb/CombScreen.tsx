@@ -7,7 +7,7 @@ import { type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { HarvestSheet } from './parts/HarvestSheet';
 import { useStanding } from '../../data/useStanding';
 import { useBook } from '../../data/useWorkspaceModel';

@@ -14,13 +14,13 @@ import {
 } from '../../../store';
 import { isoDay } from '../../format/dates';
 import { formatQuantity } from '../../format/units';
-import { nextCode } from '../../forms/lotCode';
+import { nextCode } from '../../forms/lots/lotCode';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
-import { ErrorOf } from '../../ui/ErrorOf';
-import { FormFrame } from '../../ui/FormFrame';
-import { MoistureRule } from '../../ui/MoistureRule';
-import { RestoredNote } from '../../ui/RestoredNote';
+import { ErrorOf } from '../../ui/fields/ErrorOf';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { MoistureRule } from '../../ui/charts/MoistureRule';
+import { RestoredNote } from '../../ui/forms/RestoredNote';
 import { Field } from '../../entry/Field';
 import {
   MOST_FEW,

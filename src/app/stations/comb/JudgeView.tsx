@@ -14,15 +14,15 @@ import { type Box } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { useExpectation } from '../../data/useExpectation';
-import { FormFrame } from '../../ui/FormFrame';
+import { FormFrame } from '../../ui/forms/FormFrame';
 import { BoxAside } from './parts/BoxAside';
-import { FrameForm } from './parts/FrameForm';
-import { MoveFold } from './parts/MoveFold';
-import { PhotoFold } from './parts/PhotoFold';
-import { SlotStrip } from './parts/SlotStrip';
-import { SpoilNote } from './parts/SpoilNote';
-import { VerdictBar } from './parts/VerdictBar';
-import { WaysOut } from './parts/WaysOut';
+import { FrameForm } from './parts/frame/FrameForm';
+import { MoveFold } from './parts/frame/MoveFold';
+import { PhotoFold } from './parts/frame/PhotoFold';
+import { SlotStrip } from './parts/frame/SlotStrip';
+import { SpoilNote } from './parts/frame/SpoilNote';
+import { VerdictBar } from './parts/frame/VerdictBar';
+import { WaysOut } from './parts/frame/WaysOut';
 import { useJudgeFrame, type JudgeTask } from './useJudgeFrame';
 
 interface JudgeViewProps {

@@ -18,16 +18,16 @@ import {
   strokeForm,
   strokeSize,
   type StrokeForm,
-} from '../../forms/strokeForm';
+} from '../../forms/hives/strokeForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
-import { ErrorOf } from '../../ui/ErrorOf';
-import { FormFrame } from '../../ui/FormFrame';
-import { NothingHere } from '../../ui/NothingHere';
-import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
-import { CloseLooks } from './parts/CloseLooks';
-import { SideQuick } from './parts/SideQuick';
+import { ErrorOf } from '../../ui/fields/ErrorOf';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { NothingHere } from '../../ui/page/NothingHere';
+import { SheetSection } from '../../ui/page/SheetSection';
+import { Waiting } from '../../ui/page/Waiting';
+import { CloseLooks } from './parts/frame/CloseLooks';
+import { SideQuick } from './parts/frame/SideQuick';
 import { StrokeBoxes } from './parts/StrokeBoxes';
 import { percentRange } from './words';
 

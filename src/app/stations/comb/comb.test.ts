@@ -8,7 +8,7 @@ import { fewLooks, fewRecords, freshFew, readFew } from './few';
 import { frameDraftOf, readFrameDraft, type FrameDraft } from './frameDraft';
 import { frameColour, groupedBy, moved, originOf, type GroupItem } from './grouping';
 import { PAINT_GRID, cappingOrder, cellAt, cellCentre } from './hexComb';
-import { PAINT_BOARD, pointBoard } from './parts/boardShapes';
+import { PAINT_BOARD, pointBoard } from './parts/frame/boardShapes';
 
 const CELLS = PAINT_GRID.columns * PAINT_GRID.rows;
 

@@ -28,7 +28,7 @@ import {
   type Preferences,
   type Scribe,
 } from '../../../records';
-import { freshHarvest, harvestEntry } from '../../forms/harvestForm';
+import { freshHarvest, harvestEntry } from '../../forms/hives/harvestForm';
 import { oneOf, optional, quantity, words } from '../../entry/codecs';
 import { formOf } from '../../entry/entry';
 import { Reader, type Parsed } from '../../entry/reader';

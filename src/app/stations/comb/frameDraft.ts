@@ -15,7 +15,7 @@ import {
 import { number, optional, quantity, words } from '../../entry/codecs';
 import { finish, formOf } from '../../entry/entry';
 import { Reader, type Parsed } from '../../entry/reader';
-import { atcChoice, atcOf, type AtcChoice } from '../../forms/readingForm';
+import { atcChoice, atcOf, type AtcChoice } from '../../forms/bench/readingForm';
 import { decimalText } from '../../format/decimal';
 import { unitOf } from '../../format/units';
 

@@ -10,7 +10,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { nextCode } from '../../forms/lotCode';
+import { nextCode } from '../../forms/lots/lotCode';
 import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
 import { lotRecords } from './lotsOfDay';
 import { counted } from '../../format/counted';

@@ -17,7 +17,7 @@ import {
 } from '../../../core';
 import { useOfferedRuleSets } from '../../data/useRuleSets';
 import { Read } from '../../data/Read';
-import { FailedPart } from '../../ui/FailedPage';
+import { FailedPart } from '../../ui/page/FailedPage';
 import { PlainTable } from '../../ui/PlainTable';
 import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';

@@ -8,7 +8,7 @@ import {
   liquidMoisturePercent,
 } from '../../../core';
 import { OUTCOME_NAMES } from '../../format/moisture';
-import { PLACE_NAMES, RISK_NAMES } from '../../format/storeWords';
+import { PLACE_NAMES, RISK_NAMES } from '../../words/storeWords';
 import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 

@@ -12,7 +12,7 @@ import {
   hmfMgPerKgDay,
   viscosityPaS,
 } from '../../../core';
-import { MATTER_NAMES } from '../../format/strainWords';
+import { MATTER_NAMES } from '../../words/strainWords';
 import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 

@@ -2,7 +2,7 @@ import { KIND_FACTS } from '../../../records';
 import type { ReactElement } from 'react';
 import type { Clash } from '../../../db';
 import { counted } from '../../format/counted';
-import { SideBySide } from '../../ui/SideBySide';
+import { SideBySide } from '../../ui/forms/SideBySide';
 import { Button } from '../../ui/Button';
 
 interface ClashRowsProps {

@@ -3,9 +3,9 @@ import type { AnyRecord } from '../../../records';
 import type { ImportSummary, Listed } from '../../../workers/recordFileProtocol';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
-import { titleOfRecord } from '../../format/recordNames';
+import { titleOfRecord } from '../../words/recordNames';
 import { Button } from '../../ui/Button';
-import { FoldSummary } from '../../ui/FoldSummary';
+import { FoldSummary } from '../../ui/page/FoldSummary';
 import { ClashRows } from './ClashRows';
 
 /** Records by name, the first ones of many. */

@@ -9,7 +9,7 @@ import {
 } from '../../../records';
 import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
-import { SideBySide } from '../../ui/SideBySide';
+import { SideBySide } from '../../ui/forms/SideBySide';
 
 /** Kinds that are never changed after they were written, and are many. */
 const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];

@@ -4,11 +4,11 @@ import type { OwnRuleSet } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { Field } from '../../entry/Field';
-import { ruleSetEntry } from '../../forms/ruleSetForm';
+import { ruleSetEntry } from '../../forms/hives/ruleSetForm';
 import { Button } from '../../ui/Button';
-import { EntryRow } from '../../ui/EntryRow';
-import { EntrySheet } from '../../ui/EntrySheet';
-import { SheetSection } from '../../ui/SheetSection';
+import { EntryRow } from '../../ui/forms/EntryRow';
+import { EntrySheet } from '../../ui/forms/EntrySheet';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { useBook } from '../../data/useWorkspaceModel';
 
 function factsOf({ content }: OwnRuleSet): string[] {

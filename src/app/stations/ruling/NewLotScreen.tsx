@@ -11,11 +11,11 @@ import {
   useAppSelector,
 } from '../../../store';
 import { useRuleSets } from '../../data/useRuleSets';
-import { freshContainer } from '../../forms/containerForm';
+import { freshContainer } from '../../forms/lots/containerForm';
 import type { Parsed } from '../../entry/reader';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
-import { FormFrame } from '../../ui/FormFrame';
+import { FormFrame } from '../../ui/forms/FormFrame';
 import { freshNewLot, readNewLot, type NewLot, type NewLotForm } from './newLot';
 import { AnswerBar } from './parts/AnswerBar';
 import { AnswerSlab } from '../../lot/AnswerSlab';
@@ -23,7 +23,7 @@ import { CombFields } from './parts/CombFields';
 import { ContainerFields } from './parts/ContainerFields';
 import { LotLimitFields, LotNameFields } from './parts/LotFields';
 import { LotRule } from '../../lot/LotRule';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, type Answer } from '../../lot/useLot';
 import { useTakenCodes } from '../../data/useWorkspaceModel';

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { RULE_SETS } from '../../../core';
 import { DEFAULT_PREFERENCES } from '../../../records';
-import { nextCode } from '../../forms/lotCode';
+import { nextCode } from '../../forms/lots/lotCode';
 import { freshNewLot, readNewLot } from './newLot';
 
 const DAY = new Date(2026, 10, 24);

@@ -6,10 +6,14 @@ import type {
   Preferences,
 } from '../../../records';
 import { freshLotContent } from '../../../records';
-import { FRESH_COMB, readCombForm, type CombForm } from '../../forms/combForm';
-import { freshContainer, readContainerForm, type ContainerForm } from '../../forms/containerForm';
-import { nextCode } from '../../forms/lotCode';
-import { lotEntry, proposedTarget, readLotForm, type LotForm } from '../../forms/lotForm';
+import { FRESH_COMB, readCombForm, type CombForm } from '../../forms/lots/combForm';
+import {
+  freshContainer,
+  readContainerForm,
+  type ContainerForm,
+} from '../../forms/lots/containerForm';
+import { nextCode } from '../../forms/lots/lotCode';
+import { lotEntry, proposedTarget, readLotForm, type LotForm } from '../../forms/lots/lotForm';
 import type { FieldError, FieldErrors, Parsed } from '../../entry/reader';
 import { isoDay } from '../../format/dates';
 

@@ -11,7 +11,7 @@ import {
 import { learnedZero, repeatabilityOf, type ExtractionFile, type Workshop } from '../../../model';
 import { counted } from '../../format/counted';
 import { PlainTable } from '../../ui/PlainTable';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { useForetold, type ForetoldRow } from './useForetold';
 import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
 

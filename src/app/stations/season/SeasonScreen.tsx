@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { FlowsSection } from './parts/FlowsSection';
 import { FormatsSection } from './parts/FormatsSection';
 import { GivenSection } from './parts/GivenSection';

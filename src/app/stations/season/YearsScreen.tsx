@@ -7,7 +7,7 @@ import { formatDay } from '../../format/dates';
 import { OUTCOME_NAMES } from '../../format/moisture';
 import { formatQuantity } from '../../format/units';
 import { PlainTable } from '../../ui/PlainTable';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { BiasChart } from './parts/BiasChart';
 import { NotesSection } from './parts/NotesSection';
 import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';

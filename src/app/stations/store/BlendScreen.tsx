@@ -10,13 +10,13 @@ import {
 } from '../../../store';
 import { isInStore } from '../../data/watchList';
 import { Field } from '../../entry/Field';
-import { blendEntry, freshBlend, readBlendForm, type BlendForm } from '../../forms/blendForm';
+import { blendEntry, freshBlend, readBlendForm, type BlendForm } from '../../forms/store/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay } from '../../format/dates';
-import { answerFigure, headline } from '../../format/phrasing';
+import { answerFigure, headline } from '../../words/phrasing';
 import { formatQuantity } from '../../format/units';
 import { Button } from '../../ui/Button';
-import { FormFrame } from '../../ui/FormFrame';
+import { FormFrame } from '../../ui/forms/FormFrame';
 import { blendContent } from './blendContent';
 import { blendStore } from './blendContainers';
 import { BlendAnswer } from './parts/BlendAnswer';

@@ -23,13 +23,13 @@ import {
 } from '../../../model/store/keeping';
 import { useNow } from '../../data/useNow';
 import { dayAfterMonths, formatDay, isoDay } from '../../format/dates';
-import { KEPT_NAMES, PLACE_NAMES, RISK_NAMES } from '../../format/storeWords';
+import { KEPT_NAMES, PLACE_NAMES, RISK_NAMES } from '../../words/storeWords';
 import { formatQuantity } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
 import { LotTitle } from '../../lot/LotTitle';
 import { useAnswer } from '../../lot/useLot';
 import { PlainTable } from '../../ui/PlainTable';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { KeepingChart } from './parts/KeepingChart';
 import { PickRow } from './parts/PickRow';
 import { useWorkshop } from '../../data/useWorkspaceModel';

@@ -18,21 +18,21 @@ import {
   useAppSelector,
 } from '../../../store';
 import { Field } from '../../entry/Field';
-import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/labelForm';
+import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/store/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
-import { RELEASE_NAMES } from '../../format/storeWords';
+import { RELEASE_NAMES } from '../../words/storeWords';
 import { GateNote } from '../../gate/GateNote';
 import { gateOf } from '../../gate/gate';
 import { LABEL_SHEETS, labelsOnSheet } from '../../pdf/labelSheets';
 import { jarQrText, labelText } from '../../pdf/labelText';
 import { usePdfFile } from '../../pdf/usePdfFile';
 import { Button } from '../../ui/Button';
-import { FormFrame } from '../../ui/FormFrame';
-import { NothingHere } from '../../ui/NothingHere';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { NothingHere } from '../../ui/page/NothingHere';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
-import { FoldSummary } from '../../ui/FoldSummary';
+import { FoldSummary } from '../../ui/page/FoldSummary';
 import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 
 const { id: _id, ...MEASURE_FIELDS } = sheetFields.fields;

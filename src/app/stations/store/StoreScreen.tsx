@@ -3,7 +3,7 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { useNow } from '../../data/useNow';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { isInStore, watchList } from '../../data/watchList';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { BlendRows } from './parts/BlendRows';
 import { CodeSearch } from './parts/CodeSearch';
@@ -11,7 +11,7 @@ import { JarsPart } from './parts/JarsPart';
 import { LotInStore } from './parts/LotInStore';
 import { SpringCombs } from './parts/SpringCombs';
 import { WatchRows } from './parts/WatchRows';
-import { FoldSummary } from '../../ui/FoldSummary';
+import { FoldSummary } from '../../ui/page/FoldSummary';
 import { useBlends, useRuledLots, useStore, useWorkshop } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
 

@@ -13,10 +13,10 @@ import {
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
-import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../format/traceWords';
+import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../words/traceWords';
 import { formatQuantity } from '../../format/units';
-import { NothingHere } from '../../ui/NothingHere';
-import { SheetSection } from '../../ui/SheetSection';
+import { NothingHere } from '../../ui/page/NothingHere';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { CallBackPart } from './parts/CallBackPart';
 import { CodeSearch } from './parts/CodeSearch';
 import { RecallPart } from './parts/RecallPart';

@@ -3,8 +3,8 @@ import { useId, useState, type ReactElement } from 'react';
 import type { DigestHit, FileVerdict } from '../../../records';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
-import { FileButton } from '../../ui/FileButton';
-import { FileWork, useFileWork } from '../../ui/FileWork';
+import { FileButton } from '../../ui/fields/FileButton';
+import { FileWork, useFileWork } from '../../ui/page/FileWork';
 import { INPUT } from '../../ui/classes';
 
 /** What is said of a file, largest first. */

@@ -9,7 +9,7 @@ import {
   type LotContent,
   type Scribe,
 } from '../../../records';
-import { nextCode } from '../../forms/lotCode';
+import { nextCode } from '../../forms/lots/lotCode';
 import { isoDay } from '../../format/dates';
 
 type Tank = BlendContent['tanks'][number];

@@ -2,7 +2,7 @@ import { lineage } from '../../../core';
 import type { Trace, TraceKind, TraceNode } from '../../../model';
 import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
-import { TRACE_NAME_OF_ONE } from '../../format/traceWords';
+import { TRACE_NAME_OF_ONE } from '../../words/traceWords';
 import type { PaperContent, PaperPart } from '../../pdf/content';
 import type { Recall } from './recall';
 

@@ -9,10 +9,10 @@ import {
   type ExtractionContent,
 } from '../../../records';
 import { perform, useAppDispatch } from '../../../store';
-import { CLEAN_UP_WORDS } from '../../format/strainWords';
+import { CLEAN_UP_WORDS } from '../../words/strainWords';
 import { useDraftText } from '../../forms/useDraftText';
 import { Button } from '../../ui/Button';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { INPUT } from '../../ui/classes';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';

@@ -15,14 +15,14 @@ import {
   frameWeighingEntry,
   frameWeighingFormOf,
   toolEntry,
-} from '../../forms/lineForms';
+} from '../../forms/line/lineForms';
 import { durationText } from '../../format/clock';
-import { FACE_NAMES, TOOL_NAMES, toolName } from '../../format/strainWords';
+import { FACE_NAMES, TOOL_NAMES, toolName } from '../../words/strainWords';
 import { formatQuantity } from '../../format/units';
 import { Button } from '../../ui/Button';
-import { EntrySheet } from '../../ui/EntrySheet';
+import { EntrySheet } from '../../ui/forms/EntrySheet';
 import { PlainTable } from '../../ui/PlainTable';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { FrameWeighingFields, ToolFields } from './parts/CombFields';

@@ -3,7 +3,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { clockMin, type ExtractionFile, type HoneyHouse } from '../../../model';
 import { useNow } from '../../data/useNow';
 import { Button } from '../../ui/Button';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { DayAnswer } from './parts/DayAnswer';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';

@@ -10,11 +10,11 @@ import {
   type ActOptions,
 } from '../../../store';
 import { Field } from '../../entry/Field';
-import { kitEntry, type KitForm } from '../../forms/kitForm';
+import { kitEntry, type KitForm } from '../../forms/line/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
-import { KIT_NAMES } from '../../format/strainWords';
-import { FormFrame } from '../../ui/FormFrame';
-import { PageLink } from '../../ui/PageLink';
+import { KIT_NAMES } from '../../words/strainWords';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { PageLink } from '../../ui/page/PageLink';
 import { StockField } from './parts/StockField';
 import { useHoneyHouse } from '../../data/useWorkspaceModel';
 

@@ -5,21 +5,21 @@ import { type Weighing } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { Field } from '../../entry/Field';
-import { weighingEntry, weighingFormOf } from '../../forms/strainForms';
+import { weighingEntry, weighingFormOf } from '../../forms/line/strainForms';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
-import { STAGE_NAMES } from '../../format/strainWords';
+import { STAGE_NAMES } from '../../words/strainWords';
 import { formatQuantity, unitOf } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
-import { EntrySheet } from '../../ui/EntrySheet';
-import { PageLink } from '../../ui/PageLink';
+import { EntrySheet } from '../../ui/forms/EntrySheet';
+import { PageLink } from '../../ui/page/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
-import { SheetSection } from '../../ui/SheetSection';
+import { SheetSection } from '../../ui/page/SheetSection';
 import { JarsSection } from './parts/JarsSection';
 import { LotPageHeader } from './parts/LotPageHeader';
-import { FoldSummary } from '../../ui/FoldSummary';
+import { FoldSummary } from '../../ui/page/FoldSummary';
 
 const VERDICTS = {
   explained: 'It adds up within what is known.',

@@ -6,11 +6,11 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
 import { Field } from '../../entry/Field';
-import { freshSettling, settlingEntry } from '../../forms/strainForms';
+import { freshSettling, settlingEntry } from '../../forms/line/strainForms';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
-import { EntrySheet } from '../../ui/EntrySheet';
+import { EntrySheet } from '../../ui/forms/EntrySheet';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { SettlingView } from './parts/SettlingView';
 

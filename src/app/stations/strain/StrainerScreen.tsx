@@ -5,13 +5,13 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { durationText } from '../../format/clock';
 import { counted } from '../../format/counted';
 import { formatQuantity, unitOf } from '../../format/units';
-import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
+import { SheetSection } from '../../ui/page/SheetSection';
+import { Waiting } from '../../ui/page/Waiting';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { StrainerAdvice } from './parts/StrainerAdvice';
 import { askedStrainer, type AskedStrainer } from './strainerQuestion';
-import { lazyPart } from '../../ui/lazyPart';
+import { lazyPart } from '../../ui/page/lazyPart';
 
 const StrainingChart = lazyPart(
   () => import('./parts/StrainingChart'),

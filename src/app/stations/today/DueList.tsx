@@ -13,7 +13,7 @@ import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
-import { useSaving } from '../../ui/useSaving';
+import { useSaving } from '../../ui/forms/useSaving';
 import { byUrgency, dueWords, type DueItem, type DueStation } from './dueItem';
 
 const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>> = {

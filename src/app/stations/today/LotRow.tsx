@@ -4,9 +4,9 @@ import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { formatDay } from '../../format/dates';
 import { OUTCOME_NAMES } from '../../format/moisture';
-import { answerFigure, headline, ruleSentence } from '../../format/phrasing';
+import { answerFigure, headline, ruleSentence } from '../../words/phrasing';
 import { OutcomeMark } from '../../ui/OutcomeMark';
-import { RuleStrip } from '../../ui/RuleStrip';
+import { RuleStrip } from '../../ui/charts/RuleStrip';
 import type { RuledLot } from '../../../model';
 
 function state({ file, settled }: RuledLot): string {

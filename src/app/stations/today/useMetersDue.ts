@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import type { Workshop } from '../../../model';
-import { dueOf, dueWords, readingsOfMeter } from '../../format/meterState';
+import { dueOf, dueWords, readingsOfMeter } from '../../words/meterState';
 import type { DueItem } from './dueItem';
 import { useWorkshop } from '../../data/useWorkspaceModel';
 

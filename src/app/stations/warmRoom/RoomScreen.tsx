@@ -6,11 +6,11 @@ import { FORECAST_DRAWS } from '../../../workers/dryingClient';
 import { useMoment } from '../../data/useMoment';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
-import { ForecastProgress } from '../../ui/ForecastProgress';
-import { NothingHere } from '../../ui/NothingHere';
-import { PageLink } from '../../ui/PageLink';
-import { SheetSection } from '../../ui/SheetSection';
-import { Waiting } from '../../ui/Waiting';
+import { ForecastProgress } from '../../ui/page/ForecastProgress';
+import { NothingHere } from '../../ui/page/NothingHere';
+import { PageLink } from '../../ui/page/PageLink';
+import { SheetSection } from '../../ui/page/SheetSection';
+import { Waiting } from '../../ui/page/Waiting';
 import { AdviceSection } from './parts/AdviceSection';
 import { AirSection } from './parts/AirSection';
 import { BatchesSection } from './parts/BatchesSection';
@@ -23,7 +23,7 @@ import { RoomDetails } from './parts/RoomDetails';
 import { TasksSection } from './parts/TasksSection';
 import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
 import { useRoomForecast, type RoomForecast } from './useRoomForecast';
-import { lazyPart } from '../../ui/lazyPart';
+import { lazyPart } from '../../ui/page/lazyPart';
 import { useRooms } from '../../data/useWorkspaceModel';
 
 const ForecastChart = lazyPart(

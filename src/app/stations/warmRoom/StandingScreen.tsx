@@ -12,11 +12,11 @@ import {
   type Standing,
   type StandingForm,
   type StandingKind,
-} from '../../forms/standingForm';
+} from '../../forms/room/standingForm';
 import { formatPercent } from '../../format/moisture';
 import { Button } from '../../ui/Button';
-import { FormFrame } from '../../ui/FormFrame';
-import { PageLink } from '../../ui/PageLink';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { PageLink } from '../../ui/page/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 

@@ -6,7 +6,7 @@ import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
-import { PageLink } from '../../ui/PageLink';
+import { PageLink } from '../../ui/page/PageLink';
 import { RoomSheet } from './parts/RoomSheets';
 import { isIn } from './roomQuestion';
 import { useRooms } from '../../data/useWorkspaceModel';

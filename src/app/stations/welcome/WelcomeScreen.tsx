@@ -1,8 +1,8 @@
 import { ArrowRight } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { MoistureRule } from '../../ui/MoistureRule';
-import { UpdateNotice } from '../../ui/UpdateNotice';
+import { MoistureRule } from '../../ui/charts/MoistureRule';
+import { UpdateNotice } from '../../ui/page/UpdateNotice';
 
 interface DoorProps {
   to: string;

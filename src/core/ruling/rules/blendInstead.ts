@@ -2,7 +2,7 @@ import { decisionOn } from '../../conformity/conformity';
 import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Rule } from '../rule';
-import { canBeDried, waysOf } from '../ways';
+import { canBeDried, waysOf } from '../flips/ways';
 
 /** Too wet, cannot be dried, and drier honey of one's own would bring it in. */
 export const blendInstead: Rule = {

@@ -1,10 +1,10 @@
-import { canBeDried, waysOf } from '../ways';
+import { canBeDried, waysOf } from '../flips/ways';
 import { CONFORMS_FROM, conformityProbability, decisionOn } from '../../conformity/conformity';
 import { labWater } from '../../quality/laboratory';
 import { limitPercent } from '../evidence';
 import { isMeasured } from '../belief';
 import type { Found, NextStep, Rule, RuleContext } from '../rule';
-import { settledBy } from '../settledBy';
+import { settledBy } from '../flips/settledBy';
 import { inHundred, percent, withDoubt } from '../say';
 
 function limitName({ evidence }: RuleContext): string {

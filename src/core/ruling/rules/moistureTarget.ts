@@ -3,7 +3,7 @@ import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
 import { inHundred, percent, withDoubt } from '../say';
-import { canBeDried } from '../ways';
+import { canBeDried } from '../flips/ways';
 
 /** Legal, but wetter than the keeper wants: what can be done about it. */
 function missed({ evidence, belief }: RuleContext, probability: number): Found {

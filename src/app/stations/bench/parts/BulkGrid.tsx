@@ -11,7 +11,7 @@ import type { VesselEvidence } from '../../../../core';
 import { meteredReading, type LotFile } from '../../../../model';
 import { type ReadingContent } from '../../../../records';
 import type { Parsed } from '../../../entry/reader';
-import type { ReadingContext } from '../../../forms/readingForm';
+import type { ReadingContext } from '../../../forms/bench/readingForm';
 import { unitOf } from '../../../format/units';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';

@@ -14,13 +14,13 @@ import {
   colourFormOf,
   readColourForm,
   type ColourForm,
-} from '../../../forms/qualityForms';
+} from '../../../forms/bench/qualityForms';
 import { colourWords } from '../../../format/colour';
 import { readDecimal } from '../../../format/decimal';
 import { VesselField } from '../../../lot/VesselField';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 import { CombGuesses } from './CombGuesses';
 import { QualityRow } from './QualityRow';

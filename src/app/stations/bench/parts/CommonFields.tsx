@@ -2,11 +2,11 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { SAMPLE_STATES, SPOTS, type Spot } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../../../format/reading';
+import { SAMPLE_ADVICE, SAMPLE_NAMES, SPOT_NAMES } from '../../../words/reading';
 import { unitOf } from '../../../format/units';
 import { MeterFields } from '../../../lot/ReadingFields';
-import { SelectField } from '../../../ui/SelectField';
-import { TextField } from '../../../ui/TextField';
+import { SelectField } from '../../../ui/fields/SelectField';
+import { TextField } from '../../../ui/fields/TextField';
 import type { BulkForm } from '../bulk';
 
 /** Spots for a whole table: none is chosen beforehand, and that is what the list shows. */

@@ -3,7 +3,7 @@ import { flowerSupport, type FlowerEvidence, type FlowerSupport } from '../../..
 import { contentsOf, evidenceFrom, type LotFile } from '../../../../model';
 import { colourName } from '../../../format/colour';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 const VERDICTS: Readonly<Record<FlowerSupport['verdict'], string>> = {
   supported: 'is supported',

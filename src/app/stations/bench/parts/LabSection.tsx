@@ -5,13 +5,13 @@ import type { LotFile } from '../../../../model';
 import type { LabReport, LabReportContent, Preferences } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
-import { labEntry } from '../../../forms/qualityForms';
-import { LAB_WORDS } from '../../../format/labWords';
+import { labEntry } from '../../../forms/bench/qualityForms';
+import { LAB_WORDS } from '../../../words/labWords';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 
 type LabForm = FormOf<typeof labEntry.fields>;

@@ -2,12 +2,12 @@ import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Workshop } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import { answerFigure } from '../../../format/phrasing';
-import { PageLink } from '../../../ui/PageLink';
-import { RuleStrip } from '../../../ui/RuleStrip';
-import { SheetSection } from '../../../ui/SheetSection';
+import { answerFigure } from '../../../words/phrasing';
+import { PageLink } from '../../../ui/page/PageLink';
+import { RuleStrip } from '../../../ui/charts/RuleStrip';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { lotsToMeasure, type ToMeasure } from '../measureNext';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 /** Lots with this rank and beyond need nothing now. */
 const DONE_FROM = 7;

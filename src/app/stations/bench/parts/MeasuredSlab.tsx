@@ -11,7 +11,7 @@ import {
 } from '../../../../core';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
-import { widthWords } from '../../../format/widthWords';
+import { widthWords } from '../../../words/widthWords';
 import type { Answer } from '../../../lot/useLot';
 
 function furtherWords(further: FurtherReadings): string {

@@ -3,14 +3,14 @@ import { useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading } from '../../../../model';
 import { type ReadingContent } from '../../../../records';
-import type { ReadingContext } from '../../../forms/readingForm';
+import type { ReadingContext } from '../../../forms/bench/readingForm';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
-import { ColumnMatch } from '../../../ui/ColumnMatch';
+import { ColumnMatch } from '../../../ui/fields/ColumnMatch';
 import { TableHead } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
-import { TextFileChoice } from '../../../ui/TextFileChoice';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { TextFileChoice } from '../../../ui/fields/TextFileChoice';
 import type { BulkForm } from '../bulk';
 import {
   FIELD_NAMES,

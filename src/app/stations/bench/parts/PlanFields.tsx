@@ -8,7 +8,7 @@ import {
   readPlanForm,
   type PlanContext,
   type PlanForm,
-} from '../../../forms/planForm';
+} from '../../../forms/bench/planForm';
 import { counted } from '../../../format/counted';
 import type { Answer } from '../../../lot/useLot';
 

@@ -9,13 +9,13 @@ import type { LotFile } from '../../../../model';
 import type { SamplingPlanContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
-import { freshPlan, readPlanForm, type PlanContext } from '../../../forms/planForm';
+import { freshPlan, readPlanForm, type PlanContext } from '../../../forms/bench/planForm';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
-import { SPOT_NAMES } from '../../../format/reading';
+import { SPOT_NAMES } from '../../../words/reading';
 import type { Answer } from '../../../lot/useLot';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlanFields } from './PlanFields';
 
 /** "Bucket 2, 5, 8": labels of one stem are told once. */

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { OWN_REPEATABILITY_FROM_DOF, SPREAD_PRIORS } from '../../../../core';
 import { repeatabilityOf, type Workshop } from '../../../../model';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** How well each reader repeats, from their own replicates. */
 export function ReadersSection({ workshop }: { workshop: Workshop }): ReactElement {

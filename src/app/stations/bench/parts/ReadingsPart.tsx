@@ -3,8 +3,8 @@ import type { LotFile } from '../../../../model';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { Button } from '../../../ui/Button';
-import { PageLink } from '../../../ui/PageLink';
-import { SheetSection } from '../../../ui/SheetSection';
+import { PageLink } from '../../../ui/page/PageLink';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** So many readings are shown at first. */
 const FIRST_ROWS = 10;

@@ -4,11 +4,11 @@ import { type LotFile } from '../../../../model';
 import { NOTES, type Preferences, type Senses, type SensesContent } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
-import { readerOf, sensesEntry } from '../../../forms/qualityForms';
-import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../../format/sensesWords';
+import { readerOf, sensesEntry } from '../../../forms/bench/qualityForms';
+import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../../words/sensesWords';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 import { QualityRow } from './QualityRow';
 

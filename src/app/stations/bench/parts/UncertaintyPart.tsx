@@ -2,7 +2,7 @@ import { useState, type ReactElement } from 'react';
 import type { ComponentId, LotComponent, Repeatability } from '../../../../core';
 import { repeatabilityOf } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { COMPONENTS } from '../../../format/reading';
+import { COMPONENTS } from '../../../words/reading';
 import type { Answer } from '../../../lot/useLot';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 

@@ -10,7 +10,7 @@ import { formatPercent } from '../../../format/moisture';
 import { nextVessel } from '../../../lot/useReadingForm';
 import type { Answer } from '../../../lot/useLot';
 import { SuspectPicker } from './SuspectPicker';
-import { RadioItem } from '../../../ui/RadioItem';
+import { RadioItem } from '../../../ui/fields/RadioItem';
 
 interface VesselView {
   readonly id: string;

@@ -9,7 +9,7 @@ import {
 } from '../../../../model';
 import { type Box } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { PageLink } from '../../../ui/PageLink';
+import { PageLink } from '../../../ui/page/PageLink';
 import { formatQuantity } from '../../../format/units';
 import { counted } from '../../../format/counted';
 

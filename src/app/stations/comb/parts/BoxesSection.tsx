@@ -6,9 +6,9 @@ import { yardOf, type Book, type KeptJudgedFrame, type HarvestDay } from '../../
 import { type Box, type Colony } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { INPUT } from '../../../ui/classes';
-import { PageLink } from '../../../ui/PageLink';
-import { SheetSection } from '../../../ui/SheetSection';
-import { FrameMark } from './FrameMark';
+import { PageLink } from '../../../ui/page/PageLink';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { FrameMark } from './frame/FrameMark';
 
 interface BoxRowProps {
   day: HarvestDay;

@@ -10,7 +10,7 @@ import {
 import { limitOfDay, type HarvestDay, crop, doneFrames } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity, unitOf } from '../../../format/units';
-import { MoistureRule } from '../../../ui/MoistureRule';
+import { MoistureRule } from '../../../ui/charts/MoistureRule';
 import { counted } from '../../../format/counted';
 import { OwnLots } from './OwnLots';
 

@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { BEETLE_SIGHTS, extractWithinHours } from '../../../../core';
 import type { HarvestDay } from '../../../../model';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 const [, ADULTS, LARVAE] = BEETLE_SIGHTS;
 

@@ -1,13 +1,13 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import type { KeptJudgedFrame } from '../../../../model';
-import { SHAKE_CHOICES } from '../../../forms/combForm';
+import { SHAKE_CHOICES } from '../../../forms/lots/combForm';
 import { Button } from '../../../ui/Button';
 import type { FewForm } from '../few';
 import { sideName } from '../frameDraft';
 import { ACT_NAMES } from '../words';
 import { Pick } from './Pick';
-import { SideQuick } from './SideQuick';
+import { SideQuick } from './frame/SideQuick';
 
 const BUCKET = [
   { value: 'school', label: 'As it says' },

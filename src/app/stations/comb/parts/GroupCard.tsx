@@ -15,11 +15,11 @@ import { type Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { INPUT } from '../../../ui/classes';
-import { RuleStrip } from '../../../ui/RuleStrip';
+import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { frameColour, groupMass, type Group, type GroupItem } from '../grouping';
 import { counted } from '../../../format/counted';
 import { COLOUR_NAMES } from '../../../format/colour';
-import { FrameMark } from './FrameMark';
+import { FrameMark } from './frame/FrameMark';
 
 interface FrameChipProps {
   item: GroupItem;

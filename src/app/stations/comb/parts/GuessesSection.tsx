@@ -3,11 +3,11 @@ import { bestGuesses } from '../../../../core';
 import { vesselsOf, type LotFile, type HarvestDay } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { guessEntry } from '../../../forms/guessForm';
+import { guessEntry } from '../../../forms/hives/guessForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useLots } from '../../../data/useWorkspaceModel';
 
 /** What the lots of a day weighed in all; null while some of it has not been weighed. */

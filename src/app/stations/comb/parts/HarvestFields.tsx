@@ -4,8 +4,8 @@ import { SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
 import { type Book } from '../../../../model';
 import { useRuleSetChoices } from '../../../data/useRuleSets';
 import { Field } from '../../../entry/Field';
-import { harvestEntry, type HarvestForm } from '../../../forms/harvestForm';
-import { usePatch } from '../../../ui/FormFrame';
+import { harvestEntry, type HarvestForm } from '../../../forms/hives/harvestForm';
+import { usePatch } from '../../../ui/forms/FormFrame';
 import { TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 

@@ -3,8 +3,8 @@ import type { Book } from '../../../../model';
 import type { Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { isoDay } from '../../../format/dates';
-import { freshHarvest, harvestEntry } from '../../../forms/harvestForm';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { freshHarvest, harvestEntry } from '../../../forms/hives/harvestForm';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { HarvestFields } from './HarvestFields';
 
 interface HarvestSheetProps {

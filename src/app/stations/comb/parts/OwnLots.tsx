@@ -8,7 +8,7 @@ import {
 } from '../../../../core';
 import { pastLotsBefore } from '../../../../model';
 import { PlainTable } from '../../../ui/PlainTable';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { usePastLots } from '../../../data/useWorkspaceModel';
 
 /** Own lots: what the comb let expect before each reading, beside what was measured. */

@@ -9,8 +9,8 @@ import {
 } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { schoolEntry } from '../../../forms/schoolForm';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { schoolEntry } from '../../../forms/hives/schoolForm';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 import { useCurrent } from '../../../data/useWorkspaceModel';

@@ -11,8 +11,8 @@ import { nextRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { RuleStrip } from '../../../ui/RuleStrip';
-import { SheetSection } from '../../../ui/SheetSection';
+import { RuleStrip } from '../../../ui/charts/RuleStrip';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { METER_NAMES } from '../words';
 import { SchoolSheet } from './SchoolSheet';
 

@@ -3,7 +3,7 @@ import { colonyOf, keepTargetsKg, type HarvestDay, leftForColony } from '../../.
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** What is left to each colony against the keeper's own target. */
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {

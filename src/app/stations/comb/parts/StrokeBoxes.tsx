@@ -2,9 +2,14 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { boxOf, heldBoxes, strokeParts, type Book, type HarvestDay } from '../../../../model';
 import { Field } from '../../../entry/Field';
-import { boxName, boxesToJudge, strokeForm, type StrokeForm } from '../../../forms/strokeForm';
+import {
+  boxName,
+  boxesToJudge,
+  strokeForm,
+  type StrokeForm,
+} from '../../../forms/hives/strokeForm';
 import { Button } from '../../../ui/Button';
-import { ErrorOf } from '../../../ui/ErrorOf';
+import { ErrorOf } from '../../../ui/fields/ErrorOf';
 
 /** Boxes among the ticked ones that stay where they are, each with its reason. */
 function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): ReactElement | null {

@@ -9,10 +9,10 @@ import {
 } from '../../../../model';
 import { type Stroke } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
-import { boxName } from '../../../forms/strokeForm';
+import { boxName } from '../../../forms/hives/strokeForm';
 import { counted } from '../../../format/counted';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { ACT_NAMES, percentRange } from '../words';
 
 function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactElement {

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { entryRevision, type TallyContent } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import { type HarvestDay, doneFrames, frameCounts } from '../../../../model';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { Stepper } from './Stepper';
 
 const NONE: TallyContent = { frames: 0, boxes: 0, totes: 0 };

@@ -1,4 +1,4 @@
-import { OCCASION_NAMES } from '../../../format/strainWords';
+import { OCCASION_NAMES } from '../../../words/strainWords';
 import { formatMoment } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';

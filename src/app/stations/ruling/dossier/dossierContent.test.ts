@@ -4,7 +4,7 @@ import { contentsOf, evidenceFrom, knownFor, lotHeat } from '../../../../model';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../../../records';
 import { demoWorkshop } from '../../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../../demo/season';
-import { phrasingFor } from '../../../format/phrasing';
+import { phrasingFor } from '../../../words/phrasing';
 import type { PaperBlock, PaperContent } from '../../../pdf/content';
 import { dossierContent } from './dossierContent';
 

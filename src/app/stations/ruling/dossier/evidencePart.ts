@@ -1,15 +1,15 @@
 import { FERMENTATION_SIGNS, HAPPENED } from '../../../../core';
 import { meteredReading, vesselsOf, type LotFile, type Meters } from '../../../../model';
 import { vesselIdOf, type Reading } from '../../../../records';
-import { SHAKE_CHOICES } from '../../../forms/combForm';
+import { SHAKE_CHOICES } from '../../../forms/lots/combForm';
 import { colourWords } from '../../../format/colour';
 import { formatMoment } from '../../../format/dates';
-import { makeUpWords } from '../../../format/makeUp';
+import { makeUpWords } from '../../../words/makeUp';
 import { formatDial } from '../../../format/moisture';
-import { offsetTaken } from '../../../format/reading';
+import { offsetTaken } from '../../../words/reading';
 import { formatQuantity } from '../../../format/units';
 import { massOf, massWords } from '../parts/ContainersSection';
-import { SIGN_NAMES } from '../../../forms/lotForm';
+import { SIGN_NAMES } from '../../../forms/lots/lotForm';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 

@@ -1,7 +1,7 @@
 import { inHundred, type Ruling } from '../../../../core';
 import { formatDay } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
-import { headline } from '../../../format/phrasing';
+import { headline } from '../../../words/phrasing';
 import type { PaperHead } from '../../../pdf/content';
 import type { DossierSources } from './dossierSources';
 

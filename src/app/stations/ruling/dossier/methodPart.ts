@@ -1,4 +1,4 @@
-import { COMPONENTS } from '../../../format/reading';
+import { COMPONENTS } from '../../../words/reading';
 import type { PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 

@@ -1,7 +1,7 @@
 import { blocksOf } from '../../../../core';
 import type { RuledLot } from '../../../../model';
-import { headline, answerFigure } from '../../../format/phrasing';
-import { makeUpWords } from '../../../format/makeUp';
+import { headline, answerFigure } from '../../../words/phrasing';
+import { makeUpWords } from '../../../words/makeUp';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { readingBlocks } from './evidencePart';
 import { text, type DossierSources } from './dossierSources';

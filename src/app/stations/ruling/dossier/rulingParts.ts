@@ -8,7 +8,7 @@ import {
 import { isRulingOutdated, localDayOf } from '../../../../model';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
-import { WAY_NAMES } from '../../../format/storeWords';
+import { WAY_NAMES } from '../../../words/storeWords';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import type { Ruling } from '../../../../core';
-import { answerFigure, headline } from '../../../format/phrasing';
+import { answerFigure, headline } from '../../../words/phrasing';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
 
 /** The answer in one line that stays in sight on a phone while the form scrolls under it. */

@@ -7,7 +7,7 @@ import {
   circumstancesEntry,
   circumstancesFormOf,
   readCircumstancesForm,
-} from '../../../forms/circumstancesForm';
+} from '../../../forms/lots/circumstancesForm';
 import {
   BROOD_NAMES,
   HEALTH_NAMES,
@@ -16,11 +16,11 @@ import {
   RESIDUE_NAMES,
   SET_NAMES,
   TAINT_NAMES,
-} from '../../../format/circumstanceWords';
+} from '../../../words/circumstanceWords';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** What was said that is not as it mostly is. */
 function saidWords(content: CircumstancesContent): string[] {

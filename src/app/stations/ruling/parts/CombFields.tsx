@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Field } from '../../../entry/Field';
-import { combEntry } from '../../../forms/combForm';
+import { combEntry } from '../../../forms/lots/combForm';
 
 /** Capped share in tenths, and the shake test. */
 export function CombFields(place: { under?: string }): ReactElement {

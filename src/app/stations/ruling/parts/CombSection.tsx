@@ -2,13 +2,13 @@ import { useState, type ReactElement } from 'react';
 import { type LotFile } from '../../../../model';
 import { firstRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { FRESH_COMB, SHAKE_CHOICES, combEntry, readCombForm } from '../../../forms/combForm';
+import { FRESH_COMB, SHAKE_CHOICES, combEntry, readCombForm } from '../../../forms/lots/combForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
+import { FormFrame } from '../../../ui/forms/FormFrame';
 import { CombFields } from './CombFields';
-import { CorrectSheet } from '../../../ui/CorrectSheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();

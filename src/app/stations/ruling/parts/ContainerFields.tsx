@@ -2,7 +2,11 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import type { ContainerKind } from '../../../../records';
 import { Field } from '../../../entry/Field';
-import { CONTAINER_NAMES, containerEntry, type ContainerForm } from '../../../forms/containerForm';
+import {
+  CONTAINER_NAMES,
+  containerEntry,
+  type ContainerForm,
+} from '../../../forms/lots/containerForm';
 
 interface ContainerFieldsProps {
   /** where they stand within a larger form */

@@ -15,15 +15,15 @@ import {
   containerEntry,
   freshContainer,
   readContainerForm,
-} from '../../../forms/containerForm';
+} from '../../../forms/lots/containerForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
-import { Sheet } from '../../../ui/Sheet';
+import { FormFrame } from '../../../ui/forms/FormFrame';
+import { Sheet } from '../../../ui/forms/Sheet';
 import { ContainerFields } from './ContainerFields';
-import { CorrectSheet } from '../../../ui/CorrectSheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** Two standard uncertainties, about 95 %. */
 const TWO = 2;

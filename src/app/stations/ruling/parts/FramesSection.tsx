@@ -2,12 +2,12 @@ import type { ReactElement } from 'react';
 import { makeUpCount, makeUpMass, makeUpStates } from '../../../../model';
 import { type LotFrame, type LotFrames } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { makeUpOrigins } from '../../../format/makeUp';
+import { makeUpOrigins } from '../../../words/makeUp';
 import { formatQuantity } from '../../../format/units';
-import { PageLink } from '../../../ui/PageLink';
+import { PageLink } from '../../../ui/page/PageLink';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 function cappedWords({ states, honeyKg }: LotFrame): string {
   return honeyKg > 0 ? `${Math.round((100 * (states.capped ?? 0)) / honeyKg)} %` : '—';

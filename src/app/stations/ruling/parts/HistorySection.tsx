@@ -2,8 +2,8 @@ import type { ReactElement } from 'react';
 import type { LotFile } from '../../../../model';
 import type { LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
-import { lotRecordWords } from '../../../format/lotRecordWords';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { lotRecordWords } from '../../../words/lotRecordWords';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 function act(record: LotRecord): string {
   if (record.withdrawn) return 'removed';

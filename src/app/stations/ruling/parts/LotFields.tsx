@@ -3,8 +3,13 @@ import { useFormContext } from 'react-hook-form';
 import { LOCAL_LAW_DECIDES, findRuleSet, type HoneyKind } from '../../../../core';
 import { useRuleSetChoices, useRuleSets } from '../../../data/useRuleSets';
 import { Field } from '../../../entry/Field';
-import { isProposedTarget, lotEntry, proposedTarget, type LotForm } from '../../../forms/lotForm';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import {
+  isProposedTarget,
+  lotEntry,
+  proposedTarget,
+  type LotForm,
+} from '../../../forms/lots/lotForm';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 interface LotFieldsProps {
   /** where they stand within a larger form */

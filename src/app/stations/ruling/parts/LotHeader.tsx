@@ -5,11 +5,11 @@ import type { LotFile } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { useRuleSets } from '../../../data/useRuleSets';
-import { lotEntry, readLotForm } from '../../../forms/lotForm';
+import { lotEntry, readLotForm } from '../../../forms/lots/lotForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
-import { CorrectSheet } from '../../../ui/CorrectSheet';
+import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { LotLimitFields, LotNameFields } from './LotFields';
 
 /** Name, origin and plant of the lot, with the ways to its dossier and its details. */

@@ -6,14 +6,14 @@ import { COMB_STEPS, entryRevision, type PieceRecord } from '../../../../records
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
-import { pieceEntry, pieceFormOf, readPieceForm } from '../../../forms/circumstancesForm';
+import { pieceEntry, pieceFormOf, readPieceForm } from '../../../forms/lots/circumstancesForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 

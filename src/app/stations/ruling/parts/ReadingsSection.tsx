@@ -5,8 +5,8 @@ import { ReadingEntry } from '../../../lot/ReadingEntry';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import type { ReadingFormState } from '../../../lot/useReadingForm';
 import { ReadingRow } from '../../../lot/ReadingRow';
-import { PageLink } from '../../../ui/PageLink';
-import { SheetSection } from '../../../ui/SheetSection';
+import { PageLink } from '../../../ui/page/PageLink';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** So many readings stand on the page of the lot; the bench shows them all. */
 const MOST_ROWS = 12;

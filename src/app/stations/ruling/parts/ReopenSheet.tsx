@@ -2,12 +2,12 @@ import { useState, type ReactElement } from 'react';
 import { nextRevision, type RulingRecord } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { reopenEntry, type ReopenForm } from '../../../forms/signForms';
+import { reopenEntry, type ReopenForm } from '../../../forms/lots/signForms';
 import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
-import { Sheet } from '../../../ui/Sheet';
+import { FormFrame } from '../../../ui/forms/FormFrame';
+import { Sheet } from '../../../ui/forms/Sheet';
 
 function ReopenFields({
   ruling,

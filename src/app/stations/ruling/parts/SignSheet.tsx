@@ -17,14 +17,14 @@ import {
 import { useCommands } from '../../../commands/useCommands';
 import { finish } from '../../../entry/entry';
 import { Field } from '../../../entry/Field';
-import { signForm } from '../../../forms/signForms';
+import { signForm } from '../../../forms/lots/signForms';
 import { Reader, type Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
-import { headline } from '../../../format/phrasing';
+import { headline } from '../../../words/phrasing';
 import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
-import { Sheet } from '../../../ui/Sheet';
+import { FormFrame } from '../../../ui/forms/FormFrame';
+import { Sheet } from '../../../ui/forms/Sheet';
 import type { Answer } from '../../../lot/useLot';
 import { useMeters } from '../../../data/useWorkspaceModel';
 

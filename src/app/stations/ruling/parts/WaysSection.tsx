@@ -1,7 +1,7 @@
 import { Check, Minus } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { isAccepted, type Ruling } from '../../../../core';
-import { WAY_NAMES } from '../../../format/storeWords';
+import { WAY_NAMES } from '../../../words/storeWords';
 
 /** What else can be done with the honey, each way open or closed with its reason. */
 export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null {

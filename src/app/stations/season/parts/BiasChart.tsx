@@ -1,8 +1,13 @@
 import { useMemo, type ReactElement } from 'react';
 import type { ChartData, ChartOptions } from 'chart.js';
 import type { BiasLine } from '../../../../model';
-import { CHART_INK, CHART_LAVENDER } from '../../../ui/chartLook';
-import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
+import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
+import {
+  LINE_ONLY,
+  ScatterChart,
+  axisLook,
+  type ChartPoint,
+} from '../../../ui/charts/ScatterChart';
 
 const OPTIONS: ChartOptions<'scatter'> = {
   scales: {

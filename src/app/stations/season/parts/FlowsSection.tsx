@@ -3,12 +3,12 @@ import type { Book } from '../../../../model';
 import type { Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { flowEntry, freshFlow } from '../../../forms/flowForm';
+import { flowEntry, freshFlow } from '../../../forms/hives/flowForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
-import { EntryRow } from '../../../ui/EntryRow';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { EntryRow } from '../../../ui/forms/EntryRow';
 import { FlowLines } from './FlowLines';
 import { useEditing } from '../../../data/useEditing';
 

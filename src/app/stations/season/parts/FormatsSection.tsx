@@ -3,15 +3,15 @@ import { type Book } from '../../../../model';
 import { type OwnFormat } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { formatEntry } from '../../../forms/formatForm';
+import { formatEntry } from '../../../forms/hives/formatForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
-import { EntryRow } from '../../../ui/EntryRow';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing } from '../../../data/useEditing';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { useCurrent } from '../../../data/useWorkspaceModel';
 
 /** Frames: the catalogue that ships, and the keeper's own. */

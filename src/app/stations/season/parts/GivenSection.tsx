@@ -5,14 +5,14 @@ import { type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
-import { givenEntry } from '../../../forms/givenForm';
+import { givenEntry } from '../../../forms/hives/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { ErrorOf } from '../../../ui/ErrorOf';
-import { SheetSection } from '../../../ui/SheetSection';
-import { EntryRow } from '../../../ui/EntryRow';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { ErrorOf } from '../../../ui/fields/ErrorOf';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 
 /** The label's window of temperature, as typed. */

@@ -5,11 +5,11 @@ import { type Box, type Colony, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
-import { boxEntry, freshBox, readBoxForm, type BoxForm } from '../../../forms/boxForm';
-import { colonyEntry } from '../../../forms/colonyForm';
-import { yardEntry } from '../../../forms/yardForm';
+import { boxEntry, freshBox, readBoxForm, type BoxForm } from '../../../forms/hives/boxForm';
+import { colonyEntry } from '../../../forms/hives/colonyForm';
+import { yardEntry } from '../../../forms/hives/yardForm';
 import { isoDay } from '../../../format/dates';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { Editing } from '../../../data/useEditing';
 
 export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement {

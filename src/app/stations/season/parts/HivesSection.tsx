@@ -4,9 +4,9 @@ import { type Box, type Colony, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
-import { EntryRow } from '../../../ui/EntryRow';
+import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing, type Editing } from '../../../data/useEditing';
 
 const CLIMATE_WORDS = {

@@ -4,11 +4,11 @@ import { type SeasonNote } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
-import { freshNote, noteEntry } from '../../../forms/seasonNoteForm';
+import { freshNote, noteEntry } from '../../../forms/hives/seasonNoteForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
-import { SheetSection } from '../../../ui/SheetSection';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useBook, useCurrent } from '../../../data/useWorkspaceModel';
 
 /** What to do differently; each comes back on its planning day. */

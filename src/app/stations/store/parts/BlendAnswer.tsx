@@ -9,11 +9,11 @@ import {
 } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
-import { RELAXATION_NAMES } from '../../../format/storeWords';
+import { RELAXATION_NAMES } from '../../../words/storeWords';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { BlendSearch } from '../useBlendPlan';
 import { BlendRule } from './BlendRule';
 import type { StoredLot } from '../../../../model';

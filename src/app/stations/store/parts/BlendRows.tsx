@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Blend, BlendTick } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { formatDay } from '../../../format/dates';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 function stateWords({ entityId, content }: Blend, ticks: readonly BlendTick[]): string {
   const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);

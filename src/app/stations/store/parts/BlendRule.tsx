@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { GUARD_FACTOR, type BlendPlan, type BlendTask } from '../../../../core';
-import { MoistureRule } from '../../../ui/MoistureRule';
+import { MoistureRule } from '../../../ui/charts/MoistureRule';
 
 interface BlendRuleProps {
   plan: BlendPlan;

@@ -4,9 +4,9 @@ import { perform, useAppDispatch } from '../../../../store';
 import { openCallBacks, type OpenCallBack, type RuledLot } from '../../../../model';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
-import { CALL_BACK_NAMES } from '../../../format/storeWords';
+import { CALL_BACK_NAMES } from '../../../words/storeWords';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): ReactElement {
   const dispatch = useAppDispatch();

@@ -6,13 +6,13 @@ import { PURPOSES, vesselId, type JarMoveContent, type Packing } from '../../../
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
-import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/storeForms';
+import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/store/storeForms';
 import { formatDay } from '../../../format/dates';
-import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../format/storeWords';
+import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../words/storeWords';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { StoredLot } from '../../../../model';
 
 function JarMoveFields({ gate }: { gate: Gate }): ReactElement {

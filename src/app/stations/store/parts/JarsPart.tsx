@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { PURPOSES } from '../../../../records';
-import { PURPOSE_NAMES } from '../../../format/storeWords';
-import { SheetSection } from '../../../ui/SheetSection';
+import { PURPOSE_NAMES } from '../../../words/storeWords';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { StoredLot } from '../../../../model';
 
 /** Jars in the house: for what they are set aside, and what remains. */

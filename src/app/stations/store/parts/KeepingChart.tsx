@@ -7,9 +7,9 @@ import {
   type StorageForecast,
   type StorageRisk,
 } from '../../../../core';
-import { RISK_NAMES } from '../../../format/storeWords';
-import { RuleHatch } from '../../../ui/RuleHatch';
-import { RULE_FROM_PERCENT, RULE_TO_PERCENT, alongRule } from '../../../ui/ruleScale';
+import { RISK_NAMES } from '../../../words/storeWords';
+import { RuleHatch } from '../../../ui/charts/RuleHatch';
+import { RULE_FROM_PERCENT, RULE_TO_PERCENT, alongRule } from '../../../ui/charts/ruleScale';
 
 interface KeepingChartProps {
   forecast: StorageForecast;

@@ -4,15 +4,15 @@ import type { StoredVessel } from '../../../../model';
 import type { Packing } from '../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { formatDay } from '../../../format/dates';
-import { answerFigure, headline } from '../../../format/phrasing';
-import { PLACE_NAMES } from '../../../format/storeWords';
+import { answerFigure, headline } from '../../../words/phrasing';
+import { PLACE_NAMES } from '../../../words/storeWords';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { JarRows } from './JarRows';
 import { MoveSheet } from './MoveSheet';
 import { PackSheet } from './PackSheet';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 import type { StoredLot } from '../../../../model';
 
 /** Where a vessel stands, in words. */

@@ -4,10 +4,10 @@ import { type StoredVessel } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
-import { freshMove, moveEntry, readMoveForm, type MoveForm } from '../../../forms/storeForms';
+import { freshMove, moveEntry, readMoveForm, type MoveForm } from '../../../forms/store/storeForms';
 import { GateFields, GateNote } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { StoredLot } from '../../../../model';
 
 function MoveFields({ gate }: { gate: Gate }): ReactElement {

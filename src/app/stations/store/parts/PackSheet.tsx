@@ -13,12 +13,17 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { bestBeforeOf, temperatureOf } from '../../../../model/store/keeping';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
-import { packEntry, packFormOf, readPackForm, type PackForm } from '../../../forms/storeForms';
+import {
+  packEntry,
+  packFormOf,
+  readPackForm,
+  type PackForm,
+} from '../../../forms/store/storeForms';
 import { isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../../model';
 

@@ -1,6 +1,6 @@
 import { RadioGroup } from 'radix-ui';
 import { useId, type ReactElement } from 'react';
-import { RadioItem } from '../../../ui/RadioItem';
+import { RadioItem } from '../../../ui/fields/RadioItem';
 
 interface PickRowProps<T extends string> {
   label: string;

@@ -6,7 +6,7 @@ import { formatMoment } from '../../../format/dates';
 import { usePdfFile } from '../../../pdf/usePdfFile';
 import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { Recall } from '../recall';
 import { JARS_HEAD, jarRows, recallContent } from '../recallContent';
 

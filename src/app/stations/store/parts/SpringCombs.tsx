@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import type { SpringComb } from '../../../data/useSpringCombs';
 import { formatDay } from '../../../format/dates';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 
 /** Combs kept whole for spring feeding: open cells ferment, and moths come. */
 export function SpringCombs({ combs }: { combs: readonly SpringComb[] }): ReactElement | null {

@@ -4,7 +4,7 @@ import type { Trace } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
-import { TRACE_NAMES } from '../../../format/traceWords';
+import { TRACE_NAMES } from '../../../words/traceWords';
 import { CARD, traceLayout, type PlacedNode } from '../traceLayout';
 
 interface TraceDrawingProps {

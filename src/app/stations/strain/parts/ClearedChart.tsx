@@ -1,9 +1,9 @@
 import type { ChartOptions } from 'chart.js';
 import { useMemo, type ReactElement } from 'react';
 import { MATTER_KINDS, settlingCourse, type MatterKind, type SettlingTask } from '../../../../core';
-import { MATTER_NAMES } from '../../../format/strainWords';
-import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/ScatterChart';
-import { CHART_INK, CHART_LAVENDER } from '../../../ui/chartLook';
+import { MATTER_NAMES } from '../../../words/strainWords';
+import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
+import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
 
 const LOOKS: Readonly<Record<MatterKind, { color: string; dash: number[] }>> = {
   bubbles: { color: CHART_LAVENDER, dash: [] },

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { Field } from '../../../entry/Field';
-import { frameWeighingEntry, toolEntry } from '../../../forms/lineForms';
+import { frameWeighingEntry, toolEntry } from '../../../forms/line/lineForms';
 
 /** A tool of one's own. */
 export function ToolFields(): ReactElement {

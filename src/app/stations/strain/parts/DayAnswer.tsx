@@ -4,9 +4,9 @@ import { clockText, durationText } from '../../../format/clock';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { STAGE_HOLDS, STAGE_MENDED } from '../../../format/strainWords';
+import { STAGE_HOLDS, STAGE_MENDED } from '../../../words/strainWords';
 import { LINE_DRAWS } from '../../../../workers/lineClient';
-import { ForecastProgress } from '../../../ui/ForecastProgress';
+import { ForecastProgress } from '../../../ui/page/ForecastProgress';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
 

@@ -3,12 +3,12 @@ import { useFormContext, useFormState } from 'react-hook-form';
 import { makeUpCount, makeUpMass, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { dayEntry, type DayForm } from '../../../forms/extractionForm';
+import { dayEntry, type DayForm } from '../../../forms/line/extractionForm';
 import { decimalText } from '../../../format/decimal';
-import { toolName } from '../../../format/strainWords';
+import { toolName } from '../../../words/strainWords';
 import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 interface FoldProps {

@@ -3,9 +3,9 @@ import { USUAL_DAY, type HoneyHouse } from '../../../../model';
 import { type Extraction } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
-import { dayEntry, readDayForm } from '../../../forms/extractionForm';
+import { dayEntry, readDayForm } from '../../../forms/line/extractionForm';
 import { isoDay } from '../../../format/dates';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DayFields } from './DayFields';
 
 interface DaySheetProps {

@@ -2,8 +2,8 @@ import type { ReactElement } from 'react';
 import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, loadsOf } from '../../../../core';
 import type { ExtractionContent } from '../../../../records';
 import { durationText } from '../../../format/clock';
-import { CHANGE_NAMES } from '../../../format/strainWords';
-import { SheetSection } from '../../../ui/SheetSection';
+import { CHANGE_NAMES } from '../../../words/strainWords';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { DayForecast } from '../useDayForecast';
 
 /** Less is not worth a word [min]. */

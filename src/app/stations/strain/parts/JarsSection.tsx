@@ -5,8 +5,8 @@ import { useDraftText } from '../../../forms/useDraftText';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
-import { Slider } from '../../../ui/Slider';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { Slider } from '../../../ui/fields/Slider';
 import { INPUT } from '../../../ui/classes';
 import { readJarSizes } from '../jarText';
 

@@ -5,8 +5,8 @@ import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../.
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { PageLink } from '../../../ui/PageLink';
-import { SheetSection } from '../../../ui/SheetSection';
+import { PageLink } from '../../../ui/page/PageLink';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 

@@ -4,7 +4,7 @@ import type { ExtractionFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 
 /** Frames of the day's lot that were looked at one by one; those judged at one stroke have no weight of their own. */

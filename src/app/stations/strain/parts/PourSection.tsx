@@ -8,16 +8,16 @@ import { closePour, markPour } from '../../../alarm/pourActs';
 import { useCommands } from '../../../commands/useCommands';
 import { useNow } from '../../../data/useNow';
 import { Field } from '../../../entry/Field';
-import { pourEntry } from '../../../forms/lineForms';
+import { pourEntry } from '../../../forms/line/lineForms';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { durationText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { FormFrame } from '../../../ui/FormFrame';
-import { OneNumberForm } from '../../../ui/OneNumberForm';
-import { SheetSection } from '../../../ui/SheetSection';
+import { FormFrame } from '../../../ui/forms/FormFrame';
+import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 /** Types what is in the pail. */
 function ReadPail({ pour }: { pour: Pour }): ReactElement {

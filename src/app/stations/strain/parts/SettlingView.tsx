@@ -14,12 +14,12 @@ import {
 import { spanText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { OneNumberForm } from '../../../ui/OneNumberForm';
+import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
 import { PlainTable } from '../../../ui/PlainTable';
-import { Waiting } from '../../../ui/Waiting';
+import { Waiting } from '../../../ui/page/Waiting';
 import { saveFile } from '../../../ui/saveFile';
-import { useSaving } from '../../../ui/useSaving';
-import { lazyPart } from '../../../ui/lazyPart';
+import { useSaving } from '../../../ui/forms/useSaving';
+import { lazyPart } from '../../../ui/page/lazyPart';
 
 const ClearedChart = lazyPart(
   () => import('./ClearedChart'),

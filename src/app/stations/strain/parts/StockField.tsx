@@ -3,7 +3,7 @@ import type { KitNeed } from '../../../../core';
 import type { ActOptions } from '../../../../store';
 import { useDraftText } from '../../../forms/useDraftText';
 import { readDecimal } from '../../../format/decimal';
-import { KIT_NAMES } from '../../../format/strainWords';
+import { KIT_NAMES } from '../../../words/strainWords';
 import { INPUT } from '../../../ui/classes';
 
 interface StockFieldProps {

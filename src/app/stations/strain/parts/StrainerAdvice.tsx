@@ -3,8 +3,8 @@ import { WAX_SOFTENS_C, warmEnoughC, type StrainingAdvice } from '../../../../co
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { durationText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
-import { SheetSection } from '../../../ui/SheetSection';
-import { Slider } from '../../../ui/Slider';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { Slider } from '../../../ui/fields/Slider';
 import type { AskedStrainer } from '../strainerQuestion';
 
 /** A change in words, by how much. */

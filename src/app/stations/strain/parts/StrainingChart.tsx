@@ -1,8 +1,8 @@
 import type { ChartOptions } from 'chart.js';
 import { useMemo, type ReactElement } from 'react';
 import type { StrainedPoint } from '../../../../core';
-import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/ScatterChart';
-import { CHART_INK, CHART_LAVENDER } from '../../../ui/chartLook';
+import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
+import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
 
 /** A way to strain, with what is through over time. */
 export interface StrainingLine {

@@ -6,7 +6,7 @@ import { perform, useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';
 import { isoDay } from '../../../format/dates';
-import { TICK_NAMES } from '../../../format/strainWords';
+import { TICK_NAMES } from '../../../words/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 

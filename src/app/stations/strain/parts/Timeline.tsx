@@ -3,8 +3,8 @@ import type { LineBar, LineCourse } from '../../../../core';
 import type { ExtractionContent } from '../../../../records';
 import { clockText } from '../../../format/clock';
 import { PlainTable } from '../../../ui/PlainTable';
-import { RuleHatch } from '../../../ui/RuleHatch';
-import { FoldSummary } from '../../../ui/FoldSummary';
+import { RuleHatch } from '../../../ui/charts/RuleHatch';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 
 const WIDTH = 1000;
 const ROW = 34;

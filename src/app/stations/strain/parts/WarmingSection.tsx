@@ -4,8 +4,8 @@ import { firstRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
-import { Slider } from '../../../ui/Slider';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { Slider } from '../../../ui/fields/Slider';
 import { INPUT } from '../../../ui/classes';
 import {
   WARMED_VESSELS,

@@ -3,8 +3,8 @@ import type { ReactElement } from 'react';
 import { DAY_MS, type RoomAdvice } from '../../../../core';
 import type { Heating } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { adviceWords } from '../../../format/advice';
-import { SheetSection } from '../../../ui/SheetSection';
+import { adviceWords } from '../../../words/advice';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
 
 interface AdviceSectionProps {

@@ -9,8 +9,13 @@ import {
   type RoomOutlook,
   DAY_MS,
 } from '../../../../core';
-import { LINE_ONLY, ScatterChart, axisLook, type ChartPoint } from '../../../ui/ScatterChart';
-import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/chartLook';
+import {
+  LINE_ONLY,
+  ScatterChart,
+  axisLook,
+  type ChartPoint,
+} from '../../../ui/charts/ScatterChart';
+import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
 
 interface AirChartProps {
   /** measured in the room */

@@ -2,8 +2,8 @@ import { useMemo, type ReactElement } from 'react';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
-import { airNowEntry } from '../../../forms/airNowForm';
-import { EntrySheet } from '../../../ui/EntrySheet';
+import { airNowEntry } from '../../../forms/room/airNowForm';
+import { EntrySheet } from '../../../ui/forms/EntrySheet';
 
 interface AirNowSheetProps {
   open: boolean;

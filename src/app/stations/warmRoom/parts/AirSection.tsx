@@ -6,13 +6,13 @@ import { revise, useAppDispatch } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
-import { Waiting } from '../../../ui/Waiting';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { Waiting } from '../../../ui/page/Waiting';
 import { gapWords, spikeWords } from '../logWords';
 import { AirNowSheet } from './AirNowSheet';
 import { LogSheet } from './LogSheet';
 import { LoggerPanel } from './LoggerPanel';
-import { lazyPart } from '../../../ui/lazyPart';
+import { lazyPart } from '../../../ui/page/lazyPart';
 
 const AirChart = lazyPart(
   () => import('./AirChart'),

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
-import { batchEntry, type BatchForm } from '../../../forms/batchForm';
+import { batchEntry, type BatchForm } from '../../../forms/room/batchForm';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
 import { useWorkshop } from '../../../data/useWorkspaceModel';

@@ -5,7 +5,7 @@ import type { Batch } from '../../../../records';
 import { FIRST_TOLD } from '../../../../workers/dryingClient';
 import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
-import { readyWords } from '../../../format/readyWords';
+import { readyWords } from '../../../words/readyWords';
 import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';

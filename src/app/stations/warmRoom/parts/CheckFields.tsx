@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../entry/Field';
-import { batchCheckEntry, type BatchCheckForm } from '../../../forms/batchCheckForm';
+import { batchCheckEntry, type BatchCheckForm } from '../../../forms/room/batchCheckForm';
 
 function WeightFields(): ReactElement {
   return (

@@ -4,7 +4,7 @@ import { isForgotten, type Batch } from '../../../../records';
 import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
+import { SheetSection } from '../../../ui/page/SheetSection';
 import { isIn } from '../roomQuestion';
 
 interface EarlierBatchesProps {

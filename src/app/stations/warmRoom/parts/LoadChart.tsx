@@ -1,8 +1,8 @@
 import type { ChartOptions } from 'chart.js';
 import { useMemo, type ReactElement } from 'react';
 import type { LoadCourse } from '../../../../core';
-import { ScatterChart, axisLook } from '../../../ui/ScatterChart';
-import { CHART_LAVENDER } from '../../../ui/chartLook';
+import { ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
+import { CHART_LAVENDER } from '../../../ui/charts/chartLook';
 
 interface LoadChartProps {
   curve: readonly LoadCourse[];

@@ -9,13 +9,13 @@ import { cellsOf } from '../../../format/cells';
 import { counted } from '../../../format/counted';
 import { DATE_ORDERS, DATE_ORDER_NAMES } from '../../../format/logTimes';
 import { Button } from '../../../ui/Button';
-import { ChoiceField } from '../../../ui/ChoiceField';
-import { ColumnMatch } from '../../../ui/ColumnMatch';
-import { FormFrame } from '../../../ui/FormFrame';
+import { ChoiceField } from '../../../ui/fields/ChoiceField';
+import { ColumnMatch } from '../../../ui/fields/ColumnMatch';
+import { FormFrame } from '../../../ui/forms/FormFrame';
 import { PlainTable } from '../../../ui/PlainTable';
-import { SelectField } from '../../../ui/SelectField';
-import { Sheet } from '../../../ui/Sheet';
-import { TextFileChoice } from '../../../ui/TextFileChoice';
+import { SelectField } from '../../../ui/fields/SelectField';
+import { Sheet } from '../../../ui/forms/Sheet';
+import { TextFileChoice } from '../../../ui/fields/TextFileChoice';
 import { gapWords, spikeWords } from '../logWords';
 import {
   FRESH_LOG,

@@ -13,14 +13,14 @@ import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { SheetSection } from '../../../ui/SheetSection';
-import { Slider } from '../../../ui/Slider';
-import { Waiting } from '../../../ui/Waiting';
+import { SheetSection } from '../../../ui/page/SheetSection';
+import { Slider } from '../../../ui/fields/Slider';
+import { Waiting } from '../../../ui/page/Waiting';
 import { PLAN_PROBABILITY, boxLike, firstWhatIf, loadQuestion, type WhatIf } from '../loadQuestion';
 import type { AskedRoom } from '../roomQuestion';
 import { useLoadPlan, useLoadSearch, type LoadSearch } from '../useLoadPlan';
 import type { RoomForecast } from '../useRoomForecast';
-import { lazyPart } from '../../../ui/lazyPart';
+import { lazyPart } from '../../../ui/page/lazyPart';
 
 const LoadChart = lazyPart(
   () => import('./LoadChart'),

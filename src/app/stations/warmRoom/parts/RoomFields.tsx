@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../entry/Field';
-import { roomEntry, type RoomForm } from '../../../forms/warmRoomForm';
+import { roomEntry, type RoomForm } from '../../../forms/room/warmRoomForm';
 
 function MachineFields(): ReactElement {
   const { watch } = useFormContext<RoomForm>();

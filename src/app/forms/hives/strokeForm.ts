@@ -1,0 +1,154 @@
+import { DEFAULT_FORMAT_ID, proposedSampleSize, systematicSample } from '../../../core';
+import { boxOf, colonyOf, yardOf, yardOfBox, type Book } from '../../../model';
+import {
+  strokeContentSchema,
+  type Box,
+  type Preferences,
+  type StrokeContent,
+} from '../../../records';
+import type { Codec, FormOf, ValuesOf } from '../../entry/codec';
+import { several, asIs, choice, number, oneOf, optional, words } from '../../entry/codecs';
+import { finish, formOf } from '../../entry/entry';
+import { list } from '../../entry/groups';
+import { Reader, type Parsed } from '../../entry/reader';
+import { SHAKE_NAMES, TENTHS, tenths } from '../lots/combForm';
+
+const ACT_NAMES: Readonly<Record<StrokeContent['act'], string>> = {
+  take: 'Take',
+  'take-to-dry': 'Take to dry',
+  'put-back': 'Put back',
+  leave: 'Leave',
+};
+
+const HONEY_TENTHS = TENTHS.slice(1);
+const LOOK_NAMES = [
+  { value: '', label: 'not yet' },
+  ...TENTHS.map((value) => ({ value, label: `${value} tenths` })),
+];
+
+/** Capped tenths of a frame looked at closely; null where nobody did. */
+const look: Codec<number | null, string> = {
+  ...optional(tenths('')),
+  look: { as: 'select', label: '', choices: LOOK_NAMES },
+};
+
+/** Boxes of a yard, a hive or a stack, judged in one go. */
+export const strokeForm = formOf({
+  /** of which the boxes are shown; empty: all yards */
+  yardId: oneOf('Yard', ''),
+  boxIds: several('Boxes that you judge'),
+  others: optional(
+    number('Boxes that are not in the book', {
+      digits: 0,
+      hint: 'Their lot asks whether their hives were treated or fed',
+    }),
+  ),
+  label: words('Called', { placeholder: 'Moor yard, upper row' }),
+  framesPerBox: number('Frames in each', { digits: 0 }),
+  formatId: oneOf('Frame of those boxes', DEFAULT_FORMAT_ID),
+  honeyTenths: tenths('Tenths of the comb that hold honey', '', HONEY_TENTHS),
+  cappedTenths: optional(tenths('Capped by the look of the whole')),
+  shake: choice('Shake test of a few frames', SHAKE_NAMES),
+  start: asIs(0),
+  /** null: as many as proposed */
+  sample: optional(
+    number('Frames to look at', { digits: 0, hint: 'Fix the number before you look' }),
+  ),
+  /** by place in the sample */
+  looks: list(look),
+  act: choice('What you do with all of them', ACT_NAMES),
+  remark: words('Remark'),
+});
+export type StrokeForm = FormOf<typeof strokeForm.fields>;
+type StrokeValues = ValuesOf<typeof strokeForm.fields>;
+
+export const freshStroke = (start: number, preferences: Preferences): StrokeForm =>
+  strokeForm.fill({ framesPerBox: 10, honeyTenths: 9, start }, preferences);
+
+/** Boxes that can be judged: on a hive, or set aside in the yard asked for. */
+export function boxesToJudge(book: Book, yardId: string): Box[] {
+  return book.boxes.filter(
+    (one) =>
+      one.content.boxKind === 'box' &&
+      one.content.offDay === null &&
+      (yardId === '' ? one.content.colonyId !== null : yardOfBox(book, one)?.entityId === yardId),
+  );
+}
+
+/** "Hive 3, upper box" */
+export function boxName(book: Book, { content }: Box): string {
+  const hive = colonyOf(book, content.colonyId)?.content.name;
+  return hive === undefined ? content.label : `${hive}, ${content.label}`;
+}
+
+type Size = { readonly frames: number; readonly sampleSize: number };
+
+function sizeOf({ boxIds, others, framesPerBox, sample }: StrokeValues): Size | null {
+  const frames = (boxIds.length + (others ?? 0)) * framesPerBox;
+  if (!(frames >= 1 && frames <= 80_000)) return null;
+  const asked = sample ?? proposedSampleSize(frames);
+  return { frames, sampleSize: Math.max(1, Math.min(frames, Math.round(asked) || 1)) };
+}
+
+/** How many frames there are in all, and how many of them to look at; null until both can be read. */
+export const strokeSize = (form: StrokeForm, preferences: Preferences): Size | null =>
+  sizeOf(strokeForm.values(form, new Reader(preferences)));
+
+/** The yard that all chosen boxes are in, null for several or none. */
+function commonYard(form: StrokeValues, book: Book): string | null {
+  const yards = new Set(
+    form.boxIds.map((one) => yardOfBox(book, boxOf(book, one))?.entityId ?? null),
+  );
+  if (form.boxIds.length === 0) return form.yardId === '' ? null : form.yardId;
+  const [first = null] = yards;
+  return yards.size === 1 ? first : null;
+}
+
+/** What was judged, where nobody gave it a name of its own. */
+function usualLabel(form: StrokeValues, book: Book): string {
+  const [first] = form.boxIds;
+  const box = boxOf(book, first ?? null);
+  if (form.boxIds.length === 1 && box) return boxName(book, box);
+  const hives = new Set(form.boxIds.map((one) => boxOf(book, one)?.content.colonyId ?? null));
+  const [hive = null] = hives;
+  const name = hives.size === 1 ? colonyOf(book, hive)?.content.name : undefined;
+  return name ?? yardOf(book, commonYard(form, book))?.content.name ?? '';
+}
+
+const scopeOf = (boxes: number, yardId: string | null): StrokeContent['scope'] =>
+  boxes === 1 ? 'box' : yardId === null ? 'stack' : 'yard';
+
+export function readStrokeForm(
+  form: StrokeForm,
+  preferences: Preferences,
+  book: Book,
+): Parsed<StrokeContent> {
+  const reader = new Reader(preferences);
+  const said = strokeForm.values(form, reader);
+  const size = sizeOf(said);
+  const places = size ? systematicSample(size.frames, size.sampleSize, said.start) : [];
+  if (said.cappedTenths === null) {
+    reader.at('cappedTenths').fail('Say how many tenths are capped by the look of the whole.');
+  }
+  const boxes = said.boxIds.length + (said.others ?? 0);
+  if (boxes === 0) {
+    reader.at('boxIds').fail('Tick the boxes that you judge, or say how many others there are.');
+  }
+  const yardId = commonYard(said, book);
+  const candidate = {
+    ...said,
+    scope: scopeOf(boxes, yardId),
+    label: said.label.trim() === '' ? usualLabel(said, book) : said.label,
+    yardId,
+    boxes: Math.max(1, boxes),
+    cappedTenths: said.cappedTenths ?? 0,
+    sampleSize: size?.sampleSize ?? 1,
+    looks: places.flatMap((position, at) => {
+      const cappedTenths = said.looks[at] ?? null;
+      return cappedTenths === null ? [] : [{ position, cappedTenths }];
+    }),
+  };
+  return finish(reader, strokeContentSchema, candidate, (path) =>
+    path === 'boxes' ? 'others' : path,
+  );
+}

@@ -1,0 +1,58 @@
+import type { ExtractionContent } from '../../../records';
+import type { Codec } from '../../entry/codec';
+import { codec } from '../../entry/codecs';
+import { clockText, readClock } from '../../format/clock';
+
+type People = ExtractionContent['people'];
+type Breaks = ExtractionContent['breaks'];
+
+const partsOf = (text: string): string[] =>
+  text
+    .split(/[,;\n]/)
+    .map((one) => one.trim())
+    .filter((one) => one !== '');
+
+/** "Ada, Bo 80 %": a pace stands only where it is another than usual. */
+const peopleText = (people: People): string =>
+  people
+    .map(({ name, speed }, at) => {
+      const who = name || String(at + 1);
+      return speed === 1 ? who : `${who} ${Math.round(100 * speed)} %`;
+    })
+    .join(', ');
+
+/** People by name, each with a pace where it is told. */
+export const people: Codec<People, string> = codec(
+  {
+    as: 'text',
+    label: 'Who works',
+    hint: 'Names, with a pace where it is not usual: Ada, Bo 80 %',
+  },
+  '',
+  peopleText,
+  (text, at) => {
+    const read = partsOf(text).map((one) => {
+      const [, name = '', pace] = /^(.*?)(?:\s+(\d+)\s*%)?$/.exec(one) ?? [];
+      return { name: name.trim(), speed: pace === undefined ? 1 : Number(pace) / 100 };
+    });
+    if (read.length === 0) at.fail('Type who works, such as “Ada, Bo 80 %”.');
+    return read;
+  },
+);
+
+/** Breaks by when they begin and how long they last; none where nothing is typed. */
+export const breaks: Codec<Breaks, string> = codec(
+  { as: 'text', label: 'Breaks', hint: 'Such as 12:30 45 min, 16:00 15 min' },
+  '',
+  (value) => value.map(({ fromMin, minutes }) => `${clockText(fromMin)} ${minutes} min`).join(', '),
+  (text, at) =>
+    partsOf(text).flatMap((one) => {
+      const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(one) ?? [];
+      const fromMin = readClock(start);
+      if (fromMin === null) {
+        at.fail(`Type a time and minutes, such as “12:30 45 min”; “${one}” is not that.`);
+        return [];
+      }
+      return [{ fromMin, minutes: Number(minutes) }];
+    }),
+);

@@ -1,0 +1,144 @@
+import { NO_CIRCUMSTANCES, type OutsideBoxes } from '../../../core';
+import {
+  circumstancesContentSchema,
+  pieceContentSchema,
+  type CircumstancesContent,
+  type PieceContent,
+  type Preferences,
+} from '../../../records';
+import type { FormOf } from '../../entry/codec';
+import {
+  choice,
+  day,
+  number,
+  optional,
+  orElse,
+  quantity,
+  several,
+  words,
+} from '../../entry/codecs';
+import { entryOf } from '../../entry/entry';
+import { groupIfTyped } from '../../entry/groups';
+import type { Parsed } from '../../entry/reader';
+import {
+  ALSO_NAMES,
+  BROOD_NAMES,
+  HEALTH_NAMES,
+  NECTAR_NAMES,
+  OUTSIDE_NAMES,
+  RESIDUE_NAMES,
+  SET_NAMES,
+  TAINT_NAMES,
+} from '../../words/circumstanceWords';
+import { tenths } from './combForm';
+
+/** What its label asks to wait for; nothing where neither field is typed. */
+const treated = groupIfTyped(
+  {
+    product: words('Treated with', { hint: 'Only where its label asks for a waiting time' }),
+    freeFrom: day('Honey may be taken from'),
+  },
+  ({ product, freeFrom }) => product.trim() !== '' || freeFrom !== '',
+);
+
+/** What else bears on a lot. */
+export const circumstancesEntry = entryOf(circumstancesContentSchema, {
+  outsideBoxes: choice<OutsideBoxes>(
+    'Boxes that are not in the book: were their hives treated or fed while they were on?',
+    OUTSIDE_NAMES,
+  ),
+  nectar: choice('Nectar', NECTAR_NAMES, {
+    as: 'select',
+    hint: 'Know the toxic plants of your place; ask the local advisory service.',
+  }),
+  sourceHealth: choice('Health of its colonies', HEALTH_NAMES, { as: 'select' }),
+  residues: several('Did comb or honey meet one of these?', RESIDUE_NAMES),
+  treated,
+  brood: choice('Brood in the frames', BROOD_NAMES, { as: 'select' }),
+  taint: choice('Bees cleared with scent', TAINT_NAMES, { as: 'select' }),
+  /** things that were so; the record has a field for each */
+  also: several('Was this so?', ALSO_NAMES),
+  setState: choice('How it stands now', SET_NAMES, { as: 'select' }),
+  remark: words('Remark'),
+});
+export type CircumstancesForm = FormOf<typeof circumstancesEntry.fields>;
+
+const NOTHING_SAID = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
+
+/** A form filled from what was said last; nothing said where nothing was. */
+export function circumstancesFormOf(
+  content: CircumstancesContent | null,
+  preferences: Preferences,
+): CircumstancesForm {
+  const { wetEquipment, lastFlowInBoxes, ...said } = content ?? NOTHING_SAID;
+  const also = [
+    ...(wetEquipment ? (['wet-equipment'] as const) : []),
+    ...(lastFlowInBoxes ? (['last-flow'] as const) : []),
+  ];
+  return circumstancesEntry.fill({ ...said, also }, preferences);
+}
+
+export const readCircumstancesForm = (
+  form: CircumstancesForm,
+  preferences: Preferences,
+): Parsed<CircumstancesContent> =>
+  circumstancesEntry.read(form, preferences, {
+    rest: ({ also }) => ({
+      wetEquipment: also.includes('wet-equipment'),
+      lastFlowInBoxes: also.includes('last-flow'),
+    }),
+  });
+
+/** What a reading in the comb may be off by where nobody says [%]. @source our choice, no source */
+const USUAL_DOUBT = '0.5';
+
+/** Of a piece that was cut; none where no moisture was typed. */
+const sacrificed = groupIfTyped(
+  {
+    percent: number('Sacrificed: it read, corrected', {
+      unit: '%',
+      digits: 1,
+      hint: 'Leave empty for a piece that stays whole.',
+    }),
+    plusMinus: orElse(
+      number('Off by up to ±', { unit: '%', digits: 1, hint: '0.5 where empty' }),
+      USUAL_DOUBT,
+    ),
+  },
+  ({ percent }) => percent.trim() !== '',
+);
+
+const SEEN_NAMES = {
+  weeping: 'It weeps: honey touches the cappings or drips',
+  foreign: 'Pollen, brood or larvae in it',
+} as const;
+
+/** A piece of comb honey. */
+export const pieceEntry = entryOf(pieceContentSchema, {
+  label: words('Piece', { hint: 'As it stands on its box' }),
+  cappedTenths: tenths('Tenths capped on the worse side'),
+  /** the record has a field for each */
+  seen: several<keyof typeof SEEN_NAMES>('Seen in it', SEEN_NAMES),
+  massKg: optional(quantity('mass', 'Weighs', { digits: 3 })),
+  sacrificed,
+  remark: words('Remark'),
+});
+export type PieceForm = FormOf<typeof pieceEntry.fields>;
+
+export function pieceFormOf(
+  content: PieceContent | null,
+  preferences: Preferences,
+  label = '',
+): PieceForm {
+  const { weeping = false, foreign = false } = content ?? {};
+  const seen = [
+    ...(weeping ? (['weeping'] as const) : []),
+    ...(foreign ? (['foreign'] as const) : []),
+  ];
+  return pieceEntry.fill({ label, cappedTenths: 10, ...content, seen }, preferences);
+}
+
+export const readPieceForm = (form: PieceForm, preferences: Preferences): Parsed<PieceContent> =>
+  pieceEntry.read(form, preferences, {
+    rest: ({ seen }) => ({ weeping: seen.includes('weeping'), foreign: seen.includes('foreign') }),
+  });

@@ -1,0 +1,60 @@
+import { DAY_MS } from '../../../core';
+import { spellsOfLog, type RoomFile } from '../../../model';
+import { heatSpellContentSchema, type HeatSpellContent, type Preferences } from '../../../records';
+import type { FormOf } from '../../entry/codec';
+import { choice, moment, oneOf, words } from '../../entry/codecs';
+import { finish, formOf } from '../../entry/entry';
+import { Reader, type Parsed } from '../../entry/reader';
+import { OCCASION_NAMES } from '../../words/strainWords';
+
+/** A spell that a room's logger wrote down. */
+export const logHeatForm = formOf({
+  roomId: oneOf('Logger of the room', '', {
+    hint: 'The honey is taken to be as warm as the air about it',
+  }),
+  occasion: choice('What for', OCCASION_NAMES, { as: 'select' }),
+  startedAt: moment('From'),
+  until: moment('To'),
+  remark: words('Remark'),
+});
+type LogHeatForm = FormOf<typeof logHeatForm.fields>;
+
+/** The last two days in the first room. */
+export const freshLogHeat = (
+  rooms: readonly RoomFile[],
+  now: string,
+  preferences: Preferences,
+): LogHeatForm =>
+  logHeatForm.fill(
+    {
+      roomId: rooms[0]?.room.entityId,
+      occasion: 'warming',
+      startedAt: new Date(Date.parse(now) - 2 * DAY_MS).toISOString(),
+      until: now,
+    },
+    preferences,
+  );
+
+/** The spell that a room's log tells between two times, or what is wrong in which field. */
+export function readLogHeatForm(
+  form: LogHeatForm,
+  preferences: Preferences,
+  rooms: readonly RoomFile[],
+): Parsed<HeatSpellContent> {
+  const reader = new Reader(preferences);
+  const { roomId, occasion, startedAt, until, remark } = logHeatForm.values(form, reader);
+  const room = rooms.find((one) => one.room.entityId === roomId);
+  if (startedAt !== '' && until !== '' && until <= startedAt) {
+    reader.at('until').fail('It ends after it began.');
+  }
+  const spells =
+    room && until > startedAt && startedAt !== ''
+      ? spellsOfLog(room, Date.parse(startedAt), Date.parse(until))
+      : [];
+  if (spells.length === 0) reader.at('roomId').fail('The logger of this room wrote nothing then.');
+  const said = remark || (room?.room.content.name ?? '');
+  const candidate = { occasion, source: 'log', startedAt, spells, remark: said };
+  return finish(reader, heatSpellContentSchema, candidate, (path) =>
+    path.startsWith('spells') ? 'roomId' : path,
+  );
+}

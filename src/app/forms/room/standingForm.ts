@@ -1,0 +1,159 @@
+import {
+  LAYOUT_FACTOR,
+  TYPICAL_MOISTURE_PERCENT,
+  honeyDepthMm,
+  type HoneyPart,
+  type StandingTask,
+} from '../../../core';
+import { BOX_TARE_KG } from '../../../model';
+import { between, z, type Preferences } from '../../../records';
+import type { Codec, FormOf } from '../../entry/codec';
+import { asIs, number, percent, quantity } from '../../entry/codecs';
+import { entryOf } from '../../entry/entry';
+import type { Parsed, Reader } from '../../entry/reader';
+
+/** What stands: combs in a shed, a pail or strainer, or honey spread out to dry. */
+export const STANDING_KINDS = ['combs', 'pail', 'tray'] as const;
+export type StandingKind = (typeof STANDING_KINDS)[number];
+
+const MOISTURE = 'Honey has 12 to 30 % water.';
+const WARMTH = 'Air and honey have −5 to 55 °C here; above 40 warmth itself does harm.';
+const STIRRED = 'Stirred every 0.25 hours and more; 0: never.';
+
+/** What is asked of standing honey; null where its kind does not have it. */
+const askedSchema = z.object({
+  kind: z.enum(STANDING_KINDS),
+  massKg: between(0.1, 5000, 'Type 0.1 to 5,000 kg of honey.'),
+  moisturePercent: between(12, 30, MOISTURE),
+  openShare: between(0, 1, 'Open honey is 0 to 100 %.').nullable(),
+  cappedPercent: between(12, 30, MOISTURE).nullable(),
+  areaDm2: between(0.5, 5000, 'The surface has 0.5 to 5,000 dm².').nullable(),
+  stirredEveryHours: between(0, 720, STIRRED).refine((one) => one === 0 || one >= 0.25, STIRRED),
+  airC: between(-5, 55, WARMTH),
+  relativeHumidity: between(0, 1, 'Humidity lies between 0 and 100 %.'),
+  honeyC: between(-5, 55, WARMTH),
+  hours: between(0.5, 720, 'Look half an hour to 720 hours ahead.'),
+});
+type Asked = z.infer<typeof askedSchema>;
+
+/** A number that some kinds do not have. */
+const ofSome = (codec: Codec<number, string>): Codec<number | null, string> => ({
+  ...codec,
+  fill: (value, preferences) => (value === null ? '' : codec.fill(value, preferences)),
+});
+
+const NOT_OF_COMBS = { areaDm2: null, stirredEveryHours: 0 } as const;
+const NOT_OF_LAYERS = { openShare: null, cappedPercent: null } as const;
+
+export const standingEntry = entryOf(
+  askedSchema,
+  {
+    kind: asIs<StandingKind>('combs'),
+    massKg: quantity('mass', 'Honey', { digits: 1 }),
+    openShare: ofSome(percent('Open honey')),
+    areaDm2: ofSome(number('Surface in all', { unit: 'dm²' })),
+    moisturePercent: number('Its water', { unit: '%' }),
+    cappedPercent: ofSome(number('under cappings', { unit: '%' })),
+    stirredEveryHours: number('Stirred every', { unit: 'hours', hint: '0: never' }),
+    airC: quantity('temperature', 'Air'),
+    relativeHumidity: percent('Humidity', { unit: '% RH' }),
+    honeyC: quantity('temperature', 'Honey at first'),
+    hours: number('It stands for', { unit: 'hours' }),
+  },
+  {
+    unasked: ({ kind }) => {
+      if (kind === 'combs') return NOT_OF_COMBS;
+      return kind === 'tray' ? NOT_OF_LAYERS : { ...NOT_OF_LAYERS, stirredEveryHours: 0 };
+    },
+  },
+);
+export type StandingForm = FormOf<typeof standingEntry.fields>;
+
+/** Everything that the course of standing honey follows from. */
+export interface Standing extends StandingTask {
+  /** of honey in a pail or on trays [mm]; null for combs */
+  readonly depthMm: number | null;
+}
+
+/** What differs from kind to kind. @source common practice, no source */
+const USUAL: Readonly<
+  Record<StandingKind, Pick<Asked, 'massKg' | 'areaDm2' | 'hours' | 'stirredEveryHours'>>
+> = {
+  combs: { massKg: 60, areaDm2: null, hours: 12, stirredEveryHours: 0 },
+  pail: { massKg: 15, areaDm2: 6, hours: 12, stirredEveryHours: 0 },
+  tray: { massKg: 10, areaDm2: 60, hours: 48, stirredEveryHours: 4 },
+};
+
+/** A form for one kind: a damp night for what waits, a dry room for what is to dry. */
+export function freshStanding(kind: StandingKind, preferences: Preferences): StandingForm {
+  const dry = kind === 'tray';
+  return standingEntry.fill(
+    {
+      kind,
+      ...USUAL[kind],
+      moisturePercent: dry ? 19.5 : 18,
+      openShare: 0.33,
+      cappedPercent: TYPICAL_MOISTURE_PERCENT,
+      airC: dry ? 28 : 17,
+      relativeHumidity: dry ? 0.35 : 0.8,
+      honeyC: dry ? 25 : 20,
+    },
+    preferences,
+  );
+}
+
+function combParts({ massKg, openShare, moisturePercent, cappedPercent }: Asked): HoneyPart[] {
+  const open = openShare ?? 1;
+  const parts: HoneyPart[] = [
+    { surface: 'open', massKg: massKg * open, moisturePercent },
+    {
+      surface: 'capped',
+      massKg: massKg * (1 - open),
+      moisturePercent: cappedPercent ?? moisturePercent,
+    },
+  ];
+  return parts.filter((one) => one.massKg > 0.001 * massKg);
+}
+
+/** Depth of a layer [mm]; null for combs and for what cannot be one. */
+function depthOf({ areaDm2, massKg, moisturePercent }: Asked): number | null {
+  const isRead = areaDm2 !== null && areaDm2 > 0 && massKg > 0 && moisturePercent > 0;
+  return isRead ? honeyDepthMm(massKg, areaDm2, moisturePercent) : null;
+}
+
+function checkDepth(asked: Asked, reader: Reader): void {
+  if (!askedSchema.safeParse(asked).success) return;
+  const depthMm = depthOf(asked);
+  if (depthMm === null || (depthMm >= 0.5 && depthMm <= 500)) return;
+  const deep = depthMm > 500 ? 'deeper than half a metre' : 'thinner than half a millimetre';
+  reader.at('areaDm2').fail(`So the honey would stand ${deep}; check mass and surface.`);
+}
+
+/** What the form says, or what is wrong in which field. */
+export function readStandingForm(form: StandingForm, preferences: Preferences): Parsed<Standing> {
+  const parsed = standingEntry.read(form, preferences, { check: checkDepth });
+  if (!parsed.ok) return parsed;
+  const asked = parsed.content;
+  const { kind, massKg, airC, relativeHumidity, honeyC, hours, stirredEveryHours } = asked;
+  const combs = kind === 'combs';
+  const depthMm = depthOf(asked);
+  const layer: HoneyPart = {
+    surface: 'open',
+    massKg,
+    moisturePercent: asked.moisturePercent,
+    ...(depthMm === null ? {} : { depthMm }),
+  };
+  return {
+    ok: true,
+    content: {
+      parts: combs ? combParts(asked) : [layer],
+      air: { temperatureC: airC, relativeHumidity },
+      honeyC,
+      airFactor: combs ? LAYOUT_FACTOR.crossed : kind === 'pail' ? LAYOUT_FACTOR.tight : 1,
+      tareKg: combs ? (BOX_TARE_KG * massKg) / 15 : 1,
+      hours,
+      stirredEveryHours,
+      depthMm,
+    },
+  };
+}

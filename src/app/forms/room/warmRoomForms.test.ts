@@ -1,0 +1,222 @@
+import { DAY_MS } from '../../../core';
+import { describe, expect, test } from '@jest/globals';
+import { DEFAULT_PREFERENCES, type Preferences } from '../../../records';
+import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../../records/test/sampleRoom';
+import { batchCheckFormOf, readBatchCheckForm } from './batchCheckForm';
+import { batchEntry, freshBatch, readBatchForm } from './batchForm';
+import type { Parsed } from '../../entry/reader';
+import { STANDING_KINDS, freshStanding, readStandingForm } from './standingForm';
+import { USUAL_ROOM, roomEntry } from './warmRoomForm';
+import { typedIn } from '../../test/typedIn';
+
+const CELSIUS = DEFAULT_PREFERENCES;
+const FAHRENHEIT: Preferences = { ...CELSIUS, temperatureUnit: 'F', massUnit: 'lb' };
+const NOW = '2026-11-25T09:00:00.000Z';
+
+function contentOf<T>(parsed: Parsed<T>): T {
+  if (!parsed.ok) throw new Error(JSON.stringify(parsed.errors));
+  return parsed.content;
+}
+
+const sentences = (parsed: Parsed<unknown>): Record<string, string> =>
+  parsed.ok
+    ? {}
+    : Object.fromEntries(
+        Object.entries(parsed.errors).map(([field, { sentence }]) => [field, sentence]),
+      );
+
+/** A new batch, typed on the day after the sample came in. */
+const NEW = { former: null, nowMs: Date.parse(SAMPLE_BATCH.inAt) + DAY_MS };
+
+describe('a room as it is typed', () => {
+  test.each([
+    ['°C', CELSIUS],
+    ['°F', FAHRENHEIT],
+  ])('comes back from its form in %s', (_, preferences) => {
+    const back = contentOf(roomEntry.read(roomEntry.fill(SAMPLE_ROOM, preferences), preferences));
+    expect(back.setPointC).toBeCloseTo(SAMPLE_ROOM.setPointC, 1);
+    expect(back.outside.swingC).toBeCloseTo(SAMPLE_ROOM.outside.swingC, 1);
+    expect(back.machine?.ratedAtC).toBeCloseTo(27, 1);
+    const plain = { ...back, setPointC: 0, outside: 0, machine: 0 };
+    expect(plain).toEqual({ ...SAMPLE_ROOM, setPointC: 0, outside: 0, machine: 0 });
+  });
+
+  test('in °F a warm room is set to about 91', () => {
+    expect(roomEntry.fill(SAMPLE_ROOM, FAHRENHEIT).setPointC).toBe('91.4');
+    expect(roomEntry.fill(SAMPLE_ROOM, FAHRENHEIT).outside.swingC).toBe('12.6');
+  });
+
+  test('the usual values are a room already, once it has a name', () => {
+    const fresh = roomEntry.fill(USUAL_ROOM, CELSIUS);
+    expect(sentences(roomEntry.read(fresh, CELSIUS))).toEqual({
+      name: 'Give the room a name that you find again.',
+    });
+    expect(roomEntry.read({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
+  });
+
+  test('without machine and heater their fields are not asked for', () => {
+    const form = typedIn(roomEntry.fill(SAMPLE_ROOM, CELSIUS), {
+      'machine.has': 'no',
+      'machine.ratedLPerDay': 'lots',
+      heating: 'none',
+      heaterW: '?',
+    });
+    expect(contentOf(roomEntry.read(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
+  });
+
+  test('each wrong number is told beside its own field', () => {
+    const form = typedIn(roomEntry.fill(SAMPLE_ROOM, CELSIUS), {
+      volumeM3: '0',
+      capacityBoxes: '2.5',
+      'machine.stopsAtHumidity': '3',
+      'outside.relativeHumidity': '140',
+      airChangesPerHour: 'x',
+    });
+    const said = sentences(roomEntry.read(form, CELSIUS));
+    expect(Object.keys(said).sort()).toEqual([
+      'airChangesPerHour',
+      'capacityBoxes',
+      'machine.stopsAtHumidity',
+      'outside.relativeHumidity',
+      'volumeM3',
+    ]);
+    expect(said['capacityBoxes']).toBe('Type a whole number.');
+  });
+});
+
+describe('a batch as it is typed', () => {
+  test.each([
+    ['kg and °C', CELSIUS],
+    ['lb and °F', FAHRENHEIT],
+  ])('comes back from its form in %s', (_, preferences) => {
+    const back = contentOf(
+      readBatchForm(batchEntry.fill(SAMPLE_BATCH, preferences), preferences, NEW),
+    );
+    expect(back.honeyKgPerBox).toBeCloseTo(15, 1);
+    expect(back.temperatureC).toBeCloseTo(20, 1);
+    const plain = { ...back, honeyKgPerBox: 0, temperatureC: 0 };
+    expect(plain).toEqual({ ...SAMPLE_BATCH, honeyKgPerBox: 0, temperatureC: 0 });
+  });
+
+  test('further lots of a batch survive a change of the first', () => {
+    const former = { ...SAMPLE_BATCH, lotIds: ['a', 'b'] };
+    const form = { ...batchEntry.fill(former, CELSIUS), lotIds: 'c' };
+    expect(contentOf(readBatchForm(form, CELSIUS, { ...NEW, former })).lotIds).toEqual(['c', 'b']);
+    expect(
+      contentOf(readBatchForm({ ...form, lotIds: '' }, CELSIUS, { ...NEW, former })).lotIds,
+    ).toEqual(['b']);
+  });
+
+  test('a fresh one needs only its name; an empty temperature means as outside', () => {
+    const fresh = freshBatch(NOW, CELSIUS);
+    expect(Object.keys(sentences(readBatchForm(fresh, CELSIUS, NEW)))).toEqual(['name']);
+    expect(contentOf(readBatchForm({ ...fresh, name: 'a' }, CELSIUS, NEW)).temperatureC).toBeNull();
+  });
+
+  test('a year that was mistyped is asked about beside its field', () => {
+    const form = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), inAt: '0026-08-01T10:00' };
+    expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toMatch(/would have been in for/);
+    const gone = { ...form, outAt: '0026-08-03T10:00' };
+    expect(sentences(readBatchForm(gone, CELSIUS, NEW))['inAt']).toBe(
+      'Check the year: it must lie between 2000 and 2099.',
+    );
+    const late = { ...form, inAt: '2025-11-20T08:00' };
+    expect(sentences(readBatchForm(late, CELSIUS, NEW))['inAt']).toMatch(/for 366 days/);
+  });
+
+  test('times that are none, and out before in', () => {
+    const form = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), inAt: '' };
+    expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toBe('Choose a day and a time.');
+    const early = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
+    expect(sentences(readBatchForm(early, CELSIUS, NEW))['outAt']).toBe(
+      'It goes out after it came in.',
+    );
+  });
+});
+
+describe('a check as it is typed', () => {
+  const times = { inAt: SAMPLE_BATCH.inAt, outAt: null };
+
+  test('a reading and a weight come back from their forms', () => {
+    const preferences = { ...CELSIUS, initials: 'ab' };
+    const form = batchCheckFormOf(SAMPLE_CHECK, NOW, preferences);
+    expect(contentOf(readBatchCheckForm(form, preferences, times))).toEqual(SAMPLE_CHECK);
+    const found = {
+      by: 'weight',
+      firstKg: 25,
+      nowKg: 24.7,
+      tareKg: 10,
+      plusMinusKg: 0.05,
+    } as const;
+    const weighed = { ...SAMPLE_CHECK, found };
+    const back = readBatchCheckForm(
+      batchCheckFormOf(weighed, NOW, preferences),
+      preferences,
+      times,
+    );
+    expect(contentOf(back)).toEqual(weighed);
+  });
+
+  test('before it came in, after it went out, and without a value', () => {
+    const fresh = typedIn(batchCheckFormOf(null, NOW, CELSIUS), { 'found.percent': '17.5' });
+    const early = { ...fresh, takenAt: '2026-11-01T08:00' };
+    expect(sentences(readBatchCheckForm(early, CELSIUS, times))['takenAt']).toContain(
+      'came in later',
+    );
+    const gone = { ...times, outAt: '2026-11-22T00:00:00.000Z' };
+    expect(sentences(readBatchCheckForm(fresh, CELSIUS, gone))['takenAt']).toContain('out by then');
+    const empty = readBatchCheckForm(typedIn(fresh, { 'found.percent': '' }), CELSIUS, times);
+    expect(Object.keys(sentences(empty))).toEqual(['found.percent']);
+  });
+
+  test('a box that weighs as little as its wood is no box with honey', () => {
+    const form = typedIn(batchCheckFormOf(null, NOW, CELSIUS), {
+      'found.by': 'weight',
+      'found.firstKg': '8',
+      'found.nowKg': '8',
+    });
+    expect(sentences(readBatchCheckForm(form, CELSIUS, times))['found.nowKg']).toContain(
+      'wood and wax',
+    );
+  });
+});
+
+describe('standing honey as it is typed', () => {
+  test.each(STANDING_KINDS)('%s: the usual values are an answer', (kind) => {
+    const standing = contentOf(readStandingForm(freshStanding(kind, FAHRENHEIT), FAHRENHEIT));
+    expect(standing.parts.length).toBe(kind === 'combs' ? 2 : 1);
+    expect(standing.air.temperatureC).toBeCloseTo(kind === 'tray' ? 28 : 17, 1);
+    expect(standing.depthMm === null).toBe(kind === 'combs');
+  });
+
+  test('a layer too thin or too deep is told beside its surface', () => {
+    const tray = freshStanding('tray', CELSIUS);
+    const said = (area: string): string | undefined =>
+      sentences(readStandingForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];
+    expect(said('1')).toContain('deeper than half a metre');
+    expect(said('x')).toBeDefined();
+    expect(said('0')).toContain('0.5 to 5,000');
+  });
+
+  test('each wrong value has its sentence', () => {
+    const form = {
+      ...freshStanding('combs', CELSIUS),
+      massKg: '0',
+      openShare: '120',
+      moisturePercent: '50',
+      relativeHumidity: '101',
+      hours: '0',
+      airC: '80',
+    };
+    expect(Object.keys(sentences(readStandingForm(form, CELSIUS))).sort()).toEqual([
+      'airC',
+      'hours',
+      'massKg',
+      'moisturePercent',
+      'openShare',
+      'relativeHumidity',
+    ]);
+    const often = { ...freshStanding('tray', CELSIUS), stirredEveryHours: '0.1' };
+    expect(sentences(readStandingForm(often, CELSIUS))['stirredEveryHours']).toContain('0: never');
+  });
+});

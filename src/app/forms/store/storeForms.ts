@@ -1,0 +1,226 @@
+import {
+  jarMoveContentSchema,
+  packingContentSchema,
+  storeMoveContentSchema,
+  vesselRefOf,
+  type JarMoveContent,
+  type PackingContent,
+  type PlaceKind,
+  type Preferences,
+  type Release,
+  type StoreAct,
+  type StoreMoveContent,
+} from '../../../records';
+import type { Codec, FormOf } from '../../entry/codec';
+import { choice, codec, day, moment, number, optional, quantity, words } from '../../entry/codecs';
+import { entryOf } from '../../entry/entry';
+import type { Parsed } from '../../entry/reader';
+import { decimalText } from '../../format/decimal';
+import { PLACE_NAMES, PURPOSE_NAMES } from '../../words/storeWords';
+import { unitOf } from '../../format/units';
+import type { Gate } from '../../gate/gate';
+import { readRelease, releaseFields, releasePlace, releaseValues } from '../../gate/releaseForm';
+
+const ACT_NAMES: Readonly<Record<StoreAct, string>> = {
+  placed: 'It stands here',
+  looked: 'I looked: all well',
+  opened: 'It was opened',
+  'stood-open': 'It stood open',
+  taken: 'Honey was taken',
+  emptied: 'It is empty',
+};
+
+/** Where it stands; null for what is no placing. */
+const placeKind: Codec<PlaceKind | null, PlaceKind> = {
+  ...choice('Where it stands', PLACE_NAMES, { as: 'select' }),
+  fill: (value) => value ?? 'cellar',
+};
+
+/** A move of a container. */
+export const moveEntry = entryOf(
+  storeMoveContentSchema,
+  {
+    act: choice('What happened', ACT_NAMES),
+    placeKind,
+    place: words('Its name', { hint: 'Such as “back shelf”; optional' }),
+    temperatureC: optional(
+      quantity('temperature', 'Temperature there', { hint: 'What is usual there where empty' }),
+    ),
+    massKg: optional(quantity('mass', 'Taken')),
+    at: moment('When'),
+    remark: words('Remark'),
+    ...releaseFields,
+  },
+  {
+    unasked: ({ act }) => ({
+      ...(act === 'placed' ? {} : { placeKind: null, place: '', temperatureC: null }),
+      ...(act === 'taken' ? {} : { massKg: null }),
+    }),
+  },
+);
+export type MoveForm = FormOf<typeof moveEntry.fields>;
+
+export const freshMove = (nowIso: string, preferences: Preferences): MoveForm =>
+  moveEntry.fill({ act: 'placed', at: nowIso, placeKind: 'cellar' }, preferences);
+
+/** The move that a form says of one vessel. */
+export const readMoveForm = (
+  form: MoveForm,
+  { containerId, item }: { readonly containerId: string; readonly item: number },
+  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
+): Parsed<StoreMoveContent> =>
+  moveEntry.read(form, preferences, {
+    rest: ({ act }, reader) => ({
+      containerId,
+      item,
+      // Honey that is blocked may be moved, best to where it is kept apart; it may not be taken.
+      ...(act === 'taken' ? readRelease(form, gate, { reader, field: 'massKg' }) : {}),
+    }),
+    place: releasePlace,
+  });
+
+/** Ounces to grams. @source international avoirdupois ounce */
+const G_PER_OUNCE = 28.349523125;
+
+/** Unit of a jar's net weight: small units of what the keeper weighs in. */
+export const jarUnit = (preferences: Preferences): { name: string; grams: number } =>
+  preferences.massUnit === 'lb' ? { name: 'oz', grams: G_PER_OUNCE } : { name: 'g', grams: 1 };
+
+const jarG: Codec<number, string> = codec(
+  {
+    as: 'text',
+    label: 'Net weight of each',
+    inputMode: 'decimal',
+    unit: (preferences) => jarUnit(preferences).name,
+  },
+  '',
+  (value, preferences) => decimalText(value / jarUnit(preferences).grams, 1),
+  (typed, at) => at.decimal(typed) * jarUnit(at.preferences).grams,
+);
+
+/** The container that was filled from; the record holds how much each gave. */
+const filledFrom: Codec<PackingContent['from'], string> = codec(
+  { as: 'select', label: 'Filled from' },
+  '',
+  ([first]) => (first ? `${first.containerId}#${first.item}` : ''),
+  (typed, at) => {
+    const { containerId, item } = vesselRefOf(typed);
+    if (containerId !== null) return [{ containerId, item: item ?? 1, massKg: 0 }];
+    at.fail('Choose the container that was filled from.');
+    return [];
+  },
+);
+
+/** Jars as they are filled. */
+export const packEntry = entryOf(packingContentSchema, {
+  from: filledFrom,
+  count: number('Jars', { digits: 0 }),
+  jarG,
+  code: words('Jar code', { hint: 'Stands on every jar; its own number follows it.' }),
+  packedAt: moment('Filled'),
+  bestBefore: day('Best before'),
+  remark: words('Remark'),
+  ...releaseFields,
+});
+export type PackForm = FormOf<typeof packEntry.fields>;
+
+export function packFormOf(
+  content: PackingContent | null,
+  fresh: { readonly code: string; readonly nowIso: string; readonly bestBefore: string },
+  preferences: Preferences,
+): PackForm {
+  if (content) {
+    return packEntry.fill({ ...content, ...releaseValues(content.release) }, preferences);
+  }
+  const { code, nowIso, bestBefore } = fresh;
+  const { grams } = jarUnit(preferences);
+  const usual = { jarG: grams === 1 ? 500 : 16 * grams, packedAt: nowIso };
+  return packEntry.fill({ ...usual, code, bestBefore }, preferences);
+}
+
+/** What was filled, with the honey that it took; more than is left in the container is refused. */
+export const readPackForm = (
+  form: PackForm,
+  {
+    preferences,
+    leftKg,
+    gateFor,
+  }: {
+    readonly preferences: Preferences;
+    readonly leftKg: (vesselId: string) => number | null;
+    readonly gateFor: (vesselIds: readonly string[]) => Gate;
+  },
+): Parsed<PackingContent> =>
+  packEntry.read({ ...form, code: form.code.trim() }, preferences, {
+    rest: ({ from, jarG: each, count }, reader) => {
+      const massKg = (each * count) / 1000;
+      const left = leftKg(form.from);
+      const mass = unitOf('mass', preferences);
+      const said = (kg: number): string => `${mass.fromBase(kg).toFixed(1)} ${mass.name}`;
+      if (left !== null && massKg > left + 0.05) {
+        reader.at('count').fail(`That is ${said(massKg)}, and only ${said(left)} are left in it.`);
+      }
+      const gate = gateFor(form.from === '' ? [] : [form.from]);
+      return {
+        from: from.map((one) => ({ ...one, massKg })),
+        ...readRelease(form, gate, { reader, field: 'from' }),
+      };
+    },
+    place: releasePlace,
+  });
+
+const JAR_ACTS: Readonly<Record<JarMoveContent['act'], string>> = {
+  'set-aside': 'Set aside',
+  'given-out': 'Sold or given away',
+};
+
+/** Jars set aside or given out. */
+export const jarMoveEntry = entryOf(
+  jarMoveContentSchema,
+  {
+    act: choice('What happens to them', JAR_ACTS),
+    purpose: choice('For', PURPOSE_NAMES, { as: 'select' }),
+    count: number('Jars', { digits: 0 }),
+    firstNumber: optional(
+      number('From number', { digits: 0, hint: 'Where their numbers are known' }),
+    ),
+    to: words('Who has them', {
+      hint: 'A recall needs this; such as “market stall” or initials.',
+    }),
+    at: moment('When'),
+    remark: words('Remark'),
+    ...releaseFields,
+  },
+  { unasked: ({ act }) => (act === 'given-out' ? {} : { to: '' }) },
+);
+export type JarMoveForm = FormOf<typeof jarMoveEntry.fields>;
+
+export const freshJarMove = (
+  nowIso: string,
+  preferences: Preferences,
+  release?: Release,
+): JarMoveForm =>
+  jarMoveEntry.fill({ purpose: 'sale', at: nowIso, ...releaseValues(release) }, preferences);
+
+/** What becomes of jars; no more than there are. */
+export const readJarMoveForm = (
+  form: JarMoveForm,
+  packing: {
+    readonly id: string;
+    readonly free: number;
+    readonly left: number;
+    readonly setAside: number;
+  },
+  { preferences, gate }: { readonly preferences: Preferences; readonly gate: Gate },
+): Parsed<JarMoveContent> =>
+  jarMoveEntry.read(form, preferences, {
+    rest: ({ act, count }, reader) => {
+      const release = readRelease(form, gate, { reader, field: 'count' });
+      const isAside = act === 'set-aside';
+      const atMost = isAside ? packing.free : packing.free + packing.setAside;
+      const said = isAside ? 'not set aside yet' : 'free or set aside for that';
+      if (count > atMost) reader.at('count').fail(`Only ${atMost} of these jars are ${said}.`);
+      return { packingId: packing.id, ...release };
+    },
+    place: releasePlace,
+  });

@@ -1,0 +1,183 @@
+import { useMemo, type ReactElement } from 'react';
+import { offsetSteps, zeroOffset } from '../../../../../core';
+import { type Meter } from '../../../../../model';
+import {
+  firstRevision,
+  referenceOf,
+  type ZeroCheckContent,
+  type ZeroCheckRecord,
+} from '../../../../../records';
+import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../../store';
+import { useEditing } from '../../../../data/useEditing';
+import { useMoment } from '../../../../data/useMoment';
+import { useDraftForm } from '../../../../forms/useDraftForm';
+import {
+  freshZeroCheck,
+  readZeroCheckForm,
+  zeroCheckEntry,
+  type ZeroCheckForm,
+} from '../../../../forms/bench/zeroCheckForm';
+import { formatMoment } from '../../../../format/dates';
+import { formatDial } from '../../../../format/moisture';
+import { formatQuantity } from '../../../../format/units';
+import { Button } from '../../../../ui/Button';
+import { CorrectSheet } from '../../../../ui/forms/CorrectSheet';
+import { FormFrame } from '../../../../ui/forms/FormFrame';
+import { SheetSection } from '../../../../ui/page/SheetSection';
+import { REFERENCE_NAMES, ZeroCheckFields } from './ZeroCheckFields';
+
+/** What the check being typed finds, as soon as it can be read. */
+function Found({ content }: { content: ZeroCheckContent | null }): ReactElement | null {
+  if (!content) return null;
+  const { dialValues, temperatureC, scale } = content;
+  const found = zeroOffset({ reference: referenceOf(content), dialValues, temperatureC }, content);
+  const size = Math.abs(found.offsetPercent);
+  const side = found.offsetPercent > 0 ? 'too wet' : 'too dry';
+  return (
+    <div role="status" className="border-l-4 border-lavender bg-lavender-pale px-4 py-3">
+      <p className="text-3xl font-bold">
+        {size < 0.05 ? 'Right' : `${size.toFixed(1)} ${side}`}
+        <span className="text-xl"> ± {(2 * found.standardPercent).toFixed(1)} points</span>
+      </p>
+      <p className="text-lg">
+        At this temperature the dial should show{' '}
+        <strong>
+          {found.expectedDial === null ? 'more than it can' : formatDial(scale, found.expectedDial)}
+        </strong>
+        .
+      </p>
+      {found.rough && (
+        <p className="text-base font-semibold">
+          Olive oil is a rough check: it corrects nothing, and only tells whether something is badly
+          wrong.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function CheckEntry({ meter }: { meter: Meter }): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const takenAt = useMoment();
+  const { content, entityId } = meter.instrument;
+  const context = { preferences, meter: content, takenAt };
+  const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content, preferences);
+  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+    formKey: `zero-check:${entityId}`,
+    defaults,
+    parse: (typed: ZeroCheckForm) => readZeroCheckForm(typed, context),
+  });
+  const keep = submit(async (check) => {
+    const now = { ...check, takenAt: new Date().toISOString() };
+    const done = await dispatch(
+      perform('Zero check kept', (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)], {
+        draft,
+      }),
+    );
+    if (done.ok) start(freshZeroCheck(content, now, preferences));
+  });
+  return (
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label="Check the zero"
+    >
+      <div className="space-y-5">
+        <ZeroCheckFields meter={content} />
+        <Found content={parsed.ok ? parsed.content : null} />
+        <Button type="submit" tone="ink" className="min-h-14">
+          Keep this check
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+interface CheckRowProps {
+  check: ZeroCheckRecord;
+  meter: Meter;
+  onCorrect: () => void;
+}
+
+function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const { content } = check;
+  const point = meter.points.find((one) => one.id === check.id);
+  const step = offsetSteps(meter.points).find((one) => one.laterId === check.id);
+  const offset = point?.offsetPercent ?? 0;
+  const size =
+    Math.abs(offset) < 0.05
+      ? 'right'
+      : `${Math.abs(offset).toFixed(1)} too ${offset > 0 ? 'wet' : 'dry'}`;
+  const dials = content.dialValues.map((one) => formatDial(content.scale, one)).join(', ');
+  return (
+    <li className="flex flex-wrap items-start gap-x-4 py-2">
+      <div className="grow basis-64">
+        <p className="text-lg font-bold">
+          {formatMoment(content.takenAt)}: {size} ± {(2 * (point?.standardPercent ?? 0)).toFixed(1)}
+        </p>
+        <p className="text-base text-ink-soft">
+          {REFERENCE_NAMES[content.reference]} at{' '}
+          {formatQuantity(content.temperatureC, 'temperature', preferences)}: {dials}
+          {content.adjusted ? ' · set right afterwards' : ''}
+          {content.who === '' ? '' : ` · ${content.who}`}
+          {content.remark === '' ? '' : ` · ${content.remark}`}
+        </p>
+        {step?.jump && (
+          <p className="border-l-8 border-ink pl-2 text-base font-semibold">
+            A jump of {Math.abs(step.stepPercent).toFixed(1)} points since the check before, where
+            drift explains {step.allowancePercent.toFixed(1)}: readings in between are in doubt.
+          </p>
+        )}
+      </div>
+      <Button tone="quiet" onClick={onCorrect}>
+        Correct<span className="sr-only"> the check of {formatMoment(content.takenAt)}</span>
+      </Button>
+    </li>
+  );
+}
+
+/** Checking the zero now, and all checks so far. */
+export function ChecksSection({ meter }: { meter: Meter }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const editing = useEditing<ZeroCheckRecord>();
+  const { record } = editing;
+  const formOf = useMemo(
+    () => record && zeroCheckEntry.fill(record.content, preferences),
+    [record, preferences],
+  );
+  return (
+    <SheetSection id="checks" title="Check the zero">
+      <CheckEntry key={meter.instrument.entityId} meter={meter} />
+      <h3 className="mt-8 text-xl font-bold">Checks so far ({meter.checks.length})</h3>
+      <ul className="divide-y divide-thread">
+        {[...meter.checks].reverse().map((one) => (
+          <CheckRow key={one.id} check={one} meter={meter} onCorrect={() => editing.edit(one)} />
+        ))}
+      </ul>
+      {record && formOf && (
+        <CorrectSheet
+          open={editing.open}
+          onOpenChange={editing.onOpenChange}
+          record={record}
+          what="this check"
+          formOf={formOf}
+          parse={(form) =>
+            readZeroCheckForm(form, {
+              preferences,
+              meter: meter.instrument.content,
+              takenAt: record.content.takenAt,
+              former: record.content,
+            })
+          }
+        >
+          <ZeroCheckFields meter={meter.instrument.content} />
+        </CorrectSheet>
+      )}
+    </SheetSection>
+  );
+}

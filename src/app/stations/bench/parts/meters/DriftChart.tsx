@@ -1,0 +1,150 @@
+import type { ChartData, ChartOptions, Plugin } from 'chart.js';
+import type { ReactElement } from 'react';
+import { fullChecks, offsetSteps, DAY_MS } from '../../../../../core';
+import { localDayOf, type Meter } from '../../../../../model';
+import { formatDay } from '../../../../format/dates';
+import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../../ui/charts/chartLook';
+import { ScatterChart, axisLook } from '../../../../ui/charts/ScatterChart';
+import { SheetSection } from '../../../../ui/page/SheetSection';
+
+interface CheckPoint {
+  /** of the check; empty where the meter was set right */
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+  readonly doubt: number;
+}
+
+const dayText = (day: number): string => formatDay(localDayOf(day * DAY_MS));
+
+/** Draws what each check may be off by, and a line at zero. */
+const whiskers: Plugin<'scatter'> = {
+  id: 'whiskers',
+  beforeDatasetsDraw(chart) {
+    const { ctx, scales, chartArea } = chart;
+    const { x, y } = scales;
+    if (!x || !y) return;
+    ctx.save();
+    ctx.strokeStyle = INK;
+    ctx.lineWidth = 1.5;
+    const zero = y.getPixelForValue(0);
+    ctx.beginPath();
+    ctx.moveTo(chartArea.left, zero);
+    ctx.lineTo(chartArea.right, zero);
+    ctx.stroke();
+    for (const { data } of chart.data.datasets) {
+      for (const point of data as unknown as CheckPoint[]) {
+        const at = x.getPixelForValue(point.x);
+        ctx.beginPath();
+        ctx.moveTo(at, y.getPixelForValue(point.y - point.doubt));
+        ctx.lineTo(at, y.getPixelForValue(point.y + point.doubt));
+        ctx.stroke();
+      }
+    }
+    ctx.restore();
+  },
+};
+
+/** Set right after a check, the line goes on from zero. */
+const setRight = ({ atDay }: Meter['points'][number]): CheckPoint => {
+  return { id: '', x: atDay, y: 0, doubt: 0 };
+};
+
+function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
+  const pointOf = (one: Meter['points'][number]): CheckPoint => {
+    return { id: one.id, x: one.atDay, y: one.offsetPercent, doubt: 2 * one.standardPercent };
+  };
+  const jumps = new Set(
+    offsetSteps(meter.points).flatMap((one) => (one.jump ? [one.laterId] : [])),
+  );
+  const full = fullChecks(meter.points);
+  const isJump = (one: CheckPoint): boolean => jumps.has(one.id);
+  const isSet = (one: CheckPoint): boolean => one.id === '';
+  const points = full.flatMap((one) => [pointOf(one), ...(one.adjusted ? [setRight(one)] : [])]);
+  return {
+    datasets: [
+      {
+        label: 'Full checks',
+        data: points,
+        showLine: true,
+        borderColor: LAVENDER,
+        borderWidth: 2,
+        backgroundColor: points.map((one) => (isJump(one) ? '#ffffff' : LAVENDER)),
+        pointBorderColor: points.map((one) => (isJump(one) ? INK : LAVENDER)),
+        pointBorderWidth: points.map((one) => (isJump(one) ? 4 : 1)),
+        pointRadius: points.map((one) => (isJump(one) ? 10 : isSet(one) ? 0 : 6)),
+        pointStyle: points.map((one) => (isJump(one) ? 'triangle' : 'circle')),
+      },
+      {
+        label: 'Rough checks',
+        data: meter.points.filter((one) => one.rough).map(pointOf),
+        backgroundColor: '#ffffff',
+        borderColor: INK,
+        pointBorderWidth: 2,
+        pointRadius: 6,
+        pointStyle: 'rect',
+      },
+    ],
+  };
+}
+
+/** Ends of the axis, so that every whisker is seen whole. */
+function endsOf({ points }: Meter): { suggestedMin: number; suggestedMax: number } {
+  const low = points.map((one) => one.offsetPercent - 2 * one.standardPercent);
+  const high = points.map((one) => one.offsetPercent + 2 * one.standardPercent);
+  return { suggestedMin: Math.min(-0.5, ...low), suggestedMax: Math.max(0.5, ...high) };
+}
+
+const optionsFor = (meter: Meter): ChartOptions<'scatter'> => ({
+  scales: {
+    x: {
+      type: 'linear',
+      ...axisLook(),
+      ticks: { color: INK, maxTicksLimit: 5, callback: (value) => dayText(Number(value)) },
+    },
+    y: {
+      ...endsOf(meter),
+      ...axisLook('← too dry · points · too wet →'),
+    },
+  },
+  plugins: {
+    tooltip: {
+      callbacks: {
+        label: ({ parsed }) => `${dayText(parsed.x ?? 0)}: ${(parsed.y ?? 0).toFixed(2)} points`,
+      },
+    },
+  },
+});
+
+/** The same as words, for those who cannot see the chart. */
+function spoken(meter: Meter): string {
+  const checks = fullChecks(meter.points).map(
+    (one) => `${dayText(one.atDay)} ${one.offsetPercent.toFixed(1)}`,
+  );
+  return `Offset found at each check, in points of water too wet: ${checks.join('; ')}.`;
+}
+
+/** How the zero of a meter wandered: each check with what it may be off by, jumps marked. */
+export function DriftChart({ meter }: { meter: Meter }): ReactElement {
+  if (meter.points.length === 0) {
+    return (
+      <SheetSection id="drift" title="How its zero wandered">
+        <p className="text-lg">No check yet: the first one starts the line.</p>
+      </SheetSection>
+    );
+  }
+  return (
+    <SheetSection id="drift" title="How its zero wandered">
+      <ScatterChart
+        height="h-72"
+        spoken={spoken(meter)}
+        data={chartData(meter)}
+        options={optionsFor(meter)}
+        plugins={[whiskers]}
+      />
+      <p className="mt-1 text-base text-ink-soft">
+        Dots: checks with oil or water, whiskers 95 %. Triangle: a jump. Square: a rough check.
+      </p>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,91 @@
+import { useMemo, type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { offsetSteps } from '../../../../../core';
+import type { Book, Workshop } from '../../../../../model';
+import type { Instrument } from '../../../../../records';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../../store';
+import { useEditing } from '../../../../data/useEditing';
+import { useMoment } from '../../../../data/useMoment';
+import { freshMeter, readMeterForm } from '../../../../forms/bench/instrumentForm';
+import { Button } from '../../../../ui/Button';
+import { EntrySheet } from '../../../../ui/forms/EntrySheet';
+import { SheetSection } from '../../../../ui/page/SheetSection';
+import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../../../words/meterState';
+import { InstrumentFields } from './InstrumentFields';
+
+interface MeterLineProps {
+  instrument: Instrument;
+  workshop: Workshop;
+}
+
+/** A meter with what it is off by and when to check it. */
+function MeterLine({ instrument, workshop }: MeterLineProps): ReactElement | null {
+  const workspace = useAppSelector(selectWorkspace);
+  const now = useMoment();
+  const meter = workshop.meters.get(instrument.entityId);
+  if (!meter) return null;
+  const readings = readingsOfMeter(workshop.files, instrument.entityId);
+  const due = dueOf(meter, readings, now);
+  const jumps = offsetSteps(meter.points).filter((one) => one.jump).length;
+  return (
+    <li>
+      <Link
+        to={`/${workspace}/bench/meters/${instrument.entityId}`}
+        className="block min-h-14 py-3 hover:bg-lavender-pale"
+      >
+        <span className="block text-xl font-bold">{instrument.content.name}</span>
+        <span className="block text-lg">{zeroWords(meter, now)}</span>
+        <span className={due.due ? 'block text-base font-bold' : 'block text-base text-ink-soft'}>
+          {dueWords(due)}
+          {jumps > 0 &&
+            ` Its zero jumped ${jumps === 1 ? 'once' : `${jumps} times`} in its history.`}
+        </span>
+      </Link>
+    </li>
+  );
+}
+
+/** The keeper's meters. */
+export function MetersSection({
+  book,
+  workshop,
+}: {
+  book: Book;
+  workshop: Workshop;
+}): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const editing = useEditing<Instrument>();
+  const formOf = useMemo(() => freshMeter(preferences), [preferences]);
+  return (
+    <SheetSection
+      id="meters"
+      title="Meters"
+      aside={<Button onClick={() => editing.add()}>Add a meter</Button>}
+    >
+      {book.instruments.length === 0 ? (
+        <p className="text-lg">
+          None yet. Add yours, check its zero, and every reading is corrected by what it is off by.
+        </p>
+      ) : (
+        <ul className="divide-y divide-thread">
+          {book.instruments.map((one) => (
+            <MeterLine key={one.entityId} instrument={one} workshop={workshop} />
+          ))}
+        </ul>
+      )}
+      <EntrySheet
+        open={editing.open}
+        onOpenChange={editing.onOpenChange}
+        kind="instrument"
+        record={null}
+        what="the meter"
+        title="A meter of yours"
+        description="What stands on it: scale, divisions, range, and whether it corrects temperature."
+        formOf={formOf}
+        parse={(form) => readMeterForm(form, preferences)}
+      >
+        <InstrumentFields />
+      </EntrySheet>
+    </SheetSection>
+  );
+}

@@ -1,0 +1,57 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { REFERENCE_KINDS, type ReferenceKind } from '../../../../../core';
+import type { InstrumentContent } from '../../../../../records';
+import { Field } from '../../../../entry/Field';
+import { zeroCheckEntry, type ZeroCheckForm } from '../../../../forms/bench/zeroCheckForm';
+
+export const REFERENCE_NAMES: Readonly<Record<ReferenceKind, string>> = {
+  'certified-oil': 'Oil of stated index',
+  'olive-oil': 'Olive oil, rough',
+  water: 'Water',
+};
+
+const ADVICE: Readonly<Record<ReferenceKind, string>> = {
+  'certified-oil':
+    'A drop of the oil that came with the meter; its index at 20 °C stands on the label. A dial for honey alone cannot be zeroed on water.',
+  'olive-oil':
+    'Fresh extra-virgin olive oil, index about 1.468 to 1.470 (common practice, no source). It differs from bottle to bottle.',
+  water: 'Clean water, for meters whose range reaches it.',
+};
+
+/** Reference, looks, temperature, and whether the meter was set right afterwards. */
+export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactElement {
+  const { watch } = useFormContext<ZeroCheckForm>();
+  const reference = watch('reference');
+  const looks = watch('dialValues');
+  const kinds = REFERENCE_KINDS.filter((one) => one !== 'water' || meter.scale !== 'water');
+  return (
+    <div className="space-y-5">
+      <Field
+        of={zeroCheckEntry}
+        at="reference"
+        choices={kinds.map((value) => ({ value, label: REFERENCE_NAMES[value] }))}
+        hint={ADVICE[reference]}
+      />
+      {reference === 'certified-oil' && (
+        <div className="grid gap-5 sm:grid-cols-2">
+          <Field of={zeroCheckEntry} at="statedNd20" />
+          <Field of={zeroCheckEntry} at="indexPerC" />
+        </div>
+      )}
+      <div className="grid grid-cols-3 gap-3">
+        {looks.map((_, at) => (
+          <Field
+            key={at}
+            of={zeroCheckEntry}
+            at={`dialValues.${at}`}
+            {...(at > 0 && { label: `Look ${at + 1}` })}
+          />
+        ))}
+      </div>
+      <Field of={zeroCheckEntry} at="temperatureC" />
+      <Field of={zeroCheckEntry} at="adjusted" />
+      <Field of={zeroCheckEntry} at="remark" />
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { systematicSample } from '../../../../../core';
+import { Field } from '../../../../entry/Field';
+import { strokeForm, type StrokeForm } from '../../../../forms/hives/strokeForm';
+
+interface CloseLooksProps {
+  size: { readonly frames: number; readonly sampleSize: number } | null;
+}
+
+/** Which frames to look at closely, and what each showed on its poorer side. */
+export function CloseLooks({ size }: CloseLooksProps): ReactElement {
+  const { watch } = useFormContext<StrokeForm>();
+  const [start, framesPerBox] = watch(['start', 'framesPerBox']);
+  if (!size) return <p className="text-lg">Say how many boxes and frames there are first.</p>;
+  const perBox = Number(framesPerBox) || 1;
+  const places = systematicSample(size.frames, size.sampleSize, start);
+  return (
+    <div className="space-y-4">
+      <p className="text-base">
+        Every {(size.frames / size.sampleSize).toFixed(1)}th frame from a random start, so that you
+        do not choose. Tell the capping of its poorer side.
+      </p>
+      <div className="max-w-64">
+        <Field of={strokeForm} at="sample" placeholder={String(size.sampleSize)} />
+      </div>
+      <ul className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
+        {places.map((place, at) => (
+          <li key={place}>
+            <Field
+              of={strokeForm}
+              at={`looks.${at}`}
+              label={`Box ${Math.floor(place / perBox) + 1}, frame ${(place % perBox) + 1}`}
+            />
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

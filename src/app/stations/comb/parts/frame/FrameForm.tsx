@@ -1,0 +1,145 @@
+import { useRef, useState, type ReactElement } from 'react';
+import { cappingOf, dayNumber } from '../../../../../model';
+import { useCommands } from '../../../../commands/useCommands';
+import type { Command } from '../../../../commands/registry';
+import { Button } from '../../../../ui/Button';
+import type { SideDraft } from '../../frameDraft';
+import type { JudgeForm, JudgeTask } from '../../useJudgeFrame';
+import { counted } from '../../../../format/counted';
+import { ACT_NAMES } from '../../words';
+import { CellFold } from './CellFold';
+import { BroodFold, CombFold, FillFold, PestFold, WeightFold } from './MoreOfFrame';
+import { PiecesFold } from './PiecesFold';
+import { ShakeFold, ShakeRow } from './ShakeRow';
+import { SideBlock } from './SideBlock';
+
+const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0);
+
+/** The side that keys act on; known at once, since keys may come faster than the page is drawn. */
+interface SideInHand {
+  readonly shown: 0 | 1;
+  readonly now: () => 0 | 1;
+  readonly take: (side: 0 | 1) => void;
+}
+
+function useSideInHand(): SideInHand {
+  const latest = useRef<0 | 1>(0);
+  const [shown, show] = useState<0 | 1>(0);
+  return {
+    shown,
+    now: () => latest.current,
+    take: (side) => {
+      latest.current = side;
+      show(side);
+    },
+  };
+}
+
+/** Digits set the side in hand, the arrows up and down move it, the other side comes next. */
+function useFrameKeys(form: JudgeForm['form'], hand: SideInHand): void {
+  const side = (): SideDraft => form.getValues(`sides.${hand.now()}`);
+  const change = (part: Partial<SideDraft>): void =>
+    form.setValue(`sides.${hand.now()}`, { ...side(), ...part }, { shouldDirty: true });
+  const tap = (cappedTenths: number) => () => {
+    change({ cappedTenths, method: 'quick', honeyTenths: side().honeyTenths || 10 });
+    hand.take(other(hand.now()));
+  };
+  const move = (by: number) => () => {
+    const at = (side().cappedTenths ?? 5) + by;
+    change({ cappedTenths: Math.min(10, Math.max(0, at)), method: 'quick' });
+  };
+  const shake = (result: SideDraft['shake']) => () => {
+    const sides = form.getValues('sides');
+    sides.forEach((one, at) =>
+      form.setValue(`sides.${at as 0 | 1}`, { ...one, shake: result }, { shouldDirty: true }),
+    );
+  };
+  const digits: Command[] = Array.from({ length: 10 }, (_, at) => ({
+    id: `tenths-${at}`,
+    title: `${at} tenths capped on the side in hand`,
+    key: String(at),
+    run: tap(at),
+  }));
+  useCommands([
+    ...digits,
+    { id: 'tenths-10', title: 'All capped on the side in hand', key: 'f', run: tap(10) },
+    { id: 'tenth-more', title: 'A tenth more', key: 'ArrowUp', run: move(1) },
+    { id: 'tenth-less', title: 'A tenth less', key: 'ArrowDown', run: move(-1) },
+    {
+      id: 'side',
+      title: 'The other side in hand',
+      key: 'o',
+      run: () => hand.take(other(hand.now())),
+    },
+    { id: 'shake-clean', title: 'Nothing fell at the shake', key: 'c', run: shake('nothing-fell') },
+    { id: 'shake-drops', title: 'Drops fell at the shake', key: 'd', run: shake('drops') },
+    { id: 'shake-runs', title: 'It ran at the shake', key: 'r', run: shake('runs') },
+  ]);
+}
+
+/** What was seen of this frame before. */
+function EarlierNote({ task }: { task: JudgeTask }): ReactElement | null {
+  const last = task.place.earlier.at(-1)?.content;
+  if (!last) return null;
+  const days = dayNumber(task.harvest.content.day) - dayNumber(last.day);
+  const tenths = last.sides
+    .map((side) => Math.round((cappingOf(side)?.share ?? 0) * 10))
+    .join(' and ');
+  return (
+    <p className="text-base leading-tight">
+      {days > 0 ? `${counted(days, 'day')} ago` : 'Before'}: {tenths} tenths capped,{' '}
+      {ACT_NAMES[last.decision.act].toLowerCase()}.
+    </p>
+  );
+}
+
+interface FrameFormProps {
+  task: JudgeTask;
+  judge: JudgeForm;
+}
+
+/** Everything that can be said of one frame, the quick part first. */
+export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
+  const { form, typed, discard, takeBack } = judge;
+  const hand = useSideInHand();
+  useFrameKeys(form, hand);
+  useCommands([
+    { id: 'take-back', title: 'Take back the last tap', key: 'Backspace', run: takeBack },
+  ]);
+  const wantedShare = task.judging.school.ripeShare;
+  return (
+    <div className="space-y-2">
+      <EarlierNote task={task} />
+      {([0, 1] as const).map((at) => (
+        <SideBlock
+          key={at}
+          at={at}
+          active={hand.shown === at}
+          wantedShare={wantedShare}
+          onActive={() => hand.take(at)}
+        />
+      ))}
+      <ShakeRow />
+      <div>
+        <FillFold />
+        <BroodFold />
+        <PestFold />
+        <CombFold />
+        <WeightFold />
+        <ShakeFold />
+        <PiecesFold />
+        <CellFold />
+      </div>
+      {typed && (
+        <div className="flex flex-wrap gap-2 py-2">
+          <Button className="min-h-14" onClick={takeBack}>
+            Take back the last tap
+          </Button>
+          <Button tone="quiet" className="min-h-14" onClick={discard}>
+            Forget all of this frame
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import { useBoxRecords } from '../../../../../db';
+import { colonyOf, type Book } from '../../../../../model';
+import {
+  current,
+  nextRevision,
+  type AnyRecord,
+  type Box,
+  type Frame,
+} from '../../../../../records';
+import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
+import { Button } from '../../../../ui/Button';
+import { INPUT } from '../../../../ui/classes';
+import type { JudgeTask } from '../../useJudgeFrame';
+import { counted } from '../../../../format/counted';
+import { Fold } from './MoreOfFrame';
+
+/** Places of a box that no frame takes. */
+function freePlaces(records: readonly AnyRecord[], boxId: string, slots: number): number[] {
+  const taken = new Set(
+    current(records).flatMap((one) =>
+      one.kind === 'frame' && one.content.boxId === boxId ? [one.content.slot] : [],
+    ),
+  );
+  return Array.from({ length: slots }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
+}
+
+/** The frame in another place; where it hung before stays written. */
+function moved(frame: Frame, boxId: string, { slot, day }: { slot: number; day: string }) {
+  const { boxId: from, sinceDay, earlier } = frame.content;
+  return {
+    ...frame.content,
+    boxId,
+    slot,
+    sinceDay: day,
+    earlier: [...earlier, { boxId: from, sinceDay, untilDay: day }],
+  };
+}
+
+/** Where a frame can go: totes first, then the other boxes of its hive. */
+function targetsFor({ entityId, content }: Box, book: Book): Box[] {
+  const totes = book.boxes.filter((one) => one.content.boxKind === 'tote');
+  const ofHive = book.boxes.filter(
+    (one) =>
+      one.content.boxKind === 'box' &&
+      one.content.colonyId !== null &&
+      one.content.colonyId === content.colonyId,
+  );
+  return [...totes, ...ofHive].filter((one) => one.entityId !== entityId);
+}
+
+interface MoveFoldProps {
+  task: JudgeTask;
+  book: Book;
+  /** all frames of this box that are taken today */
+  taken: readonly Frame[];
+}
+
+function Move({ task, book, taken }: MoveFoldProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const workspace = useAppSelector(selectWorkspace);
+  const totesFirst = useMemo(() => targetsFor(task.box, book), [task.box, book]);
+  const [chosen, setChosen] = useState('');
+  const target = totesFirst.find((one) => one.entityId === chosen) ?? totesFirst[0];
+  const records = useBoxRecords(workspace, target?.entityId ?? '');
+  const free = target && records ? freePlaces(records, target.entityId, target.content.slots) : [];
+  const move = async (frames: readonly Frame[]): Promise<void> => {
+    if (!target || frames.length === 0 || frames.length > free.length) return;
+    const { day } = task.harvest.content;
+    await dispatch(
+      perform(`${counted(frames.length, 'frame')} moved to ${target.content.label}`, (scribe) =>
+        frames.map((one, at) =>
+          nextRevision(scribe, one, {
+            content: moved(one, target.entityId, { slot: free[at] ?? 1, day }),
+            reason: `Moved to ${target.content.label}`,
+          }),
+        ),
+      ),
+    );
+  };
+  const { frame } = task.place;
+  if (!target) {
+    return <p className="text-base">There is no other box or tote yet; add one under Season.</p>;
+  }
+  return (
+    <>
+      <label className="block text-base font-semibold">
+        Where to
+        <select
+          className={INPUT}
+          value={target.entityId}
+          onChange={(event) => setChosen(event.target.value)}
+        >
+          {totesFirst.map((one) => (
+            <option key={one.entityId} value={one.entityId}>
+              {boxWords(book, one)}
+            </option>
+          ))}
+        </select>
+      </label>
+      <p className="text-base">{counted(free.length, 'free place')} there.</p>
+      <div className="flex flex-wrap gap-2">
+        <Button
+          className="min-h-14"
+          disabled={!frame || free.length < 1}
+          onClick={() => void move(frame ? [frame] : [])}
+        >
+          Move this frame
+        </Button>
+        <Button
+          className="min-h-14"
+          disabled={taken.length === 0 || free.length < taken.length}
+          onClick={() => void move(taken)}
+        >
+          Move all {taken.length} that you take
+        </Button>
+      </div>
+    </>
+  );
+}
+
+/** Frames into a tote or another box; each keeps its hive. */
+export function MoveFold(props: MoveFoldProps): ReactElement {
+  return (
+    <Fold title="Move to a tote or another box">
+      <Move {...props} />
+    </Fold>
+  );
+}
+
+function boxWords(book: Book, box: Box): string {
+  const colony = colonyOf(book, box.content.colonyId);
+  return [colony?.content.name, box.content.label].filter((one) => one !== undefined).join(', ');
+}

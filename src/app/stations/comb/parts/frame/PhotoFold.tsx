@@ -1,0 +1,92 @@
+import { Camera } from 'lucide-react';
+import { useRef, useState, type ReactElement } from 'react';
+import { usePhotoRecords } from '../../../../../db';
+import { current, firstRevision, type Photo } from '../../../../../records';
+import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
+import { Button } from '../../../../ui/Button';
+import { PhotoPicture } from '../../../../ui/PhotoPicture';
+import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
+import { sideName } from '../../frameDraft';
+import { frameOfTask, type JudgeTask } from '../../useJudgeFrame';
+import { Fold } from './MoreOfFrame';
+
+function usePhotos(frameId: string): Photo[] {
+  const workspace = useAppSelector(selectWorkspace);
+  const records = usePhotoRecords(workspace, frameId);
+  return current(records ?? []).filter((one): one is Photo => one.kind === 'photo');
+}
+
+function wordsOf({ content }: Photo): { alt: string; caption: string } {
+  const { side, day, width, height } = content;
+  const name = sideName(side);
+  return { alt: `${name} on ${day}`, caption: `${name}, ${width} × ${height}` };
+}
+
+function Photos({ task }: { task: JudgeTask }): ReactElement {
+  const dispatch = useAppDispatch();
+  const input = useRef<HTMLInputElement>(null);
+  const [side, setSide] = useState<0 | 1>(0);
+  const photos = usePhotos(task.place.frame?.entityId ?? '');
+  const adding = usePhotoAdding((small) =>
+    dispatch(
+      perform(`Photograph of ${sideName(side).toLowerCase()} kept`, (scribe) => {
+        const known = task.place.frame;
+        const frame =
+          known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
+        const { entityId: harvestId, content } = task.harvest;
+        const photo = { ...small, frameId: frame.entityId, harvestId, side, day: content.day };
+        const record = firstRevision(scribe, 'photo', photo, frame.entityId);
+        return known ? [record] : [frame, record];
+      }),
+    ),
+  );
+  const choose = (at: 0 | 1) => () => {
+    setSide(at);
+    input.current?.click();
+  };
+
+  return (
+    <>
+      <p className="text-base">
+        Kept small, and without the place and time that cameras write into them.
+      </p>
+      <div className="grid grid-cols-2 gap-2">
+        {([0, 1] as const).map((at) => (
+          <Button key={at} className="min-h-14" disabled={adding.busy} onClick={choose(at)}>
+            <Camera aria-hidden className="size-6" /> {sideName(at)}
+          </Button>
+        ))}
+      </div>
+      <input
+        ref={input}
+        type="file"
+        accept="image/*"
+        aria-label="Photograph of a side"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const file = event.target.files?.[0];
+          event.target.value = '';
+          if (file) void adding.add(file);
+        }}
+      />
+      <p role="status" className="text-base font-semibold empty:hidden">
+        {adding.words}
+      </p>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {photos.map((one) => (
+          <PhotoPicture key={one.entityId} record={one} {...wordsOf(one)} />
+        ))}
+      </div>
+    </>
+  );
+}
+
+/** Photographs of the frame: from the camera or a file, scaled down, without the camera’s data. */
+export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
+  return (
+    <Fold title="Photographs">
+      <Photos task={task} />
+    </Fold>
+  );
+}

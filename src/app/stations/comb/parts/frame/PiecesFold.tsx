@@ -1,0 +1,60 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { Button } from '../../../../ui/Button';
+import type { FrameDraft } from '../../frameDraft';
+import { counted } from '../../../../format/counted';
+import { Fold } from './MoreOfFrame';
+import { Stepper } from '../Stepper';
+
+/** Pieces of a section frame in the usual number of one. */
+const USUAL_PIECES = 8;
+const MOST_PIECES = 32;
+
+/** Comb honey: each piece by itself, fully capped on both sides or not. */
+export function PiecesFold(): ReactElement {
+  const { watch, setValue } = useFormContext<FrameDraft>();
+  const pieces = watch('pieces');
+  const set = (next: string | null): void => setValue('pieces', next, { shouldDirty: true });
+  if (pieces === null) {
+    return (
+      <Fold title="Comb honey, piece by piece">
+        <Button className="min-h-14" onClick={() => set('n'.repeat(USUAL_PIECES))}>
+          This is a section frame
+        </Button>
+      </Fold>
+    );
+  }
+  const ripe = pieces.split('r').length - 1;
+  const flip = (at: number): void =>
+    set(pieces.slice(0, at) + (pieces[at] === 'r' ? 'n' : 'r') + pieces.slice(at + 1));
+  return (
+    <Fold title="Comb honey, piece by piece" note={`${ripe} of ${counted(pieces.length, 'piece')}`}>
+      <p className="text-base">Tap each piece that is fully capped on both sides.</p>
+      <div className="grid grid-cols-4 gap-1">
+        {[...pieces].map((one, at) => (
+          <button
+            key={at}
+            type="button"
+            aria-pressed={one === 'r'}
+            aria-label={`Piece ${at + 1}`}
+            onClick={() => flip(at)}
+            className="min-h-16 border-2 border-ink bg-paper text-base font-bold aria-pressed:bg-ink aria-pressed:text-linen"
+          >
+            {at + 1}
+            <span className="block font-semibold">{one === 'r' ? 'take' : 'back'}</span>
+          </button>
+        ))}
+      </div>
+      <Stepper
+        label="Pieces in the frame"
+        value={pieces.length}
+        least={1}
+        most={MOST_PIECES}
+        onChange={(count) => set(pieces.padEnd(count, 'n').slice(0, count))}
+      />
+      <Button tone="quiet" className="min-h-14" onClick={() => set(null)}>
+        Not a section frame
+      </Button>
+    </Fold>
+  );
+}

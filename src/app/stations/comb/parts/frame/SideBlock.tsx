@@ -1,0 +1,53 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { cappingOf } from '../../../../../model';
+import { isSideJudged, sideName, sideOf, type FrameDraft, type SideDraft } from '../../frameDraft';
+import { percentRange } from '../../words';
+import { SidePaint, SidePoints } from './SideMarks';
+import { SideQuick } from './SideQuick';
+
+interface SideBlockProps {
+  at: 0 | 1;
+  active: boolean;
+  wantedShare: number;
+  onActive: () => void;
+}
+
+/** "8 tenths capped", with what it may be, or what is still missing. */
+function SideFigure({ side }: { side: SideDraft }): ReactElement {
+  if (!isSideJudged(side)) return <span className="text-base text-ink-soft">tap its capping</span>;
+  const capping = cappingOf(sideOf(side));
+  if (!capping) return <span className="text-base">no honey</span>;
+  return (
+    <span className="text-base whitespace-nowrap">
+      <strong className="text-2xl">{Math.round(capping.share * 100)} %</strong> capped (
+      {percentRange(capping)})
+    </span>
+  );
+}
+
+/** One side of the frame: its figure, and the way in which it is judged. */
+export function SideBlock({ at, active, wantedShare, onActive }: SideBlockProps): ReactElement {
+  const { setValue, watch } = useFormContext<FrameDraft>();
+  const side = watch(`sides.${at}`);
+  const name = sideName(at);
+  const onChange = (change: Partial<SideDraft>): void => {
+    setValue(`sides.${at}`, { ...side, ...change }, { shouldDirty: true });
+    onActive();
+  };
+  return (
+    <section aria-label={name} className={active ? '-ml-3 border-l-8 border-lavender pl-1' : ''}>
+      <div className="flex min-h-8 items-baseline justify-between gap-2">
+        <h2 className="text-xl font-bold">{name}</h2>
+        <SideFigure side={side} />
+      </div>
+      {side.method === 'quick' && <SideQuick name={name} side={side} onChange={onChange} />}
+      {side.method === 'points' && (
+        <SidePoints name={name} side={side} wantedShare={wantedShare} onChange={onChange} />
+      )}
+      {side.method === 'paint' && (
+        <SidePaint name={name} side={side} wantedShare={wantedShare} onChange={onChange} />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,134 @@
+import clsx from 'clsx';
+import { RadioGroup } from 'radix-ui';
+import { useMemo, useState, type ReactElement } from 'react';
+import { CELL_STATES, hasEnoughPoints, type CellState } from '../../../../../core';
+import {
+  CELL_COUNT,
+  MARK_LETTERS,
+  POINT_COUNTS,
+  UNMARKED,
+  isMarked,
+  markCounts,
+} from '../../../../../records';
+import { Button } from '../../../../ui/Button';
+import type { SideDraft } from '../../frameDraft';
+import { STATE_NAMES } from '../../words';
+import { MarkBoard } from './MarkBoard';
+import { PAINT_BOARD, pointBoard } from './boardShapes';
+import { RadioItem } from '../../../../ui/fields/RadioItem';
+
+const WIPE = 'wipe';
+type Brush = CellState | typeof WIPE;
+
+function Brushes({
+  brush,
+  onBrush,
+}: {
+  brush: Brush;
+  onBrush: (brush: Brush) => void;
+}): ReactElement {
+  const brushes: readonly Brush[] = [...CELL_STATES, WIPE];
+  return (
+    <RadioGroup.Root
+      aria-label="What you mark"
+      value={brush}
+      onValueChange={(value) => onBrush(value as Brush)}
+      className="mb-2 grid grid-cols-3 gap-1 wide:grid-cols-6"
+    >
+      {brushes.map((one) => (
+        <RadioItem
+          key={one}
+          value={one}
+          className={clsx(
+            'min-h-14 border-2 border-ink px-1 text-base leading-tight font-semibold',
+            brush === one ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
+          )}
+        >
+          {one === WIPE ? 'Wipe' : STATE_NAMES[one]}
+        </RadioItem>
+      ))}
+    </RadioGroup.Root>
+  );
+}
+
+interface SideMarksProps {
+  name: string;
+  side: SideDraft;
+  /** share that the school asks for */
+  wantedShare: number;
+  onChange: (change: Partial<SideDraft>) => void;
+}
+
+/** Points of a regular grid over the frame, tapped one by one; says when there are enough. */
+export function SidePoints({ name, side, wantedShare, onChange }: SideMarksProps): ReactElement {
+  const [brush, setBrush] = useState<Brush>('capped');
+  const marks = side.points ?? UNMARKED.repeat(POINT_COUNTS[0]);
+  const shape = useMemo(() => pointBoard(marks.length), [marks.length]);
+  const { capped, open } = markCounts(marks);
+  const left = marks.split(UNMARKED).length - 1;
+  const enough = hasEnoughPoints(capped, open, wantedShare);
+  return (
+    <div>
+      <Brushes brush={brush} onBrush={setBrush} />
+      <MarkBoard
+        label={`${name}, points on the frame`}
+        shape={shape}
+        marks={marks}
+        brush={brush === WIPE ? null : brush}
+        onMarks={(points) => onChange({ points })}
+      />
+      <p role="status" className="mt-2 text-base font-semibold">
+        {enough
+          ? 'Enough points: more would hardly change the answer.'
+          : `${left} points still to look at.`}
+      </p>
+      {!enough && left === 0 && marks.length < POINT_COUNTS[1] && (
+        <Button
+          className="mt-2 min-h-14"
+          onClick={() => onChange({ points: marks + UNMARKED.repeat(POINT_COUNTS[0]) })}
+        >
+          Lay a second grid between these points
+        </Button>
+      )}
+    </div>
+  );
+}
+
+/** A drawn comb, painted cell by cell by dragging. */
+export function SidePaint({ name, side, onChange }: SideMarksProps): ReactElement {
+  const [brush, setBrush] = useState<Brush>('capped');
+  const marks = side.cells ?? UNMARKED.repeat(CELL_COUNT);
+  return (
+    <div>
+      <Brushes brush={brush} onBrush={setBrush} />
+      <MarkBoard
+        label={`${name}, drawn comb`}
+        shape={PAINT_BOARD}
+        marks={marks}
+        brush={brush === WIPE ? null : brush}
+        onMarks={(cells) => onChange({ cells })}
+      />
+      <div className="mt-2 flex flex-wrap gap-2">
+        <Button
+          className="min-h-14"
+          disabled={brush === WIPE}
+          onClick={() => {
+            const letter = fillLetter(brush);
+            onChange({ cells: marks.replaceAll(UNMARKED, letter) });
+          }}
+        >
+          Fill the rest with this
+        </Button>
+        <Button
+          className="min-h-14"
+          disabled={!isMarked(marks)}
+          onClick={() => onChange({ cells: null })}
+        >
+          Start anew
+        </Button>
+      </div>
+    </div>
+  );
+}
+
+const fillLetter = (brush: Brush): string => (brush === WIPE ? UNMARKED : MARK_LETTERS[brush]);

@@ -1,0 +1,123 @@
+import type { ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
+import { DECISIONS, TAKING_ACTS, blockSentence, type FrameAct } from '../../../../../core';
+import { allowedOverride, dayNumber, isoDayOf, type JudgedFrame } from '../../../../../model';
+import { formatDay } from '../../../../format/dates';
+import { Button } from '../../../../ui/Button';
+import { TextField } from '../../../../ui/fields/TextField';
+import { Field } from '../../../../entry/Field';
+import type { FrameDraft } from '../../frameDraft';
+import { frameForm } from '../../frameDraft';
+import { ACT_NAMES } from '../../words';
+import { Pick, choicesOf } from '../Pick';
+
+/** Whether bees finish the frame, as a chance and a day. */
+function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
+  const { finishing, check } = judged;
+  if (!finishing || finishing.daysNeeded === 0 || TAKING_ACTS.includes(judged.act)) return null;
+  const day = finishing.lookAgainInDays;
+  const looks = judged.earlier.length;
+  return (
+    <div className="border-l-8 border-lavender pl-3">
+      <p className="text-base font-semibold">Bees finish it before nectar ends</p>
+      <p className="text-4xl leading-tight font-extrabold">
+        {Math.round(finishing.probability * 100)} in 100
+      </p>
+      <p className="text-base">
+        {finishing.daysNeeded === null
+          ? 'No nectar is expected any more.'
+          : `About ${Math.ceil(finishing.daysNeeded)} more days at ${(finishing.ratePerDay * 100).toFixed(0)} % a day, ${
+              looks > 0 ? 'as this frame has shown' : 'as is usual in a flow'
+            }.`}
+        {day !== null && ` Look again on ${formatDay(isoDayOf(dayNumber(check.day) + day))}.`}
+      </p>
+    </div>
+  );
+}
+
+/** What stands against taking the frame, and the words it takes to look past it. */
+function BlockNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
+  const { blocks } = judged.evidence;
+  if (blocks.length === 0) return null;
+  return (
+    <div role="alert" className="border-4 border-ink bg-paper p-3">
+      <p className="text-xl font-extrabold">Not honey for people</p>
+      {blocks.map((one) => (
+        <p key={one.givenId} className="mt-1 text-base">
+          {blockSentence(one)}
+        </p>
+      ))}
+      <p className="mt-1 mb-3 text-base">
+        The product’s label and local rules decide. Ripenum never clears this by itself.
+      </p>
+      <Field of={frameForm} at="blockExcuse" />
+    </div>
+  );
+}
+
+/** The queen is on the frame: nothing is more urgent. */
+function QueenNote(): ReactElement | null {
+  const { watch } = useFormContext<FrameDraft>();
+  if (!watch('queenSeen')) return null;
+  return (
+    <p role="alert" className="bg-ink p-4 text-2xl leading-snug font-extrabold text-linen">
+      The queen is on it. Put this frame back gently, now.
+    </p>
+  );
+}
+
+function Override({ judged }: { judged: JudgedFrame }): ReactElement {
+  const { watch, setValue } = useFormContext<FrameDraft>();
+  const override = watch('override');
+  const proposed = judged.decision.act;
+  const acts = DECISIONS.filter((act) => allowedOverride(judged.evidence, act) !== null);
+  const set = (act: FrameAct): void =>
+    setValue('override', act === proposed ? null : { act, because: override?.because ?? '' }, {
+      shouldDirty: true,
+    });
+  return (
+    <div className="space-y-3">
+      <Pick
+        label="What you do with it"
+        value={judged.act}
+        choices={choicesOf(acts, ACT_NAMES)}
+        columns={2}
+        onPick={set}
+      />
+      {override && (
+        <>
+          <TextField name="override.because" label="Why (if you like)" />
+          <Button tone="quiet" onClick={() => setValue('override', null, { shouldDirty: true })}>
+            As the school says
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}
+
+/** What else can be done with the frame, best first, and the keeper's own choice. */
+export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
+  const alternatives = judged.decision.alternatives();
+  return (
+    <div className="space-y-5">
+      <QueenNote />
+      <BlockNote judged={judged} />
+      {judged.decision.next !== '' && <p className="text-lg wide:hidden">{judged.decision.next}</p>}
+      <FinishingNote judged={judged} />
+      {alternatives.length > 0 && (
+        <div>
+          <h2 className="text-xl font-bold">Otherwise</h2>
+          <ol className="divide-y divide-thread">
+            {alternatives.map((one) => (
+              <li key={one.act} className="py-2 text-base">
+                <strong>{ACT_NAMES[one.act]}.</strong> {one.sentence}
+              </li>
+            ))}
+          </ol>
+        </div>
+      )}
+      <Override judged={judged} />
+    </div>
+  );
+}

@@ -1,0 +1,137 @@
+import type { ReactElement, ReactNode } from 'react';
+import type { FieldValues } from 'react-hook-form';
+import { revise, useAppDispatch } from '../../../store';
+import { reasonField, type AnyRecord } from '../../../records';
+import type { FieldErrors, Parsed } from '../../entry/reader';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { Button } from '../Button';
+import { FormFrame } from './FormFrame';
+import { Sheet } from './Sheet';
+import { TextField } from '../fields/TextField';
+
+const REASONS = [
+  'Typed wrong',
+  'Looked again',
+  'Weighed again',
+  'Wrong container',
+  'More is known now',
+];
+
+const REASON_FIELD = 'reason';
+
+interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> {
+  record: T;
+  /** "this reading" */
+  what: string;
+  formOf: F;
+  parse: (form: F) => Parsed<T['content'] | null>;
+  onDone: () => void;
+  children: ReactNode;
+}
+
+type WithReason<F> = F & { reason: string };
+
+const correctionReason = reasonField.min(
+  1,
+  'Say in a word why; the former entry stays in the history.',
+);
+
+function withReasonError(errors: FieldErrors, reason: string): FieldErrors {
+  const checked = correctionReason.safeParse(reason);
+  if (checked.success) return errors;
+  return { ...errors, [REASON_FIELD]: { sentence: checked.error.issues[0]?.message ?? '' } };
+}
+
+function CorrectForm<T extends AnyRecord, F extends FieldValues>(
+  props: CorrectFormProps<T, F>,
+): ReactElement {
+  const { record, what, parse, onDone, children } = props;
+  const dispatch = useAppDispatch();
+  const defaults = { ...props.formOf, reason: '' } as WithReason<F>;
+  const parseAll = (form: WithReason<F>): Parsed<T['content'] | null> => {
+    const parsed = parse(form);
+    const errors = withReasonError(parsed.ok ? {} : parsed.errors, form.reason);
+    return Object.keys(errors).length > 0 ? { ok: false, errors } : parsed;
+  };
+  const formKey = `correct:${record.entityId}`;
+  const { form, parsed, restored, start, submit, baseOf } = useDraftForm({
+    formKey,
+    defaults,
+    parse: parseAll,
+    base: record.id,
+  });
+  /** the version that this correction was begun from: another tab may have written one since */
+  const begunFrom = (): T => ({ ...record, id: baseOf() ?? record.id });
+
+  const keep = submit(async (content) => {
+    if (content === null) return;
+    const { reason } = form.getValues();
+    const change = { content, reason: reason.trim() };
+    const options = { draft: formKey };
+    const done = await dispatch(revise(`Corrected ${what}`, begunFrom(), change, options));
+    if (done.ok) close();
+  });
+  const remove = async (): Promise<void> => {
+    const { reason } = form.getValues();
+    const why = reasonField.safeParse(reason);
+    const said = why.success && why.data !== '' ? why.data : 'Removed';
+    const change = { withdrawn: true, reason: said };
+    const options = { draft: formKey };
+    const done = await dispatch(revise(`Removed ${what}`, begunFrom(), change, options));
+    if (done.ok) close();
+  };
+  const close = (): void => {
+    start(defaults);
+    onDone();
+  };
+
+  return (
+    <FormFrame
+      form={form}
+      restored={restored}
+      onDiscard={() => start(defaults)}
+      live={parsed.ok ? {} : parsed.errors}
+      onSubmit={keep}
+      label={`Correct ${what}`}
+    >
+      <div className="space-y-5">
+        {children}
+        <TextField name={REASON_FIELD} label="Why" suggestions={REASONS} />
+        <div className="flex flex-wrap gap-3">
+          <Button type="submit" tone="ink">
+            Keep the correction
+          </Button>
+          {record.kind !== 'comb-judgement' && (
+            <Button onClick={() => void remove()}>Remove {what}</Button>
+          )}
+        </div>
+      </div>
+    </FormFrame>
+  );
+}
+
+interface CorrectSheetProps<T extends AnyRecord, F extends FieldValues> extends Omit<
+  CorrectFormProps<T, F>,
+  'onDone'
+> {
+  open: boolean;
+  onOpenChange: (open: boolean) => void;
+}
+
+/** Corrects or removes a record: a new revision with a reason, the former one stays. */
+export function CorrectSheet<T extends AnyRecord, F extends FieldValues>({
+  open,
+  onOpenChange,
+  ...form
+}: CorrectSheetProps<T, F>): ReactElement {
+  return (
+    <Sheet
+      open={open}
+      onOpenChange={onOpenChange}
+      title={`Correct ${form.what}`}
+      description="The former entry is never overwritten; it stays in the history of the lot."
+    >
+      <CorrectForm {...form} onDone={() => onOpenChange(false)} />
+    </Sheet>
+  );
+}

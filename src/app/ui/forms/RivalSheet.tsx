@@ -1,0 +1,57 @@
+import type { ReactElement } from 'react';
+import type { Stale } from '../../../records';
+import {
+  rivalChosen,
+  selectRivals,
+  useAppDispatch,
+  useAppSelector,
+  type RivalChoice,
+} from '../../../store';
+import { titleOfRecord } from '../../words/recordNames';
+import { Button } from '../Button';
+import { Sheet } from './Sheet';
+import { SideBySide } from './SideBySide';
+
+function RivalRow({ rival }: { rival: Stale }): ReactElement {
+  return (
+    <li>
+      <SideBySide
+        label={`${titleOfRecord(rival.theirs)}, yours and the other tab’s`}
+        names={['Yours', 'The other tab’s']}
+        records={[rival.mine, rival.theirs]}
+      />
+    </li>
+  );
+}
+
+/** What another tab changed while somebody typed here: both side by side, until one is chosen. */
+export function RivalSheet(): ReactElement {
+  const dispatch = useAppDispatch();
+  const rivals = useAppSelector(selectRivals);
+  const choose = (choice: RivalChoice) => (): void => void dispatch(rivalChosen(choice));
+  return (
+    <Sheet
+      open={rivals !== null}
+      onOpenChange={choose('back')}
+      title="Changed in another tab"
+      description="While you worked here, the same thing was changed elsewhere. Nothing is overwritten: choose which one holds; the other stays in the history."
+    >
+      <ul className="space-y-5">
+        {(rivals ?? []).map((one) => (
+          <RivalRow key={one.mine.id} rival={one} />
+        ))}
+      </ul>
+      <div className="mt-5 flex flex-wrap gap-3">
+        <Button tone="ink" className="min-h-14" onClick={choose('mine')}>
+          Keep mine
+        </Button>
+        <Button className="min-h-14" onClick={choose('theirs')}>
+          Keep the other
+        </Button>
+        <Button tone="quiet" onClick={choose('back')}>
+          Decide later
+        </Button>
+      </div>
+    </Sheet>
+  );
+}

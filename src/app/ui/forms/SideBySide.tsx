@@ -1,0 +1,41 @@
+import type { ReactElement } from 'react';
+import { differencesOf, type AnyRecord } from '../../../records';
+import { formatMoment } from '../../format/dates';
+import { fieldWords, pathSteps } from '../../words/fieldWords';
+import { PlainTable } from '../PlainTable';
+
+interface SideBySideProps {
+  label: string;
+  /** what each side is called */
+  names: readonly string[];
+  records: readonly AnyRecord[];
+}
+
+const WITHDRAWN = 'removed';
+
+/** Revisions beside one another: who wrote them when, and each field in which they differ. */
+export function SideBySide({ label, names, records }: SideBySideProps): ReactElement {
+  const differences = differencesOf(records.map((one) => one.content));
+  return (
+    <PlainTable
+      label={label}
+      head={['Field', ...names]}
+      rows={[
+        [
+          'Written',
+          ...records.map(
+            (one) =>
+              `${formatMoment(one.recordedAt)}${one.author === '' ? '' : ` by ${one.author}`}`,
+          ),
+        ],
+        ...(records.some((one) => one.withdrawn)
+          ? [['State', ...records.map((one) => (one.withdrawn ? WITHDRAWN : 'there'))]]
+          : []),
+        ...differences.map(({ path, values }) => [
+          fieldWords(pathSteps(path)),
+          ...values.map((one) => <strong key={one}>{one || 'empty'}</strong>),
+        ]),
+      ]}
+    />
+  );
+}

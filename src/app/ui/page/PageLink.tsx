@@ -1,0 +1,21 @@
+import type { ReactElement, ReactNode } from 'react';
+import { Link } from 'react-router';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { BUTTON_BASE, BUTTON_TONES, type ButtonTone } from '../classes';
+
+interface PageLinkProps {
+  /** address inside the workspace, such as `comb/few` */
+  to: string;
+  tone?: ButtonTone;
+  children: ReactNode;
+}
+
+/** A link to another page of the workspace that looks like a button; 56 px high. */
+export function PageLink({ to, tone = 'line', children }: PageLinkProps): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  return (
+    <Link to={`/${workspace}/${to}`} className={`${BUTTON_BASE} ${BUTTON_TONES[tone]} min-h-14`}>
+      {children}
+    </Link>
+  );
+}

@@ -1,0 +1,65 @@
+import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../core';
+import { type LotFile, type Meter } from '../../model';
+import { dayOfMoment, type Reading } from '../../records';
+import { counted } from '../format/counted';
+
+/** Readings taken with a meter, oldest first. */
+export function readingsOfMeter(files: readonly LotFile[], instrumentId: string): Reading[] {
+  return files
+    .flatMap((one) => one.readings)
+    .filter((one) => one.content.instrumentId === instrumentId)
+    .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
+}
+
+/** Whether a check of the meter is due now. */
+export function dueOf(meter: Meter, readings: readonly Reading[], now: string): CheckDue {
+  const last = meter.checks.at(-1)?.content.takenAt ?? null;
+  const since = readings.filter((one) => last === null || one.content.takenAt > last).length;
+  const { checkEveryDays, checkEveryReadings } = meter.instrument.content;
+  const calibration = calibrationAt(meter.points, dayOfMoment(now));
+  return checkDue({
+    lastDay: last === null ? null : dayOfMoment(last),
+    today: dayOfMoment(now),
+    readingsSince: since,
+    everyDays: checkEveryDays,
+    everyReadings: checkEveryReadings,
+    jumped: calibration.status === 'known' && calibration.jumped,
+  });
+}
+
+/** "Check due: 12 days overdue." */
+export function dueWords(due: CheckDue): string {
+  const days = due.daysLeft === null ? 0 : Math.round(due.daysLeft);
+  switch (due.because) {
+    case 'never':
+      return 'Never checked: its readings count as unchecked.';
+    case 'jump':
+      return 'Its last check found a jump: check it once more to be sure.';
+    case 'days':
+      return days === 0 ? 'Check due today.' : `Check overdue by ${counted(-days, 'day')}.`;
+    case 'readings':
+      return 'Check due: as many readings were taken as you allow between checks.';
+    case null:
+      return `Next check in ${counted(Math.max(1, days), 'day')} or ${counted(due.readingsLeft, 'reading')}.`;
+  }
+}
+
+/** What is known of the zero now, one sentence. */
+export function zeroWords(meter: Meter, now: string): string {
+  const calibration = calibrationAt(meter.points, dayOfMoment(now));
+  switch (calibration.status) {
+    case 'none':
+      return 'Nothing is known of its zero.';
+    case 'rough':
+      return calibration.agrees
+        ? 'A rough check found nothing amiss; it corrects nothing.'
+        : 'A rough check disagrees: check it with an oil of stated index.';
+    case 'known': {
+      const wet = -calibration.offsetIndex * percentPerIndexTold();
+      const doubt = `± ${(2 * calibration.standardPercent).toFixed(1)}`;
+      if (Math.abs(wet) < 0.05) return `Its zero is right (${doubt}).`;
+      const size = Math.abs(wet).toFixed(1);
+      return `It reads ${size} too ${wet > 0 ? 'wet' : 'dry'} (${doubt}); that is taken into every reading.`;
+    }
+  }
+}

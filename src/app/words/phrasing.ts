@@ -1,0 +1,80 @@
+import { addDays, addMonths } from 'date-fns';
+import { isMeasured, type Phrasing, type Ruling } from '../../core';
+import { isoDayOf, localDayOf } from '../../model';
+import { type Preferences } from '../../records';
+import { formatDay } from '../format/dates';
+import { OUTCOME_NAMES, STEP_NAMES } from '../format/moisture';
+import { formatQuantity } from '../format/units';
+
+/** The day to look again, so many months from now; part of a month as days. */
+const lookAgain = (now: Date, months: number): Date =>
+  addDays(addMonths(now, Math.floor(months)), Math.round((months % 1) * 30));
+
+/** How rules say temperatures to this keeper. */
+export function phrasingFor(preferences: Preferences): Phrasing {
+  return {
+    day: (day) => formatDay(isoDayOf(day)),
+    within: (months) => `by ${formatDay(localDayOf(lookAgain(new Date(), months).getTime()))}`,
+    temperature: (temperatureC) => formatQuantity(temperatureC, 'temperature', preferences, 0),
+  };
+}
+
+/** "look again by 26 Feb", and how many more conditions there are. */
+function conditionWords({ findings }: Ruling): string {
+  const conditions = findings.filter((one) => one.bearing === 'condition');
+  const short = conditions.find((one) => one.short !== undefined)?.short;
+  if (short === undefined) return '';
+  const more = conditions.length - 1;
+  return `, but ${short}${more > 0 ? ` (and ${more} more)` : ''}`;
+}
+
+/** The decision in words, with its first condition, or with what would settle it. */
+export function headline(ruling: Ruling): string {
+  const { outcome, nextStep, findings } = ruling;
+  switch (outcome) {
+    case 'measure':
+      return STEP_NAMES[nextStep ?? 'read'];
+    case 'conditions':
+      return `Accept${conditionWords(ruling) || ', with conditions'}`;
+    case 'by-comb':
+      return `${OUTCOME_NAMES[outcome]}${conditionWords(ruling)}`;
+    case 'divert':
+      return findings.some((one) => one.ruleId === 'signs-of-fermentation')
+        ? `${OUTCOME_NAMES[outcome]}: it is fermenting`
+        : OUTCOME_NAMES[outcome];
+    case 'over': {
+      const apart = findings.filter(
+        (one) => one.ruleId === 'vessel-apart' && one.bearing === 'over',
+      ).length;
+      return ruling.overProbability < 0.5 && apart > 0
+        ? `Set ${apart === 1 ? 'one vessel' : `${apart} vessels`} apart: over the limit`
+        : OUTCOME_NAMES[outcome];
+    }
+    case 'reject':
+    case 'dry':
+    case 'blend':
+    case 'above-target':
+    case 'accept':
+      return OUTCOME_NAMES[outcome];
+  }
+}
+
+/** A sentence as it goes on after a comma. */
+export const lowerFirst = (text: string): string => text.charAt(0).toLowerCase() + text.slice(1);
+
+/** Where the moisture lies, as one sentence for those who cannot see the rule. */
+export function ruleSentence(ruling: Ruling): string {
+  const { belief, limitPercent } = ruling;
+  const low = (belief.mean - belief.expanded).toFixed(1);
+  const high = (belief.mean + belief.expanded).toFixed(1);
+  const verb = isMeasured(belief) ? 'measured' : 'expected';
+  return `Moisture rule from 13 to 25 % water: ${verb} ${belief.mean.toFixed(1)} %, between ${low} and ${high} %, limit ${limitPercent.toFixed(1)} %.`;
+}
+
+/** The figure of a ruling, short: 17.4 ± 0.3 where measured, 16–20 where only expected. */
+export function answerFigure({ belief }: Ruling): string {
+  const { mean, expanded } = belief;
+  return isMeasured(belief)
+    ? `${mean.toFixed(1)} ± ${expanded.toFixed(1)}`
+    : `${Math.max(0, mean - expanded).toFixed(0)}–${(mean + expanded).toFixed(0)}`;
+}

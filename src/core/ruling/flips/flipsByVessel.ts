@@ -1,0 +1,39 @@
+import type { Ruling } from '../engine';
+import type { LotEvidence, VesselEvidence } from '../evidence';
+import { tried, type Flip } from './flip';
+import { vesselsAgainstLimit } from '../vesselMoistures';
+
+/** The lot without some of its vessels and without what was read of them. */
+function without(evidence: LotEvidence, ids: ReadonlySet<string>): LotEvidence {
+  const stays = ({ vesselId }: { readonly vesselId: string | null }): boolean =>
+    vesselId === null || !ids.has(vesselId);
+  return {
+    ...evidence,
+    vessels: evidence.vessels.filter((one) => !ids.has(one.id)),
+    readings: evidence.readings.filter(stays),
+    ...(evidence.earlier && { earlier: evidence.earlier.filter(stays) }),
+  };
+}
+
+function namesOf(vessels: readonly VesselEvidence[]): string {
+  const labels = vessels.map((one) => one.label);
+  return labels.length < 2
+    ? (labels[0] ?? '')
+    : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
+}
+
+/** The rest of a lot once the vessels that are over, or over and not settled, are set apart. */
+export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
+  const { over, notSettled } = vesselsAgainstLimit(evidence, ruling.belief);
+  const choices = [over, [...over, ...notSettled]].map(
+    (some) => new Set(some.flatMap((one) => (one.vesselId === null ? [] : [one.vesselId]))),
+  );
+  const tryWithout = (ids: ReadonlySet<string>): Flip[] => {
+    if (ids.size === 0 || ids.size >= evidence.vessels.length) return [];
+    const words = `Without ${namesOf(evidence.vessels.filter((one) => ids.has(one.id)))}`;
+    return tried('without-vessels', words, without(evidence, ids), ruling);
+  };
+  const [few, all] = choices.map(tryWithout);
+  const isSame = choices[0]!.size === choices[1]!.size;
+  return isSame ? (all ?? []) : [...(few ?? []), ...(all ?? [])];
+}
