@@ -89,6 +89,9 @@ function isSameMap<T>(a: ReadonlyMap<string, T>, b: ReadonlyMap<string, T>): boo
   return a.size === b.size && [...a].every(([key, value]) => b.get(key) === value);
 }
 
+/** What comes out the same is handed on as the same, so that nothing further is made anew. */
+const UNLESS_SAME = { memoize: lruMemoize, memoizeOptions: { resultEqualityCheck: isSameMap } };
+
 /** Frames that rulings ask about. Judging other frames is no news to rulings. */
 const selectAskedFrames = createSelector(
   [selectFrames, selectLots, selectBook],
@@ -98,13 +101,14 @@ const selectAskedFrames = createSelector(
       frames.filter((one) => asked.has(one.entityId)).map((one) => [one.entityId, one]),
     );
   },
-  { memoize: lruMemoize, memoizeOptions: { resultEqualityCheck: isSameMap } },
+  UNLESS_SAME,
 );
 
 const selectSetAside = createSelector(
   [({ snapshot }: WorkspaceModel) => snapshot.aside],
   (aside): ReadonlyMap<string, number> =>
     new Map([...groupBy(aside, (one) => one.ownerId)].map(([id, own]) => [id, own.length])),
+  UNLESS_SAME,
 );
 
 /** What of lots and of the book was changed in two places, and waits for a choice. */

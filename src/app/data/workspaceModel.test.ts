@@ -1,0 +1,91 @@
+import { describe, expect, test } from '@jest/globals';
+import { demoSeason } from '../../../demo/season';
+import { demoWorkshop } from '../../../demo/demoWorkshop';
+import { groupBy } from '../../core';
+import { DEFAULT_PREFERENCES, nextRevision, type AnyRecord, type RecordKind } from '../../records';
+import { countingScribe } from '../../records/test/sampleLot';
+import {
+  currentOf,
+  selectBook,
+  selectRooms,
+  selectRuledLots,
+  selectStore,
+  selectWorkshop,
+  type WorkspaceModel,
+} from './workspaceModel';
+
+const NOW_MS = Date.parse('2026-11-25T12:00:00Z');
+const SEASON = demoSeason('2026-11-25', NOW_MS);
+const scribe = countingScribe('model');
+
+const modelOf = (rows: WorkspaceModel['snapshot']['rows']): WorkspaceModel => ({
+  snapshot: { rows, aside: [] },
+  nowMs: NOW_MS,
+});
+
+const FIRST = modelOf(groupBy(SEASON, (one) => one.kind));
+
+/** The same, with a further revision of the last record of a kind that fits. */
+function withNews(kind: RecordKind, fits: (one: AnyRecord) => boolean = () => true) {
+  const own = FIRST.snapshot.rows.get(kind) ?? [];
+  const last = own.filter(fits).at(-1);
+  if (!last) throw new Error(`the demo season has no such ${kind}`);
+  const news = nextRevision(scribe, last, {
+    content: last.content,
+    withdrawn: false,
+    reason: 'Looked at again',
+  });
+  return modelOf(new Map(FIRST.snapshot.rows).set(kind, [...own, news]));
+}
+
+describe('what pages show of a workspace', () => {
+  test('is the season put together as a whole', () => {
+    const whole = demoWorkshop(SEASON, NOW_MS);
+    const { files, pastLots, scatters, stored, meters } = selectWorkshop(FIRST);
+    expect(files).toEqual(whole.files);
+    expect(pastLots).toEqual(whole.pastLots);
+    expect({ scatters, stored, meters }).toEqual({
+      scatters: whole.scatters,
+      stored: whole.stored,
+      meters: whole.meters,
+    });
+  });
+
+  test('a new reading remakes lots, and neither the book nor the rooms', () => {
+    const after = withNews('reading');
+    expect(selectWorkshop(after)).not.toBe(selectWorkshop(FIRST));
+    expect(selectBook(after)).toBe(selectBook(FIRST));
+    expect(selectRooms(after)).toBe(selectRooms(FIRST));
+  });
+
+  test('frames that no lot asks about are no news to rulings, those asked about are', () => {
+    const { frames } = selectWorkshop(FIRST).around;
+    const others = withNews('frame', (one) => !frames.has(one.entityId));
+    expect(selectWorkshop(others)).toBe(selectWorkshop(FIRST));
+    if (frames.size === 0) return;
+    const asked = withNews('frame', (one) => frames.has(one.entityId));
+    expect(selectWorkshop(asked)).not.toBe(selectWorkshop(FIRST));
+  });
+
+  test('rulings and store are made once for the same records and choices', () => {
+    const again = modelOf(FIRST.snapshot.rows);
+    const { ruled } = selectRuledLots(FIRST, DEFAULT_PREFERENCES);
+    expect(selectRuledLots(again, DEFAULT_PREFERENCES).ruled).toBe(ruled);
+    expect(selectStore(again, DEFAULT_PREFERENCES)).toBe(selectStore(FIRST, DEFAULT_PREFERENCES));
+    const inPounds = { ...DEFAULT_PREFERENCES, massUnit: 'lb' as const };
+    expect(selectRuledLots(FIRST, inPounds).ruled).toHaveLength(ruled.length);
+  });
+
+  test('what was withdrawn holds no more', () => {
+    const notes = currentOf('season-note');
+    const [first] = notes(FIRST);
+    const own = FIRST.snapshot.rows.get('season-note') ?? [];
+    const gone = nextRevision(scribe, first!, {
+      content: first!.content,
+      withdrawn: true,
+      reason: 'Removed',
+    });
+    const after = modelOf(new Map(FIRST.snapshot.rows).set('season-note', [...own, gone]));
+    expect(notes(after)).toHaveLength(notes(FIRST).length - 1);
+  });
+});
