@@ -6,12 +6,15 @@ import { flipsOf, interpretReading, readingBudget, ruleOnLot, type LotEvidence }
 import { contentsOf, evidenceFrom, lotFilesOf } from '../src/model';
 import { demoSeason } from '../demo/season';
 import { timed } from './timed';
+import { NO_METERS } from '../src/model';
 
 const ROUNDS = 2000;
 const FRAME_MS = 16;
 
 const files = lotFilesOf(demoSeason('2026-11-24'));
-const evidences: LotEvidence[] = files.map((file) => evidenceFrom(contentsOf(file)));
+const evidences: LotEvidence[] = files.map((file) =>
+  evidenceFrom(contentsOf(file), { meters: NO_METERS }),
+);
 const evidenceAt = (round: number): LotEvidence => evidences[round % evidences.length]!;
 
 const dial = { scale: 'water', dialValue: 17.8, temperatureC: 24, atc: false } as const;

@@ -24,6 +24,7 @@ import {
   sampleYard,
 } from '../../records/test/sampleYard';
 import { plainAround } from '../test/plainAround';
+import { NO_METERS } from './meters';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
@@ -65,10 +66,13 @@ describe('a treatment that is found out after the frames were taken', () => {
     expect(treatedFrames![0]).toMatchObject({ from: 'Hive 7' });
     expect(treatedFrames![0]!.because).toContain('thymol strips');
     const evidence = evidenceFrom(contentsOf(file), {
+      meters: NO_METERS,
       around: aroundEvidence(file, around, []),
     });
     expect(ruleOnLot(evidence).outcome).toBe('reject');
-    expect(ruleOnLot(evidenceFrom(contentsOf(file))).outcome).not.toBe('reject');
+    expect(ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS })).outcome).not.toBe(
+      'reject',
+    );
   });
 
   test.each<[string, Partial<GivenContent> | null]>([
@@ -206,7 +210,7 @@ describe('what else is written down elsewhere', () => {
   });
 
   test('honey counts as stored only measured, sound, unblocked and there', () => {
-    const evidence = evidenceFrom(contentsOf(plainLot()));
+    const evidence = evidenceFrom(contentsOf(plainLot()), { meters: NO_METERS });
     expect(storedHoney('a', evidence, 12)).toMatchObject({ lotId: 'a', massKg: 12 });
     expect(storedHoney('a', evidence, 0)).toBeNull();
     expect(storedHoney('a', { ...evidence, readings: [] }, 12)).toBeNull();

@@ -25,6 +25,7 @@ import { knownFor, workshopOf } from './workshop';
 import { zeroCheckContentSchema } from '../../records/bench/zeroCheck';
 import { plainAround } from '../test/plainAround';
 import { bookOf } from '../day/book';
+import { NO_METERS } from './meters';
 
 const onMeter = (instrumentId: string, change: Partial<ReadingContent> = {}): ReadingContent => ({
   ...SAMPLE_READING,
@@ -272,7 +273,10 @@ describe('a lot with everything from the bench', () => {
       entityId,
       content: { ...content, suspects: [{ item: 2, because: 'drip' as const }] },
     }));
-    const { vessels } = evidenceFrom({ ...contentsOf(file), containers: marked });
+    const { vessels } = evidenceFrom(
+      { ...contentsOf(file), containers: marked },
+      { meters: NO_METERS },
+    );
     expect(vessels.map((one) => one.suspectBecause)).toEqual([undefined, 'drip from cappings']);
   });
 

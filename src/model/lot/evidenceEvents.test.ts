@@ -18,6 +18,7 @@ import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BATCH, SAMPLE_ROOM } from '../../records/test/sampleRoom';
 import { sampleBook, sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
 import { plainAround } from '../test/plainAround';
+import { NO_METERS } from './meters';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
@@ -138,7 +139,7 @@ function lotOfLooks(looks: Parameters<typeof sampleLooks>[1], suspect = false) {
   const file = lotFileOf([lot, firstRevision(yard.scribe, 'lot-frames', makeUp, lot.entityId)])!;
   const kept = new Map(stories.map((one) => [one.frameId, one.frameRecord]));
   const around = aroundEvidence(file, { ...AROUND, book, frames: kept }, []);
-  return { file, evidence: evidenceFrom(contentsOf(file), { around }) };
+  return { file, evidence: evidenceFrom(contentsOf(file), { meters: NO_METERS, around }) };
 }
 
 describe('comb honey by its pieces', () => {
@@ -173,6 +174,6 @@ describe('what the books know of the hives', () => {
     };
     const known = aroundEvidence(gone, AROUND, []);
     expect(known.unknown).toContain('rule-set');
-    expect(evidenceFrom(contentsOf(gone)).unknown).toEqual(['rule-set']);
+    expect(evidenceFrom(contentsOf(gone), { meters: NO_METERS }).unknown).toEqual(['rule-set']);
   });
 });

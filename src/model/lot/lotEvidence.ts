@@ -38,7 +38,7 @@ import type { AroundEvidence } from './aroundEvidence';
 import { dayNumber } from '../days';
 import type { LotFile } from './lotFile';
 import { makeUpColours, makeUpShake, makeUpStates } from './lotMakeUp';
-import { NO_METERS, meteredReading, wouldBePercent, type Meters } from './meters';
+import { meteredReading, wouldBePercent, type Meters } from './meters';
 
 /** Contents with the entity they belong to; enough for evidence, saved or not yet. */
 export interface Kept<T> {
@@ -66,7 +66,7 @@ export interface LotContents {
 export interface KnownBesides {
   /** own lots before this one; they correct what is expected of the comb */
   readonly pastLots?: readonly PastLot[];
-  readonly meters?: Meters;
+  readonly meters: Meters;
   /** how well those who read it repeat, from other lots */
   readonly repeatability?: Spread;
   /** what vessels differ by, from other lots */
@@ -116,7 +116,7 @@ export function vesselsOf(containers: readonly Kept<ContainerContent>[]): Vessel
 /** A reading as the rules see it, or null where it is practice or its dial is beyond any honey. */
 export function readingEvidence(
   { entityId, content }: Kept<ReadingContent>,
-  meters: Meters = NO_METERS,
+  meters: Meters,
   kind: MethodKind = 'blossom',
 ): ReadingEvidence | null {
   const metered = meteredReading(content, meters);
@@ -222,7 +222,7 @@ const methodKindOf = ({ honeyKind, category }: LotContent): MethodKind => {
 /** Readings of now and of before, and how many cannot be used. */
 function readingsEvidence(
   { lot, readings }: LotContents,
-  { meters = NO_METERS, events = [] }: KnownBesides,
+  { meters, events = [] }: KnownBesides,
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
   const usable = readings
     .map((one) => readingEvidence(one, meters, methodKindOf(lot)))
@@ -246,7 +246,7 @@ const unchangedSince = (events: readonly HoneyEvent[]): number =>
  *
  * @param known - what is known besides the lot: own lots before it, meters, readers
  */
-export function evidenceFrom(contents: LotContents, known: KnownBesides = {}): LotEvidence {
+export function evidenceFrom(contents: LotContents, known: KnownBesides): LotEvidence {
   const { lot, containers, bench = NOTHING_AT_THE_BENCH } = contents;
   const { pastLots = [], repeatability, learned, around = {}, events = [], ruleSets } = known;
   return {

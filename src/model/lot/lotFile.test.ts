@@ -7,6 +7,7 @@ import type { AnyRecord, RecordOf } from '../../records/record';
 import { firstRevision, nextRevision } from '../../records/revise';
 import { signedRulingContent } from './signedRuling';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../../records/test/sampleLot';
+import { NO_METERS } from './meters';
 
 function fileOf(records: readonly AnyRecord[]): LotFile {
   const file = lotFileOf(records);
@@ -86,7 +87,7 @@ describe('revisions', () => {
 
 describe('evidence of a lot', () => {
   test('an entry of two buckets is two vessels, with the mass of each', () => {
-    const evidence = evidenceFrom(contentsOf(fileOf(sampleLot())));
+    const evidence = evidenceFrom(contentsOf(fileOf(sampleLot())), { meters: NO_METERS });
     expect(evidence.vessels.map(({ label, massKg }) => [label, massKg])).toEqual([
       ['Bucket 1', 12],
       ['Bucket 2', 12],
@@ -97,7 +98,10 @@ describe('evidence of a lot', () => {
 
   test('an unknown rule set falls back to the default one', () => {
     const contents = contentsOf(fileOf(sampleLot()));
-    const evidence = evidenceFrom({ ...contents, lot: { ...contents.lot, ruleSetId: 'gone' } });
+    const evidence = evidenceFrom(
+      { ...contents, lot: { ...contents.lot, ruleSetId: 'gone' } },
+      { meters: NO_METERS },
+    );
     expect(evidence.ruleSet.id).toBe('eu-2001-110');
   });
 });
@@ -106,7 +110,7 @@ describe('signed rulings', () => {
   function signedFile(): AnyRecord[] {
     const records = sampleLot();
     const file = fileOf(records);
-    const evidence = evidenceFrom(contentsOf(file));
+    const evidence = evidenceFrom(contentsOf(file), { meters: NO_METERS });
     const ruling = ruleOnLot(evidence);
     const signature = {
       outcome: ruling.outcome,
@@ -117,26 +121,26 @@ describe('signed rulings', () => {
     const content = signedRulingContent(signature, {
       evidence,
       ruling,
-      evidenceIds: evidenceIdsOf(file),
+      evidenceIds: evidenceIdsOf(file, NO_METERS),
     });
     return [...records, firstRevision(scribe(), 'ruling', content, file.lot.ownerId)];
   }
 
   test('a ruling rests on the evidence at hand, and is out of date once that changes', () => {
     const records = signedFile();
-    expect(isRulingOutdated(fileOf(records))).toBe(false);
+    expect(isRulingOutdated(fileOf(records), NO_METERS)).toBe(false);
     const more = firstRevision(
       countingScribe('more'),
       'reading',
       SAMPLE_READING,
       records[0]!.ownerId,
     );
-    expect(isRulingOutdated(fileOf([...records, more]))).toBe(true);
+    expect(isRulingOutdated(fileOf([...records, more]), NO_METERS)).toBe(true);
     const corrected = nextRevision(countingScribe('new'), reading(records), {
       reason: 'Looked again',
     });
-    expect(isRulingOutdated(fileOf([...records, corrected]))).toBe(true);
-    expect(isRulingOutdated(fileOf(sampleLot()))).toBe(false);
+    expect(isRulingOutdated(fileOf([...records, corrected]), NO_METERS)).toBe(true);
+    expect(isRulingOutdated(fileOf(sampleLot()), NO_METERS)).toBe(false);
   });
 
   test('the reason for deciding otherwise is kept only where one decided otherwise', () => {

@@ -27,7 +27,7 @@ import {
   type StoreMove,
   type Weighing,
 } from '../../records';
-import { NO_METERS, checkIdsBehind, type Meters } from './meters';
+import { checkIdsBehind, type Meters } from './meters';
 
 /** All that holds of one lot, with its whole history. */
 export interface LotFile {
@@ -106,7 +106,7 @@ export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
 }
 
 /** Revisions that a ruling on this file rests on, zero checks behind its readings included. */
-export function evidenceIdsOf(file: LotFile, meters: Meters = NO_METERS): string[] {
+export function evidenceIdsOf(file: LotFile, meters: Meters): string[] {
   const single = [file.comb, file.frames, file.plan, file.circumstances].filter(
     (one) => one !== null,
   );
@@ -127,11 +127,7 @@ export function evidenceIdsOf(file: LotFile, meters: Meters = NO_METERS): string
  *
  * @param outcome - what the rules say now; other evidence than the lot's own may have changed it
  */
-export function isRulingOutdated(
-  file: LotFile,
-  meters: Meters = NO_METERS,
-  outcome?: Outcome,
-): boolean {
+export function isRulingOutdated(file: LotFile, meters: Meters, outcome?: Outcome): boolean {
   if (!file.ruling) return false;
   if (outcome !== undefined && outcome !== file.ruling.content.proposedOutcome) return true;
   const signed = new Set(file.ruling.content.evidenceIds);

@@ -28,6 +28,7 @@ import {
   sampleLooks,
   sampleYard,
 } from '../../records/test/sampleYard';
+import { NO_METERS } from './meters';
 
 /** A lot made of some frames, with readings if asked for. */
 function lotOf(
@@ -119,17 +120,17 @@ describe('the make-up of a lot', () => {
       [9, 9],
       [10, 9],
     ]);
-    const ruling = ruleOnLot(evidenceFrom(contentsOf(file)));
+    const ruling = ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS }));
     expect(ruling.belief.basis).toBe('comb');
     const sentence = ruling.findings.find((one) => one.ruleId === 'ripe-by-comb')?.sentence;
     expect(sentence).toContain('93 % capped');
     expect(sentence).toContain('school “Four fifths”');
-    expect(evidenceIdsOf(file)).toHaveLength(2);
+    expect(evidenceIdsOf(file, NO_METERS)).toHaveLength(2);
   });
 
   test('frames cleared by the keeper set a condition on every ruling', () => {
     const { file } = lotOf([[10, 10]], { dial: 17, excuse: 'label allows it.' });
-    const found = ruleOnLot(evidenceFrom(contentsOf(file))).findings.filter(
+    const found = ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS })).findings.filter(
       (one) => one.ruleId === 'cleared-frames',
     );
     expect(found).toHaveLength(1);
@@ -150,9 +151,10 @@ describe('own lots teach', () => {
     const expected = (file: typeof late) => {
       const { entityId: lotId, content } = file.lot;
       const before = pastLotsBefore(past, { lotId, day: content.date });
-      return ruleOnLot(evidenceFrom(contentsOf(file), { pastLots: before })).belief;
+      return ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS, pastLots: before }))
+        .belief;
     };
-    const untaught = ruleOnLot(evidenceFrom(contentsOf(late))).belief;
+    const untaught = ruleOnLot(evidenceFrom(contentsOf(late), { meters: NO_METERS })).belief;
     expect(expected(late).mean).toBeLessThan(untaught.mean - 0.5);
     expect(expected(late).standardUncertainty).toBeLessThan(untaught.standardUncertainty);
     expect(pastLotsBefore(past, { lotId: early.lot.entityId, day: '2026-06-20' })).toEqual([]);

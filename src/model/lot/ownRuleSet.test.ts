@@ -11,6 +11,7 @@ import {
 import { firstRevision, nextRevision } from '../../records/revise';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { SAMPLE_RULE_SET } from '../../records/test/sampleStore';
+import { NO_METERS } from './meters';
 
 const trouble = (change: Partial<OwnRuleSetContent>): string[] => {
   const parsed = ownRuleSetContentSchema.safeParse({ ...SAMPLE_RULE_SET, ...change });
@@ -62,11 +63,11 @@ describe('a rule set of one’s own', () => {
     const own = firstRevision(scribe, 'rule-set', strict);
     const lot = { ...contents.lot, ruleSetId: own.entityId };
     const { ruleSets } = bookOf([own]);
-    const under = evidenceFrom({ ...contents, lot }, { ruleSets });
+    const under = evidenceFrom({ ...contents, lot }, { meters: NO_METERS, ruleSets });
     expect(under.ruleSet.name).toBe('Ferry label');
     const ruling = ruleOnLot(under);
     expect(ruling.limitPercent).toBe(13);
     expect(ruling.outcome).not.toBe('accept');
-    expect(ruleOnLot(evidenceFrom(contents)).limitPercent).toBe(20);
+    expect(ruleOnLot(evidenceFrom(contents, { meters: NO_METERS })).limitPercent).toBe(20);
   });
 });

@@ -7,6 +7,7 @@ import { firstRevision } from '../../records/revise';
 import { eyeBias, groupYields, meanBias, seasonReport, type ReportedLot } from './seasonReport';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import type { AnyRecord } from '../../records/record';
+import { NO_METERS } from '../lot/meters';
 
 function lotOf(stem: string, change: { date?: string; plant?: string; kg?: number }): AnyRecord[] {
   return sampleLot(countingScribe(stem)).map((one) => {
@@ -63,7 +64,10 @@ function withFrames(records: AnyRecord[], honeyKg: number): AnyRecord[] {
 const reported = (records: readonly AnyRecord[]): ReportedLot[] =>
   lotFilesOf(records).map((file) => {
     const contents = contentsOf(file);
-    return { file, ruling: ruleOnLot(evidenceFrom({ ...contents, frames: null })) };
+    return {
+      file,
+      ruling: ruleOnLot(evidenceFrom({ ...contents, frames: null }, { meters: NO_METERS })),
+    };
   });
 
 const report = (records: readonly AnyRecord[], blended: readonly string[] = []) =>

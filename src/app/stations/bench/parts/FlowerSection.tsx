@@ -4,6 +4,7 @@ import { contentsOf, evidenceFrom, type LotFile } from '../../../../model';
 import { colourName } from '../../../format/colour';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { useMeters } from '../../../data/useWorkspaceModel';
 
 const VERDICTS: Readonly<Record<FlowerSupport['verdict'], string>> = {
   supported: 'is supported',
@@ -50,7 +51,7 @@ function usualWords({ kind }: FlowerSupport): readonly [string, string, string] 
 /** Whether the flower's name may stand on the label: pollen, conductivity and senses together. */
 export function FlowerSection({ file }: { file: LotFile }): ReactElement {
   const { plant } = file.lot.content;
-  const known = evidenceFrom(contentsOf(file)).flower ?? NOTHING;
+  const known = evidenceFrom(contentsOf(file), { meters: useMeters() }).flower ?? NOTHING;
   const flower = { ...known, plant };
   const support = flowerSupport(flower);
   const found = foundWords(flower);
