@@ -159,5 +159,12 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
   /** The revision that what is typed was begun from. */
   const baseOf = (): string | null | undefined => begunFrom.current;
 
-  return { form, parsed, restored, start, submit, baseOf, draft: formKey };
+  /** What the frame around the form needs. */
+  const frame = {
+    form,
+    restored,
+    live: parsed.ok ? {} : parsed.errors,
+    onDiscard: (): void => start(defaults),
+  };
+  return { form, frame, parsed, start, submit, baseOf, draft: formKey };
 }

@@ -68,7 +68,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const { file, entry, ruling, above, vesselElsewhere = false, onKept } = props;
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { form, parsed, restored, start, submit, defaults, context } = entry;
+  const { form, frame, start, submit, context } = entry;
   const [kept, setKept] = useState<readonly string[]>([]);
   const { typed } = entry;
   const warnings = useWarnings(file, typed);
@@ -99,14 +99,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   });
 
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label="Take a reading"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Take a reading">
       <div className="space-y-5">
         {above}
         <ReadingFields

@@ -3,6 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { SPOTS, type SampleState, type Scale, type VesselEvidence } from '../../core';
 import type { InstrumentContent } from '../../records';
 import { Field } from '../entry/Field';
+import { Fields } from '../entry/Fields';
 import { USUAL_DIVISION, readingEntry } from '../forms/bench/readingForm';
 import { SCALE_NAMES } from '../format/moisture';
 import { SAMPLE_ADVICE, SPOT_NAMES } from '../words/reading';
@@ -146,8 +147,7 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
         <SampleFields />
         <MeterFields atcElsewhere />
         {!vesselElsewhere && <VesselField of={readingEntry} vessels={vessels} />}
-        <Field of={readingEntry} at="honeyTemperatureC" />
-        <Field of={readingEntry} at="remark" />
+        <Fields of={readingEntry} at={['honeyTemperatureC', 'remark']} />
       </div>
     </div>
   );

@@ -14,7 +14,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   const { row, troubles } = aside;
   const fields = useMemo(() => repairFields(row, troubles), [row, troubles]);
   const defaults: RepairForm = { values: fields.map((one) => one.text) };
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { form, frame, start, submit, draft } = useDraftForm({
     formKey: `repair:${row.id}`,
     defaults,
     parse: (typed: RepairForm) => readRepair(typed, row, fields),
@@ -34,14 +34,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
     onDone();
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label="Correct the record"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Correct the record">
       <div className="space-y-5">
         {fields.map(({ path, label, input }, at) => (
           <TextField

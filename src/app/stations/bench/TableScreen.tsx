@@ -50,7 +50,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     source: 'table',
     practice: isPractice(meters, form.instrumentId, workspace),
   });
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, frame, start, submit } = useDraftForm({
     formKey: `bulk:${lotId}`,
     defaults,
     parse: (typed: BulkForm) => readBulk(typed, contextFor(typed)),
@@ -87,14 +87,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
   return (
     <>
       <BenchHeader file={file} at={1} />
-      <FormFrame
-        form={form}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={keepRows}
-        label="Many readings"
-      >
+      <FormFrame {...frame} onSubmit={keepRows} label="Many readings">
         <div className="mt-4 space-y-8">
           <CommonFields />
           <SheetSection

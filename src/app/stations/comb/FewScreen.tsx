@@ -20,8 +20,8 @@ import { Button } from '../../ui/Button';
 import { ErrorOf } from '../../ui/fields/ErrorOf';
 import { FormFrame } from '../../ui/forms/FormFrame';
 import { MoistureRule } from '../../ui/charts/MoistureRule';
-import { RestoredNote } from '../../ui/forms/RestoredNote';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import {
   MOST_FEW,
   fewLooks,
@@ -101,7 +101,7 @@ export function FewScreen(): ReactElement {
   const formats = book.formats;
   const today = isoDay(new Date());
   const defaults = useMemo(() => freshFew(), []);
-  const { form, parsed, restored, start, submit, draft } = useDraftForm<FewForm, Few>({
+  const { form, frame, parsed, start, submit, draft } = useDraftForm<FewForm, Few>({
     formKey: 'few-frames',
     defaults,
     parse: (values) => readFew(values, preferences, today),
@@ -139,22 +139,16 @@ export function FewScreen(): ReactElement {
   return (
     <>
       <h1 className="pt-5 text-4xl leading-tight font-bold">A few frames and a bucket</h1>
-      <FormFrame
-        form={form}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={make}
-        label="A few frames"
-      >
+      <FormFrame {...frame} onSubmit={make} label="A few frames">
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-6">
-            {restored && <RestoredNote onDiscard={() => start(freshFew())} />}
             {frames.fields.map((field, at) => {
-              const frame = typed[at];
+              const typedFrame = typed[at];
               return (
                 <FewFrameFields
                   key={field.id}
                   at={at}
-                  judged={frame && isJudged(frame) ? (judged[placeOf(at)] ?? null) : null}
+                  judged={typedFrame && isJudged(typedFrame) ? (judged[placeOf(at)] ?? null) : null}
                   onRemove={() => frames.remove(at)}
                 />
               );
@@ -168,8 +162,7 @@ export function FewScreen(): ReactElement {
           <div className="space-y-6 wide:sticky wide:top-4 wide:self-start">
             <FewAnswer few={few} book={book} />
             <div className="grid gap-5 sm:grid-cols-2">
-              <Field of={fewForm} at="name" />
-              <Field of={fewForm} at="plant" />
+              <Fields of={fewForm} at={['name', 'plant']} />
               <Field
                 of={fewForm}
                 at="formatId"

@@ -104,7 +104,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { entityId: harvestId, content: harvest } = day.harvest;
   const [defaults] = useState(() => freshStroke(randomStart(), preferences));
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { form, parsed, frame, start, submit, draft } = useDraftForm({
     formKey: `stroke:${harvestId}`,
     defaults,
     parse: (values) => readStrokeForm(values, preferences, day.book),
@@ -126,14 +126,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
     <>
       <h1 className="pt-5 text-4xl leading-tight font-bold">Judge a whole yard or stack</h1>
       <p className="mt-1 text-lg text-ink-soft">{harvest.name}</p>
-      <FormFrame
-        form={form}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={keep}
-        label="Judge a whole yard or stack"
-      >
+      <FormFrame {...frame} onSubmit={keep} label="Judge a whole yard or stack">
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-8">
             <StrokeBoxes day={day} />

@@ -12,6 +12,7 @@ import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
 import { choicesOf } from '../../entry/codecs';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { choicesEntry } from '../../forms/choicesForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
@@ -28,7 +29,7 @@ function PreferencesSection(): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const choices = useRuleSetChoices(preferences.ruleSetId);
   const defaults = choicesEntry.fill(preferences, preferences);
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { frame, start, submit, draft } = useDraftForm({
     formKey: 'choices',
     defaults,
     parse: (typed: typeof defaults) => choicesEntry.read(typed, preferences),
@@ -43,21 +44,14 @@ function PreferencesSection(): ReactElement {
       <h2 id="choices" className="mb-3 text-2xl font-bold">
         Your choices
       </h2>
-      <FormFrame
-        form={form}
-        live={parsed.ok ? {} : parsed.errors}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        onSubmit={keep}
-        label="Your choices"
-      >
+      <FormFrame {...frame} onSubmit={keep} label="Your choices">
         <div className="grid gap-5 sm:grid-cols-2">
           <Field of={choicesEntry} at="initials" />
           <Field of={choicesEntry} at="ruleSetId" choices={choices} />
-          <Field of={choicesEntry} at="temperatureUnit" />
-          <Field of={choicesEntry} at="massUnit" />
-          <Field of={choicesEntry} at="volumeUnit" />
-          <Field of={choicesEntry} at="lengthUnit" />
+          <Fields
+            of={choicesEntry}
+            at={['temperatureUnit', 'massUnit', 'volumeUnit', 'lengthUnit']}
+          />
           <Field of={choicesEntry} at="hemisphere" choices={HEMISPHERES} />
           <Field of={choicesEntry} at="singleKeys" />
         </div>

@@ -4,6 +4,7 @@ import type { OwnRuleSet } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { ruleSetEntry } from '../../forms/hives/ruleSetForm';
 import { Button } from '../../ui/Button';
 import { EntryRow } from '../../ui/forms/EntryRow';
@@ -65,13 +66,17 @@ export function RuleSetsSection(): ReactElement {
         formOf={formOf}
         parse={(form) => ruleSetEntry.read(form, preferences)}
       >
-        <Field of={ruleSetEntry} at="name" />
-        <Field of={ruleSetEntry} at="edition" />
+        <Fields of={ruleSetEntry} at={['name', 'edition']} />
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={ruleSetEntry} at="ordinaryPercent" />
-          <Field of={ruleSetEntry} at="heatherPercent" />
-          <Field of={ruleSetEntry} at="bakersOrdinaryPercent" />
-          <Field of={ruleSetEntry} at="bakersHeatherPercent" />
+          <Fields
+            of={ruleSetEntry}
+            at={[
+              'ordinaryPercent',
+              'heatherPercent',
+              'bakersOrdinaryPercent',
+              'bakersHeatherPercent',
+            ]}
+          />
         </div>
         <Field of={ruleSetEntry} at="note" />
       </EntrySheet>

@@ -85,7 +85,7 @@ export function NewLotScreen(): ReactElement {
   const rules = useMemo(() => ({ preferences, ruleSets }), [preferences, ruleSets]);
   const defaults = useMemo(() => freshNewLot(new Date(), taken, rules), [taken, rules]);
   const parse = (form: NewLotForm) => readNewLot(form, taken, rules);
-  const { form, parsed, restored, start, submit } = useDraftForm({
+  const { form, parsed, frame, start, submit } = useDraftForm({
     formKey: FORM_KEY,
     defaults,
     parse,
@@ -121,14 +121,7 @@ export function NewLotScreen(): ReactElement {
       <h1 className="py-4 text-4xl font-bold">New lot</h1>
       <AnswerBar ruling={answer.ruling} />
       <div className="mt-4 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
-        <FormFrame
-          form={form}
-          restored={restored}
-          onDiscard={() => start(defaults)}
-          live={parsed.ok ? {} : parsed.errors}
-          onSubmit={begin}
-          label="New lot"
-        >
+        <FormFrame {...frame} onSubmit={begin} label="New lot">
           <div className="space-y-8">
             <SheetSection id="new-comb" title="The comb">
               <CombFields under="comb" />

@@ -10,6 +10,7 @@ import {
 } from '../../../store';
 import { isInStore } from '../../data/watchList';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { blendEntry, freshBlend, readBlendForm, type BlendForm } from '../../forms/store/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay } from '../../format/dates';
@@ -45,8 +46,7 @@ function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
       </div>
       <Field of={blendEntry} at="allowed" oneColumn />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={blendEntry} at="openingWorthKg" />
-        <Field of={blendEntry} at="name" />
+        <Fields of={blendEntry} at={['openingWorthKg', 'name']} />
       </div>
     </>
   );
@@ -69,7 +69,7 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
     here.map((one) => one.file.lot.entityId),
     preferences,
   );
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { parsed, frame, start, submit, draft } = useDraftForm({
     formKey: 'blend',
     defaults,
     parse: (values: BlendForm) => readBlendForm(values, preferences),
@@ -103,14 +103,7 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
-      <FormFrame
-        form={form}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={ask}
-        label="The blend"
-      >
+      <FormFrame {...frame} onSubmit={ask} label="The blend">
         <div className="space-y-5">
           <BlendFields lots={here} />
           <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">

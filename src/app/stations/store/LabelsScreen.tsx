@@ -18,6 +18,7 @@ import {
   useAppSelector,
 } from '../../../store';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/store/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { counted } from '../../format/counted';
@@ -51,15 +52,11 @@ function LabelFields(): ReactElement {
   return (
     <>
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={labelEntry} at="title" />
-        <Field of={labelEntry} at="producer" />
-        <Field of={labelEntry} at="origin" />
-        <Field of={labelEntry} at="moreText" />
+        <Fields of={labelEntry} at={['title', 'producer', 'origin', 'moreText']} />
         <ColourField name="ink" label="Colour of the letters" />
         <ColourField name="paper" label="Colour of the paper" />
       </div>
-      <Field of={labelEntry} at="weightUnits" />
-      <Field of={labelEntry} at="showQr" />
+      <Fields of={labelEntry} at={['weightUnits', 'showQr']} />
       <Field
         of={labelEntry}
         at="sheet.id"
@@ -96,7 +93,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { busy, save } = usePdfFile(CANNOT);
   const defaults = labelFormOf(design?.content ?? null, preferences);
-  const { form, parsed, restored, start, submit, baseOf, draft } = useDraftForm({
+  const { form, parsed, frame, start, submit, baseOf, draft } = useDraftForm({
     formKey: `label:${design?.entityId ?? 'new'}`,
     defaults,
     base: design?.id ?? null,
@@ -132,14 +129,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   });
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
-      <FormFrame
-        form={form}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={print}
-        label="The label"
-      >
+      <FormFrame {...frame} onSubmit={print} label="The label">
         <div className="space-y-5">
           <LabelFields />
           <Button type="submit" tone="ink" className="min-h-14 text-lg" disabled={busy}>

@@ -13,6 +13,7 @@ import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../..
 import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { freshLogHeat, logHeatForm, readLogHeatForm } from '../../forms/lots/logHeatForm';
 import { freshHeat, heatEntry, readHeatForm } from '../../forms/line/strainForms';
 import { spanText } from '../../format/clock';
@@ -172,8 +173,7 @@ function HeatFields(): ReactElement {
         <Field of={heatEntry} at="spells.temperatureC" big />
         <Field of={heatEntry} at="spells.days" big />
       </div>
-      <Field of={heatEntry} at="startedAt" />
-      <Field of={heatEntry} at="remark" />
+      <Fields of={heatEntry} at={['startedAt', 'remark']} />
     </div>
   );
 }
@@ -188,8 +188,7 @@ function LogFields({ rooms }: { rooms: readonly RoomFile[] }): ReactElement {
       />
       <Field of={logHeatForm} at="occasion" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={logHeatForm} at="startedAt" />
-        <Field of={logHeatForm} at="until" />
+        <Fields of={logHeatForm} at={['startedAt', 'until']} />
       </div>
       <Field of={logHeatForm} at="remark" />
     </div>

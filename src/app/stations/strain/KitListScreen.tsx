@@ -10,6 +10,7 @@ import {
   type ActOptions,
 } from '../../../store';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { kitEntry, type KitForm } from '../../forms/line/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { KIT_NAMES } from '../../words/strainWords';
@@ -37,7 +38,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
     const usual = { honeyKg, plusMinusKg: 0.3 * honeyKg, pailKg, jarKg: 0.5, jarredShare: 0.6 };
     return kitEntry.fill(usual, preferences);
   }, [house, preferences]);
-  const { form, parsed, restored, start } = useDraftForm({
+  const { parsed, frame } = useDraftForm({
     formKey: 'kit-list',
     defaults,
     parse: (typed: KitForm) => kitEntry.read(typed, preferences),
@@ -66,20 +67,10 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.8fr)]">
-      <FormFrame
-        form={form}
-        restored={restored}
-        onDiscard={() => start(defaults)}
-        live={parsed.ok ? {} : parsed.errors}
-        onSubmit={() => undefined}
-        label="Honey expected"
-      >
+      <FormFrame {...frame} onSubmit={() => undefined} label="Honey expected">
         <div className="space-y-5">
           <Field of={kitEntry} at="honeyKg" big />
-          <Field of={kitEntry} at="plusMinusKg" />
-          <Field of={kitEntry} at="pailKg" />
-          <Field of={kitEntry} at="jarKg" />
-          <Field of={kitEntry} at="jarredShare" />
+          <Fields of={kitEntry} at={['plusMinusKg', 'pailKg', 'jarKg', 'jarredShare']} />
         </div>
       </FormFrame>
       {needs ? (

@@ -5,6 +5,7 @@ import { type Weighing } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { weighingEntry, weighingFormOf } from '../../forms/line/strainForms';
 import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
@@ -129,8 +130,7 @@ function WeighingFields(): ReactElement {
         <Field of={weighingEntry} at="massKg" big />
         <Field of={weighingEntry} at="plusMinusKg" />
       </div>
-      <Field of={weighingEntry} at="weighedAt" />
-      <Field of={weighingEntry} at="remark" />
+      <Fields of={weighingEntry} at={['weighedAt', 'remark']} />
     </div>
   );
 }

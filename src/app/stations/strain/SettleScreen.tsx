@@ -6,6 +6,7 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import { freshSettling, settlingEntry } from '../../forms/line/strainForms';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
@@ -20,13 +21,18 @@ function SettlingFields(): ReactElement {
       <Field of={settlingEntry} at="name" />
       <div className="grid gap-5 sm:grid-cols-2">
         <Field of={settlingEntry} at="heightCm" big />
-        <Field of={settlingEntry} at="diameterCm" />
-        <Field of={settlingEntry} at="startC" />
-        <Field of={settlingEntry} at="roomC" />
-        <Field of={settlingEntry} at="moisturePercent" />
-        <Field of={settlingEntry} at="strainedUm" />
-        <Field of={settlingEntry} at="filledAt" />
-        <Field of={settlingEntry} at="endedAt" />
+        <Fields
+          of={settlingEntry}
+          at={[
+            'diameterCm',
+            'startC',
+            'roomC',
+            'moisturePercent',
+            'strainedUm',
+            'filledAt',
+            'endedAt',
+          ]}
+        />
       </div>
       <Field of={settlingEntry} at="remark" />
     </div>

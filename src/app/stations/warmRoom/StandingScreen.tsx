@@ -4,6 +4,7 @@ import { extractWithinHours, standingCourse, type Air, type StandingCourse } fro
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
 import {
   STANDING_KINDS,
   freshStanding,
@@ -32,7 +33,7 @@ const CAUTIONS: Readonly<Record<StandingKind, string>> = {
   tray: 'Keep it under 35 °C: warmth spends quality faster than it dries. Stir gently, without drawing in air, with dry tools; cover it from dust and flies.',
 };
 
-function Fields({ kind }: { kind: StandingKind }): ReactElement {
+function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
   return (
     <div className="grid gap-5 sm:grid-cols-2">
       <Field of={standingEntry} at="massKg" />
@@ -48,10 +49,7 @@ function Fields({ kind }: { kind: StandingKind }): ReactElement {
       />
       {kind === 'combs' && <Field of={standingEntry} at="cappedPercent" />}
       {kind === 'tray' && <Field of={standingEntry} at="stirredEveryHours" />}
-      <Field of={standingEntry} at="airC" />
-      <Field of={standingEntry} at="relativeHumidity" />
-      <Field of={standingEntry} at="honeyC" />
-      <Field of={standingEntry} at="hours" />
+      <Fields of={standingEntry} at={['airC', 'relativeHumidity', 'honeyC', 'hours']} />
     </div>
   );
 }
@@ -125,7 +123,7 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
     >
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <div className="space-y-5">
-          <Fields kind={kind} />
+          <StandingFields kind={kind} />
           <Button onClick={() => start(defaults)}>As it usually is</Button>
         </div>
         <div className="order-first space-y-5 wide:order-none">

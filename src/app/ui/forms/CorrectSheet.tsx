@@ -54,7 +54,7 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
     return Object.keys(errors).length > 0 ? { ok: false, errors } : parsed;
   };
   const formKey = `correct:${record.entityId}`;
-  const { form, parsed, restored, start, submit, baseOf } = useDraftForm({
+  const { form, frame, start, submit, baseOf } = useDraftForm({
     formKey,
     defaults,
     parse: parseAll,
@@ -86,14 +86,7 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
   };
 
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label={`Correct ${what}`}
-    >
+    <FormFrame {...frame} onSubmit={keep} label={`Correct ${what}`}>
       <div className="space-y-5">
         {children}
         <TextField name={REASON_FIELD} label="Why" suggestions={REASONS} />

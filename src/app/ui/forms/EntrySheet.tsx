@@ -36,7 +36,7 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
   const dispatch = useAppDispatch();
   const entry = record?.entityId ?? formName ?? 'new';
   const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
-  const { form, parsed, restored, start, submit, baseOf } = useDraftForm({
+  const { frame, start, submit, baseOf } = useDraftForm({
     formKey,
     defaults: formOf,
     parse,
@@ -71,14 +71,7 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
     if (done.ok) close(record.entityId);
   };
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(formOf)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label={what}
-    >
+    <FormFrame {...frame} onSubmit={keep} label={what}>
       <div className="space-y-5">
         {children}
         <div className="flex flex-wrap gap-3">

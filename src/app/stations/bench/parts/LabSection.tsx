@@ -5,6 +5,7 @@ import type { LotFile } from '../../../../model';
 import type { LabReport, LabReportContent, Preferences } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { labEntry } from '../../../forms/bench/qualityForms';
 import { LAB_WORDS } from '../../../words/labWords';
 import { formatDay } from '../../../format/dates';
@@ -63,8 +64,7 @@ function LabFields(): ReactElement {
     <div className="space-y-5">
       <Field of={labEntry} at="laboratory" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={labEntry} at="day" />
-        <Field of={labEntry} at="reportNumber" />
+        <Fields of={labEntry} at={['day', 'reportNumber']} />
       </div>
       <p className="text-base">
         Type what the report has; leave the rest empty. ± is its expanded uncertainty (k = 2) where

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { type PlanNumber } from '../../../../core';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import {
   numberOf,
   planEntry,
@@ -76,12 +77,17 @@ export function PlanFields({
       )}
       <Field of={planEntry} at="method" hint={METHOD_HINTS[method]} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={planEntry} at="content" />
-        <Field of={planEntry} at="confidence" />
-        <Field of={planEntry} at="expectedMeanPercent" />
-        <Field of={planEntry} at="expectedSpreadPercent" />
-        <Field of={planEntry} at="looks" />
-        <Field of={planEntry} at="seed" />
+        <Fields
+          of={planEntry}
+          at={[
+            'content',
+            'confidence',
+            'expectedMeanPercent',
+            'expectedSpreadPercent',
+            'looks',
+            'seed',
+          ]}
+        />
       </div>
       <Field of={planEntry} at="spots" />
       <Proposal context={context} answer={answer} />

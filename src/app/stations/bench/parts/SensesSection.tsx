@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { type LotFile } from '../../../../model';
 import { NOTES, type Preferences, type Senses, type SensesContent } from '../../../../records';
 import type { FormOf } from '../../../entry/codec';
-import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { readerOf, sensesEntry } from '../../../forms/bench/qualityForms';
 import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../../words/sensesWords';
 import { Button } from '../../../ui/Button';
@@ -57,11 +57,7 @@ function SensesFields(): ReactElement {
   return (
     <div className="space-y-5">
       <NoteButtons />
-      <Field of={sensesEntry} at="faults" />
-      <Field of={sensesEntry} at="foam" />
-      <Field of={sensesEntry} at="impurities" />
-      <Field of={sensesEntry} at="typical" />
-      <Field of={sensesEntry} at="remark" />
+      <Fields of={sensesEntry} at={['faults', 'foam', 'impurities', 'typical', 'remark']} />
     </div>
   );
 }

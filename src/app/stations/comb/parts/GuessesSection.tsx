@@ -2,7 +2,7 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { bestGuesses } from '../../../../core';
 import { vesselsOf, type LotFile, type HarvestDay } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { guessEntry } from '../../../forms/hives/guessForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -77,8 +77,7 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
         formOf={guessEntry.fill({}, preferences)}
         parse={(form) => guessEntry.read(form, preferences)}
       >
-        <Field of={guessEntry} at="who" />
-        <Field of={guessEntry} at="kg" />
+        <Fields of={guessEntry} at={['who', 'kg']} />
       </EntrySheet>
     </SheetSection>
   );

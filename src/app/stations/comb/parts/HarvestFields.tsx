@@ -4,6 +4,7 @@ import { SCHOOLS, STAY_RULES, TIMINGS, schoolOf } from '../../../../core';
 import { type Book } from '../../../../model';
 import { useRuleSetChoices } from '../../../data/useRuleSets';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { harvestEntry, type HarvestForm } from '../../../forms/hives/harvestForm';
 import { usePatch } from '../../../ui/forms/FormFrame';
 import { TIMING_NAMES, STAY_NAMES } from '../words';
@@ -24,8 +25,7 @@ function ClearingFields(): ReactElement {
       {method === 'escape-board' && <Field of={harvestEntry} at="clearing.leadDays" />}
       {method === 'scent' && (
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={harvestEntry} at="clearing.agent" />
-          <Field of={harvestEntry} at="clearing.contactHours" />
+          <Fields of={harvestEntry} at={['clearing.agent', 'clearing.contactHours']} />
         </div>
       )}
     </>
@@ -45,8 +45,7 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
   return (
     <>
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={harvestEntry} at="name" />
-        <Field of={harvestEntry} at="day" />
+        <Fields of={harvestEntry} at={['name', 'day']} />
       </div>
       <Field
         of={harvestEntry}
@@ -69,12 +68,9 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
       />
       <ClearingFields />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={harvestEntry} at="outdoorTemperatureC" />
-        <Field of={harvestEntry} at="relativeHumidity" />
+        <Fields of={harvestEntry} at={['outdoorTemperatureC', 'relativeHumidity']} />
         <Field of={harvestEntry} at="ruleSetId" choices={ruleSetChoices} />
-        <Field of={harvestEntry} at="targetPercent" />
-        <Field of={harvestEntry} at="honeyKind" />
-        <Field of={harvestEntry} at="bucketKg" />
+        <Fields of={harvestEntry} at={['targetPercent', 'honeyKind', 'bucketKg']} />
       </div>
       <Field of={harvestEntry} at="remark" />
     </>

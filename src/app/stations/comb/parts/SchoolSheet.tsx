@@ -9,6 +9,7 @@ import {
 } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { schoolEntry } from '../../../forms/hives/schoolForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
@@ -44,8 +45,7 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
       <Field of={schoolEntry} at="name" />
       <Field of={schoolEntry} at="rule" choices={choicesOf(CAPPING_RULES, RULE_NAMES)} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={schoolEntry} at="ripeShare" />
-        <Field of={schoolEntry} at="excusedShare" />
+        <Fields of={schoolEntry} at={['ripeShare', 'excusedShare']} />
       </div>
       <Field of={schoolEntry} at="stopsAt" />
       <Field of={schoolEntry} at="drying" choices={choicesOf(DRYING_WAYS, DRYING_NAMES)} />

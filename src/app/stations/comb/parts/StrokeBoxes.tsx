@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { boxOf, heldBoxes, strokeParts, type Book, type HarvestDay } from '../../../../model';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import {
   boxName,
   boxesToJudge,
@@ -122,8 +123,7 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
       <ErrorOf name="boxIds" />
       <HeldBoxes day={day} boxIds={boxIds} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={strokeForm} at="others" />
-        <Field of={strokeForm} at="framesPerBox" />
+        <Fields of={strokeForm} at={['others', 'framesPerBox']} />
         <Field
           of={strokeForm}
           at="label"

@@ -3,6 +3,7 @@ import type { LotFile } from '../../../../model';
 import type { CircumstancesContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import {
   circumstancesEntry,
   circumstancesFormOf,
@@ -52,18 +53,11 @@ function CircumstancesFields({ asksBoxes }: { asksBoxes: boolean }): ReactElemen
   return (
     <>
       {asksBoxes && <Field of={circumstancesEntry} at="outsideBoxes" />}
-      <Field of={circumstancesEntry} at="nectar" />
-      <Field of={circumstancesEntry} at="sourceHealth" />
-      <Field of={circumstancesEntry} at="residues" />
+      <Fields of={circumstancesEntry} at={['nectar', 'sourceHealth', 'residues']} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={circumstancesEntry} at="treated.product" />
-        <Field of={circumstancesEntry} at="treated.freeFrom" />
+        <Fields of={circumstancesEntry} at={['treated.product', 'treated.freeFrom']} />
       </div>
-      <Field of={circumstancesEntry} at="brood" />
-      <Field of={circumstancesEntry} at="taint" />
-      <Field of={circumstancesEntry} at="also" />
-      <Field of={circumstancesEntry} at="setState" />
-      <Field of={circumstancesEntry} at="remark" />
+      <Fields of={circumstancesEntry} at={['brood', 'taint', 'also', 'setState', 'remark']} />
     </>
   );
 }

@@ -13,7 +13,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { form, restored, start, submit, draft } = useDraftForm({
+  const { form, frame, start, submit, draft } = useDraftForm({
     formKey: `comb:${lotId}`,
     defaults: FRESH_COMB,
     parse: (values) => readCombForm(values, preferences),
@@ -33,13 +33,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
     if (done.ok) start(FRESH_COMB);
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(FRESH_COMB)}
-      onSubmit={keep}
-      label="Judge the comb"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Judge the comb">
       <div className="space-y-5">
         <CombFields />
         <Button type="submit" tone="ink">

@@ -91,7 +91,7 @@ function ContainerRow({
 function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { form, restored, start, submit, draft } = useDraftForm({
+  const { frame, start, submit, draft } = useDraftForm({
     formKey: `container:${lotId}`,
     defaults: freshContainer(preferences),
     parse: (values) => readContainerForm(values, preferences),
@@ -106,13 +106,7 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
     onDone();
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(freshContainer(preferences))}
-      onSubmit={keep}
-      label="Add containers"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Add containers">
       <div className="space-y-5">
         <ContainerFields />
         <Button type="submit" tone="ink">

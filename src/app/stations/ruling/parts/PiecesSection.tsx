@@ -6,6 +6,7 @@ import { COMB_STEPS, entryRevision, type PieceRecord } from '../../../../records
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { pieceEntry, pieceFormOf, readPieceForm } from '../../../forms/lots/circumstancesForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { counted } from '../../../format/counted';
@@ -22,11 +23,9 @@ function PieceFields(): ReactElement {
     <>
       <Field of={pieceEntry} at="label" />
       <Field of={pieceEntry} at="cappedTenths" shape="cells" />
-      <Field of={pieceEntry} at="seen" />
-      <Field of={pieceEntry} at="massKg" />
+      <Fields of={pieceEntry} at={['seen', 'massKg']} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={pieceEntry} at="sacrificed.percent" />
-        <Field of={pieceEntry} at="sacrificed.plusMinus" />
+        <Fields of={pieceEntry} at={['sacrificed.percent', 'sacrificed.plusMinus']} />
       </div>
       <Field of={pieceEntry} at="remark" />
     </>

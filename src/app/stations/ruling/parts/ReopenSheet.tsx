@@ -1,7 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { nextRevision, type RulingRecord } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
-import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { reopenEntry, type ReopenForm } from '../../../forms/lots/signForms';
 import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
@@ -20,7 +20,7 @@ function ReopenFields({
   const preferences = useAppSelector(selectPreferences);
   const defaults: ReopenForm = { initials: preferences.initials, reason: '' };
   const parse = (form: ReopenForm): Parsed<ReopenForm> => reopenEntry.read(form, preferences);
-  const { form, restored, start, submit, draft } = useDraftForm({
+  const { frame, start, submit, draft } = useDraftForm({
     formKey: `reopen:${ruling.entityId}`,
     defaults,
     parse,
@@ -40,16 +40,9 @@ function ReopenFields({
     onDone();
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      onSubmit={reopen}
-      label="Open the ruling again"
-    >
+    <FormFrame {...frame} onSubmit={reopen} label="Open the ruling again">
       <div className="space-y-5">
-        <Field of={reopenEntry} at="initials" />
-        <Field of={reopenEntry} at="reason" />
+        <Fields of={reopenEntry} at={['initials', 'reason']} />
         <Button type="submit" tone="ink" className="min-h-14">
           Open it again
         </Button>

@@ -56,7 +56,7 @@ function SignFields({
     return finish(new Reader(preferences), rulingContentSchema, candidate, String);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;
-  const { form, restored, start, submit } = useDraftForm({ formKey, defaults, parse });
+  const { form, frame, start, submit } = useDraftForm({ formKey, defaults, parse });
   const overriding = form.watch('outcome') !== proposed;
 
   const sign = submit(async (content) => {
@@ -78,13 +78,7 @@ function SignFields({
   });
 
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      onSubmit={sign}
-      label="Sign the ruling"
-    >
+    <FormFrame {...frame} onSubmit={sign} label="Sign the ruling">
       <div className="space-y-5">
         <Field of={signForm} at="initials" />
         <Field

@@ -3,6 +3,7 @@ import type { Book } from '../../../../model';
 import type { Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { flowEntry, freshFlow } from '../../../forms/hives/flowForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -65,12 +66,10 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
         parse={(form) => flowEntry.read(form, preferences)}
       >
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={flowEntry} at="name" />
-          <Field of={flowEntry} at="plant" />
-          <Field of={flowEntry} at="expectedStart" />
-          <Field of={flowEntry} at="expectedEnd" />
-          <Field of={flowEntry} at="observedStart" />
-          <Field of={flowEntry} at="observedEnd" />
+          <Fields
+            of={flowEntry}
+            at={['name', 'plant', 'expectedStart', 'expectedEnd', 'observedStart', 'observedEnd']}
+          />
         </div>
         {book.yards.length > 0 && (
           <Field

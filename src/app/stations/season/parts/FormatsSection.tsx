@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import { type Book } from '../../../../model';
 import { type OwnFormat } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { formatEntry } from '../../../forms/hives/formatForm';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -63,10 +63,7 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
         formOf={formOf}
         parse={(form) => formatEntry.read(form, preferences)}
       >
-        <Field of={formatEntry} at="name" />
-        <Field of={formatEntry} at="areaDm2" />
-        <Field of={formatEntry} at="frameTareKg" />
-        <Field of={formatEntry} at="boxTareKg" />
+        <Fields of={formatEntry} at={['name', 'areaDm2', 'frameTareKg', 'boxTareKg']} />
       </EntrySheet>
     </SheetSection>
   );

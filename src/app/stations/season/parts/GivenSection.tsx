@@ -5,6 +5,7 @@ import { type GivenRecord, type Preferences } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { givenEntry } from '../../../forms/hives/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
@@ -73,18 +74,14 @@ function GivenHives({ book }: { book: Book }): ReactElement {
 function GivenFields({ book }: { book: Book }): ReactElement {
   return (
     <>
-      <Field of={givenEntry} at="givenKind" />
-      <Field of={givenEntry} at="name" />
+      <Fields of={givenEntry} at={['givenKind', 'name']} />
       <GivenHives book={book} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={givenEntry} at="fromDay" />
-        <Field of={givenEntry} at="toDay" />
+        <Fields of={givenEntry} at={['fromDay', 'toDay']} />
       </div>
-      <Field of={givenEntry} at="boxesOn" />
-      <Field of={givenEntry} at="waitDays" />
+      <Fields of={givenEntry} at={['boxesOn', 'waitDays']} />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={givenEntry} at="fromTemperatureC" />
-        <Field of={givenEntry} at="toTemperatureC" />
+        <Fields of={givenEntry} at={['fromTemperatureC', 'toTemperatureC']} />
       </div>
       <Field of={givenEntry} at="remark" />
     </>

@@ -5,6 +5,7 @@ import { type Box, type Colony, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { boxEntry, freshBox, readBoxForm, type BoxForm } from '../../../forms/hives/boxForm';
 import { colonyEntry } from '../../../forms/hives/colonyForm';
 import { yardEntry } from '../../../forms/hives/yardForm';
@@ -27,9 +28,7 @@ export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement
       formOf={yardEntry.fill(record?.content ?? { climate: 'not-said' }, preferences)}
       parse={(form) => yardEntry.read(form, preferences)}
     >
-      <Field of={yardEntry} at="name" />
-      <Field of={yardEntry} at="climate" />
-      <Field of={yardEntry} at="remark" />
+      <Fields of={yardEntry} at={['name', 'climate', 'remark']} />
     </EntrySheet>
   );
 }
@@ -78,8 +77,7 @@ export function ColonySheet({
         choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
       />
       <KeepFields />
-      <Field of={colonyEntry} at="health" />
-      <Field of={colonyEntry} at="remark" />
+      <Fields of={colonyEntry} at={['health', 'remark']} />
     </EntrySheet>
   );
 }
@@ -91,8 +89,7 @@ function BoxFields({ book }: { book: Book }): ReactElement {
     <>
       <Field of={boxEntry} at="boxKind" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={boxEntry} at="label" />
-        <Field of={boxEntry} at="slots" />
+        <Fields of={boxEntry} at={['label', 'slots']} />
       </div>
       <Field
         of={boxEntry}
@@ -110,14 +107,9 @@ function BoxFields({ book }: { book: Book }): ReactElement {
             ]}
           />
           <div className="grid gap-5 sm:grid-cols-2">
-            <Field of={boxEntry} at="onDay" />
-            <Field of={boxEntry} at="offDay" />
+            <Fields of={boxEntry} at={['onDay', 'offDay']} />
           </div>
-          <Field of={boxEntry} at="role" />
-          <Field of={boxEntry} at="excluder" />
-          <Field of={boxEntry} at="newComb" />
-          <Field of={boxEntry} at="lastHoney" />
-          <Field of={boxEntry} at="cleanedSince" />
+          <Fields of={boxEntry} at={['role', 'excluder', 'newComb', 'lastHoney', 'cleanedSince']} />
         </>
       )}
     </>

@@ -4,6 +4,7 @@ import { type SeasonNote } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { freshNote, noteEntry } from '../../../forms/hives/seasonNoteForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -71,8 +72,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
             ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
         />
-        <Field of={noteEntry} at="planningDay" />
-        <Field of={noteEntry} at="done" />
+        <Fields of={noteEntry} at={['planningDay', 'done']} />
       </EntrySheet>
     </SheetSection>
   );

@@ -6,6 +6,7 @@ import { PURPOSES, vesselId, type JarMoveContent, type Packing } from '../../../
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/store/storeForms';
 import { formatDay } from '../../../format/dates';
 import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../words/storeWords';
@@ -20,15 +21,13 @@ function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
   return (
     <>
       <GateFields gate={gate} />
-      <Field of={jarMoveEntry} at="act" />
-      <Field of={jarMoveEntry} at="purpose" />
+      <Fields of={jarMoveEntry} at={['act', 'purpose']} />
       <div className="grid gap-5 sm:grid-cols-2">
         <Field of={jarMoveEntry} at="count" big />
         <Field of={jarMoveEntry} at="firstNumber" />
       </div>
       {act === 'given-out' && <Field of={jarMoveEntry} at="to" />}
-      <Field of={jarMoveEntry} at="at" />
-      <Field of={jarMoveEntry} at="remark" />
+      <Fields of={jarMoveEntry} at={['at', 'remark']} />
     </>
   );
 }

@@ -4,6 +4,7 @@ import { type StoredVessel } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { freshMove, moveEntry, readMoveForm, type MoveForm } from '../../../forms/store/storeForms';
 import { GateFields, GateNote } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
@@ -19,8 +20,7 @@ function MoveFields({ gate }: { gate: Gate }): ReactElement {
         <>
           <Field of={moveEntry} at="placeKind" />
           <div className="grid gap-5 sm:grid-cols-2">
-            <Field of={moveEntry} at="place" />
-            <Field of={moveEntry} at="temperatureC" />
+            <Fields of={moveEntry} at={['place', 'temperatureC']} />
           </div>
         </>
       )}
@@ -32,8 +32,7 @@ function MoveFields({ gate }: { gate: Gate }): ReactElement {
       ) : (
         <GateNote gate={gate} />
       )}
-      <Field of={moveEntry} at="at" />
-      <Field of={moveEntry} at="remark" />
+      <Fields of={moveEntry} at={['at', 'remark']} />
     </>
   );
 }

@@ -13,6 +13,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { bestBeforeOf, temperatureOf } from '../../../../model/store/keeping';
 import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import {
   packEntry,
   packFormOf,
@@ -88,8 +89,7 @@ function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
         <Field of={packEntry} at="count" big />
         <Field of={packEntry} at="jarG" big />
       </div>
-      <Field of={packEntry} at="code" />
-      <Field of={packEntry} at="packedAt" />
+      <Fields of={packEntry} at={['code', 'packedAt']} />
       <Field of={packEntry} at="bestBefore" hint={proposalFor(chosen).why} />
       <Field of={packEntry} at="remark" />
     </>

@@ -1,20 +1,17 @@
 import type { ReactElement } from 'react';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { frameWeighingEntry, toolEntry } from '../../../forms/line/lineForms';
 
 /** A tool of one's own. */
 export function ToolFields(): ReactElement {
   return (
     <div className="space-y-5">
-      <Field of={toolEntry} at="name" />
-      <Field of={toolEntry} at="toolKind" />
+      <Fields of={toolEntry} at={['name', 'toolKind']} />
       <div className="grid gap-5 sm:grid-cols-3">
-        <Field of={toolEntry} at="secondsPerFrame" />
-        <Field of={toolEntry} at="lossShare" />
-        <Field of={toolEntry} at="combSpared" />
+        <Fields of={toolEntry} at={['secondsPerFrame', 'lossShare', 'combSpared']} />
       </div>
-      <Field of={toolEntry} at="faces" />
-      <Field of={toolEntry} at="newComb" />
+      <Fields of={toolEntry} at={['faces', 'newComb']} />
     </div>
   );
 }
@@ -26,8 +23,7 @@ export function FrameWeighingFields(): ReactElement {
       <div className="grid gap-5 sm:grid-cols-2">
         <Field of={frameWeighingEntry} at="beforeKg" big />
         <Field of={frameWeighingEntry} at="afterKg" big />
-        <Field of={frameWeighingEntry} at="tareKg" />
-        <Field of={frameWeighingEntry} at="plusMinusKg" />
+        <Fields of={frameWeighingEntry} at={['tareKg', 'plusMinusKg']} />
       </div>
       <Field of={frameWeighingEntry} at="label" />
     </div>

@@ -3,6 +3,7 @@ import { useFormContext, useFormState } from 'react-hook-form';
 import { makeUpCount, makeUpMass, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { dayEntry, type DayForm } from '../../../forms/line/extractionForm';
 import { decimalText } from '../../../format/decimal';
 import { toolName } from '../../../words/strainWords';
@@ -83,10 +84,10 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
         }
       />
       <div className={GRID}>
-        <Field of={dayEntry} at="tool.secondsPerFrame" />
-        <Field of={dayEntry} at="tool.count" />
-        <Field of={dayEntry} at="tool.lossShare" />
-        <Field of={dayEntry} at="tool.rackFrames" />
+        <Fields
+          of={dayEntry}
+          at={['tool.secondsPerFrame', 'tool.count', 'tool.lossShare', 'tool.rackFrames']}
+        />
       </div>
     </>
   );
@@ -96,8 +97,7 @@ function ExtractorFields(): ReactElement {
   const { watch } = useFormContext<DayForm>();
   return (
     <Fold title="Extractor" fields={['extractor']}>
-      <Field of={dayEntry} at="extractor.byHand" />
-      <Field of={dayEntry} at="extractor.turned" />
+      <Fields of={dayEntry} at={['extractor.byHand', 'extractor.turned']} />
       <div className={GRID}>
         <Field of={dayEntry} at="extractor.framesPerLoad" />
         <Field
@@ -107,10 +107,10 @@ function ExtractorFields(): ReactElement {
         />
         <Field of={dayEntry} at="extractor.handleMinutes" />
         {watch('extractor.turned') === 'yes' && <Field of={dayEntry} at="extractor.turnMinutes" />}
-        <Field of={dayEntry} at="extractor.count" />
-        <Field of={dayEntry} at="extractor.leftShare" />
-        <Field of={dayEntry} at="extractor.wallsKg" />
-        <Field of={dayEntry} at="extractor.sumpKg" />
+        <Fields
+          of={dayEntry}
+          at={['extractor.count', 'extractor.leftShare', 'extractor.wallsKg', 'extractor.sumpKg']}
+        />
       </div>
     </Fold>
   );
@@ -123,26 +123,29 @@ function StrainerFields(): ReactElement {
       fields={['temperatureC', 'moisturePercent', 'strainer', 'pail']}
     >
       <div className={GRID}>
-        <Field of={dayEntry} at="temperatureC" />
-        <Field of={dayEntry} at="moisturePercent" />
+        <Fields of={dayEntry} at={['temperatureC', 'moisturePercent']} />
       </div>
       <div className="grid gap-5 sm:grid-cols-3">
-        <Field of={dayEntry} at="strainer.meshes.coarse.openingUm" />
-        <Field of={dayEntry} at="strainer.meshes.coarse.areaDm2" />
-        <Field of={dayEntry} at="strainer.meshes.coarse.headCm" />
-        <Field of={dayEntry} at="strainer.meshes.fine.openingUm" />
-        <Field of={dayEntry} at="strainer.meshes.fine.areaDm2" />
-        <Field of={dayEntry} at="strainer.meshes.fine.headCm" />
+        <Fields
+          of={dayEntry}
+          at={[
+            'strainer.meshes.coarse.openingUm',
+            'strainer.meshes.coarse.areaDm2',
+            'strainer.meshes.coarse.headCm',
+            'strainer.meshes.fine.openingUm',
+            'strainer.meshes.fine.areaDm2',
+            'strainer.meshes.fine.headCm',
+          ]}
+        />
       </div>
       <div className={GRID}>
-        <Field of={dayEntry} at="strainer.count" />
-        <Field of={dayEntry} at="strainer.scrapeMinutes" />
-        <Field of={dayEntry} at="strainer.scrapeAtShare" />
+        <Fields
+          of={dayEntry}
+          at={['strainer.count', 'strainer.scrapeMinutes', 'strainer.scrapeAtShare']}
+        />
       </div>
       <div className="grid gap-5 sm:grid-cols-3">
-        <Field of={dayEntry} at="pail.kg" />
-        <Field of={dayEntry} at="pail.have" />
-        <Field of={dayEntry} at="pail.changeMinutes" />
+        <Fields of={dayEntry} at={['pail.kg', 'pail.have', 'pail.changeMinutes']} />
       </div>
     </Fold>
   );
@@ -155,12 +158,17 @@ function BeesFields(): ReactElement {
         While bees fly, doors stay shut and no box is carried in; wet boxes go out after dusk.
       </p>
       <div className={GRID}>
-        <Field of={dayEntry} at="bees.shutFromMin" />
-        <Field of={dayEntry} at="bees.shutToMin" />
-        <Field of={dayEntry} at="bees.boxesInside" />
-        <Field of={dayEntry} at="bees.carryMinutes" />
-        <Field of={dayEntry} at="bees.wetOutFromMin" />
-        <Field of={dayEntry} at="bees.wetOutMinutes" />
+        <Fields
+          of={dayEntry}
+          at={[
+            'bees.shutFromMin',
+            'bees.shutToMin',
+            'bees.boxesInside',
+            'bees.carryMinutes',
+            'bees.wetOutFromMin',
+            'bees.wetOutMinutes',
+          ]}
+        />
       </div>
     </Fold>
   );
@@ -174,17 +182,13 @@ export function DayFields({ tools }: { tools: readonly NamedTool[] }): ReactElem
       <Field of={dayEntry} at="name" />
       <div className="grid gap-5 sm:grid-cols-3">
         <Field of={dayEntry} at="frames" big />
-        <Field of={dayEntry} at="day" />
-        <Field of={dayEntry} at="startMin" />
+        <Fields of={dayEntry} at={['day', 'startMin']} />
       </div>
       <Field of={dayEntry} at="people" />
       <div className={GRID}>
-        <Field of={dayEntry} at="honeyKgPerFrame" />
-        <Field of={dayEntry} at="framesPerBox" />
+        <Fields of={dayEntry} at={['honeyKgPerFrame', 'framesPerBox']} />
       </div>
-      <Field of={dayEntry} at="face" />
-      <Field of={dayEntry} at="newComb" />
-      <Field of={dayEntry} at="honeyKind" />
+      <Fields of={dayEntry} at={['face', 'newComb', 'honeyKind']} />
       <ToolFields tools={tools} />
       <Field of={dayEntry} at="breaks" />
       <ExtractorFields />

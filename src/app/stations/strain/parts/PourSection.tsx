@@ -8,6 +8,7 @@ import { closePour, markPour } from '../../../alarm/pourActs';
 import { useCommands } from '../../../commands/useCommands';
 import { useNow } from '../../../data/useNow';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { pourEntry } from '../../../forms/line/lineForms';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { durationText } from '../../../format/clock';
@@ -93,7 +94,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
       ),
     [count, content.pail.kg, preferences],
   );
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { form, frame, start, submit, draft } = useDraftForm({
     formKey: `pour:${entityId}:${count}`,
     defaults,
     parse: (typed: typeof defaults) =>
@@ -114,23 +115,14 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
   });
   useCommands([{ id: 'open-gate', title: 'Open the gate on a pail', key: 'g', run: open }]);
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={open}
-      label="A pail under the gate"
-    >
+    <FormFrame {...frame} onSubmit={open} label="A pail under the gate">
       <Button type="submit" className="min-h-14">
         Open the gate on {form.watch('label') || 'a pail'}
       </Button>
       <details className="mt-1">
         <FoldSummary>Another pail, not empty, or the mesh just scraped</FoldSummary>
         <div className="grid gap-4 pb-2 sm:grid-cols-3">
-          <Field of={pourEntry} at="label" />
-          <Field of={pourEntry} at="fullKg" />
-          <Field of={pourEntry} at="startKg" />
+          <Fields of={pourEntry} at={['label', 'fullKg', 'startKg']} />
         </div>
         <Field of={pourEntry} at="meshClean" />
       </details>

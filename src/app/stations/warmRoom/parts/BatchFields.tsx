@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { batchEntry, type BatchForm } from '../../../forms/room/batchForm';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
@@ -49,17 +50,14 @@ export function BatchFields(): ReactElement {
         <Field of={batchEntry} at="honeyKgPerBox" />
       </div>
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={batchEntry} at="openShare" />
-        <Field of={batchEntry} at="plusMinusPercent" />
-        <Field of={batchEntry} at="openPercent" />
-        <Field of={batchEntry} at="cappedPercent" />
+        <Fields
+          of={batchEntry}
+          at={['openShare', 'plusMinusPercent', 'openPercent', 'cappedPercent']}
+        />
       </div>
       <Field of={batchEntry} at="layout" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={batchEntry} at="temperatureC" />
-        <Field of={batchEntry} at="targetPercent" />
-        <Field of={batchEntry} at="inAt" />
-        <Field of={batchEntry} at="outAt" />
+        <Fields of={batchEntry} at={['temperatureC', 'targetPercent', 'inAt', 'outAt']} />
       </div>
       <Field of={batchEntry} at="remark" />
     </div>

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { batchCheckEntry, type BatchCheckForm } from '../../../forms/room/batchCheckForm';
 
 function WeightFields(): ReactElement {
@@ -8,8 +9,7 @@ function WeightFields(): ReactElement {
     <div className="grid gap-5 sm:grid-cols-2">
       <Field of={batchCheckEntry} at="found.firstKg" />
       <Field of={batchCheckEntry} at="found.nowKg" big />
-      <Field of={batchCheckEntry} at="found.tareKg" />
-      <Field of={batchCheckEntry} at="found.plusMinusKg" />
+      <Fields of={batchCheckEntry} at={['found.tareKg', 'found.plusMinusKg']} />
     </div>
   );
 }
@@ -31,8 +31,7 @@ export function CheckFields(): ReactElement {
           </div>
         </>
       )}
-      <Field of={batchCheckEntry} at="takenAt" />
-      <Field of={batchCheckEntry} at="remark" />
+      <Fields of={batchCheckEntry} at={['takenAt', 'remark']} />
     </div>
   );
 }

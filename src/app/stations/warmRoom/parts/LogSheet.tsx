@@ -153,7 +153,7 @@ function LogFields(): ReactElement {
 
 function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { frame, parsed, start, submit, draft } = useDraftForm({
     formKey: `log:${roomId}`,
     defaults: FRESH_LOG,
     parse: parseLog,
@@ -172,14 +172,7 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
     onDone();
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(FRESH_LOG)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label="Log of the air"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Log of the air">
       <div className="space-y-5">
         <LogFields />
         <Button type="submit" tone="ink" className="min-h-14" disabled={!parsed.ok}>

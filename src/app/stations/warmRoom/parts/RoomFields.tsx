@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
 import { roomEntry, type RoomForm } from '../../../forms/room/warmRoomForm';
 
 function MachineFields(): ReactElement {
@@ -13,18 +14,20 @@ function MachineFields(): ReactElement {
         <>
           <Field of={roomEntry} at="machine.kind" />
           <div className="grid gap-5 sm:grid-cols-3">
-            <Field of={roomEntry} at="machine.ratedLPerDay" />
-            <Field of={roomEntry} at="machine.ratedAtC" />
-            <Field of={roomEntry} at="machine.ratedAtHumidity" />
+            <Fields
+              of={roomEntry}
+              at={['machine.ratedLPerDay', 'machine.ratedAtC', 'machine.ratedAtHumidity']}
+            />
           </div>
           <p className="text-base">
             The rating point stands in the manual: commonly 27 °C and 60 %, or 30 °C and 80 %, which
             flatters. In dry air it takes far less.
           </p>
           <div className="grid gap-5 sm:grid-cols-3">
-            <Field of={roomEntry} at="machine.stopsAtHumidity" />
-            <Field of={roomEntry} at="machine.powerW" />
-            <Field of={roomEntry} at="machine.warmestC" />
+            <Fields
+              of={roomEntry}
+              at={['machine.stopsAtHumidity', 'machine.powerW', 'machine.warmestC']}
+            />
           </div>
         </>
       )}
@@ -39,8 +42,7 @@ export function RoomFields(): ReactElement {
     <div className="space-y-5">
       <Field of={roomEntry} at="name" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={roomEntry} at="volumeM3" />
-        <Field of={roomEntry} at="capacityBoxes" />
+        <Fields of={roomEntry} at={['volumeM3', 'capacityBoxes']} />
       </div>
       <Field of={roomEntry} at="heating" />
       {heating === 'unvented' && (
@@ -51,24 +53,22 @@ export function RoomFields(): ReactElement {
       )}
       <div className="grid gap-5 sm:grid-cols-2">
         {heating !== 'none' && <Field of={roomEntry} at="heaterW" />}
-        <Field of={roomEntry} at="setPointC" />
-        <Field of={roomEntry} at="fanW" />
+        <Fields of={roomEntry} at={['setPointC', 'fanW']} />
       </div>
       <MachineFields />
       <fieldset className="space-y-5 border-t-2 border-ink pt-3">
         <legend className="sr-only">Walls and air outside</legend>
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={roomEntry} at="airChangesPerHour" />
-          <Field of={roomEntry} at="wallLossWPerK" />
+          <Fields of={roomEntry} at={['airChangesPerHour', 'wallLossWPerK']} />
         </div>
         <div className="grid gap-5 sm:grid-cols-3">
-          <Field of={roomEntry} at="outside.meanC" />
-          <Field of={roomEntry} at="outside.swingC" />
-          <Field of={roomEntry} at="outside.relativeHumidity" />
+          <Fields
+            of={roomEntry}
+            at={['outside.meanC', 'outside.swingC', 'outside.relativeHumidity']}
+          />
         </div>
       </fieldset>
-      <Field of={roomEntry} at="pricePerKwh" />
-      <Field of={roomEntry} at="remark" />
+      <Fields of={roomEntry} at={['pricePerKwh', 'remark']} />
     </div>
   );
 }

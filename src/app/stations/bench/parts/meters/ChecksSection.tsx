@@ -63,7 +63,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
   const { content, entityId } = meter.instrument;
   const context = { preferences, meter: content, takenAt };
   const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content, preferences);
-  const { form, parsed, restored, start, submit, draft } = useDraftForm({
+  const { parsed, frame, start, submit, draft } = useDraftForm({
     formKey: `zero-check:${entityId}`,
     defaults,
     parse: (typed: ZeroCheckForm) => readZeroCheckForm(typed, context),
@@ -78,14 +78,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
     if (done.ok) start(freshZeroCheck(content, now, preferences));
   });
   return (
-    <FormFrame
-      form={form}
-      restored={restored}
-      onDiscard={() => start(defaults)}
-      live={parsed.ok ? {} : parsed.errors}
-      onSubmit={keep}
-      label="Check the zero"
-    >
+    <FormFrame {...frame} onSubmit={keep} label="Check the zero">
       <div className="space-y-5">
         <ZeroCheckFields meter={content} />
         <Found content={parsed.ok ? parsed.content : null} />

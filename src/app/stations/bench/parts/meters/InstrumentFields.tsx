@@ -3,6 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { type Scale } from '../../../../../core';
 import { selectWorkspace, useAppSelector } from '../../../../../store';
 import { Field } from '../../../../entry/Field';
+import { Fields } from '../../../../entry/Fields';
 import { USUAL_RANGES, meterEntry, type MeterForm } from '../../../../forms/bench/instrumentForm';
 import { USUAL_DIVISION } from '../../../../forms/bench/readingForm';
 import { AtcField } from '../../../../lot/AtcField';
@@ -14,8 +15,7 @@ function AtcFields(): ReactElement {
       <AtcField of={meterEntry} chosen={watch('atc')} />
       {watch('atc') === 'yes' && (
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={meterEntry} at="atcRangeC.0" />
-          <Field of={meterEntry} at="atcRangeC.1" />
+          <Fields of={meterEntry} at={['atcRangeC.0', 'atcRangeC.1']} />
         </div>
       )}
     </>
@@ -55,20 +55,16 @@ export function InstrumentFields(): ReactElement {
   };
   return (
     <div className="space-y-5">
-      <Field of={meterEntry} at="name" />
-      <Field of={meterEntry} at="instrumentKind" />
+      <Fields of={meterEntry} at={['name', 'instrumentKind']} />
       <Field of={meterEntry} at="scale" onChosen={suggest} />
       <div className="grid gap-5 sm:grid-cols-3">
-        <Field of={meterEntry} at="resolution" />
-        <Field of={meterEntry} at="range.0" />
-        <Field of={meterEntry} at="range.1" />
+        <Fields of={meterEntry} at={['resolution', 'range.0', 'range.1']} />
       </div>
       <AtcFields />
       {scale !== 'water' && <Field of={meterEntry} at="reachesWater" />}
       <ConnectionFields />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Field of={meterEntry} at="checkEveryDays" />
-        <Field of={meterEntry} at="checkEveryReadings" />
+        <Fields of={meterEntry} at={['checkEveryDays', 'checkEveryReadings']} />
       </div>
       <Field of={meterEntry} at="remark" />
     </div>

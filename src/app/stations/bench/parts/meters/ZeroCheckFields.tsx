@@ -3,6 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { REFERENCE_KINDS, type ReferenceKind } from '../../../../../core';
 import type { InstrumentContent } from '../../../../../records';
 import { Field } from '../../../../entry/Field';
+import { Fields } from '../../../../entry/Fields';
 import { zeroCheckEntry, type ZeroCheckForm } from '../../../../forms/bench/zeroCheckForm';
 
 export const REFERENCE_NAMES: Readonly<Record<ReferenceKind, string>> = {
@@ -35,8 +36,7 @@ export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactE
       />
       {reference === 'certified-oil' && (
         <div className="grid gap-5 sm:grid-cols-2">
-          <Field of={zeroCheckEntry} at="statedNd20" />
-          <Field of={zeroCheckEntry} at="indexPerC" />
+          <Fields of={zeroCheckEntry} at={['statedNd20', 'indexPerC']} />
         </div>
       )}
       <div className="grid grid-cols-3 gap-3">
@@ -49,9 +49,7 @@ export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactE
           />
         ))}
       </div>
-      <Field of={zeroCheckEntry} at="temperatureC" />
-      <Field of={zeroCheckEntry} at="adjusted" />
-      <Field of={zeroCheckEntry} at="remark" />
+      <Fields of={zeroCheckEntry} at={['temperatureC', 'adjusted', 'remark']} />
     </div>
   );
 }

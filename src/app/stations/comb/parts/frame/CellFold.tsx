@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { SCALES, interpretReading } from '../../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../../store';
 import { SCALE_NAMES, correctionWords } from '../../../../format/moisture';
-import { Field } from '../../../../entry/Field';
+import { Fields } from '../../../../entry/Fields';
 import { readFrameDraft, type FrameDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { Fold } from './MoreOfFrame';
@@ -49,8 +49,7 @@ export function CellFold(): ReactElement {
         columns={3}
         onPick={(value) => setValue('cellScale', value, { shouldDirty: true })}
       />
-      <Field of={frameForm} at="cellDial" />
-      <Field of={frameForm} at="cellTemperature" />
+      <Fields of={frameForm} at={['cellDial', 'cellTemperature']} />
       <Pick
         label="Compensates temperature itself"
         value={watch('cellAtc')}

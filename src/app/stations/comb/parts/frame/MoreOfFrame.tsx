@@ -5,6 +5,7 @@ import { BEETLE_SIGHTS, BROOD_AMOUNTS, COMB_FACES } from '../../../../../core';
 import { BROOD_STAGES, COMB_COLOURS } from '../../../../../records';
 import { ChecksField } from '../../../../ui/fields/ChecksField';
 import { Field } from '../../../../entry/Field';
+import { Fields } from '../../../../entry/Fields';
 import { sideName, type FrameDraft, type SideDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { BROOD_NAMES, FACE_NAMES, STAGE_NAMES } from '../../words';
@@ -261,8 +262,7 @@ export function WeightFold(): ReactElement {
         columns={2}
         onPick={(value) => setValue('heftBy', value, { shouldDirty: true })}
       />
-      <Field of={frameForm} at="heft" />
-      <Field of={frameForm} at="combTemperature" />
+      <Fields of={frameForm} at={['heft', 'combTemperature']} />
     </Fold>
   );
 }
