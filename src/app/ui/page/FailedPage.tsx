@@ -48,7 +48,7 @@ function saidOf(error: unknown, reading: boolean): Said {
   if (reading) {
     return {
       title: 'The records could not be read',
-      more: 'The browser did not give them out, so nothing is judged here. Nothing that was kept is changed. Read them again, or close all pages of Ripenum and open one anew; if that does not help, free some space and start the browser again.',
+      more: 'The browser did not give them out, so nothing is judged here. What you kept is as it was. Try again; if that does not help, close every page of Ripenum, free some space, and start the browser again.',
       line,
     };
   }
