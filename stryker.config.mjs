@@ -11,6 +11,8 @@ export default {
   // sentences are no part of the arithmetic; what a code should be, types and tests of outcomes say
   mutator: { excludedMutations: ['StringLiteral'] },
   ignoreStatic: true,
+  // modules of a finished run are never let go of: after some runs a process does little but collect them
+  maxTestRunnerReuse: 20,
   timeoutMS: 2_500,
   timeoutFactor: 1.25,
   tempDirName: '.stryker-tmp',
