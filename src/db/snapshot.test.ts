@@ -46,8 +46,8 @@ function begin(): SnapshotSource {
 afterEach(async () => {
   jest.restoreAllMocks();
   for (const one of sources) {
-    one.stop();
     await one.caughtUp();
+    one.stop();
   }
   sources = [];
   await deleteWorkspace('mine');
@@ -120,9 +120,8 @@ describe('what is read of a workspace', () => {
 describe('a read that fails', () => {
   test('is said, and tried again when asked to', async () => {
     await keep(sampleLot(countingScribe('g')));
-    const refused = jest
-      .spyOn(database, 'transaction')
-      .mockImplementation(() => Promise.reject(new Error('disk gone')) as never);
+    const gone = { last: () => Promise.reject(new Error('disk gone')) };
+    const refused = jest.spyOn(database.journal, 'orderBy').mockReturnValue(gone as never);
     const source = begin();
     const state = await when(source, (one) => one.status === 'failed');
     expect(state).toMatchObject({ error: new Error('disk gone') });
@@ -130,5 +129,7 @@ describe('a read that fails', () => {
     source.retry();
     expect(source.state().status).toBe('loading');
     expect(lots(await when(source, (one) => one.status === 'ready'))).toBe(1);
+    await keep(sampleLot(countingScribe('h')));
+    expect(lots(await when(source, (one) => lots(one) === 2))).toBe(2);
   });
 });

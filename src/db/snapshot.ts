@@ -73,7 +73,7 @@ async function follows(database: RipenumDatabase, known: Known, asideIds: readon
 }
 
 function readNews(database: RipenumDatabase, known: Known): Promise<News> {
-  const tables = [...RECORD_KINDS.map((kind) => database.tableOf(kind))];
+  const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
   return database.transaction('r', [...tables, database.journal, database.setAside], async () => {
     const asideIds = await database.setAside.toCollection().primaryKeys();
     const last = await database.journal.orderBy('at').last();
@@ -108,10 +108,9 @@ export class SnapshotSource {
   private current: SnapshotState = LOADING;
   private snapshot: Snapshot | null = null;
   private known: Known = { last: undefined, asideIds: [] };
-  private reading: Promise<void> | null = null;
+  private reading: Promise<void> = Promise.resolve();
+  private following: { unsubscribe(): void } | null = null;
   private readonly listeners = new Set<() => void>();
-  /** Follows no longer. */
-  stop: () => void = () => undefined;
 
   constructor(private readonly workspace: Workspace) {}
 
@@ -125,29 +124,34 @@ export class SnapshotSource {
 
   /** Resolves once everything that is appended by now is in the state; at once where nobody looks. */
   async caughtUp(): Promise<void> {
-    if (this.reading) await this.read();
+    if (this.following) await this.read();
   }
 
   /** Tries again after a failure. */
   readonly retry = (): void => {
     this.show(LOADING);
-    void this.read();
+    this.stop(); // what failed at once follows nothing any more
+    this.start();
   };
 
   /** Begins to read, unless that is done. */
   start(): void {
-    if (this.reading) return;
+    if (this.following) return;
     const database = databaseOf(this.workspace);
-    this.reading = Promise.resolve();
-    const following = liveQuery(() =>
+    this.following = liveQuery(() =>
       Promise.all([database.journal.orderBy('at').last(), database.setAside.count()]),
     ).subscribe({ next: () => void this.read(), error: this.fail });
-    this.stop = () => following.unsubscribe();
+  }
+
+  /** Follows no longer. */
+  stop(): void {
+    this.following?.unsubscribe();
+    this.following = null;
   }
 
   /** One reading after the other, so that none overtakes another. */
   private read(): Promise<void> {
-    this.reading = (this.reading ?? Promise.resolve()).then(async () => {
+    this.reading = this.reading.then(async () => {
       try {
         const news = await readNews(databaseOf(this.workspace), this.known);
         this.known = { last: news.last, asideIds: news.asideIds };

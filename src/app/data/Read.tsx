@@ -6,7 +6,7 @@ import { Waiting } from '../ui/page/Waiting';
 import { useNow } from './useNow';
 import { WorkspaceContext } from './useWorkspaceModel';
 
-/** How often what goes on in rooms is reckoned anew [ms]. */
+/** How often what goes on in rooms is computed anew [ms]. */
 const EVERY_MS = 3_600_000;
 
 /** How far the records of the workspace are read, up to date across tabs. */

@@ -36,7 +36,7 @@ import { phrasingFor } from '../words/phrasing';
  */
 export interface WorkspaceModel {
   readonly snapshot: Snapshot;
-  /** the moment for which what goes on in rooms is reckoned [ms] */
+  /** the moment for which what goes on in rooms is computed [ms] */
   readonly nowMs: number;
 }
 

@@ -73,7 +73,12 @@ class LastParsed<F, T> {
   of(values: F, parse: (form: F) => Parsed<T>): Parsed<T> {
     return this.parsed !== null && JSON.stringify(values) === this.text
       ? this.parsed
-      : parse(values);
+      : this.drawn(values, parse);
+  }
+
+  /** What is kept is parsed at that moment: a time that was still to come may have passed. */
+  forget(): void {
+    this.parsed = null;
   }
 }
 
@@ -151,6 +156,7 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
       // A second tap while the first is still being kept would keep it twice.
       if (keeping.current) return;
       keeping.current = true;
+      last.forget();
       void handle().finally(() => {
         keeping.current = false;
       });

@@ -104,7 +104,7 @@ describe('what comes of a frame put back', () => {
   const next = (found: Finishing | null): string =>
     decided(honeyFrame([5, 5]), 'full-capping', found).next;
 
-  test('the chance is told in tenths, and never as certain', () => {
+  test('the chance is given in tenths, and never as certain', () => {
     expect(next(finish(0.97))).toContain('more than 9 of 10 such frames');
     expect(next(finish(0.94))).toContain('about 9 of 10 such frames');
     expect(next(finish(0.62))).toContain('about 6 of 10');
@@ -112,7 +112,7 @@ describe('what comes of a frame put back', () => {
     expect(next(null)).toBe('Put it back while nectar comes.');
   });
 
-  test('where it hardly helps, or no nectar comes, that is told among the other ways', () => {
+  test('where it hardly helps, or no nectar comes, the other ways say so', () => {
     const putBack = (found: Finishing): string =>
       decided(honeyFrame([5, 5]), 'full-capping', found)
         .alternatives()
