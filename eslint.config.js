@@ -57,8 +57,13 @@ export default defineConfig(
     },
   },
   {
-    // A list of what a layer gives out, or of a call of each, is as long as it is.
-    files: ['src/core/index.ts', 'src/records/index.ts', 'src/core/test/everyCall.ts'],
+    // A list of what a layer gives out, of a call of each, or of sentences is as long as it is.
+    files: [
+      'src/core/index.ts',
+      'src/records/index.ts',
+      'src/core/test/everyCall.ts',
+      'src/app/words/english/*.ts',
+    ],
     rules: { 'max-lines': 'off' },
   },
   {

@@ -34,6 +34,8 @@ import { NoticeLine } from './ui/page/NoticeLine';
 import { lazyPart } from './ui/page/lazyPart';
 import { SupersededNotice } from './ui/page/SupersededNotice';
 import { UpdateNotice } from './ui/page/UpdateNotice';
+import { commonWords } from './words/english/common';
+import { shellWords } from './words/english/shell';
 
 const loadPalette = () => import('./commands/CommandPalette');
 const CommandPalette = lazyPart(loadPalette, (module) => module.CommandPalette);
@@ -60,16 +62,16 @@ interface Station {
 }
 
 const STATIONS: readonly Station[] = [
-  { to: 'today', name: 'Today', key: 't', mark: ListChecks },
-  { to: 'comb', name: 'Comb', key: 'm', mark: Hexagon },
-  { to: 'warm-room', name: 'Warm room', key: 'w', mark: ThermometerSun, more: true },
-  { to: 'strain', name: 'Strain', key: 'p', mark: Filter, more: true },
-  { to: 'bench', name: 'Bench', key: 'i', mark: Microscope },
-  { to: 'lots/new', name: 'New lot', key: 'n', mark: PlusSquare },
-  { to: 'store', name: 'Store', key: 'j', mark: Warehouse, more: true },
-  { to: 'season', name: 'Season', key: 'y', mark: CalendarRange, more: true },
-  { to: 'kit', name: 'Kit', key: 'k', mark: Wrench, more: true },
-  { to: 'handbook', name: 'Handbook', key: 'h', mark: BookOpen, more: true },
+  { to: 'today', name: shellWords.today(), key: 't', mark: ListChecks },
+  { to: 'comb', name: commonWords.comb(), key: 'm', mark: Hexagon },
+  { to: 'warm-room', name: commonWords.warmRoom(), key: 'w', mark: ThermometerSun, more: true },
+  { to: 'strain', name: shellWords.strain(), key: 'p', mark: Filter, more: true },
+  { to: 'bench', name: shellWords.bench(), key: 'i', mark: Microscope },
+  { to: 'lots/new', name: commonWords.newLot(), key: 'n', mark: PlusSquare },
+  { to: 'store', name: commonWords.store(), key: 'j', mark: Warehouse, more: true },
+  { to: 'season', name: commonWords.season(), key: 'y', mark: CalendarRange, more: true },
+  { to: 'kit', name: commonWords.kit(), key: 'k', mark: Wrench, more: true },
+  { to: 'handbook', name: shellWords.handbook(), key: 'h', mark: BookOpen, more: true },
 ];
 
 /** The page of a frame: what can be undone there is what was seen on frames. */
@@ -82,10 +84,20 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
   const undoable = ON_A_FRAME.test(useLocation().pathname) ? FRAME_KINDS : undefined;
   useCommands([
     ...STATIONS.map(({ to, name, key }) => ({ id: to, title: name, key, run: go(to) })),
-    { id: 'undo', title: 'Undo the last act', key: 'u', run: () => void dispatch(undo(undoable)) },
-    { id: 'redo', title: 'Do the undone act again', key: 'U', run: () => void dispatch(redo()) },
-    { id: 'keys', title: 'Show the keys', key: '?', run: showKeys },
-    { id: 'door', title: 'Back to the door', run: () => void navigate('/') },
+    {
+      id: 'undo',
+      title: shellWords.undoTheLastAct(),
+      key: 'u',
+      run: () => void dispatch(undo(undoable)),
+    },
+    {
+      id: 'redo',
+      title: shellWords.doTheUndoneActAgain(),
+      key: 'U',
+      run: () => void dispatch(redo()),
+    },
+    { id: 'keys', title: shellWords.showTheKeys(), key: '?', run: showKeys },
+    { id: 'door', title: shellWords.backToTheDoor(), run: () => void navigate('/') },
   ]);
 }
 
@@ -102,12 +114,12 @@ function MoreStations({ workspace }: { workspace: string }): ReactElement {
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className={linkLook(open)}>
         <Menu aria-hidden className="size-6" />
-        More
+        {shellWords.more()}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           sideOffset={4}
-          aria-label="More stations"
+          aria-label={shellWords.moreStations()}
           className="z-20 mr-2 border-4 border-lavender bg-linen"
         >
           <ul>
@@ -133,7 +145,7 @@ function MoreStations({ workspace }: { workspace: string }): ReactElement {
 function StationLinks({ workspace }: { workspace: string }): ReactElement {
   return (
     <nav
-      aria-label="Stations"
+      aria-label={shellWords.stations()}
       className="fixed inset-x-0 bottom-0 z-10 border-t-2 border-ink bg-linen wide:static wide:border-0"
     >
       <ul className="grid grid-cols-5 wide:flex wide:gap-1">
@@ -169,7 +181,7 @@ export function Shell(): ReactElement {
   return (
     <div className="shell mx-auto max-w-7xl px-4 pb-36 wide:px-8 wide:pb-20 print:p-0">
       <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
-        Skip to the page
+        {shellWords.skipToThePage()}
       </a>
       <header className="shell-head flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
         <Link
@@ -180,7 +192,7 @@ export function Shell(): ReactElement {
         </Link>
         {workspace === 'demo' && (
           <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold whitespace-nowrap">
-            Demo season
+            {shellWords.demoSeason()}
           </p>
         )}
         <div className="grow" />
@@ -188,7 +200,7 @@ export function Shell(): ReactElement {
         <button
           type="button"
           onClick={openKeys}
-          aria-label="Show the keys"
+          aria-label={shellWords.showTheKeys()}
           className="flex size-11 items-center justify-center hover:bg-lavender-pale"
         >
           <Keyboard aria-hidden className="size-6" />

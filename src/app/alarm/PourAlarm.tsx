@@ -9,6 +9,7 @@ import { Button } from '../ui/Button';
 import { closePour } from './pourActs';
 import { soundAlarm } from './alarmSound';
 import { useOpenPours } from './usePours';
+import { todayWords } from '../words/english/today';
 
 /** So long before a pail is full the notice comes [ms], and again and again the sound. */
 const AHEAD_MS = 60_000;
@@ -41,10 +42,14 @@ function Notice({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement | 
         <BellRing aria-hidden className="size-12 shrink-0" />
         <p className="grow basis-60">
           <strong className="block text-4xl leading-tight">
-            {left > 0 ? `${content.label} is full in ${left} s` : `${content.label} is full`}
+            {left > 0
+              ? todayWords.isFullInS({ label: content.label, left })
+              : todayWords.isFull({ label: content.label })}
           </strong>
           <span className="text-xl">
-            Shut the gate at {formatQuantity(content.fullKg, 'mass', preferences)}.
+            {todayWords.shutTheGateAt({
+              fullKg: formatQuantity(content.fullKg, 'mass', preferences),
+            })}
           </span>
         </p>
         <Button
@@ -52,14 +57,14 @@ function Notice({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement | 
           className="min-h-16 px-6 text-xl"
           onClick={() => void dispatch(closePour(pour))}
         >
-          Gate is shut
+          {todayWords.gateIsShut()}
         </Button>
         <Button
           tone="onInk"
           className="min-h-16 px-6 text-xl"
           onClick={() => setQuietUntil(nowMs + LATER_MS)}
         >
-          Not full: in a minute again
+          {todayWords.notFullInAMinute()}
         </Button>
       </div>
     </div>

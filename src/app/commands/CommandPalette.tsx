@@ -1,6 +1,7 @@
 import { Command as Palette } from 'cmdk';
 import type { ReactElement } from 'react';
 import { useOfferedCommands } from './useCommands';
+import { shellWords } from '../words/english/shell';
 
 interface CommandPaletteProps {
   open: boolean;
@@ -14,16 +15,18 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
     <Palette.Dialog
       open={open}
       onOpenChange={onOpenChange}
-      label="Everything you can do here"
+      label={shellWords.everythingYouCanDoHere()}
       overlayClassName="fixed inset-0 z-40 bg-ink/50"
       contentClassName="fixed inset-x-4 top-[12vh] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
     >
       <Palette.Input
-        placeholder="Type what you want to do"
+        placeholder={shellWords.typeWhatYouWantTo()}
         className="min-h-14 w-full border-b-2 border-ink bg-paper px-4 text-xl placeholder:text-thread-deep"
       />
       <Palette.List className="max-h-[55vh] overflow-y-auto">
-        <Palette.Empty className="p-4 text-lg">Nothing here is called that.</Palette.Empty>
+        <Palette.Empty className="p-4 text-lg">
+          {shellWords.nothingHereIsCalledThat()}
+        </Palette.Empty>
         {commands.map((one) => (
           <Palette.Item
             key={one.id}

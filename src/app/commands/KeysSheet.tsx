@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { Sheet } from '../ui/forms/Sheet';
 import { useOfferedCommands } from './useCommands';
+import { shellWords } from '../words/english/shell';
 
 interface KeysSheetProps {
   open: boolean;
@@ -14,8 +15,8 @@ export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement 
     <Sheet
       open={open}
       onOpenChange={onOpenChange}
-      title="Keys"
-      description="Single keys act while no field has the focus. They can be switched off in the kit."
+      title={shellWords.keys()}
+      description={shellWords.singleKeysActWhileNo()}
     >
       <dl className="divide-y divide-thread border-y border-thread">
         {keys.map((one) => (
@@ -26,11 +27,11 @@ export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement 
         ))}
         <div className="flex min-h-12 items-center gap-4 py-1">
           <dt className="w-20 text-2xl font-bold">0–9</dt>
-          <dd className="text-lg">On a lot: type straight into the dial of a reading</dd>
+          <dd className="text-lg">{shellWords.onALotTypeStraight()}</dd>
         </div>
         <div className="flex min-h-12 items-center gap-4 py-1">
           <dt className="w-20 text-lg font-bold">Ctrl K</dt>
-          <dd className="text-lg">Everything you can do here, by name</dd>
+          <dd className="text-lg">{shellWords.everythingYouCanDoHereBy()}</dd>
         </div>
       </dl>
     </Sheet>

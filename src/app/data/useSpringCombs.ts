@@ -3,6 +3,7 @@ import { useLooksWith } from '../../db';
 import { boxOf, colonyOf, lastLooks } from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useBook } from './useWorkspaceModel';
+import { todayWords } from '../words/english/today';
 
 /** A comb kept whole for spring feeding. */
 export interface SpringComb {
@@ -31,7 +32,9 @@ export function useSpringCombs(): readonly SpringComb[] {
           hasOpenCells: check.sides.some(
             ({ method, quick }) => method === 'quick' && quick.cappedTenths < 10,
           ),
-          place: [hive, box?.content.label, `place ${check.slot}`].filter(Boolean).join(', '),
+          place: [hive, box?.content.label, todayWords.place({ slot: check.slot })]
+            .filter(Boolean)
+            .join(', '),
         };
       });
   }, [book, records]);

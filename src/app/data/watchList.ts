@@ -2,12 +2,13 @@ import { addDays, format } from 'date-fns';
 import type { Hemisphere } from '../../core';
 import { localDayOf } from '../../model';
 import { firstRevision, type AnyRecord, type Scribe } from '../../records';
-import { counted } from '../format/counted';
 import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../words/storeWords';
 import { daysUntil, keepingBasis, standingYears, worstKeeping } from '../../model/store/keeping';
 import type { SpringComb } from './useSpringCombs';
 import type { StoredLot } from '../../model';
+import { commonWords } from '../words/english/common';
+import { todayWords } from '../words/english/today';
 
 /** Why something in the store is watched. */
 export const WATCH_KINDS = [
@@ -36,7 +37,7 @@ export interface Watch {
 
 const today = (nowMs: number): string => format(nowMs, 'yyyy-MM-dd');
 const nameOf = ({ file }: StoredLot): string =>
-  file.lot.content.name || `Lot ${file.lot.content.code}`;
+  file.lot.content.name || commonWords.lot({ code: file.lot.content.code });
 
 /** The day from which the months to the next look count: the last ruling, reading, tasting or look, else the extraction. */
 function lookedAt({ file }: StoredLot): string {
@@ -68,8 +69,8 @@ function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watc
     ...at,
     id: `rising-${lotId}`,
     kind: 'rising',
-    title: `Use ${nameOf(lot)} first, or move it to the cold`,
-    why: `Its risk of fermentation rises there to “${RISK_NAMES[rises?.risk ?? 'watch']}” as it sets.`,
+    title: todayWords.useFirstOrMoveIt({ nameOf: nameOf(lot) }),
+    why: todayWords.itsRiskOfFermentationRises({ risk: RISK_NAMES[rises?.risk ?? 'watch'] }),
     by: dayAfterMonths(today(nowMs), forecast.checkMonths),
   };
   const sets = forecast.months.findIndex((one) => one.crystallisedShare > SET_SHARE);
@@ -77,8 +78,8 @@ function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watc
     ...at,
     id: `setting-${lotId}`,
     kind: 'setting',
-    title: `${nameOf(lot)} is about to set`,
-    why: 'Fill jars or cream it before it does; warming it again costs enzymes.',
+    title: todayWords.isAboutToSet({ nameOf: nameOf(lot) }),
+    why: todayWords.fillJarsOrCreamIt(),
     by: dayAfterMonths(today(nowMs), Math.max(0, sets)),
   };
   const isSetting = sets > 0 && sets <= SETS_WITHIN_MONTHS && basis.startShare < SET_SHARE;
@@ -91,8 +92,8 @@ function recheck(lot: StoredLot): Watch {
     id: `recheck-${lotId}`,
     kind: 'recheck',
     lotId,
-    title: `Look at ${nameOf(lot)} again`,
-    why: 'It may start to ferment: smell it, taste it and read it now.',
+    title: todayWords.lookAtAgain({ nameOf: nameOf(lot) }),
+    why: todayWords.itMayStartToFerment(),
     by: dayAfterMonths(lookedAt(lot), lot.ruling.checkAgainMonths),
     to: `lots/${lotId}`,
   };
@@ -110,8 +111,8 @@ function byContainers(lot: StoredLot): Watch[] {
         id: `opened-${vessel.id}`,
         kind: 'opened',
         lotId: vessel.lotId,
-        title: `Use ${vessel.label} of ${nameOf(lot)} first`,
-        why: 'It was opened; air and a used spoon bring water and yeast.',
+        title: todayWords.useOfFirst({ label: vessel.label, nameOf: nameOf(lot) }),
+        why: todayWords.itWasOpenedAirAnd(),
         by: format(addDays(new Date(`${opened}T12:00`), OPEN_FOR_DAYS), 'yyyy-MM-dd'),
         to: 'store',
       },
@@ -126,8 +127,8 @@ function byJars(lot: StoredLot): Watch[] {
       id: `best-before-${packing.entityId}`,
       kind: 'best-before',
       lotId: lot.file.lot.entityId,
-      title: `${left} jars ${packing.content.code}: best before comes near`,
-      why: 'Sell or use them first, or look at the honey again.',
+      title: todayWords.jarsBestBeforeComesNear({ left, code: packing.content.code }),
+      why: todayWords.sellOrUseThemFirst(),
       by: packing.content.bestBefore,
       to: 'store',
     }));
@@ -186,11 +187,8 @@ function springCombs(combs: readonly SpringComb[], nowMs: number): Watch[] {
       id: 'spring-combs',
       kind: 'spring',
       lotId: null,
-      title: `Look at ${counted(combs.length, 'comb')} kept for spring`,
-      why:
-        open > 0
-          ? `${open} with open cells: they take up water; and moths come.`
-          : 'Moths come above 10 °C.',
+      title: todayWords.lookAtCombsKeptFor({ combs: combs.length }),
+      why: open > 0 ? todayWords.withOpenCellsTheyTake({ open }) : todayWords.mothsComeAboveC(),
       by: format(addDays(new Date(`${first.day}T12:00`), rounds * SPRING_EVERY_DAYS), 'yyyy-MM-dd'),
       to: 'store',
     },

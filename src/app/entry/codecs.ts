@@ -5,6 +5,8 @@ import { localText, momentOfLocal } from '../format/localMoment';
 import { unitOf, type Quantity } from '../format/units';
 import type { Choice, Codec, Look } from './codec';
 import type { Reader } from './reader';
+import { commonWords } from '../words/english/common';
+import { formatsWords } from '../words/english/formats';
 
 /** What is said of a field beside its label. */
 export type Extras = Omit<Partial<Look>, 'as' | 'label' | 'choices'>;
@@ -112,7 +114,7 @@ export const day = (label: string, more: Extras = {}): Codec<string, string> =>
 export const moment = (label: string, more: Extras = {}): Codec<string, string> =>
   codec(text(label, { type: 'datetime-local', ...more }), '', localText, (typed, at) => {
     const read = momentOfLocal(typed);
-    if (read === null) at.fail('Choose a day and a time.');
+    if (read === null) at.fail(formatsWords.chooseADayAndA());
     return read ?? '';
   });
 
@@ -120,7 +122,7 @@ export const moment = (label: string, more: Extras = {}): Codec<string, string> 
 export const clock = (label: string, more: Extras = {}): Codec<number, string> =>
   codec(text(label, more), '', clockText, (typed, at) => {
     const minutes = readClock(typed);
-    if (minutes === null) at.fail('Type a time such as 9:00.');
+    if (minutes === null) at.fail(formatsWords.typeATimeSuchAs());
     return minutes ?? NaN;
   });
 
@@ -166,7 +168,7 @@ export const several = <T extends string = string>(
 
 export type YesNo = 'yes' | 'no';
 
-const YES_NO: Names<YesNo> = { yes: 'Yes', no: 'No' };
+const YES_NO: Names<YesNo> = { yes: commonWords.yes(), no: commonWords.no() };
 
 /** Yes or no, both in sight. */
 export const yesNo = (

@@ -12,6 +12,7 @@ import type {
 } from './codec';
 import { choicesOf, type YesNo } from './codecs';
 import type { Reader } from './reader';
+import { commonWords } from '../words/english/common';
 
 type Loose = Readonly<Record<string, unknown>>;
 
@@ -48,7 +49,7 @@ export const group = <Fs extends Fields>(fields: Fs): Group<Fs> => ({
   read: (typed, at) => readAll(fields, typed, at) as ValuesOf<Fs>,
 });
 
-const HAS: readonly Choice[] = choicesOf({ yes: 'Yes', no: 'No' });
+const HAS: readonly Choice[] = choicesOf({ yes: commonWords.yes(), no: commonWords.no() });
 
 /** Whether a group is there, and the group. */
 type OptionalForm<Fs extends Fields> = { has: YesNo } & FormOf<Fs>;

@@ -3,7 +3,7 @@ import { settlingTask } from '../../model';
 import { SAMPLE_SETTLING } from '../../records/test/sampleExtraction';
 import { skimPlan } from '../../core';
 import { clockText, durationText, readClock, spanText } from './clock';
-import { settlingWords } from '../words/settlingWords';
+import { clearingWords } from '../words/clearingWords';
 
 describe('times of a day at the line', () => {
   test.each([
@@ -45,13 +45,13 @@ describe('a vessel in words', () => {
   const { firstHours } = skimPlan(settlingTask(SAMPLE_SETTLING));
 
   test('skim at its time, now once that has come, nothing once it was skimmed twice', () => {
-    expect(settlingWords(SAMPLE_SETTLING, filled)).toMatch(
+    expect(clearingWords(SAMPLE_SETTLING, filled)).toMatch(
       /^0 % of the bubbles .*; skim \w{3} \d+ Aug/,
     );
     const due = filled + (firstHours + 1) * 3_600_000;
-    expect(settlingWords(SAMPLE_SETTLING, due)).toMatch(/^8\d % of the bubbles .*; skim now$/);
+    expect(clearingWords(SAMPLE_SETTLING, due)).toMatch(/^8\d % of the bubbles .*; skim now$/);
     const skim = { at: SAMPLE_SETTLING.filledAt, kg: null };
-    expect(settlingWords({ ...SAMPLE_SETTLING, skims: [skim] }, due)).toContain('skim again');
-    expect(settlingWords({ ...SAMPLE_SETTLING, skims: [skim, skim] }, due)).not.toContain('skim');
+    expect(clearingWords({ ...SAMPLE_SETTLING, skims: [skim] }, due)).toContain('skim again');
+    expect(clearingWords({ ...SAMPLE_SETTLING, skims: [skim, skim] }, due)).not.toContain('skim');
   });
 });

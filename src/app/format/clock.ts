@@ -1,3 +1,5 @@
+import { formatsWords } from '../words/english/formats';
+
 const MINUTES_PER_DAY = 1440;
 
 /** "9:05" of minutes after midnight; "1:30 next day" beyond midnight. */
@@ -7,7 +9,7 @@ export function clockText(minutes: number): string {
   const text = `${Math.floor(within / 60)}:${String(within % 60).padStart(2, '0')}`;
   const days = Math.floor(whole / MINUTES_PER_DAY);
   if (days <= 0) return text;
-  return days === 1 ? `${text} next day` : `${text}, ${days} days later`;
+  return days === 1 ? formatsWords.nextDay({ text }) : formatsWords.daysLater({ text, days });
 }
 
 /** Minutes after midnight of a time as people type it: 9, 9:05, 9.05, 0905; null where it is none. */
@@ -21,15 +23,15 @@ export function readClock(text: string): number | null {
 /** "2 h 40 min", "35 min" */
 export function durationText(minutes: number): string {
   const whole = Math.round(minutes);
-  if (whole < 60) return `${whole} min`;
+  if (whole < 60) return formatsWords.min({ whole });
   const [hours, rest] = [Math.floor(whole / 60), whole % 60];
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+  return rest === 0 ? `${hours} h` : formatsWords.hMin({ hours, rest });
 }
 
 /** "3 days", "14 hours", "40 min": no finer than worth it. */
 export function spanText(hours: number): string {
-  if (!Number.isFinite(hours)) return 'half a year and more';
+  if (!Number.isFinite(hours)) return formatsWords.halfAYearAndMore();
   if (hours < 2) return durationText(hours * 60);
-  if (hours < 48) return `${Math.round(hours)} hours`;
-  return `${Math.round(hours / 24)} days`;
+  if (hours < 48) return formatsWords.hours({ hours: Math.round(hours) });
+  return formatsWords.days({ hours: Math.round(hours / 24) });
 }

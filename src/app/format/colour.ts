@@ -1,16 +1,17 @@
 import { COLOUR_CLASSES, type ColourClassId } from '../../core';
 import { classOf, pfundOf } from '../../model';
 import { type COMB_COLOURS, type ColourContent } from '../../records';
+import { formatsWords } from '../words/english/formats';
 
 /** Colours as they are guessed in the comb. */
 export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {
-  unseen: 'Not looked',
-  'very-light': 'Very light',
-  light: 'Light',
-  amber: 'Amber',
-  dark: 'Dark',
-  'very-dark': 'Very dark',
-  mixed: 'Mixed',
+  unseen: formatsWords.notLooked(),
+  'very-light': formatsWords.veryLight(),
+  light: formatsWords.light(),
+  amber: formatsWords.amber(),
+  dark: formatsWords.dark(),
+  'very-dark': formatsWords.veryDark(),
+  mixed: formatsWords.mixed(),
 };
 
 /** "light amber" */
@@ -22,5 +23,7 @@ export function colourName(id: ColourClassId): string {
 export function colourWords(content: ColourContent): string {
   const pfundMm = pfundOf(content);
   const name = colourName(classOf(content));
-  return pfundMm === null ? `${name}, by eye` : `${name}, ${Math.round(pfundMm)} mm Pfund`;
+  return pfundMm === null
+    ? formatsWords.byEye({ name })
+    : formatsWords.mmPfund({ name, pfundMm: Math.round(pfundMm) });
 }

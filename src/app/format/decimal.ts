@@ -1,3 +1,5 @@
+import { formatsWords } from '../words/english/formats';
+
 /** A typed number, or one sentence that says what to do. */
 export type TypedNumber =
   { readonly ok: true; readonly value: number } | { readonly ok: false; readonly sentence: string };
@@ -10,15 +12,15 @@ const PLAIN = /^[+-]?(\d+\.?\d*|\.\d+)$/;
  */
 export function readDecimal(text: string): TypedNumber {
   const plain = text.trim().replace(/\s*%$/, '').replace('−', '-');
-  if (plain === '') return { ok: false, sentence: 'Type a number here.' };
+  if (plain === '') return { ok: false, sentence: formatsWords.typeANumberHere() };
   if (/[.,].*[.,]/.test(plain)) {
-    return { ok: false, sentence: 'Use one decimal point or comma only, such as 17.4.' };
+    return { ok: false, sentence: formatsWords.useOneDecimalPointOr() };
   }
   const pointed = plain.replace(',', '.');
   if (!PLAIN.test(pointed)) {
     return {
       ok: false,
-      sentence: `Type digits only, such as 17.4; “${text.trim()}” is not a number.`,
+      sentence: formatsWords.typeDigitsOnlySuchAs({ text: text.trim() }),
     };
   }
   return { ok: true, value: Number(pointed) };

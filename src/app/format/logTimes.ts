@@ -2,15 +2,16 @@ import { UTCDate, utc } from '@date-fns/utc';
 import { isValid, parse, parseISO } from 'date-fns';
 import { DATED_YEARS } from '../../core';
 import { momentOfWall, wallMs } from '../../model';
+import { formatsWords } from '../words/english/formats';
 
 /** In which order the parts of a date stand. */
 export const DATE_ORDERS = ['iso', 'dmy', 'mdy', 'unix'] as const;
 export type DateOrder = (typeof DATE_ORDERS)[number];
 
 export const DATE_ORDER_NAMES: Readonly<Record<DateOrder, string>> = {
-  iso: 'year, month, day',
-  dmy: 'day, month, year',
-  mdy: 'month, day, year',
+  iso: formatsWords.yearMonthDay(),
+  dmy: formatsWords.dayMonthYear(),
+  mdy: formatsWords.monthDayYear(),
   unix: 'seconds since 1970',
 };
 

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { inOrder, type AnyRecord } from '../../records';
+import { formatsWords } from '../words/english/formats';
 
 /** Contents that make no sense in a cell: their length is told instead. */
 const MOST_LETTERS = 2000;
@@ -14,7 +15,7 @@ function flat(value: unknown, path: string, into: Record<string, string>): void 
   } else {
     const isNothing = value === null || value === undefined;
     const text = typeof value === 'string' ? value : isNothing ? '' : JSON.stringify(value);
-    into[path] = text.length > MOST_LETTERS ? `${text.length} letters` : text;
+    into[path] = text.length > MOST_LETTERS ? formatsWords.letters({ text: text.length }) : text;
   }
 }
 

@@ -4,6 +4,7 @@ import { RELEASE_NAMES } from '../words/storeWords';
 import { Field } from '../entry/Field';
 import { mayLeave, type Gate } from './gate';
 import { releaseFields, usesAt } from './releaseForm';
+import { rulingWords } from '../words/english/ruling';
 
 const RELEASE = { fields: releaseFields };
 
@@ -21,11 +22,9 @@ export function GateNote({ gate }: { gate: Gate }): ReactElement | null {
         <Mark aria-hidden className="mt-1 size-6 shrink-0" /> {gate.why}
       </p>
       {gate.status === 'shut' ? (
-        <p>Nothing of it may leave. {gate.wayOut}</p>
+        <p>{rulingWords.nothingOfItMayLeave({ wayOut: gate.wayOut })}</p>
       ) : (
-        mayBeSigned(gate) && (
-          <p>Sign it on the page of the lot first; or say why it is used all the same.</p>
-        )
+        mayBeSigned(gate) && <p>{rulingWords.signItOnThePage()}</p>
       )}
     </div>
   );

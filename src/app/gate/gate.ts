@@ -8,6 +8,8 @@ import {
 } from '../../core';
 import { vesselLabelOf, type RuledLot } from '../../model';
 import { answerFigure, headline } from '../words/phrasing';
+import { commonWords } from '../words/english/common';
+import { rulingWords } from '../words/english/ruling';
 
 /** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */
 export type Gate =
@@ -31,8 +33,7 @@ export const OPEN: Gate = { status: 'open' };
 export const mayLeave = (outcome: Outcome): boolean =>
   isAccepted(outcome) || outcome === 'above-target';
 
-const WAY_OUT =
-  'Keep it apart. If what blocks it is wrong, correct that record; the label and local rules decide.';
+const WAY_OUT = rulingWords.keepItApartIfWhat();
 
 /** Vessels that are asked for and that their own moisture does not let through. */
 function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]): string[] {
@@ -43,8 +44,15 @@ function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]
     if (decision === 'conforms') return [];
     const label = vesselLabelOf(evidence.vessels, id);
     const figure = `${estimate.mean.toFixed(1)} ± ${expandedOf(estimate).toFixed(1)} %`;
-    const than = decision === 'over' ? 'is over' : 'is not settled against';
-    return [`${label} by itself ${than} ${ruling.limitPercent.toFixed(1)} % (${figure} water).`];
+    const than = decision === 'over' ? rulingWords.isOver() : rulingWords.isNotSettledAgainst();
+    return [
+      rulingWords.byItselfWater({
+        label,
+        than,
+        limitPercent: ruling.limitPercent.toFixed(1),
+        figure,
+      }),
+    ];
   });
 }
 
@@ -60,12 +68,12 @@ function knownAsBakers({ evidence, ruling }: RuledLot): boolean {
  */
 export function gateOf(lot: RuledLot, vesselIds: readonly string[] = []): Gate {
   const { file, ruling, evidence, settled } = lot;
-  const name = file.lot.content.name || `Lot ${file.lot.content.code}`;
+  const name = file.lot.content.name || commonWords.lot({ code: file.lot.content.code });
   const [block] = blocksOf(evidence);
   if (block !== undefined || ruling.outcome === 'reject') {
     return {
       status: 'shut',
-      why: `${name} is blocked for every use: ${block ?? ''}.`,
+      why: rulingWords.isBlockedForEveryUse({ name, block: block ?? '' }),
       wayOut: WAY_OUT,
     };
   }
@@ -77,13 +85,14 @@ export function gateOf(lot: RuledLot, vesselIds: readonly string[] = []): Gate {
     asBakers: knownAsBakers(lot),
   });
   if (!mayLeave(ruling.outcome)) {
-    return reason(`${name}: ${headline(ruling)}; ${answerFigure(ruling)} % water.`);
+    return reason(
+      rulingWords.water({ name, headline: headline(ruling), answerFigure: answerFigure(ruling) }),
+    );
   }
   const [wet] = wetVessels(lot, vesselIds);
   if (wet !== undefined) return reason(wet);
   const signedAs = file.ruling?.content.outcome;
-  if (signedAs === undefined) return reason(`Nobody has signed the ruling on ${name} yet.`);
-  if (!settled)
-    return reason(`What was signed for ${name} is out of date: look at it and sign again.`);
-  return mayLeave(signedAs) ? OPEN : reason(`${name} was signed as not accepted.`);
+  if (signedAs === undefined) return reason(rulingWords.nobodyHasSignedTheRuling({ name }));
+  if (!settled) return reason(rulingWords.whatWasSignedForIs({ name }));
+  return mayLeave(signedAs) ? OPEN : reason(rulingWords.wasSignedAsNotAccepted({ name }));
 }

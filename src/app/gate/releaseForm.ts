@@ -3,11 +3,12 @@ import type { FormOf } from '../entry/codec';
 import { oneOf, words } from '../entry/codecs';
 import type { Reader } from '../entry/reader';
 import type { Gate } from './gate';
+import { rulingWords } from '../words/english/ruling';
 
 /** Why honey leaves without an accepted and signed ruling; empty use: not said. */
 export const releaseFields = {
-  use: oneOf<ReleaseUse | ''>('It is used all the same', '', { as: 'choice' }),
-  because: words('Why', { hint: 'Kept with the jars' }),
+  use: oneOf<ReleaseUse | ''>(rulingWords.itIsUsedAllThe(), '', { as: 'choice' }),
+  because: words(rulingWords.why(), { hint: rulingWords.keptWithTheJars() }),
 };
 export type ReleaseForm = FormOf<typeof releaseFields>;
 
@@ -39,7 +40,7 @@ export function readRelease(
     return {};
   }
   if (use === '' || !usesAt(gate).includes(use)) {
-    reader.at('use').fail('Say what it is for.');
+    reader.at('use').fail(rulingWords.sayWhatItIsFor());
     return {};
   }
   const { outcome, signed } = gate;

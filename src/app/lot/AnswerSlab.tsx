@@ -3,6 +3,7 @@ import { inHundred, isMeasured, type Ruling } from '../../core';
 import { formatPercent } from '../format/moisture';
 import { headline } from '../words/phrasing';
 import { OutcomeMark } from '../ui/OutcomeMark';
+import { lotWords } from '../words/english/lot';
 
 interface AnswerSlabProps {
   ruling: Ruling;
@@ -15,15 +16,15 @@ interface AnswerSlabProps {
 function basisWords(basis: Ruling['belief']['basis'], about: string): string {
   switch (basis) {
     case 'comb':
-      return `expected from the comb, about ${about}; not measured`;
+      return lotWords.expectedFromTheCombAbout({ about });
     case 'blend':
-      return `worked out from what was blended, about ${about}; not measured`;
+      return lotWords.workedOutFromWhatWas({ about });
     case 'earlier':
-      return `read before it changed, about ${about} then; not measured since`;
+      return lotWords.readBeforeItChangedAbout({ about });
     case 'laboratory':
     case 'nothing':
     case 'readings':
-      return 'what honey usually has; nothing is known of this one yet';
+      return lotWords.whatHoneyUsuallyHasNothing();
   }
 }
 
@@ -33,7 +34,9 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
     return (
       <p className="flex flex-wrap items-baseline gap-x-3">
         <span className="text-8xl leading-none font-extrabold">{formatPercent(mean)}</span>
-        <span className="text-2xl font-semibold">% water ± {formatPercent(expanded)}</span>
+        <span className="text-2xl font-semibold">
+          {lotWords.water({ expanded: formatPercent(expanded) })}
+        </span>
       </p>
     );
   }
@@ -41,7 +44,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
     <div>
       <p className="text-6xl leading-none font-extrabold whitespace-nowrap">
         {Math.max(0, mean - expanded).toFixed(0)}–{(mean + expanded).toFixed(0)}
-        <span className="ml-3 text-2xl font-semibold">% water</span>
+        <span className="ml-3 text-2xl font-semibold">{lotWords.water2()}</span>
       </p>
       <p className="mt-2 text-lg">{basisWords(basis, formatPercent(mean))}</p>
     </div>
@@ -51,7 +54,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
 /** The answer: how wet, what to do, how sure. The largest thing on the page. */
 export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): ReactElement {
   return (
-    <section aria-label="Answer" className="on-ink bg-ink p-5 text-linen sm:p-6">
+    <section aria-label={lotWords.answer()} className="on-ink bg-ink p-5 text-linen sm:p-6">
       <div aria-live="polite">
         <Figure ruling={ruling} />
         <p
@@ -65,18 +68,19 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
           <p className="mt-3 text-xl font-semibold">{ruling.findings[0]?.sentence}</p>
         )}
         <p className="mt-3 text-lg">
-          Chance it is over the limit of {formatPercent(ruling.limitPercent)} %:{' '}
+          {lotWords.chanceItIsOverThe({ limitPercent: formatPercent(ruling.limitPercent) })}{' '}
           <strong>{inHundred(ruling.overProbability)}</strong>
           {ruling.anyOverProbability !== null && (
             <>
-              ; that any one vessel is: <strong>{inHundred(ruling.anyOverProbability)}</strong>
+              {lotWords.thatAnyOneVesselIs()}{' '}
+              <strong>{inHundred(ruling.anyOverProbability)}</strong>
             </>
           )}
           .
         </p>
         {provisional && (
           <p className="mt-2 border-l-4 border-dashed border-lavender-mid pl-3 text-base">
-            With the reading you are typing. Keep it, or empty the fields, then sign.
+            {lotWords.withTheReadingYouAre()}
           </p>
         )}
       </div>

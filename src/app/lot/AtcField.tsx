@@ -1,9 +1,9 @@
 import type { ReactElement } from 'react';
 import { Field } from '../entry/Field';
 import type { atcField } from '../forms/bench/readingForm';
+import { lotWords } from '../words/english/lot';
 
-const HOW =
-  'An ATC mark stands on most meters that have it. To find out: read one drop, warm the meter in your hands, read again; without ATC the reading climbs by about 0.1 for each °C.';
+const HOW = lotWords.anAtcMarkStandsOn();
 
 interface AtcFieldProps {
   of: { readonly fields: { readonly atc: typeof atcField } };
@@ -18,10 +18,10 @@ export function AtcField({ of, chosen }: AtcFieldProps): ReactElement {
       at="atc"
       hint={
         chosen === 'yes'
-          ? 'No second correction is made.'
+          ? lotWords.noSecondCorrectionIsMade()
           : chosen === 'no'
             ? undefined
-            : `${HOW} Until you know, both figures are covered.`
+            : lotWords.untilYouKnowBothFigures({ how: HOW })
       }
     />
   );

@@ -6,6 +6,7 @@ import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../
 import { FileButton } from '../ui/fields/FileButton';
 import { PhotoPicture } from '../ui/PhotoPicture';
 import { usePhotoAdding } from '../ui/usePhotoAdding';
+import { lotWords } from '../words/english/lot';
 
 /** Photographs of scale or display that prove a reading; kept small, without the camera’s data. */
 export function ProofPart({ readingId }: { readingId: string }): ReactElement {
@@ -15,7 +16,7 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   const proofs = current(records ?? []).filter((one): one is Proof => one.kind === 'proof');
   const adding = usePhotoAdding((photo) =>
     dispatch(
-      perform('Photograph of the scale kept', (scribe) => [
+      perform(lotWords.photographOfTheScaleKept(), (scribe) => [
         firstRevision(scribe, 'proof', photo, readingId),
       ]),
     ),
@@ -23,21 +24,21 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   return (
     <div className="mt-1 w-full">
       <FileButton
-        label="Photograph of the scale"
+        label={lotWords.photographOfTheScale()}
         accept="image/*"
         camera
         disabled={adding.busy}
         onFile={(file) => void adding.add(file)}
       >
         <Camera aria-hidden className="size-5" />
-        {proofs.length === 0 ? 'Photograph the scale' : 'Another photograph'}
+        {proofs.length === 0 ? lotWords.photographTheScale() : lotWords.anotherPhotograph()}
       </FileButton>
       <p role="status" className="text-base font-semibold empty:hidden">
         {adding.words}
       </p>
       <div className="flex flex-wrap gap-3">
         {proofs.map((one) => (
-          <PhotoPicture key={one.entityId} record={one} alt="Scale or display as it was read" />
+          <PhotoPicture key={one.entityId} record={one} alt={lotWords.scaleOrDisplayAsIt()} />
         ))}
       </div>
     </div>

@@ -14,6 +14,7 @@ import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
 import { useMeters, useWorkshop } from '../data/useWorkspaceModel';
+import { lotWords } from '../words/english/lot';
 
 export function focusDial(): void {
   document.getElementById(DIAL_INPUT_ID)?.focus();
@@ -73,11 +74,11 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const { typed } = entry;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
-  useCommands([{ id: 'reading', title: 'Take a reading', key: 'r', run: focusDial }]);
+  useCommands([{ id: 'reading', title: lotWords.takeAReading(), key: 'r', run: focusDial }]);
 
   /** Keeps what was typed; where that fails, it is put back unless the next one is being typed already. */
   const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
-    const label = `Reading ${formatDial(content.scale, content.dialValue)} kept`;
+    const label = lotWords.readingKept({ scale: formatDial(content.scale, content.dialValue) });
     const now = { ...content, takenAt: new Date().toISOString() };
     const done = await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
@@ -99,7 +100,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   });
 
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Take a reading">
+    <FormFrame {...frame} onSubmit={keep} label={lotWords.takeAReading()}>
       <div className="space-y-5">
         {above}
         <ReadingFields
@@ -115,7 +116,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
           />
         </ReadingFields>
         <Button type="submit" tone="ink" className="min-h-14">
-          Keep this reading
+          {lotWords.keepThisReading()}
         </Button>
       </div>
     </FormFrame>

@@ -10,6 +10,7 @@ import { SAMPLE_ADVICE, SPOT_NAMES } from '../words/reading';
 import { AtcField } from './AtcField';
 import { VesselField } from './VesselField';
 import { useBook, useMeters } from '../data/useWorkspaceModel';
+import { lotWords } from '../words/english/lot';
 
 /** Where a digit typed anywhere on the page lands. */
 export const DIAL_INPUT_ID = 'dial';
@@ -17,9 +18,9 @@ export const DIAL_INPUT_ID = 'dial';
 const SCALE_UNITS: Readonly<Record<Scale, string>> = { water: '%', brix: '°Bx', nD: 'nD' };
 
 const DIAL_EXAMPLES: Readonly<Record<Scale, string>> = {
-  water: 'such as 17.4',
-  brix: 'such as 80.8',
-  nD: 'such as 1.4930',
+  water: lotWords.suchAs(),
+  brix: lotWords.suchAs2(),
+  nD: lotWords.suchAs3(),
 };
 
 interface ReadingFieldsProps {
@@ -55,11 +56,11 @@ function OtherMeterFields(): ReactElement {
 function meterWords({ scale, resolution, atc }: InstrumentContent): string {
   const compensation =
     atc === null
-      ? 'not known whether it corrects temperature itself'
+      ? lotWords.notKnownWhetherItCorrects()
       : atc
-        ? 'corrects temperature itself'
-        : 'no temperature correction of its own';
-  return `${SCALE_NAMES[scale]}, divisions of ${resolution}, ${compensation}`;
+        ? lotWords.correctsTemperatureItself()
+        : lotWords.noTemperatureCorrectionOfIts();
+  return lotWords.divisionsOf({ scale: SCALE_NAMES[scale], resolution, compensation });
 }
 
 /** Which meter; one's own brings its scale, its division and its checks. */
@@ -75,7 +76,7 @@ export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }
           at="instrumentId"
           choices={[
             ...instruments.map((one) => ({ value: one.entityId, label: one.content.name })),
-            { value: '', label: 'Another meter' },
+            { value: '', label: lotWords.anotherMeter() },
           ]}
           hint={own ? meterWords(own) : undefined}
         />
@@ -111,11 +112,7 @@ function SampleFields(): ReactElement {
         of={readingEntry}
         at="spot"
         choices={spots.map((value) => ({ value, label: SPOT_NAMES[value] }))}
-        hint={
-          spot === 'not-said'
-            ? 'If you leave this open, up to a third of a point of doubt is added'
-            : undefined
-        }
+        hint={spot === 'not-said' ? lotWords.ifYouLeaveThisOpen() : undefined}
       />
       <Field of={readingEntry} at="sample" hint={SAMPLE_ADVICE[sample] || undefined} />
     </>

@@ -12,6 +12,7 @@ import { answerFigure, headline, lowerFirst } from '../words/phrasing';
 import { offsetWords } from '../words/reading';
 import { OutcomeMark } from '../ui/OutcomeMark';
 import { useMeters } from '../data/useWorkspaceModel';
+import { lotWords } from '../words/english/lot';
 
 interface ReadingPreviewProps {
   content: ReadingContent | null;
@@ -38,23 +39,27 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
   return (
     <div
       role="status"
-      aria-label="What the dial means"
+      aria-label={lotWords.whatTheDialMeans()}
       className="border-l-4 border-lavender bg-lavender-pale px-4 py-3"
     >
       <p className="text-3xl font-bold">
         {formatPercent(read.moisturePercent)}
-        <span className="text-xl"> ± {formatPercent(plusMinus)} % water</span>
+        <span className="text-xl"> {lotWords.water3({ plusMinus: formatPercent(plusMinus) })}</span>
       </p>
       <p className="text-lg">
         {correctionWords(read, dial)} {offsetWords(dial)}
       </p>
       {read.eitherPercent && (
         <p className="text-base">
-          With ATC it means {formatPercent(read.eitherPercent[0])} %, without{' '}
-          {formatPercent(read.eitherPercent[1])} %.
+          {lotWords.withAtcItMeansWithout({
+            eitherPercent: formatPercent(read.eitherPercent[0]),
+            eitherPercent2: formatPercent(read.eitherPercent[1]),
+          })}
         </p>
       )}
-      {replicates > 0 && <p className="text-base">Reading {replicates + 1} of this sample.</p>}
+      {replicates > 0 && (
+        <p className="text-base">{lotWords.readingOfThisSample({ replicates: replicates + 1 })}</p>
+      )}
       {content.scale === 'brix' && (
         <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
       )}
@@ -65,12 +70,15 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       ))}
       {content.practice ? (
         <p className="mt-2 border-t border-ink pt-2 text-base font-semibold">
-          Practice from a stand-in: it teaches how well you read and says nothing of this lot.
+          {lotWords.practiceFromAStandIn()}
         </p>
       ) : (
         <p className="mt-2 flex items-center gap-2 border-t border-ink pt-2 text-lg font-bold">
           <OutcomeMark outcome={ruling.outcome} className="size-6 shrink-0" />
-          The lot then: {answerFigure(ruling)} %, {lowerFirst(headline(ruling))}
+          {lotWords.theLotThen({
+            answerFigure: answerFigure(ruling),
+            lowerFirst: lowerFirst(headline(ruling)),
+          })}
         </p>
       )}
     </div>

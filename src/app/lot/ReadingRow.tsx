@@ -14,6 +14,8 @@ import { Sheet } from '../ui/forms/Sheet';
 import { ProofPart } from './ProofPart';
 import { ReadingFields } from './ReadingFields';
 import { useMeters } from '../data/useWorkspaceModel';
+import { commonWords } from '../words/english/common';
+import { lotWords } from '../words/english/lot';
 
 interface ReadingRowProps {
   reading: Reading;
@@ -24,22 +26,23 @@ interface ReadingRowProps {
 
 export function vesselName({ content }: Reading, file: LotFile): string {
   const id = vesselIdOf(content);
-  if (id === null) return 'lot as a whole';
+  if (id === null) return lotWords.lotAsAWhole();
   return (
-    vesselsOf(file.containers).find((one) => one.id === id)?.label ?? 'a container since removed'
+    vesselsOf(file.containers).find((one) => one.id === id)?.label ??
+    lotWords.aContainerSinceRemoved()
   );
 }
 
 /** Meter, spot, sample and who: what was said of a reading beyond dial and temperature. */
 function useFacts({ content }: Reading): string {
   const meter = useMeters().get(content.instrumentId ?? '')?.instrument.content.name;
-  const zero = content.zeroCheck === 'checked' ? 'zero checked' : '';
+  const zero = content.zeroCheck === 'checked' ? lotWords.zeroChecked() : '';
   const facts = [
     content.spot === 'not-said' ? '' : SPOT_NAMES[content.spot].toLowerCase(),
     content.sample === 'clear' ? '' : SAMPLE_NAMES[content.sample].toLowerCase(),
-    content.atc === null ? 'ATC not known' : content.atc ? 'ATC' : '',
+    content.atc === null ? lotWords.atcNotKnown() : content.atc ? 'ATC' : '',
     meter ?? zero,
-    content.reader === '' ? '' : `read by ${content.reader}`,
+    content.reader === '' ? '' : lotWords.readBy({ reader: content.reader }),
     content.practice ? 'practice' : '',
     content.remark,
   ];
@@ -50,8 +53,7 @@ function useFacts({ content }: Reading): string {
 function Doubt({ would, was }: { would: number; was: number }): ReactElement {
   return (
     <span className="mt-1 block border-l-4 border-dashed border-ink pl-2 font-semibold">
-      In doubt: the meter’s zero jumped at the next check. With that one it would be{' '}
-      {formatPercent(would)} % instead of {formatPercent(was)}.
+      {lotWords.inDoubtTheMetersZero({ would: formatPercent(would), was: formatPercent(was) })}
     </span>
   );
 }
@@ -69,8 +71,10 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
   const would = wouldBePercent(metered);
   const at =
     content.temperatureC === null
-      ? 'temperature not noted'
-      : `at ${formatQuantity(content.temperatureC, 'temperature', preferences)}`;
+      ? lotWords.temperatureNotNoted()
+      : lotWords.atTemperaturec({
+          temperatureC: formatQuantity(content.temperatureC, 'temperature', preferences),
+        });
   const marks = read.status === 'read' ? read.marks : [];
   const context = { preferences, meters, takenAt: content.takenAt, former: content };
   return (
@@ -79,8 +83,12 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
         {read.status === 'read' ? `${formatPercent(read.moisturePercent)} %` : '—'}
       </span>
       <span className="grow basis-48 text-base">
-        {vesselName(reading, file)} · dial {formatDial(content.scale, content.dialValue)} {at}
-        {facts === '' ? '' : ` · ${facts}`}
+        {lotWords.dial({
+          vesselName: vesselName(reading, file),
+          scale: formatDial(content.scale, content.dialValue),
+          at,
+          part: facts === '' ? '' : ` · ${facts}`,
+        })}
         {read.status === 'read' && (
           <span className="block text-ink-soft">
             {correctionWords(read, metered.dial)} {offsetWords(metered.dial)}
@@ -88,7 +96,7 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
         )}
         {before !== null && (
           <span className="block font-semibold">
-            History: read before {HAPPENED[before]}. It is no part of the figure.
+            {lotWords.historyReadBeforeItIs({ happened: HAPPENED[before] })}
           </span>
         )}
         {marks
@@ -104,22 +112,25 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
       </span>
       <span className="flex flex-wrap sm:flex-col sm:items-start">
         <Button tone="quiet" onClick={() => setProving(true)}>
-          <Camera aria-hidden className="size-4" /> Proof
+          <Camera aria-hidden className="size-4" /> {lotWords.proof()}
           <span className="sr-only">
             {' '}
-            of reading {formatDial(content.scale, content.dialValue)}
+            {lotWords.ofReading({ scale: formatDial(content.scale, content.dialValue) })}
           </span>
         </Button>
         <Button tone="quiet" onClick={() => setCorrecting(true)}>
-          <Pencil aria-hidden className="size-4" /> Correct
-          <span className="sr-only"> reading {formatDial(content.scale, content.dialValue)}</span>
+          <Pencil aria-hidden className="size-4" /> {commonWords.correct()}
+          <span className="sr-only">
+            {' '}
+            {lotWords.reading({ scale: formatDial(content.scale, content.dialValue) })}
+          </span>
         </Button>
       </span>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}
         record={reading}
-        what="this reading"
+        what={lotWords.thisReading()}
         formOf={readingFormOf(content, preferences)}
         parse={(form) => readReadingForm(form, context)}
       >
@@ -128,8 +139,10 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
       <Sheet
         open={proving}
         onOpenChange={setProving}
-        title="Proof of this reading"
-        description={`Scale or display as it showed ${formatDial(content.scale, content.dialValue)}. Kept small, without the place and time that cameras write into it.`}
+        title={lotWords.proofOfThisReading()}
+        description={lotWords.scaleOrDisplayAsItShowed({
+          scale: formatDial(content.scale, content.dialValue),
+        })}
       >
         <ProofPart readingId={reading.entityId} />
       </Sheet>

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import type { VesselEvidence } from '../../core';
 import { Field } from '../entry/Field';
 import type { vesselField } from '../forms/lots/vesselField';
+import { lotWords } from '../words/english/lot';
 
 interface VesselFieldProps {
   of: { readonly fields: { readonly vessel: typeof vesselField } };
@@ -15,7 +16,7 @@ export function VesselField({ of, vessels }: VesselFieldProps): ReactElement {
       of={of}
       at="vessel"
       choices={[
-        { value: '', label: 'The lot as a whole, stirred' },
+        { value: '', label: lotWords.theLotAsAWhole() },
         ...vessels.map(({ id, label }) => ({ value: id, label })),
       ]}
     />

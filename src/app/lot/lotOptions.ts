@@ -1,4 +1,5 @@
 import type { LotFile } from '../../model';
+import { lotWords } from '../words/english/lot';
 
 /** All lots for a list to choose from, with none first. */
 export function lotOptions(files: readonly LotFile[]): { value: string; label: string }[] {
@@ -6,5 +7,5 @@ export function lotOptions(files: readonly LotFile[]): { value: string; label: s
     value: lot.entityId,
     label: lot.content.name || lot.content.code,
   }));
-  return [{ value: '', label: 'No lot yet' }, ...lots];
+  return [{ value: '', label: lotWords.noLotYet() }, ...lots];
 }

@@ -7,6 +7,7 @@ import {
 } from '../../core';
 import { meteredReading, type Meters } from '../../model';
 import { vesselIdOf, type Reading, type ReadingContent } from '../../records';
+import { lotWords } from '../words/english/lot';
 
 const sameVessel = (a: ReadingContent, b: ReadingContent): boolean =>
   vesselIdOf(a) === vesselIdOf(b);
@@ -47,9 +48,14 @@ function spreadWarning(content: ReadingContent, here: number, context: WarningCo
   const spread = Math.max(...values) - Math.min(...values);
   const usual = criticalRange(values.length, repeatability.standardDeviation, divisionPercent);
   if (spread <= usual) return [];
-  const whose = repeatability.from === 'own' ? 'your' : 'a reader’s';
+  const whose = repeatability.from === 'own' ? 'your' : lotWords.aReaders();
   return [
-    `${values.length} readings of this sample are ${spread.toFixed(1)} apart; ${whose} usual is up to ${usual.toFixed(1)}. Wipe the prism and read once more.`,
+    lotWords.readingsOfThisSampleAre({
+      values: values.length,
+      spread: spread.toFixed(1),
+      whose,
+      usual: usual.toFixed(1),
+    }),
   ];
 }
 
@@ -61,9 +67,7 @@ function layerWarning(content: ReadingContent, here: number, context: WarningCon
   );
   const there = other ? moisture(other.content, context.meters) : null;
   if (there === null || Math.abs(there - here) <= LAYERING_SPREAD_PERCENT) return [];
-  return [
-    `${Math.abs(there - here).toFixed(1)} between top and bottom: drier honey sinks. Stir it through and read it stirred.`,
-  ];
+  return [lotWords.betweenTopAndBottomDrier({ there: Math.abs(there - here).toFixed(1) })];
 }
 
 /** What the person at the prism must know now about the reading being typed, beside its marks. */

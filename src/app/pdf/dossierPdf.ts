@@ -5,6 +5,8 @@ import type { MadePdf } from './typeface';
 import { INK, Paper } from './paper';
 import { drawQr, lotQrText } from './qr';
 import { writeHead, writeParts } from './writeContent';
+import { commonWords } from '../words/english/common';
+import { dossierWords } from '../words/english/dossier';
 
 /** What stands on a dossier besides its words. */
 export interface DossierMarks {
@@ -19,16 +21,16 @@ const QR_SIDE = 96;
 
 /** The lot's code and digest as words and as a code to be scanned. */
 function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
-  paper.heading('Seal');
+  paper.heading(dossierWords.seal());
   const { page, bottom } = paper.room(QR_SIDE + 6, 6);
   const text = lotQrText(code, digest);
   drawQr(page, text, { x: paper.left + 6, y: bottom, side: QR_SIDE, color: INK });
   const lines = [
-    `Lot ${code}`,
+    commonWords.lot({ code }),
     `SHA-256 ${digest.slice(0, 32)}`,
     digest.slice(32),
-    'Over every record behind this dossier, meters, hives and rooms included, as printed.',
-    'Save the records to a file and hold this digest against it with the verifier.',
+    dossierWords.overEveryRecordBehindThis(),
+    dossierWords.saveTheRecordsToA(),
   ];
   lines.forEach((line, at) => {
     const font = at === 0 ? paper.bold : paper.regular;
@@ -44,12 +46,16 @@ export async function dossierPdf(
   fonts: PaperFonts,
 ): Promise<MadePdf> {
   const { head, parts } = content;
-  const paper = await Paper.create(fonts, `${head.title}, dossier`);
+  const paper = await Paper.create(fonts, dossierWords.dossier({ title: head.title }));
   writeHead(paper, head);
   drawRule(paper, marks.rule);
   writeParts(paper, parts);
   writeSeal(paper, marks);
   return paper.finish(
-    `Lot ${marks.code}, printed ${marks.printedAt}, ${marks.digest.slice(0, 16)}`,
+    dossierWords.lotPrinted({
+      code: marks.code,
+      printedAt: marks.printedAt,
+      digest: marks.digest.slice(0, 16),
+    }),
   );
 }

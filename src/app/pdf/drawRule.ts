@@ -8,6 +8,7 @@ import {
   RULE_UNITS,
 } from '../ui/charts/ruleScale';
 import { INK, LAVENDER, THREAD, type Paper } from './paper';
+import { dossierWords } from '../words/english/dossier';
 
 const HILL = 46;
 /** What stands on a moisture rule on paper. */
@@ -86,7 +87,7 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
     color: INK,
   });
   line([at(rule.limitPercent), base - 8], [at(rule.limitPercent), base + HILL + 6], 2.4);
-  paper.bold.draw(page, `limit ${rule.limitPercent.toFixed(1)}`, {
+  paper.bold.draw(page, dossierWords.limit({ limitPercent: rule.limitPercent.toFixed(1) }), {
     x: at(rule.limitPercent) + 4,
     y: base + HILL,
     size: 9,
@@ -100,7 +101,7 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
       color: INK,
       dashArray: [4, 3],
     });
-    const label = `target ${rule.targetPercent.toFixed(1)}`;
+    const label = dossierWords.target({ targetPercent: rule.targetPercent.toFixed(1) });
     paper.bold.draw(page, label, {
       x: at(rule.targetPercent) - 4 - paper.bold.width(label, 9),
       y: base + HILL,

@@ -1,4 +1,5 @@
 import type { LabelSheet } from '../../records';
+import { dossierWords } from '../words/english/dossier';
 
 const A4 = { pageWidthMm: 210, pageHeightMm: 297 } as const;
 const LETTER = { pageWidthMm: 215.9, pageHeightMm: 279.4 } as const;
@@ -12,7 +13,7 @@ export interface NamedSheet {
 /** Common grids of labels, and strips that go around a jar; measure yours. @source common practice, no source */
 export const LABEL_SHEETS: readonly NamedSheet[] = [
   {
-    name: 'A4, 21 labels of 63.5 × 38.1 mm',
+    name: dossierWords.aLabelsOfMm(),
     sheet: {
       id: 'a4-21',
       ...A4,
@@ -27,7 +28,7 @@ export const LABEL_SHEETS: readonly NamedSheet[] = [
     },
   },
   {
-    name: 'A4, 8 labels of 99.1 × 67.7 mm',
+    name: dossierWords.aLabelsOfMm2(),
     sheet: {
       id: 'a4-8',
       ...A4,
@@ -42,7 +43,7 @@ export const LABEL_SHEETS: readonly NamedSheet[] = [
     },
   },
   {
-    name: 'A4, 24 labels of 70 × 37 mm',
+    name: dossierWords.aLabelsOfMm3(),
     sheet: {
       id: 'a4-24',
       ...A4,
@@ -57,7 +58,7 @@ export const LABEL_SHEETS: readonly NamedSheet[] = [
     },
   },
   {
-    name: 'US letter, 10 labels of 4 × 2 in',
+    name: dossierWords.usLetterLabelsOfIn(),
     sheet: {
       id: 'letter-10',
       ...LETTER,
@@ -72,7 +73,7 @@ export const LABEL_SHEETS: readonly NamedSheet[] = [
     },
   },
   {
-    name: 'A4, 8 strips around the jar, 198 × 32 mm',
+    name: dossierWords.aStripsAroundTheJar(),
     sheet: {
       id: 'a4-strip',
       ...A4,
@@ -98,9 +99,9 @@ export function sheetTrouble(sheet: LabelSheet): string | null {
   const height =
     sheet.marginTopMm + sheet.rows * sheet.labelHeightMm + (sheet.rows - 1) * sheet.gapYMm;
   if (width > sheet.pageWidthMm + 0.5) {
-    return `The labels are ${(width - sheet.pageWidthMm).toFixed(1)} mm wider than the page together; take fewer or narrower ones.`;
+    return dossierWords.theLabelsAreMmWider({ width: (width - sheet.pageWidthMm).toFixed(1) });
   }
   return height > sheet.pageHeightMm + 0.5
-    ? `The labels are ${(height - sheet.pageHeightMm).toFixed(1)} mm higher than the page together; take fewer or lower ones.`
+    ? dossierWords.theLabelsAreMmHigher({ height: (height - sheet.pageHeightMm).toFixed(1) })
     : null;
 }

@@ -1,6 +1,8 @@
 import { labelWeight } from '../../core';
 import type { LabelDesignContent, LotContent, PackingContent } from '../../records';
 import { formatDay } from '../format/dates';
+import { commonWords } from '../words/english/common';
+import { dossierWords } from '../words/english/dossier';
 
 /** A line on a label, with its size against ordinary text. */
 export interface LabelLine {
@@ -21,17 +23,24 @@ const line = (text: string, scale = 1, bold = false): LabelLine => ({ text, scal
 export function netWeightText(jarG: number, units: LabelDesignContent['weightUnits']): string {
   const { grams, ounces, pounds, ouncesOver } = labelWeight(jarG / 1000);
   const metric =
-    grams >= 1000 ? `${(grams / 1000).toFixed(grams % 1000 === 0 ? 0 : 2)} kg` : `${grams} g`;
+    grams >= 1000
+      ? dossierWords.kgGrams({ grams: (grams / 1000).toFixed(grams % 1000 === 0 ? 0 : 2) })
+      : `${grams} g`;
   if (units === 'metric') return metric;
   const us =
     pounds > 0
-      ? `${ounces.toFixed(1)} oz (${pounds} lb${ouncesOver > 0 ? ` ${ouncesOver.toFixed(1)} oz` : ''})`
-      : `${ounces.toFixed(1)} oz`;
-  return `Net wt ${us}, ${metric}`;
+      ? dossierWords.ozLb({
+          ounces: ounces.toFixed(1),
+          pounds,
+          part:
+            ouncesOver > 0 ? dossierWords.ozOuncesover({ ouncesOver: ouncesOver.toFixed(1) }) : '',
+        })
+      : dossierWords.ozOunces({ ounces: ounces.toFixed(1) });
+  return dossierWords.netWt({ us, metric });
 }
 
 /** What every jar of honey says. */
-const CAUTION = 'Not for infants under 12 months.';
+const CAUTION = dossierWords.notForInfantsUnderMonths();
 
 /** What stands on the label of one jar; empty lines are left out. */
 export function labelText(
@@ -41,15 +50,15 @@ export function labelText(
 ): LabelText {
   const number = String(jar.number).padStart(2, '0');
   const front = [
-    line(design.title || 'Honey', 2.2, true),
+    line(design.title || commonWords.honey(), 2.2, true),
     line(lot.plant),
     line(netWeightText(jar.jarG, design.weightUnits), 1.3, true),
   ];
   const back = [
     line(design.producer),
     line(design.origin || lot.origin),
-    line(`Best before ${formatDay(jar.bestBefore)}`),
-    line(`Lot ${lot.code}, jar ${jar.code}-${number}`),
+    line(dossierWords.bestBefore({ bestBefore: formatDay(jar.bestBefore) })),
+    line(dossierWords.lotJar({ code: lot.code, code2: jar.code, number })),
     line(design.moreText),
     line(CAUTION, 0.9, true),
   ];

@@ -7,6 +7,7 @@ import type { LabelLine, LabelText } from './labelText';
 import { PT_PER_MM, brokenLines } from './paper';
 import { drawQr } from './qr';
 import { Typeface, missingIn, type MadePdf } from './typeface';
+import { dossierWords } from '../words/english/dossier';
 
 /** One label to print. */
 export interface LabelToPrint {
@@ -143,7 +144,7 @@ export async function labelsPdf(
 ): Promise<LabelSheets> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
-  document.setTitle(`Labels, ${design.name}`);
+  document.setTitle(dossierWords.labels({ name: design.name }));
   const fonts = {
     regular: await Typeface.embedded(document, files.regular),
     bold: await Typeface.embedded(document, files.bold),

@@ -2,6 +2,7 @@ import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage, type RGB } from '@cantoo/pdf-lib';
 import type { PaperFonts } from './fonts';
 import { Typeface, missingIn, type MadePdf } from './typeface';
+import { dossierWords } from '../words/english/dossier';
 
 /** Points in a millimetre. */
 export const PT_PER_MM = 72 / 25.4;
@@ -158,7 +159,7 @@ export class Paper {
   async finish(footer: string): Promise<MadePdf> {
     const pages = this.document.getPages();
     pages.forEach((page, at) => {
-      const number = `Page ${at + 1} of ${pages.length}`;
+      const number = dossierWords.pageOf({ at: at + 1, pages: pages.length });
       const size = 8;
       const right = this.left + this.width - this.regular.width(number, size);
       this.regular.draw(page, plain(footer), { x: this.left, y: 30, size, color: INK });

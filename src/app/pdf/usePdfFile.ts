@@ -3,6 +3,7 @@ import { noticeShown, useAppDispatch } from '../../store';
 import { saveFile } from '../ui/saveFile';
 import type { PaperFonts } from './fonts';
 import type { MadePdf } from './typeface';
+import { dossierWords } from '../words/english/dossier';
 
 interface PdfFile extends MadePdf {
   readonly name: string;
@@ -10,7 +11,7 @@ interface PdfFile extends MadePdf {
 
 /** What is said of signs that the PDF could not write. */
 const missingWords = (missing: readonly string[]): string =>
-  `These signs cannot be printed and stand as “?”: ${missing.join(' ')}. Write them otherwise, then save again.`;
+  dossierWords.theseSignsCannotBePrinted({ missing: missing.join(' ') });
 
 /**
  * Makes a PDF and hands it over as a file; the letters are loaded when they are first wanted.

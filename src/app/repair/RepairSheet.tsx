@@ -8,6 +8,7 @@ import { FormFrame } from '../ui/forms/FormFrame';
 import { Sheet } from '../ui/forms/Sheet';
 import { TextField } from '../ui/fields/TextField';
 import { readRepair, repairFields, type RepairForm } from './repairForm';
+import { kitWords } from '../words/english/kit';
 
 function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
@@ -24,8 +25,8 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   const keep = submit(async (content) => {
     const done = await dispatch(
       perform(
-        'Corrected the record',
-        (scribe) => [nextRevision(scribe, row, { content, reason: 'A value could not be right' })],
+        kitWords.correctedTheRecord(),
+        (scribe) => [nextRevision(scribe, row, { content, reason: kitWords.aValueCouldNotBe() })],
         { draft },
       ),
     );
@@ -34,7 +35,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
     onDone();
   });
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Correct the record">
+    <FormFrame {...frame} onSubmit={keep} label={kitWords.correctTheRecord()}>
       <div className="space-y-5">
         {fields.map(({ path, label, input }, at) => (
           <TextField
@@ -46,7 +47,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
           />
         ))}
         <Button type="submit" tone="ink" className="min-h-14">
-          Keep the correction
+          {kitWords.keepTheCorrection()}
         </Button>
       </div>
     </FormFrame>
@@ -64,9 +65,9 @@ export function RepairSheet({ aside, onClose }: RepairSheetProps): ReactElement 
     <Sheet
       open={aside !== null}
       onOpenChange={onClose}
-      title="Correct a record"
+      title={kitWords.correctARecord()}
       description={
-        aside ? `${KIND_FACTS[aside.kind].name}: the former version stays in the history.` : ''
+        aside ? kitWords.theFormerVersionStaysIn({ name: KIND_FACTS[aside.kind].name }) : ''
       }
     >
       {aside && <RepairFields key={aside.id} aside={aside} onDone={onClose} />}

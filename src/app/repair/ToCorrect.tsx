@@ -3,17 +3,18 @@ import { useSetAside, type RowSetAside } from '../../db';
 import { nextRevision, type AnyRecord } from '../../records';
 import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import type { UnruledLot } from '../../model';
-import { counted } from '../format/counted';
 import { formatMoment } from '../format/dates';
 import { titleOfRecord } from '../words/recordNames';
 import { Button } from '../ui/Button';
 import { RepairSheet } from './RepairSheet';
 import { repairFields } from './repairForm';
+import { commonWords } from '../words/english/common';
+import { kitWords } from '../words/english/kit';
 
 function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
   void dispatch(
-    perform('Removed the record', (scribe) => [
-      nextRevision(scribe, row, { withdrawn: true, reason: 'Removed' }),
+    perform(kitWords.removedTheRecord(), (scribe) => [
+      nextRevision(scribe, row, { withdrawn: true, reason: commonWords.removed() }),
     ]),
   );
 }
@@ -23,7 +24,7 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
   const { row, troubles } = aside;
   const [field] = repairFields(row, troubles);
   const title = titleOfRecord(row);
-  const by = row.author === '' ? '' : ` by ${row.author}`;
+  const by = row.author === '' ? '' : commonWords.byAuthor({ author: row.author });
   return (
     <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-3">
       <div className="grow basis-72">
@@ -37,17 +38,18 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
           {troubles[0]?.message}
         </p>
         <p className="text-base text-ink-soft">
-          Written {formatMoment(row.recordedAt)}
-          {by}
+          {kitWords.written({ recordedAt: formatMoment(row.recordedAt), by })}
         </p>
       </div>
       {field && (
         <Button tone="ink" onClick={onCorrect}>
-          Correct<span className="sr-only"> {title}</span>
+          {commonWords.correct()}
+          <span className="sr-only"> {title}</span>
         </Button>
       )}
       <Button onClick={() => removal(dispatch, row)}>
-        Remove<span className="sr-only"> {title}</span>
+        {commonWords.remove()}
+        <span className="sr-only"> {title}</span>
       </Button>
     </li>
   );
@@ -58,22 +60,27 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
   const { content } = lot.file.lot;
   return (
     <li className="py-3">
-      <p className="text-xl leading-tight font-bold">{content.name || `Lot ${content.code}`}</p>
+      <p className="text-xl leading-tight font-bold">
+        {content.name || commonWords.lot({ code: content.code })}
+      </p>
       <p className="text-base">
-        No decision can be computed for this lot.{' '}
-        {lot.suspects.length > 0
-          ? 'Without the record below it can.'
-          : `Report this line: ${lot.why}`}
+        {kitWords.noDecisionCanBeComputed({
+          part:
+            lot.suspects.length > 0
+              ? kitWords.withoutTheRecordBelowIt()
+              : kitWords.reportThisLine({ why: lot.why }),
+        })}
       </p>
       {lot.suspects.map((one) => {
         const title = titleOfRecord(one);
         return (
           <p key={one.id} className="mt-2 flex flex-wrap items-center gap-x-4">
             <span className="grow basis-60 text-base">
-              {title}, written {formatMoment(one.recordedAt)}
+              {kitWords.written2({ title, recordedAt: formatMoment(one.recordedAt) })}
             </span>
             <Button onClick={() => removal(dispatch, one)}>
-              Remove<span className="sr-only"> {title}</span>
+              {commonWords.remove()}
+              <span className="sr-only"> {title}</span>
             </Button>
           </p>
         );
@@ -101,12 +108,9 @@ export function ToCorrect({ unruled = NONE, ownerId }: ToCorrectProps): ReactEle
   return (
     <section aria-labelledby="to-correct" className="mt-5 border-4 border-lavender p-4">
       <h2 id="to-correct" className="text-2xl font-bold">
-        Correct {counted(count, 'record')}
+        {kitWords.correctRecords({ count })}
       </h2>
-      <p className="mt-1 max-w-2xl text-lg">
-        A value in here cannot be right, so it is left out of every answer until you correct it.
-        Nothing is lost.
-      </p>
+      <p className="mt-1 max-w-2xl text-lg">{kitWords.aValueInHereCannot()}</p>
       <ul className="mt-2 divide-y divide-thread">
         {aside.map((one) => (
           <AsideRow key={one.id} aside={one} onCorrect={() => setCorrecting(one)} />

@@ -2,6 +2,8 @@ import type { ReactElement } from 'react';
 import type { Photo, Proof } from '../../records';
 import { revise, useAppDispatch } from '../../store';
 import { Button } from './Button';
+import { commonWords } from '../words/english/common';
+import { sharedWords } from '../words/english/shared';
 
 interface PhotoPictureProps {
   record: Photo | Proof;
@@ -14,7 +16,12 @@ export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): 
   const dispatch = useAppDispatch();
   const { width, height, jpegBase64 } = record.content;
   const remove = () =>
-    dispatch(revise('Photograph removed', record, { withdrawn: true, reason: 'Removed' }));
+    dispatch(
+      revise(sharedWords.photographRemoved(), record, {
+        withdrawn: true,
+        reason: commonWords.removed(),
+      }),
+    );
   return (
     <figure className="max-w-sm">
       <img
@@ -27,7 +34,7 @@ export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): 
       <figcaption className="flex flex-wrap items-center justify-between gap-2 text-base">
         {caption}
         <Button tone="quiet" onClick={() => void remove()}>
-          Remove the photograph
+          {sharedWords.removeThePhotograph()}
         </Button>
       </figcaption>
     </figure>

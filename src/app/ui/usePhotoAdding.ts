@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { NOT_LOADED } from '../../workers/helpers';
 import { shrinkPhoto } from '../../workers/photoClient';
 import type { ShrunkPhoto } from '../../workers/protocol';
+import { sharedWords } from '../words/english/shared';
 
 /** A photograph on its way: made small, then kept; or why not. */
 export interface PhotoAdding {
@@ -23,5 +24,5 @@ export function usePhotoAdding(keep: (photo: ShrunkPhoto) => Promise<unknown>): 
     setState({ busy: false, wrong: result.ok ? '' : result.message });
     if (result.ok) await keep(result.photo);
   };
-  return { busy: state.busy, words: state.busy ? 'Making it small …' : state.wrong, add };
+  return { busy: state.busy, words: state.busy ? sharedWords.makingItSmall() : state.wrong, add };
 }

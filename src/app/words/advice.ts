@@ -1,8 +1,8 @@
 import { COMB_SOFTENS_C, type RoomAdvice } from '../../core';
 import type { Preferences } from '../../records';
-import { counted } from '../format/counted';
 import { formatPercent } from '../format/moisture';
 import { formatQuantity } from '../format/units';
+import { roomWords } from './english/room';
 
 interface AdviceContext {
   readonly preferences: Preferences;
@@ -15,7 +15,10 @@ interface AdviceContext {
 /** "about 90 g of water came in" */
 function waterWords(kg: number): string {
   const grams = Math.round(1000 * Math.abs(kg));
-  return `about ${grams} g of water ${kg >= 0 ? 'came in' : 'went out'}`;
+  return roomWords.aboutGOfWater({
+    grams,
+    part: kg >= 0 ? roomWords.cameIn() : roomWords.wentOut(),
+  });
 }
 
 const percentOf = (share: number): string => `${Math.round(100 * share)} %`;
@@ -26,22 +29,54 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
   const degrees = (celsius: number): string => formatQuantity(celsius, 'temperature', preferences);
   switch (advice.kind) {
     case 'gains-water':
-      return `The air is wetter than the honey: ${nameOf(advice.batchId)} gains ${formatPercent(advice.byPercent)} points within a day, its surface comes to ${formatPercent(advice.surfacePercent)} %. Dry the air first, or take it out.`;
+      return roomWords.theAirIsWetterThan({
+        nameOf: nameOf(advice.batchId),
+        byPercent: formatPercent(advice.byPercent),
+        surfacePercent: formatPercent(advice.surfacePercent),
+      });
     case 'comb-softens':
-      return `The air comes to ${degrees(advice.hottestC)} ${dayWords(advice.day)}: above ${degrees(COMB_SOFTENS_C)} new comb softens and sags. Set it lower, or let heat out.`;
+      return roomWords.theAirComesToAbove({
+        hottestC: degrees(advice.hottestC),
+        dayWords: dayWords(advice.day),
+        combSoftensC: degrees(COMB_SOFTENS_C),
+      });
     case 'machine-too-warm':
-      return `The dehumidifier is made for air up to ${degrees(advice.warmestC)}; here it stands in ${degrees(advice.hottestC)}. It may cut out, or wear out.`;
+      return roomWords.theDehumidifierIsMadeFor({
+        warmestC: degrees(advice.warmestC),
+        hottestC: degrees(advice.hottestC),
+      });
     case 'cold-boxes':
-      return `${nameOf(advice.batchId)} comes in cold: at its surface ${advice.honeyKPa.toFixed(1)} kPa of vapour against ${advice.airKPa.toFixed(1)} in the air, so that it takes water up until it is warm. Warm it closed up, or in dry air.`;
+      return roomWords.comesInColdAtIts({
+        nameOf: nameOf(advice.batchId),
+        honeyKPa: advice.honeyKPa.toFixed(1),
+        airKPa: advice.airKPa.toFixed(1),
+      });
     case 'hard-to-extract':
-      return `${nameOf(advice.batchId)} is at ${formatPercent(advice.percent)} % in the end, and under 15 % ${dayWords(advice.day)}: honey so dry hardly leaves the comb. Take it out before.`;
+      return roomWords.isAtInTheEnd({
+        nameOf: nameOf(advice.batchId),
+        percent: formatPercent(advice.percent),
+        dayWords: dayWords(advice.day),
+      });
     case 'machine-flat-out':
-      return `The dehumidifier runs all the time, and the air hangs at ${percentOf(advice.humidity)} instead of ${percentOf(advice.wanted)}: the machine is the limit, not time. Fewer boxes, or a second machine.`;
+      return roomWords.theDehumidifierRunsAllThe({
+        humidity: percentOf(advice.humidity),
+        wanted: percentOf(advice.wanted),
+      });
     case 'machine-enough-for':
-      return `With ${percentOf(advice.share)} of this load the dehumidifier would reach ${percentOf(advice.humidity)} on the second day.`;
+      return roomWords.withOfThisLoadThe({
+        share: percentOf(advice.share),
+        humidity: percentOf(advice.humidity),
+      });
     case 'door':
-      return `The log shows the door open ${counted(advice.times, 'time')} over the last day: ${waterWords(advice.waterKg)} with the air of outside. Go in seldom, and carry all in at once.`;
+      return roomWords.theLogShowsTheDoor({
+        times: advice.times,
+        waterWords: waterWords(advice.waterKg),
+      });
     case 're-wets':
-      return `Were the room switched off now, ${nameOf(advice.batchId)} would gain ${formatPercent(advice.byPercent)} points within a day from the air outside, its surface ${formatPercent(advice.surfacePercent)} %: extract soon, or cover it tightly.`;
+      return roomWords.wereTheRoomSwitchedOff({
+        nameOf: nameOf(advice.batchId),
+        byPercent: formatPercent(advice.byPercent),
+        surfacePercent: formatPercent(advice.surfacePercent),
+      });
   }
 }

@@ -1,4 +1,5 @@
 import { COMPOSITION, type LabQuantity } from '../../core';
+import { qualityWords } from './english/quality';
 
 interface QuantityWords {
   readonly name: string;
@@ -10,41 +11,61 @@ interface QuantityWords {
 /** What a laboratory's values are called, and what rules ask of them. */
 export const LAB_WORDS: Readonly<Record<LabQuantity, QuantityWords>> = {
   karlFischerPercent: {
-    name: 'Water by Karl Fischer',
+    name: qualityWords.waterByKarlFischer(),
     unit: '%',
-    about: 'true water; differs from refractometry by some tenths',
+    about: qualityWords.trueWaterDiffersFromRefractometry(),
   },
   refractometerPercent: {
-    name: 'Water by refractometer',
+    name: qualityWords.waterByRefractometer(),
     unit: '%',
-    about: 'beside your own readings, it must agree with them',
+    about: qualityWords.besideYourOwnReadingsIt(),
   },
-  yeastPerG: { name: 'Yeast', unit: 'cells/g', about: 'decides whether honey of 17 to 20 % keeps' },
+  yeastPerG: {
+    name: qualityWords.yeast(),
+    unit: qualityWords.cellsG(),
+    about: qualityWords.decidesWhetherHoneyOfTo(),
+  },
   hmfMgPerKg: {
     name: 'HMF',
     unit: 'mg/kg',
-    about: `at most ${COMPOSITION.hmfMgPerKg}, from the tropics ${COMPOSITION.hmfTropicalMgPerKg}`,
+    about: qualityWords.atMostFromTheTropics({
+      hmfMgPerKg: COMPOSITION.hmfMgPerKg,
+      hmfTropicalMgPerKg: COMPOSITION.hmfTropicalMgPerKg,
+    }),
   },
   diastaseSchade: {
-    name: 'Diastase',
-    unit: 'Schade units',
-    about: `at least ${COMPOSITION.diastaseSchade}`,
+    name: qualityWords.diastase(),
+    unit: qualityWords.schadeUnits(),
+    about: qualityWords.atLeast({ diastaseSchade: COMPOSITION.diastaseSchade }),
   },
-  fructosePercent: { name: 'Fructose', unit: '%', about: 'counts together with glucose' },
-  glucosePercent: {
-    name: 'Glucose',
+  fructosePercent: {
+    name: qualityWords.fructose(),
     unit: '%',
-    about: `with fructose at least ${COMPOSITION.sugarsBlossomPercent}, honeydew ${COMPOSITION.sugarsHoneydewPercent}`,
+    about: qualityWords.countsTogetherWithGlucose(),
   },
-  sucrosePercent: { name: 'Sucrose', unit: '%', about: `at most ${COMPOSITION.sucrosePercent}` },
+  glucosePercent: {
+    name: qualityWords.glucose(),
+    unit: '%',
+    about: qualityWords.withFructoseAtLeastHoneydew({
+      sugarsBlossomPercent: COMPOSITION.sugarsBlossomPercent,
+      sugarsHoneydewPercent: COMPOSITION.sugarsHoneydewPercent,
+    }),
+  },
+  sucrosePercent: {
+    name: qualityWords.sucrose(),
+    unit: '%',
+    about: qualityWords.atMost({ sucrosePercent: COMPOSITION.sucrosePercent }),
+  },
   conductivityMsPerCm: {
-    name: 'Electrical conductivity',
+    name: qualityWords.electricalConductivity(),
     unit: 'mS/cm',
-    about: `blossom at most ${COMPOSITION.conductivityMsPerCm}, honeydew at least that`,
+    about: qualityWords.blossomAtMostHoneydewAt({
+      conductivityMsPerCm: COMPOSITION.conductivityMsPerCm,
+    }),
   },
   insolublePercent: {
-    name: 'Water-insoluble matter',
+    name: qualityWords.waterInsolubleMatter(),
     unit: '%',
-    about: `at most ${COMPOSITION.insolublePercent}`,
+    about: qualityWords.atMost2({ insolublePercent: COMPOSITION.insolublePercent }),
   },
 };

@@ -4,47 +4,62 @@ import { colourWords } from '../format/colour';
 import { OUTCOME_NAMES, formatDial } from '../format/moisture';
 import { CALL_BACK_NAMES, PURPOSE_NAMES, STORE_ACT_NAMES } from './storeWords';
 import { OCCASION_NAMES, STAGE_NAMES } from './strainWords';
+import { commonWords } from './english/common';
+import { lotWords } from './english/lot';
 
 /** One revision in words. */
 export function lotRecordWords(record: LotRecord): string {
   switch (record.kind) {
     case 'lot':
-      return `Lot ${record.content.code}`;
+      return commonWords.lot({ code: record.content.code });
     case 'container':
       return `${record.content.count} × ${record.content.label}`;
     case 'comb-judgement':
-      return `Comb: ${record.content.cappedTenths} of 10 capped`;
+      return lotWords.combOfCapped({ cappedTenths: record.content.cappedTenths });
     case 'reading':
-      return `Reading: dial ${formatDial(record.content.scale, record.content.dialValue)}`;
+      return lotWords.readingDial({
+        scale: formatDial(record.content.scale, record.content.dialValue),
+      });
     case 'ruling':
-      return `Ruling: ${OUTCOME_NAMES[record.content.outcome]}`;
+      return lotWords.ruling({ outcome: OUTCOME_NAMES[record.content.outcome] });
     case 'lot-frames':
-      return `Made of ${makeUpCount(record.content)} frames`;
+      return lotWords.madeOfFrames({ makeUpCount: makeUpCount(record.content) });
     case 'sampling-plan':
-      return `Sampling plan: ${record.content.plannedIds.flat().length} vessels`;
+      return lotWords.samplingPlanVessels({ plannedIds: record.content.plannedIds.flat().length });
     case 'colour':
-      return `Colour in glass: ${colourWords(record.content)}`;
+      return lotWords.colourInGlass({ colourWords: colourWords(record.content) });
     case 'senses':
-      return 'Smell, taste and purity';
+      return lotWords.smellTasteAndPurity();
     case 'lab-report':
-      return `Report of ${record.content.laboratory}`;
+      return lotWords.reportOf({ laboratory: record.content.laboratory });
     case 'settling':
-      return `Stands to clear: ${record.content.name}`;
+      return lotWords.standsToClear({ name: record.content.name });
     case 'heat-spell':
-      return `Warmth: ${OCCASION_NAMES[record.content.occasion]}`;
+      return lotWords.warmth({ occasion: OCCASION_NAMES[record.content.occasion] });
     case 'weighing':
-      return `Weighed ${STAGE_NAMES[record.content.stage]}: ${record.content.massKg.toFixed(1)} kg`;
+      return lotWords.weighedKg({
+        stage: STAGE_NAMES[record.content.stage],
+        massKg: record.content.massKg.toFixed(1),
+      });
     case 'circumstances':
-      return 'What else bears on it';
+      return lotWords.whatElseBearsOnIt();
     case 'piece':
-      return `Piece ${record.content.label}`;
+      return lotWords.piece({ label: record.content.label });
     case 'store-move':
-      return `Store: ${STORE_ACT_NAMES[record.content.act]}`;
+      return lotWords.store({ storeAct: STORE_ACT_NAMES[record.content.act] });
     case 'packing':
-      return `Jars ${record.content.code}: ${record.content.count} of ${record.content.jarG} g`;
+      return lotWords.jarsOfG({
+        code: record.content.code,
+        count: record.content.count,
+        jarG: record.content.jarG,
+      });
     case 'call-back':
-      return `Called back: ${CALL_BACK_NAMES[record.content.done].toLowerCase()}`;
+      return lotWords.calledBack({ callBack: CALL_BACK_NAMES[record.content.done].toLowerCase() });
     case 'jar-move':
-      return `${record.content.count} jars ${record.content.act === 'given-out' ? 'given out' : 'set aside'}: ${PURPOSE_NAMES[record.content.purpose]}`;
+      return lotWords.jars({
+        count: record.content.count,
+        part: record.content.act === 'given-out' ? lotWords.givenOut() : lotWords.setAside(),
+        purpose: PURPOSE_NAMES[record.content.purpose],
+      });
   }
 }

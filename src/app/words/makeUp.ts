@@ -1,6 +1,7 @@
 import { makeUpCount, makeUpMass, makeUpStates } from '../../model';
 import { type LotFramesContent, type Preferences } from '../../records';
 import { formatQuantity } from '../format/units';
+import { lotWords } from './english/lot';
 
 const distinct = (all: readonly string[]): string[] => [
   ...new Set(all.filter((one) => one !== '')),
@@ -20,7 +21,14 @@ export function makeUpWords(content: LotFramesContent, preferences: Preferences)
   const { hives, flows } = makeUpOrigins(content);
   const mass = formatQuantity(makeUpMass(content).massKg, 'mass', preferences, 1);
   const capped = Math.round(makeUpStates(content).capped * 100);
-  const from = hives.length > 0 ? ` of ${hives.join(', ')}` : '';
-  const flow = flows.length > 0 ? `, flow ${flows.join(' and ')}` : '';
-  return `${makeUpCount(content)} frames${from}, about ${mass} of honey in the comb, ${capped} % capped by mass, judged by “${content.school.name}”${flow}.`;
+  const from = hives.length > 0 ? lotWords.ofHives({ hives: hives.join(', ') }) : '';
+  const flow = flows.length > 0 ? lotWords.flow({ flows: flows.join(' and ') }) : '';
+  return lotWords.framesAboutOfHoneyIn({
+    makeUpCount: makeUpCount(content),
+    from,
+    mass,
+    capped,
+    name: content.school.name,
+    flow,
+  });
 }

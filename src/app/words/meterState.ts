@@ -1,7 +1,7 @@
 import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../core';
 import { type LotFile, type Meter } from '../../model';
 import { dayOfMoment, type Reading } from '../../records';
-import { counted } from '../format/counted';
+import { meterWords } from './english/meter';
 
 /** Readings taken with a meter, oldest first. */
 export function readingsOfMeter(files: readonly LotFile[], instrumentId: string): Reading[] {
@@ -32,15 +32,20 @@ export function dueWords(due: CheckDue): string {
   const days = due.daysLeft === null ? 0 : Math.round(due.daysLeft);
   switch (due.because) {
     case 'never':
-      return 'Never checked: its readings count as unchecked.';
+      return meterWords.neverCheckedItsReadingsCount();
     case 'jump':
-      return 'Its last check found a jump: check it once more to be sure.';
+      return meterWords.itsLastCheckFoundA();
     case 'days':
-      return days === 0 ? 'Check due today.' : `Check overdue by ${counted(-days, 'day')}.`;
+      return days === 0
+        ? meterWords.checkDueToday()
+        : meterWords.checkOverdueByDays({ days: -days });
     case 'readings':
-      return 'Check due: as many readings were taken as you allow between checks.';
+      return meterWords.checkDueAsManyReadings();
     case null:
-      return `Next check in ${counted(Math.max(1, days), 'day')} or ${counted(due.readingsLeft, 'reading')}.`;
+      return meterWords.nextCheckInDaysOr({
+        number: Math.max(1, days),
+        readingsLeft: due.readingsLeft,
+      });
   }
 }
 
@@ -49,17 +54,17 @@ export function zeroWords(meter: Meter, now: string): string {
   const calibration = calibrationAt(meter.points, dayOfMoment(now));
   switch (calibration.status) {
     case 'none':
-      return 'Nothing is known of its zero.';
+      return meterWords.nothingIsKnownOfIts();
     case 'rough':
       return calibration.agrees
-        ? 'A rough check found nothing amiss; it corrects nothing.'
-        : 'A rough check disagrees: check it with an oil of stated index.';
+        ? meterWords.aRoughCheckFoundNothing()
+        : meterWords.aRoughCheckDisagreesCheck();
     case 'known': {
       const wet = -calibration.offsetIndex * percentPerIndexTold();
       const doubt = `± ${(2 * calibration.standardPercent).toFixed(1)}`;
-      if (Math.abs(wet) < 0.05) return `Its zero is right (${doubt}).`;
+      if (Math.abs(wet) < 0.05) return meterWords.itsZeroIsRight({ doubt });
       const size = Math.abs(wet).toFixed(1);
-      return `It reads ${size} too ${wet > 0 ? 'wet' : 'dry'} (${doubt}); that is taken into every reading.`;
+      return meterWords.itReadsTooThatIs({ size, part: wet > 0 ? 'wet' : 'dry', doubt });
     }
   }
 }

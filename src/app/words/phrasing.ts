@@ -5,6 +5,7 @@ import { type Preferences } from '../../records';
 import { formatDay } from '../format/dates';
 import { OUTCOME_NAMES, STEP_NAMES } from '../format/moisture';
 import { formatQuantity } from '../format/units';
+import { rulingWords } from './english/ruling';
 
 /** The day to look again, so many months from now; part of a month as days. */
 const lookAgain = (now: Date, months: number): Date =>
@@ -14,7 +15,10 @@ const lookAgain = (now: Date, months: number): Date =>
 export function phrasingFor(preferences: Preferences): Phrasing {
   return {
     day: (day) => formatDay(isoDayOf(day)),
-    within: (months) => `by ${formatDay(localDayOf(lookAgain(new Date(), months).getTime()))}`,
+    within: (months) =>
+      rulingWords.byGettime({
+        getTime: formatDay(localDayOf(lookAgain(new Date(), months).getTime())),
+      }),
     temperature: (temperatureC) => formatQuantity(temperatureC, 'temperature', preferences, 0),
   };
 }
@@ -25,7 +29,7 @@ function conditionWords({ findings }: Ruling): string {
   const short = conditions.find((one) => one.short !== undefined)?.short;
   if (short === undefined) return '';
   const more = conditions.length - 1;
-  return `, but ${short}${more > 0 ? ` (and ${more} more)` : ''}`;
+  return rulingWords.but({ short, part: more > 0 ? rulingWords.andMore({ more }) : '' });
 }
 
 /** The decision in words, with its first condition, or with what would settle it. */
@@ -35,19 +39,23 @@ export function headline(ruling: Ruling): string {
     case 'measure':
       return STEP_NAMES[nextStep ?? 'read'];
     case 'conditions':
-      return `Accept${conditionWords(ruling) || ', with conditions'}`;
+      return rulingWords.accept({
+        conditionWords: conditionWords(ruling) || rulingWords.withConditions(),
+      });
     case 'by-comb':
       return `${OUTCOME_NAMES[outcome]}${conditionWords(ruling)}`;
     case 'divert':
       return findings.some((one) => one.ruleId === 'signs-of-fermentation')
-        ? `${OUTCOME_NAMES[outcome]}: it is fermenting`
+        ? rulingWords.itIsFermenting({ outcome: OUTCOME_NAMES[outcome] })
         : OUTCOME_NAMES[outcome];
     case 'over': {
       const apart = findings.filter(
         (one) => one.ruleId === 'vessel-apart' && one.bearing === 'over',
       ).length;
       return ruling.overProbability < 0.5 && apart > 0
-        ? `Set ${apart === 1 ? 'one vessel' : `${apart} vessels`} apart: over the limit`
+        ? rulingWords.setApartOverTheLimit({
+            part: apart === 1 ? rulingWords.oneVessel() : rulingWords.vessels({ apart }),
+          })
         : OUTCOME_NAMES[outcome];
     }
     case 'reject':
@@ -68,7 +76,13 @@ export function ruleSentence(ruling: Ruling): string {
   const low = (belief.mean - belief.expanded).toFixed(1);
   const high = (belief.mean + belief.expanded).toFixed(1);
   const verb = isMeasured(belief) ? 'measured' : 'expected';
-  return `Moisture rule from 13 to 25 % water: ${verb} ${belief.mean.toFixed(1)} %, between ${low} and ${high} %, limit ${limitPercent.toFixed(1)} %.`;
+  return rulingWords.moistureRuleFromToWater({
+    verb,
+    mean: belief.mean.toFixed(1),
+    low,
+    high,
+    limitPercent: limitPercent.toFixed(1),
+  });
 }
 
 /** The figure of a ruling, short: 17.4 ± 0.3 where measured, 16–20 where only expected. */

@@ -1,5 +1,6 @@
 import { differenceInCalendarDays, format } from 'date-fns';
 import { DAY_MS, type ReadyForecast } from '../../core';
+import { todayWords } from './english/today';
 
 /** Bands narrower than this are told by the hour; narrower than that, by the part of the day [d]. */
 const BY_HOUR_BELOW = 0.3;
@@ -15,9 +16,9 @@ function finenessOf(width: number): Fineness {
 
 /** "Friday noon", "early Friday", "this evening" */
 function partWords(day: string, hour: number): string {
-  if (hour < 6) return `early ${day}`;
+  if (hour < 6) return todayWords.early({ day });
   const part = hour < 11 ? 'morning' : hour < 14 ? 'noon' : hour < 18 ? 'afternoon' : 'evening';
-  return day === 'today' && part !== 'noon' ? `this ${part}` : `${day} ${part}`;
+  return day === 'today' && part !== 'noon' ? todayWords.this({ part }) : `${day} ${part}`;
 }
 
 /** "Thursday", with the date where it is more than six days off. */
@@ -33,7 +34,7 @@ function timeWords(ms: number, nowMs: number, fineness: Fineness): string {
   const day = dayName(date, new Date(nowMs));
   switch (fineness) {
     case 'hour':
-      return `${day} ${format(date, 'H')} o’clock`;
+      return todayWords.oclock({ day, date: format(date, 'H') });
     case 'part':
       return partWords(day, date.getHours());
     case 'day':
@@ -55,19 +56,21 @@ export function readyWords(ready: ReadyForecast, context: ReadyContext): string 
   const { within, earlyDay, likelyDay, lateDay } = ready;
   const at = (day: number): number => zeroMs + day * DAY_MS;
   const share = `${Math.round(100 * within)} %`;
-  if (within < 0.05) return `Not dry enough within ${daysAhead} days`;
-  if (Number.isFinite(lateDay) && at(lateDay) <= nowMs) return 'Dry enough now';
+  if (within < 0.05) return todayWords.notDryEnoughWithinDays({ daysAhead });
+  if (Number.isFinite(lateDay) && at(lateDay) <= nowMs) return todayWords.dryEnoughNow();
   if (!Number.isFinite(lateDay)) {
     const from =
-      at(earlyDay) <= nowMs ? 'Perhaps now' : `Not before ${timeWords(at(earlyDay), nowMs, 'day')}`;
-    return `${from}; within ${daysAhead} days with ${share} probability`;
+      at(earlyDay) <= nowMs
+        ? todayWords.perhapsNow()
+        : todayWords.notBefore({ timeWords: timeWords(at(earlyDay), nowMs, 'day') });
+    return todayWords.withinDaysWithProbability({ from, daysAhead, share });
   }
   const fineness = finenessOf(lateDay - earlyDay);
   const late = timeWords(at(lateDay), nowMs, fineness);
   const likely = timeWords(Math.max(nowMs, at(likelyDay)), nowMs, fineness);
-  if (at(earlyDay) <= nowMs) return `Ready by ${late}, perhaps now, most likely ${likely}`;
+  if (at(earlyDay) <= nowMs) return todayWords.readyByPerhapsNowMost({ late, likely });
   const early = timeWords(at(earlyDay), nowMs, fineness);
   return early === late
-    ? `Ready ${early}`
-    : `Ready between ${early} and ${late}, most likely ${likely}`;
+    ? todayWords.ready({ early })
+    : todayWords.readyBetweenAndMostLikely({ early, late, likely });
 }

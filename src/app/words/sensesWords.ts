@@ -1,27 +1,29 @@
 import type { Fault, Foam, Impurity } from '../../core';
+import { commonWords } from './english/common';
+import { qualityWords } from './english/quality';
 
 export const FAULT_NAMES: Readonly<Record<Fault, string>> = {
-  sour: 'Sour',
-  yeasty: 'Yeasty',
-  boozy: 'Boozy',
-  repellent: 'Repellent, chemical',
-  smoke: 'Smoke',
-  caramel: 'Caramel, burnt',
-  musty: 'Musty',
-  metallic: 'Metallic',
+  sour: qualityWords.sour(),
+  yeasty: qualityWords.yeasty(),
+  boozy: qualityWords.boozy(),
+  repellent: qualityWords.repellentChemical(),
+  smoke: qualityWords.smoke(),
+  caramel: qualityWords.caramelBurnt(),
+  musty: qualityWords.musty(),
+  metallic: qualityWords.metallic(),
 };
 
 export const FOAM_NAMES: Readonly<Record<Foam, string>> = {
-  none: 'None',
-  thin: 'Thin',
-  thick: 'Thick',
-  'comes-back': 'Comes back when skimmed',
+  none: commonWords.none(),
+  thin: qualityWords.thin(),
+  thick: qualityWords.thick(),
+  'comes-back': qualityWords.comesBackWhenSkimmed(),
 };
 
 export const IMPURITY_NAMES: Readonly<Record<Impurity, string>> = {
-  wax: 'Wax',
-  bees: 'Parts of bees',
-  brood: 'Brood',
-  wood: 'Wood',
-  other: 'Something else',
+  wax: qualityWords.wax(),
+  bees: qualityWords.partsOfBees(),
+  brood: commonWords.brood(),
+  wood: qualityWords.wood(),
+  other: qualityWords.somethingElse(),
 };

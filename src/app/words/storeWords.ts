@@ -1,79 +1,80 @@
 import type { BlendAim, KeptAs, RelaxationId, StorageRisk, WayId } from '../../core';
 import type { CallBackEnd, PlaceKind, Purpose, ReleaseUse, StoreAct } from '../../records';
+import { storeWords } from './english/store';
 
 export const STORE_ACT_NAMES: Readonly<Record<StoreAct, string>> = {
-  placed: 'put in its place',
-  looked: 'looked at, all well',
+  placed: storeWords.putInItsPlace(),
+  looked: storeWords.lookedAtAllWell(),
   opened: 'opened',
-  'stood-open': 'stood open',
-  taken: 'honey taken from it',
+  'stood-open': storeWords.stoodOpen(),
+  taken: storeWords.honeyTakenFromIt(),
   emptied: 'emptied',
 };
 
 export const PLACE_NAMES: Readonly<Record<PlaceKind, string>> = {
-  shelf: 'Shelf, room temperature',
-  cellar: 'Cellar',
-  fridge: 'Fridge',
-  freezer: 'Freezer',
-  other: 'Another place',
+  shelf: storeWords.shelfRoomTemperature(),
+  cellar: storeWords.cellar(),
+  fridge: storeWords.fridge(),
+  freezer: storeWords.freezer(),
+  other: storeWords.anotherPlace(),
 };
 
 export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
   sale: 'sale',
   gift: 'gifts',
   kitchen: 'kitchen',
-  'next-year': 'next year',
+  'next-year': storeWords.nextYear(),
 };
 
 export const KEPT_NAMES: Readonly<Record<KeptAs, string>> = {
-  'as-it-goes': 'As it goes',
-  liquid: 'Kept liquid',
-  creamed: 'Creamed',
+  'as-it-goes': storeWords.asItGoes(),
+  liquid: storeWords.keptLiquid(),
+  creamed: storeWords.creamed(),
 };
 
 /** What each class of risk means, never a time for which honey is safe. */
 export const RISK_NAMES: Readonly<Record<StorageRisk, string>> = {
   keeps: 'keeps',
-  'held-back': 'too cold to ferment',
-  watch: 'watch it',
-  risky: 'could ferment',
-  danger: 'likely to ferment',
+  'held-back': storeWords.tooColdToFerment(),
+  watch: storeWords.watchIt(),
+  risky: storeWords.couldFerment(),
+  danger: storeWords.likelyToFerment(),
 };
 
 export const WAY_NAMES: Readonly<Record<WayId, string>> = {
-  dry: 'Dry it',
-  blend: 'Blend it',
-  'feed-back': 'Feed it back',
-  cooking: 'Cook with it',
-  brewing: 'Brew with it',
-  bakers: 'Sell it as baker’s honey',
+  dry: storeWords.dryIt(),
+  blend: storeWords.blendIt(),
+  'feed-back': storeWords.feedItBack(),
+  cooking: storeWords.cookWithIt(),
+  brewing: storeWords.brewWithIt(),
+  bakers: storeWords.sellItAsBakersHoney(),
 };
 
 export const AIM_NAMES: Readonly<Record<BlendAim, string>> = {
-  save: 'Save what is too wet by itself',
-  fill: 'Fill the tanks',
+  save: storeWords.saveWhatIsTooWet(),
+  fill: storeWords.fillTheTanks(),
 };
 
 export const RELAXATION_NAMES: Readonly<Record<RelaxationId, string>> = {
-  target: 'A target up to the limit of the rule set',
-  flows: 'Letting flows mix',
-  colours: 'Letting colours mix',
-  whole: 'Pouring parts of containers',
-  capacity: 'A larger tank',
+  target: storeWords.aTargetUpToThe(),
+  flows: storeWords.lettingFlowsMix(),
+  colours: storeWords.lettingColoursMix(),
+  whole: storeWords.pouringPartsOfContainers(),
+  capacity: storeWords.aLargerTank(),
 };
 
 /** What was done about jars that were called back. */
 export const CALL_BACK_NAMES: Readonly<Record<CallBackEnd, string>> = {
-  returned: 'Came back',
-  destroyed: 'Thrown away there',
-  warned: 'Told not to eat it',
-  eaten: 'Eaten already',
-  'not-found': 'Nobody reached',
+  returned: storeWords.cameBack(),
+  destroyed: storeWords.thrownAwayThere(),
+  warned: storeWords.toldNotToEatIt(),
+  eaten: storeWords.eatenAlready(),
+  'not-found': storeWords.nobodyReached(),
 };
 
 /** What honey is for that leaves without an accepted ruling. */
 export const RELEASE_NAMES: Readonly<Record<ReleaseUse, string>> = {
-  'own-use': 'For our own table',
-  bakers: 'As baker’s honey, labelled for cooking only',
-  other: 'Something else',
+  'own-use': storeWords.forOurOwnTable(),
+  bakers: storeWords.asBakersHoneyLabelledFor(),
+  other: storeWords.somethingElse(),
 };

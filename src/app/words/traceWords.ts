@@ -1,28 +1,30 @@
 import type { TraceKind } from '../../model';
+import { commonWords } from './english/common';
+import { storeWords } from './english/store';
 
 export const TRACE_NAMES: Readonly<Record<TraceKind, string>> = {
-  hive: 'Hives',
-  box: 'Boxes',
-  frame: 'Frames',
-  batch: 'Warm room',
-  lot: 'Lots',
-  extraction: 'Extraction',
-  container: 'Containers',
-  blend: 'Blends',
-  jars: 'Jars',
-  receiver: 'Who has them',
+  hive: storeWords.hives(),
+  box: commonWords.boxes(),
+  frame: commonWords.frames2(),
+  batch: commonWords.warmRoom(),
+  lot: storeWords.lots(),
+  extraction: storeWords.extraction(),
+  container: storeWords.containers(),
+  blend: storeWords.blends(),
+  jars: storeWords.jars(),
+  receiver: storeWords.whoHasThem(),
 };
 
 /** What one of a kind is called. */
 export const TRACE_NAME_OF_ONE: Readonly<Record<TraceKind, string>> = {
-  hive: 'Hive',
-  box: 'Box',
-  frame: 'Frame',
-  batch: 'Warm room',
-  lot: 'Lot',
-  extraction: 'Extraction',
-  container: 'Container',
-  blend: 'Blend',
-  jars: 'Jars',
-  receiver: 'Has jars',
+  hive: commonWords.hive(),
+  box: storeWords.box(),
+  frame: commonWords.frame2(),
+  batch: commonWords.warmRoom(),
+  lot: commonWords.lot2(),
+  extraction: storeWords.extraction(),
+  container: storeWords.container(),
+  blend: storeWords.blend(),
+  jars: storeWords.jars(),
+  receiver: storeWords.hasJars(),
 };

@@ -7,13 +7,14 @@ import {
   type NarrowingId,
 } from '../../core';
 import { COMPONENTS } from './reading';
+import { seasonWords } from './english/season';
 
 const DO: Readonly<Record<NarrowingId, string>> = {
-  'read-again': 'Another reading',
-  'read-other': 'A reading of another vessel',
-  'stir-first': 'Stirring, and reading again',
-  'other-meter': 'A reading with a second, checked meter',
-  'check-zero': 'A zero check of the meter',
+  'read-again': seasonWords.anotherReading(),
+  'read-other': seasonWords.aReadingOfAnotherVessel(),
+  'stir-first': seasonWords.stirringAndReadingAgain(),
+  'other-meter': seasonWords.aReadingWithASecond(),
+  'check-zero': seasonWords.aZeroCheckOfThe(),
 };
 
 /** What most of an interval's width is, and what would narrow it most for the least work. */
@@ -29,8 +30,8 @@ export function widthWords(evidence: LotEvidence, measured: LotMoisture): string
     ...(repeatability && { repeatability }),
     ...(learned && { learned }),
   });
-  const most = `Largest part of the doubt: ${name}, ${share} %.`;
+  const most = seasonWords.largestPartOfTheDoubt({ name, share });
   return best
-    ? `${most} ${DO[best.id]} would bring it to about ± ${best.expanded.toFixed(1)}.`
-    : `${most} Nothing that is quickly done narrows it.`;
+    ? seasonWords.wouldBringItToAbout({ most, do: DO[best.id], expanded: best.expanded.toFixed(1) })
+    : seasonWords.nothingThatIsQuicklyDone({ most });
 }

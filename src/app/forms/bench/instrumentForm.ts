@@ -14,18 +14,20 @@ import { pair } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
 import { SCALE_NAMES } from '../../format/moisture';
 import { USUAL_DIVISION, atcField } from './readingForm';
+import { commonWords } from '../../words/english/common';
+import { meterWords } from '../../words/english/meter';
 
 const KIND_NAMES: Readonly<Record<InstrumentKind, string>> = {
-  hand: 'Hand refractometer',
-  digital: 'Digital meter',
-  bench: 'Bench refractometer',
+  hand: meterWords.handRefractometer(),
+  digital: meterWords.digitalMeter(),
+  bench: meterWords.benchRefractometer(),
 };
 
 const CONNECTION_NAMES: Readonly<Record<Connection, string>> = {
-  typed: 'I read it and type',
-  eyepiece: 'Stand-in: a drawn eyepiece to practise',
-  'simulated-meter': 'Stand-in: a simulated digital meter',
-  serial: 'It sends lines over a serial cable',
+  typed: meterWords.iReadItAndType(),
+  eyepiece: meterWords.standInADrawnEyepiece(),
+  'simulated-meter': meterWords.standInASimulatedDigital(),
+  serial: meterWords.itSendsLinesOverA(),
 };
 
 /** Usual range of a dial for honey, and of a wide one. @source common practice, no source */
@@ -38,8 +40,8 @@ export const USUAL_RANGES: Readonly<Record<Scale, readonly [number, number]>> = 
 const baudRate: Codec<number, string> = codec(
   {
     as: 'select',
-    label: 'Speed of the cable',
-    choices: BAUD_RATES.map((one) => ({ value: String(one), label: `${one} baud` })),
+    label: meterWords.speedOfTheCable(),
+    choices: BAUD_RATES.map((one) => ({ value: String(one), label: meterWords.baud({ one }) })),
   },
   String(BAUD_RATES[0]),
   String,
@@ -47,7 +49,7 @@ const baudRate: Codec<number, string> = codec(
 );
 
 const degrees = (label: string) => quantity('temperature', label, { digits: 0 });
-const range = pair(degrees('From'), degrees('To'));
+const range = pair(degrees(commonWords.from()), degrees(commonWords.to()));
 
 /** Usual ends stand ready where the range of compensation is not known. */
 const atcRangeC: Codec<[number, number] | null, [string, string]> & Pick<typeof range, 'fields'> = {
@@ -59,22 +61,25 @@ const atcRangeC: Codec<[number, number] | null, [string, string]> & Pick<typeof 
 export const meterEntry = entryOf(
   instrumentContentSchema,
   {
-    name: words('Name', { hint: 'As you call it, such as “the one by the gate”' }),
-    instrumentKind: choice('Kind', KIND_NAMES),
-    scale: choice<Scale>('Scale', SCALE_NAMES),
-    resolution: number('One division', { digits: 5 }),
-    range: pair(number('Lowest value', { digits: 4 }), number('Highest value', { digits: 4 })),
+    name: words(commonWords.name(), { hint: meterWords.asYouCallItSuch() }),
+    instrumentKind: choice(meterWords.kind(), KIND_NAMES),
+    scale: choice<Scale>(meterWords.scale(), SCALE_NAMES),
+    resolution: number(meterWords.oneDivision(), { digits: 5 }),
+    range: pair(
+      number(meterWords.lowestValue(), { digits: 4 }),
+      number(meterWords.highestValue(), { digits: 4 }),
+    ),
     atc: atcField,
     atcRangeC,
-    reachesWater: yesNo('Its range reaches water', {
-      names: { no: 'No', yes: 'Yes' },
-      hint: 'Then it is zeroed on water; otherwise on an oil of stated index',
+    reachesWater: yesNo(meterWords.itsRangeReachesWater(), {
+      names: { no: commonWords.no(), yes: commonWords.yes() },
+      hint: meterWords.thenItIsZeroedOn(),
     }),
-    connection: choice('How its values come in', CONNECTION_NAMES, { as: 'select' }),
+    connection: choice(meterWords.howItsValuesComeIn(), CONNECTION_NAMES, { as: 'select' }),
     baudRate,
-    checkEveryDays: number('Check every', { unit: 'days', digits: 0 }),
-    checkEveryReadings: number('or every', { unit: 'readings', digits: 0 }),
-    remark: words('Remark'),
+    checkEveryDays: number(meterWords.checkEvery(), { unit: commonWords.days(), digits: 0 }),
+    checkEveryReadings: number(meterWords.orEvery(), { unit: meterWords.readings(), digits: 0 }),
+    remark: words(commonWords.remark()),
   },
   { unasked: ({ atc }) => (atc === 'yes' ? {} : { atcRangeC: null }) },
 );

@@ -16,30 +16,31 @@ import { choice, number, percent, several } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { Reader, type Parsed } from '../../entry/reader';
 import { SPOT_NAMES } from '../../words/reading';
+import { benchWords } from '../../words/english/bench';
 
 const METHOD_NAMES: Readonly<Record<PlanMethod, string>> = {
-  'mean-and-spread': 'By mean and spread',
-  'by-count': 'By count',
+  'mean-and-spread': benchWords.byMeanAndSpread(),
+  'by-count': benchWords.byCount(),
 };
 
 const { 'not-said': _notSaid, ...TAKEN_FROM } = SPOT_NAMES;
 
 /** A sampling plan. */
 export const planEntry = entryOf(samplingPlanContentSchema, {
-  method: choice('How the sample speaks', METHOD_NAMES),
-  content: percent('Share that must conform', { digits: 1 }),
-  confidence: percent('Confidence', { digits: 1 }),
-  expectedMeanPercent: number('Mean you expect', { unit: '%', digits: 1 }),
-  expectedSpreadPercent: number('From vessel to vessel', {
-    unit: 'points',
-    hint: 'As a standard deviation; 0.3 is usual',
+  method: choice(benchWords.howTheSampleSpeaks(), METHOD_NAMES),
+  content: percent(benchWords.shareThatMustConform(), { digits: 1 }),
+  confidence: percent(benchWords.confidence(), { digits: 1 }),
+  expectedMeanPercent: number(benchWords.meanYouExpect(), { unit: '%', digits: 1 }),
+  expectedSpreadPercent: number(benchWords.fromVesselToVessel(), {
+    unit: benchWords.points2(),
+    hint: benchWords.asAStandardDeviationIs(),
   }),
-  looks: number('Looks at the result', {
+  looks: number(benchWords.looksAtTheResult(), {
     digits: 0,
-    hint: '1 to 4; each look on the way pays with more vessels',
+    hint: benchWords.toEachLookOnThe(),
   }),
-  seed: number('Seed of the draw', { digits: 0, hint: 'The same seed draws the same vessels' }),
-  spots: several<Exclude<Spot, 'not-said'>>('Where in each vessel', TAKEN_FROM),
+  seed: number(benchWords.seedOfTheDraw(), { digits: 0, hint: benchWords.theSameSeedDrawsThe() }),
+  spots: several<Exclude<Spot, 'not-said'>>(benchWords.whereInEachVessel(), TAKEN_FROM),
 });
 export type PlanForm = FormOf<typeof planEntry.fields>;
 type PlanValues = ValuesOf<typeof planEntry.fields>;

@@ -23,6 +23,8 @@ import type { Parsed } from '../../entry/reader';
 import { LAB_WORDS } from '../../words/labWords';
 import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../words/sensesWords';
 import { vesselField } from '../lots/vesselField';
+import { commonWords } from '../../words/english/common';
+import { qualityWords } from '../../words/english/quality';
 
 /** When something was read, and what it corrects. */
 export interface QualityContext<T> {
@@ -51,27 +53,35 @@ export const colourEntry = entryOf(colourContentSchema, {
   read: variant(
     'by',
     {
-      comparator: { pfundMm: number('Pfund', { unit: 'mm', digits: 1 }) },
+      comparator: { pfundMm: number(qualityWords.pfund(), { unit: 'mm', digits: 1 }) },
       photometer: {
-        absorbance: number('Absorbance', { digits: 4 }),
-        pathCm: number('Length of the cell', { unit: 'cm' }),
-        dilution: words('Dilution'),
+        absorbance: number(qualityWords.absorbance(), { digits: 4 }),
+        pathCm: number(qualityWords.lengthOfTheCell(), { unit: 'cm' }),
+        dilution: words(qualityWords.dilution()),
       },
-      eye: { classId: choice('Class', CLASS_NAMES, { as: 'select' }) },
+      eye: { classId: choice(qualityWords.class(), CLASS_NAMES, { as: 'select' }) },
     },
     {
       look: {
-        label: 'Read in glass by',
-        names: { comparator: 'Comparator', photometer: 'Photometer', eye: 'Eye' },
+        label: qualityWords.readInGlassBy(),
+        names: {
+          comparator: qualityWords.comparator(),
+          photometer: qualityWords.photometer(),
+          eye: qualityWords.eye(),
+        },
       },
     },
   ),
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });
 export type ColourForm = FormOf<typeof colourEntry.fields>;
 
 /** Usual values of each way to read it, under what was read. @source common practice, no source */
-const USUAL_READ = { pathCm: 1, dilution: '50 % w/v, filtered', classId: 'light-amber' } as const;
+const USUAL_READ = {
+  pathCm: 1,
+  dilution: qualityWords.wVFiltered(),
+  classId: 'light-amber',
+} as const;
 
 /** A form filled from a colour reading, or for a new one. */
 export const colourFormOf = (
@@ -99,10 +109,10 @@ export const readColourForm = (
 
 /** Three answers to a question that may be left open. */
 const typical: Codec<boolean | null, 'not-said' | 'yes' | 'no'> = {
-  ...choice('Typical of the flower it is named after', {
-    'not-said': 'Not said',
-    yes: 'Yes',
-    no: 'No',
+  ...choice(qualityWords.typicalOfTheFlowerIt(), {
+    'not-said': commonWords.notSaid(),
+    yes: commonWords.yes(),
+    no: commonWords.no(),
   }),
   fill: (value) => (value === null ? 'not-said' : value ? 'yes' : 'no'),
   read: (typed) => (typed === 'not-said' ? null : typed === 'yes'),
@@ -111,11 +121,11 @@ const typical: Codec<boolean | null, 'not-said' | 'yes' | 'no'> = {
 /** What was smelt, tasted and seen. */
 export const sensesEntry = entryOf(sensesContentSchema, {
   notes: asIs<SensesContent['notes']>([]),
-  faults: several('Faults', FAULT_NAMES),
-  foam: choice('Foam on top', FOAM_NAMES),
-  impurities: several('Seen in it', IMPURITY_NAMES),
+  faults: several(qualityWords.faults(), FAULT_NAMES),
+  foam: choice(qualityWords.foamOnTop(), FOAM_NAMES),
+  impurities: several(qualityWords.seenInIt(), IMPURITY_NAMES),
   typical,
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });
 
 type LabValue = NonNullable<LabReportContent['values'][LabQuantity]>;
@@ -138,7 +148,7 @@ function labValue(quantity: LabQuantity) {
     (typed, at) => {
       if (typed.value.trim() !== '') return both.read(typed, at);
       if (typed.expanded.trim() !== '') {
-        at.at('value').fail('Type the value that this ± belongs to.');
+        at.at('value').fail(qualityWords.typeTheValueThatThis());
       }
       return undefined;
     },
@@ -165,12 +175,15 @@ const values: Codec<LabReportContent['values'], typeof labValues.empty> &
 
 /** A laboratory's report. */
 export const labEntry = entryOf(labReportContentSchema, {
-  laboratory: words('Laboratory'),
-  day: day('Day of the report'),
-  reportNumber: words('Its number', { hint: 'Optional' }),
+  laboratory: words(qualityWords.laboratory()),
+  day: day(qualityWords.dayOfTheReport()),
+  reportNumber: words(qualityWords.itsNumber(), { hint: qualityWords.optional() }),
   values,
   pollen: list(
-    group({ plant: words('Plant'), percent: number('Share', { unit: '%', digits: 1 }) }),
+    group({
+      plant: words(qualityWords.plant()),
+      percent: number(qualityWords.share(), { unit: '%', digits: 1 }),
+    }),
   ),
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });

@@ -33,6 +33,8 @@ import { SCALE_NAMES } from '../../format/moisture';
 import { SAMPLE_NAMES, SPOT_NAMES } from '../../words/reading';
 import { unitOf } from '../../format/units';
 import { vesselField } from '../lots/vesselField';
+import { benchWords } from '../../words/english/bench';
+import { commonWords } from '../../words/english/common';
 
 /** Whether a meter corrects temperature itself, as it is chosen; nothing is chosen for anybody. */
 export type AtcChoice = '' | 'no' | 'yes' | 'unknown';
@@ -47,8 +49,12 @@ export const atcChoice = (atc: boolean | null): AtcChoice =>
 export const atcField: Codec<boolean | null, AtcChoice> = codec(
   {
     as: 'choice',
-    label: 'Does the meter correct temperature itself (ATC)?',
-    choices: choicesOf({ no: 'No', yes: 'Yes', unknown: 'Don’t know' }),
+    label: benchWords.doesTheMeterCorrectTemperature(),
+    choices: choicesOf({
+      no: commonWords.no(),
+      yes: commonWords.yes(),
+      unknown: benchWords.dontKnow(),
+    }),
   },
   '',
   atcChoice,
@@ -63,8 +69,8 @@ export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
 };
 
 const ZERO_NAMES: Readonly<Record<ZeroCheck, string>> = {
-  checked: 'Checked lately',
-  unchecked: 'Not checked',
+  checked: benchWords.checkedLately(),
+  unchecked: benchWords.notChecked(),
 };
 
 const degrees = (label: string, hint?: string) =>
@@ -73,20 +79,20 @@ const degrees = (label: string, hint?: string) =>
 /** A look at the dial. */
 export const readingEntry = entryOf(readingContentSchema, {
   vessel: vesselField,
-  spot: choice<Spot>('Taken where in it', SPOT_NAMES),
-  instrumentId: optional(oneOf('Meter', '')),
-  scale: choice<Scale>('Scale of the dial', SCALE_NAMES),
-  dialValue: number('The dial shows', { digits: 4 }),
-  temperatureC: degrees('Temperature of meter and honey'),
+  spot: choice<Spot>(benchWords.takenWhereInIt(), SPOT_NAMES),
+  instrumentId: optional(oneOf(commonWords.meter(), '')),
+  scale: choice<Scale>(benchWords.scaleOfTheDial(), SCALE_NAMES),
+  dialValue: number(commonWords.theDialShows(), { digits: 4 }),
+  temperatureC: degrees(benchWords.temperatureOfMeterAndHoney()),
   honeyTemperatureC: degrees(
-    'Honey, where it differs from the meter',
-    'Leave empty where both are alike',
+    benchWords.honeyWhereItDiffersFrom(),
+    benchWords.leaveEmptyWhereBothAre(),
   ),
-  sample: choice<SampleState>('What the honey is like', SAMPLE_NAMES, { as: 'select' }),
+  sample: choice<SampleState>(benchWords.whatTheHoneyIsLike(), SAMPLE_NAMES, { as: 'select' }),
   atc: atcField,
-  resolution: number('One division of the dial', { digits: 5 }),
-  zeroCheck: choice('Zero of the meter', ZERO_NAMES),
-  remark: words('Remark'),
+  resolution: number(benchWords.oneDivisionOfTheDial(), { digits: 5 }),
+  zeroCheck: choice(benchWords.zeroOfTheMeter(), ZERO_NAMES),
+  remark: words(commonWords.remark()),
 });
 export type ReadingForm = FormOf<typeof readingEntry.fields>;
 
@@ -135,18 +141,16 @@ function checkDial(dial: Reader, form: ReadingForm, scale: Scale, value: number)
   const looksLike = recogniseScale(value);
   if (Number.isNaN(value) || looksLike === scale) return;
   if (looksLike === 'index-of-water') {
-    dial.fail(
-      `An index of ${value} is that of water: wipe prism and lid dry, put honey on it and read again.`,
-    );
+    dial.fail(benchWords.anIndexOfIsThat({ value }));
   } else if (looksLike !== 'unknown') {
     const name = SCALE_NAMES[looksLike];
-    const sentence = `${value} looks like ${name}, not ${SCALE_NAMES[scale]}.`;
+    const sentence = benchWords.looksLikeNot({ value, name, scale: SCALE_NAMES[scale] });
     if (form.instrumentId !== '') {
-      dial.fail(`${sentence} Choose the meter that shows ${name}.`);
+      dial.fail(benchWords.chooseTheMeterThatShows({ sentence, name }));
       return;
     }
     dial.fail(sentence, {
-      label: `Switch to ${name}`,
+      label: benchWords.switchTo({ name }),
       patch: { scale: looksLike, resolution: USUAL_DIVISION[looksLike] },
     });
   }
@@ -157,14 +161,18 @@ function checkTemperature(field: Reader, text: string, temperatureC: number): vo
   if (Number.isNaN(temperatureC) || (temperatureC >= low && temperatureC <= high)) return;
   const { preferences } = field;
   const unit = unitOf('temperature', preferences);
-  const range = `${Math.round(unit.fromBase(low))} and ${Math.round(unit.fromBase(high))} ${unit.name}`;
-  const sentence = `A reading can be corrected between ${range}; let meter and honey come to room temperature.`;
+  const range = benchWords.and({
+    low: Math.round(unit.fromBase(low)),
+    high: Math.round(unit.fromBase(high)),
+    name: unit.name,
+  });
+  const sentence = benchWords.aReadingCanBeCorrected({ range });
   const typed = readDecimal(text);
   const asF = typed.ok ? celsiusFromFahrenheit(typed.value) : NaN;
   if (preferences.temperatureUnit === 'C' && asF >= low && asF <= high) {
     const celsius = decimalText(asF, 1);
-    field.fail(`${text.trim()} °C is too hot for a reading; was it °F? That is ${celsius} °C.`, {
-      label: `Use ${celsius} °C`,
+    field.fail(benchWords.cIsTooHotFor({ text: text.trim(), celsius }), {
+      label: benchWords.useC({ celsius }),
       patch: { temperatureC: celsius },
     });
   }
@@ -175,9 +183,7 @@ function checkTemperature(field: Reader, text: string, temperatureC: number): vo
 function checkRange(dial: Reader, form: ReadingForm, meters: Meters, value: number): void {
   const range = meters.get(form.instrumentId)?.instrument.content.range;
   if (!range || Number.isNaN(value) || (value >= range[0] && value <= range[1])) return;
-  dial.fail(
-    `The dial of this meter runs from ${range[0]} to ${range[1]}; ${value} is not on it. Look again, or choose the other meter.`,
-  );
+  dial.fail(benchWords.theDialOfThisMeter({ range: range[0], range2: range[1], value }));
 }
 
 /** What the meter of the form is: one's own as it is kept, or as typed. */

@@ -11,6 +11,8 @@ import { codec, number, oneOf, optional, quantity, words, yesNo } from '../../en
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { decimalText } from '../../format/decimal';
+import { commonWords } from '../../words/english/common';
+import { meterWords } from '../../words/english/meter';
 
 /** Labels tell the coefficient as a small number; here in units of 0.00001 per °C. */
 const PER_DEGREE_UNIT = 1e-5;
@@ -18,10 +20,10 @@ const PER_DEGREE_UNIT = 1e-5;
 const perDegree: Codec<number, string> = codec(
   {
     as: 'text',
-    label: 'Its fall per °C',
+    label: meterWords.itsFallPerC(),
     unit: '× 10⁻⁵',
     inputMode: 'decimal',
-    hint: 'Leave empty for the usual 37',
+    hint: meterWords.leaveEmptyForTheUsual(),
   },
   '',
   (value) => decimalText(value / PER_DEGREE_UNIT, 1),
@@ -29,7 +31,7 @@ const perDegree: Codec<number, string> = codec(
 );
 
 const LEAST_FIELDS = 3;
-const look = number('The dial shows', { digits: 5 });
+const look = number(commonWords.theDialShows(), { digits: 5 });
 
 /** What the dial showed, one look or more; fields left empty are no looks. */
 const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
@@ -50,22 +52,22 @@ const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
 export const zeroCheckEntry = entryOf(
   zeroCheckContentSchema,
   {
-    reference: oneOf<ReferenceKind>('Held against', 'certified-oil', { as: 'choice' }),
+    reference: oneOf<ReferenceKind>(meterWords.heldAgainst(), 'certified-oil', { as: 'choice' }),
     statedNd20: optional(
-      number('Index at 20 °C on the label', {
+      number(meterWords.indexAtCOnThe(), {
         unit: 'nD',
         digits: 5,
-        placeholder: 'such as 1.4870',
+        placeholder: meterWords.suchAs(),
       }),
     ),
     indexPerC: optional(perDegree),
     dialValues: looks,
-    temperatureC: quantity('temperature', 'Temperature of meter and reference'),
-    adjusted: yesNo('Set right afterwards', {
-      names: { no: 'No, left as it is', yes: 'Yes, turned until it was right' },
-      hint: 'Left as it is, what it is off by is taken into every reading',
+    temperatureC: quantity('temperature', meterWords.temperatureOfMeterAndReference()),
+    adjusted: yesNo(meterWords.setRightAfterwards(), {
+      names: { no: meterWords.noLeftAsItIs(), yes: meterWords.yesTurnedUntilItWas() },
+      hint: meterWords.leftAsItIsWhat(),
     }),
-    remark: words('Remark'),
+    remark: words(commonWords.remark()),
   },
   {
     unasked: ({ reference }) =>
@@ -119,7 +121,7 @@ export function readZeroCheckForm(
       who: former?.who ?? preferences.initials,
     },
     check: ({ statedNd20 }, reader) => {
-      if (isOil && statedNd20 === null) reader.at('statedNd20').fail('Type a number here.');
+      if (isOil && statedNd20 === null) reader.at('statedNd20').fail(meterWords.typeANumberHere());
     },
     place: (path) =>
       path.replace(/^dialValues\.(\d+)/, (_, at) => `dialValues.${typed[Number(at)] ?? 0}`),

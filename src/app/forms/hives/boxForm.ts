@@ -4,26 +4,34 @@ import type { Begun, FormOf, ValuesOf } from '../../entry/codec';
 import { choice, day, number, oneOf, optional, words, yesNo } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
-const KINDS: Readonly<Record<BoxContent['boxKind'], string>> = { box: 'Hive box', tote: 'Tote' };
-const ROLES: Readonly<Record<BoxContent['role'], string>> = { honey: 'Honey', brood: 'Brood' };
+const KINDS: Readonly<Record<BoxContent['boxKind'], string>> = {
+  box: hiveFormWords.hiveBox(),
+  tote: hiveFormWords.tote(),
+};
+const ROLES: Readonly<Record<BoxContent['role'], string>> = {
+  honey: commonWords.honey(),
+  brood: commonWords.brood(),
+};
 
 /** A box or tote. */
 export const boxEntry = entryOf(
   boxContentSchema,
   {
-    boxKind: choice('What it is', KINDS),
-    label: words('Label'),
-    slots: number('Places for frames', { digits: 0 }),
-    formatId: oneOf('Frame', DEFAULT_FORMAT_ID),
-    colonyId: optional(oneOf('On hive', '')),
-    onDay: optional(day('On the hive since', { hint: 'Empty: not known' })),
-    offDay: optional(day('Off since', { hint: 'Empty while it is on' })),
-    role: choice('For', ROLES),
-    excluder: yesNo('Excluder under it'),
-    newComb: yesNo('New comb', { hint: 'New comb sags when warm: cool it before uncapping' }),
-    lastHoney: words('Honey last in it'),
-    cleanedSince: yesNo('Cleaned since'),
+    boxKind: choice(hiveFormWords.whatItIs(), KINDS),
+    label: words(hiveFormWords.label()),
+    slots: number(hiveFormWords.placesForFrames(), { digits: 0 }),
+    formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
+    colonyId: optional(oneOf(hiveFormWords.onHive(), '')),
+    onDay: optional(day(hiveFormWords.onTheHiveSince(), { hint: hiveFormWords.emptyNotKnown() })),
+    offDay: optional(day(hiveFormWords.offSince(), { hint: hiveFormWords.emptyWhileItIsOn() })),
+    role: choice(hiveFormWords.for(), ROLES),
+    excluder: yesNo(hiveFormWords.excluderUnderIt()),
+    newComb: yesNo(hiveFormWords.newComb(), { hint: hiveFormWords.newCombSagsWhenWarm() }),
+    lastHoney: words(hiveFormWords.honeyLastInIt()),
+    cleanedSince: yesNo(hiveFormWords.cleanedSince()),
   },
   {
     unasked: ({ boxKind, colonyId }) =>
@@ -78,6 +86,6 @@ export const readBoxForm = (
     }),
     check: ({ onDay, offDay }, reader) => {
       if (onDay === null || offDay === null || offDay >= onDay) return;
-      reader.at('offDay').fail('It comes off on or after the day it went on.');
+      reader.at('offDay').fail(hiveFormWords.itComesOffOnOr());
     },
   });

@@ -2,40 +2,50 @@ import { colonyContentSchema, type ColonyContent } from '../../../records';
 import { choice, number, oneOf, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { variant } from '../../entry/groups';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 const HEALTH_NAMES: Readonly<Record<ColonyContent['health'], string>> = {
-  sound: 'Sound',
-  unknown: 'Not known',
-  suspect: 'In doubt',
+  sound: hiveFormWords.sound(),
+  unknown: hiveFormWords.notKnown(),
+  suspect: hiveFormWords.inDoubt(),
 };
 
 const HOW_MUCH = {
-  label: 'How much',
-  hint: 'Your own target; Ripenum does not know what a colony needs at your place',
+  label: hiveFormWords.howMuch(),
+  hint: hiveFormWords.yourOwnTargetRipenumDoes(),
 } as const;
 
 /** A hive. */
 export const colonyEntry = entryOf(colonyContentSchema, {
-  yardId: oneOf('Yard', ''),
-  name: words('Name or number'),
+  yardId: oneOf(hiveFormWords.yard(), ''),
+  name: words(hiveFormWords.nameOrNumber()),
   keep: variant(
     'by',
     {
       frames: {
-        frames: number(HOW_MUCH.label, { unit: 'frames', digits: 1, hint: HOW_MUCH.hint }),
+        frames: number(HOW_MUCH.label, {
+          unit: hiveFormWords.frames(),
+          digits: 1,
+          hint: HOW_MUCH.hint,
+        }),
       },
       mass: { kg: quantity('mass', HOW_MUCH.label, { digits: 1, hint: HOW_MUCH.hint }) },
     },
     {
       none: 'nothing',
       look: {
-        label: 'You want to leave it',
-        names: { nothing: 'No target', frames: 'Frames', mass: 'A weight' },
+        label: hiveFormWords.youWantToLeaveIt(),
+        names: {
+          nothing: hiveFormWords.noTarget(),
+          frames: commonWords.frames2(),
+          mass: hiveFormWords.aWeight(),
+        },
       },
     },
   ),
-  health: choice('Health', HEALTH_NAMES, {
-    hint: 'Unknown or in doubt: nothing of it is fed to other colonies',
+  health: choice(hiveFormWords.health(), HEALTH_NAMES, {
+    hint: hiveFormWords.unknownOrInDoubtNothing(),
   }),
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });

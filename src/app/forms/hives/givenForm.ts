@@ -13,26 +13,28 @@ import {
   type YesNo,
 } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 /** Never chosen beforehand: what is not said is asked for. */
 const boxesOn: Codec<boolean, YesNo | ''> = codec(
   {
     as: 'choice',
-    label: 'Honey boxes meanwhile',
-    choices: choicesOf({ no: 'Off the hive', yes: 'On the hive' }),
+    label: hiveFormWords.honeyBoxesMeanwhile(),
+    choices: choicesOf({ no: hiveFormWords.offTheHive(), yes: hiveFormWords.onTheHive() }),
   },
   '',
   (value) => (value ? 'yes' : 'no'),
   (typed, at) => {
-    if (typed === '') at.fail('Say whether honey boxes were on the hive meanwhile.');
+    if (typed === '') at.fail(hiveFormWords.sayWhetherHoneyBoxesWere());
     return typed === 'yes';
   },
 );
 
-const days = number('Waiting time of the label', {
-  unit: 'days',
+const days = number(hiveFormWords.waitingTimeOfTheLabel(), {
+  unit: commonWords.days(),
   digits: 0,
-  hint: 'After its end; boxes put on before that are blocked. 0 only where the label says none',
+  hint: hiveFormWords.afterItsEndBoxesPut(),
 });
 
 /** A waiting time has no usual value: none is typed, not left out. */
@@ -40,26 +42,26 @@ const waitDays: Codec<number, string> = {
   ...days,
   read: (typed, at) => {
     if (typed.trim() !== '') return days.read(typed, at);
-    at.fail('Type the days from the label; 0 only where the label says none.');
+    at.fail(hiveFormWords.typeTheDaysFromThe());
     return 0;
   },
 };
 
 const KIND_NAMES: Readonly<Record<GivenContent['givenKind'], string>> = {
-  treatment: 'Treatment',
-  feed: 'Feed',
+  treatment: hiveFormWords.treatment(),
+  feed: hiveFormWords.feed(),
 };
 
 /** A treatment or feed, typed from its label. */
 export const givenEntry = entryOf(givenContentSchema, {
-  givenKind: choice('What', KIND_NAMES),
-  name: words('Product or feed', { hint: 'As its label says' }),
-  colonyIds: several('Hives'),
-  fromDay: day('From'),
-  toDay: optional(day('To', { hint: 'Empty while it goes on' })),
+  givenKind: choice(commonWords.what(), KIND_NAMES),
+  name: words(hiveFormWords.productOrFeed(), { hint: hiveFormWords.asItsLabelSays() }),
+  colonyIds: several(hiveFormWords.hives()),
+  fromDay: day(commonWords.from()),
+  toDay: optional(day(commonWords.to(), { hint: hiveFormWords.emptyWhileItGoesOn() })),
   boxesOn,
   waitDays,
-  fromTemperatureC: optional(quantity('temperature', 'Label: from')),
-  toTemperatureC: optional(quantity('temperature', 'Label: to')),
-  remark: words('Remark'),
+  fromTemperatureC: optional(quantity('temperature', hiveFormWords.labelFrom())),
+  toTemperatureC: optional(quantity('temperature', hiveFormWords.labelTo())),
+  remark: words(commonWords.remark()),
 });

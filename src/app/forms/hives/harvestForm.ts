@@ -4,50 +4,53 @@ import type { FormOf } from '../../entry/codec';
 import { choice, day, number, oneOf, optional, percent, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group } from '../../entry/groups';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 const CLEARING_NAMES: Readonly<Record<HarvestContent['clearing']['method'], string>> = {
-  none: 'Not decided',
-  'escape-board': 'Escape boards',
-  scent: 'Scented board or cloth',
-  smoke: 'Smoke',
-  brush: 'Brushing',
-  blower: 'Blower',
+  none: hiveFormWords.notDecided(),
+  'escape-board': hiveFormWords.escapeBoards(),
+  scent: hiveFormWords.scentedBoardOrCloth(),
+  smoke: hiveFormWords.smoke(),
+  brush: hiveFormWords.brushing(),
+  blower: hiveFormWords.blower(),
 };
 
 const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
-  ordinary: 'Ordinary',
-  heather: 'Heather (ling)',
+  ordinary: hiveFormWords.ordinary(),
+  heather: hiveFormWords.heatherLing(),
 };
 
 const { stays, timing } = schoolOf(DEFAULT_SCHOOL_ID);
 
 /** A day at the hives. */
 export const harvestEntry = entryOf(harvestContentSchema, {
-  name: words('Name', { placeholder: 'Marsh, first visit' }),
-  day: day('Day'),
-  schoolId: oneOf('School that judges', DEFAULT_SCHOOL_ID),
-  timing: oneOf<HarvestContent['timing']>('Timing', timing),
-  stays: oneOf<HarvestContent['stays']>('What stays', stays, { as: 'choice' }),
-  flowId: optional(
-    oneOf('Flow', '', { hint: 'Says until when bees can finish a frame that goes back' }),
-  ),
+  name: words(commonWords.name(), { placeholder: hiveFormWords.marshFirstVisit() }),
+  day: day(commonWords.day()),
+  schoolId: oneOf(hiveFormWords.schoolThatJudges(), DEFAULT_SCHOOL_ID),
+  timing: oneOf<HarvestContent['timing']>(hiveFormWords.timing(), timing),
+  stays: oneOf<HarvestContent['stays']>(hiveFormWords.whatStays(), stays, { as: 'choice' }),
+  flowId: optional(oneOf(hiveFormWords.flow(), '', { hint: hiveFormWords.saysUntilWhenBeesCan() })),
   clearing: group({
-    method: choice('Bees are cleared by', CLEARING_NAMES, { as: 'select' }),
-    agent: words('Agent, as on its label'),
+    method: choice(hiveFormWords.beesAreClearedBy(), CLEARING_NAMES, { as: 'select' }),
+    agent: words(hiveFormWords.agentAsOnItsLabel()),
     contactHours: optional(
-      number('Left on for', { unit: 'h', hint: 'A scent left on open comb can taint it' }),
+      number(hiveFormWords.leftOnFor(), { unit: 'h', hint: hiveFormWords.aScentLeftOnOpen() }),
     ),
     leadDays: optional(
-      number('Days ahead', { digits: 0, hint: 'Today reminds you when the boards go on' }),
+      number(hiveFormWords.daysAhead(), {
+        digits: 0,
+        hint: hiveFormWords.todayRemindsYouWhenThe(),
+      }),
     ),
   }),
-  outdoorTemperatureC: optional(quantity('temperature', 'Warmth of the days to come')),
-  relativeHumidity: optional(percent('Humidity of the air')),
-  honeyKind: choice('Kind of honey', KIND_NAMES),
-  ruleSetId: oneOf('Rule set', ''),
-  targetPercent: number('Your target', { unit: '%' }),
-  bucketKg: quantity('mass', 'A bucket holds', { digits: 1 }),
-  remark: words('Remark'),
+  outdoorTemperatureC: optional(quantity('temperature', hiveFormWords.warmthOfTheDaysTo())),
+  relativeHumidity: optional(percent(hiveFormWords.humidityOfTheAir())),
+  honeyKind: choice(hiveFormWords.kindOfHoney(), KIND_NAMES),
+  ruleSetId: oneOf(hiveFormWords.ruleSet(), ''),
+  targetPercent: number(hiveFormWords.yourTarget(), { unit: '%' }),
+  bucketKg: quantity('mass', hiveFormWords.aBucketHolds(), { digits: 1 }),
+  remark: words(commonWords.remark()),
 });
 export type HarvestForm = FormOf<typeof harvestEntry.fields>;
 

@@ -2,13 +2,14 @@ import { addYears, format } from 'date-fns';
 import { seasonNoteContentSchema, type SeasonNoteContent } from '../../../records';
 import { day, oneOf, optional, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 /** What to do differently; empty yard: for all. */
 export const noteEntry = entryOf(seasonNoteContentSchema, {
-  text: words('What to do differently'),
-  yardId: optional(oneOf('For', '')),
-  planningDay: day('Comes back on'),
-  done: words('What became of it', { hint: 'Leave empty while it is open.' }),
+  text: words(hiveFormWords.whatToDoDifferently()),
+  yardId: optional(oneOf(hiveFormWords.for(), '')),
+  planningDay: day(hiveFormWords.comesBackOn()),
+  done: words(hiveFormWords.whatBecameOfIt(), { hint: hiveFormWords.leaveEmptyWhileItIs() }),
 });
 
 /** Before the next season begins: the first of March. */

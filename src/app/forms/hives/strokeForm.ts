@@ -12,18 +12,20 @@ import { finish, formOf } from '../../entry/entry';
 import { list } from '../../entry/groups';
 import { Reader, type Parsed } from '../../entry/reader';
 import { SHAKE_NAMES, TENTHS, tenths } from '../lots/combForm';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 const ACT_NAMES: Readonly<Record<StrokeContent['act'], string>> = {
-  take: 'Take',
-  'take-to-dry': 'Take to dry',
-  'put-back': 'Put back',
-  leave: 'Leave',
+  take: hiveFormWords.take(),
+  'take-to-dry': hiveFormWords.takeToDry(),
+  'put-back': hiveFormWords.putBack(),
+  leave: hiveFormWords.leave(),
 };
 
 const HONEY_TENTHS = TENTHS.slice(1);
 const LOOK_NAMES = [
-  { value: '', label: 'not yet' },
-  ...TENTHS.map((value) => ({ value, label: `${value} tenths` })),
+  { value: '', label: hiveFormWords.notYet() },
+  ...TENTHS.map((value) => ({ value, label: hiveFormWords.tenths({ value }) })),
 ];
 
 /** Capped tenths of a frame looked at closely; null where nobody did. */
@@ -35,29 +37,32 @@ const look: Codec<number | null, string> = {
 /** Boxes of a yard, a hive or a stack, judged in one go. */
 export const strokeForm = formOf({
   /** of which the boxes are shown; empty: all yards */
-  yardId: oneOf('Yard', ''),
-  boxIds: several('Boxes that you judge'),
+  yardId: oneOf(hiveFormWords.yard(), ''),
+  boxIds: several(hiveFormWords.boxesThatYouJudge()),
   others: optional(
-    number('Boxes that are not in the book', {
+    number(hiveFormWords.boxesThatAreNotIn(), {
       digits: 0,
-      hint: 'Their lot asks whether their hives were treated or fed',
+      hint: hiveFormWords.theirLotAsksWhetherTheir(),
     }),
   ),
-  label: words('Called', { placeholder: 'Moor yard, upper row' }),
-  framesPerBox: number('Frames in each', { digits: 0 }),
-  formatId: oneOf('Frame of those boxes', DEFAULT_FORMAT_ID),
-  honeyTenths: tenths('Tenths of the comb that hold honey', '', HONEY_TENTHS),
-  cappedTenths: optional(tenths('Capped by the look of the whole')),
-  shake: choice('Shake test of a few frames', SHAKE_NAMES),
+  label: words(hiveFormWords.called(), { placeholder: hiveFormWords.moorYardUpperRow() }),
+  framesPerBox: number(hiveFormWords.framesInEach(), { digits: 0 }),
+  formatId: oneOf(hiveFormWords.frameOfThoseBoxes(), DEFAULT_FORMAT_ID),
+  honeyTenths: tenths(hiveFormWords.tenthsOfTheCombThat(), '', HONEY_TENTHS),
+  cappedTenths: optional(tenths(hiveFormWords.cappedByTheLookOf())),
+  shake: choice(hiveFormWords.shakeTestOfAFew(), SHAKE_NAMES),
   start: asIs(0),
   /** null: as many as proposed */
   sample: optional(
-    number('Frames to look at', { digits: 0, hint: 'Fix the number before you look' }),
+    number(hiveFormWords.framesToLookAt(), {
+      digits: 0,
+      hint: hiveFormWords.fixTheNumberBeforeYou(),
+    }),
   ),
   /** by place in the sample */
   looks: list(look),
-  act: choice('What you do with all of them', ACT_NAMES),
-  remark: words('Remark'),
+  act: choice(hiveFormWords.whatYouDoWithAll(), ACT_NAMES),
+  remark: words(commonWords.remark()),
 });
 export type StrokeForm = FormOf<typeof strokeForm.fields>;
 type StrokeValues = ValuesOf<typeof strokeForm.fields>;
@@ -128,11 +133,11 @@ export function readStrokeForm(
   const size = sizeOf(said);
   const places = size ? systematicSample(size.frames, size.sampleSize, said.start) : [];
   if (said.cappedTenths === null) {
-    reader.at('cappedTenths').fail('Say how many tenths are capped by the look of the whole.');
+    reader.at('cappedTenths').fail(hiveFormWords.sayHowManyTenthsAre());
   }
   const boxes = said.boxIds.length + (said.others ?? 0);
   if (boxes === 0) {
-    reader.at('boxIds').fail('Tick the boxes that you judge, or say how many others there are.');
+    reader.at('boxIds').fail(hiveFormWords.tickTheBoxesThatYou());
   }
   const yardId = commonYard(said, book);
   const candidate = {

@@ -2,18 +2,20 @@ import type { Climate } from '../../../core';
 import { yardContentSchema } from '../../../records';
 import { choice, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
 
 const CLIMATE_NAMES: Readonly<Record<Climate, string>> = {
-  dry: 'Dry',
-  ordinary: 'Ordinary',
-  damp: 'Damp',
-  'not-said': 'Not known',
+  dry: hiveFormWords.dry(),
+  ordinary: hiveFormWords.ordinary(),
+  damp: hiveFormWords.damp(),
+  'not-said': hiveFormWords.notKnown(),
 };
 
 export const yardEntry = entryOf(yardContentSchema, {
-  name: words('Name'),
-  climate: choice('Air of the season', CLIMATE_NAMES, {
-    hint: 'In damp air bees cap honey that is wetter',
+  name: words(commonWords.name()),
+  climate: choice(hiveFormWords.airOfTheSeason(), CLIMATE_NAMES, {
+    hint: hiveFormWords.inDampAirBeesCap(),
   }),
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });

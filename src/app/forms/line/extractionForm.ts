@@ -24,10 +24,12 @@ import { group } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
 import { FACE_NAMES } from '../../words/strainWords';
 import { breaks, people } from './lineTexts';
+import { commonWords } from '../../words/english/common';
+import { lineFormWords } from '../../words/english/lineForm';
 
 const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
-  ordinary: 'Honey that flows',
-  heather: 'Ling (heather), a gel',
+  ordinary: lineFormWords.honeyThatFlows(),
+  heather: lineFormWords.lingHeatherAGel(),
 };
 
 const minutes = (label: string) => number(label, { unit: 'min', digits: 1 });
@@ -38,13 +40,13 @@ type Mesh = ExtractionContent['strainer']['meshes'][number];
 
 const meshFields = (label: string, hint: string) => ({
   openingUm: number(label, { unit: 'µm', digits: 1, ...(hint === '' ? {} : { hint }) }),
-  areaDm2: number('its area', { unit: 'dm²', digits: 1 }),
-  headCm: number('honey over it', { unit: 'cm', digits: 1 }),
+  areaDm2: number(lineFormWords.itsArea(), { unit: 'dm²', digits: 1 }),
+  headCm: number(lineFormWords.honeyOverIt(), { unit: 'cm', digits: 1 }),
 });
 
 const meshes = {
-  coarse: group(meshFields('Coarse mesh', 'Empty: none')),
-  fine: group(meshFields('Fine mesh', '')),
+  coarse: group(meshFields(lineFormWords.coarseMesh(), lineFormWords.emptyNone())),
+  fine: group(meshFields(lineFormWords.fineMesh(), '')),
 };
 const bothMeshes = group(meshes);
 
@@ -70,76 +72,84 @@ const meshesOf: Codec<readonly Mesh[], FormOf<typeof meshes>> & { fields: typeof
     if (typed.coarse.openingUm.trim() === '') return [fine];
     const coarse = withWire(meshes.coarse.read(typed.coarse, at.at('coarse')));
     if (coarse.openingUm <= fine.openingUm) {
-      at.at('coarse.openingUm').fail('The first mesh is the coarser one; leave it empty for none.');
+      at.at('coarse.openingUm').fail(lineFormWords.theFirstMeshIsThe());
     }
     return [coarse, fine];
   },
 };
 
 export const dayEntry = entryOf(extractionContentSchema, {
-  name: words('Name', { hint: 'Such as “borage, first extraction”' }),
-  day: day('Day'),
-  startMin: clock('Begins at'),
+  name: words(commonWords.name(), { hint: lineFormWords.suchAsBorageFirstExtraction() }),
+  day: day(commonWords.day()),
+  startMin: clock(lineFormWords.beginsAt()),
   lotId: optional(
-    oneOf('Honey of the lot', '', {
-      hint: 'Brings its frames and their honey; pails can be written down for it afterwards',
+    oneOf(lineFormWords.honeyOfTheLot(), '', {
+      hint: lineFormWords.bringsItsFramesAndTheir(),
     }),
   ),
-  frames: count('Frames'),
-  framesPerBox: count('Frames in a box'),
-  honeyKgPerFrame: quantity('mass', 'Honey in a frame'),
-  face: choice('The comb is', FACE_NAMES),
-  newComb: yesNo('Built this year'),
-  honeyKind: choice('Honey', KIND_NAMES),
-  temperatureC: quantity('temperature', 'Honey at the strainer'),
-  moisturePercent: number('Its water', { unit: '%' }),
+  frames: count(commonWords.frames2()),
+  framesPerBox: count(lineFormWords.framesInABox()),
+  honeyKgPerFrame: quantity('mass', lineFormWords.honeyInAFrame()),
+  face: choice(lineFormWords.theCombIs(), FACE_NAMES),
+  newComb: yesNo(lineFormWords.builtThisYear()),
+  honeyKind: choice(commonWords.honey(), KIND_NAMES),
+  temperatureC: quantity('temperature', lineFormWords.honeyAtTheStrainer()),
+  moisturePercent: number(commonWords.itsWater(), { unit: '%' }),
   people,
   tool: group({
-    kind: oneOf<ExtractionContent['tool']['kind']>('Opened with', 'fork'),
-    secondsPerFrame: number('A frame takes', { unit: 's', digits: 0 }),
-    lossShare: percent('Goes with the wax', { digits: 1 }),
-    count: count('Tools', 'So many can uncap at once'),
-    rackFrames: number('May wait opened', { unit: 'frames', digits: 0 }),
+    kind: oneOf<ExtractionContent['tool']['kind']>(lineFormWords.openedWith(), 'fork'),
+    secondsPerFrame: number(lineFormWords.aFrameTakes(), { unit: 's', digits: 0 }),
+    lossShare: percent(lineFormWords.goesWithTheWax(), { digits: 1 }),
+    count: count(lineFormWords.tools(), lineFormWords.soManyCanUncapAt()),
+    rackFrames: number(lineFormWords.mayWaitOpened(), { unit: lineFormWords.frames(), digits: 0 }),
   }),
   extractor: group({
-    count: count('Extractors'),
-    framesPerLoad: number('Takes', { unit: 'frames', digits: 0 }),
-    spinMinutes: minutes('Spins'),
-    turned: yesNo('Frames are turned for the second side'),
-    handleMinutes: minutes('Filling and emptying'),
-    turnMinutes: minutes('Turning'),
-    byHand: yesNo('Driven', { names: { no: 'By a motor', yes: 'By hand' } }),
-    leftShare: percent('Stays in the comb', { digits: 1 }),
-    wallsKg: quantity('mass', 'Stays on walls'),
-    sumpKg: quantity('mass', 'May wait for the strainer', {
-      hint: 'Room under the basket and in the tank before the strainer',
+    count: count(lineFormWords.extractors()),
+    framesPerLoad: number(lineFormWords.takes(), { unit: lineFormWords.frames(), digits: 0 }),
+    spinMinutes: minutes(lineFormWords.spins()),
+    turned: yesNo(lineFormWords.framesAreTurnedForThe()),
+    handleMinutes: minutes(lineFormWords.fillingAndEmptying()),
+    turnMinutes: minutes(lineFormWords.turning()),
+    byHand: yesNo(lineFormWords.driven(), {
+      names: { no: lineFormWords.byAMotor(), yes: lineFormWords.byHand() },
+    }),
+    leftShare: percent(lineFormWords.staysInTheComb(), { digits: 1 }),
+    wallsKg: quantity('mass', lineFormWords.staysOnWalls()),
+    sumpKg: quantity('mass', lineFormWords.mayWaitForTheStrainer(), {
+      hint: lineFormWords.roomUnderTheBasketAnd(),
     }),
   }),
   strainer: group({
-    count: count('Strainers'),
+    count: count(lineFormWords.strainers()),
     meshes: meshesOf,
-    scrapeAtShare: percent('Scraped when it runs at', {
+    scrapeAtShare: percent(lineFormWords.scrapedWhenItRunsAt(), {
       digits: 1,
-      hint: 'Of what the clean mesh lets through',
+      hint: lineFormWords.ofWhatTheCleanMesh(),
     }),
-    scrapeMinutes: minutes('Scraping takes'),
+    scrapeMinutes: minutes(lineFormWords.scrapingTakes()),
     scrapeLossKg: asIs(USUAL_DAY.strainer.scrapeLossKg),
   }),
   pail: group({
-    kg: quantity('mass', 'A pail holds'),
-    changeMinutes: minutes('Changing one'),
-    have: count('Pails there are'),
+    kg: quantity('mass', lineFormWords.aPailHolds()),
+    changeMinutes: minutes(lineFormWords.changingOne()),
+    have: count(lineFormWords.pailsThereAre()),
   }),
   breaks,
   bees: group({
-    shutFromMin: optional(clock('Doors shut from', { hint: 'Empty: never' })),
+    shutFromMin: optional(
+      clock(lineFormWords.doorsShutFrom(), { hint: lineFormWords.emptyNever() }),
+    ),
     shutToMin: optional(clock('to')),
-    boxesInside: optional(count('Boxes inside at the start', 'Empty: all of them')),
-    carryMinutes: minutes('Carrying a box in'),
-    wetOutFromMin: optional(clock('Wet boxes out from', { hint: 'Empty: not on this day' })),
-    wetOutMinutes: minutes('each takes'),
+    boxesInside: optional(
+      count(lineFormWords.boxesInsideAtTheStart(), lineFormWords.emptyAllOfThem()),
+    ),
+    carryMinutes: minutes(lineFormWords.carryingABoxIn()),
+    wetOutFromMin: optional(
+      clock(lineFormWords.wetBoxesOutFrom(), { hint: lineFormWords.emptyNotOnThisDay() }),
+    ),
+    wetOutMinutes: minutes(lineFormWords.eachTakes()),
   }),
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });
 export type DayForm = FormOf<typeof dayEntry.fields>;
 

@@ -3,19 +3,26 @@ import type { Codec, FormOf } from '../../entry/codec';
 import { codec, orElse, percent, quantity } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { decimalText } from '../../format/decimal';
+import { lineFormWords } from '../../words/english/lineForm';
 
-const PAIL = 'A pail holds 0.5 to 2,000 kg.';
+const PAIL = lineFormWords.aPailHoldsToKg();
 
 const kitSchema = z.object({
-  honeyKg: z.number().min(0, 'Type the honey expected.').max(1e6, 'That is more than any harvest.'),
-  plusMinusKg: z.number().min(0, 'A ± is 0 or more.').max(1e6, 'A ± is below the honey itself.'),
+  honeyKg: z
+    .number()
+    .min(0, lineFormWords.typeTheHoneyExpected())
+    .max(1e6, lineFormWords.thatIsMoreThanAny()),
+  plusMinusKg: z
+    .number()
+    .min(0, lineFormWords.aIsOrMore())
+    .max(1e6, lineFormWords.aIsBelowTheHoney()),
   pailKg: between(0.5, 2000, PAIL),
-  jarKg: between(0.01, 20, 'A jar holds 10 g to 20 kg.'),
-  jarredShare: between(0, 1, 'Between 0 and 100 %.'),
+  jarKg: between(0.01, 20, lineFormWords.aJarHoldsGTo()),
+  jarredShare: between(0, 1, lineFormWords.betweenAnd()),
 });
 
 const jarKg: Codec<number, string> = codec(
-  { as: 'text', label: 'A jar holds', unit: 'g', inputMode: 'decimal' },
+  { as: 'text', label: lineFormWords.aJarHolds(), unit: 'g', inputMode: 'decimal' },
   '',
   (value) => decimalText(1000 * value, 0),
   (typed, at) => at.decimal(typed) / 1000,
@@ -26,10 +33,10 @@ const mass = (label: string, hint?: string) =>
 
 /** What the list of kit follows from. */
 export const kitEntry = entryOf(kitSchema, {
-  honeyKg: mass('Honey expected'),
-  plusMinusKg: orElse(mass('Give or take', 'Weeks ahead a third is little'), '0'),
-  pailKg: mass('A pail holds'),
+  honeyKg: mass(lineFormWords.honeyExpected()),
+  plusMinusKg: orElse(mass(lineFormWords.giveOrTake(), lineFormWords.weeksAheadAThirdIs()), '0'),
+  pailKg: mass(lineFormWords.aPailHolds()),
   jarKg,
-  jarredShare: percent('Goes into jars soon'),
+  jarredShare: percent(lineFormWords.goesIntoJarsSoon()),
 });
 export type KitForm = FormOf<typeof kitEntry.fields>;

@@ -19,16 +19,18 @@ import {
 } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { FACE_NAMES, TOOL_NAMES } from '../../words/strainWords';
+import { commonWords } from '../../words/english/common';
+import { lineFormWords } from '../../words/english/lineForm';
 
 /** A tool of one's own. */
 export const toolEntry = entryOf(ownToolContentSchema, {
-  name: words('Name'),
-  toolKind: choice('It is a', TOOL_NAMES, { as: 'select' }),
-  secondsPerFrame: number('A frame takes', { unit: 's', digits: 0 }),
-  lossShare: percent('With the wax', { digits: 1 }),
-  combSpared: percent('Comb spared'),
-  faces: several('Opens well', FACE_NAMES),
-  newComb: yesNo('Fit for comb built this year'),
+  name: words(commonWords.name()),
+  toolKind: choice(lineFormWords.itIsA(), TOOL_NAMES, { as: 'select' }),
+  secondsPerFrame: number(lineFormWords.aFrameTakes(), { unit: 's', digits: 0 }),
+  lossShare: percent(lineFormWords.withTheWax(), { digits: 1 }),
+  combSpared: percent(lineFormWords.combSpared()),
+  faces: several(lineFormWords.opensWell(), FACE_NAMES),
+  newComb: yesNo(lineFormWords.fitForCombBuiltThis()),
 });
 
 /** A fork, as many have one. @source common practice, no source */
@@ -46,11 +48,11 @@ const weight = (label: string) => quantity('mass', label, { digits: 3 });
 
 /** A frame weighed before and after it was spun. */
 export const frameWeighingEntry = entryOf(frameWeighingContentSchema, {
-  label: words('Which frame'),
-  beforeKg: weight('Before'),
-  afterKg: weight('After'),
-  tareKg: weight('An empty one'),
-  plusMinusKg: orElse(weight('Known to ±'), '0'),
+  label: words(lineFormWords.whichFrame()),
+  beforeKg: weight(lineFormWords.before()),
+  afterKg: weight(lineFormWords.after()),
+  tareKg: weight(lineFormWords.anEmptyOne()),
+  plusMinusKg: orElse(weight(lineFormWords.knownTo()), '0'),
 });
 
 export const frameWeighingFormOf = (
@@ -62,10 +64,10 @@ export const frameWeighingFormOf = (
 
 /** A pail that is put under an open gate. */
 export const pourEntry = entryOf(pourContentSchema, {
-  label: words('Pail'),
-  fullKg: quantity('mass', 'Full at'),
-  startKg: quantity('mass', 'In it already'),
-  meshClean: yesNo('The mesh is clean', {
-    hint: 'Only a pail behind a clean mesh tells how fast it clogs',
+  label: words(lineFormWords.pail()),
+  fullKg: quantity('mass', lineFormWords.fullAt()),
+  startKg: quantity('mass', lineFormWords.inItAlready()),
+  meshClean: yesNo(lineFormWords.theMeshIsClean(), {
+    hint: lineFormWords.onlyAPailBehindA(),
   }),
 });

@@ -2,6 +2,7 @@ import type { ExtractionContent } from '../../../records';
 import type { Codec } from '../../entry/codec';
 import { codec } from '../../entry/codecs';
 import { clockText, readClock } from '../../format/clock';
+import { lineFormWords } from '../../words/english/lineForm';
 
 type People = ExtractionContent['people'];
 type Breaks = ExtractionContent['breaks'];
@@ -25,8 +26,8 @@ const peopleText = (people: People): string =>
 export const people: Codec<People, string> = codec(
   {
     as: 'text',
-    label: 'Who works',
-    hint: 'Names, with a pace where it is not usual: Ada, Bo 80 %',
+    label: lineFormWords.whoWorks(),
+    hint: lineFormWords.namesWithAPaceWhere(),
   },
   '',
   peopleText,
@@ -35,22 +36,25 @@ export const people: Codec<People, string> = codec(
       const [, name = '', pace] = /^(.*?)(?:\s+(\d+)\s*%)?$/.exec(one) ?? [];
       return { name: name.trim(), speed: pace === undefined ? 1 : Number(pace) / 100 };
     });
-    if (read.length === 0) at.fail('Type who works, such as “Ada, Bo 80 %”.');
+    if (read.length === 0) at.fail(lineFormWords.typeWhoWorksSuchAs());
     return read;
   },
 );
 
 /** Breaks by when they begin and how long they last; none where nothing is typed. */
 export const breaks: Codec<Breaks, string> = codec(
-  { as: 'text', label: 'Breaks', hint: 'Such as 12:30 45 min, 16:00 15 min' },
+  { as: 'text', label: lineFormWords.breaks(), hint: lineFormWords.suchAsMinMin() },
   '',
-  (value) => value.map(({ fromMin, minutes }) => `${clockText(fromMin)} ${minutes} min`).join(', '),
+  (value) =>
+    value
+      .map(({ fromMin, minutes }) => lineFormWords.min({ fromMin: clockText(fromMin), minutes }))
+      .join(', '),
   (text, at) =>
     partsOf(text).flatMap((one) => {
       const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(one) ?? [];
       const fromMin = readClock(start);
       if (fromMin === null) {
-        at.fail(`Type a time and minutes, such as “12:30 45 min”; “${one}” is not that.`);
+        at.fail(lineFormWords.typeATimeAndMinutes({ one }));
         return [];
       }
       return [{ fromMin, minutes: Number(minutes) }];

@@ -15,6 +15,8 @@ import { group } from '../../entry/groups';
 import type { Codec } from '../../entry/codec';
 import type { Parsed } from '../../entry/reader';
 import { OCCASION_NAMES, STAGE_NAMES } from '../../words/strainWords';
+import { commonWords } from '../../words/english/common';
+import { lineFormWords } from '../../words/english/lineForm';
 
 /** A pail of 12.5 kg, strained fine, in a cool room. @source common practice, no source */
 export const freshSettling = (
@@ -35,25 +37,29 @@ export const freshSettling = (
 
 /** A vessel that stands to clear. */
 export const settlingEntry = entryOf(settlingContentSchema, {
-  name: words('Vessel', { hint: 'Such as “settling tank”, “pails 1 to 4”' }),
-  heightCm: quantity('length', 'Honey stands', { digits: 1 }),
-  diameterCm: quantity('length', 'Across', { digits: 1 }),
-  startC: quantity('temperature', 'Honey when filled'),
-  roomC: quantity('temperature', 'The room'),
-  moisturePercent: number('Its water', { unit: '%', digits: 1 }),
+  name: words(lineFormWords.vessel(), { hint: lineFormWords.suchAsSettlingTankPails() }),
+  heightCm: quantity('length', lineFormWords.honeyStands(), { digits: 1 }),
+  diameterCm: quantity('length', lineFormWords.across(), { digits: 1 }),
+  startC: quantity('temperature', lineFormWords.honeyWhenFilled()),
+  roomC: quantity('temperature', lineFormWords.theRoom()),
+  moisturePercent: number(commonWords.itsWater(), { unit: '%', digits: 1 }),
   strainedUm: optional(
-    number('Strained through', { unit: 'µm', digits: 1, hint: 'Empty: not strained' }),
+    number(lineFormWords.strainedThrough(), {
+      unit: 'µm',
+      digits: 1,
+      hint: lineFormWords.emptyNotStrained(),
+    }),
   ),
-  filledAt: moment('Filled'),
-  endedAt: optional(moment('Stood until', { hint: 'Empty: it stands' })),
-  remark: words('Remark'),
+  filledAt: moment(lineFormWords.filled()),
+  endedAt: optional(moment(lineFormWords.stoodUntil(), { hint: lineFormWords.emptyItStands() })),
+  remark: words(commonWords.remark()),
 });
 
 /** A spell of one temperature; the record may hold several, of which the first is shown. */
 const spell = group({
-  days: number('for', { unit: 'days', digits: 3 }),
-  temperatureC: quantity('temperature', 'The honey had', {
-    hint: 'The honey itself, not the cabinet',
+  days: number('for', { unit: commonWords.days(), digits: 3 }),
+  temperatureC: quantity('temperature', lineFormWords.theHoneyHad(), {
+    hint: lineFormWords.theHoneyItselfNotThe(),
   }),
 });
 type Spells = HeatSpellContent['spells'];
@@ -65,10 +71,10 @@ const oneSpell: Codec<Spells, FormOf<typeof spell.fields>> & Pick<typeof spell, 
 };
 
 export const heatEntry = entryOf(heatSpellContentSchema, {
-  occasion: choice('What for', OCCASION_NAMES, { as: 'select' }),
-  startedAt: moment('From'),
+  occasion: choice(lineFormWords.whatFor(), OCCASION_NAMES, { as: 'select' }),
+  startedAt: moment(commonWords.from()),
   spells: oneSpell,
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });
 
 /** A day at 40 °C that begins now. */
@@ -92,11 +98,11 @@ type Weighed = Exclude<MassStage, 'in-containers'>;
 const { 'in-containers': _inContainers, ...WEIGHED_NAMES } = STAGE_NAMES;
 
 export const weighingEntry = entryOf(weighingContentSchema, {
-  stage: choice<Weighed>('Honey', WEIGHED_NAMES, { as: 'select' }),
-  massKg: quantity('mass', 'Weighs, tare taken off'),
-  plusMinusKg: orElse(quantity('mass', 'Known to ±'), '0'),
-  weighedAt: moment('Weighed'),
-  remark: words('Remark'),
+  stage: choice<Weighed>(commonWords.honey(), WEIGHED_NAMES, { as: 'select' }),
+  massKg: quantity('mass', lineFormWords.weighsTareTakenOff()),
+  plusMinusKg: orElse(quantity('mass', lineFormWords.knownTo()), '0'),
+  weighedAt: moment(lineFormWords.weighed()),
+  remark: words(commonWords.remark()),
 });
 
 export const weighingFormOf = (

@@ -31,35 +31,34 @@ import {
   TAINT_NAMES,
 } from '../../words/circumstanceWords';
 import { tenths } from './combForm';
+import { commonWords } from '../../words/english/common';
+import { lotWords } from '../../words/english/lot';
 
 /** What its label asks to wait for; nothing where neither field is typed. */
 const treated = groupIfTyped(
   {
-    product: words('Treated with', { hint: 'Only where its label asks for a waiting time' }),
-    freeFrom: day('Honey may be taken from'),
+    product: words(lotWords.treatedWith(), { hint: lotWords.onlyWhereItsLabelAsks() }),
+    freeFrom: day(lotWords.honeyMayBeTakenFrom()),
   },
   ({ product, freeFrom }) => product.trim() !== '' || freeFrom !== '',
 );
 
 /** What else bears on a lot. */
 export const circumstancesEntry = entryOf(circumstancesContentSchema, {
-  outsideBoxes: choice<OutsideBoxes>(
-    'Boxes that are not in the book: were their hives treated or fed while they were on?',
-    OUTSIDE_NAMES,
-  ),
-  nectar: choice('Nectar', NECTAR_NAMES, {
+  outsideBoxes: choice<OutsideBoxes>(lotWords.boxesThatAreNotIn(), OUTSIDE_NAMES),
+  nectar: choice(lotWords.nectar(), NECTAR_NAMES, {
     as: 'select',
-    hint: 'Know the toxic plants of your place; ask the local advisory service.',
+    hint: lotWords.knowTheToxicPlantsOf(),
   }),
-  sourceHealth: choice('Health of its colonies', HEALTH_NAMES, { as: 'select' }),
-  residues: several('Did comb or honey meet one of these?', RESIDUE_NAMES),
+  sourceHealth: choice(lotWords.healthOfItsColonies(), HEALTH_NAMES, { as: 'select' }),
+  residues: several(lotWords.didCombOrHoneyMeet(), RESIDUE_NAMES),
   treated,
-  brood: choice('Brood in the frames', BROOD_NAMES, { as: 'select' }),
-  taint: choice('Bees cleared with scent', TAINT_NAMES, { as: 'select' }),
+  brood: choice(lotWords.broodInTheFrames(), BROOD_NAMES, { as: 'select' }),
+  taint: choice(lotWords.beesClearedWithScent(), TAINT_NAMES, { as: 'select' }),
   /** things that were so; the record has a field for each */
-  also: several('Was this so?', ALSO_NAMES),
-  setState: choice('How it stands now', SET_NAMES, { as: 'select' }),
-  remark: words('Remark'),
+  also: several(lotWords.wasThisSo(), ALSO_NAMES),
+  setState: choice(lotWords.howItStandsNow(), SET_NAMES, { as: 'select' }),
+  remark: words(commonWords.remark()),
 });
 export type CircumstancesForm = FormOf<typeof circumstancesEntry.fields>;
 
@@ -95,13 +94,13 @@ const USUAL_DOUBT = '0.5';
 /** Of a piece that was cut; none where no moisture was typed. */
 const sacrificed = groupIfTyped(
   {
-    percent: number('Sacrificed: it read, corrected', {
+    percent: number(lotWords.sacrificedItReadCorrected(), {
       unit: '%',
       digits: 1,
-      hint: 'Leave empty for a piece that stays whole.',
+      hint: lotWords.leaveEmptyForAPiece(),
     }),
     plusMinus: orElse(
-      number('Off by up to ±', { unit: '%', digits: 1, hint: '0.5 where empty' }),
+      number(lotWords.offByUpTo(), { unit: '%', digits: 1, hint: lotWords.whereEmpty() }),
       USUAL_DOUBT,
     ),
   },
@@ -109,19 +108,19 @@ const sacrificed = groupIfTyped(
 );
 
 const SEEN_NAMES = {
-  weeping: 'It weeps: honey touches the cappings or drips',
-  foreign: 'Pollen, brood or larvae in it',
+  weeping: lotWords.itWeepsHoneyTouchesThe(),
+  foreign: lotWords.pollenBroodOrLarvaeIn(),
 } as const;
 
 /** A piece of comb honey. */
 export const pieceEntry = entryOf(pieceContentSchema, {
-  label: words('Piece', { hint: 'As it stands on its box' }),
-  cappedTenths: tenths('Tenths capped on the worse side'),
+  label: words(lotWords.piece2(), { hint: lotWords.asItStandsOnIts() }),
+  cappedTenths: tenths(lotWords.tenthsCappedOnTheWorse()),
   /** the record has a field for each */
-  seen: several<keyof typeof SEEN_NAMES>('Seen in it', SEEN_NAMES),
-  massKg: optional(quantity('mass', 'Weighs', { digits: 3 })),
+  seen: several<keyof typeof SEEN_NAMES>(lotWords.seenInIt(), SEEN_NAMES),
+  massKg: optional(quantity('mass', lotWords.weighs(), { digits: 3 })),
   sacrificed,
-  remark: words('Remark'),
+  remark: words(commonWords.remark()),
 });
 export type PieceForm = FormOf<typeof pieceEntry.fields>;
 

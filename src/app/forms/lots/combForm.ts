@@ -8,6 +8,7 @@ import type { Codec, FormOf } from '../../entry/codec';
 import { choice, codec, choicesOf } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
+import { lotWords } from '../../words/english/lot';
 
 export const TENTHS = Array.from({ length: 11 }, (_, at) => String(at));
 
@@ -30,10 +31,10 @@ export const tenths = (
   );
 
 export const SHAKE_NAMES: Readonly<Record<ShakeResult, string>> = {
-  'not-done': 'Not done',
-  'nothing-fell': 'Nothing fell',
-  drops: 'Drops',
-  runs: 'It ran',
+  'not-done': lotWords.notDone(),
+  'nothing-fell': lotWords.nothingFell(),
+  drops: lotWords.drops(),
+  runs: lotWords.itRan(),
 };
 
 export const SHAKE_CHOICES = choicesOf(
@@ -42,12 +43,9 @@ export const SHAKE_CHOICES = choicesOf(
 
 /** What was seen of the comb of a lot. */
 export const combEntry = entryOf(combJudgementContentSchema, {
-  cappedTenths: tenths(
-    'Tenths of the honey that were capped',
-    'Of the cells that held honey; empty cells, brood and pollen do not count.',
-  ),
-  shake: choice('Shake test', SHAKE_NAMES, {
-    hint: 'Frame flat, open cells down, a gentle shake. Cold honey passes falsely.',
+  cappedTenths: tenths(lotWords.tenthsOfTheHoneyThat(), lotWords.ofTheCellsThatHeld()),
+  shake: choice(lotWords.shakeTest(), SHAKE_NAMES, {
+    hint: lotWords.frameFlatOpenCellsDown(),
   }),
 });
 export type CombForm = FormOf<typeof combEntry.fields>;
@@ -61,6 +59,6 @@ export function readCombForm(
 ): Parsed<CombJudgementContent | null> {
   if (form.cappedTenths !== '') return combEntry.read(form, preferences);
   if (form.shake === 'not-done') return { ok: true, content: null };
-  const sentence = 'Say how many tenths were capped too, so that the shake test can be weighed.';
+  const sentence = lotWords.sayHowManyTenthsWere();
   return { ok: false, errors: { cappedTenths: { sentence } } };
 }

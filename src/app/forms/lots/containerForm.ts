@@ -10,31 +10,35 @@ import { entryOf } from '../../entry/entry';
 import { variant } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
 import type { Quantity } from '../../format/units';
+import { lotWords } from '../../words/english/lot';
 
 export const CONTAINER_NAMES: Readonly<Record<ContainerKind, string>> = {
-  bucket: 'Bucket',
-  tank: 'Tank',
-  drum: 'Drum',
-  tub: 'Tub',
-  'comb-piece': 'Piece of comb',
-  jar: 'Jar',
+  bucket: lotWords.bucket(),
+  tank: lotWords.tank(),
+  drum: lotWords.drum(),
+  tub: lotWords.tub(),
+  'comb-piece': lotWords.pieceOfComb(),
+  jar: lotWords.jar(),
 };
 
-const plusMinus = (of: Quantity) => orElse(quantity(of, 'May be off by ±'), '0');
+const plusMinus = (of: Quantity) => orElse(quantity(of, lotWords.mayBeOffBy()), '0');
 
 /** Containers of one kind. */
 export const containerEntry = entryOf(containerContentSchema, {
-  containerKind: choice('Kind', CONTAINER_NAMES, { as: 'select' }),
-  label: words('Label'),
-  count: number('How many', { digits: 0 }),
+  containerKind: choice(lotWords.kind(), CONTAINER_NAMES, { as: 'select' }),
+  label: words(lotWords.label()),
+  count: number(lotWords.howMany(), { digits: 0 }),
   amount: variant(
     'by',
     {
-      mass: { massKg: quantity('mass', 'Honey in each'), plusMinusKg: plusMinus('mass') },
-      volume: { volumeL: quantity('volume', 'Honey in each'), plusMinusL: plusMinus('volume') },
+      mass: { massKg: quantity('mass', lotWords.honeyInEach()), plusMinusKg: plusMinus('mass') },
+      volume: {
+        volumeL: quantity('volume', lotWords.honeyInEach()),
+        plusMinusL: plusMinus('volume'),
+      },
       'fill-height': {
-        innerDiameterCm: quantity('length', 'Inner diameter'),
-        fillHeightCm: quantity('length', 'Fill height'),
+        innerDiameterCm: quantity('length', lotWords.innerDiameter()),
+        fillHeightCm: quantity('length', lotWords.fillHeight()),
         plusMinusCm: plusMinus('length'),
       },
     },
@@ -42,12 +46,12 @@ export const containerEntry = entryOf(containerContentSchema, {
       none: 'unknown',
       usual: { plusMinusKg: 0.1, plusMinusL: 0.5, plusMinusCm: 0.5 },
       look: {
-        label: 'How much is in each',
+        label: lotWords.howMuchIsInEach(),
         names: {
-          unknown: 'Not known',
-          mass: 'Weighed',
-          volume: 'By volume',
-          'fill-height': 'By fill height',
+          unknown: lotWords.notKnown(),
+          mass: lotWords.weighed(),
+          volume: lotWords.byVolume(),
+          'fill-height': lotWords.byFillHeight(),
         },
       },
     },

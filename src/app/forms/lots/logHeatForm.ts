@@ -6,16 +6,18 @@ import { choice, moment, oneOf, words } from '../../entry/codecs';
 import { finish, formOf } from '../../entry/entry';
 import { Reader, type Parsed } from '../../entry/reader';
 import { OCCASION_NAMES } from '../../words/strainWords';
+import { commonWords } from '../../words/english/common';
+import { settlingWords } from '../../words/english/settling';
 
 /** A spell that a room's logger wrote down. */
 export const logHeatForm = formOf({
-  roomId: oneOf('Logger of the room', '', {
-    hint: 'The honey is taken to be as warm as the air about it',
+  roomId: oneOf(settlingWords.loggerOfTheRoom(), '', {
+    hint: settlingWords.theHoneyIsTakenTo(),
   }),
-  occasion: choice('What for', OCCASION_NAMES, { as: 'select' }),
-  startedAt: moment('From'),
-  until: moment('To'),
-  remark: words('Remark'),
+  occasion: choice(settlingWords.whatFor(), OCCASION_NAMES, { as: 'select' }),
+  startedAt: moment(commonWords.from()),
+  until: moment(commonWords.to()),
+  remark: words(commonWords.remark()),
 });
 type LogHeatForm = FormOf<typeof logHeatForm.fields>;
 
@@ -45,13 +47,13 @@ export function readLogHeatForm(
   const { roomId, occasion, startedAt, until, remark } = logHeatForm.values(form, reader);
   const room = rooms.find((one) => one.room.entityId === roomId);
   if (startedAt !== '' && until !== '' && until <= startedAt) {
-    reader.at('until').fail('It ends after it began.');
+    reader.at('until').fail(settlingWords.itEndsAfterItBegan());
   }
   const spells =
     room && until > startedAt && startedAt !== ''
       ? spellsOfLog(room, Date.parse(startedAt), Date.parse(until))
       : [];
-  if (spells.length === 0) reader.at('roomId').fail('The logger of this room wrote nothing then.');
+  if (spells.length === 0) reader.at('roomId').fail(settlingWords.theLoggerOfThisRoom());
   const said = remark || (room?.room.content.name ?? '');
   const candidate = { occasion, source: 'log', startedAt, spells, remark: said };
   return finish(reader, heatSpellContentSchema, candidate, (path) =>

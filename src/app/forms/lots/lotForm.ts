@@ -15,36 +15,38 @@ import { choice, day, number, oneOf, optional, quantity, several, words } from '
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { decimalText } from '../../format/decimal';
+import { commonWords } from '../../words/english/common';
+import { lotWords } from '../../words/english/lot';
 
 const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
-  ordinary: 'Any other honey',
-  heather: 'Heather (ling, Calluna)',
+  ordinary: lotWords.anyOtherHoney(),
+  heather: lotWords.heatherLingCalluna(),
 };
 
 const CATEGORY_NAMES: Readonly<Record<HoneyCategory | 'not-said', string>> = {
-  'not-said': 'Not said',
-  blossom: 'Blossom',
-  honeydew: 'Honeydew',
-  blend: 'Both',
+  'not-said': commonWords.notSaid(),
+  blossom: lotWords.blossom(),
+  honeydew: lotWords.honeydew(),
+  blend: lotWords.both(),
 };
 
 export const SIGN_NAMES: Readonly<Record<FermentationSign, string>> = {
-  'foam-returns': 'Foam that comes back',
-  gas: 'Gas',
-  'sour-smell': 'Sour, yeasty or boozy smell',
-  'bulging-lid': 'Bulging lid',
+  'foam-returns': lotWords.foamThatComesBack(),
+  gas: lotWords.gas(),
+  'sour-smell': lotWords.sourYeastyOrBoozySmell(),
+  'bulging-lid': lotWords.bulgingLid(),
 };
 
 const CLAIM_NAMES: Readonly<Record<HoneyClaim, string>> = {
-  'tropical-origin': 'From a tropical place (HMF up to 80)',
-  'low-enzyme': 'Poor in enzymes by nature (diastase from 3)',
-  'conductivity-exempt': 'A flower without a conductivity limit',
+  'tropical-origin': lotWords.fromATropicalPlaceHmf(),
+  'low-enzyme': lotWords.poorInEnzymesByNature(),
+  'conductivity-exempt': lotWords.aFlowerWithoutAConductivity(),
 };
 
 /** Where honey was gathered; null where nobody said. */
 const category: Codec<HoneyCategory | null, HoneyCategory | 'not-said'> = {
-  ...choice('Gathered from', CATEGORY_NAMES, {
-    hint: 'Limits of a laboratory’s values depend on it',
+  ...choice(lotWords.gatheredFrom(), CATEGORY_NAMES, {
+    hint: lotWords.limitsOfALaboratorysValues(),
   }),
   fill: (value) => value ?? 'not-said',
   read: (typed) => (typed === 'not-said' ? null : typed),
@@ -52,24 +54,26 @@ const category: Codec<HoneyCategory | null, HoneyCategory | 'not-said'> = {
 
 /** What is known of a lot. */
 export const lotEntry = entryOf(lotContentSchema, {
-  name: words('Name', { hint: 'Optional, for you' }),
-  code: words('Lot code'),
-  date: day('Extracted on'),
-  plant: words('Flow or plant'),
-  origin: words('Where from', { hint: 'Yard, hives' }),
-  remark: words('Remark', { hint: 'Optional' }),
-  honeyKind: choice('Kind of honey', KIND_NAMES),
-  ruleSetId: oneOf('Rule set in force', ''),
+  name: words(commonWords.name(), { hint: lotWords.optionalForYou() }),
+  code: words(lotWords.lotCode()),
+  date: day(lotWords.extractedOn()),
+  plant: words(lotWords.flowOrPlant()),
+  origin: words(lotWords.whereFrom(), { hint: lotWords.yardHives() }),
+  remark: words(commonWords.remark(), { hint: lotWords.optional() }),
+  honeyKind: choice(lotWords.kindOfHoney(), KIND_NAMES),
+  ruleSetId: oneOf(lotWords.ruleSetInForce(), ''),
   category,
-  targetPercent: number('Your own target', {
+  targetPercent: number(lotWords.yourOwnTarget(), {
     unit: '%',
-    hint: 'What you want to reach or stay under',
+    hint: lotWords.whatYouWantToReach(),
   }),
   storageTemperatureC: optional(
-    quantity('temperature', 'Temperature of the store', { hint: 'Leave empty where not known' }),
+    quantity('temperature', lotWords.temperatureOfTheStore(), {
+      hint: lotWords.leaveEmptyWhereNotKnown(),
+    }),
   ),
-  signs: several('Signs of fermentation seen', SIGN_NAMES),
-  claims: several('Claimed', CLAIM_NAMES),
+  signs: several(lotWords.signsOfFermentationSeen(), SIGN_NAMES),
+  claims: several(lotWords.claimed(), CLAIM_NAMES),
 });
 export type LotForm = FormOf<typeof lotEntry.fields>;
 
@@ -83,12 +87,10 @@ export const readLotForm = (
     check: ({ targetPercent, ruleSetId, honeyKind }, reader) => {
       const limit = findRuleSet(ruleSetId, ruleSets)?.moistureLimitPercent[honeyKind];
       if (limit === undefined || !(targetPercent > limit)) return;
-      reader
-        .at('targetPercent')
-        .fail(`A target above the limit of ${limit} % would say nothing; type ${limit} or less.`, {
-          label: `Use ${limit}`,
-          patch: { targetPercent: String(limit) },
-        });
+      reader.at('targetPercent').fail(lotWords.aTargetAboveTheLimit({ limit }), {
+        label: lotWords.use({ limit }),
+        patch: { targetPercent: String(limit) },
+      });
     },
   });
 

@@ -2,33 +2,35 @@ import { z } from '../../../records';
 import { choice, words } from '../../entry/codecs';
 import { entryOf, formOf } from '../../entry/entry';
 import { OUTCOME_NAMES } from '../../format/moisture';
+import { commonWords } from '../../words/english/common';
+import { lotWords } from '../../words/english/lot';
 
 /** A signature. */
 export const signForm = formOf({
-  initials: words('Your initials'),
-  outcome: choice('Your decision', OUTCOME_NAMES),
-  overrideReason: words('Why otherwise than the rules', {
-    hint: 'Stays with the ruling and in the dossier.',
+  initials: words(lotWords.yourInitials()),
+  outcome: choice(lotWords.yourDecision(), OUTCOME_NAMES),
+  overrideReason: words(lotWords.whyOtherwiseThanTheRules(), {
+    hint: lotWords.staysWithTheRulingAnd(),
   }),
-  remark: words('Remark', { hint: 'Optional' }),
+  remark: words(commonWords.remark(), { hint: lotWords.optional() }),
 });
 
 const reopenSchema = z.object({
   initials: z
     .string()
     .trim()
-    .min(1, 'Sign with your initials.')
-    .max(12, 'Initials have at most 12 letters.'),
+    .min(1, lotWords.signWithYourInitials())
+    .max(12, lotWords.initialsHaveAtMostLetters()),
   reason: z
     .string()
     .trim()
-    .min(1, 'Say why it is opened again.')
-    .max(500, 'Keep the reason under 500 letters.'),
+    .min(1, lotWords.sayWhyItIsOpened())
+    .max(500, lotWords.keepTheReasonUnderLetters()),
 });
 export type ReopenForm = z.infer<typeof reopenSchema>;
 
 /** Why a signed ruling is opened again, and by whom. */
 export const reopenEntry = entryOf(reopenSchema, {
-  initials: words('Your initials'),
-  reason: words('Why it is opened again'),
+  initials: words(lotWords.yourInitials()),
+  reason: words(lotWords.whyItIsOpenedAgain()),
 });

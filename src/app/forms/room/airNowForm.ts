@@ -2,6 +2,8 @@ import { airLogContentSchema, type AirLogContent } from '../../../records';
 import type { Codec } from '../../entry/codec';
 import { choice, moment, percent, quantity } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
+import { commonWords } from '../../words/english/common';
+import { roomFormWords } from '../../words/english/roomForm';
 
 /** The first of a series; one look has no more. */
 const first = (codec: Codec<number, string>): Codec<number[], string> => ({
@@ -10,12 +12,12 @@ const first = (codec: Codec<number, string>): Codec<number[], string> => ({
   read: (typed, at) => [codec.read(typed, at)],
 });
 
-const PLACES = { inside: 'In the room', outside: 'Outside' } as const;
+const PLACES = { inside: roomFormWords.inTheRoom(), outside: roomFormWords.outside() } as const;
 
 /** One look at thermometer and hygrometer. */
 export const airNowEntry = entryOf(airLogContentSchema, {
-  place: choice<AirLogContent['place']>('Where', PLACES),
-  temperatureC: first(quantity('temperature', 'Temperature')),
-  relativeHumidity: first(percent('Humidity', { unit: '% RH' })),
-  startedAt: moment('When'),
+  place: choice<AirLogContent['place']>(roomFormWords.where(), PLACES),
+  temperatureC: first(quantity('temperature', commonWords.temperature())),
+  relativeHumidity: first(percent(roomFormWords.humidity(), { unit: '% RH' })),
+  startedAt: moment(roomFormWords.when()),
 });

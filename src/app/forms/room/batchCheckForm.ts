@@ -10,11 +10,13 @@ import { choice, moment, number, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { variant } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
+import { commonWords } from '../../words/english/common';
+import { roomFormWords } from '../../words/english/roomForm';
 
 const PART_NAMES: Readonly<Record<CheckedPart, string>> = {
-  open: 'Open cells',
-  capped: 'Under cappings',
-  all: 'All of it, mixed',
+  open: roomFormWords.openCells(),
+  capped: roomFormWords.underCappings(),
+  all: roomFormWords.allOfItMixed(),
 };
 
 const weight = (label: string) => quantity('mass', label, { digits: 3 });
@@ -24,29 +26,32 @@ export const batchCheckEntry = entryOf(batchCheckContentSchema, {
     'by',
     {
       moisture: {
-        of: choice('Read from', PART_NAMES),
-        percent: number('Water, corrected', {
+        of: choice(roomFormWords.readFrom(), PART_NAMES),
+        percent: number(roomFormWords.waterCorrected(), {
           unit: '%',
-          hint: 'As the bench corrects it for temperature',
+          hint: roomFormWords.asTheBenchCorrectsIt(),
         }),
-        plusMinus: number('Known to ±', { unit: '%', hint: 'From comb to comb 0.4 is usual' }),
+        plusMinus: number(roomFormWords.knownTo(), {
+          unit: '%',
+          hint: roomFormWords.fromCombToCombIs(),
+        }),
       },
       weight: {
-        firstKg: weight('The box weighed at first'),
-        nowKg: weight('It weighs now'),
-        tareKg: weight('Of it wood and wax'),
-        plusMinusKg: weight('The scale is off by ±'),
+        firstKg: weight(roomFormWords.theBoxWeighedAtFirst()),
+        nowKg: weight(roomFormWords.itWeighsNow()),
+        tareKg: weight(roomFormWords.ofItWoodAndWax()),
+        plusMinusKg: weight(roomFormWords.theScaleIsOffBy()),
       },
     },
     {
       look: {
-        label: 'What was done',
-        names: { moisture: 'Moisture read', weight: 'Same box weighed' },
+        label: roomFormWords.whatWasDone(),
+        names: { moisture: roomFormWords.moistureRead(), weight: roomFormWords.sameBoxWeighed() },
       },
     },
   ),
-  takenAt: moment('When'),
-  remark: words('Remark'),
+  takenAt: moment(roomFormWords.when()),
+  remark: words(commonWords.remark()),
 });
 export type BatchCheckForm = FormOf<typeof batchCheckEntry.fields>;
 
@@ -85,9 +90,9 @@ export const readBatchCheckForm = (
     check: ({ takenAt }, reader) => {
       const field = reader.at('takenAt');
       if (takenAt === '') return;
-      if (takenAt <= inAt) field.fail('The batch came in later; check the time.');
+      if (takenAt <= inAt) field.fail(roomFormWords.theBatchCameInLater());
       else if (outAt !== null && takenAt > outAt) {
-        field.fail('The batch was out by then; check the time.');
+        field.fail(roomFormWords.theBatchWasOutBy());
       }
     },
   });

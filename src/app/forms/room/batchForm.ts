@@ -18,38 +18,42 @@ import {
 } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
+import { commonWords } from '../../words/english/common';
+import { roomFormWords } from '../../words/english/roomForm';
 
 const LAYOUT_NAMES: Readonly<Record<Layout, string>> = {
-  spread: 'Apart, air on all sides',
-  crossed: 'Crosswise',
-  tight: 'Tight stacks',
+  spread: roomFormWords.apartAirOnAllSides(),
+  crossed: roomFormWords.crosswise(),
+  tight: roomFormWords.tightStacks(),
 };
 
 /** The first of several lots; the screen offers one. */
 const firstLot: Codec<readonly string[], string> = codec(
-  { as: 'select', label: 'Honey of the lot' },
+  { as: 'select', label: roomFormWords.honeyOfTheLot() },
   '',
   ([first = '']) => first,
   (typed) => (typed === '' ? [] : [typed]),
 );
 
 export const batchEntry = entryOf(batchContentSchema, {
-  name: words('Name', { hint: 'Such as “marsh, first load”' }),
+  name: words(commonWords.name(), { hint: roomFormWords.suchAsMarshFirstLoad() }),
   lotIds: firstLot,
-  boxes: number('Boxes', { digits: 0 }),
-  honeyKgPerBox: quantity('mass', 'Honey in each'),
-  openShare: percent('Open honey'),
-  openPercent: number('Water in open cells', { unit: '%' }),
-  cappedPercent: number('under cappings', { unit: '%' }),
-  plusMinusPercent: number('Moisture known to ±', { unit: '%' }),
+  boxes: number(commonWords.boxes(), { digits: 0 }),
+  honeyKgPerBox: quantity('mass', roomFormWords.honeyInEach()),
+  openShare: percent(roomFormWords.openHoney()),
+  openPercent: number(roomFormWords.waterInOpenCells(), { unit: '%' }),
+  cappedPercent: number(roomFormWords.underCappings2(), { unit: '%' }),
+  plusMinusPercent: number(roomFormWords.moistureKnownTo(), { unit: '%' }),
   temperatureC: optional(
-    quantity('temperature', 'Honey when it comes in', { hint: 'Empty: as the air outside' }),
+    quantity('temperature', roomFormWords.honeyWhenItComesIn(), {
+      hint: roomFormWords.emptyAsTheAirOutside(),
+    }),
   ),
-  layout: choice('How the boxes stand', LAYOUT_NAMES),
-  inAt: moment('In since'),
-  outAt: optional(moment('Out', { hint: 'Empty while it is in' })),
-  targetPercent: number('Dry enough at', { unit: '%', digits: 1 }),
-  remark: words('Remark'),
+  layout: choice(roomFormWords.howTheBoxesStand(), LAYOUT_NAMES),
+  inAt: moment(roomFormWords.inSince()),
+  outAt: optional(moment(roomFormWords.out(), { hint: roomFormWords.emptyWhileItIsIn() })),
+  targetPercent: number(roomFormWords.dryEnoughAt(), { unit: '%', digits: 1 }),
+  remark: words(commonWords.remark()),
 });
 export type BatchForm = FormOf<typeof batchEntry.fields>;
 
@@ -86,9 +90,7 @@ export function readBatchForm(
     check: (batch, reader) => {
       if (batch.inAt === '' || !isForgotten(batch, nowMs)) return;
       const days = Math.round((nowMs - Date.parse(batch.inAt)) / DAY_MS);
-      reader
-        .at('inAt')
-        .fail(`It would have been in for ${days} days: check the year, or type when it went out.`);
+      reader.at('inAt').fail(roomFormWords.itWouldHaveBeenIn({ days }));
     },
   });
   if (!parsed.ok) return parsed;

@@ -11,28 +11,30 @@ import type { Codec, FormOf } from '../../entry/codec';
 import { asIs, number, percent, quantity } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed, Reader } from '../../entry/reader';
+import { commonWords } from '../../words/english/common';
+import { roomFormWords } from '../../words/english/roomForm';
 
 /** What stands: combs in a shed, a pail or strainer, or honey spread out to dry. */
 export const STANDING_KINDS = ['combs', 'pail', 'tray'] as const;
 export type StandingKind = (typeof STANDING_KINDS)[number];
 
-const MOISTURE = 'Honey has 12 to 30 % water.';
-const WARMTH = 'Air and honey have −5 to 55 °C here; above 40 warmth itself does harm.';
-const STIRRED = 'Stirred every 0.25 hours and more; 0: never.';
+const MOISTURE = roomFormWords.honeyHasToWater();
+const WARMTH = roomFormWords.airAndHoneyHaveTo();
+const STIRRED = roomFormWords.stirredEveryHoursAndMore();
 
 /** What is asked of standing honey; null where its kind does not have it. */
 const askedSchema = z.object({
   kind: z.enum(STANDING_KINDS),
-  massKg: between(0.1, 5000, 'Type 0.1 to 5,000 kg of honey.'),
+  massKg: between(0.1, 5000, roomFormWords.typeToKgOfHoney()),
   moisturePercent: between(12, 30, MOISTURE),
-  openShare: between(0, 1, 'Open honey is 0 to 100 %.').nullable(),
+  openShare: between(0, 1, roomFormWords.openHoneyIsTo()).nullable(),
   cappedPercent: between(12, 30, MOISTURE).nullable(),
-  areaDm2: between(0.5, 5000, 'The surface has 0.5 to 5,000 dm².').nullable(),
+  areaDm2: between(0.5, 5000, roomFormWords.theSurfaceHasToDm()).nullable(),
   stirredEveryHours: between(0, 720, STIRRED).refine((one) => one === 0 || one >= 0.25, STIRRED),
   airC: between(-5, 55, WARMTH),
-  relativeHumidity: between(0, 1, 'Humidity lies between 0 and 100 %.'),
+  relativeHumidity: between(0, 1, roomFormWords.humidityLiesBetweenAnd()),
   honeyC: between(-5, 55, WARMTH),
-  hours: between(0.5, 720, 'Look half an hour to 720 hours ahead.'),
+  hours: between(0.5, 720, roomFormWords.lookHalfAnHourTo()),
 });
 type Asked = z.infer<typeof askedSchema>;
 
@@ -49,16 +51,19 @@ export const standingEntry = entryOf(
   askedSchema,
   {
     kind: asIs<StandingKind>('combs'),
-    massKg: quantity('mass', 'Honey', { digits: 1 }),
-    openShare: ofSome(percent('Open honey')),
-    areaDm2: ofSome(number('Surface in all', { unit: 'dm²' })),
-    moisturePercent: number('Its water', { unit: '%' }),
-    cappedPercent: ofSome(number('under cappings', { unit: '%' })),
-    stirredEveryHours: number('Stirred every', { unit: 'hours', hint: '0: never' }),
-    airC: quantity('temperature', 'Air'),
-    relativeHumidity: percent('Humidity', { unit: '% RH' }),
-    honeyC: quantity('temperature', 'Honey at first'),
-    hours: number('It stands for', { unit: 'hours' }),
+    massKg: quantity('mass', commonWords.honey(), { digits: 1 }),
+    openShare: ofSome(percent(roomFormWords.openHoney())),
+    areaDm2: ofSome(number(roomFormWords.surfaceInAll(), { unit: 'dm²' })),
+    moisturePercent: number(commonWords.itsWater(), { unit: '%' }),
+    cappedPercent: ofSome(number(roomFormWords.underCappings2(), { unit: '%' })),
+    stirredEveryHours: number(roomFormWords.stirredEvery(), {
+      unit: roomFormWords.hours(),
+      hint: roomFormWords.never(),
+    }),
+    airC: quantity('temperature', roomFormWords.air()),
+    relativeHumidity: percent(roomFormWords.humidity(), { unit: '% RH' }),
+    honeyC: quantity('temperature', roomFormWords.honeyAtFirst()),
+    hours: number(roomFormWords.itStandsFor(), { unit: roomFormWords.hours() }),
   },
   {
     unasked: ({ kind }) => {
@@ -125,8 +130,11 @@ function checkDepth(asked: Asked, reader: Reader): void {
   if (!askedSchema.safeParse(asked).success) return;
   const depthMm = depthOf(asked);
   if (depthMm === null || (depthMm >= 0.5 && depthMm <= 500)) return;
-  const deep = depthMm > 500 ? 'deeper than half a metre' : 'thinner than half a millimetre';
-  reader.at('areaDm2').fail(`So the honey would stand ${deep}; check mass and surface.`);
+  const deep =
+    depthMm > 500
+      ? roomFormWords.deeperThanHalfAMetre()
+      : roomFormWords.thinnerThanHalfAMillimetre();
+  reader.at('areaDm2').fail(roomFormWords.soTheHoneyWouldStand({ deep }));
 }
 
 /** What the form says, or what is wrong in which field. */

@@ -4,17 +4,19 @@ import type { FormOf } from '../../entry/codec';
 import { choice, degreesApart, number, percent, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group, optionalGroup } from '../../entry/groups';
+import { commonWords } from '../../words/english/common';
+import { roomFormWords } from '../../words/english/roomForm';
 
 const HEATING_NAMES: Readonly<Record<Heating, string>> = {
-  electric: 'Electric',
-  vented: 'Burner with a flue',
-  unvented: 'Burner without a flue',
-  none: 'None',
+  electric: roomFormWords.electric(),
+  vented: roomFormWords.burnerWithAFlue(),
+  unvented: roomFormWords.burnerWithoutAFlue(),
+  none: commonWords.none(),
 };
 
 const MACHINE_NAMES: Readonly<Record<MachineKind, string>> = {
-  refrigerant: 'Cold coil (most)',
-  desiccant: 'Drying wheel',
+  refrigerant: roomFormWords.coldCoilMost(),
+  desiccant: roomFormWords.dryingWheel(),
 };
 
 const MACHINE = {
@@ -49,42 +51,48 @@ const humidity = (label: string) => percent(label, { unit: '% RH' });
 export const roomEntry = entryOf(
   warmRoomContentSchema,
   {
-    name: words('Name', { hint: 'As you call it, such as “the back room”' }),
-    volumeM3: number('Inside it measures', { unit: 'm³', digits: 1 }),
-    capacityBoxes: number('It holds', { unit: 'boxes', digits: 0 }),
-    heating: choice('Heat', HEATING_NAMES),
-    heaterW: number('Power of the heater', { unit: 'W', digits: 0 }),
-    setPointC: quantity('temperature', 'Set to'),
+    name: words(commonWords.name(), { hint: roomFormWords.asYouCallItSuch() }),
+    volumeM3: number(roomFormWords.insideItMeasures(), { unit: 'm³', digits: 1 }),
+    capacityBoxes: number(roomFormWords.itHolds(), { unit: roomFormWords.boxes(), digits: 0 }),
+    heating: choice(roomFormWords.heat(), HEATING_NAMES),
+    heaterW: number(roomFormWords.powerOfTheHeater(), { unit: 'W', digits: 0 }),
+    setPointC: quantity('temperature', roomFormWords.setTo()),
     machine: optionalGroup(
-      'There is a dehumidifier',
+      roomFormWords.thereIsADehumidifier(),
       {
-        kind: choice('How it works', MACHINE_NAMES),
-        ratedLPerDay: number('Its plate says', { unit: 'L/day', digits: 1 }),
-        ratedAtC: quantity('temperature', 'rated at'),
+        kind: choice(roomFormWords.howItWorks(), MACHINE_NAMES),
+        ratedLPerDay: number(roomFormWords.itsPlateSays(), {
+          unit: roomFormWords.lDay(),
+          digits: 1,
+        }),
+        ratedAtC: quantity('temperature', roomFormWords.ratedAt()),
         ratedAtHumidity: humidity('and'),
-        powerW: number('Power', { unit: 'W', digits: 0 }),
-        stopsAtHumidity: humidity('Set to stop at'),
-        warmestC: quantity('temperature', 'Made for up to'),
+        powerW: number(roomFormWords.power(), { unit: 'W', digits: 0 }),
+        stopsAtHumidity: humidity(roomFormWords.setToStopAt()),
+        warmestC: quantity('temperature', roomFormWords.madeForUpTo()),
       },
       MACHINE,
     ),
-    fanW: number('All fans', { unit: 'W', digits: 0 }),
-    airChangesPerHour: number('Air changes', {
-      unit: 'per hour',
-      hint: 'Tight 0.2, ordinary 0.5, draughty 1 and more',
+    fanW: number(roomFormWords.allFans(), { unit: 'W', digits: 0 }),
+    airChangesPerHour: number(roomFormWords.airChanges(), {
+      unit: roomFormWords.perHour(),
+      hint: roomFormWords.tightOrdinaryDraughtyAndMore(),
     }),
-    wallLossWPerK: number('Walls lose', {
+    wallLossWPerK: number(roomFormWords.wallsLose(), {
       unit: 'W/K',
       digits: 0,
-      hint: 'Area × heat transfer: a small insulated room about 20, bare walls 100',
+      hint: roomFormWords.areaHeatTransferASmall(),
     }),
     outside: group({
-      meanC: quantity('temperature', 'Outside, mean'),
-      swingC: degreesApart('Night to day'),
-      relativeHumidity: humidity('Humidity'),
+      meanC: quantity('temperature', roomFormWords.outsideMean()),
+      swingC: degreesApart(roomFormWords.nightToDay()),
+      relativeHumidity: humidity(roomFormWords.humidity()),
     }),
-    pricePerKwh: number('A kilowatt hour costs', { digits: 3, hint: 'In your own money' }),
-    remark: words('Remark'),
+    pricePerKwh: number(roomFormWords.aKilowattHourCosts(), {
+      digits: 3,
+      hint: roomFormWords.inYourOwnMoney(),
+    }),
+    remark: words(commonWords.remark()),
   },
   { unasked: ({ heating }) => (heating === 'none' ? { heaterW: 0 } : {}) },
 );

@@ -5,6 +5,7 @@ import { choice, number, quantity, several, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { AIM_NAMES } from '../../words/storeWords';
+import { blendWords } from '../../words/english/blend';
 
 /** What is asked of a blend. */
 export interface BlendSettings {
@@ -23,56 +24,56 @@ const settingsSchema = z.object({
   name: z
     .string()
     .trim()
-    .min(1, 'Give the blend a name that you find again.')
-    .max(60, 'Keep the name under 60 letters.'),
-  lotIds: z.array(z.string()).min(1, 'Choose at least one lot.'),
+    .min(1, blendWords.giveTheBlendAName())
+    .max(60, blendWords.keepTheNameUnderLetters()),
+  lotIds: z.array(z.string()).min(1, blendWords.chooseAtLeastOneLot()),
   tankCount: z
     .number()
-    .int('Type a whole number of tanks.')
-    .min(1, 'One to twelve tanks.')
-    .max(12, 'One to twelve tanks.'),
+    .int(blendWords.typeAWholeNumberOf())
+    .min(1, blendWords.oneToTwelveTanks())
+    .max(12, blendWords.oneToTwelveTanks()),
   capacityKg: z
     .number()
-    .min(1, 'A tank holds 1 kg and more.')
-    .max(100_000, 'That is larger than any tank.'),
+    .min(1, blendWords.aTankHoldsKgAnd())
+    .max(100_000, blendWords.thatIsLargerThanAny()),
   targetPercent: z
     .number()
-    .min(14, 'A target lies between 14 and 25 %.')
-    .max(25, 'A target lies between 14 and 25 %.'),
+    .min(14, blendWords.aTargetLiesBetweenAnd())
+    .max(25, blendWords.aTargetLiesBetweenAnd()),
   aim: z.enum(['save', 'fill']),
   allowed: z.array(z.enum(['flows', 'colours', 'parts'])),
   openingWorthKg: z
     .number()
-    .min(0, 'Type 0 or more.')
-    .max(100, 'Then nothing would ever be opened.'),
+    .min(0, blendWords.typeOrMore())
+    .max(100, blendWords.thenNothingWouldEverBe()),
 });
 
 const ALLOWED_NAMES = {
-  flows: 'Flows may mix',
-  colours: 'Colours may mix',
-  parts: 'Containers may be poured in part',
+  flows: blendWords.flowsMayMix(),
+  colours: blendWords.coloursMayMix(),
+  parts: blendWords.containersMayBePouredIn(),
 } as const;
 
 /** What a blend is asked for. */
 export const blendEntry = entryOf(settingsSchema, {
-  lotIds: several('Lots that may be poured from'),
-  aim: choice('To do what', AIM_NAMES),
-  targetPercent: number('Target, with guard band', { unit: '%' }),
-  tankCount: number('Tanks', { digits: 0 }),
-  capacityKg: quantity('mass', 'Each holds', { digits: 1 }),
-  allowed: several<keyof typeof ALLOWED_NAMES>('Allowed', ALLOWED_NAMES),
-  openingWorthKg: quantity('mass', 'Opening one more must save', {
+  lotIds: several(blendWords.lotsThatMayBePoured()),
+  aim: choice(blendWords.toDoWhat(), AIM_NAMES),
+  targetPercent: number(blendWords.targetWithGuardBand(), { unit: '%' }),
+  tankCount: number(blendWords.tanks(), { digits: 0 }),
+  capacityKg: quantity('mass', blendWords.eachHolds(), { digits: 1 }),
+  allowed: several<keyof typeof ALLOWED_NAMES>(blendWords.allowed(), ALLOWED_NAMES),
+  openingWorthKg: quantity('mass', blendWords.openingOneMoreMustSave(), {
     digits: 1,
-    hint: 'The more, the fewer containers are opened.',
+    hint: blendWords.theMoreTheFewerContainers(),
   }),
-  name: words('Name of the blend'),
+  name: words(blendWords.nameOfTheBlend()),
 });
 export type BlendForm = FormOf<typeof blendEntry.fields>;
 
 export const freshBlend = (lots: readonly string[], preferences: Preferences): BlendForm =>
   blendEntry.fill(
     {
-      name: 'Blend',
+      name: blendWords.blend(),
       lotIds: [...lots],
       tankCount: 1,
       capacityKg: 50,
@@ -93,7 +94,10 @@ export function readBlendForm(form: BlendForm, preferences: Preferences): Parsed
     ok: true,
     content: {
       ...rest,
-      tanks: Array.from({ length: tankCount }, (_, at) => ({ id: `Tank ${at + 1}`, capacityKg })),
+      tanks: Array.from({ length: tankCount }, (_, at) => ({
+        id: blendWords.tank({ at: at + 1 }),
+        capacityKg,
+      })),
       mixFlows: allowed.includes('flows'),
       mixColours: allowed.includes('colours'),
       wholeOnly: !allowed.includes('parts'),

@@ -9,41 +9,45 @@ import { entryOf } from '../../entry/entry';
 import { group } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
 import { LABEL_SHEETS, sheetTrouble } from '../../pdf/labelSheets';
+import { commonWords } from '../../words/english/common';
+import { jarsWords } from '../../words/english/jars';
 
 const UNITS: Readonly<Record<LabelDesignContent['weightUnits'], string>> = {
-  metric: 'Metric',
-  'metric-us': 'US and metric',
+  metric: jarsWords.metric(),
+  'metric-us': jarsWords.usAndMetric(),
 };
 
 const millimetres = (label: string) => number(label, { unit: 'mm' });
 
 /** The sheet that labels are printed on. */
 export const sheetFields = group({
-  id: oneOf('Sheet', ''),
-  columns: number('Columns'),
-  rows: number('Rows'),
-  labelWidthMm: millimetres('Label width'),
-  labelHeightMm: millimetres('Label height'),
-  marginLeftMm: millimetres('Left margin'),
-  marginTopMm: millimetres('Top margin'),
-  gapXMm: millimetres('Gap across'),
-  gapYMm: millimetres('Gap down'),
-  pageWidthMm: millimetres('Page width'),
-  pageHeightMm: millimetres('Page height'),
+  id: oneOf(jarsWords.sheet(), ''),
+  columns: number(jarsWords.columns()),
+  rows: number(jarsWords.rows()),
+  labelWidthMm: millimetres(jarsWords.labelWidth()),
+  labelHeightMm: millimetres(jarsWords.labelHeight()),
+  marginLeftMm: millimetres(jarsWords.leftMargin()),
+  marginTopMm: millimetres(jarsWords.topMargin()),
+  gapXMm: millimetres(jarsWords.gapAcross()),
+  gapYMm: millimetres(jarsWords.gapDown()),
+  pageWidthMm: millimetres(jarsWords.pageWidth()),
+  pageHeightMm: millimetres(jarsWords.pageHeight()),
 });
 
 /** A label. */
 export const labelEntry = entryOf(labelDesignContentSchema, {
-  title: words('Title'),
-  producer: words('Who fills it', { hint: 'Name and address, where rules ask for it' }),
-  origin: words('Origin', { hint: 'The lot’s own where empty' }),
-  moreText: words('More words'),
+  title: words(jarsWords.title()),
+  producer: words(jarsWords.whoFillsIt(), { hint: jarsWords.nameAndAddressWhereRules() }),
+  origin: words(jarsWords.origin(), { hint: jarsWords.theLotsOwnWhereEmpty() }),
+  moreText: words(jarsWords.moreWords()),
   ink: asIs('#18233a'),
   paper: asIs('#ffffff'),
-  weightUnits: choice('Net weight', UNITS),
-  showQr: yesNo('Code to be scanned', { names: { yes: 'Print it', no: 'Leave it out' } }),
+  weightUnits: choice(jarsWords.netWeight(), UNITS),
+  showQr: yesNo(jarsWords.codeToBeScanned(), {
+    names: { yes: jarsWords.printIt(), no: jarsWords.leaveItOut() },
+  }),
   sheet: sheetFields,
-  name: words('Name of this design'),
+  name: words(jarsWords.nameOfThisDesign()),
 });
 export type LabelForm = FormOf<typeof labelEntry.fields>;
 
@@ -52,7 +56,12 @@ export const labelFormOf = (
   preferences: Preferences,
 ): LabelForm =>
   labelEntry.fill(
-    content ?? { name: 'My label', title: 'Honey', showQr: true, sheet: LABEL_SHEETS[0]?.sheet },
+    content ?? {
+      name: jarsWords.myLabel(),
+      title: commonWords.honey(),
+      showQr: true,
+      sheet: LABEL_SHEETS[0]?.sheet,
+    },
     preferences,
   );
 

@@ -20,19 +20,21 @@ import { PLACE_NAMES, PURPOSE_NAMES } from '../../words/storeWords';
 import { unitOf } from '../../format/units';
 import type { Gate } from '../../gate/gate';
 import { readRelease, releaseFields, releasePlace, releaseValues } from '../../gate/releaseForm';
+import { commonWords } from '../../words/english/common';
+import { storeWords } from '../../words/english/store';
 
 const ACT_NAMES: Readonly<Record<StoreAct, string>> = {
-  placed: 'It stands here',
-  looked: 'I looked: all well',
-  opened: 'It was opened',
-  'stood-open': 'It stood open',
-  taken: 'Honey was taken',
-  emptied: 'It is empty',
+  placed: storeWords.itStandsHere(),
+  looked: storeWords.iLookedAllWell(),
+  opened: storeWords.itWasOpened(),
+  'stood-open': storeWords.itStoodOpen(),
+  taken: storeWords.honeyWasTaken(),
+  emptied: storeWords.itIsEmpty(),
 };
 
 /** Where it stands; null for what is no placing. */
 const placeKind: Codec<PlaceKind | null, PlaceKind> = {
-  ...choice('Where it stands', PLACE_NAMES, { as: 'select' }),
+  ...choice(storeWords.whereItStands(), PLACE_NAMES, { as: 'select' }),
   fill: (value) => value ?? 'cellar',
 };
 
@@ -40,15 +42,17 @@ const placeKind: Codec<PlaceKind | null, PlaceKind> = {
 export const moveEntry = entryOf(
   storeMoveContentSchema,
   {
-    act: choice('What happened', ACT_NAMES),
+    act: choice(storeWords.whatHappened(), ACT_NAMES),
     placeKind,
-    place: words('Its name', { hint: 'Such as “back shelf”; optional' }),
+    place: words(storeWords.itsName(), { hint: storeWords.suchAsBackShelfOptional() }),
     temperatureC: optional(
-      quantity('temperature', 'Temperature there', { hint: 'What is usual there where empty' }),
+      quantity('temperature', storeWords.temperatureThere(), {
+        hint: storeWords.whatIsUsualThereWhere(),
+      }),
     ),
-    massKg: optional(quantity('mass', 'Taken')),
-    at: moment('When'),
-    remark: words('Remark'),
+    massKg: optional(quantity('mass', commonWords.taken())),
+    at: moment(storeWords.when()),
+    remark: words(commonWords.remark()),
     ...releaseFields,
   },
   {
@@ -89,7 +93,7 @@ export const jarUnit = (preferences: Preferences): { name: string; grams: number
 const jarG: Codec<number, string> = codec(
   {
     as: 'text',
-    label: 'Net weight of each',
+    label: storeWords.netWeightOfEach(),
     inputMode: 'decimal',
     unit: (preferences) => jarUnit(preferences).name,
   },
@@ -100,13 +104,13 @@ const jarG: Codec<number, string> = codec(
 
 /** The container that was filled from; the record holds how much each gave. */
 const filledFrom: Codec<PackingContent['from'], string> = codec(
-  { as: 'select', label: 'Filled from' },
+  { as: 'select', label: storeWords.filledFrom() },
   '',
   ([first]) => (first ? `${first.containerId}#${first.item}` : ''),
   (typed, at) => {
     const { containerId, item } = vesselRefOf(typed);
     if (containerId !== null) return [{ containerId, item: item ?? 1, massKg: 0 }];
-    at.fail('Choose the container that was filled from.');
+    at.fail(storeWords.chooseTheContainerThatWas());
     return [];
   },
 );
@@ -114,12 +118,12 @@ const filledFrom: Codec<PackingContent['from'], string> = codec(
 /** Jars as they are filled. */
 export const packEntry = entryOf(packingContentSchema, {
   from: filledFrom,
-  count: number('Jars', { digits: 0 }),
+  count: number(storeWords.jars(), { digits: 0 }),
   jarG,
-  code: words('Jar code', { hint: 'Stands on every jar; its own number follows it.' }),
-  packedAt: moment('Filled'),
-  bestBefore: day('Best before'),
-  remark: words('Remark'),
+  code: words(storeWords.jarCode(), { hint: storeWords.standsOnEveryJarIts() }),
+  packedAt: moment(storeWords.filled()),
+  bestBefore: day(storeWords.bestBefore()),
+  remark: words(commonWords.remark()),
   ...releaseFields,
 });
 export type PackForm = FormOf<typeof packEntry.fields>;
@@ -158,7 +162,9 @@ export const readPackForm = (
       const mass = unitOf('mass', preferences);
       const said = (kg: number): string => `${mass.fromBase(kg).toFixed(1)} ${mass.name}`;
       if (left !== null && massKg > left + 0.05) {
-        reader.at('count').fail(`That is ${said(massKg)}, and only ${said(left)} are left in it.`);
+        reader
+          .at('count')
+          .fail(storeWords.thatIsAndOnlyAre({ said: said(massKg), said2: said(left) }));
       }
       const gate = gateFor(form.from === '' ? [] : [form.from]);
       return {
@@ -170,25 +176,25 @@ export const readPackForm = (
   });
 
 const JAR_ACTS: Readonly<Record<JarMoveContent['act'], string>> = {
-  'set-aside': 'Set aside',
-  'given-out': 'Sold or given away',
+  'set-aside': storeWords.setAside(),
+  'given-out': storeWords.soldOrGivenAway(),
 };
 
 /** Jars set aside or given out. */
 export const jarMoveEntry = entryOf(
   jarMoveContentSchema,
   {
-    act: choice('What happens to them', JAR_ACTS),
-    purpose: choice('For', PURPOSE_NAMES, { as: 'select' }),
-    count: number('Jars', { digits: 0 }),
+    act: choice(storeWords.whatHappensToThem(), JAR_ACTS),
+    purpose: choice(storeWords.for(), PURPOSE_NAMES, { as: 'select' }),
+    count: number(storeWords.jars(), { digits: 0 }),
     firstNumber: optional(
-      number('From number', { digits: 0, hint: 'Where their numbers are known' }),
+      number(storeWords.fromNumber(), { digits: 0, hint: storeWords.whereTheirNumbersAreKnown() }),
     ),
-    to: words('Who has them', {
-      hint: 'A recall needs this; such as “market stall” or initials.',
+    to: words(storeWords.whoHasThem(), {
+      hint: storeWords.aRecallNeedsThisSuch(),
     }),
-    at: moment('When'),
-    remark: words('Remark'),
+    at: moment(storeWords.when()),
+    remark: words(commonWords.remark()),
     ...releaseFields,
   },
   { unasked: ({ act }) => (act === 'given-out' ? {} : { to: '' }) },
@@ -218,8 +224,8 @@ export const readJarMoveForm = (
       const release = readRelease(form, gate, { reader, field: 'count' });
       const isAside = act === 'set-aside';
       const atMost = isAside ? packing.free : packing.free + packing.setAside;
-      const said = isAside ? 'not set aside yet' : 'free or set aside for that';
-      if (count > atMost) reader.at('count').fail(`Only ${atMost} of these jars are ${said}.`);
+      const said = isAside ? storeWords.notSetAsideYet() : storeWords.freeOrSetAsideFor();
+      if (count > atMost) reader.at('count').fail(storeWords.onlyOfTheseJarsAre({ atMost, said }));
       return { packingId: packing.id, ...release };
     },
     place: releasePlace,

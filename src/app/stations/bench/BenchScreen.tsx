@@ -4,6 +4,7 @@ import { LotsToMeasure } from './parts/LotsToMeasure';
 import { MetersSection } from './parts/meters/MetersSection';
 import { ReadersSection } from './parts/ReadersSection';
 import { useBook, useWorkshop } from '../../data/useWorkspaceModel';
+import { benchWords } from '../../words/english/bench';
 
 /** The bench: what to measure next, the meters and what they are off by, who reads how well. */
 export function BenchScreen(): ReactElement {
@@ -12,8 +13,8 @@ export function BenchScreen(): ReactElement {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">Bench</h1>
-        <PageLink to="bench/readings">All readings</PageLink>
+        <h1 className="text-4xl font-bold">{benchWords.bench()}</h1>
+        <PageLink to="bench/readings">{benchWords.allReadings()}</PageLink>
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <LotsToMeasure workshop={workshop} />

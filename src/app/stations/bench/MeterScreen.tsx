@@ -10,6 +10,7 @@ import { DoubtedReadings } from './parts/meters/DoubtedReadings';
 import { MeterDetails } from './parts/meters/MeterDetails';
 import { lazyPart } from '../../ui/page/lazyPart';
 import { useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
 
 const DriftChart = lazyPart(
   () => import('./parts/meters/DriftChart'),
@@ -29,10 +30,10 @@ export function MeterScreen(): ReactElement {
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
         <div>
-          <p className="text-base font-semibold">Meter</p>
+          <p className="text-base font-semibold">{commonWords.meter()}</p>
           <h1 className="text-4xl leading-tight font-bold">{meter.instrument.content.name}</h1>
         </div>
-        <PageLink to="bench">To the bench</PageLink>
+        <PageLink to="bench">{commonWords.toTheBench()}</PageLink>
       </header>
       <p className="mt-3 text-3xl leading-snug font-bold">{zeroWords(meter, now)}</p>
       <p className={due.due ? 'text-xl font-bold' : 'text-xl'}>{dueWords(due)}</p>

@@ -11,7 +11,6 @@ import {
 import { useMoment } from '../../data/useMoment';
 import type { ReadingContext } from '../../forms/bench/readingForm';
 import { useDraftForm } from '../../forms/useDraftForm';
-import { counted } from '../../format/counted';
 import { isPractice } from '../../lot/standIns';
 import { LotGate } from '../../lot/LotGate';
 import { Button } from '../../ui/Button';
@@ -24,6 +23,7 @@ import { CommonFields } from './parts/CommonFields';
 import { PastePart } from './parts/PastePart';
 import { guessColumns, cellsOf } from './pasted';
 import { useMeters } from '../../data/useWorkspaceModel';
+import { benchWords } from '../../words/english/bench';
 
 /** The meter that was used last on this lot, else the only one there is. */
 function usualMeter(file: LotFile, ids: readonly string[]): string {
@@ -59,7 +59,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
 
   const keepAll = async (contents: readonly ReadingContent[]): Promise<boolean> => {
     const now = new Date().toISOString();
-    const label = `${counted(contents.length, 'reading')} kept`;
+    const label = benchWords.readingsKept({ contents: contents.length });
     const done = await dispatch(
       perform(label, (scribe) =>
         contents.map((one) => firstRevision(scribe, 'reading', { ...one, takenAt: now }, lotId)),
@@ -87,15 +87,15 @@ function TableView({ file }: { file: LotFile }): ReactElement {
   return (
     <>
       <BenchHeader file={file} at={1} />
-      <FormFrame {...frame} onSubmit={keepRows} label="Many readings">
+      <FormFrame {...frame} onSubmit={keepRows} label={benchWords.manyReadings()}>
         <div className="mt-4 space-y-8">
           <CommonFields />
           <SheetSection
             id="grid"
-            title="Vessel by vessel"
+            title={benchWords.vesselByVessel()}
             aside={
               <Button type="submit" tone="ink" className="min-h-14" disabled={filled === 0}>
-                Keep {counted(filled, 'reading')}
+                {benchWords.keepReadings({ filled })}
               </Button>
             }
           >

@@ -7,6 +7,7 @@ import {
   readReadingForm,
   type ReadingContext,
 } from '../../forms/bench/readingForm';
+import { benchWords } from '../../words/english/bench';
 
 /** One row of the table: a vessel with what its dial showed. */
 export interface BulkRow {
@@ -125,7 +126,7 @@ export function readBulk(form: BulkForm, context: ReadingContext): Parsed<Readin
   form.rows.forEach((row, at) => {
     if (hasMore(row)) {
       errors[`rows.${at}.dial`] = {
-        sentence: 'Type what the dial shows too, or empty the rest of this row.',
+        sentence: benchWords.typeWhatTheDialShows(),
       };
     }
     if (row.dial.trim() === '') return;
@@ -142,7 +143,7 @@ export function readBulk(form: BulkForm, context: ReadingContext): Parsed<Readin
   });
   if (Object.keys(errors).length > 0) return { ok: false, errors };
   if (contents.length === 0) {
-    const sentence = 'Type at least one dial value.';
+    const sentence = benchWords.typeAtLeastOneDial();
     return { ok: false, errors: { 'rows.0.dial': { sentence } } };
   }
   return { ok: true, content: contents };

@@ -8,7 +8,7 @@ import {
   type Ruling,
 } from '../../../core';
 import { contentsOf, evidenceFrom, knownFor, type LotFile, type Workshop } from '../../../model';
-import { counted } from '../../format/counted';
+import { benchWords } from '../../words/english/bench';
 
 /** A lot at the bench with what to measure of it next. */
 export interface ToMeasure {
@@ -32,23 +32,23 @@ function nextOf(file: LotFile, evidence: LotEvidence, ruling: Ruling): [number, 
     ruling.findings.some((one) => one.ruleId === ruleId && one.bearing === 'measure');
   const plan = planVerdictOf(evidence);
   const suspects = unreadSuspects(evidence);
-  if (evidence.readings.length === 0) return [0, 'Nothing measured yet: read it.'];
-  if (has('unreliable-samples')) return [1, 'Liquefy or stir, then read again.'];
-  if (has('zero-jumped')) return [2, 'The meter’s zero jumped: read again with it set right.'];
+  if (evidence.readings.length === 0) return [0, benchWords.nothingMeasuredYetReadIt()];
+  if (has('unreliable-samples')) return [1, benchWords.liquefyOrStirThenRead()];
+  if (has('zero-jumped')) return [2, benchWords.theMetersZeroJumpedRead()];
   if (plan?.status === 'incomplete') {
-    return [3, `${counted(plan.missing.length, 'vessel')} of the plan to read.`];
+    return [3, benchWords.vesselsOfThePlanTo({ missing: plan.missing.length })];
   }
   if (suspects.length > 0) {
-    return [4, `Suspicious and not read: ${suspects.join(', ')}.`];
+    return [4, benchWords.suspiciousAndNotRead({ suspects: suspects.join(', ') })];
   }
   if (ruling.outcome === 'measure') {
     const flips = flipsOf(evidence, ruling);
     return isStuck(ruling, flips)
-      ? [5, 'Not settled, and no number of readings with this meter will.']
-      : [5, flips[0]?.sentence ?? 'Not settled: read once more.'];
+      ? [5, benchWords.notSettledAndNoNumber()]
+      : [5, flips[0]?.sentence ?? benchWords.notSettledReadOnceMore()];
   }
-  if (file.ruling) return [8, 'Measured and signed.'];
-  return [7, 'Measured.'];
+  if (file.ruling) return [8, benchWords.measuredAndSigned()];
+  return [7, benchWords.measured()];
 }
 
 /** All lots with what to measure next, the most urgent first. */

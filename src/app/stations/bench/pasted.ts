@@ -19,6 +19,8 @@ import {
   type BulkRow,
   type PasteField,
 } from './bulk';
+import { benchWords } from '../../words/english/bench';
+import { commonWords } from '../../words/english/common';
 
 /** Lines that are read at one go; the others stay in the field, to be read after them. */
 export const MOST_LINES = 5000;
@@ -96,7 +98,9 @@ export interface PastedLine {
 /** How vessels of a lot are called, for the sentence that one is not among them. */
 function vesselRange(vessels: readonly VesselEvidence[]): string {
   const [first, last] = [vessels[0]?.label, vessels[vessels.length - 1]?.label];
-  return first === undefined || first === last ? (first ?? 'none') : `${first} to ${last ?? ''}`;
+  return first === undefined || first === last
+    ? (first ?? 'none')
+    : benchWords.toFirstLast({ first, last: last ?? '' });
 }
 
 interface PasteContext {
@@ -123,16 +127,16 @@ function readLine(
   const wrong = (sentence: string): PastedLine => ({ line, cells, row, content: null, sentence });
   if (vessel === null) {
     return wrong(
-      `There is no vessel “${cell('vessel')}” in this lot; it has ${vesselRange(vessels)}.`,
+      benchWords.thereIsNoVesselIn({ cell: cell('vessel'), vesselRange: vesselRange(vessels) }),
     );
   }
   if (spot === null) {
-    return wrong(`“${cell('spot')}” is no spot; write stirred, top, middle or bottom.`);
+    return wrong(benchWords.isNoSpotWriteStirred({ cell: cell('spot') }));
   }
-  if (row.dial === '') return wrong('There is no dial value in this line.');
+  if (row.dial === '') return wrong(benchWords.thereIsNoDialValue());
   const read = readRow(form, row, reading);
   if (read.ok) return { line, cells, row, content: read.content, sentence: '' };
-  return wrong(Object.values(read.errors)[0]?.sentence ?? 'This line cannot be read.');
+  return wrong(Object.values(read.errors)[0]?.sentence ?? benchWords.thisLineCannotBeRead());
 }
 
 /** Every line of the pasted text, read with the columns as they are matched. */
@@ -152,11 +156,11 @@ export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
 }
 
 export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {
-  vessel: 'Vessel',
-  dial: 'The dial shows',
-  temperature: 'Temperature',
-  spot: 'Taken where',
-  remark: 'Remark',
+  vessel: benchWords.vessel(),
+  dial: commonWords.theDialShows(),
+  temperature: commonWords.temperature(),
+  spot: benchWords.takenWhere(),
+  remark: commonWords.remark(),
 };
 
 export { PASTE_FIELDS };

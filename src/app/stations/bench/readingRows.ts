@@ -8,6 +8,7 @@ import {
 import { vesselIdOf } from '../../../records';
 import { formatDial } from '../../format/moisture';
 import { SPOT_NAMES } from '../../words/reading';
+import { benchWords } from '../../words/english/bench';
 
 /** A reading as it stands in the table of all. */
 export interface ReadingLine {
@@ -36,7 +37,7 @@ function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
       lotId: file.lot.entityId,
       takenAt: content.takenAt,
       lot: lot.name || lot.code,
-      vessel: vessel === null ? 'whole lot' : (labels.get(vessel) ?? 'removed'),
+      vessel: vessel === null ? benchWords.wholeLot() : (labels.get(vessel) ?? 'removed'),
       spot: SPOT_NAMES[content.spot],
       dial: formatDial(content.scale, content.dialValue),
       percent: readingEvidence(reading, meters)?.moisturePercent ?? null,

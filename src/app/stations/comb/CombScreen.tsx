@@ -11,6 +11,8 @@ import { PageLink } from '../../ui/page/PageLink';
 import { HarvestSheet } from './parts/HarvestSheet';
 import { useStanding } from '../../data/useStanding';
 import { useBook } from '../../data/useWorkspaceModel';
+import { combWords } from '../../words/english/comb';
+import { commonWords } from '../../words/english/common';
 
 /** The frame last in hand, one tap away. */
 function GoOn({ book }: { book: Book }): ReactElement | null {
@@ -19,15 +21,19 @@ function GoOn({ book }: { book: Book }): ReactElement | null {
   const box = boxOf(book, standing?.boxId ?? null);
   if (!standing || !harvest || !box) return null;
   const colony = colonyOf(book, box.content.colonyId);
-  const where = [colony?.content.name, box.content.label, `frame ${standing.slot}`];
+  const where = [
+    colony?.content.name,
+    box.content.label,
+    commonWords.frame({ slot: standing.slot }),
+  ];
   return (
     <section aria-labelledby="go-on" className="mt-4 border-l-8 border-lavender pl-4">
       <h2 id="go-on" className="text-xl font-bold">
-        You were at {where.filter((one) => one !== undefined).join(', ')}
+        {combWords.youWereAt({ where: where.filter((one) => one !== undefined).join(', ') })}
       </h2>
       <p className="mt-2">
         <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${box.entityId}`}>
-          Go on there
+          {combWords.goOnThere()}
         </PageLink>
       </p>
     </section>
@@ -66,27 +72,27 @@ export function CombScreen(): ReactElement {
   const [starting, setStarting] = useState(false);
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">Comb</h1>
+      <h1 className="pt-5 text-4xl font-bold">{commonWords.comb()}</h1>
       <GoOn book={book} />
       <div className="mt-4 flex flex-wrap gap-3">
         <Button tone="ink" className="min-h-14 text-lg" onClick={() => setStarting(true)}>
-          <Plus aria-hidden className="size-6" /> Start a day at the hives
+          <Plus aria-hidden className="size-6" /> {combWords.startADayAtThe()}
         </Button>
-        <PageLink to="comb/few">Only a few frames and a bucket</PageLink>
+        <PageLink to="comb/few">{combWords.onlyAFewFramesAnd()}</PageLink>
       </div>
       {book.boxes.length === 0 && (
         <p className="mt-6 max-w-2xl text-lg">
-          With hives of your own, name yards, hives and boxes under{' '}
+          {combWords.withHivesOfYourOwn()}{' '}
           <Link to={`/${workspace}/season`} className="font-semibold text-lavender underline">
-            Season
+            {commonWords.season()}
           </Link>{' '}
-          first. A few frames need no names at all.
+          {combWords.firstAFewFramesNeed()}
         </p>
       )}
       {book.harvests.length > 0 && (
         <section aria-labelledby="days" className="mt-8">
           <h2 id="days" className="text-2xl font-bold">
-            Days
+            {combWords.days()}
           </h2>
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
             {book.harvests.map((one) => (

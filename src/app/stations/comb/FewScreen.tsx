@@ -35,8 +35,8 @@ import {
   fewForm,
 } from './few';
 import { FewFrameFields } from './parts/FewFrameFields';
-import { counted } from '../../format/counted';
 import { useBook, useTakenCodes } from '../../data/useWorkspaceModel';
+import { combWords } from '../../words/english/comb';
 
 /** Writes into the air: for looking at what would be kept. */
 function previewScribe(): Scribe {
@@ -58,7 +58,7 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book }): ReactElement
   if (!few || !found) {
     return (
       <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
-        Tap how much of each side is capped. The answer grows here.
+        {combWords.tapHowMuchOfEach()}
       </p>
     );
   }
@@ -68,12 +68,15 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book }): ReactElement
   return (
     <div>
       <div role="status" className="on-ink bg-ink p-5 text-linen">
-        <p className="text-lg font-semibold">Into the bucket</p>
+        <p className="text-lg font-semibold">{combWords.intoTheBucket()}</p>
         <p className="text-5xl leading-tight font-extrabold">
           {formatQuantity(mass.massKg, 'mass', preferences)}
         </p>
         <p className="text-lg">
-          {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} % water to expect
+          {combWords.waterToExpect({
+            mean: expected.mean.toFixed(1),
+            expandedOf: expandedOf(expected).toFixed(1),
+          })}
         </p>
       </div>
       <div className="mt-4">
@@ -83,7 +86,10 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book }): ReactElement
           guardPercent={null}
           belief={expected}
           readings={[]}
-          label={`Moisture rule: expected ${expected.mean.toFixed(1)} %, limit ${limit.toFixed(1)} %.`}
+          label={combWords.moistureRuleExpectedLimit({
+            mean: expected.mean.toFixed(1),
+            limit: limit.toFixed(1),
+          })}
         />
       </div>
     </div>
@@ -121,8 +127,8 @@ export function FewScreen(): ReactElement {
     const done = await dispatch(
       perform(
         takenCount(content) > 0
-          ? `Lot made of ${counted(takenCount(content), 'frame')}`
-          : `${counted(content.looks.length, 'frame')} judged, none taken: no lot`,
+          ? combWords.lotMadeOfFrames({ takenCount: takenCount(content) })
+          : combWords.framesJudgedNoneTakenNo({ looks: content.looks.length }),
         (scribe) =>
           fewRecords(scribe, content, {
             code: nextCode(new Date(), taken),
@@ -138,8 +144,8 @@ export function FewScreen(): ReactElement {
   });
   return (
     <>
-      <h1 className="pt-5 text-4xl leading-tight font-bold">A few frames and a bucket</h1>
-      <FormFrame {...frame} onSubmit={make} label="A few frames">
+      <h1 className="pt-5 text-4xl leading-tight font-bold">{combWords.aFewFramesAndA()}</h1>
+      <FormFrame {...frame} onSubmit={make} label={combWords.aFewFrames()}>
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-6">
             {frames.fields.map((field, at) => {
@@ -155,7 +161,7 @@ export function FewScreen(): ReactElement {
             })}
             {frames.fields.length < MOST_FEW && (
               <Button className="min-h-14" onClick={() => frames.append(freshFewFrame())}>
-                <Plus aria-hidden className="size-6" /> Another frame
+                <Plus aria-hidden className="size-6" /> {combWords.anotherFrame()}
               </Button>
             )}
           </div>
@@ -171,7 +177,9 @@ export function FewScreen(): ReactElement {
               <Field of={fewForm} at="massKg" />
             </div>
             <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
-              {few && takenCount(few) === 0 ? 'Keep what I saw (nothing taken)' : 'Make the lot'}
+              {few && takenCount(few) === 0
+                ? combWords.keepWhatISawNothing()
+                : combWords.makeTheLot()}
             </Button>
             <ErrorOf name="frames" />
           </div>

@@ -19,13 +19,13 @@ import { Waiting } from '../../ui/page/Waiting';
 import { GROUP_RULES, moved, type GroupRule } from './grouping';
 import { GroupCard } from './parts/GroupCard';
 import { useGroups } from './useGroups';
-import { counted } from '../../format/counted';
+import { combWords } from '../../words/english/comb';
 
 const RULE_WORDS: Readonly<Record<GroupRule, string>> = {
-  flow: 'By flow',
-  colour: 'By colour',
-  capping: 'Capped from open',
-  yard: 'By yard',
+  flow: combWords.byFlow(),
+  colour: combWords.byColour(),
+  capping: combWords.cappedFromOpen(),
+  yard: combWords.byYard(),
 };
 
 interface RulesProps {
@@ -36,7 +36,7 @@ interface RulesProps {
 /** What parts the frames; several rules part them further. */
 function Rules({ rules, onRules }: RulesProps): ReactElement {
   return (
-    <div role="group" aria-label="Part the frames" className="flex flex-wrap gap-2">
+    <div role="group" aria-label={combWords.partTheFrames()} className="flex flex-wrap gap-2">
       {GROUP_RULES.map((rule) => {
         const on = rules.includes(rule);
         return (
@@ -69,7 +69,8 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
   const expectation = useExpectation(climateOfDay(day));
   const { items, groups, rules, setGroups, setRules } = state;
   const move = (key: string, to: number): void => {
-    const wanted = to < groups.length ? groups : [...groups, { name: 'Another lot', keys: [] }];
+    const wanted =
+      to < groups.length ? groups : [...groups, { name: combWords.anotherLot(), keys: [] }];
     setGroups(moved(wanted, key, to).filter((one, at) => one.keys.length > 0 || at === to));
   };
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
@@ -78,20 +79,19 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
   const full = groups.filter((one) => one.keys.length > 0).length;
   return (
     <>
-      <h1 className="pt-5 text-4xl leading-tight font-bold">Lots of {day.harvest.content.name}</h1>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">
+        {combWords.lotsOf({ name: day.harvest.content.name })}
+      </h1>
       {items.length === 0 ? (
         <p className="mt-4 max-w-2xl text-lg">
-          Every frame taken on this day is in a lot already, or nothing has been taken yet.{' '}
+          {combWords.everyFrameTakenOnThis()}{' '}
           <PageLink tone="quiet" to={`comb/${day.harvest.entityId}`}>
-            Back to the day
+            {combWords.backToTheDay()}
           </PageLink>
         </p>
       ) : (
         <>
-          <p className="mt-1 mb-4 max-w-3xl text-lg">
-            Dark and light apart, one flow from another. Colour guessed in the comb is settled only
-            when the honey is in glass.
-          </p>
+          <p className="mt-1 mb-4 max-w-3xl text-lg">{combWords.darkAndLightApartOne()}</p>
           <Rules rules={rules} onRules={setRules} />
           <DndContext sensors={sensors} onDragEnd={onDragEnd}>
             <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-6 wide:grid-cols-2">
@@ -118,7 +118,7 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
             className="mt-6 min-h-16 w-full text-xl"
             onClick={() => void state.make()}
           >
-            Make {counted(full, 'lot')}
+            {combWords.makeLots({ full })}
           </Button>
         </>
       )}

@@ -19,6 +19,7 @@ import { StaysSection } from './parts/StaysSection';
 import { StrokesSection } from './parts/StrokesSection';
 import { TallySection } from './parts/TallySection';
 import { TIMING_NAMES } from './words';
+import { combWords } from '../../words/english/comb';
 
 function DayHeader({ day }: { day: HarvestDay }): ReactElement {
   const [changing, setChanging] = useState(false);
@@ -39,12 +40,12 @@ function DayHeader({ day }: { day: HarvestDay }): ReactElement {
       </div>
       <div className="flex flex-wrap gap-3">
         <Button className="min-h-14" onClick={() => setChanging(true)}>
-          School, flow, day
+          {combWords.schoolFlowDay()}
         </Button>
-        <PageLink to={`comb/${harvest.entityId}/lots`}>Make lots</PageLink>
+        <PageLink to={`comb/${harvest.entityId}/lots`}>{combWords.makeLots2()}</PageLink>
         {boxId !== null && (
           <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${boxId}`}>
-            Judge the next frame
+            {combWords.judgeTheNextFrame()}
           </PageLink>
         )}
       </div>

@@ -24,6 +24,7 @@ import { SpoilNote } from './parts/frame/SpoilNote';
 import { VerdictBar } from './parts/frame/VerdictBar';
 import { WaysOut } from './parts/frame/WaysOut';
 import { useJudgeFrame, type JudgeTask } from './useJudgeFrame';
+import { combWords } from '../../words/english/comb';
 
 interface JudgeViewProps {
   day: HarvestDay;
@@ -61,9 +62,9 @@ function useSwipe(turn: (by: 1 | -1) => void) {
 }
 
 const USUAL = {
-  poorer: 'usually poorer here',
+  poorer: combWords.usuallyPoorerHere(),
   ordinary: '',
-  fuller: 'usually fuller here',
+  fuller: combWords.usuallyFullerHere(),
 } as const;
 
 function missingWords(errors: Readonly<Record<string, { sentence: string }>>): string {
@@ -92,9 +93,19 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
     else if (next >= 1) onSlot(next);
   };
   useCommands([
-    { id: 'next', title: 'Keep, and the next frame', key: 'ArrowRight', run: () => void turn(1) },
-    { id: 'back', title: 'Keep, and the frame before', key: 'ArrowLeft', run: () => void turn(-1) },
-    { id: 'day', title: 'Back to the day', key: 'b', run: () => void navigate(back) },
+    {
+      id: 'next',
+      title: combWords.keepAndTheNextFrame(),
+      key: 'ArrowRight',
+      run: () => void turn(1),
+    },
+    {
+      id: 'back',
+      title: combWords.keepAndTheFrameBefore(),
+      key: 'ArrowLeft',
+      run: () => void turn(-1),
+    },
+    { id: 'day', title: combWords.backToTheDay(), key: 'b', run: () => void navigate(back) },
   ]);
   const swipe = useSwipe((by) => void turn(by));
   const frameId = task.place.frame?.entityId;
@@ -114,7 +125,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
       form={judge.form}
       live={judge.parsed.ok ? {} : judge.parsed.errors}
       onSubmit={() => undefined}
-      label="This frame"
+      label={combWords.thisFrame()}
     >
       <div {...swipe}>
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 wide:grid-cols-[minmax(0,1fr)_minmax(0,25rem)]">
@@ -130,7 +141,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
             <PhotoFold task={task} />
             <MoveFold task={task} book={day.book} taken={takenHere} />
           </div>
-          <aside aria-label="This frame and this box" className="mt-6 space-y-6 wide:mt-2">
+          <aside aria-label={combWords.thisFrameAndThisBox()} className="mt-6 space-y-6 wide:mt-2">
             {colonyFirst && boxAside}
             {judged && <WaysOut judged={judged} />}
             {judged && (
@@ -149,7 +160,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
           missing={judge.parsed.ok ? '' : missingWords(judge.parsed.errors)}
           onBack={() => void turn(-1)}
           onNext={() => void turn(1)}
-          nextLabel={last ? 'Box done' : 'Next frame'}
+          nextLabel={last ? combWords.boxDone() : combWords.nextFrame()}
         />
       </div>
     </FormFrame>
@@ -164,13 +175,17 @@ export function JudgeView(props: JudgeViewProps): ReactElement {
   const task = place && { harvest: day.harvest, judging: day.judging, box, place, others };
   const colony = colonyOf(day.book, box.content.colonyId);
   const usual = USUAL[usualByPosition(slot, places.length, box.content.role)];
-  const facts = [`Frame ${slot} of ${places.length}`, day.judging.school.name, usual];
+  const facts = [
+    combWords.frameOf({ slot, places: places.length }),
+    day.judging.school.name,
+    usual,
+  ];
   return (
     <>
       <header className="flex items-center gap-3 pt-1 wide:pt-3">
         <Link
           to={`/${workspace}/comb/${day.harvest.entityId}`}
-          aria-label={`Back to ${day.harvest.content.name}`}
+          aria-label={combWords.backTo({ name: day.harvest.content.name })}
           className="flex size-14 shrink-0 items-center justify-center hover:bg-lavender-pale"
         >
           <ListTree aria-hidden className="size-7" />

@@ -30,6 +30,7 @@ import { CloseLooks } from './parts/frame/CloseLooks';
 import { SideQuick } from './parts/frame/SideQuick';
 import { StrokeBoxes } from './parts/StrokeBoxes';
 import { percentRange } from './words';
+import { combWords } from '../../words/english/comb';
 
 /** By which look all of them are judged. */
 function LookFields(): ReactElement {
@@ -38,9 +39,9 @@ function LookFields(): ReactElement {
   return (
     <div className="space-y-6">
       <div>
-        <p className="mb-1 text-base font-semibold">Capped by the look of the whole</p>
+        <p className="mb-1 text-base font-semibold">{combWords.cappedByTheLookOf()}</p>
         <SideQuick
-          name="The whole"
+          name={combWords.theWhole()}
           side={{
             cappedTenths: capped === '' ? null : Number(capped),
             honeyTenths: Number(honey),
@@ -74,21 +75,26 @@ function StrokeAnswer({
   if (!content || !verdict) {
     return (
       <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
-        Look at two frames of the sample at least; then the sample speaks for the rest.
+        {combWords.lookAtTwoFramesOf()}
       </p>
     );
   }
   const frames = content.boxes * content.framesPerBox;
   return (
     <div role="status" className="on-ink bg-ink p-5 text-linen">
-      <p className="text-lg font-semibold">Capped over all {frames} frames</p>
+      <p className="text-lg font-semibold">{combWords.cappedOverAllFrames({ frames })}</p>
       <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
         {percentRange(verdict.interval)}
       </p>
       <p className="text-lg">
-        {content.looks.length} of {content.sampleSize} looked at, {verdict.short} short of the{' '}
-        {Math.round(school.ripeShare * 100)} % of “{school.name}”. At most{' '}
-        <strong>{verdict.shortAtMost}</strong> of all {frames} are short, with 95 in 100 certainty.
+        {combWords.ofLookedAtShortOf({
+          looks: content.looks.length,
+          sampleSize: content.sampleSize,
+          short: verdict.short,
+          ripeShare: Math.round(school.ripeShare * 100),
+          name: school.name,
+        })}{' '}
+        <strong>{verdict.shortAtMost}</strong> {combWords.ofAllAreShortWith({ frames })}
       </p>
     </div>
   );
@@ -113,7 +119,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   const keep = submit(async (content) => {
     const done = await dispatch(
       perform(
-        `${content.label} judged`,
+        combWords.judged({ label: content.label }),
         (scribe) => [firstRevision(scribe, 'stroke', content, harvestId)],
         { draft },
       ),
@@ -124,19 +130,19 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
   });
   return (
     <>
-      <h1 className="pt-5 text-4xl leading-tight font-bold">Judge a whole yard or stack</h1>
+      <h1 className="pt-5 text-4xl leading-tight font-bold">{combWords.judgeAWholeYardOr()}</h1>
       <p className="mt-1 text-lg text-ink-soft">{harvest.name}</p>
-      <FormFrame {...frame} onSubmit={keep} label="Judge a whole yard or stack">
+      <FormFrame {...frame} onSubmit={keep} label={combWords.judgeAWholeYardOr()}>
         <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
           <div className="space-y-8">
             <StrokeBoxes day={day} />
             <LookFields />
-            <SheetSection id="looks" title="Look closely at these">
+            <SheetSection id="looks" title={combWords.lookCloselyAtThese()}>
               <CloseLooks size={strokeSize(typed, preferences)} />
             </SheetSection>
             <Field of={strokeForm} at="act" />
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
-              Keep this judgement
+              {combWords.keepThisJudgement()}
             </Button>
           </div>
           <div className="wide:sticky wide:top-4 wide:self-start">

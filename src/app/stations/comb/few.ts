@@ -33,6 +33,8 @@ import { oneOf, optional, quantity, words } from '../../entry/codecs';
 import { formOf } from '../../entry/entry';
 import { Reader, type Parsed } from '../../entry/reader';
 import { lotRecords } from './lotsOfDay';
+import { combWords } from '../../words/english/comb';
+import { commonWords } from '../../words/english/common';
 
 /** One of a few frames: both sides at a glance, the shake, and whether it goes into the bucket. */
 export interface FewFrame {
@@ -44,10 +46,12 @@ export interface FewFrame {
 
 /** What of a tiny crop is typed; the frames are tapped. */
 export const fewForm = formOf({
-  name: words('Called'),
-  plant: words('Flow or plant'),
-  formatId: oneOf('Frame', DEFAULT_FORMAT_ID),
-  massKg: optional(quantity('mass', 'Honey in the bucket', { hint: 'Empty: not weighed yet' })),
+  name: words(combWords.called()),
+  plant: words(combWords.flowOrPlant()),
+  formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
+  massKg: optional(
+    quantity('mass', combWords.honeyInTheBucket(), { hint: combWords.emptyNotWeighedYet() }),
+  ),
 });
 
 /** A tiny crop as it is tapped. */
@@ -71,7 +75,7 @@ export const MOST_FEW = 12;
 
 export function freshFew(): FewForm {
   return {
-    name: 'A few frames',
+    name: combWords.aFewFrames(),
     plant: '',
     formatId: DEFAULT_FORMAT_ID,
     frames: Array.from({ length: FIRST_FRAMES }, freshFewFrame),
@@ -107,12 +111,12 @@ function lookOf({ sides, shake }: FewFrame): FrameLook {
 export function readFew(form: FewForm, preferences: Preferences, today: string): Parsed<Few> {
   const reader = new Reader(preferences);
   const judged = form.frames.filter(isJudged);
-  if (judged.length === 0) reader.at('frames').fail('Tap the capping of both sides of one frame.');
+  if (judged.length === 0) reader.at('frames').fail(combWords.tapTheCappingOfBoth());
   const massKg = fewForm.fields.massKg.read(form.massKg, reader.at('massKg'));
   if (massKg !== null && !(massKg > 0 && massKg <= 1000)) {
-    reader.at('massKg').fail('Type what the honey weighs, such as 4.2, or leave it empty.');
+    reader.at('massKg').fail(combWords.typeWhatTheHoneyWeighs());
   }
-  if (form.name.trim() === '') reader.at('name').fail('Give it a name that you find again.');
+  if (form.name.trim() === '') reader.at('name').fail(combWords.giveItANameThat());
   const day = harvestEntry.read(
     { ...freshHarvest(today, preferences), name: form.name },
     preferences,
@@ -191,7 +195,7 @@ export function fewRecords(
   const lot = lotRecords(scribe, basis, { code, name: few.name, frames });
   const bucket = containerContentSchema.parse({
     containerKind: 'bucket',
-    label: 'Bucket',
+    label: combWords.bucket(),
     count: 1,
     suspects: [],
     amount: few.massKg === null ? null : { by: 'mass', massKg: few.massKg, plusMinusKg: 0.1 },

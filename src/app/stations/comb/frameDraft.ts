@@ -18,6 +18,8 @@ import { Reader, type Parsed } from '../../entry/reader';
 import { atcChoice, atcOf, type AtcChoice } from '../../forms/bench/readingForm';
 import { decimalText } from '../../format/decimal';
 import { unitOf } from '../../format/units';
+import { commonWords } from '../../words/english/common';
+import { frameWords } from '../../words/english/frame';
 
 /** A side as it is tapped; the capped tenths are unknown until the first tap. */
 export interface SideDraft {
@@ -121,7 +123,7 @@ export function sideOf(draft: SideDraft): Side {
   };
 }
 
-const SIDE_NAMES = ['Side A', 'Side B'] as const;
+const SIDE_NAMES = [frameWords.sideA(), frameWords.sideB()] as const;
 export const sideName = (at: number): string => SIDE_NAMES[at] ?? '';
 
 export interface DraftRead {
@@ -133,27 +135,27 @@ export interface DraftRead {
 /** What of a frame is typed; the rest is tapped. */
 export const frameForm = formOf({
   combTemperature: optional(
-    quantity('temperature', 'Temperature of the comb', {
-      hint: 'Cold honey passes the shake test falsely; under 20 °C a clean shake says nothing',
+    quantity('temperature', frameWords.temperatureOfTheComb(), {
+      hint: frameWords.coldHoneyPassesTheShake(),
     }),
   ),
   heft: optional(
-    quantity('mass', 'Weight of the frame', {
-      hint: 'With wood and wax; the empty frame is taken off for you',
+    quantity('mass', frameWords.weightOfTheFrame(), {
+      hint: frameWords.withWoodAndWaxThe(),
     }),
   ),
   cellDial: optional(
-    number('The dial shows', {
+    number(commonWords.theDialShows(), {
       digits: 4,
-      hint: 'Several open cells of both sides, mixed on the prism; single cells vary',
+      hint: frameWords.severalOpenCellsOfBoth(),
     }),
   ),
-  cellTemperature: optional(quantity('temperature', 'Temperature of the meter')),
-  broodExcuse: words('Take it all the same, because', {
-    hint: 'Empty: it goes back until they have hatched',
+  cellTemperature: optional(quantity('temperature', frameWords.temperatureOfTheMeter())),
+  broodExcuse: words(frameWords.takeItAllTheSame(), {
+    hint: frameWords.emptyItGoesBackUntil(),
   }),
-  blockExcuse: words('I have read the label; it may be taken, because', {
-    hint: 'Goes with the frame into its lot and onto the dossier',
+  blockExcuse: words(frameWords.iHaveReadTheLabel(), {
+    hint: frameWords.goesWithTheFrameInto(),
   }),
 });
 
@@ -194,7 +196,8 @@ function typedOf(draft: FrameDraft, reader: Reader): Parsed<z.infer<typeof typed
 export function readFrameDraft(draft: FrameDraft, preferences: Preferences): Parsed<DraftRead> {
   const reader = new Reader(preferences);
   draft.sides.forEach((side, at) => {
-    if (!isSideJudged(side)) reader.at(`sides.${at}`).fail(`${sideName(at)} is not judged yet.`);
+    if (!isSideJudged(side))
+      reader.at(`sides.${at}`).fail(frameWords.isNotJudgedYet({ sideName: sideName(at) }));
   });
   const typed = typedOf(draft, reader);
   if (!typed.ok) return typed;

@@ -15,6 +15,7 @@ import {
 } from '../../../model';
 import { type COMB_COLOURS, type FrameCheckContent, type LotFrame } from '../../../records';
 import { COLOUR_NAMES } from '../../format/colour';
+import { combWords } from '../../words/english/comb';
 
 /** A frame taken, or a group of frames alike, that goes into some lot. */
 export interface GroupItem {
@@ -71,7 +72,7 @@ const byPlace = new Intl.Collator('en', { numeric: true });
 const placeKey = ({ frame }: GroupItem): string =>
   [frame.yard, frame.hive, frame.box, frame.slot ?? ''].join(' ');
 
-const boxKey = (boxId: string): string => `box ${boxId}`;
+const boxKey = (boxId: string): string => combWords.box({ boxId });
 
 /** What a frame in a lot is known by: itself, its whole box, or the stroke over boxes of no book. */
 const keyInLot = ({ frameId, boxId, checkId }: LotFrame): string =>
@@ -91,7 +92,7 @@ export function frameColour(frame: LotFrame): Colour {
   return seen.length === 1 && seen[0] ? seen[0] : 'mixed';
 }
 
-const NOT_NAMED = 'no flow named';
+const NOT_NAMED = combWords.noFlowNamed();
 
 function partOf(item: GroupItem, rule: GroupRule, ripeShare: number): string {
   switch (rule) {
@@ -102,7 +103,7 @@ function partOf(item: GroupItem, rule: GroupRule, ripeShare: number): string {
     case 'capping':
       return (frameCapping(item.evidence)?.share ?? 0) + 1e-9 >= ripeShare ? 'capped' : 'open';
     case 'yard':
-      return item.frame.yard || 'no yard named';
+      return item.frame.yard || combWords.noYardNamed();
   }
 }
 
@@ -118,7 +119,7 @@ export function groupedBy(
 ): Group[] {
   const nameOf = (item: GroupItem): string => {
     const parts = rules.map((rule) => partOf(item, rule, ripeShare));
-    const kind = item.act === 'comb-honey' ? ['comb honey'] : [];
+    const kind = item.act === 'comb-honey' ? [combWords.combHoney2()] : [];
     const words = [...parts, ...kind].filter((one) => one !== NOT_NAMED);
     return words.length > 0 ? words.join(', ') : dayName;
   };

@@ -13,8 +13,8 @@ import {
 import { nextCode } from '../../forms/lots/lotCode';
 import { groupItems, groupedBy, keysInLots, type Group, type GroupRule } from './grouping';
 import { lotRecords } from './lotsOfDay';
-import { counted } from '../../format/counted';
 import { useLots, useTakenCodes } from '../../data/useWorkspaceModel';
+import { combWords } from '../../words/english/comb';
 
 interface Kept {
   readonly rules: readonly GroupRule[];
@@ -103,7 +103,7 @@ export function useGroups(day: HarvestDay) {
     };
     const done = await dispatch(
       perform(
-        `${counted(wanted.length, 'lot')} made`,
+        combWords.lotsMade({ wanted: wanted.length }),
         (scribe) =>
           wanted.flatMap(({ name, keys: own }) => {
             const code = nextCode(parseISO(harvest.day), codes);

@@ -38,6 +38,7 @@ import {
 } from './frameDraft';
 import { useTakeBack } from './useTakeBack';
 import { ACT_NAMES } from './words';
+import { frameWords } from '../../words/english/frame';
 
 /** A place of a box on a day, and what its frame is judged with. */
 export interface JudgeTask {
@@ -109,7 +110,7 @@ function revisions(
   const records: AnyRecord[] = [];
   if (!place.frame) records.push(frame);
   else if (place.frame.content.formerBrood !== read.formerBrood) {
-    records.push(nextRevision(scribe, place.frame, { content, reason: 'Looked again' }));
+    records.push(nextRevision(scribe, place.frame, { content, reason: frameWords.lookedAgain() }));
   }
   const override = judged.overridden ? read.override : null;
   const decision = decisionContent(judged, judging, override);
@@ -121,7 +122,7 @@ function revisions(
           { ...place.today, id: base ?? place.today.id },
           {
             content: check,
-            reason: 'Looked again',
+            reason: frameWords.lookedAgain(),
           },
         )
       : firstRevision(scribe, 'frame-check', check, box.entityId),
@@ -178,7 +179,10 @@ export function useJudgeFrame(task: JudgeTask) {
     const now = parse(form.getValues());
     const found = now.ok ? judgedDraft(task, now.content) : null;
     if (!now.ok || !found) return false;
-    const label = `Frame ${task.place.slot}: ${ACT_NAMES[found.act].toLowerCase()}`;
+    const label = frameWords.frame3({
+      slot: task.place.slot,
+      act: ACT_NAMES[found.act].toLowerCase(),
+    });
     const base = baseOf() ?? null;
     // looked at in another tab since this was begun: as new as that look is to who taps here
     const against = base === null && task.place.today ? [task.place.today] : [];

@@ -1,16 +1,18 @@
 import type { BroodAmount, CellState, CombFace, FrameAct, School, Timing } from '../../../core';
 import type { BROOD_STAGES } from '../../../records';
+import { combWords } from '../../words/english/comb';
+import { commonWords } from '../../words/english/common';
 
 /** What is done with a frame, in a word or two. */
 export const ACT_NAMES: Readonly<Record<FrameAct, string>> = {
-  take: 'Take',
-  'take-to-dry': 'Take to dry',
-  'comb-honey': 'Comb honey',
-  'put-back': 'Put back',
-  leave: 'Leave',
-  'keep-for-spring': 'Keep for spring',
-  strip: 'Strip, feed back',
-  nothing: 'Not to extract',
+  take: combWords.take(),
+  'take-to-dry': combWords.takeToDry(),
+  'comb-honey': combWords.combHoney(),
+  'put-back': combWords.putBack(),
+  leave: combWords.leave(),
+  'keep-for-spring': combWords.keepForSpring(),
+  strip: combWords.stripFeedBack(),
+  nothing: combWords.notToExtract(),
 };
 
 /** One letter for the small picture of a frame. */
@@ -26,62 +28,62 @@ export const ACT_LETTERS: Readonly<Record<FrameAct, string>> = {
 };
 
 export const STATE_NAMES: Readonly<Record<CellState, string>> = {
-  capped: 'Capped',
-  open: 'Open honey',
-  empty: 'Empty',
-  undrawn: 'Not drawn',
-  brood: 'Brood, pollen',
+  capped: commonWords.capped(),
+  open: combWords.openHoney(),
+  empty: combWords.empty(),
+  undrawn: combWords.notDrawn(),
+  brood: combWords.broodPollen(),
 };
 
 export const BROOD_NAMES: Readonly<Record<BroodAmount, string>> = {
-  none: 'None',
-  'few-cells': 'A few cells',
-  patch: 'A patch',
-  nest: 'A nest',
+  none: commonWords.none(),
+  'few-cells': combWords.aFewCells(),
+  patch: combWords.aPatch(),
+  nest: combWords.aNest(),
 };
 
 export const STAGE_NAMES: Readonly<Record<(typeof BROOD_STAGES)[number], string>> = {
-  eggs: 'Eggs',
-  larvae: 'Larvae',
-  capped: 'Capped brood',
+  eggs: combWords.eggs(),
+  larvae: combWords.larvae(),
+  capped: combWords.cappedBrood(),
 };
 
 export const FACE_NAMES: Readonly<Record<CombFace, string>> = {
-  sunken: 'Sunken',
-  flush: 'Flush',
-  proud: 'Proud',
+  sunken: combWords.sunken(),
+  flush: combWords.flush(),
+  proud: combWords.proud(),
 };
 
 export const STAY_NAMES: Readonly<Record<School['stays'], string>> = {
-  clear: 'Clear the honey boxes',
-  'colony-first': 'The colony first',
+  clear: combWords.clearTheHoneyBoxes(),
+  'colony-first': combWords.theColonyFirst(),
 };
 
 export const TIMING_NAMES: Readonly<Record<Timing, string>> = {
-  'after-each-flow': 'After each flow',
-  'once-a-year': 'Once a year',
-  'out-of-room': 'When they run out of room',
-  'before-next-flow': 'Just before the next flow',
+  'after-each-flow': combWords.afterEachFlow(),
+  'once-a-year': combWords.onceAYear(),
+  'out-of-room': combWords.whenTheyRunOutOf(),
+  'before-next-flow': combWords.justBeforeTheNextFlow(),
 };
 
 export const METER_NAMES: Readonly<Record<School['meter'], string>> = {
-  no: 'No meter',
-  helps: 'A meter helps',
-  after: 'Meter after extraction',
-  'in-the-yard': 'Meter in the yard',
+  no: combWords.noMeter(),
+  helps: combWords.aMeterHelps(),
+  after: combWords.meterAfterExtraction(),
+  'in-the-yard': combWords.meterInTheYard(),
 };
 
 export const DRYING_NAMES: Readonly<Record<School['drying'], string>> = {
-  none: 'Does not dry',
-  'in-comb': 'Dries in the comb',
-  'after-extraction': 'Dries the extracted honey',
+  none: combWords.doesNotDry(),
+  'in-comb': combWords.driesInTheComb(),
+  'after-extraction': combWords.driesTheExtractedHoney(),
 };
 
 export const RULE_NAMES: Readonly<Record<School['rule'], string>> = {
-  'each-side': 'Each side must reach the share',
-  pooled: 'The share pooled over all frames taken must reach it',
-  'all-honey': 'All honey is taken, what is not ripe is dried',
-  'cells-read': 'Open cells are read where the share is short',
+  'each-side': combWords.eachSideMustReachThe(),
+  pooled: combWords.theSharePooledOverAll(),
+  'all-honey': combWords.allHoneyIsTakenWhat(),
+  'cells-read': combWords.openCellsAreReadWhere(),
 };
 
 /** 65–90 % */

@@ -1,9 +1,9 @@
 import { KIND_FACTS } from '../../../records';
 import type { ReactElement } from 'react';
 import type { Clash } from '../../../db';
-import { counted } from '../../format/counted';
 import { SideBySide } from '../../ui/forms/SideBySide';
 import { Button } from '../../ui/Button';
+import { kitWords } from '../../words/english/kit';
 
 interface ClashRowsProps {
   clashes: readonly Clash[];
@@ -24,11 +24,9 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
   return (
     <>
       <h4 className="mt-3 text-xl font-bold">
-        {counted(clashes.length, 'record')} {clashes.length === 1 ? 'differs' : 'differ'} from yours
+        {kitWords.recordsDifferFromYours({ clashes: clashes.length })}
       </h4>
-      <p className="text-lg">
-        Choose for each; what is not chosen stays in its file, and yours stays in the history.
-      </p>
+      <p className="text-lg">{kitWords.chooseForEachWhatIs()}</p>
       <ul className="mt-3 space-y-5">
         {clashes.map(({ mine, theirs: other }) => {
           const take = theirs.has(mine.id);
@@ -36,8 +34,8 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
             <li key={mine.id}>
               <p className="text-lg font-bold">{KIND_FACTS[mine.kind].name}</p>
               <SideBySide
-                label={`${KIND_FACTS[mine.kind].name}, mine and theirs`}
-                names={['Mine', 'Theirs']}
+                label={kitWords.mineAndTheirs({ name: KIND_FACTS[mine.kind].name })}
+                names={[kitWords.mine(), kitWords.theirs()]}
                 records={[mine, other]}
               />
               <div className="mt-2 flex flex-wrap gap-3">
@@ -46,14 +44,14 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
                   aria-pressed={!take}
                   onClick={() => set(mine.id, false)}
                 >
-                  Keep mine
+                  {kitWords.keepMine()}
                 </Button>
                 <Button
                   tone={take ? 'ink' : 'line'}
                   aria-pressed={take}
                   onClick={() => set(mine.id, true)}
                 >
-                  Take theirs
+                  {kitWords.takeTheirs()}
                 </Button>
               </div>
             </li>

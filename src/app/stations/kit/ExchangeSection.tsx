@@ -10,7 +10,6 @@ import {
   useAppSelector,
 } from '../../../store';
 import type { ImportSummary } from '../../../workers/recordFileProtocol';
-import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/fields/FileButton';
@@ -18,6 +17,7 @@ import { FileWork, useFileWork } from '../../ui/page/FileWork';
 import { saveFile } from '../../ui/saveFile';
 import { ImportSheet } from './ImportSheet';
 import { TablesPart } from './TablesPart';
+import { kitWords } from '../../words/english/kit';
 
 function ExchangeError({ error }: { error: AppError }): ReactElement {
   return (
@@ -63,8 +63,8 @@ export function ExchangeSection(): ReactElement {
     if (!written.ok) return setError(written.error);
     const { blob, records, setAside } = written.value;
     saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
-    const waiting = setAside > 0 ? `; ${counted(setAside, 'record')} in it to correct` : '';
-    tell(`Saved ${counted(records, 'record')} to a file${waiting}.`);
+    const waiting = setAside > 0 ? kitWords.recordsInItToCorrect({ setAside }) : '';
+    tell(kitWords.savedRecordsToAFile({ records, waiting }));
   };
 
   const bringIn = async (name: string, takeTheirs: ReadonlySet<string>): Promise<void> => {
@@ -75,7 +75,7 @@ export function ExchangeSection(): ReactElement {
     if (!done) return;
     if (!done.ok) return setError(done.error);
     const { written, alreadyThere, steps } = done.value;
-    const text = `Brought in ${counted(written, 'record')} from ${name}; ${alreadyThere} were here already.`;
+    const text = kitWords.broughtInRecordsFromWere({ written, name, alreadyThere });
     if (steps.length > 0) await dispatch(broughtIn(text, steps));
     else tell(text);
   };
@@ -100,30 +100,29 @@ export function ExchangeSection(): ReactElement {
   return (
     <section aria-labelledby="exchange" className="border-t-2 border-ink pt-3">
       <h2 id="exchange" className="text-2xl font-bold">
-        Files
+        {kitWords.files()}
       </h2>
       <p className="mt-1 max-w-2xl text-lg">
-        One JSON file holds everything: lots, hives and looks at frames with their whole history.
-        Keep one away from this device. Its format is described by the{' '}
+        {kitWords.oneJsonFileHoldsEverything()}{' '}
         <a
           href="/schema/ripenum-record-5.schema.json"
           className="font-semibold text-lavender underline"
         >
-          JSON Schema
+          {kitWords.jsonSchema()}
         </a>
         .
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button tone="ink" disabled={work.busy} onClick={() => void exportAll()}>
-          <Download aria-hidden className="size-5" /> Export all records
+          <Download aria-hidden className="size-5" /> {kitWords.exportAllRecords()}
         </Button>
         <FileButton
-          label="File to import"
+          label={kitWords.fileToImport()}
           accept="application/json,.json"
           disabled={work.busy}
           onFile={(file) => void importFile(file)}
         >
-          <Upload aria-hidden className="size-5" /> Import a file
+          <Upload aria-hidden className="size-5" /> {kitWords.importAFile()}
         </FileButton>
       </div>
       <FileWork work={work} />

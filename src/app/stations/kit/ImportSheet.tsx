@@ -1,12 +1,13 @@
 import { useState, type ReactElement } from 'react';
 import type { AnyRecord } from '../../../records';
 import type { ImportSummary, Listed } from '../../../workers/recordFileProtocol';
-import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
 import { titleOfRecord } from '../../words/recordNames';
 import { Button } from '../../ui/Button';
 import { FoldSummary } from '../../ui/page/FoldSummary';
 import { ClashRows } from './ClashRows';
+import { commonWords } from '../../words/english/common';
+import { kitWords } from '../../words/english/kit';
 
 /** Records by name, the first ones of many. */
 function Names({ title, listed }: { title: string; listed: Listed<AnyRecord> }) {
@@ -15,16 +16,19 @@ function Names({ title, listed }: { title: string; listed: Listed<AnyRecord> }) 
   return (
     <details open={listed.count <= 5} className="mt-2">
       <FoldSummary>
-        {title} {counted(listed.count, 'record')}
+        {title} {kitWords.records({ count: listed.count })}
       </FoldSummary>
       <ul className="list-disc pl-6 text-base">
         {listed.first.map((one) => (
           <li key={one.id}>
-            {titleOfRecord(one)}, written {formatMoment(one.recordedAt)}
-            {one.author === '' ? '' : ` by ${one.author}`}
+            {kitWords.written3({
+              titleOfRecord: titleOfRecord(one),
+              recordedAt: formatMoment(one.recordedAt),
+              part: one.author === '' ? '' : commonWords.byAuthor({ author: one.author }),
+            })}
           </li>
         ))}
-        {more > 0 && <li>and {more} more</li>}
+        {more > 0 && <li>{kitWords.andMore({ more })}</li>}
       </ul>
     </details>
   );
@@ -34,11 +38,8 @@ function SetAsideRows({ setAside }: Pick<ImportSummary, 'setAside'>): ReactEleme
   if (setAside.count === 0) return null;
   return (
     <details open={setAside.count <= 5} className="mt-2">
-      <FoldSummary>Sets aside {counted(setAside.count, 'record')} to correct</FoldSummary>
-      <p className="text-base">
-        A value in them cannot be right. They are kept, but left out of every answer until you
-        correct them; Today lists them.
-      </p>
+      <FoldSummary>{kitWords.setsAsideRecordsToCorrect({ count: setAside.count })}</FoldSummary>
+      <p className="text-base">{kitWords.aValueInThemCannot()}</p>
       <ul className="list-disc pl-6 text-base">
         {setAside.first.map(({ row, troubles }) => (
           <li key={row.id}>
@@ -64,33 +65,26 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
   const [theirs, setTheirs] = useState<ReadonlySet<string>>(new Set());
   const { fresh, same, added, replaced, removed, returned, setAside, gaps, lostCount } = summary;
   const does = [
-    added > 0 ? `adds ${counted(added, 'record')}` : '',
-    replaced.count > 0 ? `replaces ${counted(replaced.count, 'record')}` : '',
-    removed.count > 0 ? `removes ${counted(removed.count, 'record')}` : '',
-    returned > 0 ? `brings back ${counted(returned, 'record')}` : '',
+    added > 0 ? kitWords.addsRecords({ added }) : '',
+    replaced.count > 0 ? kitWords.replacesRecords({ count: replaced.count }) : '',
+    removed.count > 0 ? kitWords.removesRecords({ count: removed.count }) : '',
+    returned > 0 ? kitWords.bringsBackRecords({ returned }) : '',
   ].filter((one) => one !== '');
   return (
     <section aria-labelledby="import" className="mt-5 border-4 border-lavender p-4">
       <h3 id="import" className="text-2xl font-bold">
-        {name} {does.length > 0 ? does.join(', ') : 'changes nothing that holds now'}
+        {name} {does.length > 0 ? does.join(', ') : kitWords.changesNothingThatHoldsNow()}
       </h3>
-      <p className="mt-1 text-lg">
-        Nothing is brought in yet. {counted(fresh, 'version')} would be new here; {same} are here
-        already. What is replaced or removed stays in the history, and one undo takes it all back.
-      </p>
-      <Names title="Replaces" listed={replaced} />
-      <Names title="Removes" listed={removed} />
+      <p className="mt-1 text-lg">{kitWords.nothingIsBroughtInYet({ fresh, same })}</p>
+      <Names title={kitWords.replaces()} listed={replaced} />
+      <Names title={kitWords.removes()} listed={removed} />
       <SetAsideRows setAside={setAside} />
       {gaps > 0 && (
-        <p className="mt-2 text-base">
-          {counted(gaps, 'record')} came without {gaps === 1 ? 'its' : 'their'} earlier versions;
-          what holds now is whole.
-        </p>
+        <p className="mt-2 text-base">{kitWords.recordsCameWithoutTheirEarlier({ gaps })}</p>
       )}
       {lostCount > 0 && (
         <p className="mt-2 text-base">
-          {counted(lostCount, 'line')} of the file {lostCount === 1 ? 'is' : 'are'} no record at all
-          and {lostCount === 1 ? 'stays' : 'stay'} in the file: {summary.lost[0]?.path}{' '}
+          {kitWords.linesOfTheFileAre({ lostCount })} {summary.lost[0]?.path}{' '}
           {summary.lost[0]?.message}
         </p>
       )}
@@ -102,9 +96,9 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
           disabled={busy}
           onClick={() => onDecide(theirs)}
         >
-          {setAside.count > 0 ? 'Bring it in, set those aside' : 'Bring it in'}
+          {setAside.count > 0 ? kitWords.bringItInSetThose() : kitWords.bringItIn()}
         </Button>
-        <Button onClick={onCancel}>Bring in nothing</Button>
+        <Button onClick={onCancel}>{kitWords.bringInNothing()}</Button>
       </div>
     </section>
   );

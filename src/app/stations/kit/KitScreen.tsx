@@ -21,8 +21,10 @@ import { FormFrame } from '../../ui/forms/FormFrame';
 import { ExchangeSection } from './ExchangeSection';
 import { RivalsSection } from './RivalsSection';
 import { RuleSetsSection } from './RuleSetsSection';
+import { commonWords } from '../../words/english/common';
+import { kitWords } from '../../words/english/kit';
 
-const HEMISPHERES = choicesOf({ north: 'Northern', south: 'Southern' });
+const HEMISPHERES = choicesOf({ north: kitWords.northern(), south: kitWords.southern() });
 
 function PreferencesSection(): ReactElement {
   const dispatch = useAppDispatch();
@@ -37,14 +39,14 @@ function PreferencesSection(): ReactElement {
   const keep = submit(async (chosen) => {
     if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
     start(choicesEntry.fill(chosen, chosen));
-    dispatch(noticeShown({ text: 'Your choices are kept.', tone: 'told' }));
+    dispatch(noticeShown({ text: kitWords.yourChoicesAreKept(), tone: 'told' }));
   });
   return (
     <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
       <h2 id="choices" className="mb-3 text-2xl font-bold">
-        Your choices
+        {kitWords.yourChoices()}
       </h2>
-      <FormFrame {...frame} onSubmit={keep} label="Your choices">
+      <FormFrame {...frame} onSubmit={keep} label={kitWords.yourChoices()}>
         <div className="grid gap-5 sm:grid-cols-2">
           <Field of={choicesEntry} at="initials" />
           <Field of={choicesEntry} at="ruleSetId" choices={choices} />
@@ -56,7 +58,7 @@ function PreferencesSection(): ReactElement {
           <Field of={choicesEntry} at="singleKeys" />
         </div>
         <Button type="submit" tone="ink" className="mt-5">
-          Save
+          {kitWords.save()}
         </Button>
       </FormFrame>
     </section>
@@ -67,18 +69,16 @@ function DemoSection(): ReactElement {
   const dispatch = useAppDispatch();
   const reset = async (): Promise<void> => {
     await resetDemoSeason();
-    dispatch(noticeShown({ text: 'The demo season is as it was at first.', tone: 'told' }));
+    dispatch(noticeShown({ text: kitWords.theDemoSeasonIsAs(), tone: 'told' }));
   };
   return (
     <section aria-labelledby="demo" className="border-t-2 border-ink pt-3">
       <h2 id="demo" className="text-2xl font-bold">
-        Demo season
+        {kitWords.demoSeason()}
       </h2>
-      <p className="mt-1 max-w-2xl text-lg">
-        Everything here is made up. Your own records are kept apart and never touched by it.
-      </p>
+      <p className="mt-1 max-w-2xl text-lg">{kitWords.everythingHereIsMadeUp()}</p>
       <Button className="mt-3" onClick={() => void reset()}>
-        Start the demo season anew
+        {kitWords.startTheDemoSeasonAnew()}
       </Button>
     </section>
   );
@@ -89,7 +89,7 @@ export function KitScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">Kit</h1>
+      <h1 className="pt-5 text-4xl font-bold">{commonWords.kit()}</h1>
       <div className="mt-4 space-y-10">
         <Read failed={(_error, again) => <FailedPart again={again} />}>
           <PreferencesSection />

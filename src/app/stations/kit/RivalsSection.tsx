@@ -10,6 +10,7 @@ import {
 import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
 import { SideBySide } from '../../ui/forms/SideBySide';
+import { kitWords } from '../../words/english/kit';
 
 /** Kinds that are never changed after they were written, and are many. */
 const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];
@@ -18,19 +19,19 @@ const KINDS = RECORD_KINDS.filter((one) => !NEVER_CHANGED.includes(one));
 function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
   const dispatch = useAppDispatch();
   const { rivals, kind } = rivalry;
-  const nameOf = (at: number): string => rivals[at]?.author || `Version ${at + 1}`;
+  const nameOf = (at: number): string => rivals[at]?.author || kitWords.version({ at: at + 1 });
   return (
     <li>
       <p className="text-lg font-bold">{KIND_FACTS[kind].name}</p>
       <SideBySide
-        label={`${KIND_FACTS[kind].name}, versions`}
+        label={kitWords.versions({ name: KIND_FACTS[kind].name })}
         names={rivals.map((_, at) => nameOf(at))}
         records={rivals}
       />
       <div className="mt-2 flex flex-wrap gap-3">
         {rivals.map((one, at) => (
           <Button key={one.id} onClick={() => void dispatch(chooseRival(rivalry, one))}>
-            {nameOf(at)} holds
+            {kitWords.holds({ nameOf: nameOf(at) })}
           </Button>
         ))}
       </div>
@@ -47,12 +48,9 @@ export function RivalsSection(): ReactElement | null {
   return (
     <section aria-labelledby="rivals" className="border-4 border-lavender p-4">
       <h2 id="rivals" className="text-2xl font-bold">
-        Changed in two places ({rivalries.length})
+        {kitWords.changedInTwoPlaces({ rivalries: rivalries.length })}
       </h2>
-      <p className="mt-1 text-lg">
-        Choose which one is right: lots that it bears on wait for that. The other stays in the
-        history either way.
-      </p>
+      <p className="mt-1 text-lg">{kitWords.chooseWhichOneIsRight()}</p>
       <ul className="mt-3 space-y-5">
         {rivalries.map((one) => (
           <RivalRow key={one.entityId} rivalry={one} />

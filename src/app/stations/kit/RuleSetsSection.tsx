@@ -11,16 +11,23 @@ import { EntryRow } from '../../ui/forms/EntryRow';
 import { EntrySheet } from '../../ui/forms/EntrySheet';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { useBook } from '../../data/useWorkspaceModel';
+import { kitWords } from '../../words/english/kit';
 
 function factsOf({ content }: OwnRuleSet): string[] {
   const { edition, ordinaryPercent, heatherPercent } = content;
   const { bakersOrdinaryPercent, bakersHeatherPercent, note } = content;
   return [
     edition,
-    `${ordinaryPercent.toFixed(1)} %, heather ${heatherPercent.toFixed(1)} %`,
+    kitWords.heather({
+      ordinaryPercent: ordinaryPercent.toFixed(1),
+      heatherPercent: heatherPercent.toFixed(1),
+    }),
     bakersOrdinaryPercent === null || bakersHeatherPercent === null
       ? ''
-      : `baker’s ${bakersOrdinaryPercent.toFixed(1)} %, heather ${bakersHeatherPercent.toFixed(1)} %`,
+      : kitWords.bakersHeather({
+          bakersOrdinaryPercent: bakersOrdinaryPercent.toFixed(1),
+          bakersHeatherPercent: bakersHeatherPercent.toFixed(1),
+        }),
     note,
   ];
 }
@@ -38,13 +45,10 @@ export function RuleSetsSection(): ReactElement {
   return (
     <SheetSection
       id="rule-sets"
-      title="Rule sets of your own"
-      aside={<Button onClick={() => editing.add()}>Add one</Button>}
+      title={kitWords.ruleSetsOfYourOwn()}
+      aside={<Button onClick={() => editing.add()}>{kitWords.addOne()}</Button>}
     >
-      <p className="max-w-2xl text-lg">
-        Limits of a country, a buyer or a label that do not ship with Ripenum. Lots can be ruled by
-        them like by any other; lots that were signed stay as they were.
-      </p>
+      <p className="max-w-2xl text-lg">{kitWords.limitsOfACountryA()}</p>
       <div className="mt-2 divide-y divide-thread">
         {own.map((one) => (
           <EntryRow
@@ -60,8 +64,8 @@ export function RuleSetsSection(): ReactElement {
         onOpenChange={editing.onOpenChange}
         kind="rule-set"
         record={record}
-        what="the rule set"
-        title={record ? record.content.name : 'A rule set of your own'}
+        what={kitWords.theRuleSet()}
+        title={record ? record.content.name : kitWords.aRuleSetOfYour()}
         description={LOCAL_LAW_DECIDES}
         formOf={formOf}
         parse={(form) => ruleSetEntry.read(form, preferences)}

@@ -12,6 +12,7 @@ import { isoDay } from '../../format/dates';
 import { tableCsv } from '../../format/tableCsv';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
+import { kitWords } from '../../words/english/kit';
 
 /** Any table as CSV, for a spreadsheet. */
 export function TablesPart(): ReactElement {
@@ -23,7 +24,7 @@ export function TablesPart(): ReactElement {
     if (records.length === 0) {
       dispatch(
         noticeShown({
-          text: `${KIND_FACTS[kind].name}: there is nothing to save yet.`,
+          text: kitWords.thereIsNothingToSave({ name: KIND_FACTS[kind].name }),
           tone: 'told',
         }),
       );
@@ -38,7 +39,7 @@ export function TablesPart(): ReactElement {
   return (
     <div className="mt-6 flex flex-wrap items-end gap-3">
       <label className="text-base font-semibold">
-        One table, for a spreadsheet
+        {kitWords.oneTableForASpreadsheet()}
         <select
           className="mt-1 block min-h-11 border-2 border-ink bg-paper px-3 text-lg font-normal"
           value={kind}
@@ -52,7 +53,7 @@ export function TablesPart(): ReactElement {
         </select>
       </label>
       <Button onClick={() => void save()}>
-        <Download aria-hidden className="size-5" /> Save as CSV
+        <Download aria-hidden className="size-5" /> {kitWords.saveAsCsv()}
       </Button>
     </div>
   );

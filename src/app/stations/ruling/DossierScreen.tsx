@@ -18,9 +18,9 @@ import { usePdfFile } from '../../pdf/usePdfFile';
 import { dossierContent } from './dossier/dossierContent';
 import { DossierHead, DossierPart } from './dossier/DossierPaper';
 import { useMeters, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { rulingWords } from '../../words/english/ruling';
 
-const CANNOT =
-  'The PDF could not be made; the page itself can still be printed. Reload the page, then try again.';
+const CANNOT = rulingWords.thePdfCouldNotBe();
 
 /** The dossier as a file; its maker is loaded when it is first wanted. */
 function useDossierPdf(
@@ -70,23 +70,23 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
   const pdf = useDossierPdf(file, { answer, content, digest: digest ?? '' });
   const print = (): void => window.print();
   useCommands([
-    { id: 'print', title: 'Print the dossier', key: 'p', run: print },
-    { id: 'pdf', title: 'Save the dossier as PDF', key: 'f', run: pdf.make },
+    { id: 'print', title: rulingWords.printTheDossier(), key: 'p', run: print },
+    { id: 'pdf', title: rulingWords.saveTheDossierAsPdf(), key: 'f', run: pdf.make },
   ]);
   return (
     <>
       <div className="flex flex-wrap gap-3 py-5 print:hidden">
         <Button tone="ink" onClick={pdf.make} disabled={pdf.busy || digest === null}>
-          <FileDown aria-hidden className="size-5" /> Save as PDF
+          <FileDown aria-hidden className="size-5" /> {rulingWords.saveAsPdf()}
         </Button>
         <Button onClick={print}>
-          <Printer aria-hidden className="size-5" /> Print
+          <Printer aria-hidden className="size-5" /> {rulingWords.print()}
         </Button>
         <Link
           to={`/${workspace}/lots/${file.lot.entityId}`}
           className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}
         >
-          <ArrowLeft aria-hidden className="size-5" /> Back to the lot
+          <ArrowLeft aria-hidden className="size-5" /> {rulingWords.backToTheLot()}
         </Link>
       </div>
       <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-white p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
@@ -97,8 +97,8 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
         ))}
         <p className="text-base wrap-anywhere">
           {digest === null
-            ? 'Making the digest …'
-            : `Digest of every record behind this dossier, its meters, hives and rooms included: SHA-256 ${digest}`}
+            ? rulingWords.makingTheDigest()
+            : rulingWords.digestOfEveryRecordBehind({ digest })}
         </p>
       </article>
     </>

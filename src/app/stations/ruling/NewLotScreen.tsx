@@ -27,6 +27,8 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { WhatWouldChange } from './parts/WhatWouldChange';
 import { useAnswer, type Answer } from '../../lot/useLot';
 import { useTakenCodes } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { rulingWords } from '../../words/english/ruling';
 
 const FORM_KEY = 'new-lot';
 
@@ -97,7 +99,7 @@ export function NewLotScreen(): ReactElement {
   const begin = submit(async ({ lot, comb, containers: entries }) => {
     const done = await dispatch(
       perform(
-        `Lot ${lot.code} started`,
+        rulingWords.lotStarted({ code: lot.code }),
         (scribe) => {
           const first = firstRevision(scribe, 'lot', lot);
           const inLot = first.entityId;
@@ -118,42 +120,46 @@ export function NewLotScreen(): ReactElement {
 
   return (
     <>
-      <h1 className="py-4 text-4xl font-bold">New lot</h1>
+      <h1 className="py-4 text-4xl font-bold">{commonWords.newLot()}</h1>
       <AnswerBar ruling={answer.ruling} />
       <div className="mt-4 grid gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)]">
-        <FormFrame {...frame} onSubmit={begin} label="New lot">
+        <FormFrame {...frame} onSubmit={begin} label={commonWords.newLot()}>
           <div className="space-y-8">
-            <SheetSection id="new-comb" title="The comb">
+            <SheetSection id="new-comb" title={rulingWords.theComb()}>
               <CombFields under="comb" />
             </SheetSection>
-            <SheetSection id="new-lot" title="The lot">
+            <SheetSection id="new-lot" title={commonWords.theLot()}>
               <LotNameFields under="lot" />
             </SheetSection>
             <SheetSection
               id="new-containers"
-              title="What it is in"
+              title={rulingWords.whatItIsIn()}
               aside={
                 <Button onClick={() => containers.append(freshContainer(preferences))}>
-                  Another kind
+                  {rulingWords.anotherKind()}
                 </Button>
               }
             >
               <div className="space-y-8">
                 {containers.fields.map((field, at) => (
-                  <div key={field.id} role="group" aria-label={`Containers ${at + 1}`}>
+                  <div
+                    key={field.id}
+                    role="group"
+                    aria-label={rulingWords.containers({ at: at + 1 })}
+                  >
                     <ContainerFields under={`containers.${at}`} />
                     <Button tone="quiet" onClick={() => containers.remove(at)}>
-                      Remove these containers
+                      {rulingWords.removeTheseContainers()}
                     </Button>
                   </div>
                 ))}
               </div>
             </SheetSection>
-            <SheetSection id="new-limits" title="Limits, store, signs">
+            <SheetSection id="new-limits" title={rulingWords.limitsStoreSigns()}>
               <LotLimitFields under="lot" />
             </SheetSection>
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
-              Start this lot
+              {rulingWords.startThisLot()}
             </Button>
           </div>
         </FormFrame>

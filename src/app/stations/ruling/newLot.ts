@@ -16,6 +16,7 @@ import { nextCode } from '../../forms/lots/lotCode';
 import { lotEntry, proposedTarget, readLotForm, type LotForm } from '../../forms/lots/lotForm';
 import type { FieldError, FieldErrors, Parsed } from '../../entry/reader';
 import { isoDay } from '../../format/dates';
+import { rulingWords } from '../../words/english/ruling';
 
 /** A new lot as it is typed: details, containers, comb. */
 export interface NewLotForm {
@@ -73,11 +74,8 @@ export function readNewLot(
   ];
   if (lot.ok && taken.includes(lot.content.code)) {
     const code = nextCode(new Date(), taken);
-    const fix = { label: `Use ${code}`, patch: { code } };
-    errors.push([
-      'lot.code',
-      { sentence: 'Another lot has this code already; choose another.', fix },
-    ]);
+    const fix = { label: rulingWords.use({ code }), patch: { code } };
+    errors.push(['lot.code', { sentence: rulingWords.anotherLotHasThisCode(), fix }]);
   }
   if (errors.length > 0 || !lot.ok || !comb.ok) {
     return { ok: false, errors: Object.fromEntries(errors) };

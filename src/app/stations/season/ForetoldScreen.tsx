@@ -9,38 +9,39 @@ import {
   type Foretold,
 } from '../../../core';
 import { learnedZero, repeatabilityOf, type ExtractionFile, type Workshop } from '../../../model';
-import { counted } from '../../format/counted';
 import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { useForetold, type ForetoldRow } from './useForetold';
 import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { seasonWords } from '../../words/english/season';
 
 /** "4 of 5", the share of the forecasts that held. */
 const cameWords = (came: number, count: number): string =>
-  `${Math.round(came * count)} of ${count}`;
+  seasonWords.ofCameCount({ came: Math.round(came * count), count });
 
 /** What to make of a row, one sentence. */
 export function verdictWords({ isFew, levels, meanPlace, count }: Foretold): string {
-  if (isFew) return `Only ${count} so far: too few to say.`;
+  if (isFew) return seasonWords.onlySoFarTooFew({ count });
   const off = levels.filter((one) => !one.agrees);
   const side =
     Math.abs(meanPlace - 0.5) > 0.5 / Math.sqrt(count)
       ? meanPlace < 0.5
-        ? ' Mostly lower than forecast.'
-        : ' Mostly higher than forecast.'
+        ? seasonWords.mostlyLowerThanForecast()
+        : seasonWords.mostlyHigherThanForecast()
       : '';
-  if (off.length === 0) return `As good as it says.${side}`;
+  if (off.length === 0) return seasonWords.asGoodAsItSays({ side });
   return off.some((one) => one.came < one.stated)
-    ? `Too sure of itself.${side}`
-    : `More careful than it need be.${side}`;
+    ? seasonWords.tooSureOfItself({ side })
+    : seasonWords.moreCarefulThanItNeed({ side });
 }
 
 function Rows({ rows }: { rows: readonly ForetoldRow[] }): ReactElement {
   const compared = rows.map((one) => ({ ...one, found: foretold(one.places) }));
   return (
     <PlainTable
-      label="Forecasts, and how often they came true"
-      head={['Forecast', '50 % sure', '80 % sure', '95 % sure', 'Verdict']}
+      label={seasonWords.forecastsAndHowOftenThey()}
+      head={[seasonWords.forecast(), '50 % sure', '80 % sure', '95 % sure', seasonWords.verdict()]}
       rows={compared.map(({ name, found }) =>
         found
           ? [
@@ -48,7 +49,7 @@ function Rows({ rows }: { rows: readonly ForetoldRow[] }): ReactElement {
               ...found.levels.map((one) => cameWords(one.came, found.count)),
               verdictWords(found),
             ]
-          : [name, '–', '–', '–', 'Nothing to compare yet.'],
+          : [name, '–', '–', '–', seasonWords.nothingToCompareYet()],
       )}
     />
   );
@@ -61,46 +62,44 @@ function Learned({ workshop }: { workshop: Workshop }): ReactElement {
   const vessels = learnedBetweenVessels(scatters);
   const zero = learnedZero(meters);
   const combs = updatedExpectation(priorExpectation('not-said'), pastLots);
-  const points = (value: number): string => `${value.toFixed(2)} points`;
+  const points = (value: number): string => seasonWords.points({ value: value.toFixed(2) });
   return (
-    <SheetSection id="learned" title="What your records have taught">
+    <SheetSection id="learned" title={seasonWords.whatYourRecordsHaveTaught()}>
       <PlainTable
-        label="Learned in place of guesses"
-        head={['What', 'Guessed', 'Now', 'From']}
+        label={seasonWords.learnedInPlaceOfGuesses()}
+        head={[commonWords.what(), seasonWords.guessed(), seasonWords.now(), commonWords.from()]}
         rows={[
           ...readers.map((reader) => {
             const own = repeatabilityOf(reader, replicates);
             const sets = replicates.filter((one) => one.reader === reader && one.values.length > 1);
             return [
-              `Readings by ${reader} differ by`,
+              seasonWords.readingsByDifferBy({ reader }),
               points(SPREAD_PRIORS.repeatability.standardDeviation),
               points(own.standardDeviation),
-              counted(sets.length, 'sample'),
+              seasonWords.samples({ sets: sets.length }),
             ];
           }),
           [
-            'Vessels of a lot differ by',
+            seasonWords.vesselsOfALotDiffer(),
             points(SPREAD_PRIORS.betweenVessels.standardDeviation),
             points(vessels.standardDeviation),
-            counted(vessels.from, 'lot'),
+            seasonWords.lots({ from: vessels.from }),
           ],
           [
-            'Unchecked meters are off by',
+            seasonWords.uncheckedMetersAreOffBy(),
             points(learnedZero(new Map()).standardDeviation),
             points(zero.standardDeviation),
-            counted(zero.from, 'meter'),
+            seasonWords.meters({ from: zero.from }),
           ],
           [
-            'Lots differ from what their comb suggests',
-            'the usual',
-            `${combs.scatterFactor.toFixed(1)} times the usual`,
-            counted(combs.lots, 'lot'),
+            seasonWords.lotsDifferFromWhatTheir(),
+            seasonWords.theUsual(),
+            seasonWords.timesTheUsual({ scatterFactor: combs.scatterFactor.toFixed(1) }),
+            seasonWords.lots2({ lots: combs.lots }),
           ],
         ]}
       />
-      <p className="mt-1 text-base">
-        Each is one standard deviation. The guess stays in it and counts for less with every record.
-      </p>
+      <p className="mt-1 text-base">{seasonWords.eachIsOneStandardDeviation()}</p>
     </SheetSection>
   );
 }
@@ -109,14 +108,14 @@ function Found({ workshop, days }: { workshop: Workshop; days: readonly Extracti
   const { quick, slow } = useForetold(workshop, days);
   return (
     <div className="mt-5 space-y-8">
-      <SheetSection id="said" title="Forecast and outcome">
+      <SheetSection id="said" title={seasonWords.forecastAndOutcome()}>
         <Rows rows={[...quick, ...(Array.isArray(slow) ? (slow as ForetoldRow[]) : [])]} />
-        {slow === undefined && <p role="status">Calculating drying and extraction days …</p>}
+        {slow === undefined && (
+          <p role="status">{seasonWords.calculatingDryingAndExtractionDays()}</p>
+        )}
         {typeof slow === 'string' && <p role="alert">{slow}</p>}
         <p className="mt-2 max-w-3xl text-base">
-          Of the forecasts that were 80 % sure, about 8 in 10 should come true. Fewer than{' '}
-          {FEW_FORECASTS} say little. Each forecast is made again from what was written down before
-          it.
+          {seasonWords.ofTheForecastsThatWere({ fewForecasts: FEW_FORECASTS })}
         </p>
       </SheetSection>
       <Learned workshop={workshop} />
@@ -130,8 +129,8 @@ export function ForetoldScreen(): ReactElement {
   const house = useHoneyHouse();
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Season</p>
-      <h1 className="text-4xl font-bold">How good the forecasts were</h1>
+      <p className="pt-5 text-base font-semibold">{commonWords.season()}</p>
+      <h1 className="text-4xl font-bold">{seasonWords.howGoodTheForecastsWere()}</h1>
       <Found workshop={workshop} days={house.days} />
     </>
   );

@@ -2,7 +2,6 @@ import { useMemo, useState, type ReactElement } from 'react';
 import { expectedMixture, priorExpectation } from '../../../core';
 import { eyeBias, groupYields, meanBias, seasonReport, type SeasonReport } from '../../../model';
 import { selectPreferences, useAppSelector } from '../../../store';
-import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { OUTCOME_NAMES } from '../../format/moisture';
 import { formatQuantity } from '../../format/units';
@@ -11,6 +10,8 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { BiasChart } from './parts/BiasChart';
 import { NotesSection } from './parts/NotesSection';
 import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { seasonWords } from '../../words/english/season';
 
 function useReport(): SeasonReport {
   const workshop = useWorkshop();
@@ -40,30 +41,31 @@ function LotTable({ report, year }: { report: SeasonReport; year: number }): Rea
   const found = lots.reduce((sum, one) => sum + (one.isBlend ? 0 : (one.foundKg ?? 0)), 0);
   const frames = lots.reduce((sum, one) => sum + one.frames, 0);
   return (
-    <SheetSection id="lots" title={`Lots of ${year}`}>
+    <SheetSection id="lots" title={seasonWords.lotsOf({ year })}>
       <p className="text-xl">
-        <strong className="text-5xl">{mass(found)}</strong> in {counted(lots.length, 'lot')}
-        {frames > 0 && `, ${counted(frames, 'frame')} written down`}
+        <strong className="text-5xl">{mass(found)}</strong>{' '}
+        {seasonWords.inLots({ lots: lots.length })}
+        {frames > 0 && seasonWords.framesWrittenDown({ frames })}
       </p>
       <PlainTable
-        label={`Every lot of ${year}`}
+        label={seasonWords.everyLotOf({ year })}
         head={[
-          'Lot',
-          'Found',
-          'Water',
-          'Ruling',
-          'Frames',
-          'Judged in comb',
-          'Lost on the way',
-          'Flow',
-          'Yard',
-          'Colour and taste',
+          commonWords.lot2(),
+          commonWords.found(),
+          commonWords.water(),
+          seasonWords.ruling(),
+          commonWords.frames2(),
+          seasonWords.judgedInComb(),
+          seasonWords.lostOnTheWay(),
+          seasonWords.flow(),
+          seasonWords.yard(),
+          seasonWords.colourAndTaste(),
         ]}
         rows={lots.map((one) => [
           one.name,
-          one.isBlend ? `${mass(one.foundKg)}, of other lots` : mass(one.foundKg),
-          `${one.moisturePercent.toFixed(1)} %${one.measured ? '' : ', not measured'}`,
-          `${OUTCOME_NAMES[one.outcome]}${one.signed ? ', signed' : ''}`,
+          one.isBlend ? seasonWords.ofOtherLots({ foundKg: mass(one.foundKg) }) : mass(one.foundKg),
+          `${one.moisturePercent.toFixed(1)} %${one.measured ? '' : seasonWords.notMeasured()}`,
+          `${OUTCOME_NAMES[one.outcome]}${one.signed ? seasonWords.signed() : ''}`,
           one.frames > 0 ? String(one.frames) : '–',
           mass(one.judgedKg),
           mass(one.lostKg),
@@ -123,10 +125,16 @@ function Guesses({ report, year }: { report: SeasonReport; year: number }): Reac
   const guesses = report.guesses.filter((one) => one.year === year);
   if (guesses.length === 0) return null;
   return (
-    <SheetSection id="guesses" title="Guesses before the weigh-in">
+    <SheetSection id="guesses" title={seasonWords.guessesBeforeTheWeighIn()}>
       <PlainTable
-        label="Guesses"
-        head={['Day', 'Who', 'Guessed', 'Found', 'Off by']}
+        label={seasonWords.guesses()}
+        head={[
+          commonWords.day(),
+          seasonWords.who(),
+          seasonWords.guessed(),
+          commonWords.found(),
+          seasonWords.offBy(),
+        ]}
         rows={guesses.map((one) => [
           formatDay(one.day),
           one.who,
@@ -148,21 +156,22 @@ function Bias({ report }: { report: SeasonReport }): ReactElement {
     const model = meanBias(report.bias.filter((one) => one.year === year));
     return [
       String(year),
-      eye ? `${signed(100 * eye.share, 0)} % of ${counted(eye.lots, 'lot')}` : '–',
-      model ? `${signed(model.percent, 1)} points, ${counted(model.lots, 'lot')}` : '–',
+      eye ? seasonWords.ofLots({ share: signed(100 * eye.share, 0), lots: eye.lots }) : '–',
+      model ? seasonWords.pointsLots({ percent: signed(model.percent, 1), lots: model.lots }) : '–',
     ];
   });
   return (
-    <SheetSection id="bias" title="How far eye and model were off">
+    <SheetSection id="bias" title={seasonWords.howFarEyeAndModel()}>
       <PlainTable
-        label="Bias by year"
-        head={['Year', 'Eye: honey judged in the comb', 'Model: water expected from the comb']}
+        label={seasonWords.biasByYear()}
+        head={[
+          seasonWords.year(),
+          seasonWords.eyeHoneyJudgedInThe(),
+          seasonWords.modelWaterExpectedFromThe(),
+        ]}
         rows={byYear}
       />
-      <p className="mt-1 text-base">
-        A plus means too much: more honey judged than was found, or wetter expected than measured.
-        What the comb leads one to expect is corrected by your own lots as they come.
-      </p>
+      <p className="mt-1 text-base">{seasonWords.aPlusMeansTooMuch()}</p>
       {report.bias.length > 0 && <BiasChart bias={report.bias} />}
     </SheetSection>
   );
@@ -175,11 +184,11 @@ export function YearsScreen(): ReactElement {
   const year = picked ?? report.years[0] ?? new Date().getFullYear();
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Season</p>
+      <p className="pt-5 text-base font-semibold">{commonWords.season()}</p>
       <div className="flex flex-wrap items-end justify-between gap-4">
-        <h1 className="text-4xl font-bold">The year {year}</h1>
+        <h1 className="text-4xl font-bold">{seasonWords.theYear({ year })}</h1>
         <label className="flex items-center gap-3 text-lg">
-          Another year
+          {seasonWords.anotherYear()}
           <select
             className="min-h-11 border-2 border-ink bg-paper px-3 text-lg"
             value={year}
@@ -196,11 +205,19 @@ export function YearsScreen(): ReactElement {
       <div className="mt-5 space-y-8">
         <LotTable report={report} year={year} />
         <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
-          <Bars id="by-flow" title="By flow" bars={groupYields(report, year, 'flow')} />
-          <Bars id="by-yard" title="By yard" bars={groupYields(report, year, 'yard')} />
+          <Bars
+            id="by-flow"
+            title={seasonWords.byFlow()}
+            bars={groupYields(report, year, 'flow')}
+          />
+          <Bars
+            id="by-yard"
+            title={seasonWords.byYard()}
+            bars={groupYields(report, year, 'yard')}
+          />
           <Bars
             id="by-hive"
-            title="By hive"
+            title={seasonWords.byHive()}
             bars={report.hives
               .filter((one) => one.year === year)
               .map((one) => ({ name: one.hive, kg: one.kg }))}

@@ -13,6 +13,7 @@ import {
 import { foretoldInRooms } from '../../../workers/dryingClient';
 import { foretoldEnds } from '../../../workers/lineClient';
 import { midnightBefore } from '../../format/localMoment';
+import { seasonWords } from '../../words/english/season';
 
 /** A row of forecasts of one kind with where what was found lay in them [1]. */
 export interface ForetoldRow {
@@ -37,12 +38,12 @@ function quickRows({ pastLots, replicates, files, around }: Workshop): ForetoldR
   const blended = new Set(around.poured.map((one) => one.intoLotId ?? ''));
   const readers = [...readerPlaces(replicates)].map(([reader, places]) => ({
     id: `reader-${reader}`,
-    name: `Second readings by ${reader}`,
+    name: seasonWords.secondReadingsBy({ reader }),
     places,
   }));
   return [
-    { id: 'comb', name: 'Water content, from the comb', places: combPlaces(pastLots) },
-    { id: 'crop', name: 'Crop weight, from the comb', places: cropPlaces(files, blended) },
+    { id: 'comb', name: seasonWords.waterContentFromTheComb(), places: combPlaces(pastLots) },
+    { id: 'crop', name: seasonWords.cropWeightFromTheComb(), places: cropPlaces(files, blended) },
     ...readers,
   ];
 }
@@ -63,12 +64,11 @@ function useSlowRows(
     all.then(
       ([drying, ends]) =>
         setRows([
-          { id: 'drying', name: 'Moisture while drying', places: drying },
-          { id: 'day', name: 'When an extraction day ends', places: ends },
+          { id: 'drying', name: seasonWords.moistureWhileDrying(), places: drying },
+          { id: 'day', name: seasonWords.whenAnExtractionDayEnds(), places: ends },
         ]),
       () => {
-        if (!stop.signal.aborted)
-          setRows('Drying and extraction days could not be calculated. Open the page again.');
+        if (!stop.signal.aborted) setRows(seasonWords.dryingAndExtractionDaysCould());
       },
     );
     return () => stop.abort();

@@ -24,6 +24,8 @@ import { BlendAnswer } from './parts/BlendAnswer';
 import { useBlendPlan } from './useBlendPlan';
 import { useStore } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
+import { blendWords } from '../../words/english/blend';
+import { commonWords } from '../../words/english/common';
 
 function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -95,7 +97,9 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
       day: isoDay(new Date()),
     });
     const done = await dispatch(
-      perform('Planned a blend', (scribe) => [firstRevision(scribe, 'blend', content)], { draft }),
+      perform(blendWords.plannedABlend(), (scribe) => [firstRevision(scribe, 'blend', content)], {
+        draft,
+      }),
     );
     if (!done.ok) return;
     start(defaults);
@@ -103,11 +107,11 @@ function BlendPlanner({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,26rem)_minmax(0,1fr)]">
-      <FormFrame {...frame} onSubmit={ask} label="The blend">
+      <FormFrame {...frame} onSubmit={ask} label={blendWords.theBlend()}>
         <div className="space-y-5">
           <BlendFields lots={here} />
           <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
-            Find the best blend
+            {blendWords.findTheBestBlend()}
           </Button>
         </div>
       </FormFrame>
@@ -123,12 +127,9 @@ export function BlendScreen(): ReactElement {
   const lots = useStore();
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Store</p>
-      <h1 className="text-4xl font-bold">Plan a blend</h1>
-      <p className="mt-1 max-w-3xl text-lg">
-        Wet honey is brought under the target by drier honey. Nothing that ferments, is blocked or
-        was never measured is used.
-      </p>
+      <p className="pt-5 text-base font-semibold">{commonWords.store()}</p>
+      <h1 className="text-4xl font-bold">{blendWords.planABlend()}</h1>
+      <p className="mt-1 max-w-3xl text-lg">{blendWords.wetHoneyIsBroughtUnder()}</p>
       <BlendPlanner lots={lots} />
     </>
   );

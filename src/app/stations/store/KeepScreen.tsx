@@ -33,34 +33,34 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { KeepingChart } from './parts/KeepingChart';
 import { PickRow } from './parts/PickRow';
 import { useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { storeWords } from '../../words/english/store';
 
 type Place = StorePlace | 'own';
 
 const HOUR_MS = 3_600_000;
 
 const REASONS: Readonly<Record<StorageForecast['checkReason'], string>> = {
-  class: 'the time that its class of fermentation allows',
-  rising: 'before its risk rises, as crystals leave the liquid part wetter',
-  longest: 'no honey is left unlooked at for longer than a year',
+  class: storeWords.theTimeThatItsClass(),
+  rising: storeWords.beforeItsRiskRisesAs(),
+  longest: storeWords.noHoneyIsLeftUnlooked(),
 };
 
 function Answer({ forecast, nowMs }: { forecast: StorageForecast; nowMs: number }): ReactElement {
   const now = forecast.months[0];
   const by = dayAfterMonths(isoDay(new Date(nowMs)), forecast.checkMonths);
   return (
-    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">Look at it again by</p>
+    <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">{storeWords.lookAtItAgainBy()}</p>
       <p role="status" className="text-6xl leading-tight font-extrabold">
         {formatDay(by)}
       </p>
       <p className="mt-1 text-xl">
-        Now <strong>{RISK_NAMES[now?.risk ?? 'watch']}</strong>, at worst{' '}
-        <strong>{RISK_NAMES[forecast.worst]}</strong> within 24 months. The day:{' '}
-        {REASONS[forecast.checkReason]}.
+        {storeWords.now()} <strong>{RISK_NAMES[now?.risk ?? 'watch']}</strong>
+        {storeWords.atWorst()} <strong>{RISK_NAMES[forecast.worst]}</strong>{' '}
+        {storeWords.withinMonthsTheDay({ reason: REASONS[forecast.checkReason] })}
       </p>
-      <p className="mt-1 text-base">
-        A class, not a rate: it says when to look, never until when honey is safe.
-      </p>
+      <p className="mt-1 text-base">{storeWords.aClassNotARate()}</p>
     </section>
   );
 }
@@ -93,19 +93,24 @@ function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
       RISK_NAMES[forecast.worst],
       `${Math.round(100 * (last?.crystallisedShare ?? 0))} %`,
       formatDay(dayAfterMonths(today, checkMonths)),
-      best ? `${best.days} days${best.reason === 'heat' ? ', by warmth' : ''}` : '',
+      best
+        ? storeWords.days({
+            days: best.days,
+            part: best.reason === 'heat' ? storeWords.byWarmth() : '',
+          })
+        : '',
     ];
   });
   return (
     <PlainTable
-      label="Each place, how it keeps"
+      label={storeWords.eachPlaceHowItKeeps()}
       head={[
-        'Place',
-        'Mean',
-        'At worst',
-        'Glucose set after 24 months',
-        'Look again by',
-        'Best before, proposed',
+        storeWords.place(),
+        commonWords.mean(),
+        storeWords.atWorst2(),
+        storeWords.glucoseSetAfterMonths(),
+        storeWords.lookAgainBy(),
+        storeWords.bestBeforeProposed(),
       ]}
       rows={rows}
     />
@@ -114,32 +119,32 @@ function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
 
 function Rests({ basis }: { basis: KeepingBasis }): ReactElement {
   return (
-    <SheetSection id="rests" title="What this rests on">
+    <SheetSection id="rests" title={storeWords.whatThisRestsOn()}>
       <ul className="list-disc space-y-1 pl-5 text-lg">
         <li>
-          Water {basis.moisture.mean.toFixed(1)} %, judged by its upper end of{' '}
-          {(basis.moisture.mean + guardOf(basis.moisture, CONFORMS_FROM)).toFixed(1)} %.
+          {storeWords.waterJudgedByItsUpper({
+            mean: basis.moisture.mean.toFixed(1),
+            mean2: (basis.moisture.mean + guardOf(basis.moisture, CONFORMS_FROM)).toFixed(1),
+          })}
         </li>
         <li>
-          Glucose {basis.glucosePercent.toFixed(0)} %
-          {basis.glucoseMeasured
-            ? ', from the laboratory'
-            : ', as is usual; a laboratory would tell'}
-          : sets {{ slow: 'slowly', medium: 'at a middling pace', fast: 'fast' }[basis.tendency]}{' '}
-          (White 1962, recalled from memory; the pace month by month is assumed, no source).
+          {storeWords.glucoseSetsWhiteRecalledFrom({
+            glucosePercent: basis.glucosePercent.toFixed(0),
+            part: basis.glucoseMeasured
+              ? storeWords.fromTheLaboratory()
+              : storeWords.asIsUsualALaboratory(),
+            value: { slow: 'slowly', medium: storeWords.atAMiddlingPace(), fast: 'fast' }[
+              basis.tendency
+            ],
+          })}
         </li>
         <li>
           {basis.yeastPerG === null
-            ? 'Yeast not counted: taken as the worst.'
-            : `${basis.yeastPerG} yeast cells per gram counted.`}
+            ? storeWords.yeastNotCountedTakenAs()
+            : storeWords.yeastCellsPerGramCounted({ yeastPerG: basis.yeastPerG })}
         </li>
-        <li>
-          Classes by Lochhead (1933), temperatures by Wilson and Marvin (1932), recalled from
-          memory.
-        </li>
-        <li>
-          Warmth is no protection: above 27 °C yeast grows less, and honey loses enzymes and aroma.
-        </li>
+        <li>{storeWords.classesByLochheadTemperaturesBy()}</li>
+        <li>{storeWords.warmthIsNoProtectionAbove()}</li>
       </ul>
     </SheetSection>
   );
@@ -162,7 +167,7 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
   const [picked, setPlace] = useState<Place | null>(null);
   const place = picked ?? (own ? 'own' : 'shelf');
   const places = [
-    ...(own ? [{ id: 'own' as const, name: 'Where it stands', year: own }] : []),
+    ...(own ? [{ id: 'own' as const, name: storeWords.whereItStands(), year: own }] : []),
     ...STORE_PLACES.map((id) => ({ id, name: PLACE_NAMES[id], year: STORE_TEMPERATURES[id] })),
   ];
   const year = places.find((one) => one.id === place)?.year ?? STORE_TEMPERATURES.shelf;
@@ -170,26 +175,26 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
   return (
     <>
       <div className="pt-5">
-        <LotTitle file={file} station="Store: how it keeps" />
+        <LotTitle file={file} station={storeWords.storeHowItKeeps()} />
       </div>
       <div className="mt-5 space-y-8">
         <Answer forecast={forecast} nowMs={nowMs} />
         <div className="flex flex-wrap gap-x-10 gap-y-4">
           <PickRow
-            label="Kept in"
+            label={storeWords.keptIn()}
             value={place}
             options={places.map((one) => ({ value: one.id, label: one.name }))}
             onPick={setPlace}
           />
           <PickRow
-            label="Kept"
+            label={storeWords.kept()}
             value={keptAs}
             options={KEPT_AS.map((value) => ({ value, label: KEPT_NAMES[value] }))}
             onPick={setKeptAs}
           />
         </div>
         <KeepingChart forecast={forecast} limitPercent={ruling.limitPercent} nowMs={nowMs} />
-        <SheetSection id="compare" title="Places compared">
+        <SheetSection id="compare" title={storeWords.placesCompared()}>
           <Compare file={file} basis={basis} places={places} nowMs={nowMs} />
         </SheetSection>
         <Rests basis={basis} />

@@ -21,7 +21,6 @@ import { Field } from '../../entry/Field';
 import { Fields } from '../../entry/Fields';
 import { labelEntry, labelFormOf, readLabelForm, sheetFields } from '../../forms/store/labelForm';
 import { useDraftForm } from '../../forms/useDraftForm';
-import { counted } from '../../format/counted';
 import { RELEASE_NAMES } from '../../words/storeWords';
 import { GateNote } from '../../gate/GateNote';
 import { gateOf } from '../../gate/gate';
@@ -35,6 +34,7 @@ import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
 import { FoldSummary } from '../../ui/page/FoldSummary';
 import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { jarsWords } from '../../words/english/jars';
 
 const { id: _id, ...MEASURE_FIELDS } = sheetFields.fields;
 const MEASURES = Object.keys(MEASURE_FIELDS) as (keyof typeof MEASURE_FIELDS)[];
@@ -53,8 +53,8 @@ function LabelFields(): ReactElement {
     <>
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields of={labelEntry} at={['title', 'producer', 'origin', 'moreText']} />
-        <ColourField name="ink" label="Colour of the letters" />
-        <ColourField name="paper" label="Colour of the paper" />
+        <ColourField name="ink" label={jarsWords.colourOfTheLetters()} />
+        <ColourField name="paper" label={jarsWords.colourOfThePaper()} />
       </div>
       <Fields of={labelEntry} at={['weightUnits', 'showQr']} />
       <Field
@@ -62,12 +62,12 @@ function LabelFields(): ReactElement {
         at="sheet.id"
         choices={[
           ...LABEL_SHEETS.map((one) => ({ value: one.sheet.id, label: one.name })),
-          { value: 'own', label: 'A sheet of my own' },
+          { value: 'own', label: jarsWords.aSheetOfMyOwn() },
         ]}
         onChosen={take}
       />
       <details open={sheetId === 'own'}>
-        <FoldSummary>Measures of the sheet</FoldSummary>
+        <FoldSummary>{jarsWords.measuresOfTheSheet()}</FoldSummary>
         <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
           {MEASURES.map((one) => (
             <Field key={one} of={labelEntry} at={`sheet.${one}`} />
@@ -79,8 +79,8 @@ function LabelFields(): ReactElement {
   );
 }
 
-const TOO_SMALL = ' Some words are too small to read: take a larger label or fewer words.';
-const CANNOT = 'The labels could not be made; look at the measures of the sheet, then try again.';
+const TOO_SMALL = jarsWords.someWordsAreTooSmall();
+const CANNOT = jarsWords.theLabelsCouldNotBe();
 
 interface LabelsViewProps {
   file: LotFile;
@@ -109,7 +109,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
         qr: labelDesign.showQr ? jarQrText(content.code, at + 1) : '',
       }));
       const { bytes, missing, pages, tooSmall } = await labelsPdf(labelDesign, labels, fonts);
-      told = `${counted(pages, 'sheet')} of labels made.${tooSmall ? TOO_SMALL : ''}`;
+      told = jarsWords.sheetsOfLabelsMade({ pages, tooSmall: tooSmall ? TOO_SMALL : '' });
       return { name: `ripenum-labels-${content.code}.pdf`, bytes, missing };
     });
     if (isMade) dispatch(noticeShown({ text: told, tone: 'told' }));
@@ -118,7 +118,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
     const former = design && { ...design, id: baseOf() ?? design.id };
     const done = await dispatch(
       perform(
-        'Kept the label',
+        jarsWords.keptTheLabel(),
         (scribe) => [entryRevision(scribe, { kind: 'label-design', former }, labelDesign)],
         { draft },
       ),
@@ -129,11 +129,12 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   });
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
-      <FormFrame {...frame} onSubmit={print} label="The label">
+      <FormFrame {...frame} onSubmit={print} label={jarsWords.theLabel()}>
         <div className="space-y-5">
           <LabelFields />
           <Button type="submit" tone="ink" className="min-h-14 text-lg" disabled={busy}>
-            <FileDown aria-hidden className="size-5" /> Save {content.count} labels as PDF
+            <FileDown aria-hidden className="size-5" />{' '}
+            {jarsWords.saveLabelsAsPdf({ count: content.count })}
           </Button>
         </div>
       </FormFrame>
@@ -142,15 +143,17 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
           <>
             <LabelPreview design={parsed.content} lot={file.lot.content} packing={content} />
             <p className="text-lg">
-              {counted(content.count, 'label')} on{' '}
-              {counted(Math.ceil(content.count / labelsOnSheet(parsed.content.sheet)), 'sheet')}.
+              {jarsWords.labelsOnSheets({
+                count: content.count,
+                count2: Math.ceil(content.count / labelsOnSheet(parsed.content.sheet)),
+              })}
             </p>
           </>
         )}
         <ul className="list-disc space-y-1 pl-5 text-base">
-          <li>Print at full size, without “fit to page”; try it on plain paper first.</li>
-          <li>What a label must say, and in which size, is set by local rules.</li>
-          <li>A flower’s name needs pollen, conductivity and senses to support it.</li>
+          <li>{jarsWords.printAtFullSizeWithout()}</li>
+          <li>{jarsWords.whatALabelMustSay()}</li>
+          <li>{jarsWords.aFlowersNameNeedsPollen()}</li>
         </ul>
       </div>
     </div>
@@ -177,15 +180,18 @@ export function LabelsScreen(): ReactElement {
   const isHeld = gate.status === 'shut' || (gate.status === 'reason' && !release);
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Store: labels</p>
-      <h1 className="text-4xl font-bold">Jars {packing.content.code}</h1>
+      <p className="pt-5 text-base font-semibold">{jarsWords.storeLabels()}</p>
+      <h1 className="text-4xl font-bold">{jarsWords.jars({ code: packing.content.code })}</h1>
       <div className="mt-3 space-y-2">
         <GateNote gate={gate} />
         {gate.status === 'reason' && (
           <p className="text-lg">
             {release
-              ? `Filled all the same. ${RELEASE_NAMES[release.use]}: ${release.reason}`
-              : 'Labels are made once its ruling is signed, or once you say under the jars why it is used all the same.'}
+              ? jarsWords.filledAllTheSame({
+                  release: RELEASE_NAMES[release.use],
+                  reason: release.reason,
+                })
+              : jarsWords.labelsAreMadeOnceIts()}
           </p>
         )}
       </div>

@@ -11,7 +11,6 @@ import {
   useAppSelector,
   type ActOptions,
 } from '../../../store';
-import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { useDraftText } from '../../forms/useDraftText';
 import { formatQuantity, unitOf } from '../../format/units';
@@ -23,6 +22,7 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { barredBecause } from './blendContainers';
 import { blendedLotRecords } from './blendedLot';
 import { useBlends, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { storeWords } from '../../words/english/store';
 
 interface LineProps {
   blend: Blend;
@@ -46,7 +46,7 @@ function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement 
     const content = { tank, pour, massKg, at: new Date().toISOString() };
     const done = await dispatch(
       perform(
-        `Poured ${line.label}`,
+        storeWords.poured({ label: line.label }),
         (scribe) => [firstRevision(scribe, 'blend-tick', content, blend.entityId)],
         options,
       ),
@@ -57,8 +57,8 @@ function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement 
   const untick = (): void => {
     if (!tick) return;
     void dispatch(
-      perform(`Took back ${line.label}`, (scribe) => [
-        nextRevision(scribe, tick, { withdrawn: true, reason: 'Not poured after all' }),
+      perform(storeWords.tookBack({ label: line.label }), (scribe) => [
+        nextRevision(scribe, tick, { withdrawn: true, reason: storeWords.notPouredAfterAll() }),
       ]),
     );
   };
@@ -68,29 +68,36 @@ function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement 
         {formatQuantity(line.massKg, 'mass', preferences)}
       </span>
       <span className="grow basis-48 text-lg">
-        <strong>{line.label}</strong> of lot {line.lotCode}
-        <span className="block text-base">{line.meanPercent.toFixed(1)} % water</span>
+        <strong>{line.label}</strong> {storeWords.ofLot({ lotCode: line.lotCode })}
+        <span className="block text-base">
+          {storeWords.water({ meanPercent: line.meanPercent.toFixed(1) })}
+        </span>
       </span>
       {tick ? (
         <>
           <span className="text-lg font-bold">
-            poured, {formatQuantity(tick.content.massKg, 'mass', preferences)}
+            {storeWords.poured2({
+              massKg: formatQuantity(tick.content.massKg, 'mass', preferences),
+            })}
           </span>
           <Button tone="quiet" onClick={untick}>
-            Take back<span className="sr-only"> {line.label}</span>
+            {storeWords.takeBack()}
+            <span className="sr-only"> {line.label}</span>
           </Button>
         </>
       ) : barred !== null ? (
         <span role="note" className="basis-full border-l-8 border-ink pl-3 text-lg font-bold">
-          Do not pour it: {barred}.
+          {storeWords.doNotPourIt({ barred })}
         </span>
       ) : (
         <>
           <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
-            Poured<span className="sr-only"> {line.label}</span>
+            {storeWords.poured3()}
+            <span className="sr-only"> {line.label}</span>
           </Button>
           <Button tone="quiet" onClick={() => setAsking(!asking)}>
-            Another weight<span className="sr-only"> of {line.label}</span>
+            {storeWords.anotherWeight()}
+            <span className="sr-only"> {storeWords.ofLabel({ label: line.label })}</span>
           </Button>
         </>
       )}
@@ -98,10 +105,10 @@ function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement 
         <div className="basis-full">
           <OneNumberForm
             formKey={formKey}
-            label={`What the scale says [${unit.name}]`}
-            button="Poured"
+            label={storeWords.whatTheScaleSays({ name: unit.name })}
+            button={storeWords.poured3()}
             wrongWith={(value) =>
-              value >= 0 && unit.toBase(value) < 100_000 ? '' : 'Type a weight, 0 or more.'
+              value >= 0 && unit.toBase(value) < 100_000 ? '' : storeWords.typeAWeightOrMore()
             }
             onKeep={async (value, options) => value !== null && keep(unit.toBase(value), options)}
           />
@@ -141,7 +148,7 @@ function TankList({
   const isDone = own.length === tank.pours.length;
   const make = async (): Promise<void> => {
     const done = await dispatch(
-      perform(`Made the lot of ${tank.label}`, (scribe) =>
+      perform(storeWords.madeTheLotOf({ label: tank.label }), (scribe) =>
         blendedLotRecords(scribe, blend, { at, pouredKg, files }),
       ),
     );
@@ -150,14 +157,16 @@ function TankList({
   return (
     <SheetSection id={`tank-${at}`} title={tank.label}>
       <p className="text-lg">
-        <strong className="text-3xl">{formatQuantity(pouredKg, 'mass', preferences)}</strong> of{' '}
-        {formatQuantity(
-          tank.pours.reduce((sum, one) => sum + one.massKg, 0),
-          'mass',
-          preferences,
-        )}{' '}
-        poured; expected {tank.expected.meanPercent.toFixed(1)} ±{' '}
-        {(2 * tank.expected.standardPercent).toFixed(1)} % water
+        <strong className="text-3xl">{formatQuantity(pouredKg, 'mass', preferences)}</strong>{' '}
+        {storeWords.ofPouredExpectedWater({
+          pours: formatQuantity(
+            tank.pours.reduce((sum, one) => sum + one.massKg, 0),
+            'mass',
+            preferences,
+          ),
+          meanPercent: tank.expected.meanPercent.toFixed(1),
+          standardPercent: (2 * tank.expected.standardPercent).toFixed(1),
+        })}
       </p>
       <ul className="divide-y divide-thread">
         {tank.pours.map((line, pour) => (
@@ -172,7 +181,7 @@ function TankList({
         ))}
       </ul>
       {tank.lotId !== null ? (
-        <PageLink to={`lots/${tank.lotId}`}>Its lot</PageLink>
+        <PageLink to={`lots/${tank.lotId}`}>{storeWords.itsLot()}</PageLink>
       ) : (
         <div className="mt-3">
           <Button
@@ -181,12 +190,11 @@ function TankList({
             onClick={() => void make()}
             disabled={!isDone}
           >
-            Record this tank as a lot
+            {storeWords.recordThisTankAsA()}
           </Button>
           {!isDone && (
             <p className="mt-1 text-base">
-              {counted(tank.pours.length - own.length, 'pour')} to go; then stir, and make it a lot
-              of its own.
+              {storeWords.poursToGoThenStir({ pours: tank.pours.length - own.length })}
             </p>
           )}
         </div>
@@ -206,11 +214,13 @@ export function PouringScreen(): ReactElement {
   const ticks = blends.ticks.filter((one) => one.ownerId === blendId);
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Store: pouring list</p>
+      <p className="pt-5 text-base font-semibold">{storeWords.storePouringList()}</p>
       <h1 className="text-4xl font-bold">{blend.content.name}</h1>
       <p className="mt-1 text-lg text-ink-soft">
-        {formatDay(blend.content.day)} · target {blend.content.targetPercent.toFixed(1)} % with
-        guard band
+        {storeWords.targetWithGuardBand({
+          day: formatDay(blend.content.day),
+          targetPercent: blend.content.targetPercent.toFixed(1),
+        })}
       </p>
       <div className="mt-5 space-y-8">
         {blend.content.tanks.map((_, at) => (
@@ -224,10 +234,7 @@ export function PouringScreen(): ReactElement {
           />
         ))}
       </div>
-      <p className="mt-6 text-base">
-        Stir each tank through before it is read: drier honey sinks. A full bucket weighs 15 kg and
-        more; lift with two.
-      </p>
+      <p className="mt-6 text-base">{storeWords.stirEachTankThroughBefore()}</p>
     </>
   );
 }

@@ -14,6 +14,8 @@ import { WatchRows } from './parts/WatchRows';
 import { FoldSummary } from '../../ui/page/FoldSummary';
 import { useBlends, useRuledLots, useStore, useWorkshop } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
+import { commonWords } from '../../words/english/common';
+import { storeWords } from '../../words/english/store';
 
 const HOUR_MS = 3_600_000;
 
@@ -23,7 +25,7 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
   if (lots.length === 0) return null;
   return (
     <details className="mt-6" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
-      <FoldSummary size="large">Nothing left of {lots.length}</FoldSummary>
+      <FoldSummary size="large">{storeWords.nothingLeftOf({ lots: lots.length })}</FoldSummary>
       {shown && lots.map((one) => <LotInStore key={one.file.lot.entityId} lot={one} />)}
     </details>
   );
@@ -43,11 +45,11 @@ export function StoreScreen(): ReactElement {
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">
-        <h1 className="text-4xl font-bold">Store</h1>
+        <h1 className="text-4xl font-bold">{commonWords.store()}</h1>
         <div className="flex flex-wrap gap-3">
-          <PageLink to="store/blend">Plan a blend</PageLink>
-          <PageLink to="store/trace">Trace and recall</PageLink>
-          <PageLink to="store/verify">Verify a file</PageLink>
+          <PageLink to="store/blend">{storeWords.planABlend()}</PageLink>
+          <PageLink to="store/trace">{storeWords.traceAndRecall()}</PageLink>
+          <PageLink to="store/verify">{storeWords.verifyAFile()}</PageLink>
         </div>
       </div>
       <ToCorrect unruled={rulings.unruled} />
@@ -60,12 +62,12 @@ export function StoreScreen(): ReactElement {
           />
           <section aria-labelledby="containers">
             <h2 id="containers" className="text-2xl font-bold">
-              Containers
+              {storeWords.containers()}
             </h2>
             {here.map((one) => (
               <LotInStore key={one.file.lot.entityId} lot={one} />
             ))}
-            {lots.length === 0 && <p className="mt-2 text-lg">No honey yet; start a lot first.</p>}
+            {lots.length === 0 && <p className="mt-2 text-lg">{storeWords.noHoneyYetStartA()}</p>}
             <GoneLots lots={gone} />
           </section>
         </div>

@@ -11,7 +11,6 @@ import {
   type RuledLot,
 } from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../words/traceWords';
 import { formatQuantity } from '../../format/units';
@@ -23,6 +22,8 @@ import { RecallPart } from './parts/RecallPart';
 import { TraceDrawing } from './parts/TraceDrawing';
 import { recallOf } from './recall';
 import { useRuledLots, useTrace, useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { storeWords } from '../../words/english/store';
 
 /** What a trace may begin with. */
 const STARTS = ['jars', 'lot', 'hive', 'receiver'] as const;
@@ -79,7 +80,7 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
   const preferences = useAppSelector(selectPreferences);
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences);
   return (
-    <SheetSection id="list" title="The same as a list">
+    <SheetSection id="list" title={storeWords.theSameAsAList()}>
       <div className="grid gap-x-10 gap-y-5 wide:grid-cols-2">
         {TRACE_KINDS.map((kind) => {
           const nodes = [...trace.nodes.values()].filter(
@@ -98,11 +99,11 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
                     <li key={one.id}>
                       <NodeLink node={one}>
                         <span className="text-base">
-                          {inKg > 0 && `${kg(inKg)} in`}
+                          {inKg > 0 && storeWords.inInkg({ inKg: kg(inKg) })}
                           {inKg > 0 && outKg > 0 && ', '}
-                          {outKg > 0 && `${kg(outKg)} out`}
+                          {outKg > 0 && storeWords.out({ outKg: kg(outKg) })}
                           {outKg > inKg * 1.02 + 0.1 && inKg > 0 && (
-                            <strong> more out than in: look for what was not written down</strong>
+                            <strong> {storeWords.moreOutThanInLook()}</strong>
                           )}
                         </span>
                       </NodeLink>
@@ -122,11 +123,11 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
 const ENDS: readonly TraceKind[] = ['jars', 'receiver'];
 
 function framesSentence(frames: number, { kind }: TraceNode): string {
-  if (frames === 0) return 'No frames were written down for it.';
-  const some = counted(frames, 'frame');
+  if (frames === 0) return storeWords.noFramesWereWrittenDown();
+  const some = commonWords.frames({ frames });
   return kind === 'hive' || kind === 'box'
-    ? `${some} of it became lots.`
-    : `It leads back to ${some}.`;
+    ? storeWords.ofItBecameLots({ some })
+    : storeWords.itLeadsBackTo({ some });
 }
 
 function NodeView({
@@ -178,12 +179,12 @@ export function TraceScreen(): ReactElement {
   if (node === undefined) return <NothingHere />;
   return (
     <>
-      <p className="pt-5 text-base font-semibold">Store: trace and recall</p>
+      <p className="pt-5 text-base font-semibold">{storeWords.storeTraceAndRecall()}</p>
       {node ? (
         <NodeView key={node.id} trace={trace} files={workshop.files} node={node} lots={lots} />
       ) : (
         <>
-          <h1 className="text-4xl font-bold">From hive to jar, both ways</h1>
+          <h1 className="text-4xl font-bold">{storeWords.fromHiveToJarBoth()}</h1>
           <StartList trace={trace} files={workshop.files} />
         </>
       )}

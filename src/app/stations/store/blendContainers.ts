@@ -10,6 +10,7 @@ import {
 } from '../../../core';
 import { classOf, type LotFile, type StoredVessel } from '../../../model';
 import type { StoredLot } from '../../../model';
+import { blendWords } from '../../words/english/blend';
 
 /** What containers of one lot differ by where only some were read [% moisture]. @source our choice, no source */
 const UNREAD_PERCENT = 0.3;
@@ -25,12 +26,11 @@ export interface BlendStore {
 export function barredBecause(evidence: LotEvidence, hasFigure: boolean): string | null {
   const [block] = blocksOf(evidence);
   if (block !== undefined) return `${block.charAt(0).toLowerCase()}${block.slice(1)}`;
-  if (ferments(evidence)) return 'it ferments';
-  if (evidence.circumstances?.residues.includes('syrup')) return 'it may hold syrup';
-  if (evidence.circumstances?.brood === 'larvae') return 'larvae were spun out into it';
-  if ((evidence.unasked ?? []).length > 0)
-    return 'nobody said whether its hives were treated or fed';
-  return hasFigure ? null : 'nobody has measured it yet';
+  if (ferments(evidence)) return blendWords.itFerments();
+  if (evidence.circumstances?.residues.includes('syrup')) return blendWords.itMayHoldSyrup();
+  if (evidence.circumstances?.brood === 'larvae') return blendWords.larvaeWereSpunOutInto();
+  if ((evidence.unasked ?? []).length > 0) return blendWords.nobodySaidWhetherItsHives();
+  return hasFigure ? null : blendWords.nobodyHasMeasuredItYet();
 }
 
 function colourOf({ colours }: LotFile): string {

@@ -11,6 +11,7 @@ import {
 } from '../../../records';
 import { nextCode } from '../../forms/lots/lotCode';
 import { isoDay } from '../../format/dates';
+import { blendWords } from '../../words/english/blend';
 
 type Tank = BlendContent['tanks'][number];
 
@@ -46,7 +47,7 @@ function blendedLot(tank: Tank, blend: BlendContent, files: readonly LotFile[]):
       freshLotContent('', '').ruleSetId,
     targetPercent: blend.targetPercent,
     storageTemperatureC: same(contents.map((one) => one.storageTemperatureC)),
-    remark: `Blended from ${contents.map((one) => one.code).join(', ')}.`,
+    remark: blendWords.blendedFrom({ contents: contents.map((one) => one.code).join(', ') }),
   };
 }
 
@@ -77,6 +78,6 @@ export function blendedLotRecords(
   return [
     lot,
     container,
-    nextRevision(scribe, blend, { content, reason: 'Poured: its lot is made' }),
+    nextRevision(scribe, blend, { content, reason: blendWords.pouredItsLotIsMade() }),
   ];
 }

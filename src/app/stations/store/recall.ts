@@ -1,5 +1,6 @@
 import { reached } from '../../../core';
 import { jarStocks, jarsNode, type JarStock, type LotFile, type Trace } from '../../../model';
+import { storeWords } from '../../words/english/store';
 
 /** A run of jars that a recall reaches. */
 export interface RecalledJars {
@@ -28,7 +29,7 @@ export interface Recall {
 }
 
 function numbersOf(first: number | null, count: number): string {
-  return first === null ? '' : `${first} to ${first + count - 1}`;
+  return first === null ? '' : storeWords.toFirstFirst2({ first, first2: first + count - 1 });
 }
 
 /** All that came of a node: jars with who has them, and containers that still hold honey of it. */
@@ -47,7 +48,7 @@ export function recallOf(trace: Trace, files: readonly LotFile[], startId: strin
               content.act === 'given-out' && content.packingId === stock.packing.entityId,
           )
           .map(({ content }) => ({
-            to: content.to || 'not written down',
+            to: content.to || storeWords.notWrittenDown(),
             count: content.count,
             day: content.at,
             numbers: numbersOf(content.firstNumber, content.count),

@@ -1,12 +1,20 @@
 import { lineage } from '../../../core';
 import type { Trace, TraceKind, TraceNode } from '../../../model';
-import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
 import { TRACE_NAME_OF_ONE } from '../../words/traceWords';
 import type { PaperContent, PaperPart } from '../../pdf/content';
 import type { Recall } from './recall';
+import { commonWords } from '../../words/english/common';
+import { storeWords } from '../../words/english/store';
 
-export const JARS_HEAD = ['Jar code', 'Lot', 'Jars', 'Numbers', 'Who has them', 'Since'] as const;
+export const JARS_HEAD = [
+  storeWords.jarCode(),
+  commonWords.lot2(),
+  storeWords.jars(),
+  storeWords.numbers(),
+  storeWords.whoHasThem(),
+  storeWords.since3(),
+] as const;
 
 /** One row for each who has jars, and one for what is left in the house. */
 export function jarRows({ jars }: Recall): string[][] {
@@ -21,7 +29,7 @@ export function jarRows({ jars }: Recall): string[][] {
         to,
         formatDay(day),
       ]),
-      [code, lotCode, String(stock.left), '', 'in the house', ''],
+      [code, lotCode, String(stock.left), '', storeWords.inTheHouse(), ''],
     ];
   });
 }
@@ -34,7 +42,7 @@ function toTell({ jars }: Recall): string[] {
   }
   return [...counts]
     .sort(([, a], [, b]) => b - a)
-    .map(([to, count]) => `${to}: ${counted(count, 'jar')}`);
+    .map(([to, count]) => `${to}: ${storeWords.jars4({ count })}`);
 }
 
 /** What is told of the way of the honey, in the order in which honey passes. */
@@ -54,9 +62,9 @@ function wayRows(trace: Trace, startId: string): string[][] {
 }
 
 const BEFORE_YOU_CALL = [
-  'Whether it has to be called back, and whom to tell, is for the authorities where you sell to decide: ask them first.',
-  'Set aside and mark what is in the house; nothing of it is blended, cooked with or fed to bees before the reason is known.',
-  'Jars passed on by a buyer are not known here: ask each buyer to whom they went.',
+  storeWords.whetherItHasToBe(),
+  storeWords.setAsideAndMarkWhat(),
+  storeWords.jarsPassedOnByA(),
 ] as const;
 
 const part = (title: string, ...blocks: PaperPart['blocks']): PaperPart => ({ title, blocks });
@@ -71,25 +79,25 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
     ({ as: 'table', label, head, rows: body, shares }) as const;
   return {
     head: {
-      over: 'Ripenum recall sheet',
+      over: storeWords.ripenumRecallSheet(),
       title: node.name,
       facts: [TRACE_NAME_OF_ONE[node.kind], node.detail, node.day && formatDay(node.day)]
         .filter(Boolean)
         .join(' · '),
       remark: '',
-      decision: `${counted(given, 'jar')} out of the house`,
-      statement: `${counted(inHouse, 'jar')} here, and in ${counted(containers.length, 'container')}.`,
+      decision: storeWords.jarsOutOfTheHouse({ given }),
+      statement: storeWords.jarsHereAndInContainers({ inHouse, containers: containers.length }),
     },
     parts: [
-      part('Before you call', { as: 'list', items: BEFORE_YOU_CALL }),
-      ...(tell.length > 0 ? [part('Whom to tell', { as: 'list', items: tell })] : []),
+      part(storeWords.beforeYouCall(), { as: 'list', items: BEFORE_YOU_CALL }),
+      ...(tell.length > 0 ? [part(storeWords.whomToTell(), { as: 'list', items: tell })] : []),
       ...(rows.length > 0
         ? [
             part(
-              'Jars to call back',
+              storeWords.jarsToCallBack(),
               table(
-                'Jars to call back',
-                [...JARS_HEAD, 'Back: jars, day, initials'],
+                storeWords.jarsToCallBack(),
+                [...JARS_HEAD, storeWords.backJarsDayInitials()],
                 rows.map((one) => [...one, '']),
                 [0.14, 0.13, 0.07, 0.11, 0.21, 0.13, 0.21],
               ),
@@ -99,10 +107,10 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
       ...(containers.length > 0
         ? [
             part(
-              'Containers that hold honey of it',
+              storeWords.containersThatHoldHoneyOf(),
               table(
-                'Containers that hold honey of it',
-                ['Container', 'Lot', 'Set aside: day, initials'],
+                storeWords.containersThatHoldHoneyOf(),
+                [storeWords.container(), commonWords.lot2(), storeWords.setAsideDayInitials()],
                 containers.map((one) => [one.name, one.lot, '']),
                 [0.4, 0.35, 0.25],
               ),
@@ -112,8 +120,13 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
       ...(way.length > 0
         ? [
             part(
-              'What it passed through',
-              table('What it passed through', ['Step', 'Name', 'More'], way, [0.2, 0.4, 0.4]),
+              storeWords.whatItPassedThrough(),
+              table(
+                storeWords.whatItPassedThrough(),
+                [storeWords.step(), commonWords.name(), storeWords.more()],
+                way,
+                [0.2, 0.4, 0.4],
+              ),
             ),
           ]
         : []),

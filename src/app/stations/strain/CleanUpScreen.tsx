@@ -16,29 +16,28 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { INPUT } from '../../ui/classes';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
+import { lineWords } from '../../words/english/line';
 
 const CAUTIONS: Readonly<Record<CleanUpStep['cautions'][number], string>> = {
-  foulbrood:
-    'Wet combs carry foulbrood from colony to colony: only to a colony known to be healthy, and its own.',
-  robbing: 'Wet boxes draw robbers: after dusk, entrances narrow.',
-  neighbours:
-    'Robbed out in the open, they draw bees of all hives about, sick ones too; that is disputed, and forbidden in places.',
-  blend: 'What is left of one flow makes the next a blend.',
-  mildew: 'Combs stored wet ferment and mildew.',
+  foulbrood: lineWords.wetCombsCarryFoulbroodFrom(),
+  robbing: lineWords.wetBoxesDrawRobbersAfter(),
+  neighbours: lineWords.robbedOutInTheOpen(),
+  blend: lineWords.whatIsLeftOfOne(),
+  mildew: lineWords.combsStoredWetFermentAnd(),
 };
 
 type Situation = ExtractionContent['cleanUp'];
 
 const QUESTIONS: readonly { key: Exclude<keyof Situation, 'disease'>; asks: string }[] = [
-  { key: 'flowNow', asks: 'Bees find nectar now' },
-  { key: 'nextFlowNamed', asks: 'The next flow’s name is to stand on a label' },
-  { key: 'originLost', asks: 'Nobody knows which combs came from which hive' },
+  { key: 'flowNow', asks: lineWords.beesFindNectarNow() },
+  { key: 'nextFlowNamed', asks: lineWords.theNextFlowsNameIs() },
+  { key: 'originLost', asks: lineWords.nobodyKnowsWhichCombsCame() },
 ];
 
 const DISEASE_NAMES: Readonly<Record<Situation['disease'], string>> = {
-  'none-known': 'All looked healthy',
-  suspected: 'One may be sick',
-  unknown: 'Nobody looked',
+  'none-known': lineWords.allLookedHealthy(),
+  suspected: lineWords.oneMayBeSick(),
+  unknown: lineWords.nobodyLooked(),
 };
 
 /** What decides which tasks apply; each press is kept at once. */
@@ -48,17 +47,17 @@ function SituationForm({ file }: { file: ExtractionFile }): ReactElement {
   const { cleanUp } = extraction.content;
   const set = (change: Partial<Situation>): void =>
     void dispatch(
-      perform('Changed what the clean-up goes by', (scribe) => [
+      perform(lineWords.changedWhatTheCleanUp(), (scribe) => [
         nextRevision(scribe, extraction, {
           content: { ...extraction.content, cleanUp: { ...cleanUp, ...change } },
-          reason: 'More is known now',
+          reason: lineWords.moreIsKnownNow(),
         }),
       ]),
     );
   return (
     <div className="space-y-4">
       <fieldset>
-        <legend className="text-base font-semibold">The colonies</legend>
+        <legend className="text-base font-semibold">{lineWords.theColonies()}</legend>
         <div className="mt-1 flex flex-wrap gap-2">
           {DISEASE_STATES.map((one) => (
             <Button
@@ -105,7 +104,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
   const keep = async (how: 'done' | 'otherwise', reason: string): Promise<void> => {
     const done = await dispatch(
       perform(
-        how === 'done' ? 'Ticked it off' : 'Done otherwise',
+        how === 'done' ? lineWords.tickedItOff() : lineWords.doneOtherwise(),
         (scribe) => [
           firstRevision(
             scribe,
@@ -130,25 +129,32 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
       ))}
       {chore ? (
         <p className="mt-2 flex flex-wrap items-center gap-3 text-lg font-semibold">
-          {chore.content.how === 'done' ? 'Done' : `Otherwise: ${chore.content.because}`},{' '}
-          {format(chore.content.doneAt, 'd MMM, HH:mm')}
+          {chore.content.how === 'done'
+            ? lineWords.done()
+            : lineWords.otherwise({ because: chore.content.because })}
+          , {format(chore.content.doneAt, 'd MMM, HH:mm')}
           <Button
             tone="quiet"
             onClick={() =>
               void dispatch(
-                perform('Not done after all', (scribe) => [
-                  nextRevision(scribe, chore, { withdrawn: true, reason: 'Not done after all' }),
+                perform(lineWords.notDoneAfterAll(), (scribe) => [
+                  nextRevision(scribe, chore, {
+                    withdrawn: true,
+                    reason: lineWords.notDoneAfterAll(),
+                  }),
                 ]),
               )
             }
           >
-            Not done after all<span className="sr-only">: {what}</span>
+            {lineWords.notDoneAfterAll()}
+            <span className="sr-only">: {what}</span>
           </Button>
         </p>
       ) : (
         <div className="mt-2 flex flex-wrap gap-3">
           <Button tone="ink" className="min-h-14" onClick={() => void keep('done', '')}>
-            Done<span className="sr-only">: {what}</span>
+            {lineWords.done()}
+            <span className="sr-only">: {what}</span>
           </Button>
           <Button
             className="min-h-14"
@@ -158,7 +164,8 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
             }}
             aria-expanded={isAsking}
           >
-            Otherwise<span className="sr-only">: {what}</span>
+            {lineWords.otherwise2()}
+            <span className="sr-only">: {what}</span>
           </Button>
         </div>
       )}
@@ -171,7 +178,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
           }}
         >
           <label className="grow text-base font-semibold">
-            How, and why
+            {lineWords.howAndWhy()}
             <input
               className={INPUT}
               value={because}
@@ -181,7 +188,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
             />
           </label>
           <Button type="submit" className="min-h-14" disabled={because.trim() === ''}>
-            Keep
+            {lineWords.keep()}
           </Button>
         </form>
       )}
@@ -199,7 +206,7 @@ function CleanUpView({ file }: { file: ExtractionFile }): ReactElement {
       <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1.4fr)_minmax(0,1fr)]">
         <SheetSection
           id="steps"
-          title={open.length === 0 ? 'All is done' : `To do (${open.length})`}
+          title={open.length === 0 ? lineWords.allIsDone() : lineWords.toDo({ open: open.length })}
         >
           <ul className="divide-y divide-thread">
             {steps.map((step) => (
@@ -207,12 +214,9 @@ function CleanUpView({ file }: { file: ExtractionFile }): ReactElement {
             ))}
           </ul>
         </SheetSection>
-        <SheetSection id="situation" title="What it goes by">
+        <SheetSection id="situation" title={lineWords.whatItGoesBy()}>
           <SituationForm file={file} />
-          <p className="mt-4 text-base">
-            Frames and boxes, cappings and tools in the order in which they make trouble. Local
-            rules and the bee inspector decide what may be done with combs of sick colonies.
-          </p>
+          <p className="mt-4 text-base">{lineWords.framesAndBoxesCappingsAnd()}</p>
         </SheetSection>
       </div>
     </>

@@ -27,8 +27,13 @@ import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { FrameWeighingFields, ToolFields } from './parts/CombFields';
 import { PairsSection } from './parts/PairsSection';
+import { commonWords } from '../../words/english/common';
+import { lineWords } from '../../words/english/line';
 
-const AGAINST = { face: 'is wrong for such comb', 'new-comb': 'tears or melts new comb' } as const;
+const AGAINST = {
+  face: lineWords.isWrongForSuchComb(),
+  'new-comb': lineWords.tearsOrMeltsNewComb(),
+} as const;
 
 function suits(judged: ToolJudgement): string {
   return judged.against.length === 0
@@ -49,20 +54,29 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
   return (
     <SheetSection
       id="tools"
-      title="Opening the combs"
-      aside={<Button onClick={() => setTool('new')}>A tool of your own</Button>}
+      title={lineWords.openingTheCombs()}
+      aside={<Button onClick={() => setTool('new')}>{lineWords.aToolOfYourOwn()}</Button>}
     >
       {used && (
         <p className="mb-2 text-xl">
-          {FACE_NAMES[face]}
-          {newComb ? ', built this year' : ''}: chosen for the day is the{' '}
-          {TOOL_NAMES[chosen.kind].toLowerCase()}, which <strong>{suits(used)}</strong>
-          {used.against.length > 0 ? '.' : ' this comb.'}
+          {lineWords.chosenForTheDayIs({
+            face: FACE_NAMES[face],
+            part: newComb ? lineWords.builtThisYear() : '',
+            tool: TOOL_NAMES[chosen.kind].toLowerCase(),
+          })}{' '}
+          <strong>{suits(used)}</strong>
+          {used.against.length > 0 ? '.' : lineWords.thisComb()}
         </p>
       )}
       <PlainTable
-        label="Tools on these combs"
-        head={['Tool', 'For this comb', 'Takes', 'With the wax', 'Comb spared']}
+        label={lineWords.toolsOnTheseCombs()}
+        head={[
+          lineWords.tool(),
+          lineWords.forThisComb(),
+          lineWords.takes(),
+          lineWords.withTheWax(),
+          lineWords.combSpared(),
+        ]}
         rows={judged.map((one) => {
           const named = one.tool as NamedTool;
           const own = house.ownTools.find((each) => each.entityId === named.id);
@@ -81,19 +95,15 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
           ];
         })}
       />
-      <p className="mt-2 text-base">
-        Times and losses are usual ones, common practice without a source: time ten frames with your
-        own tool and type what it took. Proud comb suits a knife, sunken comb a fork. Most of what
-        goes with the wax drips out again, into a container of its own.
-      </p>
+      <p className="mt-2 text-base">{lineWords.timesAndLossesAreUsual()}</p>
       <EntrySheet
         open={tool !== null}
         onOpenChange={(open) => !open && setTool(null)}
         kind="uncapping-tool"
         record={record}
-        what="the tool"
-        title={record ? record.content.name : 'A tool of your own'}
-        description="Its own times and losses; the plan takes them from the day’s sheet."
+        what={lineWords.theTool()}
+        title={record ? record.content.name : lineWords.aToolOfYourOwn()}
+        description={lineWords.itsOwnTimesAndLosses()}
         formOf={toolEntry.fill(record?.content ?? USUAL_TOOL, preferences)}
         parse={(form) => toolEntry.read(form, preferences)}
       >
@@ -105,8 +115,8 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
 
 const VERDICTS = {
   empty: 'empty',
-  'spin-on': 'spin on: more is left than need be',
-  'not-settled': 'not settled with this scale',
+  'spin-on': lineWords.spinOnMoreIsLeft(),
+  'not-settled': lineWords.notSettledWithThisScale(),
 } as const;
 
 function WeighedRow({
@@ -124,15 +134,20 @@ function WeighedRow({
     <li className="flex flex-wrap items-center justify-between gap-3 py-2 text-lg">
       <span>
         <strong>
-          {weighing.content.label || 'A frame'}: {VERDICTS[found.verdict]}
+          {weighing.content.label || lineWords.aFrame()}: {VERDICTS[found.verdict]}
         </strong>
         <span className="block text-base">
-          {formatQuantity(found.outKg, 'mass', preferences, 2)} came out; {percent(likely)} is left
-          ({percent(low)} to {percent(high)})
+          {lineWords.cameOutIsLeftTo({
+            outKg: formatQuantity(found.outKg, 'mass', preferences, 2),
+            likely: percent(likely),
+            low: percent(low),
+            high: percent(high),
+          })}
         </span>
       </span>
       <Button tone="quiet" onClick={onEdit}>
-        Change<span className="sr-only"> {weighing.content.label}</span>
+        {commonWords.change()}
+        <span className="sr-only"> {weighing.content.label}</span>
       </Button>
     </li>
   );
@@ -151,12 +166,10 @@ function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
   return (
     <SheetSection
       id="weighed"
-      title="Is a frame empty?"
-      aside={<Button onClick={() => setWeighing('new')}>Weigh a frame</Button>}
+      title={lineWords.isAFrameEmpty()}
+      aside={<Button onClick={() => setWeighing('new')}>{lineWords.weighAFrame()}</Button>}
     >
-      <p className="text-lg">
-        Weigh a frame before and after spinning: the difference tells when longer spinning pays.
-      </p>
+      <p className="text-lg">{lineWords.weighAFrameBeforeAnd()}</p>
       <ul className="mt-2 divide-y divide-thread">
         {file.frameWeighings.map((one) => (
           <WeighedRow key={one.entityId} weighing={one} onEdit={() => setWeighing(one)} />
@@ -168,9 +181,9 @@ function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
         kind="frame-weighing"
         record={record}
         ownerId={file.extraction.entityId}
-        what="the weighing"
-        title="A frame, weighed twice"
-        description="With wood and wax; what an empty one weighs is taken off."
+        what={lineWords.theWeighing()}
+        title={lineWords.aFrameWeighedTwice()}
+        description={lineWords.withWoodAndWaxWhat()}
         formOf={frameWeighingFormOf(
           record?.content ?? null,
           last?.tareKg ?? USUAL_TARE_KG,

@@ -15,6 +15,7 @@ import { TickPanel } from './parts/TickPanel';
 import { Timeline } from './parts/Timeline';
 import { askedDay } from './dayQuestion';
 import { useDayForecast } from './useDayForecast';
+import { lineWords } from '../../words/english/line';
 
 const MINUTE_MS = 60_000;
 
@@ -33,11 +34,11 @@ function DayView({ file, house }: { file: ExtractionFile; house: HoneyHouse }): 
         <DayAnswer asked={asked} forecast={forecast} />
         <div className={clsx('space-y-5', isRunning && 'order-first wide:order-none')}>
           <TickPanel file={file} asked={asked} />
-          <Button onClick={() => setChanging(true)}>Change the plan</Button>
+          <Button onClick={() => setChanging(true)}>{lineWords.changeThePlan()}</Button>
         </div>
       </div>
       <div className="mt-8">
-        <SheetSection id="timeline" title={isRunning ? 'From now on' : 'The plan'}>
+        <SheetSection id="timeline" title={isRunning ? lineWords.fromNowOn() : lineWords.thePlan()}>
           <Timeline
             course={asked.plan.course}
             content={content}

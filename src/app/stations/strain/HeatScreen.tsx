@@ -9,7 +9,7 @@ import {
 } from '../../../core';
 import { lotHeat, type LotFile, type LotHeat, type RoomFile } from '../../../model';
 import { type HeatSpell } from '../../../records';
-import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
+import { selectPreferences, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
 import { useNow } from '../../data/useNow';
 import { Field } from '../../entry/Field';
@@ -17,7 +17,6 @@ import { Fields } from '../../entry/Fields';
 import { freshLogHeat, logHeatForm, readLogHeatForm } from '../../forms/lots/logHeatForm';
 import { freshHeat, heatEntry, readHeatForm } from '../../forms/line/strainForms';
 import { spanText } from '../../format/clock';
-import { OCCASION_NAMES } from '../../words/strainWords';
 import { formatQuantity } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
@@ -28,61 +27,74 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { WarmingSection } from './parts/WarmingSection';
 import { useRooms } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { settlingWords } from '../../words/english/settling';
+
+import { WarmthHistory } from './parts/WarmthHistory';
 
 const NO_ROOMS: readonly RoomFile[] = [];
 
-const SOURCES = {
-  typed: 'as typed',
-  log: 'from the logger',
-  plan: 'from a plan',
-  room: 'as the room was set',
-} as const;
-
 const one = (value: number): string => value.toFixed(value < 10 ? 1 : 0);
 const bandText = ({ low, likely, high }: HeatBand, unit: string): string =>
-  `${one(likely)} ${unit} (${one(low)} to ${one(high)})`;
+  settlingWords.toOneUnitOne2One3({ one: one(likely), unit, one2: one(low), one3: one(high) });
 
 function spentWords({ spentShare }: HeatBalance): string {
   const { low, likely, high } = spentShare;
   const percent = (share: number): string =>
     Number.isFinite(share) ? `${Math.round(100 * share)} %` : 'all';
-  return `${percent(likely)} (${percent(low)} to ${percent(high)})`;
+  return settlingWords.toLikelyLowHigh({
+    likely: percent(likely),
+    low: percent(low),
+    high: percent(high),
+  });
 }
 
 function Budget({ heat }: { heat: LotHeat }): ReactElement {
   const { balance, origin, limits } = heat;
   const { spentShare, hmf } = balance;
   return (
-    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">Spent of what warmth may cost</p>
+    <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">{settlingWords.spentOfWhatWarmthMay()}</p>
       <p role="status" className="text-6xl leading-none font-bold">
         {Number.isFinite(spentShare.likely) ? `${Math.round(100 * spentShare.likely)} %` : 'all'}
       </p>
       <p className="mt-2 text-xl">
-        {spentWords(balance)}, nearer to the limit of{' '}
-        {balance.nearer === 'hmf' ? 'HMF' : 'diastase'}
+        {settlingWords.nearerToTheLimitOf({
+          spentWords: spentWords(balance),
+          part: balance.nearer === 'hmf' ? 'HMF' : 'diastase',
+        })}
       </p>
       <dl className="mt-3 grid gap-x-6 gap-y-1 text-lg sm:grid-cols-[auto_1fr]">
-        <dt className="font-semibold">HMF now</dt>
+        <dt className="font-semibold">{settlingWords.hmfNow()}</dt>
         <dd>
-          {bandText(hmf, 'mg/kg')}, at most {limits.hmfMgPerKg}
+          {settlingWords.atMost({
+            bandText: bandText(hmf, 'mg/kg'),
+            hmfMgPerKg: limits.hmfMgPerKg,
+          })}
         </dd>
-        <dt className="font-semibold">Diastase now</dt>
+        <dt className="font-semibold">{settlingWords.diastaseNow()}</dt>
         <dd>
-          {bandText(balance.diastase, 'units')}, at least {limits.diastaseSchade}
+          {settlingWords.atLeast({
+            bandText: bandText(balance.diastase, 'units'),
+            diastaseSchade: limits.diastaseSchade,
+          })}
         </dd>
       </dl>
       {hmf.high > HMF_HARMS_BEES && (
         <p className="mt-2 text-lg font-bold">
-          Do not feed it back: from about {HMF_HARMS_BEES} mg/kg of HMF honey harms bees.
+          {settlingWords.doNotFeedItBack({ hmfHarmsBees: HMF_HARMS_BEES })}
         </p>
       )}
       <p className="mt-2 text-base">
-        {origin.reportedMs === null
-          ? 'No laboratory looked: it starts as fresh honey usually does.'
-          : `Starts from the report of ${origin.laboratory}, ${format(origin.reportedMs, 'd MMM yyyy')}.`}{' '}
-        Reckoned from temperature and time, combs in a warm room taken to be as warm as its air;
-        only a laboratory certifies. Warmth and straining do not remove botulinum spores.
+        {settlingWords.reckonedFromTemperatureAndTime({
+          part:
+            origin.reportedMs === null
+              ? settlingWords.noLaboratoryLookedItStarts()
+              : settlingWords.startsFromTheReportOf({
+                  laboratory: origin.laboratory,
+                  reportedMs: format(origin.reportedMs, 'd MMM yyyy'),
+                }),
+        })}
       </p>
     </section>
   );
@@ -94,74 +106,19 @@ const TOLD_C = [15, 20, 25, 30, 35, 40, 45, 50] as const;
 function DaysLeft({ heat }: { heat: LotHeat }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   return (
-    <SheetSection id="left" title="How long it may still stay">
+    <SheetSection id="left" title={settlingWords.howLongItMayStill()}>
       <PlainTable
-        label="How long the honey may stay at a temperature"
-        head={['At', 'at most, on the safe side']}
+        label={settlingWords.howLongTheHoneyMay()}
+        head={[settlingWords.at(), settlingWords.atMostOnTheSafe()]}
         rows={TOLD_C.map((celsius) => {
           const days = daysLeftAt(celsius, heat.balance, heat.limits);
           return [
             formatQuantity(celsius, 'temperature', preferences, 0),
-            days >= 3650 ? 'ten years and more' : spanText(24 * days),
+            days >= 3650 ? settlingWords.tenYearsAndMore() : spanText(24 * days),
           ];
         })}
       />
     </SheetSection>
-  );
-}
-
-interface SpellActProps {
-  spell: HeatSpell;
-  onEdit: (spell: HeatSpell) => void;
-}
-
-/** What was typed is changed; what came from a log or a plan is removed, and taken anew. */
-function SpellAct({ spell, onEdit }: SpellActProps): ReactElement {
-  const dispatch = useAppDispatch();
-  const isTyped = spell.content.source === 'typed';
-  const remove = (): void =>
-    void dispatch(revise('Removed the spell', spell, { withdrawn: true, reason: 'Removed' }));
-  return (
-    <Button tone="quiet" className="px-0!" onClick={() => (isTyped ? onEdit(spell) : remove())}>
-      {isTyped ? 'Change' : 'Remove'}
-      <span className="sr-only"> {OCCASION_NAMES[spell.content.occasion]}</span>
-    </Button>
-  );
-}
-
-interface HistoryProps {
-  file: LotFile;
-  heat: LotHeat;
-  onEdit: (spell: HeatSpell) => void;
-}
-
-/** Every spell of warmth, oldest first. */
-function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElement {
-  const preferences = useAppSelector(selectPreferences);
-  const rows = heat.entries.map((entry) => {
-    const days = entry.history.reduce((sum, each) => sum + each.days, 0);
-    const warmest = Math.max(...entry.history.map((each) => each.temperatureC));
-    const typed = file.heatSpells.find((each) => each.entityId === entry.id);
-    return [
-      format(entry.startedMs, 'd MMM yyyy, HH:mm'),
-      <span key="what">
-        {OCCASION_NAMES[entry.occasion]}
-        {entry.words !== '' && <span className="block text-ink-soft">{entry.words}</span>}
-      </span>,
-      `${spanText(24 * days)}, up to ${formatQuantity(warmest, 'temperature', preferences, 0)}`,
-      SOURCES[entry.from],
-      typed ? <SpellAct key="act" spell={typed} onEdit={onEdit} /> : 'in its room',
-    ];
-  });
-  if (rows.length === 0) {
-    return <p className="text-lg">Nothing written down: no drying, warming or storage yet.</p>;
-  }
-  return (
-    <PlainTable
-      label="Every spell of warmth"
-      head={['From', 'What', 'How', 'Known', 'Correct']}
-      rows={rows}
-    />
   );
 }
 
@@ -216,17 +173,17 @@ function LogSpell({ file, rooms }: LogSpellProps): ReactElement | null {
   if (logged.length === 0) return null;
   return (
     <>
-      <Button onClick={() => setOpen(true)}>From a logger</Button>
+      <Button onClick={() => setOpen(true)}>{settlingWords.fromALogger()}</Button>
       <EntrySheet
         open={open}
         onOpenChange={setOpen}
         kind="heat-spell"
         record={null}
         ownerId={file.lot.entityId}
-        formName="logged"
-        what="the logged spell"
-        title="Warmth from a logger"
-        description="Hour by hour as it was written, slips of the logger left out."
+        formName={settlingWords.logged()}
+        what={settlingWords.theLoggedSpell()}
+        title={settlingWords.warmthFromALogger()}
+        description={settlingWords.hourByHourAsIt()}
         formOf={formOf}
         parse={(form) => readLogHeatForm(form, preferences, logged)}
       >
@@ -257,10 +214,10 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
           <Budget heat={heat} />
           <SheetSection
             id="history"
-            title="Warmth so far"
+            title={settlingWords.warmthSoFar()}
             aside={
               <span className="flex flex-wrap gap-2">
-                <Button onClick={() => setEdited('new')}>Write a spell down</Button>
+                <Button onClick={() => setEdited('new')}>{settlingWords.writeASpellDown()}</Button>
                 <LogSpell file={file} rooms={rooms ?? NO_ROOMS} />
               </span>
             }
@@ -277,9 +234,9 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
         kind="heat-spell"
         record={record}
         ownerId={file.lot.entityId}
-        what="the spell"
-        title="A spell of warmth"
-        description="How warm the honey was, and for how long. Never heat fermenting honey in a closed jar."
+        what={settlingWords.theSpell()}
+        title={settlingWords.aSpellOfWarmth()}
+        description={settlingWords.howWarmTheHoneyWas()}
         formOf={formOf}
         parse={(form) => readHeatForm(form, preferences)}
       >

@@ -18,6 +18,8 @@ import { FormFrame } from '../../ui/forms/FormFrame';
 import { PageLink } from '../../ui/page/PageLink';
 import { StockField } from './parts/StockField';
 import { useHoneyHouse } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { lineWords } from '../../words/english/line';
 
 /** Honey that days still to come are planned for [kg]. */
 function plannedKg({ days }: HoneyHouse): number {
@@ -58,7 +60,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
     const former = house.stock.get(item) ?? null;
     const done = await dispatch(
       perform(
-        `Counted ${KIT_NAMES[item].name.toLowerCase()}`,
+        lineWords.counted({ name: KIT_NAMES[item].name.toLowerCase() }),
         (scribe) => [entryRevision(scribe, { kind: 'stock', former }, { item, have, remark: '' })],
         options,
       ),
@@ -67,14 +69,14 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
   };
   return (
     <div className="mt-5 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-[minmax(0,1fr)_minmax(0,1.8fr)]">
-      <FormFrame {...frame} onSubmit={() => undefined} label="Honey expected">
+      <FormFrame {...frame} onSubmit={() => undefined} label={lineWords.honeyExpected()}>
         <div className="space-y-5">
           <Field of={kitEntry} at="honeyKg" big />
           <Fields of={kitEntry} at={['plusMinusKg', 'pailKg', 'jarKg', 'jarredShare']} />
         </div>
       </FormFrame>
       {needs ? (
-        <ul aria-label="Kit" className="divide-y divide-thread border-y-2 border-ink">
+        <ul aria-label={commonWords.kit()} className="divide-y divide-thread border-y-2 border-ink">
           {needs.map((one) => (
             <StockField
               key={one.item}
@@ -85,7 +87,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
           ))}
         </ul>
       ) : (
-        <p className="text-xl">Put right what is marked, and the list stands here.</p>
+        <p className="text-xl">{lineWords.putRightWhatIsMarked()}</p>
       )}
     </div>
   );
@@ -97,8 +99,8 @@ export function KitListScreen(): ReactElement {
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">Kit to order</h1>
-        <PageLink to="strain">Strain &amp; settle</PageLink>
+        <h1 className="text-4xl font-bold">{lineWords.kitToOrder()}</h1>
+        <PageLink to="strain">{lineWords.strainSettle()}</PageLink>
       </header>
       <KitView house={house} />
     </>

@@ -7,7 +7,6 @@ import { useMoment } from '../../data/useMoment';
 import { Field } from '../../entry/Field';
 import { Fields } from '../../entry/Fields';
 import { weighingEntry, weighingFormOf } from '../../forms/line/strainForms';
-import { counted } from '../../format/counted';
 import { formatMoment } from '../../format/dates';
 import { STAGE_NAMES } from '../../words/strainWords';
 import { formatQuantity, unitOf } from '../../format/units';
@@ -21,14 +20,14 @@ import { SheetSection } from '../../ui/page/SheetSection';
 import { JarsSection } from './parts/JarsSection';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { FoldSummary } from '../../ui/page/FoldSummary';
+import { commonWords } from '../../words/english/common';
+import { lineWords } from '../../words/english/line';
 
 const VERDICTS = {
-  explained: 'It adds up within what is known.',
-  missing:
-    'More is missing than the doubts explain: a pail not written down, or combs judged too full?',
-  'too-much':
-    'There is more than hung in the combs: combs judged too poor, or a pail counted twice?',
-  unknown: 'What hung in the combs, and what is in containers, make it a balance.',
+  explained: lineWords.itAddsUpWithinWhat(),
+  missing: lineWords.moreIsMissingThanThe(),
+  'too-much': lineWords.thereIsMoreThanHung(),
+  unknown: lineWords.whatHungInTheCombs(),
 } as const;
 
 /** "12.3 kg ± 0.4" */
@@ -40,7 +39,7 @@ function useMassText(): (mass: MassEstimate) => string {
 }
 
 const differenceName = (massKg: number): string =>
-  massKg < 0 ? 'More found than hung in the combs' : 'Unexplained';
+  massKg < 0 ? lineWords.moreFoundThanHungIn() : lineWords.unexplained();
 
 function Balance({ mass }: { mass: LotMass }): ReactElement {
   const text = useMassText();
@@ -48,41 +47,41 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
   const { lines, unexplained, verdict, yieldShare } = balance;
   return (
     <>
-      <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
+      <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
         <p className="text-xl">
-          {unexplained ? differenceName(unexplained.massKg) : 'In containers'}
+          {unexplained ? differenceName(unexplained.massKg) : lineWords.inContainers2()}
         </p>
         <p role="status" className="text-5xl leading-tight font-bold">
           {unexplained
             ? text({ ...unexplained, massKg: Math.abs(unexplained.massKg) })
             : mass.got
               ? text(mass.got)
-              : 'not known yet'}
+              : lineWords.notKnownYet()}
         </p>
         <p className="mt-1 text-xl">{VERDICTS[verdict]}</p>
         {yieldShare !== null && (
           <p className="text-lg">
-            {Math.round(100 * yieldShare)} % of what hung in the combs is in containers.
+            {lineWords.ofWhatHungInThe({ yieldShare: Math.round(100 * yieldShare) })}
           </p>
         )}
         {unknownVessels > 0 && (
           <p className="text-lg font-semibold">
-            {counted(unknownVessels, 'container')} without a weight: not counted.
+            {lineWords.containersWithoutAWeightNot({ unknownVessels })}
           </p>
         )}
       </section>
       <PlainTable
-        label="Where the honey is"
-        head={['Honey', 'How much', 'Known']}
+        label={lineWords.whereTheHoneyIs()}
+        head={[commonWords.honey(), lineWords.howMuch(), commonWords.known()]}
         rows={[
           ...lines.map((one) => [
             STAGE_NAMES[one.stage],
             text(one.mass),
-            one.from === 'weighed' ? 'weighed or judged' : 'usual share, not weighed',
+            one.from === 'weighed' ? lineWords.weighedOrJudged() : lineWords.usualShareNotWeighed(),
           ]),
           ...[
-            ['so ran out of the combs', balance.extracted] as const,
-            ['so came through strainer and skim', balance.strained] as const,
+            [lineWords.soRanOutOfThe(), balance.extracted] as const,
+            [lineWords.soCameThroughStrainerAnd(), balance.strained] as const,
           ].flatMap(([name, one]) => (one ? [[name, text(one), 'reckoned']] : [])),
         ]}
       />
@@ -97,27 +96,25 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
   const rows = (shares: readonly YieldShare[]) =>
     shares.map((one) => [one.from, String(one.frames), kg(one.kg), kg(one.kg / one.frames)]);
   return (
-    <SheetSection id="yield" title="Who gave it">
+    <SheetSection id="yield" title={lineWords.whoGaveIt()}>
       <p className="mb-2 text-xl">
-        <strong className="text-3xl">{kg(mass.got.massKg / mass.frames)}</strong> a frame, of{' '}
-        {counted(mass.frames, 'frame')}
+        <strong className="text-3xl">{kg(mass.got.massKg / mass.frames)}</strong>{' '}
+        {lineWords.aFrameOfFrames({ frames: mass.frames })}
       </p>
       <PlainTable
-        label="Yield by hive"
-        head={['Hive', 'Frames', 'Gave', 'A frame']}
+        label={lineWords.yieldByHive()}
+        head={[commonWords.hive(), commonWords.frames2(), lineWords.gave(), lineWords.aFrame()]}
         rows={rows(mass.byHive)}
       />
       <details className="mt-2">
-        <FoldSummary size="large">By box</FoldSummary>
+        <FoldSummary size="large">{lineWords.byBox()}</FoldSummary>
         <PlainTable
-          label="Yield by box"
-          head={['Box', 'Frames', 'Gave', 'A frame']}
+          label={lineWords.yieldByBox()}
+          head={[lineWords.box(), commonWords.frames2(), lineWords.gave(), lineWords.aFrame()]}
           rows={rows(mass.byBox)}
         />
       </details>
-      <p className="mt-1 text-base">
-        Shared out in proportion to what each held by the look at its combs.
-      </p>
+      <p className="mt-1 text-base">{lineWords.sharedOutInProportionTo()}</p>
     </SheetSection>
   );
 }
@@ -155,7 +152,8 @@ function WeighingRows({
             </span>
           </span>
           <Button tone="quiet" onClick={() => onEdit(one)}>
-            Change<span className="sr-only"> {STAGE_NAMES[one.content.stage]}</span>
+            {commonWords.change()}
+            <span className="sr-only"> {STAGE_NAMES[one.content.stage]}</span>
           </Button>
         </li>
       ))}
@@ -178,16 +176,13 @@ function MassView({ file }: { file: LotFile }): ReactElement {
           <Balance mass={mass} />
           <SheetSection
             id="weighed"
-            title="Weighed on the way"
-            aside={<Button onClick={() => setEdited('new')}>Write a weight down</Button>}
+            title={lineWords.weighedOnTheWay()}
+            aside={<Button onClick={() => setEdited('new')}>{lineWords.writeAWeightDown()}</Button>}
           >
             <WeighingRows weighings={file.weighings} onEdit={setEdited} />
-            <p className="mt-2 text-base">
-              Drip from cappings is a container of its own with its own reading: mark its pail as
-              drip with the containers of the lot. Honey from melted cappings never goes back to it.
-            </p>
+            <p className="mt-2 text-base">{lineWords.dripFromCappingsIsA()}</p>
             <div className="mt-2">
-              <PageLink to={`lots/${file.lot.entityId}`}>Containers of the lot</PageLink>
+              <PageLink to={`lots/${file.lot.entityId}`}>{lineWords.containersOfTheLot()}</PageLink>
             </div>
           </SheetSection>
         </div>
@@ -202,9 +197,9 @@ function MassView({ file }: { file: LotFile }): ReactElement {
         kind="weighing"
         record={record}
         ownerId={file.lot.entityId}
-        what="the weight"
-        title="Honey weighed on its way"
-        description="What is weighed closes the balance; what is not stands with a usual share."
+        what={lineWords.theWeight()}
+        title={lineWords.honeyWeighedOnItsWay()}
+        description={lineWords.whatIsWeighedClosesThe()}
         formOf={weighingFormOf(record?.content ?? null, moment, preferences)}
         parse={(form) => weighingEntry.read(form, preferences)}
       >

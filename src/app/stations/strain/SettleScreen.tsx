@@ -14,6 +14,7 @@ import { Button } from '../../ui/Button';
 import { EntrySheet } from '../../ui/forms/EntrySheet';
 import { LotPageHeader } from './parts/LotPageHeader';
 import { SettlingView } from './parts/SettlingView';
+import { settlingWords } from '../../words/english/settling';
 
 function SettlingFields(): ReactElement {
   return (
@@ -56,19 +57,15 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
       <LotPageHeader file={file} at="settle" />
       <div className="mt-4 space-y-6">
         <Button tone="ink" className="min-h-14" onClick={() => setEdited('new')}>
-          A vessel stands to clear
+          {settlingWords.aVesselStandsToClear()}
         </Button>
         {isHeather && (
           <p className="border-l-8 border-ink pl-4 text-xl font-bold">
-            Ling stands as a gel: nothing rises in it, and no time told here holds. Strain it coarse
-            at once and bottle it.
+            {settlingWords.lingStandsAsAGel()}
           </p>
         )}
         {file.settlings.length === 0 && (
-          <p className="max-w-3xl text-xl">
-            Say how high honey stands and how warm it is, and it stands here what rises by when, and
-            when to skim.
-          </p>
+          <p className="max-w-3xl text-xl">{settlingWords.sayHowHighHoneyStands()}</p>
         )}
         {[...file.settlings].reverse().map((one) => (
           <SettlingView
@@ -86,9 +83,9 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
         kind="settling"
         record={record}
         ownerId={file.lot.entityId}
-        what="the vessel"
-        title={record ? record.content.name : 'Stands to clear'}
-        description="Cover it: open honey takes up water from damp air."
+        what={settlingWords.theVessel()}
+        title={record ? record.content.name : settlingWords.standsToClear()}
+        description={settlingWords.coverItOpenHoneyTakes()}
         formOf={formOf}
         parse={(form) =>
           settlingEntry.read(form, preferences, { rest: { skims: record?.content.skims ?? [] } })

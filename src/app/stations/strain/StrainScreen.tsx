@@ -7,14 +7,15 @@ import type { SettlingRecord } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useNow } from '../../data/useNow';
 import { clockText } from '../../format/clock';
-import { counted } from '../../format/counted';
 import { formatDay } from '../../format/dates';
-import { settlingWords } from '../../words/settlingWords';
+import { clearingWords } from '../../words/clearingWords';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
 import { askedDay } from './dayQuestion';
 import { DaySheet } from './parts/DaySheet';
 import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { lineWords } from '../../words/english/line';
 
 const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 
@@ -22,11 +23,11 @@ const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 function stateWords(file: ExtractionFile, nowMs: number, days: readonly ExtractionFile[]): string {
   const { content } = file.extraction;
   const loads = file.ticks.filter((one) => one.content.what === 'load-out').length;
-  if (content.doneAt !== null) return `over; ${counted(loads, 'load')} ticked off`;
+  if (content.doneAt !== null) return lineWords.overLoadsTickedOff({ loads });
   const done = clockText(honeyDoneMin(askedDay(file, nowMs, days).plan.course));
   return content.startedAt === null
-    ? `planned from ${clockText(content.startMin)} to about ${done}`
-    : `under way: strained by about ${done}`;
+    ? lineWords.plannedFromToAbout({ startMin: clockText(content.startMin), done })
+    : lineWords.underWayStrainedByAbout({ done });
 }
 
 interface DayRowProps {
@@ -45,7 +46,7 @@ function DayRow({ file, nowMs, days }: DayRowProps): ReactElement {
         <span className="grow">
           <span className="block text-2xl font-bold">{content.name}</span>
           <span className="block text-lg">
-            {counted(content.frames, 'frame')}, {stateWords(file, nowMs, days)}
+            {commonWords.frames({ frames: content.frames })}, {stateWords(file, nowMs, days)}
           </span>
         </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
@@ -69,7 +70,7 @@ function SettlingRow({ file, settling, nowMs }: Standing & { nowMs: number }): R
           <span className="block text-xl font-bold">
             {settling.content.name}, {content.name || content.code}
           </span>
-          <span className="block text-lg">{settlingWords(settling.content, nowMs)}</span>
+          <span className="block text-lg">{clearingWords(settling.content, nowMs)}</span>
         </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
       </Link>
@@ -84,7 +85,7 @@ function LotRows({ files }: { files: readonly LotFile[] }): ReactElement | null 
   return (
     <section aria-labelledby="lots" className="mt-8">
       <h2 id="lots" className="text-2xl font-bold">
-        Honey by lot
+        {lineWords.honeyByLot()}
       </h2>
       <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
         {files.map(({ lot }) => (
@@ -98,8 +99,17 @@ function LotRows({ files }: { files: readonly LotFile[] }): ReactElement | null 
                 to={`/${workspace}/strain/${page}/${lot.entityId}`}
                 className="flex min-h-11 items-center px-2 text-lg text-lavender underline decoration-2 underline-offset-4 hover:text-ink"
               >
-                {{ settle: 'Settling', heat: 'Warmth', mass: 'Balance and jars' }[page]}
-                <span className="sr-only"> of {lot.content.name || lot.content.code}</span>
+                {
+                  {
+                    settle: lineWords.settling(),
+                    heat: lineWords.warmth(),
+                    mass: lineWords.balanceAndJars(),
+                  }[page]
+                }
+                <span className="sr-only">
+                  {' '}
+                  {lineWords.ofName({ name: lot.content.name || lot.content.code })}
+                </span>
               </Link>
             ))}
           </li>
@@ -140,22 +150,19 @@ export function StrainScreen(): ReactElement {
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">Strain &amp; settle</h1>
+        <h1 className="text-4xl font-bold">{lineWords.strainSettle()}</h1>
         <div className="flex flex-wrap gap-3">
           <Button tone="ink" className="min-h-14" onClick={() => setAdding(true)}>
-            Plan a day
+            {lineWords.planADay()}
           </Button>
-          <PageLink to="strain/kit-list">Kit to order</PageLink>
+          <PageLink to="strain/kit-list">{lineWords.kitToOrder()}</PageLink>
         </div>
       </header>
       {house.days.length === 0 ? (
-        <p className="mt-4 max-w-3xl text-xl">
-          No day planned yet. Say how many frames and who works, and it stands here when the honey
-          is strained, what holds you up, and how many pails to have ready.
-        </p>
+        <p className="mt-4 max-w-3xl text-xl">{lineWords.noDayPlannedYetSay()}</p>
       ) : (
         <ul
-          aria-label="Days at the line"
+          aria-label={lineWords.daysAtTheLine()}
           className="mt-4 divide-y divide-thread border-y-2 border-ink"
         >
           {inTurn(house.days).map((one) => (
@@ -166,7 +173,7 @@ export function StrainScreen(): ReactElement {
       {standing.length > 0 && (
         <section aria-labelledby="standing" className="mt-8">
           <h2 id="standing" className="text-2xl font-bold">
-            Standing to clear ({standing.length})
+            {lineWords.standingToClear({ standing: standing.length })}
           </h2>
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
             {standing.map((one) => (

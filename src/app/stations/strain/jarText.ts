@@ -1,5 +1,6 @@
 import { KG_PER_POUND, type JarSize } from '../../../core';
 import { readDecimal } from '../../format/decimal';
+import { lineWords } from '../../words/english/line';
 
 /** What was typed of jars, or one sentence that says what to do. */
 export type JarsTyped =
@@ -16,12 +17,12 @@ const UNITS: Readonly<Record<string, number>> = {
 
 function readOne(part: string): JarSize | string {
   const found = /^([\d.,]+)\s*(g|kg|oz|lb)?(?:\s*[x×*]\s*(\d+))?$/i.exec(part);
-  const said = `Type sizes such as “500 g, 250 g × 20”; “${part}” is not one.`;
+  const said = lineWords.typeSizesSuchAsG({ part });
   if (!found) return said;
   const number = readDecimal(found[1] ?? '');
   if (!number.ok) return said;
   const netKg = number.value * (UNITS[(found[2] ?? 'g').toLowerCase()] ?? 0.001);
-  if (!(netKg >= 0.01 && netKg <= 20)) return 'A jar holds 10 g to 20 kg.';
+  if (!(netKg >= 0.01 && netKg <= 20)) return lineWords.aJarHoldsGTo();
   return { netKg, atMost: found[3] === undefined ? null : Number(found[3]) };
 }
 
@@ -31,7 +32,7 @@ export function readJarSizes(text: string): JarsTyped {
     .split(/[;\n]|,(?!\d)/)
     .map((one) => one.trim())
     .filter((one) => one !== '');
-  if (parts.length === 0) return { ok: false, sentence: 'Type at least one size, such as 500 g.' };
+  if (parts.length === 0) return { ok: false, sentence: lineWords.typeAtLeastOneSize() };
   const sizes: JarSize[] = [];
   for (const part of parts) {
     const one = readOne(part);

@@ -19,6 +19,7 @@ import {
   type ExtractionFile,
 } from '../../../model';
 import type { StrainingLine } from './parts/StrainingChart';
+import { lineWords } from '../../words/english/line';
 
 /** A night in a tank before the fine mesh: so long, so high [h, cm]. */
 const NIGHT_HOURS = 12;
@@ -85,11 +86,11 @@ export function askedStrainer(file: ExtractionFile): AskedStrainer {
     advice: strainingAdvice(task, nightShare),
     nightShare,
     lines: [
-      curveOf('As it is', task),
+      curveOf(lineWords.asItIs(), task),
       ...(warmC > task.honey.temperatureC
-        ? [curveOf('5 °C warmer', { ...task, honey: { ...task.honey, temperatureC: warmC } })]
+        ? [curveOf(lineWords.cWarmer(), { ...task, honey: { ...task.honey, temperatureC: warmC } })]
         : []),
-      curveOf('After a night in a tank, skimmed', {
+      curveOf(lineWords.afterANightInA(), {
         ...task,
         strainer: afterSettling(task.strainer, nightShare),
       }),

@@ -10,13 +10,14 @@ import {
   type WarmSpell,
   type WarmingPlan,
 } from '../../../core';
+import { settlingWords } from '../../words/english/settling';
 
 /** Vessels that are warmed: honey's height and width [cm]; null: as the cabinet at once. */
 export const WARMED_VESSELS = {
-  jar: { name: 'Jars of 500 g', heightCm: 10, diameterCm: 7.5 },
-  pail: { name: 'Pails of 12.5 kg', heightCm: 22, diameterCm: 23 },
-  large: { name: 'Pails of 25 kg', heightCm: 30, diameterCm: 28 },
-  drum: { name: 'A drum of 300 kg', heightCm: 82, diameterCm: 57 },
+  jar: { name: settlingWords.jarsOfG(), heightCm: 10, diameterCm: 7.5 },
+  pail: { name: settlingWords.pailsOfKg(), heightCm: 22, diameterCm: 23 },
+  large: { name: settlingWords.pailsOfKg2(), heightCm: 30, diameterCm: 28 },
+  drum: { name: settlingWords.aDrumOfKg(), heightCm: 82, diameterCm: 57 },
 } as const;
 export type WarmedVessel = keyof typeof WARMED_VESSELS;
 

@@ -15,14 +15,15 @@ import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
 import { useSaving } from '../../ui/forms/useSaving';
 import { byUrgency, dueWords, type DueItem, type DueStation } from './dueItem';
+import { todayWords } from '../../words/english/today';
 
 const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>> = {
-  hives: { name: 'At the hives', mark: Hexagon },
-  room: { name: 'In the warm room', mark: ThermometerSun },
-  line: { name: 'At the line', mark: Filter },
-  bench: { name: 'At the bench', mark: Microscope },
-  store: { name: 'In the store', mark: Warehouse },
-  season: { name: 'For the season', mark: CalendarRange },
+  hives: { name: todayWords.atTheHives(), mark: Hexagon },
+  room: { name: todayWords.inTheWarmRoom(), mark: ThermometerSun },
+  line: { name: todayWords.atTheLine(), mark: Filter },
+  bench: { name: todayWords.atTheBench(), mark: Microscope },
+  store: { name: todayWords.inTheStore(), mark: Warehouse },
+  season: { name: todayWords.forTheSeason(), mark: CalendarRange },
 };
 
 /** Hands what comes over as an iCalendar file; its maker is loaded when it is first wanted. */
@@ -55,14 +56,14 @@ export function DueList({
   return (
     <section aria-labelledby="due" className="mt-6">
       <h2 id="due" className="text-2xl font-bold">
-        To do, most urgent first ({items.length})
+        {todayWords.toDoMostUrgentFirst({ items: items.length })}
       </h2>
       <Button
         tone="quiet"
         className="mt-1 px-0!"
         onClick={() => saving(() => saveCalendar(items, nowMs))}
       >
-        Put what comes into a calendar
+        {todayWords.putWhatComesIntoA()}
       </Button>
       <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
         {byUrgency(items).map((one) => {
@@ -75,7 +76,7 @@ export function DueList({
                 className="flex min-h-16 items-center gap-x-4 py-2 hover:bg-lavender-pale sm:gap-x-6 sm:px-2"
               >
                 <span className="w-24 shrink-0 text-base sm:w-40">
-                  {overdue ? <strong className="block">overdue</strong> : null}
+                  {overdue ? <strong className="block">{todayWords.overdue()}</strong> : null}
                   {one.atMs === -Infinity ? <strong>{when}</strong> : when}
                 </span>
                 <span className="grow">

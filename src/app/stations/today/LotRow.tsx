@@ -8,12 +8,18 @@ import { answerFigure, headline, ruleSentence } from '../../words/phrasing';
 import { OutcomeMark } from '../../ui/OutcomeMark';
 import { RuleStrip } from '../../ui/charts/RuleStrip';
 import type { RuledLot } from '../../../model';
+import { commonWords } from '../../words/english/common';
+import { todayWords } from '../../words/english/today';
 
 function state({ file, settled }: RuledLot): string {
-  if (!file.ruling) return 'not signed';
+  if (!file.ruling) return todayWords.notSigned();
   const { initials, outcome } = file.ruling.content;
-  const signed = `signed ${initials}, ${formatDay(file.ruling.recordedAt)}: ${OUTCOME_NAMES[outcome].toLowerCase()}`;
-  return settled ? signed : `evidence changed since it was ${signed}`;
+  const signed = todayWords.signed({
+    initials,
+    recordedAt: formatDay(file.ruling.recordedAt),
+    outcome: OUTCOME_NAMES[outcome].toLowerCase(),
+  });
+  return settled ? signed : todayWords.evidenceChangedSinceItWas({ signed });
 }
 
 /** One lot in the list: figure, rule, decision, and whose turn it is. */
@@ -30,7 +36,7 @@ export function LotRow({ lot }: { lot: RuledLot }): ReactElement {
       >
         <span>
           <span className="block text-xl leading-tight font-bold">
-            {content.name || `Lot ${content.code}`}
+            {content.name || commonWords.lot({ code: content.code })}
           </span>
           <span className="block text-base text-ink-soft">{facts.join(' · ')}</span>
         </span>

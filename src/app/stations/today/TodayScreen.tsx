@@ -14,6 +14,7 @@ import { useRivalsDue } from './useRivalsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
 import { bySeverity, type RuledLot } from '../../../model';
 import { useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { todayWords } from '../../words/english/today';
 
 interface GroupProps {
   id: string;
@@ -40,15 +41,12 @@ function Group({ id, title, lots }: GroupProps): ReactElement | null {
 function Empty({ workspace }: { workspace: string }): ReactElement {
   return (
     <div className="mt-8 max-w-xl">
-      <p className="text-2xl leading-snug">
-        No honey here yet. Start a lot: say how much of the comb was capped, and the first answer
-        stands.
-      </p>
+      <p className="text-2xl leading-snug">{todayWords.noHoneyHereYetStart()}</p>
       <Link
         to={`/${workspace}/lots/new`}
         className={`${BUTTON_BASE} ${BUTTON_TONES.ink} mt-5 min-h-14 text-lg`}
       >
-        Start a lot
+        {todayWords.startALot()}
       </Link>
     </div>
   );
@@ -74,12 +72,12 @@ export function TodayScreen(): ReactElement {
   const open = lots.filter((one) => !one.settled).sort(bySeverity);
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">Today</h1>
+      <h1 className="pt-5 text-4xl font-bold">{todayWords.today()}</h1>
       <ToCorrect unruled={rulings.unruled} />
       <DueList items={due} nowMs={nowMs} />
       {workshop.files.length === 0 && <Empty workspace={workspace} />}
-      <Group id="open" title="Waiting for your decision" lots={open} />
-      <Group id="signed" title="Signed" lots={lots.filter((one) => one.settled)} />
+      <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
+      <Group id="signed" title={todayWords.signed2()} lots={lots.filter((one) => one.settled)} />
     </>
   );
 }

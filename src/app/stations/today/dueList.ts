@@ -9,8 +9,8 @@ import {
   type Book,
   type KeptStory,
 } from '../../../model';
-import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
+import { todayWords } from '../../words/english/today';
 
 /** Something to do at the hives: when, what, and where to go. */
 export interface Due {
@@ -48,8 +48,11 @@ function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due
       {
         id: `look-${boxId}`,
         at: day,
-        title: `Look again at ${counted(own.length, 'frame')} in ${placeWords(book, boxId)}`,
-        why: 'Put back to finish.',
+        title: todayWords.lookAgainAtFramesIn({
+          own: own.length,
+          placeWords: placeWords(book, boxId),
+        }),
+        why: todayWords.putBackToFinish(),
         to: 'comb',
         overdue: day < today,
       },
@@ -72,8 +75,8 @@ function beetleClocks(looks: readonly KeptStory[], book: Book, now: Date): Due[]
       {
         id: `beetles-${boxId}`,
         at: formatISO(end),
-        title: `Extract ${placeWords(book, boxId)}`,
-        why: `Beetles were seen; within ${hours} hours of that.`,
+        title: todayWords.extract({ placeWords: placeWords(book, boxId) }),
+        why: todayWords.beetlesWereSeenWithinHours({ hours }),
         to: `comb/${harvest.entityId}`,
         overdue: end < now,
       },
@@ -92,8 +95,8 @@ function boardsToSet(book: Book, today: string): Due[] {
       {
         id: `boards-${entityId}`,
         at,
-        title: `Set escape boards for ${content.name}`,
-        why: `They need ${leadDays} days; the boxes come off on the day.`,
+        title: todayWords.setEscapeBoardsFor({ name: content.name }),
+        why: todayWords.theyNeedDaysTheBoxes({ leadDays }),
         to: `comb/${entityId}`,
         overdue: at < today,
       },

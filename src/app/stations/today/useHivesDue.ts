@@ -7,6 +7,8 @@ import { useStanding } from '../../data/useStanding';
 import { dueList, type Due } from './dueList';
 import type { DueItem } from './dueItem';
 import { useBook } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { todayWords } from '../../words/english/today';
 
 /** The frame last in hand, where somebody was interrupted. */
 function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): Due | null {
@@ -14,11 +16,11 @@ function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): D
   const box = boxOf(book, standing?.boxId ?? null);
   if (!standing || !harvest || !box) return null;
   const hive = colonyOf(book, box.content.colonyId)?.content.name;
-  const where = [hive, box.content.label, `frame ${standing.slot}`];
+  const where = [hive, box.content.label, commonWords.frame({ slot: standing.slot })];
   return {
     id: 'standing',
     at: harvest.content.day,
-    title: `Go on at ${where.filter((one) => one !== undefined).join(', ')}`,
+    title: todayWords.goOnAt({ where: where.filter((one) => one !== undefined).join(', ') }),
     why: harvest.content.name,
     to: `comb/${harvest.entityId}/box/${box.entityId}`,
     overdue: false,

@@ -2,10 +2,11 @@ import { useMemo } from 'react';
 import { DAY_MS } from '../../../core';
 import { momentOfClock, nextSkim, type ExtractionFile, type LotFile } from '../../../model';
 import { clockText } from '../../format/clock';
-import { counted } from '../../format/counted';
 import { isoDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
 import { useWorkshop } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { todayWords } from '../../words/english/today';
 
 /** Skims that come within so long [ms], and days so far ahead [d]. */
 const SOON_MS = DAY_MS;
@@ -25,8 +26,10 @@ function dayRows(days: readonly ExtractionFile[], nowMs: number): DueItem[] {
         station: 'line',
         timed: true,
         atMs: isOn ? -Infinity : startMs,
-        title: isOn ? `Under way: ${content.name}` : `Extract ${content.name}`,
-        why: `${counted(content.frames, 'frame')}; ${isOn ? 'tick off loads and pails' : `begins at ${clockText(content.startMin)}`}.`,
+        title: isOn
+          ? todayWords.underWay({ name: content.name })
+          : todayWords.extract2({ name: content.name }),
+        why: `${commonWords.frames({ frames: content.frames })}; ${isOn ? todayWords.tickOffLoadsAndPails() : todayWords.beginsAt({ startMin: clockText(content.startMin) })}.`,
         to: `strain/day/${entityId}`,
       };
     });
@@ -43,8 +46,8 @@ function skimRows(files: readonly LotFile[], nowMs: number): DueItem[] {
         {
           id: entityId,
           atMs: next.atMs,
-          title: `Skim ${content.name}`,
-          why: `${lot.content.name || lot.content.code}: ${next.which === 'first' ? 'the foam is up' : 'little more wax will rise'}.`,
+          title: todayWords.skim({ name: content.name }),
+          why: `${lot.content.name || lot.content.code}: ${next.which === 'first' ? todayWords.theFoamIsUp() : todayWords.littleMoreWaxWillRise()}.`,
           to: `strain/settle/${lot.entityId}`,
           station: 'line' as const,
           timed: true,

@@ -3,6 +3,7 @@ import type { Workshop } from '../../../model';
 import { dueOf, dueWords, readingsOfMeter } from '../../words/meterState';
 import type { DueItem } from './dueItem';
 import { useWorkshop } from '../../data/useWorkspaceModel';
+import { todayWords } from '../../words/english/today';
 
 /** Meters in use whose zero is to be checked. */
 function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
@@ -12,7 +13,7 @@ function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
     const due = dueOf(meter, readings, now);
     const inUse = readings.length > 0 || meter.checks.length > 0;
     if (!due.due || !inUse) return [];
-    const title = `Check the zero of ${content.name}`;
+    const title = todayWords.checkTheZeroOf({ name: content.name });
     const atMs = Date.parse(now);
     const why = dueWords(due);
     return [{ id, title, why, to: `bench/meters/${id}`, station: 'bench', timed: false, atMs }];

@@ -1,6 +1,7 @@
 import { KIND_FACTS } from '../../../records';
 import { useRivalries } from '../../data/useWorkspaceModel';
 import type { DueItem } from './dueItem';
+import { todayWords } from '../../words/english/today';
 
 /** Things of which two versions stand side by side: to be chosen before what rests on them is decided. */
 export function useRivalsDue(): readonly DueItem[] {
@@ -11,8 +12,8 @@ export function useRivalsDue(): readonly DueItem[] {
     timed: false,
     urgent: true,
     atMs: -Infinity,
-    title: `Choose between ${rivals.length} versions`,
-    why: `${KIND_FACTS[kind].name}: changed in two places before they were brought together.`,
+    title: todayWords.chooseBetweenVersions({ rivals: rivals.length }),
+    why: todayWords.changedInTwoPlacesBefore({ name: KIND_FACTS[kind].name }),
     to: 'kit',
   }));
 }

@@ -4,6 +4,7 @@ import { isForgotten } from '../../../records';
 import { formatDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
 import { useRooms } from '../../data/useWorkspaceModel';
+import { todayWords } from '../../words/english/today';
 
 /** Readings of a room that are due within so long [ms]. */
 const SOON_MS = 12 * 3_600_000;
@@ -14,8 +15,11 @@ function forgottenRows({ room, batches }: RoomFile, nowMs: number): DueItem[] {
     .filter(({ batch }) => isForgotten(batch.content, nowMs))
     .map(({ batch }) => ({
       id: `forgotten ${batch.entityId}`,
-      title: `When did ${batch.content.name} go out?`,
-      why: `${room.content.name}: it is in since ${formatDay(batch.content.inAt)}, longer than combs ever dry.`,
+      title: todayWords.whenDidGoOut({ name: batch.content.name }),
+      why: todayWords.itIsInSinceLonger({
+        name: room.content.name,
+        inAt: formatDay(batch.content.inAt),
+      }),
       to: `warm-room/${room.entityId}`,
       station: 'room',
       timed: false,
@@ -31,8 +35,8 @@ function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
       const batch = file.batches.find((one) => one.batch.entityId === batchId)?.batch.content;
       return {
         id,
-        title: `Read or weigh ${batch?.name ?? 'the batch'}`,
-        why: `${content.name}: each reading narrows the forecast.`,
+        title: todayWords.readOrWeigh({ name: batch?.name ?? todayWords.theBatch() }),
+        why: todayWords.eachReadingNarrowsTheForecast({ name: content.name }),
         to: `warm-room/${entityId}`,
         station: 'room',
         timed: true,

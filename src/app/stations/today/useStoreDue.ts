@@ -5,10 +5,10 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { daysUntil } from '../../../model/store/keeping';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { watchList } from '../../data/watchList';
-import { counted } from '../../format/counted';
 import type { DueItem } from './dueItem';
 import { useCurrent, useStore, useWorkshop } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
+import { todayWords } from '../../words/english/today';
 
 /** How far ahead the store and notes are shown [d]. */
 const AHEAD_DAYS = 14;
@@ -27,8 +27,8 @@ function callBackRows(lots: readonly StoredLot[]): DueItem[] {
       timed: false,
       urgent: true,
       atMs: -Infinity,
-      title: `Call back ${counted(jars, 'jar')} from ${counted(places, 'place')}`,
-      why: `${lotName} is blocked for every use, and jars of it have left. Here is whom to tell.`,
+      title: todayWords.callBackJarsFromPlaces({ jars, places }),
+      why: todayWords.isBlockedForEveryUse({ lotName }),
       to: `store/trace/lot:${lotId}`,
     };
   });
@@ -58,11 +58,11 @@ export function useStoreDue(nowMs: number): readonly DueItem[] {
           station: 'store',
           timed: false,
           atMs: atNoon(content.day),
-          title: left > 0 ? `Pour the blend ${content.name}` : `Make ${content.name} a lot`,
-          why:
+          title:
             left > 0
-              ? `${counted(left, 'container')} to go.`
-              : 'All is poured; stir it and read it.',
+              ? todayWords.pourTheBlend({ name: content.name })
+              : todayWords.makeALot({ name: content.name }),
+          why: left > 0 ? todayWords.containersToGo({ left }) : todayWords.allIsPouredStirIt(),
           to: `store/blend/${entityId}`,
         },
       ];
@@ -86,7 +86,7 @@ export function useNotesDue(nowMs: number): readonly DueItem[] {
             timed: false,
             atMs: atNoon(one.content.planningDay),
             title: one.content.text,
-            why: `Noted in ${one.content.year}, to be thought of on this day.`,
+            why: todayWords.notedInToBeThought({ year: one.content.year }),
             to: 'season/years',
           },
         ];

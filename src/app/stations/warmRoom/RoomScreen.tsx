@@ -4,7 +4,6 @@ import type { RoomFile } from '../../../model';
 import type { Batch, BatchCheck } from '../../../records';
 import { FORECAST_DRAWS } from '../../../workers/dryingClient';
 import { useMoment } from '../../data/useMoment';
-import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
 import { ForecastProgress } from '../../ui/page/ForecastProgress';
 import { NothingHere } from '../../ui/page/NothingHere';
@@ -25,6 +24,8 @@ import { askedRoom, isIn, type AskedRoom } from './roomQuestion';
 import { useRoomForecast, type RoomForecast } from './useRoomForecast';
 import { lazyPart } from '../../ui/page/lazyPart';
 import { useRooms } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { roomWords } from '../../words/english/room';
 
 const ForecastChart = lazyPart(
   () => import('./parts/ForecastChart'),
@@ -38,18 +39,19 @@ function loadWords({ room, batches }: RoomFile, nowMs: number): string {
   const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
   const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
   return boxes === 0
-    ? `Empty; it holds ${counted(room.content.capacityBoxes, 'box', 'boxes')}.`
-    : `${boxes} of ${counted(room.content.capacityBoxes, 'box', 'boxes')} in it.`;
+    ? roomWords.emptyItHoldsBoxes({ capacityBoxes: room.content.capacityBoxes })
+    : roomWords.ofBoxesInIt({ boxes, capacityBoxes: room.content.capacityBoxes });
 }
 
 /** What the forecast rests on. */
 function restsOn({ first }: RoomForecast): string {
   const learned = first?.learned;
   if (!learned || learned.measurements === 0) {
-    return 'Nothing was measured in this room yet: the band is as wide as the doubt of the rates. A reading narrows it.';
+    return roomWords.nothingWasMeasuredInThis();
   }
-  const earlier = learned.earlier > 0 ? `, ${learned.earlier} of them of earlier batches` : '';
-  return `Learned from ${counted(learned.measurements, 'measurement')}${earlier}.`;
+  const earlier =
+    learned.earlier > 0 ? roomWords.ofThemOfEarlierBatches({ earlier: learned.earlier }) : '';
+  return roomWords.learnedFromMeasurements({ measurements: learned.measurements, earlier });
 }
 
 interface InsideProps {
@@ -86,9 +88,9 @@ function Inside(props: InsideProps): ReactElement {
           />
           <ForecastProgress
             forecast={forecast}
-            one="course"
+            one={roomWords.course()}
             total={FORECAST_DRAWS}
-            lookAt="room and batches"
+            lookAt={roomWords.roomAndBatches()}
           >
             {restsOn(forecast)}
           </ForecastProgress>
@@ -96,7 +98,7 @@ function Inside(props: InsideProps): ReactElement {
         {below}
       </div>
       <div className="space-y-8">
-        <SheetSection id="course" title={file?.batch.content.name ?? 'The batch'}>
+        <SheetSection id="course" title={file?.batch.content.name ?? roomWords.theBatch2()}>
           {outlook ? (
             <>
               <Suspense fallback={<Waiting />}>
@@ -139,15 +141,15 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
         <div>
-          <p className="text-base font-semibold">Warm room</p>
+          <p className="text-base font-semibold">{commonWords.warmRoom()}</p>
           <h1 className="text-4xl leading-tight font-bold">{file.room.content.name}</h1>
           <p className="text-lg">{loadWords(file, nowMs)}</p>
         </div>
         <div className="flex flex-wrap gap-3">
           <Button tone="ink" className="min-h-14" onClick={() => setBatch('new')}>
-            Load a batch
+            {roomWords.loadABatch()}
           </Button>
-          <PageLink to="warm-room">All rooms</PageLink>
+          <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
         </div>
       </header>
       {asked.batches.length > 0 ? (
@@ -176,9 +178,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
         />
       ) : (
         <>
-          <p className="mt-6 text-xl">
-            Nothing is in it. Load a batch, and the forecast says when it is dry enough.
-          </p>
+          <p className="mt-6 text-xl">{roomWords.nothingIsInItLoad()}</p>
           <div className={COLUMNS}>
             {plan}
             <div className="space-y-8">{air}</div>

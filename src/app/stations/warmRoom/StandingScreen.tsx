@@ -20,17 +20,19 @@ import { FormFrame } from '../../ui/forms/FormFrame';
 import { PageLink } from '../../ui/page/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { commonWords } from '../../words/english/common';
+import { roomWords } from '../../words/english/room';
 
 const KIND_NAMES: Readonly<Record<StandingKind, string>> = {
-  combs: 'Combs in a shed',
-  pail: 'Open pail or strainer',
-  tray: 'Spread out to dry',
+  combs: roomWords.combsInAShed(),
+  pail: roomWords.openPailOrStrainer(),
+  tray: roomWords.spreadOutToDry(),
 };
 
 const CAUTIONS: Readonly<Record<StandingKind, string>> = {
-  combs: 'Cover them; bees and beetles find open combs first.',
-  pail: 'Put the lid on: an open pail in damp air is wetter on top by morning, where fermentation starts.',
-  tray: 'Keep it under 35 °C: warmth spends quality faster than it dries. Stir gently, without drawing in air, with dry tools; cover it from dust and flies.',
+  combs: roomWords.coverThemBeesAndBeetles(),
+  pail: roomWords.putTheLidOnAn(),
+  tray: roomWords.keepItUnderCWarmth(),
 };
 
 function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
@@ -45,7 +47,7 @@ function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
       <Field
         of={standingEntry}
         at="moisturePercent"
-        label={kind === 'combs' ? 'Water in open cells' : 'Its water'}
+        label={kind === 'combs' ? roomWords.waterInOpenCells() : commonWords.itsWater()}
       />
       {kind === 'combs' && <Field of={standingEntry} at="cappedPercent" />}
       {kind === 'tray' && <Field of={standingEntry} at="stirredEveryHours" />}
@@ -72,24 +74,29 @@ function Course({
   ];
   const change = end - first;
   return (
-    <section aria-label="What it comes to" className="space-y-3">
+    <section aria-label={roomWords.whatItComesTo()} className="space-y-3">
       <p role="status" className="text-4xl leading-tight font-bold">
         {formatPercent(first)} → {formatPercent(end)} %
       </p>
       <p className="text-xl">
-        {Math.abs(change) < 0.05
-          ? 'It hardly changes'
-          : change > 0
-            ? `It takes up ${(1000 * gainedKg).toFixed(0)} g of water`
-            : `It loses ${(1000 * -gainedKg).toFixed(0)} g of water`}
-        ; its surface comes to {formatPercent(surfacePercent[last] ?? 0)} %.
+        {roomWords.itsSurfaceComesTo({
+          part:
+            Math.abs(change) < 0.05
+              ? roomWords.itHardlyChanges()
+              : change > 0
+                ? roomWords.itTakesUpGOf({ gainedKg: (1000 * gainedKg).toFixed(0) })
+                : roomWords.itLosesGOfWater({ gainedKg: (1000 * -gainedKg).toFixed(0) }),
+          surfacePercent: formatPercent(surfacePercent[last] ?? 0),
+        })}
       </p>
       {standing.depthMm !== null && (
-        <p className="text-base">It stands {standing.depthMm.toFixed(0)} mm deep.</p>
+        <p className="text-base">
+          {roomWords.itStandsMmDeep({ depthMm: standing.depthMm.toFixed(0) })}
+        </p>
       )}
       <PlainTable
-        label="Hour by hour"
-        head={['After', 'Mean', 'Surface']}
+        label={roomWords.hourByHour()}
+        head={[roomWords.after(), commonWords.mean(), roomWords.surface()]}
         rows={picked.map((at) => [
           `${(hours[at] ?? 0).toFixed(0)} h`,
           `${formatPercent(meanPercent[at] ?? 0)} %`,
@@ -124,13 +131,13 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <div className="space-y-5">
           <StandingFields kind={kind} />
-          <Button onClick={() => start(defaults)}>As it usually is</Button>
+          <Button onClick={() => start(defaults)}>{roomWords.asItUsuallyIs()}</Button>
         </div>
         <div className="order-first space-y-5 wide:order-none">
           {course && standing ? (
             <Course course={course} standing={standing} />
           ) : (
-            <p className="text-xl">Put right what is marked, and the answer stands here.</p>
+            <p className="text-xl">{roomWords.putRightWhatIsMarked()}</p>
           )}
           <p className="border-l-8 border-ink pl-3 text-lg">{CAUTIONS[kind]}</p>
           {kind === 'combs' && standing && <BeetleClock air={standing.air} />}
@@ -143,9 +150,13 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
 function BeetleClock({ air }: { air: Air }): ReactElement {
   return (
     <p className="text-lg">
-      Were adult beetles seen, extract within{' '}
-      <strong>{extractWithinHours(air.temperatureC, air.relativeHumidity)} hours</strong> in such
-      air.
+      {roomWords.wereAdultBeetlesSeenExtract()}{' '}
+      <strong>
+        {roomWords.hours({
+          extractWithinHours: extractWithinHours(air.temperatureC, air.relativeHumidity),
+        })}
+      </strong>{' '}
+      {roomWords.inSuchAir()}
     </p>
   );
 }
@@ -158,10 +169,10 @@ export function StandingScreen(): ReactElement {
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">Waiting, or drying otherwise</h1>
-        <PageLink to="warm-room">All rooms</PageLink>
+        <h1 className="text-4xl font-bold">{roomWords.waitingOrDryingOtherwise()}</h1>
+        <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
       </header>
-      <nav aria-label="What stands" className="mt-4 flex flex-wrap gap-2">
+      <nav aria-label={roomWords.whatStands()} className="mt-4 flex flex-wrap gap-2">
         {STANDING_KINDS.map((one) => (
           <Link
             key={one}

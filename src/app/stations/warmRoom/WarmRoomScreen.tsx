@@ -4,12 +4,13 @@ import { Link, useNavigate } from 'react-router';
 import type { RoomFile } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
-import { counted } from '../../format/counted';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
 import { RoomSheet } from './parts/RoomSheets';
 import { isIn } from './roomQuestion';
 import { useRooms } from '../../data/useWorkspaceModel';
+import { commonWords } from '../../words/english/common';
+import { roomWords } from '../../words/english/room';
 
 function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -27,7 +28,12 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
           <span className="block text-lg">
             {inside.length === 0
               ? 'empty'
-              : `${counted(inside.length, 'batch', 'batches')}, ${boxes} of ${room.content.capacityBoxes} boxes: ${inside.map((one) => one.batch.content.name).join(', ')}`}
+              : roomWords.batchesOfBoxes({
+                  inside: inside.length,
+                  boxes,
+                  capacityBoxes: room.content.capacityBoxes,
+                  inside2: inside.map((one) => one.batch.content.name).join(', '),
+                })}
           </span>
         </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
@@ -53,19 +59,16 @@ export function WarmRoomScreen(): ReactElement {
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">Warm room</h1>
+        <h1 className="text-4xl font-bold">{commonWords.warmRoom()}</h1>
         <div className="flex flex-wrap gap-3">
           <Button tone={rooms.length === 0 ? 'ink' : 'line'} onClick={() => setAdding(true)}>
-            Add a room
+            {roomWords.addARoom()}
           </Button>
-          <PageLink to="warm-room/standing">Waiting, or drying otherwise</PageLink>
+          <PageLink to="warm-room/standing">{roomWords.waitingOrDryingOtherwise()}</PageLink>
         </div>
       </header>
       {rooms.length === 0 ? (
-        <p className="mt-4 max-w-3xl text-xl">
-          No room yet. Describe the one you have: its size, heater and dehumidifier. Then load
-          boxes, and the forecast says by when they are dry enough, and how sure that is.
-        </p>
+        <p className="mt-4 max-w-3xl text-xl">{roomWords.noRoomYetDescribeThe()}</p>
       ) : (
         <ul className="mt-4 divide-y divide-thread border-y-2 border-ink">
           {rooms.map((one) => (

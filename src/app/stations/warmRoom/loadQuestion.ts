@@ -3,6 +3,7 @@ import type { DryingBelief, LoadQuestion } from '../../../core';
 import { BOX_TARE_KG, coreBatch, honeyParts, type RoomFile } from '../../../model';
 import { type BatchContent } from '../../../records';
 import type { AskedRoom } from './roomQuestion';
+import { roomWords } from '../../words/english/room';
 
 /** What is played with in the planner. */
 export interface WhatIf {
@@ -24,7 +25,7 @@ export const PLAN_PROBABILITY = 0.9;
 
 /** A box as most bring it, where none was loaded before. @source common practice, no source */
 const USUAL_BOX: BatchContent = {
-  name: 'usual boxes',
+  name: roomWords.usualBoxes(),
   lotIds: [],
   boxes: 1,
   honeyKgPerBox: 15,

@@ -23,16 +23,18 @@ import {
   type DateOrder,
   type LogTime,
 } from '../../format/logTimes';
+import { commonWords } from '../../words/english/common';
+import { roomWords } from '../../words/english/room';
 
 /** Columns that a logger's table may have. */
 export const LOG_FIELDS = ['time', 'clock', 'temperature', 'humidity'] as const;
 export type LogField = (typeof LOG_FIELDS)[number];
 
 export const LOG_FIELD_NAMES: Readonly<Record<LogField, string>> = {
-  time: 'Date, with or without time',
-  clock: 'Time of day, where apart',
-  temperature: 'Temperature',
-  humidity: 'Relative humidity',
+  time: roomWords.dateWithOrWithoutTime(),
+  clock: roomWords.timeOfDayWhereApart(),
+  temperature: commonWords.temperature(),
+  humidity: roomWords.relativeHumidity(),
 };
 
 /** A logger's table as it is matched. */
@@ -145,17 +147,18 @@ function lineOf(row: readonly string[], form: LogForm): Line | string {
   const { columns, order, unit } = form;
   const text = timeText(row, columns);
   const time = readLogTime(text, order);
-  if (time === null) return `“${text}” is no time in the order chosen.`;
+  if (time === null) return roomWords.isNoTimeInThe({ text });
   const [temperature, humidity] = (['temperature', 'humidity'] as const).map((field) =>
     readDecimal(cellOf(row, columns, field)),
   );
-  if (!temperature?.ok) return 'There is no temperature in this line.';
-  if (!humidity?.ok) return 'There is no humidity in this line.';
+  if (!temperature?.ok) return roomWords.thereIsNoTemperatureIn();
+  if (!humidity?.ok) return roomWords.thereIsNoHumidityIn();
   const temperatureC = unit === 'F' ? celsiusFromFahrenheit(temperature.value) : temperature.value;
   if (!(temperatureC >= -30 && temperatureC <= 60)) {
-    return `${temperature.value} °${unit} is no air about a room.`;
+    return roomWords.isNoAirAboutA({ value: temperature.value, unit });
   }
-  if (!(humidity.value >= 0 && humidity.value <= 100)) return `${humidity.value} is no humidity.`;
+  if (!(humidity.value >= 0 && humidity.value <= 100))
+    return roomWords.isNoHumidity({ value: humidity.value });
   return { time, temperatureC, humidity: humidity.value };
 }
 
@@ -204,7 +207,7 @@ export function readLog(form: LogForm): ReadLog {
     const there = byTime.get(ms);
     if (!there) byTime.set(ms, { ms, temperatureC, humidity });
     else if (there.temperatureC !== temperatureC || there.humidity !== humidity) {
-      bad.push({ line, sentence: 'An earlier line has the same time.', cells: row });
+      bad.push({ line, sentence: roomWords.anEarlierLineHasThe(), cells: row });
     }
   });
   const entries = [...byTime.values()].sort((a, b) => a.ms - b.ms);

@@ -1,5 +1,6 @@
 import { format, intervalToDuration, formatDuration } from 'date-fns';
 import { DAY_MS, type LogGap, type LogSpike } from '../../../core';
+import { roomWords } from '../../words/english/room';
 
 const SHORT = 'd MMM, HH:mm';
 
@@ -11,7 +12,10 @@ function spanWords(days: number): string {
 
 /** A time without entries. */
 export function gapWords({ fromDay, toDay }: LogGap, zeroMs: number): string {
-  return `No entry for ${spanWords(toDay - fromDay)} from ${format(zeroMs + fromDay * DAY_MS, SHORT)} on; drawn straight across.`;
+  return roomWords.noEntryForFromOn({
+    spanWords: spanWords(toDay - fromDay),
+    zeroMs: format(zeroMs + fromDay * DAY_MS, SHORT),
+  });
 }
 
 /** Entries that stand out, doors and slips counted apart. */
@@ -24,8 +28,8 @@ export function spikeWords(spikes: readonly LogSpike[], zeroMs: number): string 
       .join('; ');
   const [doors, slips] = [times('door'), times('slip')];
   const parts = [
-    doors === '' ? '' : `Like an open door: ${doors}.`,
-    slips === '' ? '' : `Like a slip of the logger, left out of the forecast: ${slips}.`,
+    doors === '' ? '' : roomWords.likeAnOpenDoor({ doors }),
+    slips === '' ? '' : roomWords.likeASlipOfThe({ slips }),
   ];
   return parts.filter((one) => one !== '').join(' ');
 }

@@ -1,4 +1,5 @@
 import type { RoomFile, RoomTask } from '../../../model';
+import { roomWords } from '../../words/english/room';
 
 /** A task as the keeper reads it. */
 export function taskWords(
@@ -9,15 +10,21 @@ export function taskWords(
   const name = batch ?? room.content.name;
   switch (task.kind) {
     case 'read':
-      return { title: `Read or weigh ${name}`, about: 'Each reading narrows the forecast.' };
+      return {
+        title: roomWords.readOrWeigh({ name }),
+        about: roomWords.eachReadingNarrowsTheForecast(),
+      };
     case 'take-out':
-      return { title: `Take out ${name}`, about: 'Likely dry enough by then; read it first.' };
+      return { title: roomWords.takeOut({ name }), about: roomWords.likelyDryEnoughByThen() };
     case 'cool':
       return {
-        title: `Let ${name} cool`,
-        about: `About ${Math.max(1, Math.round(task.hours))} hours until new comb can be uncapped: warm it peels off its foundation.`,
+        title: roomWords.letCool({ name }),
+        about: roomWords.aboutHoursUntilNewComb({ number: Math.max(1, Math.round(task.hours)) }),
       };
     case 'drain':
-      return { title: `Look after tank or drain, ${name}`, about: 'Before it runs over.' };
+      return {
+        title: roomWords.lookAfterTankOrDrain({ name }),
+        about: roomWords.beforeItRunsOver(),
+      };
   }
 }

@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import type { LoadAnswer, LoadQuestion } from '../../../core';
 import { planLoad, solveLoad, type LoadPlan } from '../../../workers/dryingClient';
 import { helperTrouble } from '../../../workers/helpers';
+import { roomWords } from '../../words/english/room';
 
 /** So long nothing may be moved before the courses are reckoned [ms]. */
 const CALM_MS = 300;
@@ -16,7 +17,7 @@ export interface LoadPlanView {
 const NO_PLAN: LoadPlanView = { plan: null, wrong: '' };
 
 /** What is said of values with which no course can be computed. */
-const CANNOT = 'No plan can be made with these values; look at the room and the load.';
+const CANNOT = roomWords.noPlanCanBeMade();
 
 /** The plan of a load, computed again once nothing is moved any more. */
 export function useLoadPlan(

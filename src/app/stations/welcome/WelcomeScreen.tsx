@@ -3,6 +3,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { MoistureRule } from '../../ui/charts/MoistureRule';
 import { UpdateNotice } from '../../ui/page/UpdateNotice';
+import { shellWords } from '../../words/english/shell';
 
 interface DoorProps {
   to: string;
@@ -35,12 +36,9 @@ export function WelcomeScreen(): ReactElement {
       <UpdateNotice />
       <h1 className="text-2xl font-extrabold tracking-tight">Ripenum</h1>
       <p className="mt-6 max-w-3xl text-4xl leading-tight font-bold sm:text-5xl">
-        Is this honey ripe, and good enough to accept?
+        {shellWords.isThisHoneyRipeAnd()}
       </p>
-      <p className="mt-4 max-w-2xl text-lg">
-        Say how much of the comb was capped and you get an answer. Type one reading of the
-        refractometer and the answer narrows. It says why, how sure it is, and what would change it.
-      </p>
+      <p className="mt-4 max-w-2xl text-lg">{shellWords.sayHowMuchOfThe()}</p>
       <div className="my-10">
         <MoistureRule
           limitPercent={20}
@@ -48,24 +46,23 @@ export function WelcomeScreen(): ReactElement {
           guardPercent={null}
           belief={EXAMPLE}
           readings={[]}
-          label="Example of the moisture rule: a scale from 13 to 25 % water with a target at 18 and a limit at 20, and a hill that shows what the moisture may be, most likely 17.6 %."
+          label={shellWords.exampleOfTheMoistureRule()}
         />
       </div>
       <div className="grid gap-5 sm:grid-cols-2">
         <Door
           to="/demo/today"
-          title="Start with the demo season"
-          text="A made-up estuary island with eight lots, each instructive in its own way."
+          title={shellWords.startWithTheDemoSeason()}
+          text={shellWords.aMadeUpEstuaryIsland()}
         />
         <Door
           to="/mine/today"
-          title="Start my own"
-          text="Your records, empty at first. They stay in this browser."
+          title={shellWords.startMyOwn()}
+          text={shellWords.yourRecordsEmptyAtFirst()}
         />
       </div>
       <p className="mt-8 max-w-2xl text-base text-ink-soft">
-        No account, and nothing leaves this device. Ripenum computes and documents; the law where
-        you sell, the product label and a licensed laboratory decide.
+        {shellWords.noAccountAndNothingLeaves()}
       </p>
     </main>
   );

@@ -4,6 +4,7 @@ import { RuleHatch } from './RuleHatch';
 import { RuleHill } from './RuleHill';
 import { RuleReadings, type RuleReading } from './RuleReadings';
 import { RULE_FROM_PERCENT, RULE_TO_PERCENT, rulePosition, ruleWidth } from './ruleScale';
+import { sharedWords } from '../../words/english/shared';
 
 export interface MoistureRuleProps {
   limitPercent: number;
@@ -83,7 +84,7 @@ function KeepingBands({ hatch }: { hatch: string }): ReactElement {
         strokeWidth="1.5"
       />
       <text x="8" y={y + 14} className="fill-ink text-[13px]">
-        keeps
+        {sharedWords.keeps()}
       </text>
       <rect
         x={rulePosition(IN_DANGER_FROM_PERCENT)}
@@ -97,7 +98,7 @@ function KeepingBands({ hatch }: { hatch: string }): ReactElement {
       <svg x={rulePosition(IN_DANGER_FROM_PERCENT)} y={y} overflow="visible">
         <rect x="6" y="2" width="66" height="14" className="fill-paper" />
         <text x="11" y="14" className="fill-ink text-[13px]">
-          ferments
+          {sharedWords.ferments()}
         </text>
       </svg>
     </g>
@@ -162,7 +163,7 @@ export function MoistureRule(props: MoistureRuleProps): ReactElement {
           />
           <svg x={rulePosition(limitPercent + guardPercent)} y="21" overflow="visible">
             <text x="6" y="8" className="fill-ink text-[13px]">
-              not settled
+              {sharedWords.notSettled()}
             </text>
           </svg>
         </>
@@ -179,8 +180,10 @@ export function MoistureRule(props: MoistureRuleProps): ReactElement {
       <Ticks />
       <Numerals />
       <KeepingBands hatch={hatch} />
-      {showsTarget && <Flag percent={targetPercent} word="target" side="left" dashed />}
-      <Flag percent={limitPercent} word="limit" side="right" />
+      {showsTarget && (
+        <Flag percent={targetPercent} word={sharedWords.target()} side="left" dashed />
+      )}
+      <Flag percent={limitPercent} word={sharedWords.limit()} side="right" />
       <RuleReadings readings={readings} y={BASE + 68} row={ROW} />
     </svg>
   );

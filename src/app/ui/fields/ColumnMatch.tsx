@@ -2,6 +2,8 @@ import type { ReactElement } from 'react';
 import { columnCount } from '../../format/columns';
 import { ChoiceField } from './ChoiceField';
 import { SelectField } from './SelectField';
+import { commonWords } from '../../words/english/common';
+import { sharedWords } from '../../words/english/shared';
 
 interface ColumnMatchProps<F extends string> {
   cells: readonly (readonly string[])[];
@@ -13,7 +15,7 @@ interface ColumnMatchProps<F extends string> {
 export function ColumnMatch<F extends string>(props: ColumnMatchProps<F>): ReactElement {
   const { cells, fields, names } = props;
   const options = [
-    { value: '', label: 'not there' },
+    { value: '', label: sharedWords.notThere() },
     ...Array.from({ length: columnCount(cells) }, (_, at) => {
       const example = cells[1]?.[at] ?? cells[0]?.[at] ?? '';
       const name = cells[0]?.[at] ?? '';
@@ -30,10 +32,10 @@ export function ColumnMatch<F extends string>(props: ColumnMatchProps<F>): React
       ))}
       <ChoiceField
         name="heading"
-        label="The first line is a heading"
+        label={sharedWords.theFirstLineIsA()}
         choices={[
-          { value: 'yes', label: 'Yes' },
-          { value: 'no', label: 'No' },
+          { value: 'yes', label: commonWords.yes() },
+          { value: 'no', label: commonWords.no() },
         ]}
       />
     </div>

@@ -1,6 +1,7 @@
 import { Upload } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { FileButton } from './FileButton';
+import { sharedWords } from '../../words/english/shared';
 
 /** A table larger than this is none of ours [bytes]. */
 const LARGEST_FILE = 5_000_000;
@@ -8,12 +9,10 @@ const LARGEST_FILE = 5_000_000;
 /** Reads a chosen file as text, or says why not. */
 async function textOf(file: File): Promise<{ text: string; wrong: string }> {
   if (file.size > LARGEST_FILE) {
-    return { text: '', wrong: 'This file is larger than 5 MB; cut it into smaller ones.' };
+    return { text: '', wrong: sharedWords.thisFileIsLargerThan() };
   }
   const text = await file.text();
-  const wrong = text.includes('\u0000')
-    ? 'This is no text. Save the table as CSV in your spreadsheet, then choose it.'
-    : '';
+  const wrong = text.includes('\u0000') ? sharedWords.thisIsNoTextSave() : '';
   return { text, wrong };
 }
 
@@ -36,7 +35,7 @@ export function TextFileChoice(props: {
         accept=".csv,.tsv,.txt,text/csv,text/plain"
         onFile={(file) => void choose(file)}
       >
-        <Upload aria-hidden className="size-5" /> Choose a CSV file
+        <Upload aria-hidden className="size-5" /> {sharedWords.chooseACsvFile()}
       </FileButton>
       <p role="status" className="text-base font-semibold empty:hidden">
         {wrong}

@@ -8,13 +8,15 @@ import { Button } from '../Button';
 import { FormFrame } from './FormFrame';
 import { Sheet } from './Sheet';
 import { TextField } from '../fields/TextField';
+import { commonWords } from '../../words/english/common';
+import { formatsWords } from '../../words/english/formats';
 
 const REASONS = [
-  'Typed wrong',
-  'Looked again',
-  'Weighed again',
-  'Wrong container',
-  'More is known now',
+  formatsWords.typedWrong(),
+  formatsWords.lookedAgain(),
+  formatsWords.weighedAgain(),
+  formatsWords.wrongContainer(),
+  formatsWords.moreIsKnownNow(),
 ];
 
 const REASON_FIELD = 'reason';
@@ -31,10 +33,7 @@ interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> {
 
 type WithReason<F> = F & { reason: string };
 
-const correctionReason = reasonField.min(
-  1,
-  'Say in a word why; the former entry stays in the history.',
-);
+const correctionReason = reasonField.min(1, formatsWords.sayInAWordWhy());
 
 function withReasonError(errors: FieldErrors, reason: string): FieldErrors {
   const checked = correctionReason.safeParse(reason);
@@ -68,16 +67,20 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
     const { reason } = form.getValues();
     const change = { content, reason: reason.trim() };
     const options = { draft: formKey };
-    const done = await dispatch(revise(`Corrected ${what}`, begunFrom(), change, options));
+    const done = await dispatch(
+      revise(formatsWords.corrected({ what }), begunFrom(), change, options),
+    );
     if (done.ok) close();
   });
   const remove = async (): Promise<void> => {
     const { reason } = form.getValues();
     const why = reasonField.safeParse(reason);
-    const said = why.success && why.data !== '' ? why.data : 'Removed';
+    const said = why.success && why.data !== '' ? why.data : commonWords.removed();
     const change = { withdrawn: true, reason: said };
     const options = { draft: formKey };
-    const done = await dispatch(revise(`Removed ${what}`, begunFrom(), change, options));
+    const done = await dispatch(
+      revise(formatsWords.removed({ what }), begunFrom(), change, options),
+    );
     if (done.ok) close();
   };
   const close = (): void => {
@@ -86,16 +89,16 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
   };
 
   return (
-    <FormFrame {...frame} onSubmit={keep} label={`Correct ${what}`}>
+    <FormFrame {...frame} onSubmit={keep} label={formatsWords.correct({ what })}>
       <div className="space-y-5">
         {children}
-        <TextField name={REASON_FIELD} label="Why" suggestions={REASONS} />
+        <TextField name={REASON_FIELD} label={formatsWords.why()} suggestions={REASONS} />
         <div className="flex flex-wrap gap-3">
           <Button type="submit" tone="ink">
-            Keep the correction
+            {formatsWords.keepTheCorrection()}
           </Button>
           {record.kind !== 'comb-judgement' && (
-            <Button onClick={() => void remove()}>Remove {what}</Button>
+            <Button onClick={() => void remove()}>{formatsWords.remove({ what })}</Button>
           )}
         </div>
       </div>
@@ -121,8 +124,8 @@ export function CorrectSheet<T extends AnyRecord, F extends FieldValues>({
     <Sheet
       open={open}
       onOpenChange={onOpenChange}
-      title={`Correct ${form.what}`}
-      description="The former entry is never overwritten; it stays in the history of the lot."
+      title={formatsWords.correct({ what: form.what })}
+      description={formatsWords.theFormerEntryIsNever()}
     >
       <CorrectForm {...form} onDone={() => onOpenChange(false)} />
     </Sheet>

@@ -1,5 +1,6 @@
 import { Pencil } from 'lucide-react';
 import type { ReactElement, ReactNode } from 'react';
+import { formatsWords } from '../../words/english/formats';
 
 interface EntryRowProps {
   title: string;
@@ -19,7 +20,7 @@ export function EntryRow({ title, facts, onEdit, children }: EntryRowProps): Rea
       </div>
       <button
         type="button"
-        aria-label={`Change ${title}`}
+        aria-label={formatsWords.change({ title })}
         onClick={onEdit}
         className="flex size-11 shrink-0 items-center justify-center hover:bg-lavender-pale"
       >

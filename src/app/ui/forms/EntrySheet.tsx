@@ -13,6 +13,8 @@ import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../Button';
 import { FormFrame } from './FormFrame';
 import { Sheet } from './Sheet';
+import { commonWords } from '../../words/english/common';
+import { formatsWords } from '../../words/english/formats';
 
 interface EntryFormProps<K extends RecordKind, F extends FieldValues> {
   kind: K;
@@ -47,7 +49,7 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
     onDone(entityId);
   };
   const keep = submit(async (content) => {
-    const label = `${record ? 'Changed' : 'Added'} ${what}`;
+    const label = `${record ? formatsWords.changed() : formatsWords.added()} ${what}`;
     const done = await dispatch(
       perform(
         label,
@@ -62,9 +64,9 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
   });
   const remove = async (): Promise<void> => {
     if (!record) return;
-    const change = { withdrawn: true, reason: 'Removed' };
+    const change = { withdrawn: true, reason: commonWords.removed() };
     const done = await dispatch(
-      perform(`Removed ${what}`, (scribe) => [nextRevision(scribe, record, change)], {
+      perform(formatsWords.removed({ what }), (scribe) => [nextRevision(scribe, record, change)], {
         draft: formKey,
       }),
     );
@@ -76,9 +78,9 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
         {children}
         <div className="flex flex-wrap gap-3">
           <Button type="submit" tone="ink" className="min-h-14">
-            {record ? 'Keep the change' : 'Add'}
+            {record ? formatsWords.keepTheChange() : formatsWords.add()}
           </Button>
-          {record && <Button onClick={() => void remove()}>Remove {what}</Button>}
+          {record && <Button onClick={() => void remove()}>{formatsWords.remove({ what })}</Button>}
         </div>
       </div>
     </FormFrame>

@@ -11,13 +11,14 @@ import { titleOfRecord } from '../../words/recordNames';
 import { Button } from '../Button';
 import { Sheet } from './Sheet';
 import { SideBySide } from './SideBySide';
+import { formatsWords } from '../../words/english/formats';
 
 function RivalRow({ rival }: { rival: Stale }): ReactElement {
   return (
     <li>
       <SideBySide
-        label={`${titleOfRecord(rival.theirs)}, yours and the other tab’s`}
-        names={['Yours', 'The other tab’s']}
+        label={formatsWords.yoursAndTheOtherTabs({ titleOfRecord: titleOfRecord(rival.theirs) })}
+        names={[formatsWords.yours(), formatsWords.theOtherTabs()]}
         records={[rival.mine, rival.theirs]}
       />
     </li>
@@ -33,8 +34,8 @@ export function RivalSheet(): ReactElement {
     <Sheet
       open={rivals !== null}
       onOpenChange={choose('back')}
-      title="Changed in another tab"
-      description="While you worked here, the same thing was changed elsewhere. Nothing is overwritten: choose which one holds; the other stays in the history."
+      title={formatsWords.changedInAnotherTab()}
+      description={formatsWords.whileYouWorkedHereThe()}
     >
       <ul className="space-y-5">
         {(rivals ?? []).map((one) => (
@@ -43,13 +44,13 @@ export function RivalSheet(): ReactElement {
       </ul>
       <div className="mt-5 flex flex-wrap gap-3">
         <Button tone="ink" className="min-h-14" onClick={choose('mine')}>
-          Keep mine
+          {formatsWords.keepMine()}
         </Button>
         <Button className="min-h-14" onClick={choose('theirs')}>
-          Keep the other
+          {formatsWords.keepTheOther()}
         </Button>
         <Button tone="quiet" onClick={choose('back')}>
-          Decide later
+          {formatsWords.decideLater()}
         </Button>
       </div>
     </Sheet>

@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactElement, ReactNode } from 'react';
+import { formatsWords } from '../../words/english/formats';
 
 interface SheetProps {
   open: boolean;
@@ -38,7 +39,7 @@ export function Sheet({
           <div className="flex items-start justify-between gap-4">
             <Dialog.Title className="text-3xl font-bold">{title}</Dialog.Title>
             <Dialog.Close
-              aria-label="Close"
+              aria-label={formatsWords.close()}
               className="flex size-11 shrink-0 items-center justify-center hover:bg-lavender-pale"
             >
               <X aria-hidden className="size-6" />

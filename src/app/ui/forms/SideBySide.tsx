@@ -3,6 +3,8 @@ import { differencesOf, type AnyRecord } from '../../../records';
 import { formatMoment } from '../../format/dates';
 import { fieldWords, pathSteps } from '../../words/fieldWords';
 import { PlainTable } from '../PlainTable';
+import { commonWords } from '../../words/english/common';
+import { formatsWords } from '../../words/english/formats';
 
 interface SideBySideProps {
   label: string;
@@ -19,17 +21,17 @@ export function SideBySide({ label, names, records }: SideBySideProps): ReactEle
   return (
     <PlainTable
       label={label}
-      head={['Field', ...names]}
+      head={[formatsWords.field(), ...names]}
       rows={[
         [
-          'Written',
+          formatsWords.written(),
           ...records.map(
             (one) =>
-              `${formatMoment(one.recordedAt)}${one.author === '' ? '' : ` by ${one.author}`}`,
+              `${formatMoment(one.recordedAt)}${one.author === '' ? '' : commonWords.byAuthor({ author: one.author })}`,
           ),
         ],
         ...(records.some((one) => one.withdrawn)
-          ? [['State', ...records.map((one) => (one.withdrawn ? WITHDRAWN : 'there'))]]
+          ? [[formatsWords.state(), ...records.map((one) => (one.withdrawn ? WITHDRAWN : 'there'))]]
           : []),
         ...differences.map(({ path, values }) => [
           fieldWords(pathSteps(path)),

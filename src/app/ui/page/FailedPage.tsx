@@ -2,6 +2,7 @@ import { Suspense, lazy, type ReactElement } from 'react';
 import { Alone } from './Alone';
 import { BackToDoor } from './BackToDoor';
 import { Button } from '../Button';
+import { sharedWords } from '../../words/english/shared';
 
 /** Loaded when something went wrong; where even that fails, the rest of the page still stands. */
 const ToCorrect = lazy(() =>
@@ -18,12 +19,11 @@ const NOT_FETCHED =
 /** Thrown where a workspace could not even be opened. */
 export class UnreadError extends Error {
   constructor(cause: unknown) {
-    super('could not be read', { cause });
+    super(sharedWords.couldNotBeRead(), { cause });
   }
 }
 
-const NEWER =
-  'These records were written by a newer version of Ripenum. Load the page again to get that version; until then nothing is read or changed.';
+const NEWER = sharedWords.theseRecordsWereWrittenBy();
 
 interface Said {
   readonly title: string;
@@ -36,25 +36,25 @@ function saidOf(error: unknown, reading: boolean): Said {
   const line = error instanceof Error ? error.message : String(error);
   // (wrapped by the database: only its name comes through)
   if (`${error instanceof Error ? error.name : ''} ${line}`.includes('NewerDatabaseError')) {
-    return { title: 'A newer version was here', more: NEWER, line: null };
+    return { title: sharedWords.aNewerVersionWasHere(), more: NEWER, line: null };
   }
   if (NOT_FETCHED.test(line)) {
     return {
-      title: 'A part of Ripenum could not be loaded',
-      more: 'The connection failed, or a newer version has replaced this one. Nothing you typed is lost: load the page again.',
+      title: sharedWords.aPartOfRipenumCould(),
+      more: sharedWords.theConnectionFailedOrA(),
       line: null,
     };
   }
   if (reading) {
     return {
-      title: 'The records could not be read',
-      more: 'The browser did not give them out, so nothing is judged here. What you kept is as it was. Try again; if that does not help, close every page of Ripenum, free some space, and start the browser again.',
+      title: sharedWords.theRecordsCouldNotBe(),
+      more: sharedWords.theBrowserDidNotGive(),
       line,
     };
   }
   return {
-    title: 'This page could not be shown',
-    more: 'Nothing you typed is lost. Load the page again; if it happens again, save your records to a file in the kit and report the line below.',
+    title: sharedWords.thisPageCouldNotBe(),
+    more: sharedWords.nothingYouTypedIsLost(),
     line,
   };
 }
@@ -79,7 +79,7 @@ export function FailedPage({ error, reading = false, again }: FailedPageProps): 
       <div className="mt-4 flex flex-wrap gap-3">
         {again && (
           <Button tone="ink" className="min-h-14" onClick={again}>
-            Read them again
+            {sharedWords.readThemAgain()}
           </Button>
         )}
         <Button
@@ -87,7 +87,7 @@ export function FailedPage({ error, reading = false, again }: FailedPageProps): 
           className="min-h-14"
           onClick={() => window.location.reload()}
         >
-          Load the page again
+          {sharedWords.loadThePageAgain()}
         </Button>
       </div>
       {line !== null && !reading && (
@@ -106,8 +106,8 @@ export function FailedPage({ error, reading = false, again }: FailedPageProps): 
 export function FailedPart({ again }: { again: () => void }): ReactElement {
   return (
     <p role="alert" className="flex flex-wrap items-center gap-3 text-lg">
-      The records could not be read, so this part is not shown.
-      <Button onClick={again}>Read them again</Button>
+      {sharedWords.theRecordsCouldNotBeRead()}
+      <Button onClick={again}>{sharedWords.readThemAgain()}</Button>
     </p>
   );
 }

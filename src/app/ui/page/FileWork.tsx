@@ -4,6 +4,8 @@ import { RecordFileJob } from '../../../workers/recordFileClient';
 import type { RecordFileWorker } from '../../../workers/recordFileProtocol';
 import { Button } from '../Button';
 import { ProgressBar } from './ProgressBar';
+import { commonWords } from '../../words/english/common';
+import { sharedWords } from '../../words/english/shared';
 
 /** One step of work on a file. */
 type Step<T> = (remote: RecordFileWorker, told: (progress: FileProgress) => void) => Promise<T>;
@@ -63,11 +65,11 @@ export function useFileWork(): FileWorkState {
 }
 
 const DOING: Readonly<Record<FileProgress['doing'], string>> = {
-  writing: 'Writing the file',
-  checking: 'Reading it back, to be sure',
-  reading: 'Reading the file',
-  comparing: 'Comparing it with what is here',
-  keeping: 'Keeping it',
+  writing: sharedWords.writingTheFile(),
+  checking: sharedWords.readingItBackToBe(),
+  reading: sharedWords.readingTheFile(),
+  comparing: sharedWords.comparingItWithWhatIs(),
+  keeping: sharedWords.keepingIt(),
 };
 
 /** How far work on a file is, with the way to stop it; or why it failed. */
@@ -84,12 +86,12 @@ export function FileWork({ work }: { work: FileWorkState }): ReactElement | null
     );
   }
   if (!busy) return null;
-  const doing = progress ? DOING[progress.doing] : 'Working';
+  const doing = progress ? DOING[progress.doing] : sharedWords.working();
   return (
     <div className="mt-3 flex min-h-11 flex-wrap items-center gap-x-4 gap-y-2 text-base">
       <ProgressBar doing={doing} share={progress?.share} />
       <p role="status">{doing} …</p>
-      <Button onClick={work.close}>Stop</Button>
+      <Button onClick={work.close}>{commonWords.stop()}</Button>
     </div>
   );
 }

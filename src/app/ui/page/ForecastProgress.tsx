@@ -3,6 +3,8 @@ import type { WorkerForecast } from '../../data/useWorkerForecast';
 import { counted } from '../../format/counted';
 import { Button } from '../Button';
 import { ProgressBar } from './ProgressBar';
+import { commonWords } from '../../words/english/common';
+import { sharedWords } from '../../words/english/shared';
 
 interface ForecastProgressProps {
   forecast: Pick<
@@ -22,13 +24,13 @@ function statusWords({ forecast, one, total, lookAt }: ForecastProgressProps): s
   const { status, draws } = forecast;
   switch (status) {
     case 'running':
-      return `${draws.length} of ${total} ${one}s`;
+      return sharedWords.ofS({ draws: draws.length, total, one });
     case 'done':
       return `${total} ${one}s.`;
     case 'given-up':
-      return `Stopped after ${counted(draws.length, one)}; what is shown rests on those.`;
+      return sharedWords.stoppedAfterWhatIsShown({ counted: counted(draws.length, one) });
     case 'failed':
-      return forecast.why || `No forecast can be made with these values; look at ${lookAt}.`;
+      return forecast.why || sharedWords.noForecastCanBeMade({ lookAt });
   }
 }
 
@@ -38,12 +40,14 @@ export function ForecastProgress(props: ForecastProgressProps): ReactElement {
   const running = forecast.status === 'running';
   return (
     <div className="mt-3 flex min-h-14 flex-wrap items-center gap-x-4 gap-y-2 text-base">
-      {running && <ProgressBar doing={`${one}s worked out`} share={forecast.progress} />}
+      {running && <ProgressBar doing={sharedWords.sWorkedOut({ one })} share={forecast.progress} />}
       <p role="status">{statusWords(props)}</p>
       {running ? (
-        <Button onClick={forecast.cancel}>Stop</Button>
+        <Button onClick={forecast.cancel}>{commonWords.stop()}</Button>
       ) : (
-        forecast.status !== 'done' && <Button onClick={forecast.again}>Forecast anew</Button>
+        forecast.status !== 'done' && (
+          <Button onClick={forecast.again}>{sharedWords.forecastAnew()}</Button>
+        )
       )}
       <p className="basis-full text-ink-soft">{children}</p>
     </div>

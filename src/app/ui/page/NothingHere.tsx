@@ -1,14 +1,13 @@
 import type { ReactElement } from 'react';
 import { BackToDoor } from './BackToDoor';
+import { sharedWords } from '../../words/english/shared';
 
 /** An address that leads nowhere: a removed lot, another season's lot, a typing slip. */
 export function NothingHere(): ReactElement {
   return (
     <div className="mx-auto max-w-2xl py-8">
-      <h1 className="text-3xl font-bold">There is nothing at this address</h1>
-      <p className="mt-3 text-lg">
-        The lot may have been removed (undo brings it back), or it belongs to the other season.
-      </p>
+      <h1 className="text-3xl font-bold">{sharedWords.thereIsNothingAtThis()}</h1>
+      <p className="mt-3 text-lg">{sharedWords.theLotMayHaveBeen()}</p>
       <BackToDoor />
     </div>
   );

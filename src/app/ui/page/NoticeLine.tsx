@@ -9,6 +9,7 @@ import {
   useAppSelector,
 } from '../../../store';
 import { Button } from '../Button';
+import { sharedWords } from '../../words/english/shared';
 
 /** The line at the foot of the page: what was done last, and the way back. */
 export function NoticeLine(): ReactElement {
@@ -27,11 +28,11 @@ export function NoticeLine(): ReactElement {
           <p className="grow basis-48 text-base font-semibold">{notice.text}</p>
           {undoes && (
             <Button tone="quiet" onClick={() => void dispatch(undo())}>
-              <Undo2 aria-hidden className="size-5" /> Undo
+              <Undo2 aria-hidden className="size-5" /> {sharedWords.undo()}
             </Button>
           )}
           <Button tone="quiet" onClick={() => dispatch(noticeShown(null))}>
-            All right
+            {sharedWords.allRight()}
           </Button>
         </div>
       )}

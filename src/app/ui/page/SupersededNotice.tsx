@@ -1,6 +1,7 @@
 import { useEffect, useState, type ReactElement } from 'react';
 import { onSuperseded } from '../../../db';
 import { Button } from '../Button';
+import { sharedWords } from '../../words/english/shared';
 
 /** Says that a newer version of the application, in another tab, has taken the records over. */
 export function SupersededNotice(): ReactElement | null {
@@ -12,12 +13,9 @@ export function SupersededNotice(): ReactElement | null {
       role="alert"
       className="sticky top-0 z-30 flex flex-wrap items-center gap-4 border-4 border-ink bg-paper px-4 py-2 print:hidden"
     >
-      <p className="grow text-lg font-semibold">
-        A newer version of Ripenum is open in another tab. This tab is older than the records and
-        can keep nothing more: load it again. What you typed until now is kept.
-      </p>
+      <p className="grow text-lg font-semibold">{sharedWords.aNewerVersionOfRipenum()}</p>
       <Button tone="ink" onClick={() => window.location.reload()}>
-        Load it again
+        {sharedWords.loadItAgain()}
       </Button>
     </div>
   );

@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, type ReactElement } from 'react';
 import { Button } from '../Button';
+import { sharedWords } from '../../words/english/shared';
 
 /** Where a newer version stands: none, fetched and waiting, or in charge since another tab took it. */
 type Update = 'none' | 'waiting' | 'taken';
@@ -58,11 +59,11 @@ export function UpdateNotice(): ReactElement | null {
     >
       <p className="text-base font-semibold">
         {update === 'waiting'
-          ? 'A newer version is ready. What you typed is kept.'
-          : 'A newer version was taken in another tab. Load this one again when it suits you; what you typed is kept.'}
+          ? sharedWords.aNewerVersionIsReady()
+          : sharedWords.aNewerVersionWasTaken()}
       </p>
       <Button tone="quiet" onClick={take}>
-        {update === 'waiting' ? 'Use it now' : 'Load this tab again'}
+        {update === 'waiting' ? sharedWords.useItNow() : sharedWords.loadThisTabAgain()}
       </Button>
     </div>
   );

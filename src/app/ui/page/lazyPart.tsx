@@ -1,5 +1,6 @@
 import { lazy, type ComponentType, type LazyExoticComponent, type ReactElement } from 'react';
 import { Button } from '../Button';
+import { sharedWords } from '../../words/english/shared';
 
 /** What stands in place of a part of the page that could not be loaded. */
 function NotLoaded(): ReactElement {
@@ -8,11 +9,8 @@ function NotLoaded(): ReactElement {
       role="alert"
       className="my-3 flex flex-wrap items-center gap-4 border-l-4 border-ink bg-paper px-4 py-2"
     >
-      <p className="grow text-base font-semibold">
-        A part of Ripenum could not be loaded. What you typed is kept; check the connection and load
-        the page again.
-      </p>
-      <Button onClick={() => window.location.reload()}>Load the page again</Button>
+      <p className="grow text-base font-semibold">{sharedWords.aPartOfRipenumCouldNot()}</p>
+      <Button onClick={() => window.location.reload()}>{sharedWords.loadThePageAgain()}</Button>
     </div>
   );
 }

@@ -5,6 +5,8 @@ import { selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { LotTitle } from '../../../lot/LotTitle';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 interface Way {
   readonly to: string;
@@ -14,15 +16,20 @@ interface Way {
 }
 
 const waysOf = (lotId: string): Way[] => [
-  { to: `bench/${lotId}`, name: 'One by one', title: 'Read one by one', key: 'o' },
-  { to: `bench/${lotId}/table`, name: 'All in a table', title: 'Read all in a table', key: 'a' },
+  { to: `bench/${lotId}`, name: benchWords.oneByOne(), title: benchWords.readOneByOne(), key: 'o' },
+  {
+    to: `bench/${lotId}/table`,
+    name: benchWords.allInATable(),
+    title: benchWords.readAllInATable(),
+    key: 'a',
+  },
   {
     to: `bench/${lotId}/quality`,
-    name: 'Colour, taste, laboratory',
-    title: 'Colour, taste and laboratory of this lot',
+    name: benchWords.colourTasteLaboratory(),
+    title: benchWords.colourTasteAndLaboratoryOf(),
     key: 'q',
   },
-  { to: `lots/${lotId}`, name: 'The lot', title: 'Open the lot', key: 'l' },
+  { to: `lots/${lotId}`, name: commonWords.theLot(), title: benchWords.openTheLot(), key: 'l' },
 ];
 
 /** Name of the lot at the bench, and the other ways to work on it. */
@@ -41,8 +48,8 @@ export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): R
   );
   return (
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
-      <LotTitle file={file} station="Bench" />
-      <nav aria-label="Ways to work on this lot" className="flex flex-wrap gap-2">
+      <LotTitle file={file} station={benchWords.bench()} />
+      <nav aria-label={benchWords.waysToWorkOnThis()} className="flex flex-wrap gap-2">
         {ways
           .filter((_, index) => index !== at)
           .map(({ to, name }) => (

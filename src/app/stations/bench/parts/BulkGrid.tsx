@@ -19,14 +19,16 @@ import { INPUT } from '../../../ui/classes';
 import { TableHead } from '../../../ui/PlainTable';
 import { readRow, type BulkForm, type BulkRow } from '../bulk';
 import { useMeters } from '../../../data/useWorkspaceModel';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 const COLUMNS = ['dial', 'temperature', 'remark'] as const;
 type Column = (typeof COLUMNS)[number];
 
 const COLUMN_NAMES: Readonly<Record<Column, string>> = {
-  dial: 'The dial shows',
-  temperature: 'Temperature',
-  remark: 'Remark',
+  dial: commonWords.theDialShows(),
+  temperature: commonWords.temperature(),
+  remark: commonWords.remark(),
 };
 
 const cellId = (row: number, column: Column): string => `cell-${row}-${column}`;
@@ -88,18 +90,18 @@ function RowAnswer({ at, parsed, typing }: RowAnswerProps): ReactElement {
 function GridRow(props: RowProps): ReactElement {
   const { at, row, form, planned, vessels, context, typing } = props;
   const { register } = useFormContext<BulkForm>();
-  const label = vessels.find((one) => one.id === row.vessel)?.label ?? 'Whole lot';
+  const label = vessels.find((one) => one.id === row.vessel)?.label ?? benchWords.wholeLot2();
   const parsed = row.dial.trim() === '' ? null : readRow(form, row, context);
   const wrong = parsed?.ok === false;
   return (
     <tr className={clsx('border-b border-thread', planned && 'bg-lavender-pale')}>
       <td className="py-1 pr-3">
         <select
-          aria-label={`Vessel of row ${at + 1}`}
+          aria-label={benchWords.vesselOfRow({ at: at + 1 })}
           className={clsx(INPUT, 'min-w-36')}
           {...register(`rows.${at}.vessel`)}
         >
-          <option value="">Whole lot</option>
+          <option value="">{benchWords.wholeLot2()}</option>
           {vessels.map((one) => (
             <option key={one.id} value={one.id}>
               {one.label}
@@ -180,13 +182,24 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
       onBlur={() => setTyping(-1)}
     >
       <p className="mb-2 text-base">
-        Enter goes to the next row; a table can be pasted into any cell.
-        {planned.size > 0 && ' Shaded: in the plan.'}
+        {benchWords.enterGoesToTheNext()}
+        {planned.size > 0 && benchWords.shadedInThePlan()}
       </p>
-      <div className="overflow-x-auto" role="region" aria-label="Readings to type" tabIndex={-1}>
+      <div
+        className="overflow-x-auto"
+        role="region"
+        aria-label={benchWords.readingsToType()}
+        tabIndex={-1}
+      >
         <table className="w-full border-collapse text-left text-base">
           <TableHead
-            head={['Vessel', COLUMN_NAMES.dial, 'Water', `At ${degrees}`, COLUMN_NAMES.remark]}
+            head={[
+              benchWords.vessel(),
+              COLUMN_NAMES.dial,
+              commonWords.water(),
+              `At ${degrees}`,
+              COLUMN_NAMES.remark,
+            ]}
           />
           <tbody>
             {fields.map((field, at) => {
@@ -211,7 +224,7 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
         className="mt-3"
         onClick={() => append({ vessel: '', dial: '', temperature: '', spot: '', remark: '' })}
       >
-        Another row
+        {benchWords.anotherRow()}
       </Button>
     </div>
   );

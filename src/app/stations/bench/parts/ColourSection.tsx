@@ -24,6 +24,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 import { CombGuesses } from './CombGuesses';
 import { QualityRow } from './QualityRow';
+import { qualityWords } from '../../../words/english/quality';
 
 /** Other classes that are possible within what the reading may be off by. */
 function nearWords(content: ColourContent): string {
@@ -33,14 +34,19 @@ function nearWords(content: ColourContent): string {
   const classes = possibleClasses(pfundMm, plusMinusMm);
   return classes.length < 2
     ? ''
-    : `Near an edge: ${classes.map((one) => one.name).join(' or ')} within ± ${plusMinusMm} mm.`;
+    : qualityWords.nearAnEdgeWithinMm({
+        classes: classes.map((one) => one.name).join(' or '),
+        plusMinusMm,
+      });
 }
 
 function absorbanceHint(text: string, path: string): string | undefined {
   const [absorbance, pathCm] = [readDecimal(text), readDecimal(path)];
   if (!absorbance.ok || !pathCm.ok) return undefined;
   try {
-    return `That is ${Math.round(pfundFromAbsorbance(absorbance.value, pathCm.value))} mm Pfund.`;
+    return qualityWords.thatIsMmPfund({
+      pfundFromAbsorbance: Math.round(pfundFromAbsorbance(absorbance.value, pathCm.value)),
+    });
   } catch {
     return undefined;
   }
@@ -51,8 +57,7 @@ function PhotometerFields(): ReactElement {
   return (
     <>
       <p className="text-base">
-        At {PFUND_WAVELENGTH_NM} nm, usually a filtered 50 % w/v solution; mm = −38.70 + 371.39·A
-        (attribution to White 1984 doubtful, recalled from memory).
+        {qualityWords.atNmUsuallyAFiltered({ pfundWavelengthNm: PFUND_WAVELENGTH_NM })}
       </p>
       <div className="grid gap-5 sm:grid-cols-2">
         <Field
@@ -88,20 +93,18 @@ export function ColourSection({ file }: { file: LotFile }): ReactElement {
   return (
     <SheetSection
       id="colour"
-      title="Colour in glass"
-      aside={<Button onClick={entry.add}>Read the colour</Button>}
+      title={qualityWords.colourInGlass()}
+      aside={<Button onClick={entry.add}>{qualityWords.readTheColour()}</Button>}
     >
       {file.colours.length === 0 ? (
-        <p className="text-lg">
-          Not read yet. Colour seen in comb is only a guess: old wax darkens it.
-        </p>
+        <p className="text-lg">{qualityWords.notReadYetColourSeen()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.colours.map((one) => (
             <QualityRow
               key={one.entityId}
               content={one.content}
-              what="the colour"
+              what={qualityWords.theColour()}
               how={one.content.read.by === 'photometer' ? one.content.read.dilution : ''}
               onEdit={() => entry.edit(one)}
             >
@@ -116,9 +119,9 @@ export function ColourSection({ file }: { file: LotFile }): ReactElement {
         {...entry.sheet}
         kind="colour"
         ownerId={file.lot.entityId}
-        what="the colour"
-        title="Colour in glass"
-        description="In a glass, against the light, without foam and crystals."
+        what={qualityWords.theColour()}
+        title={qualityWords.colourInGlass()}
+        description={qualityWords.inAGlassAgainstThe()}
         parse={(form) => readColourForm(form, entry.context)}
       >
         <ColourFields file={file} />

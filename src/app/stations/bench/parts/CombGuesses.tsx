@@ -5,11 +5,13 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { COLOUR_NAMES, colourName } from '../../../format/colour';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 const RESOLVED: Readonly<Record<GuessResolved, string>> = {
-  right: 'as guessed',
-  'glass-is-lighter': 'lighter in glass: old wax misled',
-  'glass-is-darker': 'darker in glass than guessed',
+  right: benchWords.asGuessed(),
+  'glass-is-lighter': benchWords.lighterInGlassOldWax(),
+  'glass-is-darker': benchWords.darkerInGlassThanGuessed(),
 };
 
 /** What was guessed in the comb, beside the colour in glass. */
@@ -18,21 +20,21 @@ export function CombGuesses({ file }: { file: LotFile }): ReactElement | null {
   if (!file.frames) return null;
   const guesses = [...makeUpColours(file.frames.content)].sort(([, a], [, b]) => b - a);
   if (guesses.length === 0) {
-    return <p className="mt-2 text-base">Nobody guessed its colour in the comb.</p>;
+    return <p className="mt-2 text-base">{benchWords.nobodyGuessedItsColourIn()}</p>;
   }
   const inGlass = file.colours.at(-1);
   const glass = inGlass && classOf(inGlass.content);
   return (
     <div className="mt-4">
-      <h3 className="text-xl font-bold">Guessed in the comb</h3>
+      <h3 className="text-xl font-bold">{benchWords.guessedInTheComb()}</h3>
       <PlainTable
-        label="Colour guessed in the comb beside the colour in glass"
-        head={['In the comb', 'Honey', 'In glass']}
+        label={benchWords.colourGuessedInTheComb()}
+        head={[benchWords.inTheComb(), commonWords.honey(), benchWords.inGlass()]}
         rows={guesses.map(([guess, kg]) => [
           COLOUR_NAMES[guess],
           formatQuantity(kg, 'mass', preferences),
           glass === undefined
-            ? 'not read yet'
+            ? benchWords.notReadYet()
             : guess === 'mixed'
               ? colourName(glass)
               : `${colourName(glass)}, ${RESOLVED[resolvedGuess(guess, glass)]}`,

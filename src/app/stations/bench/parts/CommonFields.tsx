@@ -8,6 +8,7 @@ import { MeterFields } from '../../../lot/ReadingFields';
 import { SelectField } from '../../../ui/fields/SelectField';
 import { TextField } from '../../../ui/fields/TextField';
 import type { BulkForm } from '../bulk';
+import { benchWords } from '../../../words/english/bench';
 
 /** Spots for a whole table: none is chosen beforehand, and that is what the list shows. */
 const NOT_SAID_FIRST: readonly Spot[] = ['not-said', ...SPOTS.filter((one) => one !== 'not-said')];
@@ -21,21 +22,21 @@ export function CommonFields(): ReactElement {
       <MeterFields />
       <TextField
         name="temperature"
-        label="Temperature, for all"
+        label={benchWords.temperatureForAll()}
         unit={degrees}
         inputMode="decimal"
-        hint="A row may have its own; left empty it counts as 20 °C and costs a whole point of certainty"
+        hint={benchWords.aRowMayHaveIts()}
       />
       <SelectField
         name="spot"
-        label="Taken where, for all"
+        label={benchWords.takenWhereForAll()}
         options={NOT_SAID_FIRST.map((value) => {
           return { value, label: SPOT_NAMES[value] };
         })}
       />
       <SelectField
         name="sample"
-        label="What the honey is like"
+        label={benchWords.whatTheHoneyIsLike()}
         options={SAMPLE_STATES.map((value) => ({ value, label: SAMPLE_NAMES[value] }))}
         hint={SAMPLE_ADVICE[watch('sample')] || undefined}
       />

@@ -5,17 +5,19 @@ import { colourName } from '../../../format/colour';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useMeters } from '../../../data/useWorkspaceModel';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 const VERDICTS: Readonly<Record<FlowerSupport['verdict'], string>> = {
-  supported: 'is supported',
-  open: 'is open',
-  'not-supported': 'is not supported',
+  supported: benchWords.isSupported(),
+  open: benchWords.isOpen(),
+  'not-supported': benchWords.isNotSupported(),
 };
 
 const SUPPORT = {
-  supports: 'speaks for it',
-  against: 'speaks against it',
-  'not-known': 'not known',
+  supports: benchWords.speaksForIt(),
+  against: benchWords.speaksAgainstIt(),
+  'not-known': benchWords.notKnown(),
 };
 
 const NOTHING: Omit<FlowerEvidence, 'plant'> = {
@@ -27,23 +29,25 @@ const NOTHING: Omit<FlowerEvidence, 'plant'> = {
 
 function foundWords(flower: FlowerEvidence): readonly [string, string, string] {
   const { pollenPercent, conductivityMsPerCm, colour, tastesTypical } = flower;
-  const taste = tastesTypical === null ? '' : tastesTypical ? 'typical' : 'not typical';
+  const taste = tastesTypical === null ? '' : tastesTypical ? 'typical' : benchWords.notTypical();
   const senses = [colour === null ? '' : colourName(colour), taste].filter((one) => one !== '');
   return [
-    pollenPercent === null ? 'not counted' : `${pollenPercent.toFixed(0)} %`,
-    conductivityMsPerCm === null ? 'not measured' : `${conductivityMsPerCm.toFixed(2)} mS/cm`,
-    senses.length === 0 ? 'nobody said' : senses.join(', '),
+    pollenPercent === null ? benchWords.notCounted() : `${pollenPercent.toFixed(0)} %`,
+    conductivityMsPerCm === null
+      ? benchWords.notMeasured()
+      : benchWords.mSCm({ conductivityMsPerCm: conductivityMsPerCm.toFixed(2) }),
+    senses.length === 0 ? benchWords.nobodySaid() : senses.join(', '),
   ];
 }
 
 function usualWords({ kind }: FlowerSupport): readonly [string, string, string] {
-  if (!kind) return ['at least 45 %', 'at most 0.80 mS/cm', 'as those who know it say'];
+  if (!kind) return [benchWords.atLeast(), benchWords.atMostMsCm(), benchWords.asThoseWhoKnowIt()];
   const [low, high] = kind.conductivityMsPerCm;
   return [
     kind.leastPollenPercent === null
-      ? 'some; few of its grains reach the honey'
-      : `at least ${kind.leastPollenPercent} %`,
-    `${low.toFixed(2)} to ${high.toFixed(2)} mS/cm`,
+      ? benchWords.someFewOfItsGrains()
+      : benchWords.atLeast2({ leastPollenPercent: kind.leastPollenPercent }),
+    benchWords.toMsCm({ low: low.toFixed(2), high: high.toFixed(2) }),
     kind.colours.map(colourName).join(', '),
   ];
 }
@@ -57,17 +61,17 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
   const found = foundWords(flower);
   const usual = usualWords(support);
   return (
-    <SheetSection id="flower" title="The flower’s name">
+    <SheetSection id="flower" title={benchWords.theFlowersName()}>
       {plant.trim() === '' ? (
-        <p className="text-lg">This lot names no flower.</p>
+        <p className="text-lg">{benchWords.thisLotNamesNoFlower()}</p>
       ) : (
         <>
           <p className="text-2xl font-bold">
             “{plant}” {VERDICTS[support.verdict]}
           </p>
           <PlainTable
-            label="What bears on the flower’s name"
-            head={['Part', 'Found', 'Usual', 'So it']}
+            label={benchWords.whatBearsOnTheFlowers()}
+            head={[commonWords.part(), commonWords.found(), benchWords.usual(), benchWords.soIt()]}
             rows={(['pollen', 'conductivity', 'senses'] as const).map((part, at) => [
               <strong key={part} className="whitespace-nowrap">
                 {part}
@@ -77,10 +81,7 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
               SUPPORT[support[part]],
             ])}
           />
-          <p className="mt-1 text-base text-ink-soft">
-            It takes all three. Usual figures after Persano Oddo & Piro (2004), doubtful from
-            memory, or common practice; a laboratory for pollen and local rules decide.
-          </p>
+          <p className="mt-1 text-base text-ink-soft">{benchWords.itTakesAllThreeUsual()}</p>
         </>
       )}
     </SheetSection>

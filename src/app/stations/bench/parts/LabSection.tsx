@@ -14,6 +14,8 @@ import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
+import { commonWords } from '../../../words/english/common';
+import { qualityWords } from '../../../words/english/quality';
 
 type LabForm = FormOf<typeof labEntry.fields>;
 
@@ -26,7 +28,11 @@ function ValueFields({ quantity }: { quantity: LabQuantity }): ReactElement {
         at={`values.${quantity}.expanded`}
         label={
           <>
-            ±<span className="sr-only"> of {LAB_WORDS[quantity].name}, expanded</span>
+            ±
+            <span className="sr-only">
+              {' '}
+              {qualityWords.ofExpanded({ name: LAB_WORDS[quantity].name })}
+            </span>
           </>
         }
       />
@@ -39,22 +45,22 @@ function PollenFields(): ReactElement {
   const { fields, append, remove } = useFieldArray({ control, name: 'pollen' });
   return (
     <fieldset className="space-y-3">
-      <legend className="text-base font-semibold">Shares of pollen</legend>
+      <legend className="text-base font-semibold">{qualityWords.sharesOfPollen()}</legend>
       {fields.map((field, at) => (
         <div
           key={field.id}
           className="grid grid-cols-[minmax(0,1fr)_7rem_auto] items-end gap-3"
           role="group"
-          aria-label={`Pollen ${at + 1}`}
+          aria-label={qualityWords.pollen({ at: at + 1 })}
         >
           <Field of={labEntry} at={`pollen.${at}.plant`} />
           <Field of={labEntry} at={`pollen.${at}.percent`} />
           <Button tone="quiet" onClick={() => remove(at)}>
-            Remove
+            {commonWords.remove()}
           </Button>
         </div>
       ))}
-      <Button onClick={() => append({ plant: '', percent: '' })}>Add a plant</Button>
+      <Button onClick={() => append({ plant: '', percent: '' })}>{qualityWords.addAPlant()}</Button>
     </fieldset>
   );
 }
@@ -66,10 +72,7 @@ function LabFields(): ReactElement {
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields of={labEntry} at={['day', 'reportNumber']} />
       </div>
-      <p className="text-base">
-        Type what the report has; leave the rest empty. ± is its expanded uncertainty (k = 2) where
-        the laboratory states one.
-      </p>
+      <p className="text-base">{qualityWords.typeWhatTheReportHas()}</p>
       {LAB_QUANTITIES.map((one) => (
         <ValueFields key={one} quantity={one} />
       ))}
@@ -92,14 +95,16 @@ function ReportRows({ report }: { report: LabReport }): ReactElement {
     <>
       {rows.length > 0 && (
         <PlainTable
-          label={`Values of ${report.content.laboratory}`}
-          head={['Value', 'Found', 'Asked for']}
+          label={qualityWords.valuesOf({ laboratory: report.content.laboratory })}
+          head={[qualityWords.value(), commonWords.found(), qualityWords.askedFor()]}
           rows={rows}
         />
       )}
       {pollen.length > 0 && (
         <p className="mt-1 text-base">
-          Pollen: {pollen.map(({ plant, percent }) => `${plant} ${percent} %`).join(', ')}.
+          {qualityWords.pollen2({
+            pollen: pollen.map(({ plant, percent }) => `${plant} ${percent} %`).join(', '),
+          })}
         </p>
       )}
     </>
@@ -115,14 +120,11 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
   return (
     <SheetSection
       id="laboratory"
-      title="Laboratory"
-      aside={<Button onClick={entry.add}>Add a report</Button>}
+      title={qualityWords.laboratory()}
+      aside={<Button onClick={entry.add}>{qualityWords.addAReport()}</Button>}
     >
       {file.labReports.length === 0 && (
-        <p className="text-lg">
-          No report. HMF, diastase, yeast and pollen only a laboratory can tell; nothing here
-          guesses them.
-        </p>
+        <p className="text-lg">{qualityWords.noReportHmfDiastaseYeast()}</p>
       )}
       <div className="space-y-5">
         {file.labReports.map((one) => (
@@ -132,7 +134,11 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
                 {one.content.laboratory}, {formatDay(one.content.day)}
               </h3>
               <Button tone="quiet" onClick={() => entry.edit(one)}>
-                Change<span className="sr-only"> the report of {one.content.laboratory}</span>
+                {commonWords.change()}
+                <span className="sr-only">
+                  {' '}
+                  {qualityWords.theReportOf({ laboratory: one.content.laboratory })}
+                </span>
               </Button>
             </div>
             <ReportRows report={one} />
@@ -143,9 +149,9 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
         {...entry.sheet}
         kind="lab-report"
         ownerId={file.lot.entityId}
-        what="the report"
-        title="Report of a laboratory"
-        description="Its values enter the ruling; the laboratory, not this page, certifies."
+        what={qualityWords.theReport()}
+        title={qualityWords.reportOfALaboratory()}
+        description={qualityWords.itsValuesEnterTheRuling()}
         parse={(form) => labEntry.read(form, entry.context.preferences)}
       >
         <LabFields />

@@ -8,6 +8,8 @@ import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { lotsToMeasure, type ToMeasure } from '../measureNext';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 /** Lots with this rank and beyond need nothing now. */
 const DONE_FROM = 7;
@@ -15,7 +17,7 @@ const DONE_FROM = 7;
 function LotLine({ one }: { one: ToMeasure }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { content, entityId } = one.file.lot;
-  const name = content.name || `Lot ${content.code}`;
+  const name = content.name || commonWords.lot({ code: content.code });
   return (
     <li>
       <Link
@@ -57,21 +59,19 @@ export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElemen
   return (
     <SheetSection
       id="to-measure"
-      title="To measure"
-      aside={<PageLink to="lots/new">New lot</PageLink>}
+      title={benchWords.toMeasure()}
+      aside={<PageLink to="lots/new">{commonWords.newLot()}</PageLink>}
     >
       {waiting.length === 0 ? (
         <p className="text-lg">
-          {lots.length === 0
-            ? 'No lot yet. Start one, then read it here.'
-            : 'Nothing is waiting for a reading.'}
+          {lots.length === 0 ? benchWords.noLotYetStartOne() : benchWords.nothingIsWaitingForA()}
         </p>
       ) : (
         <Lines lots={waiting} />
       )}
       {done.length > 0 && (
         <details className="mt-3" open={waiting.length === 0}>
-          <FoldSummary>Measured ({done.length})</FoldSummary>
+          <FoldSummary>{benchWords.measured2({ done: done.length })}</FoldSummary>
           <Lines lots={done} />
         </details>
       )}

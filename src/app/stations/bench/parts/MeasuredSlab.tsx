@@ -9,19 +9,22 @@ import {
   type FurtherReadings,
   type LotEvidence,
 } from '../../../../core';
-import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { widthWords } from '../../../words/widthWords';
 import type { Answer } from '../../../lot/useLot';
+import { qualityWords } from '../../../words/english/quality';
 
 function furtherWords(further: FurtherReadings): string {
   switch (further.status) {
     case 'settled':
       return '';
     case 'more':
-      return `${counted(further.readings, 'more reading')} of the same mean would settle it: ${further.decision === 'over' ? 'over' : 'within'}.`;
+      return qualityWords.moreReadingsOfTheSame({
+        readings: further.readings,
+        part: further.decision === 'over' ? 'over' : 'within',
+      });
     case 'no-number':
-      return 'No number of further readings with this meter settles it: what it may be off by is larger than the room left.';
+      return qualityWords.noNumberOfFurtherReadings();
   }
 }
 
@@ -29,15 +32,18 @@ function furtherWords(further: FurtherReadings): string {
 function learnedWords({ learned, vessels }: LotEvidence): string {
   const spread = learned?.betweenVessels;
   if (!spread?.from || vessels.length < 2) return '';
-  const lots = counted(spread.from, 'lot');
-  return ` Your vessels differ by ${spread.standardDeviation.toFixed(1)}, from ${lots} of yours.`;
+  const lots = qualityWords.lots({ from: spread.from });
+  return qualityWords.yourVesselsDifferByFrom({
+    standardDeviation: spread.standardDeviation.toFixed(1),
+    lots,
+  });
 }
 
 /** Why more than 95 in 100 are asked for; empty where that makes no difference. */
 function watchedWords(within: number, conformsFrom: number = CONFORMS_FROM): string {
   const surest = Math.max(within, 1 - within);
   if (surest < CONFORMS_FROM || surest >= conformsFrom) return '';
-  return `Because you can stop after any reading, it must be ${(100 * conformsFrom).toFixed(1)} % sure, not 95 %. `;
+  return qualityWords.becauseYouCanStopAfter({ conformsFrom: (100 * conformsFrom).toFixed(1) });
 }
 
 interface AgainstProps {
@@ -58,7 +64,11 @@ function Against({ name, limitPercent, answer }: AgainstProps): ReactElement {
     ...(evidence.learned && { learned: evidence.learned }),
   });
   const settled = further.status === 'settled';
-  const verdict = settled ? (further.decision === 'over' ? 'over it' : 'within it') : 'not settled';
+  const verdict = settled
+    ? further.decision === 'over'
+      ? qualityWords.overIt()
+      : qualityWords.withinIt()
+    : qualityWords.notSettled();
   return (
     <div className="border-t border-ink-soft py-2">
       <p className="text-xl font-bold">
@@ -85,33 +95,43 @@ export function MeasuredSlab({
   const { mean, expanded, measured } = ruling.belief;
   const target = evidence.targetPercent;
   return (
-    <section aria-label="Measured" className="on-ink bg-ink p-5 text-linen">
+    <section aria-label={qualityWords.measured()} className="on-ink bg-ink p-5 text-linen">
       <div aria-live="polite">
         {measured ? (
           <>
             <p className="flex flex-wrap items-baseline gap-x-3">
               <span className="text-8xl leading-none font-extrabold">{formatPercent(mean)}</span>
-              <span className="text-2xl font-semibold">% water ± {formatPercent(expanded)}</span>
+              <span className="text-2xl font-semibold">
+                {qualityWords.water({ expanded: formatPercent(expanded) })}
+              </span>
             </p>
             <p className="mt-2 mb-3 text-base">
-              Mean of the lot from {counted(ordinaryReadings(evidence).length, 'reading')}
-              {provisional ? ', with the one you are typing' : ''}.
+              {qualityWords.meanOfTheLotFrom({
+                ordinaryReadings: ordinaryReadings(evidence).length,
+                part: provisional ? qualityWords.withTheOneYouAre() : '',
+              })}
               {measured.betweenVessels !== null &&
-                ` From vessel to vessel it differs by ${measured.betweenVessels.toFixed(2)} (one standard deviation of ${measured.vessels.length}).`}
+                qualityWords.fromVesselToVesselIt({
+                  betweenVessels: measured.betweenVessels.toFixed(2),
+                  vessels: measured.vessels.length,
+                })}
             </p>
             <p className="mb-3 text-base">
               {widthWords(evidence, measured)}
               {learnedWords(evidence)}
             </p>
-            <Against name="Limit" limitPercent={ruling.limitPercent} answer={answer} />
+            <Against
+              name={qualityWords.limit()}
+              limitPercent={ruling.limitPercent}
+              answer={answer}
+            />
             {target < ruling.limitPercent && (
-              <Against name="Your target" limitPercent={target} answer={answer} />
+              <Against name={qualityWords.yourTarget()} limitPercent={target} answer={answer} />
             )}
           </>
         ) : (
           <p className="text-2xl leading-snug font-bold">
-            Nothing measured yet. Type what the dial shows: the answer stands here with the first
-            digits.
+            {qualityWords.nothingMeasuredYetTypeWhat()}
           </p>
         )}
       </div>

@@ -4,7 +4,6 @@ import type { VesselEvidence } from '../../../../core';
 import { meteredReading } from '../../../../model';
 import { type ReadingContent } from '../../../../records';
 import type { ReadingContext } from '../../../forms/bench/readingForm';
-import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { Button } from '../../../ui/Button';
 import { ColumnMatch } from '../../../ui/fields/ColumnMatch';
@@ -23,6 +22,8 @@ import {
   type PastedLine,
 } from '../pasted';
 import { useMeters } from '../../../data/useWorkspaceModel';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 /** Good lines shown in the preview; bad ones are all shown. */
 const GOOD_SHOWN = 30;
@@ -37,7 +38,8 @@ interface PastePartProps {
 function LineRow({ one, vessels }: { one: PastedLine; vessels: readonly VesselEvidence[] }) {
   const meters = useMeters();
   const read = one.content && meteredReading(one.content, meters).read;
-  const label = vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? 'Whole lot';
+  const label =
+    vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? benchWords.wholeLot2();
   return (
     <tr className="border-b border-thread">
       <td className="py-1.5 pr-3 align-top">{one.line}</td>
@@ -71,9 +73,16 @@ function Preview({
   const good = lines.filter((one) => one.content !== null);
   const shown = [...bad, ...good.slice(0, GOOD_SHOWN)];
   return (
-    <div className="overflow-x-auto" role="region" aria-label="What will be kept" tabIndex={0}>
+    <div
+      className="overflow-x-auto"
+      role="region"
+      aria-label={benchWords.whatWillBeKept()}
+      tabIndex={0}
+    >
       <table className="w-full border-collapse text-left text-base">
-        <TableHead head={['Line', 'Vessel', 'Dial', 'Water']} />
+        <TableHead
+          head={[benchWords.line(), benchWords.vessel(), benchWords.dial(), commonWords.water()]}
+        />
         <tbody>
           {shown.map((one) => (
             <LineRow key={one.line} one={one} vessels={vessels} />
@@ -81,7 +90,9 @@ function Preview({
         </tbody>
       </table>
       {good.length > GOOD_SHOWN && (
-        <p className="mt-1 text-base">and {good.length - GOOD_SHOWN} more good lines.</p>
+        <p className="mt-1 text-base">
+          {benchWords.andMoreGoodLines({ good: good.length - GOOD_SHOWN })}
+        </p>
       )}
     </div>
   );
@@ -106,11 +117,11 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
   return (
     <SheetSection
       id="paste"
-      title="From a spreadsheet or a file"
-      aside={<TextFileChoice label="CSV file" onText={onPaste} />}
+      title={benchWords.fromASpreadsheetOrA()}
+      aside={<TextFileChoice label={benchWords.csvFile()} onText={onPaste} />}
     >
       <label htmlFor={id} className="text-base font-semibold">
-        Paste the cells here
+        {benchWords.pasteTheCellsHere()}
       </label>
       <textarea
         id={id}
@@ -118,20 +129,19 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
         value={form.paste}
         onChange={(event) => onPaste(event.target.value)}
         spellCheck={false}
-        placeholder={'Bucket\tDial\tTemperature\n1\t17.4\t22'}
+        placeholder={benchWords.bucketDialTemperature()}
         className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
       />
       {lines.length > 0 && (
         <div className="mt-4 space-y-5">
           <ColumnMatch cells={cells} fields={PASTE_FIELDS} names={FIELD_NAMES} />
           <p role="status" className="text-2xl font-bold">
-            {counted(good.length, 'good line')}
-            {bad > 0 && `, ${counted(bad, 'line')} to put right`}
+            {benchWords.goodLines({ good: good.length })}
+            {bad > 0 && benchWords.linesToPutRight({ bad })}
           </p>
           {waiting > 0 && (
             <p className="text-base font-semibold">
-              The first {MOST_LINES} lines are read now. The other {waiting} stay above and are read
-              once these are kept.
+              {benchWords.theFirstLinesAreRead({ mostLines: MOST_LINES, waiting })}
             </p>
           )}
           <Preview lines={lines} vessels={vessels} />
@@ -141,13 +151,9 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
             disabled={good.length === 0}
             onClick={() => void keep()}
           >
-            Keep the {counted(good.length, 'good line')}
+            {benchWords.keepTheGoodLines({ good: good.length })}
           </Button>
-          {bad > 0 && (
-            <p className="text-base">
-              The others stay above: put them right there, and keep them afterwards.
-            </p>
-          )}
+          {bad > 0 && <p className="text-base">{benchWords.theOthersStayAbovePut()}</p>}
         </div>
       )}
     </SheetSection>

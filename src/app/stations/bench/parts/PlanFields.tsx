@@ -10,14 +10,12 @@ import {
   type PlanContext,
   type PlanForm,
 } from '../../../forms/bench/planForm';
-import { counted } from '../../../format/counted';
 import type { Answer } from '../../../lot/useLot';
+import { benchWords } from '../../../words/english/bench';
 
 const METHOD_HINTS: Readonly<Record<PlanForm['method'], string>> = {
-  'mean-and-spread':
-    'Few vessels are enough, if their moistures scatter evenly about a mean (normal). ISO 16269-6.',
-  'by-count':
-    'Assumes nothing; each tested vessel must conform by itself. Exact for small lots (hypergeometric).',
+  'mean-and-spread': benchWords.fewVesselsAreEnoughIf(),
+  'by-count': benchWords.assumesNothingEachTestedVessel(),
 };
 
 function because({ because: why }: PlanNumber): string {
@@ -25,11 +23,11 @@ function because({ because: why }: PlanNumber): string {
     case 'enough':
       return '';
     case 'second-group':
-      return 'Fewer could all come from the drier vessels and miss a wetter tenth.';
+      return benchWords.fewerCouldAllComeFrom();
     case 'all-needed':
-      return 'So few vessels need all of them.';
+      return benchWords.soFewVesselsNeedAll();
     case 'out-of-reach':
-      return 'The expected mean lies so near the limit that no smaller number can speak for all.';
+      return benchWords.theExpectedMeanLiesSo();
   }
 }
 
@@ -39,7 +37,7 @@ function Proposal({ context, answer }: { context: PlanContext; answer: Answer })
   const found = numberOf(form, context);
   const read = readPlanForm(form, context);
   if (!found || !read.ok) {
-    return <p className="text-lg">The number of vessels stands here once all figures are typed.</p>;
+    return <p className="text-lg">{benchWords.theNumberOfVesselsStands()}</p>;
   }
   const labels = read.content.plannedIds.flat().map((id) => {
     return answer.evidence.vessels.find((one) => one.id === id)?.label ?? id;
@@ -48,7 +46,9 @@ function Proposal({ context, answer }: { context: PlanContext; answer: Answer })
     <div role="status" className="border-l-4 border-lavender bg-lavender-pale px-4 py-3">
       <p className="text-3xl font-bold">
         {found.number}{' '}
-        <span className="text-xl">of {counted(context.vesselIds.length, 'vessel')}</span>
+        <span className="text-xl">
+          {benchWords.ofVessels({ vesselIds: context.vesselIds.length })}
+        </span>
       </p>
       <p className="text-base">
         {because(found)} {labels.join(', ')}
@@ -71,8 +71,7 @@ export function PlanFields({
     <div className="space-y-5">
       {context.readingsBefore > 0 && (
         <p className="border-l-8 border-ink pl-3 text-base">
-          {counted(context.readingsBefore, 'reading')} of this lot were taken already. A plan counts
-          most when it is fixed before the first; that it was not is written down with it.
+          {benchWords.readingsOfThisLotWere({ readingsBefore: context.readingsBefore })}
         </p>
       )}
       <Field of={planEntry} at="method" hint={METHOD_HINTS[method]} />

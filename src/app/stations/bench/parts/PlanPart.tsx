@@ -10,13 +10,13 @@ import type { SamplingPlanContent } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
 import { freshPlan, readPlanForm, type PlanContext } from '../../../forms/bench/planForm';
-import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { SPOT_NAMES } from '../../../words/reading';
 import type { Answer } from '../../../lot/useLot';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlanFields } from './PlanFields';
+import { benchWords } from '../../../words/english/bench';
 
 /** "Bucket 2, 5, 8": labels of one stem are told once. */
 function vesselWords(ids: readonly string[], { evidence }: Answer): string {
@@ -31,26 +31,30 @@ function vesselWords(ids: readonly string[], { evidence }: Answer): string {
 const percentOf = (share: number): string => `${Math.round(share * 1000) / 10} %`;
 
 function promise({ content, confidence, limitPercent }: SamplingPlanContent): string {
-  return `At least ${percentOf(content)} of the vessels at or under ${limitPercent.toFixed(1)} %, with ${percentOf(confidence)} confidence.`;
+  return benchWords.atLeastOfTheVessels({
+    content: percentOf(content),
+    limitPercent: limitPercent.toFixed(1),
+    confidence: percentOf(confidence),
+  });
 }
 
 function verdictWords(verdict: PlanVerdict, answer: Answer): string {
   switch (verdict.status) {
     case 'incomplete':
-      return `Still to read: ${vesselWords(verdict.missing, answer)}. It says nothing before.`;
+      return benchWords.stillToReadItSays({ vesselWords: vesselWords(verdict.missing, answer) });
     case 'holds':
-      return 'Complete: the plan holds.';
+      return benchWords.completeThePlanHolds();
     case 'fails':
-      return 'Complete: the plan does not hold. Read every vessel and go by each.';
+      return benchWords.completeThePlanDoesNot();
   }
 }
 
 /** Why vessels are counted although the plan goes by mean and spread. */
 const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
   asked: '',
-  few: 'With so few, a wetter tenth could be missed, so vessels are counted instead.',
-  outlier: 'One vessel is much wetter than the rest, so vessels are counted instead.',
-  'not-normal': 'The vessels do not scatter evenly about one mean, so they are counted instead.',
+  few: benchWords.withSoFewAWetter(),
+  outlier: benchWords.oneVesselIsMuchWetter(),
+  'not-normal': benchWords.theVesselsDoNotScatter(),
 };
 
 function VerdictSum({ verdict }: { verdict: PlanVerdict }): ReactElement | null {
@@ -59,17 +63,25 @@ function VerdictSum({ verdict }: { verdict: PlanVerdict }): ReactElement | null 
   if (detail.by === 'by-count') {
     return (
       <p className="text-base">
-        {COUNTED_BECAUSE[detail.because]} {counted(verdict.tested, 'vessel')} tested,{' '}
-        {detail.notConforming} not shown to conform: at most {detail.badAtMost} bad ones of all are
-        not ruled out, {detail.badAllowed} would be allowed.
+        {benchWords.vesselsTestedNotShownTo({
+          countedBecause: COUNTED_BECAUSE[detail.because],
+          tested: verdict.tested,
+          notConforming: detail.notConforming,
+          badAtMost: detail.badAtMost,
+          badAllowed: detail.badAllowed,
+        })}
       </p>
     );
   }
   return (
     <p className="text-base">
-      {detail.meanPercent.toFixed(2)} + {detail.factor.toFixed(2)} ×{' '}
-      {detail.standardDeviation.toFixed(2)} + {detail.systematicPercent.toFixed(2)} for the meter
-      itself = <strong>{detail.boundPercent.toFixed(2)} %</strong>
+      {benchWords.forTheMeterItself({
+        meanPercent: detail.meanPercent.toFixed(2),
+        factor: detail.factor.toFixed(2),
+        standardDeviation: detail.standardDeviation.toFixed(2),
+        systematicPercent: detail.systematicPercent.toFixed(2),
+      })}{' '}
+      <strong>{detail.boundPercent.toFixed(2)} %</strong>
     </p>
   );
 }
@@ -85,17 +97,18 @@ function FixedPlan({ file, answer }: { file: LotFile; answer: Answer }): ReactEl
     <div className="space-y-1">
       <p className="text-lg">{promise(content)}</p>
       <p className="text-lg">
-        <strong>{counted(content.plannedIds.flat().length, 'vessel')}</strong>:{' '}
-        {content.plannedIds.map((look) => vesselWords(look, answer)).join('; then ')} ({spots}).
+        <strong>{benchWords.vessels({ plannedIds: content.plannedIds.flat().length })}</strong>:{' '}
+        {content.plannedIds.map((look) => vesselWords(look, answer)).join(benchWords.then())} (
+        {spots}).
       </p>
       <p role="status" className="text-xl font-bold">
         {verdictWords(verdict, answer)}
       </p>
       <VerdictSum verdict={verdict} />
       <p className="text-base text-ink-soft">
-        Fixed {formatMoment(content.fixedAt)}, seed {content.seed}
+        {benchWords.fixedSeed({ fixedAt: formatMoment(content.fixedAt), seed: content.seed })}
         {content.readingsBefore > 0 &&
-          `; ${counted(content.readingsBefore, 'reading')} had been taken before, so that it was not quite blind`}
+          benchWords.readingsHadBeenTakenBefore({ readingsBefore: content.readingsBefore })}
         .
       </p>
     </div>
@@ -130,11 +143,11 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
     <section aria-labelledby="plan" className="border-t-2 border-ink pt-3">
       <div className="mb-2 flex flex-wrap items-center justify-between gap-3">
         <h2 id="plan" className="text-2xl font-bold">
-          Which to test
+          {benchWords.whichToTest()}
         </h2>
         {vessels.length > 1 && (
           <Button onClick={() => setOpen(true)}>
-            {file.plan ? 'Another plan' : 'Make a plan'}
+            {file.plan ? benchWords.anotherPlan() : benchWords.makeAPlan()}
           </Button>
         )}
       </div>
@@ -143,8 +156,8 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
       ) : (
         <p className="text-base">
           {vessels.length > 1
-            ? `${counted(vessels.length, 'vessel')}: a plan says how many and which to read so that a few speak for all. Fix it before you look: reading on until it passes is no test.`
-            : 'With one vessel there is nothing to choose: read it, stirred, two or three times.'}
+            ? benchWords.vesselsAPlanSaysHow({ vessels: vessels.length })
+            : benchWords.withOneVesselThereIs()}
         </p>
       )}
       <EntrySheet
@@ -153,9 +166,9 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
         kind="sampling-plan"
         record={file.plan}
         ownerId={file.lot.entityId}
-        what="the plan"
-        title={file.plan ? 'Another plan for this lot' : 'A plan for this lot'}
-        description="How many vessels, and which, is fixed now and stays in the history."
+        what={benchWords.thePlan()}
+        title={file.plan ? benchWords.anotherPlanForThisLot() : benchWords.aPlanForThisLot()}
+        description={benchWords.howManyVesselsAndWhich()}
         formOf={formOf}
         parse={(form) => readPlanForm(form, context)}
       >

@@ -1,6 +1,7 @@
 import type { ReactElement, ReactNode } from 'react';
 import { formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import { commonWords } from '../../../words/english/common';
 
 interface QualityRowProps {
   content: { readonly takenAt: string; readonly who: string; readonly remark: string };
@@ -24,7 +25,8 @@ export function QualityRow(props: QualityRowProps): ReactElement {
         <p className="text-base text-ink-soft">{facts.filter((one) => one !== '').join(' · ')}</p>
       </div>
       <Button tone="quiet" onClick={onEdit}>
-        Change<span className="sr-only"> {what}</span>
+        {commonWords.change()}
+        <span className="sr-only"> {what}</span>
       </Button>
     </li>
   );

@@ -5,6 +5,7 @@ import { ReadingRow } from '../../../lot/ReadingRow';
 import { Button } from '../../../ui/Button';
 import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { benchWords } from '../../../words/english/bench';
 
 /** So many readings are shown at first. */
 const FIRST_ROWS = 10;
@@ -18,11 +19,11 @@ export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
   return (
     <SheetSection
       id="bench-readings"
-      title={`Readings (${file.readings.length})`}
-      aside={<PageLink to="bench/readings">All lots</PageLink>}
+      title={benchWords.readings2({ readings: file.readings.length })}
+      aside={<PageLink to="bench/readings">{benchWords.allLots()}</PageLink>}
     >
       {latest.length === 0 ? (
-        <p className="text-lg">None kept yet.</p>
+        <p className="text-lg">{benchWords.noneKeptYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {shown.map((one) => (
@@ -36,7 +37,9 @@ export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
         </ul>
       )}
       {shown.length < latest.length && (
-        <Button onClick={() => setAll(true)}>Show all {latest.length}</Button>
+        <Button onClick={() => setAll(true)}>
+          {benchWords.showAll({ latest: latest.length })}
+        </Button>
       )}
     </SheetSection>
   );

@@ -12,31 +12,35 @@ import { useMemo, useRef, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Workshop } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
 import { INPUT } from '../../../ui/classes';
 import { readingLines, type ReadingLine } from '../readingRows';
+import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 const column = createColumnHelper<ReadingLine>();
 
 const COLUMNS = [
-  column.accessor('takenAt', { header: 'Taken', cell: (cell) => formatMoment(cell.getValue()) }),
-  column.accessor('lot', { header: 'Lot' }),
-  column.accessor('vessel', { header: 'From' }),
-  column.accessor('spot', { header: 'Spot' }),
-  column.accessor('dial', { header: 'Dial' }),
+  column.accessor('takenAt', {
+    header: commonWords.taken(),
+    cell: (cell) => formatMoment(cell.getValue()),
+  }),
+  column.accessor('lot', { header: commonWords.lot2() }),
+  column.accessor('vessel', { header: commonWords.from() }),
+  column.accessor('spot', { header: benchWords.spot() }),
+  column.accessor('dial', { header: benchWords.dial() }),
   column.accessor((line) => line.percent ?? -1, {
     id: 'percent',
-    header: 'Water',
+    header: commonWords.water(),
     cell: (cell) => {
       const { percent, doubt } = cell.row.original;
       if (percent === null) return 'practice';
-      return `${formatPercent(percent)} %${doubt ? ' (in doubt)' : ''}`;
+      return `${formatPercent(percent)} %${doubt ? benchWords.inDoubt() : ''}`;
     },
   }),
-  column.accessor('meter', { header: 'Meter' }),
-  column.accessor('reader', { header: 'Read by' }),
+  column.accessor('meter', { header: commonWords.meter() }),
+  column.accessor('reader', { header: benchWords.readBy() }),
 ];
 
 /** Height of a row [px]; a finger finds it. */
@@ -158,7 +162,7 @@ export function ReadingsTable({ workshop }: { workshop: Workshop }): ReactElemen
     <>
       <div className="mb-3 flex flex-wrap items-end gap-x-6 gap-y-2">
         <label className="block grow basis-72 text-base font-semibold">
-          Search lots, vessels, meters, readers
+          {benchWords.searchLotsVesselsMetersReaders()}
           <input
             type="search"
             value={search}
@@ -167,13 +171,13 @@ export function ReadingsTable({ workshop }: { workshop: Workshop }): ReactElemen
           />
         </label>
         <p role="status" className="text-2xl font-bold">
-          {counted(found, 'reading')}
+          {benchWords.readings({ found })}
         </p>
       </div>
       <div
         ref={scroller}
         role="table"
-        aria-label="All readings"
+        aria-label={benchWords.allReadings()}
         aria-rowcount={found + 1}
         tabIndex={0}
         className="h-[60dvh] min-h-80 overflow-auto border-y-2 border-ink"

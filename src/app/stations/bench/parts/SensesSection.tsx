@@ -11,6 +11,7 @@ import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 import { QualityRow } from './QualityRow';
+import { qualityWords } from '../../../words/english/quality';
 
 const STRENGTHS = ['faint', 'plain', 'strong'] as const;
 
@@ -28,9 +29,7 @@ function NoteButtons(): ReactElement {
   };
   return (
     <fieldset>
-      <legend className="text-base font-semibold">
-        Smell and taste: tap for faint, plain, strong
-      </legend>
+      <legend className="text-base font-semibold">{qualityWords.smellAndTasteTapFor()}</legend>
       <div className="mt-1 flex flex-wrap gap-2">
         {NOTES.map((note) => {
           const strength = notes.find((one) => one.note === note)?.strength ?? 0;
@@ -69,12 +68,18 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
     strong.map(({ note, strength }) => `${note} (${STRENGTHS[strength - 1] ?? ''})`).join(', '),
     faults.length > 0
       ? `faults: ${faults.map((one) => FAULT_NAMES[one].toLowerCase()).join(', ')}`
-      : 'no fault',
-    foam === 'none' ? 'no foam' : `foam: ${FOAM_NAMES[foam].toLowerCase()}`,
+      : qualityWords.noFault(),
+    foam === 'none' ? qualityWords.noFoam() : `foam: ${FOAM_NAMES[foam].toLowerCase()}`,
     impurities.length > 0
-      ? `seen in it: ${impurities.map((one) => IMPURITY_NAMES[one].toLowerCase()).join(', ')}`
+      ? qualityWords.seenInIt2({
+          impurities: impurities.map((one) => IMPURITY_NAMES[one].toLowerCase()).join(', '),
+        })
       : 'clean',
-    typical === null ? '' : typical ? 'typical of its flower' : 'not typical of its flower',
+    typical === null
+      ? ''
+      : typical
+        ? qualityWords.typicalOfItsFlower()
+        : qualityWords.notTypicalOfItsFlower(),
   ];
   return parts.filter((one) => one !== '').join('; ');
 }
@@ -91,18 +96,18 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
   return (
     <SheetSection
       id="senses"
-      title="Smell, taste and purity"
-      aside={<Button onClick={entry.add}>Taste it</Button>}
+      title={qualityWords.smellTasteAndPurity()}
+      aside={<Button onClick={entry.add}>{qualityWords.tasteIt()}</Button>}
     >
       {file.senses.length === 0 ? (
-        <p className="text-lg">Nobody tasted it yet.</p>
+        <p className="text-lg">{qualityWords.nobodyTastedItYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.senses.map((one) => (
             <QualityRow
               key={one.entityId}
               content={one.content}
-              what="what was tasted"
+              what={qualityWords.whatWasTasted()}
               onEdit={() => entry.edit(one)}
             >
               <p className="text-lg font-semibold">{sensesWords(one.content)}</p>
@@ -114,9 +119,9 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
         {...entry.sheet}
         kind="senses"
         ownerId={file.lot.entityId}
-        what="what was tasted"
-        title="Smell, taste and purity"
-        description="At room temperature, from a clean spoon. A sign of fermentation outranks every number."
+        what={qualityWords.whatWasTasted()}
+        title={qualityWords.smellTasteAndPurity()}
+        description={qualityWords.atRoomTemperatureFromA()}
         parse={(form) =>
           sensesEntry.read(form, entry.context.preferences, { rest: readerOf(entry.context) })
         }

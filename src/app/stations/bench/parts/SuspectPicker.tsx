@@ -4,12 +4,13 @@ import { type LotFile } from '../../../../model';
 import { SUSPICIONS, vesselRefOf, type Suspicion } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { Button } from '../../../ui/Button';
+import { benchWords } from '../../../words/english/bench';
 
 const SUSPICION_NAMES: Readonly<Record<Suspicion, string>> = {
-  'open-frames': 'Honey of open frames',
-  'last-of-extractor': 'Last of the extractor',
-  drip: 'Drip from cappings',
-  other: 'Another reason',
+  'open-frames': benchWords.honeyOfOpenFrames(),
+  'last-of-extractor': benchWords.lastOfTheExtractor(),
+  drip: benchWords.dripFromCappings(),
+  other: benchWords.anotherReason(),
 };
 
 /** Marks the chosen vessel as suspicious: it is tested always, and judged by itself. */
@@ -30,33 +31,35 @@ export function SuspectPicker({
     setOpen(false);
     const others = container.content.suspects.filter((one) => one.item !== item);
     const suspects = because === null ? others : [...others, { item, because }];
-    const label = because === null ? 'No longer suspicious' : 'Marked as suspicious';
+    const label =
+      because === null ? benchWords.noLongerSuspicious() : benchWords.markedAsSuspicious();
     const content = { ...container.content, suspects };
     await dispatch(revise(label, container, { content, reason: label }));
   };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="min-h-11 px-2 text-base font-semibold text-lavender underline decoration-2 underline-offset-4 hover:text-ink">
-        {now ? `Suspicious: ${SUSPICION_NAMES[now.because].toLowerCase()}` : 'Is it suspicious?'}
+        {now
+          ? benchWords.suspicious({ suspicion: SUSPICION_NAMES[now.because].toLowerCase() })
+          : benchWords.isItSuspicious()}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           sideOffset={4}
           align="end"
-          aria-label="Why this vessel is suspicious"
+          aria-label={benchWords.whyThisVesselIsSuspicious()}
           className="z-20 max-w-sm border-4 border-lavender bg-linen p-4"
         >
-          <p className="mb-2 text-base">
-            A suspicious vessel is always tested, judged by itself, and never enters the figure of
-            the lot.
-          </p>
+          <p className="mb-2 text-base">{benchWords.aSuspiciousVesselIsAlways()}</p>
           <div className="flex flex-col gap-2">
             {SUSPICIONS.map((one) => (
               <Button key={one} onClick={() => void mark(one)}>
                 {SUSPICION_NAMES[one]}
               </Button>
             ))}
-            {now && <Button onClick={() => void mark(null)}>It is not suspicious</Button>}
+            {now && (
+              <Button onClick={() => void mark(null)}>{benchWords.itIsNotSuspicious()}</Button>
+            )}
           </div>
         </Popover.Content>
       </Popover.Portal>

@@ -5,6 +5,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { COMPONENTS } from '../../../words/reading';
 import type { Answer } from '../../../lot/useLot';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { benchWords } from '../../../words/english/bench';
 
 /** Parts smaller than this share of the variance are not drawn. */
 const DRAWN_FROM = 0.004;
@@ -46,9 +47,9 @@ function Segment({ component, open, onOpen }: SegmentProps): ReactElement {
 }
 
 const FROM_WORDS: Readonly<Record<Repeatability['from'], string>> = {
-  assumed: 'assumed, since there are no replicates of yours yet',
-  mixed: 'assumed, pooled with your first replicates',
-  own: 'from your own replicates',
+  assumed: benchWords.assumedSinceThereAreNo(),
+  mixed: benchWords.assumedPooledWithYourFirst(),
+  own: benchWords.fromYourOwnReplicates(),
 };
 
 /** How well the keeper repeats, and where that is known from. */
@@ -58,9 +59,12 @@ function OwnRepeatability(): ReactElement {
   const own = repeatabilityOf(initials, initials === '' ? [] : replicates);
   return (
     <p className="mt-3 text-base">
-      {initials === '' ? 'A reader without initials' : `Reader ${initials}`} repeats to{' '}
-      <strong>{own.standardDeviation.toFixed(2)} points</strong> ({FROM_WORDS[own.from]}). Read the
-      same sample twice, and it becomes yours.
+      {benchWords.repeatsTo2({
+        part:
+          initials === '' ? benchWords.aReaderWithoutInitials() : benchWords.reader2({ initials }),
+      })}{' '}
+      <strong>{benchWords.points({ standardDeviation: own.standardDeviation.toFixed(2) })}</strong>{' '}
+      {benchWords.readTheSameSampleTwice({ fromWord: FROM_WORDS[own.from] })}
     </p>
   );
 }
@@ -77,7 +81,7 @@ export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | 
   return (
     <section aria-labelledby="uncertainty" className="border-t-2 border-ink pt-3">
       <h2 id="uncertainty" className="text-2xl font-bold">
-        What the ± {expanded.toFixed(1)} is made of
+        {benchWords.whatTheIsMadeOf({ expanded: expanded.toFixed(1) })}
       </h2>
       <ul className="mt-2">
         {components.map((one) => (
@@ -90,8 +94,11 @@ export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | 
         ))}
       </ul>
       <p className="mt-2 text-base">
-        Together u = {standard.toFixed(2)}, times k = {coverageFactor.toFixed(2)} gives{' '}
-        <strong>± {expanded.toFixed(2)} points</strong> at 95 %.
+        {benchWords.togetherUTimesKGives({
+          standard: standard.toFixed(2),
+          coverageFactor: coverageFactor.toFixed(2),
+        })}{' '}
+        <strong>{benchWords.points3({ expanded: expanded.toFixed(2) })}</strong> {benchWords.at()}
       </p>
       <OwnRepeatability />
     </section>

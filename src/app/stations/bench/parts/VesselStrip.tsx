@@ -11,6 +11,7 @@ import { nextVessel } from '../../../lot/useReadingForm';
 import type { Answer } from '../../../lot/useLot';
 import { SuspectPicker } from './SuspectPicker';
 import { RadioItem } from '../../../ui/fields/RadioItem';
+import { benchWords } from '../../../words/english/bench';
 
 interface VesselView {
   readonly id: string;
@@ -51,9 +52,9 @@ function viewsOf(
 function spoken({ name, planned, suspect, percent }: VesselView): string {
   const facts = [
     name,
-    planned ? 'in the plan' : '',
+    planned ? benchWords.inThePlan() : '',
     suspect === null ? '' : `suspicious: ${suspect}`,
-    percent === null ? 'not read' : `${formatPercent(percent)} %`,
+    percent === null ? benchWords.notRead() : `${formatPercent(percent)} %`,
   ];
   return facts.filter((one) => one !== '').join(', ');
 }
@@ -70,7 +71,11 @@ function VesselCell({ view }: { view: VesselView }): ReactElement {
       )}
     >
       {planned && (
-        <span aria-hidden className="absolute inset-x-0 top-0 h-1.5 bg-lavender" title="planned" />
+        <span
+          aria-hidden
+          className="absolute inset-x-0 top-0 h-1.5 bg-lavender"
+          title={benchWords.planned()}
+        />
       )}
       <span className="text-lg leading-none font-bold">{short}</span>
       <span className="mt-0.5 text-base leading-none">
@@ -88,17 +93,13 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
   const means = vesselMeans(answer);
   const { vessels } = answer.evidence;
   const next = (): void => setValue('vessel', nextVessel(file, chosen), { shouldDirty: true });
-  useCommands([{ id: 'next-vessel', title: 'Go to the next vessel to read', key: 'x', run: next }]);
+  useCommands([{ id: 'next-vessel', title: benchWords.goToTheNextVessel(), key: 'x', run: next }]);
   if (file.containers.length === 0) {
-    return (
-      <p className="text-base">
-        No containers are named in this lot: readings stand for the lot as a whole.
-      </p>
-    );
+    return <p className="text-base">{benchWords.noContainersAreNamedIn()}</p>;
   }
-  const name = vessels.find((one) => one.id === chosen)?.label ?? 'The lot as a whole, stirred';
+  const name = vessels.find((one) => one.id === chosen)?.label ?? benchWords.theLotAsAWhole();
   return (
-    <section aria-label="Vessels">
+    <section aria-label={benchWords.vessels2()}>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-3xl font-bold">{name}</h2>
         <SuspectPicker file={file} chosen={chosen} />
@@ -110,7 +111,7 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
           <RadioGroup.Root
             value={field.value as string}
             onValueChange={field.onChange}
-            aria-label="Taken from"
+            aria-label={benchWords.takenFrom()}
             className="flex flex-wrap gap-1"
           >
             {file.containers.flatMap((container) =>
@@ -122,15 +123,15 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
               value=""
               className="min-h-14 border-2 border-ink bg-paper px-3 text-base font-semibold data-[state=checked]:bg-ink data-[state=checked]:text-linen"
             >
-              Whole lot
+              {benchWords.wholeLot2()}
             </RadioItem>
           </RadioGroup.Root>
         )}
       />
       <p className="mt-1 text-base text-ink-soft">
-        {planned.size > 0 && 'Bar on top: in the plan. '}
+        {planned.size > 0 && benchWords.barOnTopInThe()}
         {vessels.some((one) => one.suspectBecause !== undefined) &&
-          'Dashed: suspicious, judged by itself.'}
+          benchWords.dashedSuspiciousJudgedByItself()}
       </p>
     </section>
   );

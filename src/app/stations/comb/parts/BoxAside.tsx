@@ -11,7 +11,7 @@ import { type Box } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { PageLink } from '../../../ui/page/PageLink';
 import { formatQuantity } from '../../../format/units';
-import { counted } from '../../../format/counted';
+import { combWords } from '../../../words/english/comb';
 
 interface BoxAsideProps {
   day: HarvestDay;
@@ -32,10 +32,9 @@ function RoomNote({ day, box, others }: BoxAsideProps): ReactElement | null {
   if (!room.hemmed) return null;
   return (
     <div role="note" className="border-l-8 border-ink pl-3">
-      <p className="text-xl font-bold">The brood is hemmed in by honey</p>
+      <p className="text-xl font-bold">{combWords.theBroodIsHemmedIn()}</p>
       <p className="text-base">
-        {counted(room.framesToGive, 'drawn, empty frame')} beside the nest would free the queen to
-        lay.
+        {combWords.drawnEmptyFramesBesideThe({ framesToGive: room.framesToGive })}
       </p>
     </div>
   );
@@ -47,11 +46,9 @@ const asksFirst = ({ judging }: HarvestDay): boolean => judging.school.stays ===
 function AskTarget(): ReactElement {
   return (
     <div role="note" className="border-l-8 border-lavender pl-3">
-      <p className="text-xl font-bold">What does this colony keep?</p>
-      <p className="my-2 text-base">
-        The colony comes first today, and no target of yours is written down for it.
-      </p>
-      <PageLink to="season">Say it under Season</PageLink>
+      <p className="text-xl font-bold">{combWords.whatDoesThisColonyKeep()}</p>
+      <p className="my-2 text-base">{combWords.theColonyComesFirstToday()}</p>
+      <PageLink to="season">{combWords.sayItUnderSeason()}</PageLink>
     </div>
   );
 }
@@ -66,12 +63,14 @@ function KeepNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement | n
   const say = (value: number): string => formatQuantity(value, 'mass', preferences);
   return (
     <div role="note">
-      <p className="text-xl font-bold">Left for the colony</p>
+      <p className="text-xl font-bold">{combWords.leftForTheColony()}</p>
       <p className="text-lg">
-        <strong className="text-3xl">{say(kg)}</strong> of the {say(target)} you want to leave, in{' '}
-        {counted(frames, 'frame')} judged so far.
+        <strong className="text-3xl">{say(kg)}</strong>{' '}
+        {combWords.ofTheYouWantTo({ target: say(target), frames })}
       </p>
-      {kg < target && <p className="text-base">{say(target - kg)} are still lacking.</p>}
+      {kg < target && (
+        <p className="text-base">{combWords.areStillLacking({ target: say(target - kg) })}</p>
+      )}
     </div>
   );
 }
@@ -86,11 +85,8 @@ function BeetleNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement |
   const hours = extractWithinHours(outdoorTemperatureC, relativeHumidity);
   return (
     <div role="note" className="border-l-8 border-ink pl-3">
-      <p className="text-xl font-bold">Beetles seen: extract within {hours} hours</p>
-      <p className="text-base">
-        Their eggs hatch fast where it is warm and damp. Keep these frames closed, cool and dry
-        until then.
-      </p>
+      <p className="text-xl font-bold">{combWords.beetlesSeenExtractWithinHours({ hours })}</p>
+      <p className="text-base">{combWords.theirEggsHatchFastWhere()}</p>
     </div>
   );
 }
@@ -107,13 +103,14 @@ export function BoxAside(props: BoxAsideProps): ReactElement {
       <KeepNote day={day} box={box} />
       {feed !== undefined && feed !== 'sound' && (
         <p role="note" className="border-l-8 border-ink pl-3 text-base">
-          The health of this colony is {feed === 'suspect' ? 'in doubt' : 'not known'}: feed its
-          honey and wet combs to no other colony. Ask your bee inspector.
+          {combWords.theHealthOfThisColony({
+            part: feed === 'suspect' ? combWords.inDoubt() : combWords.notKnown(),
+          })}
         </p>
       )}
       {box.content.lastHoney !== '' && !box.content.cleanedSince && (
         <p role="note" className="text-base">
-          This box last held {box.content.lastHoney} and was not cleaned since.
+          {combWords.thisBoxLastHeldAnd({ lastHoney: box.content.lastHoney })}
         </p>
       )}
     </div>

@@ -9,6 +9,8 @@ import { INPUT } from '../../../ui/classes';
 import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { FrameMark } from './frame/FrameMark';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 interface BoxRowProps {
   day: HarvestDay;
@@ -22,8 +24,8 @@ function BoxRow({ day, box, judged }: BoxRowProps): ReactElement {
   const taken = judged.filter((one) => TAKING_ACTS.includes(one.act)).length;
   const words =
     judged.length === 0
-      ? 'not judged'
-      : `${judged.length} of ${box.content.slots} judged, ${taken} to take`;
+      ? combWords.notJudged()
+      : combWords.ofJudgedToTake({ judged: judged.length, slots: box.content.slots, taken });
   return (
     <li>
       <Link
@@ -75,7 +77,7 @@ function groups(book: Book): HiveGroup[] {
     title: [colony.content.name, yardName(colony)].filter((one) => one !== '').join(', '),
     boxes: byHive.get(colony.entityId) ?? [],
   }));
-  const loose = { title: 'On no hive', boxes: byHive.get('') ?? [] };
+  const loose = { title: combWords.onNoHive(), boxes: byHive.get('') ?? [] };
   return [...onHives, loose].filter((one) => one.boxes.length > 0);
 }
 
@@ -112,19 +114,17 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
   return (
     <SheetSection
       id="boxes"
-      title="Boxes"
+      title={commonWords.boxes()}
       aside={
-        <PageLink to={`comb/${day.harvest.entityId}/stroke`}>Judge a whole yard or stack</PageLink>
+        <PageLink to={`comb/${day.harvest.entityId}/stroke`}>
+          {combWords.judgeAWholeYardOr()}
+        </PageLink>
       }
     >
-      {ordered.length === 0 && (
-        <p className="text-lg">
-          No boxes yet. Name yards, hives and boxes under Season, or judge a whole yard or stack.
-        </p>
-      )}
+      {ordered.length === 0 && <p className="text-lg">{combWords.noBoxesYetNameYards()}</p>}
       {ordered.length > MOST_SHOWN && (
         <label className="mb-4 block max-w-sm text-base font-semibold">
-          Find a hive
+          {combWords.findAHive()}
           <input
             className={INPUT}
             value={wanted}
@@ -152,11 +152,11 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
       </div>
       {found.length > shown.length && (
         <p className="mt-3 text-base">
-          {found.length - shown.length} more hives; find them by name.
+          {combWords.moreHivesFindThemBy({ found: found.length - shown.length })}
         </p>
       )}
       {ordered.length > 0 && found.length === 0 && (
-        <p className="text-base">No hive is called that.</p>
+        <p className="text-base">{combWords.noHiveIsCalledThat()}</p>
       )}
     </SheetSection>
   );

@@ -11,8 +11,8 @@ import { limitOfDay, type HarvestDay, crop, doneFrames } from '../../../../model
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { MoistureRule } from '../../../ui/charts/MoistureRule';
-import { counted } from '../../../format/counted';
 import { OwnLots } from './OwnLots';
+import { combWords } from '../../../words/english/comb';
 
 /** Half width of a 95 % interval in standard uncertainties. */
 const COVERAGE = 1.96;
@@ -30,7 +30,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
   if (!found) {
     return (
       <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
-        Nothing taken yet. Judge a frame, a box or a whole yard: the crop adds up here.
+        {combWords.nothingTakenYetJudgeA()}
       </p>
     );
   }
@@ -46,7 +46,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
     <section aria-labelledby="crop">
       <div className="on-ink bg-ink p-5 text-linen">
         <h2 id="crop" className="text-lg font-semibold">
-          To expect from what you take
+          {combWords.toExpectFromWhatYou()}
         </h2>
         <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
           {unit.fromBase(mass.massKg).toFixed(0)}
@@ -56,15 +56,17 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
           </span>
         </p>
         <p className="text-lg">
-          Bring {counted(bucketsToBring(mass, bucketKg), 'bucket')} of{' '}
-          {formatQuantity(bucketKg, 'mass', preferences, 0)}. {Math.round(openShare * 100)} % of the
-          honey is open.
+          {combWords.bringBucketsOfOfThe({
+            bucketsToBring: bucketsToBring(mass, bucketKg),
+            bucketKg: formatQuantity(bucketKg, 'mass', preferences, 0),
+            openShare: Math.round(openShare * 100),
+          })}
         </p>
         <p className="mt-2 text-lg">
-          Moisture before any reading:{' '}
-          <strong className="text-2xl">{expected.mean.toFixed(1)} %</strong> ({low} to {high}),{' '}
-          {inHundred(over)} to be over {limit.toFixed(1)} %.
-          {expectation.lots > 0 && ` Corrected by ${counted(expectation.lots, 'lot')} of your own.`}
+          {combWords.moistureBeforeAnyReading()}{' '}
+          <strong className="text-2xl">{expected.mean.toFixed(1)} %</strong>{' '}
+          {combWords.toToBeOver({ low, high, over: inHundred(over), limit: limit.toFixed(1) })}
+          {expectation.lots > 0 && combWords.correctedByLotsOfYour({ lots: expectation.lots })}
         </p>
       </div>
       <div className="mt-4">
@@ -74,7 +76,12 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
           guardPercent={null}
           belief={expected}
           readings={[]}
-          label={`Moisture rule from 13 to 25 % water: expected ${expected.mean.toFixed(1)} %, between ${low} and ${high} %, limit ${limit.toFixed(1)} %.`}
+          label={combWords.moistureRuleFromToWater({
+            mean: expected.mean.toFixed(1),
+            low,
+            high,
+            limit: limit.toFixed(1),
+          })}
         />
       </div>
       <OwnLots climate={climate} />

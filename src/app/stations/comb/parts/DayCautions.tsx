@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import { BEETLE_SIGHTS, extractWithinHours } from '../../../../core';
 import type { HarvestDay } from '../../../../model';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { combWords } from '../../../words/english/comb';
 
 const [, ADULTS, LARVAE] = BEETLE_SIGHTS;
 
@@ -12,18 +13,20 @@ export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
   const larvae = day.judged.some((one) => one.check.beetles === LARVAE);
   const hours = extractWithinHours(outdoorTemperatureC, relativeHumidity);
   const cautions = [
-    beetles && `Beetles were seen: extract within ${hours} hours, and keep the frames closed.`,
-    larvae && 'Frames with larvae of beetles are no honey; keep them away from all others.',
+    beetles && combWords.beetlesWereSeenExtractWithin({ hours }),
+    larvae && combWords.framesWithLarvaeOfBeetles(),
     clearing.method === 'scent' &&
-      `${clearing.agent === '' ? 'The scent' : clearing.agent}: follow its label; left on open comb too long it taints the honey, and tainted honey is for no use at all.`,
-    clearing.method === 'smoke' && 'Little smoke, and no ash: honey takes up the smell.',
-    clearing.method === 'blower' && 'Blow from behind the hive, with ears and eyes protected.',
-    'A full box weighs 30 kg and more: lift with somebody, or take frames out one by one.',
-    'Cover everything, close totes and doors; wet boxes draw robbers, so move them after dusk.',
-    'Smokers and dry grass: keep water at hand. Know who among you is allergic to stings.',
+      combWords.followItsLabelLeftOn({
+        agent: clearing.agent === '' ? combWords.theScent() : clearing.agent,
+      }),
+    clearing.method === 'smoke' && combWords.littleSmokeAndNoAsh(),
+    clearing.method === 'blower' && combWords.blowFromBehindTheHive(),
+    combWords.aFullBoxWeighsKg(),
+    combWords.coverEverythingCloseTotesAnd(),
+    combWords.smokersAndDryGrassKeep(),
   ];
   return (
-    <SheetSection id="cautions" title="Mind">
+    <SheetSection id="cautions" title={combWords.mind()}>
       <ul className="list-disc space-y-1 pl-5 text-base">
         {cautions
           .filter((one) => one !== false)

@@ -8,11 +8,12 @@ import { sideName } from '../frameDraft';
 import { ACT_NAMES } from '../words';
 import { Pick } from './Pick';
 import { SideQuick } from './frame/SideQuick';
+import { frameWords } from '../../../words/english/frame';
 
 const BUCKET = [
-  { value: 'school', label: 'As it says' },
-  { value: 'yes', label: 'Into the bucket' },
-  { value: 'no', label: 'Not' },
+  { value: 'school', label: frameWords.asItSays() },
+  { value: 'yes', label: frameWords.intoTheBucket() },
+  { value: 'no', label: frameWords.not() },
 ] as const;
 
 interface FewFrameFieldsProps {
@@ -26,14 +27,17 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
   const { watch, setValue } = useFormContext<FewForm>();
   const frame = watch(`frames.${at}`);
   return (
-    <section aria-label={`Frame ${at + 1}`} className="space-y-2 border-t-2 border-ink pt-2">
+    <section
+      aria-label={frameWords.frame({ at: at + 1 })}
+      className="space-y-2 border-t-2 border-ink pt-2"
+    >
       <div className="flex flex-wrap items-center justify-between gap-3">
-        <h2 className="text-xl font-bold">Frame {at + 1}</h2>
+        <h2 className="text-xl font-bold">{frameWords.frame({ at: at + 1 })}</h2>
         <p aria-live="polite" className="grow text-right text-base">
           {judged && (
             <>
               <strong className="text-2xl">{ACT_NAMES[judged.act]}</strong>{' '}
-              {judged.overridden ? 'Your choice.' : judged.decision.sentence}
+              {judged.overridden ? frameWords.yourChoice() : judged.decision.sentence}
             </>
           )}
         </p>
@@ -42,7 +46,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
         <div key={index}>
           <p className="text-base font-semibold">{sideName(index)}</p>
           <SideQuick
-            name={`Frame ${at + 1}, ${sideName(index).toLowerCase()}`}
+            name={frameWords.frame2({ at: at + 1, sideName: sideName(index).toLowerCase() })}
             side={{ ...side, undrawnTenths: 0, broodTenths: 0 }}
             onChange={(change) =>
               setValue(`frames.${at}.sides.${index}`, { ...side, ...change }, { shouldDirty: true })
@@ -51,7 +55,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
         </div>
       ))}
       <Pick
-        label="Shake test"
+        label={frameWords.shakeTest()}
         value={frame.shake}
         choices={SHAKE_CHOICES}
         onPick={(shake) => setValue(`frames.${at}.shake`, shake, { shouldDirty: true })}
@@ -59,7 +63,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div className="grow">
           <Pick
-            label="It goes"
+            label={frameWords.itGoes()}
             value={frame.bucket}
             choices={BUCKET}
             columns={3}
@@ -67,7 +71,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
           />
         </div>
         <Button tone="quiet" className="min-h-14" onClick={onRemove}>
-          Remove frame {at + 1}
+          {frameWords.removeFrame({ at: at + 1 })}
         </Button>
       </div>
     </section>

@@ -17,9 +17,10 @@ import { formatQuantity } from '../../../format/units';
 import { INPUT } from '../../../ui/classes';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { frameColour, groupMass, type Group, type GroupItem } from '../grouping';
-import { counted } from '../../../format/counted';
 import { COLOUR_NAMES } from '../../../format/colour';
 import { FrameMark } from './frame/FrameMark';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 interface FrameChipProps {
   item: GroupItem;
@@ -34,7 +35,11 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
     id: item.key,
   });
   const { hive, box, slot, count } = item.frame;
-  const name = [hive, box, slot === null ? counted(count, 'frame') : `frame ${slot}`]
+  const name = [
+    hive,
+    box,
+    slot === null ? combWords.frames({ count }) : commonWords.frame({ slot }),
+  ]
     .filter((one) => one !== '')
     .join(', ');
   const style = transform ? { translate: `${transform.x}px ${transform.y}px` } : undefined;
@@ -49,7 +54,7 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
     >
       <button
         type="button"
-        aria-label={`Drag ${name}`}
+        aria-label={combWords.drag({ name })}
         className="flex size-11 shrink-0 cursor-grab touch-none items-center justify-center"
         {...attributes}
         {...listeners}
@@ -62,12 +67,12 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
         <span className="block text-ink-soft">{COLOUR_NAMES[frameColour(item.frame)]}</span>
       </span>
       <select
-        aria-label={`Lot of ${name}`}
+        aria-label={combWords.lotOf({ name })}
         className={`${INPUT} max-w-36 wide:max-w-56`}
         value={at}
         onChange={(event) => onMove(item.key, Number(event.target.value))}
       >
-        {[...names, 'a new lot'].map((one, index) => (
+        {[...names, combWords.aNewLot()].map((one, index) => (
           <option key={index} value={index}>
             {one}
           </option>
@@ -108,23 +113,25 @@ function GroupFigures({
     <>
       <p className="text-3xl leading-tight font-extrabold">
         {pieces > 0
-          ? counted(pieces, 'piece')
+          ? combWords.pieces({ pieces })
           : formatQuantity(mass.massKg, 'mass', preferences, 1)}
-        <span className="text-lg font-semibold"> from {counted(frames, 'frame')}</span>
+        <span className="text-lg font-semibold"> {combWords.fromFrames({ frames })}</span>
       </p>
       {expected && pieces === 0 && (
         <>
           <RuleStrip limitPercent={limit} belief={expected} readings={[]} />
           <p className="text-base">
-            {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} % expected,{' '}
-            {inHundred(1 - conformityProbability(expected, limit))} over {limit.toFixed(1)} %
+            {combWords.expectedOver({
+              mean: expected.mean.toFixed(1),
+              expandedOf: expandedOf(expected).toFixed(1),
+              conformityProbability: inHundred(1 - conformityProbability(expected, limit)),
+              limit: limit.toFixed(1),
+            })}
           </p>
         </>
       )}
       {cleared > 0 && (
-        <p className="text-base font-semibold">
-          {counted(cleared, 'frame')} from treated or fed hives, cleared by you.
-        </p>
+        <p className="text-base font-semibold">{combWords.framesFromTreatedOrFed({ cleared })}</p>
       )}
     </>
   );
@@ -145,10 +152,10 @@ export function GroupCard(props: GroupCardProps): ReactElement {
       )}
     >
       <h2 id={id} className="sr-only">
-        {group.name || 'A lot without a name'}
+        {group.name || combWords.aLotWithoutAName()}
       </h2>
       <input
-        aria-label="Name of the lot"
+        aria-label={combWords.nameOfTheLot()}
         value={group.name}
         maxLength={80}
         onChange={(event) => onName(event.target.value)}
@@ -160,7 +167,7 @@ export function GroupCard(props: GroupCardProps): ReactElement {
           <FrameChip key={one.key} item={one} at={at} names={names} onMove={onMove} />
         ))}
       </ul>
-      {items.length === 0 && <p className="py-3 text-base">Drop frames here.</p>}
+      {items.length === 0 && <p className="py-3 text-base">{combWords.dropFramesHere()}</p>}
     </section>
   );
 }

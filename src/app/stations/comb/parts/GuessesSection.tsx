@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useLots } from '../../../data/useWorkspaceModel';
+import { combWords } from '../../../words/english/comb';
 
 /** What the lots of a day weighed in all; null while some of it has not been weighed. */
 function weighedKg(files: readonly LotFile[], harvestId: string): number | null {
@@ -39,28 +40,28 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
   return (
     <SheetSection
       id="guesses"
-      title="Guesses"
+      title={combWords.guesses()}
       aside={
         weighed === null && (
           <Button className="min-h-14" onClick={() => setGuessing(true)}>
-            Guess the crop
+            {combWords.guessTheCrop()}
           </Button>
         )
       }
     >
       <p className="text-lg">
         {weighed === null
-          ? 'Guess before the weigh-in; the lots of this day have not been weighed yet.'
-          : `Weighed: ${say(weighed)}.`}
+          ? combWords.guessBeforeTheWeighIn()
+          : combWords.weighed({ weighed: say(weighed) })}
       </p>
       <ul className="divide-y divide-thread">
         {guesses.map(({ entityId, content }) => (
           <li key={entityId} className="flex min-h-11 items-center gap-4 text-lg">
             <span className="w-20 text-right text-xl font-bold">{say(content.kg)}</span>
             <span>{content.who}</span>
-            {best?.closest.includes(entityId) && <strong>closest</strong>}
+            {best?.closest.includes(entityId) && <strong>{combWords.closest()}</strong>}
             {best?.closestWithoutGoingOver.includes(entityId) && (
-              <strong>closest without going over</strong>
+              <strong>{combWords.closestWithoutGoingOver()}</strong>
             )}
           </li>
         ))}
@@ -71,9 +72,9 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
         kind="guess"
         record={null}
         ownerId={harvestId}
-        what="the guess"
-        title="Guess the crop"
-        description="Closest wins, and so does the closest that does not go over."
+        what={combWords.theGuess()}
+        title={combWords.guessTheCrop()}
+        description={combWords.closestWinsAndSoDoes()}
         formOf={guessEntry.fill({}, preferences)}
         parse={(form) => guessEntry.read(form, preferences)}
       >

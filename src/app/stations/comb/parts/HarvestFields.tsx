@@ -9,6 +9,7 @@ import { harvestEntry, type HarvestForm } from '../../../forms/hives/harvestForm
 import { usePatch } from '../../../ui/forms/FormFrame';
 import { TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
+import { combWords } from '../../../words/english/comb';
 
 /** How bees are cleared from the boxes. */
 function ClearingFields(): ReactElement {
@@ -59,7 +60,7 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
         of={harvestEntry}
         at="flowId"
         choices={[
-          { value: '', label: 'None named' },
+          { value: '', label: combWords.noneNamed() },
           ...book.flows.map(({ entityId, content }) => ({
             value: entityId,
             label: `${content.name}, ${content.expectedStart.slice(0, 4)}`,

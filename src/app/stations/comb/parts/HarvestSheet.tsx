@@ -6,6 +6,7 @@ import { isoDay } from '../../../format/dates';
 import { freshHarvest, harvestEntry } from '../../../forms/hives/harvestForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { HarvestFields } from './HarvestFields';
+import { combWords } from '../../../words/english/comb';
 
 interface HarvestSheetProps {
   book: Book;
@@ -31,9 +32,9 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
       {...sheet}
       kind="harvest"
       record={harvest}
-      what={harvest ? 'this day' : 'the day'}
-      title={harvest ? 'The day' : 'A day at the hives'}
-      description="The school, the flow and how bees are cleared. Everything judged on this day hangs on it."
+      what={harvest ? combWords.thisDay() : combWords.theDay()}
+      title={harvest ? combWords.theDay2() : combWords.aDayAtTheHives()}
+      description={combWords.theSchoolTheFlowAnd()}
       formOf={formOf}
       parse={(form) => harvestEntry.read(form, preferences)}
     >

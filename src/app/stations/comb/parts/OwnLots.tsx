@@ -10,6 +10,8 @@ import { pastLotsBefore } from '../../../../model';
 import { PlainTable } from '../../../ui/PlainTable';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { usePastLots } from '../../../data/useWorkspaceModel';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 /** Own lots: what the comb let expect before each reading, beside what was measured. */
 export function OwnLots({ climate }: { climate: Climate }): ReactElement | null {
@@ -31,10 +33,16 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
     });
   return (
     <details className="mt-2">
-      <FoldSummary>Own lots, expected and measured ({lots.length})</FoldSummary>
+      <FoldSummary>{combWords.ownLotsExpectedAndMeasured({ lots: lots.length })}</FoldSummary>
       <PlainTable
-        label="Own lots, expected and measured"
-        head={['Lot', 'Capped', 'Expected then', 'Measured', 'Apart']}
+        label={combWords.ownLotsExpectedAndMeasured2()}
+        head={[
+          commonWords.lot2(),
+          commonWords.capped(),
+          combWords.expectedThen(),
+          combWords.measured(),
+          combWords.apart(),
+        ]}
         rows={rows}
       />
     </details>

@@ -15,6 +15,7 @@ import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from '../words';
 import { choicesOf } from './Pick';
 import { useCurrent } from '../../../data/useWorkspaceModel';
+import { combWords } from '../../../words/english/comb';
 
 interface SchoolSheetProps {
   school: School;
@@ -28,7 +29,7 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
   const own = useCurrent('school').find((one) => one.entityId === school.id);
   const formOf = useMemo(() => {
     const form = schoolEntry.fill(school, preferences);
-    return own ? form : { ...form, name: `${form.name}, ours` };
+    return own ? form : { ...form, name: combWords.ours({ name: form.name }) };
   }, [school, own, preferences]);
   return (
     <EntrySheet
@@ -36,9 +37,9 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
       onOpenChange={onOpenChange}
       kind="school"
       record={own ?? null}
-      what="the school"
-      title={own ? own.content.name : 'A school of your own'}
-      description={own ? school.weakPoint : `Begun from “${school.name}”; that one stays as it is.`}
+      what={combWords.theSchool()}
+      title={own ? own.content.name : combWords.aSchoolOfYourOwn()}
+      description={own ? school.weakPoint : combWords.begunFromThatOneStays({ name: school.name })}
       formOf={formOf}
       parse={(form) => schoolEntry.read(form, preferences)}
     >

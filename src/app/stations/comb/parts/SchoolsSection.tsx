@@ -15,17 +15,21 @@ import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { METER_NAMES } from '../words';
 import { SchoolSheet } from './SchoolSheet';
+import { combWords } from '../../../words/english/comb';
 
 function dryingWords({ drying }: SchoolOutcome): string {
   switch (drying.status) {
     case 'dry-enough':
-      return 'no drying expected';
+      return combWords.noDryingExpected();
     case 'days':
-      return `about ${drying.days < 1 ? 'a day' : `${Math.ceil(drying.days)} days`} in the warm room (coarse)`;
+      return combWords.aboutInTheWarmRoom({
+        part:
+          drying.days < 1 ? combWords.aDay() : combWords.days2({ days: Math.ceil(drying.days) }),
+      });
     case 'in-the-tank':
-      return 'dried in the tank if it reads wet';
+      return combWords.driedInTheTankIf();
     case 'no-way':
-      return 'wetter than your target, and no drying in this school';
+      return combWords.wetterThanYourTargetAnd();
   }
 }
 
@@ -52,11 +56,15 @@ function SchoolRow(props: SchoolRowProps): ReactElement {
       </div>
       <div>
         <p className="text-2xl leading-tight font-bold whitespace-nowrap">
-          {takenFrames} frames, {formatQuantity(taken.massKg, 'mass', preferences, 0)}
+          {combWords.frames2({
+            takenFrames,
+            massKg: formatQuantity(taken.massKg, 'mass', preferences, 0),
+          })}
         </p>
         <p className="text-base">
-          {leftFrames} left{toDryFrames > 0 && `, ${toDryFrames} to dry`}
-          {openShare !== null && `, ${Math.round(openShare * 100)} % open`}
+          {combWords.left({ leftFrames })}
+          {toDryFrames > 0 && combWords.toDry({ toDryFrames })}
+          {openShare !== null && combWords.open({ openShare: Math.round(openShare * 100) })}
         </p>
       </div>
       <div>
@@ -64,22 +72,26 @@ function SchoolRow(props: SchoolRowProps): ReactElement {
           <>
             <RuleStrip limitPercent={limitPercent} belief={expected} readings={[]} />
             <p className="text-base">
-              {expected.mean.toFixed(1)} ± {expandedOf(expected).toFixed(1)} %,{' '}
-              {inHundred(over ?? 0)} over; {dryingWords(outcome)}
+              {combWords.over({
+                mean: expected.mean.toFixed(1),
+                expandedOf: expandedOf(expected).toFixed(1),
+                over: inHundred(over ?? 0),
+                dryingWords: dryingWords(outcome),
+              })}
             </p>
           </>
         ) : (
-          <p className="text-base">Takes nothing here.</p>
+          <p className="text-base">{combWords.takesNothingHere()}</p>
         )}
       </div>
       <div className="flex flex-wrap items-start gap-2">
         {inForce ? (
-          <p className="min-h-11 py-2 text-base font-semibold">Judges today</p>
+          <p className="min-h-11 py-2 text-base font-semibold">{combWords.judgesToday()}</p>
         ) : (
-          <Button onClick={onChoose}>Judge by it</Button>
+          <Button onClick={onChoose}>{combWords.judgeByIt()}</Button>
         )}
         <Button tone="quiet" onClick={onEdit}>
-          {SCHOOLS.includes(school) ? 'Own version' : 'Edit'}
+          {SCHOOLS.includes(school) ? combWords.ownVersion() : combWords.edit()}
         </Button>
       </div>
     </li>
@@ -104,14 +116,14 @@ export function SchoolsSection({
   const choose = (schoolId: string): void => {
     const content = { ...day.harvest.content, schoolId };
     void dispatch(
-      perform('School changed', (scribe) => [
-        nextRevision(scribe, day.harvest, { content, reason: 'Another school' }),
+      perform(combWords.schoolChanged(), (scribe) => [
+        nextRevision(scribe, day.harvest, { content, reason: combWords.anotherSchool() }),
       ]),
     );
   };
   const edited = outcomes.find((one) => one.school.id === editing)?.school;
   return (
-    <SheetSection id="schools" title="Other schools on the same frames">
+    <SheetSection id="schools" title={combWords.otherSchoolsOnTheSame()}>
       <ul className="divide-y divide-thread border-y-2 border-ink">
         {outcomes.map((one) => (
           <SchoolRow

@@ -4,6 +4,8 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 /** What is left to each colony against the keeper's own target. */
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {
@@ -19,23 +21,25 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
     const target = targets.get(id);
     const verdict =
       target === undefined
-        ? 'no target of yours'
+        ? combWords.noTargetOfYours()
         : kg >= target
-          ? `enough for your ${say(target)}`
-          : `${say(target - kg)} short of your ${say(target)}`;
+          ? combWords.enoughForYour({ target: say(target) })
+          : combWords.shortOfYour({ target: say(target - kg), target2: say(target) });
     return [colonyOf(day.book, id)?.content.name ?? '', String(frames), say(kg), verdict];
   });
   return (
-    <SheetSection id="stays" title="Left for the colonies">
+    <SheetSection id="stays" title={combWords.leftForTheColonies()}>
       <PlainTable
-        label="Honey left, by hive"
-        head={['Hive', 'Frames', 'Honey', 'Against your target']}
+        label={combWords.honeyLeftByHive()}
+        head={[
+          commonWords.hive(),
+          commonWords.frames2(),
+          commonWords.honey(),
+          combWords.againstYourTarget(),
+        ]}
         rows={rows}
       />
-      <p className="mt-2 text-base">
-        Only frames judged today are counted. What a colony needs depends on place and winter; the
-        target is yours.
-      </p>
+      <p className="mt-2 text-base">{combWords.onlyFramesJudgedTodayAre()}</p>
     </SheetSection>
   );
 }

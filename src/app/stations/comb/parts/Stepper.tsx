@@ -1,5 +1,6 @@
 import { Minus, Plus } from 'lucide-react';
 import type { ReactElement } from 'react';
+import { combWords } from '../../../words/english/comb';
 
 interface StepperProps {
   label: string;
@@ -20,7 +21,7 @@ export function Stepper(props: StepperProps): ReactElement {
       <span className="grow text-base leading-tight font-semibold">{label}</span>
       <button
         type="button"
-        aria-label={`${label}: less`}
+        aria-label={combWords.less({ label })}
         disabled={value <= least}
         onClick={() => onChange(value - 1)}
         className={button}
@@ -33,7 +34,7 @@ export function Stepper(props: StepperProps): ReactElement {
       </output>
       <button
         type="button"
-        aria-label={`${label}: more`}
+        aria-label={combWords.more({ label })}
         disabled={value >= most}
         onClick={() => onChange(value + 1)}
         className={button}

@@ -11,6 +11,7 @@ import {
 } from '../../../forms/hives/strokeForm';
 import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
+import { combWords } from '../../../words/english/comb';
 
 /** Boxes among the ticked ones that stay where they are, each with its reason. */
 function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): ReactElement | null {
@@ -22,7 +23,7 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
         id: 'asked',
         content: {
           scope: 'stack',
-          label: 'asked',
+          label: combWords.asked(),
           yardId: null,
           boxIds,
           boxes: boxIds.length,
@@ -47,7 +48,7 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
     <div role="note" className="border-l-8 border-ink pl-3 text-base">
       {held.length > 0 && (
         <>
-          <p className="font-semibold">These stay on the hive, whatever you do with the others:</p>
+          <p className="font-semibold">{combWords.theseStayOnTheHive()}</p>
           <ul className="list-disc pl-5">
             {held.map(({ box, because }) => (
               <li key={box.entityId}>
@@ -55,14 +56,11 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
               </li>
             ))}
           </ul>
-          <p>To take one all the same, judge it frame by frame and say why its label allows it.</p>
+          <p>{combWords.toTakeOneAllThe()}</p>
         </>
       )}
       {suspect.length > 0 && (
-        <p>
-          Suspect of disease: {[...new Set(suspect)].join(', ')}. Wet combs go back to no other
-          colony.
-        </p>
+        <p>{combWords.suspectOfDiseaseWetCombs({ value: [...new Set(suspect)].join(', ') })}</p>
       )}
     </div>
   );
@@ -93,7 +91,7 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
           of={strokeForm}
           at="yardId"
           choices={[
-            { value: '', label: 'All yards' },
+            { value: '', label: combWords.allYards() },
             ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
         />
@@ -110,11 +108,11 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
           />
           <div className="mt-2 flex flex-wrap gap-3">
             <Button tone="quiet" onClick={() => choose(honey.map((one) => one.entityId))}>
-              Tick all {honey.length} honey boxes
+              {combWords.tickAllHoneyBoxes({ honey: honey.length })}
             </Button>
             {boxIds.length > 0 && (
               <Button tone="quiet" onClick={() => choose([])}>
-                Untick all
+                {combWords.untickAll()}
               </Button>
             )}
           </div>
@@ -127,7 +125,7 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
         <Field
           of={strokeForm}
           at="label"
-          hint={boxIds.length > 0 ? 'Its yard or hive where empty' : undefined}
+          hint={boxIds.length > 0 ? combWords.itsYardOrHiveWhere() : undefined}
         />
         {others.trim() !== '' && (
           <Field

@@ -10,10 +10,11 @@ import {
 import { type Stroke } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
 import { boxName } from '../../../forms/hives/strokeForm';
-import { counted } from '../../../format/counted';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { ACT_NAMES, percentRange } from '../words';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactElement {
   const dispatch = useAppDispatch();
@@ -27,32 +28,44 @@ function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactE
           {content.label}: {ACT_NAMES[content.act].toLowerCase()}
         </p>
         <p className="text-base text-ink-soft">
-          {framesOfStroke(content)} frames in {counted(content.boxes, 'box', 'boxes')}
-          {verdict
-            ? `, ${Math.round(verdict.share * 100)} % capped (${percentRange(verdict.interval)}) after ${content.looks.length} close looks, at most ${verdict.shortAtMost} frames short`
-            : `, ${content.cappedTenths} tenths capped by the look of it`}
+          {combWords.framesInBoxes({
+            framesOfStroke: framesOfStroke(content),
+            boxes: content.boxes,
+            part: verdict
+              ? combWords.cappedAfterCloseLooksAt({
+                  share: Math.round(verdict.share * 100),
+                  percentRange: percentRange(verdict.interval),
+                  looks: content.looks.length,
+                  shortAtMost: verdict.shortAtMost,
+                })
+              : combWords.tenthsCappedByTheLook({ cappedTenths: content.cappedTenths }),
+          })}
         </p>
         {held.length > 0 && (
           <p className="text-base font-semibold">
-            Left on the hive: {held.map(({ box }) => boxName(day.book, box)).join(', ')} (
+            {combWords.leftOnTheHive({
+              held: held.map(({ box }) => boxName(day.book, box)).join(', '),
+            })}
             {held[0]?.because})
           </p>
         )}
         {typedBoxes(content) > 0 && (
           <p className="text-base">
-            {counted(typedBoxes(content), 'box', 'boxes')} not in the book: say on the lot whether
-            their hives were treated or fed.
+            {combWords.boxesNotInTheBook({ typedBoxes: typedBoxes(content) })}
           </p>
         )}
       </div>
       <Button
         onClick={() =>
           void dispatch(
-            revise(`${content.label} removed`, stroke, { withdrawn: true, reason: 'Removed' }),
+            revise(combWords.removed({ label: content.label }), stroke, {
+              withdrawn: true,
+              reason: commonWords.removed(),
+            }),
           )
         }
       >
-        Remove
+        {commonWords.remove()}
       </Button>
     </li>
   );
@@ -62,7 +75,7 @@ function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactE
 export function StrokesSection({ day }: { day: HarvestDay }): ReactElement | null {
   if (day.file.strokes.length === 0) return null;
   return (
-    <SheetSection id="strokes" title="Judged as a whole">
+    <SheetSection id="strokes" title={combWords.judgedAsAWhole()}>
       <ul className="divide-y divide-thread border-y border-ink">
         {day.file.strokes.map((one) => (
           <StrokeRow key={one.entityId} stroke={one} day={day} />

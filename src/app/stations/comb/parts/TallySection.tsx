@@ -4,13 +4,15 @@ import { perform, useAppDispatch } from '../../../../store';
 import { type HarvestDay, doneFrames, frameCounts } from '../../../../model';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { Stepper } from './Stepper';
+import { combWords } from '../../../words/english/comb';
+import { commonWords } from '../../../words/english/common';
 
 const NONE: TallyContent = { frames: 0, boxes: 0, totes: 0 };
 
 const NAMES: Readonly<Record<keyof TallyContent, string>> = {
-  frames: 'Frames counted besides',
-  boxes: 'Boxes',
-  totes: 'Totes',
+  frames: combWords.framesCountedBesides(),
+  boxes: commonWords.boxes(),
+  totes: combWords.totes(),
 };
 
 /** One running count for the day, kept through every interruption. */
@@ -27,13 +29,13 @@ export function TallySection({ day }: { day: HarvestDay }): ReactElement {
     );
   };
   return (
-    <SheetSection id="tally" title="Count">
+    <SheetSection id="tally" title={combWords.count()}>
       <div className="grid items-center gap-x-8 gap-y-3 sm:grid-cols-[auto_1fr]">
         <p>
           <output className="block text-8xl leading-none font-extrabold">
             {taken + counts.frames}
           </output>
-          <span className="text-lg">frames taken, of {judged} judged</span>
+          <span className="text-lg">{combWords.framesTakenOfJudged({ judged })}</span>
         </p>
         <div className="space-y-2">
           {(Object.keys(NAMES) as (keyof TallyContent)[]).map((part) => (

@@ -3,18 +3,26 @@ import { formatMoment } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
+import { commonWords } from '../../../words/english/common';
+import { dossierWords } from '../../../words/english/dossier';
 
 const share = (value: number): string =>
   Number.isFinite(value) ? `${Math.round(100 * value)} %` : 'all';
 
 function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
-  if (!heat || heat.entries.length === 0) return [text('Warmth: nothing was written down.')];
+  if (!heat || heat.entries.length === 0) return [text(dossierWords.warmthNothingWasWrittenDown())];
   const { low, likely, high } = heat.balance.spentShare;
   return [
     {
       as: 'table',
-      label: 'Warmth',
-      head: ['What', 'From', 'Days', 'Warmest', 'Known'],
+      label: dossierWords.warmth(),
+      head: [
+        commonWords.what(),
+        commonWords.from(),
+        dossierWords.days(),
+        dossierWords.warmest(),
+        commonWords.known(),
+      ],
       rows: heat.entries.map(({ occasion, startedMs, history, from, words }) => [
         `${OCCASION_NAMES[occasion]}${words === '' ? '' : `, ${words}`}`,
         formatMoment(new Date(startedMs).toISOString()),
@@ -24,12 +32,16 @@ function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
           'temperature',
           preferences,
         ),
-        from === 'log' ? 'logged' : 'as written down',
+        from === 'log' ? 'logged' : dossierWords.asWrittenDown(),
       ]),
       shares: [0.38, 0.22, 0.1, 0.14, 0.16],
     },
     text(
-      `Spent of what HMF and diastase allow: ${share(likely)} (${share(low)} to ${share(high)}), modelled after White and others (1964), recalled from memory; only a laboratory certifies.`,
+      dossierWords.spentOfWhatHmfAnd({
+        share: share(likely),
+        share2: share(low),
+        share3: share(high),
+      }),
     ),
   ];
 }
@@ -39,18 +51,27 @@ export function aroundPart(sources: DossierSources): PaperPart {
   const { drying, finestMeshUm } = sources.answer.evidence;
   const course = drying?.course;
   return {
-    title: 'Warmth, drying and straining',
+    title: dossierWords.warmthDryingAndStraining(),
     blocks: [
       ...heatBlocks(sources),
       text(
         drying
-          ? `Drying: ${drying.days.toFixed(1)} days in a warm room${course ? `, ${course.fromPercent.toFixed(1)} to ${course.toPercent.toFixed(1)} % there` : ''}${drying.rewetted ? ', and wet again in between' : ''}.`
-          : 'Drying: none was written down.',
+          ? dossierWords.dryingDaysInAWarm({
+              days: drying.days.toFixed(1),
+              part: course
+                ? dossierWords.toThere({
+                    fromPercent: course.fromPercent.toFixed(1),
+                    toPercent: course.toPercent.toFixed(1),
+                  })
+                : '',
+              part2: drying.rewetted ? dossierWords.andWetAgainInBetween() : '',
+            })
+          : dossierWords.dryingNoneWasWrittenDown(),
       ),
       text(
         finestMeshUm === undefined
-          ? 'Straining: no mesh was written down.'
-          : `Straining: finest mesh ${finestMeshUm.toFixed(0)} µm.`,
+          ? dossierWords.strainingNoMeshWasWritten()
+          : dossierWords.strainingFinestMeshM({ finestMeshUm: finestMeshUm.toFixed(0) }),
       ),
     ],
   };

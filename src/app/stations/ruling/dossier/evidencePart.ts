@@ -12,6 +12,8 @@ import { massOf, massWords } from '../parts/ContainersSection';
 import { SIGN_NAMES } from '../../../forms/lots/lotForm';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
+import { commonWords } from '../../../words/english/common';
+import { dossierWords } from '../../../words/english/dossier';
 
 function readingRow(
   reading: Reading,
@@ -24,15 +26,17 @@ function readingRow(
   const vessels = vesselsOf(file.containers);
   const temperature =
     content.temperatureC === null
-      ? 'not noted'
+      ? dossierWords.notNoted()
       : formatQuantity(content.temperatureC, 'temperature', preferences);
   return [
-    id === null ? 'lot, stirred' : (vessels.find((one) => one.id === id)?.label ?? 'removed'),
+    id === null
+      ? dossierWords.lotStirred()
+      : (vessels.find((one) => one.id === id)?.label ?? 'removed'),
     formatDial(content.scale, content.dialValue),
-    `${temperature}${content.atc === null ? ', ATC not known' : content.atc ? ', ATC' : ''}`,
+    `${temperature}${content.atc === null ? dossierWords.atcNotKnown() : content.atc ? dossierWords.atc() : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
     read.status === 'read' ? `${read.moisturePercent.toFixed(2)} %` : '—',
-    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}${before ? `, history: before ${HAPPENED[before]}` : ''}`,
+    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}${before ? dossierWords.historyBefore({ happened: HAPPENED[before] }) : ''}`,
   ];
 }
 
@@ -42,11 +46,16 @@ function metersUsed(file: LotFile, meters: Meters): string {
     const { dial, condition } = meteredReading(content, meters);
     const name = meters.get(content.instrumentId ?? '')?.instrument.content.name;
     const offset = offsetTaken(dial);
-    const zero = condition.zeroCheck === 'checked' ? 'zero checked' : 'zero not checked';
-    const act = offset > 0 ? 'taken off' : 'added';
+    const zero =
+      condition.zeroCheck === 'checked'
+        ? dossierWords.zeroChecked()
+        : dossierWords.zeroNotChecked();
+    const act = offset > 0 ? dossierWords.takenOff() : 'added';
     const taken =
-      Math.abs(offset) < 0.005 ? '' : `, ${Math.abs(offset).toFixed(2)} points ${act} for it`;
-    return `${name ?? 'a meter not named'}, ${zero}${taken}`;
+      Math.abs(offset) < 0.005
+        ? ''
+        : dossierWords.pointsForIt({ offset: Math.abs(offset).toFixed(2), act });
+    return `${name ?? dossierWords.aMeterNotNamed()}, ${zero}${taken}`;
   });
   return [...new Set(told)].join('; ');
 }
@@ -54,32 +63,42 @@ function metersUsed(file: LotFile, meters: Meters): string {
 /** The readings of a lot with their meters. */
 export function readingBlocks(sources: DossierSources): PaperBlock[] {
   const { file, meters } = sources;
-  if (file.readings.length === 0) return [text('No reading was taken.')];
+  if (file.readings.length === 0) return [text(dossierWords.noReadingWasTaken())];
   return [
     {
       as: 'table',
-      label: 'Readings',
-      head: ['From', 'Dial', 'Prism', 'nD at 20 °C', 'Moisture', 'Read'],
+      label: dossierWords.readings(),
+      head: [
+        commonWords.from(),
+        dossierWords.dial(),
+        dossierWords.prism(),
+        dossierWords.nDAtC(),
+        dossierWords.moisture(),
+        dossierWords.read(),
+      ],
       rows: file.readings.map((one) => readingRow(one, sources)),
       shares: [0.16, 0.13, 0.16, 0.14, 0.13, 0.28],
     },
-    text(`Meter: ${metersUsed(file, meters)}.`),
+    text(dossierWords.meter({ metersUsed: metersUsed(file, meters) })),
   ];
 }
 
 function combWords({ file, preferences }: DossierSources): string {
   const { comb, frames } = file;
   if (frames) return makeUpWords(frames.content, preferences);
-  if (!comb) return 'not judged.';
+  if (!comb) return dossierWords.notJudged();
   const shake = SHAKE_CHOICES.find((one) => one.value === comb.content.shake)?.label.toLowerCase();
-  return `${comb.content.cappedTenths} tenths capped, shake test: ${shake ?? ''}.`;
+  return dossierWords.tenthsCappedShakeTest({
+    cappedTenths: comb.content.cappedTenths,
+    shake: shake ?? '',
+  });
 }
 
 function containerWords({ file, answer, preferences }: DossierSources): string {
   const total = massOf(file.containers, answer.ruling.belief);
-  if (file.containers.length === 0) return 'none named.';
+  if (file.containers.length === 0) return dossierWords.noneNamed();
   const named = file.containers.map(({ content }) => `${content.count} × ${content.label}`);
-  return `${named.join(', ')}${total ? `, together ${massWords(total, preferences)}` : ''}.`;
+  return `${named.join(', ')}${total ? dossierWords.together({ massWords: massWords(total, preferences) }) : ''}.`;
 }
 
 /** Readings, comb, containers and what was seen. */
@@ -89,38 +108,61 @@ export function evidencePart(sources: DossierSources): PaperPart {
   const seen = FERMENTATION_SIGNS.filter((one) => signs.includes(one));
   const plan = file.plan?.content;
   return {
-    title: 'Evidence',
+    title: dossierWords.evidence(),
     blocks: [
       ...readingBlocks(sources),
-      text(`Comb: ${combWords(sources)}`),
-      text(`Containers: ${containerWords(sources)}`),
+      text(dossierWords.comb({ combWords: combWords(sources) })),
+      text(dossierWords.containers({ containerWords: containerWords(sources) })),
       ...(plan
         ? [
             text(
-              `Sampling plan: ${plan.plannedIds.flat().length} vessels fixed ${formatMoment(plan.fixedAt)}, seed ${plan.seed}.`,
+              dossierWords.samplingPlanVesselsFixedSeed({
+                plannedIds: plan.plannedIds.flat().length,
+                fixedAt: formatMoment(plan.fixedAt),
+                seed: plan.seed,
+              }),
             ),
           ]
         : []),
       ...(file.colours.length > 0
         ? [
             text(
-              `Colour in glass: ${file.colours.map(({ content }) => colourWords(content)).join('; ')}.`,
+              dossierWords.colourInGlass({
+                colours: file.colours.map(({ content }) => colourWords(content)).join('; '),
+              }),
             ),
           ]
         : []),
       ...file.labReports.map(({ content }) =>
         text(
-          `Report of ${content.laboratory}, ${content.day}${content.reportNumber === '' ? '' : `, number ${content.reportNumber}`}: its values stand among the reasons.`,
+          dossierWords.reportOfItsValuesStand({
+            laboratory: content.laboratory,
+            day: content.day,
+            part:
+              content.reportNumber === ''
+                ? ''
+                : dossierWords.number({ reportNumber: content.reportNumber }),
+          }),
         ),
       ),
       ...(file.pieces.length > 0
-        ? [text(`Comb honey: ${file.pieces.length} pieces, each looked at by itself.`)]
+        ? [text(dossierWords.combHoneyPiecesEachLooked({ pieces: file.pieces.length }))]
         : []),
       text(
-        `Signs of fermentation: ${seen.length === 0 ? 'none entered.' : `${seen.map((one) => SIGN_NAMES[one].toLowerCase()).join(', ')}.`}`,
+        dossierWords.signsOfFermentation({
+          part:
+            seen.length === 0
+              ? dossierWords.noneEntered()
+              : `${seen.map((one) => SIGN_NAMES[one].toLowerCase()).join(', ')}.`,
+        }),
       ),
       text(
-        `Store: ${storageTemperatureC === null ? 'temperature not known.' : `${formatQuantity(storageTemperatureC, 'temperature', preferences)}.`}`,
+        dossierWords.store({
+          part:
+            storageTemperatureC === null
+              ? dossierWords.temperatureNotKnown()
+              : `${formatQuantity(storageTemperatureC, 'temperature', preferences)}.`,
+        }),
       ),
     ],
   };

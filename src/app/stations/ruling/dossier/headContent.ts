@@ -4,32 +4,50 @@ import { formatPercent } from '../../../format/moisture';
 import { headline } from '../../../words/phrasing';
 import type { PaperHead } from '../../../pdf/content';
 import type { DossierSources } from './dossierSources';
+import { commonWords } from '../../../words/english/common';
+import { dossierWords } from '../../../words/english/dossier';
 
 function statement({ belief, overProbability, limitPercent }: Ruling): string {
-  const risk = `chance it is over ${formatPercent(limitPercent)} %: ${inHundred(overProbability)}`;
+  const risk = dossierWords.chanceItIsOver({
+    limitPercent: formatPercent(limitPercent),
+    overProbability: inHundred(overProbability),
+  });
   if (belief.basis === 'readings') {
-    return `${formatPercent(belief.mean)} ± ${formatPercent(belief.expanded)} % water by refractometry (95 %); ${risk}.`;
+    return dossierWords.waterByRefractometry({
+      mean: formatPercent(belief.mean),
+      expanded: formatPercent(belief.expanded),
+      risk,
+    });
   }
   if (belief.basis === 'laboratory') {
-    return `${formatPercent(belief.mean)} ± ${formatPercent(belief.expanded)} % water by a laboratory (95 %); ${risk}.`;
+    return dossierWords.waterByALaboratory({
+      mean: formatPercent(belief.mean),
+      expanded: formatPercent(belief.expanded),
+      risk,
+    });
   }
   const from = formatPercent(belief.mean - belief.expanded);
   const to = formatPercent(belief.mean + belief.expanded);
-  return `Moisture not measured; expected ${from} to ${to} %; ${risk}.`;
+  return dossierWords.moistureNotMeasuredExpectedTo({ from, to, risk });
 }
 
 /** Which lot, and what the rules say of the evidence at hand. */
 export function headOf({ file, answer, demo }: DossierSources): PaperHead {
   const { content } = file.lot;
   const facts = [
-    `Extracted ${formatDay(content.date)}`,
+    dossierWords.extracted({ date: formatDay(content.date) }),
     content.plant,
-    content.honeyKind === 'heather' ? 'heather (Calluna)' : '',
+    content.honeyKind === 'heather' ? dossierWords.heatherCalluna() : '',
     content.origin,
   ];
   return {
-    over: `Ripenum lot dossier${demo ? ' · demo season, everything made up' : ''}`,
-    title: content.name === '' ? `Lot ${content.code}` : `${content.name}, lot ${content.code}`,
+    over: dossierWords.ripenumLotDossier({
+      part: demo ? dossierWords.demoSeasonEverythingMadeUp() : '',
+    }),
+    title:
+      content.name === ''
+        ? commonWords.lot({ code: content.code })
+        : dossierWords.lot({ name: content.name, code: content.code }),
     facts: facts.filter((one) => one !== '').join(' · '),
     remark: content.remark,
     decision: headline(answer.ruling),

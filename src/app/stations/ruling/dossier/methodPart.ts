@@ -1,32 +1,38 @@
 import { COMPONENTS } from '../../../words/reading';
 import type { PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
+import { commonWords } from '../../../words/english/common';
+import { dossierWords } from '../../../words/english/dossier';
 
-const EXPECTATION =
-  'The expectation comes from the state of the comb alone (common practice, no source). It is no statement of conformity.';
+const EXPECTATION = dossierWords.theExpectationComesFromThe();
 
-const RECKONED =
-  'Moisture reckoned by conservation of water from the measured containers that were blended. It is no measurement.';
+const RECKONED = dossierWords.moistureReckonedByConservationOf();
 
-const METHOD =
-  'Moisture by refractometry, referred to 20 °C: Wedmore (1955) after Chataway (1932), as in AOAC 969.38, recalled from memory. The measurand is moisture by refractometry; Karl Fischer titration may differ by some tenths.';
+const METHOD = dossierWords.moistureByRefractometryReferredTo();
 
 /** How the figure was made, and what it may be off by, part by part. */
 export function methodPart({ answer }: DossierSources): PaperPart {
   const { measured, basis } = answer.ruling.belief;
   if (!measured) {
-    return { title: 'Method', blocks: [text(basis === 'blend' ? RECKONED : EXPECTATION)] };
+    return {
+      title: dossierWords.method(),
+      blocks: [text(basis === 'blend' ? RECKONED : EXPECTATION)],
+    };
   }
   const { standard, coverageFactor, expanded, degreesOfFreedom } = measured.uncertainty;
   const freedom = Number.isFinite(degreesOfFreedom) ? degreesOfFreedom.toFixed(0) : 'infinite';
   return {
-    title: 'Method and uncertainty',
+    title: dossierWords.methodAndUncertainty(),
     blocks: [
       text(METHOD),
       {
         as: 'table',
-        label: 'Uncertainty budget',
-        head: ['Part', 'Standard uncertainty', 'Share of the variance'],
+        label: dossierWords.uncertaintyBudget(),
+        head: [
+          commonWords.part(),
+          dossierWords.standardUncertainty(),
+          dossierWords.shareOfTheVariance(),
+        ],
         rows: measured.components
           .filter((one) => one.standard > 0)
           .map((one) => [
@@ -37,7 +43,12 @@ export function methodPart({ answer }: DossierSources): PaperPart {
         shares: [0.5, 0.25, 0.25],
       },
       text(
-        `Combined u = ${standard.toFixed(3)} %, effective degrees of freedom ${freedom}, k = ${coverageFactor.toFixed(2)}, expanded U = ${expanded.toFixed(2)} % (95 %; JCGM 100:2008, recalled from memory).`,
+        dossierWords.combinedUEffectiveDegreesOf({
+          standard: standard.toFixed(3),
+          freedom,
+          coverageFactor: coverageFactor.toFixed(2),
+          expanded: expanded.toFixed(2),
+        }),
       ),
     ],
   };

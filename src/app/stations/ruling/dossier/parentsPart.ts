@@ -5,14 +5,18 @@ import { makeUpWords } from '../../../words/makeUp';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { readingBlocks } from './evidencePart';
 import { text, type DossierSources } from './dossierSources';
+import { dossierWords } from '../../../words/english/dossier';
 
 function dryingWords({ evidence }: RuledLot): string {
   const { drying } = evidence;
-  if (!drying) return 'Drying: none was written down.';
+  if (!drying) return dossierWords.dryingNoneWasWrittenDown();
   const course = drying.course
-    ? `, ${drying.course.fromPercent.toFixed(1)} to ${drying.course.toPercent.toFixed(1)} % there`
+    ? dossierWords.toThere({
+        fromPercent: drying.course.fromPercent.toFixed(1),
+        toPercent: drying.course.toPercent.toFixed(1),
+      })
     : '';
-  return `Drying: ${drying.days.toFixed(1)} days in a warm room${course}.`;
+  return dossierWords.dryingDaysInAWarmRoom({ days: drying.days.toFixed(1), course });
 }
 
 /** What stood in its way, or was open: treatments, feeds, doubts. */
@@ -23,8 +27,8 @@ function doubtWords({ evidence, ruling }: RuledLot): string {
     .map((one) => one.sentence);
   const all = [...blocks.map((one) => `${one}.`), ...doubts];
   return all.length === 0
-    ? 'Treatments, feeds and doubts: none on record.'
-    : `Treatments, feeds and doubts: ${all.join(' ')}`;
+    ? dossierWords.treatmentsFeedsAndDoubtsNone()
+    : dossierWords.treatmentsFeedsAndDoubts({ all: all.join(' ') });
 }
 
 function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
@@ -34,10 +38,21 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
     {
       as: 'text',
       strong: true,
-      text: `Lot ${code}${name === '' ? '' : `, ${name}`}: ${headline(ruling)}, ${answerFigure(ruling)} % water`,
+      text: dossierWords.lotWater({
+        code,
+        part: name === '' ? '' : `, ${name}`,
+        headline: headline(ruling),
+        answerFigure: answerFigure(ruling),
+      }),
     },
     ...(file.frames
-      ? [text(`Comb: ${makeUpWords(file.frames.content, sources.preferences)}`)]
+      ? [
+          text(
+            dossierWords.comb2({
+              makeUpWords: makeUpWords(file.frames.content, sources.preferences),
+            }),
+          ),
+        ]
       : []),
     ...readingBlocks({ ...sources, file, answer: lot }),
     text(dryingWords(lot)),
@@ -48,7 +63,7 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
 /** What a blend was made of: each source with its readings, drying, doubts and treatments. */
 export function parentsPart(sources: DossierSources): PaperPart {
   return {
-    title: 'What it was blended from',
+    title: dossierWords.whatItWasBlendedFrom(),
     blocks: sources.parents.flatMap((one) => blocksOfParent(one, sources)),
   };
 }

@@ -11,11 +11,12 @@ import { OUTCOME_NAMES } from '../../../format/moisture';
 import { WAY_NAMES } from '../../../words/storeWords';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
+import { dossierWords } from '../../../words/english/dossier';
 
 /** Every finding, numbered, with rule and source. */
 export function reasonsPart({ answer }: DossierSources): PaperPart {
   return {
-    title: `Reasons (rules version ${RULES_VERSION})`,
+    title: dossierWords.reasonsRulesVersion({ rulesVersion: RULES_VERSION }),
     blocks: [
       {
         as: 'list',
@@ -33,7 +34,7 @@ export function waysPart({ answer }: DossierSources): PaperPart {
   const { outcome, ways } = answer.ruling;
   const isTold = !isAccepted(outcome) && outcome !== 'measure';
   return {
-    title: 'What can be done with it',
+    title: dossierWords.whatCanBeDoneWith(),
     blocks: isTold
       ? [
           {
@@ -52,7 +53,7 @@ function untested({ answer: { ruling, evidence } }: DossierSources): string {
   const values = evidence.laboratory?.values ?? {};
   const parts = [
     isMeasured(ruling.belief) ? '' : 'moisture',
-    values.yeastPerG ? '' : 'yeast count',
+    values.yeastPerG ? '' : dossierWords.yeastCount(),
     values.hmfMgPerKg ? '' : 'HMF',
     values.diastaseSchade ? '' : 'diastase',
     'residues',
@@ -67,16 +68,22 @@ export function cautionsPart(sources: DossierSources): PaperPart {
   const { evidence, ruling } = answer;
   const since = file.ruling ? localDayOf(file.ruling.recordedAt) : file.lot.content.date;
   return {
-    title: 'To be read with it',
+    title: dossierWords.toBeReadWithIt(),
     blocks: [
       {
         as: 'list',
         items: [
-          `Limits: ${evidence.ruleSet.name}, ${evidence.ruleSet.edition}. ${LOCAL_LAW_DECIDES}`,
-          `Check the honey again by ${formatDay(dayAfterMonths(since, ruling.checkAgainMonths))}.`,
-          `Not tested: ${untested(sources)}.`,
-          'No honey for infants under 12 months.',
-          'This page documents; an inspector or a licensed laboratory decides and certifies.',
+          dossierWords.limits({
+            name: evidence.ruleSet.name,
+            edition: evidence.ruleSet.edition,
+            localLawDecides: LOCAL_LAW_DECIDES,
+          }),
+          dossierWords.checkTheHoneyAgainBy({
+            dayAfterMonths: formatDay(dayAfterMonths(since, ruling.checkAgainMonths)),
+          }),
+          dossierWords.notTested({ untested: untested(sources) }),
+          dossierWords.noHoneyForInfantsUnder(),
+          dossierWords.thisPageDocumentsAnInspector(),
         ],
       },
     ],
@@ -86,19 +93,27 @@ export function cautionsPart(sources: DossierSources): PaperPart {
 /** The signature with what was overridden. */
 export function signaturePart({ file, answer, meters }: DossierSources): PaperPart {
   const { ruling } = file;
-  if (!ruling) return { title: 'Signature', blocks: [text('Not signed yet.')] };
+  if (!ruling)
+    return { title: dossierWords.signature(), blocks: [text(dossierWords.notSignedYet())] };
   const { content, recordedAt } = ruling;
   const blocks: PaperBlock[] = [
     {
       as: 'text',
       strong: true,
-      text: `${OUTCOME_NAMES[content.outcome]}, signed ${content.initials}, ${formatMoment(recordedAt)}`,
+      text: dossierWords.signed({
+        outcome: OUTCOME_NAMES[content.outcome],
+        initials: content.initials,
+        recordedAt: formatMoment(recordedAt),
+      }),
     },
   ];
   if (content.overrideReason !== '') {
     blocks.push(
       text(
-        `Otherwise than the rules (${OUTCOME_NAMES[content.proposedOutcome].toLowerCase()}): ${content.overrideReason}`,
+        dossierWords.otherwiseThanTheRules({
+          outcome: OUTCOME_NAMES[content.proposedOutcome].toLowerCase(),
+          overrideReason: content.overrideReason,
+        }),
       ),
     );
   }
@@ -107,8 +122,8 @@ export function signaturePart({ file, answer, meters }: DossierSources): PaperPa
     blocks.push({
       as: 'text',
       strong: true,
-      text: 'The evidence above has changed since this was signed.',
+      text: dossierWords.theEvidenceAboveHasChanged(),
     });
   }
-  return { title: 'Signature', blocks };
+  return { title: dossierWords.signature(), blocks };
 }

@@ -22,29 +22,42 @@ import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** What was said that is not as it mostly is. */
 function saidWords(content: CircumstancesContent): string[] {
   const { nectar, sourceHealth, brood, taint, setState, residues, treated } = content;
   return [
-    ...(nectar === 'not-said' ? [] : [`Nectar: ${NECTAR_NAMES[nectar].toLowerCase()}`]),
+    ...(nectar === 'not-said'
+      ? []
+      : [rulingWords.nectar({ nectar: NECTAR_NAMES[nectar].toLowerCase() })]),
     ...(sourceHealth === 'not-said'
       ? []
-      : [`Colonies: ${HEALTH_NAMES[sourceHealth].toLowerCase()}`]),
+      : [rulingWords.colonies({ health: HEALTH_NAMES[sourceHealth].toLowerCase() })]),
     ...(brood === 'none' ? [] : [BROOD_NAMES[brood]]),
-    ...(taint === 'none' ? [] : [`Scented board: ${TAINT_NAMES[taint].toLowerCase()}`]),
+    ...(taint === 'none'
+      ? []
+      : [rulingWords.scentedBoard({ taint: TAINT_NAMES[taint].toLowerCase() })]),
     ...(setState === 'liquid' ? [] : [SET_NAMES[setState]]),
-    ...residues.map((one) => `Met: ${RESIDUE_NAMES[one].toLowerCase()}`),
+    ...residues.map((one) => rulingWords.met({ residue: RESIDUE_NAMES[one].toLowerCase() })),
     ...(treated
-      ? [`${treated.product}: honey from ${formatDay(treated.freeFrom)} on, by its label`]
+      ? [
+          rulingWords.honeyFromOnByIts({
+            product: treated.product,
+            freeFrom: formatDay(treated.freeFrom),
+          }),
+        ]
       : []),
     ...((content.outsideBoxes ?? 'not-said') === 'not-said'
       ? []
       : [
-          `Boxes not in the book, treated or fed while on: ${OUTSIDE_NAMES[content.outsideBoxes ?? 'not-said'].toLowerCase()}`,
+          rulingWords.boxesNotInTheBook({
+            outside: OUTSIDE_NAMES[content.outsideBoxes ?? 'not-said'].toLowerCase(),
+          }),
         ]),
-    ...(content.wetEquipment ? ['Equipment was wet'] : []),
-    ...(content.lastFlowInBoxes ? ['Last flow’s honey was in the boxes'] : []),
+    ...(content.wetEquipment ? [rulingWords.equipmentWasWet()] : []),
+    ...(content.lastFlowInBoxes ? [rulingWords.lastFlowsHoneyWasIn()] : []),
     ...(content.remark === '' ? [] : [content.remark]),
   ];
 }
@@ -76,14 +89,16 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
   return (
     <SheetSection
       id="circumstances"
-      title="Anything else to note?"
-      aside={<Button onClick={() => setOpen(true)}>{record ? 'Change' : 'Add a note'}</Button>}
+      title={rulingWords.anythingElseToNote()}
+      aside={
+        <Button onClick={() => setOpen(true)}>
+          {record ? commonWords.change() : rulingWords.addANote()}
+        </Button>
+      }
     >
       {words.length === 0 ? (
         <p className="text-lg">
-          {record
-            ? 'Looked at: nothing out of the ordinary.'
-            : 'Nothing noted yet of nectar, health, treatments, brood or scent.'}
+          {record ? rulingWords.lookedAtNothingOutOf() : rulingWords.nothingNotedYetOfNectar()}
         </p>
       ) : (
         <ul className="list-disc space-y-1 pl-5 text-lg">
@@ -98,9 +113,9 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
         kind="circumstances"
         record={record}
         ownerId={file.lot.entityId}
-        what="the note"
-        title="Anything else to note?"
-        description="What blocks a lot blocks it for every use; only you, by the label and local rules, can take it back."
+        what={rulingWords.theNote()}
+        title={rulingWords.anythingElseToNote()}
+        description={rulingWords.whatBlocksALotBlocks()}
         formOf={circumstancesFormOf(record?.content ?? null, preferences)}
         parse={(form) => readCircumstancesForm(form, preferences)}
       >

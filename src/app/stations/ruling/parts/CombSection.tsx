@@ -9,6 +9,8 @@ import { FormFrame } from '../../../ui/forms/FormFrame';
 import { CombFields } from './CombFields';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 function CombEntry({ lotId }: { lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
@@ -20,12 +22,12 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
   });
   const keep = submit(async (content) => {
     if (content === null) {
-      form.setError('cappedTenths', { message: 'Choose how many tenths were capped.' });
+      form.setError('cappedTenths', { message: rulingWords.chooseHowManyTenthsWere() });
       return;
     }
     const done = await dispatch(
       perform(
-        'Comb judgement kept',
+        rulingWords.combJudgementKept(),
         (scribe) => [firstRevision(scribe, 'comb-judgement', content, lotId)],
         { draft },
       ),
@@ -33,11 +35,11 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
     if (done.ok) start(FRESH_COMB);
   });
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Judge the comb">
+    <FormFrame {...frame} onSubmit={keep} label={rulingWords.judgeTheComb()}>
       <div className="space-y-5">
         <CombFields />
         <Button type="submit" tone="ink">
-          Keep this judgement
+          {rulingWords.keepThisJudgement()}
         </Button>
       </div>
     </FormFrame>
@@ -51,7 +53,7 @@ export function CombSection({ file }: { file: LotFile }): ReactElement {
   const { comb } = file;
   if (!comb) {
     return (
-      <SheetSection id="comb" title="Comb">
+      <SheetSection id="comb" title={commonWords.comb()}>
         <CombEntry lotId={file.lot.entityId} />
       </SheetSection>
     );
@@ -60,18 +62,18 @@ export function CombSection({ file }: { file: LotFile }): ReactElement {
   return (
     <SheetSection
       id="comb"
-      title="Comb"
-      aside={<Button onClick={() => setCorrecting(true)}>Correct the comb</Button>}
+      title={commonWords.comb()}
+      aside={<Button onClick={() => setCorrecting(true)}>{rulingWords.correctTheComb()}</Button>}
     >
       <p className="text-lg">
-        <strong className="text-3xl">{comb.content.cappedTenths}</strong> of 10 capped · shake test:{' '}
-        {shake.toLowerCase()}
+        <strong className="text-3xl">{comb.content.cappedTenths}</strong>{' '}
+        {rulingWords.ofCappedShakeTest({ shake: shake.toLowerCase() })}
       </p>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}
         record={comb}
-        what="the comb"
+        what={rulingWords.theComb2()}
         formOf={combEntry.fill(comb.content, preferences)}
         parse={(values) => readCombForm(values, preferences)}
       >

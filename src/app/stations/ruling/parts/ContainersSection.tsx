@@ -24,6 +24,8 @@ import { Sheet } from '../../../ui/forms/Sheet';
 import { ContainerFields } from './ContainerFields';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** Two standard uncertainties, about 95 %. */
 const TWO = 2;
@@ -68,17 +70,19 @@ function ContainerRow({
           {content.count} × {content.label}
         </strong>
         {kind === content.label ? '' : ` (${kind.toLowerCase()})`}
-        {each ? ` · each ${massWords(each, preferences)}` : ' · amount not known'}
+        {each
+          ? rulingWords.each({ massWords: massWords(each, preferences) })
+          : rulingWords.amountNotKnown()}
       </span>
       <Button tone="quiet" onClick={() => setCorrecting(true)}>
-        <Pencil aria-hidden className="size-4" /> Correct
+        <Pencil aria-hidden className="size-4" /> {commonWords.correct()}
         <span className="sr-only"> {content.label}</span>
       </Button>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}
         record={container}
-        what="these containers"
+        what={rulingWords.theseContainers()}
         formOf={containerEntry.fill(content, preferences)}
         parse={(form) => readContainerForm(form, preferences)}
       >
@@ -97,7 +101,7 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
     parse: (values) => readContainerForm(values, preferences),
   });
   const keep = submit(async (content) => {
-    const label = `${content.count} × ${content.label} added`;
+    const label = rulingWords.added({ count: content.count, label: content.label });
     const done = await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)], { draft }),
     );
@@ -106,11 +110,11 @@ function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }
     onDone();
   });
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Add containers">
+    <FormFrame {...frame} onSubmit={keep} label={rulingWords.addContainers()}>
       <div className="space-y-5">
         <ContainerFields />
         <Button type="submit" tone="ink">
-          Add
+          {rulingWords.add()}
         </Button>
       </div>
     </FormFrame>
@@ -131,11 +135,11 @@ export function ContainersSection({
   return (
     <SheetSection
       id="containers"
-      title="Containers"
-      aside={<Button onClick={() => setAdding(true)}>Add containers</Button>}
+      title={rulingWords.containers2()}
+      aside={<Button onClick={() => setAdding(true)}>{rulingWords.addContainers()}</Button>}
     >
       {file.containers.length === 0 ? (
-        <p className="text-lg">None named yet; readings stand for the lot as a whole.</p>
+        <p className="text-lg">{rulingWords.noneNamedYetReadingsStand()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.containers.map((one) => (
@@ -143,12 +147,16 @@ export function ContainersSection({
           ))}
         </ul>
       )}
-      {total && <p className="mt-2 text-lg font-bold">Together {massWords(total, preferences)}</p>}
+      {total && (
+        <p className="mt-2 text-lg font-bold">
+          {rulingWords.together({ massWords: massWords(total, preferences) })}
+        </p>
+      )}
       <Sheet
         open={adding}
         onOpenChange={setAdding}
-        title="Add containers"
-        description="What the honey of this lot is in."
+        title={rulingWords.addContainers()}
+        description={rulingWords.whatTheHoneyOfThis()}
       >
         <ContainerEntry lotId={file.lot.entityId} onDone={() => setAdding(false)} />
       </Sheet>

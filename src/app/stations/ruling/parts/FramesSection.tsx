@@ -8,13 +8,16 @@ import { PageLink } from '../../../ui/page/PageLink';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 function cappedWords({ states, honeyKg }: LotFrame): string {
   return honeyKg > 0 ? `${Math.round((100 * (states.capped ?? 0)) / honeyKg)} %` : '—';
 }
 
 function placeWords({ hive, box, slot, count }: LotFrame): string {
-  const which = slot === null ? `${count} frames, box judged as a whole` : `frame ${slot}`;
+  const which =
+    slot === null ? rulingWords.framesBoxJudgedAsA({ count }) : commonWords.frame({ slot });
   return [hive, box, which].filter((one) => one !== '').join(', ');
 }
 
@@ -29,37 +32,46 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
   return (
     <SheetSection
       id="frames"
-      title="Made of these frames"
-      aside={<PageLink to={`comb/${content.harvestId}`}>The day at the hives</PageLink>}
+      title={rulingWords.madeOfTheseFrames()}
+      aside={<PageLink to={`comb/${content.harvestId}`}>{rulingWords.theDayAtTheHives()}</PageLink>}
     >
       <p className="text-lg">
         <strong className="text-3xl">{Math.round(makeUpStates(content).capped * 100)} %</strong>{' '}
-        capped by mass · {makeUpCount(content)} frames · {say(mass.massKg)} ±{' '}
-        {say(1.96 * mass.standardUncertaintyKg)} in the comb
+        {rulingWords.cappedByMassFramesIn({
+          makeUpCount: makeUpCount(content),
+          massKg: say(mass.massKg),
+          standardUncertaintyKg: say(1.96 * mass.standardUncertaintyKg),
+        })}
       </p>
       <p className="text-base">
         {[
           hives.join(', '),
           yards.join(', '),
           flows.join(' and '),
-          `school “${content.school.name}”`,
+          rulingWords.school({ name: content.school.name }),
         ]
           .filter((one) => one !== '')
           .join(' · ')}
       </p>
       {cleared.length > 0 && (
         <p className="mt-1 text-base font-semibold">
-          {cleared.length} of them from treated or fed hives, taken on the keeper’s word.
+          {rulingWords.ofThemFromTreatedOr({ cleared: cleared.length })}
         </p>
       )}
       <details className="mt-2">
-        <FoldSummary>Frame by frame</FoldSummary>
+        <FoldSummary>{rulingWords.frameByFrame()}</FoldSummary>
         <PlainTable
-          label="Frames of the lot"
-          head={['Frame', 'Honey', 'Capped', 'Flows', 'Cleared because']}
+          label={rulingWords.framesOfTheLot()}
+          head={[
+            commonWords.frame2(),
+            commonWords.honey(),
+            commonWords.capped(),
+            rulingWords.flows(),
+            rulingWords.clearedBecause(),
+          ]}
           rows={content.frames.map((one) => [
             placeWords(one),
-            one.pieces === null ? say(one.honeyKg) : `${one.pieces} pieces`,
+            one.pieces === null ? say(one.honeyKg) : rulingWords.pieces({ pieces: one.pieces }),
             cappedWords(one),
             one.flows.join(' and '),
             one.cleared,

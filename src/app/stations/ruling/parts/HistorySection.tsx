@@ -4,6 +4,8 @@ import type { LotRecord } from '../../../../records';
 import { formatMoment } from '../../../format/dates';
 import { lotRecordWords } from '../../../words/lotRecordWords';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 function act(record: LotRecord): string {
   if (record.withdrawn) return 'removed';
@@ -14,12 +16,14 @@ function act(record: LotRecord): string {
 export function HistorySection({ file }: { file: LotFile }): ReactElement {
   return (
     <details className="border-t-2 border-ink pt-3">
-      <FoldSummary size="heading">History ({file.history.length})</FoldSummary>
+      <FoldSummary size="heading">
+        {rulingWords.history({ history: file.history.length })}
+      </FoldSummary>
       <ol className="divide-y divide-thread">
         {[...file.history].reverse().map((one) => (
           <li key={one.id} className="py-2 text-base">
             <strong>{lotRecordWords(one)}</strong> {act(one)} {formatMoment(one.recordedAt)}
-            {one.author === '' ? '' : ` by ${one.author}`}
+            {one.author === '' ? '' : commonWords.byAuthor({ author: one.author })}
             {one.reason === null ? '' : ` · ${one.reason}`}
           </li>
         ))}

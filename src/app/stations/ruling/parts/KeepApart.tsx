@@ -5,6 +5,7 @@ import { nextRevision, vesselRefOf } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import type { Answer } from '../../../lot/useLot';
 import { Button } from '../../../ui/Button';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** One tap that keeps a vessel which is over, or not settled, apart from its lot. */
 export function KeepApart({
@@ -27,18 +28,19 @@ export function KeepApart({
       ...container.content.suspects,
       { item: item ?? 1, because: 'other' as const },
     ];
-    const change = { content: { ...container.content, suspects }, reason: 'Kept apart' };
+    const change = { content: { ...container.content, suspects }, reason: rulingWords.keptApart() };
     void dispatch(
-      perform(`${vesselLabelOf(evidence.vessels, id)} is kept apart`, (scribe) => [
-        nextRevision(scribe, container, change),
-      ]),
+      perform(
+        rulingWords.isKeptApart({ vesselLabelOf: vesselLabelOf(evidence.vessels, id) }),
+        (scribe) => [nextRevision(scribe, container, change)],
+      ),
     );
   };
   return (
     <div className="flex flex-wrap gap-3">
       {wet.map((id) => (
         <Button key={id} onClick={() => keepApart(id)}>
-          Keep {vesselLabelOf(evidence.vessels, id)} apart
+          {rulingWords.keepApart({ vesselLabelOf: vesselLabelOf(evidence.vessels, id) })}
         </Button>
       ))}
     </div>

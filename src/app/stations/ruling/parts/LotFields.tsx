@@ -10,6 +10,7 @@ import {
   type LotForm,
 } from '../../../forms/lots/lotForm';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { rulingWords } from '../../../words/english/ruling';
 
 interface LotFieldsProps {
   /** where they stand within a larger form */
@@ -62,7 +63,7 @@ export function LotLimitFields(place: LotFieldsProps): ReactElement {
         {...place}
         hint={
           honeyKind === 'ordinary' && HEATHER_WORDS.test(plant)
-            ? 'The plant sounds like ling heather, which has its own limit.'
+            ? rulingWords.thePlantSoundsLikeLing()
             : undefined
         }
         onChosen={proposeTarget}
@@ -72,7 +73,11 @@ export function LotLimitFields(place: LotFieldsProps): ReactElement {
         at="ruleSetId"
         {...place}
         choices={choices}
-        hint={limit === undefined ? undefined : `Limit ${limit.toFixed(1)} %. ${LOCAL_LAW_DECIDES}`}
+        hint={
+          limit === undefined
+            ? undefined
+            : rulingWords.limit({ limit: limit.toFixed(1), localLawDecides: LOCAL_LAW_DECIDES })
+        }
         onChosen={proposeTarget}
       />
       <Field of={lotEntry} at="category" {...place} />
@@ -82,7 +87,7 @@ export function LotLimitFields(place: LotFieldsProps): ReactElement {
         <Field of={lotEntry} at="signs" {...place} />
       </div>
       <details className="sm:col-span-2">
-        <FoldSummary>Claims that a laboratory’s limits depend on</FoldSummary>
+        <FoldSummary>{rulingWords.claimsThatALaboratorysLimits()}</FoldSummary>
         <Field of={lotEntry} at="claims" {...place} />
       </details>
     </div>

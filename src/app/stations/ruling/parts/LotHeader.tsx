@@ -11,6 +11,8 @@ import { Button } from '../../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { LotLimitFields, LotNameFields } from './LotFields';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** Name, origin and plant of the lot, with the ways to its dossier and its details. */
 export function LotHeader({ file }: { file: LotFile }): ReactElement {
@@ -25,32 +27,32 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
   useCommands([
     {
       id: 'lot-after',
-      title: 'Balance, warmth and settling of this lot',
+      title: rulingWords.balanceWarmthAndSettlingOf(),
       key: 'a',
       run: () => void navigate(after),
     },
     {
       id: 'dossier',
-      title: 'Open the dossier of this lot',
+      title: rulingWords.openTheDossierOfThis(),
       key: 'd',
       run: () => void navigate(dossier),
     },
     {
       id: 'lot-bench',
-      title: 'This lot at the bench',
+      title: rulingWords.thisLotAtTheBench(),
       key: 'b',
       run: () => void navigate(`/${workspace}/bench/${file.lot.entityId}`),
     },
     {
       id: 'correct-lot',
-      title: 'Correct the details of this lot',
+      title: rulingWords.correctTheDetailsOfThis(),
       key: 'e',
       run: () => setCorrecting(true),
     },
   ]);
   const facts = [
     content.code,
-    `extracted ${formatDay(content.date)}`,
+    rulingWords.extracted({ date: formatDay(content.date) }),
     content.plant,
     content.origin,
   ];
@@ -58,7 +60,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
       <div className="grow basis-72">
         <h1 className="text-4xl leading-tight font-bold">
-          {content.name || `Lot ${content.code}`}
+          {content.name || commonWords.lot({ code: content.code })}
         </h1>
         <p className="mt-1 text-lg text-ink-soft">
           {facts.filter((one) => one !== '').join(' · ')}
@@ -66,19 +68,19 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         {content.remark !== '' && <p className="mt-1 max-w-3xl text-lg">{content.remark}</p>}
       </div>
       <div className="flex flex-wrap gap-3">
-        <Button onClick={() => setCorrecting(true)}>Details</Button>
+        <Button onClick={() => setCorrecting(true)}>{rulingWords.details()}</Button>
         <Link to={after} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
-          Balance, warmth, settling
+          {rulingWords.balanceWarmthSettling()}
         </Link>
         <Link to={dossier} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
-          <FileText aria-hidden className="size-5" /> Dossier
+          <FileText aria-hidden className="size-5" /> {rulingWords.dossier()}
         </Link>
       </div>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}
         record={file.lot}
-        what="this lot"
+        what={rulingWords.thisLot()}
         formOf={lotEntry.fill(content, preferences)}
         parse={(form) => readLotForm(form, preferences, ruleSets)}
       >

@@ -9,12 +9,13 @@ import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { pieceEntry, pieceFormOf, readPieceForm } from '../../../forms/lots/circumstancesForm';
 import { OUTCOME_NAMES } from '../../../format/moisture';
-import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 
@@ -48,7 +49,7 @@ function PieceRow({
       <span className="grow">
         <span className="flex items-center gap-2 text-lg font-bold">
           {outcome === 'used-up' ? (
-            'Used up'
+            rulingWords.usedUp()
           ) : (
             <>
               <OutcomeMark outcome={outcome} className="size-6 shrink-0" />
@@ -59,7 +60,8 @@ function PieceRow({
         <span className="block text-base">{ruling?.sentence}</span>
       </span>
       <Button tone="quiet" onClick={onEdit}>
-        Change<span className="sr-only"> {piece.content.label}</span>
+        {commonWords.change()}
+        <span className="sr-only"> {piece.content.label}</span>
       </Button>
     </li>
   );
@@ -78,19 +80,19 @@ function RipePieces({
   if (pieces === 0) return null;
   return (
     <p className="text-lg">
-      <strong className="text-3xl">{counted(pieces, 'ripe piece')}</strong>
-      {massKg > 0 && `, about ${formatQuantity(massKg, 'mass', preferences)}`}. The others are
-      extracted with the rest and do not count here.
+      <strong className="text-3xl">{rulingWords.ripePieces({ pieces })}</strong>
+      {massKg > 0 && rulingWords.about({ massKg: formatQuantity(massKg, 'mass', preferences) })}
+      {rulingWords.theOthersAreExtractedWith()}
     </p>
   );
 }
 
 const STEP_LABELS: Readonly<Record<(typeof COMB_STEPS)[number], string>> = {
-  drain: 'Cut edges drained overnight on a rack',
-  freeze: 'Frozen against moth, two days at −18 °C, in a closed bag',
-  weigh: 'Each piece weighed',
-  pack: 'Packed, airtight and with no drip in the box',
-  label: 'Labelled: comb honey, net weight, not for infants under 12 months',
+  drain: rulingWords.cutEdgesDrainedOvernightOn(),
+  freeze: rulingWords.frozenAgainstMothTwoDays(),
+  weigh: rulingWords.eachPieceWeighed(),
+  pack: rulingWords.packedAirtightAndWithNo(),
+  label: rulingWords.labelledCombHoneyNetWeight(),
 };
 
 /** What is done with comb honey before it is sold, ticked off in order. */
@@ -112,7 +114,7 @@ function CombSteps({ file }: { file: LotFile }): ReactElement {
     );
   };
   return (
-    <ol aria-label="Steps of comb honey" className="my-3 space-y-1">
+    <ol aria-label={rulingWords.stepsOfCombHoney()} className="my-3 space-y-1">
       {COMB_STEPS.map((step) => (
         <li key={step}>
           <button
@@ -159,13 +161,13 @@ export function PiecesSection({
   return (
     <SheetSection
       id="pieces"
-      title="Comb honey, piece by piece"
-      aside={<Button onClick={() => editing.add()}>Look at a piece</Button>}
+      title={rulingWords.combHoneyPieceByPiece()}
+      aside={<Button onClick={() => editing.add()}>{rulingWords.lookAtAPiece()}</Button>}
     >
       <RipePieces file={file} rulings={rulings} />
       <CombSteps file={file} />
       {file.pieces.length === 0 ? (
-        <p className="text-lg">No piece looked at by itself yet.</p>
+        <p className="text-lg">{rulingWords.noPieceLookedAtBy()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.pieces.map((one, at) => (
@@ -182,9 +184,9 @@ export function PiecesSection({
         {...editing}
         kind="piece"
         ownerId={file.lot.entityId}
-        what="the piece"
-        title="A piece of comb honey"
-        description="Its moisture comes from a piece that is sacrificed, or is marked untested."
+        what={rulingWords.thePiece()}
+        title={rulingWords.aPieceOfCombHoney()}
+        description={rulingWords.itsMoistureComesFromA()}
         formOf={pieceFormOf(
           editing.record?.content ?? null,
           preferences,

@@ -7,6 +7,8 @@ import type { ReadingFormState } from '../../../lot/useReadingForm';
 import { ReadingRow } from '../../../lot/ReadingRow';
 import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** So many readings stand on the page of the lot; the bench shows them all. */
 const MOST_ROWS = 12;
@@ -25,10 +27,10 @@ export function ReadingsSection({ file, entry, ruling }: ReadingsSectionProps): 
   return (
     <SheetSection
       id="readings"
-      title="Readings"
-      aside={<PageLink to={`bench/${file.lot.entityId}`}>To the bench</PageLink>}
+      title={rulingWords.readings()}
+      aside={<PageLink to={`bench/${file.lot.entityId}`}>{commonWords.toTheBench()}</PageLink>}
     >
-      {older > 0 && <p className="text-base">{older} earlier ones stand at the bench.</p>}
+      {older > 0 && <p className="text-base">{rulingWords.earlierOnesStandAtThe({ older })}</p>}
       {latest.length > 0 && (
         <ul className="mb-5 divide-y divide-thread border-b border-thread">
           {latest.map((one) => (

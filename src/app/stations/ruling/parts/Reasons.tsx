@@ -1,12 +1,14 @@
 import type { ReactElement } from 'react';
 import { sourceWords, type Finding, type Ruling } from '../../../../core';
 import { OUTCOME_NAMES } from '../../../format/moisture';
+import { commonWords } from '../../../words/english/common';
+import { rulingWords } from '../../../words/english/ruling';
 
 const BEARING_NAMES: Readonly<Record<Finding['bearing'], string>> = {
   ...OUTCOME_NAMES,
-  accept: 'Speaks for accepting',
-  condition: 'Condition',
-  note: 'Note',
+  accept: rulingWords.speaksForAccepting(),
+  condition: rulingWords.condition(),
+  note: commonWords.note(),
 };
 
 /** Every finding with its rule and source, the most severe first. */
@@ -14,7 +16,7 @@ export function Reasons({ ruling }: { ruling: Ruling }): ReactElement {
   return (
     <section aria-labelledby="reasons">
       <h2 id="reasons" className="text-2xl font-bold">
-        Why
+        {rulingWords.why()}
       </h2>
       <ol className="mt-2 divide-y divide-thread border-y border-thread">
         {ruling.findings.map((one, at) => (

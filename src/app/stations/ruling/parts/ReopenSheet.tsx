@@ -8,6 +8,7 @@ import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
+import { rulingWords } from '../../../words/english/ruling';
 
 function ReopenFields({
   ruling,
@@ -28,7 +29,7 @@ function ReopenFields({
   const reopen = submit(async ({ initials, reason }) => {
     const done = await dispatch(
       perform(
-        `Opened again by ${initials}`,
+        rulingWords.openedAgainBy({ initials }),
         (scribe) => [
           nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
         ],
@@ -40,11 +41,11 @@ function ReopenFields({
     onDone();
   });
   return (
-    <FormFrame {...frame} onSubmit={reopen} label="Open the ruling again">
+    <FormFrame {...frame} onSubmit={reopen} label={rulingWords.openTheRulingAgain()}>
       <div className="space-y-5">
         <Fields of={reopenEntry} at={['initials', 'reason']} />
         <Button type="submit" tone="ink" className="min-h-14">
-          Open it again
+          {rulingWords.openItAgain()}
         </Button>
       </div>
     </FormFrame>
@@ -57,13 +58,13 @@ export function ReopenSheet({ ruling }: { ruling: RulingRecord }): ReactElement 
   return (
     <>
       <Button tone="onInk" className="mt-3 w-full" onClick={() => setOpen(true)}>
-        Open it again
+        {rulingWords.openItAgain()}
       </Button>
       <Sheet
         open={open}
         onOpenChange={setOpen}
-        title="Open the ruling again"
-        description="What was signed stays in the history, with who opened it and why."
+        title={rulingWords.openTheRulingAgain()}
+        description={rulingWords.whatWasSignedStaysIn()}
       >
         <ReopenFields ruling={ruling} onDone={() => setOpen(false)} />
       </Sheet>

@@ -27,6 +27,7 @@ import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
 import type { Answer } from '../../../lot/useLot';
 import { useMeters } from '../../../data/useWorkspaceModel';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };
@@ -62,7 +63,7 @@ function SignFields({
   const sign = submit(async (content) => {
     const { initials, outcome } = content;
     if (initials !== preferences.initials) void dispatch(keepPreferences({ initials }));
-    const label = `Signed by ${initials}: ${OUTCOME_NAMES[outcome].toLowerCase()}`;
+    const label = rulingWords.signedBy({ initials, outcome: OUTCOME_NAMES[outcome].toLowerCase() });
     const done = await dispatch(
       perform(
         label,
@@ -78,19 +79,19 @@ function SignFields({
   });
 
   return (
-    <FormFrame {...frame} onSubmit={sign} label="Sign the ruling">
+    <FormFrame {...frame} onSubmit={sign} label={rulingWords.signTheRuling()}>
       <div className="space-y-5">
         <Field of={signForm} at="initials" />
         <Field
           of={signForm}
           at="outcome"
           choices={OUTCOMES.map((value) => ({ value, label: OUTCOME_NAMES[value] })).reverse()}
-          hint={`The rules propose: ${headline(answer.ruling)}.`}
+          hint={rulingWords.theRulesPropose({ headline: headline(answer.ruling) })}
         />
         {overriding && <Field of={signForm} at="overrideReason" />}
         <Field of={signForm} at="remark" />
         <Button type="submit" tone="ink">
-          Sign
+          {rulingWords.sign()}
         </Button>
       </div>
     </FormFrame>
@@ -100,17 +101,19 @@ function SignFields({
 /** Signing: initials, decision, reason where it differs from the rules. */
 export function SignSheet({ file, answer }: SignSheetProps): ReactElement {
   const [open, setOpen] = useState(false);
-  useCommands([{ id: 'sign', title: 'Sign the ruling', key: 's', run: () => setOpen(true) }]);
+  useCommands([
+    { id: 'sign', title: rulingWords.signTheRuling(), key: 's', run: () => setOpen(true) },
+  ]);
   return (
     <>
       <Button tone="onInk" className="mt-5 min-h-14 w-full text-lg" onClick={() => setOpen(true)}>
-        {file.ruling ? 'Sign anew' : 'Sign this ruling'}
+        {file.ruling ? rulingWords.signAnew() : rulingWords.signThisRuling()}
       </Button>
       <Sheet
         open={open}
         onOpenChange={setOpen}
-        title="Sign the ruling"
-        description="A signed ruling stays as it is. New evidence leads to a new ruling beside it."
+        title={rulingWords.signTheRuling()}
+        description={rulingWords.aSignedRulingStaysAs()}
       >
         <SignFields file={file} answer={answer} onDone={() => setOpen(false)} />
       </Sheet>

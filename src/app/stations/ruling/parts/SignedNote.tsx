@@ -4,6 +4,7 @@ import { isRulingOutdated, type LotFile } from '../../../../model';
 import { formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { useMeters } from '../../../data/useWorkspaceModel';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** What was signed last, and whether it still rests on the evidence at hand. */
 export function SignedNote({
@@ -20,16 +21,14 @@ export function SignedNote({
   return (
     <div className="mt-4 border-l-4 border-lavender-mid pl-3 text-base">
       <p>
-        Signed by <strong>{content.initials}</strong>, {formatMoment(ruling.recordedAt)}:{' '}
-        <strong>{OUTCOME_NAMES[content.outcome]}</strong>
+        {rulingWords.signedBy2()} <strong>{content.initials}</strong>,{' '}
+        {formatMoment(ruling.recordedAt)}: <strong>{OUTCOME_NAMES[content.outcome]}</strong>
         {content.overrideReason === ''
           ? ''
-          : `, otherwise than the rules: ${content.overrideReason}`}
+          : rulingWords.otherwiseThanTheRules({ overrideReason: content.overrideReason })}
       </p>
       {isRulingOutdated(file, meters, outcome) && (
-        <p className="mt-1 font-semibold">
-          The evidence has changed since; look again and sign anew.
-        </p>
+        <p className="mt-1 font-semibold">{rulingWords.theEvidenceHasChangedSince()}</p>
       )}
     </div>
   );

@@ -2,6 +2,7 @@ import { Check, Minus } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { isAccepted, type Ruling } from '../../../../core';
 import { WAY_NAMES } from '../../../words/storeWords';
+import { rulingWords } from '../../../words/english/ruling';
 
 /** What else can be done with the honey, each way open or closed with its reason. */
 export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null {
@@ -9,7 +10,7 @@ export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null
   return (
     <section aria-labelledby="ways">
       <h2 id="ways" className="text-2xl font-bold">
-        What can be done with it
+        {rulingWords.whatCanBeDoneWith()}
       </h2>
       <ul className="mt-2 divide-y divide-thread border-y border-thread">
         {ruling.ways.map(({ id, open, because }) => {
@@ -22,7 +23,9 @@ export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null
                   className={`block text-lg ${open ? 'font-bold' : 'line-through decoration-1'}`}
                 >
                   {WAY_NAMES[id]}
-                  <span className="sr-only">{open ? ', open' : ', closed'}</span>
+                  <span className="sr-only">
+                    {open ? rulingWords.open() : rulingWords.closed()}
+                  </span>
                 </span>
                 <span className="block text-base">{because}</span>
               </span>

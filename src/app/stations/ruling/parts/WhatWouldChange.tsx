@@ -10,20 +10,24 @@ import {
 } from '../../../../core';
 import { formatPercent } from '../../../format/moisture';
 import { useFlips, type Answer } from '../../../lot/useLot';
+import { rulingWords } from '../../../words/english/ruling';
 
 function oneReadingSentence({ evidence, ruling }: Answer): string {
   const one = whatOneReadingSettles(evidence, ruling.belief);
   return (
-    `One reading would settle the limit with ${inHundred(one.settlesWith)}: ` +
-    `${formatPercent(one.conformsUpToPercent)} % or drier is within, ${formatPercent(one.overFromPercent)} % or wetter is over.`
+    rulingWords.oneReadingWouldSettleThe({ settlesWith: inHundred(one.settlesWith) }) +
+    rulingWords.orDrierIsWithinOr({
+      conformsUpToPercent: formatPercent(one.conformsUpToPercent),
+      overFromPercent: formatPercent(one.overFromPercent),
+    })
   );
 }
 
 const CHEAPEST: Readonly<Record<NextEvidenceId, string>> = {
-  taste: 'Cheapest next: let two people smell and taste it.',
-  look: 'Cheapest next: say how much of the comb was capped.',
-  shake: 'Cheapest next: the shake test, on comb that is not cold.',
-  reading: 'Next: one reading with a checked meter.',
+  taste: rulingWords.cheapestNextLetTwoPeople(),
+  look: rulingWords.cheapestNextSayHowMuch(),
+  shake: rulingWords.cheapestNextTheShakeTest(),
+  reading: rulingWords.nextOneReadingWithA(),
 };
 
 /** The nearest changes of evidence that give another ruling. */
@@ -37,10 +41,10 @@ export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
   return (
     <section aria-labelledby="changes">
       <h2 id="changes" className="text-2xl font-bold">
-        What would change this
+        {rulingWords.whatWouldChangeThis()}
       </h2>
       {sentences.length === 0 ? (
-        <p className="mt-2 text-lg">Nothing near at hand; this is a clear case.</p>
+        <p className="mt-2 text-lg">{rulingWords.nothingNearAtHandThis()}</p>
       ) : (
         <ul className="mt-2 space-y-2">
           {sentences.map((one) => (

@@ -8,10 +8,11 @@ import {
   axisLook,
   type ChartPoint,
 } from '../../../ui/charts/ScatterChart';
+import { seasonWords } from '../../../words/english/season';
 
 const OPTIONS: ChartOptions<'scatter'> = {
   scales: {
-    x: { min: 14, max: 24, ...axisLook('expected from the comb, % water') },
+    x: { min: 14, max: 24, ...axisLook(seasonWords.expectedFromTheCombWater()) },
     y: { min: 14, max: 24, ...axisLook('measured, % water') },
   },
 };
@@ -41,14 +42,17 @@ export function BiasChart({ bias }: { bias: readonly BiasLine[] }): ReactElement
     [bias],
   );
   const spoken = bias
-    .map(
-      (one) =>
-        `${one.code}: expected ${one.expectedPercent.toFixed(1)}, measured ${one.measuredPercent.toFixed(1)}`,
+    .map((one) =>
+      seasonWords.expectedMeasured({
+        code: one.code,
+        expectedPercent: one.expectedPercent.toFixed(1),
+        measuredPercent: one.measuredPercent.toFixed(1),
+      }),
     )
     .join('; ');
   return (
     <ScatterChart
-      spoken={`Expected against measured water. ${spoken}.`}
+      spoken={seasonWords.expectedAgainstMeasuredWater({ spoken })}
       data={data}
       options={OPTIONS}
       height="h-72 mt-3"

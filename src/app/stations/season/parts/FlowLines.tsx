@@ -2,6 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { Flow } from '../../../../records';
 import { isoDay } from '../../../format/dates';
 import { drawnFlows } from '../flowLines';
+import { seasonWords } from '../../../words/english/season';
 
 const ROW = 34;
 
@@ -15,7 +16,7 @@ export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement |
   return (
     <svg
       role="img"
-      aria-label="Flows on one calendar: the outline is what was expected, the solid bar what came; the list says the days."
+      aria-label={seasonWords.flowsOnOneCalendarThe()}
       width="100%"
       height={height}
       className="mb-2 block"
@@ -65,7 +66,7 @@ export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement |
             textAnchor={today > days / 2 ? 'end' : 'start'}
             className="fill-ink text-[13px] font-bold"
           >
-            today
+            {seasonWords.today()}
           </text>
         </g>
       )}

@@ -12,14 +12,21 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { EntryRow } from '../../../ui/forms/EntryRow';
 import { FlowLines } from './FlowLines';
 import { useEditing } from '../../../data/useEditing';
+import { seasonWords } from '../../../words/english/season';
 
 function daysWords({ content }: Flow): string[] {
   const { observedStart, observedEnd, expectedStart, expectedEnd } = content;
-  const expected = `expected ${formatDay(expectedStart)} to ${formatDay(expectedEnd)}`;
-  if (!observedStart) return [content.plant, expected, 'not seen yet'];
+  const expected = seasonWords.expectedTo({
+    expectedStart: formatDay(expectedStart),
+    expectedEnd: formatDay(expectedEnd),
+  });
+  if (!observedStart) return [content.plant, expected, seasonWords.notSeenYet()];
   const seen = observedEnd
-    ? `came ${formatDay(observedStart)} to ${formatDay(observedEnd)}`
-    : `came ${formatDay(observedStart)}, still on`;
+    ? seasonWords.cameTo({
+        observedStart: formatDay(observedStart),
+        observedEnd: formatDay(observedEnd),
+      })
+    : seasonWords.cameStillOn({ observedStart: formatDay(observedStart) });
   return [content.plant, expected, seen];
 }
 
@@ -35,14 +42,10 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
   return (
     <SheetSection
       id="flows"
-      title="Flows"
-      aside={<Button onClick={() => editing.add()}>Add a flow</Button>}
+      title={seasonWords.flows()}
+      aside={<Button onClick={() => editing.add()}>{seasonWords.addAFlow()}</Button>}
     >
-      {book.flows.length === 0 && (
-        <p className="text-lg">
-          A flow tells until when bees can finish a frame that goes back, and keeps flavours apart.
-        </p>
-      )}
+      {book.flows.length === 0 && <p className="text-lg">{seasonWords.aFlowTellsUntilWhen()}</p>}
       <FlowLines flows={book.flows} />
       <div className="divide-y divide-thread">
         {book.flows.map((one) => (
@@ -59,9 +62,9 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
         onOpenChange={editing.onOpenChange}
         kind="flow"
         record={record}
-        what="the flow"
-        title={record ? record.content.name : 'A flow'}
-        description="Expected bloom often differs from the bloom that comes; write down both."
+        what={seasonWords.theFlow()}
+        title={record ? record.content.name : seasonWords.aFlow()}
+        description={seasonWords.expectedBloomOftenDiffersFrom()}
         formOf={formOf}
         parse={(form) => flowEntry.read(form, preferences)}
       >

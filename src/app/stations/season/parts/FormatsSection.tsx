@@ -13,6 +13,8 @@ import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing } from '../../../data/useEditing';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { useCurrent } from '../../../data/useWorkspaceModel';
+import { commonWords } from '../../../words/english/common';
+import { seasonWords } from '../../../words/english/season';
 
 /** Frames: the catalogue that ships, and the keeper's own. */
 export function FormatsSection({ book }: { book: Book }): ReactElement {
@@ -28,38 +30,53 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
   return (
     <SheetSection
       id="formats"
-      title="Frames"
-      aside={<Button onClick={() => editing.add()}>Add a frame</Button>}
+      title={commonWords.frames2()}
+      aside={<Button onClick={() => editing.add()}>{seasonWords.addAFrame()}</Button>}
     >
       <div className="divide-y divide-thread">
         {own.map((one) => (
           <EntryRow
             key={one.entityId}
             title={one.content.name}
-            facts={[`${one.content.areaDm2} dm² a side`, `empty ${kg(one.content.frameTareKg)}`]}
+            facts={[
+              seasonWords.dmASide({ areaDm2: one.content.areaDm2 }),
+              seasonWords.empty({ frameTareKg: kg(one.content.frameTareKg) }),
+            ]}
             onEdit={() => editing.edit(one)}
           />
         ))}
       </div>
       <details>
-        <FoldSummary>Common frames that ship ({book.formats.length - own.length})</FoldSummary>
+        <FoldSummary>
+          {seasonWords.commonFramesThatShip({ formats: book.formats.length - own.length })}
+        </FoldSummary>
         <PlainTable
-          label="Common frames"
-          head={['Frame', 'Comb of a side', 'Empty frame', 'Empty box']}
+          label={seasonWords.commonFrames()}
+          head={[
+            commonWords.frame2(),
+            seasonWords.combOfASide(),
+            seasonWords.emptyFrame(),
+            seasonWords.emptyBox(),
+          ]}
           rows={book.formats
             .filter((one) => !own.some((mine) => mine.entityId === one.id))
-            .map((one) => [one.name, `${one.areaDm2} dm²`, kg(one.frameTareKg), kg(one.boxTareKg)])}
+            .map((one) => [
+              one.name,
+              seasonWords.dmAreadm2({ areaDm2: one.areaDm2 }),
+              kg(one.frameTareKg),
+              kg(one.boxTareKg),
+            ])}
         />
-        <p className="mt-1 text-base">Common practice, no source; weigh your own.</p>
+        <p className="mt-1 text-base">{seasonWords.commonPracticeNoSourceWeigh()}</p>
       </details>
       <EntrySheet
         open={editing.open}
         onOpenChange={editing.onOpenChange}
         kind="format"
         record={record}
-        what="the frame"
-        title={record ? record.content.name : 'A frame of your own'}
-        description="Area inside the wood, and what frame and box weigh empty."
+        what={seasonWords.theFrame()}
+        title={record ? record.content.name : seasonWords.aFrameOfYourOwn()}
+        description={seasonWords.areaInsideTheWoodAnd()}
         formOf={formOf}
         parse={(form) => formatEntry.read(form, preferences)}
       >

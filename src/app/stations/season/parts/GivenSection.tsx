@@ -15,14 +15,17 @@ import { ErrorOf } from '../../../ui/fields/ErrorOf';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing } from '../../../data/useEditing';
+import { seasonWords } from '../../../words/english/season';
 
 /** The label's window of temperature, as typed. */
 function windowWords({ content }: GivenRecord, preferences: Preferences): string {
   const { fromTemperatureC: from, toTemperatureC: to } = content;
   const say = (celsius: number): string => formatQuantity(celsius, 'temperature', preferences, 0);
   if (from === null && to === null) return '';
-  if (from === null) return `label: up to ${say(to ?? 0)}`;
-  return to === null ? `label: from ${say(from)}` : `label: ${say(from)} to ${say(to)}`;
+  if (from === null) return seasonWords.labelUpTo({ to: say(to ?? 0) });
+  return to === null
+    ? `label: from ${say(from)}`
+    : seasonWords.labelTo({ from: say(from), to: say(to) });
 }
 
 function factsOf(record: GivenRecord, book: Book, preferences: Preferences): string[] {
@@ -30,10 +33,10 @@ function factsOf(record: GivenRecord, book: Book, preferences: Preferences): str
   const { fromDay, toDay, boxesOn, waitDays, colonyIds } = content;
   const hives = colonyIds.map((id) => colonyOf(book, id)?.content.name ?? '').join(', ');
   const days = toDay
-    ? `${formatDay(fromDay)} to ${formatDay(toDay)}`
-    : `since ${formatDay(fromDay)}`;
-  const wait = waitDays > 0 ? `then ${waitDays} days of waiting` : '';
-  const boxes = boxesOn ? 'honey boxes on' : 'honey boxes off';
+    ? seasonWords.toFromdayToday({ fromDay: formatDay(fromDay), toDay: formatDay(toDay) })
+    : seasonWords.since({ fromDay: formatDay(fromDay) });
+  const wait = waitDays > 0 ? seasonWords.thenDaysOfWaiting({ waitDays }) : '';
+  const boxes = boxesOn ? seasonWords.honeyBoxesOn() : seasonWords.honeyBoxesOff();
   return [hives, days, boxes, wait, windowWords(record, preferences)];
 }
 
@@ -63,7 +66,7 @@ function GivenHives({ book }: { book: Book }): ReactElement {
               })
             }
           >
-            All of {one.content.name}
+            {seasonWords.allOf({ name: one.content.name })}
           </Button>
         ))}
       </div>
@@ -100,13 +103,10 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
   return (
     <SheetSection
       id="given"
-      title="Treatments and feeds"
-      aside={<Button onClick={() => editing.add()}>Add one</Button>}
+      title={seasonWords.treatmentsAndFeeds()}
+      aside={<Button onClick={() => editing.add()}>{seasonWords.addOne()}</Button>}
     >
-      <p className="text-base">
-        Comb on the hive meanwhile is blocked for people. Honey taken off before the treatment
-        starts, even that day, is free. The product’s label and local law rule.
-      </p>
+      <p className="text-base">{seasonWords.combOnTheHiveMeanwhile()}</p>
       <div className="divide-y divide-thread">
         {book.givens.map((one) => (
           <EntryRow
@@ -122,9 +122,9 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
         onOpenChange={editing.onOpenChange}
         kind="given"
         record={record}
-        what="this entry"
-        title={record ? record.content.name : 'A treatment or feed'}
-        description="Type what the label says; Ripenum knows no products and clears nothing by itself."
+        what={seasonWords.thisEntry()}
+        title={record ? record.content.name : seasonWords.aTreatmentOrFeed()}
+        description={seasonWords.typeWhatTheLabelSays()}
         formOf={formOf}
         parse={(form) => givenEntry.read(form, preferences)}
       >

@@ -12,6 +12,7 @@ import { yardEntry } from '../../../forms/hives/yardForm';
 import { isoDay } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { Editing } from '../../../data/useEditing';
+import { seasonWords } from '../../../words/english/season';
 
 export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -22,9 +23,9 @@ export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement
       onOpenChange={editing.onOpenChange}
       kind="yard"
       record={record}
-      what="the yard"
-      title={record ? record.content.name : 'A yard'}
-      description="Where hives stand, and how damp its air is while honey ripens."
+      what={seasonWords.theYard()}
+      title={record ? record.content.name : seasonWords.aYard()}
+      description={seasonWords.whereHivesStandAndHow()}
       formOf={yardEntry.fill(record?.content ?? { climate: 'not-said' }, preferences)}
       parse={(form) => yardEntry.read(form, preferences)}
     >
@@ -64,9 +65,9 @@ export function ColonySheet({
       onOpenChange={editing.onOpenChange}
       kind="colony"
       record={record}
-      what="the hive"
-      title={record ? record.content.name : 'A hive'}
-      description="A colony, by the name or number on its hive."
+      what={seasonWords.theHive()}
+      title={record ? record.content.name : seasonWords.aHive()}
+      description={seasonWords.aColonyByTheName()}
       formOf={formOf}
       parse={(form) => colonyEntry.read(form, preferences)}
     >
@@ -102,7 +103,7 @@ function BoxFields({ book }: { book: Book }): ReactElement {
             of={boxEntry}
             at="colonyId"
             choices={[
-              { value: '', label: 'On no hive' },
+              { value: '', label: seasonWords.onNoHive() },
               ...book.colonies.map((one) => ({ value: one.entityId, label: one.content.name })),
             ]}
           />
@@ -134,9 +135,9 @@ export function BoxSheet({ editing, book }: { editing: Editing<Box>; book: Book 
       onOpenChange={editing.onOpenChange}
       kind="box"
       record={record}
-      what="the box"
-      title={record ? record.content.label : 'A box or tote'}
-      description="Where it stood before stays written when you move it."
+      what={seasonWords.theBox()}
+      title={record ? record.content.label : seasonWords.aBoxOrTote()}
+      description={seasonWords.whereItStoodBeforeStays()}
       formOf={formOf}
       parse={parse}
     >

@@ -8,31 +8,35 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
 import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing, type Editing } from '../../../data/useEditing';
+import { seasonWords } from '../../../words/english/season';
 
 const CLIMATE_WORDS = {
-  dry: 'dry air',
-  ordinary: 'ordinary air',
-  damp: 'damp air',
-  'not-said': 'air not known',
+  dry: seasonWords.dryAir(),
+  ordinary: seasonWords.ordinaryAir(),
+  damp: seasonWords.dampAir(),
+  'not-said': seasonWords.airNotKnown(),
 } as const;
 const HEALTH_WORDS = {
   sound: '',
-  unknown: 'health not known',
-  suspect: 'health in doubt',
+  unknown: seasonWords.healthNotKnown(),
+  suspect: seasonWords.healthInDoubt(),
 } as const;
 
 function boxFacts({ content }: Box, book: Book): string[] {
-  if (content.boxKind === 'tote') return [`${content.slots} places`];
+  if (content.boxKind === 'tote') return [seasonWords.places({ slots: content.slots })];
   return [
     content.role === 'honey' ? 'honey' : 'brood',
     formatOf(book, content.formatId).name,
-    `${content.slots} frames`,
-    content.excluder ? 'excluder under it' : '',
-    content.newComb ? 'new comb' : '',
+    seasonWords.frames({ slots: content.slots }),
+    content.excluder ? seasonWords.excluderUnderIt() : '',
+    content.newComb ? seasonWords.newComb() : '',
     content.lastHoney === ''
       ? ''
-      : `last held ${content.lastHoney}${content.cleanedSince ? ', cleaned' : ', not cleaned'}`,
-    content.offDay === null ? '' : 'off the hive',
+      : seasonWords.lastHeld({
+          lastHoney: content.lastHoney,
+          part: content.cleanedSince ? seasonWords.cleaned() : seasonWords.notCleaned(),
+        }),
+    content.offDay === null ? '' : seasonWords.offTheHive(),
   ];
 }
 
@@ -50,8 +54,8 @@ function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
     keep === null
       ? ''
       : keep.by === 'frames'
-        ? `keeps ${keep.frames} frames`
-        : `keeps ${formatQuantity(keep.kg, 'mass', preferences, 0)}`;
+        ? seasonWords.keepsFrames({ frames: keep.frames })
+        : seasonWords.keeps({ kg: formatQuantity(keep.kg, 'mass', preferences, 0) });
   const own = book.boxes.filter((one) => one.content.colonyId === colony.entityId);
   return (
     <li className="border-l-4 border-thread pl-3">
@@ -72,7 +76,7 @@ function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
         ))}
       </ul>
       <Button tone="quiet" onClick={() => boxes.add(colony.entityId)}>
-        Add a box to {colony.content.name}
+        {seasonWords.addABoxTo({ name: colony.content.name })}
       </Button>
     </li>
   );
@@ -87,12 +91,10 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
   return (
     <SheetSection
       id="hives"
-      title="Yards and hives"
-      aside={<Button onClick={() => yards.add()}>Add a yard</Button>}
+      title={seasonWords.yardsAndHives()}
+      aside={<Button onClick={() => yards.add()}>{seasonWords.addAYard()}</Button>}
     >
-      {book.yards.length === 0 && (
-        <p className="text-lg">Name a yard, then its hives, then the boxes on them.</p>
-      )}
+      {book.yards.length === 0 && <p className="text-lg">{seasonWords.nameAYardThenIts()}</p>}
       <div className="space-y-6">
         {book.yards.map((yard) => (
           <section key={yard.entityId} aria-label={yard.content.name}>
@@ -115,13 +117,13 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
                 ))}
             </ul>
             <Button className="mt-2" onClick={() => colonies.add(yard.entityId)}>
-              Add a hive to {yard.content.name}
+              {seasonWords.addAHiveTo({ name: yard.content.name })}
             </Button>
           </section>
         ))}
       </div>
-      <section aria-label="Totes and loose boxes" className="mt-6">
-        <p className="text-xl font-bold">Totes and loose boxes</p>
+      <section aria-label={seasonWords.totesAndLooseBoxes()} className="mt-6">
+        <p className="text-xl font-bold">{seasonWords.totesAndLooseBoxes()}</p>
         {loose.map((one) => (
           <EntryRow
             key={one.entityId}
@@ -130,7 +132,7 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
             onEdit={() => boxes.edit(one)}
           />
         ))}
-        <Button onClick={() => boxes.add('')}>Add a tote</Button>
+        <Button onClick={() => boxes.add('')}>{seasonWords.addATote()}</Button>
       </section>
       <YardSheet editing={yards} />
       <ColonySheet editing={colonies} book={book} />

@@ -11,6 +11,8 @@ import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useBook, useCurrent } from '../../../data/useWorkspaceModel';
+import { commonWords } from '../../../words/english/common';
+import { seasonWords } from '../../../words/english/season';
 
 /** What to do differently; each comes back on its planning day. */
 export function NotesSection({ year }: { year: number }): ReactElement {
@@ -19,7 +21,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
   const editing = useEditing<SeasonNote>();
   const book = useBook();
   const yardName = (id: string | null): string =>
-    id !== null ? `${yardOf(book, id)?.content.name ?? 'a yard removed'}: ` : '';
+    id !== null ? `${yardOf(book, id)?.content.name ?? seasonWords.aYardRemoved()}: ` : '';
   const notes = useMemo(
     () => [...written].sort((a, b) => a.content.planningDay.localeCompare(b.content.planningDay)),
     [written],
@@ -28,12 +30,10 @@ export function NotesSection({ year }: { year: number }): ReactElement {
   return (
     <SheetSection
       id="notes"
-      title="Do differently"
-      aside={<Button onClick={() => editing.add()}>Write it down</Button>}
+      title={seasonWords.doDifferently()}
+      aside={<Button onClick={() => editing.add()}>{seasonWords.writeItDown()}</Button>}
     >
-      {notes.length === 0 && (
-        <p className="text-lg">What you note here comes back on its planning day, on Today.</p>
-      )}
+      {notes.length === 0 && <p className="text-lg">{seasonWords.whatYouNoteHereComes()}</p>}
       <ul className="divide-y divide-thread">
         {notes.map((one) => (
           <li key={one.entityId} className="flex flex-wrap items-center gap-x-4 py-2">
@@ -42,12 +42,19 @@ export function NotesSection({ year }: { year: number }): ReactElement {
               {one.content.text}
               <span className="block text-base text-ink-soft">
                 {one.content.done === ''
-                  ? `comes back ${formatDay(one.content.planningDay)}, noted in ${one.content.year}`
+                  ? seasonWords.comesBackNotedIn({
+                      planningDay: formatDay(one.content.planningDay),
+                      year: one.content.year,
+                    })
                   : `done: ${one.content.done}`}
               </span>
             </span>
             <Button tone="quiet" onClick={() => editing.edit(one)}>
-              Change<span className="sr-only"> the note {one.content.text.slice(0, 30)}</span>
+              {commonWords.change()}
+              <span className="sr-only">
+                {' '}
+                {seasonWords.theNote({ text: one.content.text.slice(0, 30) })}
+              </span>
             </Button>
           </li>
         ))}
@@ -55,9 +62,9 @@ export function NotesSection({ year }: { year: number }): ReactElement {
       <EntrySheet
         {...editing}
         kind="season-note"
-        what="the note"
-        title="Do it differently"
-        description="It comes back on that day, among what is to be done."
+        what={seasonWords.theNote2()}
+        title={seasonWords.doItDifferently()}
+        description={seasonWords.itComesBackOnThat()}
         formOf={noteEntry.fill(record?.content ?? freshNote(new Date()), preferences)}
         parse={(form) =>
           noteEntry.read(form, preferences, { rest: { year: record?.content.year ?? year } })
@@ -68,7 +75,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
           of={noteEntry}
           at="yardId"
           choices={[
-            { value: '', label: 'All yards' },
+            { value: '', label: seasonWords.allYards() },
             ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
           ]}
         />

@@ -8,7 +8,6 @@ import {
   type BlendTask,
 } from '../../../../core';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { RELAXATION_NAMES } from '../../../words/storeWords';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -17,6 +16,8 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import type { BlendSearch } from '../useBlendPlan';
 import { BlendRule } from './BlendRule';
 import type { StoredLot } from '../../../../model';
+import { blendWords } from '../../../words/english/blend';
+import { commonWords } from '../../../words/english/common';
 
 interface BlendAnswerProps {
   search: BlendSearch;
@@ -35,8 +36,11 @@ const totalKg = (plan: BlendPlan): number => plan.tanks.reduce((sum, one) => sum
 function proofWords(plan: BlendPlan, mass: (kg: number) => string): string {
   const gap = plan.boundKg - plan.worthKg;
   return gap < 0.05
-    ? 'Proven: no other blend under these limits is worth more.'
-    : `No other blend under these limits is worth more than ${mass(gap)} above it (${((100 * gap) / Math.max(plan.boundKg, 0.001)).toFixed(1)} %).`;
+    ? blendWords.provenNoOtherBlendUnder()
+    : blendWords.noOtherBlendUnderThese({
+        gap: mass(gap),
+        gap2: ((100 * gap) / Math.max(plan.boundKg, 0.001)).toFixed(1),
+      });
 }
 
 function Reasons({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactElement {
@@ -49,15 +53,14 @@ function Reasons({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEle
     <ul className="mt-2 list-disc space-y-1 pl-5 text-lg">
       <li>{proofWords(plan, mass)}</li>
       <li>
-        {counted(plan.opened.length, 'container')} opened
-        {split > 0 ? `, ${split} of them poured into more than one tank` : ''}; {mass(dry)} of honey
-        that meets the target by itself goes in.
+        {blendWords.containersOpenedOfHoneyThat({
+          opened: plan.opened.length,
+          part: split > 0 ? blendWords.ofThemPouredIntoMore({ split }) : '',
+          dry: mass(dry),
+        })}
       </li>
-      <li>
-        Each tank stays at or under {task.targetPercent.toFixed(1)} % with its guard band of 95 in
-        100, by mass and with what the meter shares counted once.
-      </li>
-      {plan.leftKg > 0.05 && <li>{mass(plan.leftKg)} of too wet honey is still left.</li>}
+      <li>{blendWords.eachTankStaysAtOr({ targetPercent: task.targetPercent.toFixed(1) })}</li>
+      {plan.leftKg > 0.05 && <li>{blendWords.ofTooWetHoneyIs({ leftKg: mass(plan.leftKg) })}</li>}
     </ul>
   );
 }
@@ -66,8 +69,14 @@ function Tanks({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEleme
   const mass = useMass();
   return (
     <PlainTable
-      label="Tanks"
-      head={['Tank', 'Holds', 'Water', 'With guard band', 'At or under the target']}
+      label={blendWords.tanks()}
+      head={[
+        blendWords.tank2(),
+        blendWords.holds(),
+        commonWords.water(),
+        blendWords.withGuardBand(),
+        blendWords.atOrUnderTheTarget(),
+      ]}
       rows={plan.tanks.map((one) => [
         one.tankId,
         mass(one.massKg),
@@ -84,13 +93,17 @@ function SecondBest({ search }: { search: BlendSearch }): ReactElement | null {
   const { best, second } = search;
   if (!best) return null;
   return (
-    <SheetSection id="second" title="The second best">
+    <SheetSection id="second" title={blendWords.theSecondBest()}>
       <p className="text-lg">
         {second === undefined
-          ? 'Being looked for.'
+          ? blendWords.beingLookedFor()
           : second === null
-            ? 'No other set of containers saves anything.'
-            : `Saves ${mass(second.savedKg)} from ${counted(second.opened.length, 'container')}, worth ${mass(best.worthKg - second.worthKg)} less.`}
+            ? blendWords.noOtherSetOfContainers()
+            : blendWords.savesFromContainersWorthLess({
+                savedKg: mass(second.savedKg),
+                opened: second.opened.length,
+                worthKg: mass(best.worthKg - second.worthKg),
+              })}
       </p>
     </SheetSection>
   );
@@ -102,8 +115,8 @@ const DRIER_PERCENT = 16.5;
 function drierWords(task: BlendTask, mass: (kg: number) => string): string {
   const neededKg = drierHoneyNeededKg(task, DRIER_PERCENT, GUARD_FACTOR * task.systematicPercent);
   return neededKg === null || neededKg === 0
-    ? 'No single limit does.'
-    : `No single limit does; about ${mass(neededKg)} of honey of ${DRIER_PERCENT} % in all would, poured into one tank.`;
+    ? blendWords.noSingleLimitDoes()
+    : blendWords.noSingleLimitDoesAbout({ neededKg: mass(neededKg), drierPercent: DRIER_PERCENT });
 }
 
 function Relaxing({ search }: { search: BlendSearch }): ReactElement | null {
@@ -111,7 +124,7 @@ function Relaxing({ search }: { search: BlendSearch }): ReactElement | null {
   const { relaxations, question } = search;
   if (!relaxations || !question) return null;
   return (
-    <SheetSection id="relax" title="What would bring more">
+    <SheetSection id="relax" title={blendWords.whatWouldBringMore()}>
       {relaxations.length === 0 ? (
         <p className="text-lg">{drierWords(question.task, mass)}</p>
       ) : (
@@ -119,8 +132,10 @@ function Relaxing({ search }: { search: BlendSearch }): ReactElement | null {
           {relaxations.map(({ id, gainKg }) => (
             <li key={id}>
               {RELAXATION_NAMES[id]}
-              {id === 'target' ? ` of ${question.limitPercent.toFixed(1)} %` : ''}:{' '}
-              <strong>{mass(gainKg)} more</strong>
+              {id === 'target'
+                ? blendWords.ofLimitpercent({ limitPercent: question.limitPercent.toFixed(1) })
+                : ''}
+              : <strong>{blendWords.more({ gainKg: mass(gainKg) })}</strong>
             </li>
           ))}
         </ul>
@@ -144,7 +159,7 @@ function Barred({
   }
   if (barred.size === 0) return null;
   return (
-    <SheetSection id="barred" title="Left out">
+    <SheetSection id="barred" title={blendWords.leftOut()}>
       <ul className="list-disc space-y-1 pl-5 text-lg">
         {[...barred].map(([name, because]) => (
           <li key={name}>
@@ -171,19 +186,19 @@ function Found({
   const isSaving = task.aim === 'save';
   return (
     <>
-      <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-        <p className="text-xl">{isSaving ? 'Saves' : 'Fills'}</p>
+      <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
+        <p className="text-xl">{isSaving ? blendWords.saves() : blendWords.fills()}</p>
         <p role="status" className="text-6xl leading-tight font-extrabold">
           {mass(isSaving ? plan.savedKg : totalKg(plan))}
         </p>
         <p className="text-xl">
           {isSaving
-            ? `that is too wet by itself, of ${mass(plan.savedKg + plan.leftKg)}.`
-            : `into ${counted(plan.tanks.length, 'tank')}.`}
+            ? blendWords.thatIsTooWetBy({ savedKg: mass(plan.savedKg + plan.leftKg) })
+            : blendWords.intoTanks({ tanks: plan.tanks.length })}
         </p>
         <Reasons plan={plan} task={task} />
         <Button tone="ink" className="mt-4 min-h-14 text-lg" onClick={onKeep}>
-          Keep it and pour
+          {blendWords.keepItAndPour()}
         </Button>
       </section>
       <BlendRule plan={plan} task={task} limitPercent={limitPercent} />
@@ -196,34 +211,27 @@ function Found({
 export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps): ReactElement {
   const { status, best, question } = search;
   if (status === 'idle' || !question) {
-    return (
-      <p className="text-xl">
-        Say what may be poured and how wet it may be; the answer stands here.
-      </p>
-    );
+    return <p className="text-xl">{blendWords.sayWhatMayBePoured()}</p>;
   }
   return (
     <div className="space-y-6">
       {status === 'running' && (
         <p className="flex flex-wrap items-center gap-4 text-lg" role="status">
           {best === undefined
-            ? 'Looking for the best blend.'
-            : 'Looking for the second best and for what would bring more.'}
-          <Button onClick={onCancel}>Stop</Button>
+            ? blendWords.lookingForTheBestBlend()
+            : blendWords.lookingForTheSecondBest()}
+          <Button onClick={onCancel}>{commonWords.stop()}</Button>
         </p>
       )}
-      {status === 'given-up' && (
-        <p className="text-lg">Stopped; what was found until then stands here.</p>
-      )}
+      {status === 'given-up' && <p className="text-lg">{blendWords.stoppedWhatWasFoundUntil()}</p>}
       {status === 'failed' && (
         <p className="text-lg" role="alert">
-          {search.why ||
-            'No blend can be planned with these values; try fewer tanks or other limits.'}
+          {search.why || blendWords.noBlendCanBePlanned()}
         </p>
       )}
       {best === null && (
         <p role="status" className="border-l-8 border-lavender pl-4 text-2xl font-bold">
-          Nothing can be saved under these limits.
+          {blendWords.nothingCanBeSavedUnder()}
         </p>
       )}
       {best && (

@@ -5,12 +5,13 @@ import type { Blend, BlendTick } from '../../../../records';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { formatDay } from '../../../format/dates';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { blendWords } from '../../../words/english/blend';
 
 function stateWords({ entityId, content }: Blend, ticks: readonly BlendTick[]): string {
   const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
   const done = ticks.filter((one) => one.ownerId === entityId).length;
-  if (content.tanks.every((one) => one.lotId !== null)) return 'poured, its lots are made';
-  return done === 0 ? `planned, ${lines} to pour` : `${done} of ${lines} poured`;
+  if (content.tanks.every((one) => one.lotId !== null)) return blendWords.pouredItsLotsAreMade();
+  return done === 0 ? blendWords.plannedToPour({ lines }) : blendWords.ofPoured({ done, lines });
 }
 
 interface BlendRowsProps {
@@ -23,7 +24,7 @@ export function BlendRows({ blends, ticks }: BlendRowsProps): ReactElement | nul
   const workspace = useAppSelector(selectWorkspace);
   if (blends.length === 0) return null;
   return (
-    <SheetSection id="blends" title="Blends">
+    <SheetSection id="blends" title={blendWords.blends()}>
       <ul className="divide-y divide-thread border-y border-thread">
         {blends.map((one) => (
           <li key={one.entityId}>

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
 import { GUARD_FACTOR, type BlendPlan, type BlendTask } from '../../../../core';
 import { MoistureRule } from '../../../ui/charts/MoistureRule';
+import { blendWords } from '../../../words/english/blend';
 
 interface BlendRuleProps {
   plan: BlendPlan;
@@ -28,7 +29,7 @@ export function BlendRule({ plan, task, limitPercent }: BlendRuleProps): ReactEl
         return (
           <figure key={tankId}>
             <figcaption className="text-lg font-bold">
-              {tankId}: containers before (ticks), the blend after (hill)
+              {blendWords.containersBeforeTicksTheBlend({ tankId })}
             </figcaption>
             <MoistureRule
               limitPercent={limitPercent}
@@ -36,7 +37,14 @@ export function BlendRule({ plan, task, limitPercent }: BlendRuleProps): ReactEl
               guardPercent={null}
               belief={moisture}
               readings={readings}
-              label={`${tankId}: ${readings.length} containers from ${Math.min(...readings.map((one) => one.percent)).toFixed(1)} to ${Math.max(...readings.map((one) => one.percent)).toFixed(1)} % become ${moisture.mean.toFixed(1)} %; target ${task.targetPercent.toFixed(1)} %.`}
+              label={blendWords.containersFromToBecomeTarget({
+                tankId,
+                readings: readings.length,
+                value: Math.min(...readings.map((one) => one.percent)).toFixed(1),
+                value2: Math.max(...readings.map((one) => one.percent)).toFixed(1),
+                mean: moisture.mean.toFixed(1),
+                targetPercent: task.targetPercent.toFixed(1),
+              })}
             />
           </figure>
         );

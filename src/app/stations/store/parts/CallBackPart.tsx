@@ -2,16 +2,16 @@ import type { ReactElement } from 'react';
 import { CALL_BACK_ENDS, firstRevision, type CallBackEnd } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import { openCallBacks, type OpenCallBack, type RuledLot } from '../../../../model';
-import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { CALL_BACK_NAMES } from '../../../words/storeWords';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { storeWords } from '../../../words/english/store';
 
 function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
   const { move, code, jars, to } = one;
-  const who = to || 'not written down';
+  const who = to || storeWords.notWrittenDown();
   const end = (done: CallBackEnd): void => {
     const content = {
       jarMoveId: move.entityId,
@@ -21,7 +21,7 @@ function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): Reac
     };
     void dispatch(
       perform(
-        `${counted(jars, 'jar')}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
+        `${storeWords.jars2({ jars })}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
         (scribe) => [firstRevision(scribe, 'call-back', content, lotId)],
       ),
     );
@@ -29,16 +29,15 @@ function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): Reac
   return (
     <li className="py-2">
       <p className="text-lg">
-        <strong className="text-2xl">{counted(jars, 'jar')}</strong> {code}: <strong>{who}</strong>,
-        since {formatDay(move.content.at)}
+        <strong className="text-2xl">{storeWords.jars2({ jars })}</strong> {code}:{' '}
+        <strong>{who}</strong>
+        {storeWords.since2({ at: formatDay(move.content.at) })}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {CALL_BACK_ENDS.map((done) => (
           <Button key={done} onClick={() => end(done)}>
             {CALL_BACK_NAMES[done]}
-            <span className="sr-only">
-              : {jars} jars {code}, {who}
-            </span>
+            <span className="sr-only">{storeWords.jars3({ jars, code, who })}</span>
           </Button>
         ))}
       </div>
@@ -53,10 +52,8 @@ export function CallBackPart({ lots }: { lots: readonly RuledLot[] }): ReactElem
   );
   if (open.length === 0) return null;
   return (
-    <SheetSection id="call-back" title={`Call back (${open.length})`}>
-      <p className="text-lg">
-        This honey was blocked after jars had left. Tell each of them, and tick off what was done.
-      </p>
+    <SheetSection id="call-back" title={storeWords.callBack({ open: open.length })}>
+      <p className="text-lg">{storeWords.thisHoneyWasBlockedAfter()}</p>
       <ul className="divide-y divide-thread border-y-2 border-ink">
         {open.map(({ one, lotId }) => (
           <CallBackRow key={one.move.entityId} one={one} lotId={lotId} />

@@ -4,6 +4,7 @@ import { jarsNode, lotNode, packingOfCode, type LotFile } from '../../../../mode
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { Button } from '../../../ui/Button';
 import { INPUT } from '../../../ui/classes';
+import { storeWords } from '../../../words/english/store';
 
 /** From a code on a jar or a lot to all that it came from. */
 export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactElement {
@@ -25,7 +26,7 @@ export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactEleme
   };
   return (
     <form
-      aria-label="Find by code"
+      aria-label={storeWords.findByCode()}
       onSubmit={(event) => {
         event.preventDefault();
         search();
@@ -33,7 +34,7 @@ export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactEleme
       className="border-t-2 border-ink pt-3"
     >
       <label htmlFor={id} className="block text-2xl font-bold">
-        Code on the jar
+        {storeWords.codeOnTheJar()}
       </label>
       <div className="mt-2 flex gap-3">
         <input
@@ -41,18 +42,18 @@ export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactEleme
           className={INPUT}
           value={code}
           autoComplete="off"
-          placeholder="such as 260812-a.1-07"
+          placeholder={storeWords.suchAsA()}
           onChange={(event) => setCode(event.target.value)}
           aria-invalid={wrong}
           aria-describedby={wrong ? `${id}-error` : undefined}
         />
         <Button type="submit" tone="ink" className="min-h-12 shrink-0">
-          Trace
+          {storeWords.trace()}
         </Button>
       </div>
       {wrong && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
-          No jar and no lot has that code; look for a typing slip, or pick it from the list of lots.
+          {storeWords.noJarAndNoLot()}
         </p>
       )}
     </form>

@@ -15,6 +15,8 @@ import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { StoredLot } from '../../../../model';
+import { commonWords } from '../../../words/english/common';
+import { jarsWords } from '../../../words/english/jars';
 
 function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as JarMoveContent['act'];
@@ -56,9 +58,9 @@ function JarMoveSheet({
       record={null}
       ownerId={lot.file.lot.entityId}
       formName={stock?.packing.entityId ?? 'none'}
-      what="the jars"
-      title={`Jars ${stock?.packing.content.code ?? ''}`}
-      description={`${stock?.free ?? 0} are free, ${stock?.left ?? 0} are in the house.`}
+      what={jarsWords.theJars()}
+      title={jarsWords.jars({ code: stock?.packing.content.code ?? '' })}
+      description={jarsWords.areFreeAreInThe({ free: stock?.free ?? 0, left: stock?.left ?? 0 })}
       formOf={freshJarMove(now, preferences, stock?.packing.content.release)}
       parse={(form) =>
         readJarMoveForm(
@@ -80,10 +82,10 @@ function JarMoveSheet({
 
 /** "12 for sale, 3 for gifts, 9 free" */
 function stockWords({ setAside, free }: JarStock): string {
-  const aside = PURPOSES.filter((one) => setAside[one] > 0).map(
-    (one) => `${setAside[one]} for ${PURPOSE_NAMES[one]}`,
+  const aside = PURPOSES.filter((one) => setAside[one] > 0).map((one) =>
+    jarsWords.for2({ setAside: setAside[one], purpose: PURPOSE_NAMES[one] }),
   );
-  return [...aside, `${free} free`].join(', ');
+  return [...aside, jarsWords.free({ free })].join(', ');
 }
 
 /** Runs of jars of a lot. */
@@ -105,26 +107,35 @@ export function JarRows({
           const { entityId, content } = stock.packing;
           return (
             <li key={entityId} className="flex flex-wrap items-center gap-x-4 py-1.5">
-              <span className="w-32 text-lg font-semibold">Jars {content.code}</span>
+              <span className="w-32 text-lg font-semibold">
+                {jarsWords.jars({ code: content.code })}
+              </span>
               <span className="w-28 text-lg font-bold">
                 {stock.left} × {Math.round(content.jarG)} g
               </span>
               <span className="grow basis-40 text-base">
-                {stockWords(stock)}; best before {formatDay(content.bestBefore)}
+                {jarsWords.bestBefore({
+                  stockWords: stockWords(stock),
+                  bestBefore: formatDay(content.bestBefore),
+                })}
                 {content.release &&
                   `; ${RELEASE_NAMES[content.release.use]}: ${content.release.reason}`}
               </span>
               <Button tone="quiet" onClick={() => setMoved(stock)}>
-                Set aside or give out<span className="sr-only"> {content.code}</span>
+                {jarsWords.setAsideOrGiveOut()}
+                <span className="sr-only"> {content.code}</span>
               </Button>
               <Link to={`/${workspace}/store/labels/${entityId}`} className={link}>
-                Labels<span className="sr-only"> {content.code}</span>
+                {jarsWords.labels()}
+                <span className="sr-only"> {content.code}</span>
               </Link>
               <Link to={`/${workspace}/store/trace/jars:${entityId}`} className={link}>
-                Trace<span className="sr-only"> {content.code}</span>
+                {jarsWords.trace()}
+                <span className="sr-only"> {content.code}</span>
               </Link>
               <Button tone="quiet" onClick={() => onEdit(stock.packing)}>
-                Change<span className="sr-only"> jars {content.code}</span>
+                {commonWords.change()}
+                <span className="sr-only"> {jarsWords.jars2({ code: content.code })}</span>
               </Button>
             </li>
           );

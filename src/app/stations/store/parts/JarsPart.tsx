@@ -3,6 +3,7 @@ import { PURPOSES } from '../../../../records';
 import { PURPOSE_NAMES } from '../../../words/storeWords';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { StoredLot } from '../../../../model';
+import { jarsWords } from '../../../words/english/jars';
 
 /** Jars in the house: for what they are set aside, and what remains. */
 export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement {
@@ -15,27 +16,25 @@ export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement
     out: stocks.reduce((sum, one) => sum + one.givenOut[purpose], 0),
   }));
   return (
-    <SheetSection id="jars" title="Jars, and what they are for">
+    <SheetSection id="jars" title={jarsWords.jarsAndWhatTheyAre()}>
       <p className="text-lg">
-        <strong className="text-5xl">{left}</strong> jars in the house
+        <strong className="text-5xl">{left}</strong> {jarsWords.jarsInTheHouse()}
       </p>
       <dl className="mt-2 divide-y divide-thread border-y border-thread text-lg">
         {rows.map(({ purpose, aside, out }) => (
           <div key={purpose} className="flex justify-between gap-3 py-1.5">
-            <dt>For {PURPOSE_NAMES[purpose]}</dt>
+            <dt>{jarsWords.for({ purpose: PURPOSE_NAMES[purpose] })}</dt>
             <dd>
-              <strong>{aside}</strong> set aside, {out} gone
+              <strong>{aside}</strong> {jarsWords.setAsideGone({ out })}
             </dd>
           </div>
         ))}
         <div className="flex justify-between gap-3 py-1.5 font-bold">
-          <dt>Not set aside yet</dt>
+          <dt>{jarsWords.notSetAsideYet()}</dt>
           <dd>{free}</dd>
         </div>
       </dl>
-      <p className="mt-2 text-base">
-        No honey for infants under 12 months: say so on every jar that leaves the house.
-      </p>
+      <p className="mt-2 text-base">{jarsWords.noHoneyForInfantsUnder()}</p>
     </SheetSection>
   );
 }

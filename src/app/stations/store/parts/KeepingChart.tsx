@@ -10,6 +10,7 @@ import {
 import { RISK_NAMES } from '../../../words/storeWords';
 import { RuleHatch } from '../../../ui/charts/RuleHatch';
 import { RULE_FROM_PERCENT, RULE_TO_PERCENT, alongRule } from '../../../ui/charts/ruleScale';
+import { storeWords } from '../../../words/english/store';
 
 interface KeepingChartProps {
   forecast: StorageForecast;
@@ -67,7 +68,7 @@ function Rule({ hatch, limitPercent }: { hatch: string; limitPercent: number }):
         strokeWidth="1.5"
       />
       <text x={LEFT + 8} y={yOf(RULE_FROM_PERCENT) - 8} className="fill-ink text-[15px]">
-        keeps
+        {storeWords.keeps()}
       </text>
       <rect
         x={LEFT}
@@ -80,7 +81,7 @@ function Rule({ hatch, limitPercent }: { hatch: string; limitPercent: number }):
       />
       <rect x={LEFT + 4} y={TOP + 4} width="84" height="20" className="fill-paper" />
       <text x={LEFT + 8} y={TOP + 19} className="fill-ink text-[15px]">
-        ferments
+        {storeWords.ferments()}
       </text>
       <line x1={LEFT} x2={LEFT} y1={TOP} y2={TOP + PLOT} className="stroke-ink" strokeWidth="2.5" />
       {whole.map((at) => (
@@ -126,7 +127,7 @@ function Rule({ hatch, limitPercent }: { hatch: string; limitPercent: number }):
         textAnchor="end"
         className="fill-ink text-[15px] font-bold"
       >
-        limit {limitPercent.toFixed(1)}
+        {storeWords.limit({ limitPercent: limitPercent.toFixed(1) })}
       </text>
     </g>
   );
@@ -142,7 +143,7 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
     months.map((one) => `${xOf(one.month).toFixed(1)},${yOf(of(one)).toFixed(1)}`).join(' ');
   const stretches = stretchesOf(forecast);
   const spoken = stretches
-    .map((one) => `from month ${one.from} ${RISK_NAMES[one.risk]}`)
+    .map((one) => storeWords.fromMonth({ from: one.from, risk: RISK_NAMES[one.risk] }))
     .join(', ');
   return (
     <figure>
@@ -150,11 +151,11 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
         className="overflow-x-auto"
         tabIndex={0}
         role="region"
-        aria-label="Keeping over 24 months"
+        aria-label={storeWords.keepingOverMonths()}
       >
         <svg
           role="img"
-          aria-label={`Water in the liquid part over 24 months, on the moisture rule: ${spoken}.`}
+          aria-label={storeWords.waterInTheLiquidPart({ spoken })}
           viewBox={`0 0 ${WIDTH} ${TOP + PLOT + STRIP + 34}`}
           className="block w-full min-w-[40rem]"
         >
@@ -225,9 +226,9 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
         </svg>
       </div>
       <figcaption className="mt-1 text-base">
-        Water in the part that is still liquid [%]: full line as likely, dashed its upper end, by
-        which the class is judged. Classes from mildest:{' '}
-        {STORAGE_RISKS.map((one) => RISK_NAMES[one]).join(', ')}.
+        {storeWords.waterInThePartThat({
+          storageRisks: STORAGE_RISKS.map((one) => RISK_NAMES[one]).join(', '),
+        })}
       </figcaption>
     </figure>
   );

@@ -2,6 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { LabelDesignContent, LotContent, PackingContent } from '../../../../records';
 import { jarQrText, labelText, type LabelLine } from '../../../pdf/labelText';
 import { qrModules } from '../../../pdf/qr';
+import { jarsWords } from '../../../words/english/jars';
 
 interface LabelPreviewProps {
   design: LabelDesignContent;
@@ -90,8 +91,7 @@ export function LabelPreview({ design, lot, packing }: LabelPreviewProps): React
         )}
       </div>
       <figcaption className="mt-1 text-base">
-        About so, the first of {packing.count}; the PDF has the true size of {labelWidthMm} ×{' '}
-        {labelHeightMm} mm.
+        {jarsWords.aboutSoTheFirstOf({ count: packing.count, labelWidthMm, labelHeightMm })}
       </figcaption>
     </figure>
   );

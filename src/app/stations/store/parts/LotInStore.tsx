@@ -14,10 +14,12 @@ import { MoveSheet } from './MoveSheet';
 import { PackSheet } from './PackSheet';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import type { StoredLot } from '../../../../model';
+import { commonWords } from '../../../words/english/common';
+import { storeWords } from '../../../words/english/store';
 
 /** Where a vessel stands, in words. */
 function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {
-  if (!standing) return 'place not said';
+  if (!standing) return storeWords.placeNotSaid();
   const name = standing.place || PLACE_NAMES[standing.kind];
   return standing.temperatureC === null ? name : `${name}, ${temperature(standing.temperatureC)}`;
 }
@@ -25,11 +27,11 @@ function placeWords({ standing }: StoredVessel, temperature: (c: number) => stri
 function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => void }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const kg = (value: number | null): string =>
-    value === null ? 'not weighed' : formatQuantity(value, 'mass', preferences);
+    value === null ? storeWords.notWeighed() : formatQuantity(value, 'mass', preferences);
   const opened = vessel.openedAt
-    ? `, opened ${formatDay(vessel.openedAt)}`
+    ? storeWords.opened({ openedAt: formatDay(vessel.openedAt) })
     : vessel.openedAt === ''
-      ? ', opened'
+      ? storeWords.opened2()
       : '';
   return (
     <li className="flex flex-wrap items-center gap-x-4 py-1.5">
@@ -40,7 +42,8 @@ function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => voi
         {opened}
       </span>
       <Button tone="quiet" onClick={onMove}>
-        Move or take<span className="sr-only"> {vessel.label}</span>
+        {storeWords.moveOrTake()}
+        <span className="sr-only"> {vessel.label}</span>
       </Button>
     </li>
   );
@@ -57,7 +60,7 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
   const [packing, setPacking] = useState<Packing | 'new' | null>(null);
   const { file, ruling, vessels } = lot;
   const { content, entityId } = file.lot;
-  const name = content.name || `Lot ${content.code}`;
+  const name = content.name || commonWords.lot({ code: content.code });
   const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
   const [first, rest] = [vessels.slice(0, LISTED), vessels.slice(LISTED)];
   const rows = (list: readonly StoredVessel[]): ReactElement => (
@@ -90,22 +93,25 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
           to={`/${workspace}/store/keep/${entityId}`}
           className="flex min-h-11 items-center text-lavender underline underline-offset-4"
         >
-          How it keeps<span className="sr-only"> {name}</span>
+          {storeWords.howItKeeps()}
+          <span className="sr-only"> {name}</span>
         </Link>
         <Link
           to={`/${workspace}/store/trace/lot:${entityId}`}
           className="flex min-h-11 items-center text-lavender underline underline-offset-4"
         >
-          Trace<span className="sr-only"> {name}</span>
+          {storeWords.trace()}
+          <span className="sr-only"> {name}</span>
         </Link>
         <Button tone="quiet" onClick={() => setPacking('new')}>
-          Fill jars<span className="sr-only"> of {name}</span>
+          {storeWords.fillJars()}
+          <span className="sr-only"> {storeWords.ofName({ name })}</span>
         </Button>
       </p>
       {rows(first)}
       {rest.length > 0 && (
         <details>
-          <FoldSummary>{rest.length} more containers</FoldSummary>
+          <FoldSummary>{storeWords.moreContainers({ rest: rest.length })}</FoldSummary>
           {rows(rest)}
         </details>
       )}

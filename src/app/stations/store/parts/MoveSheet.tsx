@@ -10,6 +10,7 @@ import { GateFields, GateNote } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { StoredLot } from '../../../../model';
+import { storeWords } from '../../../words/english/store';
 
 function MoveFields({ gate }: { gate: Gate }): ReactElement {
   const act = useWatch({ name: 'act' }) as MoveForm['act'];
@@ -58,9 +59,11 @@ export function MoveSheet({
       record={null}
       ownerId={vessel?.lotId}
       formName={vessel?.id ?? 'none'}
-      what="the move"
-      title={vessel ? `${vessel.label}, ${vessel.lotName || vessel.lotCode}` : 'A container'}
-      description="Each move stays written down; the last place holds."
+      what={storeWords.theMove()}
+      title={
+        vessel ? `${vessel.label}, ${vessel.lotName || vessel.lotCode}` : storeWords.aContainer()
+      }
+      description={storeWords.eachMoveStaysWrittenDown()}
       formOf={freshMove(now, preferences)}
       parse={(form) =>
         readMoveForm(form, vessel ?? { containerId: '', item: 1 }, { preferences, gate })

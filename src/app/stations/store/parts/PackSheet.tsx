@@ -27,10 +27,11 @@ import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../../model';
+import { storeWords } from '../../../words/english/store';
 
 const REASONS = {
-  heat: 'as far as warmth at that place leaves HMF and diastase, by the worse end',
-  'check-again': 'the day on which this honey is to be looked at again',
+  heat: storeWords.asFarAsWarmthAt(),
+  'check-again': storeWords.theDayOnWhichThis(),
 } as const;
 
 /** A day to propose on the label of honey from one vessel, with why. */
@@ -52,7 +53,7 @@ function useProposal(lot: StoredLot, nowIso: string) {
         : { days: 0, reason: 'check-again' as const };
       return {
         day: isoDay(addDays(parseISO(nowIso), proposal.days)),
-        why: `Proposed: ${REASONS[proposal.reason]}. You decide; local rules hold.`,
+        why: storeWords.proposedYouDecideLocalRules({ reason: REASONS[proposal.reason] }),
       };
     },
     [lot, around, nowIso, hemisphere],
@@ -71,14 +72,14 @@ function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
   const vessels = lot.vessels.filter((one) => !one.isEmpty || one.id === chosen);
   const options = vessels.map((one) => ({
     value: one.id,
-    label: `${one.label}, ${one.leftKg === null ? 'not weighed' : `${formatQuantity(one.leftKg, 'mass', preferences)} left`}`,
+    label: `${one.label}, ${one.leftKg === null ? storeWords.notWeighed() : storeWords.left({ leftKg: formatQuantity(one.leftKg, 'mass', preferences) })}`,
   }));
   return (
     <>
       <Field
         of={packEntry}
         at="from"
-        choices={[{ value: '', label: 'Choose a container' }, ...options]}
+        choices={[{ value: '', label: storeWords.chooseAContainer() }, ...options]}
         onChosen={(id) => {
           // The day comes from the container that is filled, unless somebody typed another.
           if (!getFieldState('bestBefore').isDirty) setValue('bestBefore', proposalFor(id).day);
@@ -127,9 +128,9 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
       kind="packing"
       record={record}
       ownerId={lot.file.lot.entityId}
-      what="the jars"
-      title="Fill jars"
-      description="What goes into jars leaves the container; the code leads back to its frames."
+      what={storeWords.theJars()}
+      title={storeWords.fillJars()}
+      description={storeWords.whatGoesIntoJarsLeaves()}
       formOf={packFormOf(record?.content ?? null, fresh, preferences)}
       parse={(form) => readPackForm(form, { preferences, leftKg, gateFor })}
     >

@@ -1,7 +1,6 @@
 import { FileDown, Printer } from 'lucide-react';
 import type { ReactElement } from 'react';
 import type { Trace, TraceNode } from '../../../../model';
-import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { usePdfFile } from '../../../pdf/usePdfFile';
 import { Button } from '../../../ui/Button';
@@ -9,9 +8,9 @@ import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { Recall } from '../recall';
 import { JARS_HEAD, jarRows, recallContent } from '../recallContent';
+import { storeWords } from '../../../words/english/store';
 
-const CANNOT =
-  'The recall sheet could not be made; the page itself can still be printed. Reload the page, then try again.';
+const CANNOT = storeWords.theRecallSheetCouldNot();
 
 interface RecallPartProps {
   trace: Trace;
@@ -27,7 +26,10 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
   const saveSheet = (): void => {
     void pdf.save(async (fonts) => {
       const { sheetPdf } = await import('../../../pdf/sheetPdf');
-      const footer = `Recall of ${node.name}, printed ${formatMoment(new Date().toISOString())}`;
+      const footer = storeWords.recallOfPrinted({
+        name: node.name,
+        value: formatMoment(new Date().toISOString()),
+      });
       const made = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
       return {
         name: `ripenum-recall-${node.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.pdf`,
@@ -38,28 +40,27 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
   return (
     <SheetSection
       id="recall"
-      title="Recall sheet"
+      title={storeWords.recallSheet()}
       aside={
         <div className="flex flex-wrap gap-3 print:hidden">
           <Button onClick={saveSheet} disabled={pdf.busy}>
-            <FileDown aria-hidden className="size-5" /> Save as PDF
+            <FileDown aria-hidden className="size-5" /> {storeWords.saveAsPdf()}
           </Button>
           <Button onClick={() => window.print()}>
-            <Printer aria-hidden className="size-5" /> Print
+            <Printer aria-hidden className="size-5" /> {storeWords.print()}
           </Button>
         </div>
       }
     >
       <p className="text-xl">
-        Of {node.name}: <strong className="text-4xl">{given}</strong> jars have left the house,{' '}
-        <strong className="text-4xl">{inHouse}</strong> are here, and it is in{' '}
-        {counted(containers.length, 'container')}.
+        {storeWords.ofName2({ name: node.name })} <strong className="text-4xl">{given}</strong>{' '}
+        {storeWords.jarsHaveLeftTheHouse()} <strong className="text-4xl">{inHouse}</strong>{' '}
+        {storeWords.areHereAndItIs({ containers: containers.length })}
       </p>
-      {rows.length > 0 && <PlainTable label="Jars to call back" head={JARS_HEAD} rows={rows} />}
-      <p className="mt-2 text-base">
-        Whether it has to be called back, and whom to tell, is for the authorities where you sell to
-        decide.
-      </p>
+      {rows.length > 0 && (
+        <PlainTable label={storeWords.jarsToCallBack()} head={JARS_HEAD} rows={rows} />
+      )}
+      <p className="mt-2 text-base">{storeWords.whetherItHasToBeCalled()}</p>
     </SheetSection>
   );
 }

@@ -2,10 +2,10 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Trace } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { TRACE_NAMES } from '../../../words/traceWords';
 import { CARD, traceLayout, type PlacedNode } from '../traceLayout';
+import { storeWords } from '../../../words/english/store';
 
 interface TraceDrawingProps {
   trace: Trace;
@@ -26,7 +26,12 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
   const workspace = useAppSelector(selectWorkspace);
   const layout = traceLayout(trace, shown);
   return (
-    <div className="overflow-x-auto pb-2" role="region" aria-label="The trace, drawn" tabIndex={0}>
+    <div
+      className="overflow-x-auto pb-2"
+      role="region"
+      aria-label={storeWords.theTraceDrawn()}
+      tabIndex={0}
+    >
       <div className="relative" style={{ width: layout.width, height: layout.height }}>
         <svg aria-hidden className="absolute inset-0" width={layout.width} height={layout.height}>
           {layout.edges.map(({ from, to }) => (
@@ -63,8 +68,7 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
       </div>
       {layout.foldedFrames > 0 && (
         <p className="mt-2 text-base">
-          {counted(layout.foldedFrames, 'frame')} stand in the list below; the drawing joins them
-          with their boxes.
+          {storeWords.framesStandInTheList({ foldedFrames: layout.foldedFrames })}
         </p>
       )}
     </div>

@@ -17,6 +17,7 @@ import { lookedRecords, type Watch, type WatchKind } from '../../../data/watchLi
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import type { StoredLot } from '../../../../model';
+import { storeWords } from '../../../words/english/store';
 
 const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
   rising: Flame,
@@ -30,7 +31,7 @@ const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
 function whenWords(by: string, nowMs: number): string {
   const days = daysUntil(by, nowMs);
   if (days < 0) return 'overdue';
-  return days === 0 ? 'today' : `by ${formatDay(by)}`;
+  return days === 0 ? 'today' : storeWords.byBy({ by: formatDay(by) });
 }
 
 /** What in the store is to be looked at, soonest first. */
@@ -51,15 +52,15 @@ export function WatchRows({
       (one) => one.file.lot.entityId === lotId && one.vessels.some((each) => !each.isEmpty),
     );
   const allWell = (lot: StoredLot): void => {
-    void dispatch(perform('Looked: all well', (scribe) => lookedRecords(scribe, lot)));
+    void dispatch(perform(storeWords.lookedAllWell(), (scribe) => lookedRecords(scribe, lot)));
   };
   return (
     <section aria-labelledby="watch">
       <h2 id="watch" className="flex items-center gap-3 text-2xl font-bold">
-        <Eye aria-hidden className="size-7" /> Look at these ({watches.length})
+        <Eye aria-hidden className="size-7" /> {storeWords.lookAtThese({ watches: watches.length })}
       </h2>
       {watches.length === 0 ? (
-        <p className="mt-2 text-lg">Nothing asks for a look just now.</p>
+        <p className="mt-2 text-lg">{storeWords.nothingAsksForALook()}</p>
       ) : (
         <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
           {watches.map(({ id, kind, lotId, title, why, by, to }) => {
@@ -85,7 +86,8 @@ export function WatchRows({
                 </Link>
                 {kind === 'recheck' && lotOf(lotId) && (
                   <Button onClick={() => allWell(lotOf(lotId)!)}>
-                    I looked: all well<span className="sr-only">, {title}</span>
+                    {storeWords.iLookedAllWell()}
+                    <span className="sr-only">, {title}</span>
                   </Button>
                 )}
               </li>

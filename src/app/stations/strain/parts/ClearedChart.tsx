@@ -4,6 +4,7 @@ import { MATTER_KINDS, settlingCourse, type MatterKind, type SettlingTask } from
 import { MATTER_NAMES } from '../../../words/strainWords';
 import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
+import { lineWords } from '../../../words/english/line';
 
 const LOOKS: Readonly<Record<MatterKind, { color: string; dash: number[] }>> = {
   bubbles: { color: CHART_LAVENDER, dash: [] },
@@ -42,7 +43,7 @@ export function ClearedChart({ task, hours, nowHours }: ClearedChartProps): Reac
         ...(nowHours !== null && nowHours <= hours
           ? [
               {
-                label: 'now',
+                label: lineWords.now(),
                 data: [
                   { x: nowHours / 24, y: 0 },
                   { x: nowHours / 24, y: 100 },
@@ -75,7 +76,7 @@ export function ClearedChart({ task, hours, nowHours }: ClearedChartProps): Reac
     <>
       <ScatterChart
         height="h-64"
-        spoken={`After ${Math.round(hours / 24)} days: ${words.join(', ')} up`}
+        spoken={lineWords.afterDaysUp({ hours: Math.round(hours / 24), words: words.join(', ') })}
         data={data}
         options={options}
       />

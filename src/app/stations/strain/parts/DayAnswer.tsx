@@ -1,7 +1,6 @@
 import type { ReactElement } from 'react';
 import { doneBand, honeyDoneMin, type DoneBand } from '../../../../core';
 import { clockText, durationText } from '../../../format/clock';
-import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { STAGE_HOLDS, STAGE_MENDED } from '../../../words/strainWords';
@@ -9,6 +8,8 @@ import { LINE_DRAWS } from '../../../../workers/lineClient';
 import { ForecastProgress } from '../../../ui/page/ForecastProgress';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
+import { commonWords } from '../../../words/english/common';
+import { lineWords } from '../../../words/english/line';
 
 /** Draws from which a band may be told. */
 const FIRST_TOLD = 50;
@@ -17,18 +18,21 @@ const FIRST_TOLD = 50;
 const LATE_FROM = 1.08;
 
 function bandWords({ early, late }: DoneBand): string {
-  return `between ${clockText(early)} and ${clockText(late)}`;
+  return lineWords.betweenAnd({ early: clockText(early), late: clockText(late) });
 }
 
 /** How the day goes against the plan; nothing where it goes as planned. */
 function paceWords({ now }: AskedDay): string | null {
   const { hands, straining } = now.from.pace;
   const words = (pace: number): string =>
-    `${Math.round(100 * Math.abs(pace - 1))} % ${pace > 1 ? 'slower' : 'faster'} than planned`;
+    lineWords.thanPlanned({
+      pace: Math.round(100 * Math.abs(pace - 1)),
+      part: pace > 1 ? 'slower' : 'faster',
+    });
   const off = (pace: number): boolean => pace > LATE_FROM || pace < 1 / LATE_FROM;
   const said = [
-    off(hands) ? `Loads go ${words(hands)}` : null,
-    off(straining) ? `straining goes ${words(straining)}` : null,
+    off(hands) ? lineWords.loadsGo({ hands: words(hands) }) : null,
+    off(straining) ? lineWords.strainingGoes({ straining: words(straining) }) : null,
   ].filter((one) => one !== null);
   return said.length === 0 ? null : `${said.join('; ')}.`;
 }
@@ -42,15 +46,17 @@ function DayOver({ asked }: { asked: AskedDay }): ReactElement {
   const took = (Date.parse(content.doneAt ?? '') - began) / MINUTE_MS;
   const expected = honeyDoneMin(asked.plan.course) - planned.startMin;
   return (
-    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">The day took</p>
+    <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">{lineWords.theDayTook()}</p>
       <p role="status" className="text-6xl leading-none font-bold">
         {durationText(took)}
       </p>
-      <p className="mt-2 text-xl">planned were {durationText(expected)}</p>
+      <p className="mt-2 text-xl">
+        {lineWords.plannedWere({ durationText: durationText(expected) })}
+      </p>
       <p className="mt-3 text-lg">
-        {counted(content.frames, 'frame')} ·{' '}
-        {counted(asked.pails.full + asked.pails.lastKg.length, 'pail')}
+        {commonWords.frames({ frames: content.frames })} ·{' '}
+        {lineWords.pails2({ full: asked.pails.full + asked.pails.lastKg.length })}
       </p>
     </section>
   );
@@ -58,12 +64,10 @@ function DayOver({ asked }: { asked: AskedDay }): ReactElement {
 
 /** What the times rest on. */
 function restsOn({ now }: AskedDay): string {
-  if (now.phase === 'under-way') return 'Begins from what was ticked off, at the pace it has.';
+  if (now.phase === 'under-way') return lineWords.beginsFromWhatWasTicked();
   const { days } = now.habit;
-  if (days > 0 && !now.calibrated) return `Based on your last ${counted(days, 'day')} at the line.`;
-  return now.calibrated
-    ? 'The strainer is known from pails that were read; hands go by the times typed.'
-    : 'Hands and strainer go by the times typed; ticks and pails that are read narrow it.';
+  if (days > 0 && !now.calibrated) return lineWords.basedOnYourLastDays({ days });
+  return now.calibrated ? lineWords.theStrainerIsKnownFrom() : lineWords.handsAndStrainerGoBy();
 }
 
 /** When the honey is done, what holds it up, and what it takes. */
@@ -86,46 +90,58 @@ export function DayAnswer({
   const short = pails.full + pails.lastKg.length - now.content.pail.have;
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 0);
   return (
-    <section aria-label="The answer" className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">Honey strained by about</p>
+    <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
+      <p className="text-xl">{lineWords.honeyStrainedByAbout()}</p>
       <p role="status" className="text-6xl leading-none font-bold">
         {clockText(done)}
       </p>
       <p className="mt-2 text-xl">
-        {band ? bandWords(band) : 'Reckoning what may come …'}; combs spun by{' '}
-        {clockText(course.spunMin)}
-        {course.wetOutMin !== null && `, wet boxes out by ${clockText(course.wetOutMin)}`}
+        {lineWords.combsSpunBy({
+          bandWords: band ? bandWords(band) : lineWords.reckoningWhatMayCome(),
+          spunMin: clockText(course.spunMin),
+        })}
+        {course.wetOutMin !== null &&
+          lineWords.wetBoxesOutBy({ wetOutMin: clockText(course.wetOutMin) })}
       </p>
       <p className="mt-3 text-2xl font-bold">
-        {held ? STAGE_HOLDS[held.stage] : forecast.first ? 'Nothing holds the others up.' : '…'}
+        {held
+          ? STAGE_HOLDS[held.stage]
+          : forecast.first
+            ? lineWords.nothingHoldsTheOthersUp()
+            : '…'}
       </p>
       {held && (
         <p className="text-lg">
-          {STAGE_MENDED[held.stage]}, the day ends {durationText(held.minutes)} earlier.
+          {lineWords.theDayEndsEarlier({
+            stageMended: STAGE_MENDED[held.stage],
+            durationText: durationText(held.minutes),
+          })}
         </p>
       )}
       {paceWords(asked) && <p className="text-lg font-semibold">{paceWords(asked)}</p>}
       <p className="mt-3 text-lg">
-        {counted(loadsOfDay(now), 'load')} · {counted(pails.full + pails.lastKg.length, 'pail')} ·
-        up to {kg(course.mostWaitingKg)} wait for the strainer · scraped{' '}
-        {counted(course.scrapesAtMin.length, 'time')}
+        {lineWords.loadsPailsUpToWait({
+          loadsOfDay: loadsOfDay(now),
+          full: pails.full + pails.lastKg.length,
+          mostWaitingKg: kg(course.mostWaitingKg),
+          scrapesAtMin: course.scrapesAtMin.length,
+        })}
       </p>
       {short > 0 && (
         <p className="text-lg font-semibold">
-          {counted(short, 'pail')} too few: {now.content.pail.have} are there.
+          {lineWords.pailsTooFewAreThere({ short, have: now.content.pail.have })}
         </p>
       )}
       {idle > 0 && (
         <p className="text-lg">
-          {counted(working, 'pair of hands', 'pairs of hands')} do it as fast as{' '}
-          {now.content.people.length}; the others are free for cleaning and meals.
+          {lineWords.pairsOfHandsDoIt({ working, people: now.content.people.length })}
         </p>
       )}
       <ForecastProgress
         forecast={forecast}
-        one="possible day"
+        one={lineWords.possibleDay()}
         total={LINE_DRAWS}
-        lookAt="the plan of the day"
+        lookAt={lineWords.thePlanOfTheDay()}
       >
         {restsOn(asked)}
       </ForecastProgress>

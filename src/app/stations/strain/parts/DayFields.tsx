@@ -11,6 +11,7 @@ import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { lineWords } from '../../../words/english/line';
 
 interface FoldProps {
   title: string;
@@ -77,11 +78,7 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
         at="tool.kind"
         choices={kinds.map((one) => ({ value: one.kind, label: toolName(one) }))}
         onChosen={take}
-        hint={
-          chosen === 'hot-knife'
-            ? 'Never leave it on and lying: it burns, and it scorches honey.'
-            : undefined
-        }
+        hint={chosen === 'hot-knife' ? lineWords.neverLeaveItOnAnd() : undefined}
       />
       <div className={GRID}>
         <Fields
@@ -96,14 +93,16 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
 function ExtractorFields(): ReactElement {
   const { watch } = useFormContext<DayForm>();
   return (
-    <Fold title="Extractor" fields={['extractor']}>
+    <Fold title={lineWords.extractor()} fields={['extractor']}>
       <Fields of={dayEntry} at={['extractor.byHand', 'extractor.turned']} />
       <div className={GRID}>
         <Field of={dayEntry} at="extractor.framesPerLoad" />
         <Field
           of={dayEntry}
           at="extractor.spinMinutes"
-          label={watch('extractor.turned') === 'yes' ? 'Each side spins' : 'Spins'}
+          label={
+            watch('extractor.turned') === 'yes' ? lineWords.eachSideSpins() : lineWords.spins()
+          }
         />
         <Field of={dayEntry} at="extractor.handleMinutes" />
         {watch('extractor.turned') === 'yes' && <Field of={dayEntry} at="extractor.turnMinutes" />}
@@ -119,7 +118,7 @@ function ExtractorFields(): ReactElement {
 function StrainerFields(): ReactElement {
   return (
     <Fold
-      title="Strainer, honey and pails"
+      title={lineWords.strainerHoneyAndPails()}
       fields={['temperatureC', 'moisturePercent', 'strainer', 'pail']}
     >
       <div className={GRID}>
@@ -153,10 +152,8 @@ function StrainerFields(): ReactElement {
 
 function BeesFields(): ReactElement {
   return (
-    <Fold title="Bees’ hours" fields={['bees']}>
-      <p className="text-base">
-        While bees fly, doors stay shut and no box is carried in; wet boxes go out after dusk.
-      </p>
+    <Fold title={lineWords.beesHours()} fields={['bees']}>
+      <p className="text-base">{lineWords.whileBeesFlyDoorsStay()}</p>
       <div className={GRID}>
         <Fields
           of={dayEntry}

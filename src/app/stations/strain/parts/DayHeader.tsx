@@ -4,12 +4,13 @@ import type { ExtractionFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { formatDay } from '../../../format/dates';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+import { lineWords } from '../../../words/english/line';
 
 const PAGES = [
-  { at: '', name: 'The day' },
-  { at: '/strainer', name: 'Strainer' },
-  { at: '/combs', name: 'Combs and tools' },
-  { at: '/clean-up', name: 'Clean up' },
+  { at: '', name: lineWords.theDay2() },
+  { at: '/strainer', name: lineWords.strainer() },
+  { at: '/combs', name: lineWords.combsAndTools() },
+  { at: '/clean-up', name: lineWords.cleanUp() },
 ] as const;
 
 interface DayHeaderProps {
@@ -28,7 +29,7 @@ export function DayHeader({ file, at }: DayHeaderProps): ReactElement {
         <h1 className="text-4xl leading-tight font-bold">{content.name}</h1>
         {content.remark !== '' && <p className="text-lg">{content.remark}</p>}
       </div>
-      <nav aria-label="Pages of this day" className="flex flex-wrap gap-2">
+      <nav aria-label={lineWords.pagesOfThisDay()} className="flex flex-wrap gap-2">
         {PAGES.map((one) => (
           <Link
             key={one.at}

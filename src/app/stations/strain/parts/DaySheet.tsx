@@ -7,6 +7,7 @@ import { dayEntry, readDayForm } from '../../../forms/line/extractionForm';
 import { isoDay } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DayFields } from './DayFields';
+import { lineWords } from '../../../words/english/line';
 
 interface DaySheetProps {
   open: boolean;
@@ -33,9 +34,9 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
       onOpenChange={(is) => !is && onClose()}
       kind="extraction"
       record={record}
-      what="the day"
-      title={record ? record.content.name : 'Plan a day'}
-      description="Frames and people give a first answer; everything else stands as usual until you change it."
+      what={lineWords.theDay()}
+      title={record ? record.content.name : lineWords.planADay()}
+      description={lineWords.framesAndPeopleGiveA()}
       formOf={formOf}
       parse={(form) => readDayForm(form, preferences, record?.content ?? null)}
       {...(onKept && { onKept })}

@@ -9,6 +9,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { Slider } from '../../../ui/fields/Slider';
 import { INPUT } from '../../../ui/classes';
 import { readJarSizes } from '../jarText';
+import { lineWords } from '../../../words/english/line';
 
 interface JarsSectionProps {
   honeyKg: number;
@@ -18,10 +19,14 @@ interface JarsSectionProps {
 /** "1 lb 1.6 oz" */
 function usWords(netKg: number): string {
   const { ounces, pounds, ouncesOver } = labelWeight(netKg);
-  const plain = `${ounces} oz`;
+  const plain = lineWords.ozOunces({ ounces });
   return pounds === 0
     ? plain
-    : `${plain} (${pounds} lb${ouncesOver > 0 ? ` ${ouncesOver} oz` : ''})`;
+    : lineWords.lbPlainPoundsPart({
+        plain,
+        pounds,
+        part: ouncesOver > 0 ? lineWords.ozOuncesover({ ouncesOver }) : '',
+      });
 }
 
 /** Containers to jars: how many of each size, what is left, what stands on the label. */
@@ -33,9 +38,9 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
   const typed = readJarSizes(text);
   const plan = typed.ok ? jarPlan(honeyKg, typed.sizes) : null;
   return (
-    <SheetSection id="jars" title="Into jars">
+    <SheetSection id="jars" title={lineWords.intoJars()}>
       <label htmlFor={id} className="block text-base font-semibold">
-        Sizes, with how many at most
+        {lineWords.sizesWithHowManyAt()}
       </label>
       <input
         id={id}
@@ -53,7 +58,7 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
       )}
       <div className="mt-3">
         <Slider
-          label="Filled at"
+          label={lineWords.filledAt()}
           value={warmC}
           range={[15, 45]}
           words={formatQuantity(warmC, 'temperature', preferences, 0)}
@@ -67,30 +72,28 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
               .map((one) =>
                 counted(
                   one.count,
-                  `jar of ${labelWeight(one.netKg).grams} g`,
-                  `jars of ${labelWeight(one.netKg).grams} g`,
+                  lineWords.jarOfG({ grams: labelWeight(one.netKg).grams }),
+                  lineWords.jarsOfG({ grams: labelWeight(one.netKg).grams }),
                 ),
               )
               .join(', ')}
           </p>
           <p className="text-lg">
-            and {formatQuantity(plan.restKg, 'mass', preferences, 2)} over, of{' '}
-            {formatQuantity(honeyKg, 'mass', preferences)}
+            {lineWords.andOverOf({
+              restKg: formatQuantity(plan.restKg, 'mass', preferences, 2),
+              honeyKg: formatQuantity(honeyKg, 'mass', preferences),
+            })}
           </p>
           <PlainTable
-            label="What stands on the label"
-            head={['Jar', 'Net weight on the label', 'Takes']}
+            label={lineWords.whatStandsOnTheLabel()}
+            head={[lineWords.jar(), lineWords.netWeightOnTheLabel(), lineWords.takes()]}
             rows={plan.jars.map(({ netKg }) => [
               `${labelWeight(netKg).grams} g`,
               `${labelWeight(netKg).grams} g · ${usWords(netKg)}`,
-              `${fillMl(netKg, moisturePercent, warmC).toFixed(0)} ml`,
+              lineWords.mlFillml({ fillMl: fillMl(netKg, moisturePercent, warmC).toFixed(0) }),
             ])}
           />
-          <p className="mt-2 text-base">
-            Ounces are rounded down, so that a label never claims more than there is. What a label
-            must say, and how exact a fill must be, local rules decide. Not for infants under 12
-            months.
-          </p>
+          <p className="mt-2 text-base">{lineWords.ouncesAreRoundedDownSo()}</p>
         </>
       )}
     </SheetSection>

@@ -4,11 +4,13 @@ import type { LotFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { LotTitle } from '../../../lot/LotTitle';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+import { commonWords } from '../../../words/english/common';
+import { lineWords } from '../../../words/english/line';
 
 const PAGES = [
-  { at: 'settle', name: 'Settling' },
-  { at: 'heat', name: 'Warmth' },
-  { at: 'mass', name: 'Balance and jars' },
+  { at: 'settle', name: lineWords.settling() },
+  { at: 'heat', name: lineWords.warmth() },
+  { at: 'mass', name: lineWords.balanceAndJars() },
 ] as const;
 
 interface LotPageHeaderProps {
@@ -22,8 +24,8 @@ export function LotPageHeader({ file, at }: LotPageHeaderProps): ReactElement {
   const { entityId } = file.lot;
   return (
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pt-5">
-      <LotTitle file={file} station="Strain & settle" />
-      <nav aria-label="Pages of this honey" className="flex flex-wrap gap-2">
+      <LotTitle file={file} station={lineWords.strainSettle()} />
+      <nav aria-label={lineWords.pagesOfThisHoney()} className="flex flex-wrap gap-2">
         {PAGES.map((one) => (
           <Link
             key={one.at}
@@ -38,7 +40,7 @@ export function LotPageHeader({ file, at }: LotPageHeaderProps): ReactElement {
           to={`/${workspace}/lots/${entityId}`}
           className={`${BUTTON_BASE} ${BUTTON_TONES.line} min-h-14`}
         >
-          The lot
+          {commonWords.theLot()}
         </Link>
       </nav>
     </header>

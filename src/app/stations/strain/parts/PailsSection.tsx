@@ -9,6 +9,8 @@ import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { commonWords } from '../../../words/english/common';
+import { lineWords } from '../../../words/english/line';
 
 /** Whether the lot has these containers already: same labels and counts. */
 function hasAll(kept: readonly ContainerContent[], asked: readonly ContainerContent[]): boolean {
@@ -35,22 +37,22 @@ export function PailsSection({
   const write = (): void => {
     if (!lot) return;
     void dispatch(
-      perform('Wrote the pails down', (scribe) =>
+      perform(lineWords.wroteThePailsDown(), (scribe) =>
         containers.map((one) => firstRevision(scribe, 'container', one, lot.lot.entityId)),
       ),
     );
   };
   const isDone = lot !== undefined && containers.length > 0 && hasAll(kept, containers);
   return (
-    <SheetSection id="pails" title="Pails">
-      <ul aria-label="Pails that the day comes to" className="divide-y divide-thread">
+    <SheetSection id="pails" title={lineWords.pails()}>
+      <ul aria-label={lineWords.pailsThatTheDayComes()} className="divide-y divide-thread">
         {containers.map((one) => (
           <li key={one.label} className="flex justify-between gap-4 py-2 text-lg">
             <span>
               {counted(one.count, one.label.toLowerCase(), `${one.label.toLowerCase()}s`)}
               {one.suspects.length > 0 && (
                 <span className="block text-base text-ink-soft">
-                  of what was spun last: judged by itself
+                  {lineWords.ofWhatWasSpunLast()}
                 </span>
               )}
             </span>
@@ -61,27 +63,24 @@ export function PailsSection({
         ))}
       </ul>
       {asked.now.phase !== 'done' && (
-        <p className="mt-1 text-base">
-          As planned; once the day is over, those ticked off count. Weigh them, and correct what
-          differs.
-        </p>
+        <p className="mt-1 text-base">{lineWords.asPlannedOnceTheDay()}</p>
       )}
       {lot ? (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           {isDone ? (
-            <p className="text-lg font-semibold">They stand with the lot.</p>
+            <p className="text-lg font-semibold">{lineWords.theyStandWithTheLot()}</p>
           ) : (
             <Button className="min-h-14" onClick={write}>
-              Write them down for {lot.lot.content.name || lot.lot.content.code}
+              {lineWords.writeThemDownFor({ name: lot.lot.content.name || lot.lot.content.code })}
             </Button>
           )}
-          <PageLink to={`lots/${lot.lot.entityId}`}>The lot</PageLink>
-          <PageLink to={`strain/mass/${lot.lot.entityId}`}>Its balance and jars</PageLink>
+          <PageLink to={`lots/${lot.lot.entityId}`}>{commonWords.theLot()}</PageLink>
+          <PageLink to={`strain/mass/${lot.lot.entityId}`}>
+            {lineWords.itsBalanceAndJars()}
+          </PageLink>
         </div>
       ) : (
-        <p className="mt-2 text-base">
-          Choose a lot for the day, and the pails can be kept with it.
-        </p>
+        <p className="mt-2 text-base">{lineWords.chooseALotForThe()}</p>
       )}
     </SheetSection>
   );

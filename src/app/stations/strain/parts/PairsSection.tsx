@@ -6,6 +6,8 @@ import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { commonWords } from '../../../words/english/common';
+import { lineWords } from '../../../words/english/line';
 
 /** Frames of the day's lot that were looked at one by one; those judged at one stroke have no weight of their own. */
 function useWeighedFrames({ extraction }: ExtractionFile): WeighedFrame[] {
@@ -14,7 +16,7 @@ function useWeighedFrames({ extraction }: ExtractionFile): WeighedFrame[] {
   return (lot?.frames?.content.frames ?? [])
     .filter((one) => one.count === 1)
     .map((one) => ({
-      id: [one.hive, one.box, one.slot === null ? '' : `frame ${one.slot}`]
+      id: [one.hive, one.box, one.slot === null ? '' : commonWords.frame({ slot: one.slot })]
         .filter((part) => part !== '')
         .join(', '),
       kg: one.honeyKg,
@@ -27,17 +29,15 @@ export function PairsSection({ file }: { file: ExtractionFile }): ReactElement |
   const frames = useWeighedFrames(file);
   if (frames.length < 2) return null;
   const words = (one: WeighedFrame | null): string =>
-    one
-      ? `${one.id}: ${formatQuantity(one.kg, 'mass', preferences)}`
-      : 'a wet frame, so that it runs even';
+    one ? `${one.id}: ${formatQuantity(one.kg, 'mass', preferences)}` : lineWords.aWetFrameSoThat();
   return (
-    <SheetSection id="pairs" title="Hang opposite">
+    <SheetSection id="pairs" title={lineWords.hangOpposite()}>
       <PlainTable
-        label="Frames that balance each other"
-        head={['This', 'opposite this']}
+        label={lineWords.framesThatBalanceEachOther()}
+        head={[lineWords.this(), lineWords.oppositeThis()]}
         rows={oppositePairs(frames).map(([one, other]) => [words(one), words(other)])}
       />
-      <p className="mt-1 text-base">By the honey judged in each comb; heavy ones first.</p>
+      <p className="mt-1 text-base">{lineWords.byTheHoneyJudgedIn()}</p>
     </SheetSection>
   );
 }

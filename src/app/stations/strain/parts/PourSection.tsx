@@ -19,6 +19,7 @@ import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { lineWords } from '../../../words/english/line';
 
 /** Types what is in the pail. */
 function ReadPail({ pour }: { pour: Pour }): ReactElement {
@@ -29,14 +30,17 @@ function ReadPail({ pour }: { pour: Pour }): ReactElement {
   const wrongWith = (value: number): string => {
     const kg = unit.toBase(value);
     if (kg >= least && kg <= content.fullKg) return '';
-    const [low, high] = [least, content.fullKg].map((one) => unit.fromBase(one).toFixed(1));
-    return `Type what is in it now, ${low} to ${high} ${unit.name}.`;
+    return lineWords.typeWhatIsInIt({
+      low: unit.fromBase(least).toFixed(1),
+      high: unit.fromBase(content.fullKg).toFixed(1),
+      name: unit.name,
+    });
   };
   return (
     <OneNumberForm
       formKey={`pour-mark:${pour.entityId}`}
-      label={`In it now [${unit.name}]`}
-      button="Read it"
+      label={lineWords.inItNow({ name: unit.name })}
+      button={lineWords.readIt()}
       wrongWith={wrongWith}
       onKeep={async (value, options) =>
         value !== null && (await dispatch(markPour(pour, unit.toBase(value), options))).ok
@@ -56,20 +60,24 @@ function OpenPour({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement 
       <p className="text-lg font-semibold">{content.label}</p>
       <p className="text-4xl leading-tight font-bold">
         {!Number.isFinite(fullMs)
-          ? 'Nothing flows'
+          ? lineWords.nothingFlows()
           : left <= 0
-            ? 'Full now'
-            : `Full in ${left < 1 ? `${Math.ceil(left * 60)} s` : durationText(left)}`}
+            ? lineWords.fullNow()
+            : lineWords.fullIn({
+                durationText: left < 1 ? `${Math.ceil(left * 60)} s` : durationText(left),
+              })}
       </p>
       <p className="text-base">
-        about {formatQuantity(kgNow, 'mass', preferences)} of{' '}
-        {formatQuantity(content.fullKg, 'mass', preferences)} in it;{' '}
-        {formatQuantity(60 * kgPerMin, 'mass', preferences, 0)} an hour,{' '}
-        {measured ? 'as read' : 'as reckoned: read the pail once, and it is measured'}
+        {lineWords.aboutOfInItAn({
+          kgNow: formatQuantity(kgNow, 'mass', preferences),
+          fullKg: formatQuantity(content.fullKg, 'mass', preferences),
+          kgPerMin: formatQuantity(60 * kgPerMin, 'mass', preferences, 0),
+          part: measured ? lineWords.asRead() : lineWords.asReckonedReadThePail(),
+        })}
       </p>
       <ReadPail pour={pour} />
       <Button tone="ink" className="mt-3 min-h-14" onClick={() => void dispatch(closePour(pour))}>
-        Gate is shut, pail full
+        {lineWords.gateIsShutPailFull()}
       </Button>
     </li>
   );
@@ -85,7 +93,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
     () =>
       pourEntry.fill(
         {
-          label: `Pail ${count + 1}`,
+          label: lineWords.pail({ count: count + 1 }),
           fullKg: content.pail.kg,
           startKg: 0,
           meshClean: count === 0,
@@ -106,21 +114,21 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
     allowSound();
     const done = await dispatch(
       perform(
-        `Gate open on ${pour.label}`,
+        lineWords.gateOpenOn({ label: pour.label }),
         (scribe) => [firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, entityId)],
         { draft },
       ),
     );
     if (done.ok) start(defaults);
   });
-  useCommands([{ id: 'open-gate', title: 'Open the gate on a pail', key: 'g', run: open }]);
+  useCommands([{ id: 'open-gate', title: lineWords.openTheGateOnA(), key: 'g', run: open }]);
   return (
-    <FormFrame {...frame} onSubmit={open} label="A pail under the gate">
+    <FormFrame {...frame} onSubmit={open} label={lineWords.aPailUnderTheGate()}>
       <Button type="submit" className="min-h-14">
-        Open the gate on {form.watch('label') || 'a pail'}
+        {lineWords.openTheGateOn({ watch: form.watch('label') || lineWords.aPail() })}
       </Button>
       <details className="mt-1">
-        <FoldSummary>Another pail, not empty, or the mesh just scraped</FoldSummary>
+        <FoldSummary>{lineWords.anotherPailNotEmptyOr()}</FoldSummary>
         <div className="grid gap-4 pb-2 sm:grid-cols-3">
           <Fields of={pourEntry} at={['label', 'fullKg', 'startKg']} />
         </div>
@@ -142,7 +150,7 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
   const closed = file.pours.filter((one) => one.content.closedAt !== null);
   const last = closed.at(-1)?.content;
   return (
-    <SheetSection id="gate" title="Pail under the gate">
+    <SheetSection id="gate" title={lineWords.pailUnderTheGate()}>
       {open.length > 0 && (
         <ul className="mb-3 space-y-3">
           {open.map((one) => (
@@ -152,9 +160,9 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
       )}
       <OpenGateForm key={file.pours.length} file={file} asked={asked} />
       <p className="mt-1 text-base">
-        A minute before it is full a notice and a sound come, on whatever page you are. Keep this
-        device awake and loud.
-        {last?.closedAt && ` Last one: ${last.label}, shut ${format(last.closedAt, 'HH:mm')}.`}
+        {lineWords.aMinuteBeforeItIs()}
+        {last?.closedAt &&
+          lineWords.lastOneShut({ label: last.label, closedAt: format(last.closedAt, 'HH:mm') })}
       </p>
     </SheetSection>
   );

@@ -20,6 +20,8 @@ import { Waiting } from '../../../ui/page/Waiting';
 import { saveFile } from '../../../ui/saveFile';
 import { useSaving } from '../../../ui/forms/useSaving';
 import { lazyPart } from '../../../ui/page/lazyPart';
+import { commonWords } from '../../../words/english/common';
+import { settlingWords } from '../../../words/english/settling';
 
 const ClearedChart = lazyPart(
   () => import('./ClearedChart'),
@@ -30,11 +32,11 @@ const HOUR_MS = 3_600_000;
 
 /** What schools do: compared by what comes of it. */
 const SCHOOLS: readonly { name: string; hours: number }[] = [
-  { name: 'Same day', hours: 5 },
-  { name: 'Overnight', hours: 14 },
-  { name: 'A day', hours: 24 },
-  { name: 'Two days', hours: 48 },
-  { name: 'A week', hours: 168 },
+  { name: settlingWords.sameDay(), hours: 5 },
+  { name: settlingWords.overnight(), hours: 14 },
+  { name: settlingWords.aDay(), hours: 24 },
+  { name: settlingWords.twoDays(), hours: 48 },
+  { name: settlingWords.aWeek(), hours: 168 },
 ];
 
 const percent = (share: number): string => `${Math.round(100 * share)} %`;
@@ -43,8 +45,8 @@ function rowOf(name: string, { matter }: SettlingMoment): string[] {
   const { bubbles, wax } = matter;
   return [
     name,
-    `${percent(bubbles.share)}, all over ${Math.round(bubbles.fromUm)} µm`,
-    `${percent(wax.share)}, all over ${Math.round(wax.fromUm)} µm`,
+    settlingWords.allOverM({ share: percent(bubbles.share), fromUm: Math.round(bubbles.fromUm) }),
+    settlingWords.allOverM({ share: percent(wax.share), fromUm: Math.round(wax.fromUm) }),
   ];
 }
 
@@ -55,11 +57,11 @@ function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   const keep = async (value: number | null, options: ActOptions): Promise<boolean> => {
     const done = await dispatch(
       perform(
-        'Skimmed',
+        settlingWords.skimmed(),
         (scribe) => {
           const skim = { at: scribe.now(), kg: value === null ? null : unit.toBase(value) };
           const content = { ...settling.content, skims: [...settling.content.skims, skim] };
-          return [nextRevision(scribe, settling, { content, reason: 'Skimmed' })];
+          return [nextRevision(scribe, settling, { content, reason: settlingWords.skimmed() })];
         },
         options,
       ),
@@ -68,13 +70,13 @@ function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   };
   const wrongWith = (value: number): string => {
     const kg = unit.toBase(value);
-    return kg >= 0 && kg <= 100 ? '' : 'A skim weighs 0 to 100 kg.';
+    return kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsToKg();
   };
   return (
     <OneNumberForm
       formKey={`skim:${settling.entityId}`}
-      label={`Came off [${unit.name}], if weighed`}
-      button="Skimmed now"
+      label={settlingWords.cameOffIfWeighed({ name: unit.name })}
+      button={settlingWords.skimmedNow()}
       tone="ink"
       optional
       wrongWith={wrongWith}
@@ -126,8 +128,11 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
     const { calendarText } = await import('../../../format/calendarText');
     const entry = {
       id: `skim ${settling.entityId} ${next.which}`,
-      title: `Skim ${content.name}, ${file.lot.content.name || file.lot.content.code}`,
-      about: 'Lift the film off with the foam in it; cover it again at once.',
+      title: settlingWords.skim({
+        name: content.name,
+        name2: file.lot.content.name || file.lot.content.code,
+      }),
+      about: settlingWords.liftTheFilmOffWith(),
       atMs: Math.max(nowMs, next.atMs),
       hours: 0.5,
     };
@@ -135,10 +140,10 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
   };
   const end = (): void =>
     void dispatch(
-      perform('It stands no longer', (scribe) => [
+      perform(settlingWords.itStandsNoLonger(), (scribe) => [
         nextRevision(scribe, settling, {
           content: { ...content, endedAt: scribe.now() },
-          reason: 'Emptied or filled on',
+          reason: settlingWords.emptiedOrFilledOn(),
         }),
       ]),
     );
@@ -147,7 +152,8 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <h2 className="text-2xl font-bold">{content.name}</h2>
         <Button tone="quiet" onClick={onEdit}>
-          Change<span className="sr-only"> {content.name}</span>
+          {commonWords.change()}
+          <span className="sr-only"> {content.name}</span>
         </Button>
       </div>
       <div className="grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-6 wide:grid-cols-2">
@@ -155,12 +161,12 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
           <div className="border-l-8 border-lavender pl-4">
             <p className="text-xl">
               {!isStanding
-                ? 'It stands no longer'
+                ? settlingWords.itStandsNoLonger()
                 : next
                   ? next.which === 'first'
-                    ? 'Skim it'
-                    : 'Skim it again'
-                  : 'Skimmed twice: bottle it'}
+                    ? settlingWords.skimIt()
+                    : settlingWords.skimItAgain()
+                  : settlingWords.skimmedTwiceBottleIt()}
             </p>
             {isStanding && next && (
               <p role="status" className="text-5xl leading-tight font-bold">
@@ -169,13 +175,18 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             )}
             <p className="mt-1 text-lg">
               {isStanding
-                ? `After ${spanText(Math.max(0, hours))}: ${percent(now.matter.bubbles.share)} of the bubbles and ${percent(now.matter.wax.share)} of the wax are up; it has ${formatQuantity(now.temperatureC, 'temperature', preferences, 0)}.`
-                : `It stood until ${content.endedAt ? format(content.endedAt, 'd MMM, HH:mm') : ''}.`}
+                ? settlingWords.afterOfTheBubblesAnd({
+                    spanText: spanText(Math.max(0, hours)),
+                    share: percent(now.matter.bubbles.share),
+                    share2: percent(now.matter.wax.share),
+                    temperatureC: formatQuantity(now.temperatureC, 'temperature', preferences, 0),
+                  })
+                : settlingWords.itStoodUntil({
+                    endedAt: content.endedAt ? format(content.endedAt, 'd MMM, HH:mm') : '',
+                  })}
             </p>
             {!Number.isFinite(plan.firstHours) && (
-              <p className="text-lg font-bold">
-                So cold and thick it does not clear within half a year: warm the room.
-              </p>
+              <p className="text-lg font-bold">{settlingWords.soColdAndThickIt()}</p>
             )}
           </div>
           {isStanding && (
@@ -184,10 +195,10 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
               <div className="flex flex-wrap gap-3">
                 {next && (
                   <Button onClick={() => saving(save)}>
-                    <CalendarPlus aria-hidden className="size-5" /> For the calendar
+                    <CalendarPlus aria-hidden className="size-5" /> {settlingWords.forTheCalendar()}
                   </Button>
                 )}
-                <Button onClick={end}>It stands no longer</Button>
+                <Button onClick={end}>{settlingWords.itStandsNoLonger()}</Button>
               </div>
             </>
           )}
@@ -195,16 +206,17 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             <ul className="text-lg">
               {content.skims.map((one) => (
                 <li key={one.at}>
-                  Skimmed {format(one.at, 'EEE d MMM, HH:mm')}
+                  {settlingWords.skimmed2({ at: format(one.at, 'EEE d MMM, HH:mm') })}
                   {one.kg !== null && `: ${formatQuantity(one.kg, 'mass', preferences, 2)}`}
                 </li>
               ))}
             </ul>
           )}
           <p className="text-base">
-            First skim once four fifths of the bubbles are up, after {spanText(plan.firstHours)};
-            the second once another day brings less than 5 % of the wax, after{' '}
-            {spanText(plan.secondHours)}. Sizes of wax and bubbles are assumed, not measured.
+            {settlingWords.firstSkimOnceFourFifths({
+              spanText: spanText(plan.firstHours),
+              spanText2: spanText(plan.secondHours),
+            })}
           </p>
         </div>
         <div className="space-y-4">
@@ -216,8 +228,8 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             />
           </Suspense>
           <PlainTable
-            label={`How long ${content.name} stands, and what comes of it`}
-            head={['Stands', 'Bubbles up', 'Wax up']}
+            label={settlingWords.howLongStandsAndWhat({ name: content.name })}
+            head={[settlingWords.stands(), settlingWords.bubblesUp(), settlingWords.waxUp()]}
             rows={rows}
           />
         </div>

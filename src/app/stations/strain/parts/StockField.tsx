@@ -5,6 +5,7 @@ import { useDraftText } from '../../../forms/useDraftText';
 import { readDecimal } from '../../../format/decimal';
 import { KIT_NAMES } from '../../../words/strainWords';
 import { INPUT } from '../../../ui/classes';
+import { lineWords } from '../../../words/english/line';
 
 interface StockFieldProps {
   need: KitNeed;
@@ -25,7 +26,7 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
     if (text.trim() === '') return;
     const typed = readDecimal(text);
     const isCount = typed.ok && Number.isInteger(typed.value) && typed.value >= 0;
-    if (!isCount || typed.value > 100_000) return setWrong('Type a whole number, 0 or more.');
+    if (!isCount || typed.value > 100_000) return setWrong(lineWords.typeAWholeNumberOr());
     setWrong('');
     if (typed.value === have || (await onKeep(typed.value, { draft: formKey }))) drop();
   };
@@ -35,14 +36,17 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
       <span>
         <span className="block text-xl font-bold">{name}</span>
         <span className="block text-base">
-          likely {need.likely}, enough with {need.enough}
+          {lineWords.likelyEnoughWith({ likely: need.likely, enough: need.enough })}
         </span>
-        {missing > 0 && <span className="block text-base text-ink-soft">or: {standIn}</span>}
+        {missing > 0 && (
+          <span className="block text-base text-ink-soft">{lineWords.orStandin({ standIn })}</span>
+        )}
       </span>
       <strong className="text-3xl sm:text-right">{missing === 0 ? 'there' : `+ ${missing}`}</strong>
       <span>
         <label htmlFor={id} className="block text-base">
-          There<span className="sr-only"> of {name}</span>
+          {lineWords.there()}
+          <span className="sr-only"> {lineWords.ofName({ name })}</span>
         </label>
         <input
           id={id}

@@ -6,6 +6,7 @@ import { formatQuantity, unitOf } from '../../../format/units';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { Slider } from '../../../ui/fields/Slider';
 import type { AskedStrainer } from '../strainerQuestion';
+import { lineWords } from '../../../words/english/line';
 
 /** A change in words, by how much. */
 function useAdviceWords(): (advice: StrainingAdvice) => string {
@@ -16,17 +17,19 @@ function useAdviceWords(): (advice: StrainingAdvice) => string {
   return ({ change, amount }) => {
     switch (change) {
       case 'warmer':
-        return `Warm the honey by ${warmer(amount)}`;
+        return lineWords.warmTheHoneyBy({ warmer: warmer(amount) });
       case 'head':
-        return `Keep ${formatQuantity(amount, 'length', preferences, 0)} more honey over the mesh`;
+        return lineWords.keepMoreHoneyOverThe({
+          amount: formatQuantity(amount, 'length', preferences, 0),
+        });
       case 'area':
-        return 'Twice the mesh: a wider one, or two side by side';
+        return lineWords.twiceTheMeshAWider();
       case 'coarse-first':
-        return `A coarse mesh of ${amount} µm above`;
+        return lineWords.aCoarseMeshOfM({ amount });
       case 'settled':
-        return `Let it stand overnight, skim, then strain: ${Math.round(100 * amount)} % of the wax is up`;
+        return lineWords.letItStandOvernightSkim({ amount: Math.round(100 * amount) });
       case 'scraping':
-        return `Scrape once it runs at ${Math.round(100 * amount)} % of the clean flow`;
+        return lineWords.scrapeOnceItRunsAt({ amount: Math.round(100 * amount) });
     }
   };
 }
@@ -41,7 +44,7 @@ function WarmEnough({ asked }: { asked: AskedStrainer }): ReactElement {
   return (
     <div className="mt-4">
       <Slider
-        label="Through within"
+        label={lineWords.throughWithin()}
         value={hours}
         range={[0.5, Math.max(2, Math.ceil(now * 1.5))]}
         step={0.5}
@@ -50,15 +53,14 @@ function WarmEnough({ asked }: { asked: AskedStrainer }): ReactElement {
       />
       <p role="status" className="text-2xl font-bold">
         {warm === null
-          ? `Not even at ${limit}: take more mesh, or let it stand first.`
+          ? lineWords.notEvenAtTakeMore({ limit })
           : warm <= asked.task.honey.temperatureC
-            ? 'Warm enough as it is.'
-            : `Honey at ${formatQuantity(warm, 'temperature', preferences, 0)} is through in time.`}
+            ? lineWords.warmEnoughAsItIs()
+            : lineWords.honeyAtIsThroughIn({
+                warm: formatQuantity(warm, 'temperature', preferences, 0),
+              })}
       </p>
-      <p className="text-base">
-        Nothing here is warmed above {limit}: wax softens there and blinds the mesh, and warmth
-        spends quality.
-      </p>
+      <p className="text-base">{lineWords.nothingHereIsWarmedAbove({ limit })}</p>
     </div>
   );
 }
@@ -67,7 +69,7 @@ function WarmEnough({ asked }: { asked: AskedStrainer }): ReactElement {
 export function StrainerAdvice({ asked }: { asked: AskedStrainer }): ReactElement {
   const words = useAdviceWords();
   return (
-    <SheetSection id="advice" title="Faster">
+    <SheetSection id="advice" title={lineWords.faster()}>
       <ul className="divide-y divide-thread">
         {asked.advice.map((one) => (
           <li key={one.change} className="flex items-baseline justify-between gap-4 py-2 text-lg">
@@ -76,7 +78,9 @@ export function StrainerAdvice({ asked }: { asked: AskedStrainer }): ReactElemen
           </li>
         ))}
       </ul>
-      {asked.advice.length === 0 && <p className="text-lg">Nothing here would save minutes.</p>}
+      {asked.advice.length === 0 && (
+        <p className="text-lg">{lineWords.nothingHereWouldSaveMinutes()}</p>
+      )}
       <WarmEnough asked={asked} />
     </SheetSection>
   );

@@ -3,6 +3,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { StrainedPoint } from '../../../../core';
 import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
+import { lineWords } from '../../../words/english/line';
 
 /** A way to strain, with what is through over time. */
 export interface StrainingLine {
@@ -38,7 +39,7 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
     (): ChartOptions<'scatter'> => ({
       scales: {
         x: { min: 0, ...axisLook('hours') },
-        y: { min: 0, ...axisLook(`${unit} through`) },
+        y: { min: 0, ...axisLook(lineWords.through({ unit })) },
       },
       plugins: { tooltip: { enabled: false } },
     }),
@@ -46,13 +47,15 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
   );
   const ends = lines.map(({ name, points }) => {
     const hours = (points.at(-1)?.minutes ?? 0) / 60;
-    return { name, words: `${hours.toFixed(1)} hours` };
+    return { name, words: lineWords.hours({ hours: hours.toFixed(1) }) };
   });
   return (
     <>
       <ScatterChart
         height="h-64"
-        spoken={`Through the strainer: ${ends.map((one) => `${one.name} ${one.words}`).join('; ')}`}
+        spoken={lineWords.throughTheStrainer({
+          ends: ends.map((one) => `${one.name} ${one.words}`).join('; '),
+        })}
         data={data}
         options={options}
       />

@@ -9,6 +9,7 @@ import { isoDay } from '../../../format/dates';
 import { TICK_NAMES } from '../../../words/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
+import { lineWords } from '../../../words/english/line';
 
 /** What comes next at the line, where the plan tells. */
 function nextAt({ plan }: AskedDay, tick: Tick): number | undefined {
@@ -25,8 +26,9 @@ function nextAt({ plan }: AskedDay, tick: Tick): number | undefined {
 
 function progress(file: ExtractionFile, asked: AskedDay, tick: Tick): string {
   const done = file.ticks.filter((one) => one.content.what === tick).length;
-  if (tick === 'load-out') return `${done} of ${loadsOfDay(asked.now)}`;
-  if (tick === 'pail-full') return `${done} of ${asked.pails.full}`;
+  if (tick === 'load-out')
+    return lineWords.ofDoneLoadsofday({ done, loadsOfDay: loadsOfDay(asked.now) });
+  if (tick === 'pail-full') return lineWords.ofDoneFull({ done, full: asked.pails.full });
   return String(done);
 }
 
@@ -57,14 +59,15 @@ export function TickPanel({
     const now = new Date();
     // begun on another day than planned, it is that day's
     const day = isoDay(now);
-    change('The day has begun', { day, startedAt: now.toISOString() }, 'Begun');
+    change(lineWords.theDayHasBegun(), { day, startedAt: now.toISOString() }, lineWords.begun());
   };
-  const end = (): void => change('The day is over', { doneAt: new Date().toISOString() }, 'Over');
+  const end = (): void =>
+    change(lineWords.theDayIsOver(), { doneAt: new Date().toISOString() }, lineWords.over());
   const isRunning = asked.now.phase === 'under-way';
   useCommands(
     isRunning
       ? TICKS.map((what, at) => ({
-          id: `tick ${what}`,
+          id: lineWords.tick({ what }),
           title: TICK_NAMES[what],
           key: String(at + 1),
           run: () => tick(what),
@@ -75,26 +78,26 @@ export function TickPanel({
     return (
       <div>
         <Button tone="ink" className="min-h-16 px-8 text-xl" onClick={begin}>
-          Start the day
+          {lineWords.startTheDay()}
         </Button>
-        <p className="mt-2 text-lg">
-          Then tick off each load and pail: the plan follows what really happens.
-        </p>
+        <p className="mt-2 text-lg">{lineWords.thenTickOffEachLoad()}</p>
       </div>
     );
   }
   if (asked.now.phase === 'done') {
     return (
       <p className="flex flex-wrap items-center gap-3 text-lg">
-        Over since {content.doneAt && format(content.doneAt, 'd MMM, HH:mm')}.
-        <Button onClick={() => change('The day goes on', { doneAt: null }, 'Goes on')}>
-          It goes on
+        {lineWords.overSince()} {content.doneAt && format(content.doneAt, 'd MMM, HH:mm')}.
+        <Button
+          onClick={() => change(lineWords.theDayGoesOn(), { doneAt: null }, lineWords.goesOn())}
+        >
+          {lineWords.itGoesOn()}
         </Button>
       </p>
     );
   }
   return (
-    <section aria-label="Tick off" className="space-y-3">
+    <section aria-label={lineWords.tickOff()} className="space-y-3">
       <ul className="grid gap-3 sm:grid-cols-3">
         {TICKS.map((what) => {
           const at = nextAt(asked, what);
@@ -109,7 +112,9 @@ export function TickPanel({
                 <span className="text-3xl font-bold">{progress(file, asked, what)}</span>
               </Button>
               <p className="mt-1 text-base">
-                {at === undefined ? 'none to come' : `next about ${clockText(at)}`}
+                {at === undefined
+                  ? lineWords.noneToCome()
+                  : lineWords.nextAbout({ at: clockText(at) })}
               </p>
             </li>
           );
@@ -117,16 +122,18 @@ export function TickPanel({
       </ul>
       {asked.now.from.state.untickedKg > asked.now.content.pail.kg && (
         <p role="status" className="text-lg font-semibold">
-          More honey was spun than can wait: were pails filled that are not ticked off?
+          {lineWords.moreHoneyWasSpunThan()}
         </p>
       )}
       <p className="flex flex-wrap items-center gap-3 text-base">
-        Begun {content.startedAt && format(content.startedAt, 'HH:mm')}
-        <Button onClick={end}>The day is over</Button>
+        {lineWords.begun()} {content.startedAt && format(content.startedAt, 'HH:mm')}
+        <Button onClick={end}>{lineWords.theDayIsOver()}</Button>
         <Button
-          onClick={() => change('Not begun after all', { startedAt: null }, 'Begun too early')}
+          onClick={() =>
+            change(lineWords.notBegunAfterAll(), { startedAt: null }, lineWords.begunTooEarly())
+          }
         >
-          Not begun after all
+          {lineWords.notBegunAfterAll()}
         </Button>
       </p>
     </section>

@@ -5,6 +5,8 @@ import { clockText } from '../../../format/clock';
 import { PlainTable } from '../../../ui/PlainTable';
 import { RuleHatch } from '../../../ui/charts/RuleHatch';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { commonWords } from '../../../words/english/common';
+import { lineWords } from '../../../words/english/line';
 
 const WIDTH = 1000;
 const ROW = 34;
@@ -17,15 +19,15 @@ const LOOKS: Readonly<
   Record<LineBar['task'], { name: string; className: string; hatched?: true }>
 > = {
   uncap: { name: 'uncapping', className: 'fill-paper stroke-ink' },
-  load: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
-  unload: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
-  turn: { name: 'filling, turning, emptying', className: 'fill-ink stroke-ink' },
+  load: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
+  unload: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
+  turn: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
   spin: { name: 'spinning', className: 'fill-lavender stroke-lavender' },
   strain: { name: 'straining', className: 'fill-lavender-mid stroke-lavender' },
-  scrape: { name: 'scraping the strainer', className: 'stroke-ink', hatched: true },
-  'change-pail': { name: 'changing pails', className: 'fill-thread-deep stroke-ink' },
-  'carry-in': { name: 'carrying boxes in', className: 'fill-thread stroke-ink' },
-  'wet-out': { name: 'carrying wet boxes out', className: 'fill-thread stroke-ink' },
+  scrape: { name: lineWords.scrapingTheStrainer(), className: 'stroke-ink', hatched: true },
+  'change-pail': { name: lineWords.changingPails(), className: 'fill-thread-deep stroke-ink' },
+  'carry-in': { name: lineWords.carryingBoxesIn(), className: 'fill-thread stroke-ink' },
+  'wet-out': { name: lineWords.carryingWetBoxesOut(), className: 'fill-thread stroke-ink' },
 };
 
 interface Row {
@@ -43,9 +45,13 @@ function rowsOf(bars: readonly LineBar[], { people }: ExtractionContent): Row[] 
     })).filter((one) => busy.has(one.id));
   const several = (kind: string): boolean => busy.has(`${kind}-1` as LineBar['row']);
   return [
-    ...of('person', (at) => people[at]?.name || `Person ${at + 1}`),
-    ...of('extractor', (at) => (several('extractor') ? `Extractor ${at + 1}` : 'Extractor')),
-    ...of('strainer', (at) => (several('strainer') ? `Strainer ${at + 1}` : 'Strainer')),
+    ...of('person', (at) => people[at]?.name || lineWords.person({ at: at + 1 })),
+    ...of('extractor', (at) =>
+      several('extractor') ? lineWords.extractor2({ at: at + 1 }) : lineWords.extractor(),
+    ),
+    ...of('strainer', (at) =>
+      several('strainer') ? lineWords.strainer2({ at: at + 1 }) : lineWords.strainer(),
+    ),
   ];
 }
 
@@ -103,10 +109,10 @@ function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[
   const shown = [...bars].sort((a, b) => a.fromMin - b.fromMin).slice(0, 400);
   return (
     <details className="mt-2">
-      <FoldSummary size="large">Who does what, as a list</FoldSummary>
+      <FoldSummary size="large">{lineWords.whoDoesWhatAsA()}</FoldSummary>
       <PlainTable
-        label="Who does what"
-        head={['From', 'To', 'Who', 'What']}
+        label={lineWords.whoDoesWhat()}
+        head={[commonWords.from(), commonWords.to(), lineWords.who(), commonWords.what()]}
         rows={shown.map((bar) => [
           clockText(bar.fromMin),
           clockText(bar.toMin),
@@ -114,7 +120,9 @@ function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[
           LOOKS[bar.task].name,
         ])}
       />
-      {bars.length > shown.length && <p>… and {bars.length - shown.length} more.</p>}
+      {bars.length > shown.length && (
+        <p>{lineWords.andMore({ bars: bars.length - shown.length })}</p>
+      )}
     </details>
   );
 }
@@ -145,12 +153,21 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
   const used = legendOf(drawn);
   return (
     <>
-      <div className="overflow-x-auto" role="region" aria-label="The day as a drawing" tabIndex={0}>
+      <div
+        className="overflow-x-auto"
+        role="region"
+        aria-label={lineWords.theDayAsADrawing()}
+        tabIndex={0}
+      >
         <svg
           viewBox={`0 0 ${WIDTH} ${height}`}
           className="w-full min-w-2xl"
           role="img"
-          aria-label={`From ${clockText(fromMin)} to ${clockText(toMin)}: ${rows.map((one) => one.name).join(', ')}`}
+          aria-label={lineWords.fromTo({
+            fromMin: clockText(fromMin),
+            toMin: clockText(toMin),
+            rows: rows.map((one) => one.name).join(', '),
+          })}
         >
           <RuleHatch id={HATCH} />
           {ticksOf(fromMin, toMin).map((tick) => (
@@ -176,7 +193,7 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
                 textAnchor="middle"
                 className="fill-ink text-[13px]"
               >
-                break
+                {lineWords.break()}
               </text>
             </g>
           ))}
@@ -206,7 +223,7 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
             );
           })}
           <text x={0} y={pailsY + 5} className="fill-ink text-[15px] font-semibold">
-            Pails full
+            {lineWords.pailsFull()}
           </text>
           {pailsAtMin.map((at, number) => (
             <circle key={number} cx={x(at)} cy={pailsY} r={5} className="fill-ink" />
@@ -224,7 +241,10 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
           )}
         </svg>
       </div>
-      <ul className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-base" aria-label="What is drawn how">
+      <ul
+        className="mt-2 flex flex-wrap gap-x-5 gap-y-1 text-base"
+        aria-label={lineWords.whatIsDrawnHow()}
+      >
         {used.map((look) => (
           <li key={look.name} className="flex items-center gap-2">
             <svg aria-hidden viewBox="0 0 24 16" className="h-4 w-6">

@@ -14,6 +14,7 @@ import {
   type PlanTried,
   type WarmedVessel,
 } from '../warmingPlans';
+import { settlingWords } from '../../../words/english/settling';
 
 /** Honey that stood in an ordinary room [°C]. */
 const START_C = 18;
@@ -39,17 +40,17 @@ function PlanColumn(props: PlanProps): ReactElement {
     <section aria-label={name} className="space-y-2 border-l-8 border-lavender pl-4">
       <h3 className="text-xl font-bold">
         {name}
-        {cheaper && ': costs less'}
+        {cheaper && settlingWords.costsLess()}
       </h3>
       <Slider
-        label="Cabinet at"
+        label={settlingWords.cabinetAt()}
         value={plan.cabinetC}
         range={[25, 60]}
         words={degrees(plan.cabinetC)}
         onChange={(cabinetC) => onChange({ cabinetC })}
       />
       <Slider
-        label="for"
+        label={settlingWords.for()}
         value={plan.days}
         range={[0.5, 10]}
         step={0.5}
@@ -57,24 +58,28 @@ function PlanColumn(props: PlanProps): ReactElement {
         onChange={(days) => onChange({ days })}
       />
       <p className="text-3xl leading-tight font-bold">
-        {(100 * alone.diastaseLeft.likely).toFixed(1)} % of the diastase left
+        {settlingWords.ofTheDiastaseLeft({ likely: (100 * alone.diastaseLeft.likely).toFixed(1) })}
       </p>
       <p className="text-xl">
-        {alone.hmfFormed.likely.toFixed(1)} mg/kg of HMF more ({alone.hmfFormed.low.toFixed(1)} to{' '}
-        {alone.hmfFormed.high.toFixed(1)})
+        {settlingWords.mgKgOfHmfMore({
+          likely: alone.hmfFormed.likely.toFixed(1),
+          low: alone.hmfFormed.low.toFixed(1),
+          high: alone.hmfFormed.high.toFixed(1),
+        })}
       </p>
       <p className="text-base">
-        At the end the honey has {degrees(endC)}
-        {isGel ? '' : ` and runs ${thinner.toFixed(0)} times as fast`}; the budget is then{' '}
-        {Math.round(100 * Math.min(9.99, after.spentShare.likely))}&nbsp;% spent.
+        {settlingWords.atTheEndTheHoney({
+          endC: degrees(endC),
+          part: isGel ? '' : settlingWords.andRunsTimesAsFast({ thinner: thinner.toFixed(0) }),
+          number: Math.round(100 * Math.min(9.99, after.spentShare.likely)),
+        })}
       </p>
       {plan.cabinetC > 45 && (
-        <p className="text-base font-bold">
-          Above 45 °C quality goes within hours; what touches the heater is hotter still.
-        </p>
+        <p className="text-base font-bold">{settlingWords.aboveCQualityGoesWithin()}</p>
       )}
       <Button onClick={onKeep}>
-        Do it: write it down<span className="sr-only"> ({name})</span>
+        {settlingWords.doItWriteItDown()}
+        <span className="sr-only"> ({name})</span>
       </Button>
     </section>
   );
@@ -109,7 +114,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
     ({ history }: PlanOutcome, plan: PlanTried) =>
     (): void =>
       void dispatch(
-        perform('Wrote the warming down', (scribe) => [
+        perform(settlingWords.wroteTheWarmingDown(), (scribe) => [
           firstRevision(
             scribe,
             'heat-spell',
@@ -118,17 +123,21 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
               source: 'plan',
               startedAt: scribe.now(),
               spells: history.map((each) => ({ ...each })),
-              remark: `${WARMED_VESSELS[vessel].name}, ${plan.days} days at ${plan.cabinetC} °C`,
+              remark: settlingWords.daysAtC({
+                name: WARMED_VESSELS[vessel].name,
+                days: plan.days,
+                cabinetC: plan.cabinetC,
+              }),
             },
             file.lot.entityId,
           ),
         ]),
       );
   return (
-    <SheetSection id="warming" title="Two ways to warm">
+    <SheetSection id="warming" title={settlingWords.twoWaysToWarm()}>
       <div className="mb-4 grid gap-4 sm:grid-cols-2">
         <label className="text-base font-semibold">
-          What is warmed
+          {settlingWords.whatIsWarmed()}
           <select
             className={INPUT}
             value={vessel}
@@ -142,20 +151,20 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
           </select>
         </label>
         <label className="text-base font-semibold">
-          What for
+          {settlingWords.whatFor()}
           <select
             className={INPUT}
             value={occasion}
             onChange={(event) => setOccasion(event.target.value as 'warming' | 'liquefying')}
           >
-            <option value="liquefying">To liquefy it</option>
-            <option value="warming">To make it run</option>
+            <option value="liquefying">{settlingWords.toLiquefyIt()}</option>
+            <option value="warming">{settlingWords.toMakeItRun()}</option>
           </select>
         </label>
       </div>
       <div className="space-y-6">
         <PlanColumn
-          name="First way"
+          name={settlingWords.firstWay()}
           plan={plans[0]}
           outcome={one}
           isGel={isGel}
@@ -164,7 +173,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
           onKeep={keep(one, plans[0])}
         />
         <PlanColumn
-          name="Second way"
+          name={settlingWords.secondWay()}
           plan={plans[1]}
           outcome={two}
           isGel={isGel}
@@ -173,11 +182,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
           onKeep={keep(two, plans[1])}
         />
       </div>
-      <p className="mt-4 text-base">
-        Honey follows the cabinet slowly; its lag is reckoned from the vessel, its middle lags more.
-        Whether crystals are gone is seen, not reckoned: fine ones by 40 °C within days, coarse ones
-        later, common practice without a source.
-      </p>
+      <p className="mt-4 text-base">{settlingWords.honeyFollowsTheCabinetSlowly()}</p>
     </SheetSection>
   );
 }

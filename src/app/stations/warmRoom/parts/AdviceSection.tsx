@@ -6,6 +6,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { adviceWords } from '../../../words/advice';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
+import { roomWords } from '../../../words/english/room';
 
 interface AdviceSectionProps {
   asked: AskedRoom;
@@ -21,19 +22,17 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
   );
   const context = {
     preferences,
-    nameOf: (id: string) => names.get(id) ?? 'the batch',
-    dayWords: (day: number) => `on ${format(asked.present.zeroMs + day * DAY_MS, 'EEEE')}`,
+    nameOf: (id: string) => names.get(id) ?? roomWords.theBatch(),
+    dayWords: (day: number) =>
+      roomWords.onZeroms({ zeroMs: format(asked.present.zeroMs + day * DAY_MS, 'EEEE') }),
   };
   const sentences = advice.map((one) => adviceWords(one, context));
-  const burner =
-    heating === 'unvented'
-      ? ['Never a burner without a flue: carbon monoxide kills, and its water wets the honey.']
-      : [];
+  const burner = heating === 'unvented' ? [roomWords.neverABurnerWithoutAFlue()] : [];
   const all = [...burner, ...sentences];
   return (
-    <SheetSection id="advice" title="Look after">
+    <SheetSection id="advice" title={roomWords.lookAfter()}>
       {all.length === 0 ? (
-        <p className="text-lg">Nothing stands out in air, machine and honey.</p>
+        <p className="text-lg">{roomWords.nothingStandsOutInAir()}</p>
       ) : (
         <ul className="space-y-3">
           {all.map((one) => (
@@ -43,10 +42,7 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
           ))}
         </ul>
       )}
-      <p className="mt-3 text-base text-ink-soft">
-        Heaters and dehumidifiers stand dry and away from drips; empty the tank or look after the
-        drain. Let boxes cool below 27 °C before uncapping new comb: warm it peels off.
-      </p>
+      <p className="mt-3 text-base text-ink-soft">{roomWords.heatersAndDehumidifiersStandDry()}</p>
     </SheetSection>
   );
 }

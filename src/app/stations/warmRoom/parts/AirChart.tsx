@@ -16,6 +16,7 @@ import {
   type ChartPoint,
 } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
+import { roomWords } from '../../../words/english/room';
 
 interface AirChartProps {
   /** measured in the room */
@@ -59,10 +60,10 @@ function bandSets({ draws, outlook }: AirChartProps, ahead: Window) {
   const points = (values: readonly number[]): ChartPoint[] =>
     pointsOf(outlook.days, (at) => 100 * (values[at] ?? 0), ahead);
   return [
-    { ...line, label: '% RH, low', data: points(low) },
+    { ...line, label: roomWords.rhLow(), data: points(low) },
     {
       ...line,
-      label: '% RH, high',
+      label: roomWords.rhHigh(),
       data: points(high),
       fill: '-1',
       backgroundColor: CHART_LAVENDER_PALE,
@@ -77,7 +78,7 @@ function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window
   return [
     {
       ...LINE_ONLY,
-      label: 'machine stops',
+      label: roomWords.machineStops(),
       borderColor: CHART_INK,
       borderWidth: 1,
       yAxisID: 'humidity',
@@ -85,7 +86,7 @@ function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window
         stopsAt === null ? [] : ends.map((day) => ({ x: zeroMs + day * DAY_MS, y: 100 * stopsAt })),
     },
     {
-      label: 'door open',
+      label: roomWords.doorOpen(),
       data: doors.map((one) => ({
         x: zeroMs + one.day * DAY_MS,
         y: 100 * one.relativeHumidity,
@@ -118,23 +119,23 @@ function chartData(props: AirChartProps): ChartData<'scatter', ChartPoint[]> {
       ...marks(props, measured),
       {
         ...degrees,
-        label: '°C measured',
+        label: roomWords.cMeasured(),
         data: pointsOf(log.days, (at) => log.temperatureC[at] ?? 0, measured),
       },
       {
         ...humidity,
-        label: '% RH measured',
+        label: roomWords.rhMeasured(),
         data: pointsOf(log.days, (at) => 100 * (log.relativeHumidity[at] ?? 0), measured),
       },
       {
         ...degrees,
-        label: '°C to come',
+        label: roomWords.cToCome(),
         borderDash: [6, 5],
         data: pointsOf(days, (at) => outlook?.temperatureC[at] ?? 0, ahead),
       },
       {
         ...humidity,
-        label: '% RH to come',
+        label: roomWords.rhToCome(),
         borderDash: [6, 5],
         data: pointsOf(days, (at) => 100 * (outlook?.relativeHumidity[at] ?? 0), ahead),
       },
@@ -155,12 +156,17 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
         callback: (value) => format(Number(value), 'EEE HH:mm'),
       },
     },
-    degrees: { position: 'left', suggestedMin: 15, suggestedMax: 36, ...axisLook('°C, thin') },
+    degrees: {
+      position: 'left',
+      suggestedMin: 15,
+      suggestedMax: 36,
+      ...axisLook(roomWords.cThin()),
+    },
     humidity: {
       position: 'right',
       suggestedMin: 20,
       suggestedMax: 60,
-      ...axisLook('% humidity, thick'),
+      ...axisLook(roomWords.humidityThick()),
       grid: { display: false },
     },
   },
@@ -188,7 +194,10 @@ export function AirChart(props: AirChartProps): ReactElement {
   const last = log.days.length - 1;
   const spoken =
     last >= 0
-      ? `Air of the room, last measured ${(log.temperatureC[last] ?? 0).toFixed(1)} °C and ${(100 * (log.relativeHumidity[last] ?? 0)).toFixed(0)} % humidity.`
-      : 'Air of the room, as it is to come.';
+      ? roomWords.airOfTheRoomLast({
+          temperatureC: (log.temperatureC[last] ?? 0).toFixed(1),
+          relativeHumidity: (100 * (log.relativeHumidity[last] ?? 0)).toFixed(0),
+        })
+      : roomWords.airOfTheRoomAs();
   return <ScatterChart height="h-72" spoken={spoken} data={data} options={options} />;
 }

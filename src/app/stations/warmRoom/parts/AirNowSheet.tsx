@@ -4,6 +4,7 @@ import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { airNowEntry } from '../../../forms/room/airNowForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { roomWords } from '../../../words/english/room';
 
 interface AirNowSheetProps {
   open: boolean;
@@ -26,9 +27,9 @@ export function AirNowSheet({ open, roomId, onClose }: AirNowSheetProps): ReactE
       kind="air-log"
       record={null}
       ownerId={roomId}
-      what="the air"
-      title="Air as it is now"
-      description="From thermometer and hygrometer, hung at the height of the boxes. Two looks and more replace what was assumed between them."
+      what={roomWords.theAir()}
+      title={roomWords.airAsItIsNow()}
+      description={roomWords.fromThermometerAndHygrometerHung()}
       formOf={formOf}
       parse={(form) =>
         airNowEntry.read(form, preferences, {

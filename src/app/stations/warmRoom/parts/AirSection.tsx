@@ -3,7 +3,6 @@ import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from 
 import { seriesOf, type RoomFile } from '../../../../model';
 import { type AirLog } from '../../../../records';
 import { revise, useAppDispatch } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -13,6 +12,8 @@ import { AirNowSheet } from './AirNowSheet';
 import { LogSheet } from './LogSheet';
 import { LoggerPanel } from './LoggerPanel';
 import { lazyPart } from '../../../ui/page/lazyPart';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
 const AirChart = lazyPart(
   () => import('./AirChart'),
@@ -20,9 +21,9 @@ const AirChart = lazyPart(
 );
 
 const SOURCE_NAMES: Readonly<Record<AirLog['content']['source'], string>> = {
-  typed: 'written down',
-  file: 'from a file',
-  'stand-in': 'from the stand-in logger',
+  typed: roomWords.writtenDown(),
+  file: roomWords.fromAFile(),
+  'stand-in': roomWords.fromTheStandInLogger(),
 };
 
 /** A log with what stands out in it, and the way to take it back. */
@@ -34,18 +35,24 @@ function LogRow({ log }: { log: AirLog }): ReactElement {
   const gaps = logGaps(series);
   const spikes = logSpikes(series);
   const last = content.minutes[content.minutes.length - 1] ?? 0;
-  const remove = () => dispatch(revise('Log removed', log, { withdrawn: true, reason: 'Removed' }));
+  const remove = () =>
+    dispatch(
+      revise(roomWords.logRemoved(), log, { withdrawn: true, reason: commonWords.removed() }),
+    );
   return (
     <li className="flex flex-wrap items-start gap-x-4 py-2">
       <div className="grow basis-64 text-base">
         <p className="text-lg font-semibold">
-          {content.place === 'inside' ? 'In the room' : 'Outside'}:{' '}
-          {counted(content.minutes.length, 'entry', 'entries')}
+          {content.place === 'inside' ? roomWords.inTheRoom() : roomWords.outside()}:{' '}
+          {roomWords.entries2({ minutes: content.minutes.length })}
         </p>
         <p>
           {formatMoment(content.startedAt)}
-          {last > 0 && ` to ${formatMoment(new Date(zeroMs + last * 60_000).toISOString())}`},{' '}
-          {SOURCE_NAMES[content.source]}
+          {last > 0 &&
+            roomWords.toValue({
+              value: formatMoment(new Date(zeroMs + last * 60_000).toISOString()),
+            })}
+          , {SOURCE_NAMES[content.source]}
         </p>
         {gaps.map((one) => (
           <p key={one.fromDay}>{gapWords(one, zeroMs)}</p>
@@ -53,7 +60,11 @@ function LogRow({ log }: { log: AirLog }): ReactElement {
         {spikes.length > 0 && <p>{spikeWords(spikes, zeroMs)}</p>}
       </div>
       <Button tone="quiet" onClick={() => void remove()}>
-        Remove<span className="sr-only"> the log of {formatMoment(content.startedAt)}</span>
+        {commonWords.remove()}
+        <span className="sr-only">
+          {' '}
+          {roomWords.theLogOf({ startedAt: formatMoment(content.startedAt) })}
+        </span>
       </Button>
     </li>
   );
@@ -77,11 +88,11 @@ export function AirSection(props: AirSectionProps): ReactElement {
   return (
     <SheetSection
       id="air"
-      title="Air of the room"
+      title={roomWords.airOfTheRoom()}
       aside={
         <span className="flex flex-wrap gap-2">
-          <Button onClick={() => setOpen('now')}>Write it down</Button>
-          <Button onClick={() => setOpen('log')}>Logger’s file</Button>
+          <Button onClick={() => setOpen('now')}>{roomWords.writeItDown()}</Button>
+          <Button onClick={() => setOpen('log')}>{roomWords.loggersFile()}</Button>
         </span>
       }
     >
@@ -95,16 +106,11 @@ export function AirSection(props: AirSectionProps): ReactElement {
             nowDay={(nowMs - zeroMs) / DAY_MS}
             zeroMs={zeroMs}
           />
-          <p className="mt-1 text-base text-ink-soft">
-            Dashed: to come, shade 90 % of all courses. Fine line: where the machine stops.
-            Triangle: like an open door.
-          </p>
+          <p className="mt-1 text-base text-ink-soft">{roomWords.dashedToComeShadeOf()}</p>
         </Suspense>
       )}
       {file.logs.length === 0 ? (
-        <p className="text-lg">
-          Nothing measured yet: the forecast takes the air from heater, machine and weather.
-        </p>
+        <p className="text-lg">{roomWords.nothingMeasuredYetTheForecast()}</p>
       ) : (
         <ul className="mt-2 divide-y divide-thread">
           {file.logs.map((one) => (

@@ -7,6 +7,7 @@ import { batchEntry, type BatchForm } from '../../../forms/room/batchForm';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
 import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { roomWords } from '../../../words/english/room';
 
 const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPercent'] as const;
 
@@ -32,8 +33,8 @@ function LotField(): ReactElement | null {
       onChosen={take}
       hint={
         chosen?.lot.content.honeyKind === 'heather'
-          ? 'Ling stands as a gel: no rate of drying is known for it, so do not go by the forecast.'
-          : 'Brings what comb and readings say of its moisture'
+          ? roomWords.lingStandsAsAGel()
+          : roomWords.bringsWhatCombAndReadings()
       }
     />
   );

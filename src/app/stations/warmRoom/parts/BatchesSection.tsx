@@ -3,12 +3,12 @@ import type { ReactElement } from 'react';
 import { moistureAt, readyForecast } from '../../../../core';
 import type { Batch } from '../../../../records';
 import { FIRST_TOLD } from '../../../../workers/dryingClient';
-import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { readyWords } from '../../../words/readyWords';
 import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';
+import { roomWords } from '../../../words/english/room';
 
 interface BatchesProps {
   asked: AskedRoom;
@@ -26,12 +26,17 @@ function nowWords({ asked, forecast }: BatchesProps, at: number): string {
   const index = tellDays.findLastIndex((day) => day <= asked.present.nowDay);
   if (forecast.draws.length < FIRST_TOLD) return '';
   const { low, middle, high } = moistureAt(forecast.draws, at, Math.max(0, index));
-  if (!Number.isFinite(middle)) return 'just in, ';
-  return `now about ${formatPercent(middle)} % (${formatPercent(low)} to ${formatPercent(high)}), `;
+  if (!Number.isFinite(middle)) return roomWords.justIn();
+  return roomWords.nowAboutTo({
+    middle: formatPercent(middle),
+    low: formatPercent(low),
+    high: formatPercent(high),
+  });
 }
 
 function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
-  if (forecast.draws.length < FIRST_TOLD) return forecast.status === 'failed' ? '' : 'Reckoning …';
+  if (forecast.draws.length < FIRST_TOLD)
+    return forecast.status === 'failed' ? '' : roomWords.reckoning();
   const { zeroMs } = asked.present;
   const ready = readyForecast(forecast.draws, at);
   return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });
@@ -59,20 +64,26 @@ function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElem
           {content.name}
           <span className="font-normal text-ink-soft">
             {' '}
-            · {counted(content.boxes, 'box', 'boxes')}, {content.boxes * content.honeyKgPerBox} kg
+            · {roomWords.boxes({ boxes: content.boxes })}, {content.boxes * content.honeyKgPerBox}{' '}
+            kg
           </span>
         </span>
         <span className="block text-3xl leading-tight font-bold">{wordsOf(props, at)}</span>
         <span className="block text-lg">
-          {nowWords(props, at)}to be {formatPercent(content.targetPercent)} %
+          {roomWords.toBe({
+            nowWords: nowWords(props, at),
+            targetPercent: formatPercent(content.targetPercent),
+          })}
         </span>
       </button>
       <span className="mt-1 flex flex-wrap gap-2">
         <Button className="min-h-14" onClick={() => onCheck(file.batch)}>
-          Read or weigh it<span className="sr-only">: {content.name}</span>
+          {roomWords.readOrWeighIt()}
+          <span className="sr-only">: {content.name}</span>
         </Button>
         <Button tone="quiet" onClick={() => onEdit(file.batch)}>
-          Change or take out<span className="sr-only">: {content.name}</span>
+          {roomWords.changeOrTakeOut()}
+          <span className="sr-only">: {content.name}</span>
         </Button>
       </span>
     </li>

@@ -6,8 +6,14 @@ import { formatMoment } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
-const PARTS = { open: 'open cells', capped: 'under cappings', all: 'mixed' } as const;
+const PARTS = {
+  open: roomWords.openCells(),
+  capped: roomWords.underCappings(),
+  all: 'mixed',
+} as const;
 
 function useWords(): (check: BatchCheck) => string {
   const preferences = useAppSelector(selectPreferences);
@@ -15,7 +21,7 @@ function useWords(): (check: BatchCheck) => string {
   return ({ content: { found } }) =>
     found.by === 'moisture'
       ? `${formatPercent(found.percent)} ± ${formatPercent(found.plusMinus)} %, ${PARTS[found.of]}`
-      : `weighed: ${kg(found.firstKg)} at first, ${kg(found.nowKg)} then`;
+      : roomWords.weighedAtFirstThen({ firstKg: kg(found.firstKg), nowKg: kg(found.nowKg) });
 }
 
 interface ChecksListProps {
@@ -28,7 +34,7 @@ export function ChecksList({ file, onEdit }: ChecksListProps): ReactElement | nu
   const words = useWords();
   if (file.checks.length === 0) return null;
   return (
-    <ul aria-label="What was measured" className="mt-2 divide-y divide-thread">
+    <ul aria-label={roomWords.whatWasMeasured()} className="mt-2 divide-y divide-thread">
       {[...file.checks].reverse().map((one) => (
         <li key={one.entityId} className="flex flex-wrap items-center gap-x-4">
           <span className="grow text-base">
@@ -37,7 +43,8 @@ export function ChecksList({ file, onEdit }: ChecksListProps): ReactElement | nu
             {one.content.remark === '' ? '' : ` · ${one.content.remark}`}
           </span>
           <Button tone="quiet" onClick={() => onEdit(one)}>
-            Change<span className="sr-only"> what was measured: {words(one)}</span>
+            {commonWords.change()}
+            <span className="sr-only"> {roomWords.whatWasMeasured2({ one: words(one) })}</span>
           </Button>
         </li>
       ))}

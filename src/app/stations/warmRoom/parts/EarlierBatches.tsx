@@ -1,11 +1,12 @@
 import type { ReactElement } from 'react';
 import { type RoomFile } from '../../../../model';
 import { isForgotten, type Batch } from '../../../../records';
-import { counted } from '../../../format/counted';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { isIn } from '../roomQuestion';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
 interface EarlierBatchesProps {
   file: RoomFile;
@@ -19,24 +20,23 @@ export function EarlierBatches(props: EarlierBatchesProps): ReactElement | null 
   const gone = file.batches.filter(({ batch }) => !isIn(batch.content, nowMs)).reverse();
   if (gone.length === 0) return null;
   return (
-    <SheetSection id="earlier" title={`Earlier batches (${gone.length})`}>
+    <SheetSection id="earlier" title={roomWords.earlierBatches({ gone: gone.length })}>
       <ul className="divide-y divide-thread">
         {gone.map(({ batch, checks }) => (
           <li key={batch.entityId} className="flex flex-wrap items-center gap-x-4">
             <span className="grow text-base">
-              <strong>{batch.content.name}</strong>, {counted(batch.content.boxes, 'box', 'boxes')},{' '}
-              {formatDay(batch.content.inAt)}
-              {batch.content.outAt && ` to ${formatDay(batch.content.outAt)}`},{' '}
-              {counted(checks.length, 'measurement')}
+              <strong>{batch.content.name}</strong>,{' '}
+              {roomWords.boxes({ boxes: batch.content.boxes })}, {formatDay(batch.content.inAt)}
+              {batch.content.outAt &&
+                roomWords.toOutat({ outAt: formatDay(batch.content.outAt) })},{' '}
+              {roomWords.measurements({ checks: checks.length })}
               {isForgotten(batch.content, nowMs) && (
-                <strong className="block">
-                  Nobody wrote down when it went out: type it, or put the day right on which it came
-                  in.
-                </strong>
+                <strong className="block">{roomWords.nobodyWroteDownWhenIt()}</strong>
               )}
             </span>
             <Button tone="quiet" onClick={() => onEdit(batch)}>
-              Change<span className="sr-only"> {batch.content.name}</span>
+              {commonWords.change()}
+              <span className="sr-only"> {batch.content.name}</span>
             </Button>
           </li>
         ))}

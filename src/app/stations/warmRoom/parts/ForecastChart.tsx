@@ -16,6 +16,7 @@ import {
 } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
 import type { AskedRoom } from '../roomQuestion';
+import { roomWords } from '../../../words/english/room';
 
 interface ForecastChartProps {
   asked: AskedRoom;
@@ -43,7 +44,7 @@ function bandSets(band: Band, days: readonly number[], zeroMs: number) {
     { ...LINE, label: '5 %', data: pointsOf(days, band.low, zeroMs), borderWidth: 0 },
     {
       ...LINE,
-      label: '90 % of all courses',
+      label: roomWords.ofAllCourses(),
       data: pointsOf(days, band.high, zeroMs),
       borderWidth: 0,
       fill: '-1',
@@ -70,20 +71,20 @@ function chartData({
       ...(draws.length > 1 ? bandSets(moistureBand(draws, at), run.tellDays, zeroMs) : []),
       {
         ...LINE,
-        label: 'most likely',
+        label: roomWords.mostLikely(),
         data: line(course?.meanPercent ?? []),
         borderColor: CHART_LAVENDER,
         borderWidth: 3,
       },
       {
         ...LINE,
-        label: 'dry enough',
+        label: roomWords.dryEnough(),
         data: pointsOf([first, last], [target, target], zeroMs),
         borderColor: CHART_INK,
         borderWidth: 3,
       },
       {
-        label: 'measured',
+        label: roomWords.measured(),
         data: checks.flatMap(({ content }) =>
           content.found.by === 'moisture'
             ? [{ x: Date.parse(content.takenAt), y: content.found.percent }]
@@ -160,7 +161,7 @@ function spoken({ asked, at, outlook }: ForecastChartProps): string {
       const date = format(asked.present.zeroMs + day * DAY_MS, 'EEEE');
       return `${date} ${percent.toFixed(1)}`;
     });
-  return `Water in ${name}, most likely course at midnight, in %: ${told.join(', ')}.`;
+  return roomWords.waterInMostLikelyCourse({ name, told: told.join(', ') });
 }
 
 /** Past and forecast of one batch: the most likely course, its band, what was measured, the target. */
@@ -181,10 +182,7 @@ export function ForecastChart(props: ForecastChartProps): ReactElement {
         options={options}
         plugins={plugins}
       />
-      <p className="mt-1 text-base text-ink-soft">
-        Line: most likely; shade: 90 % of all courses; thick line: dry enough. Measured: ring open
-        cells, square under cappings, triangle mixed.
-      </p>
+      <p className="mt-1 text-base text-ink-soft">{roomWords.lineMostLikelyShadeOf()}</p>
     </>
   );
 }

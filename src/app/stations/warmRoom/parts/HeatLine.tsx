@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import type { RoomOutlook } from '../../../../core';
+import { roomWords } from '../../../words/english/room';
 
 /** What the warmth costs a batch: an estimate, only a laboratory certifies. */
 export function HeatLine({
@@ -15,10 +16,12 @@ export function HeatLine({
   const left = (share: number): string => (100 * share).toFixed(1);
   return (
     <p className="mt-2 text-base">
-      Warmth so far leaves {left(heatNow.diastaseLeft)} % of the diastase and has formed{' '}
-      {heatNow.hmfMgPerKg.toFixed(1)} mg/kg of HMF; left in to the end of the chart,{' '}
-      {left(heatEnd.diastaseLeft)} % and {heatEnd.hmfMgPerKg.toFixed(1)}. Estimates: only a
-      laboratory certifies.
+      {roomWords.warmthSoFarLeavesOf({
+        left: left(heatNow.diastaseLeft),
+        hmfMgPerKg: heatNow.hmfMgPerKg.toFixed(1),
+        left2: left(heatEnd.diastaseLeft),
+        hmfMgPerKg2: heatEnd.hmfMgPerKg.toFixed(1),
+      })}
     </p>
   );
 }

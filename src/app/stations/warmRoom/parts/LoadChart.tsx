@@ -3,6 +3,8 @@ import { useMemo, type ReactElement } from 'react';
 import type { LoadCourse } from '../../../../core';
 import { ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
 import { CHART_LAVENDER } from '../../../ui/charts/chartLook';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
 interface LoadChartProps {
   curve: readonly LoadCourse[];
@@ -13,13 +15,14 @@ interface LoadChartProps {
 
 const optionsFor = (days: number): ChartOptions<'scatter'> => ({
   scales: {
-    x: { min: 0, ...axisLook('more boxes') },
+    x: { min: 0, ...axisLook(roomWords.moreBoxes()) },
     y: { min: 0, max: days, ...axisLook('days') },
   },
   plugins: {
     tooltip: {
       callbacks: {
-        label: ({ parsed }) => `${parsed.x ?? 0} boxes: ${(parsed.y ?? 0).toFixed(1)} days`,
+        label: ({ parsed }) =>
+          roomWords.boxesDays({ x: parsed.x ?? 0, y: (parsed.y ?? 0).toFixed(1) }),
       },
     },
   },
@@ -38,7 +41,7 @@ export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement 
     () => ({
       datasets: [
         {
-          label: 'days',
+          label: commonWords.days(),
           data: points,
           showLine: true,
           borderColor: CHART_LAVENDER,
@@ -52,11 +55,11 @@ export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement 
   );
   const options = useMemo(() => optionsFor(days), [days]);
   if (points.length < 2) return null;
-  const told = points.map(({ x, y }) => `${x} boxes ${y.toFixed(1)} days`).join(', ');
+  const told = points.map(({ x, y }) => roomWords.boxesDays2({ x, y: y.toFixed(1) })).join(', ');
   return (
     <ScatterChart
       height="mt-4 h-56"
-      spoken={`Days until dry by boxes: ${told}.`}
+      spoken={roomWords.daysUntilDryByBoxes({ told })}
       data={data}
       options={options}
     />

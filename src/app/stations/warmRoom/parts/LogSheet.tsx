@@ -6,7 +6,6 @@ import { perform, useAppDispatch } from '../../../../store';
 import type { Parsed } from '../../../entry/reader';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { cellsOf } from '../../../format/cells';
-import { counted } from '../../../format/counted';
 import { DATE_ORDERS, DATE_ORDER_NAMES } from '../../../format/logTimes';
 import { Button } from '../../../ui/Button';
 import { ChoiceField } from '../../../ui/fields/ChoiceField';
@@ -25,6 +24,7 @@ import {
   readLog,
   type LogForm,
 } from '../logTable';
+import { roomWords } from '../../../words/english/room';
 
 /** Bad lines told one by one; more are only counted. */
 const BAD_SHOWN = 20;
@@ -35,9 +35,7 @@ function parseLog(form: LogForm): Parsed<readonly AirLogContent[]> {
   const { parts } = readLog(form);
   if (parts.length > 0) return { ok: true, content: parts };
   const sentence =
-    form.paste.trim() === ''
-      ? 'Choose a file or paste its lines.'
-      : 'No line can be read so; match the columns and the order of the date.';
+    form.paste.trim() === '' ? roomWords.chooseAFileOrPaste() : roomWords.noLineCanBeRead();
   return { ok: false, errors: { paste: { sentence } } };
 }
 
@@ -53,16 +51,19 @@ function Preview({ form }: { form: LogForm }): ReactElement {
   const middle = (values: readonly number[] = []): number =>
     [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
   return (
-    <div role="region" aria-label="What will be kept" className="space-y-3">
+    <div role="region" aria-label={roomWords.whatWillBeKept()} className="space-y-3">
       <p role="status" className="text-2xl font-bold">
-        {counted(linesIn(parts), 'good line')}
-        {bad.length > 0 && `, ${counted(bad.length, 'line')} left out`}
+        {roomWords.goodLines({ linesIn: linesIn(parts) })}
+        {bad.length > 0 && roomWords.linesLeftOut({ bad: bad.length })}
       </p>
       {content && (
         <p className="text-lg">
-          {format(zeroMs, SHORT)} to {format(lastMs, SHORT)}, mostly{' '}
-          {middle(content.temperatureC).toFixed(1)} °C and{' '}
-          {(100 * middle(content.relativeHumidity)).toFixed(0)} %.
+          {roomWords.toMostlyCAnd({
+            zeroMs: format(zeroMs, SHORT),
+            lastMs: format(lastMs, SHORT),
+            middle: middle(content.temperatureC).toFixed(1),
+            middle2: (100 * middle(content.relativeHumidity)).toFixed(0),
+          })}
         </p>
       )}
       <ul className="list-disc pl-5 text-base">
@@ -73,15 +74,15 @@ function Preview({ form }: { form: LogForm }): ReactElement {
       </ul>
       {bad.length > 0 && (
         <PlainTable
-          label="Lines left out"
-          head={['Line', 'What is wrong', 'It says']}
+          label={roomWords.linesLeftOut2()}
+          head={[roomWords.line(), roomWords.whatIsWrong(), roomWords.itSays()]}
           rows={bad
             .slice(0, BAD_SHOWN)
             .map(({ line, sentence, cells }) => [line, sentence, cells.join(' | ')])}
         />
       )}
       {bad.length > BAD_SHOWN && (
-        <p className="text-base">and {counted(bad.length - BAD_SHOWN, 'line')} more.</p>
+        <p className="text-base">{roomWords.andLinesMore({ bad: bad.length - BAD_SHOWN })}</p>
       )}
     </div>
   );
@@ -105,16 +106,16 @@ function LogFields(): ReactElement {
     <div className="space-y-5">
       <ChoiceField
         name="place"
-        label="Where it hung"
+        label={roomWords.whereItHung()}
         choices={[
-          { value: 'inside', label: 'In the room' },
-          { value: 'outside', label: 'Outside' },
+          { value: 'inside', label: roomWords.inTheRoom() },
+          { value: 'outside', label: roomWords.outside() },
         ]}
       />
-      <TextFileChoice label="File of the logger" onText={take} />
+      <TextFileChoice label={roomWords.fileOfTheLogger()} onText={take} />
       <div>
         <label htmlFor={id} className="text-base font-semibold">
-          Or paste its lines
+          {roomWords.orPasteItsLines()}
         </label>
         <textarea
           id={id}
@@ -122,7 +123,7 @@ function LogFields(): ReactElement {
           value={form.paste}
           onChange={(event) => take(event.target.value)}
           spellCheck={false}
-          placeholder={'Time\tTemperature\tHumidity\n2026-11-24 08:00\t33.1\t31'}
+          placeholder={roomWords.timeTemperatureHumidity()}
           className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
         />
       </div>
@@ -132,12 +133,12 @@ function LogFields(): ReactElement {
           <div className="grid gap-5 sm:grid-cols-2">
             <SelectField
               name="order"
-              label="Dates are"
+              label={roomWords.datesAre()}
               options={DATE_ORDERS.map((value) => ({ value, label: DATE_ORDER_NAMES[value] }))}
             />
             <ChoiceField
               name="unit"
-              label="Temperature in"
+              label={roomWords.temperatureIn()}
               choices={[
                 { value: 'C', label: '°C' },
                 { value: 'F', label: '°F' },
@@ -159,7 +160,7 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
     parse: parseLog,
   });
   const keep = submit(async (parts) => {
-    const label = `Log of ${counted(linesIn(parts), 'entry', 'entries')} kept`;
+    const label = roomWords.logOfEntriesKept({ linesIn: linesIn(parts) });
     const done = await dispatch(
       perform(
         label,
@@ -172,11 +173,11 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
     onDone();
   });
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Log of the air">
+    <FormFrame {...frame} onSubmit={keep} label={roomWords.logOfTheAir()}>
       <div className="space-y-5">
         <LogFields />
         <Button type="submit" tone="ink" className="min-h-14" disabled={!parsed.ok}>
-          Keep the log
+          {roomWords.keepTheLog()}
         </Button>
       </div>
     </FormFrame>
@@ -195,8 +196,8 @@ export function LogSheet({ open, roomId, onClose }: LogSheetProps): ReactElement
     <Sheet
       open={open}
       onOpenChange={(now) => !now && onClose()}
-      title="Log of the air"
-      description="Temperature and humidity over time; they replace what the forecast assumed."
+      title={roomWords.logOfTheAir()}
+      description={roomWords.temperatureAndHumidityOverTime()}
     >
       <LogEntry roomId={roomId} onDone={onClose} />
     </Sheet>

@@ -7,10 +7,10 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { useLogger, type LoggerView } from '../useLogger';
+import { roomWords } from '../../../words/english/room';
 
 const MINUTE_MS = 60_000;
 
@@ -30,10 +30,10 @@ function logOf({ entries }: LoggerView): AirLogContent {
 
 const STATES: Readonly<Record<LoggerView['state'], string>> = {
   off: '',
-  connecting: 'Connecting …',
-  open: 'Connected; its clock runs fast.',
-  lost: 'The logger is gone; what was heard is still here.',
-  closed: 'Disconnected.',
+  connecting: roomWords.connecting(),
+  open: roomWords.connectedItsClockRunsFast(),
+  lost: roomWords.theLoggerIsGoneWhat(),
+  closed: roomWords.disconnected(),
 };
 
 /** The stand-in logger: hear it, and in the demo keep what was heard. */
@@ -46,13 +46,17 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
   const running = logger.state === 'open' || logger.state === 'connecting';
   const keep = async (): Promise<void> => {
     logger.stop();
-    const label = `${counted(logger.entries.length, 'entry', 'entries')} of the stand-in kept`;
+    const label = roomWords.entriesOfTheStandIn({ entries: logger.entries.length });
     await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'air-log', logOf(logger), roomId)]),
     );
   };
   return (
-    <div className="mt-3 border-l-8 border-thread pl-4" role="group" aria-label="Stand-in logger">
+    <div
+      className="mt-3 border-l-8 border-thread pl-4"
+      role="group"
+      aria-label={roomWords.standInLogger()}
+    >
       {last && (
         <p className="text-2xl font-bold">
           {formatQuantity(last.temperatureC, 'temperature', preferences)},{' '}
@@ -61,20 +65,18 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
       )}
       <p role="status" className="text-base empty:hidden">
         {STATES[logger.state]}
-        {logger.entries.length > 0 && ` ${counted(logger.entries.length, 'entry', 'entries')}.`}
+        {logger.entries.length > 0 && ` ${roomWords.entries({ entries: logger.entries.length })}.`}
       </p>
       <span className="flex flex-wrap gap-2">
         <Button onClick={running ? logger.stop : logger.start}>
-          {running ? 'Disconnect' : 'Hear the stand-in logger'}
+          {running ? roomWords.disconnect() : roomWords.hearTheStandInLogger()}
         </Button>
         {workspace === 'demo' && logger.entries.length > 1 && (
-          <Button onClick={() => void keep()}>Keep what was heard</Button>
+          <Button onClick={() => void keep()}>{roomWords.keepWhatWasHeard()}</Button>
         )}
       </span>
       {workspace === 'mine' && logger.state !== 'off' && (
-        <p className="text-base">
-          Made up by the application: it says nothing of your room and is not kept.
-        </p>
+        <p className="text-base">{roomWords.madeUpByTheApplication()}</p>
       )}
     </div>
   );

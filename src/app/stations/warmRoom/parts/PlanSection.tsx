@@ -9,7 +9,6 @@ import {
 } from '../../../../core';
 import type { RoomFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { counted } from '../../../format/counted';
 import { formatPercent } from '../../../format/moisture';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -21,6 +20,8 @@ import type { AskedRoom } from '../roomQuestion';
 import { useLoadPlan, useLoadSearch, type LoadSearch } from '../useLoadPlan';
 import type { RoomForecast } from '../useRoomForecast';
 import { lazyPart } from '../../../ui/page/lazyPart';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
 const LoadChart = lazyPart(
   () => import('./LoadChart'),
@@ -46,22 +47,22 @@ function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
   return (
     <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
       <Slider
-        label="More boxes"
+        label={roomWords.moreBoxes2()}
         value={boxes}
         range={[1, capacityBoxes]}
         words={String(boxes)}
         onChange={(value) => onChange({ boxes: value })}
       />
       <Slider
-        label="Dry within"
+        label={roomWords.dryWithin()}
         value={days}
         range={[1, 10]}
         step={0.5}
-        words={`${days} days`}
+        words={roomWords.days({ days })}
         onChange={(value) => onChange({ days: value })}
       />
       <Slider
-        label="Room set to"
+        label={roomWords.roomSetTo()}
         value={setPointC}
         range={[20, 40]}
         words={formatQuantity(setPointC, 'temperature', preferences, 0)}
@@ -69,16 +70,16 @@ function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
       />
       {machine && (
         <Slider
-          label="Dehumidifier"
+          label={roomWords.dehumidifier()}
           value={litres}
           range={[0, Math.max(60, 3 * machine.ratedLPerDay)]}
           step={5}
-          words={litres === 0 ? 'off' : `${litres} L a day`}
+          words={litres === 0 ? 'off' : roomWords.lADay({ litres })}
           onChange={(value) => onChange({ litres: value })}
         />
       )}
       <Slider
-        label="Humidity outside"
+        label={roomWords.humidityOutside()}
         value={outsidePercent}
         range={[30, 100]}
         step={5}
@@ -94,14 +95,19 @@ const percent = (share: number): string => `${Math.round(100 * share)} %`;
 /** What the search found, in a sentence. */
 function answerWords(answer: LoadAnswer, deadline: string): string {
   const { boxes, share, shareWithOneMore, shareWithNone, limitedBy } = answer;
-  const surely = `${percent(PLAN_PROBABILITY)} probability`;
+  const surely = roomWords.probability({ planProbability: percent(PLAN_PROBABILITY) });
   if (boxes === 0 && shareWithNone < PLAN_PROBABILITY) {
-    return `Not even what is in already is dry by ${deadline} with ${surely}: ${percent(shareWithNone)}. Give it longer.`;
+    return roomWords.notEvenWhatIsIn({ deadline, surely, shareWithNone: percent(shareWithNone) });
   }
-  if (boxes === 0) return `Not even one box is dry by ${deadline} with ${surely}.`;
+  if (boxes === 0) return roomWords.notEvenOneBoxIs({ deadline, surely });
   return limitedBy === 'room'
-    ? `All ${boxes} boxes that the room holds are dry by ${deadline}.`
-    : `At most ${counted(boxes, 'box', 'boxes')}: ${percent(share)} probable to be dry by ${deadline}; one more, ${percent(shareWithOneMore)}.`;
+    ? roomWords.allBoxesThatTheRoom({ boxes, deadline })
+    : roomWords.atMostBoxesProbableTo({
+        boxes,
+        share: percent(share),
+        deadline,
+        shareWithOneMore: percent(shareWithOneMore),
+      });
 }
 
 /** The search for the most boxes: its progress, or what it found. */
@@ -118,13 +124,13 @@ function MostBoxes({ search, deadline }: { search: LoadSearch; deadline: string 
       {status === 'running' ? (
         <p role="status" className="flex flex-wrap items-center gap-4 text-lg">
           {last
-            ? `Tried ${counted(last.boxes, 'box', 'boxes')}: ${percent(last.share)}`
-            : 'Looking for the most …'}
-          <Button onClick={cancel}>Stop</Button>
+            ? roomWords.triedBoxes({ boxes: last.boxes, share: percent(last.share) })
+            : roomWords.lookingForTheMost()}
+          <Button onClick={cancel}>{commonWords.stop()}</Button>
         </p>
       ) : (
         <Button className="min-h-14" onClick={start}>
-          Find the most that is dry by {deadline}
+          {roomWords.findTheMostThatIs({ deadline })}
         </Button>
       )}
     </div>
@@ -150,18 +156,20 @@ function Answer(props: CoarseProps): ReactElement {
     <div className="mt-3">
       <p className="text-3xl leading-tight font-bold">
         {Number.isFinite(days)
-          ? `Dry enough after about ${days.toFixed(1)} days`
-          : `Still ${formatPercent(course.endPercent)} % by ${deadline}`}
+          ? roomWords.dryEnoughAfterAboutDays({ days: days.toFixed(1) })
+          : roomWords.stillBy({ endPercent: formatPercent(course.endPercent), deadline })}
       </p>
       <p className="text-lg">
         {share === null
-          ? 'Coarse: one run. The probability follows …'
-          : `In time with ${Math.round(100 * share)} % probability, all batches counted.`}
+          ? roomWords.coarseOneRunTheProbability()
+          : roomWords.inTimeWithProbabilityAll({ share: Math.round(100 * share) })}
       </p>
       <p className="text-base">
-        The air hangs at {Math.round(100 * course.humidity)} % on the second day ·{' '}
-        {course.kWhPerDay.toFixed(0)} kWh a day
-        {price > 0 && ` · ${cost.toFixed(2)} a kg of honey`}
+        {roomWords.theAirHangsAtOn({
+          humidity: Math.round(100 * course.humidity),
+          kWhPerDay: course.kWhPerDay.toFixed(0),
+        })}
+        {price > 0 && roomWords.aKgOfHoney({ cost: cost.toFixed(2) })}
       </p>
     </div>
   );
@@ -194,12 +202,16 @@ export function PlanSection({ file, asked, forecast }: PlanSectionProps): ReactE
   const { zeroMs, nowDay } = asked.present;
   const deadline = format(zeroMs + (nowDay + whatIf.days) * DAY_MS, 'EEEE HH:mm');
   return (
-    <SheetSection id="plan" title="What if">
+    <SheetSection id="plan" title={roomWords.whatIf()}>
       <p className="mb-3 text-base">
-        More boxes like {like.name}: {formatQuantity(like.honeyKgPerBox, 'mass', preferences)} of
-        honey each, {Math.round(100 * like.openShare)} % open at {formatPercent(like.openPercent)}{' '}
-        %, the rest {formatPercent(like.cappedPercent)} %; dry at{' '}
-        {formatPercent(like.targetPercent)} %.
+        {roomWords.moreBoxesLikeOfHoney({
+          name: like.name,
+          honeyKgPerBox: formatQuantity(like.honeyKgPerBox, 'mass', preferences),
+          openShare: Math.round(100 * like.openShare),
+          openPercent: formatPercent(like.openPercent),
+          cappedPercent: formatPercent(like.cappedPercent),
+          targetPercent: formatPercent(like.targetPercent),
+        })}
       </p>
       <Sliders
         file={file}

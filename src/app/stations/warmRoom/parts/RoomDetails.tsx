@@ -6,6 +6,8 @@ import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { RoomSheet } from './RoomSheets';
+import { commonWords } from '../../../words/english/common';
+import { roomWords } from '../../../words/english/room';
 
 /** What the room is, as the forecast takes it. */
 export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
@@ -16,30 +18,44 @@ export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
   const percent = (share: number): string => `${Math.round(100 * share)} %`;
   const { machine, outside } = content;
   const rows: [string, string][] = [
-    ['Size', `${content.volumeM3} m³, ${content.capacityBoxes} boxes`],
-    ['Heat', `${content.heaterW} W, set to ${degrees(content.setPointC)}`],
     [
-      'Dehumidifier',
+      roomWords.size(),
+      roomWords.mBoxes({ volumeM3: content.volumeM3, capacityBoxes: content.capacityBoxes }),
+    ],
+    [
+      roomWords.heat(),
+      roomWords.wSetTo({ heaterW: content.heaterW, setPointC: degrees(content.setPointC) }),
+    ],
+    [
+      roomWords.dehumidifier(),
       machine
-        ? `${machine.ratedLPerDay} L a day at ${degrees(machine.ratedAtC)} and ${percent(machine.ratedAtHumidity)}, stops at ${percent(machine.stopsAtHumidity)}`
+        ? roomWords.lADayAtAnd({
+            ratedLPerDay: machine.ratedLPerDay,
+            ratedAtC: degrees(machine.ratedAtC),
+            ratedAtHumidity: percent(machine.ratedAtHumidity),
+            stopsAtHumidity: percent(machine.stopsAtHumidity),
+          })
         : 'none',
     ],
-    ['Air changes', `${content.airChangesPerHour} an hour`],
-    ['Walls', `${content.wallLossWPerK} W/K`],
+    [roomWords.airChanges(), roomWords.anHour({ airChangesPerHour: content.airChangesPerHour })],
+    [roomWords.walls(), `${content.wallLossWPerK} W/K`],
     [
-      'Outside',
-      `${degrees(outside.meanC)} and ${percent(outside.relativeHumidity)}, where no log says otherwise`,
+      roomWords.outside(),
+      roomWords.andWhereNoLogSays({
+        meanC: degrees(outside.meanC),
+        relativeHumidity: percent(outside.relativeHumidity),
+      }),
     ],
   ];
   return (
     <SheetSection
       id="room"
-      title="The room"
-      aside={<Button onClick={() => setOpen(true)}>Change the room</Button>}
+      title={roomWords.theRoom2()}
+      aside={<Button onClick={() => setOpen(true)}>{roomWords.changeTheRoom()}</Button>}
     >
       <PlainTable
-        label="What the room is"
-        head={['Part', 'As the forecast takes it']}
+        label={roomWords.whatTheRoomIs()}
+        head={[commonWords.part(), roomWords.asTheForecastTakesIt()]}
         rows={rows}
       />
       {content.remark !== '' && <p className="mt-2 text-base">{content.remark}</p>}

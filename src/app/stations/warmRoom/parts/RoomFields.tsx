@@ -3,12 +3,13 @@ import { useFormContext } from 'react-hook-form';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { roomEntry, type RoomForm } from '../../../forms/room/warmRoomForm';
+import { roomWords } from '../../../words/english/room';
 
 function MachineFields(): ReactElement {
   const { watch } = useFormContext<RoomForm>();
   return (
     <fieldset className="space-y-5 border-t-2 border-ink pt-3">
-      <legend className="sr-only">Dehumidifier</legend>
+      <legend className="sr-only">{roomWords.dehumidifier()}</legend>
       <Field of={roomEntry} at="machine.has" />
       {watch('machine.has') === 'yes' && (
         <>
@@ -19,10 +20,7 @@ function MachineFields(): ReactElement {
               at={['machine.ratedLPerDay', 'machine.ratedAtC', 'machine.ratedAtHumidity']}
             />
           </div>
-          <p className="text-base">
-            The rating point stands in the manual: commonly 27 °C and 60 %, or 30 °C and 80 %, which
-            flatters. In dry air it takes far less.
-          </p>
+          <p className="text-base">{roomWords.theRatingPointStandsIn()}</p>
           <div className="grid gap-5 sm:grid-cols-3">
             <Fields
               of={roomEntry}
@@ -47,8 +45,7 @@ export function RoomFields(): ReactElement {
       <Field of={roomEntry} at="heating" />
       {heating === 'unvented' && (
         <p role="alert" className="border-l-8 border-ink pl-3 text-lg font-bold">
-          Never a burner without a flue: carbon monoxide kills, and each kilogram of gas brings 1.6
-          kg of water into the room.
+          {roomWords.neverABurnerWithoutA()}
         </p>
       )}
       <div className="grid gap-5 sm:grid-cols-2">
@@ -57,7 +54,7 @@ export function RoomFields(): ReactElement {
       </div>
       <MachineFields />
       <fieldset className="space-y-5 border-t-2 border-ink pt-3">
-        <legend className="sr-only">Walls and air outside</legend>
+        <legend className="sr-only">{roomWords.wallsAndAirOutside()}</legend>
         <div className="grid gap-5 sm:grid-cols-2">
           <Fields of={roomEntry} at={['airChangesPerHour', 'wallLossWPerK']} />
         </div>

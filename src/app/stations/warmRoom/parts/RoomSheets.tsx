@@ -10,6 +10,7 @@ import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { BatchFields } from './BatchFields';
 import { CheckFields } from './CheckFields';
 import { RoomFields } from './RoomFields';
+import { roomWords } from '../../../words/english/room';
 
 interface RoomSheetProps {
   open: boolean;
@@ -31,9 +32,9 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
       onOpenChange={(now) => !now && onClose()}
       kind="warm-room"
       record={room}
-      what="the room"
-      title={room ? room.content.name : 'A warm room'}
-      description="Its size, its heat, its machine and the air about it; the forecast rests on them."
+      what={roomWords.theRoom()}
+      title={room ? room.content.name : roomWords.aWarmRoom()}
+      description={roomWords.itsSizeItsHeatIts()}
       formOf={formOf}
       parse={(form) => roomEntry.read(form, preferences)}
       {...(onKept && { onKept })}
@@ -65,9 +66,9 @@ export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElem
       kind="batch"
       record={record}
       ownerId={file.room.entityId}
-      what="the batch"
-      title={record ? record.content.name : 'Load a batch'}
-      description="A full box weighs 30 kg and more: lift with two, or with a trolley."
+      what={roomWords.theBatch()}
+      title={record ? record.content.name : roomWords.loadABatch()}
+      description={roomWords.aFullBoxWeighsKg()}
       formOf={formOf}
       parse={(form) =>
         readBatchForm(form, preferences, { former: record?.content ?? null, nowMs: Date.now() })
@@ -100,9 +101,9 @@ export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactEle
       kind="batch-check"
       record={check}
       ownerId={batch.entityId}
-      what="the check"
+      what={roomWords.theCheck()}
       title={batch.content.name}
-      description="Every reading and weight teaches the room; the forecast narrows."
+      description={roomWords.everyReadingAndWeightTeaches()}
       formOf={formOf}
       parse={(form) => readBatchCheckForm(form, preferences, batch.content)}
     >

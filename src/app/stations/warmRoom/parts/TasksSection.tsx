@@ -11,6 +11,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
 import { taskWords } from '../taskWords';
 import type { RoomForecast } from '../useRoomForecast';
+import { roomWords } from '../../../words/english/room';
 
 /** When each batch is likely dry enough [ms]. */
 function likelyReady(
@@ -54,10 +55,10 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
   return (
     <SheetSection
       id="tasks"
-      title="To do next"
+      title={roomWords.toDoNext()}
       aside={
         <Button onClick={() => saving(save)}>
-          <CalendarPlus aria-hidden className="size-5" /> For the calendar
+          <CalendarPlus aria-hidden className="size-5" /> {roomWords.forTheCalendar()}
         </Button>
       }
     >
@@ -66,7 +67,7 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
           <li key={one.id} className="flex gap-4 py-2">
             <span className="w-32 shrink-0 text-base">
               {format(one.atMs, 'EEE d MMM, HH:mm')}
-              {one.atMs < nowMs && <strong className="block">overdue</strong>}
+              {one.atMs < nowMs && <strong className="block">{roomWords.overdue()}</strong>}
             </span>
             <span>
               <span className="block text-lg font-semibold">{one.title}</span>

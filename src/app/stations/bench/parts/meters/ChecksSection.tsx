@@ -25,6 +25,8 @@ import { CorrectSheet } from '../../../../ui/forms/CorrectSheet';
 import { FormFrame } from '../../../../ui/forms/FormFrame';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { REFERENCE_NAMES, ZeroCheckFields } from './ZeroCheckFields';
+import { commonWords } from '../../../../words/english/common';
+import { meterWords } from '../../../../words/english/meter';
 
 /** What the check being typed finds, as soon as it can be read. */
 function Found({ content }: { content: ZeroCheckContent | null }): ReactElement | null {
@@ -32,26 +34,26 @@ function Found({ content }: { content: ZeroCheckContent | null }): ReactElement 
   const { dialValues, temperatureC, scale } = content;
   const found = zeroOffset({ reference: referenceOf(content), dialValues, temperatureC }, content);
   const size = Math.abs(found.offsetPercent);
-  const side = found.offsetPercent > 0 ? 'too wet' : 'too dry';
+  const side = found.offsetPercent > 0 ? meterWords.tooWet() : meterWords.tooDry();
   return (
     <div role="status" className="border-l-4 border-lavender bg-lavender-pale px-4 py-3">
       <p className="text-3xl font-bold">
-        {size < 0.05 ? 'Right' : `${size.toFixed(1)} ${side}`}
-        <span className="text-xl"> ± {(2 * found.standardPercent).toFixed(1)} points</span>
+        {size < 0.05 ? meterWords.right() : `${size.toFixed(1)} ${side}`}
+        <span className="text-xl">
+          {' '}
+          {meterWords.points({ standardPercent: (2 * found.standardPercent).toFixed(1) })}
+        </span>
       </p>
       <p className="text-lg">
-        At this temperature the dial should show{' '}
+        {meterWords.atThisTemperatureTheDial()}{' '}
         <strong>
-          {found.expectedDial === null ? 'more than it can' : formatDial(scale, found.expectedDial)}
+          {found.expectedDial === null
+            ? meterWords.moreThanItCan()
+            : formatDial(scale, found.expectedDial)}
         </strong>
         .
       </p>
-      {found.rough && (
-        <p className="text-base font-semibold">
-          Olive oil is a rough check: it corrects nothing, and only tells whether something is badly
-          wrong.
-        </p>
-      )}
+      {found.rough && <p className="text-base font-semibold">{meterWords.oliveOilIsARough()}</p>}
     </div>
   );
 }
@@ -71,19 +73,23 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
   const keep = submit(async (check) => {
     const now = { ...check, takenAt: new Date().toISOString() };
     const done = await dispatch(
-      perform('Zero check kept', (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)], {
-        draft,
-      }),
+      perform(
+        meterWords.zeroCheckKept(),
+        (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)],
+        {
+          draft,
+        },
+      ),
     );
     if (done.ok) start(freshZeroCheck(content, now, preferences));
   });
   return (
-    <FormFrame {...frame} onSubmit={keep} label="Check the zero">
+    <FormFrame {...frame} onSubmit={keep} label={meterWords.checkTheZero()}>
       <div className="space-y-5">
         <ZeroCheckFields meter={content} />
         <Found content={parsed.ok ? parsed.content : null} />
         <Button type="submit" tone="ink" className="min-h-14">
-          Keep this check
+          {meterWords.keepThisCheck()}
         </Button>
       </div>
     </FormFrame>
@@ -105,7 +111,7 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
   const size =
     Math.abs(offset) < 0.05
       ? 'right'
-      : `${Math.abs(offset).toFixed(1)} too ${offset > 0 ? 'wet' : 'dry'}`;
+      : meterWords.too({ offset: Math.abs(offset).toFixed(1), part: offset > 0 ? 'wet' : 'dry' });
   const dials = content.dialValues.map((one) => formatDial(content.scale, one)).join(', ');
   return (
     <li className="flex flex-wrap items-start gap-x-4 py-2">
@@ -114,21 +120,30 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
           {formatMoment(content.takenAt)}: {size} ± {(2 * (point?.standardPercent ?? 0)).toFixed(1)}
         </p>
         <p className="text-base text-ink-soft">
-          {REFERENCE_NAMES[content.reference]} at{' '}
-          {formatQuantity(content.temperatureC, 'temperature', preferences)}: {dials}
-          {content.adjusted ? ' · set right afterwards' : ''}
-          {content.who === '' ? '' : ` · ${content.who}`}
-          {content.remark === '' ? '' : ` · ${content.remark}`}
+          {meterWords.atReferenceTemperaturecDialsPart({
+            reference: REFERENCE_NAMES[content.reference],
+            temperatureC: formatQuantity(content.temperatureC, 'temperature', preferences),
+            dials,
+            part: content.adjusted ? meterWords.setRightAfterwards2() : '',
+            part2: content.who === '' ? '' : ` · ${content.who}`,
+            part3: content.remark === '' ? '' : ` · ${content.remark}`,
+          })}
         </p>
         {step?.jump && (
           <p className="border-l-8 border-ink pl-2 text-base font-semibold">
-            A jump of {Math.abs(step.stepPercent).toFixed(1)} points since the check before, where
-            drift explains {step.allowancePercent.toFixed(1)}: readings in between are in doubt.
+            {meterWords.aJumpOfPointsSince({
+              stepPercent: Math.abs(step.stepPercent).toFixed(1),
+              allowancePercent: step.allowancePercent.toFixed(1),
+            })}
           </p>
         )}
       </div>
       <Button tone="quiet" onClick={onCorrect}>
-        Correct<span className="sr-only"> the check of {formatMoment(content.takenAt)}</span>
+        {commonWords.correct()}
+        <span className="sr-only">
+          {' '}
+          {meterWords.theCheckOf({ takenAt: formatMoment(content.takenAt) })}
+        </span>
       </Button>
     </li>
   );
@@ -144,9 +159,11 @@ export function ChecksSection({ meter }: { meter: Meter }): ReactElement {
     [record, preferences],
   );
   return (
-    <SheetSection id="checks" title="Check the zero">
+    <SheetSection id="checks" title={meterWords.checkTheZero()}>
       <CheckEntry key={meter.instrument.entityId} meter={meter} />
-      <h3 className="mt-8 text-xl font-bold">Checks so far ({meter.checks.length})</h3>
+      <h3 className="mt-8 text-xl font-bold">
+        {meterWords.checksSoFar({ checks: meter.checks.length })}
+      </h3>
       <ul className="divide-y divide-thread">
         {[...meter.checks].reverse().map((one) => (
           <CheckRow key={one.id} check={one} meter={meter} onCorrect={() => editing.edit(one)} />
@@ -157,7 +174,7 @@ export function ChecksSection({ meter }: { meter: Meter }): ReactElement {
           open={editing.open}
           onOpenChange={editing.onOpenChange}
           record={record}
-          what="this check"
+          what={meterWords.thisCheck()}
           formOf={formOf}
           parse={(form) =>
             readZeroCheckForm(form, {

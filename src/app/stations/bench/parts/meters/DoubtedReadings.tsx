@@ -12,6 +12,8 @@ import { PageLink } from '../../../../ui/page/PageLink';
 import { PlainTable } from '../../../../ui/PlainTable';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { readingsOfMeter } from '../../../../words/meterState';
+import { commonWords } from '../../../../words/english/common';
+import { meterWords } from '../../../../words/english/meter';
 
 /** Readings since the last good check before a jump, with what each would be; none is changed. */
 export function DoubtedReadings({
@@ -31,7 +33,7 @@ export function DoubtedReadings({
       [
         formatMoment(reading.content.takenAt),
         <PageLink key={reading.entityId} to={`bench/${reading.ownerId}`} tone="quiet">
-          {lot ? lot.content.name || lot.content.code : 'a lot'}
+          {lot ? lot.content.name || lot.content.code : meterWords.aLot()}
         </PageLink>,
         `${formatPercent(was)} %`,
         `${formatPercent(would)} %`,
@@ -40,14 +42,16 @@ export function DoubtedReadings({
   });
   if (rows.length === 0) return null;
   return (
-    <SheetSection id="doubted" title={`Readings in doubt (${rows.length})`}>
-      <p className="mb-2 text-base">
-        Taken between a good check and one that differs by more than drift explains. They stay as
-        they were; beside each is what it would be with the later check.
-      </p>
+    <SheetSection id="doubted" title={meterWords.readingsInDoubt({ rows: rows.length })}>
+      <p className="mb-2 text-base">{meterWords.takenBetweenAGoodCheck()}</p>
       <PlainTable
-        label="Readings in doubt"
-        head={['Taken', 'Lot', 'As it counts', 'Would be']}
+        label={meterWords.readingsInDoubt2()}
+        head={[
+          commonWords.taken(),
+          commonWords.lot2(),
+          meterWords.asItCounts(),
+          meterWords.wouldBe(),
+        ]}
         rows={rows}
       />
     </SheetSection>

@@ -6,6 +6,7 @@ import { formatDay } from '../../../../format/dates';
 import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../../ui/charts/chartLook';
 import { ScatterChart, axisLook } from '../../../../ui/charts/ScatterChart';
 import { SheetSection } from '../../../../ui/page/SheetSection';
+import { meterWords } from '../../../../words/english/meter';
 
 interface CheckPoint {
   /** of the check; empty where the meter was set right */
@@ -64,7 +65,7 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
   return {
     datasets: [
       {
-        label: 'Full checks',
+        label: meterWords.fullChecks(),
         data: points,
         showLine: true,
         borderColor: LAVENDER,
@@ -76,7 +77,7 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
         pointStyle: points.map((one) => (isJump(one) ? 'triangle' : 'circle')),
       },
       {
-        label: 'Rough checks',
+        label: meterWords.roughChecks(),
         data: meter.points.filter((one) => one.rough).map(pointOf),
         backgroundColor: '#ffffff',
         borderColor: INK,
@@ -104,13 +105,14 @@ const optionsFor = (meter: Meter): ChartOptions<'scatter'> => ({
     },
     y: {
       ...endsOf(meter),
-      ...axisLook('← too dry · points · too wet →'),
+      ...axisLook(meterWords.tooDryPointsTooWet()),
     },
   },
   plugins: {
     tooltip: {
       callbacks: {
-        label: ({ parsed }) => `${dayText(parsed.x ?? 0)}: ${(parsed.y ?? 0).toFixed(2)} points`,
+        label: ({ parsed }) =>
+          meterWords.points2({ dayText: dayText(parsed.x ?? 0), y: (parsed.y ?? 0).toFixed(2) }),
       },
     },
   },
@@ -121,20 +123,20 @@ function spoken(meter: Meter): string {
   const checks = fullChecks(meter.points).map(
     (one) => `${dayText(one.atDay)} ${one.offsetPercent.toFixed(1)}`,
   );
-  return `Offset found at each check, in points of water too wet: ${checks.join('; ')}.`;
+  return meterWords.offsetFoundAtEachCheck({ checks: checks.join('; ') });
 }
 
 /** How the zero of a meter wandered: each check with what it may be off by, jumps marked. */
 export function DriftChart({ meter }: { meter: Meter }): ReactElement {
   if (meter.points.length === 0) {
     return (
-      <SheetSection id="drift" title="How its zero wandered">
-        <p className="text-lg">No check yet: the first one starts the line.</p>
+      <SheetSection id="drift" title={meterWords.howItsZeroWandered()}>
+        <p className="text-lg">{meterWords.noCheckYetTheFirst()}</p>
       </SheetSection>
     );
   }
   return (
-    <SheetSection id="drift" title="How its zero wandered">
+    <SheetSection id="drift" title={meterWords.howItsZeroWandered()}>
       <ScatterChart
         height="h-72"
         spoken={spoken(meter)}
@@ -142,9 +144,7 @@ export function DriftChart({ meter }: { meter: Meter }): ReactElement {
         options={optionsFor(meter)}
         plugins={[whiskers]}
       />
-      <p className="mt-1 text-base text-ink-soft">
-        Dots: checks with oil or water, whiskers 95 %. Triangle: a jump. Square: a rough check.
-      </p>
+      <p className="mt-1 text-base text-ink-soft">{meterWords.dotsChecksWithOilOr()}</p>
     </SheetSection>
   );
 }

@@ -1,5 +1,6 @@
 import { useId, type ReactElement } from 'react';
 import { EYEPIECE_SCALES, type EyepieceView, type Scale } from '../../../../../core';
+import { meterWords } from '../../../../words/english/meter';
 
 const SIZE = 400;
 const MIDDLE = SIZE / 2;
@@ -107,7 +108,7 @@ export function EyepieceField(props: EyepieceFieldProps): ReactElement {
     <svg
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       role="img"
-      aria-label="Field of the eyepiece: a scale, with shade above and light below. Read where they meet."
+      aria-label={meterWords.fieldOfTheEyepieceA()}
       className="mx-auto block w-full max-w-md"
     >
       <defs>

@@ -10,6 +10,7 @@ import { formatQuantity, unitOf } from '../../../../format/units';
 import { focusDial } from '../../../../lot/ReadingEntry';
 import { Button } from '../../../../ui/Button';
 import { EyepieceField, windowAround } from './EyepieceField';
+import { meterWords } from '../../../../words/english/meter';
 
 /** How far the ring is off when honey is put on, and where it is sharp [0..1]. */
 const START_RING = 0.15;
@@ -71,11 +72,11 @@ function Truth({ percent }: { percent: number }): ReactElement {
   const [shown, setShown] = useState(false);
   return shown ? (
     <p role="status" className="text-lg font-semibold">
-      It was {percent.toFixed(2)} % water.
+      {meterWords.itWasWater({ percent: percent.toFixed(2) })}
     </p>
   ) : (
     <Button tone="quiet" onClick={() => setShown(true)}>
-      What was it really?
+      {meterWords.whatWasItReally()}
     </Button>
   );
 }
@@ -112,7 +113,7 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
     focusDial();
   };
   return (
-    <section aria-label="Stand-in eyepiece" className="border-2 border-ink bg-paper p-4">
+    <section aria-label={meterWords.standInEyepiece()} className="border-2 border-ink bg-paper p-4">
       <div className="grid items-center gap-5 sm:grid-cols-[minmax(0,1fr)_minmax(0,15rem)]">
         <EyepieceField
           scale={scale}
@@ -121,35 +122,40 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
           hair={hair ?? seen.low}
         />
         <div className="space-y-3">
-          <p className="text-lg font-bold">Honey {sample} of the stand-in</p>
-          <p className="text-base">
-            A made-up honey under a drawn prism. Spread it, turn the ring until the figures are
-            sharp, then read where shade and light meet on the line.
-          </p>
+          <p className="text-lg font-bold">{meterWords.honeyOfTheStandIn({ sample })}</p>
+          <p className="text-base">{meterWords.aMadeUpHoneyUnder()}</p>
           <div>
-            <p className="text-base font-semibold">Focus ring</p>
-            <Knob label="Focus ring" value={ring} range={[0, 1]} step={0.01} onChange={setRing} />
+            <p className="text-base font-semibold">{meterWords.focusRing()}</p>
+            <Knob
+              label={meterWords.focusRing()}
+              value={ring}
+              range={[0, 1]}
+              step={0.01}
+              onChange={setRing}
+            />
           </div>
           <div>
-            <p className="text-base font-semibold">Hairline, if you like</p>
+            <p className="text-base font-semibold">{meterWords.hairlineIfYouLike()}</p>
             <Knob
-              label="Hairline"
+              label={meterWords.hairline()}
               value={hair ?? seen.low}
               range={[seen.low, seen.high]}
               step={meter.resolution / 2}
               onChange={setHair}
             />
             <Button disabled={hair === null} onClick={takeHairline}>
-              Take what the hairline shows
+              {meterWords.takeWhatTheHairlineShows()}
             </Button>
           </div>
           <Button onClick={() => setUnevenness(SPREAD)} disabled={unevenness === SPREAD}>
-            Press the lid: spread the film
+            {meterWords.pressTheLidSpreadThe()}
           </Button>
           <Button onClick={noteTemperature}>
-            Note {formatQuantity(honey.temperatureC, 'temperature', preferences)} of the prism
+            {meterWords.noteOfThePrism({
+              temperatureC: formatQuantity(honey.temperatureC, 'temperature', preferences),
+            })}
           </Button>
-          <Button onClick={fresh}>Wipe, next honey</Button>
+          <Button onClick={fresh}>{meterWords.wipeNextHoney()}</Button>
           <Truth key={sample} percent={honey.moisturePercent} />
         </div>
       </div>

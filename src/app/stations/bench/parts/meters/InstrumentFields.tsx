@@ -7,6 +7,7 @@ import { Fields } from '../../../../entry/Fields';
 import { USUAL_RANGES, meterEntry, type MeterForm } from '../../../../forms/bench/instrumentForm';
 import { USUAL_DIVISION } from '../../../../forms/bench/readingForm';
 import { AtcField } from '../../../../lot/AtcField';
+import { meterWords } from '../../../../words/english/meter';
 
 function AtcFields(): ReactElement {
   const { watch } = useFormContext<MeterForm>();
@@ -32,11 +33,7 @@ function ConnectionFields(): ReactElement {
       <Field
         of={meterEntry}
         at="connection"
-        hint={
-          standIn && workspace === 'mine'
-            ? 'Readings of a stand-in are practice: they teach how well you read, and never count for a lot.'
-            : undefined
-        }
+        hint={standIn && workspace === 'mine' ? meterWords.readingsOfAStandIn() : undefined}
       />
       {connection === 'serial' && <Field of={meterEntry} at="baudRate" />}
     </>

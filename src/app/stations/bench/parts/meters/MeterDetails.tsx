@@ -4,13 +4,14 @@ import type { Instrument } from '../../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../../store';
 import { useEditing } from '../../../../data/useEditing';
 import { meterEntry, readMeterForm } from '../../../../forms/bench/instrumentForm';
-import { counted } from '../../../../format/counted';
 import { SCALE_NAMES } from '../../../../format/moisture';
 import { formatQuantity } from '../../../../format/units';
 import { Button } from '../../../../ui/Button';
 import { EntrySheet } from '../../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { InstrumentFields } from './InstrumentFields';
+import { commonWords } from '../../../../words/english/common';
+import { meterWords } from '../../../../words/english/meter';
 
 /** What stands on the meter, and changing it; readings keep the meter as it was then. */
 export function MeterDetails({
@@ -27,28 +28,37 @@ export function MeterDetails({
   const { scale, resolution, range, atcRangeC, remark } = content;
   const formOf = useMemo(() => meterEntry.fill(content, preferences), [content, preferences]);
   const atc = atcRangeC
-    ? `ATC from ${formatQuantity(atcRangeC[0], 'temperature', preferences, 0)} to ${formatQuantity(atcRangeC[1], 'temperature', preferences, 0)}`
-    : 'no ATC: every reading is corrected for temperature';
+    ? meterWords.atcFromTo({
+        atcRangeC: formatQuantity(atcRangeC[0], 'temperature', preferences, 0),
+        atcRangeC2: formatQuantity(atcRangeC[1], 'temperature', preferences, 0),
+      })
+    : meterWords.noAtcEveryReadingIs();
   return (
     <SheetSection
       id="meter-details"
-      title="What it is"
-      aside={<Button onClick={() => editing.edit(instrument)}>Change</Button>}
+      title={meterWords.whatItIs()}
+      aside={<Button onClick={() => editing.edit(instrument)}>{commonWords.change()}</Button>}
     >
       <p className="text-lg">
-        {SCALE_NAMES[scale]} from {range[0]} to {range[1]}, divisions of {resolution}; {atc}.
+        {meterWords.fromToDivisionsOf({
+          scale: SCALE_NAMES[scale],
+          range: range[0],
+          range2: range[1],
+          resolution,
+          atc,
+        })}
       </p>
       <p className="text-base text-ink-soft">
-        {counted(readings, 'reading')} taken with it. {remark}
+        {meterWords.readingsTakenWithIt({ readings, remark })}
       </p>
       <EntrySheet
         open={editing.open}
         onOpenChange={editing.onOpenChange}
         kind="instrument"
         record={editing.record}
-        what="the meter"
+        what={meterWords.theMeter()}
         title={content.name}
-        description="Readings and checks keep the meter as it was when they were taken."
+        description={meterWords.readingsAndChecksKeepThe()}
         formOf={formOf}
         parse={(form) => readMeterForm(form, preferences)}
       >

@@ -12,19 +12,22 @@ import type { Taken } from '../../takenValue';
 import { canReadSerial, useMeterWatch, type StandInChoice } from '../../useMeterWatch';
 import { MeterTrace } from './MeterTrace';
 import { StandInControls } from './StandInControls';
+import { meterWords } from '../../../../words/english/meter';
 
 function settlingWords(settling: Settling): string {
   switch (settling.status) {
     case 'waiting':
-      return `Waiting for honey and prism to settle: ${settling.secondsLeft} s at least.`;
+      return meterWords.waitingForHoneyAndPrism({ secondsLeft: settling.secondsLeft });
     case 'settling':
-      return `Still creeping, ${Math.abs(settling.trendPerMinute).toFixed(2)} a minute. Wait.`;
+      return meterWords.stillCreepingAMinuteWait({
+        trendPerMinute: Math.abs(settling.trendPerMinute).toFixed(2),
+      });
     case 'noisy':
-      return 'It jumps about too much to be taken. Wipe the prism, put honey on again, shut the lid.';
+      return meterWords.itJumpsAboutTooMuch();
     case 'stuck':
-      return 'Not one digit has moved since it started: the sensor seems stuck. Switch it off and on.';
+      return meterWords.notOneDigitHasMoved();
     case 'stable':
-      return `Settled: it held still for ${SETTLING.windowS} seconds.`;
+      return meterWords.settledItHeldStillFor({ windowS: SETTLING.windowS });
   }
 }
 
@@ -33,7 +36,7 @@ function LiveFigure({ view }: { view: MeterView }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { last, settling } = view;
   const stable = settling.status === 'stable';
-  if (!last) return <p className="text-2xl font-bold">No value yet.</p>;
+  if (!last) return <p className="text-2xl font-bold">{meterWords.noValueYet()}</p>;
   const dial = stable ? settling.dialValue : last.dialValue;
   return (
     <div>
@@ -68,7 +71,7 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
   const { setValue } = useFormContext();
   const [choice, setChoice] = useState<StandInChoice>(FIRST);
   const watched = useMeterWatch(meter, choice);
-  if (!watched) return <p className="text-lg">This meter cannot be reached from here.</p>;
+  if (!watched) return <p className="text-lg">{meterWords.thisMeterCannotBeReached()}</p>;
   const { watch, view } = watched;
   const { settling, state } = view;
   const live = state === 'open' || state === 'silent' || state === 'connecting';
@@ -90,10 +93,10 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
       <MeterTrace view={view} />
       <div className="flex flex-wrap gap-3">
         {live ? (
-          <Button onClick={() => watch.disconnect()}>Disconnect</Button>
+          <Button onClick={() => watch.disconnect()}>{meterWords.disconnect()}</Button>
         ) : (
           <Button tone="ink" className="min-h-14" onClick={() => watch.connect()}>
-            Connect
+            {meterWords.connect()}
           </Button>
         )}
         <Button
@@ -103,15 +106,19 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
           onClick={take}
         >
           {settling.status === 'stable'
-            ? `Take ${formatDial(meter.scale, settling.dialValue)}`
-            : 'Take, once it has settled'}
+            ? meterWords.take({ scale: formatDial(meter.scale, settling.dialValue) })
+            : meterWords.takeOnceItHasSettled()}
         </Button>
-        {live && <Button onClick={() => watch.startAnew()}>Fresh honey on the prism</Button>}
+        {live && (
+          <Button onClick={() => watch.startAnew()}>{meterWords.freshHoneyOnThePrism()}</Button>
+        )}
       </div>
       {view.ignored > 0 && (
         <p className="text-base">
-          {view.ignored} {view.ignored === 1 ? 'line was' : 'lines were'} not understood and left
-          out, the last: “{view.lastIgnored}”.
+          {meterWords.linesWereNotUnderstoodAnd({
+            ignored: view.ignored,
+            lastIgnored: view.lastIgnored,
+          })}
         </p>
       )}
       {meter.connection === 'simulated-meter' && (
@@ -131,10 +138,7 @@ export function MeterPanel(props: MeterPanelProps): ReactElement {
       {reachable ? (
         <WatchedMeter {...props} />
       ) : (
-        <p className="text-lg">
-          This browser cannot read a serial cable. Open the page in a browser that knows Web Serial,
-          or type what the meter shows.
-        </p>
+        <p className="text-lg">{meterWords.thisBrowserCannotReadA()}</p>
       )}
     </section>
   );

@@ -12,6 +12,7 @@ import { EntrySheet } from '../../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../../../words/meterState';
 import { InstrumentFields } from './InstrumentFields';
+import { meterWords } from '../../../../words/english/meter';
 
 interface MeterLineProps {
   instrument: Instrument;
@@ -38,7 +39,9 @@ function MeterLine({ instrument, workshop }: MeterLineProps): ReactElement | nul
         <span className={due.due ? 'block text-base font-bold' : 'block text-base text-ink-soft'}>
           {dueWords(due)}
           {jumps > 0 &&
-            ` Its zero jumped ${jumps === 1 ? 'once' : `${jumps} times`} in its history.`}
+            meterWords.itsZeroJumpedInIts({
+              part: jumps === 1 ? 'once' : meterWords.times({ jumps }),
+            })}
         </span>
       </Link>
     </li>
@@ -59,13 +62,11 @@ export function MetersSection({
   return (
     <SheetSection
       id="meters"
-      title="Meters"
-      aside={<Button onClick={() => editing.add()}>Add a meter</Button>}
+      title={meterWords.meters()}
+      aside={<Button onClick={() => editing.add()}>{meterWords.addAMeter()}</Button>}
     >
       {book.instruments.length === 0 ? (
-        <p className="text-lg">
-          None yet. Add yours, check its zero, and every reading is corrected by what it is off by.
-        </p>
+        <p className="text-lg">{meterWords.noneYetAddYoursCheck()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {book.instruments.map((one) => (
@@ -78,9 +79,9 @@ export function MetersSection({
         onOpenChange={editing.onOpenChange}
         kind="instrument"
         record={null}
-        what="the meter"
-        title="A meter of yours"
-        description="What stands on it: scale, divisions, range, and whether it corrects temperature."
+        what={meterWords.theMeter()}
+        title={meterWords.aMeterOfYours()}
+        description={meterWords.whatStandsOnItScale()}
         formOf={formOf}
         parse={(form) => readMeterForm(form, preferences)}
       >

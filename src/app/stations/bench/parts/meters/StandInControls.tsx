@@ -5,18 +5,19 @@ import { Button } from '../../../../ui/Button';
 import { INPUT } from '../../../../ui/classes';
 import type { StandInChoice } from '../../useMeterWatch';
 import { FoldSummary } from '../../../../ui/page/FoldSummary';
+import { meterWords } from '../../../../words/english/meter';
 
 const FAULTS = [
-  { value: 'none', label: 'It works' },
-  { value: 'cut', label: 'The cable is pulled' },
-  { value: 'garbage', label: 'Garbage between the lines' },
-  { value: 'stuck', label: 'The sensor is stuck' },
-  { value: 'flood', label: 'Ten values a second' },
+  { value: 'none', label: meterWords.itWorks() },
+  { value: 'cut', label: meterWords.theCableIsPulled() },
+  { value: 'garbage', label: meterWords.garbageBetweenTheLines() },
+  { value: 'stuck', label: meterWords.theSensorIsStuck() },
+  { value: 'flood', label: meterWords.tenValuesASecond() },
 ];
 
 const PACES = [
-  { value: 1, label: 'As it is' },
-  { value: 10, label: 'Ten times faster' },
+  { value: 1, label: meterWords.asItIs() },
+  { value: 10, label: meterWords.tenTimesFaster() },
 ];
 
 const truthSchema = z.object({ moisturePercent: z.number() });
@@ -26,9 +27,9 @@ async function askTruth(sample: number): Promise<string> {
   try {
     const response = await fetch(`/api/meter/truth?sample=${sample}`);
     const truth = truthSchema.parse(await response.json());
-    return `It was ${truth.moisturePercent.toFixed(2)} % water.`;
+    return meterWords.itWasWater2({ moisturePercent: truth.moisturePercent.toFixed(2) });
   } catch {
-    return 'The stand-in does not answer; is the server running?';
+    return meterWords.theStandInDoesNot();
   }
 }
 
@@ -36,7 +37,7 @@ function Truth({ sample }: { sample: number }): ReactElement {
   const [said, setSaid] = useState('');
   return said === '' ? (
     <Button tone="quiet" onClick={() => void askTruth(sample).then(setSaid)}>
-      What was it really?
+      {meterWords.whatWasItReally()}
     </Button>
   ) : (
     <p role="status" className="text-lg font-semibold">
@@ -57,11 +58,11 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
   const next = sample >= STAND_IN_SAMPLES[1] ? STAND_IN_SAMPLES[0] : sample + 1;
   return (
     <details>
-      <FoldSummary>This is a stand-in: honey {sample}, what goes wrong, how fast</FoldSummary>
+      <FoldSummary>{meterWords.thisIsAStandIn({ sample })}</FoldSummary>
       <div className="grid gap-3 sm:grid-cols-2">
         <div>
           <label htmlFor={`${id}-fault`} className="text-base font-semibold">
-            What goes wrong
+            {meterWords.whatGoesWrong()}
           </label>
           <select
             id={`${id}-fault`}
@@ -78,7 +79,7 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
         </div>
         <div>
           <label htmlFor={`${id}-pace`} className="text-base font-semibold">
-            How fast its clock runs
+            {meterWords.howFastItsClockRuns()}
           </label>
           <select
             id={`${id}-pace`}
@@ -93,7 +94,9 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
             ))}
           </select>
         </div>
-        <Button onClick={() => onChoose({ ...choice, sample: next })}>Another honey</Button>
+        <Button onClick={() => onChoose({ ...choice, sample: next })}>
+          {meterWords.anotherHoney()}
+        </Button>
         <Truth key={sample} sample={sample} />
       </div>
     </details>

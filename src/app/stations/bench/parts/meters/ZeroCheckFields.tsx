@@ -5,19 +5,19 @@ import type { InstrumentContent } from '../../../../../records';
 import { Field } from '../../../../entry/Field';
 import { Fields } from '../../../../entry/Fields';
 import { zeroCheckEntry, type ZeroCheckForm } from '../../../../forms/bench/zeroCheckForm';
+import { commonWords } from '../../../../words/english/common';
+import { meterWords } from '../../../../words/english/meter';
 
 export const REFERENCE_NAMES: Readonly<Record<ReferenceKind, string>> = {
-  'certified-oil': 'Oil of stated index',
-  'olive-oil': 'Olive oil, rough',
-  water: 'Water',
+  'certified-oil': meterWords.oilOfStatedIndex(),
+  'olive-oil': meterWords.oliveOilRough(),
+  water: commonWords.water(),
 };
 
 const ADVICE: Readonly<Record<ReferenceKind, string>> = {
-  'certified-oil':
-    'A drop of the oil that came with the meter; its index at 20 °C stands on the label. A dial for honey alone cannot be zeroed on water.',
-  'olive-oil':
-    'Fresh extra-virgin olive oil, index about 1.468 to 1.470 (common practice, no source). It differs from bottle to bottle.',
-  water: 'Clean water, for meters whose range reaches it.',
+  'certified-oil': meterWords.aDropOfTheOil(),
+  'olive-oil': meterWords.freshExtraVirginOliveOil(),
+  water: meterWords.cleanWaterForMetersWhose(),
 };
 
 /** Reference, looks, temperature, and whether the meter was set right afterwards. */
@@ -45,7 +45,7 @@ export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactE
             key={at}
             of={zeroCheckEntry}
             at={`dialValues.${at}`}
-            {...(at > 0 && { label: `Look ${at + 1}` })}
+            {...(at > 0 && { label: meterWords.look({ at: at + 1 }) })}
           />
         ))}
       </div>

@@ -8,11 +8,13 @@ import { readFrameDraft, type FrameDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { Fold } from './MoreOfFrame';
 import { Pick, choicesOf } from '../Pick';
+import { commonWords } from '../../../../words/english/common';
+import { frameWords } from '../../../../words/english/frame';
 
 const ATC = [
-  { value: 'no', label: 'No' },
-  { value: 'yes', label: 'Yes' },
-  { value: 'unknown', label: 'Don’t know' },
+  { value: 'no', label: commonWords.no() },
+  { value: 'yes', label: commonWords.yes() },
+  { value: 'unknown', label: frameWords.dontKnow() },
 ] as const;
 
 /** What the open cells read once corrected. */
@@ -31,7 +33,7 @@ function Corrected(): ReactElement | null {
           {correctionWords(read, reading)}
         </>
       ) : (
-        'Beyond any honey; check dial, scale and temperature.'
+        frameWords.beyondAnyHoneyCheckDial()
       )}
     </p>
   );
@@ -41,9 +43,9 @@ function Corrected(): ReactElement | null {
 export function CellFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
   return (
-    <Fold title="Open cells read with a meter">
+    <Fold title={frameWords.openCellsReadWithA()}>
       <Pick
-        label="Scale"
+        label={frameWords.scale()}
         value={watch('cellScale')}
         choices={choicesOf(SCALES, SCALE_NAMES)}
         columns={3}
@@ -51,7 +53,7 @@ export function CellFold(): ReactElement {
       />
       <Fields of={frameForm} at={['cellDial', 'cellTemperature']} />
       <Pick
-        label="Compensates temperature itself"
+        label={frameWords.compensatesTemperatureItself()}
         value={watch('cellAtc')}
         choices={ATC}
         columns={2}

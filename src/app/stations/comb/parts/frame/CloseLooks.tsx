@@ -3,6 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import { systematicSample } from '../../../../../core';
 import { Field } from '../../../../entry/Field';
 import { strokeForm, type StrokeForm } from '../../../../forms/hives/strokeForm';
+import { frameWords } from '../../../../words/english/frame';
 
 interface CloseLooksProps {
   size: { readonly frames: number; readonly sampleSize: number } | null;
@@ -12,14 +13,13 @@ interface CloseLooksProps {
 export function CloseLooks({ size }: CloseLooksProps): ReactElement {
   const { watch } = useFormContext<StrokeForm>();
   const [start, framesPerBox] = watch(['start', 'framesPerBox']);
-  if (!size) return <p className="text-lg">Say how many boxes and frames there are first.</p>;
+  if (!size) return <p className="text-lg">{frameWords.sayHowManyBoxesAnd()}</p>;
   const perBox = Number(framesPerBox) || 1;
   const places = systematicSample(size.frames, size.sampleSize, start);
   return (
     <div className="space-y-4">
       <p className="text-base">
-        Every {(size.frames / size.sampleSize).toFixed(1)}th frame from a random start, so that you
-        do not choose. Tell the capping of its poorer side.
+        {frameWords.everyThFrameFromA({ frames: (size.frames / size.sampleSize).toFixed(1) })}
       </p>
       <div className="max-w-64">
         <Field of={strokeForm} at="sample" placeholder={String(size.sampleSize)} />
@@ -30,7 +30,10 @@ export function CloseLooks({ size }: CloseLooksProps): ReactElement {
             <Field
               of={strokeForm}
               at={`looks.${at}`}
-              label={`Box ${Math.floor(place / perBox) + 1}, frame ${(place % perBox) + 1}`}
+              label={frameWords.boxFrame({
+                place: Math.floor(place / perBox) + 1,
+                place2: (place % perBox) + 1,
+              })}
             />
           </li>
         ))}

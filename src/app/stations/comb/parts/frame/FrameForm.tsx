@@ -5,13 +5,13 @@ import type { Command } from '../../../../commands/registry';
 import { Button } from '../../../../ui/Button';
 import type { SideDraft } from '../../frameDraft';
 import type { JudgeForm, JudgeTask } from '../../useJudgeFrame';
-import { counted } from '../../../../format/counted';
 import { ACT_NAMES } from '../../words';
 import { CellFold } from './CellFold';
 import { BroodFold, CombFold, FillFold, PestFold, WeightFold } from './MoreOfFrame';
 import { PiecesFold } from './PiecesFold';
 import { ShakeFold, ShakeRow } from './ShakeRow';
 import { SideBlock } from './SideBlock';
+import { frameWords } from '../../../../words/english/frame';
 
 const other = (side: 0 | 1): 0 | 1 => (side === 0 ? 1 : 0);
 
@@ -56,24 +56,29 @@ function useFrameKeys(form: JudgeForm['form'], hand: SideInHand): void {
   };
   const digits: Command[] = Array.from({ length: 10 }, (_, at) => ({
     id: `tenths-${at}`,
-    title: `${at} tenths capped on the side in hand`,
+    title: frameWords.tenthsCappedOnTheSide({ at }),
     key: String(at),
     run: tap(at),
   }));
   useCommands([
     ...digits,
-    { id: 'tenths-10', title: 'All capped on the side in hand', key: 'f', run: tap(10) },
-    { id: 'tenth-more', title: 'A tenth more', key: 'ArrowUp', run: move(1) },
-    { id: 'tenth-less', title: 'A tenth less', key: 'ArrowDown', run: move(-1) },
+    { id: 'tenths-10', title: frameWords.allCappedOnTheSide(), key: 'f', run: tap(10) },
+    { id: 'tenth-more', title: frameWords.aTenthMore(), key: 'ArrowUp', run: move(1) },
+    { id: 'tenth-less', title: frameWords.aTenthLess(), key: 'ArrowDown', run: move(-1) },
     {
       id: 'side',
-      title: 'The other side in hand',
+      title: frameWords.theOtherSideInHand(),
       key: 'o',
       run: () => hand.take(other(hand.now())),
     },
-    { id: 'shake-clean', title: 'Nothing fell at the shake', key: 'c', run: shake('nothing-fell') },
-    { id: 'shake-drops', title: 'Drops fell at the shake', key: 'd', run: shake('drops') },
-    { id: 'shake-runs', title: 'It ran at the shake', key: 'r', run: shake('runs') },
+    {
+      id: 'shake-clean',
+      title: frameWords.nothingFellAtTheShake(),
+      key: 'c',
+      run: shake('nothing-fell'),
+    },
+    { id: 'shake-drops', title: frameWords.dropsFellAtTheShake(), key: 'd', run: shake('drops') },
+    { id: 'shake-runs', title: frameWords.itRanAtTheShake(), key: 'r', run: shake('runs') },
   ]);
 }
 
@@ -87,8 +92,11 @@ function EarlierNote({ task }: { task: JudgeTask }): ReactElement | null {
     .join(' and ');
   return (
     <p className="text-base leading-tight">
-      {days > 0 ? `${counted(days, 'day')} ago` : 'Before'}: {tenths} tenths capped,{' '}
-      {ACT_NAMES[last.decision.act].toLowerCase()}.
+      {frameWords.tenthsCapped({
+        part: days > 0 ? frameWords.daysAgo({ days }) : frameWords.before(),
+        tenths,
+        act: ACT_NAMES[last.decision.act].toLowerCase(),
+      })}
     </p>
   );
 }
@@ -104,7 +112,7 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
   const hand = useSideInHand();
   useFrameKeys(form, hand);
   useCommands([
-    { id: 'take-back', title: 'Take back the last tap', key: 'Backspace', run: takeBack },
+    { id: 'take-back', title: frameWords.takeBackTheLastTap(), key: 'Backspace', run: takeBack },
   ]);
   const wantedShare = task.judging.school.ripeShare;
   return (
@@ -133,10 +141,10 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
       {typed && (
         <div className="flex flex-wrap gap-2 py-2">
           <Button className="min-h-14" onClick={takeBack}>
-            Take back the last tap
+            {frameWords.takeBackTheLastTap()}
           </Button>
           <Button tone="quiet" className="min-h-14" onClick={discard}>
-            Forget all of this frame
+            {frameWords.forgetAllOfThisFrame()}
           </Button>
         </div>
       )}

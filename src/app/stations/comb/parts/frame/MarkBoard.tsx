@@ -9,6 +9,7 @@ import {
 import type { CellState } from '../../../../../core';
 import { MARK_LETTERS, UNMARKED } from '../../../../../records';
 import { STATE_NAMES } from '../../words';
+import { frameWords } from '../../../../words/english/frame';
 
 /** What a board of marks looks like: where its marks are, and how each is drawn. */
 export interface BoardShape {
@@ -40,7 +41,7 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
 
 const stateOf = (letter: string): string => {
   const found = Object.entries(MARK_LETTERS).find(([, one]) => one === letter);
-  return found ? STATE_NAMES[found[0] as CellState] : 'not marked';
+  return found ? STATE_NAMES[found[0] as CellState] : frameWords.notMarked();
 };
 
 /** Marks set by tapping or dragging; with the keyboard, arrows move and the space bar sets. */
@@ -81,7 +82,7 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
   return (
     <div
       role="application"
-      aria-label={`${label}. Arrow keys move, the space bar marks.`}
+      aria-label={frameWords.arrowKeysMoveTheSpace({ label })}
       tabIndex={0}
       onKeyDown={onKeyDown}
       onFocus={() => setFocused(true)}
@@ -114,7 +115,9 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
         )}
       </svg>
       <p className="sr-only" aria-live="polite">
-        {focused ? `Place ${cursor + 1}: ${stateOf(marks[cursor] ?? UNMARKED)}` : ''}
+        {focused
+          ? frameWords.place({ cursor: cursor + 1, stateOf: stateOf(marks[cursor] ?? UNMARKED) })
+          : ''}
       </p>
     </div>
   );

@@ -12,6 +12,8 @@ import { BROOD_NAMES, FACE_NAMES, STAGE_NAMES } from '../../words';
 import { COLOUR_NAMES } from '../../../../format/colour';
 import { Pick, choicesOf } from '../Pick';
 import { Stepper } from '../Stepper';
+import { commonWords } from '../../../../words/english/common';
+import { frameWords } from '../../../../words/english/frame';
 
 /** A part of the frame that is opened, and only then drawn, when there is something to say. */
 export function Fold({
@@ -62,16 +64,16 @@ function useSides() {
 }
 
 const METHODS = [
-  { value: 'quick', label: 'At a glance' },
-  { value: 'points', label: 'Count points' },
-  { value: 'paint', label: 'Paint it' },
+  { value: 'quick', label: frameWords.atAGlance() },
+  { value: 'points', label: frameWords.countPoints() },
+  { value: 'paint', label: frameWords.paintIt() },
 ] as const;
 
 /** How each side is judged, how full it is, and what takes up the rest. */
 export function FillFold(): ReactElement {
   const { sides, change } = useSides();
   return (
-    <Fold title="How full, and how you judge">
+    <Fold title={frameWords.howFullAndHowYou()}>
       <BothSides
         of={(at) => {
           const side = sides[at];
@@ -79,7 +81,7 @@ export function FillFold(): ReactElement {
           return (
             <div className="space-y-2">
               <Pick
-                label="Judge it"
+                label={frameWords.judgeIt()}
                 value={side.method}
                 choices={METHODS}
                 columns={3}
@@ -88,13 +90,13 @@ export function FillFold(): ReactElement {
               {side.method === 'quick' && (
                 <>
                   <Stepper
-                    label="Honey, tenths"
+                    label={frameWords.honeyTenths()}
                     value={side.honeyTenths}
                     most={side.honeyTenths + rest}
                     onChange={(honeyTenths) => change(at, { honeyTenths })}
                   />
                   <Stepper
-                    label="Not drawn, tenths"
+                    label={frameWords.notDrawnTenths()}
                     value={side.undrawnTenths}
                     most={10 - side.broodTenths}
                     onChange={(undrawnTenths) =>
@@ -105,7 +107,7 @@ export function FillFold(): ReactElement {
                     }
                   />
                   <Stepper
-                    label="Brood, pollen, tenths"
+                    label={frameWords.broodPollenTenths()}
                     value={side.broodTenths}
                     most={10 - side.undrawnTenths}
                     onChange={(broodTenths) =>
@@ -115,7 +117,7 @@ export function FillFold(): ReactElement {
                       })
                     }
                   />
-                  <p className="text-base">Empty cells: {rest} tenths</p>
+                  <p className="text-base">{frameWords.emptyCellsTenths({ rest })}</p>
                 </>
               )}
             </div>
@@ -136,11 +138,11 @@ export function BroodFold(): ReactElement {
   const brood = watch('brood');
   return (
     <Fold
-      title="Brood and queen"
+      title={frameWords.broodAndQueen()}
       note={brood === 'none' ? undefined : BROOD_NAMES[brood].toLowerCase()}
     >
       <Pick
-        label="Brood"
+        label={commonWords.brood()}
         value={brood}
         choices={choicesOf(BROOD_AMOUNTS, BROOD_NAMES)}
         onPick={(value) => setValue('brood', value, { shouldDirty: true })}
@@ -148,13 +150,13 @@ export function BroodFold(): ReactElement {
       {brood !== 'none' && (
         <ChecksField
           name="broodStages"
-          label="Stage"
+          label={frameWords.stage()}
           choices={choicesOf(BROOD_STAGES, STAGE_NAMES)}
         />
       )}
       {brood === 'few-cells' && <Field of={frameForm} at="broodExcuse" />}
-      <Flag name="queenSeen" label="The queen is on this frame" />
-      <Flag name="formerBrood" label="This comb was in a brood nest before" />
+      <Flag name="queenSeen" label={frameWords.theQueenIsOnThis()} />
+      <Flag name="formerBrood" label={frameWords.thisCombWasInA()} />
     </Fold>
   );
 }
@@ -180,7 +182,7 @@ export function Flag({
           className="flex min-h-14 w-full items-center gap-3 border-2 border-ink bg-paper px-3 text-left text-base font-semibold aria-pressed:bg-ink aria-pressed:text-linen"
         >
           <span aria-hidden className="w-9 text-xl">
-            {field.value ? 'Yes' : 'No'}
+            {field.value ? commonWords.yes() : commonWords.no()}
           </span>
           {label}
         </button>
@@ -189,20 +191,24 @@ export function Flag({
   );
 }
 
-const BEETLES = { none: 'None', adults: 'Adults', larvae: 'Larvae' } as const;
+const BEETLES = {
+  none: commonWords.none(),
+  adults: frameWords.adults(),
+  larvae: frameWords.larvae(),
+} as const;
 
 export function PestFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
   return (
-    <Fold title="Beetles and mites">
+    <Fold title={frameWords.beetlesAndMites()}>
       <Pick
-        label="Small beetles"
+        label={frameWords.smallBeetles()}
         value={watch('beetles')}
         choices={choicesOf(BEETLE_SIGHTS, BEETLES)}
         columns={3}
         onPick={(value) => setValue('beetles', value, { shouldDirty: true })}
       />
-      <Flag name="mitesSeen" label="Mites seen" />
+      <Flag name="mitesSeen" label={frameWords.mitesSeen()} />
     </Fold>
   );
 }
@@ -210,31 +216,31 @@ export function PestFold(): ReactElement {
 export function CombFold(): ReactElement {
   const { sides, change } = useSides();
   return (
-    <Fold title="Colour and face of the comb" note="provisional">
-      <p className="text-base">Colour in the comb is provisional until the honey is in glass.</p>
+    <Fold title={frameWords.colourAndFaceOfThe()} note={frameWords.provisional()}>
+      <p className="text-base">{frameWords.colourInTheCombIs()}</p>
       <BothSides
         of={(at) => (
           <div className="space-y-3">
             <Pick
-              label="Against the light"
+              label={frameWords.againstTheLight()}
               value={sides[at].colour}
               choices={choicesOf(COMB_COLOURS, COLOUR_NAMES)}
               columns={3}
               onPick={(colour) => change(at, { colour })}
             />
             <Pick
-              label="Face"
+              label={frameWords.face()}
               value={sides[at].face}
               choices={choicesOf(COMB_FACES, FACE_NAMES)}
               columns={3}
               onPick={(face) => change(at, { face })}
             />
             <Pick
-              label="Old dark comb?"
+              label={frameWords.oldDarkComb()}
               value={sides[at].oldComb ? 'yes' : 'no'}
               choices={[
-                { value: 'no', label: 'No' },
-                { value: 'yes', label: 'Yes, it may mislead' },
+                { value: 'no', label: commonWords.no() },
+                { value: 'yes', label: frameWords.yesItMayMislead() },
               ]}
               columns={2}
               onPick={(value) => change(at, { oldComb: value === 'yes' })}
@@ -247,16 +253,16 @@ export function CombFold(): ReactElement {
 }
 
 const HEFT_BY = [
-  { value: 'hand', label: 'By hand' },
-  { value: 'scale', label: 'On a scale' },
+  { value: 'hand', label: frameWords.byHand() },
+  { value: 'scale', label: frameWords.onAScale() },
 ] as const;
 
 export function WeightFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
   return (
-    <Fold title="Weight and temperature">
+    <Fold title={frameWords.weightAndTemperature()}>
       <Pick
-        label="How it was weighed"
+        label={frameWords.howItWasWeighed()}
         value={watch('heftBy')}
         choices={HEFT_BY}
         columns={2}

@@ -12,8 +12,8 @@ import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../
 import { Button } from '../../../../ui/Button';
 import { INPUT } from '../../../../ui/classes';
 import type { JudgeTask } from '../../useJudgeFrame';
-import { counted } from '../../../../format/counted';
 import { Fold } from './MoreOfFrame';
+import { frameWords } from '../../../../words/english/frame';
 
 /** Places of a box that no frame takes. */
 function freePlaces(records: readonly AnyRecord[], boxId: string, slots: number): number[] {
@@ -68,24 +68,26 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
     if (!target || frames.length === 0 || frames.length > free.length) return;
     const { day } = task.harvest.content;
     await dispatch(
-      perform(`${counted(frames.length, 'frame')} moved to ${target.content.label}`, (scribe) =>
-        frames.map((one, at) =>
-          nextRevision(scribe, one, {
-            content: moved(one, target.entityId, { slot: free[at] ?? 1, day }),
-            reason: `Moved to ${target.content.label}`,
-          }),
-        ),
+      perform(
+        frameWords.framesMovedTo({ frames: frames.length, label: target.content.label }),
+        (scribe) =>
+          frames.map((one, at) =>
+            nextRevision(scribe, one, {
+              content: moved(one, target.entityId, { slot: free[at] ?? 1, day }),
+              reason: frameWords.movedTo({ label: target.content.label }),
+            }),
+          ),
       ),
     );
   };
   const { frame } = task.place;
   if (!target) {
-    return <p className="text-base">There is no other box or tote yet; add one under Season.</p>;
+    return <p className="text-base">{frameWords.thereIsNoOtherBox()}</p>;
   }
   return (
     <>
       <label className="block text-base font-semibold">
-        Where to
+        {frameWords.whereTo()}
         <select
           className={INPUT}
           value={target.entityId}
@@ -98,21 +100,21 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
           ))}
         </select>
       </label>
-      <p className="text-base">{counted(free.length, 'free place')} there.</p>
+      <p className="text-base">{frameWords.freePlacesThere({ free: free.length })}</p>
       <div className="flex flex-wrap gap-2">
         <Button
           className="min-h-14"
           disabled={!frame || free.length < 1}
           onClick={() => void move(frame ? [frame] : [])}
         >
-          Move this frame
+          {frameWords.moveThisFrame()}
         </Button>
         <Button
           className="min-h-14"
           disabled={taken.length === 0 || free.length < taken.length}
           onClick={() => void move(taken)}
         >
-          Move all {taken.length} that you take
+          {frameWords.moveAllThatYouTake({ taken: taken.length })}
         </Button>
       </div>
     </>
@@ -122,7 +124,7 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
 /** Frames into a tote or another box; each keeps its hive. */
 export function MoveFold(props: MoveFoldProps): ReactElement {
   return (
-    <Fold title="Move to a tote or another box">
+    <Fold title={frameWords.moveToAToteOr()}>
       <Move {...props} />
     </Fold>
   );

@@ -9,6 +9,7 @@ import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
 import { sideName } from '../../frameDraft';
 import { frameOfTask, type JudgeTask } from '../../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
+import { frameWords } from '../../../../words/english/frame';
 
 function usePhotos(frameId: string): Photo[] {
   const workspace = useAppSelector(selectWorkspace);
@@ -19,7 +20,7 @@ function usePhotos(frameId: string): Photo[] {
 function wordsOf({ content }: Photo): { alt: string; caption: string } {
   const { side, day, width, height } = content;
   const name = sideName(side);
-  return { alt: `${name} on ${day}`, caption: `${name}, ${width} × ${height}` };
+  return { alt: frameWords.onNameDay({ name, day }), caption: `${name}, ${width} × ${height}` };
 }
 
 function Photos({ task }: { task: JudgeTask }): ReactElement {
@@ -29,7 +30,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const photos = usePhotos(task.place.frame?.entityId ?? '');
   const adding = usePhotoAdding((small) =>
     dispatch(
-      perform(`Photograph of ${sideName(side).toLowerCase()} kept`, (scribe) => {
+      perform(frameWords.photographOfKept({ sideName: sideName(side).toLowerCase() }), (scribe) => {
         const known = task.place.frame;
         const frame =
           known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
@@ -47,9 +48,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
 
   return (
     <>
-      <p className="text-base">
-        Kept small, and without the place and time that cameras write into them.
-      </p>
+      <p className="text-base">{frameWords.keptSmallAndWithoutThe()}</p>
       <div className="grid grid-cols-2 gap-2">
         {([0, 1] as const).map((at) => (
           <Button key={at} className="min-h-14" disabled={adding.busy} onClick={choose(at)}>
@@ -61,7 +60,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
         ref={input}
         type="file"
         accept="image/*"
-        aria-label="Photograph of a side"
+        aria-label={frameWords.photographOfASide()}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {
@@ -85,7 +84,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
 /** Photographs of the frame: from the camera or a file, scaled down, without the camera’s data. */
 export function PhotoFold({ task }: { task: JudgeTask }): ReactElement {
   return (
-    <Fold title="Photographs">
+    <Fold title={frameWords.photographs()}>
       <Photos task={task} />
     </Fold>
   );

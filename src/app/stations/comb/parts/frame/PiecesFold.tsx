@@ -2,9 +2,9 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Button } from '../../../../ui/Button';
 import type { FrameDraft } from '../../frameDraft';
-import { counted } from '../../../../format/counted';
 import { Fold } from './MoreOfFrame';
 import { Stepper } from '../Stepper';
+import { frameWords } from '../../../../words/english/frame';
 
 /** Pieces of a section frame in the usual number of one. */
 const USUAL_PIECES = 8;
@@ -17,9 +17,9 @@ export function PiecesFold(): ReactElement {
   const set = (next: string | null): void => setValue('pieces', next, { shouldDirty: true });
   if (pieces === null) {
     return (
-      <Fold title="Comb honey, piece by piece">
+      <Fold title={frameWords.combHoneyPieceByPiece()}>
         <Button className="min-h-14" onClick={() => set('n'.repeat(USUAL_PIECES))}>
-          This is a section frame
+          {frameWords.thisIsASectionFrame()}
         </Button>
       </Fold>
     );
@@ -28,15 +28,18 @@ export function PiecesFold(): ReactElement {
   const flip = (at: number): void =>
     set(pieces.slice(0, at) + (pieces[at] === 'r' ? 'n' : 'r') + pieces.slice(at + 1));
   return (
-    <Fold title="Comb honey, piece by piece" note={`${ripe} of ${counted(pieces.length, 'piece')}`}>
-      <p className="text-base">Tap each piece that is fully capped on both sides.</p>
+    <Fold
+      title={frameWords.combHoneyPieceByPiece()}
+      note={frameWords.ofPieces({ ripe, pieces: pieces.length })}
+    >
+      <p className="text-base">{frameWords.tapEachPieceThatIs()}</p>
       <div className="grid grid-cols-4 gap-1">
         {[...pieces].map((one, at) => (
           <button
             key={at}
             type="button"
             aria-pressed={one === 'r'}
-            aria-label={`Piece ${at + 1}`}
+            aria-label={frameWords.piece({ at: at + 1 })}
             onClick={() => flip(at)}
             className="min-h-16 border-2 border-ink bg-paper text-base font-bold aria-pressed:bg-ink aria-pressed:text-linen"
           >
@@ -46,14 +49,14 @@ export function PiecesFold(): ReactElement {
         ))}
       </div>
       <Stepper
-        label="Pieces in the frame"
+        label={frameWords.piecesInTheFrame()}
         value={pieces.length}
         least={1}
         most={MOST_PIECES}
         onChange={(count) => set(pieces.padEnd(count, 'n').slice(0, count))}
       />
       <Button tone="quiet" className="min-h-14" onClick={() => set(null)}>
-        Not a section frame
+        {frameWords.notASectionFrame()}
       </Button>
     </Fold>
   );

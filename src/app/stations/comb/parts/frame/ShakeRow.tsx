@@ -8,6 +8,7 @@ import { formatQuantity, unitOf } from '../../../../format/units';
 import type { FrameDraft } from '../../frameDraft';
 import { BothSides, Fold } from './MoreOfFrame';
 import { Pick } from '../Pick';
+import { frameWords } from '../../../../words/english/frame';
 
 /** Cold comb holds even nectar: said where a clean shake would be believed. */
 function ColdNote(): ReactElement | null {
@@ -20,10 +21,7 @@ function ColdNote(): ReactElement | null {
   if (celsius >= COLD_COMB_BELOW_C) return null;
   const limit = formatQuantity(COLD_COMB_BELOW_C, 'temperature', preferences, 0);
   return (
-    <p className="mt-1 text-base font-semibold">
-      The comb is colder than {limit}: nothing falls from it even if it is nectar, so this shake is
-      not counted.
-    </p>
+    <p className="mt-1 text-base font-semibold">{frameWords.theCombIsColderThan({ limit })}</p>
   );
 }
 
@@ -38,10 +36,10 @@ export function ShakeRow(): ReactElement {
   return (
     <div>
       <p className="mb-1 text-base font-semibold">
-        Shake test{a.shake === b.shake ? '' : ', the sides differ'}
+        {frameWords.shakeTest2({ part: a.shake === b.shake ? '' : frameWords.theSidesDiffer() })}
       </p>
       <Pick
-        label="Shake test, both sides"
+        label={frameWords.shakeTestBothSides()}
         hideLabel
         value={a.shake === b.shake ? a.shake : ''}
         choices={SHAKE_CHOICES}
@@ -53,8 +51,8 @@ export function ShakeRow(): ReactElement {
 }
 
 const FIRMNESS = [
-  { value: 'gentle', label: 'Gentle' },
-  { value: 'sharp', label: 'Sharp' },
+  { value: 'gentle', label: frameWords.gentle() },
+  { value: 'sharp', label: frameWords.sharp() },
 ] as const;
 
 /** Each side by itself, and how firmly it was shaken. */
@@ -62,12 +60,12 @@ export function ShakeFold(): ReactElement {
   const { watch, setValue } = useFormContext<FrameDraft>();
   const sides = watch('sides');
   return (
-    <Fold title="Shake test, side by side">
+    <Fold title={frameWords.shakeTestSideBySide()}>
       <BothSides
         of={(at) => (
           <div className="space-y-3">
             <Pick
-              label="What fell"
+              label={frameWords.whatFell()}
               value={sides[at].shake}
               choices={SHAKE_CHOICES}
               columns={2}
@@ -76,7 +74,7 @@ export function ShakeFold(): ReactElement {
               }
             />
             <Pick
-              label="How it was shaken"
+              label={frameWords.howItWasShaken()}
               value={sides[at].firmness}
               choices={FIRMNESS}
               columns={2}

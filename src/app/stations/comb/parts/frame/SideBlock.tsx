@@ -5,6 +5,7 @@ import { isSideJudged, sideName, sideOf, type FrameDraft, type SideDraft } from 
 import { percentRange } from '../../words';
 import { SidePaint, SidePoints } from './SideMarks';
 import { SideQuick } from './SideQuick';
+import { frameWords } from '../../../../words/english/frame';
 
 interface SideBlockProps {
   at: 0 | 1;
@@ -15,13 +16,14 @@ interface SideBlockProps {
 
 /** "8 tenths capped", with what it may be, or what is still missing. */
 function SideFigure({ side }: { side: SideDraft }): ReactElement {
-  if (!isSideJudged(side)) return <span className="text-base text-ink-soft">tap its capping</span>;
+  if (!isSideJudged(side))
+    return <span className="text-base text-ink-soft">{frameWords.tapItsCapping()}</span>;
   const capping = cappingOf(sideOf(side));
-  if (!capping) return <span className="text-base">no honey</span>;
+  if (!capping) return <span className="text-base">{frameWords.noHoney2()}</span>;
   return (
     <span className="text-base whitespace-nowrap">
-      <strong className="text-2xl">{Math.round(capping.share * 100)} %</strong> capped (
-      {percentRange(capping)})
+      <strong className="text-2xl">{Math.round(capping.share * 100)} %</strong>{' '}
+      {frameWords.capped({ percentRange: percentRange(capping) })}
     </span>
   );
 }

@@ -16,6 +16,7 @@ import { STATE_NAMES } from '../../words';
 import { MarkBoard } from './MarkBoard';
 import { PAINT_BOARD, pointBoard } from './boardShapes';
 import { RadioItem } from '../../../../ui/fields/RadioItem';
+import { frameWords } from '../../../../words/english/frame';
 
 const WIPE = 'wipe';
 type Brush = CellState | typeof WIPE;
@@ -30,7 +31,7 @@ function Brushes({
   const brushes: readonly Brush[] = [...CELL_STATES, WIPE];
   return (
     <RadioGroup.Root
-      aria-label="What you mark"
+      aria-label={frameWords.whatYouMark()}
       value={brush}
       onValueChange={(value) => onBrush(value as Brush)}
       className="mb-2 grid grid-cols-3 gap-1 wide:grid-cols-6"
@@ -44,7 +45,7 @@ function Brushes({
             brush === one ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
           )}
         >
-          {one === WIPE ? 'Wipe' : STATE_NAMES[one]}
+          {one === WIPE ? frameWords.wipe() : STATE_NAMES[one]}
         </RadioItem>
       ))}
     </RadioGroup.Root>
@@ -71,7 +72,7 @@ export function SidePoints({ name, side, wantedShare, onChange }: SideMarksProps
     <div>
       <Brushes brush={brush} onBrush={setBrush} />
       <MarkBoard
-        label={`${name}, points on the frame`}
+        label={frameWords.pointsOnTheFrame({ name })}
         shape={shape}
         marks={marks}
         brush={brush === WIPE ? null : brush}
@@ -79,15 +80,15 @@ export function SidePoints({ name, side, wantedShare, onChange }: SideMarksProps
       />
       <p role="status" className="mt-2 text-base font-semibold">
         {enough
-          ? 'Enough points: more would hardly change the answer.'
-          : `${left} points still to look at.`}
+          ? frameWords.enoughPointsMoreWouldHardly()
+          : frameWords.pointsStillToLookAt({ left })}
       </p>
       {!enough && left === 0 && marks.length < POINT_COUNTS[1] && (
         <Button
           className="mt-2 min-h-14"
           onClick={() => onChange({ points: marks + UNMARKED.repeat(POINT_COUNTS[0]) })}
         >
-          Lay a second grid between these points
+          {frameWords.layASecondGridBetween()}
         </Button>
       )}
     </div>
@@ -102,7 +103,7 @@ export function SidePaint({ name, side, onChange }: SideMarksProps): ReactElemen
     <div>
       <Brushes brush={brush} onBrush={setBrush} />
       <MarkBoard
-        label={`${name}, drawn comb`}
+        label={frameWords.drawnComb({ name })}
         shape={PAINT_BOARD}
         marks={marks}
         brush={brush === WIPE ? null : brush}
@@ -117,14 +118,14 @@ export function SidePaint({ name, side, onChange }: SideMarksProps): ReactElemen
             onChange({ cells: marks.replaceAll(UNMARKED, letter) });
           }}
         >
-          Fill the rest with this
+          {frameWords.fillTheRestWithThis()}
         </Button>
         <Button
           className="min-h-14"
           disabled={!isMarked(marks)}
           onClick={() => onChange({ cells: null })}
         >
-          Start anew
+          {frameWords.startAnew()}
         </Button>
       </div>
     </div>

@@ -4,6 +4,7 @@ import type { ReactElement } from 'react';
 import type { SideDraft } from '../../frameDraft';
 import { CombSketch } from './CombSketch';
 import { RadioItem } from '../../../../ui/fields/RadioItem';
+import { frameWords } from '../../../../words/english/frame';
 
 /** The part of a side that is judged at a glance. */
 type QuickSide = Pick<SideDraft, 'honeyTenths' | 'cappedTenths' | 'undrawnTenths' | 'broodTenths'>;
@@ -22,7 +23,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
   const chosen = side.honeyTenths === 0 ? NO_HONEY : String(side.cappedTenths ?? '');
   return (
     <RadioGroup.Root
-      aria-label={`${name}: tenths of the honey that are capped`}
+      aria-label={frameWords.tenthsOfTheHoneyThat({ name })}
       value={chosen}
       onValueChange={(value) =>
         onChange(
@@ -40,7 +41,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
         <RadioItem
           key={tenths}
           value={String(tenths)}
-          aria-label={`${tenths} tenths`}
+          aria-label={frameWords.tenths({ tenths })}
           className={clsx(
             'relative h-14 overflow-hidden border-2 border-ink data-[state=checked]:outline-4 data-[state=checked]:outline-lavender',
             'data-[state=checked]:z-10 data-[state=checked]:border-4',
@@ -62,7 +63,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
         value={NO_HONEY}
         className="h-14 border-2 border-dashed border-ink bg-linen text-base leading-tight font-semibold data-[state=checked]:border-4 data-[state=checked]:border-solid data-[state=checked]:bg-ink data-[state=checked]:text-linen"
       >
-        No honey
+        {frameWords.noHoney()}
       </RadioItem>
     </RadioGroup.Root>
   );

@@ -6,6 +6,7 @@ import { useAppSelector } from '../../../../../store';
 import { frameFormKey } from '../../useJudgeFrame';
 import { ACT_NAMES } from '../../words';
 import { FrameMark } from './FrameMark';
+import { frameWords } from '../../../../words/english/frame';
 
 interface SlotStripProps {
   places: readonly BoxPlace[];
@@ -30,20 +31,20 @@ export function SlotStrip({ places, day, box, slot, onSlot }: SlotStripProps): R
     <div
       ref={strip}
       role="group"
-      aria-label="Frames of this box"
+      aria-label={frameWords.framesOfThisBox()}
       className="relative -mx-4 flex overflow-x-auto px-4 py-1"
     >
       {places.map(({ slot: at, frame, today }) => {
         const act =
           today && frame ? (acts.get(frame.entityId) ?? today.content.decision.act) : null;
         const begun = frameFormKey(day.harvest.entityId, box.entityId, at) in drafts;
-        const words = act ? ACT_NAMES[act] : begun ? 'begun' : 'not judged';
+        const words = act ? ACT_NAMES[act] : begun ? 'begun' : frameWords.notJudged();
         return (
           <button
             key={at}
             ref={at === slot ? current : undefined}
             type="button"
-            aria-label={`Frame ${at}, ${words}`}
+            aria-label={frameWords.frame4({ at, words })}
             aria-current={at === slot ? 'step' : undefined}
             onClick={() => onSlot(at)}
             className={clsx(

@@ -10,6 +10,7 @@ import {
   type Portion,
 } from '../../../../../core';
 import type { JudgedFrame } from '../../../../../model';
+import { frameWords } from '../../../../words/english/frame';
 
 /** Honey of frames together with what is expected of its moisture; null where there is none. */
 function portionOf(frames: readonly FrameEvidence[], expectation: Expectation): Portion | null {
@@ -28,9 +29,9 @@ interface SpoilNoteProps {
 }
 
 function fitWords(howManyFit: number | null): string {
-  if (howManyFit === null) return 'Any number of such frames fits.';
-  if (howManyFit === 0) return 'Not one such frame fits and keeps it surely within the limit.';
-  return `${howManyFit} such frames fit before it is no longer surely within the limit.`;
+  if (howManyFit === null) return frameWords.anyNumberOfSuchFrames();
+  if (howManyFit === 0) return frameWords.notOneSuchFrameFits();
+  return frameWords.suchFramesFitBeforeIt({ howManyFit });
 }
 
 /** "Would this frame spoil the bucket?": what has been taken, before and after it. */
@@ -45,15 +46,19 @@ export function SpoilNote(props: SpoilNoteProps): ReactElement | null {
   return (
     <section aria-labelledby="spoil" className="border-t-2 border-ink pt-3">
       <h2 id="spoil" className="text-xl font-bold">
-        Would it spoil the bucket?
+        {frameWords.wouldItSpoilTheBucket()}
       </h2>
       <p className="mt-1 text-lg">
-        All taken so far: {effect.before.mean.toFixed(1)} % expected. With this frame{' '}
+        {frameWords.allTakenSoFarExpected({ mean: effect.before.mean.toFixed(1) })}{' '}
         <strong className="text-3xl whitespace-nowrap">{effect.after.mean.toFixed(1)} %</strong>
       </p>
       <p className="mt-1 text-base">
-        Over {limitPercent.toFixed(1)} %: {inHundred(effect.overBefore)} before,{' '}
-        {inHundred(effect.overAfter)} after. {fitWords(effect.howManyFit)}
+        {frameWords.overBeforeAfter({
+          limitPercent: limitPercent.toFixed(1),
+          overBefore: inHundred(effect.overBefore),
+          overAfter: inHundred(effect.overAfter),
+          fitWords: fitWords(effect.howManyFit),
+        })}
       </p>
     </section>
   );

@@ -10,6 +10,7 @@ import {
 } from '../../../../../store';
 import { FRAME_KINDS } from '../../../../commands/frameKinds';
 import { ACT_NAMES } from '../../words';
+import { frameWords } from '../../../../words/english/frame';
 
 interface VerdictBarProps {
   judged: JudgedFrame | null;
@@ -34,7 +35,7 @@ function KeptLine(): ReactElement {
           onClick={() => void dispatch(undo(FRAME_KINDS))}
           className="-my-1 flex min-h-11 shrink-0 items-center gap-1 px-2 font-semibold underline"
         >
-          <Undo2 aria-hidden className="size-5" /> Undo
+          <Undo2 aria-hidden className="size-5" /> {frameWords.undo()}
         </button>
       )}
     </div>
@@ -51,8 +52,10 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
       <div className="grid gap-x-6 gap-y-2 wide:grid-cols-[1fr_22rem] wide:items-center">
         <div aria-live="polite" data-testid="verdict">
           <p className="text-3xl leading-none font-extrabold wide:text-4xl">
-            {judged ? ACT_NAMES[judged.act] : 'Look'}
-            {judged?.overridden && <span className="text-xl font-bold"> · your choice</span>}
+            {judged ? ACT_NAMES[judged.act] : frameWords.look()}
+            {judged?.overridden && (
+              <span className="text-xl font-bold"> {frameWords.yourChoice2()}</span>
+            )}
           </p>
           <p className="mt-1 text-base leading-snug">
             {judged ? sentenceOf(judged) : missing}
@@ -62,7 +65,12 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
           </p>
         </div>
         <div className="grid grid-cols-[4.5rem_1fr] gap-2">
-          <button type="button" aria-label="Frame before" onClick={onBack} className={button}>
+          <button
+            type="button"
+            aria-label={frameWords.frameBefore()}
+            onClick={onBack}
+            className={button}
+          >
             <ArrowLeft aria-hidden className="size-7" />
           </button>
           <button
@@ -80,6 +88,9 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
 
 function sentenceOf({ decision, overridden }: JudgedFrame): string {
   return overridden
-    ? `The school would say: ${ACT_NAMES[decision.act].toLowerCase()}. ${decision.sentence}`
+    ? frameWords.theSchoolWouldSay({
+        act: ACT_NAMES[decision.act].toLowerCase(),
+        sentence: decision.sentence,
+      })
     : decision.sentence;
 }

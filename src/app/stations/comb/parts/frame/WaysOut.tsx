@@ -10,6 +10,7 @@ import type { FrameDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { ACT_NAMES } from '../../words';
 import { Pick, choicesOf } from '../Pick';
+import { frameWords } from '../../../../words/english/frame';
 
 /** Whether bees finish the frame, as a chance and a day. */
 function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
@@ -19,17 +20,20 @@ function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null
   const looks = judged.earlier.length;
   return (
     <div className="border-l-8 border-lavender pl-3">
-      <p className="text-base font-semibold">Bees finish it before nectar ends</p>
+      <p className="text-base font-semibold">{frameWords.beesFinishItBeforeNectar()}</p>
       <p className="text-4xl leading-tight font-extrabold">
-        {Math.round(finishing.probability * 100)} in 100
+        {frameWords.inProbability({ probability: Math.round(finishing.probability * 100) })}
       </p>
       <p className="text-base">
         {finishing.daysNeeded === null
-          ? 'No nectar is expected any more.'
-          : `About ${Math.ceil(finishing.daysNeeded)} more days at ${(finishing.ratePerDay * 100).toFixed(0)} % a day, ${
-              looks > 0 ? 'as this frame has shown' : 'as is usual in a flow'
-            }.`}
-        {day !== null && ` Look again on ${formatDay(isoDayOf(dayNumber(check.day) + day))}.`}
+          ? frameWords.noNectarIsExpectedAny()
+          : frameWords.aboutMoreDaysAtA({
+              daysNeeded: Math.ceil(finishing.daysNeeded),
+              ratePerDay: (finishing.ratePerDay * 100).toFixed(0),
+              part: looks > 0 ? frameWords.asThisFrameHasShown() : frameWords.asIsUsualInA(),
+            })}
+        {day !== null &&
+          frameWords.lookAgainOn({ isoDayOf: formatDay(isoDayOf(dayNumber(check.day) + day)) })}
       </p>
     </div>
   );
@@ -41,15 +45,13 @@ function BlockNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
   if (blocks.length === 0) return null;
   return (
     <div role="alert" className="border-4 border-ink bg-paper p-3">
-      <p className="text-xl font-extrabold">Not honey for people</p>
+      <p className="text-xl font-extrabold">{frameWords.notHoneyForPeople()}</p>
       {blocks.map((one) => (
         <p key={one.givenId} className="mt-1 text-base">
           {blockSentence(one)}
         </p>
       ))}
-      <p className="mt-1 mb-3 text-base">
-        The product’s label and local rules decide. Ripenum never clears this by itself.
-      </p>
+      <p className="mt-1 mb-3 text-base">{frameWords.theProductsLabelAndLocal()}</p>
       <Field of={frameForm} at="blockExcuse" />
     </div>
   );
@@ -61,7 +63,7 @@ function QueenNote(): ReactElement | null {
   if (!watch('queenSeen')) return null;
   return (
     <p role="alert" className="bg-ink p-4 text-2xl leading-snug font-extrabold text-linen">
-      The queen is on it. Put this frame back gently, now.
+      {frameWords.theQueenIsOnIt()}
     </p>
   );
 }
@@ -78,7 +80,7 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
   return (
     <div className="space-y-3">
       <Pick
-        label="What you do with it"
+        label={frameWords.whatYouDoWithIt()}
         value={judged.act}
         choices={choicesOf(acts, ACT_NAMES)}
         columns={2}
@@ -86,9 +88,9 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
       />
       {override && (
         <>
-          <TextField name="override.because" label="Why (if you like)" />
+          <TextField name="override.because" label={frameWords.whyIfYouLike()} />
           <Button tone="quiet" onClick={() => setValue('override', null, { shouldDirty: true })}>
-            As the school says
+            {frameWords.asTheSchoolSays()}
           </Button>
         </>
       )}
@@ -107,7 +109,7 @@ export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
       <FinishingNote judged={judged} />
       {alternatives.length > 0 && (
         <div>
-          <h2 className="text-xl font-bold">Otherwise</h2>
+          <h2 className="text-xl font-bold">{frameWords.otherwise()}</h2>
           <ol className="divide-y divide-thread">
             {alternatives.map((one) => (
               <li key={one.act} className="py-2 text-base">

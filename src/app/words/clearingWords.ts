@@ -2,17 +2,21 @@ import { format } from 'date-fns';
 import { settlingCourse } from '../../core';
 import { nextSkim, settlingTask } from '../../model';
 import { type SettlingContent } from '../../records';
+import { settlingWords } from './english/settling';
 
 const HOUR_MS = 3_600_000;
 
 /** What of a vessel has cleared by now, and when to skim it. */
-export function settlingWords(content: SettlingContent, nowMs: number): string {
+export function clearingWords(content: SettlingContent, nowMs: number): string {
   const hours = Math.max(0, (nowMs - Date.parse(content.filledAt)) / HOUR_MS);
   const [now] = settlingCourse(settlingTask(content), [hours]);
   const percent = (share: number | undefined): string => `${Math.round(100 * (share ?? 0))} %`;
-  const cleared = `${percent(now?.matter.bubbles.share)} of the bubbles and ${percent(now?.matter.wax.share)} of the wax are up`;
+  const cleared = settlingWords.ofTheBubblesAndOf({
+    share: percent(now?.matter.bubbles.share),
+    share2: percent(now?.matter.wax.share),
+  });
   const next = nextSkim(content);
   if (!next) return cleared;
   const when = next.atMs <= nowMs ? 'now' : format(next.atMs, 'EEE d MMM, HH:mm');
-  return `${cleared}; ${next.which === 'first' ? 'skim' : 'skim again'} ${when}`;
+  return `${cleared}; ${next.which === 'first' ? 'skim' : settlingWords.skimAgain()} ${when}`;
 }
