@@ -18,7 +18,7 @@ module.exports = {
       name: 'not-to-unresolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: ['^virtual:', '\\?url$'] },
+      to: { couldNotResolve: true, pathNot: ['^virtual:', '\\?url$', '^@schummar/icu-type-parser$'] },
     },
     layer('core', []),
     layer('records', ['core']),

@@ -7,7 +7,10 @@ import {
   signedRulingContent,
   type Meters,
 } from '../src/model';
-import { type AnyRecord, type RulingContent } from '../src/records';
+import { DEFAULT_PREFERENCES, type AnyRecord, type RulingContent } from '../src/records';
+import { inWordsOf } from '../src/app/words/tell';
+
+const SIGNED_IN = inWordsOf(DEFAULT_PREFERENCES);
 
 /** The ruling on a lot of the demo as somebody signed it on its day. */
 export function signedDemo(
@@ -21,5 +24,5 @@ export function signedDemo(
   const ruling = ruleOnLot(evidence);
   const signature = { outcome: ruling.outcome, initials, overrideReason: '', remark: '' };
   const evidenceIds = evidenceIdsOf(file, meters);
-  return signedRulingContent(signature, { evidence, ruling, evidenceIds });
+  return signedRulingContent(signature, { evidence, ruling, evidenceIds }, SIGNED_IN);
 }

@@ -5,6 +5,7 @@ import { firstRevision, nextRevision, type AnyRecord, type Blend } from '../src/
 import { demoWorkshop } from './demoWorkshop';
 import { demoScribe } from './scribe';
 import { demoSeason } from './season';
+import { inEnglish } from '../src/core/test/inEnglish';
 
 const TODAY_MS = Date.parse('2026-11-24T12:00:00.000Z');
 const season = demoSeason('2026-11-24', TODAY_MS);
@@ -114,7 +115,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const { records, lotId } = blendOfBeans(3);
     expect(evidenceOf([...season, ...records], lotId).inherited).toBeUndefined();
     const found = evidenceOf([...season, ...records, treatment('Hive 7', 60)], lotId);
-    expect(found.inherited?.[0]?.because).toMatch(/^frames of Hive 7/);
+    expect(inEnglish(found.inherited?.[0]?.because)).toMatch(/^Frames of Hive 7/);
     expect(ruleOnLot(found).outcome).toBe('reject');
     expect(ruleOnLot(found).ways.every((one) => !one.open)).toBe(true);
   });
@@ -162,7 +163,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const file = workshop.files.find((one) => one.lot.content.name === 'Field yard, clover boxes')!;
     const ruling = ruleOnLot(evidenceOf(season, file.lot.entityId));
     expect(ruling.outcome).toBe('reject');
-    expect(ruling.findings[0]?.sentence).toMatch(
+    expect(inEnglish(ruling.findings[0]?.sentence)).toMatch(
       /^Frames of Hive 8: On the hive during the treatment/,
     );
     const out = file.jarMoves.filter((one) => one.content.act === 'given-out');

@@ -21,7 +21,7 @@ import {
   traceOf,
   ruledLot,
 } from '../model';
-import { current, DEFAULT_PREFERENCES, type AnyRecord, type RecordKind } from '../records';
+import { current, type AnyRecord, type RecordKind } from '../records';
 import { edgesOf } from '../records/test/edges';
 import { keepingBasis, standingYears, worstKeeping } from '../model/store/keeping';
 import { watchList } from './data/watchList';
@@ -33,14 +33,12 @@ import {
   selectWorkshop,
   type WorkspaceModel,
 } from './data/workspaceModel';
-import { phrasingFor } from './words/phrasing';
 import { dueList } from './stations/today/dueList';
 import { askedDay } from './stations/strain/dayQuestion';
 import { askedRoom } from './stations/warmRoom/roomQuestion';
 
 const NOW_MS = Date.parse('2026-11-26T12:00:00.000Z');
 const SEASON = demoSeason('2026-11-26', NOW_MS);
-const PHRASING = phrasingFor(DEFAULT_PREFERENCES);
 
 /** The season as pages have it: what no edge touches is not made again. */
 const ROWS = groupBy(SEASON, (one) => one.kind);
@@ -56,9 +54,9 @@ function computeLots(model: WorkspaceModel, { kind, ownerId, content }: AnyRecor
   const bears = (lotId: string): boolean => lotId === ownerId || text.includes(lotId);
   const lots = workshop.files
     .filter((one, at) => at === 0 || bears(one.lot.entityId))
-    .map((file) => ruledLot(file, workshop, PHRASING));
+    .map((file) => ruledLot(file, workshop));
   for (const { file, evidence, ruling } of lots) {
-    if (kind === 'lot') flipsOf(evidence, ruling, PHRASING);
+    if (kind === 'lot') flipsOf(evidence, ruling);
     const vessels = storedVessels(file, 17.5, poured);
     worstKeeping(keepingBasis(evidence, ruling), standingYears(file.lot, vessels), {
       nowMs: NOW_MS,

@@ -233,7 +233,7 @@ export {
 export { NO_NUMBER_WILL, flipsOf, isStuck } from './ruling/flips/flips';
 export { whatOneReadingSettles } from './ruling/oneReading';
 export { OUTCOMES, isAccepted, type Outcome } from './ruling/outcome';
-export type { Finding, NextStep, Phrasing } from './ruling/rule';
+export type { Finding, NextStep, RuleSource } from './ruling/rule';
 export {
   type HistoryReason,
   type HoneyEvent,
@@ -252,7 +252,7 @@ export {
   vesselMoistures,
   vesselsAgainstLimit,
 } from './ruling/vesselMoistures';
-export { inHundred, sourceWords } from './ruling/say';
+export { say, type Message, type MessageValue } from './message/message';
 export { compareSchools, type SchoolOutcome } from './schools/compare';
 export {
   EXTRACTED_ACTS,

@@ -12,7 +12,6 @@ import type {
   Workshop,
 } from '../../model';
 import type { RecordKind, RecordOf, Rivalry } from '../../records';
-import { selectPreferences, useAppSelector } from '../../store';
 import {
   currentOf,
   selectBlends,
@@ -63,16 +62,10 @@ export const useWorkshop = (): Workshop => selectWorkshop(useWorkspaceModel());
 export const usePastLots = (): readonly DatedPastLot[] => useWorkshop().pastLots;
 
 /** All lots with the ruling on the evidence at hand. */
-export function useRuledLots(): RuledLots {
-  const preferences = useAppSelector(selectPreferences);
-  return selectRuledLots(useWorkspaceModel(), preferences);
-}
+export const useRuledLots = (): RuledLots => selectRuledLots(useWorkspaceModel());
 
 /** Containers and jars of ruled lots with what is left in them. */
-export function useStore(): readonly StoredLot[] {
-  const preferences = useAppSelector(selectPreferences);
-  return selectStore(useWorkspaceModel(), preferences);
-}
+export const useStore = (): readonly StoredLot[] => selectStore(useWorkspaceModel());
 
 /** What of lots and of the book was changed in two places, and waits for a choice. */
 export const useRivalries = (): readonly Rivalry[] => selectRivalries(useWorkspaceModel());

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../demo/season';
 import { demoWorkshop } from '../../../demo/demoWorkshop';
 import { groupBy } from '../../core';
-import { DEFAULT_PREFERENCES, nextRevision, type AnyRecord, type RecordKind } from '../../records';
+import { nextRevision, type AnyRecord, type RecordKind } from '../../records';
 import { countingScribe } from '../../records/test/sampleLot';
 import {
   currentOf,
@@ -67,13 +67,11 @@ describe('what pages show of a workspace', () => {
     expect(selectWorkshop(asked)).not.toBe(selectWorkshop(FIRST));
   });
 
-  test('rulings and store are made once for the same records and choices', () => {
+  test('rulings and store are made once for the same records', () => {
     const again = modelOf(FIRST.snapshot.rows);
-    const { ruled } = selectRuledLots(FIRST, DEFAULT_PREFERENCES);
-    expect(selectRuledLots(again, DEFAULT_PREFERENCES).ruled).toBe(ruled);
-    expect(selectStore(again, DEFAULT_PREFERENCES)).toBe(selectStore(FIRST, DEFAULT_PREFERENCES));
-    const inPounds = { ...DEFAULT_PREFERENCES, massUnit: 'lb' as const };
-    expect(selectRuledLots(FIRST, inPounds).ruled).toHaveLength(ruled.length);
+    const { ruled } = selectRuledLots(FIRST);
+    expect(selectRuledLots(again).ruled).toBe(ruled);
+    expect(selectStore(again)).toBe(selectStore(FIRST));
   });
 
   test('what was withdrawn holds no more', () => {

@@ -24,11 +24,9 @@ import {
   rivalriesOf,
   type AnyRecord,
   type Frame,
-  type Preferences,
   type RecordKind,
   type RecordOf,
 } from '../../records';
-import { phrasingFor } from '../words/phrasing';
 
 /**
  * What pages show of a workspace, each part made when a page first asks for it and made again only when
@@ -140,16 +138,8 @@ const selectAround = createSelector([selectWork, selectMarks], (work, marks): Ar
 /** All lots with what they teach about each other. */
 export const selectWorkshop = createSelector([selectLots, selectAround], workshopOf);
 
-const selectPhrasing = createSelector([(preferences: Preferences) => preferences], phrasingFor);
-
 /** All lots with the ruling on the evidence at hand. */
-export const selectRuledLots = createSelector(
-  [
-    (model: WorkspaceModel) => selectWorkshop(model),
-    (_model: WorkspaceModel, preferences: Preferences) => selectPhrasing(preferences),
-  ],
-  ruledLots,
-);
+export const selectRuledLots = createSelector([selectWorkshop], ruledLots);
 
 /** Containers and jars of ruled lots with what is left in them. */
 export const selectStore = createSelector(

@@ -1,9 +1,8 @@
 /** @jest-environment <rootDir>/scripts/zoneEnvironment.mjs */
 import { describe, expect, test } from '@jest/globals';
 import { clockMin, localDayOf, momentOfClock } from '../../model';
-import { DEFAULT_PREFERENCES } from '../../records';
 import { readLog, guessLog, FRESH_LOG } from '../stations/warmRoom/logTable';
-import { phrasingFor } from '../words/phrasing';
+import { tell } from '../words/tell';
 
 /** Set up by the environment of these tests. */
 declare const setTimeZone: (zone: string) => void;
@@ -29,9 +28,8 @@ const hours = (lines: readonly string[]): number[] =>
 describe('days have no time zone', () => {
   test.each(ZONES)('a day that the rules say is the day on the label, in %s', (zone) => {
     inZone(zone);
-    const phrasing = phrasingFor(DEFAULT_PREFERENCES);
     // 24 Aug 2026 is day 20,689 since 1970: 56 years of 365 days, 14 leap days, 235 days
-    expect(phrasing.day(56 * 365 + 14 + 235)).toBe('24 Aug 2026');
+    expect(tell({ as: 'day', day: 56 * 365 + 14 + 235 })).toBe('24 Aug 2026');
   });
 
   test('an evening west of Greenwich is of its own day', () => {

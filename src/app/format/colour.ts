@@ -1,7 +1,8 @@
-import { COLOUR_CLASSES, type ColourClassId } from '../../core';
+import type { ColourClassId } from '../../core';
 import { classOf, pfundOf } from '../../model';
 import { type COMB_COLOURS, type ColourContent } from '../../records';
 import { formatsWords } from '../words/english/formats';
+import { coloursWords } from '../words/english/colours';
 
 /** Colours as they are guessed in the comb. */
 export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {
@@ -15,9 +16,7 @@ export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string
 };
 
 /** "light amber" */
-export function colourName(id: ColourClassId): string {
-  return COLOUR_CLASSES.find((one) => one.id === id)?.name ?? id;
-}
+export const colourName = (id: ColourClassId): string => coloursWords[id]();
 
 /** "light amber, 62 mm Pfund", or the class alone where it was judged by eye. */
 export function colourWords(content: ColourContent): string {

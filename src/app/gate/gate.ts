@@ -10,6 +10,7 @@ import { vesselLabelOf, type RuledLot } from '../../model';
 import { answerFigure, headline } from '../words/phrasing';
 import { commonWords } from '../words/english/common';
 import { rulingWords } from '../words/english/ruling';
+import { tell } from '../words/tell';
 
 /** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */
 export type Gate =
@@ -73,7 +74,7 @@ export function gateOf(lot: RuledLot, vesselIds: readonly string[] = []): Gate {
   if (block !== undefined || ruling.outcome === 'reject') {
     return {
       status: 'shut',
-      why: rulingWords.isBlockedForEveryUse({ name, block: block ?? '' }),
+      why: rulingWords.isBlockedForEveryUse({ name, block: block ? tell(block) : '' }),
       wayOut: WAY_OUT,
     };
   }

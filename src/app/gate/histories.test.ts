@@ -4,6 +4,7 @@ import { draws } from '../../core/test/draws';
 import { lookedRecords, watchList } from '../data/watchList';
 import { World } from '../test/world';
 import { NOTHING_SAID, type Said } from '../test/worldParts';
+import { inEnglish } from '../../core/test/inEnglish';
 
 const FOR_US: Said = { use: 'own-use', because: 'for our own table' };
 
@@ -234,7 +235,7 @@ function holds(world: World, truth: Truth): void {
       if (lot.file.ruling === null) expect(content.release).toBeDefined();
     }
     // every vessel over the limit is named, by its readings alone
-    const all = lot.ruling.findings.map((one) => one.sentence).join('\n');
+    const all = lot.ruling.findings.map((one) => inEnglish(one.sentence)).join('\n');
     for (const item of [1, 2, 3]) {
       const values = lot.file.readings
         .filter((one) => one.content.item === item)

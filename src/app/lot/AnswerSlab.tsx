@@ -1,9 +1,11 @@
 import type { ReactElement, ReactNode } from 'react';
-import { inHundred, isMeasured, type Ruling } from '../../core';
+import { isMeasured, type Ruling } from '../../core';
 import { formatPercent } from '../format/moisture';
 import { headline } from '../words/phrasing';
 import { OutcomeMark } from '../ui/OutcomeMark';
 import { lotWords } from '../words/english/lot';
+import { inHundred } from '../format/chance';
+import { useTell } from '../words/useTell';
 
 interface AnswerSlabProps {
   ruling: Ruling;
@@ -53,6 +55,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
 
 /** The answer: how wet, what to do, how sure. The largest thing on the page. */
 export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): ReactElement {
+  const tell = useTell();
   return (
     <section aria-label={lotWords.answer()} className="on-ink bg-ink p-5 text-linen sm:p-6">
       <div aria-live="polite">
@@ -65,7 +68,9 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
           {headline(ruling)}
         </p>
         {ruling.outcome === 'reject' && (
-          <p className="mt-3 text-xl font-semibold">{ruling.findings[0]?.sentence}</p>
+          <p className="mt-3 text-xl font-semibold">
+            {ruling.findings[0] && tell(ruling.findings[0].sentence)}
+          </p>
         )}
         <p className="mt-3 text-lg">
           {lotWords.chanceItIsOverThe({ limitPercent: formatPercent(ruling.limitPercent) })}{' '}

@@ -16,6 +16,7 @@ import { ReadingFields } from './ReadingFields';
 import { useMeters } from '../data/useWorkspaceModel';
 import { commonWords } from '../words/english/common';
 import { lotWords } from '../words/english/lot';
+import { tell } from '../words/tell';
 
 interface ReadingRowProps {
   reading: Reading;
@@ -96,7 +97,7 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
         )}
         {before !== null && (
           <span className="block font-semibold">
-            {lotWords.historyReadBeforeItIs({ happened: HAPPENED[before] })}
+            {lotWords.historyReadBeforeItIs({ happened: tell(HAPPENED[before]) })}
           </span>
         )}
         {marks

@@ -2,8 +2,6 @@ import { useMemo } from 'react';
 import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom, knownFor, type LotContents, type LotFile } from '../../model';
 import { type ReadingContent } from '../../records';
-import { selectPreferences, useAppSelector } from '../../store';
-import { phrasingFor } from '../words/phrasing';
 import { useWorkshop } from '../data/useWorkspaceModel';
 
 /** An answer with what it rests on. */
@@ -14,21 +12,16 @@ export interface Answer {
 
 /** The ruling on contents saved or still being typed; own lots before it correct what is expected. */
 export function useAnswer(contents: LotContents, lotId = ''): Answer {
-  const preferences = useAppSelector(selectPreferences);
   const workshop = useWorkshop();
   return useMemo(() => {
     const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
-    return { evidence, ruling: ruleOnLot(evidence, phrasingFor(preferences)) };
-  }, [contents, lotId, workshop, preferences]);
+    return { evidence, ruling: ruleOnLot(evidence) };
+  }, [contents, lotId, workshop]);
 }
 
 /** What would change an answer; computed apart, since it rules some dozens of times. */
 export function useFlips({ evidence, ruling }: Answer) {
-  const preferences = useAppSelector(selectPreferences);
-  return useMemo(
-    () => flipsOf(evidence, ruling, phrasingFor(preferences)),
-    [evidence, ruling, preferences],
-  );
+  return useMemo(() => flipsOf(evidence, ruling), [evidence, ruling]);
 }
 
 /** Identifier of the reading that is still being typed. */

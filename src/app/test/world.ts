@@ -29,7 +29,6 @@ import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BOX, SAMPLE_DAY } from '../../records/test/sampleYard';
 import { circumstancesFormOf, readCircumstancesForm } from '../forms/lots/circumstancesForm';
 import { freshJarMove, packFormOf, readJarMoveForm, readPackForm } from '../forms/store/storeForms';
-import { phrasingFor } from '../words/phrasing';
 import { gateOf, type Gate } from '../gate/gate';
 import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
@@ -37,8 +36,11 @@ import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../entry/reader';
 import { NOTHING_SAID, STRIPS, wholeStroke, type Said } from './worldParts';
 import type { StoredLot } from '../../model';
+import { inWordsOf } from '../words/tell';
 
 /** A small season that tests act in, through the same forms and functions as the pages. */
+const SIGNED_IN = inWordsOf(DEFAULT_PREFERENCES);
+
 export class World {
   readonly records: AnyRecord[] = [];
   readonly scribe = countingScribe('w');
@@ -191,7 +193,7 @@ export class World {
   ruled(lotId: string): RuledLot {
     const workshop = this.workshop();
     const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
-    return ruledLot(file, workshop, phrasingFor(DEFAULT_PREFERENCES));
+    return ruledLot(file, workshop);
   }
 
   stored(lotId: string): StoredLot {
@@ -209,7 +211,7 @@ export class World {
     const { evidence, ruling, file } = lot;
     const signature = { outcome: ruling.outcome, initials: 'AB', overrideReason: '', remark: '' };
     const evidenceIds = evidenceIdsOf(file, this.workshop().meters);
-    const content = signedRulingContent(signature, { evidence, ruling, evidenceIds });
+    const content = signedRulingContent(signature, { evidence, ruling, evidenceIds }, SIGNED_IN);
     const former = file.ruling;
     this.records.push(
       entryRevision(this.scribe, { kind: 'ruling', former, ownerId: lotId }, content),

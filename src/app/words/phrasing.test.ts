@@ -2,14 +2,15 @@ import { describe, expect, test } from '@jest/globals';
 import { ruleOnLot } from '../../core';
 import { lotEvidence, readingsOf, ruleSet } from '../../core/test/lotEvidence';
 import { DEFAULT_PREFERENCES } from '../../records';
-import { answerFigure, headline, phrasingFor, ruleSentence } from './phrasing';
+import { answerFigure, headline, ruleSentence } from './phrasing';
+import { tell } from './tell';
 
 const measured = (...values: number[]) => ruleOnLot(lotEvidence({ readings: readingsOf(values) }));
 
 describe('the answer in words', () => {
   test('headlines', () => {
     expect(headline(measured(15.9))).toBe('Accept');
-    expect(headline(measured(17.3))).toMatch(/^Accept, but look again within 6 months$/);
+    expect(headline(measured(17.3))).toMatch(/^Accept, but look again by \d+ \w+ \d{4}$/);
     expect(headline(measured(19.2, 19.2))).toBe('Legal, but above your target');
     expect(headline(measured(22))).toBe('Over the limit');
     expect(headline(ruleOnLot(lotEvidence()))).toBe('Look at the comb, or take a reading');
@@ -18,7 +19,7 @@ describe('the answer in words', () => {
     );
     const capped = lotEvidence({ comb: { cappedShare: 1, shake: 'nothing-fell' } });
     expect(headline(ruleOnLot(capped))).toMatch(
-      /^Take it on trust of the comb, but look again within \d/,
+      /^Take it on trust of the comb, but look again by \d/,
     );
   });
 
@@ -46,15 +47,15 @@ describe('the answer in words', () => {
 
   test('a condition stands in the headline with its day', () => {
     const evidence = lotEvidence({ readings: readingsOf([17.6]) });
-    expect(headline(ruleOnLot(evidence, phrasingFor(DEFAULT_PREFERENCES)))).toMatch(
+    expect(headline(ruleOnLot(evidence))).toMatch(
       /^Accept, but look again by \w+ \d+ \w+|^Accept, but look again by \d+ \w+/,
     );
   });
 
-  test('temperatures in the unit of the keeper', () => {
-    expect(phrasingFor({ ...DEFAULT_PREFERENCES, temperatureUnit: 'F' }).temperature(11)).toBe(
-      '52 °F',
-    );
-    expect(phrasingFor(DEFAULT_PREFERENCES).temperature(11)).toBe('11 °C');
+  test('temperatures in the unit of the keeper, and never in none', () => {
+    const eleven = { as: 'temperature', celsius: 11 } as const;
+    expect(tell(eleven, { ...DEFAULT_PREFERENCES, temperatureUnit: 'F' })).toBe('52 °F');
+    expect(tell(eleven, DEFAULT_PREFERENCES)).toBe('11 °C');
+    expect(() => tell(eleven)).toThrow('needs the keeper');
   });
 });

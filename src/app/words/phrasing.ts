@@ -1,27 +1,7 @@
-import { addDays, addMonths } from 'date-fns';
-import { isMeasured, type Phrasing, type Ruling } from '../../core';
-import { isoDayOf, localDayOf } from '../../model';
-import { type Preferences } from '../../records';
-import { formatDay } from '../format/dates';
+import { isMeasured, type Ruling } from '../../core';
 import { OUTCOME_NAMES, STEP_NAMES } from '../format/moisture';
-import { formatQuantity } from '../format/units';
 import { rulingWords } from './english/ruling';
-
-/** The day to look again, so many months from now; part of a month as days. */
-const lookAgain = (now: Date, months: number): Date =>
-  addDays(addMonths(now, Math.floor(months)), Math.round((months % 1) * 30));
-
-/** How rules say temperatures to this keeper. */
-export function phrasingFor(preferences: Preferences): Phrasing {
-  return {
-    day: (day) => formatDay(isoDayOf(day)),
-    within: (months) =>
-      rulingWords.byGettime({
-        getTime: formatDay(localDayOf(lookAgain(new Date(), months).getTime())),
-      }),
-    temperature: (temperatureC) => formatQuantity(temperatureC, 'temperature', preferences, 0),
-  };
-}
+import { tell } from './tell';
 
 /** "look again by 26 Feb", and how many more conditions there are. */
 function conditionWords({ findings }: Ruling): string {
@@ -29,7 +9,10 @@ function conditionWords({ findings }: Ruling): string {
   const short = conditions.find((one) => one.short !== undefined)?.short;
   if (short === undefined) return '';
   const more = conditions.length - 1;
-  return rulingWords.but({ short, part: more > 0 ? rulingWords.andMore({ more }) : '' });
+  return rulingWords.but({
+    short: tell(short),
+    part: more > 0 ? rulingWords.andMore({ more }) : '',
+  });
 }
 
 /** The decision in words, with its first condition, or with what would settle it. */

@@ -3,6 +3,7 @@ import {
   conformityProbability,
   type LimitSide,
 } from '../conformity/conformity';
+import { type Message, type MessageValue, say } from '../message/message';
 
 /** Kinds of honey by where the bees found it, as composition rules tell them apart. */
 export const HONEY_CATEGORIES = ['blossom', 'honeydew', 'blend'] as const;
@@ -82,8 +83,8 @@ export const LAB_RANGES: Readonly<Record<LabQuantity, readonly [number, number]>
 /** A limit of composition. */
 interface Limit {
   readonly id: string;
-  readonly name: string;
-  readonly unit: string;
+  readonly name: Message;
+  readonly unit: MessageValue;
   readonly side: LimitSide;
   readonly limit: number;
   readonly value: (lab: LabEvidence) => LabValue | null;
@@ -145,7 +146,7 @@ function conductivityLimit({ category, claims }: Claimed): Limit[] {
   if (category === null || category === 'blend' || claims.includes('conductivity-exempt'))
     return [];
   const side = category === 'blossom' ? 'upper' : 'lower';
-  const name = `Conductivity as ${category} honey`;
+  const name = say('rules.conductivityAsHoney', { category });
   const value = one('conductivityMsPerCm');
   const limit = COMPOSITION.conductivityMsPerCm;
   return [{ id: 'conductivity', name, unit: 'mS/cm', side, limit, value }];
@@ -161,7 +162,7 @@ function limitsFor(claimed: Claimed): Limit[] {
   return [
     {
       id: 'hmf',
-      name: 'HMF',
+      name: say('rules.hmf'),
       unit: 'mg/kg',
       side: 'upper',
       limit: hmfLimit(claims),
@@ -169,15 +170,15 @@ function limitsFor(claimed: Claimed): Limit[] {
     },
     {
       id: 'diastase',
-      name: 'Diastase',
-      unit: 'Schade units',
+      name: say('rules.diastase'),
+      unit: say('rules.schadeUnits'),
       side: 'lower',
       limit: diastaseLimit(claims),
       value: one('diastaseSchade'),
     },
     {
       id: 'sugars',
-      name: 'Fructose and glucose',
+      name: say('rules.fructoseAndGlucose'),
       unit: '%',
       side: 'lower',
       limit: sugars,
@@ -185,7 +186,7 @@ function limitsFor(claimed: Claimed): Limit[] {
     },
     {
       id: 'sucrose',
-      name: 'Sucrose',
+      name: say('rules.sucrose'),
       unit: '%',
       side: 'upper',
       limit: COMPOSITION.sucrosePercent,
@@ -193,7 +194,7 @@ function limitsFor(claimed: Claimed): Limit[] {
     },
     {
       id: 'insoluble',
-      name: 'Water-insoluble matter',
+      name: say('rules.waterInsolubleMatter'),
       unit: '%',
       side: 'upper',
       limit: COMPOSITION.insolublePercent,
@@ -206,8 +207,8 @@ function limitsFor(claimed: Claimed): Limit[] {
 /** A laboratory value held against its limit. */
 export interface LabJudgement {
   readonly id: string;
-  readonly name: string;
-  readonly unit: string;
+  readonly name: Message;
+  readonly unit: MessageValue;
   readonly side: LimitSide;
   readonly limit: number;
   readonly value: LabValue;

@@ -3,7 +3,6 @@ import { requireInRange, requireFinite } from '../errors';
 /** A colour class of the US standards with its upper edge on the Pfund scale. */
 export interface ColourClass {
   readonly id: ColourClassId;
-  readonly name: string;
   /** upper edge, inclusive [mm] */
   readonly upToMm: number;
 }
@@ -21,13 +20,13 @@ export type ColourClassId = (typeof COLOUR_CLASS_IDS)[number];
 
 /** Classes without gaps. @source US colour standards for extracted honey, recalled from memory */
 export const COLOUR_CLASSES: readonly ColourClass[] = [
-  { id: 'water-white', name: 'water white', upToMm: 8 },
-  { id: 'extra-white', name: 'extra white', upToMm: 17 },
-  { id: 'white', name: 'white', upToMm: 34 },
-  { id: 'extra-light-amber', name: 'extra light amber', upToMm: 50 },
-  { id: 'light-amber', name: 'light amber', upToMm: 85 },
-  { id: 'amber', name: 'amber', upToMm: 114 },
-  { id: 'dark-amber', name: 'dark amber', upToMm: Infinity },
+  { id: 'water-white', upToMm: 8 },
+  { id: 'extra-white', upToMm: 17 },
+  { id: 'white', upToMm: 34 },
+  { id: 'extra-light-amber', upToMm: 50 },
+  { id: 'light-amber', upToMm: 85 },
+  { id: 'amber', upToMm: 114 },
+  { id: 'dark-amber', upToMm: Infinity },
 ];
 
 /** Pfund values that a comparator shows [mm]. */

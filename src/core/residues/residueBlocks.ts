@@ -1,3 +1,5 @@
+import { say, type Message } from '../message/message';
+
 /**
  * Which comb is not honey for people because of what was given to the bees. Days are whole numbers,
  * counted from 1970-01-01, so that the core needs no calendar.
@@ -81,14 +83,14 @@ export function residueBlocks(stays: readonly CombStay[], given: readonly Given[
   });
 }
 
-/** Words for a block. */
-export function blockSentence({ kind, name, why }: ResidueBlock): string {
+/** Why a comb is not honey for people, as a message. */
+export function blockSentence({ kind, name, why }: ResidueBlock): Message {
   if (kind === 'feed') {
     return why === 'during'
-      ? `On the hive while ${name} was fed: it could hold syrup, so it is not honey for people.`
-      : `Put on too soon after ${name} was fed: it could hold syrup, so it is not honey for people.`;
+      ? say('judging.onTheHiveWhileFed', { name })
+      : say('judging.putOnTooSoonAfterFeed', { name });
   }
   return why === 'during'
-    ? `On the hive during the treatment with ${name}: the label decides; not for people.`
-    : `On the hive within the waiting time of ${name}: the label decides; not for people.`;
+    ? say('judging.onTheHiveDuringTreatment', { name })
+    : say('judging.onTheHiveWithinWaiting', { name });
 }

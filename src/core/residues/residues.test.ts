@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { blockSentence, residueBlocks, type CombStay, type Given } from './residueBlocks';
+import { inEnglish } from '../test/inEnglish';
 
 const strip: Given = {
   id: 'g1',
@@ -61,11 +62,11 @@ describe('comb and what was given to its hive', () => {
   test('sentences name the product and who decides', () => {
     const feed = { ...strip, kind: 'feed', name: 'syrup', waitDays: 0 } as const;
     const [fed] = residueBlocks([stay(110, null)], [feed]);
-    expect(blockSentence(fed!)).toBe(
+    expect(inEnglish(blockSentence(fed!))).toBe(
       'On the hive while syrup was fed: it could hold syrup, so it is not honey for people.',
     );
     const [treated] = residueBlocks([stay(125, null)], [strip]);
-    expect(blockSentence(treated!)).toContain(
+    expect(inEnglish(blockSentence(treated!))).toContain(
       'within the waiting time of a thymol strip: the label decides',
     );
   });

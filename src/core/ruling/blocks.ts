@@ -1,6 +1,7 @@
 import { FERMENTING_FAULTS } from '../quality/senses';
 import { NO_CIRCUMSTANCES } from './circumstances';
 import type { LotEvidence } from './evidence';
+import { type Message, say } from '../message/message';
 
 /** Whether honey was extracted before the label's waiting time was over. */
 export function takenTooSoon({ circumstances, takenDay }: LotEvidence): boolean {
@@ -14,34 +15,32 @@ export function takenTooSoon({ circumstances, takenDay }: LotEvidence): boolean 
  *
  * @source common practice, no source; the label, local rules and licensed people decide
  */
-export function blocksOf(evidence: LotEvidence): string[] {
+export function blocksOf(evidence: LotEvidence): Message[] {
   const { circumstances = NO_CIRCUMSTANCES, treatedFrames = [], inherited = [], senses } = evidence;
   const { nectar, residues, treated, taint } = circumstances;
-  const found: string[] = [];
-  if (nectar === 'toxic') found.push('Nectar of a toxic plant is in it');
+  const found: Message[] = [];
+  if (nectar === 'toxic') found.push(say('rules.nectarOfAToxicPlant'));
   if (nectar === 'doubtful') {
-    found.push(
-      'The nectar is doubtful: until a laboratory or the local advisory service clears it, it counts as toxic',
-    );
+    found.push(say('rules.theNectarIsDoubtfulUntil'));
   }
-  if (residues.includes('drug')) found.push('It met a drug or treatment');
+  if (residues.includes('drug')) found.push(say('rules.itMetADrugOr'));
   if (takenTooSoon(evidence) && treated) {
-    found.push(`It was taken within the waiting time of ${treated.product}`);
+    found.push(say('rules.itWasTakenWithinThe', { product: treated.product }));
   }
   if (circumstances.outsideBoxes === 'given') {
-    found.push('Boxes of hives that are not in the book were on while those were treated or fed');
+    found.push(say('rules.boxesOfHivesThatAre'));
   }
   for (const { from, because } of treatedFrames) {
-    found.push(`Frames of ${from}: ${because.replace(/\.+$/, '')}`);
+    found.push(say('rules.framesOf', { from: from ?? say('rules.anUnknownHive'), because }));
   }
   if (residues.includes('repellent') || taint === 'tainted') {
-    found.push('It is tainted with a repellent');
+    found.push(say('rules.itIsTaintedWithA'));
   } else if (senses?.faults.includes('repellent')) {
-    found.push('It smells or tastes of a repellent');
+    found.push(say('rules.itSmellsOrTastesOf'));
   }
-  if (residues.includes('moth-chemical')) found.push('Its combs were stored with moth chemicals');
+  if (residues.includes('moth-chemical')) found.push(say('rules.itsCombsWereStoredWith'));
   for (const { lotCode, because } of inherited) {
-    found.push(`Lot ${lotCode} was blended into it, and that one is blocked (${because})`);
+    found.push(say('rules.lotWasBlendedIntoIt', { lotCode, because }));
   }
   return found;
 }

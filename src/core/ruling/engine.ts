@@ -5,7 +5,7 @@ import { checkAgainMonths } from '../fermentation/storage';
 import { beliefOf, type Belief } from './belief';
 import { limitPercent, type LotEvidence } from './evidence';
 import { isAccepted, mostSevere, OUTCOMES, type Outcome } from './outcome';
-import type { Bearing, Finding, NextStep, Phrasing, Rule, RuleContext } from './rule';
+import type { Bearing, Finding, NextStep, Rule, RuleContext } from './rule';
 import { anyVesselOver } from './vesselMoistures';
 import { waysOf, type Way } from './flips/ways';
 import { blendInstead } from './rules/blendInstead';
@@ -127,16 +127,6 @@ export interface Ruling {
   readonly findings: readonly Finding[];
 }
 
-/** Says temperatures in °C; the application passes its own. */
-export const PLAIN_PHRASING: Phrasing = {
-  temperature: (temperatureC) => `${temperatureC.toFixed(0)} °C`,
-  day: (day) => `day ${day}`,
-  within: (months) =>
-    months < 1
-      ? `within ${Math.round(months * 4)} weeks`
-      : `within ${months} ${months === 1 ? 'month' : 'months'}`,
-};
-
 function findingsOf(rule: Rule, context: RuleContext): Finding[] {
   const { id, title, source } = rule;
   return rule.find(context).map((found) => ({ ...found, ruleId: id, title, source }));
@@ -170,15 +160,14 @@ function nextStepOf(outcome: Outcome, findings: readonly Finding[]): NextStep | 
  * Every rule looks at the evidence; the most severe finding decides; none hides another.
  *
  * @param evidence - everything known
- * @param phrasing - how to say temperatures
  * @returns outcome, belief about the moisture, and all findings in order of severity
  * @throws DomainError as the parts of the core for evidence out of their ranges
  * @source each finding names its own
  */
-export function ruleOnLot(evidence: LotEvidence, phrasing: Phrasing = PLAIN_PHRASING): Ruling {
-  requireFinite({ evidence, phrasing }, 'ruleOnLot');
+export function ruleOnLot(evidence: LotEvidence): Ruling {
+  requireFinite({ evidence }, 'ruleOnLot');
   const belief = beliefOf(evidence);
-  const context: RuleContext = { evidence, belief, phrasing };
+  const context: RuleContext = { evidence, belief };
   const findings = RULES.flatMap((rule) => findingsOf(rule, context)).sort(
     (a, b) => BEARING_ORDER.indexOf(a.bearing) - BEARING_ORDER.indexOf(b.bearing),
   );

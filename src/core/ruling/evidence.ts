@@ -15,6 +15,7 @@ import type { PlanAim } from '../sampling/samplingPlan';
 import type { School } from '../schools/school';
 import type { EarlierReading } from './honeyEvents';
 import type { ReadingEvidence } from './readingEvidence';
+import type { Message } from '../message/message';
 
 /** Signs that honey ferments; one of them outranks every number. */
 export const FERMENTATION_SIGNS = ['foam-returns', 'gas', 'sour-smell', 'bulging-lid'] as const;
@@ -28,7 +29,7 @@ export interface VesselEvidence {
   readonly label: string;
   readonly massKg: number | null;
   /** why it is judged by itself; not there for an ordinary one */
-  readonly suspectBecause?: string;
+  readonly suspectBecause?: Message;
 }
 
 /** A sampling plan as it was fixed before looking. */
@@ -53,14 +54,15 @@ export interface CombEvidence extends CombJudgement {
 
 /** A frame of the lot whose comb stood on a hive while something was given there. */
 export interface TreatedFrames {
-  readonly from: string;
-  readonly because: string;
+  /** the hive; null where nobody wrote it down */
+  readonly from: string | null;
+  readonly because: Message;
 }
 
 /** What blocks a lot that was poured into this one. */
 export interface InheritedBlock {
   readonly lotCode: string;
-  readonly because: string;
+  readonly because: Message;
 }
 
 /** What warmth has cost, as the rules see it; an estimate, only a laboratory certifies. */

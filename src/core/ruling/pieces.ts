@@ -3,7 +3,7 @@ import { decisionOn, type Estimate } from '../conformity/conformity';
 import { blocksOf, ferments } from './blocks';
 import { limitPercent, type LotEvidence } from './evidence';
 import type { Outcome } from './outcome';
-import { percent } from './say';
+import { hundredths, type Message, percent, say } from '../message/message';
 
 /** A piece of comb honey as it was looked at. */
 export interface Piece {
@@ -23,7 +23,7 @@ export interface Piece {
 export interface PieceRuling {
   readonly pieceId: string;
   readonly outcome: Outcome | 'used-up';
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** Least capped share of comb that is sold as such [1]. @source common practice, no source */
@@ -44,22 +44,25 @@ export function moistureOfPieces(pieces: readonly Piece[]): Estimate | null {
 }
 
 function byMoisture(moisture: Estimate, limit: number): Omit<PieceRuling, 'pieceId'> {
-  const said = `a sacrificed piece says ${percent(moisture.mean)} ± ${percent(2 * moisture.standardUncertainty)}`;
+  const said = say('flips.aSacrificedPieceSays', {
+    mean: percent(moisture.mean),
+    standardUncertainty: percent(2 * moisture.standardUncertainty),
+  });
   switch (decisionOn(moisture, limit)) {
     case 'conforms':
       return {
         outcome: 'accept',
-        sentence: `Capped and whole; ${said}, within ${percent(limit)}.`,
+        sentence: say('flips.cappedAndWholeWithin', { said, limit: percent(limit) }),
       };
     case 'over':
       return {
         outcome: 'dry',
-        sentence: `Capped and whole, but ${said}, over ${percent(limit)}: dry the pieces, or extract them.`,
+        sentence: say('flips.cappedAndWholeButOver', { said, limit: percent(limit) }),
       };
     case 'not-settled':
       return {
         outcome: 'measure',
-        sentence: `Capped and whole, but ${said}, not settled against ${percent(limit)}: sacrifice another.`,
+        sentence: say('flips.cappedAndWholeButNot', { said, limit: percent(limit) }),
       };
   }
 }
@@ -71,32 +74,30 @@ function onePiece(
 ): Omit<PieceRuling, 'pieceId'> {
   const [block] = blocksOf(evidence);
   if (block !== undefined)
-    return { outcome: 'reject', sentence: `${block}: blocked for every use.` };
+    return { outcome: 'reject', sentence: say('flips.blockedForEveryUse', { block }) };
   if (piece.measured) {
     return {
       outcome: 'used-up',
-      sentence: `Sacrificed: ${percent(piece.measured.mean)}; it stands for the others.`,
+      sentence: say('flips.sacrificedItStandsForThe', { mean: percent(piece.measured.mean) }),
     };
   }
-  if (ferments(evidence))
-    return { outcome: 'divert', sentence: 'The lot shows signs of fermentation.' };
+  if (ferments(evidence)) return { outcome: 'divert', sentence: say('flips.theLotShowsSignsOf') };
   if (piece.foreign) {
     return {
       outcome: 'divert',
-      sentence:
-        'Pollen, brood or larvae in it: not sold as comb; cut that part away, or extract it.',
+      sentence: say('flips.pollenBroodOrLarvaeIn'),
     };
   }
   if (piece.weeping || piece.cappedShare + 1e-9 < PIECE_CAPPED_SHARE) {
     const why = piece.weeping
-      ? 'It weeps'
-      : `Only ${Math.round(100 * piece.cappedShare)} % capped on its worse side`;
-    return { outcome: 'divert', sentence: `${why}: not sold as comb; extract it with the rest.` };
+      ? say('flips.itWeeps')
+      : say('flips.onlyCappedOnItsWorse', { capped: hundredths(piece.cappedShare) });
+    return { outcome: 'divert', sentence: say('flips.notSoldAsCombExtract', { why }) };
   }
   if (!moisture) {
     return {
       outcome: 'conditions',
-      sentence: 'Capped and whole; moisture untested: say so, and no statement of conformity.',
+      sentence: say('flips.cappedAndWholeMoistureUntested'),
     };
   }
   return byMoisture(moisture, limitPercent(evidence));

@@ -1,10 +1,11 @@
 import type { Belief } from './belief';
 import type { LotEvidence } from './evidence';
 import type { Outcome } from './outcome';
+import { type Message } from '../message/message';
 
 /** Where a rule comes from, as printed beside each reason. */
 export interface RuleSource {
-  readonly name: string;
+  readonly name: Message;
   readonly standing: 'recalled from memory' | 'common practice, no source' | 'our choice';
 }
 
@@ -15,20 +16,10 @@ export type EvidenceKind =
 /** What a finding does: it speaks for an outcome, sets a condition, or only informs. */
 export type Bearing = Outcome | 'condition' | 'note';
 
-/** How the application says quantities in the units that the reader chose. */
-export interface Phrasing {
-  temperature(temperatureC: number): string;
-  /** a whole day, counted from 1970-01-01 */
-  day(day: number): string;
-  /** so many months from now, as "by 26 Feb" or "within 3 months" */
-  within(months: number): string;
-}
-
 /** What a rule sees. */
 export interface RuleContext {
   readonly evidence: LotEvidence;
   readonly belief: Belief;
-  readonly phrasing: Phrasing;
 }
 
 /** What settles a finding that leaves a lot open. */
@@ -51,24 +42,24 @@ export type NextStep = (typeof NEXT_STEPS)[number];
 export interface Found {
   readonly bearing: Bearing;
   /** one sentence */
-  readonly sentence: string;
+  readonly sentence: Message;
   /** of a finding that asks for more: what would settle it; 'read' where not there */
   readonly step?: NextStep;
   /** of a condition: what to do, short enough for the headline after "Accept, but" */
-  readonly short?: string;
+  readonly short?: Message;
 }
 
 /** What a rule found, with the rule's name and source. */
 export interface Finding extends Found {
   readonly ruleId: string;
-  readonly title: string;
+  readonly title: Message;
   readonly source: RuleSource;
 }
 
 /** One rule: a small named object that looks at the evidence and finds nothing, one or more things. */
 export interface Rule {
   readonly id: string;
-  readonly title: string;
+  readonly title: Message;
   readonly source: RuleSource;
   readonly needs: readonly EvidenceKind[];
   find(context: RuleContext): readonly Found[];

@@ -3,8 +3,10 @@ import { lotEvidence, readingsOf } from '../test/lotEvidence';
 import { beliefOf } from './belief';
 import { ruleOnLot } from './engine';
 import { suspectMoistures, suspectVesselsOf, vesselMoistures } from './vesselMoistures';
+import { inEnglish } from '../test/inEnglish';
+import { say, type Message } from '../message/message';
 
-const vessel = (id: string, suspectBecause?: string) => ({
+const vessel = (id: string, suspectBecause?: Message) => ({
   id,
   label: id,
   massKg: 20,
@@ -14,7 +16,7 @@ const vessel = (id: string, suspectBecause?: string) => ({
 describe('moisture of each vessel', () => {
   const [top, bottom] = readingsOf([18.4, 17.6], 'a');
   const evidence = lotEvidence({
-    vessels: [vessel('a'), vessel('b'), vessel('last', 'last of the extractor')],
+    vessels: [vessel('a'), vessel('b'), vessel('last', say('rules.lastOfTheExtractor'))],
     readings: [
       ...(top ? [{ ...top, id: 't1', spot: 'top' as const }] : []),
       ...(top ? [{ ...top, id: 't2', spot: 'top' as const }] : []),
@@ -38,11 +40,14 @@ describe('moisture of each vessel', () => {
   });
 
   test('where every vessel is suspicious each is judged by itself, and the ruling says so', () => {
-    const all = { ...evidence, vessels: evidence.vessels.map((one) => vessel(one.id, 'drip')) };
+    const all = {
+      ...evidence,
+      vessels: evidence.vessels.map((one) => vessel(one.id, say('rules.dripFromCappings'))),
+    };
     expect(suspectVesselsOf(all)).toHaveLength(all.vessels.length);
     const { outcome, findings } = ruleOnLot(all);
     expect(outcome).not.toMatch(/accept|conditions/);
-    expect(findings.map((one) => one.sentence).join(' ')).toContain(
+    expect(findings.map((one) => inEnglish(one.sentence)).join(' ')).toContain(
       'no ordinary one speaks for it',
     );
   });

@@ -5,7 +5,9 @@ import { lotEvidence, readingsOf } from '../test/lotEvidence';
 import { ruleOnLot } from './engine';
 import type { LotEvidence } from './evidence';
 import { OUTCOMES } from './outcome';
-import { inHundred, percent, sourceWords, withDoubt } from './say';
+import { inEnglish } from '../test/inEnglish';
+import { chance, percent, say, withDoubt } from '../message/message';
+import { sourceWords } from '../../app/words/tell';
 
 const lots: fc.Arbitrary<LotEvidence> = fc
   .record({
@@ -26,16 +28,18 @@ const lots: fc.Arbitrary<LotEvidence> = fc
 
 describe('what rules say', () => {
   test('figures are said the same way everywhere', () => {
-    expect(percent(17.44)).toBe('17.4 %');
-    expect(withDoubt(17.44, 0.36)).toBe('17.4 ± 0.4 %');
-    expect([1, 0.996, 0.5, 0.004, 0].map(inHundred)).toEqual([
+    expect(inEnglish(percent(17.44))).toBe('17.4 %');
+    expect(inEnglish(withDoubt(17.44, 0.36))).toBe('17.4 ± 0.4 %');
+    expect([1, 0.996, 0.5, 0.004, 0].map((value) => inEnglish(chance(value)))).toEqual([
       'more than 99 in 100',
       'more than 99 in 100',
       '50 in 100',
       'less than 1 in 100',
       'less than 1 in 100',
     ]);
-    expect(sourceWords({ name: 'A rule', standing: 'our choice' })).toBe('A rule (our choice)');
+    expect(sourceWords({ name: say('rules.samplingPlan'), standing: 'our choice' })).toBe(
+      'Sampling plan (our choice)',
+    );
   });
 
   test('every finding is one finished sentence with a source, whatever the evidence', () => {
@@ -44,10 +48,10 @@ describe('what rules say', () => {
         const { findings } = ruleOnLot(evidence);
         expect(findings.length).toBeGreaterThan(0);
         for (const { sentence, source, title } of findings) {
-          expect(sentence).toMatch(/^[A-Z0-9].*\.$/);
-          expect(sentence).not.toMatch(/NaN|undefined|null|Infinity|\.\./);
+          expect(inEnglish(sentence)).toMatch(/^[A-Z0-9].*\.$/);
+          expect(inEnglish(sentence)).not.toMatch(/NaN|undefined|null|Infinity|\.\./);
           expect(sourceWords(source)).toContain('(');
-          expect(title).not.toBe('');
+          expect(inEnglish(title)).not.toBe('');
         }
       }),
       { numRuns: 300 },
@@ -73,7 +77,9 @@ describe('what rules say', () => {
     fc.assert(
       fc.property(lots, (evidence) => {
         const { findings, overProbability, checkAgainMonths } = ruleOnLot(evidence);
-        expect(findings.map((one) => one.sentence).join(' ')).not.toMatch(/safe until|guarantee/i);
+        expect(findings.map((one) => inEnglish(one.sentence)).join(' ')).not.toMatch(
+          /safe until|guarantee/i,
+        );
         expect(overProbability).toBeGreaterThanOrEqual(0);
         expect(overProbability).toBeLessThanOrEqual(1);
         expect(checkAgainMonths).toBeGreaterThan(0);

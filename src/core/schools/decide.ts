@@ -4,12 +4,13 @@ import { frameCapping, frameShake, type FrameEvidence } from './frameEvidence';
 import { forcedAct, type FrameAct, type Reasoned } from './forced';
 import { ripenessOf, type Ripeness } from './ripeness';
 import type { School } from './school';
+import { mass, type Message, say } from '../message/message';
 
 /** What to do with a frame, why, and what else could be done. */
 export interface FrameDecision extends Reasoned {
   readonly frameId: string;
-  /** what comes of it, one sentence; empty where the act says it all */
-  readonly next: string;
+  /** what comes of it, one sentence; null where the act says it all */
+  readonly next: Message | null;
   /** other ways, best first; none where something forces the act; worked out when asked for */
   readonly alternatives: () => readonly Reasoned[];
 }
@@ -40,10 +41,10 @@ const KEEPS_FROM = 0.9;
 /** Honey up to which stripping is better than storing [kg]. @source common practice, no source */
 const STRIP_UP_TO_KG = 0.6;
 
-const inTen = (probability: number): string => {
+const inTen = (probability: number): Message => {
   const tenths = Math.round(probability * 10);
-  if (tenths >= 10) return 'more than 9 of 10';
-  return tenths <= 0 ? 'less than 1 of 10' : `about ${tenths} of 10`;
+  if (tenths >= 10) return say('judging.moreThanOf');
+  return tenths <= 0 ? say('judging.lessThanOf') : say('judging.aboutOf', { tenths });
 };
 
 /** What the ways out of a frame depend on. */
@@ -57,7 +58,7 @@ interface WayContext {
 interface Way {
   readonly act: FrameAct;
   weight(context: WayContext): number;
-  sentence(context: WayContext): string;
+  sentence(context: WayContext): Message;
 }
 
 function isWet(frame: FrameEvidence): boolean {
@@ -65,10 +66,13 @@ function isWet(frame: FrameEvidence): boolean {
   return shake === 'drops' || shake === 'runs';
 }
 
-function putBackSentence(finishing: Finishing | null): string {
-  if (!finishing) return 'Put it back while nectar comes.';
-  if (finishing.daysNeeded === null) return 'No nectar comes: the bees would not finish it.';
-  return `Bees finish ${inTen(finishing.probability)} such frames before nectar ends; look again in ${finishing.lookAgainInDays ?? 7} days.`;
+function putBackSentence(finishing: Finishing | null): Message {
+  if (!finishing) return say('judging.putItBackWhileNectar');
+  if (finishing.daysNeeded === null) return say('judging.noNectarComesTheBees');
+  return say('judging.beesFinishSuchFramesBefore', {
+    inTen: inTen(finishing.probability),
+    lookAgainInDays: finishing.lookAgainInDays ?? 7,
+  });
 }
 
 /** All ways out, with their weights. @source our choice, no source */
@@ -84,22 +88,23 @@ const WAYS: readonly Way[] = [
   {
     act: 'leave',
     weight: ({ lacks }) => (lacks ? 0.8 : 0.3),
-    sentence: ({ lacks }) => (lacks ? 'The colony lacks stores still.' : 'Leave it to the colony.'),
+    sentence: ({ lacks }) =>
+      lacks ? say('judging.theColonyLacksStoresStill') : say('judging.leaveItToTheColony'),
   },
   {
     act: 'strip',
     weight: ({ frame }) => (frame.honey.massKg / frame.count <= STRIP_UP_TO_KG ? 0.45 : 0.2),
-    sentence: () => 'Open it and feed it back to its own colony.',
+    sentence: () => say('judging.openItAndFeedIt'),
   },
   {
     act: 'take-to-dry',
     weight: ({ frame }) => (isWet(frame) ? 0.05 : 0.25),
-    sentence: () => 'Dry it in a warm room, if there is one.',
+    sentence: () => say('judging.dryItInAWarm'),
   },
   {
     act: 'keep-for-spring',
     weight: ({ frame }) => ((frameCapping(frame)?.share ?? 0) >= KEEPS_FROM ? 0.4 : -1),
-    sentence: () => 'Keep it whole, cool and closed, for spring.',
+    sentence: () => say('judging.keepItWholeCoolAnd'),
   },
 ];
 
@@ -125,11 +130,11 @@ function ofSections({ sections }: FrameEvidence): Reasoned | null {
   if (!sections) return null;
   const { ripe, all } = sections;
   return ripe > 0
-    ? { act: 'comb-honey', sentence: `${ripe} of ${all} pieces are fully capped on both sides.` }
-    : { act: 'put-back', sentence: `None of ${all} pieces is fully capped on both sides.` };
+    ? { act: 'comb-honey', sentence: say('judging.ofPiecesAreFullyCapped', { ripe, all }) }
+    : { act: 'put-back', sentence: say('judging.noneOfPiecesIsFully', { all }) };
 }
 
-function notTaken(frame: FrameEvidence, why: string, context: DecideContext): FrameDecision {
+function notTaken(frame: FrameEvidence, why: Message, context: DecideContext): FrameDecision {
   const lacks = (context.lackingKg.get(frame.colonyId ?? '') ?? 0) > 0;
   const ways: WayContext = { frame, finishing: context.finishingOf(frame), lacks };
   const best = bestWay(ways);
@@ -137,7 +142,7 @@ function notTaken(frame: FrameEvidence, why: string, context: DecideContext): Fr
     frameId: frame.id,
     act: best?.act ?? 'leave',
     sentence: why,
-    next: best?.sentence(ways) ?? '',
+    next: best?.sentence(ways) ?? null,
     alternatives: () => otherWays(ways, best),
   };
 }
@@ -145,7 +150,7 @@ function notTaken(frame: FrameEvidence, why: string, context: DecideContext): Fr
 const NONE = (): readonly Reasoned[] => [];
 
 function settled(frameId: string, { act, sentence }: Reasoned): FrameDecision {
-  return { frameId, act, sentence, next: '', alternatives: NONE };
+  return { frameId, act, sentence, next: null, alternatives: NONE };
 }
 
 /** Frames taken, wettest and lightest capping first: the ones that a colony keeps first. */
@@ -177,8 +182,8 @@ function leaveEnough(
     byFrame.set(frame.id, {
       frameId: frame.id,
       act: 'leave',
-      sentence: `Stays with the colony, which lacks ${lacks.toFixed(1)} kg of what you want to leave it.`,
-      next: '',
+      sentence: say('judging.staysWithTheColonyWhich', { lacks: mass(lacks) }),
+      next: null,
       alternatives: () => [{ act: before.act, sentence: before.sentence }],
     });
   }

@@ -1,5 +1,6 @@
 import { blockSentence } from '../residues/residueBlocks';
 import { frameCapping, type FrameEvidence } from './frameEvidence';
+import { type Message, say } from '../message/message';
 
 /** What can be done with a frame. */
 export const DECISIONS = [
@@ -18,7 +19,7 @@ export type FrameAct = (typeof DECISIONS)[number];
 export interface Reasoned {
   readonly act: FrameAct;
   /** one sentence */
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
 /** Less honey than this is not worth spinning [kg]. @source common practice, no source */
@@ -28,7 +29,7 @@ function byBeetles({ beetles }: FrameEvidence): Reasoned | null {
   return beetles === 'larvae'
     ? {
         act: 'nothing',
-        sentence: 'Beetle larvae have fouled it: not honey; keep it away from the rest.',
+        sentence: say('judging.beetleLarvaeHaveFouledIt'),
       }
     : null;
 }
@@ -43,7 +44,7 @@ function byQueen({ queenSeen }: FrameEvidence): Reasoned | null {
   return queenSeen
     ? {
         act: 'put-back',
-        sentence: 'The queen is on it: put it back gently, and look for her first next time.',
+        sentence: say('judging.theQueenIsOnIt'),
       }
     : null;
 }
@@ -57,18 +58,18 @@ function byBrood({ brood, broodExcused }: FrameEvidence): Reasoned | null {
         ? null
         : {
             act: 'put-back',
-            sentence: 'A few cells of brood: put it back until they have hatched.',
+            sentence: say('judging.aFewCellsOfBrood'),
           };
     case 'patch':
     case 'nest':
-      return { act: 'leave', sentence: `A ${brood} of brood belongs to the colony.` };
+      return { act: 'leave', sentence: say('judging.aOfBroodBelongsTo', { brood }) };
   }
 }
 
 function byAmount(frame: FrameEvidence): Reasoned | null {
-  if (frameCapping(frame) === null) return { act: 'nothing', sentence: 'No honey in it.' };
+  if (frameCapping(frame) === null) return { act: 'nothing', sentence: say('judging.noHoneyInIt') };
   return frame.honey.massKg / frame.count < WORTH_SPINNING_KG
-    ? { act: 'strip', sentence: 'Hardly any honey: open it, and let the bees carry it off.' }
+    ? { act: 'strip', sentence: say('judging.hardlyAnyHoneyOpenIt') }
     : null;
 }
 

@@ -7,6 +7,7 @@ import {
   type FrameEvidence,
 } from './frameEvidence';
 import type { School } from './school';
+import { hundredths, type Message, percent, say } from '../message/message';
 
 /** Whether a school takes a frame, and why. */
 export interface Ripeness {
@@ -14,16 +15,14 @@ export interface Ripeness {
   /** taken, but to be dried before extraction */
   readonly dryFirst: boolean;
   /** one sentence */
-  readonly sentence: string;
+  readonly sentence: Message;
 }
 
-const tenths = (share: number): string => `${Math.round(share * 100)} %`;
-
-function take(sentence: string, dryFirst = false): Ripeness {
+function take(sentence: Message, dryFirst = false): Ripeness {
   return { taken: true, dryFirst, sentence };
 }
 
-function refuse(sentence: string): Ripeness {
+function refuse(sentence: Message): Ripeness {
   return { taken: false, dryFirst: false, sentence };
 }
 
@@ -41,35 +40,45 @@ function byEachSide(frame: FrameEvidence, school: School): Ripeness {
   const worse = worseSideShare(frame) ?? 0;
   if (!frame.sides.every((side) => isSideRipe(side, school))) {
     return refuse(
-      `Its poorer side is ${tenths(worse)} capped; this school wants ${tenths(school.ripeShare)}.`,
+      say('judging.itsPoorerSideIsCapped', {
+        tenths: hundredths(worse),
+        tenths2: hundredths(school.ripeShare),
+      }),
     );
   }
   return worse + 1e-9 >= school.ripeShare
-    ? take(`Both sides are at least ${tenths(worse)} capped.`)
-    : take(`${tenths(worse)} capped on its poorer side, and nothing fell at the shake.`);
+    ? take(say('judging.bothSidesAreAtLeast', { tenths: hundredths(worse) }))
+    : take(say('judging.cappedOnItsPoorerSide', { tenths: hundredths(worse) }));
 }
 
 function byCells(frame: FrameEvidence, school: School, limitPercent: number): Ripeness {
   const read = frame.cellMoisturePercent;
   if (read === null) {
     const bySides = byEachSide(frame, school);
-    return bySides.taken ? bySides : refuse(`${bySides.sentence} Its open cells were not read.`);
+    return bySides.taken
+      ? bySides
+      : refuse(say('judging.itsOpenCellsWereNot', { sentence: bySides.sentence }));
   }
   return read <= limitPercent
-    ? take(`Its open cells read ${read.toFixed(1)} %.`)
-    : refuse(`Its open cells read ${read.toFixed(1)} %, over ${limitPercent.toFixed(1)} %.`);
+    ? take(say('judging.itsOpenCellsRead', { read: percent(read) }))
+    : refuse(
+        say('judging.itsOpenCellsReadOver', {
+          read: percent(read),
+          limitPercent: percent(limitPercent),
+        }),
+      );
 }
 
 function allHoney(frame: FrameEvidence, school: School): Ripeness {
   const share = frameCapping(frame)?.share ?? 0;
   const ripe = share + 1e-9 >= school.ripeShare;
   if (school.drying === 'in-comb' && !ripe) {
-    return take(`${tenths(share)} capped: into the warm room with it, open cells dry well.`, true);
+    return take(say('judging.cappedIntoTheWarmRoom', { tenths: hundredths(share) }), true);
   }
   return take(
     ripe
-      ? `${tenths(share)} capped: it goes with the rest.`
-      : `${tenths(share)} capped: it goes with the rest, and the batch is dried if it reads wet.`,
+      ? say('judging.cappedItGoesWithThe', { tenths: hundredths(share) })
+      : say('judging.cappedItGoesWithTheRest', { tenths: hundredths(share) }),
   );
 }
 
@@ -106,13 +115,19 @@ function byPool(frame: FrameEvidence, school: School, pool: ReadonlySet<string>)
   const share = frameCapping(frame)?.share ?? 0;
   if (!pool.has(frame.id)) {
     return refuse(
-      `${tenths(share)} capped: with it the whole would fall under ${tenths(school.ripeShare)}.`,
+      say('judging.cappedWithItTheWhole', {
+        tenths: hundredths(share),
+        tenths2: hundredths(school.ripeShare),
+      }),
     );
   }
   return share + 1e-9 >= school.ripeShare
-    ? take(`${tenths(share)} capped.`)
+    ? take(say('judging.capped', { tenths: hundredths(share) }))
     : take(
-        `Only ${tenths(share)} capped, but the whole stays at ${tenths(school.ripeShare)} or more.`,
+        say('judging.onlyCappedButTheWhole', {
+          tenths: hundredths(share),
+          tenths2: hundredths(school.ripeShare),
+        }),
       );
 }
 
@@ -121,9 +136,7 @@ function stoppedByShake(frame: FrameEvidence, { stopsAt }: School): Ripeness | n
   const shake = frameShake(frame);
   if (!isAsWetAs(shake, stopsAt)) return null;
   return refuse(
-    shake === 'runs'
-      ? 'Nectar runs out at the shake.'
-      : 'Drops fall at the shake: it is nectar still.',
+    shake === 'runs' ? say('judging.nectarRunsOutAtThe') : say('judging.dropsFallAtTheShake'),
   );
 }
 

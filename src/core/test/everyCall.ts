@@ -269,7 +269,6 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   vesselEstimate: () => [evidence(), belief(), 'b3'],
   vesselMoistures: () => [evidence(), belief()],
   vesselsAgainstLimit: () => [evidence(), belief()],
-  inHundred: () => [0.93],
   compareSchools: () => [
     frames(),
     core.SCHOOLS,
@@ -478,6 +477,7 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'heatLimits',
   'isAccepted',
   'isMeasured',
+  'say',
   'isStuck',
   'isUnreliable',
   'lineage',
@@ -493,6 +493,5 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'ruleSetOf',
   'schoolOf',
   'secondBlend',
-  'sourceWords',
   'suspectVesselsOf',
 ];

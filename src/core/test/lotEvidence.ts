@@ -2,6 +2,7 @@ import { findRuleSet, type RuleSet } from '../limits/ruleSets';
 import type { LotEvidence, ReadingEvidence } from '../ruling/evidence';
 import { ruleOnLot } from '../ruling/engine';
 import { ordinaryReading } from '../ruling/oneReading';
+import { inEnglish } from './inEnglish';
 
 export function ruleSet(id: string): RuleSet {
   const found = findRuleSet(id);
@@ -43,5 +44,5 @@ export const bucketsOf = (count: number, massKg: number | null = 20) =>
 /** Everything that a ruling finds, one sentence a line. */
 export const said = (evidence: LotEvidence): string =>
   ruleOnLot(evidence)
-    .findings.map((one) => one.sentence)
+    .findings.map((one) => inEnglish(one.sentence))
     .join('\n');

@@ -15,6 +15,7 @@ import {
   sampleYard,
   type SampleYard,
 } from '../../records/test/sampleYard';
+import { inEnglish } from '../../core/test/inEnglish';
 
 function judgedOn(yard: SampleYard, looks: readonly AnyRecord[], more: readonly AnyRecord[] = []) {
   const { stories } = harvestFileOf([...yard.records, ...looks], yard.harvest.entityId);
@@ -94,7 +95,9 @@ describe('treatments and feeds', () => {
     const today = sampleGiven(yard, { fromDay: '2026-08-10', toDay: null, boxesOn: false });
     expect(judgedOn(yard, looks, [today])[0]?.act).toBe('take');
     const syrup = sampleGiven(yard, { givenKind: 'feed', name: 'syrup' });
-    expect(judgedOn(yard, looks, [syrup])[0]?.decision.sentence).toContain('could hold syrup');
+    expect(inEnglish(judgedOn(yard, looks, [syrup])[0]?.decision.sentence)).toContain(
+      'could hold syrup',
+    );
   });
 
   test('stays of a comb: where its frame hung while its box stood there', () => {

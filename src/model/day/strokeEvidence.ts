@@ -10,6 +10,7 @@ import {
   schoolOf,
   strokeVerdict,
   summedMass,
+  type Message,
   type FrameAct,
   type FrameEvidence,
   type StrokeVerdict,
@@ -204,12 +205,18 @@ export function strokeAct({ act }: Pick<StrokeContent, 'act'>, evidence: FrameEv
   return TAKING_ACTS.includes(act) && isHeld ? 'leave' : act;
 }
 
+/** A box that stays on the hive, and why. */
+export interface HeldBox {
+  readonly box: Box;
+  readonly because: Message | null;
+}
+
 /** Boxes of a stroke that stay on the hive whatever is done with the others, each with its reason. */
-export function heldBoxes(parts: readonly StrokePart[]): { box: Box; because: string }[] {
-  const held = new Map<string, { box: Box; because: string }>();
+export function heldBoxes(parts: readonly StrokePart[]): HeldBox[] {
+  const held = new Map<string, HeldBox>();
   for (const { box, evidence } of parts) {
     if (!box || (evidence.blocks.length === 0 && evidence.brood === 'none')) continue;
-    held.set(box.entityId, { box, because: forcedAct(evidence)?.sentence ?? '' });
+    held.set(box.entityId, { box, because: forcedAct(evidence)?.sentence ?? null });
   }
   return [...held.values()];
 }

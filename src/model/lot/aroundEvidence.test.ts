@@ -25,6 +25,7 @@ import {
 } from '../../records/test/sampleYard';
 import { plainAround } from '../test/plainAround';
 import { NO_METERS } from './meters';
+import { inEnglish } from '../../core/test/inEnglish';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
@@ -64,7 +65,7 @@ describe('a treatment that is found out after the frames were taken', () => {
     const { treatedFrames } = aroundEvidence(file, around, []);
     expect(treatedFrames).toHaveLength(1);
     expect(treatedFrames![0]).toMatchObject({ from: 'Hive 7' });
-    expect(treatedFrames![0]!.because).toContain('thymol strips');
+    expect(inEnglish(treatedFrames![0]!.because)).toContain('thymol strips');
     const evidence = evidenceFrom(contentsOf(file), {
       meters: NO_METERS,
       around: aroundEvidence(file, around, []),

@@ -97,7 +97,10 @@ function treatedFrames(file: LotFile, { book, frames }: Around): TreatedFrames[]
     const all = frame ? combStays(frame.content, book) : box ? boxCombStays(box.content) : [];
     for (const block of residueBlocks(staysUpTo(all, takenDay), book.given)) {
       const because = blockSentence(block);
-      found.set(`${hive} ${because}`, { from: hive === '' ? 'an unknown hive' : hive, because });
+      found.set(`${hive} ${block.kind} ${block.name} ${block.why}`, {
+        from: hive === '' ? null : hive,
+        because,
+      });
     }
   }
   return [...found.values()];

@@ -26,6 +26,8 @@ import { zeroCheckContentSchema } from '../../records/bench/zeroCheck';
 import { plainAround } from '../test/plainAround';
 import { bookOf } from '../day/book';
 import { NO_METERS } from './meters';
+import { inEnglish } from '../../core/test/inEnglish';
+import { IN_CODES } from '../test/inCodes';
 
 const onMeter = (instrumentId: string, change: Partial<ReadingContent> = {}): ReadingContent => ({
   ...SAMPLE_READING,
@@ -247,11 +249,15 @@ describe('a lot with everything from the bench', () => {
       overrideReason: 'x',
       remark: '',
     } as const;
-    const content = signedRulingContent(signature, {
-      evidence,
-      ruling: ruleOnLot(evidence),
-      evidenceIds,
-    });
+    const content = signedRulingContent(
+      signature,
+      {
+        evidence,
+        ruling: ruleOnLot(evidence),
+        evidenceIds,
+      },
+      IN_CODES,
+    );
     const signed = lotFileOf([...all, firstRevision(scribe, 'ruling', content, lot!.entityId)])!;
     expect(isRulingOutdated(signed, meters)).toBe(false);
     const jump = firstRevision(
@@ -277,7 +283,10 @@ describe('a lot with everything from the bench', () => {
       { ...contentsOf(file), containers: marked },
       { meters: NO_METERS },
     );
-    expect(vessels.map((one) => one.suspectBecause)).toEqual([undefined, 'drip from cappings']);
+    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual([
+      '',
+      'drip from cappings',
+    ]);
   });
 
   test('the workshop knows what other lots teach', () => {

@@ -7,8 +7,10 @@ import {
   readingBudget,
   readingsInTime,
   ruleSetOf,
+  say,
   updatedExpectation,
   type Circumstances,
+  type Message,
   type CombEvidence,
   type HoneyEvent,
   type LearnedSpreads,
@@ -79,11 +81,11 @@ export interface KnownBesides {
   readonly events?: readonly HoneyEvent[];
 }
 
-const SUSPICION_WORDS: Readonly<Record<Suspicion, string>> = {
-  'open-frames': 'open frames',
-  'last-of-extractor': 'last of the extractor',
-  drip: 'drip from cappings',
-  other: 'marked by the keeper',
+const SUSPICION_WORDS: Readonly<Record<Suspicion, Message>> = {
+  'open-frames': say('rules.openFrames'),
+  'last-of-extractor': say('rules.lastOfTheExtractor'),
+  drip: say('rules.dripFromCappings'),
+  other: say('rules.markedByTheKeeper'),
 };
 
 /** "Bucket 2" for the second of several, the bare label where there is one. */

@@ -8,6 +8,7 @@ import { firstRevision, nextRevision } from '../../records/revise';
 import { signedRulingContent } from './signedRuling';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { NO_METERS } from './meters';
+import { IN_CODES } from '../test/inCodes';
 
 function fileOf(records: readonly AnyRecord[]): LotFile {
   const file = lotFileOf(records);
@@ -118,11 +119,15 @@ describe('signed rulings', () => {
       overrideReason: 'unused',
       remark: '',
     };
-    const content = signedRulingContent(signature, {
-      evidence,
-      ruling,
-      evidenceIds: evidenceIdsOf(file, NO_METERS),
-    });
+    const content = signedRulingContent(
+      signature,
+      {
+        evidence,
+        ruling,
+        evidenceIds: evidenceIdsOf(file, NO_METERS),
+      },
+      IN_CODES,
+    );
     return [...records, firstRevision(scribe(), 'ruling', content, file.lot.ownerId)];
   }
 

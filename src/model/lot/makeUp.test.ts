@@ -29,6 +29,7 @@ import {
   sampleYard,
 } from '../../records/test/sampleYard';
 import { NO_METERS } from './meters';
+import { inEnglish } from '../../core/test/inEnglish';
 
 /** A lot made of some frames, with readings if asked for. */
 function lotOf(
@@ -122,7 +123,9 @@ describe('the make-up of a lot', () => {
     ]);
     const ruling = ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS }));
     expect(ruling.belief.basis).toBe('comb');
-    const sentence = ruling.findings.find((one) => one.ruleId === 'ripe-by-comb')?.sentence;
+    const sentence = inEnglish(
+      ruling.findings.find((one) => one.ruleId === 'ripe-by-comb')?.sentence,
+    );
     expect(sentence).toContain('93 % capped');
     expect(sentence).toContain('school “Four fifths”');
     expect(evidenceIdsOf(file, NO_METERS)).toHaveLength(2);
@@ -135,8 +138,8 @@ describe('the make-up of a lot', () => {
     );
     expect(found).toHaveLength(1);
     expect(found[0]).toMatchObject({ bearing: 'condition' });
-    expect(found[0]?.sentence).toContain('Hive 7');
-    expect(found[0]?.sentence).toContain('“label allows it”');
+    expect(inEnglish(found[0]?.sentence)).toContain('Hive 7');
+    expect(inEnglish(found[0]?.sentence)).toContain('“label allows it”');
   });
 });
 

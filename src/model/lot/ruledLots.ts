@@ -1,4 +1,4 @@
-import { OUTCOMES, ruleOnLot, type LotEvidence, type Phrasing, type Ruling } from '../../core';
+import { OUTCOMES, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import { isRulingOutdated, lotFileOf, type LotFile } from './lotFile';
 import { knownFor, type Workshop } from './workshop';
@@ -36,11 +36,11 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
 }
 
 /** The ruling on a lot's evidence at hand. */
-export function ruledLot(file: LotFile, workshop: Workshop, phrasing: Phrasing): RuledLot {
+export function ruledLot(file: LotFile, workshop: Workshop): RuledLot {
   const contents = contentsOf(file);
   const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
   const evidence = evidenceFrom(contents, known);
-  const ruling = ruleOnLot(evidence, phrasing);
+  const ruling = ruleOnLot(evidence);
   return {
     file,
     ruling,
@@ -50,9 +50,9 @@ export function ruledLot(file: LotFile, workshop: Workshop, phrasing: Phrasing):
   };
 }
 
-function canBeRuled(file: LotFile, workshop: Workshop, phrasing: Phrasing): boolean {
+function canBeRuled(file: LotFile, workshop: Workshop): boolean {
   try {
-    ruledLot(file, workshop, phrasing);
+    ruledLot(file, workshop);
     return true;
   } catch {
     return false;
@@ -60,25 +60,25 @@ function canBeRuled(file: LotFile, workshop: Workshop, phrasing: Phrasing): bool
 }
 
 /** Records without which a lot can be ruled on. */
-function suspectsOf(file: LotFile, workshop: Workshop, phrasing: Phrasing): AnyRecord[] {
+function suspectsOf(file: LotFile, workshop: Workshop): AnyRecord[] {
   return current(file.history).filter((suspect) => {
     if (suspect.kind === 'lot') return false;
     const rest = file.history.filter((one) => one.entityId !== suspect.entityId);
     const without = lotFileOf(rest);
-    return without !== null && canBeRuled(without, workshop, phrasing);
+    return without !== null && canBeRuled(without, workshop);
   });
 }
 
 /** Each lot ruled by itself: one that cannot be ruled on does not take the others with it. */
-export function ruledLots(workshop: Workshop, phrasing: Phrasing): RuledLots {
+export function ruledLots(workshop: Workshop): RuledLots {
   const ruled: RuledLot[] = [];
   const unruled: UnruledLot[] = [];
   for (const file of workshop.files) {
     try {
-      ruled.push(ruledLot(file, workshop, phrasing));
+      ruled.push(ruledLot(file, workshop));
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
-      unruled.push({ file, why, suspects: suspectsOf(file, workshop, phrasing) });
+      unruled.push({ file, why, suspects: suspectsOf(file, workshop) });
     }
   }
   return { ruled, unruled };

@@ -1,8 +1,9 @@
 import {
   RULES_VERSION,
-  sourceWords,
   type LotEvidence,
+  type MessageValue,
   type Outcome,
+  type RuleSource,
   type Ruling,
 } from '../../core';
 import type { RulingContent } from '../../records';
@@ -23,8 +24,18 @@ export interface RulingBasis {
   readonly evidenceIds: readonly string[];
 }
 
+/** How the application puts a finding; what is signed is what the one who signs has read. */
+export interface InWords {
+  tell(message: MessageValue): string;
+  source(source: RuleSource): string;
+}
+
 /** What is signed: the decision with everything that it rests on at this moment. */
-export function signedRulingContent(signature: Signature, basis: RulingBasis): RulingContent {
+export function signedRulingContent(
+  signature: Signature,
+  basis: RulingBasis,
+  inWords: InWords,
+): RulingContent {
   const { evidence, ruling, evidenceIds } = basis;
   const { id, name, edition } = evidence.ruleSet;
   const { outcome, initials, overrideReason, remark } = signature;
@@ -44,8 +55,12 @@ export function signedRulingContent(signature: Signature, basis: RulingBasis): R
     expandedPercent: ruling.belief.expanded,
     overProbability: ruling.overProbability,
     checkAgainMonths: ruling.checkAgainMonths,
-    findings: ruling.findings.map(({ ruleId, title, bearing, sentence, source }) => {
-      return { ruleId, title, bearing, sentence, source: sourceWords(source) };
-    }),
+    findings: ruling.findings.map(({ ruleId, title, bearing, sentence, source }) => ({
+      ruleId,
+      title: inWords.tell(title),
+      bearing,
+      sentence: inWords.tell(sentence),
+      source: inWords.source(source),
+    })),
   };
 }

@@ -77,7 +77,7 @@ function inheritedBlocks(
     .flatMap((file) =>
       blocksOf(ownEvidence(file, meters, around)).map((because) => ({
         lotCode: file.lot.content.code,
-        because: `${because.charAt(0).toLowerCase()}${because.slice(1)}`,
+        because,
       })),
     );
 }

@@ -25,6 +25,7 @@ import { FAULT_NAMES, FOAM_NAMES, IMPURITY_NAMES } from '../../words/sensesWords
 import { vesselField } from '../lots/vesselField';
 import { commonWords } from '../../words/english/common';
 import { qualityWords } from '../../words/english/quality';
+import { colourName } from '../../format/colour';
 
 /** When something was read, and what it corrects. */
 export interface QualityContext<T> {
@@ -45,7 +46,7 @@ export function readerOf({
 }
 
 const CLASS_NAMES = Object.fromEntries(
-  COLOUR_CLASSES.map(({ id, name }) => [id, name]),
+  COLOUR_CLASSES.map(({ id }) => [id, colourName(id)]),
 ) as Readonly<Record<ColourClassId, string>>;
 
 export const colourEntry = entryOf(colourContentSchema, {

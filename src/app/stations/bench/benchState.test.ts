@@ -8,6 +8,7 @@ import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../words/meterSt
 import { readingLines } from './readingRows';
 import { isPractice, isStandIn } from '../../lot/standIns';
 import { comingFrom } from './takenValue';
+import { DEFAULT_PREFERENCES } from '../../../records';
 
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
@@ -21,7 +22,7 @@ const meterNamed = (name: string) => {
 };
 
 describe('what to measure next in the demo season', () => {
-  const lots = lotsToMeasure(workshop);
+  const lots = lotsToMeasure(workshop, DEFAULT_PREFERENCES);
   const next = (name: string) => lots.find((one) => one.file.lot.content.name === name)?.next;
 
   test('what was never measured comes first, what is signed last', () => {

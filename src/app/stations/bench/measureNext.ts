@@ -9,6 +9,9 @@ import {
 } from '../../../core';
 import { contentsOf, evidenceFrom, knownFor, type LotFile, type Workshop } from '../../../model';
 import { benchWords } from '../../words/english/bench';
+import type { Preferences } from '../../../records';
+import type { Answer } from '../../lot/useLot';
+import { tell } from '../../words/tell';
 
 /** A lot at the bench with what to measure of it next. */
 export interface ToMeasure {
@@ -27,7 +30,11 @@ function unreadSuspects(evidence: LotEvidence): string[] {
   return left.map((one) => one.label);
 }
 
-function nextOf(file: LotFile, evidence: LotEvidence, ruling: Ruling): [number, string] {
+function nextOf(
+  file: LotFile,
+  { evidence, ruling }: Answer,
+  preferences: Preferences,
+): [number, string] {
   const has = (ruleId: string): boolean =>
     ruling.findings.some((one) => one.ruleId === ruleId && one.bearing === 'measure');
   const plan = planVerdictOf(evidence);
@@ -45,21 +52,21 @@ function nextOf(file: LotFile, evidence: LotEvidence, ruling: Ruling): [number, 
     const flips = flipsOf(evidence, ruling);
     return isStuck(ruling, flips)
       ? [5, benchWords.notSettledAndNoNumber()]
-      : [5, flips[0]?.sentence ?? benchWords.notSettledReadOnceMore()];
+      : [5, flips[0] ? tell(flips[0].sentence, preferences) : benchWords.notSettledReadOnceMore()];
   }
   if (file.ruling) return [8, benchWords.measuredAndSigned()];
   return [7, benchWords.measured()];
 }
 
 /** All lots with what to measure next, the most urgent first. */
-export function lotsToMeasure(workshop: Workshop): ToMeasure[] {
+export function lotsToMeasure(workshop: Workshop, preferences: Preferences): ToMeasure[] {
   return workshop.files
     .map((file) => {
       const contents = contentsOf(file);
       const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
       const evidence = evidenceFrom(contents, known);
       const ruling = ruleOnLot(evidence);
-      const [rank, next] = nextOf(file, evidence, ruling);
+      const [rank, next] = nextOf(file, { evidence, ruling }, preferences);
       return { file, evidence, ruling, rank, next };
     })
     .sort((a, b) => a.rank - b.rank);

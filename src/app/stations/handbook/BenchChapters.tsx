@@ -108,7 +108,7 @@ export function BenchQuality(): ReactElement {
         label={handbookWords.colourClasses()}
         head={[handbookWords.class(), handbookWords.pfundUpTo()]}
         rows={COLOUR_CLASSES.map((one) => [
-          one.name,
+          colourName(one.id),
           one.upToMm === Infinity ? 'above' : handbookWords.mmUptomm({ upToMm: one.upToMm }),
         ])}
       />

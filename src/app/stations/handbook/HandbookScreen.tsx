@@ -13,7 +13,6 @@ import {
   SPREAD_PRIORS,
   TABLE_RANGE_PERCENT,
   WEDMORE,
-  sourceWords,
 } from '../../../core';
 import { useOfferedRuleSets } from '../../data/useRuleSets';
 import { Read } from '../../data/Read';
@@ -27,6 +26,7 @@ import { StoreChapters } from './StoreChapter';
 import { StrainChapters } from './StrainChapter';
 import { commonWords } from '../../words/english/common';
 import { handbookWords } from '../../words/english/handbook';
+import { sourceWords, tell } from '../../words/tell';
 
 function Moisture(): ReactElement {
   const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
@@ -188,7 +188,7 @@ export function HandbookScreen(): ReactElement {
           label={handbookWords.rules()}
           head={[handbookWords.rule(), handbookWords.source(), handbookWords.looksAt()]}
           rows={RULES.map((one) => [
-            one.title,
+            tell(one.title),
             sourceWords(one.source),
             one.needs.join(', ') || 'all',
           ])}

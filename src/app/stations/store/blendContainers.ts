@@ -11,6 +11,8 @@ import {
 import { classOf, type LotFile, type StoredVessel } from '../../../model';
 import type { StoredLot } from '../../../model';
 import { blendWords } from '../../words/english/blend';
+import { tell } from '../../words/tell';
+import { lowerFirst } from '../../words/phrasing';
 
 /** What containers of one lot differ by where only some were read [% moisture]. @source our choice, no source */
 const UNREAD_PERCENT = 0.3;
@@ -25,7 +27,7 @@ export interface BlendStore {
 /** Why nothing of a lot may be blended; null where it may. */
 export function barredBecause(evidence: LotEvidence, hasFigure: boolean): string | null {
   const [block] = blocksOf(evidence);
-  if (block !== undefined) return `${block.charAt(0).toLowerCase()}${block.slice(1)}`;
+  if (block !== undefined) return lowerFirst(tell(block));
   if (ferments(evidence)) return blendWords.itFerments();
   if (evidence.circumstances?.residues.includes('syrup')) return blendWords.itMayHoldSyrup();
   if (evidence.circumstances?.brood === 'larvae') return blendWords.larvaeWereSpunOutInto();

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoWorkshop } from '../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../demo/season';
-import { DAY_MS, ruleOnLot, type BlendPlan, type BlendTask } from '../../../core';
+import { DAY_MS, ruleOnLot, type BlendPlan, type BlendTask, say } from '../../../core';
 import {
   contentsOf,
   evidenceFrom,
@@ -147,7 +147,7 @@ describe('containers for a blend', () => {
     ).toBe(true);
     const { evidence } = marsh;
     expect(barredBecause({ ...evidence, signs: ['gas'] }, true)).toBe('it ferments');
-    const inherited = [{ lotCode: 'x', because: 'it met a drug' }];
+    const inherited = [{ lotCode: 'x', because: say('rules.itMetADrugOr') }];
     expect(barredBecause({ ...evidence, inherited }, true)).toMatch(/^lot x was blended into it/);
     expect(barredBecause(evidence, true)).toBeNull();
   });

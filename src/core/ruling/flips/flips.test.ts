@@ -8,6 +8,7 @@ import { ruleOnLot } from '../engine';
 import type { LotEvidence } from '../evidence';
 import { flipsOf, isStuck } from './flips';
 import { whatOneReadingSettles } from '../oneReading';
+import { inEnglish } from '../../test/inEnglish';
 
 const flips = (evidence: LotEvidence) => flipsOf(evidence, ruleOnLot(evidence));
 
@@ -28,10 +29,12 @@ describe('what would change the ruling', () => {
   test('honey over the limit learns how dry it must get', () => {
     const found = flips(lotEvidence({ readings: readingsOf([21.4]) }));
     expect(found.map((one) => one.id)).toEqual(['drier-conditions', 'drier-dry']);
-    expect(found[0]?.sentence).toBe(
+    expect(inEnglish(found[0]?.sentence)).toBe(
       'At a mean of 18.0 % or drier, measured the same way: accept, with conditions.',
     );
-    expect(found[1]?.sentence).toMatch(/^At a mean of 2\d\.\d % or drier.*: dry first\.$/);
+    expect(inEnglish(found[1]?.sentence)).toMatch(
+      /^At a mean of 2\d\.\d % or drier.*: dry first\.$/,
+    );
   });
 
   test('days of drying are named while honey is in the comb, never for honey in vessels', () => {
@@ -70,9 +73,9 @@ describe('what would change the ruling', () => {
       vessels,
       readings: readingsOf([17.7, 17.7]),
     });
-    expect(flips(evidence).find((one) => one.id === 'untested-vessels')?.sentence).toContain(
-      'each of the 2',
-    );
+    expect(
+      inEnglish(flips(evidence).find((one) => one.id === 'untested-vessels')?.sentence),
+    ).toContain('each of the 2');
   });
 
   test('without a meter: the shake test and the capped share', () => {

@@ -1,5 +1,5 @@
 import { requireFinite } from '../../errors';
-import { PLAIN_PHRASING, type Ruling } from '../engine';
+import type { Ruling } from '../engine';
 import type { LotEvidence } from '../evidence';
 import type { Flip } from './flip';
 import { byCircumstances } from './flipsByCircumstances';
@@ -7,13 +7,12 @@ import { byComb } from './flipsByComb';
 import { byDrying, byMeter, byMoisture } from './flipsByMeter';
 import { withoutVessels } from './flipsByVessel';
 import { OUTCOMES, type Outcome } from '../outcome';
-import type { Phrasing } from '../rule';
+import { say } from '../../message/message';
 
 const severity = (outcome: Outcome): number => OUTCOMES.indexOf(outcome);
 
 /** The words for a ruling that no further reading with this meter can change. */
-export const NO_NUMBER_WILL =
-  'No number of further readings with this meter settles it: what it may be off by is larger than the room left.';
+export const NO_NUMBER_WILL = say('flips.noNumberOfFurtherReadings');
 
 /**
  * What would change the ruling: the nearest changes of evidence that give another outcome.
@@ -22,16 +21,11 @@ export const NO_NUMBER_WILL =
  *
  * @param evidence - as ruled on
  * @param ruling - its ruling
- * @param say - how to say temperatures and days
  * @returns flips towards a milder ruling first
  * @throws DomainError as `ruleOnLot`
  * @source computed from the rules
  */
-export function flipsOf(
-  evidence: LotEvidence,
-  ruling: Ruling,
-  say: Phrasing = PLAIN_PHRASING,
-): Flip[] {
+export function flipsOf(evidence: LotEvidence, ruling: Ruling): Flip[] {
   requireFinite({ evidence }, 'flipsOf');
   const byEvidence =
     ruling.belief.basis === 'readings'
@@ -42,9 +36,9 @@ export function flipsOf(
         ]
       : byComb(evidence, ruling);
   const flips = [
-    ...byCircumstances(evidence, ruling, say),
+    ...byCircumstances(evidence, ruling),
     ...byEvidence,
-    ...byDrying(evidence, byEvidence, say),
+    ...byDrying(evidence, byEvidence),
   ];
   return flips.sort((a, b) => severity(b.outcome) - severity(a.outcome));
 }

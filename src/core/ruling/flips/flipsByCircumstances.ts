@@ -3,13 +3,16 @@ import type { Circumstances } from '../circumstances';
 import type { Ruling } from '../engine';
 import type { LotEvidence } from '../evidence';
 import { tried, type Flip } from './flip';
-import type { Phrasing } from '../rule';
+import { type Message, onDay, say } from '../../message/message';
 
 /** The day on which the label's waiting time is over. */
-function byWaiting(evidence: LotEvidence, ruling: Ruling, say: Phrasing): Flip[] {
+function byWaiting(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const treated = evidence.circumstances?.treated;
   if (!treated || !takenTooSoon(evidence)) return [];
-  const words = `Comb still on the hive, taken on ${say.day(treated.freeFromDay)} or later, after the waiting time of ${treated.product}`;
+  const words = say('flips.combStillOnTheHive', {
+    freeFromDay: onDay(treated.freeFromDay),
+    product: treated.product,
+  });
   return tried('treatment-over', words, { ...evidence, takenDay: treated.freeFromDay }, ruling);
 }
 
@@ -22,7 +25,7 @@ function byLaboratory(evidence: LotEvidence, ruling: Ruling): Flip[] {
   }
   const { values = {}, from = 'supposed' } = evidence.laboratory ?? {};
   const laboratory = { from, values: { ...values, hmfMgPerKg: SUPPOSED_HMF } };
-  const words = `HMF of ${SUPPOSED_HMF.value} mg/kg or less from a laboratory`;
+  const words = say('flips.hmfOfMgKgOr', { value: SUPPOSED_HMF.value });
   return tried('hmf-measured', words, { ...evidence, laboratory }, ruling);
 }
 
@@ -30,29 +33,24 @@ function byLaboratory(evidence: LotEvidence, ruling: Ruling): Flip[] {
  * What clearing up a circumstance would do: doubtful nectar, a taste of what a scented board touched,
  * the end of a waiting time, a laboratory's HMF.
  */
-export function byCircumstances(evidence: LotEvidence, ruling: Ruling, say: Phrasing): Flip[] {
+export function byCircumstances(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const { circumstances } = evidence;
-  const change = (id: string, words: string, to: Partial<Circumstances>): Flip[] =>
+  const change = (id: string, words: Message, to: Partial<Circumstances>): Flip[] =>
     circumstances
       ? tried(id, words, { ...evidence, circumstances: { ...circumstances, ...to } }, ruling)
       : [];
   const nectar =
     circumstances?.nectar === 'doubtful'
-      ? change('nectar-cleared', 'The nectar cleared by a laboratory or the advisory service', {
+      ? change('nectar-cleared', say('flips.theNectarClearedByA'), {
           nectar: 'ordinary',
         })
       : [];
   const taste =
     circumstances?.taint === 'not-tasted'
       ? [
-          ...change('tasted-clean', 'Smelt and tasted by two, and found clean', { taint: 'clean' }),
-          ...change('tasted-tainted', 'Smelt and tasted, and found tainted', { taint: 'tainted' }),
+          ...change('tasted-clean', say('flips.smeltAndTastedByTwo'), { taint: 'clean' }),
+          ...change('tasted-tainted', say('flips.smeltAndTastedAndFound'), { taint: 'tainted' }),
         ]
       : [];
-  return [
-    ...nectar,
-    ...taste,
-    ...byWaiting(evidence, ruling, say),
-    ...byLaboratory(evidence, ruling),
-  ];
+  return [...nectar, ...taste, ...byWaiting(evidence, ruling), ...byLaboratory(evidence, ruling)];
 }

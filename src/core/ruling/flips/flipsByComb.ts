@@ -1,6 +1,7 @@
 import type { Ruling } from '../engine';
 import type { CombEvidence, LotEvidence } from '../evidence';
 import { tried, type Flip } from './flip';
+import { say } from '../../message/message';
 
 /** The comb judged as a whole: shares by state follow from share and shake, so that these can change. */
 function asWhole(comb: CombEvidence): CombEvidence {
@@ -21,7 +22,7 @@ export function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const shakes = (['nothing-fell', 'drops'] as const).filter((one) => one !== comb.shake);
   const byShake = shakes.flatMap((shake) => {
     const words =
-      shake === 'drops' ? 'Drops at the shake test' : 'A shake test at which nothing falls';
+      shake === 'drops' ? say('flips.dropsAtTheShakeTest') : say('flips.aShakeTestAtWhich');
     const id = `shake-${shake}`;
     return tried(id, words, { ...evidence, comb: { ...comb, shake } }, ruling);
   });
@@ -30,7 +31,7 @@ export function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
     (a, b) => Math.abs(a - tenths) - Math.abs(b - tenths),
   );
   const byShare = others.flatMap((one) => {
-    const words = `${one} tenths capped instead of ${tenths}`;
+    const words = say('flips.tenthsCappedInsteadOf', { tenths: one, before: tenths });
     const changed = { ...evidence, comb: { ...comb, cappedShare: one / 10 } };
     return tried('capped-share', words, changed, ruling);
   });

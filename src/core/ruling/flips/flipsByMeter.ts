@@ -4,9 +4,8 @@ import { ruleOnLot, type Ruling } from '../engine';
 import type { LotEvidence, ReadingEvidence } from '../evidence';
 import { OUTCOME_WORDS, tried, type Flip } from './flip';
 import { isAccepted, type Outcome } from '../outcome';
-import type { Phrasing } from '../rule';
-import { percent } from '../say';
 import { canBeDried } from './ways';
+import { hundredths, percent, say, temperature } from '../../message/message';
 
 /** Most further readings that are proposed. */
 const MOST_READINGS = 20;
@@ -68,7 +67,11 @@ function atMean(evidence: LotEvidence, ruling: Ruling, shift: number | null): Fl
   const to = statedMeans(mean, shift).find((one) => outcomeAt(one) === wanted);
   if (to === undefined || wanted === ruling.outcome) return [];
   const side = shift < 0 ? 'drier' : 'wetter';
-  const sentence = `At a mean of ${percent(to)} or ${side}, measured the same way: ${OUTCOME_WORDS[wanted]}.`;
+  const sentence = say('flips.atAMeanOfOr', {
+    to: percent(to),
+    side,
+    outcome: OUTCOME_WORDS[wanted],
+  });
   return [
     { id: `${side}-${wanted}`, sentence, outcome: wanted, evidence: shifted(evidence, to - mean) },
   ];
@@ -103,8 +106,7 @@ function byMoreReadings(evidence: LotEvidence, ruling: Ruling): Flip[] {
     const changed = repeated(evidence, ruling.belief.mean, times);
     const outcome = ruleOnLot(changed).outcome;
     if (outcome !== ruling.outcome) {
-      const many = times === 1 ? '1 more reading' : `${times} more readings`;
-      const sentence = `${many} of the same mean: ${OUTCOME_WORDS[outcome]}.`;
+      const sentence = say('flips.ofTheSameMean', { times, outcome: OUTCOME_WORDS[outcome] });
       return [{ id: 'more-readings', sentence, outcome, evidence: changed }];
     }
   }
@@ -126,7 +128,7 @@ function byCheckAndReadings(evidence: LotEvidence, ruling: Ruling): Flip[] {
   return byMoreReadings(checked, ruling).map((flip) => ({
     ...flip,
     id: 'check-and-readings',
-    sentence: `A zero check that finds the meter right, and ${flip.sentence}`,
+    sentence: say('flips.aZeroCheckThatFinds', { sentence: flip.sentence }),
   }));
 }
 
@@ -142,10 +144,7 @@ function byUntestedVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
     vesselId: id,
     moisturePercent: ruling.belief.mean,
   }));
-  const words =
-    untested.length === 1
-      ? 'A reading of the untested vessel, of the same mean'
-      : `A reading of each of the ${untested.length} untested vessels, of the same mean`;
+  const words = say('flips.aReadingOfEachOf', { untested: untested.length });
   const changed = { ...evidence, readings: [...evidence.readings, ...more] };
   return tried('untested-vessels', words, changed, ruling);
 }
@@ -154,7 +153,7 @@ function byUntestedVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
 export function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const more = [...byMoreReadings(evidence, ruling), ...byUntestedVessels(evidence, ruling)];
   if (evidence.readings.every((one) => one.zeroCheck === 'checked')) return more;
-  const words = 'A zero check that finds the meter right';
+  const words = say('flips.aZeroCheckThatFindsThe');
   const check = tried('zero-check', words, checkedMeter(evidence), ruling);
   if (check.length + more.length > 0) return [...check, ...more];
   return byCheckAndReadings(evidence, ruling);
@@ -164,7 +163,7 @@ export function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
  * Days of drying that a lot still in the comb would need, by the coarse model; the flip of the mean
  * that it must reach says what to measure then.
  */
-export function byDrying(evidence: LotEvidence, flips: readonly Flip[], say: Phrasing): Flip[] {
+export function byDrying(evidence: LotEvidence, flips: readonly Flip[]): Flip[] {
   const { comb, readings, vessels } = evidence;
   const goal = flips.find((one) => one.id.startsWith('drier-') && isAccepted(one.outcome));
   // Honey in vessels is out of the comb.
@@ -176,8 +175,11 @@ export function byDrying(evidence: LotEvidence, flips: readonly Flip[], say: Phr
   if (dried.status !== 'reached') return [];
   const { temperatureC, relativeHumidity } = ORDINARY_ROOM;
   const days = Math.max(1, Math.round(dried.days));
-  const sentence =
-    `While still in the comb, about ${days} ${days === 1 ? 'day' : 'days'} in a warm room at ` +
-    `${say.temperature(temperatureC)} and ${100 * relativeHumidity} % humidity, coarsely: ${OUTCOME_WORDS[goal.outcome]}.`;
+  const sentence = say('flips.whileStillInTheComb', {
+    days,
+    temperature: temperature(temperatureC),
+    humidity: hundredths(relativeHumidity),
+    outcome: OUTCOME_WORDS[goal.outcome],
+  });
   return [{ ...goal, id: 'days-of-drying', sentence }];
 }

@@ -2,6 +2,7 @@ import type { Ruling } from '../engine';
 import type { LotEvidence, VesselEvidence } from '../evidence';
 import { tried, type Flip } from './flip';
 import { vesselsAgainstLimit } from '../vesselMoistures';
+import { allOf, type Listed, say } from '../../message/message';
 
 /** The lot without some of its vessels and without what was read of them. */
 function without(evidence: LotEvidence, ids: ReadonlySet<string>): LotEvidence {
@@ -15,12 +16,8 @@ function without(evidence: LotEvidence, ids: ReadonlySet<string>): LotEvidence {
   };
 }
 
-function namesOf(vessels: readonly VesselEvidence[]): string {
-  const labels = vessels.map((one) => one.label);
-  return labels.length < 2
-    ? (labels[0] ?? '')
-    : `${labels.slice(0, -1).join(', ')} and ${labels.at(-1)}`;
-}
+const namesOf = (vessels: readonly VesselEvidence[]): Listed =>
+  allOf(vessels.map((vessel) => vessel.label));
 
 /** The rest of a lot once the vessels that are over, or over and not settled, are set apart. */
 export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
@@ -30,7 +27,9 @@ export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
   );
   const tryWithout = (ids: ReadonlySet<string>): Flip[] => {
     if (ids.size === 0 || ids.size >= evidence.vessels.length) return [];
-    const words = `Without ${namesOf(evidence.vessels.filter((one) => ids.has(one.id)))}`;
+    const words = say('flips.without', {
+      vessels: namesOf(evidence.vessels.filter((one) => ids.has(one.id))),
+    });
     return tried('without-vessels', words, without(evidence, ids), ruling);
   };
   const [few, all] = choices.map(tryWithout);

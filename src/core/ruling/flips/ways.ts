@@ -3,7 +3,7 @@ import { HMF_HARMS_BEES } from '../../heat/heatBudget';
 import { blocksOf, ferments, highestHmf } from '../blocks';
 import type { Belief } from '../belief';
 import { NO_CIRCUMSTANCES } from '../circumstances';
-import { percent } from '../say';
+import { type Message, percent, say } from '../../message/message';
 
 /** What can be done with honey that does not go into the jar as it is. */
 export const WAY_IDS = ['dry', 'blend', 'feed-back', 'cooking', 'brewing', 'bakers'] as const;
@@ -14,12 +14,12 @@ export interface Way {
   readonly id: WayId;
   readonly open: boolean;
   /** one sentence */
-  readonly because: string;
+  readonly because: Message;
 }
 
 type Verdict = Omit<Way, 'id'>;
-const yes = (because: string): Verdict => ({ open: true, because });
-const no = (because: string): Verdict => ({ open: false, because });
+const yes = (because: Message): Verdict => ({ open: true, because });
+const no = (because: Message): Verdict => ({ open: false, because });
 
 /** Whether the honey can still be dried: gel and crystals do not. */
 export function canBeDried({ honeyKind, circumstances, readings }: LotEvidence): boolean {
@@ -29,13 +29,10 @@ export function canBeDried({ honeyKind, circumstances, readings }: LotEvidence):
 }
 
 function drying(evidence: LotEvidence): Verdict {
-  if (ferments(evidence)) return no('It ferments: drying does not undo that.');
-  if (evidence.honeyKind === 'heather')
-    return no('Gelled heather does not dry as other honey does.');
-  if (!canBeDried(evidence)) return no('Set honey does not dry; liquefy it gently first.');
-  return yes(
-    'In the warm room while in the comb, else in a drying tank; measure again afterwards.',
-  );
+  if (ferments(evidence)) return no(say('flips.itFermentsDryingDoesNot'));
+  if (evidence.honeyKind === 'heather') return no(say('flips.gelledHeatherDoesNotDry'));
+  if (!canBeDried(evidence)) return no(say('flips.setHoneyDoesNotDry'));
+  return yes(say('flips.inTheWarmRoomWhile'));
 }
 
 /** Share of drier honey needed to bring a wet lot to a moisture [1]; null where it never gets there. */
@@ -46,43 +43,47 @@ export function shareNeeded(wetPercent: number, dryPercent: number, toPercent: n
 }
 
 function blending(evidence: LotEvidence, belief: Belief): Verdict {
-  if (ferments(evidence)) return no('Fermenting honey would spoil what it is blended with.');
+  if (ferments(evidence)) return no(say('flips.fermentingHoneyWouldSpoilWhat'));
   const { drierStock, targetPercent } = evidence;
-  if (!drierStock) return no('No drier honey of its kind is in the store.');
+  if (!drierStock) return no(say('flips.noDrierHoneyOfIts'));
   const to = Math.min(targetPercent, limitPercent(evidence));
   const share = shareNeeded(belief.mean, drierStock.moisturePercent, to);
-  if (share === null)
-    return no(`The drier honey in the store does not bring it to ${percent(to)}.`);
+  if (share === null) return no(say('flips.theDrierHoneyInThe', { to: percent(to) }));
   return yes(
-    `With drier honey from the store: about ${Math.round(100 * share)} parts in 100 of ${percent(drierStock.moisturePercent)} bring the mean to ${percent(to)}; plan it with the guard band under Store, Blend.`,
+    say('flips.withDrierHoneyFromThe', {
+      share: Math.round(100 * share),
+      moisturePercent: percent(drierStock.moisturePercent),
+      to: percent(to),
+    }),
   );
 }
 
 function feedingBack(evidence: LotEvidence): Verdict {
   const { circumstances = NO_CIRCUMSTANCES } = evidence;
-  if (ferments(evidence)) return no('Fermented honey harms bees.');
+  if (ferments(evidence)) return no(say('flips.fermentedHoneyHarmsBees'));
   const hmf = highestHmf(evidence);
   if (hmf !== null && hmf > HMF_HARMS_BEES) {
-    return no(`HMF may be up to ${hmf.toFixed(0)} mg/kg: overheated honey harms bees.`);
+    return no(say('flips.hmfMayBeUpTo', { hmf: hmf.toFixed(0) }));
   }
   if ((evidence.suspectHives ?? []).length > 0) {
-    return no('A hive it came from is marked as suspect: feeding it back can spread foulbrood.');
+    return no(say('flips.aHiveItCameFrom'));
   }
   return circumstances.sourceHealth === 'healthy'
-    ? yes('To its own healthy colony, without robbing.')
+    ? yes(say('flips.toItsOwnHealthyColony'))
     : no(
         circumstances.sourceHealth === 'diseased'
-          ? 'Honey of a diseased colony spreads foulbrood.'
-          : 'The health of its colonies is not known: feeding it back can spread foulbrood.',
+          ? say('flips.honeyOfADiseasedColony')
+          : say('flips.theHealthOfItsColonies'),
       );
 }
 
 function forBaking(evidence: LotEvidence, belief: Belief): Verdict {
   const limit = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
-  if (limit === undefined) return no(`${evidence.ruleSet.name} knows no baker’s honey.`);
+  if (limit === undefined)
+    return no(say('flips.knowsNoBakersHoney', { name: evidence.ruleSet.name }));
   return belief.mean <= limit
-    ? yes(`Up to ${percent(limit)} this rule set knows it, labelled for cooking only.`)
-    : no(`Over ${percent(limit)}, the limit of baker’s honey in this rule set.`);
+    ? yes(say('flips.upToThisRuleSet', { limit: percent(limit) }))
+    : no(say('flips.overTheLimitOfBakers', { limit: percent(limit) }));
 }
 
 function verdict(id: WayId, evidence: LotEvidence, belief: Belief): Verdict {
@@ -94,11 +95,11 @@ function verdict(id: WayId, evidence: LotEvidence, belief: Belief): Verdict {
     case 'feed-back':
       return feedingBack(evidence);
     case 'cooking':
-      return yes('In the own kitchen, heated at once in an open pot.');
+      return yes(say('flips.inTheOwnKitchenHeated'));
     case 'brewing':
       return ferments(evidence)
-        ? yes('Under way already: in a vessel with an airlock, never closed.')
-        : yes('Mead and vinegar take wet honey.');
+        ? yes(say('flips.underWayAlreadyInA'))
+        : yes(say('flips.meadAndVinegarTakeWet'));
     case 'bakers':
       return forBaking(evidence, belief);
   }
@@ -113,14 +114,14 @@ function verdict(id: WayId, evidence: LotEvidence, belief: Belief): Verdict {
 export function waysOf(evidence: LotEvidence, belief: Belief): Way[] {
   const [block] = blocksOf(evidence);
   if (block !== undefined) {
-    return WAY_IDS.map((id) => ({ id, ...no(`${block}: blocked for every use.`) }));
+    return WAY_IDS.map((id) => ({ id, ...no(say('flips.blockedForEveryUse', { block })) }));
   }
   const isSyrup = evidence.circumstances?.residues.includes('syrup') ?? false;
   return WAY_IDS.map((id) => {
     const closed = isSyrup && id !== 'feed-back';
     return {
       id,
-      ...(closed ? no('It may hold syrup: not honey.') : verdict(id, evidence, belief)),
+      ...(closed ? no(say('flips.itMayHoldSyrupNot')) : verdict(id, evidence, belief)),
     };
   });
 }

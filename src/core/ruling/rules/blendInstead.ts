@@ -3,12 +3,13 @@ import { isMeasured } from '../belief';
 import { limitPercent } from '../evidence';
 import type { Rule } from '../rule';
 import { canBeDried, waysOf } from '../flips/ways';
+import { say } from '../../message/message';
 
 /** Too wet, cannot be dried, and drier honey of one's own would bring it in. */
 export const blendInstead: Rule = {
   id: 'blend-instead',
-  title: 'Blend with drier honey',
-  source: { name: 'conservation of water', standing: 'our choice' },
+  title: say('rules.blendWithDrierHoney'),
+  source: { name: say('rules.conservationOfWater'), standing: 'our choice' },
   needs: ['reading', 'vessel'],
   find: ({ evidence, belief }) => {
     if (!isMeasured(belief) || canBeDried(evidence)) return [];
@@ -17,7 +18,12 @@ export const blendInstead: Rule = {
     if (decision !== 'over') return [];
     const blend = waysOf(evidence, belief).find((one) => one.id === 'blend');
     return blend?.open
-      ? [{ bearing: 'blend', sentence: `It cannot be dried any more. ${blend.because}` }]
+      ? [
+          {
+            bearing: 'blend',
+            sentence: say('rules.itCannotBeDriedAny', { because: blend.because }),
+          },
+        ]
       : [];
   },
 };

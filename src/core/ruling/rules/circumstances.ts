@@ -1,49 +1,47 @@
 import { isMeasured } from '../belief';
 import { blocksOf } from '../blocks';
 import type { Found, Rule, RuleSource } from '../rule';
+import { say } from '../../message/message';
 
 const PRACTICE: RuleSource['standing'] = 'common practice, no source';
 
 export const blockedForEveryUse: Rule = {
   id: 'blocked',
-  title: 'Blocked for every use',
-  source: { name: 'labels, local rules, licensed people', standing: PRACTICE },
+  title: say('rules.blockedForEveryUse'),
+  source: { name: say('rules.labelsLocalRulesLicensedPeople'), standing: PRACTICE },
   needs: ['circumstances', 'comb'],
   find: ({ evidence }) =>
     blocksOf(evidence).map((block) => ({
       bearing: 'reject',
-      sentence: `${block}: blocked for every use, blending, cooking, brewing and feeding back included, since neither heat nor fermentation takes it away; the label and local rules decide, not Ripenum.`,
+      sentence: say('rules.blockedForEveryUseBlending', { block }),
     })),
 };
 
 export const syrupInComb: Rule = {
   id: 'syrup',
-  title: 'Syrup in the comb',
-  source: { name: 'comb that could hold syrup is not honey', standing: PRACTICE },
+  title: say('rules.syrupInTheComb'),
+  source: { name: say('rules.combThatCouldHoldSyrup'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }) =>
     evidence.circumstances?.residues.includes('syrup')
       ? [
           {
             bearing: 'divert',
-            sentence:
-              'It may hold syrup that was fed: not honey, and not to be sold or labelled as such; its own healthy bees may have it back.',
+            sentence: say('rules.itMayHoldSyrupThat'),
           },
         ]
       : [],
 };
 
 const HEALTH_SENTENCES = {
-  diseased:
-    'A source colony is diseased: no feeding back, wet combs to no other colony; report where local rules ask for it.',
-  unknown:
-    'The health of its colonies is not known: no feeding back, wet combs to their own colony only.',
+  diseased: say('rules.aSourceColonyIsDiseased'),
+  unknown: say('rules.theHealthOfItsColonies'),
 } as const;
 
 export const sourceColony: Rule = {
   id: 'source-colony',
-  title: 'Health of the source colonies',
-  source: { name: 'honey and wet combs carry foulbrood', standing: PRACTICE },
+  title: say('rules.healthOfTheSourceColonies'),
+  source: { name: say('rules.honeyAndWetCombsCarry'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }) => {
     const { suspectHives = [] } = evidence;
@@ -52,8 +50,8 @@ export const sourceColony: Rule = {
       return [
         {
           bearing: 'condition',
-          short: 'never feed it back to bees',
-          sentence: `Your book marks ${names} as suspect of disease: no feeding back, wet combs to no other colony; ask the bee inspector where local rules have one.`,
+          short: say('rules.neverFeedItBackTo'),
+          sentence: say('rules.yourBookMarksAsSuspect', { names }),
         },
       ];
     }
@@ -62,7 +60,7 @@ export const sourceColony: Rule = {
       ? [
           {
             bearing: health === 'diseased' ? 'condition' : 'note',
-            ...(health === 'diseased' && { short: 'never feed it back to bees' }),
+            ...(health === 'diseased' && { short: say('rules.neverFeedItBackTo') }),
             sentence: HEALTH_SENTENCES[health],
           },
         ]
@@ -72,8 +70,8 @@ export const sourceColony: Rule = {
 
 export const broodInFrames: Rule = {
   id: 'brood-in-frames',
-  title: 'Brood in extracted frames',
-  source: { name: 'larvae bring water and protein into honey', standing: PRACTICE },
+  title: say('rules.broodInExtractedFrames'),
+  source: { name: say('rules.larvaeBringWaterAndProtein'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }): Found[] => {
     switch (evidence.circumstances?.brood ?? 'none') {
@@ -83,17 +81,15 @@ export const broodInFrames: Rule = {
         return [
           {
             bearing: 'condition',
-            short: 'strain it finely and use it within months',
-            sentence:
-              'Frames with sealed brood were spun: strain it finely and use it within months.',
+            short: say('rules.strainItFinelyAndUse'),
+            sentence: say('rules.framesWithSealedBroodWere'),
           },
         ];
       case 'larvae':
         return [
           {
             bearing: 'divert',
-            sentence:
-              'Larvae were spun out into it: their water and protein make it ferment, so it is not for the jar; strain it and use it soon.',
+            sentence: say('rules.larvaeWereSpunOutInto'),
           },
         ];
     }
@@ -102,8 +98,8 @@ export const broodInFrames: Rule = {
 
 export const wetEquipment: Rule = {
   id: 'wet-equipment',
-  title: 'Equipment was wet',
-  source: { name: 'equipment is dry before honey touches it', standing: PRACTICE },
+  title: say('rules.equipmentWasWet'),
+  source: { name: say('rules.equipmentIsDryBeforeHoney'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence, belief }) => {
     if (!evidence.circumstances?.wetEquipment) return [];
@@ -111,16 +107,14 @@ export const wetEquipment: Rule = {
       ? [
           {
             bearing: 'condition',
-            short: 'stir each pail before reading',
-            sentence:
-              'Wet equipment put water into it, the first pails most: stir each before reading, and go by the meter, not by capping.',
+            short: say('rules.stirEachPailBeforeReading'),
+            sentence: say('rules.wetEquipmentPutWaterInto'),
           },
         ]
       : [
           {
             bearing: 'measure',
-            sentence:
-              'Wet equipment put water into it after the comb was judged: capping says nothing of that, so read every pail.',
+            sentence: say('rules.wetEquipmentPutWaterIntoIt'),
           },
         ];
   },
@@ -128,8 +122,8 @@ export const wetEquipment: Rule = {
 
 export const taintCheck: Rule = {
   id: 'taint-check',
-  title: 'Scented board on open comb',
-  source: { name: 'agent and contact time can taint', standing: PRACTICE },
+  title: say('rules.scentedBoardOnOpenComb'),
+  source: { name: say('rules.agentAndContactTimeCan'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }): Found[] => {
     switch (evidence.circumstances?.taint ?? 'none') {
@@ -138,15 +132,14 @@ export const taintCheck: Rule = {
           {
             bearing: 'measure',
             step: 'taste',
-            sentence:
-              'A scented board or cloth lay on open comb and nobody has tasted the honey: let two people smell and taste it first.',
+            sentence: say('rules.aScentedBoardOrCloth'),
           },
         ];
       case 'clean':
         return [
           {
             bearing: 'note',
-            sentence: 'A scented board lay on open comb; the honey was tasted and found clean.',
+            sentence: say('rules.aScentedBoardLayOn'),
           },
         ];
       case 'none':
@@ -158,18 +151,18 @@ export const taintCheck: Rule = {
 
 export const lastFlow: Rule = {
   id: 'last-flow',
-  title: 'Last flow in the boxes',
-  source: { name: 'wet combs carry one flow into the next', standing: PRACTICE },
+  title: say('rules.lastFlowInTheBoxes'),
+  source: { name: say('rules.wetCombsCarryOneFlow'), standing: PRACTICE },
   needs: ['circumstances', 'lot'],
   find: ({ evidence }) =>
     evidence.circumstances?.lastFlowInBoxes
       ? [
           {
             bearing: evidence.flower?.plant ? 'condition' : 'note',
-            ...(evidence.flower?.plant && { short: 'declare it as mixed honey' }),
+            ...(evidence.flower?.plant && { short: say('rules.declareItAsMixedHoney') }),
             sentence: evidence.flower?.plant
-              ? `Boxes went on with honey of the last flow in them: declare it as a mixed honey, not as “${evidence.flower.plant}” alone, unless pollen, conductivity and senses support it.`
-              : 'Boxes went on with honey of the last flow in them: declare it as a mixed honey.',
+              ? say('rules.boxesWentOnWithHoney', { plant: evidence.flower.plant })
+              : say('rules.boxesWentOnWithHoneyOf'),
           },
         ]
       : [],

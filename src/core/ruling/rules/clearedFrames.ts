@@ -1,18 +1,19 @@
 import type { Rule } from '../rule';
+import { say } from '../../message/message';
 
 /** Frames that were blocked by a treatment or feed and taken all the same, on the keeper's word. */
 export const clearedFrames: Rule = {
   id: 'cleared-frames',
-  title: 'Frames from treated or fed hives',
+  title: say('rules.framesFromTreatedOrFed'),
   source: {
-    name: 'label of the product and local rules',
+    name: say('rules.labelOfTheProductAnd'),
     standing: 'common practice, no source',
   },
   needs: ['comb'],
   find: ({ evidence }) =>
     (evidence.comb?.cleared ?? []).map(({ from, because }) => ({
       bearing: 'condition',
-      short: `keep to the label of what ${from} was given`,
-      sentence: `Frames of ${from} stood on a treated or fed hive and were taken on the keeper’s word (“${because.replace(/\.+$/, '')}”): the label and local rules decide, not Ripenum.`,
+      short: say('rules.keepToTheLabelOf', { from }),
+      sentence: say('rules.framesOfStoodOnA', { from, because: because.replace(/\.+$/, '') }),
     })),
 };

@@ -4,16 +4,23 @@ import { DEFAULT_SCHOOL_ID, schoolOf } from '../../schools/school';
 import { expectedOf, isMeasured } from '../belief';
 import { limitPercent, type CombEvidence } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
-import { inHundred, percent } from '../say';
+import {
+  chance,
+  type Message,
+  type MessageValue,
+  hundredths,
+  percent,
+  say,
+} from '../../message/message';
 
 /** Highest chance of being over the limit at which capping alone is relied on. @source our choice, no source */
 export const ACCEPTED_CAPPING_RISK = 0.2;
 
-const SHAKE_WORDS: Readonly<Record<ShakeResult, string>> = {
-  'not-done': 'no shake test',
-  'nothing-fell': 'nothing fell at the shake test',
-  drops: 'drops fell at the shake test',
-  runs: 'honey ran at the shake test',
+const SHAKE_WORDS: Readonly<Record<ShakeResult, Message>> = {
+  'not-done': say('rules.noShakeTest'),
+  'nothing-fell': say('rules.nothingFellAtTheShake'),
+  drops: say('rules.dropsFellAtTheShake'),
+  runs: say('rules.honeyRanAtTheShake'),
 };
 
 const DEFAULT_SCHOOL = schoolOf(DEFAULT_SCHOOL_ID);
@@ -25,35 +32,43 @@ function isRipeByComb({ cappedShare, shake, school = DEFAULT_SCHOOL }: CombEvide
 }
 
 /** Whole tenths as such, anything between as a percentage. */
-function cappedWords(share: number): string {
-  const tenths = share * 10;
+function cappedWords(capped: number): MessageValue {
+  const tenths = capped * 10;
   return Math.abs(tenths - Math.round(tenths)) < 0.05
-    ? `${Math.round(tenths)} tenths`
-    : `${Math.round(share * 100)} %`;
+    ? say('rules.tenths', { tenths: Math.round(tenths) })
+    : hundredths(capped);
 }
 
 function byComb(comb: CombEvidence, { belief, evidence }: RuleContext): Found {
   const limit = limitPercent(evidence);
   const risk = 1 - conformityProbability(belief, limit);
-  const by = comb.school ? `, school “${comb.school.name}”` : '';
-  const seen = `${cappedWords(comb.cappedShare)} capped, ${SHAKE_WORDS[comb.shake]}${by}`;
-  const expected = `expected about ${percent(belief.mean)}, ${inHundred(risk)} over ${percent(limit)}`;
+  const by = comb.school ? say('rules.school', { name: comb.school.name }) : '';
+  const seen = say('rules.capped', {
+    cappedWords: cappedWords(comb.cappedShare),
+    shakeWord: SHAKE_WORDS[comb.shake],
+    by,
+  });
+  const expected = say('rules.expectedAboutOver', {
+    mean: percent(belief.mean),
+    risk: chance(risk),
+    limit: percent(limit),
+  });
   if (!isRipeByComb(comb)) {
-    return { bearing: 'measure', sentence: `Not ripe by the comb (${seen}): ${expected}.` };
+    return { bearing: 'measure', sentence: say('rules.notRipeByTheComb', { seen, expected }) };
   }
   return risk <= ACCEPTED_CAPPING_RISK
-    ? { bearing: 'by-comb', sentence: `Ripe by the comb (${seen}): ${expected}.` }
+    ? { bearing: 'by-comb', sentence: say('rules.ripeByTheComb', { seen, expected }) }
     : {
         bearing: 'measure',
-        sentence: `Ripe by the comb (${seen}), but ${expected}: too much chance to rely on capping alone.`,
+        sentence: say('rules.ripeByTheCombBut', { seen, expected }),
       };
 }
 
 export const ripeByComb: Rule = {
   id: 'ripe-by-comb',
-  title: 'Ripe by capping and shake test',
+  title: say('rules.ripeByCappingAndShake'),
   source: {
-    name: 'rule of the school, four fifths unless another is named',
+    name: say('rules.ruleOfTheSchoolFour'),
     standing: 'common practice, no source',
   },
   needs: ['comb'],
@@ -65,19 +80,18 @@ export const ripeByComb: Rule = {
 
 export const notMeasured: Rule = {
   id: 'not-measured',
-  title: 'Moisture not measured',
-  source: { name: 'no statement of conformity without a meter', standing: 'our choice' },
+  title: say('rules.moistureNotMeasured'),
+  source: { name: say('rules.noStatementOfConformityWithout'), standing: 'our choice' },
   needs: [],
   find: ({ belief }) => {
     if (isMeasured(belief) || belief.basis === 'blend' || belief.basis === 'earlier') return [];
     return belief.basis === 'comb'
-      ? [{ bearing: 'note', sentence: 'Moisture was not measured: no statement of conformity.' }]
+      ? [{ bearing: 'note', sentence: say('rules.moistureWasNotMeasuredNo') }]
       : [
           {
             bearing: 'measure',
             step: 'look-at-comb',
-            sentence:
-              'Nothing is known of the comb and nothing was measured: say how much was capped, or take one reading.',
+            sentence: say('rules.nothingIsKnownOfThe'),
           },
         ];
   },
@@ -85,8 +99,8 @@ export const notMeasured: Rule = {
 
 export const combAgainstMeter: Rule = {
   id: 'comb-against-meter',
-  title: 'Comb and meter compared',
-  source: { name: 'two independent looks should agree', standing: 'our choice' },
+  title: say('rules.combAndMeterCompared'),
+  source: { name: say('rules.twoIndependentLooksShouldAgree'), standing: 'our choice' },
   needs: ['comb', 'reading'],
   find: ({ belief, evidence }) => {
     if (!evidence.comb || !isMeasured(belief)) return [];
@@ -97,7 +111,10 @@ export const combAgainstMeter: Rule = {
     return [
       {
         bearing: 'note',
-        sentence: `The meter reads ${percent(Math.abs(apart))} ${apart < 0 ? 'drier' : 'wetter'} than such comb leads one to expect: check its zero and the temperature before relying on it.`,
+        sentence: say('rules.theMeterReadsThanSuch', {
+          apart: percent(Math.abs(apart)),
+          side: apart < 0 ? 'drier' : 'wetter',
+        }),
       },
     ];
   },

@@ -2,21 +2,21 @@ import { lotMoisture } from '../../moisture/lotMoisture';
 import { isMeasured } from '../belief';
 import type { EarlierReading, HistoryReason } from '../honeyEvents';
 import type { Found, Rule, RuleContext } from '../rule';
-import { percent, withDoubt } from '../say';
+import { type Message, percent, say, withDoubt } from '../../message/message';
 
 /** What happened after a reading that makes it history, as a sentence goes on. */
-export const HAPPENED: Readonly<Record<HistoryReason, string>> = {
-  drying: 'it was dried',
-  blending: 'honey was poured into it',
-  'standing-open': 'it stood open',
-  melting: 'it was warmed to melt it',
-  storage: 'it stood for a long time',
+export const HAPPENED: Readonly<Record<HistoryReason, Message>> = {
+  drying: say('rules.itWasDried'),
+  blending: say('rules.honeyWasPouredIntoIt'),
+  'standing-open': say('rules.itStoodOpen'),
+  melting: say('rules.itWasWarmedToMelt'),
+  storage: say('rules.itStoodForALong'),
 };
 
 /** What can only have made it drier. */
 const DRIES: readonly HistoryReason[] = ['drying'];
 
-const counted = (count: number): string => (count === 1 ? '1 reading' : `${count} readings`);
+const counted = (count: number): Message => say('rules.readings', { count });
 
 /** The last thing that readings are from before. */
 function lastReason(earlier: readonly EarlierReading[]): EarlierReading[] {
@@ -33,43 +33,56 @@ function compared(
   const then = lotMoisture(last, evidence.vessels, evidence.repeatability);
   const apart = belief.mean - then.meanPercent;
   const room = Math.hypot(then.uncertainty.expanded, belief.expanded);
-  const figures = `${withDoubt(then.meanPercent, then.uncertainty.expanded)} before ${HAPPENED[first.before]}, ${withDoubt(belief.mean, belief.expanded)} now`;
+  const figures = say('rules.beforeNow', {
+    withDoubt: withDoubt(then.meanPercent, then.uncertainty.expanded),
+    happened: HAPPENED[first.before],
+    withDoubt2: withDoubt(belief.mean, belief.expanded),
+  });
   if (Math.abs(apart) <= room || (apart < 0 && DRIES.includes(first.before))) return null;
-  const why =
-    apart > 0
-      ? 'closed honey takes up no water, so find out what happened: an open lid, another vessel, or a meter that moved'
-      : 'closed honey does not dry, so check the meter and what was read';
+  const why = apart > 0 ? say('rules.closedHoneyTakesUpNo') : say('rules.closedHoneyDoesNotDry');
   return {
     bearing: 'measure',
     step: 'check-zero',
-    sentence: `${figures}: ${percent(Math.abs(apart))} ${apart > 0 ? 'wetter' : 'drier'}; ${why}, then read again.`,
+    sentence: say('rules.thenReadAgain', {
+      figures,
+      apart: percent(Math.abs(apart)),
+      side: apart > 0 ? 'wetter' : 'drier',
+      why,
+    }),
   };
 }
 
 export const earlierReadings: Rule = {
   id: 'earlier-readings',
-  title: 'Readings from before',
-  source: { name: 'a reading says what the honey was then', standing: 'our choice' },
+  title: say('rules.readingsFromBefore'),
+  source: { name: say('rules.aReadingSaysWhatThe'), standing: 'our choice' },
   needs: ['reading'],
   find: (context) => {
     const { earlier = [] } = context.evidence;
     const last = lastReason(earlier);
     const [first] = last;
     if (!first) return [];
-    const since = `since ${HAPPENED[first.before]}`;
+    const since = say('rules.since', { happened: HAPPENED[first.before] });
     if (!isMeasured(context.belief)) {
       return [
         {
           bearing: 'measure',
           step: 'read',
-          sentence: `Nobody has read it ${since}: the ${counted(last.length)} from before ${last.length === 1 ? 'is' : 'are'} history, so read it now.`,
+          sentence: say('rules.nobodyHasReadItThe', {
+            since,
+            counted: counted(last.length),
+            last: last.length,
+          }),
         },
       ];
     }
     const found = compared(last, context);
     const note: Found = {
       bearing: 'note',
-      sentence: `${counted(earlier.length)} from before ${HAPPENED[first.before]}: history, not part of the figure.`,
+      sentence: say('rules.fromBeforeHistoryNotPart', {
+        counted: counted(earlier.length),
+        happened: HAPPENED[first.before],
+      }),
     };
     return found ? [found, note] : [note];
   },

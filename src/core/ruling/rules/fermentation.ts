@@ -11,8 +11,15 @@ import { isMeasured, type Belief } from '../belief';
 import { ordinaryVessels, type LotEvidence } from '../evidence';
 import { rememberedBy } from '../../lists/rememberedBy';
 import type { Bearing, Rule, RuleContext } from '../rule';
-import { percent } from '../say';
 import { vesselEstimate, vesselMoistures } from '../vesselMoistures';
+import {
+  type Message,
+  type MessageValue,
+  percent,
+  say,
+  temperature,
+  within,
+} from '../../message/message';
 
 /**
  * The class that honey belongs to with 95 in 100: judged by the upper end of what its moisture may be,
@@ -59,22 +66,27 @@ export const lotFermentationClass = (evidence: LotEvidence, belief: Belief): Fer
   keepingClass(wettestEnd(evidence, belief).moisture);
 
 /** What a class says, with the yeast count where a laboratory made one. */
-function classWords(found: FermentationClass, yeastPerG: number | null): string {
-  if (found.id === 'safe') return 'safe for about a year whatever the yeast count';
-  if (found.id === 'always-in-danger') return 'always in danger of fermenting';
+function classWords(found: FermentationClass, yeastPerG: number | null): Message {
+  if (found.id === 'safe') return say('rules.safeForAboutAYear');
+  if (found.id === 'always-in-danger') return say('rules.alwaysInDangerOfFermenting');
   const below = found.safeBelowYeastPerG;
-  const cells = `${below} yeast ${below === 1 ? 'cell' : 'cells'} per gram`;
-  if (yeastPerG === null) return `safe only under ${cells}, and nobody counted them`;
+  const cells = say('rules.yeastCellsPerGram', { below });
+  if (yeastPerG === null) return say('rules.safeOnlyUnderAndNobody', { cells });
   return yeastPerG < below
-    ? `safe for about a year under ${cells}, and ${yeastPerG} were counted`
-    : `in danger from ${cells} on, and ${yeastPerG} were counted`;
+    ? say('rules.safeForAboutAYearUnder', { cells, yeastPerG })
+    : say('rules.inDangerFromOnAnd', { cells, yeastPerG });
 }
 
-function activityWords(belief: Belief): string {
+function activityWords(belief: Belief): MessageValue {
   if (!hasWaterActivity(belief.mean)) return '';
   const aw = waterActivity(belief.mean);
-  const side = aw >= YEAST_GROWS_FROM_AW ? 'yeast can grow from about' : 'under the';
-  return ` (water activity about ${aw.toFixed(2)}, ${side} ${YEAST_GROWS_FROM_AW.toFixed(2)})`;
+  const side =
+    aw >= YEAST_GROWS_FROM_AW ? say('rules.yeastCanGrowFromAbout') : say('rules.underThe');
+  return say('rules.waterActivityAbout', {
+    aw: aw.toFixed(2),
+    side,
+    yeastGrowsFromAw: YEAST_GROWS_FROM_AW.toFixed(2),
+  });
 }
 
 const yeastCounted = ({ evidence }: RuleContext): number | null =>
@@ -92,14 +104,14 @@ function bearingOf(found: FermentationClass, context: RuleContext): Bearing {
 
 export const fermentationRisk: Rule = {
   id: 'fermentation-class',
-  title: 'Fermentation by water and yeast',
+  title: say('rules.fermentationByWaterAndYeast'),
   source: {
-    name: 'Lochhead (1933); Chirife, Zamora & Motto (2006)',
+    name: say('rules.lochheadChirifeZamoraMotto'),
     standing: 'recalled from memory',
   },
   needs: ['reading', 'comb'],
   find: (context) => {
-    const { belief, evidence, phrasing } = context;
+    const { belief, evidence } = context;
     const { label, moisture } = wettestEnd(evidence, belief);
     const found = keepingClass(moisture);
     const upper = percent(upperPercent(moisture));
@@ -108,8 +120,16 @@ export const fermentationRisk: Rule = {
     return [
       {
         bearing,
-        ...(bearing === 'condition' && { short: `look again ${phrasing.within(months)}` }),
-        sentence: `${label ?? 'It'} may have up to ${upper} water: ${classWords(found, yeastCounted(context))}${activityWords(belief)}; check again ${phrasing.within(months)}.`,
+        ...(bearing === 'condition' && {
+          short: say('rules.lookAgain', { within: within(months) }),
+        }),
+        sentence: say('rules.mayHaveUpToWater', {
+          label: label ?? say('rules.it'),
+          upper,
+          classWords: classWords(found, yeastCounted(context)),
+          activityWords: activityWords(belief),
+          within: within(months),
+        }),
       },
     ];
   },
@@ -117,17 +137,17 @@ export const fermentationRisk: Rule = {
 
 export const storageTemperature: Rule = {
   id: 'storage-temperature',
-  title: 'Temperature of the store',
+  title: say('rules.temperatureOfTheStore'),
   source: {
-    name: 'Wilson & Marvin (1932), doubtful from memory',
+    name: say('rules.wilsonMarvinDoubtfulFromMemory'),
     standing: 'recalled from memory',
   },
   needs: ['storage'],
-  find: ({ evidence, belief, phrasing }) => {
+  find: ({ evidence, belief }) => {
     const safe = lotFermentationClass(evidence, belief).id === 'safe';
     const stored = evidence.storageTemperatureC;
-    const at = stored === null ? '' : phrasing.temperature(stored);
-    const edge = phrasing.temperature(11);
+    const at = stored === null ? '' : temperature(stored);
+    const edge = temperature(11);
     switch (storageBand(stored)) {
       case 'not-known':
         return safe
@@ -135,16 +155,16 @@ export const storageTemperature: Rule = {
           : [
               {
                 bearing: 'note',
-                sentence: `The temperature of the store is not known; below ${edge} yeast hardly grows.`,
+                sentence: say('rules.theTemperatureOfTheStore', { edge }),
               },
             ];
       case 'cold':
-        return [{ bearing: 'note', sentence: `Stored at ${at}, where yeast hardly grows.` }];
+        return [{ bearing: 'note', sentence: say('rules.storedAtWhereYeastHardly', { at }) }];
       case 'cool':
         return [
           {
             bearing: 'note',
-            sentence: `Stored at ${at}: honey granulates fastest there, which leaves the liquid part wetter, and yeast can grow.`,
+            sentence: say('rules.storedAtHoneyGranulatesFastest', { at }),
           },
         ];
       case 'yeast-grows':
@@ -153,14 +173,14 @@ export const storageTemperature: Rule = {
           : [
               {
                 bearing: 'note',
-                sentence: `Stored at ${at}, where yeast grows best; a store below ${edge} would hold it back.`,
+                sentence: say('rules.storedAtWhereYeastGrows', { at, edge }),
               },
             ];
       case 'warm':
         return [
           {
             bearing: 'note',
-            sentence: `Stored at ${at}: heat costs enzymes and aroma and is no protection from yeast.`,
+            sentence: say('rules.storedAtHeatCostsEnzymes', { at }),
           },
         ];
     }

@@ -2,34 +2,37 @@ import { expectedOf, isMeasured } from '../belief';
 import { NO_CIRCUMSTANCES } from '../circumstances';
 import { resolvedGuess } from '../../quality/combColour';
 import type { Rule, RuleSource } from '../rule';
-import { percent } from '../say';
+import { percent, say } from '../../message/message';
 
 const PRACTICE: RuleSource['standing'] = 'common practice, no source';
 
 export const dryingHistory: Rule = {
   id: 'drying-history',
-  title: 'Drying and wetting again',
-  source: { name: 'readings in the warm room', standing: 'our choice' },
+  title: say('rules.dryingAndWettingAgain'),
+  source: { name: say('rules.readingsInTheWarmRoom'), standing: 'our choice' },
   needs: ['comb'],
   find: ({ evidence, belief }) => {
     const { drying } = evidence;
     if (!drying) return [];
-    const days = `${drying.days.toFixed(1)} days in a warm room`;
+    const days = say('rules.daysInAWarmRoom', { days: drying.days.toFixed(1) });
     const course = drying.course
-      ? `, ${percent(drying.course.fromPercent)} to ${percent(drying.course.toPercent)} there`
+      ? say('rules.toThere', {
+          fromPercent: percent(drying.course.fromPercent),
+          toPercent: percent(drying.course.toPercent),
+        })
       : '';
     if (drying.rewetted) {
       return [
         {
           bearing: isMeasured(belief) ? 'condition' : 'measure',
-          ...(isMeasured(belief) && { short: 'keep it closed and read it once more' }),
-          sentence: `${days}${course}: a later reading was wetter than an earlier one, so it took water up again; read it after the last of it, and keep it closed.`,
+          ...(isMeasured(belief) && { short: say('rules.keepItClosedAndRead') }),
+          sentence: say('rules.aLaterReadingWasWetter', { days, course }),
         },
       ];
     }
     const expected = evidence.comb && belief.basis === 'comb' ? expectedOf(evidence.comb) : null;
-    const still = expected ? '; what the comb leads one to expect is from before that' : '';
-    return [{ bearing: 'note', sentence: `${days}${course}${still}.` }];
+    const still = expected ? say('rules.whatTheCombLeadsOne') : '';
+    return [{ bearing: 'note', sentence: say('rules.driedThere', { days, course, still }) }];
   },
 };
 
@@ -38,8 +41,8 @@ const KEEPS_POLLEN_UM = 100;
 
 export const finestMesh: Rule = {
   id: 'finest-mesh',
-  title: 'Finest mesh',
-  source: { name: 'nearly all pollen is smaller than 100 µm', standing: 'recalled from memory' },
+  title: say('rules.finestMesh'),
+  source: { name: say('rules.nearlyAllPollenIsSmaller'), standing: 'recalled from memory' },
   needs: ['lot'],
   find: ({ evidence }) => {
     const { finestMeshUm } = evidence;
@@ -48,14 +51,14 @@ export const finestMesh: Rule = {
       ? [
           {
             bearing: 'condition',
-            short: 'declare that it was finely filtered',
-            sentence: `It ran through ${finestMeshUm.toFixed(0)} µm, which may take pollen out: rules of several places then call it “filtered”, and that must be declared; local rules decide.`,
+            short: say('rules.declareThatItWasFinely'),
+            sentence: say('rules.itRanThroughMWhich', { finestMeshUm: finestMeshUm.toFixed(0) }),
           },
         ]
       : [
           {
             bearing: 'note',
-            sentence: `Finest mesh ${finestMeshUm.toFixed(0)} µm: nearly all pollen stays in.`,
+            sentence: say('rules.finestMeshMNearlyAll', { finestMeshUm: finestMeshUm.toFixed(0) }),
           },
         ];
   },
@@ -63,8 +66,8 @@ export const finestMesh: Rule = {
 
 export const setHoney: Rule = {
   id: 'set-honey',
-  title: 'Granulated',
-  source: { name: 'mass balance with glucose monohydrate', standing: PRACTICE },
+  title: say('rules.granulated'),
+  source: { name: say('rules.massBalanceWithGlucoseMonohydrate'), standing: PRACTICE },
   needs: ['circumstances'],
   find: ({ evidence }) => {
     const { setState } = evidence.circumstances ?? NO_CIRCUMSTANCES;
@@ -72,9 +75,8 @@ export const setHoney: Rule = {
       ? [
           {
             bearing: 'condition',
-            short: 'keep it cold, or use it soon',
-            sentence:
-              'It has set in part: what is still liquid is wetter than the whole, so keep it cold, or liquefy it in a closed jar and use it soon.',
+            short: say('rules.keepItColdOrUse'),
+            sentence: say('rules.itHasSetInPart'),
           },
         ]
       : [];
@@ -82,16 +84,14 @@ export const setHoney: Rule = {
 };
 
 const APART = {
-  'glass-is-lighter':
-    'lighter than it looked against the light: old wax makes light honey look dark, so go by the glass',
-  'glass-is-darker':
-    'darker than it looked against the light: another flow may be in it, or it was heated',
+  'glass-is-lighter': say('rules.lighterThanItLookedAgainst'),
+  'glass-is-darker': say('rules.darkerThanItLookedAgainst'),
 } as const;
 
 export const colourOfLot: Rule = {
   id: 'colour-apart',
-  title: 'Colour in comb and in glass',
-  source: { name: 'colour in the comb is provisional', standing: PRACTICE },
+  title: say('rules.colourInCombAndIn'),
+  source: { name: say('rules.colourInTheCombIs'), standing: PRACTICE },
   needs: ['lot'],
   find: ({ evidence }) => {
     if (!evidence.colour) return [];
@@ -102,7 +102,11 @@ export const colourOfLot: Rule = {
       : [
           {
             bearing: 'note',
-            sentence: `Guessed ${guess.replace('-', ' ')} in the comb, ${inGlass.replaceAll('-', ' ')} in glass: ${APART[resolved]}.`,
+            sentence: say('rules.guessedInTheCombIn', {
+              guess: say(`colours.${guess}`),
+              inGlass: say(`colours.${inGlass}`),
+              apart: APART[resolved],
+            }),
           },
         ];
   },

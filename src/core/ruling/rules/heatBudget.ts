@@ -1,43 +1,46 @@
 import type { Found, Rule, RuleContext } from '../rule';
+import { say, hundredths } from '../../message/message';
 
 /** From here on it is worth a condition [1]. @source our choice, no source */
 const WORTH_A_CONDITION = 0.5;
-
-const hundredths = (share: number): string => `${Math.round(100 * share)} %`;
 
 function found({ evidence }: RuleContext): Found | null {
   const { heat, laboratory } = evidence;
   // What a laboratory measured is judged by its own rule.
   if (!heat || laboratory?.values.hmfMgPerKg) return null;
   const { low, likely, high } = heat.spentShare;
-  const said = `Warmth has used about ${hundredths(likely)} of what HMF and diastase allow (${hundredths(low)} to ${hundredths(high)}, an estimate)`;
+  const said = say('rules.warmthHasUsedAboutOf', {
+    likely: hundredths(likely),
+    low: hundredths(low),
+    high: hundredths(high),
+  });
   if (low > 1) {
     return {
       bearing: 'divert',
-      sentence: `${said}: overheated by the most favourable reckoning; for cooking only where local rules know that grade, and never fed to bees.`,
+      sentence: say('rules.overheatedByTheMostFavourable', { said }),
     };
   }
   if (likely > 1) {
     return {
       bearing: 'measure',
       step: 'laboratory',
-      sentence: `${said}: let a laboratory measure HMF and diastase before it is sold.`,
+      sentence: say('rules.letALaboratoryMeasureHmf', { said }),
     };
   }
   return high > WORTH_A_CONDITION
     ? {
         bearing: 'condition',
-        short: 'store it cool and use it within months',
-        sentence: `${said}: store it cool and use it within months.`,
+        short: say('rules.storeItCoolAndUse'),
+        sentence: say('rules.storeItCoolAndUseIt', { said }),
       }
-    : { bearing: 'note', sentence: `${said}.` };
+    : { bearing: 'note', sentence: say('rules.asItIs', { said }) };
 }
 
 export const heatSpentRule: Rule = {
   id: 'heat-budget',
-  title: 'Budget of warmth',
+  title: say('rules.budgetOfWarmth'),
   source: {
-    name: 'White and others (1964), only a laboratory certifies',
+    name: say('rules.whiteAndOthersOnlyA'),
     standing: 'recalled from memory',
   },
   needs: ['lot'],

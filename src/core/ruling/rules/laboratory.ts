@@ -2,49 +2,61 @@ import { flowerSupport } from '../../quality/flowerName';
 import { judgeLaboratory, type LabJudgement } from '../../quality/laboratory';
 import type { Fault, Impurity } from '../../quality/senses';
 import type { Found, Rule } from '../rule';
+import { allOf, listed, type Message, say } from '../../message/message';
 
 /** Decimals that laboratories print for each quantity. */
 const DIGITS: Readonly<Record<string, number>> = { conductivity: 2, insoluble: 2 };
 
-function valueWords({ id, value, unit }: LabJudgement): string {
+function valueWords({ id, value, unit }: LabJudgement): Message {
   const digits = DIGITS[id] ?? 1;
   const doubt = value.expanded === null ? '' : ` ± ${value.expanded.toFixed(digits)}`;
-  return `${value.value.toFixed(digits)}${doubt} ${unit}`;
+  return say('rules.labValue', { value: value.value.toFixed(digits), doubt, unit });
 }
 
 /** Over a limit of composition: HMF and diastase leave baker's honey, the rest leave the name. */
-const REMEDY: Readonly<Record<string, string>> = {
-  hmf: 'overheated or old: for cooking only where local rules know that grade, never fed back to bees',
-  diastase:
-    'heated, or poor in enzymes by nature, which must then be shown: for cooking only where local rules know that grade',
-  sugars: 'not the composition of honey as declared: ask the laboratory before selling it',
-  sucrose:
-    'some flowers are allowed more; unripe honey or sugar feed also shows so: ask the laboratory',
-  insoluble: 'strain or settle it again',
-  conductivity: 'declare another category, or one of the flowers that rules except',
+const REMEDY: Readonly<Record<string, Message>> = {
+  hmf: say('rules.overheatedOrOldForCooking'),
+  diastase: say('rules.heatedOrPoorInEnzymes'),
+  sugars: say('rules.notTheCompositionOfHoney'),
+  sucrose: say('rules.someFlowersAreAllowedMore'),
+  insoluble: say('rules.strainOrSettleItAgain'),
+  conductivity: say('rules.declareAnotherCategoryOrOne'),
 };
 
 function judged(judgement: LabJudgement, from: string): Found {
   const { id, name, side, limit, decision, unit } = judgement;
-  const than = side === 'upper' ? 'at most' : 'at least';
-  const figure = `${name} ${valueWords(judgement)} (${from}), ${than} ${limit} ${unit} asked for`;
+  const than = side === 'upper' ? say('rules.atMost') : say('rules.atLeast');
+  const figure = say('rules.askedFor', {
+    name,
+    valueWords: valueWords(judgement),
+    from,
+    than,
+    limit,
+    unit,
+  });
   switch (decision) {
     case 'conforms':
-      return { bearing: 'note', sentence: `${figure}: within.` };
+      return { bearing: 'note', sentence: say('rules.within', { figure }) };
     case 'not-settled':
       return {
         bearing: 'condition',
-        short: `have ${name} measured again`,
-        sentence: `${figure}: not settled within its own ±.`,
+        short: say('rules.haveMeasuredAgain', { name }),
+        sentence: say('rules.notSettledWithinItsOwn', { figure }),
       };
     case 'over': {
       const mild = id === 'insoluble' || id === 'conductivity';
       return {
         bearing: mild ? 'condition' : 'divert',
         ...(mild && {
-          short: id === 'insoluble' ? 'strain it again' : 'declare another kind of honey',
+          short:
+            id === 'insoluble'
+              ? say('rules.strainItAgain')
+              : say('rules.declareAnotherKindOfHoney'),
         }),
-        sentence: `${figure}: not met; ${REMEDY[id] ?? 'ask the laboratory'}.`,
+        sentence: say('rules.notMet', {
+          figure,
+          remedy: REMEDY[id] ?? say('rules.askTheLaboratory'),
+        }),
       };
     }
   }
@@ -52,9 +64,9 @@ function judged(judgement: LabJudgement, from: string): Found {
 
 export const laboratoryLimits: Rule = {
   id: 'laboratory-limits',
-  title: 'Laboratory values',
+  title: say('rules.laboratoryValues'),
   source: {
-    name: 'Codex CXS 12-1981; EU 2001/110/EC; JCGM 106:2012',
+    name: say('rules.codexCxsEuEcJcgm'),
     standing: 'recalled from memory',
   },
   needs: ['lot'],
@@ -65,12 +77,12 @@ export const laboratoryLimits: Rule = {
   },
 };
 
-const IMPURITY_WORDS: Readonly<Record<Impurity, string>> = {
-  wax: 'wax',
-  bees: 'parts of bees',
-  brood: 'brood',
-  wood: 'wood',
-  other: 'something else',
+const IMPURITY_WORDS: Readonly<Record<Impurity, Message>> = {
+  wax: say('rules.wax'),
+  bees: say('rules.partsOfBees'),
+  brood: say('rules.brood'),
+  wood: say('rules.wood'),
+  other: say('rules.somethingElse'),
 };
 
 function sensesFound(fault: Fault): Found[] {
@@ -82,8 +94,11 @@ function sensesFound(fault: Fault): Found[] {
       return [
         {
           bearing: 'condition',
-          short: 'taste it again with someone else',
-          sentence: `A ${fault === 'caramel' ? 'taste of caramel (heat)' : `${fault} note`}: taste it again with someone else before it is sold.`,
+          short: say('rules.tasteItAgainWithSomeone'),
+          sentence: say('rules.aTasteItAgainWith', {
+            part:
+              fault === 'caramel' ? say('rules.tasteOfCaramelHeat') : say('rules.note', { fault }),
+          }),
         },
       ];
     case 'repellent': // blocks every use, see `blocksOf`
@@ -96,8 +111,8 @@ function sensesFound(fault: Fault): Found[] {
 
 export const sensesAndPurity: Rule = {
   id: 'senses-and-purity',
-  title: 'Smell, taste and purity',
-  source: { name: 'what people smell, taste and see', standing: 'common practice, no source' },
+  title: say('rules.smellTasteAndPurity'),
+  source: { name: say('rules.whatPeopleSmellTasteAnd'), standing: 'common practice, no source' },
   needs: ['lot'],
   find: ({ evidence }) => {
     const { senses } = evidence;
@@ -106,27 +121,35 @@ export const sensesAndPurity: Rule = {
     if (senses.foam === 'thick') {
       found.push({
         bearing: 'condition',
-        short: 'let it settle and skim it',
-        sentence: 'Thick foam on top: let it settle and skim it.',
+        short: say('rules.letItSettleAndSkim'),
+        sentence: say('rules.thickFoamOnTopLet'),
       });
     }
     if (senses.impurities.length > 0) {
-      const what = senses.impurities.map((one) => IMPURITY_WORDS[one]).join(', ');
+      const what = listed(senses.impurities.map((impurity) => IMPURITY_WORDS[impurity]));
       found.push({
         bearing: 'condition',
-        short: 'strain or settle it again',
-        sentence: `Seen in it: ${what}; strain or settle it again.`,
+        short: say('rules.strainOrSettleItAgain'),
+        sentence: say('rules.seenInItStrainOr', { what }),
       });
     }
     return found;
   },
 };
 
+type FlowerPart = 'pollen' | 'conductivity' | 'senses';
+
+const PART_WORDS: Readonly<Record<FlowerPart, Message>> = {
+  pollen: say('rules.pollen'),
+  conductivity: say('rules.conductivity'),
+  senses: say('rules.senses'),
+};
+
 export const flowerName: Rule = {
   id: 'flower-name',
-  title: 'Name of the flower',
+  title: say('rules.nameOfTheFlower'),
   source: {
-    name: 'pollen, conductivity and senses together; figures after Persano Oddo & Piro (2004), doubtful',
+    name: say('rules.pollenConductivityAndSenses'),
     standing: 'recalled from memory',
   },
   needs: ['lot'],
@@ -134,33 +157,37 @@ export const flowerName: Rule = {
     const { flower } = evidence;
     if (!flower || flower.plant.trim() === '') return [];
     const support = flowerSupport(flower);
-    const parts = (['pollen', 'conductivity', 'senses'] as const).map((one) => [one, support[one]]);
-    const named = (wanted: string): string =>
-      parts
-        .filter(([, value]) => value === wanted)
-        .map(([name]) => name)
-        .join(' and ');
+    const parts = ['pollen', 'conductivity', 'senses'] as const;
+    const named = (wanted: string): FlowerPart[] =>
+      parts.filter((part) => support[part] === wanted);
     switch (support.verdict) {
       case 'supported':
         return [
           {
             bearing: 'note',
-            sentence: `“${flower.plant}” on the label is supported by pollen, conductivity and senses.`,
+            sentence: say('rules.onTheLabelIsSupported', { plant: flower.plant }),
           },
         ];
       case 'not-supported':
         return [
           {
             bearing: 'condition',
-            short: 'name no single flower',
-            sentence: `“${flower.plant}” on the label is not supported: ${named('against')} speak${named('against').includes(' and ') || named('against') === 'senses' ? '' : 's'} against it; name no single flower.`,
+            short: say('rules.nameNoSingleFlower'),
+            sentence: say('rules.onTheLabelIsNot', {
+              plant: flower.plant,
+              parts: allOf(named('against').map((part) => PART_WORDS[part])),
+              number: named('against').length === 1 && !named('against').includes('senses') ? 1 : 2,
+            }),
           },
         ];
       case 'open':
         return [
           {
             bearing: 'note',
-            sentence: `“${flower.plant}” on the label is open: ${named('not-known')} not known yet; it takes all three.`,
+            sentence: say('rules.onTheLabelIsOpen', {
+              plant: flower.plant,
+              parts: allOf(named('not-known').map((part) => PART_WORDS[part])),
+            }),
           },
         ];
     }

@@ -1,10 +1,10 @@
 import { labWater, type LabWater } from '../../quality/laboratory';
 import type { Rule } from '../rule';
-import { percent, withDoubt } from '../say';
+import { type Message, percent, say, withDoubt } from '../../message/message';
 
-const METHOD_WORDS: Readonly<Record<LabWater['by'], string>> = {
-  karlFischerPercent: 'by Karl Fischer titration',
-  refractometerPercent: 'by refractometer',
+const METHOD_WORDS: Readonly<Record<LabWater['by'], Message>> = {
+  karlFischerPercent: say('rules.byKarlFischerTitration'),
+  refractometerPercent: say('rules.byRefractometer'),
 };
 
 /** What the methods differ by of themselves [% water, expanded]. @source common practice, no source */
@@ -12,8 +12,8 @@ const METHODS_DIFFER_PERCENT = 0.2;
 
 export const laboratoryWater: Rule = {
   id: 'laboratory-water',
-  title: 'Water by a laboratory',
-  source: { name: 'two independent measurements should agree', standing: 'our choice' },
+  title: say('rules.waterByALaboratory'),
+  source: { name: say('rules.twoIndependentMeasurementsShould'), standing: 'our choice' },
   needs: ['lot', 'reading'],
   find: ({ evidence, belief }) => {
     const { laboratory } = evidence;
@@ -23,16 +23,19 @@ export const laboratoryWater: Rule = {
         ? [
             {
               bearing: 'note',
-              sentence: `The laboratory’s water (${laboratory.from}) is from before the honey changed: history, not its present moisture.`,
+              sentence: say('rules.theLaboratorysWaterIsFrom', { from: laboratory.from }),
             },
           ]
         : [];
     }
-    const said = `The laboratory found ${withDoubt(water.percent, water.expanded)} water ${METHOD_WORDS[water.by]} (${laboratory.from})`;
+    const said = say('rules.theLaboratoryFoundWater2', {
+      withDoubt: withDoubt(water.percent, water.expanded),
+      methodWord: METHOD_WORDS[water.by],
+      from: laboratory.from,
+    });
     if (belief.basis !== 'readings') {
-      const note =
-        water.by === 'karlFischerPercent' ? '; the limits here are by refractometry' : '';
-      return [{ bearing: 'note', sentence: `${said}${note}.` }];
+      const note = water.by === 'karlFischerPercent' ? say('rules.theLimitsHereAreBy') : '';
+      return [{ bearing: 'note', sentence: say('rules.saidWithNote', { said, note }) }];
     }
     const methods = water.by === 'karlFischerPercent' ? METHODS_DIFFER_PERCENT : 0;
     const apart = water.percent - belief.mean;
@@ -42,11 +45,15 @@ export const laboratoryWater: Rule = {
         ? {
             bearing: 'measure',
             step: 'check-zero',
-            sentence: `${said}, ${percent(Math.abs(apart))} ${apart > 0 ? 'more' : 'less'} than your readings: one of the two is wrong, so check the zero of the meter and read again before you decide.`,
+            sentence: say('rules.thanYourReadingsOneOf', {
+              said,
+              apart: percent(Math.abs(apart)),
+              side: apart > 0 ? 'more' : 'less',
+            }),
           }
         : {
             bearing: 'note',
-            sentence: `${said}; your readings say ${percent(belief.mean)}, which agrees.`,
+            sentence: say('rules.yourReadingsSayWhichAgrees', { said, mean: percent(belief.mean) }),
           },
     ];
   },

@@ -5,69 +5,77 @@ import { limitPercent } from '../evidence';
 import { isMeasured } from '../belief';
 import type { Found, NextStep, Rule, RuleContext } from '../rule';
 import { settledBy } from '../flips/settledBy';
-import { inHundred, percent, withDoubt } from '../say';
+import { chance, type Message, percent, say, withDoubt } from '../../message/message';
 
-function limitName({ evidence }: RuleContext): string {
+function limitName({ evidence }: RuleContext): Message {
   const { ruleSet, honeyKind } = evidence;
-  const kind = honeyKind === 'heather' ? ', heather' : '';
-  return `${percent(limitPercent(evidence))} of ${ruleSet.name}, ${ruleSet.edition}${kind}`;
+  const kind = honeyKind === 'heather' ? say('rules.heather') : '';
+  return say('rules.ofLimitpercentNameEditionKind', {
+    limitPercent: percent(limitPercent(evidence)),
+    name: ruleSet.name,
+    edition: ruleSet.edition,
+    kind,
+  });
 }
 
 const isBlendable = ({ evidence, belief }: RuleContext): boolean =>
   waysOf(evidence, belief).some((one) => one.id === 'blend' && one.open);
 
 /** What can still be done with honey over the limit. */
-function remedy(context: RuleContext): string {
+function remedy(context: RuleContext): Message {
   const { evidence, belief } = context;
   const bakers = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
   const cooking =
     bakers !== undefined && belief.mean <= bakers
-      ? `; up to ${percent(bakers)} this rule set knows baker's honey, for cooking only`
+      ? say('rules.upToThisRuleSet', { bakers: percent(bakers) })
       : '';
-  if (canBeDried(evidence)) return `dry it and measure again, or divert it${cooking}`;
+  if (canBeDried(evidence)) return say('rules.dryItAndMeasureAgain', { cooking });
   const why =
     evidence.honeyKind === 'heather'
-      ? 'gelled heather does not dry as other honey does'
-      : 'set honey does not dry';
-  return `${why}, so ${isBlendable(context) ? 'blend' : 'divert'} it${cooking}`;
+      ? say('rules.gelledHeatherDoesNotDry')
+      : say('rules.setHoneyDoesNotDry');
+  return say('rules.soIt', { why, way: isBlendable(context) ? 'blend' : 'divert', cooking });
 }
 
 /** What the figure rests on, as the sentence begins. */
-function figureWords({ belief, evidence }: RuleContext): string {
+function figureWords({ belief, evidence }: RuleContext): Message {
   const figure = withDoubt(belief.mean, belief.expanded);
-  if (belief.basis === 'readings') return `Measured ${figure}`;
+  if (belief.basis === 'readings') return say('rules.measured', { figure });
   const water = labWater(evidence.laboratory);
-  const by = water?.by === 'karlFischerPercent' ? 'by Karl Fischer' : 'by refractometer';
-  return `The laboratory found ${figure} water ${by}`;
+  const by =
+    water?.by === 'karlFischerPercent' ? say('rules.byKarlFischer') : say('rules.byRefractometer');
+  return say('rules.theLaboratoryFoundWater', { figure, by });
 }
 
-const STEP_WORDS: Partial<Record<NextStep, string>> = {
-  read: 'measure more, or treat it as over',
-  'read-each': 'read the other vessels too, or treat it as over',
-  'check-zero':
-    'more readings with this meter do not settle it, a zero check can; or treat it as over',
-  'other-meter':
-    'more readings with this meter do not settle it, readings with a second one can; or treat it as over',
-  laboratory:
-    'more readings with this meter do not settle it, a laboratory can; or treat it as over',
-  'treat-as-over': 'it lies too near the limit for any meter, so treat it as over',
+const STEP_WORDS: Partial<Record<NextStep, Message>> = {
+  read: say('rules.measureMoreOrTreatIt'),
+  'read-each': say('rules.readTheOtherVesselsToo'),
+  'check-zero': say('rules.moreReadingsWithThisMeter'),
+  'other-meter': say('rules.moreReadingsWithThisMeterDo'),
+  laboratory: say('rules.moreReadingsWithThisMeterDoNot'),
+  'treat-as-over': say('rules.itLiesTooNearThe'),
 };
 
 function notSettled(context: RuleContext, probability: number): Found {
   const step = context.belief.basis === 'readings' ? settledBy(context.evidence) : 'read';
-  const side = probability >= 0.5 ? 'to within' : 'to over';
+  const side = probability >= 0.5 ? say('rules.toWithin') : say('rules.toOver');
   const surest = Math.max(probability, 1 - probability);
   const { conformsFrom = CONFORMS_FROM } = context.belief;
   // Who may stop at any reading is asked for more.
   const asked =
     surest >= CONFORMS_FROM
-      ? ` (${(100 * conformsFrom).toFixed(1)} needed, because you can stop after any reading)`
+      ? say('rules.neededBecauseYouCanStop', { conformsFrom: (100 * conformsFrom).toFixed(1) })
       : '';
-  const leaning = `leaning ${side} with ${inHundred(surest)}${asked}`;
+  const leaning = say('rules.leaningWith', { side, surest: chance(surest), asked });
   return {
     bearing: 'measure',
     step,
-    sentence: `${figureWords(context)} against the ${limitName(context)}: not settled, ${leaning}; ${STEP_WORDS[step] ?? ''}.`,
+    sentence: say('rules.againstTheNotSettled', {
+      figureWords: figureWords(context),
+      limitName: limitName(context),
+      leaning,
+      stepWord: STEP_WORDS[step] ?? '',
+    }),
   };
 }
 
@@ -80,12 +88,21 @@ function found(context: RuleContext): Found {
     case 'conforms':
       return {
         bearing: 'accept',
-        sentence: `${figure}: at or under the ${limitName(context)}, with ${inHundred(probability)}.`,
+        sentence: say('rules.atOrUnderTheWith', {
+          figure,
+          limitName: limitName(context),
+          probability: chance(probability),
+        }),
       };
     case 'over':
       return {
         bearing: canBeDried(evidence) ? 'over' : isBlendable(context) ? 'blend' : 'divert',
-        sentence: `${figure}: over the ${limitName(context)}, with ${inHundred(1 - probability)}; ${remedy(context)}.`,
+        sentence: say('rules.overTheWith', {
+          figure,
+          limitName: limitName(context),
+          probability: chance(1 - probability),
+          remedy: remedy(context),
+        }),
       };
     case 'not-settled':
       return notSettled(context, probability);
@@ -94,9 +111,9 @@ function found(context: RuleContext): Found {
 
 export const moistureAgainstLimit: Rule = {
   id: 'moisture-against-limit',
-  title: 'Moisture against the limit',
+  title: say('rules.moistureAgainstTheLimit'),
   source: {
-    name: 'JCGM 106:2012, guarded decision at 95 %, over all looks together',
+    name: say('rules.jcgmGuardedDecisionAtOver'),
     standing: 'recalled from memory',
   },
   needs: ['reading'],

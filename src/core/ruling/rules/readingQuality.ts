@@ -9,60 +9,64 @@ import {
   type ReadingEvidence,
 } from '../evidence';
 import type { Found, Rule } from '../rule';
-import { percent } from '../say';
+import { type Message, percent, say } from '../../message/message';
 
 const MARK_WORDS: Readonly<
-  Record<Exclude<ReadingMark, 'brix-not-by-subtraction' | 'crystals' | 'gel'>, string>
+  Record<Exclude<ReadingMark, 'brix-not-by-subtraction' | 'crystals' | 'gel'>, Message>
 > = {
-  'temperature-assumed': 'no temperature noted, so that it may be off by a whole point',
-  'atc-unknown':
-    'with a meter of which nobody knows whether it corrects temperature itself, so that both figures are covered; find out, and the doubt goes',
-  'outside-atc-range': 'read outside the range in which the meter compensates temperature',
-  'outside-table': 'outside the published table of 13 to 25 %',
-  'prism-not-settled': 'taken before honey and prism had the same temperature',
-  cloudy: 'of cloudy honey, whose line is blurred',
+  'temperature-assumed': say('rules.noTemperatureNotedSoThat'),
+  'atc-unknown': say('rules.withAMeterOfWhich'),
+  'outside-atc-range': say('rules.readOutsideTheRangeIn'),
+  'outside-table': say('rules.outsideThePublishedTableOf'),
+  'prism-not-settled': say('rules.takenBeforeHoneyAndPrism'),
+  cloudy: say('rules.ofCloudyHoneyWhoseLine'),
 };
 
 const MARKS = Object.keys(MARK_WORDS) as (keyof typeof MARK_WORDS)[];
 
-function counted(count: number): string {
-  return count === 1 ? '1 reading' : `${count} readings`;
-}
+const counted = (count: number): Message => say('rules.readings', { count });
 
 function foundFor(mark: keyof typeof MARK_WORDS, readings: readonly ReadingEvidence[]): Found[] {
   const count = readings.filter((one) => one.marks.includes(mark)).length;
   if (count === 0) return [];
-  return [{ bearing: 'note', sentence: `${counted(count)}: ${MARK_WORDS[mark]}.` }];
+  return [
+    {
+      bearing: 'note',
+      sentence: say('rules.readingsMarked', { readings: counted(count), mark: MARK_WORDS[mark] }),
+    },
+  ];
 }
 
 export const readingQuality: Rule = {
   id: 'reading-quality',
-  title: 'How the readings were taken',
-  source: { name: 'AOAC 969.38', standing: 'recalled from memory' },
+  title: say('rules.howTheReadingsWereTaken'),
+  source: { name: say('rules.aoac'), standing: 'recalled from memory' },
   needs: ['reading'],
   find: ({ evidence }) => MARKS.flatMap((mark) => foundFor(mark, evidence.readings)),
 };
 
 /** Samples that cannot be relied upon, and what they need first. */
 const SAMPLE_NEEDS = {
-  crystals:
-    'of honey with crystals, which scatter the light and leave the liquid wetter: liquefy it in a closed jar, cool it to room temperature and read again',
-  gel: 'of gelled heather that was not stirred: stir it to a liquid and read again',
+  crystals: say('rules.ofHoneyWithCrystalsWhich'),
+  gel: say('rules.ofGelledHeatherThatWas'),
 } as const;
 
 export const unreliableSamples: Rule = {
   id: 'unreliable-samples',
-  title: 'Samples that need something first',
-  source: { name: 'sample care of AOAC 969.38', standing: 'recalled from memory' },
+  title: say('rules.samplesThatNeedSomethingFirst'),
+  source: { name: say('rules.sampleCareOfAoac'), standing: 'recalled from memory' },
   needs: ['reading'],
   find: ({ evidence }) =>
     (['crystals', 'gel'] as const).flatMap((mark): Found[] => {
       const count = evidence.readings.filter((one) => one.marks.includes(mark)).length;
       if (count === 0) return [];
-      const sentence = `${counted(count)} ${SAMPLE_NEEDS[mark]}.`;
+      const sentence = say('rules.readingsNeed', {
+        readings: counted(count),
+        need: SAMPLE_NEEDS[mark],
+      });
       return ordinaryReadings(evidence).some(isUnreliable)
         ? [{ bearing: 'measure', step: 'prepare-sample', sentence }]
-        : [{ bearing: 'note', sentence: `Left out of the figure: ${sentence}` }];
+        : [{ bearing: 'note', sentence: say('rules.leftOutOfTheFigure', { sentence }) }];
     }),
 };
 
@@ -83,8 +87,8 @@ function decisionOf(evidence: LotEvidence): ConformityDecision {
 
 export const zeroJumped: Rule = {
   id: 'zero-jumped',
-  title: 'Zero of the meter jumped',
-  source: { name: 'readings since the last good check are in doubt', standing: 'our choice' },
+  title: say('rules.zeroOfTheMeterJumped'),
+  source: { name: say('rules.readingsSinceTheLastGood'), standing: 'our choice' },
   needs: ['reading'],
   find: ({ evidence, belief }) => {
     const count = evidence.readings.filter((one) => one.wouldBePercent !== undefined).length;
@@ -92,30 +96,31 @@ export const zeroJumped: Rule = {
     const jumped = asJumped(evidence);
     const mean = beliefOf(jumped).mean;
     const changes = decisionOf(jumped) !== decisionOf(evidence);
-    const sentence =
-      `${counted(count)} from between two zero checks that differ by more than drift explains; ` +
-      `with the later one the mean would be ${percent(mean)} instead of ${percent(belief.mean)}` +
-      (changes ? ', which decides otherwise: read again.' : ', which decides the same.');
+    const sentence = say('rules.fromBetweenTwoZeroChecks', {
+      readings: counted(count),
+      would: percent(mean),
+      now: percent(belief.mean),
+      so: changes ? say('rules.whichDecidesOtherwiseReadAgain') : say('rules.whichDecidesTheSame'),
+    });
     return changes
       ? [{ bearing: 'measure', step: 'check-zero', sentence }]
-      : [{ bearing: 'condition', short: 'have the meter checked again', sentence }];
+      : [{ bearing: 'condition', short: say('rules.haveTheMeterCheckedAgain'), sentence }];
   },
 };
 
 export const unreadableReadings: Rule = {
   id: 'unreadable-readings',
-  title: 'Readings that cannot be used',
-  source: { name: 'a ruling rests on all of its evidence', standing: 'our choice' },
+  title: say('rules.readingsThatCannotBeUsed'),
+  source: { name: say('rules.aRulingRestsOnAll'), standing: 'our choice' },
   needs: ['reading'],
   find: ({ evidence }) => {
     const count = evidence.unreadable ?? 0;
     if (count === 0) return [];
-    const those = count === 1 ? 'that reading is' : 'those readings are';
     return [
       {
         bearing: 'measure',
         step: 'check-zero',
-        sentence: `With what the meter was found to be off by, ${counted(count)} would be beyond any honey (12 to 30 %): ${those} left out. Check the zero again, then read again.`,
+        sentence: say('rules.withWhatTheMeterWas', { count }),
       },
     ];
   },
@@ -123,9 +128,9 @@ export const unreadableReadings: Rule = {
 
 export const meterChecked: Rule = {
   id: 'meter-checked',
-  title: 'Zero check of the meter',
+  title: say('rules.zeroCheckOfTheMeter'),
   source: {
-    name: 'check against a reference before relying on it',
+    name: say('rules.checkAgainstAReferenceBefore'),
     standing: 'common practice, no source',
   },
   needs: ['reading'],
@@ -135,7 +140,7 @@ export const meterChecked: Rule = {
     return [
       {
         bearing: 'note',
-        sentence: `${counted(count)} from a meter not checked lately; a zero check would take most of that doubt away.`,
+        sentence: say('rules.fromAMeterNotChecked', { counted: counted(count) }),
       },
     ];
   },
@@ -143,9 +148,9 @@ export const meterChecked: Rule = {
 
 export const heatherGel: Rule = {
   id: 'heather-gel',
-  title: 'Heather is a gel',
+  title: say('rules.heatherIsAGel'),
   source: {
-    name: 'ling honey sets to a gel until stirred',
+    name: say('rules.lingHoneySetsToA'),
     standing: 'common practice, no source',
   },
   needs: ['lot'],
@@ -154,8 +159,7 @@ export const heatherGel: Rule = {
       ? [
           {
             bearing: 'note',
-            sentence:
-              'Heather honey is a gel until stirred: stir the sample before reading, press or loosen instead of ordinary straining, and no drying forecast applies.',
+            sentence: say('rules.heatherHoneyIsAGel'),
           },
         ]
       : [],

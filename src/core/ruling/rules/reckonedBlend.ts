@@ -1,29 +1,30 @@
 import { decisionOn } from '../../conformity/conformity';
 import { limitPercent } from '../evidence';
 import type { Found, Rule, RuleContext } from '../rule';
-import { percent, withDoubt } from '../say';
+import { percent, say, withDoubt } from '../../message/message';
 
 function found({ evidence, belief }: RuleContext): Found[] {
   const limit = limitPercent(evidence);
-  const figure = `Reckoned ${withDoubt(belief.mean, belief.expanded)} from the measured containers that were blended`;
+  const figure = say('rules.reckonedFromTheMeasuredContainers', {
+    withDoubt: withDoubt(belief.mean, belief.expanded),
+  });
   switch (decisionOn(belief, limit)) {
     case 'conforms':
       return [
-        { bearing: 'accept', sentence: `${figure}: at or under ${percent(limit)}.` },
+        { bearing: 'accept', sentence: say('rules.atOrUnder', { figure, limit: percent(limit) }) },
         {
           bearing: 'condition',
-          short: 'stir it, let it stand a day and take a reading',
-          sentence:
-            'Stir the blend through, let it stand a day and take a reading: what is reckoned was not measured.',
+          short: say('rules.stirItLetItStand'),
+          sentence: say('rules.stirTheBlendThroughLet'),
         },
       ];
     case 'over':
-      return [{ bearing: 'over', sentence: `${figure}: over ${percent(limit)}.` }];
+      return [{ bearing: 'over', sentence: say('rules.over', { figure, limit: percent(limit) }) }];
     case 'not-settled':
       return [
         {
           bearing: 'measure',
-          sentence: `${figure}: not settled against ${percent(limit)}; stir it and take a reading.`,
+          sentence: say('rules.notSettledAgainstStirIt', { figure, limit: percent(limit) }),
         },
       ];
   }
@@ -32,8 +33,8 @@ function found({ evidence, belief }: RuleContext): Found[] {
 /** A blend that nobody measured yet: conservation of water says what it should be. */
 export const reckonedBlend: Rule = {
   id: 'reckoned-blend',
-  title: 'Blend, reckoned',
-  source: { name: 'conservation of water; JCGM 106:2012', standing: 'recalled from memory' },
+  title: say('rules.blendReckoned'),
+  source: { name: say('rules.conservationOfWaterJcgm'), standing: 'recalled from memory' },
   needs: ['lot'],
   find: (context) => (context.belief.basis === 'blend' ? found(context) : []),
 };

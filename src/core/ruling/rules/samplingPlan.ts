@@ -5,8 +5,8 @@ import type { Spot } from '../../moisture/sampleState';
 import { planVerdict, type CountVerdict, type PlanVerdict } from '../../sampling/planVerdict';
 import { limitPercent, ordinaryReadings, ordinaryVessels, type LotEvidence } from '../evidence';
 import type { Found, Rule } from '../rule';
-import { percent } from '../say';
 import { commonStandard } from '../vesselMoistures';
+import { type Message, type MessageValue, percent, say, hundredths } from '../../message/message';
 
 /** Whether a vessel was read at every spot of the plan; nothing said counts as stirred. */
 function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boolean {
@@ -40,52 +40,69 @@ export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
   });
 }
 
-const hundredth = (share: number): string => `${Math.round(share * 1000) / 10} %`;
-
 /** Why containers are counted although the plan goes by mean and spread. */
-const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
+const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], MessageValue>> = {
   asked: '',
-  few: 'too few tested to have met a wetter group, so they are counted: ',
-  outlier: 'one stands out wet, so they are counted: ',
-  'not-normal': 'they do not scatter evenly about one mean, so they are counted: ',
+  few: say('rules.tooFewTestedToHave'),
+  outlier: say('rules.oneStandsOut'),
+  'not-normal': say('rules.notScatteredEvenly'),
 };
 
-function detailWords(verdict: Extract<PlanVerdict, { status: 'holds' | 'fails' }>): string {
+function detailWords(verdict: Extract<PlanVerdict, { status: 'holds' | 'fails' }>): Message {
   const { detail, tested } = verdict;
   const counted = detail.by === 'by-count' ? COUNTED_BECAUSE[detail.because] : '';
   return detail.by === 'mean-and-spread'
-    ? `${tested} tested, ${percent(detail.meanPercent)} + ${detail.factor.toFixed(2)} × ${detail.standardDeviation.toFixed(2)} + ${detail.systematicPercent.toFixed(2)} for the meter = ${percent(detail.boundPercent)}`
-    : `${counted}${tested} tested, ${detail.notConforming} of them not shown to conform; at most ${detail.badAtMost} of all are not ruled out, ${detail.badAllowed} may be`;
+    ? say('rules.testedForTheMeter', {
+        tested,
+        meanPercent: percent(detail.meanPercent),
+        factor: detail.factor.toFixed(2),
+        standardDeviation: detail.standardDeviation.toFixed(2),
+        systematicPercent: detail.systematicPercent.toFixed(2),
+        boundPercent: percent(detail.boundPercent),
+      })
+    : say('rules.testedOfThemNotShown', {
+        counted,
+        tested,
+        notConforming: detail.notConforming,
+        badAtMost: detail.badAtMost,
+        badAllowed: detail.badAllowed,
+      });
 }
 
 function found(verdict: PlanVerdict, evidence: LotEvidence): Found {
   const { content = 0, confidence = 0 } = evidence.plan ?? {};
-  const promise = `at least ${hundredth(content)} of the vessels at or under ${percent(limitPercent(evidence))}, with ${hundredth(confidence)} confidence`;
+  const promise = say('rules.atLeastOfTheVessels', {
+    content: hundredths(content, 1),
+    limitPercent: percent(limitPercent(evidence)),
+    confidence: hundredths(confidence, 1),
+  });
   switch (verdict.status) {
     case 'incomplete': {
       const missing = verdict.missing.length;
-      const vessels = missing === 1 ? '1 vessel' : `${missing} vessels`;
       return {
         bearing: 'note',
-        sentence: `The plan is not complete: ${vessels} of it still to be read before it says anything (${promise}).`,
+        sentence: say('rules.thePlanIsNotComplete', { missing, promise }),
       };
     }
     case 'holds':
-      return { bearing: 'note', sentence: `The plan holds: ${promise} (${detailWords(verdict)}).` };
+      return {
+        bearing: 'note',
+        sentence: say('rules.thePlanHolds', { promise, detailWords: detailWords(verdict) }),
+      };
     case 'fails':
       return {
         bearing: 'condition',
-        short: 'read every vessel and go by each',
-        sentence: `The plan does not hold: not shown that ${promise} (${detailWords(verdict)}). Read every vessel and go by each; reading on until it passes is no test.`,
+        short: say('rules.readEveryVesselAndGo'),
+        sentence: say('rules.thePlanDoesNotHold', { promise, detailWords: detailWords(verdict) }),
       };
   }
 }
 
 export const samplingPlan: Rule = {
   id: 'sampling-plan',
-  title: 'Sampling plan',
+  title: say('rules.samplingPlan'),
   source: {
-    name: 'ISO 16269-6; hypergeometric distribution',
+    name: say('rules.isoHypergeometricDistribution'),
     standing: 'recalled from memory',
   },
   needs: ['reading', 'vessel'],

@@ -1,12 +1,13 @@
 import { FERMENTING_FAULTS } from '../../quality/senses';
 import type { FermentationSign, LotEvidence } from '../evidence';
 import type { Rule } from '../rule';
+import { listed, type Message, say } from '../../message/message';
 
-const NAMES: Readonly<Record<FermentationSign, string>> = {
-  'foam-returns': 'foam that comes back',
-  gas: 'gas',
-  'sour-smell': 'a sour, yeasty or boozy smell',
-  'bulging-lid': 'a bulging lid',
+const NAMES: Readonly<Record<FermentationSign, Message>> = {
+  'foam-returns': say('rules.foamThatComesBack'),
+  gas: say('rules.gas'),
+  'sour-smell': say('rules.aSourYeastyOrBoozy'),
+  'bulging-lid': say('rules.aBulgingLid'),
 };
 
 /** Signs ticked for the lot, and those that were smelt, tasted or seen at the bench. */
@@ -23,8 +24,8 @@ function signsIn({ signs, senses }: LotEvidence): FermentationSign[] {
 
 export const signsOfFermentation: Rule = {
   id: 'signs-of-fermentation',
-  title: 'Signs of fermentation',
-  source: { name: 'a sign outranks a number', standing: 'common practice, no source' },
+  title: say('rules.signsOfFermentation'),
+  source: { name: say('rules.aSignOutranksANumber'), standing: 'common practice, no source' },
   needs: ['signs'],
   find: ({ evidence }) =>
     signsIn(evidence).length === 0
@@ -32,11 +33,9 @@ export const signsOfFermentation: Rule = {
       : [
           {
             bearing: 'divert',
-            sentence:
-              `Signs of fermentation were seen (${signsIn(evidence)
-                .map((one) => NAMES[one])
-                .join(', ')}), ` +
-              'whatever the meter says: not for the jar and not fed back to bees; never heat it in a closed jar, the pressure can burst it.',
+            sentence: say('rules.signsOfFermentationWereSeen', {
+              signs: listed(signsIn(evidence).map((sign) => NAMES[sign])),
+            }),
           },
         ],
 };

@@ -1,14 +1,14 @@
 import type { Rule } from '../rule';
-import { percent } from '../say';
+import { type MessageValue, percent, say } from '../../message/message';
 
 /** From here on containers are told apart [% moisture]. @source common practice, no source */
 export const CONTAINERS_APART_PERCENT = 1;
 
 export const spreadOfVessels: Rule = {
   id: 'spread-of-vessels',
-  title: 'Spread between containers',
+  title: say('rules.spreadBetweenContainers'),
   source: {
-    name: 'containers that differ are sold apart or blended',
+    name: say('rules.containersThatDifferAreSold'),
     standing: 'common practice, no source',
   },
   needs: ['reading', 'vessel'],
@@ -19,13 +19,19 @@ export const spreadOfVessels: Rule = {
     const [driest, wettest] = [sorted[0]!, sorted[sorted.length - 1]!];
     const apart = wettest.meanPercent - driest.meanPercent;
     if (apart < CONTAINERS_APART_PERCENT) return [];
-    const name = (id: string | null): string =>
-      evidence.vessels.find((one) => one.id === id)?.label ?? 'the lot';
+    const name = (id: string | null): MessageValue =>
+      evidence.vessels.find((one) => one.id === id)?.label ?? say('rules.theLot');
     return [
       {
         bearing: 'condition',
-        short: 'label each container by itself, or blend them',
-        sentence: `Containers differ by ${percent(apart)} (${name(driest.vesselId)} ${percent(driest.meanPercent)}, ${name(wettest.vesselId)} ${percent(wettest.meanPercent)}): label each by itself, or blend them.`,
+        short: say('rules.labelEachContainerByItself'),
+        sentence: say('rules.containersDifferByLabelEach', {
+          apart: percent(apart),
+          name: name(driest.vesselId),
+          meanPercent: percent(driest.meanPercent),
+          name2: name(wettest.vesselId),
+          meanPercent2: percent(wettest.meanPercent),
+        }),
       },
     ];
   },

@@ -15,7 +15,7 @@ import {
   readColourForm,
   type ColourForm,
 } from '../../../forms/bench/qualityForms';
-import { colourWords } from '../../../format/colour';
+import { colourWords, colourName } from '../../../format/colour';
 import { readDecimal } from '../../../format/decimal';
 import { VesselField } from '../../../lot/VesselField';
 import { Button } from '../../../ui/Button';
@@ -35,7 +35,7 @@ function nearWords(content: ColourContent): string {
   return classes.length < 2
     ? ''
     : qualityWords.nearAnEdgeWithinMm({
-        classes: classes.map((one) => one.name).join(' or '),
+        classes: classes.map((one) => colourName(one.id)).join(' or '),
         plusMinusMm,
       });
 }

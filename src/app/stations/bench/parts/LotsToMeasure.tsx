@@ -1,7 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Workshop } from '../../../../model';
-import { selectWorkspace, useAppSelector } from '../../../../store';
+import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { answerFigure } from '../../../words/phrasing';
 import { PageLink } from '../../../ui/page/PageLink';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
@@ -53,7 +53,8 @@ function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
 
 /** What to measure next, lot by lot. */
 export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElement {
-  const lots = useMemo(() => lotsToMeasure(workshop), [workshop]);
+  const preferences = useAppSelector(selectPreferences);
+  const lots = useMemo(() => lotsToMeasure(workshop, preferences), [workshop, preferences]);
   const waiting = lots.filter((one) => one.rank < DONE_FROM);
   const done = lots.filter((one) => one.rank >= DONE_FROM);
   return (

@@ -3,7 +3,6 @@ import {
   CONFORMS_FROM,
   conformityProbability,
   furtherReadings,
-  inHundred,
   ordinaryReadings,
   ordinaryVessels,
   type FurtherReadings,
@@ -13,6 +12,7 @@ import { formatPercent } from '../../../format/moisture';
 import { widthWords } from '../../../words/widthWords';
 import type { Answer } from '../../../lot/useLot';
 import { qualityWords } from '../../../words/english/quality';
+import { inHundred } from '../../../format/chance';
 
 function furtherWords(further: FurtherReadings): string {
   switch (further.status) {

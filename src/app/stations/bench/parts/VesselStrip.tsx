@@ -12,6 +12,7 @@ import type { Answer } from '../../../lot/useLot';
 import { SuspectPicker } from './SuspectPicker';
 import { RadioItem } from '../../../ui/fields/RadioItem';
 import { benchWords } from '../../../words/english/bench';
+import { tell } from '../../../words/tell';
 
 interface VesselView {
   readonly id: string;
@@ -43,7 +44,7 @@ function viewsOf(
       short: count > 1 ? String(at + 1) : container.content.label,
       name: vessel?.label ?? container.content.label,
       planned: planned.has(id),
-      suspect: vessel?.suspectBecause ?? null,
+      suspect: vessel?.suspectBecause ? tell(vessel.suspectBecause) : null,
       percent: means.get(id) ?? null,
     };
   });

@@ -2,7 +2,6 @@ import type { ReactElement } from 'react';
 import {
   bucketsToBring,
   conformityProbability,
-  inHundred,
   type Climate,
   type Expectation,
   expandedOf,
@@ -13,6 +12,7 @@ import { formatQuantity, unitOf } from '../../../format/units';
 import { MoistureRule } from '../../../ui/charts/MoistureRule';
 import { OwnLots } from './OwnLots';
 import { combWords } from '../../../words/english/comb';
+import { inHundred } from '../../../format/chance';
 
 /** Half width of a 95 % interval in standard uncertainties. */
 const COVERAGE = 1.96;

@@ -9,6 +9,7 @@ import { ACT_NAMES } from '../words';
 import { Pick } from './Pick';
 import { SideQuick } from './frame/SideQuick';
 import { frameWords } from '../../../words/english/frame';
+import { useTell } from '../../../words/useTell';
 
 const BUCKET = [
   { value: 'school', label: frameWords.asItSays() },
@@ -25,6 +26,7 @@ interface FewFrameFieldsProps {
 /** One of a few frames: both sides, the shake, the answer. */
 export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): ReactElement {
   const { watch, setValue } = useFormContext<FewForm>();
+  const tell = useTell();
   const frame = watch(`frames.${at}`);
   return (
     <section
@@ -37,7 +39,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
           {judged && (
             <>
               <strong className="text-2xl">{ACT_NAMES[judged.act]}</strong>{' '}
-              {judged.overridden ? frameWords.yourChoice() : judged.decision.sentence}
+              {judged.overridden ? frameWords.yourChoice() : tell(judged.decision.sentence)}
             </>
           )}
         </p>

@@ -5,7 +5,6 @@ import { useId, type ReactElement } from 'react';
 import {
   conformityProbability,
   expectedMixture,
-  inHundred,
   pooledStates,
   type Expectation,
   expandedOf,
@@ -21,6 +20,7 @@ import { COLOUR_NAMES } from '../../../format/colour';
 import { FrameMark } from './frame/FrameMark';
 import { combWords } from '../../../words/english/comb';
 import { commonWords } from '../../../words/english/common';
+import { inHundred } from '../../../format/chance';
 
 interface FrameChipProps {
   item: GroupItem;

@@ -1,11 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import {
-  SCHOOLS,
-  inHundred,
-  type Expectation,
-  type SchoolOutcome,
-  expandedOf,
-} from '../../../../core';
+import { SCHOOLS, type Expectation, type SchoolOutcome, expandedOf } from '../../../../core';
 import { limitOfDay, type HarvestDay, doneFrames, schoolsOnDay } from '../../../../model';
 import { nextRevision } from '../../../../records';
 import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
@@ -16,6 +10,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { METER_NAMES } from '../words';
 import { SchoolSheet } from './SchoolSheet';
 import { combWords } from '../../../words/english/comb';
+import { inHundred } from '../../../format/chance';
 
 function dryingWords({ drying }: SchoolOutcome): string {
   switch (drying.status) {

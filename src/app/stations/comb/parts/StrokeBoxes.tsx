@@ -12,6 +12,7 @@ import {
 import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
 import { combWords } from '../../../words/english/comb';
+import { tell } from '../../../words/tell';
 
 /** Boxes among the ticked ones that stay where they are, each with its reason. */
 function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): ReactElement | null {
@@ -52,7 +53,7 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
           <ul className="list-disc pl-5">
             {held.map(({ box, because }) => (
               <li key={box.entityId}>
-                <strong>{boxName(book, box)}.</strong> {because}
+                <strong>{boxName(book, box)}.</strong> {because && tell(because)}
               </li>
             ))}
           </ul>

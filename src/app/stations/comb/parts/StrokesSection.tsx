@@ -15,6 +15,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { ACT_NAMES, percentRange } from '../words';
 import { combWords } from '../../../words/english/comb';
 import { commonWords } from '../../../words/english/common';
+import { tell } from '../../../words/tell';
 
 function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactElement {
   const dispatch = useAppDispatch();
@@ -46,7 +47,7 @@ function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactE
             {combWords.leftOnTheHive({
               held: held.map(({ box }) => boxName(day.book, box)).join(', '),
             })}
-            {held[0]?.because})
+            {held[0]?.because && tell(held[0].because)})
           </p>
         )}
         {typedBoxes(content) > 0 && (

@@ -4,7 +4,7 @@ import { contentsOf, evidenceFrom, knownFor, lotHeat } from '../../../../model';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../../../records';
 import { demoWorkshop } from '../../../../../demo/demoWorkshop';
 import { demoSeason } from '../../../../../demo/season';
-import { phrasingFor } from '../../../words/phrasing';
+import { tell } from '../../../words/tell';
 import type { PaperBlock, PaperContent } from '../../../pdf/content';
 import { dossierContent } from './dossierContent';
 
@@ -20,7 +20,7 @@ function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
     contents,
     knownFor(workshop, { lotId: file.lot.entityId, contents }),
   );
-  const ruling = ruleOnLot(evidence, phrasingFor(preferences));
+  const ruling = ruleOnLot(evidence);
   const content = dossierContent({
     file,
     answer: { evidence, ruling },
@@ -60,7 +60,7 @@ describe('every dossier of the demo season', () => {
     expect(content.head.title).toBe(`${name}, lot ${file.lot.content.code}`);
     expect(content.head.over).toContain('everything made up');
     for (const { sentence } of ruling.findings)
-      expect(wordsIn(content, 'Reasons')).toContain(sentence);
+      expect(wordsIn(content, 'Reasons')).toContain(tell(sentence, DEFAULT_PREFERENCES));
     const cautions = wordsIn(content, 'To be read with it');
     expect(cautions).toContain('No honey for infants under 12 months.');
     expect(cautions).toContain('an inspector or a licensed laboratory decides');

@@ -14,6 +14,7 @@ import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 import { commonWords } from '../../../words/english/common';
 import { dossierWords } from '../../../words/english/dossier';
+import { tell } from '../../../words/tell';
 
 function readingRow(
   reading: Reading,
@@ -36,7 +37,7 @@ function readingRow(
     `${temperature}${content.atc === null ? dossierWords.atcNotKnown() : content.atc ? dossierWords.atc() : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
     read.status === 'read' ? `${read.moisturePercent.toFixed(2)} %` : '—',
-    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}${before ? dossierWords.historyBefore({ happened: HAPPENED[before] }) : ''}`,
+    `${formatMoment(content.takenAt)}${author === '' ? '' : ` ${author}`}${before ? dossierWords.historyBefore({ happened: tell(HAPPENED[before]) }) : ''}`,
   ];
 }
 

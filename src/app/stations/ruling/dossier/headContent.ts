@@ -1,4 +1,4 @@
-import { inHundred, type Ruling } from '../../../../core';
+import { type Ruling } from '../../../../core';
 import { formatDay } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
 import { headline } from '../../../words/phrasing';
@@ -6,6 +6,7 @@ import type { PaperHead } from '../../../pdf/content';
 import type { DossierSources } from './dossierSources';
 import { commonWords } from '../../../words/english/common';
 import { dossierWords } from '../../../words/english/dossier';
+import { inHundred } from '../../../format/chance';
 
 function statement({ belief, overProbability, limitPercent }: Ruling): string {
   const risk = dossierWords.chanceItIsOver({

@@ -1,4 +1,5 @@
 import { blocksOf } from '../../../../core';
+import type { Preferences } from '../../../../records';
 import type { RuledLot } from '../../../../model';
 import { headline, answerFigure } from '../../../words/phrasing';
 import { makeUpWords } from '../../../words/makeUp';
@@ -6,6 +7,7 @@ import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { readingBlocks } from './evidencePart';
 import { text, type DossierSources } from './dossierSources';
 import { dossierWords } from '../../../words/english/dossier';
+import { tell } from '../../../words/tell';
 
 function dryingWords({ evidence }: RuledLot): string {
   const { drying } = evidence;
@@ -20,12 +22,12 @@ function dryingWords({ evidence }: RuledLot): string {
 }
 
 /** What stood in its way, or was open: treatments, feeds, doubts. */
-function doubtWords({ evidence, ruling }: RuledLot): string {
+function doubtWords({ evidence, ruling }: RuledLot, preferences: Preferences): string {
   const blocks = blocksOf(evidence);
   const doubts = ruling.findings
     .filter((one) => one.bearing === 'measure' || one.bearing === 'condition')
-    .map((one) => one.sentence);
-  const all = [...blocks.map((one) => `${one}.`), ...doubts];
+    .map((one) => tell(one.sentence, preferences));
+  const all = [...blocks.map((one) => `${tell(one)}.`), ...doubts];
   return all.length === 0
     ? dossierWords.treatmentsFeedsAndDoubtsNone()
     : dossierWords.treatmentsFeedsAndDoubts({ all: all.join(' ') });
@@ -56,7 +58,7 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
       : []),
     ...readingBlocks({ ...sources, file, answer: lot }),
     text(dryingWords(lot)),
-    text(doubtWords(lot)),
+    text(doubtWords(lot, sources.preferences)),
   ];
 }
 

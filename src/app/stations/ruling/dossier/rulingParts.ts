@@ -1,10 +1,4 @@
-import {
-  LOCAL_LAW_DECIDES,
-  RULES_VERSION,
-  isAccepted,
-  isMeasured,
-  sourceWords,
-} from '../../../../core';
+import { LOCAL_LAW_DECIDES, RULES_VERSION, isAccepted, isMeasured } from '../../../../core';
 import { isRulingOutdated, localDayOf } from '../../../../model';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
@@ -12,9 +6,10 @@ import { WAY_NAMES } from '../../../words/storeWords';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 import { dossierWords } from '../../../words/english/dossier';
+import { sourceWords, tell } from '../../../words/tell';
 
 /** Every finding, numbered, with rule and source. */
-export function reasonsPart({ answer }: DossierSources): PaperPart {
+export function reasonsPart({ answer, preferences }: DossierSources): PaperPart {
   return {
     title: dossierWords.reasonsRulesVersion({ rulesVersion: RULES_VERSION }),
     blocks: [
@@ -22,7 +17,8 @@ export function reasonsPart({ answer }: DossierSources): PaperPart {
         as: 'list',
         numbered: true,
         items: answer.ruling.findings.map(
-          (one) => `${one.sentence} ${one.title}; ${sourceWords(one.source)}`,
+          (one) =>
+            `${tell(one.sentence, preferences)} ${tell(one.title)}; ${sourceWords(one.source)}`,
         ),
       },
     ],
@@ -30,7 +26,7 @@ export function reasonsPart({ answer }: DossierSources): PaperPart {
 }
 
 /** What else can be done with it, where it is not accepted. */
-export function waysPart({ answer }: DossierSources): PaperPart {
+export function waysPart({ answer, preferences }: DossierSources): PaperPart {
   const { outcome, ways } = answer.ruling;
   const isTold = !isAccepted(outcome) && outcome !== 'measure';
   return {
@@ -40,7 +36,8 @@ export function waysPart({ answer }: DossierSources): PaperPart {
           {
             as: 'list',
             items: ways.map(
-              (one) => `${WAY_NAMES[one.id]}: ${one.open ? 'open' : 'closed'}. ${one.because}`,
+              (one) =>
+                `${WAY_NAMES[one.id]}: ${one.open ? 'open' : 'closed'}. ${tell(one.because, preferences)}`,
             ),
           },
         ]

@@ -16,6 +16,7 @@ import { OutcomeMark } from '../../../ui/OutcomeMark';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
+import { tell } from '../../../words/tell';
 
 const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 
@@ -57,7 +58,7 @@ function PieceRow({
             </>
           )}
         </span>
-        <span className="block text-base">{ruling?.sentence}</span>
+        <span className="block text-base">{ruling && tell(ruling.sentence)}</span>
       </span>
       <Button tone="quiet" onClick={onEdit}>
         {commonWords.change()}

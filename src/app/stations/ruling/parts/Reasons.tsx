@@ -1,8 +1,10 @@
 import type { ReactElement } from 'react';
-import { sourceWords, type Finding, type Ruling } from '../../../../core';
+import { type Finding, type Ruling } from '../../../../core';
 import { OUTCOME_NAMES } from '../../../format/moisture';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
+import { sourceWords } from '../../../words/tell';
+import { useTell } from '../../../words/useTell';
 
 const BEARING_NAMES: Readonly<Record<Finding['bearing'], string>> = {
   ...OUTCOME_NAMES,
@@ -13,6 +15,7 @@ const BEARING_NAMES: Readonly<Record<Finding['bearing'], string>> = {
 
 /** Every finding with its rule and source, the most severe first. */
 export function Reasons({ ruling }: { ruling: Ruling }): ReactElement {
+  const tell = useTell();
   return (
     <section aria-labelledby="reasons">
       <h2 id="reasons" className="text-2xl font-bold">
@@ -22,9 +25,9 @@ export function Reasons({ ruling }: { ruling: Ruling }): ReactElement {
         {ruling.findings.map((one, at) => (
           <li key={`${one.ruleId}-${at}`} className="py-3">
             <p className="text-base font-bold">{BEARING_NAMES[one.bearing]}</p>
-            <p className="text-lg leading-snug">{one.sentence}</p>
+            <p className="text-lg leading-snug">{tell(one.sentence)}</p>
             <p className="mt-0.5 text-base text-ink-soft">
-              {one.title} · {sourceWords(one.source)}
+              {tell(one.title)} · {sourceWords(one.source)}
             </p>
           </li>
         ))}

@@ -28,6 +28,7 @@ import { Sheet } from '../../../ui/forms/Sheet';
 import type { Answer } from '../../../lot/useLot';
 import { useMeters } from '../../../data/useWorkspaceModel';
 import { rulingWords } from '../../../words/english/ruling';
+import { inWordsOf } from '../../../words/tell';
 
 /** The fields of a signature as they are typed. */
 type SignForm = { -readonly [K in keyof Signature]: Signature[K] };
@@ -53,7 +54,11 @@ function SignFields({
   };
   const evidenceIds = evidenceIdsOf(file, useMeters());
   const parse = (values: SignForm): Parsed<RulingContent> => {
-    const candidate = signedRulingContent(values, { ...answer, evidenceIds });
+    const candidate = signedRulingContent(
+      values,
+      { ...answer, evidenceIds },
+      inWordsOf(preferences),
+    );
     return finish(new Reader(preferences), rulingContentSchema, candidate, String);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;

@@ -3,9 +3,11 @@ import type { ReactElement } from 'react';
 import { isAccepted, type Ruling } from '../../../../core';
 import { WAY_NAMES } from '../../../words/storeWords';
 import { rulingWords } from '../../../words/english/ruling';
+import { useTell } from '../../../words/useTell';
 
 /** What else can be done with the honey, each way open or closed with its reason. */
 export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null {
+  const tell = useTell();
   if (isAccepted(ruling.outcome) || ruling.outcome === 'measure') return null;
   return (
     <section aria-labelledby="ways">
@@ -27,7 +29,7 @@ export function WaysSection({ ruling }: { ruling: Ruling }): ReactElement | null
                     {open ? rulingWords.open() : rulingWords.closed()}
                   </span>
                 </span>
-                <span className="block text-base">{because}</span>
+                <span className="block text-base">{tell(because)}</span>
               </span>
             </li>
           );

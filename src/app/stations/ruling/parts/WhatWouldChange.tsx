@@ -3,7 +3,6 @@ import type { ReactElement } from 'react';
 import {
   NO_NUMBER_WILL,
   cheapestEvidence,
-  inHundred,
   isStuck,
   whatOneReadingSettles,
   type NextEvidenceId,
@@ -11,6 +10,8 @@ import {
 import { formatPercent } from '../../../format/moisture';
 import { useFlips, type Answer } from '../../../lot/useLot';
 import { rulingWords } from '../../../words/english/ruling';
+import { inHundred } from '../../../format/chance';
+import { useTell } from '../../../words/useTell';
 
 function oneReadingSentence({ evidence, ruling }: Answer): string {
   const one = whatOneReadingSettles(evidence, ruling.belief);
@@ -32,12 +33,13 @@ const CHEAPEST: Readonly<Record<NextEvidenceId, string>> = {
 
 /** The nearest changes of evidence that give another ruling. */
 export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
+  const tell = useTell();
   const flips = useFlips(answer);
-  const sentences = flips.map((one) => one.sentence);
+  const sentences = flips.map((one) => tell(one.sentence));
   if (answer.ruling.belief.basis !== 'readings') sentences.unshift(oneReadingSentence(answer));
   const cheapest = cheapestEvidence(answer.evidence, answer.ruling);
   if (cheapest) sentences.unshift(CHEAPEST[cheapest.id]);
-  if (isStuck(answer.ruling, flips)) sentences.unshift(NO_NUMBER_WILL);
+  if (isStuck(answer.ruling, flips)) sentences.unshift(tell(NO_NUMBER_WILL));
   return (
     <section aria-labelledby="changes">
       <h2 id="changes" className="text-2xl font-bold">

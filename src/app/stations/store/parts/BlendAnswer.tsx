@@ -3,7 +3,6 @@ import {
   GUARD_FACTOR,
   drierHoneyNeededKg,
   tankConforms,
-  inHundred,
   type BlendPlan,
   type BlendTask,
 } from '../../../../core';
@@ -18,6 +17,7 @@ import { BlendRule } from './BlendRule';
 import type { StoredLot } from '../../../../model';
 import { blendWords } from '../../../words/english/blend';
 import { commonWords } from '../../../words/english/common';
+import { inHundred } from '../../../format/chance';
 
 interface BlendAnswerProps {
   search: BlendSearch;

@@ -1,7 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import {
   expectedMixture,
-  inHundred,
   pooledStates,
   spoilEffect,
   summedMass,
@@ -11,6 +10,7 @@ import {
 } from '../../../../../core';
 import type { JudgedFrame } from '../../../../../model';
 import { frameWords } from '../../../../words/english/frame';
+import { inHundred } from '../../../../format/chance';
 
 /** Honey of frames together with what is expected of its moisture; null where there is none. */
 function portionOf(frames: readonly FrameEvidence[], expectation: Expectation): Portion | null {

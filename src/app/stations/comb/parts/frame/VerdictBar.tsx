@@ -11,6 +11,7 @@ import {
 import { FRAME_KINDS } from '../../../../commands/frameKinds';
 import { ACT_NAMES } from '../../words';
 import { frameWords } from '../../../../words/english/frame';
+import { useTell } from '../../../../words/useTell';
 
 interface VerdictBarProps {
   judged: JudgedFrame | null;
@@ -45,6 +46,7 @@ function KeptLine(): ReactElement {
 /** The answer for this frame in the largest letters, and the way on, where a thumb reaches. */
 export function VerdictBar(props: VerdictBarProps): ReactElement {
   const { judged, missing, onBack, onNext, nextLabel } = props;
+  const tell = useTell();
   const button = 'flex min-h-14 items-center justify-center border-2 border-linen font-bold';
   return (
     <div className="verdict-bar on-ink sticky bottom-0 z-10 -mx-4 bg-ink px-4 pt-2 pb-3 text-linen wide:mx-0">
@@ -58,9 +60,9 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
             )}
           </p>
           <p className="mt-1 text-base leading-snug">
-            {judged ? sentenceOf(judged) : missing}
-            {judged && !judged.overridden && (
-              <span className="hidden wide:inline"> {judged.decision.next}</span>
+            {judged ? sentenceOf(judged, tell) : missing}
+            {judged?.decision.next && !judged.overridden && (
+              <span className="hidden wide:inline"> {tell(judged.decision.next)}</span>
             )}
           </p>
         </div>
@@ -86,11 +88,14 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
   );
 }
 
-function sentenceOf({ decision, overridden }: JudgedFrame): string {
+function sentenceOf(
+  { decision, overridden }: JudgedFrame,
+  tell: ReturnType<typeof useTell>,
+): string {
   return overridden
     ? frameWords.theSchoolWouldSay({
         act: ACT_NAMES[decision.act].toLowerCase(),
-        sentence: decision.sentence,
+        sentence: tell(decision.sentence),
       })
-    : decision.sentence;
+    : tell(decision.sentence);
 }

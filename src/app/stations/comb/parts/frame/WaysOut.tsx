@@ -11,6 +11,7 @@ import { frameForm } from '../../frameDraft';
 import { ACT_NAMES } from '../../words';
 import { Pick, choicesOf } from '../Pick';
 import { frameWords } from '../../../../words/english/frame';
+import { useTell } from '../../../../words/useTell';
 
 /** Whether bees finish the frame, as a chance and a day. */
 function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
@@ -42,13 +43,14 @@ function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null
 /** What stands against taking the frame, and the words it takes to look past it. */
 function BlockNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
   const { blocks } = judged.evidence;
+  const tell = useTell();
   if (blocks.length === 0) return null;
   return (
     <div role="alert" className="border-4 border-ink bg-paper p-3">
       <p className="text-xl font-extrabold">{frameWords.notHoneyForPeople()}</p>
       {blocks.map((one) => (
         <p key={one.givenId} className="mt-1 text-base">
-          {blockSentence(one)}
+          {tell(blockSentence(one))}
         </p>
       ))}
       <p className="mt-1 mb-3 text-base">{frameWords.theProductsLabelAndLocal()}</p>
@@ -101,11 +103,12 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
 /** What else can be done with the frame, best first, and the keeper's own choice. */
 export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
   const alternatives = judged.decision.alternatives();
+  const tell = useTell();
   return (
     <div className="space-y-5">
       <QueenNote />
       <BlockNote judged={judged} />
-      {judged.decision.next !== '' && <p className="text-lg wide:hidden">{judged.decision.next}</p>}
+      {judged.decision.next && <p className="text-lg wide:hidden">{tell(judged.decision.next)}</p>}
       <FinishingNote judged={judged} />
       {alternatives.length > 0 && (
         <div>
@@ -113,7 +116,7 @@ export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
           <ol className="divide-y divide-thread">
             {alternatives.map((one) => (
               <li key={one.act} className="py-2 text-base">
-                <strong>{ACT_NAMES[one.act]}.</strong> {one.sentence}
+                <strong>{ACT_NAMES[one.act]}.</strong> {tell(one.sentence)}
               </li>
             ))}
           </ol>
