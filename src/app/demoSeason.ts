@@ -1,5 +1,6 @@
 import { createDexieRecordStore, databaseOf, deleteWorkspace } from '../db';
 import { isoDay } from './format/dates';
+import { tell } from './words/tell';
 
 /** Fills the demo workspace with the made-up season, unless it is filled already. */
 export async function fillDemoSeason(): Promise<void> {
@@ -7,7 +8,7 @@ export async function fillDemoSeason(): Promise<void> {
   if ((await store.journal()).length > 0) return;
   const { demoSeason } = await import('../../demo/season');
   const filled = await store.append(demoSeason(isoDay(new Date()), Date.now()), { as: 'merge' });
-  if (!filled.ok) throw new Error(filled.error.message);
+  if (!filled.ok) throw new Error(tell(filled.error.message));
 }
 
 /** Throws the demo season away with everything added to it, and fills it anew. */

@@ -89,7 +89,6 @@ export {
   DEFAULT_RULE_SET_ID,
   DEFAULT_TARGET_PERCENT,
   HONEY_KINDS,
-  LOCAL_LAW_DECIDES,
   RULE_SETS,
   findRuleSet,
   ruleSetOf,

@@ -1,4 +1,4 @@
-import { groupBy } from '../core';
+import { groupBy, say } from '../core';
 import {
   checkedRecord,
   failed,
@@ -27,7 +27,7 @@ export interface KeptReader {
 /** Why an append is refused: thrown, so that the transaction ends. */
 export class Refusal extends Error {
   constructor(readonly error: AppError) {
-    super(error.message);
+    super(error.message.key);
   }
 
   result(): ReturnType<typeof failed> {
@@ -68,9 +68,9 @@ export function checkSchemas(
     const [first] = checked.troubles;
     return refuse({
       code: 'invalid-record',
-      message: `This was not kept. ${first?.message ?? ''}`,
+      message: say('errors.notKept', { why: first?.message ?? '' }),
       ...(first && { path: first.path }),
-      details: checked.troubles.map((one) => `${one.path}: ${one.message}`),
+      details: checked.troubles.map(({ path, message }) => say('errors.at', { path, message })),
     });
   });
 }
@@ -135,14 +135,18 @@ function checkReferences(
     if (!trouble) continue;
     refuse({
       code: 'invalid-record',
-      message: `This was not kept: ${trouble.message}. It may have been removed in another tab; go back and choose again.`,
+      message: say('errors.notKeptReference', { why: trouble.message }),
       path: trouble.path,
-      details: [`${record.kind}: ${trouble.path}: ${trouble.message}`],
+      details: [
+        say('errors.ofKind', {
+          kind: record.kind,
+          path: trouble.path,
+          message: trouble.message,
+        }),
+      ],
     });
   }
 }
-
-const CHANGED = 'It was changed in another tab meanwhile; nothing was overwritten.';
 
 /** Refuses revisions that follow something which another revision has replaced already. */
 function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
@@ -155,7 +159,8 @@ function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
     const base = revisions.find((one) => one.id === mine.supersedes) ?? null;
     return theirs ? [{ mine, base, theirs }] : [];
   });
-  if (stale.length > 0) refuse({ code: 'changed-since', message: CHANGED, stale });
+  if (stale.length > 0)
+    refuse({ code: 'changed-since', message: say('errors.changedMeanwhile'), stale });
 }
 
 /** Refuses a new frame where another hangs already. */
@@ -170,7 +175,7 @@ function checkPlaces(records: readonly AnyRecord[], kept: readonly AnyRecord[]):
     if (!taken.has(`${boxId} ${slot}`)) continue;
     refuse({
       code: 'place-taken',
-      message: `Frame ${slot} was looked at in another tab meanwhile; nothing was overwritten.`,
+      message: say('errors.frameLookedAt', { slot }),
     });
   }
 }
@@ -190,7 +195,7 @@ function checkCodes(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
     if (holder !== undefined && holder !== record.entityId && !isKept) {
       refuse({
         code: 'place-taken',
-        message: `There is a lot ${code} already; nothing was made twice. Give this one another code.`,
+        message: say('errors.lotCodeTaken', { code }),
       });
     }
     codes.set(code, record.entityId);

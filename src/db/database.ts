@@ -92,9 +92,7 @@ const NATIVE_STEP = 10;
 /** The database was written by a newer version of the application. */
 export class NewerDatabaseError extends Error {
   constructor() {
-    super(
-      'These records were written by a newer version of Ripenum. Reload the page to get that version; until then nothing is read or changed.',
-    );
+    super('the database is of a newer version');
     this.name = 'NewerDatabaseError';
   }
 }

@@ -1,5 +1,5 @@
 import type { EntityTable } from 'dexie';
-import { groupBy } from '../core';
+import { groupBy, say } from '../core';
 import {
   RECORD_KINDS,
   failed,
@@ -8,6 +8,7 @@ import {
   type AppError,
   type RecordKind,
   type Result,
+  technical,
 } from '../records';
 import {
   Refusal,
@@ -17,7 +18,7 @@ import {
   kindsReferred,
   type KeptReader,
 } from './appendCheck';
-import { NewerDatabaseError, isOfNewer, type RipenumDatabase } from './database';
+import { isOfNewer, type RipenumDatabase } from './database';
 import type { Appended, AppendOptions, RecordStore, RowSetAside } from './recordStore';
 
 /** Looks up in a database, within a transaction that is under way. */
@@ -60,9 +61,8 @@ async function write(
 function storageFailed(error: unknown): AppError {
   return {
     code: 'storage-failed',
-    message:
-      'The browser could not store this; free some space or leave private browsing, then try again.',
-    details: [error instanceof Error ? error.message : String(error)],
+    message: say('errors.storageFailed'),
+    details: [technical(error)],
   };
 }
 
@@ -225,7 +225,7 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
       } catch (error) {
         if (error instanceof Refusal) return error.result();
         if (isOfNewer(error)) {
-          return failed({ code: 'newer-database', message: new NewerDatabaseError().message });
+          return failed({ code: 'newer-database', message: say('errors.newerDatabase') });
         }
         return failed(storageFailed(error));
       }

@@ -6,6 +6,7 @@ import {
   type Result,
   type SetAside,
 } from '../records';
+import { say, type Message } from '../core';
 
 /** How many revisions an append wrote, and how many were there already. */
 export interface Appended {
@@ -80,8 +81,12 @@ export function isSameRecord(a: AnyRecord, b: AnyRecord): boolean {
   return canonicalText(a) === canonicalText(b);
 }
 
-/** The sentence for an identifier that stands for two different things. */
-export function conflictMessage(records: readonly AnyRecord[]): string {
-  const first = records[0];
-  return `${records.length === 1 ? 'One version' : `${records.length} versions`} in the file differ from what is kept here under the same identifier (first: ${first?.kind ?? ''} ${first?.id ?? ''}); nothing was brought in.`;
+/** An identifier stands for two different things. */
+export function conflictMessage(records: readonly AnyRecord[]): Message {
+  const [first] = records;
+  return say('errors.conflict', {
+    count: records.length,
+    kind: first?.kind ?? '',
+    id: first?.id ?? '',
+  });
 }

@@ -4,6 +4,7 @@ import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { databaseOf, deleteWorkspace } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import { SnapshotSource, type Snapshot, type SnapshotState } from './snapshot';
+import { say } from '../core';
 
 const database = databaseOf('mine');
 const store = createDexieRecordStore(database);
@@ -32,7 +33,7 @@ const idsOf = (snapshot: Snapshot): string[] =>
 
 const keep = async (records: readonly AnyRecord[]): Promise<void> => {
   const kept = await store.append(records, { as: 'merge' });
-  if (!kept.ok) throw new Error(kept.error.message);
+  if (!kept.ok) throw new Error(kept.error.message.key);
 };
 
 let sources: SnapshotSource[] = [];
@@ -88,7 +89,7 @@ describe('what is read of a workspace', () => {
     const [lot] = sampleLot(countingScribe('d'));
     const source = begin();
     await readySnapshot(source);
-    const troubles = [{ path: 'name', message: 'too long' }];
+    const troubles = [{ path: 'name', message: say('records.tooLong', { most: 60 }) }];
     const aside = { id: lot!.id, kind: lot!.kind, entityId: lot!.entityId, ownerId: lot!.ownerId };
     await store.append([lot!], { as: 'merge', setAside: [{ ...aside, troubles }] });
     await source.caughtUp();

@@ -4,7 +4,7 @@ import { sampleExtraction } from '../records/test/sampleExtraction';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { fromOlder, olderRevision } from '../records/test/olderRecords';
 import { nextRevision } from '../records';
-import { YEAR_SENTENCE } from '../records/moments';
+import { DATED_YEARS, say } from '../core';
 import { sampleRoom } from '../records/test/sampleRoom';
 import { STRICTNESS, checkRows } from './checkRows';
 import {
@@ -107,7 +107,12 @@ describe('a database of the fifth version, with a year that nobody meant', () =>
     expect(await store.setAside()).toMatchObject([
       {
         id: batch.id,
-        troubles: [{ path: 'content.inAt', message: YEAR_SENTENCE }],
+        troubles: [
+          {
+            path: 'content.inAt',
+            message: say('records.year', { low: DATED_YEARS[0], high: DATED_YEARS[1] }),
+          },
+        ],
       },
     ]);
     const right = nextRevision(countingScribe('right'), slip, {

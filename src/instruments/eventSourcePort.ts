@@ -1,5 +1,6 @@
 import { lineTeller } from './lineListener';
 import { stateEvent, type InstrumentPort } from './port';
+import { say } from '../core';
 
 /** The part of the browser's EventSource that is used. */
 export interface EventSourceLike {
@@ -38,11 +39,7 @@ export function createEventSourcePort({ connect, nowS }: EventSourceOptions): In
       source.onerror = () => {
         if (closed) return;
         const gone = source.readyState === GAVE_UP;
-        listener(
-          gone
-            ? stateEvent('lost')
-            : stateEvent('connecting', 'The meter went away; trying again …'),
-        );
+        listener(gone ? stateEvent('lost') : stateEvent('connecting', say('errors.meterAway')));
       };
       return {
         close: () => {

@@ -1,4 +1,5 @@
 import { stateEvent, type InstrumentPort, type PortSample, type PortSession } from './port';
+import { say } from '../core';
 
 /** A meter that a person reads: what is entered is a sample, settled at once. */
 export interface HandSession extends PortSession {
@@ -15,7 +16,7 @@ export function createHandPort(): HandPort {
     byHand: true,
     open(listener) {
       let closed = false;
-      listener(stateEvent('open', 'Read it and type what it shows.'));
+      listener(stateEvent('open', say('errors.meterByHand')));
       return {
         enter: (sample) => {
           if (!closed) listener({ type: 'sample', sample });

@@ -1,4 +1,4 @@
-import { settling, type Scale, type Settling } from '../core';
+import { settling, type Scale, type Settling, type Message, say, type MessageValue } from '../core';
 import {
   STATE_SENTENCES,
   type InstrumentPort,
@@ -11,7 +11,7 @@ import {
 /** What a page shows of a meter. */
 export interface MeterView {
   readonly state: PortState;
-  readonly sentence: string;
+  readonly sentence: Message;
   readonly last: PortSample | null;
   readonly settling: Settling;
   /** the last samples, oldest first */
@@ -19,7 +19,7 @@ export interface MeterView {
   readonly received: number;
   /** lines that were not understood, or on another scale */
   readonly ignored: number;
-  readonly lastIgnored: string;
+  readonly lastIgnored: MessageValue;
 }
 
 /** What a watch needs from outside, so that tests decide about time. */
@@ -52,12 +52,19 @@ const NOTHING: MeterView = {
   lastIgnored: '',
 };
 
+/** Samples and lines so far. */
+interface Counts {
+  received: number;
+  ignored: number;
+  lastIgnored: MessageValue;
+}
+
 /** Listens to a port, judges whether the meter has settled, and tells the page now and then. */
 export class MeterWatch {
   private session: PortSession | null = null;
   private view: MeterView = NOTHING;
   private samples: PortSample[] = [];
-  private counts = { received: 0, ignored: 0, lastIgnored: '' };
+  private counts: Counts = { received: 0, ignored: 0, lastIgnored: '' };
   private link: Pick<MeterView, 'state' | 'sentence'> = NOTHING;
   private waiting: (() => void) | null = null;
   private silence: (() => void) | null = null;
@@ -114,7 +121,7 @@ export class MeterWatch {
 
   private take(sample: PortSample): void {
     if (sample.scale !== this.options.scale) {
-      this.ignore(`${sample.dialValue} is on another scale than this meter is set up with`);
+      this.ignore(say('errors.otherScale', { value: sample.dialValue }));
       return;
     }
     this.counts.received += 1;
@@ -127,7 +134,7 @@ export class MeterWatch {
     this.tellSoon();
   }
 
-  private ignore(text: string): void {
+  private ignore(text: MessageValue): void {
     this.counts.ignored += 1;
     this.counts.lastIgnored = text;
     this.tellSoon();

@@ -1,4 +1,5 @@
 import type { MeterSample, Scale } from '../core';
+import { say, type Message } from '../core';
 
 /** A value as a meter gave it, with the scale it is on. */
 export interface PortSample extends MeterSample {
@@ -10,7 +11,7 @@ export type PortState = 'connecting' | 'open' | 'silent' | 'lost' | 'refused' | 
 
 /** What an adapter tells. */
 export type PortEvent =
-  | { readonly type: 'state'; readonly state: PortState; readonly sentence: string }
+  | { readonly type: 'state'; readonly state: PortState; readonly sentence: Message }
   | { readonly type: 'sample'; readonly sample: PortSample }
   /** a line that could not be understood */
   | { readonly type: 'ignored'; readonly text: string };
@@ -29,14 +30,14 @@ export interface InstrumentPort {
   open(listener: PortListener): PortSession;
 }
 
-/** What each state means, one sentence. */
-export const STATE_SENTENCES: Readonly<Record<PortState, string>> = {
-  connecting: 'Connecting …',
-  open: 'Connected.',
-  silent: 'The meter says nothing. Is honey on the prism, and the lid shut?',
-  lost: 'The connection was lost. What came before is not taken; connect again.',
-  refused: 'The meter could not be opened.',
-  closed: 'Not connected.',
+/** What each state means. */
+export const STATE_SENTENCES: Readonly<Record<PortState, Message>> = {
+  connecting: say('errors.meterConnecting'),
+  open: say('errors.meterOpen'),
+  silent: say('errors.meterSilent'),
+  lost: say('errors.meterLost'),
+  refused: say('errors.meterRefused'),
+  closed: say('errors.meterClosed'),
 };
 
 export const stateEvent = (state: PortState, sentence = STATE_SENTENCES[state]): PortEvent => ({

@@ -1,6 +1,7 @@
 import { lineTeller } from './lineListener';
 import { LineCutter } from './lines';
 import { stateEvent, type InstrumentPort, type PortListener } from './port';
+import { say, type Message } from '../core';
 
 /** The part of a Web Serial port that is used. */
 export interface SerialPortLike {
@@ -21,9 +22,8 @@ export interface SerialOptions {
   readonly nowS: () => number;
 }
 
-const NOBODY_CHOSEN = 'No port was chosen. Connect again and choose the cable of the meter.';
-const CANNOT_OPEN =
-  'The port could not be opened; another program may hold it. Close that one, then connect again.';
+const NOBODY_CHOSEN = say('errors.noPortChosen');
+const CANNOT_OPEN = say('errors.portBusy');
 
 /** Reads lines until the port ends, fails, or is closed. */
 class SerialReader {
@@ -37,7 +37,7 @@ class SerialReader {
   ) {}
 
   async run(): Promise<void> {
-    this.listener(stateEvent('connecting', 'Choose the cable of the meter in the browser’s list.'));
+    this.listener(stateEvent('connecting', say('errors.choosePort')));
     if (!(await this.openPort())) return;
     this.listener(stateEvent('open'));
     await this.readAll();
@@ -60,7 +60,7 @@ class SerialReader {
     return !this.closed;
   }
 
-  private refuse(sentence: string): false {
+  private refuse(sentence: Message): false {
     if (!this.closed) this.listener(stateEvent('refused', sentence));
     return false;
   }

@@ -1,12 +1,14 @@
 import { migrated } from './migrations';
 import { recordSchema, type AnyRecord } from './record';
 import { pathText } from './pathText';
+import { type Message } from '../core';
+import { wrongMessage } from './fields';
 
-/** What is wrong in one place of a record, as one sentence. */
+/** What is wrong in one place of a record. */
 export interface Trouble {
   /** `content.inAt` */
   readonly path: string;
-  readonly message: string;
+  readonly message: Message;
 }
 
 /** A row as it was checked: a record, or what keeps it from being one. */
@@ -20,7 +22,7 @@ export function checkedRecord(row: unknown): Checked {
   if (parsed.success) return { ok: true, record: parsed.data };
   const troubles = parsed.error.issues.map(({ path, message }) => ({
     path: pathText(path),
-    message,
+    message: wrongMessage(message),
   }));
   return { ok: false, troubles };
 }

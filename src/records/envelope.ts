@@ -1,13 +1,11 @@
-import { MOST_REASON, REASON_SENTENCE } from './fields';
+import { MOST_REASON, wrong } from './fields';
 import { z } from './zod';
 
 /** Version of all record schemas together; raise it with a migration in `migrations.ts`. */
 export const SCHEMA_VERSION = 5;
 
 /** Identifier of an entity or a revision: letters, digits and hyphens. */
-export const idSchema = z
-  .string()
-  .regex(/^[A-Za-z0-9-]{1,64}$/, 'An identifier has 1 to 64 letters, digits or hyphens.');
+export const idSchema = z.string().regex(/^[A-Za-z0-9-]{1,64}$/, 'badIdentifier');
 
 /** What every revision carries around its content. */
 export const envelopeShape = {
@@ -20,14 +18,14 @@ export const envelopeShape = {
   /** when it was written down, ISO 8601 with milliseconds, UTC */
   recordedAt: z.iso.datetime({
     precision: 3,
-    error: 'A time looks like 2026-08-01T10:00:00.000Z.',
+    error: 'badTime',
   }),
   /** initials of who wrote it, may be empty */
-  author: z.string().max(12, 'Initials have at most 12 letters.'),
+  author: z.string().max(12, wrong('tooLong', 12)),
   /** the revision that this one replaces, null for the first */
   supersedes: idSchema.nullable(),
   /** why it replaces the former, null for the first */
-  reason: z.string().max(MOST_REASON, REASON_SENTENCE).nullable(),
+  reason: z.string().max(MOST_REASON, wrong('tooLong', MOST_REASON)).nullable(),
   /** true: the entity no longer counts */
   withdrawn: z.boolean(),
 } as const;

@@ -1,7 +1,14 @@
 /** What is stored, checked and exchanged; other layers import from here. */
 export { type SetAside, type Trouble, checkedRecord, setAsideOf } from './checked';
 export { DEFAULT_PREFERENCES } from './defaultPreferences';
-export { between, reasonField } from './fields';
+export {
+  between,
+  nameField,
+  reasonField,
+  requiredText,
+  wholeBetween,
+  wrongMessage,
+} from './fields';
 export { current, heads, inOrder } from './heads';
 export { holdingOf } from './holding';
 export { migrated } from './migrations';
@@ -24,7 +31,7 @@ export {
   isLotRecord,
 } from './record';
 export { referenceTroubles, referredIds, referredIn } from './references';
-export { type AppError, type Result, failed, ok } from './result';
+export { type AppError, type Result, failed, ok, technical } from './result';
 export { type Change, type Scribe, entryRevision, firstRevision, nextRevision } from './revise';
 export { type Stale, mergedRevision, onTopOf } from './stale';
 export { vesselId, vesselIdOf, vesselRefOf } from './vesselRef';
@@ -51,7 +58,13 @@ export {
   type SamplingPlanContent,
   samplingPlanContentSchema,
 } from './bench/samplingPlan';
-export { NOTES, type Senses, type SensesContent, sensesContentSchema } from './bench/senses';
+export {
+  NOTES,
+  type Note,
+  type Senses,
+  type SensesContent,
+  sensesContentSchema,
+} from './bench/senses';
 export {
   MOST_LOOKS,
   type ZeroCheckContent,

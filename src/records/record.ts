@@ -23,7 +23,6 @@ const byKind = <T>(valueOf: (kind: Kinds[number]) => T): ByKind<T> =>
 
 /** What is said of a kind, seen without its own types. */
 export interface KindFacts {
-  readonly name: string;
   readonly table: string;
   readonly since: number;
   readonly owner: RecordKind | null;

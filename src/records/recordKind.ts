@@ -36,8 +36,6 @@ export interface KindDefinition<
   P extends Part | null,
 > {
   readonly kind: K;
-  /** in the plural, as lists and tables call it */
-  readonly name: string;
   /** of the database */
   readonly table: string;
   /** version of the database that it came with */

@@ -15,6 +15,7 @@ import { sampleRoom } from './test/sampleRoom';
 import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
 import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';
+import { say } from '../core';
 
 /** At least one record of every kind, all belonging together. */
 function everything(): AnyRecord[] {
@@ -171,7 +172,10 @@ describe('records of every kind in one file', () => {
     );
     const broken = brokenReferences([...one, ...two, stray]);
     expect(broken).toEqual([
-      { path: 'records[8].content.containerId', message: 'its container is not there' },
+      {
+        path: 'records[8].content.containerId',
+        message: say('errors.isNotThere', { kind: 'container' }),
+      },
     ]);
   });
 });

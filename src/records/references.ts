@@ -1,5 +1,6 @@
 import { KIND_FACTS, OWNER_KINDS, type AnyRecord, type RecordKind } from './record';
 import type { Reference } from './recordKind';
+import { say, type Message } from '../core';
 
 /** All entities that a record refers to. */
 function referencesOf({ kind, content }: AnyRecord): Reference[] {
@@ -9,7 +10,7 @@ function referencesOf({ kind, content }: AnyRecord): Reference[] {
 /** Something wrong with how revisions refer to each other. */
 export interface BrokenReference {
   readonly path: string;
-  readonly message: string;
+  readonly message: Message;
   /** true: a former version is missing, but this one says everything by itself */
   readonly gap?: true;
 }
@@ -23,31 +24,34 @@ export interface Referred {
 function ownerTrouble(record: AnyRecord, owner: Pick<AnyRecord, 'kind'> | undefined) {
   const kind = OWNER_KINDS[record.kind];
   if (kind === null) {
-    return record.ownerId === record.entityId ? null : `a ${record.kind} belongs to itself`;
+    return record.ownerId === record.entityId
+      ? null
+      : say('errors.belongsToItself', { kind: record.kind });
   }
-  return owner?.kind === kind ? null : `its ${kind} is not there`;
+  return owner?.kind === kind ? null : say('errors.isNotThere', { kind });
 }
 
 /** What is wrong with what one record refers to. */
 export function referenceTroubles(record: AnyRecord, referred: Referred): BrokenReference[] {
   const found: BrokenReference[] = [];
-  const say = (path: string, message: string | null): void => {
+  const note = (path: string, message: Message | null): void => {
     if (message !== null) found.push({ path, message });
   };
-  say('ownerId', ownerTrouble(record, referred.entity(record.ownerId)));
+  note('ownerId', ownerTrouble(record, referred.entity(record.ownerId)));
   if (record.supersedes !== null) {
     const former = referred.revision(record.supersedes);
     const path = 'supersedes';
-    if (!former) found.push({ path, message: 'the version it replaces is not there', gap: true });
+    if (!former) found.push({ path, message: say('errors.replacedMissing'), gap: true });
     else if (former.entityId !== record.entityId || former.kind !== record.kind) {
-      say(path, 'it replaces a version of something else');
+      note(path, say('errors.replacesOther'));
     }
   }
   for (const { path, id, kind } of referencesOf(record)) {
     if (id === null) continue;
     const named = referred.entity(id);
     const foreign = kind === 'container' && named?.ownerId !== record.ownerId;
-    say(`content.${path}`, named?.kind === kind && !foreign ? null : `its ${kind} is not there`);
+    const there = named?.kind === kind && !foreign;
+    note(`content.${path}`, there ? null : say('errors.isNotThere', { kind }));
   }
   return found;
 }
@@ -88,7 +92,7 @@ export function brokenReferences(records: readonly AnyRecord[]): BrokenReference
   return records.flatMap((record, at) => {
     const found = referenceTroubles(record, referred);
     if (seen.has(record.id)) {
-      found.unshift({ path: 'id', message: 'this identifier stands twice in the file' });
+      found.unshift({ path: 'id', message: say('errors.twiceInFile') });
     }
     seen.add(record.id);
     return found.map((one) => ({ ...one, path: `records[${at}].${one.path}` }));

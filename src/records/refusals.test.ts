@@ -53,17 +53,13 @@ describe('a ruling that is signed', () => {
   const ruling = (change: object) => troubles(rulingContentSchema, { ...RULING, ...change });
 
   test('otherwise than proposed takes a reason', () => {
-    expect(ruling({ outcome: 'dry' })).toEqual([
-      'overrideReason: Deciding otherwise than the rules takes a reason.',
-    ]);
+    expect(ruling({ outcome: 'dry' })).toEqual(['overrideReason: overrideWithoutReason']);
     expect(ruling({ outcome: 'dry', overrideReason: 'It smells damp' })).toEqual([]);
   });
 
   test('a blocked lot is signed as blocked or not at all, whatever the reason', () => {
     const blocked = { proposedOutcome: 'reject', overrideReason: 'I know better' };
-    expect(ruling(blocked)).toEqual([
-      'outcome: A blocked lot cannot be signed otherwise: correct what blocks it, by the label and local rules.',
-    ]);
+    expect(ruling(blocked)).toEqual(['outcome: blockedOverride']);
     expect(ruling({ ...blocked, outcome: 'reject' })).toEqual([]);
   });
 
@@ -77,10 +73,10 @@ describe('a move in the store', () => {
 
   test('says how much was taken, and where something was placed', () => {
     expect(move({})).toEqual([]);
-    expect(move({ massKg: null })).toEqual(['massKg: Say how much was taken.']);
-    expect(move({ act: 'placed', massKg: null })).toEqual(['placeKind: Say where it stands.']);
+    expect(move({ massKg: null })).toEqual(['massKg: takenMissing']);
+    expect(move({ act: 'placed', massKg: null })).toEqual(['placeKind: placeMissing']);
     expect(move({ act: 'placed', massKg: null, placeKind: 'cellar' })).toEqual([]);
-    expect(move({ massKg: 0 })).toEqual(['massKg: Type kilograms, more than 0.']);
+    expect(move({ massKg: 0 })).toEqual(['massKg: between 0.001 100000']);
     expect(move({ item: 0 })).toHaveLength(1);
   });
 });
@@ -99,12 +95,10 @@ describe('jars filled', () => {
 
   test('at least one, of some weight, with a code and from somewhere', () => {
     expect(packing({})).toEqual([]);
-    expect(packing({ count: 0 })).toEqual(['count: Type how many jars there are, 1 to 5000.']);
-    expect(packing({ jarG: 0 })).toEqual(['jarG: A jar holds 5 g to 20 kg.']);
-    expect(packing({ code: 'a b' })).toEqual([
-      'code: A jar code has letters, digits, dots and hyphens, 24 at most.',
-    ]);
-    expect(packing({ from: [] })).toEqual(['from: Say from which container the jars were filled.']);
+    expect(packing({ count: 0 })).toEqual(['count: whole 1 5000']);
+    expect(packing({ jarG: 0 })).toEqual(['jarG: between 5 20000']);
+    expect(packing({ code: 'a b' })).toEqual(['code: badJarCode']);
+    expect(packing({ from: [] })).toEqual(['from: fromMissing']);
     expect(packing({ bestBefore: 'some day' })).toHaveLength(1);
   });
 });

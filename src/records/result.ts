@@ -1,17 +1,22 @@
 import type { Stale } from './stale';
+import { say, type Message } from '../core';
 
 /** What went wrong at an edge (file, form, database), as plain data that survives any transport. */
 export interface AppError {
   readonly code: AppErrorCode;
-  /** one sentence for the user, with what to do */
-  readonly message: string;
+  /** for the user, with what to do */
+  readonly message: Message;
   /** where, e.g. `records[3].content.dialValue` */
   readonly path?: string;
-  /** further findings, each one sentence */
-  readonly details?: readonly string[];
+  /** further findings */
+  readonly details?: readonly Message[];
   /** with `changed-since`: what another tab wrote meanwhile */
   readonly stale?: readonly Stale[];
 }
+
+/** What a library or the browser said, for a report. */
+export const technical = (error: unknown): Message =>
+  say('errors.technical', { text: error instanceof Error ? error.message : String(error) });
 
 /** Everything that can go wrong at an edge. */
 export type AppErrorCode =

@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { RecordKind } from '../records';
+import { say, type MessageValue } from '../core';
 
 /** One revision that an act wrote, and the one it replaced. */
 export interface Step {
@@ -39,7 +40,7 @@ function renamed(acts: readonly Act[], standsFor: TakenBack['standsFor']): Act[]
 
 /** What the line at the foot of the page says. */
 interface Notice {
-  readonly text: string;
+  readonly text: MessageValue;
   readonly tone: 'done' | 'refused' | 'told';
 }
 
@@ -70,12 +71,12 @@ const actsSlice = createSlice({
     actUndone: (state, { payload: { act, standsFor } }: PayloadAction<TakenBack>) => ({
       undo: renamed(state.undo.slice(0, -1), standsFor),
       redo: [...renamed(state.redo, standsFor), act],
-      notice: { text: `Undone: ${act.label}`, tone: 'done' as const },
+      notice: { text: say('errors.undone', { label: act.label }), tone: 'done' as const },
     }),
     actRedone: (state, { payload: { act, standsFor } }: PayloadAction<TakenBack>) => ({
       undo: [...renamed(state.undo, standsFor), act],
       redo: renamed(state.redo.slice(0, -1), standsFor),
-      notice: { text: `Done again: ${act.label}`, tone: 'done' as const },
+      notice: { text: say('errors.redone', { label: act.label }), tone: 'done' as const },
     }),
     /** the last act can never be undone */
     actForgotten: (state) => ({ ...state, undo: state.undo.slice(0, -1) }),

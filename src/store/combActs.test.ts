@@ -31,7 +31,7 @@ async function judge(slots: readonly number[], known: readonly AnyRecord[] = [])
       lookRecords(scribe, { harvest, box, looks, known }, bookOf(yard.records)),
     ),
   );
-  if (!done.ok) throw new Error(done.error.message);
+  if (!done.ok) throw new Error(done.error.message.key);
   return done.value;
 }
 

@@ -4,9 +4,9 @@ import { actDone, actForgotten, actRedone, actUndone, noticeShown } from './acts
 import { draftDropped, draftTyped } from './draftsSlice';
 import { listeners } from './listenerMiddleware';
 import { saveActs } from './undoMemory';
+import { say } from '../core';
 
-const NOT_KEPT =
-  'What you type is not kept: the browser refuses to store it. Leave this page open and free some space.';
+const NOT_KEPT = say('errors.draftNotKept');
 
 function keepDrafts(): void {
   listeners.startListening({

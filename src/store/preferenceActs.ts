@@ -6,9 +6,9 @@ import { draftDropped } from './draftsSlice';
 import type { ActOptions } from './recordActs';
 import type { RootState } from './rootReducer';
 import { preferencesChanged } from './sessionSlice';
+import { say } from '../core';
 
-const NOT_KEPT =
-  'Your choices could not be kept: the browser refuses to store them. Free some space, then try again.';
+const NOT_KEPT = say('errors.choicesNotKept');
 
 /** Keeps what the keeper chose, then goes by it; whether it was kept. */
 export function keepPreferences(

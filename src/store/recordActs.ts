@@ -1,6 +1,6 @@
 import type { ThunkAction, UnknownAction } from '@reduxjs/toolkit';
 import { v7 as uuid } from 'uuid';
-import { groupBy } from '../core';
+import { groupBy, say } from '../core';
 import {
   createDexieRecordStore,
   databaseOf,
@@ -82,7 +82,7 @@ export interface ActOptions {
   readonly against?: readonly AnyRecord[];
 }
 
-const STILL_HERE = 'Nothing was kept; what you typed is still here.';
+const STILL_HERE = say('errors.stillHere');
 
 /**
  * Appends records of an act. Where another tab changed the same thing meanwhile, both are put together
@@ -165,11 +165,9 @@ export function revise<T extends AnyRecord>(
   return perform(label, (scribe) => [nextRevision(scribe, former, change)], options);
 }
 
-const WAS_WRONG =
-  'What was there before cannot be right, so it is not brought back. Correct the record again instead.';
+const WAS_WRONG = say('errors.wasWrong');
 
-const CHANGED_SINCE =
-  'It was changed elsewhere since, so it cannot be undone from here; look at the history of the lot.';
+const CHANGED_SINCE = say('errors.changedSince');
 
 /** The revision that brings back what held before a step, or null where it no longer holds. */
 function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, reason: string) {
@@ -224,8 +222,7 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
   };
 }
 
-const NOT_OF_HERE =
-  'Nothing on these frames to undo. What was done before can be undone on the page where it was done.';
+const NOT_OF_HERE = say('errors.notOfHere');
 
 /**
  * Takes the last act of this tab back, if nobody changed its result since.
@@ -273,11 +270,12 @@ export function broughtIn(label: string, steps: readonly Step[]): Thunk<void> {
 
 /** Chooses which of rivals holds; the others stay in the history. */
 export function chooseRival(
+  label: string,
   { entityId, rivals }: Rivalry,
   chosen: AnyRecord,
 ): Thunk<Result<readonly AnyRecord[]>> {
   const against = rivals.filter((one) => one.id !== chosen.id).map((one) => one.id);
-  return perform('Chose which one holds', (scribe) => [
+  return perform(label, (scribe) => [
     nextRevision(scribe, chosen, {
       content: chosen.content,
       withdrawn: chosen.withdrawn,

@@ -6,9 +6,7 @@ import { sessionOpened } from './sessionSlice';
 import type { AppStore } from './store';
 import { liveTabIds, tabId } from './tab';
 import { loadActs } from './undoMemory';
-
-const droppedWords = (forms: number): string =>
-  `Forms have changed with this version: what you had begun in ${forms === 1 ? 'one of them' : `${forms} of them`} and not kept is gone. Please type it again. All records are as they were.`;
+import { say } from '../core';
 
 /** Makes a workspace the one this tab shows: preferences, drafts and undo list are loaded. */
 export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
@@ -21,6 +19,9 @@ export async function openWorkspace(store: AppStore, workspace: Workspace): Prom
   store.dispatch(sessionOpened({ workspace, tabId: own, preferences }));
   store.dispatch(draftsLoaded(drafts));
   store.dispatch(actsLoaded(loadActs(workspace)));
-  if (dropped > 0) store.dispatch(noticeShown({ text: droppedWords(dropped), tone: 'told' }));
+  if (dropped > 0)
+    store.dispatch(
+      noticeShown({ text: say('errors.draftsDropped', { forms: dropped }), tone: 'told' }),
+    );
   startKeeping();
 }

@@ -1,5 +1,6 @@
 import { wrap, type Remote } from 'comlink';
 import { NOT_LOADED_MARK } from './protocol';
+import { say, type Message } from '../core/message/message';
 
 /** A worker with its far end. */
 export interface Helper<Api> {
@@ -10,21 +11,23 @@ export interface Helper<Api> {
 }
 
 /** What is said where the browser gives no reason, which is where a worker's file cannot be fetched. */
-export const NOT_LOADED =
-  'A part of Ripenum could not be loaded. Check the connection, then try again.';
+export const NOT_LOADED = say('errors.partNotLoaded');
 
 /** A part of the application that could not be loaded, or broke down; trying again may help. */
 export class HelperError extends Error {
-  constructor(message: string) {
-    super(message === '' ? NOT_LOADED : message);
+  readonly told: Message;
+
+  constructor(reason: string) {
+    super(reason === '' ? 'not loaded' : reason);
     this.name = 'HelperError';
+    this.told = reason === '' ? NOT_LOADED : say('errors.technical', { text: reason });
   }
 }
 
-/** What went wrong with a worker itself, for a person; empty where its computation refused the values. */
-export function helperTrouble(error: unknown): string {
-  if (error instanceof HelperError) return error.message;
-  return error instanceof Error && error.message.startsWith(NOT_LOADED_MARK) ? NOT_LOADED : '';
+/** What went wrong with a worker itself, for a person; null where its computation refused the values. */
+export function helperTrouble(error: unknown): Message | null {
+  if (error instanceof HelperError) return error.told;
+  return error instanceof Error && error.message.startsWith(NOT_LOADED_MARK) ? NOT_LOADED : null;
 }
 
 /** Starts a worker. */
@@ -33,7 +36,7 @@ export function startHelper<Api>(newWorker: () => Worker): Helper<Api> {
   const broken = new Promise<never>((_, reject) => {
     const fail = (message: string): void => reject(new HelperError(message));
     worker.addEventListener('error', (event) => fail(event.message ?? ''), { once: true });
-    worker.addEventListener('messageerror', () => fail('A message was lost; try again.'));
+    worker.addEventListener('messageerror', () => fail('a message was lost'));
   });
   // whoever waits for the remote end races with it; nobody may be waiting
   broken.catch(() => undefined);

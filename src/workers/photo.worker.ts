@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
 import type { PhotoResult, PhotoWorker } from './protocol';
+import { say } from '../core/message/message';
 
 const JPEG_QUALITY = 0.8;
 
-const NO_PICTURE =
-  'This file is not a photograph that the browser can read; choose a JPEG, PNG or WebP.';
+const NO_PICTURE = say('errors.noPicture');
 
 /** Bytes as base64, in pieces, since a call takes only so many arguments. */
 async function base64Of(blob: Blob): Promise<string> {

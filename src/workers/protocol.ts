@@ -17,6 +17,7 @@ import type {
   RoomOutlook,
   StageGain,
 } from '../core';
+import { type Message } from '../core';
 
 /** How an error begins where a worker could not load what it needs: only its text comes through. */
 export const NOT_LOADED_MARK = 'not-loaded:';
@@ -32,7 +33,7 @@ export interface ShrunkPhoto {
 /** What came of a photograph; plain data, since errors lose their fields on the way. */
 export type PhotoResult =
   | { readonly ok: true; readonly photo: ShrunkPhoto }
-  | { readonly ok: false; readonly message: string };
+  | { readonly ok: false; readonly message: Message };
 
 /** What the photo worker does. */
 export interface PhotoWorker {

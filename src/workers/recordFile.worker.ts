@@ -5,8 +5,16 @@ import { createDexieRecordStore } from '../db/dexieRecordStore';
 import { exportFile } from '../db/files/exportFile';
 import { bringIn, planImport, type ImportPlan } from '../db/files/importFile';
 import { textOf, type FileProgress } from '../db/files/progress';
-import { FileVerification, failed, ok, type AppError, type MergeEffect } from '../records';
+import {
+  FileVerification,
+  failed,
+  ok,
+  type AppError,
+  type MergeEffect,
+  technical,
+} from '../records';
 import type { ImportSummary, RecordFileWorker } from './recordFileProtocol';
+import { say } from '../core';
 
 /** Reports of progress are passed on no oftener than so [ms]. */
 const TOLD_EVERY_MS = 100;
@@ -31,9 +39,8 @@ function atTimes(tell: (progress: FileProgress) => void): (progress: FileProgres
 function failure(error: unknown): AppError {
   return {
     code: 'storage-failed',
-    message:
-      'This could not be finished: the browser ran out of memory or room, or the file was taken away. Close other tabs, free some space, then try again.',
-    details: [error instanceof Error ? `${error.name}: ${error.message}` : String(error)],
+    message: say('errors.notFinished'),
+    details: [technical(error)],
   };
 }
 

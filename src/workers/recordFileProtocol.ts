@@ -3,6 +3,7 @@ import type { FileProgress } from '../db/files/progress';
 import type { WrittenFile } from '../db/files/exportFile';
 import type { Workspace } from '../db/workspaces';
 import type { AnyRecord, DigestHit, FileVerdict, RecordKind, Result, SetAside } from '../records';
+import { type Trouble } from '../records';
 
 /** Records of which the first ones are listed, all are counted. */
 export interface Listed<T> {
@@ -23,7 +24,7 @@ export interface ImportSummary {
   readonly setAside: Listed<SetAside & { readonly row: AnyRecord }>;
   readonly clashes: readonly Clash[];
   readonly gaps: number;
-  readonly lost: readonly { readonly path: string; readonly message: string }[];
+  readonly lost: readonly Trouble[];
   readonly lostCount: number;
 }
 

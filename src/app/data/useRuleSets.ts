@@ -1,6 +1,7 @@
 import type { RuleSet } from '../../core';
 import type { Choice } from '../ui/fields/ChoiceField';
 import { useBook } from './useWorkspaceModel';
+import { todayWords } from '../words/english/today';
 
 /** Every rule set that lots may be under: the shipped ones, then the keeper's own, removed ones too. */
 export const useRuleSets = (): readonly RuleSet[] => useBook().ruleSets;
@@ -22,6 +23,6 @@ export function useRuleSetChoices(chosenId: string): Choice[] {
   const removed = useRuleSets().filter((one) => one.id === chosenId && !offered.includes(one));
   return [...offered, ...removed].map((one) => ({
     value: one.id,
-    label: `${one.name}, ${one.edition}${removed.includes(one) ? ' (removed)' : ''}`,
+    label: `${one.name}, ${one.edition}${removed.includes(one) ? todayWords.removed() : ''}`,
   }));
 }

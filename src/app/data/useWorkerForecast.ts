@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react';
 import { helperTrouble } from '../../workers/helpers';
+import { type Message } from '../../core';
 
 /** What a forecast tells while it is reckoned. */
 export interface ForecastListener<First, Draw> {
@@ -18,8 +19,8 @@ export type ForecastStart<Question, First, Draw> = (
 /** A forecast on its way. */
 export interface WorkerForecast<First, Draw> {
   readonly status: 'running' | 'done' | 'given-up' | 'failed';
-  /** that a part of the application could not be loaded; empty where the values are at fault */
-  readonly why: string;
+  /** that a part of the application could not be loaded; null where the values are at fault */
+  readonly why: Message | null;
   /** what is told before the draws; null until it is there */
   readonly first: First | null;
   readonly draws: readonly Draw[];
@@ -32,12 +33,12 @@ export interface WorkerForecast<First, Draw> {
 interface State<Question, First, Draw> {
   readonly of: Question | null;
   readonly status: WorkerForecast<First, Draw>['status'];
-  readonly why: string;
+  readonly why: Message | null;
   readonly first: First | null;
   readonly draws: readonly Draw[];
 }
 
-const NOTHING = { status: 'running', why: '', first: null, draws: [] } as const;
+const NOTHING = { status: 'running', why: null, first: null, draws: [] } as const;
 
 /**
  * Forecasts in workers whenever the question changes; results come as they are found.

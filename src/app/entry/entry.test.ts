@@ -29,18 +29,18 @@ const US: Preferences = {
 };
 
 const schema = z.object({
-  name: z.string().min(1, 'A name.'),
-  roomC: between(0, 50, 'Between 0 and 50.'),
-  swingC: between(0, 30, 'Up to 30.'),
-  share: between(0, 1, 'A share.').nullable(),
-  machine: z.object({ kind: z.enum(['coil', 'wheel']), watts: between(1, 9, 'Watts.') }).nullable(),
+  name: z.string().min(1, 'nameMissing'),
+  roomC: between(0, 50),
+  swingC: between(0, 30),
+  share: between(0, 1).nullable(),
+  machine: z.object({ kind: z.enum(['coil', 'wheel']), watts: between(1, 9) }).nullable(),
   found: z.union([
-    z.object({ by: z.literal('weight'), kg: between(0, 9, 'Weight.') }),
-    z.object({ by: z.literal('look'), tenths: between(0, 10, 'Tenths.') }),
+    z.object({ by: z.literal('weight'), kg: between(0, 9) }),
+    z.object({ by: z.literal('look'), tenths: between(0, 10) }),
   ]),
-  range: z.tuple([z.number(), z.number()]).refine(([a, b]) => a < b, 'From low to high.'),
-  looks: z.array(z.object({ at: between(0, 100, 'Place.') })),
-  startMin: between(0, 2880, 'Clock.'),
+  range: z.tuple([z.number(), z.number()]).refine(([a, b]) => a < b, 'rangeUpsideDown'),
+  looks: z.array(z.object({ at: between(0, 100) })),
+  startMin: between(0, 2880),
   at: z.string(),
   is: z.boolean(),
   seed: z.number(),
@@ -124,14 +124,14 @@ describe('a record in a form', () => {
     expect(entry.fill(CONTENT, METRIC).machine).toEqual({ has: 'no', kind: 'wheel', watts: '4' });
     expect(said({ 'machine.watts': 'x' })).toEqual({});
     expect(said({ 'machine.has': 'yes', 'machine.watts': '70' })).toEqual({
-      'machine.watts': 'Watts.',
+      'machine.watts': 'This must be between 1 and 9.',
     });
   });
 
   test('of several ways to say it only the chosen one is read', () => {
     expect(said({ 'found.kg': 'x', 'found.by': 'look', 'found.tenths': '4' })).toEqual({});
     expect(said({ 'found.by': 'look', 'found.tenths': '40' })).toEqual({
-      'found.tenths': 'Tenths.',
+      'found.tenths': 'This must be between 0 and 10.',
     });
   });
 
@@ -145,13 +145,15 @@ describe('a record in a form', () => {
     expect(
       said({ name: '', roomC: 'warm', 'looks.1.at': '400', at: '', startMin: 'dawn' }),
     ).toEqual({
-      name: 'A name.',
+      name: 'Give it a name.',
       roomC: 'Type digits only, such as 17.4; “warm” is not a number.',
-      'looks.1.at': 'Place.',
+      'looks.1.at': 'This must be between 0 and 100.',
       at: 'Choose a day and a time.',
       startMin: 'Type a time such as 9:00.',
     });
-    expect(said({ 'range.0': '5' })).toEqual({ 'range.0': 'From low to high.' });
+    expect(said({ 'range.0': '5' })).toEqual({
+      'range.0': 'The first value must be the lower one.',
+    });
   });
 
   test('a check of the screen comes before the schema, at the field that it names', () => {

@@ -1,5 +1,6 @@
 import type { Preferences, z } from '../../records';
-import { fieldAt, type Begun, type Fields, type FormOf, type ValuesOf } from './codec';
+import { codecAt, fieldAt, type Begun, type Fields, type FormOf, type ValuesOf } from './codec';
+import { fieldSentence } from './fieldSentence';
 import { group } from './groups';
 import { Reader, type Parsed } from './reader';
 
@@ -31,17 +32,25 @@ export function formOf<Fs extends Fields>(fields: Fs): Form<Fs> {
   };
 }
 
+/** Which field shows what is wrong at a path of the record, and the fields that there are. */
+export interface FieldOf {
+  readonly fields?: Fields;
+  at(path: string): string;
+}
+
 /** The record, once schema and reader agree with it. What is wrong stands at the field that is to show it. */
 export function finish<T>(
   reader: Reader,
   schema: z.ZodType<T>,
   candidate: unknown,
-  fieldOf: (path: string) => string,
+  fieldOf: FieldOf = { at: String },
 ): Parsed<T> {
   const parsed = schema.safeParse(candidate);
   if (!parsed.success) {
     for (const { path, message } of parsed.error.issues) {
-      reader.at(fieldOf(path.join('.'))).fail(message);
+      const field = fieldOf.at(path.join('.'));
+      const codec = fieldOf.fields && codecAt(fieldOf.fields, field);
+      reader.at(field).fail(fieldSentence(message, codec, reader.preferences));
     }
   }
   if (parsed.success && Object.keys(reader.errors).length === 0) {
@@ -92,8 +101,11 @@ export function entryOf<T, Fs extends Fields>(
     const place = more?.place ?? String;
     const given = more?.rest;
     const rest = follows(given) ? given(values, reader) : given;
-    return finish(reader, schema, { ...values, ...rest }, (path) =>
-      fieldAt(fields, place(path, values)),
+    return finish(
+      reader,
+      schema,
+      { ...values, ...rest },
+      { fields, at: (path) => fieldAt(fields, place(path, values)) },
     );
   };
   return { ...form, read };

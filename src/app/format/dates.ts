@@ -1,10 +1,78 @@
 import { addDays, addMonths, format, parseISO } from 'date-fns';
+import { formatsWords } from '../words/english/formats';
+import { locale } from '../words/language';
+
+/** An ISO text, milliseconds since 1970 or a date, read where the keeper is. */
+type Moment = string | number | Date;
+
+const dateOf = (moment: Moment): Date =>
+  typeof moment === 'string' ? parseISO(moment) : new Date(moment);
+
+const named = (options: Intl.DateTimeFormatOptions) => {
+  const names = new Intl.DateTimeFormat(locale, options);
+  return (date: Date): string => names.format(date);
+};
+const monthOf = named({ month: 'short' });
+const weekdayOf = named({ weekday: 'short' });
+const longWeekdayOf = named({ weekday: 'long' });
+
+const dayAndMonth = (date: Date) => ({ day: date.getDate(), month: monthOf(date) });
+
+/** 14:05 */
+export const formatTime = (moment: Moment): string => format(dateOf(moment), 'HH:mm');
+
+/** 3 Aug */
+export const formatDayMonth = (moment: Moment): string =>
+  formatsWords.dayMonth(dayAndMonth(dateOf(moment)));
 
 /** 3 Aug 2026 */
-export const formatDay = (iso: string): string => format(parseISO(iso), 'd MMM yyyy');
+export function formatDay(moment: Moment): string {
+  const date = dateOf(moment);
+  return formatsWords.shortDate({ ...dayAndMonth(date), year: String(date.getFullYear()) });
+}
 
 /** 3 Aug 2026, 14:05 */
-export const formatMoment = (iso: string): string => format(parseISO(iso), 'd MMM yyyy, HH:mm');
+export const formatMoment = (moment: Moment): string =>
+  formatsWords.dateAndTime({ date: formatDay(moment), time: formatTime(moment) });
+
+/** 3 Aug, 14:05 */
+export const formatDayTime = (moment: Moment): string =>
+  formatsWords.dateAndTime({ date: formatDayMonth(moment), time: formatTime(moment) });
+
+/** Monday */
+export const formatWeekday = (moment: Moment): string => longWeekdayOf(dateOf(moment));
+
+/** Monday 14:05 */
+export const formatWeekdayTime = (moment: Moment): string =>
+  formatsWords.weekdayAnd({ weekday: formatWeekday(moment), rest: formatTime(moment) });
+
+/** Mon 3 */
+export const formatShortDay = (moment: Moment): string => {
+  const date = dateOf(moment);
+  return formatsWords.weekdayAnd({ weekday: weekdayOf(date), rest: String(date.getDate()) });
+};
+
+/** Mon 14:05 */
+export const formatShortTime = (moment: Moment): string =>
+  formatsWords.weekdayAnd({ weekday: weekdayOf(dateOf(moment)), rest: formatTime(moment) });
+
+/** Mon 3 Aug */
+export const formatWeekDate = (moment: Moment): string =>
+  formatsWords.weekdayAnd({ weekday: weekdayOf(dateOf(moment)), rest: formatDayMonth(moment) });
+
+/** Monday 3 Aug */
+export const formatLongDate = (moment: Moment): string =>
+  formatsWords.weekdayAnd({ weekday: formatWeekday(moment), rest: formatDayMonth(moment) });
+
+/** Mon 3 Aug, 14:05 */
+export const formatWeekTime = (moment: Moment): string =>
+  formatsWords.dateAndTime({ date: formatWeekDate(moment), time: formatTime(moment) });
+
+/** Aug 26 */
+export const formatMonthYear = (moment: Moment): string => {
+  const date = dateOf(moment);
+  return formatsWords.monthYear({ month: monthOf(date), year: format(date, 'yy') });
+};
 
 /** 2026-08-03 */
 export const isoDay = (date: Date): string => format(date, 'yyyy-MM-dd');

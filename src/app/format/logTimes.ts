@@ -12,7 +12,7 @@ export const DATE_ORDER_NAMES: Readonly<Record<DateOrder, string>> = {
   iso: formatsWords.yearMonthDay(),
   dmy: formatsWords.dayMonthYear(),
   mdy: formatsWords.monthDayYear(),
-  unix: 'seconds since 1970',
+  unix: formatsWords.secondsSince1970(),
 };
 
 const DATE_PATTERNS = { iso: 'yyyy/M/d', dmy: 'd/M/yyyy', mdy: 'M/d/yyyy' } as const;

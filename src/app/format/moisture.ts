@@ -14,7 +14,7 @@ export const formatPercent = (value: number): string => value.toFixed(1);
 
 /** Names of the scales as they stand on the dials. */
 export const SCALE_NAMES: Readonly<Record<Scale, string>> = {
-  water: '% water',
+  water: formatsWords.water(),
   brix: '°Brix',
   nD: 'nD',
 };

@@ -1,9 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
 import Papa from 'papaparse';
-import { KIND_FACTS, RECORD_KINDS } from '../../records';
+import { RECORD_KINDS } from '../../records';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { sampleStore } from '../../records/test/sampleStore';
 import { tableCsv } from './tableCsv';
+import { kindsWords } from '../words/english/kinds';
 
 const lot = sampleLot();
 const store = sampleStore(countingScribe('s'), {
@@ -30,7 +31,7 @@ describe('a table as CSV, read back by another reader', () => {
       const [row] = rowsOf(tableCsv([record]));
       expect(row?.['id']).toBe(record.id);
     }
-    const names = RECORD_KINDS.map((one) => KIND_FACTS[one].name);
+    const names = RECORD_KINDS.map((one) => kindsWords[one]());
     expect(names).not.toContain('');
     expect(new Set(names).size).toBe(RECORD_KINDS.length);
   });

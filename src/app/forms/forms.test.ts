@@ -89,7 +89,7 @@ describe('reading form', () => {
 
   test('a dial that no honey shows says the range', () => {
     expect(errors(reading({ dialValue: '45' }))['dialValue']?.sentence).toContain(
-      'it runs from 12.00 to 30.00',
+      'it runs from 12 to 30',
     );
   });
 

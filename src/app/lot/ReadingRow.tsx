@@ -44,7 +44,7 @@ function useFacts({ content }: Reading): string {
     content.atc === null ? lotWords.atcNotKnown() : content.atc ? 'ATC' : '',
     meter ?? zero,
     content.reader === '' ? '' : lotWords.readBy({ reader: content.reader }),
-    content.practice ? 'practice' : '',
+    content.practice ? lotWords.practice() : '',
     content.remark,
   ];
   return facts.filter((one) => one !== '').join(' · ');

@@ -48,7 +48,7 @@ function spreadWarning(content: ReadingContent, here: number, context: WarningCo
   const spread = Math.max(...values) - Math.min(...values);
   const usual = criticalRange(values.length, repeatability.standardDeviation, divisionPercent);
   if (spread <= usual) return [];
-  const whose = repeatability.from === 'own' ? 'your' : lotWords.aReaders();
+  const whose = repeatability.from === 'own' ? lotWords.your() : lotWords.aReaders();
   return [
     lotWords.readingsOfThisSampleAre({
       values: values.length,

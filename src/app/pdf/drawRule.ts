@@ -70,7 +70,7 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
     borderWidth: 0.8,
     color: rgb(1, 1, 1),
   });
-  paper.regular.draw(page, 'keeps', { x: x + 4, y: base - 31, size: 8, color: INK });
+  paper.regular.draw(page, dossierWords.keeps(), { x: x + 4, y: base - 31, size: 8, color: INK });
   page.drawRectangle({
     x: at(IN_DANGER_FROM_PERCENT),
     y: base - 34,
@@ -80,7 +80,7 @@ export function drawRule(paper: Paper, rule: PaperRule): void {
     borderWidth: 0.8,
     color: THREAD,
   });
-  paper.regular.draw(page, 'ferments', {
+  paper.regular.draw(page, dossierWords.ferments(), {
     x: at(IN_DANGER_FROM_PERCENT) + 4,
     y: base - 31,
     size: 8,

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, type ReactElement } from 'react';
 import type { RowSetAside } from '../../db';
-import { KIND_FACTS, nextRevision } from '../../records';
+import { nextRevision } from '../../records';
 import { perform, useAppDispatch } from '../../store';
 import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from '../ui/Button';
@@ -9,6 +9,7 @@ import { Sheet } from '../ui/forms/Sheet';
 import { TextField } from '../ui/fields/TextField';
 import { readRepair, repairFields, type RepairForm } from './repairForm';
 import { kitWords } from '../words/english/kit';
+import { kindsWords } from '../words/english/kinds';
 
 function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => void }): ReactElement {
   const dispatch = useAppDispatch();
@@ -67,7 +68,7 @@ export function RepairSheet({ aside, onClose }: RepairSheetProps): ReactElement 
       onOpenChange={onClose}
       title={kitWords.correctARecord()}
       description={
-        aside ? kitWords.theFormerVersionStaysIn({ name: KIND_FACTS[aside.kind].name }) : ''
+        aside ? kitWords.theFormerVersionStaysIn({ name: kindsWords[aside.kind]() }) : ''
       }
     >
       {aside && <RepairFields key={aside.id} aside={aside} onDone={onClose} />}

@@ -10,6 +10,7 @@ import { RepairSheet } from './RepairSheet';
 import { repairFields } from './repairForm';
 import { commonWords } from '../words/english/common';
 import { kitWords } from '../words/english/kit';
+import { tell } from '../words/tell';
 
 function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
   void dispatch(
@@ -32,10 +33,10 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
         <p className="text-base">
           {field && (
             <strong>
-              {field.label}: {field.text.replace('T', ', ') || 'empty'}.{' '}
+              {field.label}: {field.text.replace('T', ', ') || commonWords.empty()}.{' '}
             </strong>
           )}
-          {troubles[0]?.message}
+          {troubles[0] && tell(troubles[0].message)}
         </p>
         <p className="text-base text-ink-soft">
           {kitWords.written({ recordedAt: formatMoment(row.recordedAt), by })}

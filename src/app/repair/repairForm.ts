@@ -3,6 +3,7 @@ import { readDecimal } from '../format/decimal';
 import { fieldWords, pathSteps } from '../words/fieldWords';
 import { localText, momentOfLocal } from '../format/localMoment';
 import type { FieldError, Parsed } from '../entry/reader';
+import { tell } from '../words/tell';
 
 /** How one value of a record is typed. */
 export type RepairInput = 'date' | 'datetime-local' | 'number' | 'text';
@@ -81,7 +82,7 @@ export function readRepair(
   const errors: Record<string, FieldError> = {};
   for (const { path, message } of checked.troubles) {
     const index = fields.findIndex((one) => one.path.join('.') === pathSteps(path).join('.'));
-    errors[`values.${Math.max(0, index)}`] ??= { sentence: message };
+    errors[`values.${Math.max(0, index)}`] ??= { sentence: tell(message) };
   }
   return { ok: false, errors };
 }

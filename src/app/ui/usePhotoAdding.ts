@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import { NOT_LOADED } from '../../workers/helpers';
+import { NOT_LOADED, helperTrouble } from '../../workers/helpers';
 import { shrinkPhoto } from '../../workers/photoClient';
 import type { ShrunkPhoto } from '../../workers/protocol';
 import { sharedWords } from '../words/english/shared';
+import { tell } from '../words/tell';
 
 /** A photograph on its way: made small, then kept; or why not. */
 export interface PhotoAdding {
@@ -19,9 +20,9 @@ export function usePhotoAdding(keep: (photo: ShrunkPhoto) => Promise<unknown>): 
     setState({ busy: true, wrong: '' });
     const result = await shrinkPhoto(file).catch((error: unknown) => ({
       ok: false as const,
-      message: error instanceof Error ? error.message : NOT_LOADED,
+      message: helperTrouble(error) ?? NOT_LOADED,
     }));
-    setState({ busy: false, wrong: result.ok ? '' : result.message });
+    setState({ busy: false, wrong: result.ok ? '' : tell(result.message) });
     if (result.ok) await keep(result.photo);
   };
   return { busy: state.busy, words: state.busy ? sharedWords.makingItSmall() : state.wrong, add };

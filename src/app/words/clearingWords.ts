@@ -1,8 +1,10 @@
-import { format } from 'date-fns';
 import { settlingCourse } from '../../core';
 import { nextSkim, settlingTask } from '../../model';
 import { type SettlingContent } from '../../records';
 import { settlingWords } from './english/settling';
+import { formatWeekTime } from '../format/dates';
+import { commonWords } from './english/common';
+import { sharedWords } from './english/shared';
 
 const HOUR_MS = 3_600_000;
 
@@ -17,6 +19,6 @@ export function clearingWords(content: SettlingContent, nowMs: number): string {
   });
   const next = nextSkim(content);
   if (!next) return cleared;
-  const when = next.atMs <= nowMs ? 'now' : format(next.atMs, 'EEE d MMM, HH:mm');
-  return `${cleared}; ${next.which === 'first' ? 'skim' : settlingWords.skimAgain()} ${when}`;
+  const when = next.atMs <= nowMs ? commonWords.now() : formatWeekTime(next.atMs);
+  return `${cleared}; ${next.which === 'first' ? sharedWords.skim() : settlingWords.skimAgain()} ${when}`;
 }

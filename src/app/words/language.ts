@@ -27,3 +27,6 @@ async function chosenLanguage(): Promise<Language | null> {
 
 /** Settled before any sentence is made, for names of choices are made as modules load. */
 export const language: Language | null = await chosenLanguage();
+
+/** How browsers know the language in force. */
+export const locale: string = language?.locale ?? 'en';

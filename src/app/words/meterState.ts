@@ -64,7 +64,11 @@ export function zeroWords(meter: Meter, now: string): string {
       const doubt = `± ${(2 * calibration.standardPercent).toFixed(1)}`;
       if (Math.abs(wet) < 0.05) return meterWords.itsZeroIsRight({ doubt });
       const size = Math.abs(wet).toFixed(1);
-      return meterWords.itReadsTooThatIs({ size, part: wet > 0 ? 'wet' : 'dry', doubt });
+      return meterWords.itReadsTooThatIs({
+        size,
+        part: wet > 0 ? meterWords.wet() : meterWords.dry(),
+        doubt,
+      });
     }
   }
 }

@@ -58,7 +58,7 @@ export function ruleSentence(ruling: Ruling): string {
   const { belief, limitPercent } = ruling;
   const low = (belief.mean - belief.expanded).toFixed(1);
   const high = (belief.mean + belief.expanded).toFixed(1);
-  const verb = isMeasured(belief) ? 'measured' : 'expected';
+  const verb = isMeasured(belief) ? rulingWords.measured() : rulingWords.expected();
   return rulingWords.moistureRuleFromToWater({
     verb,
     mean: belief.mean.toFixed(1),

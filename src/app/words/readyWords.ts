@@ -1,6 +1,7 @@
 import { differenceInCalendarDays, format } from 'date-fns';
 import { DAY_MS, type ReadyForecast } from '../../core';
 import { todayWords } from './english/today';
+import { formatLongDate, formatWeekday } from '../format/dates';
 
 /** Bands narrower than this are told by the hour; narrower than that, by the part of the day [d]. */
 const BY_HOUR_BELOW = 0.3;
@@ -17,16 +18,23 @@ function finenessOf(width: number): Fineness {
 /** "Friday noon", "early Friday", "this evening" */
 function partWords(day: string, hour: number): string {
   if (hour < 6) return todayWords.early({ day });
-  const part = hour < 11 ? 'morning' : hour < 14 ? 'noon' : hour < 18 ? 'afternoon' : 'evening';
+  const part =
+    hour < 11
+      ? todayWords.morning()
+      : hour < 14
+        ? todayWords.noon()
+        : hour < 18
+          ? todayWords.afternoon()
+          : todayWords.evening();
   return day === 'today' && part !== 'noon' ? todayWords.this({ part }) : `${day} ${part}`;
 }
 
 /** "Thursday", with the date where it is more than six days off. */
 function dayName(date: Date, now: Date): string {
   const away = differenceInCalendarDays(date, now);
-  if (away === 0) return 'today';
-  if (away === 1) return 'tomorrow';
-  return Math.abs(away) < 7 ? format(date, 'EEEE') : format(date, 'EEEE d MMM');
+  if (away === 0) return todayWords.today2();
+  if (away === 1) return todayWords.tomorrow();
+  return Math.abs(away) < 7 ? formatWeekday(date) : formatLongDate(date);
 }
 
 function timeWords(ms: number, nowMs: number, fineness: Fineness): string {

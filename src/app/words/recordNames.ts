@@ -1,5 +1,6 @@
-import { KIND_FACTS, isLotRecord, type AnyRecord } from '../../records';
+import { isLotRecord, type AnyRecord } from '../../records';
 import { lotRecordWords } from './lotRecordWords';
+import { kindsWords } from './english/kinds';
 
 /** What a record is called by whoever wrote it; empty where it has no name. */
 function nameOf({ content }: AnyRecord): string {
@@ -16,5 +17,5 @@ export function titleOfRecord(record: AnyRecord): string {
   } catch {
     // a row that breaks its schema may lack what its words need
   }
-  return [KIND_FACTS[record.kind].name, nameOf(record)].filter((one) => one !== '').join(': ');
+  return [kindsWords[record.kind](), nameOf(record)].filter((one) => one !== '').join(': ');
 }

@@ -5,10 +5,10 @@ import { storeWords } from './english/store';
 export const STORE_ACT_NAMES: Readonly<Record<StoreAct, string>> = {
   placed: storeWords.putInItsPlace(),
   looked: storeWords.lookedAtAllWell(),
-  opened: 'opened',
+  opened: storeWords.opened3(),
   'stood-open': storeWords.stoodOpen(),
   taken: storeWords.honeyTakenFromIt(),
-  emptied: 'emptied',
+  emptied: storeWords.emptied(),
 };
 
 export const PLACE_NAMES: Readonly<Record<PlaceKind, string>> = {
@@ -20,9 +20,9 @@ export const PLACE_NAMES: Readonly<Record<PlaceKind, string>> = {
 };
 
 export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
-  sale: 'sale',
-  gift: 'gifts',
-  kitchen: 'kitchen',
+  sale: storeWords.sale(),
+  gift: storeWords.gifts(),
+  kitchen: storeWords.kitchen(),
   'next-year': storeWords.nextYear(),
 };
 
@@ -34,7 +34,7 @@ export const KEPT_NAMES: Readonly<Record<KeptAs, string>> = {
 
 /** What each class of risk means, never a time for which honey is safe. */
 export const RISK_NAMES: Readonly<Record<StorageRisk, string>> = {
-  keeps: 'keeps',
+  keeps: storeWords.keeps(),
   'held-back': storeWords.tooColdToFerment(),
   watch: storeWords.watchIt(),
   risky: storeWords.couldFerment(),

@@ -81,9 +81,9 @@ export const TICK_NAMES: Readonly<Record<Tick, string>> = {
 };
 
 export const MATTER_NAMES: Readonly<Record<MatterKind, string>> = {
-  wax: 'wax',
-  bubbles: 'bubbles',
-  specks: 'specks',
+  wax: lineWords.wax(),
+  bubbles: lineWords.bubbles(),
+  specks: lineWords.specks(),
 };
 
 export const KIT_NAMES: Readonly<Record<KitItem, { name: string; standIn: string }>> = {

@@ -10,15 +10,21 @@ import { formatsWords } from './english/formats';
 import { judgingWords } from './english/judging';
 import { rulesWords } from './english/rules';
 import { coloursWords } from './english/colours';
+import { errorsWords } from './english/errors';
+import { recordsWords } from './english/records';
+import { traceWords } from './english/trace';
 
 type Sayer = (values?: Record<string, string | number>) => string;
 
 /** What core and model say, by the subject in front of a key. */
 const SUBJECTS: Readonly<Record<string, Readonly<Record<string, unknown>>>> = {
   colours: coloursWords,
+  errors: errorsWords,
   flips: flipsWords,
   judging: judgingWords,
+  records: recordsWords,
   rules: rulesWords,
+  trace: traceWords,
 };
 
 /** The message of the catalogue; a key that is in none is a slip in the core. */
@@ -97,9 +103,9 @@ export function tell(value: MessageValue, preferences?: Preferences): string {
 }
 
 const STANDINGS: Readonly<Record<RuleSource['standing'], string>> = {
-  'recalled from memory': formatsWords.recalledFromMemory(),
-  'common practice, no source': formatsWords.commonPracticeNoSource(),
-  'our choice': formatsWords.ourChoice(),
+  recalled: formatsWords.recalledFromMemory(),
+  practice: formatsWords.commonPracticeNoSource(),
+  choice: formatsWords.ourChoice(),
 };
 
 /** A source with its standing, as printed. */

@@ -1,6 +1,8 @@
-import type { TraceKind } from '../../model';
+import type { TraceKind, TraceNode } from '../../model';
+import { formatDay } from '../format/dates';
 import { commonWords } from './english/common';
 import { storeWords } from './english/store';
+import { tell } from './tell';
 
 export const TRACE_NAMES: Readonly<Record<TraceKind, string>> = {
   hive: storeWords.hives(),
@@ -14,6 +16,13 @@ export const TRACE_NAMES: Readonly<Record<TraceKind, string>> = {
   jars: storeWords.jars(),
   receiver: storeWords.whoHasThem(),
 };
+
+/** What something that honey passed through is called. */
+export const nodeName = ({ name }: TraceNode): string => tell(name);
+
+/** What else is known of it: where it belongs, and its day. */
+export const nodeFacts = ({ detail, day }: TraceNode): string[] =>
+  [tell(detail), day === null ? '' : formatDay(day)].filter((fact) => fact !== '');
 
 /** What one of a kind is called. */
 export const TRACE_NAME_OF_ONE: Readonly<Record<TraceKind, string>> = {

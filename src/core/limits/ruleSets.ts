@@ -29,7 +29,7 @@ export const RULE_SETS: readonly RuleSet[] = [
     status: 'published',
     moistureLimitPercent: { ordinary: 20, heather: 23 },
     bakersLimitPercent: { ordinary: 23, heather: 25 },
-    note: "Baker's honey, for cooking only, may have up to 23 %, from heather 25 %.",
+    note: '',
   },
   {
     id: 'codex-12-1981',
@@ -37,7 +37,7 @@ export const RULE_SETS: readonly RuleSet[] = [
     edition: 'CXS 12-1981',
     status: 'published',
     moistureLimitPercent: { ordinary: 20, heather: 23 },
-    note: 'Heather means Calluna.',
+    note: '',
   },
   {
     id: 'us-grade-a-b',
@@ -45,7 +45,7 @@ export const RULE_SETS: readonly RuleSet[] = [
     edition: 'US standards for grades of extracted honey, 1985',
     status: 'published',
     moistureLimitPercent: { ordinary: 18.6, heather: 18.6 },
-    note: 'The same as at least 81.4 % soluble solids; the grades know no heather exception.',
+    note: '',
   },
   {
     id: 'us-grade-c',
@@ -53,7 +53,7 @@ export const RULE_SETS: readonly RuleSet[] = [
     edition: 'US standards for grades of extracted honey, 1985',
     status: 'published',
     moistureLimitPercent: { ordinary: 20, heather: 20 },
-    note: 'The same as at least 80.0 % soluble solids.',
+    note: '',
   },
   {
     id: 'careful-producer',
@@ -61,7 +61,7 @@ export const RULE_SETS: readonly RuleSet[] = [
     edition: 'common practice, no source',
     status: 'practice',
     moistureLimitPercent: { ordinary: 18, heather: 23 },
-    note: 'Stricter than the law in most places; thick honey that customers like has 16 to 17 %.',
+    note: '',
   },
 ];
 
@@ -77,10 +77,6 @@ export const DEFAULT_TARGET_PERCENT: Readonly<Record<HoneyKind, number>> = {
   ordinary: 18,
   heather: 22,
 };
-
-/** What every page and print says under a limit. */
-export const LOCAL_LAW_DECIDES =
-  'Limits are recalled from memory of the named texts; the law and the authorities where you sell decide.';
 
 /** The rule set with this id, or undefined for an unknown one. */
 export function findRuleSet(

@@ -6,7 +6,7 @@ import { type Message } from '../message/message';
 /** Where a rule comes from, as printed beside each reason. */
 export interface RuleSource {
   readonly name: Message;
-  readonly standing: 'recalled from memory' | 'common practice, no source' | 'our choice';
+  readonly standing: 'recalled' | 'practice' | 'choice';
 }
 
 /** Kinds of evidence that a rule can ask for. */

@@ -37,7 +37,7 @@ describe('what rules say', () => {
       'less than 1 in 100',
       'less than 1 in 100',
     ]);
-    expect(sourceWords({ name: say('rules.samplingPlan'), standing: 'our choice' })).toBe(
+    expect(sourceWords({ name: say('rules.samplingPlan'), standing: 'choice' })).toBe(
       'Sampling plan (our choice)',
     );
   });

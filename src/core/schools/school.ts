@@ -58,8 +58,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'no',
     timing: 'once-a-year',
     stays: 'clear',
-    weakPoint:
-      'Leaves ripe honey and costs more visits; capped is not always dry in a damp climate.',
+    weakPoint: '',
   },
   {
     id: 'four-fifths',
@@ -72,7 +71,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'helps',
     timing: 'after-each-flow',
     stays: 'clear',
-    weakPoint: 'Capped is not always dry in a damp climate.',
+    weakPoint: '',
   },
   {
     id: 'whole-lot',
@@ -85,7 +84,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'after',
     timing: 'after-each-flow',
     stays: 'clear',
-    weakPoint: 'One bad frame hides in the pool.',
+    weakPoint: '',
   },
   {
     id: 'early-and-dry',
@@ -98,7 +97,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'after',
     timing: 'before-next-flow',
     stays: 'clear',
-    weakPoint: 'Room and power are the limit; a fully capped wet box is its hard case.',
+    weakPoint: '',
   },
   {
     id: 'mix-then-dry',
@@ -111,7 +110,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'after',
     timing: 'out-of-room',
     stays: 'clear',
-    weakPoint: 'The whole batch shares the risk.',
+    weakPoint: '',
   },
   {
     id: 'meter-first',
@@ -124,7 +123,7 @@ export const SCHOOLS: readonly School[] = [
     meter: 'in-the-yard',
     timing: 'after-each-flow',
     stays: 'clear',
-    weakPoint: 'Open cells vary, so it takes several readings a frame; rare in practice.',
+    weakPoint: '',
   },
 ];
 

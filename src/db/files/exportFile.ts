@@ -1,4 +1,4 @@
-import { groupBy } from '../../core';
+import { groupBy, say } from '../../core';
 import {
   FileReading,
   FileWriter,
@@ -83,8 +83,7 @@ async function written(
 
 const NOT_READ_BACK: AppError = {
   code: 'damaged-file',
-  message:
-    'The file was written, but could not be read back as it should be, so it was not handed over. Try again; if it happens again, report the line below.',
+  message: say('errors.notReadBack'),
 };
 
 /** Reads a file that was just written, as whoever gets it will; how many rows of it are not good. */
@@ -97,7 +96,8 @@ async function readBack(blob: Blob, records: number, told: Told): Promise<Result
   const facts = reading.end();
   if (!facts.ok) return failed({ ...NOT_READ_BACK, details: [facts.error.message] });
   if (facts.value.sealWhole !== true || good + bad !== records) {
-    const details = [`${good + bad} of ${records} records, seal ${facts.value.sealWhole}`];
+    const seal = String(facts.value.sealWhole);
+    const details = [say('errors.recordsAndSeal', { read: good + bad, records, seal })];
     return failed({ ...NOT_READ_BACK, details });
   }
   return ok(bad);

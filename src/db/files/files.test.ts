@@ -24,19 +24,19 @@ const scribe = countingScribe('imported', 'CD');
 async function storeWith(records: readonly AnyRecord[]): Promise<RecordStore> {
   const store = createMemoryRecordStore();
   const done = await store.append(records);
-  if (!done.ok) throw new Error(done.error.message);
+  if (!done.ok) throw new Error(done.error.message.key);
   return store;
 }
 
 async function planOf(store: RecordStore, text: string): Promise<ImportPlan> {
   const plan = await planImport(store, new Blob([text]), quiet);
-  if (!plan.ok) throw new Error(plan.error.message);
+  if (!plan.ok) throw new Error(plan.error.message.key);
   return plan.value;
 }
 
 async function broughtInto(store: RecordStore, plan: ImportPlan, takeTheirs: string[] = []) {
   const done = await bringIn(store, plan, { takeTheirs: new Set(takeTheirs), scribe });
-  if (!done.ok) throw new Error(done.error.message);
+  if (!done.ok) throw new Error(done.error.message.key);
   return done.value;
 }
 
@@ -60,7 +60,7 @@ describe('saving everything to a file', () => {
   test('gives the same text, to the byte, as the whole file written at once', async () => {
     const store = await storeWith(lot);
     const written = await exportFile(store, AT, quiet);
-    if (!written.ok) throw new Error(written.error.message);
+    if (!written.ok) throw new Error(written.error.message.key);
     const text = await written.value.blob.text();
     expect(text).toBe(fileText(await store.all()));
     expect(verifyFile(text)).toMatchObject({ status: 'whole', records: lot.length });

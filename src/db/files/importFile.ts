@@ -1,4 +1,4 @@
-import { groupBy } from '../../core';
+import { groupBy, say } from '../../core';
 import {
   BROKEN_SEAL,
   FileReading,
@@ -23,6 +23,7 @@ import {
   type Result,
   type Scribe,
   type SetAside,
+  type Trouble,
 } from '../../records';
 import type { RecordStore } from '../recordStore';
 import { NotTextError, textOf, type Told } from './progress';
@@ -45,7 +46,7 @@ export interface ImportPlan {
   /** versions whose former one is neither in the file nor here */
   readonly gaps: number;
   /** rows that are no records at all, so that they cannot even be set aside */
-  readonly lost: readonly { readonly path: string; readonly message: string }[];
+  readonly lost: readonly Trouble[];
 }
 
 /** What a row must have, so that it can be kept until somebody corrects it. */
@@ -76,7 +77,7 @@ class FileRecords {
 
   good(record: AnyRecord, at: number): void {
     if (this.ids.has(record.id)) {
-      const message = 'this identifier stands twice in the file';
+      const message = say('errors.twiceInFile');
       this.lost.push({ at, row: record, troubles: [{ path: 'id', message }] });
       return;
     }
@@ -103,7 +104,7 @@ class FileRecords {
 
 const UNREADABLE: AppError = {
   code: 'not-json',
-  message: 'This file holds no text that can be read; nothing was brought in. Choose another one.',
+  message: say('errors.noText'),
 };
 
 async function readRows(blob: Blob, told: Told): Promise<Result<Sorted>> {

@@ -3,6 +3,8 @@ import { firstRevision, nextRevision, setAsideOf, type AnyRecord } from '../../r
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
 import type { RecordStore } from '../recordStore';
+import { say } from '../../core';
+import { inEnglish } from '../../core/test/inEnglish';
 
 /** What every adapter of the record store must do. */
 export function recordStoreSuite(name: string, createStore: () => Promise<RecordStore>): void {
@@ -66,7 +68,9 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const [a, b] = [sampleLot(countingScribe('a')), sampleLot(countingScribe('b'))];
       const [first, second] = await Promise.all([store.append(a), store.append(b)]);
       expect([first.ok, second.ok]).toEqual([true, false]);
-      expect(!second.ok && second.error.message).toMatch(/^There is a lot 260801-a already/);
+      expect(second.ok ? '' : inEnglish(second.error.message)).toMatch(
+        /^There is a lot 260801-a already/,
+      );
       expect(await store.all()).toHaveLength(4);
       expect((await store.append(b, { as: 'merge' })).ok).toBe(true);
       const lot = a[0]!;
@@ -189,7 +193,9 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const store = await createStore();
       const [lot, ...rest] = sampleLot();
       const wrong = { ...rest[2]!, reason: 'x'.repeat(546) };
-      const setAside = [setAsideOf(wrong, [{ path: 'reason', message: 'too long' }])];
+      const setAside = [
+        setAsideOf(wrong, [{ path: 'reason', message: say('records.tooLong', { most: 500 }) }]),
+      ];
       const done = await store.append([lot!, ...rest.slice(0, 2), wrong], {
         as: 'merge',
         setAside,

@@ -42,6 +42,12 @@ function pails(label: string, count: number, massKg: number): ContainerContent {
   return { containerKind: 'bucket', label, count, amount, suspects: [] };
 }
 
+/** What pails are called; `last` with its number where there are several. */
+export interface PailLabels {
+  readonly pail: string;
+  last(number: number | null): string;
+}
+
 /**
  * The containers that a day suggests for its lot: full pails as one entry, and each last one. What
  * is spun last comes from leftover frames, so the last pail is judged by itself.
@@ -49,11 +55,11 @@ function pails(label: string, count: number, massKg: number): ContainerContent {
 export function suggestedContainers(
   { pail }: ExtractionContent,
   { full, lastKg }: PailsOfDay,
+  labels: PailLabels,
 ): ContainerContent[] {
-  const whole = full > 0 ? [pails('Pail', full, pail.kg)] : [];
+  const whole = full > 0 ? [pails(labels.pail, full, pail.kg)] : [];
   const last = lastKg.map((kg, at): ContainerContent => {
-    const label = lastKg.length > 1 ? `Last pail ${at + 1}` : 'Last pail';
-    const content = pails(label, 1, Number(kg.toFixed(2)));
+    const content = pails(labels.last(lastKg.length > 1 ? at + 1 : null), 1, Number(kg.toFixed(2)));
     return { ...content, suspects: [{ item: 1, because: 'last-of-extractor' }] };
   });
   return [...whole, ...last];

@@ -153,16 +153,16 @@ describe('a meter and its readings', () => {
     ];
     expect(pairs).toMatchInlineSnapshot(`
       [
-        "A scale of % water does not reach water itself; choose Brix or nD.",
-        "The range runs from a lower to a higher value of its scale.",
-        "Such a range lies between 0 and 60 °C, the lower end first.",
-        "Type the index at 20 °C that stands on the label of the oil.",
-        "On this reference the dial shows 1.462 to 1.507, not 1.2; look again.",
+        "A scale of % water does not reach water itself: choose Brix or nD.",
+        "The first value must be the lower one.",
+        "The first value must be the lower one.",
+        "Type the index at 20 °C from the label of the oil.",
+        "On this reference the dial shows 1.462 to 1.507, not 1.2: look again.",
         "Type what the dial showed.",
-        "An oil for honey meters states an index between 1.465 and 1.506.",
-        "Oils change by 0.0001 to 0.0006 per °C.",
-        "A scale of % water does not reach water; take an oil.",
-        "Such a range lies between 0 and 60 °C, the lower end first.",
+        "This must be between 1.465 and 1.506.",
+        "This must be between 0 and 0.001.",
+        "A scale of % water does not reach water: use an oil.",
+        "The first value must be the lower one.",
       ]
     `);
   });
@@ -283,10 +283,7 @@ describe('a lot with everything from the bench', () => {
       { ...contentsOf(file), containers: marked },
       { meters: NO_METERS },
     );
-    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual([
-      '',
-      'drip from cappings',
-    ]);
+    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual(['', 'drip from cappings']);
   });
 
   test('the workshop knows what other lots teach', () => {

@@ -79,8 +79,8 @@ export function lotMass(file: LotFile, moisturePercent: number): LotMass {
   put('drip', weighedAt(weighings, 'drip') ?? drip);
   put('in-containers', got);
   const parts = (frames?.content.frames ?? []).map((one) => ({
-    hive: one.hive || 'not written down',
-    box: [one.hive, one.box].filter((each) => each !== '').join(', ') || 'not written down',
+    hive: one.hive,
+    box: [one.hive, one.box].filter((each) => each !== '').join(', '),
     frames: one.count,
     kg: one.honeyKg,
   }));

@@ -108,7 +108,7 @@ describe('colour, senses and laboratory of a lot', () => {
 
   test('a report says something, and its pollen is at most all of it', () => {
     expect(sentence(labReportContentSchema, report({}))).toBe(
-      'Type at least one value of the report.',
+      'Type at least one value from the report.',
     );
     const much = [
       { plant: 'a', percent: 60 },
@@ -116,8 +116,6 @@ describe('colour, senses and laboratory of a lot', () => {
     ];
     expect(sentence(labReportContentSchema, report({ pollen: much }))).toContain('more than 100 %');
     const impossible = report({ values: { hmfMgPerKg: { value: -1, expanded: null } } });
-    expect(sentence(labReportContentSchema, impossible)).toBe(
-      'Laboratories report 0 to 2000 here.',
-    );
+    expect(sentence(labReportContentSchema, impossible)).toBe('This must be between 0 and 2,000.');
   });
 });

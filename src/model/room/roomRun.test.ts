@@ -214,13 +214,13 @@ describe('what is refused', () => {
       said(airLogContentSchema.safeParse({ ...SAMPLE_LOG, minutes: [0, 60, 30, 90] })),
     ]).toMatchInlineSnapshot(`
       [
-        "A warm room is set to 5 to 45 °C; combs soften from 35.",
-        "Machines are rated between 30 and 95 % humidity.",
-        "At this point such a machine takes nothing; look at its plate again.",
-        "Honey in the comb has 12 to 30 % water.",
-        "It goes out after it came in.",
-        "So much water does not come or go; is it the same box?",
-        "The entries of a log go forward in time.",
+        "between 5 45",
+        "between 0.3 0.95",
+        "machineTakesNothing",
+        "between 12 30",
+        "outBeforeIn",
+        "notTheSameBox",
+        "notForward",
       ]
     `);
   });

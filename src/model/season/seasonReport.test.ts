@@ -97,7 +97,7 @@ describe('years compared', () => {
     expect(groupYields(report(all), 2026, 'flow')).toEqual([{ name: 'borage', kg: 40 }]);
     const withBlend = report(all, [second[0]!.entityId]);
     expect(groupYields(withBlend, 2026, 'flow')).toEqual([{ name: 'borage', kg: 30 }]);
-    expect(groupYields(withBlend, 2025, 'yard')).toEqual([{ name: 'not written down', kg: 20 }]);
+    expect(groupYields(withBlend, 2025, 'yard')).toEqual([{ name: '', kg: 20 }]);
   });
 
   test('one yard and one flow, however they were written', () => {

@@ -1,10 +1,17 @@
-import { densityMoisture, type MassStage, type Outcome, type Ruling } from '../../core';
+import {
+  densityMoisture,
+  type MassStage,
+  type Outcome,
+  type Ruling,
+  type ColourClassId,
+} from '../../core';
 import type { GuessRecord } from '../../records';
 import { flowOf, harvestOf, type Book } from '../day/book';
 import { classOf } from '../lot/benchEvidence';
 import type { LotFile } from '../lot/lotFile';
 import { lotMass, type LotMass } from '../lot/lotMass';
 import type { DatedPastLot } from '../lot/pastLots';
+import { type Note } from '../../records';
 
 /** One lot with its ruling. */
 export interface ReportedLot {
@@ -31,8 +38,8 @@ export interface ReportLine {
   readonly measured: boolean;
   readonly outcome: Outcome;
   readonly signed: boolean;
-  readonly colour: string | null;
-  readonly taste: readonly string[];
+  readonly colour: ColourClassId | null;
+  readonly taste: readonly Note[];
   readonly remark: string;
 }
 
@@ -215,7 +222,7 @@ export function groupYields(
 ): GroupYield[] {
   const sums = new Map<string, GroupYield>();
   for (const one of lots.filter((each) => each.year === year && !each.isBlend)) {
-    const name = groupName(one[by]) || 'not written down';
+    const name = groupName(one[by]);
     const key = name.toLowerCase();
     const before = sums.get(key);
     sums.set(key, {

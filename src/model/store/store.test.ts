@@ -16,6 +16,7 @@ import { sampleStore } from '../../records/test/sampleStore';
 import { sampleBook, sampleYard } from '../../records/test/sampleYard';
 import { containerNode, jarsNode, lotNode, packingOfCode, traceOf } from './trace';
 import { vesselId } from '../../records/vesselRef';
+import { inEnglish } from '../../core/test/inEnglish';
 
 const lot = sampleLot();
 const [{ ownerId: lotId }, bucket] = [lot[0]!, lot.find((one) => one.kind === 'container')!];
@@ -178,7 +179,10 @@ describe('the trace', () => {
       expect(kinds).toContain(kind);
     expect(kinds.filter((one) => one === 'extraction')).toHaveLength(2);
     const hives = [...way.nodes.values()].filter((one) => one.kind === 'hive');
-    expect(hives.map((one) => one.name).sort()).toEqual(['Hive 7', 'hive not written down']);
+    expect(hives.map((one) => inEnglish(one.name)).sort()).toEqual([
+      'Hive 7',
+      'hive not written down',
+    ]);
     expect(way.nodes.get(`hive:${yard.hives[0].entityId}`)?.name).toBe('Hive 7');
     const frames = [...shown].reduce((sum, one) => sum + (way.nodes.get(one)?.frames ?? 0), 0);
     expect(frames).toBe(5);

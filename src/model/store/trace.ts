@@ -1,5 +1,5 @@
 import type { TraceEdge } from '../../core';
-import { type Blend, vesselId } from '../../records';
+import { type Blend, vesselId, type LotFrame } from '../../records';
 import { harvestOf, type Book } from '../day/book';
 import { localDayOf } from '../days';
 import type { HoneyHouse } from '../line/extractionFile';
@@ -7,6 +7,7 @@ import { vesselsOf } from '../lot/lotEvidence';
 import type { LotFile } from '../lot/lotFile';
 import type { PouredLine } from './pouring';
 import type { RoomFile } from '../room/roomFile';
+import { say, type Message, type MessageValue } from '../../core';
 
 /** What a node of the trace is, in the order in which honey passes. */
 export const TRACE_KINDS = [
@@ -27,9 +28,9 @@ export type TraceKind = (typeof TRACE_KINDS)[number];
 export interface TraceNode {
   readonly id: string;
   readonly kind: TraceKind;
-  readonly name: string;
+  readonly name: MessageValue;
   /** one line more, may be empty */
-  readonly detail: string;
+  readonly detail: MessageValue;
   /** day on which it was so, null where not known */
   readonly day: string | null;
   /** lot that it belongs to, null for hives and receivers */
@@ -58,7 +59,7 @@ class TraceBuilder {
   readonly nodes = new Map<string, TraceNode>();
   readonly edges: TraceEdge[] = [];
 
-  node(id: string, kind: TraceKind, more: Partial<TraceNode> & { readonly name: string }): string {
+  node(id: string, kind: TraceKind, more: Partial<TraceNode> & Pick<TraceNode, 'name'>): string {
     if (!this.nodes.has(id)) {
       this.nodes.set(id, { id, kind, detail: '', day: null, lotId: null, frames: 0, ...more });
     }
@@ -73,7 +74,7 @@ class TraceBuilder {
 export const lotNode = (lotId: string): string => `lot:${lotId}`;
 export const jarsNode = (packingId: string): string => `jars:${packingId}`;
 export const containerNode = (id: string): string => `container:${id}`;
-const UNKNOWN_HIVE = 'hive not written down';
+const UNKNOWN_HIVE = 'unknown';
 
 /** The identifier of a hive of the book by its name and yard, else by its name alone. */
 function hiveId(book: Book, name: string, yard: string): string {
@@ -86,6 +87,12 @@ function hiveId(book: Book, name: string, yard: string): string {
         )),
   );
   return `hive:${found?.entityId ?? (name === '' ? UNKNOWN_HIVE : `${yard}/${name}`)}`;
+}
+
+/** Of one frame its place, of several how many. */
+function frameName({ count, slot }: LotFrame): Message {
+  if (count > 1) return say('trace.frames', { count });
+  return slot === null ? say('trace.frame') : say('trace.frameAt', { slot });
 }
 
 function addFrames(to: TraceBuilder, file: LotFile, { book, rooms }: TraceSources): void {
@@ -107,19 +114,17 @@ function addFrames(to: TraceBuilder, file: LotFile, { book, rooms }: TraceSource
   );
   content.frames.forEach((frame, at) => {
     const hive = to.node(hiveId(book, frame.hive, frame.yard), 'hive', {
-      name: frame.hive || UNKNOWN_HIVE,
+      name: frame.hive || say('trace.unknownHive'),
       detail: frame.yard,
     });
     const box = to.node(`box:${hive}/${frame.box}/${day ?? ''}`, 'box', {
-      name: frame.box || 'box not written down',
+      name: frame.box || say('trace.unknownBox'),
       detail: frame.hive,
       day,
       lotId,
     });
-    const place = frame.slot === null ? '' : `place ${frame.slot}`;
     const id = to.node(`frame:${frame.frameId ?? `${frame.checkId}-${at}`}@${lotId}`, 'frame', {
-      name:
-        frame.count > 1 ? `${frame.count} frames` : `Frame, ${place || 'place not written down'}`,
+      name: frameName(frame),
       detail: `${frame.hive}, ${frame.box}`,
       day,
       lotId,
@@ -140,7 +145,7 @@ function addContainers(to: TraceBuilder, file: LotFile, { house }: TraceSources)
   const days = house.days.filter(({ extraction }) => extraction.content.lotId === lotId);
   const from = days.map(({ extraction }) => {
     const id = to.node(`extraction:${extraction.entityId}`, 'extraction', {
-      name: extraction.content.name || 'Extraction',
+      name: extraction.content.name || say('trace.extraction'),
       day: extraction.content.day,
       lotId,
     });
@@ -163,7 +168,7 @@ function addJars(to: TraceBuilder, { packings, jarMoves, lot }: LotFile): void {
   for (const { entityId, content } of packings) {
     const id = to.node(jarsNode(entityId), 'jars', {
       name: content.code,
-      detail: `${content.count} jars of ${content.jarG} g`,
+      detail: say('trace.jars', { count: content.count, grams: content.jarG }),
       day: localDayOf(content.packedAt),
       lotId: lot.entityId,
     });
@@ -172,8 +177,10 @@ function addJars(to: TraceBuilder, { packings, jarMoves, lot }: LotFile): void {
     }
     for (const { content: move } of jarMoves) {
       if (move.packingId !== entityId || move.act !== 'given-out') continue;
-      const name = move.to || 'receiver not written down';
-      const receiver = to.node(`receiver:${name}`, 'receiver', { name, detail: move.purpose });
+      const receiver = to.node(`receiver:${move.to}`, 'receiver', {
+        name: move.to || say('trace.unknownReceiver'),
+        detail: say(`trace.${move.purpose}`),
+      });
       to.edge(id, receiver, (move.count * content.jarG) / 1000);
     }
   }

@@ -2,31 +2,22 @@ import { COLOUR_CLASS_IDS, PFUND_RANGE_MM, pfundFromAbsorbance } from '../../cor
 import { MOST_VESSELS } from '../lots/container';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { remarkField } from '../fields';
+import { between, remarkField, requiredText } from '../fields';
 import { initialsField, momentField } from '../moments';
 import { z } from '../zod';
-
-const PFUND_SENTENCE = `A comparator shows ${PFUND_RANGE_MM[0]} to ${PFUND_RANGE_MM[1]} mm.`;
-const ABSORBANCE_SENTENCE = 'An absorbance lies between 0 and 5.';
 
 /** How the colour was read in glass. */
 const readSchema = z.discriminatedUnion('by', [
   z.object({
     by: z.literal('comparator'),
-    pfundMm: z
-      .number()
-      .min(PFUND_RANGE_MM[0], PFUND_SENTENCE)
-      .max(PFUND_RANGE_MM[1], PFUND_SENTENCE),
+    pfundMm: between(PFUND_RANGE_MM[0], PFUND_RANGE_MM[1]),
   }),
   z.object({
     by: z.literal('photometer'),
-    absorbance: z.number().min(0, ABSORBANCE_SENTENCE).max(5, ABSORBANCE_SENTENCE),
-    pathCm: z
-      .number()
-      .min(0.1, 'A cell is 0.1 to 10 cm long.')
-      .max(10, 'A cell is 0.1 to 10 cm long.'),
+    absorbance: between(0, 5),
+    pathCm: between(0.1, 10),
     /** such as "50 % w/v, filtered" */
-    dilution: z.string().trim().min(1, 'State the dilution, such as 50 % w/v, filtered.').max(80),
+    dilution: requiredText(80, 'dilutionMissing'),
   }),
   z.object({ by: z.literal('eye'), classId: z.enum(COLOUR_CLASS_IDS) }),
 ]);
@@ -45,7 +36,7 @@ export const colourContentSchema = z
     try {
       pfundFromAbsorbance(read.absorbance, read.pathCm);
     } catch {
-      const message = 'Such an absorbance is beyond any honey; dilute it further and say so.';
+      const message = 'absorbanceBeyond';
       context.addIssue({ code: 'custom', path: ['read', 'absorbance'], message });
     }
   });
@@ -53,7 +44,6 @@ export type ColourContent = z.infer<typeof colourContentSchema>;
 
 export const colourKind = recordKind({
   kind: 'colour',
-  name: 'Colours in glass',
   table: 'colours',
   since: 3,
   owner: 'lot',

@@ -1,5 +1,5 @@
 import { recordKind, type RevisionOf } from '../recordKind';
-import { nameField, remarkField } from '../fields';
+import { nameField, remarkField, wholeBetween } from '../fields';
 import { atcRangeField, meterShape } from './meterFields';
 import { z } from '../zod';
 
@@ -13,36 +13,26 @@ export type Connection = (typeof CONNECTIONS)[number];
 /** Speeds at which line-sending instruments usually talk [baud]. */
 export const BAUD_RATES = [1200, 2400, 4800, 9600, 19_200, 38_400, 115_200] as const;
 
-const RANGE_SENTENCE = 'The range runs from a lower to a higher value of its scale.';
-
 export const instrumentContentSchema = z
   .object({
-    name: nameField('the meter'),
+    name: nameField(),
     instrumentKind: z.enum(INSTRUMENT_KINDS),
     ...meterShape,
     /** lowest and highest value of its dial, in the unit of the scale */
-    range: z.tuple([z.number(), z.number()]).refine(([low, high]) => low < high, RANGE_SENTENCE),
+    range: z.tuple([z.number(), z.number()]).refine(([low, high]) => low < high, 'rangeUpsideDown'),
     /** null where it has no ATC */
     atcRangeC: atcRangeField.nullable(),
     /** its range reaches water, so that it is zeroed on water */
     reachesWater: z.boolean(),
     connection: z.enum(CONNECTIONS),
     baudRate: z.number().int().min(300).max(1_000_000),
-    checkEveryDays: z
-      .number('Type how many days.')
-      .int()
-      .min(1, 'At least every day.')
-      .max(730, 'At least every two years.'),
-    checkEveryReadings: z
-      .number('Type how many readings.')
-      .int()
-      .min(1, 'At least 1.')
-      .max(10_000, 'At most 10,000.'),
+    checkEveryDays: wholeBetween(1, 730),
+    checkEveryReadings: wholeBetween(1, 10_000),
     remark: remarkField,
   })
   .superRefine((meter, context) => {
     if (meter.reachesWater && meter.scale === 'water') {
-      const message = 'A scale of % water does not reach water itself; choose Brix or nD.';
+      const message = 'waterScaleNoWater';
       context.addIssue({ code: 'custom', path: ['reachesWater'], message });
     }
   });
@@ -50,7 +40,6 @@ export type InstrumentContent = z.infer<typeof instrumentContentSchema>;
 
 export const instrumentKind = recordKind({
   kind: 'instrument',
-  name: 'Meters',
   table: 'instruments',
   since: 3,
   owner: null,

@@ -1,18 +1,15 @@
 import { LAB_QUANTITIES, LAB_RANGES, type LabQuantity } from '../../core';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { nameField, remarkField } from '../fields';
+import { atLeast, between, nameField, remarkField, textField } from '../fields';
 import { dayField } from '../moments';
 import { z } from '../zod';
 
-const SHARE_SENTENCE = 'A share of pollen is 0 to 100 %.';
-
 function valueSchema(quantity: LabQuantity) {
   const [low, high] = LAB_RANGES[quantity];
-  const sentence = `Laboratories report ${low} to ${high} here.`;
   return z.object({
-    value: z.number().min(low, sentence).max(high, sentence),
+    value: between(low, high),
     /** expanded uncertainty (k = 2), null where none is stated */
-    expanded: z.number().min(0, 'A ± is 0 or more.').nullable(),
+    expanded: atLeast(0).nullable(),
   });
 }
 
@@ -24,15 +21,15 @@ const valuesSchema = z.object(
 
 export const labReportContentSchema = z
   .object({
-    laboratory: nameField('the laboratory', 80),
-    reportNumber: z.string().trim().max(60, 'Keep the number under 60 letters.'),
+    laboratory: nameField(80),
+    reportNumber: textField(60),
     day: dayField,
     values: valuesSchema,
     pollen: z
       .array(
         z.object({
-          plant: nameField('the plant'),
-          percent: z.number().min(0, SHARE_SENTENCE).max(100, SHARE_SENTENCE),
+          plant: nameField(),
+          percent: between(0, 100),
         }),
       )
       .max(40),
@@ -40,11 +37,11 @@ export const labReportContentSchema = z
   })
   .superRefine(({ values, pollen }, context) => {
     if (pollen.reduce((sum, one) => sum + one.percent, 0) > 101) {
-      const message = 'The shares of pollen add up to more than 100 %.';
+      const message = 'pollenOver';
       context.addIssue({ code: 'custom', path: ['pollen'], message });
     }
     if (Object.values(values).every((one) => one === undefined) && pollen.length === 0) {
-      const message = 'Type at least one value of the report.';
+      const message = 'reportEmpty';
       context.addIssue({ code: 'custom', path: ['values'], message });
     }
   });
@@ -52,7 +49,6 @@ export type LabReportContent = z.infer<typeof labReportContentSchema>;
 
 export const labReportKind = recordKind({
   kind: 'lab-report',
-  name: 'Laboratory reports',
   table: 'labReports',
   since: 3,
   owner: 'lot',

@@ -5,7 +5,6 @@ import { z } from '../zod';
 /** A photograph of the scale or the display; belongs to its reading. */
 export const proofKind = recordKind({
   kind: 'proof',
-  name: 'Proofs of readings',
   table: 'proofs',
   since: 3,
   owner: 'reading',

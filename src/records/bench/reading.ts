@@ -11,6 +11,7 @@ import {
 } from './meterFields';
 import { initialsField, momentField } from '../moments';
 import { z } from '../zod';
+import { textField } from '../fields';
 
 /** How a reading came in. */
 export const READING_SOURCES = ['typed', 'table', 'file', 'eyepiece', 'meter', 'serial'] as const;
@@ -25,7 +26,7 @@ export const readingContentSchema = z
     /** the meter, null where none of one's own is named */
     instrumentId: idSchema.nullable(),
     ...meterShape,
-    /** null where the meter has no ATC or does not say */
+    /** null where the meter has no ATC or does not fail */
     atcRangeC: atcRangeField.nullable(),
     /** what is known of a meter that is not named; a named one has its checks */
     zeroCheck: z.enum(['checked', 'unchecked']),
@@ -43,18 +44,16 @@ export const readingContentSchema = z
     settledStandard: z.number().min(0).nullable(),
     /** taken from a stand-in for practice: teaches how well one reads, says nothing of the honey */
     practice: z.boolean(),
-    remark: z.string().trim().max(300, 'Keep the remark under 300 letters.'),
+    remark: textField(300),
   })
   .superRefine((reading, context) => {
-    const say = (message: string): void =>
+    const fail = (message: string): void =>
       context.addIssue({ code: 'custom', path: ['dialValue'], message });
     const trouble = honeyDialTrouble(reading.scale, reading.dialValue);
-    if (trouble !== null) return say(trouble);
+    if (trouble !== null) return fail(trouble);
     if (!prismTemperatureField.nullable().safeParse(reading.temperatureC).success) return;
     if (interpretReading(dialReadingOf(reading)).status !== 'read') {
-      say(
-        'Corrected for temperature this is beyond any honey (12 to 30 % water); check dial and temperature.',
-      );
+      fail('readingBeyondHoney');
     }
   });
 export type ReadingContent = z.infer<typeof readingContentSchema>;
@@ -80,7 +79,6 @@ export function dialReadingOf(
 
 export const readingKind = recordKind({
   kind: 'reading',
-  name: 'Readings',
   table: 'readings',
   since: 1,
   owner: 'lot',

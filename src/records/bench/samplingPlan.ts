@@ -3,11 +3,9 @@ import { each, recordKind, type RevisionOf } from '../recordKind';
 import { momentField } from '../moments';
 import { vesselRefOf } from '../vesselRef';
 import { z } from '../zod';
+import { between } from '../fields';
 
-const SHARE_SENTENCE = 'Choose between 50 and 99.9 %.';
-const share = z.number().min(0.5, SHARE_SENTENCE).max(0.999, SHARE_SENTENCE);
-
-const TWICE = 'Each container is planned once.';
+const share = between(0.5, 0.999);
 
 /** A plan as it was fixed, before anybody looked. A new one is a new revision with its reason. */
 export const samplingPlanContentSchema = z.object({
@@ -17,10 +15,7 @@ export const samplingPlanContentSchema = z.object({
   looks: z.number().int().min(LOOKS_RANGE[0]).max(LOOKS_RANGE[1]),
   /** what was expected when the number was fixed [%] */
   expectedMeanPercent: z.number().min(10).max(35),
-  expectedSpreadPercent: z
-    .number()
-    .min(0.01, 'Containers differ by more than nothing.')
-    .max(10, 'That is more than honey can differ by.'),
+  expectedSpreadPercent: between(0.01, 10),
   limitPercent: z.number().min(10).max(35),
   /** seed of the random start, so that anybody can draw the same again */
   seed: z.number().int().min(0).max(4_294_967_295),
@@ -28,8 +23,8 @@ export const samplingPlanContentSchema = z.object({
   plannedIds: z
     .array(z.array(z.string().min(1)).min(1))
     .min(1)
-    .refine((looks) => new Set(looks.flat()).size === looks.flat().length, TWICE),
-  spots: z.array(z.enum(SPOTS)).min(1, 'Choose where to take the sample.'),
+    .refine((looks) => new Set(looks.flat()).size === looks.flat().length, 'plannedTwice'),
+  spots: z.array(z.enum(SPOTS)).min(1, 'spotMissing'),
   fixedAt: momentField,
   /** readings that the lot had already when it was fixed */
   readingsBefore: z.number().int().min(0),
@@ -43,7 +38,6 @@ const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[]
 
 export const samplingPlanKind = recordKind({
   kind: 'sampling-plan',
-  name: 'Sampling plans',
   table: 'samplingPlans',
   since: 3,
   owner: 'lot',

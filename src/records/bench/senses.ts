@@ -21,6 +21,7 @@ export const NOTES = [
   'salt wind',
   'bitter',
 ] as const;
+export type Note = (typeof NOTES)[number];
 
 /** What a nose and a tongue say: each note faint, plain or strong. */
 export const sensesContentSchema = z.object({
@@ -38,7 +39,6 @@ export type SensesContent = z.infer<typeof sensesContentSchema>;
 
 export const sensesKind = recordKind({
   kind: 'senses',
-  name: 'Smell, taste and purity',
   table: 'senses',
   since: 3,
   owner: 'lot',

@@ -12,13 +12,10 @@ import {
   type ZeroPoint,
 } from '../../core';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { remarkField } from '../fields';
+import { between, remarkField, wrong, roughly } from '../fields';
 import { meterShape, prismTemperatureField } from './meterFields';
 import { dayOfMoment, initialsField, momentField } from '../moments';
 import { z } from '../zod';
-
-const STATED_SENTENCE = `An oil for honey meters states an index between ${OIL_ND20_RANGE[0]} and ${OIL_ND20_RANGE[1]}.`;
-const PER_C_SENTENCE = `Oils change by ${OIL_PER_C_RANGE[0]} to ${OIL_PER_C_RANGE[1]} per °C.`;
 
 /** Most looks at the reference in one check. */
 export const MOST_LOOKS = 5;
@@ -55,23 +52,15 @@ export const zeroCheckContentSchema = z
   .object({
     reference: z.enum(REFERENCE_KINDS),
     /** index at 20 °C as the label of the oil states it; null for the others */
-    statedNd20: z
-      .number()
-      .min(OIL_ND20_RANGE[0], STATED_SENTENCE)
-      .max(OIL_ND20_RANGE[1], STATED_SENTENCE)
-      .nullable(),
+    statedNd20: between(OIL_ND20_RANGE[0], OIL_ND20_RANGE[1]).nullable(),
     /** its fall per °C as stated; null for the usual one */
-    indexPerC: z
-      .number()
-      .min(OIL_PER_C_RANGE[0], PER_C_SENTENCE)
-      .max(OIL_PER_C_RANGE[1], PER_C_SENTENCE)
-      .nullable(),
+    indexPerC: between(OIL_PER_C_RANGE[0], OIL_PER_C_RANGE[1]).nullable(),
     /** the meter as it was then */
     ...meterShape,
     dialValues: z
       .array(z.number())
-      .min(1, 'Type what the dial showed.')
-      .max(MOST_LOOKS, `At most ${MOST_LOOKS} looks.`),
+      .min(1, 'dialMissing')
+      .max(MOST_LOOKS, wrong('tooMany', MOST_LOOKS)),
     temperatureC: prismTemperatureField,
     /** the meter was set right afterwards */
     adjusted: z.boolean(),
@@ -80,27 +69,26 @@ export const zeroCheckContentSchema = z
     remark: remarkField,
   })
   .superRefine((check, context) => {
-    const say = (path: string, message: string): void =>
+    const fail = (path: string, message: string): void =>
       context.addIssue({ code: 'custom', path: [path], message });
     if (check.reference === 'certified-oil' && check.statedNd20 === null) {
-      return say('statedNd20', 'Type the index at 20 °C that stands on the label of the oil.');
+      return fail('statedNd20', 'statedIndexMissing');
     }
     // Fields that are wrong by themselves are said already; nothing can be reckoned with them.
     if (!isReference(check)) return;
     const range = referenceDialRange(referenceOf(check), check.scale);
-    if (!range) return say('reference', 'A scale of % water does not reach water; take an oil.');
-    const wrong = check.dialValues.findIndex((one) => !(one >= range[0] && one <= range[1]));
-    if (wrong < 0) return;
-    say(
-      `dialValues.${wrong}`,
-      `On this reference the dial shows ${range[0].toPrecision(4)} to ${range[1].toPrecision(4)}, not ${check.dialValues[wrong]}; look again.`,
+    if (!range) return fail('reference', 'waterScaleTakeOil');
+    const at = check.dialValues.findIndex((one) => !(one >= range[0] && one <= range[1]));
+    if (at < 0) return;
+    fail(
+      `dialValues.${at}`,
+      wrong('notOnReference', check.dialValues[at] ?? NaN, ...range.map(roughly)),
     );
   });
 export type ZeroCheckContent = z.infer<typeof zeroCheckContentSchema>;
 
 export const zeroCheckKind = recordKind({
   kind: 'zero-check',
-  name: 'Zero checks',
   table: 'zeroChecks',
   since: 3,
   owner: 'instrument',

@@ -5,9 +5,10 @@ import { FileScanner } from './fileScanner';
 import { FILE_FORMAT, FileWriter, type FileHead } from './fileText';
 import { migrated } from '../migrations';
 import type { AnyRecord } from '../record';
-import { failed, ok, type AppError, type Result } from '../result';
+import { failed, ok, type AppError, type Result, technical } from '../result';
 import { SealWriter } from './seal';
 import { z } from '../zod';
+import { say } from '../../core';
 
 /** A row of a file that does not keep to the schemas. */
 export interface BadRow {
@@ -39,23 +40,23 @@ const FILE_KEYS = 'format,formatVersion,exportedAt,records,seal';
 const headSchema = z.object({ format: z.literal(FILE_FORMAT), formatVersion: z.number() });
 const momentSchema = z.iso.datetime({ precision: 3 });
 
-const NOT_JSON =
-  'This is not a JSON file, or it was cut off; nothing was brought in. Choose a file saved by Ripenum.';
-
 function headTrouble(value: unknown): AppError | null {
   const head = headSchema.safeParse(value);
   if (!head.success) {
     return {
       code: 'foreign-file',
-      message: 'This JSON file was not written by Ripenum; nothing was brought in.',
+      message: say('errors.foreignFile'),
       path: 'format',
-      details: [`format: expected "${FILE_FORMAT}" with a formatVersion`],
+      details: [say('errors.formatExpected', { format: FILE_FORMAT })],
     };
   }
   if (head.data.formatVersion > SCHEMA_VERSION) {
     return {
       code: 'newer-file',
-      message: `The file is of a newer version (${head.data.formatVersion}) than this application knows (${SCHEMA_VERSION}); update the application, then try again.`,
+      message: say('errors.newerFile', {
+        version: head.data.formatVersion,
+        known: SCHEMA_VERSION,
+      }),
       path: 'formatVersion',
     };
   }
@@ -148,7 +149,7 @@ export class FileReading {
         code: 'damaged-file',
         message: DAMAGED,
         path,
-        details: [`${path}: is not as it should be`],
+        details: [say('errors.notAsItShould', { path })],
       });
     }
     if (!this.seal || !this.writer) this.beginRows();
@@ -168,16 +169,19 @@ export class FileReading {
       if (this.notJson !== null) throw new SyntaxError(this.notJson);
       return ok(JSON.parse(this.scanner.skeleton));
     } catch (error) {
-      return failed({ code: 'not-json', message: NOT_JSON, details: [whyOf(error)] });
+      return failed({
+        code: 'not-json',
+        message: say('errors.notJson'),
+        details: [technical(error)],
+      });
     }
   }
 }
 
-export const DAMAGED = 'The file is damaged or was changed by hand; nothing of it was brought in.';
+export const DAMAGED = say('errors.damaged');
 
 export const BROKEN_SEAL: AppError = {
   code: 'broken-seal',
-  message:
-    'The file does not agree with its own seal: it was changed after it was saved, and nothing of it was brought in. Ask for the file once more.',
+  message: say('errors.brokenSeal'),
   path: 'seal',
 };

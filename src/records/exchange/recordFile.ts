@@ -6,6 +6,8 @@ import { brokenReferences } from '../references';
 import { SealWriter, sealSchema } from './seal';
 import { failed, ok, type AppError, type Result } from '../result';
 import { z } from '../zod';
+import { say } from '../../core';
+import { type Trouble } from '../checked';
 
 export const recordFileSchema = z
   .object({
@@ -46,22 +48,22 @@ export function recordFileOf(records: readonly AnyRecord[], exportedAt: string):
 export const recordFileText = (file: unknown): string => JSON.stringify(file, null, 2);
 
 /** The error of a file of which some places are not as they should be. */
-export function damagedFile(findings: readonly { path: string; message: string }[]): AppError {
+export function damagedFile(findings: readonly Trouble[]): AppError {
   const first = findings[0];
   const listed = findings
     .slice(0, MOST_DETAILS)
-    .map((one) => `${one.path || 'the file'}: ${one.message}`);
+    .map(({ path, message }) => say('errors.at', { path: path || say('errors.theFile'), message }));
   const more = findings.length - listed.length;
   return {
     code: 'damaged-file',
     message: DAMAGED,
     ...(first ? { path: first.path } : {}),
-    details: more > 0 ? [...listed, `and ${more} more`] : listed,
+    details: more > 0 ? [...listed, say('errors.andMore', { more })] : listed,
   };
 }
 
 /** What is wrong with rows of a file, each place with where the row stands. */
-export const findingsOf = (bad: readonly BadRow[]): { path: string; message: string }[] =>
+export const findingsOf = (bad: readonly BadRow[]): Trouble[] =>
   bad.flatMap(({ at, troubles }) =>
     troubles.map(({ path, message }) => ({
       path: path === '' ? `records[${at}]` : `records[${at}].${path}`,

@@ -3,12 +3,13 @@ import { CHAINED_KINDS, checkLotDigest, type DigestCheck } from './lotDigest';
 import type { AnyRecord } from '../record';
 import { damagedFile, findingsOf } from './recordFile';
 import type { AppError } from '../result';
+import { say, type Message } from '../../core';
 
 /** What the verifier says of a file. */
 export type FileVerdict =
   | { readonly status: 'whole'; readonly records: number; readonly exportedAt: string }
   /** readable, but not as it was written */
-  | { readonly status: 'changed'; readonly why: string }
+  | { readonly status: 'changed'; readonly why: Message }
   /** written by hand or before seals were known */
   | { readonly status: 'no-seal'; readonly records: number }
   | { readonly status: 'unreadable'; readonly error: AppError };
@@ -58,7 +59,7 @@ export class FileVerification {
       ? { status: 'whole', records: this.count, exportedAt: head.exportedAt }
       : {
           status: 'changed',
-          why: 'Its records agree with its seal, but the text was written anew by something else.',
+          why: say('errors.writtenAnew'),
         };
   }
 

@@ -1,6 +1,6 @@
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { MOST_SLOTS, nameField } from '../fields';
+import { MOST_SLOTS, nameField, textField, wholeBetween } from '../fields';
 import { dayField } from '../moments';
 import { z } from '../zod';
 
@@ -18,22 +18,18 @@ const boxStaySchema = z.object({
 /** A hive box, or a tote: a closed container with places for frames, on no hive. */
 export const boxContentSchema = z.object({
   boxKind: z.enum(['box', 'tote']),
-  label: nameField('the box', 40),
+  label: nameField(40),
   yardId: idSchema.nullable(),
   /** the hive on which it stands now, null for a tote or a box set aside */
   colonyId: idSchema.nullable(),
   role: z.enum(BOX_ROLES),
   formatId: z.string().min(1),
-  slots: z
-    .number()
-    .int()
-    .min(1, 'A box has at least one place.')
-    .max(MOST_SLOTS, `A box or tote has at most ${MOST_SLOTS} places.`),
+  slots: wholeBetween(1, MOST_SLOTS),
   /** a grid under it keeps the queen out */
   excluder: z.boolean(),
   newComb: z.boolean(),
   /** the honey last in it, as the keeper calls it */
-  lastHoney: z.string().trim().max(60, 'Keep it under 60 letters.'),
+  lastHoney: textField(60),
   cleanedSince: z.boolean(),
   onDay: dayField.nullable(),
   offDay: dayField.nullable(),
@@ -44,7 +40,6 @@ export type BoxContent = z.infer<typeof boxContentSchema>;
 
 export const boxKind = recordKind({
   kind: 'box',
-  name: 'Boxes',
   table: 'boxes',
   since: 2,
   owner: null,

@@ -1,13 +1,12 @@
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { nameField, remarkField } from '../fields';
+import { between, nameField, remarkField } from '../fields';
 import { z } from '../zod';
 
 /** What is known of the bees' health; an unknown or suspect source feeds no other colony. */
 export const HEALTH = ['sound', 'unknown', 'suspect'] as const;
 
-const KEEP_SENTENCE = 'What a colony keeps is between 0 and 100.';
-const keepAmount = z.number().min(0, KEEP_SENTENCE).max(100, KEEP_SENTENCE);
+const keepAmount = between(0, 100);
 
 /** What the keeper wants to leave to the colony; never invented by the program. */
 export const keepTargetSchema = z.discriminatedUnion('by', [
@@ -17,7 +16,7 @@ export const keepTargetSchema = z.discriminatedUnion('by', [
 
 export const colonyContentSchema = z.object({
   yardId: idSchema,
-  name: nameField('the hive'),
+  name: nameField(),
   keep: keepTargetSchema.nullable(),
   health: z.enum(HEALTH),
   remark: remarkField,
@@ -26,7 +25,6 @@ export type ColonyContent = z.infer<typeof colonyContentSchema>;
 
 export const colonyKind = recordKind({
   kind: 'colony',
-  name: 'Hives',
   table: 'colonies',
   since: 2,
   owner: null,

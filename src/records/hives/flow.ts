@@ -7,8 +7,8 @@ import { z } from '../zod';
 /** A flow of nectar: when it was expected, and when it came. */
 export const flowContentSchema = z
   .object({
-    name: nameField('the flow'),
-    plant: nameField('the plant'),
+    name: nameField(),
+    plant: nameField(),
     yardIds: z.array(idSchema),
     expectedStart: dayField,
     expectedEnd: dayField,
@@ -18,17 +18,16 @@ export const flowContentSchema = z
   })
   .refine((flow) => flow.expectedEnd >= flow.expectedStart, {
     path: ['expectedEnd'],
-    message: 'A flow ends on or after the day it starts.',
+    message: 'endsBeforeStart',
   })
   .refine(
     (flow) => !flow.observedStart || !flow.observedEnd || flow.observedEnd >= flow.observedStart,
-    { path: ['observedEnd'], message: 'A flow ends on or after the day it starts.' },
+    { path: ['observedEnd'], message: 'endsBeforeStart' },
   );
 export type FlowContent = z.infer<typeof flowContentSchema>;
 
 export const flowKind = recordKind({
   kind: 'flow',
-  name: 'Flows',
   table: 'flows',
   since: 2,
   owner: null,

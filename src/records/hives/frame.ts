@@ -22,7 +22,6 @@ export type FrameContent = z.infer<typeof frameContentSchema>;
 
 export const frameKind = recordKind({
   kind: 'frame',
-  name: 'Frames',
   table: 'frames',
   since: 2,
   owner: 'box',

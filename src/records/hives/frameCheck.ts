@@ -8,7 +8,14 @@ import {
 } from '../../core';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { airTemperatureField, reasonField, remarkField, shareTenths, slotField } from '../fields';
+import {
+  airTemperatureField,
+  between,
+  reasonField,
+  remarkField,
+  shareTenths,
+  slotField,
+} from '../fields';
 import { dayField } from '../moments';
 import { MARKS_PATTERN, POINT_COUNTS, CELL_COUNT } from './marks';
 import { z } from '../zod';
@@ -30,13 +37,11 @@ export const COMB_COLOURS = [
 
 export const BROOD_STAGES = ['eggs', 'larvae', 'capped'] as const;
 
-const marksOf = (counts: readonly number[], what: string) =>
+const marksOf = (counts: readonly number[]) =>
   z
     .string()
-    .regex(MARKS_PATTERN, `${what} are marked with the letters c, o, e, u, b and a point.`)
-    .refine((text) => counts.includes(text.length), `${what} are ${counts.join(' or ')}.`);
-
-const TOO_FULL = 'Honey, bare wax and brood together are at most ten tenths of the side.';
+    .regex(MARKS_PATTERN, 'badMarks')
+    .refine((text) => counts.includes(text.length), 'badMarks');
 
 export const sideSchema = z
   .object({
@@ -48,32 +53,29 @@ export const sideSchema = z
         undrawnTenths: shareTenths,
         broodTenths: shareTenths,
       })
-      .refine((one) => one.honeyTenths + one.undrawnTenths + one.broodTenths <= 10, TOO_FULL),
+      .refine((one) => one.honeyTenths + one.undrawnTenths + one.broodTenths <= 10, 'sideTooFull'),
     /** one letter a point of the grid; null where not counted */
-    points: marksOf(POINT_COUNTS, 'Points').nullable(),
+    points: marksOf(POINT_COUNTS).nullable(),
     /** one letter a cell of the drawn comb; null where not painted */
-    cells: marksOf([CELL_COUNT], 'Cells').nullable(),
+    cells: marksOf([CELL_COUNT]).nullable(),
     shake: z.enum(SHAKE_RESULTS),
     firmness: z.enum(['gentle', 'sharp']),
     face: z.enum(COMB_FACES),
     colour: z.enum(COMB_COLOURS),
     oldComb: z.boolean(),
   })
-  .refine((side) => side.method !== 'points' || side.points !== null, 'Tap the points first.')
-  .refine((side) => side.method !== 'paint' || side.cells !== null, 'Paint the comb first.');
+  .refine((side) => side.method !== 'points' || side.points !== null, 'pointsMissing')
+  .refine((side) => side.method !== 'paint' || side.cells !== null, 'paintMissing');
 export type Side = z.infer<typeof sideSchema>;
 
-const GROSS_SENTENCE = 'A frame weighs between 0.1 and 20 kg, wood and wax included.';
-const CELL_SENTENCE = 'No open honey reads this; type what the dial shows, such as 18.5.';
-
 export const heftSchema = z.object({
-  grossKg: z.number().min(0.1, GROSS_SENTENCE).max(20, GROSS_SENTENCE),
+  grossKg: between(0.1, 20),
   by: z.enum(['hand', 'scale']),
 });
 
 export const cellReadingSchema = z.object({
   scale: z.enum(SCALES),
-  dialValue: z.number().min(1, CELL_SENTENCE).max(90, CELL_SENTENCE),
+  dialValue: between(1, 90),
   temperatureC: airTemperatureField,
   atc: z.boolean().nullable(),
 });
@@ -109,7 +111,7 @@ export const frameCheckContentSchema = z.object({
   /** section frame: one letter a piece, r ripe on both sides, n not */
   pieces: z
     .string()
-    .regex(/^[rn]{1,32}$/, 'A section frame has 1 to 32 pieces.')
+    .regex(/^[rn]{1,32}$/, 'badPieces')
     .nullable(),
   cellReading: cellReadingSchema.nullable(),
   /** why a block by treatment or feed was looked past after reading the label; empty: it was not */
@@ -121,7 +123,6 @@ export type FrameCheckContent = z.infer<typeof frameCheckContentSchema>;
 
 export const frameCheckKind = recordKind({
   kind: 'frame-check',
-  name: 'Looks at frames',
   table: 'frameChecks',
   since: 2,
   owner: 'box',

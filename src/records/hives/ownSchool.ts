@@ -1,15 +1,14 @@
 import { CAPPING_RULES, DRYING_WAYS, METER_NEEDS, STAY_RULES, TIMINGS } from '../../core';
 import { recordKind } from '../recordKind';
-import { nameField } from '../fields';
+import { between, nameField, textField } from '../fields';
 import { z } from '../zod';
 
-const SHARE_SENTENCE = 'A capped share lies between 0 and 100 %.';
-const share = z.number().min(0, SHARE_SENTENCE).max(1, SHARE_SENTENCE);
+const share = between(0, 1);
 
 /** A school of the keeper's own; its id in the core is the entity's. */
 export const ownSchoolContentSchema = z
   .object({
-    name: nameField('the school', 40),
+    name: nameField(40),
     rule: z.enum(CAPPING_RULES),
     ripeShare: share,
     excusedShare: share.nullable(),
@@ -18,17 +17,16 @@ export const ownSchoolContentSchema = z
     meter: z.enum(METER_NEEDS),
     timing: z.enum(TIMINGS),
     stays: z.enum(STAY_RULES),
-    weakPoint: z.string().trim().max(200, 'Keep it under 200 letters.'),
+    weakPoint: textField(200),
   })
   .refine((school) => school.excusedShare === null || school.excusedShare <= school.ripeShare, {
     path: ['excusedShare'],
-    message: 'What a clean shake excuses lies at or under the share asked for.',
+    message: 'excusedOverRipe',
   });
 export type OwnSchoolContent = z.infer<typeof ownSchoolContentSchema>;
 
 export const ownSchoolKind = recordKind({
   kind: 'school',
-  name: 'Own schools',
   table: 'schools',
   since: 2,
   owner: null,

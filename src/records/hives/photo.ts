@@ -8,7 +8,7 @@ export const jpegShape = {
   width: z.number().int().min(1).max(4000),
   height: z.number().int().min(1).max(4000),
   /** JPEG, base64 */
-  jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'A photograph is kept as base64.'),
+  jpegBase64: z.string().regex(/^[A-Za-z0-9+/=]+$/, 'notRight'),
 } as const;
 
 /** A photograph of a side, scaled down and without the data that cameras add. */
@@ -22,7 +22,6 @@ export const photoContentSchema = z.object({
 
 export const photoKind = recordKind({
   kind: 'photo',
-  name: 'Photographs',
   table: 'photos',
   since: 2,
   owner: 'frame',

@@ -1,21 +1,18 @@
 import { SHAKE_RESULTS } from '../../core';
 import { idSchema } from '../envelope';
 import { each, recordKind, type RevisionOf } from '../recordKind';
-import { nameField, remarkField, shareTenths } from '../fields';
+import { nameField, remarkField, shareTenths, wholeBetween, wrong } from '../fields';
 import { z } from '../zod';
-
-const BOXES_SENTENCE = 'Judge between 1 and 2000 boxes in one go.';
-const FRAMES_SENTENCE = 'A box has 1 to 40 frames.';
 
 /** Many frames judged at one stroke: a box, a stack, a yard; some of them looked at closely. */
 export const strokeContentSchema = z.object({
   scope: z.enum(['box', 'stack', 'yard']),
-  label: nameField('what you judge'),
+  label: nameField(),
   yardId: idSchema.nullable(),
   /** boxes of the book that are judged; those over and above them were typed as a bare number */
-  boxIds: z.array(idSchema).max(2000, BOXES_SENTENCE).optional(),
-  boxes: z.number().int(BOXES_SENTENCE).min(1, BOXES_SENTENCE).max(2000, BOXES_SENTENCE),
-  framesPerBox: z.number().int(FRAMES_SENTENCE).min(1, FRAMES_SENTENCE).max(40, FRAMES_SENTENCE),
+  boxIds: z.array(idSchema).max(2000, wrong('tooMany', 2000)).optional(),
+  boxes: wholeBetween(1, 2000),
+  framesPerBox: wholeBetween(1, 40),
   formatId: z.string().min(1),
   /** by the look of the whole */
   honeyTenths: shareTenths,
@@ -33,7 +30,6 @@ export type StrokeContent = z.infer<typeof strokeContentSchema>;
 
 export const strokeKind = recordKind({
   kind: 'stroke',
-  name: 'Boxes judged at a stroke',
   table: 'strokes',
   since: 2,
   owner: 'harvest',

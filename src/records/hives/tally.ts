@@ -9,7 +9,6 @@ export type TallyContent = z.infer<typeof tallyContentSchema>;
 
 export const tallyKind = recordKind({
   kind: 'tally',
-  name: 'Tallies',
   table: 'tallies',
   since: 2,
   owner: 'harvest',

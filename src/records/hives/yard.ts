@@ -5,7 +5,7 @@ import { z } from '../zod';
 
 /** A place where hives stand. */
 export const yardContentSchema = z.object({
-  name: nameField('the yard'),
+  name: nameField(),
   /** air of the season, as it matters to ripening */
   climate: z.enum(CLIMATES),
   remark: remarkField,
@@ -14,7 +14,6 @@ export type YardContent = z.infer<typeof yardContentSchema>;
 
 export const yardKind = recordKind({
   kind: 'yard',
-  name: 'Yards',
   table: 'yards',
   since: 2,
   owner: null,

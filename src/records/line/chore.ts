@@ -15,13 +15,12 @@ export const choreContentSchema = z
   })
   .refine((one) => one.how === 'done' || one.because !== '', {
     path: ['because'],
-    message: 'Say in a word how, and why.',
+    message: 'otherwiseMissing',
   });
 export type ChoreContent = z.infer<typeof choreContentSchema>;
 
 export const choreKind = recordKind({
   kind: 'chore',
-  name: 'Clean-up',
   table: 'chores',
   since: 4,
   owner: 'extraction',

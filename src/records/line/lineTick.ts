@@ -10,7 +10,6 @@ export const lineTickContentSchema = z.object({ what: z.enum(TICKS), at: momentF
 
 export const lineTickKind = recordKind({
   kind: 'line-tick',
-  name: 'Ticks at the line',
   table: 'lineTicks',
   since: 4,
   owner: 'extraction',

@@ -5,19 +5,18 @@ import { z } from '../zod';
 
 /** A tool of one's own, with its own times and losses. */
 export const ownToolContentSchema = z.object({
-  name: nameField('the tool'),
+  name: nameField(),
   toolKind: z.enum(TOOL_KINDS),
-  secondsPerFrame: between(1, 3600, 'Opening a frame takes 1 second to an hour.'),
-  lossShare: between(0, 0.5, 'Between 0 and 50 % of the honey goes with the wax.'),
-  combSpared: between(0, 1, 'Between 0 and 100 % of the comb is spared.'),
-  faces: z.array(z.enum(COMB_FACES)).min(1, 'Say at least one face that it opens well.'),
+  secondsPerFrame: between(1, 3600),
+  lossShare: between(0, 0.5),
+  combSpared: between(0, 1),
+  faces: z.array(z.enum(COMB_FACES)).min(1, 'facesMissing'),
   newComb: z.boolean(),
 });
 export type OwnToolContent = z.infer<typeof ownToolContentSchema>;
 
 export const ownToolKind = recordKind({
   kind: 'uncapping-tool',
-  name: 'Own tools',
   table: 'uncappingTools',
   since: 4,
   owner: null,

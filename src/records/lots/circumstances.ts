@@ -21,7 +21,7 @@ export const circumstancesContentSchema = z.object({
   sourceHealth: z.enum(SOURCE_HEALTHS),
   residues: z.array(z.enum(RESIDUES)),
   /** a treatment whose label asks for a waiting time: honey may be taken from that day on */
-  treated: z.object({ product: nameField('the product', 80), freeFrom: dayField }).nullable(),
+  treated: z.object({ product: nameField(80), freeFrom: dayField }).nullable(),
   brood: z.enum(BROODS),
   wetEquipment: z.boolean(),
   taint: z.enum(TAINTS),
@@ -37,7 +37,6 @@ export type CircumstancesContent = z.infer<typeof circumstancesContentSchema>;
 
 export const circumstancesKind = recordKind({
   kind: 'circumstances',
-  name: 'What else bears on lots',
   table: 'circumstances',
   since: 5,
   owner: 'lot',

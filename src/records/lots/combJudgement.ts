@@ -12,7 +12,6 @@ export type CombJudgementContent = z.infer<typeof combJudgementContentSchema>;
 
 export const combJudgementKind = recordKind({
   kind: 'comb-judgement',
-  name: 'Looks at the comb',
   table: 'combJudgements',
   since: 1,
   owner: 'lot',

@@ -1,6 +1,6 @@
 import { HEAT_RANGE_C } from '../../core';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { between, remarkField } from '../fields';
+import { between, remarkField, wrong } from '../fields';
 import { momentField } from '../moments';
 import { z } from '../zod';
 
@@ -8,8 +8,6 @@ export const HEAT_OCCASIONS = ['drying', 'warming', 'liquefying', 'storage', 'tr
 export type HeatOccasion = (typeof HEAT_OCCASIONS)[number];
 
 export const HEAT_SOURCES = ['typed', 'log', 'plan'] as const;
-
-const TEMPERATURE = 'Honey has −20 to 85 °C here.';
 
 /** Warmth that honey went through, as a history of its own temperature. */
 export const heatSpellContentSchema = z.object({
@@ -19,19 +17,18 @@ export const heatSpellContentSchema = z.object({
   spells: z
     .array(
       z.object({
-        days: between(0, 4000, 'A spell lasts up to 4,000 days.'),
-        temperatureC: between(...HEAT_RANGE_C, TEMPERATURE),
+        days: between(0, 4000),
+        temperatureC: between(...HEAT_RANGE_C),
       }),
     )
-    .min(1, 'Type how warm and how long.')
-    .max(2000, 'At most 2,000 spells.'),
+    .min(1, 'spellMissing')
+    .max(2000, wrong('tooMany', 2000)),
   remark: remarkField,
 });
 export type HeatSpellContent = z.infer<typeof heatSpellContentSchema>;
 
 export const heatSpellKind = recordKind({
   kind: 'heat-spell',
-  name: 'Warmth',
   table: 'heatSpells',
   since: 4,
   owner: 'lot',

@@ -41,13 +41,12 @@ export const lotFramesContentSchema = z.object({
   /** the school as it stood, own ones may change later */
   school: z.object({ id: z.string().min(1), ...ownSchoolContentSchema.shape }),
   climate: z.enum(CLIMATES),
-  frames: z.array(lotFrameSchema).min(1, 'A lot needs at least one frame.'),
+  frames: z.array(lotFrameSchema).min(1, 'framesMissing'),
 });
 export type LotFramesContent = z.infer<typeof lotFramesContentSchema>;
 
 export const lotFramesKind = recordKind({
   kind: 'lot-frames',
-  name: 'What lots were made of',
   table: 'lotFrames',
   since: 2,
   owner: 'lot',

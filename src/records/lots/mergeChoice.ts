@@ -13,7 +13,6 @@ export const mergeChoiceContentSchema = z.object({
 
 export const mergeChoiceKind = recordKind({
   kind: 'merge-choice',
-  name: 'Choices after merging',
   table: 'mergeChoices',
   since: 5,
   owner: null,

@@ -2,21 +2,19 @@ import { recordKind, type RevisionOf } from '../recordKind';
 import { between, nameField, remarkField, shareTenths } from '../fields';
 import { z } from '../zod';
 
-const MOISTURE = 'Honey in the comb reads 10 to 30 % water.';
-
 /** A piece of comb honey, looked at by itself. */
 export const pieceContentSchema = z.object({
-  label: nameField('the piece', 40),
+  label: nameField(40),
   /** of the worse side */
   cappedTenths: shareTenths,
   weeping: z.boolean(),
   foreign: z.boolean(),
-  massKg: between(0.01, 20, 'A piece weighs 10 g to 20 kg.').nullable(),
+  massKg: between(0.01, 20).nullable(),
   /** corrected reading of a piece that was cut up for it, null for a whole one */
   sacrificed: z
     .object({
-      percent: between(10, 30, MOISTURE),
-      plusMinus: between(0.1, 5, 'What a reading may be off by lies between 0.1 and 5 %.'),
+      percent: between(10, 30),
+      plusMinus: between(0.1, 5),
     })
     .nullable(),
   remark: remarkField,
@@ -25,7 +23,6 @@ export type PieceContent = z.infer<typeof pieceContentSchema>;
 
 export const pieceKind = recordKind({
   kind: 'piece',
-  name: 'Pieces of comb',
   table: 'pieces',
   since: 5,
   owner: 'lot',

@@ -2,6 +2,7 @@ import { BASES, OUTCOMES } from '../../core';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
 import { z } from '../zod';
+import { requiredText, textField } from '../fields';
 
 const findingSchema = z.object({
   ruleId: z.string(),
@@ -18,13 +19,9 @@ export const rulingContentSchema = z
     outcome: z.enum(OUTCOMES),
     /** what the rules proposed */
     proposedOutcome: z.enum(OUTCOMES),
-    overrideReason: z.string().trim().max(500, 'Keep the reason under 500 letters.'),
-    initials: z
-      .string()
-      .trim()
-      .min(1, 'Sign with your initials.')
-      .max(12, 'Initials have at most 12 letters.'),
-    remark: z.string().trim().max(1000, 'Keep the remark under 1000 letters.'),
+    overrideReason: textField(500),
+    initials: requiredText(12, 'initialsMissing'),
+    remark: textField(1000),
     /** revisions that the ruling rests on */
     evidenceIds: z.array(idSchema),
     rulesVersion: z.string(),
@@ -40,12 +37,11 @@ export const rulingContentSchema = z
   })
   .superRefine((ruling, context) => {
     if (ruling.outcome !== ruling.proposedOutcome && ruling.overrideReason === '') {
-      const message = 'Deciding otherwise than the rules takes a reason.';
+      const message = 'overrideWithoutReason';
       context.addIssue({ code: 'custom', path: ['overrideReason'], message });
     }
     if (ruling.proposedOutcome === 'reject' && ruling.outcome !== 'reject') {
-      const message =
-        'A blocked lot cannot be signed otherwise: correct what blocks it, by the label and local rules.';
+      const message = 'blockedOverride';
       context.addIssue({ code: 'custom', path: ['outcome'], message });
     }
   });
@@ -53,7 +49,6 @@ export type RulingContent = z.infer<typeof rulingContentSchema>;
 
 export const rulingKind = recordKind({
   kind: 'ruling',
-  name: 'Rulings',
   table: 'rulings',
   since: 1,
   owner: 'lot',

@@ -7,8 +7,8 @@ import { z } from '../zod';
 /** Honey weighed somewhere on its way, tare taken off. */
 export const weighingContentSchema = z.object({
   stage: z.enum(MASS_STAGES).exclude(['in-containers']),
-  massKg: between(0, 100_000, 'Type kilograms, 0 or more.'),
-  plusMinusKg: between(0, 10_000, 'What it may be off by is 0 or more.'),
+  massKg: between(0, 100_000),
+  plusMinusKg: between(0, 10_000),
   weighedAt: momentField,
   remark: remarkField,
 });
@@ -16,7 +16,6 @@ export type WeighingContent = z.infer<typeof weighingContentSchema>;
 
 export const weighingKind = recordKind({
   kind: 'weighing',
-  name: 'Weighings',
   table: 'weighings',
   since: 4,
   owner: 'lot',

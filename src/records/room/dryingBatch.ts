@@ -1,48 +1,47 @@
 import { DAY_MS, LAYOUTS, LONGEST_BATCH_DAYS } from '../../core';
 import { each, recordKind, type RevisionOf } from '../recordKind';
-import { airTemperatureField, nameField, remarkField } from '../fields';
+import {
+  airTemperatureField,
+  between,
+  nameField,
+  remarkField,
+  wholeBetween,
+  wrong,
+} from '../fields';
 import { momentField } from '../moments';
 import { z } from '../zod';
 
-const MOISTURE = 'Honey in the comb has 12 to 30 % water.';
-const BOXES = 'A batch has 1 to 5,000 boxes.';
-const HONEY = 'A box holds 0.2 to 60 kg of honey.';
-const TARGET = 'Dry enough is 14 to 23 %.';
-
-const moistureField = z.number().min(12, MOISTURE).max(30, MOISTURE);
+const moistureField = between(12, 30);
 
 export const batchContentSchema = z
   .object({
-    name: nameField('the batch'),
+    name: nameField(),
     /** lots whose honey it is; none where they are not made yet */
     lotIds: z.array(z.string()).max(50),
-    boxes: z.number().int(BOXES).min(1, BOXES).max(5000, BOXES),
-    honeyKgPerBox: z.number().min(0.2, HONEY).max(60, HONEY),
+    boxes: wholeBetween(1, 5000),
+    honeyKgPerBox: between(0.2, 60),
     /** share of the honey that is not under cappings [1] */
-    openShare: z.number().min(0, 'Open honey is 0 to 100 %.').max(1, 'Open honey is 0 to 100 %.'),
+    openShare: between(0, 1),
     openPercent: moistureField,
     cappedPercent: moistureField,
     /** what the start moisture may be off by, expanded [%] */
-    plusMinusPercent: z
-      .number()
-      .min(0.1, 'No start moisture is known better than ± 0.1.')
-      .max(6, 'Measure it first: ± 6 says nothing.'),
+    plusMinusPercent: between(0.1, 6),
     /** of the honey when it came in; null: as warm as the air outside */
     temperatureC: airTemperatureField,
     layout: z.enum(LAYOUTS),
     inAt: momentField,
     /** null while it is in */
     outAt: momentField.nullable(),
-    targetPercent: z.number().min(14, TARGET).max(23, TARGET),
+    targetPercent: between(14, 23),
     remark: remarkField,
   })
   .superRefine(({ inAt, outAt }, context) => {
-    const say = (message: string): void =>
+    const fail = (message: string): void =>
       context.addIssue({ code: 'custom', path: ['outAt'], message });
     if (outAt === null) return;
-    if (outAt <= inAt) say('It goes out after it came in.');
+    if (outAt <= inAt) fail('outBeforeIn');
     else if (Date.parse(outAt) - Date.parse(inAt) > LONGEST_BATCH_DAYS * DAY_MS) {
-      say(`A batch is in for at most ${LONGEST_BATCH_DAYS} days: check both dates.`);
+      fail(wrong('longestBatch', LONGEST_BATCH_DAYS));
     }
   });
 export type BatchContent = z.infer<typeof batchContentSchema>;
@@ -68,7 +67,6 @@ export function isForgotten(
 
 export const batchKind = recordKind({
   kind: 'batch',
-  name: 'Batches',
   table: 'batches',
   since: 3,
   owner: 'warm-room',

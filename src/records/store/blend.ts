@@ -13,39 +13,38 @@ const pourLineSchema = z.object({
   /** as it was called on that day */
   label: z.string(),
   lotCode: z.string(),
-  massKg: between(0.001, 100_000, 'Type kilograms, more than 0.'),
-  meanPercent: between(5, 40, 'Honey has 5 to 40 % water.'),
+  massKg: between(0.001, 100_000),
+  meanPercent: between(5, 40),
 });
 
 const blendTankSchema = z.object({
-  label: nameField('the tank', 40),
-  capacityKg: between(1, 100_000, 'A tank holds 1 kg and more.'),
+  label: nameField(40),
+  capacityKg: between(1, 100_000),
   /** the lot that came of it; null until it was poured */
   lotId: idSchema.nullable(),
   expected: z.object({
-    meanPercent: between(5, 40, 'Honey has 5 to 40 % water.'),
-    standardPercent: between(0, 10, 'Its doubt is 0 to 10 %.'),
+    meanPercent: between(5, 40),
+    standardPercent: between(0, 10),
   }),
   pours: z.array(pourLineSchema).min(1),
 });
 
 /** A blend as it was decided: which container into which tank. */
 export const blendContentSchema = z.object({
-  name: nameField('the blend'),
+  name: nameField(),
   day: dayField,
-  targetPercent: between(14, 25, 'A target lies between 14 and 25 %.'),
+  targetPercent: between(14, 25),
   aim: z.enum(BLEND_AIMS),
   mixFlows: z.boolean(),
   mixColours: z.boolean(),
   wholeOnly: z.boolean(),
-  tanks: z.array(blendTankSchema).min(1, 'A blend needs a tank.'),
+  tanks: z.array(blendTankSchema).min(1, 'tankMissing'),
   remark: remarkField,
 });
 export type BlendContent = z.infer<typeof blendContentSchema>;
 
 export const blendKind = recordKind({
   kind: 'blend',
-  name: 'Blends',
   table: 'blends',
   since: 5,
   owner: null,
@@ -72,13 +71,12 @@ export const blendTickContentSchema = z.object({
   /** places in the blend, from 0 */
   tank: z.number().int().min(0),
   pour: z.number().int().min(0),
-  massKg: between(0, 100_000, 'Type kilograms, 0 or more.'),
+  massKg: between(0, 100_000),
   at: momentField,
 });
 
 export const blendTickKind = recordKind({
   kind: 'blend-tick',
-  name: 'Pours of blends',
   table: 'blendTicks',
   since: 5,
   owner: 'blend',

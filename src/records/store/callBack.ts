@@ -18,7 +18,6 @@ const callBackContentSchema = z.object({
 
 export const callBackKind = recordKind({
   kind: 'call-back',
-  name: 'Jars called back',
   table: 'callBacks',
   since: 7,
   owner: 'lot',

@@ -1,6 +1,6 @@
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { remarkField } from '../fields';
+import { remarkField, textField, wholeBetween } from '../fields';
 import { momentField } from '../moments';
 import { MOST_JARS } from './packing';
 import { releaseSchema } from './release';
@@ -10,18 +10,16 @@ import { z } from '../zod';
 export const PURPOSES = ['sale', 'gift', 'kitchen', 'next-year'] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
-const COUNT = 'Type how many jars, 1 or more.';
-
 /** Jars set aside for a purpose, or given out of the house. */
 export const jarMoveContentSchema = z.object({
   packingId: idSchema,
   act: z.enum(['set-aside', 'given-out']),
   purpose: z.enum(PURPOSES),
-  count: z.number().int(COUNT).min(1, COUNT).max(MOST_JARS, COUNT),
+  count: wholeBetween(1, MOST_JARS),
   /** first number of the jars where that was written down */
   firstNumber: z.number().int().min(1).nullable(),
   /** who has them now, for a recall; empty where not known */
-  to: z.string().trim().max(80, 'Keep the name under 80 letters.'),
+  to: textField(80),
   at: momentField,
   release: releaseSchema.optional(),
   remark: remarkField,
@@ -30,7 +28,6 @@ export type JarMoveContent = z.infer<typeof jarMoveContentSchema>;
 
 export const jarMoveKind = recordKind({
   kind: 'jar-move',
-  name: 'Jars set aside and given out',
   table: 'jarMoves',
   since: 5,
   owner: 'lot',

@@ -15,6 +15,6 @@ export const releaseSchema = z.object({
   /** whether a ruling was signed and stood */
   signed: z.boolean(),
   use: z.enum(RELEASE_USES),
-  reason: reasonField.min(3, 'Say in a few words why.'),
+  reason: reasonField.min(3, 'reasonMissing'),
 });
 export type Release = z.infer<typeof releaseSchema>;

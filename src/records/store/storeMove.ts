@@ -1,7 +1,7 @@
 import { STORE_PLACES } from '../../core';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { airTemperatureField, between, remarkField } from '../fields';
+import { airTemperatureField, between, remarkField, textField } from '../fields';
 import { momentField } from '../moments';
 import { releaseSchema } from './release';
 import { z } from '../zod';
@@ -24,19 +24,19 @@ export const storeMoveContentSchema = z
     at: momentField,
     release: releaseSchema.optional(),
     placeKind: z.enum(PLACE_KINDS).nullable(),
-    place: z.string().trim().max(60, 'Keep the place under 60 letters.'),
+    place: textField(60),
     /** of the place [°C], null for what is usual there */
     temperatureC: airTemperatureField,
-    massKg: between(0.001, 100_000, 'Type kilograms, more than 0.').nullable(),
+    massKg: between(0.001, 100_000).nullable(),
     remark: remarkField,
   })
   .superRefine((move, context) => {
     if (move.act === 'taken' && move.massKg === null) {
-      const message = 'Say how much was taken.';
+      const message = 'takenMissing';
       context.addIssue({ code: 'custom', path: ['massKg'], message });
     }
     if (move.act === 'placed' && move.placeKind === null) {
-      const message = 'Say where it stands.';
+      const message = 'placeMissing';
       context.addIssue({ code: 'custom', path: ['placeKind'], message });
     }
   });
@@ -44,7 +44,6 @@ export type StoreMoveContent = z.infer<typeof storeMoveContentSchema>;
 
 export const storeMoveKind = recordKind({
   kind: 'store-move',
-  name: 'Moves in the store',
   table: 'storeMoves',
   since: 5,
   owner: 'lot',

@@ -100,8 +100,8 @@ describe('a meter', () => {
     const said = sentences(readMeterForm(form, DEFAULT_PREFERENCES));
     expect(said['checkEveryDays']).toContain('is not a number');
     expect(said).toMatchObject({
-      name: 'Give the meter a name that you find again.',
-      'range.1': 'The range runs from a lower to a higher value of its scale.',
+      name: 'Give it a name.',
+      'range.1': 'The first value must be the lower one.',
     });
   });
 });
@@ -171,7 +171,7 @@ describe('a plan', () => {
   test('what cannot be a promise is refused beside its field', () => {
     const said = sentences(readPlanForm({ ...usual(), content: '12', spots: [] }, context));
     expect(said).toMatchObject({
-      content: 'Choose between 50 and 99.9 %.',
+      content: 'This must be between 50 and 99.9 %.',
       spots: 'Choose where to take the sample.',
     });
     expect(numberOf({ ...usual(), confidence: '' }, context)).toBeNull();
@@ -196,7 +196,7 @@ describe('colour, senses and laboratory', () => {
     }
     expect(
       sentences(readColourForm(typedIn(fresh, { 'read.pfundMm': '400' }), context))['read.pfundMm'],
-    ).toContain('0 to 140');
+    ).toContain('0 and 140');
   });
 
   test('what was tasted there and back', () => {
@@ -228,7 +228,7 @@ describe('colour, senses and laboratory', () => {
     };
     expect(sentences(labEntry.read(wrong, DEFAULT_PREFERENCES))).toMatchObject({
       'values.diastaseSchade.value': 'Type the value that this ± belongs to.',
-      'pollen.0.plant': 'Give the plant a name that you find again.',
+      'pollen.0.plant': 'Give it a name.',
     });
   });
 });

@@ -179,39 +179,39 @@ describe('wrong input gets one sentence beside its field', () => {
       {
         "box": {
           "offDay": "It comes off on or after the day it went on.",
-          "slots": "A box has at least one place.",
+          "slots": "This must be a whole number between 1 and 40.",
         },
         "colony": {
           "keep.kg": "Type digits only, such as 17.4; “much” is not a number.",
         },
         "flow": {
-          "expectedEnd": "A flow ends on or after the day it starts.",
+          "expectedEnd": "It cannot end before it starts.",
         },
         "format": {
-          "areaDm2": "The comb of one side measures between 0.5 and 30 dm².",
+          "areaDm2": "This must be between 0.5 and 30 dm².",
         },
         "given": {
           "boxesOn": "Say whether honey boxes were on the hive meanwhile.",
           "colonyIds": "Choose the hives it was given to.",
-          "waitDays": "A waiting time is 0 to 400 days.",
+          "waitDays": "This must be a whole number between 0 and 400 days.",
         },
         "guess": {
           "kg": "Type digits only, such as 17.4; “lots” is not a number.",
-          "who": "Say who guesses.",
+          "who": "Whose guess is it?",
         },
         "harvest": {
-          "bucketKg": "A bucket holds between 1 and 400 kg.",
-          "relativeHumidity": "Humidity is between 0 and 100 %.",
+          "bucketKg": "This must be between 1 and 400 kg.",
+          "relativeHumidity": "This must be between 0 and 100 %.",
         },
         "school": {
-          "excusedShare": "What a clean shake excuses lies at or under the share asked for.",
+          "excusedShare": "This cannot be more than the capped share asked for.",
         },
         "stroke": {
           "cappedTenths": "Say how many tenths are capped by the look of the whole.",
-          "others": "Judge between 1 and 2000 boxes in one go.",
+          "others": "This must be a whole number between 1 and 2,000.",
         },
         "yard": {
-          "name": "Give the yard a name that you find again.",
+          "name": "Give it a name.",
         },
       }
     `);

@@ -153,7 +153,7 @@ export function readStrokeForm(
       return cappedTenths === null ? [] : [{ position, cappedTenths }];
     }),
   };
-  return finish(reader, strokeContentSchema, candidate, (path) =>
-    path === 'boxes' ? 'others' : path,
-  );
+  return finish(reader, strokeContentSchema, candidate, {
+    at: (path) => (path === 'boxes' ? 'others' : path),
+  });
 }

@@ -139,7 +139,7 @@ export const dayEntry = entryOf(extractionContentSchema, {
     shutFromMin: optional(
       clock(lineFormWords.doorsShutFrom(), { hint: lineFormWords.emptyNever() }),
     ),
-    shutToMin: optional(clock('to')),
+    shutToMin: optional(clock(lineFormWords.to())),
     boxesInside: optional(
       count(lineFormWords.boxesInsideAtTheStart(), lineFormWords.emptyAllOfThem()),
     ),

@@ -5,20 +5,12 @@ import { entryOf } from '../../entry/entry';
 import { decimalText } from '../../format/decimal';
 import { lineFormWords } from '../../words/english/lineForm';
 
-const PAIL = lineFormWords.aPailHoldsToKg();
-
 const kitSchema = z.object({
-  honeyKg: z
-    .number()
-    .min(0, lineFormWords.typeTheHoneyExpected())
-    .max(1e6, lineFormWords.thatIsMoreThanAny()),
-  plusMinusKg: z
-    .number()
-    .min(0, lineFormWords.aIsOrMore())
-    .max(1e6, lineFormWords.aIsBelowTheHoney()),
-  pailKg: between(0.5, 2000, PAIL),
-  jarKg: between(0.01, 20, lineFormWords.aJarHoldsGTo()),
-  jarredShare: between(0, 1, lineFormWords.betweenAnd()),
+  honeyKg: between(0, 1e6),
+  plusMinusKg: between(0, 1e6),
+  pailKg: between(0.5, 2000),
+  jarKg: between(0.01, 20),
+  jarredShare: between(0, 1),
 });
 
 const jarKg: Codec<number, string> = codec(

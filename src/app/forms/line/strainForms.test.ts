@@ -84,7 +84,7 @@ describe('a day at the line', () => {
   test('the usual day is right once it has a name', () => {
     const form = dayEntry.fill({ ...USUAL_DAY, day: '2026-08-12' }, DEFAULT_PREFERENCES);
     expect(errors(readDayForm(form, DEFAULT_PREFERENCES))).toEqual({
-      name: 'Give the day a name that you find again.',
+      name: 'Give it a name.',
     });
     expect(readDayForm({ ...form, name: 'x' }, DEFAULT_PREFERENCES).ok).toBe(true);
   });
@@ -110,12 +110,12 @@ describe('a day at the line', () => {
       {
         "bees.shutFromMin": "Type a time such as 9:00.",
         "breaks": "Type a time and minutes, such as “12:30 45 min”; “noon” is not that.",
-        "extractor.leftShare": "Between 0 and 50 % stays in the comb.",
-        "extractor.spinMinutes": "Spinning takes 0.1 to 240 minutes.",
+        "extractor.leftShare": "This must be between 0 and 50 %.",
+        "extractor.spinMinutes": "This must be between 0.1 and 240 min.",
         "frames": "Type digits only, such as 17.4; “many” is not a number.",
         "people": "Type who works, such as “Ada, Bo 80 %”.",
         "startMin": "Type a time such as 9:00.",
-        "strainer.meshes.fine.openingUm": "Openings of meshes are 20 to 5,000 µm.",
+        "strainer.meshes.fine.openingUm": "This must be between 20 and 5,000 µm.",
       }
     `);
   });
@@ -145,7 +145,7 @@ describe('a day at the line', () => {
   });
 
   test('a whole load must have room, before and behind the extractor', () => {
-    expect(errors(day({ 'tool.rackFrames': '5' }))['tool.rackFrames']).toContain('a whole load');
+    expect(errors(day({ 'tool.rackFrames': '5' }))['tool.rackFrames']).toContain('one whole load');
     expect(errors(day({ 'extractor.sumpKg': '5' }))['extractor.sumpKg']).toContain('one load');
     expect(errors(day({ 'bees.shutFromMin': '10' }))['bees.shutToMin']).toBe(
       'Type both times, or neither.',
@@ -202,7 +202,7 @@ describe('what follows a lot’s honey', () => {
       content: { strainedUm: null },
     });
     expect(errors(read({ heightCm: '-1', filledAt: '' }))).toEqual({
-      heightCm: 'A vessel is 1 to 400 cm high and wide.',
+      heightCm: 'This must be between 1 and 400 cm.',
       filledAt: 'Choose a day and a time.',
     });
   });
@@ -225,8 +225,8 @@ describe('what follows a lot’s honey', () => {
         ),
       ),
     ).toEqual({
-      'spells.days': 'A spell lasts up to 4,000 days.',
-      'spells.temperatureC': 'Honey has −20 to 85 °C here.',
+      'spells.days': 'This must be between 0 and 4,000 days.',
+      'spells.temperatureC': 'This must be between −20 and 85 °C.',
     });
     const weight = weighingEntry.fill(SAMPLE_WEIGHING, DEFAULT_PREFERENCES);
     expect(weighingEntry.read(weight, DEFAULT_PREFERENCES)).toEqual({
@@ -281,8 +281,8 @@ describe('tools, frames and pails', () => {
     expect(
       errors(toolEntry.read({ ...form, faces: [], lossShare: '90' }, DEFAULT_PREFERENCES)),
     ).toEqual({
-      faces: 'Say at least one face that it opens well.',
-      lossShare: 'Between 0 and 50 % of the honey goes with the wax.',
+      faces: 'Choose at least one kind of comb that it opens well.',
+      lossShare: 'This must be between 0 and 50 %.',
     });
   });
 
@@ -294,7 +294,7 @@ describe('tools, frames and pails', () => {
       errors(
         frameWeighingEntry.read({ ...form, afterKg: '6' }, AMERICAN, { rest: { takenAt: NOW } }),
       )['afterKg'],
-    ).toContain('Spun');
+    ).toContain('after spinning');
   });
 
   test('a full pail is not put under the gate', () => {

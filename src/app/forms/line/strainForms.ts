@@ -57,7 +57,7 @@ export const settlingEntry = entryOf(settlingContentSchema, {
 
 /** A spell of one temperature; the record may hold several, of which the first is shown. */
 const spell = group({
-  days: number('for', { unit: commonWords.days(), digits: 3 }),
+  days: number(lineFormWords.for(), { unit: commonWords.days(), digits: 3 }),
   temperatureC: quantity('temperature', lineFormWords.theHoneyHad(), {
     hint: lineFormWords.theHoneyItselfNotThe(),
   }),

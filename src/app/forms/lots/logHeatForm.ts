@@ -56,7 +56,7 @@ export function readLogHeatForm(
   if (spells.length === 0) reader.at('roomId').fail(settlingWords.theLoggerOfThisRoom());
   const said = remark || (room?.room.content.name ?? '');
   const candidate = { occasion, source: 'log', startedAt, spells, remark: said };
-  return finish(reader, heatSpellContentSchema, candidate, (path) =>
-    path.startsWith('spells') ? 'roomId' : path,
-  );
+  return finish(reader, heatSpellContentSchema, candidate, {
+    at: (path) => (path.startsWith('spells') ? 'roomId' : path),
+  });
 }

@@ -1,4 +1,4 @@
-import { z } from '../../../records';
+import { requiredText, z } from '../../../records';
 import { choice, words } from '../../entry/codecs';
 import { entryOf, formOf } from '../../entry/entry';
 import { OUTCOME_NAMES } from '../../format/moisture';
@@ -16,16 +16,8 @@ export const signForm = formOf({
 });
 
 const reopenSchema = z.object({
-  initials: z
-    .string()
-    .trim()
-    .min(1, lotWords.signWithYourInitials())
-    .max(12, lotWords.initialsHaveAtMostLetters()),
-  reason: z
-    .string()
-    .trim()
-    .min(1, lotWords.sayWhyItIsOpened())
-    .max(500, lotWords.keepTheReasonUnderLetters()),
+  initials: requiredText(12, 'initialsMissing'),
+  reason: requiredText(500, 'reopenReasonMissing'),
 });
 export type ReopenForm = z.infer<typeof reopenSchema>;
 

@@ -21,7 +21,7 @@ import type { Parsed } from '../../entry/reader';
 import { commonWords } from '../../words/english/common';
 import { roomFormWords } from '../../words/english/roomForm';
 
-const LAYOUT_NAMES: Readonly<Record<Layout, string>> = {
+export const LAYOUT_NAMES: Readonly<Record<Layout, string>> = {
   spread: roomFormWords.apartAirOnAllSides(),
   crossed: roomFormWords.crosswise(),
   tight: roomFormWords.tightStacks(),

@@ -18,23 +18,22 @@ import { roomFormWords } from '../../words/english/roomForm';
 export const STANDING_KINDS = ['combs', 'pail', 'tray'] as const;
 export type StandingKind = (typeof STANDING_KINDS)[number];
 
-const MOISTURE = roomFormWords.honeyHasToWater();
-const WARMTH = roomFormWords.airAndHoneyHaveTo();
-const STIRRED = roomFormWords.stirredEveryHoursAndMore();
-
 /** What is asked of standing honey; null where its kind does not have it. */
 const askedSchema = z.object({
   kind: z.enum(STANDING_KINDS),
-  massKg: between(0.1, 5000, roomFormWords.typeToKgOfHoney()),
-  moisturePercent: between(12, 30, MOISTURE),
-  openShare: between(0, 1, roomFormWords.openHoneyIsTo()).nullable(),
-  cappedPercent: between(12, 30, MOISTURE).nullable(),
-  areaDm2: between(0.5, 5000, roomFormWords.theSurfaceHasToDm()).nullable(),
-  stirredEveryHours: between(0, 720, STIRRED).refine((one) => one === 0 || one >= 0.25, STIRRED),
-  airC: between(-5, 55, WARMTH),
-  relativeHumidity: between(0, 1, roomFormWords.humidityLiesBetweenAnd()),
-  honeyC: between(-5, 55, WARMTH),
-  hours: between(0.5, 720, roomFormWords.lookHalfAnHourTo()),
+  massKg: between(0.1, 5000),
+  moisturePercent: between(12, 30),
+  openShare: between(0, 1).nullable(),
+  cappedPercent: between(12, 30).nullable(),
+  areaDm2: between(0.5, 5000).nullable(),
+  stirredEveryHours: between(0, 720).refine(
+    (hours) => hours === 0 || hours >= 0.25,
+    'stirredTooOften',
+  ),
+  airC: between(-5, 55),
+  relativeHumidity: between(0, 1),
+  honeyC: between(-5, 55),
+  hours: between(0.5, 720),
 });
 type Asked = z.infer<typeof askedSchema>;
 

@@ -66,7 +66,7 @@ export const roomEntry = entryOf(
           digits: 1,
         }),
         ratedAtC: quantity('temperature', roomFormWords.ratedAt()),
-        ratedAtHumidity: humidity('and'),
+        ratedAtHumidity: humidity(roomFormWords.and()),
         powerW: number(roomFormWords.power(), { unit: 'W', digits: 0 }),
         stopsAtHumidity: humidity(roomFormWords.setToStopAt()),
         warmestC: quantity('temperature', roomFormWords.madeForUpTo()),

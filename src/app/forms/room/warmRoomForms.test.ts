@@ -49,7 +49,7 @@ describe('a room as it is typed', () => {
   test('the usual values are a room already, once it has a name', () => {
     const fresh = roomEntry.fill(USUAL_ROOM, CELSIUS);
     expect(sentences(roomEntry.read(fresh, CELSIUS))).toEqual({
-      name: 'Give the room a name that you find again.',
+      name: 'Give it a name.',
     });
     expect(roomEntry.read({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
   });
@@ -80,7 +80,7 @@ describe('a room as it is typed', () => {
       'outside.relativeHumidity',
       'volumeM3',
     ]);
-    expect(said['capacityBoxes']).toBe('Type a whole number.');
+    expect(said['capacityBoxes']).toBe('This must be a whole number between 1 and 5,000 boxes.');
   });
 });
 
@@ -129,7 +129,7 @@ describe('a batch as it is typed', () => {
     expect(sentences(readBatchForm(form, CELSIUS, NEW))['inAt']).toBe('Choose a day and a time.');
     const early = { ...batchEntry.fill(SAMPLE_BATCH, CELSIUS), outAt: '2026-11-01T08:00' };
     expect(sentences(readBatchForm(early, CELSIUS, NEW))['outAt']).toBe(
-      'It goes out after it came in.',
+      'It cannot go out before it came in.',
     );
   });
 });
@@ -195,7 +195,7 @@ describe('standing honey as it is typed', () => {
       sentences(readStandingForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];
     expect(said('1')).toContain('deeper than half a metre');
     expect(said('x')).toBeDefined();
-    expect(said('0')).toContain('0.5 to 5,000');
+    expect(said('0')).toContain('0.5 and 5,000');
   });
 
   test('each wrong value has its sentence', () => {
@@ -217,6 +217,8 @@ describe('standing honey as it is typed', () => {
       'relativeHumidity',
     ]);
     const often = { ...freshStanding('tray', CELSIUS), stirredEveryHours: '0.1' };
-    expect(sentences(readStandingForm(often, CELSIUS))['stirredEveryHours']).toContain('0: never');
+    expect(sentences(readStandingForm(often, CELSIUS))['stirredEveryHours']).toContain(
+      '0 for never',
+    );
   });
 });

@@ -1,5 +1,5 @@
 import type { BlendAim, BlendTank } from '../../../core';
-import { z, type Preferences } from '../../../records';
+import { between, nameField, wholeBetween, z, type Preferences } from '../../../records';
 import type { FormOf } from '../../entry/codec';
 import { choice, number, quantity, several, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
@@ -21,31 +21,14 @@ export interface BlendSettings {
 }
 
 const settingsSchema = z.object({
-  name: z
-    .string()
-    .trim()
-    .min(1, blendWords.giveTheBlendAName())
-    .max(60, blendWords.keepTheNameUnderLetters()),
-  lotIds: z.array(z.string()).min(1, blendWords.chooseAtLeastOneLot()),
-  tankCount: z
-    .number()
-    .int(blendWords.typeAWholeNumberOf())
-    .min(1, blendWords.oneToTwelveTanks())
-    .max(12, blendWords.oneToTwelveTanks()),
-  capacityKg: z
-    .number()
-    .min(1, blendWords.aTankHoldsKgAnd())
-    .max(100_000, blendWords.thatIsLargerThanAny()),
-  targetPercent: z
-    .number()
-    .min(14, blendWords.aTargetLiesBetweenAnd())
-    .max(25, blendWords.aTargetLiesBetweenAnd()),
+  name: nameField(),
+  lotIds: z.array(z.string()).min(1, 'lotsMissing'),
+  tankCount: wholeBetween(1, 12),
+  capacityKg: between(1, 100_000),
+  targetPercent: between(14, 25),
   aim: z.enum(['save', 'fill']),
   allowed: z.array(z.enum(['flows', 'colours', 'parts'])),
-  openingWorthKg: z
-    .number()
-    .min(0, blendWords.typeOrMore())
-    .max(100, blendWords.thenNothingWouldEverBe()),
+  openingWorthKg: between(0, 100),
 });
 
 const ALLOWED_NAMES = {

@@ -110,7 +110,7 @@ describe('jars', () => {
   test.each([
     [{ from: '' }, 'from', 'Choose the container that was filled from.'],
     [{ code: 'a b' }, 'code', /letters, digits, dots and hyphens/],
-    [{ count: '2.5' }, 'count', /1 to 5000/],
+    [{ count: '2.5' }, 'count', /1 and 5,000/],
     [{ bestBefore: '' }, 'bestBefore', 'Choose a day.'],
   ])('what is wrong is said beside its field: %j', (change, field, sentence) => {
     const found = errorsOf(readPackForm({ ...form, ...change }, packing(METRIC, left)))[field];
@@ -178,7 +178,7 @@ describe('what stands between honey and the door', () => {
     expect(errorsOf(readPackForm(form, asked(REASON)))).toEqual({ use: 'Say what it is for.' });
     const use = { ...form, use: 'own-use' as const };
     expect(errorsOf(readPackForm(use, asked(REASON)))).toEqual({
-      because: 'Say in a few words why.',
+      because: 'Say why in a few words.',
     });
     const bakers = { ...form, use: 'bakers' as const, because: 'for buns' };
     expect(Object.keys(errorsOf(readPackForm(bakers, asked(REASON))))).toEqual(['use']);
@@ -250,7 +250,7 @@ describe('labels and notes', () => {
     const form = noteEntry.fill(freshNote(new Date('2026-08-20T12:00:00')), METRIC);
     expect(form.planningDay).toBe('2027-03-01');
     expect(errorsOf(noteEntry.read(form, METRIC, { rest: { year: 2026 } }))).toEqual({
-      text: 'Say what to do differently.',
+      text: 'What is to be done differently?',
     });
     const content = contentOf(
       noteEntry.read({ ...form, text: 'Earlier', yardId: 'y' }, METRIC, { rest: { year: 2026 } }),

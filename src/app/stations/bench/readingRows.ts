@@ -9,6 +9,7 @@ import { vesselIdOf } from '../../../records';
 import { formatDial } from '../../format/moisture';
 import { SPOT_NAMES } from '../../words/reading';
 import { benchWords } from '../../words/english/bench';
+import { commonWords } from '../../words/english/common';
 
 /** A reading as it stands in the table of all. */
 export interface ReadingLine {
@@ -37,11 +38,13 @@ function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
       lotId: file.lot.entityId,
       takenAt: content.takenAt,
       lot: lot.name || lot.code,
-      vessel: vessel === null ? benchWords.wholeLot() : (labels.get(vessel) ?? 'removed'),
+      vessel:
+        vessel === null ? benchWords.wholeLot() : (labels.get(vessel) ?? commonWords.removed2()),
       spot: SPOT_NAMES[content.spot],
       dial: formatDial(content.scale, content.dialValue),
       percent: readingEvidence(reading, meters)?.moisturePercent ?? null,
-      meter: meters.get(content.instrumentId ?? '')?.instrument.content.name ?? 'another',
+      meter:
+        meters.get(content.instrumentId ?? '')?.instrument.content.name ?? benchWords.another(),
       reader: content.reader,
       doubt: meteredReading(content, meters).doubtedBy !== null,
     };

@@ -93,7 +93,11 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
         <>
           <p className="mt-1 mb-4 max-w-3xl text-lg">{combWords.darkAndLightApartOne()}</p>
           <Rules rules={rules} onRules={setRules} />
-          <DndContext sensors={sensors} onDragEnd={onDragEnd}>
+          <DndContext
+            sensors={sensors}
+            onDragEnd={onDragEnd}
+            accessibility={{ screenReaderInstructions: { draggable: combWords.howToDrag() } }}
+          >
             <div className="mt-6 grid grid-cols-[minmax(0,1fr)] gap-6 wide:grid-cols-2">
               {groups.map((group, at) => (
                 <GroupCard

@@ -80,23 +80,23 @@ const errorsOf = (typed: FrameDraft) => {
 describe('a frame as it is tapped', () => {
   test('is not judged before both sides are', () => {
     expect(errorsOf(frameDraftOf(null, place))).toMatchInlineSnapshot(`
-{
-  "sides.0": "Side A is not judged yet.",
-  "sides.1": "Side B is not judged yet.",
-}
-`);
+      {
+        "sides.0": "Side A is not judged yet.",
+        "sides.1": "Side B is not judged yet.",
+      }
+    `);
     expect(errorsOf(draft())).toEqual({});
   });
 
   test('wrong numbers get a sentence, commas and units are understood', () => {
     expect(errorsOf(draft({ heft: 'heavy', combTemperature: '400', cellDial: '0' })))
       .toMatchInlineSnapshot(`
-{
-  "cellDial": "No open honey reads this; type what the dial shows, such as 18.5.",
-  "combTemperature": "A comb or its air has between −20 and 60 °C; leave it empty if unknown.",
-  "heft": "Type digits only, such as 17.4; “heavy” is not a number.",
-}
-`);
+      {
+        "cellDial": "This must be between 1 and 90.",
+        "combTemperature": "This must be between −20 and 60 °C.",
+        "heft": "Type digits only, such as 17.4; “heavy” is not a number.",
+      }
+    `);
     const typed = draft({ heft: '2,4', combTemperature: '77', cellDial: '18,4' });
     const american = { ...DEFAULT_PREFERENCES, temperatureUnit: 'F', massUnit: 'lb' } as const;
     const read = readFrameDraft(typed, american);

@@ -189,7 +189,10 @@ function typedOf(draft: FrameDraft, reader: Reader): Parsed<z.infer<typeof typed
             atc: atcOf(draft.cellAtc),
           },
   };
-  return finish(reader, typedSchema, candidate, (path) => PLACES[path] ?? path);
+  return finish(reader, typedSchema, candidate, {
+    fields: frameForm.fields,
+    at: (path) => PLACES[path] ?? path,
+  });
 }
 
 /** What the draft says, or what is missing or wrong. */

@@ -109,7 +109,9 @@ export function BenchQuality(): ReactElement {
         head={[handbookWords.class(), handbookWords.pfundUpTo()]}
         rows={COLOUR_CLASSES.map((one) => [
           colourName(one.id),
-          one.upToMm === Infinity ? 'above' : handbookWords.mmUptomm({ upToMm: one.upToMm }),
+          one.upToMm === Infinity
+            ? handbookWords.above()
+            : handbookWords.mmUptomm({ upToMm: one.upToMm }),
         ])}
       />
       <PlainTable
@@ -123,7 +125,7 @@ export function BenchQuality(): ReactElement {
         rows={FLOWER_KINDS.map((one) => [
           one.name,
           one.leastPollenPercent === null
-            ? 'some'
+            ? handbookWords.some()
             : handbookWords.from({ leastPollenPercent: one.leastPollenPercent }),
           handbookWords.toMsCm({
             conductivityMsPerCm: one.conductivityMsPerCm[0],

@@ -14,6 +14,7 @@ import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 import { commonWords } from '../../words/english/common';
 import { handbookWords } from '../../words/english/handbook';
+import { weakPointOf } from '../../words/limitNotes';
 
 const percent = (share: number): string => `${Math.round(share * 100)} %`;
 
@@ -80,8 +81,8 @@ export function JudgingComb(): ReactElement {
         rows={SCHOOLS.map((one) => [
           one.name,
           `${percent(one.ripeShare)}${one.rule === 'pooled' ? handbookWords.ofAllTakenTogether() : one.rule === 'all-honey' ? handbookWords.theRestIsDried() : handbookWords.onEachSide()}`,
-          one.excusedShare === null ? 'nothing' : percent(one.excusedShare),
-          one.weakPoint,
+          one.excusedShare === null ? handbookWords.nothing() : percent(one.excusedShare),
+          weakPointOf(one),
         ])}
       />
       <p>{handbookWords.schoolsAreCommonPracticeWithout()}</p>

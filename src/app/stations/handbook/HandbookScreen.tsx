@@ -4,7 +4,6 @@ import {
   COMPUTED_RANGE_PERCENT,
   FERMENTATION_CLASSES,
   HONEY_INDEX_PER_C,
-  LOCAL_LAW_DECIDES,
   REFERENCE_TEMPERATURE_C,
   RULES,
   RULES_VERSION,
@@ -27,6 +26,18 @@ import { StrainChapters } from './StrainChapter';
 import { commonWords } from '../../words/english/common';
 import { handbookWords } from '../../words/english/handbook';
 import { sourceWords, tell } from '../../words/tell';
+import { limitsWords } from '../../words/english/limits';
+import { ruleSetNote } from '../../words/limitNotes';
+
+const NEED_NAMES: Readonly<Record<(typeof RULES)[number]['needs'][number], string>> = {
+  comb: handbookWords.needComb(),
+  reading: handbookWords.needReading(),
+  vessel: handbookWords.needVessel(),
+  storage: handbookWords.needStorage(),
+  signs: handbookWords.needSigns(),
+  lot: handbookWords.needLot(),
+  circumstances: handbookWords.needCircumstances(),
+};
 
 function Moisture(): ReactElement {
   const { calibration, relation, thermometerHalfWidthC, unnotedHalfWidthC } = BUDGET_DEFAULTS;
@@ -119,7 +130,11 @@ function Limits(): ReactElement {
   const ruleSets = useOfferedRuleSets();
   return (
     <Chapter id="limits" title={handbookWords.limits()}>
-      <p>{handbookWords.heatherMeansLingCallunaOnly({ localLawDecides: LOCAL_LAW_DECIDES })}</p>
+      <p>
+        {handbookWords.heatherMeansLingCallunaOnly({
+          localLawDecides: limitsWords.localLawDecides(),
+        })}
+      </p>
       <PlainTable
         label={handbookWords.ruleSets()}
         head={[
@@ -134,7 +149,7 @@ function Limits(): ReactElement {
           one.edition,
           `${one.moistureLimitPercent.ordinary.toFixed(1)} %`,
           `${one.moistureLimitPercent.heather.toFixed(1)} %`,
-          [one.status === 'own' ? handbookWords.enteredByYou() : '', one.note]
+          [one.status === 'own' ? handbookWords.enteredByYou() : '', ruleSetNote(one)]
             .filter(Boolean)
             .join('; '),
         ])}
@@ -152,9 +167,9 @@ function Fermentation(): ReactElement {
         label={handbookWords.fermentationClasses()}
         head={[handbookWords.waterUpTo(), handbookWords.safeForAboutAYear()]}
         rows={FERMENTATION_CLASSES.map((one) => [
-          one.upToPercent === Infinity ? 'above' : `${one.upToPercent} %`,
+          one.upToPercent === Infinity ? handbookWords.above() : `${one.upToPercent} %`,
           one.safeBelowYeastPerG === 0
-            ? 'never'
+            ? handbookWords.never()
             : one.safeBelowYeastPerG === Infinity
               ? handbookWords.whateverTheYeastCount()
               : handbookWords.underCellsPerGram({ safeBelowYeastPerG: one.safeBelowYeastPerG }),
@@ -190,7 +205,7 @@ export function HandbookScreen(): ReactElement {
           rows={RULES.map((one) => [
             tell(one.title),
             sourceWords(one.source),
-            one.needs.join(', ') || 'all',
+            one.needs.map((need) => NEED_NAMES[need]).join(', ') || commonWords.all(),
           ])}
         />
       </Chapter>

@@ -12,6 +12,7 @@ import { PlainTable } from '../../ui/PlainTable';
 import { Chapter } from './Chapter';
 import { commonWords } from '../../words/english/common';
 import { handbookWords } from '../../words/english/handbook';
+import { LAYOUT_NAMES } from '../../forms/room/batchForm';
 
 const RATE_NAMES: Readonly<Record<RateName, readonly [string, string]>> = {
   diffusivityM2PerS: [handbookWords.diffusionOfWaterInHoney(), 'm²/s'],
@@ -44,7 +45,10 @@ export function WarmRoomChapter(): ReactElement {
       <PlainTable
         label={handbookWords.howBoxesStand()}
         head={[commonWords.boxes(), handbookWords.airThatReachesTheCombs()]}
-        rows={LAYOUTS.map((one) => [one, `${Math.round(100 * LAYOUT_FACTOR[one])} %`])}
+        rows={LAYOUTS.map((one) => [
+          LAYOUT_NAMES[one],
+          `${Math.round(100 * LAYOUT_FACTOR[one])} %`,
+        ])}
       />
       <p>
         {handbookWords.fromCNewCombSoftens({

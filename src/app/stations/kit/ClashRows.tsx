@@ -1,9 +1,9 @@
-import { KIND_FACTS } from '../../../records';
 import type { ReactElement } from 'react';
 import type { Clash } from '../../../db';
 import { SideBySide } from '../../ui/forms/SideBySide';
 import { Button } from '../../ui/Button';
 import { kitWords } from '../../words/english/kit';
+import { kindsWords } from '../../words/english/kinds';
 
 interface ClashRowsProps {
   clashes: readonly Clash[];
@@ -32,9 +32,9 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
           const take = theirs.has(mine.id);
           return (
             <li key={mine.id}>
-              <p className="text-lg font-bold">{KIND_FACTS[mine.kind].name}</p>
+              <p className="text-lg font-bold">{kindsWords[mine.kind]()}</p>
               <SideBySide
-                label={kitWords.mineAndTheirs({ name: KIND_FACTS[mine.kind].name })}
+                label={kitWords.mineAndTheirs({ name: kindsWords[mine.kind]() })}
                 names={[kitWords.mine(), kitWords.theirs()]}
                 records={[mine, other]}
               />

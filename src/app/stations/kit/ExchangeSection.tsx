@@ -18,15 +18,16 @@ import { saveFile } from '../../ui/saveFile';
 import { ImportSheet } from './ImportSheet';
 import { TablesPart } from './TablesPart';
 import { kitWords } from '../../words/english/kit';
+import { tell } from '../../words/tell';
 
 function ExchangeError({ error }: { error: AppError }): ReactElement {
   return (
     <div role="alert" className="mt-3 border-l-4 border-ink bg-paper px-4 py-3">
-      <p className="text-lg font-semibold">{error.message}</p>
+      <p className="text-lg font-semibold">{tell(error.message)}</p>
       {error.details && (
         <ul className="mt-1 list-disc pl-5 text-base">
-          {error.details.map((one) => (
-            <li key={one}>{one}</li>
+          {error.details.map((detail, at) => (
+            <li key={at}>{tell(detail)}</li>
           ))}
         </ul>
       )}
@@ -53,7 +54,7 @@ export function ExchangeSection(): ReactElement {
   const [error, setError] = useState<AppError | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   const work = useFileWork();
-  const tell = (text: string): void => void dispatch(noticeShown({ text, tone: 'told' }));
+  const notify = (text: string): void => void dispatch(noticeShown({ text, tone: 'told' }));
 
   const exportAll = async (): Promise<void> => {
     setError(null);
@@ -64,7 +65,7 @@ export function ExchangeSection(): ReactElement {
     const { blob, records, setAside } = written.value;
     saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
     const waiting = setAside > 0 ? kitWords.recordsInItToCorrect({ setAside }) : '';
-    tell(kitWords.savedRecordsToAFile({ records, waiting }));
+    notify(kitWords.savedRecordsToAFile({ records, waiting }));
   };
 
   const bringIn = async (name: string, takeTheirs: ReadonlySet<string>): Promise<void> => {
@@ -77,7 +78,7 @@ export function ExchangeSection(): ReactElement {
     const { written, alreadyThere, steps } = done.value;
     const text = kitWords.broughtInRecordsFromWere({ written, name, alreadyThere });
     if (steps.length > 0) await dispatch(broughtIn(text, steps));
-    else tell(text);
+    else notify(text);
   };
 
   const importFile = async (file: File): Promise<void> => {

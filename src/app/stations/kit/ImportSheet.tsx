@@ -8,6 +8,7 @@ import { FoldSummary } from '../../ui/page/FoldSummary';
 import { ClashRows } from './ClashRows';
 import { commonWords } from '../../words/english/common';
 import { kitWords } from '../../words/english/kit';
+import { tell } from '../../words/tell';
 
 /** Records by name, the first ones of many. */
 function Names({ title, listed }: { title: string; listed: Listed<AnyRecord> }) {
@@ -43,7 +44,7 @@ function SetAsideRows({ setAside }: Pick<ImportSummary, 'setAside'>): ReactEleme
       <ul className="list-disc pl-6 text-base">
         {setAside.first.map(({ row, troubles }) => (
           <li key={row.id}>
-            {titleOfRecord(row)}: {troubles[0]?.message}
+            {titleOfRecord(row)}: {troubles[0] && tell(troubles[0].message)}
           </li>
         ))}
       </ul>
@@ -85,7 +86,7 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
       {lostCount > 0 && (
         <p className="mt-2 text-base">
           {kitWords.linesOfTheFileAre({ lostCount })} {summary.lost[0]?.path}{' '}
-          {summary.lost[0]?.message}
+          {summary.lost[0] && tell(summary.lost[0].message)}
         </p>
       )}
       <ClashRows clashes={summary.clashes} theirs={theirs} onChange={setTheirs} />

@@ -1,16 +1,11 @@
 import { useMemo, type ReactElement } from 'react';
 import { useRecordsOf } from '../../../db';
-import {
-  KIND_FACTS,
-  RECORD_KINDS,
-  rivalriesOf,
-  type RecordKind,
-  type Rivalry,
-} from '../../../records';
+import { RECORD_KINDS, rivalriesOf, type RecordKind, type Rivalry } from '../../../records';
 import { chooseRival, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
 import { SideBySide } from '../../ui/forms/SideBySide';
 import { kitWords } from '../../words/english/kit';
+import { kindsWords } from '../../words/english/kinds';
 
 /** Kinds that are never changed after they were written, and are many. */
 const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];
@@ -22,15 +17,18 @@ function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
   const nameOf = (at: number): string => rivals[at]?.author || kitWords.version({ at: at + 1 });
   return (
     <li>
-      <p className="text-lg font-bold">{KIND_FACTS[kind].name}</p>
+      <p className="text-lg font-bold">{kindsWords[kind]()}</p>
       <SideBySide
-        label={kitWords.versions({ name: KIND_FACTS[kind].name })}
+        label={kitWords.versions({ name: kindsWords[kind]() })}
         names={rivals.map((_, at) => nameOf(at))}
         records={rivals}
       />
       <div className="mt-2 flex flex-wrap gap-3">
         {rivals.map((one, at) => (
-          <Button key={one.id} onClick={() => void dispatch(chooseRival(rivalry, one))}>
+          <Button
+            key={one.id}
+            onClick={() => void dispatch(chooseRival(kitWords.choseWhichHolds(), rivalry, one))}
+          >
             {kitWords.holds({ nameOf: nameOf(at) })}
           </Button>
         ))}

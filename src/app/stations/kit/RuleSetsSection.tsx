@@ -1,5 +1,4 @@
 import { useMemo, type ReactElement } from 'react';
-import { LOCAL_LAW_DECIDES } from '../../../core';
 import type { OwnRuleSet } from '../../../records';
 import { selectPreferences, useAppSelector } from '../../../store';
 import { useEditing } from '../../data/useEditing';
@@ -12,6 +11,7 @@ import { EntrySheet } from '../../ui/forms/EntrySheet';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { useBook } from '../../data/useWorkspaceModel';
 import { kitWords } from '../../words/english/kit';
+import { limitsWords } from '../../words/english/limits';
 
 function factsOf({ content }: OwnRuleSet): string[] {
   const { edition, ordinaryPercent, heatherPercent } = content;
@@ -66,7 +66,7 @@ export function RuleSetsSection(): ReactElement {
         record={record}
         what={kitWords.theRuleSet()}
         title={record ? record.content.name : kitWords.aRuleSetOfYour()}
-        description={LOCAL_LAW_DECIDES}
+        description={limitsWords.localLawDecides()}
         formOf={formOf}
         parse={(form) => ruleSetEntry.read(form, preferences)}
       >

@@ -1,6 +1,6 @@
 import { Download } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
-import { KIND_FACTS, RECORD_KINDS, type RecordKind } from '../../../records';
+import { RECORD_KINDS, type RecordKind } from '../../../records';
 import {
   noticeShown,
   recordsOfKind,
@@ -13,6 +13,7 @@ import { tableCsv } from '../../format/tableCsv';
 import { Button } from '../../ui/Button';
 import { saveFile } from '../../ui/saveFile';
 import { kitWords } from '../../words/english/kit';
+import { kindsWords } from '../../words/english/kinds';
 
 /** Any table as CSV, for a spreadsheet. */
 export function TablesPart(): ReactElement {
@@ -24,7 +25,7 @@ export function TablesPart(): ReactElement {
     if (records.length === 0) {
       dispatch(
         noticeShown({
-          text: kitWords.thereIsNothingToSave({ name: KIND_FACTS[kind].name }),
+          text: kitWords.thereIsNothingToSave({ name: kindsWords[kind]() }),
           tone: 'told',
         }),
       );
@@ -47,7 +48,7 @@ export function TablesPart(): ReactElement {
         >
           {RECORD_KINDS.map((one) => (
             <option key={one} value={one}>
-              {KIND_FACTS[one].name}
+              {kindsWords[one]()}
             </option>
           ))}
         </select>

@@ -41,7 +41,13 @@ function Rows({ rows }: { rows: readonly ForetoldRow[] }): ReactElement {
   return (
     <PlainTable
       label={seasonWords.forecastsAndHowOftenThey()}
-      head={[seasonWords.forecast(), '50 % sure', '80 % sure', '95 % sure', seasonWords.verdict()]}
+      head={[
+        seasonWords.forecast(),
+        seasonWords.sure(),
+        seasonWords.sure2(),
+        seasonWords.sure3(),
+        seasonWords.verdict(),
+      ]}
       rows={compared.map(({ name, found }) =>
         found
           ? [

@@ -12,6 +12,8 @@ import { NotesSection } from './parts/NotesSection';
 import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { seasonWords } from '../../words/english/season';
+import { colourName } from '../../format/colour';
+import { tastesWords } from '../../words/english/tastes';
 
 function useReport(): SeasonReport {
   const workshop = useWorkshop();
@@ -71,9 +73,10 @@ function LotTable({ report, year }: { report: SeasonReport; year: number }): Rea
           mass(one.lostKg),
           one.flow,
           one.yard,
-          [one.colour?.replaceAll('-', ' '), ...one.taste.map((each) => String(each))]
-            .filter(Boolean)
-            .join(', '),
+          [
+            ...(one.colour ? [colourName(one.colour)] : []),
+            ...one.taste.map((note) => tastesWords[note]()),
+          ].join(', '),
         ])}
       />
     </SheetSection>
@@ -106,7 +109,7 @@ function Bars({
             key={one.name}
             className="grid grid-cols-[8rem_1fr_6rem] items-center gap-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
           >
-            <span className="leading-tight">{one.name}</span>
+            <span className="leading-tight">{one.name || commonWords.notWrittenDown()}</span>
             <span
               aria-hidden
               className="h-5 bg-lavender"

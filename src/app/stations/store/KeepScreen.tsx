@@ -133,9 +133,11 @@ function Rests({ basis }: { basis: KeepingBasis }): ReactElement {
             part: basis.glucoseMeasured
               ? storeWords.fromTheLaboratory()
               : storeWords.asIsUsualALaboratory(),
-            value: { slow: 'slowly', medium: storeWords.atAMiddlingPace(), fast: 'fast' }[
-              basis.tendency
-            ],
+            value: {
+              slow: storeWords.slowly(),
+              medium: storeWords.atAMiddlingPace(),
+              fast: storeWords.fast(),
+            }[basis.tendency],
           })}
         </li>
         <li>

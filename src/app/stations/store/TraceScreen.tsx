@@ -11,8 +11,7 @@ import {
   type RuledLot,
 } from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
-import { formatDay } from '../../format/dates';
-import { TRACE_NAME_OF_ONE, TRACE_NAMES } from '../../words/traceWords';
+import { TRACE_NAME_OF_ONE, TRACE_NAMES, nodeFacts, nodeName } from '../../words/traceWords';
 import { formatQuantity } from '../../format/units';
 import { NothingHere } from '../../ui/page/NothingHere';
 import { SheetSection } from '../../ui/page/SheetSection';
@@ -41,10 +40,8 @@ function NodeLink({
       to={`/${workspace}/store/trace/${encodeURIComponent(node.id)}`}
       className="flex min-h-11 flex-wrap items-center gap-x-3 text-lg hover:bg-lavender-pale"
     >
-      <strong>{node.name}</strong>
-      <span className="text-base text-ink-soft">
-        {[node.detail, node.day && formatDay(node.day)].filter(Boolean).join(' · ')}
-      </span>
+      <strong>{nodeName(node)}</strong>
+      <span className="text-base text-ink-soft">{nodeFacts(node).join(' · ')}</span>
       {children}
     </Link>
   );
@@ -150,14 +147,12 @@ function NodeView({
   const sheet = <RecallPart key="recall" trace={trace} node={node} recall={recall} />;
   // Whoever holds a jar asks where it came from; whoever looks at a hive, where it went.
   const isEnd = ENDS.includes(node.kind);
-  const title = jar ? `${node.name}-${jar}` : node.name;
+  const title = jar ? `${nodeName(node)}-${jar}` : nodeName(node);
   return (
     <>
       <h1 className="text-4xl font-bold">{title}</h1>
       <p className="mt-1 text-lg text-ink-soft">
-        {[TRACE_NAME_OF_ONE[node.kind], node.detail, node.day && formatDay(node.day)]
-          .filter(Boolean)
-          .join(' · ')}
+        {[TRACE_NAME_OF_ONE[node.kind], ...nodeFacts(node)].join(' · ')}
       </p>
       <p className="mt-2 text-xl">{framesSentence(frames, node)}</p>
       <div className="mt-4 space-y-8">

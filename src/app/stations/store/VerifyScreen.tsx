@@ -7,6 +7,7 @@ import { FileWork, useFileWork } from '../../ui/page/FileWork';
 import { INPUT } from '../../ui/classes';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
+import { tell } from '../../words/tell';
 
 /** What is said of a file, largest first. */
 function words(verdict: FileVerdict): { title: string; more: string; good: boolean } {
@@ -21,7 +22,7 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
         good: true,
       };
     case 'changed':
-      return { title: storeWords.theFileWasChanged(), more: verdict.why, good: false };
+      return { title: storeWords.theFileWasChanged(), more: tell(verdict.why), good: false };
     case 'no-seal':
       return {
         title: storeWords.theFileHasNoSeal(),
@@ -29,7 +30,11 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
         good: false,
       };
     case 'unreadable':
-      return { title: storeWords.theFileCannotBeRead(), more: verdict.error.message, good: false };
+      return {
+        title: storeWords.theFileCannotBeRead(),
+        more: tell(verdict.error.message),
+        good: false,
+      };
   }
 }
 

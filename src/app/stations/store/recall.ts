@@ -1,6 +1,9 @@
 import { reached } from '../../../core';
 import { jarStocks, jarsNode, type JarStock, type LotFile, type Trace } from '../../../model';
 import { storeWords } from '../../words/english/store';
+import { nodeName } from '../../words/traceWords';
+import { tell } from '../../words/tell';
+import { commonWords } from '../../words/english/common';
 
 /** A run of jars that a recall reaches. */
 export interface RecalledJars {
@@ -48,7 +51,7 @@ export function recallOf(trace: Trace, files: readonly LotFile[], startId: strin
               content.act === 'given-out' && content.packingId === stock.packing.entityId,
           )
           .map(({ content }) => ({
-            to: content.to || storeWords.notWrittenDown(),
+            to: content.to || commonWords.notWrittenDown(),
             count: content.count,
             day: content.at,
             numbers: numbersOf(content.firstNumber, content.count),
@@ -57,7 +60,7 @@ export function recallOf(trace: Trace, files: readonly LotFile[], startId: strin
   );
   const containers = [...down].flatMap((id) => {
     const node = trace.nodes.get(id);
-    return node?.kind === 'container' ? [{ id, name: node.name, lot: node.detail }] : [];
+    return node?.kind === 'container' ? [{ id, name: nodeName(node), lot: tell(node.detail) }] : [];
   });
   const inHouse = jars.reduce((sum, one) => sum + one.stock.left, 0);
   const all = jars.reduce((sum, one) => sum + one.stock.packing.content.count, 0);

@@ -1,7 +1,7 @@
 import { lineage } from '../../../core';
 import type { Trace, TraceKind, TraceNode } from '../../../model';
 import { formatDay } from '../../format/dates';
-import { TRACE_NAME_OF_ONE } from '../../words/traceWords';
+import { TRACE_NAME_OF_ONE, nodeFacts, nodeName } from '../../words/traceWords';
 import type { PaperContent, PaperPart } from '../../pdf/content';
 import type { Recall } from './recall';
 import { commonWords } from '../../words/english/common';
@@ -53,11 +53,7 @@ function wayRows(trace: Trace, startId: string): string[][] {
   return WAY.flatMap((kind) =>
     [...trace.nodes.values()]
       .filter((one) => one.kind === kind && touched.has(one.id) && one.id !== startId)
-      .map((one) => [
-        TRACE_NAME_OF_ONE[kind],
-        one.name,
-        [one.detail, one.day && formatDay(one.day)].filter(Boolean).join(', '),
-      ]),
+      .map((one) => [TRACE_NAME_OF_ONE[kind], nodeName(one), nodeFacts(one).join(', ')]),
   );
 }
 
@@ -80,10 +76,8 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
   return {
     head: {
       over: storeWords.ripenumRecallSheet(),
-      title: node.name,
-      facts: [TRACE_NAME_OF_ONE[node.kind], node.detail, node.day && formatDay(node.day)]
-        .filter(Boolean)
-        .join(' · '),
+      title: nodeName(node),
+      facts: [TRACE_NAME_OF_ONE[node.kind], ...nodeFacts(node)].join(' · '),
       remark: '',
       decision: storeWords.jarsOutOfTheHouse({ given }),
       statement: storeWords.jarsHereAndInContainers({ inHouse, containers: containers.length }),

@@ -2,12 +2,13 @@ import { useRef, useState } from 'react';
 import type { BlendPlan, Relaxation } from '../../../core';
 import { helperTrouble } from '../../../workers/helpers';
 import { planBlend, type BlendQuestion } from '../../../workers/blendClient';
+import { type Message } from '../../../core';
 
 /** A plan on its way. */
 export interface BlendSearch {
   readonly status: 'idle' | 'running' | 'done' | 'given-up' | 'failed';
-  /** that a part of the application could not be loaded; empty where the values are at fault */
-  readonly why: string;
+  /** that a part of the application could not be loaded; null where the values are at fault */
+  readonly why: Message | null;
   /** what was asked, so that changed settings do not pass for it */
   readonly question: BlendQuestion | null;
   /** undefined until it is known, null where nothing is worth pouring */
@@ -18,7 +19,7 @@ export interface BlendSearch {
 
 const IDLE: BlendSearch = {
   status: 'idle',
-  why: '',
+  why: null,
   question: null,
   best: undefined,
   second: undefined,

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useState, type ReactElement } from 'react';
 import { cleanUpSteps, type CleanUpStep } from '../../../core';
 import { type ExtractionFile } from '../../../model';
@@ -17,6 +16,7 @@ import { INPUT } from '../../ui/classes';
 import { DayGate } from './parts/DayGate';
 import { DayHeader } from './parts/DayHeader';
 import { lineWords } from '../../words/english/line';
+import { formatDayTime } from '../../format/dates';
 
 const CAUTIONS: Readonly<Record<CleanUpStep['cautions'][number], string>> = {
   foulbrood: lineWords.wetCombsCarryFoulbroodFrom(),
@@ -80,7 +80,7 @@ function SituationForm({ file }: { file: ExtractionFile }): ReactElement {
           className="min-h-14 w-full justify-start!"
           onClick={() => set({ [key]: !cleanUp[key] })}
         >
-          {asks}: {cleanUp[key] ? 'yes' : 'no'}
+          {asks}: {cleanUp[key] ? lineWords.yes() : lineWords.no()}
         </Button>
       ))}
     </div>
@@ -132,7 +132,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
           {chore.content.how === 'done'
             ? lineWords.done()
             : lineWords.otherwise({ because: chore.content.because })}
-          , {format(chore.content.doneAt, 'd MMM, HH:mm')}
+          , {formatDayTime(chore.content.doneAt)}
           <Button
             tone="quiet"
             onClick={() =>

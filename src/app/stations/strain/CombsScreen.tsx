@@ -37,7 +37,7 @@ const AGAINST = {
 
 function suits(judged: ToolJudgement): string {
   return judged.against.length === 0
-    ? 'suits'
+    ? lineWords.suits()
     : judged.against.map((one) => AGAINST[one]).join(', ');
 }
 
@@ -114,7 +114,7 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
 }
 
 const VERDICTS = {
-  empty: 'empty',
+  empty: commonWords.empty(),
   'spin-on': lineWords.spinOnMoreIsLeft(),
   'not-settled': lineWords.notSettledWithThisScale(),
 } as const;

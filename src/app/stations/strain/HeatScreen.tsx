@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useMemo, useState, type ReactElement } from 'react';
 import {
   VISCOSITY_RANGE_PERCENT,
@@ -31,6 +30,7 @@ import { commonWords } from '../../words/english/common';
 import { settlingWords } from '../../words/english/settling';
 
 import { WarmthHistory } from './parts/WarmthHistory';
+import { formatDay } from '../../format/dates';
 
 const NO_ROOMS: readonly RoomFile[] = [];
 
@@ -41,7 +41,7 @@ const bandText = ({ low, likely, high }: HeatBand, unit: string): string =>
 function spentWords({ spentShare }: HeatBalance): string {
   const { low, likely, high } = spentShare;
   const percent = (share: number): string =>
-    Number.isFinite(share) ? `${Math.round(100 * share)} %` : 'all';
+    Number.isFinite(share) ? `${Math.round(100 * share)} %` : commonWords.all();
   return settlingWords.toLikelyLowHigh({
     likely: percent(likely),
     low: percent(low),
@@ -56,12 +56,14 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
     <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
       <p className="text-xl">{settlingWords.spentOfWhatWarmthMay()}</p>
       <p role="status" className="text-6xl leading-none font-bold">
-        {Number.isFinite(spentShare.likely) ? `${Math.round(100 * spentShare.likely)} %` : 'all'}
+        {Number.isFinite(spentShare.likely)
+          ? `${Math.round(100 * spentShare.likely)} %`
+          : commonWords.all()}
       </p>
       <p className="mt-2 text-xl">
         {settlingWords.nearerToTheLimitOf({
           spentWords: spentWords(balance),
-          part: balance.nearer === 'hmf' ? 'HMF' : 'diastase',
+          part: balance.nearer === 'hmf' ? 'HMF' : settlingWords.diastase(),
         })}
       </p>
       <dl className="mt-3 grid gap-x-6 gap-y-1 text-lg sm:grid-cols-[auto_1fr]">
@@ -75,7 +77,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
         <dt className="font-semibold">{settlingWords.diastaseNow()}</dt>
         <dd>
           {settlingWords.atLeast({
-            bandText: bandText(balance.diastase, 'units'),
+            bandText: bandText(balance.diastase, settlingWords.units()),
             diastaseSchade: limits.diastaseSchade,
           })}
         </dd>
@@ -92,7 +94,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
               ? settlingWords.noLaboratoryLookedItStarts()
               : settlingWords.startsFromTheReportOf({
                   laboratory: origin.laboratory,
-                  reportedMs: format(origin.reportedMs, 'd MMM yyyy'),
+                  reportedMs: formatDay(origin.reportedMs),
                 }),
         })}
       </p>

@@ -82,7 +82,7 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
           ...[
             [lineWords.soRanOutOfThe(), balance.extracted] as const,
             [lineWords.soCameThroughStrainerAnd(), balance.strained] as const,
-          ].flatMap(([name, one]) => (one ? [[name, text(one), 'reckoned']] : [])),
+          ].flatMap(([name, one]) => (one ? [[name, text(one), lineWords.reckoned()]] : [])),
         ]}
       />
     </>
@@ -94,7 +94,12 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
   if (!mass.got || mass.frames === 0) return null;
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences);
   const rows = (shares: readonly YieldShare[]) =>
-    shares.map((one) => [one.from, String(one.frames), kg(one.kg), kg(one.kg / one.frames)]);
+    shares.map((one) => [
+      one.from || commonWords.notWrittenDown(),
+      String(one.frames),
+      kg(one.kg),
+      kg(one.kg / one.frames),
+    ]);
   return (
     <SheetSection id="yield" title={lineWords.whoGaveIt()}>
       <p className="mb-2 text-xl">

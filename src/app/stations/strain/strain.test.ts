@@ -28,7 +28,10 @@ function dayFile(change: Partial<typeof SAMPLE_EXTRACTION> = {}, pour = false) {
 describe('what is asked of a day', () => {
   test('pails suggested hold what the course strains; the last one is judged by itself', () => {
     const asked = askedDay(dayFile(), MORNING);
-    const containers = suggestedContainers(SAMPLE_EXTRACTION, asked.pails);
+    const containers = suggestedContainers(SAMPLE_EXTRACTION, asked.pails, {
+      pail: 'Pail',
+      last: () => 'Last pail',
+    });
     const kg = containers.reduce(
       (sum, one) => sum + one.count * (one.amount?.by === 'mass' ? one.amount.massKg : NaN),
       0,

@@ -1,4 +1,7 @@
-import { format, isSameDay } from 'date-fns';
+import { isSameDay } from 'date-fns';
+import { formatWeekDate, formatWeekTime } from '../../format/dates';
+import { commonWords } from '../../words/english/common';
+import { todayWords } from '../../words/english/today';
 
 /** Where something is done. */
 export const DUE_STATIONS = ['hives', 'room', 'line', 'bench', 'store', 'season'] as const;
@@ -34,8 +37,8 @@ export function dueWords(
   { atMs, timed }: DueItem,
   nowMs: number,
 ): { when: string; overdue: boolean } {
-  if (atMs === -Infinity) return { when: 'now', overdue: false };
+  if (atMs === -Infinity) return { when: commonWords.now(), overdue: false };
   const overdue = timed ? atMs < nowMs : atMs < nowMs && !isSameDay(atMs, nowMs);
-  if (timed) return { when: format(atMs, 'EEE d MMM, HH:mm'), overdue };
-  return { when: isSameDay(atMs, nowMs) ? 'today' : format(atMs, 'EEE d MMM'), overdue };
+  if (timed) return { when: formatWeekTime(atMs), overdue };
+  return { when: isSameDay(atMs, nowMs) ? todayWords.today2() : formatWeekDate(atMs), overdue };
 }

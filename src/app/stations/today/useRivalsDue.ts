@@ -1,7 +1,7 @@
-import { KIND_FACTS } from '../../../records';
 import { useRivalries } from '../../data/useWorkspaceModel';
 import type { DueItem } from './dueItem';
 import { todayWords } from '../../words/english/today';
+import { kindsWords } from '../../words/english/kinds';
 
 /** Things of which two versions stand side by side: to be chosen before what rests on them is decided. */
 export function useRivalsDue(): readonly DueItem[] {
@@ -13,7 +13,7 @@ export function useRivalsDue(): readonly DueItem[] {
     urgent: true,
     atMs: -Infinity,
     title: todayWords.chooseBetweenVersions({ rivals: rivals.length }),
-    why: todayWords.changedInTwoPlacesBefore({ name: KIND_FACTS[kind].name }),
+    why: todayWords.changedInTwoPlacesBefore({ name: kindsWords[kind]() }),
     to: 'kit',
   }));
 }

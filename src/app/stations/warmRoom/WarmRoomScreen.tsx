@@ -27,7 +27,7 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
           <span className="block text-2xl font-bold">{room.content.name}</span>
           <span className="block text-lg">
             {inside.length === 0
-              ? 'empty'
+              ? commonWords.empty()
               : roomWords.batchesOfBoxes({
                   inside: inside.length,
                   boxes,

@@ -1,20 +1,27 @@
-import { format, intervalToDuration, formatDuration } from 'date-fns';
 import { DAY_MS, type LogGap, type LogSpike } from '../../../core';
 import { roomWords } from '../../words/english/room';
-
-const SHORT = 'd MMM, HH:mm';
+import { formatDayTime } from '../../format/dates';
+import { formatsWords } from '../../words/english/formats';
 
 /** "2 hours 15 minutes" */
 function spanWords(days: number): string {
-  const duration = intervalToDuration({ start: 0, end: Math.round(days * 1440) * 60_000 });
-  return formatDuration(duration, { format: ['days', 'hours', 'minutes'] });
+  const minutes = Math.round(days * 1440);
+  const parts = [
+    { count: Math.floor(minutes / 1440), words: formatsWords.countDays },
+    { count: Math.floor(minutes / 60) % 24, words: formatsWords.countHours },
+    { count: minutes % 60, words: formatsWords.countMinutes },
+  ];
+  return parts
+    .filter((part) => part.count > 0)
+    .map((part) => part.words({ count: part.count }))
+    .join(' ');
 }
 
 /** A time without entries. */
 export function gapWords({ fromDay, toDay }: LogGap, zeroMs: number): string {
   return roomWords.noEntryForFromOn({
     spanWords: spanWords(toDay - fromDay),
-    zeroMs: format(zeroMs + fromDay * DAY_MS, SHORT),
+    zeroMs: formatDayTime(zeroMs + fromDay * DAY_MS),
   });
 }
 
@@ -24,7 +31,7 @@ export function spikeWords(spikes: readonly LogSpike[], zeroMs: number): string 
     spikes
       .filter((one) => one.like === like)
       .slice(0, 6)
-      .map((one) => format(zeroMs + one.day * DAY_MS, SHORT))
+      .map((one) => formatDayTime(zeroMs + one.day * DAY_MS))
       .join('; ');
   const [doors, slips] = [times('door'), times('slip')];
   const parts = [

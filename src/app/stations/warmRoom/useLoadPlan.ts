@@ -3,6 +3,7 @@ import type { LoadAnswer, LoadQuestion } from '../../../core';
 import { planLoad, solveLoad, type LoadPlan } from '../../../workers/dryingClient';
 import { helperTrouble } from '../../../workers/helpers';
 import { roomWords } from '../../words/english/room';
+import { tell } from '../../words/tell';
 
 /** So long nothing may be moved before the courses are reckoned [ms]. */
 const CALM_MS = 300;
@@ -16,8 +17,11 @@ export interface LoadPlanView {
 
 const NO_PLAN: LoadPlanView = { plan: null, wrong: '' };
 
-/** What is said of values with which no course can be computed. */
-const CANNOT = roomWords.noPlanCanBeMade();
+/** What went wrong; where no helper did, the values are such that no course can be computed. */
+function troubleWords(error: unknown): string {
+  const trouble = helperTrouble(error);
+  return trouble ? tell(trouble) : roomWords.noPlanCanBeMade();
+}
 
 /** The plan of a load, computed again once nothing is moved any more. */
 export function useLoadPlan(
@@ -36,7 +40,7 @@ export function useLoadPlan(
         (plan) => setFound({ key, view: { plan, wrong: '' } }),
         (error: unknown) => {
           if (stop.signal.aborted) return;
-          setFound({ key, view: { plan: null, wrong: helperTrouble(error) || CANNOT } });
+          setFound({ key, view: { plan: null, wrong: troubleWords(error) } });
         },
       );
     }, CALM_MS);
@@ -86,7 +90,7 @@ export function useLoadSearch(question: LoadQuestion | null): LoadSearch {
     solveLoad(question, onTried, controller.signal).then(
       (answer) => setState((before) => ({ ...before, status: 'done', answer })),
       (error: unknown) => {
-        const wrong = controller.signal.aborted ? '' : helperTrouble(error) || CANNOT;
+        const wrong = controller.signal.aborted ? '' : troubleWords(error);
         setState((before) => (before.key === key ? { ...IDLE, key, wrong } : before));
       },
     );

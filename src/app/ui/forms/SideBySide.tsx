@@ -13,7 +13,7 @@ interface SideBySideProps {
   records: readonly AnyRecord[];
 }
 
-const WITHDRAWN = 'removed';
+const WITHDRAWN = commonWords.removed2();
 
 /** Revisions beside one another: who wrote them when, and each field in which they differ. */
 export function SideBySide({ label, names, records }: SideBySideProps): ReactElement {
@@ -35,7 +35,7 @@ export function SideBySide({ label, names, records }: SideBySideProps): ReactEle
           : []),
         ...differences.map(({ path, values }) => [
           fieldWords(pathSteps(path)),
-          ...values.map((one) => <strong key={one}>{one || 'empty'}</strong>),
+          ...values.map((one) => <strong key={one}>{one || commonWords.empty()}</strong>),
         ]),
       ]}
     />

@@ -5,6 +5,7 @@ import { Button } from '../Button';
 import { ProgressBar } from './ProgressBar';
 import { commonWords } from '../../words/english/common';
 import { sharedWords } from '../../words/english/shared';
+import { tell } from '../../words/tell';
 
 interface ForecastProgressProps {
   forecast: Pick<
@@ -30,7 +31,7 @@ function statusWords({ forecast, one, total, lookAt }: ForecastProgressProps): s
     case 'given-up':
       return sharedWords.stoppedAfterWhatIsShown({ counted: counted(draws.length, one) });
     case 'failed':
-      return forecast.why || sharedWords.noForecastCanBeMade({ lookAt });
+      return forecast.why ? tell(forecast.why) : sharedWords.noForecastCanBeMade({ lookAt });
   }
 }
 

@@ -268,4 +268,10 @@ export const benchWords = messages('bench', {
   soIt: 'So it',
   itTakesAllThreeUsual:
     'It takes all three. Usual figures after Persano Oddo & Piro (2004), doubtful from memory, or common practice; a laboratory for pollen and local rules decide.',
+  another: 'another',
+  practice: 'practice',
+  suspicious2: 'suspicious: {suspect}',
+  suspicious3: ' (suspicious)',
+  typical: 'typical',
+  atDegrees: 'At {degrees}',
 });

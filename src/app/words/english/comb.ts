@@ -250,4 +250,7 @@ export const combWords = messages('comb', {
   nextFrame: 'Next frame',
   frameOf: 'Frame {slot} of {places}',
   backTo: 'Back to {name}',
+  brood: ' (brood)',
+  howToDrag:
+    'Press the space bar to pick this up, the arrow keys to move it, the space bar to drop it, Escape to leave it where it was.',
 });

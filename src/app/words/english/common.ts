@@ -49,4 +49,9 @@ export const commonWords = messages('common', {
   itsWater: 'Its water',
   mean: 'Mean',
   theAnswer: 'The answer',
+  empty: 'empty',
+  removed2: 'removed',
+  now: 'now',
+  all: 'all',
+  notWrittenDown: 'not written down',
 });

@@ -156,4 +156,7 @@ export const frameWords = messages('frame', {
   whyIfYouLike: 'Why (if you like)',
   asTheSchoolSays: 'As the school says',
   otherwise: 'Otherwise',
+  take: 'take',
+  back: 'back',
+  begun: 'begun',
 });

@@ -230,4 +230,15 @@ export const handbookWords = messages('handbook', {
     'Treatments: the product label and local law decide, not this program.',
   toxicNectarKnowThePlants:
     'Toxic nectar: know the plants of your place; ask the local advisory service.',
+  above: 'above',
+  some: 'some',
+  nothing: 'nothing',
+  never: 'never',
+  needComb: 'comb',
+  needReading: 'reading',
+  needVessel: 'vessel',
+  needStorage: 'store',
+  needSigns: 'signs',
+  needLot: 'lot',
+  needCircumstances: 'circumstances',
 });

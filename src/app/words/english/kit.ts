@@ -99,4 +99,5 @@ export const kitWords = messages('kit', {
   everythingHereIsMadeUp:
     'Everything here is made up. Your own records are kept apart and never touched by it.',
   startTheDemoSeasonAnew: 'Start the demo season anew',
+  choseWhichHolds: 'Chose which one holds',
 });

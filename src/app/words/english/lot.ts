@@ -200,11 +200,9 @@ export const lotWords = messages('lot', {
   yourDecision: 'Your decision',
   whyOtherwiseThanTheRules: 'Why otherwise than the rules',
   staysWithTheRulingAnd: 'Stays with the ruling and in the dossier.',
-  signWithYourInitials: 'Sign with your initials.',
-  initialsHaveAtMostLetters: 'Initials have at most 12 letters.',
-  sayWhyItIsOpened: 'Say why it is opened again.',
-  keepTheReasonUnderLetters: 'Keep the reason under 500 letters.',
   whyItIsOpenedAgain: 'Why it is opened again',
   extracted: 'extracted {date}',
   noLotYet: 'No lot yet',
+  your: 'your',
+  practice: 'practice',
 });

@@ -153,4 +153,8 @@ export const meterWords = messages('meter', {
     '{ignored} {ignored, plural, one {line was} other {lines were}} not understood and left out, the last: “{lastIgnored}”.',
   thisBrowserCannotReadA:
     'This browser cannot read a serial cable. Open the page in a browser that knows Web Serial, or type what the meter shows.',
+  wet: 'wet',
+  dry: 'dry',
+  once: 'once',
+  right2: 'right',
 });

@@ -119,4 +119,15 @@ export const qualityWords = messages('quality', {
   whatWasTasted: 'what was tasted',
   atRoomTemperatureFromA:
     'At room temperature, from a clean spoon. A sign of fermentation outranks every number.',
+  over: 'over',
+  within: 'within',
+  faint: 'faint',
+  plain: 'plain',
+  strong: 'strong',
+  faults2: 'faults: {faults}',
+  foam: 'foam: {foam}',
+  clean: 'clean',
+  partPollen: 'Pollen',
+  partConductivity: 'Conductivity',
+  partSenses: 'Senses',
 });

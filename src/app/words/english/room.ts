@@ -251,4 +251,8 @@ export const roomWords = messages('room', {
   hours: '{extractWithinHours} hours',
   inSuchAir: 'in such air.',
   whatStands: 'What stands',
+  mixed: 'mixed',
+  off: 'off',
+  none: 'none',
+  water: '% water',
 });

@@ -1,7 +1,6 @@
 import { messages } from '../messages';
 
 export const rulingWords = messages('ruling', {
-  byGettime: 'by {getTime}',
   but: ', but {short}{part}',
   andMore: ' (and {more} more)',
   accept: 'Accept{conditionWords}',
@@ -156,4 +155,8 @@ export const rulingWords = messages('ruling', {
   sayWhatItIsFor: 'Say what it is for.',
   nothingOfItMayLeave: 'Nothing of it may leave. {wayOut}',
   signItOnThePage: 'Sign it on the page of the lot first; or say why it is used all the same.',
+  measured: 'measured',
+  expected: 'expected',
+  entered: 'entered',
+  changed: 'changed',
 });

@@ -172,4 +172,12 @@ export const seasonWords = messages('season', {
   byFlow: 'By flow',
   byYard: 'By yard',
   byHive: 'By hive',
+  labelFromOnly: 'label: from {from}',
+  honey: 'honey',
+  brood: 'brood',
+  sure: '50 % sure',
+  sure2: '80 % sure',
+  sure3: '95 % sure',
+  measuredWater: 'measured, % water',
+  done: 'done: {done}',
 });

@@ -108,4 +108,7 @@ export const settlingWords = messages('settling', {
   aSpellOfWarmth: 'A spell of warmth',
   howWarmTheHoneyWas:
     'How warm the honey was, and for how long. Never heat fermenting honey in a closed jar.',
+  diastase: 'diastase',
+  units: 'units',
+  daysLong: '{days, plural, one {# day} other {# days}}',
 });

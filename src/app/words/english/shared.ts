@@ -58,4 +58,5 @@ export const sharedWords = messages('shared', {
   comparingItWithWhatIs: 'Comparing it with what is here',
   keepingIt: 'Keeping it',
   working: 'Working',
+  skim: 'skim',
 });

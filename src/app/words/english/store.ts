@@ -187,7 +187,6 @@ export const storeWords = messages('store', {
   container: 'Container',
   blend: 'Blend',
   hasJars: 'Has jars',
-  notWrittenDown: 'not written down',
   jars2: '{jars, plural, one {# jar} other {# jars}}',
   since2: ', since {at}',
   jars3: ': {jars} jars {code}, {who}',
@@ -265,4 +264,13 @@ export const storeWords = messages('store', {
   chooseTheFile: 'Choose the file',
   anyoneCanWriteASeal:
     'Anyone can write a seal: it shows slips and damage, not who saved the file. Against forgery only a digest printed and kept elsewhere helps.',
+  opened3: 'opened',
+  emptied: 'emptied',
+  sale: 'sale',
+  gifts: 'gifts',
+  kitchen: 'kitchen',
+  overdue: 'overdue',
+  today: 'today',
+  slowly: 'slowly',
+  fast: 'fast',
 });

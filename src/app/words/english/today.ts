@@ -84,4 +84,11 @@ export const todayWords = messages('today', {
   readyByPerhapsNowMost: 'Ready by {late}, perhaps now, most likely {likely}',
   ready: 'Ready {early}',
   readyBetweenAndMostLikely: 'Ready between {early} and {late}, most likely {likely}',
+  today2: 'today',
+  removed: ' (removed)',
+  morning: 'morning',
+  noon: 'noon',
+  afternoon: 'afternoon',
+  evening: 'evening',
+  tomorrow: 'tomorrow',
 });

@@ -9,7 +9,7 @@ import { say } from '../../message/message';
 export const blendInstead: Rule = {
   id: 'blend-instead',
   title: say('rules.blendWithDrierHoney'),
-  source: { name: say('rules.conservationOfWater'), standing: 'our choice' },
+  source: { name: say('rules.conservationOfWater'), standing: 'choice' },
   needs: ['reading', 'vessel'],
   find: ({ evidence, belief }) => {
     if (!isMeasured(belief) || canBeDried(evidence)) return [];

@@ -3,7 +3,7 @@ import { blocksOf } from '../blocks';
 import type { Found, Rule, RuleSource } from '../rule';
 import { say } from '../../message/message';
 
-const PRACTICE: RuleSource['standing'] = 'common practice, no source';
+const PRACTICE: RuleSource['standing'] = 'practice';
 
 export const blockedForEveryUse: Rule = {
   id: 'blocked',

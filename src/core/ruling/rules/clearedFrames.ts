@@ -7,7 +7,7 @@ export const clearedFrames: Rule = {
   title: say('rules.framesFromTreatedOrFed'),
   source: {
     name: say('rules.labelOfTheProductAnd'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['comb'],
   find: ({ evidence }) =>

@@ -69,7 +69,7 @@ export const ripeByComb: Rule = {
   title: say('rules.ripeByCappingAndShake'),
   source: {
     name: say('rules.ruleOfTheSchoolFour'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['comb'],
   find: (context) =>
@@ -81,7 +81,7 @@ export const ripeByComb: Rule = {
 export const notMeasured: Rule = {
   id: 'not-measured',
   title: say('rules.moistureNotMeasured'),
-  source: { name: say('rules.noStatementOfConformityWithout'), standing: 'our choice' },
+  source: { name: say('rules.noStatementOfConformityWithout'), standing: 'choice' },
   needs: [],
   find: ({ belief }) => {
     if (isMeasured(belief) || belief.basis === 'blend' || belief.basis === 'earlier') return [];
@@ -100,7 +100,7 @@ export const notMeasured: Rule = {
 export const combAgainstMeter: Rule = {
   id: 'comb-against-meter',
   title: say('rules.combAndMeterCompared'),
-  source: { name: say('rules.twoIndependentLooksShouldAgree'), standing: 'our choice' },
+  source: { name: say('rules.twoIndependentLooksShouldAgree'), standing: 'choice' },
   needs: ['comb', 'reading'],
   find: ({ belief, evidence }) => {
     if (!evidence.comb || !isMeasured(belief)) return [];

@@ -55,7 +55,7 @@ function compared(
 export const earlierReadings: Rule = {
   id: 'earlier-readings',
   title: say('rules.readingsFromBefore'),
-  source: { name: say('rules.aReadingSaysWhatThe'), standing: 'our choice' },
+  source: { name: say('rules.aReadingSaysWhatThe'), standing: 'choice' },
   needs: ['reading'],
   find: (context) => {
     const { earlier = [] } = context.evidence;

@@ -107,7 +107,7 @@ export const fermentationRisk: Rule = {
   title: say('rules.fermentationByWaterAndYeast'),
   source: {
     name: say('rules.lochheadChirifeZamoraMotto'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['reading', 'comb'],
   find: (context) => {
@@ -140,7 +140,7 @@ export const storageTemperature: Rule = {
   title: say('rules.temperatureOfTheStore'),
   source: {
     name: say('rules.wilsonMarvinDoubtfulFromMemory'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['storage'],
   find: ({ evidence, belief }) => {

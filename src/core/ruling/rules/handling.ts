@@ -4,12 +4,12 @@ import { resolvedGuess } from '../../quality/combColour';
 import type { Rule, RuleSource } from '../rule';
 import { percent, say } from '../../message/message';
 
-const PRACTICE: RuleSource['standing'] = 'common practice, no source';
+const PRACTICE: RuleSource['standing'] = 'practice';
 
 export const dryingHistory: Rule = {
   id: 'drying-history',
   title: say('rules.dryingAndWettingAgain'),
-  source: { name: say('rules.readingsInTheWarmRoom'), standing: 'our choice' },
+  source: { name: say('rules.readingsInTheWarmRoom'), standing: 'choice' },
   needs: ['comb'],
   find: ({ evidence, belief }) => {
     const { drying } = evidence;
@@ -42,7 +42,7 @@ const KEEPS_POLLEN_UM = 100;
 export const finestMesh: Rule = {
   id: 'finest-mesh',
   title: say('rules.finestMesh'),
-  source: { name: say('rules.nearlyAllPollenIsSmaller'), standing: 'recalled from memory' },
+  source: { name: say('rules.nearlyAllPollenIsSmaller'), standing: 'recalled' },
   needs: ['lot'],
   find: ({ evidence }) => {
     const { finestMeshUm } = evidence;

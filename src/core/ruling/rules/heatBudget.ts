@@ -41,7 +41,7 @@ export const heatSpentRule: Rule = {
   title: say('rules.budgetOfWarmth'),
   source: {
     name: say('rules.whiteAndOthersOnlyA'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['lot'],
   find: (context) => {

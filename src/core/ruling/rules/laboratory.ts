@@ -67,7 +67,7 @@ export const laboratoryLimits: Rule = {
   title: say('rules.laboratoryValues'),
   source: {
     name: say('rules.codexCxsEuEcJcgm'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['lot'],
   find: ({ evidence }) => {
@@ -112,7 +112,7 @@ function sensesFound(fault: Fault): Found[] {
 export const sensesAndPurity: Rule = {
   id: 'senses-and-purity',
   title: say('rules.smellTasteAndPurity'),
-  source: { name: say('rules.whatPeopleSmellTasteAnd'), standing: 'common practice, no source' },
+  source: { name: say('rules.whatPeopleSmellTasteAnd'), standing: 'practice' },
   needs: ['lot'],
   find: ({ evidence }) => {
     const { senses } = evidence;
@@ -150,7 +150,7 @@ export const flowerName: Rule = {
   title: say('rules.nameOfTheFlower'),
   source: {
     name: say('rules.pollenConductivityAndSenses'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['lot'],
   find: ({ evidence }) => {

@@ -13,7 +13,7 @@ const METHODS_DIFFER_PERCENT = 0.2;
 export const laboratoryWater: Rule = {
   id: 'laboratory-water',
   title: say('rules.waterByALaboratory'),
-  source: { name: say('rules.twoIndependentMeasurementsShould'), standing: 'our choice' },
+  source: { name: say('rules.twoIndependentMeasurementsShould'), standing: 'choice' },
   needs: ['lot', 'reading'],
   find: ({ evidence, belief }) => {
     const { laboratory } = evidence;

@@ -114,7 +114,7 @@ export const moistureAgainstLimit: Rule = {
   title: say('rules.moistureAgainstTheLimit'),
   source: {
     name: say('rules.jcgmGuardedDecisionAtOver'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['reading'],
   find: (context) => (isMeasured(context.belief) ? [found(context)] : []),

@@ -36,7 +36,7 @@ function found(context: RuleContext): Found {
 export const moistureAgainstTarget: Rule = {
   id: 'moisture-against-target',
   title: say('rules.moistureAgainstYourTarget'),
-  source: { name: say('rules.targetOfTheKeeper'), standing: 'common practice, no source' },
+  source: { name: say('rules.targetOfTheKeeper'), standing: 'practice' },
   needs: ['reading'],
   find: (context) =>
     isMeasured(context.belief) && context.evidence.targetPercent < limitPercent(context.evidence)

@@ -12,7 +12,7 @@ const UNKNOWN_SENTENCES: Readonly<Record<UnknownKind, Message>> = {
 export const unknownReferences: Rule = {
   id: 'unknown-references',
   title: say('rules.namedAndNotToBe'),
-  source: { name: say('rules.nothingIsPutInThe'), standing: 'our choice' },
+  source: { name: say('rules.nothingIsPutInThe'), standing: 'choice' },
   needs: ['lot'],
   find: ({ evidence }) =>
     (evidence.unknown ?? []).map((one): Found => ({
@@ -25,7 +25,7 @@ export const unknownReferences: Rule = {
 export const unaskedBoxes: Rule = {
   id: 'unasked-boxes',
   title: say('rules.treatedOrFed'),
-  source: { name: say('rules.labelOfTheProductAnd'), standing: 'common practice, no source' },
+  source: { name: say('rules.labelOfTheProductAnd'), standing: 'practice' },
   needs: ['circumstances'],
   find: ({ evidence, belief }) =>
     (evidence.unasked ?? []).map(({ label, frames }): Found => ({
@@ -42,7 +42,7 @@ export const unaskedBoxes: Rule = {
 export const unsettledRivals: Rule = {
   id: 'unsettled-rivals',
   title: say('rules.twoVersionsSideBySide'),
-  source: { name: say('rules.nothingIsDecidedByThe'), standing: 'our choice' },
+  source: { name: say('rules.nothingIsDecidedByThe'), standing: 'choice' },
   needs: [],
   find: ({ evidence }) => {
     const count = evidence.rivals ?? 0;

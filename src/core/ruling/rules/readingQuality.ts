@@ -40,7 +40,7 @@ function foundFor(mark: keyof typeof MARK_WORDS, readings: readonly ReadingEvide
 export const readingQuality: Rule = {
   id: 'reading-quality',
   title: say('rules.howTheReadingsWereTaken'),
-  source: { name: say('rules.aoac'), standing: 'recalled from memory' },
+  source: { name: say('rules.aoac'), standing: 'recalled' },
   needs: ['reading'],
   find: ({ evidence }) => MARKS.flatMap((mark) => foundFor(mark, evidence.readings)),
 };
@@ -54,7 +54,7 @@ const SAMPLE_NEEDS = {
 export const unreliableSamples: Rule = {
   id: 'unreliable-samples',
   title: say('rules.samplesThatNeedSomethingFirst'),
-  source: { name: say('rules.sampleCareOfAoac'), standing: 'recalled from memory' },
+  source: { name: say('rules.sampleCareOfAoac'), standing: 'recalled' },
   needs: ['reading'],
   find: ({ evidence }) =>
     (['crystals', 'gel'] as const).flatMap((mark): Found[] => {
@@ -88,7 +88,7 @@ function decisionOf(evidence: LotEvidence): ConformityDecision {
 export const zeroJumped: Rule = {
   id: 'zero-jumped',
   title: say('rules.zeroOfTheMeterJumped'),
-  source: { name: say('rules.readingsSinceTheLastGood'), standing: 'our choice' },
+  source: { name: say('rules.readingsSinceTheLastGood'), standing: 'choice' },
   needs: ['reading'],
   find: ({ evidence, belief }) => {
     const count = evidence.readings.filter((one) => one.wouldBePercent !== undefined).length;
@@ -111,7 +111,7 @@ export const zeroJumped: Rule = {
 export const unreadableReadings: Rule = {
   id: 'unreadable-readings',
   title: say('rules.readingsThatCannotBeUsed'),
-  source: { name: say('rules.aRulingRestsOnAll'), standing: 'our choice' },
+  source: { name: say('rules.aRulingRestsOnAll'), standing: 'choice' },
   needs: ['reading'],
   find: ({ evidence }) => {
     const count = evidence.unreadable ?? 0;
@@ -131,7 +131,7 @@ export const meterChecked: Rule = {
   title: say('rules.zeroCheckOfTheMeter'),
   source: {
     name: say('rules.checkAgainstAReferenceBefore'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['reading'],
   find: ({ evidence }) => {
@@ -151,7 +151,7 @@ export const heatherGel: Rule = {
   title: say('rules.heatherIsAGel'),
   source: {
     name: say('rules.lingHoneySetsToA'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['lot'],
   find: ({ evidence }) =>

@@ -34,7 +34,7 @@ function found({ evidence, belief }: RuleContext): Found[] {
 export const reckonedBlend: Rule = {
   id: 'reckoned-blend',
   title: say('rules.blendReckoned'),
-  source: { name: say('rules.conservationOfWaterJcgm'), standing: 'recalled from memory' },
+  source: { name: say('rules.conservationOfWaterJcgm'), standing: 'recalled' },
   needs: ['lot'],
   find: (context) => (context.belief.basis === 'blend' ? found(context) : []),
 };

@@ -103,7 +103,7 @@ export const samplingPlan: Rule = {
   title: say('rules.samplingPlan'),
   source: {
     name: say('rules.isoHypergeometricDistribution'),
-    standing: 'recalled from memory',
+    standing: 'recalled',
   },
   needs: ['reading', 'vessel'],
   find: ({ evidence }) => {

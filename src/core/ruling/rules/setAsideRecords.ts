@@ -5,7 +5,7 @@ import { say } from '../../message/message';
 export const setAsideRecords: Rule = {
   id: 'set-aside-records',
   title: say('rules.recordsThatNeedCorrecting'),
-  source: { name: say('rules.aRulingRestsOnAll'), standing: 'our choice' },
+  source: { name: say('rules.aRulingRestsOnAll'), standing: 'choice' },
   needs: [],
   find({ evidence }) {
     const count = evidence.setAside ?? 0;

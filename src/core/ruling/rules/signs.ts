@@ -25,7 +25,7 @@ function signsIn({ signs, senses }: LotEvidence): FermentationSign[] {
 export const signsOfFermentation: Rule = {
   id: 'signs-of-fermentation',
   title: say('rules.signsOfFermentation'),
-  source: { name: say('rules.aSignOutranksANumber'), standing: 'common practice, no source' },
+  source: { name: say('rules.aSignOutranksANumber'), standing: 'practice' },
   needs: ['signs'],
   find: ({ evidence }) =>
     signsIn(evidence).length === 0

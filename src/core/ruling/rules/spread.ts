@@ -9,7 +9,7 @@ export const spreadOfVessels: Rule = {
   title: say('rules.spreadBetweenContainers'),
   source: {
     name: say('rules.containersThatDifferAreSold'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['reading', 'vessel'],
   find: ({ belief, evidence }) => {

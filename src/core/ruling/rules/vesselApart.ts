@@ -34,7 +34,7 @@ const withFigure = (context: RuleContext, vessel: VesselMoisture): Message =>
 export const vesselApart: Rule = {
   id: 'vessel-apart',
   title: say('rules.eachVesselByItself'),
-  source: { name: say('rules.jcgmGuardedDecisionAt'), standing: 'recalled from memory' },
+  source: { name: say('rules.jcgmGuardedDecisionAt'), standing: 'recalled' },
   needs: ['reading', 'vessel'],
   find: (context) => {
     const { over, notSettled } = vesselsAgainstLimit(context.evidence, context.belief);
@@ -57,7 +57,7 @@ export const vesselApart: Rule = {
 export const chanceOfAnyVessel: Rule = {
   id: 'any-vessel',
   title: say('rules.chanceThatAnyVesselIs'),
-  source: { name: say('rules.jcgmOurChoice'), standing: 'recalled from memory' },
+  source: { name: say('rules.jcgmOurChoice'), standing: 'recalled' },
   needs: ['reading', 'vessel'],
   find: ({ evidence, belief }) => {
     const over = anyVesselOver(evidence, belief);
@@ -90,7 +90,7 @@ function layeredWords(context: RuleContext, vessel: VesselMoisture): Message {
 export const layeredVessel: Rule = {
   id: 'layered-vessel',
   title: say('rules.readingsOfOneVesselDiffer'),
-  source: { name: say('rules.unstirredHoneyLiesInLayers'), standing: 'common practice, no source' },
+  source: { name: say('rules.unstirredHoneyLiesInLayers'), standing: 'practice' },
   needs: ['reading'],
   find: (context) =>
     (context.belief.measured?.vessels ?? [])
@@ -133,7 +133,7 @@ export const suspectVessels: Rule = {
   title: say('rules.suspiciousVessels'),
   source: {
     name: say('rules.whatIsTestedOnSuspicion'),
-    standing: 'common practice, no source',
+    standing: 'practice',
   },
   needs: ['vessel'],
   find: (context) => {
@@ -162,7 +162,7 @@ export const suspectVessels: Rule = {
 export const untestedVessels: Rule = {
   id: 'untested-vessels',
   title: say('rules.vesselsNotTested'),
-  source: { name: say('rules.whatWasNotMeasuredIs'), standing: 'our choice' },
+  source: { name: say('rules.whatWasNotMeasuredIs'), standing: 'choice' },
   needs: ['reading', 'vessel'],
   find: ({ belief, evidence }) => {
     const tested = new Set(evidence.readings.map((one) => one.vesselId));

@@ -105,7 +105,7 @@ function GridRow(props: RowProps): ReactElement {
           {vessels.map((one) => (
             <option key={one.id} value={one.id}>
               {one.label}
-              {one.suspectBecause === undefined ? '' : ' (suspicious)'}
+              {one.suspectBecause === undefined ? '' : benchWords.suspicious3()}
             </option>
           ))}
         </select>
@@ -197,7 +197,7 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
               benchWords.vessel(),
               COLUMN_NAMES.dial,
               commonWords.water(),
-              `At ${degrees}`,
+              benchWords.atDegrees({ degrees }),
               COLUMN_NAMES.remark,
             ]}
           />

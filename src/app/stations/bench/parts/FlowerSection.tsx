@@ -7,6 +7,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { useMeters } from '../../../data/useWorkspaceModel';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
+import { qualityWords } from '../../../words/english/quality';
 
 const VERDICTS: Readonly<Record<FlowerSupport['verdict'], string>> = {
   supported: benchWords.isSupported(),
@@ -29,7 +30,8 @@ const NOTHING: Omit<FlowerEvidence, 'plant'> = {
 
 function foundWords(flower: FlowerEvidence): readonly [string, string, string] {
   const { pollenPercent, conductivityMsPerCm, colour, tastesTypical } = flower;
-  const taste = tastesTypical === null ? '' : tastesTypical ? 'typical' : benchWords.notTypical();
+  const taste =
+    tastesTypical === null ? '' : tastesTypical ? benchWords.typical() : benchWords.notTypical();
   const senses = [colour === null ? '' : colourName(colour), taste].filter((one) => one !== '');
   return [
     pollenPercent === null ? benchWords.notCounted() : `${pollenPercent.toFixed(0)} %`,
@@ -51,6 +53,12 @@ function usualWords({ kind }: FlowerSupport): readonly [string, string, string] 
     kind.colours.map(colourName).join(', '),
   ];
 }
+
+const PART_NAMES = {
+  pollen: qualityWords.partPollen(),
+  conductivity: qualityWords.partConductivity(),
+  senses: qualityWords.partSenses(),
+} as const;
 
 /** Whether the flower's name may stand on the label: pollen, conductivity and senses together. */
 export function FlowerSection({ file }: { file: LotFile }): ReactElement {
@@ -74,7 +82,7 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
             head={[commonWords.part(), commonWords.found(), benchWords.usual(), benchWords.soIt()]}
             rows={(['pollen', 'conductivity', 'senses'] as const).map((part, at) => [
               <strong key={part} className="whitespace-nowrap">
-                {part}
+                {PART_NAMES[part]}
               </strong>,
               found[at],
               usual[at],

@@ -21,7 +21,7 @@ function furtherWords(further: FurtherReadings): string {
     case 'more':
       return qualityWords.moreReadingsOfTheSame({
         readings: further.readings,
-        part: further.decision === 'over' ? 'over' : 'within',
+        part: further.decision === 'over' ? qualityWords.over() : qualityWords.within(),
       });
     case 'no-number':
       return qualityWords.noNumberOfFurtherReadings();
@@ -75,7 +75,8 @@ function Against({ name, limitPercent, answer }: AgainstProps): ReactElement {
         {name} {formatPercent(limitPercent)} %: {verdict}
       </p>
       <p className="text-base">
-        {inHundred(within >= 0.5 ? within : 1 - within)} {within >= 0.5 ? 'within' : 'over'}.{' '}
+        {inHundred(within >= 0.5 ? within : 1 - within)}{' '}
+        {within >= 0.5 ? qualityWords.within() : qualityWords.over()}.{' '}
         {watchedWords(within, ruling.belief.conformsFrom)}
         {furtherWords(further)}
       </p>

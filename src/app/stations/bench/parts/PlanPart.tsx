@@ -17,10 +17,13 @@ import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { PlanFields } from './PlanFields';
 import { benchWords } from '../../../words/english/bench';
+import { commonWords } from '../../../words/english/common';
 
 /** "Bucket 2, 5, 8": labels of one stem are told once. */
 function vesselWords(ids: readonly string[], { evidence }: Answer): string {
-  const labels = ids.map((id) => evidence.vessels.find((one) => one.id === id)?.label ?? 'removed');
+  const labels = ids.map(
+    (id) => evidence.vessels.find((one) => one.id === id)?.label ?? commonWords.removed2(),
+  );
   const stem = /^(.*?)\s*\d+$/.exec(labels[0] ?? '')?.[1];
   const alike = stem !== undefined && labels.every((one) => one.startsWith(`${stem} `));
   return alike

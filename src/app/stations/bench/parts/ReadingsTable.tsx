@@ -35,7 +35,7 @@ const COLUMNS = [
     header: commonWords.water(),
     cell: (cell) => {
       const { percent, doubt } = cell.row.original;
-      if (percent === null) return 'practice';
+      if (percent === null) return benchWords.practice();
       return `${formatPercent(percent)} %${doubt ? benchWords.inDoubt() : ''}`;
     },
   }),

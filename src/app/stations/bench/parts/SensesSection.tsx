@@ -12,8 +12,9 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { useQualityEntry } from '../useQualityEntry';
 import { QualityRow } from './QualityRow';
 import { qualityWords } from '../../../words/english/quality';
+import { tastesWords } from '../../../words/english/tastes';
 
-const STRENGTHS = ['faint', 'plain', 'strong'] as const;
+const STRENGTHS = [qualityWords.faint(), qualityWords.plain(), qualityWords.strong()] as const;
 
 type SensesForm = FormOf<typeof sensesEntry.fields>;
 
@@ -42,7 +43,7 @@ function NoteButtons(): ReactElement {
               onClick={() => press(note)}
               className="min-h-12 border-2 border-ink bg-paper px-3 text-base font-semibold aria-pressed:bg-ink aria-pressed:text-linen"
             >
-              {note}
+              {tastesWords[note]()}
               {word ? `, ${word}` : ''}
             </button>
           );
@@ -67,14 +68,18 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
   const parts = [
     strong.map(({ note, strength }) => `${note} (${STRENGTHS[strength - 1] ?? ''})`).join(', '),
     faults.length > 0
-      ? `faults: ${faults.map((one) => FAULT_NAMES[one].toLowerCase()).join(', ')}`
+      ? qualityWords.faults2({
+          faults: faults.map((one) => FAULT_NAMES[one].toLowerCase()).join(', '),
+        })
       : qualityWords.noFault(),
-    foam === 'none' ? qualityWords.noFoam() : `foam: ${FOAM_NAMES[foam].toLowerCase()}`,
+    foam === 'none'
+      ? qualityWords.noFoam()
+      : qualityWords.foam({ foam: FOAM_NAMES[foam].toLowerCase() }),
     impurities.length > 0
       ? qualityWords.seenInIt2({
           impurities: impurities.map((one) => IMPURITY_NAMES[one].toLowerCase()).join(', '),
         })
-      : 'clean',
+      : qualityWords.clean(),
     typical === null
       ? ''
       : typical

@@ -54,7 +54,7 @@ function spoken({ name, planned, suspect, percent }: VesselView): string {
   const facts = [
     name,
     planned ? benchWords.inThePlan() : '',
-    suspect === null ? '' : `suspicious: ${suspect}`,
+    suspect === null ? '' : benchWords.suspicious2({ suspect }),
     percent === null ? benchWords.notRead() : `${formatPercent(percent)} %`,
   ];
   return facts.filter((one) => one !== '').join(', ');

@@ -16,6 +16,7 @@ import { DRYING_NAMES, METER_NAMES, RULE_NAMES, TIMING_NAMES, STAY_NAMES } from 
 import { choicesOf } from './Pick';
 import { useCurrent } from '../../../data/useWorkspaceModel';
 import { combWords } from '../../../words/english/comb';
+import { weakPointOf } from '../../../words/limitNotes';
 
 interface SchoolSheetProps {
   school: School;
@@ -39,7 +40,9 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
       record={own ?? null}
       what={combWords.theSchool()}
       title={own ? own.content.name : combWords.aSchoolOfYourOwn()}
-      description={own ? school.weakPoint : combWords.begunFromThatOneStays({ name: school.name })}
+      description={
+        own ? weakPointOf(school) : combWords.begunFromThatOneStays({ name: school.name })
+      }
       formOf={formOf}
       parse={(form) => schoolEntry.read(form, preferences)}
     >

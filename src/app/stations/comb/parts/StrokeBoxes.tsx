@@ -104,7 +104,7 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
             at="boxIds"
             choices={boxes.map((one) => ({
               value: one.entityId,
-              label: `${boxName(book, one)}${one.content.role === 'brood' ? ' (brood)' : ''}`,
+              label: `${boxName(book, one)}${one.content.role === 'brood' ? combWords.brood() : ''}`,
             }))}
           />
           <div className="mt-2 flex flex-wrap gap-3">

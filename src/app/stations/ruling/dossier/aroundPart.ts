@@ -7,7 +7,7 @@ import { commonWords } from '../../../words/english/common';
 import { dossierWords } from '../../../words/english/dossier';
 
 const share = (value: number): string =>
-  Number.isFinite(value) ? `${Math.round(100 * value)} %` : 'all';
+  Number.isFinite(value) ? `${Math.round(100 * value)} %` : commonWords.all();
 
 function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
   if (!heat || heat.entries.length === 0) return [text(dossierWords.warmthNothingWasWrittenDown())];
@@ -32,7 +32,7 @@ function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
           'temperature',
           preferences,
         ),
-        from === 'log' ? 'logged' : dossierWords.asWrittenDown(),
+        from === 'log' ? dossierWords.logged() : dossierWords.asWrittenDown(),
       ]),
       shares: [0.38, 0.22, 0.1, 0.14, 0.16],
     },

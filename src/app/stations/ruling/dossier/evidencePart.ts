@@ -32,7 +32,7 @@ function readingRow(
   return [
     id === null
       ? dossierWords.lotStirred()
-      : (vessels.find((one) => one.id === id)?.label ?? 'removed'),
+      : (vessels.find((one) => one.id === id)?.label ?? commonWords.removed2()),
     formatDial(content.scale, content.dialValue),
     `${temperature}${content.atc === null ? dossierWords.atcNotKnown() : content.atc ? dossierWords.atc() : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
@@ -51,7 +51,7 @@ function metersUsed(file: LotFile, meters: Meters): string {
       condition.zeroCheck === 'checked'
         ? dossierWords.zeroChecked()
         : dossierWords.zeroNotChecked();
-    const act = offset > 0 ? dossierWords.takenOff() : 'added';
+    const act = offset > 0 ? dossierWords.takenOff() : dossierWords.added();
     const taken =
       Math.abs(offset) < 0.005
         ? ''

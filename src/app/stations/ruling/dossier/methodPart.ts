@@ -20,7 +20,9 @@ export function methodPart({ answer }: DossierSources): PaperPart {
     };
   }
   const { standard, coverageFactor, expanded, degreesOfFreedom } = measured.uncertainty;
-  const freedom = Number.isFinite(degreesOfFreedom) ? degreesOfFreedom.toFixed(0) : 'infinite';
+  const freedom = Number.isFinite(degreesOfFreedom)
+    ? degreesOfFreedom.toFixed(0)
+    : dossierWords.infinite();
   return {
     title: dossierWords.methodAndUncertainty(),
     blocks: [

@@ -1,4 +1,4 @@
-import { LOCAL_LAW_DECIDES, RULES_VERSION, isAccepted, isMeasured } from '../../../../core';
+import { RULES_VERSION, isAccepted, isMeasured } from '../../../../core';
 import { isRulingOutdated, localDayOf } from '../../../../model';
 import { dayAfterMonths, formatDay, formatMoment } from '../../../format/dates';
 import { OUTCOME_NAMES } from '../../../format/moisture';
@@ -7,6 +7,7 @@ import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { text, type DossierSources } from './dossierSources';
 import { dossierWords } from '../../../words/english/dossier';
 import { sourceWords, tell } from '../../../words/tell';
+import { limitsWords } from '../../../words/english/limits';
 
 /** Every finding, numbered, with rule and source. */
 export function reasonsPart({ answer, preferences }: DossierSources): PaperPart {
@@ -37,7 +38,7 @@ export function waysPart({ answer, preferences }: DossierSources): PaperPart {
             as: 'list',
             items: ways.map(
               (one) =>
-                `${WAY_NAMES[one.id]}: ${one.open ? 'open' : 'closed'}. ${tell(one.because, preferences)}`,
+                `${WAY_NAMES[one.id]}: ${one.open ? dossierWords.open() : dossierWords.closed()}. ${tell(one.because, preferences)}`,
             ),
           },
         ]
@@ -49,12 +50,12 @@ export function waysPart({ answer, preferences }: DossierSources): PaperPart {
 function untested({ answer: { ruling, evidence } }: DossierSources): string {
   const values = evidence.laboratory?.values ?? {};
   const parts = [
-    isMeasured(ruling.belief) ? '' : 'moisture',
+    isMeasured(ruling.belief) ? '' : dossierWords.moisture2(),
     values.yeastPerG ? '' : dossierWords.yeastCount(),
     values.hmfMgPerKg ? '' : 'HMF',
-    values.diastaseSchade ? '' : 'diastase',
-    'residues',
-    typeof evidence.flower?.pollenPercent === 'number' ? '' : 'pollen',
+    values.diastaseSchade ? '' : dossierWords.diastase(),
+    dossierWords.residues(),
+    typeof evidence.flower?.pollenPercent === 'number' ? '' : dossierWords.pollen(),
   ];
   return parts.filter((one) => one !== '').join(', ');
 }
@@ -73,7 +74,7 @@ export function cautionsPart(sources: DossierSources): PaperPart {
           dossierWords.limits({
             name: evidence.ruleSet.name,
             edition: evidence.ruleSet.edition,
-            localLawDecides: LOCAL_LAW_DECIDES,
+            localLawDecides: limitsWords.localLawDecides(),
           }),
           dossierWords.checkTheHoneyAgainBy({
             dayAfterMonths: formatDay(dayAfterMonths(since, ruling.checkAgainMonths)),

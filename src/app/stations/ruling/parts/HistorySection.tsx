@@ -6,10 +6,11 @@ import { lotRecordWords } from '../../../words/lotRecordWords';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
+import { reasonWords } from '../../../words/reasonWords';
 
 function act(record: LotRecord): string {
-  if (record.withdrawn) return 'removed';
-  return record.supersedes === null ? 'entered' : 'changed';
+  if (record.withdrawn) return commonWords.removed2();
+  return record.supersedes === null ? rulingWords.entered() : rulingWords.changed();
 }
 
 /** Every revision ever written, latest first. */
@@ -24,7 +25,7 @@ export function HistorySection({ file }: { file: LotFile }): ReactElement {
           <li key={one.id} className="py-2 text-base">
             <strong>{lotRecordWords(one)}</strong> {act(one)} {formatMoment(one.recordedAt)}
             {one.author === '' ? '' : commonWords.byAuthor({ author: one.author })}
-            {one.reason === null ? '' : ` · ${one.reason}`}
+            {one.reason === null ? '' : ` · ${reasonWords(one.reason)}`}
           </li>
         ))}
       </ol>

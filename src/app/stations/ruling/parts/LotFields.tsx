@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { LOCAL_LAW_DECIDES, findRuleSet, type HoneyKind } from '../../../../core';
+import { findRuleSet, type HoneyKind } from '../../../../core';
 import { useRuleSetChoices, useRuleSets } from '../../../data/useRuleSets';
 import { Field } from '../../../entry/Field';
 import {
@@ -11,6 +11,7 @@ import {
 } from '../../../forms/lots/lotForm';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { rulingWords } from '../../../words/english/ruling';
+import { limitsWords } from '../../../words/english/limits';
 
 interface LotFieldsProps {
   /** where they stand within a larger form */
@@ -76,7 +77,10 @@ export function LotLimitFields(place: LotFieldsProps): ReactElement {
         hint={
           limit === undefined
             ? undefined
-            : rulingWords.limit({ limit: limit.toFixed(1), localLawDecides: LOCAL_LAW_DECIDES })
+            : rulingWords.limit({
+                limit: limit.toFixed(1),
+                localLawDecides: limitsWords.localLawDecides(),
+              })
         }
         onChosen={proposeTarget}
       />

@@ -59,7 +59,7 @@ function SignFields({
       { ...answer, evidenceIds },
       inWordsOf(preferences),
     );
-    return finish(new Reader(preferences), rulingContentSchema, candidate, String);
+    return finish(new Reader(preferences), rulingContentSchema, candidate);
   };
   const formKey = `sign:${file.lot.entityId}:${proposed}`;
   const { form, frame, start, submit } = useDraftForm({ formKey, defaults, parse });

@@ -13,7 +13,7 @@ import { seasonWords } from '../../../words/english/season';
 const OPTIONS: ChartOptions<'scatter'> = {
   scales: {
     x: { min: 14, max: 24, ...axisLook(seasonWords.expectedFromTheCombWater()) },
-    y: { min: 14, max: 24, ...axisLook('measured, % water') },
+    y: { min: 14, max: 24, ...axisLook(seasonWords.measuredWater()) },
   },
 };
 

@@ -24,7 +24,7 @@ function windowWords({ content }: GivenRecord, preferences: Preferences): string
   if (from === null && to === null) return '';
   if (from === null) return seasonWords.labelUpTo({ to: say(to ?? 0) });
   return to === null
-    ? `label: from ${say(from)}`
+    ? seasonWords.labelFromOnly({ from: say(from) })
     : seasonWords.labelTo({ from: say(from), to: say(to) });
 }
 

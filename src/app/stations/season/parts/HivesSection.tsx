@@ -25,7 +25,7 @@ const HEALTH_WORDS = {
 function boxFacts({ content }: Box, book: Book): string[] {
   if (content.boxKind === 'tote') return [seasonWords.places({ slots: content.slots })];
   return [
-    content.role === 'honey' ? 'honey' : 'brood',
+    content.role === 'honey' ? seasonWords.honey() : seasonWords.brood(),
     formatOf(book, content.formatId).name,
     seasonWords.frames({ slots: content.slots }),
     content.excluder ? seasonWords.excluderUnderIt() : '',

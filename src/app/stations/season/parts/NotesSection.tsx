@@ -46,7 +46,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
                       planningDay: formatDay(one.content.planningDay),
                       year: one.content.year,
                     })
-                  : `done: ${one.content.done}`}
+                  : seasonWords.done({ done: one.content.done })}
               </span>
             </span>
             <Button tone="quiet" onClick={() => editing.edit(one)}>

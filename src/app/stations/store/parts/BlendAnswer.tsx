@@ -18,6 +18,7 @@ import type { StoredLot } from '../../../../model';
 import { blendWords } from '../../../words/english/blend';
 import { commonWords } from '../../../words/english/common';
 import { inHundred } from '../../../format/chance';
+import { tell } from '../../../words/tell';
 
 interface BlendAnswerProps {
   search: BlendSearch;
@@ -226,7 +227,7 @@ export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps
       {status === 'given-up' && <p className="text-lg">{blendWords.stoppedWhatWasFoundUntil()}</p>}
       {status === 'failed' && (
         <p className="text-lg" role="alert">
-          {search.why || blendWords.noBlendCanBePlanned()}
+          {search.why ? tell(search.why) : blendWords.noBlendCanBePlanned()}
         </p>
       )}
       {best === null && (

@@ -7,11 +7,12 @@ import { CALL_BACK_NAMES } from '../../../words/storeWords';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { storeWords } from '../../../words/english/store';
+import { commonWords } from '../../../words/english/common';
 
 function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): ReactElement {
   const dispatch = useAppDispatch();
   const { move, code, jars, to } = one;
-  const who = to || storeWords.notWrittenDown();
+  const who = to || commonWords.notWrittenDown();
   const end = (done: CallBackEnd): void => {
     const content = {
       jarMoveId: move.entityId,

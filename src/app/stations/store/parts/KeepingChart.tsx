@@ -1,4 +1,4 @@
-import { addMonths, format } from 'date-fns';
+import { addMonths } from 'date-fns';
 import { useId, type ReactElement } from 'react';
 import {
   IN_DANGER_FROM_PERCENT,
@@ -11,6 +11,8 @@ import { RISK_NAMES } from '../../../words/storeWords';
 import { RuleHatch } from '../../../ui/charts/RuleHatch';
 import { RULE_FROM_PERCENT, RULE_TO_PERCENT, alongRule } from '../../../ui/charts/ruleScale';
 import { storeWords } from '../../../words/english/store';
+import { formatMonthYear } from '../../../format/dates';
+import { commonWords } from '../../../words/english/common';
 
 interface KeepingChartProps {
   forecast: StorageForecast;
@@ -220,7 +222,7 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
                 textAnchor={month === 0 ? 'start' : 'middle'}
                 className="fill-ink text-[15px]"
               >
-                {month === 0 ? 'now' : format(addMonths(nowMs, month), 'MMM yy')}
+                {month === 0 ? commonWords.now() : formatMonthYear(addMonths(nowMs, month))}
               </text>
             ))}
         </svg>

@@ -36,7 +36,9 @@ function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => voi
   return (
     <li className="flex flex-wrap items-center gap-x-4 py-1.5">
       <span className="w-32 text-lg font-semibold">{vessel.label}</span>
-      <span className="w-28 text-lg font-bold">{vessel.isEmpty ? 'empty' : kg(vessel.leftKg)}</span>
+      <span className="w-28 text-lg font-bold">
+        {vessel.isEmpty ? commonWords.empty() : kg(vessel.leftKg)}
+      </span>
       <span className="grow basis-40 text-base">
         {placeWords(vessel, (c) => formatQuantity(c, 'temperature', preferences, 0))}
         {opened}

@@ -9,6 +9,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import type { Recall } from '../recall';
 import { JARS_HEAD, jarRows, recallContent } from '../recallContent';
 import { storeWords } from '../../../words/english/store';
+import { nodeName } from '../../../words/traceWords';
 
 const CANNOT = storeWords.theRecallSheetCouldNot();
 
@@ -27,12 +28,12 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
     void pdf.save(async (fonts) => {
       const { sheetPdf } = await import('../../../pdf/sheetPdf');
       const footer = storeWords.recallOfPrinted({
-        name: node.name,
+        name: nodeName(node),
         value: formatMoment(new Date().toISOString()),
       });
       const made = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
       return {
-        name: `ripenum-recall-${node.name.replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.pdf`,
+        name: `ripenum-recall-${nodeName(node).replaceAll(/[^\p{L}\p{N}]+/gu, '-')}.pdf`,
         ...made,
       };
     });
@@ -53,7 +54,7 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
       }
     >
       <p className="text-xl">
-        {storeWords.ofName2({ name: node.name })} <strong className="text-4xl">{given}</strong>{' '}
+        {storeWords.ofName2({ name: nodeName(node) })} <strong className="text-4xl">{given}</strong>{' '}
         {storeWords.jarsHaveLeftTheHouse()} <strong className="text-4xl">{inHouse}</strong>{' '}
         {storeWords.areHereAndItIs({ containers: containers.length })}
       </p>

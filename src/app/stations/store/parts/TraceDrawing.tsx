@@ -2,8 +2,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Trace } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
-import { formatDay } from '../../../format/dates';
-import { TRACE_NAMES } from '../../../words/traceWords';
+import { TRACE_NAMES, nodeFacts, nodeName } from '../../../words/traceWords';
 import { CARD, traceLayout, type PlacedNode } from '../traceLayout';
 import { storeWords } from '../../../words/english/store';
 
@@ -59,10 +58,8 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
             }`}
             style={{ left: x, top: y, width: layout.cardWidth, height: CARD.height }}
           >
-            <span className="truncate text-base font-bold">{node.name}</span>
-            <span className="truncate text-base">
-              {node.detail || (node.day && formatDay(node.day))}
-            </span>
+            <span className="truncate text-base font-bold">{nodeName(node)}</span>
+            <span className="truncate text-base">{nodeFacts(node)[0]}</span>
           </Link>
         ))}
       </div>

@@ -30,8 +30,8 @@ const MARKS: Readonly<Record<WatchKind, LucideIcon>> = {
 
 function whenWords(by: string, nowMs: number): string {
   const days = daysUntil(by, nowMs);
-  if (days < 0) return 'overdue';
-  return days === 0 ? 'today' : storeWords.byBy({ by: formatDay(by) });
+  if (days < 0) return storeWords.overdue();
+  return days === 0 ? storeWords.today() : storeWords.byBy({ by: formatDay(by) });
 }
 
 /** What in the store is to be looked at, soonest first. */

@@ -5,6 +5,7 @@ import { MATTER_NAMES } from '../../../words/strainWords';
 import { LINE_ONLY, ScatterChart, axisLook } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
 import { lineWords } from '../../../words/english/line';
+import { commonWords } from '../../../words/english/common';
 
 const LOOKS: Readonly<Record<MatterKind, { color: string; dash: number[] }>> = {
   bubbles: { color: CHART_LAVENDER, dash: [] },
@@ -61,8 +62,8 @@ export function ClearedChart({ task, hours, nowHours }: ClearedChartProps): Reac
   const options = useMemo(
     (): ChartOptions<'scatter'> => ({
       scales: {
-        x: { min: 0, max: hours / 24, ...axisLook('days') },
-        y: { min: 0, max: 100, ...axisLook('% up') },
+        x: { min: 0, max: hours / 24, ...axisLook(commonWords.days()) },
+        y: { min: 0, max: 100, ...axisLook(lineWords.up()) },
       },
       plugins: { tooltip: { enabled: false } },
     }),

@@ -27,7 +27,7 @@ function paceWords({ now }: AskedDay): string | null {
   const words = (pace: number): string =>
     lineWords.thanPlanned({
       pace: Math.round(100 * Math.abs(pace - 1)),
-      part: pace > 1 ? 'slower' : 'faster',
+      part: pace > 1 ? lineWords.slower() : lineWords.faster2(),
     });
   const off = (pace: number): boolean => pace > LATE_FROM || pace < 1 / LATE_FROM;
   const said = [

@@ -19,6 +19,12 @@ function hasAll(kept: readonly ContainerContent[], asked: readonly ContainerCont
   );
 }
 
+const PAIL_LABELS = {
+  pail: lineWords.pailLabel(),
+  last: (number: number | null) =>
+    number === null ? lineWords.lastPail() : lineWords.lastPailNumber({ number }),
+};
+
 /** The pails that the day comes to, and the way to write them down for the lot. */
 export function PailsSection({
   file,
@@ -32,7 +38,7 @@ export function PailsSection({
   const { files } = useWorkshop();
   const { content } = file.extraction;
   const lot = files.find((one) => one.lot.entityId === content.lotId);
-  const containers = suggestedContainers(content, asked.pails);
+  const containers = suggestedContainers(content, asked.pails, PAIL_LABELS);
   const kept = lot?.containers.map((one) => one.content) ?? [];
   const write = (): void => {
     if (!lot) return;

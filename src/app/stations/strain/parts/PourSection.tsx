@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
 import { expectedFlow, pourNow, type ExtractionFile } from '../../../../model';
 import { firstRevision, type Pour } from '../../../../records';
@@ -20,6 +19,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { lineWords } from '../../../words/english/line';
+import { formatTime } from '../../../format/dates';
 
 /** Types what is in the pail. */
 function ReadPail({ pour }: { pour: Pour }): ReactElement {
@@ -162,7 +162,7 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
       <p className="mt-1 text-base">
         {lineWords.aMinuteBeforeItIs()}
         {last?.closedAt &&
-          lineWords.lastOneShut({ label: last.label, closedAt: format(last.closedAt, 'HH:mm') })}
+          lineWords.lastOneShut({ label: last.label, closedAt: formatTime(last.closedAt) })}
       </p>
     </SheetSection>
   );

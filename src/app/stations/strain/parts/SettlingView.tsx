@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { Suspense, useMemo, type ReactElement } from 'react';
 import { settlingCourse, skimPlan, type SettlingMoment } from '../../../../core';
@@ -22,6 +21,7 @@ import { useSaving } from '../../../ui/forms/useSaving';
 import { lazyPart } from '../../../ui/page/lazyPart';
 import { commonWords } from '../../../words/english/common';
 import { settlingWords } from '../../../words/english/settling';
+import { formatDayTime, formatWeekTime } from '../../../format/dates';
 
 const ClearedChart = lazyPart(
   () => import('./ClearedChart'),
@@ -170,7 +170,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             </p>
             {isStanding && next && (
               <p role="status" className="text-5xl leading-tight font-bold">
-                {next.atMs <= nowMs ? 'now' : format(next.atMs, 'EEE d MMM, HH:mm')}
+                {next.atMs <= nowMs ? commonWords.now() : formatWeekTime(next.atMs)}
               </p>
             )}
             <p className="mt-1 text-lg">
@@ -182,7 +182,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
                     temperatureC: formatQuantity(now.temperatureC, 'temperature', preferences, 0),
                   })
                 : settlingWords.itStoodUntil({
-                    endedAt: content.endedAt ? format(content.endedAt, 'd MMM, HH:mm') : '',
+                    endedAt: content.endedAt ? formatDayTime(content.endedAt) : '',
                   })}
             </p>
             {!Number.isFinite(plan.firstHours) && (
@@ -206,7 +206,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             <ul className="text-lg">
               {content.skims.map((one) => (
                 <li key={one.at}>
-                  {settlingWords.skimmed2({ at: format(one.at, 'EEE d MMM, HH:mm') })}
+                  {settlingWords.skimmed2({ at: formatWeekTime(one.at) })}
                   {one.kg !== null && `: ${formatQuantity(one.kg, 'mass', preferences, 2)}`}
                 </li>
               ))}

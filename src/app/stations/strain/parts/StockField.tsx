@@ -42,7 +42,9 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
           <span className="block text-base text-ink-soft">{lineWords.orStandin({ standIn })}</span>
         )}
       </span>
-      <strong className="text-3xl sm:text-right">{missing === 0 ? 'there' : `+ ${missing}`}</strong>
+      <strong className="text-3xl sm:text-right">
+        {missing === 0 ? lineWords.there2() : `+ ${missing}`}
+      </strong>
       <span>
         <label htmlFor={id} className="block text-base">
           {lineWords.there()}

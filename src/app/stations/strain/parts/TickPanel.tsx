@@ -1,11 +1,10 @@
-import { format } from 'date-fns';
 import type { ReactElement } from 'react';
 import { type ExtractionFile } from '../../../../model';
 import { TICKS, firstRevision, nextRevision, type Tick } from '../../../../records';
 import { perform, useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';
-import { isoDay } from '../../../format/dates';
+import { isoDay, formatDayTime, formatTime } from '../../../format/dates';
 import { TICK_NAMES } from '../../../words/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
@@ -87,7 +86,7 @@ export function TickPanel({
   if (asked.now.phase === 'done') {
     return (
       <p className="flex flex-wrap items-center gap-3 text-lg">
-        {lineWords.overSince()} {content.doneAt && format(content.doneAt, 'd MMM, HH:mm')}.
+        {lineWords.overSince()} {content.doneAt && formatDayTime(content.doneAt)}.
         <Button
           onClick={() => change(lineWords.theDayGoesOn(), { doneAt: null }, lineWords.goesOn())}
         >
@@ -126,7 +125,7 @@ export function TickPanel({
         </p>
       )}
       <p className="flex flex-wrap items-center gap-3 text-base">
-        {lineWords.begun()} {content.startedAt && format(content.startedAt, 'HH:mm')}
+        {lineWords.begun()} {content.startedAt && formatTime(content.startedAt)}
         <Button onClick={end}>{lineWords.theDayIsOver()}</Button>
         <Button
           onClick={() =>

@@ -18,12 +18,12 @@ const HATCH = 'line-hatch';
 const LOOKS: Readonly<
   Record<LineBar['task'], { name: string; className: string; hatched?: true }>
 > = {
-  uncap: { name: 'uncapping', className: 'fill-paper stroke-ink' },
+  uncap: { name: lineWords.uncapping(), className: 'fill-paper stroke-ink' },
   load: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
   unload: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
   turn: { name: lineWords.fillingTurningEmptying(), className: 'fill-ink stroke-ink' },
-  spin: { name: 'spinning', className: 'fill-lavender stroke-lavender' },
-  strain: { name: 'straining', className: 'fill-lavender-mid stroke-lavender' },
+  spin: { name: lineWords.spinning(), className: 'fill-lavender stroke-lavender' },
+  strain: { name: lineWords.straining(), className: 'fill-lavender-mid stroke-lavender' },
   scrape: { name: lineWords.scrapingTheStrainer(), className: 'stroke-ink', hatched: true },
   'change-pail': { name: lineWords.changingPails(), className: 'fill-thread-deep stroke-ink' },
   'carry-in': { name: lineWords.carryingBoxesIn(), className: 'fill-thread stroke-ink' },

@@ -54,7 +54,7 @@ function PlanColumn(props: PlanProps): ReactElement {
         value={plan.days}
         range={[0.5, 10]}
         step={0.5}
-        words={`${plan.days} ${plan.days === 1 ? 'day' : 'days'}`}
+        words={settlingWords.daysLong({ days: plan.days })}
         onChange={(days) => onChange({ days })}
       />
       <p className="text-3xl leading-tight font-bold">

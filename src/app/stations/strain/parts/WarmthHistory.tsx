@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { type ReactElement } from 'react';
 import { type LotFile, type LotHeat } from '../../../../model';
 import { type HeatSpell } from '../../../../records';
@@ -10,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
 import { commonWords } from '../../../words/english/common';
 import { settlingWords } from '../../../words/english/settling';
+import { formatMoment } from '../../../format/dates';
 
 const SOURCES = {
   typed: settlingWords.asTyped(),
@@ -56,7 +56,7 @@ export function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElemen
     const warmest = Math.max(...entry.history.map((each) => each.temperatureC));
     const typed = file.heatSpells.find((each) => each.entityId === entry.id);
     return [
-      format(entry.startedMs, 'd MMM yyyy, HH:mm'),
+      formatMoment(entry.startedMs),
       <span key="what">
         {OCCASION_NAMES[entry.occasion]}
         {entry.words !== '' && <span className="block text-ink-soft">{entry.words}</span>}

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import type { ReactElement } from 'react';
 import { DAY_MS, type RoomAdvice } from '../../../../core';
 import type { Heating } from '../../../../records';
@@ -7,6 +6,7 @@ import { adviceWords } from '../../../words/advice';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedRoom } from '../roomQuestion';
 import { roomWords } from '../../../words/english/room';
+import { formatWeekday } from '../../../format/dates';
 
 interface AdviceSectionProps {
   asked: AskedRoom;
@@ -24,7 +24,7 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
     preferences,
     nameOf: (id: string) => names.get(id) ?? roomWords.theBatch(),
     dayWords: (day: number) =>
-      roomWords.onZeroms({ zeroMs: format(asked.present.zeroMs + day * DAY_MS, 'EEEE') }),
+      roomWords.onZeroms({ zeroMs: formatWeekday(asked.present.zeroMs + day * DAY_MS) }),
   };
   const sentences = advice.map((one) => adviceWords(one, context));
   const burner = heating === 'unvented' ? [roomWords.neverABurnerWithoutAFlue()] : [];

@@ -1,5 +1,4 @@
 import type { ChartData, ChartOptions } from 'chart.js';
-import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
 import {
   humidityBand,
@@ -17,6 +16,7 @@ import {
 } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
 import { roomWords } from '../../../words/english/room';
+import { formatShortTime } from '../../../format/dates';
 
 interface AirChartProps {
   /** measured in the room */
@@ -153,7 +153,7 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
       ticks: {
         color: CHART_INK,
         maxTicksLimit: 6,
-        callback: (value) => format(Number(value), 'EEE HH:mm'),
+        callback: (value) => formatShortTime(Number(value)),
       },
     },
     degrees: {

@@ -9,6 +9,8 @@ import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';
 import { roomWords } from '../../../words/english/room';
+import { formatQuantity } from '../../../format/units';
+import { selectPreferences, useAppSelector } from '../../../../store';
 
 interface BatchesProps {
   asked: AskedRoom;
@@ -43,6 +45,7 @@ function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
 }
 
 function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
   const { asked, chosen, onChoose, onCheck, onEdit } = props;
   const file = asked.batches[at];
   if (!file) return null;
@@ -64,8 +67,8 @@ function BatchRow({ props, at }: { props: BatchesProps; at: number }): ReactElem
           {content.name}
           <span className="font-normal text-ink-soft">
             {' '}
-            · {roomWords.boxes({ boxes: content.boxes })}, {content.boxes * content.honeyKgPerBox}{' '}
-            kg
+            · {roomWords.boxes({ boxes: content.boxes })},{' '}
+            {formatQuantity(content.boxes * content.honeyKgPerBox, 'mass', preferences, 0)}
           </span>
         </span>
         <span className="block text-3xl leading-tight font-bold">{wordsOf(props, at)}</span>

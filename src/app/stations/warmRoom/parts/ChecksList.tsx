@@ -12,7 +12,7 @@ import { roomWords } from '../../../words/english/room';
 const PARTS = {
   open: roomWords.openCells(),
   capped: roomWords.underCappings(),
-  all: 'mixed',
+  all: roomWords.mixed(),
 } as const;
 
 function useWords(): (check: BatchCheck) => string {

@@ -1,5 +1,4 @@
 import type { ChartData, ChartOptions, Plugin } from 'chart.js';
-import { format } from 'date-fns';
 import { useMemo, type ReactElement } from 'react';
 import {
   moistureBand,
@@ -17,6 +16,8 @@ import {
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
 import type { AskedRoom } from '../roomQuestion';
 import { roomWords } from '../../../words/english/room';
+import { formatShortDay, formatWeekTime, formatWeekday } from '../../../format/dates';
+import { commonWords } from '../../../words/english/common';
 
 interface ForecastChartProps {
   asked: AskedRoom;
@@ -118,7 +119,7 @@ const nowLine = (nowMs: number): Plugin<'scatter'> => ({
     ctx.lineTo(at, chartArea.bottom);
     ctx.stroke();
     ctx.fillStyle = CHART_INK;
-    ctx.fillText('now', at + 5, chartArea.top + 12);
+    ctx.fillText(commonWords.now(), at + 5, chartArea.top + 12);
     ctx.restore();
   },
 });
@@ -137,15 +138,15 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
           return { value: fromMs + at * every * DAY_MS };
         });
       },
-      ticks: { color: CHART_INK, callback: (value) => format(Number(value), 'EEE d') },
+      ticks: { color: CHART_INK, callback: (value) => formatShortDay(Number(value)) },
     },
-    y: axisLook('% water'),
+    y: axisLook(roomWords.water()),
   },
   plugins: {
     tooltip: {
       callbacks: {
         label: ({ parsed, dataset }) =>
-          `${dataset.label ?? ''}: ${(parsed.y ?? 0).toFixed(1)} %, ${format(parsed.x ?? 0, 'EEE d MMM HH:mm')}`,
+          `${dataset.label ?? ''}: ${(parsed.y ?? 0).toFixed(1)} %, ${formatWeekTime(parsed.x ?? 0)}`,
       },
     },
   },
@@ -158,7 +159,7 @@ function spoken({ asked, at, outlook }: ForecastChartProps): string {
     .map((day, index) => ({ day, percent: means[index] ?? NaN }))
     .filter((one) => Number.isFinite(one.percent) && Math.abs(one.day - Math.round(one.day)) < 0.01)
     .map(({ day, percent }) => {
-      const date = format(asked.present.zeroMs + day * DAY_MS, 'EEEE');
+      const date = formatWeekday(asked.present.zeroMs + day * DAY_MS);
       return `${date} ${percent.toFixed(1)}`;
     });
   return roomWords.waterInMostLikelyCourse({ name, told: told.join(', ') });

@@ -16,7 +16,7 @@ interface LoadChartProps {
 const optionsFor = (days: number): ChartOptions<'scatter'> => ({
   scales: {
     x: { min: 0, ...axisLook(roomWords.moreBoxes()) },
-    y: { min: 0, max: days, ...axisLook('days') },
+    y: { min: 0, max: days, ...axisLook(commonWords.days()) },
   },
   plugins: {
     tooltip: {

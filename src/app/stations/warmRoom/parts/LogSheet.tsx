@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { useId, useMemo, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { firstRevision, type AirLogContent } from '../../../../records';
@@ -25,11 +24,10 @@ import {
   type LogForm,
 } from '../logTable';
 import { roomWords } from '../../../words/english/room';
+import { formatDayTime } from '../../../format/dates';
 
 /** Bad lines told one by one; more are only counted. */
 const BAD_SHOWN = 20;
-
-const SHORT = 'd MMM, HH:mm';
 
 function parseLog(form: LogForm): Parsed<readonly AirLogContent[]> {
   const { parts } = readLog(form);
@@ -59,8 +57,8 @@ function Preview({ form }: { form: LogForm }): ReactElement {
       {content && (
         <p className="text-lg">
           {roomWords.toMostlyCAnd({
-            zeroMs: format(zeroMs, SHORT),
-            lastMs: format(lastMs, SHORT),
+            zeroMs: formatDayTime(zeroMs),
+            lastMs: formatDayTime(lastMs),
             middle: middle(content.temperatureC).toFixed(1),
             middle2: (100 * middle(content.relativeHumidity)).toFixed(0),
           })}

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import {
   loadCourse,
@@ -22,6 +21,7 @@ import type { RoomForecast } from '../useRoomForecast';
 import { lazyPart } from '../../../ui/page/lazyPart';
 import { commonWords } from '../../../words/english/common';
 import { roomWords } from '../../../words/english/room';
+import { formatWeekdayTime } from '../../../format/dates';
 
 const LoadChart = lazyPart(
   () => import('./LoadChart'),
@@ -74,7 +74,7 @@ function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
           value={litres}
           range={[0, Math.max(60, 3 * machine.ratedLPerDay)]}
           step={5}
-          words={litres === 0 ? 'off' : roomWords.lADay({ litres })}
+          words={litres === 0 ? roomWords.off() : roomWords.lADay({ litres })}
           onChange={(value) => onChange({ litres: value })}
         />
       )}
@@ -200,7 +200,7 @@ export function PlanSection({ file, asked, forecast }: PlanSectionProps): ReactE
   );
   const like = boxLike(file);
   const { zeroMs, nowDay } = asked.present;
-  const deadline = format(zeroMs + (nowDay + whatIf.days) * DAY_MS, 'EEEE HH:mm');
+  const deadline = formatWeekdayTime(zeroMs + (nowDay + whatIf.days) * DAY_MS);
   return (
     <SheetSection id="plan" title={roomWords.whatIf()}>
       <p className="mb-3 text-base">

@@ -35,7 +35,7 @@ export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
             ratedAtHumidity: percent(machine.ratedAtHumidity),
             stopsAtHumidity: percent(machine.stopsAtHumidity),
           })
-        : 'none',
+        : roomWords.none(),
     ],
     [roomWords.airChanges(), roomWords.anHour({ airChangesPerHour: content.airChangesPerHour })],
     [roomWords.walls(), `${content.wallLossWPerK} W/K`],

@@ -1,4 +1,3 @@
-import { format } from 'date-fns';
 import { CalendarPlus } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { readyForecast, DAY_MS } from '../../../../core';
@@ -12,6 +11,7 @@ import type { AskedRoom } from '../roomQuestion';
 import { taskWords } from '../taskWords';
 import type { RoomForecast } from '../useRoomForecast';
 import { roomWords } from '../../../words/english/room';
+import { formatWeekTime } from '../../../format/dates';
 
 /** When each batch is likely dry enough [ms]. */
 function likelyReady(
@@ -66,7 +66,7 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
         {tasks.map((one) => (
           <li key={one.id} className="flex gap-4 py-2">
             <span className="w-32 shrink-0 text-base">
-              {format(one.atMs, 'EEE d MMM, HH:mm')}
+              {formatWeekTime(one.atMs)}
               {one.atMs < nowMs && <strong className="block">{roomWords.overdue()}</strong>}
             </span>
             <span>

@@ -110,8 +110,11 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
   const offset = point?.offsetPercent ?? 0;
   const size =
     Math.abs(offset) < 0.05
-      ? 'right'
-      : meterWords.too({ offset: Math.abs(offset).toFixed(1), part: offset > 0 ? 'wet' : 'dry' });
+      ? meterWords.right2()
+      : meterWords.too({
+          offset: Math.abs(offset).toFixed(1),
+          part: offset > 0 ? meterWords.wet() : meterWords.dry(),
+        });
   const dials = content.dialValues.map((one) => formatDial(content.scale, one)).join(', ');
   return (
     <li className="flex flex-wrap items-start gap-x-4 py-2">

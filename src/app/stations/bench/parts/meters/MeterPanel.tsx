@@ -13,6 +13,7 @@ import { canReadSerial, useMeterWatch, type StandInChoice } from '../../useMeter
 import { MeterTrace } from './MeterTrace';
 import { StandInControls } from './StandInControls';
 import { meterWords } from '../../../../words/english/meter';
+import { tell } from '../../../../words/tell';
 
 function settlingWords(settling: Settling): string {
   switch (settling.status) {
@@ -88,7 +89,7 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
   };
   return (
     <>
-      <p className="text-base">{view.sentence}</p>
+      <p className="text-base">{tell(view.sentence)}</p>
       <LiveFigure view={view} />
       <MeterTrace view={view} />
       <div className="flex flex-wrap gap-3">
@@ -117,7 +118,7 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
         <p className="text-base">
           {meterWords.linesWereNotUnderstoodAnd({
             ignored: view.ignored,
-            lastIgnored: view.lastIgnored,
+            lastIgnored: tell(view.lastIgnored),
           })}
         </p>
       )}

@@ -40,7 +40,7 @@ function MeterLine({ instrument, workshop }: MeterLineProps): ReactElement | nul
           {dueWords(due)}
           {jumps > 0 &&
             meterWords.itsZeroJumpedInIts({
-              part: jumps === 1 ? 'once' : meterWords.times({ jumps }),
+              part: jumps === 1 ? meterWords.once() : meterWords.times({ jumps }),
             })}
         </span>
       </Link>

@@ -44,7 +44,9 @@ export function PiecesFold(): ReactElement {
             className="min-h-16 border-2 border-ink bg-paper text-base font-bold aria-pressed:bg-ink aria-pressed:text-linen"
           >
             {at + 1}
-            <span className="block font-semibold">{one === 'r' ? 'take' : 'back'}</span>
+            <span className="block font-semibold">
+              {one === 'r' ? frameWords.take() : frameWords.back()}
+            </span>
           </button>
         ))}
       </div>

@@ -38,7 +38,7 @@ export function SlotStrip({ places, day, box, slot, onSlot }: SlotStripProps): R
         const act =
           today && frame ? (acts.get(frame.entityId) ?? today.content.decision.act) : null;
         const begun = frameFormKey(day.harvest.entityId, box.entityId, at) in drafts;
-        const words = act ? ACT_NAMES[act] : begun ? 'begun' : frameWords.notJudged();
+        const words = act ? ACT_NAMES[act] : begun ? frameWords.begun() : frameWords.notJudged();
         return (
           <button
             key={at}

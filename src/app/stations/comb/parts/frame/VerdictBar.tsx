@@ -26,7 +26,8 @@ function KeptLine(): ReactElement {
   const dispatch = useAppDispatch();
   const notice = useAppSelector(selectNotice);
   const canUndo = useAppSelector(selectCanUndo);
-  const kept = notice?.tone === 'done' ? notice.text : '';
+  const tell = useTell();
+  const kept = notice?.tone === 'done' ? tell(notice.text) : '';
   return (
     <div role="status" className="flex items-center justify-between gap-2 text-base empty:hidden">
       {kept !== '' && <span className="truncate">{kept}</span>}
