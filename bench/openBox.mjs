@@ -34,7 +34,7 @@ const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 390, height: 844 } });
 await page.goto(`${BASE}/mine/kit`);
 const importing = Date.now();
-await page.getByLabel('File to import').setInputFiles(file);
+await page.getByLabel('File to bring in').setInputFiles(file);
 await page.getByText(/Brought in \d+ records/).waitFor({ timeout: 300_000 });
 console.log(
   `importing ${LOOKS} looks with their frames and boxes: ${((Date.now() - importing) / 1000).toFixed(1)} s`,

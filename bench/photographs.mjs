@@ -19,7 +19,7 @@ const seconds = (since) => `${((performance.now() - since) / 1000).toFixed(1)} s
 try {
   const page = await browser.newPage();
   await page.goto(`${BASE}/mine/kit`);
-  await page.getByRole('button', { name: 'Export all records' }).waitFor();
+  await page.getByRole('button', { name: 'Save all records to a file' }).waitFor();
   const filling = performance.now();
   await page.evaluate(
     async ({ count, kilobytes }) => {
@@ -76,7 +76,7 @@ try {
 
   const writing = performance.now();
   const saved = page.waitForEvent('download', { timeout: 600_000 });
-  await page.getByRole('button', { name: 'Export all records' }).click();
+  await page.getByRole('button', { name: 'Save all records to a file' }).click();
   const download = await saved;
   const path = await download.path();
   const size = (await stat(path)).size / 1e6;
@@ -89,7 +89,7 @@ try {
   const elsewhere = await other.newPage();
   await elsewhere.goto(`${BASE}/mine/kit`);
   const reading = performance.now();
-  await elsewhere.getByLabel('File to import').setInputFiles(path);
+  await elsewhere.getByLabel('File to bring in').setInputFiles(path);
   await elsewhere
     .getByRole('button', { name: /^Bring it in/ })
     .or(elsewhere.getByRole('alert'))

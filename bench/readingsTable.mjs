@@ -31,7 +31,7 @@ await once(server.stdout, 'data');
 const browser = await openBrowser();
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await page.goto(`${BASE}/mine/kit`);
-await page.getByLabel('File to import').setInputFiles(file);
+await page.getByLabel('File to bring in').setInputFiles(file);
 await page.getByText(/Brought in \d+ records/).waitFor({ timeout: 300_000 });
 
 const opening = Date.now();

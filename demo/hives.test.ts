@@ -45,7 +45,7 @@ describe('the demo at the hives', () => {
   test('a treatment and syrup with the boxes on block whole boxes, capped as they are', () => {
     for (const [hive, words] of [
       ['Hive 22', 'thymol strips'],
-      ['Hive 24', 'could hold syrup'],
+      ['Hive 24', 'may contain syrup'],
     ] as const) {
       const frames = inBox(hive, 'Box 1');
       expect(frames.length).toBeGreaterThan(2);

@@ -152,7 +152,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const workshop = demoWorkshop(season, TODAY_MS);
     for (const file of workshop.files.filter((one) => one.ruling)) {
       const { outcome } = ruleOnLot(evidenceOf(season, file.lot.entityId));
-      // the treatment that was written down after the jars had left turned what was signed
+      // the treatment that was recorded after the jars had left turned what was signed
       const isTurned = file.lot.content.name === 'Field yard, clover boxes';
       expect(isRulingOutdated(file, workshop.meters, outcome)).toBe(isTurned);
     }
@@ -164,7 +164,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const ruling = ruleOnLot(evidenceOf(season, file.lot.entityId));
     expect(ruling.outcome).toBe('reject');
     expect(inEnglish(ruling.findings[0]?.sentence)).toMatch(
-      /^Frames of Hive 8: On the hive during the treatment/,
+      /^Frames of Hive 8: On the hive during treatment/,
     );
     const out = file.jarMoves.filter((one) => one.content.act === 'given-out');
     expect(out.reduce((sum, one) => sum + one.content.count, 0)).toBe(23);

@@ -69,7 +69,7 @@ test('of a blocked lot nothing is filled, labelled, set aside, given out or take
 
 test('a hidden wet bucket is named, and without it the lot is another', async ({ page }) => {
   await openDemoLot(page, 'Last of the extractor');
-  await expect(outcome(page)).toHaveText('Set one vessel apart: over the limit');
+  await expect(outcome(page)).toHaveText('Set one vessel aside: over the limit');
   await expect(page.getByText(/Bucket 3 \(2\d\.\d ± 0\.\d %\) is over 20\.0 %/)).toBeVisible();
   await expect(page.getByText(/^Without Bucket 3: /)).toBeVisible();
   await expect(page.getByText(/that any one vessel is/)).toBeVisible();
@@ -123,7 +123,7 @@ test('two taps make one lot, and what is put back makes none', async ({ page }) 
       .getByRole('radio', { name: '2 tenths', exact: true })
       .click();
   }
-  await page.getByRole('button', { name: 'Keep what I saw (nothing taken)' }).dblclick();
+  await page.getByRole('button', { name: 'Save what I saw (nothing taken)' }).dblclick();
   await expect(page.getByText('1 frame judged, none taken: no lot').first()).toBeVisible();
   await page.goto('/mine/today');
   await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
@@ -151,7 +151,7 @@ test('a look that is due ends with one tap', async ({ page }) => {
   await page.clock.setFixedTime(new Date(Date.now() + 180 * 86_400_000));
   await page.goto('/demo/store');
   await expect(page.getByRole('heading', { name: /^Look at these/ })).toBeVisible();
-  const due = page.getByRole('button', { name: /^I looked: all well/ });
+  const due = page.getByRole('button', { name: /^Checked: all well/ });
   const before = await due.count();
   expect(before).toBeGreaterThan(0);
   await due.first().click();

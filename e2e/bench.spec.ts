@@ -41,7 +41,7 @@ test('a pasted table with two bad rows: the good ones are kept, the bad ones sta
     mimeType: 'text/csv',
     buffer: Buffer.from(text),
   });
-  const preview = page.getByRole('region', { name: 'What will be kept' });
+  const preview = page.getByRole('region', { name: 'What will be saved' });
   await expect(page.getByText('3 good lines, 2 lines to put right')).toBeVisible();
   await expect(preview).toContainText(
     'There is no vessel “77” in this lot; it has Bucket 1 to Bucket 20.',
@@ -73,7 +73,7 @@ test('a table pasted into a cell opens the preview; wrong columns can be matched
     );
   });
   await expect(page.getByText('1 good line, 1 line to put right')).toBeVisible();
-  await page.getByLabel('Vessel', { exact: true }).selectOption({ label: 'not there' });
+  await page.getByLabel('Container', { exact: true }).selectOption({ label: 'not there' });
   await expect(page.getByText('2 good lines', { exact: true })).toBeVisible();
   await page
     .getByRole('radiogroup', { name: 'The first line is a heading' })
@@ -102,7 +102,7 @@ test('one by one: replicates apart, top and bottom, crystals, a cold prism each 
 }) => {
   await startBuckets(page, 2);
   const preview = page.getByRole('status', { name: 'What the dial means' });
-  const keep = page.getByRole('button', { name: 'Keep this reading' });
+  const keep = page.getByRole('button', { name: 'Save this reading' });
   await page.keyboard.type('17.4');
   await page.getByLabel('Temperature of meter and honey').fill('20');
   await keep.click();
@@ -111,16 +111,16 @@ test('one by one: replicates apart, top and bottom, crystals, a cold prism each 
   await expect(preview).toContainText('2 readings of this sample are 1.8 apart');
   await page.getByLabel('The dial shows').fill('17.6');
   await expect(preview).not.toContainText('apart');
-  await page.getByLabel('Honey, where it differs from the meter').fill('31');
+  await page.getByLabel('Honey, if different from the meter').fill('31');
   await expect(preview).toContainText('Honey and prism are more than 2 °C apart');
-  await page.getByLabel('Honey, where it differs from the meter').fill('');
+  await page.getByLabel('Honey, if different from the meter').fill('');
   await page.getByRole('radio', { name: 'Top' }).click();
   await keep.click();
   await page.getByRole('radio', { name: /^Bucket 1,/ }).click();
   await page.getByRole('radio', { name: 'Bottom' }).click();
   await page.getByLabel('The dial shows').fill('16.6');
   await expect(preview).toContainText('1.0 between top and bottom');
-  await page.getByLabel('What the honey is like').selectOption({ label: 'With crystals' });
+  await page.getByLabel('The honey is').selectOption({ label: 'With crystals' });
   await expect(page.getByText(/Warm a closed jar of it in water of at most 50 °C/)).toBeVisible();
   await keep.click();
   await expect(
@@ -144,7 +144,7 @@ test('on a phone, with a thumb: choose the bucket, type, keep', async ({ browser
   await expectNoSidewaysScroll(page);
   await page.getByRole('radio', { name: 'Bucket 13, in the plan, not read' }).tap();
   await page.getByLabel('The dial shows').fill('17.2');
-  await page.getByRole('button', { name: 'Keep this reading' }).tap();
+  await page.getByRole('button', { name: 'Save this reading' }).tap();
   await expect(page.getByRole('radio', { name: 'Bucket 13, in the plan, 16.9 %' })).toBeVisible();
   await expect(page.getByRole('heading', { name: /^Bucket (?!13$)\d+$/ })).toBeVisible();
   const heights = await page
@@ -161,12 +161,12 @@ test('a plan is fixed before looking, and says something only when it is complet
   await startBuckets(page, 12);
   await page.getByRole('button', { name: 'Make a plan' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Seed of the draw').fill('11');
+  await sheet.getByLabel('Random seed').fill('11');
   await expect(sheet.getByRole('status')).toContainText('of 12 vessels');
   const count = Number((await sheet.getByRole('status').innerText()).split(' ')[0]);
   await sheet.getByLabel('Confidence').fill('12');
   await sheet.getByRole('button', { name: 'Add' }).click();
-  await expect(sheet.getByText('Choose between 50 and 99.9 %.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 50 and 99.9 %.')).toBeVisible();
   await sheet.getByLabel('Confidence').fill('95');
   await sheet.getByRole('button', { name: 'Add' }).click();
   const plan = page.getByRole('region', { name: 'Which to test' });
@@ -188,13 +188,13 @@ test('a suspicious bucket is judged by itself', async ({ page }) => {
   await page.keyboard.type('17');
   await page.keyboard.press('Enter');
   await page.getByRole('radio', { name: /^Bucket 2,/ }).click();
-  await page.getByRole('button', { name: 'Is it suspicious?' }).click();
+  await page.getByRole('button', { name: 'Keep this one apart?' }).click();
   await page.getByRole('button', { name: 'Last of the extractor' }).click();
   await expect(
     page.getByRole('radio', { name: /Bucket 2, suspicious: last of the extractor/ }),
   ).toBeVisible();
   await page.getByLabel('The dial shows').fill('22.4');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText('17.0');
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   await expect(page.getByText(/Bucket 2, judged by itself, measures 22.4/)).toBeVisible();

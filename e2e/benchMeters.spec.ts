@@ -21,11 +21,11 @@ test('the simulated meter from connecting to a kept reading, not before it has s
 }) => {
   await openStandIn(page, 'It works');
   await expect(panel(page)).toContainText(/Waiting for honey and prism to settle: \d+ s/);
-  await expect(page.getByRole('button', { name: 'Take, once it has settled' })).toBeDisabled();
+  await expect(page.getByRole('button', { name: 'Use, once it has settled' })).toBeDisabled();
   await settled(page).click({ timeout: 30_000 });
   await expect(page.getByLabel('The dial shows')).toHaveValue(/^79\.\d/);
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await noticed(page, /Reading 79\.\d °Bx kept/);
   await page.getByRole('button', { name: 'What was it really?' }).click();
   await expect(panel(page).getByText(/It was 1[5-9]\.\d\d % water/)).toBeVisible();
@@ -70,7 +70,7 @@ test('the eyepiece is read: spread, focused, hairline on the border, kept, compa
   await openBench(page, /outer marsh/);
   await chooseMeter(page, 'Stand-in eyepiece');
   const eyepiece = page.getByRole('region', { name: 'Stand-in eyepiece' });
-  await eyepiece.getByRole('button', { name: 'Press the lid: spread the film' }).click();
+  await eyepiece.getByRole('button', { name: 'Press the lid to spread the film' }).click();
   const ring = eyepiece.getByRole('slider', { name: 'Focus ring' });
   await ring.focus();
   for (let turn = 0; turn < 47; turn += 1) await page.keyboard.press('ArrowRight');
@@ -78,10 +78,10 @@ test('the eyepiece is read: spread, focused, hairline on the border, kept, compa
   const hairline = eyepiece.getByRole('slider', { name: 'Hairline' });
   await hairline.focus();
   for (let step = 0; step < 29; step += 1) await page.keyboard.press('ArrowRight');
-  await eyepiece.getByRole('button', { name: 'Take what the hairline shows' }).click();
+  await eyepiece.getByRole('button', { name: 'Use the hairline’s value' }).click();
   const dial = Number(await page.getByLabel('The dial shows').inputValue());
   await expect(page.getByLabel('Temperature of meter and honey')).not.toHaveValue('');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await noticed(page, /Reading .* kept/);
   await eyepiece.getByRole('button', { name: 'What was it really?' }).click();
   const said = await eyepiece.getByText(/It was/).innerText();
@@ -116,13 +116,13 @@ test('a meter on a serial cable: half lines, garbage, a settled value, in a lot 
   await page.getByRole('button', { name: 'Add a meter' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Give the meter a name that you find again.')).toBeVisible();
+  await expect(sheet.getByText('Give it a name.')).toBeVisible();
   await sheet.getByLabel('Name').fill('Cable meter');
   await sheet.getByRole('radio', { name: '°Brix' }).click();
   await sheet.getByRole('radiogroup', { name: /ATC/ }).getByRole('radio', { name: 'Yes' }).click();
   await sheet
-    .getByLabel('How its values come in')
-    .selectOption({ label: 'It sends lines over a serial cable' });
+    .getByLabel('How readings come in')
+    .selectOption({ label: 'Connected by serial cable' });
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('link', { name: /Cable meter/ })).toContainText('Never checked');
   await startBuckets(page, 1 + 1);
@@ -141,7 +141,7 @@ test('a meter on a serial cable: half lines, garbage, a settled value, in a lot 
   await expect(cable).toContainText('1 line was not understood');
   await settled(page).click();
   await expect(page.getByLabel('The dial shows')).toHaveValue(/^81\.2/);
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await noticed(page, /Reading 81\.2 °Bx kept/);
   await expect(page.getByRole('listitem').filter({ hasText: 'Cable meter' }).first()).toBeVisible();
 });
@@ -151,12 +151,12 @@ test('a stand-in in a lot of one’s own is practice: it never counts', async ({
   await page.getByRole('button', { name: 'Add a meter' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name').fill('To practise');
-  await sheet.getByLabel('How its values come in').selectOption('eyepiece');
+  await sheet.getByLabel('How readings come in').selectOption('eyepiece');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await startBuckets(page, 2);
   await page.getByLabel('The dial shows').fill('17.4');
   await expect(page.getByText(/Practice from a stand-in/)).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText(/· practice/)).toBeVisible();
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   await page.getByLabel('The dial shows').fill('17.4');
@@ -176,14 +176,14 @@ test('a zero check: wrong input, an offset that is taken off, a jump that flags 
   await sheet.getByLabel('Name').fill('Gate meter');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await page.getByRole('link', { name: /Gate meter/ }).click();
-  const keep = page.getByRole('button', { name: 'Keep this check' });
+  const keep = page.getByRole('button', { name: 'Save this check' });
   await keep.click();
   await expect(page.getByText('Type what the dial showed.')).toBeVisible();
   await page.getByLabel('Index at 20 °C on the label').fill('1.33');
   await page.getByLabel('The dial shows').fill('20.0');
   await page.getByLabel('Temperature of meter and reference').fill('20');
   await keep.click();
-  await expect(page.getByText(/An oil for honey meters states an index between/)).toBeVisible();
+  await expect(page.getByText(/This must be between 1.465 and 1.506/)).toBeVisible();
   await page.getByLabel('Index at 20 °C on the label').fill('1.487');
   await expect(page.getByText(/At this temperature the dial should show/)).toContainText('19.8 %');
   await keep.click();
@@ -194,7 +194,7 @@ test('a zero check: wrong input, an offset that is taken off, a jump that flags 
   await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
     'too wet; that was taken off',
   );
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await noticed(page, /Reading 18.0 % kept/);
   await page.keyboard.press('Escape');
   await page.goto('/mine/bench');

@@ -7,14 +7,14 @@ test('colour in glass stands beside what was guessed in the comb', async ({ page
   await openBench(page, /Bean field, second day/, QUALITY);
   await expect(page.getByText('extra light amber, 47 mm Pfund')).toBeVisible();
   await expect(page.getByRole('region', { name: /Colour guessed in the comb/ })).toContainText(
-    'lighter in glass: old wax misled',
+    'lighter in glass: old wax misled the eye the eye',
   );
   await page.getByRole('button', { name: 'Read the colour' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'Photometer' }).click();
   await sheet.getByLabel('Absorbance').fill('3');
   await sheet.getByRole('button', { name: 'Add' }).click();
-  await expect(sheet.getByText(/dilute it further and say so/)).toBeVisible();
+  await expect(sheet.getByText(/dilute it further, and note the dilution/)).toBeVisible();
   await sheet.getByLabel('Absorbance').fill('0,3');
   await expect(sheet.getByText('That is 73 mm Pfund.')).toBeVisible();
   await expectAccessible(page);
@@ -48,7 +48,7 @@ test('a laboratory’s report: wrong input, then it enters the ruling, and a flo
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Laboratory').fill('Test laboratory');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Type at least one value of the report.')).toBeVisible();
+  await expect(sheet.getByText('Type at least one value from the report.')).toBeVisible();
   await sheet.getByLabel('HMF', { exact: true }).fill('-3');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText('Laboratories report 0 to 2000 here.')).toBeVisible();
@@ -76,7 +76,7 @@ test('a photograph proves a reading', async ({ page }) => {
   await sheet
     .getByLabel('Photograph of the scale', { exact: true })
     .setInputFiles({ name: 'scale.png', mimeType: 'image/png', buffer: picture });
-  await expect(sheet.getByRole('img', { name: 'Scale or display as it was read' })).toBeVisible();
+  await expect(sheet.getByRole('img', { name: 'The scale or display as read' })).toBeVisible();
 });
 
 test('all readings: searched, sorted, and in doubt where they are', async ({ page }) => {

@@ -45,7 +45,7 @@ test('a tap is taken back before the frame is kept', async ({ page }) => {
   await page.keyboard.press('Backspace');
   await expect(verdict(page)).toContainText('Side B is not judged yet.');
   await expect(tenths(page, 'A', 9)).toBeChecked();
-  await page.getByRole('button', { name: 'Take back the last tap' }).click();
+  await page.getByRole('button', { name: 'Undo the last tap' }).click();
   await expect(verdict(page)).toContainText('Side A is not judged yet.');
 });
 
@@ -53,7 +53,7 @@ test('points and paint give their shares with an interval, by mouse and by keybo
   page,
 }) => {
   await openBox(page, 'Hive 4');
-  await page.getByText('How full, and how you judge').click();
+  await page.getByText('How full, and how to judge').click();
   const a = page.getByRole('group', { name: 'Side A' });
   await a.getByRole('radio', { name: 'Count points' }).click();
   const board = page.getByRole('application', { name: /Side A, points on the frame/ });
@@ -99,7 +99,7 @@ test('a treatment with the boxes on blocks, and only a reason after reading the 
   await openBox(page, 'Hive 22');
   await mark(page, 1).click();
   await expect(verdict(page)).toContainText('Leave');
-  await expect(verdict(page)).toContainText('On the hive during the treatment with thymol strips');
+  await expect(verdict(page)).toContainText('On the hive during treatment with thymol strips');
   const choices = page.getByRole('radiogroup', { name: 'What you do with it' });
   await expect(choices.getByRole('radio', { name: 'Put back' })).toBeVisible();
   await expect(choices.getByRole('radio', { name: 'Take', exact: true })).toHaveCount(0);
@@ -129,7 +129,7 @@ test('syrup with the boxes on blocks; frames out before a treatment goes in are 
 }) => {
   await openBox(page, 'Hive 24');
   await mark(page, 1).click();
-  await expect(verdict(page)).toContainText('it could hold syrup');
+  await expect(verdict(page)).toContainText('it may contain syrup');
   await expect(page.getByText(/feed its honey and wet combs to no other colony/)).toBeVisible();
   await openBox(page, 'Hive 6');
   await page.keyboard.press('9');

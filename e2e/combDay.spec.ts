@@ -9,7 +9,7 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
     .textContent();
   expect(before).toContain('of 30 judged');
   await page.getByRole('link', { name: 'Judge a whole yard or stack' }).click();
-  await page.getByRole('button', { name: 'Keep this judgement' }).click();
+  await page.getByRole('button', { name: 'Save this judgement' }).click();
   await expect(page.getByText('Tick the boxes that you judge, or say how many')).toBeVisible();
   await expect(page.getByText(/Say how many tenths are capped/)).toBeVisible();
   await page.getByLabel('Yard', { exact: true }).selectOption({ label: 'Field yard' });
@@ -19,13 +19,13 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   await expect(held).toContainText('Hive 8, Box 1');
   await expect(held).toContainText('formic strips');
   await page.getByRole('radio', { name: '9 tenths' }).click();
-  await page.getByLabel('Frames to look at').fill('8');
+  await page.getByLabel('Frames to look at closely closely').fill('8');
   const looks = page.getByLabel(/^Box \d+, frame \d+$/);
   await expect(looks).toHaveCount(8);
   for (let at = 0; at < 8; at += 1) await looks.nth(at).selectOption(at === 2 ? '6' : '9');
   await expect(page.getByText(/8 of 8 looked at, 1 short of the 80 %/)).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep this judgement' }).click();
+  await page.getByRole('button', { name: 'Save this judgement' }).click();
   await expect(
     page.getByText(/50 frames in 5 boxes, \d+ % capped .* at most \d+ frames short/),
   ).toBeVisible();
@@ -39,14 +39,14 @@ test('schools side by side disagree on the same frames; another one can judge; o
   page,
 }) => {
   await openDay(page);
-  const schools = page.getByRole('region', { name: 'Other schools on the same frames' });
+  const schools = page.getByRole('region', { name: 'Other rules on the same frames' });
   const row = (name: string) =>
     schools.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
   await expect(row('Full capping')).toContainText('4 frames');
   await expect(row('Four fifths')).toContainText('15 frames');
   await expect(row('Early and dry')).toContainText('to dry');
-  await row('Full capping').getByRole('button', { name: 'Judge by it' }).click();
-  await expect(row('Full capping')).toContainText('Judges today');
+  await row('Full capping').getByRole('button', { name: 'Use this rule' }).click();
+  await expect(row('Full capping')).toContainText('In use today');
   await expect(page.getByText('frames taken, of 30 judged')).toBeVisible();
   await row('Four fifths').getByRole('button', { name: 'Own version' }).click();
   await page.getByLabel('Name', { exact: true }).fill('Ours, nine tenths');
@@ -87,7 +87,7 @@ test('lots from frames: by rule, one frame sent elsewhere by hand, and each rule
     .click();
   await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
   await expect(page.getByText('Marsh yard: Hive 21')).toBeVisible();
-  await expect(outcome(page)).toContainText('Take it on trust of the comb');
+  await expect(outcome(page)).toContainText('Accept on its capping');
   await page.getByText('Frame by frame').click();
   await expect(page.getByRole('region', { name: 'Frames of the lot' })).toContainText(
     'Hive 21, Box 1, frame 3',
@@ -152,7 +152,7 @@ test('a season of one’s own: yard, hive, box, flow, day, and the first frame',
   };
   await page.getByRole('button', { name: 'Add a yard' }).click();
   await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText('Give the yard a name that you find again.')).toBeVisible();
+  await expect(page.getByText('Give it a name.')).toBeVisible();
   await expectAccessible(page);
   await page.getByLabel('Name', { exact: true }).fill('Back garden');
   await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();

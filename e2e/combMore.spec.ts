@@ -53,7 +53,7 @@ test('brood: a few cells can be looked past with a reason, a nest cannot', async
   await page.getByText('Brood and queen').click();
   await page.getByRole('radio', { name: 'A few cells' }).click();
   await expect(verdict(page)).toContainText('put it back until they have hatched');
-  await page.getByLabel('Take it all the same, because').fill('two drone cells');
+  await page.getByLabel('Take it anyway, because').fill('two drone cells');
   await expect(verdict(page)).toContainText('Take');
   await page.getByRole('radio', { name: 'A nest' }).click();
   await expect(verdict(page)).toContainText('A nest of brood belongs to the colony.');
@@ -73,16 +73,16 @@ test('sections are judged piece by piece, open cells by the meter', async ({ pag
   await page.getByLabel('The dial shows').fill('18,4');
   await page.getByLabel('Temperature of the meter').fill('28');
   await page
-    .getByRole('radiogroup', { name: 'Compensates temperature itself' })
+    .getByRole('radiogroup', { name: 'Has ATC' })
     .getByRole('radio', { name: 'No', exact: true })
     .click();
   await expect(page.getByText('Read warm: 0.72 lower than the dial.')).toBeVisible();
   await page.getByRole('link', { name: /Back to Marsh/ }).click();
-  const schools = page.getByRole('region', { name: 'Other schools on the same frames' });
+  const schools = page.getByRole('region', { name: 'Other rules on the same frames' });
   await schools
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'Meter first' }) })
-    .getByRole('button', { name: 'Judge by it' })
+    .getByRole('button', { name: 'Use this rule' })
     .click();
   await page.getByRole('link', { name: 'Judge the next frame' }).click();
   await expect(verdict(page)).toContainText('Its open cells read 17.7 %.');
@@ -90,18 +90,18 @@ test('sections are judged piece by piece, open cells by the meter', async ({ pag
 
 test('the pooled school judges a frame beside all others of the day', async ({ page }) => {
   await openDay(page);
-  const schools = page.getByRole('region', { name: 'Other schools on the same frames' });
+  const schools = page.getByRole('region', { name: 'Other rules on the same frames' });
   await schools
     .getByRole('listitem')
     .filter({ has: page.getByRole('heading', { name: 'Whole lot' }) })
-    .getByRole('button', { name: 'Judge by it' })
+    .getByRole('button', { name: 'Use this rule' })
     .click();
   // kept before the page is left
   await expect(
     schools
       .getByRole('listitem')
       .filter({ has: page.getByRole('heading', { name: 'Whole lot' }) })
-      .getByText('Judges today'),
+      .getByText('In use today'),
   ).toBeVisible();
   await openBox(page, 'Hive 4');
   await tenths(page, 'A', 6).click();
@@ -136,7 +136,7 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   }
   await page.goto('/mine/kit');
   await page
-    .getByLabel('File to import')
+    .getByLabel('File to bring in')
     .setInputFiles({ name: 'season.json', mimeType: 'application/json', buffer });
   await expect(page.getByText(/Brought in \d+ records/)).toBeVisible();
   await page.goto('/mine/comb');

@@ -76,7 +76,7 @@ test('interrupted in the middle of a frame, the same frame comes back as it was'
 
 test('a few frames and a bucket, from the comb to a lot on one screen', async ({ page }) => {
   await page.goto('/mine/comb');
-  await page.getByRole('link', { name: 'Only a few frames and a bucket' }).tap();
+  await page.getByRole('link', { name: 'Just a few frames and a bucket' }).tap();
   await page.getByRole('button', { name: 'Make the lot' }).tap();
   await expect(page.getByText('Tap the capping of both sides of one frame.')).toBeVisible();
   for (const [at, count] of [9, 10, 4].entries()) {
@@ -91,12 +91,12 @@ test('a few frames and a bucket, from the comb to a lot on one screen', async ({
     }
   }
   await expect(page.getByRole('region', { name: 'Frame 3' })).toContainText('Put back');
-  await expect(page.getByText('Into the bucket').first()).toBeVisible();
+  await expect(page.getByText('Take it').first()).toBeVisible();
   await page.getByLabel('Honey in the bucket').fill('3,4');
   await expectNoSidewaysScroll(page);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Make the lot' }).tap();
   await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
   await expect(page.getByText('Together 3.4 kg')).toBeVisible();
-  await expect(page.getByText(/^Take it on trust of the comb/).first()).toBeVisible();
+  await expect(page.getByText(/^Accept on its capping/).first()).toBeVisible();
 });

@@ -26,8 +26,8 @@ test('deciding otherwise than the rules takes a reason, which stays', async ({ p
   await page.getByLabel('Your initials').fill('DM');
   await page.getByRole('dialog').getByRole('radio', { name: 'Accept', exact: true }).click();
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText('Deciding otherwise than the rules takes a reason.')).toBeVisible();
-  await page.getByLabel('Why otherwise than the rules').fill('For our own kitchen');
+  await expect(page.getByText('Say why you decide differently from the rules.')).toBeVisible();
+  await page.getByLabel('Why you decide differently').fill('For our own kitchen');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
   await expect(page.getByText(/otherwise than the rules: For our own kitchen/)).toBeVisible();
 });
@@ -39,18 +39,18 @@ test('new evidence makes a signed ruling out of date', async ({ page }) => {
   await page
     .getByLabel('Meter', { exact: true })
     .selectOption({ label: 'House hand refractometer' });
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(
-    page.getByText('The evidence has changed since; look again and sign anew.'),
+    page.getByText('The evidence has changed since: check it and sign again.'),
   ).toBeVisible();
 });
 
 const LOTS = [
   ['Borage, east field', 'Accept'],
   ['Bean field, second day', 'Accept, but'],
-  ['Sea lavender, outer marsh', 'Take it on trust of the comb, but look again by'],
+  ['Sea lavender, outer marsh', 'Accept on its capping, but look again by'],
   ['Marsh, after the rain', 'Over the limit'],
-  ['Last of the extractor', 'Set one vessel apart: over the limit'],
+  ['Last of the extractor', 'Set one vessel aside: over the limit'],
   ['Ling from the moor', 'Measure more'],
   ['Field yard, clover boxes', 'Blocked for every use'],
 ] as const;
@@ -126,7 +126,7 @@ test('axe finds nothing on a lot, its sheets, its dossier and the overlays', asy
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await expect(page.getByPlaceholder('Type what you want to do')).toBeVisible();
+  await expect(page.getByPlaceholder('What do you want to do?')).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Dossier' }).click();

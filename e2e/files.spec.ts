@@ -7,11 +7,11 @@ const exportDemo = async (page: Page): Promise<string> => (await exportAll(page)
 test('what is exported is imported elsewhere, once', async ({ page }) => {
   const text = await exportDemo(page);
   await page.goto('/mine/kit');
-  await page.getByLabel('File to import').setInputFiles(jsonFile(text));
+  await page.getByLabel('File to bring in').setInputFiles(jsonFile(text));
   await expect(
     page.getByText(/Brought in \d+ records from season.json; 0 were here already/),
   ).toBeVisible();
-  await page.getByLabel('File to import').setInputFiles(jsonFile(text));
+  await page.getByLabel('File to bring in').setInputFiles(jsonFile(text));
   await expect(page.getByText(/Brought in 0 records/)).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
@@ -32,7 +32,7 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   const text = await exportDemo(page);
   await page.goto('/mine/kit');
   const choose = (content: string) =>
-    page.getByLabel('File to import').setInputFiles(jsonFile(content));
+    page.getByLabel('File to bring in').setInputFiles(jsonFile(content));
   await choose(text.slice(0, 4000));
   await expect(page.getByRole('alert')).toContainText('not a JSON file, or it was cut off');
   await choose('{"hives": 4}');
@@ -88,5 +88,5 @@ test('a lot that was not measured never reads as conforming', async ({ page }) =
   await page.keyboard.press('d');
   await expect(page.getByText('Moisture not measured; expected')).toBeVisible();
   await expect(page.getByText('Not tested: moisture, yeast count')).toBeVisible();
-  await expect(page.getByText('No reading was taken.')).toBeVisible();
+  await expect(page.getByText('No readings.')).toBeVisible();
 });

@@ -28,7 +28,7 @@ test('where it was drawn is never chosen beforehand, and the gate of a tank cost
   page,
 }) => {
   await openBench(page, /Straight from the warm room/);
-  const spots = page.getByRole('radiogroup', { name: /Taken where in it/ });
+  const spots = page.getByRole('radiogroup', { name: /Where in the container/ });
   await page.getByLabel('The dial shows').fill('18.4');
   await page.getByLabel('Temperature of meter and honey').fill('22');
   await page.getByRole('radio', { name: /^Bucket 2/ }).click();

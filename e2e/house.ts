@@ -87,7 +87,9 @@ export async function savedBy(page: Page, act: () => Promise<void>): Promise<Buf
 /** All records of a workspace, as the button of Kit gives them out. */
 export async function exportAll(page: Page, workspace = 'demo'): Promise<Buffer> {
   await page.goto(`/${workspace}/kit`);
-  return savedBy(page, () => page.getByRole('button', { name: 'Export all records' }).click());
+  return savedBy(page, () =>
+    page.getByRole('button', { name: 'Save all records to a file' }).click(),
+  );
 }
 
 /** A text as a file that is chosen. */
@@ -111,6 +113,6 @@ export function changedBy(
 /** Says of a meter that is not one's own that it does not correct temperature itself. */
 export const withoutAtc = (page: Page): Promise<void> =>
   page
-    .getByRole('radiogroup', { name: 'Does the meter correct temperature itself (ATC)?' })
+    .getByRole('radiogroup', { name: 'Does the meter correct for temperature itself (ATC)?' })
     .getByRole('radio', { name: 'No', exact: true })
     .click();

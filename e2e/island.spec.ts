@@ -6,7 +6,7 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
     await page.getByRole('radio', { name: unit, exact: true }).click();
   await page.getByLabel('Rule set for new lots').selectOption('us-grade-a-b');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Your choices are kept.')).toBeVisible();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
   await page.reload();
   await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
 
@@ -22,7 +22,7 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
   await withoutAtc(page);
   await page.getByLabel('Temperature of meter and honey').fill('77');
   await expect(page.getByText('Read warm: 0.45 lower than the dial.')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'at 77.0 °F' })).toBeVisible();
   await expect(page.getByText(/Stored at 60 °F/)).toBeVisible();
 });
@@ -49,11 +49,11 @@ test('signs of fermentation outrank a dry reading, with the caution', async ({ p
   await page.getByRole('button', { name: 'Details' }).click();
   await page.getByLabel('Foam that comes back').click();
   await page.getByRole('dialog').getByLabel('Why').fill('Seen this morning');
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(outcome(page)).toHaveText('Do not jar or sell: it is fermenting');
   await expect(page.getByText(/never heat it in a closed jar/)).toBeVisible();
   await expect(
-    page.getByText('The evidence has changed since; look again and sign anew.'),
+    page.getByText('The evidence has changed since: check it and sign again.'),
   ).toBeVisible();
 });
 
@@ -63,14 +63,14 @@ test('several vessels: each next reading is offered the next untested one', asyn
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('How many').fill('3');
   await sheet.getByLabel('Why').fill('More is known now');
-  await sheet.getByRole('button', { name: 'Keep the correction' }).click();
+  await sheet.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('region', { name: 'Containers' })).toContainText('3 × Bucket');
   const from = page.getByLabel('Taken from');
   for (const vessel of ['Bucket 1', 'Bucket 2', 'Bucket 3']) {
     await expect(from.locator('option:checked')).toHaveText(vessel);
     await page.getByLabel('The dial shows').fill('17.0');
     await page.getByLabel('Temperature of meter and honey').fill('20');
-    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await page.getByRole('button', { name: 'Save this reading' }).click();
     await expect(
       page.getByRole('listitem').filter({ hasText: `${vessel} · dial 17.0 %` }),
     ).toBeVisible();
@@ -86,9 +86,9 @@ test('the demo season can be started anew, and own records are never touched by 
   await openDemoLot(page, 'Marsh, after the rain');
   await page.getByRole('button', { name: 'Details' }).click();
   await page.getByRole('button', { name: 'Remove this lot' }).click();
-  await page.getByRole('link', { name: 'Kit' }).click();
-  await page.getByRole('button', { name: 'Start the demo season anew' }).click();
-  await expect(page.getByText('The demo season is as it was at first.')).toBeVisible();
+  await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('button', { name: 'Reset the demo season' }).click();
+  await expect(page.getByText('The demo season is as it was at the start.')).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('heading', { name: 'Waiting for your decision (8)' })).toBeVisible();
   await page.goto('/mine/today');

@@ -11,7 +11,7 @@ test('a reload in the middle of a reading loses nothing', async ({ page }) => {
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.8');
   await expect(page.getByLabel('Temperature of meter and honey')).toHaveValue('2');
   await expect(page.getByLabel('Remark')).toHaveValue('half-way');
-  await page.getByRole('button', { name: 'Empty the fields' }).click();
+  await page.getByRole('button', { name: 'Clear the form' }).click();
   await expect(page.getByLabel('The dial shows')).toHaveValue('');
 });
 
@@ -19,7 +19,7 @@ test('a half-typed new lot survives leaving and closing the tab', async ({ page,
   await page.goto('/mine/lots/new');
   await page.getByRole('radio', { name: '7', exact: true }).click();
   await page.getByLabel('Name').fill('Orchard');
-  await page.getByRole('link', { name: 'Kit' }).click();
+  await page.getByRole('link', { name: 'Settings' }).click();
   await page.getByRole('link', { name: 'New lot' }).click();
   await expect(page.getByLabel('Name')).toHaveValue('Orchard');
   await page.close();
@@ -39,12 +39,12 @@ test('two tabs: each keeps its own half-typed reading, both see what is kept', a
   await page.getByLabel('The dial shows').fill('17.1');
   await other.getByLabel('The dial shows').fill('18.3');
   await other.getByLabel('Temperature of meter and honey').fill('20');
-  await other.getByRole('button', { name: 'Keep this reading' }).click();
+  await other.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 18.3 %' })).toBeVisible();
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.1');
   await page.reload();
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.1');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(other.getByRole('listitem').filter({ hasText: 'dial 17.1 %' })).toBeVisible();
   await expect(other.getByRole('listitem').filter({ hasText: 'dial 18.3 %' })).toBeVisible();
 });
@@ -52,7 +52,7 @@ test('two tabs: each keeps its own half-typed reading, both see what is kept', a
 test('undo and redo, by button and key, also after a reload', async ({ page }) => {
   await startOwnLot(page);
   await page.getByLabel('The dial shows').fill('17.1');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'dial 17.1 %' });
   await expect(row).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
@@ -74,10 +74,10 @@ test('a correction takes a reason, changes the answer, and leaves the former ent
   await page.getByRole('button', { name: /Correct reading 21.4/ }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('The dial shows').fill('17.4');
-  await sheet.getByRole('button', { name: 'Keep the correction' }).click();
+  await sheet.getByRole('button', { name: 'Save the correction' }).click();
   await expect(sheet.getByText('Say in a word why')).toBeVisible();
-  await sheet.getByLabel('Why').fill('Typed wrong');
-  await sheet.getByRole('button', { name: 'Keep the correction' }).click();
+  await sheet.getByLabel('Why').fill('Typing slip');
+  await sheet.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.4 %' })).toBeVisible();
   await page.getByText(/^History/).click();
   await expect(page.getByText(/Reading: dial 21.4 % entered/)).toBeVisible();

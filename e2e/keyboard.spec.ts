@@ -35,7 +35,7 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
     await keyboard.press('ArrowRight');
     await expect(page.getByRole('radio', { name: String(tenths), exact: true })).toBeChecked();
   }
-  await expect(outcome(page)).toContainText('Take it on trust of the comb');
+  await expect(outcome(page)).toContainText('Accept on its capping');
   await tabTo(page, /^Name$/);
   await keyboard.type('Back garden');
   await keyboard.press('Enter');
@@ -79,7 +79,7 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
   await expect(page.getByRole('dialog', { name: 'Keys' })).toContainText('Undo the last act');
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
-  await expect(page.getByPlaceholder('Type what you want to do')).toBeFocused();
+  await expect(page.getByPlaceholder('What do you want to do?')).toBeFocused();
   await page.keyboard.type('handb');
   await expect(page.getByRole('option')).toHaveCount(1);
   await page.keyboard.press('Enter');
@@ -88,7 +88,7 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
   await page.keyboard.press('k');
   await page.getByRole('radio', { name: 'Off' }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await page.getByRole('heading', { level: 1, name: 'Kit' }).click();
+  await page.getByRole('heading', { level: 1, name: 'Settings' }).click();
   await page.keyboard.press('t');
-  await expect(page.getByRole('heading', { level: 1, name: 'Kit' })).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1, name: 'Settings' })).toBeVisible();
 });

@@ -11,19 +11,19 @@ test('a tank stands to clear: when to skim, for the calendar, skimmed twice', as
   await startOwnLot(page);
   await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
   await page.getByRole('link', { name: 'Settling', exact: true }).click();
-  await page.getByRole('button', { name: 'A vessel stands to clear' }).click();
+  await page.getByRole('button', { name: 'A container is settling' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('textbox', { name: 'Vessel' }).fill('Tank');
-  await sheet.getByLabel('Honey stands').fill('0');
+  await sheet.getByRole('textbox', { name: 'Container' }).fill('Tank');
+  await sheet.getByLabel('Honey depth').fill('0');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('A vessel is 1 to 400 cm high and wide.')).toBeVisible();
-  await sheet.getByLabel('Honey stands').fill('30');
+  await expect(sheet.getByText('This must be between 1 and 400 cm.')).toBeVisible();
+  await sheet.getByLabel('Honey depth').fill('30');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   const tank = page.getByRole('article', { name: 'Tank' });
   await expect(tank.getByText('Skim it', { exact: true })).toBeVisible();
   await expect(tank.getByRole('row', { name: /^Overnight/ })).toContainText('all over');
   await expectAccessible(page);
-  const calendar = tank.getByRole('button', { name: 'For the calendar' });
+  const calendar = tank.getByRole('button', { name: 'Add to my calendar' });
   const text = (await savedBy(page, () => calendar.click())).toString();
   expect(text).toContain('SUMMARY:Skim Tank');
   await tank.getByLabel(/Came off/).fill('0.3');
@@ -32,7 +32,7 @@ test('a tank stands to clear: when to skim, for the calendar, skimmed twice', as
   await expect(tank.getByText(/: 0.30 kg/)).toBeVisible();
   await tank.getByRole('button', { name: 'Skimmed now' }).click();
   await expect(tank.getByText('Skimmed twice: bottle it')).toBeVisible();
-  await tank.getByRole('button', { name: 'It stands no longer' }).click();
+  await tank.getByRole('button', { name: 'No longer settling' }).click();
   await expect(tank.getByText(/^It stood until/)).toBeVisible();
 });
 
@@ -64,12 +64,12 @@ test('two ways to warm are compared by what they cost, and the one done counts',
   const spent = page.getByRole('region', { name: 'The answer' }).getByRole('status');
   const after = Number.parseFloat(await spent.innerText());
   expect(after).toBeGreaterThan(10);
-  await page.getByRole('button', { name: 'Write a spell down' }).click();
+  await page.getByRole('button', { name: 'Record a spell' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('The honey had').fill('120');
+  await sheet.getByLabel('Temperature of the honey').fill('120');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Honey has −20 to 85 °C here.')).toBeVisible();
-  await sheet.getByLabel('The honey had').fill('40');
+  await expect(sheet.getByText('This must be between −20 and 85 °C.')).toBeVisible();
+  await sheet.getByLabel('Temperature of the honey').fill('40');
   await sheet.getByLabel('for', { exact: true }).fill('30');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect
@@ -88,10 +88,10 @@ test('warmth from a logger is taken hour by hour, and a removed spell comes back
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('To', { exact: true }).fill('2020-01-01T10:00');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('It ends after it began.')).toBeVisible();
+  await expect(sheet.getByText('It cannot end before it began.')).toBeVisible();
   await sheet.getByLabel('From', { exact: true }).fill('2020-01-01T08:00');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('The logger of this room wrote nothing then.')).toBeVisible();
+  await expect(sheet.getByText('The logger of this room recorded nothing then.')).toBeVisible();
   await expectAccessible(page);
   const local = (daysAgo: number): string => {
     const date = new Date(Date.now() - daysAgo * 86_400_000);
@@ -114,7 +114,7 @@ test('frames whose honey is known are paired to run even in the extractor', asyn
   await page.getByRole('link', { name: /Beans, second day/ }).click();
   await expect(page.getByRole('heading', { name: 'What would have helped' })).toBeVisible();
   await page.getByRole('link', { name: 'Combs and tools' }).click();
-  const pairs = page.getByRole('region', { name: 'Frames that balance each other' });
+  const pairs = page.getByRole('region', { name: 'Balanced pairs' });
   await expect(pairs.getByRole('row')).toHaveCount(5);
   const kgs = (await pairs.innerText()).match(/[\d.]+(?= kg)/g)?.map(Number) ?? [];
   expect(kgs).toEqual([...kgs].sort((a, b) => b - a));
@@ -123,15 +123,15 @@ test('frames whose honey is known are paired to run even in the extractor', asyn
 
 test('a balance that does not add up, and jars with their labels', async ({ page }) => {
   await page.goto('/demo/strain/mass/demo-3-1');
-  await expect(page.getByText('It adds up within what is known.')).toBeVisible();
-  await page.getByRole('button', { name: 'Write a weight down' }).click();
+  await expect(page.getByText('It adds up, within what is known.')).toBeVisible();
+  await page.getByRole('button', { name: 'Record a weight' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Honey', { exact: true }).selectOption({ label: 'in the combs' });
-  await sheet.getByLabel('Weighs, tare taken off').fill('30');
+  await sheet.getByLabel('Net weight').fill('30');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/More is missing than the doubts explain/)).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByText('It adds up within what is known.')).toBeVisible();
+  await expect(page.getByText('It adds up, within what is known.')).toBeVisible();
   const sizes = page.getByLabel('Sizes, with how many at most');
   await sizes.fill('half a pound');
   await expect(page.getByText(/“half a pound” is not one/)).toBeVisible();

@@ -47,7 +47,7 @@ test('after the first load the server may be stopped, and everything still opens
   await page.getByRole('button', { name: 'Start this lot' }).click();
   await page.getByLabel('The dial shows').fill('17.0');
   await page.getByLabel('Temperature of meter and honey').fill('20');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(outcome(page)).toContainText('Accept');
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
   await page.getByLabel('Your initials').fill('OF');

@@ -45,7 +45,7 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   const file = await exported(page);
   await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(asFile(file));
-  await expect(page.getByText('Agrees with its own seal')).toBeVisible();
+  await expect(page.getByText('Unchanged since it was saved')).toBeVisible();
   await page.getByLabel(/Digest on the dossier/).fill(digest);
   await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
   await expectAccessible(page);
@@ -64,7 +64,7 @@ test('a colleague’s file is merged without doubles; what differs is shown side
     const lot = lotOf(records);
     lot['content'] = { ...(lot['content'] as object), name: 'Marsh, as they call it' };
   });
-  await page.getByLabel('File to import').setInputFiles(asFile(clash));
+  await page.getByLabel('File to bring in').setInputFiles(asFile(clash));
   const section = page.getByRole('region', { name: /colleague.json/ });
   await expect(section.getByRole('heading', { name: '1 record differs from yours' })).toBeVisible();
   await expect(section.getByRole('row', { name: /^Name/ })).toContainText('Marsh, as they call it');
@@ -96,7 +96,7 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
       next('rival-bb', 'Marsh by BB', '2026-11-02T10:00:00.000Z'),
     );
   });
-  await page.getByLabel('File to import').setInputFiles(asFile(twoTruths));
+  await page.getByLabel('File to bring in').setInputFiles(asFile(twoTruths));
   const asked = page.getByRole('region', { name: 'colleague.json replaces 1 record' });
   await expect(asked.getByRole('listitem')).toContainText('Lot ');
   await expectAccessible(page);

@@ -10,7 +10,7 @@ test('a rule set of my own: wrong input, then a lot is ruled by it, also once it
   await sheet.getByLabel('Name', { exact: true }).fill('Ferry label');
   await sheet.getByLabel('Highest moisture').fill('30');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('A limit of moisture lies between 13 and 25 %.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 13 and 25 %.')).toBeVisible();
   await expect(sheet.getByLabel('Highest moisture')).toHaveValue('30');
   await sheet.getByLabel('Edition').fill('letter of May 2026');
   await sheet.getByLabel('Highest moisture').fill('17,2');
@@ -21,15 +21,13 @@ test('a rule set of my own: wrong input, then a lot is ruled by it, also once it
 
   await page.goto('/mine/lots/new');
   await page.getByRole('radio', { name: '9', exact: true }).click();
-  await page
-    .getByLabel('Rule set in force')
-    .selectOption({ label: 'Ferry label, letter of May 2026' });
+  await page.getByLabel('Rule set').selectOption({ label: 'Ferry label, letter of May 2026' });
   await expect(page.getByText(/^Limit 17.2 %/)).toBeVisible();
   await expect(page.getByLabel('Your own target')).toHaveValue('17.2');
   await page.getByRole('button', { name: 'Start this lot' }).click();
   await page.getByLabel('The dial shows').fill('18.2');
   await page.getByLabel('Temperature of meter and honey').fill('20');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByTestId('outcome')).not.toHaveText(/^Accept/);
   await expect(page.getByText(/Ferry label/).first()).toBeVisible();
   const lot = page.url();
@@ -41,5 +39,5 @@ test('a rule set of my own: wrong input, then a lot is ruled by it, also once it
   await page.goto(lot);
   await expect(page.getByText(/Ferry label/).first()).toBeVisible();
   await page.goto('/mine/lots/new');
-  await expect(page.getByLabel('Rule set in force')).not.toContainText('Ferry label');
+  await expect(page.getByLabel('Rule set')).not.toContainText('Ferry label');
 });

@@ -71,7 +71,7 @@ test('a treatment found out later blocks the lot made of that hive’s frames', 
   await expect(sheet.getByText('Say whether honey boxes were on the hive')).toBeVisible();
   await expect(sheet.getByText('Type the days from the label; 0 only where')).toBeVisible();
   await sheet.getByRole('radio', { name: 'On the hive' }).click();
-  await sheet.getByLabel('Waiting time of the label').fill('0');
+  await sheet.getByLabel('Waiting time on the label').fill('0');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/^strips/).first()).toBeVisible();
   await openDemoLot(page, 'Bean field, second day');
@@ -97,22 +97,22 @@ test('what else bears on a lot: doubtful nectar blocks it, and says what would c
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
   await page.getByLabel('Your initials').fill('AB');
   await page.getByRole('radio', { name: 'Accept', exact: true }).click();
-  await page.getByLabel('Why otherwise than the rules').fill('I think it is fine');
+  await page.getByLabel('Why you decide differently').fill('I think it is fine');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText(/A blocked lot cannot be signed otherwise/)).toBeVisible();
+  await expect(page.getByText(/A blocked lot cannot be signed off/)).toBeVisible();
 });
 
 test('a signed ruling is opened again with initials and reason, and stays in the history', async ({
   page,
 }) => {
   await openDemoLot(page, 'Borage, east field');
-  await page.getByRole('button', { name: 'Open it again' }).click();
+  await page.getByRole('button', { name: 'Reopen' }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('button', { name: 'Open it again' }).click();
-  await expect(sheet.getByText('Say why it is opened again.')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Reopen' }).click();
+  await expect(sheet.getByText('Say why you reopen it.')).toBeVisible();
   await sheet.getByLabel('Your initials').fill('AB');
-  await sheet.getByLabel('Why it is opened again').fill('A second taste is wanted');
-  await sheet.getByRole('button', { name: 'Open it again' }).click();
+  await sheet.getByLabel('Why you reopen it').fill('A second taste is wanted');
+  await sheet.getByRole('button', { name: 'Reopen' }).click();
   await expect(page.getByRole('button', { name: 'Sign this ruling' })).toBeVisible();
   await page.getByText(/^History/).click();
   await expect(page.getByText(/A second taste is wanted/)).toBeVisible();
@@ -124,7 +124,7 @@ test('comb honey is ruled piece by piece', async ({ page }) => {
   await expect(pieces.getByText('Used up')).toBeVisible();
   await expect(pieces.getByText(/a sacrificed piece says 17.2 %/)).toBeVisible();
   await expect(pieces.getByText(/Only 80 % capped/)).toBeVisible();
-  await pieces.getByRole('button', { name: 'Look at a piece' }).click();
+  await pieces.getByRole('button', { name: 'Check a piece' }).click();
   await page.getByRole('checkbox', { name: /It weeps/ }).click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add', exact: true }).click();
@@ -136,7 +136,7 @@ test('how a lot keeps: creamed is riskier than liquid, and the freezer holds it'
 }) => {
   await page.goto('/demo/store/keep/demo-6-1');
   const answer = page.getByRole('region', { name: 'The answer' });
-  await expect(answer).toContainText(/Look at it again by/);
+  await expect(answer).toContainText(/Check it again by/);
   await page.getByRole('radio', { name: 'Freezer' }).click();
   await expect(answer).toContainText('too cold to ferment');
   await page.getByRole('radio', { name: 'Shelf, room temperature' }).click();
@@ -153,7 +153,7 @@ test('a blend is planned in a worker, poured from its list, and becomes a lot wi
   await page.goto('/demo/store/blend');
   await page.getByLabel('Target, with guard band').fill('9');
   await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(page.getByText('A target lies between 14 and 25 %.')).toBeVisible();
+  await expect(page.getByText('This must be between 14 and 25 %.')).toBeVisible();
   await page.getByLabel('Target, with guard band').fill('18');
   for (const lot of await page.getByRole('checkbox', { name: /kg,/ }).all()) {
     const name = await lot.evaluate(
@@ -162,7 +162,7 @@ test('a blend is planned in a worker, poured from its list, and becomes a lot wi
     if (!/Marsh, after the rain|Borage/.test(name)) await lot.click();
   }
   await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(page.getByText('Nothing can be saved under these limits.')).toBeVisible({
+  await expect(page.getByText('Nothing can be used up within these limits.')).toBeVisible({
     timeout: 20_000,
   });
   await expect(page.getByText(/Letting flows mix|No single limit does/)).toBeVisible({
@@ -179,7 +179,7 @@ test('a blend is planned in a worker, poured from its list, and becomes a lot wi
     { timeout: 20_000 },
   );
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep it and pour' }).click();
+  await page.getByRole('button', { name: 'Save it and pour' }).click();
   await expect(page.getByText('Store: pouring list')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Record this tank as a lot' })).toBeDisabled();
   await expectAccessible(page);
@@ -222,7 +222,7 @@ test('jars are filled, set aside and given out; no more than there are', async (
   await expect(sheet.getByText(/That is 20.0 kg, and only 13.9 kg are left in it/)).toBeVisible();
   await sheet.getByLabel('Jars', { exact: true }).fill('20');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Say what it is for.')).toBeVisible();
+  await expect(sheet.getByText('What is it for?')).toBeVisible();
   await sheet.getByRole('radio', { name: 'For our own table' }).click();
   await sheet.getByLabel('Why', { exact: true }).fill('For the crew’s table');
   await expectAccessible(page);
@@ -277,7 +277,7 @@ test('labels: words, a sheet of my own that does not fit, and a PDF', async ({ p
 test('years compared, and a note that comes back on its planning day', async ({ page }) => {
   await page.goto('/demo/season/years');
   await expect(page.getByRole('row', { name: /Bean field, second day/ })).toContainText('8');
-  await page.getByRole('button', { name: 'Write it down' }).click();
+  await page.getByRole('button', { name: 'Enter by hand' }).click();
   const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel('What to do differently').fill('Take the marsh boxes a day earlier');
   await page.getByLabel('Comes back on').fill(tomorrow);

@@ -10,7 +10,7 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name', { exact: true }).fill('First extraction');
   await sheet.getByLabel('Frames', { exact: true }).fill('48');
-  await sheet.getByLabel('Begins at').fill('dawn');
+  await sheet.getByLabel('Starts at').fill('dawn');
   await sheet.getByLabel('Who works').fill('Ada, Bo 80 %');
   await sheet.getByLabel('Breaks').fill('noon');
   // folded away, and yet what is wrong in it is found
@@ -20,10 +20,10 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText('Type a time such as 9:00.')).toBeVisible();
   await expect(sheet.getByText(/“noon” is not that/)).toBeVisible();
-  await expect(sheet.getByText('Filling and emptying take up to 240 minutes.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 0 and 240 min.')).toBeVisible();
   await expectAccessible(page);
   await sheet.getByLabel('Filling and emptying').fill('4');
-  await sheet.getByLabel('Begins at').fill('9.00');
+  await sheet.getByLabel('Starts at').fill('9.00');
   await sheet.getByLabel('Breaks').fill('12:30 45 min');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
 
@@ -62,7 +62,7 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
   await page.getByRole('button', { name: 'Change the plan' }).click();
   await sheet.getByText('Strainer, honey and pails').click();
   await sheet.getByLabel('Strainers', { exact: true }).fill('3');
-  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect.poll(() => doneAt(page)).toBeLessThan(late);
   await page.getByRole('button', { name: 'The day is over' }).click();
   await expect(page.getByText(/Over since/)).toBeVisible();
@@ -73,12 +73,12 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
 test('the containers suggested are those that are made', async ({ page }) => {
   await startOwnLot(page);
   await planDay(page, { frames: '25', lot: await ownLotName(page) });
-  const pails = page.getByRole('list', { name: 'Pails that the day comes to' });
+  const pails = page.getByRole('list', { name: 'Pails of this day' });
   const suggested = await pails.getByRole('listitem').allInnerTexts();
   const [, count, kg] = /^(\d+) pails?\s+([\d.]+) kg/.exec(suggested[0]!) ?? [];
   const [, lastKg] = /1 last pail[\s\S]*?([\d.]+) kg/.exec(suggested[1]!) ?? [];
   await page.getByRole('button', { name: /Write them down for/ }).click();
-  await expect(page.getByText('They stand with the lot.')).toBeVisible();
+  await expect(page.getByText('Recorded with the lot.')).toBeVisible();
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   const containers = page.getByRole('region', { name: /^Containers/ });
   await expect(containers.getByText(new RegExp(`${count} × Pail`))).toBeVisible();
@@ -137,7 +137,7 @@ test('a pail under the gate: read, a notice and a sound before it runs over, tic
   await page.goBack();
   await expect(page.getByText(/Last one: Pail 1, shut 09:/)).toBeVisible();
   await page.getByRole('link', { name: 'Strainer' }).click();
-  await expect(page.getByText(/By the pails that were read this strainer lets/)).toBeVisible();
+  await expect(page.getByText(/By your pail readings this strainer lets/)).toBeVisible();
 });
 
 test('the strainer: faster by what, warm enough by when, and ling goes another way', async ({
@@ -159,7 +159,7 @@ test('the strainer: faster by what, warm enough by when, and ling goes another w
   const sheet = page.getByRole('dialog');
   await sheet.getByText('Strainer, honey and pails').click();
   await sheet.getByLabel('Honey at the strainer').fill('37');
-  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/Above 35 °C wax softens/)).toBeVisible();
   await page.getByRole('link', { name: 'Strainer' }).click();
   await expect(page.getByText(/Wax is soft at this temperature/)).toBeVisible();
@@ -167,7 +167,7 @@ test('the strainer: faster by what, warm enough by when, and ling goes another w
   await page.getByRole('link', { name: 'The day' }).click();
   await page.getByRole('button', { name: 'Change the plan' }).click();
   await sheet.getByRole('radio', { name: /Ling/ }).click();
-  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText(/Ling honey stands as a gel/)).toBeVisible();
   await page.getByRole('link', { name: 'Strainer' }).click();
   await expect(page.getByText('Ling honey is not strained like other honey.')).toBeVisible();
@@ -179,17 +179,17 @@ test('tools, a frame weighed twice, and the clean-up with its cautions', async (
   await page.getByRole('button', { name: 'A tool of your own' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name', { exact: true }).fill('Wide fork');
-  await sheet.getByLabel('A frame takes').fill('20');
+  await sheet.getByLabel('Time for a frame').fill('20');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('row', { name: /Wide fork suits 16 min/ })).toBeVisible();
   await page.getByRole('button', { name: 'Weigh a frame' }).click();
   await sheet.getByLabel('Before').fill('2.1');
   await sheet.getByLabel('After').fill('2.4');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Spun, it does not weigh more than before.')).toBeVisible();
+  await expect(sheet.getByText('It cannot weigh more after spinning than before.')).toBeVisible();
   await sheet.getByLabel('After').fill('0.8');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/spin on: more is left than need be/)).toBeVisible();
+  await expect(page.getByText(/spin longer: more is left than need be/)).toBeVisible();
   await expectAccessible(page);
 
   await page.getByRole('link', { name: 'Clean up' }).click();

@@ -41,7 +41,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   for (const unit of ['°F', 'lb', 'in'])
     await page.getByRole('radio', { name: unit, exact: true }).click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Your choices are kept.')).toBeVisible();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
   await page.goto('/mine/strain');
   await page.getByRole('button', { name: 'Plan a day' }).click();
   const sheet = page.getByRole('dialog');
@@ -51,7 +51,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await expect(sheet.getByLabel('Honey at the strainer')).toHaveValue('77');
   await sheet.getByLabel('Honey at the strainer').fill('25');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Honey at the strainer has 5 to 45 °C.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 41 and 113 °F.')).toBeVisible();
   await sheet.getByLabel('Honey at the strainer').fill('86');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('list', { name: /Pails that the day/ })).toContainText('27.6 lb');
@@ -62,14 +62,14 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await startOwnLot(page);
   await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
   await page.getByRole('link', { name: 'Settling', exact: true }).click();
-  await page.getByRole('button', { name: 'A vessel stands to clear' }).click();
-  await sheet.getByRole('textbox', { name: 'Vessel' }).fill('Crock');
-  await expect(sheet.getByLabel('Honey stands')).toHaveValue('9.8');
+  await page.getByRole('button', { name: 'A container is settling' }).click();
+  await sheet.getByRole('textbox', { name: 'Container' }).fill('Crock');
+  await expect(sheet.getByLabel('Honey depth')).toHaveValue('9.8');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('article', { name: 'Crock' })).toContainText('it has 77 °F');
   await page.getByRole('link', { name: 'Balance and jars' }).click();
-  await page.getByRole('button', { name: 'Write a weight down' }).click();
-  await sheet.getByLabel('Weighs, tare taken off').fill('2.2');
+  await page.getByRole('button', { name: 'Record a weight' }).click();
+  await sheet.getByLabel('Net weight').fill('2.2');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('2.20 lb')).toBeVisible();
 });
@@ -103,7 +103,7 @@ test('a day, its ticks and its tank go out as a file and come back in elsewhere'
   const buffer = await exportAll(page);
   await page.goto('/mine/kit');
   const file = { name: 'season.json', mimeType: 'application/json', buffer };
-  await page.getByLabel('File to import').setInputFiles(file);
+  await page.getByLabel('File to bring in').setInputFiles(file);
   await expect(page.getByText(/Brought in \d+ records from season.json/)).toBeVisible();
   await page.keyboard.press('p');
   await page.getByRole('link', { name: /Field yard, late boxes/ }).click();

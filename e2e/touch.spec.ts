@@ -9,7 +9,7 @@ test('the whole path with a thumb on a phone', async ({ page }) => {
   await page.getByRole('link', { name: 'Start a lot' }).tap();
   await page.getByRole('radio', { name: '9', exact: true }).tap();
   await page.getByRole('radio', { name: 'Nothing fell' }).tap();
-  await expect(page.getByText(/^Take it on trust of the comb/).first()).toBeInViewport();
+  await expect(page.getByText(/^Accept on its capping/).first()).toBeInViewport();
   await expectNoSidewaysScroll(page);
   await page.getByRole('radio', { name: 'Weighed' }).tap();
   await page.getByLabel('Honey in each').fill('12,5');
@@ -20,7 +20,7 @@ test('the whole path with a thumb on a phone', async ({ page }) => {
   await page.getByLabel('Temperature of meter and honey').fill('20');
   await expect(page.getByText(/The lot then: 17\.2 ± \d\.\d %, accept/)).toBeVisible();
   await expectNoSidewaysScroll(page);
-  await page.getByRole('button', { name: 'Keep this reading' }).tap();
+  await page.getByRole('button', { name: 'Save this reading' }).tap();
   await expect(outcome(page)).toContainText('Accept');
   await page.getByRole('button', { name: 'Sign this ruling' }).tap();
   await page.getByLabel('Your initials').fill('TH');

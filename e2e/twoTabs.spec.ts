@@ -8,7 +8,7 @@ test('two tabs correct one reading: other fields go together, the same field is 
 }) => {
   await startOwnLot(page);
   await page.getByLabel('The dial shows').fill('17.2');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.2 %' })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
@@ -18,7 +18,7 @@ test('two tabs correct one reading: other fields go together, the same field is 
   };
   const keep = async (tab: Page): Promise<void> => {
     await tab.getByRole('dialog').getByLabel('Why').fill('Looked again');
-    await tab.getByRole('button', { name: 'Keep the correction' }).click();
+    await tab.getByRole('button', { name: 'Save the correction' }).click();
   };
   await open(page);
   await page.getByRole('dialog').getByLabel('Remark').fill('from the shed');
@@ -92,8 +92,8 @@ test('once a newer version has the records, an old tab says so, and nothing olde
   await upgradeElsewhere(newer);
   await expect(page.getByRole('alert')).toContainText('This tab is older than the records');
   await page.getByLabel('The dial shows').fill('17.2');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText('Reading 17.2 % kept')).toHaveCount(0);
   await page.reload();
-  await expect(page.getByRole('heading', { name: 'A newer version was here' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'A newer version was used here' })).toBeVisible();
 });

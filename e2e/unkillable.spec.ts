@@ -94,11 +94,11 @@ test('a year that was mistyped long ago takes no page down, is named, and is cor
   }
   await page.goto('/mine/today');
   await toCorrect.getByRole('button', { name: /^Correct/ }).click();
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('dialog')).toContainText('it must lie between 2000 and 2099');
   const now = new Date(Date.now() - 86_400_000).toISOString().slice(0, 16);
   await page.getByLabel('In at').fill(now);
-  await page.getByRole('button', { name: 'Keep the correction' }).click();
+  await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(toCorrect).toHaveCount(0);
   await page.goto('/mine/warm-room/room-1');
@@ -133,7 +133,7 @@ test('a file says what it would replace and remove before it does, and one undo 
     next(lot, 'theirs-1', { content: { ...(lot['content'] as object), name: 'Renamed by them' } });
     next(held('yard'), 'theirs-2', { withdrawn: true });
   });
-  await page.getByLabel('File to import').setInputFiles(jsonFile(theirs));
+  await page.getByLabel('File to bring in').setInputFiles(jsonFile(theirs));
   const asked = page.getByRole('region', {
     name: 'season.json replaces 1 record, removes 1 record',
   });
@@ -157,7 +157,7 @@ test('rows that an earlier version took are set aside by the importer, listed, a
     reading['content'] = { ...(reading['content'] as object), takenAt: '9999-08-01T10:00:00.000Z' };
   });
   await page.goto('/mine/kit');
-  await page.getByLabel('File to import').setInputFiles(jsonFile(older));
+  await page.getByLabel('File to bring in').setInputFiles(jsonFile(older));
   await expect(page.getByText(/Sets aside 1 record to correct/)).toBeVisible();
   await page.getByRole('button', { name: 'Bring it in, set those aside' }).click();
   await expect(page.getByText(/Brought in \d+ records/)).toBeVisible();
@@ -192,7 +192,7 @@ test('a draft of an older shape neither hides nor breaks its form, and can be th
   await putRow(page, 'drafts', { ...row, values, shape: 2 });
   await page.reload();
   await expect(page.getByLabel('The dial shows')).toHaveValue('17.9');
-  await page.getByRole('button', { name: 'Empty the fields' }).click();
+  await page.getByRole('button', { name: 'Clear the form' }).click();
   await expect(page.getByLabel('The dial shows')).toHaveValue('');
 });
 
@@ -204,7 +204,7 @@ test('choices are drafts too: a reload loses none of them', async ({ page }) => 
   await expect(page.getByLabel('Your initials')).toHaveValue('QX');
   await expect(page.getByRole('radio', { name: 'lb' })).toBeChecked();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByText('Your choices are kept.')).toBeVisible();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
 });
 
 test('records that cannot be read say so, judge nothing, and are read again', async ({ page }) => {
@@ -222,10 +222,10 @@ test('records that cannot be read say so, judge nothing, and are read again', as
   await expect(page.getByRole('heading', { name: 'The records could not be read' })).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('k');
-  await expect(page.getByRole('button', { name: 'Export all records' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save all records to a file' })).toBeVisible();
   await page.keyboard.press('t');
   await page.evaluate(() => (window as unknown as { heal: () => void }).heal());
-  await page.getByRole('button', { name: 'Read them again' }).click();
+  await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
   await expect(page.getByText('Waiting for your decision (1)')).toBeVisible();
 });
@@ -237,7 +237,7 @@ test('a solver that cannot be loaded says so, and is tried again', async ({ page
   await expect(page.getByRole('alert')).toContainText('could not be loaded');
   await page.unroute('**/*.wasm');
   await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(page.getByRole('button', { name: 'Keep it and pour' })).toBeVisible({
+  await expect(page.getByRole('button', { name: 'Save it and pour' })).toBeVisible({
     timeout: 30_000,
   });
 });
@@ -245,11 +245,11 @@ test('a solver that cannot be loaded says so, and is tried again', async ({ page
 test('a worker that cannot be loaded says so, and is tried again', async ({ page }) => {
   await page.goto('/demo/kit');
   await page.route('**/recordFile.worker*', (route) => route.abort());
-  await page.getByRole('button', { name: 'Export all records' }).click();
+  await page.getByRole('button', { name: 'Save all records to a file' }).click();
   await expect(page.getByRole('alert')).toContainText('could not be loaded');
   await page.unroute('**/recordFile.worker*');
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'Export all records' }).click();
+  await page.getByRole('button', { name: 'Save all records to a file' }).click();
   await saved;
   await expect(page.getByText(/Saved \d+ records to a file/)).toBeVisible();
 });

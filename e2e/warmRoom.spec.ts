@@ -44,7 +44,7 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   await sheet.getByLabel('Water in open cells').fill('45');
   await sheet.getByLabel('In since').fill(yesterday());
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Honey in the comb has 12 to 30 % water.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 12 and 30 %.')).toBeVisible();
   await sheet.getByLabel('Water in open cells').fill('20.5');
   await expectAccessible(page);
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
@@ -64,7 +64,7 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
 
   await page.getByRole('button', { name: /^Change what was measured: 17.6/ }).click();
   await sheet.getByLabel('Water, corrected').fill('17.8');
-  await sheet.getByRole('button', { name: 'Keep the change' }).click();
+  await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('17.8 ± 0.4 %, mixed').first()).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText('17.6 ± 0.4 %, mixed').first()).toBeVisible();
@@ -78,7 +78,7 @@ test('a logger’s file with gaps, bad lines and the door open is told before it
   page,
 }) => {
   await addRoom(page);
-  await page.getByRole('button', { name: 'Logger’s file' }).click();
+  await page.getByRole('button', { name: 'Logger file' }).click();
   const sheet = page.getByRole('dialog');
   const lines = Array.from({ length: 60 }, (_, at) => {
     const clock = `${String(Math.floor(at / 4)).padStart(2, '0')}:${String((at % 4) * 15).padStart(2, '0')}`;
@@ -87,7 +87,7 @@ test('a logger’s file with gaps, bad lines and the door open is told before it
   }).filter((_, at) => at < 30 || at > 38);
   lines[5] = 'battery low,,';
   const csv = ['Time,Temperature (°F),Humidity %', ...lines].join('\n');
-  await sheet.getByLabel('File of the logger').setInputFiles({
+  await sheet.getByLabel('File from the logger').setInputFiles({
     name: 'logger.csv',
     mimeType: 'text/csv',
     buffer: Buffer.from(csv),
@@ -96,9 +96,11 @@ test('a logger’s file with gaps, bad lines and the door open is told before it
   await expect(sheet.getByText(/No entry for 2 hours 30 minutes/)).toBeVisible();
   await expect(sheet.getByText(/Like an open door/)).toBeVisible();
   await expect(sheet.getByText(/mostly 33.0 °C and 31 %/)).toBeVisible();
-  await expect(sheet.getByRole('cell', { name: /is no time in the order chosen/ })).toBeVisible();
+  await expect(
+    sheet.getByRole('cell', { name: /is not a time in the order chosen/ }),
+  ).toBeVisible();
   await expectAccessible(page);
-  await sheet.getByRole('button', { name: 'Keep the log' }).click();
+  await sheet.getByRole('button', { name: 'Save the log' }).click();
   await expect(page.getByText('In the room: 50 entries')).toBeVisible();
   await page.getByRole('button', { name: /^Remove the log/ }).click();
   await expect(page.getByText('In the room: 50 entries')).toBeHidden();
@@ -131,7 +133,7 @@ test('what if: sliders by keyboard, the most that can be loaded, and giving up',
 test('what is due stands on Today, and goes into a calendar', async ({ page }) => {
   await openBoathouse(page);
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'For the calendar' }).click();
+  await page.getByRole('button', { name: 'Add to my calendar' }).click();
   const file = await saved;
   expect(file.suggestedFilename()).toBe('warm-room.ics');
   const text = readFileSync(await file.path(), 'utf8');
@@ -147,7 +149,7 @@ test('combs that wait: wrong numbers say so, each kind keeps what was typed', as
   await expect(page.getByText(/It takes up \d+ g of water/)).toBeVisible();
   await page.getByLabel('Humidity').fill('180');
   await page.getByLabel('Humidity').blur();
-  await expect(page.getByText('Humidity lies between 0 and 100 %.')).toBeVisible();
+  await expect(page.getByText('This must be between 0 and 100 % RH.')).toBeVisible();
   await page.getByLabel('Humidity').fill('30');
   await expect(page.getByText(/It loses \d+ g of water/)).toBeVisible();
   await page.getByRole('link', { name: 'Spread out to dry' }).click();
@@ -155,17 +157,17 @@ test('combs that wait: wrong numbers say so, each kind keeps what was typed', as
   await page.getByRole('link', { name: 'Combs in a shed' }).click();
   await expect(page.getByLabel('Humidity')).toHaveValue('30');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'As it usually is' }).click();
+  await page.getByRole('button', { name: 'Usual values' }).click();
   await expect(page.getByLabel('Humidity')).toHaveValue('80');
 });
 
 test('the stand-in logger is heard, and in the demo its air is kept', async ({ page }) => {
   await openBoathouse(page);
-  const panel = page.getByRole('group', { name: 'Stand-in logger' });
-  await panel.getByRole('button', { name: 'Hear the stand-in logger' }).click();
+  const panel = page.getByRole('group', { name: 'Sample logger data' });
+  await panel.getByRole('button', { name: 'Try with sample logger data' }).click();
   await expect(panel.getByText(/Connected; its clock runs fast. [4-9] entries/)).toBeVisible();
-  await panel.getByRole('button', { name: 'Keep what was heard' }).click();
-  await expect(page.getByText(/from the stand-in logger/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Save this data' }).click();
+  await expect(page.getByText(/sample data/)).toBeVisible();
 });
 
 test('a forecast is stopped, and gone on with', async ({ page }) => {
@@ -173,7 +175,7 @@ test('a forecast is stopped, and gone on with', async ({ page }) => {
   await page.getByRole('link', { name: /Boathouse room/ }).click();
   await page.getByRole('button', { name: 'Stop' }).first().click();
   await expect(page.getByText(/Stopped after \d+ courses?/)).toBeVisible();
-  await page.getByRole('button', { name: 'Forecast anew' }).click();
+  await page.getByRole('button', { name: 'Forecast again' }).click();
   await expect(page.getByText('500 courses.')).toBeVisible({ timeout: 60_000 });
 });
 
@@ -185,7 +187,7 @@ test('a burner without a flue is warned of where it is chosen', async ({ page })
   await sheet.getByRole('radio', { name: 'Burner without a flue' }).click();
   await expect(sheet.getByRole('alert')).toContainText('carbon monoxide kills');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Give the room a name that you find again.')).toBeVisible();
+  await expect(sheet.getByText('Give it a name.')).toBeVisible();
   await sheet.getByLabel('Set to', { exact: true }).fill('60');
   await expect(sheet.getByText(/A warm room is set to 5 to 45 °C/)).toBeVisible();
 });
@@ -205,11 +207,11 @@ test('on a phone: through More into the room, a box weighed, nothing scrolls sid
   await act.click();
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'Same box weighed' }).click();
-  await sheet.getByLabel('The box weighed at first').fill('24,6');
-  await sheet.getByLabel('It weighs now').fill('18');
+  await sheet.getByLabel('Box at first').fill('24,6');
+  await sheet.getByLabel('Box now').fill('18');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText(/is it the same box/)).toBeVisible();
-  await sheet.getByLabel('It weighs now').fill('24,4');
+  await sheet.getByLabel('Box now').fill('24,4');
   await expectNoSidewaysScroll(page);
   await expectAccessible(page);
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();

@@ -4,7 +4,7 @@ test('letters, a comma, and a number that belongs to another scale', async ({ pa
   await startOwnLot(page);
   const dial = page.getByLabel('The dial shows');
   await dial.fill('dry');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(
     page.getByText('Type digits only, such as 17.4; “dry” is not a number.'),
   ).toBeVisible();
@@ -26,7 +26,7 @@ test('an index of water, a temperature out of range, and °F typed for °C', asy
   await startOwnLot(page);
   await page.getByRole('radio', { name: 'nD' }).click();
   await page.getByLabel('The dial shows').fill('1.333');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText(/that of water: wipe prism and lid dry/)).toBeVisible();
 
   await page.getByLabel('The dial shows').fill('1.492');
@@ -63,7 +63,7 @@ test("a target of one's own survives another rule set; a taken code is replaced 
   await page.goto('/mine/lots/new');
   const code = await page.getByLabel('Lot code').inputValue();
   await page.getByLabel('Your own target').fill('17.2');
-  await page.getByLabel('Rule set in force').selectOption('us-grade-a-b');
+  await page.getByLabel('Rule set').selectOption('us-grade-a-b');
   await expect(page.getByLabel('Your own target')).toHaveValue('17.2');
   const taken = code.replace(/b$/, 'a');
   await page.getByLabel('Lot code').fill(taken);

@@ -125,7 +125,7 @@ const views = [
     open: async (page) => {
       await page.goto(`${BASE}/demo/store/keep/demo-6-1`);
       await page.getByRole('radio', { name: 'Creamed' }).click();
-      await page.getByRole('radio', { name: 'As it goes' }).click();
+      await page.getByRole('radio', { name: 'As it happens' }).click();
       await page.getByRole('region', { name: 'Keeping over 24 months' }).evaluate((one) => {
         one.scrollIntoView({ block: 'end' });
       });
@@ -139,7 +139,7 @@ const views = [
       await page.getByRole('checkbox', { name: 'Flows may mix' }).click();
       await page.getByRole('checkbox', { name: 'Colours may mix' }).click();
       await page.getByRole('button', { name: 'Find the best blend' }).click();
-      await page.getByRole('heading', { name: 'What would bring more' }).waitFor();
+      await page.getByRole('heading', { name: 'What would allow more' }).waitFor();
     },
   },
   {

@@ -70,7 +70,7 @@ const STATIONS: readonly Station[] = [
   { to: 'lots/new', name: commonWords.newLot(), key: 'n', mark: PlusSquare },
   { to: 'store', name: commonWords.store(), key: 'j', mark: Warehouse, more: true },
   { to: 'season', name: commonWords.season(), key: 'y', mark: CalendarRange, more: true },
-  { to: 'kit', name: commonWords.kit(), key: 'k', mark: Wrench, more: true },
+  { to: 'kit', name: commonWords.settings(), key: 'k', mark: Wrench, more: true },
   { to: 'handbook', name: shellWords.handbook(), key: 'h', mark: BookOpen, more: true },
 ];
 
@@ -97,7 +97,7 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
       run: () => void dispatch(redo()),
     },
     { id: 'keys', title: shellWords.showTheKeys(), key: '?', run: showKeys },
-    { id: 'door', title: shellWords.backToTheDoor(), run: () => void navigate('/') },
+    { id: 'door', title: shellWords.backToTheStart(), run: () => void navigate('/') },
   ]);
 }
 

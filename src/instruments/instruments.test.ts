@@ -167,7 +167,7 @@ describe('a serial cable in trouble', () => {
 
   test.each([
     ['choosing', /No port was chosen/],
-    ['opening', /another program may hold it/],
+    ['opening', /another program may be using it/],
   ] as const)('refused while %s', async (when, sentence) => {
     const { heard } = opened((serial) => {
       serial.refuse = when;

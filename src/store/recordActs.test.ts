@@ -62,7 +62,7 @@ describe('acts on records', () => {
     const made = await begin();
     const reading = made.find((one) => one.kind === 'reading')!;
     const content = { ...reading.content, dialValue: 19 };
-    await store.dispatch(revise('Corrected', reading, { content, reason: 'Typed wrong' }));
+    await store.dispatch(revise('Corrected', reading, { content, reason: 'Typing slip' }));
     expect((await fileOf(made))?.readings[0]?.content.dialValue).toBe(19);
     await store.dispatch(undo());
     const file = await fileOf(made);

@@ -55,16 +55,8 @@ export function recordStoreOf(state: RootState): RecordStore {
   return createDexieRecordStore(databaseOf(state.session.workspace));
 }
 
-/** Appends, and waits until the page shows it: what comes after an act rests on what the act wrote. */
-async function appendHere(
-  state: RootState,
-  records: readonly AnyRecord[],
-  options: AppendOptions = {},
-): ReturnType<RecordStore['append']> {
-  const appended = await recordStoreOf(state).append(records, options);
-  if (appended.ok) await snapshotOf(state.session.workspace).caughtUp();
-  return appended;
-}
+/** Waits until the page shows what was written: what comes after an act rests on it. */
+const shown = (state: RootState): Promise<void> => snapshotOf(state.session.workspace).caughtUp();
 
 function stepOf(record: AnyRecord): Step {
   const { kind, entityId, id, supersedes } = record;
@@ -100,7 +92,7 @@ function keepRecords(
     let stale = unmet;
     for (;;) {
       if (stale.length === 0) {
-        const appended = await appendHere(getState(), wanted, options);
+        const appended = await recordStoreOf(getState()).append(wanted, options);
         if (appended.ok) return ok(wanted);
         stale = appended.error.stale ?? [];
         if (stale.length === 0) return appended;
@@ -150,7 +142,9 @@ export function perform(
       return kept;
     }
     if (draft !== undefined) dispatch(draftDropped(draft));
+    // before the page shows it, so that whoever sees it can undo it
     if (kept.value.length > 0) dispatch(actDone({ label, steps: kept.value.map(stepOf) }));
+    await shown(getState());
     return ok(kept.value.length > 0 ? kept.value : records);
   };
 }
@@ -216,7 +210,7 @@ function takeBack(act: Act, reason: string): Thunk<Result<TakenBack>> {
       reversed.push(record);
       if (step.formerId !== null) standsFor[step.formerId] = record.id;
     }
-    const appended = await appendHere(getState(), reversed);
+    const appended = await store.append(reversed);
     if (!appended.ok) return appended;
     return ok({ act: { label: act.label, steps: reversed.map(stepOf) }, standsFor });
   };
@@ -240,6 +234,7 @@ export function undo(only?: readonly RecordKind[]): Thunk<void> {
     const taken = await dispatch(takeBack(act, 'Undone'));
     if (taken.ok) {
       dispatch(actUndone(taken.value));
+      await shown(getState());
       return;
     }
     // What was there before could not be right: it is not brought back, and the acts before can be undone.
@@ -255,8 +250,10 @@ export function redo(): Thunk<void> {
     const act = getState().acts.redo.at(-1);
     if (!act) return;
     const taken = await dispatch(takeBack(act, 'Done again'));
-    if (taken.ok) dispatch(actRedone(taken.value));
-    else dispatch(noticeShown({ text: taken.error.message, tone: 'refused' }));
+    if (taken.ok) {
+      dispatch(actRedone(taken.value));
+      await shown(getState());
+    } else dispatch(noticeShown({ text: taken.error.message, tone: 'refused' }));
   };
 }
 

@@ -64,7 +64,7 @@ function Notice({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement | 
           className="min-h-16 px-6 text-xl"
           onClick={() => setQuietUntil(nowMs + LATER_MS)}
         >
-          {todayWords.notFullInAMinute()}
+          {todayWords.notFullYetAskAgain()}
         </Button>
       </div>
     </div>

@@ -20,13 +20,11 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
       contentClassName="fixed inset-x-4 top-[12vh] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
     >
       <Palette.Input
-        placeholder={shellWords.typeWhatYouWantTo()}
+        placeholder={shellWords.whatDoYouWantTo()}
         className="min-h-14 w-full border-b-2 border-ink bg-paper px-4 text-xl placeholder:text-thread-deep"
       />
       <Palette.List className="max-h-[55vh] overflow-y-auto">
-        <Palette.Empty className="p-4 text-lg">
-          {shellWords.nothingHereIsCalledThat()}
-        </Palette.Empty>
+        <Palette.Empty className="p-4 text-lg">{shellWords.nothingFound()}</Palette.Empty>
         {commands.map((one) => (
           <Palette.Item
             key={one.id}

@@ -16,7 +16,7 @@ export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement 
       open={open}
       onOpenChange={onOpenChange}
       title={shellWords.keys()}
-      description={shellWords.singleKeysActWhileNo()}
+      description={shellWords.singleKeysWorkWhileNo()}
     >
       <dl className="divide-y divide-thread border-y border-thread">
         {keys.map((one) => (
@@ -27,11 +27,11 @@ export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement 
         ))}
         <div className="flex min-h-12 items-center gap-4 py-1">
           <dt className="w-20 text-2xl font-bold">0–9</dt>
-          <dd className="text-lg">{shellWords.onALotTypeStraight()}</dd>
+          <dd className="text-lg">{shellWords.onALotStartTyping()}</dd>
         </div>
         <div className="flex min-h-12 items-center gap-4 py-1">
           <dt className="w-20 text-lg font-bold">Ctrl K</dt>
-          <dd className="text-lg">{shellWords.everythingYouCanDoHereBy()}</dd>
+          <dd className="text-lg">{shellWords.findAnythingYouCanDo()}</dd>
         </div>
       </dl>
     </Sheet>

@@ -146,7 +146,7 @@ describe('a record in a form', () => {
       said({ name: '', roomC: 'warm', 'looks.1.at': '400', at: '', startMin: 'dawn' }),
     ).toEqual({
       name: 'Give it a name.',
-      roomC: 'Type digits only, such as 17.4; “warm” is not a number.',
+      roomC: '“warm” is not a number. Type digits only, such as 17.4.',
       'looks.1.at': 'This must be between 0 and 100.',
       at: 'Choose a day and a time.',
       startMin: 'Type a time such as 9:00.',

@@ -35,7 +35,7 @@ describe('times of a day at the line', () => {
       '30 min',
       '14 hours',
       '3 days',
-      'half a year and more',
+      'half a year or more',
     ]);
   });
 });

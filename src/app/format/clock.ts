@@ -30,7 +30,7 @@ export function durationText(minutes: number): string {
 
 /** "3 days", "14 hours", "40 min": no finer than worth it. */
 export function spanText(hours: number): string {
-  if (!Number.isFinite(hours)) return formatsWords.halfAYearAndMore();
+  if (!Number.isFinite(hours)) return formatsWords.halfAYearOrMore();
   if (hours < 2) return durationText(hours * 60);
   if (hours < 48) return formatsWords.hours({ hours: Math.round(hours) });
   return formatsWords.days({ hours: Math.round(hours / 24) });

@@ -6,7 +6,7 @@ import { coloursWords } from '../words/english/colours';
 
 /** Colours as they are guessed in the comb. */
 export const COLOUR_NAMES: Readonly<Record<(typeof COMB_COLOURS)[number], string>> = {
-  unseen: formatsWords.notLooked(),
+  unseen: formatsWords.colourNotNoted(),
   'very-light': formatsWords.veryLight(),
   light: formatsWords.light(),
   amber: formatsWords.amber(),

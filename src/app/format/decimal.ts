@@ -12,15 +12,15 @@ const PLAIN = /^[+-]?(\d+\.?\d*|\.\d+)$/;
  */
 export function readDecimal(text: string): TypedNumber {
   const plain = text.trim().replace(/\s*%$/, '').replace('−', '-');
-  if (plain === '') return { ok: false, sentence: formatsWords.typeANumberHere() };
+  if (plain === '') return { ok: false, sentence: formatsWords.typeANumber() };
   if (/[.,].*[.,]/.test(plain)) {
-    return { ok: false, sentence: formatsWords.useOneDecimalPointOr() };
+    return { ok: false, sentence: formatsWords.useASingleDecimalPoint() };
   }
   const pointed = plain.replace(',', '.');
   if (!PLAIN.test(pointed)) {
     return {
       ok: false,
-      sentence: formatsWords.typeDigitsOnlySuchAs({ text: text.trim() }),
+      sentence: formatsWords.isNotANumberType({ text: text.trim() }),
     };
   }
   return { ok: true, value: Number(pointed) };

@@ -78,14 +78,14 @@ describe('words of a reading', () => {
     };
     expect(words(19.5, 25)).toBe('Read warm: 0.46 lower than the dial.');
     expect(words(18, 15)).toContain('Read cold:');
-    expect(words(18, 20)).toBe('Read at 20 °C; nothing to correct.');
-    expect(words(18, 28, true)).toContain('compensates temperature itself');
+    expect(words(18, 20)).toBe('Read at 20 °C: nothing to correct.');
+    expect(words(18, 28, true)).toContain('corrects for temperature itself');
     expect(words(18, null)).toContain('No temperature noted');
   });
 
   test('the difference to 100 − Brix is said', () => {
     expect(subtractionWords(81, read(81, 20, 'brix'))).toMatch(
-      /would say 19\.0 %, which is 1\.\d too wet/,
+      /would give 19\.0 %, which is 1\.\d points too high/,
     );
   });
 

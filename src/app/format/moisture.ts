@@ -31,11 +31,11 @@ const WORTH_SAYING = 0.005;
 /** What the correction for temperature did, in words. */
 export function correctionWords(read: InterpretedReading, dial: DialReading): string {
   const { atc, temperatureC } = dial;
-  if (atc) return formatsWords.theMeterCompensatesTemperature();
+  if (atc) return formatsWords.theMeterCorrectsForTemperature();
   if (atc === null && temperatureC !== null && read.eitherPercent) {
-    return formatsWords.halfwayBetweenBothReadingsOf();
+    return formatsWords.halfwayBetweenItsTwoMeanings();
   }
-  if (temperatureC === null) return formatsWords.noTemperatureNotedNothingCould();
+  if (temperatureC === null) return formatsWords.noTemperatureNotedSoNothing();
   const plain = dial.offsetIndex ? interpretReading({ ...dial, offsetIndex: 0 }) : read;
   const correction = plain.status === 'read' ? plain.correctionPercent : read.correctionPercent;
   const size = Math.abs(correction);
@@ -47,13 +47,13 @@ export function correctionWords(read: InterpretedReading, dial: DialReading): st
 
 export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
   'outside-table': formatsWords.outsideThePublishedTableOf(),
-  'outside-atc-range': formatsWords.outsideToCWhereSuch(),
-  'atc-unknown': formatsWords.withAndWithoutAtcThe(),
-  'temperature-assumed': formatsWords.itWasTakenAsIf(),
+  'outside-atc-range': formatsWords.outsideToCWhereAtc(),
+  'atc-unknown': formatsWords.withAtcTheDialMeans(),
+  'temperature-assumed': formatsWords.countedAsReadAtC(),
   'prism-not-settled': formatsWords.honeyAndPrismAreMore(),
   crystals: formatsWords.crystalsMisleadLiquefyItIn(),
   cloudy: formatsWords.cloudyHoneyBlursTheLine(),
-  gel: formatsWords.gelledHeatherStirItTo(),
+  gel: formatsWords.gelledHeatherStirItUntil(),
   'brix-not-by-subtraction': formatsWords.minusBrixDoesNotGive(),
 };
 
@@ -61,7 +61,7 @@ export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
 export function subtractionWords(dialBrix: number, read: InterpretedReading): string {
   const subtracted = 100 - dialBrix;
   const apart = subtracted - read.dialMoisturePercent;
-  return formatsWords.wouldSayWhichIsToo({
+  return formatsWords.wouldGiveWhichIsPoints({
     dialBrix: dialBrix.toFixed(1),
     subtracted: subtracted.toFixed(1),
     apart: apart.toFixed(1),
@@ -71,7 +71,7 @@ export function subtractionWords(dialBrix: number, read: InterpretedReading): st
 /** The headline of each outcome. */
 export const OUTCOME_NAMES: Readonly<Record<Outcome, string>> = {
   accept: formatsWords.accept(),
-  'by-comb': formatsWords.takeItOnTrustOf(),
+  'by-comb': formatsWords.acceptOnItsCapping(),
   conditions: formatsWords.acceptWithConditions(),
   'above-target': formatsWords.legalButAboveYourTarget(),
   measure: formatsWords.notSettled(),
@@ -93,6 +93,6 @@ export const STEP_NAMES: Readonly<Record<NextStep, string>> = {
   'prepare-sample': formatsWords.prepareTheSampleAndRead(),
   'look-at-comb': formatsWords.lookAtTheCombOr(),
   taste: formatsWords.smellAndTasteItFirst(),
-  'ask-treated': formatsWords.sayWhetherItsHivesWere(),
+  'ask-treated': formatsWords.noteWhetherItsHivesWere(),
   'correct-records': formatsWords.correctItsRecordsFirst(),
 };

@@ -9,7 +9,7 @@ const same = <T extends string>(...values: T[]) =>
 
 /** What the keeper chose once for all. */
 export const choicesEntry = entryOf(preferencesSchema, {
-  initials: words(kitWords.yourInitials(), { hint: kitWords.goWithEverythingYouEnter() }),
+  initials: words(kitWords.yourInitials(), { hint: kitWords.storedWithEverythingYouEnter() }),
   ruleSetId: oneOf(kitWords.ruleSetForNewLots(), ''),
   temperatureUnit: choice(commonWords.temperature(), { C: '°C', F: '°F' }),
   massUnit: choice(kitWords.mass(), same('kg', 'lb')),
@@ -17,10 +17,10 @@ export const choicesEntry = entryOf(preferencesSchema, {
   lengthUnit: choice(kitWords.length(), same('cm', 'in')),
   hemisphere: oneOf<Preferences['hemisphere']>(kitWords.hemisphere(), 'not-said', {
     as: 'choice',
-    hint: kitWords.whenYourStoreIsWarm(),
+    hint: kitWords.tellsWhenYourStoreIs(),
   }),
-  singleKeys: yesNo(kitWords.singleKeysAct(), {
+  singleKeys: yesNo(kitWords.singleKeyShortcuts(), {
     names: { yes: kitWords.on(), no: kitWords.off() },
-    hint: kitWords.offIfYouDictateOr(),
+    hint: kitWords.switchOffIfYouDictate(),
   }),
 });

@@ -55,27 +55,27 @@ describe('reading form', () => {
 
   test('letters get one sentence', () => {
     expect(errors(reading({ dialValue: 'dry' }))['dialValue']?.sentence).toMatchInlineSnapshot(
-      `"Type digits only, such as 17.4; “dry” is not a number."`,
+      `"“dry” is not a number. Type digits only, such as 17.4."`,
     );
     expect(errors(reading({ dialValue: '17.4.2' }))['dialValue']?.sentence).toContain(
-      'one decimal point',
+      'single decimal point',
     );
-    expect(errors(reading({ dialValue: '' }))['dialValue']?.sentence).toBe('Type a number here.');
+    expect(errors(reading({ dialValue: '' }))['dialValue']?.sentence).toBe('Type a number.');
   });
 
   test('a Brix number in the moisture field is recognised, with the switch on offer', () => {
     expect(errors(reading({ dialValue: '82.4' }))['dialValue']).toMatchInlineSnapshot(`
-{
-  "fix": {
-    "label": "Switch to °Brix",
-    "patch": {
-      "resolution": "0.2",
-      "scale": "brix",
-    },
-  },
-  "sentence": "82.4 looks like °Brix, not % water.",
-}
-`);
+      {
+        "fix": {
+          "label": "Switch to °Brix",
+          "patch": {
+            "resolution": "0.2",
+            "scale": "brix",
+          },
+        },
+        "sentence": "82.4 looks like °Brix, not % water.",
+      }
+    `);
     expect(
       errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fix?.patch['scale'],
     ).toBe('nD');

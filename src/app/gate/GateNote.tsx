@@ -22,7 +22,7 @@ export function GateNote({ gate }: { gate: Gate }): ReactElement | null {
         <Mark aria-hidden className="mt-1 size-6 shrink-0" /> {gate.why}
       </p>
       {gate.status === 'shut' ? (
-        <p>{rulingWords.nothingOfItMayLeave({ wayOut: gate.wayOut })}</p>
+        <p>{rulingWords.noneOfItMayBe({ wayOut: gate.wayOut })}</p>
       ) : (
         mayBeSigned(gate) && <p>{rulingWords.signItOnThePage()}</p>
       )}

@@ -11,6 +11,8 @@ import { answerFigure, headline } from '../words/phrasing';
 import { commonWords } from '../words/english/common';
 import { rulingWords } from '../words/english/ruling';
 import { tell } from '../words/tell';
+import { doubtful } from '../format/doubtful';
+import { formatsWords } from '../words/english/formats';
 
 /** Whether honey of a lot may be filled, labelled, set aside, given out or taken. */
 export type Gate =
@@ -34,7 +36,7 @@ export const OPEN: Gate = { status: 'open' };
 export const mayLeave = (outcome: Outcome): boolean =>
   isAccepted(outcome) || outcome === 'above-target';
 
-const WAY_OUT = rulingWords.keepItApartIfWhat();
+const WAY_OUT = rulingWords.keepItApartIfThe();
 
 /** Vessels that are asked for and that their own moisture does not let through. */
 function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]): string[] {
@@ -44,7 +46,10 @@ function wetVessels({ evidence, ruling }: RuledLot, vesselIds: readonly string[]
     const decision = decisionOn(estimate, ruling.limitPercent);
     if (decision === 'conforms') return [];
     const label = vesselLabelOf(evidence.vessels, id);
-    const figure = `${estimate.mean.toFixed(1)} ± ${expandedOf(estimate).toFixed(1)} %`;
+    const figure = formatsWords.withUnit({
+      figure: doubtful(estimate.mean, expandedOf(estimate)),
+      unit: '%',
+    });
     const than = decision === 'over' ? rulingWords.isOver() : rulingWords.isNotSettledAgainst();
     return [
       rulingWords.byItselfWater({
@@ -93,7 +98,7 @@ export function gateOf(lot: RuledLot, vesselIds: readonly string[] = []): Gate {
   const [wet] = wetVessels(lot, vesselIds);
   if (wet !== undefined) return reason(wet);
   const signedAs = file.ruling?.content.outcome;
-  if (signedAs === undefined) return reason(rulingWords.nobodyHasSignedTheRuling({ name }));
-  if (!settled) return reason(rulingWords.whatWasSignedForIs({ name }));
+  if (signedAs === undefined) return reason(rulingWords.theRulingOnHasNot({ name }));
+  if (!settled) return reason(rulingWords.theSignedRulingOnIs({ name }));
   return mayLeave(signedAs) ? OPEN : reason(rulingWords.wasSignedAsNotAccepted({ name }));
 }

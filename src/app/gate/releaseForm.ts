@@ -7,8 +7,8 @@ import { rulingWords } from '../words/english/ruling';
 
 /** Why honey leaves without an accepted and signed ruling; empty use: not said. */
 export const releaseFields = {
-  use: oneOf<ReleaseUse | ''>(rulingWords.itIsUsedAllThe(), '', { as: 'choice' }),
-  because: words(rulingWords.why(), { hint: rulingWords.keptWithTheJars() }),
+  use: oneOf<ReleaseUse | ''>(rulingWords.useItAnyway(), '', { as: 'choice' }),
+  because: words(rulingWords.why(), { hint: rulingWords.staysWithTheJars() }),
 };
 export type ReleaseForm = FormOf<typeof releaseFields>;
 
@@ -40,7 +40,7 @@ export function readRelease(
     return {};
   }
   if (use === '' || !usesAt(gate).includes(use)) {
-    reader.at('use').fail(rulingWords.sayWhatItIsFor());
+    reader.at('use').fail(rulingWords.whatIsItFor());
     return {};
   }
   const { outcome, signed } = gate;

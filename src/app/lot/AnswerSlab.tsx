@@ -20,9 +20,9 @@ function basisWords(basis: Ruling['belief']['basis'], about: string): string {
     case 'comb':
       return lotWords.expectedFromTheCombAbout({ about });
     case 'blend':
-      return lotWords.workedOutFromWhatWas({ about });
+      return lotWords.calculatedFromWhatWasBlended({ about });
     case 'earlier':
-      return lotWords.readBeforeItChangedAbout({ about });
+      return lotWords.aboutWhenLastReadIt({ about });
     case 'laboratory':
     case 'nothing':
     case 'readings':
@@ -77,7 +77,7 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
           <strong>{inHundred(ruling.overProbability)}</strong>
           {ruling.anyOverProbability !== null && (
             <>
-              {lotWords.thatAnyOneVesselIs()}{' '}
+              {lotWords.thatAnyOneContainerIs()}{' '}
               <strong>{inHundred(ruling.anyOverProbability)}</strong>
             </>
           )}
@@ -85,7 +85,7 @@ export function AnswerSlab({ ruling, provisional, children }: AnswerSlabProps): 
         </p>
         {provisional && (
           <p className="mt-2 border-l-4 border-dashed border-lavender-mid pl-3 text-base">
-            {lotWords.withTheReadingYouAre()}
+            {lotWords.includesTheReadingYouAre()}
           </p>
         )}
       </div>

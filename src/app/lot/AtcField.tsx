@@ -3,7 +3,7 @@ import { Field } from '../entry/Field';
 import type { atcField } from '../forms/bench/readingForm';
 import { lotWords } from '../words/english/lot';
 
-const HOW = lotWords.anAtcMarkStandsOn();
+const HOW = lotWords.mostMetersWithAtcAre();
 
 interface AtcFieldProps {
   of: { readonly fields: { readonly atc: typeof atcField } };
@@ -18,10 +18,10 @@ export function AtcField({ of, chosen }: AtcFieldProps): ReactElement {
       at="atc"
       hint={
         chosen === 'yes'
-          ? lotWords.noSecondCorrectionIsMade()
+          ? lotWords.noFurtherCorrectionIsMade()
           : chosen === 'no'
             ? undefined
-            : lotWords.untilYouKnowBothFigures({ how: HOW })
+            : lotWords.untilYouKnowTheCovers({ how: HOW })
       }
     />
   );

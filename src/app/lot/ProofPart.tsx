@@ -16,7 +16,7 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   const proofs = current(records ?? []).filter((one): one is Proof => one.kind === 'proof');
   const adding = usePhotoAdding((photo) =>
     dispatch(
-      perform(lotWords.photographOfTheScaleKept(), (scribe) => [
+      perform(lotWords.photographOfTheScaleSaved(), (scribe) => [
         firstRevision(scribe, 'proof', photo, readingId),
       ]),
     ),
@@ -38,7 +38,7 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
       </p>
       <div className="flex flex-wrap gap-3">
         {proofs.map((one) => (
-          <PhotoPicture key={one.entityId} record={one} alt={lotWords.scaleOrDisplayAsIt()} />
+          <PhotoPicture key={one.entityId} record={one} alt={lotWords.theScaleOrDisplayAs()} />
         ))}
       </div>
     </div>

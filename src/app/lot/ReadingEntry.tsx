@@ -78,7 +78,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
 
   /** Keeps what was typed; where that fails, it is put back unless the next one is being typed already. */
   const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
-    const label = lotWords.readingKept({ scale: formatDial(content.scale, content.dialValue) });
+    const label = lotWords.readingSaved({ scale: formatDial(content.scale, content.dialValue) });
     const now = { ...content, takenAt: new Date().toISOString() };
     const done = await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
@@ -116,7 +116,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
           />
         </ReadingFields>
         <Button type="submit" tone="ink" className="min-h-14">
-          {lotWords.keepThisReading()}
+          {lotWords.saveThisReading()}
         </Button>
       </div>
     </FormFrame>

@@ -56,10 +56,10 @@ function OtherMeterFields(): ReactElement {
 function meterWords({ scale, resolution, atc }: InstrumentContent): string {
   const compensation =
     atc === null
-      ? lotWords.notKnownWhetherItCorrects()
+      ? lotWords.notKnownWhetherItHas()
       : atc
-        ? lotWords.correctsTemperatureItself()
-        : lotWords.noTemperatureCorrectionOfIts();
+        ? lotWords.withAtc()
+        : lotWords.withoutAtc();
   return lotWords.divisionsOf({ scale: SCALE_NAMES[scale], resolution, compensation });
 }
 

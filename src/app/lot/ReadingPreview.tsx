@@ -70,7 +70,7 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       ))}
       {content.practice ? (
         <p className="mt-2 border-t border-ink pt-2 text-base font-semibold">
-          {lotWords.practiceFromAStandIn()}
+          {lotWords.practiceOnASimulatedMeter()}
         </p>
       ) : (
         <p className="mt-2 flex items-center gap-2 border-t border-ink pt-2 text-lg font-bold">

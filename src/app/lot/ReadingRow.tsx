@@ -30,7 +30,7 @@ export function vesselName({ content }: Reading, file: LotFile): string {
   if (id === null) return lotWords.lotAsAWhole();
   return (
     vesselsOf(file.containers).find((one) => one.id === id)?.label ??
-    lotWords.aContainerSinceRemoved()
+    lotWords.aContainerRemovedSince()
   );
 }
 
@@ -97,7 +97,7 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
         )}
         {before !== null && (
           <span className="block font-semibold">
-            {lotWords.historyReadBeforeItIs({ happened: tell(HAPPENED[before]) })}
+            {lotWords.historyReadBeforeSoIt({ happened: tell(HAPPENED[before]) })}
           </span>
         )}
         {marks
@@ -141,7 +141,7 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
         open={proving}
         onOpenChange={setProving}
         title={lotWords.proofOfThisReading()}
-        description={lotWords.scaleOrDisplayAsItShowed({
+        description={lotWords.theScaleOrDisplayAsIt({
           scale: formatDial(content.scale, content.dialValue),
         })}
       >

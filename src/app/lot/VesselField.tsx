@@ -16,7 +16,7 @@ export function VesselField({ of, vessels }: VesselFieldProps): ReactElement {
       of={of}
       at="vessel"
       choices={[
-        { value: '', label: lotWords.theLotAsAWhole() },
+        { value: '', label: lotWords.theWholeLotStirred() },
         ...vessels.map(({ id, label }) => ({ value: id, label })),
       ]}
     />

@@ -31,14 +31,14 @@ describe('warnings at the prism', () => {
     expect(warned({ dialValue: 17.8 }, [kept({ dialValue: 17.4 })])).toEqual([]);
     const [said] = warned({ dialValue: 18 }, [kept({ dialValue: 17.4 })]);
     expect(said).toBe(
-      '2 readings of this sample are 0.6 apart; a reader’s usual is up to 0.5. Wipe the prism and read once more.',
+      '2 readings of this sample are 0.6 apart; a reader’s usual spread is up to 0.5. Wipe the prism and read once more.',
     );
   });
 
   test('a steady reader is warned sooner, by their own usual', () => {
     const steady = Array.from({ length: 40 }, () => [17.2, 17.2]);
     const [said] = warned({ dialValue: 17.8 }, [kept({ dialValue: 17.4 })], steady);
-    expect(said).toContain('your usual is up to 0.2');
+    expect(said).toContain('your usual spread is up to 0.2');
   });
 
   test('only replicates count: same vessel, spot, meter and reader', () => {

@@ -29,8 +29,8 @@ function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
     commonWords.lot({ code }),
     `SHA-256 ${digest.slice(0, 32)}`,
     digest.slice(32),
-    dossierWords.overEveryRecordBehindThis(),
-    dossierWords.saveTheRecordsToA(),
+    dossierWords.coversEveryRecordBehindThis(),
+    dossierWords.toVerifySaveTheRecords(),
   ];
   lines.forEach((line, at) => {
     const font = at === 0 ? paper.bold : paper.regular;

@@ -99,9 +99,11 @@ export function sheetTrouble(sheet: LabelSheet): string | null {
   const height =
     sheet.marginTopMm + sheet.rows * sheet.labelHeightMm + (sheet.rows - 1) * sheet.gapYMm;
   if (width > sheet.pageWidthMm + 0.5) {
-    return dossierWords.theLabelsAreMmWider({ width: (width - sheet.pageWidthMm).toFixed(1) });
+    return dossierWords.togetherTheLabelsAreMm({ width: (width - sheet.pageWidthMm).toFixed(1) });
   }
   return height > sheet.pageHeightMm + 0.5
-    ? dossierWords.theLabelsAreMmHigher({ height: (height - sheet.pageHeightMm).toFixed(1) })
+    ? dossierWords.togetherTheLabelsAreMmHigher({
+        height: (height - sheet.pageHeightMm).toFixed(1),
+      })
     : null;
 }

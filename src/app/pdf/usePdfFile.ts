@@ -11,7 +11,7 @@ interface PdfFile extends MadePdf {
 
 /** What is said of signs that the PDF could not write. */
 const missingWords = (missing: readonly string[]): string =>
-  dossierWords.theseSignsCannotBePrinted({ missing: missing.join(' ') });
+  dossierWords.theseCharactersCannotBePrinted({ missing: missing.join(' ') });
 
 /**
  * Makes a PDF and hands it over as a file; the letters are loaded when they are first wanted.

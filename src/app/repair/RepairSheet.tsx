@@ -26,7 +26,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   const keep = submit(async (content) => {
     const done = await dispatch(
       perform(
-        kitWords.correctedTheRecord(),
+        kitWords.recordCorrected(),
         (scribe) => [nextRevision(scribe, row, { content, reason: kitWords.aValueCouldNotBe() })],
         { draft },
       ),
@@ -48,7 +48,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
           />
         ))}
         <Button type="submit" tone="ink" className="min-h-14">
-          {kitWords.keepTheCorrection()}
+          {kitWords.saveTheCorrection()}
         </Button>
       </div>
     </FormFrame>
@@ -68,7 +68,7 @@ export function RepairSheet({ aside, onClose }: RepairSheetProps): ReactElement 
       onOpenChange={onClose}
       title={kitWords.correctARecord()}
       description={
-        aside ? kitWords.theFormerVersionStaysIn({ name: kindsWords[aside.kind]() }) : ''
+        aside ? kitWords.theEarlierVersionStaysIn({ name: kindsWords[aside.kind]() }) : ''
       }
     >
       {aside && <RepairFields key={aside.id} aside={aside} onDone={onClose} />}

@@ -14,7 +14,7 @@ import { tell } from '../words/tell';
 
 function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
   void dispatch(
-    perform(kitWords.removedTheRecord(), (scribe) => [
+    perform(kitWords.recordRemoved(), (scribe) => [
       nextRevision(scribe, row, { withdrawn: true, reason: commonWords.removed() }),
     ]),
   );
@@ -39,7 +39,7 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
           {troubles[0] && tell(troubles[0].message)}
         </p>
         <p className="text-base text-ink-soft">
-          {kitWords.written({ recordedAt: formatMoment(row.recordedAt), by })}
+          {kitWords.entered({ recordedAt: formatMoment(row.recordedAt), by })}
         </p>
       </div>
       {field && (
@@ -65,11 +65,11 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
         {content.name || commonWords.lot({ code: content.code })}
       </p>
       <p className="text-base">
-        {kitWords.noDecisionCanBeComputed({
+        {kitWords.noDecisionCanBeMade({
           part:
             lot.suspects.length > 0
-              ? kitWords.withoutTheRecordBelowIt()
-              : kitWords.reportThisLine({ why: lot.why }),
+              ? kitWords.withoutTheRecordBelowThere()
+              : kitWords.pleaseReportThisLine({ why: lot.why }),
         })}
       </p>
       {lot.suspects.map((one) => {
@@ -77,7 +77,7 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
         return (
           <p key={one.id} className="mt-2 flex flex-wrap items-center gap-x-4">
             <span className="grow basis-60 text-base">
-              {kitWords.written2({ title, recordedAt: formatMoment(one.recordedAt) })}
+              {kitWords.entered2({ title, recordedAt: formatMoment(one.recordedAt) })}
             </span>
             <Button onClick={() => removal(dispatch, one)}>
               {commonWords.remove()}
@@ -111,7 +111,7 @@ export function ToCorrect({ unruled = NONE, ownerId }: ToCorrectProps): ReactEle
       <h2 id="to-correct" className="text-2xl font-bold">
         {kitWords.correctRecords({ count })}
       </h2>
-      <p className="mt-1 max-w-2xl text-lg">{kitWords.aValueInHereCannot()}</p>
+      <p className="mt-1 max-w-2xl text-lg">{kitWords.theseHoldAValueThat()}</p>
       <ul className="mt-2 divide-y divide-thread">
         {aside.map((one) => (
           <AsideRow key={one.id} aside={one} onCorrect={() => setCorrecting(one)} />

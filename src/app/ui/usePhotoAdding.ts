@@ -25,5 +25,9 @@ export function usePhotoAdding(keep: (photo: ShrunkPhoto) => Promise<unknown>): 
     setState({ busy: false, wrong: result.ok ? '' : tell(result.message) });
     if (result.ok) await keep(result.photo);
   };
-  return { busy: state.busy, words: state.busy ? sharedWords.makingItSmall() : state.wrong, add };
+  return {
+    busy: state.busy,
+    words: state.busy ? sharedWords.shrinkingThePhotograph() : state.wrong,
+    add,
+  };
 }

@@ -35,7 +35,7 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
         surfacePercent: formatPercent(advice.surfacePercent),
       });
     case 'comb-softens':
-      return roomWords.theAirComesToAbove({
+      return roomWords.theAirWillReachAbove({
         hottestC: degrees(advice.hottestC),
         dayWords: dayWords(advice.day),
         combSoftensC: degrees(COMB_SOFTENS_C),
@@ -46,13 +46,13 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
         hottestC: degrees(advice.hottestC),
       });
     case 'cold-boxes':
-      return roomWords.comesInColdAtIts({
+      return roomWords.comesInColdKpaOf({
         nameOf: nameOf(advice.batchId),
         honeyKPa: advice.honeyKPa.toFixed(1),
         airKPa: advice.airKPa.toFixed(1),
       });
     case 'hard-to-extract':
-      return roomWords.isAtInTheEnd({
+      return roomWords.wouldEndAtAndFall({
         nameOf: nameOf(advice.batchId),
         percent: formatPercent(advice.percent),
         dayWords: dayWords(advice.day),
@@ -73,7 +73,7 @@ export function adviceWords(advice: RoomAdvice, context: AdviceContext): string 
         waterWords: waterWords(advice.waterKg),
       });
     case 're-wets':
-      return roomWords.wereTheRoomSwitchedOff({
+      return roomWords.ifYouSwitchedTheRoom({
         nameOf: nameOf(advice.batchId),
         byPercent: formatPercent(advice.byPercent),
         surfacePercent: formatPercent(advice.surfacePercent),

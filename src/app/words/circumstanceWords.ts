@@ -6,23 +6,23 @@ type Said<K extends keyof Circumstances> = Extract<Circumstances[K], string>;
 type Also = 'wet-equipment' | 'last-flow';
 
 export const NECTAR_NAMES: Readonly<Record<Said<'nectar'>, string>> = {
-  'not-said': lotWords.notLookedAt(),
+  'not-said': lotWords.notChecked(),
   ordinary: lotWords.ordinaryPlantsOnly(),
   doubtful: lotWords.doubtfulAPlantThatMay(),
-  toxic: lotWords.toxicNectarIsInIt(),
+  toxic: lotWords.containsToxicNectar(),
 };
 
 export const HEALTH_NAMES: Readonly<Record<Said<'sourceHealth'>, string>> = {
-  'not-said': lotWords.notLookedAt(),
+  'not-said': lotWords.notChecked(),
   healthy: lotWords.healthy(),
   unknown: lotWords.notKnown(),
-  diseased: lotWords.diseasedOrSuspectedToBe(),
+  diseased: lotWords.diseasedOrSuspected(),
 };
 
 export const BROOD_NAMES: Readonly<Record<Said<'brood'>, string>> = {
   none: commonWords.none(),
   sealed: lotWords.sealedBroodStayedInIts(),
-  larvae: lotWords.larvaeWereSpunOutInto(),
+  larvae: lotWords.larvaeWereSpunIntoThe(),
 };
 
 export const TAINT_NAMES: Readonly<Record<Said<'taint'>, string>> = {
@@ -48,11 +48,11 @@ export const RESIDUE_NAMES: Readonly<Record<Circumstances['residues'][number], s
 
 export const ALSO_NAMES: Readonly<Record<Also, string>> = {
   'wet-equipment': lotWords.equipmentWasWetWithWater(),
-  'last-flow': lotWords.boxesWentOnWithLast(),
+  'last-flow': lotWords.boxesStillHeldHoneyFrom(),
 };
 
 export const OUTSIDE_NAMES: Readonly<Record<OutsideBoxes, string>> = {
-  'not-said': lotWords.notSaidYet(),
+  'not-said': lotWords.notAnsweredYet(),
   'nothing-given': lotWords.noNothingWasGiven(),
   given: lotWords.yesTreatedOrFed(),
 };

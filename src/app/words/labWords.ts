@@ -13,12 +13,12 @@ export const LAB_WORDS: Readonly<Record<LabQuantity, QuantityWords>> = {
   karlFischerPercent: {
     name: qualityWords.waterByKarlFischer(),
     unit: '%',
-    about: qualityWords.trueWaterDiffersFromRefractometry(),
+    about: qualityWords.trueWaterDiffersFromA(),
   },
   refractometerPercent: {
     name: qualityWords.waterByRefractometer(),
     unit: '%',
-    about: qualityWords.besideYourOwnReadingsIt(),
+    about: qualityWords.mustAgreeWithYourOwn(),
   },
   yeastPerG: {
     name: qualityWords.yeast(),

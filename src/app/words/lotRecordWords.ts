@@ -33,7 +33,7 @@ export function lotRecordWords(record: LotRecord): string {
     case 'lab-report':
       return lotWords.reportOf({ laboratory: record.content.laboratory });
     case 'settling':
-      return lotWords.standsToClear({ name: record.content.name });
+      return lotWords.settling({ name: record.content.name });
     case 'heat-spell':
       return lotWords.warmth({ occasion: OCCASION_NAMES[record.content.occasion] });
     case 'weighing':
@@ -42,7 +42,7 @@ export function lotRecordWords(record: LotRecord): string {
         massKg: record.content.massKg.toFixed(1),
       });
     case 'circumstances':
-      return lotWords.whatElseBearsOnIt();
+      return lotWords.notesOnThisHoney();
     case 'piece':
       return lotWords.piece({ label: record.content.label });
     case 'store-move':

@@ -16,11 +16,32 @@ type Message<T extends string> = keyof Values<T> extends never
   ? () => string
   : (values: Values<T>) => string;
 
+/** Digits of a number that nobody rounded, those before the point always. */
+const MOST_DIGITS = 4;
+
+/** A number as a person would write it: no message tells 1.4689999999999999. */
+export function rounded(value: number): number {
+  const before = Math.abs(value) < 1 ? 0 : Math.floor(Math.log10(Math.abs(value))) + 1;
+  return Number.isFinite(value)
+    ? Number(value.toPrecision(Math.min(100, Math.max(MOST_DIGITS, before))))
+    : value;
+}
+
+type Given = Record<string, string | number>;
+
+const roundedValues = (values: Given = {}): Given =>
+  Object.fromEntries(
+    Object.entries(values).map(([name, value]) => [
+      name,
+      typeof value === 'number' ? rounded(value) : value,
+    ]),
+  );
+
 /** Whether a text has to be parsed at all. */
 const MARKED = /[{}'#]/;
 
 /** Makes the sentence of one text in the language in force. */
-function sayer(id: string, english: string): (values?: Record<string, string | number>) => string {
+function sayer(id: string, english: string): (values?: Given) => string {
   const translated = language?.messages[id];
   const text = translated ?? english;
   if (!MARKED.test(text)) return () => text;
@@ -28,7 +49,7 @@ function sayer(id: string, english: string): (values?: Record<string, string | n
   return (values) => {
     const locale = translated === undefined ? 'en' : language?.locale;
     format ??= new IntlMessageFormat(text, locale, undefined, { ignoreTag: true });
-    return String(format.format(values));
+    return String(format.format(roundedValues(values)));
   };
 }
 

@@ -40,7 +40,7 @@ export function dueWords(due: CheckDue): string {
         ? meterWords.checkDueToday()
         : meterWords.checkOverdueByDays({ days: -days });
     case 'readings':
-      return meterWords.checkDueAsManyReadings();
+      return meterWords.checkDueYouHaveTaken();
     case null:
       return meterWords.nextCheckInDaysOr({
         number: Math.max(1, days),
@@ -54,7 +54,7 @@ export function zeroWords(meter: Meter, now: string): string {
   const calibration = calibrationAt(meter.points, dayOfMoment(now));
   switch (calibration.status) {
     case 'none':
-      return meterWords.nothingIsKnownOfIts();
+      return meterWords.itsZeroIsNotKnown();
     case 'rough':
       return calibration.agrees
         ? meterWords.aRoughCheckFoundNothing()
@@ -64,7 +64,7 @@ export function zeroWords(meter: Meter, now: string): string {
       const doubt = `± ${(2 * calibration.standardPercent).toFixed(1)}`;
       if (Math.abs(wet) < 0.05) return meterWords.itsZeroIsRight({ doubt });
       const size = Math.abs(wet).toFixed(1);
-      return meterWords.itReadsTooThatIs({
+      return meterWords.itReadsTooEveryReading({
         size,
         part: wet > 0 ? meterWords.wet() : meterWords.dry(),
         doubt,

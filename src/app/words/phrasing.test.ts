@@ -18,16 +18,14 @@ describe('the answer in words', () => {
       'Do not jar or sell: it is fermenting',
     );
     const capped = lotEvidence({ comb: { cappedShare: 1, shake: 'nothing-fell' } });
-    expect(headline(ruleOnLot(capped))).toMatch(
-      /^Take it on trust of the comb, but look again by \d/,
-    );
+    expect(headline(ruleOnLot(capped))).toMatch(/^Accept on its capping, but look again by \d/);
   });
 
   test('one wet vessel in a dry lot is named as what it is', () => {
     const vessels = ['a', 'b', 'c'].map((id) => ({ id, label: id, massKg: 10 }));
     const dry = [...readingsOf([16.5, 16.5], 'a'), ...readingsOf([16.6, 16.6], 'b')];
     const one = lotEvidence({ vessels, readings: [...dry, ...readingsOf([21.5, 21.5], 'c')] });
-    expect(headline(ruleOnLot(one))).toBe('Set one vessel apart: over the limit');
+    expect(headline(ruleOnLot(one))).toBe('Set one vessel aside: over the limit');
   });
 
   test('figures: measured with its ±, expected as a range', () => {

@@ -2,6 +2,7 @@ import { isMeasured, type Ruling } from '../../core';
 import { OUTCOME_NAMES, STEP_NAMES } from '../format/moisture';
 import { rulingWords } from './english/ruling';
 import { tell } from './tell';
+import { doubtful } from '../format/doubtful';
 
 /** "look again by 26 Feb", and how many more conditions there are. */
 function conditionWords({ findings }: Ruling): string {
@@ -36,7 +37,7 @@ export function headline(ruling: Ruling): string {
         (one) => one.ruleId === 'vessel-apart' && one.bearing === 'over',
       ).length;
       return ruling.overProbability < 0.5 && apart > 0
-        ? rulingWords.setApartOverTheLimit({
+        ? rulingWords.setAsideOverTheLimit({
             part: apart === 1 ? rulingWords.oneVessel() : rulingWords.vessels({ apart }),
           })
         : OUTCOME_NAMES[outcome];
@@ -72,6 +73,6 @@ export function ruleSentence(ruling: Ruling): string {
 export function answerFigure({ belief }: Ruling): string {
   const { mean, expanded } = belief;
   return isMeasured(belief)
-    ? `${mean.toFixed(1)} ± ${expanded.toFixed(1)}`
+    ? doubtful(mean, expanded)
     : `${Math.max(0, mean - expanded).toFixed(0)}–${(mean + expanded).toFixed(0)}`;
 }

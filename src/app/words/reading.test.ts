@@ -18,7 +18,7 @@ describe('what was corrected, in words', () => {
     const dial = { ...warm, offsetIndex: -0.0005 };
     expect(correctionWords(read(dial), dial)).toBe('Read warm: 0.45 lower than the dial.');
     expect(offsetWords(dial)).toBe(
-      'By its zero check the meter reads 0.20 too wet; that was taken off.',
+      'Its zero check found the meter 0.20 too wet; that was taken off.',
     );
     expect(offsetTaken(dial)).toBeCloseTo(0.196, 2);
     expect(correctionWords(read(warm), warm)).toBe('Read warm: 0.45 lower than the dial.');

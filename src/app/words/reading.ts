@@ -15,7 +15,7 @@ export const SPOT_NAMES: Readonly<Record<Spot, string>> = {
   middle: benchWords.middle(),
   bottom: benchWords.bottom(),
   gate: benchWords.atTheGate(),
-  'not-said': commonWords.notSaid(),
+  'not-said': commonWords.notGiven(),
 };
 
 /** States of the sample as they are chosen and told. */
@@ -32,8 +32,8 @@ export const SAMPLE_NAMES: Readonly<Record<SampleState, string>> = {
 export const SAMPLE_ADVICE: Readonly<Record<SampleState, string>> = {
   clear: '',
   cloudy: benchWords.theLineBlursTakeThe(),
-  crystals: benchWords.doNotRelyOnIt(),
-  liquefied: benchWords.goodAClosedJarLost(),
+  crystals: benchWords.doNotRelyOnThis(),
+  liquefied: benchWords.goodAClosedJarLoses(),
   gel: benchWords.lingSetsToAGel(),
   'gel-stirred': benchWords.readAtOnceBeforeIt(),
 };
@@ -42,7 +42,7 @@ export const SAMPLE_ADVICE: Readonly<Record<SampleState, string>> = {
 export const COMPONENTS: Readonly<Record<ComponentId, { name: string; what: string }>> = {
   repeatability: {
     name: benchWords.readerFromReadingToReading(),
-    what: benchWords.howFarYourOwnReadings(),
+    what: benchWords.howMuchYourReadingsOf(),
   },
   resolution: {
     name: benchWords.divisionOfTheDial(),
@@ -58,23 +58,23 @@ export const COMPONENTS: Readonly<Record<ComponentId, { name: string; what: stri
   },
   relation: {
     name: benchWords.relationBetweenIndexAndMoisture(),
-    what: benchWords.whatTheTableItselfMay(),
+    what: benchWords.howFarOffTheTable(),
   },
   method: {
     name: benchWords.theMethod(),
-    what: benchWords.whatTwoLaboratoriesThatRead(),
+    what: benchWords.howMuchTwoLaboratoriesDiffer(),
   },
   sample: {
     name: benchWords.cloudyOrGelledSample(),
-    what: benchWords.aBlurredLineMayBe(),
+    what: benchWords.aBlurredLineCanBe(),
   },
   spot: {
     name: benchWords.fromSpotToSpotIn(),
     what: benchWords.drierHoneySinksStirOr(),
   },
   'between-vessels': {
-    name: benchWords.vesselsNotTested(),
-    what: benchWords.whatTheUntestedVesselsMay(),
+    name: benchWords.containersNotTested(),
+    what: benchWords.howMuchTheUntestedContainers(),
   },
 };
 
@@ -92,6 +92,6 @@ export function offsetWords(dial: DialReading): string {
   if (Math.abs(offset) < 0.005) return '';
   const size = Math.abs(offset).toFixed(2);
   return offset > 0
-    ? benchWords.byItsZeroCheckThe({ size })
-    : benchWords.byItsZeroCheckTheMeter({ size });
+    ? benchWords.itsZeroCheckFoundThe({ size })
+    : benchWords.itsZeroCheckFoundTheMeter({ size });
 }

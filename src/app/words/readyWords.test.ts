@@ -15,23 +15,21 @@ const say = (early: number, likely: number, late: number, within = 1): string =>
 
 describe('when a batch is ready, told no finer than the band', () => {
   test('days, parts of a day, hours', () => {
-    expect(say(1, 2.2, 4)).toBe('Ready between tomorrow and Sunday, most likely Friday');
+    expect(say(1, 2.2, 4)).toBe('Ready tomorrow to Sunday, most likely Friday');
     expect(say(1, 1.8, 2.5)).toBe(
-      'Ready between tomorrow morning and Friday evening, most likely early Friday',
+      'Ready tomorrow morning to Friday evening, most likely early Friday',
     );
     expect(say(1, 1.1, 1.2)).toBe(
-      'Ready between tomorrow 9 o’clock and tomorrow 13 o’clock, most likely tomorrow 11 o’clock',
+      'Ready tomorrow 9:00 to tomorrow 13:00, most likely tomorrow 11:00',
     );
   });
 
   test('perhaps now, now, not at all', () => {
     expect(say(-0.5, 0.4, 1)).toBe(
-      'Ready by tomorrow morning, perhaps now, most likely this evening',
+      'Ready by tomorrow morning, perhaps already, most likely this evening',
     );
     expect(say(-2, -1, -0.2)).toBe('Dry enough now');
-    expect(say(3, Infinity, Infinity, 0.42)).toBe(
-      'Not before Saturday; within 10 days with 42 % probability',
-    );
+    expect(say(3, Infinity, Infinity, 0.42)).toBe('Not before Saturday; 42 % sure within 10 days');
     expect(say(Infinity, Infinity, Infinity, 0.01)).toBe('Not dry enough within 10 days');
   });
 
@@ -70,15 +68,15 @@ describe('advice in words', () => {
     ] as const;
     expect(all.map((one) => adviceWords(one, context))).toMatchInlineSnapshot(`
       [
-        "The air is wetter than the honey: First load gains 0.4 points within a day, its surface comes to 22.3 %. Dry the air first, or take it out.",
-        "The air comes to 37.0 °C on Friday: above 35.0 °C new comb softens and sags. Set it lower, or let heat out.",
-        "The dehumidifier is made for air up to 35.0 °C; here it stands in 37.0 °C. It may cut out, or wear out.",
-        "First load comes in cold: at its surface 1.1 kPa of vapour against 1.7 in the air, so that it takes water up until it is warm. Warm it closed up, or in dry air.",
-        "First load is at 14.6 % in the end, and under 15 % on Friday: honey so dry hardly leaves the comb. Take it out before.",
-        "The dehumidifier runs all the time, and the air hangs at 41 % instead of 30 %: the machine is the limit, not time. Fewer boxes, or a second machine.",
+        "The air is wetter than the honey: First load would gain 0.4 points within a day, its surface reaching 22.3 %. Dry the air first, or take it out.",
+        "The air will reach 37.0 °C on Friday: above 35.0 °C new comb softens and sags. Set it lower, or let heat out.",
+        "The dehumidifier is made for air up to 35.0 °C; here it gets 37.0 °C. It may cut out or wear out.",
+        "First load comes in cold: 1.1 kPa of vapour at its surface against 1.7 in the air, so it takes up water until it is warm. Warm it covered, or in dry air.",
+        "First load would end at 14.6 % and fall below 15 % on Friday: honey that dry hardly leaves the comb. Take it out before then.",
+        "The dehumidifier runs all the time and the air stays at 41 % instead of 30 %: the machine is the limit, not time. Load fewer boxes, or add a second machine.",
         "With 50 % of this load the dehumidifier would reach 32 % on the second day.",
-        "The log shows the door open 3 times over the last day: about 90 g of water came in with the air of outside. Go in seldom, and carry all in at once.",
-        "Were the room switched off now, First load would gain 0.3 points within a day from the air outside, its surface 21.4 %: extract soon, or cover it tightly.",
+        "The log shows the door opened 3 times in the last day: about 90 g of water came in with outside air. Go in seldom, and carry everything in at once.",
+        "If you switched the room off now, First load would gain 0.3 points within a day from outside air, its surface 21.4 %: extract soon, or cover it tightly.",
       ]
     `);
   });

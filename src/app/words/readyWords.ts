@@ -69,16 +69,16 @@ export function readyWords(ready: ReadyForecast, context: ReadyContext): string 
   if (!Number.isFinite(lateDay)) {
     const from =
       at(earlyDay) <= nowMs
-        ? todayWords.perhapsNow()
+        ? todayWords.couldBeDryAlready()
         : todayWords.notBefore({ timeWords: timeWords(at(earlyDay), nowMs, 'day') });
-    return todayWords.withinDaysWithProbability({ from, daysAhead, share });
+    return todayWords.sureWithinDays({ from, daysAhead, share });
   }
   const fineness = finenessOf(lateDay - earlyDay);
   const late = timeWords(at(lateDay), nowMs, fineness);
   const likely = timeWords(Math.max(nowMs, at(likelyDay)), nowMs, fineness);
-  if (at(earlyDay) <= nowMs) return todayWords.readyByPerhapsNowMost({ late, likely });
+  if (at(earlyDay) <= nowMs) return todayWords.readyByPerhapsAlreadyMost({ late, likely });
   const early = timeWords(at(earlyDay), nowMs, fineness);
   return early === late
     ? todayWords.ready({ early })
-    : todayWords.readyBetweenAndMostLikely({ early, late, likely });
+    : todayWords.readyToMostLikely({ early, late, likely });
 }

@@ -17,7 +17,7 @@ export const FOAM_NAMES: Readonly<Record<Foam, string>> = {
   none: commonWords.none(),
   thin: qualityWords.thin(),
   thick: qualityWords.thick(),
-  'comes-back': qualityWords.comesBackWhenSkimmed(),
+  'comes-back': qualityWords.comesBackAfterSkimming(),
 };
 
 export const IMPURITY_NAMES: Readonly<Record<Impurity, string>> = {

@@ -3,11 +3,11 @@ import type { CallBackEnd, PlaceKind, Purpose, ReleaseUse, StoreAct } from '../.
 import { storeWords } from './english/store';
 
 export const STORE_ACT_NAMES: Readonly<Record<StoreAct, string>> = {
-  placed: storeWords.putInItsPlace(),
-  looked: storeWords.lookedAtAllWell(),
+  placed: storeWords.putAway(),
+  looked: storeWords.checkedAllWell(),
   opened: storeWords.opened3(),
   'stood-open': storeWords.stoodOpen(),
-  taken: storeWords.honeyTakenFromIt(),
+  taken: storeWords.honeyTaken(),
   emptied: storeWords.emptied(),
 };
 
@@ -27,7 +27,7 @@ export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
 };
 
 export const KEPT_NAMES: Readonly<Record<KeptAs, string>> = {
-  'as-it-goes': storeWords.asItGoes(),
+  'as-it-goes': storeWords.asItHappens(),
   liquid: storeWords.keptLiquid(),
   creamed: storeWords.creamed(),
 };
@@ -51,7 +51,7 @@ export const WAY_NAMES: Readonly<Record<WayId, string>> = {
 };
 
 export const AIM_NAMES: Readonly<Record<BlendAim, string>> = {
-  save: storeWords.saveWhatIsTooWet(),
+  save: storeWords.useUpHoneyThatIs(),
   fill: storeWords.fillTheTanks(),
 };
 
@@ -59,7 +59,7 @@ export const RELAXATION_NAMES: Readonly<Record<RelaxationId, string>> = {
   target: storeWords.aTargetUpToThe(),
   flows: storeWords.lettingFlowsMix(),
   colours: storeWords.lettingColoursMix(),
-  whole: storeWords.pouringPartsOfContainers(),
+  whole: storeWords.pouringPartOfAContainer(),
   capacity: storeWords.aLargerTank(),
 };
 
@@ -69,7 +69,7 @@ export const CALL_BACK_NAMES: Readonly<Record<CallBackEnd, string>> = {
   destroyed: storeWords.thrownAwayThere(),
   warned: storeWords.toldNotToEatIt(),
   eaten: storeWords.eatenAlready(),
-  'not-found': storeWords.nobodyReached(),
+  'not-found': storeWords.couldNotReachThem(),
 };
 
 /** What honey is for that leaves without an accepted ruling. */

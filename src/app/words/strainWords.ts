@@ -17,14 +17,14 @@ export const OCCASION_NAMES: Readonly<Record<HeatOccasion, string>> = {
   warming: lineWords.warming(),
   liquefying: lineWords.liquefying(),
   storage: lineWords.storage(),
-  transport: lineWords.onTheWay(),
+  transport: lineWords.inTransport(),
 };
 
 export const STAGE_NAMES: Readonly<Record<MassStage, string>> = {
   'in-comb': lineWords.inTheCombs(),
   'in-wet-combs': lineWords.leftInWetCombs(),
   'with-cappings': lineWords.withTheCappings(),
-  drip: lineWords.dripFromCappings(),
+  drip: lineWords.drainedFromCappings(),
   'on-walls': lineWords.onWallsAndTools(),
   'off-mesh': lineWords.scrapedOffMeshes(),
   skimmed: lineWords.skimmedOff(),
@@ -44,26 +44,26 @@ export const toolName = ({ name, kind }: NamedTool): string => name || TOOL_NAME
 
 export const FACE_NAMES: Readonly<Record<CombFace, string>> = {
   sunken: lineWords.sunken(),
-  flush: lineWords.flushWithTheWood(),
-  proud: lineWords.proudOfTheWood(),
+  flush: lineWords.flushWithTheFrame(),
+  proud: lineWords.proudOfTheFrame(),
 };
 
 /** What holds a day up. */
 export const STAGE_HOLDS: Readonly<Record<StageGain['stage'], string>> = {
-  uncapping: lineWords.uncappingHoldsTheDayUp(),
-  hands: lineWords.handsAreShort(),
-  extractor: lineWords.theExtractorHoldsTheDay(),
-  strainer: lineWords.theStrainerHoldsTheDay(),
-  doors: lineWords.shutDoorsHoldTheDay(),
+  uncapping: lineWords.uncappingDelaysTheDay(),
+  hands: lineWords.thereAreTooFewHands(),
+  extractor: lineWords.theExtractorDelaysTheDay(),
+  strainer: lineWords.theStrainerDelaysTheDay(),
+  doors: lineWords.keepingTheDoorsShutDelays(),
 };
 
 /** What it would bring to mend that, before the time gained. */
 export const STAGE_MENDED: Readonly<Record<StageGain['stage'], string>> = {
-  uncapping: lineWords.uncappedAQuarterFaster(),
-  hands: lineWords.withHandsAQuarterFaster(),
-  extractor: lineWords.spunAQuarterFaster(),
-  strainer: lineWords.strainedAQuarterFaster(),
-  doors: lineWords.withDoorsOpenAllDay(),
+  uncapping: lineWords.uncappingAQuarterFaster(),
+  hands: lineWords.everyoneAQuarterFaster(),
+  extractor: lineWords.spinningAQuarterFaster(),
+  strainer: lineWords.strainingAQuarterFaster(),
+  doors: lineWords.doorsOpenAllDay(),
 };
 
 export const CHANGE_NAMES: Readonly<Record<LineChange, string>> = {
@@ -75,7 +75,7 @@ export const CHANGE_NAMES: Readonly<Record<LineChange, string>> = {
 };
 
 export const TICK_NAMES: Readonly<Record<Tick, string>> = {
-  'load-out': lineWords.loadOut(),
+  'load-out': lineWords.loadSpun(),
   'pail-full': lineWords.pailFull(),
   scraped: lineWords.strainerScraped(),
 };
@@ -90,7 +90,7 @@ export const KIT_NAMES: Readonly<Record<KitItem, { name: string; standIn: string
   pails: { name: lineWords.pails(), standIn: lineWords.aTankOrFoodGrade() },
   'lids-of-pails': { name: lineWords.lidsOfPails(), standIn: lineWords.filmUnderABoardFor() },
   jars: { name: lineWords.jars(), standIn: lineWords.keepItInPailsAnd() },
-  'lids-of-jars': { name: lineWords.lidsOfJars(), standIn: lineWords.noneUsedLidsLeakAnd() },
+  'lids-of-jars': { name: lineWords.lidsOfJars(), standIn: lineWords.nothingUsedLidsLeakAnd() },
   labels: { name: lineWords.labels(), standIn: lineWords.printThemFromTheLot() },
   'coarse-mesh': { name: lineWords.coarseMesh(), standIn: lineWords.aKitchenSieveOverThe() },
   'fine-mesh': { name: lineWords.fineMesh(), standIn: lineWords.aNewNylonStockingOr() },
@@ -101,35 +101,35 @@ export const KIT_NAMES: Readonly<Record<KitItem, { name: string; standIn: string
 /** A task of cleaning up: what, and why. */
 export const CLEAN_UP_WORDS: Readonly<Record<CleanUpTask, { what: string; why: string }>> = {
   'bees-off': {
-    what: lineWords.clearFramesAndBoxesOf(),
-    why: lineWords.beesInsideCallOthersEach(),
+    what: lineWords.clearTheLastBeesOff(),
+    why: lineWords.everyBeeThatFindsHoney(),
   },
   'wet-home': {
     what: lineWords.giveWetCombsBackTo(),
-    why: lineWords.whatStaysOnItsOwn(),
+    why: lineWords.anotherColonysCombsMayCarry(),
   },
   'wet-over-cover': {
-    what: lineWords.setThemOverAnInner(),
-    why: lineWords.overTheCoverBeesEmpty(),
+    what: lineWords.putThemAboveAnInner(),
+    why: lineWords.aboveTheCoverBeesEmpty(),
   },
   'wet-not-yet': {
     what: lineWords.giveWetCombsToNo(),
     why: lineWords.sporesOfFoulbroodLiveIn(),
   },
   'boxes-cleaned': {
-    what: lineWords.haveBoxesAndCombsLicked(),
-    why: lineWords.whatIsLeftOfThe(),
+    what: lineWords.haveBoxesAndCombsCleaned(),
+    why: lineWords.honeyLeftFromTheLast(),
   },
   cappings: {
-    what: lineWords.letCappingsDripIntoA(),
-    why: lineWords.dripGoesBackOnlyWith(),
+    what: lineWords.letCappingsDrainIntoTheir(),
+    why: lineWords.drainedHoneyGoesBackOnly(),
   },
   'tools-dry': {
     what: lineWords.washWithColdWaterFirst(),
     why: lineWords.waterLeftOnATool(),
   },
   'stored-dry': {
-    what: lineWords.doNotSetWetCombs(),
-    why: lineWords.beesWouldFillThemAnd(),
+    what: lineWords.duringAFlowDoNot(),
+    why: lineWords.beesWouldRefillThemAnd(),
   },
 };

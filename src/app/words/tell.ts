@@ -13,6 +13,7 @@ import { coloursWords } from './english/colours';
 import { errorsWords } from './english/errors';
 import { recordsWords } from './english/records';
 import { traceWords } from './english/trace';
+import { doubtful } from '../format/doubtful';
 
 type Sayer = (values?: Record<string, string | number>) => string;
 
@@ -75,10 +76,7 @@ export function tell(value: MessageValue, preferences?: Preferences): string {
     case 'percent':
       return formatsWords.percentValue({ value: value.value.toFixed(1) });
     case 'with-doubt':
-      return formatsWords.percentWithDoubt({
-        mean: value.mean.toFixed(1),
-        expanded: value.expanded.toFixed(1),
-      });
+      return formatsWords.withUnit({ figure: doubtful(value.mean, value.expanded), unit: '%' });
     case 'chance':
       return inHundred(value.value);
     case 'share':

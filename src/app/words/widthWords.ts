@@ -30,8 +30,8 @@ export function widthWords(evidence: LotEvidence, measured: LotMoisture): string
     ...(repeatability && { repeatability }),
     ...(learned && { learned }),
   });
-  const most = seasonWords.largestPartOfTheDoubt({ name, share });
+  const most = seasonWords.largestPartOfThe({ name, share });
   return best
     ? seasonWords.wouldBringItToAbout({ most, do: DO[best.id], expanded: best.expanded.toFixed(1) })
-    : seasonWords.nothingThatIsQuicklyDone({ most });
+    : seasonWords.nothingQuickNarrowsIt({ most });
 }

@@ -87,8 +87,8 @@ export function residueBlocks(stays: readonly CombStay[], given: readonly Given[
 export function blockSentence({ kind, name, why }: ResidueBlock): Message {
   if (kind === 'feed') {
     return why === 'during'
-      ? say('judging.onTheHiveWhileFed', { name })
-      : say('judging.putOnTooSoonAfterFeed', { name });
+      ? say('judging.onTheHiveWhileWas', { name })
+      : say('judging.putOnTooSoonAfter', { name });
   }
   return why === 'during'
     ? say('judging.onTheHiveDuringTreatment', { name })

@@ -63,7 +63,7 @@ describe('comb and what was given to its hive', () => {
     const feed = { ...strip, kind: 'feed', name: 'syrup', waitDays: 0 } as const;
     const [fed] = residueBlocks([stay(110, null)], [feed]);
     expect(inEnglish(blockSentence(fed!))).toBe(
-      'On the hive while syrup was fed: it could hold syrup, so it is not honey for people.',
+      'On the hive while syrup was fed: it may contain syrup, so it is not honey for people.',
     );
     const [treated] = residueBlocks([stay(125, null)], [strip]);
     expect(inEnglish(blockSentence(treated!))).toContain(

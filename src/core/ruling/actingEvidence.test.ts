@@ -37,7 +37,7 @@ describe('readings have a date, and honey has events', () => {
     const history = findings.find((one) => one.ruleId === 'earlier-readings');
     expect(history?.bearing).toBe('note');
     expect(inEnglish(history?.sentence)).toBe(
-      '1 reading from before it was dried: history, not part of the figure.',
+      '1 reading from before it was dried: history, no longer counted.',
     );
   });
 
@@ -61,7 +61,7 @@ describe('readings have a date, and honey has events', () => {
     expect(ruling).toMatchObject({ outcome: 'measure', nextStep: 'read' });
     expect(ruling.belief).toMatchObject({ basis: 'earlier' });
     expect(ruling.belief.expanded).toBeGreaterThan(1.5);
-    expect(said(evidence)).toContain('Nobody has read it since it was dried');
+    expect(said(evidence)).toContain('It has not been read since it was dried');
   });
 
   test('one vessel that stood open does not age the readings of the others', () => {
@@ -76,7 +76,7 @@ describe('readings have a date, and honey has events', () => {
     const readings = [...at(100, [16.2], 'b1'), ...at(100, [21.4], 'b3'), ...at(300, [16.3], 'b1')];
     const evidence = inTime(readings, [], { vessels: bucketsOf(3) });
     expect(ruleOnLot(evidence).outcome).toBe('over');
-    expect(said(evidence)).toMatch(/Bucket 3 \(21\.4 ± .*\) is over 20\.0 % by itself/);
+    expect(said(evidence)).toMatch(/Bucket 3 \(21\.4 ± .*\) by itself is over 20\.0 %/);
   });
 });
 
@@ -114,14 +114,14 @@ describe('water by a laboratory', () => {
 
 describe('nothing is dropped in silence', () => {
   test.each([
-    [{ unreadable: 1 }, 'With what the meter was found to be off by, 1 reading would be beyond'],
-    [{ unknown: ['rule-set'] as const }, 'The rule set of this lot is not in these books'],
-    [{ unknown: ['school'] as const }, 'The rule by which its frames were judged is not in'],
-    [{ unknown: ['frame-format'] as const }, 'The frame size of a box is not in these books'],
-    [{ rivals: 1 }, 'One record of this lot came in from elsewhere in another version'],
+    [{ unreadable: 1 }, 'Corrected by the zero check, 1 reading would be beyond'],
+    [{ unknown: ['rule-set'] as const }, 'The rule set of this lot is not in your records'],
+    [{ unknown: ['school'] as const }, 'The rule its frames were judged by is not in'],
+    [{ unknown: ['frame-format'] as const }, 'The frame size of a box is not in your records'],
+    [{ rivals: 1 }, 'One record of this lot came in from elsewhere in a different version'],
     [
       { unasked: [{ label: 'Moor, upper row', frames: 200 }] },
-      '200 frames of Moor, upper row came from boxes that are not in the book',
+      '200 frames of Moor, upper row came from boxes that are not in your records',
     ],
   ])('%j is one finding, and nothing is accepted past it', (more, sentence) => {
     const dry = lotEvidence({ readings: readingsOf([15.9, 15.9]) });

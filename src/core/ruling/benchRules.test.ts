@@ -20,7 +20,7 @@ function findings(evidence: LotEvidence, ruleId: string) {
 }
 
 describe('suspicious vessels are judged by themselves', () => {
-  const suspect = { suspectBecause: say('rules.dripFromCappings') };
+  const suspect = { suspectBecause: say('rules.drainedFromCappings') };
   const some = vessels(3).map((one, at) => (at === 2 ? { ...one, ...suspect } : one));
 
   test('a wet one does not move the lot’s mean and does not condemn it', () => {
@@ -39,7 +39,7 @@ describe('suspicious vessels are judged by themselves', () => {
       'suspect-vessels',
     );
     expect(inEnglish(untested[0]?.sentence)).toContain(
-      'suspicious (drip from cappings) and was not tested',
+      'kept apart (drained from cappings) and was not tested',
     );
     const dry = findings(
       lotEvidence({ vessels: some, readings: each([16.6, 16.8, 16.9]) }),
@@ -104,7 +104,7 @@ describe('samples and meters in doubt', () => {
       { ...bottom!, spot: 'bottom' as const },
     ];
     expect(inEnglish(findings(lotEvidence({ readings }), 'layered-vessel')[0]?.sentence)).toContain(
-      '18.2 % on top, 16.8 % at the bottom',
+      '18.2 % at the top, 16.8 % at the bottom',
     );
   });
 });
@@ -122,7 +122,7 @@ describe('a sampling plan', () => {
 
   test('says nothing until every planned vessel is read', () => {
     expect(inEnglish(findings(lot([17, 17.1, 17]), 'sampling-plan')[0]?.sentence)).toContain(
-      '2 vessels of it still to be read',
+      '2 containers still to be read',
     );
   });
 
@@ -144,7 +144,7 @@ describe('a sampling plan', () => {
     expect(inEnglish(few?.sentence)).toContain('too few tested to have met a wetter group');
     const bad = findings(lot([17, 19.5, 17, 18, 16]), 'sampling-plan')[0];
     expect(bad?.bearing).toBe('condition');
-    expect(inEnglish(bad?.sentence)).toContain('reading on until it passes is no test');
+    expect(inEnglish(bad?.sentence)).toContain('reading on until it passes proves nothing');
   });
 
   test('a vessel counts once it was read at every spot of the plan', () => {
@@ -156,7 +156,7 @@ describe('a sampling plan', () => {
         findings(lotEvidence({ vessels: vessels(20), readings, plan: both }), 'sampling-plan')[0]
           ?.sentence,
       );
-    expect(said(at('top'))).toContain('5 vessels of it still to be read');
+    expect(said(at('top'))).toContain('5 containers still to be read');
     expect(said([...at('top'), ...at('bottom')])).not.toContain('still to be read');
   });
 
@@ -165,7 +165,9 @@ describe('a sampling plan', () => {
       readingsOf([17]).map((one) => ({ ...one, vesselId: null })),
     );
     const evidence = lotEvidence({ vessels: vessels(20), readings, plan });
-    expect(inEnglish(findings(evidence, 'sampling-plan')[0]?.sentence)).toContain('1 vessel of it');
+    expect(inEnglish(findings(evidence, 'sampling-plan')[0]?.sentence)).toContain(
+      '1 container still',
+    );
   });
 });
 

@@ -19,11 +19,11 @@ export function blocksOf(evidence: LotEvidence): Message[] {
   const { circumstances = NO_CIRCUMSTANCES, treatedFrames = [], inherited = [], senses } = evidence;
   const { nectar, residues, treated, taint } = circumstances;
   const found: Message[] = [];
-  if (nectar === 'toxic') found.push(say('rules.nectarOfAToxicPlant'));
+  if (nectar === 'toxic') found.push(say('rules.itContainsNectarOfA'));
   if (nectar === 'doubtful') {
     found.push(say('rules.theNectarIsDoubtfulUntil'));
   }
-  if (residues.includes('drug')) found.push(say('rules.itMetADrugOr'));
+  if (residues.includes('drug')) found.push(say('rules.itCameIntoContactWith'));
   if (takenTooSoon(evidence) && treated) {
     found.push(say('rules.itWasTakenWithinThe', { product: treated.product }));
   }

@@ -37,7 +37,7 @@ describe('days in the warm room', () => {
     const wet = drying({ rewetted: true });
     const read = finding(lotEvidence({ readings: dry, drying: wet }), 'drying-history');
     expect(read?.bearing).toBe('condition');
-    expect(inEnglish(read?.sentence)).toContain('took water up again');
+    expect(inEnglish(read?.sentence)).toContain('took up water again');
     const unread = lotEvidence({ drying: wet });
     expect(finding(unread, 'drying-history')?.bearing).toBe('measure');
     expect(ruleOnLot(unread).outcome).toBe('measure');
@@ -105,7 +105,7 @@ describe('a blend that nobody measured', () => {
     const ruling = ruleOnLot(blend(16.8));
     expect(ruling.outcome).toBe('conditions');
     expect(
-      ruling.findings.some((one) => inEnglish(one.sentence).startsWith('Stir the blend through')),
+      ruling.findings.some((one) => inEnglish(one.sentence).startsWith('Stir the blend well')),
     ).toBe(true);
   });
 

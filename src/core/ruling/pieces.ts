@@ -85,14 +85,14 @@ function onePiece(
   if (piece.foreign) {
     return {
       outcome: 'divert',
-      sentence: say('flips.pollenBroodOrLarvaeIn'),
+      sentence: say('flips.containsPollenBroodOrLarvae'),
     };
   }
   if (piece.weeping || piece.cappedShare + 1e-9 < PIECE_CAPPED_SHARE) {
     const why = piece.weeping
       ? say('flips.itWeeps')
       : say('flips.onlyCappedOnItsWorse', { capped: hundredths(piece.cappedShare) });
-    return { outcome: 'divert', sentence: say('flips.notSoldAsCombExtract', { why }) };
+    return { outcome: 'divert', sentence: say('flips.notForSaleAsComb', { why }) };
   }
   if (!moisture) {
     return {

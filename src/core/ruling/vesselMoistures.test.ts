@@ -42,13 +42,13 @@ describe('moisture of each vessel', () => {
   test('where every vessel is suspicious each is judged by itself, and the ruling says so', () => {
     const all = {
       ...evidence,
-      vessels: evidence.vessels.map((one) => vessel(one.id, say('rules.dripFromCappings'))),
+      vessels: evidence.vessels.map((one) => vessel(one.id, say('rules.drainedFromCappings'))),
     };
     expect(suspectVesselsOf(all)).toHaveLength(all.vessels.length);
     const { outcome, findings } = ruleOnLot(all);
     expect(outcome).not.toMatch(/accept|conditions/);
     expect(findings.map((one) => inEnglish(one.sentence)).join(' ')).toContain(
-      'no ordinary one speaks for it',
+      'none speaks for the lot',
     );
   });
 });

@@ -68,7 +68,7 @@ function isWet(frame: FrameEvidence): boolean {
 
 function putBackSentence(finishing: Finishing | null): Message {
   if (!finishing) return say('judging.putItBackWhileNectar');
-  if (finishing.daysNeeded === null) return say('judging.noNectarComesTheBees');
+  if (finishing.daysNeeded === null) return say('judging.noNectarIsComingIn');
   return say('judging.beesFinishSuchFramesBefore', {
     inTen: inTen(finishing.probability),
     lookAgainInDays: finishing.lookAgainInDays ?? 7,
@@ -89,7 +89,7 @@ const WAYS: readonly Way[] = [
     act: 'leave',
     weight: ({ lacks }) => (lacks ? 0.8 : 0.3),
     sentence: ({ lacks }) =>
-      lacks ? say('judging.theColonyLacksStoresStill') : say('judging.leaveItToTheColony'),
+      lacks ? say('judging.theColonyStillLacksStores') : say('judging.leaveItToTheColony'),
   },
   {
     act: 'strip',
@@ -182,7 +182,7 @@ function leaveEnough(
     byFrame.set(frame.id, {
       frameId: frame.id,
       act: 'leave',
-      sentence: say('judging.staysWithTheColonyWhich', { lacks: mass(lacks) }),
+      sentence: say('judging.leaveItTheColonyIs', { lacks: mass(lacks) }),
       next: null,
       alternatives: () => [{ act: before.act, sentence: before.sentence }],
     });

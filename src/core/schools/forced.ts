@@ -29,7 +29,7 @@ function byBeetles({ beetles }: FrameEvidence): Reasoned | null {
   return beetles === 'larvae'
     ? {
         act: 'nothing',
-        sentence: say('judging.beetleLarvaeHaveFouledIt'),
+        sentence: say('judging.fouledByBeetleLarvaeThis'),
       }
     : null;
 }

@@ -30,7 +30,7 @@ const decided = (frame: FrameEvidence, schoolId = 'four-fifths', finish: Finishi
 describe('why a frame is taken or not', () => {
   test('the poorer side decides, and is named with what the school wants', () => {
     expect(inEnglish(decided(honeyFrame([9, 7])).sentence)).toBe(
-      'Its poorer side is 70 % capped; this school wants 80 %.',
+      'Its less capped side is at 70 %; your rule wants 80 %.',
     );
     expect(inEnglish(decided(honeyFrame([9, 8])).sentence)).toBe(
       'Both sides are at least 80 % capped.',
@@ -41,7 +41,7 @@ describe('why a frame is taken or not', () => {
     const excused = decided(honeyFrame([9, 6], { shake: 'nothing-fell' }));
     expect(excused.act).toBe('take');
     expect(inEnglish(excused.sentence)).toBe(
-      '60 % capped on its poorer side, and nothing fell at the shake.',
+      'Its less capped side is at 60 %, but nothing fell when shaken.',
     );
     expect(decided(honeyFrame([9, 4], { shake: 'nothing-fell' })).act).not.toBe('take');
     expect(decided(honeyFrame([9, 6], { shake: 'not-done' })).act).not.toBe('take');
@@ -92,7 +92,7 @@ describe('why a frame is taken or not', () => {
       '90 % capped.',
       '80 % capped.',
       'Only 70 % capped, but the whole stays at 80 % or more.',
-      '20 % capped: with it the whole would fall under 80 %.',
+      '20 % capped: with it the whole would fall below 80 %.',
     ]);
   });
 
@@ -122,8 +122,8 @@ describe('what comes of a frame put back', () => {
     expect(next(finish(0.97))).toContain('more than 9 of 10 such frames');
     expect(next(finish(0.94))).toContain('about 9 of 10 such frames');
     expect(next(finish(0.62))).toContain('about 6 of 10');
-    expect(next(finish(0.62))).toContain('look again in 5 days');
-    expect(next(null)).toBe('Put it back while nectar comes.');
+    expect(next(finish(0.62))).toContain('check again in 5 days');
+    expect(next(null)).toBe('Put it back while nectar is coming in.');
   });
 
   test('where it hardly helps, or no nectar comes, the other ways say so', () => {
@@ -135,7 +135,7 @@ describe('what comes of a frame put back', () => {
       );
     expect(putBack(finish(0.02))).toContain('less than 1 of 10');
     const idle = { probability: 0, ratePerDay: 0, daysNeeded: null, lookAgainInDays: null };
-    expect(putBack(idle)).toBe('No nectar comes: the bees would not finish it.');
+    expect(putBack(idle)).toBe('No nectar is coming in: the bees would not finish it.');
   });
 
   test('of ways equally good the first named comes first', () => {
@@ -154,8 +154,8 @@ describe('what a colony lacks', () => {
   test('frames that stay anyway count first: 1.8 kg of 2 kg, then the least capped', () => {
     const acts = actsWith([hived([3, 3]), hived([10, 10]), hived([9, 9])], [['hive', 2]]);
     expect(acts.map((one) => one.act)).toEqual(['leave', 'take', 'leave']);
-    expect(inEnglish(acts[0]?.next)).toBe('The colony lacks stores still.');
-    expect(inEnglish(acts[2]?.sentence)).toContain('lacks 0.2 kg');
+    expect(inEnglish(acts[0]?.next)).toBe('The colony still lacks stores.');
+    expect(inEnglish(acts[2]?.sentence)).toContain('0.2 kg short');
   });
 
   test('frames that stay are enough where the colony lacks no more', () => {

@@ -40,7 +40,7 @@ function byEachSide(frame: FrameEvidence, school: School): Ripeness {
   const worse = worseSideShare(frame) ?? 0;
   if (!frame.sides.every((side) => isSideRipe(side, school))) {
     return refuse(
-      say('judging.itsPoorerSideIsCapped', {
+      say('judging.itsLessCappedSideIs', {
         tenths: hundredths(worse),
         tenths2: hundredths(school.ripeShare),
       }),
@@ -48,7 +48,7 @@ function byEachSide(frame: FrameEvidence, school: School): Ripeness {
   }
   return worse + 1e-9 >= school.ripeShare
     ? take(say('judging.bothSidesAreAtLeast', { tenths: hundredths(worse) }))
-    : take(say('judging.cappedOnItsPoorerSide', { tenths: hundredths(worse) }));
+    : take(say('judging.itsLessCappedSideIsAt', { tenths: hundredths(worse) }));
 }
 
 function byCells(frame: FrameEvidence, school: School, limitPercent: number): Ripeness {
@@ -73,7 +73,7 @@ function allHoney(frame: FrameEvidence, school: School): Ripeness {
   const share = frameCapping(frame)?.share ?? 0;
   const ripe = share + 1e-9 >= school.ripeShare;
   if (school.drying === 'in-comb' && !ripe) {
-    return take(say('judging.cappedIntoTheWarmRoom', { tenths: hundredths(share) }), true);
+    return take(say('judging.cappedDryItInThe', { tenths: hundredths(share) }), true);
   }
   return take(
     ripe
@@ -136,7 +136,9 @@ function stoppedByShake(frame: FrameEvidence, { stopsAt }: School): Ripeness | n
   const shake = frameShake(frame);
   if (!isAsWetAs(shake, stopsAt)) return null;
   return refuse(
-    shake === 'runs' ? say('judging.nectarRunsOutAtThe') : say('judging.dropsFallAtTheShake'),
+    shake === 'runs'
+      ? say('judging.nectarRunsOutWhenShaken')
+      : say('judging.dropsFallWhenShakenIt'),
   );
 }
 

@@ -200,7 +200,7 @@ describe('what stays with the colony', () => {
     const context = { ...NO_CONTEXT, lackingKg: new Map([['hive', 3]]) };
     const decisions = decideFrames(box, school, context);
     expect(decisions.map((one) => one.act)).toEqual(['take', 'leave', 'leave']);
-    expect(inEnglish(decisions[2]?.sentence)).toContain('lacks 3.0 kg');
+    expect(inEnglish(decisions[2]?.sentence)).toContain('3.0 kg short');
     expect(decisions[2]?.alternatives()[0]?.act).toBe('take');
   });
 

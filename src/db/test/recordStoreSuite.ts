@@ -69,7 +69,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const [first, second] = await Promise.all([store.append(a), store.append(b)]);
       expect([first.ok, second.ok]).toEqual([true, false]);
       expect(second.ok ? '' : inEnglish(second.error.message)).toMatch(
-        /^There is a lot 260801-a already/,
+        /^There is already a lot 260801-a/,
       );
       expect(await store.all()).toHaveLength(4);
       expect((await store.append(b, { as: 'merge' })).ok).toBe(true);

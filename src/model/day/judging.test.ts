@@ -67,7 +67,7 @@ describe('treatments and feeds', () => {
     expect(checksIn(looks)[0]?.decision.act).toBe('take');
     const given = sampleGiven(yard);
     expect(judgedOn(yard, looks, [given])[0]).toMatchObject({ act: 'leave' });
-    // the keeper had chosen to take another frame by hand before the treatment was written down
+    // the keeper had chosen to take another frame by hand before the treatment was recorded
     const decision = {
       ...check.content.decision,
       proposed: 'leave' as const,
@@ -96,7 +96,7 @@ describe('treatments and feeds', () => {
     expect(judgedOn(yard, looks, [today])[0]?.act).toBe('take');
     const syrup = sampleGiven(yard, { givenKind: 'feed', name: 'syrup' });
     expect(inEnglish(judgedOn(yard, looks, [syrup])[0]?.decision.sentence)).toContain(
-      'could hold syrup',
+      'may contain syrup',
     );
   });
 

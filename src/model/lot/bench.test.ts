@@ -269,7 +269,7 @@ describe('a lot with everything from the bench', () => {
     expect(isRulingOutdated(signed, metersOf([instrument], [...checks, jump]))).toBe(true);
     const quiet = nextRevision(scribe, jump, {
       content: { ...jump.content, dialValues: [1.469] },
-      reason: 'Typed wrong',
+      reason: 'Typing slip',
     });
     expect(isRulingOutdated(signed, metersOf([instrument], [...checks, quiet]))).toBe(false);
   });
@@ -283,7 +283,10 @@ describe('a lot with everything from the bench', () => {
       { ...contentsOf(file), containers: marked },
       { meters: NO_METERS },
     );
-    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual(['', 'drip from cappings']);
+    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual([
+      '',
+      'drained from cappings',
+    ]);
   });
 
   test('the workshop knows what other lots teach', () => {

@@ -84,8 +84,8 @@ export interface KnownBesides {
 const SUSPICION_WORDS: Readonly<Record<Suspicion, Message>> = {
   'open-frames': say('rules.openFrames'),
   'last-of-extractor': say('rules.lastOfTheExtractor'),
-  drip: say('rules.dripFromCappings'),
-  other: say('rules.markedByTheKeeper'),
+  drip: say('rules.drainedFromCappings'),
+  other: say('rules.markedByYou'),
 };
 
 /** "Bucket 2" for the second of several, the bare label where there is one. */

@@ -25,7 +25,7 @@ describe('revisions', () => {
     const former = reading(records);
     const corrected = nextRevision(scribe(), former, {
       content: { ...former.content, dialValue: 18 },
-      reason: 'Typed wrong',
+      reason: 'Typing slip',
     });
     const file = fileOf([...records, corrected]);
     expect(file.readings.map((one) => one.content.dialValue)).toEqual([18]);
@@ -33,7 +33,7 @@ describe('revisions', () => {
     expect(corrected).toMatchObject({
       supersedes: former.id,
       entityId: former.entityId,
-      reason: 'Typed wrong',
+      reason: 'Typing slip',
     });
   });
 

@@ -127,7 +127,7 @@ describe('the make-up of a lot', () => {
       ruling.findings.find((one) => one.ruleId === 'ripe-by-comb')?.sentence,
     );
     expect(sentence).toContain('93 % capped');
-    expect(sentence).toContain('school “Four fifths”');
+    expect(sentence).toContain('rule “Four fifths”');
     expect(evidenceIdsOf(file, NO_METERS)).toHaveLength(2);
   });
 

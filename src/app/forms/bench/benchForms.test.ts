@@ -63,7 +63,9 @@ describe('a reading with a meter of one’s own', () => {
     const known = metersOf([{ ...short.instrument, content }], []);
     const form = { ...FRESH_READING, instrumentId: short.instrument.entityId, dialValue: '1.4790' };
     const parsed = readReadingForm(form, { ...context, meters: known });
-    expect(sentences(parsed)['dialValue']).toContain('runs from 1.48 to 1.5; 1.479 is not on it');
+    expect(sentences(parsed)['dialValue']).toContain(
+      'runs from 1.48 to 1.5, so 1.479 is not on it',
+    );
   });
 
   test('a correction keeps when, by whom and how it was read; there and back changes nothing', () => {
@@ -199,7 +201,7 @@ describe('colour, senses and laboratory', () => {
     ).toContain('0 and 140');
   });
 
-  test('what was tasted there and back', () => {
+  test('the tasting there and back', () => {
     const form = {
       ...sensesEntry.fill({}, AMERICAN),
       notes: [{ note: 'malt' as const, strength: 2 }],
@@ -227,7 +229,7 @@ describe('colour, senses and laboratory', () => {
       pollen: [{ plant: '', percent: '' }],
     };
     expect(sentences(labEntry.read(wrong, DEFAULT_PREFERENCES))).toMatchObject({
-      'values.diastaseSchade.value': 'Type the value that this ± belongs to.',
+      'values.diastaseSchade.value': 'Type the value this ± belongs to.',
       'pollen.0.plant': 'Give it a name.',
     });
   });

@@ -25,9 +25,9 @@ const KIND_NAMES: Readonly<Record<InstrumentKind, string>> = {
 
 const CONNECTION_NAMES: Readonly<Record<Connection, string>> = {
   typed: meterWords.iReadItAndType(),
-  eyepiece: meterWords.standInADrawnEyepiece(),
-  'simulated-meter': meterWords.standInASimulatedDigital(),
-  serial: meterWords.itSendsLinesOverA(),
+  eyepiece: meterWords.practiceADrawnEyepiece(),
+  'simulated-meter': meterWords.practiceASimulatedDigitalMeter(),
+  serial: meterWords.connectedBySerialCable(),
 };
 
 /** Usual range of a dial for honey, and of a wide one. @source common practice, no source */
@@ -40,7 +40,7 @@ export const USUAL_RANGES: Readonly<Record<Scale, readonly [number, number]>> = 
 const baudRate: Codec<number, string> = codec(
   {
     as: 'select',
-    label: meterWords.speedOfTheCable(),
+    label: meterWords.cableSpeed(),
     choices: BAUD_RATES.map((one) => ({ value: String(one), label: meterWords.baud({ one }) })),
   },
   String(BAUD_RATES[0]),
@@ -61,7 +61,7 @@ const atcRangeC: Codec<[number, number] | null, [string, string]> & Pick<typeof 
 export const meterEntry = entryOf(
   instrumentContentSchema,
   {
-    name: words(commonWords.name(), { hint: meterWords.asYouCallItSuch() }),
+    name: words(commonWords.name(), { hint: meterWords.yourNameForItSuch() }),
     instrumentKind: choice(meterWords.kind(), KIND_NAMES),
     scale: choice<Scale>(meterWords.scale(), SCALE_NAMES),
     resolution: number(meterWords.oneDivision(), { digits: 5 }),
@@ -71,11 +71,11 @@ export const meterEntry = entryOf(
     ),
     atc: atcField,
     atcRangeC,
-    reachesWater: yesNo(meterWords.itsRangeReachesWater(), {
+    reachesWater: yesNo(meterWords.canItReadPureWater(), {
       names: { no: commonWords.no(), yes: commonWords.yes() },
-      hint: meterWords.thenItIsZeroedOn(),
+      hint: meterWords.ifSoZeroItOn(),
     }),
-    connection: choice(meterWords.howItsValuesComeIn(), CONNECTION_NAMES, { as: 'select' }),
+    connection: choice(meterWords.howReadingsComeIn(), CONNECTION_NAMES, { as: 'select' }),
     baudRate,
     checkEveryDays: number(meterWords.checkEvery(), { unit: commonWords.days(), digits: 0 }),
     checkEveryReadings: number(meterWords.orEvery(), { unit: meterWords.readings(), digits: 0 }),

@@ -27,20 +27,20 @@ const { 'not-said': _notSaid, ...TAKEN_FROM } = SPOT_NAMES;
 
 /** A sampling plan. */
 export const planEntry = entryOf(samplingPlanContentSchema, {
-  method: choice(benchWords.howTheSampleSpeaks(), METHOD_NAMES),
+  method: choice(benchWords.howTheSampleIsJudged(), METHOD_NAMES),
   content: percent(benchWords.shareThatMustConform(), { digits: 1 }),
   confidence: percent(benchWords.confidence(), { digits: 1 }),
-  expectedMeanPercent: number(benchWords.meanYouExpect(), { unit: '%', digits: 1 }),
+  expectedMeanPercent: number(benchWords.expectedMean(), { unit: '%', digits: 1 }),
   expectedSpreadPercent: number(benchWords.fromVesselToVessel(), {
     unit: benchWords.points2(),
     hint: benchWords.asAStandardDeviationIs(),
   }),
   looks: number(benchWords.looksAtTheResult(), {
     digits: 0,
-    hint: benchWords.toEachLookOnThe(),
+    hint: benchWords.toEachExtraLookCosts(),
   }),
-  seed: number(benchWords.seedOfTheDraw(), { digits: 0, hint: benchWords.theSameSeedDrawsThe() }),
-  spots: several<Exclude<Spot, 'not-said'>>(benchWords.whereInEachVessel(), TAKEN_FROM),
+  seed: number(benchWords.randomSeed(), { digits: 0, hint: benchWords.theSameSeedDrawsThe() }),
+  spots: several<Exclude<Spot, 'not-said'>>(benchWords.whereInEachContainer(), TAKEN_FROM),
 });
 export type PlanForm = FormOf<typeof planEntry.fields>;
 type PlanValues = ValuesOf<typeof planEntry.fields>;

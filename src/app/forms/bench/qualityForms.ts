@@ -111,7 +111,7 @@ export const readColourForm = (
 /** Three answers to a question that may be left open. */
 const typical: Codec<boolean | null, 'not-said' | 'yes' | 'no'> = {
   ...choice(qualityWords.typicalOfTheFlowerIt(), {
-    'not-said': commonWords.notSaid(),
+    'not-said': commonWords.notGiven(),
     yes: commonWords.yes(),
     no: commonWords.no(),
   }),
@@ -149,7 +149,7 @@ function labValue(quantity: LabQuantity) {
     (typed, at) => {
       if (typed.value.trim() !== '') return both.read(typed, at);
       if (typed.expanded.trim() !== '') {
-        at.at('value').fail(qualityWords.typeTheValueThatThis());
+        at.at('value').fail(qualityWords.typeTheValueThisBelongs());
       }
       return undefined;
     },

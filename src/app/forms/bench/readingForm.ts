@@ -49,7 +49,7 @@ export const atcChoice = (atc: boolean | null): AtcChoice =>
 export const atcField: Codec<boolean | null, AtcChoice> = codec(
   {
     as: 'choice',
-    label: benchWords.doesTheMeterCorrectTemperature(),
+    label: benchWords.doesTheMeterCorrectFor(),
     choices: choicesOf({
       no: commonWords.no(),
       yes: commonWords.yes(),
@@ -69,7 +69,7 @@ export const USUAL_DIVISION: Readonly<Record<Scale, string>> = {
 };
 
 const ZERO_NAMES: Readonly<Record<ZeroCheck, string>> = {
-  checked: benchWords.checkedLately(),
+  checked: benchWords.checkedRecently(),
   unchecked: benchWords.notChecked(),
 };
 
@@ -79,16 +79,16 @@ const degrees = (label: string, hint?: string) =>
 /** A look at the dial. */
 export const readingEntry = entryOf(readingContentSchema, {
   vessel: vesselField,
-  spot: choice<Spot>(benchWords.takenWhereInIt(), SPOT_NAMES),
+  spot: choice<Spot>(benchWords.whereInTheContainer(), SPOT_NAMES),
   instrumentId: optional(oneOf(commonWords.meter(), '')),
   scale: choice<Scale>(benchWords.scaleOfTheDial(), SCALE_NAMES),
   dialValue: number(commonWords.theDialShows(), { digits: 4 }),
   temperatureC: degrees(benchWords.temperatureOfMeterAndHoney()),
   honeyTemperatureC: degrees(
-    benchWords.honeyWhereItDiffersFrom(),
-    benchWords.leaveEmptyWhereBothAre(),
+    benchWords.honeyIfDifferentFromThe(),
+    benchWords.leaveEmptyIfTheSame(),
   ),
-  sample: choice<SampleState>(benchWords.whatTheHoneyIsLike(), SAMPLE_NAMES, { as: 'select' }),
+  sample: choice<SampleState>(benchWords.theHoneyIs(), SAMPLE_NAMES, { as: 'select' }),
   atc: atcField,
   resolution: number(benchWords.oneDivisionOfTheDial(), { digits: 5 }),
   zeroCheck: choice(benchWords.zeroOfTheMeter(), ZERO_NAMES),

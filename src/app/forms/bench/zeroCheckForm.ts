@@ -52,7 +52,7 @@ const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
 export const zeroCheckEntry = entryOf(
   zeroCheckContentSchema,
   {
-    reference: oneOf<ReferenceKind>(meterWords.heldAgainst(), 'certified-oil', { as: 'choice' }),
+    reference: oneOf<ReferenceKind>(meterWords.checkedWith(), 'certified-oil', { as: 'choice' }),
     statedNd20: optional(
       number(meterWords.indexAtCOnThe(), {
         unit: 'nD',
@@ -63,9 +63,9 @@ export const zeroCheckEntry = entryOf(
     indexPerC: optional(perDegree),
     dialValues: looks,
     temperatureC: quantity('temperature', meterWords.temperatureOfMeterAndReference()),
-    adjusted: yesNo(meterWords.setRightAfterwards(), {
-      names: { no: meterWords.noLeftAsItIs(), yes: meterWords.yesTurnedUntilItWas() },
-      hint: meterWords.leftAsItIsWhat(),
+    adjusted: yesNo(meterWords.adjustedAfterwards(), {
+      names: { no: meterWords.noLeftAsItWas(), yes: meterWords.yesTurnedUntilItRead() },
+      hint: meterWords.ifLeftEveryReadingIs(),
     }),
     remark: words(commonWords.remark()),
   },
@@ -121,7 +121,7 @@ export function readZeroCheckForm(
       who: former?.who ?? preferences.initials,
     },
     check: ({ statedNd20 }, reader) => {
-      if (isOil && statedNd20 === null) reader.at('statedNd20').fail(meterWords.typeANumberHere());
+      if (isOil && statedNd20 === null) reader.at('statedNd20').fail(meterWords.typeANumber());
     },
     place: (path) =>
       path.replace(/^dialValues\.(\d+)/, (_, at) => `dialValues.${typed[Number(at)] ?? 0}`),

@@ -182,7 +182,7 @@ describe('wrong input gets one sentence beside its field', () => {
           "slots": "This must be a whole number between 1 and 40.",
         },
         "colony": {
-          "keep.kg": "Type digits only, such as 17.4; “much” is not a number.",
+          "keep.kg": "“much” is not a number. Type digits only, such as 17.4.",
         },
         "flow": {
           "expectedEnd": "It cannot end before it starts.",
@@ -191,12 +191,12 @@ describe('wrong input gets one sentence beside its field', () => {
           "areaDm2": "This must be between 0.5 and 30 dm².",
         },
         "given": {
-          "boxesOn": "Say whether honey boxes were on the hive meanwhile.",
+          "boxesOn": "Choose whether honey boxes were on the hive during it.",
           "colonyIds": "Choose the hives it was given to.",
           "waitDays": "This must be a whole number between 0 and 400 days.",
         },
         "guess": {
-          "kg": "Type digits only, such as 17.4; “lots” is not a number.",
+          "kg": "“lots” is not a number. Type digits only, such as 17.4.",
           "who": "Whose guess is it?",
         },
         "harvest": {
@@ -207,7 +207,7 @@ describe('wrong input gets one sentence beside its field', () => {
           "excusedShare": "This cannot be more than the capped share asked for.",
         },
         "stroke": {
-          "cappedTenths": "Say how many tenths are capped by the look of the whole.",
+          "cappedTenths": "Choose how much is capped overall.",
           "others": "This must be a whole number between 1 and 2,000.",
         },
         "yard": {

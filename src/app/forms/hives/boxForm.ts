@@ -25,10 +25,14 @@ export const boxEntry = entryOf(
     slots: number(hiveFormWords.placesForFrames(), { digits: 0 }),
     formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
     colonyId: optional(oneOf(hiveFormWords.onHive(), '')),
-    onDay: optional(day(hiveFormWords.onTheHiveSince(), { hint: hiveFormWords.emptyNotKnown() })),
-    offDay: optional(day(hiveFormWords.offSince(), { hint: hiveFormWords.emptyWhileItIsOn() })),
+    onDay: optional(
+      day(hiveFormWords.onTheHiveSince(), { hint: hiveFormWords.leaveEmptyIfNotKnown() }),
+    ),
+    offDay: optional(
+      day(hiveFormWords.offSince(), { hint: hiveFormWords.leaveEmptyWhileItIsOn() }),
+    ),
     role: choice(hiveFormWords.for(), ROLES),
-    excluder: yesNo(hiveFormWords.excluderUnderIt()),
+    excluder: yesNo(hiveFormWords.excluderBelowIt()),
     newComb: yesNo(hiveFormWords.newComb(), { hint: hiveFormWords.newCombSagsWhenWarm() }),
     lastHoney: words(hiveFormWords.honeyLastInIt()),
     cleanedSince: yesNo(hiveFormWords.cleanedSince()),

@@ -45,7 +45,7 @@ export const colonyEntry = entryOf(colonyContentSchema, {
     },
   ),
   health: choice(hiveFormWords.health(), HEALTH_NAMES, {
-    hint: hiveFormWords.unknownOrInDoubtNothing(),
+    hint: hiveFormWords.unknownOrInDoubtNone(),
   }),
   remark: words(commonWords.remark()),
 });

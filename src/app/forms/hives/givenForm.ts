@@ -20,21 +20,21 @@ import { hiveFormWords } from '../../words/english/hiveForm';
 const boxesOn: Codec<boolean, YesNo | ''> = codec(
   {
     as: 'choice',
-    label: hiveFormWords.honeyBoxesMeanwhile(),
+    label: hiveFormWords.honeyBoxesDuringIt(),
     choices: choicesOf({ no: hiveFormWords.offTheHive(), yes: hiveFormWords.onTheHive() }),
   },
   '',
   (value) => (value ? 'yes' : 'no'),
   (typed, at) => {
-    if (typed === '') at.fail(hiveFormWords.sayWhetherHoneyBoxesWere());
+    if (typed === '') at.fail(hiveFormWords.chooseWhetherHoneyBoxesWere());
     return typed === 'yes';
   },
 );
 
-const days = number(hiveFormWords.waitingTimeOfTheLabel(), {
+const days = number(hiveFormWords.waitingTimeOnTheLabel(), {
   unit: commonWords.days(),
   digits: 0,
-  hint: hiveFormWords.afterItsEndBoxesPut(),
+  hint: hiveFormWords.afterItEndsBoxesPut(),
 });
 
 /** A waiting time has no usual value: none is typed, not left out. */
@@ -58,7 +58,7 @@ export const givenEntry = entryOf(givenContentSchema, {
   name: words(hiveFormWords.productOrFeed(), { hint: hiveFormWords.asItsLabelSays() }),
   colonyIds: several(hiveFormWords.hives()),
   fromDay: day(commonWords.from()),
-  toDay: optional(day(commonWords.to(), { hint: hiveFormWords.emptyWhileItGoesOn() })),
+  toDay: optional(day(commonWords.to(), { hint: hiveFormWords.leaveEmptyWhileItGoes() })),
   boxesOn,
   waitDays,
   fromTemperatureC: optional(quantity('temperature', hiveFormWords.labelFrom())),

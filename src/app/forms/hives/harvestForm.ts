@@ -27,12 +27,12 @@ const { stays, timing } = schoolOf(DEFAULT_SCHOOL_ID);
 export const harvestEntry = entryOf(harvestContentSchema, {
   name: words(commonWords.name(), { placeholder: hiveFormWords.marshFirstVisit() }),
   day: day(commonWords.day()),
-  schoolId: oneOf(hiveFormWords.schoolThatJudges(), DEFAULT_SCHOOL_ID),
+  schoolId: oneOf(hiveFormWords.ruleIFollow(), DEFAULT_SCHOOL_ID),
   timing: oneOf<HarvestContent['timing']>(hiveFormWords.timing(), timing),
   stays: oneOf<HarvestContent['stays']>(hiveFormWords.whatStays(), stays, { as: 'choice' }),
-  flowId: optional(oneOf(hiveFormWords.flow(), '', { hint: hiveFormWords.saysUntilWhenBeesCan() })),
+  flowId: optional(oneOf(hiveFormWords.flow(), '', { hint: hiveFormWords.tellsHowLongBeesCan() })),
   clearing: group({
-    method: choice(hiveFormWords.beesAreClearedBy(), CLEARING_NAMES, { as: 'select' }),
+    method: choice(hiveFormWords.howBeesAreCleared(), CLEARING_NAMES, { as: 'select' }),
     agent: words(hiveFormWords.agentAsOnItsLabel()),
     contactHours: optional(
       number(hiveFormWords.leftOnFor(), { unit: 'h', hint: hiveFormWords.aScentLeftOnOpen() }),
@@ -40,11 +40,11 @@ export const harvestEntry = entryOf(harvestContentSchema, {
     leadDays: optional(
       number(hiveFormWords.daysAhead(), {
         digits: 0,
-        hint: hiveFormWords.todayRemindsYouWhenThe(),
+        hint: hiveFormWords.todayRemindsYouWhenTo(),
       }),
     ),
   }),
-  outdoorTemperatureC: optional(quantity('temperature', hiveFormWords.warmthOfTheDaysTo())),
+  outdoorTemperatureC: optional(quantity('temperature', hiveFormWords.warmthOfTheComingDays())),
   relativeHumidity: optional(percent(hiveFormWords.humidityOfTheAir())),
   honeyKind: choice(hiveFormWords.kindOfHoney(), KIND_NAMES),
   ruleSetId: oneOf(hiveFormWords.ruleSet(), ''),

@@ -7,7 +7,7 @@ import { hiveFormWords } from '../../words/english/hiveForm';
 const limit = (label: string, hint?: string) =>
   number(label, { unit: '%', ...(hint === undefined ? {} : { hint }) });
 
-const NO_GRADE = hiveFormWords.emptyWhereThereIsNo();
+const NO_GRADE = hiveFormWords.leaveEmptyIfThereIs();
 
 /** A rule set of one's own; both limits of the baker's grade empty: it has none. */
 export const ruleSetEntry = entryOf(ownRuleSetContentSchema, {
@@ -16,7 +16,7 @@ export const ruleSetEntry = entryOf(ownRuleSetContentSchema, {
     hint: hiveFormWords.whereAndWhenYouRead(),
   }),
   ordinaryPercent: limit(hiveFormWords.highestMoisture()),
-  heatherPercent: limit(hiveFormWords.ofHeatherLingHoney(), hiveFormWords.theSameWhereItIs()),
+  heatherPercent: limit(hiveFormWords.ofHeatherLingHoney(), hiveFormWords.theSameIfItIs()),
   bakersOrdinaryPercent: optional(limit(hiveFormWords.ofBakersHoney(), NO_GRADE)),
   bakersHeatherPercent: optional(limit(hiveFormWords.ofBakersHeatherHoney(), NO_GRADE)),
   note: words(commonWords.note()),

@@ -7,8 +7,8 @@ import { hiveFormWords } from '../../words/english/hiveForm';
 type Of<K extends keyof OwnSchoolContent> = OwnSchoolContent[K] & string;
 
 const STOPS: Readonly<Record<Of<'stopsAt'>, string>> = {
-  drops: hiveFormWords.dropsAtTheShake(),
-  runs: hiveFormWords.runningHoney(),
+  drops: hiveFormWords.dropsFall(),
+  runs: hiveFormWords.honeyRuns(),
 };
 
 /** A school, shipped or one's own, shares in percent. */
@@ -17,9 +17,9 @@ export const schoolEntry = entryOf(ownSchoolContentSchema, {
   rule: oneOf<Of<'rule'>>(hiveFormWords.rule(), 'each-side'),
   ripeShare: percent(hiveFormWords.cappedShareAskedFor()),
   excusedShare: optional(
-    percent(hiveFormWords.aCleanShakeExcusesDown(), { hint: hiveFormWords.emptyNever() }),
+    percent(hiveFormWords.withACleanShakeEnough(), { hint: hiveFormWords.leaveEmptyForNever() }),
   ),
-  stopsAt: choice(hiveFormWords.notTakenFrom(), STOPS),
+  stopsAt: choice(hiveFormWords.notTakenIf(), STOPS),
   drying: oneOf<Of<'drying'>>(hiveFormWords.drying(), 'none'),
   meter: oneOf<Of<'meter'>>(commonWords.meter(), 'no'),
   timing: oneOf<Of<'timing'>>(hiveFormWords.timing(), 'once-a-year'),

@@ -9,7 +9,7 @@ export const noteEntry = entryOf(seasonNoteContentSchema, {
   text: words(hiveFormWords.whatToDoDifferently()),
   yardId: optional(oneOf(hiveFormWords.for(), '')),
   planningDay: day(hiveFormWords.comesBackOn()),
-  done: words(hiveFormWords.whatBecameOfIt(), { hint: hiveFormWords.leaveEmptyWhileItIs() }),
+  done: words(hiveFormWords.whatCameOfIt(), { hint: hiveFormWords.leaveEmptyWhileItIs() }),
 });
 
 /** Before the next season begins: the first of March. */

@@ -38,23 +38,23 @@ const look: Codec<number | null, string> = {
 export const strokeForm = formOf({
   /** of which the boxes are shown; empty: all yards */
   yardId: oneOf(hiveFormWords.yard(), ''),
-  boxIds: several(hiveFormWords.boxesThatYouJudge()),
+  boxIds: several(hiveFormWords.boxesYouAreJudging()),
   others: optional(
-    number(hiveFormWords.boxesThatAreNotIn(), {
+    number(hiveFormWords.otherBoxesNotInYour(), {
       digits: 0,
-      hint: hiveFormWords.theirLotAsksWhetherTheir(),
+      hint: hiveFormWords.theLotWillAskWhether(),
     }),
   ),
-  label: words(hiveFormWords.called(), { placeholder: hiveFormWords.moorYardUpperRow() }),
+  label: words(hiveFormWords.name(), { placeholder: hiveFormWords.moorYardUpperRow() }),
   framesPerBox: number(hiveFormWords.framesInEach(), { digits: 0 }),
-  formatId: oneOf(hiveFormWords.frameOfThoseBoxes(), DEFAULT_FORMAT_ID),
-  honeyTenths: tenths(hiveFormWords.tenthsOfTheCombThat(), '', HONEY_TENTHS),
-  cappedTenths: optional(tenths(hiveFormWords.cappedByTheLookOf())),
+  formatId: oneOf(hiveFormWords.frameSizeOfThoseBoxes(), DEFAULT_FORMAT_ID),
+  honeyTenths: tenths(hiveFormWords.howMuchOfTheComb(), '', HONEY_TENTHS),
+  cappedTenths: optional(tenths(hiveFormWords.cappedOverallByEye())),
   shake: choice(hiveFormWords.shakeTestOfAFew(), SHAKE_NAMES),
   start: asIs(0),
   /** null: as many as proposed */
   sample: optional(
-    number(hiveFormWords.framesToLookAt(), {
+    number(hiveFormWords.framesToLookAtClosely(), {
       digits: 0,
       hint: hiveFormWords.fixTheNumberBeforeYou(),
     }),
@@ -133,11 +133,11 @@ export function readStrokeForm(
   const size = sizeOf(said);
   const places = size ? systematicSample(size.frames, size.sampleSize, said.start) : [];
   if (said.cappedTenths === null) {
-    reader.at('cappedTenths').fail(hiveFormWords.sayHowManyTenthsAre());
+    reader.at('cappedTenths').fail(hiveFormWords.chooseHowMuchIsCapped());
   }
   const boxes = said.boxIds.length + (said.others ?? 0);
   if (boxes === 0) {
-    reader.at('boxIds').fail(hiveFormWords.tickTheBoxesThatYou());
+    reader.at('boxIds').fail(hiveFormWords.tickTheBoxesYouAre());
   }
   const yardId = commonYard(said, book);
   const candidate = {

@@ -28,7 +28,7 @@ import { commonWords } from '../../words/english/common';
 import { lineFormWords } from '../../words/english/lineForm';
 
 const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
-  ordinary: lineFormWords.honeyThatFlows(),
+  ordinary: lineFormWords.ordinaryHoney(),
   heather: lineFormWords.lingHeatherAGel(),
 };
 
@@ -40,12 +40,12 @@ type Mesh = ExtractionContent['strainer']['meshes'][number];
 
 const meshFields = (label: string, hint: string) => ({
   openingUm: number(label, { unit: 'µm', digits: 1, ...(hint === '' ? {} : { hint }) }),
-  areaDm2: number(lineFormWords.itsArea(), { unit: 'dm²', digits: 1 }),
-  headCm: number(lineFormWords.honeyOverIt(), { unit: 'cm', digits: 1 }),
+  areaDm2: number(lineFormWords.area(), { unit: 'dm²', digits: 1 }),
+  headCm: number(lineFormWords.honeyAboveIt(), { unit: 'cm', digits: 1 }),
 });
 
 const meshes = {
-  coarse: group(meshFields(lineFormWords.coarseMesh(), lineFormWords.emptyNone())),
+  coarse: group(meshFields(lineFormWords.coarseMesh(), lineFormWords.leaveEmptyForNone())),
   fine: group(meshFields(lineFormWords.fineMesh(), '')),
 };
 const bothMeshes = group(meshes);
@@ -79,73 +79,73 @@ const meshesOf: Codec<readonly Mesh[], FormOf<typeof meshes>> & { fields: typeof
 };
 
 export const dayEntry = entryOf(extractionContentSchema, {
-  name: words(commonWords.name(), { hint: lineFormWords.suchAsBorageFirstExtraction() }),
+  name: words(commonWords.name(), { hint: lineFormWords.forExampleBorageFirstExtraction() }),
   day: day(commonWords.day()),
-  startMin: clock(lineFormWords.beginsAt()),
+  startMin: clock(lineFormWords.startsAt()),
   lotId: optional(
     oneOf(lineFormWords.honeyOfTheLot(), '', {
-      hint: lineFormWords.bringsItsFramesAndTheir(),
+      hint: lineFormWords.fillsInItsFramesAnd(),
     }),
   ),
   frames: count(commonWords.frames2()),
   framesPerBox: count(lineFormWords.framesInABox()),
   honeyKgPerFrame: quantity('mass', lineFormWords.honeyInAFrame()),
   face: choice(lineFormWords.theCombIs(), FACE_NAMES),
-  newComb: yesNo(lineFormWords.builtThisYear()),
+  newComb: yesNo(lineFormWords.newThisYear()),
   honeyKind: choice(commonWords.honey(), KIND_NAMES),
   temperatureC: quantity('temperature', lineFormWords.honeyAtTheStrainer()),
-  moisturePercent: number(commonWords.itsWater(), { unit: '%' }),
+  moisturePercent: number(commonWords.waterContent(), { unit: '%' }),
   people,
   tool: group({
     kind: oneOf<ExtractionContent['tool']['kind']>(lineFormWords.openedWith(), 'fork'),
-    secondsPerFrame: number(lineFormWords.aFrameTakes(), { unit: 's', digits: 0 }),
-    lossShare: percent(lineFormWords.goesWithTheWax(), { digits: 1 }),
+    secondsPerFrame: number(lineFormWords.timeForAFrame(), { unit: 's', digits: 0 }),
+    lossShare: percent(lineFormWords.lostWithTheWax(), { digits: 1 }),
     count: count(lineFormWords.tools(), lineFormWords.soManyCanUncapAt()),
     rackFrames: number(lineFormWords.mayWaitOpened(), { unit: lineFormWords.frames(), digits: 0 }),
   }),
   extractor: group({
     count: count(lineFormWords.extractors()),
-    framesPerLoad: number(lineFormWords.takes(), { unit: lineFormWords.frames(), digits: 0 }),
-    spinMinutes: minutes(lineFormWords.spins()),
+    framesPerLoad: number(lineFormWords.holds(), { unit: lineFormWords.frames(), digits: 0 }),
+    spinMinutes: minutes(lineFormWords.spinsFor()),
     turned: yesNo(lineFormWords.framesAreTurnedForThe()),
     handleMinutes: minutes(lineFormWords.fillingAndEmptying()),
     turnMinutes: minutes(lineFormWords.turning()),
     byHand: yesNo(lineFormWords.driven(), {
       names: { no: lineFormWords.byAMotor(), yes: lineFormWords.byHand() },
     }),
-    leftShare: percent(lineFormWords.staysInTheComb(), { digits: 1 }),
-    wallsKg: quantity('mass', lineFormWords.staysOnWalls()),
+    leftShare: percent(lineFormWords.leftInTheComb(), { digits: 1 }),
+    wallsKg: quantity('mass', lineFormWords.leftOnWalls()),
     sumpKg: quantity('mass', lineFormWords.mayWaitForTheStrainer(), {
-      hint: lineFormWords.roomUnderTheBasketAnd(),
+      hint: lineFormWords.spaceBelowTheBasketAnd(),
     }),
   }),
   strainer: group({
     count: count(lineFormWords.strainers()),
     meshes: meshesOf,
-    scrapeAtShare: percent(lineFormWords.scrapedWhenItRunsAt(), {
+    scrapeAtShare: percent(lineFormWords.scrapedWhenItsFlowFalls(), {
       digits: 1,
-      hint: lineFormWords.ofWhatTheCleanMesh(),
+      hint: lineFormWords.ofTheFlowThroughA(),
     }),
     scrapeMinutes: minutes(lineFormWords.scrapingTakes()),
     scrapeLossKg: asIs(USUAL_DAY.strainer.scrapeLossKg),
   }),
   pail: group({
     kg: quantity('mass', lineFormWords.aPailHolds()),
-    changeMinutes: minutes(lineFormWords.changingOne()),
-    have: count(lineFormWords.pailsThereAre()),
+    changeMinutes: minutes(lineFormWords.changingAPail()),
+    have: count(lineFormWords.pailsAtHand()),
   }),
   breaks,
   bees: group({
     shutFromMin: optional(
-      clock(lineFormWords.doorsShutFrom(), { hint: lineFormWords.emptyNever() }),
+      clock(lineFormWords.doorsShutFrom(), { hint: lineFormWords.leaveEmptyForNever() }),
     ),
     shutToMin: optional(clock(lineFormWords.to())),
     boxesInside: optional(
-      count(lineFormWords.boxesInsideAtTheStart(), lineFormWords.emptyAllOfThem()),
+      count(lineFormWords.boxesInsideAtTheStart(), lineFormWords.leaveEmptyForAll()),
     ),
     carryMinutes: minutes(lineFormWords.carryingABoxIn()),
     wetOutFromMin: optional(
-      clock(lineFormWords.wetBoxesOutFrom(), { hint: lineFormWords.emptyNotOnThisDay() }),
+      clock(lineFormWords.wetBoxesGoOutFrom(), { hint: lineFormWords.leaveEmptyIfNotToday() }),
     ),
     wetOutMinutes: minutes(lineFormWords.eachTakes()),
   }),

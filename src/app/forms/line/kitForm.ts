@@ -26,7 +26,7 @@ const mass = (label: string, hint?: string) =>
 /** What the list of kit follows from. */
 export const kitEntry = entryOf(kitSchema, {
   honeyKg: mass(lineFormWords.honeyExpected()),
-  plusMinusKg: orElse(mass(lineFormWords.giveOrTake(), lineFormWords.weeksAheadAThirdIs()), '0'),
+  plusMinusKg: orElse(mass(lineFormWords.giveOrTake(), lineFormWords.weeksAheadAllowAThird()), '0'),
   pailKg: mass(lineFormWords.aPailHolds()),
   jarKg,
   jarredShare: percent(lineFormWords.goesIntoJarsSoon()),

@@ -25,12 +25,12 @@ import { lineFormWords } from '../../words/english/lineForm';
 /** A tool of one's own. */
 export const toolEntry = entryOf(ownToolContentSchema, {
   name: words(commonWords.name()),
-  toolKind: choice(lineFormWords.itIsA(), TOOL_NAMES, { as: 'select' }),
-  secondsPerFrame: number(lineFormWords.aFrameTakes(), { unit: 's', digits: 0 }),
+  toolKind: choice(lineFormWords.kind(), TOOL_NAMES, { as: 'select' }),
+  secondsPerFrame: number(lineFormWords.timeForAFrame(), { unit: 's', digits: 0 }),
   lossShare: percent(lineFormWords.withTheWax(), { digits: 1 }),
   combSpared: percent(lineFormWords.combSpared()),
   faces: several(lineFormWords.opensWell(), FACE_NAMES),
-  newComb: yesNo(lineFormWords.fitForCombBuiltThis()),
+  newComb: yesNo(lineFormWords.suitableForNewComb()),
 });
 
 /** A fork, as many have one. @source common practice, no source */
@@ -66,8 +66,8 @@ export const frameWeighingFormOf = (
 export const pourEntry = entryOf(pourContentSchema, {
   label: words(lineFormWords.pail()),
   fullKg: quantity('mass', lineFormWords.fullAt()),
-  startKg: quantity('mass', lineFormWords.inItAlready()),
+  startKg: quantity('mass', lineFormWords.alreadyInIt()),
   meshClean: yesNo(lineFormWords.theMeshIsClean(), {
-    hint: lineFormWords.onlyAPailBehindA(),
+    hint: lineFormWords.onlyAPailStartedWith(),
   }),
 });

@@ -27,7 +27,7 @@ export const people: Codec<People, string> = codec(
   {
     as: 'text',
     label: lineFormWords.whoWorks(),
-    hint: lineFormWords.namesWithAPaceWhere(),
+    hint: lineFormWords.namesWithAPaceIf(),
   },
   '',
   peopleText,
@@ -43,7 +43,7 @@ export const people: Codec<People, string> = codec(
 
 /** Breaks by when they begin and how long they last; none where nothing is typed. */
 export const breaks: Codec<Breaks, string> = codec(
-  { as: 'text', label: lineFormWords.breaks(), hint: lineFormWords.suchAsMinMin() },
+  { as: 'text', label: lineFormWords.breaks(), hint: lineFormWords.forExampleMinMin() },
   '',
   (value) =>
     value
@@ -54,7 +54,7 @@ export const breaks: Codec<Breaks, string> = codec(
       const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(one) ?? [];
       const fromMin = readClock(start);
       if (fromMin === null) {
-        at.fail(lineFormWords.typeATimeAndMinutes({ one }));
+        at.fail(lineFormWords.isNotABreakType({ one }));
         return [];
       }
       return [{ fromMin, minutes: Number(minutes) }];

@@ -109,10 +109,10 @@ describe('a day at the line', () => {
     ).toMatchInlineSnapshot(`
       {
         "bees.shutFromMin": "Type a time such as 9:00.",
-        "breaks": "Type a time and minutes, such as “12:30 45 min”; “noon” is not that.",
+        "breaks": "“noon” is not a break. Type a time and minutes, such as “12:30 45 min”.",
         "extractor.leftShare": "This must be between 0 and 50 %.",
         "extractor.spinMinutes": "This must be between 0.1 and 240 min.",
-        "frames": "Type digits only, such as 17.4; “many” is not a number.",
+        "frames": "“many” is not a number. Type digits only, such as 17.4.",
         "people": "Type who works, such as “Ada, Bo 80 %”.",
         "startMin": "Type a time such as 9:00.",
         "strainer.meshes.fine.openingUm": "This must be between 20 and 5,000 µm.",
@@ -136,7 +136,7 @@ describe('a day at the line', () => {
       'strainer.meshes.coarse.areaDm2': '5',
       'strainer.meshes.coarse.headCm': '5',
     };
-    expect(errors(day(coarse))[COARSE]).toContain('leave it empty for none');
+    expect(errors(day(coarse))[COARSE]).toContain('leave it empty if there is none');
     const wide = { ...coarse, [COARSE]: '600', 'strainer.meshes.coarse.areaDm2': '0' };
     expect(Object.keys(errors(day(wide)))).toEqual(['strainer.meshes.coarse.areaDm2']);
     expect(Object.keys(errors(day({ 'strainer.meshes.fine.headCm': '900' })))).toEqual([
@@ -234,7 +234,7 @@ describe('what follows a lot’s honey', () => {
       content: SAMPLE_WEIGHING,
     });
     expect(errors(weighingEntry.read({ ...weight, massKg: '' }, DEFAULT_PREFERENCES))).toEqual({
-      massKg: 'Type a number here.',
+      massKg: 'Type a number.',
     });
   });
 });
@@ -258,10 +258,10 @@ describe('warmth from a logger', () => {
   test('no end before its beginning, no time without entries, no room that is not there', () => {
     expect(
       errors(readLogHeatForm({ ...form, until: at(-1) }, DEFAULT_PREFERENCES, rooms))['until'],
-    ).toBe('It ends after it began.');
+    ).toBe('It cannot end before it began.');
     const before = { ...form, startedAt: at(-48), until: at(-24) };
     expect(errors(readLogHeatForm(before, DEFAULT_PREFERENCES, rooms))['roomId']).toContain(
-      'wrote nothing',
+      'recorded nothing',
     );
     expect(
       errors(readLogHeatForm({ ...form, roomId: 'x', startedAt: '' }, DEFAULT_PREFERENCES, rooms)),

@@ -37,28 +37,30 @@ export const freshSettling = (
 
 /** A vessel that stands to clear. */
 export const settlingEntry = entryOf(settlingContentSchema, {
-  name: words(lineFormWords.vessel(), { hint: lineFormWords.suchAsSettlingTankPails() }),
-  heightCm: quantity('length', lineFormWords.honeyStands(), { digits: 1 }),
-  diameterCm: quantity('length', lineFormWords.across(), { digits: 1 }),
+  name: words(lineFormWords.container(), { hint: lineFormWords.forExampleSettlingTankOr() }),
+  heightCm: quantity('length', lineFormWords.honeyDepth(), { digits: 1 }),
+  diameterCm: quantity('length', lineFormWords.diameter(), { digits: 1 }),
   startC: quantity('temperature', lineFormWords.honeyWhenFilled()),
   roomC: quantity('temperature', lineFormWords.theRoom()),
-  moisturePercent: number(commonWords.itsWater(), { unit: '%', digits: 1 }),
+  moisturePercent: number(commonWords.waterContent(), { unit: '%', digits: 1 }),
   strainedUm: optional(
     number(lineFormWords.strainedThrough(), {
       unit: 'µm',
       digits: 1,
-      hint: lineFormWords.emptyNotStrained(),
+      hint: lineFormWords.leaveEmptyIfNotStrained(),
     }),
   ),
   filledAt: moment(lineFormWords.filled()),
-  endedAt: optional(moment(lineFormWords.stoodUntil(), { hint: lineFormWords.emptyItStands() })),
+  endedAt: optional(
+    moment(lineFormWords.stoodUntil(), { hint: lineFormWords.leaveEmptyWhileItStands() }),
+  ),
   remark: words(commonWords.remark()),
 });
 
 /** A spell of one temperature; the record may hold several, of which the first is shown. */
 const spell = group({
   days: number(lineFormWords.for(), { unit: commonWords.days(), digits: 3 }),
-  temperatureC: quantity('temperature', lineFormWords.theHoneyHad(), {
+  temperatureC: quantity('temperature', lineFormWords.temperatureOfTheHoney(), {
     hint: lineFormWords.theHoneyItselfNotThe(),
   }),
 });
@@ -99,7 +101,7 @@ const { 'in-containers': _inContainers, ...WEIGHED_NAMES } = STAGE_NAMES;
 
 export const weighingEntry = entryOf(weighingContentSchema, {
   stage: choice<Weighed>(commonWords.honey(), WEIGHED_NAMES, { as: 'select' }),
-  massKg: quantity('mass', lineFormWords.weighsTareTakenOff()),
+  massKg: quantity('mass', lineFormWords.netWeight()),
   plusMinusKg: orElse(quantity('mass', lineFormWords.knownTo()), '0'),
   weighedAt: moment(lineFormWords.weighed()),
   remark: words(commonWords.remark()),

@@ -37,7 +37,7 @@ import { lotWords } from '../../words/english/lot';
 /** What its label asks to wait for; nothing where neither field is typed. */
 const treated = groupIfTyped(
   {
-    product: words(lotWords.treatedWith(), { hint: lotWords.onlyWhereItsLabelAsks() }),
+    product: words(lotWords.treatedWith(), { hint: lotWords.onlyIfItsLabelAsks() }),
     freeFrom: day(lotWords.honeyMayBeTakenFrom()),
   },
   ({ product, freeFrom }) => product.trim() !== '' || freeFrom !== '',
@@ -48,16 +48,16 @@ export const circumstancesEntry = entryOf(circumstancesContentSchema, {
   outsideBoxes: choice<OutsideBoxes>(lotWords.boxesThatAreNotIn(), OUTSIDE_NAMES),
   nectar: choice(lotWords.nectar(), NECTAR_NAMES, {
     as: 'select',
-    hint: lotWords.knowTheToxicPlantsOf(),
+    hint: lotWords.knowTheToxicPlantsIn(),
   }),
   sourceHealth: choice(lotWords.healthOfItsColonies(), HEALTH_NAMES, { as: 'select' }),
-  residues: several(lotWords.didCombOrHoneyMeet(), RESIDUE_NAMES),
+  residues: several(lotWords.didCombOrHoneyCome(), RESIDUE_NAMES),
   treated,
   brood: choice(lotWords.broodInTheFrames(), BROOD_NAMES, { as: 'select' }),
-  taint: choice(lotWords.beesClearedWithScent(), TAINT_NAMES, { as: 'select' }),
+  taint: choice(lotWords.beesClearedWithAScented(), TAINT_NAMES, { as: 'select' }),
   /** things that were so; the record has a field for each */
-  also: several(lotWords.wasThisSo(), ALSO_NAMES),
-  setState: choice(lotWords.howItStandsNow(), SET_NAMES, { as: 'select' }),
+  also: several(lotWords.didThisHappen(), ALSO_NAMES),
+  setState: choice(lotWords.stateNow(), SET_NAMES, { as: 'select' }),
   remark: words(commonWords.remark()),
 });
 export type CircumstancesForm = FormOf<typeof circumstancesEntry.fields>;
@@ -94,13 +94,13 @@ const USUAL_DOUBT = '0.5';
 /** Of a piece that was cut; none where no moisture was typed. */
 const sacrificed = groupIfTyped(
   {
-    percent: number(lotWords.sacrificedItReadCorrected(), {
+    percent: number(lotWords.sacrificedPieceItsReadingCorrected(), {
       unit: '%',
       digits: 1,
       hint: lotWords.leaveEmptyForAPiece(),
     }),
     plusMinus: orElse(
-      number(lotWords.offByUpTo(), { unit: '%', digits: 1, hint: lotWords.whereEmpty() }),
+      number(lotWords.offByUpTo(), { unit: '%', digits: 1, hint: lotWords.ifEmpty() }),
       USUAL_DOUBT,
     ),
   },
@@ -114,8 +114,8 @@ const SEEN_NAMES = {
 
 /** A piece of comb honey. */
 export const pieceEntry = entryOf(pieceContentSchema, {
-  label: words(lotWords.piece2(), { hint: lotWords.asItStandsOnIts() }),
-  cappedTenths: tenths(lotWords.tenthsCappedOnTheWorse()),
+  label: words(lotWords.piece2(), { hint: lotWords.asOnItsBox() }),
+  cappedTenths: tenths(lotWords.cappedOnTheWorseSide()),
   /** the record has a field for each */
   seen: several<keyof typeof SEEN_NAMES>(lotWords.seenInIt(), SEEN_NAMES),
   massKg: optional(quantity('mass', lotWords.weighs(), { digits: 3 })),

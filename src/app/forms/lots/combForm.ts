@@ -43,7 +43,7 @@ export const SHAKE_CHOICES = choicesOf(
 
 /** What was seen of the comb of a lot. */
 export const combEntry = entryOf(combJudgementContentSchema, {
-  cappedTenths: tenths(lotWords.tenthsOfTheHoneyThat(), lotWords.ofTheCellsThatHeld()),
+  cappedTenths: tenths(lotWords.howMuchOfTheHoney(), lotWords.ofTheCellsWithHoney()),
   shake: choice(lotWords.shakeTest(), SHAKE_NAMES, {
     hint: lotWords.frameFlatOpenCellsDown(),
   }),
@@ -59,6 +59,6 @@ export function readCombForm(
 ): Parsed<CombJudgementContent | null> {
   if (form.cappedTenths !== '') return combEntry.read(form, preferences);
   if (form.shake === 'not-done') return { ok: true, content: null };
-  const sentence = lotWords.sayHowManyTenthsWere();
+  const sentence = lotWords.noteHowMuchWasCapped();
   return { ok: false, errors: { cappedTenths: { sentence } } };
 }

@@ -47,7 +47,7 @@ export function readLogHeatForm(
   const { roomId, occasion, startedAt, until, remark } = logHeatForm.values(form, reader);
   const room = rooms.find((one) => one.room.entityId === roomId);
   if (startedAt !== '' && until !== '' && until <= startedAt) {
-    reader.at('until').fail(settlingWords.itEndsAfterItBegan());
+    reader.at('until').fail(settlingWords.itCannotEndBeforeIt());
   }
   const spells =
     room && until > startedAt && startedAt !== ''

@@ -24,7 +24,7 @@ const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
 };
 
 const CATEGORY_NAMES: Readonly<Record<HoneyCategory | 'not-said', string>> = {
-  'not-said': commonWords.notSaid(),
+  'not-said': commonWords.notGiven(),
   blossom: lotWords.blossom(),
   honeydew: lotWords.honeydew(),
   blend: lotWords.both(),
@@ -38,15 +38,15 @@ export const SIGN_NAMES: Readonly<Record<FermentationSign, string>> = {
 };
 
 const CLAIM_NAMES: Readonly<Record<HoneyClaim, string>> = {
-  'tropical-origin': lotWords.fromATropicalPlaceHmf(),
-  'low-enzyme': lotWords.poorInEnzymesByNature(),
+  'tropical-origin': lotWords.fromTheTropicsHmfUp(),
+  'low-enzyme': lotWords.naturallyLowInEnzymesDiastase(),
   'conductivity-exempt': lotWords.aFlowerWithoutAConductivity(),
 };
 
 /** Where honey was gathered; null where nobody said. */
 const category: Codec<HoneyCategory | null, HoneyCategory | 'not-said'> = {
   ...choice(lotWords.gatheredFrom(), CATEGORY_NAMES, {
-    hint: lotWords.limitsOfALaboratorysValues(),
+    hint: lotWords.laboratoryLimitsDependOnIt(),
   }),
   fill: (value) => value ?? 'not-said',
   read: (typed) => (typed === 'not-said' ? null : typed),
@@ -54,22 +54,22 @@ const category: Codec<HoneyCategory | null, HoneyCategory | 'not-said'> = {
 
 /** What is known of a lot. */
 export const lotEntry = entryOf(lotContentSchema, {
-  name: words(commonWords.name(), { hint: lotWords.optionalForYou() }),
+  name: words(commonWords.name(), { hint: lotWords.optionalForYourOwnUse() }),
   code: words(lotWords.lotCode()),
   date: day(lotWords.extractedOn()),
   plant: words(lotWords.flowOrPlant()),
-  origin: words(lotWords.whereFrom(), { hint: lotWords.yardHives() }),
+  origin: words(lotWords.origin(), { hint: lotWords.yardAndHives() }),
   remark: words(commonWords.remark(), { hint: lotWords.optional() }),
   honeyKind: choice(lotWords.kindOfHoney(), KIND_NAMES),
-  ruleSetId: oneOf(lotWords.ruleSetInForce(), ''),
+  ruleSetId: oneOf(lotWords.ruleSet(), ''),
   category,
   targetPercent: number(lotWords.yourOwnTarget(), {
     unit: '%',
-    hint: lotWords.whatYouWantToReach(),
+    hint: lotWords.whatYouWantToStay(),
   }),
   storageTemperatureC: optional(
     quantity('temperature', lotWords.temperatureOfTheStore(), {
-      hint: lotWords.leaveEmptyWhereNotKnown(),
+      hint: lotWords.leaveEmptyIfNotKnown(),
     }),
   ),
   signs: several(lotWords.signsOfFermentationSeen(), SIGN_NAMES),

@@ -9,7 +9,7 @@ import { lotWords } from '../../words/english/lot';
 export const signForm = formOf({
   initials: words(lotWords.yourInitials()),
   outcome: choice(lotWords.yourDecision(), OUTCOME_NAMES),
-  overrideReason: words(lotWords.whyOtherwiseThanTheRules(), {
+  overrideReason: words(lotWords.whyYouDecideDifferently(), {
     hint: lotWords.staysWithTheRulingAnd(),
   }),
   remark: words(commonWords.remark(), { hint: lotWords.optional() }),
@@ -24,5 +24,5 @@ export type ReopenForm = z.infer<typeof reopenSchema>;
 /** Why a signed ruling is opened again, and by whom. */
 export const reopenEntry = entryOf(reopenSchema, {
   initials: words(lotWords.yourInitials()),
-  reason: words(lotWords.whyItIsOpenedAgain()),
+  reason: words(lotWords.whyYouReopenIt()),
 });

@@ -26,21 +26,21 @@ export const batchCheckEntry = entryOf(batchCheckContentSchema, {
     'by',
     {
       moisture: {
-        of: choice(roomFormWords.readFrom(), PART_NAMES),
+        of: choice(roomFormWords.measuredIn(), PART_NAMES),
         percent: number(roomFormWords.waterCorrected(), {
           unit: '%',
-          hint: roomFormWords.asTheBenchCorrectsIt(),
+          hint: roomFormWords.alreadyCorrectedForTemperature(),
         }),
         plusMinus: number(roomFormWords.knownTo(), {
           unit: '%',
-          hint: roomFormWords.fromCombToCombIs(),
+          hint: roomFormWords.isUsualBetweenCombs(),
         }),
       },
       weight: {
-        firstKg: weight(roomFormWords.theBoxWeighedAtFirst()),
-        nowKg: weight(roomFormWords.itWeighsNow()),
-        tareKg: weight(roomFormWords.ofItWoodAndWax()),
-        plusMinusKg: weight(roomFormWords.theScaleIsOffBy()),
+        firstKg: weight(roomFormWords.boxAtFirst()),
+        nowKg: weight(roomFormWords.boxNow()),
+        tareKg: weight(roomFormWords.woodAndWax()),
+        plusMinusKg: weight(roomFormWords.scaleMayBeOffBy()),
       },
     },
     {

@@ -36,7 +36,7 @@ const firstLot: Codec<readonly string[], string> = codec(
 );
 
 export const batchEntry = entryOf(batchContentSchema, {
-  name: words(commonWords.name(), { hint: roomFormWords.suchAsMarshFirstLoad() }),
+  name: words(commonWords.name(), { hint: roomFormWords.forExampleMarshFirstLoad() }),
   lotIds: firstLot,
   boxes: number(commonWords.boxes(), { digits: 0 }),
   honeyKgPerBox: quantity('mass', roomFormWords.honeyInEach()),
@@ -45,13 +45,13 @@ export const batchEntry = entryOf(batchContentSchema, {
   cappedPercent: number(roomFormWords.underCappings2(), { unit: '%' }),
   plusMinusPercent: number(roomFormWords.moistureKnownTo(), { unit: '%' }),
   temperatureC: optional(
-    quantity('temperature', roomFormWords.honeyWhenItComesIn(), {
-      hint: roomFormWords.emptyAsTheAirOutside(),
+    quantity('temperature', roomFormWords.honeyTemperatureWhenItGoes(), {
+      hint: roomFormWords.leaveEmptyIfTheSame(),
     }),
   ),
   layout: choice(roomFormWords.howTheBoxesStand(), LAYOUT_NAMES),
   inAt: moment(roomFormWords.inSince()),
-  outAt: optional(moment(roomFormWords.out(), { hint: roomFormWords.emptyWhileItIsIn() })),
+  outAt: optional(moment(roomFormWords.out(), { hint: roomFormWords.leaveEmptyWhileItIs() })),
   targetPercent: number(roomFormWords.dryEnoughAt(), { unit: '%', digits: 1 }),
   remark: words(commonWords.remark()),
 });
@@ -90,7 +90,7 @@ export function readBatchForm(
     check: (batch, reader) => {
       if (batch.inAt === '' || !isForgotten(batch, nowMs)) return;
       const days = Math.round((nowMs - Date.parse(batch.inAt)) / DAY_MS);
-      reader.at('inAt').fail(roomFormWords.itWouldHaveBeenIn({ days }));
+      reader.at('inAt').fail(roomFormWords.thatWouldBeDaysIn({ days }));
     },
   });
   if (!parsed.ok) return parsed;

@@ -52,17 +52,17 @@ export const standingEntry = entryOf(
     kind: asIs<StandingKind>('combs'),
     massKg: quantity('mass', commonWords.honey(), { digits: 1 }),
     openShare: ofSome(percent(roomFormWords.openHoney())),
-    areaDm2: ofSome(number(roomFormWords.surfaceInAll(), { unit: 'dm²' })),
-    moisturePercent: number(commonWords.itsWater(), { unit: '%' }),
+    areaDm2: ofSome(number(roomFormWords.totalSurface(), { unit: 'dm²' })),
+    moisturePercent: number(commonWords.waterContent(), { unit: '%' }),
     cappedPercent: ofSome(number(roomFormWords.underCappings2(), { unit: '%' })),
     stirredEveryHours: number(roomFormWords.stirredEvery(), {
       unit: roomFormWords.hours(),
-      hint: roomFormWords.never(),
+      hint: roomFormWords.forNever(),
     }),
     airC: quantity('temperature', roomFormWords.air()),
     relativeHumidity: percent(roomFormWords.humidity(), { unit: '% RH' }),
-    honeyC: quantity('temperature', roomFormWords.honeyAtFirst()),
-    hours: number(roomFormWords.itStandsFor(), { unit: roomFormWords.hours() }),
+    honeyC: quantity('temperature', roomFormWords.honeyAtTheStart()),
+    hours: number(roomFormWords.standsFor(), { unit: roomFormWords.hours() }),
   },
   {
     unasked: ({ kind }) => {
@@ -133,7 +133,7 @@ function checkDepth(asked: Asked, reader: Reader): void {
     depthMm > 500
       ? roomFormWords.deeperThanHalfAMetre()
       : roomFormWords.thinnerThanHalfAMillimetre();
-  reader.at('areaDm2').fail(roomFormWords.soTheHoneyWouldStand({ deep }));
+  reader.at('areaDm2').fail(roomFormWords.theHoneyWouldStandCheck({ deep }));
 }
 
 /** What the form says, or what is wrong in which field. */

@@ -51,9 +51,9 @@ const humidity = (label: string) => percent(label, { unit: '% RH' });
 export const roomEntry = entryOf(
   warmRoomContentSchema,
   {
-    name: words(commonWords.name(), { hint: roomFormWords.asYouCallItSuch() }),
-    volumeM3: number(roomFormWords.insideItMeasures(), { unit: 'm³', digits: 1 }),
-    capacityBoxes: number(roomFormWords.itHolds(), { unit: roomFormWords.boxes(), digits: 0 }),
+    name: words(commonWords.name(), { hint: roomFormWords.yourNameForItSuch() }),
+    volumeM3: number(roomFormWords.volume(), { unit: 'm³', digits: 1 }),
+    capacityBoxes: number(roomFormWords.holds(), { unit: roomFormWords.boxes(), digits: 0 }),
     heating: choice(roomFormWords.heat(), HEATING_NAMES),
     heaterW: number(roomFormWords.powerOfTheHeater(), { unit: 'W', digits: 0 }),
     setPointC: quantity('temperature', roomFormWords.setTo()),
@@ -69,14 +69,14 @@ export const roomEntry = entryOf(
         ratedAtHumidity: humidity(roomFormWords.and()),
         powerW: number(roomFormWords.power(), { unit: 'W', digits: 0 }),
         stopsAtHumidity: humidity(roomFormWords.setToStopAt()),
-        warmestC: quantity('temperature', roomFormWords.madeForUpTo()),
+        warmestC: quantity('temperature', roomFormWords.worksUpTo()),
       },
       MACHINE,
     ),
     fanW: number(roomFormWords.allFans(), { unit: 'W', digits: 0 }),
     airChangesPerHour: number(roomFormWords.airChanges(), {
       unit: roomFormWords.perHour(),
-      hint: roomFormWords.tightOrdinaryDraughtyAndMore(),
+      hint: roomFormWords.tightOrdinaryDraughtyOrMore(),
     }),
     wallLossWPerK: number(roomFormWords.wallsLose(), {
       unit: 'W/K',
@@ -84,13 +84,13 @@ export const roomEntry = entryOf(
       hint: roomFormWords.areaHeatTransferASmall(),
     }),
     outside: group({
-      meanC: quantity('temperature', roomFormWords.outsideMean()),
-      swingC: degreesApart(roomFormWords.nightToDay()),
+      meanC: quantity('temperature', roomFormWords.outsideAverage()),
+      swingC: degreesApart(roomFormWords.fromNightToDay()),
       relativeHumidity: humidity(roomFormWords.humidity()),
     }),
-    pricePerKwh: number(roomFormWords.aKilowattHourCosts(), {
+    pricePerKwh: number(roomFormWords.priceOfAKilowattHour(), {
       digits: 3,
-      hint: roomFormWords.inYourOwnMoney(),
+      hint: roomFormWords.inYourOwnCurrency(),
     }),
     remark: words(commonWords.remark()),
   },

@@ -40,14 +40,14 @@ const ALLOWED_NAMES = {
 /** What a blend is asked for. */
 export const blendEntry = entryOf(settingsSchema, {
   lotIds: several(blendWords.lotsThatMayBePoured()),
-  aim: choice(blendWords.toDoWhat(), AIM_NAMES),
+  aim: choice(blendWords.goal(), AIM_NAMES),
   targetPercent: number(blendWords.targetWithGuardBand(), { unit: '%' }),
   tankCount: number(blendWords.tanks(), { digits: 0 }),
   capacityKg: quantity('mass', blendWords.eachHolds(), { digits: 1 }),
   allowed: several<keyof typeof ALLOWED_NAMES>(blendWords.allowed(), ALLOWED_NAMES),
   openingWorthKg: quantity('mass', blendWords.openingOneMoreMustSave(), {
     digits: 1,
-    hint: blendWords.theMoreTheFewerContainers(),
+    hint: blendWords.theHigherTheFewerContainers(),
   }),
   name: words(blendWords.nameOfTheBlend()),
 });

@@ -37,13 +37,13 @@ export const sheetFields = group({
 /** A label. */
 export const labelEntry = entryOf(labelDesignContentSchema, {
   title: words(jarsWords.title()),
-  producer: words(jarsWords.whoFillsIt(), { hint: jarsWords.nameAndAddressWhereRules() }),
-  origin: words(jarsWords.origin(), { hint: jarsWords.theLotsOwnWhereEmpty() }),
+  producer: words(jarsWords.filledBy(), { hint: jarsWords.nameAndAddressIfRequired() }),
+  origin: words(jarsWords.origin(), { hint: jarsWords.theLotsOwnIfEmpty() }),
   moreText: words(jarsWords.moreWords()),
   ink: asIs('#18233a'),
   paper: asIs('#ffffff'),
   weightUnits: choice(jarsWords.netWeight(), UNITS),
-  showQr: yesNo(jarsWords.codeToBeScanned(), {
+  showQr: yesNo(jarsWords.codeForScanning(), {
     names: { yes: jarsWords.printIt(), no: jarsWords.leaveItOut() },
   }),
   sheet: sheetFields,

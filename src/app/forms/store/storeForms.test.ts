@@ -88,7 +88,7 @@ describe('jars', () => {
       { containerId: 'c', item: 2, massKg: 10 },
     ]);
     expect(errorsOf(readPackForm({ ...form, count: '25' }, packing(METRIC, left))).count).toMatch(
-      /^That is 12.5 kg, and only 12.0 kg/,
+      /^That is 12.5 kg, but only 12.0 kg/,
     );
     expect(
       contentOf(
@@ -108,7 +108,7 @@ describe('jars', () => {
   });
 
   test.each([
-    [{ from: '' }, 'from', 'Choose the container that was filled from.'],
+    [{ from: '' }, 'from', 'Choose the container you filled from.'],
     [{ code: 'a b' }, 'code', /letters, digits, dots and hyphens/],
     [{ count: '2.5' }, 'count', /1 and 5,000/],
     [{ bestBefore: '' }, 'bestBefore', 'Choose a day.'],
@@ -175,7 +175,7 @@ describe('what stands between honey and the door', () => {
   });
 
   test('what is not accepted is filled for a reason only, and the reason is kept', () => {
-    expect(errorsOf(readPackForm(form, asked(REASON)))).toEqual({ use: 'Say what it is for.' });
+    expect(errorsOf(readPackForm(form, asked(REASON)))).toEqual({ use: 'What is it for?' });
     const use = { ...form, use: 'own-use' as const };
     expect(errorsOf(readPackForm(use, asked(REASON)))).toEqual({
       because: 'Say why in a few words.',

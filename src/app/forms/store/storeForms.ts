@@ -24,8 +24,8 @@ import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
 
 const ACT_NAMES: Readonly<Record<StoreAct, string>> = {
-  placed: storeWords.itStandsHere(),
-  looked: storeWords.iLookedAllWell(),
+  placed: storeWords.whereItIs(),
+  looked: storeWords.checkedAllWell2(),
   opened: storeWords.itWasOpened(),
   'stood-open': storeWords.itStoodOpen(),
   taken: storeWords.honeyWasTaken(),
@@ -44,10 +44,10 @@ export const moveEntry = entryOf(
   {
     act: choice(storeWords.whatHappened(), ACT_NAMES),
     placeKind,
-    place: words(storeWords.itsName(), { hint: storeWords.suchAsBackShelfOptional() }),
+    place: words(storeWords.itsName(), { hint: storeWords.forExampleBackShelfOptional() }),
     temperatureC: optional(
       quantity('temperature', storeWords.temperatureThere(), {
-        hint: storeWords.whatIsUsualThereWhere(),
+        hint: storeWords.usualValueIfEmpty(),
       }),
     ),
     massKg: optional(quantity('mass', commonWords.taken())),
@@ -110,7 +110,7 @@ const filledFrom: Codec<PackingContent['from'], string> = codec(
   (typed, at) => {
     const { containerId, item } = vesselRefOf(typed);
     if (containerId !== null) return [{ containerId, item: item ?? 1, massKg: 0 }];
-    at.fail(storeWords.chooseTheContainerThatWas());
+    at.fail(storeWords.chooseTheContainerYouFilled());
     return [];
   },
 );
@@ -120,7 +120,7 @@ export const packEntry = entryOf(packingContentSchema, {
   from: filledFrom,
   count: number(storeWords.jars(), { digits: 0 }),
   jarG,
-  code: words(storeWords.jarCode(), { hint: storeWords.standsOnEveryJarIts() }),
+  code: words(storeWords.jarCode(), { hint: storeWords.printedOnEveryJarFollowed() }),
   packedAt: moment(storeWords.filled()),
   bestBefore: day(storeWords.bestBefore()),
   remark: words(commonWords.remark()),
@@ -164,7 +164,7 @@ export const readPackForm = (
       if (left !== null && massKg > left + 0.05) {
         reader
           .at('count')
-          .fail(storeWords.thatIsAndOnlyAre({ said: said(massKg), said2: said(left) }));
+          .fail(storeWords.thatIsButOnlyAre({ said: said(massKg), said2: said(left) }));
       }
       const gate = gateFor(form.from === '' ? [] : [form.from]);
       return {
@@ -188,10 +188,10 @@ export const jarMoveEntry = entryOf(
     purpose: choice(storeWords.for(), PURPOSE_NAMES, { as: 'select' }),
     count: number(storeWords.jars(), { digits: 0 }),
     firstNumber: optional(
-      number(storeWords.fromNumber(), { digits: 0, hint: storeWords.whereTheirNumbersAreKnown() }),
+      number(storeWords.fromNumber(), { digits: 0, hint: storeWords.ifYouKnowTheNumbers() }),
     ),
     to: words(storeWords.whoHasThem(), {
-      hint: storeWords.aRecallNeedsThisSuch(),
+      hint: storeWords.neededForARecallFor(),
     }),
     at: moment(storeWords.when()),
     remark: words(commonWords.remark()),

@@ -59,7 +59,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
 
   const keepAll = async (contents: readonly ReadingContent[]): Promise<boolean> => {
     const now = new Date().toISOString();
-    const label = benchWords.readingsKept({ contents: contents.length });
+    const label = benchWords.readingsSaved({ contents: contents.length });
     const done = await dispatch(
       perform(label, (scribe) =>
         contents.map((one) => firstRevision(scribe, 'reading', { ...one, takenAt: now }, lotId)),
@@ -92,10 +92,10 @@ function TableView({ file }: { file: LotFile }): ReactElement {
           <CommonFields />
           <SheetSection
             id="grid"
-            title={benchWords.vesselByVessel()}
+            title={benchWords.oneByOne2()}
             aside={
               <Button type="submit" tone="ink" className="min-h-14" disabled={filled === 0}>
-                {benchWords.keepReadings({ filled })}
+                {benchWords.saveReadings({ filled })}
               </Button>
             }
           >

@@ -27,7 +27,7 @@ describe('what to measure next in the demo season', () => {
 
   test('what was never measured comes first, what is signed last', () => {
     expect(lots[0]?.file.lot.content.name).toBe('Sea lavender, outer marsh');
-    expect(lots[0]?.next).toBe('Nothing measured yet: read it.');
+    expect(lots[0]?.next).toBe('Not measured yet: take a reading.');
     expect(lots.at(-1)?.next).toBe('Measured and signed.');
   });
 
@@ -60,7 +60,7 @@ describe('how it stands with a meter', () => {
       /^It reads 0\.1 too wet/,
     );
     expect(zeroWords(meterNamed('Wide-range digital meter'), NOW)).toMatch(/^Its zero is right/);
-    expect(zeroWords(meterNamed('Stand-in eyepiece'), NOW)).toBe('Nothing is known of its zero.');
+    expect(zeroWords(meterNamed('Stand-in eyepiece'), NOW)).toBe('Its zero is not known.');
     // before its first full check that one acts backwards
     expect(zeroWords(meterNamed('House hand refractometer'), '2026-01-01T00:00:00.000Z')).toMatch(
       /^It reads 0\.3 too wet \(± 0\.4\)/,

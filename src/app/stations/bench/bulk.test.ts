@@ -64,7 +64,7 @@ describe('twenty buckets in a table', () => {
     const read = readBulk(bulk({ rows }), reading);
     if (read.ok) throw new Error('accepted');
     expect(Object.keys(read.errors)).toEqual(['rows.1.dial', 'rows.2.temperature', 'rows.3.dial']);
-    expect(read.errors['rows.3.dial']?.sentence).toContain('empty the rest of this row');
+    expect(read.errors['rows.3.dial']?.sentence).toContain('clear the rest of this row');
   });
 
   test('a wrong temperature for all is said once, at its own field; an empty table says what to do', () => {
@@ -115,11 +115,11 @@ describe('a table pasted from a spreadsheet, or a CSV file', () => {
     expect(lines.map(({ line, sentence }) => `${line} ${sentence}`)).toMatchInlineSnapshot(`
       [
         "2 ",
-        "3 There is no vessel “99” in this lot; it has Bucket 1 to Bucket 20.",
-        "4 Type digits only, such as 17.4; “seventeen” is not a number.",
+        "3 There is no container “99” in this lot; it has Bucket 1 to Bucket 20.",
+        "4 “seventeen” is not a number. Type digits only, such as 17.4.",
         "5 95 °C is too hot for a reading; was it °F? That is 35 °C.",
         "6 There is no dial value in this line.",
-        "7 “left” is no spot; write stirred, top, middle or bottom.",
+        "7 “left” is not a place in the container; write stirred, top, middle or bottom.",
         "8 ",
       ]
     `);

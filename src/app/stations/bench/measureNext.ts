@@ -39,20 +39,25 @@ function nextOf(
     ruling.findings.some((one) => one.ruleId === ruleId && one.bearing === 'measure');
   const plan = planVerdictOf(evidence);
   const suspects = unreadSuspects(evidence);
-  if (evidence.readings.length === 0) return [0, benchWords.nothingMeasuredYetReadIt()];
+  if (evidence.readings.length === 0) return [0, benchWords.notMeasuredYetTakeA()];
   if (has('unreliable-samples')) return [1, benchWords.liquefyOrStirThenRead()];
-  if (has('zero-jumped')) return [2, benchWords.theMetersZeroJumpedRead()];
+  if (has('zero-jumped')) return [2, benchWords.theMetersZeroJumpedSet()];
   if (plan?.status === 'incomplete') {
     return [3, benchWords.vesselsOfThePlanTo({ missing: plan.missing.length })];
   }
   if (suspects.length > 0) {
-    return [4, benchWords.suspiciousAndNotRead({ suspects: suspects.join(', ') })];
+    return [4, benchWords.keptApartAndNotRead({ suspects: suspects.join(', ') })];
   }
   if (ruling.outcome === 'measure') {
     const flips = flipsOf(evidence, ruling);
     return isStuck(ruling, flips)
-      ? [5, benchWords.notSettledAndNoNumber()]
-      : [5, flips[0] ? tell(flips[0].sentence, preferences) : benchWords.notSettledReadOnceMore()];
+      ? [5, benchWords.notSettledAndNoFurther()]
+      : [
+          5,
+          flips[0]
+            ? tell(flips[0].sentence, preferences)
+            : benchWords.notSettledTakeAnotherReading(),
+        ];
   }
   if (file.ruling) return [8, benchWords.measuredAndSigned()];
   return [7, benchWords.measured()];

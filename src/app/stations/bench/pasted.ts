@@ -127,11 +127,11 @@ function readLine(
   const wrong = (sentence: string): PastedLine => ({ line, cells, row, content: null, sentence });
   if (vessel === null) {
     return wrong(
-      benchWords.thereIsNoVesselIn({ cell: cell('vessel'), vesselRange: vesselRange(vessels) }),
+      benchWords.thereIsNoContainerIn({ cell: cell('vessel'), vesselRange: vesselRange(vessels) }),
     );
   }
   if (spot === null) {
-    return wrong(benchWords.isNoSpotWriteStirred({ cell: cell('spot') }));
+    return wrong(benchWords.isNotAPlaceIn({ cell: cell('spot') }));
   }
   if (row.dial === '') return wrong(benchWords.thereIsNoDialValue());
   const read = readRow(form, row, reading);
@@ -156,10 +156,10 @@ export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
 }
 
 export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {
-  vessel: benchWords.vessel(),
+  vessel: benchWords.container(),
   dial: commonWords.theDialShows(),
   temperature: commonWords.temperature(),
-  spot: benchWords.takenWhere(),
+  spot: benchWords.whereInTheContainer2(),
   remark: commonWords.remark(),
 };
 

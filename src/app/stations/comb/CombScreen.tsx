@@ -33,7 +33,7 @@ function GoOn({ book }: { book: Book }): ReactElement | null {
       </h2>
       <p className="mt-2">
         <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${box.entityId}`}>
-          {combWords.goOnThere()}
+          {combWords.carryOnThere()}
         </PageLink>
       </p>
     </section>
@@ -78,11 +78,11 @@ export function CombScreen(): ReactElement {
         <Button tone="ink" className="min-h-14 text-lg" onClick={() => setStarting(true)}>
           <Plus aria-hidden className="size-6" /> {combWords.startADayAtThe()}
         </Button>
-        <PageLink to="comb/few">{combWords.onlyAFewFramesAnd()}</PageLink>
+        <PageLink to="comb/few">{combWords.justAFewFramesAnd()}</PageLink>
       </div>
       {book.boxes.length === 0 && (
         <p className="mt-6 max-w-2xl text-lg">
-          {combWords.withHivesOfYourOwn()}{' '}
+          {combWords.toKeepRecordsByHive()}{' '}
           <Link to={`/${workspace}/season`} className="font-semibold text-lavender underline">
             {commonWords.season()}
           </Link>{' '}

@@ -68,12 +68,12 @@ function FewAnswer({ few, book }: { few: Few | null; book: Book }): ReactElement
   return (
     <div>
       <div role="status" className="on-ink bg-ink p-5 text-linen">
-        <p className="text-lg font-semibold">{combWords.intoTheBucket()}</p>
+        <p className="text-lg font-semibold">{combWords.takeIt()}</p>
         <p className="text-5xl leading-tight font-extrabold">
           {formatQuantity(mass.massKg, 'mass', preferences)}
         </p>
         <p className="text-lg">
-          {combWords.waterToExpect({
+          {combWords.waterExpected({
             mean: expected.mean.toFixed(1),
             expandedOf: expandedOf(expected).toFixed(1),
           })}
@@ -178,7 +178,7 @@ export function FewScreen(): ReactElement {
             </div>
             <Button type="submit" tone="ink" className="min-h-16 w-full text-xl">
               {few && takenCount(few) === 0
-                ? combWords.keepWhatISawNothing()
+                ? combWords.saveWhatISawNothing()
                 : combWords.makeTheLot()}
             </Button>
             <ErrorOf name="frames" />

@@ -36,7 +36,7 @@ interface RulesProps {
 /** What parts the frames; several rules part them further. */
 function Rules({ rules, onRules }: RulesProps): ReactElement {
   return (
-    <div role="group" aria-label={combWords.partTheFrames()} className="flex flex-wrap gap-2">
+    <div role="group" aria-label={combWords.sortTheFrames()} className="flex flex-wrap gap-2">
       {GROUP_RULES.map((rule) => {
         const on = rules.includes(rule);
         return (
@@ -91,7 +91,7 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
         </p>
       ) : (
         <>
-          <p className="mt-1 mb-4 max-w-3xl text-lg">{combWords.darkAndLightApartOne()}</p>
+          <p className="mt-1 mb-4 max-w-3xl text-lg">{combWords.keepDarkAndLightApart()}</p>
           <Rules rules={rules} onRules={setRules} />
           <DndContext
             sensors={sensors}

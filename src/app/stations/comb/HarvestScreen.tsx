@@ -40,7 +40,7 @@ function DayHeader({ day }: { day: HarvestDay }): ReactElement {
       </div>
       <div className="flex flex-wrap gap-3">
         <Button className="min-h-14" onClick={() => setChanging(true)}>
-          {combWords.schoolFlowDay()}
+          {combWords.ruleFlowDay()}
         </Button>
         <PageLink to={`comb/${harvest.entityId}/lots`}>{combWords.makeLots2()}</PageLink>
         {boxId !== null && (

@@ -62,9 +62,9 @@ function useSwipe(turn: (by: 1 | -1) => void) {
 }
 
 const USUAL = {
-  poorer: combWords.usuallyPoorerHere(),
+  poorer: combWords.usuallyLessCappedHere(),
   ordinary: '',
-  fuller: combWords.usuallyFullerHere(),
+  fuller: combWords.usuallyMoreCappedHere(),
 } as const;
 
 function missingWords(errors: Readonly<Record<string, { sentence: string }>>): string {
@@ -95,13 +95,13 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
   useCommands([
     {
       id: 'next',
-      title: combWords.keepAndTheNextFrame(),
+      title: combWords.saveNextFrame(),
       key: 'ArrowRight',
       run: () => void turn(1),
     },
     {
       id: 'back',
-      title: combWords.keepAndTheFrameBefore(),
+      title: combWords.savePreviousFrame(),
       key: 'ArrowLeft',
       run: () => void turn(-1),
     },
@@ -160,7 +160,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
           missing={judge.parsed.ok ? '' : missingWords(judge.parsed.errors)}
           onBack={() => void turn(-1)}
           onNext={() => void turn(1)}
-          nextLabel={last ? combWords.boxDone() : combWords.nextFrame()}
+          nextLabel={last ? combWords.boxFinished() : combWords.nextFrame()}
         />
       </div>
     </FormFrame>

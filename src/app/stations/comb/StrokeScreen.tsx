@@ -39,7 +39,7 @@ function LookFields(): ReactElement {
   return (
     <div className="space-y-6">
       <div>
-        <p className="mb-1 text-base font-semibold">{combWords.cappedByTheLookOf()}</p>
+        <p className="mb-1 text-base font-semibold">{combWords.cappedOverallByEye()}</p>
         <SideQuick
           name={combWords.theWhole()}
           side={{
@@ -75,7 +75,7 @@ function StrokeAnswer({
   if (!content || !verdict) {
     return (
       <p className="on-ink bg-ink p-5 text-2xl leading-snug font-bold text-linen">
-        {combWords.lookAtTwoFramesOf()}
+        {combWords.lookAtTwoOrMore()}
       </p>
     );
   }
@@ -87,14 +87,14 @@ function StrokeAnswer({
         {percentRange(verdict.interval)}
       </p>
       <p className="text-lg">
-        {combWords.ofLookedAtShortOf({
+        {combWords.ofCheckedBelowTheOf({
           looks: content.looks.length,
           sampleSize: content.sampleSize,
           short: verdict.short,
           ripeShare: Math.round(school.ripeShare * 100),
           name: school.name,
         })}{' '}
-        <strong>{verdict.shortAtMost}</strong> {combWords.ofAllAreShortWith({ frames })}
+        <strong>{verdict.shortAtMost}</strong> {combWords.ofAllAreBelowIt({ frames })}
       </p>
     </div>
   );
@@ -142,7 +142,7 @@ function StrokeView({ day }: { day: HarvestDay }): ReactElement {
             </SheetSection>
             <Field of={strokeForm} at="act" />
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
-              {combWords.keepThisJudgement()}
+              {combWords.saveThisJudgement()}
             </Button>
           </div>
           <div className="wide:sticky wide:top-4 wide:self-start">

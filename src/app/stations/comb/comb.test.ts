@@ -94,7 +94,7 @@ describe('a frame as it is tapped', () => {
       {
         "cellDial": "This must be between 1 and 90.",
         "combTemperature": "This must be between −20 and 60 °C.",
-        "heft": "Type digits only, such as 17.4; “heavy” is not a number.",
+        "heft": "“heavy” is not a number. Type digits only, such as 17.4.",
       }
     `);
     const typed = draft({ heft: '2,4', combTemperature: '77', cellDial: '18,4' });

@@ -46,7 +46,7 @@ export interface FewFrame {
 
 /** What of a tiny crop is typed; the frames are tapped. */
 export const fewForm = formOf({
-  name: words(combWords.called()),
+  name: words(combWords.name()),
   plant: words(combWords.flowOrPlant()),
   formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
   massKg: optional(
@@ -114,7 +114,7 @@ export function readFew(form: FewForm, preferences: Preferences, today: string):
   if (judged.length === 0) reader.at('frames').fail(combWords.tapTheCappingOfBoth());
   const massKg = fewForm.fields.massKg.read(form.massKg, reader.at('massKg'));
   if (massKg !== null && !(massKg > 0 && massKg <= 1000)) {
-    reader.at('massKg').fail(combWords.typeWhatTheHoneyWeighs());
+    reader.at('massKg').fail(combWords.typeTheWeightOfThe());
   }
   if (form.name.trim() === '') reader.at('name').fail(combWords.giveItANameThat());
   const day = harvestEntry.read(

@@ -147,12 +147,12 @@ export const frameForm = formOf({
   cellDial: optional(
     number(commonWords.theDialShows(), {
       digits: 4,
-      hint: frameWords.severalOpenCellsOfBoth(),
+      hint: frameWords.severalOpenCellsFromBoth(),
     }),
   ),
   cellTemperature: optional(quantity('temperature', frameWords.temperatureOfTheMeter())),
-  broodExcuse: words(frameWords.takeItAllTheSame(), {
-    hint: frameWords.emptyItGoesBackUntil(),
+  broodExcuse: words(frameWords.takeItAnywayBecause(), {
+    hint: frameWords.leaveEmptyAndItGoes(),
   }),
   blockExcuse: words(frameWords.iHaveReadTheLabel(), {
     hint: frameWords.goesWithTheFrameInto(),

@@ -70,20 +70,20 @@ export const METER_NAMES: Readonly<Record<School['meter'], string>> = {
   no: combWords.noMeter(),
   helps: combWords.aMeterHelps(),
   after: combWords.meterAfterExtraction(),
-  'in-the-yard': combWords.meterInTheYard(),
+  'in-the-yard': combWords.meterAtTheHives(),
 };
 
 export const DRYING_NAMES: Readonly<Record<School['drying'], string>> = {
-  none: combWords.doesNotDry(),
+  none: combWords.noDrying(),
   'in-comb': combWords.driesInTheComb(),
   'after-extraction': combWords.driesTheExtractedHoney(),
 };
 
 export const RULE_NAMES: Readonly<Record<School['rule'], string>> = {
   'each-side': combWords.eachSideMustReachThe(),
-  pooled: combWords.theSharePooledOverAll(),
+  pooled: combWords.allFramesTakenTogetherMust(),
   'all-honey': combWords.allHoneyIsTakenWhat(),
-  'cells-read': combWords.openCellsAreReadWhere(),
+  'cells-read': combWords.openCellsAreReadIf(),
 };
 
 /** 65–90 % */

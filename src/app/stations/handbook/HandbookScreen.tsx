@@ -213,7 +213,7 @@ export function HandbookScreen(): ReactElement {
         <ul className="list-disc space-y-1 pl-6">
           <li>{handbookWords.noHoneyForInfantsUnder()}</li>
           <li>{handbookWords.fermentingHoneyBuildsPressureNever()}</li>
-          <li>{handbookWords.aFullBoxWeighsKg()}</li>
+          <li>{handbookWords.aFullBoxCanWeigh()}</li>
           <li>{handbookWords.treatmentsTheProductLabelAnd()}</li>
           <li>{handbookWords.toxicNectarKnowThePlants()}</li>
         </ul>

@@ -26,7 +26,7 @@ export function ClashRows({ clashes, theirs, onChange }: ClashRowsProps): ReactE
       <h4 className="mt-3 text-xl font-bold">
         {kitWords.recordsDifferFromYours({ clashes: clashes.length })}
       </h4>
-      <p className="text-lg">{kitWords.chooseForEachWhatIs()}</p>
+      <p className="text-lg">{kitWords.chooseForEachWhatYou()}</p>
       <ul className="mt-3 space-y-5">
         {clashes.map(({ mine, theirs: other }) => {
           const take = theirs.has(mine.id);

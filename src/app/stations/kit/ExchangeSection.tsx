@@ -115,15 +115,15 @@ export function ExchangeSection(): ReactElement {
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
         <Button tone="ink" disabled={work.busy} onClick={() => void exportAll()}>
-          <Download aria-hidden className="size-5" /> {kitWords.exportAllRecords()}
+          <Download aria-hidden className="size-5" /> {kitWords.saveAllRecordsToA()}
         </Button>
         <FileButton
-          label={kitWords.fileToImport()}
+          label={kitWords.fileToBringIn()}
           accept="application/json,.json"
           disabled={work.busy}
           onFile={(file) => void importFile(file)}
         >
-          <Upload aria-hidden className="size-5" /> {kitWords.importAFile()}
+          <Upload aria-hidden className="size-5" /> {kitWords.bringInAFile()}
         </FileButton>
       </div>
       <FileWork work={work} />

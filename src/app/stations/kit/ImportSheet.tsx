@@ -40,7 +40,7 @@ function SetAsideRows({ setAside }: Pick<ImportSummary, 'setAside'>): ReactEleme
   return (
     <details open={setAside.count <= 5} className="mt-2">
       <FoldSummary>{kitWords.setsAsideRecordsToCorrect({ count: setAside.count })}</FoldSummary>
-      <p className="text-base">{kitWords.aValueInThemCannot()}</p>
+      <p className="text-base">{kitWords.theyHoldAValueThat()}</p>
       <ul className="list-disc pl-6 text-base">
         {setAside.first.map(({ row, troubles }) => (
           <li key={row.id}>
@@ -74,7 +74,7 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
   return (
     <section aria-labelledby="import" className="mt-5 border-4 border-lavender p-4">
       <h3 id="import" className="text-2xl font-bold">
-        {name} {does.length > 0 ? does.join(', ') : kitWords.changesNothingThatHoldsNow()}
+        {name} {does.length > 0 ? does.join(', ') : kitWords.changesNothing()}
       </h3>
       <p className="mt-1 text-lg">{kitWords.nothingIsBroughtInYet({ fresh, same })}</p>
       <Names title={kitWords.replaces()} listed={replaced} />

@@ -39,14 +39,14 @@ function PreferencesSection(): ReactElement {
   const keep = submit(async (chosen) => {
     if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
     start(choicesEntry.fill(chosen, chosen));
-    dispatch(noticeShown({ text: kitWords.yourChoicesAreKept(), tone: 'told' }));
+    dispatch(noticeShown({ text: kitWords.yourSettingsAreSaved(), tone: 'told' }));
   });
   return (
     <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
       <h2 id="choices" className="mb-3 text-2xl font-bold">
-        {kitWords.yourChoices()}
+        {kitWords.yourSettings()}
       </h2>
-      <FormFrame {...frame} onSubmit={keep} label={kitWords.yourChoices()}>
+      <FormFrame {...frame} onSubmit={keep} label={kitWords.yourSettings()}>
         <div className="grid gap-5 sm:grid-cols-2">
           <Field of={choicesEntry} at="initials" />
           <Field of={choicesEntry} at="ruleSetId" choices={choices} />
@@ -78,7 +78,7 @@ function DemoSection(): ReactElement {
       </h2>
       <p className="mt-1 max-w-2xl text-lg">{kitWords.everythingHereIsMadeUp()}</p>
       <Button className="mt-3" onClick={() => void reset()}>
-        {kitWords.startTheDemoSeasonAnew()}
+        {kitWords.resetTheDemoSeason()}
       </Button>
     </section>
   );
@@ -89,7 +89,7 @@ export function KitScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">{commonWords.kit()}</h1>
+      <h1 className="pt-5 text-4xl font-bold">{commonWords.settings()}</h1>
       <div className="mt-4 space-y-10">
         <Read failed={(_error, again) => <FailedPart again={again} />}>
           <PreferencesSection />

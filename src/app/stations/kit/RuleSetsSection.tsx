@@ -48,7 +48,7 @@ export function RuleSetsSection(): ReactElement {
       title={kitWords.ruleSetsOfYourOwn()}
       aside={<Button onClick={() => editing.add()}>{kitWords.addOne()}</Button>}
     >
-      <p className="max-w-2xl text-lg">{kitWords.limitsOfACountryA()}</p>
+      <p className="max-w-2xl text-lg">{kitWords.limitsOfACountryBuyer()}</p>
       <div className="mt-2 divide-y divide-thread">
         {own.map((one) => (
           <EntryRow

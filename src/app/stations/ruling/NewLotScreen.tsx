@@ -133,7 +133,7 @@ export function NewLotScreen(): ReactElement {
             </SheetSection>
             <SheetSection
               id="new-containers"
-              title={rulingWords.whatItIsIn()}
+              title={rulingWords.containers3()}
               aside={
                 <Button onClick={() => containers.append(freshContainer(preferences))}>
                   {rulingWords.anotherKind()}
@@ -155,7 +155,7 @@ export function NewLotScreen(): ReactElement {
                 ))}
               </div>
             </SheetSection>
-            <SheetSection id="new-limits" title={rulingWords.limitsStoreSigns()}>
+            <SheetSection id="new-limits" title={rulingWords.limitsStorageSigns()}>
               <LotLimitFields under="lot" />
             </SheetSection>
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">

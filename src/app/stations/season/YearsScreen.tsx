@@ -164,7 +164,7 @@ function Bias({ report }: { report: SeasonReport }): ReactElement {
     ];
   });
   return (
-    <SheetSection id="bias" title={seasonWords.howFarEyeAndModel()}>
+    <SheetSection id="bias" title={seasonWords.howFarOffEyeAnd()}>
       <PlainTable
         label={seasonWords.biasByYear()}
         head={[
@@ -174,7 +174,7 @@ function Bias({ report }: { report: SeasonReport }): ReactElement {
         ]}
         rows={byYear}
       />
-      <p className="mt-1 text-base">{seasonWords.aPlusMeansTooMuch()}</p>
+      <p className="mt-1 text-base">{seasonWords.plusMeansTooMuchMore()}</p>
       {report.bias.length > 0 && <BiasChart bias={report.bias} />}
     </SheetSection>
   );

@@ -129,7 +129,7 @@ export function BlendScreen(): ReactElement {
     <>
       <p className="pt-5 text-base font-semibold">{commonWords.store()}</p>
       <h1 className="text-4xl font-bold">{blendWords.planABlend()}</h1>
-      <p className="mt-1 max-w-3xl text-lg">{blendWords.wetHoneyIsBroughtUnder()}</p>
+      <p className="mt-1 max-w-3xl text-lg">{blendWords.drierHoneyBringsWetHoney()}</p>
       <BlendPlanner lots={lots} />
     </>
   );

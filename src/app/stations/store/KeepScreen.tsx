@@ -41,9 +41,9 @@ type Place = StorePlace | 'own';
 const HOUR_MS = 3_600_000;
 
 const REASONS: Readonly<Record<StorageForecast['checkReason'], string>> = {
-  class: storeWords.theTimeThatItsClass(),
+  class: storeWords.itMayStartToFerment(),
   rising: storeWords.beforeItsRiskRisesAs(),
-  longest: storeWords.noHoneyIsLeftUnlooked(),
+  longest: storeWords.noHoneyGoesUncheckedFor(),
 };
 
 function Answer({ forecast, nowMs }: { forecast: StorageForecast; nowMs: number }): ReactElement {
@@ -51,7 +51,7 @@ function Answer({ forecast, nowMs }: { forecast: StorageForecast; nowMs: number 
   const by = dayAfterMonths(isoDay(new Date(nowMs)), forecast.checkMonths);
   return (
     <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">{storeWords.lookAtItAgainBy()}</p>
+      <p className="text-xl">{storeWords.checkItAgainBy()}</p>
       <p role="status" className="text-6xl leading-tight font-extrabold">
         {formatDay(by)}
       </p>
@@ -60,7 +60,7 @@ function Answer({ forecast, nowMs }: { forecast: StorageForecast; nowMs: number 
         {storeWords.atWorst()} <strong>{RISK_NAMES[forecast.worst]}</strong>{' '}
         {storeWords.withinMonthsTheDay({ reason: REASONS[forecast.checkReason] })}
       </p>
-      <p className="mt-1 text-base">{storeWords.aClassNotARate()}</p>
+      <p className="mt-1 text-base">{storeWords.thisSaysWhenToCheck()}</p>
     </section>
   );
 }
@@ -103,13 +103,13 @@ function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
   });
   return (
     <PlainTable
-      label={storeWords.eachPlaceHowItKeeps()}
+      label={storeWords.howItKeepsInEach()}
       head={[
         storeWords.place(),
         commonWords.mean(),
         storeWords.atWorst2(),
         storeWords.glucoseSetAfterMonths(),
-        storeWords.lookAgainBy(),
+        storeWords.checkAgainBy(),
         storeWords.bestBeforeProposed(),
       ]}
       rows={rows}
@@ -142,7 +142,7 @@ function Rests({ basis }: { basis: KeepingBasis }): ReactElement {
         </li>
         <li>
           {basis.yeastPerG === null
-            ? storeWords.yeastNotCountedTakenAs()
+            ? storeWords.yeastNotCountedTheWorst()
             : storeWords.yeastCellsPerGramCounted({ yeastPerG: basis.yeastPerG })}
         </li>
         <li>{storeWords.classesByLochheadTemperaturesBy()}</li>

@@ -67,7 +67,7 @@ function LabelFields(): ReactElement {
         onChosen={take}
       />
       <details open={sheetId === 'own'}>
-        <FoldSummary>{jarsWords.measuresOfTheSheet()}</FoldSummary>
+        <FoldSummary>{jarsWords.sheetMeasurements()}</FoldSummary>
         <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
           {MEASURES.map((one) => (
             <Field key={one} of={labelEntry} at={`sheet.${one}`} />
@@ -118,7 +118,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
     const former = design && { ...design, id: baseOf() ?? design.id };
     const done = await dispatch(
       perform(
-        jarsWords.keptTheLabel(),
+        jarsWords.labelSaved(),
         (scribe) => [entryRevision(scribe, { kind: 'label-design', former }, labelDesign)],
         { draft },
       ),
@@ -187,11 +187,11 @@ export function LabelsScreen(): ReactElement {
         {gate.status === 'reason' && (
           <p className="text-lg">
             {release
-              ? jarsWords.filledAllTheSame({
+              ? jarsWords.filledAnyway({
                   release: RELEASE_NAMES[release.use],
                   reason: release.reason,
                 })
-              : jarsWords.labelsAreMadeOnceIts()}
+              : jarsWords.labelsCanBeMadeOnce()}
           </p>
         )}
       </div>

@@ -105,7 +105,7 @@ function PourLine({ blend, tank, pour, tick, barred }: LineProps): ReactElement 
         <div className="basis-full">
           <OneNumberForm
             formKey={formKey}
-            label={storeWords.whatTheScaleSays({ name: unit.name })}
+            label={storeWords.weightOnTheScale({ name: unit.name })}
             button={storeWords.poured3()}
             wrongWith={(value) =>
               value >= 0 && unit.toBase(value) < 100_000 ? '' : storeWords.typeAWeightOrMore()
@@ -234,7 +234,7 @@ export function PouringScreen(): ReactElement {
           />
         ))}
       </div>
-      <p className="mt-6 text-base">{storeWords.stirEachTankThroughBefore()}</p>
+      <p className="mt-6 text-base">{storeWords.stirEachTankWellBefore()}</p>
     </>
   );
 }

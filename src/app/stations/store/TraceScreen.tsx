@@ -100,7 +100,7 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
                           {inKg > 0 && outKg > 0 && ', '}
                           {outKg > 0 && storeWords.out({ outKg: kg(outKg) })}
                           {outKg > inKg * 1.02 + 0.1 && inKg > 0 && (
-                            <strong> {storeWords.moreOutThanInLook()}</strong>
+                            <strong> {storeWords.moreOutThanInSomething()}</strong>
                           )}
                         </span>
                       </NodeLink>
@@ -120,7 +120,7 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
 const ENDS: readonly TraceKind[] = ['jars', 'receiver'];
 
 function framesSentence(frames: number, { kind }: TraceNode): string {
-  if (frames === 0) return storeWords.noFramesWereWrittenDown();
+  if (frames === 0) return storeWords.noFramesAreRecordedFor();
   const some = commonWords.frames({ frames });
   return kind === 'hive' || kind === 'box'
     ? storeWords.ofItBecameLots({ some })

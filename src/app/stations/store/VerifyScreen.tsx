@@ -14,7 +14,7 @@ function words(verdict: FileVerdict): { title: string; more: string; good: boole
   switch (verdict.status) {
     case 'whole':
       return {
-        title: storeWords.agreesWithItsOwnSeal(),
+        title: storeWords.unchangedSinceItWasSaved(),
         more: storeWords.recordsSavedTheTextIs({
           records: verdict.records,
           exportedAt: formatMoment(verdict.exportedAt),
@@ -60,7 +60,7 @@ function DigestCheck({
     const typed = text.replaceAll(/\s/g, '');
     if (typed.length < LEAST_DIGITS) return setSaid('');
     const hit = await onAsk(typed);
-    setSaid(hit ? hitWords(hit) : storeWords.noLotOfThisFile());
+    setSaid(hit ? hitWords(hit) : storeWords.noLotInThisFile());
   };
   return (
     <section aria-labelledby="digest" className="mt-8 max-w-3xl border-t-2 border-ink pt-3">

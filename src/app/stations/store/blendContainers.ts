@@ -29,10 +29,10 @@ export function barredBecause(evidence: LotEvidence, hasFigure: boolean): string
   const [block] = blocksOf(evidence);
   if (block !== undefined) return lowerFirst(tell(block));
   if (ferments(evidence)) return blendWords.itFerments();
-  if (evidence.circumstances?.residues.includes('syrup')) return blendWords.itMayHoldSyrup();
-  if (evidence.circumstances?.brood === 'larvae') return blendWords.larvaeWereSpunOutInto();
-  if ((evidence.unasked ?? []).length > 0) return blendWords.nobodySaidWhetherItsHives();
-  return hasFigure ? null : blendWords.nobodyHasMeasuredItYet();
+  if (evidence.circumstances?.residues.includes('syrup')) return blendWords.itMayContainSyrup();
+  if (evidence.circumstances?.brood === 'larvae') return blendWords.larvaeWereSpunIntoIt();
+  if ((evidence.unasked ?? []).length > 0) return blendWords.itIsNotKnownWhether();
+  return hasFigure ? null : blendWords.itHasNotBeenMeasured();
 }
 
 function colourOf({ colours }: LotFile): string {

@@ -78,6 +78,6 @@ export function blendedLotRecords(
   return [
     lot,
     container,
-    nextRevision(scribe, blend, { content, reason: blendWords.pouredItsLotIsMade() }),
+    nextRevision(scribe, blend, { content, reason: blendWords.pouredItsLotIsRecorded() }),
   ];
 }

@@ -29,7 +29,7 @@ export function jarRows({ jars }: Recall): string[][] {
         to,
         formatDay(day),
       ]),
-      [code, lotCode, String(stock.left), '', storeWords.inTheHouse(), ''],
+      [code, lotCode, String(stock.left), '', storeWords.inStock(), ''],
     ];
   });
 }
@@ -58,7 +58,7 @@ function wayRows(trace: Trace, startId: string): string[][] {
 }
 
 const BEFORE_YOU_CALL = [
-  storeWords.whetherItHasToBe(),
+  storeWords.theAuthoritiesWhereYouSell(),
   storeWords.setAsideAndMarkWhat(),
   storeWords.jarsPassedOnByA(),
 ] as const;
@@ -79,7 +79,7 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
       title: nodeName(node),
       facts: [TRACE_NAME_OF_ONE[node.kind], ...nodeFacts(node)].join(' · '),
       remark: '',
-      decision: storeWords.jarsOutOfTheHouse({ given }),
+      decision: storeWords.jarsSoldOrGivenAway({ given }),
       statement: storeWords.jarsHereAndInContainers({ inHouse, containers: containers.length }),
     },
     parts: [

@@ -106,9 +106,9 @@ describe('the watch list', () => {
   test('jars near their best before are told', () => {
     const packing = beans.jars[0]!.packing.content;
     const near = Date.parse(packing.bestBefore) - 20 * DAY_MS;
-    expect(titles(near, [beans])).toContain(`22 jars ${packing.code}: best before comes near`);
+    expect(titles(near, [beans])).toContain(`22 jars ${packing.code}: best before is near`);
     expect(titles(Date.parse(packing.bestBefore) - 90 * DAY_MS, [beans])).not.toContain(
-      `22 jars ${packing.code}: best before comes near`,
+      `22 jars ${packing.code}: best before is near`,
     );
   });
 
@@ -117,7 +117,7 @@ describe('the watch list', () => {
     const [found] = watchList([], [comb, { ...comb, frameId: 'g', hasOpenCells: false }], NOW_MS);
     expect(found).toMatchObject({
       kind: 'spring',
-      title: 'Look at 2 combs kept for spring',
+      title: 'Check 2 combs kept for spring',
       by: '2026-12-01',
     });
     expect(found?.why).toContain('1 with open cells');
@@ -142,12 +142,12 @@ describe('containers for a blend', () => {
     const unread = storedLot('demo-4-1');
     expect(
       blendStore([unread]).containers.every(
-        (one) => one.barredBecause === 'nobody has measured it yet',
+        (one) => one.barredBecause === 'it has not been measured yet',
       ),
     ).toBe(true);
     const { evidence } = marsh;
     expect(barredBecause({ ...evidence, signs: ['gas'] }, true)).toBe('it ferments');
-    const inherited = [{ lotCode: 'x', because: say('rules.itMetADrugOr') }];
+    const inherited = [{ lotCode: 'x', because: say('rules.itCameIntoContactWith') }];
     expect(barredBecause({ ...evidence, inherited }, true)).toMatch(/^lot x was blended into it/);
     expect(barredBecause(evidence, true)).toBeNull();
   });
@@ -253,7 +253,7 @@ describe('the trace on paper and screen', () => {
     const start = trace.nodes.get(lotNode('demo-1-1'))!;
     const recall = recallOf(trace, workshop.files, start.id);
     const { head, parts } = recallContent(trace, start, recall);
-    expect(head.decision).toBe('12 jars out of the house');
+    expect(head.decision).toBe('12 jars sold or given away');
     const blocks = new Map(parts.map((one) => [one.title, one.blocks[0]!]));
     const list = blocks.get('Whom to tell');
     expect(list?.as === 'list' && list.items).toEqual([
@@ -272,7 +272,7 @@ describe('the trace on paper and screen', () => {
     }
     const nothing = trace.nodes.get(lotNode('demo-9-1'))!;
     const none = recallContent(trace, nothing, recallOf(trace, workshop.files, nothing.id));
-    expect(none.head.decision).toBe('0 jars out of the house');
+    expect(none.head.decision).toBe('0 jars sold or given away');
     expect(none.parts.map((one) => one.title)).not.toContain('Whom to tell');
   });
 

@@ -20,8 +20,8 @@ import { formatDayTime } from '../../format/dates';
 
 const CAUTIONS: Readonly<Record<CleanUpStep['cautions'][number], string>> = {
   foulbrood: lineWords.wetCombsCarryFoulbroodFrom(),
-  robbing: lineWords.wetBoxesDrawRobbersAfter(),
-  neighbours: lineWords.robbedOutInTheOpen(),
+  robbing: lineWords.wetBoxesAttractRobbersPut(),
+  neighbours: lineWords.putOutInTheOpen(),
   blend: lineWords.whatIsLeftOfOne(),
   mildew: lineWords.combsStoredWetFermentAnd(),
 };
@@ -30,14 +30,14 @@ type Situation = ExtractionContent['cleanUp'];
 
 const QUESTIONS: readonly { key: Exclude<keyof Situation, 'disease'>; asks: string }[] = [
   { key: 'flowNow', asks: lineWords.beesFindNectarNow() },
-  { key: 'nextFlowNamed', asks: lineWords.theNextFlowsNameIs() },
-  { key: 'originLost', asks: lineWords.nobodyKnowsWhichCombsCame() },
+  { key: 'nextFlowNamed', asks: lineWords.theNextFlowsNameWill() },
+  { key: 'originLost', asks: lineWords.itIsNotKnownWhich() },
 ];
 
 const DISEASE_NAMES: Readonly<Record<Situation['disease'], string>> = {
   'none-known': lineWords.allLookedHealthy(),
   suspected: lineWords.oneMayBeSick(),
-  unknown: lineWords.nobodyLooked(),
+  unknown: lineWords.notChecked(),
 };
 
 /** What decides which tasks apply; each press is kept at once. */
@@ -47,7 +47,7 @@ function SituationForm({ file }: { file: ExtractionFile }): ReactElement {
   const { cleanUp } = extraction.content;
   const set = (change: Partial<Situation>): void =>
     void dispatch(
-      perform(lineWords.changedWhatTheCleanUp(), (scribe) => [
+      perform(lineWords.cleanUpFactsChanged(), (scribe) => [
         nextRevision(scribe, extraction, {
           content: { ...extraction.content, cleanUp: { ...cleanUp, ...change } },
           reason: lineWords.moreIsKnownNow(),
@@ -104,7 +104,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
   const keep = async (how: 'done' | 'otherwise', reason: string): Promise<void> => {
     const done = await dispatch(
       perform(
-        how === 'done' ? lineWords.tickedItOff() : lineWords.doneOtherwise(),
+        how === 'done' ? lineWords.tickedItOff() : lineWords.doneDifferently(),
         (scribe) => [
           firstRevision(
             scribe,
@@ -131,7 +131,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
         <p className="mt-2 flex flex-wrap items-center gap-3 text-lg font-semibold">
           {chore.content.how === 'done'
             ? lineWords.done()
-            : lineWords.otherwise({ because: chore.content.because })}
+            : lineWords.differently({ because: chore.content.because })}
           , {formatDayTime(chore.content.doneAt)}
           <Button
             tone="quiet"
@@ -164,7 +164,7 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
             }}
             aria-expanded={isAsking}
           >
-            {lineWords.otherwise2()}
+            {lineWords.otherOptions()}
             <span className="sr-only">: {what}</span>
           </Button>
         </div>
@@ -214,7 +214,7 @@ function CleanUpView({ file }: { file: ExtractionFile }): ReactElement {
             ))}
           </ul>
         </SheetSection>
-        <SheetSection id="situation" title={lineWords.whatItGoesBy()}>
+        <SheetSection id="situation" title={lineWords.whatThisDependsOn()}>
           <SituationForm file={file} />
           <p className="mt-4 text-base">{lineWords.framesAndBoxesCappingsAnd()}</p>
         </SheetSection>

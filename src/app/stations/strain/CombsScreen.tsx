@@ -31,7 +31,7 @@ import { commonWords } from '../../words/english/common';
 import { lineWords } from '../../words/english/line';
 
 const AGAINST = {
-  face: lineWords.isWrongForSuchComb(),
+  face: lineWords.isWrongForThisComb(),
   'new-comb': lineWords.tearsOrMeltsNewComb(),
 } as const;
 
@@ -69,11 +69,11 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
         </p>
       )}
       <PlainTable
-        label={lineWords.toolsOnTheseCombs()}
+        label={lineWords.toolsForTheseCombs()}
         head={[
           lineWords.tool(),
           lineWords.forThisComb(),
-          lineWords.takes(),
+          lineWords.holds(),
           lineWords.withTheWax(),
           lineWords.combSpared(),
         ]}
@@ -115,7 +115,7 @@ function ToolsSection({ file, house }: { file: ExtractionFile; house: HoneyHouse
 
 const VERDICTS = {
   empty: commonWords.empty(),
-  'spin-on': lineWords.spinOnMoreIsLeft(),
+  'spin-on': lineWords.spinLongerMoreIsLeft(),
   'not-settled': lineWords.notSettledWithThisScale(),
 } as const;
 
@@ -183,7 +183,7 @@ function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
         ownerId={file.extraction.entityId}
         what={lineWords.theWeighing()}
         title={lineWords.aFrameWeighedTwice()}
-        description={lineWords.withWoodAndWaxWhat()}
+        description={lineWords.withWoodAndWaxThe()}
         formOf={frameWeighingFormOf(
           record?.content ?? null,
           last?.tareKg ?? USUAL_TARE_KG,

@@ -54,7 +54,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
   const { spentShare, hmf } = balance;
   return (
     <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
-      <p className="text-xl">{settlingWords.spentOfWhatWarmthMay()}</p>
+      <p className="text-xl">{settlingWords.usedUpOfWhatWarmth()}</p>
       <p role="status" className="text-6xl leading-none font-bold">
         {Number.isFinite(spentShare.likely)
           ? `${Math.round(100 * spentShare.likely)} %`
@@ -91,7 +91,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
         {settlingWords.reckonedFromTemperatureAndTime({
           part:
             origin.reportedMs === null
-              ? settlingWords.noLaboratoryLookedItStarts()
+              ? settlingWords.noLaboratoryReportItStarts()
               : settlingWords.startsFromTheReportOf({
                   laboratory: origin.laboratory,
                   reportedMs: formatDay(origin.reportedMs),
@@ -185,7 +185,7 @@ function LogSpell({ file, rooms }: LogSpellProps): ReactElement | null {
         formName={settlingWords.logged()}
         what={settlingWords.theLoggedSpell()}
         title={settlingWords.warmthFromALogger()}
-        description={settlingWords.hourByHourAsIt()}
+        description={settlingWords.hourByHourAsRecorded()}
         formOf={formOf}
         parse={(form) => readLogHeatForm(form, preferences, logged)}
       >
@@ -219,7 +219,7 @@ function HeatView({ file }: { file: LotFile }): ReactElement {
             title={settlingWords.warmthSoFar()}
             aside={
               <span className="flex flex-wrap gap-2">
-                <Button onClick={() => setEdited('new')}>{settlingWords.writeASpellDown()}</Button>
+                <Button onClick={() => setEdited('new')}>{settlingWords.recordASpell()}</Button>
                 <LogSpell file={file} rooms={rooms ?? NO_ROOMS} />
               </span>
             }

@@ -76,7 +76,10 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
         </div>
       </FormFrame>
       {needs ? (
-        <ul aria-label={commonWords.kit()} className="divide-y divide-thread border-y-2 border-ink">
+        <ul
+          aria-label={commonWords.settings()}
+          className="divide-y divide-thread border-y-2 border-ink"
+        >
           {needs.map((one) => (
             <StockField
               key={one.item}
@@ -87,7 +90,7 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
           ))}
         </ul>
       ) : (
-        <p className="text-xl">{lineWords.putRightWhatIsMarked()}</p>
+        <p className="text-xl">{lineWords.correctWhatIsMarkedAnd()}</p>
       )}
     </div>
   );

@@ -9,7 +9,7 @@ import { Fields } from '../../entry/Fields';
 import { weighingEntry, weighingFormOf } from '../../forms/line/strainForms';
 import { formatMoment } from '../../format/dates';
 import { STAGE_NAMES } from '../../words/strainWords';
-import { formatQuantity, unitOf } from '../../format/units';
+import { formatQuantity } from '../../format/units';
 import { LotGate } from '../../lot/LotGate';
 import { useLotMoisture } from '../../lot/useLotMoisture';
 import { Button } from '../../ui/Button';
@@ -22,24 +22,24 @@ import { LotPageHeader } from './parts/LotPageHeader';
 import { FoldSummary } from '../../ui/page/FoldSummary';
 import { commonWords } from '../../words/english/common';
 import { lineWords } from '../../words/english/line';
+import { formatDoubtful } from '../../format/doubtful';
 
 const VERDICTS = {
   explained: lineWords.itAddsUpWithinWhat(),
   missing: lineWords.moreIsMissingThanThe(),
-  'too-much': lineWords.thereIsMoreThanHung(),
-  unknown: lineWords.whatHungInTheCombs(),
+  'too-much': lineWords.thereIsMoreHoneyThan(),
+  unknown: lineWords.theBalanceNeedsTheHoney(),
 } as const;
 
-/** "12.3 kg ± 0.4" */
+/** "12.3 ± 0.4 kg" */
 function useMassText(): (mass: MassEstimate) => string {
   const preferences = useAppSelector(selectPreferences);
-  const unit = unitOf('mass', preferences);
   return ({ massKg, standardUncertaintyKg }) =>
-    `${formatQuantity(massKg, 'mass', preferences)} ± ${unit.fromBase(2 * standardUncertaintyKg).toFixed(1)}`;
+    formatDoubtful(massKg, 2 * standardUncertaintyKg, 'mass', preferences);
 }
 
 const differenceName = (massKg: number): string =>
-  massKg < 0 ? lineWords.moreFoundThanHungIn() : lineWords.unexplained();
+  massKg < 0 ? lineWords.moreFoundThanTheCombs() : lineWords.unexplained();
 
 function Balance({ mass }: { mass: LotMass }): ReactElement {
   const text = useMassText();
@@ -61,7 +61,7 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
         <p className="mt-1 text-xl">{VERDICTS[verdict]}</p>
         {yieldShare !== null && (
           <p className="text-lg">
-            {lineWords.ofWhatHungInThe({ yieldShare: Math.round(100 * yieldShare) })}
+            {lineWords.ofTheHoneyInThe({ yieldShare: Math.round(100 * yieldShare) })}
           </p>
         )}
         {unknownVessels > 0 && (
@@ -80,8 +80,8 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
             one.from === 'weighed' ? lineWords.weighedOrJudged() : lineWords.usualShareNotWeighed(),
           ]),
           ...[
-            [lineWords.soRanOutOfThe(), balance.extracted] as const,
-            [lineWords.soCameThroughStrainerAnd(), balance.strained] as const,
+            [lineWords.soMuchCameOutOf(), balance.extracted] as const,
+            [lineWords.soMuchCameThroughStraining(), balance.strained] as const,
           ].flatMap(([name, one]) => (one ? [[name, text(one), lineWords.reckoned()]] : [])),
         ]}
       />
@@ -101,25 +101,25 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
       kg(one.kg / one.frames),
     ]);
   return (
-    <SheetSection id="yield" title={lineWords.whoGaveIt()}>
+    <SheetSection id="yield" title={lineWords.whereItCameFrom()}>
       <p className="mb-2 text-xl">
         <strong className="text-3xl">{kg(mass.got.massKg / mass.frames)}</strong>{' '}
         {lineWords.aFrameOfFrames({ frames: mass.frames })}
       </p>
       <PlainTable
         label={lineWords.yieldByHive()}
-        head={[commonWords.hive(), commonWords.frames2(), lineWords.gave(), lineWords.aFrame()]}
+        head={[commonWords.hive(), commonWords.frames2(), lineWords.yield(), lineWords.aFrame()]}
         rows={rows(mass.byHive)}
       />
       <details className="mt-2">
         <FoldSummary size="large">{lineWords.byBox()}</FoldSummary>
         <PlainTable
           label={lineWords.yieldByBox()}
-          head={[lineWords.box(), commonWords.frames2(), lineWords.gave(), lineWords.aFrame()]}
+          head={[lineWords.box(), commonWords.frames2(), lineWords.yield(), lineWords.aFrame()]}
           rows={rows(mass.byBox)}
         />
       </details>
-      <p className="mt-1 text-base">{lineWords.sharedOutInProportionTo()}</p>
+      <p className="mt-1 text-base">{lineWords.dividedInProportionToWhat()}</p>
     </SheetSection>
   );
 }
@@ -182,10 +182,10 @@ function MassView({ file }: { file: LotFile }): ReactElement {
           <SheetSection
             id="weighed"
             title={lineWords.weighedOnTheWay()}
-            aside={<Button onClick={() => setEdited('new')}>{lineWords.writeAWeightDown()}</Button>}
+            aside={<Button onClick={() => setEdited('new')}>{lineWords.recordAWeight()}</Button>}
           >
             <WeighingRows weighings={file.weighings} onEdit={setEdited} />
-            <p className="mt-2 text-base">{lineWords.dripFromCappingsIsA()}</p>
+            <p className="mt-2 text-base">{lineWords.honeyDrainedFromCappingsIs()}</p>
             <div className="mt-2">
               <PageLink to={`lots/${file.lot.entityId}`}>{lineWords.containersOfTheLot()}</PageLink>
             </div>

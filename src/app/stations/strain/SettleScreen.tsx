@@ -57,15 +57,15 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
       <LotPageHeader file={file} at="settle" />
       <div className="mt-4 space-y-6">
         <Button tone="ink" className="min-h-14" onClick={() => setEdited('new')}>
-          {settlingWords.aVesselStandsToClear()}
+          {settlingWords.aContainerIsSettling()}
         </Button>
         {isHeather && (
           <p className="border-l-8 border-ink pl-4 text-xl font-bold">
-            {settlingWords.lingStandsAsAGel()}
+            {settlingWords.lingIsAGelNothing()}
           </p>
         )}
         {file.settlings.length === 0 && (
-          <p className="max-w-3xl text-xl">{settlingWords.sayHowHighHoneyStands()}</p>
+          <p className="max-w-3xl text-xl">{settlingWords.typeTheDepthAndTemperature()}</p>
         )}
         {[...file.settlings].reverse().map((one) => (
           <SettlingView
@@ -84,7 +84,7 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
         record={record}
         ownerId={file.lot.entityId}
         what={settlingWords.theVessel()}
-        title={record ? record.content.name : settlingWords.standsToClear()}
+        title={record ? record.content.name : settlingWords.settling()}
         description={settlingWords.coverItOpenHoneyTakes()}
         formOf={formOf}
         parse={(form) =>

@@ -23,7 +23,7 @@ const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 function stateWords(file: ExtractionFile, nowMs: number, days: readonly ExtractionFile[]): string {
   const { content } = file.extraction;
   const loads = file.ticks.filter((one) => one.content.what === 'load-out').length;
-  if (content.doneAt !== null) return lineWords.overLoadsTickedOff({ loads });
+  if (content.doneAt !== null) return lineWords.finishedLoadsTickedOff({ loads });
   const done = clockText(honeyDoneMin(askedDay(file, nowMs, days).plan.course));
   return content.startedAt === null
     ? lineWords.plannedFromToAbout({ startMin: clockText(content.startMin), done })
@@ -159,7 +159,7 @@ export function StrainScreen(): ReactElement {
         </div>
       </header>
       {house.days.length === 0 ? (
-        <p className="mt-4 max-w-3xl text-xl">{lineWords.noDayPlannedYetSay()}</p>
+        <p className="mt-4 max-w-3xl text-xl">{lineWords.noDayPlannedYetType()}</p>
       ) : (
         <ul
           aria-label={lineWords.daysAtTheLine()}
@@ -173,7 +173,7 @@ export function StrainScreen(): ReactElement {
       {standing.length > 0 && (
         <section aria-labelledby="standing" className="mt-8">
           <h2 id="standing" className="text-2xl font-bold">
-            {lineWords.standingToClear({ standing: standing.length })}
+            {lineWords.settlingStanding({ standing: standing.length })}
           </h2>
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
             {standing.map((one) => (

@@ -21,8 +21,8 @@ const StrainingChart = lazyPart(
 
 const MESH_WORDS = {
   'pollen-stays': lineWords.nearlyAllPollenIsSmaller(),
-  'some-pollen': lineWords.mostPollenGoesThroughThis(),
-  'pollen-goes': lineWords.soFineAMeshMay(),
+  'some-pollen': lineWords.mostPollenPassesThisMesh(),
+  'pollen-goes': lineWords.aMeshThisFineMay(),
 } as const;
 
 /** Ling: a gel is not strained. */
@@ -30,9 +30,9 @@ function HeatherPath(): ReactElement {
   return (
     <div className="mt-5 max-w-3xl space-y-3 border-l-8 border-lavender pl-4 text-xl">
       <p className="text-3xl font-bold">{lineWords.lingHoneyIsNotStrained()}</p>
-      <p>{lineWords.itStandsAsAGel()}</p>
+      <p>{lineWords.itIsAGelUntil()}</p>
       <p>{lineWords.onceLoosenedItSetsAgain()}</p>
-      <p>{lineWords.warmingDoesNotHelpAs()}</p>
+      <p>{lineWords.warmingHelpsLessThanWith()}</p>
     </div>
   );
 }
@@ -40,13 +40,13 @@ function HeatherPath(): ReactElement {
 function Calibration({ asked }: { asked: AskedStrainer }): ReactElement {
   const { calibrated } = asked;
   if (!calibrated) {
-    return <p className="text-lg">{lineWords.reckonedFromTheMeshAlone()}</p>;
+    return <p className="text-lg">{lineWords.estimatedFromTheMeshAlone()}</p>;
   }
   const { flowFactor, clogFactor } = calibrated.strainer;
   return (
     <p className="text-lg">
-      {lineWords.byThePailsThatWere()} <strong>{Math.round(100 * flowFactor)} %</strong>{' '}
-      {lineWords.ofTheReckonedFlowThrough({
+      {lineWords.byYourPailReadingsThis()} <strong>{Math.round(100 * flowFactor)} %</strong>{' '}
+      {lineWords.ofTheEstimatedFlowThrough({
         flowSpread: Math.round(200 * calibrated.flowSpread),
         clogFactor: clogFactor.toFixed(1),
       })}
@@ -58,7 +58,7 @@ function temperatureCaution(celsius: number): string | null {
   if (celsius > WAX_SOFTENS_C) {
     return lineWords.waxIsSoftAtThis();
   }
-  return celsius < TOO_STIFF_BELOW_C ? lineWords.underAboutCHoneyHardly() : null;
+  return celsius < TOO_STIFF_BELOW_C ? lineWords.belowAboutCHoneyHardly() : null;
 }
 
 function Strained({ file }: { file: ExtractionFile }): ReactElement {
@@ -89,7 +89,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
             {durationText(asked.minutes)}
           </p>
           <p className="mt-2 text-xl">
-            {lineWords.scrapedTimesEveryCleanIt({
+            {lineWords.scrapesPluralOneScrapedOnce({
               scrapes: asked.scrapes,
               kgPerScrape: kg(asked.kgPerScrape),
               cleanKgPerHour: kg(asked.cleanKgPerHour),
@@ -108,7 +108,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
       </div>
       <div className="space-y-8">
         <StrainerAdvice asked={asked} />
-        <SheetSection id="mesh" title={lineWords.whatTheMeshDoesTo()}>
+        <SheetSection id="mesh" title={lineWords.pollenAndThisMesh()}>
           <p className="text-lg">{MESH_WORDS[meshEffect(finest)]}</p>
         </SheetSection>
         <SheetSection id="school" title={lineWords.inWhichOrder()}>

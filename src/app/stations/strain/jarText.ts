@@ -17,7 +17,7 @@ const UNITS: Readonly<Record<string, number>> = {
 
 function readOne(part: string): JarSize | string {
   const found = /^([\d.,]+)\s*(g|kg|oz|lb)?(?:\s*[x×*]\s*(\d+))?$/i.exec(part);
-  const said = lineWords.typeSizesSuchAsG({ part });
+  const said = lineWords.isNotASizeType({ part });
   if (!found) return said;
   const number = readDecimal(found[1] ?? '');
   if (!number.ok) return said;

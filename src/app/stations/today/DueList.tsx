@@ -63,7 +63,7 @@ export function DueList({
         className="mt-1 px-0!"
         onClick={() => saving(() => saveCalendar(items, nowMs))}
       >
-        {todayWords.putWhatComesIntoA()}
+        {todayWords.addTheseToMyCalendar()}
       </Button>
       <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
         {byUrgency(items).map((one) => {

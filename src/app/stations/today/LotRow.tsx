@@ -19,7 +19,7 @@ function state({ file, settled }: RuledLot): string {
     recordedAt: formatDay(file.ruling.recordedAt),
     outcome: OUTCOME_NAMES[outcome].toLowerCase(),
   });
-  return settled ? signed : todayWords.evidenceChangedSinceItWas({ signed });
+  return settled ? signed : todayWords.theEvidenceHasChangedSince({ signed });
 }
 
 /** One lot in the list: figure, rule, decision, and whose turn it is. */

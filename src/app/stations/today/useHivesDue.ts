@@ -20,7 +20,7 @@ function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): D
   return {
     id: 'standing',
     at: harvest.content.day,
-    title: todayWords.goOnAt({ where: where.filter((one) => one !== undefined).join(', ') }),
+    title: todayWords.carryOnAt({ where: where.filter((one) => one !== undefined).join(', ') }),
     why: harvest.content.name,
     to: `comb/${harvest.entityId}/box/${box.entityId}`,
     overdue: false,

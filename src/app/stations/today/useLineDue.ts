@@ -47,7 +47,7 @@ function skimRows(files: readonly LotFile[], nowMs: number): DueItem[] {
           id: entityId,
           atMs: next.atMs,
           title: todayWords.skim({ name: content.name }),
-          why: `${lot.content.name || lot.content.code}: ${next.which === 'first' ? todayWords.theFoamIsUp() : todayWords.littleMoreWaxWillRise()}.`,
+          why: `${lot.content.name || lot.content.code}: ${next.which === 'first' ? todayWords.theFoamHasRisen() : todayWords.littleMoreWaxWillRise()}.`,
           to: `strain/settle/${lot.entityId}`,
           station: 'line' as const,
           timed: true,

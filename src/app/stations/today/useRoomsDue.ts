@@ -15,8 +15,8 @@ function forgottenRows({ room, batches }: RoomFile, nowMs: number): DueItem[] {
     .filter(({ batch }) => isForgotten(batch.content, nowMs))
     .map(({ batch }) => ({
       id: `forgotten ${batch.entityId}`,
-      title: todayWords.whenDidGoOut({ name: batch.content.name }),
-      why: todayWords.itIsInSinceLonger({
+      title: todayWords.whenDidComeOut({ name: batch.content.name }),
+      why: todayWords.inSinceLongerThanAny({
         name: room.content.name,
         inAt: formatDay(batch.content.inAt),
       }),

@@ -61,8 +61,8 @@ export function useStoreDue(nowMs: number): readonly DueItem[] {
           title:
             left > 0
               ? todayWords.pourTheBlend({ name: content.name })
-              : todayWords.makeALot({ name: content.name }),
-          why: left > 0 ? todayWords.containersToGo({ left }) : todayWords.allIsPouredStirIt(),
+              : todayWords.recordAsALot({ name: content.name }),
+          why: left > 0 ? todayWords.containersToGo({ left }) : todayWords.allPouredStirItAnd(),
           to: `store/blend/${entityId}`,
         },
       ];
@@ -86,7 +86,7 @@ export function useNotesDue(nowMs: number): readonly DueItem[] {
             timed: false,
             atMs: atNoon(one.content.planningDay),
             title: one.content.text,
-            why: todayWords.notedInToBeThought({ year: one.content.year }),
+            why: todayWords.youNotedThisInFor({ year: one.content.year }),
             to: 'season/years',
           },
         ];

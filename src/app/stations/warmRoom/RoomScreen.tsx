@@ -47,11 +47,11 @@ function loadWords({ room, batches }: RoomFile, nowMs: number): string {
 function restsOn({ first }: RoomForecast): string {
   const learned = first?.learned;
   if (!learned || learned.measurements === 0) {
-    return roomWords.nothingWasMeasuredInThis();
+    return roomWords.nothingHasBeenMeasuredIn();
   }
   const earlier =
     learned.earlier > 0 ? roomWords.ofThemOfEarlierBatches({ earlier: learned.earlier }) : '';
-  return roomWords.learnedFromMeasurements({ measurements: learned.measurements, earlier });
+  return roomWords.basedOnMeasurements({ measurements: learned.measurements, earlier });
 }
 
 interface InsideProps {
@@ -178,7 +178,7 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
         />
       ) : (
         <>
-          <p className="mt-6 text-xl">{roomWords.nothingIsInItLoad()}</p>
+          <p className="mt-6 text-xl">{roomWords.theRoomIsEmptyLoad()}</p>
           <div className={COLUMNS}>
             {plan}
             <div className="space-y-8">{air}</div>

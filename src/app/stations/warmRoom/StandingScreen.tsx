@@ -31,8 +31,8 @@ const KIND_NAMES: Readonly<Record<StandingKind, string>> = {
 
 const CAUTIONS: Readonly<Record<StandingKind, string>> = {
   combs: roomWords.coverThemBeesAndBeetles(),
-  pail: roomWords.putTheLidOnAn(),
-  tray: roomWords.keepItUnderCWarmth(),
+  pail: roomWords.putTheLidOnIn(),
+  tray: roomWords.keepItBelowCWarmth(),
 };
 
 function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
@@ -47,7 +47,7 @@ function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
       <Field
         of={standingEntry}
         at="moisturePercent"
-        label={kind === 'combs' ? roomWords.waterInOpenCells() : commonWords.itsWater()}
+        label={kind === 'combs' ? roomWords.waterInOpenCells() : commonWords.waterContent()}
       />
       {kind === 'combs' && <Field of={standingEntry} at="cappedPercent" />}
       {kind === 'tray' && <Field of={standingEntry} at="stirredEveryHours" />}
@@ -74,12 +74,12 @@ function Course({
   ];
   const change = end - first;
   return (
-    <section aria-label={roomWords.whatItComesTo()} className="space-y-3">
+    <section aria-label={roomWords.whatHappens()} className="space-y-3">
       <p role="status" className="text-4xl leading-tight font-bold">
         {formatPercent(first)} → {formatPercent(end)} %
       </p>
       <p className="text-xl">
-        {roomWords.itsSurfaceComesTo({
+        {roomWords.itsSurfaceReaches({
           part:
             Math.abs(change) < 0.05
               ? roomWords.itHardlyChanges()
@@ -131,13 +131,13 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
         <div className="space-y-5">
           <StandingFields kind={kind} />
-          <Button onClick={() => start(defaults)}>{roomWords.asItUsuallyIs()}</Button>
+          <Button onClick={() => start(defaults)}>{roomWords.usualValues()}</Button>
         </div>
         <div className="order-first space-y-5 wide:order-none">
           {course && standing ? (
             <Course course={course} standing={standing} />
           ) : (
-            <p className="text-xl">{roomWords.putRightWhatIsMarked()}</p>
+            <p className="text-xl">{roomWords.correctWhatIsMarkedAnd()}</p>
           )}
           <p className="border-l-8 border-ink pl-3 text-lg">{CAUTIONS[kind]}</p>
           {kind === 'combs' && standing && <BeetleClock air={standing.air} />}
@@ -150,7 +150,7 @@ function StandingView({ kind }: { kind: StandingKind }): ReactElement {
 function BeetleClock({ air }: { air: Air }): ReactElement {
   return (
     <p className="text-lg">
-      {roomWords.wereAdultBeetlesSeenExtract()}{' '}
+      {roomWords.ifAdultBeetlesWereSeen()}{' '}
       <strong>
         {roomWords.hours({
           extractWithinHours: extractWithinHours(air.temperatureC, air.relativeHumidity),
@@ -169,7 +169,7 @@ export function StandingScreen(): ReactElement {
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">{roomWords.waitingOrDryingOtherwise()}</h1>
+        <h1 className="text-4xl font-bold">{roomWords.waitingOrDryingAnotherWay()}</h1>
         <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
       </header>
       <nav aria-label={roomWords.whatStands()} className="mt-4 flex flex-wrap gap-2">

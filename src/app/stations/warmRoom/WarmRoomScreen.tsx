@@ -64,11 +64,11 @@ export function WarmRoomScreen(): ReactElement {
           <Button tone={rooms.length === 0 ? 'ink' : 'line'} onClick={() => setAdding(true)}>
             {roomWords.addARoom()}
           </Button>
-          <PageLink to="warm-room/standing">{roomWords.waitingOrDryingOtherwise()}</PageLink>
+          <PageLink to="warm-room/standing">{roomWords.waitingOrDryingAnotherWay()}</PageLink>
         </div>
       </header>
       {rooms.length === 0 ? (
-        <p className="mt-4 max-w-3xl text-xl">{roomWords.noRoomYetDescribeThe()}</p>
+        <p className="mt-4 max-w-3xl text-xl">{roomWords.noRoomYetDescribeYours()}</p>
       ) : (
         <ul className="mt-4 divide-y divide-thread border-y-2 border-ink">
           {rooms.map((one) => (

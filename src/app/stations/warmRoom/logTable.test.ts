@@ -84,8 +84,8 @@ describe('a logger’s table', () => {
     lines[8] = '24.11.2026 02:00;;31';
     const log = readLog(formOf(['Date;Temperature;Humidity', ...lines].join('\n')));
     expect(log.bad.map(({ line, sentence }) => [line, sentence])).toEqual([
-      [5, '“battery low” is no time in the order chosen.'],
-      [9, '131 is no humidity.'],
+      [5, '“battery low” is not a time in the order chosen.'],
+      [9, '131 cannot be a humidity.'],
       [10, 'There is no temperature in this line.'],
     ]);
     expect(log.content?.minutes).toHaveLength(9);

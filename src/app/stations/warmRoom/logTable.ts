@@ -147,7 +147,7 @@ function lineOf(row: readonly string[], form: LogForm): Line | string {
   const { columns, order, unit } = form;
   const text = timeText(row, columns);
   const time = readLogTime(text, order);
-  if (time === null) return roomWords.isNoTimeInThe({ text });
+  if (time === null) return roomWords.isNotATimeIn({ text });
   const [temperature, humidity] = (['temperature', 'humidity'] as const).map((field) =>
     readDecimal(cellOf(row, columns, field)),
   );
@@ -155,10 +155,10 @@ function lineOf(row: readonly string[], form: LogForm): Line | string {
   if (!humidity?.ok) return roomWords.thereIsNoHumidityIn();
   const temperatureC = unit === 'F' ? celsiusFromFahrenheit(temperature.value) : temperature.value;
   if (!(temperatureC >= -30 && temperatureC <= 60)) {
-    return roomWords.isNoAirAboutA({ value: temperature.value, unit });
+    return roomWords.cannotBeTheAirOf({ value: temperature.value, unit });
   }
   if (!(humidity.value >= 0 && humidity.value <= 100))
-    return roomWords.isNoHumidity({ value: humidity.value });
+    return roomWords.cannotBeAHumidity({ value: humidity.value });
   return { time, temperatureC, humidity: humidity.value };
 }
 

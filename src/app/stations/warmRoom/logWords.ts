@@ -19,7 +19,7 @@ function spanWords(days: number): string {
 
 /** A time without entries. */
 export function gapWords({ fromDay, toDay }: LogGap, zeroMs: number): string {
-  return roomWords.noEntryForFromOn({
+  return roomWords.noEntriesForFromDrawn({
     spanWords: spanWords(toDay - fromDay),
     zeroMs: formatDayTime(zeroMs + fromDay * DAY_MS),
   });
@@ -35,8 +35,8 @@ export function spikeWords(spikes: readonly LogSpike[], zeroMs: number): string 
       .join('; ');
   const [doors, slips] = [times('door'), times('slip')];
   const parts = [
-    doors === '' ? '' : roomWords.likeAnOpenDoor({ doors }),
-    slips === '' ? '' : roomWords.likeASlipOfThe({ slips }),
+    doors === '' ? '' : roomWords.looksLikeAnOpenDoor({ doors }),
+    slips === '' ? '' : roomWords.looksLikeALoggerFault({ slips }),
   ];
   return parts.filter((one) => one !== '').join(' ');
 }

@@ -107,7 +107,7 @@ describe('words', () => {
   test('gaps and spikes of a log', () => {
     const zero = new Date(2026, 10, 24).getTime();
     expect(gapWords({ fromDay: 0.5, toDay: 0.5 + 135 / 1440 }, zero)).toBe(
-      'No entry for 2 hours 15 minutes from 24 Nov, 12:00 on; drawn straight across.',
+      'No entries for 2 hours 15 minutes from 24 Nov, 12:00; drawn straight across.',
     );
     const spike = { temperatureC: 28, relativeHumidity: 0.5 };
     expect(
@@ -119,7 +119,7 @@ describe('words', () => {
         zero,
       ),
     ).toBe(
-      'Like an open door: 24 Nov, 06:00. Like a slip of the logger, left out of the forecast: 24 Nov, 18:00.',
+      'Looks like an open door: 24 Nov, 06:00. Looks like a logger fault, left out of the forecast: 24 Nov, 18:00.',
     );
   });
 });

@@ -15,7 +15,7 @@ export function taskWords(
         about: roomWords.eachReadingNarrowsTheForecast(),
       };
     case 'take-out':
-      return { title: roomWords.takeOut({ name }), about: roomWords.likelyDryEnoughByThen() };
+      return { title: roomWords.takeOut({ name }), about: roomWords.probablyDryEnoughByThen() };
     case 'cool':
       return {
         title: roomWords.letCool({ name }),
@@ -23,7 +23,7 @@ export function taskWords(
       };
     case 'drain':
       return {
-        title: roomWords.lookAfterTankOrDrain({ name }),
+        title: roomWords.checkTankOrDrain({ name }),
         about: roomWords.beforeItRunsOver(),
       };
   }

@@ -20,7 +20,7 @@ const NO_PLAN: LoadPlanView = { plan: null, wrong: '' };
 /** What went wrong; where no helper did, the values are such that no course can be computed. */
 function troubleWords(error: unknown): string {
   const trouble = helperTrouble(error);
-  return trouble ? tell(trouble) : roomWords.noPlanCanBeMade();
+  return trouble ? tell(trouble) : roomWords.noPlanIsPossibleWith();
 }
 
 /** The plan of a load, computed again once nothing is moved any more. */

@@ -38,7 +38,7 @@ export function WelcomeScreen(): ReactElement {
       <p className="mt-6 max-w-3xl text-4xl leading-tight font-bold sm:text-5xl">
         {shellWords.isThisHoneyRipeAnd()}
       </p>
-      <p className="mt-4 max-w-2xl text-lg">{shellWords.sayHowMuchOfThe()}</p>
+      <p className="mt-4 max-w-2xl text-lg">{shellWords.noteHowMuchOfThe()}</p>
       <div className="my-10">
         <MoistureRule
           limitPercent={20}
@@ -58,7 +58,7 @@ export function WelcomeScreen(): ReactElement {
         <Door
           to="/mine/today"
           title={shellWords.startMyOwn()}
-          text={shellWords.yourRecordsEmptyAtFirst()}
+          text={shellWords.yourOwnRecordsEmptyAt()}
         />
       </div>
       <p className="mt-8 max-w-2xl text-base text-ink-soft">

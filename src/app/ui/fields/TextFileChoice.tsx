@@ -12,7 +12,7 @@ async function textOf(file: File): Promise<{ text: string; wrong: string }> {
     return { text: '', wrong: sharedWords.thisFileIsLargerThan() };
   }
   const text = await file.text();
-  const wrong = text.includes('\u0000') ? sharedWords.thisIsNoTextSave() : '';
+  const wrong = text.includes('\u0000') ? sharedWords.thisIsNotAText() : '';
   return { text, wrong };
 }
 

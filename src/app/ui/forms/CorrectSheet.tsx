@@ -12,7 +12,7 @@ import { commonWords } from '../../words/english/common';
 import { formatsWords } from '../../words/english/formats';
 
 const REASONS = [
-  formatsWords.typedWrong(),
+  formatsWords.typingSlip(),
   formatsWords.lookedAgain(),
   formatsWords.weighedAgain(),
   formatsWords.wrongContainer(),
@@ -33,7 +33,7 @@ interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> {
 
 type WithReason<F> = F & { reason: string };
 
-const correctionReason = reasonField.min(1, formatsWords.sayInAWordWhy());
+const correctionReason = reasonField.min(1, formatsWords.sayBrieflyWhyTheEarlier());
 
 function withReasonError(errors: FieldErrors, reason: string): FieldErrors {
   const checked = correctionReason.safeParse(reason);
@@ -95,7 +95,7 @@ function CorrectForm<T extends AnyRecord, F extends FieldValues>(
         <TextField name={REASON_FIELD} label={formatsWords.why()} suggestions={REASONS} />
         <div className="flex flex-wrap gap-3">
           <Button type="submit" tone="ink">
-            {formatsWords.keepTheCorrection()}
+            {formatsWords.saveTheCorrection()}
           </Button>
           {record.kind !== 'comb-judgement' && (
             <Button onClick={() => void remove()}>{formatsWords.remove({ what })}</Button>
@@ -125,7 +125,7 @@ export function CorrectSheet<T extends AnyRecord, F extends FieldValues>({
       open={open}
       onOpenChange={onOpenChange}
       title={formatsWords.correct({ what: form.what })}
-      description={formatsWords.theFormerEntryIsNever()}
+      description={formatsWords.theEarlierEntryIsNever()}
     >
       <CorrectForm {...form} onDone={() => onOpenChange(false)} />
     </Sheet>

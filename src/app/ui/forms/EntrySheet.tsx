@@ -78,7 +78,7 @@ function EntryForm<K extends RecordKind, F extends FieldValues>(
         {children}
         <div className="flex flex-wrap gap-3">
           <Button type="submit" tone="ink" className="min-h-14">
-            {record ? formatsWords.keepTheChange() : formatsWords.add()}
+            {record ? formatsWords.save() : formatsWords.add()}
           </Button>
           {record && <Button onClick={() => void remove()}>{formatsWords.remove({ what })}</Button>}
         </div>

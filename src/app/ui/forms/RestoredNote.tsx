@@ -8,7 +8,7 @@ export function RestoredNote({ onDiscard }: { onDiscard: () => void }): ReactEle
     <div className="mb-5 flex flex-wrap items-center gap-x-4 border-2 border-dashed border-ink px-3">
       <p className="text-base">{formatsWords.thisIsWhatYouTyped()}</p>
       <Button tone="quiet" onClick={onDiscard}>
-        {formatsWords.emptyTheFields()}
+        {formatsWords.clearTheForm()}
       </Button>
     </div>
   );

@@ -35,7 +35,7 @@ export function RivalSheet(): ReactElement {
       open={rivals !== null}
       onOpenChange={choose('back')}
       title={formatsWords.changedInAnotherTab()}
-      description={formatsWords.whileYouWorkedHereThe()}
+      description={formatsWords.theSameThingWasChanged()}
     >
       <ul className="space-y-5">
         {(rivals ?? []).map((one) => (

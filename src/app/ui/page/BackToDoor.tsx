@@ -6,7 +6,7 @@ export function BackToDoor(): ReactElement {
   return (
     <p className="mt-5">
       <Link to="/" className="text-lg font-semibold text-lavender underline">
-        {sharedWords.backToTheDoor()}
+        {sharedWords.backToTheStart()}
       </Link>
     </p>
   );

@@ -36,7 +36,7 @@ function saidOf(error: unknown, reading: boolean): Said {
   const line = error instanceof Error ? error.message : String(error);
   // (wrapped by the database: only its name comes through)
   if (`${error instanceof Error ? error.name : ''} ${line}`.includes('NewerDatabaseError')) {
-    return { title: sharedWords.aNewerVersionWasHere(), more: NEWER, line: null };
+    return { title: sharedWords.aNewerVersionWasUsed(), more: NEWER, line: null };
   }
   if (NOT_FETCHED.test(line)) {
     return {
@@ -48,7 +48,7 @@ function saidOf(error: unknown, reading: boolean): Said {
   if (reading) {
     return {
       title: sharedWords.theRecordsCouldNotBe(),
-      more: sharedWords.theBrowserDidNotGive(),
+      more: sharedWords.theBrowserDidNotHand(),
       line,
     };
   }
@@ -79,7 +79,7 @@ export function FailedPage({ error, reading = false, again }: FailedPageProps): 
       <div className="mt-4 flex flex-wrap gap-3">
         {again && (
           <Button tone="ink" className="min-h-14" onClick={again}>
-            {sharedWords.readThemAgain()}
+            {sharedWords.tryAgain()}
           </Button>
         )}
         <Button
@@ -107,7 +107,7 @@ export function FailedPart({ again }: { again: () => void }): ReactElement {
   return (
     <p role="alert" className="flex flex-wrap items-center gap-3 text-lg">
       {sharedWords.theRecordsCouldNotBeRead()}
-      <Button onClick={again}>{sharedWords.readThemAgain()}</Button>
+      <Button onClick={again}>{sharedWords.tryAgain()}</Button>
     </p>
   );
 }

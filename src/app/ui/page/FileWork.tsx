@@ -6,6 +6,9 @@ import { Button } from '../Button';
 import { ProgressBar } from './ProgressBar';
 import { commonWords } from '../../words/english/common';
 import { sharedWords } from '../../words/english/shared';
+import { helperTrouble } from '../../../workers/helpers';
+import { technical } from '../../../records';
+import { tell } from '../../words/tell';
 
 /** One step of work on a file. */
 type Step<T> = (remote: RecordFileWorker, told: (progress: FileProgress) => void) => Promise<T>;
@@ -57,7 +60,7 @@ export function useFileWork(): FileWorkState {
       if (isGivenUp(error)) return null;
       mine.close();
       job.current = null;
-      setShown({ ...IDLE, wrong: error instanceof Error ? error.message : String(error) });
+      setShown({ ...IDLE, wrong: tell(helperTrouble(error) ?? technical(error)) });
       return null;
     }
   };

@@ -31,7 +31,7 @@ function statusWords({ forecast, one, total, lookAt }: ForecastProgressProps): s
     case 'given-up':
       return sharedWords.stoppedAfterWhatIsShown({ counted: counted(draws.length, one) });
     case 'failed':
-      return forecast.why ? tell(forecast.why) : sharedWords.noForecastCanBeMade({ lookAt });
+      return forecast.why ? tell(forecast.why) : sharedWords.noForecastIsPossibleWith({ lookAt });
   }
 }
 
@@ -47,7 +47,7 @@ export function ForecastProgress(props: ForecastProgressProps): ReactElement {
         <Button onClick={forecast.cancel}>{commonWords.stop()}</Button>
       ) : (
         forecast.status !== 'done' && (
-          <Button onClick={forecast.again}>{sharedWords.forecastAnew()}</Button>
+          <Button onClick={forecast.again}>{sharedWords.forecastAgain()}</Button>
         )
       )}
       <p className="basis-full text-ink-soft">{children}</p>

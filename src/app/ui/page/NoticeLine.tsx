@@ -34,7 +34,7 @@ export function NoticeLine(): ReactElement {
             </Button>
           )}
           <Button tone="quiet" onClick={() => dispatch(noticeShown(null))}>
-            {sharedWords.allRight()}
+            {sharedWords.ok()}
           </Button>
         </div>
       )}

@@ -15,7 +15,7 @@ export function SupersededNotice(): ReactElement | null {
     >
       <p className="grow text-lg font-semibold">{sharedWords.aNewerVersionOfRipenum()}</p>
       <Button tone="ink" onClick={() => window.location.reload()}>
-        {sharedWords.loadItAgain()}
+        {sharedWords.loadThisPageAgain()}
       </Button>
     </div>
   );

@@ -60,7 +60,7 @@ export function UpdateNotice(): ReactElement | null {
       <p className="text-base font-semibold">
         {update === 'waiting'
           ? sharedWords.aNewerVersionIsReady()
-          : sharedWords.aNewerVersionWasTaken()}
+          : sharedWords.anotherTabAlreadyUsesA()}
       </p>
       <Button tone="quiet" onClick={take}>
         {update === 'waiting' ? sharedWords.useItNow() : sharedWords.loadThisTabAgain()}

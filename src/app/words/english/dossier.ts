@@ -1,21 +1,21 @@
 import { messages } from '../messages';
 
 export const dossierWords = messages('dossier', {
-  theseSignsCannotBePrinted:
-    'These signs cannot be printed and stand as “?”: {missing}. Write them otherwise, then save again.',
-  warmthNothingWasWrittenDown: 'Warmth: nothing was written down.',
+  theseCharactersCannotBePrinted:
+    'These characters cannot be printed and appear as “?”: {missing}. Replace them, then save again.',
+  warmthNothingRecorded: 'Warmth: nothing recorded.',
   warmth: 'Warmth',
   days: 'Days',
   warmest: 'Warmest',
-  asWrittenDown: 'as written down',
+  asRecorded: 'as recorded',
   spentOfWhatHmfAnd:
     'Spent of what HMF and diastase allow: {share} ({share2} to {share3}), modelled after White and others (1964), recalled from memory; only a laboratory certifies.',
   warmthDryingAndStraining: 'Warmth, drying and straining',
   dryingDaysInAWarm: 'Drying: {days} days in a warm room{part}{part2}.',
   toThere: ', {fromPercent} to {toPercent} % there',
   andWetAgainInBetween: ', and wet again in between',
-  dryingNoneWasWrittenDown: 'Drying: none was written down.',
-  strainingNoMeshWasWritten: 'Straining: no mesh was written down.',
+  dryingNoneRecorded: 'Drying: none recorded.',
+  strainingNoMeshRecorded: 'Straining: no mesh recorded.',
   strainingFinestMeshM: 'Straining: finest mesh {finestMeshUm} µm.',
   notNoted: 'not noted',
   lotStirred: 'lot, stirred',
@@ -27,7 +27,7 @@ export const dossierWords = messages('dossier', {
   takenOff: 'taken off',
   pointsForIt: ', {offset} points {act} for it',
   aMeterNotNamed: 'a meter not named',
-  noReadingWasTaken: 'No reading was taken.',
+  noReadings: 'No readings.',
   readings: 'Readings',
   dial: 'Dial',
   prism: 'Prism',
@@ -55,7 +55,7 @@ export const dossierWords = messages('dossier', {
   reasonsRulesVersion: 'Reasons (rules version {rulesVersion})',
   whatCanBeDoneWith: 'What can be done with it',
   yeastCount: 'yeast count',
-  toBeReadWithIt: 'To be read with it',
+  pleaseNote: 'Please note',
   limits: 'Limits: {name}, {edition}. {localLawDecides}',
   checkTheHoneyAgainBy: 'Check the honey again by {dayAfterMonths}.',
   notTested: 'Not tested: {untested}.',
@@ -65,12 +65,12 @@ export const dossierWords = messages('dossier', {
   signature: 'Signature',
   notSignedYet: 'Not signed yet.',
   signed: '{outcome}, signed {initials}, {recordedAt}',
-  otherwiseThanTheRules: 'Otherwise than the rules ({outcome}): {overrideReason}',
+  againstTheRules: 'Against the rules ({outcome}): {overrideReason}',
   theEvidenceAboveHasChanged: 'The evidence above has changed since this was signed.',
   theExpectationComesFromThe:
-    'The expectation comes from the state of the comb alone (common practice, no source). It is no statement of conformity.',
-  moistureReckonedByConservationOf:
-    'Moisture reckoned by conservation of water from the measured containers that were blended. It is no measurement.',
+    'The expectation comes from the state of the comb alone (common practice, no source). It is not a statement of conformity.',
+  moistureCalculatedByConservationOf:
+    'Moisture calculated by conservation of water from the measured containers that were blended. It is not a measurement.',
   moistureByRefractometryReferredTo:
     'Moisture by refractometry, referred to 20 °C: Wedmore (1955) after Chataway (1932), as in AOAC 969.38, recalled from memory. The measurand is moisture by refractometry; Karl Fischer titration may differ by some tenths.',
   method: 'Method',
@@ -90,7 +90,7 @@ export const dossierWords = messages('dossier', {
   demoSeasonEverythingMadeUp: ' · demo season, everything made up',
   lot: '{name}, lot {code}',
   dryingDaysInAWarmRoom: 'Drying: {days} days in a warm room{course}.',
-  treatmentsFeedsAndDoubtsNone: 'Treatments, feeds and doubts: none on record.',
+  treatmentsFeedsAndDoubtsNone: 'Treatments, feeds and doubts: none recorded.',
   treatmentsFeedsAndDoubts: 'Treatments, feeds and doubts: {all}',
   lotWater: 'Lot {code}{part}: {headline}, {answerFigure} % water',
   comb2: 'Comb: {makeUpWords}',
@@ -99,10 +99,10 @@ export const dossierWords = messages('dossier', {
   limit: 'limit {limitPercent}',
   target: 'target {targetPercent}',
   seal: 'Seal',
-  overEveryRecordBehindThis:
-    'Over every record behind this dossier, meters, hives and rooms included, as printed.',
-  saveTheRecordsToA:
-    'Save the records to a file and hold this digest against it with the verifier.',
+  coversEveryRecordBehindThis:
+    'Covers every record behind this dossier as printed, including meters, hives and rooms.',
+  toVerifySaveTheRecords:
+    'To verify, save the records to a file and compare this digest with it under Store, Verify.',
   dossier: '{title}, dossier',
   lotPrinted: 'Lot {code}, printed {printedAt}, {digest}',
   aLabelsOfMm: 'A4, 21 labels of 63.5 × 38.1 mm',
@@ -110,10 +110,10 @@ export const dossierWords = messages('dossier', {
   aLabelsOfMm3: 'A4, 24 labels of 70 × 37 mm',
   usLetterLabelsOfIn: 'US letter, 10 labels of 4 × 2 in',
   aStripsAroundTheJar: 'A4, 8 strips around the jar, 198 × 32 mm',
-  theLabelsAreMmWider:
-    'The labels are {width} mm wider than the page together; take fewer or narrower ones.',
-  theLabelsAreMmHigher:
-    'The labels are {height} mm higher than the page together; take fewer or lower ones.',
+  togetherTheLabelsAreMm:
+    'Together the labels are {width} mm wider than the page: use fewer or narrower ones.',
+  togetherTheLabelsAreMmHigher:
+    'Together the labels are {height} mm higher than the page: use fewer or lower ones.',
   kgGrams: '{grams} kg',
   ozLb: '{ounces} oz ({pounds} lb{part})',
   ozOuncesover: ' {ouncesOver} oz',

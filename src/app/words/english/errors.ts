@@ -15,60 +15,60 @@ export const errorsWords = messages('errors', {
   foreignFile: 'This JSON file was not written by Ripenum; nothing was brought in.',
   formatExpected: 'format: expected "{format}" with a formatVersion',
   newerFile:
-    'The file is of a newer version ({version}) than this application knows ({known}); update the application, then try again.',
+    'The file comes from a newer version ({version}) than this one knows ({known}): update Ripenum, then try again.',
   notAsItShould: '{path}: is not as it should be',
   damaged: 'The file is damaged or was changed by hand; nothing of it was brought in.',
   brokenSeal:
-    'The file does not agree with its own seal: it was changed after it was saved, and nothing of it was brought in. Ask for the file once more.',
-  writtenAnew: 'Its records agree with its seal, but the text was written anew by something else.',
-  notKept: 'This was not kept. {why}',
+    'The file does not match its own seal: it was changed after it was saved, and nothing was brought in. Ask for the file again.',
+  writtenAnew: 'Its records match its seal, but the text was rewritten by another program.',
+  notKept: 'This was not saved. {why}',
   notKeptReference:
-    'This was not kept: {why}. It may have been removed in another tab; go back and choose again.',
-  changedMeanwhile: 'It was changed in another tab meanwhile; nothing was overwritten.',
-  frameLookedAt: 'Frame {slot} was looked at in another tab meanwhile; nothing was overwritten.',
+    'This was not saved: {why}. It may have been removed in another tab: go back and choose again.',
+  changedMeanwhile: 'It was changed in another tab in the meantime; nothing was overwritten.',
+  frameLookedAt: 'Frame {slot} was judged in another tab in the meantime; nothing was overwritten.',
   lotCodeTaken:
-    'There is a lot {code} already; nothing was made twice. Give this one another code.',
+    'There is already a lot {code}, so nothing was saved twice. Give this one another code.',
   ofKind: '{kind}: {path}: {message}',
   conflict:
     '{count, plural, one {One version in the file differs} other {# versions in the file differ}} from what is kept here under the same identifier (first: {kind} {id}); nothing was brought in.',
   storageFailed:
-    'The browser could not store this; free some space or leave private browsing, then try again.',
+    'The browser could not store this: free some space or leave private browsing, then try again.',
   newerDatabase:
     'These records were written by a newer version of Ripenum. Reload the page to get that version; until then nothing is read or changed.',
-  noText: 'This file holds no text that can be read; nothing was brought in. Choose another one.',
+  noText: 'This file has no readable text; nothing was brought in. Choose another one.',
   notReadBack:
     'The file was written, but could not be read back as it should be, so it was not handed over. Try again; if it happens again, report the line below.',
   recordsAndSeal: '{read} of {records} records, seal {seal}',
   notFinished:
     'This could not be finished: the browser ran out of memory or room, or the file was taken away. Close other tabs, free some space, then try again.',
-  noPicture: 'This file is not a photograph that the browser can read; choose a JPEG, PNG or WebP.',
+  noPicture: 'The browser cannot read this file as a photograph: choose a JPEG, PNG or WebP.',
   partNotLoaded: 'A part of Ripenum could not be loaded. Check the connection, then try again.',
   meterConnecting: 'Connecting …',
   meterOpen: 'Connected.',
-  meterSilent: 'The meter says nothing. Is honey on the prism, and the lid shut?',
-  meterLost: 'The connection was lost. What came before is not taken; connect again.',
+  meterSilent: 'The meter sends nothing. Is honey on the prism and the lid closed?',
+  meterLost: 'The connection was lost. Earlier values are not used: connect again.',
   meterRefused: 'The meter could not be opened.',
   meterClosed: 'Not connected.',
   meterByHand: 'Read it and type what it shows.',
   meterAway: 'The meter went away; trying again …',
   noPortChosen: 'No port was chosen. Connect again and choose the cable of the meter.',
   portBusy:
-    'The port could not be opened; another program may hold it. Close that one, then connect again.',
+    'The port could not be opened; another program may be using it. Close that one, then connect again.',
   choosePort: 'Choose the cable of the meter in the browser’s list.',
   otherScale: '{value} is on another scale than this meter is set up with',
   draftNotKept:
-    'What you type is not kept: the browser refuses to store it. Leave this page open and free some space.',
+    'What you type is not being saved: the browser refuses to store it. Leave this page open and free some space.',
   choicesNotKept:
-    'Your choices could not be kept: the browser refuses to store them. Free some space, then try again.',
-  stillHere: 'Nothing was kept; what you typed is still here.',
+    'Your settings could not be saved: the browser refuses to store them. Free some space, then try again.',
+  stillHere: 'Nothing was saved; what you typed is still here.',
   wasWrong:
-    'What was there before cannot be right, so it is not brought back. Correct the record again instead.',
+    'What was there before cannot be right, so it is not restored. Correct the record again instead.',
   changedSince:
-    'It was changed elsewhere since, so it cannot be undone from here; look at the history of the lot.',
+    'It has been changed elsewhere since, so it cannot be undone from here: see the history of the lot.',
   notOfHere:
-    'Nothing on these frames to undo. What was done before can be undone on the page where it was done.',
+    'Nothing to undo on these frames. Earlier steps can be undone on the page where they were done.',
   draftsDropped:
-    'Forms have changed with this version: what you had begun in {forms, plural, one {one of them} other {# of them}} and not kept is gone. Please type it again. All records are as they were.',
+    'Forms have changed with this version: what you had started in {forms, plural, one {one of them} other {# of them}} and not saved is gone. Please type it again. All records are as they were.',
   undone: 'Undone: {label}',
-  redone: 'Done again: {label}',
+  redone: 'Redone: {label}',
 });

@@ -214,7 +214,7 @@ export const handbookWords = messages('handbook', {
   underCellsPerGram: 'under {safeBelowYeastPerG} cells per gram',
   handbook: 'Handbook',
   howTheNumbersAreMade:
-    'How the numbers are made. Constants, limits and rules are read from the computation itself.',
+    'How the numbers are made. Constants, limits and rules come straight from the computation.',
   rulesVersion: 'Rules, version {rulesVersion}',
   theMostSevereFindingDecidesNone: 'The most severe finding decides; none hides another.',
   rules: 'Rules',
@@ -225,11 +225,11 @@ export const handbookWords = messages('handbook', {
   noHoneyForInfantsUnder: 'No honey for infants under 12 months.',
   fermentingHoneyBuildsPressureNever:
     'Fermenting honey builds pressure; never heat it in a closed jar.',
-  aFullBoxWeighsKg: 'A full box weighs 30 kg and more; lift with help.',
+  aFullBoxCanWeigh: 'A full box can weigh over 30 kg; lift with help.',
   treatmentsTheProductLabelAnd:
     'Treatments: the product label and local law decide, not this program.',
   toxicNectarKnowThePlants:
-    'Toxic nectar: know the plants of your place; ask the local advisory service.',
+    'Toxic nectar: know the plants in your area; ask the local advisory service.',
   above: 'above',
   some: 'some',
   nothing: 'nothing',

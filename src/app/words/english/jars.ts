@@ -2,15 +2,15 @@ import { messages } from '../messages';
 
 export const jarsWords = messages('jars', {
   jarsAndWhatTheyAre: 'Jars, and what they are for',
-  jarsInTheHouse: 'jars in the house',
+  jarsInStock: 'jars in stock',
   for: 'For {purpose}',
   setAsideGone: 'set aside, {out} gone',
   notSetAsideYet: 'Not set aside yet',
   noHoneyForInfantsUnder:
-    'No honey for infants under 12 months: say so on every jar that leaves the house.',
+    'No honey for infants under 12 months: say so on every jar you give away or sell.',
   theJars: 'the jars',
   jars: 'Jars {code}',
-  areFreeAreInThe: '{free} are free, {left} are in the house.',
+  areFreeAreInStock: '{free} are free, {left} are in stock.',
   for2: '{setAside} for {purpose}',
   free: '{free} free',
   bestBefore: '{stockWords}; best before {bestBefore}',
@@ -32,28 +32,28 @@ export const jarsWords = messages('jars', {
   pageWidth: 'Page width',
   pageHeight: 'Page height',
   title: 'Title',
-  whoFillsIt: 'Who fills it',
-  nameAndAddressWhereRules: 'Name and address, where rules ask for it',
+  filledBy: 'Filled by',
+  nameAndAddressIfRequired: 'Name and address, if required',
   origin: 'Origin',
-  theLotsOwnWhereEmpty: 'The lot’s own where empty',
+  theLotsOwnIfEmpty: 'The lot’s own if empty',
   moreWords: 'More words',
   netWeight: 'Net weight',
-  codeToBeScanned: 'Code to be scanned',
+  codeForScanning: 'Code for scanning',
   printIt: 'Print it',
   leaveItOut: 'Leave it out',
   nameOfThisDesign: 'Name of this design',
   myLabel: 'My label',
-  aboutSoTheFirstOf:
-    'About so, the first of {count}; the PDF has the true size of {labelWidthMm} × {labelHeightMm} mm.',
+  previewOfLabelOfThe:
+    'Preview of label 1 of {count}; the PDF has the true size of {labelWidthMm} × {labelHeightMm} mm.',
   colourOfTheLetters: 'Colour of the letters',
   colourOfThePaper: 'Colour of the paper',
   aSheetOfMyOwn: 'A sheet of my own',
-  measuresOfTheSheet: 'Measures of the sheet',
-  someWordsAreTooSmall: ' Some words are too small to read: take a larger label or fewer words.',
+  sheetMeasurements: 'Sheet measurements',
+  someWordsAreTooSmall: ' Some words are too small to read: use a larger label or fewer words.',
   theLabelsCouldNotBe:
-    'The labels could not be made; look at the measures of the sheet, then try again.',
+    'The labels could not be made: check the measurements of the sheet, then try again.',
   sheetsOfLabelsMade: '{pages, plural, one {# sheet} other {# sheets}} of labels made.{tooSmall}',
-  keptTheLabel: 'Kept the label',
+  labelSaved: 'Label saved',
   theLabel: 'The label',
   saveLabelsAsPdf: 'Save {count} labels as PDF',
   labelsOnSheets:
@@ -62,7 +62,7 @@ export const jarsWords = messages('jars', {
   whatALabelMustSay: 'What a label must say, and in which size, is set by local rules.',
   aFlowersNameNeedsPollen: 'A flower’s name needs pollen, conductivity and senses to support it.',
   storeLabels: 'Store: labels',
-  filledAllTheSame: 'Filled all the same. {release}: {reason}',
-  labelsAreMadeOnceIts:
-    'Labels are made once its ruling is signed, or once you say under the jars why it is used all the same.',
+  filledAnyway: 'Filled anyway. {release}: {reason}',
+  labelsCanBeMadeOnce:
+    'Labels can be made once its ruling is signed, or once you say under Jars why you use it anyway.',
 });

@@ -11,10 +11,10 @@ export const limitsWords = messages('limits', {
   'careful-producer':
     'Stricter than the law in most places; thick honey that customers like has 16 to 17 %.',
   'full-capping':
-    'Leaves ripe honey and costs more visits; capped is not always dry in a damp climate.',
-  'four-fifths': 'Capped is not always dry in a damp climate.',
-  'whole-lot': 'One bad frame hides in the pool.',
-  'early-and-dry': 'Room and power are the limit; a fully capped wet box is its hard case.',
+    'Leaves ripe honey behind and needs more visits; in a damp climate capped is not always dry.',
+  'four-fifths': 'In a damp climate capped is not always dry.',
+  'whole-lot': 'One bad frame hides among the others.',
+  'early-and-dry': 'Room and power are the limit; a wet box that is fully capped is hard to dry.',
   'mix-then-dry': 'The whole batch shares the risk.',
-  'meter-first': 'Open cells vary, so it takes several readings a frame; rare in practice.',
+  'meter-first': 'Open cells vary, so each frame needs several readings; rare in practice.',
 });

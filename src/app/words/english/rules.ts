@@ -7,13 +7,13 @@ export const rulesWords = messages('rules', {
   fructoseAndGlucose: 'Fructose and glucose',
   sucrose: 'Sucrose',
   waterInsolubleMatter: 'Water-insoluble matter',
-  nectarOfAToxicPlant: 'Nectar of a toxic plant is in it',
+  itContainsNectarOfA: 'It contains nectar of a toxic plant',
   theNectarIsDoubtfulUntil:
     'The nectar is doubtful: until a laboratory or the local advisory service clears it, it counts as toxic',
-  itMetADrugOr: 'It met a drug or treatment',
+  itCameIntoContactWith: 'It came into contact with a drug or treatment',
   itWasTakenWithinThe: 'It was taken within the waiting time of {product}',
   boxesOfHivesThatAre:
-    'Boxes of hives that are not in the book were on while those were treated or fed',
+    'Boxes of hives that are not in your records were on while those hives were treated or fed',
   framesOf: 'Frames of {from}: {because}',
   itIsTaintedWithA: 'It is tainted with a repellent',
   itSmellsOrTastesOf: 'It smells or tastes of a repellent',
@@ -21,87 +21,84 @@ export const rulesWords = messages('rules', {
   lotWasBlendedIntoIt: 'Lot {lotCode} was blended into it, and that one is blocked (“{because}”)',
   blendWithDrierHoney: 'Blend with drier honey',
   conservationOfWater: 'conservation of water',
-  itCannotBeDriedAny: 'It cannot be dried any more. {because}.',
+  itCanNoLongerBe: 'It can no longer be dried. {because}.',
   blockedForEveryUse: 'Blocked for every use',
   labelsLocalRulesLicensedPeople: 'labels, local rules, licensed people',
-  blockedForEveryUseBlending:
-    '{block}: blocked for every use, blending, cooking, brewing and feeding back included, since neither heat nor fermentation takes it away; the label and local rules decide, not Ripenum.',
+  blockedForEveryUseIncluding:
+    '{block}: blocked for every use, including blending, cooking, brewing and feeding back, since neither heat nor fermentation removes it. The label and local rules decide, not Ripenum.',
   syrupInTheComb: 'Syrup in the comb',
   combThatCouldHoldSyrup: 'comb that could hold syrup is not honey',
-  itMayHoldSyrupThat:
-    'It may hold syrup that was fed: not honey, and not to be sold or labelled as such; its own healthy bees may have it back.',
+  itMayContainSyrupThat:
+    'It may contain syrup that was fed: it is not honey and must not be sold or labelled as honey. Its own healthy bees may have it back.',
   aSourceColonyIsDiseased:
-    'A source colony is diseased: no feeding back, wet combs to no other colony; report where local rules ask for it.',
+    'A source colony is diseased: do not feed it back or give its wet combs to any other colony, and report it where local rules require.',
   theHealthOfItsColonies:
-    'The health of its colonies is not known: no feeding back, wet combs to their own colony only.',
+    'The health of its colonies is not known: do not feed it back, and give wet combs only to their own colony.',
   healthOfTheSourceColonies: 'Health of the source colonies',
   honeyAndWetCombsCarry: 'honey and wet combs carry foulbrood',
   neverFeedItBackTo: 'never feed it back to bees',
-  yourBookMarksAsSuspect:
-    'Your book marks {names} as suspect of disease: no feeding back, wet combs to no other colony; ask the bee inspector where local rules have one.',
+  yourRecordsMarkAsSuspected:
+    'Your records mark {names} as suspected of disease: do not feed it back or give wet combs to any other colony. Ask the bee inspector if you have one.',
   broodInExtractedFrames: 'Brood in extracted frames',
   larvaeBringWaterAndProtein: 'larvae bring water and protein into honey',
   strainItFinelyAndUse: 'strain it finely and use it within months',
   framesWithSealedBroodWere:
     'Frames with sealed brood were spun: strain it finely and use it within months.',
-  larvaeWereSpunOutInto:
-    'Larvae were spun out into it: their water and protein make it ferment, so it is not for the jar; strain it and use it soon.',
+  larvaeWereSpunIntoIt:
+    'Larvae were spun into it: their water and protein make it ferment, so do not jar it. Strain it and use it soon.',
   equipmentWasWet: 'Equipment was wet',
   equipmentIsDryBeforeHoney: 'equipment is dry before honey touches it',
   stirEachPailBeforeReading: 'stir each pail before reading',
   wetEquipmentPutWaterInto:
-    'Wet equipment put water into it, the first pails most: stir each before reading, and go by the meter, not by capping.',
+    'Wet equipment put water into it, most of it into the first pails: stir each before reading, and go by the meter, not by capping.',
   wetEquipmentPutWaterIntoIt:
-    'Wet equipment put water into it after the comb was judged: capping says nothing of that, so read every pail.',
+    'Wet equipment put water into it after the comb was judged. Capping does not show that, so read every pail.',
   scentedBoardOnOpenComb: 'Scented board on open comb',
   agentAndContactTimeCan: 'agent and contact time can taint',
   aScentedBoardOrCloth:
-    'A scented board or cloth lay on open comb and nobody has tasted the honey: let two people smell and taste it first.',
+    'A scented board or cloth lay on open comb and the honey has not been tasted: let two people smell and taste it first.',
   aScentedBoardLayOn: 'A scented board lay on open comb; the honey was tasted and found clean.',
   lastFlowInTheBoxes: 'Last flow in the boxes',
   wetCombsCarryOneFlow: 'wet combs carry one flow into the next',
   declareItAsMixedHoney: 'declare it as mixed honey',
-  boxesWentOnWithHoney:
-    'Boxes went on with honey of the last flow in them: declare it as a mixed honey, not as “{plant}” alone, unless pollen, conductivity and senses support it.',
-  boxesWentOnWithHoneyOf:
-    'Boxes went on with honey of the last flow in them: declare it as a mixed honey.',
+  boxesStillHeldHoneyFrom:
+    'Boxes still held honey from the last flow: declare it as a mixed honey, not as “{plant}” alone, unless pollen, conductivity and senses support the name.',
+  boxesStillHeldHoneyFromThe:
+    'Boxes still held honey from the last flow: declare it as a mixed honey.',
   framesFromTreatedOrFed: 'Frames from treated or fed hives',
   labelOfTheProductAnd: 'label of the product and local rules',
   keepToTheLabelOf: 'keep to the label of what {from} was given',
-  framesOfStoodOnA:
-    'Frames of {from} stood on a treated or fed hive and were taken on the keeper’s word (“{because}”): the label and local rules decide, not Ripenum.',
+  framesOfWereOnA:
+    'Frames of {from} were on a treated or fed hive and were taken on the keeper’s word (“{because}”): the label and local rules decide, not Ripenum.',
   noShakeTest: 'no shake test',
   nothingFellAtTheShake: 'nothing fell at the shake test',
   dropsFellAtTheShake: 'drops fell at the shake test',
   honeyRanAtTheShake: 'honey ran at the shake test',
   tenths: '{tenths, plural, one {# tenth} other {# tenths}}',
-  school: ', school “{name}”',
+  rule: ', rule “{name}”',
   capped: '{cappedWords} capped, {shakeWord}{by}',
   expectedAboutOver: 'expected about {mean}, {risk} over {limit}',
   notRipeByTheComb: 'Not ripe by the comb ({seen}): {expected}.',
   ripeByTheComb: 'Ripe by the comb ({seen}): {expected}.',
   ripeByTheCombBut:
-    'Ripe by the comb ({seen}), but {expected}: too much chance to rely on capping alone.',
+    'Ripe by the comb ({seen}), but {expected}: too risky to rely on capping alone.',
   ripeByCappingAndShake: 'Ripe by capping and shake test',
-  ruleOfTheSchoolFour: 'rule of the school, four fifths unless another is named',
+  yourRuleFourFifthsUnless: 'your rule, four fifths unless another is chosen',
   moistureNotMeasured: 'Moisture not measured',
   noStatementOfConformityWithout: 'no statement of conformity without a meter',
   moistureWasNotMeasuredNo: 'Moisture was not measured: no statement of conformity.',
-  nothingIsKnownOfThe:
-    'Nothing is known of the comb and nothing was measured: say how much was capped, or take one reading.',
+  nothingIsKnownAboutThe:
+    'Nothing is known about the comb and nothing was measured: note how much was capped, or take one reading.',
   combAndMeterCompared: 'Comb and meter compared',
-  twoIndependentLooksShouldAgree: 'two independent looks should agree',
-  theMeterReadsThanSuch:
-    'The meter reads {apart} {side, select, wetter {wetter} other {drier}} than such comb leads one to expect: check its zero and the temperature before relying on it.',
+  twoIndependentChecksShouldAgree: 'two independent checks should agree',
+  theMeterReadsWetterThan:
+    'The meter reads {apart} {side, select, wetter {wetter} other {drier}} than such comb suggests: check its zero and the temperature before you rely on it.',
   safeForAboutAYear: 'safe for about a year whatever the yeast count',
   alwaysInDangerOfFermenting: 'always in danger of fermenting',
   yeastCellsPerGram: '{below} yeast {below, plural, one {cell} other {cells}} per gram',
-  safeOnlyUnderAndNobody: 'safe only under {cells}, and nobody counted them',
-  safeForAboutAYearUnder: 'safe for about a year under {cells}, and {yeastPerG} were counted',
+  safeOnlyBelowWhichWere: 'safe only below {cells}, which were not counted',
+  safeForAboutAYearBelow: 'safe for about a year below {cells}, and {yeastPerG} were counted',
   inDangerFromOnAnd: 'in danger from {cells} on, and {yeastPerG} were counted',
-  yeastCanGrowFromAbout: 'yeast can grow from about',
-  underThe: 'under the',
-  waterActivityAbout: ' (water activity about {aw}, {side} {yeastGrowsFromAw})',
   fermentationByWaterAndYeast: 'Fermentation by water and yeast',
   lochheadChirifeZamoraMotto: 'Lochhead (1933); Chirife, Zamora & Motto (2006)',
   lookAgain: 'look again {within}',
@@ -110,8 +107,8 @@ export const rulesWords = messages('rules', {
   it: 'It',
   temperatureOfTheStore: 'Temperature of the store',
   wilsonMarvinDoubtfulFromMemory: 'Wilson & Marvin (1932), doubtful from memory',
-  theTemperatureOfTheStore:
-    'The temperature of the store is not known; below {edge} yeast hardly grows.',
+  theStorageTemperatureIsNot:
+    'The storage temperature is not known; below {edge} yeast hardly grows.',
   storedAtWhereYeastHardly: 'Stored at {at}, where yeast hardly grows.',
   storedAtHoneyGranulatesFastest:
     'Stored at {at}: honey granulates fastest there, which leaves the liquid part wetter, and yeast can grow.',
@@ -125,19 +122,19 @@ export const rulesWords = messages('rules', {
   toThere: ', {fromPercent} to {toPercent} there',
   keepItClosedAndRead: 'keep it closed and read it once more',
   aLaterReadingWasWetter:
-    '{days}{course}: a later reading was wetter than an earlier one, so it took water up again; read it after the last of it, and keep it closed.',
-  whatTheCombLeadsOne: '; what the comb leads one to expect is from before that',
+    '{days}{course}: a later reading was wetter than an earlier one, so it took up water again. Read it once more and keep it closed.',
+  whatTheCombSuggestsIs: '; what the comb suggests is from before that',
   finestMesh: 'Finest mesh',
   nearlyAllPollenIsSmaller: 'nearly all pollen is smaller than 100 µm',
-  declareThatItWasFinely: 'declare that it was finely filtered',
-  itRanThroughMWhich:
-    'It ran through {finestMeshUm} µm, which may take pollen out: rules of several places then call it “filtered”, and that must be declared; local rules decide.',
+  declareItAsFiltered: 'declare it as filtered',
+  itWasStrainedThroughM:
+    'It was strained through {finestMeshUm} µm, which may take out pollen: in several places it then counts as “filtered” and must be declared so. Local rules decide.',
   finestMeshMNearlyAll: 'Finest mesh {finestMeshUm} µm: nearly all pollen stays in.',
   granulated: 'Granulated',
   massBalanceWithGlucoseMonohydrate: 'mass balance with glucose monohydrate',
   keepItColdOrUse: 'keep it cold, or use it soon',
-  itHasSetInPart:
-    'It has set in part: what is still liquid is wetter than the whole, so keep it cold, or liquefy it in a closed jar and use it soon.',
+  itHasPartlySetWhat:
+    'It has partly set: what is still liquid is wetter than the whole, so keep it cold, or liquefy it in a closed jar and use it soon.',
   lighterThanItLookedAgainst:
     'lighter than it looked against the light: old wax makes light honey look dark, so go by the glass',
   darkerThanItLookedAgainst:
@@ -147,20 +144,20 @@ export const rulesWords = messages('rules', {
   guessedInTheCombIn: 'Guessed {guess} in the comb, {inGlass} in glass: {apart}.',
   warmthHasUsedAboutOf:
     'Warmth has used about {likely} of what HMF and diastase allow ({low} to {high}, an estimate)',
-  overheatedByTheMostFavourable:
-    '{said}: overheated by the most favourable reckoning; for cooking only where local rules know that grade, and never fed to bees.',
+  overheatedEvenByTheMost:
+    '{said}: overheated even by the most favourable estimate. For cooking only, if local rules allow that grade, and never for bees.',
   letALaboratoryMeasureHmf: '{said}: let a laboratory measure HMF and diastase before it is sold.',
   storeItCoolAndUse: 'store it cool and use it within months',
   storeItCoolAndUseIt: '{said}: store it cool and use it within months.',
-  budgetOfWarmth: 'Budget of warmth',
+  warmthBudget: 'Warmth budget',
   whiteAndOthersOnlyA: 'White and others (1964), only a laboratory certifies',
   heather: ', heather',
   ofLimitpercentNameEditionKind: '{limitPercent} of {name}, {edition}{kind}',
-  upToThisRuleSet: "; up to {bakers} this rule set knows baker''s honey, for cooking only",
-  dryItAndMeasureAgain: 'dry it and measure again, or divert it{cooking}',
-  gelledHeatherDoesNotDry: 'gelled heather does not dry as other honey does',
+  thisRuleSetAllowsBakers: '; this rule set allows baker’s honey up to {bakers}, for cooking only',
+  dryItAndMeasureAgain: 'dry it and measure again, or do not jar it{cooking}',
+  gelledHeatherDoesNotDry: 'gelled heather does not dry like other honey',
   setHoneyDoesNotDry: 'set honey does not dry',
-  soIt: '{why}, so {way, select, blend {blend} other {divert}} it{cooking}',
+  soBlendIt: '{why}, so {way, select, blend {blend it} other {do not jar it}}{cooking}',
   measured: 'Measured {figure}',
   byKarlFischer: 'by Karl Fischer',
   byRefractometer: 'by refractometer',
@@ -168,12 +165,12 @@ export const rulesWords = messages('rules', {
   measureMoreOrTreatIt: 'measure more, or treat it as over',
   readTheOtherVesselsToo: 'read the other vessels too, or treat it as over',
   moreReadingsWithThisMeter:
-    'more readings with this meter do not settle it, a zero check can; or treat it as over',
-  moreReadingsWithThisMeterDo:
-    'more readings with this meter do not settle it, readings with a second one can; or treat it as over',
-  moreReadingsWithThisMeterDoNot:
-    'more readings with this meter do not settle it, a laboratory can; or treat it as over',
-  itLiesTooNearThe: 'it lies too near the limit for any meter, so treat it as over',
+    'more readings with this meter will not settle it, but a zero check can; or treat it as over',
+  moreReadingsWithThisMeterWill:
+    'more readings with this meter will not settle it, but readings with a second one can; or treat it as over',
+  moreReadingsWithThisMeterWillNot:
+    'more readings with this meter will not settle it, but a laboratory can; or treat it as over',
+  itIsTooNearThe: 'it is too near the limit for any meter, so treat it as over',
   toWithin: 'to within',
   toOver: 'to over',
   neededBecauseYouCanStop: ' ({conformsFrom} needed, because you can stop after any reading)',
@@ -199,26 +196,26 @@ export const rulesWords = messages('rules', {
   readings: '{count, plural, one {# reading} other {# readings}}',
   beforeNow: '{withDoubt} before {happened}, {withDoubt2} now',
   closedHoneyTakesUpNo:
-    'closed honey takes up no water, so find out what happened: an open lid, another vessel, or a meter that moved',
-  closedHoneyDoesNotDry: 'closed honey does not dry, so check the meter and what was read',
+    'closed honey takes up no water, so find out what happened: an open lid, another container, or a meter that has drifted',
+  closedHoneyDoesNotDry: 'closed honey does not dry, so check the meter and the sample',
   thenReadAgain:
     '{figures}: {apart} {side, select, wetter {wetter} other {drier}}; {why}, then read again.',
   readingsFromBefore: 'Readings from before',
   aReadingSaysWhatThe: 'a reading says what the honey was then',
   since: 'since {happened}',
-  nobodyHasReadItThe:
-    'Nobody has read it {since}: the {counted} from before {last, plural, one {is} other {are}} history, so read it now.',
-  fromBeforeHistoryNotPart: '{counted} from before {happened}: history, not part of the figure.',
+  itHasNotBeenRead:
+    'It has not been read {since}: the {counted} from before {last, plural, one {no longer counts} other {no longer count}}, so read it now.',
+  fromBeforeHistoryNoLonger: '{counted} from before {happened}: history, no longer counted.',
   overheatedOrOldForCooking:
-    'overheated or old: for cooking only where local rules know that grade, never fed back to bees',
-  heatedOrPoorInEnzymes:
-    'heated, or poor in enzymes by nature, which must then be shown: for cooking only where local rules know that grade',
+    'overheated or old: for cooking only, if local rules allow that grade, and never for bees',
+  heatedOrNaturallyLowIn:
+    'heated, or naturally low in enzymes, which must then be shown: for cooking only, if local rules allow that grade',
   notTheCompositionOfHoney:
     'not the composition of honey as declared: ask the laboratory before selling it',
   someFlowersAreAllowedMore:
-    'some flowers are allowed more; unripe honey or sugar feed also shows so: ask the laboratory',
+    'some flowers are allowed more, but unripe honey or sugar feed looks the same: ask the laboratory',
   strainOrSettleItAgain: 'strain or settle it again',
-  declareAnotherCategoryOrOne: 'declare another category, or one of the flowers that rules except',
+  declareAnotherCategoryOrOne: 'declare another category, or one of the exempt flowers',
   atMost: 'at most',
   atLeast: 'at least',
   askedFor: '{name} {valueWords} ({from}), {than} {limit} {unit} asked for',
@@ -252,7 +249,7 @@ export const rulesWords = messages('rules', {
   nameNoSingleFlower: 'name no single flower',
   onTheLabelIsNot:
     '“{plant}” on the label is not supported: {parts} {number, plural, one {speaks} other {speak}} against it; name no single flower.',
-  onTheLabelIsOpen: '“{plant}” on the label is open: {parts} not known yet; it takes all three.',
+  onTheLabelIsOpen: '“{plant}” on the label is open: {parts} not known yet; all three are needed.',
   byKarlFischerTitration: 'by Karl Fischer titration',
   waterByALaboratory: 'Water by a laboratory',
   twoIndependentMeasurementsShould: 'two independent measurements should agree',
@@ -260,28 +257,28 @@ export const rulesWords = messages('rules', {
     'The laboratory’s water ({from}) is from before the honey changed: history, not its present moisture.',
   theLaboratoryFoundWater2: 'The laboratory found {withDoubt} water {methodWord} ({from})',
   theLimitsHereAreBy: '; the limits here are by refractometry',
-  thanYourReadingsOneOf:
-    '{said}, {apart} {side, select, more {more} other {less}} than your readings: one of the two is wrong, so check the zero of the meter and read again before you decide.',
+  moreThanYourReadingsOne:
+    '{said}, {apart} {side, select, more {more} other {less}} than your readings. One of the two is wrong: check the zero of the meter and read again before you decide.',
   yourReadingsSayWhichAgrees: '{said}; your readings say {mean}, which agrees.',
   theRuleSetOfThis:
-    'The rule set of this lot is not in these books, so the limits of the first one stand in for it: choose a rule set for the lot, or bring in the file that has it.',
-  theRuleByWhichIts:
-    'The rule by which its frames were judged is not in these books, so four fifths stood in for it: choose a rule for that day, and look at the frames again.',
+    'The rule set of this lot is not in your records, so another one’s limits are used: choose a rule set for the lot, or bring in the file that has it.',
+  theRuleItsFramesWere:
+    'The rule its frames were judged by is not in your records, so four fifths was used: choose a rule for that day and check the frames again.',
   theFrameSizeOfA:
-    'The frame size of a box is not in these books, so another one stood in for it and the kilograms may be wrong: choose the frame size of the box.',
-  namedAndNotToBe: 'Named, and not to be found',
-  nothingIsPutInThe: 'nothing is put in the place of what is missing',
+    'The frame size of a box is not in your records, so another one was used and the weights may be wrong: choose the frame size of the box.',
+  missingRecords: 'Missing records',
+  nothingIsSilentlyReplaced: 'nothing is silently replaced',
   treatedOrFed: 'Treated or fed?',
-  ofCameFromBoxesThat:
-    '{frames, plural, one {# frame} other {# frames}} of {label} came from boxes that are not in the book{meter}: were their hives treated or fed while the boxes were on? Say so before the honey is used.',
-  andNoMeterFindsA: ', and no meter finds a treatment',
+  framesOfCameFromBoxes:
+    '{frames, plural, one {# frame} other {# frames}} of {label} came from boxes that are not in your records{meter}: were their hives treated or fed while the boxes were on? Answer before the honey is used.',
+  andNoMeterCanShow: ', and no meter can show a treatment',
   twoVersionsSideBySide: 'Two versions side by side',
   nothingIsDecidedByThe: 'nothing is decided by the later clock',
-  ofThisLotCameIn:
-    '{count, plural, one {One record} other {# records}} of this lot came in from elsewhere in another version: choose which one is right, then decide.',
-  noTemperatureNotedSoThat: 'no temperature noted, so that it may be off by a whole point',
-  withAMeterOfWhich:
-    'with a meter of which nobody knows whether it corrects temperature itself, so that both figures are covered; find out, and the doubt goes',
+  recordsOfThisLotCame:
+    '{count, plural, one {One record} other {# records}} of this lot came in from elsewhere in a different version: choose which one is right, then decide.',
+  noTemperatureNotedSoIt: 'no temperature noted, so it may be a whole point off',
+  withAMeterWhoseAtc:
+    'with a meter whose ATC is not known, so the ± covers both figures; find out and it shrinks',
   readOutsideTheRangeIn: 'read outside the range in which the meter compensates temperature',
   outsideThePublishedTableOf: 'outside the published table of 13 to 25 %',
   takenBeforeHoneyAndPrism: 'taken before honey and prism had the same temperature',
@@ -298,18 +295,18 @@ export const rulesWords = messages('rules', {
   zeroOfTheMeterJumped: 'Zero of the meter jumped',
   readingsSinceTheLastGood: 'readings since the last good check are in doubt',
   fromBetweenTwoZeroChecks:
-    '{readings} from between two zero checks that differ by more than drift explains; with the later one the mean would be {would} instead of {now}, {so}.',
-  whichDecidesOtherwiseReadAgain: 'which decides otherwise: read again',
-  whichDecidesTheSame: 'which decides the same',
+    '{readings} from between two zero checks that differ by more than drift explains; by the later one the mean would be {would} instead of {now}, {so}.',
+  whichChangesTheDecisionRead: 'which changes the decision: read again',
+  whichChangesNothing: 'which changes nothing',
   haveTheMeterCheckedAgain: 'have the meter checked again',
   readingsThatCannotBeUsed: 'Readings that cannot be used',
   aRulingRestsOnAll: 'a ruling rests on all of its evidence',
-  withWhatTheMeterWas:
-    'With what the meter was found to be off by, {count, plural, one {# reading} other {# readings}} would be beyond any honey (12 to 30 %): {count, plural, one {that reading is} other {those readings are}} left out. Check the zero again, then read again.',
+  correctedByTheZeroCheck:
+    'Corrected by the zero check, {count, plural, one {# reading} other {# readings}} would be beyond any honey (12 to 30 %): {count, plural, one {it is} other {they are}} left out. Check the zero again, then read again.',
   zeroCheckOfTheMeter: 'Zero check of the meter',
   checkAgainstAReferenceBefore: 'check against a reference before relying on it',
   fromAMeterNotChecked:
-    '{counted} from a meter not checked lately; a zero check would take most of that doubt away.',
+    '{counted} from a meter not checked recently; a zero check would remove most of that doubt.',
   heatherIsAGel: 'Heather is a gel',
   lingHoneySetsToA: 'ling honey sets to a gel until stirred',
   heatherHoneyIsAGel:
@@ -319,19 +316,19 @@ export const rulesWords = messages('rules', {
     '{tested} tested, {meanPercent} + {factor} × {standardDeviation} + {systematicPercent} for the meter = {boundPercent}',
   testedOfThemNotShown:
     '{counted}{tested} tested, {notConforming} of them not shown to conform; at most {badAtMost} of all are not ruled out, {badAllowed} may be',
-  atLeastOfTheVessels:
-    'at least {content} of the vessels at or under {limitPercent}, with {confidence} confidence',
+  atLeastOfTheContainers:
+    'at least {content} of the containers at or below {limitPercent}, with {confidence} confidence',
   thePlanIsNotComplete:
-    'The plan is not complete: {missing, plural, one {# vessel} other {# vessels}} of it still to be read before it says anything ({promise}).',
+    'The plan is not complete: {missing, plural, one {# container} other {# containers}} still to be read before it says anything ({promise}).',
   thePlanHolds: 'The plan holds: {promise} ({detailWords}).',
-  readEveryVesselAndGo: 'read every vessel and go by each',
+  readEveryContainerAndGo: 'read every container and go by each',
   thePlanDoesNotHold:
-    'The plan does not hold: not shown that {promise} ({detailWords}). Read every vessel and go by each; reading on until it passes is no test.',
+    'The plan does not hold: not shown that {promise} ({detailWords}). Read every container and go by each; reading on until it passes proves nothing.',
   samplingPlan: 'Sampling plan',
   isoHypergeometricDistribution: 'ISO 16269-6; hypergeometric distribution',
   recordsThatNeedCorrecting: 'Records that need correcting',
-  aValueThatCannotBe:
-    '{count, plural, one {One record of this lot has} other {# records of this lot have}} a value that cannot be right and is left out until it is corrected: do that first, then decide.',
+  recordsOfThisLotHave:
+    '{count, plural, one {One record of this lot has} other {# records of this lot have}} a value that cannot be right and is left out until corrected: do that first, then decide.',
   foamThatComesBack: 'foam that comes back',
   gas: 'gas',
   aSourYeastyOrBoozy: 'a sour, yeasty or boozy smell',
@@ -339,16 +336,16 @@ export const rulesWords = messages('rules', {
   signsOfFermentation: 'Signs of fermentation',
   aSignOutranksANumber: 'a sign outranks a number',
   signsOfFermentationWereSeen:
-    'Signs of fermentation were seen ({signs}), whatever the meter says: not for the jar and not fed back to bees; never heat it in a closed jar, the pressure can burst it.',
-  reckonedFromTheMeasuredContainers:
-    'Reckoned {withDoubt} from the measured containers that were blended',
+    'Signs of fermentation were seen ({signs}), whatever the meter says. Do not jar it or feed it back to bees, and never heat it in a closed jar: the pressure can burst it.',
+  calculatedFromTheMeasured:
+    'Calculated {withDoubt} from the measured containers that were blended',
   atOrUnder: '{figure}: at or under {limit}.',
   stirItLetItStand: 'stir it, let it stand a day and take a reading',
-  stirTheBlendThroughLet:
-    'Stir the blend through, let it stand a day and take a reading: what is reckoned was not measured.',
+  stirTheBlendWellLet:
+    'Stir the blend well, let it stand a day and take a reading: a calculated value is not a measured one.',
   over: '{figure}: over {limit}.',
   notSettledAgainstStirIt: '{figure}: not settled against {limit}; stir it and take a reading.',
-  blendReckoned: 'Blend, reckoned',
+  blendCalculated: 'Blend, calculated',
   conservationOfWaterJcgm: 'conservation of water; JCGM 106:2012',
   spreadBetweenContainers: 'Spread between containers',
   containersThatDifferAreSold: 'containers that differ are sold apart or blended',
@@ -357,36 +354,36 @@ export const rulesWords = messages('rules', {
   containersDifferByLabelEach:
     'Containers differ by {apart} ({name} {meanPercent}, {name2} {meanPercent2}): label each by itself, or blend them.',
   theLotAsAWhole: 'The lot as a whole',
-  eachVesselByItself: 'Each vessel by itself',
+  eachContainerByItself: 'Each container by itself',
   jcgmGuardedDecisionAt: 'JCGM 106:2012, guarded decision at 95 %',
-  isOverByItselfWhatever:
-    '{withFigure} is over {limit} by itself, whatever the mean of the lot says: set it apart.',
+  byItselfIsOverWhatever:
+    '{withFigure} by itself is over {limit}, whatever the mean of the lot: set it aside.',
   notSettledAgainst:
     '{vessels} {count, plural, one {is} other {are each}} not settled against {limit}: {count, plural, one {it may be over; read it again or keep it apart} other {any of them may be over; read them again or keep them apart}}.',
-  chanceThatAnyVesselIs: 'Chance that any vessel is over',
+  chanceThatAnyContainerIs: 'Chance that any container is over',
   jcgmOurChoice: 'JCGM 106:2012; our choice',
-  chanceThatAnyOfThe: 'Chance that any of the {count} vessels is over {limitPercent}: {chance}.',
-  onTopAtTheBottom:
-    '{name}: {top} on top, {bottom} at the bottom; drier honey sinks, so stir it through and read again.',
+  chanceThatAnyOfThe: 'Chance that any of the {count} containers is over {limitPercent}: {chance}.',
+  atTheTopAtThe:
+    '{name}: {top} at the top, {bottom} at the bottom. Drier honey sinks: stir it well and read again.',
   readingsDifferByDrierHoney:
-    '{name}: readings differ by {spreadPercent}; drier honey sinks, so stir it through and read again.',
-  readingsOfOneVesselDiffer: 'Readings of one vessel differ',
+    '{name}: readings differ by {spreadPercent}. Drier honey sinks: stir it well and read again.',
+  readingsOfOneContainerDiffer: 'Readings of one container differ',
   unstirredHoneyLiesInLayers: 'unstirred honey lies in layers',
   judgedByItselfMeasures: '{nameOf}, judged by itself, measures {withDoubt}',
   keepApart: 'keep {nameOf} apart',
-  overSetItApartIt: "{figure}, over {limit}: set it apart; it is no part of this lot''s figure.",
+  overSetItAsideIt: '{figure}, over {limit}: set it aside; it does not count in this lot’s figure.',
   notSettledAgainstKeepIt: '{figure}, not settled against {limit}: keep it apart or read it again.',
-  suspiciousVessels: 'Suspicious vessels',
-  whatIsTestedOnSuspicion: 'what is tested on suspicion is judged by itself',
-  isSuspiciousAndWasNot:
-    '{label} is suspicious ({suspectBecause}) and was not tested: keep it apart, or read it.',
+  containersKeptApart: 'Containers kept apart',
+  whatIsInDoubtIs: 'what is in doubt is judged by itself',
+  isKeptApartAndWas:
+    '{label} is kept apart ({suspectBecause}) and was not tested: leave it out, or read it.',
   keepApart2: 'keep {label} apart',
-  everyVesselOfThisLot:
-    'Every vessel of this lot is marked to be kept apart, so no ordinary one speaks for it: go by each vessel, or take the mark off those that are not in doubt.',
-  vesselsNotTested: 'Vessels not tested',
-  whatWasNotMeasuredIs: 'what was not measured is said',
-  ofVesselsHaveNoReading:
-    '{untested} of {vessels} vessels have no reading of their own; what they may differ by is in the ±.',
+  everyContainerOfThisLot:
+    'Every container of this lot is marked to be kept apart, so none speaks for the lot: go by each container, or unmark those that are not in doubt.',
+  containersNotTested: 'Containers not tested',
+  whatWasNotMeasuredIs: 'what was not measured is stated',
+  ofContainersHaveNoReading:
+    '{untested} of {vessels} containers have no reading of their own; the ± allows for that.',
   hmf: 'HMF',
   driedThere: '{days}{course}{still}.',
   asItIs: '{said}.',
@@ -404,6 +401,9 @@ export const rulesWords = messages('rules', {
   labValue: '{value}{doubt} {unit}',
   openFrames: 'open frames',
   lastOfTheExtractor: 'last of the extractor',
-  dripFromCappings: 'drip from cappings',
-  markedByTheKeeper: 'marked by the keeper',
+  drainedFromCappings: 'drained from cappings',
+  markedByYou: 'marked by you',
+  waterActivityFeedsYeast: ' (water activity about {aw}; yeast grows from about {edge})',
+  waterActivityJustUnder: ' (water activity just under {edge}, where yeast starts to grow)',
+  waterActivityUnder: ' (water activity about {aw}; yeast needs about {edge})',
 });

@@ -1,34 +1,34 @@
 import { messages } from '../messages';
 
 export const sharedWords = messages('shared', {
-  backToTheDoor: 'Back to the door',
+  backToTheStart: 'Back to the start',
   couldNotBeRead: 'could not be read',
   theseRecordsWereWrittenBy:
     'These records were written by a newer version of Ripenum. Load the page again to get that version; until then nothing is read or changed.',
-  aNewerVersionWasHere: 'A newer version was here',
+  aNewerVersionWasUsed: 'A newer version was used here',
   aPartOfRipenumCould: 'A part of Ripenum could not be loaded',
   theConnectionFailedOrA:
     'The connection failed, or a newer version has replaced this one. Nothing you typed is lost: load the page again.',
   theRecordsCouldNotBe: 'The records could not be read',
-  theBrowserDidNotGive:
-    'The browser did not give them out, so nothing is judged here. What you kept is as it was. Try again; if that does not help, close every page of Ripenum, free some space, and start the browser again.',
+  theBrowserDidNotHand:
+    'The browser did not hand them over, so nothing can be judged. What you saved is safe. Try again; if that does not help, close every page of Ripenum, free some space, and restart the browser.',
   thisPageCouldNotBe: 'This page could not be shown',
   nothingYouTypedIsLost:
-    'Nothing you typed is lost. Load the page again; if it happens again, save your records to a file in the kit and report the line below.',
-  readThemAgain: 'Read them again',
+    'Nothing you typed is lost. Load the page again; if it happens again, save your records to a file under Settings and report the line below.',
+  tryAgain: 'Try again',
   loadThePageAgain: 'Load the page again',
   theRecordsCouldNotBeRead: 'The records could not be read, so this part is not shown.',
   openingTheRecords: 'Opening the records …',
   undo: 'Undo',
-  allRight: 'All right',
+  ok: 'OK',
   aPartOfRipenumCouldNot:
-    'A part of Ripenum could not be loaded. What you typed is kept; check the connection and load the page again.',
+    'A part of Ripenum could not be loaded. What you typed is safe: check the connection and load the page again.',
   aNewerVersionOfRipenum:
-    'A newer version of Ripenum is open in another tab. This tab is older than the records and can keep nothing more: load it again. What you typed until now is kept.',
-  loadItAgain: 'Load it again',
-  aNewerVersionIsReady: 'A newer version is ready. What you typed is kept.',
-  aNewerVersionWasTaken:
-    'A newer version was taken in another tab. Load this one again when it suits you; what you typed is kept.',
+    'A newer version of Ripenum is open in another tab. This tab is too old to save anything: load it again. What you have typed is safe.',
+  loadThisPageAgain: 'Load this page again',
+  aNewerVersionIsReady: 'A newer version is ready. What you have typed is safe.',
+  anotherTabAlreadyUsesA:
+    'Another tab already uses a newer version. Load this one again when it suits you; what you have typed is safe.',
   useItNow: 'Use it now',
   loadThisTabAgain: 'Load this tab again',
   thereIsNothingAtThis: 'There is nothing at this address',
@@ -41,17 +41,18 @@ export const sharedWords = messages('shared', {
   limit: 'limit',
   photographRemoved: 'Photograph removed',
   removeThePhotograph: 'Remove the photograph',
-  makingItSmall: 'Making it small …',
+  shrinkingThePhotograph: 'Shrinking the photograph …',
   notThere: 'not there',
   theFirstLineIsA: 'The first line is a heading',
-  thisFileIsLargerThan: 'This file is larger than 5 MB; cut it into smaller ones.',
-  thisIsNoTextSave: 'This is no text. Save the table as CSV in your spreadsheet, then choose it.',
+  thisFileIsLargerThan: 'This file is larger than 5 MB: split it into smaller ones.',
+  thisIsNotAText:
+    'This is not a text file. Save the table as CSV in your spreadsheet, then choose it.',
   chooseACsvFile: 'Choose a CSV file',
   ofS: '{draws} of {total} {one}s',
   stoppedAfterWhatIsShown: 'Stopped after {counted}; what is shown rests on those.',
-  noForecastCanBeMade: 'No forecast can be made with these values; look at {lookAt}.',
+  noForecastIsPossibleWith: 'No forecast is possible with these values: check {lookAt}.',
   sWorkedOut: '{one}s worked out',
-  forecastAnew: 'Forecast anew',
+  forecastAgain: 'Forecast again',
   writingTheFile: 'Writing the file',
   readingItBackToBe: 'Reading it back, to be sure',
   readingTheFile: 'Reading the file',

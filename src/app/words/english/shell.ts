@@ -2,13 +2,13 @@ import { messages } from '../messages';
 
 export const shellWords = messages('shell', {
   everythingYouCanDoHere: 'Everything you can do here',
-  typeWhatYouWantTo: 'Type what you want to do',
-  nothingHereIsCalledThat: 'Nothing here is called that.',
+  whatDoYouWantTo: 'What do you want to do?',
+  nothingFound: 'Nothing found.',
   keys: 'Keys',
-  singleKeysActWhileNo:
-    'Single keys act while no field has the focus. They can be switched off in the kit.',
-  onALotTypeStraight: 'On a lot: type straight into the dial of a reading',
-  everythingYouCanDoHereBy: 'Everything you can do here, by name',
+  singleKeysWorkWhileNo:
+    'Single keys work while no field has the focus. You can switch them off under Settings.',
+  onALotStartTyping: 'On a lot: start typing a reading',
+  findAnythingYouCanDo: 'Find anything you can do here by name',
   today: 'Today',
   strain: 'Strain',
   bench: 'Bench',
@@ -16,22 +16,21 @@ export const shellWords = messages('shell', {
   undoTheLastAct: 'Undo the last act',
   doTheUndoneActAgain: 'Do the undone act again',
   showTheKeys: 'Show the keys',
-  backToTheDoor: 'Back to the door',
+  backToTheStart: 'Back to the start',
   more: 'More',
   moreStations: 'More stations',
   stations: 'Stations',
   skipToThePage: 'Skip to the page',
   demoSeason: 'Demo season',
   isThisHoneyRipeAnd: 'Is this honey ripe, and good enough to accept?',
-  sayHowMuchOfThe:
-    'Say how much of the comb was capped and you get an answer. Type one reading of the refractometer and the answer narrows. It says why, how sure it is, and what would change it.',
+  noteHowMuchOfThe:
+    'Note how much of the comb was capped and you get an answer. Type one refractometer reading and the answer narrows. It tells you why, how sure it is, and what would change it.',
   exampleOfTheMoistureRule:
     'Example of the moisture rule: a scale from 13 to 25 % water with a target at 18 and a limit at 20, and a hill that shows what the moisture may be, most likely 17.6 %.',
   startWithTheDemoSeason: 'Start with the demo season',
-  aMadeUpEstuaryIsland:
-    'A made-up estuary island with eight lots, each instructive in its own way.',
+  aMadeUpEstuaryIsland: 'A made-up estuary island with eight lots, each with its own lesson.',
   startMyOwn: 'Start my own',
-  yourRecordsEmptyAtFirst: 'Your records, empty at first. They stay in this browser.',
+  yourOwnRecordsEmptyAt: 'Your own records, empty at first. They stay in this browser.',
   noAccountAndNothingLeaves:
     'No account, and nothing leaves this device. Ripenum computes and documents; the law where you sell, the product label and a licensed laboratory decide.',
 });

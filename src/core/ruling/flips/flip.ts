@@ -14,15 +14,15 @@ export interface Flip {
 
 /** What an outcome is called in a sentence. */
 export const OUTCOME_WORDS: Readonly<Record<Outcome, Message>> = {
-  reject: say('flips.reject'),
-  divert: say('flips.divert'),
+  reject: say('flips.blocked'),
+  divert: say('flips.doNotJarOrSell'),
   over: say('flips.overTheLimit'),
   dry: say('flips.dryFirst'),
   blend: say('flips.blend'),
   measure: say('flips.notSettled'),
   'above-target': say('flips.legalAboveYourTarget'),
   conditions: say('flips.acceptWithConditions'),
-  'by-comb': say('flips.takeItOnTrustOf'),
+  'by-comb': say('flips.acceptOnItsCapping'),
   accept: say('flips.accept'),
 };
 

@@ -25,7 +25,7 @@ function byLaboratory(evidence: LotEvidence, ruling: Ruling): Flip[] {
   }
   const { values = {}, from = 'supposed' } = evidence.laboratory ?? {};
   const laboratory = { from, values: { ...values, hmfMgPerKg: SUPPOSED_HMF } };
-  const words = say('flips.hmfOfMgKgOr', { value: SUPPOSED_HMF.value });
+  const words = say('flips.aLaboratoryFindingHmfOf', { value: SUPPOSED_HMF.value });
   return tried('hmf-measured', words, { ...evidence, laboratory }, ruling);
 }
 
@@ -41,15 +41,15 @@ export function byCircumstances(evidence: LotEvidence, ruling: Ruling): Flip[] {
       : [];
   const nectar =
     circumstances?.nectar === 'doubtful'
-      ? change('nectar-cleared', say('flips.theNectarClearedByA'), {
+      ? change('nectar-cleared', say('flips.theNectarBeingClearedBy'), {
           nectar: 'ordinary',
         })
       : [];
   const taste =
     circumstances?.taint === 'not-tasted'
       ? [
-          ...change('tasted-clean', say('flips.smeltAndTastedByTwo'), { taint: 'clean' }),
-          ...change('tasted-tainted', say('flips.smeltAndTastedAndFound'), { taint: 'tainted' }),
+          ...change('tasted-clean', say('flips.twoPeopleSmellingAndTasting'), { taint: 'clean' }),
+          ...change('tasted-tainted', say('flips.tastingItAndFindingIt'), { taint: 'tainted' }),
         ]
       : [];
   return [...nectar, ...taste, ...byWaiting(evidence, ruling), ...byLaboratory(evidence, ruling)];

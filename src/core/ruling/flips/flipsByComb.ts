@@ -22,7 +22,7 @@ export function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const shakes = (['nothing-fell', 'drops'] as const).filter((one) => one !== comb.shake);
   const byShake = shakes.flatMap((shake) => {
     const words =
-      shake === 'drops' ? say('flips.dropsAtTheShakeTest') : say('flips.aShakeTestAtWhich');
+      shake === 'drops' ? say('flips.aShakeTestInWhich') : say('flips.aShakeTestInWhichNothing');
     const id = `shake-${shake}`;
     return tried(id, words, { ...evidence, comb: { ...comb, shake } }, ruling);
   });

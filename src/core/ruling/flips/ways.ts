@@ -45,12 +45,12 @@ export function shareNeeded(wetPercent: number, dryPercent: number, toPercent: n
 function blending(evidence: LotEvidence, belief: Belief): Verdict {
   if (ferments(evidence)) return no(say('flips.fermentingHoneyWouldSpoilWhat'));
   const { drierStock, targetPercent } = evidence;
-  if (!drierStock) return no(say('flips.noDrierHoneyOfIts'));
+  if (!drierStock) return no(say('flips.thereIsNoDrierHoney'));
   const to = Math.min(targetPercent, limitPercent(evidence));
   const share = shareNeeded(belief.mean, drierStock.moisturePercent, to);
-  if (share === null) return no(say('flips.theDrierHoneyInThe', { to: percent(to) }));
+  if (share === null) return no(say('flips.theDrierHoneyInStore', { to: percent(to) }));
   return yes(
-    say('flips.withDrierHoneyFromThe', {
+    say('flips.withAboutDrierHoneyFrom', {
       share: Math.round(100 * share),
       moisturePercent: percent(drierStock.moisturePercent),
       to: percent(to),
@@ -80,9 +80,9 @@ function feedingBack(evidence: LotEvidence): Verdict {
 function forBaking(evidence: LotEvidence, belief: Belief): Verdict {
   const limit = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
   if (limit === undefined)
-    return no(say('flips.knowsNoBakersHoney', { name: evidence.ruleSet.name }));
+    return no(say('flips.hasNoBakersGrade', { name: evidence.ruleSet.name }));
   return belief.mean <= limit
-    ? yes(say('flips.upToThisRuleSet', { limit: percent(limit) }))
+    ? yes(say('flips.thisRuleSetAllowsIt', { limit: percent(limit) }))
     : no(say('flips.overTheLimitOfBakers', { limit: percent(limit) }));
 }
 
@@ -95,10 +95,10 @@ function verdict(id: WayId, evidence: LotEvidence, belief: Belief): Verdict {
     case 'feed-back':
       return feedingBack(evidence);
     case 'cooking':
-      return yes(say('flips.inTheOwnKitchenHeated'));
+      return yes(say('flips.inYourOwnKitchenHeated'));
     case 'brewing':
       return ferments(evidence)
-        ? yes(say('flips.underWayAlreadyInA'))
+        ? yes(say('flips.alreadyUnderWayInA'))
         : yes(say('flips.meadAndVinegarTakeWet'));
     case 'bakers':
       return forBaking(evidence, belief);
@@ -121,7 +121,7 @@ export function waysOf(evidence: LotEvidence, belief: Belief): Way[] {
     const closed = isSyrup && id !== 'feed-back';
     return {
       id,
-      ...(closed ? no(say('flips.itMayHoldSyrupNot')) : verdict(id, evidence, belief)),
+      ...(closed ? no(say('flips.itMayContainSyrupSo')) : verdict(id, evidence, belief)),
     };
   });
 }

@@ -21,7 +21,7 @@ export const blendInstead: Rule = {
       ? [
           {
             bearing: 'blend',
-            sentence: say('rules.itCannotBeDriedAny', { because: blend.because }),
+            sentence: say('rules.itCanNoLongerBe', { because: blend.because }),
           },
         ]
       : [];

@@ -13,7 +13,7 @@ export const blockedForEveryUse: Rule = {
   find: ({ evidence }) =>
     blocksOf(evidence).map((block) => ({
       bearing: 'reject',
-      sentence: say('rules.blockedForEveryUseBlending', { block }),
+      sentence: say('rules.blockedForEveryUseIncluding', { block }),
     })),
 };
 
@@ -27,7 +27,7 @@ export const syrupInComb: Rule = {
       ? [
           {
             bearing: 'divert',
-            sentence: say('rules.itMayHoldSyrupThat'),
+            sentence: say('rules.itMayContainSyrupThat'),
           },
         ]
       : [],
@@ -51,7 +51,7 @@ export const sourceColony: Rule = {
         {
           bearing: 'condition',
           short: say('rules.neverFeedItBackTo'),
-          sentence: say('rules.yourBookMarksAsSuspect', { names }),
+          sentence: say('rules.yourRecordsMarkAsSuspected', { names }),
         },
       ];
     }
@@ -89,7 +89,7 @@ export const broodInFrames: Rule = {
         return [
           {
             bearing: 'divert',
-            sentence: say('rules.larvaeWereSpunOutInto'),
+            sentence: say('rules.larvaeWereSpunIntoIt'),
           },
         ];
     }
@@ -161,8 +161,8 @@ export const lastFlow: Rule = {
             bearing: evidence.flower?.plant ? 'condition' : 'note',
             ...(evidence.flower?.plant && { short: say('rules.declareItAsMixedHoney') }),
             sentence: evidence.flower?.plant
-              ? say('rules.boxesWentOnWithHoney', { plant: evidence.flower.plant })
-              : say('rules.boxesWentOnWithHoneyOf'),
+              ? say('rules.boxesStillHeldHoneyFrom', { plant: evidence.flower.plant })
+              : say('rules.boxesStillHeldHoneyFromThe'),
           },
         ]
       : [],

@@ -14,6 +14,6 @@ export const clearedFrames: Rule = {
     (evidence.comb?.cleared ?? []).map(({ from, because }) => ({
       bearing: 'condition',
       short: say('rules.keepToTheLabelOf', { from }),
-      sentence: say('rules.framesOfStoodOnA', { from, because: because.replace(/\.+$/, '') }),
+      sentence: say('rules.framesOfWereOnA', { from, because: because.replace(/\.+$/, '') }),
     })),
 };

@@ -42,7 +42,7 @@ function cappedWords(capped: number): MessageValue {
 function byComb(comb: CombEvidence, { belief, evidence }: RuleContext): Found {
   const limit = limitPercent(evidence);
   const risk = 1 - conformityProbability(belief, limit);
-  const by = comb.school ? say('rules.school', { name: comb.school.name }) : '';
+  const by = comb.school ? say('rules.rule', { name: comb.school.name }) : '';
   const seen = say('rules.capped', {
     cappedWords: cappedWords(comb.cappedShare),
     shakeWord: SHAKE_WORDS[comb.shake],
@@ -68,7 +68,7 @@ export const ripeByComb: Rule = {
   id: 'ripe-by-comb',
   title: say('rules.ripeByCappingAndShake'),
   source: {
-    name: say('rules.ruleOfTheSchoolFour'),
+    name: say('rules.yourRuleFourFifthsUnless'),
     standing: 'practice',
   },
   needs: ['comb'],
@@ -91,7 +91,7 @@ export const notMeasured: Rule = {
           {
             bearing: 'measure',
             step: 'look-at-comb',
-            sentence: say('rules.nothingIsKnownOfThe'),
+            sentence: say('rules.nothingIsKnownAboutThe'),
           },
         ];
   },
@@ -100,7 +100,7 @@ export const notMeasured: Rule = {
 export const combAgainstMeter: Rule = {
   id: 'comb-against-meter',
   title: say('rules.combAndMeterCompared'),
-  source: { name: say('rules.twoIndependentLooksShouldAgree'), standing: 'choice' },
+  source: { name: say('rules.twoIndependentChecksShouldAgree'), standing: 'choice' },
   needs: ['comb', 'reading'],
   find: ({ belief, evidence }) => {
     if (!evidence.comb || !isMeasured(belief)) return [];
@@ -111,7 +111,7 @@ export const combAgainstMeter: Rule = {
     return [
       {
         bearing: 'note',
-        sentence: say('rules.theMeterReadsThanSuch', {
+        sentence: say('rules.theMeterReadsWetterThan', {
           apart: percent(Math.abs(apart)),
           side: apart < 0 ? 'drier' : 'wetter',
         }),

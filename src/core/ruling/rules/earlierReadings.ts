@@ -68,7 +68,7 @@ export const earlierReadings: Rule = {
         {
           bearing: 'measure',
           step: 'read',
-          sentence: say('rules.nobodyHasReadItThe', {
+          sentence: say('rules.itHasNotBeenRead', {
             since,
             counted: counted(last.length),
             last: last.length,
@@ -79,7 +79,7 @@ export const earlierReadings: Rule = {
     const found = compared(last, context);
     const note: Found = {
       bearing: 'note',
-      sentence: say('rules.fromBeforeHistoryNotPart', {
+      sentence: say('rules.fromBeforeHistoryNoLonger', {
         counted: counted(earlier.length),
         happened: HAPPENED[first.before],
       }),

@@ -71,22 +71,20 @@ function classWords(found: FermentationClass, yeastPerG: number | null): Message
   if (found.id === 'always-in-danger') return say('rules.alwaysInDangerOfFermenting');
   const below = found.safeBelowYeastPerG;
   const cells = say('rules.yeastCellsPerGram', { below });
-  if (yeastPerG === null) return say('rules.safeOnlyUnderAndNobody', { cells });
+  if (yeastPerG === null) return say('rules.safeOnlyBelowWhichWere', { cells });
   return yeastPerG < below
-    ? say('rules.safeForAboutAYearUnder', { cells, yeastPerG })
+    ? say('rules.safeForAboutAYearBelow', { cells, yeastPerG })
     : say('rules.inDangerFromOnAnd', { cells, yeastPerG });
 }
 
 function activityWords(belief: Belief): MessageValue {
   if (!hasWaterActivity(belief.mean)) return '';
   const aw = waterActivity(belief.mean);
-  const side =
-    aw >= YEAST_GROWS_FROM_AW ? say('rules.yeastCanGrowFromAbout') : say('rules.underThe');
-  return say('rules.waterActivityAbout', {
-    aw: aw.toFixed(2),
-    side,
-    yeastGrowsFromAw: YEAST_GROWS_FROM_AW.toFixed(2),
-  });
+  const values = { aw: aw.toFixed(2), edge: YEAST_GROWS_FROM_AW.toFixed(2) };
+  if (aw >= YEAST_GROWS_FROM_AW) return say('rules.waterActivityFeedsYeast', values);
+  return values.aw === values.edge
+    ? say('rules.waterActivityJustUnder', { edge: values.edge })
+    : say('rules.waterActivityUnder', values);
 }
 
 const yeastCounted = ({ evidence }: RuleContext): number | null =>
@@ -155,7 +153,7 @@ export const storageTemperature: Rule = {
           : [
               {
                 bearing: 'note',
-                sentence: say('rules.theTemperatureOfTheStore', { edge }),
+                sentence: say('rules.theStorageTemperatureIsNot', { edge }),
               },
             ];
       case 'cold':

@@ -31,7 +31,7 @@ export const dryingHistory: Rule = {
       ];
     }
     const expected = evidence.comb && belief.basis === 'comb' ? expectedOf(evidence.comb) : null;
-    const still = expected ? say('rules.whatTheCombLeadsOne') : '';
+    const still = expected ? say('rules.whatTheCombSuggestsIs') : '';
     return [{ bearing: 'note', sentence: say('rules.driedThere', { days, course, still }) }];
   },
 };
@@ -51,8 +51,8 @@ export const finestMesh: Rule = {
       ? [
           {
             bearing: 'condition',
-            short: say('rules.declareThatItWasFinely'),
-            sentence: say('rules.itRanThroughMWhich', { finestMeshUm: finestMeshUm.toFixed(0) }),
+            short: say('rules.declareItAsFiltered'),
+            sentence: say('rules.itWasStrainedThroughM', { finestMeshUm: finestMeshUm.toFixed(0) }),
           },
         ]
       : [
@@ -76,7 +76,7 @@ export const setHoney: Rule = {
           {
             bearing: 'condition',
             short: say('rules.keepItColdOrUse'),
-            sentence: say('rules.itHasSetInPart'),
+            sentence: say('rules.itHasPartlySetWhat'),
           },
         ]
       : [];

@@ -17,7 +17,7 @@ function found({ evidence }: RuleContext): Found | null {
   if (low > 1) {
     return {
       bearing: 'divert',
-      sentence: say('rules.overheatedByTheMostFavourable', { said }),
+      sentence: say('rules.overheatedEvenByTheMost', { said }),
     };
   }
   if (likely > 1) {
@@ -38,7 +38,7 @@ function found({ evidence }: RuleContext): Found | null {
 
 export const heatSpentRule: Rule = {
   id: 'heat-budget',
-  title: say('rules.budgetOfWarmth'),
+  title: say('rules.warmthBudget'),
   source: {
     name: say('rules.whiteAndOthersOnlyA'),
     standing: 'recalled',

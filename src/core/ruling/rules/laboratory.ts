@@ -16,7 +16,7 @@ function valueWords({ id, value, unit }: LabJudgement): Message {
 /** Over a limit of composition: HMF and diastase leave baker's honey, the rest leave the name. */
 const REMEDY: Readonly<Record<string, Message>> = {
   hmf: say('rules.overheatedOrOldForCooking'),
-  diastase: say('rules.heatedOrPoorInEnzymes'),
+  diastase: say('rules.heatedOrNaturallyLowIn'),
   sugars: say('rules.notTheCompositionOfHoney'),
   sucrose: say('rules.someFlowersAreAllowedMore'),
   insoluble: say('rules.strainOrSettleItAgain'),

@@ -45,7 +45,7 @@ export const laboratoryWater: Rule = {
         ? {
             bearing: 'measure',
             step: 'check-zero',
-            sentence: say('rules.thanYourReadingsOneOf', {
+            sentence: say('rules.moreThanYourReadingsOne', {
               said,
               apart: percent(Math.abs(apart)),
               side: apart > 0 ? 'more' : 'less',

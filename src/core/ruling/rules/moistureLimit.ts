@@ -27,14 +27,14 @@ function remedy(context: RuleContext): Message {
   const bakers = evidence.ruleSet.bakersLimitPercent?.[evidence.honeyKind];
   const cooking =
     bakers !== undefined && belief.mean <= bakers
-      ? say('rules.upToThisRuleSet', { bakers: percent(bakers) })
+      ? say('rules.thisRuleSetAllowsBakers', { bakers: percent(bakers) })
       : '';
   if (canBeDried(evidence)) return say('rules.dryItAndMeasureAgain', { cooking });
   const why =
     evidence.honeyKind === 'heather'
       ? say('rules.gelledHeatherDoesNotDry')
       : say('rules.setHoneyDoesNotDry');
-  return say('rules.soIt', { why, way: isBlendable(context) ? 'blend' : 'divert', cooking });
+  return say('rules.soBlendIt', { why, way: isBlendable(context) ? 'blend' : 'divert', cooking });
 }
 
 /** What the figure rests on, as the sentence begins. */
@@ -51,9 +51,9 @@ const STEP_WORDS: Partial<Record<NextStep, Message>> = {
   read: say('rules.measureMoreOrTreatIt'),
   'read-each': say('rules.readTheOtherVesselsToo'),
   'check-zero': say('rules.moreReadingsWithThisMeter'),
-  'other-meter': say('rules.moreReadingsWithThisMeterDo'),
-  laboratory: say('rules.moreReadingsWithThisMeterDoNot'),
-  'treat-as-over': say('rules.itLiesTooNearThe'),
+  'other-meter': say('rules.moreReadingsWithThisMeterWill'),
+  laboratory: say('rules.moreReadingsWithThisMeterWillNot'),
+  'treat-as-over': say('rules.itIsTooNearThe'),
 };
 
 function notSettled(context: RuleContext, probability: number): Found {

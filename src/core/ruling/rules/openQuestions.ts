@@ -5,14 +5,14 @@ import { type Message, say } from '../../message/message';
 
 const UNKNOWN_SENTENCES: Readonly<Record<UnknownKind, Message>> = {
   'rule-set': say('rules.theRuleSetOfThis'),
-  school: say('rules.theRuleByWhichIts'),
+  school: say('rules.theRuleItsFramesWere'),
   'frame-format': say('rules.theFrameSizeOfA'),
 };
 
 export const unknownReferences: Rule = {
   id: 'unknown-references',
-  title: say('rules.namedAndNotToBe'),
-  source: { name: say('rules.nothingIsPutInThe'), standing: 'choice' },
+  title: say('rules.missingRecords'),
+  source: { name: say('rules.nothingIsSilentlyReplaced'), standing: 'choice' },
   needs: ['lot'],
   find: ({ evidence }) =>
     (evidence.unknown ?? []).map((one): Found => ({
@@ -31,10 +31,10 @@ export const unaskedBoxes: Rule = {
     (evidence.unasked ?? []).map(({ label, frames }): Found => ({
       bearing: 'measure',
       step: 'ask-treated',
-      sentence: say('rules.ofCameFromBoxesThat', {
+      sentence: say('rules.framesOfCameFromBoxes', {
         frames,
         label,
-        meter: isMeasured(belief) ? say('rules.andNoMeterFindsA') : '',
+        meter: isMeasured(belief) ? say('rules.andNoMeterCanShow') : '',
       }),
     })),
 };
@@ -47,7 +47,7 @@ export const unsettledRivals: Rule = {
   find: ({ evidence }) => {
     const count = evidence.rivals ?? 0;
     if (count === 0) return [];
-    const sentence = say('rules.ofThisLotCameIn', { count });
+    const sentence = say('rules.recordsOfThisLotCame', { count });
     return [{ bearing: 'measure', step: 'correct-records', sentence }];
   },
 };

@@ -14,8 +14,8 @@ import { type Message, percent, say } from '../../message/message';
 const MARK_WORDS: Readonly<
   Record<Exclude<ReadingMark, 'brix-not-by-subtraction' | 'crystals' | 'gel'>, Message>
 > = {
-  'temperature-assumed': say('rules.noTemperatureNotedSoThat'),
-  'atc-unknown': say('rules.withAMeterOfWhich'),
+  'temperature-assumed': say('rules.noTemperatureNotedSoIt'),
+  'atc-unknown': say('rules.withAMeterWhoseAtc'),
   'outside-atc-range': say('rules.readOutsideTheRangeIn'),
   'outside-table': say('rules.outsideThePublishedTableOf'),
   'prism-not-settled': say('rules.takenBeforeHoneyAndPrism'),
@@ -100,7 +100,7 @@ export const zeroJumped: Rule = {
       readings: counted(count),
       would: percent(mean),
       now: percent(belief.mean),
-      so: changes ? say('rules.whichDecidesOtherwiseReadAgain') : say('rules.whichDecidesTheSame'),
+      so: changes ? say('rules.whichChangesTheDecisionRead') : say('rules.whichChangesNothing'),
     });
     return changes
       ? [{ bearing: 'measure', step: 'check-zero', sentence }]
@@ -120,7 +120,7 @@ export const unreadableReadings: Rule = {
       {
         bearing: 'measure',
         step: 'check-zero',
-        sentence: say('rules.withWhatTheMeterWas', { count }),
+        sentence: say('rules.correctedByTheZeroCheck', { count }),
       },
     ];
   },

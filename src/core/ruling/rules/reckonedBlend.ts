@@ -5,7 +5,7 @@ import { percent, say, withDoubt } from '../../message/message';
 
 function found({ evidence, belief }: RuleContext): Found[] {
   const limit = limitPercent(evidence);
-  const figure = say('rules.reckonedFromTheMeasuredContainers', {
+  const figure = say('rules.calculatedFromTheMeasured', {
     withDoubt: withDoubt(belief.mean, belief.expanded),
   });
   switch (decisionOn(belief, limit)) {
@@ -15,7 +15,7 @@ function found({ evidence, belief }: RuleContext): Found[] {
         {
           bearing: 'condition',
           short: say('rules.stirItLetItStand'),
-          sentence: say('rules.stirTheBlendThroughLet'),
+          sentence: say('rules.stirTheBlendWellLet'),
         },
       ];
     case 'over':
@@ -33,7 +33,7 @@ function found({ evidence, belief }: RuleContext): Found[] {
 /** A blend that nobody measured yet: conservation of water says what it should be. */
 export const reckonedBlend: Rule = {
   id: 'reckoned-blend',
-  title: say('rules.blendReckoned'),
+  title: say('rules.blendCalculated'),
   source: { name: say('rules.conservationOfWaterJcgm'), standing: 'recalled' },
   needs: ['lot'],
   find: (context) => (context.belief.basis === 'blend' ? found(context) : []),

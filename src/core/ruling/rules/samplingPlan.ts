@@ -71,7 +71,7 @@ function detailWords(verdict: Extract<PlanVerdict, { status: 'holds' | 'fails' }
 
 function found(verdict: PlanVerdict, evidence: LotEvidence): Found {
   const { content = 0, confidence = 0 } = evidence.plan ?? {};
-  const promise = say('rules.atLeastOfTheVessels', {
+  const promise = say('rules.atLeastOfTheContainers', {
     content: hundredths(content, 1),
     limitPercent: percent(limitPercent(evidence)),
     confidence: hundredths(confidence, 1),
@@ -92,7 +92,7 @@ function found(verdict: PlanVerdict, evidence: LotEvidence): Found {
     case 'fails':
       return {
         bearing: 'condition',
-        short: say('rules.readEveryVesselAndGo'),
+        short: say('rules.readEveryContainerAndGo'),
         sentence: say('rules.thePlanDoesNotHold', { promise, detailWords: detailWords(verdict) }),
       };
   }

@@ -10,7 +10,7 @@ export const setAsideRecords: Rule = {
   find({ evidence }) {
     const count = evidence.setAside ?? 0;
     if (count === 0) return [];
-    const sentence = say('rules.aValueThatCannotBe', { count });
+    const sentence = say('rules.recordsOfThisLotHave', { count });
     return [{ bearing: 'measure', step: 'correct-records', sentence }];
   },
 };

@@ -33,7 +33,7 @@ const withFigure = (context: RuleContext, vessel: VesselMoisture): Message =>
 
 export const vesselApart: Rule = {
   id: 'vessel-apart',
-  title: say('rules.eachVesselByItself'),
+  title: say('rules.eachContainerByItself'),
   source: { name: say('rules.jcgmGuardedDecisionAt'), standing: 'recalled' },
   needs: ['reading', 'vessel'],
   find: (context) => {
@@ -41,7 +41,7 @@ export const vesselApart: Rule = {
     const limit = percent(limitPercent(context.evidence));
     const wet = over.map((one): Found => ({
       bearing: 'over',
-      sentence: say('rules.isOverByItselfWhatever', {
+      sentence: say('rules.byItselfIsOverWhatever', {
         withFigure: withFigure(context, one),
         limit,
       }),
@@ -56,7 +56,7 @@ export const vesselApart: Rule = {
 
 export const chanceOfAnyVessel: Rule = {
   id: 'any-vessel',
-  title: say('rules.chanceThatAnyVesselIs'),
+  title: say('rules.chanceThatAnyContainerIs'),
   source: { name: say('rules.jcgmOurChoice'), standing: 'recalled' },
   needs: ['reading', 'vessel'],
   find: ({ evidence, belief }) => {
@@ -80,7 +80,7 @@ function layeredWords(context: RuleContext, vessel: VesselMoisture): Message {
   return top !== undefined &&
     bottom !== undefined &&
     Math.abs(top - bottom) > LAYERING_SPREAD_PERCENT
-    ? say('rules.onTopAtTheBottom', { name, top: percent(top), bottom: percent(bottom) })
+    ? say('rules.atTheTopAtThe', { name, top: percent(top), bottom: percent(bottom) })
     : say('rules.readingsDifferByDrierHoney', {
         name,
         spreadPercent: percent(vessel.spreadPercent),
@@ -89,7 +89,7 @@ function layeredWords(context: RuleContext, vessel: VesselMoisture): Message {
 
 export const layeredVessel: Rule = {
   id: 'layered-vessel',
-  title: say('rules.readingsOfOneVesselDiffer'),
+  title: say('rules.readingsOfOneContainerDiffer'),
   source: { name: say('rules.unstirredHoneyLiesInLayers'), standing: 'practice' },
   needs: ['reading'],
   find: (context) =>
@@ -117,7 +117,7 @@ function suspectFound(context: RuleContext, vessel: VesselMoisture): Found {
       return {
         bearing: 'condition',
         short: say('rules.keepApart', { nameOf: nameOf(context, vessel) }),
-        sentence: say('rules.overSetItApartIt', { figure, limit: percent(limit) }),
+        sentence: say('rules.overSetItAsideIt', { figure, limit: percent(limit) }),
       };
     case 'not-settled':
       return {
@@ -130,9 +130,9 @@ function suspectFound(context: RuleContext, vessel: VesselMoisture): Found {
 
 export const suspectVessels: Rule = {
   id: 'suspect-vessels',
-  title: say('rules.suspiciousVessels'),
+  title: say('rules.containersKeptApart'),
   source: {
-    name: say('rules.whatIsTestedOnSuspicion'),
+    name: say('rules.whatIsInDoubtIs'),
     standing: 'practice',
   },
   needs: ['vessel'],
@@ -143,7 +143,7 @@ export const suspectVessels: Rule = {
     const untested = suspectVesselsOf(evidence)
       .filter((one) => !tested.has(one.id))
       .map(({ label, suspectBecause = '' }): Found => {
-        const sentence = say('rules.isSuspiciousAndWasNot', { label, suspectBecause });
+        const sentence = say('rules.isKeptApartAndWas', { label, suspectBecause });
         return { bearing: 'condition', short: say('rules.keepApart2', { label }), sentence };
       });
     const all: Found[] = allAreSuspect(evidence.vessels)
@@ -151,7 +151,7 @@ export const suspectVessels: Rule = {
           {
             bearing: 'measure',
             step: 'read-each',
-            sentence: say('rules.everyVesselOfThisLot'),
+            sentence: say('rules.everyContainerOfThisLot'),
           },
         ]
       : [];
@@ -161,7 +161,7 @@ export const suspectVessels: Rule = {
 
 export const untestedVessels: Rule = {
   id: 'untested-vessels',
-  title: say('rules.vesselsNotTested'),
+  title: say('rules.containersNotTested'),
   source: { name: say('rules.whatWasNotMeasuredIs'), standing: 'choice' },
   needs: ['reading', 'vessel'],
   find: ({ belief, evidence }) => {
@@ -172,7 +172,7 @@ export const untestedVessels: Rule = {
     return [
       {
         bearing: 'note',
-        sentence: say('rules.ofVesselsHaveNoReading', { untested, vessels: vessels.length }),
+        sentence: say('rules.ofContainersHaveNoReading', { untested, vessels: vessels.length }),
       },
     ];
   },

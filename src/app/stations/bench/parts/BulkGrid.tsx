@@ -97,7 +97,7 @@ function GridRow(props: RowProps): ReactElement {
     <tr className={clsx('border-b border-thread', planned && 'bg-lavender-pale')}>
       <td className="py-1 pr-3">
         <select
-          aria-label={benchWords.vesselOfRow({ at: at + 1 })}
+          aria-label={benchWords.containerOfRow({ at: at + 1 })}
           className={clsx(INPUT, 'min-w-36')}
           {...register(`rows.${at}.vessel`)}
         >
@@ -105,7 +105,7 @@ function GridRow(props: RowProps): ReactElement {
           {vessels.map((one) => (
             <option key={one.id} value={one.id}>
               {one.label}
-              {one.suspectBecause === undefined ? '' : benchWords.suspicious3()}
+              {one.suspectBecause === undefined ? '' : benchWords.keptApart3()}
             </option>
           ))}
         </select>
@@ -194,7 +194,7 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
         <table className="w-full border-collapse text-left text-base">
           <TableHead
             head={[
-              benchWords.vessel(),
+              benchWords.container(),
               COLUMN_NAMES.dial,
               commonWords.water(),
               benchWords.atDegrees({ degrees }),
@@ -224,7 +224,7 @@ export function BulkGrid(props: BulkGridProps): ReactElement {
         className="mt-3"
         onClick={() => append({ vessel: '', dial: '', temperature: '', spot: '', remark: '' })}
       >
-        {benchWords.anotherRow()}
+        {benchWords.addARow()}
       </Button>
     </div>
   );

@@ -20,7 +20,7 @@ export function CombGuesses({ file }: { file: LotFile }): ReactElement | null {
   if (!file.frames) return null;
   const guesses = [...makeUpColours(file.frames.content)].sort(([, a], [, b]) => b - a);
   if (guesses.length === 0) {
-    return <p className="mt-2 text-base">{benchWords.nobodyGuessedItsColourIn()}</p>;
+    return <p className="mt-2 text-base">{benchWords.itsColourInTheComb()}</p>;
   }
   const inGlass = file.colours.at(-1);
   const glass = inGlass && classOf(inGlass.content);

@@ -29,14 +29,14 @@ export function CommonFields(): ReactElement {
       />
       <SelectField
         name="spot"
-        label={benchWords.takenWhereForAll()}
+        label={benchWords.whereInTheContainerFor()}
         options={NOT_SAID_FIRST.map((value) => {
           return { value, label: SPOT_NAMES[value] };
         })}
       />
       <SelectField
         name="sample"
-        label={benchWords.whatTheHoneyIsLike()}
+        label={benchWords.theHoneyIs()}
         options={SAMPLE_STATES.map((value) => ({ value, label: SAMPLE_NAMES[value] }))}
         hint={SAMPLE_ADVICE[watch('sample')] || undefined}
       />

@@ -38,7 +38,7 @@ function foundWords(flower: FlowerEvidence): readonly [string, string, string] {
     conductivityMsPerCm === null
       ? benchWords.notMeasured()
       : benchWords.mSCm({ conductivityMsPerCm: conductivityMsPerCm.toFixed(2) }),
-    senses.length === 0 ? benchWords.nobodySaid() : senses.join(', '),
+    senses.length === 0 ? benchWords.notNoted() : senses.join(', '),
   ];
 }
 
@@ -69,7 +69,7 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
   const found = foundWords(flower);
   const usual = usualWords(support);
   return (
-    <SheetSection id="flower" title={benchWords.theFlowersName()}>
+    <SheetSection id="flower" title={benchWords.theNameOfTheFlower()}>
       {plant.trim() === '' ? (
         <p className="text-lg">{benchWords.thisLotNamesNoFlower()}</p>
       ) : (
@@ -78,8 +78,13 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
             “{plant}” {VERDICTS[support.verdict]}
           </p>
           <PlainTable
-            label={benchWords.whatBearsOnTheFlowers()}
-            head={[commonWords.part(), commonWords.found(), benchWords.usual(), benchWords.soIt()]}
+            label={benchWords.evidenceForTheName()}
+            head={[
+              commonWords.part(),
+              commonWords.found(),
+              benchWords.usual(),
+              benchWords.result(),
+            ]}
             rows={(['pollen', 'conductivity', 'senses'] as const).map((part, at) => [
               <strong key={part} className="whitespace-nowrap">
                 {PART_NAMES[part]}
@@ -89,7 +94,7 @@ export function FlowerSection({ file }: { file: LotFile }): ReactElement {
               SUPPORT[support[part]],
             ])}
           />
-          <p className="mt-1 text-base text-ink-soft">{benchWords.itTakesAllThreeUsual()}</p>
+          <p className="mt-1 text-base text-ink-soft">{benchWords.allThreeAreNeededUsual()}</p>
         </>
       )}
     </SheetSection>

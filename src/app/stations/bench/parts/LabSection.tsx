@@ -124,7 +124,7 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
       aside={<Button onClick={entry.add}>{qualityWords.addAReport()}</Button>}
     >
       {file.labReports.length === 0 && (
-        <p className="text-lg">{qualityWords.noReportHmfDiastaseYeast()}</p>
+        <p className="text-lg">{qualityWords.noReportOnlyALaboratory()}</p>
       )}
       <div className="space-y-5">
         {file.labReports.map((one) => (
@@ -151,7 +151,7 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
         ownerId={file.lot.entityId}
         what={qualityWords.theReport()}
         title={qualityWords.reportOfALaboratory()}
-        description={qualityWords.itsValuesEnterTheRuling()}
+        description={qualityWords.itsValuesCountInThe()}
         parse={(form) => labEntry.read(form, entry.context.preferences)}
       >
         <LabFields />

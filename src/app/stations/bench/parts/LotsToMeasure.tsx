@@ -65,7 +65,7 @@ export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElemen
     >
       {waiting.length === 0 ? (
         <p className="text-lg">
-          {lots.length === 0 ? benchWords.noLotYetStartOne() : benchWords.nothingIsWaitingForA()}
+          {lots.length === 0 ? benchWords.noLotYetStartOne() : benchWords.nothingNeedsAReading()}
         </p>
       ) : (
         <Lines lots={waiting} />

@@ -33,7 +33,7 @@ function learnedWords({ learned, vessels }: LotEvidence): string {
   const spread = learned?.betweenVessels;
   if (!spread?.from || vessels.length < 2) return '';
   const lots = qualityWords.lots({ from: spread.from });
-  return qualityWords.yourVesselsDifferByFrom({
+  return qualityWords.yourContainersDifferByFrom({
     standardDeviation: spread.standardDeviation.toFixed(1),
     lots,
   });

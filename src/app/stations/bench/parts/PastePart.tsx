@@ -76,12 +76,12 @@ function Preview({
     <div
       className="overflow-x-auto"
       role="region"
-      aria-label={benchWords.whatWillBeKept()}
+      aria-label={benchWords.whatWillBeSaved()}
       tabIndex={0}
     >
       <table className="w-full border-collapse text-left text-base">
         <TableHead
-          head={[benchWords.line(), benchWords.vessel(), benchWords.dial(), commonWords.water()]}
+          head={[benchWords.line(), benchWords.container(), benchWords.dial(), commonWords.water()]}
         />
         <tbody>
           {shown.map((one) => (
@@ -137,7 +137,7 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
           <ColumnMatch cells={cells} fields={PASTE_FIELDS} names={FIELD_NAMES} />
           <p role="status" className="text-2xl font-bold">
             {benchWords.goodLines({ good: good.length })}
-            {bad > 0 && benchWords.linesToPutRight({ bad })}
+            {bad > 0 && benchWords.linesToCorrect({ bad })}
           </p>
           {waiting > 0 && (
             <p className="text-base font-semibold">
@@ -151,9 +151,9 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
             disabled={good.length === 0}
             onClick={() => void keep()}
           >
-            {benchWords.keepTheGoodLines({ good: good.length })}
+            {benchWords.saveTheGoodLines({ good: good.length })}
           </Button>
-          {bad > 0 && <p className="text-base">{benchWords.theOthersStayAbovePut()}</p>}
+          {bad > 0 && <p className="text-base">{benchWords.theOthersStayAboveCorrect()}</p>}
         </div>
       )}
     </SheetSection>

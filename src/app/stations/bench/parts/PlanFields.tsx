@@ -14,8 +14,8 @@ import type { Answer } from '../../../lot/useLot';
 import { benchWords } from '../../../words/english/bench';
 
 const METHOD_HINTS: Readonly<Record<PlanForm['method'], string>> = {
-  'mean-and-spread': benchWords.fewVesselsAreEnoughIf(),
-  'by-count': benchWords.assumesNothingEachTestedVessel(),
+  'mean-and-spread': benchWords.fewContainersAreEnoughIf(),
+  'by-count': benchWords.assumesNothingEachTestedContainer(),
 };
 
 function because({ because: why }: PlanNumber): string {
@@ -23,11 +23,11 @@ function because({ because: why }: PlanNumber): string {
     case 'enough':
       return '';
     case 'second-group':
-      return benchWords.fewerCouldAllComeFrom();
+      return benchWords.fewerCouldAllHappenTo();
     case 'all-needed':
-      return benchWords.soFewVesselsNeedAll();
+      return benchWords.withSoFewContainersAll();
     case 'out-of-reach':
-      return benchWords.theExpectedMeanLiesSo();
+      return benchWords.theExpectedMeanIsSo();
   }
 }
 
@@ -37,7 +37,7 @@ function Proposal({ context, answer }: { context: PlanContext; answer: Answer })
   const found = numberOf(form, context);
   const read = readPlanForm(form, context);
   if (!found || !read.ok) {
-    return <p className="text-lg">{benchWords.theNumberOfVesselsStands()}</p>;
+    return <p className="text-lg">{benchWords.theNumberOfContainersAppears()}</p>;
   }
   const labels = read.content.plannedIds.flat().map((id) => {
     return answer.evidence.vessels.find((one) => one.id === id)?.label ?? id;

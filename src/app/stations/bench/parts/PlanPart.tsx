@@ -44,7 +44,7 @@ function promise({ content, confidence, limitPercent }: SamplingPlanContent): st
 function verdictWords(verdict: PlanVerdict, answer: Answer): string {
   switch (verdict.status) {
     case 'incomplete':
-      return benchWords.stillToReadItSays({ vesselWords: vesselWords(verdict.missing, answer) });
+      return benchWords.stillToReadUntilThen({ vesselWords: vesselWords(verdict.missing, answer) });
     case 'holds':
       return benchWords.completeThePlanHolds();
     case 'fails':
@@ -56,8 +56,8 @@ function verdictWords(verdict: PlanVerdict, answer: Answer): string {
 const COUNTED_BECAUSE: Readonly<Record<CountVerdict['because'], string>> = {
   asked: '',
   few: benchWords.withSoFewAWetter(),
-  outlier: benchWords.oneVesselIsMuchWetter(),
-  'not-normal': benchWords.theVesselsDoNotScatter(),
+  outlier: benchWords.oneContainerIsMuchWetter(),
+  'not-normal': benchWords.theContainersDoNotVary(),
 };
 
 function VerdictSum({ verdict }: { verdict: PlanVerdict }): ReactElement | null {
@@ -159,8 +159,8 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
       ) : (
         <p className="text-base">
           {vessels.length > 1
-            ? benchWords.vesselsAPlanSaysHow({ vessels: vessels.length })
-            : benchWords.withOneVesselThereIs()}
+            ? benchWords.containersAPlanSaysHow({ vessels: vessels.length })
+            : benchWords.withOneContainerThereIs()}
         </p>
       )}
       <EntrySheet
@@ -171,7 +171,7 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
         ownerId={file.lot.entityId}
         what={benchWords.thePlan()}
         title={file.plan ? benchWords.anotherPlanForThisLot() : benchWords.aPlanForThisLot()}
-        description={benchWords.howManyVesselsAndWhich()}
+        description={benchWords.howManyContainersAndWhich()}
         formOf={formOf}
         parse={(form) => readPlanForm(form, context)}
       >

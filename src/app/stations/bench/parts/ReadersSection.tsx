@@ -12,10 +12,10 @@ export function ReadersSection({ workshop }: { workshop: Workshop }): ReactEleme
   const readers = [...new Set(replicates.map((one) => one.reader))].sort();
   const prior = SPREAD_PRIORS.repeatability;
   return (
-    <SheetSection id="readers" title={benchWords.whoReadsHowWell()}>
+    <SheetSection id="readers" title={benchWords.howWellEachPersonReads()}>
       {readers.length === 0 ? (
         <p className="text-lg">
-          {benchWords.nobodyHasSignedAReading({ standardDeviation: prior.standardDeviation })}
+          {benchWords.noReadingHasInitialsYet({ standardDeviation: prior.standardDeviation })}
         </p>
       ) : (
         <PlainTable
@@ -30,7 +30,7 @@ export function ReadersSection({ workshop }: { workshop: Workshop }): ReactEleme
               benchWords.points({ standardDeviation: own.standardDeviation.toFixed(2) }),
               own.from === 'own'
                 ? benchWords.ownRepeats({ replicateCount })
-                : benchWords.ownRepeatsWithTheAssumed({
+                : benchWords.ownRepeatsCombinedWithThe({
                     replicateCount,
                     ownRepeatabilityFromDof: OWN_REPEATABILITY_FROM_DOF,
                   }),

@@ -23,7 +23,7 @@ export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
       aside={<PageLink to="bench/readings">{benchWords.allLots()}</PageLink>}
     >
       {latest.length === 0 ? (
-        <p className="text-lg">{benchWords.noneKeptYet()}</p>
+        <p className="text-lg">{benchWords.noneYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {shown.map((one) => (

@@ -105,14 +105,14 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
       aside={<Button onClick={entry.add}>{qualityWords.tasteIt()}</Button>}
     >
       {file.senses.length === 0 ? (
-        <p className="text-lg">{qualityWords.nobodyTastedItYet()}</p>
+        <p className="text-lg">{qualityWords.notTastedYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.senses.map((one) => (
             <QualityRow
               key={one.entityId}
               content={one.content}
-              what={qualityWords.whatWasTasted()}
+              what={qualityWords.theTasting()}
               onEdit={() => entry.edit(one)}
             >
               <p className="text-lg font-semibold">{sensesWords(one.content)}</p>
@@ -124,7 +124,7 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
         {...entry.sheet}
         kind="senses"
         ownerId={file.lot.entityId}
-        what={qualityWords.whatWasTasted()}
+        what={qualityWords.theTasting()}
         title={qualityWords.smellTasteAndPurity()}
         description={qualityWords.atRoomTemperatureFromA()}
         parse={(form) =>

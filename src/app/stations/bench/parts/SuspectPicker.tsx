@@ -9,7 +9,7 @@ import { benchWords } from '../../../words/english/bench';
 const SUSPICION_NAMES: Readonly<Record<Suspicion, string>> = {
   'open-frames': benchWords.honeyOfOpenFrames(),
   'last-of-extractor': benchWords.lastOfTheExtractor(),
-  drip: benchWords.dripFromCappings(),
+  drip: benchWords.drainedFromCappings(),
   other: benchWords.anotherReason(),
 };
 
@@ -32,7 +32,7 @@ export function SuspectPicker({
     const others = container.content.suspects.filter((one) => one.item !== item);
     const suspects = because === null ? others : [...others, { item, because }];
     const label =
-      because === null ? benchWords.noLongerSuspicious() : benchWords.markedAsSuspicious();
+      because === null ? benchWords.noLongerKeptApart() : benchWords.markedToBeKeptApart();
     const content = { ...container.content, suspects };
     await dispatch(revise(label, container, { content, reason: label }));
   };
@@ -40,17 +40,17 @@ export function SuspectPicker({
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger className="min-h-11 px-2 text-base font-semibold text-lavender underline decoration-2 underline-offset-4 hover:text-ink">
         {now
-          ? benchWords.suspicious({ suspicion: SUSPICION_NAMES[now.because].toLowerCase() })
-          : benchWords.isItSuspicious()}
+          ? benchWords.keptApart({ suspicion: SUSPICION_NAMES[now.because].toLowerCase() })
+          : benchWords.keepThisOneApart()}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
           sideOffset={4}
           align="end"
-          aria-label={benchWords.whyThisVesselIsSuspicious()}
+          aria-label={benchWords.whyThisContainerIsKept()}
           className="z-20 max-w-sm border-4 border-lavender bg-linen p-4"
         >
-          <p className="mb-2 text-base">{benchWords.aSuspiciousVesselIsAlways()}</p>
+          <p className="mb-2 text-base">{benchWords.aContainerKeptApartIs()}</p>
           <div className="flex flex-col gap-2">
             {SUSPICIONS.map((one) => (
               <Button key={one} onClick={() => void mark(one)}>
@@ -58,7 +58,7 @@ export function SuspectPicker({
               </Button>
             ))}
             {now && (
-              <Button onClick={() => void mark(null)}>{benchWords.itIsNotSuspicious()}</Button>
+              <Button onClick={() => void mark(null)}>{benchWords.doNotKeepItApart()}</Button>
             )}
           </div>
         </Popover.Content>

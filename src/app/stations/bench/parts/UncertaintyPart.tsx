@@ -47,9 +47,9 @@ function Segment({ component, open, onOpen }: SegmentProps): ReactElement {
 }
 
 const FROM_WORDS: Readonly<Record<Repeatability['from'], string>> = {
-  assumed: benchWords.assumedSinceThereAreNo(),
-  mixed: benchWords.assumedPooledWithYourFirst(),
-  own: benchWords.fromYourOwnReplicates(),
+  assumed: benchWords.assumedAsYouHaveNo(),
+  mixed: benchWords.assumedCombinedWithYourFirst(),
+  own: benchWords.fromYourOwnRepeatReadings(),
 };
 
 /** How well the keeper repeats, and where that is known from. */
@@ -81,7 +81,7 @@ export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | 
   return (
     <section aria-labelledby="uncertainty" className="border-t-2 border-ink pt-3">
       <h2 id="uncertainty" className="text-2xl font-bold">
-        {benchWords.whatTheIsMadeOf({ expanded: expanded.toFixed(1) })}
+        {benchWords.whatMakesUpThe({ expanded: expanded.toFixed(1) })}
       </h2>
       <ul className="mt-2">
         {components.map((one) => (

@@ -54,7 +54,7 @@ function spoken({ name, planned, suspect, percent }: VesselView): string {
   const facts = [
     name,
     planned ? benchWords.inThePlan() : '',
-    suspect === null ? '' : benchWords.suspicious2({ suspect }),
+    suspect === null ? '' : benchWords.keptApart2({ suspect }),
     percent === null ? benchWords.notRead() : `${formatPercent(percent)} %`,
   ];
   return facts.filter((one) => one !== '').join(', ');
@@ -94,13 +94,15 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
   const means = vesselMeans(answer);
   const { vessels } = answer.evidence;
   const next = (): void => setValue('vessel', nextVessel(file, chosen), { shouldDirty: true });
-  useCommands([{ id: 'next-vessel', title: benchWords.goToTheNextVessel(), key: 'x', run: next }]);
+  useCommands([
+    { id: 'next-vessel', title: benchWords.goToTheNextContainer(), key: 'x', run: next },
+  ]);
   if (file.containers.length === 0) {
-    return <p className="text-base">{benchWords.noContainersAreNamedIn()}</p>;
+    return <p className="text-base">{benchWords.thisLotHasNoContainers()}</p>;
   }
-  const name = vessels.find((one) => one.id === chosen)?.label ?? benchWords.theLotAsAWhole();
+  const name = vessels.find((one) => one.id === chosen)?.label ?? benchWords.theWholeLotStirred();
   return (
-    <section aria-label={benchWords.vessels2()}>
+    <section aria-label={benchWords.containers()}>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4">
         <h2 className="text-3xl font-bold">{name}</h2>
         <SuspectPicker file={file} chosen={chosen} />
@@ -132,7 +134,7 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
       <p className="mt-1 text-base text-ink-soft">
         {planned.size > 0 && benchWords.barOnTopInThe()}
         {vessels.some((one) => one.suspectBecause !== undefined) &&
-          benchWords.dashedSuspiciousJudgedByItself()}
+          benchWords.dashedKeptApartJudgedBy()}
       </p>
     </section>
   );

@@ -48,7 +48,7 @@ function AskTarget(): ReactElement {
     <div role="note" className="border-l-8 border-lavender pl-3">
       <p className="text-xl font-bold">{combWords.whatDoesThisColonyKeep()}</p>
       <p className="my-2 text-base">{combWords.theColonyComesFirstToday()}</p>
-      <PageLink to="season">{combWords.sayItUnderSeason()}</PageLink>
+      <PageLink to="season">{combWords.setItUnderSeason()}</PageLink>
     </div>
   );
 }
@@ -86,7 +86,7 @@ function BeetleNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement |
   return (
     <div role="note" className="border-l-8 border-ink pl-3">
       <p className="text-xl font-bold">{combWords.beetlesSeenExtractWithinHours({ hours })}</p>
-      <p className="text-base">{combWords.theirEggsHatchFastWhere()}</p>
+      <p className="text-base">{combWords.theirEggsHatchFastIn()}</p>
     </div>
   );
 }

@@ -152,7 +152,7 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
       </div>
       {found.length > shown.length && (
         <p className="mt-3 text-base">
-          {combWords.moreHivesFindThemBy({ found: found.length - shown.length })}
+          {combWords.moreHivesSearchByName({ found: found.length - shown.length })}
         </p>
       )}
       {ordered.length > 0 && found.length === 0 && (

@@ -46,7 +46,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
     <section aria-labelledby="crop">
       <div className="on-ink bg-ink p-5 text-linen">
         <h2 id="crop" className="text-lg font-semibold">
-          {combWords.toExpectFromWhatYou()}
+          {combWords.expectedFromWhatYouTake()}
         </h2>
         <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
           {unit.fromBase(mass.massKg).toFixed(0)}
@@ -65,7 +65,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
         <p className="mt-2 text-lg">
           {combWords.moistureBeforeAnyReading()}{' '}
           <strong className="text-2xl">{expected.mean.toFixed(1)} %</strong>{' '}
-          {combWords.toToBeOver({ low, high, over: inHundred(over), limit: limit.toFixed(1) })}
+          {combWords.toOver({ low, high, over: inHundred(over), limit: limit.toFixed(1) })}
           {expectation.lots > 0 && combWords.correctedByLotsOfYour({ lots: expectation.lots })}
         </p>
       </div>

@@ -14,19 +14,19 @@ export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
   const hours = extractWithinHours(outdoorTemperatureC, relativeHumidity);
   const cautions = [
     beetles && combWords.beetlesWereSeenExtractWithin({ hours }),
-    larvae && combWords.framesWithLarvaeOfBeetles(),
+    larvae && combWords.framesWithBeetleLarvaeAre(),
     clearing.method === 'scent' &&
       combWords.followItsLabelLeftOn({
         agent: clearing.agent === '' ? combWords.theScent() : clearing.agent,
       }),
-    clearing.method === 'smoke' && combWords.littleSmokeAndNoAsh(),
+    clearing.method === 'smoke' && combWords.useLittleSmokeAndNo(),
     clearing.method === 'blower' && combWords.blowFromBehindTheHive(),
-    combWords.aFullBoxWeighsKg(),
-    combWords.coverEverythingCloseTotesAnd(),
+    combWords.aFullBoxCanWeigh(),
+    combWords.coverEverythingAndCloseTotes(),
     combWords.smokersAndDryGrassKeep(),
   ];
   return (
-    <SheetSection id="cautions" title={combWords.mind()}>
+    <SheetSection id="cautions" title={combWords.takeCare()}>
       <ul className="list-disc space-y-1 pl-5 text-base">
         {cautions
           .filter((one) => one !== false)

@@ -12,9 +12,9 @@ import { frameWords } from '../../../words/english/frame';
 import { useTell } from '../../../words/useTell';
 
 const BUCKET = [
-  { value: 'school', label: frameWords.asItSays() },
-  { value: 'yes', label: frameWords.intoTheBucket() },
-  { value: 'no', label: frameWords.not() },
+  { value: 'school', label: frameWords.followTheAdvice() },
+  { value: 'yes', label: frameWords.takeIt() },
+  { value: 'no', label: frameWords.leaveIt() },
 ] as const;
 
 interface FewFrameFieldsProps {
@@ -65,7 +65,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
       <div className="flex flex-wrap items-end justify-between gap-3">
         <div className="grow">
           <Pick
-            label={frameWords.itGoes()}
+            label={frameWords.whatIDo()}
             value={frame.bucket}
             choices={BUCKET}
             columns={3}

@@ -74,7 +74,7 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
         ownerId={harvestId}
         what={combWords.theGuess()}
         title={combWords.guessTheCrop()}
-        description={combWords.closestWinsAndSoDoes()}
+        description={combWords.theClosestWinsAndSo()}
         formOf={guessEntry.fill({}, preferences)}
         parse={(form) => guessEntry.read(form, preferences)}
       >

@@ -60,7 +60,7 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
         of={harvestEntry}
         at="flowId"
         choices={[
-          { value: '', label: combWords.noneNamed() },
+          { value: '', label: combWords.none() },
           ...book.flows.map(({ entityId, content }) => ({
             value: entityId,
             label: `${content.name}, ${content.expectedStart.slice(0, 4)}`,

@@ -34,7 +34,7 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
       record={harvest}
       what={harvest ? combWords.thisDay() : combWords.theDay()}
       title={harvest ? combWords.theDay2() : combWords.aDayAtTheHives()}
-      description={combWords.theSchoolTheFlowAnd()}
+      description={combWords.yourRuleTheFlowAnd()}
       formOf={formOf}
       parse={(form) => harvestEntry.read(form, preferences)}
     >

@@ -12,6 +12,7 @@ import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { usePastLots } from '../../../data/useWorkspaceModel';
 import { combWords } from '../../../words/english/comb';
 import { commonWords } from '../../../words/english/common';
+import { doubtful } from '../../../format/doubtful';
 
 /** Own lots: what the comb let expect before each reading, beside what was measured. */
 export function OwnLots({ climate }: { climate: Climate }): ReactElement | null {
@@ -26,7 +27,7 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
       return [
         one.code,
         `${Math.round(one.shares.capped * 100)} %`,
-        `${expected.mean.toFixed(1)} ± ${expandedOf(expected).toFixed(1)} %`,
+        `${doubtful(expected.mean, expandedOf(expected))} %`,
         `${one.measured.mean.toFixed(1)} %`,
         `${apart > 0 ? '+' : '−'}${Math.abs(apart).toFixed(1)}`,
       ];

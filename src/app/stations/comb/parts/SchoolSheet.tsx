@@ -38,11 +38,9 @@ export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): R
       onOpenChange={onOpenChange}
       kind="school"
       record={own ?? null}
-      what={combWords.theSchool()}
-      title={own ? own.content.name : combWords.aSchoolOfYourOwn()}
-      description={
-        own ? weakPointOf(school) : combWords.begunFromThatOneStays({ name: school.name })
-      }
+      what={combWords.theRule()}
+      title={own ? own.content.name : combWords.aRuleOfYourOwn()}
+      description={own ? weakPointOf(school) : combWords.basedOnWhichStaysAs({ name: school.name })}
       formOf={formOf}
       parse={(form) => schoolEntry.read(form, preferences)}
     >

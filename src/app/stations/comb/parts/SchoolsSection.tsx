@@ -81,9 +81,9 @@ function SchoolRow(props: SchoolRowProps): ReactElement {
       </div>
       <div className="flex flex-wrap items-start gap-2">
         {inForce ? (
-          <p className="min-h-11 py-2 text-base font-semibold">{combWords.judgesToday()}</p>
+          <p className="min-h-11 py-2 text-base font-semibold">{combWords.inUseToday()}</p>
         ) : (
-          <Button onClick={onChoose}>{combWords.judgeByIt()}</Button>
+          <Button onClick={onChoose}>{combWords.useThisRule()}</Button>
         )}
         <Button tone="quiet" onClick={onEdit}>
           {SCHOOLS.includes(school) ? combWords.ownVersion() : combWords.edit()}
@@ -111,14 +111,14 @@ export function SchoolsSection({
   const choose = (schoolId: string): void => {
     const content = { ...day.harvest.content, schoolId };
     void dispatch(
-      perform(combWords.schoolChanged(), (scribe) => [
-        nextRevision(scribe, day.harvest, { content, reason: combWords.anotherSchool() }),
+      perform(combWords.ruleChanged(), (scribe) => [
+        nextRevision(scribe, day.harvest, { content, reason: combWords.anotherRule() }),
       ]),
     );
   };
   const edited = outcomes.find((one) => one.school.id === editing)?.school;
   return (
-    <SheetSection id="schools" title={combWords.otherSchoolsOnTheSame()}>
+    <SheetSection id="schools" title={combWords.otherRulesOnTheSame()}>
       <ul className="divide-y divide-thread border-y-2 border-ink">
         {outcomes.map((one) => (
           <SchoolRow

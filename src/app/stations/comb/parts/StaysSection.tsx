@@ -21,7 +21,7 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
     const target = targets.get(id);
     const verdict =
       target === undefined
-        ? combWords.noTargetOfYours()
+        ? combWords.noTargetSet()
         : kg >= target
           ? combWords.enoughForYour({ target: say(target) })
           : combWords.shortOfYour({ target: say(target - kg), target2: say(target) });

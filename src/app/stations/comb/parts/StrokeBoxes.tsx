@@ -57,11 +57,11 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
               </li>
             ))}
           </ul>
-          <p>{combWords.toTakeOneAllThe()}</p>
+          <p>{combWords.toTakeOneAnywayJudge()}</p>
         </>
       )}
       {suspect.length > 0 && (
-        <p>{combWords.suspectOfDiseaseWetCombs({ value: [...new Set(suspect)].join(', ') })}</p>
+        <p>{combWords.suspectedOfDiseaseGiveIts({ value: [...new Set(suspect)].join(', ') })}</p>
       )}
     </div>
   );
@@ -126,7 +126,7 @@ export function StrokeBoxes({ day }: { day: HarvestDay }): ReactElement {
         <Field
           of={strokeForm}
           at="label"
-          hint={boxIds.length > 0 ? combWords.itsYardOrHiveWhere() : undefined}
+          hint={boxIds.length > 0 ? combWords.itsYardOrHiveIf() : undefined}
         />
         {others.trim() !== '' && (
           <Field

@@ -39,7 +39,7 @@ function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactE
                   looks: content.looks.length,
                   shortAtMost: verdict.shortAtMost,
                 })
-              : combWords.tenthsCappedByTheLook({ cappedTenths: content.cappedTenths }),
+              : combWords.tenthsCappedByEye({ cappedTenths: content.cappedTenths }),
           })}
         </p>
         {held.length > 0 && (
@@ -52,7 +52,7 @@ function StrokeRow({ stroke, day }: { stroke: Stroke; day: HarvestDay }): ReactE
         )}
         {typedBoxes(content) > 0 && (
           <p className="text-base">
-            {combWords.boxesNotInTheBook({ typedBoxes: typedBoxes(content) })}
+            {combWords.boxesNotInYourRecords({ typedBoxes: typedBoxes(content) })}
           </p>
         )}
       </div>

@@ -10,7 +10,7 @@ import { commonWords } from '../../../words/english/common';
 const NONE: TallyContent = { frames: 0, boxes: 0, totes: 0 };
 
 const NAMES: Readonly<Record<keyof TallyContent, string>> = {
-  frames: combWords.framesCountedBesides(),
+  frames: combWords.countedByHand(),
   boxes: commonWords.boxes(),
   totes: combWords.totes(),
 };

@@ -10,7 +10,7 @@ const share = (value: number): string =>
   Number.isFinite(value) ? `${Math.round(100 * value)} %` : commonWords.all();
 
 function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
-  if (!heat || heat.entries.length === 0) return [text(dossierWords.warmthNothingWasWrittenDown())];
+  if (!heat || heat.entries.length === 0) return [text(dossierWords.warmthNothingRecorded())];
   const { low, likely, high } = heat.balance.spentShare;
   return [
     {
@@ -32,7 +32,7 @@ function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
           'temperature',
           preferences,
         ),
-        from === 'log' ? dossierWords.logged() : dossierWords.asWrittenDown(),
+        from === 'log' ? dossierWords.logged() : dossierWords.asRecorded(),
       ]),
       shares: [0.38, 0.22, 0.1, 0.14, 0.16],
     },
@@ -66,11 +66,11 @@ export function aroundPart(sources: DossierSources): PaperPart {
                 : '',
               part2: drying.rewetted ? dossierWords.andWetAgainInBetween() : '',
             })
-          : dossierWords.dryingNoneWasWrittenDown(),
+          : dossierWords.dryingNoneRecorded(),
       ),
       text(
         finestMeshUm === undefined
-          ? dossierWords.strainingNoMeshWasWritten()
+          ? dossierWords.strainingNoMeshRecorded()
           : dossierWords.strainingFinestMeshM({ finestMeshUm: finestMeshUm.toFixed(0) }),
       ),
     ],

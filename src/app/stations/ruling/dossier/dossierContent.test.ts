@@ -61,7 +61,7 @@ describe('every dossier of the demo season', () => {
     expect(content.head.over).toContain('everything made up');
     for (const { sentence } of ruling.findings)
       expect(wordsIn(content, 'Reasons')).toContain(tell(sentence, DEFAULT_PREFERENCES));
-    const cautions = wordsIn(content, 'To be read with it');
+    const cautions = wordsIn(content, 'Please note');
     expect(cautions).toContain('No honey for infants under 12 months.');
     expect(cautions).toContain('an inspector or a licensed laboratory decides');
     expect(cautions).toMatch(/Not tested: .*residues/);
@@ -113,9 +113,9 @@ describe('what a dossier says of its figure', () => {
   test('by the comb alone: no statement of conformity', () => {
     const { content } = dossierOf('Sea lavender, outer marsh');
     expect(content.head.statement).toMatch(/^Moisture not measured; expected/);
-    expect(wordsIn(content, 'Method')).toContain('It is no statement of conformity.');
-    expect(wordsIn(content, 'Evidence')).toContain('No reading was taken.');
-    expect(wordsIn(content, 'To be read with it')).toMatch(/Not tested: moisture, yeast count/);
+    expect(wordsIn(content, 'Method')).toContain('It is not a statement of conformity.');
+    expect(wordsIn(content, 'Evidence')).toContain('No readings.');
+    expect(wordsIn(content, 'Please note')).toMatch(/Not tested: moisture, yeast count/);
   });
 
   test('what cannot be accepted lists every way, open or closed, with its reason', () => {

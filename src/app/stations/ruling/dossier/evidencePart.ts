@@ -64,7 +64,7 @@ function metersUsed(file: LotFile, meters: Meters): string {
 /** The readings of a lot with their meters. */
 export function readingBlocks(sources: DossierSources): PaperBlock[] {
   const { file, meters } = sources;
-  if (file.readings.length === 0) return [text(dossierWords.noReadingWasTaken())];
+  if (file.readings.length === 0) return [text(dossierWords.noReadings())];
   return [
     {
       as: 'table',

@@ -6,7 +6,7 @@ import { dossierWords } from '../../../words/english/dossier';
 
 const EXPECTATION = dossierWords.theExpectationComesFromThe();
 
-const RECKONED = dossierWords.moistureReckonedByConservationOf();
+const RECKONED = dossierWords.moistureCalculatedByConservationOf();
 
 const METHOD = dossierWords.moistureByRefractometryReferredTo();
 

@@ -11,7 +11,7 @@ import { tell } from '../../../words/tell';
 
 function dryingWords({ evidence }: RuledLot): string {
   const { drying } = evidence;
-  if (!drying) return dossierWords.dryingNoneWasWrittenDown();
+  if (!drying) return dossierWords.dryingNoneRecorded();
   const course = drying.course
     ? dossierWords.toThere({
         fromPercent: drying.course.fromPercent.toFixed(1),

@@ -66,7 +66,7 @@ export function cautionsPart(sources: DossierSources): PaperPart {
   const { evidence, ruling } = answer;
   const since = file.ruling ? localDayOf(file.ruling.recordedAt) : file.lot.content.date;
   return {
-    title: dossierWords.toBeReadWithIt(),
+    title: dossierWords.pleaseNote(),
     blocks: [
       {
         as: 'list',
@@ -108,7 +108,7 @@ export function signaturePart({ file, answer, meters }: DossierSources): PaperPa
   if (content.overrideReason !== '') {
     blocks.push(
       text(
-        dossierWords.otherwiseThanTheRules({
+        dossierWords.againstTheRules({
           outcome: OUTCOME_NAMES[content.proposedOutcome].toLowerCase(),
           overrideReason: content.overrideReason,
         }),

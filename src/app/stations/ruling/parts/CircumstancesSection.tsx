@@ -43,7 +43,7 @@ function saidWords(content: CircumstancesContent): string[] {
     ...residues.map((one) => rulingWords.met({ residue: RESIDUE_NAMES[one].toLowerCase() })),
     ...(treated
       ? [
-          rulingWords.honeyFromOnByIts({
+          rulingWords.honeyFromOnAccordingTo({
             product: treated.product,
             freeFrom: formatDay(treated.freeFrom),
           }),
@@ -52,12 +52,12 @@ function saidWords(content: CircumstancesContent): string[] {
     ...((content.outsideBoxes ?? 'not-said') === 'not-said'
       ? []
       : [
-          rulingWords.boxesNotInTheBook({
+          rulingWords.boxesNotInYourRecords({
             outside: OUTSIDE_NAMES[content.outsideBoxes ?? 'not-said'].toLowerCase(),
           }),
         ]),
     ...(content.wetEquipment ? [rulingWords.equipmentWasWet()] : []),
-    ...(content.lastFlowInBoxes ? [rulingWords.lastFlowsHoneyWasIn()] : []),
+    ...(content.lastFlowInBoxes ? [rulingWords.boxesStillHeldHoneyFrom()] : []),
     ...(content.remark === '' ? [] : [content.remark]),
   ];
 }
@@ -98,7 +98,7 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
     >
       {words.length === 0 ? (
         <p className="text-lg">
-          {record ? rulingWords.lookedAtNothingOutOf() : rulingWords.nothingNotedYetOfNectar()}
+          {record ? rulingWords.checkedNothingOutOfThe() : rulingWords.nothingNotedYetAboutNectar()}
         </p>
       ) : (
         <ul className="list-disc space-y-1 pl-5 text-lg">

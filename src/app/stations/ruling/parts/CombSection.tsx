@@ -22,12 +22,12 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
   });
   const keep = submit(async (content) => {
     if (content === null) {
-      form.setError('cappedTenths', { message: rulingWords.chooseHowManyTenthsWere() });
+      form.setError('cappedTenths', { message: rulingWords.chooseHowMuchWasCapped() });
       return;
     }
     const done = await dispatch(
       perform(
-        rulingWords.combJudgementKept(),
+        rulingWords.combJudgementSaved(),
         (scribe) => [firstRevision(scribe, 'comb-judgement', content, lotId)],
         { draft },
       ),
@@ -39,7 +39,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
       <div className="space-y-5">
         <CombFields />
         <Button type="submit" tone="ink">
-          {rulingWords.keepThisJudgement()}
+          {rulingWords.saveThisJudgement()}
         </Button>
       </div>
     </FormFrame>

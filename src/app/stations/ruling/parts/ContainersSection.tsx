@@ -17,7 +17,6 @@ import {
   readContainerForm,
 } from '../../../forms/lots/containerForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
-import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
@@ -26,6 +25,7 @@ import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
+import { formatDoubtful } from '../../../format/doubtful';
 
 /** Two standard uncertainties, about 95 %. */
 const TWO = 2;
@@ -34,8 +34,7 @@ export function massWords(
   { massKg, standardUncertaintyKg }: MassEstimate,
   preferences: Preferences,
 ): string {
-  const mass = formatQuantity(massKg, 'mass', preferences);
-  return `${mass} ± ${formatQuantity(TWO * standardUncertaintyKg, 'mass', preferences)}`;
+  return formatDoubtful(massKg, TWO * standardUncertaintyKg, 'mass', preferences);
 }
 
 /** Mass of the containers whose amount is known; null where none is. */
@@ -139,7 +138,7 @@ export function ContainersSection({
       aside={<Button onClick={() => setAdding(true)}>{rulingWords.addContainers()}</Button>}
     >
       {file.containers.length === 0 ? (
-        <p className="text-lg">{rulingWords.noneNamedYetReadingsStand()}</p>
+        <p className="text-lg">{rulingWords.noneYetReadingsCountFor()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.containers.map((one) => (

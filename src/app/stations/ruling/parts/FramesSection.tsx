@@ -10,6 +10,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
+import { formatDoubtful } from '../../../format/doubtful';
 
 function cappedWords({ states, honeyKg }: LotFrame): string {
   return honeyKg > 0 ? `${Math.round((100 * (states.capped ?? 0)) / honeyKg)} %` : '—';
@@ -39,8 +40,7 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
         <strong className="text-3xl">{Math.round(makeUpStates(content).capped * 100)} %</strong>{' '}
         {rulingWords.cappedByMassFramesIn({
           makeUpCount: makeUpCount(content),
-          massKg: say(mass.massKg),
-          standardUncertaintyKg: say(1.96 * mass.standardUncertaintyKg),
+          mass: formatDoubtful(mass.massKg, 1.96 * mass.standardUncertaintyKg, 'mass', preferences),
         })}
       </p>
       <p className="text-base">

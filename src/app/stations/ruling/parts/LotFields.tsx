@@ -64,7 +64,7 @@ export function LotLimitFields(place: LotFieldsProps): ReactElement {
         {...place}
         hint={
           honeyKind === 'ordinary' && HEATHER_WORDS.test(plant)
-            ? rulingWords.thePlantSoundsLikeLing()
+            ? rulingWords.thisSoundsLikeLingHeather()
             : undefined
         }
         onChosen={proposeTarget}

@@ -92,7 +92,7 @@ const STEP_LABELS: Readonly<Record<(typeof COMB_STEPS)[number], string>> = {
   drain: rulingWords.cutEdgesDrainedOvernightOn(),
   freeze: rulingWords.frozenAgainstMothTwoDays(),
   weigh: rulingWords.eachPieceWeighed(),
-  pack: rulingWords.packedAirtightAndWithNo(),
+  pack: rulingWords.packedAirtightWithNoDrips(),
   label: rulingWords.labelledCombHoneyNetWeight(),
 };
 
@@ -163,12 +163,12 @@ export function PiecesSection({
     <SheetSection
       id="pieces"
       title={rulingWords.combHoneyPieceByPiece()}
-      aside={<Button onClick={() => editing.add()}>{rulingWords.lookAtAPiece()}</Button>}
+      aside={<Button onClick={() => editing.add()}>{rulingWords.checkAPiece()}</Button>}
     >
       <RipePieces file={file} rulings={rulings} />
       <CombSteps file={file} />
       {file.pieces.length === 0 ? (
-        <p className="text-lg">{rulingWords.noPieceLookedAtBy()}</p>
+        <p className="text-lg">{rulingWords.noPieceCheckedYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {file.pieces.map((one, at) => (

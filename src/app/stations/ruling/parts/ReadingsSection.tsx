@@ -30,7 +30,7 @@ export function ReadingsSection({ file, entry, ruling }: ReadingsSectionProps): 
       title={rulingWords.readings()}
       aside={<PageLink to={`bench/${file.lot.entityId}`}>{commonWords.toTheBench()}</PageLink>}
     >
-      {older > 0 && <p className="text-base">{rulingWords.earlierOnesStandAtThe({ older })}</p>}
+      {older > 0 && <p className="text-base">{rulingWords.earlierOnesAreAtThe({ older })}</p>}
       {latest.length > 0 && (
         <ul className="mb-5 divide-y divide-thread border-b border-thread">
           {latest.map((one) => (

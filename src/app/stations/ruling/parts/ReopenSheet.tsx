@@ -29,7 +29,7 @@ function ReopenFields({
   const reopen = submit(async ({ initials, reason }) => {
     const done = await dispatch(
       perform(
-        rulingWords.openedAgainBy({ initials }),
+        rulingWords.reopenedBy({ initials }),
         (scribe) => [
           nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
         ],
@@ -41,11 +41,11 @@ function ReopenFields({
     onDone();
   });
   return (
-    <FormFrame {...frame} onSubmit={reopen} label={rulingWords.openTheRulingAgain()}>
+    <FormFrame {...frame} onSubmit={reopen} label={rulingWords.reopenTheRuling()}>
       <div className="space-y-5">
         <Fields of={reopenEntry} at={['initials', 'reason']} />
         <Button type="submit" tone="ink" className="min-h-14">
-          {rulingWords.openItAgain()}
+          {rulingWords.reopen()}
         </Button>
       </div>
     </FormFrame>
@@ -58,12 +58,12 @@ export function ReopenSheet({ ruling }: { ruling: RulingRecord }): ReactElement 
   return (
     <>
       <Button tone="onInk" className="mt-3 w-full" onClick={() => setOpen(true)}>
-        {rulingWords.openItAgain()}
+        {rulingWords.reopen()}
       </Button>
       <Sheet
         open={open}
         onOpenChange={setOpen}
-        title={rulingWords.openTheRulingAgain()}
+        title={rulingWords.reopenTheRuling()}
         description={rulingWords.whatWasSignedStaysIn()}
       >
         <ReopenFields ruling={ruling} onDone={() => setOpen(false)} />

@@ -91,7 +91,7 @@ function SignFields({
           of={signForm}
           at="outcome"
           choices={OUTCOMES.map((value) => ({ value, label: OUTCOME_NAMES[value] })).reverse()}
-          hint={rulingWords.theRulesPropose({ headline: headline(answer.ruling) })}
+          hint={rulingWords.theRulesSay({ headline: headline(answer.ruling) })}
         />
         {overriding && <Field of={signForm} at="overrideReason" />}
         <Field of={signForm} at="remark" />
@@ -112,7 +112,7 @@ export function SignSheet({ file, answer }: SignSheetProps): ReactElement {
   return (
     <>
       <Button tone="onInk" className="mt-5 min-h-14 w-full text-lg" onClick={() => setOpen(true)}>
-        {file.ruling ? rulingWords.signAnew() : rulingWords.signThisRuling()}
+        {file.ruling ? rulingWords.signAgain() : rulingWords.signThisRuling()}
       </Button>
       <Sheet
         open={open}

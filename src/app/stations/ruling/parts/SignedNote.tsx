@@ -25,7 +25,7 @@ export function SignedNote({
         {formatMoment(ruling.recordedAt)}: <strong>{OUTCOME_NAMES[content.outcome]}</strong>
         {content.overrideReason === ''
           ? ''
-          : rulingWords.otherwiseThanTheRules({ overrideReason: content.overrideReason })}
+          : rulingWords.againstTheRules({ overrideReason: content.overrideReason })}
       </p>
       {isRulingOutdated(file, meters, outcome) && (
         <p className="mt-1 font-semibold">{rulingWords.theEvidenceHasChangedSince()}</p>

@@ -16,8 +16,8 @@ import { useTell } from '../../../words/useTell';
 function oneReadingSentence({ evidence, ruling }: Answer): string {
   const one = whatOneReadingSettles(evidence, ruling.belief);
   return (
-    rulingWords.oneReadingWouldSettleThe({ settlesWith: inHundred(one.settlesWith) }) +
-    rulingWords.orDrierIsWithinOr({
+    rulingWords.chanceThatOneReadingSettles({ settlesWith: inHundred(one.settlesWith) }) +
+    rulingWords.orDrierIsWithinThe({
       conformsUpToPercent: formatPercent(one.conformsUpToPercent),
       overFromPercent: formatPercent(one.overFromPercent),
     })
@@ -25,10 +25,10 @@ function oneReadingSentence({ evidence, ruling }: Answer): string {
 }
 
 const CHEAPEST: Readonly<Record<NextEvidenceId, string>> = {
-  taste: rulingWords.cheapestNextLetTwoPeople(),
-  look: rulingWords.cheapestNextSayHowMuch(),
-  shake: rulingWords.cheapestNextTheShakeTest(),
-  reading: rulingWords.nextOneReadingWithA(),
+  taste: rulingWords.easiestNextStepLetTwo(),
+  look: rulingWords.easiestNextStepNoteHow(),
+  shake: rulingWords.easiestNextStepTheShake(),
+  reading: rulingWords.nextStepOneReadingWith(),
 };
 
 /** The nearest changes of evidence that give another ruling. */
@@ -46,7 +46,7 @@ export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
         {rulingWords.whatWouldChangeThis()}
       </h2>
       {sentences.length === 0 ? (
-        <p className="mt-2 text-lg">{rulingWords.nothingNearAtHandThis()}</p>
+        <p className="mt-2 text-lg">{rulingWords.nothingWithinReachThisIs()}</p>
       ) : (
         <ul className="mt-2 space-y-2">
           {sentences.map((one) => (

@@ -45,7 +45,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
       title={seasonWords.flows()}
       aside={<Button onClick={() => editing.add()}>{seasonWords.addAFlow()}</Button>}
     >
-      {book.flows.length === 0 && <p className="text-lg">{seasonWords.aFlowTellsUntilWhen()}</p>}
+      {book.flows.length === 0 && <p className="text-lg">{seasonWords.aFlowTellsHowLong()}</p>}
       <FlowLines flows={book.flows} />
       <div className="divide-y divide-thread">
         {book.flows.map((one) => (
@@ -64,7 +64,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
         record={record}
         what={seasonWords.theFlow()}
         title={record ? record.content.name : seasonWords.aFlow()}
-        description={seasonWords.expectedBloomOftenDiffersFrom()}
+        description={seasonWords.expectedAndActualBloomOften()}
         formOf={formOf}
         parse={(form) => flowEntry.read(form, preferences)}
       >

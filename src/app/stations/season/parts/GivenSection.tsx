@@ -106,7 +106,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
       title={seasonWords.treatmentsAndFeeds()}
       aside={<Button onClick={() => editing.add()}>{seasonWords.addOne()}</Button>}
     >
-      <p className="text-base">{seasonWords.combOnTheHiveMeanwhile()}</p>
+      <p className="text-base">{seasonWords.combOnTheHiveDuring()}</p>
       <div className="divide-y divide-thread">
         {book.givens.map((one) => (
           <EntryRow

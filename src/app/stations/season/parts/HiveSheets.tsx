@@ -25,7 +25,7 @@ export function YardSheet({ editing }: { editing: Editing<Yard> }): ReactElement
       record={record}
       what={seasonWords.theYard()}
       title={record ? record.content.name : seasonWords.aYard()}
-      description={seasonWords.whereHivesStandAndHow()}
+      description={seasonWords.whereTheHivesAreAnd()}
       formOf={yardEntry.fill(record?.content ?? { climate: 'not-said' }, preferences)}
       parse={(form) => yardEntry.read(form, preferences)}
     >
@@ -137,7 +137,7 @@ export function BoxSheet({ editing, book }: { editing: Editing<Box>; book: Book 
       record={record}
       what={seasonWords.theBox()}
       title={record ? record.content.label : seasonWords.aBoxOrTote()}
-      description={seasonWords.whereItStoodBeforeStays()}
+      description={seasonWords.whenYouMoveItWhere()}
       formOf={formOf}
       parse={parse}
     >

@@ -31,7 +31,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
     <SheetSection
       id="notes"
       title={seasonWords.doDifferently()}
-      aside={<Button onClick={() => editing.add()}>{seasonWords.writeItDown()}</Button>}
+      aside={<Button onClick={() => editing.add()}>{seasonWords.enterByHand()}</Button>}
     >
       {notes.length === 0 && <p className="text-lg">{seasonWords.whatYouNoteHereComes()}</p>}
       <ul className="divide-y divide-thread">

@@ -19,6 +19,7 @@ import { blendWords } from '../../../words/english/blend';
 import { commonWords } from '../../../words/english/common';
 import { inHundred } from '../../../format/chance';
 import { tell } from '../../../words/tell';
+import { doubtful } from '../../../format/doubtful';
 
 interface BlendAnswerProps {
   search: BlendSearch;
@@ -37,8 +38,8 @@ const totalKg = (plan: BlendPlan): number => plan.tanks.reduce((sum, one) => sum
 function proofWords(plan: BlendPlan, mass: (kg: number) => string): string {
   const gap = plan.boundKg - plan.worthKg;
   return gap < 0.05
-    ? blendWords.provenNoOtherBlendUnder()
-    : blendWords.noOtherBlendUnderThese({
+    ? blendWords.provenNoOtherBlendWithin()
+    : blendWords.noOtherBlendWithinThese({
         gap: mass(gap),
         gap2: ((100 * gap) / Math.max(plan.boundKg, 0.001)).toFixed(1),
       });
@@ -54,14 +55,14 @@ function Reasons({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEle
     <ul className="mt-2 list-disc space-y-1 pl-5 text-lg">
       <li>{proofWords(plan, mass)}</li>
       <li>
-        {blendWords.containersOpenedOfHoneyThat({
+        {blendWords.containersOpenedUsesOfHoney({
           opened: plan.opened.length,
           part: split > 0 ? blendWords.ofThemPouredIntoMore({ split }) : '',
           dry: mass(dry),
         })}
       </li>
       <li>{blendWords.eachTankStaysAtOr({ targetPercent: task.targetPercent.toFixed(1) })}</li>
-      {plan.leftKg > 0.05 && <li>{blendWords.ofTooWetHoneyIs({ leftKg: mass(plan.leftKg) })}</li>}
+      {plan.leftKg > 0.05 && <li>{blendWords.ofHoneyThatIsToo({ leftKg: mass(plan.leftKg) })}</li>}
     </ul>
   );
 }
@@ -76,12 +77,12 @@ function Tanks({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEleme
         blendWords.holds(),
         commonWords.water(),
         blendWords.withGuardBand(),
-        blendWords.atOrUnderTheTarget(),
+        blendWords.atOrBelowTheTarget(),
       ]}
       rows={plan.tanks.map((one) => [
         one.tankId,
         mass(one.massKg),
-        `${one.moisture.mean.toFixed(2)} ± ${(2 * one.moisture.standardUncertainty).toFixed(2)} %`,
+        `${doubtful(one.moisture.mean, 2 * one.moisture.standardUncertainty, 2)} %`,
         `${one.upperPercent.toFixed(2)} %`,
         inHundred(tankConforms(one, task.targetPercent)),
       ])}
@@ -97,7 +98,7 @@ function SecondBest({ search }: { search: BlendSearch }): ReactElement | null {
     <SheetSection id="second" title={blendWords.theSecondBest()}>
       <p className="text-lg">
         {second === undefined
-          ? blendWords.beingLookedFor()
+          ? blendWords.searching()
           : second === null
             ? blendWords.noOtherSetOfContainers()
             : blendWords.savesFromContainersWorthLess({
@@ -125,7 +126,7 @@ function Relaxing({ search }: { search: BlendSearch }): ReactElement | null {
   const { relaxations, question } = search;
   if (!relaxations || !question) return null;
   return (
-    <SheetSection id="relax" title={blendWords.whatWouldBringMore()}>
+    <SheetSection id="relax" title={blendWords.whatWouldAllowMore()}>
       {relaxations.length === 0 ? (
         <p className="text-lg">{drierWords(question.task, mass)}</p>
       ) : (
@@ -199,7 +200,7 @@ function Found({
         </p>
         <Reasons plan={plan} task={task} />
         <Button tone="ink" className="mt-4 min-h-14 text-lg" onClick={onKeep}>
-          {blendWords.keepItAndPour()}
+          {blendWords.saveItAndPour()}
         </Button>
       </section>
       <BlendRule plan={plan} task={task} limitPercent={limitPercent} />
@@ -212,27 +213,27 @@ function Found({
 export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps): ReactElement {
   const { status, best, question } = search;
   if (status === 'idle' || !question) {
-    return <p className="text-xl">{blendWords.sayWhatMayBePoured()}</p>;
+    return <p className="text-xl">{blendWords.chooseWhatMayBePoured()}</p>;
   }
   return (
     <div className="space-y-6">
       {status === 'running' && (
         <p className="flex flex-wrap items-center gap-4 text-lg" role="status">
           {best === undefined
-            ? blendWords.lookingForTheBestBlend()
-            : blendWords.lookingForTheSecondBest()}
+            ? blendWords.findingTheBestBlend()
+            : blendWords.findingTheSecondBestAnd()}
           <Button onClick={onCancel}>{commonWords.stop()}</Button>
         </p>
       )}
-      {status === 'given-up' && <p className="text-lg">{blendWords.stoppedWhatWasFoundUntil()}</p>}
+      {status === 'given-up' && <p className="text-lg">{blendWords.stoppedThisIsTheBest()}</p>}
       {status === 'failed' && (
         <p className="text-lg" role="alert">
-          {search.why ? tell(search.why) : blendWords.noBlendCanBePlanned()}
+          {search.why ? tell(search.why) : blendWords.noBlendIsPossibleWith()}
         </p>
       )}
       {best === null && (
         <p role="status" className="border-l-8 border-lavender pl-4 text-2xl font-bold">
-          {blendWords.nothingCanBeSavedUnder()}
+          {blendWords.nothingCanBeUsedUp()}
         </p>
       )}
       {best && (

@@ -53,7 +53,7 @@ export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactEleme
       </div>
       {wrong && (
         <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
-          {storeWords.noJarAndNoLot()}
+          {storeWords.noJarOrLotHas()}
         </p>
       )}
     </form>

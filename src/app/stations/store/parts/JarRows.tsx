@@ -60,7 +60,7 @@ function JarMoveSheet({
       formName={stock?.packing.entityId ?? 'none'}
       what={jarsWords.theJars()}
       title={jarsWords.jars({ code: stock?.packing.content.code ?? '' })}
-      description={jarsWords.areFreeAreInThe({ free: stock?.free ?? 0, left: stock?.left ?? 0 })}
+      description={jarsWords.areFreeAreInStock({ free: stock?.free ?? 0, left: stock?.left ?? 0 })}
       formOf={freshJarMove(now, preferences, stock?.packing.content.release)}
       parse={(form) =>
         readJarMoveForm(

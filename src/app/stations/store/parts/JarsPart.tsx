@@ -18,7 +18,7 @@ export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement
   return (
     <SheetSection id="jars" title={jarsWords.jarsAndWhatTheyAre()}>
       <p className="text-lg">
-        <strong className="text-5xl">{left}</strong> {jarsWords.jarsInTheHouse()}
+        <strong className="text-5xl">{left}</strong> {jarsWords.jarsInStock()}
       </p>
       <dl className="mt-2 divide-y divide-thread border-y border-thread text-lg">
         {rows.map(({ purpose, aside, out }) => (

@@ -91,7 +91,7 @@ export function LabelPreview({ design, lot, packing }: LabelPreviewProps): React
         )}
       </div>
       <figcaption className="mt-1 text-base">
-        {jarsWords.aboutSoTheFirstOf({ count: packing.count, labelWidthMm, labelHeightMm })}
+        {jarsWords.previewOfLabelOfThe({ count: packing.count, labelWidthMm, labelHeightMm })}
       </figcaption>
     </figure>
   );

@@ -19,7 +19,7 @@ import { storeWords } from '../../../words/english/store';
 
 /** Where a vessel stands, in words. */
 function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {
-  if (!standing) return storeWords.placeNotSaid();
+  if (!standing) return storeWords.placeNotNoted();
   const name = standing.place || PLACE_NAMES[standing.kind];
   return standing.temperatureC === null ? name : `${name}, ${temperature(standing.temperatureC)}`;
 }

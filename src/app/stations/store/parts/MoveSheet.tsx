@@ -63,7 +63,7 @@ export function MoveSheet({
       title={
         vessel ? `${vessel.label}, ${vessel.lotName || vessel.lotCode}` : storeWords.aContainer()
       }
-      description={storeWords.eachMoveStaysWrittenDown()}
+      description={storeWords.everyMoveStaysOnRecord()}
       formOf={freshMove(now, preferences)}
       parse={(form) =>
         readMoveForm(form, vessel ?? { containerId: '', item: 1 }, { preferences, gate })

@@ -30,8 +30,8 @@ import type { StoredLot } from '../../../../model';
 import { storeWords } from '../../../words/english/store';
 
 const REASONS = {
-  heat: storeWords.asFarAsWarmthAt(),
-  'check-again': storeWords.theDayOnWhichThis(),
+  heat: storeWords.asLongAsWarmthThere(),
+  'check-again': storeWords.theDayThisHoneyIs(),
 } as const;
 
 /** A day to propose on the label of honey from one vessel, with why. */
@@ -53,7 +53,7 @@ function useProposal(lot: StoredLot, nowIso: string) {
         : { days: 0, reason: 'check-again' as const };
       return {
         day: isoDay(addDays(parseISO(nowIso), proposal.days)),
-        why: storeWords.proposedYouDecideLocalRules({ reason: REASONS[proposal.reason] }),
+        why: storeWords.suggestedYouDecideWithinLocal({ reason: REASONS[proposal.reason] }),
       };
     },
     [lot, around, nowIso, hemisphere],

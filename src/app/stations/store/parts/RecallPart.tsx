@@ -55,13 +55,13 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
     >
       <p className="text-xl">
         {storeWords.ofName2({ name: nodeName(node) })} <strong className="text-4xl">{given}</strong>{' '}
-        {storeWords.jarsHaveLeftTheHouse()} <strong className="text-4xl">{inHouse}</strong>{' '}
+        {storeWords.jarsSoldOrGivenAway2()} <strong className="text-4xl">{inHouse}</strong>{' '}
         {storeWords.areHereAndItIs({ containers: containers.length })}
       </p>
       {rows.length > 0 && (
         <PlainTable label={storeWords.jarsToCallBack()} head={JARS_HEAD} rows={rows} />
       )}
-      <p className="mt-2 text-base">{storeWords.whetherItHasToBeCalled()}</p>
+      <p className="mt-2 text-base">{storeWords.theAuthoritiesWhereYouSellDecide()}</p>
     </SheetSection>
   );
 }

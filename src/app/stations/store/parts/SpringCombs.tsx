@@ -23,7 +23,7 @@ export function SpringCombs({ combs }: { combs: readonly SpringComb[] }): ReactE
           </li>
         ))}
       </ul>
-      <p className="mt-2 text-base">{storeWords.lookAtThemOnceA()}</p>
+      <p className="mt-2 text-base">{storeWords.checkThemOnceAMonth()}</p>
     </SheetSection>
   );
 }

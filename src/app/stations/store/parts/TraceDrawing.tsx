@@ -65,7 +65,7 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
       </div>
       {layout.foldedFrames > 0 && (
         <p className="mt-2 text-base">
-          {storeWords.framesStandInTheList({ foldedFrames: layout.foldedFrames })}
+          {storeWords.framesAreInTheList({ foldedFrames: layout.foldedFrames })}
         </p>
       )}
     </div>

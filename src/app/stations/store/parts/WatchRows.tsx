@@ -52,15 +52,15 @@ export function WatchRows({
       (one) => one.file.lot.entityId === lotId && one.vessels.some((each) => !each.isEmpty),
     );
   const allWell = (lot: StoredLot): void => {
-    void dispatch(perform(storeWords.lookedAllWell(), (scribe) => lookedRecords(scribe, lot)));
+    void dispatch(perform(storeWords.checkedAllWell3(), (scribe) => lookedRecords(scribe, lot)));
   };
   return (
     <section aria-labelledby="watch">
       <h2 id="watch" className="flex items-center gap-3 text-2xl font-bold">
-        <Eye aria-hidden className="size-7" /> {storeWords.lookAtThese({ watches: watches.length })}
+        <Eye aria-hidden className="size-7" /> {storeWords.checkThese({ watches: watches.length })}
       </h2>
       {watches.length === 0 ? (
-        <p className="mt-2 text-lg">{storeWords.nothingAsksForALook()}</p>
+        <p className="mt-2 text-lg">{storeWords.nothingNeedsCheckingJustNow()}</p>
       ) : (
         <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
           {watches.map(({ id, kind, lotId, title, why, by, to }) => {
@@ -86,7 +86,7 @@ export function WatchRows({
                 </Link>
                 {kind === 'recheck' && lotOf(lotId) && (
                   <Button onClick={() => allWell(lotOf(lotId)!)}>
-                    {storeWords.iLookedAllWell()}
+                    {storeWords.checkedAllWell2()}
                     <span className="sr-only">, {title}</span>
                   </Button>
                 )}

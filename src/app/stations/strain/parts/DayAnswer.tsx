@@ -51,9 +51,7 @@ function DayOver({ asked }: { asked: AskedDay }): ReactElement {
       <p role="status" className="text-6xl leading-none font-bold">
         {durationText(took)}
       </p>
-      <p className="mt-2 text-xl">
-        {lineWords.plannedWere({ durationText: durationText(expected) })}
-      </p>
+      <p className="mt-2 text-xl">{lineWords.planned({ durationText: durationText(expected) })}</p>
       <p className="mt-3 text-lg">
         {commonWords.frames({ frames: content.frames })} ·{' '}
         {lineWords.pails2({ full: asked.pails.full + asked.pails.lastKg.length })}
@@ -64,7 +62,7 @@ function DayOver({ asked }: { asked: AskedDay }): ReactElement {
 
 /** What the times rest on. */
 function restsOn({ now }: AskedDay): string {
-  if (now.phase === 'under-way') return lineWords.beginsFromWhatWasTicked();
+  if (now.phase === 'under-way') return lineWords.countsFromWhatWasTicked();
   const { days } = now.habit;
   if (days > 0 && !now.calibrated) return lineWords.basedOnYourLastDays({ days });
   return now.calibrated ? lineWords.theStrainerIsKnownFrom() : lineWords.handsAndStrainerGoBy();
@@ -97,18 +95,14 @@ export function DayAnswer({
       </p>
       <p className="mt-2 text-xl">
         {lineWords.combsSpunBy({
-          bandWords: band ? bandWords(band) : lineWords.reckoningWhatMayCome(),
+          bandWords: band ? bandWords(band) : lineWords.calculatingTheRange(),
           spunMin: clockText(course.spunMin),
         })}
         {course.wetOutMin !== null &&
           lineWords.wetBoxesOutBy({ wetOutMin: clockText(course.wetOutMin) })}
       </p>
       <p className="mt-3 text-2xl font-bold">
-        {held
-          ? STAGE_HOLDS[held.stage]
-          : forecast.first
-            ? lineWords.nothingHoldsTheOthersUp()
-            : '…'}
+        {held ? STAGE_HOLDS[held.stage] : forecast.first ? lineWords.nothingDelaysTheRest() : '…'}
       </p>
       {held && (
         <p className="text-lg">
@@ -120,7 +114,7 @@ export function DayAnswer({
       )}
       {paceWords(asked) && <p className="text-lg font-semibold">{paceWords(asked)}</p>}
       <p className="mt-3 text-lg">
-        {lineWords.loadsPailsUpToWait({
+        {lineWords.loadsPailsUpToWaiting({
           loadsOfDay: loadsOfDay(now),
           full: pails.full + pails.lastKg.length,
           mostWaitingKg: kg(course.mostWaitingKg),
@@ -129,7 +123,7 @@ export function DayAnswer({
       </p>
       {short > 0 && (
         <p className="text-lg font-semibold">
-          {lineWords.pailsTooFewAreThere({ short, have: now.content.pail.have })}
+          {lineWords.pailsShortAtHand({ short, have: now.content.pail.have })}
         </p>
       )}
       {idle > 0 && (

@@ -78,7 +78,7 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
         at="tool.kind"
         choices={kinds.map((one) => ({ value: one.kind, label: toolName(one) }))}
         onChosen={take}
-        hint={chosen === 'hot-knife' ? lineWords.neverLeaveItOnAnd() : undefined}
+        hint={chosen === 'hot-knife' ? lineWords.neverPutItDownSwitched() : undefined}
       />
       <div className={GRID}>
         <Fields
@@ -101,7 +101,7 @@ function ExtractorFields(): ReactElement {
           of={dayEntry}
           at="extractor.spinMinutes"
           label={
-            watch('extractor.turned') === 'yes' ? lineWords.eachSideSpins() : lineWords.spins()
+            watch('extractor.turned') === 'yes' ? lineWords.eachSideSpins() : lineWords.spinsFor()
           }
         />
         <Field of={dayEntry} at="extractor.handleMinutes" />

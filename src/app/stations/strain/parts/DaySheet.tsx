@@ -36,7 +36,7 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
       record={record}
       what={lineWords.theDay()}
       title={record ? record.content.name : lineWords.planADay()}
-      description={lineWords.framesAndPeopleGiveA()}
+      description={lineWords.framesAndPeopleAreEnough()}
       formOf={formOf}
       parse={(form) => readDayForm(form, preferences, record?.content ?? null)}
       {...(onKept && { onKept })}

@@ -25,7 +25,7 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
       id="help"
       title={isOver ? lineWords.whatWouldHaveHelped() : lineWords.whatWouldHelp()}
     >
-      {!forecast.first && <p className="text-lg">{lineWords.reckoning()}</p>}
+      {!forecast.first && <p className="text-lg">{lineWords.calculating()}</p>}
       <ul className="divide-y divide-thread">
         {worth.map((one) => (
           <li key={one.change} className="flex items-baseline justify-between gap-4 py-2 text-lg">
@@ -38,7 +38,7 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
       </ul>
       {rest.length > 0 && (
         <p className="mt-1 text-base">
-          {worth.length === 0 ? lineWords.nothingOfThisBringsAnything() : lineWords.bringsNothing()}
+          {worth.length === 0 ? lineWords.noneOfTheseWouldHelp() : lineWords.noHelp()}
           {rest.map((one) => CHANGE_NAMES[one.change].toLowerCase()).join(', ')}.
         </p>
       )}
@@ -50,18 +50,18 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
 function cautionsOf(content: ExtractionContent): string[] {
   const { temperatureC, newComb, honeyKind, frames, extractor } = content;
   const last = loadsOf(frames, extractor.framesPerLoad).at(-1);
-  const said = [lineWords.aFullBoxWeighsKg(), lineWords.boxesStayCoveredAndDoors()];
+  const said = [lineWords.aFullBoxCanWeigh(), lineWords.boxesStayCoveredAndDoors()];
   if (temperatureC < TOO_STIFF_BELOW_C) {
-    said.unshift(lineWords.underAboutCHoneyIs());
+    said.unshift(lineWords.belowAboutCHoneyIs());
   }
   if (temperatureC > WAX_SOFTENS_C) {
     said.unshift(lineWords.aboveCWaxSoftensCombs());
   }
   if (newComb) {
-    said.unshift(lineWords.combBuiltThisYearBreaks());
+    said.unshift(lineWords.newCombBreaksEasilyCool());
   }
   if (honeyKind === 'heather') {
-    said.unshift(lineWords.lingHoneyStandsAsA());
+    said.unshift(lineWords.lingHoneyIsAGel());
   }
   if (last && last.counterweights > 0) {
     said.push(lineWords.theLastLoadHasFrames({ frames: last.frames }));
@@ -74,7 +74,7 @@ function cautionsOf(content: ExtractionContent): string[] {
 
 export function DayMind({ content }: { content: ExtractionContent }): ReactElement {
   return (
-    <SheetSection id="mind" title={lineWords.mind()}>
+    <SheetSection id="mind" title={lineWords.takeCare()}>
       <ul className="list-disc space-y-2 pl-5 text-lg">
         {cautionsOf(content).map((one) => (
           <li key={one}>{one}</li>

@@ -85,8 +85,8 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
             })}
           </p>
           <PlainTable
-            label={lineWords.whatStandsOnTheLabel()}
-            head={[lineWords.jar(), lineWords.netWeightOnTheLabel(), lineWords.takes()]}
+            label={lineWords.forTheLabel()}
+            head={[lineWords.jar(), lineWords.netWeightOnTheLabel(), lineWords.holds()]}
             rows={plan.jars.map(({ netKg }) => [
               `${labelWeight(netKg).grams} g`,
               `${labelWeight(netKg).grams} g · ${usWords(netKg)}`,

@@ -43,7 +43,7 @@ export function PailsSection({
   const write = (): void => {
     if (!lot) return;
     void dispatch(
-      perform(lineWords.wroteThePailsDown(), (scribe) =>
+      perform(lineWords.pailsRecorded(), (scribe) =>
         containers.map((one) => firstRevision(scribe, 'container', one, lot.lot.entityId)),
       ),
     );
@@ -51,14 +51,14 @@ export function PailsSection({
   const isDone = lot !== undefined && containers.length > 0 && hasAll(kept, containers);
   return (
     <SheetSection id="pails" title={lineWords.pails()}>
-      <ul aria-label={lineWords.pailsThatTheDayComes()} className="divide-y divide-thread">
+      <ul aria-label={lineWords.pailsOfThisDay()} className="divide-y divide-thread">
         {containers.map((one) => (
           <li key={one.label} className="flex justify-between gap-4 py-2 text-lg">
             <span>
               {counted(one.count, one.label.toLowerCase(), `${one.label.toLowerCase()}s`)}
               {one.suspects.length > 0 && (
                 <span className="block text-base text-ink-soft">
-                  {lineWords.ofWhatWasSpunLast()}
+                  {lineWords.fromTheLastLoadJudged()}
                 </span>
               )}
             </span>
@@ -74,10 +74,10 @@ export function PailsSection({
       {lot ? (
         <div className="mt-2 flex flex-wrap items-center gap-3">
           {isDone ? (
-            <p className="text-lg font-semibold">{lineWords.theyStandWithTheLot()}</p>
+            <p className="text-lg font-semibold">{lineWords.recordedWithTheLot()}</p>
           ) : (
             <Button className="min-h-14" onClick={write}>
-              {lineWords.writeThemDownFor({ name: lot.lot.content.name || lot.lot.content.code })}
+              {lineWords.recordThemFor({ name: lot.lot.content.name || lot.lot.content.code })}
             </Button>
           )}
           <PageLink to={`lots/${lot.lot.entityId}`}>{commonWords.theLot()}</PageLink>

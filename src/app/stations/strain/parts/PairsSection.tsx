@@ -33,7 +33,7 @@ export function PairsSection({ file }: { file: ExtractionFile }): ReactElement |
   return (
     <SheetSection id="pairs" title={lineWords.hangOpposite()}>
       <PlainTable
-        label={lineWords.framesThatBalanceEachOther()}
+        label={lineWords.balancedPairs()}
         head={[lineWords.this(), lineWords.oppositeThis()]}
         rows={oppositePairs(frames).map(([one, other]) => [words(one), words(other)])}
       />

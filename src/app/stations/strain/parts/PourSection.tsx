@@ -72,7 +72,7 @@ function OpenPour({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement 
           kgNow: formatQuantity(kgNow, 'mass', preferences),
           fullKg: formatQuantity(content.fullKg, 'mass', preferences),
           kgPerMin: formatQuantity(60 * kgPerMin, 'mass', preferences, 0),
-          part: measured ? lineWords.asRead() : lineWords.asReckonedReadThePail(),
+          part: measured ? lineWords.asRead() : lineWords.estimatedReadThePailOnce(),
         })}
       </p>
       <ReadPail pour={pour} />
@@ -128,7 +128,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
         {lineWords.openTheGateOn({ watch: form.watch('label') || lineWords.aPail() })}
       </Button>
       <details className="mt-1">
-        <FoldSummary>{lineWords.anotherPailNotEmptyOr()}</FoldSummary>
+        <FoldSummary>{lineWords.anotherPailPartFullOr()}</FoldSummary>
         <div className="grid gap-4 pb-2 sm:grid-cols-3">
           <Fields of={pourEntry} at={['label', 'fullKg', 'startKg']} />
         </div>
@@ -160,7 +160,7 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
       )}
       <OpenGateForm key={file.pours.length} file={file} asked={asked} />
       <p className="mt-1 text-base">
-        {lineWords.aMinuteBeforeItIs()}
+        {lineWords.aNoticeAndASound()}
         {last?.closedAt &&
           lineWords.lastOneShut({ label: last.label, closedAt: formatTime(last.closedAt) })}
       </p>

@@ -132,7 +132,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
         name: content.name,
         name2: file.lot.content.name || file.lot.content.code,
       }),
-      about: settlingWords.liftTheFilmOffWith(),
+      about: settlingWords.liftOffTheFilmWith(),
       atMs: Math.max(nowMs, next.atMs),
       hours: 0.5,
     };
@@ -140,7 +140,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
   };
   const end = (): void =>
     void dispatch(
-      perform(settlingWords.itStandsNoLonger(), (scribe) => [
+      perform(settlingWords.noLongerSettling(), (scribe) => [
         nextRevision(scribe, settling, {
           content: { ...content, endedAt: scribe.now() },
           reason: settlingWords.emptiedOrFilledOn(),
@@ -161,7 +161,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
           <div className="border-l-8 border-lavender pl-4">
             <p className="text-xl">
               {!isStanding
-                ? settlingWords.itStandsNoLonger()
+                ? settlingWords.noLongerSettling()
                 : next
                   ? next.which === 'first'
                     ? settlingWords.skimIt()
@@ -195,10 +195,11 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
               <div className="flex flex-wrap gap-3">
                 {next && (
                   <Button onClick={() => saving(save)}>
-                    <CalendarPlus aria-hidden className="size-5" /> {settlingWords.forTheCalendar()}
+                    <CalendarPlus aria-hidden className="size-5" />{' '}
+                    {settlingWords.addToMyCalendar()}
                   </Button>
                 )}
-                <Button onClick={end}>{settlingWords.itStandsNoLonger()}</Button>
+                <Button onClick={end}>{settlingWords.noLongerSettling()}</Button>
               </div>
             </>
           )}
@@ -213,7 +214,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             </ul>
           )}
           <p className="text-base">
-            {settlingWords.firstSkimOnceFourFifths({
+            {settlingWords.skimFirstOnceFourFifths({
               spanText: spanText(plan.firstHours),
               spanText2: spanText(plan.secondHours),
             })}

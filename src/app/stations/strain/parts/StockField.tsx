@@ -36,7 +36,7 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
       <span>
         <span className="block text-xl font-bold">{name}</span>
         <span className="block text-base">
-          {lineWords.likelyEnoughWith({ likely: need.likely, enough: need.enough })}
+          {lineWords.likelyAreSurelyEnough({ likely: need.likely, enough: need.enough })}
         </span>
         {missing > 0 && (
           <span className="block text-base text-ink-soft">{lineWords.orStandin({ standIn })}</span>

@@ -53,14 +53,14 @@ function WarmEnough({ asked }: { asked: AskedStrainer }): ReactElement {
       />
       <p role="status" className="text-2xl font-bold">
         {warm === null
-          ? lineWords.notEvenAtTakeMore({ limit })
+          ? lineWords.notEvenAtUseMore({ limit })
           : warm <= asked.task.honey.temperatureC
             ? lineWords.warmEnoughAsItIs()
             : lineWords.honeyAtIsThroughIn({
                 warm: formatQuantity(warm, 'temperature', preferences, 0),
               })}
       </p>
-      <p className="text-base">{lineWords.nothingHereIsWarmedAbove({ limit })}</p>
+      <p className="text-base">{lineWords.nothingIsWarmedAboveHere({ limit })}</p>
     </div>
   );
 }
@@ -78,9 +78,7 @@ export function StrainerAdvice({ asked }: { asked: AskedStrainer }): ReactElemen
           </li>
         ))}
       </ul>
-      {asked.advice.length === 0 && (
-        <p className="text-lg">{lineWords.nothingHereWouldSaveMinutes()}</p>
-      )}
+      {asked.advice.length === 0 && <p className="text-lg">{lineWords.noneOfThisWouldSave()}</p>}
       <WarmEnough asked={asked} />
     </SheetSection>
   );

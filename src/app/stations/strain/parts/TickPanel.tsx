@@ -88,9 +88,9 @@ export function TickPanel({
       <p className="flex flex-wrap items-center gap-3 text-lg">
         {lineWords.overSince()} {content.doneAt && formatDayTime(content.doneAt)}.
         <Button
-          onClick={() => change(lineWords.theDayGoesOn(), { doneAt: null }, lineWords.goesOn())}
+          onClick={() => change(lineWords.dayResumed(), { doneAt: null }, lineWords.dayResumed2())}
         >
-          {lineWords.itGoesOn()}
+          {lineWords.resumeTheDay()}
         </Button>
       </p>
     );
@@ -112,7 +112,7 @@ export function TickPanel({
               </Button>
               <p className="mt-1 text-base">
                 {at === undefined
-                  ? lineWords.noneToCome()
+                  ? lineWords.noneLeft()
                   : lineWords.nextAbout({ at: clockText(at) })}
               </p>
             </li>
@@ -129,10 +129,10 @@ export function TickPanel({
         <Button onClick={end}>{lineWords.theDayIsOver()}</Button>
         <Button
           onClick={() =>
-            change(lineWords.notBegunAfterAll(), { startedAt: null }, lineWords.begunTooEarly())
+            change(lineWords.notStartedAfterAll(), { startedAt: null }, lineWords.startedTooEarly())
           }
         >
-          {lineWords.notBegunAfterAll()}
+          {lineWords.notStartedAfterAll()}
         </Button>
       </p>
     </section>

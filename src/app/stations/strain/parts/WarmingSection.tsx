@@ -78,7 +78,7 @@ function PlanColumn(props: PlanProps): ReactElement {
         <p className="text-base font-bold">{settlingWords.aboveCQualityGoesWithin()}</p>
       )}
       <Button onClick={onKeep}>
-        {settlingWords.doItWriteItDown()}
+        {settlingWords.doThisRecordIt()}
         <span className="sr-only"> ({name})</span>
       </Button>
     </section>
@@ -114,7 +114,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
     ({ history }: PlanOutcome, plan: PlanTried) =>
     (): void =>
       void dispatch(
-        perform(settlingWords.wroteTheWarmingDown(), (scribe) => [
+        perform(settlingWords.warmingRecorded(), (scribe) => [
           firstRevision(
             scribe,
             'heat-spell',

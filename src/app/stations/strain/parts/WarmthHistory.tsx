@@ -15,7 +15,7 @@ const SOURCES = {
   typed: settlingWords.asTyped(),
   log: settlingWords.fromTheLogger(),
   plan: settlingWords.fromAPlan(),
-  room: settlingWords.asTheRoomWasSet(),
+  room: settlingWords.fromTheRoomsSetting(),
 } as const;
 
 interface SpellActProps {
@@ -29,7 +29,7 @@ function SpellAct({ spell, onEdit }: SpellActProps): ReactElement {
   const isTyped = spell.content.source === 'typed';
   const remove = (): void =>
     void dispatch(
-      revise(settlingWords.removedTheSpell(), spell, {
+      revise(settlingWords.spellRemoved(), spell, {
         withdrawn: true,
         reason: commonWords.removed(),
       }),
@@ -66,11 +66,11 @@ export function WarmthHistory({ file, heat, onEdit }: HistoryProps): ReactElemen
         warmest: formatQuantity(warmest, 'temperature', preferences, 0),
       }),
       SOURCES[entry.from],
-      typed ? <SpellAct key="act" spell={typed} onEdit={onEdit} /> : settlingWords.inItsRoom(),
+      typed ? <SpellAct key="act" spell={typed} onEdit={onEdit} /> : settlingWords.fromItsRoom(),
     ];
   });
   if (rows.length === 0) {
-    return <p className="text-lg">{settlingWords.nothingWrittenDownNoDrying()}</p>;
+    return <p className="text-lg">{settlingWords.nothingRecordedNoDryingWarming()}</p>;
   }
   return (
     <PlainTable

@@ -27,12 +27,12 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
       roomWords.onZeroms({ zeroMs: formatWeekday(asked.present.zeroMs + day * DAY_MS) }),
   };
   const sentences = advice.map((one) => adviceWords(one, context));
-  const burner = heating === 'unvented' ? [roomWords.neverABurnerWithoutAFlue()] : [];
+  const burner = heating === 'unvented' ? [roomWords.neverUseABurnerWithoutA()] : [];
   const all = [...burner, ...sentences];
   return (
-    <SheetSection id="advice" title={roomWords.lookAfter()}>
+    <SheetSection id="advice" title={roomWords.takeCare()}>
       {all.length === 0 ? (
-        <p className="text-lg">{roomWords.nothingStandsOutInAir()}</p>
+        <p className="text-lg">{roomWords.airMachineAndHoneyLook()}</p>
       ) : (
         <ul className="space-y-3">
           {all.map((one) => (
@@ -42,7 +42,7 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
           ))}
         </ul>
       )}
-      <p className="mt-3 text-base text-ink-soft">{roomWords.heatersAndDehumidifiersStandDry()}</p>
+      <p className="mt-3 text-base text-ink-soft">{roomWords.keepHeatersAndDehumidifiersDry()}</p>
     </SheetSection>
   );
 }

@@ -129,13 +129,13 @@ function chartData(props: AirChartProps): ChartData<'scatter', ChartPoint[]> {
       },
       {
         ...degrees,
-        label: roomWords.cToCome(),
+        label: roomWords.cForecast(),
         borderDash: [6, 5],
         data: pointsOf(days, (at) => outlook?.temperatureC[at] ?? 0, ahead),
       },
       {
         ...humidity,
-        label: roomWords.rhToCome(),
+        label: roomWords.rhForecast(),
         borderDash: [6, 5],
         data: pointsOf(days, (at) => 100 * (outlook?.relativeHumidity[at] ?? 0), ahead),
       },
@@ -198,6 +198,6 @@ export function AirChart(props: AirChartProps): ReactElement {
           temperatureC: (log.temperatureC[last] ?? 0).toFixed(1),
           relativeHumidity: (100 * (log.relativeHumidity[last] ?? 0)).toFixed(0),
         })
-      : roomWords.airOfTheRoomAs();
+      : roomWords.airOfTheRoomForecast();
   return <ScatterChart height="h-72" spoken={spoken} data={data} options={options} />;
 }

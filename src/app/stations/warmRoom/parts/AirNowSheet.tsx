@@ -29,7 +29,7 @@ export function AirNowSheet({ open, roomId, onClose }: AirNowSheetProps): ReactE
       ownerId={roomId}
       what={roomWords.theAir()}
       title={roomWords.airAsItIsNow()}
-      description={roomWords.fromThermometerAndHygrometerHung()}
+      description={roomWords.fromAThermometerAndHygrometer()}
       formOf={formOf}
       parse={(form) =>
         airNowEntry.read(form, preferences, {

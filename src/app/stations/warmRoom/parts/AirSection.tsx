@@ -21,9 +21,9 @@ const AirChart = lazyPart(
 );
 
 const SOURCE_NAMES: Readonly<Record<AirLog['content']['source'], string>> = {
-  typed: roomWords.writtenDown(),
+  typed: roomWords.enteredByHand(),
   file: roomWords.fromAFile(),
-  'stand-in': roomWords.fromTheStandInLogger(),
+  'stand-in': roomWords.sampleData(),
 };
 
 /** A log with what stands out in it, and the way to take it back. */
@@ -91,8 +91,8 @@ export function AirSection(props: AirSectionProps): ReactElement {
       title={roomWords.airOfTheRoom()}
       aside={
         <span className="flex flex-wrap gap-2">
-          <Button onClick={() => setOpen('now')}>{roomWords.writeItDown()}</Button>
-          <Button onClick={() => setOpen('log')}>{roomWords.loggersFile()}</Button>
+          <Button onClick={() => setOpen('now')}>{roomWords.enterByHand()}</Button>
+          <Button onClick={() => setOpen('log')}>{roomWords.loggerFile()}</Button>
         </span>
       }
     >
@@ -106,7 +106,7 @@ export function AirSection(props: AirSectionProps): ReactElement {
             nowDay={(nowMs - zeroMs) / DAY_MS}
             zeroMs={zeroMs}
           />
-          <p className="mt-1 text-base text-ink-soft">{roomWords.dashedToComeShadeOf()}</p>
+          <p className="mt-1 text-base text-ink-soft">{roomWords.dashedForecastShadedAreaOf()}</p>
         </Suspense>
       )}
       {file.logs.length === 0 ? (

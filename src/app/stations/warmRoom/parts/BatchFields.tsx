@@ -33,8 +33,8 @@ function LotField(): ReactElement | null {
       onChosen={take}
       hint={
         chosen?.lot.content.honeyKind === 'heather'
-          ? roomWords.lingStandsAsAGel()
-          : roomWords.bringsWhatCombAndReadings()
+          ? roomWords.lingIsAGelHow()
+          : roomWords.fillsInItsMoistureFrom()
       }
     />
   );

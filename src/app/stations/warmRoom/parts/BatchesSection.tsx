@@ -38,7 +38,7 @@ function nowWords({ asked, forecast }: BatchesProps, at: number): string {
 
 function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
   if (forecast.draws.length < FIRST_TOLD)
-    return forecast.status === 'failed' ? '' : roomWords.reckoning();
+    return forecast.status === 'failed' ? '' : roomWords.calculating();
   const { zeroMs } = asked.present;
   const ready = readyForecast(forecast.draws, at);
   return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });

@@ -31,7 +31,7 @@ export function EarlierBatches(props: EarlierBatchesProps): ReactElement | null 
                 roomWords.toOutat({ outAt: formatDay(batch.content.outAt) })},{' '}
               {roomWords.measurements({ checks: checks.length })}
               {isForgotten(batch.content, nowMs) && (
-                <strong className="block">{roomWords.nobodyWroteDownWhenIt()}</strong>
+                <strong className="block">{roomWords.itWasNeverNotedWhen()}</strong>
               )}
             </span>
             <Button tone="quiet" onClick={() => onEdit(batch)}>

@@ -45,7 +45,7 @@ function bandSets(band: Band, days: readonly number[], zeroMs: number) {
     { ...LINE, label: '5 %', data: pointsOf(days, band.low, zeroMs), borderWidth: 0 },
     {
       ...LINE,
-      label: roomWords.ofAllCourses(),
+      label: roomWords.ofCases(),
       data: pointsOf(days, band.high, zeroMs),
       borderWidth: 0,
       fill: '-1',
@@ -183,7 +183,7 @@ export function ForecastChart(props: ForecastChartProps): ReactElement {
         options={options}
         plugins={plugins}
       />
-      <p className="mt-1 text-base text-ink-soft">{roomWords.lineMostLikelyShadeOf()}</p>
+      <p className="mt-1 text-base text-ink-soft">{roomWords.lineMostLikelyShadedOf()}</p>
     </>
   );
 }

@@ -16,7 +16,7 @@ export function HeatLine({
   const left = (share: number): string => (100 * share).toFixed(1);
   return (
     <p className="mt-2 text-base">
-      {roomWords.warmthSoFarLeavesOf({
+      {roomWords.warmthSoFarHasLeft({
         left: left(heatNow.diastaseLeft),
         hmfMgPerKg: heatNow.hmfMgPerKg.toFixed(1),
         left2: left(heatEnd.diastaseLeft),

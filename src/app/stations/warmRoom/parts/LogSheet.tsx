@@ -49,7 +49,7 @@ function Preview({ form }: { form: LogForm }): ReactElement {
   const middle = (values: readonly number[] = []): number =>
     [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
   return (
-    <div role="region" aria-label={roomWords.whatWillBeKept()} className="space-y-3">
+    <div role="region" aria-label={roomWords.whatWillBeSaved()} className="space-y-3">
       <p role="status" className="text-2xl font-bold">
         {roomWords.goodLines({ linesIn: linesIn(parts) })}
         {bad.length > 0 && roomWords.linesLeftOut({ bad: bad.length })}
@@ -104,13 +104,13 @@ function LogFields(): ReactElement {
     <div className="space-y-5">
       <ChoiceField
         name="place"
-        label={roomWords.whereItHung()}
+        label={roomWords.whereItWas()}
         choices={[
           { value: 'inside', label: roomWords.inTheRoom() },
           { value: 'outside', label: roomWords.outside() },
         ]}
       />
-      <TextFileChoice label={roomWords.fileOfTheLogger()} onText={take} />
+      <TextFileChoice label={roomWords.fileFromTheLogger()} onText={take} />
       <div>
         <label htmlFor={id} className="text-base font-semibold">
           {roomWords.orPasteItsLines()}
@@ -175,7 +175,7 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
       <div className="space-y-5">
         <LogFields />
         <Button type="submit" tone="ink" className="min-h-14" disabled={!parsed.ok}>
-          {roomWords.keepTheLog()}
+          {roomWords.saveTheLog()}
         </Button>
       </div>
     </FormFrame>

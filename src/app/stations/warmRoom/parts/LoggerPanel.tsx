@@ -46,7 +46,7 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
   const running = logger.state === 'open' || logger.state === 'connecting';
   const keep = async (): Promise<void> => {
     logger.stop();
-    const label = roomWords.entriesOfTheStandIn({ entries: logger.entries.length });
+    const label = roomWords.entriesOfSampleDataSaved({ entries: logger.entries.length });
     await dispatch(
       perform(label, (scribe) => [firstRevision(scribe, 'air-log', logOf(logger), roomId)]),
     );
@@ -55,7 +55,7 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
     <div
       className="mt-3 border-l-8 border-thread pl-4"
       role="group"
-      aria-label={roomWords.standInLogger()}
+      aria-label={roomWords.sampleLoggerData()}
     >
       {last && (
         <p className="text-2xl font-bold">
@@ -69,14 +69,14 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
       </p>
       <span className="flex flex-wrap gap-2">
         <Button onClick={running ? logger.stop : logger.start}>
-          {running ? roomWords.disconnect() : roomWords.hearTheStandInLogger()}
+          {running ? roomWords.disconnect() : roomWords.tryWithSampleLoggerData()}
         </Button>
         {workspace === 'demo' && logger.entries.length > 1 && (
-          <Button onClick={() => void keep()}>{roomWords.keepWhatWasHeard()}</Button>
+          <Button onClick={() => void keep()}>{roomWords.saveThisData()}</Button>
         )}
       </span>
       {workspace === 'mine' && logger.state !== 'off' && (
-        <p className="text-base">{roomWords.madeUpByTheApplication()}</p>
+        <p className="text-base">{roomWords.madeUpDataItSays()}</p>
       )}
     </div>
   );

@@ -99,10 +99,10 @@ function answerWords(answer: LoadAnswer, deadline: string): string {
   if (boxes === 0 && shareWithNone < PLAN_PROBABILITY) {
     return roomWords.notEvenWhatIsIn({ deadline, surely, shareWithNone: percent(shareWithNone) });
   }
-  if (boxes === 0) return roomWords.notEvenOneBoxIs({ deadline, surely });
+  if (boxes === 0) return roomWords.notEvenOneMoreBox({ deadline, surely });
   return limitedBy === 'room'
-    ? roomWords.allBoxesThatTheRoom({ boxes, deadline })
-    : roomWords.atMostBoxesProbableTo({
+    ? roomWords.allBoxesTheRoomHolds({ boxes, deadline })
+    : roomWords.atMostBoxesSureTo({
         boxes,
         share: percent(share),
         deadline,
@@ -125,12 +125,12 @@ function MostBoxes({ search, deadline }: { search: LoadSearch; deadline: string 
         <p role="status" className="flex flex-wrap items-center gap-4 text-lg">
           {last
             ? roomWords.triedBoxes({ boxes: last.boxes, share: percent(last.share) })
-            : roomWords.lookingForTheMost()}
+            : roomWords.findingTheMost()}
           <Button onClick={cancel}>{commonWords.stop()}</Button>
         </p>
       ) : (
         <Button className="min-h-14" onClick={start}>
-          {roomWords.findTheMostThatIs({ deadline })}
+          {roomWords.findTheMostThatWill({ deadline })}
         </Button>
       )}
     </div>
@@ -161,11 +161,11 @@ function Answer(props: CoarseProps): ReactElement {
       </p>
       <p className="text-lg">
         {share === null
-          ? roomWords.coarseOneRunTheProbability()
-          : roomWords.inTimeWithProbabilityAll({ share: Math.round(100 * share) })}
+          ? roomWords.roughFirstAnswerTheProbability()
+          : roomWords.inTimeWithProbabilityCounting({ share: Math.round(100 * share) })}
       </p>
       <p className="text-base">
-        {roomWords.theAirHangsAtOn({
+        {roomWords.theAirStaysAtOn({
           humidity: Math.round(100 * course.humidity),
           kWhPerDay: course.kWhPerDay.toFixed(0),
         })}

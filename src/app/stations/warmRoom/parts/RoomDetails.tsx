@@ -54,8 +54,8 @@ export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
       aside={<Button onClick={() => setOpen(true)}>{roomWords.changeTheRoom()}</Button>}
     >
       <PlainTable
-        label={roomWords.whatTheRoomIs()}
-        head={[commonWords.part(), roomWords.asTheForecastTakesIt()]}
+        label={roomWords.theRoom3()}
+        head={[commonWords.part(), roomWords.asTheForecastSeesIt()]}
         rows={rows}
       />
       {content.remark !== '' && <p className="mt-2 text-base">{content.remark}</p>}

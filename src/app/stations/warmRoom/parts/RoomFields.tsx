@@ -20,7 +20,7 @@ function MachineFields(): ReactElement {
               at={['machine.ratedLPerDay', 'machine.ratedAtC', 'machine.ratedAtHumidity']}
             />
           </div>
-          <p className="text-base">{roomWords.theRatingPointStandsIn()}</p>
+          <p className="text-base">{roomWords.theRatingPointIsIn()}</p>
           <div className="grid gap-5 sm:grid-cols-3">
             <Fields
               of={roomEntry}
@@ -45,7 +45,7 @@ export function RoomFields(): ReactElement {
       <Field of={roomEntry} at="heating" />
       {heating === 'unvented' && (
         <p role="alert" className="border-l-8 border-ink pl-3 text-lg font-bold">
-          {roomWords.neverABurnerWithoutA()}
+          {roomWords.neverUseABurnerWithout()}
         </p>
       )}
       <div className="grid gap-5 sm:grid-cols-2">

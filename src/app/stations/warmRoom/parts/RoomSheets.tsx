@@ -34,7 +34,7 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
       record={room}
       what={roomWords.theRoom()}
       title={room ? room.content.name : roomWords.aWarmRoom()}
-      description={roomWords.itsSizeItsHeatIts()}
+      description={roomWords.itsSizeHeatDehumidifierAnd()}
       formOf={formOf}
       parse={(form) => roomEntry.read(form, preferences)}
       {...(onKept && { onKept })}
@@ -68,7 +68,7 @@ export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElem
       ownerId={file.room.entityId}
       what={roomWords.theBatch()}
       title={record ? record.content.name : roomWords.loadABatch()}
-      description={roomWords.aFullBoxWeighsKg()}
+      description={roomWords.aFullBoxCanWeigh()}
       formOf={formOf}
       parse={(form) =>
         readBatchForm(form, preferences, { former: record?.content ?? null, nowMs: Date.now() })
@@ -103,7 +103,7 @@ export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactEle
       ownerId={batch.entityId}
       what={roomWords.theCheck()}
       title={batch.content.name}
-      description={roomWords.everyReadingAndWeightTeaches()}
+      description={roomWords.everyReadingAndWeightImproves()}
       formOf={formOf}
       parse={(form) => readBatchCheckForm(form, preferences, batch.content)}
     >

@@ -55,10 +55,10 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
   return (
     <SheetSection
       id="tasks"
-      title={roomWords.toDoNext()}
+      title={roomWords.next()}
       aside={
         <Button onClick={() => saving(save)}>
-          <CalendarPlus aria-hidden className="size-5" /> {roomWords.forTheCalendar()}
+          <CalendarPlus aria-hidden className="size-5" /> {roomWords.addToMyCalendar()}
         </Button>
       }
     >

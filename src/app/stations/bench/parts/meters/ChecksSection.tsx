@@ -74,7 +74,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
     const now = { ...check, takenAt: new Date().toISOString() };
     const done = await dispatch(
       perform(
-        meterWords.zeroCheckKept(),
+        meterWords.zeroCheckSaved(),
         (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)],
         {
           draft,
@@ -89,7 +89,7 @@ function CheckEntry({ meter }: { meter: Meter }): ReactElement {
         <ZeroCheckFields meter={content} />
         <Found content={parsed.ok ? parsed.content : null} />
         <Button type="submit" tone="ink" className="min-h-14">
-          {meterWords.keepThisCheck()}
+          {meterWords.saveThisCheck()}
         </Button>
       </div>
     </FormFrame>

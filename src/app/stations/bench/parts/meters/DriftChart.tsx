@@ -130,13 +130,13 @@ function spoken(meter: Meter): string {
 export function DriftChart({ meter }: { meter: Meter }): ReactElement {
   if (meter.points.length === 0) {
     return (
-      <SheetSection id="drift" title={meterWords.howItsZeroWandered()}>
-        <p className="text-lg">{meterWords.noCheckYetTheFirst()}</p>
+      <SheetSection id="drift" title={meterWords.howItsZeroHasDrifted()}>
+        <p className="text-lg">{meterWords.noCheckYet()}</p>
       </SheetSection>
     );
   }
   return (
-    <SheetSection id="drift" title={meterWords.howItsZeroWandered()}>
+    <SheetSection id="drift" title={meterWords.howItsZeroHasDrifted()}>
       <ScatterChart
         height="h-72"
         spoken={spoken(meter)}

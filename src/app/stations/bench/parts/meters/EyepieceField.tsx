@@ -108,7 +108,7 @@ export function EyepieceField(props: EyepieceFieldProps): ReactElement {
     <svg
       viewBox={`0 0 ${SIZE} ${SIZE}`}
       role="img"
-      aria-label={meterWords.fieldOfTheEyepieceA()}
+      aria-label={meterWords.eyepieceAScaleDarkAbove()}
       className="mx-auto block w-full max-w-md"
     >
       <defs>

@@ -144,11 +144,11 @@ export function EyepiecePanel({ meter }: { meter: InstrumentContent }): ReactEle
               onChange={setHair}
             />
             <Button disabled={hair === null} onClick={takeHairline}>
-              {meterWords.takeWhatTheHairlineShows()}
+              {meterWords.useTheHairlinesValue()}
             </Button>
           </div>
           <Button onClick={() => setUnevenness(SPREAD)} disabled={unevenness === SPREAD}>
-            {meterWords.pressTheLidSpreadThe()}
+            {meterWords.pressTheLidToSpread()}
           </Button>
           <Button onClick={noteTemperature}>
             {meterWords.noteOfThePrism({

@@ -33,7 +33,7 @@ function ConnectionFields(): ReactElement {
       <Field
         of={meterEntry}
         at="connection"
-        hint={standIn && workspace === 'mine' ? meterWords.readingsOfAStandIn() : undefined}
+        hint={standIn && workspace === 'mine' ? meterWords.readingsOnASimulatedMeter() : undefined}
       />
       {connection === 'serial' && <Field of={meterEntry} at="baudRate" />}
     </>

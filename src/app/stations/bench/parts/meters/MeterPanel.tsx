@@ -20,15 +20,15 @@ function settlingWords(settling: Settling): string {
     case 'waiting':
       return meterWords.waitingForHoneyAndPrism({ secondsLeft: settling.secondsLeft });
     case 'settling':
-      return meterWords.stillCreepingAMinuteWait({
+      return meterWords.stillDriftingAMinuteWait({
         trendPerMinute: Math.abs(settling.trendPerMinute).toFixed(2),
       });
     case 'noisy':
-      return meterWords.itJumpsAboutTooMuch();
+      return meterWords.tooUnsteadyToUseWipe();
     case 'stuck':
-      return meterWords.notOneDigitHasMoved();
+      return meterWords.notADigitHasMoved();
     case 'stable':
-      return meterWords.settledItHeldStillFor({ windowS: SETTLING.windowS });
+      return meterWords.settledSteadyForSeconds({ windowS: SETTLING.windowS });
   }
 }
 
@@ -107,8 +107,8 @@ function WatchedMeter({ instrument, onTake }: MeterPanelProps): ReactElement {
           onClick={take}
         >
           {settling.status === 'stable'
-            ? meterWords.take({ scale: formatDial(meter.scale, settling.dialValue) })
-            : meterWords.takeOnceItHasSettled()}
+            ? meterWords.use({ scale: formatDial(meter.scale, settling.dialValue) })
+            : meterWords.useOnceItHasSettled()}
         </Button>
         {live && (
           <Button onClick={() => watch.startAnew()}>{meterWords.freshHoneyOnThePrism()}</Button>

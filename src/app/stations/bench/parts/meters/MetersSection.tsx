@@ -66,7 +66,7 @@ export function MetersSection({
       aside={<Button onClick={() => editing.add()}>{meterWords.addAMeter()}</Button>}
     >
       {book.instruments.length === 0 ? (
-        <p className="text-lg">{meterWords.noneYetAddYoursCheck()}</p>
+        <p className="text-lg">{meterWords.noneYetAddYoursAnd()}</p>
       ) : (
         <ul className="divide-y divide-thread">
           {book.instruments.map((one) => (
@@ -81,7 +81,7 @@ export function MetersSection({
         record={null}
         what={meterWords.theMeter()}
         title={meterWords.aMeterOfYours()}
-        description={meterWords.whatStandsOnItScale()}
+        description={meterWords.whatIsPrintedOnIt()}
         formOf={formOf}
         parse={(form) => readMeterForm(form, preferences)}
       >

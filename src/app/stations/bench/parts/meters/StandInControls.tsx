@@ -29,7 +29,7 @@ async function askTruth(sample: number): Promise<string> {
     const truth = truthSchema.parse(await response.json());
     return meterWords.itWasWater2({ moisturePercent: truth.moisturePercent.toFixed(2) });
   } catch {
-    return meterWords.theStandInDoesNot();
+    return meterWords.theSimulatedMeterDoesNot();
   }
 }
 
@@ -58,7 +58,7 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
   const next = sample >= STAND_IN_SAMPLES[1] ? STAND_IN_SAMPLES[0] : sample + 1;
   return (
     <details>
-      <FoldSummary>{meterWords.thisIsAStandIn({ sample })}</FoldSummary>
+      <FoldSummary>{meterWords.simulatedMeterHoneyFaultsSpeed({ sample })}</FoldSummary>
       <div className="grid gap-3 sm:grid-cols-2">
         <div>
           <label htmlFor={`${id}-fault`} className="text-base font-semibold">

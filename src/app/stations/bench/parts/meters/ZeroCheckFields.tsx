@@ -15,9 +15,9 @@ export const REFERENCE_NAMES: Readonly<Record<ReferenceKind, string>> = {
 };
 
 const ADVICE: Readonly<Record<ReferenceKind, string>> = {
-  'certified-oil': meterWords.aDropOfTheOil(),
+  'certified-oil': meterWords.useADropOfThe(),
   'olive-oil': meterWords.freshExtraVirginOliveOil(),
-  water: meterWords.cleanWaterForMetersWhose(),
+  water: meterWords.cleanWaterForMetersThat(),
 };
 
 /** Reference, looks, temperature, and whether the meter was set right afterwards. */
@@ -45,7 +45,7 @@ export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactE
             key={at}
             of={zeroCheckEntry}
             at={`dialValues.${at}`}
-            {...(at > 0 && { label: meterWords.look({ at: at + 1 }) })}
+            {...(at > 0 && { label: meterWords.reading({ at: at + 1 }) })}
           />
         ))}
       </div>

@@ -33,7 +33,7 @@ function Corrected(): ReactElement | null {
           {correctionWords(read, reading)}
         </>
       ) : (
-        frameWords.beyondAnyHoneyCheckDial()
+        frameWords.noHoneyIsLikeThat()
       )}
     </p>
   );
@@ -53,7 +53,7 @@ export function CellFold(): ReactElement {
       />
       <Fields of={frameForm} at={['cellDial', 'cellTemperature']} />
       <Pick
-        label={frameWords.compensatesTemperatureItself()}
+        label={frameWords.hasAtc()}
         value={watch('cellAtc')}
         choices={ATC}
         columns={2}

@@ -13,14 +13,12 @@ interface CloseLooksProps {
 export function CloseLooks({ size }: CloseLooksProps): ReactElement {
   const { watch } = useFormContext<StrokeForm>();
   const [start, framesPerBox] = watch(['start', 'framesPerBox']);
-  if (!size) return <p className="text-lg">{frameWords.sayHowManyBoxesAnd()}</p>;
+  if (!size) return <p className="text-lg">{frameWords.firstChooseTheBoxesOr()}</p>;
   const perBox = Number(framesPerBox) || 1;
   const places = systematicSample(size.frames, size.sampleSize, start);
   return (
     <div className="space-y-4">
-      <p className="text-base">
-        {frameWords.everyThFrameFromA({ frames: (size.frames / size.sampleSize).toFixed(1) })}
-      </p>
+      <p className="text-base">{frameWords.theseFramesAreSpreadEvenly()}</p>
       <div className="max-w-64">
         <Field of={strokeForm} at="sample" placeholder={String(size.sampleSize)} />
       </div>

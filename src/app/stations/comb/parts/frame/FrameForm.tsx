@@ -56,29 +56,29 @@ function useFrameKeys(form: JudgeForm['form'], hand: SideInHand): void {
   };
   const digits: Command[] = Array.from({ length: 10 }, (_, at) => ({
     id: `tenths-${at}`,
-    title: frameWords.tenthsCappedOnTheSide({ at }),
+    title: frameWords.tenthsCappedOnThisSide({ at }),
     key: String(at),
     run: tap(at),
   }));
   useCommands([
     ...digits,
-    { id: 'tenths-10', title: frameWords.allCappedOnTheSide(), key: 'f', run: tap(10) },
+    { id: 'tenths-10', title: frameWords.allCappedOnThisSide(), key: 'f', run: tap(10) },
     { id: 'tenth-more', title: frameWords.aTenthMore(), key: 'ArrowUp', run: move(1) },
     { id: 'tenth-less', title: frameWords.aTenthLess(), key: 'ArrowDown', run: move(-1) },
     {
       id: 'side',
-      title: frameWords.theOtherSideInHand(),
+      title: frameWords.turnToTheOtherSide(),
       key: 'o',
       run: () => hand.take(other(hand.now())),
     },
     {
       id: 'shake-clean',
-      title: frameWords.nothingFellAtTheShake(),
+      title: frameWords.nothingFellWhenShaken(),
       key: 'c',
       run: shake('nothing-fell'),
     },
-    { id: 'shake-drops', title: frameWords.dropsFellAtTheShake(), key: 'd', run: shake('drops') },
-    { id: 'shake-runs', title: frameWords.itRanAtTheShake(), key: 'r', run: shake('runs') },
+    { id: 'shake-drops', title: frameWords.dropsFellWhenShaken(), key: 'd', run: shake('drops') },
+    { id: 'shake-runs', title: frameWords.honeyRanWhenShaken(), key: 'r', run: shake('runs') },
   ]);
 }
 
@@ -112,7 +112,7 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
   const hand = useSideInHand();
   useFrameKeys(form, hand);
   useCommands([
-    { id: 'take-back', title: frameWords.takeBackTheLastTap(), key: 'Backspace', run: takeBack },
+    { id: 'take-back', title: frameWords.undoTheLastTap(), key: 'Backspace', run: takeBack },
   ]);
   const wantedShare = task.judging.school.ripeShare;
   return (
@@ -141,10 +141,10 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
       {typed && (
         <div className="flex flex-wrap gap-2 py-2">
           <Button className="min-h-14" onClick={takeBack}>
-            {frameWords.takeBackTheLastTap()}
+            {frameWords.undoTheLastTap()}
           </Button>
           <Button tone="quiet" className="min-h-14" onClick={discard}>
-            {frameWords.forgetAllOfThisFrame()}
+            {frameWords.clearThisFrame()}
           </Button>
         </div>
       )}

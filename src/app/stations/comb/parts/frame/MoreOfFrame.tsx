@@ -73,7 +73,7 @@ const METHODS = [
 export function FillFold(): ReactElement {
   const { sides, change } = useSides();
   return (
-    <Fold title={frameWords.howFullAndHowYou()}>
+    <Fold title={frameWords.howFullAndHowTo()}>
       <BothSides
         of={(at) => {
           const side = sides[at];
@@ -156,7 +156,7 @@ export function BroodFold(): ReactElement {
       )}
       {brood === 'few-cells' && <Field of={frameForm} at="broodExcuse" />}
       <Flag name="queenSeen" label={frameWords.theQueenIsOnThis()} />
-      <Flag name="formerBrood" label={frameWords.thisCombWasInA()} />
+      <Flag name="formerBrood" label={frameWords.thisCombHasBeenIn()} />
     </Fold>
   );
 }
@@ -262,7 +262,7 @@ export function WeightFold(): ReactElement {
   return (
     <Fold title={frameWords.weightAndTemperature()}>
       <Pick
-        label={frameWords.howItWasWeighed()}
+        label={frameWords.howYouWeighedIt()}
         value={watch('heftBy')}
         choices={HEFT_BY}
         columns={2}

@@ -114,7 +114,7 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
           disabled={taken.length === 0 || free.length < taken.length}
           onClick={() => void move(taken)}
         >
-          {frameWords.moveAllThatYouTake({ taken: taken.length })}
+          {frameWords.moveAllYouAreTaking({ taken: taken.length })}
         </Button>
       </div>
     </>

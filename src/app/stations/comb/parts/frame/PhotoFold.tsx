@@ -30,15 +30,18 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const photos = usePhotos(task.place.frame?.entityId ?? '');
   const adding = usePhotoAdding((small) =>
     dispatch(
-      perform(frameWords.photographOfKept({ sideName: sideName(side).toLowerCase() }), (scribe) => {
-        const known = task.place.frame;
-        const frame =
-          known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
-        const { entityId: harvestId, content } = task.harvest;
-        const photo = { ...small, frameId: frame.entityId, harvestId, side, day: content.day };
-        const record = firstRevision(scribe, 'photo', photo, frame.entityId);
-        return known ? [record] : [frame, record];
-      }),
+      perform(
+        frameWords.photographOfSaved({ sideName: sideName(side).toLowerCase() }),
+        (scribe) => {
+          const known = task.place.frame;
+          const frame =
+            known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
+          const { entityId: harvestId, content } = task.harvest;
+          const photo = { ...small, frameId: frame.entityId, harvestId, side, day: content.day };
+          const record = firstRevision(scribe, 'photo', photo, frame.entityId);
+          return known ? [record] : [frame, record];
+        },
+      ),
     ),
   );
   const choose = (at: 0 | 1) => () => {
@@ -48,7 +51,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
 
   return (
     <>
-      <p className="text-base">{frameWords.keptSmallAndWithoutThe()}</p>
+      <p className="text-base">{frameWords.savedSmallWithoutThePlace()}</p>
       <div className="grid grid-cols-2 gap-2">
         {([0, 1] as const).map((at) => (
           <Button key={at} className="min-h-14" disabled={adding.busy} onClick={choose(at)}>

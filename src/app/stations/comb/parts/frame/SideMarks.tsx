@@ -31,7 +31,7 @@ function Brushes({
   const brushes: readonly Brush[] = [...CELL_STATES, WIPE];
   return (
     <RadioGroup.Root
-      aria-label={frameWords.whatYouMark()}
+      aria-label={frameWords.marking()}
       value={brush}
       onValueChange={(value) => onBrush(value as Brush)}
       className="mb-2 grid grid-cols-3 gap-1 wide:grid-cols-6"
@@ -79,16 +79,14 @@ export function SidePoints({ name, side, wantedShare, onChange }: SideMarksProps
         onMarks={(points) => onChange({ points })}
       />
       <p role="status" className="mt-2 text-base font-semibold">
-        {enough
-          ? frameWords.enoughPointsMoreWouldHardly()
-          : frameWords.pointsStillToLookAt({ left })}
+        {enough ? frameWords.enoughPointsMoreWouldHardly() : frameWords.pointsToGo({ left })}
       </p>
       {!enough && left === 0 && marks.length < POINT_COUNTS[1] && (
         <Button
           className="mt-2 min-h-14"
           onClick={() => onChange({ points: marks + UNMARKED.repeat(POINT_COUNTS[0]) })}
         >
-          {frameWords.layASecondGridBetween()}
+          {frameWords.addASecondGridBetween()}
         </Button>
       )}
     </div>
@@ -125,7 +123,7 @@ export function SidePaint({ name, side, onChange }: SideMarksProps): ReactElemen
           disabled={!isMarked(marks)}
           onClick={() => onChange({ cells: null })}
         >
-          {frameWords.startAnew()}
+          {frameWords.startAgain()}
         </Button>
       </div>
     </div>

@@ -30,8 +30,8 @@ interface SpoilNoteProps {
 
 function fitWords(howManyFit: number | null): string {
   if (howManyFit === null) return frameWords.anyNumberOfSuchFrames();
-  if (howManyFit === 0) return frameWords.notOneSuchFrameFits();
-  return frameWords.suchFramesFitBeforeIt({ howManyFit });
+  if (howManyFit === 0) return frameWords.notEvenOneSuchFrame();
+  return frameWords.suchFramesFitBeforeThe({ howManyFit });
 }
 
 /** "Would this frame spoil the bucket?": what has been taken, before and after it. */

@@ -55,7 +55,7 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
       <div className="grid gap-x-6 gap-y-2 wide:grid-cols-[1fr_22rem] wide:items-center">
         <div aria-live="polite" data-testid="verdict">
           <p className="text-3xl leading-none font-extrabold wide:text-4xl">
-            {judged ? ACT_NAMES[judged.act] : frameWords.look()}
+            {judged ? ACT_NAMES[judged.act] : frameWords.judgeBothSides()}
             {judged?.overridden && (
               <span className="text-xl font-bold"> {frameWords.yourChoice2()}</span>
             )}
@@ -70,7 +70,7 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
         <div className="grid grid-cols-[4.5rem_1fr] gap-2">
           <button
             type="button"
-            aria-label={frameWords.frameBefore()}
+            aria-label={frameWords.previousFrame()}
             onClick={onBack}
             className={button}
           >
@@ -94,7 +94,7 @@ function sentenceOf(
   tell: ReturnType<typeof useTell>,
 ): string {
   return overridden
-    ? frameWords.theSchoolWouldSay({
+    ? frameWords.yourRuleWouldSay({
         act: ACT_NAMES[decision.act].toLowerCase(),
         sentence: tell(decision.sentence),
       })

@@ -27,7 +27,7 @@ function FinishingNote({ judged }: { judged: JudgedFrame }): ReactElement | null
       </p>
       <p className="text-base">
         {finishing.daysNeeded === null
-          ? frameWords.noNectarIsExpectedAny()
+          ? frameWords.noMoreNectarIsExpected()
           : frameWords.aboutMoreDaysAtA({
               daysNeeded: Math.ceil(finishing.daysNeeded),
               ratePerDay: (finishing.ratePerDay * 100).toFixed(0),
@@ -92,7 +92,7 @@ function Override({ judged }: { judged: JudgedFrame }): ReactElement {
         <>
           <TextField name="override.because" label={frameWords.whyIfYouLike()} />
           <Button tone="quiet" onClick={() => setValue('override', null, { shouldDirty: true })}>
-            {frameWords.asTheSchoolSays()}
+            {frameWords.followMyRule()}
           </Button>
         </>
       )}
@@ -112,7 +112,7 @@ export function WaysOut({ judged }: { judged: JudgedFrame }): ReactElement {
       <FinishingNote judged={judged} />
       {alternatives.length > 0 && (
         <div>
-          <h2 className="text-xl font-bold">{frameWords.otherwise()}</h2>
+          <h2 className="text-xl font-bold">{frameWords.otherOptions()}</h2>
           <ol className="divide-y divide-thread">
             {alternatives.map((one) => (
               <li key={one.act} className="py-2 text-base">
