@@ -70,9 +70,11 @@ test('of a blocked lot nothing is filled, labelled, set aside, given out or take
 test('a hidden wet bucket is named, and without it the lot is another', async ({ page }) => {
   await openDemoLot(page, 'Last of the extractor');
   await expect(outcome(page)).toHaveText('Set one vessel aside: over the limit');
-  await expect(page.getByText(/Bucket 3 \(2\d\.\d ± 0\.\d %\) is over 20\.0 %/)).toBeVisible();
+  await expect(
+    page.getByText(/Bucket 3 \(2\d\.\d ± 0\.\d %\) by itself is over 20\.0 %/),
+  ).toBeVisible();
   await expect(page.getByText(/^Without Bucket 3: /)).toBeVisible();
-  await expect(page.getByText(/that any one vessel is/)).toBeVisible();
+  await expect(page.getByText(/that any one container is/)).toBeVisible();
   await page.getByRole('button', { name: 'Keep Bucket 3 apart' }).click();
   await expect(outcome(page)).toContainText('Accept, but');
   await expect(page.getByText(/Bucket 3, judged by itself, measures 2/)).toBeVisible();
@@ -150,7 +152,7 @@ test('a look that is due ends with one tap', async ({ page }) => {
   // half a year on, something is due
   await page.clock.setFixedTime(new Date(Date.now() + 180 * 86_400_000));
   await page.goto('/demo/store');
-  await expect(page.getByRole('heading', { name: /^Look at these/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /^Check these/ })).toBeVisible();
   const due = page.getByRole('button', { name: /^Checked: all well/ });
   const before = await due.count();
   expect(before).toBeGreaterThan(0);

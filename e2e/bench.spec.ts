@@ -11,9 +11,9 @@ test('twenty buckets by keyboard in one go', async ({ page }) => {
     await page.keyboard.type((17 + bucket / 20).toFixed(1));
     if (bucket < 20) await page.keyboard.press('Enter');
   }
-  await expect(page.getByRole('button', { name: 'Keep 20 readings' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save 20 readings' })).toBeVisible();
   await page.keyboard.press('Enter');
-  await noticed(page, '20 readings kept');
+  await noticed(page, '20 readings saved');
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'One by one' }).click();
   await expect(page.getByRole('radio', { name: 'Bucket 20, 17.8 %' })).toBeVisible();
@@ -42,19 +42,19 @@ test('a pasted table with two bad rows: the good ones are kept, the bad ones sta
     buffer: Buffer.from(text),
   });
   const preview = page.getByRole('region', { name: 'What will be saved' });
-  await expect(page.getByText('3 good lines, 2 lines to put right')).toBeVisible();
+  await expect(page.getByText('3 good lines, 2 lines to correct')).toBeVisible();
   await expect(preview).toContainText(
-    'There is no vessel “77” in this lot; it has Bucket 1 to Bucket 20.',
+    'There is no container “77” in this lot; it has Bucket 1 to Bucket 20.',
   );
   await expect(preview).toContainText('“wet” is not a number');
   await expectAccessible(page);
-  await page.getByRole('button', { name: 'Keep the 3 good lines' }).click();
-  await noticed(page, '3 readings kept');
-  await expect(page.getByText('0 good lines, 2 lines to put right')).toBeVisible();
+  await page.getByRole('button', { name: 'Save the 3 good lines' }).click();
+  await noticed(page, '3 readings saved');
+  await expect(page.getByText('0 good lines, 2 lines to correct')).toBeVisible();
   const cells = page.getByLabel('Paste the cells here');
   await cells.fill((await cells.inputValue()).replace('77', '7').replace('wet', '17,8'));
-  await page.getByRole('button', { name: 'Keep the 2 good lines' }).click();
-  await noticed(page, '2 readings kept');
+  await page.getByRole('button', { name: 'Save the 2 good lines' }).click();
+  await noticed(page, '2 readings saved');
   await expect(cells).toHaveValue('');
   await page.getByRole('link', { name: 'One by one' }).click();
   await expect(page.getByRole('radio', { name: 'Bucket 7, 17.0 %' })).toBeVisible();
@@ -72,7 +72,7 @@ test('a table pasted into a cell opens the preview; wrong columns can be matched
       new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }),
     );
   });
-  await expect(page.getByText('1 good line, 1 line to put right')).toBeVisible();
+  await expect(page.getByText('1 good line, 1 line to correct')).toBeVisible();
   await page.getByLabel('Container', { exact: true }).selectOption({ label: 'not there' });
   await expect(page.getByText('2 good lines', { exact: true })).toBeVisible();
   await page
@@ -90,11 +90,11 @@ test('a row that is wrong says so beside its dial and keeps nothing back', async
   await page.getByLabel(/^The dial shows, Bucket 2$/).fill('81');
   await page.getByLabel(/^The dial shows, Bucket 3$/).fill('17.6');
   await expect(page.getByText('81 looks like °Brix, not % water.')).toBeVisible();
-  await page.getByRole('button', { name: 'Keep 3 readings' }).click();
-  await expect(page.getByText(/readings kept/)).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save 3 readings' }).click();
+  await expect(page.getByText(/readings saved/)).toHaveCount(0);
   await page.getByLabel(/^The dial shows, Bucket 2$/).fill('17.2');
-  await page.getByRole('button', { name: 'Keep 3 readings' }).click();
-  await noticed(page, '3 readings kept');
+  await page.getByRole('button', { name: 'Save 3 readings' }).click();
+  await noticed(page, '3 readings saved');
 });
 
 test('one by one: replicates apart, top and bottom, crystals, a cold prism each say what to do', async ({
@@ -124,7 +124,7 @@ test('one by one: replicates apart, top and bottom, crystals, a cold prism each 
   await expect(page.getByText(/Warm a closed jar of it in water of at most 50 °C/)).toBeVisible();
   await keep.click();
   await expect(
-    page.getByText(/liquefy it in a closed jar, cool it, then read again/).first(),
+    page.getByText(/liquefy it in a closed jar, let it cool, then read again/).first(),
   ).toBeVisible();
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   await expect(
@@ -180,7 +180,7 @@ test('a plan is fixed before looking, and says something only when it is complet
   }
   await expect(plan.getByRole('status')).toHaveText('Complete: the plan holds.');
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
-  await expect(page.getByText(/The plan holds: at least 90 % of the vessels/)).toBeVisible();
+  await expect(page.getByText(/The plan holds: at least 90 % of the containers/)).toBeVisible();
 });
 
 test('a suspicious bucket is judged by itself', async ({ page }) => {
@@ -191,7 +191,7 @@ test('a suspicious bucket is judged by itself', async ({ page }) => {
   await page.getByRole('button', { name: 'Keep this one apart?' }).click();
   await page.getByRole('button', { name: 'Last of the extractor' }).click();
   await expect(
-    page.getByRole('radio', { name: /Bucket 2, suspicious: last of the extractor/ }),
+    page.getByRole('radio', { name: /Bucket 2, kept apart: last of the extractor/ }),
   ).toBeVisible();
   await page.getByLabel('The dial shows').fill('22.4');
   await page.getByRole('button', { name: 'Save this reading' }).click();
@@ -204,9 +204,9 @@ test('the parts of the ± are told one by one', async ({ page }) => {
   await openBench(page, /twenty buckets/);
   const zero = page.getByRole('button', { name: /Zero of the meter/ });
   await zero.click();
-  await expect(page.getByText(/averaging never takes it away/)).toBeVisible();
+  await expect(page.getByText(/averaging does not remove it/)).toBeVisible();
   await zero.press('Enter');
-  await expect(page.getByText(/averaging never takes it away/)).toHaveCount(0);
+  await expect(page.getByText(/averaging does not remove it/)).toHaveCount(0);
   await chooseMeter(page, 'Another meter');
   await expect(page.getByRole('radiogroup', { name: 'Scale of the dial' })).toBeVisible();
 });

@@ -8,7 +8,7 @@ const panel = (page: Page) => page.getByRole('region', { name: 'Stand-in digital
 async function openStandIn(page: Page, fault: string): Promise<void> {
   await openBench(page, /outer marsh/);
   await chooseMeter(page, 'Stand-in digital meter');
-  await page.getByText(/This is a stand-in/).click();
+  await page.getByText(/Simulated meter: honey/).click();
   await page.getByLabel('How fast its clock runs').selectOption({ label: 'Ten times faster' });
   await page.getByLabel('What goes wrong').selectOption({ label: fault });
   await page.getByRole('button', { name: 'Connect', exact: true }).click();
@@ -155,12 +155,12 @@ test('a stand-in in a lot of one’s own is practice: it never counts', async ({
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await startBuckets(page, 2);
   await page.getByLabel('The dial shows').fill('17.4');
-  await expect(page.getByText(/Practice from a stand-in/)).toBeVisible();
+  await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText(/· practice/)).toBeVisible();
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   await page.getByLabel('The dial shows').fill('17.4');
-  await expect(page.getByText(/Practice from a stand-in/)).toBeVisible();
+  await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('link', { name: 'To the bench' }).click();
   await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText(
     'Nothing measured yet',

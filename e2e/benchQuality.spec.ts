@@ -7,7 +7,7 @@ test('colour in glass stands beside what was guessed in the comb', async ({ page
   await openBench(page, /Bean field, second day/, QUALITY);
   await expect(page.getByText('extra light amber, 47 mm Pfund')).toBeVisible();
   await expect(page.getByRole('region', { name: /Colour guessed in the comb/ })).toContainText(
-    'lighter in glass: old wax misled the eye the eye',
+    'lighter in glass: old wax misled the eye',
   );
   await page.getByRole('button', { name: 'Read the colour' }).click();
   const sheet = page.getByRole('dialog');
@@ -51,7 +51,7 @@ test('a laboratory’s report: wrong input, then it enters the ruling, and a flo
   await expect(sheet.getByText('Type at least one value from the report.')).toBeVisible();
   await sheet.getByLabel('HMF', { exact: true }).fill('-3');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Laboratories report 0 to 2000 here.')).toBeVisible();
+  await expect(sheet.getByText('This must be between 0 and 2,000 mg/kg.')).toBeVisible();
   await sheet.getByLabel('HMF', { exact: true }).fill('52');
   await sheet.getByLabel('Electrical conductivity', { exact: true }).fill('0.45');
   await sheet.getByRole('button', { name: 'Add a plant' }).click();

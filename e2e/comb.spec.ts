@@ -163,9 +163,7 @@ test('put back or take: a chance, a day, the alternatives, and one’s own choic
   await expect(verdict(page)).toContainText('Put back');
   await expect(page.getByText('Bees finish it before nectar ends')).toBeVisible();
   await expect(page.getByText(/as this frame has shown\. Look again on/)).toBeVisible();
-  await expect(
-    page.getByText(/such frames fit before it is no longer surely within the limit/),
-  ).toBeVisible();
+  await expect(page.getByText(/such frames fit before the limit is in doubt/)).toBeVisible();
   await page
     .getByRole('radiogroup', { name: 'What you do with it' })
     .getByRole('radio', { name: 'Take', exact: true })

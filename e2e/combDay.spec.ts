@@ -10,8 +10,8 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   expect(before).toContain('of 30 judged');
   await page.getByRole('link', { name: 'Judge a whole yard or stack' }).click();
   await page.getByRole('button', { name: 'Save this judgement' }).click();
-  await expect(page.getByText('Tick the boxes that you judge, or say how many')).toBeVisible();
-  await expect(page.getByText(/Say how many tenths are capped/)).toBeVisible();
+  await expect(page.getByText('Tick the boxes you are judging, or type how many')).toBeVisible();
+  await expect(page.getByText(/Choose how much is capped/)).toBeVisible();
   await page.getByLabel('Yard', { exact: true }).selectOption({ label: 'Field yard' });
   await page.getByRole('button', { name: /^Tick all \d honey boxes/ }).click();
   // Hive 8 was treated with its boxes on: its box stays, whatever is done with the others
@@ -19,11 +19,11 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   await expect(held).toContainText('Hive 8, Box 1');
   await expect(held).toContainText('formic strips');
   await page.getByRole('radio', { name: '9 tenths' }).click();
-  await page.getByLabel('Frames to look at closely closely').fill('8');
+  await page.getByLabel('Frames to look at closely').fill('8');
   const looks = page.getByLabel(/^Box \d+, frame \d+$/);
   await expect(looks).toHaveCount(8);
   for (let at = 0; at < 8; at += 1) await looks.nth(at).selectOption(at === 2 ? '6' : '9');
-  await expect(page.getByText(/8 of 8 looked at, 1 short of the 80 %/)).toBeVisible();
+  await expect(page.getByText(/8 of 8 checked, 1 below the 80 %/)).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save this judgement' }).click();
   await expect(
@@ -100,7 +100,7 @@ test('lots from frames: by rule, one frame sent elsewhere by hand, and each rule
 test('frames move into a tote and keep their hive', async ({ page }) => {
   await openBox(page, 'Hive 21');
   await page.getByText('Move to a tote or another box').click();
-  await page.getByRole('button', { name: 'Move all 8 that you take' }).click();
+  await page.getByRole('button', { name: 'Move all 8 you are taking' }).click();
   await expect(page.locator('.verdict-bar')).toContainText('8 frames moved to Tote A');
   await expect(mark(page, 3)).toHaveAccessibleName('Frame 3, not judged');
   await page.getByRole('link', { name: /Back to Marsh/ }).click();
@@ -137,7 +137,7 @@ test('a photograph is made small, and what the camera wrote into it is gone', as
     mimeType: 'image/jpeg',
     buffer: Buffer.from('no picture'),
   });
-  await expect(page.getByText(/not a photograph that the browser can read/)).toBeVisible();
+  await expect(page.getByText(/cannot read this file as a photograph/)).toBeVisible();
 });
 
 test('a season of one’s own: yard, hive, box, flow, day, and the first frame', async ({ page }) => {

@@ -27,7 +27,8 @@ export function tenths(page: Page, side: 'A' | 'B', count: number) {
     .getByRole('radio', { name: `${count} tenths`, exact: true });
 }
 
-export const nextFrame = (page: Page) => page.getByRole('button', { name: /Next frame|Box done/ });
+export const nextFrame = (page: Page) =>
+  page.getByRole('button', { name: /Next frame|Box finished/ });
 
 /** The mark of a frame in the row of the box. */
 export const mark = (page: Page, slot: number) =>

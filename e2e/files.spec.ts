@@ -39,7 +39,7 @@ test('a damaged or foreign file says what is wrong and where, and nothing of it 
   await expect(page.getByRole('alert')).toContainText('not written by Ripenum');
   const touched = text.replace(/"dialValue": [\d.]+/, '"dialValue": "eighteen"');
   await choose(touched);
-  await expect(page.getByRole('alert')).toContainText('does not agree with its own seal');
+  await expect(page.getByRole('alert')).toContainText('does not match its own seal');
   const bare = JSON.parse(touched) as { seal?: object };
   delete bare.seal;
   await choose(JSON.stringify(bare));

@@ -34,7 +34,7 @@ test('where it was drawn is never chosen beforehand, and the gate of a tank cost
   await page.getByRole('radio', { name: /^Bucket 2/ }).click();
   await expect(spots.getByRole('radio', { checked: true })).toHaveCount(0);
   await spots.getByRole('radio', { name: 'At the gate' }).click();
-  await expect(page.getByText(/Largest part of the doubt/)).toBeVisible();
+  await expect(page.getByText(/Largest part of the ±/)).toBeVisible();
   await page.getByRole('radio', { name: /^Bucket 3/ }).click();
   await expect(spots.getByRole('radio', { checked: true })).toHaveCount(0);
 });

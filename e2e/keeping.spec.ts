@@ -75,7 +75,7 @@ test('a correction takes a reason, changes the answer, and leaves the former ent
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('The dial shows').fill('17.4');
   await sheet.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(sheet.getByText('Say in a word why')).toBeVisible();
+  await expect(sheet.getByText('Say briefly why')).toBeVisible();
   await sheet.getByLabel('Why').fill('Typing slip');
   await sheet.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.4 %' })).toBeVisible();

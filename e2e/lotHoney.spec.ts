@@ -83,7 +83,7 @@ test('warmth from a logger is taken hour by hour, and a removed spell comes back
   page,
 }) => {
   await page.goto('/demo/strain/heat/demo-5-1');
-  await expect(page.getByText(/Nothing written down/)).toBeVisible();
+  await expect(page.getByText(/Nothing recorded/)).toBeVisible();
   await page.getByRole('button', { name: 'From a logger' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('To', { exact: true }).fill('2020-01-01T10:00');
@@ -129,7 +129,7 @@ test('a balance that does not add up, and jars with their labels', async ({ page
   await sheet.getByLabel('Honey', { exact: true }).selectOption({ label: 'in the combs' });
   await sheet.getByLabel('Net weight').fill('30');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/More is missing than the doubts explain/)).toBeVisible();
+  await expect(page.getByText(/More is missing than the uncertainty explains/)).toBeVisible();
   await page.keyboard.press('u');
   await expect(page.getByText('It adds up, within what is known.')).toBeVisible();
   const sizes = page.getByLabel('Sizes, with how many at most');

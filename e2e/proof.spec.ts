@@ -47,7 +47,7 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   await page.getByLabel('File to verify').setInputFiles(asFile(file));
   await expect(page.getByText('Unchanged since it was saved')).toBeVisible();
   await page.getByLabel(/Digest on the dossier/).fill(digest);
-  await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
+  await expect(page.getByText(/records behind that dossier are here, unchanged/)).toBeVisible();
   await expectAccessible(page);
   const touched = file.replace('"author": "HH"', '"author": "XX"');
   await page.getByLabel('File to verify').setInputFiles(asFile(touched));

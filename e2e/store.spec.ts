@@ -23,7 +23,7 @@ test('a jar code leads back to the frames of its hive, and to who has the jars',
   const code = (await beans.getByText(/^Jars \d/).innerText()).replace('Jars ', '');
   await page.getByLabel('Code on the jar').fill('no such code');
   await page.getByRole('button', { name: 'Trace' }).click();
-  await expect(page.getByRole('alert')).toContainText('No jar and no lot has that code');
+  await expect(page.getByRole('alert')).toContainText('No jar or lot has that code');
   await page.getByLabel('Code on the jar').fill(`${code}-07`);
   await page.getByRole('button', { name: 'Trace' }).click();
   await expect(page.getByRole('heading', { level: 1, name: `${code}-7` })).toBeVisible();
@@ -47,7 +47,7 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
   await expect(recall.getByRole('row', { name: /ferry landing stall/ })).toContainText('1 to 18');
   const button = recall.getByRole('button', { name: 'Save as PDF' });
   const { text } = await pdfText(await savedBy(page, () => button.click()));
-  expect(text).toContain('18 jars out of the house');
+  expect(text).toContain('18 jars sold or given away');
   expect(text).toContain('ferry landing stall: 18 jars');
   expect(text).toContain('What it passed through');
   expect(text).toContain('Bean field, second day, ');
@@ -68,8 +68,8 @@ test('a treatment found out later blocks the lot made of that hive’s frames', 
   await sheet.getByLabel('From', { exact: true }).fill(past);
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   // nothing is taken for granted where a wrong guess harms
-  await expect(sheet.getByText('Say whether honey boxes were on the hive')).toBeVisible();
-  await expect(sheet.getByText('Type the days from the label; 0 only where')).toBeVisible();
+  await expect(sheet.getByText('Choose whether honey boxes were on the hive')).toBeVisible();
+  await expect(sheet.getByText('Type the days from the label; 0 only if')).toBeVisible();
   await sheet.getByRole('radio', { name: 'On the hive' }).click();
   await sheet.getByLabel('Waiting time on the label').fill('0');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
@@ -91,7 +91,7 @@ test('what else bears on a lot: doubtful nectar blocks it, and says what would c
   await page.getByLabel('Treated with').fill('');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(outcome(page)).toHaveText('Blocked for every use');
-  await expect(page.getByText(/The nectar cleared by a laboratory/)).toBeVisible();
+  await expect(page.getByText(/The nectar being cleared by a laboratory/)).toBeVisible();
   const ways = page.getByRole('region', { name: 'What can be done with it' });
   await expect(ways.getByText(/, closed/)).toHaveCount(6);
   await page.getByRole('button', { name: 'Sign this ruling' }).click();
@@ -196,7 +196,7 @@ test('a blend is planned in a worker, poured from its list, and becomes a lot wi
   }
   await page.getByRole('button', { name: 'Record this tank as a lot' }).click();
   await expect(page.getByRole('heading', { level: 1, name: /Blend, Tank 1/ })).toBeVisible();
-  await expect(page.getByText(/Reckoned .* from the measured containers/)).toBeVisible();
+  await expect(page.getByText(/Calculated .* from the measured containers/)).toBeVisible();
   await page.keyboard.press('d');
   await expect(page.getByRole('heading', { name: 'What it was blended from' })).toBeVisible();
   await expect(page.getByText(/^Lot .*, Borage, east field: /)).toBeVisible();
@@ -215,11 +215,11 @@ test('jars are filled, set aside and given out; no more than there are', async (
   await marsh.getByRole('button', { name: 'Fill jars' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Filled from').selectOption({ index: 1 });
-  await expect(sheet.getByRole('note')).toContainText('Nobody has signed the ruling');
+  await expect(sheet.getByRole('note')).toContainText('has not been signed yet');
   await sheet.getByLabel('Jars', { exact: true }).fill('40');
   await sheet.getByLabel('Net weight of each').fill('500');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText(/That is 20.0 kg, and only 13.9 kg are left in it/)).toBeVisible();
+  await expect(sheet.getByText(/That is 20.0 kg, but only 13.9 kg are left in it/)).toBeVisible();
   await sheet.getByLabel('Jars', { exact: true }).fill('20');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText('What is it for?')).toBeVisible();
@@ -265,7 +265,7 @@ test('labels: words, a sheet of my own that does not fit, and a PDF', async ({ p
   await page.getByLabel('Sheet', { exact: true }).selectOption('own');
   await page.getByLabel('Columns').fill('9');
   await page.getByRole('button', { name: /labels as PDF/ }).click();
-  await expect(page.getByText(/wider than the page together/)).toBeVisible();
+  await expect(page.getByText(/wider than the page/)).toBeVisible();
   await page.getByLabel('Sheet', { exact: true }).selectOption('a4-8');
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);

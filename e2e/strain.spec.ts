@@ -29,7 +29,7 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
 
   await expect(page.getByRole('heading', { name: 'First extraction', level: 1 })).toBeVisible();
   await expect(page.getByText(/^between/)).toBeVisible({ timeout: 30_000 });
-  await expect(page.getByText(/holds the day up|Hands are short/)).toBeVisible();
+  await expect(page.getByText(/delays the day|There are too few hands/)).toBeVisible();
   const planned = await doneAt(page);
   await expectAccessible(page);
   await expectNoSidewaysScroll(page);
@@ -77,7 +77,7 @@ test('the containers suggested are those that are made', async ({ page }) => {
   const suggested = await pails.getByRole('listitem').allInnerTexts();
   const [, count, kg] = /^(\d+) pails?\s+([\d.]+) kg/.exec(suggested[0]!) ?? [];
   const [, lastKg] = /1 last pail[\s\S]*?([\d.]+) kg/.exec(suggested[1]!) ?? [];
-  await page.getByRole('button', { name: /Write them down for/ }).click();
+  await page.getByRole('button', { name: /Record them for/ }).click();
   await expect(page.getByText('Recorded with the lot.')).toBeVisible();
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   const containers = page.getByRole('region', { name: /^Containers/ });
@@ -112,7 +112,7 @@ test('a pail under the gate: read, a notice and a sound before it runs over, tic
   await page.clock.install({ time: MORNING });
   await planDay(page);
   await page.getByRole('button', { name: 'Open the gate on Pail 1' }).click();
-  await expect(page.getByText(/as reckoned: read the pail once/)).toBeVisible();
+  await expect(page.getByText(/estimated: read the pail once/)).toBeVisible();
   await page.clock.fastForward('05:00');
   await page.getByLabel(/In it now/).fill('14');
   await page.getByRole('button', { name: 'Read it' }).click();
@@ -168,7 +168,7 @@ test('the strainer: faster by what, warm enough by when, and ling goes another w
   await page.getByRole('button', { name: 'Change the plan' }).click();
   await sheet.getByRole('radio', { name: /Ling/ }).click();
   await sheet.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/Ling honey stands as a gel/)).toBeVisible();
+  await expect(page.getByText(/Ling honey is a gel/)).toBeVisible();
   await page.getByRole('link', { name: 'Strainer' }).click();
   await expect(page.getByText('Ling honey is not strained like other honey.')).toBeVisible();
 });
@@ -203,7 +203,7 @@ test('tools, a frame weighed twice, and the clean-up with its cautions', async (
   await page.getByRole('button', { name: /Otherwise ?: Give wet combs back/ }).click();
   await page.getByLabel('How, and why').fill('To the strongest hive, its own is dead');
   await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/Otherwise: To the strongest hive/)).toBeVisible();
+  await expect(page.getByText(/Differently: To the strongest hive/)).toBeVisible();
   await page.getByRole('button', { name: /Done ?: Wash with cold water/ }).click();
   await expect(page.getByRole('heading', { name: /To do \(3\)/ })).toBeVisible();
   await expectAccessible(page);

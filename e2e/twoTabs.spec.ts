@@ -90,7 +90,7 @@ test('once a newer version has the records, an old tab says so, and nothing olde
   const newer = await context.newPage();
   await newer.goto('/');
   await upgradeElsewhere(newer);
-  await expect(page.getByRole('alert')).toContainText('This tab is older than the records');
+  await expect(page.getByRole('alert')).toContainText('This tab is too old to save anything');
   await page.getByLabel('The dial shows').fill('17.2');
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText('Reading 17.2 % kept')).toHaveCount(0);

@@ -106,7 +106,7 @@ test('a year that was mistyped long ago takes no page down, is named, and is cor
   await page.goto('/mine/today');
   await expect(page.getByText('Read or weigh Old stack')).toBeVisible();
   await page.keyboard.press('u');
-  await expect(page.getByText('cannot be right, so it is not brought back')).toBeVisible();
+  await expect(page.getByText('cannot be right, so it is not restored')).toBeVisible();
   await expect(toCorrect).toHaveCount(0);
 });
 
@@ -117,7 +117,7 @@ test('a mistyped year is asked about beside its field, and nothing is kept', asy
   await page.getByLabel('Name').fill('Slip');
   await page.getByLabel('In since').fill('0026-08-01T10:00');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/would have been in for .* days: check the year/)).toBeVisible();
+  await expect(page.getByText(/That would be .* days in the room: check the year/)).toBeVisible();
 });
 
 test('a file says what it would replace and remove before it does, and one undo takes it all back', async ({
@@ -267,8 +267,8 @@ test('the digest of a dossier covers its meter', async ({ page }) => {
   await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(jsonFile(meddled));
   await page.getByLabel(/Digest on the dossier/).fill(printed);
-  await expect(page.getByText('No lot of this file gives that digest')).toBeVisible();
+  await expect(page.getByText('No lot in this file gives that digest')).toBeVisible();
   await page.getByLabel('File to verify').setInputFiles(jsonFile(text, 'as-it-was.json'));
   await page.getByLabel(/Digest on the dossier/).fill(printed);
-  await expect(page.getByText(/records behind that dossier are here unchanged/)).toBeVisible();
+  await expect(page.getByText(/records behind that dossier are here, unchanged/)).toBeVisible();
 });

@@ -6,7 +6,7 @@ test('letters, a comma, and a number that belongs to another scale', async ({ pa
   await dial.fill('dry');
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(
-    page.getByText('Type digits only, such as 17.4; “dry” is not a number.'),
+    page.getByText('“dry” is not a number. Type digits only, such as 17.4.'),
   ).toBeVisible();
   await expect(dial).toHaveValue('dry');
 
@@ -45,11 +45,11 @@ test('a new lot says beside each field what to do, and loses nothing', async ({ 
   await page.getByLabel('How many').fill('some');
   await page.getByLabel('Name').fill('Ling hill');
   await page.getByLabel('Flow or plant').fill('ling heather');
-  await expect(page.getByText('The plant sounds like ling heather')).toBeVisible();
+  await expect(page.getByText('This sounds like ling heather')).toBeVisible();
   await page.getByRole('button', { name: 'Start this lot' }).click();
-  await expect(page.getByText('Say how many tenths were capped too')).toBeVisible();
+  await expect(page.getByText('Note how much was capped too')).toBeVisible();
   await expect(
-    page.getByText('Type digits only, such as 17.4; “some” is not a number.'),
+    page.getByText('“some” is not a number. Type digits only, such as 17.4.'),
   ).toBeVisible();
   await page.getByRole('button', { name: 'Use 20', exact: true }).click();
   await expect(page.getByLabel('Your own target')).toHaveValue('20');
