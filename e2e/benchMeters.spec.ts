@@ -14,19 +14,19 @@ async function openStandIn(page: Page, fault: string): Promise<void> {
   await page.getByRole('button', { name: 'Connect', exact: true }).click();
 }
 
-const settled = (page: Page) => page.getByRole('button', { name: /^Take \d/ });
+const settled = (page: Page) => page.getByRole('button', { name: /^Use \d/ });
 
 test('the simulated meter from connecting to a kept reading, not before it has settled', async ({
   page,
 }) => {
   await openStandIn(page, 'It works');
-  await expect(panel(page)).toContainText(/Waiting for honey and prism to settle: \d+ s/);
+  await expect(panel(page)).toContainText(/Waiting for honey and prism to settle: at least \d+ s/);
   await expect(page.getByRole('button', { name: 'Use, once it has settled' })).toBeDisabled();
   await settled(page).click({ timeout: 30_000 });
   await expect(page.getByLabel('The dial shows')).toHaveValue(/^79\.\d/);
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading 79\.\d °Bx kept/);
+  await noticed(page, /Reading 79\.\d °Bx saved/);
   await page.getByRole('button', { name: 'What was it really?' }).click();
   await expect(panel(page).getByText(/It was 1[5-9]\.\d\d % water/)).toBeVisible();
   await page.getByRole('button', { name: 'Disconnect' }).click();
@@ -82,7 +82,7 @@ test('the eyepiece is read: spread, focused, hairline on the border, kept, compa
   const dial = Number(await page.getByLabel('The dial shows').inputValue());
   await expect(page.getByLabel('Temperature of meter and honey')).not.toHaveValue('');
   await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading .* kept/);
+  await noticed(page, /Reading .* saved/);
   await eyepiece.getByRole('button', { name: 'What was it really?' }).click();
   const said = await eyepiece.getByText(/It was/).innerText();
   const truth = Number(/([\d.]+) % water/.exec(said)?.[1]);
@@ -142,7 +142,7 @@ test('a meter on a serial cable: half lines, garbage, a settled value, in a lot 
   await settled(page).click();
   await expect(page.getByLabel('The dial shows')).toHaveValue(/^81\.2/);
   await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading 81\.2 °Bx kept/);
+  await noticed(page, /Reading 81\.2 °Bx saved/);
   await expect(page.getByRole('listitem').filter({ hasText: 'Cable meter' }).first()).toBeVisible();
 });
 
@@ -195,7 +195,7 @@ test('a zero check: wrong input, an offset that is taken off, a jump that flags 
     'too wet; that was taken off',
   );
   await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading 18.0 % kept/);
+  await noticed(page, /Reading 18.0 % saved/);
   await page.keyboard.press('Escape');
   await page.goto('/mine/bench');
   await page.getByRole('link', { name: /Gate meter/ }).click();

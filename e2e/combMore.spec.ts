@@ -171,7 +171,7 @@ test('guesses before the weigh-in, and who came closest after it', async ({ page
     await page.getByRole('radio', { name: 'Weighed' }).click();
     await page.getByLabel('Honey in each').fill(kg);
     await page.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(page.getByText(`Together ${kg}.0 kg`)).toBeVisible();
+    await expect(page.getByText(`Together ${kg}.0 ± 0.1 kg`)).toBeVisible();
   }
   await openDay(page);
   await expect(guesses).toContainText('Weighed: 32 kg.');

@@ -29,7 +29,7 @@ test('deciding otherwise than the rules takes a reason, which stays', async ({ p
   await expect(page.getByText('Say why you decide differently from the rules.')).toBeVisible();
   await page.getByLabel('Why you decide differently').fill('For our own kitchen');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText(/otherwise than the rules: For our own kitchen/)).toBeVisible();
+  await expect(page.getByText(/against the rules: For our own kitchen/)).toBeVisible();
 });
 
 test('new evidence makes a signed ruling out of date', async ({ page }) => {

@@ -81,7 +81,7 @@ test('a correction takes a reason, changes the answer, and leaves the former ent
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.4 %' })).toBeVisible();
   await page.getByText(/^History/).click();
   await expect(page.getByText(/Reading: dial 21.4 % entered/)).toBeVisible();
-  await expect(page.getByText(/Reading: dial 17.4 % changed.*Typed wrong/)).toBeVisible();
+  await expect(page.getByText(/Reading: dial 17.4 % changed.*Typing slip/)).toBeVisible();
 });
 
 test('removing a lot leaves a way back', async ({ page }) => {

@@ -49,7 +49,7 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
   await keyboard.press('Shift+Tab');
   await expect(page.getByText('Read warm: 0.45 lower than the dial.')).toBeVisible();
   await keyboard.press('Enter');
-  await expect(page.getByRole('status').filter({ hasText: 'Reading 17.6 % kept' })).toBeVisible();
+  await expect(page.getByRole('status').filter({ hasText: 'Reading 17.6 % saved' })).toBeVisible();
   await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.6 %' })).toContainText(
     '17.1 %',
   );

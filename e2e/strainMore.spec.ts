@@ -54,7 +54,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await expect(sheet.getByText('This must be between 41 and 113 °F.')).toBeVisible();
   await sheet.getByLabel('Honey at the strainer').fill('86');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('list', { name: /Pails that the day/ })).toContainText('27.6 lb');
+  await expect(page.getByRole('list', { name: /Pails of this day/ })).toContainText('27.6 lb');
   await page.getByRole('link', { name: 'Strainer' }).click();
   await expect(page.getByText(/an hour at 86 °F/)).toBeVisible();
   await expect(page.getByText(/Honey at 95 °F|Not even at 95 °F|Warm enough/)).toBeVisible();

@@ -93,7 +93,7 @@ test('once a newer version has the records, an old tab says so, and nothing olde
   await expect(page.getByRole('alert')).toContainText('This tab is too old to save anything');
   await page.getByLabel('The dial shows').fill('17.2');
   await page.getByRole('button', { name: 'Save this reading' }).click();
-  await expect(page.getByText('Reading 17.2 % kept')).toHaveCount(0);
+  await expect(page.getByText('Reading 17.2 % saved')).toHaveCount(0);
   await page.reload();
   await expect(page.getByRole('heading', { name: 'A newer version was used here' })).toBeVisible();
 });

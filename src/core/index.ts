@@ -309,6 +309,7 @@ export { normalDraws, seededRandom } from './stats/seededRandom';
 export { DATED_YEARS, DAY_MS, LONGEST_BATCH_DAYS, LONGEST_DRYING_DAYS } from './time/datedDays';
 export {
   CM_PER_INCH,
+  KG_PER_OUNCE,
   KG_PER_POUND,
   L_PER_IMPERIAL_GALLON,
   L_PER_US_GALLON,

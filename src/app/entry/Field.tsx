@@ -43,12 +43,13 @@ export function Field<Fs extends Fields>(props: FieldProps<Fs>): ReactElement {
   if (!look) throw new Error(`the screen draws ${at} itself`);
   const { as, choices = [], ...drawn } = { ...look, ...own };
   const unit = typeof drawn.unit === 'function' ? drawn.unit(preferences) : drawn.unit;
+  const hint = typeof drawn.hint === 'function' ? drawn.hint() : drawn.hint;
   const name = under === undefined ? at : `${under}.${at}`;
-  const { label, hint } = drawn;
+  const { label } = drawn;
   switch (as) {
     case 'text':
       return (
-        <TextField {...drawn} {...{ name, unit }} prefix={under === undefined ? '' : `${under}.`} />
+        <TextField {...drawn} {...{ name, unit, hint }} prefix={under === undefined ? '' : `${under}.`} />
       );
     case 'choice':
       return <ChoiceField {...{ name, label, hint, choices, shape, onChosen }} />;

@@ -12,7 +12,8 @@ export interface Choice {
 export interface Look {
   readonly as: 'text' | 'choice' | 'select' | 'checks';
   readonly label: string;
-  readonly hint?: string;
+  /** told anew where it depends on the units */
+  readonly hint?: string | (() => string);
   readonly type?: 'text' | 'date' | 'datetime-local';
   readonly inputMode?: HTMLAttributes<HTMLInputElement>['inputMode'];
   readonly placeholder?: string;

@@ -131,7 +131,7 @@ export const choicesOf = (names: Readonly<Record<string, string>>): Choice[] =>
   Object.entries(names).map(([value, label]) => ({ value, label }));
 
 type Names<T extends string> = Readonly<Record<T, string>>;
-type LookOfChoice = { readonly as?: 'choice' | 'select'; readonly hint?: string };
+type LookOfChoice = { readonly as?: 'choice' | 'select'; readonly hint?: Look['hint'] };
 
 /** One of a few; the first is chosen where nothing else is said. */
 export function choice<T extends string>(

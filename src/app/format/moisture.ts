@@ -47,10 +47,16 @@ export function correctionWords(read: InterpretedReading, dial: DialReading): st
 
 export const MARK_SENTENCES: Readonly<Record<ReadingMark, string>> = {
   'outside-table': formatsWords.outsideThePublishedTableOf(),
-  'outside-atc-range': formatsWords.outsideToCWhereAtc(),
+  get 'outside-atc-range'() {
+    return formatsWords.outsideToCWhereAtc();
+  },
   'atc-unknown': formatsWords.withAtcTheDialMeans(),
-  'temperature-assumed': formatsWords.countedAsReadAtC(),
-  'prism-not-settled': formatsWords.honeyAndPrismAreMore(),
+  get 'temperature-assumed'() {
+    return formatsWords.countedAsReadAtC();
+  },
+  get 'prism-not-settled'() {
+    return formatsWords.honeyAndPrismAreMore();
+  },
   crystals: formatsWords.crystalsMisleadLiquefyItIn(),
   cloudy: formatsWords.cloudyHoneyBlursTheLine(),
   gel: formatsWords.gelledHeatherStirItUntil(),

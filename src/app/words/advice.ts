@@ -3,6 +3,7 @@ import type { Preferences } from '../../records';
 import { formatPercent } from '../format/moisture';
 import { formatQuantity } from '../format/units';
 import { roomWords } from './english/room';
+import { smallMass } from './keepersUnits';
 
 interface AdviceContext {
   readonly preferences: Preferences;
@@ -14,9 +15,8 @@ interface AdviceContext {
 
 /** "about 90 g of water came in" */
 function waterWords(kg: number): string {
-  const grams = Math.round(1000 * Math.abs(kg));
-  return roomWords.aboutGOfWater({
-    grams,
+  return roomWords.aboutWater({
+    mass: smallMass(Math.abs(kg)),
     part: kg >= 0 ? roomWords.cameIn() : roomWords.wentOut(),
   });
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { parse, TYPE, type MessageFormatElement } from '@formatjs/icu-messageformat-parser';
 import ts from 'typescript';
+import { hasQuantity } from './keepersUnits';
 import { englishTexts, lineOf, nameOf, sources, walk } from './test/catalogue';
 
 const TEXTS = englishTexts();
@@ -112,6 +113,13 @@ function sentencesIn(file: ts.SourceFile): string[] {
   return found;
 }
 
+/** A figure or a place before a unit of temperature or mass, outside brackets. */
+const BARE = /[\d}] (°C|kg)(?![\p{L}/²³])(?!\])/u;
+
+/** Methods and labels that give one unit, and figures of the handbook, which is in SI. */
+const NAMED_AS_SUCH =
+  /^(handbook|limits)\.|^(bench\.(cIsTooHotFor|useC)|dossier\.(nDAtC|kgGrams|moistureByRefractometry\w*)|meter\.\w+|records\.statedIndexMissing)$/;
+
 interface Said {
   readonly at: string;
   /** a key, or the part of it before what is put in */
@@ -206,6 +214,31 @@ describe('the catalogue', () => {
       .map((id) => id.slice('records.'.length))
       .filter((key) => !keys.has(key) && !generic.includes(key));
     expect(unsaid).toEqual([]);
+  });
+
+  test('what changes with the units is said when it is shown, not once as the file is loaded', () => {
+    const inUnits = new Set(
+      [...TEXTS].flatMap(([id, text]) => (hasQuantity(text) ? [id.replace('.', 'Words.')] : [])),
+    );
+    expect(inUnits.size).toBeGreaterThan(20);
+    const once = SOURCES.flatMap((file) => {
+      const found: string[] = [];
+      walk(file, (node) => {
+        if (ts.isFunctionLike(node)) return false;
+        if (ts.isCallExpression(node) && inUnits.has(node.expression.getText()))
+          found.push(where(file, node, node.expression.getText()));
+        return undefined;
+      });
+      return found;
+    });
+    expect(once).toEqual([]);
+  });
+
+  test('a quantity that keepers measure is in brackets, so that it follows their units', () => {
+    const bare = [...TEXTS]
+      .filter(([id, text]) => BARE.test(text) && !NAMED_AS_SUCH.test(id))
+      .map(([id, text]) => `${id}: ${text}`);
+    expect(bare).toEqual([]);
   });
 
   test('nothing in it is said nowhere', () => {

@@ -6,6 +6,7 @@ import { CALL_BACK_NAMES, PURPOSE_NAMES, STORE_ACT_NAMES } from './storeWords';
 import { OCCASION_NAMES, STAGE_NAMES } from './strainWords';
 import { commonWords } from './english/common';
 import { lotWords } from './english/lot';
+import { inUnits } from './keepersUnits';
 
 /** One revision in words. */
 export function lotRecordWords(record: LotRecord): string {
@@ -37,9 +38,9 @@ export function lotRecordWords(record: LotRecord): string {
     case 'heat-spell':
       return lotWords.warmth({ occasion: OCCASION_NAMES[record.content.occasion] });
     case 'weighing':
-      return lotWords.weighedKg({
+      return lotWords.weighedAt({
         stage: STAGE_NAMES[record.content.stage],
-        massKg: record.content.massKg.toFixed(1),
+        mass: inUnits(record.content.massKg, 'mass'),
       });
     case 'circumstances':
       return lotWords.notesOnThisHoney();

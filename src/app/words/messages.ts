@@ -1,5 +1,6 @@
 import type { GetICUArgs } from '@schummar/icu-type-parser';
 import { IntlMessageFormat } from 'intl-messageformat';
+import { inKeepersUnits } from './keepersUnits';
 import { language } from './language';
 
 /** What goes into a message: names and quantities as words, counts as numbers. */
@@ -44,11 +45,16 @@ const MARKED = /[{}'#]/;
 function sayer(id: string, english: string): (values?: Given) => string {
   const translated = language?.messages[id];
   const text = translated ?? english;
-  if (!MARKED.test(text)) return () => text;
+  if (!MARKED.test(text)) return () => inKeepersUnits(text);
+  const locale = translated === undefined ? 'en' : language?.locale;
   let format: IntlMessageFormat | null = null;
+  let formatted = '';
   return (values) => {
-    const locale = translated === undefined ? 'en' : language?.locale;
-    format ??= new IntlMessageFormat(text, locale, undefined, { ignoreTag: true });
+    const inUnits = inKeepersUnits(text);
+    if (format === null || formatted !== inUnits) {
+      format = new IntlMessageFormat(inUnits, locale, undefined, { ignoreTag: true });
+      formatted = inUnits;
+    }
     return String(format.format(roundedValues(values)));
   };
 }
@@ -57,7 +63,8 @@ function sayer(id: string, english: string): (values?: Given) => string {
  * The messages of one subject, by name, in English: `room.dryIn({ days: 3 })`.
  *
  * A text is an ICU message: `{name}`, `{count, plural, one {# frame} other {# frames}}`. Another language
- * replaces texts by their id, subject and name joined with a point.
+ * replaces texts by their id, subject and name joined with a point. A fixed quantity in brackets,
+ * `[27 °C]`, is told in the keeper's unit.
  */
 export const messages = <const T extends Readonly<Record<string, string>>>(
   subject: string,

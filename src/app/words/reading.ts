@@ -32,7 +32,9 @@ export const SAMPLE_NAMES: Readonly<Record<SampleState, string>> = {
 export const SAMPLE_ADVICE: Readonly<Record<SampleState, string>> = {
   clear: '',
   cloudy: benchWords.theLineBlursTakeThe(),
-  crystals: benchWords.doNotRelyOnThis(),
+  get crystals() {
+    return benchWords.doNotRelyOnThis();
+  },
   liquefied: benchWords.goodAClosedJarLoses(),
   gel: benchWords.lingSetsToAGel(),
   'gel-stirred': benchWords.readAtOnceBeforeIt(),

@@ -71,7 +71,9 @@ export const CHANGE_NAMES: Readonly<Record<LineChange, string>> = {
   tool: lineWords.oneMoreUncappingTool(),
   extractor: lineWords.oneMoreExtractor(),
   strainer: lineWords.oneMoreStrainer(),
-  warmer: lineWords.honeyCWarmer(),
+  get warmer() {
+    return lineWords.honeyCWarmer();
+  },
 };
 
 export const TICK_NAMES: Readonly<Record<Tick, string>> = {

@@ -1,5 +1,5 @@
 import { DomainError, requireInRange, requireFinite } from '../errors';
-import { KG_PER_POUND } from '../units/convert';
+import { KG_PER_OUNCE } from '../units/convert';
 import { honeyDensityKgPerL } from './density';
 
 /** What warm honey is lighter by [kg/(L·K)]. @source White, recalled from memory, doubtful: about 0.0006 in specific gravity a degree */
@@ -84,7 +84,7 @@ export function jarPlan(honeyKg: number, sizes: readonly JarSize[]): JarPlan {
   return { jars: jars.sort((a, b) => b.netKg - a.netKg), restKg };
 }
 
-const G_PER_OUNCE = (1000 * KG_PER_POUND) / 16;
+const G_PER_OUNCE = 1000 * KG_PER_OUNCE;
 
 /** A net weight for a label, in both systems. */
 export interface LabelWeight {

@@ -1,6 +1,7 @@
 import { requireFinite } from '../errors';
 /** Kilograms in one avoirdupois pound, exact. @source International yard and pound agreement 1959 */
 export const KG_PER_POUND = 0.45359237;
+export const KG_PER_OUNCE = KG_PER_POUND / 16;
 
 /** Litres in one US liquid gallon, exact. @source NIST Handbook 44, appendix C (recalled from memory) */
 export const L_PER_US_GALLON = 3.785411784;

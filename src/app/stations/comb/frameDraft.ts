@@ -136,7 +136,7 @@ export interface DraftRead {
 export const frameForm = formOf({
   combTemperature: optional(
     quantity('temperature', frameWords.temperatureOfTheComb(), {
-      hint: frameWords.coldHoneyPassesTheShake(),
+      hint: frameWords.coldHoneyPassesTheShake,
     }),
   ),
   heft: optional(

@@ -1,4 +1,4 @@
-import { KG_PER_POUND, type JarSize } from '../../../core';
+import { KG_PER_OUNCE, KG_PER_POUND, type JarSize } from '../../../core';
 import { readDecimal } from '../../format/decimal';
 import { lineWords } from '../../words/english/line';
 
@@ -7,12 +7,11 @@ export type JarsTyped =
   | { readonly ok: true; readonly sizes: readonly JarSize[] }
   | { readonly ok: false; readonly sentence: string };
 
-const OUNCE_KG = KG_PER_POUND / 16;
 const UNITS: Readonly<Record<string, number>> = {
   g: 0.001,
   kg: 1,
-  oz: OUNCE_KG,
-  lb: 16 * OUNCE_KG,
+  oz: KG_PER_OUNCE,
+  lb: KG_PER_POUND,
 };
 
 function readOne(part: string): JarSize | string {

@@ -14,10 +14,10 @@ import { settlingWords } from '../../words/english/settling';
 
 /** Vessels that are warmed: honey's height and width [cm]; null: as the cabinet at once. */
 export const WARMED_VESSELS = {
-  jar: { name: settlingWords.jarsOfG(), heightCm: 10, diameterCm: 7.5 },
-  pail: { name: settlingWords.pailsOfKg(), heightCm: 22, diameterCm: 23 },
-  large: { name: settlingWords.pailsOfKg2(), heightCm: 30, diameterCm: 28 },
-  drum: { name: settlingWords.aDrumOfKg(), heightCm: 82, diameterCm: 57 },
+  jar: { name: settlingWords.jarsOfG, heightCm: 10, diameterCm: 7.5 },
+  pail: { name: settlingWords.pailsOfKg, heightCm: 22, diameterCm: 23 },
+  large: { name: settlingWords.pailsOfKg2, heightCm: 30, diameterCm: 28 },
+  drum: { name: settlingWords.aDrumOfKg, heightCm: 82, diameterCm: 57 },
 } as const;
 export type WarmedVessel = keyof typeof WARMED_VESSELS;
 

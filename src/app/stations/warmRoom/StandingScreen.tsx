@@ -20,6 +20,7 @@ import { FormFrame } from '../../ui/forms/FormFrame';
 import { PageLink } from '../../ui/page/PageLink';
 import { PlainTable } from '../../ui/PlainTable';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { inUnits, smallMass } from '../../words/keepersUnits';
 import { commonWords } from '../../words/english/common';
 import { roomWords } from '../../words/english/room';
 
@@ -32,7 +33,9 @@ const KIND_NAMES: Readonly<Record<StandingKind, string>> = {
 const CAUTIONS: Readonly<Record<StandingKind, string>> = {
   combs: roomWords.coverThemBeesAndBeetles(),
   pail: roomWords.putTheLidOnIn(),
-  tray: roomWords.keepItBelowCWarmth(),
+  get tray() {
+    return roomWords.keepItBelowCWarmth();
+  },
 };
 
 function StandingFields({ kind }: { kind: StandingKind }): ReactElement {
@@ -84,14 +87,14 @@ function Course({
             Math.abs(change) < 0.05
               ? roomWords.itHardlyChanges()
               : change > 0
-                ? roomWords.itTakesUpGOf({ gainedKg: (1000 * gainedKg).toFixed(0) })
-                : roomWords.itLosesGOfWater({ gainedKg: (1000 * -gainedKg).toFixed(0) }),
+                ? roomWords.itTakesUpWater({ mass: smallMass(gainedKg) })
+                : roomWords.itLosesWater({ mass: smallMass(-gainedKg) }),
           surfacePercent: formatPercent(surfacePercent[last] ?? 0),
         })}
       </p>
       {standing.depthMm !== null && (
         <p className="text-base">
-          {roomWords.itStandsMmDeep({ depthMm: standing.depthMm.toFixed(0) })}
+          {roomWords.itStandsDeep({ depth: inUnits(standing.depthMm / 10, 'length') })}
         </p>
       )}
       <PlainTable

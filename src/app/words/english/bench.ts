@@ -14,7 +14,7 @@ export const benchWords = messages('bench', {
   gelStirredToALiquid: 'Gel, stirred to a liquid',
   theLineBlursTakeThe: 'The line blurs: take the middle of it, and read three times.',
   doNotRelyOnThis:
-    'Do not rely on this reading. Warm a closed jar of it in water of at most 50 °C until clear, let it cool to room temperature, stir, then read again.',
+    'Do not rely on this reading. Warm a closed jar of it in water of at most [50 °C] until clear, let it cool to room temperature, stir, then read again.',
   goodAClosedJarLoses: 'Good: a closed jar loses no water.',
   lingSetsToAGel: 'Ling sets to a gel: stir it hard until it runs, then read again.',
   readAtOnceBeforeIt: 'Read at once, before it sets again; air bubbles blur the line.',
@@ -213,7 +213,7 @@ export const benchWords = messages('bench', {
   addARow: 'Add a row',
   temperatureForAll: 'Temperature, for all',
   aRowMayHaveIts:
-    'A row may have its own; left empty it counts as 20 °C and adds a whole point of doubt',
+    'A row may have its own; left empty it counts as [20 °C] and adds a whole point of doubt',
   whereInTheContainerFor: 'Where in the container, for all',
   toFirstLast: '{first} to {last}',
   thereIsNoContainerIn: 'There is no container “{cell}” in this lot; it has {vesselRange}.',

@@ -157,7 +157,7 @@ export const combWords = messages('comb', {
   useLittleSmokeAndNo: 'Use little smoke and no ash: honey takes up the smell.',
   blowFromBehindTheHive: 'Blow from behind the hive, with ears and eyes protected.',
   aFullBoxCanWeigh:
-    'A full box can weigh over 30 kg: lift with someone, or take frames out one by one.',
+    'A full box can weigh over [30 kg]: lift with someone, or take frames out one by one.',
   coverEverythingAndCloseTotes:
     'Cover everything and close totes and doors. Wet boxes attract robbers, so move them after dusk.',
   smokersAndDryGrassKeep:

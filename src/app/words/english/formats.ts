@@ -15,15 +15,16 @@ export const formatsWords = messages('formats', {
   halfwayBetweenItsTwoMeanings:
     'Halfway between its two meanings, since it is not known whether the meter has ATC.',
   noTemperatureNotedSoNothing: 'No temperature noted, so nothing was corrected.',
-  readAtCNothingTo: 'Read at 20 °C: nothing to correct.',
+  readAtCNothingTo: 'Read at [20 °C]: nothing to correct.',
   readWarmLowerThanThe: 'Read warm: {size} lower than the dial.',
   readColdHigherThanThe: 'Read cold: {size} higher than the dial.',
   outsideThePublishedTableOf: 'Outside the published table of 13 to 25 %: a rough figure only.',
-  outsideToCWhereAtc: 'Outside 10 to 30 °C, where ATC works: let it come to room temperature.',
+  outsideToCWhereAtc:
+    'Outside [10 °C] to [30 °C], where ATC works: let it come to room temperature.',
   withAtcTheDialMeans:
     'With ATC the dial means one thing, without it another; the ± covers both until you know.',
-  countedAsReadAtC: 'Counted as read at 20 °C, which adds up to a whole point of doubt.',
-  honeyAndPrismAreMore: 'Honey and prism are more than 2 °C apart: wait 30 s and read again.',
+  countedAsReadAtC: 'Counted as read at [20 °C], which adds up to a whole point of doubt.',
+  honeyAndPrismAreMore: 'Honey and prism are more than [2 K] apart: wait 30 s and read again.',
   crystalsMisleadLiquefyItIn:
     'Crystals mislead: liquefy it in a closed jar, let it cool, then read again.',
   cloudyHoneyBlursTheLine: 'Cloudy honey blurs the line; the ± allows for that.',

@@ -5,7 +5,7 @@ export const frameWords = messages('frame', {
   sideB: 'Side B',
   temperatureOfTheComb: 'Temperature of the comb',
   coldHoneyPassesTheShake:
-    'Cold honey passes the shake test even when it is wet; below 20 °C a clean shake means nothing',
+    'Cold honey passes the shake test even when it is wet; below [20 °C] a clean shake means nothing',
   weightOfTheFrame: 'Weight of the frame',
   withWoodAndWaxThe: 'With wood and wax; the empty frame is subtracted for you',
   severalOpenCellsFromBoth:

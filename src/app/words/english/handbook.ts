@@ -225,7 +225,7 @@ export const handbookWords = messages('handbook', {
   noHoneyForInfantsUnder: 'No honey for infants under 12 months.',
   fermentingHoneyBuildsPressureNever:
     'Fermenting honey builds pressure; never heat it in a closed jar.',
-  aFullBoxCanWeigh: 'A full box can weigh over 30 kg; lift with help.',
+  aFullBoxCanWeigh: 'A full box can weigh over [30 kg]; lift with help.',
   treatmentsTheProductLabelAnd:
     'Treatments: the product label and local law decide, not this program.',
   toxicNectarKnowThePlants:

@@ -37,7 +37,7 @@ export const lineWords = messages('line', {
   oneMoreUncappingTool: 'One more uncapping tool',
   oneMoreExtractor: 'One more extractor',
   oneMoreStrainer: 'One more strainer',
-  honeyCWarmer: 'Honey 5 °C warmer',
+  honeyCWarmer: 'Honey [5 K] warmer',
   loadSpun: 'Load spun',
   pailFull: 'Pail full',
   strainerScraped: 'Strainer scraped',
@@ -152,12 +152,12 @@ export const lineWords = messages('line', {
   noneOfTheseWouldHelp: 'None of these would help: ',
   noHelp: 'No help: ',
   aFullBoxCanWeigh:
-    'A full box can weigh over 30 kg: lift with two. Keep hands, hair and cloth out of a spinning basket, and hot knives and motors away from water.',
+    'A full box can weigh over [30 kg]: lift with two. Keep hands, hair and cloth out of a spinning basket, and hot knives and motors away from water.',
   boxesStayCoveredAndDoors:
     'Boxes stay covered and doors shut: one bee that finds honey brings the others.',
-  belowAboutCHoneyIs: 'Below about 15 °C honey is hard to spin and strain: warm the combs first.',
+  belowAboutCHoneyIs: 'Below about [15 °C] honey is hard to spin and strain: warm the combs first.',
   aboveCWaxSoftensCombs:
-    'Above 35 °C wax softens: combs sag and the mesh clogs. Straining gets no faster.',
+    'Above [35 °C] wax softens: combs sag and the mesh clogs. Straining gets no faster.',
   newCombBreaksEasilyCool: 'New comb breaks easily: cool it, spin slowly at first, and turn it.',
   lingHoneyIsAGel:
     'Ling honey is a gel. Loosen the cells or press the combs; it does not go through an ordinary strainer.',
@@ -239,7 +239,7 @@ export const lineWords = messages('line', {
   hours: '{hours} hours',
   throughTheStrainer: 'Through the strainer: {ends}',
   asItIs: 'As it is',
-  cWarmer: '5 °C warmer',
+  cWarmer: '[5 K] warmer',
   afterANightInA: 'After a night in a tank, skimmed',
   warmTheHoneyBy: 'Warm the honey by {warmer}',
   keepMoreHoneyOverThe: 'Keep {amount} more honey over the mesh',
@@ -274,7 +274,7 @@ export const lineWords = messages('line', {
     'of the estimated flow through (± {flowSpread} %) and clogs {clogFactor} times as fast as usual.',
   waxIsSoftAtThis:
     'Wax is soft at this temperature and clogs the mesh: it will run slower than shown.',
-  belowAboutCHoneyHardly: 'Below about 15 °C honey hardly passes a mesh: warm it first.',
+  belowAboutCHoneyHardly: 'Below about [15 °C] honey hardly passes a mesh: warm it first.',
   through2: '{kg} through {meshes}',
   strainers: '{count} strainers',
   then: ', then ',
@@ -353,7 +353,7 @@ export const lineWords = messages('line', {
   now: 'now',
   afterDaysUp: 'After {hours} days: {words} up',
   isNotASizeType: '“{part}” is not a size. Type sizes such as “500 g, 250 g × 20”.',
-  aJarHoldsGTo: 'A jar holds 10 g to 20 kg.',
+  aJarHoldsGTo: 'A jar holds 10 g to [20 kg].',
   typeAtLeastOneSize: 'Type at least one size, such as 500 g.',
   ozOunces: '{ounces} oz',
   lbPlainPoundsPart: '{plain} ({pounds} lb{part})',

@@ -11,7 +11,7 @@ export const lotWords = messages('lot', {
   reportOf: 'Report of {laboratory}',
   settling: 'Settling: {name}',
   warmth: 'Warmth: {occasion}',
-  weighedKg: 'Weighed {stage}: {massKg} kg',
+  weighedAt: 'Weighed {stage}: {mass}',
   notesOnThisHoney: 'Notes on this honey',
   piece: 'Piece {label}',
   store: 'Store: {storeAct}',

@@ -91,7 +91,7 @@ export const rulingWords = messages('ruling', {
   about: ', about {massKg}',
   theOthersAreExtractedWith: '. The others are extracted with the rest and do not count here.',
   cutEdgesDrainedOvernightOn: 'Cut edges drained overnight on a rack',
-  frozenAgainstMothTwoDays: 'Frozen against moth, two days at −18 °C, in a closed bag',
+  frozenAgainstMothTwoDays: 'Frozen against moth, two days at [−18 °C], in a closed bag',
   eachPieceWeighed: 'Each piece weighed',
   packedAirtightWithNoDrips: 'Packed airtight, with no drips in the box',
   labelledCombHoneyNetWeight: 'Labelled: comb honey, net weight, not for infants under 12 months',

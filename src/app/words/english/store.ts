@@ -105,7 +105,7 @@ export const storeWords = messages('store', {
   cappedAsFarAsWas: 'capped, as far as was seen',
   since: '{place}, since {day}',
   checkThemOnceAMonth:
-    'Check them once a month: open cells take up water and ferment, and moths come above 10 °C. Use no moth chemicals: they would block the honey for every use.',
+    'Check them once a month: open cells take up water and ferment, and moths come above [10 °C]. Use no moth chemicals: they would block the honey for every use.',
   byBy: 'by {by}',
   checkedAllWell3: 'Checked: all well',
   checkThese: 'Check these ({watches})',
@@ -138,7 +138,7 @@ export const storeWords = messages('store', {
   storePouringList: 'Store: pouring list',
   targetWithGuardBand: '{day} · target {targetPercent} % with guard band',
   stirEachTankWellBefore:
-    'Stir each tank well before reading it: drier honey sinks. A full bucket can weigh over 15 kg; lift with two.',
+    'Stir each tank well before reading it: drier honey sinks. A full bucket can weigh over [15 kg]; lift with two.',
   keeps: 'keeps',
   ferments: 'ferments',
   limit: 'limit {limitPercent}',
@@ -175,7 +175,7 @@ export const storeWords = messages('store', {
   classesByLochheadTemperaturesBy:
     'Classes by Lochhead (1933), temperatures by Wilson and Marvin (1932), recalled from memory.',
   warmthIsNoProtectionAbove:
-    'Warmth is no protection: above 27 °C yeast grows less, but honey loses enzymes and aroma.',
+    'Warmth is no protection: above [27 °C] yeast grows less, but honey loses enzymes and aroma.',
   storeHowItKeeps: 'Store: how it keeps',
   keptIn: 'Kept in',
   kept: 'Kept',

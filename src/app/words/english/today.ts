@@ -22,7 +22,7 @@ export const todayWords = messages('today', {
   sellOrUseThemFirst: 'Sell or use them first, or check the honey again.',
   checkCombsKeptForSpring: 'Check {combs, plural, one {# comb} other {# combs}} kept for spring',
   withOpenCellsWhichTake: '{open} with open cells, which take up water; and moths come.',
-  mothsComeAboveC: 'Moths come above 10 °C.',
+  mothsComeAboveC: 'Moths come above [10 °C].',
   lookAgainAtFramesIn:
     'Look again at {own, plural, one {# frame} other {# frames}} in {placeWords}',
   putBackForTheBees: 'Put back for the bees to finish.',

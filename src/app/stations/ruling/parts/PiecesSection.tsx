@@ -90,7 +90,9 @@ function RipePieces({
 
 const STEP_LABELS: Readonly<Record<(typeof COMB_STEPS)[number], string>> = {
   drain: rulingWords.cutEdgesDrainedOvernightOn(),
-  freeze: rulingWords.frozenAgainstMothTwoDays(),
+  get freeze() {
+    return rulingWords.frozenAgainstMothTwoDays();
+  },
   weigh: rulingWords.eachPieceWeighed(),
   pack: rulingWords.packedAirtightWithNoDrips(),
   label: rulingWords.labelledCombHoneyNetWeight(),

@@ -70,7 +70,7 @@ function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   };
   const wrongWith = (value: number): string => {
     const kg = unit.toBase(value);
-    return kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsToKg();
+    return kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsTo();
   };
   return (
     <OneNumberForm

@@ -14,6 +14,7 @@ import {
   type PlanTried,
   type WarmedVessel,
 } from '../warmingPlans';
+import { inUnits } from '../../../words/keepersUnits';
 import { settlingWords } from '../../../words/english/settling';
 
 /** Honey that stood in an ordinary room [°C]. */
@@ -123,10 +124,10 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
               source: 'plan',
               startedAt: scribe.now(),
               spells: history.map((each) => ({ ...each })),
-              remark: settlingWords.daysAtC({
-                name: WARMED_VESSELS[vessel].name,
+              remark: settlingWords.daysAt({
+                name: WARMED_VESSELS[vessel].name(),
                 days: plan.days,
-                cabinetC: plan.cabinetC,
+                temperature: inUnits(plan.cabinetC, 'temperature', 0),
               }),
             },
             file.lot.entityId,
@@ -145,7 +146,7 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
           >
             {Object.entries(WARMED_VESSELS).map(([value, { name }]) => (
               <option key={value} value={value}>
-                {name}
+                {name()}
               </option>
             ))}
           </select>

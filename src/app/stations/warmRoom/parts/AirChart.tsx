@@ -15,6 +15,7 @@ import {
   type ChartPoint,
 } from '../../../ui/charts/ScatterChart';
 import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
+import { inUnits } from '../../../words/keepersUnits';
 import { roomWords } from '../../../words/english/room';
 import { formatShortTime } from '../../../format/dates';
 
@@ -195,7 +196,7 @@ export function AirChart(props: AirChartProps): ReactElement {
   const spoken =
     last >= 0
       ? roomWords.airOfTheRoomLast({
-          temperatureC: (log.temperatureC[last] ?? 0).toFixed(1),
+          temperature: inUnits(log.temperatureC[last] ?? 0, 'temperature'),
           relativeHumidity: (100 * (log.relativeHumidity[last] ?? 0)).toFixed(0),
         })
       : roomWords.airOfTheRoomForecast();

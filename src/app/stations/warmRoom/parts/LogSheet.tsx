@@ -23,6 +23,7 @@ import {
   readLog,
   type LogForm,
 } from '../logTable';
+import { inUnits } from '../../../words/keepersUnits';
 import { roomWords } from '../../../words/english/room';
 import { formatDayTime } from '../../../format/dates';
 
@@ -59,8 +60,8 @@ function Preview({ form }: { form: LogForm }): ReactElement {
           {roomWords.toMostlyCAnd({
             zeroMs: formatDayTime(zeroMs),
             lastMs: formatDayTime(lastMs),
-            middle: middle(content.temperatureC).toFixed(1),
-            middle2: (100 * middle(content.relativeHumidity)).toFixed(0),
+            temperature: inUnits(middle(content.temperatureC), 'temperature'),
+            humidity: (100 * middle(content.relativeHumidity)).toFixed(0),
           })}
         </p>
       )}

@@ -54,7 +54,7 @@ export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
       aside={<Button onClick={() => setOpen(true)}>{roomWords.changeTheRoom()}</Button>}
     >
       <PlainTable
-        label={roomWords.theRoom3()}
+        label={roomWords.theRoomInFigures()}
         head={[commonWords.part(), roomWords.asTheForecastSeesIt()]}
         rows={rows}
       />
