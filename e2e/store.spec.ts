@@ -43,7 +43,7 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
     .getByRole('link', { name: /Hive 7/ })
     .click();
   const recall = page.getByRole('region', { name: 'Recall sheet' });
-  await expect(recall).toContainText(/18\s*jars have left the house/);
+  await expect(recall).toContainText(/18 jars sold or given away/);
   await expect(recall.getByRole('row', { name: /ferry landing stall/ })).toContainText('1 to 18');
   const button = recall.getByRole('button', { name: 'Save as PDF' });
   const { text } = await pdfText(await savedBy(page, () => button.click()));
@@ -128,7 +128,7 @@ test('comb honey is ruled piece by piece', async ({ page }) => {
   await page.getByRole('checkbox', { name: /It weeps/ }).click();
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(pieces.getByText(/It weeps: not sold as comb/)).toBeVisible();
+  await expect(pieces.getByText(/It weeps: not for sale as comb/)).toBeVisible();
 });
 
 test('how a lot keeps: creamed is riskier than liquid, and the freezer holds it', async ({

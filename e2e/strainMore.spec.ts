@@ -20,11 +20,11 @@ test('planned, begun and ticked off with the keyboard alone', async ({ page }) =
   await expect(page.getByRole('heading', { name: 'By hand', level: 1 })).toBeVisible();
   await page.getByRole('button', { name: 'Start the day' }).focus();
   await keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: /Load out 0 of 2/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Load spun 0 of 2/ })).toBeVisible();
   await keyboard.press('1');
   await keyboard.press('2');
   await keyboard.press('3');
-  await expect(page.getByRole('button', { name: /Load out 1 of 2/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Load spun 1 of 2/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Pail full 1 of/ })).toBeVisible();
   await expect(page.getByRole('button', { name: /Strainer scraped 1/ })).toBeVisible();
   await keyboard.press('g');
@@ -89,12 +89,12 @@ test('what is half typed survives a reload, and a tick in one tab stands in the 
   await page.keyboard.press('Escape');
   await planDay(page);
   await page.getByRole('button', { name: 'Start the day' }).click();
-  await expect(page.getByRole('button', { name: /Load out 0 of 4/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Load spun 0 of 4/ })).toBeVisible();
   const other = await context.newPage();
   await other.goto(page.url());
-  await expect(other.getByRole('button', { name: /Load out 0 of 4/ })).toBeVisible();
+  await expect(other.getByRole('button', { name: /Load spun 0 of 4/ })).toBeVisible();
   await page.keyboard.press('1');
-  await expect(other.getByRole('button', { name: /Load out 1 of 4/ })).toBeVisible();
+  await expect(other.getByRole('button', { name: /Load spun 1 of 4/ })).toBeVisible();
 });
 
 test('a day, its ticks and its tank go out as a file and come back in elsewhere', async ({
@@ -107,7 +107,7 @@ test('a day, its ticks and its tank go out as a file and come back in elsewhere'
   await expect(page.getByText(/Brought in \d+ records from season.json/)).toBeVisible();
   await page.keyboard.press('p');
   await page.getByRole('link', { name: /Field yard, late boxes/ }).click();
-  await expect(page.getByRole('button', { name: /Load out 4 of 7/ })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Load spun 4 of 7/ })).toBeVisible();
   await page.keyboard.press('p');
   await page.getByRole('link', { name: /Tank of the boathouse/ }).click();
   await expect(page.getByRole('row', { name: /^Overnight/ })).toBeVisible();

@@ -186,7 +186,7 @@ test('a draft of an older shape neither hides nor breaks its form, and can be th
   // of a version whose forms had other names for their fields: dropped once, with a word
   await putRow(page, 'drafts', { ...row, values: { dial: '17.9' } });
   await page.reload();
-  await expect(page.getByText(/in one of them and not kept is gone/)).toBeVisible();
+  await expect(page.getByText(/in one of them and not saved is gone/)).toBeVisible();
   await expect(page.getByLabel('The dial shows')).toHaveValue('');
   const values = { dialValue: '17.9', spot: { of: 'an older shape' }, nowhere: 1 };
   await putRow(page, 'drafts', { ...row, values, shape: 2 });
