@@ -56,7 +56,7 @@ console.log(
 
 const loading = performance.now();
 const answer = mostBoxes({
-  task: { run: inRoom([], { tellDays: [0, 1, 2, 3] }), belief: priorBelief([]), targets: [] },
+  task: { run: inRoom([], { reportDays: [0, 1, 2, 3] }), belief: priorBelief([]), targets: [] },
   box: boxes(1).parts,
   temperatureC: 25,
   airFactor: 0.8,

@@ -14,7 +14,7 @@ import {
   type LotEvidence,
 } from '../src/core';
 import { contentsOf, evidenceFrom, knownFor } from '../src/model';
-import { demoWorkshop } from '../demo/demoWorkshop';
+import { demoLedger } from '../demo/demoLedger';
 import { type AnyRecord } from '../src/records';
 import { benchSeason } from './benchSeason';
 import { timed } from './timed';
@@ -22,10 +22,10 @@ import { timed } from './timed';
 const TARGET_MS = 4;
 
 const records: AnyRecord[] = benchSeason(5000);
-const workshop = demoWorkshop(records, Date.now());
-const contents = contentsOf(workshop.files[0]!);
-const lotId = workshop.files[0]!.lot.entityId;
-const evidence: LotEvidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+const ledger = demoLedger(records, Date.now());
+const contents = contentsOf(ledger.files[0]!);
+const lotId = ledger.files[0]!.lot.entityId;
+const evidence: LotEvidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
 const twenty: LotEvidence = { ...evidence, readings: evidence.readings.slice(0, 20) };
 const planned: LotEvidence = {
   ...twenty,
@@ -83,7 +83,7 @@ timed('the plan’s verdict with its tolerance factor', TARGET_MS, (round) => {
   planVerdictOf(typed(planned, round));
 });
 const start = performance.now();
-demoWorkshop(records, Date.now());
+demoLedger(records, Date.now());
 console.log(
   `5,000 readings into lots, past lots and replicates: ${(performance.now() - start).toFixed(0)} ms`,
 );

@@ -6,7 +6,7 @@ import { lineage, ruleOnLot } from '../src/core';
 import { contentsOf, evidenceFrom, jarsNode, knownFor, traceOf } from '../src/model';
 import { type AnyRecord } from '../src/records';
 import { demoSeason } from '../demo/season';
-import { demoWorkshop } from '../demo/demoWorkshop';
+import { demoLedger } from '../demo/demoLedger';
 
 const SEASONS = Number(process.env.SEASONS ?? 50);
 const LONG_TASK_MS = 50;
@@ -25,13 +25,13 @@ function told<T>(name: string, run: () => T): T {
   return result;
 }
 
-const workshop = told('records to workshop', () =>
-  demoWorkshop(records, Date.parse('2026-11-24T12:00:00Z')),
+const ledger = told('records to ledger', () =>
+  demoLedger(records, Date.parse('2026-11-24T12:00:00Z')),
 );
-const { files, around } = workshop;
+const { files, related } = ledger;
 console.log(`${records.length} revisions, ${files.length} lots`);
-if (!around) throw new Error('nothing around');
-const { book, rooms, house, blends, poured } = around;
+if (!related) throw new Error('nothing around');
+const { book, rooms, house, blends, poured } = related;
 const trace = told('everything to one trace', () =>
   traceOf({ files, book, rooms, house, blends, poured }),
 );
@@ -42,7 +42,7 @@ console.log(`${trace.nodes.size} nodes, ${trace.edges.length} edges, ${shown.siz
 told('every lot ruled', () =>
   files.forEach((file) => {
     const contents = contentsOf(file);
-    const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
+    const known = knownFor(ledger, { lotId: file.lot.entityId, contents });
     ruleOnLot(evidenceFrom(contents, known));
   }),
 );

@@ -3,9 +3,9 @@ import {
   bookOf,
   colonyOf,
   harvestFileOf,
-  lotFrameOfStroke,
+  lotFrameOfSurvey,
   lotFramesContent,
-  strokePartsOfDay,
+  surveyPartsOfDay,
   type Meters,
 } from '../src/model';
 import { firstRevision, freshLotContent, type AnyRecord } from '../src/records';
@@ -38,7 +38,7 @@ export function calledBack(
     HIVES.some((name) => colonyOf(book, one.content.colonyId)?.content.name === name),
   );
   const harvest = firstRevision(scribe, 'harvest', { ...PLAIN_DAY, name: NAME, day, flowId: null });
-  const stroke = firstRevision(
+  const survey = firstRevision(
     scribe,
     'stroke',
     {
@@ -60,9 +60,9 @@ export function calledBack(
     },
     harvest.entityId,
   );
-  const file = harvestFileOf([harvest, stroke], harvest.entityId);
-  const frames = strokePartsOfDay(stroke, { book, harvest, file }).map((part) =>
-    lotFrameOfStroke(stroke, part, { book, harvest }),
+  const file = harvestFileOf([harvest, survey], harvest.entityId);
+  const frames = surveyPartsOfDay(survey, { book, harvest, file }).map((part) =>
+    lotFrameOfSurvey(survey, part, { book, harvest }),
   );
   const lot = firstRevision(scribe, 'lot', {
     ...freshLotContent(`${day.slice(2).replaceAll('-', '')}-b`, day),
@@ -79,7 +79,7 @@ export function calledBack(
     school: schoolOf(DEFAULT_SCHOOL_ID),
     climate: 'ordinary',
   } as const;
-  const makeUp = firstRevision(scribe, 'lot-frames', lotFramesContent(frames, basis), lotId);
+  const composition = firstRevision(scribe, 'lot-frames', lotFramesContent(frames, basis), lotId);
   const container = firstRevision(
     scribe,
     'container',
@@ -120,7 +120,7 @@ export function calledBack(
       lotId,
     ),
   );
-  const evidence = [lot, makeUp, container, ...readings];
+  const evidence = [lot, composition, container, ...readings];
   const ruling = firstRevision(scribe, 'ruling', signedDemo(evidence, 'HH', meters), lotId);
   const at = (daysAgo: number): string => new Date(todayMs - daysAgo * DAY_MS + 4e7).toISOString();
   const packing = firstRevision(
@@ -176,5 +176,5 @@ export function calledBack(
     toTemperatureC: 29,
     remark: 'Written down late: the boxes were on.',
   });
-  return [harvest, stroke, ...evidence, ruling, packing, ...out, given, told];
+  return [harvest, survey, ...evidence, ruling, packing, ...out, given, told];
 }

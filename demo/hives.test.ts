@@ -9,7 +9,7 @@ import {
   lastLooks,
   looksAgainDue,
   lotFilesOf,
-  makeUpCount,
+  compositionCount,
 } from '../src/model';
 import { demoSeason } from './season';
 import { inEnglish } from '../src/core/test/inEnglish';
@@ -104,7 +104,7 @@ describe('the demo at the hives', () => {
       (one) => one.lot.content.name === 'Bean field, second day',
     )!;
     expect(beans.comb).toBeNull();
-    expect(makeUpCount(beans.frames!.content)).toBe(8);
+    expect(compositionCount(beans.frames!.content)).toBe(8);
     expect(beans.frames!.content.frames.every((one) => one.hive === 'Hive 7')).toBe(true);
     expect(beans.frames!.content.frames[0]?.flows).toEqual(['Bean field']);
   });

@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
 
-/** Opens the room of the demo and waits until all courses are reckoned. */
+/** Opens the room of the demo and waits until all courses are computed. */
 async function openBoathouse(page: Page): Promise<void> {
   await page.goto('/demo/warm-room');
   await page.getByRole('link', { name: /Boathouse room/ }).click();

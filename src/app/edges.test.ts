@@ -17,20 +17,20 @@ import {
   roomTasks,
   seasonReport,
   storedVessels,
-  strokeParts,
+  surveyParts,
   traceOf,
   ruledLot,
 } from '../model';
 import { current, type AnyRecord, type RecordKind } from '../records';
 import { edgesOf } from '../records/test/edges';
-import { keepingBasis, standingYears, worstKeeping } from '../model/store/keeping';
+import { keepingBasis, storedYears, worstKeeping } from '../model/store/keeping';
 import { watchList } from './data/watchList';
 import {
   currentOf,
   selectBook,
   selectHoneyHouse,
   selectRooms,
-  selectWorkshop,
+  selectLedger,
   type WorkspaceModel,
 } from './data/workspaceModel';
 import { dueList } from './stations/today/dueList';
@@ -48,17 +48,17 @@ const OF_ROOMS: readonly RecordKind[] = ['warm-room', 'batch', 'batch-check', 'a
 
 /** Lots as pages show them: ruled, kept, traced, summed over the year. */
 function computeLots(model: WorkspaceModel, { kind, ownerId, content }: AnyRecord): void {
-  const workshop = selectWorkshop(model);
-  const { book, rooms, house, blends, poured } = workshop.around;
+  const ledger = selectLedger(model);
+  const { book, rooms, house, blends, poured } = ledger.related;
   const text = JSON.stringify(content);
   const bears = (lotId: string): boolean => lotId === ownerId || text.includes(lotId);
-  const lots = workshop.files
+  const lots = ledger.files
     .filter((one, at) => at === 0 || bears(one.lot.entityId))
-    .map((file) => ruledLot(file, workshop));
+    .map((file) => ruledLot(file, ledger));
   for (const { file, evidence, ruling } of lots) {
     if (kind === 'lot') flipsOf(evidence, ruling);
     const vessels = storedVessels(file, 17.5, poured);
-    worstKeeping(keepingBasis(evidence, ruling), standingYears(file.lot, vessels), {
+    worstKeeping(keepingBasis(evidence, ruling), storedYears(file.lot, vessels), {
       nowMs: NOW_MS,
       hemisphere: 'not-said',
     });
@@ -72,7 +72,7 @@ function computeLots(model: WorkspaceModel, { kind, ownerId, content }: AnyRecor
     jars: jarStocks(one.file),
   }));
   watchList(stored, [], NOW_MS);
-  traceOf({ files: workshop.files, book, rooms, house, blends, poured });
+  traceOf({ files: ledger.files, book, rooms, house, blends, poured });
   const guesses = selectGuesses(model);
   seasonReport(lots, { book, guesses, pastLots: [], blended: new Set() });
 }
@@ -83,8 +83,8 @@ function computeRooms(model: WorkspaceModel): void {
     roomTasks(room, NOW_MS, new Map());
     const { question } = askedRoom(room, NOW_MS);
     [question.present, ...question.past].forEach(({ run }) => {
-      const ends = [run.tellDays[0] ?? 0, run.tellDays.at(-1) ?? 0];
-      simulateDrying({ ...run, nodes: 4, tellDays: [...new Set(ends)] });
+      const ends = [run.reportDays[0] ?? 0, run.reportDays.at(-1) ?? 0];
+      simulateDrying({ ...run, nodes: 4, reportDays: [...new Set(ends)] });
     });
   }
 }
@@ -106,16 +106,16 @@ function computeHives(
   dueList(lastLooks(records), book, new Date(NOW_MS));
   for (const harvest of book.harvests) {
     if (kind !== 'frame-check' && harvest.entityId !== ownerId) continue;
-    const { stories, strokes } = harvestFileOf(records, harvest.entityId);
+    const { stories, surveys } = harvestFileOf(records, harvest.entityId);
     judgeFrames(stories, judgingOf(book, harvest));
-    strokes.forEach((one) =>
-      strokeParts({ id: one.entityId, content: one.content }, { book, day: harvest.content.day }),
+    surveys.forEach((one) =>
+      surveyParts({ id: one.entityId, content: one.content }, { book, day: harvest.content.day }),
     );
   }
 }
 
 /** All that pages compute from records, of the part of the season that a record bears on. */
-function computeAround(changed: AnyRecord): void {
+function computeRelated(changed: AnyRecord): void {
   const records = SEASON.map((one) => (one.id === changed.id ? changed : one));
   const own = ROWS.get(changed.kind)?.map((one) => (one.id === changed.id ? changed : one)) ?? [];
   const rows = new Map(ROWS).set(changed.kind, own);
@@ -157,7 +157,7 @@ describe('what the schemas accept, the computation accepts', () => {
     const broken: string[] = [];
     for (const { says, record } of edges) {
       try {
-        computeAround(record);
+        computeRelated(record);
       } catch (error) {
         broken.push(`${says}: ${String(error)}`);
       }

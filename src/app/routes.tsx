@@ -34,10 +34,13 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/ruling/DossierScreen')).DossierScreen,
   ),
   station('comb', async () => (await import('./stations/comb/CombScreen')).CombScreen),
-  station('comb/few', async () => (await import('./stations/comb/FewScreen')).FewScreen),
+  station(
+    'comb/few',
+    async () => (await import('./stations/comb/QuickTakeScreen')).QuickTakeScreen,
+  ),
   station(
     'comb/:harvestId/stroke',
-    async () => (await import('./stations/comb/StrokeScreen')).StrokeScreen,
+    async () => (await import('./stations/comb/SurveyScreen')).SurveyScreen,
   ),
   station(
     'comb/:harvestId/lots',
@@ -78,7 +81,7 @@ const STATIONS: readonly RouteObject[] = [
   ),
   station(
     'warm-room/standing/:kind?',
-    async () => (await import('./stations/warmRoom/StandingScreen')).StandingScreen,
+    async () => (await import('./stations/warmRoom/OpenHoneyScreen')).OpenHoneyScreen,
   ),
   station(
     'warm-room/:roomId',
@@ -136,7 +139,7 @@ const STATIONS: readonly RouteObject[] = [
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station(
     'season/foretold',
-    async () => (await import('./stations/season/ForetoldScreen')).ForetoldScreen,
+    async () => (await import('./stations/season/TrackRecordScreen')).TrackRecordScreen,
   ),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   page('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),

@@ -61,7 +61,7 @@ export { SETTLING, settling, type MeterSample, type Settling } from './instrumen
 export { EYEPIECE_SCALES, eyepieceView, type EyepieceView } from './instruments/simulatedEyepiece';
 export { simulatedSample } from './instruments/simulatedMeter';
 export { STAND_IN_SAMPLES, standInEyepiece, standInMeter } from './instruments/standIns';
-export { percentPerIndexTold, referenceDialRange, zeroOffset } from './instruments/zeroOffset';
+export { percentPerStatedIndex, referenceDialRange, zeroOffset } from './instruments/zeroOffset';
 export { bestGuesses } from './guessing/bestGuesses';
 
 export { usualByPosition } from './comb/usualByPosition';
@@ -301,10 +301,10 @@ export {
 } from './sampling/samplingPlan';
 export {
   proposedSampleSize,
-  strokeVerdict,
+  surveyVerdict,
   systematicSample,
-  type StrokeVerdict,
-} from './sampling/strokeSample';
+  type SurveyVerdict,
+} from './sampling/surveySample';
 export { normalDraws, seededRandom } from './stats/seededRandom';
 export { DATED_YEARS, DAY_MS, LONGEST_BATCH_DAYS, LONGEST_DRYING_DAYS } from './time/datedDays';
 export {
@@ -349,8 +349,8 @@ export {
   type ForecastTask,
   type ReadyForecast,
 } from './warmRoom/forecast';
-export { foretoldReadings } from './warmRoom/foretoldReadings';
-export { FEW_FORECASTS, foretold, type Foretold } from './stats/foretold';
+export { predictedReadings } from './warmRoom/predictedReadings';
+export { FEW_FORECASTS, trackRecord, type TrackRecord } from './stats/trackRecord';
 export { type DryingObservation } from './warmRoom/learnDrying';
 export { type WarmRoom } from './warmRoom/room';
 export { COMB_SOFTENS_C, type RoomAdvice } from './warmRoom/roomAdvice';
@@ -363,10 +363,10 @@ export {
 } from './warmRoom/roomOutlook';
 export {
   honeyDepthMm,
-  standingCourse,
-  type StandingCourse,
-  type StandingTask,
-} from './warmRoom/standing';
+  openHoneyCourse,
+  type OpenHoneyCourse,
+  type OpenHoneyTask,
+} from './warmRoom/openHoney';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates, type RateName } from './drying/rates';
 export { VISCOSITY_RANGE_PERCENT, viscosityPaS } from './flow/viscosity';

@@ -1,4 +1,4 @@
-import { lineTeller } from './lineListener';
+import { lineHandler } from './lineListener';
 import { stateEvent, type InstrumentPort } from './port';
 import { say } from '../core';
 
@@ -29,7 +29,7 @@ export function createEventSourcePort({ connect, nowS }: EventSourceOptions): In
       let closed = false;
       listener(stateEvent('connecting'));
       const source = connect();
-      const tell = lineTeller(listener, nowS);
+      const tell = lineHandler(listener, nowS);
       source.onopen = () => {
         if (!closed) listener(stateEvent('open'));
       };

@@ -5,7 +5,7 @@ import type { PortListener } from './port';
 const SHOWN = 40;
 
 /** Tells a line as a sample or as ignored; a meter without a clock of its own is timed here. */
-export function lineTeller(listener: PortListener, nowS: () => number): (text: string) => void {
+export function lineHandler(listener: PortListener, nowS: () => number): (text: string) => void {
   return (text) => {
     const line = readLine(text);
     if (!line) {

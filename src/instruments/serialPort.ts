@@ -1,4 +1,4 @@
-import { lineTeller } from './lineListener';
+import { lineHandler } from './lineListener';
 import { LineCutter } from './lines';
 import { stateEvent, type InstrumentPort, type PortListener } from './port';
 import { say, type Message } from '../core';
@@ -68,7 +68,7 @@ class SerialReader {
   private async readAll(): Promise<void> {
     const cutter = new LineCutter();
     const decoder = new TextDecoder();
-    const tell = lineTeller(this.listener, this.options.nowS);
+    const tell = lineHandler(this.listener, this.options.nowS);
     this.reader = this.port?.readable?.getReader() ?? null;
     try {
       while (!this.closed && this.reader) {

@@ -36,14 +36,14 @@ export {
 } from './day/judging';
 export { lookRecords } from './day/lookRecords';
 export {
-  framesOfStroke,
+  framesOfSurvey,
   heldBoxes,
-  strokeAct,
-  strokeParts,
-  strokePartsOfDay,
+  surveyAct,
+  surveyParts,
+  surveyPartsOfDay,
   typedBoxes,
-  verdictOfStroke,
-} from './day/strokeEvidence';
+  verdictOfSurvey,
+} from './day/surveyEvidence';
 export {
   type ExtractionFile,
   type HoneyHouse,
@@ -65,7 +65,7 @@ export {
 export { nextSkim, settlingTask } from './line/settlingTask';
 export { type PailsOfDay, pailsOfDay, suggestedContainers } from './line/suggestedContainers';
 export { USUAL_DAY } from './line/usualDay';
-export { type Around, framesToAsk } from './lot/aroundEvidence';
+export { type RelatedRecords, framesToAsk } from './lot/relatedEvidence';
 export { classOf, pfundOf } from './lot/benchEvidence';
 export { combPlaces, cropPlaces, endedDays, readerPlaces } from './lot/foretold';
 export {
@@ -86,13 +86,13 @@ export {
 export { type LotHeat, lotHeat, spellsOfLog } from './lot/lotHeat';
 export {
   lotFrameOf,
-  lotFrameOfStroke,
+  lotFrameOfSurvey,
   lotFramesContent,
-  makeUpColours,
-  makeUpCount,
-  makeUpMass,
-  makeUpStates,
-} from './lot/lotMakeUp';
+  compositionColours,
+  compositionCount,
+  compositionMass,
+  compositionStates,
+} from './lot/lotComposition';
 export { type LotMass, lotMass } from './lot/lotMass';
 export {
   type Meter,
@@ -107,7 +107,7 @@ export { type DatedPastLot, pastLotsBefore } from './lot/pastLots';
 export { repeatabilityFor, repeatabilityOf } from './lot/readers';
 export { ripePieces } from './lot/ripePieces';
 export { type Signature, signedRulingContent } from './lot/signedRuling';
-export { type Workshop, knownFor, readingsOfBefore, workshopOf } from './lot/workshop';
+export { type Ledger, knownFor, readingsOfBefore, ledgerOf } from './lot/ledger';
 export { type BatchFile, type RoomFile, roomFilesOf, stretchesOf } from './room/roomFile';
 export {
   BOX_TARE_KG,

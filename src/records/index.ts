@@ -135,7 +135,7 @@ export {
   type SeasonNoteContent,
   seasonNoteContentSchema,
 } from './hives/seasonNote';
-export { type Stroke, type StrokeContent, strokeContentSchema } from './hives/stroke';
+export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
 export { type Tally, type TallyContent } from './hives/tally';
 export { type Yard, type YardContent, yardContentSchema } from './hives/yard';
 export { type Chore } from './line/chore';

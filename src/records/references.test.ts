@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { firstRevision } from './revise';
 import { freshLotContent } from './lots/lot';
-import { lotFramesContent, lotFrameOf } from '../model/lot/lotMakeUp';
+import { lotFramesContent, lotFrameOf } from '../model/lot/lotComposition';
 import { harvestFileOf } from '../model/day/harvestFile';
 import { judgeFrames, judgingOf } from '../model/day/judging';
 import type { AnyRecord } from './record';
@@ -24,7 +24,7 @@ function everything(): AnyRecord[] {
   const looks = sampleLooks(yard, [sampleLook([9, 9])]);
   const frame = looks.find((one) => one.kind === 'frame')!;
   const day = harvest.entityId;
-  const stroke = firstRevision(
+  const survey = firstRevision(
     scribe,
     'stroke',
     {
@@ -50,7 +50,7 @@ function everything(): AnyRecord[] {
   const { stories } = harvestFileOf([...yard.records, ...looks], day);
   const frames = judgeFrames(stories, judging).map((one) => lotFrameOf(one, book, harvest));
   const lot = firstRevision(scribe, 'lot', freshLotContent('x', '2026-08-10'));
-  const makeUp = lotFramesContent(frames, {
+  const composition = lotFramesContent(frames, {
     harvestId: day,
     school: judging.school,
     climate: 'damp',
@@ -75,7 +75,7 @@ function everything(): AnyRecord[] {
     ...yard.records,
     ...looks,
     sampleGiven(yard),
-    stroke,
+    survey,
     firstRevision(scribe, 'tally', { frames: 1, boxes: 0, totes: 0 }, day),
     firstRevision(scribe, 'guess', { who: 'a', kg: 3 }, day),
     firstRevision(
@@ -103,7 +103,7 @@ function everything(): AnyRecord[] {
       boxTareKg: 3,
     }),
     lot,
-    firstRevision(scribe, 'lot-frames', makeUp, lot.entityId),
+    firstRevision(scribe, 'lot-frames', composition, lot.entityId),
   ];
 }
 

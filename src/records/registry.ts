@@ -25,7 +25,7 @@ import { readingKind } from './bench/reading';
 import { rulingKind } from './lots/ruling';
 import { samplingPlanKind } from './bench/samplingPlan';
 import { sensesKind } from './bench/senses';
-import { strokeKind } from './hives/stroke';
+import { surveyKind } from './hives/survey';
 import { tallyKind } from './hives/tally';
 import { warmRoomKind } from './room/warmRoom';
 import { yardKind } from './hives/yard';
@@ -68,7 +68,7 @@ export const KINDS = [
   flowKind,
   givenKind,
   harvestKind,
-  strokeKind,
+  surveyKind,
   tallyKind,
   guessKind,
   ownSchoolKind,

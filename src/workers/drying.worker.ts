@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import {
   forecaster,
-  foretoldReadings,
+  predictedReadings,
   inTimeShare,
   learnRoom,
   loadCourse,
@@ -29,8 +29,8 @@ const worker: DryingWorker = {
   loads(question, boxes) {
     return boxes.map((one) => loadCourse(question, one));
   },
-  foretold({ past, present }) {
-    return foretoldReadings(past, present);
+  trackRecord({ past, present }) {
+    return predictedReadings(past, present);
   },
   inTime(question, boxes) {
     return inTimeShare(question, boxes);

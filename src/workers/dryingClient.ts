@@ -122,13 +122,14 @@ export function solveLoad(
  *
  * @throws AbortError when given up
  */
-export async function foretoldInRooms(
+export async function predictedInRooms(
   stretches: readonly Pick<RoomQuestion, 'past' | 'present'>[],
   signal: AbortSignal,
 ): Promise<number[]> {
   return withDryers(1, signal, async ([helper]) => {
     const places: number[] = [];
-    for (const one of helper ? stretches : []) places.push(...(await helper!.remote.foretold(one)));
+    for (const one of helper ? stretches : [])
+      places.push(...(await helper!.remote.trackRecord(one)));
     return places;
   });
 }

@@ -15,7 +15,7 @@ const worker: LineWorker = {
       gains: lineGains(task.line, warmed, state),
     };
   },
-  foretold(days) {
+  trackRecord(days) {
     return days.map(({ task, endedMin }) => {
       let earlier = 0;
       for (let at = 0; at < FORETOLD_DRAWS; at += 1) {

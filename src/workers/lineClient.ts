@@ -57,10 +57,10 @@ export function forecastDay(
  *
  * @throws AbortError when given up
  */
-export const foretoldEnds = (
-  days: Parameters<LineWorker['foretold']>[0],
+export const predictedEnds = (
+  days: Parameters<LineWorker['trackRecord']>[0],
   signal: AbortSignal,
 ): Promise<number[]> =>
   withHelpers<LineWorker, number[]>({ newWorker, count: 1, signal }, async ([helper]) =>
-    helper ? helper.remote.foretold(days) : [],
+    helper ? helper.remote.trackRecord(days) : [],
   );

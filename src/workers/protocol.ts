@@ -68,7 +68,7 @@ export interface DryingWorker extends Drawing<ForecastTask, ForecastDraw> {
   /** the most likely course of each load */
   loads(question: LoadQuestion, boxes: readonly number[]): LoadCourse[];
   /** where readings lay in what was foretold of them [1] */
-  foretold(stretch: Pick<RoomQuestion, 'past' | 'present'>): number[];
+  trackRecord(stretch: Pick<RoomQuestion, 'past' | 'present'>): number[];
   /** share of the courses in which all is dry in time */
   inTime(question: LoadQuestion, boxes: number): number;
   mostBoxes(question: LoadQuestion, onTried: (boxes: number, share: number) => void): LoadAnswer;
@@ -92,7 +92,7 @@ export interface DayHelp {
 export interface LineWorker extends Drawing<LineTask, LineDraw> {
   help(question: DayQuestion): DayHelp;
   /** where the ends of days lay in what was foretold of them [1] */
-  foretold(days: readonly { readonly task: LineTask; readonly endedMin: number }[]): number[];
+  trackRecord(days: readonly { readonly task: LineTask; readonly endedMin: number }[]): number[];
 }
 
 /** What the worker of blends does. */

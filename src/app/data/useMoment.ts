@@ -1,6 +1,6 @@
 import { useState } from 'react';
 
-/** The moment at which a page was opened, for what is reckoned while it is typed. */
+/** The moment at which a page was opened, for what is computed while it is typed. */
 export function useMoment(): string {
   const [moment] = useState(() => new Date().toISOString());
   return moment;

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { helperTrouble } from '../../workers/helpers';
 import { type Message } from '../../core';
 
-/** What a forecast tells while it is reckoned. */
+/** What a forecast tells while it is computed. */
 export interface ForecastListener<First, Draw> {
   readonly onFirst: (first: First) => void;
   /** all draws so far, in no order */

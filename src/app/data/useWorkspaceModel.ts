@@ -9,7 +9,7 @@ import type {
   RuledLots,
   StoredLot,
   Trace,
-  Workshop,
+  Ledger,
 } from '../../model';
 import type { RecordKind, RecordOf, Rivalry } from '../../records';
 import {
@@ -23,7 +23,7 @@ import {
   selectRuledLots,
   selectStore,
   selectTrace,
-  selectWorkshop,
+  selectLedger,
   type WorkspaceModel,
 } from './workspaceModel';
 
@@ -56,10 +56,10 @@ export const useBlends = (): ReturnType<typeof selectBlends> => selectBlends(use
 export const useLots = (): readonly LotFile[] => selectLots(useWorkspaceModel());
 
 /** All lots with what they teach about each other. */
-export const useWorkshop = (): Workshop => selectWorkshop(useWorkspaceModel());
+export const useLedger = (): Ledger => selectLedger(useWorkspaceModel());
 
 /** Own lots that were judged in the comb and measured later. */
-export const usePastLots = (): readonly DatedPastLot[] => useWorkshop().pastLots;
+export const usePastLots = (): readonly DatedPastLot[] => useLedger().pastLots;
 
 /** All lots with the ruling on the evidence at hand. */
 export const useRuledLots = (): RuledLots => selectRuledLots(useWorkspaceModel());

@@ -4,7 +4,7 @@ import { localDayOf } from '../../model';
 import { firstRevision, type AnyRecord, type Scribe } from '../../records';
 import { dayAfterMonths } from '../format/dates';
 import { RISK_NAMES } from '../words/storeWords';
-import { daysUntil, keepingBasis, standingYears, worstKeeping } from '../../model/store/keeping';
+import { daysUntil, keepingBasis, storedYears, worstKeeping } from '../../model/store/keeping';
 import type { SpringComb } from './useSpringCombs';
 import type { StoredLot } from '../../model';
 import { commonWords } from '../words/english/common';
@@ -57,7 +57,7 @@ const SET_SHARE = 0.25;
 function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watch[] {
   const { entityId: lotId } = lot.file.lot;
   const basis = keepingBasis(lot.evidence, lot.ruling);
-  const found = worstKeeping(basis, standingYears(lot.file.lot, lot.vessels), {
+  const found = worstKeeping(basis, storedYears(lot.file.lot, lot.vessels), {
     nowMs,
     hemisphere,
   });

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../demo/season';
-import { demoWorkshop } from '../../../demo/demoWorkshop';
+import { demoLedger } from '../../../demo/demoLedger';
 import { groupBy } from '../../core';
 import { nextRevision, type AnyRecord, type RecordKind } from '../../records';
 import { countingScribe } from '../../records/test/sampleLot';
@@ -10,7 +10,7 @@ import {
   selectRooms,
   selectRuledLots,
   selectStore,
-  selectWorkshop,
+  selectLedger,
   type WorkspaceModel,
 } from './workspaceModel';
 
@@ -40,8 +40,8 @@ function withNews(kind: RecordKind, fits: (one: AnyRecord) => boolean = () => tr
 
 describe('what pages show of a workspace', () => {
   test('is the season put together as a whole', () => {
-    const whole = demoWorkshop(SEASON, NOW_MS);
-    const { files, pastLots, scatters, stored, meters } = selectWorkshop(FIRST);
+    const whole = demoLedger(SEASON, NOW_MS);
+    const { files, pastLots, scatters, stored, meters } = selectLedger(FIRST);
     expect(files).toEqual(whole.files);
     expect(pastLots).toEqual(whole.pastLots);
     expect({ scatters, stored, meters }).toEqual({
@@ -53,18 +53,18 @@ describe('what pages show of a workspace', () => {
 
   test('a new reading remakes lots, and neither the book nor the rooms', () => {
     const after = withNews('reading');
-    expect(selectWorkshop(after)).not.toBe(selectWorkshop(FIRST));
+    expect(selectLedger(after)).not.toBe(selectLedger(FIRST));
     expect(selectBook(after)).toBe(selectBook(FIRST));
     expect(selectRooms(after)).toBe(selectRooms(FIRST));
   });
 
   test('frames that no lot asks about are no news to rulings, those asked about are', () => {
-    const { frames } = selectWorkshop(FIRST).around;
+    const { frames } = selectLedger(FIRST).related;
     const others = withNews('frame', (one) => !frames.has(one.entityId));
-    expect(selectWorkshop(others)).toBe(selectWorkshop(FIRST));
+    expect(selectLedger(others)).toBe(selectLedger(FIRST));
     if (frames.size === 0) return;
     const asked = withNews('frame', (one) => frames.has(one.entityId));
-    expect(selectWorkshop(asked)).not.toBe(selectWorkshop(FIRST));
+    expect(selectLedger(asked)).not.toBe(selectLedger(FIRST));
   });
 
   test('rulings and store are made once for the same records', () => {

@@ -11,8 +11,8 @@ import {
   ruledLots,
   storeOf,
   traceOf,
-  workshopOf,
-  type Around,
+  ledgerOf,
+  type RelatedRecords,
 } from '../../model';
 import {
   BLEND_KINDS,
@@ -130,26 +130,26 @@ const selectMarks = createSelector(
 );
 
 /** What rooms, days at the line, blends and hives tell of lots. */
-const selectAround = createSelector([selectWork, selectMarks], (work, marks): Around => ({
+const selectRelated = createSelector([selectWork, selectMarks], (work, marks): RelatedRecords => ({
   ...work,
   ...marks,
 }));
 
 /** All lots with what they teach about each other. */
-export const selectWorkshop = createSelector([selectLots, selectAround], workshopOf);
+export const selectLedger = createSelector([selectLots, selectRelated], ledgerOf);
 
 /** All lots with the ruling on the evidence at hand. */
-export const selectRuledLots = createSelector([selectWorkshop], ruledLots);
+export const selectRuledLots = createSelector([selectLedger], ruledLots);
 
 /** Containers and jars of ruled lots with what is left in them. */
 export const selectStore = createSelector(
-  [selectWorkshop, selectRuledLots],
-  ({ around }, { ruled }) => storeOf(ruled, around.poured),
+  [selectLedger, selectRuledLots],
+  ({ related }, { ruled }) => storeOf(ruled, related.poured),
 );
 
 /** What honey passed through, of all lots. */
 export const selectTrace = createSelector(
-  [selectWorkshop],
-  ({ files, around: { book, rooms, house, blends, poured } }): ReturnType<typeof traceOf> =>
+  [selectLedger],
+  ({ files, related: { book, rooms, house, blends, poured } }): ReturnType<typeof traceOf> =>
     traceOf({ files, book, rooms, house, blends, poured }),
 );

@@ -13,7 +13,7 @@ import { freshReadingForm, type ReadingFormState } from './useReadingForm';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
-import { useMeters, useWorkshop } from '../data/useWorkspaceModel';
+import { useMeters, useLedger } from '../data/useWorkspaceModel';
 import { lotWords } from '../words/english/lot';
 
 export function focusDial(): void {
@@ -36,7 +36,7 @@ function useStrayDigits(singleKeys: boolean): void {
 /** What the person at the prism must know beside the marks of the reading. */
 function useWarnings(file: LotFile, content: ReadingContent | null): string[] {
   const meters = useMeters();
-  const { replicates } = useWorkshop();
+  const { replicates } = useLedger();
   return useMemo(() => {
     if (!content) return [];
     const { read } = meteredReading(content, meters);

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { flipsOf, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom, knownFor, type LotContents, type LotFile } from '../../model';
 import { type ReadingContent } from '../../records';
-import { useWorkshop } from '../data/useWorkspaceModel';
+import { useLedger } from '../data/useWorkspaceModel';
 
 /** An answer with what it rests on. */
 export interface Answer {
@@ -12,11 +12,11 @@ export interface Answer {
 
 /** The ruling on contents saved or still being typed; own lots before it correct what is expected. */
 export function useAnswer(contents: LotContents, lotId = ''): Answer {
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   return useMemo(() => {
-    const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+    const evidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
     return { evidence, ruling: ruleOnLot(evidence) };
-  }, [contents, lotId, workshop]);
+  }, [contents, lotId, ledger]);
 }
 
 /** What would change an answer; computed apart, since it rules some dozens of times. */

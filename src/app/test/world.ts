@@ -1,4 +1,4 @@
-import { demoWorkshop } from '../../../demo/demoWorkshop';
+import { demoLedger } from '../../../demo/demoLedger';
 import {
   bookOf,
   evidenceIdsOf,
@@ -34,7 +34,7 @@ import { groupItems, keysInLots } from '../stations/comb/grouping';
 import { lotRecords } from '../stations/comb/lotsOfDay';
 import { blendedLotRecords } from '../stations/store/blendedLot';
 import type { Parsed } from '../entry/reader';
-import { NOTHING_SAID, STRIPS, wholeStroke, type Said } from './worldParts';
+import { NOTHING_SAID, STRIPS, wholeSurvey, type Said } from './worldParts';
 import type { StoredLot } from '../../model';
 import { inWordsOf } from '../words/tell';
 
@@ -84,11 +84,11 @@ export class World {
   /** Boxes judged in one go on a day of their own, and the lot of what is taken; null where nothing is. */
   strokeLot(code: string, boxes: readonly number[], typedBoxes = 0): string | null {
     const harvest = firstRevision(this.scribe, 'harvest', { ...SAMPLE_DAY, name: code });
-    const stroke = wholeStroke(
+    const survey = wholeSurvey(
       boxes.map((at) => this.boxes[at]!),
       typedBoxes,
     );
-    this.records.push(harvest, firstRevision(this.scribe, 'stroke', stroke, harvest.entityId));
+    this.records.push(harvest, firstRevision(this.scribe, 'stroke', survey, harvest.entityId));
     const day = this.day(harvest.entityId);
     const made = this.files().flatMap((one) => (one.frames ? [one.frames.content] : []));
     const own = made.filter((one) => one.harvestId === harvest.entityId);
@@ -182,18 +182,18 @@ export class World {
     this.records.push(nextRevision(this.scribe, last, { content, reason: 'Typed wrong' }));
   }
 
-  workshop() {
-    return demoWorkshop(this.records, this.nowMs);
+  ledger() {
+    return demoLedger(this.records, this.nowMs);
   }
 
   files(): readonly LotFile[] {
-    return this.workshop().files;
+    return this.ledger().files;
   }
 
   ruled(lotId: string): RuledLot {
-    const workshop = this.workshop();
-    const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
-    return ruledLot(file, workshop);
+    const ledger = this.ledger();
+    const file = ledger.files.find((one) => one.lot.entityId === lotId)!;
+    return ruledLot(file, ledger);
   }
 
   stored(lotId: string): StoredLot {
@@ -210,7 +210,7 @@ export class World {
     const lot = this.ruled(lotId);
     const { evidence, ruling, file } = lot;
     const signature = { outcome: ruling.outcome, initials: 'AB', overrideReason: '', remark: '' };
-    const evidenceIds = evidenceIdsOf(file, this.workshop().meters);
+    const evidenceIds = evidenceIdsOf(file, this.ledger().meters);
     const content = signedRulingContent(signature, { evidence, ruling, evidenceIds }, SIGNED_IN);
     const former = file.ruling;
     this.records.push(

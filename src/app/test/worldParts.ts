@@ -1,4 +1,4 @@
-import type { GivenContent, StrokeContent } from '../../records';
+import type { GivenContent, SurveyContent } from '../../records';
 
 /** Strips given with the honey boxes on. */
 export const STRIPS: Omit<GivenContent, 'colonyIds'> = {
@@ -14,7 +14,7 @@ export const STRIPS: Omit<GivenContent, 'colonyIds'> = {
 };
 
 /** Boxes of the book, and typed ones, judged in one go and taken. */
-export function wholeStroke(boxIds: string[], typedBoxes: number): StrokeContent {
+export function wholeSurvey(boxIds: string[], typedBoxes: number): SurveyContent {
   return {
     scope: 'yard',
     label: 'Moor, upper row',

@@ -1,4 +1,4 @@
-import { makeUpCount } from '../../model';
+import { compositionCount } from '../../model';
 import { type LotRecord } from '../../records';
 import { colourWords } from '../format/colour';
 import { OUTCOME_NAMES, formatDial } from '../format/moisture';
@@ -24,7 +24,7 @@ export function lotRecordWords(record: LotRecord): string {
     case 'ruling':
       return lotWords.ruling({ outcome: OUTCOME_NAMES[record.content.outcome] });
     case 'lot-frames':
-      return lotWords.madeOfFrames({ makeUpCount: makeUpCount(record.content) });
+      return lotWords.madeOfFrames({ makeUpCount: compositionCount(record.content) });
     case 'sampling-plan':
       return lotWords.samplingPlanVessels({ plannedIds: record.content.plannedIds.flat().length });
     case 'colour':

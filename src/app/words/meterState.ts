@@ -1,4 +1,4 @@
-import { calibrationAt, checkDue, percentPerIndexTold, type CheckDue } from '../../core';
+import { calibrationAt, checkDue, percentPerStatedIndex, type CheckDue } from '../../core';
 import { type LotFile, type Meter } from '../../model';
 import { dayOfMoment, type Reading } from '../../records';
 import { meterWords } from './english/meter';
@@ -60,7 +60,7 @@ export function zeroWords(meter: Meter, now: string): string {
         ? meterWords.aRoughCheckFoundNothing()
         : meterWords.aRoughCheckDisagreesCheck();
     case 'known': {
-      const wet = -calibration.offsetIndex * percentPerIndexTold();
+      const wet = -calibration.offsetIndex * percentPerStatedIndex();
       const doubt = `± ${(2 * calibration.standardPercent).toFixed(1)}`;
       if (Math.abs(wet) < 0.05) return meterWords.itsZeroIsRight({ doubt });
       const size = Math.abs(wet).toFixed(1);

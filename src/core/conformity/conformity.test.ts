@@ -65,21 +65,21 @@ describe('probability of conformity', () => {
 
   test('few degrees of freedom ask for a wider guard, watching for a wider still', () => {
     const normal = { mean: 18, standardUncertainty: 0.2 };
-    const few = { ...normal, degreesOfFreedom: 5 };
+    const quickTake = { ...normal, degreesOfFreedom: 5 };
     expect(guardOf(normal)).toBeCloseTo(0.329, 3);
-    expect(guardOf(few)).toBeCloseTo(2.015 * 0.2, 3);
-    expect(guardOf({ ...few, conformsFrom: 0.975 })).toBeCloseTo(expandedOf(few), 9);
-    expect(normalEquivalent(few)).toBeGreaterThan(0.2);
-    expect(decisionOn(few, 18.41)).toBe('conforms');
-    expect(decisionOn({ ...few, conformsFrom: 0.98 }, 18.41)).toBe('not-settled');
-    expect(decisionOn({ ...few, conformsFrom: 0.98 }, 17.2)).toBe('over');
+    expect(guardOf(quickTake)).toBeCloseTo(2.015 * 0.2, 3);
+    expect(guardOf({ ...quickTake, conformsFrom: 0.975 })).toBeCloseTo(expandedOf(quickTake), 9);
+    expect(normalEquivalent(quickTake)).toBeGreaterThan(0.2);
+    expect(decisionOn(quickTake, 18.41)).toBe('conforms');
+    expect(decisionOn({ ...quickTake, conformsFrom: 0.98 }, 18.41)).toBe('not-settled');
+    expect(decisionOn({ ...quickTake, conformsFrom: 0.98 }, 17.2)).toBe('over');
   });
 
   test('as a normal it is as wide as its guard band says, and never narrower than it was', () => {
-    const few = { standardUncertainty: 0.3, degreesOfFreedom: 4 };
+    const quickTake = { standardUncertainty: 0.3, degreesOfFreedom: 4 };
     expect(normalEquivalent({ standardUncertainty: 0.3 })).toBeCloseTo(0.3, 6);
-    expect(normalEquivalent(few)).toBeGreaterThan(0.3);
-    expect(normalEquivalent(few)).toBeCloseTo(guardOf(few) / 1.6448536, 5);
+    expect(normalEquivalent(quickTake)).toBeGreaterThan(0.3);
+    expect(normalEquivalent(quickTake)).toBeCloseTo(guardOf(quickTake) / 1.6448536, 5);
   });
 
   test('on the very edge of “over” it is over, a hair above it is not settled', () => {

@@ -86,7 +86,7 @@ export interface Line {
   readonly bees: BeesHours;
 }
 
-/** A day is reckoned so far from its midnight, either way [min]: a month. */
+/** A day is computed so far from its midnight, either way [min]: a month. */
 export const LONGEST_MIN = 43_200;
 
 /** Of a person, by that of the rates [1]. */

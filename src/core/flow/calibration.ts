@@ -39,7 +39,7 @@ function logMinutes(strainer: Strainer, honey: HoneyState, kg: number): number {
   return Math.log(minutesInCycle(cycle, Math.min(kg, cycle.kg)));
 }
 
-/** Sum over marks of what the time is longer than reckoned, for some clogging. */
+/** Sum over marks of what the time is longer than computed, for some clogging. */
 function longer(base: Strainer, honey: HoneyState, marks: readonly StrainingMark[]) {
   return (logClog: number): number[] => {
     const tried = { ...base, clogFactor: base.clogFactor * Math.exp(logClog) };

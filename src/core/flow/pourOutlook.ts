@@ -9,7 +9,7 @@ export interface PourPoint {
 /** A pail under an open gate, looked ahead. */
 export interface PourOutlook {
   readonly kgPerMin: number;
-  /** true: from what was read; false: only as reckoned from the strainer */
+  /** true: from what was read; false: only as computed from the strainer */
   readonly measured: boolean;
   /** when it is full, on the clock of the points [min]; Infinity where nothing flows */
   readonly fullMinutes: number;

@@ -147,9 +147,9 @@ describe('the first bucket', () => {
     );
   });
 
-  test('the first bucket as reckoned leaves the strainer as it was', () => {
-    const reckoned = { kg: 12, minutes: minutesInCycle(strainerCycle(SINGLE, HONEY), 12) };
-    const { strainer } = calibratedStrainer(SINGLE, HONEY, [reckoned]);
+  test('the first bucket as computed leaves the strainer as it was', () => {
+    const computed = { kg: 12, minutes: minutesInCycle(strainerCycle(SINGLE, HONEY), 12) };
+    const { strainer } = calibratedStrainer(SINGLE, HONEY, [computed]);
     expect(strainer.flowFactor).toBeCloseTo(1, 1);
     expect(strainer.clogFactor).toBeCloseTo(1, 1);
   });

@@ -8,7 +8,7 @@ import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { DRIFT_PRIOR, calibrationAt, jumpAfter, type ZeroPoint } from './drift';
 import { certifiedOil, type Reference } from './reference';
 import { eyepieceView } from './simulatedEyepiece';
-import { percentPerIndexTold, zeroOffset, type CheckedMeter } from './zeroOffset';
+import { percentPerStatedIndex, zeroOffset, type CheckedMeter } from './zeroOffset';
 
 const oil = certifiedOil(1.487);
 const meter: CheckedMeter = { scale: 'water', resolution: 0.2, atc: false };
@@ -62,7 +62,7 @@ describe('a meter with a hidden error, checked on oil and then read', () => {
 
   test('uncorrected it would be wrong by the error of the meter', () => {
     const index = indexFromMoisture(18) + 0.001;
-    expect(moistureFromIndex(index) - 18).toBeCloseTo(-0.001 * percentPerIndexTold(), 2);
+    expect(moistureFromIndex(index) - 18).toBeCloseTo(-0.001 * percentPerStatedIndex(), 2);
   });
 });
 
@@ -72,7 +72,7 @@ function history(draw: () => number, uniform: () => number) {
   const points: ZeroPoint[] = [];
   for (let month = 0; month < 6; month += 1) {
     if (month > 0) trueOffsetPercent += DRIFT_PRIOR.standardDeviation * draw();
-    const offsetIndex = -trueOffsetPercent / percentPerIndexTold();
+    const offsetIndex = -trueOffsetPercent / percentPerStatedIndex();
     const thermometerOff = 2 * uniform() - 1;
     const dial = shownOn(oil, 'water', { offsetIndex, temperatureC: 21 + thermometerOff });
     const looks = Array.from({ length: 3 }, () => {
@@ -97,7 +97,7 @@ describe('the stated doubt of the zero (seeded simulation, 4,000 meters)', () =>
       const drifted = trueOffsetPercent + DRIFT_PRIOR.standardDeviation * Math.SQRT2 * draw();
       const known = calibrationAt(points, 5 * 30 + 60);
       if (known.status !== 'known') throw new Error('not known');
-      const thought = -known.offsetIndex * percentPerIndexTold();
+      const thought = -known.offsetIndex * percentPerStatedIndex();
       if (Math.abs(drifted - thought) <= 1.96 * known.standardPercent) covered += 1;
     }
     expect(covered / meters).toBeGreaterThanOrEqual(0.94);

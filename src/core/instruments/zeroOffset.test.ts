@@ -4,7 +4,7 @@ import { DomainError } from '../errors';
 import { interpretReading } from '../moisture/interpretReading';
 import { dialFromIndex, type Scale } from '../moisture/scales';
 import { OLIVE_OIL_REFERENCE, WATER_REFERENCE, certifiedOil } from './reference';
-import { percentPerIndexTold, zeroOffset, type CheckedMeter } from './zeroOffset';
+import { percentPerStatedIndex, zeroOffset, type CheckedMeter } from './zeroOffset';
 
 const honeyOnly: CheckedMeter = { scale: 'nD', resolution: 0.0005, atc: false };
 const oil = certifiedOil(1.469);
@@ -23,12 +23,12 @@ describe('zero check', () => {
     expect(Math.abs(invented)).toBeCloseTo(0.44, 2);
   });
 
-  test('ATC, built for sugar, leaves about 0.6 point on oil at 30 °C, and that is reckoned with', () => {
+  test('ATC, built for sugar, leaves about 0.6 point on oil at 30 °C, and that is computed with', () => {
     const atc: CheckedMeter = { ...honeyOnly, atc: true };
     const shown = 1.469 - 0.00017 * 10;
     const right = zeroOffset({ reference: oil, dialValues: [shown], temperatureC: 30 }, atc);
     expect(right.offsetPercent).toBeCloseTo(0, 9);
-    expect(0.00017 * 10 * percentPerIndexTold()).toBeCloseTo(0.67, 2);
+    expect(0.00017 * 10 * percentPerStatedIndex()).toBeCloseTo(0.67, 2);
   });
 
   test('water zeroes a wide-range meter: 0 °Brix, 1.33299 at 20 °C (recalled from memory)', () => {
@@ -47,7 +47,7 @@ describe('zero check', () => {
     const offset = 0.001;
     const look = { reference: oil, dialValues: [1.469 - offset], temperatureC: 20 };
     const found = zeroOffset(look, honeyOnly);
-    expect(found.offsetPercent).toBeCloseTo(offset * percentPerIndexTold(), 6);
+    expect(found.offsetPercent).toBeCloseTo(offset * percentPerStatedIndex(), 6);
     const read = (offsetIndex: number) => {
       const reading = { scale: 'nD', dialValue: 1.489, temperatureC: 20, atc: false } as const;
       const result = interpretReading({ ...reading, offsetIndex });

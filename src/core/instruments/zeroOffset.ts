@@ -84,7 +84,7 @@ const spanPercent = ({ kind, nD20 }: Reference): number =>
   kind === 'water' ? SPAN_FROM_WATER_PERCENT : SPAN_FROM_OIL_PERCENT * Math.abs(nD20 - HONEY_ND20);
 
 /** Points of moisture for a change of index, in the middle of the honey range. */
-export function percentPerIndexTold(): number {
+export function percentPerStatedIndex(): number {
   return Math.abs(moisturePerIndex(indexFromMoisture(TOLD_AT_PERCENT)));
 }
 
@@ -167,7 +167,7 @@ export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
       : 0;
   const expected = reference.nD20 - perC * (temperatureC - REFERENCE_TEMPERATURE_C);
   const offsetIndex = shown - expected;
-  const percentPerIndex = percentPerIndexTold();
+  const percentPerIndex = percentPerStatedIndex();
   const temperature = rectangularUncertainty(BUDGET_DEFAULTS.thermometerHalfWidthC * perC);
   const division = rectangularUncertainty(divisionIndex(reference, meter, first) / 2);
   const fromIndex =

@@ -2,7 +2,7 @@
  * Items by what they have in common, in the order in which each key comes first.
  *
  * @param keyOf - what an item has in common with others; compared as a key of a `Map`
- * @source none: a list is parted, nothing is reckoned
+ * @source none: a list is parted, nothing is computed
  */
 export function groupBy<T, K>(items: readonly T[], keyOf: (item: T) => K): Map<K, T[]> {
   const groups = new Map<K, T[]>();

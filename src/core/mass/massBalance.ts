@@ -55,14 +55,14 @@ export interface MassBalance {
   readonly unexplained: MassEstimate | null;
   /** whether the difference is more than the doubts explain, nineteen times in twenty */
   readonly verdict: 'explained' | 'missing' | 'too-much' | 'unknown';
-  /** what ran out of the combs, and what of it came through strainer and skimming, reckoned; null where the combs are unknown [kg] */
+  /** what ran out of the combs, and what of it came through strainer and skimming, computed; null where the combs are unknown [kg] */
   readonly extracted: MassEstimate | null;
   readonly strained: MassEstimate | null;
   /** got of what hung in the combs [1]; null where unknown */
   readonly yieldShare: number | null;
 }
 
-/** What was weighed or reckoned, by stage; a stage that nobody looked at is left out. */
+/** What was weighed or computed, by stage; a stage that nobody looked at is left out. */
 export type WeighedStages = Partial<Readonly<Record<MassStage, MassEstimate>>>;
 
 /** What never reaches the extractor's gate, and what is lost behind it. */
@@ -151,7 +151,7 @@ export interface YieldShare {
 /**
  * What each hive, box or yard gave of the honey that was got.
  *
- * @param parts - from where, with frames and the honey reckoned in them [kg]
+ * @param parts - from where, with frames and the honey computed in them [kg]
  * @param gotKg - in containers [kg]
  * @returns by the name of the source, the most first; together exactly `gotKg`
  */

@@ -150,8 +150,8 @@ describe('repeatability of a reader', () => {
       ...SPREAD_PRIORS.repeatability,
       from: 'assumed',
     });
-    const few = readerRepeatability([[17.2, 17.4, 17.2]]);
-    expect(few).toMatchObject({ from: 'mixed', degreesOfFreedom: 7 });
+    const quickTake = readerRepeatability([[17.2, 17.4, 17.2]]);
+    expect(quickTake).toMatchObject({ from: 'mixed', degreesOfFreedom: 7 });
     const many = readerRepeatability(Array.from({ length: 10 }, () => [17.2, 17.4]));
     expect(many).toMatchObject({ from: 'own', degreesOfFreedom: 15 });
     expect(many.standardDeviation).toBeCloseTo(Math.sqrt((5 * 0.18 ** 2 + 0.2) / 15), 9);

@@ -123,7 +123,7 @@ function betweenVessels({ groups, weights, vessels, learned }: ComponentBasis): 
   };
 }
 
-/** What the parts of a lot's uncertainty are reckoned from. */
+/** What the parts of a lot's uncertainty are computed from. */
 export interface ComponentBasis {
   readonly groups: readonly VesselGroup[];
   /** share of each group in the mean */

@@ -61,7 +61,7 @@ export function pooledSpread(
   return { standardDeviation: Math.sqrt(variance), degreesOfFreedom: dof };
 }
 
-/** The repeatability to reckon with, and whether it is the reader's own. */
+/** The repeatability to use, and whether it is the reader's own. */
 export interface Repeatability extends Spread {
   readonly from: 'assumed' | 'mixed' | 'own';
 }

@@ -139,9 +139,9 @@ describe('a sampling plan', () => {
     expect(inEnglish(good?.sentence)).toMatch(
       /The plan holds: at least 95 % .* 17\.0 % \+ 2\.52 ×/,
     );
-    const few = findings(lot([17, 17.1, 17, 16.9, 17]), 'sampling-plan')[0];
-    expect(few?.bearing).toBe('condition');
-    expect(inEnglish(few?.sentence)).toContain('too few tested to have met a wetter group');
+    const quickTake = findings(lot([17, 17.1, 17, 16.9, 17]), 'sampling-plan')[0];
+    expect(quickTake?.bearing).toBe('condition');
+    expect(inEnglish(quickTake?.sentence)).toContain('too few tested to have met a wetter group');
     const bad = findings(lot([17, 19.5, 17, 18, 16]), 'sampling-plan')[0];
     expect(bad?.bearing).toBe('condition');
     expect(inEnglish(bad?.sentence)).toContain('reading on until it passes proves nothing');

@@ -41,7 +41,7 @@ import {
 import { samplingPlan } from './rules/samplingPlan';
 import { setAsideRecords } from './rules/setAsideRecords';
 import { signsOfFermentation } from './rules/signs';
-import { reckonedBlend } from './rules/reckonedBlend';
+import { computedBlend } from './rules/computedBlend';
 import { spreadOfVessels } from './rules/spread';
 import {
   chanceOfAnyVessel,
@@ -83,7 +83,7 @@ export const RULES: readonly Rule[] = [
   zeroJumped,
   samplingPlan,
   moistureAgainstTarget,
-  reckonedBlend,
+  computedBlend,
   ripeByComb,
   notMeasured,
   clearedFrames,

@@ -147,7 +147,7 @@ export interface LotEvidence {
   readonly drierStock?: DrierStock;
   /** what blocks lots that were poured into it */
   readonly inherited?: readonly InheritedBlock[];
-  /** reckoned from the measured containers that it was blended from */
+  /** computed from the measured containers that it was blended from */
   readonly blended?: Estimate;
   /** records of the lot that are left out, since a value in them cannot be right */
   readonly setAside?: number;

@@ -91,10 +91,10 @@ describe('a blend that nobody measured', () => {
     [16.8, 'accept'],
     [22, 'over'],
     [19.9, 'measure'],
-  ] as const)('reckoned at %d %%: %s', (mean, bearing) => {
+  ] as const)('computed at %d %%: %s', (mean, bearing) => {
     const ruling = ruleOnLot(blend(mean));
     expect(ruling.belief.basis).toBe('blend');
-    const found = ruling.findings.filter((one) => one.ruleId === 'reckoned-blend');
+    const found = ruling.findings.filter((one) => one.ruleId === 'computed-blend');
     expect(found[0]?.bearing).toBe(bearing);
     expect(inEnglish(found[0]?.sentence)).toContain(
       'from the measured containers that were blended',
@@ -109,10 +109,10 @@ describe('a blend that nobody measured', () => {
     ).toBe(true);
   });
 
-  test('a reading of its own outranks what was reckoned', () => {
+  test('a reading of its own outranks what was computed', () => {
     const ruling = ruleOnLot({ ...blend(22), readings: dry });
     expect(ruling.belief.basis).toBe('readings');
-    expect(ruling.findings.map((one) => one.ruleId)).not.toContain('reckoned-blend');
+    expect(ruling.findings.map((one) => one.ruleId)).not.toContain('computed-blend');
   });
 });
 

@@ -1,7 +1,7 @@
 import { DomainError, requireInRange, requireWhole, requireFinite } from '../errors';
 import { normalQuantile } from '../stats/normal';
 import { confidenceAgainstBad } from './finiteLot';
-import { systematicSample } from './strokeSample';
+import { systematicSample } from './surveySample';
 import { toleranceFactor, type ToleranceStatement } from './toleranceFactor';
 
 /**

@@ -26,7 +26,7 @@ export function riseMPerS(sizeUm: number, densityKgPerM3: number, viscosity: num
 }
 
 /** A vessel that stands: how high, how warm at first, and how it cools. */
-export interface StandingVessel {
+export interface SettlingVessel {
   /** of the honey in it [cm] */
   readonly heightCm: number;
   readonly moisturePercent: number;
@@ -38,7 +38,7 @@ export interface StandingVessel {
 }
 
 /** Temperature of the honey after a time [°C]. */
-export function standingC({ startC, roomC, lagHours }: StandingVessel, hours: number): number {
+export function settlingC({ startC, roomC, lagHours }: SettlingVessel, hours: number): number {
   return lagHours === 0 ? roomC : roomC + (startC - roomC) * Math.exp(-hours / lagHours);
 }
 
@@ -52,10 +52,10 @@ const STEPS = 64;
  * @throws DomainError `out-of-range`
  * @accuracy Simpson's rule over 64 steps, 1e-5 while honey cools; exact once it is as the room
  */
-export function fluidity(vessel: StandingVessel, hours: number): number {
+export function fluidity(vessel: SettlingVessel, hours: number): number {
   requireInRange(hours, [0, 1e5], { fn: 'fluidity', param: 'hours', unit: 'h' });
   const perHour = (at: number): number =>
-    SECONDS_PER_HOUR / viscosityPaS(standingC(vessel, at), vessel.moisturePercent);
+    SECONDS_PER_HOUR / viscosityPaS(settlingC(vessel, at), vessel.moisturePercent);
   const cooling = Math.min(hours, 12 * vessel.lagHours);
   const step = cooling / STEPS;
   let sum = 0;

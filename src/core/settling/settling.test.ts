@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
 import { viscosityPaS } from '../flow/viscosity';
-import { clearedFromUm, clearedShare, fluidity, riseMPerS, standingC } from './clearedShare';
+import { clearedFromUm, clearedShare, fluidity, riseMPerS, settlingC } from './clearedShare';
 import { MATTER, sizeClasses } from './matter';
 import {
   SKIM_AT,
@@ -132,7 +132,7 @@ describe('when to skim', () => {
     expect(vesselLagHours(18, 25)).toBeGreaterThan(3);
     expect(vesselLagHours(18, 25)).toBeLessThan(9);
     expect(vesselLagHours(85, 57)).toBeGreaterThan(12);
-    expect(standingC({ ...still(20).vessel, startC: 30, lagHours: 7 }, 7)).toBeCloseTo(23.68, 2);
+    expect(settlingC({ ...still(20).vessel, startC: 30, lagHours: 7 }, 7)).toBeCloseTo(23.68, 2);
   });
 
   test('what is no size, height, time or share is refused', () => {

@@ -3,14 +3,14 @@ import {
   clearedFromUm,
   clearedShare,
   fluidity,
-  standingC,
-  type StandingVessel,
+  settlingC,
+  type SettlingVessel,
 } from './clearedShare';
 import { HONEY_KG_PER_M3, MATTER, MATTER_KINDS, sizeClasses, type MatterKind } from './matter';
 
 /** Honey that stands to clear. */
 export interface SettlingTask {
-  readonly vessel: StandingVessel;
+  readonly vessel: SettlingVessel;
   /** finest mesh it went through [µm]; Infinity where it was not strained */
   readonly strainedUm: number;
 }
@@ -62,7 +62,7 @@ export function settlingCourse(task: SettlingTask, hours: readonly number[]): Se
         },
       ]),
     ) as Record<MatterKind, Cleared>;
-    return { hours: at, temperatureC: standingC(vessel, at), matter };
+    return { hours: at, temperatureC: settlingC(vessel, at), matter };
   });
 }
 

@@ -2,4 +2,4 @@
 export const drawsMany = process.env['RIPENUM_DRAWS'] === 'many';
 
 /** How often a test draws: few in every run, the many under `npm run jest:many`. */
-export const draws = (few: number, many: number): number => (drawsMany ? many : few);
+export const draws = (quickTake: number, many: number): number => (drawsMany ? many : quickTake);

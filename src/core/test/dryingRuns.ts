@@ -55,13 +55,13 @@ export function boxes(count: number, change: Partial<DryingBatch> = {}): DryingB
 export function inSteadyAir(
   part: HoneyPart,
   [temperatureC, relativeHumidity]: readonly [number, number],
-  tellDays: readonly number[],
+  reportDays: readonly number[],
 ): DryingRun {
   return {
     room: null,
     known: { kind: 'constant', temperatureC, relativeHumidity },
     batches: [batch([part], { temperatureC, airFactor: 1, tareKg: 1e6 })],
-    tellDays,
+    reportDays,
   };
 }
 
@@ -73,7 +73,7 @@ export function inRoom(
     room: { room: ROOM, outside: OUTSIDE },
     known: null,
     batches,
-    tellDays: Array.from({ length: 57 }, (_, at) => at / 8),
+    reportDays: Array.from({ length: 57 }, (_, at) => at / 8),
     ...change,
   };
 }

@@ -57,7 +57,7 @@ const evidence = (): LotEvidence => structuredClone(EVIDENCE);
 const ruling = () => core.ruleOnLot(EVIDENCE);
 const belief = () => core.beliefOf(EVIDENCE);
 const frames = () => [honeyFrame([9, 8]), honeyFrame([5, 4]), honeyFrame([10, 10])];
-const smallRun = () => inRoom([boxes(4)], { tellDays: [0, 1, 2] });
+const smallRun = () => inRoom([boxes(4)], { reportDays: [0, 1, 2] });
 const prior = () => core.learnRoom([], { run: smallRun(), startSpreads: [0.3], observations: [] });
 const forecast = () => ({ run: smallRun(), belief: prior().belief, targets: [17] });
 const draws = () => [0, 1, 2].map(core.forecaster(forecast()));
@@ -309,7 +309,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
     },
   ],
   proposedSampleSize: () => [100],
-  strokeVerdict: () => [[0.8, 0.9, 1], 30, 0.8],
+  surveyVerdict: () => [[0.8, 0.9, 1], 30, 0.8],
   systematicSample: () => [30, 5, 0.4],
   seededRandom: () => [7],
   celsiusFromFahrenheit: () => [70],
@@ -337,7 +337,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   ],
   roomOutlook: () => [smallRun(), prior().belief, 1],
   honeyDepthMm: () => [2, 17.4, 17],
-  standingCourse: () => [
+  openHoneyCourse: () => [
     {
       parts: [{ surface: 'open', massKg: 10, moisturePercent: 18, depthMm: 10 }],
       air: { temperatureC: 28, relativeHumidity: 0.35 },
@@ -451,9 +451,9 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
     evidence(),
   ],
   nodeBalance: () => [EDGES, 'b'],
-  foretold: () => [[0.2, 0.6, 0.9]],
+  trackRecord: () => [[0.2, 0.6, 0.9]],
   studentCdf: () => [1.2, 6],
-  foretoldReadings: () => [
+  predictedReadings: () => [
     [],
     {
       run: smallRun(),

@@ -35,7 +35,7 @@ export function bandCoverage(
 ): number {
   const random = normalDraws(seededRandom(seed));
   const days = [...new Set([...world.readOn, ...world.heldOn])].sort((a, b) => a - b);
-  const run = inRoom([boxes(10, { temperatureC: 25 })], { tellDays: [0, ...days] });
+  const run = inRoom([boxes(10, { temperatureC: 25 })], { reportDays: [0, ...days] });
   const prior = priorBelief([START_SPREAD]);
   const triangle = triangleOf(prior);
   const coursesOf = (belief: DryingBelief): ForecastDraw[] => {

@@ -15,7 +15,7 @@ export interface DryingRun {
   readonly knownUntilDay?: number;
   readonly batches: readonly DryingBatch[];
   /** ascending times to tell of, the last one ends the run [d] */
-  readonly tellDays: readonly number[];
+  readonly reportDays: readonly number[];
   /** air of the room at the start; the air outside where not there */
   readonly startAir?: Air;
   readonly rates?: DryingRates;

@@ -49,7 +49,7 @@ function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
   );
   return {
     percent,
-    readyDay: percent.map((own, at) => readyDayOf(own, run.tellDays, task.targets[at] ?? 0)),
+    readyDay: percent.map((own, at) => readyDayOf(own, run.reportDays, task.targets[at] ?? 0)),
     humidity: Float64Array.from(moments, (one) => one.air.relativeHumidity),
   };
 }

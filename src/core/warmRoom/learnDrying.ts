@@ -58,11 +58,11 @@ function expectations(
   observations: readonly DryingObservation[],
   values: readonly number[],
 ): number[] {
-  const tellDays = [...new Set(observations.map((one) => one.day))].sort((a, b) => a - b);
-  const under = { ...runUnder(run, { values }), tellDays, nodes: FORECAST_NODES };
+  const reportDays = [...new Set(observations.map((one) => one.day))].sort((a, b) => a - b);
+  const under = { ...runUnder(run, { values }), reportDays, nodes: FORECAST_NODES };
   const { moments } = simulateDrying(under);
   return observations.map((one) => {
-    const moment = moments[tellDays.indexOf(one.day)];
+    const moment = moments[reportDays.indexOf(one.day)];
     const found = moment?.batches.get(run.batches[one.batch]?.id ?? '');
     return found ? expectedOf(found, under, one) : NaN;
   });

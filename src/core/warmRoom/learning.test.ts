@@ -22,12 +22,12 @@ import { expectedObservation, learnDrying, type DryingObservation } from './lear
 import { simulateDrying } from './solver/simulateDrying';
 
 const DAYS = Array.from({ length: 29 }, (_, at) => at / 4);
-const run = inRoom([boxes(10, { temperatureC: 25 })], { tellDays: DAYS });
+const run = inRoom([boxes(10, { temperatureC: 25 })], { reportDays: DAYS });
 const prior = priorBelief([0.4]);
 
 /** What would be read if the honey gave its water so much faster, and started so much wetter. */
 function truth(values: readonly number[]): DryingObservation[] {
-  const { moments } = simulateDrying(runUnder({ ...run, tellDays: [1, 2, 3] }, { values }));
+  const { moments } = simulateDrying(runUnder({ ...run, reportDays: [1, 2, 3] }, { values }));
   return moments.flatMap(({ day, batches }) => {
     const [openPart, cappedPart] = batches.get('a')!.parts;
     const base = { batch: 0, day, standardUncertainty: 0.2 };
@@ -99,7 +99,7 @@ describe('learning from readings', () => {
     for (let number = 0; number < draws(500, 2000); number += 1) {
       const { values } = beliefDraw(normal, triangle, number);
       const { moments } = simulateDrying({
-        ...runUnder({ ...run, tellDays: [1, 2, 3] }, { values }),
+        ...runUnder({ ...run, reportDays: [1, 2, 3] }, { values }),
         nodes: 8,
       });
       const misfit = observations.reduce((total, one) => {
@@ -174,7 +174,7 @@ describe('the forecast', () => {
 
 describe('the most that can be loaded', () => {
   const empty: ForecastTask = {
-    run: inRoom([], { tellDays: [0, 1, 2, 3] }),
+    run: inRoom([], { reportDays: [0, 1, 2, 3] }),
     belief: priorBelief([]),
     targets: [],
   };

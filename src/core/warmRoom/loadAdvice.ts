@@ -7,7 +7,7 @@ import { FORECAST_NODES } from './forecast';
 import { dryAirKg } from './room';
 import type { RoomAdvice } from './roomAdvice';
 import { simulateDrying } from './solver/simulateDrying';
-import { standingCourse } from './standing';
+import { openHoneyCourse } from './openHoney';
 
 /** Duty at which a machine has some rest [1]. */
 const RESTS = 0.9;
@@ -89,7 +89,7 @@ export function reWetting(
       const percent = now.parts[at]?.meanPercent ?? part.moisturePercent;
       return { ...part, moisturePercent: Math.min(30, Math.max(12, percent)) };
     });
-    const { meanPercent, surfacePercent } = standingCourse({
+    const { meanPercent, surfacePercent } = openHoneyCourse({
       parts,
       air: { temperatureC: outsideC, relativeHumidity: outsideHumidity },
       honeyC: now.honeyC,

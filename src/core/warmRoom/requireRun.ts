@@ -80,8 +80,10 @@ export function requireRun(run: DryingRun): void {
   if (run.known) requireAir(run.known);
   if (run.startAir) requireAir({ kind: 'constant', ...run.startAir });
   for (const batch of run.batches) requireFields(batch, BATCH);
-  const place = { fn, param: 'tellDays', unit: 'd' };
-  run.tellDays.forEach((day, at) => requireInRange(day, [run.tellDays[at - 1] ?? 0, 1e4], place));
+  const place = { fn, param: 'reportDays', unit: 'd' };
+  run.reportDays.forEach((day, at) =>
+    requireInRange(day, [run.reportDays[at - 1] ?? 0, 1e4], place),
+  );
   requireInRange(run.finer ?? 1, [0.01, 1e4], { fn, param: 'finer', unit: '1' });
   const { rates } = run;
   if (!rates) return;

@@ -119,7 +119,7 @@ describe('advice', () => {
   const kinds = (run: ReturnType<typeof inRoom>) => adviceFor(run).map((one) => one.kind);
 
   test('an ordinary load has none', () => {
-    const run = inRoom([boxes(6, { temperatureC: 30 })], { tellDays: [0, 0.5, 1, 1.5, 2] });
+    const run = inRoom([boxes(6, { temperatureC: 30 })], { reportDays: [0, 0.5, 1, 1.5, 2] });
     expect(kinds(run)).toEqual([]);
   });
 
@@ -135,7 +135,7 @@ describe('advice', () => {
     const room = { ...ROOM, setPointC: 37, heaterW: 4000 };
     const run = inRoom([boxes(4, { temperatureC: 30 })], {
       room: { room, outside: OUTSIDE },
-      tellDays: Array.from({ length: 61 }, (_, at) => at / 4),
+      reportDays: Array.from({ length: 61 }, (_, at) => at / 4),
     });
     expect(kinds(run)).toEqual(
       expect.arrayContaining(['comb-softens', 'machine-too-warm', 'hard-to-extract']),
@@ -145,7 +145,7 @@ describe('advice', () => {
   test('air wetter than honey is told by mean and surface', () => {
     const damp = { ...ROOM, dehumidifier: null, heaterW: 0, airChangesPerHour: 5 };
     const outside = { kind: 'constant', temperatureC: 22, relativeHumidity: 0.8 } as const;
-    const run = inRoom([boxes(4)], { room: { room: damp, outside }, tellDays: [0, 0.5, 1] });
+    const run = inRoom([boxes(4)], { room: { room: damp, outside }, reportDays: [0, 0.5, 1] });
     const gain = adviceFor(run).find((one) => one.kind === 'gains-water');
     expect(gain?.kind === 'gains-water' && gain.surfacePercent).toBeGreaterThan(21);
   });
@@ -168,7 +168,7 @@ describe('advice', () => {
   });
 
   test('with the room off, damp air outside wets what was dried, dry air does not', () => {
-    const run = inRoom([boxes(6)], { tellDays: [0, 3] });
+    const run = inRoom([boxes(6)], { reportDays: [0, 3] });
     const [, later] = simulateDrying(run).moments;
     const wet = reWetting(run, later, { outsideC: 17, outsideHumidity: 0.85 });
     expect(wet[0]).toMatchObject({ kind: 're-wets', batchId: 'a' });

@@ -10,7 +10,7 @@ import {
   type Result,
 } from '../../records';
 import type { JournalEntry, RecordStore } from '../recordStore';
-import { textOf, type Told } from './progress';
+import { textOf, type OnProgress } from './progress';
 
 /** A file that was written and read back. */
 export interface WrittenFile {
@@ -66,7 +66,7 @@ class BlobText {
 async function written(
   store: RecordStore,
   exportedAt: string,
-  told: Told,
+  told: OnProgress,
 ): Promise<[Blob, number]> {
   const entries = await store.journal();
   const writer = new FileWriter(fileHead(exportedAt));
@@ -87,7 +87,7 @@ const NOT_READ_BACK: AppError = {
 };
 
 /** Reads a file that was just written, as whoever gets it will; how many rows of it are not good. */
-async function readBack(blob: Blob, records: number, told: Told): Promise<Result<number>> {
+async function readBack(blob: Blob, records: number, told: OnProgress): Promise<Result<number>> {
   let [good, bad] = [0, 0];
   const reading = new FileReading({ good: () => (good += 1), bad: () => (bad += 1) });
   for await (const chunk of textOf(blob, (share) => told({ doing: 'checking', share }))) {
@@ -111,7 +111,7 @@ async function readBack(blob: Blob, records: number, told: Told): Promise<Result
 export async function exportFile(
   store: RecordStore,
   exportedAt: string,
-  told: Told,
+  told: OnProgress,
 ): Promise<Result<WrittenFile>> {
   const [blob, records] = await written(store, exportedAt, told);
   const setAside = await readBack(blob, records, told);

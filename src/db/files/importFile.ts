@@ -26,7 +26,7 @@ import {
   type Trouble,
 } from '../../records';
 import type { RecordStore } from '../recordStore';
-import { NotTextError, textOf, type Told } from './progress';
+import { NotTextError, textOf, type OnProgress } from './progress';
 
 /** The same identifier with other content, mine and theirs. */
 export interface Clash {
@@ -107,7 +107,7 @@ const UNREADABLE: AppError = {
   message: say('errors.noText'),
 };
 
-async function readRows(blob: Blob, told: Told): Promise<Result<Sorted>> {
+async function readRows(blob: Blob, told: OnProgress): Promise<Result<Sorted>> {
   const records = new FileRecords();
   const reading = new FileReading(records);
   try {
@@ -130,7 +130,7 @@ const ROWS_AT_ONCE = 500;
 async function compared(
   store: RecordStore,
   rows: readonly AnyRecord[],
-  told: Told,
+  told: OnProgress,
 ): Promise<{ fresh: AnyRecord[]; clashes: Clash[] }> {
   const here = new Set((await store.journal()).map((one) => one.id));
   const known = rows.filter((one) => here.has(one.id));
@@ -194,7 +194,7 @@ async function referencesChecked(
 export async function planImport(
   store: RecordStore,
   blob: Blob,
-  told: Told,
+  told: OnProgress,
 ): Promise<Result<ImportPlan>> {
   const read = await readRows(blob, told);
   if (!read.ok) return read;

@@ -6,7 +6,7 @@ export interface FileProgress {
 }
 
 /** Hears how far it is. */
-export type Told = (progress: FileProgress) => void;
+export type OnProgress = (progress: FileProgress) => void;
 
 /** A file that holds no text in UTF-8. */
 export class NotTextError extends Error {}

@@ -17,7 +17,7 @@ import {
 } from '../../core';
 import { boxOf, colonyOf, yardOf, yardOfBox } from './book';
 import { decideContext } from './judging';
-import { strokeAct, strokePartsOfDay } from './strokeEvidence';
+import { surveyAct, surveyPartsOfDay } from './surveyEvidence';
 import type { HarvestDay } from './harvestDay';
 
 /** A frame or a group of frames alike, with what is done with it. */
@@ -28,13 +28,13 @@ export interface DoneFrame {
 
 /** Everything judged on a day: frame by frame, and at one stroke. */
 export function doneFrames({ judged, file, book, harvest }: HarvestDay): DoneFrame[] {
-  const strokes = file.strokes.flatMap((one) =>
-    strokePartsOfDay(one, { book, harvest, file }).map(({ evidence }) => ({
+  const surveys = file.surveys.flatMap((one) =>
+    surveyPartsOfDay(one, { book, harvest, file }).map(({ evidence }) => ({
       evidence,
-      act: strokeAct(one.content, evidence),
+      act: surveyAct(one.content, evidence),
     })),
   );
-  return [...judged, ...strokes];
+  return [...judged, ...surveys];
 }
 
 /** The climate under which most of the day's honey ripened. */
@@ -50,9 +50,9 @@ export function climateOfDay(day: HarvestDay): Climate {
       yardOfBox(day.book, boxOf(day.book, check.boxId));
     add(yard?.content.climate ?? 'not-said', evidence.honey.massKg);
   }
-  for (const stroke of day.file.strokes) {
-    for (const { box, evidence } of strokePartsOfDay(stroke, day)) {
-      const yard = yardOfBox(day.book, box) ?? yardOf(day.book, stroke.content.yardId);
+  for (const survey of day.file.surveys) {
+    for (const { box, evidence } of surveyPartsOfDay(survey, day)) {
+      const yard = yardOfBox(day.book, box) ?? yardOf(day.book, survey.content.yardId);
       add(yard?.content.climate ?? 'not-said', evidence.honey.massKg);
     }
   }

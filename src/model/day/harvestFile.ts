@@ -7,7 +7,7 @@ import {
   type GuessRecord,
   type RecordKind,
   type RecordOf,
-  type Stroke,
+  type Survey,
   type Tally,
 } from '../../records';
 import type { FrameStory } from './judging';
@@ -21,7 +21,7 @@ export interface KeptStory extends FrameStory {
 /** All that was seen on a day at the hives. */
 export interface HarvestFile {
   readonly stories: readonly KeptStory[];
-  readonly strokes: readonly Stroke[];
+  readonly surveys: readonly Survey[];
   readonly tally: Tally | null;
   readonly guesses: readonly GuessRecord[];
 }
@@ -59,7 +59,7 @@ export function harvestFileOf(records: readonly AnyRecord[], harvestId: string):
   const now = current(records);
   return {
     stories: storiesOf(records, (one) => one.content.harvestId === harvestId),
-    strokes: ofKind(now, 'stroke'),
+    surveys: ofKind(now, 'stroke'),
     tally: ofKind(now, 'tally').at(-1) ?? null,
     guesses: ofKind(now, 'guess'),
   };

@@ -21,9 +21,9 @@ import {
 import { sentence } from '../../records/test/sentence';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { lotFilesOf } from './lotFile';
-import { knownFor, workshopOf } from './workshop';
+import { knownFor, ledgerOf } from './ledger';
 import { zeroCheckContentSchema } from '../../records/bench/zeroCheck';
-import { plainAround } from '../test/plainAround';
+import { plainRelated } from '../test/plainRelated';
 import { bookOf } from '../day/book';
 import { NO_METERS } from './meters';
 import { inEnglish } from '../../core/test/inEnglish';
@@ -289,15 +289,15 @@ describe('a lot with everything from the bench', () => {
     ]);
   });
 
-  test('the workshop knows what other lots teach', () => {
+  test('the ledger knows what other lots teach', () => {
     const other = sampleLot(countingScribe('other'));
-    const workshop = workshopOf(lotFilesOf([...all, ...other]), {
-      ...plainAround(0),
+    const ledger = ledgerOf(lotFilesOf([...all, ...other]), {
+      ...plainRelated(0),
       book: { ...bookOf([]), meters },
     });
     const contents = contentsOf(file);
-    const known = knownFor(workshop, { lotId: lot!.entityId, contents });
-    expect(workshop.files).toHaveLength(2);
+    const known = knownFor(ledger, { lotId: lot!.entityId, contents });
+    expect(ledger.files).toHaveLength(2);
     expect(known.meters).toBe(meters);
     expect(known.repeatability).toMatchObject({ degreesOfFreedom: 5 });
   });

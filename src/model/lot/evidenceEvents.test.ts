@@ -1,28 +1,28 @@
 import { describe, expect, test } from '@jest/globals';
 import { NO_CIRCUMSTANCES, ruleOnLot, schoolOf } from '../../core';
-import type { Around } from './aroundEvidence';
-import { aroundEvidence } from './aroundEvidence';
+import type { RelatedRecords } from './relatedEvidence';
+import { relatedEvidence } from './relatedEvidence';
 import { harvestFileOf } from '../day/harvestFile';
 import { judgeFrames, judgingOf } from '../day/judging';
 import { freshLotContent } from '../../records/lots/lot';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import { lotFileOf, type LotFile } from './lotFile';
-import { lotFrameOf, lotFramesContent } from './lotMakeUp';
+import { lotFrameOf, lotFramesContent } from './lotComposition';
 import { pastLotsOf, teachingLots } from './pastLots';
 import { firstRevision, nextRevision } from '../../records/revise';
 import { ripePieces } from './ripePieces';
 import { roomFilesOf } from '../room/roomFile';
-import { strokeParts, strokePartsOfDay } from '../day/strokeEvidence';
-import type { StrokeContent } from '../../records/hives/stroke';
+import { surveyParts, surveyPartsOfDay } from '../day/surveyEvidence';
+import type { SurveyContent } from '../../records/hives/survey';
 import { SAMPLE_READING, countingScribe } from '../../records/test/sampleLot';
 import { SAMPLE_BATCH, SAMPLE_ROOM } from '../../records/test/sampleRoom';
 import { sampleBook, sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
-import { plainAround } from '../test/plainAround';
+import { plainRelated } from '../test/plainRelated';
 import { NO_METERS } from './meters';
 
 const NOW_MS = Date.parse('2026-11-24T08:00:00Z');
 
-const AROUND = plainAround(NOW_MS);
+const AROUND = plainRelated(NOW_MS);
 
 /** A lot with eight tenths capped, read once on some day, liquid or with crystals. */
 function readLot(stem: string, day: string, sample: 'clear' | 'crystals' = 'clear'): LotFile {
@@ -38,7 +38,7 @@ function readLot(stem: string, day: string, sample: 'clear' | 'crystals' = 'clea
 }
 
 /** A room in which some lots dried from the third to the sixth of August. */
-function driedIn(lotIds: string[]): Around {
+function driedIn(lotIds: string[]): RelatedRecords {
   const scribe = countingScribe('room');
   const room = firstRevision(scribe, 'warm-room', SAMPLE_ROOM);
   const batch = {
@@ -54,8 +54,8 @@ function driedIn(lotIds: string[]): Around {
 describe('what comb is worth is taught by honey as it came from the comb', () => {
   test('lots read after drying teach nothing; read before it they do', () => {
     const dried = Array.from({ length: 5 }, (_, at) => readLot(`dried-${at}`, '2026-08-07'));
-    const around = driedIn(dried.map((one) => one.lot.entityId));
-    expect(pastLotsOf(teachingLots(dried, around))).toEqual([]);
+    const related = driedIn(dried.map((one) => one.lot.entityId));
+    expect(pastLotsOf(teachingLots(dried, related))).toEqual([]);
     expect(pastLotsOf(teachingLots(dried, AROUND))).toHaveLength(5);
     const before = readLot('before', '2026-08-02');
     expect(pastLotsOf(teachingLots([before], driedIn([before.lot.entityId])))).toHaveLength(1);
@@ -70,7 +70,7 @@ describe('what comb is worth is taught by honey as it came from the comb', () =>
 
 describe('boxes judged in one go', () => {
   const yard = sampleYard();
-  const stroke: StrokeContent = {
+  const survey: SurveyContent = {
     scope: 'box',
     label: 'Hive 7',
     yardId: null,
@@ -87,11 +87,11 @@ describe('boxes judged in one go', () => {
     act: 'take',
     remark: '',
   };
-  const record = firstRevision(yard.scribe, 'stroke', stroke, yard.harvest.entityId);
+  const record = firstRevision(yard.scribe, 'stroke', survey, yard.harvest.entityId);
   const partsWith = (more: Parameters<typeof harvestFileOf>[0]) => {
     const book = sampleBook(yard, more);
     const file = harvestFileOf([...yard.records, record, ...more], yard.harvest.entityId);
-    return strokePartsOfDay(record, { book, harvest: yard.harvest, file });
+    return surveyPartsOfDay(record, { book, harvest: yard.harvest, file });
   };
   const framesOf = (parts: ReturnType<typeof partsWith>): number =>
     parts.reduce((sum, one) => sum + one.evidence.count, 0);
@@ -100,14 +100,14 @@ describe('boxes judged in one go', () => {
     expect(framesOf(partsWith([]))).toBe(10);
     const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([2, 2])]);
     expect(framesOf(partsWith(looks))).toBe(8);
-    const again = firstRevision(yard.scribe, 'stroke', stroke, yard.harvest.entityId);
+    const again = firstRevision(yard.scribe, 'stroke', survey, yard.harvest.entityId);
     expect(framesOf(partsWith([again]))).toBe(0);
   });
 
   test('each box has its share of every tenth that was seen, and its hive', () => {
     const looks = [9, 9, 9, 5].map((cappedTenths, position) => ({ position, cappedTenths }));
-    const both = { ...stroke, boxIds: [yard.box.entityId], boxes: 3, looks };
-    const parts = strokeParts(
+    const both = { ...survey, boxIds: [yard.box.entityId], boxes: 3, looks };
+    const parts = surveyParts(
       { id: 's', content: both },
       { book: sampleBook(yard), day: '2026-08-10' },
     );
@@ -135,11 +135,14 @@ function lotOfLooks(looks: Parameters<typeof sampleLooks>[1], suspect = false) {
   );
   const lot = firstRevision(yard.scribe, 'lot', freshLotContent('a', '2026-08-10'));
   const basis = { harvestId: yard.harvest.entityId, school: schoolOf('four-fifths') };
-  const makeUp = lotFramesContent(frames, { ...basis, climate: 'ordinary' });
-  const file = lotFileOf([lot, firstRevision(yard.scribe, 'lot-frames', makeUp, lot.entityId)])!;
+  const composition = lotFramesContent(frames, { ...basis, climate: 'ordinary' });
+  const file = lotFileOf([
+    lot,
+    firstRevision(yard.scribe, 'lot-frames', composition, lot.entityId),
+  ])!;
   const kept = new Map(stories.map((one) => [one.frameId, one.frameRecord]));
-  const around = aroundEvidence(file, { ...AROUND, book, frames: kept }, []);
-  return { file, evidence: evidenceFrom(contentsOf(file), { meters: NO_METERS, around }) };
+  const related = relatedEvidence(file, { ...AROUND, book, frames: kept }, []);
+  return { file, evidence: evidenceFrom(contentsOf(file), { meters: NO_METERS, related }) };
 }
 
 describe('comb honey by its pieces', () => {
@@ -172,7 +175,7 @@ describe('what the books know of the hives', () => {
       ...file,
       lot: { ...file.lot, content: { ...file.lot.content, ruleSetId: 'gone' } },
     };
-    const known = aroundEvidence(gone, AROUND, []);
+    const known = relatedEvidence(gone, AROUND, []);
     expect(known.unknown).toContain('rule-set');
     expect(evidenceFrom(contentsOf(gone), { meters: NO_METERS }).unknown).toEqual(['rule-set']);
   });

@@ -12,7 +12,7 @@ import {
 import { dayNow, clockMin } from '../line/extractionLine';
 import type { ExtractionFile } from '../line/extractionFile';
 import type { LotFile } from './lotFile';
-import { makeUpMass } from './lotMakeUp';
+import { compositionMass } from './lotComposition';
 import { lotMass } from './lotMass';
 import { pastLotsBefore, type DatedPastLot } from './pastLots';
 import type { ReplicateSet } from './readers';
@@ -47,7 +47,7 @@ export function cropPlaces(files: readonly LotFile[], blended: ReadonlySet<strin
   return files.flatMap((file) => {
     const { got } = lotMass(file, TYPICAL_MOISTURE_PERCENT);
     if (!file.frames || !got || got.massKg <= 0 || blended.has(file.lot.entityId)) return [];
-    const judged = makeUpMass(file.frames.content);
+    const judged = compositionMass(file.frames.content);
     return judged.massKg > 0 ? [cropPlace(judged, got)] : [];
   });
 }

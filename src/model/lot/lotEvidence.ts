@@ -36,10 +36,10 @@ import {
   vesselIdOf,
 } from '../../records';
 import { benchEvidence, classOf, NOTHING_AT_THE_BENCH, type BenchContents } from './benchEvidence';
-import type { AroundEvidence } from './aroundEvidence';
+import type { RelatedEvidence } from './relatedEvidence';
 import { dayNumber } from '../days';
 import type { LotFile } from './lotFile';
-import { makeUpColours, makeUpShake, makeUpStates } from './lotMakeUp';
+import { compositionColours, compositionShake, compositionStates } from './lotComposition';
 import { meteredReading, wouldBePercent, type Meters } from './meters';
 
 /** Contents with the entity they belong to; enough for evidence, saved or not yet. */
@@ -65,7 +65,7 @@ export interface LotContents {
 }
 
 /** What is known besides the lot itself. */
-export interface KnownBesides {
+export interface LotContext {
   /** own lots before this one; they correct what is expected of the comb */
   readonly pastLots?: readonly PastLot[];
   readonly meters: Meters;
@@ -76,7 +76,7 @@ export interface KnownBesides {
   /** shipped ones and the keeper's own; without it the shipped ones */
   readonly ruleSets?: readonly RuleSet[];
   /** what rooms, days at the line, blends and hives tell of it */
-  readonly around?: AroundEvidence;
+  readonly related?: RelatedEvidence;
   /** what happened to its honey, that parts readings of before from those of now */
   readonly events?: readonly HoneyEvent[];
 }
@@ -165,7 +165,7 @@ export function circumstancesOf({ treated, ...said }: CircumstancesContent): Cir
 /** The colour that most of the honey was guessed to have, beside the last one read in glass. */
 function colourEvidence({ frames, bench }: LotContents): Pick<LotEvidence, 'colour'> {
   const inGlass = [...(bench?.colours ?? [])].sort((a, b) => b.takenAt.localeCompare(a.takenAt))[0];
-  const guesses = frames ? [...makeUpColours(frames)] : [];
+  const guesses = frames ? [...compositionColours(frames)] : [];
   const [most] = guesses.sort(([, a], [, b]) => b - a);
   return inGlass && most && most[0] !== 'mixed'
     ? { colour: { guess: most[0], inGlass: classOf(inGlass) } }
@@ -192,9 +192,9 @@ function combEvidence(
 ): CombEvidence | null {
   const expectation = updatedExpectation(priorExpectation(frames?.climate ?? 'not-said'), pastLots);
   if (frames) {
-    const states = makeUpStates(frames);
+    const states = compositionStates(frames);
     const { school } = frames;
-    const shake = makeUpShake(states);
+    const shake = compositionShake(states);
     const cappedShare = Math.min(1, states.capped);
     return { cappedShare, shake, states, school, expectation, cleared: clearedOf(frames) };
   }
@@ -224,7 +224,7 @@ const methodKindOf = ({ honeyKind, category }: LotContent): MethodKind => {
 /** Readings of now and of before, and how many cannot be used. */
 function readingsEvidence(
   { lot, readings }: LotContents,
-  { meters, events = [] }: KnownBesides,
+  { meters, events = [] }: LotContext,
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
   const usable = readings
     .map((one) => readingEvidence(one, meters, methodKindOf(lot)))
@@ -248,9 +248,9 @@ const unchangedSince = (events: readonly HoneyEvent[]): number =>
  *
  * @param known - what is known besides the lot: own lots before it, meters, readers
  */
-export function evidenceFrom(contents: LotContents, known: KnownBesides): LotEvidence {
+export function evidenceFrom(contents: LotContents, known: LotContext): LotEvidence {
   const { lot, containers, bench = NOTHING_AT_THE_BENCH } = contents;
-  const { pastLots = [], repeatability, learned, around = {}, events = [], ruleSets } = known;
+  const { pastLots = [], repeatability, learned, related = {}, events = [], ruleSets } = known;
   return {
     honeyKind: lot.honeyKind,
     ...ruleSetEvidence(lot, ruleSets),
@@ -266,7 +266,7 @@ export function evidenceFrom(contents: LotContents, known: KnownBesides): LotEvi
     takenDay: dayNumber(lot.date),
     ...(contents.circumstances && { circumstances: circumstancesOf(contents.circumstances) }),
     ...colourEvidence(contents),
-    ...around,
+    ...related,
   };
 }
 

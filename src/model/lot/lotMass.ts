@@ -10,7 +10,7 @@ import {
 } from '../../core';
 import type { ContainerContent, Weighing } from '../../records';
 import type { LotFile } from './lotFile';
-import { makeUpCount, makeUpMass } from './lotMakeUp';
+import { compositionCount, compositionMass } from './lotComposition';
 
 /** A ± that was typed is a half width within which all is alike likely. */
 const rectangular = (plusMinusKg: number): number => plusMinusKg / Math.sqrt(3);
@@ -61,7 +61,7 @@ export function lotMass(file: LotFile, moisturePercent: number): LotMass {
   const vessels = containers.map((one) => vesselMasses(one.content, moisturePercent));
   const got = nonEmpty(vessels.flatMap((one) => one.other));
   const drip = nonEmpty(vessels.flatMap((one) => one.drip));
-  const judged = frames ? makeUpMass(frames.content) : null;
+  const judged = frames ? compositionMass(frames.content) : null;
   const known: Partial<Record<MassStage, MassEstimate>> = {};
   const put = (stage: MassStage, mass: MassEstimate | null): void => {
     if (mass) known[stage] = mass;
@@ -99,6 +99,6 @@ export function lotMass(file: LotFile, moisturePercent: number): LotMass {
       parts.map((one) => ({ ...one, from: one.box })),
       gotKg,
     ),
-    frames: frames ? makeUpCount(frames.content) : 0,
+    frames: frames ? compositionCount(frames.content) : 0,
   };
 }

@@ -11,10 +11,10 @@ import {
   type ReadingEvidence,
   type VesselScatter,
 } from '../../core';
-import { eventsOf, type Around } from './aroundEvidence';
+import { eventsOf, type RelatedRecords } from './relatedEvidence';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import type { LotFile } from './lotFile';
-import { makeUpStates } from './lotMakeUp';
+import { compositionStates } from './lotComposition';
 
 /** A lot that may teach: which, from which day, and what it was. */
 export interface DatedPastLot extends PastLot {
@@ -49,12 +49,12 @@ interface TeachingLot {
 }
 
 /** Lots with readings of the honey as it came out of the comb. */
-export function teachingLots(files: readonly LotFile[], around: Around): TeachingLot[] {
+export function teachingLots(files: readonly LotFile[], related: RelatedRecords): TeachingLot[] {
   return flatMapAlone(files, (file) => {
-    const evidence = evidenceFrom(contentsOf(file), { meters: around.book.meters });
+    const evidence = evidenceFrom(contentsOf(file), { meters: related.book.meters });
     const readings = teaching(
       { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
-      eventsOf(file, around),
+      eventsOf(file, related),
     );
     return readings.length === 0 ? [] : [{ file, evidence, readings }];
   });
@@ -80,7 +80,7 @@ export function pastLotsOf(lots: readonly TeachingLot[]): DatedPastLot[] {
     const { comb, vessels } = evidence;
     if (!comb) return [];
     const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
-    const states = file.frames ? makeUpStates(file.frames.content) : statesOfComb(comb);
+    const states = file.frames ? compositionStates(file.frames.content) : statesOfComb(comb);
     return [
       {
         lotId: file.lot.entityId,

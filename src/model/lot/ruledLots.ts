@@ -1,7 +1,7 @@
 import { OUTCOMES, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom } from './lotEvidence';
 import { isRulingOutdated, lotFileOf, type LotFile } from './lotFile';
-import { knownFor, type Workshop } from './workshop';
+import { knownFor, type Ledger } from './ledger';
 import { current, type AnyRecord } from '../../records';
 
 /** A lot with the ruling on its evidence. */
@@ -36,9 +36,9 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
 }
 
 /** The ruling on a lot's evidence at hand. */
-export function ruledLot(file: LotFile, workshop: Workshop): RuledLot {
+export function ruledLot(file: LotFile, ledger: Ledger): RuledLot {
   const contents = contentsOf(file);
-  const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
+  const known = knownFor(ledger, { lotId: file.lot.entityId, contents });
   const evidence = evidenceFrom(contents, known);
   const ruling = ruleOnLot(evidence);
   return {
@@ -46,13 +46,13 @@ export function ruledLot(file: LotFile, workshop: Workshop): RuledLot {
     ruling,
     evidence,
     readingsPercent: evidence.readings.map((one) => one.moisturePercent),
-    settled: file.ruling !== null && !isRulingOutdated(file, workshop.meters, ruling.outcome),
+    settled: file.ruling !== null && !isRulingOutdated(file, ledger.meters, ruling.outcome),
   };
 }
 
-function canBeRuled(file: LotFile, workshop: Workshop): boolean {
+function canBeRuled(file: LotFile, ledger: Ledger): boolean {
   try {
-    ruledLot(file, workshop);
+    ruledLot(file, ledger);
     return true;
   } catch {
     return false;
@@ -60,25 +60,25 @@ function canBeRuled(file: LotFile, workshop: Workshop): boolean {
 }
 
 /** Records without which a lot can be ruled on. */
-function suspectsOf(file: LotFile, workshop: Workshop): AnyRecord[] {
+function suspectsOf(file: LotFile, ledger: Ledger): AnyRecord[] {
   return current(file.history).filter((suspect) => {
     if (suspect.kind === 'lot') return false;
     const rest = file.history.filter((one) => one.entityId !== suspect.entityId);
     const without = lotFileOf(rest);
-    return without !== null && canBeRuled(without, workshop);
+    return without !== null && canBeRuled(without, ledger);
   });
 }
 
 /** Each lot ruled by itself: one that cannot be ruled on does not take the others with it. */
-export function ruledLots(workshop: Workshop): RuledLots {
+export function ruledLots(ledger: Ledger): RuledLots {
   const ruled: RuledLot[] = [];
   const unruled: UnruledLot[] = [];
-  for (const file of workshop.files) {
+  for (const file of ledger.files) {
     try {
-      ruled.push(ruledLot(file, workshop));
+      ruled.push(ruledLot(file, ledger));
     } catch (error) {
       const why = error instanceof Error ? error.message : String(error);
-      unruled.push({ file, why, suspects: suspectsOf(file, workshop) });
+      unruled.push({ file, why, suspects: suspectsOf(file, ledger) });
     }
   }
   return { ruled, unruled };

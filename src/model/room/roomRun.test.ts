@@ -40,7 +40,7 @@ describe('the run of a room', () => {
     expect(new Date(present.zeroMs).toISOString()).toBe('2026-11-20T00:00:00.000Z');
     expect(present.nowDay).toBeCloseTo(2 + 8 / 24, 9);
     expect(present.run.batches[0]).toMatchObject({ inDay: 8 / 24, outDay: null, tareKg: 160 });
-    expect(present.run.tellDays.at(-1)).toBeCloseTo(present.nowDay + 6, 9);
+    expect(present.run.reportDays.at(-1)).toBeCloseTo(present.nowDay + 6, 9);
   });
 
   test('honey stands by its surface, and the masses add up', () => {

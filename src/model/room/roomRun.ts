@@ -209,7 +209,7 @@ export function roomRun(
       batches: batches.map(({ batch }) =>
         coreBatch(batch.entityId, batch.content, zeroMs, room.content.outside.meanC),
       ),
-      tellDays: timesToTell(nowDay, nowDay + daysAhead),
+      reportDays: timesToTell(nowDay, nowDay + daysAhead),
     },
     batchIds: batches.map((one) => one.batch.entityId),
     targets: batches.map((one) => one.batch.content.targetPercent),

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { coolingHours, standingCourse } from '../../core';
+import { coolingHours, openHoneyCourse } from '../../core';
 import { roomFilesOf } from './roomFile';
 import { coreBatch } from './roomRun';
 import { readingsDue, roomTasks } from './roomTasks';
@@ -38,7 +38,7 @@ describe('cooling', () => {
 
   test('agrees with the simulation of capped boxes in cool air', () => {
     const hours = coolingHours(batch, { fromC: 33, toC: 27, airC: 16 });
-    const { honeyC } = standingCourse({
+    const { honeyC } = openHoneyCourse({
       parts: batch.parts,
       air: { temperatureC: 16, relativeHumidity: 0.6 },
       honeyC: 33,

@@ -19,7 +19,7 @@ import {
   type YearlyTemperature,
 } from '../../core';
 import type { PlaceKind } from '../../records';
-import { lotHeat, type Around, type LotFile, type StoredVessel } from '..';
+import { lotHeat, type RelatedRecords, type LotFile, type StoredVessel } from '..';
 
 /** Glucose of honey that no laboratory measured [%]. @source common practice, no source: 28 to 36 */
 export const USUAL_GLUCOSE_PERCENT = 31;
@@ -73,14 +73,14 @@ export function temperatureOf(
 }
 
 /** Where the honey of a lot stands: each place of its containers that are not empty, else the lot's store. */
-export function standingYears(
+export function storedYears(
   { content }: LotFile['lot'],
-  vessels: readonly Pick<StoredVessel, 'isEmpty' | 'standing'>[],
+  vessels: readonly Pick<StoredVessel, 'isEmpty' | 'storedAt'>[],
 ): YearlyTemperature[] {
   const placed = vessels
     .filter((one) => !one.isEmpty)
-    .flatMap(({ standing }) =>
-      standing ? [temperatureOf(standing.kind, standing.temperatureC)] : [],
+    .flatMap(({ storedAt }) =>
+      storedAt ? [temperatureOf(storedAt.kind, storedAt.temperatureC)] : [],
     )
     .filter((one) => one !== null);
   const own = temperatureOf(null, content.storageTemperatureC);
@@ -127,22 +127,22 @@ export function keepingAt(
 export function bestBeforeOf(
   file: LotFile,
   {
-    around,
+    related,
     year,
     checkMonths,
     hemisphere,
   }: {
-    readonly around: Around;
+    readonly related: RelatedRecords;
     readonly year: YearlyTemperature;
     readonly checkMonths: number;
     readonly hemisphere: Hemisphere;
   },
 ): BestBefore {
-  const { balance } = lotHeat(file, around.rooms, around.nowMs);
+  const { balance } = lotHeat(file, related.rooms, related.nowMs);
   return bestBefore(year, balance, {
     checkMonths,
     limits: heatLimits(file.lot.content.claims),
-    dayOfYear: Math.max(0, getDayOfYear(around.nowMs) - 1),
+    dayOfYear: Math.max(0, getDayOfYear(related.nowMs) - 1),
     hemisphere,
   });
 }

@@ -37,7 +37,7 @@ export function pouredLines(blends: readonly Blend[], ticks: readonly BlendTick[
   });
 }
 
-/** What a tank is reckoned to have by what was poured; null where nothing was. */
+/** What a tank is computed to have by what was poured; null where nothing was. */
 export function pouredMoisture(
   { expected }: BlendContent['tanks'][number],
   poured: readonly Pick<PouredLine, 'massKg' | 'meanPercent'>[],

@@ -4,7 +4,7 @@ import { bookOf } from '../day/book';
 import { honeyHouseOf } from '../line/extractionFile';
 import { lotFilesOf } from '../lot/lotFile';
 import { firstRevision, nextRevision } from '../../records/revise';
-import { lotFramesContent } from '../lot/lotMakeUp';
+import { lotFramesContent } from '../lot/lotComposition';
 import { pouredLines } from './pouring';
 import type { AnyRecord } from '../../records/record';
 import { roomFilesOf } from '../room/roomFile';
@@ -37,7 +37,7 @@ describe('what is left', () => {
     expect(poured).toMatchObject([{ vesselId: id, massKg: 2.9, fromLotId: lotId }]);
     expect(vessel!.leftKg).toBeCloseTo(vessel!.firstKg! - 6 - 2.9, 9);
     expect(vessel).toMatchObject({ openedAt: '2026-08-20T10:00:00.000Z', isEmpty: false });
-    expect(vessel!.standing).toMatchObject({ kind: 'cellar', place: 'north wall' });
+    expect(vessel!.storedAt).toMatchObject({ kind: 'cellar', place: 'north wall' });
   });
 
   const move = (act: 'emptied' | 'taken', massKg: number | null) =>
@@ -152,7 +152,7 @@ describe('the trace', () => {
       cleared: '',
     });
     const yard = sampleYard({}, 'way-yard');
-    const makeUp = firstRevision(
+    const composition = firstRevision(
       scribe,
       'lot-frames',
       lotFramesContent([frame('Hive 7', 1, 1), frame('', null, 4)] as never, {
@@ -168,7 +168,7 @@ describe('the trace', () => {
     const days = [day(), day()];
     const way = traceOf({
       ...sources,
-      files: lotFilesOf([...all, makeUp]),
+      files: lotFilesOf([...all, composition]),
       book: sampleBook(yard),
       rooms: roomFilesOf(room),
       house: honeyHouseOf(days),

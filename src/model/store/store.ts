@@ -12,7 +12,7 @@ import type { LotFile } from '../lot/lotFile';
 import type { PouredLine } from './pouring';
 
 /** Where a vessel stands. */
-export interface Standing {
+export interface StoragePlace {
   readonly kind: PlaceKind;
   readonly place: string;
   /** [°C], null for what is usual there */
@@ -33,7 +33,7 @@ export interface StoredVessel {
   readonly leftKg: number | null;
   /** when it was first opened, null for never */
   readonly openedAt: string | null;
-  readonly standing: Standing | null;
+  readonly storedAt: StoragePlace | null;
   readonly isEmpty: boolean;
 }
 
@@ -48,7 +48,7 @@ function packedKg(packings: readonly Packing[], id: string): number {
     .reduce((sum, one) => sum + one.massKg, 0);
 }
 
-function standingOf(moves: readonly StoreMove[]): Standing | null {
+function storedAtOf(moves: readonly StoreMove[]): StoragePlace | null {
   const last = moves.filter((one) => one.content.act === 'placed').at(-1)?.content;
   return last?.placeKind
     ? { kind: last.placeKind, place: last.place, temperatureC: last.temperatureC }
@@ -111,7 +111,7 @@ export function storedVessels(
         firstKg,
         leftKg,
         openedAt: openedAt(file, moves, { id, poured: ownPours }),
-        standing: standingOf(moves),
+        storedAt: storedAtOf(moves),
         isEmpty: isEmptied || (leftKg !== null && firstKg !== null && leftKg < EMPTY_KG),
       };
     });

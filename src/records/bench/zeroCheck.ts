@@ -74,7 +74,7 @@ export const zeroCheckContentSchema = z
     if (check.reference === 'certified-oil' && check.statedNd20 === null) {
       return fail('statedNd20', 'statedIndexMissing');
     }
-    // Fields that are wrong by themselves are said already; nothing can be reckoned with them.
+    // Fields that are wrong by themselves are said already; nothing can be computed with them.
     if (!isReference(check)) return;
     const range = referenceDialRange(referenceOf(check), check.scale);
     if (!range) return fail('reference', 'waterScaleTakeOil');

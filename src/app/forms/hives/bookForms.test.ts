@@ -13,7 +13,7 @@ import { givenEntry } from './givenForm';
 import { guessEntry } from './guessForm';
 import { freshHarvest, harvestEntry } from './harvestForm';
 import { schoolEntry } from './schoolForm';
-import { freshStroke, readStrokeForm, strokeSize } from './strokeForm';
+import { freshSurvey, readSurveyForm, surveySize } from './surveyForm';
 import { yardEntry } from './yardForm';
 
 const metric = DEFAULT_PREFERENCES;
@@ -167,9 +167,9 @@ describe('wrong input gets one sentence beside its field', () => {
         formatEntry.read({ name: 'F', areaDm2: '90', frameTareKg: '0.3', boxTareKg: '3' }, metric),
       ),
       guess: wrong(guessEntry.read({ who: '', kg: 'lots' }, metric)),
-      stroke: wrong(
-        readStrokeForm(
-          { ...freshStroke(0.5, metric), label: 'S', others: '3000' },
+      survey: wrong(
+        readSurveyForm(
+          { ...freshSurvey(0.5, metric), label: 'S', others: '3000' },
           metric,
           bookOf([]),
         ),
@@ -220,23 +220,23 @@ describe('wrong input gets one sentence beside its field', () => {
 
 describe('a whole yard or stack', () => {
   test('the sample is proposed from the number of frames, or as many as wanted', () => {
-    const form = { ...freshStroke(0.5, metric), others: '20' };
-    expect(strokeSize(form, metric)).toEqual({ frames: 200, sampleSize: 22 });
-    expect(strokeSize({ ...form, sample: '30' }, metric)).toEqual({ frames: 200, sampleSize: 30 });
-    expect(strokeSize({ ...form, sample: '999' }, metric)?.sampleSize).toBe(200);
-    expect(strokeSize({ ...form, others: '' }, metric)).toBeNull();
+    const form = { ...freshSurvey(0.5, metric), others: '20' };
+    expect(surveySize(form, metric)).toEqual({ frames: 200, sampleSize: 22 });
+    expect(surveySize({ ...form, sample: '30' }, metric)).toEqual({ frames: 200, sampleSize: 30 });
+    expect(surveySize({ ...form, sample: '999' }, metric)?.sampleSize).toBe(200);
+    expect(surveySize({ ...form, others: '' }, metric)).toBeNull();
   });
 
   test('looks are kept with their places', () => {
     const form = {
-      ...freshStroke(0.5, metric),
+      ...freshSurvey(0.5, metric),
       label: 'S',
       others: '2',
       cappedTenths: '8',
       sample: '4',
       looks: ['9', '', '5'],
     };
-    const read = readStrokeForm(form, metric, bookOf([]));
+    const read = readSurveyForm(form, metric, bookOf([]));
     expect(read.ok && read.content.looks).toEqual([
       { position: 2, cappedTenths: 9 },
       { position: 12, cappedTenths: 5 },

@@ -5,7 +5,7 @@ import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../../records/test/s
 import { batchCheckFormOf, readBatchCheckForm } from './batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from './batchForm';
 import type { Parsed } from '../../entry/reader';
-import { STANDING_KINDS, freshStanding, readStandingForm } from './standingForm';
+import { STANDING_KINDS, freshOpenHoney, readOpenHoneyForm } from './openHoneyForm';
 import { USUAL_ROOM, roomEntry } from './warmRoomForm';
 import { typedIn } from '../../test/typedIn';
 
@@ -185,16 +185,16 @@ describe('a check as it is typed', () => {
 
 describe('standing honey as it is typed', () => {
   test.each(STANDING_KINDS)('%s: the usual values are an answer', (kind) => {
-    const standing = contentOf(readStandingForm(freshStanding(kind, FAHRENHEIT), FAHRENHEIT));
-    expect(standing.parts.length).toBe(kind === 'combs' ? 2 : 1);
-    expect(standing.air.temperatureC).toBeCloseTo(kind === 'tray' ? 28 : 17, 1);
-    expect(standing.depthMm === null).toBe(kind === 'combs');
+    const openHoney = contentOf(readOpenHoneyForm(freshOpenHoney(kind, FAHRENHEIT), FAHRENHEIT));
+    expect(openHoney.parts.length).toBe(kind === 'combs' ? 2 : 1);
+    expect(openHoney.air.temperatureC).toBeCloseTo(kind === 'tray' ? 28 : 17, 1);
+    expect(openHoney.depthMm === null).toBe(kind === 'combs');
   });
 
   test('a layer too thin or too deep is told beside its surface', () => {
-    const tray = freshStanding('tray', CELSIUS);
+    const tray = freshOpenHoney('tray', CELSIUS);
     const said = (area: string): string | undefined =>
-      sentences(readStandingForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];
+      sentences(readOpenHoneyForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];
     expect(said('1')).toContain('deeper than half a metre');
     expect(said('x')).toBeDefined();
     expect(said('0')).toContain('0.5 and 5,000');
@@ -202,7 +202,7 @@ describe('standing honey as it is typed', () => {
 
   test('each wrong value has its sentence', () => {
     const form = {
-      ...freshStanding('combs', CELSIUS),
+      ...freshOpenHoney('combs', CELSIUS),
       massKg: '0',
       openShare: '120',
       moisturePercent: '50',
@@ -210,7 +210,7 @@ describe('standing honey as it is typed', () => {
       hours: '0',
       airC: '80',
     };
-    expect(Object.keys(sentences(readStandingForm(form, CELSIUS))).sort()).toEqual([
+    expect(Object.keys(sentences(readOpenHoneyForm(form, CELSIUS))).sort()).toEqual([
       'airC',
       'hours',
       'massKg',
@@ -218,8 +218,8 @@ describe('standing honey as it is typed', () => {
       'openShare',
       'relativeHumidity',
     ]);
-    const often = { ...freshStanding('tray', CELSIUS), stirredEveryHours: '0.1' };
-    expect(sentences(readStandingForm(often, CELSIUS))['stirredEveryHours']).toContain(
+    const often = { ...freshOpenHoney('tray', CELSIUS), stirredEveryHours: '0.1' };
+    expect(sentences(readOpenHoneyForm(often, CELSIUS))['stirredEveryHours']).toContain(
       '0 for never',
     );
   });

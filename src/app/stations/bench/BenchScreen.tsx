@@ -3,12 +3,12 @@ import { PageLink } from '../../ui/page/PageLink';
 import { LotsToMeasure } from './parts/LotsToMeasure';
 import { MetersSection } from './parts/meters/MetersSection';
 import { ReadersSection } from './parts/ReadersSection';
-import { useBook, useWorkshop } from '../../data/useWorkspaceModel';
+import { useBook, useLedger } from '../../data/useWorkspaceModel';
 import { benchWords } from '../../words/english/bench';
 
 /** The bench: what to measure next, the meters and what they are off by, who reads how well. */
 export function BenchScreen(): ReactElement {
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const book = useBook();
   return (
     <>
@@ -17,10 +17,10 @@ export function BenchScreen(): ReactElement {
         <PageLink to="bench/readings">{benchWords.allReadings()}</PageLink>
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
-        <LotsToMeasure workshop={workshop} />
+        <LotsToMeasure ledger={ledger} />
         <div className="space-y-8">
-          <MetersSection book={book} workshop={workshop} />
-          <ReadersSection workshop={workshop} />
+          <MetersSection book={book} ledger={ledger} />
+          <ReadersSection ledger={ledger} />
         </div>
       </div>
     </>

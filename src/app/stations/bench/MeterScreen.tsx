@@ -9,7 +9,7 @@ import { ChecksSection } from './parts/meters/ChecksSection';
 import { DoubtedReadings } from './parts/meters/DoubtedReadings';
 import { MeterDetails } from './parts/meters/MeterDetails';
 import { lazyPart } from '../../ui/page/lazyPart';
-import { useWorkshop } from '../../data/useWorkspaceModel';
+import { useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 
 const DriftChart = lazyPart(
@@ -20,11 +20,11 @@ const DriftChart = lazyPart(
 /** One meter: what it is off by, its checks over time, and readings thrown into doubt. */
 export function MeterScreen(): ReactElement {
   const { instrumentId = '' } = useParams();
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const now = useMoment();
-  const meter = workshop.meters.get(instrumentId);
+  const meter = ledger.meters.get(instrumentId);
   if (!meter) return <NothingHere />;
-  const readings = readingsOfMeter(workshop.files, instrumentId);
+  const readings = readingsOfMeter(ledger.files, instrumentId);
   const due = dueOf(meter, readings, now);
   return (
     <>
@@ -42,7 +42,7 @@ export function MeterScreen(): ReactElement {
           <Suspense fallback={<Waiting />}>
             <DriftChart meter={meter} />
           </Suspense>
-          <DoubtedReadings meter={meter} workshop={workshop} />
+          <DoubtedReadings meter={meter} ledger={ledger} />
           <MeterDetails meter={meter} readings={readings.length} />
         </div>
         <ChecksSection meter={meter} />

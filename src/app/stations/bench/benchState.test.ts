@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { demoWorkshop } from '../../../../demo/demoWorkshop';
+import { demoLedger } from '../../../../demo/demoLedger';
 import { demoSeason } from '../../../../demo/season';
 import { bookOf } from '../../../model';
 import { FRESH_READING } from '../../forms/bench/readingForm';
@@ -12,7 +12,7 @@ import { DEFAULT_PREFERENCES } from '../../../records';
 
 const season = demoSeason('2026-11-25');
 const { meters } = bookOf(season);
-const workshop = demoWorkshop(season, Date.parse('2026-11-25T12:00:00Z'));
+const ledger = demoLedger(season, Date.parse('2026-11-25T12:00:00Z'));
 const NOW = '2026-11-25T12:00:00.000Z';
 
 const meterNamed = (name: string) => {
@@ -22,7 +22,7 @@ const meterNamed = (name: string) => {
 };
 
 describe('what to measure next in the demo season', () => {
-  const lots = lotsToMeasure(workshop, DEFAULT_PREFERENCES);
+  const lots = lotsToMeasure(ledger, DEFAULT_PREFERENCES);
   const next = (name: string) => lots.find((one) => one.file.lot.content.name === name)?.next;
 
   test('what was never measured comes first, what is signed last', () => {
@@ -41,7 +41,7 @@ describe('how it stands with a meter', () => {
   test('checked lately, overdue, never', () => {
     const due = (name: string) => {
       const meter = meterNamed(name);
-      return dueOf(meter, readingsOfMeter(workshop.files, meter.instrument.entityId), NOW);
+      return dueOf(meter, readingsOfMeter(ledger.files, meter.instrument.entityId), NOW);
     };
     expect(due('House hand refractometer').because).toBeNull();
     expect(due('Wide-range digital meter').because).toBe('days');
@@ -70,7 +70,7 @@ describe('how it stands with a meter', () => {
 
 describe('all readings', () => {
   test('latest first, those in doubt marked, the ling lot’s among them', () => {
-    const lines = readingLines(workshop);
+    const lines = readingLines(ledger);
     expect(lines).toHaveLength(29);
     const moments = lines.map((one) => one.takenAt);
     expect([...moments].sort().reverse()).toEqual(moments);

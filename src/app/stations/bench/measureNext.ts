@@ -7,7 +7,7 @@ import {
   type LotEvidence,
   type Ruling,
 } from '../../../core';
-import { contentsOf, evidenceFrom, knownFor, type LotFile, type Workshop } from '../../../model';
+import { contentsOf, evidenceFrom, knownFor, type LotFile, type Ledger } from '../../../model';
 import { benchWords } from '../../words/english/bench';
 import type { Preferences } from '../../../records';
 import type { Answer } from '../../lot/useLot';
@@ -64,11 +64,11 @@ function nextOf(
 }
 
 /** All lots with what to measure next, the most urgent first. */
-export function lotsToMeasure(workshop: Workshop, preferences: Preferences): ToMeasure[] {
-  return workshop.files
+export function lotsToMeasure(ledger: Ledger, preferences: Preferences): ToMeasure[] {
+  return ledger.files
     .map((file) => {
       const contents = contentsOf(file);
-      const known = knownFor(workshop, { lotId: file.lot.entityId, contents });
+      const known = knownFor(ledger, { lotId: file.lot.entityId, contents });
       const evidence = evidenceFrom(contents, known);
       const ruling = ruleOnLot(evidence);
       const [rank, next] = nextOf(file, { evidence, ruling }, preferences);

@@ -3,7 +3,7 @@ import {
   readingEvidence,
   vesselsOf,
   type LotFile,
-  type Workshop,
+  type Ledger,
 } from '../../../model';
 import { vesselIdOf } from '../../../records';
 import { formatDial } from '../../format/moisture';
@@ -27,7 +27,7 @@ export interface ReadingLine {
   readonly doubt: boolean;
 }
 
-function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
+function linesOf(file: LotFile, { meters }: Ledger): ReadingLine[] {
   const labels = new Map(vesselsOf(file.containers).map((one) => [one.id, one.label]));
   const { content: lot } = file.lot;
   return file.readings.map((reading) => {
@@ -52,8 +52,8 @@ function linesOf(file: LotFile, { meters }: Workshop): ReadingLine[] {
 }
 
 /** All readings of all lots, latest first. */
-export function readingLines(workshop: Workshop): ReadingLine[] {
-  return workshop.files
-    .flatMap((file) => linesOf(file, workshop))
+export function readingLines(ledger: Ledger): ReadingLine[] {
+  return ledger.files
+    .flatMap((file) => linesOf(file, ledger))
     .sort((a, b) => b.takenAt.localeCompare(a.takenAt));
 }

@@ -16,7 +16,7 @@ import {
 import { type Box, type Harvest } from '../../../records';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useOtherBoxes } from '../../data/useOtherBoxes';
-import { useStanding } from '../../data/useStanding';
+import { useCombPlace } from '../../data/useCombPlace';
 import { NothingHere } from '../../ui/page/NothingHere';
 import { Waiting } from '../../ui/page/Waiting';
 import { JudgeView } from './JudgeView';
@@ -55,7 +55,7 @@ function useDay(
   const judgedThere = useMemo(() => judgeFrames(others, judging), [others, judging]);
   return useMemo(() => {
     const stories = [...others, ...here];
-    const file = { stories, strokes: [], tally: null, guesses: [] };
+    const file = { stories, surveys: [], tally: null, guesses: [] };
     const judged = judgesTogether(judging)
       ? judgeFrames(stories, judging)
       : [...judgedThere, ...judgeFrames(here, judging)];
@@ -72,7 +72,7 @@ interface LoadedProps {
 function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const records = useBoxRecords(workspace, box.entityId);
-  const [standing, stand] = useStanding();
+  const [combPlace, stand] = useCombPlace();
   const { entityId: harvestId } = harvest;
   const { slots } = box.content;
   const places = useMemo(
@@ -82,8 +82,8 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
   const stories = useMemo(() => storiesOf(places ?? []), [places]);
   const others = useOtherBoxes(harvestId, box.entityId);
   const day = useDay(book, harvest, { here: stories, others });
-  const isHere = standing?.harvestId === harvestId && standing.boxId === box.entityId;
-  const wanted = isHere ? standing.slot : (places?.find((one) => !one.today)?.slot ?? 1);
+  const isHere = combPlace?.harvestId === harvestId && combPlace.boxId === box.entityId;
+  const wanted = isHere ? combPlace.slot : (places?.find((one) => !one.today)?.slot ?? 1);
   const slot = Math.min(slots, Math.max(1, wanted));
   const opened = places !== undefined && !isHere;
   useEffect(() => {

@@ -9,22 +9,22 @@ import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
 import { HarvestSheet } from './parts/HarvestSheet';
-import { useStanding } from '../../data/useStanding';
+import { useCombPlace } from '../../data/useCombPlace';
 import { useBook } from '../../data/useWorkspaceModel';
 import { combWords } from '../../words/english/comb';
 import { commonWords } from '../../words/english/common';
 
 /** The frame last in hand, one tap away. */
 function GoOn({ book }: { book: Book }): ReactElement | null {
-  const [standing] = useStanding();
-  const harvest = harvestOf(book, standing?.harvestId ?? null);
-  const box = boxOf(book, standing?.boxId ?? null);
-  if (!standing || !harvest || !box) return null;
+  const [combPlace] = useCombPlace();
+  const harvest = harvestOf(book, combPlace?.harvestId ?? null);
+  const box = boxOf(book, combPlace?.boxId ?? null);
+  if (!combPlace || !harvest || !box) return null;
   const colony = colonyOf(book, box.content.colonyId);
   const where = [
     colony?.content.name,
     box.content.label,
-    commonWords.frame({ slot: standing.slot }),
+    commonWords.frame({ slot: combPlace.slot }),
   ];
   return (
     <section aria-labelledby="go-on" className="mt-4 border-l-8 border-lavender pl-4">

@@ -3,7 +3,7 @@ import { useParams } from 'react-router';
 import { flowOf, type HarvestDay, climateOfDay } from '../../../model';
 import { useExpectation } from '../../data/useExpectation';
 import { useHarvest } from '../../data/useHarvest';
-import { useStanding, type Standing } from '../../data/useStanding';
+import { useCombPlace, type CombPlace } from '../../data/useCombPlace';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
 import { NothingHere } from '../../ui/page/NothingHere';
@@ -16,16 +16,16 @@ import { GuessesSection } from './parts/GuessesSection';
 import { HarvestSheet } from './parts/HarvestSheet';
 import { SchoolsSection } from './parts/SchoolsSection';
 import { StaysSection } from './parts/StaysSection';
-import { StrokesSection } from './parts/StrokesSection';
+import { SurveysSection } from './parts/SurveysSection';
 import { TallySection } from './parts/TallySection';
 import { TIMING_NAMES } from './words';
 import { combWords } from '../../words/english/comb';
 
 function DayHeader({ day }: { day: HarvestDay }): ReactElement {
   const [changing, setChanging] = useState(false);
-  const [standing] = useStanding();
+  const [combPlace] = useCombPlace();
   const { harvest, book, judging } = day;
-  const boxId = nextBoxId(day, standing);
+  const boxId = nextBoxId(day, combPlace);
   const { content } = harvest;
   const flow = flowOf(book, content.flowId)?.content.name;
   const facts = [formatDay(content.day), flow, judging.school.name, TIMING_NAMES[content.timing]];
@@ -67,7 +67,7 @@ function DayView({ day }: { day: HarvestDay }): ReactElement {
         <div className="space-y-8">
           <TallySection day={day} />
           <BoxesSection day={day} />
-          <StrokesSection day={day} />
+          <SurveysSection day={day} />
         </div>
       </div>
       <div className="mt-8 space-y-8">
@@ -85,9 +85,9 @@ function DayView({ day }: { day: HarvestDay }): ReactElement {
 /** The box to go on with: the one last in hand, else the first that is begun, else the first. */
 function nextBoxId(
   { book, judged, harvest }: HarvestDay,
-  standing: Standing | null,
+  combPlace: CombPlace | null,
 ): string | null {
-  if (standing?.harvestId === harvest.entityId) return standing.boxId;
+  if (combPlace?.harvestId === harvest.entityId) return combPlace.boxId;
   const boxes = book.boxes.filter((one) => one.content.boxKind === 'box');
   const counts = new Map<string, number>();
   for (const { check } of judged) counts.set(check.boxId, (counts.get(check.boxId) ?? 0) + 1);

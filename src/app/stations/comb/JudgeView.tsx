@@ -22,7 +22,7 @@ import { PhotoFold } from './parts/frame/PhotoFold';
 import { SlotStrip } from './parts/frame/SlotStrip';
 import { SpoilNote } from './parts/frame/SpoilNote';
 import { VerdictBar } from './parts/frame/VerdictBar';
-import { WaysOut } from './parts/frame/WaysOut';
+import { FrameChoices } from './parts/frame/FrameChoices';
 import { useJudgeFrame, type JudgeTask } from './useJudgeFrame';
 import { combWords } from '../../words/english/comb';
 
@@ -143,7 +143,7 @@ function FrameView({ day, box, places, slot, onSlot, others, task }: FrameViewPr
           </div>
           <aside aria-label={combWords.thisFrameAndThisBox()} className="mt-6 space-y-6 wide:mt-2">
             {colonyFirst && boxAside}
-            {judged && <WaysOut judged={judged} />}
+            {judged && <FrameChoices judged={judged} />}
             {judged && (
               <SpoilNote
                 frame={judged}

@@ -4,7 +4,7 @@ import { freshLook } from '../../../model';
 import { DEFAULT_PREFERENCES, type LotFrame } from '../../../records';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { honeyFrame } from '../../../core/test/frameEvidence';
-import { fewLooks, fewRecords, freshFew, readFew } from './few';
+import { quickTakeLooks, quickTakeRecords, freshQuickTake, readQuickTake } from './quickTake';
 import { frameDraftOf, readFrameDraft, type FrameDraft } from './frameDraft';
 import { frameColour, groupedBy, moved, originOf, type GroupItem } from './grouping';
 import { PAINT_GRID, cappingOrder, cellAt, cellCentre } from './hexComb';
@@ -201,8 +201,8 @@ describe('frames into lots', () => {
 });
 
 describe('a few frames and a bucket', () => {
-  const few = () => {
-    const form = freshFew();
+  const quickTake = () => {
+    const form = freshQuickTake();
     form.massKg = '3,4';
     [9, 8, 5].forEach((tenths, at) => {
       form.frames[at]?.sides.forEach((side) => Object.assign(side, { cappedTenths: tenths }));
@@ -212,34 +212,34 @@ describe('a few frames and a bucket', () => {
   const today = '2026-08-10';
 
   test('goes from taps to a lot with its bucket; what is not ripe stays out', () => {
-    const read = readFew(few(), DEFAULT_PREFERENCES, today);
+    const read = readQuickTake(quickTake(), DEFAULT_PREFERENCES, today);
     if (!read.ok) throw new Error('it is right');
-    expect(fewLooks(countingScribe(), read.content).judged.map((one) => one.act)).toEqual([
+    expect(quickTakeLooks(countingScribe(), read.content).judged.map((one) => one.act)).toEqual([
       'take',
       'take',
       'put-back',
     ]);
-    const records = fewRecords(countingScribe(), read.content, { code: '260810-a' });
-    const makeUp = records.find((one) => one.kind === 'lot-frames');
-    expect(makeUp?.content.frames).toHaveLength(2);
+    const records = quickTakeRecords(countingScribe(), read.content, { code: '260810-a' });
+    const composition = records.find((one) => one.kind === 'lot-frames');
+    expect(composition?.content.frames).toHaveLength(2);
     const bucket = records.find((one) => one.kind === 'container');
     expect(bucket?.content.amount).toMatchObject({ by: 'mass', massKg: 3.4 });
-    expect(bucket?.ownerId).toBe(makeUp?.ownerId);
+    expect(bucket?.ownerId).toBe(composition?.ownerId);
   });
 
   test('the keeper’s own choice goes before the school', () => {
-    const form = few();
+    const form = quickTake();
     form.frames[2]!.bucket = 'yes';
-    const read = readFew(form, DEFAULT_PREFERENCES, today);
+    const read = readQuickTake(form, DEFAULT_PREFERENCES, today);
     if (!read.ok) throw new Error('it is right');
-    const makeUp = fewRecords(countingScribe(), read.content, { code: 'a' }).find(
+    const composition = quickTakeRecords(countingScribe(), read.content, { code: 'a' }).find(
       (one) => one.kind === 'lot-frames',
     );
-    expect(makeUp?.content.frames).toHaveLength(3);
+    expect(composition?.content.frames).toHaveLength(3);
   });
 
   test('nothing tapped, or a weight that is none, gets a sentence', () => {
-    const empty = readFew({ ...freshFew(), massKg: 'x' }, DEFAULT_PREFERENCES, today);
+    const empty = readQuickTake({ ...freshQuickTake(), massKg: 'x' }, DEFAULT_PREFERENCES, today);
     expect(!empty.ok && Object.keys(empty.errors)).toEqual(['frames', 'massKg']);
   });
 });

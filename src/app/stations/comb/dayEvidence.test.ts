@@ -13,7 +13,7 @@ import {
   leftForColony,
   schoolsOnDay,
 } from '../../../model';
-import { firstRevision, nextRevision, type AnyRecord, type StrokeContent } from '../../../records';
+import { firstRevision, nextRevision, type AnyRecord, type SurveyContent } from '../../../records';
 import {
   sampleLook,
   sampleLooks,
@@ -21,7 +21,7 @@ import {
   type SampleYard,
 } from '../../../records/test/sampleYard';
 
-const STROKE: StrokeContent = {
+const STROKE: SurveyContent = {
   scope: 'yard',
   label: 'Row',
   yardId: null,
@@ -52,8 +52,8 @@ const looks = sampleLooks(yard, [sampleLook([10, 10]), sampleLook([9, 9]), sampl
 describe('a day in figures', () => {
   test('taken and judged, frame by frame and at one stroke', () => {
     expect(frameCounts(doneFrames(dayOf(yard, looks)))).toEqual({ taken: 2, judged: 3 });
-    const stroke = firstRevision(yard.scribe, 'stroke', STROKE, yard.harvest.entityId);
-    expect(frameCounts(doneFrames(dayOf(yard, [...looks, stroke])))).toEqual({
+    const survey = firstRevision(yard.scribe, 'stroke', STROKE, yard.harvest.entityId);
+    expect(frameCounts(doneFrames(dayOf(yard, [...looks, survey])))).toEqual({
       taken: 102,
       judged: 103,
     });
@@ -83,10 +83,10 @@ describe('a day in figures', () => {
       remark: '',
     });
     const content = { ...STROKE, yardId: elsewhere.entityId };
-    const stroke = firstRevision(yard.scribe, 'stroke', content, yard.harvest.entityId);
-    expect(climateOfDay(dayOf(yard, [...looks, elsewhere, stroke]))).toBe('dry');
-    const gone = nextRevision(yard.scribe, stroke, { withdrawn: true, reason: 'Removed' });
-    expect(climateOfDay(dayOf(yard, [...looks, elsewhere, stroke, gone]))).toBe('damp');
+    const survey = firstRevision(yard.scribe, 'stroke', content, yard.harvest.entityId);
+    expect(climateOfDay(dayOf(yard, [...looks, elsewhere, survey]))).toBe('dry');
+    const gone = nextRevision(yard.scribe, survey, { withdrawn: true, reason: 'Removed' });
+    expect(climateOfDay(dayOf(yard, [...looks, elsewhere, survey, gone]))).toBe('damp');
   });
 
   test('all schools see the same frames', () => {

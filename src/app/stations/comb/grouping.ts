@@ -8,9 +8,9 @@ import {
 } from '../../../core';
 import {
   lotFrameOf,
-  lotFrameOfStroke,
-  strokeAct,
-  strokePartsOfDay,
+  lotFrameOfSurvey,
+  surveyAct,
+  surveyPartsOfDay,
   type HarvestDay,
 } from '../../../model';
 import { type COMB_COLOURS, type FrameCheckContent, type LotFrame } from '../../../records';
@@ -48,20 +48,20 @@ export function groupItems(day: HarvestDay, inLots: ReadonlySet<string>): GroupI
       check: one.check,
       act: one.act,
     }));
-  const strokes = day.file.strokes.flatMap((stroke) =>
-    strokePartsOfDay(stroke, day).map((part) => ({
+  const surveys = day.file.surveys.flatMap((survey) =>
+    surveyPartsOfDay(survey, day).map((part) => ({
       key: part.evidence.id,
-      frame: lotFrameOfStroke(stroke, part, { book, harvest }),
+      frame: lotFrameOfSurvey(survey, part, { book, harvest }),
       evidence: part.evidence,
       check: null,
-      act: strokeAct(stroke.content, part.evidence),
+      act: surveyAct(survey.content, part.evidence),
     })),
   );
   return [
     ...frames.filter(
       ({ frame, check }) => !inLots.has(keyInLot(frame)) && !inLots.has(boxKey(check.boxId)),
     ),
-    ...strokes.filter(
+    ...surveys.filter(
       ({ frame, act }) => TAKING_ACTS.includes(act) && !inLots.has(keyInLot(frame)),
     ),
   ].sort((a, b) => byPlace.compare(placeKey(a), placeKey(b)));

@@ -46,6 +46,6 @@ export function lotRecords(
   lot: { code: string; name: string; frames: readonly LotFrame[] },
 ): AnyRecord[] {
   const first = firstRevision(scribe, 'lot', lotContent(basis, lot));
-  const makeUp = lotFramesContent(lot.frames, basis);
-  return [first, firstRevision(scribe, 'lot-frames', makeUp, first.entityId)];
+  const composition = lotFramesContent(lot.frames, basis);
+  return [first, firstRevision(scribe, 'lot-frames', composition, first.entityId)];
 }

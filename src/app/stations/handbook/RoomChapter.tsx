@@ -22,7 +22,7 @@ const RATE_NAMES: Readonly<Record<RateName, readonly [string, string]>> = {
 
 const RATES = Object.keys(RATE_NAMES) as RateName[];
 
-/** How the warm room is reckoned. */
+/** How the warm room is computed. */
 export function WarmRoomChapter(): ReactElement {
   return (
     <Chapter id="warm-room" title={handbookWords.theWarmRoom()}>

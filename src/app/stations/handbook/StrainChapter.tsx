@@ -91,7 +91,7 @@ function Warmth(): ReactElement {
   );
 }
 
-/** How straining, settling, the day at the line and warmth are reckoned. */
+/** How straining, settling, the day at the line and warmth are computed. */
 export function StrainChapters(): ReactElement {
   return (
     <>

@@ -17,7 +17,7 @@ import type { PaperContent } from '../../pdf/content';
 import { usePdfFile } from '../../pdf/usePdfFile';
 import { dossierContent } from './dossier/dossierContent';
 import { DossierHead, DossierPart } from './dossier/DossierPaper';
-import { useMeters, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { useMeters, useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { rulingWords } from '../../words/english/ruling';
 
 const CANNOT = rulingWords.thePdfCouldNotBe();
@@ -55,15 +55,15 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const meters = useMeters();
-  const { around } = useWorkshop();
+  const { related } = useLedger();
   const ruled = useRuledLots().ruled;
   const parents = useMemo(() => {
-    const ids = parentLots(file.lot.entityId, around.poured);
+    const ids = parentLots(file.lot.entityId, related.poured);
     return ruled.filter((one) => ids.includes(one.file.lot.entityId));
-  }, [around, ruled, file]);
+  }, [related, ruled, file]);
   const contents = useMemo(() => contentsOf(file), [file]);
   const answer = useAnswer(contents, file.lot.entityId);
-  const heat = useMemo(() => lotHeat(file, around.rooms, around.nowMs), [file, around]);
+  const heat = useMemo(() => lotHeat(file, related.rooms, related.nowMs), [file, related]);
   const demo = workspace === 'demo';
   const content = dossierContent({ file, answer, meters, preferences, heat, parents, demo });
   const digest = useLotDigest(file.lot.entityId);

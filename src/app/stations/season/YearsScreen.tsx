@@ -9,26 +9,26 @@ import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { BiasChart } from './parts/BiasChart';
 import { NotesSection } from './parts/NotesSection';
-import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { useCurrent, useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { seasonWords } from '../../words/english/season';
 import { colourName } from '../../format/colour';
 import { tastesWords } from '../../words/english/tastes';
 
 function useReport(): SeasonReport {
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const lots = useRuledLots().ruled;
   const guesses = useCurrent('guess');
   return useMemo(() => {
     const prior = priorExpectation();
-    const pastLots = workshop.pastLots.map((one) => ({
+    const pastLots = ledger.pastLots.map((one) => ({
       ...one,
       expectedPercent: expectedMixture(one.shares, prior).mean,
     }));
-    const { book, poured } = workshop.around;
+    const { book, poured } = ledger.related;
     const blended = new Set(poured.map((one) => one.intoLotId).filter((one) => one !== null));
     return seasonReport(lots, { book, guesses, pastLots, blended });
-  }, [workshop, lots, guesses]);
+  }, [ledger, lots, guesses]);
 }
 
 const useMass = (): ((kg: number | null) => string) => {

@@ -17,7 +17,7 @@ import {
   bestBeforeOf,
   keepingAt,
   keepingBasis,
-  standingYears,
+  storedYears,
   worstKeeping,
   type KeepingBasis,
 } from '../../../model/store/keeping';
@@ -32,7 +32,7 @@ import { PlainTable } from '../../ui/PlainTable';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { KeepingChart } from './parts/KeepingChart';
 import { PickRow } from './parts/PickRow';
-import { useWorkshop } from '../../data/useWorkspaceModel';
+import { useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
 
@@ -78,7 +78,7 @@ interface CompareProps {
 
 /** Places beside one another, and keeping liquid beside creaming. */
 function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
-  const { around } = useWorkshop();
+  const { related } = useLedger();
   const preferences = useAppSelector(selectPreferences);
   const { hemisphere } = preferences;
   const today = isoDay(new Date(nowMs));
@@ -86,7 +86,7 @@ function Compare({ file, basis, places, nowMs }: CompareProps): ReactElement {
     const forecast = keepingAt(basis, year, { nowMs, hemisphere });
     const last = forecast.months.at(-1);
     const { checkMonths } = forecast;
-    const best = bestBeforeOf(file, { around, year, checkMonths, hemisphere });
+    const best = bestBeforeOf(file, { related, year, checkMonths, hemisphere });
     return [
       name,
       formatQuantity(year.meanC, 'temperature', preferences, 0),
@@ -157,14 +157,12 @@ function KeepView({ file }: { file: LotFile }): ReactElement {
   const { evidence, ruling } = useAnswer(contents, file.lot.entityId);
   const nowMs = useNow(HOUR_MS);
   const { hemisphere } = useAppSelector(selectPreferences);
-  const { poured } = useWorkshop().around;
+  const { poured } = useLedger().related;
   const [keptAs, setKeptAs] = useState<KeptAs>('as-it-goes');
   const basis = useMemo(() => keepingBasis(evidence, ruling), [evidence, ruling]);
   const own = useMemo(() => {
     const vessels = storedVessels(file, densityMoisture(ruling.belief.mean), poured);
-    return (
-      worstKeeping(basis, standingYears(file.lot, vessels), { nowMs, hemisphere })?.year ?? null
-    );
+    return worstKeeping(basis, storedYears(file.lot, vessels), { nowMs, hemisphere })?.year ?? null;
   }, [file, ruling, poured, basis, nowMs, hemisphere]);
   const [picked, setPlace] = useState<Place | null>(null);
   const place = picked ?? (own ? 'own' : 'shelf');

@@ -33,7 +33,7 @@ import { NothingHere } from '../../ui/page/NothingHere';
 import { ColourField } from './parts/ColourField';
 import { LabelPreview } from './parts/LabelPreview';
 import { FoldSummary } from '../../ui/page/FoldSummary';
-import { useCurrent, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { useCurrent, useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { jarsWords } from '../../words/english/jars';
 
 const { id: _id, ...MEASURE_FIELDS } = sheetFields.fields;
@@ -163,12 +163,10 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
 /** Labels of a run of jars: words, colours, sheet, and the PDF to print. */
 export function LabelsScreen(): ReactElement {
   const { packingId = '' } = useParams();
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const design = useCurrent('label-design').at(-1) ?? null;
   const lots = useRuledLots().ruled;
-  const file = workshop.files.find((one) =>
-    one.packings.some((each) => each.entityId === packingId),
-  );
+  const file = ledger.files.find((one) => one.packings.some((each) => each.entityId === packingId));
   const packing = file?.packings.find((one) => one.entityId === packingId);
   const lot = lots.find((one) => one.file === file);
   if (!file || !packing || !lot) return <NothingHere />;

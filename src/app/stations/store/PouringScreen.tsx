@@ -21,7 +21,7 @@ import { PageLink } from '../../ui/page/PageLink';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { barredBecause } from './blendContainers';
 import { blendedLotRecords } from './blendedLot';
-import { useBlends, useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { useBlends, useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { storeWords } from '../../words/english/store';
 
 interface LineProps {
@@ -207,7 +207,7 @@ function TankList({
 export function PouringScreen(): ReactElement {
   const { blendId = '' } = useParams();
   const blends = useBlends();
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const lots = useRuledLots().ruled;
   const blend = blends.blends.find((one) => one.entityId === blendId);
   if (!blend) return <NothingHere />;
@@ -224,14 +224,7 @@ export function PouringScreen(): ReactElement {
       </p>
       <div className="mt-5 space-y-8">
         {blend.content.tanks.map((_, at) => (
-          <TankList
-            key={at}
-            blend={blend}
-            at={at}
-            ticks={ticks}
-            files={workshop.files}
-            lots={lots}
-          />
+          <TankList key={at} blend={blend} at={at} ticks={ticks} files={ledger.files} lots={lots} />
         ))}
       </div>
       <p className="mt-6 text-base">{storeWords.stirEachTankWellBefore()}</p>

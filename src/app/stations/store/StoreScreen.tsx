@@ -12,7 +12,7 @@ import { LotInStore } from './parts/LotInStore';
 import { SpringCombs } from './parts/SpringCombs';
 import { WatchRows } from './parts/WatchRows';
 import { FoldSummary } from '../../ui/page/FoldSummary';
-import { useBlends, useRuledLots, useStore, useWorkshop } from '../../data/useWorkspaceModel';
+import { useBlends, useRuledLots, useStore, useLedger } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
@@ -33,7 +33,7 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
 
 /** Everything that stands in the store: what to look at, containers, jars, blends. */
 export function StoreScreen(): ReactElement {
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const rulings = useRuledLots();
   const lots = useStore();
   const blends = useBlends();
@@ -72,7 +72,7 @@ export function StoreScreen(): ReactElement {
           </section>
         </div>
         <div className="space-y-8">
-          <CodeSearch files={workshop.files} />
+          <CodeSearch files={ledger.files} />
           <JarsPart lots={lots} />
           <BlendRows {...blends} />
           <SpringCombs combs={combs} />

@@ -20,7 +20,7 @@ import { CodeSearch } from './parts/CodeSearch';
 import { RecallPart } from './parts/RecallPart';
 import { TraceDrawing } from './parts/TraceDrawing';
 import { recallOf } from './recall';
-import { useRuledLots, useTrace, useWorkshop } from '../../data/useWorkspaceModel';
+import { useRuledLots, useTrace, useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
 
@@ -167,7 +167,7 @@ function NodeView({
 /** From hive to jar, both ways. */
 export function TraceScreen(): ReactElement {
   const { nodeId } = useParams();
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const trace = useTrace();
   const lots = useRuledLots().ruled;
   const node = nodeId === undefined ? null : trace.nodes.get(nodeId);
@@ -176,11 +176,11 @@ export function TraceScreen(): ReactElement {
     <>
       <p className="pt-5 text-base font-semibold">{storeWords.storeTraceAndRecall()}</p>
       {node ? (
-        <NodeView key={node.id} trace={trace} files={workshop.files} node={node} lots={lots} />
+        <NodeView key={node.id} trace={trace} files={ledger.files} node={node} lots={lots} />
       ) : (
         <>
           <h1 className="text-4xl font-bold">{storeWords.fromHiveToJarBoth()}</h1>
-          <StartList trace={trace} files={workshop.files} />
+          <StartList trace={trace} files={ledger.files} />
         </>
       )}
     </>

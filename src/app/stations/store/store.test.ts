@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { demoWorkshop } from '../../../../demo/demoWorkshop';
+import { demoLedger } from '../../../../demo/demoLedger';
 import { demoSeason } from '../../../../demo/season';
 import { DAY_MS, ruleOnLot, type BlendPlan, type BlendTask, say } from '../../../core';
 import {
@@ -11,13 +11,13 @@ import {
   jarsNode,
   storedVessels,
   traceOf,
-  type Workshop,
+  type Ledger,
 } from '../../../model';
 import { countingScribe } from '../../../records/test/sampleLot';
 import {
   daysUntil,
   keepingBasis,
-  standingYears,
+  storedYears,
   temperatureOf,
   worstKeeping,
 } from '../../../model/store/keeping';
@@ -32,13 +32,13 @@ import type { StoredLot } from '../../../model';
 
 const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
 const HERE_NOW = { nowMs: NOW_MS, hemisphere: 'north' } as const;
-const workshop: Workshop = demoWorkshop(demoSeason('2026-11-24', NOW_MS), NOW_MS);
-const around = workshop.around;
+const ledger: Ledger = demoLedger(demoSeason('2026-11-24', NOW_MS), NOW_MS);
+const related = ledger.related;
 
 function storedLot(lotId: string): StoredLot {
-  const file = workshop.files.find((one) => one.lot.entityId === lotId)!;
+  const file = ledger.files.find((one) => one.lot.entityId === lotId)!;
   const contents = contentsOf(file);
-  const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+  const evidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
   const ruling = ruleOnLot(evidence);
   return {
     file,
@@ -46,23 +46,23 @@ function storedLot(lotId: string): StoredLot {
     ruling,
     readingsPercent: [],
     settled: file.ruling !== null,
-    vessels: storedVessels(file, 17.5, around.poured),
+    vessels: storedVessels(file, 17.5, related.poured),
     jars: jarStocks(file),
   };
 }
 
-const lots = workshop.files.map((one) => storedLot(one.lot.entityId));
+const lots = ledger.files.map((one) => storedLot(one.lot.entityId));
 const [borage, beans, marsh, ling] = ['demo-1-1', 'demo-3-1', 'demo-5-1', 'demo-9-1'].map(
   storedLot,
 ) as [StoredLot, StoredLot, StoredLot, StoredLot];
 
 describe('where honey stands', () => {
   test('its places outrank the lot’s store, and each is there once', () => {
-    expect(standingYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
-    expect(standingYears(marsh.file.lot, marsh.vessels)).toEqual([{ meanC: 19, swingC: 3 }]);
-    expect(standingYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 3 }]);
+    expect(storedYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
+    expect(storedYears(marsh.file.lot, marsh.vessels)).toEqual([{ meanC: 19, swingC: 3 }]);
+    expect(storedYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 3 }]);
     const emptied = borage.vessels.map((one) => ({ ...one, isEmpty: true }));
-    expect(standingYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 3 }]);
+    expect(storedYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 3 }]);
   });
 
   test('of several places the one to look at first counts', () => {
@@ -208,12 +208,12 @@ describe('a blend that is kept and poured', () => {
   });
 
   test('becomes a lot in the name of its parents, and the blend knows it', () => {
-    const planned = around.blends[0]!;
+    const planned = related.blends[0]!;
     const blend = { ...planned, content };
     const made = blendedLotRecords(countingScribe('made'), blend, {
       at: 0,
       pouredKg: 16,
-      files: workshop.files,
+      files: ledger.files,
     });
     const [lot, tank, next] = made;
     expect(lot?.kind === 'lot' && lot.content).toMatchObject({
@@ -230,11 +230,11 @@ describe('a blend that is kept and poured', () => {
 });
 
 describe('the trace on paper and screen', () => {
-  const { book, rooms, house, blends, poured } = around;
-  const trace = traceOf({ files: workshop.files, book, rooms, house, blends, poured });
+  const { book, rooms, house, blends, poured } = related;
+  const trace = traceOf({ files: ledger.files, book, rooms, house, blends, poured });
 
   test('a recall of a lot finds its jars, who has them, and its containers', () => {
-    const recall = recallOf(trace, workshop.files, lotNode('demo-1-1'));
+    const recall = recallOf(trace, ledger.files, lotNode('demo-1-1'));
     expect(recall).toMatchObject({ given: 12, inHouse: 14 });
     expect(recall.jars[0]!.receivers.map((one) => [one.to, one.count, one.numbers])).toEqual([
       ['ferry landing stall', 6, '1 to 6'],
@@ -242,7 +242,7 @@ describe('the trace on paper and screen', () => {
       ['lighthouse crew', 2, '15 to 16'],
     ]);
     expect(recall.containers).toHaveLength(4);
-    expect(recallOf(trace, workshop.files, lotNode('demo-9-1'))).toMatchObject({
+    expect(recallOf(trace, ledger.files, lotNode('demo-9-1'))).toMatchObject({
       given: 0,
       inHouse: 0,
       jars: [],
@@ -251,7 +251,7 @@ describe('the trace on paper and screen', () => {
 
   test('a recall sheet names whom to tell, what to call back, and what the honey passed through', () => {
     const start = trace.nodes.get(lotNode('demo-1-1'))!;
-    const recall = recallOf(trace, workshop.files, start.id);
+    const recall = recallOf(trace, ledger.files, start.id);
     const { head, parts } = recallContent(trace, start, recall);
     expect(head.decision).toBe('12 jars sold or given away');
     const blocks = new Map(parts.map((one) => [one.title, one.blocks[0]!]));
@@ -271,7 +271,7 @@ describe('the trace on paper and screen', () => {
       expect(block.shares).toHaveLength(block.head.length);
     }
     const nothing = trace.nodes.get(lotNode('demo-9-1'))!;
-    const none = recallContent(trace, nothing, recallOf(trace, workshop.files, nothing.id));
+    const none = recallContent(trace, nothing, recallOf(trace, ledger.files, nothing.id));
     expect(none.head.decision).toBe('0 jars sold or given away');
     expect(none.parts.map((one) => one.title)).not.toContain('Whom to tell');
   });

@@ -88,7 +88,7 @@ function Budget({ heat }: { heat: LotHeat }): ReactElement {
         </p>
       )}
       <p className="mt-2 text-base">
-        {settlingWords.reckonedFromTemperatureAndTime({
+        {settlingWords.computedFromTemperatureAndTime({
           part:
             origin.reportedMs === null
               ? settlingWords.noLaboratoryReportItStarts()

@@ -82,7 +82,7 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
           ...[
             [lineWords.soMuchCameOutOf(), balance.extracted] as const,
             [lineWords.soMuchCameThroughStraining(), balance.strained] as const,
-          ].flatMap(([name, one]) => (one ? [[name, text(one), lineWords.reckoned()]] : [])),
+          ].flatMap(([name, one]) => (one ? [[name, text(one), lineWords.computed()]] : [])),
         ]}
       />
     </>

@@ -13,7 +13,7 @@ import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
 import { askedDay } from './dayQuestion';
 import { DaySheet } from './parts/DaySheet';
-import { useHoneyHouse, useWorkshop } from '../../data/useWorkspaceModel';
+import { useHoneyHouse, useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { lineWords } from '../../words/english/line';
 
@@ -139,10 +139,10 @@ export function StrainScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const navigate = useNavigate();
   const house = useHoneyHouse();
-  const { files } = useWorkshop();
+  const { files } = useLedger();
   const nowMs = useNow(60_000);
   const [adding, setAdding] = useState(false);
-  const standing = files.flatMap((file) =>
+  const settling = files.flatMap((file) =>
     file.settlings
       .filter((one) => one.content.endedAt === null)
       .map((settling) => ({ file, settling })),
@@ -170,13 +170,13 @@ export function StrainScreen(): ReactElement {
           ))}
         </ul>
       )}
-      {standing.length > 0 && (
+      {settling.length > 0 && (
         <section aria-labelledby="standing" className="mt-8">
           <h2 id="standing" className="text-2xl font-bold">
-            {lineWords.settlingStanding({ standing: standing.length })}
+            {lineWords.settlingStanding({ standing: settling.length })}
           </h2>
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-            {standing.map((one) => (
+            {settling.map((one) => (
               <SettlingRow key={one.settling.entityId} {...one} nowMs={nowMs} />
             ))}
           </ul>

@@ -13,7 +13,7 @@ import { useRoomsDue } from './useRoomsDue';
 import { useRivalsDue } from './useRivalsDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
 import { bySeverity, type RuledLot } from '../../../model';
-import { useRuledLots, useWorkshop } from '../../data/useWorkspaceModel';
+import { useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { todayWords } from '../../words/english/today';
 
 interface GroupProps {
@@ -55,7 +55,7 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 /** What waits at every station, then all lots, those that wait for a decision first. */
 export function TodayScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   const rulings = useRuledLots();
   const lots = rulings.ruled;
   const moment = useMoment();
@@ -75,7 +75,7 @@ export function TodayScreen(): ReactElement {
       <h1 className="pt-5 text-4xl font-bold">{todayWords.today()}</h1>
       <ToCorrect unruled={rulings.unruled} />
       <DueList items={due} nowMs={nowMs} />
-      {workshop.files.length === 0 && <Empty workspace={workspace} />}
+      {ledger.files.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
       <Group id="signed" title={todayWords.signed2()} lots={lots.filter((one) => one.settled)} />
     </>

@@ -3,7 +3,7 @@ import { useMemo } from 'react';
 import { useLooksDue } from '../../../db';
 import { boxOf, colonyOf, harvestOf, lastLooks, type Book } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
-import { useStanding } from '../../data/useStanding';
+import { useCombPlace } from '../../data/useCombPlace';
 import { dueList, type Due } from './dueList';
 import type { DueItem } from './dueItem';
 import { useBook } from '../../data/useWorkspaceModel';
@@ -11,14 +11,14 @@ import { commonWords } from '../../words/english/common';
 import { todayWords } from '../../words/english/today';
 
 /** The frame last in hand, where somebody was interrupted. */
-function standingDue(book: Book, standing: ReturnType<typeof useStanding>[0]): Due | null {
-  const harvest = harvestOf(book, standing?.harvestId ?? null);
-  const box = boxOf(book, standing?.boxId ?? null);
-  if (!standing || !harvest || !box) return null;
+function combPlaceDue(book: Book, combPlace: ReturnType<typeof useCombPlace>[0]): Due | null {
+  const harvest = harvestOf(book, combPlace?.harvestId ?? null);
+  const box = boxOf(book, combPlace?.boxId ?? null);
+  if (!combPlace || !harvest || !box) return null;
   const hive = colonyOf(book, box.content.colonyId)?.content.name;
-  const where = [hive, box.content.label, commonWords.frame({ slot: standing.slot })];
+  const where = [hive, box.content.label, commonWords.frame({ slot: combPlace.slot })];
   return {
-    id: 'standing',
+    id: 'comb-place',
     at: harvest.content.day,
     title: todayWords.carryOnAt({ where: where.filter((one) => one !== undefined).join(', ') }),
     why: harvest.content.name,
@@ -34,7 +34,7 @@ const itemOf = ({ id, at, title, why, to }: Due): DueItem => ({
   to,
   station: 'hives',
   timed: at.length > 10,
-  atMs: id === 'standing' ? -Infinity : parseISO(at).getTime(),
+  atMs: id === 'comb-place' ? -Infinity : parseISO(at).getTime(),
 });
 
 const NOTHING: readonly DueItem[] = [];
@@ -44,11 +44,11 @@ export function useHivesDue(): readonly DueItem[] {
   const workspace = useAppSelector(selectWorkspace);
   const book = useBook();
   const records = useLooksDue(workspace);
-  const [standing] = useStanding();
+  const [combPlace] = useCombPlace();
   return useMemo(() => {
     if (!records) return NOTHING;
-    const here = standingDue(book, standing);
+    const here = combPlaceDue(book, combPlace);
     const rest = dueList(lastLooks(records), book, new Date());
     return (here ? [here, ...rest] : rest).map(itemOf);
-  }, [book, records, standing]);
+  }, [book, records, combPlace]);
 }

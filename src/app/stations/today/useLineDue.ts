@@ -4,7 +4,7 @@ import { momentOfClock, nextSkim, type ExtractionFile, type LotFile } from '../.
 import { clockText } from '../../format/clock';
 import { isoDay } from '../../format/dates';
 import type { DueItem } from './dueItem';
-import { useWorkshop } from '../../data/useWorkspaceModel';
+import { useLedger } from '../../data/useWorkspaceModel';
 import { commonWords } from '../../words/english/common';
 import { todayWords } from '../../words/english/today';
 
@@ -59,9 +59,9 @@ function skimRows(files: readonly LotFile[], nowMs: number): DueItem[] {
 
 /** What waits at the line and in settling tanks. */
 export function useLineDue(nowMs: number): readonly DueItem[] {
-  const workshop = useWorkshop();
+  const ledger = useLedger();
   return useMemo(
-    () => [...dayRows(workshop.around.house.days, nowMs), ...skimRows(workshop.files, nowMs)],
-    [workshop, nowMs],
+    () => [...dayRows(ledger.related.house.days, nowMs), ...skimRows(ledger.files, nowMs)],
+    [ledger, nowMs],
   );
 }

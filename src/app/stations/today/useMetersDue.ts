@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
-import type { Workshop } from '../../../model';
+import type { Ledger } from '../../../model';
 import { dueOf, dueWords, readingsOfMeter } from '../../words/meterState';
 import type { DueItem } from './dueItem';
-import { useWorkshop } from '../../data/useWorkspaceModel';
+import { useLedger } from '../../data/useWorkspaceModel';
 import { todayWords } from '../../words/english/today';
 
 /** Meters in use whose zero is to be checked. */
-function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
+function metersDue({ meters, files }: Ledger, now: string): DueItem[] {
   return [...meters.values()].flatMap((meter) => {
     const { entityId: id, content } = meter.instrument;
     const readings = readingsOfMeter(files, id);
@@ -22,6 +22,6 @@ function metersDue({ meters, files }: Workshop, now: string): DueItem[] {
 
 /** What waits at the bench: meters to check. */
 export function useMetersDue(now: string): readonly DueItem[] {
-  const workshop = useWorkshop();
-  return useMemo(() => metersDue(workshop, now), [workshop, now]);
+  const ledger = useLedger();
+  return useMemo(() => metersDue(ledger, now), [ledger, now]);
 }

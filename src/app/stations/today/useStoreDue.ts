@@ -6,7 +6,7 @@ import { daysUntil } from '../../../model/store/keeping';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { watchList } from '../../data/watchList';
 import type { DueItem } from './dueItem';
-import { useCurrent, useStore, useWorkshop } from '../../data/useWorkspaceModel';
+import { useCurrent, useStore, useLedger } from '../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../model';
 import { todayWords } from '../../words/english/today';
 
@@ -37,7 +37,7 @@ function callBackRows(lots: readonly StoredLot[]): DueItem[] {
 /** What waits in the store: looks, openings, and blends that are half poured. */
 export function useStoreDue(nowMs: number): readonly DueItem[] {
   const lots = useStore();
-  const { blends, poured } = useWorkshop().around;
+  const { blends, poured } = useLedger().related;
   const combs = useSpringCombs();
   const { hemisphere } = useAppSelector(selectPreferences);
   return useMemo(() => {

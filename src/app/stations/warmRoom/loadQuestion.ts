@@ -91,11 +91,11 @@ export function loadQuestion({ file, asked, belief }: LoadContext, whatIf: WhatI
   const like = boxLike(file);
   const { outside } = file.room.content;
   const end = present.nowDay + whatIf.days;
-  const inside = present.run.tellDays.filter((one) => one < end);
+  const inside = present.run.reportDays.filter((one) => one < end);
   const one = coreBatch('load', like, present.zeroMs, outside.meanC);
   return {
     task: {
-      run: { ...present.run, room: playedRoom(asked, whatIf), tellDays: [...inside, end] },
+      run: { ...present.run, room: playedRoom(asked, whatIf), reportDays: [...inside, end] },
       belief,
       targets: present.targets,
     },

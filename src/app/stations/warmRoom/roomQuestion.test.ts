@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { demoWorkshop } from '../../../../demo/demoWorkshop';
+import { demoLedger } from '../../../../demo/demoLedger';
 import { demoSeason } from '../../../../demo/season';
 import { learnRoom, loadCourse, roomOutlook } from '../../../core';
 import { roomFilesOf, roomTasks } from '../../../model';
@@ -23,7 +23,7 @@ describe('the room of the demo', () => {
     ]);
     expect(asked.question.past).toHaveLength(1);
     expect(learned).toMatchObject({ measurements: 5, earlier: 4, status: 'converged' });
-    expect(asked.present.run.tellDays.at(-1)).toBeCloseTo(asked.present.nowDay + DAYS_AHEAD, 9);
+    expect(asked.present.run.reportDays.at(-1)).toBeCloseTo(asked.present.nowDay + DAYS_AHEAD, 9);
   });
 
   test('tells a coherent story: both batches dry over the days to come, and little is amiss', () => {
@@ -71,22 +71,22 @@ describe('what if', () => {
 
   test('the deadline is so many days from now, and power is told', () => {
     const question = loadQuestion(context, { ...usual, days: 2.5 });
-    expect(question.task.run.tellDays.at(-1)).toBeCloseTo(asked.present.nowDay + 2.5, 9);
+    expect(question.task.run.reportDays.at(-1)).toBeCloseTo(asked.present.nowDay + 2.5, 9);
     expect(loadCourse(question, 10).kWhPerDay).toBeGreaterThan(2);
   });
 });
 
 describe('a batch made of a lot', () => {
-  const workshop = demoWorkshop(season, NOW);
+  const ledger = demoLedger(season, NOW);
 
   test('starts from what comb and readings say, open cells wetter', () => {
-    const { lot } = workshop.files[0]!;
-    const start = startOfLot(workshop, lot.entityId)!;
+    const { lot } = ledger.files[0]!;
+    const start = startOfLot(ledger, lot.entityId)!;
     expect(start.openPercent - start.cappedPercent).toBeCloseTo(2, 9);
     expect(start.openShare).toBeGreaterThanOrEqual(0);
     expect(start.openShare).toBeLessThanOrEqual(1);
     expect(start.plusMinusPercent).toBeGreaterThan(0.1);
-    expect(startOfLot(workshop, 'gone')).toBeNull();
+    expect(startOfLot(ledger, 'gone')).toBeNull();
   });
 });
 

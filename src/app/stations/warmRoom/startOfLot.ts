@@ -1,5 +1,5 @@
 import { ruleOnLot } from '../../../core';
-import { contentsOf, evidenceFrom, knownFor, type Workshop } from '../../../model';
+import { contentsOf, evidenceFrom, knownFor, type Ledger } from '../../../model';
 
 /** Open cells are wetter than capped ones by so much [%]. @source common practice, no source */
 const OPEN_WETTER_PERCENT = 2;
@@ -19,11 +19,11 @@ export interface LotStart {
 const within = (percent: number): number => Math.min(30, Math.max(12, percent));
 
 /** Start of a batch from what comb and readings say of its lot; null for a lot that is not there. */
-export function startOfLot(workshop: Workshop, lotId: string): LotStart | null {
-  const file = workshop.files.find((one) => one.lot.entityId === lotId);
+export function startOfLot(ledger: Ledger, lotId: string): LotStart | null {
+  const file = ledger.files.find((one) => one.lot.entityId === lotId);
   if (!file) return null;
   const contents = contentsOf(file);
-  const evidence = evidenceFrom(contents, knownFor(workshop, { lotId, contents }));
+  const evidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
   const { belief } = ruleOnLot(evidence);
   const openShare = evidence.comb ? 1 - evidence.comb.cappedShare : USUAL_OPEN_SHARE;
   return {

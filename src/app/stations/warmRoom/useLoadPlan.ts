@@ -5,7 +5,7 @@ import { helperTrouble } from '../../../workers/helpers';
 import { roomWords } from '../../words/english/room';
 import { tell } from '../../words/tell';
 
-/** So long nothing may be moved before the courses are reckoned [ms]. */
+/** So long nothing may be moved before the courses are computed [ms]. */
 const CALM_MS = 300;
 
 /** The plan of a load on its way: null until it is there, or why there is none. */

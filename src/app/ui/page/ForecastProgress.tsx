@@ -12,10 +12,10 @@ interface ForecastProgressProps {
     WorkerForecast<unknown, unknown>,
     'status' | 'why' | 'draws' | 'progress' | 'cancel' | 'again'
   >;
-  /** what is reckoned many times over, such as “course” */
+  /** what is computed many times over, such as “course” */
   one: string;
   total: number;
-  /** what to look at where it could not be reckoned */
+  /** what to look at where it could not be computed */
   lookAt: string;
   /** what the forecast rests on */
   children: ReactNode;

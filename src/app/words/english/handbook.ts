@@ -3,7 +3,7 @@ import { messages } from '../messages';
 export const handbookWords = messages('handbook', {
   perC: '{indexPerC} per °C',
   aMeterIsHeldAgainst:
-    'A meter is held against a substance of known index. Each has its own change with temperature; with that of honey one would invent an offset. ATC is built for sugar and takes off too little on oil, which is reckoned with. What a full check finds is taken off every reading until the next; a rough one corrects nothing. The zero is thought to wander by {standardDeviation} points in a month (random walk), pooled with the meter’s own history. A step larger than twice what checks and drift explain is a jump: readings between are flagged and shown as they would be, and none is changed.',
+    'A meter is held against a substance of known index. Each has its own change with temperature; with that of honey one would invent an offset. ATC is built for sugar and takes off too little on oil, which is allowed for. What a full check finds is taken off every reading until the next; a rough one corrects nothing. The zero is thought to wander by {standardDeviation} points in a month (random walk), pooled with the meter’s own history. A step larger than twice what checks and drift explain is a jump: readings between are flagged and shown as they would be, and none is changed.',
   references: 'References',
   reference: 'Reference',
   indexAtC: 'Index at 20 °C',

@@ -422,5 +422,5 @@ export const lineWords = messages('line', {
   yes: 'yes',
   no: 'no',
   up: '% up',
-  reckoned: 'reckoned',
+  computed: 'calculated',
 });

@@ -83,7 +83,7 @@ export const settlingWords = messages('settling', {
   atLeast: '{bandText}, at least {diastaseSchade}',
   doNotFeedItBack:
     'Do not feed it back: from about {hmfHarmsBees} mg/kg of HMF on, honey harms bees.',
-  reckonedFromTemperatureAndTime:
+  computedFromTemperatureAndTime:
     '{part} Estimated from temperature and time, taking combs in a warm room to be as warm as its air; only a laboratory certifies. Warmth and straining do not remove botulinum spores.',
   noLaboratoryReportItStarts: 'No laboratory report: it starts as fresh honey usually does.',
   startsFromTheReportOf: 'Starts from the report of {laboratory}, {reportedMs}.',

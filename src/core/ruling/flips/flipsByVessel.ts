@@ -32,7 +32,7 @@ export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
     });
     return tried('without-vessels', words, without(evidence, ids), ruling);
   };
-  const [few, all] = choices.map(tryWithout);
+  const [quickTake, all] = choices.map(tryWithout);
   const isSame = choices[0]!.size === choices[1]!.size;
-  return isSame ? (all ?? []) : [...(few ?? []), ...(all ?? [])];
+  return isSame ? (all ?? []) : [...(quickTake ?? []), ...(all ?? [])];
 }

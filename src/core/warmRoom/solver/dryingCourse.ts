@@ -32,12 +32,12 @@ export interface Course {
 
 /** A run before its first stretch. */
 export function startOf(run: DryingRun): Course {
-  const end = run.tellDays[run.tellDays.length - 1];
+  const end = run.reportDays[run.reportDays.length - 1];
   if (end === undefined) {
     throw new DomainError({
       code: 'empty',
       fn: 'simulateDrying',
-      param: 'tellDays',
+      param: 'reportDays',
       value: 0,
       unit: '1',
     });
@@ -81,7 +81,7 @@ export function surroundingsAt({ run }: Course, from: number): Surroundings {
 }
 
 /** Known air begins where it was measured, whatever the balance said. */
-export function meetKnownAir({ air }: Course, surroundings: Surroundings, day: number): void {
+export function startFromKnownAir({ air }: Course, surroundings: Surroundings, day: number): void {
   if (surroundings.kind === 'known') airAt(surroundings.air, day, air);
 }
 

@@ -16,8 +16,8 @@ const ROWS = [
 ] as const;
 
 describe('ten boxes in the room against another solver (scipy, BDF)', () => {
-  const tellDays = [0, ...ROWS.map(([day]) => day)];
-  const { moments } = simulateDrying(inRoom([boxes(10)], { tellDays }));
+  const reportDays = [0, ...ROWS.map(([day]) => day)];
+  const { moments } = simulateDrying(inRoom([boxes(10)], { reportDays }));
 
   test.each(ROWS.map((row, at) => [row[0], row, at] as const))('day %d', (_, row, at) => {
     const [, all, open, capped, air, humidity, honey] = row;

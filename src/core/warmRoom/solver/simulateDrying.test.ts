@@ -46,7 +46,7 @@ describe('the job (common practice, no source)', () => {
       room: null,
       known: { kind: 'constant', temperatureC: 33, relativeHumidity },
       batches: [batch(parts, { temperatureC: 20, airFactor: 1 })],
-      tellDays: [3, 4],
+      reportDays: [3, 4],
     }).moments.map((one) => one.batches.get('a')!.meanPercent);
 
   test('a third open at 20 %, the rest capped at 17.5 %: 16 to 17 % blended after 3 to 4 days', () => {
@@ -174,7 +174,7 @@ describe('properties', () => {
     const after = [5, 10, 20, 40, 80, 160].map(
       (count) =>
         simulateDrying(
-          inRoom([boxes(count)], { room, tellDays: [1, 2, 3] }),
+          inRoom([boxes(count)], { room, reportDays: [1, 2, 3] }),
         ).moments[2]!.batches.get('a')!.meanPercent,
     );
     after.slice(1).forEach((one, at) => expect(one).toBeGreaterThanOrEqual(after[at]! - 1e-3));
@@ -187,7 +187,7 @@ describe('properties', () => {
       room: null,
       known,
       batches: [batch([open(18, 15)], { temperatureC: 12 })],
-      tellDays: [0, 0.5 / 24, 1 / 24, 3],
+      reportDays: [0, 0.5 / 24, 1 / 24, 3],
     };
     const [start, , hour, days] = simulateDrying(run).moments.map(
       (one) => one.batches.get('a')!.meanPercent,
@@ -213,7 +213,7 @@ describe('properties', () => {
       room: null,
       known,
       batches: [batch([open(20, 15)], { temperatureC: 33, airFactor: 1 })],
-      tellDays: [0.25],
+      reportDays: [0.25],
     };
     const cooler = 33 - simulateDrying(run).moments[0]!.batches.get('a')!.honeyC;
     expect(cooler).toBeGreaterThan(1);
@@ -235,9 +235,12 @@ describe('properties', () => {
       const known = { kind: 'constant', temperatureC: 30, relativeHumidity: 0.35 } as const;
       const stirred = stirredEveryDays === undefined ? {} : { stirredEveryDays };
       const batches = [batch([part], { temperatureC: 30, airFactor: 1, ...stirred })];
-      return simulateDrying({ room: null, known, batches, tellDays: [3] }).moments[0]!.batches.get(
-        'a',
-      )!.meanPercent;
+      return simulateDrying({
+        room: null,
+        known,
+        batches,
+        reportDays: [3],
+      }).moments[0]!.batches.get('a')!.meanPercent;
     };
     expect(tray(0.25)).toBeLessThan(tray() - 0.3);
   });
@@ -246,6 +249,6 @@ describe('properties', () => {
 describe('preconditions', () => {
   test('honey that is none, and a run without times', () => {
     expect(() => simulateDrying(inSteadyAir(open(45), [33, 0.3], [1]))).toThrow('moisturePercent');
-    expect(() => simulateDrying(inSteadyAir(open(17), [33, 0.3], []))).toThrow('tellDays');
+    expect(() => simulateDrying(inSteadyAir(open(17), [33, 0.3], []))).toThrow('reportDays');
   });
 });

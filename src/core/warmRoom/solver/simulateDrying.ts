@@ -5,7 +5,7 @@ import { slotsOf, type BatchSlot } from './batch';
 import {
   isIn,
   loadState,
-  meetKnownAir,
+  startFromKnownAir,
   openDoor,
   startOf,
   stir,
@@ -43,7 +43,7 @@ interface Stretch {
 
 /** Tells of a time to tell of, once it is reached. */
 function tellReached({ course, slots, state }: Stretch, day: number): void {
-  const next = course.run.tellDays[course.told];
+  const next = course.run.reportDays[course.told];
   if (next === undefined || next > day + SHORTEST_STEP_DAYS) return;
   tell(course, slots, state, { day: next, totals: { ...course.totals } });
 }
@@ -66,7 +66,7 @@ function runStretch(stretch: Stretch, from: number, to: number): void {
   while (day < to) {
     tries += 1;
     requireInRange(tries, [0, MOST_TRIES], { fn: 'simulateDrying', param: 'steps', unit: '1' });
-    const goal = Math.min(to, course.run.tellDays[course.told] ?? to);
+    const goal = Math.min(to, course.run.reportDays[course.told] ?? to);
     const days = Math.min(wanted, LONGEST_STEP_DAYS, Math.max(goal - day, SHORTEST_STEP_DAYS));
     const error = finer * dryingStep(system, state, { day, days }, work);
     if (error <= 1 || days <= SHORTEST_STEP_DAYS) {
@@ -111,12 +111,12 @@ function goThrough(course: Course, from: number, to: number): void {
     AIR_RATIO + 1,
   );
   const surroundings = surroundingsAt(course, from);
-  meetKnownAir(course, surroundings, from);
+  startFromKnownAir(course, surroundings, from);
   const state = loadState(course, slots, length);
   stir(slots, state, from);
   const system = dryingSystem(surroundings, slots);
   const stretch = { course, system, slots, state, work: stepWork(length) };
-  if (course.told === 0 && run.tellDays[0] === from) {
+  if (course.told === 0 && run.reportDays[0] === from) {
     tell(course, slots, state, { day: from, totals: { ...course.totals } });
   }
   const [airBefore, waterBefore] = [state[AIR_RATIO]!, waterOf(slots, state)];
@@ -145,7 +145,7 @@ export function simulateDrying(run: DryingRun): DryingResult {
   requireFinite({ run }, 'simulateDrying');
   requireRun(run);
   const course = startOf(run);
-  const place = { fn: 'simulateDrying', param: 'tellDays', unit: 'd' };
+  const place = { fn: 'simulateDrying', param: 'reportDays', unit: 'd' };
   requireInRange(course.end, [0, LONGEST_DRYING_DAYS], place);
   const breaks = breaksOf(run, course.end);
   breaks.slice(1).forEach((to, at) => goThrough(course, breaks[at]!, to));

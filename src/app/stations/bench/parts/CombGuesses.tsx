@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { resolvedGuess, type GuessResolved } from '../../../../core';
-import { classOf, makeUpColours, type LotFile } from '../../../../model';
+import { classOf, compositionColours, type LotFile } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { COLOUR_NAMES, colourName } from '../../../format/colour';
 import { formatQuantity } from '../../../format/units';
@@ -18,7 +18,7 @@ const RESOLVED: Readonly<Record<GuessResolved, string>> = {
 export function CombGuesses({ file }: { file: LotFile }): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   if (!file.frames) return null;
-  const guesses = [...makeUpColours(file.frames.content)].sort(([, a], [, b]) => b - a);
+  const guesses = [...compositionColours(file.frames.content)].sort(([, a], [, b]) => b - a);
   if (guesses.length === 0) {
     return <p className="mt-2 text-base">{benchWords.itsColourInTheComb()}</p>;
   }

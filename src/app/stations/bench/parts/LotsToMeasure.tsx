@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Workshop } from '../../../../model';
+import type { Ledger } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { answerFigure } from '../../../words/phrasing';
 import { PageLink } from '../../../ui/page/PageLink';
@@ -52,9 +52,9 @@ function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
 }
 
 /** What to measure next, lot by lot. */
-export function LotsToMeasure({ workshop }: { workshop: Workshop }): ReactElement {
+export function LotsToMeasure({ ledger }: { ledger: Ledger }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const lots = useMemo(() => lotsToMeasure(workshop, preferences), [workshop, preferences]);
+  const lots = useMemo(() => lotsToMeasure(ledger, preferences), [ledger, preferences]);
   const waiting = lots.filter((one) => one.rank < DONE_FROM);
   const done = lots.filter((one) => one.rank >= DONE_FROM);
   return (

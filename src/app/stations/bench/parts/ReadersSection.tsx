@@ -1,14 +1,14 @@
 import type { ReactElement } from 'react';
 import { OWN_REPEATABILITY_FROM_DOF, SPREAD_PRIORS } from '../../../../core';
-import { repeatabilityOf, type Workshop } from '../../../../model';
+import { repeatabilityOf, type Ledger } from '../../../../model';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
 
 /** How well each reader repeats, from their own replicates. */
-export function ReadersSection({ workshop }: { workshop: Workshop }): ReactElement {
-  const { replicates } = workshop;
+export function ReadersSection({ ledger }: { ledger: Ledger }): ReactElement {
+  const { replicates } = ledger;
   const readers = [...new Set(replicates.map((one) => one.reader))].sort();
   const prior = SPREAD_PRIORS.repeatability;
   return (

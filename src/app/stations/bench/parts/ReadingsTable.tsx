@@ -10,7 +10,7 @@ import { useVirtualizer, type Virtualizer } from '@tanstack/react-virtual';
 import { ArrowDown, ArrowUp } from 'lucide-react';
 import { useMemo, useRef, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import type { Workshop } from '../../../../model';
+import type { Ledger } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { formatMoment } from '../../../format/dates';
 import { formatPercent } from '../../../format/moisture';
@@ -145,10 +145,10 @@ function CellText({ cell }: { cell: Cell }): ReactElement {
 }
 
 /** All readings in a table that scrolls however many there are. */
-export function ReadingsTable({ workshop }: { workshop: Workshop }): ReactElement {
+export function ReadingsTable({ ledger }: { ledger: Ledger }): ReactElement {
   const scroller = useRef<HTMLDivElement>(null);
   const [search, setSearch] = useState('');
-  const lines = useMemo(() => readingLines(workshop), [workshop]);
+  const lines = useMemo(() => readingLines(ledger), [ledger]);
   const table = useTable(lines, search);
   const found = table.getRowModel().rows.length;
   // It asks for the scroller in its effects, so it stands where that is drawn.

@@ -4,7 +4,7 @@ import { repeatabilityOf } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { COMPONENTS } from '../../../words/reading';
 import type { Answer } from '../../../lot/useLot';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { benchWords } from '../../../words/english/bench';
 
 /** Parts smaller than this share of the variance are not drawn. */
@@ -55,7 +55,7 @@ const FROM_WORDS: Readonly<Record<Repeatability['from'], string>> = {
 /** How well the keeper repeats, and where that is known from. */
 function OwnRepeatability(): ReactElement {
   const { initials } = useAppSelector(selectPreferences);
-  const { replicates } = useWorkshop();
+  const { replicates } = useLedger();
   const own = repeatabilityOf(initials, initials === '' ? [] : replicates);
   return (
     <p className="mt-3 text-base">

@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import type { KeptJudgedFrame } from '../../../../model';
 import { SHAKE_CHOICES } from '../../../forms/lots/combForm';
 import { Button } from '../../../ui/Button';
-import type { FewForm } from '../few';
+import type { QuickTakeForm } from '../quickTake';
 import { sideName } from '../frameDraft';
 import { ACT_NAMES } from '../words';
 import { Pick } from './Pick';
@@ -25,7 +25,7 @@ interface FewFrameFieldsProps {
 
 /** One of a few frames: both sides, the shake, the answer. */
 export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): ReactElement {
-  const { watch, setValue } = useFormContext<FewForm>();
+  const { watch, setValue } = useFormContext<QuickTakeForm>();
   const tell = useTell();
   const frame = watch(`frames.${at}`);
   return (

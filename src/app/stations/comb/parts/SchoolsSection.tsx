@@ -107,7 +107,7 @@ export function SchoolsSection({
     const schools = [...SCHOOLS, ...day.book.schools];
     return schoolsOnDay(day, doneFrames(day), { schools, expectation });
   }, [day, expectation]);
-  if (day.judged.length + day.file.strokes.length === 0) return null;
+  if (day.judged.length + day.file.surveys.length === 0) return null;
   const choose = (schoolId: string): void => {
     const content = { ...day.harvest.content, schoolId };
     void dispatch(

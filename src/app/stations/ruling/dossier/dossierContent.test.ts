@@ -2,31 +2,28 @@ import { describe, expect, test } from '@jest/globals';
 import { ruleOnLot } from '../../../../core';
 import { contentsOf, evidenceFrom, knownFor, lotHeat } from '../../../../model';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../../../records';
-import { demoWorkshop } from '../../../../../demo/demoWorkshop';
+import { demoLedger } from '../../../../../demo/demoLedger';
 import { demoSeason } from '../../../../../demo/season';
 import { tell } from '../../../words/tell';
 import type { PaperBlock, PaperContent } from '../../../pdf/content';
 import { dossierContent } from './dossierContent';
 
 const NOW_MS = Date.parse('2026-11-24T12:00:00.000Z');
-const workshop = demoWorkshop(demoSeason('2026-11-24', NOW_MS), NOW_MS);
-const lots = workshop.files.map((file) => [file.lot.content.name, file] as const);
+const ledger = demoLedger(demoSeason('2026-11-24', NOW_MS), NOW_MS);
+const lots = ledger.files.map((file) => [file.lot.content.name, file] as const);
 const AMERICAN: Preferences = { ...DEFAULT_PREFERENCES, temperatureUnit: 'F', massUnit: 'lb' };
 
 function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
-  const file = workshop.files.find((one) => one.lot.content.name === name)!;
+  const file = ledger.files.find((one) => one.lot.content.name === name)!;
   const contents = contentsOf(file);
-  const evidence = evidenceFrom(
-    contents,
-    knownFor(workshop, { lotId: file.lot.entityId, contents }),
-  );
+  const evidence = evidenceFrom(contents, knownFor(ledger, { lotId: file.lot.entityId, contents }));
   const ruling = ruleOnLot(evidence);
   const content = dossierContent({
     file,
     answer: { evidence, ruling },
-    meters: workshop.meters,
+    meters: ledger.meters,
     preferences,
-    heat: lotHeat(file, workshop.around.rooms, NOW_MS),
+    heat: lotHeat(file, ledger.related.rooms, NOW_MS),
     parents: [],
     demo: true,
   });

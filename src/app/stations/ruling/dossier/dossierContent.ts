@@ -1,6 +1,6 @@
 import type { PaperContent } from '../../../pdf/content';
 import type { DossierSources } from './dossierSources';
-import { aroundPart } from './aroundPart';
+import { relatedPart } from './relatedPart';
 import { evidencePart } from './evidencePart';
 import { cautionsPart, reasonsPart, signaturePart, waysPart } from './rulingParts';
 import { methodPart } from './methodPart';
@@ -13,7 +13,7 @@ export function dossierContent(sources: DossierSources): PaperContent {
     evidencePart(sources),
     parentsPart(sources),
     methodPart(sources),
-    aroundPart(sources),
+    relatedPart(sources),
     reasonsPart(sources),
     waysPart(sources),
     cautionsPart(sources),

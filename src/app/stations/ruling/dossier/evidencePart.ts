@@ -4,7 +4,7 @@ import { vesselIdOf, type Reading } from '../../../../records';
 import { SHAKE_CHOICES } from '../../../forms/lots/combForm';
 import { colourWords } from '../../../format/colour';
 import { formatMoment } from '../../../format/dates';
-import { makeUpWords } from '../../../words/makeUp';
+import { compositionWords } from '../../../words/composition';
 import { formatDial } from '../../../format/moisture';
 import { offsetTaken } from '../../../words/reading';
 import { formatQuantity } from '../../../format/units';
@@ -86,7 +86,7 @@ export function readingBlocks(sources: DossierSources): PaperBlock[] {
 
 function combWords({ file, preferences }: DossierSources): string {
   const { comb, frames } = file;
-  if (frames) return makeUpWords(frames.content, preferences);
+  if (frames) return compositionWords(frames.content, preferences);
   if (!comb) return dossierWords.notJudged();
   const shake = SHAKE_CHOICES.find((one) => one.value === comb.content.shake)?.label.toLowerCase();
   return dossierWords.tenthsCappedShakeTest({

@@ -2,7 +2,7 @@ import { blocksOf } from '../../../../core';
 import type { Preferences } from '../../../../records';
 import type { RuledLot } from '../../../../model';
 import { headline, answerFigure } from '../../../words/phrasing';
-import { makeUpWords } from '../../../words/makeUp';
+import { compositionWords } from '../../../words/composition';
 import type { PaperBlock, PaperPart } from '../../../pdf/content';
 import { readingBlocks } from './evidencePart';
 import { text, type DossierSources } from './dossierSources';
@@ -51,7 +51,7 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
       ? [
           text(
             dossierWords.comb2({
-              makeUpWords: makeUpWords(file.frames.content, sources.preferences),
+              makeUpWords: compositionWords(file.frames.content, sources.preferences),
             }),
           ),
         ]

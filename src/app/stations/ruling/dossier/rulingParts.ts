@@ -29,10 +29,10 @@ export function reasonsPart({ answer, preferences }: DossierSources): PaperPart 
 /** What else can be done with it, where it is not accepted. */
 export function waysPart({ answer, preferences }: DossierSources): PaperPart {
   const { outcome, ways } = answer.ruling;
-  const isTold = !isAccepted(outcome) && outcome !== 'measure';
+  const isShown = !isAccepted(outcome) && outcome !== 'measure';
   return {
     title: dossierWords.whatCanBeDoneWith(),
-    blocks: isTold
+    blocks: isShown
       ? [
           {
             as: 'list',

@@ -1,8 +1,8 @@
 import type { ReactElement } from 'react';
-import { makeUpCount, makeUpMass, makeUpStates } from '../../../../model';
+import { compositionCount, compositionMass, compositionStates } from '../../../../model';
 import { type LotFrame, type LotFrames } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { makeUpOrigins } from '../../../words/makeUp';
+import { compositionOrigins } from '../../../words/composition';
 import { formatQuantity } from '../../../format/units';
 import { PageLink } from '../../../ui/page/PageLink';
 import { PlainTable } from '../../../ui/PlainTable';
@@ -26,8 +26,8 @@ function placeWords({ hive, box, slot, count }: LotFrame): string {
 export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { content } = frames;
-  const mass = makeUpMass(content);
-  const { hives, flows, yards } = makeUpOrigins(content);
+  const mass = compositionMass(content);
+  const { hives, flows, yards } = compositionOrigins(content);
   const say = (kg: number): string => formatQuantity(kg, 'mass', preferences);
   const cleared = content.frames.filter((one) => one.cleared !== '');
   return (
@@ -37,9 +37,11 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
       aside={<PageLink to={`comb/${content.harvestId}`}>{rulingWords.theDayAtTheHives()}</PageLink>}
     >
       <p className="text-lg">
-        <strong className="text-3xl">{Math.round(makeUpStates(content).capped * 100)} %</strong>{' '}
+        <strong className="text-3xl">
+          {Math.round(compositionStates(content).capped * 100)} %
+        </strong>{' '}
         {rulingWords.cappedByMassFramesIn({
-          makeUpCount: makeUpCount(content),
+          makeUpCount: compositionCount(content),
           mass: formatDoubtful(mass.massKg, 1.96 * mass.standardUncertaintyKg, 'mass', preferences),
         })}
       </p>

@@ -18,10 +18,10 @@ import { commonWords } from '../../../words/english/common';
 import { storeWords } from '../../../words/english/store';
 
 /** Where a vessel stands, in words. */
-function placeWords({ standing }: StoredVessel, temperature: (c: number) => string): string {
-  if (!standing) return storeWords.placeNotNoted();
-  const name = standing.place || PLACE_NAMES[standing.kind];
-  return standing.temperatureC === null ? name : `${name}, ${temperature(standing.temperatureC)}`;
+function placeWords({ storedAt }: StoredVessel, temperature: (c: number) => string): string {
+  if (!storedAt) return storeWords.placeNotNoted();
+  const name = storedAt.place || PLACE_NAMES[storedAt.kind];
+  return storedAt.temperatureC === null ? name : `${name}, ${temperature(storedAt.temperatureC)}`;
 }
 
 function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => void }): ReactElement {

@@ -25,7 +25,7 @@ import { formatQuantity } from '../../../format/units';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import type { StoredLot } from '../../../../model';
 import { storeWords } from '../../../words/english/store';
 
@@ -36,7 +36,7 @@ const REASONS = {
 
 /** A day to propose on the label of honey from one vessel, with why. */
 function useProposal(lot: StoredLot, nowIso: string) {
-  const around = useWorkshop().around;
+  const related = useLedger().related;
   const { hemisphere } = useAppSelector(selectPreferences);
   return useCallback(
     (vesselId: string): { day: string; why: string } => {
@@ -48,15 +48,15 @@ function useProposal(lot: StoredLot, nowIso: string) {
           ? wettestMoisture(evidence, ruling.belief)
           : vesselEstimate(evidence, ruling.belief, vesselId);
       const checkMonths = checkAgainMonths(keepingClass(moisture).id, stored);
-      const proposal = around
-        ? bestBeforeOf(file, { around, year, checkMonths, hemisphere })
+      const proposal = related
+        ? bestBeforeOf(file, { related, year, checkMonths, hemisphere })
         : { days: 0, reason: 'check-again' as const };
       return {
         day: isoDay(addDays(parseISO(nowIso), proposal.days)),
         why: storeWords.suggestedYouDecideWithinLocal({ reason: REASONS[proposal.reason] }),
       };
     },
-    [lot, around, nowIso, hemisphere],
+    [lot, related, nowIso, hemisphere],
   );
 }
 

@@ -1,6 +1,6 @@
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
-import { makeUpCount, makeUpMass, type NamedTool } from '../../../../model';
+import { compositionCount, compositionMass, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
@@ -10,7 +10,7 @@ import { toolName } from '../../../words/strainWords';
 import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { lineWords } from '../../../words/english/line';
 
 interface FoldProps {
@@ -42,7 +42,7 @@ const GRID = 'grid gap-5 sm:grid-cols-2';
 function LotOfDay(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues } = useFormContext<DayForm>();
-  const { files } = useWorkshop();
+  const { files } = useLedger();
   if (files.length === 0) return null;
   const take = (lotId: string): void => {
     const file = files.find((one) => one.lot.entityId === lotId);
@@ -54,7 +54,7 @@ function LotOfDay(): ReactElement | null {
     set('honeyKind', file.lot.content.honeyKind);
     const made = file.frames?.content;
     if (!made) return;
-    const [frames, { massKg }] = [makeUpCount(made), makeUpMass(made)];
+    const [frames, { massKg }] = [compositionCount(made), compositionMass(made)];
     set('frames', String(frames));
     set('honeyKgPerFrame', decimalText(unitOf('mass', preferences).fromBase(massKg / frames), 2));
   };

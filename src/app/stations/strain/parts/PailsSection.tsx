@@ -8,7 +8,7 @@ import { Button } from '../../../ui/Button';
 import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { commonWords } from '../../../words/english/common';
 import { lineWords } from '../../../words/english/line';
 
@@ -35,7 +35,7 @@ export function PailsSection({
 }): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { files } = useWorkshop();
+  const { files } = useLedger();
   const { content } = file.extraction;
   const lot = files.find((one) => one.lot.entityId === content.lotId);
   const containers = suggestedContainers(content, asked.pails, PAIL_LABELS);

@@ -5,13 +5,13 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { commonWords } from '../../../words/english/common';
 import { lineWords } from '../../../words/english/line';
 
 /** Frames of the day's lot that were looked at one by one; those judged at one stroke have no weight of their own. */
 function useWeighedFrames({ extraction }: ExtractionFile): WeighedFrame[] {
-  const { files } = useWorkshop();
+  const { files } = useLedger();
   const lot = files.find((one) => one.lot.entityId === extraction.content.lotId);
   return (lot?.frames?.content.frames ?? [])
     .filter((one) => one.count === 1)

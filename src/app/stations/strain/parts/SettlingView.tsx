@@ -111,7 +111,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { content } = settling;
   const { task, plan, next, hours, now } = useSkimTimes(props);
-  const isStanding = content.endedAt === null;
+  const isSettling = content.endedAt === null;
   const second = Number.isFinite(plan.secondHours) ? plan.secondHours : 300;
   const drawn = 24 * Math.min(21, Math.max(2, Math.ceil((1.3 * second) / 24)));
   const rows = useMemo(
@@ -160,7 +160,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
         <div className="space-y-4">
           <div className="border-l-8 border-lavender pl-4">
             <p className="text-xl">
-              {!isStanding
+              {!isSettling
                 ? settlingWords.noLongerSettling()
                 : next
                   ? next.which === 'first'
@@ -168,13 +168,13 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
                     : settlingWords.skimItAgain()
                   : settlingWords.skimmedTwiceBottleIt()}
             </p>
-            {isStanding && next && (
+            {isSettling && next && (
               <p role="status" className="text-5xl leading-tight font-bold">
                 {next.atMs <= nowMs ? commonWords.now() : formatWeekTime(next.atMs)}
               </p>
             )}
             <p className="mt-1 text-lg">
-              {isStanding
+              {isSettling
                 ? settlingWords.afterOfTheBubblesAnd({
                     spanText: spanText(Math.max(0, hours)),
                     share: percent(now.matter.bubbles.share),
@@ -189,7 +189,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
               <p className="text-lg font-bold">{settlingWords.soColdAndThickIt()}</p>
             )}
           </div>
-          {isStanding && (
+          {isSettling && (
             <>
               {next && <SkimForm settling={settling} />}
               <div className="flex flex-wrap gap-3">
@@ -225,7 +225,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             <ClearedChart
               task={task}
               hours={drawn}
-              nowHours={isStanding && hours > 0 ? hours : null}
+              nowHours={isSettling && hours > 0 ? hours : null}
             />
           </Suspense>
           <PlainTable

@@ -22,7 +22,7 @@ import { formatShortTime } from '../../../format/dates';
 interface AirChartProps {
   /** measured in the room */
   log: AirSeries;
-  /** null until it is reckoned */
+  /** null until it is computed */
   outlook: RoomOutlook | null;
   draws: readonly ForecastDraw[];
   /** humidity at which the machine stops [1]; null without one */

@@ -6,7 +6,7 @@ import { Fields } from '../../../entry/Fields';
 import { batchEntry, type BatchForm } from '../../../forms/room/batchForm';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
-import { useWorkshop } from '../../../data/useWorkspaceModel';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { roomWords } from '../../../words/english/room';
 
 const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPercent'] as const;
@@ -15,11 +15,11 @@ const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPer
 function LotField(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues, watch } = useFormContext<BatchForm>();
-  const workshop = useWorkshop();
-  const chosen = workshop.files.find((one) => one.lot.entityId === watch('lotIds'));
-  if (workshop.files.length === 0) return null;
+  const ledger = useLedger();
+  const chosen = ledger.files.find((one) => one.lot.entityId === watch('lotIds'));
+  if (ledger.files.length === 0) return null;
   const take = (lotId: string): void => {
-    const start = startOfLot(workshop, lotId);
+    const start = startOfLot(ledger, lotId);
     if (!start) return;
     const { name, ...known } = batchEntry.fill(start, preferences);
     if (getValues('name').trim() === '') setValue('name', name, { shouldDirty: true });
@@ -29,7 +29,7 @@ function LotField(): ReactElement | null {
     <Field
       of={batchEntry}
       at="lotIds"
-      choices={lotOptions(workshop.files)}
+      choices={lotOptions(ledger.files)}
       onChosen={take}
       hint={
         chosen?.lot.content.honeyKind === 'heather'

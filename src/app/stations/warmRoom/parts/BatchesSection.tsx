@@ -24,8 +24,8 @@ interface BatchesProps {
 
 /** What the batch is at now, and between what it lies; nothing until it is in. */
 function nowWords({ asked, forecast }: BatchesProps, at: number): string {
-  const { tellDays } = asked.present.run;
-  const index = tellDays.findLastIndex((day) => day <= asked.present.nowDay);
+  const { reportDays } = asked.present.run;
+  const index = reportDays.findLastIndex((day) => day <= asked.present.nowDay);
   if (forecast.draws.length < FIRST_TOLD) return '';
   const { low, middle, high } = moistureAt(forecast.draws, at, Math.max(0, index));
   if (!Number.isFinite(middle)) return roomWords.justIn();

@@ -69,7 +69,7 @@ function chartData({
   const line = (values: readonly number[]) => pointsOf(days, values, zeroMs);
   return {
     datasets: [
-      ...(draws.length > 1 ? bandSets(moistureBand(draws, at), run.tellDays, zeroMs) : []),
+      ...(draws.length > 1 ? bandSets(moistureBand(draws, at), run.reportDays, zeroMs) : []),
       {
         ...LINE,
         label: roomWords.mostLikely(),

@@ -146,11 +146,13 @@ interface CoarseProps {
   deadline: string;
 }
 
-/** The answer at once from one run, and the probability once many courses are reckoned. */
+/** The answer at once from one run, and the probability once many courses are computed. */
 function Answer(props: CoarseProps): ReactElement {
   const { course, question, share, honeyKg, price, deadline } = props;
   const days = course.readyDay - question.inDay;
-  const stays = Number.isFinite(days) ? days : question.task.run.tellDays.at(-1)! - question.inDay;
+  const stays = Number.isFinite(days)
+    ? days
+    : question.task.run.reportDays.at(-1)! - question.inDay;
   const cost = (price * course.kWhPerDay * stays) / Math.max(1, honeyKg);
   return (
     <div className="mt-3">

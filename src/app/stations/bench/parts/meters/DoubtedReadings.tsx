@@ -4,7 +4,7 @@ import {
   readingEvidence,
   wouldBePercent,
   type Meter,
-  type Workshop,
+  type Ledger,
 } from '../../../../../model';
 import { formatMoment } from '../../../../format/dates';
 import { formatPercent } from '../../../../format/moisture';
@@ -18,12 +18,12 @@ import { meterWords } from '../../../../words/english/meter';
 /** Readings since the last good check before a jump, with what each would be; none is changed. */
 export function DoubtedReadings({
   meter,
-  workshop,
+  ledger,
 }: {
   meter: Meter;
-  workshop: Workshop;
+  ledger: Ledger;
 }): ReactElement | null {
-  const { meters, files } = workshop;
+  const { meters, files } = ledger;
   const rows = readingsOfMeter(files, meter.instrument.entityId).flatMap((reading) => {
     const would = wouldBePercent(meteredReading(reading.content, meters));
     const was = readingEvidence(reading, meters)?.moisturePercent;

@@ -1,7 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { offsetSteps } from '../../../../../core';
-import type { Book, Workshop } from '../../../../../model';
+import type { Book, Ledger } from '../../../../../model';
 import type { Instrument } from '../../../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../../store';
 import { useEditing } from '../../../../data/useEditing';
@@ -16,16 +16,16 @@ import { meterWords } from '../../../../words/english/meter';
 
 interface MeterLineProps {
   instrument: Instrument;
-  workshop: Workshop;
+  ledger: Ledger;
 }
 
 /** A meter with what it is off by and when to check it. */
-function MeterLine({ instrument, workshop }: MeterLineProps): ReactElement | null {
+function MeterLine({ instrument, ledger }: MeterLineProps): ReactElement | null {
   const workspace = useAppSelector(selectWorkspace);
   const now = useMoment();
-  const meter = workshop.meters.get(instrument.entityId);
+  const meter = ledger.meters.get(instrument.entityId);
   if (!meter) return null;
-  const readings = readingsOfMeter(workshop.files, instrument.entityId);
+  const readings = readingsOfMeter(ledger.files, instrument.entityId);
   const due = dueOf(meter, readings, now);
   const jumps = offsetSteps(meter.points).filter((one) => one.jump).length;
   return (
@@ -49,13 +49,7 @@ function MeterLine({ instrument, workshop }: MeterLineProps): ReactElement | nul
 }
 
 /** The keeper's meters. */
-export function MetersSection({
-  book,
-  workshop,
-}: {
-  book: Book;
-  workshop: Workshop;
-}): ReactElement {
+export function MetersSection({ book, ledger }: { book: Book; ledger: Ledger }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const editing = useEditing<Instrument>();
   const formOf = useMemo(() => freshMeter(preferences), [preferences]);
@@ -70,7 +64,7 @@ export function MetersSection({
       ) : (
         <ul className="divide-y divide-thread">
           {book.instruments.map((one) => (
-            <MeterLine key={one.entityId} instrument={one} workshop={workshop} />
+            <MeterLine key={one.entityId} instrument={one} ledger={ledger} />
           ))}
         </ul>
       )}

@@ -2,7 +2,7 @@ import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { systematicSample } from '../../../../../core';
 import { Field } from '../../../../entry/Field';
-import { strokeForm, type StrokeForm } from '../../../../forms/hives/strokeForm';
+import { surveyForm, type SurveyForm } from '../../../../forms/hives/surveyForm';
 import { frameWords } from '../../../../words/english/frame';
 
 interface CloseLooksProps {
@@ -11,7 +11,7 @@ interface CloseLooksProps {
 
 /** Which frames to look at closely, and what each showed on its poorer side. */
 export function CloseLooks({ size }: CloseLooksProps): ReactElement {
-  const { watch } = useFormContext<StrokeForm>();
+  const { watch } = useFormContext<SurveyForm>();
   const [start, framesPerBox] = watch(['start', 'framesPerBox']);
   if (!size) return <p className="text-lg">{frameWords.firstChooseTheBoxesOr()}</p>;
   const perBox = Number(framesPerBox) || 1;
@@ -20,13 +20,13 @@ export function CloseLooks({ size }: CloseLooksProps): ReactElement {
     <div className="space-y-4">
       <p className="text-base">{frameWords.theseFramesAreSpreadEvenly()}</p>
       <div className="max-w-64">
-        <Field of={strokeForm} at="sample" placeholder={String(size.sampleSize)} />
+        <Field of={surveyForm} at="sample" placeholder={String(size.sampleSize)} />
       </div>
       <ul className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
         {places.map((place, at) => (
           <li key={place}>
             <Field
-              of={strokeForm}
+              of={surveyForm}
               at={`looks.${at}`}
               label={frameWords.boxFrame({
                 place: Math.floor(place / perBox) + 1,

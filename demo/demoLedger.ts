@@ -1,0 +1,30 @@
+import {
+  bookOf,
+  honeyHouseOf,
+  lotFilesOf,
+  pouredLines,
+  roomFilesOf,
+  ledgerOf,
+  type Ledger,
+} from '../src/model';
+import { current, type AnyRecord } from '../src/records';
+
+/** The ledger of a whole season as the application puts it together, for tests. */
+export function demoLedger(season: readonly AnyRecord[], nowMs: number): Ledger {
+  const now = current(season);
+  const blends = now.filter((one) => one.kind === 'blend');
+  const ticks = now.filter((one) => one.kind === 'blend-tick');
+  const frames = now.filter((one) => one.kind === 'frame');
+  const book = bookOf(season);
+  return ledgerOf(lotFilesOf(season), {
+    book,
+    rooms: roomFilesOf(season),
+    house: honeyHouseOf(season),
+    blends,
+    poured: pouredLines(blends, ticks),
+    frames: new Map(frames.map((one) => [one.entityId, one])),
+    setAside: new Map(),
+    choices: now.filter((one) => one.kind === 'merge-choice'),
+    nowMs,
+  });
+}

@@ -1,0 +1,88 @@
+import { useEffect, useMemo, useState } from 'react';
+import {
+  combPlaces,
+  cropPlaces,
+  endedDays,
+  readerPlaces,
+  roomRun,
+  stretchesOf,
+  type ExtractionFile,
+  type RoomFile,
+  type Ledger,
+} from '../../../model';
+import { predictedInRooms } from '../../../workers/dryingClient';
+import { predictedEnds } from '../../../workers/lineClient';
+import { midnightBefore } from '../../format/localMoment';
+import { seasonWords } from '../../words/english/season';
+
+/** A row of forecasts of one kind with where what was found lay in them [1]. */
+export interface TrackRecordRow {
+  readonly id: string;
+  readonly name: string;
+  readonly places: readonly number[];
+}
+
+/** Rooms with readings: each stretch with those before it. */
+function stretchesToTell(rooms: readonly RoomFile[], nowMs: number) {
+  return rooms.flatMap((file) => {
+    const forNow = { nowMs, daysAhead: 0, midnightBefore };
+    const runs = stretchesOf(file, nowMs).map((one) => roomRun(file, one, forNow));
+    return runs
+      .map((present, at) => ({ past: runs.slice(0, at), present }))
+      .filter(({ present }) => present.observations.length > 0);
+  });
+}
+
+/** What needs no long computation: combs, crops, readers. */
+function quickRows({ pastLots, replicates, files, related }: Ledger): TrackRecordRow[] {
+  const blended = new Set(related.poured.map((one) => one.intoLotId ?? ''));
+  const readers = [...readerPlaces(replicates)].map(([reader, places]) => ({
+    id: `reader-${reader}`,
+    name: seasonWords.secondReadingsBy({ reader }),
+    places,
+  }));
+  return [
+    { id: 'comb', name: seasonWords.waterContentFromTheComb(), places: combPlaces(pastLots) },
+    { id: 'crop', name: seasonWords.cropWeightFromTheComb(), places: cropPlaces(files, blended) },
+    ...readers,
+  ];
+}
+
+/** What is computed in workers; undefined while it runs, a sentence where it failed. */
+function useSlowRows(
+  rooms: readonly RoomFile[],
+  days: readonly ExtractionFile[],
+  nowMs: number,
+): readonly TrackRecordRow[] | string | undefined {
+  const [rows, setRows] = useState<readonly TrackRecordRow[] | string>();
+  useEffect(() => {
+    const stop = new AbortController();
+    const all = Promise.all([
+      predictedInRooms(stretchesToTell(rooms, nowMs), stop.signal),
+      predictedEnds(endedDays(days), stop.signal),
+    ]);
+    all.then(
+      ([drying, ends]) =>
+        setRows([
+          { id: 'drying', name: seasonWords.moistureWhileDrying(), places: drying },
+          { id: 'day', name: seasonWords.whenAnExtractionDayEnds(), places: ends },
+        ]),
+      () => {
+        if (!stop.signal.aborted) setRows(seasonWords.dryingAndExtractionDaysCould());
+      },
+    );
+    return () => stop.abort();
+  }, [rooms, days, nowMs]);
+  return rows;
+}
+
+/** What was said against what was found, kind by kind. */
+export function useTrackRecord(
+  ledger: Ledger,
+  days: readonly ExtractionFile[],
+): { readonly quick: readonly TrackRecordRow[]; readonly slow: ReturnType<typeof useSlowRows> } {
+  const quick = useMemo(() => quickRows(ledger), [ledger]);
+  const rooms = ledger.related.rooms;
+  const [nowMs] = useState(() => ledger.related.nowMs);
+  return { quick, slow: useSlowRows(rooms, days, nowMs) };
+}
