@@ -34,7 +34,7 @@ const planned: LotEvidence = {
     content: 0.95,
     confidence: 0.95,
     looks: 1,
-    plannedIds: [evidence.vessels.slice(0, 10).map((one) => one.id)],
+    plannedIds: [evidence.vessels.slice(0, 10).map((vessel) => vessel.id)],
   },
 };
 

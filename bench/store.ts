@@ -35,7 +35,7 @@ const { book, rooms, house, blends, poured } = related;
 const trace = told('everything to one trace', () =>
   traceOf({ files, book, rooms, house, blends, poured }),
 );
-const packing = files.find((one) => one.packings.length > 0)?.packings[0];
+const packing = files.find((file) => file.packings.length > 0)?.packings[0];
 const start = jarsNode(packing?.entityId ?? '');
 const shown = told('lineage of a jar', () => lineage(trace.edges, start));
 console.log(`${trace.nodes.size} nodes, ${trace.edges.length} edges, ${shown.size} shown`);

@@ -19,7 +19,7 @@ interface Place {
 function planContent(demo: DemoLot, { scribe, containerId }: Place): SamplingPlanContent | null {
   const plan = demo.bench?.plan;
   if (!plan) return null;
-  const suspects = demo.container.suspects.map((one) => one.item);
+  const suspects = demo.container.suspects.map((suspect) => suspect.item);
   const ids = Array.from({ length: demo.container.count }, (_, at) => at + 1)
     .filter((item) => !suspects.includes(item))
     .map((item) => vesselId(containerId, item));

@@ -34,8 +34,8 @@ export function calledBack(
   const scribe = demoScribe('late', todayMs, TAKEN);
   const day = dayBefore(todayMs, TAKEN);
   const book = bookOf(hives);
-  const boxes = book.boxes.filter((one) =>
-    HIVES.some((name) => colonyOf(book, one.content.colonyId)?.content.name === name),
+  const boxes = book.boxes.filter((box) =>
+    HIVES.some((name) => colonyOf(book, box.content.colonyId)?.content.name === name),
   );
   const harvest = firstRevision(scribe, 'harvest', { ...PLAIN_DAY, name: NAME, day, flowId: null });
   const survey = firstRevision(
@@ -45,7 +45,7 @@ export function calledBack(
       scope: 'yard',
       label: 'Field yard',
       yardId: boxes[0]?.content.yardId ?? null,
-      boxIds: boxes.map((one) => one.entityId),
+      boxIds: boxes.map((box) => box.entityId),
       boxes: boxes.length,
       framesPerBox: 10,
       formatId: 'langstroth-medium',
@@ -163,7 +163,7 @@ export function calledBack(
     { jarMoveId: crew!.entityId, done: 'returned', at: at(1), remark: '' },
     lotId,
   );
-  const treated = book.colonies.find((one) => one.content.name === 'Hive 8');
+  const treated = book.colonies.find((colony) => colony.content.name === 'Hive 8');
   const given = firstRevision(demoScribe('late-given', todayMs, 2), 'given', {
     givenKind: 'treatment',
     name: 'formic strips',

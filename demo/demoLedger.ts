@@ -22,7 +22,7 @@ export function demoLedger(season: readonly AnyRecord[], nowMs: number): Ledger 
     house: honeyHouseOf(season),
     blends,
     poured: pouredLines(blends, ticks),
-    frames: new Map(frames.map((one) => [one.entityId, one])),
+    frames: new Map(frames.map((frame) => [frame.entityId, frame])),
     setAside: new Map(),
     choices: now.filter((one) => one.kind === 'merge-choice'),
     nowMs,

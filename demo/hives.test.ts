@@ -31,13 +31,13 @@ function inBox(hive: string, label: string) {
 
 describe('the demo at the hives', () => {
   test('three yards, totes, flows of two years, and a day that is today', () => {
-    expect(book.yards.map((one) => one.content.name)).toEqual([
+    expect(book.yards.map((yard) => yard.content.name)).toEqual([
       'Field yard',
       'Marsh yard',
       'Moor yard',
     ]);
-    expect(book.boxes.filter((one) => one.content.boxKind === 'tote')).toHaveLength(2);
-    const lavender = book.flows.filter((one) => one.content.plant === 'sea lavender');
+    expect(book.boxes.filter((box) => box.content.boxKind === 'tote')).toHaveLength(2);
+    const lavender = book.flows.filter((flow) => flow.content.plant === 'sea lavender');
     expect(lavender).toHaveLength(2);
     expect(harvest.content.day).toBe(TODAY);
   });
@@ -49,9 +49,9 @@ describe('the demo at the hives', () => {
     ] as const) {
       const frames = inBox(hive, 'Box 1');
       expect(frames.length).toBeGreaterThan(2);
-      for (const one of frames) {
-        expect(one.act).toBe('leave');
-        expect(inEnglish(one.decision.sentence)).toContain(words);
+      for (const frame of frames) {
+        expect(frame.act).toBe('leave');
+        expect(inEnglish(frame.decision.sentence)).toContain(words);
       }
     }
   });
@@ -67,12 +67,12 @@ describe('the demo at the hives', () => {
         targetPercent: 18,
       },
     );
-    const taken = outcomes.map((one) => one.takenFrames);
+    const taken = outcomes.map((outcome) => outcome.takenFrames);
     expect(new Set(taken).size).toBeGreaterThanOrEqual(3);
     expect(Math.min(...taken)).toBe(outcomes[0]?.takenFrames);
-    expect(outcomes.find((one) => one.school.id === 'early-and-dry')?.toDryFrames).toBeGreaterThan(
-      0,
-    );
+    expect(
+      outcomes.find((outcome) => outcome.school.id === 'early-and-dry')?.toDryFrames,
+    ).toBeGreaterThan(0);
   });
 
   test('the brood box is hemmed in and the queen is on a frame', () => {
@@ -81,8 +81,8 @@ describe('the demo at the hives', () => {
       frames.map(({ evidence }) => ({ sides: evidence.sides.map((side) => side.shares) })),
     );
     expect(room).toMatchObject({ hemmed: true, framesToGive: 2 });
-    expect(frames.filter((one) => one.check.queenSeen)).toHaveLength(1);
-    expect(frames.find((one) => one.check.queenSeen)?.act).toBe('put-back');
+    expect(frames.filter((frame) => frame.check.queenSeen)).toHaveLength(1);
+    expect(frames.find((frame) => frame.check.queenSeen)?.act).toBe('put-back');
   });
 
   test('sections are judged by their pieces', () => {
@@ -101,17 +101,17 @@ describe('the demo at the hives', () => {
 
   test('the bean lot was made of frames, and knows them', () => {
     const beans = lotFilesOf(season).find(
-      (one) => one.lot.content.name === 'Bean field, second day',
+      (lotFile) => lotFile.lot.content.name === 'Bean field, second day',
     )!;
     expect(beans.comb).toBeNull();
     expect(compositionCount(beans.frames!.content)).toBe(8);
-    expect(beans.frames!.content.frames.every((one) => one.hive === 'Hive 7')).toBe(true);
+    expect(beans.frames!.content.frames.every((frame) => frame.hive === 'Hive 7')).toBe(true);
     expect(beans.frames!.content.frames[0]?.flows).toEqual(['Bean field']);
   });
 
   test('guesses were made before the weigh-in, by roles and not by persons', () => {
     const { guesses } = harvestFileOf(season, harvest.entityId);
-    expect(guesses.map((one) => one.content.who)).toEqual([
+    expect(guesses.map((guess) => guess.content.who)).toEqual([
       'honey house',
       'youngest helper',
       'yard hand',

@@ -112,7 +112,7 @@ function boxNamed(book: Book, hive: string, label: string) {
     hive,
   );
   const found = book.boxes.find(
-    (one) => one.content.colonyId === colony.entityId && one.content.label === label,
+    (box) => box.content.colonyId === colony.entityId && box.content.label === label,
   );
   return must(found, `${label} on ${hive}`);
 }
@@ -125,7 +125,7 @@ function visitRecords(
 ): AnyRecord[] {
   return boxes.flatMap(({ hive, box: label, looks }) => {
     const box = boxNamed(book, hive, label);
-    const placed = looks.map((one, at) => ({ slot: at + 1, look: lookContent(one) }));
+    const placed = looks.map((look, at) => ({ slot: at + 1, look: lookContent(look) }));
     return lookRecords(scribe, { harvest, box, looks: placed, known }, book);
   });
 }

@@ -117,7 +117,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     const found = evidenceOf([...season, ...records, treatment('Hive 7', 60)], lotId);
     expect(inEnglish(found.inherited?.[0]?.because)).toMatch(/^Frames of Hive 7/);
     expect(ruleOnLot(found).outcome).toBe('reject');
-    expect(ruleOnLot(found).ways.every((one) => !one.open)).toBe(true);
+    expect(ruleOnLot(found).ways.every((way) => !way.open)).toBe(true);
   });
 
   test('a blend is computed by what the scale said, not by the plan', () => {
@@ -126,13 +126,13 @@ describe('what is written down elsewhere enters the ruling', () => {
       (3 * 17.5 + 19.5) / 4,
       9,
     );
-    const nothing = records.filter((one) => one.kind !== 'blend-tick');
+    const nothing = records.filter((record) => record.kind !== 'blend-tick');
     expect(evidenceOf([...season, ...nothing], lotId).blended).toBeUndefined();
   });
 
   test('a tick taken back no longer counts, for the blend and for the container', () => {
     const { records, lotId } = blendOfBeans(3);
-    const tick = records.find((one) => one.kind === 'blend-tick')!;
+    const tick = records.find((record) => record.kind === 'blend-tick')!;
     const back = nextRevision(demoScribe('back', TODAY_MS, 0), tick, {
       withdrawn: true,
       reason: 'Not poured',
@@ -166,7 +166,7 @@ describe('what is written down elsewhere enters the ruling', () => {
     expect(inEnglish(ruling.findings[0]?.sentence)).toMatch(
       /^Frames of Hive 8: On the hive during treatment/,
     );
-    const out = file.jarMoves.filter((one) => one.content.act === 'given-out');
+    const out = file.jarMoves.filter((jarMove) => jarMove.content.act === 'given-out');
     expect(out.reduce((sum, one) => sum + one.content.count, 0)).toBe(23);
   });
 

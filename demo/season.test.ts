@@ -44,7 +44,7 @@ describe('demo season', () => {
   });
 
   test('signed lots are in order, and nobody is named', () => {
-    const signed = files.filter((one) => one.ruling);
+    const signed = files.filter((file) => file.ruling);
     expect(signed).toHaveLength(3);
     expect(signed.some((one) => isRulingOutdated(one, meters))).toBe(false);
     expect(new Set(season.map((one) => one.author))).toEqual(new Set(['HH']));

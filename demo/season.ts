@@ -56,8 +56,8 @@ function madeFrom(
   const judging = judgingOf(book, harvest);
   const { stories } = harvestFileOf(hives, harvest.entityId);
   const frames = judgeFrames(stories, judging)
-    .filter((one) => one.act === 'take')
-    .map((one) => lotFrameOf(one, book, harvest));
+    .filter((frame) => frame.act === 'take')
+    .map((frame) => lotFrameOf(frame, book, harvest));
   const { school } = judging;
   const rest = { harvestId: harvest.entityId, school, climate: 'ordinary' } as const;
   return firstRevision(scribe, 'lot-frames', lotFramesContent(frames, rest), lotId);
@@ -107,8 +107,8 @@ function lotRecords(demo: DemoLot, at: number, season: Season): AnyRecord[] {
 
 /** What the store needs to know of a lot. */
 function storeLot(records: readonly AnyRecord[]): DemoStoreLot {
-  const lot = records.find((one) => one.kind === 'lot');
-  const container = records.find((one) => one.kind === 'container');
+  const lot = records.find((record) => record.kind === 'lot');
+  const container = records.find((record) => record.kind === 'container');
   if (lot?.kind !== 'lot' || !container) throw new Error('a demo lot has no container');
   return { lotId: lot.entityId, containerId: container.entityId, code: lot.content.code };
 }

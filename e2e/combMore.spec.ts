@@ -119,7 +119,7 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   const buffer = await exportAll(page);
   const kinds = new Set(
     (JSON.parse(buffer.toString()) as { records: { kind: string }[] }).records.map(
-      (one) => one.kind,
+      (record) => record.kind,
     ),
   );
   for (const kind of [

@@ -6,7 +6,7 @@ export async function pdfText(pdf: Buffer): Promise<{ pages: number; text: strin
   const texts: string[] = [];
   for (let at = 1; at <= document.numPages; at += 1) {
     const content = await (await document.getPage(at)).getTextContent();
-    texts.push(content.items.map((one) => ('str' in one ? one.str : '')).join(' '));
+    texts.push(content.items.map((item) => ('str' in item ? item.str : '')).join(' '));
   }
   return { pages: document.numPages, text: texts.join(' ').replaceAll(/\s+/g, ' ') };
 }

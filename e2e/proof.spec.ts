@@ -59,7 +59,7 @@ test('a colleague’s file is merged without doubles; what differs is shown side
 }) => {
   const text = await exported(page);
   const lotOf = (records: Record<string, unknown>[]) =>
-    records.find((one) => one['entityId'] === 'demo-5-1' && one['kind'] === 'lot')!;
+    records.find((record) => record['entityId'] === 'demo-5-1' && record['kind'] === 'lot')!;
   const clash = changedBy(text, (records) => {
     const lot = lotOf(records);
     lot['content'] = { ...(lot['content'] as object), name: 'Marsh, as they call it' };
@@ -81,7 +81,9 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
 }) => {
   const text = await exported(page);
   const twoTruths = changedBy(text, (records) => {
-    const lot = records.find((one) => one['entityId'] === 'demo-5-1' && one['kind'] === 'lot')!;
+    const lot = records.find(
+      (record) => record['entityId'] === 'demo-5-1' && record['kind'] === 'lot',
+    )!;
     const next = (id: string, name: string, at: string) => ({
       ...lot,
       id,

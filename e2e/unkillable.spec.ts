@@ -128,7 +128,9 @@ test('a file says what it would replace and remove before it does, and one undo 
     const next = (record: Record<string, unknown>, id: string, more: object) =>
       records.push({ ...record, id, supersedes: record['id'], reason: 'Theirs', ...more });
     const held = (kind: string, entityId?: string) =>
-      records.find((one) => one['kind'] === kind && (!entityId || one['entityId'] === entityId))!;
+      records.find(
+        (record) => record['kind'] === kind && (!entityId || record['entityId'] === entityId),
+      )!;
     const lot = held('lot', 'demo-5-1');
     next(lot, 'theirs-1', { content: { ...(lot['content'] as object), name: 'Renamed by them' } });
     next(held('yard'), 'theirs-2', { withdrawn: true });
@@ -153,7 +155,7 @@ test('rows that an earlier version took are set aside by the importer, listed, a
 }) => {
   const text = (await exportAll(page)).toString();
   const older = changedBy(text, (records) => {
-    const reading = records.find((one) => one['kind'] === 'reading')!;
+    const reading = records.find((record) => record['kind'] === 'reading')!;
     reading['content'] = { ...(reading['content'] as object), takenAt: '9999-08-01T10:00:00.000Z' };
   });
   await page.goto('/mine/kit');
@@ -262,7 +264,9 @@ test('the digest of a dossier covers its meter', async ({ page }) => {
   const printed = /SHA-256 ([0-9a-f]{64})/.exec((await digest.textContent()) ?? '')![1]!;
   const text = (await exportAll(page)).toString();
   const meddled = changedBy(text, (records) => {
-    records.filter((one) => one['kind'] === 'zero-check').forEach((one) => (one['author'] = 'ZZ'));
+    records
+      .filter((record) => record['kind'] === 'zero-check')
+      .forEach((record) => (record['author'] = 'ZZ'));
   });
   await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(jsonFile(meddled));

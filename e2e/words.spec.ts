@@ -104,7 +104,7 @@ test('in a made-up language no word of any page stands outside the catalogue', a
     const links = await page
       .locator('a[href^="/demo/"]')
       .evaluateAll((all) => all.map((one) => one.getAttribute('href') ?? ''));
-    waiting.push(...links.filter((one) => !seen.has(kindOf(one))));
+    waiting.push(...links.filter((link) => !seen.has(kindOf(link))));
   }
   expect(seen.size).toBeGreaterThan(25);
   expect([...stray].map(([text, path]) => `${path}: ${text}`)).toEqual([]);

@@ -31,7 +31,7 @@ const wantedWords = ([least, most]: readonly [number, number]): string =>
 type Row = readonly string[];
 
 const table = (head: Row, rows: readonly Row[]): string =>
-  [head, head.map(() => '---'), ...rows].map((one) => `| ${one.join(' | ')} |`).join('\n');
+  [head, head.map(() => '---'), ...rows].map((row) => `| ${row.join(' | ')} |`).join('\n');
 
 function moistureRows(): Row[] {
   return COVERAGE_ROWS.map(({ world, wanted }) => {

@@ -123,7 +123,7 @@ function MoreStations({ workspace }: { workspace: string }): ReactElement {
           className="z-20 mr-2 border-4 border-lavender bg-linen"
         >
           <ul>
-            {STATIONS.filter((one) => one.more).map(({ to, name, mark: Mark }) => (
+            {STATIONS.filter((station) => station.more).map(({ to, name, mark: Mark }) => (
               <li key={to}>
                 <Link
                   to={`/${workspace}/${to}`}

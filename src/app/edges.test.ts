@@ -64,12 +64,12 @@ function computeLots(model: WorkspaceModel, { kind, ownerId, content }: AnyRecor
     });
     lotHeat(file, rooms, NOW_MS);
     lotMass(file, 17.5);
-    if (kind === 'settling') file.settlings.forEach((one) => nextSkim(one.content));
+    if (kind === 'settling') file.settlings.forEach((settling) => nextSkim(settling.content));
   }
-  const stored = lots.map((one) => ({
-    ...one,
-    vessels: storedVessels(one.file, 17.5, poured),
-    jars: jarStocks(one.file),
+  const stored = lots.map((lot) => ({
+    ...lot,
+    vessels: storedVessels(lot.file, 17.5, poured),
+    jars: jarStocks(lot.file),
   }));
   watchList(stored, [], NOW_MS);
   traceOf({ files: ledger.files, book, rooms, house, blends, poured });
@@ -93,7 +93,7 @@ function computeDays(model: WorkspaceModel, { ownerId }: AnyRecord): void {
   for (const day of selectHoneyHouse(model).days) {
     if (day.extraction.entityId !== ownerId) continue;
     askedDay(day, NOW_MS);
-    day.pours.forEach((one) => pourNow(one.content, NOW_MS));
+    day.pours.forEach((pour) => pourNow(pour.content, NOW_MS));
   }
 }
 
@@ -108,8 +108,11 @@ function computeHives(
     if (kind !== 'frame-check' && harvest.entityId !== ownerId) continue;
     const { stories, surveys } = harvestFileOf(records, harvest.entityId);
     judgeFrames(stories, judgingOf(book, harvest));
-    surveys.forEach((one) =>
-      surveyParts({ id: one.entityId, content: one.content }, { book, day: harvest.content.day }),
+    surveys.forEach((survey) =>
+      surveyParts(
+        { id: survey.entityId, content: survey.content },
+        { book, day: harvest.content.day },
+      ),
     );
   }
 }

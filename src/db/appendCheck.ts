@@ -41,7 +41,7 @@ const refuse = (error: AppError): never => {
 
 /** Kinds that occur among some records. */
 export const kindsIn = (records: readonly AnyRecord[]): RecordKind[] => [
-  ...new Set(records.map((one) => one.kind)),
+  ...new Set(records.map((record) => record.kind)),
 ];
 
 /** Kinds that a check looks up besides those that are written. */
@@ -78,8 +78,8 @@ export function checkSchemas(
 /** Boxes in which new frames are to hang. */
 const boxesOfNewFrames = (records: readonly AnyRecord[]): string[] => [
   ...new Set(
-    records.flatMap((one) =>
-      one.kind === 'frame' && one.supersedes === null ? [one.content.boxId] : [],
+    records.flatMap((record) =>
+      record.kind === 'frame' && record.supersedes === null ? [record.content.boxId] : [],
     ),
   ),
 ];
@@ -95,29 +95,29 @@ export function keptFor(
 ): Promise<readonly AnyRecord[]> {
   const { revisions, entities } = referredIds(records);
   const asked: Promise<readonly AnyRecord[]>[] = [];
-  for (const [kind, own] of groupBy(records, (one) => one.kind)) {
+  for (const [kind, own] of groupBy(records, (record) => record.kind)) {
     asked.push(reader.byIds(kind, [...own.map((one) => one.id), ...(revisions.get(kind) ?? [])]));
     const changed = own.filter((one) => one.supersedes !== null).map((one) => one.entityId);
     if (changed.length > 0) asked.push(reader.ofEntities(kind, [...new Set(changed)]));
   }
   for (const [kind, ids] of entities) asked.push(reader.ofEntities(kind, [...ids]));
   for (const boxId of boxesOfNewFrames(records)) asked.push(reader.framesOf(boxId));
-  if (as !== 'merge' && records.some((one) => one.kind === 'lot')) asked.push(reader.lots());
+  if (as !== 'merge' && records.some((record) => record.kind === 'lot')) asked.push(reader.lots());
   return Promise.all(asked).then((parts) => [
-    ...new Map(parts.flat().map((one) => [one.id, one])).values(),
+    ...new Map(parts.flat().map((part) => [part.id, part])).values(),
   ]);
 }
 
 function freshOf(records: readonly AnyRecord[], kept: readonly AnyRecord[]): AnyRecord[] {
   const there = new Map(kept.map((one) => [one.id, one]));
-  const conflicting = records.filter((one) => {
-    const known = there.get(one.id);
-    return known !== undefined && !isSameRecord(known, one);
+  const conflicting = records.filter((record) => {
+    const known = there.get(record.id);
+    return known !== undefined && !isSameRecord(known, record);
   });
   if (conflicting.length > 0) {
     refuse({ code: 'conflict', message: conflictMessage(conflicting) });
   }
-  return records.filter((one) => !there.has(one.id));
+  return records.filter((record) => !there.has(record.id));
 }
 
 function checkReferences(
@@ -130,7 +130,7 @@ function checkReferences(
   for (const record of records) {
     if (aside.has(record.id)) continue;
     const [trouble] = referenceTroubles(record, referred).filter(
-      (one) => as === 'act' || one.gap !== true,
+      (referenceTrouble) => as === 'act' || referenceTrouble.gap !== true,
     );
     if (!trouble) continue;
     refuse({
@@ -156,7 +156,7 @@ function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
     if (mine.supersedes === null || !replaced.has(mine.supersedes)) return [];
     const revisions = byEntity.get(mine.entityId) ?? [];
     const [theirs] = heads(revisions);
-    const base = revisions.find((one) => one.id === mine.supersedes) ?? null;
+    const base = revisions.find((revision) => revision.id === mine.supersedes) ?? null;
     return theirs ? [{ mine, base, theirs }] : [];
   });
   if (stale.length > 0)
@@ -165,7 +165,7 @@ function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
 
 /** Refuses a new frame where another hangs already. */
 function checkPlaces(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
-  const hanging = heads(kept).filter((one) => one.kind === 'frame' && !one.withdrawn);
+  const hanging = heads(kept).filter((head) => head.kind === 'frame' && !head.withdrawn);
   const taken = new Set(
     hanging.map((one) => (one.kind === 'frame' ? `${one.content.boxId} ${one.content.slot}` : '')),
   );

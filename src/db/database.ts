@@ -164,7 +164,7 @@ export function databaseOf(workspace: Workspace): RipenumDatabase {
     if (newVersion === null) return true;
     // Closed for good: what this tab knows of the records is older than the records.
     database.close({ disableAutoOpen: true });
-    supersededListeners.forEach((one) => one());
+    supersededListeners.forEach((supersededListener) => supersededListener());
     return false; // or Dexie's own listener would let it open again
   });
   open.set(workspace, database);

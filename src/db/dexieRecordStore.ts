@@ -79,7 +79,7 @@ function everyTable<T>(
 }
 
 const entityIds = (records: readonly AnyRecord[]): string[] => [
-  ...new Set(records.map((one) => one.entityId)),
+  ...new Set(records.map((record) => record.entityId)),
 ];
 
 /**
@@ -120,7 +120,7 @@ async function ofHarvest(database: RipenumDatabase, harvestId: string): Promise<
     const todays = await checks.where('content.harvestId').equals(harvestId).toArray();
     const frameIds = [
       ...new Set(
-        todays.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
+        todays.flatMap((today) => (today.kind === 'frame-check' ? [today.content.frameId] : [])),
       ),
     ];
     const parts = await Promise.all([
@@ -181,9 +181,9 @@ function inJournalOrder(
   return database.transaction('r', [...tables, database.journal], async () => {
     const [journal, ...parts] = await Promise.all([
       database.journal.orderBy('at').toArray(),
-      ...tables.map((one) => one.toArray()),
+      ...tables.map((table) => table.toArray()),
     ]);
-    const byId = new Map(parts.flat().map((one) => [one.id, one]));
+    const byId = new Map(parts.flat().map((part) => [part.id, part]));
     return journal.flatMap(({ id }) => byId.get(id) ?? []);
   });
 }

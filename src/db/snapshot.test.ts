@@ -29,7 +29,7 @@ async function readySnapshot(source: SnapshotSource): Promise<Snapshot> {
 }
 
 const idsOf = (snapshot: Snapshot): string[] =>
-  [...snapshot.rows.values()].flat().map((one) => one.id);
+  [...snapshot.rows.values()].flat().map((row) => row.id);
 
 const keep = async (records: readonly AnyRecord[]): Promise<void> => {
   const kept = await store.append(records, { as: 'merge' });
@@ -46,9 +46,9 @@ function begin(): SnapshotSource {
 
 afterEach(async () => {
   jest.restoreAllMocks();
-  for (const one of sources) {
-    await one.caughtUp();
-    one.stop();
+  for (const source of sources) {
+    await source.caughtUp();
+    source.stop();
   }
   sources = [];
   await deleteWorkspace('mine');

@@ -15,7 +15,7 @@ const READ_WHERE_SHOWN: readonly RecordKind[] = [
   'tally',
 ];
 
-const KINDS = RECORD_KINDS.filter((one) => !READ_WHERE_SHOWN.includes(one));
+const KINDS = RECORD_KINDS.filter((recordKind) => !READ_WHERE_SHOWN.includes(recordKind));
 const isRead = (kind: RecordKind): boolean => KINDS.includes(kind);
 
 /** Every revision of a workspace that can be computed from, but for what is read where it is shown. */
@@ -57,13 +57,13 @@ async function readEntries(
   entries: readonly JournalRow[],
 ): Promise<AnyRecord[]> {
   const byKind = groupBy(
-    entries.filter((one) => isRead(one.kind)),
-    (one) => one.kind,
+    entries.filter((entry) => isRead(entry.kind)),
+    (entry) => entry.kind,
   );
   const parts = await Promise.all(
     [...byKind].map(([kind, own]) => database.tableOf(kind).bulkGet(own.map((one) => one.id))),
   );
-  return parts.flat().filter((one) => one !== undefined);
+  return parts.flat().filter((part) => part !== undefined);
 }
 
 /** Whether what is known is still the beginning of what is there; not so once a workspace was thrown away. */
@@ -87,7 +87,7 @@ function readNews(database: RipenumDatabase, known: Known): Promise<News> {
           .then((entries) => readEntries(database, entries));
     const aside = asideIds.length > 0 ? await createDexieRecordStore(database).setAside() : [];
     const isAside = new Set(asideIds);
-    return { isAll, rows: rows.filter((one) => !isAside.has(one.id)), aside, last, asideIds };
+    return { isAll, rows: rows.filter((row) => !isAside.has(row.id)), aside, last, asideIds };
   });
 }
 
@@ -97,7 +97,7 @@ const byId = (a: AnyRecord, b: AnyRecord): number => (a.id < b.id ? -1 : Number(
 function withNews(before: Snapshot | null, { isAll, rows, aside }: News): Snapshot {
   if (before && !isAll && rows.length === 0 && aside.length === before.aside.length) return before;
   const known = new Map(isAll ? [] : before?.rows);
-  for (const [kind, own] of groupBy(rows, (one) => one.kind)) {
+  for (const [kind, own] of groupBy(rows, (row) => row.kind)) {
     known.set(kind, [...(known.get(kind) ?? []), ...own].sort(byId));
   }
   return { rows: known, aside };
@@ -176,7 +176,7 @@ export class SnapshotSource {
       before.status === 'ready' && state.status === 'ready' && before.snapshot === state.snapshot;
     if (isSame) return;
     this.current = state;
-    this.listeners.forEach((one) => one());
+    this.listeners.forEach((listener) => listener());
   }
 }
 

@@ -50,7 +50,7 @@ describe('a database of the second version', () => {
     const old = new Dexie('test-upgrade-2');
     const indexes = 'id, entityId, ownerId, recordedAt';
     const tables = ['lots', 'containers', 'combJudgements', 'readings'];
-    old.version(2).stores(Object.fromEntries(tables.map((one) => [one, indexes])));
+    old.version(2).stores(Object.fromEntries(tables.map((table) => [table, indexes])));
     for (const [at, record] of records.entries()) {
       await old.table(tables[at]!).add(olderRevision(record, 2));
     }
@@ -67,7 +67,7 @@ describe('a database of the third version', () => {
     const old = new Dexie('test-upgrade-3');
     const indexes = 'id, entityId, ownerId, recordedAt';
     const tables = ['lots', 'containers', 'combJudgements', 'readings'];
-    old.version(3).stores(Object.fromEntries(tables.map((one) => [one, indexes])));
+    old.version(3).stores(Object.fromEntries(tables.map((table) => [table, indexes])));
     for (const [at, record] of records.entries()) {
       await old.table(tables[at]!).add(olderRevision(record, 3));
     }
@@ -86,7 +86,7 @@ describe('a database of the fifth version, with a year that nobody meant', () =>
   async function fifth(name: string, rows: Record<string, readonly object[]>): Promise<void> {
     const old = new Dexie(name);
     old.version(5).stores({
-      ...Object.fromEntries(Object.keys(rows).map((one) => [one, indexes])),
+      ...Object.fromEntries(Object.keys(rows).map((key) => [key, indexes])),
       drafts: 'key, tabId, formKey',
       settings: 'key',
     });

@@ -89,7 +89,7 @@ export class LineCutter {
     const parts = (this.pending + text).split(/\r\n|\n|\r/);
     this.pending = parts.pop() ?? '';
     if (this.pending.length > MOST_PENDING) this.pending = '';
-    return parts.filter((one) => one.trim() !== '');
+    return parts.filter((part) => part.trim() !== '');
   }
 
   /** Whether a line was begun and not ended. */

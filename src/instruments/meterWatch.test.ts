@@ -30,7 +30,7 @@ function rig() {
   const pass = (ms: number): void => {
     const end = nowMs + ms;
     for (;;) {
-      const next = timers.filter((one) => one.at <= end).sort((a, b) => a.at - b.at)[0];
+      const next = timers.filter((timer) => timer.at <= end).sort((a, b) => a.at - b.at)[0];
       if (!next) break;
       timers.splice(timers.indexOf(next), 1);
       nowMs = Math.max(nowMs, next.at);

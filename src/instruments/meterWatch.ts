@@ -178,6 +178,6 @@ export class MeterWatch {
       last: this.samples[this.samples.length - 1] ?? null,
       settling: settling(this.samples, this.options.tolerance),
     };
-    this.listeners.forEach((one) => one());
+    this.listeners.forEach((listener) => listener());
   }
 }

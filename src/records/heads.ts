@@ -26,5 +26,5 @@ export function heads<T extends AnyRecord>(records: readonly T[]): T[] {
 
 /** What holds now and still counts. */
 export function current<T extends AnyRecord>(records: readonly T[]): T[] {
-  return heads(records).filter((one) => !one.withdrawn);
+  return heads(records).filter((head) => !head.withdrawn);
 }

@@ -10,7 +10,7 @@ type SchemasOf<Ks extends readonly { readonly schema: unknown }[]> = {
 /** Any stored revision, told apart by `kind`. */
 export const recordSchema = z.discriminatedUnion(
   'kind',
-  KINDS.map((one) => one.schema) as unknown as SchemasOf<Kinds>,
+  KINDS.map((kind) => kind.schema) as unknown as SchemasOf<Kinds>,
 );
 export type AnyRecord = z.infer<Kinds[number]['schema']>;
 export type RecordKind = Kinds[number]['kind'];
@@ -19,7 +19,7 @@ export type RecordKind = Kinds[number]['kind'];
 type ByKind<T> = Readonly<Record<RecordKind, T>>;
 
 const byKind = <T>(valueOf: (kind: Kinds[number]) => T): ByKind<T> =>
-  Object.fromEntries(KINDS.map((one) => [one.kind, valueOf(one)])) as ByKind<T>;
+  Object.fromEntries(KINDS.map((kind) => [kind.kind, valueOf(kind)])) as ByKind<T>;
 
 /** What is said of a kind, seen without its own types. */
 export interface KindFacts {
@@ -41,12 +41,12 @@ export const KIND_FACTS: ByKind<KindFacts> = byKind((one): KindFacts => one);
  */
 export const OWNER_KINDS: ByKind<RecordKind | null> = byKind((one) => one.owner);
 
-export const RECORD_KINDS: readonly RecordKind[] = KINDS.map((one) => one.kind);
+export const RECORD_KINDS: readonly RecordKind[] = KINDS.map((kind) => kind.kind);
 
 type KindOfPart<P extends Part> = Extract<Kinds[number], { readonly part: P }>['kind'];
 
 const partOf = <P extends Part>(part: P): readonly KindOfPart<P>[] =>
-  KINDS.filter((one) => one.part === part).map((one) => one.kind as KindOfPart<P>);
+  KINDS.filter((kind) => kind.part === part).map((kind) => kind.kind as KindOfPart<P>);
 
 /** Everything about a lot. */
 export const LOT_KINDS = partOf('lot');

@@ -22,7 +22,7 @@ function everything(): AnyRecord[] {
   const yard = sampleYard();
   const { scribe, harvest } = yard;
   const looks = sampleLooks(yard, [sampleLook([9, 9])]);
-  const frame = looks.find((one) => one.kind === 'frame')!;
+  const frame = looks.find((look) => look.kind === 'frame')!;
   const day = harvest.entityId;
   const survey = firstRevision(
     scribe,
@@ -155,7 +155,7 @@ describe('records of every kind in one file', () => {
       const changed = all.map((one, index) =>
         index === at ? { ...one, ownerId: owner === null ? 'other' : one.entityId } : one,
       );
-      const paths = brokenReferences(changed).map((one) => one.path);
+      const paths = brokenReferences(changed).map((brokenReference) => brokenReference.path);
       expect(paths).toContain(`records[${at}].ownerId`);
     }
   });

@@ -80,8 +80,8 @@ export function referredIds(records: readonly AnyRecord[]): {
 
 /** Looks references up among some records. */
 export function referredIn(records: readonly AnyRecord[]): Referred {
-  const ids = new Map(records.map((one) => [one.id, one]));
-  const entities = new Map(records.map((one) => [one.entityId, one]));
+  const ids = new Map(records.map((record) => [record.id, record]));
+  const entities = new Map(records.map((record) => [record.entityId, record]));
   return { revision: (id) => ids.get(id), entity: (id) => entities.get(id) };
 }
 

@@ -40,7 +40,7 @@ function troubles(
   value: unknown,
 ): string[] {
   return (schema.safeParse(value).error?.issues ?? []).map(
-    (one) => `${one.path.join('.')}: ${one.message}`,
+    (issue) => `${issue.path.join('.')}: ${issue.message}`,
   );
 }
 

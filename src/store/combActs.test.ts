@@ -38,8 +38,8 @@ async function judge(slots: readonly number[], known: readonly AnyRecord[] = [])
 async function judgedSlots(boxId = yard.box.entityId): Promise<number[]> {
   const all = await records.ofBox(boxId);
   return boxPlaces(all, boxId, { harvestId: yard.harvest.entityId, slots: 12 })
-    .filter((one) => one.today !== null)
-    .map((one) => one.slot);
+    .filter((boxPlace) => boxPlace.today !== null)
+    .map((boxPlace) => boxPlace.slot);
 }
 
 describe('acts at the hives', () => {
@@ -61,9 +61,9 @@ describe('acts at the hives', () => {
     const frames = made.filter((one) => one.kind === 'frame');
     await store.dispatch(
       perform('Moved', (scribe) =>
-        frames.map((one, at) =>
-          nextRevision(scribe, one, {
-            content: { ...one.content, boxId: yard.tote.entityId, slot: at + 1 },
+        frames.map((frame, at) =>
+          nextRevision(scribe, frame, {
+            content: { ...frame.content, boxId: yard.tote.entityId, slot: at + 1 },
             reason: 'Moved',
           }),
         ),

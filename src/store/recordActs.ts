@@ -131,7 +131,7 @@ export function perform(
   return async (dispatch, getState) => {
     const records = write(scribeOf(getState()));
     const unmet = against.flatMap((theirs): Stale[] => {
-      const mine = records.find((one) => one.entityId === theirs.entityId);
+      const mine = records.find((record) => record.entityId === theirs.entityId);
       return mine ? [{ mine, base: null, theirs }] : [];
     });
     const { tabId } = getState().session;
@@ -167,7 +167,7 @@ const CHANGED_SINCE = say('errors.changedSince');
 function reversal(records: readonly AnyRecord[], step: Step, scribe: Scribe, reason: string) {
   const [head] = heads(records);
   if (!head || head.id !== step.revisionId) return null;
-  const former = records.find((one) => one.id === step.formerId);
+  const former = records.find((record) => record.id === step.formerId);
   return nextRevision(scribe, head, {
     content: (former ?? head).content,
     withdrawn: former ? former.withdrawn : true,
@@ -181,7 +181,7 @@ async function touchedBy(
   steps: readonly Step[],
 ): Promise<ReadonlyMap<string, readonly AnyRecord[]>> {
   const parts = await Promise.all(
-    [...groupBy(steps, (one) => one.kind)].flatMap(([kind, own]) => [
+    [...groupBy(steps, (step) => step.kind)].flatMap(([kind, own]) => [
       store.ofEntities(
         kind,
         own.map((one) => one.entityId),
@@ -192,7 +192,7 @@ async function touchedBy(
       ),
     ]),
   );
-  const found = new Map(parts.flat().map((one) => [one.id, one]));
+  const found = new Map(parts.flat().map((part) => [part.id, part]));
   return groupBy([...found.values()], (one) => one.entityId);
 }
 
@@ -227,7 +227,7 @@ export function undo(only?: readonly RecordKind[]): Thunk<void> {
   return async (dispatch, getState) => {
     const act = getState().acts.undo.at(-1);
     if (!act) return;
-    if (only && !act.steps.every((one) => only.includes(one.kind))) {
+    if (only && !act.steps.every((step) => only.includes(step.kind))) {
       dispatch(noticeShown({ text: NOT_OF_HERE, tone: 'told' }));
       return;
     }
@@ -271,7 +271,7 @@ export function chooseRival(
   { entityId, rivals }: Rivalry,
   chosen: AnyRecord,
 ): Thunk<Result<readonly AnyRecord[]>> {
-  const against = rivals.filter((one) => one.id !== chosen.id).map((one) => one.id);
+  const against = rivals.filter((rival) => rival.id !== chosen.id).map((rival) => rival.id);
   return perform(label, (scribe) => [
     nextRevision(scribe, chosen, {
       content: chosen.content,

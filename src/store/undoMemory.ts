@@ -16,7 +16,7 @@ const MOST_STEPS = 5000;
 
 /** The acts that are small enough to be kept, the latest of each list at its end. */
 function keepable(acts: readonly Act[]): readonly Act[] {
-  const tooLarge = acts.findLastIndex((one) => one.steps.length > MOST_STEPS);
+  const tooLarge = acts.findLastIndex((act) => act.steps.length > MOST_STEPS);
   return acts.slice(tooLarge + 1);
 }
 

@@ -22,7 +22,9 @@ export function styleSingleton(): (props: StyleProps) => null {
       return () => {
         mounted -= 1;
         if (mounted === 0) {
-          document.adoptedStyleSheets = document.adoptedStyleSheets.filter((one) => one !== sheet);
+          document.adoptedStyleSheets = document.adoptedStyleSheets.filter(
+            (adoptedStyleSheet) => adoptedStyleSheet !== sheet,
+          );
         }
       };
     }, [styles]);

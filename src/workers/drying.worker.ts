@@ -27,7 +27,7 @@ const worker: DryingWorker = {
     return Array.from({ length: count }, (_, at) => drawn(from + at));
   },
   loads(question, boxes) {
-    return boxes.map((one) => loadCourse(question, one));
+    return boxes.map((box) => loadCourse(question, box));
   },
   trackRecord({ past, present }) {
     return predictedReadings(past, present);

@@ -128,8 +128,8 @@ export async function predictedInRooms(
 ): Promise<number[]> {
   return withDryers(1, signal, async ([helper]) => {
     const places: number[] = [];
-    for (const one of helper ? stretches : [])
-      places.push(...(await helper!.remote.trackRecord(one)));
+    for (const stretch of helper ? stretches : [])
+      places.push(...(await helper!.remote.trackRecord(stretch)));
     return places;
   });
 }

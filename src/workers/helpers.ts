@@ -72,7 +72,7 @@ export async function withHelpers<Api, T>(
     else signal.addEventListener('abort', stop, { once: true });
   });
   try {
-    return await Promise.race([run(helpers), given, ...helpers.map((one) => one.broken)]);
+    return await Promise.race([run(helpers), given, ...helpers.map((helper) => helper.broken)]);
   } finally {
     helpers.forEach(({ worker }) => worker.terminate());
   }

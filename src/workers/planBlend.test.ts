@@ -51,30 +51,30 @@ const task = (change: Partial<BlendTask>): BlendTask => ({
 });
 
 /** Every way to put whole containers into tanks, tried one after the other. */
-function bruteForce(one: BlendTask): number {
+function bruteForce(blendTask: BlendTask): number {
   let best = 0;
-  const places = one.tanks.length + 1;
-  for (let code = 0; code < places ** one.containers.length; code += 1) {
+  const places = blendTask.tanks.length + 1;
+  for (let code = 0; code < places ** blendTask.containers.length; code += 1) {
     let rest = code;
-    const pours = one.containers.flatMap((each): Pour[] => {
+    const pours = blendTask.containers.flatMap((each): Pour[] => {
       const tank = rest % places;
       rest = Math.floor(rest / places);
       return tank === 0
         ? []
-        : [{ containerId: each.id, tankId: one.tanks[tank - 1]!.id, massKg: each.massKg }];
+        : [{ containerId: each.id, tankId: blendTask.tanks[tank - 1]!.id, massKg: each.massKg }];
     });
-    const byId = new Map(one.containers.map((each) => [each.id, each]));
-    const isAllowed = filledTanks(one, pours).every((tank) => {
+    const byId = new Map(blendTask.containers.map((each) => [each.id, each]));
+    const isAllowed = filledTanks(blendTask, pours).every((tank) => {
       const held = pours.filter((each) => each.tankId === tank.tankId);
-      const groups = new Set(held.map((each) => groupOf(byId.get(each.containerId)!, one)));
-      const capacity = one.tanks.find((each) => each.id === tank.tankId)!.capacityKg;
+      const groups = new Set(held.map((each) => groupOf(byId.get(each.containerId)!, blendTask)));
+      const capacity = blendTask.tanks.find((each) => each.id === tank.tankId)!.capacityKg;
       return (
         groups.size <= 1 &&
         tank.massKg <= capacity + 1e-9 &&
-        tank.upperPercent <= one.targetPercent + 1e-9
+        tank.upperPercent <= blendTask.targetPercent + 1e-9
       );
     });
-    if (isAllowed) best = Math.max(best, blendWorthKg(one, pours));
+    if (isAllowed) best = Math.max(best, blendWorthKg(blendTask, pours));
   }
   return best;
 }

@@ -45,7 +45,7 @@ function failure(error: unknown): AppError {
 }
 
 function listed(effects: readonly MergeEffect[], what: MergeEffect['what']) {
-  const own = effects.filter((one) => one.what === what);
+  const own = effects.filter((effect) => effect.what === what);
   return {
     count: own.length,
     first: own.slice(0, MOST_LISTED).map((one) => one.before ?? one.after),
@@ -57,8 +57,8 @@ function summaryOf({ fresh, effects, setAside, clashes, ...rest }: ImportPlan): 
   return {
     fresh: fresh.length,
     same: rest.same,
-    added: effects.filter((one) => one.what === 'added').length,
-    returned: effects.filter((one) => one.what === 'returned').length,
+    added: effects.filter((effect) => effect.what === 'added').length,
+    returned: effects.filter((effect) => effect.what === 'returned').length,
     replaced: listed(effects, 'replaced'),
     removed: listed(effects, 'removed'),
     setAside: {

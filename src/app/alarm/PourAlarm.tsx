@@ -90,8 +90,8 @@ function Watch({ pours }: { pours: readonly Pour[] }): ReactElement {
   useAwake();
   return (
     <>
-      {pours.map((one) => (
-        <Notice key={one.entityId} pour={one} nowMs={nowMs} />
+      {pours.map((pour) => (
+        <Notice key={pour.entityId} pour={pour} nowMs={nowMs} />
       ))}
     </>
   );

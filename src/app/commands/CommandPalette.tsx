@@ -25,18 +25,18 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
       />
       <Palette.List className="max-h-[55vh] overflow-y-auto">
         <Palette.Empty className="p-4 text-lg">{shellWords.nothingFound()}</Palette.Empty>
-        {commands.map((one) => (
+        {commands.map((command) => (
           <Palette.Item
-            key={one.id}
-            value={one.title}
+            key={command.id}
+            value={command.title}
             onSelect={() => {
               onOpenChange(false);
-              one.run();
+              command.run();
             }}
             className="flex min-h-12 cursor-pointer items-center justify-between gap-4 px-4 text-lg data-[selected=true]:bg-ink data-[selected=true]:text-linen"
           >
-            {one.title}
-            {one.key && <kbd className="font-sans text-base font-bold">{one.key}</kbd>}
+            {command.title}
+            {command.key && <kbd className="font-sans text-base font-bold">{command.key}</kbd>}
           </Palette.Item>
         ))}
       </Palette.List>

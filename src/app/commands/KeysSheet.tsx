@@ -10,7 +10,7 @@ interface KeysSheetProps {
 
 /** All keys that act on this page. */
 export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement {
-  const keys = useOfferedCommands().filter((one) => one.key !== undefined);
+  const keys = useOfferedCommands().filter((offeredCommand) => offeredCommand.key !== undefined);
   return (
     <Sheet
       open={open}
@@ -19,10 +19,10 @@ export function KeysSheet({ open, onOpenChange }: KeysSheetProps): ReactElement 
       description={shellWords.singleKeysWorkWhileNo()}
     >
       <dl className="divide-y divide-thread border-y border-thread">
-        {keys.map((one) => (
-          <div key={one.id} className="flex min-h-12 items-center gap-4 py-1">
-            <dt className="w-20 text-2xl font-bold">{one.key}</dt>
-            <dd className="text-lg">{one.title}</dd>
+        {keys.map((key) => (
+          <div key={key.id} className="flex min-h-12 items-center gap-4 py-1">
+            <dt className="w-20 text-2xl font-bold">{key.key}</dt>
+            <dd className="text-lg">{key.title}</dd>
           </div>
         ))}
         <div className="flex min-h-12 items-center gap-4 py-1">

@@ -11,7 +11,7 @@ export function useCommands(commands: readonly Command[]): void {
   useEffect(() => {
     latest.current = commands;
   });
-  const signature = commands.map((one) => one.id).join();
+  const signature = commands.map((command) => command.id).join();
   useEffect(() => {
     const stable = latest.current.map((one) => ({
       ...one,

@@ -9,8 +9,8 @@ export const useRuleSets = (): readonly RuleSet[] => useBook().ruleSets;
 /** The rule sets that can be chosen: the shipped ones, then the keeper's own. */
 export function useOfferedRuleSets(): readonly RuleSet[] {
   const ruleSets = useRuleSets();
-  const own = new Set(useBook().ownRuleSets.map((one) => one.entityId));
-  return ruleSets.filter((one) => one.status !== 'own' || own.has(one.id));
+  const own = new Set(useBook().ownRuleSets.map((ruleSet) => ruleSet.entityId));
+  return ruleSets.filter((ruleSet) => ruleSet.status !== 'own' || own.has(ruleSet.id));
 }
 
 /**
@@ -20,7 +20,9 @@ export function useOfferedRuleSets(): readonly RuleSet[] {
  */
 export function useRuleSetChoices(chosenId: string): Choice[] {
   const offered = useOfferedRuleSets();
-  const removed = useRuleSets().filter((one) => one.id === chosenId && !offered.includes(one));
+  const removed = useRuleSets().filter(
+    (ruleSet) => ruleSet.id === chosenId && !offered.includes(ruleSet),
+  );
   return [...offered, ...removed].map((one) => ({
     value: one.id,
     label: `${one.name}, ${one.edition}${removed.includes(one) ? todayWords.removed() : ''}`,

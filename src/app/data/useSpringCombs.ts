@@ -22,7 +22,7 @@ export function useSpringCombs(): readonly SpringComb[] {
   return useMemo(() => {
     if (!records) return [];
     return lastLooks(records)
-      .filter((one) => one.check.decision.act === 'keep-for-spring')
+      .filter((lastLook) => lastLook.check.decision.act === 'keep-for-spring')
       .map(({ frame, check }) => {
         const box = boxOf(book, frame.boxId);
         const hive = colonyOf(book, box?.content.colonyId ?? null)?.content.name;

@@ -88,5 +88,5 @@ export function useCurrent<K extends RecordKind>(kind: K): readonly RecordOf<K>[
 /** Codes of lots that are taken. */
 export function useTakenCodes(): readonly string[] {
   const lots = useCurrent('lot');
-  return useMemo(() => lots.map((one) => one.content.code), [lots]);
+  return useMemo(() => lots.map((lot) => lot.content.code), [lots]);
 }

@@ -41,10 +41,12 @@ const nameOf = ({ file }: StoredLot): string =>
 
 /** The day from which the months to the next look count: the last ruling, reading, tasting or look, else the extraction. */
 function lookedAt({ file }: StoredLot): string {
-  const readings = [...file.readings, ...file.senses].map((one) => localDayOf(one.content.takenAt));
+  const readings = [...file.readings, ...file.senses].map((reading) =>
+    localDayOf(reading.content.takenAt),
+  );
   const looks = file.storeMoves
-    .filter((one) => one.content.act === 'looked')
-    .map((one) => localDayOf(one.content.at));
+    .filter((storeMove) => storeMove.content.act === 'looked')
+    .map((storeMove) => localDayOf(storeMove.content.at));
   const signed = file.ruling ? [localDayOf(file.ruling.recordedAt)] : [];
   return [...readings, ...looks, ...signed, file.lot.content.date].sort().at(-1)!;
 }
@@ -64,7 +66,7 @@ function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watc
   if (!found) return [];
   const { forecast } = found;
   const at = { lotId, to: `store/keep/${lotId}` };
-  const rises = forecast.months.find((one) => one.month >= forecast.checkMonths);
+  const rises = forecast.months.find((month) => month.month >= forecast.checkMonths);
   const rising: Watch = {
     ...at,
     id: `rising-${lotId}`,
@@ -73,7 +75,7 @@ function byForecast(lot: StoredLot, nowMs: number, hemisphere: Hemisphere): Watc
     why: todayWords.asItSetsThereIts({ risk: RISK_NAMES[rises?.risk ?? 'watch'] }),
     by: dayAfterMonths(today(nowMs), forecast.checkMonths),
   };
-  const sets = forecast.months.findIndex((one) => one.crystallisedShare > SET_SHARE);
+  const sets = forecast.months.findIndex((month) => month.crystallisedShare > SET_SHARE);
   const setting: Watch = {
     ...at,
     id: `setting-${lotId}`,
@@ -122,7 +124,7 @@ function byContainers(lot: StoredLot): Watch[] {
 
 function byJars(lot: StoredLot): Watch[] {
   return lot.jars
-    .filter((one) => one.left > 0)
+    .filter((jar) => jar.left > 0)
     .map(({ packing, left }) => ({
       id: `best-before-${packing.entityId}`,
       kind: 'best-before',
@@ -137,7 +139,7 @@ function byJars(lot: StoredLot): Watch[] {
 /** "I looked: all well", for every container of a lot that is not empty. */
 export function lookedRecords(scribe: Scribe, { file, vessels }: StoredLot): AnyRecord[] {
   return vessels
-    .filter((one) => !one.isEmpty)
+    .filter((vessel) => !vessel.isEmpty)
     .map(({ containerId, item }) =>
       firstRevision(
         scribe,
@@ -170,7 +172,7 @@ const AHEAD_DAYS: Readonly<Record<WatchKind, number>> = {
 
 /** Whether anything of a lot is left in the house. */
 export const isInStore = ({ vessels, jars }: StoredLot): boolean =>
-  vessels.some((one) => !one.isEmpty) || jars.some((one) => one.left > 0);
+  vessels.some((vessel) => !vessel.isEmpty) || jars.some((jar) => jar.left > 0);
 
 /** Combs kept for spring are looked at once in so many days. @source common practice, no source */
 const SPRING_EVERY_DAYS = 30;
@@ -181,7 +183,7 @@ function springCombs(combs: readonly SpringComb[], nowMs: number): Watch[] {
   if (!first) return [];
   const gone = Math.max(0, -daysUntil(first.day, nowMs));
   const rounds = Math.max(1, Math.ceil(gone / SPRING_EVERY_DAYS));
-  const open = combs.filter((one) => one.hasOpenCells).length;
+  const open = combs.filter((comb) => comb.hasOpenCells).length;
   return [
     {
       id: 'spring-combs',
@@ -212,6 +214,6 @@ export function watchList(
       ...byJars(lot),
     ]);
   return [...ofLots, ...springCombs(combs, nowMs)]
-    .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS[one.kind])
+    .filter((lot) => daysUntil(lot.by, nowMs) <= AHEAD_DAYS[lot.kind])
     .sort((a, b) => a.by.localeCompare(b.by) || a.title.localeCompare(b.title));
 }

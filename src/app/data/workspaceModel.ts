@@ -54,7 +54,7 @@ function partOf<T>(kinds: readonly RecordKind[], make: (records: readonly AnyRec
 /** What holds of one kind: the last revision of each thing, without those withdrawn. */
 export function currentOf<K extends RecordKind>(kind: K) {
   return partOf([kind], (records) =>
-    current(records).filter((one): one is RecordOf<K> => one.kind === kind),
+    current(records).filter((record): record is RecordOf<K> => record.kind === kind),
   );
 }
 
@@ -94,9 +94,9 @@ const UNLESS_SAME = { memoize: lruMemoize, memoizeOptions: { resultEqualityCheck
 const selectAskedFrames = createSelector(
   [selectFrames, selectLots, selectBook],
   (frames, lots, book): ReadonlyMap<string, Frame> => {
-    const asked = new Set(lots.flatMap((one) => framesToAsk(one, book)));
+    const asked = new Set(lots.flatMap((lot) => framesToAsk(lot, book)));
     return new Map(
-      frames.filter((one) => asked.has(one.entityId)).map((one) => [one.entityId, one]),
+      frames.filter((frame) => asked.has(frame.entityId)).map((frame) => [frame.entityId, frame]),
     );
   },
   UNLESS_SAME,

@@ -163,7 +163,7 @@ export const list = <C extends AnyCodec>(
   line,
   empty: [],
   fill: (values, preferences) =>
-    values.map((one) => line.fill(one as never, preferences) as TypedOf<C>),
+    values.map((value) => line.fill(value as never, preferences) as TypedOf<C>),
   read: (typed, at) =>
     typed.map((one, index) => line.read(one as never, at.at(String(index))) as ValueOf<C>),
 });

@@ -14,13 +14,15 @@ describe('the calendar file, read back by another library', () => {
     { id: 'cool a-1', title: 'Cool it', about: '', atMs: Date.UTC(2026, 11, 1, 6), hours: 4.5 },
   ];
   const calendar = new ICAL.Component(ICAL.parse(calendarText(entries)) as unknown[]);
-  const events = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+  const events = calendar
+    .getAllSubcomponents('vevent')
+    .map((subcomponent) => new ICAL.Event(subcomponent));
 
   test('time, title and text are what was put in', () => {
-    expect(events.map((one) => one.summary)).toEqual(entries.map((one) => one.title));
+    expect(events.map((one) => one.summary)).toEqual(entries.map((entry) => entry.title));
     expect(events[0]?.description).toBe(entries[0]?.about);
     expect(events.map((one) => one.startDate.toJSDate().getTime())).toEqual(
-      entries.map((one) => one.atMs),
+      entries.map((entry) => entry.atMs),
     );
     expect(events.map((one) => one.duration.toSeconds() / 60)).toEqual([15, 270]);
     expect(new Set(events.map((one) => one.uid)).size).toBe(2);

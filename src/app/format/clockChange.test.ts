@@ -23,7 +23,7 @@ const read = (lines: readonly string[]) => {
 
 /** Hours from the first entry to each. */
 const hours = (lines: readonly string[]): number[] =>
-  (read(lines).content?.minutes ?? []).map((one) => one / 60);
+  (read(lines).content?.minutes ?? []).map((minute) => minute / 60);
 
 describe('days have no time zone', () => {
   test.each(ZONES)('a day that the rules say is the day on the label, in %s', (zone) => {

@@ -10,7 +10,7 @@ const MOST_LOOKED_AT = 50;
 
 /** How many columns a table has. */
 export const columnCount = (rows: Rows): number =>
-  Math.max(0, ...rows.slice(0, MOST_LOOKED_AT).map((one) => one.length));
+  Math.max(0, ...rows.slice(0, MOST_LOOKED_AT).map((row) => row.length));
 
 /** The cell of a line that holds something; empty where no column does. */
 export function cellOf<F extends string>(

@@ -113,7 +113,7 @@ export function logMoments(times: readonly LogTime[]): number[] {
 
 /** How well an order fits: most times read, then most of them going forward, then shortest in all. */
 function fitOf(texts: readonly string[], order: DateOrder): [number, number, number] {
-  const times = texts.flatMap((one) => readLogTime(one, order)?.ms ?? []);
+  const times = texts.flatMap((text) => readLogTime(text, order)?.ms ?? []);
   const forward = times.slice(1).filter((one, at) => one > (times[at] ?? 0)).length;
   const span = times.length > 1 ? Math.max(...times) - Math.min(...times) : 0;
   return [times.length, forward, -span];

@@ -31,7 +31,7 @@ describe('a table as CSV, read back by another reader', () => {
       const [row] = rowsOf(tableCsv([record]));
       expect(row?.['id']).toBe(record.id);
     }
-    const names = RECORD_KINDS.map((one) => kindsWords[one]());
+    const names = RECORD_KINDS.map((recordKind) => kindsWords[recordKind]());
     expect(names).not.toContain('');
     expect(new Set(names).size).toBe(RECORD_KINDS.length);
   });

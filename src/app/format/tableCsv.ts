@@ -32,9 +32,9 @@ export function tableCsv(records: readonly AnyRecord[]): string {
     flat(content, '', into);
     return into;
   });
-  const columns = [...new Set(rows.flatMap((one) => Object.keys(one)))];
+  const columns = [...new Set(rows.flatMap((row) => Object.keys(row)))];
   return Papa.unparse(
-    { fields: columns, data: rows.map((one) => columns.map((name) => one[name] ?? '')) },
+    { fields: columns, data: rows.map((row) => columns.map((name) => row[name] ?? '')) },
     { escapeFormulae: true, newline: '\r\n' },
   );
 }

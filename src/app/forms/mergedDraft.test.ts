@@ -45,7 +45,7 @@ describe('a draft over the form as it is now', () => {
         const merged = mergedDraft(USUAL, { dial: any, meshes: other, columns: any, tags: other });
         expect(Object.keys(merged)).toEqual(Object.keys(USUAL));
         expect(Object.values(merged).map(kindOf)).toEqual(Object.values(USUAL).map(kindOf));
-        merged.meshes.forEach((one) => expect(typeof one.wire).toBe('string'));
+        merged.meshes.forEach((mesh) => expect(typeof mesh.wire).toBe('string'));
       }),
     );
   });

@@ -14,7 +14,9 @@ describe('a yard treated with its honey boxes on, judged in one go', () => {
     world.give(1);
     const lotId = world.strokeLot('260810-a', [0, 1, 2])!;
     const { evidence, ruling, file } = world.ruled(lotId);
-    expect(file.frames?.content.frames.map((one) => [one.hive, one.box, one.count])).toEqual([
+    expect(
+      file.frames?.content.frames.map((frame) => [frame.hive, frame.box, frame.count]),
+    ).toEqual([
       ['Hive 1', 'Upper box', 10],
       ['Hive 3', 'Upper box', 10],
     ]);
@@ -50,7 +52,7 @@ describe('a yard treated with its honey boxes on, judged in one go', () => {
     expect(world.giveOut(lotId, 1, 'neighbour', FOR_US)).toBe(false);
     expect(world.ruled(blended).ruling.outcome).toBe('reject');
     expect(world.gate(blended)).toMatchObject({ status: 'shut' });
-    expect(world.callBacks(lotId).map((one) => [one.jars, one.to])).toEqual([
+    expect(world.callBacks(lotId).map((callBack) => [callBack.jars, callBack.to])).toEqual([
       [12, 'market stall'],
       [5, 'harbour shop'],
     ]);
@@ -162,8 +164,8 @@ interface Truth {
 function isTainted(truth: Truth, lotId: string): boolean {
   const lot = truth.lots.find((one) => one.id === lotId)!;
   return (
-    [...lot.hives].some((one) => truth.treated.has(one)) ||
-    lot.parents.some((one) => isTainted(truth, one))
+    [...lot.hives].some((hive) => truth.treated.has(hive)) ||
+    lot.parents.some((parent) => isTainted(truth, parent))
   );
 }
 
@@ -177,7 +179,7 @@ function play(world: World, truth: Truth, [act, which, amount]: Act): void {
   if (act === 'lot') {
     const boxes = [0, 1, 2].filter((at) => (amount >> at) % 2 === 1);
     const code = `260810-${truth.lots.length + 1}`;
-    const free = boxes.filter((one) => !truth.treated.has(one));
+    const free = boxes.filter((box) => !truth.treated.has(box));
     const id = boxes.length === 0 ? world.plainLot(code) : world.strokeLot(code, boxes);
     if (id === null) {
       expect(free).toEqual([]); // every box was held back
@@ -229,7 +231,7 @@ function holds(world: World, truth: Truth): void {
       tainted,
       tainted,
     ]);
-    const out = world.callBacks(id).reduce((sum, one) => sum + one.jars, 0);
+    const out = world.callBacks(id).reduce((sum, callBack) => sum + callBack.jars, 0);
     expect(out).toBe(tainted ? (truth.out.get(id) ?? 0) : 0);
     // nothing left without an accepted and signed ruling, or the reason is on record
     for (const { content } of [...lot.file.packings, ...lot.file.jarMoves]) {
@@ -237,13 +239,13 @@ function holds(world: World, truth: Truth): void {
       if (lot.file.ruling === null) expect(content.release).toBeDefined();
     }
     // every vessel over the limit is named, by its readings alone
-    const all = lot.ruling.findings.map((one) => inEnglish(one.sentence)).join('\n');
+    const all = lot.ruling.findings.map((finding) => inEnglish(finding.sentence)).join('\n');
     for (const item of [1, 2, 3]) {
       const values = lot.file.readings
-        .filter((one) => one.content.item === item)
-        .map((one) => one.content.dialValue);
+        .filter((reading) => reading.content.item === item)
+        .map((reading) => reading.content.dialValue);
       if (values.length === 0 || lot.evidence.vessels.length < 2) continue;
-      const mean = values.reduce((sum, one) => sum + one, 0) / values.length;
+      const mean = values.reduce((sum, value) => sum + value, 0) / values.length;
       if (mean >= 20.7) expect(all).toContain(`Bucket ${item} (`);
       if (mean >= 20.7) expect(lot.ruling.outcome).not.toMatch(/^(accept|conditions|by-comb)$/);
     }

@@ -22,7 +22,9 @@ export const releasePlace = (path: string): string =>
 
 /** What honey at this gate may be let out for. */
 export const usesAt = (gate: Gate): readonly ReleaseUse[] =>
-  RELEASE_USES.filter((one) => one !== 'bakers' || (gate.status === 'reason' && gate.asBakers));
+  RELEASE_USES.filter(
+    (releaseUse) => releaseUse !== 'bakers' || (gate.status === 'reason' && gate.asBakers),
+  );
 
 /**
  * The reason to keep with the jars, where one is needed; a shut gate lets nothing through.

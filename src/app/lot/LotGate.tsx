@@ -11,6 +11,6 @@ interface LotGateProps {
 /** Shows a view of the lot in the address, or that there is none. */
 export function LotGate({ View }: LotGateProps): ReactElement {
   const { lotId = '' } = useParams();
-  const file = useLots().find((one) => one.lot.entityId === lotId);
+  const file = useLots().find((lot) => lot.lot.entityId === lotId);
   return file ? <View key={lotId} file={file} /> : <NothingHere />;
 }

@@ -18,7 +18,9 @@ export function LotTitle({ file, station }: { file: LotFile; station: string }):
       <h1 className="text-4xl leading-tight font-bold">
         {content.name || commonWords.lot({ code: content.code })}
       </h1>
-      <p className="mt-1 text-lg text-ink-soft">{facts.filter((one) => one !== '').join(' · ')}</p>
+      <p className="mt-1 text-lg text-ink-soft">
+        {facts.filter((fact) => fact !== '').join(' · ')}
+      </p>
     </div>
   );
 }

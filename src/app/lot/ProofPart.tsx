@@ -13,7 +13,9 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
   const records = useProofRecords(workspace, readingId);
-  const proofs = current(records ?? []).filter((one): one is Proof => one.kind === 'proof');
+  const proofs = current(records ?? []).filter(
+    (record): record is Proof => record.kind === 'proof',
+  );
   const adding = usePhotoAdding((photo) =>
     dispatch(
       perform(lotWords.photographOfTheScaleSaved(), (scribe) => [
@@ -37,8 +39,8 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
         {adding.words}
       </p>
       <div className="flex flex-wrap gap-3">
-        {proofs.map((one) => (
-          <PhotoPicture key={one.entityId} record={one} alt={lotWords.theScaleOrDisplayAs()} />
+        {proofs.map((proof) => (
+          <PhotoPicture key={proof.entityId} record={proof} alt={lotWords.theScaleOrDisplayAs()} />
         ))}
       </div>
     </div>

@@ -75,7 +75,10 @@ export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }
           of={readingEntry}
           at="instrumentId"
           choices={[
-            ...instruments.map((one) => ({ value: one.entityId, label: one.content.name })),
+            ...instruments.map((instrument) => ({
+              value: instrument.entityId,
+              label: instrument.content.name,
+            })),
             { value: '', label: lotWords.anotherMeter() },
           ]}
           hint={own ? meterWords(own) : undefined}

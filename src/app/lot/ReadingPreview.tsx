@@ -34,7 +34,7 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
   const plusMinus = readingUncertainty(readingBudget(dial, condition)).expanded;
   // what stands below in words of its own is not said twice
   const marks = read.marks.filter(
-    (one) => one !== 'brix-not-by-subtraction' && one !== 'atc-unknown',
+    (mark) => mark !== 'brix-not-by-subtraction' && mark !== 'atc-unknown',
   );
   return (
     <div
@@ -63,9 +63,9 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
       {content.scale === 'brix' && (
         <p className="text-base">{subtractionWords(content.dialValue, read)}</p>
       )}
-      {[...marks.map((one) => MARK_SENTENCES[one]), ...warnings].map((one) => (
-        <p key={one} className="mt-1 text-base font-semibold">
-          {one}
+      {[...marks.map((mark) => MARK_SENTENCES[mark]), ...warnings].map((warning) => (
+        <p key={warning} className="mt-1 text-base font-semibold">
+          {warning}
         </p>
       ))}
       {content.practice ? (

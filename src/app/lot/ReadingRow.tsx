@@ -29,7 +29,7 @@ export function vesselName({ content }: Reading, file: LotFile): string {
   const id = vesselIdOf(content);
   if (id === null) return lotWords.lotAsAWhole();
   return (
-    vesselsOf(file.containers).find((one) => one.id === id)?.label ??
+    vesselsOf(file.containers).find((vessel) => vessel.id === id)?.label ??
     lotWords.aContainerRemovedSince()
   );
 }
@@ -47,7 +47,7 @@ function useFacts({ content }: Reading): string {
     content.practice ? lotWords.practice() : '',
     content.remark,
   ];
-  return facts.filter((one) => one !== '').join(' · ');
+  return facts.filter((fact) => fact !== '').join(' · ');
 }
 
 /** What the later check throws on it; the reading itself stays as it was. */
@@ -101,10 +101,10 @@ export function ReadingRow({ reading, file, before }: ReadingRowProps): ReactEle
           </span>
         )}
         {marks
-          .filter((one) => ['crystals', 'gel', 'prism-not-settled'].includes(one))
-          .map((one) => (
-            <span key={one} className="block font-semibold">
-              {MARK_SENTENCES[one]}
+          .filter((mark) => ['crystals', 'gel', 'prism-not-settled'].includes(mark))
+          .map((mark) => (
+            <span key={mark} className="block font-semibold">
+              {MARK_SENTENCES[mark]}
             </span>
           ))}
         {would !== null && read.status === 'read' && (

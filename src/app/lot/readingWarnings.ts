@@ -40,7 +40,9 @@ function spreadWarning(content: ReadingContent, here: number, context: WarningCo
   const { others, meters, repeatability } = context;
   const values = [
     here,
-    ...replicatesOf(content, others).flatMap((one) => moisture(one.content, meters) ?? []),
+    ...replicatesOf(content, others).flatMap(
+      (replicate) => moisture(replicate.content, meters) ?? [],
+    ),
   ];
   if (values.length < 2) return [];
   const { dial, condition } = meteredReading(content, meters);

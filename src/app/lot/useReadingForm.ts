@@ -24,7 +24,7 @@ export function nextVessel(file: LotFile, alsoTested: Iterable<string> = []): st
   const tested = new Set(file.readings.map(({ content }) => vesselIdOf(content) ?? ''));
   for (const one of alsoTested) tested.add(one);
   const planned = file.plan?.content.plannedIds.flat() ?? [];
-  const inOrder = [...planned, ...vessels.map((one) => one.id)];
+  const inOrder = [...planned, ...vessels.map((vessel) => vessel.id)];
   return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
 }
 

@@ -34,7 +34,7 @@ async function readBack(bytes: Uint8Array): Promise<{ pages: string[] }> {
     const content = await (await document.getPage(at)).getTextContent();
     pages.push(
       content.items
-        .map((one) => ('str' in one ? one.str : ''))
+        .map((item) => ('str' in item ? item.str : ''))
         .join(' ')
         .replaceAll(/\s+/g, ' '),
     );
@@ -105,7 +105,7 @@ describe('a dossier as PDF, read back by another library', () => {
     const all = pages.join(' ');
     expect(missing).toEqual([]);
     expect(pages.length).toBeGreaterThan(2);
-    pages.forEach((one, at) => expect(one).toContain(`Page ${at + 1} of ${pages.length}`));
+    pages.forEach((page, at) => expect(page).toContain(`Page ${at + 1} of ${pages.length}`));
     for (const { title } of CONTENT.parts) expect(all).toContain(title);
     expect(all).toContain('16.0 ± 0.4 % water by refractometry');
     expect(all.replaceAll(' ', '')).toContain('second≤20°C');

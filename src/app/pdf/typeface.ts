@@ -73,7 +73,7 @@ export class Typeface {
 
   /** [pt] */
   width(text: string, size: number): number {
-    return size * this.letters(text).reduce((sum, one) => sum + one.width, 0);
+    return size * this.letters(text).reduce((sum, letter) => sum + letter.width, 0);
   }
 
   draw(page: PDFPage, text: string, { x, ...pen }: Pen): void {

@@ -6,8 +6,8 @@ function writeBlock(paper: Paper, block: PaperBlock): void {
     case 'text':
       return paper.text(block.text, { bold: block.strong ?? false });
     case 'list':
-      return block.items.forEach((one, at) =>
-        paper.text(`${block.numbered ? `${at + 1}.` : '•'} ${one}`, { indent: 8 }),
+      return block.items.forEach((item, at) =>
+        paper.text(`${block.numbered ? `${at + 1}.` : '•'} ${item}`, { indent: 8 }),
       );
     case 'table':
       return paper.table(block.head, block.rows, block.shares);
@@ -28,6 +28,6 @@ export function writeHead(paper: Paper, head: PaperHead): void {
 export function writeParts(paper: Paper, parts: readonly PaperPart[]): void {
   for (const { title, blocks } of parts) {
     paper.heading(title);
-    blocks.forEach((one) => writeBlock(paper, one));
+    blocks.forEach((block) => writeBlock(paper, block));
   }
 }

@@ -15,7 +15,7 @@ function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => voi
   const dispatch = useAppDispatch();
   const { row, troubles } = aside;
   const fields = useMemo(() => repairFields(row, troubles), [row, troubles]);
-  const defaults: RepairForm = { values: fields.map((one) => one.text) };
+  const defaults: RepairForm = { values: fields.map((field) => field.text) };
   const { form, frame, start, submit, draft } = useDraftForm({
     formKey: `repair:${row.id}`,
     defaults,

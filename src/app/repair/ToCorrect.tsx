@@ -72,14 +72,14 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
               : kitWords.pleaseReportThisLine({ why: lot.why }),
         })}
       </p>
-      {lot.suspects.map((one) => {
-        const title = titleOfRecord(one);
+      {lot.suspects.map((suspect) => {
+        const title = titleOfRecord(suspect);
         return (
-          <p key={one.id} className="mt-2 flex flex-wrap items-center gap-x-4">
+          <p key={suspect.id} className="mt-2 flex flex-wrap items-center gap-x-4">
             <span className="grow basis-60 text-base">
-              {kitWords.entered2({ title, recordedAt: formatMoment(one.recordedAt) })}
+              {kitWords.entered2({ title, recordedAt: formatMoment(suspect.recordedAt) })}
             </span>
-            <Button onClick={() => removal(dispatch, one)}>
+            <Button onClick={() => removal(dispatch, suspect)}>
               {commonWords.remove()}
               <span className="sr-only"> {title}</span>
             </Button>

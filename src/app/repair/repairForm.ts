@@ -47,7 +47,7 @@ function textOf(value: unknown, input: RepairInput): string {
 
 /** What of a row can be corrected by typing another value, one field a place. */
 export function repairFields(row: AnyRecord, troubles: readonly Trouble[]): RepairField[] {
-  const byPath = new Map(troubles.map((one) => [one.path, one]));
+  const byPath = new Map(troubles.map((trouble) => [trouble.path, trouble]));
   return [...byPath.values()].flatMap(({ path }) => {
     const steps = pathSteps(path);
     const value = at(row, steps);
@@ -81,7 +81,7 @@ export function readRepair(
   if (checked.ok) return { ok: true, content: checked.record.content };
   const errors: Record<string, FieldError> = {};
   for (const { path, message } of checked.troubles) {
-    const index = fields.findIndex((one) => one.path.join('.') === pathSteps(path).join('.'));
+    const index = fields.findIndex((field) => field.path.join('.') === pathSteps(path).join('.'));
     errors[`values.${Math.max(0, index)}`] ??= { sentence: tell(message) };
   }
   return { ok: false, errors };

@@ -90,9 +90,9 @@ export class World {
     );
     this.records.push(harvest, firstRevision(this.scribe, 'stroke', survey, harvest.entityId));
     const day = this.day(harvest.entityId);
-    const made = this.files().flatMap((one) => (one.frames ? [one.frames.content] : []));
+    const made = this.files().flatMap((file) => (file.frames ? [file.frames.content] : []));
     const own = made.filter((one) => one.harvestId === harvest.entityId);
-    const frames = groupItems(day, keysInLots(own)).map((one) => one.frame);
+    const frames = groupItems(day, keysInLots(own)).map((groupItem) => groupItem.frame);
     if (frames.length === 0) return null;
     const basis = {
       harvestId: harvest.entityId,
@@ -109,7 +109,8 @@ export class World {
 
   day(harvestId: string): HarvestDay {
     const own = this.records.filter(
-      (one) => one.ownerId === harvestId || one.kind === 'frame' || one.kind === 'frame-check',
+      (record) =>
+        record.ownerId === harvestId || record.kind === 'frame' || record.kind === 'frame-check',
     );
     return harvestDayOf(bookOf(this.records), own, harvestId)!;
   }
@@ -167,7 +168,7 @@ export class World {
 
   /** Marks a bucket to be kept apart. */
   keepApart(container: string, item: number): void {
-    const last = current(this.records).find((one) => one.entityId === container);
+    const last = current(this.records).find((record) => record.entityId === container);
     if (last?.kind !== 'container') return;
     const content = { ...last.content, suspects: [{ item, because: 'other' as const }] };
     this.records.push(nextRevision(this.scribe, last, { content, reason: 'Kept apart' }));
@@ -175,7 +176,7 @@ export class World {
 
   correctLastReading(lotId: string, percent: number): void {
     const last = current(this.records).findLast(
-      (one) => one.kind === 'reading' && one.ownerId === lotId,
+      (record) => record.kind === 'reading' && record.ownerId === lotId,
     );
     if (last?.kind !== 'reading') return;
     const content = { ...last.content, dialValue: percent };
@@ -289,7 +290,7 @@ export class World {
       containerId: container,
       item: 1,
       label: 'Bucket 1',
-      lotCode: files.find((one) => one.lot.entityId === lotId)!.lot.content.code,
+      lotCode: files.find((file) => file.lot.entityId === lotId)!.lot.content.code,
       massKg: 10,
       meanPercent: 17,
     }));

@@ -10,9 +10,9 @@ const distinct = (all: readonly string[]): string[] => [
 /** Hives, yards and flows that a lot is from. */
 export function compositionOrigins({ frames }: LotFramesContent) {
   return {
-    hives: distinct(frames.map((one) => one.hive)),
-    yards: distinct(frames.map((one) => one.yard)),
-    flows: distinct(frames.flatMap((one) => one.flows)),
+    hives: distinct(frames.map((frame) => frame.hive)),
+    yards: distinct(frames.map((frame) => frame.yard)),
+    flows: distinct(frames.flatMap((frame) => frame.flows)),
   };
 }
 

@@ -6,7 +6,7 @@ import { meterWords } from './english/meter';
 /** Readings taken with a meter, oldest first. */
 export function readingsOfMeter(files: readonly LotFile[], instrumentId: string): Reading[] {
   return files
-    .flatMap((one) => one.readings)
+    .flatMap((file) => file.readings)
     .filter((one) => one.content.instrumentId === instrumentId)
     .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
 }
@@ -14,7 +14,9 @@ export function readingsOfMeter(files: readonly LotFile[], instrumentId: string)
 /** Whether a check of the meter is due now. */
 export function dueOf(meter: Meter, readings: readonly Reading[], now: string): CheckDue {
   const last = meter.checks.at(-1)?.content.takenAt ?? null;
-  const since = readings.filter((one) => last === null || one.content.takenAt > last).length;
+  const since = readings.filter(
+    (reading) => last === null || reading.content.takenAt > last,
+  ).length;
   const { checkEveryDays, checkEveryReadings } = meter.instrument.content;
   const calibration = calibrationAt(meter.points, dayOfMoment(now));
   return checkDue({

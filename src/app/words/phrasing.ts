@@ -6,8 +6,8 @@ import { doubtful } from '../format/doubtful';
 
 /** "look again by 26 Feb", and how many more conditions there are. */
 function conditionWords({ findings }: Ruling): string {
-  const conditions = findings.filter((one) => one.bearing === 'condition');
-  const short = conditions.find((one) => one.short !== undefined)?.short;
+  const conditions = findings.filter((finding) => finding.bearing === 'condition');
+  const short = conditions.find((condition) => condition.short !== undefined)?.short;
   if (short === undefined) return '';
   const more = conditions.length - 1;
   return rulingWords.but({
@@ -29,12 +29,12 @@ export function headline(ruling: Ruling): string {
     case 'by-comb':
       return `${OUTCOME_NAMES[outcome]}${conditionWords(ruling)}`;
     case 'divert':
-      return findings.some((one) => one.ruleId === 'signs-of-fermentation')
+      return findings.some((finding) => finding.ruleId === 'signs-of-fermentation')
         ? rulingWords.itIsFermenting({ outcome: OUTCOME_NAMES[outcome] })
         : OUTCOME_NAMES[outcome];
     case 'over': {
       const apart = findings.filter(
-        (one) => one.ruleId === 'vessel-apart' && one.bearing === 'over',
+        (finding) => finding.ruleId === 'vessel-apart' && finding.bearing === 'over',
       ).length;
       return ruling.overProbability < 0.5 && apart > 0
         ? rulingWords.setAsideOverTheLimit({

@@ -34,7 +34,9 @@ describe('what was corrected, in words', () => {
 describe('samples and colours, in words', () => {
   test('every state has a name, and what misleads has advice', () => {
     for (const state of SAMPLE_STATES) expect(SAMPLE_NAMES[state]).not.toBe('');
-    expect(SAMPLE_STATES.filter((one) => SAMPLE_ADVICE[one] === '')).toEqual(['clear']);
+    expect(SAMPLE_STATES.filter((sampleState) => SAMPLE_ADVICE[sampleState] === '')).toEqual([
+      'clear',
+    ]);
     expect(SAMPLE_ADVICE.crystals).toContain('closed jar');
   });
 

@@ -27,11 +27,11 @@ export function relaxed(task: BlendTask, id: RelaxationId, limitPercent: number)
       return task.wholeOnly ? { ...task, wholeOnly: false } : null;
     case 'capacity': {
       const all = usableOf(task).reduce((sum, one) => sum + one.massKg, 0);
-      const tanks = task.tanks.map((one) => ({
-        ...one,
-        capacityKg: Math.max(one.capacityKg, all),
+      const tanks = task.tanks.map((tank) => ({
+        ...tank,
+        capacityKg: Math.max(tank.capacityKg, all),
       }));
-      return tanks.some((one, at) => one.capacityKg > task.tanks[at]!.capacityKg)
+      return tanks.some((tank, at) => tank.capacityKg > task.tanks[at]!.capacityKg)
         ? { ...task, tanks }
         : null;
     }
@@ -42,7 +42,7 @@ export function relaxed(task: BlendTask, id: RelaxationId, limitPercent: number)
 const countedKg = (task: BlendTask, plan: BlendPlan | null): number =>
   task.aim === 'save'
     ? (plan?.savedKg ?? 0)
-    : (plan?.tanks.reduce((sum, one) => sum + one.massKg, 0) ?? 0);
+    : (plan?.tanks.reduce((sum, tank) => sum + tank.massKg, 0) ?? 0);
 
 /** Least gain that is told [kg]. @source our choice, no source */
 const WORTH_TELLING_KG = 0.5;

@@ -53,7 +53,7 @@ export function programme({ objective, rows, binaries }: Programme): string {
 /** What holds of every mixture: the doubt that readings share, without any of their own. */
 export function sharedCut(containers: readonly BlendContainer[], task: BlendTask): GuardCut {
   const shared = GUARD_FACTOR * task.systematicPercent - task.targetPercent;
-  return containers.map((one) => one.meanPercent + shared);
+  return containers.map((container) => container.meanPercent + shared);
 }
 
 /** Tangent of the true guard band at some masses: never more than the true one, equal there. */
@@ -63,25 +63,28 @@ export function tangentCut(
   massesKg: readonly number[],
 ): GuardCut {
   const { systematicPercent, targetPercent } = task;
-  const total = massesKg.reduce((all, one) => all + one, 0);
-  const own = containers.map((one, at) => massesKg[at]! * one.randomPercent);
+  const total = massesKg.reduce((all, mass) => all + mass, 0);
+  const own = containers.map((container, at) => massesKg[at]! * container.randomPercent);
   const together = sharedKg(
     containers.map((container, at) => ({ container, massKg: massesKg[at]! })),
   );
   const norm = Math.hypot(...own, ...together.values(), systematicPercent * total);
-  return containers.map((one, at) => {
-    const shared = one.shared ? one.shared.percent * (together.get(one.shared.id) ?? 0) : 0;
+  return containers.map((container, at) => {
+    const shared = container.shared
+      ? container.shared.percent * (together.get(container.shared.id) ?? 0)
+      : 0;
     const slope =
       norm === 0
         ? systematicPercent
-        : (massesKg[at]! * one.randomPercent ** 2 + shared + systematicPercent ** 2 * total) / norm;
-    return one.meanPercent - targetPercent + GUARD_FACTOR * slope;
+        : (massesKg[at]! * container.randomPercent ** 2 + shared + systematicPercent ** 2 * total) /
+          norm;
+    return container.meanPercent - targetPercent + GUARD_FACTOR * slope;
   });
 }
 
 /** By how much masses pass a limit, as moisture [%]; 0 for no mass. */
 export function passedBy(cut: GuardCut, massesKg: readonly number[]): number {
-  const total = massesKg.reduce((all, one) => all + one, 0);
+  const total = massesKg.reduce((all, mass) => all + mass, 0);
   const passed = cut.reduce((all, one, at) => all + one * massesKg[at]!, 0);
   return total === 0 ? 0 : passed / total;
 }
@@ -94,10 +97,10 @@ export interface TankSize {
 
 /** Sizes of the tanks; those of one size are alike. */
 export function sizesOf({ tanks }: BlendTask): TankSize[] {
-  const sizes = [...new Set(tanks.map((one) => one.capacityKg))];
+  const sizes = [...new Set(tanks.map((tank) => tank.capacityKg))];
   return sizes.map((capacityKg) => ({
     capacityKg,
-    tanks: tanks.flatMap((one, at) => (one.capacityKg === capacityKg ? [at] : [])),
+    tanks: tanks.flatMap((tank, at) => (tank.capacityKg === capacityKg ? [at] : [])),
   }));
 }
 

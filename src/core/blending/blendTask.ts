@@ -63,7 +63,7 @@ export interface FilledTank {
 
 /** Containers that may be poured from. */
 export const usableOf = ({ containers }: BlendTask): readonly BlendContainer[] =>
-  containers.filter((one) => one.barredBecause === null && one.massKg > 0);
+  containers.filter((container) => container.barredBecause === null && container.massKg > 0);
 
 /** Whether a container is too wet to meet the target by itself. */
 export function isTooWet(container: BlendContainer, task: BlendTask): boolean {
@@ -104,7 +104,7 @@ export function sharedKg(parts: readonly Part[]): Map<string, number> {
  */
 export function tankMoisture(parts: readonly Part[], systematicPercent: number): Estimate {
   requireFinite({ parts, systematicPercent }, 'tankMoisture');
-  const total = parts.reduce((sum, one) => sum + one.massKg, 0);
+  const total = parts.reduce((sum, part) => sum + part.massKg, 0);
   const place = { fn: 'tankMoisture', param: 'parts', unit: 'kg' };
   requireInRange(total, [Number.MIN_VALUE, Infinity], place);
   let [water, squares] = [0, 0];
@@ -112,14 +112,14 @@ export function tankMoisture(parts: readonly Part[], systematicPercent: number):
     water += massKg * container.meanPercent;
     squares += (massKg * container.randomPercent) ** 2;
   }
-  for (const one of sharedKg(parts).values()) squares += one ** 2;
+  for (const part of sharedKg(parts).values()) squares += part ** 2;
   const standardUncertainty = Math.hypot(Math.sqrt(squares) / total, systematicPercent);
   return { mean: water / total, standardUncertainty };
 }
 
 /** Tanks as a pouring list fills them; empty ones left out. */
 export function filledTanks(task: BlendTask, pours: readonly Pour[]): FilledTank[] {
-  const byId = new Map(task.containers.map((one) => [one.id, one]));
+  const byId = new Map(task.containers.map((container) => [container.id, container]));
   return task.tanks.flatMap(({ id }) => {
     const parts = pours.flatMap(({ containerId, tankId, massKg }) => {
       const container = byId.get(containerId);
@@ -130,7 +130,7 @@ export function filledTanks(task: BlendTask, pours: readonly Pour[]): FilledTank
     return [
       {
         tankId: id,
-        massKg: parts.reduce((sum, one) => sum + one.massKg, 0),
+        massKg: parts.reduce((sum, part) => sum + part.massKg, 0),
         moisture,
         upperPercent: moisture.mean + GUARD_FACTOR * moisture.standardUncertainty,
       },
@@ -150,8 +150,8 @@ export const tankConforms = ({ moisture }: FilledTank, limitPercent: number): nu
  * little less than nothing, so that no more of it is used than needed.
  */
 export function blendWorthKg(task: BlendTask, pours: readonly Pour[]): number {
-  const byId = new Map(task.containers.map((one) => [one.id, one]));
-  const opened = new Set(pours.map((one) => one.containerId));
+  const byId = new Map(task.containers.map((container) => [container.id, container]));
+  const opened = new Set(pours.map((pour) => pour.containerId));
   const kept = pours.reduce((sum, { containerId, massKg }) => {
     const container = byId.get(containerId);
     return container ? sum + massKg * worthOf(container, task) : sum;

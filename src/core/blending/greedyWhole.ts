@@ -53,7 +53,7 @@ export function greedyWhole(
   let wet = byMoisture.filter((at) => task.aim === 'fill' || isTooWet(usable[at]!, task));
   let dry = byMoisture.filter((at) => !isTooWet(usable[at]!, task)).reverse();
   const without = (places: readonly number[], at: number): number[] =>
-    places.filter((one) => one !== at);
+    places.filter((place) => place !== at);
   return tanks.flatMap((tank) => {
     let filling: Filling = { capacityKg: task.tanks[tank]!.capacityKg, places: [], massKg: 0 };
     for (let steps = 0; steps < members.length; steps += 1) {

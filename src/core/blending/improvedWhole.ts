@@ -42,7 +42,7 @@ const together = (a: Lot, b: Lot): Lot => ({
 /** Each lot by itself and each two of them. */
 const upToTwo = (lots: readonly Lot[]): Lot[] => [
   ...lots,
-  ...lots.flatMap((one, at) => lots.slice(at + 1).map((other) => together(one, other))),
+  ...lots.flatMap((lot, at) => lots.slice(at + 1).map((other) => together(lot, other))),
 ];
 
 function lotsOf(task: BlendTask, places: readonly number[]): Lot[] {
@@ -124,7 +124,7 @@ export function improvedWhole(
   const heldIn = (tank: number): number[] =>
     members.filter((at) =>
       pours.some(
-        (one) => one.containerId === usable[at]!.id && one.tankId === task.tanks[tank]!.id,
+        (pour) => pour.containerId === usable[at]!.id && pour.tankId === task.tanks[tank]!.id,
       ),
     );
   const held = tanks.map(heldIn);
@@ -144,10 +144,10 @@ export function improvedWhole(
     spare = [...spare.filter((one) => !into.places.includes(one)), ...out.places];
   }
   return held.flatMap((places, at) =>
-    places.map((one) => ({
-      containerId: usable[one]!.id,
+    places.map((place) => ({
+      containerId: usable[place]!.id,
       tankId: task.tanks[tanks[at]!]!.id,
-      massKg: usable[one]!.massKg,
+      massKg: usable[place]!.massKg,
     })),
   );
 }

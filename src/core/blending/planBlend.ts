@@ -32,13 +32,13 @@ function planOf(task: BlendTask, pours: readonly Pour[], boundKg: number): Blend
   const wet = usableOf(task).filter((one) => isTooWet(one, task));
   const wetIds = new Set(wet.map((one) => one.id));
   const savedKg = pours
-    .filter((one) => wetIds.has(one.containerId))
-    .reduce((all, one) => all + one.massKg, 0);
+    .filter((pour) => wetIds.has(pour.containerId))
+    .reduce((all, pour) => all + pour.massKg, 0);
   const worthKg = blendWorthKg(task, pours);
   return {
     pours,
     tanks: filledTanks(task, pours),
-    opened: [...new Set(pours.map((one) => one.containerId))],
+    opened: [...new Set(pours.map((pour) => pour.containerId))],
     savedKg,
     leftKg: Math.max(0, wet.reduce((all, one) => all + one.massKg, 0) - savedKg),
     worthKg,
@@ -84,7 +84,7 @@ function groupPours(
   { massesKg, tanks, members }: GroupHold,
   { solve, limits, seconds }: Search & { readonly seconds: number },
 ): readonly Pour[] {
-  const used = massesKg.flatMap((one, at) => (one >= LEAST_POUR_KG ? [at] : []));
+  const used = massesKg.flatMap((mass, at) => (mass >= LEAST_POUR_KG ? [at] : []));
   if (tanks.length === 0 || used.length === 0) return [];
   const left = timer(limits, seconds);
   const forSolver = timer(limits, task.wholeOnly ? seconds * SOLVER_SHARE : seconds);
@@ -104,8 +104,8 @@ function inTwoSteps(task: BlendTask, search: Search): FoundPours {
   const { solve, limits } = search;
   const usage = bestUsage(task, { solve, left: timer(limits, LINEAR_SECONDS) });
   const groups = groupsOf(task).map((members, at) => ({ ...usage.groups[at]!, members }));
-  const seconds = limits.seconds / groups.filter((one) => one.tanks.length > 0).length;
-  const pours = groups.flatMap((one) => groupPours(task, one, { ...search, seconds }));
+  const seconds = limits.seconds / groups.filter((group) => group.tanks.length > 0).length;
+  const pours = groups.flatMap((group) => groupPours(task, group, { ...search, seconds }));
   return { pours, boundKg: usage.boundKg };
 }
 
@@ -158,7 +158,7 @@ export function secondBlend(
 ): BlendPlan | null {
   if (isSmallTask(task)) return bestBlend(task, solve, { limits, not: [openedSet(task, best)] });
   const leastId = best.pours.reduce((a, b) => (b.massKg < a.massKg ? b : a)).containerId;
-  const containers = task.containers.filter((one) => one.id !== leastId);
+  const containers = task.containers.filter((container) => container.id !== leastId);
   return bestBlend({ ...task, containers }, solve, { limits });
 }
 

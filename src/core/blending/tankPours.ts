@@ -129,7 +129,7 @@ export function evenPours(
   tanks: readonly number[],
 ): Pour[] {
   const containers = usableOf(task);
-  const heldKg = massesKg.reduce((all, one) => all + one, 0);
+  const heldKg = massesKg.reduce((all, mass) => all + mass, 0);
   const needed: number[] = [];
   let roomKg = 0;
   for (const tank of tanks) {
@@ -144,5 +144,5 @@ export function evenPours(
       massKg: (massKg * task.tanks[tank]!.capacityKg) / roomKg,
     })),
   );
-  return pours.filter((one) => one.massKg >= LEAST_POUR_KG);
+  return pours.filter((pour) => pour.massKg >= LEAST_POUR_KG);
 }

@@ -109,7 +109,7 @@ function usagesOf(
   let wider: GroupUsage | null = null;
   for (const way of byCapacity) {
     const capacityKg = capacityOf(way);
-    const used: number = wider?.massesKg.reduce((all, one) => all + one, 0) ?? Infinity;
+    const used: number = wider?.massesKg.reduce((all, mass) => all + mass, 0) ?? Infinity;
     const usage: GroupUsage =
       wider && used <= capacityKg
         ? wider
@@ -165,7 +165,7 @@ function shareOut(
 export function bestUsage(task: BlendTask, search: Search): Usage {
   const usages = groupsOf(task).map((members) => usagesOf(task, members, search));
   const best = shareOut(task, usages, (one) => one.worthKg);
-  const free = sizesOf(task).map((one) => [...one.tanks]);
+  const free = sizesOf(task).map((size) => [...size.tanks]);
   return {
     boundKg: shareOut(task, usages, (one) => one.boundKg).worthKg,
     groups: best.ways.map((way, group) => ({

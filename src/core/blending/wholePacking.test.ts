@@ -38,11 +38,11 @@ function improvedOf(task: BlendTask, pours: readonly Pour[], left = HOUR): Pour[
 }
 
 function expectKept(task: BlendTask, pours: readonly Pour[]): void {
-  const ids = pours.map((one) => one.containerId);
+  const ids = pours.map((pour) => pour.containerId);
   expect(new Set(ids).size).toBe(ids.length);
   for (const { tankId, massKg, upperPercent } of filledTanks(task, pours)) {
     expect(upperPercent).toBeLessThanOrEqual(task.targetPercent + 1e-9);
-    const { capacityKg } = task.tanks.find((one) => one.id === tankId)!;
+    const { capacityKg } = task.tanks.find((tank) => tank.id === tankId)!;
     expect(massKg).toBeLessThanOrEqual(capacityKg + 1e-9);
   }
 }
@@ -81,14 +81,14 @@ describe('whole containers packed without a solver', () => {
       expect(found).toBeLessThanOrEqual(best + 1e-9);
       return best === 0 ? 1 : found / best;
     });
-    expect(shares.filter((one) => one > 1 - 1e-9).length).toBeGreaterThanOrEqual(14);
+    expect(shares.filter((share) => share > 1 - 1e-9).length).toBeGreaterThanOrEqual(14);
     expect(Math.min(...shares)).toBeGreaterThan(0.75);
   });
 
   test('with no time left the list stays as it was', () => {
     const task = wholeTask(3, 40, [160]);
     const greedy = greedyWhole(task, places(task), [0]);
-    const key = (pours: readonly Pour[]): string[] => pours.map((one) => one.containerId).sort();
+    const key = (pours: readonly Pour[]): string[] => pours.map((pour) => pour.containerId).sort();
     expect(key(improvedOf(task, greedy, () => 0))).toEqual(key(greedy));
   });
 });
@@ -99,10 +99,11 @@ describe('the same mixture in each tank', () => {
     const massesKg = task.containers.map((_, at) => (at < 8 ? 10 : 0));
     const pours = evenPours(task, massesKg, [0, 1, 2]);
     const tanks = filledTanks(task, pours);
-    expect(tanks.map((one) => one.tankId)).toEqual(['t0', 't1']);
-    const mean = task.containers.slice(0, 8).reduce((sum, one) => sum + one.meanPercent, 0) / 8;
+    expect(tanks.map((tank) => tank.tankId)).toEqual(['t0', 't1']);
+    const mean =
+      task.containers.slice(0, 8).reduce((sum, container) => sum + container.meanPercent, 0) / 8;
     for (const { moisture } of tanks) expect(moisture.mean).toBeCloseTo(mean, 9);
-    expect(tanks.reduce((sum, one) => sum + one.massKg, 0)).toBeCloseTo(80, 9);
+    expect(tanks.reduce((sum, tank) => sum + tank.massKg, 0)).toBeCloseTo(80, 9);
     expect(tanks[0]!.massKg / tanks[1]!.massKg).toBeCloseTo(60 / 40, 9);
   });
 

@@ -135,9 +135,9 @@ export function pooledCapping(parts: readonly WeightedCapping[]): CappedEstimate
   if (!(total > 0)) {
     throw new DomainError({ code: 'empty', fn, param: 'parts', value: parts.length, unit: '1' });
   }
-  const share = parts.reduce((sum, one) => sum + one.capped.share * (one.weight / total), 0);
+  const share = parts.reduce((sum, part) => sum + part.capped.share * (part.weight / total), 0);
   const standard = quadrature(
-    parts.map((one) => one.capped.standardUncertainty * (one.weight / total)),
+    parts.map((part) => part.capped.standardUncertainty * (part.weight / total)),
   );
   return bounded(Math.min(1, Math.max(0, share)), standard);
 }

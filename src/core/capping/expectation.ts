@@ -214,7 +214,7 @@ export function updatedExpectation(prior: Expectation, lots: readonly PastLot[])
     : 1;
   const scaled = {
     ...prior,
-    scatters: prior.scatters.map((one) => one * factor),
+    scatters: prior.scatters.map((scatter) => scatter * factor),
     scatterFactor: prior.scatterFactor * factor,
     degreesOfFreedom,
   };

@@ -36,8 +36,8 @@ function shareOf(frame: BroodBoxFrame, of: (side: CellShares) => number): number
  */
 export function broodRoom(frames: readonly BroodBoxFrame[]): BroodRoom {
   requireFinite({ frames }, 'broodRoom');
-  const brood = frames.map((one) => shareOf(one, (side) => side.brood) > 0);
-  const emptyFrames = frames.reduce((sum, one) => sum + shareOf(one, (side) => side.empty), 0);
+  const brood = frames.map((frame) => shareOf(frame, (side) => side.brood) > 0);
+  const emptyFrames = frames.reduce((sum, frame) => sum + shareOf(frame, (side) => side.empty), 0);
   const beside = frames.filter(
     (_, at) => !brood[at] && (brood[at - 1] === true || brood[at + 1] === true),
   );

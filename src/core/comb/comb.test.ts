@@ -12,7 +12,8 @@ const side = (honeyTenths: number, broodTenths: number) =>
 const frame = (honey: number, brood: number) => ({
   sides: [side(honey, brood), side(honey, brood)],
 });
-const area = (id: string): number => FRAME_FORMATS.find((one) => one.id === id)!.areaDm2;
+const area = (id: string): number =>
+  FRAME_FORMATS.find((frameFormat) => frameFormat.id === id)!.areaDm2;
 
 describe('mass of honey in a comb', () => {
   test.each([

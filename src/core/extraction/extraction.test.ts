@@ -33,8 +33,8 @@ describe('loads', () => {
         const frames = kgs.map((kg, at) => ({ id: String(at), kg }));
         const uneven = (pairs: readonly (readonly [{ kg: number }, { kg: number } | null])[]) =>
           pairs.reduce((sum, [a, b]) => sum + (b ? Math.abs(a.kg - b.kg) : 0), 0);
-        const asTheyCome = frames.flatMap((one, at) =>
-          at % 2 === 0 && frames[at + 1] ? [[one, frames[at + 1]!] as const] : [],
+        const asTheyCome = frames.flatMap((frame, at) =>
+          at % 2 === 0 && frames[at + 1] ? [[frame, frames[at + 1]!] as const] : [],
         );
         const even = kgs.length % 2 === 0;
         if (even)
@@ -42,7 +42,7 @@ describe('loads', () => {
         expect(
           oppositePairs(frames)
             .flat()
-            .filter((one) => one !== null),
+            .filter((oppositePair) => oppositePair !== null),
         ).toHaveLength(kgs.length);
       }),
     );
@@ -98,7 +98,7 @@ describe('kit', () => {
       jarKg: 0.5,
       jarredShare: 0.5,
     });
-    const of = (item: string) => needs.find((one) => one.item === item);
+    const of = (item: string) => needs.find((need) => need.item === item);
     expect(of('pails')).toMatchObject({ likely: 8, enough: 10 });
     expect(of('jars')).toMatchObject({ likely: 103, enough: 129 });
     expect(of('fine-mesh')).toMatchObject({ likely: 1, enough: 1 });
@@ -121,7 +121,7 @@ describe('cleaning up', () => {
     originLost: false,
   };
   const tasks = (change: Partial<CleanUpSituation>) =>
-    cleanUpSteps({ ...calm, ...change }).map((one) => one.task);
+    cleanUpSteps({ ...calm, ...change }).map((cleanUpStep) => cleanUpStep.task);
 
   test('bees off first; wet combs go home only without a flow', () => {
     expect(tasks({})[0]).toBe('bees-off');

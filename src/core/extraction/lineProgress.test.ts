@@ -15,7 +15,7 @@ function ticksAt(factor: number, untilMin: number): LineTicks {
   const slower = (times: readonly number[]): number[] =>
     times.filter((at) => at <= untilMin).map((at) => 540 + factor * (at - 540));
   return {
-    loadsOutMin: slower(PLANNED.loads.map((one) => one.outMin)),
+    loadsOutMin: slower(PLANNED.loads.map((load) => load.outMin)),
     pailsFullMin: slower(PLANNED.pailsAtMin),
     scrapesMin: slower(PLANNED.scrapesAtMin),
   };
@@ -99,7 +99,9 @@ describe('a day under way', () => {
         expect(doubt.hands).toBeLessThanOrEqual(LINE_DOUBT.hands);
         const course = simulateLine(line, { state });
         expect(course.spunMin).toBeGreaterThanOrEqual(nowMin);
-        expect(course.loads.reduce((sum, one) => sum + one.frames, 0)).toBe(200 - state.spunFrames);
+        expect(course.loads.reduce((sum, load) => sum + load.frames, 0)).toBe(
+          200 - state.spunFrames,
+        );
       }),
       { numRuns: 200 },
     );
@@ -108,7 +110,7 @@ describe('a day under way', () => {
   test('breaks do not count as slow work', () => {
     const line = sampleLine({ frames: 200, breaks: [{ fromMin: 560, toMin: 620 }] });
     const planned = simulateLine(line);
-    const loadsOutMin = planned.loads.map((one) => one.outMin).slice(0, 3);
+    const loadsOutMin = planned.loads.map((load) => load.outMin).slice(0, 3);
     const now = lineUnderWay(line, { ...NO_TICKS, loadsOutMin }, loadsOutMin[2]!);
     expect(now.pace.hands).toBeCloseTo(1, 6);
   });
@@ -124,7 +126,7 @@ describe('many days', () => {
     const band = doneBand(draws, 'doneMin');
     expect(band.early).toBeLessThan(honeyDoneMin(PLANNED));
     expect(band.late).toBeGreaterThan(honeyDoneMin(PLANNED));
-    const inside = draws.filter((one) => one.doneMin >= band.early && one.doneMin <= band.late);
+    const inside = draws.filter((draw) => draw.doneMin >= band.early && draw.doneMin <= band.late);
     expect(inside.length / draws.length).toBeCloseTo(0.9, 1);
   });
 

@@ -79,13 +79,13 @@ export function atPace(line: Line, hands: number, straining: number): Line {
   const { cycle } = line.strainer;
   return {
     ...line,
-    speeds: line.speeds.map((one) => held(one / hands, SPEED_RANGE)),
+    speeds: line.speeds.map((speed) => held(speed / hands, SPEED_RANGE)),
     strainer: {
       ...line.strainer,
       cycle: {
         ...cycle,
         cleanKgPerMin: cycle.cleanKgPerMin / straining,
-        minutes: cycle.minutes.map((one) => one * straining),
+        minutes: cycle.minutes.map((minute) => minute * straining),
       },
     },
   };
@@ -102,7 +102,7 @@ function combsNow(line: Line, { loadsOutMin }: LineTicks, nowMin: number) {
   const { framesPerLoad } = line.extractor;
   const { secondsPerFrame, places, rackFrames } = line.uncapping;
   const loads = loadsOf(line.frames, framesPerLoad).slice(0, loadsOutMin.length);
-  const spunFrames = loads.reduce((sum, one) => sum + one.frames, 0);
+  const spunFrames = loads.reduce((sum, load) => sum + load.frames, 0);
   const since = loadsOutMin[loadsOutMin.length - 1] ?? line.startMin;
   const minutes = workMinutes(line.breaks, since, nowMin);
   const left = line.frames - spunFrames;
@@ -159,7 +159,7 @@ function passedSinceScrape(line: Line, { pailsFullMin, scrapesMin }: LineTicks):
 export function seenPace(line: Line, ticks: LineTicks): PastDay {
   requireFinite({ line, ticks }, 'seenPace');
   const outs = simulateLine(line)
-    .loads.map((one) => one.outMin)
+    .loads.map((load) => load.outMin)
     .sort((a, b) => a - b);
   const hands = ratioOf(line, ticks.loadsOutMin, outs);
   const straining = strainingRatio(line, ticks.pailsFullMin, hands ?? 1);
@@ -187,7 +187,7 @@ export function lineUnderWay(
 ): LineUnderWay {
   requireFinite({ line, ticks, nowMin, prior }, 'lineUnderWay');
   const planned = simulateLine(line);
-  const outs = planned.loads.map((one) => one.outMin).sort((a, b) => a - b);
+  const outs = planned.loads.map((load) => load.outMin).sort((a, b) => a - b);
   const hands = learned(ratioOf(line, ticks.loadsOutMin, outs), {
     count: ticks.loadsOutMin.length,
     prior: prior.hands,

@@ -173,7 +173,9 @@ export class LineRun {
   isSpun(): boolean {
     const waiting = this.framesOutside + this.framesInside + this.opened;
     const moving = this.uncapping + this.carrying;
-    return waiting + moving === 0 && this.extractors.every((one) => one.phase === 'empty');
+    return (
+      waiting + moving === 0 && this.extractors.every((extractor) => extractor.phase === 'empty')
+    );
   }
 
   /** Honey that runs out of an extractor; the first of it stays on walls. */

@@ -48,8 +48,8 @@ function expected(
 export function expectedPace(days: readonly PastDay[]): ExpectedPace {
   requireFinite({ days }, 'expectedPace');
   const of = (which: keyof PastDay): SeenPace[] =>
-    days.flatMap((one) => {
-      const seen = one[which];
+    days.flatMap((day) => {
+      const seen = day[which];
       return seen && Number.isFinite(seen.log) && seen.spread > 0 ? [seen] : [];
     });
   const [hands, straining] = [
@@ -59,6 +59,6 @@ export function expectedPace(days: readonly PastDay[]): ExpectedPace {
   return {
     pace: { hands: hands.factor, straining: straining.factor },
     doubt: { hands: hands.spread, straining: straining.spread },
-    days: days.filter((one) => one.hands !== null || one.straining !== null).length,
+    days: days.filter((day) => day.hands !== null || day.straining !== null).length,
   };
 }

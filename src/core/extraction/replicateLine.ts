@@ -83,7 +83,7 @@ function quantile(sorted: readonly number[], share: number): number {
 /** The middle nine tenths of many days; NaN without any. */
 export function doneBand(draws: readonly LineDraw[], of: 'spunMin' | 'doneMin'): DoneBand {
   requireFinite({ draws, of }, 'doneBand');
-  const sorted = draws.map((one) => one[of]).sort((a, b) => a - b);
+  const sorted = draws.map((draw) => draw[of]).sort((a, b) => a - b);
   return {
     early: quantile(sorted, 0.05),
     likely: quantile(sorted, 0.5),

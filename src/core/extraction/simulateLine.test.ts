@@ -104,7 +104,7 @@ describe('a day at the line', () => {
         expect(Math.abs(all - total)).toBeLessThan(1e-6);
         expect(Math.abs(total - line.frames * line.honeyKgPerFrame)).toBeLessThan(1e-6);
         expect(Math.abs(pailsKg(course, line.pail.kg) - parts.strained)).toBeLessThan(1e-6);
-        expect(course.loads.reduce((sum, one) => sum + one.frames, 0)).toBe(line.frames);
+        expect(course.loads.reduce((sum, load) => sum + load.frames, 0)).toBe(line.frames);
       }),
       { numRuns: 300 },
     );
@@ -114,15 +114,15 @@ describe('a day at the line', () => {
     fc.assert(
       fc.property(lines, (line) => {
         const { bars, loads, wetOutMin } = simulateLine(line, { records: true });
-        for (const row of new Set(bars.map((one) => one.row))) {
-          const own = bars.filter((one) => one.row === row);
+        for (const row of new Set(bars.map((bar) => bar.row))) {
+          const own = bars.filter((bar) => bar.row === row);
           const inOrder = own.sort((a, b) => a.fromMin - b.fromMin);
           inOrder.slice(1).forEach((bar, at) => {
             expect(bar.fromMin).toBeGreaterThanOrEqual(inOrder[at]!.toMin - 1e-6);
           });
         }
         const [pause] = line.breaks;
-        const begun = bars.filter((one) => one.row.startsWith('person'));
+        const begun = bars.filter((bar) => bar.row.startsWith('person'));
         for (const { fromMin } of begun) {
           expect(fromMin >= pause!.fromMin && fromMin < pause!.toMin).toBe(false);
         }
@@ -131,7 +131,7 @@ describe('a day at the line', () => {
           if (task === 'wet-out') expect(fromMin).toBeGreaterThanOrEqual(900);
         }
         expect(wetOutMin).not.toBeNull();
-        expect(Math.max(...loads.map((one) => one.frames))).toBeLessThanOrEqual(
+        expect(Math.max(...loads.map((load) => load.frames))).toBeLessThanOrEqual(
           line.extractor.framesPerLoad,
         );
       }),
@@ -159,7 +159,7 @@ describe('a day at the line', () => {
         expect(pailsAtMin).toEqual(inOrder);
         const perFrame = line.honeyKgPerFrame * (1 - 0.05 - 0.04);
         pailsAtMin.forEach((at, number) => {
-          const spun = loads.filter((one) => one.fromMin <= at);
+          const spun = loads.filter((load) => load.fromMin <= at);
           const kg = spun.reduce((sum, one) => sum + one.frames * perFrame, 0);
           expect(kg).toBeGreaterThanOrEqual((number + 1) * line.pail.kg - 1e-6);
         });
@@ -222,7 +222,7 @@ describe('what holds a line up', () => {
   test('a small strainer is the bottleneck, and one more strainer brings most', () => {
     const cycle = {
       ...base.strainer.cycle,
-      minutes: base.strainer.cycle.minutes.map((one) => 6 * one),
+      minutes: base.strainer.cycle.minutes.map((minute) => 6 * minute),
     };
     const slow = { ...base, strainer: { ...base.strainer, cycle } };
     expect(bottleneck(slow)?.stage).toBe('strainer');
@@ -240,8 +240,8 @@ describe('what holds a line up', () => {
   });
 
   test('warmer honey counts only where it is given', () => {
-    expect(lineGains(base, null).some((one) => one.change === 'warmer')).toBe(false);
-    expect(lineGains(base, base).find((one) => one.change === 'warmer')?.minutes).toBe(0);
+    expect(lineGains(base, null).some((lineGain) => lineGain.change === 'warmer')).toBe(false);
+    expect(lineGains(base, base).find((lineGain) => lineGain.change === 'warmer')?.minutes).toBe(0);
   });
 
   test('doors that stay shut for the day hold everything up', () => {

@@ -67,7 +67,7 @@ function advance(run: LineRun): boolean {
 function massOf(run: LineRun, state: LineState): LineMass {
   const { line } = run;
   const { uncapping, extractor, honeyKgPerFrame } = line;
-  const frames = run.loads.reduce((sum, one) => sum + one.frames, 0);
+  const frames = run.loads.reduce((sum, load) => sum + load.frames, 0);
   const spunKg = frames * honeyKgPerFrame;
   const openedBefore = state.opened * honeyKgPerFrame * uncapping.lossShare;
   return {
@@ -113,7 +113,7 @@ export function simulateLine(line: Line, options: LineOptions = {}): LineCourse 
     wetOutMin: run.wetOutMin,
     loads: run.loads,
     pailsAtMin: run.pailsAtMin,
-    lastPailsKg: run.strainers.map((one) => one.pailKg).filter((kg) => kg > 1e-6),
+    lastPailsKg: run.strainers.map((strainer) => strainer.pailKg).filter((kg) => kg > 1e-6),
     scrapesAtMin: run.scrapesAtMin,
     mass: massOf(run, state),
     mostWaitingKg: run.mostSumpKg,

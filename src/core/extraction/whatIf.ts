@@ -72,14 +72,14 @@ function fasterLine(line: Line, stage: LineStageName): Line {
       return { ...line, uncapping: { ...uncapping, secondsPerFrame } };
     }
     case 'hands':
-      return { ...line, speeds: line.speeds.map((one) => one * FASTER) };
+      return { ...line, speeds: line.speeds.map((speed) => speed * FASTER) };
     case 'extractor': {
       const spinMinutes = extractor.spinMinutes / FASTER;
       return { ...line, extractor: { ...extractor, spinMinutes } };
     }
     case 'strainer': {
       const { cycle, scrapeMinutes } = strainer;
-      const minutes = cycle.minutes.map((one) => one / FASTER);
+      const minutes = cycle.minutes.map((minute) => minute / FASTER);
       const faster = { ...cycle, cleanKgPerMin: cycle.cleanKgPerMin * FASTER, minutes };
       const stageFaster = { ...strainer, cycle: faster, scrapeMinutes: scrapeMinutes / FASTER };
       return { ...line, strainer: stageFaster };
@@ -111,12 +111,12 @@ export function bottleneck(line: Line, state?: LineState): StageGain | null {
     minutes: end - honeyDoneMin(planLine(fasterLine(line, stage), options).course),
   }));
   // faster hands are faster at uncapping too: where that is most of it, the narrower name counts
-  const most = gains.reduce((best, one) => {
+  const most = gains.reduce((best, gain) => {
     const least =
-      best.stage === 'uncapping' && one.stage === 'hands'
+      best.stage === 'uncapping' && gain.stage === 'hands'
         ? best.minutes / MOST_OF_IT
         : best.minutes;
-    return one.minutes > least + 1e-6 ? one : best;
+    return gain.minutes > least + 1e-6 ? gain : best;
   });
   const day = end - (state?.nowMin ?? line.startMin);
   return most.minutes > HELD_UP_FROM * day ? most : null;

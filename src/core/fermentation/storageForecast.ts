@@ -103,8 +103,8 @@ function checkOf(
 ): Pick<StorageForecast, 'checkMonths' | 'checkReason'> {
   const now = months[0]!;
   const byClass = checkAgainMonths(now.classId, now.temperatureC);
-  const rank = (one: StorageMonth): number => STORAGE_RISKS.indexOf(one.risk);
-  const rises = months.find((one) => rank(one) > rank(now))?.month ?? Infinity;
+  const rank = (storageMonth: StorageMonth): number => STORAGE_RISKS.indexOf(storageMonth.risk);
+  const rises = months.find((month) => rank(month) > rank(now))?.month ?? Infinity;
   if (rises < byClass) return { checkMonths: Math.max(0.5, rises), checkReason: 'rising' };
   return {
     checkMonths: byClass,
@@ -141,6 +141,6 @@ export function storageForecast(task: StorageTask): StorageForecast {
       risk: riskOf(liquidUpperPercent, temperatureC, yeastPerG),
     };
   });
-  const ranks = months.map((one) => STORAGE_RISKS.indexOf(one.risk));
+  const ranks = months.map((month) => STORAGE_RISKS.indexOf(month.risk));
   return { months, worst: STORAGE_RISKS[Math.max(...ranks)]!, ...checkOf(months) };
 }

@@ -41,10 +41,10 @@ describe('the year of a store', () => {
     expect(months[12]).toBeCloseTo(months[0]!, 9);
     expect(months[2]!).toBeGreaterThan(months[3]!);
     const south = monthlyProfile(YEAR, 5, 14, 'south');
-    months.forEach((one, at) => expect(one + south[at]!).toBeCloseTo(24, 9));
-    months.forEach((one, at) => {
+    months.forEach((month, at) => expect(month + south[at]!).toBeCloseTo(24, 9));
+    months.forEach((month, at) => {
       const day = ((5.5 + at) * DAYS_A_YEAR) / 12;
-      expect(Math.abs(one - temperatureOn(YEAR, day, 'north'))).toBeLessThan(0.1);
+      expect(Math.abs(month - temperatureOn(YEAR, day, 'north'))).toBeLessThan(0.1);
     });
   });
 

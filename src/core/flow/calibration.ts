@@ -51,9 +51,12 @@ function longer(base: Strainer, honey: HoneyState, marks: readonly StrainingMark
 function flowFor(differences: readonly number[]): { logFlow: number; badness: number } {
   const weight = 1 / MARK_SPREAD ** 2;
   const prior = 1 / STRAINER_PRIOR.flow ** 2;
-  const sum = differences.reduce((total, one) => total + one, 0);
+  const sum = differences.reduce((total, difference) => total + difference, 0);
   const logFlow = (weight * sum) / (weight * differences.length + prior);
-  const misfit = differences.reduce((total, one) => total + weight * (one - logFlow) ** 2, 0);
+  const misfit = differences.reduce(
+    (total, difference) => total + weight * (difference - logFlow) ** 2,
+    0,
+  );
   return { logFlow, badness: misfit + prior * logFlow ** 2 };
 }
 
@@ -101,13 +104,13 @@ function flowSpread(
 ): number {
   const nudge = 1e-3;
   const up = differencesAt(logClog + nudge);
-  const slopes = differencesAt(logClog).map((one, at) => (up[at]! - one) / nudge);
+  const slopes = differencesAt(logClog).map((difference, at) => (up[at]! - difference) / nudge);
   const weight = 1 / MARK_SPREAD ** 2;
   const flow = weight * count + 1 / STRAINER_PRIOR.flow ** 2;
   const clog = slopes.reduce(
-    (sum, one) => sum + weight * one ** 2,
+    (sum, slope) => sum + weight * slope ** 2,
     1 / STRAINER_PRIOR.clogging ** 2,
   );
-  const both = slopes.reduce((sum, one) => sum - weight * one, 0);
+  const both = slopes.reduce((sum, slope) => sum - weight * slope, 0);
   return Math.sqrt(clog / (flow * clog - both ** 2));
 }

@@ -38,7 +38,9 @@ export function pourOutlook(
   if (!last) throw new DomainError({ code: 'empty', fn, param: 'points', value: 0, unit: '1' });
   requireInRange(fullKg, [0.01, 1e5], { fn, param: 'fullKg', unit: 'kg' });
   requireInRange(expectedKgPerMin, [0, 1e4], { fn, param: 'expectedKgPerMin', unit: 'kg/min' });
-  const before = [...points].reverse().find((one) => one.minutes <= last.minutes - LEAST_MINUTES);
+  const before = [...points]
+    .reverse()
+    .find((point) => point.minutes <= last.minutes - LEAST_MINUTES);
   const measured = before !== undefined && last.kg >= before.kg;
   const kgPerMin = measured
     ? (last.kg - before.kg) / (last.minutes - before.minutes)

@@ -86,12 +86,12 @@ export function strainerCycle(strainer: Strainer, honey: HoneyState): StrainerCy
       (strainer.flowFactor * cleanFlowKgPerH(mesh, { ...honey, headCm: mesh.headCm })) / 60,
     perKg: cloggingPerKg(strainer, at),
   }));
-  const cleanKgPerMin = Math.min(...meshes.map((one) => one.cleanKgPerMin));
+  const cleanKgPerMin = Math.min(...meshes.map((mesh) => mesh.cleanKgPerMin));
   const least = strainer.scrapeAtShare * cleanKgPerMin;
-  const kg = Math.min(...meshes.map((one) => Math.log(one.cleanKgPerMin / least) / one.perKg));
+  const kg = Math.min(...meshes.map((mesh) => Math.log(mesh.cleanKgPerMin / least) / mesh.perKg));
   /** minutes that the next kilogram takes */
   const slowness = (passed: number): number =>
-    Math.max(...meshes.map((one) => 1 / cloggedFlowKgPerMin(one, passed)));
+    Math.max(...meshes.map((mesh) => 1 / cloggedFlowKgPerMin(mesh, passed)));
   const step = kg / PARTS;
   const minutes = [0];
   for (let part = 0; part < PARTS; part += 1) {

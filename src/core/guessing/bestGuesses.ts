@@ -13,8 +13,10 @@ export interface BestGuesses {
 }
 
 function nearest(guesses: readonly Guess[], weighedKg: number): string[] {
-  const least = Math.min(...guesses.map((one) => Math.abs(one.kg - weighedKg)));
-  return guesses.filter((one) => Math.abs(one.kg - weighedKg) <= least + 1e-9).map((one) => one.id);
+  const least = Math.min(...guesses.map((guess) => Math.abs(guess.kg - weighedKg)));
+  return guesses
+    .filter((guess) => Math.abs(guess.kg - weighedKg) <= least + 1e-9)
+    .map((guess) => guess.id);
 }
 
 /**
@@ -32,7 +34,7 @@ export function bestGuesses(guesses: readonly Guess[], weighedKg: number): BestG
   return {
     closest: nearest(guesses, weighedKg),
     closestWithoutGoingOver: nearest(
-      guesses.filter((one) => one.kg <= weighedKg),
+      guesses.filter((guess) => guess.kg <= weighedKg),
       weighedKg,
     ),
   };

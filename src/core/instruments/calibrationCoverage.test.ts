@@ -79,7 +79,7 @@ function history(draw: () => number, uniform: () => number) {
       return dial + SPREAD_PRIORS.repeatability.standardDeviation * draw();
     });
     const division = 0.2 * (uniform() - 0.5);
-    const dialValues = looks.map((one) => one + division);
+    const dialValues = looks.map((look) => look + division);
     const found = zeroOffset({ reference: oil, dialValues, temperatureC: 21 }, meter);
     points.push({ ...found, id: String(month), atDay: month * 30, adjusted: false });
   }

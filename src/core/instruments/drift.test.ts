@@ -80,7 +80,7 @@ describe('history of a meter', () => {
 
   test('a step larger than drift and checks explain is a jump, and throws doubt back to the last good check', () => {
     const steps = offsetSteps(history);
-    expect(steps.map((one) => one.jump)).toEqual([false, true, false]);
+    expect(steps.map((step) => step.jump)).toEqual([false, true, false]);
     expect(jumpAfter(history, 45)?.id).toBe('at-60');
     expect(jumpAfter(history, 20)).toBeNull();
     expect(jumpAfter(history, 70)).toBeNull();

@@ -37,7 +37,7 @@ const byDay = (a: ZeroPoint, b: ZeroPoint): number => a.atDay - b.atDay;
 /** Checks that a correction can rest on, oldest first. */
 export function fullChecks(points: readonly ZeroPoint[]): ZeroPoint[] {
   requireFinite({ points }, 'fullChecks');
-  return points.filter((one) => !one.rough).sort(byDay);
+  return points.filter((point) => !point.rough).sort(byDay);
 }
 
 /** Size of a step between two checks beyond which it is no drift. */
@@ -88,7 +88,7 @@ const MEDIAN_TO_STANDARD = 1.4826;
 function usualStep(pairs: readonly Pair[]): number {
   if (pairs.length < OWN_STEPS_FROM) return DRIFT_PRIOR.standardDeviation;
   const sizes = pairs
-    .map((one) => Math.abs(one.stepPercent) / Math.sqrt(monthsOf(one)))
+    .map((pair) => Math.abs(pair.stepPercent) / Math.sqrt(monthsOf(pair)))
     .sort((a, b) => a - b);
   const middle = sizes[Math.floor(sizes.length / 2)] ?? 0;
   return Math.max(DRIFT_PRIOR.standardDeviation, MEDIAN_TO_STANDARD * middle);
@@ -110,12 +110,12 @@ function driftSpread(points: readonly ZeroPoint[]): Spread {
   const pairs = pairsOf(points);
   const usual = usualStep(pairs);
   const steps = pairs
-    .filter((one) => Math.abs(one.stepPercent) <= allowance(one.former, one.later, usual))
-    .map((one) => {
-      const ofChecks = one.former.standardPercent ** 2 + one.later.standardPercent ** 2;
-      return Math.max(0, one.stepPercent ** 2 - ofChecks) / monthsOf(one);
+    .filter((pair) => Math.abs(pair.stepPercent) <= allowance(pair.former, pair.later, usual))
+    .map((pair) => {
+      const ofChecks = pair.former.standardPercent ** 2 + pair.later.standardPercent ** 2;
+      return Math.max(0, pair.stepPercent ** 2 - ofChecks) / monthsOf(pair);
     });
-  const squares = steps.reduce((sum, one) => sum + one, 0);
+  const squares = steps.reduce((sum, step) => sum + step, 0);
   return pooledSpread(DRIFT_PRIOR, squares, steps.length);
 }
 
@@ -163,7 +163,7 @@ function nearest(sorted: readonly ZeroPoint[], atDay: number): ZeroPoint | undef
 }
 
 function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibration {
-  const last = nearest(points.filter((one) => one.rough).sort(byDay), atDay);
+  const last = nearest(points.filter((point) => point.rough).sort(byDay), atDay);
   if (!last) return { status: 'none' };
   const agrees = Math.abs(last.offsetPercent) <= 2 * last.standardPercent;
   const { unchecked } = BUDGET_DEFAULTS.calibration;
@@ -216,7 +216,7 @@ export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Cali
     checkId: check.id,
     // What a check left behind counts afterwards, what it found counts before.
     offsetIndex: isBefore ? leftIndex(check) : check.offsetIndex,
-    standardPercent: quadrature(parts.map((one) => one.standard)),
+    standardPercent: quadrature(parts.map((part) => part.standard)),
     degreesOfFreedom: posteriorDegreesOfFreedom(parts),
     jumped: jump > 0,
   };
@@ -232,9 +232,9 @@ export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Cali
  * @source our choice, no source
  */
 export function jumpAfter(points: readonly ZeroPoint[], atDay: number): ZeroPoint | null {
-  const later = fullChecks(points).find((one) => one.atDay > atDay);
+  const later = fullChecks(points).find((fullCheck) => fullCheck.atDay > atDay);
   if (!later) return null;
-  const step = offsetSteps(points).find((one) => one.laterId === later.id);
+  const step = offsetSteps(points).find((offsetStep) => offsetStep.laterId === later.id);
   return step?.jump ? later : null;
 }
 

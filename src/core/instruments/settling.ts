@@ -52,15 +52,15 @@ interface Line {
 /** Least-squares slope of the stretch and the spread about it. */
 function fit(samples: readonly MeterSample[]): Line {
   const n = samples.length;
-  const t = samples.reduce((sum, one) => sum + one.atS, 0) / n;
-  const v = samples.reduce((sum, one) => sum + one.dialValue, 0) / n;
+  const t = samples.reduce((sum, sample) => sum + sample.atS, 0) / n;
+  const v = samples.reduce((sum, sample) => sum + sample.dialValue, 0) / n;
   let tt = 0;
   let tv = 0;
   let vv = 0;
-  for (const one of samples) {
-    tt += (one.atS - t) ** 2;
-    tv += (one.atS - t) * (one.dialValue - v);
-    vv += (one.dialValue - v) ** 2;
+  for (const sample of samples) {
+    tt += (sample.atS - t) ** 2;
+    tv += (sample.atS - t) * (sample.dialValue - v);
+    vv += (sample.dialValue - v) ** 2;
   }
   const slope = tt === 0 ? 0 : tv / tt;
   return { slope, residual: Math.sqrt(Math.max(0, vv - slope * tv) / Math.max(1, n - 2)) };
@@ -88,7 +88,7 @@ function isStuck(samples: readonly MeterSample[]): boolean {
   const [first] = samples;
   if (!first || samples.length < SETTLING.stuckSamples) return false;
   return samples.every(
-    (one) => one.dialValue === first.dialValue && one.temperatureC === first.temperatureC,
+    (sample) => sample.dialValue === first.dialValue && sample.temperatureC === first.temperatureC,
   );
 }
 

@@ -19,7 +19,7 @@ export function uncheckedZero(meters: readonly (readonly ZeroPoint[])[]): Learne
     standardDeviation: calibration.unchecked,
     degreesOfFreedom: calibrationDof.unchecked,
   };
-  const first = meters.flatMap((one) => fullChecks(one).slice(0, 1));
+  const first = meters.flatMap((meter) => fullChecks(meter).slice(0, 1));
   const squares = first.reduce((sum, one) => sum + one.offsetPercent ** 2, 0);
   return { ...pooledSpread(guess, squares, first.length), from: first.length };
 }

@@ -128,7 +128,7 @@ function visiblePerC(reference: Reference, atc: boolean): number {
 
 function expectedDial(reference: Reference, scale: Scale, index: number): number | null {
   if (reference.kind !== 'water') {
-    const ends = DIAL_RANGES[scale].map((one) => indexFromDial(scale, one));
+    const ends = DIAL_RANGES[scale].map((dialRange) => indexFromDial(scale, dialRange));
     const isOnDial = index >= Math.min(...ends) && index <= Math.max(...ends);
     return isOnDial ? dialFromIndex(scale, index) : null;
   }
@@ -157,7 +157,7 @@ export function zeroOffset(look: ZeroLook, meter: CheckedMeter): ZeroOffset {
     throw new DomainError({ code: 'empty', fn, param: 'dialValues', value: 0, unit: '1' });
   }
   requireInRange(temperatureC, PRISM_RANGE_C, { fn, param: 'temperatureC', unit: '°C' });
-  const indices = dialValues.map((one) => indexShown(reference, meter.scale, one));
+  const indices = dialValues.map((dialValue) => indexShown(reference, meter.scale, dialValue));
   const shown = mean(indices);
   const [withAtc, without] = [visiblePerC(reference, true), visiblePerC(reference, false)];
   const perC = meter.atc === null ? (withAtc + without) / 2 : meter.atc ? withAtc : without;

@@ -15,7 +15,7 @@ describe('items by what they have in common', () => {
   test('each item is in one group, that of its key', () => {
     fc.assert(
       fc.property(fc.array(fc.integer()), fc.integer({ min: 1, max: 9 }), (items, by) => {
-        const groups = groupBy(items, (one) => Math.abs(one % by));
+        const groups = groupBy(items, (item) => Math.abs(item % by));
         expect([...groups.values()].flat().sort((a, b) => a - b)).toEqual(
           [...items].sort((a, b) => a - b),
         );

@@ -95,6 +95,6 @@ export function totalMass(
     throw new DomainError({ code: 'mismatched-lengths', ...place });
   }
   const sum = (part: keyof MassEstimate): number =>
-    masses.reduce((total, one, at) => total + one[part] * (counts[at] ?? 0), 0);
+    masses.reduce((total, mass, at) => total + mass[part] * (counts[at] ?? 0), 0);
   return { massKg: sum('massKg'), standardUncertaintyKg: sum('standardUncertaintyKg') };
 }

@@ -142,8 +142,8 @@ export function combinedMass(a: MassEstimate, b: MassEstimate): MassEstimate {
 export function summedMass(masses: readonly MassEstimate[]): MassEstimate {
   requireFinite({ masses }, 'summedMass');
   return {
-    massKg: masses.reduce((sum, one) => sum + one.massKg, 0),
-    standardUncertaintyKg: masses.reduce((sum, one) => sum + one.standardUncertaintyKg, 0),
+    massKg: masses.reduce((sum, mass) => sum + mass.massKg, 0),
+    standardUncertaintyKg: masses.reduce((sum, mass) => sum + mass.standardUncertaintyKg, 0),
   };
 }
 

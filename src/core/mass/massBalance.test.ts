@@ -23,13 +23,13 @@ describe('balance', () => {
     expect(balance.strained?.massKg).toBeCloseTo(91.5 - 0.5 - 0.3 - 0.4, 9);
     expect(balance.verdict).toBe('explained');
     expect(balance.yieldShare).toBeCloseTo(0.89, 9);
-    expect(balance.lines.every((one) => one.from === 'weighed')).toBe(true);
+    expect(balance.lines.every((line) => line.from === 'weighed')).toBe(true);
   });
 
   test('what nobody weighed stands with a usual share; a pail gone is missing', () => {
     const gone = massBalance({ 'in-comb': kg(100, 3), 'in-containers': kg(75) });
     expect(gone.verdict).toBe('missing');
-    expect(gone.lines.filter((one) => one.from === 'usual').map((one) => one.stage)).toEqual([
+    expect(gone.lines.filter((line) => line.from === 'usual').map((line) => line.stage)).toEqual([
       'in-wet-combs',
       'with-cappings',
       'on-walls',
@@ -61,8 +61,8 @@ describe('balance', () => {
     fc.assert(
       fc.property(parts, fc.double({ min: 0, max: 500, noNaN: true }), (all, got) => {
         const shares = sharedYield(all, got);
-        expect(shares.reduce((sum, one) => sum + one.kg, 0)).toBeCloseTo(got, 6);
-        expect(shares.reduce((sum, one) => sum + one.frames, 0)).toBe(
+        expect(shares.reduce((sum, share) => sum + share.kg, 0)).toBeCloseTo(got, 6);
+        expect(shares.reduce((sum, share) => sum + share.frames, 0)).toBe(
           all.reduce((sum, one) => sum + one.frames, 0),
         );
       }),
@@ -98,7 +98,7 @@ describe('jars', () => {
           { netKg: 0.5, atMost: null },
           { netKg: 0.125, atMost: null },
         ]);
-        const filled = jars.reduce((sum, one) => sum + one.count * one.netKg, 0);
+        const filled = jars.reduce((sum, jar) => sum + jar.count * jar.netKg, 0);
         expect(filled + restKg).toBeCloseTo(honey, 6);
         expect(restKg).toBeLessThan(0.125 + 1e-6);
       }),

@@ -75,7 +75,7 @@ function without(
   lines: readonly MassLine[],
   stages: readonly MassStage[],
 ): MassEstimate {
-  const gone = lines.filter((one) => stages.includes(one.stage)).map((one) => one.mass);
+  const gone = lines.filter((line) => stages.includes(line.stage)).map((line) => line.mass);
   return {
     massKg: whole.massKg - gone.reduce((sum, one) => sum + one.massKg, 0),
     standardUncertaintyKg: quadrature([
@@ -121,12 +121,12 @@ export function massBalance(weighed: WeighedStages): MassBalance {
   const containers = weighed['in-containers'];
   if (!combs || !containers)
     return { lines, extracted, strained, unexplained: null, verdict: 'unknown', yieldShare: null };
-  const ends = lines.filter((one) => ENDS.includes(one.stage));
+  const ends = lines.filter((line) => ENDS.includes(line.stage));
   const unexplained = {
-    massKg: combs.massKg - ends.reduce((sum, one) => sum + one.mass.massKg, 0),
+    massKg: combs.massKg - ends.reduce((sum, end) => sum + end.mass.massKg, 0),
     standardUncertaintyKg: quadrature([
       combs.standardUncertaintyKg,
-      ...ends.map((one) => one.mass.standardUncertaintyKg),
+      ...ends.map((end) => end.mass.standardUncertaintyKg),
     ]),
   };
   const isMore = Math.abs(unexplained.massKg) > 2 * unexplained.standardUncertaintyKg + 1e-9;

@@ -94,7 +94,7 @@ describe('what a reading is worth', () => {
 
 describe('parts of a lot’s uncertainty', () => {
   const standard = (readings: readonly LotReading[], id: string): number =>
-    lotMoisture(readings, []).components.find((one) => one.id === id)?.standard ?? NaN;
+    lotMoisture(readings, []).components.find((component) => component.id === id)?.standard ?? NaN;
 
   test('the error of one meter is never averaged away; that of two meters is, by √2', () => {
     const one = [reading(18, { meterId: 'm' }), reading(18, { meterId: 'm' })];
@@ -111,7 +111,7 @@ describe('parts of a lot’s uncertainty', () => {
       [],
     );
     expect(meanPercent).toBeCloseTo(18, 9);
-    expect(vessels[0]?.spots.map((one) => one.spot)).toEqual(['top', 'bottom']);
+    expect(vessels[0]?.spots.map((spot) => spot.spot)).toEqual(['top', 'bottom']);
   });
 
   test('one spot of an unstirred vessel leaves half a point open, top and bottom what they differ by', () => {

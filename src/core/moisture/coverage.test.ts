@@ -55,7 +55,7 @@ describe('two meters, layered vessels and a suspicious one (seeded simulation)',
         return { id: vesselId, vesselId, moisturePercent, budget: checked, meterId: `m${at}` };
       });
       const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
-      const single = readings.map((one) => ({ ...one, meterId: 'm' }));
+      const single = readings.map((reading) => ({ ...reading, meterId: 'm' }));
       widths = [
         widths[0] + uncertainty.expanded,
         widths[1] + lotMoisture(single, vessels).uncertainty.expanded,

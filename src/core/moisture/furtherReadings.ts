@@ -34,8 +34,8 @@ function decisionOf(question: FurtherQuestion): ConformityDecision {
 
 /** The next vessel to read: the untested ones in turn, then the tested ones again. */
 function nextVesselIds({ readings, vessels }: FurtherQuestion): (string | null)[] {
-  const tested = new Set(readings.map((one) => one.vesselId));
-  const untested = vessels.filter((one) => !tested.has(one.id)).map((one) => one.id);
+  const tested = new Set(readings.map((reading) => reading.vesselId));
+  const untested = vessels.filter((vessel) => !tested.has(vessel.id)).map((vessel) => vessel.id);
   return [...untested, ...tested];
 }
 

@@ -24,12 +24,12 @@ export interface LearnedSpread extends Spread {
  */
 export function vesselScatter(readings: readonly LotReading[]): VesselScatter | null {
   requireFinite({ readings }, 'vesselScatter');
-  const groups = groupByVessel(readings.filter((one) => one.vesselId !== null));
+  const groups = groupByVessel(readings.filter((reading) => reading.vesselId !== null));
   if (groups.length < 2) return null;
   const degreesOfFreedom = groups.length - 1;
   const { standardDeviation } = SPREAD_PRIORS.repeatability;
-  const ofReader = mean(groups.map((one) => standardDeviation ** 2 / one.readings.length));
-  const found = squaredDeviations(groups.map((one) => one.mean));
+  const ofReader = mean(groups.map((group) => standardDeviation ** 2 / group.readings.length));
+  const found = squaredDeviations(groups.map((group) => group.mean));
   return { squares: Math.max(0, found - degreesOfFreedom * ofReader), degreesOfFreedom };
 }
 
@@ -51,8 +51,8 @@ export function learnedBetweenVessels(lots: readonly VesselScatter[]): LearnedSp
       unit: '1',
     });
   }
-  const squares = lots.reduce((sum, one) => sum + one.squares, 0);
-  const degreesOfFreedom = lots.reduce((sum, one) => sum + one.degreesOfFreedom, 0);
+  const squares = lots.reduce((sum, lot) => sum + lot.squares, 0);
+  const degreesOfFreedom = lots.reduce((sum, lot) => sum + lot.degreesOfFreedom, 0);
   const spread = pooledSpread(SPREAD_PRIORS.betweenVessels, squares, degreesOfFreedom);
   return { ...spread, from: lots.length };
 }

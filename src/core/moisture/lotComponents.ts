@@ -76,19 +76,19 @@ function independent(weighted: Weighted, part: BudgetPart): number {
 
 /** Several contributions as one part of the uncertainty. */
 function together(id: ComponentId, parts: readonly UncertaintyComponent[]): Component {
-  const standard = quadrature(parts.map((one) => one.standard));
+  const standard = quadrature(parts.map((part) => part.standard));
   return { id, standard, degreesOfFreedom: posteriorDegreesOfFreedom(parts) };
 }
 
 function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior: Spread) {
-  const spots = groups.flatMap((one) => one.spots);
+  const spots = groups.flatMap((group) => group.spots);
   const pooled = pooledSpread(
     prior,
     spots.reduce(
-      (sum, one) => sum + squaredDeviations(one.readings.map((r) => r.moisturePercent)),
+      (sum, spot) => sum + squaredDeviations(spot.readings.map((r) => r.moisturePercent)),
       0,
     ),
-    spots.reduce((sum, one) => sum + one.readings.length - 1, 0),
+    spots.reduce((sum, spot) => sum + spot.readings.length - 1, 0),
   );
   const standard = pooled.standardDeviation * quadrature(weighted.map((one) => one.weight));
   return { id: 'repeatability' as const, standard, degreesOfFreedom: pooled.degreesOfFreedom };
@@ -98,7 +98,7 @@ function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior
 export const vesselSpread = (groups: readonly VesselGroup[], learned: LearnedSpreads): Spread =>
   pooledSpread(
     learned.betweenVessels ?? SPREAD_PRIORS.betweenVessels,
-    squaredDeviations(groups.map((one) => one.mean)),
+    squaredDeviations(groups.map((group) => group.mean)),
     groups.length - 1,
   );
 

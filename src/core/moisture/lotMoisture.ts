@@ -74,14 +74,14 @@ export interface UnreadDoubt {
 const SHRINKING: readonly ComponentId[] = ['repeatability', 'sample', 'between-vessels'];
 
 const varianceOf = (components: readonly Component[]): number =>
-  components.reduce((sum, one) => sum + one.standard ** 2, 0);
+  components.reduce((sum, component) => sum + component.standard ** 2, 0);
 
 /**
  * Probability of conformity to ask of a mean of so many readings. One reading alone varies by its
  * number of times what their mean does; what it shares with the others is the rest.
  */
 function levelOf(components: readonly Component[], readings: number): number {
-  const shrinking = varianceOf(components.filter((one) => SHRINKING.includes(one.id)));
+  const shrinking = varianceOf(components.filter((component) => SHRINKING.includes(component.id)));
   const shared = varianceOf(components) - shrinking;
   return watchedLevel(Math.min(1, Math.max(0, shared / (shared + readings * shrinking))));
 }
@@ -107,7 +107,7 @@ export const estimateOf = ({
 };
 
 function vesselMoisture(group: VesselGroup, whole: ComponentBasis): VesselMoisture {
-  const values = group.readings.map((one) => one.moisturePercent);
+  const values = group.readings.map((reading) => reading.moisturePercent);
   const basis = { ...whole, groups: [group], weights: [1], vessels: [] };
   return {
     vesselId: group.vesselId,
@@ -125,12 +125,12 @@ function requireReadings(readings: readonly LotReading[], fn: string): void {
 }
 
 const weightedMean = (groups: readonly VesselGroup[], weights: readonly number[]): number =>
-  groups.reduce((sum, one, at) => sum + (weights[at] ?? 0) * one.mean, 0);
+  groups.reduce((sum, group, at) => sum + (weights[at] ?? 0) * group.mean, 0);
 
 /** How far the means of the vessels scatter, as they were measured. */
 function spreadBetween(groups: readonly VesselGroup[]): number | null {
   if (groups.length < 2) return null;
-  return Math.sqrt(squaredDeviations(groups.map((one) => one.mean)) / (groups.length - 1));
+  return Math.sqrt(squaredDeviations(groups.map((group) => group.mean)) / (groups.length - 1));
 }
 
 /** Parts of the uncertainty of the mean that are no fault of the meter. */
@@ -143,9 +143,9 @@ function unreadDoubt(basis: ComponentBasis, components: readonly Component[]): U
     standardUncertainty: spread.standardDeviation,
     degreesOfFreedom: spread.degreesOfFreedom,
   });
-  const samples = components.filter((one) => OF_THE_SAMPLES.includes(one.id));
+  const samples = components.filter((component) => OF_THE_SAMPLES.includes(component.id));
   const read = own * quadrature(basis.weights);
-  return { own, shared: quadrature([...samples.map((one) => one.standard), read]) };
+  return { own, shared: quadrature([...samples.map((sample) => sample.standard), read]) };
 }
 
 /**
@@ -187,7 +187,7 @@ export function lotMoisture(
       standard,
       share: (standard / uncertainty.standard) ** 2,
     })),
-    vessels: groups.map((one) => vesselMoisture(one, basis)),
+    vessels: groups.map((group) => vesselMoisture(group, basis)),
     betweenVessels: spreadBetween(groups),
     unread: unreadDoubt(basis, components),
   };
@@ -213,7 +213,7 @@ export function lotEstimate(
   const place = { fn: 'lotEstimate', param: 'readings', unit: '%' };
   return {
     mean: requireInRange(weightedMean(groups, weights), [-1e6, 1e6], place),
-    standardUncertainty: quadrature(components.map((one) => one.standard)),
+    standardUncertainty: quadrature(components.map((component) => component.standard)),
     degreesOfFreedom: posteriorDegreesOfFreedom(components),
     conformsFrom: levelOf(components, readings.length),
   };

@@ -44,13 +44,13 @@ const LEAST_GAIN_PERCENT = 0.05;
 /** The same readings had their meters been checked lately. */
 export function checkedReadings<T extends LotReading>(readings: readonly T[]): T[] {
   const { calibration, calibrationDof } = BUDGET_DEFAULTS;
-  return readings.map((one) =>
-    one.budget.calibration <= calibration.checked
-      ? one
+  return readings.map((reading) =>
+    reading.budget.calibration <= calibration.checked
+      ? reading
       : {
-          ...one,
+          ...reading,
           budget: {
-            ...one.budget,
+            ...reading.budget,
             calibration: calibration.checked,
             calibrationDof: calibrationDof.checked,
           },
@@ -62,20 +62,20 @@ export function checkedReadings<T extends LotReading>(readings: readonly T[]): T
 function after(id: NarrowingId, { readings, vessels }: NarrowingQuestion): LotReading[] | null {
   const last = readings.at(-1);
   if (!last) return null;
-  const read = new Set(readings.map((one) => one.vesselId));
-  const unread = vessels.find((one) => !read.has(one.id));
+  const read = new Set(readings.map((reading) => reading.vesselId));
+  const unread = vessels.find((vessel) => !read.has(vessel.id));
   switch (id) {
     case 'read-again':
       return [...readings, { ...last, id: 'again' }];
     case 'read-other':
       return unread ? [...readings, { ...last, id: 'other', vesselId: unread.id }] : null;
     case 'stir-first':
-      return readings.map((one) => ({ ...one, spot: 'stirred' as const }));
+      return readings.map((reading) => ({ ...reading, spot: 'stirred' as const }));
     case 'other-meter':
       return [
         ...readings,
-        ...checkedReadings([last]).map((one) => ({
-          ...one,
+        ...checkedReadings([last]).map((checkedReading) => ({
+          ...checkedReading,
           id: 'meter',
           meterId: 'another meter',
         })),

@@ -12,7 +12,7 @@ const layerOf = (spot: Spot): Spot => (spot === 'gate' ? 'bottom' : spot);
 
 /** The one layer that a vessel was read in; null where several were. */
 function onlyLayer({ spots }: VesselGroup): Spot | null {
-  const layers = [...new Set(spots.map((one) => layerOf(one.spot)))];
+  const layers = [...new Set(spots.map((spot) => layerOf(spot.spot)))];
   return layers.length === 1 ? (layers[0] ?? null) : null;
 }
 
@@ -30,9 +30,9 @@ function spotStandard(group: VesselGroup, usual: Spread): number {
     const layers = rectangularUncertainty(LAYER_HALF_WIDTH.notSaid);
     return quadrature([usual.standardDeviation, layers]);
   }
-  const unstirred = spots.filter((one) => one.spot !== 'stirred' && one.spot !== 'not-said');
+  const unstirred = spots.filter((spot) => spot.spot !== 'stirred' && spot.spot !== 'not-said');
   if (unstirred.length === 0 || spots.length === 1) return usual.standardDeviation;
-  const means = spots.map((one) => one.mean);
+  const means = spots.map((spot) => spot.mean);
   const half = (Math.max(...means) - Math.min(...means)) / 2;
   return Math.max(usual.standardDeviation, rectangularUncertainty(half));
 }
@@ -48,8 +48,13 @@ export function spotParts(
   weights: readonly number[],
   usual: Spread,
 ): UncertaintyComponent[] {
-  const own = quadrature(groups.map((one, at) => (weights[at] ?? 0) * spotStandard(one, usual)));
-  const layers = groups.reduce((sum, one, at) => sum + (weights[at] ?? 0) * layerStandard(one), 0);
+  const own = quadrature(
+    groups.map((group, at) => (weights[at] ?? 0) * spotStandard(group, usual)),
+  );
+  const layers = groups.reduce(
+    (sum, group, at) => sum + (weights[at] ?? 0) * layerStandard(group),
+    0,
+  );
   return [
     { standard: own, degreesOfFreedom: usual.degreesOfFreedom },
     { standard: layers, degreesOfFreedom: LAYER_DOF },

@@ -43,11 +43,11 @@ export const LAYER_DOF = 8;
 export const OWN_REPEATABILITY_FROM_DOF = 10;
 
 export const mean = (values: readonly number[]): number =>
-  values.reduce((sum, one) => sum + one, 0) / values.length;
+  values.reduce((sum, value) => sum + value, 0) / values.length;
 
 export const squaredDeviations = (values: readonly number[]): number => {
   const centre = mean(values);
-  return values.reduce((sum, one) => sum + (one - centre) ** 2, 0);
+  return values.reduce((sum, value) => sum + (value - centre) ** 2, 0);
 };
 
 /** A spread with further squared deviations and their degrees of freedom added. */
@@ -76,7 +76,7 @@ export interface Repeatability extends Spread {
  */
 export function readerRepeatability(sets: readonly (readonly number[])[]): Repeatability {
   requireFinite({ sets }, 'readerRepeatability');
-  const repeated = sets.filter((one) => one.length > 1);
+  const repeated = sets.filter((set) => set.length > 1);
   const dof = repeated.reduce((sum, one) => sum + one.length - 1, 0);
   const squares = repeated.reduce((sum, one) => sum + squaredDeviations(one), 0);
   const from = dof >= OWN_REPEATABILITY_FROM_DOF ? 'own' : dof === 0 ? 'assumed' : 'mixed';

@@ -40,13 +40,13 @@ export interface VesselGroup {
 
 /** Readings sorted by vessel and spot. */
 export function groupByVessel(readings: readonly LotReading[]): VesselGroup[] {
-  return [...groupBy(readings, (one) => one.vesselId)].map(([vesselId, own]) => {
+  return [...groupBy(readings, (reading) => reading.vesselId)].map(([vesselId, own]) => {
     const spots = [...groupBy(own, (one) => one.spot ?? 'not-said')].map(([spot, those]) => ({
       spot,
       readings: those,
       mean: mean(those.map((one) => one.moisturePercent)),
     }));
-    return { vesselId, spots, readings: own, mean: mean(spots.map((one) => one.mean)) };
+    return { vesselId, spots, readings: own, mean: mean(spots.map((spot) => spot.mean)) };
   });
 }
 
@@ -58,10 +58,10 @@ export function vesselWeights(
   const masses = groups.map(
     (group) => vessels.find((vessel) => vessel.id === group.vesselId)?.massKg ?? null,
   );
-  const known = masses.every((one): one is number => one !== null && one > 0);
+  const known = masses.every((mass): mass is number => mass !== null && mass > 0);
   if (!known) return groups.map(() => 1 / groups.length);
-  const total = masses.reduce((sum, one) => sum + one, 0);
-  return masses.map((one) => one / total);
+  const total = masses.reduce((sum, mass) => sum + mass, 0);
+  return masses.map((mass) => mass / total);
 }
 
 /** Shares of the lot's mass by vessel; one of unknown mass counts as the mean of the others. */
@@ -70,6 +70,6 @@ export function massShares(vessels: readonly LotVessel[]): Map<string, number> {
   const usual = known.length > 0 ? mean(known) : 1;
   const massOf = ({ massKg }: LotVessel): number =>
     massKg !== null && massKg > 0 ? massKg : usual;
-  const total = vessels.reduce((sum, one) => sum + massOf(one), 0);
-  return new Map(vessels.map((one) => [one.id, massOf(one) / total]));
+  const total = vessels.reduce((sum, vessel) => sum + massOf(vessel), 0);
+  return new Map(vessels.map((vessel) => [vessel.id, massOf(vessel) / total]));
 }

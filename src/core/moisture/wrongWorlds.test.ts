@@ -43,8 +43,8 @@ describe('a keeper with a checked meter, two readings in each of three buckets, 
       ruleSet: ruleSet('us-grade-a-b'),
       targetPercent: 18.6,
       vessels: bucketsOf(3),
-      readings: readings.map((one, at) => ({
-        ...one,
+      readings: readings.map((reading, at) => ({
+        ...reading,
         vesselId: `b${1 + Math.floor(at / 2)}`,
         moisturePercent: 17 + (at % 2 === 0 ? 0.1 : -0.1),
         marks: [],

@@ -20,7 +20,8 @@ const USUAL_CLASSES: Readonly<Record<GuessedColour, readonly [ColourClassId, Col
 /** How a guess in the comb compares with the colour in glass. */
 export type GuessResolved = 'right' | 'glass-is-lighter' | 'glass-is-darker';
 
-const placeOf = (id: ColourClassId): number => COLOUR_CLASSES.findIndex((one) => one.id === id);
+const placeOf = (id: ColourClassId): number =>
+  COLOUR_CLASSES.findIndex((colourClass) => colourClass.id === id);
 
 /**
  * A colour guessed in the comb, held against the colour in glass.

@@ -60,7 +60,7 @@ const UNSTATED_WATER_PERCENT = 0.4;
 /** Water by a laboratory, Karl Fischer before refractometer; null where it found none, or long ago. */
 export function labWater(lab: LabEvidence | undefined): LabWater | null {
   if (!lab || lab.waterIsEarlier) return null;
-  const by = LAB_WATER_METHODS.find((one) => lab.values[one] !== undefined);
+  const by = LAB_WATER_METHODS.find((labWaterMethod) => lab.values[labWaterMethod] !== undefined);
   const value = by && lab.values[by];
   if (!value) return null;
   return { by, percent: value.value, expanded: value.expanded ?? UNSTATED_WATER_PERCENT };

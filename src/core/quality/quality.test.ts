@@ -38,11 +38,11 @@ describe('colour', () => {
   });
 
   test('near an edge two classes are possible', () => {
-    expect(possibleClasses(50, 3).map((one) => one.id)).toEqual([
+    expect(possibleClasses(50, 3).map((possibleClass) => possibleClass.id)).toEqual([
       'extra-light-amber',
       'light-amber',
     ]);
-    expect(possibleClasses(0, 3).map((one) => one.id)).toEqual(['water-white']);
+    expect(possibleClasses(0, 3).map((possibleClass) => possibleClass.id)).toEqual(['water-white']);
   });
 
   test('a guess in the comb is right, or the glass is lighter or darker', () => {

@@ -10,8 +10,8 @@ import { readingsInTime, type HoneyEvent } from './honeyEvents';
 import { inEnglish } from '../test/inEnglish';
 
 const at = (day: number, values: readonly number[], vesselId = 'a') =>
-  readingsOf(values, vesselId).map((one, place) => ({
-    ...one,
+  readingsOf(values, vesselId).map((reading, place) => ({
+    ...reading,
     id: `${day}-${vesselId}-${place}`,
     takenDay: day,
   }));
@@ -34,7 +34,7 @@ describe('readings have a date, and honey has events', () => {
     const { belief, findings } = ruleOnLot(evidence);
     expect(belief.mean).toBeCloseTo(16.6, 6);
     expect(belief.expanded).toBeLessThan(0.8);
-    const history = findings.find((one) => one.ruleId === 'earlier-readings');
+    const history = findings.find((finding) => finding.ruleId === 'earlier-readings');
     expect(history?.bearing).toBe('note');
     expect(inEnglish(history?.sentence)).toBe(
       '1 reading from before it was dried: history, no longer counted.',
@@ -128,7 +128,7 @@ describe('nothing is dropped in silence', () => {
     expect(ruleOnLot(dry).outcome).toBe('accept');
     const evidence = { ...dry, ...more };
     expect(ruleOnLot(evidence).outcome).toBe('measure');
-    const found = ruleOnLot(evidence).findings.filter((one) => one.bearing === 'measure');
+    const found = ruleOnLot(evidence).findings.filter((finding) => finding.bearing === 'measure');
     expect(found).toHaveLength(1);
     expect(inEnglish(found[0]?.sentence)).toContain(sentence);
   });
@@ -188,10 +188,10 @@ describe('a meter whose ATC nobody knows', () => {
 describe('what would settle it', () => {
   const near = (mean: number, calibration: number, zeroCheck: 'checked' | 'unchecked') =>
     lotEvidence({
-      readings: readingsOf([mean, mean, mean, mean]).map((one) => ({
-        ...one,
+      readings: readingsOf([mean, mean, mean, mean]).map((reading) => ({
+        ...reading,
         zeroCheck,
-        budget: { ...one.budget, calibration },
+        budget: { ...reading.budget, calibration },
       })),
     });
 

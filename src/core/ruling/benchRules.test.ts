@@ -16,19 +16,19 @@ const each = (values: readonly number[]): ReadingEvidence[] =>
   values.flatMap((value, at) => readingsOf([value], `v${at}`));
 
 function findings(evidence: LotEvidence, ruleId: string) {
-  return ruleOnLot(evidence).findings.filter((one) => one.ruleId === ruleId);
+  return ruleOnLot(evidence).findings.filter((finding) => finding.ruleId === ruleId);
 }
 
 describe('suspicious vessels are judged by themselves', () => {
   const suspect = { suspectBecause: say('rules.drainedFromCappings') };
-  const some = vessels(3).map((one, at) => (at === 2 ? { ...one, ...suspect } : one));
+  const some = vessels(3).map((vessel, at) => (at === 2 ? { ...vessel, ...suspect } : vessel));
 
   test('a wet one does not move the lot’s mean and does not condemn it', () => {
     const with3 = ruleOnLot(lotEvidence({ vessels: some, readings: each([16.6, 16.8, 22]) }));
     const only2 = ruleOnLot(lotEvidence({ vessels: vessels(2), readings: each([16.6, 16.8]) }));
     expect(with3.belief.mean).toBeCloseTo(only2.belief.mean, 9);
     expect(with3.outcome).toBe('conditions');
-    const found = with3.findings.find((one) => one.ruleId === 'suspect-vessels');
+    const found = with3.findings.find((finding) => finding.ruleId === 'suspect-vessels');
     expect(found?.bearing).toBe('condition');
     expect(inEnglish(found?.sentence)).toContain('Bucket 3, judged by itself, measures 22.0');
   });
@@ -54,7 +54,7 @@ describe('suspicious vessels are judged by themselves', () => {
   });
 
   test('where every vessel is suspicious they are the lot', () => {
-    const all = vessels(2).map((one) => ({ ...one, ...suspect }));
+    const all = vessels(2).map((vessel) => ({ ...vessel, ...suspect }));
     expect(
       ruleOnLot(lotEvidence({ vessels: all, readings: each([16.6, 16.8]) })).belief.basis,
     ).toBe('readings');
@@ -63,18 +63,27 @@ describe('suspicious vessels are judged by themselves', () => {
 
 describe('samples and meters in doubt', () => {
   test('crystals and unstirred gel decide nothing, however dry they read', () => {
-    const readings = readingsOf([16, 16]).map((one) => ({ ...one, marks: ['crystals' as const] }));
+    const readings = readingsOf([16, 16]).map((reading) => ({
+      ...reading,
+      marks: ['crystals' as const],
+    }));
     const ruling = ruleOnLot(lotEvidence({ readings }));
     expect(ruling.outcome).toBe('measure');
     expect(inEnglish(ruling.findings[0]?.sentence)).toContain('liquefy it in a closed jar');
-    const crystals = readings.map((one) => ({ ...one, id: `${one.id}c`, moisturePercent: 21 }));
+    const crystals = readings.map((reading) => ({
+      ...reading,
+      id: `${reading.id}c`,
+      moisturePercent: 21,
+    }));
     const after = ruleOnLot(lotEvidence({ readings: [...crystals, ...readingsOf([16.3, 16.3])] }));
     expect(after.outcome).toBe('accept');
     expect(after.belief.mean).toBeCloseTo(16.3, 9);
     expect(
-      after.findings.some((one) => inEnglish(one.sentence).startsWith('Left out of the figure')),
+      after.findings.some((finding) =>
+        inEnglish(finding.sentence).startsWith('Left out of the figure'),
+      ),
     ).toBe(true);
-    const gel = readingsOf([21]).map((one) => ({ ...one, marks: ['gel' as const] }));
+    const gel = readingsOf([21]).map((reading) => ({ ...reading, marks: ['gel' as const] }));
     expect(
       inEnglish(
         findings(lotEvidence({ readings: gel, honeyKind: 'heather' }), 'unreliable-samples')[0]
@@ -87,7 +96,7 @@ describe('samples and meters in doubt', () => {
     const doubted = (value: number, wouldBePercent: number) =>
       lotEvidence({
         targetPercent: 20,
-        readings: readingsOf([value, value]).map((one) => ({ ...one, wouldBePercent })),
+        readings: readingsOf([value, value]).map((reading) => ({ ...reading, wouldBePercent })),
       });
     const changing = doubted(19, 20.6);
     expect(ruleOnLot(changing).outcome).toBe('measure');
@@ -162,7 +171,7 @@ describe('a sampling plan', () => {
 
   test('readings of the lot as a whole do not count for it', () => {
     const readings = each([17, 17.1, 17, 16.9]).concat(
-      readingsOf([17]).map((one) => ({ ...one, vesselId: null })),
+      readingsOf([17]).map((reading) => ({ ...reading, vesselId: null })),
     );
     const evidence = lotEvidence({ vessels: vessels(20), readings, plan });
     expect(inEnglish(findings(evidence, 'sampling-plan')[0]?.sentence)).toContain(
@@ -218,7 +227,7 @@ describe('laboratory, senses and the flower’s name', () => {
       senses: { ...senses, foam: 'thick', impurities: ['wax'] },
     });
     expect(ruleOnLot(waxy).outcome).toBe('conditions');
-    expect(findings(waxy, 'senses-and-purity').map((one) => one.bearing)).toEqual([
+    expect(findings(waxy, 'senses-and-purity').map((finding) => finding.bearing)).toEqual([
       'condition',
       'condition',
     ]);

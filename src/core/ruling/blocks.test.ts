@@ -24,8 +24,8 @@ const ruled = (change: Partial<Circumstances>, more: Partial<LotEvidence> = {}) 
   ruleOnLot(said(change, more));
 const open = (evidence: LotEvidence): string[] =>
   ruleOnLot(evidence)
-    .ways.filter((one) => one.open)
-    .map((one) => one.id);
+    .ways.filter((way) => way.open)
+    .map((way) => way.id);
 
 describe('order of severity, as a table', () => {
   test.each<[string, Partial<LotEvidence>, string]>([
@@ -85,10 +85,10 @@ describe('order of severity, as a table', () => {
       fc.property(anyEvidence, (evidence) => {
         const before = ruleOnLot(evidence);
         const after = ruleOnLot({ ...evidence, signs: ['gas'], finestMeshUm: 50 });
-        const kept = new Set(after.findings.map((one) => one.ruleId));
+        const kept = new Set(after.findings.map((finding) => finding.ruleId));
         // Blending is no way out for honey that ferments, so that proposal itself falls away.
         const gone = before.findings.filter(
-          (one) => !kept.has(one.ruleId) && one.bearing !== 'blend',
+          (finding) => !kept.has(finding.ruleId) && finding.bearing !== 'blend',
         );
         expect(gone).toEqual([]);
         expect(OUTCOMES.indexOf(after.outcome)).toBeLessThanOrEqual(
@@ -236,10 +236,10 @@ describe('circumstances', () => {
   test('a colour in glass that does not agree with the guess in the comb is said, and condemns nothing', () => {
     const at = (inGlass: 'white' | 'dark-amber') =>
       ruled({}, { colour: { guess: 'light', inGlass } });
-    const said = at('dark-amber').findings.find((one) => one.ruleId === 'colour-apart');
+    const said = at('dark-amber').findings.find((finding) => finding.ruleId === 'colour-apart');
     expect(inEnglish(said?.sentence)).toContain('Guessed light in the comb, dark amber in glass');
     expect(at('dark-amber').outcome).toBe('accept');
-    expect(at('white').findings.some((one) => one.ruleId === 'colour-apart')).toBe(false);
+    expect(at('white').findings.some((finding) => finding.ruleId === 'colour-apart')).toBe(false);
   });
 
   test('containers more than a point apart are told apart', () => {
@@ -249,7 +249,7 @@ describe('circumstances', () => {
         lotEvidence({ vessels, readings: [...readingsOf([15.9]), ...readingsOf([value], 'b')] }),
       );
     const spread = (value: number) =>
-      at(value).findings.filter((one) => one.ruleId === 'spread-of-vessels');
+      at(value).findings.filter((finding) => finding.ruleId === 'spread-of-vessels');
     expect(spread(16.8)).toEqual([]);
     expect(inEnglish(spread(16.95)[0]?.sentence)).toContain('Bucket b 16.9 %');
   });

@@ -47,7 +47,7 @@ export function blocksOf(evidence: LotEvidence): Message[] {
 
 /** Whether any sign says that it ferments. */
 export function ferments({ signs, senses }: LotEvidence): boolean {
-  const smelt = senses?.faults.some((one) => FERMENTING_FAULTS.includes(one)) ?? false;
+  const smelt = senses?.faults.some((fault) => FERMENTING_FAULTS.includes(fault)) ?? false;
   return signs.length > 0 || smelt || senses?.foam === 'comes-back';
 }
 

@@ -22,14 +22,16 @@ describe('each vessel counts', () => {
     expect(ruling.belief.mean).toBeCloseTo(17.63, 1);
     expect(['measure', 'over']).toContain(ruling.outcome);
     expect(said(evidence)).toMatch(/Bucket 3 \(20\.3 ± 0\.\d %\)/);
-    const without = flipsOf(evidence, ruling).find((one) => one.id === 'without-vessels');
+    const without = flipsOf(evidence, ruling).find((flip) => flip.id === 'without-vessels');
     expect(inEnglish(without?.sentence)).toBe('Without Bucket 3: accept.');
     expect(ruleOnLot(without!.evidence).outcome).toBe('accept');
   });
 
   test('nine at 19.2 and one at 20.1: that one is named, the others are not', () => {
     const evidence = each([...Array.from({ length: 9 }, () => 19.2), 20.1]);
-    const found = ruleOnLot(evidence).findings.filter((one) => one.ruleId === 'vessel-apart');
+    const found = ruleOnLot(evidence).findings.filter(
+      (finding) => finding.ruleId === 'vessel-apart',
+    );
     expect(found.map((one) => inEnglish(one.sentence)).join()).toMatch(/^Bucket 10 \(20\.1 ± /);
     expect(found.map((one) => inEnglish(one.sentence)).join()).not.toContain('Bucket 9');
     expect(ruleOnLot(evidence).outcome).toBe('measure');
@@ -56,14 +58,14 @@ describe('each vessel counts', () => {
 
   test('with no common error it is what independence says', () => {
     const free = each([19.6, 19.7]);
-    const readings = free.readings.map((one) => ({
-      ...one,
+    const readings = free.readings.map((reading) => ({
+      ...reading,
       budget: { resolution: 0, temperature: 0, calibration: 0, relation: 0, sample: 0 },
     }));
     const evidence = { ...free, readings };
     const { belief } = ruleOnLot(evidence);
-    const none = belief.measured!.vessels.reduce((product, one) => {
-      const z = (20 - one.meanPercent) / one.uncertainty.standard;
+    const none = belief.measured!.vessels.reduce((product, vessel) => {
+      const z = (20 - vessel.meanPercent) / vessel.uncertainty.standard;
       return product * (1 - upperTail(z));
     }, 1);
     expect(anyVesselOver(evidence, belief)).toBeCloseTo(1 - none, 4);
@@ -101,7 +103,7 @@ describe('mass weighs, and blends carry what containers share', () => {
     expect(uncertainty.expanded).toBeGreaterThan(1.2);
     const alike = lotMoisture(
       readings,
-      vessels.map((one) => ({ ...one, massKg: 70 })),
+      vessels.map((vessel) => ({ ...vessel, massKg: 70 })),
     );
     expect(alike.uncertainty.expanded).toBeLessThan(uncertainty.expanded / 1.6);
   });
@@ -110,7 +112,7 @@ describe('mass weighs, and blends carry what containers share', () => {
     const vessels = [10, 30, 60].map((massKg, place) => ({ id: `b${place + 1}`, massKg }));
     const readings = [...readingsOf([17], 'b1'), ...readingsOf([17], 'b2')];
     const { components } = lotMoisture(readings, vessels);
-    const between = components.find((one) => one.id === 'between-vessels')!.standard;
+    const between = components.find((component) => component.id === 'between-vessels')!.standard;
     // weights 0.25 and 0.75; shares 0.1, 0.3, 0.6; pooled spread with one more degree of freedom
     const { standardDeviation: s, degreesOfFreedom: n } = SPREAD_PRIORS.betweenVessels;
     const pooled = Math.sqrt((n * s ** 2) / (n + 1));

@@ -8,7 +8,7 @@ import { OUTCOMES, mostSevere } from './outcome';
 import { inEnglish } from '../test/inEnglish';
 
 const found = (evidence: LotEvidence, ruleId: string) =>
-  ruleOnLot(evidence).findings.filter((one) => one.ruleId === ruleId);
+  ruleOnLot(evidence).findings.filter((finding) => finding.ruleId === ruleId);
 
 describe('rules as objects', () => {
   test('each has its own id, a title, a source and says what it needs', () => {
@@ -79,7 +79,7 @@ describe('with readings', () => {
   test('within the limit but wetter than the target: legal, above your target, with what to do', () => {
     const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([18.9, 18.9]) }));
     expect(ruling.outcome).toBe('above-target');
-    const found = ruling.findings.find((one) => one.bearing === 'above-target');
+    const found = ruling.findings.find((finding) => finding.bearing === 'above-target');
     expect(inEnglish(found?.sentence)).toMatch(
       /above your own target of 18.0 %.*; dry it, blend it/,
     );
@@ -102,7 +102,7 @@ describe('with readings', () => {
     const heather = { honeyKind: 'heather', targetPercent: 22 } as const;
     const ruling = ruleOnLot(lotEvidence({ ...heather, readings: readingsOf([21, 21.1]) }));
     expect(ruling.outcome).toBe('conditions');
-    expect(ruling.findings.map((one) => one.bearing)).toContain('condition');
+    expect(ruling.findings.map((finding) => finding.bearing)).toContain('condition');
     expect(ruleOnLot(lotEvidence({ ...heather, readings: readingsOf([24, 24]) })).outcome).toBe(
       'divert',
     );
@@ -118,7 +118,7 @@ describe('with readings', () => {
     expect(ruling.belief.mean).toBeLessThan(17.2);
     expect(ruling.outcome).toBe('over');
     expect(
-      inEnglish(ruling.findings.find((one) => one.ruleId === 'vessel-apart')?.sentence),
+      inEnglish(ruling.findings.find((finding) => finding.ruleId === 'vessel-apart')?.sentence),
     ).toContain('Bucket 2');
   });
 
@@ -126,7 +126,7 @@ describe('with readings', () => {
     const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([16]), signs: ['foam-returns'] }));
     expect(ruling.outcome).toBe('divert');
     expect(inEnglish(ruling.findings[0]?.sentence)).toContain('never heat it in a closed jar');
-    expect(ruling.findings.map((one) => one.ruleId)).toContain('moisture-against-limit');
+    expect(ruling.findings.map((finding) => finding.ruleId)).toContain('moisture-against-limit');
   });
 
   test('above 17.1 % an unknown yeast count is never called safe', () => {
@@ -135,7 +135,7 @@ describe('with readings', () => {
         const ruling = ruleOnLot(lotEvidence({ readings: readingsOf([mean]) }));
         expect(ruling.fermentation.id).not.toBe('safe');
         const sentence = inEnglish(
-          ruling.findings.find((one) => one.ruleId === 'fermentation-class')?.sentence,
+          ruling.findings.find((finding) => finding.ruleId === 'fermentation-class')?.sentence,
         );
         expect(sentence).not.toContain('safe until');
         expect(ruling.checkAgainMonths).toBeLessThanOrEqual(12);
@@ -160,12 +160,14 @@ describe('with readings', () => {
       { id: 'a', label: 'Bucket 1', massKg: 12 },
       { id: 'b', label: 'Bucket 2', massKg: 12 },
     ];
-    const readings = readingsOf([16, 17]).map((one) => ({
-      ...one,
+    const readings = readingsOf([16, 17]).map((reading) => ({
+      ...reading,
       zeroCheck: 'unchecked' as const,
       marks: ['temperature-assumed' as const, 'outside-table' as const],
     }));
-    const ids = ruleOnLot(lotEvidence({ vessels, readings })).findings.map((one) => one.ruleId);
+    const ids = ruleOnLot(lotEvidence({ vessels, readings })).findings.map(
+      (finding) => finding.ruleId,
+    );
     expect(ids).toEqual(
       expect.arrayContaining([
         'layered-vessel',
@@ -193,7 +195,7 @@ describe('without a meter', () => {
     expect(ruling).toMatchObject({ outcome: 'by-comb', byCapping: true });
     expect(ruling.belief.expanded).toBeGreaterThan(1.5);
     expect(ruling.overProbability).toBeGreaterThan(0.001);
-    expect(ruling.findings.map((one) => inEnglish(one.sentence)).join(' ')).toContain(
+    expect(ruling.findings.map((finding) => inEnglish(finding.sentence)).join(' ')).toContain(
       'no statement of conformity',
     );
   });
@@ -245,7 +247,7 @@ describe('storage', () => {
   test('heat is no protection from yeast', () => {
     const evidence = lotEvidence({ readings: readingsOf([18.4]), storageTemperatureC: 30 });
     const ruling = ruleOnLot(evidence);
-    const found = ruling.findings.find((one) => one.ruleId === 'storage-temperature');
+    const found = ruling.findings.find((finding) => finding.ruleId === 'storage-temperature');
     expect(inEnglish(found?.sentence)).toContain('Stored at 30 °C');
     expect(inEnglish(found?.sentence)).toContain('no protection');
   });

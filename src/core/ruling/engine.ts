@@ -138,20 +138,20 @@ function isOutcome(bearing: Bearing): bearing is Outcome {
 
 /** Bearings of `findings` that are outcomes. */
 function outcomesOf(findings: readonly Finding[]): Outcome[] {
-  return findings.map((one) => one.bearing).filter(isOutcome);
+  return findings.map((finding) => finding.bearing).filter(isOutcome);
 }
 
 /** The most severe finding; acceptance with a condition beside it is acceptance on conditions. */
 function outcomeOf(findings: readonly Finding[]): Outcome {
   const outcome = mostSevere(outcomesOf(findings));
-  const isConditional = findings.some((one) => one.bearing === 'condition');
+  const isConditional = findings.some((finding) => finding.bearing === 'condition');
   return outcome === 'accept' && isConditional ? 'conditions' : outcome;
 }
 
 /** What would settle a lot that is left open: what the first finding says that leaves it so. */
 function nextStepOf(outcome: Outcome, findings: readonly Finding[]): NextStep | null {
   if (outcome !== 'measure') return null;
-  return findings.find((one) => one.bearing === 'measure')?.step ?? 'read';
+  return findings.find((finding) => finding.bearing === 'measure')?.step ?? 'read';
 }
 
 /**

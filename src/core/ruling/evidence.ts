@@ -159,18 +159,20 @@ export interface LotEvidence {
 
 /** Whether every vessel is kept apart, so that the lot's figure is theirs. */
 export const allAreSuspect = (vessels: readonly VesselEvidence[]): boolean =>
-  vessels.length > 0 && vessels.every((one) => one.suspectBecause !== undefined);
+  vessels.length > 0 && vessels.every((vessel) => vessel.suspectBecause !== undefined);
 
 /** Vessels that the lot's mean speaks for: the suspicious ones are judged by themselves. */
 export function ordinaryVessels(vessels: readonly VesselEvidence[]): readonly VesselEvidence[] {
-  const ordinary = vessels.filter((one) => one.suspectBecause === undefined);
+  const ordinary = vessels.filter((vessel) => vessel.suspectBecause === undefined);
   return ordinary.length > 0 ? ordinary : vessels;
 }
 
 /** Readings that the lot's mean rests on: none of a vessel judged by itself, none with crystals where there are others. */
 export function ordinaryReadings({ vessels, readings }: LotEvidence): readonly ReadingEvidence[] {
-  const ordinary = new Set(ordinaryVessels(vessels).map((one) => one.id));
-  return reliable(readings.filter((one) => one.vesselId === null || ordinary.has(one.vesselId)));
+  const ordinary = new Set(ordinaryVessels(vessels).map((ordinaryVessel) => ordinaryVessel.id));
+  return reliable(
+    readings.filter((reading) => reading.vesselId === null || ordinary.has(reading.vesselId)),
+  );
 }
 
 /** Whether a reading's sample had crystals or was an unstirred gel. */
@@ -180,16 +182,18 @@ export function isUnreliable({ marks }: ReadingEvidence): boolean {
 
 /** Without the unreliable ones, as soon as there are others to go by. */
 function reliable(readings: readonly ReadingEvidence[]): readonly ReadingEvidence[] {
-  const good = readings.filter((one) => !isUnreliable(one));
+  const good = readings.filter((reading) => !isUnreliable(reading));
   return good.length > 0 ? good : readings;
 }
 
 /** Readings of vessels judged by themselves. */
 export function suspectReadings(evidence: LotEvidence): readonly ReadingEvidence[] {
   const suspects = new Set(
-    evidence.vessels.filter((one) => one.suspectBecause !== undefined).map((one) => one.id),
+    evidence.vessels
+      .filter((vessel) => vessel.suspectBecause !== undefined)
+      .map((vessel) => vessel.id),
   );
-  return reliable(evidence.readings.filter((one) => suspects.has(one.vesselId ?? '')));
+  return reliable(evidence.readings.filter((reading) => suspects.has(reading.vesselId ?? '')));
 }
 
 /** The limit of the rule set in force for this kind of honey [% by mass]. */

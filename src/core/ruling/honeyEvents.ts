@@ -77,9 +77,9 @@ export function readingsInTime(
 ): ReadingsInTime {
   requireFinite({ readings, events }, 'readingsInTime');
   const earlier: EarlierReading[] = [];
-  const after = readings.filter((one) => {
-    const event = lastEventAfter(one, events);
-    if (event) earlier.push({ ...one, before: event.kind, beforeDay: event.atDay });
+  const after = readings.filter((reading) => {
+    const event = lastEventAfter(reading, events);
+    if (event) earlier.push({ ...reading, before: event.kind, beforeDay: event.atDay });
     return !event;
   });
   const start = startOfLastStretch(after);

@@ -33,7 +33,7 @@ export type Outcome = (typeof OUTCOMES)[number];
 
 /** The most severe of some outcomes; 'measure' where there is none at all. */
 export function mostSevere(outcomes: readonly Outcome[]): Outcome {
-  return OUTCOMES.find((one) => outcomes.includes(one)) ?? 'measure';
+  return OUTCOMES.find((outcome) => outcomes.includes(outcome)) ?? 'measure';
 }
 
 /** Whether the honey may be taken, with or without conditions. */

@@ -14,7 +14,7 @@ const piece = (change: Partial<Piece> = {}): Piece => ({
   ...change,
 });
 const outcomes = (pieces: readonly Piece[], evidence = lotEvidence()) =>
-  rulePieces(pieces, evidence).map((one) => one.outcome);
+  rulePieces(pieces, evidence).map((rulePiece) => rulePiece.outcome);
 
 describe('comb honey, piece by piece', () => {
   test('untested moisture is said, and is no conformity', () => {

@@ -34,7 +34,7 @@ const BETWEEN_PIECES_PERCENT = 0.5;
 
 /** What the sacrificed pieces say of the whole ones; null where none was sacrificed. */
 export function moistureOfPieces(pieces: readonly Piece[]): Estimate | null {
-  const measured = pieces.map((one) => one.measured).filter((one) => one !== null);
+  const measured = pieces.map((piece) => piece.measured).filter((one) => one !== null);
   if (measured.length === 0) return null;
   const mean = measured.reduce((sum, one) => sum + one.mean, 0) / measured.length;
   const own = measured.reduce((sum, one) => sum + one.standardUncertainty, 0) / measured.length;
@@ -115,5 +115,5 @@ function onePiece(
 export function rulePieces(pieces: readonly Piece[], evidence: LotEvidence): PieceRuling[] {
   requireFinite({ pieces, evidence }, 'rulePieces');
   const moisture = moistureOfPieces(pieces);
-  return pieces.map((one) => ({ pieceId: one.id, ...onePiece(one, moisture, evidence) }));
+  return pieces.map((piece) => ({ pieceId: piece.id, ...onePiece(piece, moisture, evidence) }));
 }

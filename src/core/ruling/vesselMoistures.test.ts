@@ -35,7 +35,7 @@ describe('moisture of each vessel', () => {
 
   test('suspicious vessels are there without a reading, and without a figure', () => {
     const unread = { ...evidence, readings: [] };
-    expect(suspectVesselsOf(unread).map((one) => one.id)).toEqual(['last']);
+    expect(suspectVesselsOf(unread).map((suspectVessel) => suspectVessel.id)).toEqual(['last']);
     expect(suspectMoistures(unread)).toEqual([]);
   });
 
@@ -47,7 +47,7 @@ describe('moisture of each vessel', () => {
     expect(suspectVesselsOf(all)).toHaveLength(all.vessels.length);
     const { outcome, findings } = ruleOnLot(all);
     expect(outcome).not.toMatch(/accept|conditions/);
-    expect(findings.map((one) => inEnglish(one.sentence)).join(' ')).toContain(
+    expect(findings.map((finding) => inEnglish(finding.sentence)).join(' ')).toContain(
       'none speaks for the lot',
     );
   });

@@ -23,13 +23,13 @@ const COMMON = ['calibration', 'temperature', 'resolution', 'relation', 'method'
 
 /** Standard uncertainty common to the readings of a lot [% moisture]. */
 export function commonStandard(measured: LotMoisture): number {
-  const common = measured.components.filter((one) => COMMON.includes(one.id));
+  const common = measured.components.filter((component) => COMMON.includes(component.id));
   return quadrature(common.map((one) => one.standard));
 }
 
 /** Vessels that are judged by themselves; all of them where every one is kept apart. */
 export function suspectVesselsOf({ vessels }: LotEvidence): readonly VesselEvidence[] {
-  return vessels.filter((one) => one.suspectBecause !== undefined);
+  return vessels.filter((vessel) => vessel.suspectBecause !== undefined);
 }
 
 /**
@@ -50,8 +50,10 @@ export function suspectMoistures(evidence: LotEvidence): readonly VesselMoisture
  * what was found of each still stands for it.
  */
 function storedMoistures(evidence: LotEvidence): readonly VesselMoisture[] {
-  const ordinary = new Set(ordinaryVessels(evidence.vessels).map((one) => one.id));
-  const readNow = new Set(evidence.readings.map((one) => one.vesselId));
+  const ordinary = new Set(
+    ordinaryVessels(evidence.vessels).map((ordinaryVessel) => ordinaryVessel.id),
+  );
+  const readNow = new Set(evidence.readings.map((reading) => reading.vesselId));
   const readings = (evidence.earlier ?? []).filter(
     ({ before, vesselId }) =>
       before === 'storage' && vesselId !== null && ordinary.has(vesselId) && !readNow.has(vesselId),
@@ -86,7 +88,9 @@ export const vesselMoistures = rememberedBy(
     requireFinite({ evidence, belief }, 'vesselMoistures');
     const ordinary = ordinaryMoistures(evidence, belief);
     const known = new Set(ordinary.map((one) => one.vesselId));
-    const suspect = suspectMoistures(evidence).filter((one) => !known.has(one.vesselId));
+    const suspect = suspectMoistures(evidence).filter(
+      (suspectMoisture) => !known.has(suspectMoisture.vesselId),
+    );
     return [...ordinary, ...suspect];
   },
 );
@@ -108,7 +112,9 @@ export function vesselEstimate(
   vesselId: string | null,
 ): Estimate {
   requireFinite({ evidence, belief, vesselId }, 'vesselEstimate');
-  const own = vesselMoistures(evidence, belief).find((one) => one.vesselId === vesselId);
+  const own = vesselMoistures(evidence, belief).find(
+    (vesselMoisture) => vesselMoisture.vesselId === vesselId,
+  );
   if (own && vesselId !== null) return ofVessel(own);
   const { measured, mean } = belief;
   if (!measured || evidence.vessels.length < 2) return belief;
@@ -148,9 +154,11 @@ function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
   if (!measured || vessels.length < 2) return null;
   const limit = limitPercent(evidence);
   const common = commonStandard(measured);
-  const read = ordinaryMoistures(evidence, belief).filter((one) => one.vesselId !== null);
+  const read = ordinaryMoistures(evidence, belief).filter(
+    (ordinaryMoisture) => ordinaryMoisture.vesselId !== null,
+  );
   const ids = new Set(read.map((one) => one.vesselId));
-  const unread = vessels.filter((one) => !ids.has(one.id)).length;
+  const unread = vessels.filter((vessel) => !ids.has(vessel.id)).length;
   const ownOf = (standard: number): number =>
     Math.sqrt(Math.max(1e-6, standard ** 2 - common ** 2));
   const each = read.map((one) => ({

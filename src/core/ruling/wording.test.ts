@@ -63,11 +63,13 @@ describe('what rules say', () => {
     fc.assert(
       fc.property(lots, (evidence) => {
         const { outcome, findings } = ruleOnLot(evidence);
-        const ranks = findings.map((one) => order.indexOf(one.bearing));
+        const ranks = findings.map((finding) => order.indexOf(finding.bearing));
         expect([...ranks].sort((a, b) => a - b)).toEqual(ranks);
-        const outcomes = findings.filter((one) => !['condition', 'note'].includes(one.bearing));
+        const outcomes = findings.filter(
+          (finding) => !['condition', 'note'].includes(finding.bearing),
+        );
         const headline = outcomes[0]?.bearing ?? 'measure';
-        const conditional = findings.some((one) => one.bearing === 'condition');
+        const conditional = findings.some((finding) => finding.bearing === 'condition');
         expect(headline === 'accept' && conditional ? 'conditions' : headline).toBe(outcome);
       }),
     );
@@ -77,7 +79,7 @@ describe('what rules say', () => {
     fc.assert(
       fc.property(lots, (evidence) => {
         const { findings, overProbability, checkAgainMonths } = ruleOnLot(evidence);
-        expect(findings.map((one) => inEnglish(one.sentence)).join(' ')).not.toMatch(
+        expect(findings.map((finding) => inEnglish(finding.sentence)).join(' ')).not.toMatch(
           /safe until|guarantee/i,
         );
         expect(overProbability).toBeGreaterThanOrEqual(0);

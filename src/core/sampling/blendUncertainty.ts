@@ -19,8 +19,8 @@ export function blendUncertainty(
   const fn = 'blendUncertainty';
   requireInRange(random, [0, Infinity], { fn, param: 'random', unit: '%' });
   requireInRange(systematic, [0, Infinity], { fn, param: 'systematic', unit: '%' });
-  const squares = weights.reduce((sum, one) => {
-    return sum + requireInRange(one, [0, 1], { fn, param: 'weights', unit: '1' }) ** 2;
+  const squares = weights.reduce((sum, weight) => {
+    return sum + requireInRange(weight, [0, 1], { fn, param: 'weights', unit: '1' }) ** 2;
   }, 0);
   return Math.sqrt(squares * random ** 2 + systematic ** 2);
 }

@@ -34,8 +34,8 @@ describe('one-sided tolerance factor', () => {
       for (let n = 1; n <= 20; n += 1) {
         values.push(draw());
         if (n < 5) continue;
-        const mean = values.reduce((sum, one) => sum + one, 0) / n;
-        const s = Math.sqrt(values.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (n - 1));
+        const mean = values.reduce((sum, value) => sum + value, 0) / n;
+        const s = Math.sqrt(values.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1));
         if (mean + factors.get(n)! * s <= limit) {
           passed += 1;
           break;

@@ -48,9 +48,9 @@ describe('how many containers', () => {
       const numbers = Array.from({ length: 240 }, (_, at) => {
         return plannedNumber({ ...question, method, containers: at + 1 }).number;
       });
-      numbers.slice(1).forEach((one, at) => {
-        expect(one - numbers[at]!).toBeGreaterThanOrEqual(0);
-        expect(one - numbers[at]!).toBeLessThanOrEqual(method === 'by-count' ? 1 : 3);
+      numbers.slice(1).forEach((number, at) => {
+        expect(number - numbers[at]!).toBeGreaterThanOrEqual(0);
+        expect(number - numbers[at]!).toBeLessThanOrEqual(method === 'by-count' ? 1 : 3);
       });
     }
   });

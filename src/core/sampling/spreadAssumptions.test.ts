@@ -13,7 +13,9 @@ describe('whether a sample looks like one normal spread', () => {
   test('Anderson–Darling: hardly anything for normal scores, much for two groups', () => {
     const scores = Array.from({ length: 30 }, (_, at) => 17 + normalQuantile((at + 0.5) / 30));
     expect(andersonDarling(scores)).toBeLessThan(0.1);
-    expect(andersonDarling(scores.map((one) => (one > 17 ? one + 4 : one)))).toBeGreaterThan(1.5);
+    expect(
+      andersonDarling(scores.map((score) => (score > 17 ? score + 4 : score))),
+    ).toBeGreaterThan(1.5);
   });
 
   test('normal samples are taken for something else about one time in ten, no more', () => {

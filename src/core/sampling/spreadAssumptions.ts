@@ -50,7 +50,7 @@ export function andersonDarling(values: readonly number[]): number {
   // Never quite 0 or 1: a logarithm follows.
   const below = [...values]
     .sort((a, b) => a - b)
-    .map((one) => Math.min(1 - 1e-12, Math.max(1e-12, normalCdf((one - centre) / spread))));
+    .map((value) => Math.min(1 - 1e-12, Math.max(1e-12, normalCdf((value - centre) / spread))));
   const sum = below.reduce((total, one, at) => {
     const mirrored = below[n - 1 - at] ?? one;
     return total + (2 * at + 1) * (Math.log(one) + Math.log(1 - mirrored));
@@ -67,7 +67,7 @@ export function andersonDarling(values: readonly number[]): number {
  */
 export function spreadDoubt(values: readonly number[]): SpreadDoubt {
   const place = { fn: 'spreadDoubt', param: 'values', unit: '%' };
-  for (const one of values) requireInRange(one, [0, 100], place);
+  for (const value of values) requireInRange(value, [0, 100], place);
   if (values.length < FEWEST_VALUES) return null;
   const spread = Math.sqrt(squaredDeviations(values) / (values.length - 1));
   if (spread < 1e-9) return null;

@@ -31,9 +31,9 @@ describe('tolerance factors everywhere', () => {
         const factors = [2, 5, 31, 33, 75, 151, 400].map((n) => {
           return toleranceFactor(n, { content, confidence });
         });
-        factors.forEach((one, at) => {
-          expect(Number.isFinite(one)).toBe(true);
-          if (at > 0 && confidence > 0.5) expect(one).toBeLessThan(factors[at - 1]! + 1e-6);
+        factors.forEach((factor, at) => {
+          expect(Number.isFinite(factor)).toBe(true);
+          if (at > 0 && confidence > 0.5) expect(factor).toBeLessThan(factors[at - 1]! + 1e-6);
         });
       }
     }
@@ -42,6 +42,6 @@ describe('tolerance factors everywhere', () => {
   test('the two ways of computing agree where they meet', () => {
     const k = [29, 30, 31, 32, 33].map((n) => toleranceFactor(n));
     const steps = k.slice(1).map((one, at) => k[at]! - one);
-    steps.slice(1).forEach((one, at) => expect(one).toBeCloseTo(steps[at]!, 2));
+    steps.slice(1).forEach((step, at) => expect(step).toBeCloseTo(steps[at]!, 2));
   });
 });

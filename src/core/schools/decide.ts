@@ -155,7 +155,7 @@ function settled(frameId: string, { act, sentence }: Reasoned): FrameDecision {
 
 /** Frames taken, wettest and lightest capping first: the ones that a colony keeps first. */
 function keptFirst(frames: readonly FrameEvidence[]): FrameEvidence[] {
-  const share = (one: FrameEvidence): number => frameCapping(one)?.share ?? 0;
+  const share = (frameEvidence: FrameEvidence): number => frameCapping(frameEvidence)?.share ?? 0;
   return [...frames].sort((a, b) => share(a) - share(b));
 }
 
@@ -166,7 +166,7 @@ function leaveEnough(
   { lackingKg }: DecideContext,
 ): FrameDecision[] {
   const lacking = new Map(lackingKg);
-  const byFrame = new Map(decisions.map((one) => [one.frameId, one]));
+  const byFrame = new Map(decisions.map((decision) => [decision.frameId, decision]));
   const actOf = ({ id }: FrameEvidence): FrameAct => byFrame.get(id)?.act ?? 'nothing';
   for (const frame of frames) {
     const known = lacking.get(frame.colonyId ?? '');
@@ -187,7 +187,7 @@ function leaveEnough(
       alternatives: () => [{ act: before.act, sentence: before.sentence }],
     });
   }
-  return decisions.map((one) => byFrame.get(one.frameId) ?? one);
+  return decisions.map((decision) => byFrame.get(decision.frameId) ?? decision);
 }
 
 function byRipeness(

@@ -91,7 +91,7 @@ export const frameCapping = remembered((frame): CappedEstimate | null => {
 /** Capped share of the worse side [1], null where the frame holds no honey. */
 export const worseSideShare = remembered((frame): number | null => {
   requireFinite({ frame }, 'worseSideShare');
-  const shares = honeySides(frame).map((one) => one.capped.share);
+  const shares = honeySides(frame).map((honeySide) => honeySide.capped.share);
   return shares.length > 0 ? Math.min(...shares) : null;
 });
 
@@ -138,5 +138,5 @@ export function pooledStates(frames: readonly FrameEvidence[]): StateShares | nu
 
 /** How many frames some pieces of evidence stand for. */
 export function frameCount(frames: readonly FrameEvidence[]): number {
-  return frames.reduce((sum, one) => sum + one.count, 0);
+  return frames.reduce((sum, frame) => sum + frame.count, 0);
 }

@@ -148,7 +148,9 @@ describe('judging many alike', () => {
     fc.assert(
       fc.property(frames, fc.constantFrom(...SCHOOLS), (all, school) => {
         const acts = (list: readonly FrameEvidence[]) =>
-          new Map(decideFrames(list, school, NO_CONTEXT).map((one) => [one.frameId, one.act]));
+          new Map(
+            decideFrames(list, school, NO_CONTEXT).map((frame) => [frame.frameId, frame.act]),
+          );
         const [forth, back] = [acts(all), acts([...all].reverse())];
         const taken = (of: Map<string, string>) => [...of.values()].filter((one) => one === 'take');
         expect(taken(back)).toHaveLength(taken(forth).length);

@@ -85,8 +85,8 @@ describe('why a frame is taken or not', () => {
 
   test('the pooled school says whether a frame stands on its own or is carried by the others', () => {
     const frames = [honeyFrame([9, 9]), honeyFrame([8, 8]), honeyFrame([7, 7]), honeyFrame([2, 2])];
-    const sentences = decideFrames(frames, schoolOf('whole-lot')).map((one) =>
-      inEnglish(one.sentence),
+    const sentences = decideFrames(frames, schoolOf('whole-lot')).map((frame) =>
+      inEnglish(frame.sentence),
     );
     expect(sentences).toEqual([
       '90 % capped.',
@@ -131,7 +131,7 @@ describe('what comes of a frame put back', () => {
       inEnglish(
         decided(honeyFrame([5, 5]), 'full-capping', found)
           .alternatives()
-          .find((one) => one.act === 'put-back')!.sentence,
+          .find((alternative) => alternative.act === 'put-back')!.sentence,
       );
     expect(putBack(finish(0.02))).toContain('less than 1 of 10');
     const idle = { probability: 0, ratePerDay: 0, daysNeeded: null, lookAgainInDays: null };
@@ -153,19 +153,19 @@ describe('what a colony lacks', () => {
 
   test('frames that stay anyway count first: 1.8 kg of 2 kg, then the least capped', () => {
     const acts = actsWith([hived([3, 3]), hived([10, 10]), hived([9, 9])], [['hive', 2]]);
-    expect(acts.map((one) => one.act)).toEqual(['leave', 'take', 'leave']);
+    expect(acts.map((act) => act.act)).toEqual(['leave', 'take', 'leave']);
     expect(inEnglish(acts[0]?.next)).toBe('The colony still lacks stores.');
     expect(inEnglish(acts[2]?.sentence)).toContain('0.2 kg short');
   });
 
   test('frames that stay are enough where the colony lacks no more', () => {
     const acts = actsWith([hived([3, 3]), hived([10, 10])], [['hive', 1.8]]);
-    expect(acts.map((one) => one.act)).toEqual(['leave', 'take']);
+    expect(acts.map((act) => act.act)).toEqual(['leave', 'take']);
   });
 
   test('other colonies, and frames of none, are not touched', () => {
     const frames = [hived([9, 9], 'other'), hived([9, 9], null), hived([9, 9])];
-    expect(actsWith(frames, [['hive', 1]]).map((one) => one.act)).toEqual([
+    expect(actsWith(frames, [['hive', 1]]).map((act) => act.act)).toEqual([
       'take',
       'take',
       'leave',
@@ -175,7 +175,7 @@ describe('what a colony lacks', () => {
   test('what is stripped or spoiled neither stays nor is taken', () => {
     const spoiled = { ...hived([10, 10]), beetles: 'larvae' as const };
     const acts = actsWith([spoiled, hived([10, 10]), hived([10, 10])], [['hive', 2]]);
-    expect(acts.map((one) => one.act)).toEqual(['nothing', 'leave', 'leave']);
+    expect(acts.map((act) => act.act)).toEqual(['nothing', 'leave', 'leave']);
   });
 });
 
@@ -193,7 +193,7 @@ describe('what forbids a frame', () => {
   test('frames judged together are judged without those that are forbidden', () => {
     const ripe = honeyFrame([8, 8]);
     const queen = { ...honeyFrame([0, 0]), queenSeen: true };
-    const acts = decideFrames([queen, ripe], schoolOf('whole-lot')).map((one) => one.act);
+    const acts = decideFrames([queen, ripe], schoolOf('whole-lot')).map((frame) => frame.act);
     expect(acts).toEqual(['put-back', 'take']);
   });
 
@@ -234,7 +234,7 @@ describe('schools side by side, in numbers', () => {
   ];
   const context = plainComparison(priorExpectation(), 20, 18);
   const of = (id: string, limits = context) =>
-    compareSchools(frames, SCHOOLS, limits).find((one) => one.school.id === id)!;
+    compareSchools(frames, SCHOOLS, limits).find((school) => school.school.id === id)!;
 
   test('frames and honey taken, to be dried and left', () => {
     expect(of('early-and-dry')).toMatchObject({ takenFrames: 4, toDryFrames: 3, leftFrames: 0 });

@@ -181,5 +181,5 @@ export function ripenessOf(
 
 /** Honey of frames together [kg]. */
 export function honeyOf(frames: readonly FrameEvidence[]) {
-  return summedMass(frames.map((one) => one.honey));
+  return summedMass(frames.map((frame) => frame.honey));
 }

@@ -11,7 +11,7 @@ import { SCHOOLS, schoolOf } from './school';
 import { inEnglish } from '../test/inEnglish';
 
 const acts = (frames: readonly FrameEvidence[], schoolId: string, context?: DecideContext) =>
-  decideFrames(frames, schoolOf(schoolId), context).map((one) => one.act);
+  decideFrames(frames, schoolOf(schoolId), context).map((frame) => frame.act);
 const actOf = (frame: FrameEvidence, schoolId = 'four-fifths'): FrameAct =>
   acts([frame], schoolId)[0]!;
 
@@ -128,7 +128,7 @@ describe('what holds for every school', () => {
     fc.assert(
       fc.property(fc.array(anyFrame, { minLength: 1, maxLength: 8 }), anySchool, (all, school) => {
         const decisions = decideFrames(all, school);
-        expect(decisions.map((one) => one.frameId)).toEqual(all.map((one) => one.id));
+        expect(decisions.map((decision) => decision.frameId)).toEqual(all.map((one) => one.id));
         for (const { act, sentence } of decisions) {
           expect(DECISIONS).toContain(act);
           expect(inEnglish(sentence)).toMatch(/^[A-Z0-9].*\.$/);
@@ -179,11 +179,11 @@ describe('properties', () => {
   test('the share of a frame lies between those of its sides, states sum to one', () => {
     fc.assert(
       fc.property(anyFrame, (frame) => {
-        const shares = frame.sides.map((one) => one.capped!.share);
+        const shares = frame.sides.map((side) => side.capped!.share);
         expect(frameCapping(frame)!.share).toBeGreaterThanOrEqual(Math.min(...shares) - 1e-9);
         expect(frameCapping(frame)!.share).toBeLessThanOrEqual(Math.max(...shares) + 1e-9);
         const states = Object.values(pooledStates([frame])!);
-        expect(states.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
+        expect(states.reduce((sum, state) => sum + state, 0)).toBeCloseTo(1, 9);
       }),
     );
   });
@@ -199,13 +199,13 @@ describe('what stays with the colony', () => {
   test('a colony-first school keeps back the least capped frames until the target is met', () => {
     const context = { ...NO_CONTEXT, lackingKg: new Map([['hive', 3]]) };
     const decisions = decideFrames(box, school, context);
-    expect(decisions.map((one) => one.act)).toEqual(['take', 'leave', 'leave']);
+    expect(decisions.map((decision) => decision.act)).toEqual(['take', 'leave', 'leave']);
     expect(inEnglish(decisions[2]?.sentence)).toContain('3.0 kg short');
     expect(decisions[2]?.alternatives()[0]?.act).toBe('take');
   });
 
   test('with nothing lacking, and under a school that clears, all ripe frames go', () => {
-    expect(decideFrames(box, school).map((one) => one.act)).toEqual(['take', 'take', 'take']);
+    expect(decideFrames(box, school).map((frame) => frame.act)).toEqual(['take', 'take', 'take']);
     const context = { ...NO_CONTEXT, lackingKg: new Map([['hive', 3]]) };
     expect(acts(box, 'four-fifths', context)).toEqual(['take', 'take', 'take']);
   });
@@ -253,7 +253,7 @@ describe('put back or take', () => {
     };
     const [decision] = decideFrames([honeyFrame([5, 4])], schoolOf('four-fifths'), late);
     expect(decision?.act).toBe('leave');
-    expect(decision?.alternatives().map((one) => one.act)).toEqual([
+    expect(decision?.alternatives().map((alternative) => alternative.act)).toEqual([
       'take-to-dry',
       'strip',
       'put-back',
@@ -264,17 +264,17 @@ describe('put back or take', () => {
 describe('schools side by side', () => {
   const frames = [honeyFrame([10, 10]), honeyFrame([9, 8]), honeyFrame([6, 3]), honeyFrame([2, 2])];
   const outcomes = compareSchools(frames, SCHOOLS, plainComparison(priorExpectation(), 20, 18));
-  const of = (id: string) => outcomes.find((one) => one.school.id === id)!;
+  const of = (id: string) => outcomes.find((outcome) => outcome.school.id === id)!;
 
   test('every frame is taken or left, every kilogram is somewhere', () => {
-    for (const one of outcomes) {
-      expect(one.takenFrames + one.leftFrames).toBe(4);
-      expect(one.taken.massKg + one.left.massKg).toBeCloseTo(7.2, 9);
+    for (const outcome of outcomes) {
+      expect(outcome.takenFrames + outcome.leftFrames).toBe(4);
+      expect(outcome.taken.massKg + outcome.left.massKg).toBeCloseTo(7.2, 9);
     }
   });
 
   test('the schools disagree as keepers do', () => {
-    expect(outcomes.map((one) => [one.school.id, one.takenFrames])).toEqual([
+    expect(outcomes.map((outcome) => [outcome.school.id, outcome.takenFrames])).toEqual([
       ['full-capping', 1],
       ['four-fifths', 2],
       ['whole-lot', 2],

@@ -10,7 +10,7 @@ describe('ways out of a frame that is not taken', () => {
   const none = { ...NO_CONTEXT, finishingOf: () => null };
   const waysOf = (frame: FrameEvidence): FrameAct[] => {
     const [decision] = decideFrames([frame], schoolOf('full-capping'), none);
-    return [decision!.act, ...decision!.alternatives().map((one) => one.act)];
+    return [decision!.act, ...decision!.alternatives().map((alternative) => alternative.act)];
   };
 
   test.each([

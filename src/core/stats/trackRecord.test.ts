@@ -11,17 +11,19 @@ describe('stated against found', () => {
 
   test('a good forecaster: half within the half, four fifths within four fifths', () => {
     const { levels, meanPlace, isTooFew } = trackRecord(placesOf(1, 2000))!;
-    levels.forEach((one) => {
-      expect(one.came).toBeCloseTo(one.stated, 1);
-      expect(one.agrees).toBe(true);
+    levels.forEach((level) => {
+      expect(level.came).toBeCloseTo(level.stated, 1);
+      expect(level.agrees).toBe(true);
     });
     expect(meanPlace).toBeCloseTo(0.5, 1);
     expect(isTooFew).toBe(false);
   });
 
   test('one that is twice too sure, and one that is twice too careful, are found out', () => {
-    expect(trackRecord(placesOf(2, 400))!.levels.every((one) => one.came < one.stated)).toBe(true);
-    expect(trackRecord(placesOf(2, 400))!.levels.some((one) => one.agrees)).toBe(false);
+    expect(trackRecord(placesOf(2, 400))!.levels.every((level) => level.came < level.stated)).toBe(
+      true,
+    );
+    expect(trackRecord(placesOf(2, 400))!.levels.some((level) => level.agrees)).toBe(false);
     expect(trackRecord(placesOf(0.5, 400))!.levels[0]!.came).toBeGreaterThan(0.7);
   });
 

@@ -41,15 +41,15 @@ export interface TrackRecord {
 export function trackRecord(places: readonly number[]): TrackRecord | null {
   const fn = 'trackRecord';
   requireFinite({ places }, fn);
-  for (const one of places) requireInRange(one, [0, 1], { fn, param: 'places', unit: '1' });
+  for (const place of places) requireInRange(place, [0, 1], { fn, param: 'places', unit: '1' });
   const count = places.length;
   if (count === 0) return null;
   const levels = STATED_LEVELS.map((stated): HeldLevel => {
-    const held = places.filter((one) => Math.abs(2 * one - 1) <= stated).length;
+    const held = places.filter((place) => Math.abs(2 * place - 1) <= stated).length;
     const { low, high } = wilsonInterval(held, count);
     const agrees = stated >= low && stated <= high;
     return { stated, came: held / count, low, high, agrees };
   });
-  const meanPlace = places.reduce((sum, one) => sum + one, 0) / count;
+  const meanPlace = places.reduce((sum, place) => sum + place, 0) / count;
   return { count, isTooFew: count < FEW_FORECASTS, levels, meanPlace };
 }

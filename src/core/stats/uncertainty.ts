@@ -45,7 +45,10 @@ export function rectangularUncertainty(halfWidth: number): number {
 export function quadrature(standards: readonly number[]): number {
   const place = { fn: 'quadrature', param: 'standards', unit: '1' };
   return Math.sqrt(
-    standards.reduce((sum, one) => sum + requireInRange(one, [0, Infinity], place) ** 2, 0),
+    standards.reduce(
+      (sum, standard) => sum + requireInRange(standard, [0, Infinity], place) ** 2,
+      0,
+    ),
   );
 }
 
@@ -58,7 +61,7 @@ export function quadrature(standards: readonly number[]): number {
  * @source JCGM 100:2008 (GUM), annex G.4, eq. G.2b, recalled from memory
  */
 export function effectiveDegreesOfFreedom(components: readonly UncertaintyComponent[]): number {
-  const combined = quadrature(components.map((one) => one.standard));
+  const combined = quadrature(components.map((component) => component.standard));
   const weighted = components.reduce((sum, { standard, degreesOfFreedom }) => {
     requireInRange(degreesOfFreedom, [Number.MIN_VALUE, Infinity], {
       fn: 'effectiveDegreesOfFreedom',
@@ -88,7 +91,7 @@ const LEAST_POSTERIOR_DOF = 2.1;
  */
 export function posteriorDegreesOfFreedom(components: readonly UncertaintyComponent[]): number {
   const place = { fn: 'posteriorDegreesOfFreedom', param: 'degreesOfFreedom', unit: '1' };
-  const scale = quadrature(components.map((one) => one.standard)) ** 2;
+  const scale = quadrature(components.map((component) => component.standard)) ** 2;
   const surplus = components.reduce((sum, { standard, degreesOfFreedom }) => {
     requireInRange(degreesOfFreedom, [Number.MIN_VALUE, Infinity], place);
     if (degreesOfFreedom === Infinity) return sum;
@@ -205,7 +208,7 @@ function expandedBy(
   components: readonly UncertaintyComponent[],
   degreesOfFreedom: number,
 ): CombinedUncertainty {
-  const standard = quadrature(components.map((one) => one.standard));
+  const standard = quadrature(components.map((component) => component.standard));
   const k = coverageFactor(degreesOfFreedom);
   return { standard, degreesOfFreedom, coverageFactor: k, expanded: k * standard };
 }

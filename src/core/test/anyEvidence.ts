@@ -25,7 +25,7 @@ const circumstances: fc.Arbitrary<Circumstances> = fc.record({
   sourceHealth: seldom('healthy' as const, SOURCE_HEALTHS),
   residues: seldom(
     [],
-    RESIDUES.map((one) => [one]),
+    RESIDUES.map((residue) => [residue]),
   ),
   treated: seldom(null, [
     { product: 'strips', freeFromDay: 20_600 },
@@ -67,10 +67,10 @@ export const anyEvidence: fc.Arbitrary<LotEvidence> = fc
       takenDay: 20_550,
       ruleSet: set,
       comb: cappedTenths === null ? null : { cappedShare: cappedTenths / 10, shake },
-      readings: readingsOf(values).map((one) => ({
-        ...one,
+      readings: readingsOf(values).map((reading) => ({
+        ...reading,
         zeroCheck: checked ? ('checked' as const) : ('unchecked' as const),
-        budget: { ...one.budget, calibration: checked ? 0.1 : 0.3 },
+        budget: { ...reading.budget, calibration: checked ? 0.1 : 0.3 },
       })),
     });
   });

@@ -31,7 +31,7 @@ export const OUTSIDE = {
 } as const;
 
 export function batch(parts: readonly HoneyPart[], change: Partial<DryingBatch> = {}): DryingBatch {
-  const honeyKg = parts.reduce((sum, one) => sum + one.massKg, 0);
+  const honeyKg = parts.reduce((sum, part) => sum + part.massKg, 0);
   return {
     id: 'a',
     parts,

@@ -246,7 +246,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   flipsOf: () => [evidence(), ruling()],
   whatOneReadingSettles: () => [evidence(), belief()],
   readingsInTime: () => [
-    EVIDENCE.readings.map((one) => ({ ...one, takenDay: 100 })),
+    EVIDENCE.readings.map((reading) => ({ ...reading, takenDay: 100 })),
     [{ kind: 'dried', atDay: 90 }],
   ],
   keepingClass: () => [ESTIMATE],

@@ -27,7 +27,7 @@ export function honeyFrame(
     id: `frame-${count}`,
     count: 1,
     colonyId: null,
-    sides: tenths.map((one) => honeySide(one, shake)),
+    sides: tenths.map((tenth) => honeySide(tenth, shake)),
     honey: { massKg: 1.8, standardUncertaintyKg: 0.2 },
     brood: 'none',
     broodExcused: false,

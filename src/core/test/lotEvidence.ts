@@ -44,5 +44,5 @@ export const bucketsOf = (count: number, massKg: number | null = 20) =>
 /** Everything that a ruling finds, one sentence a line. */
 export const said = (evidence: LotEvidence): string =>
   ruleOnLot(evidence)
-    .findings.map((one) => inEnglish(one.sentence))
+    .findings.map((finding) => inEnglish(finding.sentence))
     .join('\n');

@@ -45,9 +45,9 @@ export function bandCoverage(
   let told: ForecastDraw[] | null = null;
   let [held, all] = [0, 0];
   for (let room = 0; room < rooms; room += 1) {
-    const values = beliefDraw(prior, triangle, 100_000 + seed + room).values.map((one, at) => {
+    const values = beliefDraw(prior, triangle, 100_000 + seed + room).values.map((value, at) => {
       const factor = world.faster[room % Math.max(1, world.faster.length)];
-      return factor === undefined || at >= RATES ? one : Math.log(factor);
+      return factor === undefined || at >= RATES ? value : Math.log(factor);
     });
     const { moments } = simulateDrying(runUnder(run, { values }));
     const truth = (day: number): number =>

@@ -21,7 +21,7 @@ function slower(times: number) {
       cycle: {
         ...cycle,
         cleanKgPerMin: cycle.cleanKgPerMin / times,
-        minutes: cycle.minutes.map((one) => one * times),
+        minutes: cycle.minutes.map((minute) => minute * times),
       },
     },
   };

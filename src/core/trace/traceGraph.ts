@@ -55,7 +55,7 @@ export interface NodeBalance {
 /** Honey into and out of a node by its edges. */
 export function nodeBalance(edges: readonly TraceEdge[], node: string): NodeBalance {
   requireFinite({ edges, node }, 'nodeBalance');
-  const own = edges.filter((one) => one.from === node || one.to === node);
+  const own = edges.filter((edge) => edge.from === node || edge.to === node);
   const sum = (side: 'from' | 'to'): number =>
     own.filter((one) => one[side] === node).reduce((all, one) => all + (one.massKg ?? 0), 0);
   return {

@@ -42,7 +42,7 @@ function median(values: readonly number[]): number {
 
 /** Usual time between entries [d]; 0 for a single one. */
 function usualInterval({ days }: AirSeries): number {
-  return days.length < 2 ? 0 : median(days.slice(1).map((one, at) => one - (days[at] ?? 0)));
+  return days.length < 2 ? 0 : median(days.slice(1).map((day, at) => day - (days[at] ?? 0)));
 }
 
 /** Times longer than three usual intervals without an entry. */
@@ -79,8 +79,8 @@ export function withoutSlips(series: AirSeries): AirSeries {
   requireFinite({ series }, 'withoutSlips');
   const slips = new Set(
     logSpikes(series)
-      .filter((one) => one.like === 'slip')
-      .map((one) => one.day),
+      .filter((logSpike) => logSpike.like === 'slip')
+      .map((logSpike) => logSpike.day),
   );
   const keep = (_: number, at: number): boolean => !slips.has(series.days[at] ?? NaN);
   return {

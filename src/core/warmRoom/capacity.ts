@@ -60,7 +60,7 @@ export function inTimeShare(question: LoadQuestion, boxes: number): number {
   requireWhole(question.draws, [1, 1e5], { fn: 'inTimeShare', param: 'draws', unit: '1' });
   const task = loadedTask(question, boxes);
   const draw = forecaster(task);
-  const staying = task.run.batches.map((one) => one.outDay === null);
+  const staying = task.run.batches.map((batch) => batch.outDay === null);
   let good = 0;
   for (let number = 0; number < question.draws; number += 1) {
     const { readyDay } = draw(number);

@@ -54,10 +54,10 @@ describe('draws', () => {
   test('4,000 of them have the mean and covariance they were drawn from', () => {
     const triangle = triangleOf(belief);
     const draws = Array.from({ length: 4000 }, (_, at) => beliefDraw(belief, triangle, at).values);
-    const mean = [0, 1].map((at) => draws.reduce((sum, one) => sum + one[at]!, 0) / draws.length);
+    const mean = [0, 1].map((at) => draws.reduce((sum, draw) => sum + draw[at]!, 0) / draws.length);
     mean.forEach((one, at) => expect(Math.abs(one - belief.mean[at]!)).toBeLessThan(0.03));
     const together =
-      draws.reduce((sum, one) => sum + (one[0]! - mean[0]!) * (one[1]! - mean[1]!), 0) /
+      draws.reduce((sum, draw) => sum + (draw[0]! - mean[0]!) * (draw[1]! - mean[1]!), 0) /
       draws.length;
     expect(Math.abs(together - 0.15)).toBeLessThan(0.02);
   });
@@ -68,7 +68,7 @@ describe('draws', () => {
     const draws = Array.from({ length: 4000 }, (_, at) => beliefDraw(prior, triangle, at).values);
     const far = (place: number): number => {
       const limit = 3 * Math.sqrt(prior.covariance[place]![place]!);
-      return draws.filter((one) => Math.abs(one[place]!) > limit).length / draws.length;
+      return draws.filter((draw) => Math.abs(draw[place]!) > limit).length / draws.length;
     };
     // of Student's t with three degrees of freedom 5.8 in 100 lie beyond 3, of the normal 0.27
     expect(far(0)).toBeGreaterThan(0.045);
@@ -102,7 +102,7 @@ describe('a run under a draw', () => {
   });
 
   test('each batch starts by its own wetter or drier, within what honey can have', () => {
-    const moistures = under.batches.map((one) => one.parts.map((part) => part.moisturePercent));
+    const moistures = under.batches.map((batch) => batch.parts.map((part) => part.moisturePercent));
     expect(moistures[0]).toEqual([expect.closeTo(20.7, 9), expect.closeTo(18.2, 9)]);
     expect(moistures[1]).toEqual([expect.closeTo(19.6, 9), expect.closeTo(17.1, 9)]);
     const wild = runUnder(run, { values: [0, 0, 0, 0, 0, 50, -50] });

@@ -46,10 +46,13 @@ const LEAST_START_SPREAD = 0.05;
 
 /** Standard deviations before anything was measured, in the order of a belief. */
 function priorSpreads(startSpreads: readonly number[]): number[] {
-  const factors = FACTORS.map((one) =>
-    one === 'machine' || one === 'leakage' ? ROOM_SPREADS[one] : RATE_SPREADS[one],
+  const factors = FACTORS.map((factor) =>
+    factor === 'machine' || factor === 'leakage' ? ROOM_SPREADS[factor] : RATE_SPREADS[factor],
   );
-  return [...factors, ...startSpreads.map((one) => Math.max(one, LEAST_START_SPREAD))];
+  return [
+    ...factors,
+    ...startSpreads.map((startSpread) => Math.max(startSpread, LEAST_START_SPREAD)),
+  ];
 }
 
 /**

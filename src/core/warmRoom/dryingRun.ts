@@ -65,7 +65,7 @@ export function breaksOf(run: DryingRun, end: number): number[] {
     ];
   });
   const all = [0, ...days, run.knownFromDay ?? 0, run.knownUntilDay ?? end, end].filter(
-    (one) => one >= 0 && one <= end,
+    (day) => day >= 0 && day <= end,
   );
   return [...new Set(all)].sort((a, b) => a - b);
 }

@@ -45,12 +45,12 @@ export function readyDayOf(
 function courseOf(task: ForecastTask, run: DryingRun): ForecastDraw {
   const { moments } = simulateDrying({ ...run, nodes: run.nodes ?? FORECAST_NODES });
   const percent = run.batches.map(({ id }) =>
-    Float64Array.from(moments, (one) => one.batches.get(id)?.meanPercent ?? NaN),
+    Float64Array.from(moments, (moment) => moment.batches.get(id)?.meanPercent ?? NaN),
   );
   return {
     percent,
     readyDay: percent.map((own, at) => readyDayOf(own, run.reportDays, task.targets[at] ?? 0)),
-    humidity: Float64Array.from(moments, (one) => one.air.relativeHumidity),
+    humidity: Float64Array.from(moments, (moment) => moment.air.relativeHumidity),
   };
 }
 
@@ -126,7 +126,7 @@ function bandOver(times: number, at: (time: number) => Spread90): Band {
  * @param at - place of the time among those told
  */
 export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: number): Spread90 {
-  return spreadOf(Float64Array.from(draws, (one) => one.percent[batch]?.[at] ?? NaN));
+  return spreadOf(Float64Array.from(draws, (draw) => draw.percent[batch]?.[at] ?? NaN));
 }
 
 /** Band of one batch's moisture over the courses at every time told [%]. */
@@ -139,7 +139,7 @@ export function moistureBand(draws: readonly ForecastDraw[], batch: number): Ban
 export function humidityBand(draws: readonly ForecastDraw[]): Band {
   const times = draws[0]?.humidity.length ?? 0;
   return bandOver(times, (at) =>
-    spreadOf(Float64Array.from(draws, (one) => one.humidity[at] ?? NaN)),
+    spreadOf(Float64Array.from(draws, (draw) => draw.humidity[at] ?? NaN)),
   );
 }
 
@@ -147,9 +147,9 @@ export function humidityBand(draws: readonly ForecastDraw[]): Band {
 export function readyForecast(draws: readonly ForecastDraw[], batch: number): ReadyForecast {
   requireFinite({ draws, batch }, 'readyForecast');
   requireInRange(draws.length, [1, 1e6], { fn: 'readyForecast', param: 'draws', unit: '1' });
-  const days = Float64Array.from(draws, (one) => one.readyDay[batch] ?? Infinity).sort();
+  const days = Float64Array.from(draws, (draw) => draw.readyDay[batch] ?? Infinity).sort();
   return {
-    within: days.filter((one) => Number.isFinite(one)).length / draws.length,
+    within: days.filter((day) => Number.isFinite(day)).length / draws.length,
     earlyDay: quantile(days, LOW),
     likelyDay: quantile(days, MIDDLE),
     lateDay: quantile(days, HIGH),

@@ -37,8 +37,8 @@ const DIFFERENCE = 0.1;
 
 /** Water lost, by the honey there was at first [%]. */
 function lossPercent(parts: readonly HoneyPart[], waterKg: number): number {
-  const honeyKg = parts.reduce((sum, one) => sum + one.massKg, 0);
-  const firstKg = parts.reduce((sum, one) => sum + (one.massKg * one.moisturePercent) / 100, 0);
+  const honeyKg = parts.reduce((sum, part) => sum + part.massKg, 0);
+  const firstKg = parts.reduce((sum, part) => sum + (part.massKg * part.moisturePercent) / 100, 0);
   return (100 * (firstKg - waterKg)) / honeyKg;
 }
 
@@ -48,7 +48,7 @@ function expectedOf(
   { batch, of }: DryingObservation,
 ): number {
   if (of === 'loss') return lossPercent(run.batches[batch]?.parts ?? [], waterKg);
-  const at = run.batches[batch]?.parts.findIndex((one) => one.surface === of) ?? -1;
+  const at = run.batches[batch]?.parts.findIndex((part) => part.surface === of) ?? -1;
   return of === 'all' ? meanPercent : (parts[at]?.meanPercent ?? meanPercent);
 }
 
@@ -58,19 +58,21 @@ function expectations(
   observations: readonly DryingObservation[],
   values: readonly number[],
 ): number[] {
-  const reportDays = [...new Set(observations.map((one) => one.day))].sort((a, b) => a - b);
+  const reportDays = [...new Set(observations.map((observation) => observation.day))].sort(
+    (a, b) => a - b,
+  );
   const under = { ...runUnder(run, { values }), reportDays, nodes: FORECAST_NODES };
   const { moments } = simulateDrying(under);
-  return observations.map((one) => {
-    const moment = moments[reportDays.indexOf(one.day)];
-    const found = moment?.batches.get(run.batches[one.batch]?.id ?? '');
-    return found ? expectedOf(found, under, one) : NaN;
+  return observations.map((observation) => {
+    const moment = moments[reportDays.indexOf(observation.day)];
+    const found = moment?.batches.get(run.batches[observation.batch]?.id ?? '');
+    return found ? expectedOf(found, under, observation) : NaN;
   });
 }
 
 /** Values that an observation can bear on: the factors, and the start of batches that were measured. */
 function bearing(belief: DryingBelief, observations: readonly DryingObservation[]): number[] {
-  const measured = new Set(observations.map((one) => FACTORS.length + one.batch));
+  const measured = new Set(observations.map((observation) => FACTORS.length + observation.batch));
   return belief.mean.map((_, at) => at).filter((at) => at < FACTORS.length || measured.has(at));
 }
 
@@ -94,15 +96,19 @@ function lineariseAt(
       .filter((at) => spread(at) > 0)
       .map((at) => {
         const step = DIFFERENCE * spread(at);
-        const moved = values.map((one, index) => (index === at ? one + step : one));
+        const moved = values.map((value, index) => (index === at ? value + step : value));
         const there = expectations(run, observations, moved);
         return [at, there.map((one, index) => (one - here[index]!) / step)];
       }),
   );
   return {
-    residuals: observations.map((one, at) => (one.percent - here[at]!) / one.standardUncertainty),
-    slopes: observations.map((one, row) =>
-      values.map((_, column) => (columns.get(column)?.[row] ?? 0) / one.standardUncertainty),
+    residuals: observations.map(
+      (observation, at) => (observation.percent - here[at]!) / observation.standardUncertainty,
+    ),
+    slopes: observations.map((observation, row) =>
+      values.map(
+        (_, column) => (columns.get(column)?.[row] ?? 0) / observation.standardUncertainty,
+      ),
     ),
   };
 }
@@ -160,7 +166,7 @@ function beliefAfter(
   const precision = jstat.jStat.inv(prior.covariance.map((row) => [...row]));
   const apart = mean.map((one, at) => one - prior.mean[at]!);
   const pulled = product(precision, apart).reduce((sum, one, at) => sum + one * apart[at]!, 0);
-  const misfit = pulled + residuals.reduce((sum, one) => sum + one ** 2, 0);
+  const misfit = pulled + residuals.reduce((sum, residual) => sum + residual ** 2, 0);
   const scale = Math.max(LEAST_SCALE, (before + misfit) / degreesOfFreedom);
   return {
     mean,
@@ -218,6 +224,6 @@ export function learnDrying(
         residuals,
       };
     }
-    values = values.map((one, at) => one + damped * step[at]!);
+    values = values.map((value, at) => value + damped * step[at]!);
   }
 }

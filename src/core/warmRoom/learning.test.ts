@@ -102,10 +102,10 @@ describe('learning from readings', () => {
         ...runUnder({ ...run, reportDays: [1, 2, 3] }, { values }),
         nodes: 8,
       });
-      const misfit = observations.reduce((total, one) => {
-        const moment = moments[one.day - 1]!.batches.get('a')!;
-        const expected = moment.parts[one.of === 'open' ? 0 : 1]!.meanPercent;
-        return total + ((one.percent - expected) / one.standardUncertainty) ** 2;
+      const misfit = observations.reduce((total, observation) => {
+        const moment = moments[observation.day - 1]!.batches.get('a')!;
+        const expected = moment.parts[observation.of === 'open' ? 0 : 1]!.meanPercent;
+        return total + ((observation.percent - expected) / observation.standardUncertainty) ** 2;
       }, 0);
       const weight = Math.exp(-misfit / 2);
       weights += weight;
@@ -133,8 +133,8 @@ describe('learning from readings', () => {
 
 describe('the forecast', () => {
   const task: ForecastTask = { run, belief: prior, targets: [17] };
-  const many = (one: ForecastTask, count = draws(80, 240)) => {
-    const draw = forecaster(one);
+  const many = (forecastTask: ForecastTask, count = draws(80, 240)) => {
+    const draw = forecaster(forecastTask);
     return Array.from({ length: count }, (_, number) => draw(number));
   };
 
@@ -201,7 +201,7 @@ describe('the most that can be loaded', () => {
       count,
       share: inTimeShare(question, count),
     }));
-    const good = shares.filter((one) => one.share >= 0.8).map((one) => one.count);
+    const good = shares.filter((share) => share.share >= 0.8).map((share) => share.count);
     expect(answer.limitedBy).toBe('drying');
     expect(answer.boxes).toBeGreaterThanOrEqual(Math.max(0, ...good));
     expect(answer.boxes).toBeLessThan(Math.max(0, ...good) + 20);

@@ -20,7 +20,7 @@ const GAIN_PERCENT = 0.1;
 
 /** Mean humidity of the second day from now on [1]. */
 function secondDay(moments: readonly DryingMoment[], fromDay: number): number {
-  const some = moments.filter((one) => one.day >= fromDay + 1 && one.day <= fromDay + 2);
+  const some = moments.filter((moment) => moment.day >= fromDay + 1 && moment.day <= fromDay + 2);
   return some.reduce((sum, one) => sum + one.air.relativeHumidity, 0) / Math.max(1, some.length);
 }
 
@@ -59,7 +59,7 @@ export function doorAdvice(run: DryingRun, nowDay: number, outside: AirState): R
   const { known, room } = run;
   if (!room || known?.kind !== 'series') return [];
   const doors = logSpikes(known).filter(
-    (one) => one.like === 'door' && one.day <= nowDay && one.day > nowDay - 1,
+    (logSpike) => logSpike.like === 'door' && logSpike.day <= nowDay && logSpike.day > nowDay - 1,
   );
   if (doors.length === 0) return [];
   const inside = airAt(known, Math.min(nowDay, run.knownUntilDay ?? nowDay), {

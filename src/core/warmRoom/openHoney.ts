@@ -72,9 +72,9 @@ export function openHoneyCourse(task: OpenHoneyTask): OpenHoneyCourse {
     batches: [batch],
     reportDays,
   });
-  const told = moments.flatMap((one) => one.batches.get('standing') ?? []);
+  const told = moments.flatMap((moment) => moment.batches.get('standing') ?? []);
   return {
-    hours: reportDays.map((one) => one * HOURS_PER_DAY),
+    hours: reportDays.map((reportDay) => reportDay * HOURS_PER_DAY),
     meanPercent: told.map((one) => one.meanPercent),
     surfacePercent: told.map((one) => Math.max(...one.parts.map((part) => part.surfacePercent))),
     honeyC: told.map((one) => one.honeyC),

@@ -17,9 +17,9 @@ const episode = (apart: number) => ({ run, startSpreads: [0.3], observations: re
 
 describe('readings against what was foretold of them', () => {
   test('as foretold: in the middle; much wetter: at the far end, until it was learned', () => {
-    for (const one of predictedReadings([], episode(0))) {
-      expect(one).toBeGreaterThan(0.3);
-      expect(one).toBeLessThan(0.7);
+    for (const predictedReading of predictedReadings([], episode(0))) {
+      expect(predictedReading).toBeGreaterThan(0.3);
+      expect(predictedReading).toBeLessThan(0.7);
     }
     const [first, , third] = predictedReadings([], episode(1.2));
     expect(first).toBeGreaterThan(0.95);

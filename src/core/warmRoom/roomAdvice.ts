@@ -70,7 +70,7 @@ function coldBoxes(run: DryingRun, moments: readonly DryingMoment[]): RoomAdvice
   return run.batches.flatMap((batch: DryingBatch): RoomAdvice[] => {
     const before = moments.filter((one) => one.day <= batch.inDay);
     const moment = before[before.length - 1] ?? moments[0];
-    const wettest = Math.max(...batch.parts.map((one) => one.moisturePercent));
+    const wettest = Math.max(...batch.parts.map((part) => part.moisturePercent));
     if (!moment) return [];
     const { temperatureC, relativeHumidity } = moment.air;
     const airKPa = vapourPressureKPa(humidityRatio(temperatureC, relativeHumidity));
@@ -81,14 +81,14 @@ function coldBoxes(run: DryingRun, moments: readonly DryingMoment[]): RoomAdvice
 
 /** Batches whose mean rises within a day from now on. */
 function gaining(moments: readonly DryingMoment[], fromDay: number): RoomAdvice[] {
-  const from = moments.find((one) => one.day >= fromDay);
-  const later = moments.find((one) => one.day >= fromDay + 1) ?? moments[moments.length - 1];
+  const from = moments.find((moment) => moment.day >= fromDay);
+  const later = moments.find((moment) => moment.day >= fromDay + 1) ?? moments[moments.length - 1];
   if (!from || !later) return [];
   return [...from.batches].flatMap(([batchId, now]): RoomAdvice[] => {
     const then = later.batches.get(batchId);
     const byPercent = then ? then.meanPercent - now.meanPercent : 0;
     if (!then || byPercent < GAIN_PERCENT) return [];
-    const surfacePercent = Math.max(...then.parts.map((one) => one.surfacePercent));
+    const surfacePercent = Math.max(...then.parts.map((part) => part.surfacePercent));
     return [{ kind: 'gains-water', batchId, byPercent, surfacePercent }];
   });
 }
@@ -98,7 +98,7 @@ function tooDry(moments: readonly DryingMoment[]): RoomAdvice[] {
   return [...(last?.batches ?? [])].flatMap(([batchId, { meanPercent }]): RoomAdvice[] => {
     if (meanPercent >= HARD_TO_EXTRACT_PERCENT) return [];
     const first = moments.find(
-      (one) => (one.batches.get(batchId)?.meanPercent ?? 99) < HARD_TO_EXTRACT_PERCENT,
+      (moment) => (moment.batches.get(batchId)?.meanPercent ?? 99) < HARD_TO_EXTRACT_PERCENT,
     );
     return [
       { kind: 'hard-to-extract', batchId, percent: meanPercent, day: first?.day ?? last!.day },
@@ -110,7 +110,7 @@ function tooDry(moments: readonly DryingMoment[]): RoomAdvice[] {
 function flatOut(run: DryingRun, moments: readonly DryingMoment[], fromDay: number): RoomAdvice[] {
   const machine = run.room?.room.dehumidifier;
   if (!machine) return [];
-  const some = moments.filter((one) => one.day >= fromDay + 1 && one.day <= fromDay + 2);
+  const some = moments.filter((moment) => moment.day >= fromDay + 1 && moment.day <= fromDay + 2);
   if (some.length === 0) return [];
   const humidity = some.reduce((sum, one) => sum + one.air.relativeHumidity, 0) / some.length;
   const always = some.every((one) => machineDuty(machine, one.air.relativeHumidity) > ALWAYS);
@@ -129,7 +129,7 @@ export function roomAdvice(
   moments: readonly DryingMoment[],
   fromDay: number,
 ): RoomAdvice[] {
-  const ahead = moments.filter((one) => one.day >= fromDay);
+  const ahead = moments.filter((moment) => moment.day >= fromDay);
   const hottest = ahead.reduce<DryingMoment | null>(
     (most, one) => (one.air.temperatureC > (most?.air.temperatureC ?? -99) ? one : most),
     null,

@@ -92,9 +92,9 @@ function spellsOf(
 
 function batchOutlook(moments: readonly DryingMoment[], id: string, nowDay: number): BatchOutlook {
   const over = (value: (moment: DryingMoment) => number | undefined): number[] =>
-    moments.map((one) => value(one) ?? NaN);
+    moments.map((moment) => value(moment) ?? NaN);
   const surfaces = (moment: DryingMoment): number[] =>
-    moment.batches.get(id)?.parts.map((one) => one.surfacePercent) ?? [];
+    moment.batches.get(id)?.parts.map((part) => part.surfacePercent) ?? [];
   return {
     meanPercent: over((one) => one.batches.get(id)?.meanPercent),
     surfacePercent: over((one) => (one.batches.has(id) ? Math.max(...surfaces(one)) : undefined)),
@@ -111,8 +111,8 @@ function perDay(
   days: number,
   total: (moment: DryingMoment) => number,
 ): number {
-  const from = moments.find((one) => one.day >= nowDay);
-  const to = moments.find((one) => one.day >= nowDay + days) ?? moments[moments.length - 1];
+  const from = moments.find((moment) => moment.day >= nowDay);
+  const to = moments.find((moment) => moment.day >= nowDay + days) ?? moments[moments.length - 1];
   if (!from || !to || to.day <= from.day) return 0;
   return (total(to) - total(from)) / (to.day - from.day);
 }
@@ -129,7 +129,7 @@ function adviceFor(run: DryingRun, moments: readonly DryingMoment[], nowDay: num
   if (!run.room) return found;
   const outside = outsideAir(run.room, nowDay);
   const { temperatureC, relativeHumidity } = asAir(outside);
-  const past = moments.filter((one) => one.day <= nowDay);
+  const past = moments.filter((moment) => moment.day <= nowDay);
   const about = { outsideC: temperatureC, outsideHumidity: relativeHumidity };
   return [
     ...found,
@@ -152,9 +152,9 @@ export function roomOutlook(run: DryingRun, belief: DryingBelief, nowDay: number
   const fans = ((run.room?.room.fanW ?? 0) * 86_400) / J_PER_KWH;
   const electricity = perDay(moments, nowDay, 2, ({ totals }) => totals.heater + totals.machine);
   return {
-    days: moments.map((one) => one.day),
-    temperatureC: moments.map((one) => one.air.temperatureC),
-    relativeHumidity: moments.map((one) => one.air.relativeHumidity),
+    days: moments.map((moment) => moment.day),
+    temperatureC: moments.map((moment) => moment.air.temperatureC),
+    relativeHumidity: moments.map((moment) => moment.air.relativeHumidity),
     batches: run.batches.map(({ id }) => batchOutlook(moments, id, nowDay)),
     advice: adviceFor(under, moments, nowDay),
     removedKgPerDay: perDay(moments, nowDay, 1, ({ totals }) => totals.removed),

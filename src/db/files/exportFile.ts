@@ -30,7 +30,7 @@ async function rowsInOrder(
   store: RecordStore,
   entries: readonly JournalEntry[],
 ): Promise<AnyRecord[]> {
-  const byKind = groupBy(entries, (one) => one.kind);
+  const byKind = groupBy(entries, (entry) => entry.kind);
   const parts = await Promise.all(
     [...byKind].map(([kind, own]) =>
       store.rows(
@@ -39,7 +39,7 @@ async function rowsInOrder(
       ),
     ),
   );
-  const byId = new Map(parts.flat().map((one) => [one.id, one]));
+  const byId = new Map(parts.flat().map((part) => [part.id, part]));
   return entries.flatMap(({ id }) => byId.get(id) ?? []);
 }
 
@@ -74,7 +74,7 @@ async function written(
   text.add(writer.begin());
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     const rows = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
-    rows.forEach((one) => text.add(writer.record(one)));
+    rows.forEach((row) => text.add(writer.record(row)));
     told({ doing: 'writing', share: (from + rows.length) / entries.length });
   }
   text.add(writer.end());

@@ -90,7 +90,7 @@ describe('saving everything to a file', () => {
     await store.append([early]);
     const written = await exportFile(store, AT, quiet);
     const file = written.ok ? parseRecordFile(await written.value.blob.text()) : written;
-    expect(file.ok && file.value.records.map((one) => one.id)).toEqual([
+    expect(file.ok && file.value.records.map((record) => record.id)).toEqual([
       ...lot.map((one) => one.id),
       early.id,
     ]);
@@ -101,7 +101,7 @@ describe('bringing a file in', () => {
   test('says what it would add, and a second time that all is here', async () => {
     const store = createMemoryRecordStore();
     const plan = await planOf(store, fileText(lot));
-    expect(plan.effects.map((one) => one.what)).toEqual(lot.map(() => 'added'));
+    expect(plan.effects.map((effect) => effect.what)).toEqual(lot.map(() => 'added'));
     expect(await store.all()).toEqual([]);
     expect(await broughtInto(store, plan)).toMatchObject({ written: 4, alreadyThere: 0 });
     const again = await planOf(store, fileText(lot));

@@ -133,13 +133,13 @@ async function compared(
   told: OnProgress,
 ): Promise<{ fresh: AnyRecord[]; clashes: Clash[] }> {
   const here = new Set((await store.journal()).map((one) => one.id));
-  const known = rows.filter((one) => here.has(one.id));
+  const known = rows.filter((row) => here.has(row.id));
   const clashes: Clash[] = [];
   for (let from = 0; from < known.length; from += ROWS_AT_ONCE) {
     const some = known.slice(from, from + ROWS_AT_ONCE);
     for (const [kind, own] of groupBy(some, (one) => one.kind)) {
       const ids = own.map((one) => one.id);
-      const mine = new Map((await store.rows(kind, ids)).map((one) => [one.id, one]));
+      const mine = new Map((await store.rows(kind, ids)).map((row) => [row.id, row]));
       for (const theirs of own) {
         const kept = mine.get(theirs.id);
         if (kept && canonicalText(kept) !== canonicalText(theirs))
@@ -148,13 +148,13 @@ async function compared(
     }
     told({ doing: 'comparing', share: (from + some.length) / known.length });
   }
-  return { fresh: rows.filter((one) => !here.has(one.id)), clashes };
+  return { fresh: rows.filter((row) => !here.has(row.id)), clashes };
 }
 
 /** Every revision that is here of the entities that some rows are about. */
 async function keptOf(store: RecordStore, rows: readonly AnyRecord[]): Promise<AnyRecord[]> {
   const found: AnyRecord[] = [];
-  for (const [kind, own] of groupBy(rows, (one) => one.kind)) {
+  for (const [kind, own] of groupBy(rows, (row) => row.kind)) {
     found.push(...(await store.ofEntities(kind, [...new Set(own.map((one) => one.entityId))])));
   }
   return found;
@@ -183,7 +183,7 @@ async function referencesChecked(
   let gaps = 0;
   for (const record of fresh) {
     const troubles = referenceTroubles(record, referred);
-    const bad = troubles.filter((one) => one.gap !== true);
+    const bad = troubles.filter((trouble) => trouble.gap !== true);
     if (bad.length > 0) broken.push(setAsideOf(record, bad));
     else gaps += troubles.length;
   }

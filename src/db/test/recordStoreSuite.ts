@@ -9,7 +9,7 @@ import { inEnglish } from '../../core/test/inEnglish';
 /** What every adapter of the record store must do. */
 export function recordStoreSuite(name: string, createStore: () => Promise<RecordStore>): void {
   describe(`record store: ${name}`, () => {
-    const ids = (records: readonly AnyRecord[]) => records.map((one) => one.id).sort();
+    const ids = (records: readonly AnyRecord[]) => records.map((record) => record.id).sort();
 
     test('keeps what is appended and gives it back by lot and as a whole', async () => {
       const store = await createStore();
@@ -27,7 +27,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const records = sampleLot();
       await store.append(records);
       const turned = records.map(
-        (one) => Object.fromEntries(Object.entries(one).reverse()) as AnyRecord,
+        (record) => Object.fromEntries(Object.entries(record).reverse()) as AnyRecord,
       );
       expect(await store.append(turned)).toEqual({
         ok: true,
@@ -87,7 +87,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       await store.append([...yard.records, ...looks]);
       const inBox = await store.ofBox(yard.box.entityId);
       expect(ids(inBox)).toEqual(ids([yard.box, ...looks]));
-      const frame = looks.find((one) => one.kind === 'frame')!;
+      const frame = looks.find((look) => look.kind === 'frame')!;
       const moved = nextRevision(yard.scribe, frame, {
         content: { ...frame.content, boxId: yard.tote.entityId },
         reason: 'Moved',
@@ -113,7 +113,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
         ids([yard.harvest, guess, ...looks, ...again]),
       );
       expect(await store.ofHarvest('nowhere')).toEqual([]);
-      expect((await store.ofKinds(['guess', 'yard'])).map((one) => one.kind).sort()).toEqual([
+      expect((await store.ofKinds(['guess', 'yard'])).map((kind) => kind.kind).sort()).toEqual([
         'guess',
         'yard',
       ]);
@@ -221,7 +221,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
         recordedAt: '2001-01-01T00:00:00.000Z',
       };
       await store.append([early]);
-      const order = [...records.map((one) => one.id), early.id];
+      const order = [...records.map((record) => record.id), early.id];
       expect((await store.journal()).map((one) => one.id)).toEqual(order);
       expect((await store.inOrder(['lot', 'container'])).map((one) => one.id)).toEqual([
         records[0]!.id,

@@ -85,8 +85,8 @@ export function bookOf(records: readonly AnyRecord[]): Book {
     ruleSets: [
       ...RULE_SETS,
       ...heads(records)
-        .filter((one) => one.kind === 'rule-set')
-        .map((one) => coreRuleSet(one.entityId, one.content)),
+        .filter((head) => head.kind === 'rule-set')
+        .map((head) => coreRuleSet(head.entityId, head.content)),
     ],
     ownRuleSets: of('rule-set').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     formats: [
@@ -110,7 +110,7 @@ export const harvestOf = (book: Book, id: string | null): Harvest | null =>
 
 /** The frame format of that id; the first of the catalogue where it is no longer there. */
 export function formatOf(book: Book, id: string): FrameFormat {
-  const found = book.formats.find((one) => one.id === id) ?? FRAME_FORMATS[0];
+  const found = book.formats.find((format) => format.id === id) ?? FRAME_FORMATS[0];
   if (!found) throw new Error('the catalogue of frames is empty');
   return found;
 }

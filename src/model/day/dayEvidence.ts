@@ -28,10 +28,10 @@ export interface DoneFrame {
 
 /** Everything judged on a day: frame by frame, and at one stroke. */
 export function doneFrames({ judged, file, book, harvest }: HarvestDay): DoneFrame[] {
-  const surveys = file.surveys.flatMap((one) =>
-    surveyPartsOfDay(one, { book, harvest, file }).map(({ evidence }) => ({
+  const surveys = file.surveys.flatMap((survey) =>
+    surveyPartsOfDay(survey, { book, harvest, file }).map(({ evidence }) => ({
       evidence,
-      act: surveyAct(one.content, evidence),
+      act: surveyAct(survey.content, evidence),
     })),
   );
   return [...judged, ...surveys];
@@ -64,7 +64,9 @@ export function crop(
   frames: readonly DoneFrame[],
   expectation: Expectation,
 ): { mass: MassEstimate; expected: Estimate; openShare: number } | null {
-  const taken = frames.filter((one) => EXTRACTED_ACTS.includes(one.act)).map((one) => one.evidence);
+  const taken = frames
+    .filter((frame) => EXTRACTED_ACTS.includes(frame.act))
+    .map((frame) => frame.evidence);
   const states = pooledStates(taken);
   if (!states) return null;
   return {
@@ -79,7 +81,7 @@ export function frameCounts(frames: readonly DoneFrame[]): { taken: number; judg
   const count = (all: readonly DoneFrame[]): number =>
     all.reduce((sum, one) => sum + one.evidence.count, 0);
   return {
-    taken: count(frames.filter((one) => TAKING_ACTS.includes(one.act))),
+    taken: count(frames.filter((frame) => TAKING_ACTS.includes(frame.act))),
     judged: count(frames),
   };
 }
@@ -92,7 +94,7 @@ export function schoolsOnDay(
 ): SchoolOutcome[] {
   const finishings = new Map(day.judged.map((one) => [one.frameId, one.finishing]));
   return compareSchools(
-    frames.map((one) => one.evidence),
+    frames.map((frame) => frame.evidence),
     schools,
     {
       ...decideContext(day.judging, finishings),
@@ -112,6 +114,6 @@ export function leftForColony(
   );
   return {
     frames: stays.length,
-    kg: stays.reduce((sum, one) => sum + one.evidence.honey.massKg, 0),
+    kg: stays.reduce((sum, stay) => sum + stay.evidence.honey.massKg, 0),
   };
 }

@@ -9,8 +9,8 @@ import { sampleBook, sampleLook, sampleLooks, sampleYard } from '../../records/t
 function seen(change: Partial<FrameLook>, tenths: readonly [number, number] = [8, 8]) {
   const yard = sampleYard({}, 'seen');
   const looks = sampleLooks(yard, [sampleLook(tenths, change)]);
-  const frame = looks.find((one) => one.kind === 'frame')!;
-  const check = looks.find((one) => one.kind === 'frame-check')!;
+  const frame = looks.find((look) => look.kind === 'frame')!;
+  const check = looks.find((look) => look.kind === 'frame-check')!;
   const book: Book = sampleBook(yard, looks);
   return frameEvidenceFrom(
     { frameId: frame.entityId, frame: frame.content, check: check.content },

@@ -96,8 +96,8 @@ function honeyTwoWays({ frame, check }: FrameCase, book: Book, depth: CombDepth)
   return { byLook, byHeft };
 }
 
-function honeyOf(one: FrameCase, book: Book, depth: CombDepth): MassEstimate {
-  const { byLook, byHeft } = honeyTwoWays(one, book, depth);
+function honeyOf(frameCase: FrameCase, book: Book, depth: CombDepth): MassEstimate {
+  const { byLook, byHeft } = honeyTwoWays(frameCase, book, depth);
   return byHeft ? combinedMass(byLook, byHeft) : byLook;
 }
 
@@ -125,18 +125,18 @@ function cellMoisture({ cellReading }: FrameCheckContent): number | null {
 
 /** What the schools see of a frame: the look at it, and what its hive was given. */
 export function frameEvidenceFrom(
-  one: FrameCase,
+  frameCase: FrameCase,
   book: Book,
   depth: CombDepth = ASSUMED_DEPTH,
 ): FrameEvidence {
-  const { frameId, frame, check } = one;
+  const { frameId, frame, check } = frameCase;
   const box = boxOf(book, frame.boxId);
   return {
     id: frameId,
     count: 1,
     colonyId: frame.hiveId ?? box?.content.colonyId ?? null,
     sides: check.sides.map((side) => sideEvidence(side, check.combTemperatureC)),
-    honey: honeyOf(one, book, depth),
+    honey: honeyOf(frameCase, book, depth),
     brood: check.brood,
     broodExcused: check.broodExcuse !== '',
     queenSeen: check.queenSeen,

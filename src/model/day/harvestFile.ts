@@ -27,14 +27,14 @@ export interface HarvestFile {
 }
 
 function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): RecordOf<K>[] {
-  return records.filter((one): one is RecordOf<K> => one.kind === kind);
+  return records.filter((record): record is RecordOf<K> => record.kind === kind);
 }
 
 const byTime = (a: FrameCheck, b: FrameCheck): number =>
   a.content.day.localeCompare(b.content.day) || a.recordedAt.localeCompare(b.recordedAt);
 
 const checksByFrame = (checks: readonly FrameCheck[]): ReadonlyMap<string, FrameCheck[]> =>
-  groupBy([...checks].sort(byTime), (one) => one.content.frameId);
+  groupBy([...checks].sort(byTime), (check) => check.content.frameId);
 
 /** The last look of a day at each frame, with the looks before it. */
 function storiesOf(
@@ -48,7 +48,7 @@ function storiesOf(
     const at = checks.findLastIndex(wanted);
     const checkRecord = checks[at];
     if (!frameRecord || !checkRecord) return [];
-    const earlier = checks.slice(0, at).map((one) => one.content);
+    const earlier = checks.slice(0, at).map((check) => check.content);
     const { content: frame } = frameRecord;
     return [{ frameId, frame, check: checkRecord.content, earlier, frameRecord, checkRecord }];
   });
@@ -58,7 +58,7 @@ function storiesOf(
 export function harvestFileOf(records: readonly AnyRecord[], harvestId: string): HarvestFile {
   const now = current(records);
   return {
-    stories: storiesOf(records, (one) => one.content.harvestId === harvestId),
+    stories: storiesOf(records, (record) => record.content.harvestId === harvestId),
     surveys: ofKind(now, 'stroke'),
     tally: ofKind(now, 'tally').at(-1) ?? null,
     guesses: ofKind(now, 'guess'),
@@ -104,7 +104,7 @@ export function lastLooks(records: readonly AnyRecord[]): KeptStory[] {
 /** Frames whose last look asks for another, soonest first. */
 export function looksAgainDue(looks: readonly KeptStory[]): KeptStory[] {
   return looks
-    .filter((one) => one.check.decision.lookAgainDay !== null)
+    .filter((look) => look.check.decision.lookAgainDay !== null)
     .sort((a, b) =>
       (a.check.decision.lookAgainDay ?? '').localeCompare(b.check.decision.lookAgainDay ?? ''),
     );

@@ -34,7 +34,9 @@ describe('a day at the hives from its records', () => {
     const yard = sampleYard();
     const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([9, 3])]);
     expect(judgedOn(yard, looks).map((one) => one.act)).toEqual(['take', 'put-back']);
-    const second = looks.filter((one) => one.kind === 'frame-check')[1] as RecordOf<'frame-check'>;
+    const second = looks.filter(
+      (look) => look.kind === 'frame-check',
+    )[1] as RecordOf<'frame-check'>;
     const content = { ...second.content, ...sampleLook([9, 9]) };
     const corrected = nextRevision(yard.scribe, second, { content, reason: 'Looked again' });
     expect(judgedOn(yard, [...looks, corrected]).map((one) => one.act)).toEqual(['take', 'take']);
@@ -43,7 +45,7 @@ describe('a day at the hives from its records', () => {
   test('what the keeper did otherwise stays, also under another school', () => {
     const yard = sampleYard();
     const looks = sampleLooks(yard, [sampleLook([9, 9])]);
-    const check = looks.find((one) => one.kind === 'frame-check')!;
+    const check = looks.find((look) => look.kind === 'frame-check')!;
     const decision = { ...check.content.decision, act: 'leave' as const, because: 'for the bees' };
     const kept = nextRevision(yard.scribe, check, {
       content: { ...check.content, decision },
@@ -63,7 +65,7 @@ describe('treatments and feeds', () => {
   test('comb on the hive meanwhile is blocked, whatever its capping, and cannot be taken by choice', () => {
     const yard = sampleYard();
     const looks = sampleLooks(yard, [sampleLook([10, 10])]);
-    const check = looks.find((one) => one.kind === 'frame-check')!;
+    const check = looks.find((look) => look.kind === 'frame-check')!;
     expect(checksIn(looks)[0]?.decision.act).toBe('take');
     const given = sampleGiven(yard);
     expect(judgedOn(yard, looks, [given])[0]).toMatchObject({ act: 'leave' });
@@ -123,7 +125,7 @@ describe('treatments and feeds', () => {
       formerBrood: false,
     };
     const stays = combStays(frame, sampleBook(yard, [moved]));
-    expect(stays.map((one) => [one.colonyId, one.as])).toEqual([
+    expect(stays.map((stay) => [stay.colonyId, stay.as])).toEqual([
       [first.entityId, 'honey'],
       [second.entityId, 'honey'],
     ]);
@@ -164,7 +166,7 @@ describe('looking again', () => {
       slots: 10,
     });
     expect(places).toHaveLength(10);
-    expect(places.map((one) => one.today !== null).filter(Boolean)).toHaveLength(2);
+    expect(places.map((place) => place.today !== null).filter(Boolean)).toHaveLength(2);
     const other = boxPlaces([...yard.records, ...looks], yard.box.entityId, {
       harvestId: 'another-day',
       slots: 10,

@@ -141,12 +141,12 @@ export function judgeFrames<S extends FrameStory>(
   judging: Judging,
 ): JudgedFrame<S>[] {
   const depth = depthOf(stories, judging.book);
-  const evidences = stories.map((one) => frameEvidenceFrom(one, judging.book, depth));
+  const evidences = stories.map((story) => frameEvidenceFrom(story, judging.book, depth));
   const finishings = new Map(
-    stories.map((one, at) => [one.frameId, finishingOf(one, evidences[at]!, judging)]),
+    stories.map((story, at) => [story.frameId, finishingOf(story, evidences[at]!, judging)]),
   );
   const decisions = decideFrames(evidences, judging.school, decideContext(judging, finishings));
-  const byFrame = new Map(decisions.map((one) => [one.frameId, one]));
+  const byFrame = new Map(decisions.map((decision) => [decision.frameId, decision]));
   return stories.flatMap((story, at) => {
     const decision = byFrame.get(story.frameId);
     const evidence = evidences[at];

@@ -69,6 +69,6 @@ export function boxCombStays(box: BoxContent): CombStay[] {
 /** Stays as they were up to a day: what a hive was given later does not touch comb that was gone. */
 export function staysUpTo(stays: readonly CombStay[], day: number): CombStay[] {
   return stays
-    .filter((one) => (one.fromDay ?? -Infinity) <= day)
-    .map((one) => ({ ...one, toDay: Math.min(one.toDay ?? Infinity, day) }));
+    .filter((stay) => (stay.fromDay ?? -Infinity) <= day)
+    .map((stay) => ({ ...stay, toDay: Math.min(stay.toDay ?? Infinity, day) }));
 }

@@ -38,9 +38,9 @@ export const NOTHING_OTHERWISE: JudgedOtherwise = { framesOf: () => 0 };
 
 /** Frames looked at one by one and boxes of later strokes: a box is judged once. */
 export function judgedOtherwise(file: HarvestFile, surveyId: string): JudgedOtherwise {
-  const at = file.surveys.findIndex((one) => one.entityId === surveyId);
+  const at = file.surveys.findIndex((survey) => survey.entityId === surveyId);
   const later = new Set(
-    at < 0 ? [] : file.surveys.slice(at + 1).flatMap((one) => one.content.boxIds ?? []),
+    at < 0 ? [] : file.surveys.slice(at + 1).flatMap((survey) => survey.content.boxIds ?? []),
   );
   const looked = new Map<string, number>();
   for (const { check } of file.stories) {
@@ -228,7 +228,7 @@ export function verdictOfSurvey(
   book: Book,
 ): SurveyVerdict | null {
   if (survey.looks.length < 2) return null;
-  const shares = survey.looks.map((one) => one.cappedTenths / 10);
+  const shares = survey.looks.map((look) => look.cappedTenths / 10);
   return surveyVerdict(
     shares,
     Math.max(shares.length, framesOfSurvey(survey)),

@@ -101,9 +101,9 @@ describe('a day at the line from its records', () => {
           entityId: `past-${day}`,
           content: { ...content, startedAt: move(content.startedAt ?? '') },
         },
-        ticks: slow.ticks.map((one) => ({
-          ...one,
-          content: { ...one.content, at: move(one.content.at) },
+        ticks: slow.ticks.map((tick) => ({
+          ...tick,
+          content: { ...tick.content, at: move(tick.content.at) },
         })),
       };
     };
@@ -159,7 +159,7 @@ describe('a day at the line from its records', () => {
     [{ people: [] }, 'people'],
   ])('what no line can be is said at its field: %#', (change, path) => {
     const parsed = extractionContentSchema.safeParse({ ...SAMPLE_EXTRACTION, ...change });
-    expect(parsed.error?.issues.map((one) => one.path.join('.'))).toEqual([path]);
+    expect(parsed.error?.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
   });
 });
 
@@ -233,6 +233,6 @@ describe('a pail under the gate', () => {
     [{ closedAt: '2026-08-12T10:01:00.000Z' }, 'closedAt'],
   ])('marks go forward and up: %#', (change, path) => {
     const parsed = pourContentSchema.safeParse({ ...SAMPLE_POUR, ...change });
-    expect(parsed.error?.issues.map((one) => one.path.join('.'))).toEqual([path]);
+    expect(parsed.error?.issues.map((issue) => issue.path.join('.'))).toEqual([path]);
   });
 });

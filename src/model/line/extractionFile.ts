@@ -69,7 +69,7 @@ export function honeyHouseOf(records: readonly AnyRecord[]): HoneyHouse {
     ownTools,
     tools: [
       ...ownTools.map(namedTool),
-      ...TOOLS.map((one) => ({ ...one, id: one.kind, name: '' })),
+      ...TOOLS.map((tool) => ({ ...tool, id: tool.kind, name: '' })),
     ],
     stock: new Map(of('stock').map((one) => [one.content.item, one])),
   };

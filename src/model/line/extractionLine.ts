@@ -70,7 +70,7 @@ export function plainStrainer(
 /** Kilograms that had gone through a clean mesh, by the pails that were looked at. */
 export function strainingMarks({ pours }: Pick<ExtractionFile, 'pours'>): StrainingMark[] {
   return pours
-    .filter((one) => one.content.meshClean)
+    .filter((pour) => pour.content.meshClean)
     .flatMap(({ content }) =>
       content.marks.map(({ at, kg }) => ({
         minutes: (Date.parse(at) - Date.parse(content.openedAt)) / MINUTE_MS,
@@ -140,8 +140,8 @@ export function lineOf(
 export function ticksOf({ extraction, ticks }: ExtractionFile): LineTicks {
   const of = (what: Tick): number[] =>
     ticks
-      .filter((one) => one.content.what === what)
-      .map((one) => clockMin(extraction.content.day, one.content.at));
+      .filter((tick) => tick.content.what === what)
+      .map((tick) => clockMin(extraction.content.day, tick.content.at));
   return {
     loadsOutMin: of('load-out'),
     pailsFullMin: of('pail-full'),
@@ -181,7 +181,7 @@ export interface LineHabit extends ExpectedPace {
 
 /** Mean of some factors, drawn towards 1 by one more that says so. */
 const usualFactor = (factors: readonly number[]): number =>
-  Math.exp(factors.reduce((sum, one) => sum + Math.log(one), 0) / (factors.length + 1));
+  Math.exp(factors.reduce((sum, factor) => sum + Math.log(factor), 0) / (factors.length + 1));
 
 /** What one day that is over taught. */
 interface Taught {
@@ -217,8 +217,8 @@ export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[])
   return {
     ...expectedPace(taught.flatMap(({ pace }) => pace ?? [])),
     strainer: {
-      flowFactor: usualFactor(strainers.map((one) => one.flowFactor)),
-      clogFactor: usualFactor(strainers.map((one) => one.clogFactor)),
+      flowFactor: usualFactor(strainers.map((strainer) => strainer.flowFactor)),
+      clogFactor: usualFactor(strainers.map((strainer) => strainer.clogFactor)),
     },
   };
 }

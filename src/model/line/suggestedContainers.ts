@@ -28,7 +28,7 @@ export function pailsOfDay(
   { extraction, ticks }: Pick<ExtractionFile, 'extraction' | 'ticks'>,
   course: LineCourse,
 ): PailsOfDay {
-  const ticked = ticks.filter((one) => one.content.what === 'pail-full').length;
+  const ticked = ticks.filter((tick) => tick.content.what === 'pail-full').length;
   const { doneAt, pail } = extraction.content;
   if (doneAt !== null && ticked > 0) return pailsThen(pail.kg, ticked, course.mass.strained);
   return {

@@ -187,7 +187,7 @@ describe('how well a reader repeats', () => {
       ...read('two', [16, 16.2, 16.4]),
       ...read('two', [16], { takenAt: '2026-08-02T10:00:00.000Z' }),
     ];
-    const sizes = replicateSets(readings).map((one) => one.values.length);
+    const sizes = replicateSets(readings).map((replicateSet) => replicateSet.values.length);
     expect(sizes).toEqual([2, 1, 1, 3, 1]);
     expect(repeatabilityOf('AB', replicateSets(readings))).toMatchObject({ degreesOfFreedom: 8 });
   });
@@ -234,7 +234,7 @@ describe('a lot with everything from the bench', () => {
     const evidence = evidenceFrom(contentsOf(file), { meters });
     expect(evidence.plan?.plannedIds).toHaveLength(1);
     expect(evidence.laboratory?.from).toBe('A laboratory, 2026-08-20');
-    expect(ruleOnLot(evidence).findings.map((one) => one.ruleId)).toEqual(
+    expect(ruleOnLot(evidence).findings.map((finding) => finding.ruleId)).toEqual(
       expect.arrayContaining(['sampling-plan', 'laboratory-limits', 'senses-and-purity']),
     );
   });
@@ -283,7 +283,7 @@ describe('a lot with everything from the bench', () => {
       { ...contentsOf(file), containers: marked },
       { meters: NO_METERS },
     );
-    expect(vessels.map((one) => inEnglish(one.suspectBecause))).toEqual([
+    expect(vessels.map((vessel) => inEnglish(vessel.suspectBecause))).toEqual([
       '',
       'drained from cappings',
     ]);

@@ -64,15 +64,15 @@ const latest = <T extends { readonly takenAt: string }>(items: readonly T[]): T[
 function sensesEvidence(senses: readonly SensesContent[]): SensesEvidence | null {
   const [last] = latest(senses);
   if (!last) return null;
-  const faults = [...new Set(senses.flatMap((one) => one.faults))];
-  const foamed = senses.some((one) => one.foam === 'comes-back');
+  const faults = [...new Set(senses.flatMap((sense) => sense.faults))];
+  const foamed = senses.some((sense) => sense.foam === 'comes-back');
   return { faults, foam: foamed ? 'comes-back' : last.foam, impurities: last.impurities };
 }
 
 /** Whether the last report on water is from before the honey changed. */
 function waterIsEarlier(inOrder: readonly LabReportContent[], unchangedSince: number): boolean {
   const last = inOrder.findLast(({ values }) =>
-    LAB_WATER_METHODS.some((one) => values[one] !== undefined),
+    LAB_WATER_METHODS.some((labWaterMethod) => values[labWaterMethod] !== undefined),
   );
   return last !== undefined && dayNumber(last.day) < Math.floor(unchangedSince);
 }
@@ -100,7 +100,7 @@ function labEvidence(
 /** Share of the pollen of the lot's own flower in the latest count, null where none was made. */
 function pollenShare(plant: string, reports: readonly LabReportContent[]): number | null {
   const counted = reports
-    .filter((one) => one.pollen.length > 0)
+    .filter((report) => report.pollen.length > 0)
     .sort((a, b) => b.day.localeCompare(a.day))[0];
   if (!counted) return null;
   const words = flowerKind(plant)?.words ?? [plant.trim().toLowerCase()];
@@ -111,7 +111,7 @@ function pollenShare(plant: string, reports: readonly LabReportContent[]): numbe
 
 function flowerEvidence(lot: LotContent, bench: BenchContents): FlowerEvidence {
   const [colour] = latest(bench.colours);
-  const said = latest(bench.senses).find((one) => one.typical !== null);
+  const said = latest(bench.senses).find((sense) => sense.typical !== null);
   return {
     plant: lot.plant,
     pollenPercent: pollenShare(lot.plant, bench.labReports),

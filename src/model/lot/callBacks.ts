@@ -20,8 +20,8 @@ export interface CallBack {
 /** What of one lot is to be called back: nothing while it is not blocked. */
 export function openCallBacks({ file, ruling }: RuledLot): OpenCallBack[] {
   if (ruling.outcome !== 'reject') return [];
-  const done = new Set(file.callBacks.map((one) => one.content.jarMoveId));
-  const codes = new Map(file.packings.map((one) => [one.entityId, one.content.code]));
+  const done = new Set(file.callBacks.map((callBack) => callBack.content.jarMoveId));
+  const codes = new Map(file.packings.map((packing) => [packing.entityId, packing.content.code]));
   return file.jarMoves
     .filter(({ entityId, content }) => content.act === 'given-out' && !done.has(entityId))
     .map((move) => ({

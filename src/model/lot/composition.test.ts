@@ -39,12 +39,12 @@ function lotOf(
   const yard = sampleYard({ day }, `lot-${tenths.length}-${dial ?? 0}-${day}`);
   const looks = sampleLooks(
     yard,
-    tenths.map((one) => sampleLook(one, { blockExcuse: excuse })),
+    tenths.map((tenth) => sampleLook(tenth, { blockExcuse: excuse })),
   );
   const book = sampleBook(yard, excuse === '' ? [] : [sampleGiven(yard)]);
   const { stories } = harvestFileOf([...yard.records, ...looks], yard.harvest.entityId);
-  const frames = judgeFrames(stories, judgingOf(book, yard.harvest)).map((one) =>
-    lotFrameOf(one, book, yard.harvest),
+  const frames = judgeFrames(stories, judgingOf(book, yard.harvest)).map((frame) =>
+    lotFrameOf(frame, book, yard.harvest),
   );
   const { scribe } = yard;
   const lot = firstRevision(scribe, 'lot', freshLotContent('a', day));
@@ -89,7 +89,12 @@ describe('the make-up of a lot', () => {
     const { content } = yard.harvest;
     const first = { ...yard.harvest, content: { ...content, flowId: beans.entityId } };
     const second = firstRevision(yard.scribe, 'harvest', { ...content, day: '2026-08-10' });
-    const records = [...yard.records.filter((one) => one !== yard.harvest), beans, first, second];
+    const records = [
+      ...yard.records.filter((record) => record !== yard.harvest),
+      beans,
+      first,
+      second,
+    ];
     const before = sampleLooks({ ...yard, records, harvest: first }, [sampleLook([4, 4])]);
     const now = sampleLooks({ ...yard, records, harvest: second }, [sampleLook([9, 9])], before);
     const book = sampleBook({ ...yard, records });
@@ -106,7 +111,7 @@ describe('the make-up of a lot', () => {
     expect(compositionCount(content)).toBe(2);
     expect(compositionStates(content).capped).toBeCloseTo(0.9, 6);
     expect(compositionMass(content).massKg).toBeCloseTo(3.65, 1);
-    const kg = content.frames.flatMap((one) => Object.values(one.states));
+    const kg = content.frames.flatMap((frame) => Object.values(frame.states));
     expect(kg.reduce((sum, one) => sum + one, 0)).toBeCloseTo(compositionMass(content).massKg, 6);
   });
 
@@ -124,7 +129,7 @@ describe('the make-up of a lot', () => {
     const ruling = ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS }));
     expect(ruling.belief.basis).toBe('comb');
     const sentence = inEnglish(
-      ruling.findings.find((one) => one.ruleId === 'ripe-by-comb')?.sentence,
+      ruling.findings.find((finding) => finding.ruleId === 'ripe-by-comb')?.sentence,
     );
     expect(sentence).toContain('93 % capped');
     expect(sentence).toContain('rule “Four fifths”');
@@ -134,7 +139,7 @@ describe('the make-up of a lot', () => {
   test('frames cleared by the keeper set a condition on every ruling', () => {
     const { file } = lotOf([[10, 10]], { dial: 17, excuse: 'label allows it.' });
     const found = ruleOnLot(evidenceFrom(contentsOf(file), { meters: NO_METERS })).findings.filter(
-      (one) => one.ruleId === 'cleared-frames',
+      (finding) => finding.ruleId === 'cleared-frames',
     );
     expect(found).toHaveLength(1);
     expect(found[0]).toMatchObject({ bearing: 'condition' });
@@ -187,12 +192,12 @@ describe('judged at one stroke', () => {
 
   test('without close looks all frames are alike; with them they fall into their proportions', () => {
     const book = sampleBook(sampleYard());
-    expect(partsOf(survey, book).map((one) => one.evidence.count)).toEqual([200]);
+    expect(partsOf(survey, book).map((part) => part.evidence.count)).toEqual([200]);
     const looks = [look(9, 1), look(9, 60), look(5, 110), look(9, 170)];
-    const groups = partsOf({ ...survey, looks }, book).map((one) => one.evidence);
-    expect(groups.map((one) => one.count)).toEqual([150, 50]);
+    const groups = partsOf({ ...survey, looks }, book).map((part) => part.evidence);
+    expect(groups.map((group) => group.count)).toEqual([150, 50]);
     expect(framesOfSurvey(survey)).toBe(200);
-    const kg = groups.reduce((sum, one) => sum + one.honey.massKg, 0);
+    const kg = groups.reduce((sum, group) => sum + group.honey.massKg, 0);
     expect(kg / 200).toBeCloseTo(1.83, 1);
   });
 

@@ -94,7 +94,7 @@ describe('boxes judged in one go', () => {
     return surveyPartsOfDay(record, { book, harvest: yard.harvest, file });
   };
   const framesOf = (parts: ReturnType<typeof partsWith>): number =>
-    parts.reduce((sum, one) => sum + one.evidence.count, 0);
+    parts.reduce((sum, part) => sum + part.evidence.count, 0);
 
   test('a frame looked at by itself takes its share; a second stroke over the box takes all of it', () => {
     expect(framesOf(partsWith([]))).toBe(10);
@@ -112,7 +112,7 @@ describe('boxes judged in one go', () => {
       { book: sampleBook(yard), day: '2026-08-10' },
     );
     const of = (inBook: boolean) =>
-      parts.filter((one) => (one.box !== null) === inBook).map((one) => one.evidence.count);
+      parts.filter((part) => (part.box !== null) === inBook).map((part) => part.evidence.count);
     expect(of(true).reduce((sum, one) => sum + one, 0)).toBe(10);
     expect(of(false).reduce((sum, one) => sum + one, 0)).toBe(20);
     expect(of(true).length).toBe(2);
@@ -130,8 +130,8 @@ function lotOfLooks(looks: Parameters<typeof sampleLooks>[1], suspect = false) {
   const seen = sampleLooks(yard, looks);
   const book = sampleBook(yard, [...seen, hive]);
   const { stories } = harvestFileOf([...yard.records, ...seen], yard.harvest.entityId);
-  const frames = judgeFrames(stories, judgingOf(book, yard.harvest)).map((one) =>
-    lotFrameOf(one, book, yard.harvest),
+  const frames = judgeFrames(stories, judgingOf(book, yard.harvest)).map((frame) =>
+    lotFrameOf(frame, book, yard.harvest),
   );
   const lot = firstRevision(yard.scribe, 'lot', freshLotContent('a', '2026-08-10'));
   const basis = { harvestId: yard.harvest.entityId, school: schoolOf('four-fifths') };
@@ -140,7 +140,7 @@ function lotOfLooks(looks: Parameters<typeof sampleLooks>[1], suspect = false) {
     lot,
     firstRevision(yard.scribe, 'lot-frames', composition, lot.entityId),
   ])!;
-  const kept = new Map(stories.map((one) => [one.frameId, one.frameRecord]));
+  const kept = new Map(stories.map((story) => [story.frameId, story.frameRecord]));
   const related = relatedEvidence(file, { ...AROUND, book, frames: kept }, []);
   return { file, evidence: evidenceFrom(contentsOf(file), { meters: NO_METERS, related }) };
 }
@@ -164,8 +164,10 @@ describe('what the books know of the hives', () => {
     expect(evidence.suspectHives).toEqual(['Hive 7']);
     const circumstances = { ...NO_CIRCUMSTANCES, sourceHealth: 'healthy' } as const;
     const { ways, findings } = ruleOnLot({ ...evidence, circumstances });
-    expect(ways.find((one) => one.id === 'feed-back')).toMatchObject({ open: false });
-    expect(findings.find((one) => one.ruleId === 'source-colony')?.bearing).toBe('condition');
+    expect(ways.find((way) => way.id === 'feed-back')).toMatchObject({ open: false });
+    expect(findings.find((finding) => finding.ruleId === 'source-colony')?.bearing).toBe(
+      'condition',
+    );
     expect(lotOfLooks([sampleLook([9, 9])]).evidence.suspectHives).toBeUndefined();
   });
 

@@ -55,7 +55,7 @@ const ownEvidence = (file: LotFile, meters: Meters, related: RelatedRecords): Lo
 function storedOf(lots: Pick<Ledger, 'files' | 'meters'>, related: RelatedRecords): StoredHoney[] {
   return flatMapAlone(lots.files, (file) => {
     const left = storedVessels(file, TYPICAL_MOISTURE_PERCENT, related.poured).reduce(
-      (sum, one) => sum + (one.leftKg ?? 0),
+      (sum, storedVessel) => sum + (storedVessel.leftKg ?? 0),
       0,
     );
     const inherited = inheritedBlocks(file.lot.entityId, lots, related);
@@ -73,7 +73,7 @@ function inheritedBlocks(
 ): InheritedBlock[] {
   const parents = parentLots(lotId, related.poured);
   return files
-    .filter((one) => parents.includes(one.lot.entityId))
+    .filter((file) => parents.includes(file.lot.entityId))
     .flatMap((file) =>
       blocksOf(ownEvidence(file, meters, related)).map((because) => ({
         lotCode: file.lot.content.code,
@@ -93,7 +93,7 @@ export function ledgerOf(files: readonly LotFile[], related: RelatedRecords): Le
     meters,
     pastLots: pastLotsOf(teaching),
     scatters: vesselScatters(teaching),
-    replicates: replicateSets(files.flatMap((one) => one.readings)),
+    replicates: replicateSets(files.flatMap((file) => file.readings)),
     related,
     stored: storedOf({ files, meters }, related),
   };
@@ -105,7 +105,7 @@ export function knownFor(
   { lotId, contents }: { readonly lotId: string; readonly contents: LotContents },
 ): LotContext {
   const { files, pastLots, meters, replicates, scatters, related, stored } = ledger;
-  const readers = contents.readings.map((one) => one.content.reader);
+  const readers = contents.readings.map((reading) => reading.content.reader);
   const file = files.find((one) => one.lot.entityId === lotId);
   const before = { lotId, day: contents.lot.date };
   const known = {

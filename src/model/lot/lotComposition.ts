@@ -118,8 +118,8 @@ export function compositionStates({ frames }: LotFramesContent): StateShares {
 /** Honey in the frames of a lot; they were judged alike, so their doubts add up. */
 export function compositionMass({ frames }: LotFramesContent): MassEstimate {
   return {
-    massKg: frames.reduce((sum, one) => sum + one.honeyKg, 0),
-    standardUncertaintyKg: frames.reduce((sum, one) => sum + one.honeyStandardKg, 0),
+    massKg: frames.reduce((sum, frame) => sum + frame.honeyKg, 0),
+    standardUncertaintyKg: frames.reduce((sum, frame) => sum + frame.honeyStandardKg, 0),
   };
 }
 
@@ -134,7 +134,7 @@ export function compositionShake(states: StateShares): ShakeResult {
 
 /** How many frames went into a lot. */
 export const compositionCount = ({ frames }: LotFramesContent): number =>
-  frames.reduce((sum, one) => sum + one.count, 0);
+  frames.reduce((sum, frame) => sum + frame.count, 0);
 
 /** Mass of honey by the colour guessed in the comb [kg]; a frame of two colours counts half for each. */
 export function compositionColours({

@@ -95,7 +95,7 @@ export function vesselLabel(content: ContainerContent, item: number): string {
 
 /** What a vessel is called; empty where it is not of the lot. */
 export const vesselLabelOf = (vessels: readonly VesselEvidence[], id: string): string =>
-  vessels.find((one) => one.id === id)?.label ?? '';
+  vessels.find((vessel) => vessel.id === id)?.label ?? '';
 
 /** All vessels of the lot, one by one, with the mass of each where known. */
 export function vesselsOf(containers: readonly Kept<ContainerContent>[]): VesselEvidence[] {
@@ -148,8 +148,11 @@ const isUnreadable = ({ content }: Kept<ReadingContent>, meters: Meters): boolea
 function clearedOf({ frames }: LotFramesContent): { from: string; because: string }[] {
   const reasons = new Map(
     frames
-      .filter((one) => one.cleared !== '')
-      .map((one) => [`${one.hive} ${one.cleared}`, { from: one.hive, because: one.cleared }]),
+      .filter((frame) => frame.cleared !== '')
+      .map((frame) => [
+        `${frame.hive} ${frame.cleared}`,
+        { from: frame.hive, because: frame.cleared },
+      ]),
   );
   return [...reasons.values()];
 }
@@ -175,11 +178,11 @@ function colourEvidence({ frames, bench }: LotContents): Pick<LotEvidence, 'colo
 /** Capped share of the pieces that are sold as comb [1]; the others are extracted with the rest. */
 function piecesShare(pieces: readonly PieceContent[]): number | null {
   const ripe = pieces.filter(
-    (one) =>
-      !one.weeping &&
-      !one.foreign &&
-      one.sacrificed === null &&
-      one.cappedTenths / 10 >= PIECE_CAPPED_SHARE,
+    (piece) =>
+      !piece.weeping &&
+      !piece.foreign &&
+      piece.sacrificed === null &&
+      piece.cappedTenths / 10 >= PIECE_CAPPED_SHARE,
   );
   if (ripe.length === 0) return null;
   return ripe.reduce((sum, one) => sum + one.cappedTenths / 10, 0) / ripe.length;
@@ -208,7 +211,7 @@ function ruleSetEvidence(
   { ruleSetId }: LotContent,
   ruleSets: readonly RuleSet[] = RULE_SETS,
 ): Pick<LotEvidence, 'ruleSet' | 'unknown'> {
-  const isKnown = ruleSets.some((one) => one.id === ruleSetId);
+  const isKnown = ruleSets.some((ruleSet) => ruleSet.id === ruleSetId);
   return {
     ruleSet: ruleSetOf(ruleSetId, ruleSets),
     ...(!isKnown && { unknown: ['rule-set'] as const }),
@@ -227,10 +230,10 @@ function readingsEvidence(
   { meters, events = [] }: LotContext,
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
   const usable = readings
-    .map((one) => readingEvidence(one, meters, methodKindOf(lot)))
+    .map((reading) => readingEvidence(reading, meters, methodKindOf(lot)))
     .filter((one) => one !== null);
   const { present, earlier } = readingsInTime(usable, events);
-  const unreadable = readings.filter((one) => isUnreadable(one, meters)).length;
+  const unreadable = readings.filter((reading) => isUnreadable(reading, meters)).length;
   return {
     readings: present,
     ...(earlier.length > 0 && { earlier }),
@@ -279,12 +282,12 @@ export function contentsOf(file: LotFile): LotContents {
     frames: file.frames?.content ?? null,
     readings: file.readings,
     circumstances: file.circumstances?.content ?? null,
-    pieces: file.pieces.map((one) => one.content),
+    pieces: file.pieces.map((piece) => piece.content),
     bench: {
       plan: file.plan?.content ?? null,
-      colours: file.colours.map((one) => one.content),
-      senses: file.senses.map((one) => one.content),
-      labReports: file.labReports.map((one) => one.content),
+      colours: file.colours.map((colour) => colour.content),
+      senses: file.senses.map((sense) => sense.content),
+      labReports: file.labReports.map((labReport) => labReport.content),
     },
   };
 }

@@ -56,7 +56,7 @@ describe('revisions', () => {
       [a, b],
       [b, a],
     ]) {
-      const holding = heads([...records, ...order]).find((one) => one.entityId === a.entityId);
+      const holding = heads([...records, ...order]).find((head) => head.entityId === a.entityId);
       expect(holding?.reason).toBe('b');
     }
   });
@@ -74,14 +74,14 @@ describe('revisions', () => {
     const records = sampleLot();
     const gone = nextRevision(scribe(), records[0]!, { withdrawn: true, reason: 'Removed' });
     expect(lotFileOf([...records, gone])).toBeNull();
-    expect(current([...records, gone]).some((one) => one.kind === 'lot')).toBe(false);
+    expect(current([...records, gone]).some((record) => record.kind === 'lot')).toBe(false);
   });
 
   test('lots are listed with the latest extraction first', () => {
     const older = sampleLot(countingScribe('older')).map((one) =>
       one.kind === 'lot' ? { ...one, content: { ...one.content, date: '2026-07-01' } } : one,
     );
-    const codes = lotFilesOf([...older, ...sampleLot()]).map((one) => one.lot.content.date);
+    const codes = lotFilesOf([...older, ...sampleLot()]).map((lotFile) => lotFile.lot.content.date);
     expect(codes).toEqual(['2026-08-01', '2026-07-01']);
   });
 });

@@ -61,7 +61,7 @@ export interface LotFile {
 }
 
 function ofKind<K extends RecordKind>(records: readonly AnyRecord[], kind: K): RecordOf<K>[] {
-  return records.filter((one): one is RecordOf<K> => one.kind === kind);
+  return records.filter((record): record is RecordOf<K> => record.kind === kind);
 }
 
 /** The file of a lot from its revisions, or null where the lot is missing or withdrawn. */
@@ -95,7 +95,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
 
 /** The files of all lots in a set of revisions, latest extraction first. */
 export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
-  return [...groupBy(records, (one) => one.ownerId).values()]
+  return [...groupBy(records, (record) => record.ownerId).values()]
     .map(lotFileOf)
     .filter((one) => one !== null)
     .sort(
@@ -117,7 +117,7 @@ export function evidenceIdsOf(file: LotFile, meters: Meters): string[] {
     ...file.heatSpells,
     ...file.pieces,
   ];
-  const checks = file.readings.flatMap((one) => checkIdsBehind(one.content, meters));
+  const checks = file.readings.flatMap((reading) => checkIdsBehind(reading.content, meters));
   const own = [file.lot, ...file.containers, ...single, ...file.readings, ...bench];
   return [...new Set([...own.map((one) => one.id), ...checks])];
 }

@@ -65,8 +65,8 @@ describe('warmth of a lot', () => {
     const room = roomFilesOf(sampleRoom(countingScribe('log')))[0]!;
     const from = Date.parse(SAMPLE_LOG.startedAt);
     const spells = spellsOfLog(room, from, from + 3 * 3_600_000);
-    expect(spells.map((one) => one.temperatureC)).toEqual([30, 32, 33]);
-    expect(spells.reduce((sum, one) => sum + one.days, 0)).toBeCloseTo(3 / 24, 9);
+    expect(spells.map((spell) => spell.temperatureC)).toEqual([30, 32, 33]);
+    expect(spells.reduce((sum, spell) => sum + spell.days, 0)).toBeCloseTo(3 / 24, 9);
     expect(spellsOfLog(room, from - 10 * DAY_MS, from - 9 * DAY_MS)).toEqual([]);
   });
 
@@ -108,7 +108,7 @@ describe('mass of a lot', () => {
     const without = lotMass(fileWith(), 17).got?.massKg ?? 0;
     const { balance, got } = lotMass(fileWith(pails, weigh('in-comb', 40)), 17);
     expect(got!.massKg - without).toBeCloseTo(3, 9);
-    expect(balance.lines.find((one) => one.stage === 'drip')?.mass.massKg).toBe(3);
+    expect(balance.lines.find((line) => line.stage === 'drip')?.mass.massKg).toBe(3);
   });
 
   test('several weighings of a stage add up, and what was weighed outranks what was judged', () => {
@@ -116,7 +116,7 @@ describe('mass of a lot', () => {
       fileWith(weigh('skimmed', 0.4), weigh('skimmed', 0.2), weigh('in-comb', 40)),
       17,
     );
-    expect(balance.lines.find((one) => one.stage === 'skimmed')?.mass.massKg).toBeCloseTo(0.6, 9);
-    expect(balance.lines.find((one) => one.stage === 'in-comb')?.from).toBe('weighed');
+    expect(balance.lines.find((line) => line.stage === 'skimmed')?.mass.massKg).toBeCloseTo(0.6, 9);
+    expect(balance.lines.find((line) => line.stage === 'in-comb')?.from).toBe('weighed');
   });
 });

@@ -26,7 +26,7 @@ function vesselMasses({ amount, count, suspects }: ContainerContent, moisturePer
 
 /** Several weighings of one stage, added up; they were weighed alike. */
 function weighedAt(weighings: readonly Weighing[], stage: MassStage): MassEstimate | null {
-  const own = weighings.filter((one) => one.content.stage === stage);
+  const own = weighings.filter((weighing) => weighing.content.stage === stage);
   if (own.length === 0) return null;
   return summedMass(
     own.map(({ content }) => ({
@@ -58,9 +58,9 @@ const nonEmpty = (masses: readonly MassEstimate[]): MassEstimate | null =>
  */
 export function lotMass(file: LotFile, moisturePercent: number): LotMass {
   const { containers, weighings, frames } = file;
-  const vessels = containers.map((one) => vesselMasses(one.content, moisturePercent));
-  const got = nonEmpty(vessels.flatMap((one) => one.other));
-  const drip = nonEmpty(vessels.flatMap((one) => one.drip));
+  const vessels = containers.map((container) => vesselMasses(container.content, moisturePercent));
+  const got = nonEmpty(vessels.flatMap((vessel) => vessel.other));
+  const drip = nonEmpty(vessels.flatMap((vessel) => vessel.drip));
   const judged = frames ? compositionMass(frames.content) : null;
   const known: Partial<Record<MassStage, MassEstimate>> = {};
   const put = (stage: MassStage, mass: MassEstimate | null): void => {
@@ -78,25 +78,25 @@ export function lotMass(file: LotFile, moisturePercent: number): LotMass {
   }
   put('drip', weighedAt(weighings, 'drip') ?? drip);
   put('in-containers', got);
-  const parts = (frames?.content.frames ?? []).map((one) => ({
-    hive: one.hive,
-    box: [one.hive, one.box].filter((each) => each !== '').join(', '),
-    frames: one.count,
-    kg: one.honeyKg,
+  const parts = (frames?.content.frames ?? []).map((frame) => ({
+    hive: frame.hive,
+    box: [frame.hive, frame.box].filter((each) => each !== '').join(', '),
+    frames: frame.count,
+    kg: frame.honeyKg,
   }));
   const gotKg = got?.massKg ?? 0;
   return {
     balance: massBalance(known),
     got,
     unknownVessels: containers
-      .filter((one) => one.content.amount === null)
-      .reduce((sum, one) => sum + one.content.count, 0),
+      .filter((container) => container.content.amount === null)
+      .reduce((sum, container) => sum + container.content.count, 0),
     byHive: sharedYield(
-      parts.map((one) => ({ ...one, from: one.hive })),
+      parts.map((part) => ({ ...part, from: part.hive })),
       gotKg,
     ),
     byBox: sharedYield(
-      parts.map((one) => ({ ...one, from: one.box })),
+      parts.map((part) => ({ ...part, from: part.box })),
       gotKg,
     ),
     frames: frames ? compositionCount(frames.content) : 0,

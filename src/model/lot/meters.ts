@@ -40,7 +40,7 @@ export function metersOf(
   return new Map(
     instruments.map((instrument) => {
       const own = checks
-        .filter((one) => one.ownerId === instrument.entityId)
+        .filter((check) => check.ownerId === instrument.entityId)
         .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
       return [instrument.entityId, { instrument, checks: own, points: own.map(zeroPointOf) }];
     }),
@@ -62,7 +62,7 @@ export interface MeteredReading {
 export function learnedZero(meters: Meters): LearnedSpread {
   const known = ZEROS.get(meters);
   if (known) return known;
-  const found = uncheckedZero([...meters.values()].map((one) => one.points));
+  const found = uncheckedZero([...meters.values()].map((meter) => meter.points));
   ZEROS.set(meters, found);
   return found;
 }

@@ -15,7 +15,7 @@ import { NO_METERS } from './meters';
 
 const trouble = (change: Partial<OwnRuleSetContent>): string[] => {
   const parsed = ownRuleSetContentSchema.safeParse({ ...SAMPLE_RULE_SET, ...change });
-  return parsed.success ? [] : parsed.error.issues.map((one) => one.path.join('.'));
+  return parsed.success ? [] : parsed.error.issues.map((issue) => issue.path.join('.'));
 };
 
 describe('a rule set of one’s own', () => {

@@ -32,12 +32,12 @@ function teaching(
   events: readonly HoneyEvent[],
 ): readonly ReadingEvidence[] {
   const first = Math.min(Infinity, ...events.map((one) => one.atDay));
-  const ordinary = new Set(ordinaryVessels(vessels).map((one) => one.id));
+  const ordinary = new Set(ordinaryVessels(vessels).map((ordinaryVessel) => ordinaryVessel.id));
   return readings.filter(
-    (one) =>
-      (one.takenDay ?? -Infinity) < first &&
-      !isUnreliable(one) &&
-      (one.vesselId === null || ordinary.has(one.vesselId)),
+    (reading) =>
+      (reading.takenDay ?? -Infinity) < first &&
+      !isUnreliable(reading) &&
+      (reading.vesselId === null || ordinary.has(reading.vesselId)),
   );
 }
 
@@ -98,5 +98,5 @@ export function pastLotsBefore<T extends { readonly lotId: string; readonly day:
   lots: readonly T[],
   { lotId, day }: { readonly lotId: string; readonly day: string },
 ): T[] {
-  return lots.filter((one) => one.lotId !== lotId && one.day < day);
+  return lots.filter((lot) => lot.lotId !== lotId && lot.day < day);
 }

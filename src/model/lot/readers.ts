@@ -42,7 +42,7 @@ export function replicateSets(readings: readonly Reading[]): ReplicateSet[] {
 
 /** How well one reader repeats, from all their replicates. */
 export function repeatabilityOf(reader: string, sets: readonly ReplicateSet[]): Repeatability {
-  return readerRepeatability(sets.filter((one) => one.reader === reader).map((one) => one.values));
+  return readerRepeatability(sets.filter((set) => set.reader === reader).map((set) => set.values));
 }
 
 /**
@@ -53,6 +53,6 @@ export function repeatabilityFor(
   { lotId, readers }: { readonly lotId: string; readonly readers: readonly string[] },
   sets: readonly ReplicateSet[],
 ): Repeatability {
-  const theirs = sets.filter((one) => one.lotId !== lotId && readers.includes(one.reader));
+  const theirs = sets.filter((set) => set.lotId !== lotId && readers.includes(set.reader));
   return readerRepeatability(theirs.map((one) => one.values));
 }

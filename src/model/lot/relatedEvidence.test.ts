@@ -39,8 +39,8 @@ function lotOfHive(given: Partial<GivenContent> | null, cleared = '') {
   const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([10, 9])]);
   const before = sampleBook(yard, looks);
   const { stories } = harvestFileOf([...yard.records, ...looks], yard.harvest.entityId);
-  const frames = judgeFrames(stories, judgingOf(before, yard.harvest)).map((one) => ({
-    ...lotFrameOf(one, before, yard.harvest),
+  const frames = judgeFrames(stories, judgingOf(before, yard.harvest)).map((frame) => ({
+    ...lotFrameOf(frame, before, yard.harvest),
     cleared,
   }));
   const lot = firstRevision(yard.scribe, 'lot', freshLotContent('a', '2026-08-10'));
@@ -52,7 +52,7 @@ function lotOfHive(given: Partial<GivenContent> | null, cleared = '') {
     lot.entityId,
   );
   const book = sampleBook(yard, [...looks, ...(given ? [sampleGiven(yard, given)] : [])]);
-  const known = looks.filter((one) => one.kind === 'frame');
+  const known = looks.filter((look) => look.kind === 'frame');
   const related = { ...NOTHING, book, frames: new Map(known.map((one) => [one.entityId, one])) };
   return { file: lotFileOf([lot, composition])!, related };
 }

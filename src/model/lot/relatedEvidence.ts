@@ -111,7 +111,7 @@ function unaskedBoxes({ frames, circumstances }: LotFile): UnaskedBoxes[] {
   const said = circumstances?.content.outsideBoxes ?? 'not-said';
   if (said !== 'not-said') return [];
   const typed = (frames?.content.frames ?? []).filter(
-    (one) => one.frameId === null && (one.boxId ?? null) === null,
+    (frame) => frame.frameId === null && (frame.boxId ?? null) === null,
   );
   return [...groupBy(typed, (one) => one.box)].map(([label, own]) => ({
     label: label === '' ? 'a stack' : label,
@@ -124,17 +124,17 @@ function boxesOfLot(file: LotFile, { book, frames }: RelatedRecords): Box[] {
   const ids = (file.frames?.content.frames ?? []).map(
     ({ frameId, boxId }) => frames.get(frameId ?? '')?.content.boxId ?? boxId ?? null,
   );
-  return [...new Set(ids)].map((one) => boxOf(book, one)).filter((one) => one !== null);
+  return [...new Set(ids)].map((id) => boxOf(book, id)).filter((one) => one !== null);
 }
 
 /** Hives of a lot that the book marks as suspect of disease, by name. */
 function suspectHives(file: LotFile, related: RelatedRecords): string[] {
-  const names = new Set((file.frames?.content.frames ?? []).map((one) => one.hive));
-  const ids = new Set(boxesOfLot(file, related).map((one) => one.content.colonyId));
+  const names = new Set((file.frames?.content.frames ?? []).map((frame) => frame.hive));
+  const ids = new Set(boxesOfLot(file, related).map((box) => box.content.colonyId));
   return related.book.colonies
     .filter(({ content }) => content.health === 'suspect')
     .filter(({ entityId, content }) => ids.has(entityId) || names.has(content.name))
-    .map((one) => one.content.name);
+    .map((colony) => colony.content.name);
 }
 
 /** What the records of a lot name and the books do not have. */
@@ -142,10 +142,10 @@ function unknownOf(file: LotFile, related: RelatedRecords): UnknownKind[] {
   const { book } = related;
   const content = file.frames?.content;
   const harvest = content && harvestOf(book, content.harvestId);
-  const hasRuleSet = book.ruleSets.some((one) => one.id === file.lot.content.ruleSetId);
+  const hasRuleSet = book.ruleSets.some((ruleSet) => ruleSet.id === file.lot.content.ruleSetId);
   const hasSchool = !harvest || harvest.content.schoolId === content.school.id;
-  const formats = new Set(book.formats.map((one) => one.id));
-  const hasFormats = boxesOfLot(file, related).every((one) => formats.has(one.content.formatId));
+  const formats = new Set(book.formats.map((format) => format.id));
+  const hasFormats = boxesOfLot(file, related).every((box) => formats.has(box.content.formatId));
   return [
     ...(hasRuleSet ? [] : (['rule-set'] as const)),
     ...(hasSchool ? [] : (['school'] as const)),
@@ -164,7 +164,7 @@ const LAST_OF_DRYING_DAYS = 0.5;
 export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords): HoneyEvent[] {
   const { entityId: lotId } = file.lot;
   const dried = rooms
-    .flatMap((one) => one.batches)
+    .flatMap((room) => room.batches)
     .filter(({ batch }) => batch.content.lotIds.includes(lotId))
     .flatMap(({ batch: { content } }): HoneyEvent[] => {
       const inDay = dayOfMoment(content.inAt);
@@ -177,13 +177,13 @@ export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords
     .filter((one) => one.intoLotId === lotId)
     .map((one): HoneyEvent => ({ kind: 'blending', atDay: dayOfMoment(one.at) }));
   const melted = file.heatSpells
-    .filter((one) => one.content.occasion === 'liquefying')
+    .filter((heatSpell) => heatSpell.content.occasion === 'liquefying')
     .map(({ content: { startedAt, spells } }): HoneyEvent => {
-      const days = spells.reduce((sum, one) => sum + one.days, 0);
+      const days = spells.reduce((sum, spell) => sum + spell.days, 0);
       return { kind: 'melting', atDay: dayOfMoment(startedAt) + days };
     });
   const stoodOpen = file.storeMoves
-    .filter((one) => one.content.act === 'stood-open')
+    .filter((storeMove) => storeMove.content.act === 'stood-open')
     .map(({ content: { at, containerId, item } }): HoneyEvent => ({
       kind: 'standing-open',
       atDay: dayOfMoment(at),
@@ -197,7 +197,7 @@ export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords
 /** What became of a lot in warm rooms; null where it stood in none. */
 function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): DryingHistory | null {
   const batches = rooms
-    .flatMap((one) => one.batches)
+    .flatMap((room) => room.batches)
     .filter(({ batch }) => batch.content.lotIds.includes(lotId));
   if (batches.length === 0) return null;
   const days = batches.reduce((sum, { batch }) => {
@@ -215,7 +215,10 @@ function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): Dry
   const rewetted = readings.some((later, at) =>
     readings
       .slice(0, at)
-      .some((one) => later.percent - one.percent > Math.hypot(later.plusMinus, one.plusMinus)),
+      .some(
+        (reading) =>
+          later.percent - reading.percent > Math.hypot(later.plusMinus, reading.plusMinus),
+      ),
   );
   const course =
     first && last && readings.length > 1
@@ -228,13 +231,13 @@ function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): Dry
 function finestMesh(lotId: string, { days }: HoneyHouse): number | null {
   const openings = days
     .filter(({ extraction }) => extraction.content.lotId === lotId)
-    .flatMap(({ extraction }) => extraction.content.strainer.meshes.map((one) => one.openingUm));
+    .flatMap(({ extraction }) => extraction.content.strainer.meshes.map((mesh) => mesh.openingUm));
   return openings.length === 0 ? null : Math.min(...openings);
 }
 
 /** What a lot is computed to have by what was poured into its tank; null for one that is no blend. */
 function blendedMoisture(lotId: string, { blends, poured }: RelatedRecords): Estimate | null {
-  const tank = blends.flatMap((one) => one.content.tanks).find((one) => one.lotId === lotId);
+  const tank = blends.flatMap((blend) => blend.content.tanks).find((one) => one.lotId === lotId);
   const own = poured.filter((one) => one.intoLotId === lotId);
   return tank ? pouredMoisture(tank, own) : null;
 }

@@ -28,7 +28,7 @@ export function ripePieces(
       massKg: ripe.reduce((sum, one) => sum + (one.content.massKg ?? 0), 0),
     };
   }
-  const cut = (frames?.content.frames ?? []).filter((one) => one.pieces !== null);
+  const cut = (frames?.content.frames ?? []).filter((frame) => frame.pieces !== null);
   return {
     pieces: cut.reduce((sum, one) => sum + (one.pieces ?? 0), 0),
     massKg: cut.reduce((sum, one) => sum + one.honeyKg, 0),

@@ -45,7 +45,7 @@ export function ruledLot(file: LotFile, ledger: Ledger): RuledLot {
     file,
     ruling,
     evidence,
-    readingsPercent: evidence.readings.map((one) => one.moisturePercent),
+    readingsPercent: evidence.readings.map((reading) => reading.moisturePercent),
     settled: file.ruling !== null && !isRulingOutdated(file, ledger.meters, ruling.outcome),
   };
 }

@@ -44,12 +44,11 @@ describe('the run of a room', () => {
   });
 
   test('honey stands by its surface, and the masses add up', () => {
-    expect(honeyParts(SAMPLE_BATCH).map((one) => one.massKg)).toEqual([120, 180]);
+    expect(honeyParts(SAMPLE_BATCH).map((honeyPart) => honeyPart.massKg)).toEqual([120, 180]);
     expect(honeyParts({ ...SAMPLE_BATCH, openShare: 0 })).toHaveLength(1);
-    expect(honeyParts(SAMPLE_BATCH, 1).reduce((sum, one) => sum + one.massKg, 0)).toBeCloseTo(
-      15,
-      9,
-    );
+    expect(
+      honeyParts(SAMPLE_BATCH, 1).reduce((sum, honeyPart) => sum + honeyPart.massKg, 0),
+    ).toBeCloseTo(15, 9);
   });
 
   test('the log is known air from its first entry to its last', () => {
@@ -77,7 +76,7 @@ describe('the run of a room', () => {
       firstRevision(countingScribe('weight'), 'batch-check', { ...SAMPLE_CHECK, found }, batchId),
     ]);
     const { observations } = roomRun(weighed, weighed.batches, FOR_NOW);
-    const loss = observations.find((one) => one.of === 'loss');
+    const loss = observations.find((observation) => observation.of === 'loss');
     expect(loss).toMatchObject({ of: 'loss', percent: expect.closeTo(2, 9) });
   });
 
@@ -119,7 +118,9 @@ describe('stretches', () => {
       load('d', '11-20', null),
     ].map((one) => firstRevision(scribe, 'batch', one, room.entityId));
     const file = roomFilesOf([room, ...batches])[0]!;
-    const names = stretchesOf(file, NOW).map((one) => one.map(({ batch }) => batch.content.name));
+    const names = stretchesOf(file, NOW).map((stretch) =>
+      stretch.map(({ batch }) => batch.content.name),
+    );
     expect(names).toEqual([['a', 'b', 'c'], ['d']]);
   });
 
@@ -135,9 +136,9 @@ describe('stretches', () => {
     })).map((one) => firstRevision(scribe, 'batch', one, room.entityId));
     const stretches = stretchesOf(roomFilesOf([room, ...batches])[0]!, NOW);
     expect(stretches.length).toBeGreaterThan(2);
-    for (const one of stretches) {
-      const ends = one.map(({ batch }) => batchEndMs(batch.content, NOW));
-      const span = (Math.max(...ends) - Date.parse(one[0]!.batch.content.inAt)) / DAY_MS;
+    for (const stretch of stretches) {
+      const ends = stretch.map(({ batch }) => batchEndMs(batch.content, NOW));
+      const span = (Math.max(...ends) - Date.parse(stretch[0]!.batch.content.inAt)) / DAY_MS;
       expect(span).toBeLessThanOrEqual(2 * LONGEST_BATCH_DAYS);
       expect(span).toBeLessThan(LONGEST_DRYING_DAYS);
     }
@@ -177,7 +178,7 @@ describe('logs', () => {
     const zero = utcMidnight(NOW);
     expect(seriesOf(file.logs, 'inside', zero).days).toHaveLength(8);
     expect(seriesOf(file.logs, 'outside', zero).days).toHaveLength(0);
-    const log = records.find((one) => one.kind === 'air-log')!;
+    const log = records.find((record) => record.kind === 'air-log')!;
     const gone = nextRevision(countingScribe('gone'), log, { withdrawn: true, reason: 'Removed' });
     expect(roomFilesOf([...records, gone])[0]!.logs).toHaveLength(1);
   });

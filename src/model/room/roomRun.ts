@@ -93,7 +93,7 @@ export function coreBatch(
 /** All logs of a place in one series, later entries first where they overlap; slips left out. */
 export function seriesOf(logs: readonly AirLog[], place: LogPlace, zeroMs: number): AirSeries {
   const byDay = new Map<number, readonly [number, number]>();
-  for (const { content } of logs.filter((one) => one.content.place === place)) {
+  for (const { content } of logs.filter((log) => log.content.place === place)) {
     const from = (Date.parse(content.startedAt) - zeroMs) / DAY_MS;
     content.minutes.forEach((minutes, at) => {
       const entry = [content.temperatureC[at] ?? 0, content.relativeHumidity[at] ?? 0] as const;
@@ -103,8 +103,8 @@ export function seriesOf(logs: readonly AirLog[], place: LogPlace, zeroMs: numbe
   const days = [...byDay.keys()].sort((a, b) => a - b);
   return {
     days,
-    temperatureC: days.map((one) => byDay.get(one)?.[0] ?? 0),
-    relativeHumidity: days.map((one) => byDay.get(one)?.[1] ?? 0),
+    temperatureC: days.map((day) => byDay.get(day)?.[0] ?? 0),
+    relativeHumidity: days.map((day) => byDay.get(day)?.[1] ?? 0),
   };
 }
 
@@ -188,16 +188,17 @@ export function roomRun(
   batches: readonly BatchFile[],
   { nowMs, daysAhead, midnightBefore }: RunFor,
 ): RoomRun {
-  const firstMs = Math.min(nowMs, ...batches.map((one) => Date.parse(one.batch.content.inAt)));
+  const firstMs = Math.min(nowMs, ...batches.map((batch) => Date.parse(batch.batch.content.inAt)));
   const zeroMs = midnightBefore(firstMs);
   const nowDay = (nowMs - zeroMs) / DAY_MS;
   const { room } = file;
-  const spread = (one: BatchFile): number => one.batch.content.plusMinusPercent / COVERAGE;
+  const spread = (batchFile: BatchFile): number =>
+    batchFile.batch.content.plusMinusPercent / COVERAGE;
   const observations = batches.flatMap(({ batch, checks }, at) =>
     checks
       .filter(({ content }) => content.takenAt > batch.content.inAt)
       .filter(({ content }) => Date.parse(content.takenAt) <= batchEndMs(batch.content, nowMs))
-      .map((one) => observationOf(one.content, at, zeroMs)),
+      .map((check) => observationOf(check.content, at, zeroMs)),
   );
   return {
     zeroMs,
@@ -211,8 +212,8 @@ export function roomRun(
       ),
       reportDays: timesToTell(nowDay, nowDay + daysAhead),
     },
-    batchIds: batches.map((one) => one.batch.entityId),
-    targets: batches.map((one) => one.batch.content.targetPercent),
+    batchIds: batches.map((batch) => batch.batch.entityId),
+    targets: batches.map((batch) => batch.batch.content.targetPercent),
     startSpreads: batches.map(spread),
     observations,
   };

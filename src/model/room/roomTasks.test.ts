@@ -19,7 +19,7 @@ describe('what is to be done at a room', () => {
   test('likely ready: taken out, then cooled; the next thing comes first', () => {
     const id = file!.batches[0]!.batch.entityId;
     const tasks = roomTasks(file!, NOW, new Map([[id, NOW + 30 * HOUR_MS]]));
-    expect(tasks.map((one) => one.kind)).toEqual(['read', 'drain', 'take-out', 'cool']);
+    expect(tasks.map((task) => task.kind)).toEqual(['read', 'drain', 'take-out', 'cool']);
     expect(tasks.at(-1)?.hours).toBeGreaterThan(0.5);
     expect(tasks.at(-1)?.hours).toBeLessThan(12);
   });
@@ -27,7 +27,7 @@ describe('what is to be done at a room', () => {
   test('what is never ready, not in yet or gone asks for nothing', () => {
     const id = file!.batches[0]!.batch.entityId;
     const kinds = (nowMs: number) =>
-      roomTasks(file!, nowMs, new Map([[id, Infinity]])).map((one) => one.kind);
+      roomTasks(file!, nowMs, new Map([[id, Infinity]])).map((roomTask) => roomTask.kind);
     expect(kinds(NOW)).toEqual(['read', 'drain']);
     expect(kinds(Date.parse('2026-11-01T00:00:00.000Z'))).toEqual([]);
   });

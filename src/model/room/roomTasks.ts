@@ -28,7 +28,7 @@ const inRoom = ({ batch }: BatchFile, nowMs: number): boolean =>
 /** When each batch is to be read next; what is overdue is due at the time it should have been. */
 export function readingsDue({ batches }: RoomFile, nowMs: number): RoomTask[] {
   return batches
-    .filter((one) => inRoom(one, nowMs))
+    .filter((batch) => inRoom(batch, nowMs))
     .map(({ batch, checks }) => {
       const last = checks[checks.length - 1]?.content.takenAt ?? batch.content.inAt;
       return {
@@ -43,7 +43,7 @@ export function readingsDue({ batches }: RoomFile, nowMs: number): RoomTask[] {
 
 /** Tank or drain of the dehumidifier, as long as something is in the room. */
 function drainDue(file: RoomFile, nowMs: number): RoomTask[] {
-  const used = file.batches.some((one) => inRoom(one, nowMs));
+  const used = file.batches.some((batch) => inRoom(batch, nowMs));
   if (!file.room.content.machine || !used) return [];
   const atMs = nowMs + DRAIN_EVERY_HOURS * HOUR_MS;
   return [{ id: `drain ${file.room.entityId}`, kind: 'drain', batchId: null, atMs, hours: 0 }];
@@ -54,10 +54,10 @@ export type LikelyReady = ReadonlyMap<string, number>;
 
 function readyTasks(file: RoomFile, nowMs: number, ready: LikelyReady): RoomTask[] {
   const { setPointC, outside } = file.room.content;
-  return file.batches.flatMap((one): RoomTask[] => {
-    const { entityId: id, content } = one.batch;
+  return file.batches.flatMap((batch): RoomTask[] => {
+    const { entityId: id, content } = batch.batch;
     const atMs = ready.get(id) ?? Infinity;
-    if (!inRoom(one, nowMs) || !Number.isFinite(atMs)) return [];
+    if (!inRoom(batch, nowMs) || !Number.isFinite(atMs)) return [];
     const hours = coolingHours(coreBatch(id, content, 0, outside.meanC), {
       fromC: setPointC,
       toC: COOL_ENOUGH_C,

@@ -86,7 +86,7 @@ describe('years compared', () => {
   test('the latest year first, each lot in its own', () => {
     const found = report([...early, ...late]);
     expect(found.years).toEqual([2026, 2025]);
-    expect(found.lots.map((one) => [one.year, one.foundKg])).toEqual([
+    expect(found.lots.map((lot) => [lot.year, lot.foundKg])).toEqual([
       [2026, 30],
       [2025, 20],
     ]);

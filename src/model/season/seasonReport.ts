@@ -91,8 +91,8 @@ const KEPT: readonly MassStage[] = ['in-comb', 'in-containers', 'drip'];
 
 const lostKg = ({ balance }: LotMass): number =>
   balance.lines
-    .filter((one) => !KEPT.includes(one.stage))
-    .reduce((sum, one) => sum + one.mass.massKg, 0);
+    .filter((line) => !KEPT.includes(line.stage))
+    .reduce((sum, line) => sum + line.mass.massKg, 0);
 
 function lineOf(
   { file, ruling }: ReportedLot,
@@ -103,16 +103,16 @@ function lineOf(
   const frames = file.frames?.content.frames ?? [];
   const harvest = harvestOf(book, file.frames?.content.harvestId ?? null);
   const flow = flowOf(book, harvest?.content.flowId ?? null);
-  const judged = frames.reduce((sum, one) => sum + one.honeyKg, 0);
+  const judged = frames.reduce((sum, frame) => sum + frame.honeyKg, 0);
   const colour = [...file.colours].sort((a, b) =>
     b.content.takenAt.localeCompare(a.content.takenAt),
   )[0];
-  const notes = file.senses.flatMap((one) => one.content.notes.map((each) => each.note));
+  const notes = file.senses.flatMap((sense) => sense.content.notes.map((each) => each.note));
   return {
     lotId: entityId,
     name: content.name || content.code,
     year: yearOf(content.date),
-    yard: only(frames.map((one) => one.yard)) || content.origin,
+    yard: only(frames.map((frame) => frame.yard)) || content.origin,
     flow: flow?.content.plant || flow?.content.name || content.plant,
     frames: mass.frames,
     judgedKg: frames.length > 0 ? judged : null,
@@ -159,7 +159,7 @@ function guessLines(
   return guesses.flatMap(({ ownerId, content }): GuessLine[] => {
     const harvest = harvestOf(book, ownerId);
     if (!harvest) return [];
-    const own = lots.filter((one) => one.file.frames?.content.harvestId === ownerId);
+    const own = lots.filter((lot) => lot.file.frames?.content.harvestId === ownerId);
     const found = own
       .map((one) => lines.find((line) => line.lotId === one.file.lot.entityId)?.foundKg ?? null)
       .filter((one) => one !== null);
@@ -186,9 +186,9 @@ export function seasonReport(
     readonly pastLots: readonly (DatedPastLot & { readonly expectedPercent: number })[];
   },
 ): SeasonReport {
-  const lines = lots.map((one) => lineOf(one, { book, blended }));
+  const lines = lots.map((lot) => lineOf(lot, { book, blended }));
   return {
-    years: [...new Set(lines.map((one) => one.year))].sort((a, b) => b - a),
+    years: [...new Set(lines.map((line) => line.year))].sort((a, b) => b - a),
     lots: lines,
     hives: addedUp(lots.flatMap(hiveYields)),
     guesses: guessLines(guesses, lots, lines, book),
@@ -221,13 +221,13 @@ export function groupYields(
   by: 'flow' | 'yard',
 ): GroupYield[] {
   const sums = new Map<string, GroupYield>();
-  for (const one of lots.filter((each) => each.year === year && !each.isBlend)) {
-    const name = groupName(one[by]);
+  for (const lot of lots.filter((each) => each.year === year && !each.isBlend)) {
+    const name = groupName(lot[by]);
     const key = name.toLowerCase();
     const before = sums.get(key);
     sums.set(key, {
       name: before?.name ?? name,
-      kg: (before?.kg ?? 0) + (one.foundKg ?? 0),
+      kg: (before?.kg ?? 0) + (lot.foundKg ?? 0),
     });
   }
   return [...sums.values()].sort((a, b) => b.kg - a.kg);
@@ -242,7 +242,7 @@ export interface EyeBias {
 
 /** Bias of the eye in a year; null where no lot was both judged and weighed. */
 export function eyeBias({ lots }: SeasonReport, year: number): EyeBias | null {
-  const both = lots.filter((one) => one.year === year && one.judgedKg !== null && one.foundKg);
+  const both = lots.filter((lot) => lot.year === year && lot.judgedKg !== null && lot.foundKg);
   if (both.length === 0) return null;
   const sum = (of: 'judgedKg' | 'foundKg'): number =>
     both.reduce((all, one) => all + (one[of] ?? 0), 0);

@@ -78,14 +78,14 @@ export function storedYears(
   vessels: readonly Pick<StoredVessel, 'isEmpty' | 'storedAt'>[],
 ): YearlyTemperature[] {
   const placed = vessels
-    .filter((one) => !one.isEmpty)
+    .filter((vessel) => !vessel.isEmpty)
     .flatMap(({ storedAt }) =>
       storedAt ? [temperatureOf(storedAt.kind, storedAt.temperatureC)] : [],
     )
     .filter((one) => one !== null);
   const own = temperatureOf(null, content.storageTemperatureC);
   const years = placed.length > 0 ? placed : own ? [own] : [];
-  return [...new Map(years.map((one) => [`${one.meanC} ${one.swingC}`, one])).values()];
+  return [...new Map(years.map((year) => [`${year.meanC} ${year.swingC}`, year])).values()];
 }
 
 /** When it is looked at, and where on the earth. */

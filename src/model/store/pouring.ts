@@ -17,7 +17,7 @@ export interface PouredLine {
 
 /** Everything that was poured, by the scale and not by the plan; what weighed nothing is left out. */
 export function pouredLines(blends: readonly Blend[], ticks: readonly BlendTick[]): PouredLine[] {
-  const byId = new Map(blends.map((one) => [one.entityId, one.content]));
+  const byId = new Map(blends.map((blend) => [blend.entityId, blend.content]));
   return ticks.flatMap(({ ownerId, content: { tank: at, pour, massKg, at: moment } }) => {
     const tank = byId.get(ownerId)?.tanks[at];
     const line = tank?.pours[pour];

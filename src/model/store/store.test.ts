@@ -118,7 +118,7 @@ describe('the trace', () => {
       code: 'blended',
     });
     const [blend] = blends;
-    const tanks = blend!.content.tanks.map((one) => ({ ...one, lotId: other.entityId }));
+    const tanks = blend!.content.tanks.map((tank) => ({ ...tank, lotId: other.entityId }));
     const poured = nextRevision(countingScribe('poured'), blend!, {
       content: { ...blend!.content, tanks },
       reason: 'Poured',
@@ -178,8 +178,8 @@ describe('the trace', () => {
     for (const kind of ['hive', 'box', 'frame', 'batch', 'lot', 'extraction', 'container'] as const)
       expect(kinds).toContain(kind);
     expect(kinds.filter((one) => one === 'extraction')).toHaveLength(2);
-    const hives = [...way.nodes.values()].filter((one) => one.kind === 'hive');
-    expect(hives.map((one) => inEnglish(one.name)).sort()).toEqual([
+    const hives = [...way.nodes.values()].filter((node) => node.kind === 'hive');
+    expect(hives.map((hive) => inEnglish(hive.name)).sort()).toEqual([
       'Hive 7',
       'hive not written down',
     ]);

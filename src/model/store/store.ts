@@ -43,13 +43,13 @@ const byTime = (moves: readonly StoreMove[]): StoreMove[] =>
 /** Honey packed into jars from each vessel [kg]. */
 function packedKg(packings: readonly Packing[], id: string): number {
   return packings
-    .flatMap((one) => one.content.from)
+    .flatMap((packing) => packing.content.from)
     .filter((one) => vesselId(one.containerId, one.item) === id)
     .reduce((sum, one) => sum + one.massKg, 0);
 }
 
 function storedAtOf(moves: readonly StoreMove[]): StoragePlace | null {
-  const last = moves.filter((one) => one.content.act === 'placed').at(-1)?.content;
+  const last = moves.filter((move) => move.content.act === 'placed').at(-1)?.content;
   return last?.placeKind
     ? { kind: last.placeKind, place: last.place, temperatureC: last.temperatureC }
     : null;
@@ -62,11 +62,13 @@ function openedAt(
   { id, poured }: { readonly id: string; readonly poured: readonly PouredLine[] },
 ): string | null {
   const packed = packings
-    .filter((one) => one.content.from.some((each) => vesselId(each.containerId, each.item) === id))
-    .map((one) => one.content.packedAt);
+    .filter((packing) =>
+      packing.content.from.some((each) => vesselId(each.containerId, each.item) === id),
+    )
+    .map((packing) => packing.content.packedAt);
   const opened = moves
-    .filter((one) => one.content.act === 'opened' || one.content.act === 'taken')
-    .map((one) => one.content.at);
+    .filter((move) => move.content.act === 'opened' || move.content.act === 'taken')
+    .map((move) => move.content.at);
   return [...packed, ...opened, ...poured.map((one) => one.at)].sort()[0] ?? null;
 }
 
@@ -90,15 +92,17 @@ export function storedVessels(
     return Array.from({ length: content.count }, (_, at): StoredVessel => {
       const id = vesselId(entityId, at + 1);
       const moves = byTime(
-        file.storeMoves.filter((one) => vesselId(one.content.containerId, one.content.item) === id),
+        file.storeMoves.filter(
+          (storeMove) => vesselId(storeMove.content.containerId, storeMove.content.item) === id,
+        ),
       );
       const taken = moves
-        .filter((one) => one.content.act === 'taken')
-        .reduce((sum, one) => sum + (one.content.massKg ?? 0), 0);
+        .filter((move) => move.content.act === 'taken')
+        .reduce((sum, move) => sum + (move.content.massKg ?? 0), 0);
       const ownPours = poured.filter((one) => one.vesselId === id);
       const gone =
-        taken + packedKg(file.packings, id) + ownPours.reduce((sum, one) => sum + one.massKg, 0);
-      const isEmptied = moves.some((one) => one.content.act === 'emptied');
+        taken + packedKg(file.packings, id) + ownPours.reduce((sum, pour) => sum + pour.massKg, 0);
+      const isEmptied = moves.some((move) => move.content.act === 'emptied');
       const leftKg = firstKg === null ? null : isEmptied ? 0 : Math.max(0, firstKg - gone);
       return {
         id,
@@ -132,17 +136,20 @@ export interface JarStock {
 /** The jars of a lot, run by run. What is given out for a purpose comes from what was set aside first. */
 export function jarStocks({ packings, jarMoves }: LotFile): JarStock[] {
   return packings.map((packing) => {
-    const moves = jarMoves.filter((one) => one.content.packingId === packing.entityId);
+    const moves = jarMoves.filter((jarMove) => jarMove.content.packingId === packing.entityId);
     const sum = (act: 'set-aside' | 'given-out', purpose: Purpose): number =>
       moves
         .filter(({ content }) => content.act === act && content.purpose === purpose)
-        .reduce((all, one) => all + one.content.count, 0);
+        .reduce((all, move) => all + move.content.count, 0);
     const each = (of: (purpose: Purpose) => number) =>
-      Object.fromEntries(PURPOSES.map((one) => [one, of(one)])) as Record<Purpose, number>;
+      Object.fromEntries(PURPOSES.map((purpose) => [purpose, of(purpose)])) as Record<
+        Purpose,
+        number
+      >;
     const givenOut = each((one) => sum('given-out', one));
     const setAside = each((one) => Math.max(0, sum('set-aside', one) - givenOut[one]));
     const total = (counts: Readonly<Record<Purpose, number>>): number =>
-      PURPOSES.reduce((all, one) => all + counts[one], 0);
+      PURPOSES.reduce((all, purpose) => all + counts[purpose], 0);
     const left = packing.content.count - total(givenOut);
     return { packing, setAside, givenOut, left, free: left - total(setAside) };
   });

@@ -11,9 +11,9 @@ export interface StoredLot extends RuledLot {
 
 /** Containers and jars of ruled lots with what is left in them. */
 export function storeOf(lots: readonly RuledLot[], poured: readonly PouredLine[]): StoredLot[] {
-  return lots.map((one) => ({
-    ...one,
-    vessels: storedVessels(one.file, densityMoisture(one.ruling.belief.mean), poured),
-    jars: jarStocks(one.file),
+  return lots.map((lot) => ({
+    ...lot,
+    vessels: storedVessels(lot.file, densityMoisture(lot.ruling.belief.mean), poured),
+    jars: jarStocks(lot.file),
   }));
 }

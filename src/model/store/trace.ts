@@ -79,11 +79,11 @@ const UNKNOWN_HIVE = 'unknown';
 /** The identifier of a hive of the book by its name and yard, else by its name alone. */
 function hiveId(book: Book, name: string, yard: string): string {
   const found = book.colonies.find(
-    (one) =>
-      one.content.name === name &&
+    (colony) =>
+      colony.content.name === name &&
       (yard === '' ||
         book.yards.some(
-          (each) => each.entityId === one.content.yardId && each.content.name === yard,
+          (each) => each.entityId === colony.content.yardId && each.content.name === yard,
         )),
   );
   return `hive:${found?.entityId ?? (name === '' ? UNKNOWN_HIVE : `${yard}/${name}`)}`;
@@ -135,8 +135,8 @@ function addFrames(to: TraceBuilder, file: LotFile, { book, rooms }: TraceSource
     const next = batches.length > 0 ? batches : [lotNode(lotId)];
     next.forEach((one) => to.edge(id, one, next.length === 1 ? frame.honeyKg : null));
   });
-  const total = content.frames.reduce((sum, one) => sum + one.honeyKg, 0);
-  batches.forEach((one) => to.edge(one, lotNode(lotId), batches.length === 1 ? total : null));
+  const total = content.frames.reduce((sum, frame) => sum + frame.honeyKg, 0);
+  batches.forEach((batch) => to.edge(batch, lotNode(lotId), batches.length === 1 ? total : null));
 }
 
 /** Containers hang on the days at which the lot was extracted, else on the lot itself. */
@@ -160,7 +160,7 @@ function addContainers(to: TraceBuilder, file: LotFile, { house }: TraceSources)
       day: file.lot.content.date,
       lotId,
     });
-    parents.forEach((one) => to.edge(one, id, parents.length === 1 ? vessel.massKg : null));
+    parents.forEach((parent) => to.edge(parent, id, parents.length === 1 ? vessel.massKg : null));
   }
 }
 
@@ -223,7 +223,7 @@ export function traceOf(sources: TraceSources): Trace {
     addJars(to, file);
   }
   addBlends(to, sources);
-  const known = to.edges.filter((one) => to.nodes.has(one.from) && to.nodes.has(one.to));
+  const known = to.edges.filter((edge) => to.nodes.has(edge.from) && to.nodes.has(edge.to));
   return { nodes: to.nodes, edges: known };
 }
 

@@ -14,7 +14,9 @@ function valueSchema(quantity: LabQuantity) {
 }
 
 const valuesSchema = z.object(
-  Object.fromEntries(LAB_QUANTITIES.map((one) => [one, valueSchema(one).optional()])) as {
+  Object.fromEntries(
+    LAB_QUANTITIES.map((labQuantity) => [labQuantity, valueSchema(labQuantity).optional()]),
+  ) as {
     [Q in LabQuantity]: z.ZodOptional<ReturnType<typeof valueSchema>>;
   },
 );
@@ -40,7 +42,7 @@ export const labReportContentSchema = z
       const message = 'pollenOver';
       context.addIssue({ code: 'custom', path: ['pollen'], message });
     }
-    if (Object.values(values).every((one) => one === undefined) && pollen.length === 0) {
+    if (Object.values(values).every((value) => value === undefined) && pollen.length === 0) {
       const message = 'reportEmpty';
       context.addIssue({ code: 'custom', path: ['values'], message });
     }

@@ -33,7 +33,7 @@ export type SamplingPlanContent = z.infer<typeof samplingPlanContentSchema>;
 
 /** Containers that a plan names, each once. */
 const plannedContainers = (plannedIds: readonly (readonly string[])[]): string[] => [
-  ...new Set(plannedIds.flat().map((one) => vesselRefOf(one).containerId ?? one)),
+  ...new Set(plannedIds.flat().map((plannedId) => vesselRefOf(plannedId).containerId ?? plannedId)),
 ];
 
 export const samplingPlanKind = recordKind({

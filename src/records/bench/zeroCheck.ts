@@ -78,7 +78,9 @@ export const zeroCheckContentSchema = z
     if (!isReference(check)) return;
     const range = referenceDialRange(referenceOf(check), check.scale);
     if (!range) return fail('reference', 'waterScaleTakeOil');
-    const at = check.dialValues.findIndex((one) => !(one >= range[0] && one <= range[1]));
+    const at = check.dialValues.findIndex(
+      (dialValue) => !(dialValue >= range[0] && dialValue <= range[1]),
+    );
     if (at < 0) return;
     fail(
       `dialValues.${at}`,

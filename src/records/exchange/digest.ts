@@ -52,7 +52,7 @@ export class DigestChain {
 /** The chain over some values: one link a value, hexadecimal. */
 export function digestChain(start: string, values: readonly unknown[]): string[] {
   const chain = new DigestChain(start);
-  return values.map((one) => chain.add(one));
+  return values.map((value) => chain.add(value));
 }
 
 /** The last link of a chain; the digest of its start where there is no value. */

@@ -19,7 +19,7 @@ describe('a file of JSON parted as it comes in', () => {
         const text = JSON.stringify({ head, records, tail: '"]}\\' }, null, wide ? 2 : 0);
         const { rest, elements } = scanned(
           text,
-          cuts.map((one) => one % (text.length + 1)),
+          cuts.map((cut) => cut % (text.length + 1)),
         );
         expect(elements).toEqual(JSON.parse(JSON.stringify(records)));
         expect(rest).toEqual({ head, records: [], tail: '"]}\\' });

@@ -69,9 +69,11 @@ describe('the digest of a lot on paper', () => {
   });
 
   test('does not once anything was changed, taken out or put in before', () => {
-    const without = records.filter((one) => one !== measured);
+    const without = records.filter((record) => record !== measured);
     expect(checkLotDigest(without, lotId, digest).status).toBe('other');
-    const touched = records.map((one) => (one.kind === 'reading' ? { ...one, author: 'ZZ' } : one));
+    const touched = records.map((record) =>
+      record.kind === 'reading' ? { ...record, author: 'ZZ' } : record,
+    );
     expect(checkLotDigest(touched, lotId, digest).status).toBe('other');
     expect(checkLotDigest(records, lotId, digest.slice(0, 15)).status).toBe('other');
     expect(checkLotDigest(records, lotId, 'no digest at all').status).toBe('other');
@@ -79,7 +81,7 @@ describe('the digest of a lot on paper', () => {
 
   test('covers the meter of its readings and the checks of that meter', () => {
     const touch = (kind: string) =>
-      records.map((one) => (one.kind === kind ? { ...one, author: 'ZZ' } : one));
+      records.map((record) => (record.kind === kind ? { ...record, author: 'ZZ' } : record));
     expect(checkLotDigest(touch('instrument'), lotId, digest).status).toBe('other');
     expect(checkLotDigest(touch('zero-check'), lotId, digest).status).toBe('other');
     expect(checkLotDigest([...meterOf('other'), ...records], lotId, digest).status).toBe('whole');
@@ -106,8 +108,8 @@ describe('the digest of a lot on paper', () => {
   test('covers hives, and what was given to them', () => {
     const yard = sampleYard();
     const looks = sampleLooks(yard, [sampleLook([9, 9])]);
-    const frame = looks.find((one) => one.kind === 'frame')!;
-    const check = looks.find((one) => one.kind === 'frame-check')!;
+    const frame = looks.find((look) => look.kind === 'frame')!;
+    const check = looks.find((look) => look.kind === 'frame-check')!;
     const content: LotFramesContent = {
       harvestId: yard.harvest.entityId,
       school: FULL_SCHOOL,
@@ -140,6 +142,6 @@ describe('the digest of a lot on paper', () => {
   });
 
   test('every kind it can hold is a kind of record', () => {
-    expect(CHAINED_KINDS.filter((one) => !RECORD_KINDS.includes(one))).toEqual([]);
+    expect(CHAINED_KINDS.filter((chainedKind) => !RECORD_KINDS.includes(chainedKind))).toEqual([]);
   });
 });

@@ -59,7 +59,7 @@ export function lotChain(records: readonly AnyRecord[], lotId: string): AnyRecor
   };
   for (const record of records) {
     const anchors = links.get(record)?.anchors ?? [];
-    if (anchors.some((one) => one !== null && followed.has(one))) take(record);
+    if (anchors.some((anchor) => anchor !== null && followed.has(anchor))) take(record);
   }
   return [...chained];
 }
@@ -94,7 +94,7 @@ export function checkLotDigest(
   const wanted = digest.trim().toLowerCase();
   if (!/^[0-9a-f]{16,64}$/.test(wanted)) return { status: 'other' };
   const links = digestChain(LOT_START, lotChain(records, lotId));
-  const at = links.findIndex((one) => one.startsWith(wanted));
+  const at = links.findIndex((link) => link.startsWith(wanted));
   return at < 0
     ? { status: 'other' }
     : { status: 'whole', records: at + 1, later: links.length - at - 1 };

@@ -25,7 +25,7 @@ describe('two revisions of the same thing', () => {
     const [found] = rivalriesOf([...mine, theirs, ours]);
     expect(found).toMatchObject({ kind: 'lot', entityId: lot.entityId });
     expect(found?.former?.id).toBe(lot.id);
-    expect(found?.rivals.map((one) => one.id)).toEqual([ours.id, theirs.id]);
+    expect(found?.rivals.map((rival) => rival.id)).toEqual([ours.id, theirs.id]);
   });
 
   test('one after the other, or saying the same, they are none', () => {

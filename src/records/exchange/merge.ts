@@ -16,24 +16,26 @@ export interface Rivalry {
 
 /** Revisions that no other replaces, and that nobody chose against. */
 function standing(revisions: readonly AnyRecord[], settled: ReadonlySet<string>): AnyRecord[] {
-  const replaced = new Set(revisions.map((one) => one.supersedes));
-  return inOrder(revisions).filter((one) => !replaced.has(one.id) && !settled.has(one.id));
+  const replaced = new Set(revisions.map((revision) => revision.supersedes));
+  return inOrder(revisions).filter(
+    (revision) => !replaced.has(revision.id) && !settled.has(revision.id),
+  );
 }
 
 const sayTheSame = (rivals: readonly AnyRecord[]): boolean =>
-  new Set(rivals.map((one) => `${one.withdrawn} ${canonicalText(one.content)}`)).size === 1;
+  new Set(rivals.map((rival) => `${rival.withdrawn} ${canonicalText(rival.content)}`)).size === 1;
 
 /** Everything of which two revisions say different things, and nobody has chosen yet. */
 export function rivalriesOf(records: readonly AnyRecord[]): Rivalry[] {
   const settled = new Set(
-    records.flatMap((one) => (one.kind === 'merge-choice' ? one.content.against : [])),
+    records.flatMap((record) => (record.kind === 'merge-choice' ? record.content.against : [])),
   );
-  const byEntity = groupBy(records, (one) => one.entityId);
+  const byEntity = groupBy(records, (record) => record.entityId);
   return [...byEntity.values()].flatMap((revisions): Rivalry[] => {
     const rivals = standing(revisions, settled);
     const [first] = rivals;
     if (!first || rivals.length < 2 || sayTheSame(rivals)) return [];
-    const former = revisions.find((one) => one.id === first.supersedes) ?? null;
+    const former = revisions.find((revision) => revision.id === first.supersedes) ?? null;
     return [{ kind: first.kind, entityId: first.entityId, ownerId: first.ownerId, former, rivals }];
   });
 }
@@ -57,9 +59,9 @@ function leaves(value: unknown, path: string, into: Map<string, string>): void {
 
 /** The fields in which some contents differ; a field that one has not is empty there. */
 export function differencesOf(contents: readonly unknown[]): Difference[] {
-  const flat = contents.map((one) => {
+  const flat = contents.map((content) => {
     const into = new Map<string, string>();
-    leaves(one, '', into);
+    leaves(content, '', into);
     return into;
   });
   const paths = [...new Set(flat.flatMap((one) => [...one.keys()]))];

@@ -45,7 +45,7 @@ function merged(mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): AnyRe
   return [...mine, ...theirs.filter((one) => !here.has(one.id))];
 }
 
-const ids = (records: readonly AnyRecord[]): string[] => records.map((one) => one.id).sort();
+const ids = (records: readonly AnyRecord[]): string[] => records.map((record) => record.id).sort();
 
 describe('two copies worked on apart, then merged', () => {
   test('hold the same whichever takes in the other, and a second time changes nothing', () => {
@@ -60,11 +60,11 @@ describe('two copies worked on apart, then merged', () => {
         expect(merged(here, there)).toEqual(here);
         expect(
           rivalriesOf(here)
-            .map((one) => one.entityId)
+            .map((rivalry) => rivalry.entityId)
             .sort(),
         ).toEqual(
           rivalriesOf(there)
-            .map((one) => one.entityId)
+            .map((rivalry) => rivalry.entityId)
             .sort(),
         );
       }),
@@ -79,7 +79,7 @@ describe('two copies worked on apart, then merged', () => {
         const all = merged(mine, theirs);
         expect(new Set(ids(all)).size).toBe(all.length);
         expect(all).toHaveLength(start.length + a.length + b.length);
-        expect(new Set(heads(all).map((one) => one.entityId)).size).toBe(heads(all).length);
+        expect(new Set(heads(all).map((head) => head.entityId)).size).toBe(heads(all).length);
       }),
       { numRuns: 300 },
     );

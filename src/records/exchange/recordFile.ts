@@ -34,7 +34,7 @@ const MOST_DETAILS = 5;
 export function recordFileOf(records: readonly AnyRecord[], exportedAt: string): RecordFile {
   const head = fileHead(exportedAt);
   const seal = new SealWriter(head);
-  records.forEach((one) => seal.add(one));
+  records.forEach((record) => seal.add(record));
   return {
     format: FILE_FORMAT,
     formatVersion: SCHEMA_VERSION,

@@ -53,7 +53,7 @@ describe('an exported file', () => {
         `${text.slice(0, at)} ${text.slice(at)}`,
       ];
       const same = changes.filter(
-        (one) => verifyFile(one).status === 'whole' && one.trim() !== text,
+        (change) => verifyFile(change).status === 'whole' && change.trim() !== text,
       );
       expect(same).toEqual([]);
     }

@@ -66,8 +66,8 @@ export class FileVerification {
   /** The lot whose records give a digest; null where none does. */
   checkDigest(digest: string): DigestHit | null {
     const codes = new Map(
-      this.rows.flatMap((one) =>
-        one.kind === 'lot' ? [[one.entityId, one.content.code] as const] : [],
+      this.rows.flatMap((row) =>
+        row.kind === 'lot' ? [[row.entityId, row.content.code] as const] : [],
       ),
     );
     for (const [lotId, code] of codes) {

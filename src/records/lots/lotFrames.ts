@@ -55,7 +55,7 @@ export const lotFramesKind = recordKind({
   refers: (content) => [{ path: 'harvestId', id: content.harvestId, kind: 'harvest' }],
   follows: ({ harvestId, frames }) => [
     harvestId,
-    ...frames.flatMap((one) => [one.frameId, one.checkId]),
+    ...frames.flatMap((frame) => [frame.frameId, frame.checkId]),
   ],
 });
 export type LotFrames = RevisionOf<typeof lotFramesKind>;

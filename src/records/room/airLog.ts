@@ -26,7 +26,7 @@ export const airLogContentSchema = z
   .superRefine(({ minutes, temperatureC, relativeHumidity }, context) => {
     const even =
       minutes.length === temperatureC.length && minutes.length === relativeHumidity.length;
-    const rising = minutes.every((one, at) => at === 0 || one > (minutes[at - 1] ?? 0));
+    const rising = minutes.every((minute, at) => at === 0 || minute > (minutes[at - 1] ?? 0));
     const message = even ? 'notForward' : 'entriesUneven';
     if (!even || !rising) context.addIssue({ code: 'custom', path: ['minutes'], message });
   });

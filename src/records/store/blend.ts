@@ -55,13 +55,13 @@ export const blendKind = recordKind({
       { path: `tanks[${at}].lotId`, id: lotId, kind: 'lot' },
       ...each(
         `tanks[${at}].pours`,
-        pours.map((one) => one.lotId),
+        pours.map((pour) => pour.lotId),
         'lot',
       ),
     ]),
   chain: ({ content: { tanks } }) => ({
-    anchors: tanks.map((one) => one.lotId),
-    follows: tanks.flatMap((tank) => tank.pours.map((one) => one.lotId)),
+    anchors: tanks.map((tank) => tank.lotId),
+    follows: tanks.flatMap((tank) => tank.pours.map((pour) => pour.lotId)),
   }),
 });
 export type Blend = RevisionOf<typeof blendKind>;

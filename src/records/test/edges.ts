@@ -35,7 +35,7 @@ function edgesOfNumber({ minimum, maximum, exclusiveMinimum }: Node): number[] {
 
 function edgesOfText({ format, maxLength }: Node): string[] {
   if (format === 'date') return EDGE_DAYS;
-  if (format === 'date-time') return EDGE_DAYS.map((one) => `${one}T12:00:00.000Z`);
+  if (format === 'date-time') return EDGE_DAYS.map((edgeDay) => `${edgeDay}T12:00:00.000Z`);
   return ['', 'x'.repeat(maxLength ?? 200)];
 }
 
@@ -59,10 +59,10 @@ function* edgesOfField(node: Node, value: unknown, path: string): Generator<[str
       return;
     case 'number':
     case 'integer':
-      for (const one of edgesOfNumber(node)) yield [path, one];
+      for (const edge of edgesOfNumber(node)) yield [path, edge];
       return;
     case 'string':
-      for (const one of edgesOfText(node)) yield [path, one];
+      for (const edge of edgesOfText(node)) yield [path, edge];
       return;
     case 'array':
       yield [path, []];

@@ -138,5 +138,5 @@ export function sampleGiven(yard: SampleYard, change: Partial<GivenContent> = {}
 
 /** The looks among some records, in order. */
 export function checksIn(records: readonly AnyRecord[]): FrameCheckContent[] {
-  return records.flatMap((one) => (one.kind === 'frame-check' ? [one.content] : []));
+  return records.flatMap((record) => (record.kind === 'frame-check' ? [record.content] : []));
 }

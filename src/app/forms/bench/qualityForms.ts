@@ -158,10 +158,9 @@ function labValue(quantity: LabQuantity) {
 }
 
 const labValues = group(
-  Object.fromEntries(LAB_QUANTITIES.map((one) => [one, labValue(one)])) as Record<
-    LabQuantity,
-    ReturnType<typeof labValue>
-  >,
+  Object.fromEntries(
+    LAB_QUANTITIES.map((labQuantity) => [labQuantity, labValue(labQuantity)]),
+  ) as Record<LabQuantity, ReturnType<typeof labValue>>,
 );
 
 /** Values of a report: only those that it has. */

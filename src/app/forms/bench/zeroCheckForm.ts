@@ -39,7 +39,7 @@ const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
   line: look,
   empty: ['', '', ''],
   fill: (values, preferences) => {
-    const typed = values.map((one) => look.fill(one, preferences));
+    const typed = values.map((value) => look.fill(value, preferences));
     return [...typed, '', ''].slice(0, Math.max(LEAST_FIELDS, typed.length));
   },
   read: (typed, at) =>
@@ -111,7 +111,7 @@ export function readZeroCheckForm(
   const { scale, resolution, atc } = former ?? meter;
   const isOil = form.reference === 'certified-oil';
   /** the field of each look that was typed: empty ones are left out of the record */
-  const typed = form.dialValues.flatMap((one, at) => (one.trim() === '' ? [] : [at]));
+  const typed = form.dialValues.flatMap((dialValue, at) => (dialValue.trim() === '' ? [] : [at]));
   return zeroCheckEntry.read(form, preferences, {
     rest: {
       scale,

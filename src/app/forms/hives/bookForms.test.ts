@@ -62,7 +62,7 @@ describe('entries of the book come back from their forms as they were', () => {
   });
 
   test('a flow that is still on', () => {
-    const flow = yard.records.find((one) => one.kind === 'flow')!;
+    const flow = yard.records.find((record) => record.kind === 'flow')!;
     expect(flowEntry.read(flowEntry.fill(flow.content, metric), metric)).toEqual({
       ok: true,
       content: flow.content,

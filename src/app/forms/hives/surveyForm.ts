@@ -73,10 +73,10 @@ export const freshSurvey = (start: number, preferences: Preferences): SurveyForm
 /** Boxes that can be judged: on a hive, or set aside in the yard asked for. */
 export function boxesToJudge(book: Book, yardId: string): Box[] {
   return book.boxes.filter(
-    (one) =>
-      one.content.boxKind === 'box' &&
-      one.content.offDay === null &&
-      (yardId === '' ? one.content.colonyId !== null : yardOfBox(book, one)?.entityId === yardId),
+    (box) =>
+      box.content.boxKind === 'box' &&
+      box.content.offDay === null &&
+      (yardId === '' ? box.content.colonyId !== null : yardOfBox(book, box)?.entityId === yardId),
   );
 }
 
@@ -102,7 +102,7 @@ export const surveySize = (form: SurveyForm, preferences: Preferences): Size | n
 /** The yard that all chosen boxes are in, null for several or none. */
 function commonYard(form: SurveyValues, book: Book): string | null {
   const yards = new Set(
-    form.boxIds.map((one) => yardOfBox(book, boxOf(book, one))?.entityId ?? null),
+    form.boxIds.map((boxId) => yardOfBox(book, boxOf(book, boxId))?.entityId ?? null),
   );
   if (form.boxIds.length === 0) return form.yardId === '' ? null : form.yardId;
   const [first = null] = yards;
@@ -114,7 +114,7 @@ function usualLabel(form: SurveyValues, book: Book): string {
   const [first] = form.boxIds;
   const box = boxOf(book, first ?? null);
   if (form.boxIds.length === 1 && box) return boxName(book, box);
-  const hives = new Set(form.boxIds.map((one) => boxOf(book, one)?.content.colonyId ?? null));
+  const hives = new Set(form.boxIds.map((boxId) => boxOf(book, boxId)?.content.colonyId ?? null));
   const [hive = null] = hives;
   const name = hives.size === 1 ? colonyOf(book, hive)?.content.name : undefined;
   return name ?? yardOf(book, commonYard(form, book))?.content.name ?? '';

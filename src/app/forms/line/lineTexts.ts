@@ -32,8 +32,8 @@ export const people: Codec<People, string> = codec(
   '',
   peopleText,
   (text, at) => {
-    const read = partsOf(text).map((one) => {
-      const [, name = '', pace] = /^(.*?)(?:\s+(\d+)\s*%)?$/.exec(one) ?? [];
+    const read = partsOf(text).map((part) => {
+      const [, name = '', pace] = /^(.*?)(?:\s+(\d+)\s*%)?$/.exec(part) ?? [];
       return { name: name.trim(), speed: pace === undefined ? 1 : Number(pace) / 100 };
     });
     if (read.length === 0) at.fail(lineFormWords.typeWhoWorksSuchAs());
@@ -50,11 +50,11 @@ export const breaks: Codec<Breaks, string> = codec(
       .map(({ fromMin, minutes }) => lineFormWords.min({ fromMin: clockText(fromMin), minutes }))
       .join(', '),
   (text, at) =>
-    partsOf(text).flatMap((one) => {
-      const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(one) ?? [];
+    partsOf(text).flatMap((part) => {
+      const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(part) ?? [];
       const fromMin = readClock(start);
       if (fromMin === null) {
-        at.fail(lineFormWords.isNotABreakType({ one }));
+        at.fail(lineFormWords.isNotABreakType({ one: part }));
         return [];
       }
       return [{ fromMin, minutes: Number(minutes) }];

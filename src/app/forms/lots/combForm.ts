@@ -38,7 +38,7 @@ export const SHAKE_NAMES: Readonly<Record<ShakeResult, string>> = {
 };
 
 export const SHAKE_CHOICES = choicesOf(
-  Object.fromEntries(SHAKE_RESULTS.map((one) => [one, SHAKE_NAMES[one]])),
+  Object.fromEntries(SHAKE_RESULTS.map((shakeResult) => [shakeResult, SHAKE_NAMES[shakeResult]])),
 ) as readonly { readonly value: ShakeResult; readonly label: string }[];
 
 /** What was seen of the comb of a lot. */

@@ -71,5 +71,7 @@ export const readContainerForm = (
   preferences: Preferences,
 ): Parsed<ContainerContent> =>
   containerEntry.read(form, preferences, {
-    rest: ({ suspects, count }) => ({ suspects: suspects.filter((one) => one.item <= count) }),
+    rest: ({ suspects, count }) => ({
+      suspects: suspects.filter((suspect) => suspect.item <= count),
+    }),
   });

@@ -116,7 +116,7 @@ function combParts({ massKg, openShare, moisturePercent, cappedPercent }: Asked)
       moisturePercent: cappedPercent ?? moisturePercent,
     },
   ];
-  return parts.filter((one) => one.massKg > 0.001 * massKg);
+  return parts.filter((part) => part.massKg > 0.001 * massKg);
 }
 
 /** Depth of a layer [mm]; null for combs and for what cannot be one. */

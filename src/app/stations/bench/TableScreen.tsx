@@ -62,7 +62,9 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     const label = benchWords.readingsSaved({ contents: contents.length });
     const done = await dispatch(
       perform(label, (scribe) =>
-        contents.map((one) => firstRevision(scribe, 'reading', { ...one, takenAt: now }, lotId)),
+        contents.map((content) =>
+          firstRevision(scribe, 'reading', { ...content, takenAt: now }, lotId),
+        ),
       ),
     );
     return done.ok;
@@ -72,7 +74,7 @@ function TableView({ file }: { file: LotFile }): ReactElement {
     const { rows, ...same } = form.getValues();
     start({
       ...same,
-      rows: rows.map((one) => ({ ...one, dial: '', temperature: '', remark: '' })),
+      rows: rows.map((row) => ({ ...row, dial: '', temperature: '', remark: '' })),
     });
   });
   const paste = (text: string): void => {

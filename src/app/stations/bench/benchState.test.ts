@@ -16,14 +16,14 @@ const ledger = demoLedger(season, Date.parse('2026-11-25T12:00:00Z'));
 const NOW = '2026-11-25T12:00:00.000Z';
 
 const meterNamed = (name: string) => {
-  const found = [...meters.values()].find((one) => one.instrument.content.name === name);
+  const found = [...meters.values()].find((meter) => meter.instrument.content.name === name);
   if (!found) throw new Error(`no meter ${name}`);
   return found;
 };
 
 describe('what to measure next in the demo season', () => {
   const lots = lotsToMeasure(ledger, DEFAULT_PREFERENCES);
-  const next = (name: string) => lots.find((one) => one.file.lot.content.name === name)?.next;
+  const next = (name: string) => lots.find((lot) => lot.file.lot.content.name === name)?.next;
 
   test('what was never measured comes first, what is signed last', () => {
     expect(lots[0]?.file.lot.content.name).toBe('Sea lavender, outer marsh');
@@ -72,9 +72,9 @@ describe('all readings', () => {
   test('latest first, those in doubt marked, the ling lot’s among them', () => {
     const lines = readingLines(ledger);
     expect(lines).toHaveLength(29);
-    const moments = lines.map((one) => one.takenAt);
+    const moments = lines.map((line) => line.takenAt);
     expect([...moments].sort().reverse()).toEqual(moments);
-    expect(new Set(lines.filter((one) => one.doubt).map((one) => one.lot))).toEqual(
+    expect(new Set(lines.filter((line) => line.doubt).map((line) => line.lot))).toEqual(
       new Set(['Ling from the moor']),
     );
   });

@@ -34,7 +34,7 @@ describe('twenty buckets in a table', () => {
   test('a row each, those of the plan first', () => {
     const rows = freshRows(vessels, ['c#7', 'c#3', 'gone#1']);
     expect(rows).toHaveLength(20);
-    expect(rows.slice(0, 3).map((one) => one.vessel)).toEqual(['c#7', 'c#3', 'c#1']);
+    expect(rows.slice(0, 3).map((row) => row.vessel)).toEqual(['c#7', 'c#3', 'c#1']);
     expect(freshRows([])).toHaveLength(1);
   });
 
@@ -93,7 +93,7 @@ describe('a table pasted from a spreadsheet, or a CSV file', () => {
       spot: '',
     });
     expect(
-      lines.map((one) => [one.row.vessel, one.content?.dialValue, one.content?.temperatureC]),
+      lines.map((line) => [line.row.vessel, line.content?.dialValue, line.content?.temperatureC]),
     ).toEqual([
       ['c#3', 17.4, 22.5],
       ['c#4', 17.8, 21],
@@ -104,7 +104,7 @@ describe('a table pasted from a spreadsheet, or a CSV file', () => {
     const { form, lines } = pasted('1\t17.4\t22\n2\t17.6\t22\n3\t18.0\t23');
     expect(form.heading).toBe('no');
     expect(form.columns).toMatchObject({ vessel: '0', dial: '1', temperature: '2' });
-    expect(lines.every((one) => one.content)).toBe(true);
+    expect(lines.every((line) => line.content)).toBe(true);
     expect(looksLikeHeading([['1', '2']])).toBe(false);
   });
 
@@ -133,7 +133,7 @@ describe('a table pasted from a spreadsheet, or a CSV file', () => {
     expect(
       leftOver(
         form,
-        lines.filter((one) => one.content),
+        lines.filter((line) => line.content),
       ),
     ).toBe('');
     const corrected = pasted(left.replace('99', '19'), { heading: 'yes' });

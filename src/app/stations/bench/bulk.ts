@@ -56,8 +56,8 @@ export function freshRows(
 ): BulkRow[] {
   const first = new Set(planned);
   const inOrder = [
-    ...planned.filter((id) => vessels.some((one) => one.id === id)),
-    ...vessels.map((one) => one.id).filter((id) => !first.has(id)),
+    ...planned.filter((id) => vessels.some((vessel) => vessel.id === id)),
+    ...vessels.map((vessel) => vessel.id).filter((id) => !first.has(id)),
   ];
   const ids = inOrder.length > 0 ? inOrder : [''];
   return ids.map((vessel) => ({ vessel, dial: '', temperature: '', spot: '', remark: '' }));
@@ -107,7 +107,7 @@ export function readRow(
 
 /** Rows in which something was typed. */
 export const filledRows = (rows: readonly BulkRow[]): BulkRow[] =>
-  rows.filter((one) => one.dial.trim() !== '');
+  rows.filter((row) => row.dial.trim() !== '');
 
 /** What of a row was typed that would be lost without a dial value. */
 const hasMore = ({ dial, temperature, remark }: BulkRow): boolean =>

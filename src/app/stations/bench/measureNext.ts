@@ -25,8 +25,8 @@ export interface ToMeasure {
 
 /** Suspicious vessels that have no reading of their own. */
 function unreadSuspects(evidence: LotEvidence): string[] {
-  const read = new Set(evidence.readings.map((one) => one.vesselId));
-  const left = suspectVesselsOf(evidence).filter((one) => !read.has(one.id));
+  const read = new Set(evidence.readings.map((reading) => reading.vesselId));
+  const left = suspectVesselsOf(evidence).filter((suspectVessel) => !read.has(suspectVessel.id));
   return left.map((one) => one.label);
 }
 
@@ -36,7 +36,7 @@ function nextOf(
   preferences: Preferences,
 ): [number, string] {
   const has = (ruleId: string): boolean =>
-    ruling.findings.some((one) => one.ruleId === ruleId && one.bearing === 'measure');
+    ruling.findings.some((finding) => finding.ruleId === ruleId && finding.bearing === 'measure');
   const plan = planVerdictOf(evidence);
   const suspects = unreadSuspects(evidence);
   if (evidence.readings.length === 0) return [0, benchWords.notMeasuredYetTakeA()];

@@ -72,7 +72,7 @@ export function guessColumns(
 function vesselIn(text: string, vessels: readonly VesselEvidence[]): string | null {
   if (text === '') return '';
   const wanted = text.toLowerCase();
-  const byLabel = vessels.find((one) => one.label.toLowerCase() === wanted);
+  const byLabel = vessels.find((vessel) => vessel.label.toLowerCase() === wanted);
   if (byLabel) return byLabel.id;
   const number = /^\D*(\d+)$/.exec(text)?.[1];
   if (number === undefined || !/^[a-z. #-]*\d+$/i.test(text)) return null;
@@ -81,7 +81,7 @@ function vesselIn(text: string, vessels: readonly VesselEvidence[]): string | nu
 
 function spotIn(text: string): Spot | '' | null {
   if (text === '') return '';
-  return SPOTS.find((one) => one === text.toLowerCase()) ?? null;
+  return SPOTS.find((spot) => spot === text.toLowerCase()) ?? null;
 }
 
 /** A line of a pasted table: a reading, or what is wrong with it. */
@@ -143,12 +143,12 @@ function readLine(
 export function readPasted(form: BulkForm, context: PasteContext): PastedLine[] {
   const cells = cellsOf(form.paste);
   const skip = form.heading === 'yes' ? 1 : 0;
-  return cells.slice(skip).map((one, at) => readLine(form, one, at + 1 + skip, context));
+  return cells.slice(skip).map((cell, at) => readLine(form, cell, at + 1 + skip, context));
 }
 
 /** What is left of the text once the good lines are kept: the heading, the bad ones, and those that waited. */
 export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
-  const bad = lines.filter((one) => one.content === null).map((one) => [...one.cells]);
+  const bad = lines.filter((line) => line.content === null).map((line) => [...line.cells]);
   const left = [...bad, ...waitingLines(form.paste)];
   if (left.length === 0) return '';
   const heading = form.heading === 'yes' ? cellsOf(form.paste).slice(0, 1) : [];

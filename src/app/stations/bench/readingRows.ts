@@ -28,7 +28,7 @@ export interface ReadingLine {
 }
 
 function linesOf(file: LotFile, { meters }: Ledger): ReadingLine[] {
-  const labels = new Map(vesselsOf(file.containers).map((one) => [one.id, one.label]));
+  const labels = new Map(vesselsOf(file.containers).map((vessel) => [vessel.id, vessel.label]));
   const { content: lot } = file.lot;
   return file.readings.map((reading) => {
     const { content, entityId } = reading;

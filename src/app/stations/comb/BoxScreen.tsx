@@ -83,7 +83,7 @@ function LoadedBox({ book, harvest, box }: LoadedProps): ReactElement {
   const others = useOtherBoxes(harvestId, box.entityId);
   const day = useDay(book, harvest, { here: stories, others });
   const isHere = combPlace?.harvestId === harvestId && combPlace.boxId === box.entityId;
-  const wanted = isHere ? combPlace.slot : (places?.find((one) => !one.today)?.slot ?? 1);
+  const wanted = isHere ? combPlace.slot : (places?.find((place) => !place.today)?.slot ?? 1);
   const slot = Math.min(slots, Math.max(1, wanted));
   const opened = places !== undefined && !isHere;
   useEffect(() => {

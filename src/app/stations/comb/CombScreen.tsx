@@ -55,7 +55,7 @@ function DayRow({ harvest, book }: { harvest: Harvest; book: Book }): ReactEleme
         <span className="grow">
           <span className="block text-xl leading-tight font-bold">{content.name}</span>
           <span className="block text-base text-ink-soft">
-            {facts.filter((one) => one !== undefined).join(' · ')}
+            {facts.filter((fact) => fact !== undefined).join(' · ')}
           </span>
         </span>
         <ChevronRight aria-hidden className="size-6 shrink-0" />
@@ -95,8 +95,8 @@ export function CombScreen(): ReactElement {
             {combWords.days()}
           </h2>
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-            {book.harvests.map((one) => (
-              <DayRow key={one.entityId} harvest={one} book={book} />
+            {book.harvests.map((harvest) => (
+              <DayRow key={harvest.entityId} harvest={harvest} book={book} />
             ))}
           </ul>
         </section>

@@ -76,7 +76,7 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
   const onDragEnd = ({ active, over }: DragEndEvent): void => {
     if (over) move(String(active.id), Number(over.id));
   };
-  const full = groups.filter((one) => one.keys.length > 0).length;
+  const full = groups.filter((group) => group.keys.length > 0).length;
   return (
     <>
       <h1 className="pt-5 text-4xl leading-tight font-bold">
@@ -105,7 +105,7 @@ function GroupView({ day }: { day: HarvestDay }): ReactElement {
                   at={at}
                   group={group}
                   names={groups.map((one) => one.name)}
-                  items={items.filter((one) => group.keys.includes(one.key))}
+                  items={items.filter((item) => group.keys.includes(item.key))}
                   expectation={expectation}
                   harvest={day.harvest}
                   book={day.book}

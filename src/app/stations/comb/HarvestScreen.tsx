@@ -34,7 +34,7 @@ function DayHeader({ day }: { day: HarvestDay }): ReactElement {
       <div className="grow basis-72">
         <h1 className="text-4xl leading-tight font-bold">{content.name}</h1>
         <p className="mt-1 text-lg text-ink-soft">
-          {facts.filter((one) => one !== undefined).join(' · ')}
+          {facts.filter((fact) => fact !== undefined).join(' · ')}
         </p>
         {content.remark !== '' && <p className="mt-1 text-lg">{content.remark}</p>}
       </div>
@@ -88,7 +88,7 @@ function nextBoxId(
   combPlace: CombPlace | null,
 ): string | null {
   if (combPlace?.harvestId === harvest.entityId) return combPlace.boxId;
-  const boxes = book.boxes.filter((one) => one.content.boxKind === 'box');
+  const boxes = book.boxes.filter((box) => box.content.boxKind === 'box');
   const counts = new Map<string, number>();
   for (const { check } of judged) counts.set(check.boxId, (counts.get(check.boxId) ?? 0) + 1);
   const begun = boxes.find(({ entityId, content }) => {

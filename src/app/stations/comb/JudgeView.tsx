@@ -195,7 +195,7 @@ export function JudgeView(props: JudgeViewProps): ReactElement {
             {[colony?.content.name, box.content.label].filter(Boolean).join(', ')}
           </h1>
           <p className="text-base leading-tight text-ink-soft">
-            {facts.filter((one) => one !== '').join(' · ')}
+            {facts.filter((fact) => fact !== '').join(' · ')}
           </p>
         </div>
       </header>

@@ -174,7 +174,7 @@ export function QuickTakeScreen(): ReactElement {
               <Field
                 of={quickTakeForm}
                 at="formatId"
-                choices={formats.map((one) => ({ value: one.id, label: one.name }))}
+                choices={formats.map((format) => ({ value: format.id, label: format.name }))}
               />
               <Field of={quickTakeForm} at="massKg" />
             </div>

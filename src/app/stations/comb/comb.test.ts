@@ -51,11 +51,11 @@ describe('the drawn comb', () => {
   test('the second grid lies between the points of the first', () => {
     const both = pointBoard(48);
     const points = Array.from({ length: 48 }, (_, at) => both.centre(at));
-    const apart = points.map((one, at) =>
+    const apart = points.map((point, at) =>
       Math.min(
         ...points
           .filter((_, other) => other !== at)
-          .map((two) => Math.hypot(one.x - two.x, one.y - two.y)),
+          .map((two) => Math.hypot(point.x - two.x, point.y - two.y)),
       ),
     );
     expect(Math.min(...apart)).toBeCloseTo(Math.SQRT1_2, 6);
@@ -220,9 +220,9 @@ describe('a few frames and a bucket', () => {
       'put-back',
     ]);
     const records = quickTakeRecords(countingScribe(), read.content, { code: '260810-a' });
-    const composition = records.find((one) => one.kind === 'lot-frames');
+    const composition = records.find((record) => record.kind === 'lot-frames');
     expect(composition?.content.frames).toHaveLength(2);
-    const bucket = records.find((one) => one.kind === 'container');
+    const bucket = records.find((record) => record.kind === 'container');
     expect(bucket?.content.amount).toMatchObject({ by: 'mass', massKg: 3.4 });
     expect(bucket?.ownerId).toBe(composition?.ownerId);
   });
@@ -233,7 +233,7 @@ describe('a few frames and a bucket', () => {
     const read = readQuickTake(form, DEFAULT_PREFERENCES, today);
     if (!read.ok) throw new Error('it is right');
     const composition = quickTakeRecords(countingScribe(), read.content, { code: 'a' }).find(
-      (one) => one.kind === 'lot-frames',
+      (quickTakeRecord) => quickTakeRecord.kind === 'lot-frames',
     );
     expect(composition?.content.frames).toHaveLength(3);
   });

@@ -95,7 +95,7 @@ describe('a day in figures', () => {
       schools: SCHOOLS,
       expectation: priorExpectation(),
     });
-    for (const one of outcomes) expect(one.takenFrames + one.leftFrames).toBe(3);
-    expect(outcomes.map((one) => one.takenFrames)).toEqual([1, 2, 2, 3, 3, 2]);
+    for (const outcome of outcomes) expect(outcome.takenFrames + outcome.leftFrames).toBe(3);
+    expect(outcomes.map((outcome) => outcome.takenFrames)).toEqual([1, 2, 2, 3, 3, 2]);
   });
 });

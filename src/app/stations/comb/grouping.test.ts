@@ -76,11 +76,11 @@ describe('frames parted into lots', () => {
   });
 
   test('every frame is in one lot and no lot is empty, by whatever rules and moves', () => {
-    const rules = fc.subarray(GROUP_RULES.filter((one) => one !== 'capping'));
+    const rules = fc.subarray(GROUP_RULES.filter((groupRule) => groupRule !== 'capping'));
     fc.assert(
       fc.property(rules, fc.nat(4), fc.nat(5), (chosen, which, to) => {
         const groups = groupedBy(items, chosen, PARTING);
-        expect(groups.every((one) => one.keys.length > 0)).toBe(true);
+        expect(groups.every((group) => group.keys.length > 0)).toBe(true);
         const key = items[which]!.key;
         const target = to % groups.length;
         const after = moved(groups, key, target);

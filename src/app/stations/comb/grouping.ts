@@ -80,14 +80,14 @@ const keyInLot = ({ frameId, boxId, checkId }: LotFrame): string =>
 
 /** What of a day is in lots already: frames, boxes judged whole, and strokes over typed boxes. */
 export function keysInLots(lots: readonly { readonly frames: readonly LotFrame[] }[]): Set<string> {
-  return new Set(lots.flatMap((one) => one.frames.map(keyInLot)));
+  return new Set(lots.flatMap((lot) => lot.frames.map(keyInLot)));
 }
 
 type Colour = (typeof COMB_COLOURS)[number];
 
 /** The colour of a frame: that of both sides, or mixed where they differ. */
 export function frameColour(frame: LotFrame): Colour {
-  const seen = [...new Set(frame.colours.filter((one) => one !== 'unseen'))];
+  const seen = [...new Set(frame.colours.filter((colour) => colour !== 'unseen'))];
   if (seen.length === 0) return 'unseen';
   return seen.length === 1 && seen[0] ? seen[0] : 'mixed';
 }
@@ -120,7 +120,7 @@ export function groupedBy(
   const nameOf = (item: GroupItem): string => {
     const parts = rules.map((rule) => partOf(item, rule, ripeShare));
     const kind = item.act === 'comb-honey' ? [combWords.combHoney2()] : [];
-    const words = [...parts, ...kind].filter((one) => one !== NOT_NAMED);
+    const words = [...parts, ...kind].filter((part) => part !== NOT_NAMED);
     return words.length > 0 ? words.join(', ') : dayName;
   };
   return [...groupBy(items, nameOf)].map(([name, own]) => ({
@@ -142,8 +142,8 @@ export function moved(groups: readonly Group[], key: string, to: number): Group[
 /** Honey of some frames together; they were judged alike, so their doubts add up. */
 export function groupMass(items: readonly GroupItem[]): MassEstimate {
   return {
-    massKg: items.reduce((sum, one) => sum + one.frame.honeyKg, 0),
-    standardUncertaintyKg: items.reduce((sum, one) => sum + one.frame.honeyStandardKg, 0),
+    massKg: items.reduce((sum, item) => sum + item.frame.honeyKg, 0),
+    standardUncertaintyKg: items.reduce((sum, item) => sum + item.frame.honeyStandardKg, 0),
   };
 }
 

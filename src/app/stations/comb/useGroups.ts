@@ -28,7 +28,8 @@ function keptIn(draft: Readonly<Record<string, unknown>> | undefined): Kept | un
     Array.isArray(rules) &&
     Array.isArray(groups) &&
     groups.every(
-      (one: Partial<Group> | null) => typeof one?.name === 'string' && Array.isArray(one.keys),
+      (group: Partial<Group> | null) =>
+        typeof group?.name === 'string' && Array.isArray(group.keys),
     );
   return fits ? (draft as unknown as Kept) : undefined;
 }
@@ -64,15 +65,15 @@ export function useGroups(day: HarvestDay) {
   const { entityId: harvestId, content: harvest } = day.harvest;
 
   const items = useMemo(() => {
-    const own = lots.flatMap((one) =>
-      one.frames?.content.harvestId === harvestId ? [one.frames.content] : [],
+    const own = lots.flatMap((lot) =>
+      lot.frames?.content.harvestId === harvestId ? [lot.frames.content] : [],
     );
     return groupItems(day, keysInLots(own));
   }, [day, lots, harvestId]);
   const rules = kept?.rules ?? ['flow'];
   const parting = { ripeShare: day.judging.school.ripeShare, dayName: harvest.name };
   const proposed = groupedBy(items, rules, parting);
-  const keys = new Set(items.map((one) => one.key));
+  const keys = new Set(items.map((item) => item.key));
   const groups = kept ? upToDate(kept, proposed, keys) : proposed;
 
   const put = (next: Kept): void => {
@@ -91,7 +92,7 @@ export function useGroups(day: HarvestDay) {
     });
   };
   const makeLots = async (): Promise<void> => {
-    const wanted = groups.filter((one) => one.keys.length > 0);
+    const wanted = groups.filter((group) => group.keys.length > 0);
     const codes = [...taken];
     const basis = {
       harvestId,
@@ -108,7 +109,7 @@ export function useGroups(day: HarvestDay) {
           wanted.flatMap(({ name, keys: own }) => {
             const code = nextCode(parseISO(harvest.day), codes);
             codes.push(code);
-            const frames = items.filter((one) => own.includes(one.key)).map((one) => one.frame);
+            const frames = items.filter((item) => own.includes(item.key)).map((item) => item.frame);
             return lotRecords(scribe, basis, { code, name, frames });
           }),
         { draft: formKey },

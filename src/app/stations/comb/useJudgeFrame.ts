@@ -91,7 +91,7 @@ export function judgedDraft(task: JudgeTask, read: DraftRead): JudgedFrame | nul
     check: checkOf(task, read, frameId),
     earlier: task.place.earlier.map((one) => one.content),
   };
-  const others = task.others.filter((one) => one.frameId !== frameId);
+  const others = task.others.filter((other) => other.frameId !== frameId);
   const judged = judgeFrames([...others, story], task.judging).at(-1);
   if (!judged) return null;
   const act = read.override && allowedOverride(judged.evidence, read.override.act);
@@ -132,7 +132,7 @@ function revisions(
 
 /** Warmth of the comb as it was last noted on this day; frames of a box are as warm as each other. */
 function lastCombTemperatureC({ others, box }: JudgeTask): number | null {
-  const noted = others.filter((one) => one.check.boxId === box.entityId);
+  const noted = others.filter((other) => other.check.boxId === box.entityId);
   return noted.at(-1)?.check.combTemperatureC ?? null;
 }
 

@@ -107,11 +107,11 @@ export function BenchQuality(): ReactElement {
       <PlainTable
         label={handbookWords.colourClasses()}
         head={[handbookWords.class(), handbookWords.pfundUpTo()]}
-        rows={COLOUR_CLASSES.map((one) => [
-          colourName(one.id),
-          one.upToMm === Infinity
+        rows={COLOUR_CLASSES.map((colourClass) => [
+          colourName(colourClass.id),
+          colourClass.upToMm === Infinity
             ? handbookWords.above()
-            : handbookWords.mmUptomm({ upToMm: one.upToMm }),
+            : handbookWords.mmUptomm({ upToMm: colourClass.upToMm }),
         ])}
       />
       <PlainTable
@@ -122,16 +122,16 @@ export function BenchQuality(): ReactElement {
           handbookWords.conductivity(),
           handbookWords.colour(),
         ]}
-        rows={FLOWER_KINDS.map((one) => [
-          one.name,
-          one.leastPollenPercent === null
+        rows={FLOWER_KINDS.map((flowerKind) => [
+          flowerKind.name,
+          flowerKind.leastPollenPercent === null
             ? handbookWords.some()
-            : handbookWords.from({ leastPollenPercent: one.leastPollenPercent }),
+            : handbookWords.from({ leastPollenPercent: flowerKind.leastPollenPercent }),
           handbookWords.toMsCm({
-            conductivityMsPerCm: one.conductivityMsPerCm[0],
-            conductivityMsPerCm2: one.conductivityMsPerCm[1],
+            conductivityMsPerCm: flowerKind.conductivityMsPerCm[0],
+            conductivityMsPerCm2: flowerKind.conductivityMsPerCm[1],
           }),
-          one.colours.map(colourName).join(', '),
+          flowerKind.colours.map(colourName).join(', '),
         ])}
       />
       <p>{handbookWords.afterPersanoOddoPiroDoubtful()}</p>

@@ -78,11 +78,11 @@ export function JudgingComb(): ReactElement {
           handbookWords.cleanShakeExcusesTo(),
           handbookWords.weakPoint(),
         ]}
-        rows={SCHOOLS.map((one) => [
-          one.name,
-          `${percent(one.ripeShare)}${one.rule === 'pooled' ? handbookWords.ofAllTakenTogether() : one.rule === 'all-honey' ? handbookWords.theRestIsDried() : handbookWords.onEachSide()}`,
-          one.excusedShare === null ? handbookWords.nothing() : percent(one.excusedShare),
-          weakPointOf(one),
+        rows={SCHOOLS.map((school) => [
+          school.name,
+          `${percent(school.ripeShare)}${school.rule === 'pooled' ? handbookWords.ofAllTakenTogether() : school.rule === 'all-honey' ? handbookWords.theRestIsDried() : handbookWords.onEachSide()}`,
+          school.excusedShare === null ? handbookWords.nothing() : percent(school.excusedShare),
+          weakPointOf(school),
         ])}
       />
       <p>{handbookWords.schoolsAreCommonPracticeWithout()}</p>

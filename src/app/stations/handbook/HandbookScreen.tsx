@@ -144,12 +144,12 @@ function Limits(): ReactElement {
           handbookWords.heather(),
           commonWords.note(),
         ]}
-        rows={ruleSets.map((one) => [
-          one.name,
-          one.edition,
-          `${one.moistureLimitPercent.ordinary.toFixed(1)} %`,
-          `${one.moistureLimitPercent.heather.toFixed(1)} %`,
-          [one.status === 'own' ? handbookWords.enteredByYou() : '', ruleSetNote(one)]
+        rows={ruleSets.map((ruleSet) => [
+          ruleSet.name,
+          ruleSet.edition,
+          `${ruleSet.moistureLimitPercent.ordinary.toFixed(1)} %`,
+          `${ruleSet.moistureLimitPercent.heather.toFixed(1)} %`,
+          [ruleSet.status === 'own' ? handbookWords.enteredByYou() : '', ruleSetNote(ruleSet)]
             .filter(Boolean)
             .join('; '),
         ])}
@@ -166,13 +166,17 @@ function Fermentation(): ReactElement {
       <PlainTable
         label={handbookWords.fermentationClasses()}
         head={[handbookWords.waterUpTo(), handbookWords.safeForAboutAYear()]}
-        rows={FERMENTATION_CLASSES.map((one) => [
-          one.upToPercent === Infinity ? handbookWords.above() : `${one.upToPercent} %`,
-          one.safeBelowYeastPerG === 0
+        rows={FERMENTATION_CLASSES.map((fermentationClass) => [
+          fermentationClass.upToPercent === Infinity
+            ? handbookWords.above()
+            : `${fermentationClass.upToPercent} %`,
+          fermentationClass.safeBelowYeastPerG === 0
             ? handbookWords.never()
-            : one.safeBelowYeastPerG === Infinity
+            : fermentationClass.safeBelowYeastPerG === Infinity
               ? handbookWords.whateverTheYeastCount()
-              : handbookWords.underCellsPerGram({ safeBelowYeastPerG: one.safeBelowYeastPerG }),
+              : handbookWords.underCellsPerGram({
+                  safeBelowYeastPerG: fermentationClass.safeBelowYeastPerG,
+                }),
         ])}
       />
     </Chapter>
@@ -202,10 +206,10 @@ export function HandbookScreen(): ReactElement {
         <PlainTable
           label={handbookWords.rules()}
           head={[handbookWords.rule(), handbookWords.source(), handbookWords.looksAt()]}
-          rows={RULES.map((one) => [
-            tell(one.title),
-            sourceWords(one.source),
-            one.needs.map((need) => NEED_NAMES[need]).join(', ') || commonWords.all(),
+          rows={RULES.map((rule) => [
+            tell(rule.title),
+            sourceWords(rule.source),
+            rule.needs.map((need) => NEED_NAMES[need]).join(', ') || commonWords.all(),
           ])}
         />
       </Chapter>

@@ -45,9 +45,9 @@ export function WarmRoomChapter(): ReactElement {
       <PlainTable
         label={handbookWords.howBoxesStand()}
         head={[commonWords.boxes(), handbookWords.airThatReachesTheCombs()]}
-        rows={LAYOUTS.map((one) => [
-          LAYOUT_NAMES[one],
-          `${Math.round(100 * LAYOUT_FACTOR[one])} %`,
+        rows={LAYOUTS.map((layout) => [
+          LAYOUT_NAMES[layout],
+          `${Math.round(100 * LAYOUT_FACTOR[layout])} %`,
         ])}
       />
       <p>

@@ -37,7 +37,7 @@ function Severity(): ReactElement {
       <PlainTable
         label={handbookWords.outcomesMostSevereFirst()}
         head={[handbookWords.outcomeMostSevereFirst(), handbookWords.whatItSays()]}
-        rows={OUTCOMES.map((one) => [OUTCOME_NAMES[one], OUTCOME_WORDS[one]])}
+        rows={OUTCOMES.map((outcome) => [OUTCOME_NAMES[outcome], OUTCOME_WORDS[outcome]])}
       />
       <p>{handbookWords.theMostSevereFindingDecides()}</p>
     </Chapter>
@@ -50,26 +50,29 @@ function Keeping(): ReactElement {
       <p>{handbookWords.glucoseLeavesAsMonohydrateTo({ glucosePercent: GLUCOSE_PERCENT })}</p>
       <PlainTable
         label={handbookWords.waterInTheLiquidPart()}
-        head={[commonWords.water(), ...SHARES.map((one) => handbookWords.set({ one: 100 * one }))]}
+        head={[
+          commonWords.water(),
+          ...SHARES.map((share) => handbookWords.set({ one: 100 * share })),
+        ]}
         rows={MOISTURES.map((water) => [
           `${water} %`,
           ...SHARES.map(
-            (one) => `${liquidMoisturePercent(water, GLUCOSE_PERCENT, one).toFixed(1)} %`,
+            (share) => `${liquidMoisturePercent(water, GLUCOSE_PERCENT, share).toFixed(1)} %`,
           ),
         ])}
       />
       <p>
         {handbookWords.theClassOfAMonth({
-          storageRisks: STORAGE_RISKS.map((one) => RISK_NAMES[one]).join(', '),
+          storageRisks: STORAGE_RISKS.map((storageRisk) => RISK_NAMES[storageRisk]).join(', '),
         })}
       </p>
       <PlainTable
         label={handbookWords.places()}
         head={[handbookWords.place(), handbookWords.meanOfTheYear(), handbookWords.swing()]}
-        rows={STORE_PLACES.map((one) => [
-          PLACE_NAMES[one],
-          `${STORE_TEMPERATURES[one].meanC} °C`,
-          `± ${STORE_TEMPERATURES[one].swingC} °C`,
+        rows={STORE_PLACES.map((storePlace) => [
+          PLACE_NAMES[storePlace],
+          `${STORE_TEMPERATURES[storePlace].meanC} °C`,
+          `± ${STORE_TEMPERATURES[storePlace].swingC} °C`,
         ])}
       />
       <p>{handbookWords.bestBeforeIsAProposal()}</p>

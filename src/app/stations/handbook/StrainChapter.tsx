@@ -31,7 +31,7 @@ function Flow(): ReactElement {
       <p>{handbookWords.viscosityByOneRelationFitted()}</p>
       <PlainTable
         label={handbookWords.viscosityOfHoneyInPa()}
-        head={[commonWords.water(), ...TEMPERATURES_C.map((one) => `${one} °C`)]}
+        head={[commonWords.water(), ...TEMPERATURES_C.map((temperature) => `${temperature} °C`)]}
         rows={MOISTURES.map((moisture) => [
           `${moisture} %`,
           ...TEMPERATURES_C.map((celsius) => viscosityPaS(celsius, moisture).toPrecision(2)),

@@ -42,9 +42,13 @@ interface Asked {
 }
 
 /** Whether a file only adds: then there is nothing to decide. */
-const onlyAdds = (one: ImportSummary): boolean =>
-  one.replaced.count + one.removed.count + one.returned === 0 &&
-  one.clashes.length + one.setAside.count + one.gaps + one.lostCount === 0;
+const onlyAdds = (importSummary: ImportSummary): boolean =>
+  importSummary.replaced.count + importSummary.removed.count + importSummary.returned === 0 &&
+  importSummary.clashes.length +
+    importSummary.setAside.count +
+    importSummary.gaps +
+    importSummary.lostCount ===
+    0;
 
 /** The whole record out as one JSON file, and back in. */
 export function ExchangeSection(): ReactElement {

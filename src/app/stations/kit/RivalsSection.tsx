@@ -9,7 +9,7 @@ import { kindsWords } from '../../words/english/kinds';
 
 /** Kinds that are never changed after they were written, and are many. */
 const NEVER_CHANGED: readonly RecordKind[] = ['photo', 'proof', 'air-log'];
-const KINDS = RECORD_KINDS.filter((one) => !NEVER_CHANGED.includes(one));
+const KINDS = RECORD_KINDS.filter((recordKind) => !NEVER_CHANGED.includes(recordKind));
 
 function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
   const dispatch = useAppDispatch();
@@ -24,10 +24,10 @@ function RivalRow({ rivalry }: { rivalry: Rivalry }): ReactElement {
         records={rivals}
       />
       <div className="mt-2 flex flex-wrap gap-3">
-        {rivals.map((one, at) => (
+        {rivals.map((rival, at) => (
           <Button
-            key={one.id}
-            onClick={() => void dispatch(chooseRival(kitWords.choseWhichHolds(), rivalry, one))}
+            key={rival.id}
+            onClick={() => void dispatch(chooseRival(kitWords.choseWhichHolds(), rivalry, rival))}
           >
             {kitWords.holds({ nameOf: nameOf(at) })}
           </Button>
@@ -50,8 +50,8 @@ export function RivalsSection(): ReactElement | null {
       </h2>
       <p className="mt-1 text-lg">{kitWords.chooseWhichOneIsRight()}</p>
       <ul className="mt-3 space-y-5">
-        {rivalries.map((one) => (
-          <RivalRow key={one.entityId} rivalry={one} />
+        {rivalries.map((rivalry) => (
+          <RivalRow key={rivalry.entityId} rivalry={rivalry} />
         ))}
       </ul>
     </section>

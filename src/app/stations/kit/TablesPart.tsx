@@ -46,9 +46,9 @@ export function TablesPart(): ReactElement {
           value={kind}
           onChange={(event) => setKind(event.target.value as RecordKind)}
         >
-          {RECORD_KINDS.map((one) => (
-            <option key={one} value={one}>
-              {kindsWords[one]()}
+          {RECORD_KINDS.map((recordKind) => (
+            <option key={recordKind} value={recordKind}>
+              {kindsWords[recordKind]()}
             </option>
           ))}
         </select>

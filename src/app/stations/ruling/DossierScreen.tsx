@@ -92,8 +92,8 @@ function DossierView({ file }: { file: LotFile }): ReactElement {
       <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-white p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
         <DossierHead head={content.head} />
         <LotRule answer={answer} />
-        {content.parts.map((one) => (
-          <DossierPart key={one.title} part={one} />
+        {content.parts.map((part) => (
+          <DossierPart key={part.title} part={part} />
         ))}
         <p className="text-base wrap-anywhere">
           {digest === null

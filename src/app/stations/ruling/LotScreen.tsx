@@ -25,8 +25,8 @@ import { useAnswer, withProvisional } from '../../lot/useLot';
 /** Whether any of it is comb honey. */
 const hasPieces = ({ frames, pieces, containers }: LotFile): boolean =>
   pieces.length > 0 ||
-  containers.some((one) => one.content.containerKind === 'comb-piece') ||
-  (frames?.content.frames.some((one) => one.pieces !== null) ?? false);
+  containers.some((container) => container.content.containerKind === 'comb-piece') ||
+  (frames?.content.frames.some((frame) => frame.pieces !== null) ?? false);
 
 function LotView({ file }: { file: LotFile }): ReactElement {
   const entry = useReadingForm(file);

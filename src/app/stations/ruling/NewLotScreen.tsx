@@ -66,8 +66,8 @@ function useReadable(
     const { honeyKind, ruleSetId, signs } = typed.lot;
     const lot = { ...fallback.lot, honeyKind, ruleSetId, signs };
     const candidates = [typed, { ...typed, lot }, { ...fallback, lot, comb: typed.comb }];
-    for (const one of candidates) {
-      const read = readNewLot(one, [], rules);
+    for (const candidate of candidates) {
+      const read = readNewLot(candidate, [], rules);
       if (read.ok) return contentsOfNew(read.content);
     }
     const nothing = readNewLot(fallback, [], rules);
@@ -105,7 +105,7 @@ export function NewLotScreen(): ReactElement {
           const inLot = first.entityId;
           return [
             first,
-            ...entries.map((one) => firstRevision(scribe, 'container', one, inLot)),
+            ...entries.map((entry) => firstRevision(scribe, 'container', entry, inLot)),
             ...(comb ? [firstRevision(scribe, 'comb-judgement', comb, inLot)] : []),
           ];
         },

@@ -65,11 +65,13 @@ export function readNewLot(
   { preferences, ruleSets }: Rules,
 ): Parsed<NewLot> {
   const lot = readLotForm(form.lot, preferences, ruleSets);
-  const containers = form.containers.map((one) => readContainerForm(one, preferences));
+  const containers = form.containers.map((container) => readContainerForm(container, preferences));
   const comb = readCombForm(form.comb, preferences);
   const errors = [
     ...(lot.ok ? [] : prefixed(lot.errors, 'lot.')),
-    ...containers.flatMap((one, at) => (one.ok ? [] : prefixed(one.errors, `containers.${at}.`))),
+    ...containers.flatMap((container, at) =>
+      container.ok ? [] : prefixed(container.errors, `containers.${at}.`),
+    ),
     ...(comb.ok ? [] : prefixed(comb.errors, 'comb.')),
   ];
   if (lot.ok && taken.includes(lot.content.code)) {
@@ -84,7 +86,7 @@ export function readNewLot(
     ok: true,
     content: {
       lot: lot.content,
-      containers: containers.flatMap((one) => (one.ok ? [one.content] : [])),
+      containers: containers.flatMap((container) => (container.ok ? [container.content] : [])),
       comb: comb.content,
     },
   };

@@ -23,7 +23,7 @@ const cameWords = (came: number, count: number): string =>
 /** What to make of a row, one sentence. */
 export function verdictWords({ isTooFew, levels, meanPlace, count }: TrackRecord): string {
   if (isTooFew) return seasonWords.onlySoFarTooFew({ count });
-  const off = levels.filter((one) => !one.agrees);
+  const off = levels.filter((level) => !level.agrees);
   const side =
     Math.abs(meanPlace - 0.5) > 0.5 / Math.sqrt(count)
       ? meanPlace < 0.5
@@ -37,7 +37,7 @@ export function verdictWords({ isTooFew, levels, meanPlace, count }: TrackRecord
 }
 
 function Rows({ rows }: { rows: readonly TrackRecordRow[] }): ReactElement {
-  const compared = rows.map((one) => ({ ...one, found: trackRecord(one.places) }));
+  const compared = rows.map((row) => ({ ...row, found: trackRecord(row.places) }));
   return (
     <PlainTable
       label={seasonWords.forecastsAndHowOftenThey()}
@@ -52,7 +52,7 @@ function Rows({ rows }: { rows: readonly TrackRecordRow[] }): ReactElement {
         found
           ? [
               name,
-              ...found.levels.map((one) => cameWords(one.came, found.count)),
+              ...found.levels.map((level) => cameWords(level.came, found.count)),
               verdictWords(found),
             ]
           : [name, '–', '–', '–', seasonWords.nothingToCompareYet()],
@@ -64,7 +64,7 @@ function Rows({ rows }: { rows: readonly TrackRecordRow[] }): ReactElement {
 /** What own records have taught in place of guesses. */
 function Learned({ ledger }: { ledger: Ledger }): ReactElement {
   const { replicates, scatters, meters, pastLots } = ledger;
-  const readers = [...new Set(replicates.map((one) => one.reader))];
+  const readers = [...new Set(replicates.map((replicate) => replicate.reader))];
   const vessels = learnedBetweenVessels(scatters);
   const zero = learnedZero(meters);
   const combs = updatedExpectation(priorExpectation('not-said'), pastLots);
@@ -77,7 +77,9 @@ function Learned({ ledger }: { ledger: Ledger }): ReactElement {
         rows={[
           ...readers.map((reader) => {
             const own = repeatabilityOf(reader, replicates);
-            const sets = replicates.filter((one) => one.reader === reader && one.values.length > 1);
+            const sets = replicates.filter(
+              (replicate) => replicate.reader === reader && replicate.values.length > 1,
+            );
             return [
               seasonWords.readingsByDifferBy({ reader }),
               points(SPREAD_PRIORS.repeatability.standardDeviation),

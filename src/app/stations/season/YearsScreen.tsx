@@ -21,9 +21,9 @@ function useReport(): SeasonReport {
   const guesses = useCurrent('guess');
   return useMemo(() => {
     const prior = priorExpectation();
-    const pastLots = ledger.pastLots.map((one) => ({
-      ...one,
-      expectedPercent: expectedMixture(one.shares, prior).mean,
+    const pastLots = ledger.pastLots.map((pastLot) => ({
+      ...pastLot,
+      expectedPercent: expectedMixture(pastLot.shares, prior).mean,
     }));
     const { book, poured } = ledger.related;
     const blended = new Set(poured.map((one) => one.intoLotId).filter((one) => one !== null));
@@ -39,9 +39,9 @@ const useMass = (): ((kg: number | null) => string) => {
 
 function LotTable({ report, year }: { report: SeasonReport; year: number }): ReactElement {
   const mass = useMass();
-  const lots = report.lots.filter((one) => one.year === year);
-  const found = lots.reduce((sum, one) => sum + (one.isBlend ? 0 : (one.foundKg ?? 0)), 0);
-  const frames = lots.reduce((sum, one) => sum + one.frames, 0);
+  const lots = report.lots.filter((lot) => lot.year === year);
+  const found = lots.reduce((sum, lot) => sum + (lot.isBlend ? 0 : (lot.foundKg ?? 0)), 0);
+  const frames = lots.reduce((sum, lot) => sum + lot.frames, 0);
   return (
     <SheetSection id="lots" title={seasonWords.lotsOf({ year })}>
       <p className="text-xl">
@@ -63,19 +63,19 @@ function LotTable({ report, year }: { report: SeasonReport; year: number }): Rea
           seasonWords.yard(),
           seasonWords.colourAndTaste(),
         ]}
-        rows={lots.map((one) => [
-          one.name,
-          one.isBlend ? seasonWords.ofOtherLots({ foundKg: mass(one.foundKg) }) : mass(one.foundKg),
-          `${one.moisturePercent.toFixed(1)} %${one.measured ? '' : seasonWords.notMeasured()}`,
-          `${OUTCOME_NAMES[one.outcome]}${one.signed ? seasonWords.signed() : ''}`,
-          one.frames > 0 ? String(one.frames) : '–',
-          mass(one.judgedKg),
-          mass(one.lostKg),
-          one.flow,
-          one.yard,
+        rows={lots.map((lot) => [
+          lot.name,
+          lot.isBlend ? seasonWords.ofOtherLots({ foundKg: mass(lot.foundKg) }) : mass(lot.foundKg),
+          `${lot.moisturePercent.toFixed(1)} %${lot.measured ? '' : seasonWords.notMeasured()}`,
+          `${OUTCOME_NAMES[lot.outcome]}${lot.signed ? seasonWords.signed() : ''}`,
+          lot.frames > 0 ? String(lot.frames) : '–',
+          mass(lot.judgedKg),
+          mass(lot.lostKg),
+          lot.flow,
+          lot.yard,
           [
-            ...(one.colour ? [colourName(one.colour)] : []),
-            ...one.taste.map((note) => tastesWords[note]()),
+            ...(lot.colour ? [colourName(lot.colour)] : []),
+            ...lot.taste.map((note) => tastesWords[note]()),
           ].join(', '),
         ])}
       />
@@ -100,22 +100,22 @@ function Bars({
 }): ReactElement | null {
   const mass = useMass();
   if (bars.length === 0) return null;
-  const most = Math.max(...bars.map((one) => one.kg), 0.001);
+  const most = Math.max(...bars.map((bar) => bar.kg), 0.001);
   return (
     <SheetSection id={id} title={title}>
       <ul className="space-y-1">
-        {bars.map((one) => (
+        {bars.map((bar) => (
           <li
-            key={one.name}
+            key={bar.name}
             className="grid grid-cols-[8rem_1fr_6rem] items-center gap-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
           >
-            <span className="leading-tight">{one.name || commonWords.notWrittenDown()}</span>
+            <span className="leading-tight">{bar.name || commonWords.notWrittenDown()}</span>
             <span
               aria-hidden
               className="h-5 bg-lavender"
-              style={{ width: `${(100 * one.kg) / most}%` }}
+              style={{ width: `${(100 * bar.kg) / most}%` }}
             />
-            <strong className="text-right">{mass(one.kg)}</strong>
+            <strong className="text-right">{mass(bar.kg)}</strong>
           </li>
         ))}
       </ul>
@@ -125,7 +125,7 @@ function Bars({
 
 function Guesses({ report, year }: { report: SeasonReport; year: number }): ReactElement | null {
   const mass = useMass();
-  const guesses = report.guesses.filter((one) => one.year === year);
+  const guesses = report.guesses.filter((guess) => guess.year === year);
   if (guesses.length === 0) return null;
   return (
     <SheetSection id="guesses" title={seasonWords.guessesBeforeTheWeighIn()}>
@@ -138,12 +138,12 @@ function Guesses({ report, year }: { report: SeasonReport; year: number }): Reac
           commonWords.found(),
           seasonWords.offBy(),
         ]}
-        rows={guesses.map((one) => [
-          formatDay(one.day),
-          one.who,
-          mass(one.kg),
-          mass(one.foundKg),
-          one.foundKg === null ? '–' : mass(Math.abs(one.kg - one.foundKg)),
+        rows={guesses.map((guess) => [
+          formatDay(guess.day),
+          guess.who,
+          mass(guess.kg),
+          mass(guess.foundKg),
+          guess.foundKg === null ? '–' : mass(Math.abs(guess.kg - guess.foundKg)),
         ])}
       />
     </SheetSection>
@@ -222,8 +222,8 @@ export function YearsScreen(): ReactElement {
             id="by-hive"
             title={seasonWords.byHive()}
             bars={report.hives
-              .filter((one) => one.year === year)
-              .map((one) => ({ name: one.hive, kg: one.kg }))}
+              .filter((hive) => hive.year === year)
+              .map((hive) => ({ name: hive.hive, kg: hive.kg }))}
           />
           <NotesSection year={year} />
           <Guesses report={report} year={year} />

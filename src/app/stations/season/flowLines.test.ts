@@ -31,7 +31,7 @@ describe('flows on one calendar', () => {
   test('last year stands under this year, day under day', () => {
     const { lines, days } = drawnFlows([now, last], '2026-08-01');
     expect(lines[0]?.expected).toEqual(lines[1]?.expected);
-    expect(lines.map((one) => one.year)).toEqual(['2026', '2025']);
+    expect(lines.map((line) => line.year)).toEqual(['2026', '2025']);
     // from 20 July to 30 August, three days of margin on both sides
     expect(days).toBe(41 + 6);
   });

@@ -24,7 +24,7 @@ const DAYS_IN_YEAR = 365;
  * of former years are moved by whole years.
  */
 export function drawnFlows(flows: readonly Flow[], todayIso: string): FlowDrawing {
-  const latest = Math.max(...flows.map((one) => Number(one.content.expectedStart.slice(0, 4))));
+  const latest = Math.max(...flows.map((flow) => Number(flow.content.expectedStart.slice(0, 4))));
   const placed = flows.map(({ entityId, content }) => {
     const year = content.expectedStart.slice(0, 4);
     const shift = (latest - Number(year)) * DAYS_IN_YEAR;

@@ -26,7 +26,7 @@ export interface TrackRecordRow {
 function stretchesToTell(rooms: readonly RoomFile[], nowMs: number) {
   return rooms.flatMap((file) => {
     const forNow = { nowMs, daysAhead: 0, midnightBefore };
-    const runs = stretchesOf(file, nowMs).map((one) => roomRun(file, one, forNow));
+    const runs = stretchesOf(file, nowMs).map((stretch) => roomRun(file, stretch, forNow));
     return runs
       .map((present, at) => ({ past: runs.slice(0, at), present }))
       .filter(({ present }) => present.observations.length > 0);

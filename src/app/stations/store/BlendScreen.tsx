@@ -30,7 +30,7 @@ import { commonWords } from '../../words/english/common';
 function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const choices = lots.map(({ file, ruling, vessels }) => {
-    const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
+    const left = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
     const name = file.lot.content.name || file.lot.content.code;
     return {
       value: file.lot.entityId,

@@ -44,7 +44,7 @@ function LabelFields(): ReactElement {
   const { setValue } = useFormContext();
   const sheetId = useWatch({ name: 'sheet.id' }) as string;
   const take = (id: string): void => {
-    const found = LABEL_SHEETS.find((one) => one.sheet.id === id);
+    const found = LABEL_SHEETS.find((labelSheet) => labelSheet.sheet.id === id);
     if (!found) return;
     const sheet = sheetFields.fill(found.sheet, preferences);
     setValue('sheet', sheet, { shouldDirty: true, shouldValidate: true });
@@ -61,7 +61,10 @@ function LabelFields(): ReactElement {
         of={labelEntry}
         at="sheet.id"
         choices={[
-          ...LABEL_SHEETS.map((one) => ({ value: one.sheet.id, label: one.name })),
+          ...LABEL_SHEETS.map((labelSheet) => ({
+            value: labelSheet.sheet.id,
+            label: labelSheet.name,
+          })),
           { value: 'own', label: jarsWords.aSheetOfMyOwn() },
         ]}
         onChosen={take}
@@ -69,8 +72,8 @@ function LabelFields(): ReactElement {
       <details open={sheetId === 'own'}>
         <FoldSummary>{jarsWords.sheetMeasurements()}</FoldSummary>
         <div className="grid grid-cols-2 gap-5 sm:grid-cols-3">
-          {MEASURES.map((one) => (
-            <Field key={one} of={labelEntry} at={`sheet.${one}`} />
+          {MEASURES.map((measure) => (
+            <Field key={measure} of={labelEntry} at={`sheet.${measure}`} />
           ))}
         </div>
       </details>

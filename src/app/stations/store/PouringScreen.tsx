@@ -143,7 +143,7 @@ function TankList({
   const preferences = useAppSelector(selectPreferences);
   const tank = blend.content.tanks[at];
   if (!tank) return null;
-  const own = ticks.filter((one) => one.content.tank === at);
+  const own = ticks.filter((tick) => tick.content.tank === at);
   const pouredKg = own.reduce((sum, one) => sum + one.content.massKg, 0);
   const isDone = own.length === tank.pours.length;
   const make = async (): Promise<void> => {
@@ -160,7 +160,7 @@ function TankList({
         <strong className="text-3xl">{formatQuantity(pouredKg, 'mass', preferences)}</strong>{' '}
         {storeWords.ofPouredExpectedWater({
           pours: formatQuantity(
-            tank.pours.reduce((sum, one) => sum + one.massKg, 0),
+            tank.pours.reduce((sum, pour) => sum + pour.massKg, 0),
             'mass',
             preferences,
           ),
@@ -211,7 +211,7 @@ export function PouringScreen(): ReactElement {
   const lots = useRuledLots().ruled;
   const blend = blends.blends.find((one) => one.entityId === blendId);
   if (!blend) return <NothingHere />;
-  const ticks = blends.ticks.filter((one) => one.ownerId === blendId);
+  const ticks = blends.ticks.filter((tick) => tick.ownerId === blendId);
   return (
     <>
       <p className="pt-5 text-base font-semibold">{storeWords.storePouringList()}</p>

@@ -26,7 +26,7 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
   return (
     <details className="mt-6" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
       <FoldSummary size="large">{storeWords.nothingLeftOf({ lots: lots.length })}</FoldSummary>
-      {shown && lots.map((one) => <LotInStore key={one.file.lot.entityId} lot={one} />)}
+      {shown && lots.map((lot) => <LotInStore key={lot.file.lot.entityId} lot={lot} />)}
     </details>
   );
 }
@@ -40,8 +40,8 @@ export function StoreScreen(): ReactElement {
   const combs = useSpringCombs();
   const nowMs = useNow(HOUR_MS);
   const { hemisphere } = useAppSelector(selectPreferences);
-  const here = lots.filter((one) => isInStore(one) || one.vessels.length === 0);
-  const gone = lots.filter((one) => !here.includes(one));
+  const here = lots.filter((lot) => isInStore(lot) || lot.vessels.length === 0);
+  const gone = lots.filter((lot) => !here.includes(lot));
   return (
     <>
       <div className="flex flex-wrap items-end justify-between gap-4 pt-5">

@@ -53,14 +53,14 @@ function StartList({ trace, files }: { trace: Trace; files: readonly LotFile[] }
     <div className="mt-5 grid gap-x-10 gap-y-8 wide:grid-cols-2">
       <CodeSearch files={files} />
       {STARTS.map((kind) => {
-        const nodes = [...trace.nodes.values()].filter((one) => one.kind === kind);
+        const nodes = [...trace.nodes.values()].filter((node) => node.kind === kind);
         return (
           nodes.length > 0 && (
             <SheetSection key={kind} id={`start-${kind}`} title={TRACE_NAMES[kind]}>
               <ul className="divide-y divide-thread">
-                {nodes.map((one) => (
-                  <li key={one.id}>
-                    <NodeLink node={one} />
+                {nodes.map((node) => (
+                  <li key={node.id}>
+                    <NodeLink node={node} />
                   </li>
                 ))}
               </ul>
@@ -81,7 +81,7 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
       <div className="grid gap-x-10 gap-y-5 wide:grid-cols-2">
         {TRACE_KINDS.map((kind) => {
           const nodes = [...trace.nodes.values()].filter(
-            (one) => one.kind === kind && shown.has(one.id),
+            (node) => node.kind === kind && shown.has(node.id),
           );
           if (nodes.length === 0) return null;
           return (
@@ -90,11 +90,11 @@ function TraceList({ trace, shown }: { trace: Trace; shown: ReadonlySet<string> 
                 {TRACE_NAMES[kind]} ({nodes.length})
               </h3>
               <ul className="divide-y divide-thread border-y border-thread">
-                {nodes.map((one) => {
-                  const { inKg, outKg } = nodeBalance(trace.edges, one.id);
+                {nodes.map((node) => {
+                  const { inKg, outKg } = nodeBalance(trace.edges, node.id);
                   return (
-                    <li key={one.id}>
-                      <NodeLink node={one}>
+                    <li key={node.id}>
+                      <NodeLink node={node}>
                         <span className="text-base">
                           {inKg > 0 && storeWords.inInkg({ inKg: kg(inKg) })}
                           {inKg > 0 && outKg > 0 && ', '}
@@ -156,7 +156,7 @@ function NodeView({
       </p>
       <p className="mt-2 text-xl">{framesSentence(frames, node)}</p>
       <div className="mt-4 space-y-8">
-        <CallBackPart lots={lots.filter((one) => shown.has(lotNode(one.file.lot.entityId)))} />
+        <CallBackPart lots={lots.filter((lot) => shown.has(lotNode(lot.file.lot.entityId)))} />
         {isEnd ? [drawing, sheet] : [sheet, drawing]}
         <TraceList trace={trace} shown={shown} />
       </div>

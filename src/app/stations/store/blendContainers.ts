@@ -48,7 +48,10 @@ function lotContainers(lot: StoredLot): BlendStore {
   const systematicPercent = widen * (measured ? commonStandard(measured) : 0);
   const barred = barredBecause(evidence, isMeasured(ruling.belief));
   const byVessel = new Map(
-    vesselMoistures(evidence, ruling.belief).map((one) => [one.vesselId, one]),
+    vesselMoistures(evidence, ruling.belief).map((vesselMoisture) => [
+      vesselMoisture.vesselId,
+      vesselMoisture,
+    ]),
   );
   const own = (standard: number): number =>
     Math.sqrt(Math.max(0.0001, (widen * standard) ** 2 - systematicPercent ** 2));
@@ -74,7 +77,7 @@ function lotContainers(lot: StoredLot): BlendStore {
       barredBecause: barred,
     };
   };
-  const full = lot.vessels.filter((one) => !one.isEmpty && (one.leftKg ?? 0) > 0);
+  const full = lot.vessels.filter((vessel) => !vessel.isEmpty && (vessel.leftKg ?? 0) > 0);
   return { containers: full.map(asContainer), systematicPercent };
 }
 
@@ -82,7 +85,7 @@ function lotContainers(lot: StoredLot): BlendStore {
 export function blendStore(lots: readonly StoredLot[]): BlendStore {
   const stores = lots.map(lotContainers);
   return {
-    containers: stores.flatMap((one) => one.containers),
-    systematicPercent: Math.max(0, ...stores.map((one) => one.systematicPercent)),
+    containers: stores.flatMap((store) => store.containers),
+    systematicPercent: Math.max(0, ...stores.map((store) => store.systematicPercent)),
   };
 }

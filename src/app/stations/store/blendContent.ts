@@ -17,18 +17,18 @@ export function blendContent(
   plan: BlendPlan,
   { task, lots, name, day }: BlendNaming,
 ): BlendContent {
-  const vessels = new Map(lots.flatMap((lot) => lot.vessels.map((one) => [one.id, one])));
-  const containers = new Map(task.containers.map((one) => [one.id, one]));
+  const vessels = new Map(lots.flatMap((lot) => lot.vessels.map((vessel) => [vessel.id, vessel])));
+  const containers = new Map(task.containers.map((container) => [container.id, container]));
   const tanks = plan.tanks.map(({ tankId, moisture }) => ({
     label: tankId,
-    capacityKg: task.tanks.find((one) => one.id === tankId)?.capacityKg ?? 1,
+    capacityKg: task.tanks.find((tank) => tank.id === tankId)?.capacityKg ?? 1,
     lotId: null,
     expected: {
       meanPercent: rounded(moisture.mean, 3),
       standardPercent: rounded(moisture.standardUncertainty, 4),
     },
     pours: plan.pours
-      .filter((one) => one.tankId === tankId)
+      .filter((pour) => pour.tankId === tankId)
       .map(({ containerId: id, massKg }) => {
         const { containerId, item } = vesselRefOf(id);
         const vessel = vessels.get(id);

@@ -16,38 +16,42 @@ import { blendWords } from '../../words/english/blend';
 type Tank = BlendContent['tanks'][number];
 
 const same = <T>(values: readonly T[]): T | null =>
-  values.length > 0 && values.every((one) => one === values[0]) ? values[0]! : null;
+  values.length > 0 && values.every((value) => value === values[0]) ? values[0]! : null;
 
 const joined = (texts: readonly string[], between: string): string =>
-  [...new Set(texts.filter((one) => one !== ''))].join(between);
+  [...new Set(texts.filter((text) => text !== ''))].join(between);
 
 /** The lot of a tank, in the name of its parents. */
 function blendedLot(tank: Tank, blend: BlendContent, files: readonly LotFile[]): LotContent {
-  const parents = files.filter((one) => tank.pours.some((pour) => pour.lotId === one.lot.entityId));
-  const contents = parents.map((one) => one.lot.content);
+  const parents = files.filter((file) =>
+    tank.pours.some((pour) => pour.lotId === file.lot.entityId),
+  );
+  const contents = parents.map((parent) => parent.lot.content);
   const [first] = contents;
-  const codes = files.map((one) => one.lot.content.code);
+  const codes = files.map((file) => file.lot.content.code);
   const today = new Date();
   return {
     ...freshLotContent(nextCode(today, codes), isoDay(today)),
     name: `${blend.name}, ${tank.label}`,
     plant: joined(
-      contents.map((one) => one.plant),
+      contents.map((content) => content.plant),
       ', ',
     ).slice(0, 80),
     origin: joined(
-      contents.map((one) => one.origin),
+      contents.map((content) => content.origin),
       '; ',
     ).slice(0, 200),
-    honeyKind: same(contents.map((one) => one.honeyKind)) ?? 'ordinary',
-    category: same(contents.map((one) => one.category)) ?? 'blend',
+    honeyKind: same(contents.map((content) => content.honeyKind)) ?? 'ordinary',
+    category: same(contents.map((content) => content.category)) ?? 'blend',
     ruleSetId:
-      same(contents.map((one) => one.ruleSetId)) ??
+      same(contents.map((content) => content.ruleSetId)) ??
       first?.ruleSetId ??
       freshLotContent('', '').ruleSetId,
     targetPercent: blend.targetPercent,
-    storageTemperatureC: same(contents.map((one) => one.storageTemperatureC)),
-    remark: blendWords.blendedFrom({ contents: contents.map((one) => one.code).join(', ') }),
+    storageTemperatureC: same(contents.map((content) => content.storageTemperatureC)),
+    remark: blendWords.blendedFrom({
+      contents: contents.map((content) => content.code).join(', '),
+    }),
   };
 }
 

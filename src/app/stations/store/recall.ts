@@ -62,7 +62,7 @@ export function recallOf(trace: Trace, files: readonly LotFile[], startId: strin
     const node = trace.nodes.get(id);
     return node?.kind === 'container' ? [{ id, name: nodeName(node), lot: tell(node.detail) }] : [];
   });
-  const inHouse = jars.reduce((sum, one) => sum + one.stock.left, 0);
-  const all = jars.reduce((sum, one) => sum + one.stock.packing.content.count, 0);
+  const inHouse = jars.reduce((sum, jar) => sum + jar.stock.left, 0);
+  const all = jars.reduce((sum, jar) => sum + jar.stock.packing.content.count, 0);
   return { jars, containers, inHouse, given: all - inHouse };
 }

@@ -37,7 +37,7 @@ export function jarRows({ jars }: Recall): string[][] {
 /** Jars that each has, over all runs, the most first. */
 function toTell({ jars }: Recall): string[] {
   const counts = new Map<string, number>();
-  for (const { to, count } of jars.flatMap((one) => one.receivers)) {
+  for (const { to, count } of jars.flatMap((jar) => jar.receivers)) {
     counts.set(to, (counts.get(to) ?? 0) + count);
   }
   return [...counts]
@@ -52,8 +52,8 @@ function wayRows(trace: Trace, startId: string): string[][] {
   const touched = lineage(trace.edges, startId);
   return WAY.flatMap((kind) =>
     [...trace.nodes.values()]
-      .filter((one) => one.kind === kind && touched.has(one.id) && one.id !== startId)
-      .map((one) => [TRACE_NAME_OF_ONE[kind], nodeName(one), nodeFacts(one).join(', ')]),
+      .filter((node) => node.kind === kind && touched.has(node.id) && node.id !== startId)
+      .map((node) => [TRACE_NAME_OF_ONE[kind], nodeName(node), nodeFacts(node).join(', ')]),
   );
 }
 
@@ -92,7 +92,7 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
               table(
                 storeWords.jarsToCallBack(),
                 [...JARS_HEAD, storeWords.backJarsDayInitials()],
-                rows.map((one) => [...one, '']),
+                rows.map((row) => [...row, '']),
                 [0.14, 0.13, 0.07, 0.11, 0.21, 0.13, 0.21],
               ),
             ),
@@ -105,7 +105,7 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
               table(
                 storeWords.containersThatHoldHoneyOf(),
                 [storeWords.container(), commonWords.lot2(), storeWords.setAsideDayInitials()],
-                containers.map((one) => [one.name, one.lot, '']),
+                containers.map((container) => [container.name, container.lot, '']),
                 [0.4, 0.35, 0.25],
               ),
             ),

@@ -51,7 +51,7 @@ function storedLot(lotId: string): StoredLot {
   };
 }
 
-const lots = ledger.files.map((one) => storedLot(one.lot.entityId));
+const lots = ledger.files.map((file) => storedLot(file.lot.entityId));
 const [borage, beans, marsh, ling] = ['demo-1-1', 'demo-3-1', 'demo-5-1', 'demo-9-1'].map(
   storedLot,
 ) as [StoredLot, StoredLot, StoredLot, StoredLot];
@@ -61,7 +61,7 @@ describe('where honey stands', () => {
     expect(storedYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
     expect(storedYears(marsh.file.lot, marsh.vessels)).toEqual([{ meanC: 19, swingC: 3 }]);
     expect(storedYears(borage.file.lot, [])).toEqual([{ meanC: 14, swingC: 3 }]);
-    const emptied = borage.vessels.map((one) => ({ ...one, isEmpty: true }));
+    const emptied = borage.vessels.map((vessel) => ({ ...vessel, isEmpty: true }));
     expect(storedYears(borage.file.lot, emptied)).toEqual([{ meanC: 14, swingC: 3 }]);
   });
 
@@ -89,7 +89,7 @@ describe('the watch list', () => {
     expect(titles(NOW_MS)).toContain('Look at Ling from the moor again');
     const gone = {
       ...ling,
-      vessels: ling.vessels.map((one) => ({ ...one, isEmpty: true })),
+      vessels: ling.vessels.map((vessel) => ({ ...vessel, isEmpty: true })),
       jars: [],
     };
     expect(isInStore(gone)).toBe(false);
@@ -131,18 +131,18 @@ describe('containers for a blend', () => {
     const { containers, systematicPercent } = blendStore([borage, marsh]);
     expect(containers).toHaveLength(6);
     expect(systematicPercent).toBeGreaterThan(0.05);
-    const wet = containers.filter((one) => one.meanPercent > 20);
+    const wet = containers.filter((container) => container.meanPercent > 20);
     expect(wet).toHaveLength(2);
     expect(containers[0]!.massKg).toBeCloseTo(14.2 - 13, 6);
-    expect(containers.every((one) => one.barredBecause === null)).toBe(true);
-    expect(new Set(containers.map((one) => one.flow)).size).toBe(2);
+    expect(containers.every((container) => container.barredBecause === null)).toBe(true);
+    expect(new Set(containers.map((container) => container.flow)).size).toBe(2);
   });
 
   test('are barred where the lot is blocked, ferments or was never measured', () => {
     const unread = storedLot('demo-4-1');
     expect(
       blendStore([unread]).containers.every(
-        (one) => one.barredBecause === 'it has not been measured yet',
+        (container) => container.barredBecause === 'it has not been measured yet',
       ),
     ).toBe(true);
     const { evidence } = marsh;
@@ -201,7 +201,7 @@ describe('a blend that is kept and poured', () => {
       lotId: null,
       expected: { meanPercent: 17.457 },
     });
-    expect(tank!.pours.map((one) => [one.label, one.lotId, one.massKg])).toEqual([
+    expect(tank!.pours.map((pour) => [pour.label, pour.lotId, pour.massKg])).toEqual([
       ['Bucket 3', 'demo-1-1', 12.346],
       ['Bucket 1', 'demo-5-1', 4],
     ]);
@@ -236,7 +236,9 @@ describe('the trace on paper and screen', () => {
   test('a recall of a lot finds its jars, who has them, and its containers', () => {
     const recall = recallOf(trace, ledger.files, lotNode('demo-1-1'));
     expect(recall).toMatchObject({ given: 12, inHouse: 14 });
-    expect(recall.jars[0]!.receivers.map((one) => [one.to, one.count, one.numbers])).toEqual([
+    expect(
+      recall.jars[0]!.receivers.map((receiver) => [receiver.to, receiver.count, receiver.numbers]),
+    ).toEqual([
       ['ferry landing stall', 6, '1 to 6'],
       ['island shop', 4, '7 to 10'],
       ['lighthouse crew', 2, '15 to 16'],
@@ -254,7 +256,7 @@ describe('the trace on paper and screen', () => {
     const recall = recallOf(trace, ledger.files, start.id);
     const { head, parts } = recallContent(trace, start, recall);
     expect(head.decision).toBe('12 jars sold or given away');
-    const blocks = new Map(parts.map((one) => [one.title, one.blocks[0]!]));
+    const blocks = new Map(parts.map((part) => [part.title, part.blocks[0]!]));
     const list = blocks.get('Whom to tell');
     expect(list?.as === 'list' && list.items).toEqual([
       'ferry landing stall: 6 jars',
@@ -263,24 +265,24 @@ describe('the trace on paper and screen', () => {
     ]);
     const jars = blocks.get('Jars to call back');
     const counts = jars?.as === 'table' ? jars.rows.map((row) => Number(row[2])) : [];
-    expect(counts.reduce((sum, one) => sum + one, 0)).toBe(recall.given + recall.inHouse);
+    expect(counts.reduce((sum, count) => sum + count, 0)).toBe(recall.given + recall.inHouse);
     for (const block of blocks.values()) {
       if (block.as !== 'table') continue;
-      expect(block.shares.reduce((sum, one) => sum + one, 0)).toBeCloseTo(1, 9);
+      expect(block.shares.reduce((sum, share) => sum + share, 0)).toBeCloseTo(1, 9);
       expect(block.rows.every((row) => row.length === block.head.length)).toBe(true);
       expect(block.shares).toHaveLength(block.head.length);
     }
     const nothing = trace.nodes.get(lotNode('demo-9-1'))!;
     const none = recallContent(trace, nothing, recallOf(trace, ledger.files, nothing.id));
     expect(none.head.decision).toBe('0 jars sold or given away');
-    expect(none.parts.map((one) => one.title)).not.toContain('Whom to tell');
+    expect(none.parts.map((part) => part.title)).not.toContain('Whom to tell');
   });
 
   test('columns stand in the order in which honey passes, and no card covers another', () => {
     const all = new Set(trace.nodes.keys());
     const { placed, columns, cardWidth, width } = traceLayout(trace, all);
-    expect(columns.map((one) => one.x)).toEqual(
-      [...columns.map((one) => one.x)].sort((a, b) => a - b),
+    expect(columns.map((column) => column.x)).toEqual(
+      [...columns.map((column) => column.x)].sort((a, b) => a - b),
     );
     const spots = placed.map((one) => `${one.x} ${one.y}`);
     expect(new Set(spots).size).toBe(spots.length);
@@ -291,8 +293,8 @@ describe('the trace on paper and screen', () => {
   test('from hive to buyer it fits a desk of 1,216 px', () => {
     const shown = new Set(
       [...trace.nodes.values()]
-        .filter((one) => one.kind !== 'batch' && one.kind !== 'blend')
-        .map((one) => one.id),
+        .filter((node) => node.kind !== 'batch' && node.kind !== 'blend')
+        .map((node) => node.id),
     );
     expect(traceLayout(trace, shown).columns).toHaveLength(8);
     expect(traceLayout(trace, shown).width).toBeLessThanOrEqual(1216);

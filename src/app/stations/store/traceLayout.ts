@@ -32,11 +32,11 @@ const MOST_FRAMES = 14;
 
 /** Edges with some nodes taken out, so that what they joined is joined directly. */
 export function withoutNodes(edges: readonly TraceEdge[], gone: ReadonlySet<string>): TraceEdge[] {
-  const joined = edges.filter((one) => !gone.has(one.from) && !gone.has(one.to));
+  const joined = edges.filter((edge) => !gone.has(edge.from) && !gone.has(edge.to));
   const seen = new Set(joined.map((one) => `${one.from} ${one.to}`));
   for (const id of gone) {
-    const before = edges.filter((one) => one.to === id && !gone.has(one.from));
-    const after = edges.filter((one) => one.from === id && !gone.has(one.to));
+    const before = edges.filter((edge) => edge.to === id && !gone.has(edge.from));
+    const after = edges.filter((edge) => edge.from === id && !gone.has(edge.to));
     for (const { from } of before)
       for (const { to } of after) {
         if (seen.has(`${from} ${to}`)) continue;
@@ -51,15 +51,17 @@ export function withoutNodes(edges: readonly TraceEdge[], gone: ReadonlySet<stri
 export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayout {
   const frames = [...shown].filter((id) => trace.nodes.get(id)?.kind === 'frame');
   const folded = new Set(frames.length > MOST_FRAMES ? frames : []);
-  const nodes = [...trace.nodes.values()].filter((one) => shown.has(one.id) && !folded.has(one.id));
-  const own = trace.edges.filter((one) => shown.has(one.from) && shown.has(one.to));
+  const nodes = [...trace.nodes.values()].filter(
+    (node) => shown.has(node.id) && !folded.has(node.id),
+  );
+  const own = trace.edges.filter((edge) => shown.has(edge.from) && shown.has(edge.to));
   const edges = withoutNodes(own, folded);
-  const kinds = TRACE_KINDS.filter((kind) => nodes.some((one) => one.kind === kind));
+  const kinds = TRACE_KINDS.filter((kind) => nodes.some((node) => node.kind === kind));
   const { card, gap } = kinds.length >= CLOSE_FROM ? CLOSE : WIDE;
   const columns = kinds.map((kind, at) => ({ kind, x: at * (card + gap) }));
   const placed = columns.flatMap(({ kind, x }) =>
     nodes
-      .filter((one) => one.kind === kind)
+      .filter((node) => node.kind === kind)
       .map((node, row) => ({ node, x, y: CARD.head + row * (CARD.height + CARD.gapY) })),
   );
   const byId = new Map(placed.map((one) => [one.node.id, one]));

@@ -59,15 +59,15 @@ function SituationForm({ file }: { file: ExtractionFile }): ReactElement {
       <fieldset>
         <legend className="text-base font-semibold">{lineWords.theColonies()}</legend>
         <div className="mt-1 flex flex-wrap gap-2">
-          {DISEASE_STATES.map((one) => (
+          {DISEASE_STATES.map((diseaseState) => (
             <Button
-              key={one}
-              tone={cleanUp.disease === one ? 'ink' : 'line'}
-              aria-pressed={cleanUp.disease === one}
+              key={diseaseState}
+              tone={cleanUp.disease === diseaseState ? 'ink' : 'line'}
+              aria-pressed={cleanUp.disease === diseaseState}
               className="min-h-14"
-              onClick={() => set({ disease: one })}
+              onClick={() => set({ disease: diseaseState })}
             >
-              {DISEASE_NAMES[one]}
+              {DISEASE_NAMES[diseaseState]}
             </Button>
           ))}
         </div>
@@ -122,9 +122,9 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
     <li className="py-4">
       <h3 className="text-xl font-bold">{what}</h3>
       <p className="text-lg">{why}</p>
-      {step.cautions.map((one) => (
-        <p key={one} className="mt-1 border-l-4 border-ink pl-3 text-base font-semibold">
-          {CAUTIONS[one]}
+      {step.cautions.map((caution) => (
+        <p key={caution} className="mt-1 border-l-4 border-ink pl-3 text-base font-semibold">
+          {CAUTIONS[caution]}
         </p>
       ))}
       {chore ? (
@@ -199,7 +199,9 @@ function StepRow({ file, step }: StepRowProps): ReactElement {
 function CleanUpView({ file }: { file: ExtractionFile }): ReactElement {
   const { cleanUp } = file.extraction.content;
   const steps = cleanUpSteps(cleanUp);
-  const open = steps.filter((step) => !file.chores.some((one) => one.content.task === step.task));
+  const open = steps.filter(
+    (step) => !file.chores.some((chore) => chore.content.task === step.task),
+  );
   return (
     <>
       <DayHeader file={file} at="/clean-up" />

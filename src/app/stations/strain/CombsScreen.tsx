@@ -155,7 +155,7 @@ function WeighedRow({
 
 /** An empty frame of the usual format [kg]. */
 const USUAL_TARE_KG =
-  FRAME_FORMATS.find((one) => one.id === DEFAULT_FORMAT_ID)?.frameTareKg ?? 0.35;
+  FRAME_FORMATS.find((frameFormat) => frameFormat.id === DEFAULT_FORMAT_ID)?.frameTareKg ?? 0.35;
 
 function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -171,8 +171,12 @@ function WeighedSection({ file }: { file: ExtractionFile }): ReactElement {
     >
       <p className="text-lg">{lineWords.weighAFrameBeforeAnd()}</p>
       <ul className="mt-2 divide-y divide-thread">
-        {file.frameWeighings.map((one) => (
-          <WeighedRow key={one.entityId} weighing={one} onEdit={() => setWeighing(one)} />
+        {file.frameWeighings.map((frameWeighing) => (
+          <WeighedRow
+            key={frameWeighing.entityId}
+            weighing={frameWeighing}
+            onEdit={() => setWeighing(frameWeighing)}
+          />
         ))}
       </ul>
       <EntrySheet

@@ -165,7 +165,7 @@ function LogSpell({ file, rooms }: LogSpellProps): ReactElement | null {
   const moment = useMoment();
   const [open, setOpen] = useState(false);
   const logged = useMemo(
-    () => rooms.filter((one) => one.logs.some((log) => log.content.place === 'inside')),
+    () => rooms.filter((room) => room.logs.some((log) => log.content.place === 'inside')),
     [rooms],
   );
   const formOf = useMemo(

@@ -24,7 +24,7 @@ import { lineWords } from '../../words/english/line';
 /** Honey that days still to come are planned for [kg]. */
 function plannedKg({ days }: HoneyHouse): number {
   return days
-    .filter((one) => one.extraction.content.doneAt === null)
+    .filter((day) => day.extraction.content.doneAt === null)
     .reduce((sum, { extraction }) => {
       const line = lineOf(extraction.content, null);
       return sum + line.frames * spunKgPerFrame(line);
@@ -80,12 +80,12 @@ function KitView({ house }: { house: HoneyHouse }): ReactElement {
           aria-label={commonWords.settings()}
           className="divide-y divide-thread border-y-2 border-ink"
         >
-          {needs.map((one) => (
+          {needs.map((need) => (
             <StockField
-              key={one.item}
-              need={one}
-              have={house.stock.get(one.item)?.content.have ?? null}
-              onKeep={(have, options) => keep(one.item, have, options)}
+              key={need.item}
+              need={need}
+              have={house.stock.get(need.item)?.content.have ?? null}
+              onKeep={(have, options) => keep(need.item, have, options)}
             />
           ))}
         </ul>

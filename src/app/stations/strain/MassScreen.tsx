@@ -74,10 +74,12 @@ function Balance({ mass }: { mass: LotMass }): ReactElement {
         label={lineWords.whereTheHoneyIs()}
         head={[commonWords.honey(), lineWords.howMuch(), commonWords.known()]}
         rows={[
-          ...lines.map((one) => [
-            STAGE_NAMES[one.stage],
-            text(one.mass),
-            one.from === 'weighed' ? lineWords.weighedOrJudged() : lineWords.usualShareNotWeighed(),
+          ...lines.map((line) => [
+            STAGE_NAMES[line.stage],
+            text(line.mass),
+            line.from === 'weighed'
+              ? lineWords.weighedOrJudged()
+              : lineWords.usualShareNotWeighed(),
           ]),
           ...[
             [lineWords.soMuchCameOutOf(), balance.extracted] as const,
@@ -94,11 +96,11 @@ function Yields({ mass }: { mass: LotMass }): ReactElement | null {
   if (!mass.got || mass.frames === 0) return null;
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences);
   const rows = (shares: readonly YieldShare[]) =>
-    shares.map((one) => [
-      one.from || commonWords.notWrittenDown(),
-      String(one.frames),
-      kg(one.kg),
-      kg(one.kg / one.frames),
+    shares.map((share) => [
+      share.from || commonWords.notWrittenDown(),
+      String(share.frames),
+      kg(share.kg),
+      kg(share.kg / share.frames),
     ]);
   return (
     <SheetSection id="yield" title={lineWords.whereItCameFrom()}>
@@ -147,18 +149,21 @@ function WeighingRows({
   const preferences = useAppSelector(selectPreferences);
   return (
     <ul className="divide-y divide-thread">
-      {weighings.map((one) => (
-        <li key={one.entityId} className="flex flex-wrap items-center justify-between gap-3 py-2">
+      {weighings.map((weighing) => (
+        <li
+          key={weighing.entityId}
+          className="flex flex-wrap items-center justify-between gap-3 py-2"
+        >
           <span className="text-lg">
-            <strong>{formatQuantity(one.content.massKg, 'mass', preferences, 2)}</strong>{' '}
-            {STAGE_NAMES[one.content.stage]}
+            <strong>{formatQuantity(weighing.content.massKg, 'mass', preferences, 2)}</strong>{' '}
+            {STAGE_NAMES[weighing.content.stage]}
             <span className="block text-base text-ink-soft">
-              {formatMoment(one.content.weighedAt)} {one.content.remark}
+              {formatMoment(weighing.content.weighedAt)} {weighing.content.remark}
             </span>
           </span>
-          <Button tone="quiet" onClick={() => onEdit(one)}>
+          <Button tone="quiet" onClick={() => onEdit(weighing)}>
             {commonWords.change()}
-            <span className="sr-only"> {STAGE_NAMES[one.content.stage]}</span>
+            <span className="sr-only"> {STAGE_NAMES[weighing.content.stage]}</span>
           </Button>
         </li>
       ))}

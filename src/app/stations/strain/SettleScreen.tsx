@@ -67,13 +67,13 @@ function SettleView({ file }: { file: LotFile }): ReactElement {
         {file.settlings.length === 0 && (
           <p className="max-w-3xl text-xl">{settlingWords.typeTheDepthAndTemperature()}</p>
         )}
-        {[...file.settlings].reverse().map((one) => (
+        {[...file.settlings].reverse().map((settling) => (
           <SettlingView
-            key={one.entityId}
+            key={settling.entityId}
             file={file}
-            settling={one}
+            settling={settling}
             nowMs={nowMs}
-            onEdit={() => setEdited(one)}
+            onEdit={() => setEdited(settling)}
           />
         ))}
       </div>

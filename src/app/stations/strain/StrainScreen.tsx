@@ -22,7 +22,7 @@ const ROW = 'flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale';
 /** What a day is at: planned until when, under way, over. */
 function stateWords(file: ExtractionFile, nowMs: number, days: readonly ExtractionFile[]): string {
   const { content } = file.extraction;
-  const loads = file.ticks.filter((one) => one.content.what === 'load-out').length;
+  const loads = file.ticks.filter((tick) => tick.content.what === 'load-out').length;
   if (content.doneAt !== null) return lineWords.finishedLoadsTickedOff({ loads });
   const done = clockText(honeyDoneMin(askedDay(file, nowMs, days).plan.course));
   return content.startedAt === null
@@ -126,7 +126,7 @@ function inTurn(days: readonly ExtractionFile[]): ExtractionFile[] {
     if (doneAt !== null) return 2;
     return startedAt !== null ? 0 : 1;
   };
-  const day = (one: ExtractionFile): string => one.extraction.content.day;
+  const day = (extractionFile: ExtractionFile): string => extractionFile.extraction.content.day;
   return [...days].sort(
     (a, b) =>
       turn(a) - turn(b) ||
@@ -165,8 +165,8 @@ export function StrainScreen(): ReactElement {
           aria-label={lineWords.daysAtTheLine()}
           className="mt-4 divide-y divide-thread border-y-2 border-ink"
         >
-          {inTurn(house.days).map((one) => (
-            <DayRow key={one.extraction.entityId} file={one} nowMs={nowMs} days={house.days} />
+          {inTurn(house.days).map((day) => (
+            <DayRow key={day.extraction.entityId} file={day} nowMs={nowMs} days={house.days} />
           ))}
         </ul>
       )}

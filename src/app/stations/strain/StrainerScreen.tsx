@@ -67,7 +67,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
   const unit = unitOf('mass', preferences);
   const { content } = file.extraction;
   const fromKg = useCallback((value: number) => unit.fromBase(value), [unit]);
-  const finest = Math.min(...content.strainer.meshes.map((one) => one.openingUm));
+  const finest = Math.min(...content.strainer.meshes.map((mesh) => mesh.openingUm));
   const caution = temperatureCaution(content.temperatureC);
   const kg = (value: number): string => formatQuantity(value, 'mass', preferences, 0);
   return (
@@ -81,7 +81,7 @@ function Strained({ file }: { file: ExtractionFile }): ReactElement {
                 content.strainer.count > 1
                   ? lineWords.strainers({ count: content.strainer.count })
                   : content.strainer.meshes
-                      .map((one) => `${one.openingUm} µm`)
+                      .map((mesh) => `${mesh.openingUm} µm`)
                       .join(lineWords.then()),
             })}
           </p>

@@ -30,7 +30,7 @@ function warmedLine({ content, described, from }: DayNow) {
   // at the same pace as the line really has
   const pace = from.line.strainer.cycle.cleanKgPerMin / asIs.strainer.cycle.cleanKgPerMin;
   const { cycle } = warm.strainer;
-  const minutes = cycle.minutes.map((one) => one / pace);
+  const minutes = cycle.minutes.map((minute) => minute / pace);
   const strainer = { ...warm.strainer, cycle: { ...cycle, minutes } };
   return { ...from.line, strainer };
 }

@@ -33,7 +33,8 @@ describe('what is asked of a day', () => {
       last: () => 'Last pail',
     });
     const kg = containers.reduce(
-      (sum, one) => sum + one.count * (one.amount?.by === 'mass' ? one.amount.massKg : NaN),
+      (sum, container) =>
+        sum + container.count * (container.amount?.by === 'mass' ? container.amount.massKg : NaN),
       0,
     );
     expect(kg).toBeCloseTo(asked.plan.course.mass.strained, 1);
@@ -60,7 +61,7 @@ describe('what is asked of a day', () => {
 
   test('the strainer by itself: a night in a tank and warmth both shorten it', () => {
     const asked = askedStrainer(dayFile());
-    const [asIs, warm, night] = asked.lines.map((one) => one.points.at(-1)!.minutes);
+    const [asIs, warm, night] = asked.lines.map((line) => line.points.at(-1)!.minutes);
     expect(asIs).toBeCloseTo(asked.minutes, 6);
     expect(warm).toBeLessThan(asIs!);
     expect(night).toBeLessThan(asIs!);
@@ -87,15 +88,20 @@ describe('bars that nearly touch', () => {
       bar('person-0', 'uncap', 3, 4),
       bar('person-0', 'uncap', 9, 10),
     ];
-    expect(joinedBars(bars, 0.5).map((one) => [one.row, one.task, one.fromMin, one.toMin])).toEqual(
-      [
-        ['person-0', 'uncap', 0, 2],
-        ['person-1', 'uncap', 0.5, 2],
-        ['person-0', 'load', 2, 3],
-        ['person-0', 'uncap', 3, 4],
-        ['person-0', 'uncap', 9, 10],
-      ],
-    );
+    expect(
+      joinedBars(bars, 0.5).map((joinedBar) => [
+        joinedBar.row,
+        joinedBar.task,
+        joinedBar.fromMin,
+        joinedBar.toMin,
+      ]),
+    ).toEqual([
+      ['person-0', 'uncap', 0, 2],
+      ['person-1', 'uncap', 0.5, 2],
+      ['person-0', 'load', 2, 3],
+      ['person-0', 'uncap', 3, 4],
+      ['person-0', 'uncap', 9, 10],
+    ]);
   });
 });
 
@@ -103,8 +109,8 @@ describe('jars as they are written', () => {
   test('grams, kilograms, ounces and pounds, with a number where it is told', () => {
     const typed = readJarSizes('500 g, 0,25 kg × 20; 8 oz x 3, 1 lb');
     if (!typed.ok) throw new Error(typed.sentence);
-    expect(typed.sizes.map((one) => one.atMost)).toEqual([null, 20, 3, null]);
-    expect(typed.sizes.map((one) => Number(one.netKg.toFixed(4)))).toEqual([
+    expect(typed.sizes.map((size) => size.atMost)).toEqual([null, 20, 3, null]);
+    expect(typed.sizes.map((size) => Number(size.netKg.toFixed(4)))).toEqual([
       0.5, 0.25, 0.2268, 0.4536,
     ]);
   });

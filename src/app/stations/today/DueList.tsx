@@ -30,7 +30,7 @@ const STATIONS: Readonly<Record<DueStation, { name: string; mark: LucideIcon }>>
 async function saveCalendar(items: readonly DueItem[], nowMs: number): Promise<void> {
   const { calendarText } = await import('../../format/calendarText');
   const entries = byUrgency(items)
-    .filter((one) => Number.isFinite(one.atMs))
+    .filter((item) => Number.isFinite(item.atMs))
     .map(({ id, title, why, atMs }) => ({
       id,
       title,
@@ -66,22 +66,22 @@ export function DueList({
         {todayWords.addTheseToMyCalendar()}
       </Button>
       <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
-        {byUrgency(items).map((one) => {
-          const { when, overdue } = dueWords(one, nowMs);
-          const { name, mark: Mark } = STATIONS[one.station];
+        {byUrgency(items).map((item) => {
+          const { when, overdue } = dueWords(item, nowMs);
+          const { name, mark: Mark } = STATIONS[item.station];
           return (
-            <li key={`${one.station}-${one.id}`}>
+            <li key={`${item.station}-${item.id}`}>
               <Link
-                to={`/${workspace}/${one.to}`}
+                to={`/${workspace}/${item.to}`}
                 className="flex min-h-16 items-center gap-x-4 py-2 hover:bg-lavender-pale sm:gap-x-6 sm:px-2"
               >
                 <span className="w-24 shrink-0 text-base sm:w-40">
                   {overdue ? <strong className="block">{todayWords.overdue()}</strong> : null}
-                  {one.atMs === -Infinity ? <strong>{when}</strong> : when}
+                  {item.atMs === -Infinity ? <strong>{when}</strong> : when}
                 </span>
                 <span className="grow">
-                  <span className="block text-xl leading-tight font-bold">{one.title}</span>
-                  <span className="block text-base text-ink-soft">{one.why}</span>
+                  <span className="block text-xl leading-tight font-bold">{item.title}</span>
+                  <span className="block text-base text-ink-soft">{item.why}</span>
                 </span>
                 <span className="hidden w-44 shrink-0 items-center gap-2 text-base wide:flex">
                   <Mark aria-hidden className="size-5" /> {name}

@@ -30,8 +30,8 @@ function Group({ id, title, lots }: GroupProps): ReactElement | null {
         {title} ({lots.length})
       </h2>
       <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-        {lots.map((one) => (
-          <LotRow key={one.file.lot.entityId} lot={one} />
+        {lots.map((lot) => (
+          <LotRow key={lot.file.lot.entityId} lot={lot} />
         ))}
       </ul>
     </section>
@@ -69,7 +69,7 @@ export function TodayScreen(): ReactElement {
     ...useNotesDue(nowMs),
     ...useRivalsDue(),
   ];
-  const open = lots.filter((one) => !one.settled).sort(bySeverity);
+  const open = lots.filter((lot) => !lot.settled).sort(bySeverity);
   return (
     <>
       <h1 className="pt-5 text-4xl font-bold">{todayWords.today()}</h1>
@@ -77,7 +77,7 @@ export function TodayScreen(): ReactElement {
       <DueList items={due} nowMs={nowMs} />
       {ledger.files.length === 0 && <Empty workspace={workspace} />}
       <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
-      <Group id="signed" title={todayWords.signed2()} lots={lots.filter((one) => one.settled)} />
+      <Group id="signed" title={todayWords.signed2()} lots={lots.filter((lot) => lot.settled)} />
     </>
   );
 }

@@ -37,7 +37,7 @@ function placeWords(book: Book, boxId: string): string {
 }
 
 const byBox = (looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> =>
-  groupBy(looks, (one) => one.frame.boxId);
+  groupBy(looks, (look) => look.frame.boxId);
 
 /** Frames that went back and are to be looked at again, by box. */
 function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due[] {
@@ -62,7 +62,7 @@ function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due
 
 /** Adult beetles start a clock, by box. */
 function beetleClocks(looks: readonly KeptStory[], book: Book, now: Date): Due[] {
-  const seen = looks.filter((one) => one.check.beetles === 'adults');
+  const seen = looks.filter((look) => look.check.beetles === 'adults');
   return [...byBox(seen)].flatMap(([boxId, own]) => {
     const [first] = own;
     const harvest = harvestOf(book, first?.check.harvestId ?? null);

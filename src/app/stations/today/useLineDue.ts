@@ -16,7 +16,7 @@ const AHEAD_DAYS = 7;
 function dayRows(days: readonly ExtractionFile[], nowMs: number): DueItem[] {
   const until = isoDay(new Date(nowMs + AHEAD_DAYS * DAY_MS));
   return days
-    .map((one) => one.extraction)
+    .map((day) => day.extraction)
     .filter(({ content }) => content.doneAt === null && content.day <= until)
     .map(({ entityId, content }) => {
       const isOn = content.startedAt !== null;

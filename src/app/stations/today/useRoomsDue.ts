@@ -30,7 +30,7 @@ function forgottenRows({ room, batches }: RoomFile, nowMs: number): DueItem[] {
 function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
   const { entityId, content } = file.room;
   const readings = readingsDue(file, nowMs)
-    .filter((one) => one.atMs <= nowMs + SOON_MS)
+    .filter((reading) => reading.atMs <= nowMs + SOON_MS)
     .map(({ id, atMs, batchId }) => {
       const batch = file.batches.find((one) => one.batch.entityId === batchId)?.batch.content;
       return {
@@ -49,5 +49,5 @@ function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
 /** What waits in the warm rooms. */
 export function useRoomsDue(nowMs: number): readonly DueItem[] {
   const rooms = useRooms();
-  return useMemo(() => rooms.flatMap((one) => itemsOf(one, nowMs)), [rooms, nowMs]);
+  return useMemo(() => rooms.flatMap((room) => itemsOf(room, nowMs)), [rooms, nowMs]);
 }

@@ -42,14 +42,14 @@ export function useStoreDue(nowMs: number): readonly DueItem[] {
   const { hemisphere } = useAppSelector(selectPreferences);
   return useMemo(() => {
     const watched = watchList(lots, combs, nowMs, hemisphere)
-      .filter((one) => daysUntil(one.by, nowMs) <= AHEAD_DAYS)
+      .filter((lot) => daysUntil(lot.by, nowMs) <= AHEAD_DAYS)
       .map(({ id, title, why, by, to }): DueItem => {
         return { id, title, why, to, station: 'store', timed: false, atMs: atNoon(by) };
       });
     const pouring = blends.flatMap(({ entityId, content }): DueItem[] => {
-      const open = content.tanks.filter((one) => one.lotId === null);
+      const open = content.tanks.filter((tank) => tank.lotId === null);
       if (open.length === 0) return [];
-      const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
+      const lines = content.tanks.reduce((sum, tank) => sum + tank.pours.length, 0);
       const done = poured.filter((one) => one.blendId === entityId).length;
       const left = lines - done;
       return [
@@ -76,17 +76,17 @@ export function useNotesDue(nowMs: number): readonly DueItem[] {
   const notes = useCurrent('season-note');
   return useMemo(
     () =>
-      notes.flatMap((one): DueItem[] => {
-        if (one.content.done !== '') return [];
-        if (daysUntil(one.content.planningDay, nowMs) > NOTE_DAYS) return [];
+      notes.flatMap((note): DueItem[] => {
+        if (note.content.done !== '') return [];
+        if (daysUntil(note.content.planningDay, nowMs) > NOTE_DAYS) return [];
         return [
           {
-            id: one.entityId,
+            id: note.entityId,
             station: 'season',
             timed: false,
-            atMs: atNoon(one.content.planningDay),
-            title: one.content.text,
-            why: todayWords.youNotedThisInFor({ year: one.content.year }),
+            atMs: atNoon(note.content.planningDay),
+            title: note.content.text,
+            why: todayWords.youNotedThisInFor({ year: note.content.year }),
             to: 'season/years',
           },
         ];

@@ -168,7 +168,7 @@ function BeetleClock({ air }: { air: Air }): ReactElement {
 export function OpenHoneyScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { kind: asked } = useParams();
-  const kind = STANDING_KINDS.find((one) => one === asked) ?? 'combs';
+  const kind = STANDING_KINDS.find((standingKind) => standingKind === asked) ?? 'combs';
   return (
     <>
       <header className="flex flex-wrap items-end justify-between gap-3 pt-5">
@@ -176,14 +176,14 @@ export function OpenHoneyScreen(): ReactElement {
         <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
       </header>
       <nav aria-label={roomWords.whatStands()} className="mt-4 flex flex-wrap gap-2">
-        {STANDING_KINDS.map((one) => (
+        {STANDING_KINDS.map((standingKind) => (
           <Link
-            key={one}
-            to={`/${workspace}/warm-room/standing/${one}`}
-            aria-current={one === kind ? 'page' : undefined}
-            className={`${BUTTON_BASE} ${BUTTON_TONES[one === kind ? 'ink' : 'line']} min-h-14`}
+            key={standingKind}
+            to={`/${workspace}/warm-room/standing/${standingKind}`}
+            aria-current={standingKind === kind ? 'page' : undefined}
+            className={`${BUTTON_BASE} ${BUTTON_TONES[standingKind === kind ? 'ink' : 'line']} min-h-14`}
           >
-            {KIND_NAMES[one]}
+            {KIND_NAMES[standingKind]}
           </Link>
         ))}
       </nav>

@@ -195,6 +195,6 @@ function RoomView({ file }: { file: RoomFile }): ReactElement {
 export function RoomScreen(): ReactElement {
   const { roomId = '' } = useParams();
   const rooms = useRooms();
-  const file = rooms.find((one) => one.room.entityId === roomId);
+  const file = rooms.find((room) => room.room.entityId === roomId);
   return file ? <RoomView key={roomId} file={file} /> : <NothingHere />;
 }

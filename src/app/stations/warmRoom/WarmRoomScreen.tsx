@@ -71,8 +71,8 @@ export function WarmRoomScreen(): ReactElement {
         <p className="mt-4 max-w-3xl text-xl">{roomWords.noRoomYetDescribeYours()}</p>
       ) : (
         <ul className="mt-4 divide-y divide-thread border-y-2 border-ink">
-          {rooms.map((one) => (
-            <RoomRow key={one.room.entityId} file={one} nowMs={nowMs} />
+          {rooms.map((room) => (
+            <RoomRow key={room.room.entityId} file={room} nowMs={nowMs} />
           ))}
         </ul>
       )}

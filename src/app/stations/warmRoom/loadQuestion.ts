@@ -91,7 +91,7 @@ export function loadQuestion({ file, asked, belief }: LoadContext, whatIf: WhatI
   const like = boxLike(file);
   const { outside } = file.room.content;
   const end = present.nowDay + whatIf.days;
-  const inside = present.run.reportDays.filter((one) => one < end);
+  const inside = present.run.reportDays.filter((reportDay) => reportDay < end);
   const one = coreBatch('load', like, present.zeroMs, outside.meanC);
   return {
     task: {

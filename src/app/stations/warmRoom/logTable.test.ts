@@ -98,7 +98,7 @@ describe('a logger’s table', () => {
     const log = readLog(formOf(['Date;Temperature;Humidity', ...lines].join('\n')));
     expect(log.gaps).toHaveLength(1);
     expect(log.gaps[0]!.toDay - log.gaps[0]!.fromDay).toBeCloseTo(2.25 / 24, 6);
-    expect(log.spikes.map((one) => one.like)).toEqual(['door', 'slip']);
+    expect(log.spikes.map((spike) => spike.like)).toEqual(['door', 'slip']);
   });
 
   test('out of order and double lines are put right', () => {

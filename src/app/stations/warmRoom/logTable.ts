@@ -73,7 +73,7 @@ const numbersIn = (cells: readonly string[]): number[] =>
   });
 
 const meanOf = (values: readonly number[]): number =>
-  values.reduce((sum, one) => sum + one, 0) / Math.max(1, values.length);
+  values.reduce((sum, value) => sum + value, 0) / Math.max(1, values.length);
 
 function columnsBy(
   heading: readonly string[],
@@ -166,9 +166,9 @@ const NOTHING: ReadLog = { content: null, parts: [], bad: [], gaps: [], spikes: 
 
 function seriesIn(entries: readonly Entry[], zeroMs: number, by: number): AirSeries {
   return {
-    days: entries.map((one) => (one.ms - zeroMs) / DAY_MS),
-    temperatureC: entries.map((one) => one.temperatureC),
-    relativeHumidity: entries.map((one) => one.humidity / by),
+    days: entries.map((entry) => (entry.ms - zeroMs) / DAY_MS),
+    temperatureC: entries.map((entry) => entry.temperatureC),
+    relativeHumidity: entries.map((entry) => entry.humidity / by),
   };
 }
 
@@ -180,7 +180,7 @@ function contentOf(entries: readonly Entry[], by: number, form: LogForm): AirLog
     place: form.place,
     source: 'file',
     startedAt: new Date(zeroMs).toISOString(),
-    minutes: series.days.map((one) => Math.round(one * 1440 * 1000) / 1000),
+    minutes: series.days.map((day) => Math.round(day * 1440 * 1000) / 1000),
     temperatureC: series.temperatureC.map((one) => Math.round(one * 100) / 100),
     relativeHumidity: series.relativeHumidity.map((one) => Math.round(one * 1e4) / 1e4),
     remark: '',
@@ -200,7 +200,7 @@ export function readLog(form: LogForm): ReadLog {
     if (typeof found === 'string') bad.push({ line, sentence: found, cells: row });
     else lines.push({ ...found, line, cells: row });
   });
-  const moments = logMoments(lines.map((one) => one.time));
+  const moments = logMoments(lines.map((line) => line.time));
   const byTime = new Map<number, Entry>();
   lines.forEach(({ temperatureC, humidity, line, cells: row }, at) => {
     const ms = moments[at] ?? 0;
@@ -213,7 +213,7 @@ export function readLog(form: LogForm): ReadLog {
   const entries = [...byTime.values()].sort((a, b) => a.ms - b.ms);
   const [first] = entries;
   if (!first) return { ...NOTHING, bad };
-  const by = entries.some((one) => one.humidity > 1) ? 100 : 1;
+  const by = entries.some((entry) => entry.humidity > 1) ? 100 : 1;
   const parts = Array.from({ length: Math.ceil(entries.length / MOST_LOG_ENTRIES) }, (_, at) =>
     contentOf(entries.slice(at * MOST_LOG_ENTRIES, (at + 1) * MOST_LOG_ENTRIES), by, form),
   ).filter((one) => one !== null);

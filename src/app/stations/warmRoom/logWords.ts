@@ -29,14 +29,14 @@ export function gapWords({ fromDay, toDay }: LogGap, zeroMs: number): string {
 export function spikeWords(spikes: readonly LogSpike[], zeroMs: number): string {
   const times = (like: LogSpike['like']): string =>
     spikes
-      .filter((one) => one.like === like)
+      .filter((spike) => spike.like === like)
       .slice(0, 6)
-      .map((one) => formatDayTime(zeroMs + one.day * DAY_MS))
+      .map((spike) => formatDayTime(zeroMs + spike.day * DAY_MS))
       .join('; ');
   const [doors, slips] = [times('door'), times('slip')];
   const parts = [
     doors === '' ? '' : roomWords.looksLikeAnOpenDoor({ doors }),
     slips === '' ? '' : roomWords.looksLikeALoggerFault({ slips }),
   ];
-  return parts.filter((one) => one !== '').join(' ');
+  return parts.filter((part) => part !== '').join(' ');
 }

@@ -17,7 +17,7 @@ const learned = learnRoom(asked.question.past, asked.question.present);
 
 describe('the room of the demo', () => {
   test('is asked of with what is in it, and what earlier batches taught', () => {
-    expect(asked.batches.map((one) => one.batch.content.name)).toEqual([
+    expect(asked.batches.map((batch) => batch.batch.content.name)).toEqual([
       'Outer marsh, pulled early',
       'Marsh, second visit',
     ]);
@@ -94,8 +94,8 @@ describe('words', () => {
   test('every task has a title and says why', () => {
     const ready = new Map(asked.batches.map(({ batch }) => [batch.entityId, NOW + 3.6e7]));
     const tasks = roomTasks(file!, NOW, ready);
-    const words = tasks.map((one) => taskWords(one, file!));
-    expect(new Set(tasks.map((one) => one.kind))).toEqual(
+    const words = tasks.map((task) => taskWords(task, file!));
+    expect(new Set(tasks.map((task) => task.kind))).toEqual(
       new Set(['read', 'take-out', 'cool', 'drain']),
     );
     for (const { title, about } of words) {

@@ -22,8 +22,8 @@ export function askedRoom(file: RoomFile, nowMs: number): AskedRoom {
   const last = inUse ? latest : [];
   const forNow = { nowMs, daysAhead: DAYS_AHEAD, midnightBefore };
   const present = roomRun(file, last, forNow);
-  const past = (inUse ? stretches.slice(0, -1) : stretches).map((one) =>
-    roomRun(file, one, { ...forNow, nowMs: endOf(one, nowMs), daysAhead: 0 }),
+  const past = (inUse ? stretches.slice(0, -1) : stretches).map((stretch) =>
+    roomRun(file, stretch, { ...forNow, nowMs: endOf(stretch, nowMs), daysAhead: 0 }),
   );
   return {
     question: { past, present, targets: present.targets, nowDay: present.nowDay },

@@ -21,21 +21,21 @@ interface RuleReadingsProps {
 export function RuleReadings({ readings, y, row }: RuleReadingsProps): ReactElement {
   return (
     <g className="stroke-ink">
-      {readings.map((one, at) => {
+      {readings.map((reading, at) => {
         const middle = y + row * (at % 3) + row / 2;
-        const dash = one.provisional ? '3 3' : undefined;
+        const dash = reading.provisional ? '3 3' : undefined;
         return (
-          <g key={one.id} strokeDasharray={dash}>
+          <g key={reading.id} strokeDasharray={dash}>
             <line
-              x1={rulePosition(one.percent - one.plusMinus)}
-              x2={rulePosition(one.percent + one.plusMinus)}
+              x1={rulePosition(reading.percent - reading.plusMinus)}
+              x2={rulePosition(reading.percent + reading.plusMinus)}
               y1={middle}
               y2={middle}
               strokeWidth="2"
             />
             <line
-              x1={rulePosition(one.percent)}
-              x2={rulePosition(one.percent)}
+              x1={rulePosition(reading.percent)}
+              x2={rulePosition(reading.percent)}
               y1={middle - 7}
               y2={middle + 7}
               strokeWidth="4"

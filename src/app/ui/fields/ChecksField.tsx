@@ -31,16 +31,16 @@ export function ChecksField({
           const chosen = field.value as string[];
           return (
             <div className={`grid gap-x-6 ${oneColumn ? '' : 'sm:grid-cols-2'}`}>
-              {choices.map((one) => (
-                <div key={one.value} className="flex min-h-11 items-center gap-3">
+              {choices.map((choice) => (
+                <div key={choice.value} className="flex min-h-11 items-center gap-3">
                   <Checkbox.Root
-                    id={`${id}-${one.value}`}
-                    checked={chosen.includes(one.value)}
+                    id={`${id}-${choice.value}`}
+                    checked={chosen.includes(choice.value)}
                     onCheckedChange={(checked) =>
                       field.onChange(
                         checked === true
-                          ? [...chosen, one.value]
-                          : chosen.filter((value) => value !== one.value),
+                          ? [...chosen, choice.value]
+                          : chosen.filter((value) => value !== choice.value),
                       )
                     }
                     className="flex size-7 shrink-0 items-center justify-center border-2 border-ink bg-paper data-[state=checked]:bg-ink data-[state=checked]:text-linen"
@@ -49,8 +49,8 @@ export function ChecksField({
                       <Check aria-hidden className="size-5" strokeWidth={3} />
                     </Checkbox.Indicator>
                   </Checkbox.Root>
-                  <label htmlFor={`${id}-${one.value}`} className="grow py-2 text-base">
-                    {one.label}
+                  <label htmlFor={`${id}-${choice.value}`} className="grow py-2 text-base">
+                    {choice.label}
                   </label>
                 </div>
               ))}

@@ -54,10 +54,10 @@ export function ChoiceField(props: ChoiceFieldProps): ReactElement {
             }
             className={clsx('mt-1 flex flex-wrap', shape === 'cells' ? 'gap-1' : 'gap-2')}
           >
-            {choices.map((one) => (
+            {choices.map((choice) => (
               <RadioItem
-                key={one.value}
-                value={one.value}
+                key={choice.value}
+                value={choice.value}
                 className={clsx(
                   ITEM,
                   shape === 'cells'
@@ -65,7 +65,7 @@ export function ChoiceField(props: ChoiceFieldProps): ReactElement {
                     : 'min-h-12 rounded-sm px-4 py-2 text-base',
                 )}
               >
-                {one.label}
+                {choice.label}
               </RadioItem>
             ))}
           </RadioGroup.Root>

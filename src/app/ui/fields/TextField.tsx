@@ -61,8 +61,8 @@ export function TextField(props: TextFieldProps): ReactElement {
       </div>
       {suggestions && (
         <datalist id={`${id}-list`}>
-          {suggestions.map((one) => (
-            <option key={one} value={one} />
+          {suggestions.map((suggestion) => (
+            <option key={suggestion} value={suggestion} />
           ))}
         </datalist>
       )}

@@ -15,7 +15,7 @@ export function EntryRow({ title, facts, onEdit, children }: EntryRowProps): Rea
     <div className="flex min-h-14 items-center gap-3 py-1">
       <div className="grow">
         <p className="text-lg leading-tight font-bold">{title}</p>
-        <p className="text-base text-ink-soft">{facts.filter((one) => one !== '').join(' · ')}</p>
+        <p className="text-base text-ink-soft">{facts.filter((fact) => fact !== '').join(' · ')}</p>
         {children}
       </div>
       <button

@@ -38,8 +38,8 @@ export function RivalSheet(): ReactElement {
       description={formatsWords.theSameThingWasChanged()}
     >
       <ul className="space-y-5">
-        {(rivals ?? []).map((one) => (
-          <RivalRow key={one.mine.id} rival={one} />
+        {(rivals ?? []).map((rival) => (
+          <RivalRow key={rival.mine.id} rival={rival} />
         ))}
       </ul>
       <div className="mt-5 flex flex-wrap gap-3">

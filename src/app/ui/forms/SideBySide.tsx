@@ -17,7 +17,7 @@ const WITHDRAWN = commonWords.removed2();
 
 /** Revisions beside one another: who wrote them when, and each field in which they differ. */
 export function SideBySide({ label, names, records }: SideBySideProps): ReactElement {
-  const differences = differencesOf(records.map((one) => one.content));
+  const differences = differencesOf(records.map((record) => record.content));
   return (
     <PlainTable
       label={label}
@@ -26,16 +26,21 @@ export function SideBySide({ label, names, records }: SideBySideProps): ReactEle
         [
           formatsWords.written(),
           ...records.map(
-            (one) =>
-              `${formatMoment(one.recordedAt)}${one.author === '' ? '' : commonWords.byAuthor({ author: one.author })}`,
+            (record) =>
+              `${formatMoment(record.recordedAt)}${record.author === '' ? '' : commonWords.byAuthor({ author: record.author })}`,
           ),
         ],
-        ...(records.some((one) => one.withdrawn)
-          ? [[formatsWords.state(), ...records.map((one) => (one.withdrawn ? WITHDRAWN : 'there'))]]
+        ...(records.some((record) => record.withdrawn)
+          ? [
+              [
+                formatsWords.state(),
+                ...records.map((record) => (record.withdrawn ? WITHDRAWN : 'there')),
+              ],
+            ]
           : []),
         ...differences.map(({ path, values }) => [
           fieldWords(pathSteps(path)),
-          ...values.map((one) => <strong key={one}>{one || commonWords.empty()}</strong>),
+          ...values.map((value) => <strong key={value}>{value || commonWords.empty()}</strong>),
         ]),
       ]}
     />

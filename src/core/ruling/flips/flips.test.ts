@@ -41,9 +41,9 @@ describe('what would change the ruling', () => {
     const inComb = lotEvidence({
       comb: { cappedShare: 0.6, shake: 'not-done' },
       vessels: [],
-      readings: readingsOf([21.4]).map((one) => ({ ...one, vesselId: null })),
+      readings: readingsOf([21.4]).map((reading) => ({ ...reading, vesselId: null })),
     });
-    const idsOf = (evidence: LotEvidence) => flips(evidence).map((one) => one.id);
+    const idsOf = (evidence: LotEvidence) => flips(evidence).map((flip) => flip.id);
     expect(idsOf(inComb)).toContain('days-of-drying');
     const { vessels } = lotEvidence();
     const inVessels = { ...inComb, vessels, readings: readingsOf([21.4]) };
@@ -57,7 +57,7 @@ describe('what would change the ruling', () => {
       targetPercent: 18.6,
       readings: readingsOf([17.95]),
     });
-    expect(flips(evidence).find((one) => one.id === 'more-readings')?.outcome).toBe('conditions');
+    expect(flips(evidence).find((flip) => flip.id === 'more-readings')?.outcome).toBe('conditions');
   });
 
   test('on the limit itself no number of readings helps', () => {
@@ -74,13 +74,13 @@ describe('what would change the ruling', () => {
       readings: readingsOf([17.7, 17.7]),
     });
     expect(
-      inEnglish(flips(evidence).find((one) => one.id === 'untested-vessels')?.sentence),
+      inEnglish(flips(evidence).find((flip) => flip.id === 'untested-vessels')?.sentence),
     ).toContain('each of the 2');
   });
 
   test('without a meter: the shake test and the capped share', () => {
     const evidence = lotEvidence({ comb: { cappedShare: 0.6, shake: 'not-done' } });
-    expect(flips(evidence).map((one) => [one.id, one.outcome])).toEqual([
+    expect(flips(evidence).map((flip) => [flip.id, flip.outcome])).toEqual([
       ['shake-nothing-fell', 'by-comb'],
       ['capped-share', 'by-comb'],
     ]);

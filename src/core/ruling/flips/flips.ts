@@ -49,6 +49,6 @@ export function isStuck(ruling: Ruling, flips: readonly Flip[]): boolean {
   return (
     ruling.outcome === 'measure' &&
     ruling.belief.basis === 'readings' &&
-    !flips.some((one) => settling.includes(one.id))
+    !flips.some((flip) => settling.includes(flip.id))
   );
 }

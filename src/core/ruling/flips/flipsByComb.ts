@@ -30,9 +30,9 @@ export function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const others = Array.from({ length: 11 }, (_, at) => at).sort(
     (a, b) => Math.abs(a - tenths) - Math.abs(b - tenths),
   );
-  const byShare = others.flatMap((one) => {
-    const words = say('flips.tenthsCappedInsteadOf', { tenths: one, before: tenths });
-    const changed = { ...evidence, comb: { ...comb, cappedShare: one / 10 } };
+  const byShare = others.flatMap((other) => {
+    const words = say('flips.tenthsCappedInsteadOf', { tenths: other, before: tenths });
+    const changed = { ...evidence, comb: { ...comb, cappedShare: other / 10 } };
     return tried('capped-share', words, changed, ruling);
   });
   return [...(comb.shake === 'not-done' ? byShake : byShake.slice(0, 1)), ...byShare.slice(0, 1)];

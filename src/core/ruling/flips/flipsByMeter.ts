@@ -64,7 +64,7 @@ function atMean(evidence: LotEvidence, ruling: Ruling, shift: number | null): Fl
   const { mean } = ruling.belief;
   const wanted = ruleOnLot(shifted(evidence, shift)).outcome;
   const outcomeAt = (to: number): Outcome => ruleOnLot(shifted(evidence, to - mean)).outcome;
-  const to = statedMeans(mean, shift).find((one) => outcomeAt(one) === wanted);
+  const to = statedMeans(mean, shift).find((statedMean) => outcomeAt(statedMean) === wanted);
   if (to === undefined || wanted === ruling.outcome) return [];
   const side = shift < 0 ? 'drier' : 'wetter';
   const sentence = say('flips.atAMeanOfOr', {
@@ -135,8 +135,8 @@ function byCheckAndReadings(evidence: LotEvidence, ruling: Ruling): Flip[] {
 /** One reading of every vessel that has none, each at the present mean. */
 function byUntestedVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const last = evidence.readings[evidence.readings.length - 1];
-  const tested = new Set(evidence.readings.map((one) => one.vesselId));
-  const untested = evidence.vessels.filter((one) => !tested.has(one.id));
+  const tested = new Set(evidence.readings.map((reading) => reading.vesselId));
+  const untested = evidence.vessels.filter((vessel) => !tested.has(vessel.id));
   if (!last || untested.length === 0 || ruling.outcome !== 'measure') return [];
   const more = untested.map(({ id }) => ({
     ...last,
@@ -152,7 +152,7 @@ function byUntestedVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
 /** More readings, untested vessels, a zero check. */
 export function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const more = [...byMoreReadings(evidence, ruling), ...byUntestedVessels(evidence, ruling)];
-  if (evidence.readings.every((one) => one.zeroCheck === 'checked')) return more;
+  if (evidence.readings.every((reading) => reading.zeroCheck === 'checked')) return more;
   const words = say('flips.aZeroCheckThatFindsThe');
   const check = tried('zero-check', words, checkedMeter(evidence), ruling);
   if (check.length + more.length > 0) return [...check, ...more];
@@ -165,7 +165,7 @@ export function byMeter(evidence: LotEvidence, ruling: Ruling): Flip[] {
  */
 export function byDrying(evidence: LotEvidence, flips: readonly Flip[]): Flip[] {
   const { comb, readings, vessels } = evidence;
-  const goal = flips.find((one) => one.id.startsWith('drier-') && isAccepted(one.outcome));
+  const goal = flips.find((flip) => flip.id.startsWith('drier-') && isAccepted(flip.outcome));
   // Honey in vessels is out of the comb.
   if (!comb || !goal || readings.length === 0 || vessels.length > 0 || !canBeDried(evidence))
     return [];

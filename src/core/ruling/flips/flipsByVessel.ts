@@ -10,7 +10,7 @@ function without(evidence: LotEvidence, ids: ReadonlySet<string>): LotEvidence {
     vesselId === null || !ids.has(vesselId);
   return {
     ...evidence,
-    vessels: evidence.vessels.filter((one) => !ids.has(one.id)),
+    vessels: evidence.vessels.filter((vessel) => !ids.has(vessel.id)),
     readings: evidence.readings.filter(stays),
     ...(evidence.earlier && { earlier: evidence.earlier.filter(stays) }),
   };
@@ -28,7 +28,7 @@ export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const tryWithout = (ids: ReadonlySet<string>): Flip[] => {
     if (ids.size === 0 || ids.size >= evidence.vessels.length) return [];
     const words = say('flips.without', {
-      vessels: namesOf(evidence.vessels.filter((one) => ids.has(one.id))),
+      vessels: namesOf(evidence.vessels.filter((vessel) => ids.has(vessel.id))),
     });
     return tried('without-vessels', words, without(evidence, ids), ruling);
   };

@@ -57,10 +57,12 @@ export function settledBy(evidence: LotEvidence): NextStep {
   const settles = (asked: FurtherQuestion): boolean =>
     furtherReadings(asked).status !== 'no-number';
   if (settles(question)) {
-    const read = new Set(readings.map((one) => one.vesselId));
-    return vessels.length > 1 && vessels.some((one) => !read.has(one.id)) ? 'read-each' : 'read';
+    const read = new Set(readings.map((reading) => reading.vesselId));
+    return vessels.length > 1 && vessels.some((vessel) => !read.has(vessel.id))
+      ? 'read-each'
+      : 'read';
   }
-  const isUnchecked = readings.some((one) => one.zeroCheck === 'unchecked');
+  const isUnchecked = readings.some((reading) => reading.zeroCheck === 'unchecked');
   if (isUnchecked && settles(checkedBudgets(question))) return 'check-zero';
   if (withOtherMeter(question)) return 'other-meter';
   const { mean } = lotEstimate(readings, vessels);

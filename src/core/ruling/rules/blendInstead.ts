@@ -16,7 +16,7 @@ export const blendInstead: Rule = {
     const wanted = Math.min(evidence.targetPercent, limitPercent(evidence));
     const decision = decisionOn(belief, wanted);
     if (decision !== 'over') return [];
-    const blend = waysOf(evidence, belief).find((one) => one.id === 'blend');
+    const blend = waysOf(evidence, belief).find((way) => way.id === 'blend');
     return blend?.open
       ? [
           {

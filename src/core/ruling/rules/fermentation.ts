@@ -45,9 +45,11 @@ const upperPercent = (moisture: Estimate): number =>
  */
 const wettestEnd = rememberedBy((evidence: LotEvidence, belief: Belief): UpperEnd => {
   const vessels = ordinaryVessels(evidence.vessels);
-  const read = new Set(vesselMoistures(evidence, belief).map((one) => one.vesselId));
-  const unread = vessels.find((one) => !read.has(one.id));
-  const each = vessels.length < 2 ? [] : vessels.filter((one) => read.has(one.id));
+  const read = new Set(
+    vesselMoistures(evidence, belief).map((vesselMoisture) => vesselMoisture.vesselId),
+  );
+  const unread = vessels.find((vessel) => !read.has(vessel.id));
+  const each = vessels.length < 2 ? [] : vessels.filter((vessel) => read.has(vessel.id));
   const ends: UpperEnd[] = [
     { label: null, moisture: unread ? vesselEstimate(evidence, belief, unread.id) : belief },
     ...each.map(({ id, label }) => ({ label, moisture: vesselEstimate(evidence, belief, id) })),

@@ -19,7 +19,7 @@ function limitName({ evidence }: RuleContext): Message {
 }
 
 const isBlendable = ({ evidence, belief }: RuleContext): boolean =>
-  waysOf(evidence, belief).some((one) => one.id === 'blend' && one.open);
+  waysOf(evidence, belief).some((way) => way.id === 'blend' && way.open);
 
 /** What can still be done with honey over the limit. */
 function remedy(context: RuleContext): Message {

@@ -27,7 +27,7 @@ const MARKS = Object.keys(MARK_WORDS) as (keyof typeof MARK_WORDS)[];
 const counted = (count: number): Message => say('rules.readings', { count });
 
 function foundFor(mark: keyof typeof MARK_WORDS, readings: readonly ReadingEvidence[]): Found[] {
-  const count = readings.filter((one) => one.marks.includes(mark)).length;
+  const count = readings.filter((reading) => reading.marks.includes(mark)).length;
   if (count === 0) return [];
   return [
     {
@@ -58,7 +58,7 @@ export const unreliableSamples: Rule = {
   needs: ['reading'],
   find: ({ evidence }) =>
     (['crystals', 'gel'] as const).flatMap((mark): Found[] => {
-      const count = evidence.readings.filter((one) => one.marks.includes(mark)).length;
+      const count = evidence.readings.filter((reading) => reading.marks.includes(mark)).length;
       if (count === 0) return [];
       const sentence = say('rules.readingsNeed', {
         readings: counted(count),
@@ -74,9 +74,9 @@ export const unreliableSamples: Rule = {
 function asJumped(evidence: LotEvidence): LotEvidence {
   return {
     ...evidence,
-    readings: evidence.readings.map((one) => ({
-      ...one,
-      moisturePercent: one.wouldBePercent ?? one.moisturePercent,
+    readings: evidence.readings.map((reading) => ({
+      ...reading,
+      moisturePercent: reading.wouldBePercent ?? reading.moisturePercent,
     })),
   };
 }
@@ -91,7 +91,9 @@ export const zeroJumped: Rule = {
   source: { name: say('rules.readingsSinceTheLastGood'), standing: 'choice' },
   needs: ['reading'],
   find: ({ evidence, belief }) => {
-    const count = evidence.readings.filter((one) => one.wouldBePercent !== undefined).length;
+    const count = evidence.readings.filter(
+      (reading) => reading.wouldBePercent !== undefined,
+    ).length;
     if (count === 0) return [];
     const jumped = asJumped(evidence);
     const mean = beliefOf(jumped).mean;
@@ -135,7 +137,7 @@ export const meterChecked: Rule = {
   },
   needs: ['reading'],
   find: ({ evidence }) => {
-    const count = evidence.readings.filter((one) => one.zeroCheck === 'unchecked').length;
+    const count = evidence.readings.filter((reading) => reading.zeroCheck === 'unchecked').length;
     if (count === 0) return [];
     return [
       {

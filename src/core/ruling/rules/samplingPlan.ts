@@ -10,7 +10,9 @@ import { type Message, type MessageValue, percent, say, hundredths } from '../..
 
 /** Whether a vessel was read at every spot of the plan; nothing said counts as stirred. */
 function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boolean {
-  const read = new Set<Spot>(spots.map((one) => (one.spot === 'not-said' ? 'stirred' : one.spot)));
+  const read = new Set<Spot>(
+    spots.map((spot) => (spot.spot === 'not-said' ? 'stirred' : spot.spot)),
+  );
   return planned.every((one) => read.has(one));
 }
 
@@ -20,22 +22,25 @@ export function planVerdictOf(evidence: LotEvidence): PlanVerdict | null {
   const { plan, repeatability, learned } = evidence;
   if (!plan) return null;
   const vessels = ordinaryVessels(evidence.vessels);
-  const readings = ordinaryReadings(evidence).filter((one) => one.vesselId !== null);
+  const readings = ordinaryReadings(evidence).filter(
+    (ordinaryReading) => ordinaryReading.vesselId !== null,
+  );
   const measured =
     readings.length > 0 ? lotMoisture(readings, vessels, repeatability, learned) : null;
   // The plan knows only normals: as wide as few degrees of freedom ask.
-  const standardOf = (one: VesselMoisture): number => normalEquivalent(estimateOf(one));
+  const standardOf = (vesselMoisture: VesselMoisture): number =>
+    normalEquivalent(estimateOf(vesselMoisture));
   return planVerdict({
     ...plan,
     containers: Math.max(1, vessels.length),
     limitPercent: limitPercent(evidence),
     systematicPercent: measured ? commonStandard(measured) : 0,
     tested: (measured?.vessels ?? [])
-      .filter((one) => hasSpots(one, plan.spots))
-      .map((one) => ({
-        id: one.vesselId ?? '',
-        meanPercent: one.meanPercent,
-        standardUncertainty: standardOf(one),
+      .filter((vessel) => hasSpots(vessel, plan.spots))
+      .map((vessel) => ({
+        id: vessel.vesselId ?? '',
+        meanPercent: vessel.meanPercent,
+        standardUncertainty: standardOf(vessel),
       })),
   });
 }

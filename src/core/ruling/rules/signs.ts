@@ -12,7 +12,7 @@ const NAMES: Readonly<Record<FermentationSign, Message>> = {
 
 /** Signs ticked for the lot, and those that were smelt, tasted or seen at the bench. */
 function signsIn({ signs, senses }: LotEvidence): FermentationSign[] {
-  const smelt = senses?.faults.some((one) => FERMENTING_FAULTS.includes(one));
+  const smelt = senses?.faults.some((fault) => FERMENTING_FAULTS.includes(fault));
   const foams = senses?.foam === 'comes-back';
   const found: FermentationSign[] = [
     ...signs,

@@ -20,7 +20,7 @@ export const spreadOfVessels: Rule = {
     const apart = wettest.meanPercent - driest.meanPercent;
     if (apart < CONTAINERS_APART_PERCENT) return [];
     const name = (id: string | null): MessageValue =>
-      evidence.vessels.find((one) => one.id === id)?.label ?? say('rules.theLot');
+      evidence.vessels.find((vessel) => vessel.id === id)?.label ?? say('rules.theLot');
     return [
       {
         bearing: 'condition',

@@ -94,8 +94,8 @@ export const layeredVessel: Rule = {
   needs: ['reading'],
   find: (context) =>
     (context.belief.measured?.vessels ?? [])
-      .filter((one) => one.spreadPercent > LAYERING_SPREAD_PERCENT)
-      .map((one) => ({ bearing: 'note', sentence: layeredWords(context, one) })),
+      .filter((vessel) => vessel.spreadPercent > LAYERING_SPREAD_PERCENT)
+      .map((vessel) => ({ bearing: 'note', sentence: layeredWords(context, vessel) })),
 };
 
 /** A suspicious vessel that was measured, by itself. */
@@ -141,7 +141,7 @@ export const suspectVessels: Rule = {
     const measured = suspectMoistures(evidence);
     const tested = new Set(measured.map((one) => one.vesselId));
     const untested = suspectVesselsOf(evidence)
-      .filter((one) => !tested.has(one.id))
+      .filter((suspectVessel) => !tested.has(suspectVessel.id))
       .map(({ label, suspectBecause = '' }): Found => {
         const sentence = say('rules.isKeptApartAndWas', { label, suspectBecause });
         return { bearing: 'condition', short: say('rules.keepApart2', { label }), sentence };
@@ -165,9 +165,9 @@ export const untestedVessels: Rule = {
   source: { name: say('rules.whatWasNotMeasuredIs'), standing: 'choice' },
   needs: ['reading', 'vessel'],
   find: ({ belief, evidence }) => {
-    const tested = new Set(evidence.readings.map((one) => one.vesselId));
+    const tested = new Set(evidence.readings.map((reading) => reading.vesselId));
     const vessels = ordinaryVessels(evidence.vessels);
-    const untested = vessels.filter((one) => !tested.has(one.id)).length;
+    const untested = vessels.filter((vessel) => !tested.has(vessel.id)).length;
     if (!belief.measured || untested === 0 || vessels.length < 2) return [];
     return [
       {

@@ -153,8 +153,8 @@ export function slotsOf(
       offset += options.nodes;
       return slot;
     });
-    const honeyKg = batch.parts.reduce((sum, one) => sum + one.massKg, 0);
-    const areaM2 = parts.reduce((sum, one) => sum + one.areaM2, 0);
+    const honeyKg = batch.parts.reduce((sum, part) => sum + part.massKg, 0);
+    const areaM2 = parts.reduce((sum, part) => sum + part.areaM2, 0);
     const perK = HEAT_EXCHANGE_W_PER_M2_K * batch.airFactor * SECONDS_PER_DAY;
     return {
       batch,

@@ -18,7 +18,9 @@ const capped = (moisturePercent: number, massKg = 1): HoneyPart => ({
 });
 
 const meansOf = (...args: Parameters<typeof inSteadyAir>): number[] =>
-  simulateDrying(inSteadyAir(...args)).moments.map((one) => one.batches.get('a')!.meanPercent);
+  simulateDrying(inSteadyAir(...args)).moments.map(
+    (moment) => moment.batches.get('a')!.meanPercent,
+  );
 
 describe('rows for the default rates, computed apart once; they check the code, not the physics', () => {
   test.each([
@@ -47,7 +49,7 @@ describe('the job (common practice, no source)', () => {
       known: { kind: 'constant', temperatureC: 33, relativeHumidity },
       batches: [batch(parts, { temperatureC: 20, airFactor: 1 })],
       reportDays: [3, 4],
-    }).moments.map((one) => one.batches.get('a')!.meanPercent);
+    }).moments.map((moment) => moment.batches.get('a')!.meanPercent);
 
   test('a third open at 20 %, the rest capped at 17.5 %: 16 to 17 % blended after 3 to 4 days', () => {
     const [third, fourth] = steady(0.3, [open(20, 5), capped(17.5, 10)]);
@@ -82,7 +84,7 @@ describe('against a closed form', () => {
           sum + (8 / k ** 2) * Math.exp((-(k ** 2) * diffusivity * day) / (4 * depth ** 2)),
         0,
       );
-    const found = simulateDrying(run).moments.map((one) => one.batches.get('a')!.meanPercent);
+    const found = simulateDrying(run).moments.map((moment) => moment.batches.get('a')!.meanPercent);
     days.forEach((day, at) => {
       const expected = moistureOfRatio(to + (from - to) * left(day));
       expect(Math.abs(found[at]! - expected)).toBeLessThan(0.02);
@@ -94,7 +96,7 @@ describe('against a closed form', () => {
     const fall = (diffusionPerRatio: number): number[] => {
       const rates = { ...DRYING_RATES, diffusionPerRatio };
       const run = { ...inSteadyAir(open(20), [33, 0.3], days), rates };
-      return simulateDrying(run).moments.map((one) => one.batches.get('a')!.meanPercent);
+      return simulateDrying(run).moments.map((moment) => moment.batches.get('a')!.meanPercent);
     };
     const [falling, steady] = [fall(6), fall(0)];
     falling.forEach((one, at) => expect(one).toBeGreaterThan(steady[at]!));
@@ -111,7 +113,7 @@ describe('against a closed form', () => {
       rates: dry,
       batches: [batch([part], { airFactor: 1, tareKg: 5 })],
     };
-    const found = simulateDrying(cold).moments.map((one) => one.batches.get('a')!.honeyC);
+    const found = simulateDrying(cold).moments.map((moment) => moment.batches.get('a')!.honeyC);
     const areaM2 = 10 / (0.0109 * 1420.9);
     const perHour = (5 * areaM2 * 3600) / (10 * 2500 + 5 * 1700);
     [0, 1, 3].forEach((hours, at) => {
@@ -130,12 +132,12 @@ describe('accuracy', () => {
   test('0.05 % of ten times finer steps and five times finer layers', () => {
     const usual = simulateDrying(inRoom(batches));
     const fine = simulateDrying(inRoom(batches, { nodes: 60, finer: 300 }));
-    usual.moments.forEach((one, at) => {
-      for (const [id, { meanPercent }] of one.batches) {
+    usual.moments.forEach((moment, at) => {
+      for (const [id, { meanPercent }] of moment.batches) {
         const other = fine.moments[at]!.batches.get(id)!;
         expect(Math.abs(meanPercent - other.meanPercent)).toBeLessThan(0.05);
       }
-      const apart = one.air.temperatureC - fine.moments[at]!.air.temperatureC;
+      const apart = moment.air.temperatureC - fine.moments[at]!.air.temperatureC;
       expect(Math.abs(apart)).toBeLessThan(0.5);
     });
   });
@@ -190,7 +192,7 @@ describe('properties', () => {
       reportDays: [0, 0.5 / 24, 1 / 24, 3],
     };
     const [start, , hour, days] = simulateDrying(run).moments.map(
-      (one) => one.batches.get('a')!.meanPercent,
+      (moment) => moment.batches.get('a')!.meanPercent,
     );
     expect(hour).toBeGreaterThan(start!);
     expect(days).toBeLessThan(start!);
@@ -200,8 +202,8 @@ describe('properties', () => {
     const { moments } = simulateDrying(
       inRoom([boxes(10), boxes(5, { id: 'b', inDay: 1, outDay: 4 })]),
     );
-    const dryOf = moments.flatMap((one) => {
-      const batch = one.batches.get('a')!;
+    const dryOf = moments.flatMap((moment) => {
+      const batch = moment.batches.get('a')!;
       return (batch.waterKg * (100 - batch.meanPercent)) / batch.meanPercent;
     });
     dryOf.forEach((one) => expect(one).toBeCloseTo(50 * 0.8 + 100 * 0.825, 8));

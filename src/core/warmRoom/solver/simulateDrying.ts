@@ -85,7 +85,7 @@ function runStretch(stretch: Stretch, from: number, to: number): void {
 
 const waterOf = (slots: readonly BatchSlot[], state: Float64Array): number =>
   slots
-    .flatMap((one) => one.parts)
+    .flatMap((slot) => slot.parts)
     .reduce((sum, one) => sum + one.areaM2 * one.layers.totalDryKgPerM2 * meanRatio(one, state), 0);
 
 /** Keeps the state of air and batches for the next stretch. */
@@ -106,7 +106,7 @@ function goThrough(course: Course, from: number, to: number): void {
   const { layers } = course;
   const options = { rates: run.rates ?? DRYING_RATES, nodes: run.nodes ?? USUAL_NODES, layers };
   const { slots, length } = slotsOf(
-    run.batches.filter((one) => isIn(one, from)),
+    run.batches.filter((batch) => isIn(batch, from)),
     options,
     AIR_RATIO + 1,
   );

@@ -97,7 +97,7 @@ describe('a step', () => {
   test('is of second order: halving it quarters the error', () => {
     const exact = after(512);
     const off = (steps: number): number =>
-      Math.max(...after(steps).map((one, at) => (at < 2 ? 0 : Math.abs(one - exact[at]!))));
+      Math.max(...after(steps).map((step, at) => (at < 2 ? 0 : Math.abs(step - exact[at]!))));
     const [coarse, fine] = [off(16), off(32)];
     expect(coarse / fine).toBeGreaterThan(3);
     expect(coarse / fine).toBeLessThan(6);

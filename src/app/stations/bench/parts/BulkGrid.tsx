@@ -90,7 +90,7 @@ function RowAnswer({ at, parsed, typing }: RowAnswerProps): ReactElement {
 function GridRow(props: RowProps): ReactElement {
   const { at, row, form, planned, vessels, context, typing } = props;
   const { register } = useFormContext<BulkForm>();
-  const label = vessels.find((one) => one.id === row.vessel)?.label ?? benchWords.wholeLot2();
+  const label = vessels.find((vessel) => vessel.id === row.vessel)?.label ?? benchWords.wholeLot2();
   const parsed = row.dial.trim() === '' ? null : readRow(form, row, context);
   const wrong = parsed?.ok === false;
   return (
@@ -102,10 +102,10 @@ function GridRow(props: RowProps): ReactElement {
           {...register(`rows.${at}.vessel`)}
         >
           <option value="">{benchWords.wholeLot2()}</option>
-          {vessels.map((one) => (
-            <option key={one.id} value={one.id}>
-              {one.label}
-              {one.suspectBecause === undefined ? '' : benchWords.keptApart3()}
+          {vessels.map((vessel) => (
+            <option key={vessel.id} value={vessel.id}>
+              {vessel.label}
+              {vessel.suspectBecause === undefined ? '' : benchWords.keptApart3()}
             </option>
           ))}
         </select>

@@ -100,16 +100,16 @@ export function ColourSection({ file }: { file: LotFile }): ReactElement {
         <p className="text-lg">{qualityWords.notReadYetColourSeen()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {file.colours.map((one) => (
+          {file.colours.map((colour) => (
             <QualityRow
-              key={one.entityId}
-              content={one.content}
+              key={colour.entityId}
+              content={colour.content}
               what={qualityWords.theColour()}
-              how={one.content.read.by === 'photometer' ? one.content.read.dilution : ''}
-              onEdit={() => entry.edit(one)}
+              how={colour.content.read.by === 'photometer' ? colour.content.read.dilution : ''}
+              onEdit={() => entry.edit(colour)}
             >
-              <p className="text-2xl font-bold">{colourWords(one.content)}</p>
-              <p className="text-base empty:hidden">{nearWords(one.content)}</p>
+              <p className="text-2xl font-bold">{colourWords(colour.content)}</p>
+              <p className="text-base empty:hidden">{nearWords(colour.content)}</p>
             </QualityRow>
           ))}
         </ul>

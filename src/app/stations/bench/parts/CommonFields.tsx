@@ -11,7 +11,10 @@ import type { BulkForm } from '../bulk';
 import { benchWords } from '../../../words/english/bench';
 
 /** Spots for a whole table: none is chosen beforehand, and that is what the list shows. */
-const NOT_SAID_FIRST: readonly Spot[] = ['not-said', ...SPOTS.filter((one) => one !== 'not-said')];
+const NOT_SAID_FIRST: readonly Spot[] = [
+  'not-said',
+  ...SPOTS.filter((spot) => spot !== 'not-said'),
+];
 
 /** What all rows share: meter, temperature, spot, sample. */
 export function CommonFields(): ReactElement {

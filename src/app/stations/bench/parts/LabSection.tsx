@@ -73,8 +73,8 @@ function LabFields(): ReactElement {
         <Fields of={labEntry} at={['day', 'reportNumber']} />
       </div>
       <p className="text-base">{qualityWords.typeWhatTheReportHas()}</p>
-      {LAB_QUANTITIES.map((one) => (
-        <ValueFields key={one} quantity={one} />
+      {LAB_QUANTITIES.map((labQuantity) => (
+        <ValueFields key={labQuantity} quantity={labQuantity} />
       ))}
       <PollenFields />
       <Field of={labEntry} at="remark" />
@@ -127,21 +127,21 @@ export function LabSection({ file }: { file: LotFile }): ReactElement {
         <p className="text-lg">{qualityWords.noReportOnlyALaboratory()}</p>
       )}
       <div className="space-y-5">
-        {file.labReports.map((one) => (
-          <div key={one.entityId}>
+        {file.labReports.map((labReport) => (
+          <div key={labReport.entityId}>
             <div className="flex flex-wrap items-center justify-between gap-3">
               <h3 className="text-xl font-bold">
-                {one.content.laboratory}, {formatDay(one.content.day)}
+                {labReport.content.laboratory}, {formatDay(labReport.content.day)}
               </h3>
-              <Button tone="quiet" onClick={() => entry.edit(one)}>
+              <Button tone="quiet" onClick={() => entry.edit(labReport)}>
                 {commonWords.change()}
                 <span className="sr-only">
                   {' '}
-                  {qualityWords.theReportOf({ laboratory: one.content.laboratory })}
+                  {qualityWords.theReportOf({ laboratory: labReport.content.laboratory })}
                 </span>
               </Button>
             </div>
-            <ReportRows report={one} />
+            <ReportRows report={labReport} />
           </div>
         ))}
       </div>

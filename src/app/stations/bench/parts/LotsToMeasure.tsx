@@ -44,8 +44,8 @@ function LotLine({ one }: { one: ToMeasure }): ReactElement {
 function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
   return (
     <ul className="divide-y divide-thread">
-      {lots.map((one) => (
-        <LotLine key={one.file.lot.entityId} one={one} />
+      {lots.map((lot) => (
+        <LotLine key={lot.file.lot.entityId} one={lot} />
       ))}
     </ul>
   );
@@ -55,8 +55,8 @@ function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
 export function LotsToMeasure({ ledger }: { ledger: Ledger }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const lots = useMemo(() => lotsToMeasure(ledger, preferences), [ledger, preferences]);
-  const waiting = lots.filter((one) => one.rank < DONE_FROM);
-  const done = lots.filter((one) => one.rank >= DONE_FROM);
+  const waiting = lots.filter((lot) => lot.rank < DONE_FROM);
+  const done = lots.filter((lot) => lot.rank >= DONE_FROM);
   return (
     <SheetSection
       id="to-measure"

@@ -69,8 +69,8 @@ function Preview({
   lines: readonly PastedLine[];
   vessels: PastePartProps['vessels'];
 }) {
-  const bad = lines.filter((one) => one.content === null);
-  const good = lines.filter((one) => one.content !== null);
+  const bad = lines.filter((line) => line.content === null);
+  const good = lines.filter((line) => line.content !== null);
   const shown = [...bad, ...good.slice(0, GOOD_SHOWN)];
   return (
     <div
@@ -107,7 +107,7 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
   const waiting = cells.length < MOST_LINES ? 0 : waitingLines(form.paste).length;
   const reading = { ...contextFor(form), source: 'file' as const };
   const lines = cells.length === 0 ? [] : readPasted(form, { vessels, reading });
-  const good = lines.flatMap((one) => (one.content ? [one.content] : []));
+  const good = lines.flatMap((line) => (line.content ? [line.content] : []));
   const bad = lines.length - good.length;
   const keep = async (): Promise<void> => {
     if (await onKeep(good)) {

@@ -40,7 +40,7 @@ function Proposal({ context, answer }: { context: PlanContext; answer: Answer })
     return <p className="text-lg">{benchWords.theNumberOfContainersAppears()}</p>;
   }
   const labels = read.content.plannedIds.flat().map((id) => {
-    return answer.evidence.vessels.find((one) => one.id === id)?.label ?? id;
+    return answer.evidence.vessels.find((vessel) => vessel.id === id)?.label ?? id;
   });
   return (
     <div role="status" className="border-l-4 border-lavender bg-lavender-pale px-4 py-3">

@@ -22,12 +22,12 @@ import { commonWords } from '../../../words/english/common';
 /** "Bucket 2, 5, 8": labels of one stem are told once. */
 function vesselWords(ids: readonly string[], { evidence }: Answer): string {
   const labels = ids.map(
-    (id) => evidence.vessels.find((one) => one.id === id)?.label ?? commonWords.removed2(),
+    (id) => evidence.vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removed2(),
   );
   const stem = /^(.*?)\s*\d+$/.exec(labels[0] ?? '')?.[1];
-  const alike = stem !== undefined && labels.every((one) => one.startsWith(`${stem} `));
+  const alike = stem !== undefined && labels.every((label) => label.startsWith(`${stem} `));
   return alike
-    ? `${stem} ${labels.map((one) => one.slice(stem.length + 1)).join(', ')}`
+    ? `${stem} ${labels.map((label) => label.slice(stem.length + 1)).join(', ')}`
     : labels.join(', ');
 }
 
@@ -95,7 +95,7 @@ function FixedPlan({ file, answer }: { file: LotFile; answer: Answer }): ReactEl
   const verdict = useMemo(() => planVerdictOf(answer.evidence), [answer.evidence]);
   if (!plan || !verdict) return null;
   const { content } = plan;
-  const spots = content.spots.map((one) => SPOT_NAMES[one].toLowerCase()).join(', ');
+  const spots = content.spots.map((spot) => SPOT_NAMES[spot].toLowerCase()).join(', ');
   return (
     <div className="space-y-1">
       <p className="text-lg">{promise(content)}</p>
@@ -133,9 +133,9 @@ export function PlanPart({ file, answer }: { file: LotFile; answer: Answer }): R
   const vessels = ordinaryVessels(answer.evidence.vessels);
   const context: PlanContext = {
     preferences,
-    vesselIds: vessels.map((one) => one.id),
+    vesselIds: vessels.map((vessel) => vessel.id),
     limitPercent: answer.ruling.limitPercent,
-    readingsBefore: file.readings.filter((one) => !one.content.practice).length,
+    readingsBefore: file.readings.filter((reading) => !reading.content.practice).length,
     fixedAt,
   };
   const formOf = useMemo(

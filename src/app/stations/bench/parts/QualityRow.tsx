@@ -22,7 +22,7 @@ export function QualityRow(props: QualityRowProps): ReactElement {
     <li className="flex flex-wrap items-start gap-x-4 py-2">
       <div className="grow basis-64">
         {children}
-        <p className="text-base text-ink-soft">{facts.filter((one) => one !== '').join(' · ')}</p>
+        <p className="text-base text-ink-soft">{facts.filter((fact) => fact !== '').join(' · ')}</p>
       </div>
       <Button tone="quiet" onClick={onEdit}>
         {commonWords.change()}

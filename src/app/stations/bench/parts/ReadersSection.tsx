@@ -9,7 +9,7 @@ import { commonWords } from '../../../words/english/common';
 /** How well each reader repeats, from their own replicates. */
 export function ReadersSection({ ledger }: { ledger: Ledger }): ReactElement {
   const { replicates } = ledger;
-  const readers = [...new Set(replicates.map((one) => one.reader))].sort();
+  const readers = [...new Set(replicates.map((replicate) => replicate.reader))].sort();
   const prior = SPREAD_PRIORS.repeatability;
   return (
     <SheetSection id="readers" title={benchWords.howWellEachPersonReads()}>

@@ -69,7 +69,7 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
     strong.map(({ note, strength }) => `${note} (${STRENGTHS[strength - 1] ?? ''})`).join(', '),
     faults.length > 0
       ? qualityWords.faults2({
-          faults: faults.map((one) => FAULT_NAMES[one].toLowerCase()).join(', '),
+          faults: faults.map((fault) => FAULT_NAMES[fault].toLowerCase()).join(', '),
         })
       : qualityWords.noFault(),
     foam === 'none'
@@ -77,7 +77,9 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
       : qualityWords.foam({ foam: FOAM_NAMES[foam].toLowerCase() }),
     impurities.length > 0
       ? qualityWords.seenInIt2({
-          impurities: impurities.map((one) => IMPURITY_NAMES[one].toLowerCase()).join(', '),
+          impurities: impurities
+            .map((impurity) => IMPURITY_NAMES[impurity].toLowerCase())
+            .join(', '),
         })
       : qualityWords.clean(),
     typical === null
@@ -86,7 +88,7 @@ function sensesWords({ notes, faults, foam, impurities, typical }: SensesContent
         ? qualityWords.typicalOfItsFlower()
         : qualityWords.notTypicalOfItsFlower(),
   ];
-  return parts.filter((one) => one !== '').join('; ');
+  return parts.filter((part) => part !== '').join('; ');
 }
 
 const formOf = (
@@ -108,14 +110,14 @@ export function SensesSection({ file }: { file: LotFile }): ReactElement {
         <p className="text-lg">{qualityWords.notTastedYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {file.senses.map((one) => (
+          {file.senses.map((sense) => (
             <QualityRow
-              key={one.entityId}
-              content={one.content}
+              key={sense.entityId}
+              content={sense.content}
               what={qualityWords.theTasting()}
-              onEdit={() => entry.edit(one)}
+              onEdit={() => entry.edit(sense)}
             >
-              <p className="text-lg font-semibold">{sensesWords(one.content)}</p>
+              <p className="text-lg font-semibold">{sensesWords(sense.content)}</p>
             </QualityRow>
           ))}
         </ul>

@@ -26,10 +26,10 @@ export function SuspectPicker({
   const { containerId, item } = vesselRefOf(chosen);
   const container = file.containers.find((one) => one.entityId === containerId);
   if (!container || item === null) return null;
-  const now = container.content.suspects.find((one) => one.item === item);
+  const now = container.content.suspects.find((suspect) => suspect.item === item);
   const mark = async (because: Suspicion | null): Promise<void> => {
     setOpen(false);
-    const others = container.content.suspects.filter((one) => one.item !== item);
+    const others = container.content.suspects.filter((suspect) => suspect.item !== item);
     const suspects = because === null ? others : [...others, { item, because }];
     const label =
       because === null ? benchWords.noLongerKeptApart() : benchWords.markedToBeKeptApart();
@@ -52,9 +52,9 @@ export function SuspectPicker({
         >
           <p className="mb-2 text-base">{benchWords.aContainerKeptApartIs()}</p>
           <div className="flex flex-col gap-2">
-            {SUSPICIONS.map((one) => (
-              <Button key={one} onClick={() => void mark(one)}>
-                {SUSPICION_NAMES[one]}
+            {SUSPICIONS.map((suspicion) => (
+              <Button key={suspicion} onClick={() => void mark(suspicion)}>
+                {SUSPICION_NAMES[suspicion]}
               </Button>
             ))}
             {now && (

@@ -76,7 +76,7 @@ export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | 
   if (!measured) return null;
   const { standard, coverageFactor, expanded } = measured.uncertainty;
   const components = measured.components
-    .filter((one) => one.share >= DRAWN_FROM)
+    .filter((component) => component.share >= DRAWN_FROM)
     .sort((a, b) => b.share - a.share);
   return (
     <section aria-labelledby="uncertainty" className="border-t-2 border-ink pt-3">
@@ -84,12 +84,12 @@ export function UncertaintyPart({ answer }: { answer: Answer }): ReactElement | 
         {benchWords.whatMakesUpThe({ expanded: expanded.toFixed(1) })}
       </h2>
       <ul className="mt-2">
-        {components.map((one) => (
+        {components.map((component) => (
           <Segment
-            key={one.id}
-            component={one}
-            open={open === one.id}
-            onOpen={() => setOpen(open === one.id ? null : one.id)}
+            key={component.id}
+            component={component}
+            open={open === component.id}
+            onOpen={() => setOpen(open === component.id ? null : component.id)}
           />
         ))}
       </ul>

@@ -57,7 +57,7 @@ function spoken({ name, planned, suspect, percent }: VesselView): string {
     suspect === null ? '' : benchWords.keptApart2({ suspect }),
     percent === null ? benchWords.notRead() : `${formatPercent(percent)} %`,
   ];
-  return facts.filter((one) => one !== '').join(', ');
+  return facts.filter((fact) => fact !== '').join(', ');
 }
 
 function VesselCell({ view }: { view: VesselView }): ReactElement {
@@ -100,7 +100,8 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
   if (file.containers.length === 0) {
     return <p className="text-base">{benchWords.thisLotHasNoContainers()}</p>;
   }
-  const name = vessels.find((one) => one.id === chosen)?.label ?? benchWords.theWholeLotStirred();
+  const name =
+    vessels.find((vessel) => vessel.id === chosen)?.label ?? benchWords.theWholeLotStirred();
   return (
     <section aria-label={benchWords.containers()}>
       <div className="mb-2 flex flex-wrap items-center justify-between gap-x-4">
@@ -133,7 +134,7 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
       />
       <p className="mt-1 text-base text-ink-soft">
         {planned.size > 0 && benchWords.barOnTopInThe()}
-        {vessels.some((one) => one.suspectBecause !== undefined) &&
+        {vessels.some((vessel) => vessel.suspectBecause !== undefined) &&
           benchWords.dashedKeptApartJudgedBy()}
       </p>
     </section>

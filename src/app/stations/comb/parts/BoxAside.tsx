@@ -24,9 +24,9 @@ interface BoxAsideProps {
 function RoomNote({ day, box, others }: BoxAsideProps): ReactElement | null {
   if (box.content.role !== 'brood') return null;
   const frames = others
-    .filter((one) => one.check.boxId === box.entityId)
+    .filter((other) => other.check.boxId === box.entityId)
     .sort((a, b) => a.check.slot - b.check.slot)
-    .map((one) => frameEvidenceFrom(one, day.book))
+    .map((other) => frameEvidenceFrom(other, day.book))
     .map(({ sides }) => ({ sides: sides.map((side) => side.shares) }));
   const room = broodRoom(frames);
   if (!room.hemmed) return null;
@@ -94,7 +94,7 @@ function BeetleNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement |
 /** What concerns the box as a whole. */
 export function BoxAside(props: BoxAsideProps): ReactElement {
   const { day, box } = props;
-  const feed = day.book.colonies.find((one) => one.entityId === box.content.colonyId)?.content
+  const feed = day.book.colonies.find((colony) => colony.entityId === box.content.colonyId)?.content
     .health;
   return (
     <div className="space-y-5">

@@ -78,7 +78,7 @@ function groups(book: Book): HiveGroup[] {
     boxes: byHive.get(colony.entityId) ?? [],
   }));
   const loose = { title: combWords.onNoHive(), boxes: byHive.get('') ?? [] };
-  return [...onHives, loose].filter((one) => one.boxes.length > 0);
+  return [...onHives, loose].filter((hive) => hive.boxes.length > 0);
 }
 
 /** Frames judged today by their box, in hanging order. */
@@ -104,7 +104,7 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
   const ordered = useMemo(() => {
     const all = groups(day.book);
     const isBegun = ({ boxes }: HiveGroup): boolean =>
-      boxes.some((one) => judged.has(one.entityId));
+      boxes.some((box) => judged.has(box.entityId));
     return [...all.filter(isBegun), ...all.filter((one) => !isBegun(one))];
   }, [day.book, judged]);
   const found = ordered.filter(({ title }) =>
@@ -138,12 +138,12 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
           <div key={title}>
             <h3 className="text-base font-semibold">{title}</h3>
             <ul className="divide-y divide-thread border-y border-ink">
-              {boxes.map((one) => (
+              {boxes.map((box) => (
                 <BoxRow
-                  key={one.entityId}
+                  key={box.entityId}
                   day={day}
-                  box={one}
-                  judged={judged.get(one.entityId) ?? NONE}
+                  box={box}
+                  judged={judged.get(box.entityId) ?? NONE}
                 />
               ))}
             </ul>

@@ -29,9 +29,9 @@ export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
     <SheetSection id="cautions" title={combWords.takeCare()}>
       <ul className="list-disc space-y-1 pl-5 text-base">
         {cautions
-          .filter((one) => one !== false)
-          .map((one) => (
-            <li key={one}>{one}</li>
+          .filter((caution) => caution !== false)
+          .map((caution) => (
+            <li key={caution}>{caution}</li>
           ))}
       </ul>
     </SheetSection>

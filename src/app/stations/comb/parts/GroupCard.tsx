@@ -103,12 +103,12 @@ function GroupFigures({
 }: Pick<GroupCardProps, 'items' | 'expectation' | 'harvest' | 'book'>): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const mass = groupMass(items);
-  const states = pooledStates(items.map((one) => one.evidence));
+  const states = pooledStates(items.map((item) => item.evidence));
   const expected = states && expectedMixture(states, expectation);
   const limit = limitOfDay(book, harvest);
-  const pieces = items.reduce((sum, one) => sum + (one.frame.pieces ?? 0), 0);
-  const frames = items.reduce((sum, one) => sum + one.frame.count, 0);
-  const cleared = items.filter((one) => one.frame.cleared !== '').length;
+  const pieces = items.reduce((sum, item) => sum + (item.frame.pieces ?? 0), 0);
+  const frames = items.reduce((sum, item) => sum + item.frame.count, 0);
+  const cleared = items.filter((item) => item.frame.cleared !== '').length;
   return (
     <>
       <p className="text-3xl leading-tight font-extrabold">
@@ -163,8 +163,8 @@ export function GroupCard(props: GroupCardProps): ReactElement {
       />
       <GroupFigures {...props} />
       <ul className="mt-2 border-t border-ink">
-        {items.map((one) => (
-          <FrameChip key={one.key} item={one} at={at} names={names} onMove={onMove} />
+        {items.map((item) => (
+          <FrameChip key={item.key} item={item} at={at} names={names} onMove={onMove} />
         ))}
       </ul>
       {items.length === 0 && <p className="py-3 text-base">{combWords.dropFramesHere()}</p>}

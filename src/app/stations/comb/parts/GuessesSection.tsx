@@ -14,9 +14,9 @@ import { combWords } from '../../../words/english/comb';
 /** What the lots of a day weighed in all; null while some of it has not been weighed. */
 function weighedKg(files: readonly LotFile[], harvestId: string): number | null {
   const vessels = files
-    .filter((one) => one.frames?.content.harvestId === harvestId)
-    .flatMap((one) => vesselsOf(one.containers));
-  const known = vessels.flatMap((one) => (one.massKg === null ? [] : [one.massKg]));
+    .filter((file) => file.frames?.content.harvestId === harvestId)
+    .flatMap((file) => vesselsOf(file.containers));
+  const known = vessels.flatMap((vessel) => (vessel.massKg === null ? [] : [vessel.massKg]));
   if (known.length === 0 || known.length < vessels.length) return null;
   return known.reduce((sum, one) => sum + one, 0);
 }
@@ -33,7 +33,7 @@ export function GuessesSection({ day }: { day: HarvestDay }): ReactElement {
     weighed === null
       ? null
       : bestGuesses(
-          guesses.map((one) => ({ id: one.entityId, kg: one.content.kg })),
+          guesses.map((guess) => ({ id: guess.entityId, kg: guess.content.kg })),
           weighed,
         );
   const say = (kg: number): string => formatQuantity(kg, 'mass', preferences, 0);

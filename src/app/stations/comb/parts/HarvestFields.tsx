@@ -51,7 +51,7 @@ export function HarvestFields({ book }: { book: Book }): ReactElement {
       <Field
         of={harvestEntry}
         at="schoolId"
-        choices={schools.map((one) => ({ value: one.id, label: one.name }))}
+        choices={schools.map((school) => ({ value: school.id, label: school.name }))}
         onChosen={takeOver}
       />
       <Field of={harvestEntry} at="timing" choices={choicesOf(TIMINGS, TIMING_NAMES)} />

@@ -20,15 +20,15 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
   if (lots.length === 0) return null;
   const rows = [...lots]
     .sort((a, b) => b.day.localeCompare(a.day))
-    .map((one) => {
-      const before = updatedExpectation(priorExpectation(climate), pastLotsBefore(lots, one));
-      const expected = expectedMixture(one.shares, before);
-      const apart = one.measured.mean - expected.mean;
+    .map((lot) => {
+      const before = updatedExpectation(priorExpectation(climate), pastLotsBefore(lots, lot));
+      const expected = expectedMixture(lot.shares, before);
+      const apart = lot.measured.mean - expected.mean;
       return [
-        one.code,
-        `${Math.round(one.shares.capped * 100)} %`,
+        lot.code,
+        `${Math.round(lot.shares.capped * 100)} %`,
         `${doubtful(expected.mean, expandedOf(expected))} %`,
-        `${one.measured.mean.toFixed(1)} %`,
+        `${lot.measured.mean.toFixed(1)} %`,
         `${apart > 0 ? '+' : '−'}${Math.abs(apart).toFixed(1)}`,
       ];
     });

@@ -27,16 +27,16 @@ export function Pick<T extends string>(props: PickProps<T>): ReactElement {
         onValueChange={(next) => onPick(next as T)}
         className={clsx('grid gap-1', COLUMNS[columns])}
       >
-        {choices.map((one) => (
+        {choices.map((choice) => (
           <RadioItem
-            key={one.value}
-            value={one.value}
+            key={choice.value}
+            value={choice.value}
             className={clsx(
               'min-h-14 border-2 border-ink px-1 text-base leading-tight font-semibold',
-              value === one.value ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
+              value === choice.value ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
             )}
           >
-            {one.label}
+            {choice.label}
           </RadioItem>
         ))}
       </RadioGroup.Root>

@@ -116,18 +116,18 @@ export function SchoolsSection({
       ]),
     );
   };
-  const edited = outcomes.find((one) => one.school.id === editing)?.school;
+  const edited = outcomes.find((outcome) => outcome.school.id === editing)?.school;
   return (
     <SheetSection id="schools" title={combWords.otherRulesOnTheSame()}>
       <ul className="divide-y divide-thread border-y-2 border-ink">
-        {outcomes.map((one) => (
+        {outcomes.map((outcome) => (
           <SchoolRow
-            key={one.school.id}
-            outcome={one}
+            key={outcome.school.id}
+            outcome={outcome}
             limitPercent={limitOfDay(day.book, day.harvest)}
-            inForce={one.school.id === day.judging.school.id}
-            onChoose={() => choose(one.school.id)}
-            onEdit={() => setEditing(one.school.id)}
+            inForce={outcome.school.id === day.judging.school.id}
+            onChoose={() => choose(outcome.school.id)}
+            onEdit={() => setEditing(outcome.school.id)}
           />
         ))}
       </ul>

@@ -79,7 +79,7 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
   const { watch, setValue } = useFormContext<SurveyForm>();
   const [yardId, boxIds, others] = watch(['yardId', 'boxIds', 'others']);
   const boxes = boxesToJudge(book, yardId);
-  const honey = boxes.filter((one) => one.content.role === 'honey');
+  const honey = boxes.filter((box) => box.content.role === 'honey');
   const choose = (ids: string[]): void => {
     setValue('boxIds', ids, { shouldDirty: true });
     const first = boxOf(book, ids[0] ?? null);
@@ -93,7 +93,7 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
           at="yardId"
           choices={[
             { value: '', label: combWords.allYards() },
-            ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
+            ...book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name })),
           ]}
         />
       )}
@@ -102,9 +102,9 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
           <Field
             of={surveyForm}
             at="boxIds"
-            choices={boxes.map((one) => ({
-              value: one.entityId,
-              label: `${boxName(book, one)}${one.content.role === 'brood' ? combWords.brood() : ''}`,
+            choices={boxes.map((box) => ({
+              value: box.entityId,
+              label: `${boxName(book, box)}${box.content.role === 'brood' ? combWords.brood() : ''}`,
             }))}
           />
           <div className="mt-2 flex flex-wrap gap-3">
@@ -132,7 +132,7 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
           <Field
             of={surveyForm}
             at="formatId"
-            choices={book.formats.map((one) => ({ value: one.id, label: one.name }))}
+            choices={book.formats.map((format) => ({ value: format.id, label: format.name }))}
           />
         )}
       </div>

@@ -78,8 +78,8 @@ export function SurveysSection({ day }: { day: HarvestDay }): ReactElement | nul
   return (
     <SheetSection id="strokes" title={combWords.judgedAsAWhole()}>
       <ul className="divide-y divide-thread border-y border-ink">
-        {day.file.surveys.map((one) => (
-          <SurveyRow key={one.entityId} survey={one} day={day} />
+        {day.file.surveys.map((survey) => (
+          <SurveyRow key={survey.entityId} survey={survey} day={day} />
         ))}
       </ul>
     </SheetSection>

@@ -9,14 +9,14 @@ function Block({ block }: { block: PaperBlock }): ReactElement {
     case 'list':
       return block.numbered ? (
         <ol className="list-decimal space-y-1 pl-6">
-          {block.items.map((one) => (
-            <li key={one}>{one}</li>
+          {block.items.map((item) => (
+            <li key={item}>{item}</li>
           ))}
         </ol>
       ) : (
         <ul className="list-disc space-y-1 pl-6">
-          {block.items.map((one) => (
-            <li key={one}>{one}</li>
+          {block.items.map((item) => (
+            <li key={item}>{item}</li>
           ))}
         </ul>
       );
@@ -31,8 +31,8 @@ export function DossierPart({ part }: { part: PaperPart }): ReactElement {
     <section className="break-inside-avoid">
       <h2 className="border-b-2 border-ink text-xl font-bold">{part.title}</h2>
       <div className="mt-2 space-y-1 text-base">
-        {part.blocks.map((one, at) => (
-          <Block key={at} block={one} />
+        {part.blocks.map((block, at) => (
+          <Block key={at} block={block} />
         ))}
       </div>
     </section>

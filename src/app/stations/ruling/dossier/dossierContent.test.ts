@@ -46,8 +46,8 @@ const wordsIn = ({ head, parts }: PaperContent, title?: string): string =>
       ? [head.over, head.title, head.facts, head.decision, head.statement]
       : []),
     ...parts
-      .filter((one) => title === undefined || one.title.startsWith(title))
-      .flatMap((one) => [one.title, ...one.blocks.flatMap(wordsOf)]),
+      .filter((part) => title === undefined || part.title.startsWith(title))
+      .flatMap((part) => [part.title, ...part.blocks.flatMap(wordsOf)]),
   ].join('\n');
 
 describe('every dossier of the demo season', () => {
@@ -64,9 +64,9 @@ describe('every dossier of the demo season', () => {
     expect(cautions).toMatch(/Not tested: .*residues/);
     expect(cautions).toMatch(/Check the honey again by \d+ \w+ \d{4}/);
     expect(all).not.toMatch(/undefined|NaN|null|\[object/);
-    expect(content.parts.every((one) => one.blocks.length > 0)).toBe(true);
+    expect(content.parts.every((part) => part.blocks.length > 0)).toBe(true);
     const readings = content.parts
-      .flatMap((one) => one.blocks)
+      .flatMap((part) => part.blocks)
       .find((one) => one.as === 'table' && one.label === 'Readings');
     const rows = readings?.as === 'table' ? readings.rows.length : 0;
     expect(rows).toBe(file.readings.length);
@@ -75,10 +75,10 @@ describe('every dossier of the demo season', () => {
   test('tables fit their page: shares add up to one, rows have the columns of their head', () => {
     for (const [name] of lots) {
       const tables = dossierOf(name)
-        .content.parts.flatMap((one) => one.blocks)
+        .content.parts.flatMap((part) => part.blocks)
         .filter((one) => one.as === 'table');
       for (const { label, head, rows, shares } of tables) {
-        expect([label, shares.reduce((sum, one) => sum + one, 0)]).toEqual([
+        expect([label, shares.reduce((sum, share) => sum + share, 0)]).toEqual([
           label,
           expect.closeTo(1, 9),
         ]);
@@ -98,7 +98,7 @@ describe('what a dossier says of its figure', () => {
     const { coverageFactor } = ruling.belief.measured!.uncertainty;
     expect(method).toContain(`k = ${coverageFactor.toFixed(2)}`);
     const budget = content.parts
-      .flatMap((one) => one.blocks)
+      .flatMap((part) => part.blocks)
       .find((one) => one.as === 'table' && one.label === 'Uncertainty budget');
     const rows = budget?.as === 'table' ? budget.rows : [];
     const percent = rows.reduce((sum, row) => sum + Number.parseFloat(row[2]!), 0);
@@ -117,11 +117,11 @@ describe('what a dossier says of its figure', () => {
 
   test('what cannot be accepted lists every way, open or closed, with its reason', () => {
     const { content, ruling } = dossierOf('Marsh, after the rain');
-    const ways = content.parts.find((one) => one.title === 'What can be done with it');
+    const ways = content.parts.find((part) => part.title === 'What can be done with it');
     const [list] = ways?.blocks ?? [];
     expect(list?.as === 'list' && list.items).toHaveLength(ruling.ways.length);
     expect(wordsIn(content, 'What can be done')).toMatch(/: closed\. /);
-    expect(dossierOf('Borage, east field').content.parts.map((one) => one.title)).not.toContain(
+    expect(dossierOf('Borage, east field').content.parts.map((part) => part.title)).not.toContain(
       'What can be done with it',
     );
   });

@@ -19,5 +19,5 @@ export function dossierContent(sources: DossierSources): PaperContent {
     cautionsPart(sources),
     signaturePart(sources),
   ];
-  return { head: headOf(sources), parts: parts.filter((one) => one.blocks.length > 0) };
+  return { head: headOf(sources), parts: parts.filter((part) => part.blocks.length > 0) };
 }

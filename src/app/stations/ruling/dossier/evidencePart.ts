@@ -32,7 +32,7 @@ function readingRow(
   return [
     id === null
       ? dossierWords.lotStirred()
-      : (vessels.find((one) => one.id === id)?.label ?? commonWords.removed2()),
+      : (vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removed2()),
     formatDial(content.scale, content.dialValue),
     `${temperature}${content.atc === null ? dossierWords.atcNotKnown() : content.atc ? dossierWords.atc() : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',
@@ -77,7 +77,7 @@ export function readingBlocks(sources: DossierSources): PaperBlock[] {
         dossierWords.moisture(),
         dossierWords.read(),
       ],
-      rows: file.readings.map((one) => readingRow(one, sources)),
+      rows: file.readings.map((reading) => readingRow(reading, sources)),
       shares: [0.16, 0.13, 0.16, 0.14, 0.13, 0.28],
     },
     text(dossierWords.meter({ metersUsed: metersUsed(file, meters) })),
@@ -88,7 +88,9 @@ function combWords({ file, preferences }: DossierSources): string {
   const { comb, frames } = file;
   if (frames) return compositionWords(frames.content, preferences);
   if (!comb) return dossierWords.notJudged();
-  const shake = SHAKE_CHOICES.find((one) => one.value === comb.content.shake)?.label.toLowerCase();
+  const shake = SHAKE_CHOICES.find(
+    (shakeChoice) => shakeChoice.value === comb.content.shake,
+  )?.label.toLowerCase();
   return dossierWords.tenthsCappedShakeTest({
     cappedTenths: comb.content.cappedTenths,
     shake: shake ?? '',
@@ -106,7 +108,7 @@ function containerWords({ file, answer, preferences }: DossierSources): string {
 export function evidencePart(sources: DossierSources): PaperPart {
   const { file, preferences } = sources;
   const { signs, storageTemperatureC } = file.lot.content;
-  const seen = FERMENTATION_SIGNS.filter((one) => signs.includes(one));
+  const seen = FERMENTATION_SIGNS.filter((fermentationSign) => signs.includes(fermentationSign));
   const plan = file.plan?.content;
   return {
     title: dossierWords.evidence(),

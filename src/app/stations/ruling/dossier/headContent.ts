@@ -49,7 +49,7 @@ export function headOf({ file, answer, demo }: DossierSources): PaperHead {
       content.name === ''
         ? commonWords.lot({ code: content.code })
         : dossierWords.lot({ name: content.name, code: content.code }),
-    facts: facts.filter((one) => one !== '').join(' · '),
+    facts: facts.filter((fact) => fact !== '').join(' · '),
     remark: content.remark,
     decision: headline(answer.ruling),
     statement: statement(answer.ruling),

@@ -36,11 +36,11 @@ export function methodPart({ answer }: DossierSources): PaperPart {
           dossierWords.shareOfTheVariance(),
         ],
         rows: measured.components
-          .filter((one) => one.standard > 0)
-          .map((one) => [
-            COMPONENTS[one.id].name,
-            `${one.standard.toFixed(3)} %`,
-            `${Math.round(one.share * 100)} %`,
+          .filter((component) => component.standard > 0)
+          .map((component) => [
+            COMPONENTS[component.id].name,
+            `${component.standard.toFixed(3)} %`,
+            `${Math.round(component.share * 100)} %`,
           ]),
         shares: [0.5, 0.25, 0.25],
       },

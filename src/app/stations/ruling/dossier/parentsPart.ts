@@ -25,9 +25,9 @@ function dryingWords({ evidence }: RuledLot): string {
 function doubtWords({ evidence, ruling }: RuledLot, preferences: Preferences): string {
   const blocks = blocksOf(evidence);
   const doubts = ruling.findings
-    .filter((one) => one.bearing === 'measure' || one.bearing === 'condition')
-    .map((one) => tell(one.sentence, preferences));
-  const all = [...blocks.map((one) => `${tell(one)}.`), ...doubts];
+    .filter((finding) => finding.bearing === 'measure' || finding.bearing === 'condition')
+    .map((finding) => tell(finding.sentence, preferences));
+  const all = [...blocks.map((block) => `${tell(block)}.`), ...doubts];
   return all.length === 0
     ? dossierWords.treatmentsFeedsAndDoubtsNone()
     : dossierWords.treatmentsFeedsAndDoubts({ all: all.join(' ') });
@@ -66,6 +66,6 @@ function blocksOfParent(lot: RuledLot, sources: DossierSources): PaperBlock[] {
 export function parentsPart(sources: DossierSources): PaperPart {
   return {
     title: dossierWords.whatItWasBlendedFrom(),
-    blocks: sources.parents.flatMap((one) => blocksOfParent(one, sources)),
+    blocks: sources.parents.flatMap((parent) => blocksOfParent(parent, sources)),
   };
 }

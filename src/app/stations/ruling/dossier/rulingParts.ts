@@ -18,8 +18,8 @@ export function reasonsPart({ answer, preferences }: DossierSources): PaperPart 
         as: 'list',
         numbered: true,
         items: answer.ruling.findings.map(
-          (one) =>
-            `${tell(one.sentence, preferences)} ${tell(one.title)}; ${sourceWords(one.source)}`,
+          (finding) =>
+            `${tell(finding.sentence, preferences)} ${tell(finding.title)}; ${sourceWords(finding.source)}`,
         ),
       },
     ],
@@ -37,8 +37,8 @@ export function waysPart({ answer, preferences }: DossierSources): PaperPart {
           {
             as: 'list',
             items: ways.map(
-              (one) =>
-                `${WAY_NAMES[one.id]}: ${one.open ? dossierWords.open() : dossierWords.closed()}. ${tell(one.because, preferences)}`,
+              (way) =>
+                `${WAY_NAMES[way.id]}: ${way.open ? dossierWords.open() : dossierWords.closed()}. ${tell(way.because, preferences)}`,
             ),
           },
         ]
@@ -57,7 +57,7 @@ function untested({ answer: { ruling, evidence } }: DossierSources): string {
     dossierWords.residues(),
     typeof evidence.flower?.pollenPercent === 'number' ? '' : dossierWords.pollen(),
   ];
-  return parts.filter((one) => one !== '').join(', ');
+  return parts.filter((part) => part !== '').join(', ');
 }
 
 /** Who decides, what was not tested, and when to look again. */

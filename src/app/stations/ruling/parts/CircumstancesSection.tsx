@@ -40,7 +40,9 @@ function saidWords(content: CircumstancesContent): string[] {
       ? []
       : [rulingWords.scentedBoard({ taint: TAINT_NAMES[taint].toLowerCase() })]),
     ...(setState === 'liquid' ? [] : [SET_NAMES[setState]]),
-    ...residues.map((one) => rulingWords.met({ residue: RESIDUE_NAMES[one].toLowerCase() })),
+    ...residues.map((residue) =>
+      rulingWords.met({ residue: RESIDUE_NAMES[residue].toLowerCase() }),
+    ),
     ...(treated
       ? [
           rulingWords.honeyFromOnAccordingTo({
@@ -77,8 +79,9 @@ function CircumstancesFields({ asksBoxes }: { asksBoxes: boolean }): ReactElemen
 
 /** Whether frames of it were judged with boxes that are not in the book. */
 const hasTypedBoxes = ({ frames }: LotFile): boolean =>
-  frames?.content.frames.some((one) => one.frameId === null && (one.boxId ?? null) === null) ??
-  false;
+  frames?.content.frames.some(
+    (frame) => frame.frameId === null && (frame.boxId ?? null) === null,
+  ) ?? false;
 
 /** What else bears on a lot: nectar, health, treatments, brood, scent, water, last flow, setting. */
 export function CircumstancesSection({ file }: { file: LotFile }): ReactElement {

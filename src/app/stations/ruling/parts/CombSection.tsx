@@ -58,7 +58,8 @@ export function CombSection({ file }: { file: LotFile }): ReactElement {
       </SheetSection>
     );
   }
-  const shake = SHAKE_CHOICES.find((one) => one.value === comb.content.shake)?.label ?? '';
+  const shake =
+    SHAKE_CHOICES.find((shakeChoice) => shakeChoice.value === comb.content.shake)?.label ?? '';
   return (
     <SheetSection
       id="comb"

@@ -39,7 +39,7 @@ export function massWords(
 
 /** Mass of the containers whose amount is known; null where none is. */
 export function massOf(containers: readonly Container[], belief: Belief): MassEstimate | null {
-  const known = containers.filter((one) => one.content.amount !== null);
+  const known = containers.filter((container) => container.content.amount !== null);
   if (known.length === 0) return null;
   const masses = known.flatMap(({ content }) =>
     content.amount ? [amountMass(content.amount, densityMoisture(belief.mean))] : [],
@@ -141,8 +141,8 @@ export function ContainersSection({
         <p className="text-lg">{rulingWords.noneYetReadingsCountFor()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {file.containers.map((one) => (
-            <ContainerRow key={one.entityId} container={one} belief={belief} />
+          {file.containers.map((container) => (
+            <ContainerRow key={container.entityId} container={container} belief={belief} />
           ))}
         </ul>
       )}

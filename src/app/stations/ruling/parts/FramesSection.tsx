@@ -29,7 +29,7 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
   const mass = compositionMass(content);
   const { hives, flows, yards } = compositionOrigins(content);
   const say = (kg: number): string => formatQuantity(kg, 'mass', preferences);
-  const cleared = content.frames.filter((one) => one.cleared !== '');
+  const cleared = content.frames.filter((frame) => frame.cleared !== '');
   return (
     <SheetSection
       id="frames"
@@ -71,12 +71,14 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
             rulingWords.flows(),
             rulingWords.clearedBecause(),
           ]}
-          rows={content.frames.map((one) => [
-            placeWords(one),
-            one.pieces === null ? say(one.honeyKg) : rulingWords.pieces({ pieces: one.pieces }),
-            cappedWords(one),
-            one.flows.join(' and '),
-            one.cleared,
+          rows={content.frames.map((frame) => [
+            placeWords(frame),
+            frame.pieces === null
+              ? say(frame.honeyKg)
+              : rulingWords.pieces({ pieces: frame.pieces }),
+            cappedWords(frame),
+            frame.flows.join(' and '),
+            frame.cleared,
           ])}
         />
       </details>

@@ -63,7 +63,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
           {content.name || commonWords.lot({ code: content.code })}
         </h1>
         <p className="mt-1 text-lg text-ink-soft">
-          {facts.filter((one) => one !== '').join(' · ')}
+          {facts.filter((fact) => fact !== '').join(' · ')}
         </p>
         {content.remark !== '' && <p className="mt-1 max-w-3xl text-lg">{content.remark}</p>}
       </div>

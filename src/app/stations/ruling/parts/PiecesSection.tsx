@@ -173,12 +173,12 @@ export function PiecesSection({
         <p className="text-lg">{rulingWords.noPieceCheckedYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {file.pieces.map((one, at) => (
+          {file.pieces.map((piece, at) => (
             <PieceRow
-              key={one.entityId}
-              piece={one}
+              key={piece.entityId}
+              piece={piece}
               ruling={rulings[at]}
-              onEdit={() => editing.edit(one)}
+              onEdit={() => editing.edit(piece)}
             />
           ))}
         </ul>

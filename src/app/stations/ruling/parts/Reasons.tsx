@@ -22,12 +22,12 @@ export function Reasons({ ruling }: { ruling: Ruling }): ReactElement {
         {rulingWords.why()}
       </h2>
       <ol className="mt-2 divide-y divide-thread border-y border-thread">
-        {ruling.findings.map((one, at) => (
-          <li key={`${one.ruleId}-${at}`} className="py-3">
-            <p className="text-base font-bold">{BEARING_NAMES[one.bearing]}</p>
-            <p className="text-lg leading-snug">{tell(one.sentence)}</p>
+        {ruling.findings.map((finding, at) => (
+          <li key={`${finding.ruleId}-${at}`} className="py-3">
+            <p className="text-base font-bold">{BEARING_NAMES[finding.bearing]}</p>
+            <p className="text-lg leading-snug">{tell(finding.sentence)}</p>
             <p className="mt-0.5 text-base text-ink-soft">
-              {tell(one.title)} · {sourceWords(one.source)}
+              {tell(finding.title)} · {sourceWords(finding.source)}
             </p>
           </li>
         ))}

@@ -35,7 +35,7 @@ const CHEAPEST: Readonly<Record<NextEvidenceId, string>> = {
 export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
   const tell = useTell();
   const flips = useFlips(answer);
-  const sentences = flips.map((one) => tell(one.sentence));
+  const sentences = flips.map((flip) => tell(flip.sentence));
   if (answer.ruling.belief.basis !== 'readings') sentences.unshift(oneReadingSentence(answer));
   const cheapest = cheapestEvidence(answer.evidence, answer.ruling);
   if (cheapest) sentences.unshift(CHEAPEST[cheapest.id]);
@@ -49,10 +49,10 @@ export function WhatWouldChange({ answer }: { answer: Answer }): ReactElement {
         <p className="mt-2 text-lg">{rulingWords.nothingWithinReachThisIs()}</p>
       ) : (
         <ul className="mt-2 space-y-2">
-          {sentences.map((one) => (
-            <li key={one} className="flex gap-3 text-lg leading-snug">
+          {sentences.map((sentence) => (
+            <li key={sentence} className="flex gap-3 text-lg leading-snug">
               <ArrowRight aria-hidden className="mt-1 size-5 shrink-0 text-lavender" />
-              {one}
+              {sentence}
             </li>
           ))}
         </ul>

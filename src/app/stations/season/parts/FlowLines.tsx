@@ -21,26 +21,26 @@ export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement |
       height={height}
       className="mb-2 block"
     >
-      {lines.map((one, at) => {
+      {lines.map((line, at) => {
         const y = at * ROW;
-        const end = one.observed ? (one.observed[1] ?? today ?? one.expected[1]) : 0;
+        const end = line.observed ? (line.observed[1] ?? today ?? line.expected[1]) : 0;
         return (
-          <g key={one.id}>
+          <g key={line.id}>
             <text x="0" y={y + 12} className="fill-ink text-[13px]">
-              {one.name}, {one.year}
+              {line.name}, {line.year}
             </text>
             <rect
-              x={share(one.expected[0])}
-              width={share(Math.max(1, one.expected[1] - one.expected[0]))}
+              x={share(line.expected[0])}
+              width={share(Math.max(1, line.expected[1] - line.expected[0]))}
               y={y + 17}
               height="12"
               className="fill-paper stroke-ink"
               strokeWidth="1.5"
             />
-            {one.observed && (
+            {line.observed && (
               <rect
-                x={share(one.observed[0])}
-                width={share(Math.max(1, end - one.observed[0]))}
+                x={share(line.observed[0])}
+                width={share(Math.max(1, end - line.observed[0]))}
                 y={y + 20}
                 height="6"
                 className="fill-lavender"

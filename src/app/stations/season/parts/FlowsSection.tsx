@@ -48,12 +48,12 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
       {book.flows.length === 0 && <p className="text-lg">{seasonWords.aFlowTellsHowLong()}</p>}
       <FlowLines flows={book.flows} />
       <div className="divide-y divide-thread">
-        {book.flows.map((one) => (
+        {book.flows.map((flow) => (
           <EntryRow
-            key={one.entityId}
-            title={one.content.name}
-            facts={daysWords(one)}
-            onEdit={() => editing.edit(one)}
+            key={flow.entityId}
+            title={flow.content.name}
+            facts={daysWords(flow)}
+            onEdit={() => editing.edit(flow)}
           />
         ))}
       </div>
@@ -78,7 +78,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
           <Field
             of={flowEntry}
             at="yardIds"
-            choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
+            choices={book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name }))}
           />
         )}
         <Field of={flowEntry} at="remark" />

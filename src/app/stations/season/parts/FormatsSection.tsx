@@ -59,12 +59,12 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
             seasonWords.emptyBox(),
           ]}
           rows={book.formats
-            .filter((one) => !own.some((mine) => mine.entityId === one.id))
-            .map((one) => [
-              one.name,
-              seasonWords.dmAreadm2({ areaDm2: one.areaDm2 }),
-              kg(one.frameTareKg),
-              kg(one.boxTareKg),
+            .filter((format) => !own.some((mine) => mine.entityId === format.id))
+            .map((format) => [
+              format.name,
+              seasonWords.dmAreadm2({ areaDm2: format.areaDm2 }),
+              kg(format.frameTareKg),
+              kg(format.boxTareKg),
             ])}
         />
         <p className="mt-1 text-base">{seasonWords.commonPracticeNoSourceWeigh()}</p>

@@ -45,28 +45,33 @@ function GivenHives({ book }: { book: Book }): ReactElement {
   const { watch, setValue } = useFormContext<FormOf<typeof givenEntry.fields>>();
   const chosen = watch('colonyIds');
   const hivesOf = (yardId: string): string[] =>
-    book.colonies.filter((one) => one.content.yardId === yardId).map((one) => one.entityId);
-  const yards = book.yards.filter((one) => hivesOf(one.entityId).length > 1);
+    book.colonies
+      .filter((colony) => colony.content.yardId === yardId)
+      .map((colony) => colony.entityId);
+  const yards = book.yards.filter((yard) => hivesOf(yard.entityId).length > 1);
   return (
     <div>
       <Field
         of={givenEntry}
         at="colonyIds"
-        choices={book.colonies.map((one) => ({ value: one.entityId, label: one.content.name }))}
+        choices={book.colonies.map((colony) => ({
+          value: colony.entityId,
+          label: colony.content.name,
+        }))}
       />
       <ErrorOf name="colonyIds" />
       <div className="mt-2 flex flex-wrap gap-3">
-        {yards.map((one) => (
+        {yards.map((yard) => (
           <Button
-            key={one.entityId}
+            key={yard.entityId}
             tone="quiet"
             onClick={() =>
-              setValue('colonyIds', [...new Set([...chosen, ...hivesOf(one.entityId)])], {
+              setValue('colonyIds', [...new Set([...chosen, ...hivesOf(yard.entityId)])], {
                 shouldDirty: true,
               })
             }
           >
-            {seasonWords.allOf({ name: one.content.name })}
+            {seasonWords.allOf({ name: yard.content.name })}
           </Button>
         ))}
       </div>
@@ -108,12 +113,12 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
     >
       <p className="text-base">{seasonWords.combOnTheHiveDuring()}</p>
       <div className="divide-y divide-thread">
-        {book.givens.map((one) => (
+        {book.givens.map((given) => (
           <EntryRow
-            key={one.entityId}
-            title={one.content.name}
-            facts={factsOf(one, book, preferences)}
-            onEdit={() => editing.edit(one)}
+            key={given.entityId}
+            title={given.content.name}
+            facts={factsOf(given, book, preferences)}
+            onEdit={() => editing.edit(given)}
           />
         ))}
       </div>

@@ -75,7 +75,7 @@ export function ColonySheet({
       <Field
         of={colonyEntry}
         at="yardId"
-        choices={book.yards.map((one) => ({ value: one.entityId, label: one.content.name }))}
+        choices={book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name }))}
       />
       <KeepFields />
       <Fields of={colonyEntry} at={['health', 'remark']} />
@@ -95,7 +95,7 @@ function BoxFields({ book }: { book: Book }): ReactElement {
       <Field
         of={boxEntry}
         at="formatId"
-        choices={book.formats.map((one) => ({ value: one.id, label: one.name }))}
+        choices={book.formats.map((format) => ({ value: format.id, label: format.name }))}
       />
       {!tote && (
         <>
@@ -104,7 +104,10 @@ function BoxFields({ book }: { book: Book }): ReactElement {
             at="colonyId"
             choices={[
               { value: '', label: seasonWords.onNoHive() },
-              ...book.colonies.map((one) => ({ value: one.entityId, label: one.content.name })),
+              ...book.colonies.map((colony) => ({
+                value: colony.entityId,
+                label: colony.content.name,
+              })),
             ]}
           />
           <div className="grid gap-5 sm:grid-cols-2">

@@ -56,7 +56,7 @@ function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
       : keep.by === 'frames'
         ? seasonWords.keepsFrames({ frames: keep.frames })
         : seasonWords.keeps({ kg: formatQuantity(keep.kg, 'mass', preferences, 0) });
-  const own = book.boxes.filter((one) => one.content.colonyId === colony.entityId);
+  const own = book.boxes.filter((box) => box.content.colonyId === colony.entityId);
   return (
     <li className="border-l-4 border-thread pl-3">
       <EntryRow
@@ -87,7 +87,7 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
   const yards = useEditing<Yard>();
   const colonies = useEditing<Colony>();
   const boxes = useEditing<Box>();
-  const loose = book.boxes.filter((one) => colonyOf(book, one.content.colonyId) === null);
+  const loose = book.boxes.filter((box) => colonyOf(book, box.content.colonyId) === null);
   return (
     <SheetSection
       id="hives"
@@ -105,12 +105,12 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
             />
             <ul className="space-y-3">
               {book.colonies
-                .filter((one) => one.content.yardId === yard.entityId)
-                .map((one) => (
+                .filter((colony) => colony.content.yardId === yard.entityId)
+                .map((colony) => (
                   <Hive
-                    key={one.entityId}
+                    key={colony.entityId}
                     book={book}
-                    colony={one}
+                    colony={colony}
                     colonies={colonies}
                     boxes={boxes}
                   />

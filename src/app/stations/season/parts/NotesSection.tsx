@@ -35,25 +35,25 @@ export function NotesSection({ year }: { year: number }): ReactElement {
     >
       {notes.length === 0 && <p className="text-lg">{seasonWords.whatYouNoteHereComes()}</p>}
       <ul className="divide-y divide-thread">
-        {notes.map((one) => (
-          <li key={one.entityId} className="flex flex-wrap items-center gap-x-4 py-2">
+        {notes.map((note) => (
+          <li key={note.entityId} className="flex flex-wrap items-center gap-x-4 py-2">
             <span className="grow basis-60 text-lg">
-              {yardName(one.content.yardId)}
-              {one.content.text}
+              {yardName(note.content.yardId)}
+              {note.content.text}
               <span className="block text-base text-ink-soft">
-                {one.content.done === ''
+                {note.content.done === ''
                   ? seasonWords.comesBackNotedIn({
-                      planningDay: formatDay(one.content.planningDay),
-                      year: one.content.year,
+                      planningDay: formatDay(note.content.planningDay),
+                      year: note.content.year,
                     })
-                  : seasonWords.done({ done: one.content.done })}
+                  : seasonWords.done({ done: note.content.done })}
               </span>
             </span>
-            <Button tone="quiet" onClick={() => editing.edit(one)}>
+            <Button tone="quiet" onClick={() => editing.edit(note)}>
               {commonWords.change()}
               <span className="sr-only">
                 {' '}
-                {seasonWords.theNote({ text: one.content.text.slice(0, 30) })}
+                {seasonWords.theNote({ text: note.content.text.slice(0, 30) })}
               </span>
             </Button>
           </li>
@@ -76,7 +76,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
           at="yardId"
           choices={[
             { value: '', label: seasonWords.allYards() },
-            ...book.yards.map((one) => ({ value: one.entityId, label: one.content.name })),
+            ...book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name })),
           ]}
         />
         <Fields of={noteEntry} at={['planningDay', 'done']} />

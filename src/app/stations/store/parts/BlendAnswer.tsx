@@ -33,7 +33,7 @@ const useMass = (): ((kg: number) => string) => {
   return (kg) => formatQuantity(kg, 'mass', preferences);
 };
 
-const totalKg = (plan: BlendPlan): number => plan.tanks.reduce((sum, one) => sum + one.massKg, 0);
+const totalKg = (plan: BlendPlan): number => plan.tanks.reduce((sum, tank) => sum + tank.massKg, 0);
 
 function proofWords(plan: BlendPlan, mass: (kg: number) => string): string {
   const gap = plan.boundKg - plan.worthKg;
@@ -49,7 +49,7 @@ function Reasons({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEle
   const mass = useMass();
   const dry = totalKg(plan) - plan.savedKg;
   const split = plan.opened.filter(
-    (id) => plan.pours.filter((one) => one.containerId === id).length > 1,
+    (id) => plan.pours.filter((pour) => pour.containerId === id).length > 1,
   ).length;
   return (
     <ul className="mt-2 list-disc space-y-1 pl-5 text-lg">
@@ -79,12 +79,12 @@ function Tanks({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEleme
         blendWords.withGuardBand(),
         blendWords.atOrBelowTheTarget(),
       ]}
-      rows={plan.tanks.map((one) => [
-        one.tankId,
-        mass(one.massKg),
-        `${doubtful(one.moisture.mean, 2 * one.moisture.standardUncertainty, 2)} %`,
-        `${one.upperPercent.toFixed(2)} %`,
-        inHundred(tankConforms(one, task.targetPercent)),
+      rows={plan.tanks.map((tank) => [
+        tank.tankId,
+        mass(tank.massKg),
+        `${doubtful(tank.moisture.mean, 2 * tank.moisture.standardUncertainty, 2)} %`,
+        `${tank.upperPercent.toFixed(2)} %`,
+        inHundred(tankConforms(tank, task.targetPercent)),
       ])}
     />
   );
@@ -155,7 +155,9 @@ function Barred({
 }): ReactElement | null {
   const barred = new Map<string, string>();
   for (const lot of lots) {
-    const own = task.containers.find((one) => lot.vessels.some((each) => each.id === one.id));
+    const own = task.containers.find((container) =>
+      lot.vessels.some((each) => each.id === container.id),
+    );
     if (own?.barredBecause)
       barred.set(lot.file.lot.content.name || lot.file.lot.content.code, own.barredBecause);
   }

@@ -8,9 +8,9 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { blendWords } from '../../../words/english/blend';
 
 function stateWords({ entityId, content }: Blend, ticks: readonly BlendTick[]): string {
-  const lines = content.tanks.reduce((sum, one) => sum + one.pours.length, 0);
-  const done = ticks.filter((one) => one.ownerId === entityId).length;
-  if (content.tanks.every((one) => one.lotId !== null)) return blendWords.pouredItsLotsAreMade();
+  const lines = content.tanks.reduce((sum, tank) => sum + tank.pours.length, 0);
+  const done = ticks.filter((tick) => tick.ownerId === entityId).length;
+  if (content.tanks.every((tank) => tank.lotId !== null)) return blendWords.pouredItsLotsAreMade();
   return done === 0 ? blendWords.plannedToPour({ lines }) : blendWords.ofPoured({ done, lines });
 }
 
@@ -26,16 +26,16 @@ export function BlendRows({ blends, ticks }: BlendRowsProps): ReactElement | nul
   return (
     <SheetSection id="blends" title={blendWords.blends()}>
       <ul className="divide-y divide-thread border-y border-thread">
-        {blends.map((one) => (
-          <li key={one.entityId}>
+        {blends.map((blend) => (
+          <li key={blend.entityId}>
             <Link
-              to={`/${workspace}/store/blend/${one.entityId}`}
+              to={`/${workspace}/store/blend/${blend.entityId}`}
               className="flex min-h-14 items-center gap-3 py-2 hover:bg-lavender-pale"
             >
               <span className="grow">
-                <span className="block text-lg font-bold">{one.content.name}</span>
+                <span className="block text-lg font-bold">{blend.content.name}</span>
                 <span className="block text-base">
-                  {formatDay(one.content.day)}, {stateWords(one, ticks)}
+                  {formatDay(blend.content.day)}, {stateWords(blend, ticks)}
                 </span>
               </span>
               <ChevronRight aria-hidden className="size-6 shrink-0" />

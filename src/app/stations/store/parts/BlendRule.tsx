@@ -12,18 +12,18 @@ interface BlendRuleProps {
 /** Before and after on the moisture rule: containers as ticks, each tank as a hill. */
 export function BlendRule({ plan, task, limitPercent }: BlendRuleProps): ReactElement {
   const before = task.containers
-    .filter((one) => plan.opened.includes(one.id))
-    .map((one) => ({
-      id: one.id,
-      percent: one.meanPercent,
-      plusMinus: GUARD_FACTOR * Math.hypot(one.randomPercent, task.systematicPercent),
+    .filter((container) => plan.opened.includes(container.id))
+    .map((container) => ({
+      id: container.id,
+      percent: container.meanPercent,
+      plusMinus: GUARD_FACTOR * Math.hypot(container.randomPercent, task.systematicPercent),
       provisional: false,
     }));
   return (
     <div className="space-y-4">
       {plan.tanks.map(({ tankId, moisture }) => {
         const own = new Set(
-          plan.pours.filter((one) => one.tankId === tankId).map((one) => one.containerId),
+          plan.pours.filter((pour) => pour.tankId === tankId).map((pour) => pour.containerId),
         );
         const readings = before.filter((one) => own.has(one.id));
         return (
@@ -40,8 +40,8 @@ export function BlendRule({ plan, task, limitPercent }: BlendRuleProps): ReactEl
               label={blendWords.containersFromToBecomeTarget({
                 tankId,
                 readings: readings.length,
-                value: Math.min(...readings.map((one) => one.percent)).toFixed(1),
-                value2: Math.max(...readings.map((one) => one.percent)).toFixed(1),
+                value: Math.min(...readings.map((reading) => reading.percent)).toFixed(1),
+                value2: Math.max(...readings.map((reading) => reading.percent)).toFixed(1),
                 mean: moisture.mean.toFixed(1),
                 targetPercent: task.targetPercent.toFixed(1),
               })}

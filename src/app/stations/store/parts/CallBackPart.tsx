@@ -49,7 +49,7 @@ function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): Reac
 /** Jars of blocked lots that are out of the house, to be ticked off with what was done. */
 export function CallBackPart({ lots }: { lots: readonly RuledLot[] }): ReactElement | null {
   const open = lots.flatMap((lot) =>
-    openCallBacks(lot).map((one) => ({ one, lotId: lot.file.lot.entityId })),
+    openCallBacks(lot).map((openCallBack) => ({ one: openCallBack, lotId: lot.file.lot.entityId })),
   );
   if (open.length === 0) return null;
   return (

@@ -16,7 +16,7 @@ export function CodeSearch({ files }: { files: readonly LotFile[] }): ReactEleme
   const search = (): void => {
     const jars = packingOfCode(files, code);
     const lot = files.find(
-      (one) => one.lot.content.code.toLowerCase() === code.trim().toLowerCase(),
+      (file) => file.lot.content.code.toLowerCase() === code.trim().toLowerCase(),
     );
     const node = jars ? jarsNode(jars.packing.entityId) : lot ? lotNode(lot.lot.entityId) : null;
     setWrong(node === null);

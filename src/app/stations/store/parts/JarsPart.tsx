@@ -7,13 +7,13 @@ import { jarsWords } from '../../../words/english/jars';
 
 /** Jars in the house: for what they are set aside, and what remains. */
 export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement {
-  const stocks = lots.flatMap((one) => one.jars);
-  const left = stocks.reduce((sum, one) => sum + one.left, 0);
-  const free = stocks.reduce((sum, one) => sum + one.free, 0);
+  const stocks = lots.flatMap((lot) => lot.jars);
+  const left = stocks.reduce((sum, stock) => sum + stock.left, 0);
+  const free = stocks.reduce((sum, stock) => sum + stock.free, 0);
   const rows = PURPOSES.map((purpose) => ({
     purpose,
-    aside: stocks.reduce((sum, one) => sum + one.setAside[purpose], 0),
-    out: stocks.reduce((sum, one) => sum + one.givenOut[purpose], 0),
+    aside: stocks.reduce((sum, stock) => sum + stock.setAside[purpose], 0),
+    out: stocks.reduce((sum, stock) => sum + stock.givenOut[purpose], 0),
   }));
   return (
     <SheetSection id="jars" title={jarsWords.jarsAndWhatTheyAre()}>

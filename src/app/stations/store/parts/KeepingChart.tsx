@@ -142,10 +142,10 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
   const last = months.length - 1;
   const xOf = (month: number): number => LEFT + ((WIDTH - LEFT) * month) / (last + 1);
   const line = (of: (one: (typeof months)[number]) => number): string =>
-    months.map((one) => `${xOf(one.month).toFixed(1)},${yOf(of(one)).toFixed(1)}`).join(' ');
+    months.map((month) => `${xOf(month.month).toFixed(1)},${yOf(of(month)).toFixed(1)}`).join(' ');
   const stretches = stretchesOf(forecast);
   const spoken = stretches
-    .map((one) => storeWords.fromMonth({ from: one.from, risk: RISK_NAMES[one.risk] }))
+    .map((stretch) => storeWords.fromMonth({ from: stretch.from, risk: RISK_NAMES[stretch.risk] }))
     .join(', ');
   return (
     <figure>
@@ -213,7 +213,7 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
             );
           })}
           {months
-            .filter((one) => one.month % 3 === 0)
+            .filter((month) => month.month % 3 === 0)
             .map(({ month }) => (
               <text
                 key={month}
@@ -229,7 +229,7 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
       </div>
       <figcaption className="mt-1 text-base">
         {storeWords.waterInThePartThat({
-          storageRisks: STORAGE_RISKS.map((one) => RISK_NAMES[one]).join(', '),
+          storageRisks: STORAGE_RISKS.map((storageRisk) => RISK_NAMES[storageRisk]).join(', '),
         })}
       </figcaption>
     </figure>

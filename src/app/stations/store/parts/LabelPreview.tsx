@@ -17,13 +17,13 @@ const WIDEST_PX = 560;
 function Lines({ lines, base }: { lines: readonly LabelLine[]; base: number }): ReactElement {
   return (
     <>
-      {lines.map((one) => (
+      {lines.map((line) => (
         <span
-          key={one.text}
-          className={`block leading-tight ${one.bold ? 'font-bold' : ''}`}
-          style={{ fontSize: base * one.scale }}
+          key={line.text}
+          className={`block leading-tight ${line.bold ? 'font-bold' : ''}`}
+          style={{ fontSize: base * line.scale }}
         >
-          {one.text}
+          {line.text}
         </span>
       ))}
     </>

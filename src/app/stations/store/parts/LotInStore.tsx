@@ -63,7 +63,7 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
   const { file, ruling, vessels } = lot;
   const { content, entityId } = file.lot;
   const name = content.name || commonWords.lot({ code: content.code });
-  const left = vessels.reduce((sum, one) => sum + (one.leftKg ?? 0), 0);
+  const left = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
   const [first, rest] = [vessels.slice(0, LISTED), vessels.slice(LISTED)];
   const rows = (list: readonly StoredVessel[]): ReactElement => (
     <ul className="divide-y divide-thread">

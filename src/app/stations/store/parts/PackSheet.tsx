@@ -69,10 +69,10 @@ function PackFields({ lot, proposalFor }: PackFieldsProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { watch, setValue, getFieldState } = useFormContext<PackForm>();
   const chosen = watch('from');
-  const vessels = lot.vessels.filter((one) => !one.isEmpty || one.id === chosen);
-  const options = vessels.map((one) => ({
-    value: one.id,
-    label: `${one.label}, ${one.leftKg === null ? storeWords.notWeighed() : storeWords.left({ leftKg: formatQuantity(one.leftKg, 'mass', preferences) })}`,
+  const vessels = lot.vessels.filter((vessel) => !vessel.isEmpty || vessel.id === chosen);
+  const options = vessels.map((vessel) => ({
+    value: vessel.id,
+    label: `${vessel.label}, ${vessel.leftKg === null ? storeWords.notWeighed() : storeWords.left({ leftKg: formatQuantity(vessel.leftKg, 'mass', preferences) })}`,
   }));
   return (
     <>

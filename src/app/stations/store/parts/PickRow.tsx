@@ -28,13 +28,13 @@ export function PickRow<T extends string>({
         onValueChange={(next) => onPick(next as T)}
         className="mt-1 flex flex-wrap gap-2"
       >
-        {options.map((one) => (
+        {options.map((option) => (
           <RadioItem
-            key={one.value}
-            value={one.value}
+            key={option.value}
+            value={option.value}
             className="min-h-11 border-2 border-ink bg-paper px-3 text-base font-semibold decoration-2 underline-offset-4 hover:not-data-[state=checked]:bg-lavender-pale data-[state=checked]:bg-ink data-[state=checked]:text-linen data-[state=checked]:underline"
           >
-            {one.label}
+            {option.label}
           </RadioItem>
         ))}
       </RadioGroup.Root>

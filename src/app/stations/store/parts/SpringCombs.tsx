@@ -7,7 +7,7 @@ import { storeWords } from '../../../words/english/store';
 /** Combs kept whole for spring feeding: open cells ferment, and moths come. */
 export function SpringCombs({ combs }: { combs: readonly SpringComb[] }): ReactElement | null {
   if (combs.length === 0) return null;
-  const open = combs.filter((one) => one.hasOpenCells).length;
+  const open = combs.filter((comb) => comb.hasOpenCells).length;
   return (
     <SheetSection id="spring" title={storeWords.combsKeptForSpring()}>
       <p className="text-lg">
@@ -17,9 +17,9 @@ export function SpringCombs({ combs }: { combs: readonly SpringComb[] }): ReactE
         })}
       </p>
       <ul className="mt-1 divide-y divide-thread border-y border-thread text-base">
-        {combs.map((one) => (
-          <li key={one.frameId} className="py-1.5">
-            {storeWords.since({ place: one.place, day: formatDay(one.day) })}
+        {combs.map((comb) => (
+          <li key={comb.frameId} className="py-1.5">
+            {storeWords.since({ place: comb.place, day: formatDay(comb.day) })}
           </li>
         ))}
       </ul>

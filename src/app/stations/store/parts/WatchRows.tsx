@@ -49,7 +49,7 @@ export function WatchRows({
   /** A lot with containers that can be looked at; null for any other. */
   const lotOf = (lotId: string | null): StoredLot | undefined =>
     lots.find(
-      (one) => one.file.lot.entityId === lotId && one.vessels.some((each) => !each.isEmpty),
+      (lot) => lot.file.lot.entityId === lotId && lot.vessels.some((each) => !each.isEmpty),
     );
   const allWell = (lot: StoredLot): void => {
     void dispatch(perform(storeWords.checkedAllWell3(), (scribe) => lookedRecords(scribe, lot)));

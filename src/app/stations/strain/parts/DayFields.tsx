@@ -24,7 +24,7 @@ interface FoldProps {
 function Fold({ title, fields, children }: FoldProps): ReactElement {
   const { errors } = useFormState<DayForm>();
   const [isOpen, setOpen] = useState(false);
-  const isWrong = fields.some((one) => errors[one] !== undefined);
+  const isWrong = fields.some((field) => errors[field] !== undefined);
   return (
     <details
       className="border-t-2 border-ink pt-1"
@@ -69,14 +69,16 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
     setValue('tool.secondsPerFrame', decimalText(tool.secondsPerFrame, 0), { shouldDirty: true });
     setValue('tool.lossShare', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });
   };
-  const kinds = tools.filter((one, at) => tools.findIndex((each) => each.kind === one.kind) === at);
+  const kinds = tools.filter(
+    (tool, at) => tools.findIndex((each) => each.kind === tool.kind) === at,
+  );
   const chosen = watch('tool.kind');
   return (
     <>
       <Field
         of={dayEntry}
         at="tool.kind"
-        choices={kinds.map((one) => ({ value: one.kind, label: toolName(one) }))}
+        choices={kinds.map((kind) => ({ value: kind.kind, label: toolName(kind) }))}
         onChosen={take}
         hint={chosen === 'hot-knife' ? lineWords.neverPutItDownSwitched() : undefined}
       />

@@ -12,6 +12,6 @@ interface DayGateProps {
 export function DayGate({ View }: DayGateProps): ReactElement {
   const { dayId = '' } = useParams();
   const house = useHoneyHouse();
-  const file = house.days.find((one) => one.extraction.entityId === dayId);
+  const file = house.days.find((day) => day.extraction.entityId === dayId);
   return file ? <View key={dayId} file={file} house={house} /> : <NothingHere />;
 }

@@ -30,14 +30,14 @@ export function DayHeader({ file, at }: DayHeaderProps): ReactElement {
         {content.remark !== '' && <p className="text-lg">{content.remark}</p>}
       </div>
       <nav aria-label={lineWords.pagesOfThisDay()} className="flex flex-wrap gap-2">
-        {PAGES.map((one) => (
+        {PAGES.map((page) => (
           <Link
-            key={one.at}
-            to={`/${workspace}/strain/day/${entityId}${one.at}`}
-            aria-current={one.at === at ? 'page' : undefined}
-            className={`${BUTTON_BASE} ${BUTTON_TONES[one.at === at ? 'ink' : 'line']} min-h-14`}
+            key={page.at}
+            to={`/${workspace}/strain/day/${entityId}${page.at}`}
+            aria-current={page.at === at ? 'page' : undefined}
+            className={`${BUTTON_BASE} ${BUTTON_TONES[page.at === at ? 'ink' : 'line']} min-h-14`}
           >
-            {one.name}
+            {page.name}
           </Link>
         ))}
       </nav>

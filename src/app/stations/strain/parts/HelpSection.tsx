@@ -18,8 +18,8 @@ interface HelpSectionProps {
 /** What one more of each would bring, the most first. */
 export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElement {
   const gains = forecast.first?.gains ?? [];
-  const worth = gains.filter((one) => one.minutes >= WORTH_MIN);
-  const rest = gains.filter((one) => one.minutes < WORTH_MIN);
+  const worth = gains.filter((gain) => gain.minutes >= WORTH_MIN);
+  const rest = gains.filter((gain) => gain.minutes < WORTH_MIN);
   return (
     <SheetSection
       id="help"
@@ -76,8 +76,8 @@ export function DayMind({ content }: { content: ExtractionContent }): ReactEleme
   return (
     <SheetSection id="mind" title={lineWords.takeCare()}>
       <ul className="list-disc space-y-2 pl-5 text-lg">
-        {cautionsOf(content).map((one) => (
-          <li key={one}>{one}</li>
+        {cautionsOf(content).map((caution) => (
+          <li key={caution}>{caution}</li>
         ))}
       </ul>
     </SheetSection>

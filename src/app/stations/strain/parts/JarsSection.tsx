@@ -69,11 +69,11 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
         <>
           <p role="status" className="text-3xl leading-tight font-bold">
             {plan.jars
-              .map((one) =>
+              .map((jar) =>
                 counted(
-                  one.count,
-                  lineWords.jarOfG({ grams: labelWeight(one.netKg).grams }),
-                  lineWords.jarsOfG({ grams: labelWeight(one.netKg).grams }),
+                  jar.count,
+                  lineWords.jarOfG({ grams: labelWeight(jar.netKg).grams }),
+                  lineWords.jarsOfG({ grams: labelWeight(jar.netKg).grams }),
                 ),
               )
               .join(', ')}

@@ -26,14 +26,14 @@ export function LotPageHeader({ file, at }: LotPageHeaderProps): ReactElement {
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pt-5">
       <LotTitle file={file} station={lineWords.strainSettle()} />
       <nav aria-label={lineWords.pagesOfThisHoney()} className="flex flex-wrap gap-2">
-        {PAGES.map((one) => (
+        {PAGES.map((page) => (
           <Link
-            key={one.at}
-            to={`/${workspace}/strain/${one.at}/${entityId}`}
-            aria-current={one.at === at ? 'page' : undefined}
-            className={`${BUTTON_BASE} ${BUTTON_TONES[one.at === at ? 'ink' : 'line']} min-h-14`}
+            key={page.at}
+            to={`/${workspace}/strain/${page.at}/${entityId}`}
+            aria-current={page.at === at ? 'page' : undefined}
+            className={`${BUTTON_BASE} ${BUTTON_TONES[page.at === at ? 'ink' : 'line']} min-h-14`}
           >
-            {one.name}
+            {page.name}
           </Link>
         ))}
         <Link

@@ -39,12 +39,14 @@ export function PailsSection({
   const { content } = file.extraction;
   const lot = files.find((one) => one.lot.entityId === content.lotId);
   const containers = suggestedContainers(content, asked.pails, PAIL_LABELS);
-  const kept = lot?.containers.map((one) => one.content) ?? [];
+  const kept = lot?.containers.map((container) => container.content) ?? [];
   const write = (): void => {
     if (!lot) return;
     void dispatch(
       perform(lineWords.pailsRecorded(), (scribe) =>
-        containers.map((one) => firstRevision(scribe, 'container', one, lot.lot.entityId)),
+        containers.map((container) =>
+          firstRevision(scribe, 'container', container, lot.lot.entityId),
+        ),
       ),
     );
   };
@@ -52,18 +54,22 @@ export function PailsSection({
   return (
     <SheetSection id="pails" title={lineWords.pails()}>
       <ul aria-label={lineWords.pailsOfThisDay()} className="divide-y divide-thread">
-        {containers.map((one) => (
-          <li key={one.label} className="flex justify-between gap-4 py-2 text-lg">
+        {containers.map((container) => (
+          <li key={container.label} className="flex justify-between gap-4 py-2 text-lg">
             <span>
-              {counted(one.count, one.label.toLowerCase(), `${one.label.toLowerCase()}s`)}
-              {one.suspects.length > 0 && (
+              {counted(
+                container.count,
+                container.label.toLowerCase(),
+                `${container.label.toLowerCase()}s`,
+              )}
+              {container.suspects.length > 0 && (
                 <span className="block text-base text-ink-soft">
                   {lineWords.fromTheLastLoadJudged()}
                 </span>
               )}
             </span>
-            {one.amount?.by === 'mass' && (
-              <strong>{formatQuantity(one.amount.massKg, 'mass', preferences)}</strong>
+            {container.amount?.by === 'mass' && (
+              <strong>{formatQuantity(container.amount.massKg, 'mass', preferences)}</strong>
             )}
           </li>
         ))}

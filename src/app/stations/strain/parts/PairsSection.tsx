@@ -12,14 +12,18 @@ import { lineWords } from '../../../words/english/line';
 /** Frames of the day's lot that were looked at one by one; those judged at one stroke have no weight of their own. */
 function useWeighedFrames({ extraction }: ExtractionFile): WeighedFrame[] {
   const { files } = useLedger();
-  const lot = files.find((one) => one.lot.entityId === extraction.content.lotId);
+  const lot = files.find((file) => file.lot.entityId === extraction.content.lotId);
   return (lot?.frames?.content.frames ?? [])
-    .filter((one) => one.count === 1)
-    .map((one) => ({
-      id: [one.hive, one.box, one.slot === null ? '' : commonWords.frame({ slot: one.slot })]
+    .filter((frame) => frame.count === 1)
+    .map((frame) => ({
+      id: [
+        frame.hive,
+        frame.box,
+        frame.slot === null ? '' : commonWords.frame({ slot: frame.slot }),
+      ]
         .filter((part) => part !== '')
         .join(', '),
-      kg: one.honeyKg,
+      kg: frame.honeyKg,
     }));
 }
 

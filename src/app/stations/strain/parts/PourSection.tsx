@@ -146,8 +146,8 @@ interface PourSectionProps {
 /** Pails under an open gate: when each is full, with an alarm on every page. */
 export function PourSection({ file, asked }: PourSectionProps): ReactElement {
   const nowMs = useNow(1000);
-  const open = file.pours.filter((one) => one.content.closedAt === null);
-  const closed = file.pours.filter((one) => one.content.closedAt !== null);
+  const open = file.pours.filter((pour) => pour.content.closedAt === null);
+  const closed = file.pours.filter((pour) => pour.content.closedAt !== null);
   const last = closed.at(-1)?.content;
   return (
     <SheetSection id="gate" title={lineWords.pailUnderTheGate()}>

@@ -118,7 +118,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
     () =>
       settlingCourse(
         task,
-        SCHOOLS.map((one) => one.hours),
+        SCHOOLS.map((school) => school.hours),
       ).map((moment, at) => rowOf(SCHOOLS[at]!.name, moment)),
     [task],
   );
@@ -205,10 +205,10 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
           )}
           {content.skims.length > 0 && (
             <ul className="text-lg">
-              {content.skims.map((one) => (
-                <li key={one.at}>
-                  {settlingWords.skimmed2({ at: formatWeekTime(one.at) })}
-                  {one.kg !== null && `: ${formatQuantity(one.kg, 'mass', preferences, 2)}`}
+              {content.skims.map((skim) => (
+                <li key={skim.at}>
+                  {settlingWords.skimmed2({ at: formatWeekTime(skim.at) })}
+                  {skim.kg !== null && `: ${formatQuantity(skim.kg, 'mass', preferences, 2)}`}
                 </li>
               ))}
             </ul>

@@ -25,7 +25,7 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
     () => ({
       datasets: lines.map(({ name, points }, at) => ({
         label: name,
-        data: points.map((one) => ({ x: one.minutes / 60, y: fromKg(one.kg) })),
+        data: points.map((point) => ({ x: point.minutes / 60, y: fromKg(point.kg) })),
         ...LINE_ONLY,
         borderWidth: at === 0 ? 4 : 3,
         borderColor: at === 0 ? CHART_INK : CHART_LAVENDER,
@@ -54,14 +54,14 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
       <ScatterChart
         height="h-64"
         spoken={lineWords.throughTheStrainer({
-          ends: ends.map((one) => `${one.name} ${one.words}`).join('; '),
+          ends: ends.map((end) => `${end.name} ${end.words}`).join('; '),
         })}
         data={data}
         options={options}
       />
       <ul className="mt-2 space-y-1 text-base">
-        {ends.map((one, at) => (
-          <li key={one.name} className="flex items-center gap-3">
+        {ends.map((end, at) => (
+          <li key={end.name} className="flex items-center gap-3">
             <svg aria-hidden viewBox="0 0 40 8" className="h-2 w-10 shrink-0">
               <line
                 x1="0"
@@ -73,7 +73,7 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
                 className={at === 0 ? 'stroke-ink' : 'stroke-lavender'}
               />
             </svg>
-            {one.name}: {one.words}
+            {end.name}: {end.words}
           </li>
         ))}
       </ul>

@@ -37,7 +37,7 @@ interface Row {
 
 /** People by name, then machines; only who has something to do. */
 function rowsOf(bars: readonly LineBar[], { people }: ExtractionContent): Row[] {
-  const busy = new Set(bars.map((one) => one.row));
+  const busy = new Set(bars.map((bar) => bar.row));
   const of = (kind: 'person' | 'extractor' | 'strainer', name: (at: number) => string): Row[] =>
     Array.from({ length: 50 }, (_, at) => ({
       id: `${kind}-${at}` as const,
@@ -87,7 +87,7 @@ function ticksOf(fromMin: number, toMin: number): number[] {
 
 /** What is drawn, each look once, in the order of the work. */
 function legendOf(bars: readonly LineBar[]) {
-  const tasks = new Set(bars.map((one) => one.task));
+  const tasks = new Set(bars.map((bar) => bar.task));
   const looks = Object.entries(LOOKS).filter(([task]) => tasks.has(task as LineBar['task']));
   return looks
     .map(([, look]) => look)
@@ -98,14 +98,14 @@ function legendOf(bars: readonly LineBar[]) {
 const LATER_MIN = 60;
 
 function worthDrawing(bars: readonly LineBar[]): LineBar[] {
-  const work = bars.filter((one) => one.task !== 'wet-out');
+  const work = bars.filter((bar) => bar.task !== 'wet-out');
   const end = Math.max(...work.map((one) => one.toMin));
-  return bars.filter((one) => one.task !== 'wet-out' || one.fromMin - end < LATER_MIN);
+  return bars.filter((bar) => bar.task !== 'wet-out' || bar.fromMin - end < LATER_MIN);
 }
 
 /** When each does what, as a list: the same as the drawing. */
 function AsTable({ rows, bars }: { rows: readonly Row[]; bars: readonly LineBar[] }): ReactElement {
-  const names = new Map(rows.map((one) => [one.id, one.name]));
+  const names = new Map(rows.map((row) => [row.id, row.name]));
   const shown = [...bars].sort((a, b) => a.fromMin - b.fromMin).slice(0, 400);
   return (
     <details className="mt-2">
@@ -139,8 +139,8 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
   const bars = worthDrawing(course.bars);
   if (bars.length === 0) return null;
   const rows = rowsOf(bars, content);
-  const fromMin = Math.min(...bars.map((one) => one.fromMin));
-  const toMin = Math.max(...bars.map((one) => one.toMin));
+  const fromMin = Math.min(...bars.map((bar) => bar.fromMin));
+  const toMin = Math.max(...bars.map((bar) => bar.toMin));
   const perMin = (WIDTH - NAMES - 10) / Math.max(1, toMin - fromMin);
   const x = (minutes: number): number => NAMES + (minutes - fromMin) * perMin;
   const pauses = content.breaks.filter(
@@ -148,7 +148,7 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
   );
   const drawn = joinedBars(bars, 2 / perMin);
   const height = (rows.length + 1) * ROW + 26;
-  const y = new Map(rows.map((one, at) => [one.id, 24 + at * ROW]));
+  const y = new Map(rows.map((row, at) => [row.id, 24 + at * ROW]));
   const pailsY = 24 + rows.length * ROW + BAR / 2;
   const used = legendOf(drawn);
   return (
@@ -166,7 +166,7 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
           aria-label={lineWords.fromTo({
             fromMin: clockText(fromMin),
             toMin: clockText(toMin),
-            rows: rows.map((one) => one.name).join(', '),
+            rows: rows.map((row) => row.name).join(', '),
           })}
         >
           <RuleHatch id={HATCH} />
@@ -197,14 +197,14 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
               </text>
             </g>
           ))}
-          {rows.map((one) => (
+          {rows.map((row) => (
             <text
-              key={one.id}
+              key={row.id}
               x={0}
-              y={(y.get(one.id) ?? 0) + BAR / 2 + 5}
+              y={(y.get(row.id) ?? 0) + BAR / 2 + 5}
               className="fill-ink text-[15px] font-semibold"
             >
-              {one.name}
+              {row.name}
             </text>
           ))}
           {drawn.map((bar, at) => {

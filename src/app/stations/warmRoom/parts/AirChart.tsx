@@ -75,7 +75,9 @@ function bandSets({ draws, outlook }: AirChartProps, ahead: Window) {
 /** Where the machine is set to stop, and entries that look like an open door. */
 function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window) {
   const ends = [nowDay - SHOWN_DAYS, nowDay + SHOWN_DAYS];
-  const doors = logSpikes(log).filter((one) => one.like === 'door' && measured.keep(one.day));
+  const doors = logSpikes(log).filter(
+    (logSpike) => logSpike.like === 'door' && measured.keep(logSpike.day),
+  );
   return [
     {
       ...LINE_ONLY,
@@ -88,9 +90,9 @@ function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window
     },
     {
       label: roomWords.doorOpen(),
-      data: doors.map((one) => ({
-        x: zeroMs + one.day * DAY_MS,
-        y: 100 * one.relativeHumidity,
+      data: doors.map((door) => ({
+        x: zeroMs + door.day * DAY_MS,
+        y: 100 * door.relativeHumidity,
       })),
       yAxisID: 'humidity',
       pointStyle: 'triangle',

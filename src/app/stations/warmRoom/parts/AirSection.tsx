@@ -54,8 +54,8 @@ function LogRow({ log }: { log: AirLog }): ReactElement {
             })}
           , {SOURCE_NAMES[content.source]}
         </p>
-        {gaps.map((one) => (
-          <p key={one.fromDay}>{gapWords(one, zeroMs)}</p>
+        {gaps.map((gap) => (
+          <p key={gap.fromDay}>{gapWords(gap, zeroMs)}</p>
         ))}
         {spikes.length > 0 && <p>{spikeWords(spikes, zeroMs)}</p>}
       </div>

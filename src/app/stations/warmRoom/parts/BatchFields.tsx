@@ -16,7 +16,7 @@ function LotField(): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues, watch } = useFormContext<BatchForm>();
   const ledger = useLedger();
-  const chosen = ledger.files.find((one) => one.lot.entityId === watch('lotIds'));
+  const chosen = ledger.files.find((file) => file.lot.entityId === watch('lotIds'));
   if (ledger.files.length === 0) return null;
   const take = (lotId: string): void => {
     const start = startOfLot(ledger, lotId);

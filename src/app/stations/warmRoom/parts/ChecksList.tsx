@@ -35,16 +35,16 @@ export function ChecksList({ file, onEdit }: ChecksListProps): ReactElement | nu
   if (file.checks.length === 0) return null;
   return (
     <ul aria-label={roomWords.whatWasMeasured()} className="mt-2 divide-y divide-thread">
-      {[...file.checks].reverse().map((one) => (
-        <li key={one.entityId} className="flex flex-wrap items-center gap-x-4">
+      {[...file.checks].reverse().map((check) => (
+        <li key={check.entityId} className="flex flex-wrap items-center gap-x-4">
           <span className="grow text-base">
-            <strong>{words(one)}</strong> · {formatMoment(one.content.takenAt)}
-            {one.content.who === '' ? '' : ` · ${one.content.who}`}
-            {one.content.remark === '' ? '' : ` · ${one.content.remark}`}
+            <strong>{words(check)}</strong> · {formatMoment(check.content.takenAt)}
+            {check.content.who === '' ? '' : ` · ${check.content.who}`}
+            {check.content.remark === '' ? '' : ` · ${check.content.remark}`}
           </span>
-          <Button tone="quiet" onClick={() => onEdit(one)}>
+          <Button tone="quiet" onClick={() => onEdit(check)}>
             {commonWords.change()}
-            <span className="sr-only"> {roomWords.whatWasMeasured2({ one: words(one) })}</span>
+            <span className="sr-only"> {roomWords.whatWasMeasured2({ one: words(check) })}</span>
           </Button>
         </li>
       ))}

@@ -39,7 +39,7 @@ function parseLog(form: LogForm): Parsed<readonly AirLogContent[]> {
 }
 
 const linesIn = (parts: readonly AirLogContent[]): number =>
-  parts.reduce((sum, one) => sum + one.minutes.length, 0);
+  parts.reduce((sum, part) => sum + part.minutes.length, 0);
 
 /** What the table says, before it is kept. */
 function Preview({ form }: { form: LogForm }): ReactElement {
@@ -66,8 +66,8 @@ function Preview({ form }: { form: LogForm }): ReactElement {
         </p>
       )}
       <ul className="list-disc pl-5 text-base">
-        {gaps.map((one) => (
-          <li key={one.fromDay}>{gapWords(one, zeroMs)}</li>
+        {gaps.map((gap) => (
+          <li key={gap.fromDay}>{gapWords(gap, zeroMs)}</li>
         ))}
         {spikes.length > 0 && <li>{spikeWords(spikes, zeroMs)}</li>}
       </ul>
@@ -163,7 +163,7 @@ function LogEntry({ roomId, onDone }: { roomId: string; onDone: () => void }): R
     const done = await dispatch(
       perform(
         label,
-        (scribe) => parts.map((one) => firstRevision(scribe, 'air-log', one, roomId)),
+        (scribe) => parts.map((part) => firstRevision(scribe, 'air-log', part, roomId)),
         { draft },
       ),
     );

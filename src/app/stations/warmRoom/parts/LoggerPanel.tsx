@@ -21,9 +21,9 @@ function logOf({ entries }: LoggerView): AirLogContent {
     place: 'inside',
     source: 'stand-in',
     startedAt: new Date(Date.now() - last * MINUTE_MS).toISOString(),
-    minutes: entries.map((one) => one.minutes),
-    temperatureC: entries.map((one) => one.temperatureC),
-    relativeHumidity: entries.map((one) => one.relativeHumidity),
+    minutes: entries.map((entry) => entry.minutes),
+    temperatureC: entries.map((entry) => entry.temperatureC),
+    relativeHumidity: entries.map((entry) => entry.relativeHumidity),
     remark: '',
   };
 }

@@ -31,7 +31,7 @@ const LoadChart = lazyPart(
 /** Loads of the curve. */
 function countsFor(capacity: number): number[] {
   const shares = [0.05, 0.1, 0.2, 0.3, 0.4, 0.5, 0.65, 0.8, 1];
-  return [...new Set(shares.map((one) => Math.max(1, Math.round(one * capacity))))];
+  return [...new Set(shares.map((share) => Math.max(1, Math.round(share * capacity))))];
 }
 
 interface SlidersProps {

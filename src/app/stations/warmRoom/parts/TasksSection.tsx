@@ -48,7 +48,7 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
   const saving = useSaving();
   const save = async (): Promise<void> => {
     const { calendarText } = await import('../../../format/calendarText');
-    const entries = tasks.map((one) => ({ ...one, atMs: Math.max(one.atMs, nowMs) }));
+    const entries = tasks.map((task) => ({ ...task, atMs: Math.max(task.atMs, nowMs) }));
     saveFile('warm-room.ics', calendarText(entries), 'text/calendar');
   };
   if (tasks.length === 0) return null;
@@ -63,15 +63,15 @@ export function TasksSection(props: TasksSectionProps): ReactElement | null {
       }
     >
       <ul className="divide-y divide-thread">
-        {tasks.map((one) => (
-          <li key={one.id} className="flex gap-4 py-2">
+        {tasks.map((task) => (
+          <li key={task.id} className="flex gap-4 py-2">
             <span className="w-32 shrink-0 text-base">
-              {formatWeekTime(one.atMs)}
-              {one.atMs < nowMs && <strong className="block">{roomWords.overdue()}</strong>}
+              {formatWeekTime(task.atMs)}
+              {task.atMs < nowMs && <strong className="block">{roomWords.overdue()}</strong>}
             </span>
             <span>
-              <span className="block text-lg font-semibold">{one.title}</span>
-              <span className="block text-base text-ink-soft">{one.about}</span>
+              <span className="block text-lg font-semibold">{task.title}</span>
+              <span className="block text-base text-ink-soft">{task.about}</span>
             </span>
           </li>
         ))}

@@ -106,7 +106,7 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { content } = check;
   const point = meter.points.find((one) => one.id === check.id);
-  const step = offsetSteps(meter.points).find((one) => one.laterId === check.id);
+  const step = offsetSteps(meter.points).find((offsetStep) => offsetStep.laterId === check.id);
   const offset = point?.offsetPercent ?? 0;
   const size =
     Math.abs(offset) < 0.05
@@ -115,7 +115,9 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
           offset: Math.abs(offset).toFixed(1),
           part: offset > 0 ? meterWords.wet() : meterWords.dry(),
         });
-  const dials = content.dialValues.map((one) => formatDial(content.scale, one)).join(', ');
+  const dials = content.dialValues
+    .map((dialValue) => formatDial(content.scale, dialValue))
+    .join(', ');
   return (
     <li className="flex flex-wrap items-start gap-x-4 py-2">
       <div className="grow basis-64">
@@ -168,8 +170,13 @@ export function ChecksSection({ meter }: { meter: Meter }): ReactElement {
         {meterWords.checksSoFar({ checks: meter.checks.length })}
       </h3>
       <ul className="divide-y divide-thread">
-        {[...meter.checks].reverse().map((one) => (
-          <CheckRow key={one.id} check={one} meter={meter} onCorrect={() => editing.edit(one)} />
+        {[...meter.checks].reverse().map((check) => (
+          <CheckRow
+            key={check.id}
+            check={check}
+            meter={meter}
+            onCorrect={() => editing.edit(check)}
+          />
         ))}
       </ul>
       {record && formOf && (

@@ -28,7 +28,7 @@ export function DoubtedReadings({
     const would = wouldBePercent(meteredReading(reading.content, meters));
     const was = readingEvidence(reading, meters)?.moisturePercent;
     if (would === null || was === undefined) return [];
-    const lot = files.find((one) => one.lot.entityId === reading.ownerId)?.lot;
+    const lot = files.find((file) => file.lot.entityId === reading.ownerId)?.lot;
     return [
       [
         formatMoment(reading.content.takenAt),

@@ -56,11 +56,13 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
     return { id: one.id, x: one.atDay, y: one.offsetPercent, doubt: 2 * one.standardPercent };
   };
   const jumps = new Set(
-    offsetSteps(meter.points).flatMap((one) => (one.jump ? [one.laterId] : [])),
+    offsetSteps(meter.points).flatMap((offsetStep) =>
+      offsetStep.jump ? [offsetStep.laterId] : [],
+    ),
   );
   const full = fullChecks(meter.points);
-  const isJump = (one: CheckPoint): boolean => jumps.has(one.id);
-  const isSet = (one: CheckPoint): boolean => one.id === '';
+  const isJump = (checkPoint: CheckPoint): boolean => jumps.has(checkPoint.id);
+  const isSet = (checkPoint: CheckPoint): boolean => checkPoint.id === '';
   const points = full.flatMap((one) => [pointOf(one), ...(one.adjusted ? [setRight(one)] : [])]);
   return {
     datasets: [
@@ -70,15 +72,15 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
         showLine: true,
         borderColor: LAVENDER,
         borderWidth: 2,
-        backgroundColor: points.map((one) => (isJump(one) ? '#ffffff' : LAVENDER)),
-        pointBorderColor: points.map((one) => (isJump(one) ? INK : LAVENDER)),
-        pointBorderWidth: points.map((one) => (isJump(one) ? 4 : 1)),
-        pointRadius: points.map((one) => (isJump(one) ? 10 : isSet(one) ? 0 : 6)),
-        pointStyle: points.map((one) => (isJump(one) ? 'triangle' : 'circle')),
+        backgroundColor: points.map((point) => (isJump(point) ? '#ffffff' : LAVENDER)),
+        pointBorderColor: points.map((point) => (isJump(point) ? INK : LAVENDER)),
+        pointBorderWidth: points.map((point) => (isJump(point) ? 4 : 1)),
+        pointRadius: points.map((point) => (isJump(point) ? 10 : isSet(point) ? 0 : 6)),
+        pointStyle: points.map((point) => (isJump(point) ? 'triangle' : 'circle')),
       },
       {
         label: meterWords.roughChecks(),
-        data: meter.points.filter((one) => one.rough).map(pointOf),
+        data: meter.points.filter((point) => point.rough).map(pointOf),
         backgroundColor: '#ffffff',
         borderColor: INK,
         pointBorderWidth: 2,
@@ -91,8 +93,8 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
 
 /** Ends of the axis, so that every whisker is seen whole. */
 function endsOf({ points }: Meter): { suggestedMin: number; suggestedMax: number } {
-  const low = points.map((one) => one.offsetPercent - 2 * one.standardPercent);
-  const high = points.map((one) => one.offsetPercent + 2 * one.standardPercent);
+  const low = points.map((point) => point.offsetPercent - 2 * point.standardPercent);
+  const high = points.map((point) => point.offsetPercent + 2 * point.standardPercent);
   return { suggestedMin: Math.min(-0.5, ...low), suggestedMax: Math.max(0.5, ...high) };
 }
 
@@ -121,7 +123,7 @@ const optionsFor = (meter: Meter): ChartOptions<'scatter'> => ({
 /** The same as words, for those who cannot see the chart. */
 function spoken(meter: Meter): string {
   const checks = fullChecks(meter.points).map(
-    (one) => `${dayText(one.atDay)} ${one.offsetPercent.toFixed(1)}`,
+    (fullCheck) => `${dayText(fullCheck.atDay)} ${fullCheck.offsetPercent.toFixed(1)}`,
   );
   return meterWords.offsetFoundAtEachCheck({ checks: checks.join('; ') });
 }

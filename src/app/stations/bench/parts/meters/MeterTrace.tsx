@@ -9,7 +9,9 @@ const SECONDS = 90;
 export function MeterTrace({ view }: { view: MeterView }): ReactElement | null {
   const { samples, last } = view;
   if (!last || samples.length < 2) return null;
-  const shown = samples.filter((one) => one.atS >= last.atS - SECONDS && one.atS <= last.atS);
+  const shown = samples.filter(
+    (sample) => sample.atS >= last.atS - SECONDS && sample.atS <= last.atS,
+  );
   const values = shown.map((one) => one.dialValue);
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const span = Math.max(high - low, 1e-4);

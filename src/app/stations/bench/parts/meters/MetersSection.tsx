@@ -27,7 +27,7 @@ function MeterLine({ instrument, ledger }: MeterLineProps): ReactElement | null 
   if (!meter) return null;
   const readings = readingsOfMeter(ledger.files, instrument.entityId);
   const due = dueOf(meter, readings, now);
-  const jumps = offsetSteps(meter.points).filter((one) => one.jump).length;
+  const jumps = offsetSteps(meter.points).filter((offsetStep) => offsetStep.jump).length;
   return (
     <li>
       <Link
@@ -63,8 +63,8 @@ export function MetersSection({ book, ledger }: { book: Book; ledger: Ledger }):
         <p className="text-lg">{meterWords.noneYetAddYoursAnd()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {book.instruments.map((one) => (
-            <MeterLine key={one.entityId} instrument={one} ledger={ledger} />
+          {book.instruments.map((instrument) => (
+            <MeterLine key={instrument.entityId} instrument={instrument} ledger={ledger} />
           ))}
         </ul>
       )}

@@ -70,9 +70,9 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
             className={INPUT}
             onChange={(event) => onChoose({ ...choice, fault: event.target.value })}
           >
-            {FAULTS.map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.label}
+            {FAULTS.map((fault) => (
+              <option key={fault.value} value={fault.value}>
+                {fault.label}
               </option>
             ))}
           </select>
@@ -87,9 +87,9 @@ export function StandInControls({ choice, onChoose }: StandInControlsProps): Rea
             className={INPUT}
             onChange={(event) => onChoose({ ...choice, pace: Number(event.target.value) })}
           >
-            {PACES.map((one) => (
-              <option key={one.value} value={one.value}>
-                {one.label}
+            {PACES.map((pace) => (
+              <option key={pace.value} value={pace.value}>
+                {pace.label}
               </option>
             ))}
           </select>

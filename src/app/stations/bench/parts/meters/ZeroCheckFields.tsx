@@ -25,7 +25,9 @@ export function ZeroCheckFields({ meter }: { meter: InstrumentContent }): ReactE
   const { watch } = useFormContext<ZeroCheckForm>();
   const reference = watch('reference');
   const looks = watch('dialValues');
-  const kinds = REFERENCE_KINDS.filter((one) => one !== 'water' || meter.scale !== 'water');
+  const kinds = REFERENCE_KINDS.filter(
+    (referenceKind) => referenceKind !== 'water' || meter.scale !== 'water',
+  );
   return (
     <div className="space-y-5">
       <Field

@@ -48,9 +48,9 @@ function BlockNote({ judged }: { judged: JudgedFrame }): ReactElement | null {
   return (
     <div role="alert" className="border-4 border-ink bg-paper p-3">
       <p className="text-xl font-extrabold">{frameWords.notHoneyForPeople()}</p>
-      {blocks.map((one) => (
-        <p key={one.givenId} className="mt-1 text-base">
-          {tell(blockSentence(one))}
+      {blocks.map((block) => (
+        <p key={block.givenId} className="mt-1 text-base">
+          {tell(blockSentence(block))}
         </p>
       ))}
       <p className="mt-1 mb-3 text-base">{frameWords.theProductsLabelAndLocal()}</p>
@@ -114,9 +114,9 @@ export function FrameChoices({ judged }: { judged: JudgedFrame }): ReactElement 
         <div>
           <h2 className="text-xl font-bold">{frameWords.otherOptions()}</h2>
           <ol className="divide-y divide-thread">
-            {alternatives.map((one) => (
-              <li key={one.act} className="py-2 text-base">
-                <strong>{ACT_NAMES[one.act]}.</strong> {tell(one.sentence)}
+            {alternatives.map((alternative) => (
+              <li key={alternative.act} className="py-2 text-base">
+                <strong>{ACT_NAMES[alternative.act]}.</strong> {tell(alternative.sentence)}
               </li>
             ))}
           </ol>

@@ -18,8 +18,8 @@ import { frameWords } from '../../../../words/english/frame';
 /** Places of a box that no frame takes. */
 function freePlaces(records: readonly AnyRecord[], boxId: string, slots: number): number[] {
   const taken = new Set(
-    current(records).flatMap((one) =>
-      one.kind === 'frame' && one.content.boxId === boxId ? [one.content.slot] : [],
+    current(records).flatMap((record) =>
+      record.kind === 'frame' && record.content.boxId === boxId ? [record.content.slot] : [],
     ),
   );
   return Array.from({ length: slots }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
@@ -39,14 +39,14 @@ function moved(frame: Frame, boxId: string, { slot, day }: { slot: number; day: 
 
 /** Where a frame can go: totes first, then the other boxes of its hive. */
 function targetsFor({ entityId, content }: Box, book: Book): Box[] {
-  const totes = book.boxes.filter((one) => one.content.boxKind === 'tote');
+  const totes = book.boxes.filter((box) => box.content.boxKind === 'tote');
   const ofHive = book.boxes.filter(
-    (one) =>
-      one.content.boxKind === 'box' &&
-      one.content.colonyId !== null &&
-      one.content.colonyId === content.colonyId,
+    (box) =>
+      box.content.boxKind === 'box' &&
+      box.content.colonyId !== null &&
+      box.content.colonyId === content.colonyId,
   );
-  return [...totes, ...ofHive].filter((one) => one.entityId !== entityId);
+  return [...totes, ...ofHive].filter((tote) => tote.entityId !== entityId);
 }
 
 interface MoveFoldProps {
@@ -61,7 +61,7 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const totesFirst = useMemo(() => targetsFor(task.box, book), [task.box, book]);
   const [chosen, setChosen] = useState('');
-  const target = totesFirst.find((one) => one.entityId === chosen) ?? totesFirst[0];
+  const target = totesFirst.find((tote) => tote.entityId === chosen) ?? totesFirst[0];
   const records = useBoxRecords(workspace, target?.entityId ?? '');
   const free = target && records ? freePlaces(records, target.entityId, target.content.slots) : [];
   const move = async (frames: readonly Frame[]): Promise<void> => {
@@ -93,9 +93,9 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
           value={target.entityId}
           onChange={(event) => setChosen(event.target.value)}
         >
-          {totesFirst.map((one) => (
-            <option key={one.entityId} value={one.entityId}>
-              {boxWords(book, one)}
+          {totesFirst.map((tote) => (
+            <option key={tote.entityId} value={tote.entityId}>
+              {boxWords(book, tote)}
             </option>
           ))}
         </select>

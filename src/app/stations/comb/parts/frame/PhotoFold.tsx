@@ -14,7 +14,7 @@ import { frameWords } from '../../../../words/english/frame';
 function usePhotos(frameId: string): Photo[] {
   const workspace = useAppSelector(selectWorkspace);
   const records = usePhotoRecords(workspace, frameId);
-  return current(records ?? []).filter((one): one is Photo => one.kind === 'photo');
+  return current(records ?? []).filter((record): record is Photo => record.kind === 'photo');
 }
 
 function wordsOf({ content }: Photo): { alt: string; caption: string } {
@@ -76,8 +76,8 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
         {adding.words}
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
-        {photos.map((one) => (
-          <PhotoPicture key={one.entityId} record={one} {...wordsOf(one)} />
+        {photos.map((photo) => (
+          <PhotoPicture key={photo.entityId} record={photo} {...wordsOf(photo)} />
         ))}
       </div>
     </>

@@ -34,18 +34,18 @@ export function PiecesFold(): ReactElement {
     >
       <p className="text-base">{frameWords.tapEachPieceThatIs()}</p>
       <div className="grid grid-cols-4 gap-1">
-        {[...pieces].map((one, at) => (
+        {[...pieces].map((piece, at) => (
           <button
             key={at}
             type="button"
-            aria-pressed={one === 'r'}
+            aria-pressed={piece === 'r'}
             aria-label={frameWords.piece({ at: at + 1 })}
             onClick={() => flip(at)}
             className="min-h-16 border-2 border-ink bg-paper text-base font-bold aria-pressed:bg-ink aria-pressed:text-linen"
           >
             {at + 1}
             <span className="block font-semibold">
-              {one === 'r' ? frameWords.take() : frameWords.back()}
+              {piece === 'r' ? frameWords.take() : frameWords.back()}
             </span>
           </button>
         ))}

@@ -16,7 +16,7 @@ import { inHundred } from '../../../../format/chance';
 function portionOf(frames: readonly FrameEvidence[], expectation: Expectation): Portion | null {
   const states = pooledStates(frames);
   if (!states) return null;
-  const { massKg } = summedMass(frames.map((one) => one.honey));
+  const { massKg } = summedMass(frames.map((frame) => frame.honey));
   return { massKg, moisture: expectedMixture(states, expectation) };
 }
 
