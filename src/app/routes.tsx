@@ -138,7 +138,7 @@ const STATIONS: readonly RouteObject[] = [
   station('store/verify', async () => (await import('./stations/store/VerifyScreen')).VerifyScreen),
   station('season', async () => (await import('./stations/season/SeasonScreen')).SeasonScreen),
   station(
-    'season/foretold',
+    'season/forecasts',
     async () => (await import('./stations/season/TrackRecordScreen')).TrackRecordScreen,
   ),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),

@@ -67,7 +67,7 @@ export { type PailsOfDay, pailsOfDay, suggestedContainers } from './line/suggest
 export { USUAL_DAY } from './line/usualDay';
 export { type RelatedRecords, framesToAsk } from './lot/relatedEvidence';
 export { classOf, pfundOf } from './lot/benchEvidence';
-export { combPlaces, cropPlaces, endedDays, readerPlaces } from './lot/foretold';
+export { combPlaces, cropPlaces, endedDays, readerPlaces } from './lot/forecastPlaces';
 export {
   type LotContents,
   contentsOf,

@@ -118,7 +118,7 @@ export function solveLoad(
 }
 
 /**
- * Where readings lay in what was foretold of them, stretch by stretch.
+ * Where readings lay in what was forecast of them, stretch by stretch.
  *
  * @throws AbortError when given up
  */

@@ -53,7 +53,7 @@ export function forecastDay(
 }
 
 /**
- * Where the ends of days lay in what was foretold of them.
+ * Where the ends of days lay in what was forecast of them.
  *
  * @throws AbortError when given up
  */

@@ -67,7 +67,7 @@ export interface DryingWorker extends Drawing<ForecastTask, ForecastDraw> {
   first(question: RoomQuestion): RoomFirst;
   /** the most likely course of each load */
   loads(question: LoadQuestion, boxes: readonly number[]): LoadCourse[];
-  /** where readings lay in what was foretold of them [1] */
+  /** where readings lay in what was forecast of them [1] */
   trackRecord(stretch: Pick<RoomQuestion, 'past' | 'present'>): number[];
   /** share of the courses in which all is dry in time */
   inTime(question: LoadQuestion, boxes: number): number;
@@ -91,7 +91,7 @@ export interface DayHelp {
 /** What the worker of the extraction line does. */
 export interface LineWorker extends Drawing<LineTask, LineDraw> {
   help(question: DayQuestion): DayHelp;
-  /** where the ends of days lay in what was foretold of them [1] */
+  /** where the ends of days lay in what was forecast of them [1] */
   trackRecord(days: readonly { readonly task: LineTask; readonly endedMin: number }[]): number[];
 }
 

@@ -20,17 +20,17 @@ export interface HeldLevel {
   readonly agrees: boolean;
 }
 
-/** How well something was foretold. */
+/** How well something was forecast. */
 export interface TrackRecord {
   readonly count: number;
   readonly isTooFew: boolean;
   readonly levels: readonly HeldLevel[];
-  /** mean place of what was found [1]: under a half it was lower than foretold more often than not */
+  /** mean place of what was found [1]: under a half it was lower than forecast more often than not */
   readonly meanPlace: number;
 }
 
 /**
- * How well a row of forecasts foretold: of the intervals stated with 50, 80 and 95 in 100, how many held
+ * How well a row of forecasts forecast: of the intervals stated with 50, 80 and 95 in 100, how many held
  * what was found.
  *
  * @param places - for each forecast, the probability that it gave to less than what was found [1], 0..1

@@ -485,7 +485,7 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'normalDraws',
   'ordinaryReadings',
   'ordinaryVessels',
-  'percentPerIndexTold',
+  'percentPerStatedIndex',
   'priorExpectation',
   'reached',
   'relaxations',

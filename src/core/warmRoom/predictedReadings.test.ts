@@ -15,8 +15,8 @@ const readings = (apart: number) =>
   }));
 const episode = (apart: number) => ({ run, startSpreads: [0.3], observations: readings(apart) });
 
-describe('readings against what was foretold of them', () => {
-  test('as foretold: in the middle; much wetter: at the far end, until it was learned', () => {
+describe('readings against what was forecast of them', () => {
+  test('as forecast: in the middle; much wetter: at the far end, until it was learned', () => {
     for (const predictedReading of predictedReadings([], episode(0))) {
       expect(predictedReading).toBeGreaterThan(0.3);
       expect(predictedReading).toBeLessThan(0.7);

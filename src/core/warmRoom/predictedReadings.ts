@@ -3,11 +3,11 @@ import { factorBelief, priorBelief, type DryingBelief } from './dryingBelief';
 import { expectedObservation, learnDrying } from './learnDrying';
 import type { DryingEpisode } from './roomOutlook';
 
-/** Most readings of a stretch that are foretold again: each asks for a learning of its own. */
+/** Most readings of a stretch that are forecast again: each asks for a learning of its own. */
 const MOST_READINGS = 12;
 
 /**
- * Where each reading of a stretch lay in what was foretold of it just before: from the room's earlier
+ * Where each reading of a stretch lay in what was forecast of it just before: from the room's earlier
  * stretches and from the readings before it.
  *
  * @param past - earlier stretches of the same room, oldest first

@@ -17,7 +17,7 @@ export function SeasonScreen(): ReactElement {
         <h1 className="text-4xl font-bold">{commonWords.season()}</h1>
         <div className="flex flex-wrap gap-3">
           <PageLink to="season/years">{seasonWords.yearsCompared()}</PageLink>
-          <PageLink to="season/foretold">{seasonWords.howGoodWereTheForecasts()}</PageLink>
+          <PageLink to="season/forecasts">{seasonWords.howGoodWereTheForecasts()}</PageLink>
         </div>
       </div>
       <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">

@@ -131,7 +131,7 @@ function Found({ ledger, days }: { ledger: Ledger; days: readonly ExtractionFile
   );
 }
 
-/** How well it was foretold, from the keeper's own records. */
+/** How well it was forecast, from the keeper's own records. */
 export function TrackRecordScreen(): ReactElement {
   const ledger = useLedger();
   const house = useHoneyHouse();

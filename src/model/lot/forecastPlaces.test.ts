@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { stateShares } from '../../core';
-import { combPlaces, cropPlace, readerPlaces } from './foretold';
+import { combPlaces, cropPlace, readerPlaces } from './forecastPlaces';
 
 const lot = (at: number, mean: number) => ({
   lotId: `l${at}`,
@@ -10,7 +10,7 @@ const lot = (at: number, mean: number) => ({
   measured: { mean, standardUncertainty: 0.2 },
 });
 
-describe('what was foretold, from the keeper’s own records', () => {
+describe('what was forecast, from the keeper’s own records', () => {
   test('a lot as its comb let expect lies in the middle, a wet one far up', () => {
     const [plain] = combPlaces([lot(0, 17.8)]);
     const [wet] = combPlaces([lot(0, 20.5)]);
@@ -25,7 +25,7 @@ describe('what was foretold, from the keeper’s own records', () => {
     expect(places[5]!).toBeGreaterThan(places[0]!);
   });
 
-  test('a crop a few percent under what was judged is as foretold', () => {
+  test('a crop a few percent under what was judged is as forecast', () => {
     const judged = { massKg: 100, standardUncertaintyKg: 8 };
     expect(cropPlace(judged, { massKg: 94, standardUncertaintyKg: 0.2 })).toBeCloseTo(0.5, 1);
     expect(cropPlace(judged, { massKg: 70, standardUncertaintyKg: 0.2 })).toBeLessThan(0.01);

@@ -1,7 +1,7 @@
 import { openBench } from './benchHouse';
 import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
 
-test('what was foretold stands against what was found, with what own records taught', async ({
+test('what was forecast stands against what was found, with what own records taught', async ({
   page,
 }) => {
   await page.goto('/demo/season');
