@@ -18,7 +18,10 @@ module.exports = {
       name: 'not-to-unresolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: ['^virtual:', '\\?url$', '^@schummar/icu-type-parser$'] },
+      to: {
+        couldNotResolve: true,
+        pathNot: ['^virtual:', '\\?url$', '^@schummar/icu-type-parser$'],
+      },
     },
     layer('core', []),
     layer('records', ['core']),

@@ -202,7 +202,7 @@ test('a zero check: wrong input, an offset that is taken off, a jump that flags 
   await page.getByLabel('The dial shows').fill('21.4');
   await page.getByLabel('Temperature of meter and reference').fill('20');
   await keep.click();
-  await expect(page.getByText(/A jump of 1.4 points since the check before/)).toBeVisible();
+  await expect(page.getByText(/A jump of 1.4 points since the previous check/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Readings in doubt (1)' })).toBeVisible();
   await expectAccessible(page);
   await page.getByRole('region', { name: 'Readings in doubt' }).getByRole('link').click();

@@ -66,7 +66,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await sheet.getByRole('textbox', { name: 'Container' }).fill('Crock');
   await expect(sheet.getByLabel('Honey depth')).toHaveValue('9.8');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('article', { name: 'Crock' })).toContainText('it has 77 °F');
+  await expect(page.getByRole('article', { name: 'Crock' })).toContainText('it is at 77 °F');
   await page.getByRole('link', { name: 'Balance and jars' }).click();
   await page.getByRole('button', { name: 'Record a weight' }).click();
   await sheet.getByLabel('Net weight').fill('2.2');

@@ -155,7 +155,7 @@ test('combs that wait: wrong numbers say so, each kind keeps what was typed', as
   await page.getByLabel('Humidity').fill('30');
   await expect(page.getByText(/It loses \d+ g of water/)).toBeVisible();
   await page.getByRole('link', { name: 'Spread out to dry' }).click();
-  await expect(page.getByText(/It stands \d+ mm deep/)).toBeVisible();
+  await expect(page.getByText(/It stands \d+\.\d cm deep/)).toBeVisible();
   await page.getByRole('link', { name: 'Combs in a shed' }).click();
   await expect(page.getByLabel('Humidity')).toHaveValue('30');
   await expectAccessible(page);

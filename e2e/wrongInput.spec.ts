@@ -19,7 +19,7 @@ test('letters, a comma, and a number that belongs to another scale', async ({ pa
   await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
     '15.8 ± 1.9 % water',
   );
-  await expect(page.getByText(/100 − 82.4 would say 17.6 %/)).toBeVisible();
+  await expect(page.getByText(/100 − 82.4 would give 17.6 %/)).toBeVisible();
 });
 
 test('an index of water, a temperature out of range, and °F typed for °C', async ({ page }) => {

@@ -162,14 +162,16 @@ function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
 }
 
 /** All addresses. */
-export function createRouter(store: AppStore) {
+export function pagesOf(store: AppStore): RouteObject[] {
   const door = page(
     '/',
     async () => (await import('./stations/welcome/WelcomeScreen')).WelcomeScreen,
   );
-  return createBrowserRouter([
+  return [
     { ...door, HydrateFallback: Waiting },
     ...WORKSPACES.map((workspace) => workspaceTree(store, workspace)),
     { path: '*', element: <NothingHerePage /> },
-  ]);
+  ];
 }
+
+export const createRouter = (store: AppStore) => createBrowserRouter(pagesOf(store));

@@ -49,7 +49,11 @@ export function Field<Fs extends Fields>(props: FieldProps<Fs>): ReactElement {
   switch (as) {
     case 'text':
       return (
-        <TextField {...drawn} {...{ name, unit, hint }} prefix={under === undefined ? '' : `${under}.`} />
+        <TextField
+          {...drawn}
+          {...{ name, unit, hint }}
+          prefix={under === undefined ? '' : `${under}.`}
+        />
       );
     case 'choice':
       return <ChoiceField {...{ name, label, hint, choices, shape, onChosen }} />;

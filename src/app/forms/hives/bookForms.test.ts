@@ -206,7 +206,7 @@ describe('wrong input gets one sentence beside its field', () => {
         "school": {
           "excusedShare": "This cannot be more than the capped share asked for.",
         },
-        "stroke": {
+        "survey": {
           "cappedTenths": "Choose how much is capped overall.",
           "others": "This must be a whole number between 1 and 2,000.",
         },
