@@ -1,9 +1,12 @@
-import { render, waitFor } from '@testing-library/react';
+import { configure, render, waitFor } from '@testing-library/react';
 import { Provider } from 'react-redux';
 import { RouterProvider, createMemoryRouter, matchRoutes, type RouteObject } from 'react-router';
 import { createStore, type AppStore } from '../../store';
 import '../data/Read';
 import { pagesOf } from '../routes';
+
+/** So long a page may take to show what came of an act: its code is loaded then [ms]. */
+configure({ asyncUtilTimeout: 20_000 });
 
 /** What a test holds of an open page. */
 export interface OpenPage {
@@ -33,12 +36,9 @@ export async function openPage(path: string): Promise<OpenPage> {
       <RouterProvider router={router} />
     </Provider>,
   );
-  await waitFor(
-    () => {
-      if (router.state.errors) throw Object.values(router.state.errors)[0];
-      if (!document.querySelector('h1')) throw new Error(`${path} does not stand yet`);
-    },
-    { timeout: 20_000 },
-  );
+  await waitFor(() => {
+    if (router.state.errors) throw Object.values(router.state.errors)[0];
+    if (!document.querySelector('h1')) throw new Error(`${path} does not stand yet`);
+  });
   return { store, path: () => router.state.location.pathname };
 }
