@@ -33,7 +33,7 @@ for (let round = 1; round <= 3; round += 1) {
     .first()
     .waitFor();
   const first = Date.now() - start;
-  await page.getByText('500 courses.').waitFor();
+  await page.getByText('Forecast complete.').waitFor();
   const all = Date.now() - start;
   const tasks = await page.evaluate(() => globalThis.longTasks.splice(0));
   const longest = Math.max(0, ...tasks);

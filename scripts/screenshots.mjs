@@ -81,7 +81,7 @@ const views = [
     open: async (page) => {
       await page.goto(`${BASE}/demo/warm-room`);
       await page.getByRole('link', { name: /Boathouse room/ }).click();
-      await page.getByText('500 courses.').waitFor();
+      await page.getByText('Forecast complete.').waitFor();
       await page.getByText(/In time with/).waitFor();
     },
   },
@@ -91,7 +91,7 @@ const views = [
     open: async (page) => {
       await page.goto(`${BASE}/demo/strain`);
       await page.getByRole('link', { name: /Field yard, late boxes/ }).click();
-      await page.getByText(/^500 possible days/).waitFor();
+      await page.getByText('Forecast complete.').waitFor();
     },
   },
   {

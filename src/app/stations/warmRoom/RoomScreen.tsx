@@ -2,7 +2,6 @@ import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { useParams } from 'react-router';
 import type { RoomFile } from '../../../model';
 import type { Batch, BatchCheck } from '../../../records';
-import { FORECAST_DRAWS } from '../../../workers/dryingClient';
 import { useMoment } from '../../data/useMoment';
 import { Button } from '../../ui/Button';
 import { ForecastProgress } from '../../ui/page/ForecastProgress';
@@ -86,12 +85,7 @@ function Inside(props: InsideProps): ReactElement {
             onCheck={onCheck}
             onEdit={onEdit}
           />
-          <ForecastProgress
-            forecast={forecast}
-            one={roomWords.course()}
-            total={FORECAST_DRAWS}
-            lookAt={roomWords.roomAndBatches()}
-          >
+          <ForecastProgress forecast={forecast} lookAt={roomWords.roomAndBatches()}>
             {restsOn(forecast)}
           </ForecastProgress>
         </div>

@@ -134,11 +134,10 @@ export const lineWords = messages('line', {
   nothingDelaysTheRest: 'Nothing delays the rest.',
   theDayEndsEarlier: '{stageMended}, the day ends {durationText} earlier.',
   loadsPailsUpToWaiting:
-    '{loadsOfDay, plural, one {# load} other {# loads}} · {full, plural, one {# pail} other {# pails}} · up to {mostWaitingKg} waiting for the strainer · scraped {scrapesAtMin, plural, one {once} other {# times}}',
+    '{loadsOfDay, plural, one {# load} other {# loads}} · {full, plural, one {# pail} other {# pails}} · up to {mostWaitingKg} waiting for the strainer · {scrapesAtMin, plural, =0 {strainer not scraped} one {strainer scraped once} other {strainer scraped # times}}',
   pailsShortAtHand: '{short, plural, one {# pail} other {# pails}} short: {have} at hand.',
   pairsOfHandsDoIt:
     '{working, plural, one {# pair of hands does} other {# pairs of hands do}} it as fast as {people}; the others are free for cleaning and meals.',
-  possibleDay: 'possible day',
   thePlanOfTheDay: 'the plan of the day',
   theDay2: 'The day',
   strainer: 'Strainer',

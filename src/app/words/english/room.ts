@@ -215,7 +215,6 @@ export const roomWords = messages('room', {
   ofThemOfEarlierBatches: ', {earlier} of them of earlier batches',
   basedOnMeasurements:
     'Based on {measurements, plural, one {# measurement} other {# measurements}}{earlier}.',
-  course: 'course',
   roomAndBatches: 'room and batches',
   theBatch2: 'The batch',
   allRooms: 'All rooms',

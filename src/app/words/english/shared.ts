@@ -48,10 +48,10 @@ export const sharedWords = messages('shared', {
   thisIsNotAText:
     'This is not a text file. Save the table as CSV in your spreadsheet, then choose it.',
   chooseACsvFile: 'Choose a CSV file',
-  ofS: '{draws} of {total} {one}s',
-  stoppedAfterWhatIsShown: 'Stopped after {counted}; what is shown rests on those.',
+  calculating: 'Calculating …',
+  forecastComplete: 'Forecast complete.',
+  stoppedEarly: 'Stopped early: what is shown is a rough forecast.',
   noForecastIsPossibleWith: 'No forecast is possible with these values: check {lookAt}.',
-  sWorkedOut: '{one}s worked out',
   forecastAgain: 'Forecast again',
   writingTheFile: 'Writing the file',
   readingItBackToBe: 'Reading it back, to be sure',

@@ -4,7 +4,6 @@ import { clockText, durationText } from '../../../format/clock';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { STAGE_HOLDS, STAGE_MENDED } from '../../../words/strainWords';
-import { LINE_DRAWS } from '../../../../workers/lineClient';
 import { ForecastProgress } from '../../../ui/page/ForecastProgress';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
@@ -131,12 +130,7 @@ export function DayAnswer({
           {lineWords.pairsOfHandsDoIt({ working, people: now.content.people.length })}
         </p>
       )}
-      <ForecastProgress
-        forecast={forecast}
-        one={lineWords.possibleDay()}
-        total={LINE_DRAWS}
-        lookAt={lineWords.thePlanOfTheDay()}
-      >
+      <ForecastProgress forecast={forecast} lookAt={lineWords.thePlanOfTheDay()}>
         {restsOn(asked)}
       </ForecastProgress>
     </section>
