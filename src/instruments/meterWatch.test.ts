@@ -11,10 +11,10 @@ function rig() {
   const timers: { at: number; run: () => void }[] = [];
   const port: InstrumentPort = {
     byHand: false,
-    open: (told) => {
-      listener = told;
-      told(stateEvent('open'));
-      return { close: () => told(stateEvent('closed')) };
+    open: (heard) => {
+      listener = heard;
+      heard(stateEvent('open'));
+      return { close: () => heard(stateEvent('closed')) };
     },
   };
   const watch = new MeterWatch(port, {
@@ -38,12 +38,12 @@ function rig() {
     }
     nowMs = end;
   };
-  let told = 0;
-  watch.subscribe(() => (told += 1));
+  let heard = 0;
+  watch.subscribe(() => (heard += 1));
   return {
     watch,
     pass,
-    told: () => told,
+    heard: () => heard,
     say: (event: Parameters<PortListener>[0]) => listener(event),
   };
 }
@@ -73,9 +73,9 @@ describe('a watched meter', () => {
   test('a flood of ten a second is told at most four times a second, and nothing of it is lost', () => {
     const held = rig();
     held.watch.connect();
-    const before = held.told();
+    const before = held.heard();
     play(held, 60, 10);
-    expect(held.told() - before).toBeLessThanOrEqual(60 * (1000 / TELL_EVERY_MS) + 2);
+    expect(held.heard() - before).toBeLessThanOrEqual(60 * (1000 / TELL_EVERY_MS) + 2);
     expect(held.watch.snapshot().received).toBe(600);
     expect(held.watch.snapshot().settling.status).toBe('stable');
   });

@@ -41,7 +41,7 @@ function renamed(acts: readonly Act[], standsFor: TakenBack['standsFor']): Act[]
 /** What the line at the foot of the page says. */
 interface Notice {
   readonly text: MessageValue;
-  readonly tone: 'done' | 'refused' | 'told';
+  readonly tone: 'done' | 'refused' | 'info';
 }
 
 interface ActsState {

@@ -57,12 +57,12 @@ export async function forecastRoom(
     const task = taskOf(question, found);
     const draws: ForecastDraw[] = [];
     let next = 0;
-    let told = -Infinity;
+    let sentence = -Infinity;
     const tell = (): void => {
       const last = draws.length >= FORECAST_DRAWS;
-      const calm = performance.now() - told > TELL_EVERY_MS && draws.length >= FIRST_TOLD;
+      const calm = performance.now() - sentence > TELL_EVERY_MS && draws.length >= FIRST_TOLD;
       if (signal.aborted || !(last || calm)) return;
-      told = performance.now();
+      sentence = performance.now();
       onDraws([...draws]);
     };
     const work = async ({ remote }: Helper<DryingWorker>): Promise<void> => {

@@ -15,18 +15,18 @@ export const NOT_LOADED = say('errors.partNotLoaded');
 
 /** A part of the application that could not be loaded, or broke down; trying again may help. */
 export class HelperError extends Error {
-  readonly told: Message;
+  readonly sentence: Message;
 
   constructor(reason: string) {
     super(reason === '' ? 'not loaded' : reason);
     this.name = 'HelperError';
-    this.told = reason === '' ? NOT_LOADED : say('errors.technical', { text: reason });
+    this.sentence = reason === '' ? NOT_LOADED : say('errors.technical', { text: reason });
   }
 }
 
 /** What went wrong with a worker itself, for a person; null where its computation refused the values. */
 export function helperTrouble(error: unknown): Message | null {
-  if (error instanceof HelperError) return error.told;
+  if (error instanceof HelperError) return error.sentence;
   return error instanceof Error && error.message.startsWith(NOT_LOADED_MARK) ? NOT_LOADED : null;
 }
 

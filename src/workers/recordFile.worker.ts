@@ -116,9 +116,9 @@ const worker: RecordFileWorker = {
   },
   async verify(file, tell) {
     verification = new FileVerification();
-    const told = atTimes(tell);
+    const onProgress = atTimes(tell);
     try {
-      for await (const chunk of textOf(file, (share) => told({ doing: 'reading', share }))) {
+      for await (const chunk of textOf(file, (share) => onProgress({ doing: 'reading', share }))) {
         verification.feed(chunk);
       }
       return verification.end();

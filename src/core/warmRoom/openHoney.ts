@@ -72,13 +72,15 @@ export function openHoneyCourse(task: OpenHoneyTask): OpenHoneyCourse {
     batches: [batch],
     reportDays,
   });
-  const told = moments.flatMap((moment) => moment.batches.get('standing') ?? []);
+  const moisture = moments.flatMap((moment) => moment.batches.get('standing') ?? []);
   return {
     hours: reportDays.map((reportDay) => reportDay * HOURS_PER_DAY),
-    meanPercent: told.map((one) => one.meanPercent),
-    surfacePercent: told.map((one) => Math.max(...one.parts.map((part) => part.surfacePercent))),
-    honeyC: told.map((one) => one.honeyC),
-    gainedKg: (told[told.length - 1]?.waterKg ?? 0) - (told[0]?.waterKg ?? 0),
+    meanPercent: moisture.map((one) => one.meanPercent),
+    surfacePercent: moisture.map((one) =>
+      Math.max(...one.parts.map((part) => part.surfacePercent)),
+    ),
+    honeyC: moisture.map((one) => one.honeyC),
+    gainedKg: (moisture[moisture.length - 1]?.waterKg ?? 0) - (moisture[0]?.waterKg ?? 0),
   };
 }
 

@@ -66,7 +66,7 @@ class BlobText {
 async function written(
   store: RecordStore,
   exportedAt: string,
-  told: OnProgress,
+  onProgress: OnProgress,
 ): Promise<[Blob, number]> {
   const entries = await store.journal();
   const writer = new FileWriter(fileHead(exportedAt));
@@ -75,7 +75,7 @@ async function written(
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     const rows = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
     rows.forEach((row) => text.add(writer.record(row)));
-    told({ doing: 'writing', share: (from + rows.length) / entries.length });
+    onProgress({ doing: 'writing', share: (from + rows.length) / entries.length });
   }
   text.add(writer.end());
   return [text.blob(), entries.length];
@@ -87,10 +87,14 @@ const NOT_READ_BACK: AppError = {
 };
 
 /** Reads a file that was just written, as whoever gets it will; how many rows of it are not good. */
-async function readBack(blob: Blob, records: number, told: OnProgress): Promise<Result<number>> {
+async function readBack(
+  blob: Blob,
+  records: number,
+  onProgress: OnProgress,
+): Promise<Result<number>> {
   let [good, bad] = [0, 0];
   const reading = new FileReading({ good: () => (good += 1), bad: () => (bad += 1) });
-  for await (const chunk of textOf(blob, (share) => told({ doing: 'checking', share }))) {
+  for await (const chunk of textOf(blob, (share) => onProgress({ doing: 'checking', share }))) {
     reading.feed(chunk);
   }
   const facts = reading.end();
@@ -111,9 +115,9 @@ async function readBack(blob: Blob, records: number, told: OnProgress): Promise<
 export async function exportFile(
   store: RecordStore,
   exportedAt: string,
-  told: OnProgress,
+  onProgress: OnProgress,
 ): Promise<Result<WrittenFile>> {
-  const [blob, records] = await written(store, exportedAt, told);
-  const setAside = await readBack(blob, records, told);
+  const [blob, records] = await written(store, exportedAt, onProgress);
+  const setAside = await readBack(blob, records, onProgress);
   return setAside.ok ? ok({ blob, records, setAside: setAside.value }) : setAside;
 }

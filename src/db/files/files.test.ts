@@ -69,10 +69,10 @@ describe('saving everything to a file', () => {
   });
 
   test('tells how far it is, and reads back what it wrote before it counts as written', async () => {
-    const told: FileProgress[] = [];
-    await exportFile(await storeWith(lot), AT, (one) => told.push(one));
-    expect(new Set(told.map((one) => one.doing))).toEqual(new Set(['writing', 'checking']));
-    expect(told.at(-1)).toMatchObject({ doing: 'checking', share: 1 });
+    const onProgress: FileProgress[] = [];
+    await exportFile(await storeWith(lot), AT, (one) => onProgress.push(one));
+    expect(new Set(onProgress.map((one) => one.doing))).toEqual(new Set(['writing', 'checking']));
+    expect(onProgress.at(-1)).toMatchObject({ doing: 'checking', share: 1 });
   });
 
   test('a store that gives other rows than its journal names is not handed over', async () => {

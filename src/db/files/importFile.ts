@@ -107,11 +107,11 @@ const UNREADABLE: AppError = {
   message: say('errors.noText'),
 };
 
-async function readRows(blob: Blob, told: OnProgress): Promise<Result<Sorted>> {
+async function readRows(blob: Blob, onProgress: OnProgress): Promise<Result<Sorted>> {
   const records = new FileRecords();
   const reading = new FileReading(records);
   try {
-    for await (const chunk of textOf(blob, (share) => told({ doing: 'reading', share }))) {
+    for await (const chunk of textOf(blob, (share) => onProgress({ doing: 'reading', share }))) {
       reading.feed(chunk);
     }
   } catch (error) {
@@ -130,7 +130,7 @@ const ROWS_AT_ONCE = 500;
 async function compared(
   store: RecordStore,
   rows: readonly AnyRecord[],
-  told: OnProgress,
+  onProgress: OnProgress,
 ): Promise<{ fresh: AnyRecord[]; clashes: Clash[] }> {
   const here = new Set((await store.journal()).map((one) => one.id));
   const known = rows.filter((row) => here.has(row.id));
@@ -146,7 +146,7 @@ async function compared(
           clashes.push({ mine: kept, theirs });
       }
     }
-    told({ doing: 'comparing', share: (from + some.length) / known.length });
+    onProgress({ doing: 'comparing', share: (from + some.length) / known.length });
   }
   return { fresh: rows.filter((row) => !here.has(row.id)), clashes };
 }
@@ -194,13 +194,13 @@ async function referencesChecked(
 export async function planImport(
   store: RecordStore,
   blob: Blob,
-  told: OnProgress,
+  onProgress: OnProgress,
 ): Promise<Result<ImportPlan>> {
-  const read = await readRows(blob, told);
+  const read = await readRows(blob, onProgress);
   if (!read.ok) return read;
   const { rows, setAside, lost } = read.value;
   if (rows.length === 0 && lost.length > 0) return failed(damagedFile(findingsOf(lost)));
-  const { fresh, clashes } = await compared(store, rows, told);
+  const { fresh, clashes } = await compared(store, rows, onProgress);
   const isAside = new Set(setAside.map((one) => one.id));
   const sound = fresh.filter((one) => !isAside.has(one.id));
   const { broken, gaps } = await referencesChecked(store, rows, sound);

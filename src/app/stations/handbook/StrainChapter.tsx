@@ -82,7 +82,7 @@ function Warmth(): ReactElement {
         rows={AGING_C.map((celsius) => [
           `${celsius} °C`,
           handbookWords.days({
-            diastaseHalfLifeDays: diastaseHalfLifeDays(celsius).toPrecision(2),
+            diastaseHalfLifeDays: Number(diastaseHalfLifeDays(celsius).toPrecision(2)),
           }),
           handbookWords.mgKg({ hmfMgPerKgDay: hmfMgPerKgDay(celsius).toPrecision(2) }),
         ])}

@@ -58,11 +58,11 @@ export function ExchangeSection(): ReactElement {
   const [error, setError] = useState<AppError | null>(null);
   const [asked, setAsked] = useState<Asked | null>(null);
   const work = useFileWork();
-  const notify = (text: string): void => void dispatch(noticeShown({ text, tone: 'told' }));
+  const notify = (text: string): void => void dispatch(noticeShown({ text, tone: 'info' }));
 
   const exportAll = async (): Promise<void> => {
     setError(null);
-    const written = await work.run((remote, told) => remote.write(workspace, told));
+    const written = await work.run((remote, onProgress) => remote.write(workspace, onProgress));
     work.close();
     if (!written) return;
     if (!written.ok) return setError(written.error);
@@ -88,7 +88,7 @@ export function ExchangeSection(): ReactElement {
   const importFile = async (file: File): Promise<void> => {
     setError(null);
     setAsked(null);
-    const read = await work.run((remote, told) => remote.read(workspace, file, told));
+    const read = await work.run((remote, onProgress) => remote.read(workspace, file, onProgress));
     if (!read) return;
     if (!read.ok) {
       work.close();

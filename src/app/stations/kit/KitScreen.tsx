@@ -39,7 +39,7 @@ function PreferencesSection(): ReactElement {
   const keep = submit(async (chosen) => {
     if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
     start(choicesEntry.fill(chosen, chosen));
-    dispatch(noticeShown({ text: kitWords.yourSettingsAreSaved(), tone: 'told' }));
+    dispatch(noticeShown({ text: kitWords.yourSettingsAreSaved(), tone: 'info' }));
   });
   return (
     <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
@@ -69,7 +69,7 @@ function DemoSection(): ReactElement {
   const dispatch = useAppDispatch();
   const reset = async (): Promise<void> => {
     await resetDemoSeason();
-    dispatch(noticeShown({ text: kitWords.theDemoSeasonIsAs(), tone: 'told' }));
+    dispatch(noticeShown({ text: kitWords.theDemoSeasonIsAs(), tone: 'info' }));
   };
   return (
     <section aria-labelledby="demo" className="border-t-2 border-ink pt-3">

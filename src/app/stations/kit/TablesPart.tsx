@@ -26,7 +26,7 @@ export function TablesPart(): ReactElement {
       dispatch(
         noticeShown({
           text: kitWords.thereIsNothingToSave({ name: kindsWords[kind]() }),
-          tone: 'told',
+          tone: 'info',
         }),
       );
       return;

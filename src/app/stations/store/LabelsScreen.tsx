@@ -104,7 +104,7 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
   });
   const { content } = packing;
   const make = async (labelDesign: LabelDesignContent): Promise<void> => {
-    let told = '';
+    let made = '';
     const isMade = await save(async (fonts) => {
       const { labelsPdf } = await import('../../pdf/labelsPdf');
       const labels = Array.from({ length: content.count }, (_, at) => ({
@@ -112,10 +112,10 @@ function LabelsView({ file, packing, design }: LabelsViewProps): ReactElement {
         qr: labelDesign.showQr ? jarQrText(content.code, at + 1) : '',
       }));
       const { bytes, missing, pages, tooSmall } = await labelsPdf(labelDesign, labels, fonts);
-      told = jarsWords.sheetsOfLabelsMade({ pages, tooSmall: tooSmall ? TOO_SMALL : '' });
+      made = jarsWords.sheetsOfLabelsMade({ pages, tooSmall: tooSmall ? TOO_SMALL : '' });
       return { name: `ripenum-labels-${content.code}.pdf`, bytes, missing };
     });
-    if (isMade) dispatch(noticeShown({ text: told, tone: 'told' }));
+    if (isMade) dispatch(noticeShown({ text: made, tone: 'info' }));
   };
   const print = submit(async (labelDesign) => {
     const former = design && { ...design, id: baseOf() ?? design.id };

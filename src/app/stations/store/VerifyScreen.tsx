@@ -91,7 +91,7 @@ export function VerifyScreen(): ReactElement {
   const read = async (file: File): Promise<void> => {
     work.close();
     setVerdict(null);
-    const said = await work.run((remote, told) => remote.verify(file, told));
+    const said = await work.run((remote, onProgress) => remote.verify(file, onProgress));
     if (said) setVerdict({ name: file.name, said });
   };
   const said = verdict && words(verdict.said);

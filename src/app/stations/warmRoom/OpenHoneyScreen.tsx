@@ -60,7 +60,7 @@ function OpenHoneyFields({ kind }: { kind: OpenHoneyKind }): ReactElement {
 }
 
 /** Hours at which the course is told. */
-const TOLD = 6;
+const STEPS_SHOWN = 6;
 
 function Course({
   course,
@@ -73,7 +73,9 @@ function Course({
   const last = hours.length - 1;
   const [first, end] = [meanPercent[0] ?? 0, meanPercent[last] ?? 0];
   const picked = [
-    ...new Set(Array.from({ length: TOLD + 1 }, (_, at) => Math.round((at * last) / TOLD))),
+    ...new Set(
+      Array.from({ length: STEPS_SHOWN + 1 }, (_, at) => Math.round((at * last) / STEPS_SHOWN)),
+    ),
   ];
   const change = end - first;
   return (

@@ -11,7 +11,10 @@ import { technical } from '../../../records';
 import { tell } from '../../words/tell';
 
 /** One step of work on a file. */
-type Step<T> = (remote: RecordFileWorker, told: (progress: FileProgress) => void) => Promise<T>;
+type Step<T> = (
+  remote: RecordFileWorker,
+  onProgress: (progress: FileProgress) => void,
+) => Promise<T>;
 
 /** Work on a file in a worker: how far it is, what went wrong, and the way to give it up. */
 export interface FileWorkState {
@@ -49,11 +52,11 @@ export function useFileWork(): FileWorkState {
     job.current ??= new RecordFileJob();
     const mine = job.current;
     setShown({ ...IDLE, busy: true });
-    const told = (progress: FileProgress): void => {
+    const onProgress = (progress: FileProgress): void => {
       if (job.current === mine) setShown((before) => ({ ...before, progress }));
     };
     try {
-      const done = await mine.run(step, told);
+      const done = await mine.run(step, onProgress);
       setShown(IDLE);
       return done;
     } catch (error) {

@@ -20,7 +20,7 @@ interface ForecastProgressProps {
 function statusWords({ forecast, lookAt }: ForecastProgressProps): string {
   switch (forecast.status) {
     case 'running':
-      return sharedWords.calculating();
+      return commonWords.calculating();
     case 'done':
       return sharedWords.forecastComplete();
     case 'given-up':
@@ -36,7 +36,7 @@ export function ForecastProgress(props: ForecastProgressProps): ReactElement {
   const running = forecast.status === 'running';
   return (
     <div className="mt-3 flex min-h-14 flex-wrap items-center gap-x-4 gap-y-2 text-base">
-      {running && <ProgressBar doing={sharedWords.calculating()} share={forecast.progress} />}
+      {running && <ProgressBar doing={commonWords.calculating()} share={forecast.progress} />}
       <p role="status">{statusWords(props)}</p>
       {running ? (
         <Button onClick={forecast.cancel}>{commonWords.stop()}</Button>

@@ -26,7 +26,7 @@ export const blendWords = messages('blend', {
   itHasNotBeenMeasured: 'it has not been measured yet',
   containersBeforeTicksTheBlend: '{tankId}: containers before (ticks), the blend after (hill)',
   containersFromToBecomeTarget:
-    '{tankId}: {readings} containers from {value} to {value2} % become {mean} %; target {targetPercent} %.',
+    '{tankId}: {readings, plural, one {# container} other {# containers}} from {value} to {value2} % become {mean} %; target {targetPercent} %.',
   provenNoOtherBlendWithin: 'Proven: no other blend within these limits is worth more.',
   noOtherBlendWithinThese:
     'No other blend within these limits is worth more than {gap} above it ({gap2} %).',

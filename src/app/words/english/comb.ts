@@ -90,7 +90,8 @@ export const combWords = messages('comb', {
   cappedOverallByEye: 'Capped overall, by eye',
   theWhole: 'The whole',
   lookAtTwoOrMore: 'Look at two or more frames of the sample; then it can speak for the rest.',
-  cappedOverAllFrames: 'Capped over all {frames} frames',
+  cappedOverAllFrames:
+    '{frames, plural, one {Capped on the one frame} other {Capped over all # frames}}',
   ofCheckedBelowTheOf:
     '{looks} of {sampleSize} checked, {short} below the {ripeShare} % of “{name}”. At most',
   ofAllAreBelowIt: 'of all {frames} are below it, with 95 % certainty.',
@@ -148,7 +149,7 @@ export const combWords = messages('comb', {
   moistureRuleFromToWater:
     'Moisture rule from 13 to 25 % water: expected {mean} %, between {low} and {high} %, limit {limit} %.',
   beetlesWereSeenExtractWithin:
-    'Beetles were seen: extract within {hours} hours, and keep the frames closed.',
+    'Beetles were seen: extract within {hours, plural, one {# hour} other {# hours}}, and keep the frames closed.',
   framesWithBeetleLarvaeAre:
     'Frames with beetle larvae are not honey; keep them away from all others.',
   followItsLabelLeftOn:
@@ -179,10 +180,10 @@ export const combWords = messages('comb', {
   noDryingExpected: 'no drying expected',
   aboutInTheWarmRoom: 'about {part} in the warm room (coarse)',
   aDay: 'a day',
-  days2: '{days} days',
+  days2: '{days, plural, one {# day} other {# days}}',
   driedInTheTankIf: 'dried in the tank if it reads wet',
   wetterThanYourTargetAnd: 'wetter than your target, and this rule does no drying',
-  frames2: '{takenFrames} frames, {massKg}',
+  frames2: '{takenFrames, plural, one {# frame} other {# frames}}, {massKg}',
   left: '{leftFrames} left',
   toDry: ', {toDryFrames} to dry',
   open: ', {openShare} % open',
@@ -203,9 +204,10 @@ export const combWords = messages('comb', {
   againstYourTarget: 'Against your target',
   onlyFramesJudgedTodayAre:
     'Only frames judged today are counted. What a colony needs depends on place and winter; the target is yours to set.',
-  framesInBoxes: '{framesOfStroke} frames in {boxes, plural, one {# box} other {# boxes}}{part}',
+  framesInBoxes:
+    '{framesOfStroke, plural, one {# frame} other {# frames}} in {boxes, plural, one {# box} other {# boxes}}{part}',
   cappedAfterCloseLooksAt:
-    ', {share} % capped ({percentRange}) after {looks} close looks, at most {shortAtMost} frames short',
+    ', {share} % capped ({percentRange}) after {looks, plural, one {# close look} other {# close looks}}, at most {shortAtMost, plural, one {# frame} other {# frames}} short',
   tenthsCappedByEye: ', {cappedTenths, plural, one {# tenth} other {# tenths}} capped by eye',
   leftOnTheHive: 'Left on the hive: {held} (',
   boxesNotInYourRecords:
@@ -231,7 +233,8 @@ export const combWords = messages('comb', {
   ofTheYouWantTo:
     'of the {target} you want to leave, in {frames, plural, one {# frame} other {# frames}} judged so far.',
   areStillLacking: '{target} still missing.',
-  beetlesSeenExtractWithinHours: 'Beetles seen: extract within {hours} hours',
+  beetlesSeenExtractWithinHours:
+    'Beetles seen: extract within {hours, plural, one {# hour} other {# hours}}',
   theirEggsHatchFastIn:
     'Their eggs hatch fast in warm, damp places. Keep these frames closed, cool and dry until then.',
   theHealthOfThisColony:

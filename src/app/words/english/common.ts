@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const commonWords = messages('common', {
+  calculating: 'Calculating …',
   lot: 'Lot {code}',
   removed: 'Removed',
   byAuthor: ' by {author}',

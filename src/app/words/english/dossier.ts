@@ -11,7 +11,8 @@ export const dossierWords = messages('dossier', {
   spentOfWhatHmfAnd:
     'Spent of what HMF and diastase allow: {share} ({share2} to {share3}), modelled after White and others (1964), recalled from memory; only a laboratory certifies.',
   warmthDryingAndStraining: 'Warmth, drying and straining',
-  dryingDaysInAWarm: 'Drying: {days} days in a warm room{part}{part2}.',
+  dryingDaysInAWarm:
+    'Drying: {days, plural, one {# day} other {# days}} in a warm room{part}{part2}.',
   toThere: ', {fromPercent} to {toPercent} % there',
   andWetAgainInBetween: ', and wet again in between',
   dryingNoneRecorded: 'Drying: none recorded.',
@@ -89,7 +90,8 @@ export const dossierWords = messages('dossier', {
   ripenumLotDossier: 'Ripenum lot dossier{part}',
   demoSeasonEverythingMadeUp: ' · demo season, everything made up',
   lot: '{name}, lot {code}',
-  dryingDaysInAWarmRoom: 'Drying: {days} days in a warm room{course}.',
+  dryingDaysInAWarmRoom:
+    'Drying: {days, plural, one {# day} other {# days}} in a warm room{course}.',
   treatmentsFeedsAndDoubtsNone: 'Treatments, feeds and doubts: none recorded.',
   treatmentsFeedsAndDoubts: 'Treatments, feeds and doubts: {all}',
   lotWater: 'Lot {code}{part}: {headline}, {answerFigure} % water',

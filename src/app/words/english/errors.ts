@@ -38,7 +38,7 @@ export const errorsWords = messages('errors', {
   noText: 'This file has no readable text; nothing was brought in. Choose another one.',
   notReadBack:
     'The file was written, but could not be read back as it should be, so it was not handed over. Try again; if it happens again, report the line below.',
-  recordsAndSeal: '{read} of {records} records, seal {seal}',
+  recordsAndSeal: '{read} of {records, plural, one {# record} other {# records}}, seal {seal}',
   notFinished:
     'This could not be finished: the browser ran out of memory or room, or the file was taken away. Close other tabs, free some space, then try again.',
   noPicture: 'The browser cannot read this file as a photograph: choose a JPEG, PNG or WebP.',

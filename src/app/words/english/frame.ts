@@ -131,7 +131,8 @@ export const frameWords = messages('frame', {
   frame4: 'Frame {at}, {words}',
   anyNumberOfSuchFrames: 'Any number of such frames fits.',
   notEvenOneSuchFrame: 'Not even one such frame fits without doubt about the limit.',
-  suchFramesFitBeforeThe: '{howManyFit} such frames fit before the limit is in doubt.',
+  suchFramesFitBeforeThe:
+    '{howManyFit, plural, one {# such frame} other {# such frames}} fit before the limit is in doubt.',
   wouldItSpoilTheBucket: 'Would it spoil the bucket?',
   allTakenSoFarExpected: 'All taken so far: {mean} % expected. With this frame',
   overBeforeAfter: 'Over {limitPercent} %: {overBefore} before, {overAfter} after. {fitWords}',

@@ -21,7 +21,7 @@ export const handbookWords = messages('handbook', {
   meanAndSpreadStandOnly:
     'Mean and spread stand only where a wetter tenth of the vessels would have been met, no vessel stands out (Grubbs 1969) and the values look normal (Anderson and Darling; both recalled from memory); else vessels are counted.',
   theReadersOwnRepeatsAre:
-    'The reader’s own repeats are pooled with the assumed {standardDeviation} points, and called their own from {ownRepeatabilityFromDof} repeats on. A streaming meter is taken {leastS} seconds after the honey was put on at the earliest, once the last {windowS} seconds held still.',
+    'The reader’s own repeats are pooled with the assumed {standardDeviation} points, and called their own from {ownRepeatabilityFromDof, plural, one {# repeat} other {# repeats}} on. A streaming meter is taken {leastS} seconds after the honey was put on at the earliest, once the last {windowS} seconds held still.',
   metersAndPlans: 'Meters and plans',
   colourCompositionTheFlowersName: 'Colour, composition, the flower’s name',
   pfundFromAPhotometerMm:
@@ -68,7 +68,7 @@ export const handbookWords = messages('handbook', {
   puttingBackBeesAreTaken:
     'Putting back: bees are taken to cap {mean} ± {standardDeviation} of the honey cells a day in a flow and warm weather, corrected by earlier looks at the same frame (common practice, no source; normal update). Comb under {coldCombBelowC} °C passes the shake test falsely, so a clean shake of it is not counted.',
   adultSmallBeetlesExtractWithin:
-    'Adult small beetles: extract within {extractWithinHours} hours when warm and damp, {extractWithinHours2} when one of both, {extractWithinHours3} when neither (common practice, no source).',
+    'Adult small beetles: extract within {extractWithinHours, plural, one {# hour} other {# hours}} when warm and damp, {extractWithinHours2} when one of both, {extractWithinHours3} when neither (common practice, no source).',
   dryingInTheComparisonOf:
     'Drying in the comparison of schools is a coarse lumped model for an ordinary warm room, within 0.9 of a point on the first day; it is no forecast.',
   diffusionOfWaterInHoney: 'Diffusion of water in honey of 18 % at 33 °C',
@@ -130,7 +130,7 @@ export const handbookWords = messages('handbook', {
     'Where a lot is blocked after jars have left, Today lists them first, whoever has them, until it is written down for each what was done. Honey that was blended takes over what blocks its sources.',
   readingsOfNowAndOf: 'Readings of now and of before',
   dryingPouringTogetherStandingOpen:
-    'Drying, pouring together, standing open and melting change honey: readings of before are history and shown as such, and what nobody read since is to be read. A pause of more than {longStorageDays} days parts readings as well; where the later ones differ by more than both may be off, the lot is not accepted before that is cleared up. A meter’s first zero check counts for readings before it, with the doubt that the time between adds. Water found by a laboratory outranks the comb, and must agree with the readings.',
+    'Drying, pouring together, standing open and melting change honey: readings of before are history and shown as such, and what nobody read since is to be read. A pause of more than {longStorageDays, plural, one {# day} other {# days}} parts readings as well; where the later ones differ by more than both may be off, the lot is not accepted before that is cleared up. A meter’s first zero check counts for readings before it, with the doubt that the time between adds. Water found by a laboratory outranks the comb, and must agree with the readings.',
   besideTheMeanStandsThe:
     'Beside the mean stands the chance that any one container is over the limit; each that is, or is not settled, is named. Containers that were not read carry what they may differ by, by their share of the mass: u² = s²·[Σ(wᵢ − Mᵢ)² over those read + Σ Mⱼ² over the others].',
   tracingAndSealing: 'Tracing and sealing',
@@ -159,7 +159,7 @@ export const handbookWords = messages('handbook', {
   at: 'At',
   halfOfTheDiastaseGoes: 'Half of the diastase goes in',
   hmfADay: 'HMF a day',
-  days: '{diastaseHalfLifeDays} days',
+  days: '{diastaseHalfLifeDays, plural, one {# day} other {# days}}',
   mgKg: '{hmfMgPerKgDay} mg/kg',
   fromDialToMoisture: 'From dial to moisture',
   everyDialIsARefractive:

@@ -30,7 +30,7 @@ export const judgingWords = messages('judging', {
   putItBackWhileNectar: 'Put it back while nectar is coming in.',
   noNectarIsComingIn: 'No nectar is coming in: the bees would not finish it.',
   beesFinishSuchFramesBefore:
-    'Bees finish {inTen} such frames before nectar ends; check again in {lookAgainInDays} days.',
+    'Bees finish {inTen} such frames before nectar ends; check again in {lookAgainInDays, plural, one {# day} other {# days}}.',
   theColonyStillLacksStores: 'The colony still lacks stores.',
   leaveItToTheColony: 'Leave it to the colony.',
   openItAndFeedIt: 'Open it and feed it back to its own colony.',

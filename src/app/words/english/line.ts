@@ -146,7 +146,6 @@ export const lineWords = messages('line', {
   pagesOfThisDay: 'Pages of this day',
   whatWouldHaveHelped: 'What would have helped',
   whatWouldHelp: 'What would help',
-  calculating: 'Calculating …',
   earlier: '{durationText} earlier',
   noneOfTheseWouldHelp: 'None of these would help: ',
   noHelp: 'No help: ',
@@ -161,7 +160,7 @@ export const lineWords = messages('line', {
   lingHoneyIsAGel:
     'Ling honey is a gel. Loosen the cells or press the combs; it does not go through an ordinary strainer.',
   theLastLoadHasFrames:
-    'The last load has {frames} frames: hang a wet frame opposite so that the cage runs evenly.',
+    'The last load has {frames, plural, one {# frame} other {# frames}}: hang a wet frame opposite so that the cage runs evenly.',
   sortFramesByWeightAnd:
     'Sort frames by weight and hang equals opposite each other. Keep the pail of the last load apart.',
   takeCare: 'Take care',
@@ -235,7 +234,7 @@ export const lineWords = messages('line', {
   fromNowOn: 'From now on',
   thePlan: 'The plan',
   through: '{unit} through',
-  hours: '{hours} hours',
+  hours: '{hours, plural, one {# hour} other {# hours}}',
   throughTheStrainer: 'Through the strainer: {ends}',
   asItIs: 'As it is',
   cWarmer: '[5 K] warmer',
@@ -350,7 +349,7 @@ export const lineWords = messages('line', {
     'Frames and boxes, cappings and tools, most urgent first. Local rules and the bee inspector decide what may be done with combs of sick colonies.',
   pagesOfThisHoney: 'Pages of this honey',
   now: 'now',
-  afterDaysUp: 'After {hours} days: {words} up',
+  afterDaysUp: 'After {hours, plural, one {# day} other {# days}}: {words} up',
   isNotASizeType: '“{part}” is not a size. Type sizes such as “500 g, 250 g × 20”.',
   aJarHoldsGTo: 'A jar holds 10 g to [20 kg].',
   typeAtLeastOneSize: 'Type at least one size, such as 500 g.',

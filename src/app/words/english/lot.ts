@@ -4,7 +4,7 @@ export const lotWords = messages('lot', {
   combOfCapped: 'Comb: {cappedTenths} of 10 capped',
   readingDial: 'Reading: dial {scale}',
   ruling: 'Ruling: {outcome}',
-  madeOfFrames: 'Made of {makeUpCount} frames',
+  madeOfFrames: 'Made of {makeUpCount, plural, one {# frame} other {# frames}}',
   samplingPlanVessels: 'Sampling plan: {plannedIds} vessels',
   colourInGlass: 'Colour in glass: {colourWords}',
   smellTasteAndPurity: 'Smell, taste and purity',
@@ -17,7 +17,7 @@ export const lotWords = messages('lot', {
   store: 'Store: {storeAct}',
   jarsOfG: 'Jars {code}: {count} of {jarG} g',
   calledBack: 'Called back: {callBack}',
-  jars: '{count} jars {part}: {purpose}',
+  jars: '{count, plural, one {# jar} other {# jars}} {part}: {purpose}',
   givenOut: 'given out',
   setAside: 'set aside',
   bucket: 'Bucket',
@@ -145,7 +145,7 @@ export const lotWords = messages('lot', {
   ofHives: ' of {hives}',
   flow: ', flow {flows}',
   framesAboutOfHoneyIn:
-    '{makeUpCount} frames{from}, about {mass} of honey in the comb, {capped} % capped by mass, judged by “{name}”{flow}.',
+    '{makeUpCount, plural, one {# frame} other {# frames}}{from}, about {mass} of honey in the comb, {capped} % capped by mass, judged by “{name}”{flow}.',
   mostMetersWithAtcAre:
     'Most meters with ATC are marked so. To find out, read one drop, warm the meter in your hands and read again: without ATC the reading climbs by about 0.1 for each °C.',
   noFurtherCorrectionIsMade: 'No further correction is made.',

@@ -68,7 +68,8 @@ export const recordsWords = messages('records', {
   lighterThanTare: 'It must weigh more than wood and wax alone.',
   notTheSameBox: 'That much water does not come or go: is it the same box?',
   outBeforeIn: 'It cannot go out before it came in.',
-  longestBatch: 'A batch stays in for at most {days} days: check both dates.',
+  longestBatch:
+    'A batch stays in for at most {days, plural, one {# day} other {# days}}: check both dates.',
   machineTakesNothing: 'At this point such a machine takes nothing: look at its plate again.',
   tankMissing: 'A blend needs a tank.',
   badColour: 'A colour looks like #1b2a41.',

@@ -127,7 +127,6 @@ export const roomWords = messages('room', {
     'Nothing measured yet: the forecast uses heater, machine and weather.',
   justIn: 'just in, ',
   nowAboutTo: 'now about {middle} % ({low} to {high}), ',
-  calculating: 'Calculating …',
   boxes: '{boxes, plural, one {# box} other {# boxes}}',
   toBe: '{nowWords}to be {targetPercent} %',
   readOrWeighIt: 'Read or weigh it',
@@ -147,12 +146,12 @@ export const roomWords = messages('room', {
   usualBoxes: 'usual boxes',
   noPlanIsPossibleWith: 'No plan is possible with these values: check the room and the load.',
   moreBoxes: 'more boxes',
-  boxesDays: '{x} boxes: {y} days',
-  boxesDays2: '{x} boxes {y} days',
-  daysUntilDryByBoxes: 'Days until dry by boxes: {told}.',
+  boxesDays: '{x, plural, one {# box} other {# boxes}}: {y, plural, one {# day} other {# days}}',
+  boxesDays2: '{x, plural, one {# box} other {# boxes}} {y, plural, one {# day} other {# days}}',
+  daysUntilDryByBoxes: 'Days until dry by boxes: {pairs}.',
   moreBoxes2: 'More boxes',
   dryWithin: 'Dry within',
-  days: '{days} days',
+  days: '{days, plural, one {# day} other {# days}}',
   roomSetTo: 'Room set to',
   lADay: '{litres} L a day',
   humidityOutside: 'Humidity outside',
@@ -160,13 +159,14 @@ export const roomWords = messages('room', {
   notEvenWhatIsIn:
     'Not even what is in now will be dry by {deadline} with {surely}: {shareWithNone}. Allow more time.',
   notEvenOneMoreBox: 'Not even one more box will be dry by {deadline} with {surely}.',
-  allBoxesTheRoomHolds: 'All {boxes} boxes the room holds will be dry by {deadline}.',
+  allBoxesTheRoomHolds:
+    '{boxes, plural, one {The one box} other {All # boxes}} the room holds will be dry by {deadline}.',
   atMostBoxesSureTo:
     'At most {boxes, plural, one {# box} other {# boxes}}: {share} sure to be dry by {deadline}; with one more, {shareWithOneMore}.',
   triedBoxes: 'Tried {boxes, plural, one {# box} other {# boxes}}: {share}',
   findingTheMost: 'Finding the most …',
   findTheMostThatWill: 'Find the most that will be dry by {deadline}',
-  dryEnoughAfterAboutDays: 'Dry enough after about {days} days',
+  dryEnoughAfterAboutDays: 'Dry enough after about {days, plural, one {# day} other {# days}}',
   stillBy: 'Still {endPercent} % by {deadline}',
   roughFirstAnswerTheProbability: 'Rough first answer; the probability follows …',
   inTimeWithProbabilityCounting: 'In time with {share} % probability, counting all batches.',
@@ -176,7 +176,7 @@ export const roomWords = messages('room', {
   moreBoxesLikeOfHoney:
     'More boxes like {name}: {honeyKgPerBox} of honey each, {openShare} % open at {openPercent} %, the rest {cappedPercent} %; dry at {targetPercent} %.',
   size: 'Size',
-  mBoxes: '{volumeM3} m³, {capacityBoxes} boxes',
+  mBoxes: '{volumeM3} m³, {capacityBoxes, plural, one {# box} other {# boxes}}',
   heat: 'Heat',
   wSetTo: '{heaterW} W, set to {setPointC}',
   lADayAtAnd:
@@ -195,7 +195,7 @@ export const roomWords = messages('room', {
   probablyDryEnoughByThen: 'Probably dry enough by then; take a reading first.',
   letCool: 'Let {name} cool',
   aboutHoursUntilNewComb:
-    'About {number} hours until new comb can be uncapped: warm comb peels off its foundation.',
+    'About {number, plural, one {# hour} other {# hours}} until new comb can be uncapped: warm comb peels off its foundation.',
   checkTankOrDrain: 'Check tank or drain, {name}',
   beforeItRunsOver: 'Before it runs over.',
   next: 'Next',
@@ -205,7 +205,7 @@ export const roomWords = messages('room', {
   mostLikely: 'most likely',
   dryEnough: 'dry enough',
   measured: 'measured',
-  waterInMostLikelyCourse: 'Water in {name}, most likely course at midnight, in %: {told}.',
+  waterInMostLikelyCourse: 'Water in {name}, most likely course at midnight, in %: {values}.',
   lineMostLikelyShadedOf:
     'Line: most likely; shaded: 90 % of cases; thick line: dry enough. Measured: ring open cells, square under cappings, triangle mixed.',
   emptyItHoldsBoxes: 'Empty; it holds {capacityBoxes, plural, one {# box} other {# boxes}}.',
@@ -221,7 +221,7 @@ export const roomWords = messages('room', {
   theRoomIsEmptyLoad:
     'The room is empty. Load a batch and the forecast says when it will be dry enough.',
   batchesOfBoxes:
-    '{inside, plural, one {# batch} other {# batches}}, {boxes} of {capacityBoxes} boxes: {inside2}',
+    '{inside, plural, one {# batch} other {# batches}}, {boxes} of {capacityBoxes, plural, one {# box} other {# boxes}}: {inside2}',
   addARoom: 'Add a room',
   waitingOrDryingAnotherWay: 'Waiting, or drying another way',
   noRoomYetDescribeYours:
@@ -247,7 +247,7 @@ export const roomWords = messages('room', {
   usualValues: 'Usual values',
   correctWhatIsMarkedAnd: 'Correct what is marked and the answer appears here.',
   ifAdultBeetlesWereSeen: 'If adult beetles were seen, extract within',
-  hours: '{extractWithinHours} hours',
+  hours: '{extractWithinHours, plural, one {# hour} other {# hours}}',
   inSuchAir: 'in such air.',
   whatStands: 'What stands',
   mixed: 'mixed',

@@ -37,7 +37,7 @@ export const roomFormWords = messages('roomForm', {
   leaveEmptyWhileItIs: 'Leave empty while it is in',
   dryEnoughAt: 'Dry enough at',
   thatWouldBeDaysIn:
-    'That would be {days} days in the room: check the year, or type when it came out.',
+    'That would be {days, plural, one {# day} other {# days}} in the room: check the year, or type when it came out.',
   electric: 'Electric',
   burnerWithAFlue: 'Burner with a flue',
   burnerWithoutAFlue: 'Burner without a flue',

@@ -118,7 +118,7 @@ export const rulesWords = messages('rules', {
     'Stored at {at}: heat costs enzymes and aroma and is no protection from yeast.',
   dryingAndWettingAgain: 'Drying and wetting again',
   readingsInTheWarmRoom: 'readings in the warm room',
-  daysInAWarmRoom: '{days} days in a warm room',
+  daysInAWarmRoom: '{days, plural, one {# day} other {# days}} in a warm room',
   toThere: ', {fromPercent} to {toPercent} there',
   keepItClosedAndRead: 'keep it closed and read it once more',
   aLaterReadingWasWetter:
@@ -362,7 +362,8 @@ export const rulesWords = messages('rules', {
     '{vessels} {count, plural, one {is} other {are each}} not settled against {limit}: {count, plural, one {it may be over; read it again or keep it apart} other {any of them may be over; read them again or keep them apart}}.',
   chanceThatAnyContainerIs: 'Chance that any container is over',
   jcgmOurChoice: 'JCGM 106:2012; our choice',
-  chanceThatAnyOfThe: 'Chance that any of the {count} containers is over {limitPercent}: {chance}.',
+  chanceThatAnyOfThe:
+    'Chance that {count, plural, one {the one container} other {any of the # containers}} is over {limitPercent}: {chance}.',
   atTheTopAtThe:
     '{name}: {top} at the top, {bottom} at the bottom. Drier honey sinks: stir it well and read again.',
   readingsDifferByDrierHoney:
@@ -383,7 +384,7 @@ export const rulesWords = messages('rules', {
   containersNotTested: 'Containers not tested',
   whatWasNotMeasuredIs: 'what was not measured is stated',
   ofContainersHaveNoReading:
-    '{untested} of {vessels} containers have no reading of their own; the ± allows for that.',
+    '{untested} of {vessels, plural, one {# container} other {# containers}} have no reading of their own; the ± allows for that.',
   hmf: 'HMF',
   driedThere: '{days}{course}{still}.',
   asItIs: '{said}.',

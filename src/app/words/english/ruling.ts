@@ -55,10 +55,11 @@ export const rulingWords = messages('ruling', {
   correctTheComb: 'Correct the comb',
   ofCappedShakeTest: 'of 10 capped · shake test: {shake}',
   theComb2: 'the comb',
-  framesBoxJudgedAsA: '{count} frames, box judged as a whole',
+  framesBoxJudgedAsA: '{count, plural, one {# frame} other {# frames}}, box judged as a whole',
   madeOfTheseFrames: 'Made of these frames',
   theDayAtTheHives: 'The day at the hives',
-  cappedByMassFramesIn: 'capped by mass · {makeUpCount} frames · {mass} in the comb',
+  cappedByMassFramesIn:
+    'capped by mass · {makeUpCount, plural, one {# frame} other {# frames}} · {mass} in the comb',
   school: 'school “{name}”',
   ofThemFromTreatedOr: '{cleared} of them from treated or fed hives, taken on your word.',
   frameByFrame: 'Frame by frame',

@@ -48,7 +48,6 @@ export const sharedWords = messages('shared', {
   thisIsNotAText:
     'This is not a text file. Save the table as CSV in your spreadsheet, then choose it.',
   chooseACsvFile: 'Choose a CSV file',
-  calculating: 'Calculating …',
   forecastComplete: 'Forecast complete.',
   stoppedEarly: 'Stopped early: what is shown is a rough forecast.',
   noForecastIsPossibleWith: 'No forecast is possible with these values: check {lookAt}.',

@@ -155,7 +155,7 @@ export const storeWords = messages('store', {
   atWorst: ', at worst',
   withinMonthsTheDay: 'within 24 months. The day: {reason}.',
   thisSaysWhenToCheck: 'This says when to check, never how long honey is safe.',
-  days: '{days} days{part}',
+  days: '{days, plural, one {# day} other {# days}}{part}',
   byWarmth: ', by warmth',
   howItKeepsInEach: 'How it keeps in each place',
   place: 'Place',
@@ -190,7 +190,7 @@ export const storeWords = messages('store', {
   hasJars: 'Has jars',
   jars2: '{jars, plural, one {# jar} other {# jars}}',
   since2: ', since {at}',
-  jars3: ': {jars} jars {code}, {who}',
+  jars3: ': {jars, plural, one {# jar} other {# jars}} {code}, {who}',
   callBack: 'Call back ({open})',
   thisHoneyWasBlockedAfter:
     'This honey was blocked after jars had gone out. Tell each person and tick off what was done.',
@@ -252,7 +252,7 @@ export const storeWords = messages('store', {
   theFileCannotBeRead: 'The file cannot be read',
   cameLater: '; {later} came later',
   lotAllRecordsBehindThat:
-    'Lot {code}: all {records} records behind that dossier are here, unchanged{later}.',
+    'Lot {code}: {records, plural, one {the one record behind that dossier is here} other {all # records behind that dossier are here}}, unchanged{later}.',
   noLotInThisFile:
     'No lot in this file gives that digest: its records were changed, records from another device came in between, or it is a different lot.',
   aDossierOnPaper: 'A dossier on paper',

@@ -14,7 +14,7 @@ export const dryingHistory: Rule = {
   find: ({ evidence, belief }) => {
     const { drying } = evidence;
     if (!drying) return [];
-    const days = say('rules.daysInAWarmRoom', { days: drying.days.toFixed(1) });
+    const days = say('rules.daysInAWarmRoom', { days: Number(drying.days.toFixed(1)) });
     const course = drying.course
       ? say('rules.toThere', {
           fromPercent: percent(drying.course.fromPercent),

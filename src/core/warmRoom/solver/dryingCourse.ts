@@ -27,7 +27,7 @@ export interface Course {
   moved: number;
   unaccounted: number;
   steps: number;
-  told: number;
+  reported: number;
 }
 
 /** A run before its first stretch. */
@@ -62,7 +62,7 @@ export function startOf(run: DryingRun): Course {
     moved: 0,
     unaccounted: 0,
     steps: 0,
-    told: 0,
+    reported: 0,
   };
 }
 
@@ -138,5 +138,5 @@ export function tell(
   const air = { temperatureC: state[AIR_TEMPERATURE]!, ratio: state[AIR_RATIO]! };
   const batches = new Map(slots.map((slot) => [slot.batch.id, batchMoment(slot, state)]));
   course.moments.push({ day, air: asAir(air), batches, totals });
-  course.told += 1;
+  course.reported += 1;
 }

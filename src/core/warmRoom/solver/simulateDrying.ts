@@ -43,7 +43,7 @@ interface Stretch {
 
 /** Tells of a time to tell of, once it is reached. */
 function tellReached({ course, slots, state }: Stretch, day: number): void {
-  const next = course.run.reportDays[course.told];
+  const next = course.run.reportDays[course.reported];
   if (next === undefined || next > day + SHORTEST_STEP_DAYS) return;
   tell(course, slots, state, { day: next, totals: { ...course.totals } });
 }
@@ -66,7 +66,7 @@ function runStretch(stretch: Stretch, from: number, to: number): void {
   while (day < to) {
     tries += 1;
     requireInRange(tries, [0, MOST_TRIES], { fn: 'simulateDrying', param: 'steps', unit: '1' });
-    const goal = Math.min(to, course.run.reportDays[course.told] ?? to);
+    const goal = Math.min(to, course.run.reportDays[course.reported] ?? to);
     const days = Math.min(wanted, LONGEST_STEP_DAYS, Math.max(goal - day, SHORTEST_STEP_DAYS));
     const error = finer * dryingStep(system, state, { day, days }, work);
     if (error <= 1 || days <= SHORTEST_STEP_DAYS) {
@@ -116,7 +116,7 @@ function goThrough(course: Course, from: number, to: number): void {
   stir(slots, state, from);
   const system = dryingSystem(surroundings, slots);
   const stretch = { course, system, slots, state, work: stepWork(length) };
-  if (course.told === 0 && run.reportDays[0] === from) {
+  if (course.reported === 0 && run.reportDays[0] === from) {
     tell(course, slots, state, { day: from, totals: { ...course.totals } });
   }
   const [airBefore, waterBefore] = [state[AIR_RATIO]!, waterOf(slots, state)];

@@ -41,9 +41,9 @@ function readingRow(
   ];
 }
 
-/** Each meter that was used, with its zero and what was taken off for it; told once. */
+/** Each meter that was used, with its zero and what was taken off for it; details once. */
 function metersUsed(file: LotFile, meters: Meters): string {
-  const told = file.readings.map(({ content }) => {
+  const details = file.readings.map(({ content }) => {
     const { dial, condition } = meteredReading(content, meters);
     const name = meters.get(content.instrumentId ?? '')?.instrument.content.name;
     const offset = offsetTaken(dial);
@@ -58,7 +58,7 @@ function metersUsed(file: LotFile, meters: Meters): string {
         : dossierWords.pointsForIt({ offset: Math.abs(offset).toFixed(2), act });
     return `${name ?? dossierWords.aMeterNotNamed()}, ${zero}${taken}`;
   });
-  return [...new Set(told)].join('; ');
+  return [...new Set(details)].join('; ');
 }
 
 /** The readings of a lot with their meters. */

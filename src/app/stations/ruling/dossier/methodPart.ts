@@ -6,7 +6,7 @@ import { dossierWords } from '../../../words/english/dossier';
 
 const EXPECTATION = dossierWords.theExpectationComesFromThe();
 
-const RECKONED = dossierWords.moistureCalculatedByConservationOf();
+const CALCULATED = dossierWords.moistureCalculatedByConservationOf();
 
 const METHOD = dossierWords.moistureByRefractometryReferredTo();
 
@@ -16,7 +16,7 @@ export function methodPart({ answer }: DossierSources): PaperPart {
   if (!measured) {
     return {
       title: dossierWords.method(),
-      blocks: [text(basis === 'blend' ? RECKONED : EXPECTATION)],
+      blocks: [text(basis === 'blend' ? CALCULATED : EXPECTATION)],
     };
   }
   const { standard, coverageFactor, expanded, degreesOfFreedom } = measured.uncertainty;

@@ -18,7 +18,7 @@ function dryingWords({ evidence }: RuledLot): string {
         toPercent: drying.course.toPercent.toFixed(1),
       })
     : '';
-  return dossierWords.dryingDaysInAWarmRoom({ days: drying.days.toFixed(1), course });
+  return dossierWords.dryingDaysInAWarmRoom({ days: Number(drying.days.toFixed(1)), course });
 }
 
 /** What stood in its way, or was open: treatments, feeds, doubts. */

@@ -57,7 +57,7 @@ export function relatedPart(sources: DossierSources): PaperPart {
       text(
         drying
           ? dossierWords.dryingDaysInAWarm({
-              days: drying.days.toFixed(1),
+              days: Number(drying.days.toFixed(1)),
               part: course
                 ? dossierWords.toThere({
                     fromPercent: course.fromPercent.toFixed(1),

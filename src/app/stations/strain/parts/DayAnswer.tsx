@@ -10,8 +10,8 @@ import type { DayForecast } from '../useDayForecast';
 import { commonWords } from '../../../words/english/common';
 import { lineWords } from '../../../words/english/line';
 
-/** Draws from which a band may be told. */
-const FIRST_TOLD = 50;
+/** Draws from which a band may be isShown. */
+const FIRST_SHOWN = 50;
 
 /** Paces from which a day is called late or early [1]. */
 const LATE_FROM = 1.08;
@@ -80,8 +80,8 @@ export function DayAnswer({
   const { plan, now, pails } = asked;
   const { course, working } = plan;
   const done = honeyDoneMin(course);
-  const told = forecast.draws.length >= FIRST_TOLD;
-  const band = told ? doneBand(forecast.draws, 'doneMin') : null;
+  const isShown = forecast.draws.length >= FIRST_SHOWN;
+  const band = isShown ? doneBand(forecast.draws, 'doneMin') : null;
   const held = forecast.first?.heldUp;
   const idle = now.content.people.length - working;
   const short = pails.full + pails.lastKg.length - now.content.pail.have;

@@ -5,6 +5,7 @@ import { durationText } from '../../../format/clock';
 import { CHANGE_NAMES } from '../../../words/strainWords';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { DayForecast } from '../useDayForecast';
+import { commonWords } from '../../../words/english/common';
 import { lineWords } from '../../../words/english/line';
 
 /** Less is not worth a word [min]. */
@@ -25,7 +26,7 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
       id="help"
       title={isOver ? lineWords.whatWouldHaveHelped() : lineWords.whatWouldHelp()}
     >
-      {!forecast.first && <p className="text-lg">{lineWords.calculating()}</p>}
+      {!forecast.first && <p className="text-lg">{commonWords.calculating()}</p>}
       <ul className="divide-y divide-thread">
         {worth.map((one) => (
           <li key={one.change} className="flex items-baseline justify-between gap-4 py-2 text-lg">

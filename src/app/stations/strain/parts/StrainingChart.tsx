@@ -47,7 +47,7 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
   );
   const ends = lines.map(({ name, points }) => {
     const hours = (points.at(-1)?.minutes ?? 0) / 60;
-    return { name, words: lineWords.hours({ hours: hours.toFixed(1) }) };
+    return { name, words: lineWords.hours({ hours: Number(hours.toFixed(1)) }) };
   });
   return (
     <>

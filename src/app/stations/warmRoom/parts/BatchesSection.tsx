@@ -8,6 +8,7 @@ import { readyWords } from '../../../words/readyWords';
 import { Button } from '../../../ui/Button';
 import { DAYS_AHEAD, isIn, type AskedRoom } from '../roomQuestion';
 import type { RoomForecast } from '../useRoomForecast';
+import { commonWords } from '../../../words/english/common';
 import { roomWords } from '../../../words/english/room';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -38,7 +39,7 @@ function nowWords({ asked, forecast }: BatchesProps, at: number): string {
 
 function wordsOf({ asked, forecast, nowMs }: BatchesProps, at: number): string {
   if (forecast.draws.length < FIRST_TOLD)
-    return forecast.status === 'failed' ? '' : roomWords.calculating();
+    return forecast.status === 'failed' ? '' : commonWords.calculating();
   const { zeroMs } = asked.present;
   const ready = readyForecast(forecast.draws, at);
   return readyWords(ready, { zeroMs, nowMs, daysAhead: DAYS_AHEAD });

@@ -155,14 +155,14 @@ const optionsFor = (fromMs: number, toMs: number): ChartOptions<'scatter'> => ({
 function spoken({ asked, at, outlook }: ForecastChartProps): string {
   const name = asked.batches[at]?.batch.content.name ?? '';
   const means = outlook.batches[at]?.meanPercent ?? [];
-  const told = outlook.days
+  const values = outlook.days
     .map((day, index) => ({ day, percent: means[index] ?? NaN }))
     .filter((one) => Number.isFinite(one.percent) && Math.abs(one.day - Math.round(one.day)) < 0.01)
     .map(({ day, percent }) => {
       const date = formatWeekday(asked.present.zeroMs + day * DAY_MS);
       return `${date} ${percent.toFixed(1)}`;
     });
-  return roomWords.waterInMostLikelyCourse({ name, told: told.join(', ') });
+  return roomWords.waterInMostLikelyCourse({ name, values: values.join(', ') });
 }
 
 /** Past and forecast of one batch: the most likely course, its band, what was measured, the target. */

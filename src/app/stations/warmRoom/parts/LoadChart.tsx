@@ -22,7 +22,7 @@ const optionsFor = (days: number): ChartOptions<'scatter'> => ({
     tooltip: {
       callbacks: {
         label: ({ parsed }) =>
-          roomWords.boxesDays({ x: parsed.x ?? 0, y: (parsed.y ?? 0).toFixed(1) }),
+          roomWords.boxesDays({ x: parsed.x ?? 0, y: Number((parsed.y ?? 0).toFixed(1)) }),
       },
     },
   },
@@ -55,11 +55,13 @@ export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement 
   );
   const options = useMemo(() => optionsFor(days), [days]);
   if (points.length < 2) return null;
-  const told = points.map(({ x, y }) => roomWords.boxesDays2({ x, y: y.toFixed(1) })).join(', ');
+  const pairs = points
+    .map(({ x, y }) => roomWords.boxesDays2({ x, y: Number(y.toFixed(1)) }))
+    .join(', ');
   return (
     <ScatterChart
       height="mt-4 h-56"
-      spoken={roomWords.daysUntilDryByBoxes({ told })}
+      spoken={roomWords.daysUntilDryByBoxes({ pairs })}
       data={data}
       options={options}
     />

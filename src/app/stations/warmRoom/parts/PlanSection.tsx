@@ -158,7 +158,7 @@ function Answer(props: CoarseProps): ReactElement {
     <div className="mt-3">
       <p className="text-3xl leading-tight font-bold">
         {Number.isFinite(days)
-          ? roomWords.dryEnoughAfterAboutDays({ days: days.toFixed(1) })
+          ? roomWords.dryEnoughAfterAboutDays({ days: Number(days.toFixed(1)) })
           : roomWords.stillBy({ endPercent: formatPercent(course.endPercent), deadline })}
       </p>
       <p className="text-lg">

@@ -53,13 +53,13 @@ function Knob({ label, value, range, step, onChange }: KnobProps): ReactElement 
 /** A session of the port for meters that a person reads; what is entered lands in the form. */
 function useHandSession(onDial: (dial: string) => void): () => HandSession | null {
   const session = useRef<HandSession | null>(null);
-  const told = useRef(onDial);
+  const listener = useRef(onDial);
   useEffect(() => {
-    told.current = onDial;
+    listener.current = onDial;
   });
   useEffect(() => {
     const opened = createHandPort().open((event) => {
-      if (event.type === 'sample') told.current(decimalText(event.sample.dialValue, 4));
+      if (event.type === 'sample') listener.current(decimalText(event.sample.dialValue, 4));
     });
     session.current = opened;
     return () => opened.close();
