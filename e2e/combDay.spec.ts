@@ -31,6 +31,7 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   ).toBeVisible();
   await expect(page.getByText(/Left on the hive: Hive 8, Box 1/)).toBeVisible();
   await page.getByRole('button', { name: 'Totes: more' }).click();
+  await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
   await page.reload();
   await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
 });

@@ -35,6 +35,8 @@ test('a rule set of my own: wrong input, then a lot is ruled by it, also once it
   await page.goto('/mine/kit');
   await own.getByRole('button', { name: 'Change Ferry label' }).click();
   await sheet.getByRole('button', { name: 'Remove the rule set' }).click();
+  // the page behind an open sheet is hidden from the test as from a screen reader
+  await expect(sheet).toBeHidden();
   await expect(own.getByText('Ferry label')).toBeHidden();
   await page.goto(lot);
   await expect(page.getByText(/Ferry label/).first()).toBeVisible();
