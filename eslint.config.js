@@ -16,6 +16,21 @@ const nodeGlobals = {
   module: 'writable',
 };
 
+const NO_ACTS = {
+  regex: '/store$',
+  importNames: ['perform', 'revise'],
+  message: 'Name the act in a file without markup, such as stations/store/storeActs.ts.',
+};
+const NO_RECORDS = {
+  regex: '/data/(useWorkspaceModel|useHarvest|useExpectation|useRuleSets)$|/db$',
+  message: 'The controller of this view finds it.',
+};
+const NO_ADDRESS = {
+  group: ['react-router'],
+  importNames: ['useParams', 'useNavigate', 'useSearchParams'],
+  message: 'The controller of this view knows the address.',
+};
+
 export default defineConfig(
   globalIgnores(['dist', '.stryker-tmp', 'test-results', 'playwright-report', 'public']),
   js.configs.recommended,
@@ -77,6 +92,13 @@ export default defineConfig(
     files: ['src/app/**/*.tsx'],
     rules: {
       'max-lines-per-function': ['error', { max: 150, skipBlankLines: true, skipComments: true }],
+      // What is done with records has a name and a test of its own, in a file without markup.
+      'no-restricted-imports': ['error', { patterns: [NO_ACTS] }],
     },
+  },
+  {
+    // A view shows what its controller found: it reads no records and no address, and goes nowhere.
+    files: ['src/app/stations/**/*View.tsx'],
+    rules: { 'no-restricted-imports': ['error', { patterns: [NO_ACTS, NO_RECORDS, NO_ADDRESS] }] },
   },
 );

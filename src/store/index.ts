@@ -5,6 +5,7 @@ export { useAppDispatch, useAppSelector } from './hooks';
 export {
   broughtIn,
   type ActOptions,
+  type RecordAct,
   harvestRecords,
   chooseRival,
   recordsOfKind,

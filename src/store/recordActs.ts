@@ -74,6 +74,9 @@ export interface ActOptions {
   readonly against?: readonly AnyRecord[];
 }
 
+/** An act on records: what the store is given to do it, and says whether it was kept. */
+export type RecordAct = Thunk<Result<readonly AnyRecord[]>>;
+
 const STILL_HERE = say('errors.stillHere');
 
 /**
@@ -86,7 +89,7 @@ function keepRecords(
   records: readonly AnyRecord[],
   options: AppendOptions,
   unmet: readonly Stale[],
-): Thunk<Result<readonly AnyRecord[]>> {
+): RecordAct {
   return async (dispatch, getState) => {
     let wanted = records;
     let stale = unmet;
@@ -127,7 +130,7 @@ export function perform(
   label: string,
   write: (scribe: Scribe) => readonly AnyRecord[],
   { draft, against = [] }: ActOptions = {},
-): Thunk<Result<readonly AnyRecord[]>> {
+): RecordAct {
   return async (dispatch, getState) => {
     const records = write(scribeOf(getState()));
     const unmet = against.flatMap((theirs): Stale[] => {
@@ -155,7 +158,7 @@ export function revise<T extends AnyRecord>(
   former: T,
   change: Change<T>,
   options: ActOptions = {},
-): Thunk<Result<readonly AnyRecord[]>> {
+): RecordAct {
   return perform(label, (scribe) => [nextRevision(scribe, former, change)], options);
 }
 
@@ -270,7 +273,7 @@ export function chooseRival(
   label: string,
   { entityId, rivals }: Rivalry,
   chosen: AnyRecord,
-): Thunk<Result<readonly AnyRecord[]>> {
+): RecordAct {
   const against = rivals.filter((rival) => rival.id !== chosen.id).map((rival) => rival.id);
   return perform(label, (scribe) => [
     nextRevision(scribe, chosen, {

@@ -6,7 +6,7 @@ import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
 import { useNow } from '../data/useNow';
 import { formatQuantity } from '../format/units';
 import { Button } from '../ui/Button';
-import { closePour } from './pourActs';
+import { closePour } from '../acts/pourActs';
 import { soundAlarm } from './alarmSound';
 import { useOpenPours } from './usePours';
 import { todayWords } from '../words/english/today';

@@ -1,8 +1,9 @@
+import { saveProof } from '../acts/readingActs';
 import { Camera } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { useProofRecords } from '../../db';
-import { current, firstRevision, type Proof } from '../../records';
-import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
+import { current, type Proof } from '../../records';
+import { selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import { FileButton } from '../ui/fields/FileButton';
 import { PhotoPicture } from '../ui/PhotoPicture';
 import { usePhotoAdding } from '../ui/usePhotoAdding';
@@ -16,13 +17,7 @@ export function ProofPart({ readingId }: { readingId: string }): ReactElement {
   const proofs = current(records ?? []).filter(
     (record): record is Proof => record.kind === 'proof',
   );
-  const adding = usePhotoAdding((photo) =>
-    dispatch(
-      perform(lotWords.photographOfTheScaleSaved(), (scribe) => [
-        firstRevision(scribe, 'proof', photo, readingId),
-      ]),
-    ),
-  );
+  const adding = usePhotoAdding((photo) => dispatch(saveProof(photo, readingId)));
   return (
     <div className="mt-1 w-full">
       <FileButton

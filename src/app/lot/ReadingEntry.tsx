@@ -1,12 +1,12 @@
+import { saveReading } from '../acts/readingActs';
 import { useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
 import { type Ruling } from '../../core';
 import { meteredReading, repeatabilityFor, vesselsOf, type LotFile } from '../../model';
-import { firstRevision, vesselIdOf, type ReadingContent } from '../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../store';
+import { vesselIdOf, type ReadingContent } from '../../records';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
 import { useCommands } from '../commands/useCommands';
 import { belongsToField } from '../commands/useKeyboard';
 import { type ReadingForm } from '../forms/bench/readingForm';
-import { formatDial } from '../format/moisture';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/forms/FormFrame';
 import { freshReadingForm, type ReadingFormState } from './useReadingForm';
@@ -78,11 +78,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
 
   /** Keeps what was typed; where that fails, it is put back unless the next one is being typed already. */
   const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
-    const label = lotWords.readingSaved({ scale: formatDial(content.scale, content.dialValue) });
-    const now = { ...content, takenAt: new Date().toISOString() };
-    const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'reading', now, file.lot.entityId)]),
-    );
+    const done = await dispatch(saveReading(content, file.lot.entityId));
     if (done.ok) onKept?.(content);
     else if (form.getValues('dialValue') === '') form.reset(typedForm, { keepDefaultValues: true });
   };

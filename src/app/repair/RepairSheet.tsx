@@ -1,8 +1,7 @@
+import { correctRow } from './correctRow';
+import { useRecordForm } from '../forms/useRecordForm';
 import { useEffect, useMemo, type ReactElement } from 'react';
 import type { RowSetAside } from '../../db';
-import { nextRevision } from '../../records';
-import { perform, useAppDispatch } from '../../store';
-import { useDraftForm } from '../forms/useDraftForm';
 import { Button } from '../ui/Button';
 import { FormFrame } from '../ui/forms/FormFrame';
 import { Sheet } from '../ui/forms/Sheet';
@@ -12,29 +11,18 @@ import { kitWords } from '../words/english/kit';
 import { kindsWords } from '../words/english/kinds';
 
 function RepairFields({ aside, onDone }: { aside: RowSetAside; onDone: () => void }): ReactElement {
-  const dispatch = useAppDispatch();
   const { row, troubles } = aside;
   const fields = useMemo(() => repairFields(row, troubles), [row, troubles]);
   const defaults: RepairForm = { values: fields.map((field) => field.text) };
-  const { form, frame, start, submit, draft } = useDraftForm({
+  const { form, frame, keep } = useRecordForm({
     formKey: `repair:${row.id}`,
     defaults,
     parse: (typed: RepairForm) => readRepair(typed, row, fields),
+    act: (content, options) => correctRow(row, content, options),
+    onKept: onDone,
   });
   // what is wrong is why this sheet is open: it is said at once
   useEffect(() => void form.trigger(), [form]);
-  const keep = submit(async (content) => {
-    const done = await dispatch(
-      perform(
-        kitWords.recordCorrected(),
-        (scribe) => [nextRevision(scribe, row, { content, reason: kitWords.aValueCouldNotBe() })],
-        { draft },
-      ),
-    );
-    if (!done.ok) return;
-    start(defaults);
-    onDone();
-  });
   return (
     <FormFrame {...frame} onSubmit={keep} label={kitWords.correctTheRecord()}>
       <div className="space-y-5">

@@ -1,7 +1,8 @@
 import { useState, type ReactElement } from 'react';
 import { useSetAside, type RowSetAside } from '../../db';
-import { nextRevision, type AnyRecord } from '../../records';
-import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
+import { type AnyRecord } from '../../records';
+import { removeRecord } from '../acts/removeRecord';
+import { type RecordAct, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import type { UnruledLot } from '../../model';
 import { formatMoment } from '../format/dates';
 import { titleOfRecord } from '../words/recordNames';
@@ -12,13 +13,7 @@ import { commonWords } from '../words/english/common';
 import { kitWords } from '../words/english/kit';
 import { tell } from '../words/tell';
 
-function removal(dispatch: ReturnType<typeof useAppDispatch>, row: AnyRecord): void {
-  void dispatch(
-    perform(kitWords.recordRemoved(), (scribe) => [
-      nextRevision(scribe, row, { withdrawn: true, reason: commonWords.removed() }),
-    ]),
-  );
-}
+const removal = (row: AnyRecord): RecordAct => removeRecord(kitWords.recordRemoved(), row);
 
 function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => void }) {
   const dispatch = useAppDispatch();
@@ -48,7 +43,7 @@ function AsideRow({ aside, onCorrect }: { aside: RowSetAside; onCorrect: () => v
           <span className="sr-only"> {title}</span>
         </Button>
       )}
-      <Button onClick={() => removal(dispatch, row)}>
+      <Button onClick={() => void dispatch(removal(row))}>
         {commonWords.remove()}
         <span className="sr-only"> {title}</span>
       </Button>
@@ -79,7 +74,7 @@ function UnruledRow({ lot }: { lot: UnruledLot }): ReactElement {
             <span className="grow basis-60 text-base">
               {kitWords.entered2({ title, recordedAt: formatMoment(suspect.recordedAt) })}
             </span>
-            <Button onClick={() => removal(dispatch, suspect)}>
+            <Button onClick={() => void dispatch(removal(suspect))}>
               {commonWords.remove()}
               <span className="sr-only"> {title}</span>
             </Button>

@@ -1,8 +1,8 @@
+import { removeRecord } from '../acts/removeRecord';
 import type { ReactElement } from 'react';
 import type { Photo, Proof } from '../../records';
-import { revise, useAppDispatch } from '../../store';
+import { useAppDispatch } from '../../store';
 import { Button } from './Button';
-import { commonWords } from '../words/english/common';
 import { sharedWords } from '../words/english/shared';
 
 interface PhotoPictureProps {
@@ -15,13 +15,7 @@ interface PhotoPictureProps {
 export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): ReactElement {
   const dispatch = useAppDispatch();
   const { width, height, jpegBase64 } = record.content;
-  const remove = () =>
-    dispatch(
-      revise(sharedWords.photographRemoved(), record, {
-        withdrawn: true,
-        reason: commonWords.removed(),
-      }),
-    );
+  const remove = () => dispatch(removeRecord(sharedWords.photographRemoved(), record));
   return (
     <figure className="max-w-sm">
       <img

@@ -1,4 +1,6 @@
 import type { ReactElement } from 'react';
+import { Columns } from '../../ui/page/Columns';
+import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
 import { LotsToMeasure } from './parts/LotsToMeasure';
 import { MetersSection } from './parts/meters/MetersSection';
@@ -12,17 +14,16 @@ export function BenchScreen(): ReactElement {
   const book = useBook();
   return (
     <>
-      <div className="flex flex-wrap items-end justify-between gap-3 pt-5">
-        <h1 className="text-4xl font-bold">{benchWords.bench()}</h1>
+      <PageHead title={benchWords.bench()}>
         <PageLink to="bench/readings">{benchWords.allReadings()}</PageLink>
-      </div>
-      <div className="mt-4 grid grid-cols-[minmax(0,1fr)] gap-x-10 gap-y-8 wide:grid-cols-2">
+      </PageHead>
+      <Columns>
         <LotsToMeasure ledger={ledger} />
         <div className="space-y-8">
           <MetersSection book={book} ledger={ledger} />
           <ReadersSection ledger={ledger} />
         </div>
-      </div>
+      </Columns>
     </>
   );
 }

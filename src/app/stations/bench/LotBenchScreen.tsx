@@ -1,71 +1,9 @@
-import { useMemo, useState, type ReactElement } from 'react';
-import type { LotFile } from '../../../model';
+import type { ReactElement } from 'react';
 import { LotGate } from '../../lot/LotGate';
-import { LotRule } from '../../lot/LotRule';
-import { useAnswer, withProvisional } from '../../lot/useLot';
-import { useReadingForm } from '../../lot/useReadingForm';
-import { ReadingEntry } from '../../lot/ReadingEntry';
-import { BenchHeader } from './parts/BenchHeader';
-import { EyepiecePanel } from './parts/meters/EyepiecePanel';
-import { MeasuredSlab } from './parts/MeasuredSlab';
-import { MeterPanel } from './parts/meters/MeterPanel';
-import { PlanPart } from './parts/PlanPart';
-import { ReadingsPart } from './parts/ReadingsPart';
-import { UncertaintyPart } from './parts/UncertaintyPart';
-import { VesselStrip } from './parts/VesselStrip';
-import { comingFrom, type Taken } from './takenValue';
-import { useMeters } from '../../data/useWorkspaceModel';
-
-function LotBenchView({ file }: { file: LotFile }): ReactElement {
-  const meters = useMeters();
-  const [taken, setTaken] = useState<Taken | null>(null);
-  const entry = useReadingForm(file, (form) => comingFrom(form, taken, meters));
-  const counting = entry.typed?.practice ? null : entry.typed;
-  const contents = useMemo(() => withProvisional(file, counting), [file, counting]);
-  const answer = useAnswer(contents, file.lot.entityId);
-  const meter = meters.get(entry.form.watch('instrumentId'))?.instrument;
-  const connection = meter?.content.connection ?? 'typed';
-  return (
-    <>
-      <BenchHeader file={file} />
-      <div className="mt-4 flex flex-col gap-8 wide:grid wide:grid-cols-[minmax(0,1fr)_minmax(0,27rem)] wide:items-start wide:gap-x-10">
-        <div className="contents wide:block wide:space-y-8">
-          <ReadingEntry
-            file={file}
-            entry={entry}
-            ruling={answer.ruling}
-            vesselElsewhere
-            above={
-              <>
-                <VesselStrip file={file} answer={answer} />
-                {meter && connection === 'eyepiece' && <EyepiecePanel meter={meter.content} />}
-                {meter && (connection === 'simulated-meter' || connection === 'serial') && (
-                  <MeterPanel
-                    key={meter.id}
-                    instrument={meter}
-                    onTake={(value) => setTaken(value)}
-                  />
-                )}
-              </>
-            }
-            onKept={() => setTaken(null)}
-          />
-          <div className="order-3">
-            <ReadingsPart file={file} />
-          </div>
-        </div>
-        <div className="order-2 space-y-8">
-          <MeasuredSlab answer={answer} provisional={counting !== null} />
-          <LotRule answer={answer} />
-          <PlanPart file={file} answer={answer} />
-          <UncertaintyPart answer={answer} />
-        </div>
-      </div>
-    </>
-  );
-}
+import { useLotBenchController } from './useLotBenchController';
+import { LotBenchView } from './LotBenchView';
 
 /** One lot at the bench: vessel, dial, what it means, and what to measure next. */
 export function LotBenchScreen(): ReactElement {
-  return <LotGate View={LotBenchView} />;
+  return <LotGate controller={useLotBenchController} View={LotBenchView} />;
 }

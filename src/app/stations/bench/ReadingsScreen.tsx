@@ -1,4 +1,5 @@
 import type { ReactElement } from 'react';
+import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
 import { ReadingsTable } from './parts/ReadingsTable';
 import { useLedger } from '../../data/useWorkspaceModel';
@@ -10,11 +11,12 @@ export function ReadingsScreen(): ReactElement {
   const ledger = useLedger();
   return (
     <>
-      <div className="flex flex-wrap items-end justify-between gap-3 pt-5 pb-4">
-        <h1 className="text-4xl font-bold">{benchWords.allReadings()}</h1>
+      <PageHead title={benchWords.allReadings()}>
         <PageLink to="bench">{commonWords.toTheBench()}</PageLink>
+      </PageHead>
+      <div className="mt-4">
+        <ReadingsTable ledger={ledger} />
       </div>
-      <ReadingsTable ledger={ledger} />
     </>
   );
 }

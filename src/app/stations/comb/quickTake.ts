@@ -176,6 +176,26 @@ export function quickTakeLooks(
   return { records: [harvest, box, ...seen], judged };
 }
 
+/** Writes into the air: for looking at what would be kept. */
+function previewScribe(): Scribe {
+  let count = 0;
+  return {
+    newId: () => `preview-${(count += 1)}`,
+    now: () => '2000-01-01T00:00:00.000Z',
+    author: '',
+  };
+}
+
+/** How the frames of a tiny crop would be judged; nothing is kept. */
+export const previewLooks = (
+  quickTake: QuickTake,
+  ruleSets: readonly RuleSet[],
+): readonly KeptJudgedFrame[] => quickTakeLooks(previewScribe(), quickTake, ruleSets).judged;
+
+/** Frames that go into the bucket: what is put back makes no lot. */
+export const takenFrames = (quickTake: QuickTake, ruleSets: readonly RuleSet[]): number =>
+  previewLooks(quickTake, ruleSets).filter(({ act }) => EXTRACTED_ACTS.includes(act)).length;
+
 /** Everything of a tiny crop as records, its lot and bucket among them. */
 export function quickTakeRecords(
   scribe: Scribe,

@@ -1,3 +1,4 @@
+import { PageHead } from '../../ui/page/PageHead';
 import type { ReactElement } from 'react';
 import {
   BUDGET_DEFAULTS,
@@ -187,8 +188,7 @@ function Fermentation(): ReactElement {
 export function HandbookScreen(): ReactElement {
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">{handbookWords.handbook()}</h1>
-      <p className="mt-2 max-w-3xl text-lg">{handbookWords.howTheNumbersAreMade()}</p>
+      <PageHead title={handbookWords.handbook()} lead={handbookWords.howTheNumbersAreMade()} />
       <Moisture />
       <BenchWork />
       <JudgingComb />

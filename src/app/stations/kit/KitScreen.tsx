@@ -1,20 +1,13 @@
+import { PageHead } from '../../ui/page/PageHead';
+import { useSettingsForm } from './useSettingsForm';
 import type { ReactElement } from 'react';
-import {
-  keepPreferences,
-  noticeShown,
-  selectPreferences,
-  selectWorkspace,
-  useAppDispatch,
-  useAppSelector,
-} from '../../../store';
+import { noticeShown, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { Read } from '../../data/Read';
-import { useRuleSetChoices } from '../../data/useRuleSets';
 import { resetDemoSeason } from '../../demoSeason';
 import { choicesOf } from '../../entry/codecs';
 import { Field } from '../../entry/Field';
 import { Fields } from '../../entry/Fields';
 import { choicesEntry } from '../../forms/choicesForm';
-import { useDraftForm } from '../../forms/useDraftForm';
 import { Button } from '../../ui/Button';
 import { FailedPart } from '../../ui/page/FailedPage';
 import { FormFrame } from '../../ui/forms/FormFrame';
@@ -27,20 +20,7 @@ import { kitWords } from '../../words/english/kit';
 const HEMISPHERES = choicesOf({ north: kitWords.northern(), south: kitWords.southern() });
 
 function PreferencesSection(): ReactElement {
-  const dispatch = useAppDispatch();
-  const preferences = useAppSelector(selectPreferences);
-  const choices = useRuleSetChoices(preferences.ruleSetId);
-  const defaults = choicesEntry.fill(preferences, preferences);
-  const { frame, start, submit, draft } = useDraftForm({
-    formKey: 'choices',
-    defaults,
-    parse: (typed: typeof defaults) => choicesEntry.read(typed, preferences),
-  });
-  const keep = submit(async (chosen) => {
-    if (!(await dispatch(keepPreferences(chosen, { draft })))) return;
-    start(choicesEntry.fill(chosen, chosen));
-    dispatch(noticeShown({ text: kitWords.yourSettingsAreSaved(), tone: 'info' }));
-  });
+  const { choices, frame, keep } = useSettingsForm();
   return (
     <section aria-labelledby="choices" className="border-t-2 border-ink pt-3">
       <h2 id="choices" className="mb-3 text-2xl font-bold">
@@ -89,7 +69,7 @@ export function KitScreen(): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   return (
     <>
-      <h1 className="pt-5 text-4xl font-bold">{commonWords.settings()}</h1>
+      <PageHead title={commonWords.settings()} />
       <div className="mt-4 space-y-10">
         <Read failed={(_error, again) => <FailedPart again={again} />}>
           <PreferencesSection />

@@ -1,3 +1,4 @@
+import { useHoneyHouse, useLedger } from '../../data/useWorkspaceModel';
 import { useEffect, useMemo, useState } from 'react';
 import {
   combPlaces,
@@ -23,7 +24,7 @@ export interface TrackRecordRow {
 }
 
 /** Rooms with readings: each stretch with those before it. */
-function stretchesToTell(rooms: readonly RoomFile[], nowMs: number) {
+function stretchesToCompare(rooms: readonly RoomFile[], nowMs: number) {
   return rooms.flatMap((file) => {
     const forNow = { nowMs, daysAhead: 0, midnightBefore };
     const runs = stretchesOf(file, nowMs).map((stretch) => roomRun(file, stretch, forNow));
@@ -48,41 +49,46 @@ function quickRows({ pastLots, replicates, files, related }: Ledger): TrackRecor
   ];
 }
 
-/** What is computed in workers; undefined while it runs, a sentence where it failed. */
+/** What is computed in workers: on its way, there, or not to be had. */
+type SlowRows =
+  | { readonly status: 'waiting' | 'failed' }
+  | { readonly status: 'ready'; readonly rows: readonly TrackRecordRow[] };
+
 function useSlowRows(
   rooms: readonly RoomFile[],
   days: readonly ExtractionFile[],
   nowMs: number,
-): readonly TrackRecordRow[] | string | undefined {
-  const [rows, setRows] = useState<readonly TrackRecordRow[] | string>();
+): SlowRows {
+  const [found, setFound] = useState<SlowRows>({ status: 'waiting' });
   useEffect(() => {
     const stop = new AbortController();
     const all = Promise.all([
-      predictedInRooms(stretchesToTell(rooms, nowMs), stop.signal),
+      predictedInRooms(stretchesToCompare(rooms, nowMs), stop.signal),
       predictedEnds(endedDays(days), stop.signal),
     ]);
     all.then(
-      ([drying, ends]) =>
-        setRows([
+      ([drying, ends]) => {
+        const rows = [
           { id: 'drying', name: seasonWords.moistureWhileDrying(), places: drying },
           { id: 'day', name: seasonWords.whenAnExtractionDayEnds(), places: ends },
-        ]),
+        ];
+        setFound({ status: 'ready', rows });
+      },
       () => {
-        if (!stop.signal.aborted) setRows(seasonWords.dryingAndExtractionDaysCould());
+        if (!stop.signal.aborted) setFound({ status: 'failed' });
       },
     );
     return () => stop.abort();
   }, [rooms, days, nowMs]);
-  return rows;
+  return found;
 }
 
-/** What was said against what was found, kind by kind. */
-export function useTrackRecord(
-  ledger: Ledger,
-  days: readonly ExtractionFile[],
-): { readonly quick: readonly TrackRecordRow[]; readonly slow: ReturnType<typeof useSlowRows> } {
+/** What was forecast against what was found, kind by kind. */
+export function useTrackRecord() {
+  const ledger = useLedger();
+  const { days } = useHoneyHouse();
+  const { rooms } = ledger.related;
   const quick = useMemo(() => quickRows(ledger), [ledger]);
-  const rooms = ledger.related.rooms;
   const [nowMs] = useState(() => ledger.related.nowMs);
-  return { quick, slow: useSlowRows(rooms, days, nowMs) };
+  return { ledger, quick, slow: useSlowRows(rooms, days, nowMs) };
 }

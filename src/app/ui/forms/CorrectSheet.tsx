@@ -1,14 +1,11 @@
+import { REASON_FIELD, useCorrection, type CorrectionTask } from './useCorrection';
 import type { ReactElement, ReactNode } from 'react';
 import type { FieldValues } from 'react-hook-form';
-import { revise, useAppDispatch } from '../../../store';
-import { reasonField, type AnyRecord } from '../../../records';
-import type { FieldErrors, Parsed } from '../../entry/reader';
-import { useDraftForm } from '../../forms/useDraftForm';
+import { type AnyRecord } from '../../../records';
 import { Button } from '../Button';
 import { FormFrame } from './FormFrame';
 import { Sheet } from './Sheet';
 import { TextField } from '../fields/TextField';
-import { commonWords } from '../../words/english/common';
 import { formatsWords } from '../../words/english/formats';
 
 const REASONS = [
@@ -19,75 +16,19 @@ const REASONS = [
   formatsWords.moreIsKnownNow(),
 ];
 
-const REASON_FIELD = 'reason';
-
-interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> {
-  record: T;
-  /** "this reading" */
-  what: string;
-  formOf: F;
-  parse: (form: F) => Parsed<T['content'] | null>;
-  onDone: () => void;
+interface CorrectFormProps<T extends AnyRecord, F extends FieldValues> extends CorrectionTask<
+  T,
+  F
+> {
   children: ReactNode;
 }
 
-type WithReason<F> = F & { reason: string };
-
-const correctionReason = reasonField.min(1, formatsWords.sayBrieflyWhyTheEarlier());
-
-function withReasonError(errors: FieldErrors, reason: string): FieldErrors {
-  const checked = correctionReason.safeParse(reason);
-  if (checked.success) return errors;
-  return { ...errors, [REASON_FIELD]: { sentence: checked.error.issues[0]?.message ?? '' } };
-}
-
-function CorrectForm<T extends AnyRecord, F extends FieldValues>(
-  props: CorrectFormProps<T, F>,
-): ReactElement {
-  const { record, what, parse, onDone, children } = props;
-  const dispatch = useAppDispatch();
-  const defaults = { ...props.formOf, reason: '' } as WithReason<F>;
-  const parseAll = (form: WithReason<F>): Parsed<T['content'] | null> => {
-    const parsed = parse(form);
-    const errors = withReasonError(parsed.ok ? {} : parsed.errors, form.reason);
-    return Object.keys(errors).length > 0 ? { ok: false, errors } : parsed;
-  };
-  const formKey = `correct:${record.entityId}`;
-  const { form, frame, start, submit, baseOf } = useDraftForm({
-    formKey,
-    defaults,
-    parse: parseAll,
-    base: record.id,
-  });
-  /** the version that this correction was begun from: another tab may have written one since */
-  const begunFrom = (): T => ({ ...record, id: baseOf() ?? record.id });
-
-  const keep = submit(async (content) => {
-    if (content === null) return;
-    const { reason } = form.getValues();
-    const change = { content, reason: reason.trim() };
-    const options = { draft: formKey };
-    const done = await dispatch(
-      revise(formatsWords.corrected({ what }), begunFrom(), change, options),
-    );
-    if (done.ok) close();
-  });
-  const remove = async (): Promise<void> => {
-    const { reason } = form.getValues();
-    const why = reasonField.safeParse(reason);
-    const said = why.success && why.data !== '' ? why.data : commonWords.removed();
-    const change = { withdrawn: true, reason: said };
-    const options = { draft: formKey };
-    const done = await dispatch(
-      revise(formatsWords.removed({ what }), begunFrom(), change, options),
-    );
-    if (done.ok) close();
-  };
-  const close = (): void => {
-    start(defaults);
-    onDone();
-  };
-
+function CorrectForm<T extends AnyRecord, F extends FieldValues>({
+  children,
+  ...task
+}: CorrectFormProps<T, F>): ReactElement {
+  const { frame, keep, remove } = useCorrection(task);
+  const { record, what } = task;
   return (
     <FormFrame {...frame} onSubmit={keep} label={formatsWords.correct({ what })}>
       <div className="space-y-5">

@@ -7,14 +7,25 @@ interface PageLinkProps {
   /** address inside the workspace, such as `comb/few` */
   to: string;
   tone?: ButtonTone;
+  /** the page that one is on, among several of a kind */
+  current?: boolean;
   children: ReactNode;
 }
 
 /** A link to another page of the workspace that looks like a button; 56 px high. */
-export function PageLink({ to, tone = 'line', children }: PageLinkProps): ReactElement {
+export function PageLink({
+  to,
+  tone = 'line',
+  current = false,
+  children,
+}: PageLinkProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   return (
-    <Link to={`/${workspace}/${to}`} className={`${BUTTON_BASE} ${BUTTON_TONES[tone]} min-h-14`}>
+    <Link
+      to={`/${workspace}/${to}`}
+      aria-current={current ? 'page' : undefined}
+      className={`${BUTTON_BASE} ${BUTTON_TONES[tone]} min-h-14`}
+    >
       {children}
     </Link>
   );

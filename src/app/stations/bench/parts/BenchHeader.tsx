@@ -1,10 +1,10 @@
+import { PageTabs } from '../../../ui/page/PageTabs';
+import { LotHead } from '../../../lot/LotHead';
 import type { ReactElement } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { useNavigate } from 'react-router';
 import type { LotFile } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
-import { LotTitle } from '../../../lot/LotTitle';
-import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
 
@@ -47,21 +47,8 @@ export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): R
     })),
   );
   return (
-    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
-      <LotTitle file={file} station={benchWords.bench()} />
-      <nav aria-label={benchWords.waysToWorkOnThis()} className="flex flex-wrap gap-2">
-        {ways
-          .filter((_, index) => index !== at)
-          .map(({ to, name }) => (
-            <Link
-              key={to}
-              to={`/${workspace}/${to}`}
-              className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}
-            >
-              {name}
-            </Link>
-          ))}
-      </nav>
-    </header>
+    <LotHead file={file} station={benchWords.bench()}>
+      <PageTabs label={benchWords.waysToWorkOnThis()} pages={ways} at={ways[at]?.to ?? ''} />
+    </LotHead>
   );
 }

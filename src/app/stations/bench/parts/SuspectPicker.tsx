@@ -2,7 +2,8 @@ import { Popover } from 'radix-ui';
 import { useState, type ReactElement } from 'react';
 import { type LotFile } from '../../../../model';
 import { SUSPICIONS, vesselRefOf, type Suspicion } from '../../../../records';
-import { revise, useAppDispatch } from '../../../../store';
+import { markSuspect } from '../benchActs';
+import { useAppDispatch } from '../../../../store';
 import { Button } from '../../../ui/Button';
 import { benchWords } from '../../../words/english/bench';
 
@@ -29,12 +30,7 @@ export function SuspectPicker({
   const now = container.content.suspects.find((suspect) => suspect.item === item);
   const mark = async (because: Suspicion | null): Promise<void> => {
     setOpen(false);
-    const others = container.content.suspects.filter((suspect) => suspect.item !== item);
-    const suspects = because === null ? others : [...others, { item, because }];
-    const label =
-      because === null ? benchWords.noLongerKeptApart() : benchWords.markedToBeKeptApart();
-    const content = { ...container.content, suspects };
-    await dispatch(revise(label, container, { content, reason: label }));
+    await dispatch(markSuspect(container, item, because));
   };
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>

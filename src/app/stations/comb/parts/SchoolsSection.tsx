@@ -1,8 +1,8 @@
+import { chooseSchool } from '../combActs';
 import { useMemo, useState, type ReactElement } from 'react';
 import { SCHOOLS, type Expectation, type SchoolOutcome, expandedOf } from '../../../../core';
 import { limitOfDay, type HarvestDay, doneFrames, schoolsOnDay } from '../../../../model';
-import { nextRevision } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
@@ -108,14 +108,7 @@ export function SchoolsSection({
     return schoolsOnDay(day, doneFrames(day), { schools, expectation });
   }, [day, expectation]);
   if (day.judged.length + day.file.surveys.length === 0) return null;
-  const choose = (schoolId: string): void => {
-    const content = { ...day.harvest.content, schoolId };
-    void dispatch(
-      perform(combWords.ruleChanged(), (scribe) => [
-        nextRevision(scribe, day.harvest, { content, reason: combWords.anotherRule() }),
-      ]),
-    );
-  };
+  const choose = (schoolId: string): void => void dispatch(chooseSchool(day.harvest, schoolId));
   const edited = outcomes.find((outcome) => outcome.school.id === editing)?.school;
   return (
     <SheetSection id="schools" title={combWords.otherRulesOnTheSame()}>

@@ -1,3 +1,4 @@
+import { removeSurvey } from '../combActs';
 import type { ReactElement } from 'react';
 import {
   framesOfSurvey,
@@ -8,7 +9,7 @@ import {
   type HarvestDay,
 } from '../../../../model';
 import { type Survey } from '../../../../records';
-import { revise, useAppDispatch } from '../../../../store';
+import { useAppDispatch } from '../../../../store';
 import { boxName } from '../../../forms/hives/surveyForm';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -56,18 +57,7 @@ function SurveyRow({ survey, day }: { survey: Survey; day: HarvestDay }): ReactE
           </p>
         )}
       </div>
-      <Button
-        onClick={() =>
-          void dispatch(
-            revise(combWords.removed({ label: content.label }), survey, {
-              withdrawn: true,
-              reason: commonWords.removed(),
-            }),
-          )
-        }
-      >
-        {commonWords.remove()}
-      </Button>
+      <Button onClick={() => void dispatch(removeSurvey(survey))}>{commonWords.remove()}</Button>
     </li>
   );
 }

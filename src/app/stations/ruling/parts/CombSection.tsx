@@ -1,7 +1,7 @@
+import { saveCombJudgement } from '../lotActs';
 import { useState, type ReactElement } from 'react';
 import { type LotFile } from '../../../../model';
-import { firstRevision } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { FRESH_COMB, SHAKE_CHOICES, combEntry, readCombForm } from '../../../forms/lots/combForm';
 import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
@@ -25,14 +25,7 @@ function CombEntry({ lotId }: { lotId: string }): ReactElement {
       form.setError('cappedTenths', { message: rulingWords.chooseHowMuchWasCapped() });
       return;
     }
-    const done = await dispatch(
-      perform(
-        rulingWords.combJudgementSaved(),
-        (scribe) => [firstRevision(scribe, 'comb-judgement', content, lotId)],
-        { draft },
-      ),
-    );
-    if (done.ok) start(FRESH_COMB);
+    if ((await dispatch(saveCombJudgement(content, lotId, { draft }))).ok) start(FRESH_COMB);
   });
   return (
     <FormFrame {...frame} onSubmit={keep} label={rulingWords.judgeTheComb()}>

@@ -1,3 +1,5 @@
+import { useRecordForm } from '../../../forms/useRecordForm';
+import { addContainer } from '../lotActs';
 import { Pencil } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import {
@@ -8,15 +10,14 @@ import {
   type MassEstimate,
 } from '../../../../core';
 import { type LotFile } from '../../../../model';
-import { firstRevision, type Container, type Preferences } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { type Container, type Preferences } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import {
   CONTAINER_NAMES,
   containerEntry,
   freshContainer,
   readContainerForm,
 } from '../../../forms/lots/containerForm';
-import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
@@ -92,21 +93,13 @@ function ContainerRow({
 }
 
 function ContainerEntry({ lotId, onDone }: { lotId: string; onDone: () => void }): ReactElement {
-  const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const { frame, start, submit, draft } = useDraftForm({
+  const { frame, keep } = useRecordForm({
     formKey: `container:${lotId}`,
     defaults: freshContainer(preferences),
     parse: (values) => readContainerForm(values, preferences),
-  });
-  const keep = submit(async (content) => {
-    const label = rulingWords.added({ count: content.count, label: content.label });
-    const done = await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'container', content, lotId)], { draft }),
-    );
-    if (!done.ok) return;
-    start(freshContainer(preferences));
-    onDone();
+    act: (content, options) => addContainer(content, lotId, options),
+    onKept: onDone,
   });
   return (
     <FormFrame {...frame} onSubmit={keep} label={rulingWords.addContainers()}>

@@ -1,8 +1,9 @@
+import { keepVesselApart } from '../lotActs';
 import type { ReactElement } from 'react';
 import { vesselsAgainstLimit } from '../../../../core';
 import { vesselLabelOf, type LotFile } from '../../../../model';
-import { nextRevision, vesselRefOf } from '../../../../records';
-import { perform, useAppDispatch } from '../../../../store';
+import { vesselRefOf } from '../../../../records';
+import { useAppDispatch } from '../../../../store';
 import type { Answer } from '../../../lot/useLot';
 import { Button } from '../../../ui/Button';
 import { rulingWords } from '../../../words/english/ruling';
@@ -21,20 +22,10 @@ export function KeepApart({
   const wet = [...over, ...notSettled].flatMap((one) => one.vesselId ?? []);
   if (wet.length === 0 || wet.length === evidence.vessels.length) return null;
   const keepApart = (id: string): void => {
-    const { containerId, item } = vesselRefOf(id);
-    const container = file.containers.find((one) => one.entityId === containerId);
-    if (!container) return;
-    const suspects = [
-      ...container.content.suspects,
-      { item: item ?? 1, because: 'other' as const },
-    ];
-    const change = { content: { ...container.content, suspects }, reason: rulingWords.keptApart() };
-    void dispatch(
-      perform(
-        rulingWords.isKeptApart({ vesselLabelOf: vesselLabelOf(evidence.vessels, id) }),
-        (scribe) => [nextRevision(scribe, container, change)],
-      ),
-    );
+    const { containerId } = vesselRefOf(id);
+    const container = file.containers.find((each) => each.entityId === containerId);
+    const label = vesselLabelOf(evidence.vessels, id);
+    if (container) void dispatch(keepVesselApart(container, { id, label }));
   };
   return (
     <div className="flex flex-wrap gap-3">

@@ -1,3 +1,4 @@
+import { PageHead } from '../../../ui/page/PageHead';
 import { FileText } from 'lucide-react';
 import { useState, type ReactElement } from 'react';
 import { Link, useNavigate } from 'react-router';
@@ -57,17 +58,16 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
     content.origin,
   ];
   return (
-    <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 pt-5">
-      <div className="grow basis-72">
-        <h1 className="text-4xl leading-tight font-bold">
-          {content.name || commonWords.lot({ code: content.code })}
-        </h1>
-        <p className="mt-1 text-lg text-ink-soft">
-          {facts.filter((fact) => fact !== '').join(' · ')}
-        </p>
-        {content.remark !== '' && <p className="mt-1 max-w-3xl text-lg">{content.remark}</p>}
-      </div>
-      <div className="flex flex-wrap gap-3">
+    <>
+      <PageHead
+        title={content.name || commonWords.lot({ code: content.code })}
+        lead={
+          <>
+            {facts.filter((fact) => fact !== '').join(' · ')}
+            {content.remark !== '' && <span className="mt-1 block text-ink">{content.remark}</span>}
+          </>
+        }
+      >
         <Button onClick={() => setCorrecting(true)}>{rulingWords.details()}</Button>
         <Link to={after} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           {rulingWords.balanceWarmthSettling()}
@@ -75,7 +75,7 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         <Link to={dossier} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           <FileText aria-hidden className="size-5" /> {rulingWords.dossier()}
         </Link>
-      </div>
+      </PageHead>
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}
@@ -87,6 +87,6 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         <LotNameFields />
         <LotLimitFields />
       </CorrectSheet>
-    </header>
+    </>
   );
 }

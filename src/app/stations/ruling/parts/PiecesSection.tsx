@@ -1,9 +1,11 @@
+import { COMB_STEP_NAMES, type CombStep } from '../combSteps';
+import { toggleCombStep } from '../lotActs';
 import { Square, SquareCheckBig } from 'lucide-react';
 import { type ReactElement } from 'react';
-import { NO_CIRCUMSTANCES, rulePieces, type LotEvidence, type PieceRuling } from '../../../../core';
+import { rulePieces, type LotEvidence, type PieceRuling } from '../../../../core';
 import { ripePieces, type LotFile } from '../../../../model';
-import { COMB_STEPS, entryRevision, type PieceRecord } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { COMB_STEPS, type PieceRecord } from '../../../../records';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
@@ -17,8 +19,6 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
 import { tell } from '../../../words/tell';
-
-const NOTHING_NOTED = { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '' };
 
 function PieceFields(): ReactElement {
   return (
@@ -88,34 +88,13 @@ function RipePieces({
   );
 }
 
-const STEP_LABELS: Readonly<Record<(typeof COMB_STEPS)[number], string>> = {
-  drain: rulingWords.cutEdgesDrainedOvernightOn(),
-  get freeze() {
-    return rulingWords.frozenAgainstMothTwoDays();
-  },
-  weigh: rulingWords.eachPieceWeighed(),
-  pack: rulingWords.packedAirtightWithNoDrips(),
-  label: rulingWords.labelledCombHoneyNetWeight(),
-};
-
 /** What is done with comb honey before it is sold, ticked off in order. */
 function CombSteps({ file }: { file: LotFile }): ReactElement {
   const dispatch = useAppDispatch();
   const record = file.circumstances;
   const done = record?.content.combSteps ?? [];
-  const toggle = (step: (typeof COMB_STEPS)[number]): void => {
-    const combSteps = done.includes(step) ? done.filter((one) => one !== step) : [...done, step];
-    const content = { ...(record?.content ?? NOTHING_NOTED), combSteps };
-    void dispatch(
-      perform(STEP_LABELS[step], (scribe) => [
-        entryRevision(
-          scribe,
-          { kind: 'circumstances', former: record, ownerId: file.lot.entityId },
-          content,
-        ),
-      ]),
-    );
-  };
+  const toggle = (step: CombStep): void =>
+    void dispatch(toggleCombStep(step, record, file.lot.entityId));
   return (
     <ol aria-label={rulingWords.stepsOfCombHoney()} className="my-3 space-y-1">
       {COMB_STEPS.map((step) => (
@@ -131,7 +110,7 @@ function CombSteps({ file }: { file: LotFile }): ReactElement {
             ) : (
               <Square aria-hidden className="size-6 shrink-0" />
             )}
-            {STEP_LABELS[step]}
+            {COMB_STEP_NAMES[step]}
           </button>
         </li>
       ))}

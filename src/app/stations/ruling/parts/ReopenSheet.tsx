@@ -1,10 +1,11 @@
+import { useRecordForm } from '../../../forms/useRecordForm';
+import { reopenRuling } from '../lotActs';
 import { useState, type ReactElement } from 'react';
-import { nextRevision, type RulingRecord } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { type RulingRecord } from '../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../store';
 import { Fields } from '../../../entry/Fields';
 import { reopenEntry, type ReopenForm } from '../../../forms/lots/signForms';
 import type { Parsed } from '../../../entry/reader';
-import { useDraftForm } from '../../../forms/useDraftForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
@@ -17,31 +18,17 @@ function ReopenFields({
   ruling: RulingRecord;
   onDone: () => void;
 }): ReactElement {
-  const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const defaults: ReopenForm = { initials: preferences.initials, reason: '' };
-  const parse = (form: ReopenForm): Parsed<ReopenForm> => reopenEntry.read(form, preferences);
-  const { frame, start, submit, draft } = useDraftForm({
+  const { frame, keep } = useRecordForm({
     formKey: `reopen:${ruling.entityId}`,
     defaults,
-    parse,
-  });
-  const reopen = submit(async ({ initials, reason }) => {
-    const done = await dispatch(
-      perform(
-        rulingWords.reopenedBy({ initials }),
-        (scribe) => [
-          nextRevision({ ...scribe, author: initials }, ruling, { withdrawn: true, reason }),
-        ],
-        { draft },
-      ),
-    );
-    if (!done.ok) return;
-    start(defaults);
-    onDone();
+    parse: (form): Parsed<ReopenForm> => reopenEntry.read(form, preferences),
+    act: (content, options) => reopenRuling(ruling, content, options),
+    onKept: onDone,
   });
   return (
-    <FormFrame {...frame} onSubmit={reopen} label={rulingWords.reopenTheRuling()}>
+    <FormFrame {...frame} onSubmit={keep} label={rulingWords.reopenTheRuling()}>
       <div className="space-y-5">
         <Fields of={reopenEntry} at={['initials', 'reason']} />
         <Button type="submit" tone="ink" className="min-h-14">

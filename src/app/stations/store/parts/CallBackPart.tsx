@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
-import { CALL_BACK_ENDS, firstRevision, type CallBackEnd } from '../../../../records';
-import { perform, useAppDispatch } from '../../../../store';
+import { CALL_BACK_ENDS, type CallBackEnd } from '../../../../records';
+import { endCallBack } from '../storeActs';
+import { useAppDispatch } from '../../../../store';
 import { openCallBacks, type OpenCallBack, type RuledLot } from '../../../../model';
 import { formatDay } from '../../../format/dates';
 import { CALL_BACK_NAMES } from '../../../words/storeWords';
@@ -13,20 +14,8 @@ function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): Reac
   const dispatch = useAppDispatch();
   const { move, code, jars, to } = one;
   const who = to || commonWords.notWrittenDown();
-  const end = (done: CallBackEnd): void => {
-    const content = {
-      jarMoveId: move.entityId,
-      done,
-      at: new Date().toISOString(),
-      remark: '',
-    };
-    void dispatch(
-      perform(
-        `${storeWords.jars2({ jars })}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
-        (scribe) => [firstRevision(scribe, 'call-back', content, lotId)],
-      ),
-    );
-  };
+  const end = (done: CallBackEnd): void =>
+    void dispatch(endCallBack({ jarMoveId: move.entityId, done, jars, who }, lotId));
   return (
     <li className="py-2">
       <p className="text-lg">

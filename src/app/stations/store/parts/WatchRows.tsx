@@ -11,9 +11,10 @@ import {
 } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
-import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
+import { allWell } from '../storeActs';
+import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../../store';
 import { daysUntil } from '../../../../model/store/keeping';
-import { lookedRecords, type Watch, type WatchKind } from '../../../data/watchList';
+import { type Watch, type WatchKind } from '../../../data/watchList';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import type { StoredLot } from '../../../../model';
@@ -51,9 +52,6 @@ export function WatchRows({
     lots.find(
       (lot) => lot.file.lot.entityId === lotId && lot.vessels.some((each) => !each.isEmpty),
     );
-  const allWell = (lot: StoredLot): void => {
-    void dispatch(perform(storeWords.checkedAllWell3(), (scribe) => lookedRecords(scribe, lot)));
-  };
   return (
     <section aria-labelledby="watch">
       <h2 id="watch" className="flex items-center gap-3 text-2xl font-bold">
@@ -85,7 +83,7 @@ export function WatchRows({
                   <ChevronRight aria-hidden className="size-6 shrink-0" />
                 </Link>
                 {kind === 'recheck' && lotOf(lotId) && (
-                  <Button onClick={() => allWell(lotOf(lotId)!)}>
+                  <Button onClick={() => void dispatch(allWell(lotOf(lotId)!))}>
                     {storeWords.checkedAllWell2()}
                     <span className="sr-only">, {title}</span>
                   </Button>

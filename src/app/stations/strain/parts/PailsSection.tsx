@@ -1,7 +1,8 @@
 import type { ReactElement } from 'react';
 import { suggestedContainers, type ExtractionFile } from '../../../../model';
-import { firstRevision, type ContainerContent } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { type ContainerContent } from '../../../../records';
+import { recordPails } from '../lineActs';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { counted } from '../../../format/counted';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -41,14 +42,7 @@ export function PailsSection({
   const containers = suggestedContainers(content, asked.pails, PAIL_LABELS);
   const kept = lot?.containers.map((container) => container.content) ?? [];
   const write = (): void => {
-    if (!lot) return;
-    void dispatch(
-      perform(lineWords.pailsRecorded(), (scribe) =>
-        containers.map((container) =>
-          firstRevision(scribe, 'container', container, lot.lot.entityId),
-        ),
-      ),
-    );
+    if (lot) void dispatch(recordPails(containers, lot.lot.entityId));
   };
   const isDone = lot !== undefined && containers.length > 0 && hasAll(kept, containers);
   return (

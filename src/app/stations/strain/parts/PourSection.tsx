@@ -1,15 +1,15 @@
 import { useMemo, type ReactElement } from 'react';
 import { expectedFlow, pourNow, type ExtractionFile } from '../../../../model';
-import { firstRevision, type Pour } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { type Pour } from '../../../../records';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { allowSound } from '../../../alarm/alarmSound';
-import { closePour, markPour } from '../../../alarm/pourActs';
+import { closePour, markPour, openPour } from '../../../acts/pourActs';
 import { useCommands } from '../../../commands/useCommands';
 import { useNow } from '../../../data/useNow';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { pourEntry } from '../../../forms/line/lineForms';
-import { useDraftForm } from '../../../forms/useDraftForm';
+import { useRecordForm } from '../../../forms/useRecordForm';
 import { durationText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -84,7 +84,6 @@ function OpenPour({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement 
 }
 
 function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }): ReactElement {
-  const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const { content, entityId } = file.extraction;
   const count = file.pours.length;
@@ -102,25 +101,19 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
       ),
     [count, content.pail.kg, preferences],
   );
-  const { form, frame, start, submit, draft } = useDraftForm({
+  const { form, frame, keep } = useRecordForm({
     formKey: `pour:${entityId}:${count}`,
     defaults,
     parse: (typed: typeof defaults) =>
       pourEntry.read(typed, preferences, {
         rest: { openedAt: new Date().toISOString(), expectedKgPerMin, marks: [], closedAt: null },
       }),
+    act: (pour, options) => openPour(pour, entityId, options),
   });
-  const open = submit(async (pour) => {
+  const open = (): void => {
     allowSound();
-    const done = await dispatch(
-      perform(
-        lineWords.gateOpenOn({ label: pour.label }),
-        (scribe) => [firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, entityId)],
-        { draft },
-      ),
-    );
-    if (done.ok) start(defaults);
-  });
+    keep();
+  };
   useCommands([{ id: 'open-gate', title: lineWords.openTheGateOnA(), key: 'g', run: open }]);
   return (
     <FormFrame {...frame} onSubmit={open} label={lineWords.aPailUnderTheGate()}>

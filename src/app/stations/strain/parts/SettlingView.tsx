@@ -2,14 +2,14 @@ import { CalendarPlus } from 'lucide-react';
 import { Suspense, useMemo, type ReactElement } from 'react';
 import { settlingCourse, skimPlan, type SettlingMoment } from '../../../../core';
 import { nextSkim, settlingTask, type LotFile } from '../../../../model';
-import { nextRevision, type SettlingRecord } from '../../../../records';
+import { type SettlingRecord } from '../../../../records';
 import {
-  perform,
   selectPreferences,
   useAppDispatch,
   useAppSelector,
   type ActOptions,
 } from '../../../../store';
+import { endSettling, skim } from '../settlingActs';
 import { spanText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -54,20 +54,8 @@ function rowOf(name: string, { matter }: SettlingMoment): string[] {
 function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   const dispatch = useAppDispatch();
   const unit = unitOf('mass', useAppSelector(selectPreferences));
-  const keep = async (value: number | null, options: ActOptions): Promise<boolean> => {
-    const done = await dispatch(
-      perform(
-        settlingWords.skimmed(),
-        (scribe) => {
-          const skim = { at: scribe.now(), kg: value === null ? null : unit.toBase(value) };
-          const content = { ...settling.content, skims: [...settling.content.skims, skim] };
-          return [nextRevision(scribe, settling, { content, reason: settlingWords.skimmed() })];
-        },
-        options,
-      ),
-    );
-    return done.ok;
-  };
+  const keep = async (value: number | null, options: ActOptions): Promise<boolean> =>
+    (await dispatch(skim(settling, value === null ? null : unit.toBase(value), options))).ok;
   const wrongWith = (value: number): string => {
     const kg = unit.toBase(value);
     return kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsTo();
@@ -138,15 +126,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
     };
     saveFile('skim.ics', calendarText([entry]), 'text/calendar');
   };
-  const end = (): void =>
-    void dispatch(
-      perform(settlingWords.noLongerSettling(), (scribe) => [
-        nextRevision(scribe, settling, {
-          content: { ...content, endedAt: scribe.now() },
-          reason: settlingWords.emptiedOrFilledOn(),
-        }),
-      ]),
-    );
+  const end = (): void => void dispatch(endSettling(settling));
   return (
     <article aria-label={content.name} className="border-t-2 border-ink pt-3">
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -205,10 +185,10 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
           )}
           {content.skims.length > 0 && (
             <ul className="text-lg">
-              {content.skims.map((skim) => (
-                <li key={skim.at}>
-                  {settlingWords.skimmed2({ at: formatWeekTime(skim.at) })}
-                  {skim.kg !== null && `: ${formatQuantity(skim.kg, 'mass', preferences, 2)}`}
+              {content.skims.map((done) => (
+                <li key={done.at}>
+                  {settlingWords.skimmed2({ at: formatWeekTime(done.at) })}
+                  {done.kg !== null && `: ${formatQuantity(done.kg, 'mass', preferences, 2)}`}
                 </li>
               ))}
             </ul>

@@ -1,10 +1,11 @@
 import type { ReactElement } from 'react';
 import { type ExtractionFile } from '../../../../model';
-import { TICKS, firstRevision, nextRevision, type Tick } from '../../../../records';
-import { perform, useAppDispatch } from '../../../../store';
+import { TICKS, type Tick } from '../../../../records';
+import { beginDay, endDay, resumeDay, tickOff, unbeginDay } from '../lineActs';
+import { useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';
-import { isoDay, formatDayTime, formatTime } from '../../../format/dates';
+import { formatDayTime, formatTime } from '../../../format/dates';
 import { TICK_NAMES } from '../../../words/strainWords';
 import { Button } from '../../../ui/Button';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
@@ -42,26 +43,7 @@ export function TickPanel({
   const dispatch = useAppDispatch();
   const { extraction } = file;
   const { content } = extraction;
-  const tick = (what: Tick): void =>
-    void dispatch(
-      perform(TICK_NAMES[what], (scribe) => [
-        firstRevision(scribe, 'line-tick', { what, at: scribe.now() }, extraction.entityId),
-      ]),
-    );
-  const change = (label: string, more: Partial<typeof content>, reason: string): void =>
-    void dispatch(
-      perform(label, (scribe) => [
-        nextRevision(scribe, extraction, { content: { ...content, ...more }, reason }),
-      ]),
-    );
-  const begin = (): void => {
-    const now = new Date();
-    // begun on another day than planned, it is that day's
-    const day = isoDay(now);
-    change(lineWords.theDayHasBegun(), { day, startedAt: now.toISOString() }, lineWords.begun());
-  };
-  const end = (): void =>
-    change(lineWords.theDayIsOver(), { doneAt: new Date().toISOString() }, lineWords.over());
+  const tick = (what: Tick): void => void dispatch(tickOff(extraction, what));
   const isRunning = asked.now.phase === 'under-way';
   useCommands(
     isRunning
@@ -76,7 +58,11 @@ export function TickPanel({
   if (asked.now.phase === 'planned') {
     return (
       <div>
-        <Button tone="ink" className="min-h-16 px-8 text-xl" onClick={begin}>
+        <Button
+          tone="ink"
+          className="min-h-16 px-8 text-xl"
+          onClick={() => void dispatch(beginDay(extraction))}
+        >
           {lineWords.startTheDay()}
         </Button>
         <p className="mt-2 text-lg">{lineWords.thenTickOffEachLoad()}</p>
@@ -87,9 +73,7 @@ export function TickPanel({
     return (
       <p className="flex flex-wrap items-center gap-3 text-lg">
         {lineWords.overSince()} {content.doneAt && formatDayTime(content.doneAt)}.
-        <Button
-          onClick={() => change(lineWords.dayResumed(), { doneAt: null }, lineWords.dayResumed2())}
-        >
+        <Button onClick={() => void dispatch(resumeDay(extraction))}>
           {lineWords.resumeTheDay()}
         </Button>
       </p>
@@ -126,12 +110,10 @@ export function TickPanel({
       )}
       <p className="flex flex-wrap items-center gap-3 text-base">
         {lineWords.begun()} {content.startedAt && formatTime(content.startedAt)}
-        <Button onClick={end}>{lineWords.theDayIsOver()}</Button>
-        <Button
-          onClick={() =>
-            change(lineWords.notStartedAfterAll(), { startedAt: null }, lineWords.startedTooEarly())
-          }
-        >
+        <Button onClick={() => void dispatch(endDay(extraction))}>
+          {lineWords.theDayIsOver()}
+        </Button>
+        <Button onClick={() => void dispatch(unbeginDay(extraction))}>
           {lineWords.notStartedAfterAll()}
         </Button>
       </p>

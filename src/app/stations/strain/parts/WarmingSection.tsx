@@ -1,7 +1,7 @@
 import { useState, type ReactElement } from 'react';
 import { type LotFile, type LotHeat } from '../../../../model';
-import { firstRevision } from '../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { recordWarming } from '../settlingActs';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -14,7 +14,6 @@ import {
   type PlanTried,
   type WarmedVessel,
 } from '../warmingPlans';
-import { inUnits } from '../../../words/keepersUnits';
 import { settlingWords } from '../../../words/english/settling';
 
 /** Honey that stood in an ordinary room [°C]. */
@@ -111,29 +110,8 @@ export function WarmingSection(props: WarmingSectionProps): ReactElement {
   const cost = ({ alone }: PlanOutcome): number => alone.spentShare.likely;
   const change = (at: 0 | 1) => (more: Partial<PlanTried>) =>
     setPlans(([a, b]) => (at === 0 ? [{ ...a, ...more }, b] : [a, { ...b, ...more }]));
-  const keep =
-    ({ history }: PlanOutcome, plan: PlanTried) =>
-    (): void =>
-      void dispatch(
-        perform(settlingWords.warmingRecorded(), (scribe) => [
-          firstRevision(
-            scribe,
-            'heat-spell',
-            {
-              occasion,
-              source: 'plan',
-              startedAt: scribe.now(),
-              spells: history.map((each) => ({ ...each })),
-              remark: settlingWords.daysAt({
-                name: WARMED_VESSELS[vessel].name(),
-                days: plan.days,
-                temperature: inUnits(plan.cabinetC, 'temperature', 0),
-              }),
-            },
-            file.lot.entityId,
-          ),
-        ]),
-      );
+  const keep = (outcome: PlanOutcome, plan: PlanTried) => (): void =>
+    void dispatch(recordWarming({ plan, outcome, vessel, occasion }, file.lot.entityId));
   return (
     <SheetSection id="warming" title={settlingWords.twoWaysToWarm()}>
       <div className="mb-4 grid gap-4 sm:grid-cols-2">

@@ -1,7 +1,8 @@
 import { type ReactElement } from 'react';
 import { type LotFile, type LotHeat } from '../../../../model';
 import { type HeatSpell } from '../../../../records';
-import { revise, selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
+import { removeSpell } from '../settlingActs';
+import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { spanText } from '../../../format/clock';
 import { OCCASION_NAMES } from '../../../words/strainWords';
 import { formatQuantity } from '../../../format/units';
@@ -27,13 +28,7 @@ interface SpellActProps {
 function SpellAct({ spell, onEdit }: SpellActProps): ReactElement {
   const dispatch = useAppDispatch();
   const isTyped = spell.content.source === 'typed';
-  const remove = (): void =>
-    void dispatch(
-      revise(settlingWords.spellRemoved(), spell, {
-        withdrawn: true,
-        reason: commonWords.removed(),
-      }),
-    );
+  const remove = (): void => void dispatch(removeSpell(spell));
   return (
     <Button tone="quiet" className="px-0!" onClick={() => (isTyped ? onEdit(spell) : remove())}>
       {isTyped ? commonWords.change() : commonWords.remove()}

@@ -1,8 +1,9 @@
+import { removeLog } from '../airActs';
 import { Suspense, useMemo, useState, type ReactElement } from 'react';
 import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from '../../../../core';
 import { seriesOf, type RoomFile } from '../../../../model';
 import { type AirLog } from '../../../../records';
-import { revise, useAppDispatch } from '../../../../store';
+import { useAppDispatch } from '../../../../store';
 import { formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -35,10 +36,7 @@ function LogRow({ log }: { log: AirLog }): ReactElement {
   const gaps = logGaps(series);
   const spikes = logSpikes(series);
   const last = content.minutes[content.minutes.length - 1] ?? 0;
-  const remove = () =>
-    dispatch(
-      revise(roomWords.logRemoved(), log, { withdrawn: true, reason: commonWords.removed() }),
-    );
+  const remove = () => dispatch(removeLog(log));
   return (
     <li className="flex flex-wrap items-start gap-x-4 py-2">
       <div className="grow basis-64 text-base">

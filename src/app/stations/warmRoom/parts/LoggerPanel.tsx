@@ -1,7 +1,6 @@
+import { saveHeard } from '../airActs';
 import type { ReactElement } from 'react';
-import { firstRevision, type AirLogContent } from '../../../../records';
 import {
-  perform,
   selectPreferences,
   selectWorkspace,
   useAppDispatch,
@@ -11,22 +10,6 @@ import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { useLogger, type LoggerView } from '../useLogger';
 import { roomWords } from '../../../words/english/room';
-
-const MINUTE_MS = 60_000;
-
-/** What was heard as a log that ends now. */
-function logOf({ entries }: LoggerView): AirLogContent {
-  const last = entries[entries.length - 1]?.minutes ?? 0;
-  return {
-    place: 'inside',
-    source: 'stand-in',
-    startedAt: new Date(Date.now() - last * MINUTE_MS).toISOString(),
-    minutes: entries.map((entry) => entry.minutes),
-    temperatureC: entries.map((entry) => entry.temperatureC),
-    relativeHumidity: entries.map((entry) => entry.relativeHumidity),
-    remark: '',
-  };
-}
 
 const STATES: Readonly<Record<LoggerView['state'], string>> = {
   off: '',
@@ -46,10 +29,7 @@ export function LoggerPanel({ roomId }: { roomId: string }): ReactElement {
   const running = logger.state === 'open' || logger.state === 'connecting';
   const keep = async (): Promise<void> => {
     logger.stop();
-    const label = roomWords.entriesOfSampleDataSaved({ entries: logger.entries.length });
-    await dispatch(
-      perform(label, (scribe) => [firstRevision(scribe, 'air-log', logOf(logger), roomId)]),
-    );
+    await dispatch(saveHeard(logger.entries, roomId));
   };
   return (
     <div

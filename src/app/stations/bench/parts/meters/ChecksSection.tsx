@@ -1,100 +1,20 @@
 import { useMemo, type ReactElement } from 'react';
-import { offsetSteps, zeroOffset } from '../../../../../core';
+import { offsetSteps } from '../../../../../core';
 import { type Meter } from '../../../../../model';
-import {
-  firstRevision,
-  referenceOf,
-  type ZeroCheckContent,
-  type ZeroCheckRecord,
-} from '../../../../../records';
-import { perform, selectPreferences, useAppDispatch, useAppSelector } from '../../../../../store';
+import { type ZeroCheckRecord } from '../../../../../records';
+import { selectPreferences, useAppSelector } from '../../../../../store';
 import { useEditing } from '../../../../data/useEditing';
-import { useMoment } from '../../../../data/useMoment';
-import { useDraftForm } from '../../../../forms/useDraftForm';
-import {
-  freshZeroCheck,
-  readZeroCheckForm,
-  zeroCheckEntry,
-  type ZeroCheckForm,
-} from '../../../../forms/bench/zeroCheckForm';
+import { readZeroCheckForm, zeroCheckEntry } from '../../../../forms/bench/zeroCheckForm';
 import { formatMoment } from '../../../../format/dates';
 import { formatDial } from '../../../../format/moisture';
 import { formatQuantity } from '../../../../format/units';
 import { Button } from '../../../../ui/Button';
 import { CorrectSheet } from '../../../../ui/forms/CorrectSheet';
-import { FormFrame } from '../../../../ui/forms/FormFrame';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { REFERENCE_NAMES, ZeroCheckFields } from './ZeroCheckFields';
 import { commonWords } from '../../../../words/english/common';
 import { meterWords } from '../../../../words/english/meter';
-
-/** What the check being typed finds, as soon as it can be read. */
-function Found({ content }: { content: ZeroCheckContent | null }): ReactElement | null {
-  if (!content) return null;
-  const { dialValues, temperatureC, scale } = content;
-  const found = zeroOffset({ reference: referenceOf(content), dialValues, temperatureC }, content);
-  const size = Math.abs(found.offsetPercent);
-  const side = found.offsetPercent > 0 ? meterWords.tooWet() : meterWords.tooDry();
-  return (
-    <div role="status" className="border-l-4 border-lavender bg-lavender-pale px-4 py-3">
-      <p className="text-3xl font-bold">
-        {size < 0.05 ? meterWords.right() : `${size.toFixed(1)} ${side}`}
-        <span className="text-xl">
-          {' '}
-          {meterWords.points({ standardPercent: (2 * found.standardPercent).toFixed(1) })}
-        </span>
-      </p>
-      <p className="text-lg">
-        {meterWords.atThisTemperatureTheDial()}{' '}
-        <strong>
-          {found.expectedDial === null
-            ? meterWords.moreThanItCan()
-            : formatDial(scale, found.expectedDial)}
-        </strong>
-        .
-      </p>
-      {found.rough && <p className="text-base font-semibold">{meterWords.oliveOilIsARough()}</p>}
-    </div>
-  );
-}
-
-function CheckEntry({ meter }: { meter: Meter }): ReactElement {
-  const dispatch = useAppDispatch();
-  const preferences = useAppSelector(selectPreferences);
-  const takenAt = useMoment();
-  const { content, entityId } = meter.instrument;
-  const context = { preferences, meter: content, takenAt };
-  const defaults = freshZeroCheck(content, meter.checks.at(-1)?.content, preferences);
-  const { parsed, frame, start, submit, draft } = useDraftForm({
-    formKey: `zero-check:${entityId}`,
-    defaults,
-    parse: (typed: ZeroCheckForm) => readZeroCheckForm(typed, context),
-  });
-  const keep = submit(async (check) => {
-    const now = { ...check, takenAt: new Date().toISOString() };
-    const done = await dispatch(
-      perform(
-        meterWords.zeroCheckSaved(),
-        (scribe) => [firstRevision(scribe, 'zero-check', now, entityId)],
-        {
-          draft,
-        },
-      ),
-    );
-    if (done.ok) start(freshZeroCheck(content, now, preferences));
-  });
-  return (
-    <FormFrame {...frame} onSubmit={keep} label={meterWords.checkTheZero()}>
-      <div className="space-y-5">
-        <ZeroCheckFields meter={content} />
-        <Found content={parsed.ok ? parsed.content : null} />
-        <Button type="submit" tone="ink" className="min-h-14">
-          {meterWords.saveThisCheck()}
-        </Button>
-      </div>
-    </FormFrame>
-  );
-}
+import { CheckEntry } from './CheckEntry';
 
 interface CheckRowProps {
   check: ZeroCheckRecord;

@@ -1,14 +1,9 @@
+import { moveFrames } from '../../combActs';
 import { useMemo, useState, type ReactElement } from 'react';
 import { useBoxRecords } from '../../../../../db';
 import { colonyOf, type Book } from '../../../../../model';
-import {
-  current,
-  nextRevision,
-  type AnyRecord,
-  type Box,
-  type Frame,
-} from '../../../../../records';
-import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
+import { current, type AnyRecord, type Box, type Frame } from '../../../../../records';
+import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
 import { Button } from '../../../../ui/Button';
 import { INPUT } from '../../../../ui/classes';
 import type { JudgeTask } from '../../useJudgeFrame';
@@ -23,18 +18,6 @@ function freePlaces(records: readonly AnyRecord[], boxId: string, slots: number)
     ),
   );
   return Array.from({ length: slots }, (_, at) => at + 1).filter((slot) => !taken.has(slot));
-}
-
-/** The frame in another place; where it hung before stays written. */
-function moved(frame: Frame, boxId: string, { slot, day }: { slot: number; day: string }) {
-  const { boxId: from, sinceDay, earlier } = frame.content;
-  return {
-    ...frame.content,
-    boxId,
-    slot,
-    sinceDay: day,
-    earlier: [...earlier, { boxId: from, sinceDay, untilDay: day }],
-  };
 }
 
 /** Where a frame can go: totes first, then the other boxes of its hive. */
@@ -67,18 +50,7 @@ function Move({ task, book, taken }: MoveFoldProps): ReactElement {
   const move = async (frames: readonly Frame[]): Promise<void> => {
     if (!target || frames.length === 0 || frames.length > free.length) return;
     const { day } = task.harvest.content;
-    await dispatch(
-      perform(
-        frameWords.framesMovedTo({ frames: frames.length, label: target.content.label }),
-        (scribe) =>
-          frames.map((one, at) =>
-            nextRevision(scribe, one, {
-              content: moved(one, target.entityId, { slot: free[at] ?? 1, day }),
-              reason: frameWords.movedTo({ label: target.content.label }),
-            }),
-          ),
-      ),
-    );
+    await dispatch(moveFrames(frames, { box: target, free, day }));
   };
   const { frame } = task.place;
   if (!target) {

@@ -1,13 +1,14 @@
+import { saveFramePhoto } from '../../combActs';
 import { Camera } from 'lucide-react';
 import { useRef, useState, type ReactElement } from 'react';
 import { usePhotoRecords } from '../../../../../db';
-import { current, firstRevision, type Photo } from '../../../../../records';
-import { perform, selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
+import { current, type Photo } from '../../../../../records';
+import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
 import { Button } from '../../../../ui/Button';
 import { PhotoPicture } from '../../../../ui/PhotoPicture';
 import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
 import { sideName } from '../../frameDraft';
-import { frameOfTask, type JudgeTask } from '../../useJudgeFrame';
+import { type JudgeTask } from '../../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
 import { frameWords } from '../../../../words/english/frame';
 
@@ -28,22 +29,7 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
   const photos = usePhotos(task.place.frame?.entityId ?? '');
-  const adding = usePhotoAdding((small) =>
-    dispatch(
-      perform(
-        frameWords.photographOfSaved({ sideName: sideName(side).toLowerCase() }),
-        (scribe) => {
-          const known = task.place.frame;
-          const frame =
-            known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);
-          const { entityId: harvestId, content } = task.harvest;
-          const photo = { ...small, frameId: frame.entityId, harvestId, side, day: content.day };
-          const record = firstRevision(scribe, 'photo', photo, frame.entityId);
-          return known ? [record] : [frame, record];
-        },
-      ),
-    ),
-  );
+  const adding = usePhotoAdding((small) => dispatch(saveFramePhoto(small, side, task)));
   const choose = (at: 0 | 1) => () => {
     setSide(at);
     input.current?.click();

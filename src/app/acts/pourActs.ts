@@ -1,5 +1,6 @@
-import { nextRevision, firstRevision, type Pour } from '../../records';
-import { perform, type ActOptions } from '../../store';
+import { nextRevision, firstRevision, type Pour, type PourContent } from '../../records';
+import { perform, type ActOptions, type RecordAct } from '../../store';
+import { lineWords } from '../words/english/line';
 import { todayWords } from '../words/english/today';
 
 /**
@@ -11,8 +12,20 @@ function afterLast({ content }: Pour, now: string): string {
   return now > last ? now : new Date(Date.parse(last) + 1).toISOString();
 }
 
+/** A gate is opened on a pail, at this moment. */
+export const openPour = (
+  pour: PourContent,
+  extractionId: string,
+  options: ActOptions = {},
+): RecordAct =>
+  perform(
+    lineWords.gateOpenOn({ label: pour.label }),
+    (scribe) => [firstRevision(scribe, 'pour', { ...pour, openedAt: scribe.now() }, extractionId)],
+    options,
+  );
+
 /** What is in the pail now, read from a scale or a line on it. */
-export const markPour = (pour: Pour, kg: number, options: ActOptions) =>
+export const markPour = (pour: Pour, kg: number, options: ActOptions = {}): RecordAct =>
   perform(
     todayWords.readThePail(),
     (scribe) => {
@@ -24,7 +37,7 @@ export const markPour = (pour: Pour, kg: number, options: ActOptions) =>
   );
 
 /** The gate is shut with the pail full; that is ticked off at the line, too. */
-export const closePour = (pour: Pour) =>
+export const closePour = (pour: Pour): RecordAct =>
   perform(todayWords.isFull({ label: pour.content.label }), (scribe) => {
     const at = afterLast(pour, scribe.now());
     const { fullKg, marks } = pour.content;

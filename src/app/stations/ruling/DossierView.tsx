@@ -1,0 +1,42 @@
+import { ArrowLeft, FileDown, Printer } from 'lucide-react';
+import { type ReactElement } from 'react';
+import { Link } from 'react-router';
+import { LotRule } from '../../lot/LotRule';
+import { Button } from '../../ui/Button';
+import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { DossierHead, DossierPart } from './dossier/DossierPaper';
+import { rulingWords } from '../../words/english/ruling';
+
+import type { useDossierController } from './useDossierController';
+
+/** The lot on paper: decision, evidence, method, uncertainty, rules, signature, seal. */
+export function DossierView(props: ReturnType<typeof useDossierController>): ReactElement {
+  const { answer, content, digest, pdf, print, back } = props;
+  return (
+    <>
+      <div className="flex flex-wrap gap-3 py-5 print:hidden">
+        <Button tone="ink" onClick={pdf.make} disabled={pdf.busy || digest === null}>
+          <FileDown aria-hidden className="size-5" /> {rulingWords.saveAsPdf()}
+        </Button>
+        <Button onClick={print}>
+          <Printer aria-hidden className="size-5" /> {rulingWords.print()}
+        </Button>
+        <Link to={back} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
+          <ArrowLeft aria-hidden className="size-5" /> {rulingWords.backToTheLot()}
+        </Link>
+      </div>
+      <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-white p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
+        <DossierHead head={content.head} />
+        <LotRule answer={answer} />
+        {content.parts.map((part) => (
+          <DossierPart key={part.title} part={part} />
+        ))}
+        <p className="text-base wrap-anywhere">
+          {digest === null
+            ? rulingWords.makingTheDigest()
+            : rulingWords.digestOfEveryRecordBehind({ digest })}
+        </p>
+      </article>
+    </>
+  );
+}

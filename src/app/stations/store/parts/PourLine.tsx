@@ -1,0 +1,97 @@
+import { pourInto, takePourBack } from '../storeActs';
+import type { TankToPour } from '../usePouringController';
+import { useState, type ReactElement } from 'react';
+import { type Blend } from '../../../../records';
+import {
+  selectPreferences,
+  useAppDispatch,
+  useAppSelector,
+  type ActOptions,
+} from '../../../../store';
+import { useDraftText } from '../../../forms/useDraftText';
+import { formatQuantity, unitOf } from '../../../format/units';
+import { Button } from '../../../ui/Button';
+import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
+import { storeWords } from '../../../words/english/store';
+
+interface PourLineProps {
+  blend: Blend;
+  tank: number;
+  pour: TankToPour['pours'][number];
+}
+
+/** One pour: how much of which container, that it was done, or why it must not be. */
+export function PourLine({
+  blend,
+  tank,
+  pour: { line, pour, tick, barred },
+}: PourLineProps): ReactElement {
+  const dispatch = useAppDispatch();
+  const preferences = useAppSelector(selectPreferences);
+  const [asking, setAsking] = useState(false);
+  const formKey = `poured:${blend.entityId}:${tank}:${pour}`;
+  const { begun } = useDraftText(formKey);
+  const unit = unitOf('mass', preferences);
+  const keep = async (massKg: number, options: ActOptions = {}): Promise<boolean> => {
+    const done = await dispatch(pourInto({ blend, tank, pour }, massKg, options));
+    if (done.ok) setAsking(false);
+    return done.ok;
+  };
+  const untick = (): void => {
+    if (tick) void dispatch(takePourBack(tick, line.label));
+  };
+  return (
+    <li className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+      <span className="w-28 text-2xl font-extrabold">
+        {formatQuantity(line.massKg, 'mass', preferences)}
+      </span>
+      <span className="grow basis-48 text-lg">
+        <strong>{line.label}</strong> {storeWords.ofLot({ lotCode: line.lotCode })}
+        <span className="block text-base">
+          {storeWords.water({ meanPercent: line.meanPercent.toFixed(1) })}
+        </span>
+      </span>
+      {tick ? (
+        <>
+          <span className="text-lg font-bold">
+            {storeWords.poured2({
+              massKg: formatQuantity(tick.content.massKg, 'mass', preferences),
+            })}
+          </span>
+          <Button tone="quiet" onClick={untick}>
+            {storeWords.takeBack()}
+            <span className="sr-only"> {line.label}</span>
+          </Button>
+        </>
+      ) : barred !== null ? (
+        <span role="note" className="basis-full border-l-8 border-ink pl-3 text-lg font-bold">
+          {storeWords.doNotPourIt({ barred })}
+        </span>
+      ) : (
+        <>
+          <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
+            {storeWords.poured3()}
+            <span className="sr-only"> {line.label}</span>
+          </Button>
+          <Button tone="quiet" onClick={() => setAsking(!asking)}>
+            {storeWords.anotherWeight()}
+            <span className="sr-only"> {storeWords.ofLabel({ label: line.label })}</span>
+          </Button>
+        </>
+      )}
+      {(asking || begun) && !tick && barred === null && (
+        <div className="basis-full">
+          <OneNumberForm
+            formKey={formKey}
+            label={storeWords.weightOnTheScale({ name: unit.name })}
+            button={storeWords.poured3()}
+            wrongWith={(value) =>
+              value >= 0 && unit.toBase(value) < 100_000 ? '' : storeWords.typeAWeightOrMore()
+            }
+            onKeep={async (value, options) => value !== null && keep(unit.toBase(value), options)}
+          />
+        </div>
+      )}
+    </li>
+  );
+}

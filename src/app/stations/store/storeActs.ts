@@ -1,0 +1,92 @@
+import {
+  entryRevision,
+  firstRevision,
+  type Blend,
+  type BlendContent,
+  type BlendTick,
+  type CallBackEnd,
+  type LabelDesign,
+  type LabelDesignContent,
+} from '../../../records';
+import type { LotFile, StoredLot } from '../../../model';
+import { perform, type ActOptions, type RecordAct } from '../../../store';
+import { removeRecord } from '../../acts/removeRecord';
+import { lookedRecords } from '../../data/watchList';
+import { CALL_BACK_NAMES } from '../../words/storeWords';
+import { blendWords } from '../../words/english/blend';
+import { jarsWords } from '../../words/english/jars';
+import { storeWords } from '../../words/english/store';
+import { blendedLotRecords } from './blendedLot';
+
+export const keepBlend = (content: BlendContent, options: ActOptions = {}): RecordAct =>
+  perform(
+    blendWords.plannedABlend(),
+    (scribe) => [firstRevision(scribe, 'blend', content)],
+    options,
+  );
+
+/** A line of the pouring list: of which blend, which tank, which pour. */
+export interface PourPlace {
+  readonly blend: Blend;
+  readonly tank: number;
+  readonly pour: number;
+}
+
+/** So much of a container went into a tank. */
+export const pourInto = (
+  { blend, tank, pour }: PourPlace,
+  massKg: number,
+  options: ActOptions = {},
+): RecordAct =>
+  perform(
+    storeWords.poured({ label: blend.content.tanks[tank]?.pours[pour]?.label ?? '' }),
+    (scribe) => [
+      firstRevision(scribe, 'blend-tick', { tank, pour, massKg, at: scribe.now() }, blend.entityId),
+    ],
+    options,
+  );
+
+export const takePourBack = (tick: BlendTick, label: string): RecordAct =>
+  removeRecord(storeWords.tookBack({ label }), tick, { reason: storeWords.notPouredAfterAll() });
+
+/** A tank that is poured becomes a lot of its own. */
+export const makeBlendedLot = (
+  blend: Blend,
+  tank: { readonly at: number; readonly pouredKg: number; readonly files: readonly LotFile[] },
+): RecordAct =>
+  perform(storeWords.madeTheLotOf({ label: blend.content.tanks[tank.at]?.label ?? '' }), (scribe) =>
+    blendedLotRecords(scribe, blend, tank),
+  );
+
+/** @param former - the version that the label was begun from; null for a new one */
+export const saveLabel = (
+  content: LabelDesignContent,
+  former: LabelDesign | null,
+  options: ActOptions = {},
+): RecordAct =>
+  perform(
+    jarsWords.labelSaved(),
+    (scribe) => [entryRevision(scribe, { kind: 'label-design', former }, content)],
+    options,
+  );
+
+interface CalledBack {
+  readonly jarMoveId: string;
+  readonly done: CallBackEnd;
+  /** how many jars, and with whom */
+  readonly jars: number;
+  readonly who: string;
+}
+
+/** What became of jars that were out of the house when their honey was blocked. */
+export const endCallBack = ({ jarMoveId, done, jars, who }: CalledBack, lotId: string): RecordAct =>
+  perform(
+    `${storeWords.jars2({ jars })}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
+    (scribe) => [
+      firstRevision(scribe, 'call-back', { jarMoveId, done, at: scribe.now(), remark: '' }, lotId),
+    ],
+  );
+
+/** Every container of a lot was looked at, and all is well. */
+export const allWell = (lot: StoredLot): RecordAct =>
+  perform(storeWords.checkedAllWell3(), (scribe) => lookedRecords(scribe, lot));

@@ -1,0 +1,59 @@
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { selectPreferences, selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
+import { isInStore } from '../../data/watchList';
+import { useStore } from '../../data/useWorkspaceModel';
+import { freshBlend, readBlendForm, type BlendForm } from '../../forms/store/blendForm';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { isoDay } from '../../format/dates';
+import { blendContent } from './blendContent';
+import { blendStore } from './blendContainers';
+import { keepBlend } from './storeActs';
+import { useBlendPlan } from './useBlendPlan';
+
+/** A blend being planned: what is asked, what the solver has found, and keeping the best. */
+export function useBlendController() {
+  const lots = useStore();
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
+  const { search, plan, cancel } = useBlendPlan();
+  const { question } = search;
+  const here = useMemo(() => lots.filter(isInStore), [lots]);
+  const defaults = freshBlend(
+    here.map(({ file }) => file.lot.entityId),
+    preferences,
+  );
+  const { parsed, frame, start, submit, draft } = useDraftForm({
+    formKey: 'blend',
+    defaults,
+    parse: (values: BlendForm) => readBlendForm(values, preferences),
+  });
+  const storeOf = (lotIds: readonly string[]) =>
+    blendStore(here.filter(({ file }) => lotIds.includes(file.lot.entityId)));
+  const ask = submit((settings) => {
+    const { containers, systematicPercent } = storeOf(settings.lotIds);
+    const chosen = here.filter(({ file }) => settings.lotIds.includes(file.lot.entityId));
+    const limitPercent = Math.min(...chosen.map(({ ruling }) => ruling.limitPercent));
+    const { tanks, targetPercent, aim, mixFlows, mixColours, wholeOnly, openingWorthKg } = settings;
+    const asked = { tanks, targetPercent, aim, mixFlows, mixColours, wholeOnly, openingWorthKg };
+    plan({ task: { ...asked, containers, systematicPercent }, limitPercent });
+    return Promise.resolve();
+  });
+  const keep = async (): Promise<void> => {
+    const { best } = search;
+    if (!question || !best || !parsed.ok) return;
+    const content = blendContent(best, {
+      task: question.task,
+      lots: here,
+      name: parsed.content.name,
+      day: isoDay(new Date()),
+    });
+    const done = await dispatch(keepBlend(content, { draft }));
+    if (!done.ok) return;
+    start(defaults);
+    void navigate(`/${workspace}/store/blend/${done.value[0]?.entityId ?? ''}`);
+  };
+  return { lots: here, frame, search, ask, cancel, keep };
+}

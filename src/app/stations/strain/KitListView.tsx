@@ -1,0 +1,49 @@
+import type { ReactElement } from 'react';
+import { Field } from '../../entry/Field';
+import { Fields } from '../../entry/Fields';
+import { kitEntry } from '../../forms/line/kitForm';
+import { FormFrame } from '../../ui/forms/FormFrame';
+import { Columns } from '../../ui/page/Columns';
+import { PageHead } from '../../ui/page/PageHead';
+import { PageLink } from '../../ui/page/PageLink';
+import { StockField } from './parts/StockField';
+import type { useKitListController } from './useKitListController';
+import { commonWords } from '../../words/english/common';
+import { lineWords } from '../../words/english/line';
+
+/** What to order weeks ahead, from the honey expected, less what is there. */
+export function KitListView(props: ReturnType<typeof useKitListController>): ReactElement {
+  const { stock, frame, needs, count } = props;
+  return (
+    <>
+      <PageHead title={lineWords.kitToOrder()}>
+        <PageLink to="strain">{lineWords.strainSettle()}</PageLink>
+      </PageHead>
+      <Columns share="main-last">
+        <FormFrame {...frame} onSubmit={() => undefined} label={lineWords.honeyExpected()}>
+          <div className="space-y-5">
+            <Field of={kitEntry} at="honeyKg" big />
+            <Fields of={kitEntry} at={['plusMinusKg', 'pailKg', 'jarKg', 'jarredShare']} />
+          </div>
+        </FormFrame>
+        {needs ? (
+          <ul
+            aria-label={commonWords.settings()}
+            className="divide-y divide-thread border-y-2 border-ink"
+          >
+            {needs.map((need) => (
+              <StockField
+                key={need.item}
+                need={need}
+                have={stock.get(need.item)?.content.have ?? null}
+                onKeep={(have, options) => count(need.item, have, options)}
+              />
+            ))}
+          </ul>
+        ) : (
+          <p className="text-xl">{lineWords.correctWhatIsMarkedAnd()}</p>
+        )}
+      </Columns>
+    </>
+  );
+}

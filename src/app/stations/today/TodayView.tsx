@@ -1,0 +1,61 @@
+import { PageHead } from '../../ui/page/PageHead';
+import { ToCorrect } from '../../repair/ToCorrect';
+import { DueList } from './DueList';
+import type { useTodayController } from './useTodayController';
+import type { ReactElement } from 'react';
+import { Link } from 'react-router';
+import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { LotRow } from './LotRow';
+import { type RuledLot } from '../../../model';
+import { todayWords } from '../../words/english/today';
+
+interface GroupProps {
+  id: string;
+  title: string;
+  lots: readonly RuledLot[];
+}
+
+function Group({ id, title, lots }: GroupProps): ReactElement | null {
+  if (lots.length === 0) return null;
+  return (
+    <section aria-labelledby={id} className="mt-8">
+      <h2 id={id} className="text-2xl font-bold">
+        {title} ({lots.length})
+      </h2>
+      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+        {lots.map((lot) => (
+          <LotRow key={lot.file.lot.entityId} lot={lot} />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function Empty({ workspace }: { workspace: string }): ReactElement {
+  return (
+    <div className="mt-8 max-w-xl">
+      <p className="text-2xl leading-snug">{todayWords.noHoneyHereYetStart()}</p>
+      <Link
+        to={`/${workspace}/lots/new`}
+        className={`${BUTTON_BASE} ${BUTTON_TONES.ink} mt-5 min-h-14 text-lg`}
+      >
+        {todayWords.startALot()}
+      </Link>
+    </div>
+  );
+}
+
+/** What waits at every station, then all lots, those that wait for a decision first. */
+export function TodayView(props: ReturnType<typeof useTodayController>): ReactElement {
+  const { workspace, isEmpty, unruled, due, nowMs, open, signed } = props;
+  return (
+    <>
+      <PageHead title={todayWords.today()} />
+      <ToCorrect unruled={unruled} />
+      <DueList items={due} nowMs={nowMs} />
+      {isEmpty && <Empty workspace={workspace} />}
+      <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
+      <Group id="signed" title={todayWords.signed2()} lots={signed} />
+    </>
+  );
+}

@@ -1,0 +1,37 @@
+import { bySeverity } from '../../../model';
+import { selectWorkspace, useAppSelector } from '../../../store';
+import { useMoment } from '../../data/useMoment';
+import { useLedger, useRuledLots } from '../../data/useWorkspaceModel';
+import { useHivesDue } from './useHivesDue';
+import { useLineDue } from './useLineDue';
+import { useMetersDue } from './useMetersDue';
+import { useRivalsDue } from './useRivalsDue';
+import { useRoomsDue } from './useRoomsDue';
+import { useNotesDue, useStoreDue } from './useStoreDue';
+
+/** What waits at every station, and all lots, those that wait for a decision first. */
+export function useTodayController() {
+  const workspace = useAppSelector(selectWorkspace);
+  const { files } = useLedger();
+  const { ruled, unruled } = useRuledLots();
+  const moment = useMoment();
+  const nowMs = Date.parse(moment);
+  const due = [
+    ...useHivesDue(),
+    ...useRoomsDue(nowMs),
+    ...useLineDue(nowMs),
+    ...useMetersDue(moment),
+    ...useStoreDue(nowMs),
+    ...useNotesDue(nowMs),
+    ...useRivalsDue(),
+  ];
+  return {
+    workspace,
+    isEmpty: files.length === 0,
+    unruled,
+    due,
+    nowMs,
+    open: ruled.filter((lot) => !lot.settled).sort(bySeverity),
+    signed: ruled.filter((lot) => lot.settled),
+  };
+}

@@ -1,0 +1,96 @@
+import { Columns } from '../../ui/page/Columns';
+import { EmptyNote } from '../../ui/page/EmptyNote';
+import { PageHead } from '../../ui/page/PageHead';
+import type { useRoomController } from './useRoomController';
+import { type ReactElement } from 'react';
+import type { RoomFile } from '../../../model';
+import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/page/PageLink';
+import { AdviceSection } from './parts/AdviceSection';
+import { AirSection } from './parts/AirSection';
+import { EarlierBatches } from './parts/EarlierBatches';
+import { PlanSection } from './parts/PlanSection';
+import { BatchSheet, CheckSheet } from './parts/RoomSheets';
+import { RoomDetails } from './parts/RoomDetails';
+import { TasksSection } from './parts/TasksSection';
+import { isIn } from './roomQuestion';
+import { commonWords } from '../../words/english/common';
+import { roomWords } from '../../words/english/room';
+import { RoomInside } from './parts/RoomInside';
+
+/** How full the room is. */
+function loadWords({ room, batches }: RoomFile, nowMs: number): string {
+  const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
+  const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
+  return boxes === 0
+    ? roomWords.emptyItHoldsBoxes({ capacityBoxes: room.content.capacityBoxes })
+    : roomWords.ofBoxesInIt({ boxes, capacityBoxes: room.content.capacityBoxes });
+}
+
+/** One room: what is in it, when each batch is dry enough, and what to look after. */
+export function RoomView(props: ReturnType<typeof useRoomController>): ReactElement {
+  const { file, nowMs, asked, forecast, batch, setBatch, checked, setChecked } = props;
+  const plan = <PlanSection file={file} asked={asked} forecast={forecast} />;
+  const air = (
+    <>
+      <AirSection
+        file={file}
+        outlook={forecast.first?.outlook ?? null}
+        draws={forecast.draws}
+        zeroMs={asked.present.zeroMs}
+        nowMs={nowMs}
+      />
+      <EarlierBatches file={file} nowMs={nowMs} onEdit={setBatch} />
+      <RoomDetails file={file} />
+    </>
+  );
+  return (
+    <>
+      <PageHead
+        over={commonWords.warmRoom()}
+        title={file.room.content.name}
+        lead={loadWords(file, nowMs)}
+      >
+        <Button tone="ink" className="min-h-14" onClick={() => setBatch('new')}>
+          {roomWords.loadABatch()}
+        </Button>
+        <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
+      </PageHead>
+      {asked.batches.length > 0 ? (
+        <RoomInside
+          asked={asked}
+          forecast={forecast}
+          nowMs={nowMs}
+          onCheck={(of, check) => setChecked({ batch: of, check: check ?? null })}
+          onEdit={setBatch}
+          below={
+            <>
+              <TasksSection file={file} asked={asked} forecast={forecast} nowMs={nowMs} />
+              {plan}
+            </>
+          }
+          beside={
+            <>
+              <AdviceSection
+                asked={asked}
+                heating={file.room.content.heating}
+                advice={forecast.first?.outlook.advice ?? []}
+              />
+              {air}
+            </>
+          }
+        />
+      ) : (
+        <>
+          <EmptyNote>{roomWords.theRoomIsEmptyLoad()}</EmptyNote>
+          <Columns>
+            {plan}
+            <div className="space-y-8">{air}</div>
+          </Columns>
+        </>
+      )}
+      <BatchSheet file={file} batch={batch} onClose={() => setBatch(null)} />
+      {checked && <CheckSheet {...checked} onClose={() => setChecked(null)} />}
+    </>
+  );
+}

@@ -1,0 +1,57 @@
+import type { FieldValues } from 'react-hook-form';
+import { entryRevision, type ContentOf, type RecordKind, type RecordOf } from '../../../records';
+import { perform, useAppDispatch } from '../../../store';
+import { removeRecord } from '../../acts/removeRecord';
+import type { Parsed } from '../../entry/reader';
+import { useDraftForm } from '../../forms/useDraftForm';
+import { formatsWords } from '../../words/english/formats';
+
+export interface EntryTask<K extends RecordKind, F extends FieldValues> {
+  kind: K;
+  /** the entry to change, null for a new one */
+  record: RecordOf<K> | null;
+  /** "the yard" */
+  what: string;
+  ownerId?: string | undefined;
+  /** tells two forms of one kind and owner apart */
+  formName?: string;
+  formOf: F;
+  parse: (form: F) => Parsed<ContentOf<K>>;
+  onDone: (entityId: string) => void;
+}
+
+/** An entry of the book being added, changed or removed; it is done once that is stored. */
+export function useEntry<K extends RecordKind, F extends FieldValues>(task: EntryTask<K, F>) {
+  const { kind, record, what, ownerId, formName, formOf, parse, onDone } = task;
+  const dispatch = useAppDispatch();
+  const entry = record?.entityId ?? formName ?? 'new';
+  const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
+  const { frame, start, submit, baseOf } = useDraftForm({
+    formKey,
+    defaults: formOf,
+    parse,
+    base: record?.id ?? null,
+  });
+  const close = (entityId: string): void => {
+    start(formOf);
+    onDone(entityId);
+  };
+  const keep = submit(async (content) => {
+    const label = `${record ? formatsWords.changed() : formatsWords.added()} ${what}`;
+    // another tab may have written a version since this was begun
+    const former = record && { ...record, id: baseOf() ?? record.id };
+    const done = await dispatch(
+      perform(label, (scribe) => [entryRevision(scribe, { kind, former, ownerId }, content)], {
+        draft: formKey,
+      }),
+    );
+    if (done.ok) close(done.value[0]?.entityId ?? '');
+  });
+  const remove = async (): Promise<void> => {
+    if (!record) return;
+    const label = formatsWords.removed({ what });
+    const done = await dispatch(removeRecord(label, record, { draft: formKey }));
+    if (done.ok) close(record.entityId);
+  };
+  return { frame, keep, remove };
+}
