@@ -84,6 +84,8 @@ export default defineConfig(
   {
     // These rules compile every file they are given; only here are there components and hooks.
     files: ['src/app/**/*.tsx', 'src/**/use*.ts', 'src/**/hooks.ts'],
+    // (a test hands its hooks to a page that calls them)
+    ignores: ['**/*.test.tsx', 'src/app/test/**'],
     extends: [reactHooks.configs.flat.recommended],
     // The React Compiler is not used; its advice on watch() does not apply.
     rules: { 'react-hooks/incompatible-library': 'off' },

@@ -1,4 +1,4 @@
-import { chooseMeter, noticed, openBench, startBuckets } from './benchHouse';
+import { noticed, openBench, startBuckets } from './benchHouse';
 import { expect, expectAccessible, expectNoSidewaysScroll, test, withoutAtc } from './house';
 
 test('twenty buckets by keyboard in one go', async ({ page }) => {
@@ -97,41 +97,6 @@ test('a row that is wrong says so beside its dial and keeps nothing back', async
   await noticed(page, '3 readings saved');
 });
 
-test('one by one: replicates apart, top and bottom, crystals, a cold prism each say what to do', async ({
-  page,
-}) => {
-  await startBuckets(page, 2);
-  const preview = page.getByRole('status', { name: 'What the dial means' });
-  const keep = page.getByRole('button', { name: 'Save this reading' });
-  await page.keyboard.type('17.4');
-  await page.getByLabel('Temperature of meter and honey').fill('20');
-  await keep.click();
-  await page.getByRole('radio', { name: 'Bucket 1, 17.4 %' }).click();
-  await page.getByLabel('The dial shows').fill('19.2');
-  await expect(preview).toContainText('2 readings of this sample are 1.8 apart');
-  await page.getByLabel('The dial shows').fill('17.6');
-  await expect(preview).not.toContainText('apart');
-  await page.getByLabel('Honey, if different from the meter').fill('31');
-  await expect(preview).toContainText('Honey and prism are more than 2 °C apart');
-  await page.getByLabel('Honey, if different from the meter').fill('');
-  await page.getByRole('radio', { name: 'Top' }).click();
-  await keep.click();
-  await page.getByRole('radio', { name: /^Bucket 1,/ }).click();
-  await page.getByRole('radio', { name: 'Bottom' }).click();
-  await page.getByLabel('The dial shows').fill('16.6');
-  await expect(preview).toContainText('1.0 between top and bottom');
-  await page.getByLabel('The honey is').selectOption({ label: 'With crystals' });
-  await expect(page.getByText(/Warm a closed jar of it in water of at most 50 °C/)).toBeVisible();
-  await keep.click();
-  await expect(
-    page.getByText(/liquefy it in a closed jar, let it cool, then read again/).first(),
-  ).toBeVisible();
-  await page.getByRole('link', { name: 'The lot', exact: true }).click();
-  await expect(
-    page.getByText(/Left out of the figure: 1 reading of honey with crystals/),
-  ).toBeVisible();
-});
-
 test('on a phone, with a thumb: choose the bucket, type, keep', async ({ browser }) => {
   const phone = await browser.newContext({
     viewport: { width: 390, height: 844 },
@@ -181,32 +146,4 @@ test('a plan is fixed before looking, and says something only when it is complet
   await expect(plan.getByRole('status')).toHaveText('Complete: the plan holds.');
   await page.getByRole('link', { name: 'The lot', exact: true }).click();
   await expect(page.getByText(/The plan holds: at least 90 % of the containers/)).toBeVisible();
-});
-
-test('a suspicious bucket is judged by itself', async ({ page }) => {
-  await startBuckets(page, 2);
-  await page.keyboard.type('17');
-  await page.keyboard.press('Enter');
-  await page.getByRole('radio', { name: /^Bucket 2,/ }).click();
-  await page.getByRole('button', { name: 'Keep this one apart?' }).click();
-  await page.getByRole('button', { name: 'Last of the extractor' }).click();
-  await expect(
-    page.getByRole('radio', { name: /Bucket 2, kept apart: last of the extractor/ }),
-  ).toBeVisible();
-  await page.getByLabel('The dial shows').fill('22.4');
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText('17.0');
-  await page.getByRole('link', { name: 'The lot', exact: true }).click();
-  await expect(page.getByText(/Bucket 2, judged by itself, measures 22.4/)).toBeVisible();
-});
-
-test('the parts of the ± are told one by one', async ({ page }) => {
-  await openBench(page, /twenty buckets/);
-  const zero = page.getByRole('button', { name: /Zero of the meter/ });
-  await zero.click();
-  await expect(page.getByText(/averaging does not remove it/)).toBeVisible();
-  await zero.press('Enter');
-  await expect(page.getByText(/averaging does not remove it/)).toHaveCount(0);
-  await chooseMeter(page, 'Another meter');
-  await expect(page.getByRole('radiogroup', { name: 'Scale of the dial' })).toBeVisible();
 });

@@ -36,28 +36,6 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
 });
 
-test('schools side by side disagree on the same frames; another one can judge; own ones are saved', async ({
-  page,
-}) => {
-  await openDay(page);
-  const schools = page.getByRole('region', { name: 'Other rules on the same frames' });
-  const row = (name: string) =>
-    schools.getByRole('listitem').filter({ has: page.getByRole('heading', { name, exact: true }) });
-  await expect(row('Full capping')).toContainText('4 frames');
-  await expect(row('Four fifths')).toContainText('15 frames');
-  await expect(row('Early and dry')).toContainText('to dry');
-  await row('Full capping').getByRole('button', { name: 'Use this rule' }).click();
-  await expect(row('Full capping')).toContainText('In use today');
-  await expect(page.getByText('frames taken, of 30 judged')).toBeVisible();
-  await row('Four fifths').getByRole('button', { name: 'Own version' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('Ours, nine tenths');
-  await page.getByLabel('Capped share asked for').fill('90');
-  await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(row('Ours, nine tenths')).toBeVisible();
-  await page.keyboard.press('u');
-  await expect(row('Ours, nine tenths')).toHaveCount(0);
-});
-
 test('lots from frames: by rule, one frame sent elsewhere by hand, and each ruled on by its frames', async ({
   page,
 }) => {
@@ -96,17 +74,6 @@ test('lots from frames: by rule, one frame sent elsewhere by hand, and each rule
   await page.goBack();
   await page.keyboard.press('u');
   await expect(page.getByRole('link', { name: /Sea lavender, light/ })).toHaveCount(0);
-});
-
-test('frames move into a tote and keep their hive', async ({ page }) => {
-  await openBox(page, 'Hive 21');
-  await page.getByText('Move to a tote or another box').click();
-  await page.getByRole('button', { name: 'Move all 8 you are taking' }).click();
-  await expect(page.locator('.verdict-bar')).toContainText('8 frames moved to Tote A');
-  await expect(mark(page, 3)).toHaveAccessibleName('Frame 3, not judged');
-  await page.getByRole('link', { name: /Back to Marsh/ }).click();
-  await page.getByRole('link', { name: 'Make lots' }).click();
-  await expect(page.getByText('Hive 21, Box 1, frame 3')).toBeVisible();
 });
 
 test('a photograph is made small, and what the camera wrote into it is gone', async ({ page }) => {

@@ -1,11 +1,4 @@
-import {
-  expect,
-  expectAccessible,
-  expectNoSidewaysScroll,
-  openDemoLot,
-  outcome,
-  test,
-} from './house';
+import { expect, expectAccessible, expectNoSidewaysScroll, openDemoLot, test } from './house';
 
 test('from the door into the demo season to a signed ruling', async ({ page }) => {
   await page.goto('/');
@@ -17,52 +10,6 @@ test('from the door into the demo season to a signed ruling', async ({ page }) =
   await page.getByLabel('Your initials').fill('DM');
   await page.getByRole('button', { name: 'Sign', exact: true }).click();
   await expect(page.getByText(/Signed by DM/).first()).toBeVisible();
-});
-
-test('deciding otherwise than the rules takes a reason, which stays', async ({ page }) => {
-  await openDemoLot(page, 'Bean field, first day');
-  await expect(outcome(page)).toHaveText('Check the zero of the meter');
-  await page.getByRole('button', { name: 'Sign this ruling' }).click();
-  await page.getByLabel('Your initials').fill('DM');
-  await page.getByRole('dialog').getByRole('radio', { name: 'Accept', exact: true }).click();
-  await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText('Say why you decide differently from the rules.')).toBeVisible();
-  await page.getByLabel('Why you decide differently').fill('For our own kitchen');
-  await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText(/against the rules: For our own kitchen/)).toBeVisible();
-});
-
-test('new evidence makes a signed ruling out of date', async ({ page }) => {
-  await openDemoLot(page, 'Borage, east field');
-  await expect(page.getByText(/Signed by HH/)).toBeVisible();
-  await page.keyboard.type('17.0');
-  await page
-    .getByLabel('Meter', { exact: true })
-    .selectOption({ label: 'House hand refractometer' });
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  await expect(
-    page.getByText('The evidence has changed since: check it and sign again.'),
-  ).toBeVisible();
-});
-
-const LOTS = [
-  ['Borage, east field', 'Accept'],
-  ['Bean field, second day', 'Accept, but'],
-  ['Sea lavender, outer marsh', 'Accept on its capping, but look again by'],
-  ['Marsh, after the rain', 'Over the limit'],
-  ['Last of the extractor', 'Set one vessel aside: over the limit'],
-  ['Ling from the moor', 'Measure more'],
-  ['Field yard, clover boxes', 'Blocked for every use'],
-] as const;
-
-test('each lot of the demo has the decision that it was made for', async ({ page }) => {
-  // One season is enough for all lots; to open it anew for each costs seconds.
-  for (const [name, decision] of LOTS) {
-    await test.step(`${name}: ${decision}`, async () => {
-      await openDemoLot(page, name);
-      await expect(outcome(page)).toContainText(decision);
-    });
-  }
 });
 
 const PAGES = [

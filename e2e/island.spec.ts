@@ -1,4 +1,4 @@
-import { expect, openDemoLot, outcome, startOwnLot, test, withoutAtc } from './house';
+import { expect, openDemoLot, startOwnLot, test, withoutAtc } from './house';
 
 test('in °F, pounds and gallons from end to end', async ({ page }) => {
   await page.goto('/mine/kit');
@@ -25,58 +25,6 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: 'at 77.0 °F' })).toBeVisible();
   await expect(page.getByText(/Stored at 60 °F/)).toBeVisible();
-});
-
-test('a fill height gives the mass, with what it may be off by', async ({ page }) => {
-  await page.goto('/mine/lots/new');
-  await page.getByRole('radio', { name: 'By fill height' }).click();
-  await page.getByLabel('Inner diameter').fill('30');
-  await page.getByLabel('Fill height').fill('20');
-  await page.getByRole('button', { name: 'Another kind' }).click();
-  await page.getByRole('group', { name: 'Containers 2' }).getByLabel('Kind').selectOption('drum');
-  await expect(page.getByRole('group', { name: 'Containers 2' }).getByLabel('Label')).toHaveValue(
-    'Drum',
-  );
-  await page.getByRole('button', { name: 'Start this lot' }).click();
-  // π·15²·20 cm³ of about 18.5 % honey
-  await expect(page.getByText(/Together 19\.9 ± 1\.0 kg/)).toBeVisible();
-  await expect(page.getByRole('region', { name: 'Containers' })).toContainText('1 × Drum');
-});
-
-test('signs of fermentation outrank a dry reading, with the caution', async ({ page }) => {
-  await openDemoLot(page, 'Borage, east field');
-  await expect(outcome(page)).toHaveText('Accept');
-  await page.getByRole('button', { name: 'Details' }).click();
-  await page.getByLabel('Foam that comes back').click();
-  await page.getByRole('dialog').getByLabel('Why').fill('Seen this morning');
-  await page.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(outcome(page)).toHaveText('Do not jar or sell: it is fermenting');
-  await expect(page.getByText(/never heat it in a closed jar/)).toBeVisible();
-  await expect(
-    page.getByText('The evidence has changed since: check it and sign again.'),
-  ).toBeVisible();
-});
-
-test('several vessels: each next reading is offered the next untested one', async ({ page }) => {
-  await startOwnLot(page);
-  await page.getByRole('button', { name: /Correct Bucket/ }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('How many').fill('3');
-  await sheet.getByLabel('Why').fill('More is known now');
-  await sheet.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(page.getByRole('region', { name: 'Containers' })).toContainText('3 × Bucket');
-  const from = page.getByLabel('Taken from');
-  for (const vessel of ['Bucket 1', 'Bucket 2', 'Bucket 3']) {
-    await expect(from.locator('option:checked')).toHaveText(vessel);
-    await page.getByLabel('The dial shows').fill('17.0');
-    await page.getByLabel('Temperature of meter and honey').fill('20');
-    await page.getByRole('button', { name: 'Save this reading' }).click();
-    await expect(
-      page.getByRole('listitem').filter({ hasText: `${vessel} · dial 17.0 %` }),
-    ).toBeVisible();
-  }
-  await page.getByText(/^History/).click();
-  await expect(page.getByText(/3 × Bucket changed/)).toBeVisible();
 });
 
 test('the demo season can be started anew, and own records are never touched by it', async ({

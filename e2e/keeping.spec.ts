@@ -1,4 +1,4 @@
-import { expect, openDemoLot, outcome, startOwnLot, test } from './house';
+import { expect, startOwnLot, test } from './house';
 
 test('a reload in the middle of a reading loses nothing', async ({ page }) => {
   await startOwnLot(page);
@@ -65,32 +65,4 @@ test('undo and redo, by button and key, also after a reload', async ({ page }) =
   await page.keyboard.press('u');
   await expect(row).toHaveCount(0);
   await expect(page.getByText(/^History/)).toContainText('(');
-});
-
-test('a correction takes a reason, changes the answer, and leaves the former entry in the history', async ({
-  page,
-}) => {
-  await openDemoLot(page, 'Marsh, after the rain');
-  await page.getByRole('button', { name: /Correct reading 21.4/ }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('The dial shows').fill('17.4');
-  await sheet.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(sheet.getByText('Say briefly why')).toBeVisible();
-  await sheet.getByLabel('Why').fill('Typing slip');
-  await sheet.getByRole('button', { name: 'Save the correction' }).click();
-  await expect(page.getByRole('listitem').filter({ hasText: 'dial 17.4 %' })).toBeVisible();
-  await page.getByText(/^History/).click();
-  await expect(page.getByText(/Reading: dial 21.4 % entered/)).toBeVisible();
-  await expect(page.getByText(/Reading: dial 17.4 % changed.*Typing slip/)).toBeVisible();
-});
-
-test('removing a lot leaves a way back', async ({ page }) => {
-  await startOwnLot(page);
-  await page.getByRole('button', { name: 'Details' }).click();
-  await page.getByRole('button', { name: 'Remove this lot' }).click();
-  await expect(
-    page.getByRole('heading', { name: 'There is nothing at this address' }),
-  ).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
-  await expect(outcome(page)).toBeVisible();
 });

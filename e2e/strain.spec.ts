@@ -1,5 +1,4 @@
-import type { Page } from '@playwright/test';
-import { expect, expectAccessible, expectNoSidewaysScroll, startOwnLot, test } from './house';
+import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
 import { MORNING, doneAt, planDay } from './lineHouse';
 
 test('plan, wrong input, start, tick off, late, and the plan follows', async ({ page }) => {
@@ -70,32 +69,6 @@ test('plan, wrong input, start, tick off, late, and the plan follows', async ({ 
   await expect(page.getByText(/Over since/)).toBeVisible();
 });
 
-test('the containers suggested are those that are made', async ({ page }) => {
-  await startOwnLot(page);
-  await planDay(page, { frames: '25', lot: await ownLotName(page) });
-  const pails = page.getByRole('list', { name: 'Pails of this day' });
-  const suggested = await pails.getByRole('listitem').allInnerTexts();
-  const [, count, kg] = /^(\d+) pails?\s+([\d.]+) kg/.exec(suggested[0]!) ?? [];
-  const [, lastKg] = /1 last pail[\s\S]*?([\d.]+) kg/.exec(suggested[1]!) ?? [];
-  await page.getByRole('button', { name: /Record them for/ }).click();
-  await expect(page.getByText('Recorded with the lot.')).toBeVisible();
-  await page.getByRole('link', { name: 'The lot', exact: true }).click();
-  const containers = page.getByRole('region', { name: /^Containers/ });
-  await expect(containers.getByText(new RegExp(`${count} × Pail`))).toBeVisible();
-  await expect(containers.getByText(/Last pail/).first()).toBeVisible();
-  const all = await containers.innerText();
-  expect(all).toMatch(new RegExp(`${kg} (± [0-9.]+ )?kg`));
-  expect(all).toMatch(new RegExp(`${lastKg} (± [0-9.]+ )?kg`));
-  await page.keyboard.press('u');
-  await expect(containers.getByText(/Last pail/)).toHaveCount(0);
-});
-
-/** Name under which a lot just started is offered. */
-async function ownLotName(page: Page): Promise<string> {
-  const heading = await page.getByRole('heading', { level: 1 }).innerText();
-  return heading.replace(/^Lot /, '');
-}
-
 test('a pail under the gate: read, a notice and a sound before it runs over, ticked off', async ({
   page,
 }) => {
@@ -138,90 +111,4 @@ test('a pail under the gate: read, a notice and a sound before it runs over, tic
   await expect(page.getByText(/Last one: Pail 1, shut 09:/)).toBeVisible();
   await page.getByRole('link', { name: 'Strainer' }).click();
   await expect(page.getByText(/By your pail readings this strainer lets/)).toBeVisible();
-});
-
-test('the strainer: faster by what, warm enough by when, and ling goes another way', async ({
-  page,
-}) => {
-  await planDay(page, { frames: '120' });
-  await page.getByRole('link', { name: 'Strainer' }).click();
-  await expect(page.getByText(/kg through 600 µm, then 200 µm/)).toBeVisible();
-  await expect(page.getByText(/Nearly all pollen is smaller than 100 µm/)).toBeVisible();
-  const within = page.getByRole('slider', { name: 'Through within' });
-  await within.focus();
-  await page.keyboard.press('Home');
-  await expect(page.getByText(/Not even at 35 °C/)).toBeVisible();
-  await page.keyboard.press('End');
-  await expect(page.getByText('Warm enough as it is.')).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('link', { name: 'The day' }).click();
-  await page.getByRole('button', { name: 'Change the plan' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByText('Strainer, honey and pails').click();
-  await sheet.getByLabel('Honey at the strainer').fill('37');
-  await sheet.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/Above 35 °C wax softens/)).toBeVisible();
-  await page.getByRole('link', { name: 'Strainer' }).click();
-  await expect(page.getByText(/Wax is soft at this temperature/)).toBeVisible();
-  await expect(page.getByText(/Warm the honey by/)).toHaveCount(0);
-  await page.getByRole('link', { name: 'The day' }).click();
-  await page.getByRole('button', { name: 'Change the plan' }).click();
-  await sheet.getByRole('radio', { name: /Ling/ }).click();
-  await sheet.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/Ling honey is a gel/)).toBeVisible();
-  await page.getByRole('link', { name: 'Strainer' }).click();
-  await expect(page.getByText('Ling honey is not strained like other honey.')).toBeVisible();
-});
-
-test('tools, a frame weighed twice, and the clean-up with its cautions', async ({ page }) => {
-  await planDay(page);
-  await page.getByRole('link', { name: 'Combs and tools' }).click();
-  await page.getByRole('button', { name: 'A tool of your own' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Name', { exact: true }).fill('Wide fork');
-  await sheet.getByLabel('Time for a frame').fill('20');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('row', { name: /Wide fork suits 16 min/ })).toBeVisible();
-  await page.getByRole('button', { name: 'Weigh a frame' }).click();
-  await sheet.getByLabel('Before').fill('2.1');
-  await sheet.getByLabel('After').fill('2.4');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('It cannot weigh more after spinning than before.')).toBeVisible();
-  await sheet.getByLabel('After').fill('0.8');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/spin longer: more is left than need be/)).toBeVisible();
-  await expectAccessible(page);
-
-  await page.getByRole('link', { name: 'Clean up' }).click();
-  await page.getByRole('button', { name: 'One may be sick' }).click();
-  await expect(page.getByRole('heading', { name: /Give wet combs to no colony/ })).toBeVisible();
-  await page.getByRole('button', { name: 'All looked healthy' }).click();
-  await expect(page.getByRole('heading', { name: /Give wet combs back/ })).toBeVisible();
-  await page.getByRole('button', { name: /Bees find nectar now: no/ }).click();
-  await expect(page.getByRole('heading', { name: /Give wet combs back/ })).toBeHidden();
-  await page.keyboard.press('u');
-  await page.getByRole('button', { name: /Other options ?: Give wet combs back/ }).click();
-  await page.getByLabel('How, and why').fill('To the strongest hive, its own is dead');
-  await page.getByRole('button', { name: 'Keep', exact: true }).click();
-  await expect(page.getByText(/Differently: To the strongest hive/)).toBeVisible();
-  await page.getByRole('button', { name: /Done ?: Wash with cold water/ }).click();
-  await expect(page.getByRole('heading', { name: /To do \(3\)/ })).toBeVisible();
-  await expectAccessible(page);
-});
-
-test('kit weeks ahead: what is there is taken off, nonsense is told', async ({ page }) => {
-  await page.goto('/mine/strain/kit-list');
-  await page.getByRole('textbox', { name: 'Honey expected' }).fill('200');
-  await page.getByLabel('Give or take').fill('0');
-  const pails = page.getByRole('listitem').filter({ hasText: 'Pails' }).first();
-  await expect(pails.getByText('+ 16')).toBeVisible();
-  await pails.getByLabel(/There/).fill('many');
-  await pails.getByLabel(/There/).press('Enter');
-  await expect(pails.getByText('Type a whole number, 0 or more.')).toBeVisible();
-  await pails.getByLabel(/There/).fill('10');
-  await pails.getByLabel(/There/).press('Enter');
-  await expect(pails.getByText('+ 6')).toBeVisible();
-  await page.reload();
-  await expect(pails.getByText('+ 6')).toBeVisible();
-  await expectAccessible(page);
 });

@@ -146,23 +146,6 @@ test('what is due stands on Today, and goes into a calendar', async ({ page }) =
   await expect(page.getByRole('heading', { name: 'Boathouse room', level: 1 })).toBeVisible();
 });
 
-test('combs that wait: wrong numbers say so, each kind keeps what was typed', async ({ page }) => {
-  await page.goto('/mine/warm-room/standing');
-  await expect(page.getByText(/It takes up \d+ g of water/)).toBeVisible();
-  await page.getByLabel('Humidity').fill('180');
-  await page.getByLabel('Humidity').blur();
-  await expect(page.getByText('This must be between 0 and 100 % RH.')).toBeVisible();
-  await page.getByLabel('Humidity').fill('30');
-  await expect(page.getByText(/It loses \d+ g of water/)).toBeVisible();
-  await page.getByRole('link', { name: 'Spread out to dry' }).click();
-  await expect(page.getByText(/It stands \d+\.\d cm deep/)).toBeVisible();
-  await page.getByRole('link', { name: 'Combs in a shed' }).click();
-  await expect(page.getByLabel('Humidity')).toHaveValue('30');
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Usual values' }).click();
-  await expect(page.getByLabel('Humidity')).toHaveValue('80');
-});
-
 test('the stand-in logger is heard, and in the demo its air is kept', async ({ page }) => {
   await openBoathouse(page);
   const panel = page.getByRole('group', { name: 'Sample logger data' });
@@ -179,19 +162,6 @@ test('a forecast is stopped, and gone on with', async ({ page }) => {
   await expect(page.getByText(/Stopped early/)).toBeVisible();
   await page.getByRole('button', { name: 'Forecast again' }).click();
   await expect(page.getByText('Forecast complete.')).toBeVisible({ timeout: 60_000 });
-});
-
-test('a burner without a flue is warned of where it is chosen', async ({ page }) => {
-  await page.goto('/mine/warm-room');
-  await page.keyboard.press('w');
-  await page.getByRole('button', { name: 'Add a room' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByRole('radio', { name: 'Burner without a flue' }).click();
-  await expect(sheet.getByRole('alert')).toContainText('carbon monoxide kills');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet.getByText('Give it a name.')).toBeVisible();
-  await sheet.getByLabel('Set to', { exact: true }).fill('60');
-  await expect(sheet.getByText(/This must be between 5 and 45 °C/)).toBeVisible();
 });
 
 test('on a phone: through More into the room, a box weighed, nothing scrolls sideways', async ({

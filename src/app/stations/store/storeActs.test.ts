@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { lotFilesOf } from '../../../model';
-import { type Blend, type BlendTick, type LabelDesign, type RecordOf } from '../../../records';
+import { type Blend, type BlendTick, type LabelDesign, type RecordKind } from '../../../records';
 import { countingScribe, sampleLot } from '../../../records/test/sampleLot';
 import { sampleStore } from '../../../records/test/sampleStore';
 import { actStore } from '../../test/actStore';
@@ -17,8 +17,7 @@ const scribe = countingScribe('store');
 const LOT = sampleLot(scribe);
 const lotId = LOT[0]!.entityId;
 const STORE = sampleStore(scribe, { lotId, containerId: LOT[1]!.entityId });
-const of = <K extends RecordOf<'lot'>['kind'] | string>(kind: K) =>
-  STORE.find((record) => record.kind === kind)!;
+const of = (kind: RecordKind) => STORE.find((record) => record.kind === kind)!;
 const BLEND = of('blend') as Blend;
 
 const bare = (): Promise<Awaited<ReturnType<typeof actStore>>> =>

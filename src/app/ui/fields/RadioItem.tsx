@@ -8,8 +8,12 @@ import type { ComponentProps, FocusEvent, ReactElement } from 'react';
 function chooseByKey(event: FocusEvent<HTMLButtonElement>): void {
   const { currentTarget, relatedTarget } = event;
   const group = currentTarget.closest('[role="radiogroup"]');
-  const isFromWithin = relatedTarget !== null && group?.contains(relatedTarget) === true;
-  if (!isFromWithin || !currentTarget.matches(':focus-visible')) return;
+  // from another choice: what a form puts the focus on, because it is missing, is not chosen by that
+  const isFromChoice =
+    relatedTarget instanceof HTMLElement &&
+    relatedTarget !== group &&
+    group?.contains(relatedTarget) === true;
+  if (!isFromChoice || !currentTarget.matches(':focus-visible')) return;
   currentTarget.click();
   event.preventDefault(); // chosen: the group need not choose again
 }

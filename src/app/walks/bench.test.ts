@@ -1,0 +1,173 @@
+/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+import { expect, expectAccessible, test } from './walk';
+import { openBench, startBuckets, chooseMeter, noticed } from './houses';
+
+const QUALITY = 'Colour, taste, laboratory';
+
+test('a suspicious bucket is judged by itself', async ({ page }) => {
+  await startBuckets(page, 2);
+  await page.keyboard.type('17');
+  await page.keyboard.press('Enter');
+  await page.getByRole('radio', { name: /^Bucket 2,/ }).click();
+  await page.getByRole('button', { name: 'Keep this one apart?' }).click();
+  await page.getByRole('button', { name: 'Last of the extractor' }).click();
+  await expect(
+    page.getByRole('radio', { name: /Bucket 2, kept apart: last of the extractor/ }),
+  ).toBeVisible();
+  await page.getByLabel('The dial shows').fill('22.4');
+  await page.getByRole('button', { name: 'Save this reading' }).click();
+  await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText('17.0');
+  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await expect(page.getByText(/Bucket 2, judged by itself, measures 22.4/)).toBeVisible();
+});
+
+test('the parts of the ± are told one by one', async ({ page }) => {
+  await openBench(page, /twenty buckets/);
+  const zero = page.getByRole('button', { name: /Zero of the meter/ });
+  await zero.click();
+  await expect(page.getByText(/averaging does not remove it/)).toBeVisible();
+  await zero.press('Enter');
+  await expect(page.getByText(/averaging does not remove it/)).toHaveCount(0);
+  await chooseMeter(page, 'Another meter');
+  await expect(page.getByRole('radiogroup', { name: 'Scale of the dial' })).toBeVisible();
+});
+
+test('one by one: replicates apart, top and bottom, crystals, a cold prism each say what to do', async ({
+  page,
+}) => {
+  await startBuckets(page, 2);
+  const preview = page.getByRole('status', { name: 'What the dial means' });
+  const keep = page.getByRole('button', { name: 'Save this reading' });
+  await page.keyboard.type('17.4');
+  await page.getByLabel('Temperature of meter and honey').fill('20');
+  await keep.click();
+  await page.getByRole('radio', { name: 'Bucket 1, 17.4 %' }).click();
+  await page.getByLabel('The dial shows').fill('19.2');
+  await expect(preview).toContainText('2 readings of this sample are 1.8 apart');
+  await page.getByLabel('The dial shows').fill('17.6');
+  await expect(preview).not.toContainText('apart');
+  await page.getByLabel('Honey, if different from the meter').fill('31');
+  await expect(preview).toContainText('Honey and prism are more than 2 °C apart');
+  await page.getByLabel('Honey, if different from the meter').fill('');
+  await page.getByRole('radio', { name: 'Top' }).click();
+  await keep.click();
+  await page.getByRole('radio', { name: /^Bucket 1,/ }).click();
+  await page.getByRole('radio', { name: 'Bottom' }).click();
+  await page.getByLabel('The dial shows').fill('16.6');
+  await expect(preview).toContainText('1.0 between top and bottom');
+  await page.getByLabel('The honey is').selectOption({ label: 'With crystals' });
+  await expect(page.getByText(/Warm a closed jar of it in water of at most 50 °C/)).toBeVisible();
+  await keep.click();
+  await expect(
+    page.getByText(/liquefy it in a closed jar, let it cool, then read again/).first(),
+  ).toBeVisible();
+  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await expect(
+    page.getByText(/Left out of the figure: 1 reading of honey with crystals/),
+  ).toBeVisible();
+});
+
+test('a zero check: wrong input, an offset that is taken off, a jump that flags readings', async ({
+  page,
+}) => {
+  await page.goto('/mine/bench');
+  await page.getByRole('button', { name: 'Add a meter' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('Gate meter');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await page.getByRole('link', { name: /Gate meter/ }).click();
+  const keep = page.getByRole('button', { name: 'Save this check' });
+  await keep.click();
+  await expect(page.getByText('Type what the dial showed.')).toBeVisible();
+  await page.getByLabel('Index at 20 °C on the label').fill('1.33');
+  await page.getByLabel('The dial shows').fill('20.0');
+  await page.getByLabel('Temperature of meter and reference').fill('20');
+  await keep.click();
+  await expect(page.getByText(/This must be between 1.465 and 1.506/)).toBeVisible();
+  await page.getByLabel('Index at 20 °C on the label').fill('1.487');
+  await expect(page.getByText(/At this temperature the dial should show/)).toContainText('19.8 %');
+  await keep.click();
+  await expect(page.getByRole('heading', { name: 'Checks so far (1)' })).toBeVisible();
+  await startBuckets(page, 2);
+  await page.keyboard.type('18');
+  await page.getByLabel('Temperature of meter and honey').fill('20');
+  await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
+    'too wet; that was taken off',
+  );
+  await page.getByRole('button', { name: 'Save this reading' }).click();
+  await noticed(page, /Reading 18.0 % saved/);
+  await page.keyboard.press('Escape');
+  await page.goto('/mine/bench');
+  await page.getByRole('link', { name: /Gate meter/ }).click();
+  await page.getByLabel('The dial shows').fill('21.4');
+  await page.getByLabel('Temperature of meter and reference').fill('20');
+  await keep.click();
+  await expect(page.getByText(/A jump of 1.4 points since the previous check/)).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Readings in doubt (1)' })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByRole('region', { name: 'Readings in doubt' }).getByRole('link').click();
+  await expect(page.getByText(/In doubt: the meter’s zero jumped at the next check/)).toBeVisible();
+});
+
+test('colour in glass stands beside what was guessed in the comb', async ({ page }) => {
+  await openBench(page, /Bean field, second day/, QUALITY);
+  await expect(page.getByText('extra light amber, 47 mm Pfund')).toBeVisible();
+  await expect(page.getByRole('region', { name: /Colour guessed in the comb/ })).toContainText(
+    'lighter in glass: old wax misled the eye',
+  );
+  await page.getByRole('button', { name: 'Read the colour' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('radio', { name: 'Photometer' }).click();
+  await sheet.getByLabel('Absorbance').fill('3');
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  await expect(sheet.getByText(/dilute it further, and note the dilution/)).toBeVisible();
+  await sheet.getByLabel('Absorbance').fill('0,3');
+  await expect(sheet.getByText('That is 73 mm Pfund.')).toBeVisible();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('light amber, 73 mm Pfund')).toBeVisible();
+});
+
+test('a sour smell at the bench diverts the lot; taking it back brings it home', async ({
+  page,
+}) => {
+  await startBuckets(page, 2, QUALITY);
+  await page.getByRole('button', { name: 'Taste it' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'malt', exact: true }).click();
+  await sheet.getByRole('button', { name: 'malt, faint' }).click();
+  await sheet.getByRole('checkbox', { name: 'Sour' }).click();
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  await expect(page.getByText('malt (plain); faults: sour; no foam; clean')).toBeVisible();
+  await page.keyboard.press('l');
+  await expect(page.getByTestId('outcome')).toContainText('Do not jar or sell');
+  await page.keyboard.press('u');
+  await expect(page.getByTestId('outcome')).not.toContainText('Do not jar or sell');
+});
+
+test('a laboratory’s report: wrong input, then it enters the ruling, and a flower’s name is judged', async ({
+  page,
+}) => {
+  await openBench(page, /twenty buckets/, QUALITY);
+  await page.getByRole('button', { name: 'Add a report' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Laboratory').fill('Test laboratory');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('Type at least one value from the report.')).toBeVisible();
+  await sheet.getByLabel('HMF', { exact: true }).fill('-3');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('This must be between 0 and 2,000 mg/kg.')).toBeVisible();
+  await sheet.getByLabel('HMF', { exact: true }).fill('52');
+  await sheet.getByLabel('Electrical conductivity', { exact: true }).fill('0.45');
+  await sheet.getByRole('button', { name: 'Add a plant' }).click();
+  await sheet.getByLabel('Plant').fill('sea lavender');
+  await sheet.getByLabel('Share').fill('6');
+  await expectAccessible(page);
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await noticed(page, 'Added the report');
+  await expect(page.getByText('“sea lavender” is supported')).toBeVisible();
+  await page.getByRole('link', { name: 'The lot' }).click();
+  await expect(page.getByTestId('outcome')).toContainText('Do not jar or sell');
+  await expect(page.getByText(/HMF 52.0 mg\/kg \(Test laboratory/)).toBeVisible();
+});

@@ -1,0 +1,129 @@
+import { expect as values, jest, test as plain } from '@jest/globals';
+import axe from 'axe-core';
+import { act, cleanup } from '@testing-library/react';
+import { deleteWorkspace, snapshotOf } from '../../db';
+import { openPage, type OpenPage } from '../test/openPage';
+import { Locator, pressOn, typeOn, until } from './locator';
+import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
+
+/** Pages as a person walks through them, with what no screen has to show. */
+export class Page extends Locator {
+  private open: OpenPage | null = null;
+
+  constructor() {
+    super('page', () => [document.documentElement]);
+  }
+
+  /** Opens an address as a fresh load does. */
+  async goto(path: string): Promise<void> {
+    cleanup();
+    const workspace = path.startsWith('/demo') ? 'demo' : 'mine';
+    await snapshotOf(workspace).caughtUp();
+    this.open = await openPage(path);
+  }
+
+  /** where the page is now */
+  path = (): string => this.open?.path() ?? '';
+  reload = (): Promise<void> => this.goto(this.path());
+
+  readonly keyboard = {
+    press: (key: string): Promise<void> =>
+      act(async () => {
+        pressOn(document.activeElement ?? document.body, key);
+        await Promise.resolve();
+      }),
+    type: async (text: string): Promise<void> => {
+      for (const digit of text) {
+        await act(async () => {
+          typeOn(document.activeElement ?? document.body, digit);
+          await Promise.resolve();
+        });
+      }
+    },
+  };
+}
+
+const shortOf = (text: string): string => squeezed(text).slice(0, 400);
+
+function seen(locator: Locator, hopes: boolean) {
+  const text = (): string => squeezed(textOf(locator.one()));
+  const holds = (is: boolean, what: string): void => {
+    if (is !== hopes) throw new Error(`${hopes ? '' : 'not '}${what}`);
+  };
+  return {
+    toBeVisible: () =>
+      until(() => {
+        if (hopes) values(isShown(locator.one())).toBe(true);
+        else holds(locator.isVisible(), 'visible');
+      }),
+    toBeHidden: () => until(() => holds(!locator.isVisible(), 'hidden')),
+    toContainText: (wanted: Wanted) =>
+      until(() => holds(matches(text(), wanted), `${String(wanted)} in: ${shortOf(text())}`)),
+    toHaveText: (wanted: Wanted) =>
+      until(() => holds(matches(text(), wanted, true), `${String(wanted)}: ${shortOf(text())}`)),
+    toHaveCount: (count: number) =>
+      until(() => holds(locator.all().length === count, `${count}, but ${locator.all().length}`)),
+    toHaveValue: (value: string) =>
+      until(() => {
+        const now = (locator.one() as HTMLInputElement).value;
+        holds(now === value, `${value}, but ${now}`);
+      }),
+    toHaveChosen: (wanted: string) =>
+      until(() => {
+        const [now] = (locator.one() as HTMLSelectElement).selectedOptions;
+        holds(now?.text === wanted, `${wanted}, but ${now?.text}`);
+      }),
+    toBeChecked: () =>
+      until(() => holds(locator.one().getAttribute('aria-checked') === 'true', 'checked')),
+    toBeDisabled: () =>
+      until(() => holds((locator.one() as HTMLButtonElement).disabled, 'disabled')),
+    toHaveAttribute: (name: string, value: string) =>
+      until(() => holds(locator.one().getAttribute(name) === value, `${name}=${value}`)),
+    toHaveAccessibleName: (wanted: Wanted) =>
+      until(() => {
+        const name = nameOf(locator.one());
+        holds(matches(name, wanted, true), `${String(wanted)}, but ${name}`);
+      }),
+  };
+}
+
+type Hopes = ReturnType<typeof seen>;
+
+/** What is hoped of elements of the page; each hope waits until it holds. Of a value it is asked at once. */
+export function expect(of: Locator): Hopes & { readonly not: Hopes };
+export function expect<T>(of: T): ReturnType<typeof values<T>>;
+export function expect(of: unknown): unknown {
+  return of instanceof Locator ? { ...seen(of, true), not: seen(of, false) } : values(of);
+}
+
+/** Everything axe knows to be wrong with the dialog that is open, or with the page; colours are for a browser. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const dialog = page.getByRole('dialog').all().at(-1);
+  const { violations } = await axe.run(dialog ?? document.body, {
+    resultTypes: ['violations'],
+    rules: { 'color-contrast': { enabled: false }, region: { enabled: false } },
+  });
+  values(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
+}
+
+/** A walk through pages, in a profile of its own, on which nothing may be complained of. */
+export function test(name: string, walk: (given: { page: Page }) => Promise<void>): void {
+  plain(
+    name,
+    async () => {
+      const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+      localStorage.clear();
+      sessionStorage.clear();
+      await deleteWorkspace('mine');
+      await deleteWorkspace('demo');
+      try {
+        await walk({ page: new Page() });
+        values(complaints.mock.calls.map(([first]) => String(first).slice(0, 300))).toEqual([]);
+      } finally {
+        cleanup();
+        complaints.mockRestore();
+      }
+    },
+    60_000,
+  );
+}
