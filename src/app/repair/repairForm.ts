@@ -1,6 +1,7 @@
 import { checkedRecord, type AnyRecord, type Trouble } from '../../records';
 import { readDecimal } from '../format/decimal';
-import { fieldWords, pathSteps } from '../words/fieldWords';
+import { fieldName } from '../forms/recordFields';
+import { pathSteps } from './pathSteps';
 import { localText, momentOfLocal } from '../format/localMoment';
 import type { FieldError, Parsed } from '../entry/reader';
 import { tell } from '../words/tell';
@@ -12,7 +13,7 @@ export type RepairInput = 'date' | 'datetime-local' | 'number' | 'text';
 export interface RepairField {
   /** steps from the record down to the value */
   readonly path: readonly (string | number)[];
-  /** "in at" */
+  /** "In the room since" */
   readonly label: string;
   readonly input: RepairInput;
   readonly text: string;
@@ -55,7 +56,7 @@ export function repairFields(row: AnyRecord, troubles: readonly Trouble[]): Repa
     if (!isValue || steps[0] !== 'content') return [];
     const input = inputOf(value);
     const text = textOf(value, input);
-    return [{ path: steps, label: fieldWords(steps.slice(1)), input, text }];
+    return [{ path: steps, label: fieldName(row.kind, steps.slice(1).join('.')), input, text }];
   });
 }
 

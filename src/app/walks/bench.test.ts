@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
-import { expect, expectAccessible, test } from './walk';
-import { openBench, startBuckets, chooseMeter, noticed } from './houses';
+import { expect, expectAccessible, test } from '../test/walk';
+import { openBench, startBuckets, chooseMeter, noticed } from '../test/houses';
 
 const QUALITY = 'Colour, taste, laboratory';
 

@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
-import { expect, expectAccessible, test } from './walk';
-import { verdict, openDay, openBox, tenths, nextFrame, mark } from './houses';
+import { expect, expectAccessible, test } from '../test/walk';
+import { verdict, openDay, openBox, tenths, nextFrame, mark } from '../test/houses';
 
 test('a treatment with the boxes on blocks, and only a reason after reading the label clears', async ({
   page,

@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
-import { expect, expectAccessible, test } from './walk';
-import { openBench, startOwnLot, planDay } from './houses';
+import { expect, expectAccessible, test } from '../test/walk';
+import { openBench, startOwnLot, planDay } from '../test/houses';
 
 test('frames whose honey is known are paired to run even in the extractor', async ({ page }) => {
   await page.goto('/demo/strain');

@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
-import { expect, test } from './walk';
-import { outcome, openDemoLot, startOwnLot } from './houses';
+import { expect, test } from '../test/walk';
+import { outcome, openDemoLot, startOwnLot } from '../test/houses';
 
 const LOTS = [
   ['Borage, east field', 'Accept'],

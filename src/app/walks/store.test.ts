@@ -1,6 +1,6 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
-import { expect, expectAccessible, test, type Page } from './walk';
-import { outcome, openDemoLot } from './houses';
+import { expect, expectAccessible, test, type Page } from '../test/walk';
+import { outcome, openDemoLot } from '../test/houses';
 
 async function openStore(page: Page): Promise<void> {
   await page.goto('/demo/store');

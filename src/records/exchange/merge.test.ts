@@ -62,7 +62,7 @@ describe('two revisions of the same thing', () => {
       ]),
     ).toEqual([
       { path: 'name', values: ['a', 'b'] },
-      { path: 'list.1', values: ['2', ''] },
+      { path: 'list.1', values: [2, undefined] },
     ]);
   });
 });

@@ -43,29 +43,29 @@ export function rivalriesOf(records: readonly AnyRecord[]): Rivalry[] {
 /** A field in which rivals differ, with what each says. */
 export interface Difference {
   readonly path: string;
-  readonly values: readonly string[];
+  /** as each has it; undefined where it has none */
+  readonly values: readonly unknown[];
 }
 
-function leaves(value: unknown, path: string, into: Map<string, string>): void {
+function leaves(value: unknown, path: string, into: Map<string, unknown>): void {
   if (typeof value === 'object' && value !== null) {
     for (const [key, inner] of Object.entries(value)) {
       leaves(inner, path === '' ? key : `${path}.${key}`, into);
     }
     return;
   }
-  const isNothing = value === null || value === undefined;
-  into.set(path, typeof value === 'string' ? value : isNothing ? '' : JSON.stringify(value));
+  into.set(path, value);
 }
 
 /** The fields in which some contents differ; a field that one has not is empty there. */
 export function differencesOf(contents: readonly unknown[]): Difference[] {
   const flat = contents.map((content) => {
-    const into = new Map<string, string>();
+    const into = new Map<string, unknown>();
     leaves(content, '', into);
     return into;
   });
   const paths = [...new Set(flat.flatMap((one) => [...one.keys()]))];
   return paths
-    .map((path) => ({ path, values: flat.map((one) => one.get(path) ?? '') }))
-    .filter(({ values }) => new Set(values).size > 1);
+    .map((path) => ({ path, values: flat.map((one) => one.get(path)) }))
+    .filter(({ values }) => new Set(values.map((value) => value ?? '')).size > 1);
 }

@@ -1,7 +1,8 @@
 import type { ReactElement } from 'react';
 import { differencesOf, type AnyRecord } from '../../../records';
 import { formatMoment } from '../../format/dates';
-import { fieldWords, pathSteps } from '../../words/fieldWords';
+import { selectPreferences, useAppSelector } from '../../../store';
+import { fieldName, fieldText } from '../../forms/recordFields';
 import { PlainTable } from '../PlainTable';
 import { commonWords } from '../../words/english/common';
 import { formatsWords } from '../../words/english/formats';
@@ -17,6 +18,8 @@ const WITHDRAWN = commonWords.removed2();
 
 /** Revisions beside one another: who wrote them when, and each field in which they differ. */
 export function SideBySide({ label, names, records }: SideBySideProps): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const kind = records[0]?.kind ?? 'lot';
   const differences = differencesOf(records.map((record) => record.content));
   return (
     <PlainTable
@@ -34,13 +37,19 @@ export function SideBySide({ label, names, records }: SideBySideProps): ReactEle
           ? [
               [
                 formatsWords.state(),
-                ...records.map((record) => (record.withdrawn ? WITHDRAWN : 'there')),
+                ...records.map((record) =>
+                  record.withdrawn ? WITHDRAWN : formatsWords.stillThere(),
+                ),
               ],
             ]
           : []),
         ...differences.map(({ path, values }) => [
-          fieldWords(pathSteps(path)),
-          ...values.map((value) => <strong key={value}>{value || commonWords.empty()}</strong>),
+          fieldName(kind, path),
+          ...values.map((value, at) => (
+            <strong key={at}>
+              {fieldText(kind, path, { value, preferences }) || commonWords.empty()}
+            </strong>
+          )),
         ]),
       ]}
     />

@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const formatsWords = messages('formats', {
+  stillThere: 'there',
   colourNotNoted: 'Colour not noted',
   veryLight: 'Very light',
   light: 'Light',

@@ -2,7 +2,7 @@ import { expect as values, jest, test as plain } from '@jest/globals';
 import axe from 'axe-core';
 import { act, cleanup } from '@testing-library/react';
 import { deleteWorkspace, snapshotOf } from '../../db';
-import { openPage, type OpenPage } from '../test/openPage';
+import { openPage, type OpenPage } from './openPage';
 import { Locator, pressOn, typeOn, until } from './locator';
 import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
 
