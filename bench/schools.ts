@@ -27,8 +27,10 @@ const { book, harvest } = firstDayOf(records);
 const judging = judgingOf(book, harvest);
 const { stories } = harvestFileOf(records, harvest.entityId);
 const judged = judgeFrames(stories, judging);
-const frames = judged.map((one) => one.evidence);
-const finishings = new Map(judged.map((one) => [one.frameId, one.finishing]));
+const frames = judged.map((judgedFrame) => judgedFrame.evidence);
+const finishings = new Map(
+  judged.map((judgedFrame) => [judgedFrame.frameId, judgedFrame.finishing]),
+);
 const context = {
   ...decideContext(judging, finishings),
   expectation: priorExpectation(),

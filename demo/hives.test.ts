@@ -17,16 +17,16 @@ import { inEnglish } from '../src/core/test/inEnglish';
 const TODAY = '2026-11-24';
 const season = demoSeason(TODAY);
 const book = bookOf(season);
-const harvest = book.harvests.find((one) => one.content.name === 'Marsh, second visit')!;
+const harvest = book.harvests.find((item) => item.content.name === 'Marsh, second visit')!;
 const judging = judgingOf(book, harvest);
 const judged = judgeFrames(harvestFileOf(season, harvest.entityId).stories, judging);
 
 function inBox(hive: string, label: string) {
-  const colony = book.colonies.find((one) => one.content.name === hive)!;
+  const colony = book.colonies.find((item) => item.content.name === hive)!;
   const box = book.boxes.find(
-    (one) => one.content.colonyId === colony.entityId && one.content.label === label,
+    (item) => item.content.colonyId === colony.entityId && item.content.label === label,
   )!;
-  return judged.filter((one) => one.check.boxId === box.entityId);
+  return judged.filter((judgedFrame) => judgedFrame.check.boxId === box.entityId);
 }
 
 describe('the demo at the hives', () => {
@@ -57,9 +57,11 @@ describe('the demo at the hives', () => {
   });
 
   test('the schools disagree on the very same frames', () => {
-    const finishings = new Map(judged.map((one) => [one.frameId, one.finishing]));
+    const finishings = new Map(
+      judged.map((judgedFrame) => [judgedFrame.frameId, judgedFrame.finishing]),
+    );
     const outcomes = compareSchools(
-      judged.map((one) => one.evidence),
+      judged.map((judgedFrame) => judgedFrame.evidence),
       SCHOOLS,
       {
         ...decideContext(judging, finishings),
@@ -93,10 +95,10 @@ describe('the demo at the hives', () => {
 
   test('a frame seen nine days ago tells its own rate; others wait to be looked at again', () => {
     const again = inBox('Hive 21', 'Box 2');
-    expect(again.every((one) => one.earlier.length === 1)).toBe(true);
+    expect(again.every((judgedFrame) => judgedFrame.earlier.length === 1)).toBe(true);
     const due = looksAgainDue(lastLooks(season));
     expect(due.length).toBeGreaterThan(1);
-    expect(due.every((one) => one.check.decision.act === 'put-back')).toBe(true);
+    expect(due.every((keptStory) => keptStory.check.decision.act === 'put-back')).toBe(true);
   });
 
   test('the bean lot was made of frames, and knows them', () => {

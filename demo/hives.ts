@@ -108,7 +108,7 @@ interface Visit {
 
 function boxNamed(book: Book, hive: string, label: string) {
   const colony = must(
-    book.colonies.find((one) => one.content.name === hive),
+    book.colonies.find((item) => item.content.name === hive),
     hive,
   );
   const found = book.boxes.find(

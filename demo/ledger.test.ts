@@ -12,7 +12,7 @@ const season = demoSeason('2026-11-24', TODAY_MS);
 
 function evidenceOf(records: readonly AnyRecord[], lotId: string): LotEvidence {
   const ledger = demoLedger(records, TODAY_MS);
-  const file = ledger.files.find((one) => one.lot.entityId === lotId)!;
+  const file = ledger.files.find((lotFile) => lotFile.lot.entityId === lotId)!;
   const contents = contentsOf(file);
   return evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
 }
@@ -22,7 +22,7 @@ const outcomeOf = (records: readonly AnyRecord[], lotId: string) =>
 
 /** A treatment of a hive with its honey boxes on, so many days ago. */
 function treatment(name: string, daysAgo: number): AnyRecord {
-  const hive = season.find((one) => one.kind === 'colony' && one.content.name === name)!;
+  const hive = season.find((record) => record.kind === 'colony' && record.content.name === name)!;
   const from = new Date(TODAY_MS - daysAgo * DAY_MS).toISOString().slice(0, 10);
   return firstRevision(demoScribe(`given-${daysAgo}`, TODAY_MS, daysAgo), 'given', {
     givenKind: 'treatment',
@@ -41,8 +41,10 @@ function treatment(name: string, daysAgo: number): AnyRecord {
 /** The beans blended into a new lot: a line of a pouring list, ticked off with another weight. */
 function blendOfBeans(massKg: number): { records: AnyRecord[]; lotId: string } {
   const scribe = demoScribe('beans-blend', TODAY_MS, 1);
-  const beans = season.find((one) => one.kind === 'lot' && one.entityId === 'demo-3-1')!;
-  const bucket = season.find((one) => one.kind === 'container' && one.ownerId === 'demo-3-1')!;
+  const beans = season.find((record) => record.kind === 'lot' && record.entityId === 'demo-3-1')!;
+  const bucket = season.find(
+    (record) => record.kind === 'container' && record.ownerId === 'demo-3-1',
+  )!;
   if (beans.kind !== 'lot') throw new Error('no beans');
   const lot = firstRevision(scribe, 'lot', { ...beans.content, code: 'blended', name: 'Blended' });
   const line = {
@@ -150,7 +152,7 @@ describe('what is written down elsewhere enters the ruling', () => {
 
   test('signed lots of the demo are in order with everything around them', () => {
     const ledger = demoLedger(season, TODAY_MS);
-    for (const file of ledger.files.filter((one) => one.ruling)) {
+    for (const file of ledger.files.filter((lotFile) => lotFile.ruling)) {
       const { outcome } = ruleOnLot(evidenceOf(season, file.lot.entityId));
       // the treatment that was recorded after the jars had left turned what was signed
       const isTurned = file.lot.content.name === 'Field yard, clover boxes';
@@ -160,18 +162,20 @@ describe('what is written down elsewhere enters the ruling', () => {
 
   test('a yard treated with its boxes on, written down late: blocked, and its jars called back', () => {
     const ledger = demoLedger(season, TODAY_MS);
-    const file = ledger.files.find((one) => one.lot.content.name === 'Field yard, clover boxes')!;
+    const file = ledger.files.find(
+      (lotFile) => lotFile.lot.content.name === 'Field yard, clover boxes',
+    )!;
     const ruling = ruleOnLot(evidenceOf(season, file.lot.entityId));
     expect(ruling.outcome).toBe('reject');
     expect(inEnglish(ruling.findings[0]?.sentence)).toMatch(
       /^Frames of Hive 8: On the hive during treatment/,
     );
     const out = file.jarMoves.filter((jarMove) => jarMove.content.act === 'given-out');
-    expect(out.reduce((sum, one) => sum + one.content.count, 0)).toBe(23);
+    expect(out.reduce((sum, item) => sum + item.content.count, 0)).toBe(23);
   });
 
   test('a blend without its ticks is no parent', () => {
-    const planned = season.filter((one): one is Blend => one.kind === 'blend');
+    const planned = season.filter((record): record is Blend => record.kind === 'blend');
     expect(planned).toHaveLength(1);
     expect(demoLedger(season, TODAY_MS).related?.poured).toHaveLength(1);
   });

@@ -9,7 +9,7 @@ const files = lotFilesOf(season);
 const { meters } = bookOf(season);
 
 function ruled(name: string) {
-  const file = files.find((one) => one.lot.content.name === name);
+  const file = files.find((lotFile) => lotFile.lot.content.name === name);
   if (!file) throw new Error(`no lot ${name}`);
   return ruleOnLot(evidenceFrom(contentsOf(file), { meters }));
 }
@@ -46,7 +46,7 @@ describe('demo season', () => {
   test('signed lots are in order, and nobody is named', () => {
     const signed = files.filter((file) => file.ruling);
     expect(signed).toHaveLength(3);
-    expect(signed.some((one) => isRulingOutdated(one, meters))).toBe(false);
-    expect(new Set(season.map((one) => one.author))).toEqual(new Set(['HH']));
+    expect(signed.some((lotFile) => isRulingOutdated(lotFile, meters))).toBe(false);
+    expect(new Set(season.map((record) => record.author))).toEqual(new Set(['HH']));
   });
 });

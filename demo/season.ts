@@ -51,7 +51,7 @@ function madeFrom(
   { scribe, lotId }: { scribe: Scribe; lotId: string },
 ): AnyRecord {
   const book = bookOf(hives);
-  const harvest = book.harvests.find((one) => one.content.name === dayName);
+  const harvest = book.harvests.find((item) => item.content.name === dayName);
   if (!harvest) throw new Error(`the demo has no day ${dayName}`);
   const judging = judgingOf(book, harvest);
   const { stories } = harvestFileOf(hives, harvest.entityId);

@@ -55,7 +55,7 @@ test('a blend is planned in a worker, poured from its list, and becomes a lot wi
   await page.getByLabel('Target, with guard band').fill('18');
   for (const lot of await page.getByRole('checkbox', { name: /kg,/ }).all()) {
     const name = await lot.evaluate(
-      (one) => document.querySelector(`label[for="${one.id}"]`)?.textContent ?? '',
+      (item) => document.querySelector(`label[for="${item.id}"]`)?.textContent ?? '',
     );
     if (!/Marsh, after the rain|Borage/.test(name)) await lot.click();
   }

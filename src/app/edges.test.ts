@@ -41,7 +41,7 @@ const NOW_MS = Date.parse('2026-11-26T12:00:00.000Z');
 const SEASON = demoSeason('2026-11-26', NOW_MS);
 
 /** The season as pages have it: what no edge touches is not made again. */
-const ROWS = groupBy(SEASON, (one) => one.kind);
+const ROWS = groupBy(SEASON, (record) => record.kind);
 const selectGuesses = currentOf('guess');
 
 const OF_ROOMS: readonly RecordKind[] = ['warm-room', 'batch', 'batch-check', 'air-log'];
@@ -53,7 +53,7 @@ function computeLots(model: WorkspaceModel, { kind, ownerId, content }: AnyRecor
   const text = JSON.stringify(content);
   const bears = (lotId: string): boolean => lotId === ownerId || text.includes(lotId);
   const lots = ledger.files
-    .filter((one, at) => at === 0 || bears(one.lot.entityId))
+    .filter((lotFile, at) => at === 0 || bears(lotFile.lot.entityId))
     .map((file) => ruledLot(file, ledger));
   for (const { file, evidence, ruling } of lots) {
     if (kind === 'lot') flipsOf(evidence, ruling);
@@ -119,8 +119,9 @@ function computeHives(
 
 /** All that pages compute from records, of the part of the season that a record bears on. */
 function computeRelated(changed: AnyRecord): void {
-  const records = SEASON.map((one) => (one.id === changed.id ? changed : one));
-  const own = ROWS.get(changed.kind)?.map((one) => (one.id === changed.id ? changed : one)) ?? [];
+  const records = SEASON.map((record) => (record.id === changed.id ? changed : record));
+  const own =
+    ROWS.get(changed.kind)?.map((record) => (record.id === changed.id ? changed : record)) ?? [];
   const rows = new Map(ROWS).set(changed.kind, own);
   const model = { snapshot: { rows, aside: [] }, nowMs: NOW_MS };
   computeLots(model, changed);
@@ -145,8 +146,8 @@ const MOST_SHAPES = 2;
  * Records of every kind, as they hold now, of different shapes, each with the edges to try. What one
  * shape has tried the next need not: only where `npm run jest:many` asks for it.
  */
-const SAMPLES = [...groupBy(current(SEASON), (one) => one.kind).values()].flatMap((own) => {
-  const shapes = new Map(own.map((one) => [shapeOf(one), one]));
+const SAMPLES = [...groupBy(current(SEASON), (record) => record.kind).values()].flatMap((own) => {
+  const shapes = new Map(own.map((record) => [shapeOf(record), record]));
   const tried = new Set<string>();
   return [...shapes.values()].slice(0, MOST_SHAPES).map((sample) => {
     const edges = edgesOf(sample).filter(({ says }) => !tried.has(says));

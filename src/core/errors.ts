@@ -107,8 +107,8 @@ function firstUnsound(value: unknown, key: string): { param: string; value: numb
   if (typeof value !== 'object' || value === null || SOUND.has(value)) return null;
   if (ArrayBuffer.isView(value) || value instanceof Map || value instanceof Set) return null;
   if (Array.isArray(value)) {
-    for (const one of value as unknown[]) {
-      const found = firstUnsound(one, key);
+    for (const item of value as unknown[]) {
+      const found = firstUnsound(item, key);
       if (found) return found;
     }
   } else {

@@ -60,7 +60,7 @@ export function checkSchemas(
   records: readonly AnyRecord[],
   { setAside = [] }: AppendOptions,
 ): AnyRecord[] {
-  const aside = new Set(setAside.map((one) => one.id));
+  const aside = new Set(setAside.map((item) => item.id));
   return records.map((record) => {
     if (aside.has(record.id)) return record;
     const checked = checkedRecord(record);
@@ -96,8 +96,12 @@ export function keptFor(
   const { revisions, entities } = referredIds(records);
   const asked: Promise<readonly AnyRecord[]>[] = [];
   for (const [kind, own] of groupBy(records, (record) => record.kind)) {
-    asked.push(reader.byIds(kind, [...own.map((one) => one.id), ...(revisions.get(kind) ?? [])]));
-    const changed = own.filter((one) => one.supersedes !== null).map((one) => one.entityId);
+    asked.push(
+      reader.byIds(kind, [...own.map((record) => record.id), ...(revisions.get(kind) ?? [])]),
+    );
+    const changed = own
+      .filter((record) => record.supersedes !== null)
+      .map((record) => record.entityId);
     if (changed.length > 0) asked.push(reader.ofEntities(kind, [...new Set(changed)]));
   }
   for (const [kind, ids] of entities) asked.push(reader.ofEntities(kind, [...ids]));
@@ -109,7 +113,7 @@ export function keptFor(
 }
 
 function freshOf(records: readonly AnyRecord[], kept: readonly AnyRecord[]): AnyRecord[] {
-  const there = new Map(kept.map((one) => [one.id, one]));
+  const there = new Map(kept.map((record) => [record.id, record]));
   const conflicting = records.filter((record) => {
     const known = there.get(record.id);
     return known !== undefined && !isSameRecord(known, record);
@@ -126,7 +130,7 @@ function checkReferences(
   { as = 'act', setAside = [] }: AppendOptions,
 ): void {
   const referred = referredIn([...kept, ...records]);
-  const aside = new Set(setAside.map((one) => one.id));
+  const aside = new Set(setAside.map((item) => item.id));
   for (const record of records) {
     if (aside.has(record.id)) continue;
     const [trouble] = referenceTroubles(record, referred).filter(
@@ -150,8 +154,8 @@ function checkReferences(
 
 /** Refuses revisions that follow something which another revision has replaced already. */
 function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
-  const replaced = new Set(kept.map((one) => one.supersedes));
-  const byEntity = groupBy(kept, (one) => one.entityId);
+  const replaced = new Set(kept.map((record) => record.supersedes));
+  const byEntity = groupBy(kept, (record) => record.entityId);
   const stale = records.flatMap((mine): Stale[] => {
     if (mine.supersedes === null || !replaced.has(mine.supersedes)) return [];
     const revisions = byEntity.get(mine.entityId) ?? [];
@@ -167,7 +171,7 @@ function checkBases(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
 function checkPlaces(records: readonly AnyRecord[], kept: readonly AnyRecord[]): void {
   const hanging = heads(kept).filter((head) => head.kind === 'frame' && !head.withdrawn);
   const taken = new Set(
-    hanging.map((one) => (one.kind === 'frame' ? `${one.content.boxId} ${one.content.slot}` : '')),
+    hanging.map((row) => (row.kind === 'frame' ? `${row.content.boxId} ${row.content.slot}` : '')),
   );
   for (const record of records) {
     if (record.kind !== 'frame' || record.supersedes !== null) continue;
@@ -190,7 +194,7 @@ function checkCodes(records: readonly AnyRecord[], kept: readonly AnyRecord[]): 
     if (record.kind !== 'lot' || record.withdrawn) continue;
     const { code } = record.content;
     const holder = codes.get(code);
-    const former = kept.find((one) => one.id === record.supersedes);
+    const former = kept.find((row) => row.id === record.supersedes);
     const isKept = former?.kind === 'lot' && former.content.code === code;
     if (holder !== undefined && holder !== record.entityId && !isKept) {
       refuse({

@@ -28,7 +28,7 @@ function keptReader(database: RipenumDatabase): KeptReader {
       database
         .tableOf(kind)
         .bulkGet([...ids])
-        .then((found) => found.filter((one) => one !== undefined)),
+        .then((found) => found.filter((record) => record !== undefined)),
     ofEntities: (kind, ids) => ofKeys(database.tableOf(kind), 'entityId', ids),
     framesOf(boxId) {
       const frames = database.tableOf('frame');
@@ -46,12 +46,12 @@ async function write(
 ): Promise<Appended> {
   const kept = await keptFor(records, keptReader(database), options);
   const fresh = checkedAppend(records, kept, options);
-  for (const [kind, own] of groupBy(fresh, (one) => one.kind)) {
+  for (const [kind, own] of groupBy(fresh, (record) => record.kind)) {
     await database.tableOf(kind).bulkAdd(own);
   }
   await database.journal.bulkAdd(fresh.map(({ id, kind }) => ({ id, kind })));
-  const written = new Set(fresh.map((one) => one.id));
-  const aside = (options.setAside ?? []).filter((one) => written.has(one.id));
+  const written = new Set(fresh.map((record) => record.id));
+  const aside = (options.setAside ?? []).filter((setAside) => written.has(setAside.id));
   if (aside.length > 0) await database.setAside.bulkPut(aside);
   if (options.draftKey !== undefined) await database.drafts.delete(options.draftKey);
   return { written: fresh.length, alreadyThere: records.length - fresh.length };
@@ -151,7 +151,7 @@ async function framesAsking(
     const asking = await looks(checks);
     const frameIds = [
       ...new Set(
-        asking.flatMap((one) => (one.kind === 'frame-check' ? [one.content.frameId] : [])),
+        asking.flatMap((record) => (record.kind === 'frame-check' ? [record.content.frameId] : [])),
       ),
     ];
     const parts = await Promise.all([
@@ -169,7 +169,7 @@ async function good(
 ): Promise<AnyRecord[]> {
   const [found, aside] = await Promise.all([rows, database.setAside.toCollection().primaryKeys()]);
   const isAside = new Set(aside);
-  return isAside.size === 0 ? [...found] : found.filter((one) => !isAside.has(one.id));
+  return isAside.size === 0 ? [...found] : found.filter((record) => !isAside.has(record.id));
 }
 
 /** Rows of some kinds in the order of the journal. */
@@ -192,15 +192,15 @@ function inJournalOrder(
 async function rowsSetAside(database: RipenumDatabase): Promise<RowSetAside[]> {
   const all = await database.setAside.toArray();
   const found = await Promise.all(
-    all.map(async (one): Promise<RowSetAside[]> => {
+    all.map(async (setAside): Promise<RowSetAside[]> => {
       const revisions = await database
-        .tableOf(one.kind)
+        .tableOf(setAside.kind)
         .where('entityId')
-        .equals(one.entityId)
+        .equals(setAside.entityId)
         .toArray();
-      const row = revisions.find((each) => each.id === one.id);
-      const isReplaced = revisions.some((each) => each.supersedes === one.id);
-      return row && !isReplaced && !row.withdrawn ? [{ ...one, row }] : [];
+      const row = revisions.find((each) => each.id === setAside.id);
+      const isReplaced = revisions.some((each) => each.supersedes === setAside.id);
+      return row && !isReplaced && !row.withdrawn ? [{ ...setAside, row }] : [];
     }),
   );
   return found.flat();
@@ -261,7 +261,7 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
     },
     async rows(kind, ids) {
       const found = await database.tableOf(kind).bulkGet([...ids]);
-      return found.filter((one) => one !== undefined);
+      return found.filter((record) => record !== undefined);
     },
     setAside: () => rowsSetAside(database),
   };

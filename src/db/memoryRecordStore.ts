@@ -17,14 +17,17 @@ function keptReader(all: () => readonly AnyRecord[]): KeptReader {
   const found = (wanted: (one: AnyRecord) => boolean): Promise<AnyRecord[]> =>
     Promise.resolve(all().filter(wanted));
   return {
-    byIds: (kind, ids) => found((one) => one.kind === kind && ids.includes(one.id)),
-    ofEntities: (kind, ids) => found((one) => one.kind === kind && ids.includes(one.entityId)),
+    byIds: (kind, ids) => found((record) => record.kind === kind && ids.includes(record.id)),
+    ofEntities: (kind, ids) =>
+      found((record) => record.kind === kind && ids.includes(record.entityId)),
     framesOf: (boxId) => {
-      const own = all().filter((one) => one.kind === 'frame' && one.content.boxId === boxId);
-      const ids = new Set(own.map((one) => one.entityId));
-      return found((one) => one.kind === 'frame' && ids.has(one.entityId));
+      const own = all().filter(
+        (record) => record.kind === 'frame' && record.content.boxId === boxId,
+      );
+      const ids = new Set(own.map((record) => record.entityId));
+      return found((record) => record.kind === 'frame' && ids.has(record.entityId));
     },
-    lots: () => found((one) => one.kind === 'lot'),
+    lots: () => found((record) => record.kind === 'lot'),
   };
 }
 
@@ -32,7 +35,7 @@ function keptReader(all: () => readonly AnyRecord[]): KeptReader {
 export function createMemoryRecordStore(): RecordStore {
   const kept = new Map<string, AnyRecord>();
   const aside = new Map<string, SetAside>();
-  const good = (): AnyRecord[] => [...kept.values()].filter((one) => !aside.has(one.id));
+  const good = (): AnyRecord[] => [...kept.values()].filter((record) => !aside.has(record.id));
   const found = (wanted: (one: AnyRecord) => boolean): Promise<AnyRecord[]> =>
     Promise.resolve(good().filter(wanted));
   const framesIn = (wanted: (one: AnyRecord) => boolean): ReadonlySet<string> =>
@@ -44,8 +47,10 @@ export function createMemoryRecordStore(): RecordStore {
     try {
       const checked = checkSchemas(records, options);
       const fresh = checkedAppend(checked, await keptFor(checked, reader, options), options);
-      fresh.forEach((one) => kept.set(one.id, structuredClone(one)));
-      options.setAside?.forEach((one) => kept.has(one.id) && aside.set(one.id, one));
+      fresh.forEach((record) => kept.set(record.id, structuredClone(record)));
+      options.setAside?.forEach(
+        (setAside) => kept.has(setAside.id) && aside.set(setAside.id, setAside),
+      );
       return ok({ written: fresh.length, alreadyThere: records.length - fresh.length });
     } catch (error) {
       if (error instanceof Refusal) return error.result();
@@ -58,45 +63,50 @@ export function createMemoryRecordStore(): RecordStore {
       last = next;
       return next;
     },
-    revisionsOf: (kind, entityId) => found((one) => one.kind === kind && one.entityId === entityId),
+    revisionsOf: (kind, entityId) =>
+      found((record) => record.kind === kind && record.entityId === entityId),
     ofOwner: (ownerId, kinds = RECORD_KINDS) =>
-      found((one) => one.ownerId === ownerId && kinds.includes(one.kind)),
-    ofKinds: (kinds) => found((one) => kinds.includes(one.kind)),
+      found((record) => record.ownerId === ownerId && kinds.includes(record.kind)),
+    ofKinds: (kinds) => found((record) => kinds.includes(record.kind)),
     ofBox(boxId) {
-      const ids = framesIn((one) => one.kind === 'frame' && one.content.boxId === boxId);
-      return found((one) => (one.kind === 'box' && one.entityId === boxId) || isOfFrames(one, ids));
+      const ids = framesIn((record) => record.kind === 'frame' && record.content.boxId === boxId);
+      return found(
+        (record) => (record.kind === 'box' && record.entityId === boxId) || isOfFrames(record, ids),
+      );
     },
     ofHarvest(harvestId) {
       const ids = framesIn(
-        (one) => one.kind === 'frame-check' && one.content.harvestId === harvestId,
+        (record) => record.kind === 'frame-check' && record.content.harvestId === harvestId,
       );
-      return found((one) => one.ownerId === harvestId || isOfFrames(one, ids));
+      return found((record) => record.ownerId === harvestId || isOfFrames(record, ids));
     },
     ofEntities: (kind, entityIds) =>
-      found((one) => one.kind === kind && entityIds.includes(one.entityId)),
+      found((record) => record.kind === kind && entityIds.includes(record.entityId)),
     looksWith(act) {
-      const ids = framesIn((one) => one.kind === 'frame-check' && one.content.decision.act === act);
-      return found((one) => isOfFrames(one, ids));
+      const ids = framesIn(
+        (record) => record.kind === 'frame-check' && record.content.decision.act === act,
+      );
+      return found((record) => isOfFrames(record, ids));
     },
     looksDue() {
       const ids = framesIn(
-        (one) =>
-          one.kind === 'frame-check' &&
-          (one.content.decision.lookAgainDay !== null || one.content.beetles === 'adults'),
+        (record) =>
+          record.kind === 'frame-check' &&
+          (record.content.decision.lookAgainDay !== null || record.content.beetles === 'adults'),
       );
-      return found((one) => isOfFrames(one, ids));
+      return found((record) => isOfFrames(record, ids));
     },
     all: () => Promise.resolve(good()),
     inOrder: (kinds) =>
-      Promise.resolve([...kept.values()].filter((one) => kinds.includes(one.kind))),
+      Promise.resolve([...kept.values()].filter((record) => kinds.includes(record.kind))),
     journal: () => Promise.resolve([...kept.values()].map(({ id, kind }) => ({ id, kind }))),
     rows: (kind, ids) => reader.byIds(kind, ids).then((all) => [...all]),
     setAside: () =>
       Promise.resolve(
-        [...aside.values()].flatMap((one) => {
-          const row = kept.get(one.id);
-          const isReplaced = [...kept.values()].some((each) => each.supersedes === one.id);
-          return row && !isReplaced && !row.withdrawn ? [{ ...one, row }] : [];
+        [...aside.values()].flatMap((setAside) => {
+          const row = kept.get(setAside.id);
+          const isReplaced = [...kept.values()].some((each) => each.supersedes === setAside.id);
+          return row && !isReplaced && !row.withdrawn ? [{ ...setAside, row }] : [];
         }),
       ),
   };

@@ -23,7 +23,7 @@ function when(source: SnapshotSource, wanted: (state: SnapshotState) => boolean)
 }
 
 async function readySnapshot(source: SnapshotSource): Promise<Snapshot> {
-  const state = await when(source, (one) => one.status === 'ready');
+  const state = await when(source, (snapshot) => snapshot.status === 'ready');
   if (state.status !== 'ready') throw new Error('not ready');
   return state.snapshot;
 }
@@ -66,9 +66,9 @@ describe('what is read of a workspace', () => {
     const source = begin();
     expect(source.state().status).toBe('loading');
     const before = await readySnapshot(source);
-    expect(idsOf(before).sort()).toEqual(first.map((one) => one.id).sort());
+    expect(idsOf(before).sort()).toEqual(first.map((record) => record.id).sort());
 
-    const second = sampleLot(countingScribe('b')).filter((one) => one.kind === 'lot');
+    const second = sampleLot(countingScribe('b')).filter((record) => record.kind === 'lot');
     await keep(second);
     await source.caughtUp();
     const after = await readySnapshot(source);
@@ -80,7 +80,7 @@ describe('what is read of a workspace', () => {
     const source = begin();
     await readySnapshot(source);
     await keep(sampleLot(countingScribe('c')));
-    const state = await when(source, (one) => lots(one) === 1);
+    const state = await when(source, (snapshot) => lots(snapshot) === 1);
     await source.caughtUp();
     expect(source.state()).toBe(state);
   });
@@ -95,7 +95,7 @@ describe('what is read of a workspace', () => {
     await source.caughtUp();
     const snapshot = await readySnapshot(source);
     expect(idsOf(snapshot)).toEqual([]);
-    expect(snapshot.aside.map((one) => one.id)).toEqual([lot!.id]);
+    expect(snapshot.aside.map((rowSetAside) => rowSetAside.id)).toEqual([lot!.id]);
 
     const scribe = countingScribe('right');
     const right = { content: lot!.content, withdrawn: false, reason: 'Corrected' };
@@ -114,7 +114,9 @@ describe('what is read of a workspace', () => {
     const fresh = sampleLot(countingScribe('f'));
     await keep(fresh);
     await source.caughtUp();
-    expect(idsOf(await readySnapshot(source)).sort()).toEqual(fresh.map((one) => one.id).sort());
+    expect(idsOf(await readySnapshot(source)).sort()).toEqual(
+      fresh.map((record) => record.id).sort(),
+    );
   });
 });
 
@@ -124,13 +126,13 @@ describe('a read that fails', () => {
     const gone = { last: () => Promise.reject(new Error('disk gone')) };
     const refused = jest.spyOn(database.journal, 'orderBy').mockReturnValue(gone as never);
     const source = begin();
-    const state = await when(source, (one) => one.status === 'failed');
+    const state = await when(source, (snapshot) => snapshot.status === 'failed');
     expect(state).toMatchObject({ error: new Error('disk gone') });
     refused.mockRestore();
     source.retry();
     expect(source.state().status).toBe('loading');
-    expect(lots(await when(source, (one) => one.status === 'ready'))).toBe(1);
+    expect(lots(await when(source, (snapshot) => snapshot.status === 'ready'))).toBe(1);
     await keep(sampleLot(countingScribe('h')));
-    expect(lots(await when(source, (one) => lots(one) === 2))).toBe(2);
+    expect(lots(await when(source, (snapshot) => lots(snapshot) === 2))).toBe(2);
   });
 });

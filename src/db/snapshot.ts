@@ -61,7 +61,9 @@ async function readEntries(
     (entry) => entry.kind,
   );
   const parts = await Promise.all(
-    [...byKind].map(([kind, own]) => database.tableOf(kind).bulkGet(own.map((one) => one.id))),
+    [...byKind].map(([kind, own]) =>
+      database.tableOf(kind).bulkGet(own.map((journal) => journal.id)),
+    ),
   );
   return parts.flat().filter((part) => part !== undefined);
 }

@@ -129,7 +129,10 @@ describe('a database of the fifth version, with a year that nobody meant', () =>
     const later = { ...lot!, recordedAt: '2026-09-01T10:00:00.000Z' };
     await fifth('test-upgrade-journal', { lots: [later], containers: [bucket!] });
     const store = createDexieRecordStore(new RipenumDatabase('test-upgrade-journal'));
-    expect((await store.journal()).map((one) => one.kind)).toEqual(['container', 'lot']);
+    expect((await store.journal()).map((journalEntry) => journalEntry.kind)).toEqual([
+      'container',
+      'lot',
+    ]);
   });
 
   test('rows are checked once, and again only when the schemas have become stricter', async () => {

@@ -47,8 +47,8 @@ describe('a logger over server-sent events', () => {
     ['33 C 31 % 0 min', 'ERR', '33 C 31 % 5 min', '33 C 31 % 5 min', '33 C 31 % 2 min'].forEach(
       say,
     );
-    expect(events.filter((one) => one.type === 'entry')).toHaveLength(2);
-    expect(events.filter((one) => one.type === 'ignored')).toHaveLength(3);
+    expect(events.filter((airEvent) => airEvent.type === 'entry')).toHaveLength(2);
+    expect(events.filter((airEvent) => airEvent.type === 'ignored')).toHaveLength(3);
   });
 
   test('a stream that goes away is told, and nothing comes after it is closed', () => {
@@ -60,7 +60,9 @@ describe('a logger over server-sent events', () => {
     open.close();
     open.close();
     say('33 C 31 % 0 min');
-    const states = events.map((one) => (one.type === 'state' ? one.state : one.type));
+    const states = events.map((airEvent) =>
+      airEvent.type === 'state' ? airEvent.state : airEvent.type,
+    );
     expect(states).toEqual(['connecting', 'open', 'connecting', 'lost', 'closed']);
     expect(source.closed).toBe(true);
   });

@@ -127,7 +127,8 @@ describe('a serial cable in trouble', () => {
     const session = port.open((event) => heard.push(event));
     return { serial, heard, session };
   }
-  const samples = (heard: readonly PortEvent[]) => heard.filter((one) => one.type === 'sample');
+  const samples = (heard: readonly PortEvent[]) =>
+    heard.filter((portEvent) => portEvent.type === 'sample');
 
   test('a sample cut in its middle and ended later is one sample; the meter is timed here', async () => {
     const { serial, heard } = opened();
@@ -161,7 +162,9 @@ describe('a serial cable in trouble', () => {
       `${LINE}\n`,
     );
     await settled();
-    expect(heard.filter((one) => one.type === 'ignored').length).toBeGreaterThanOrEqual(2);
+    expect(heard.filter((portEvent) => portEvent.type === 'ignored').length).toBeGreaterThanOrEqual(
+      2,
+    );
     expect(samples(heard)).toHaveLength(1);
   });
 

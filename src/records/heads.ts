@@ -15,7 +15,7 @@ export function inOrder<T extends AnyRecord>(records: readonly T[]): T[] {
  * Two tabs may supersede the same revision; then the later one holds, and both stay in the history.
  */
 export function heads<T extends AnyRecord>(records: readonly T[]): T[] {
-  const superseded = new Set(records.map((one) => one.supersedes));
+  const superseded = new Set(records.map((item) => item.supersedes));
   const byEntity = new Map<string, T>();
   for (const record of inOrder(records)) {
     if (superseded.has(record.id) && byEntity.has(record.entityId)) continue;

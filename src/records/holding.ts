@@ -8,8 +8,8 @@ export type Holding = <K extends RecordKind>(kind: K, ownerId?: string) => Recor
 /** Looks up what holds now by kind and owner, sorted once however often it is asked. */
 export function holdingOf(records: readonly AnyRecord[]): Holding {
   const now = current(records);
-  const ofKind = groupBy(now, (one) => one.kind);
-  const ofOwner = groupBy(now, (one) => `${one.kind} ${one.ownerId}`);
+  const ofKind = groupBy(now, (record) => record.kind);
+  const ofOwner = groupBy(now, (record) => `${record.kind} ${record.ownerId}`);
   return <K extends RecordKind>(kind: K, ownerId?: string) => {
     const found = ownerId === undefined ? ofKind.get(kind) : ofOwner.get(`${kind} ${ownerId}`);
     return [...(found ?? [])] as RecordOf<K>[];

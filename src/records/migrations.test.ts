@@ -6,7 +6,7 @@ import { fromOlder, olderRevision } from './test/olderRecords';
 import { withoutSeal } from './test/withoutSeal';
 import { sampleLot } from './test/sampleLot';
 
-const reading = sampleLot().find((one) => one.kind === 'reading')!;
+const reading = sampleLot().find((record) => record.kind === 'reading')!;
 
 /** A revision of each older version, with what it must become; one for every migration. */
 const EXERCISED: Readonly<Record<number, { before: object; after: object }>> = {
@@ -42,7 +42,7 @@ describe('migrations', () => {
     const file = {
       ...withoutSeal(recordFileOf([], '2026-08-02T10:00:00.000Z')),
       formatVersion: version,
-      records: sampleLot().map((one) => olderRevision(one, version)),
+      records: sampleLot().map((record) => olderRevision(record, version)),
     };
     const read = parseRecordFile(JSON.stringify(file));
     const expected = version >= 3 ? sampleLot() : sampleLot().map(fromOlder);

@@ -34,12 +34,12 @@ export interface KindFacts {
 }
 
 /** Everything about each kind besides its schema. */
-export const KIND_FACTS: ByKind<KindFacts> = byKind((one): KindFacts => one);
+export const KIND_FACTS: ByKind<KindFacts> = byKind((item): KindFacts => item);
 
 /**
  * What a record of each kind belongs to: records of one owner are read together. `null`: itself.
  */
-export const OWNER_KINDS: ByKind<RecordKind | null> = byKind((one) => one.owner);
+export const OWNER_KINDS: ByKind<RecordKind | null> = byKind((item) => item.owner);
 
 export const RECORD_KINDS: readonly RecordKind[] = KINDS.map((kind) => kind.kind);
 

@@ -48,7 +48,9 @@ function everything(): AnyRecord[] {
   const book = sampleBook(yard);
   const judging = judgingOf(book, harvest);
   const { stories } = harvestFileOf([...yard.records, ...looks], day);
-  const frames = judgeFrames(stories, judging).map((one) => lotFrameOf(one, book, harvest));
+  const frames = judgeFrames(stories, judging).map((judgedFrame) =>
+    lotFrameOf(judgedFrame, book, harvest),
+  );
   const lot = firstRevision(scribe, 'lot', freshLotContent('x', '2026-08-10'));
   const composition = lotFramesContent(frames, {
     harvestId: day,
@@ -114,7 +116,7 @@ describe('records of every kind in one file', () => {
   const all = everything();
 
   test('there is one of each but the signed ruling, and the file is read whole', () => {
-    const kinds = new Set(all.map((one) => one.kind));
+    const kinds = new Set(all.map((record) => record.kind));
     expect(RECORD_KINDS.filter((kind) => !kinds.has(kind))).toEqual(['ruling']);
     const read = parseRecordFile(text(all));
     expect(read.ok && read.value.records).toEqual(all);
@@ -123,7 +125,7 @@ describe('records of every kind in one file', () => {
   test('whatever another record needs cannot be left out', () => {
     const needed = new Set<string>();
     for (const gone of all) {
-      const rest = all.filter((one) => one !== gone);
+      const rest = all.filter((record) => record !== gone);
       if (brokenReferences(rest).length === 0) continue;
       needed.add(gone.kind);
       const read = parseRecordFile(text(rest));
@@ -152,8 +154,8 @@ describe('records of every kind in one file', () => {
   test('a record that belongs to something of another kind is refused where it says so', () => {
     for (const [at, record] of all.entries()) {
       const owner = OWNER_KINDS[record.kind];
-      const changed = all.map((one, index) =>
-        index === at ? { ...one, ownerId: owner === null ? 'other' : one.entityId } : one,
+      const changed = all.map((row, index) =>
+        index === at ? { ...row, ownerId: owner === null ? 'other' : row.entityId } : row,
       );
       const paths = brokenReferences(changed).map((brokenReference) => brokenReference.path);
       expect(paths).toContain(`records[${at}].ownerId`);

@@ -95,6 +95,9 @@ export function brokenReferences(records: readonly AnyRecord[]): BrokenReference
       found.unshift({ path: 'id', message: say('errors.twiceInFile') });
     }
     seen.add(record.id);
-    return found.map((one) => ({ ...one, path: `records[${at}].${one.path}` }));
+    return found.map((brokenReference) => ({
+      ...brokenReference,
+      path: `records[${at}].${brokenReference.path}`,
+    }));
   });
 }

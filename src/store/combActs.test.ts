@@ -58,7 +58,7 @@ describe('acts at the hives', () => {
 
   test('frames moved into a tote are back where they hung after undo', async () => {
     const made = await judge([1, 2, 3]);
-    const frames = made.filter((one) => one.kind === 'frame');
+    const frames = made.filter((record) => record.kind === 'frame');
     await store.dispatch(
       perform('Moved', (scribe) =>
         frames.map((frame, at) =>
@@ -91,8 +91,8 @@ describe('acts at the hives', () => {
     }
     const counted = async (): Promise<number | undefined> => {
       const all = await store.dispatch(harvestRecords(entityId));
-      const superseded = new Set(all.map((one) => one.supersedes));
-      const now = all.find((one) => one.kind === 'tally' && !superseded.has(one.id));
+      const superseded = new Set(all.map((record) => record.supersedes));
+      const now = all.find((record) => record.kind === 'tally' && !superseded.has(record.id));
       return now?.kind === 'tally' && !now.withdrawn ? now.content.frames : undefined;
     };
     expect(await counted()).toBe(3);

@@ -60,19 +60,19 @@ describe('acts on records', () => {
 
   test('undoing a correction brings back the former content, as a new revision', async () => {
     const made = await begin();
-    const reading = made.find((one) => one.kind === 'reading')!;
+    const reading = made.find((record) => record.kind === 'reading')!;
     const content = { ...reading.content, dialValue: 19 };
     await store.dispatch(revise('Corrected', reading, { content, reason: 'Typing slip' }));
     expect((await fileOf(made))?.readings[0]?.content.dialValue).toBe(19);
     await store.dispatch(undo());
     const file = await fileOf(made);
     expect(file?.readings[0]?.content.dialValue).toBe(17.4);
-    expect(file?.history.filter((one) => one.entityId === reading.entityId)).toHaveLength(3);
+    expect(file?.history.filter((lot) => lot.entityId === reading.entityId)).toHaveLength(3);
   });
 
   test('what another tab has changed since is not undone', async () => {
     const made = await begin();
-    const reading = made.find((one) => one.kind === 'reading')!;
+    const reading = made.find((record) => record.kind === 'reading')!;
     await records.append([
       nextRevision(countingScribe(`other${stem}`), reading, { reason: 'Looked again' }),
     ]);
@@ -91,7 +91,7 @@ describe('acts on records', () => {
 describe('a colleague’s records', () => {
   test('of two revisions one is chosen; the other stays in the history, and undo asks again', async () => {
     const made = await begin();
-    const lot = made.find((one) => one.kind === 'lot')!;
+    const lot = made.find((record) => record.kind === 'lot')!;
     const renamed = (name: string) =>
       nextRevision(countingScribe(`${name}${stem}`), lot, {
         content: { ...lot.content, name },
@@ -110,7 +110,7 @@ describe('a colleague’s records', () => {
     const file = await fileOf(made);
     expect(file?.lot.content.name).toBe('Ours');
     expect(file?.lot.reason).toBe('Chosen of several after merging');
-    expect(file?.history.map((one) => one.id)).toEqual(
+    expect(file?.history.map((lotRecord) => lotRecord.id)).toEqual(
       expect.arrayContaining([ours.id, theirs.id]),
     );
     const choices = await records.ofKinds(['merge-choice']);
@@ -127,7 +127,7 @@ describe('what another tab changed while somebody typed', () => {
 
   async function both(mine: object, theirs: object) {
     const made = await begin();
-    const lot = made.find((one) => one.kind === 'lot')!;
+    const lot = made.find((record) => record.kind === 'lot')!;
     const other = nextRevision(scribeOf('theirs'), lot, {
       content: { ...lot.content, ...theirs },
       reason: 'Elsewhere',

@@ -100,16 +100,16 @@ function keepRecords(
         stale = appended.error.stale ?? [];
         if (stale.length === 0) return appended;
       }
-      const merged = new Map(stale.map((one) => [one.mine.id, mergedRevision(one)]));
-      const rivals = stale.filter((one) => merged.get(one.mine.id) === null);
+      const merged = new Map(stale.map((item) => [item.mine.id, mergedRevision(item)]));
+      const rivals = stale.filter((item) => merged.get(item.mine.id) === null);
       const choice = rivals.length > 0 ? await dispatch(askRival(rivals)) : 'mine';
       if (choice === 'back') return failed({ code: 'changed-since', message: STILL_HERE });
-      const theirs = new Map(stale.map((one) => [one.mine.id, one.theirs]));
-      wanted = wanted.flatMap((one) => {
-        const held = theirs.get(one.id);
-        if (!held) return one;
-        const together = merged.get(one.id);
-        return together ?? (choice === 'mine' ? onTopOf(one, held) : []);
+      const theirs = new Map(stale.map((item) => [item.mine.id, item.theirs]));
+      wanted = wanted.flatMap((record) => {
+        const held = theirs.get(record.id);
+        if (!held) return record;
+        const together = merged.get(record.id);
+        return together ?? (choice === 'mine' ? onTopOf(record, held) : []);
       });
       stale = [];
       if (wanted.length === 0) return ok([]);
@@ -187,16 +187,16 @@ async function touchedBy(
     [...groupBy(steps, (step) => step.kind)].flatMap(([kind, own]) => [
       store.ofEntities(
         kind,
-        own.map((one) => one.entityId),
+        own.map((step) => step.entityId),
       ),
       store.rows(
         kind,
-        own.flatMap((one) => one.formerId ?? []),
+        own.flatMap((step) => step.formerId ?? []),
       ),
     ]),
   );
   const found = new Map(parts.flat().map((part) => [part.id, part]));
-  return groupBy([...found.values()], (one) => one.entityId);
+  return groupBy([...found.values()], (record) => record.entityId);
 }
 
 /** Appends revisions that take the steps of an act back; itself an act of the same shape. */

@@ -23,7 +23,7 @@ async function fileOf(lotId: string): Promise<LotFile> {
 /** What a keeper would see of a lot, without identifiers. */
 async function seen(lotId: string): Promise<string> {
   const { lot, containers, comb, readings } = contentsOf(await fileOf(lotId));
-  const contents = (all: readonly { content: unknown }[]) => all.map((one) => one.content);
+  const contents = (all: readonly { content: unknown }[]) => all.map((item) => item.content);
   return JSON.stringify([lot, contents(containers), comb, contents(readings)]);
 }
 

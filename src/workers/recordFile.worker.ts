@@ -48,12 +48,12 @@ function listed(effects: readonly MergeEffect[], what: MergeEffect['what']) {
   const own = effects.filter((effect) => effect.what === what);
   return {
     count: own.length,
-    first: own.slice(0, MOST_LISTED).map((one) => one.before ?? one.after),
+    first: own.slice(0, MOST_LISTED).map((mergeEffect) => mergeEffect.before ?? mergeEffect.after),
   };
 }
 
 function summaryOf({ fresh, effects, setAside, clashes, ...rest }: ImportPlan): ImportSummary {
-  const rows = new Map(fresh.map((one) => [one.id, one]));
+  const rows = new Map(fresh.map((record) => [record.id, record]));
   return {
     fresh: fresh.length,
     same: rest.same,
@@ -63,9 +63,9 @@ function summaryOf({ fresh, effects, setAside, clashes, ...rest }: ImportPlan): 
     removed: listed(effects, 'removed'),
     setAside: {
       count: setAside.length,
-      first: setAside.slice(0, MOST_LISTED).flatMap((one) => {
-        const row = rows.get(one.id);
-        return row ? [{ ...one, row }] : [];
+      first: setAside.slice(0, MOST_LISTED).flatMap((aside) => {
+        const row = rows.get(aside.id);
+        return row ? [{ ...aside, row }] : [];
       }),
     },
     clashes: [...clashes],

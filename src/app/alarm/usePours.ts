@@ -3,5 +3,5 @@ import { useCurrent } from '../data/useWorkspaceModel';
 
 /** Pails under an open gate, of all days. */
 export function useOpenPours(): Pour[] {
-  return useCurrent('pour').filter((one) => one.content.closedAt === null);
+  return useCurrent('pour').filter((item) => item.content.closedAt === null);
 }

@@ -10,10 +10,10 @@ describe('commands on offer', () => {
     const stop = registry.subscribe(() => (told += 1));
     registry.offer('shell', [command('today')]);
     registry.offer('lot', [command('sign'), command('reading')]);
-    expect(registry.snapshot().map((one) => one.id)).toEqual(['today', 'sign', 'reading']);
+    expect(registry.snapshot().map((item) => item.id)).toEqual(['today', 'sign', 'reading']);
     registry.offer('lot', [command('sign')]);
     registry.withdraw('shell');
-    expect(registry.snapshot().map((one) => one.id)).toEqual(['sign']);
+    expect(registry.snapshot().map((item) => item.id)).toEqual(['sign']);
     expect(told).toBe(4);
     stop();
     registry.withdraw('lot');

@@ -13,9 +13,9 @@ export function useCommands(commands: readonly Command[]): void {
   });
   const signature = commands.map((command) => command.id).join();
   useEffect(() => {
-    const stable = latest.current.map((one) => ({
-      ...one,
-      run: () => latest.current.find((other) => other.id === one.id)?.run(),
+    const stable = latest.current.map((command) => ({
+      ...command,
+      run: () => latest.current.find((other) => other.id === command.id)?.run(),
     }));
     registry.offer(setId, stable);
     return () => registry.withdraw(setId);

@@ -27,7 +27,7 @@ export function useKeyboard(singleKeys: boolean, openPalette: () => void): void 
         return;
       }
       if (!singleKeys || hasModifier(event) || belongsToField(event)) return;
-      const command = registry.snapshot().find((one) => one.key === event.key);
+      const command = registry.snapshot().find((item) => item.key === event.key);
       if (!command) return;
       event.preventDefault();
       command.run();

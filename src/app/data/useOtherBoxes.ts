@@ -19,7 +19,7 @@ export function useOtherBoxes(harvestId: string, boxId: string): readonly KeptSt
     const start = setTimeout(() => {
       void dispatch(harvestRecords(harvestId)).then((records) => {
         const { stories: all } = harvestFileOf(records, harvestId);
-        if (!left) setStories(all.filter((one) => one.check.boxId !== boxId));
+        if (!left) setStories(all.filter((keptStory) => keptStory.check.boxId !== boxId));
       });
     }, WAIT_MS);
     return () => {

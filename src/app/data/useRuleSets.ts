@@ -23,8 +23,8 @@ export function useRuleSetChoices(chosenId: string): Choice[] {
   const removed = useRuleSets().filter(
     (ruleSet) => ruleSet.id === chosenId && !offered.includes(ruleSet),
   );
-  return [...offered, ...removed].map((one) => ({
-    value: one.id,
-    label: `${one.name}, ${one.edition}${removed.includes(one) ? todayWords.removed() : ''}`,
+  return [...offered, ...removed].map((ruleSet) => ({
+    value: ruleSet.id,
+    label: `${ruleSet.name}, ${ruleSet.edition}${removed.includes(ruleSet) ? todayWords.removed() : ''}`,
   }));
 }

@@ -23,7 +23,7 @@ const modelOf = (rows: WorkspaceModel['snapshot']['rows']): WorkspaceModel => ({
   nowMs: NOW_MS,
 });
 
-const FIRST = modelOf(groupBy(SEASON, (one) => one.kind));
+const FIRST = modelOf(groupBy(SEASON, (record) => record.kind));
 
 /** The same, with a further revision of the last record of a kind that fits. */
 function withNews(kind: RecordKind, fits: (one: AnyRecord) => boolean = () => true) {
@@ -60,10 +60,10 @@ describe('what pages show of a workspace', () => {
 
   test('frames that no lot asks about are no news to rulings, those asked about are', () => {
     const { frames } = selectLedger(FIRST).related;
-    const others = withNews('frame', (one) => !frames.has(one.entityId));
+    const others = withNews('frame', (record) => !frames.has(record.entityId));
     expect(selectLedger(others)).toBe(selectLedger(FIRST));
     if (frames.size === 0) return;
-    const asked = withNews('frame', (one) => frames.has(one.entityId));
+    const asked = withNews('frame', (record) => frames.has(record.entityId));
     expect(selectLedger(asked)).not.toBe(selectLedger(FIRST));
   });
 

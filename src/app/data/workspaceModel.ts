@@ -70,10 +70,10 @@ export const selectHoneyHouse = partOf(EXTRACTION_KINDS, honeyHouseOf);
 /** Blends, the latest first, with what was poured. */
 export const selectBlends = partOf(BLEND_KINDS, (records) => {
   const now = current(records);
-  const blends = now.filter((one) => one.kind === 'blend');
+  const blends = now.filter((record) => record.kind === 'blend');
   return {
     blends: blends.sort((a, b) => b.content.day.localeCompare(a.content.day)),
-    ticks: now.filter((one) => one.kind === 'blend-tick'),
+    ticks: now.filter((record) => record.kind === 'blend-tick'),
   };
 });
 
@@ -105,7 +105,12 @@ const selectAskedFrames = createSelector(
 const selectSetAside = createSelector(
   [({ snapshot }: WorkspaceModel) => snapshot.aside],
   (aside): ReadonlyMap<string, number> =>
-    new Map([...groupBy(aside, (one) => one.ownerId)].map(([id, own]) => [id, own.length])),
+    new Map(
+      [...groupBy(aside, (rowSetAside) => rowSetAside.ownerId)].map(([id, own]) => [
+        id,
+        own.length,
+      ]),
+    ),
   UNLESS_SAME,
 );
 

@@ -12,8 +12,8 @@ interface FieldsProps<Fs extends FieldSet> {
 export function Fields<Fs extends FieldSet>({ of, at }: FieldsProps<Fs>): ReactElement {
   return (
     <>
-      {at.map((one) => (
-        <Field key={one} of={of} at={one} />
+      {at.map((pathIn) => (
+        <Field key={pathIn} of={of} at={pathIn} />
       ))}
     </>
   );

@@ -165,7 +165,7 @@ export const list = <C extends AnyCodec>(
   fill: (values, preferences) =>
     values.map((value) => line.fill(value as never, preferences) as TypedOf<C>),
   read: (typed, at) =>
-    typed.map((one, index) => line.read(one as never, at.at(String(index))) as ValueOf<C>),
+    typed.map((item, index) => line.read(item as never, at.at(String(index))) as ValueOf<C>),
 });
 
 /** Two values that belong together, such as the ends of a range. */

@@ -19,13 +19,13 @@ describe('the calendar file, read back by another library', () => {
     .map((subcomponent) => new ICAL.Event(subcomponent));
 
   test('time, title and text are what was put in', () => {
-    expect(events.map((one) => one.summary)).toEqual(entries.map((entry) => entry.title));
+    expect(events.map((item) => item.summary)).toEqual(entries.map((entry) => entry.title));
     expect(events[0]?.description).toBe(entries[0]?.about);
-    expect(events.map((one) => one.startDate.toJSDate().getTime())).toEqual(
+    expect(events.map((item) => item.startDate.toJSDate().getTime())).toEqual(
       entries.map((entry) => entry.atMs),
     );
-    expect(events.map((one) => one.duration.toSeconds() / 60)).toEqual([15, 270]);
-    expect(new Set(events.map((one) => one.uid)).size).toBe(2);
+    expect(events.map((item) => item.duration.toSeconds() / 60)).toEqual([15, 270]);
+    expect(new Set(events.map((item) => item.uid)).size).toBe(2);
   });
 
   test('each has a reminder, and lines end and fold as RFC 5545 asks', () => {

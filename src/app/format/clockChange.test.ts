@@ -60,7 +60,7 @@ describe('a logger’s lines on days on which clocks are set', () => {
   test('an hour that the clock shows twice keeps all its lines, oldest first', () => {
     inZone('Europe/Berlin');
     const times = ['01:30', '02:00', '02:30', '02:00', '02:30', '03:00'];
-    expect(hours(times.map((one, at) => line(`10-25 ${one}`, at)))).toEqual([
+    expect(hours(times.map((text, at) => line(`10-25 ${text}`, at)))).toEqual([
       0, 0.5, 1, 1.5, 2, 2.5,
     ]);
   });
@@ -68,7 +68,7 @@ describe('a logger’s lines on days on which clocks are set', () => {
   test('the same with the latest line first', () => {
     inZone('Europe/Berlin');
     const times = ['03:00', '02:30', '02:00', '02:30', '02:00', '01:30'];
-    const lines = times.map((one, at) => line(`10-25 ${one}`, at));
+    const lines = times.map((text, at) => line(`10-25 ${text}`, at));
     expect(hours(lines)).toEqual([0, 0.5, 1, 1.5, 2, 2.5]);
     expect(read(lines).content?.temperatureC).toEqual([20.5, 20.4, 20.3, 20.2, 20.1, 20]);
   });
@@ -76,14 +76,14 @@ describe('a logger’s lines on days on which clocks are set', () => {
   test('a logger that was not set forward keeps the hour that clocks have skipped', () => {
     inZone('Europe/Berlin');
     const times = ['01:30', '02:00', '02:30', '03:00', '03:30'];
-    const lines = times.map((one, at) => line(`03-29 ${one}`, at));
+    const lines = times.map((text, at) => line(`03-29 ${text}`, at));
     expect(hours(lines)).toEqual([0, 0.5, 1, 1.5, 2]);
     expect(read(lines).zeroMs).toBe(Date.UTC(2026, 2, 29, 0, 30));
   });
 
   test('one that was set forward has no gap there', () => {
     inZone('Europe/Berlin');
-    const lines = ['01:30', '03:00', '03:30'].map((one, at) => line(`03-29 ${one}`, at));
+    const lines = ['01:30', '03:00', '03:30'].map((text, at) => line(`03-29 ${text}`, at));
     expect(hours(lines)).toEqual([0, 0.5, 1]);
   });
 

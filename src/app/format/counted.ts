@@ -1,3 +1,3 @@
 /** "3 frames", "1 frame" */
-export const counted = (count: number, one: string, many = `${one}s`): string =>
-  `${count} ${count === 1 ? one : many}`;
+export const counted = (count: number, text: string, many = `${text}s`): string =>
+  `${count} ${count === 1 ? text : many}`;

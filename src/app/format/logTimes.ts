@@ -91,7 +91,7 @@ const standardAhead = (wall: number): number => {
  * @returns [ms since 1970], one a time
  */
 export function logMoments(times: readonly LogTime[]): number[] {
-  const walls = times.filter((one) => one.is === 'wall').map((one) => one.ms);
+  const walls = times.filter((logTime) => logTime.is === 'wall').map((logTime) => logTime.ms);
   const neverSet = walls.some(isSkipped);
   const [first = 0, last = 0] = [walls[0], walls.at(-1)];
   const step = first <= last ? 1 : -1;
@@ -114,7 +114,7 @@ export function logMoments(times: readonly LogTime[]): number[] {
 /** How well an order fits: most times read, then most of them going forward, then shortest in all. */
 function fitOf(texts: readonly string[], order: DateOrder): [number, number, number] {
   const times = texts.flatMap((text) => readLogTime(text, order)?.ms ?? []);
-  const forward = times.slice(1).filter((one, at) => one > (times[at] ?? 0)).length;
+  const forward = times.slice(1).filter((value, at) => value > (times[at] ?? 0)).length;
   const span = times.length > 1 ? Math.max(...times) - Math.min(...times) : 0;
   return [times.length, forward, -span];
 }

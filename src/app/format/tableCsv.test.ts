@@ -15,7 +15,7 @@ const rowsOf = (csv: string) => Papa.parse<Record<string, string>>(csv, { header
 
 describe('a table as CSV, read back by another reader', () => {
   test('one row a revision, one column a field, nested ones by their path', () => {
-    const packing = store.filter((one) => one.kind === 'packing');
+    const packing = store.filter((record) => record.kind === 'packing');
     const [row] = rowsOf(tableCsv(packing));
     expect(row).toMatchObject({
       code: '260820-a.1',
@@ -37,20 +37,20 @@ describe('a table as CSV, read back by another reader', () => {
   });
 
   test('what a spreadsheet would run as a formula is only text, commas and quotes survive', () => {
-    const evil = lot.map((one) =>
-      one.kind === 'lot'
-        ? { ...one, content: { ...one.content, name: '=1+1', remark: 'a, "b"\nc' } }
-        : one,
+    const evil = lot.map((record) =>
+      record.kind === 'lot'
+        ? { ...record, content: { ...record.content, name: '=1+1', remark: 'a, "b"\nc' } }
+        : record,
     );
-    const [row] = rowsOf(tableCsv(evil.filter((one) => one.kind === 'lot')));
+    const [row] = rowsOf(tableCsv(evil.filter((item) => item.kind === 'lot')));
     expect(row?.['name']).toBe("'=1+1");
     expect(row?.['remark']).toBe('a, "b"\nc');
   });
 
   test('long contents are told by their length', () => {
     const long = lot
-      .filter((one) => one.kind === 'lot')
-      .map((one) => ({ ...one, content: { ...one.content, remark: 'x'.repeat(3000) } }));
+      .filter((record) => record.kind === 'lot')
+      .map((item) => ({ ...item, content: { ...item.content, remark: 'x'.repeat(3000) } }));
     expect(rowsOf(tableCsv(long))[0]?.['remark']).toBe('3000 letters');
   });
 });

@@ -6,7 +6,7 @@ import { formatsWords } from '../words/english/formats';
 const MOST_LETTERS = 2000;
 
 function flat(value: unknown, path: string, into: Record<string, string>): void {
-  if (Array.isArray(value) && value.every((one) => typeof one !== 'object' || one === null)) {
+  if (Array.isArray(value) && value.every((item) => typeof item !== 'object' || item === null)) {
     into[path] = value.join('; ');
   } else if (typeof value === 'object' && value !== null) {
     for (const [key, inner] of Object.entries(value)) {

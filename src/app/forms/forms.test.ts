@@ -219,7 +219,7 @@ describe('lot form', () => {
     expect(proposedTarget('heather', 'eu-2001-110')).toBe('22');
     expect(proposedTarget('heather', 'us-grade-a-b')).toBe('18.6');
     expect(proposedTarget('ordinary', 'us-grade-a-b')).toBe('18');
-    expect(['18', '', '22', '17.2'].map((one) => isProposedTarget(one))).toEqual([
+    expect(['18', '', '22', '17.2'].map((text) => isProposedTarget(text))).toEqual([
       true,
       true,
       true,

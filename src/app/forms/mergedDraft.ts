@@ -19,7 +19,7 @@ export function mergedDraft<T>(usual: T, kept: unknown): T {
     if (!Array.isArray(kept)) return usual;
     const [pattern] = usual as unknown[];
     if (!isFields(pattern)) return kept as T;
-    return kept.map((one) => mergedDraft(pattern, one)) as T;
+    return kept.map((item) => mergedDraft(pattern, item)) as T;
   }
   if (isFields(usual)) {
     if (!isFields(kept)) return usual;

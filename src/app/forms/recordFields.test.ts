@@ -33,7 +33,7 @@ describe('what values of a record are called', () => {
     );
     expect(called.length).toBeGreaterThan(5000);
     const coded = called.filter(([, , name]) => /[a-z][A-Z]|\b(id|kg|percent|c)$/.test(name));
-    expect([...new Set(coded.map((one) => one.join(' · ')))]).toEqual([]);
+    expect([...new Set(coded.map((item) => item.join(' · ')))]).toEqual([]);
   });
 });
 

@@ -125,7 +125,7 @@ describe('a look that is due', () => {
     world.read(lotId, bucket, 1, 17.6);
     world.nowMs = Date.parse('2027-04-01T12:00:00.000Z');
     const due = (): string[] =>
-      watchList([world.stored(lotId)], [], world.nowMs).map((one) => one.kind);
+      watchList([world.stored(lotId)], [], world.nowMs).map((watch) => watch.kind);
     expect(due()).toContain('recheck');
     const scribe = { ...world.scribe, now: () => '2027-04-01T10:00:00.000Z' };
     const looked = lookedRecords(scribe, world.stored(lotId));
@@ -162,7 +162,7 @@ interface Truth {
 }
 
 function isTainted(truth: Truth, lotId: string): boolean {
-  const lot = truth.lots.find((one) => one.id === lotId)!;
+  const lot = truth.lots.find((item) => item.id === lotId)!;
   return (
     [...lot.hives].some((hive) => truth.treated.has(hive)) ||
     lot.parents.some((parent) => isTainted(truth, parent))

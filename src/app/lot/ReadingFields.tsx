@@ -108,7 +108,7 @@ function SampleFields(): ReactElement {
   useSpotByVessel();
   const spot = watch('spot') as string;
   const sample = watch('sample') as SampleState;
-  const spots = SPOTS.filter((one) => one !== 'not-said');
+  const spots = SPOTS.filter((value) => value !== 'not-said');
   return (
     <>
       <Field

@@ -65,7 +65,7 @@ function layerWarning(content: ReadingContent, here: number, context: WarningCon
   const opposite = content.spot === 'top' ? 'bottom' : content.spot === 'bottom' ? 'top' : null;
   if (opposite === null) return [];
   const other = context.others.findLast(
-    (one) => sameVessel(one.content, content) && one.content.spot === opposite,
+    (item) => sameVessel(item.content, content) && item.content.spot === opposite,
   );
   const there = other ? moisture(other.content, context.meters) : null;
   if (there === null || Math.abs(there - here) <= LAYERING_SPREAD_PERCENT) return [];

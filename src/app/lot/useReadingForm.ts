@@ -22,10 +22,10 @@ const readingFormKey = (lotId: string): string => `reading:${lotId}`;
 export function nextVessel(file: LotFile, alsoTested: Iterable<string> = []): string {
   const vessels = vesselsOf(file.containers);
   const tested = new Set(file.readings.map(({ content }) => vesselIdOf(content) ?? ''));
-  for (const one of alsoTested) tested.add(one);
+  for (const text of alsoTested) tested.add(text);
   const planned = file.plan?.content.plannedIds.flat() ?? [];
   const inOrder = [...planned, ...vessels.map((vessel) => vessel.id)];
-  return inOrder.find((one) => !tested.has(one)) ?? vessels[0]?.id ?? '';
+  return inOrder.find((text) => !tested.has(text)) ?? vessels[0]?.id ?? '';
 }
 
 /** Ling comes as a gel: until somebody says that it was stirred, it was not. */

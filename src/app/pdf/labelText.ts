@@ -63,7 +63,7 @@ export function labelText(
     line(CAUTION, 0.9, true),
   ];
   const said = (lines: readonly LabelLine[]): LabelLine[] =>
-    lines.filter((one) => one.text.trim() !== '');
+    lines.filter((labelLine) => labelLine.text.trim() !== '');
   return { front: said(front), back: said(back) };
 }
 

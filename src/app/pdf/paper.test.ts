@@ -141,7 +141,7 @@ describe('letters in a PDF', () => {
     const found = await beginnings(made.bytes);
     // “true” and 0x00010000 both begin a TrueType font; this maker writes the first.
     expect(found).toContain('true');
-    expect(found.filter((one) => one.startsWith('wOF'))).toEqual([]);
+    expect(found.filter((text) => text.startsWith('wOF'))).toEqual([]);
   });
 });
 
@@ -174,7 +174,7 @@ describe('labels', () => {
 
   test('say lot, jar, weight, best before and the caution', () => {
     const { front, back } = labelText(words, lot, jar);
-    const all = [...front, ...back].map((one) => one.text).join('\n');
+    const all = [...front, ...back].map((labelLine) => labelLine.text).join('\n');
     for (const said of [
       'borage',
       'field yard',

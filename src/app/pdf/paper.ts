@@ -133,7 +133,7 @@ export class Paper {
       const broken = cells.map((cell, at) =>
         brokenLines(cell, (part) => font.width(part, size), this.width * shares[at]! - 6),
       );
-      const height = Math.max(...broken.map((one) => one.length)) * size * 1.3 + 4;
+      const height = Math.max(...broken.map((item) => item.length)) * size * 1.3 + 4;
       const { page, bottom } = this.room(height);
       let x = this.left;
       broken.forEach((lines, at) => {
@@ -151,7 +151,7 @@ export class Paper {
       });
     };
     row(head, this.bold);
-    rows.forEach((one) => row(one, this.regular));
+    rows.forEach((item) => row(item, this.regular));
     this.room(6);
   }
 

@@ -51,7 +51,7 @@ export class Typeface {
 
   private ownLetter(sign: string): Letter | null {
     const code = sign.codePointAt(0) ?? 0;
-    const font = this.fonts.find((one) => one.has.has(code))?.font;
+    const font = this.fonts.find((item) => item.has.has(code))?.font;
     return font
       ? { font, sign, width: font.widthOfTextAtSize(sign, READ_AT_PT) / READ_AT_PT }
       : null;
@@ -82,8 +82,8 @@ export class Typeface {
     const write = (): void => {
       const [first] = run;
       if (!first) return;
-      page.drawText(run.map((one) => one.sign).join(''), { ...pen, x: at, font: first.font });
-      at += pen.size * run.reduce((sum, one) => sum + one.width, 0);
+      page.drawText(run.map((item) => item.sign).join(''), { ...pen, x: at, font: first.font });
+      at += pen.size * run.reduce((sum, item) => sum + item.width, 0);
       run = [];
     };
     for (const letter of this.letters(text)) {
@@ -102,5 +102,5 @@ export interface MadePdf {
 
 /** Signs that some typefaces could not write. */
 export const missingIn = (...faces: readonly Typeface[]): readonly string[] => [
-  ...new Set(faces.flatMap((one) => one.missing)),
+  ...new Set(faces.flatMap((typeface) => typeface.missing)),
 ];

@@ -91,7 +91,7 @@ export class World {
     this.records.push(harvest, firstRevision(this.scribe, 'stroke', survey, harvest.entityId));
     const day = this.day(harvest.entityId);
     const made = this.files().flatMap((file) => (file.frames ? [file.frames.content] : []));
-    const own = made.filter((one) => one.harvestId === harvest.entityId);
+    const own = made.filter((item) => item.harvestId === harvest.entityId);
     const frames = groupItems(day, keysInLots(own)).map((groupItem) => groupItem.frame);
     if (frames.length === 0) return null;
     const basis = {
@@ -193,7 +193,7 @@ export class World {
 
   ruled(lotId: string): RuledLot {
     const ledger = this.ledger();
-    const file = ledger.files.find((one) => one.lot.entityId === lotId)!;
+    const file = ledger.files.find((lotFile) => lotFile.lot.entityId === lotId)!;
     return ruledLot(file, ledger);
   }
 
@@ -250,7 +250,7 @@ export class World {
     const lot = this.ruled(lotId);
     const packing = lot.file.packings.at(-1);
     if (!packing) return false;
-    const ids = packing.content.from.map((one) => `${one.containerId}#${one.item}`);
+    const ids = packing.content.from.map((item) => `${item.containerId}#${item.item}`);
     const form = {
       ...freshJarMove(new Date(this.nowMs).toISOString(), DEFAULT_PREFERENCES),
       act: 'given-out' as const,

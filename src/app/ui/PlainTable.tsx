@@ -11,9 +11,9 @@ export function TableHead({ head }: Pick<PlainTableProps, 'head'>): ReactElement
   return (
     <thead>
       <tr className="border-b-2 border-ink">
-        {head.map((one) => (
-          <th key={one} scope="col" className="py-1.5 pr-3 align-bottom font-bold">
-            {one}
+        {head.map((text) => (
+          <th key={text} scope="col" className="py-1.5 pr-3 align-bottom font-bold">
+            {text}
           </th>
         ))}
       </tr>

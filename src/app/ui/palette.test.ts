@@ -12,8 +12,8 @@ function colour(name: string): [number, number, number] {
 
 /** Relative luminance. @source WCAG 2.2, definition of relative luminance, recalled from memory */
 function luminance(name: string): number {
-  const linear = (one: number): number =>
-    one <= 0.04045 ? one / 12.92 : ((one + 0.055) / 1.055) ** 2.4;
+  const linear = (value: number): number =>
+    value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4;
   const [red, green, blue] = colour(name);
   return 0.2126 * linear(red) + 0.7152 * linear(green) + 0.0722 * linear(blue);
 }

@@ -4,7 +4,7 @@ import { formatQuantity } from '../format/units';
 import { lotWords } from './english/lot';
 
 const distinct = (all: readonly string[]): string[] => [
-  ...new Set(all.filter((one) => one !== '')),
+  ...new Set(all.filter((text) => text !== '')),
 ];
 
 /** Hives, yards and flows that a lot is from. */

@@ -7,7 +7,7 @@ import { meterWords } from './english/meter';
 export function readingsOfMeter(files: readonly LotFile[], instrumentId: string): Reading[] {
   return files
     .flatMap((file) => file.readings)
-    .filter((one) => one.content.instrumentId === instrumentId)
+    .filter((item) => item.content.instrumentId === instrumentId)
     .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
 }
 

@@ -53,6 +53,6 @@ describe('samples and colours, in words', () => {
       'light amber, 62 mm Pfund',
     );
     expect(colourWords(content({ by: 'eye', classId: 'amber' }))).toBe('amber, by eye');
-    expect(COLOUR_CLASS_IDS.map(colourName).every((one) => !one.includes('-'))).toBe(true);
+    expect(COLOUR_CLASS_IDS.map(colourName).every((text) => !text.includes('-'))).toBe(true);
   });
 });

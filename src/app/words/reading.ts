@@ -83,7 +83,9 @@ export const COMPONENTS: Readonly<Record<ComponentId, { name: string; what: stri
 /** What the zero check of the meter changed [% moisture]; positive where the meter reads too wet. */
 export function offsetTaken(dial: DialReading): number {
   if (!dial.offsetIndex) return 0;
-  const [raw, corrected] = [{ ...dial, offsetIndex: 0 }, dial].map((one) => interpretReading(one));
+  const [raw, corrected] = [{ ...dial, offsetIndex: 0 }, dial].map((dialReading) =>
+    interpretReading(dialReading),
+  );
   if (raw?.status !== 'read' || corrected?.status !== 'read') return 0;
   return raw.moisturePercent - corrected.moisturePercent;
 }

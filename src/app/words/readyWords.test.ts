@@ -66,7 +66,7 @@ describe('advice in words', () => {
       { kind: 'door', times: 3, waterKg: 0.09 },
       { kind: 're-wets', batchId: 'a', byPercent: 0.3, surfacePercent: 21.4 },
     ] as const;
-    expect(all.map((one) => adviceWords(one, context))).toMatchInlineSnapshot(`
+    expect(all.map((item) => adviceWords(item, context))).toMatchInlineSnapshot(`
       [
         "The air is wetter than the honey: First load would gain 0.4 points within a day, its surface reaching 22.3 %. Dry the air first, or take it out.",
         "The air will reach 37.0 °C on Friday: above 35.0 °C new comb softens and sags. Set it lower, or let heat out.",

@@ -6,7 +6,8 @@ import { kindsWords } from './english/kinds';
 function nameOf({ content }: AnyRecord): string {
   const { name, label, code } = content as Record<string, unknown>;
   return (
-    [name, label, code].find((one): one is string => typeof one === 'string' && one !== '') ?? ''
+    [name, label, code].find((item): item is string => typeof item === 'string' && item !== '') ??
+    ''
   );
 }
 
@@ -17,5 +18,5 @@ export function titleOfRecord(record: AnyRecord): string {
   } catch {
     // a row that breaks its schema may lack what its words need
   }
-  return [kindsWords[record.kind](), nameOf(record)].filter((one) => one !== '').join(': ');
+  return [kindsWords[record.kind](), nameOf(record)].filter((text) => text !== '').join(': ');
 }

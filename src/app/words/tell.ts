@@ -94,7 +94,7 @@ export function tell(value: MessageValue, preferences?: Preferences): string {
         day: formatDay(localDayOf(lookAgain(new Date(), value.months).getTime())),
       });
     case 'list': {
-      const all = value.of.map((one) => tell(one, preferences));
+      const all = value.of.map((messageValue) => tell(messageValue, preferences));
       return value.joined === 'and' ? joined(all) : all.join(', ');
     }
   }

@@ -26,7 +26,7 @@ export function relaxed(task: BlendTask, id: RelaxationId, limitPercent: number)
     case 'whole':
       return task.wholeOnly ? { ...task, wholeOnly: false } : null;
     case 'capacity': {
-      const all = usableOf(task).reduce((sum, one) => sum + one.massKg, 0);
+      const all = usableOf(task).reduce((sum, blendContainer) => sum + blendContainer.massKg, 0);
       const tanks = task.tanks.map((tank) => ({
         ...tank,
         capacityKg: Math.max(tank.capacityKg, all),
@@ -76,8 +76,10 @@ export function relaxations(
     const plan = bestBlend(other, solve, { limits });
     // What meets the relaxed target by itself is saved too, poured or not.
     const alone = usableOf(task)
-      .filter((one) => isTooWet(one, task) && !isTooWet(one, other))
-      .reduce((sum, one) => sum + one.massKg, 0);
+      .filter(
+        (blendContainer) => isTooWet(blendContainer, task) && !isTooWet(blendContainer, other),
+      )
+      .reduce((sum, blendContainer) => sum + blendContainer.massKg, 0);
     const gainKg = countedKg(other, plan) + (task.aim === 'save' ? alone : 0) - now;
     return gainKg >= WORTH_TELLING_KG ? [{ id, gainKg }] : [];
   }).sort((a, b) => b.gainKg - a.gainKg);
@@ -93,7 +95,11 @@ export function drierHoneyNeededKg(
   const wanted = task.targetPercent - guardPercent;
   if (drierPercent >= wanted) return null;
   const needed = usableOf(task)
-    .filter((one) => isTooWet(one, task))
-    .reduce((sum, one) => sum + Math.max(0, one.massKg * (one.meanPercent - wanted)), 0);
+    .filter((blendContainer) => isTooWet(blendContainer, task))
+    .reduce(
+      (sum, blendContainer) =>
+        sum + Math.max(0, blendContainer.massKg * (blendContainer.meanPercent - wanted)),
+      0,
+    );
   return needed / (wanted - drierPercent);
 }

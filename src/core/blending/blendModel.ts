@@ -85,7 +85,7 @@ export function tangentCut(
 /** By how much masses pass a limit, as moisture [%]; 0 for no mass. */
 export function passedBy(cut: GuardCut, massesKg: readonly number[]): number {
   const total = massesKg.reduce((all, mass) => all + mass, 0);
-  const passed = cut.reduce((all, one, at) => all + one * massesKg[at]!, 0);
+  const passed = cut.reduce((all, value, at) => all + value * massesKg[at]!, 0);
   return total === 0 ? 0 : passed / total;
 }
 

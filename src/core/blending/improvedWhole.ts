@@ -67,7 +67,7 @@ function allows(task: BlendTask, capacityKg: number, [held, out, into]: [Lot, Lo
   if (massKg < 1e-9) return true;
   const shared = sharedBy(sharedBy(held.shared, out.shared, -1), into.shared, 1);
   let squares = Math.max(0, held.squares - out.squares + into.squares);
-  for (const one of shared.values()) squares += one ** 2;
+  for (const value of shared.values()) squares += value ** 2;
   const mean = (held.water - out.water + into.water) / massKg;
   const standard = Math.hypot(Math.sqrt(squares) / massKg, task.systematicPercent);
   return mean + GUARD_FACTOR * standard <= task.targetPercent;
@@ -140,8 +140,8 @@ export function improvedWhole(
     without = exchange ? 0 : without + 1;
     if (!exchange) continue;
     const { out, into } = exchange;
-    held[at] = [...held[at]!.filter((one) => !out.places.includes(one)), ...into.places];
-    spare = [...spare.filter((one) => !into.places.includes(one)), ...out.places];
+    held[at] = [...held[at]!.filter((value) => !out.places.includes(value)), ...into.places];
+    spare = [...spare.filter((value) => !into.places.includes(value)), ...out.places];
   }
   return held.flatMap((places, at) =>
     places.map((place) => ({

@@ -29,8 +29,8 @@ export interface BlendPlan {
 }
 
 function planOf(task: BlendTask, pours: readonly Pour[], boundKg: number): BlendPlan {
-  const wet = usableOf(task).filter((one) => isTooWet(one, task));
-  const wetIds = new Set(wet.map((one) => one.id));
+  const wet = usableOf(task).filter((blendContainer) => isTooWet(blendContainer, task));
+  const wetIds = new Set(wet.map((blendContainer) => blendContainer.id));
   const savedKg = pours
     .filter((pour) => wetIds.has(pour.containerId))
     .reduce((all, pour) => all + pour.massKg, 0);
@@ -40,7 +40,10 @@ function planOf(task: BlendTask, pours: readonly Pour[], boundKg: number): Blend
     tanks: filledTanks(task, pours),
     opened: [...new Set(pours.map((pour) => pour.containerId))],
     savedKg,
-    leftKg: Math.max(0, wet.reduce((all, one) => all + one.massKg, 0) - savedKg),
+    leftKg: Math.max(
+      0,
+      wet.reduce((all, blendContainer) => all + blendContainer.massKg, 0) - savedKg,
+    ),
     worthKg,
     boundKg: Math.max(worthKg, boundKg),
   };
@@ -165,5 +168,7 @@ export function secondBlend(
 /** Places among the usable containers of those that a plan opens. */
 function openedSet(task: BlendTask, { opened }: BlendPlan): OpenedSet {
   const ids = new Set(opened);
-  return new Set(usableOf(task).flatMap((one, at) => (ids.has(one.id) ? [at] : [])));
+  return new Set(
+    usableOf(task).flatMap((blendContainer, at) => (ids.has(blendContainer.id) ? [at] : [])),
+  );
 }

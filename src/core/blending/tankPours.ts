@@ -99,7 +99,7 @@ export function packedPours(
   const tangent = tangentCut(containers, task, massesKg);
   let margin = 0;
   for (let round = 0; round < MARGIN_ROUNDS && left() > 0; round += 1) {
-    const cut = tangent.map((one) => one + margin);
+    const cut = tangent.map((value) => value + margin);
     const solution = solve(tankModel(task, choice, [cut]), {
       seconds: left(),
       gapShare: PACKING_GAP,

@@ -43,9 +43,11 @@ interface Search {
 }
 
 function worthOfUsage(task: BlendTask, massesKg: readonly number[]): number {
-  return usableOf(task).reduce((all, one, at) => {
+  return usableOf(task).reduce((all, blendContainer, at) => {
     const massKg = massesKg[at]!;
-    return massKg < LEAST_POUR_KG ? all : all + massKg * worthOf(one, task) - task.openingWorthKg;
+    return massKg < LEAST_POUR_KG
+      ? all
+      : all + massKg * worthOf(blendContainer, task) - task.openingWorthKg;
   }, 0);
 }
 
@@ -164,10 +166,10 @@ function shareOut(
  */
 export function bestUsage(task: BlendTask, search: Search): Usage {
   const usages = groupsOf(task).map((members) => usagesOf(task, members, search));
-  const best = shareOut(task, usages, (one) => one.worthKg);
+  const best = shareOut(task, usages, (usage) => usage.worthKg);
   const free = sizesOf(task).map((size) => [...size.tanks]);
   return {
-    boundKg: shareOut(task, usages, (one) => one.boundKg).worthKg,
+    boundKg: shareOut(task, usages, (usage) => usage.boundKg).worthKg,
     groups: best.ways.map((way, group) => ({
       massesKg: usages[group]!.get(way.join())!.massesKg,
       tanks: way.flatMap((count, size) => free[size]!.splice(0, count)),

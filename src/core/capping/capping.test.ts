@@ -35,7 +35,7 @@ describe("Wilson's score interval", () => {
 const tenths = fc.integer({ min: 0, max: 10 });
 const look = fc
   .record({ honeyTenths: tenths, cappedTenths: tenths, undrawnTenths: tenths, broodTenths: tenths })
-  .filter((one) => one.honeyTenths + one.undrawnTenths + one.broodTenths <= 10);
+  .filter((item) => item.honeyTenths + item.undrawnTenths + item.broodTenths <= 10);
 const counts = fc
   .record({
     capped: fc.nat(60),
@@ -44,7 +44,7 @@ const counts = fc
     undrawn: fc.nat(60),
     brood: fc.nat(60),
   })
-  .filter((one) => CELL_STATES.some((state) => one[state] > 0));
+  .filter((item) => CELL_STATES.some((state) => item[state] > 0));
 
 const sum = (shares: Readonly<Record<(typeof CELL_STATES)[number], number>>): number =>
   CELL_STATES.reduce((total, state) => total + shares[state], 0);
@@ -107,7 +107,7 @@ describe('capped share with its interval', () => {
           weight,
         }));
         const pooled = pooledCapping(weighted);
-        const shares = parts.map((one) => one.share);
+        const shares = parts.map((item) => item.share);
         expect(pooled.share).toBeGreaterThanOrEqual(Math.min(...shares) - 1e-12);
         expect(pooled.share).toBeLessThanOrEqual(Math.max(...shares) + 1e-12);
       }),

@@ -37,7 +37,7 @@ function drawnComb(random: () => number): Comb {
 }
 
 function counted(comb: Comb, at: readonly number[]): CappedEstimate | null {
-  const states = at.map((one) => comb.cells[one] ?? 0);
+  const states = at.map((value) => comb.cells[value] ?? 0);
   const capped = states.filter((state) => state === 2).length;
   const open = states.filter((state) => state === 1).length;
   return capped + open >= 12 ? countedCapping(capped, open) : null;

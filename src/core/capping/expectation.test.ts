@@ -46,7 +46,7 @@ describe('moisture to expect before any reading', () => {
   test('more capping never expects wetter honey', () => {
     fc.assert(
       fc.property(fc.nat(9), fc.constantFrom('not-done', 'drops', 'runs'), (tenths, shake) => {
-        const at = (one: number) => expectedMoisture({ cappedShare: one / 10, shake }).mean;
+        const at = (value: number) => expectedMoisture({ cappedShare: value / 10, shake }).mean;
         expect(at(tenths + 1)).toBeLessThan(at(tenths));
       }),
     );

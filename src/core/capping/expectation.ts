@@ -116,7 +116,7 @@ function vectorOf(shares: StateShares, fn: string): number[] {
 }
 
 const dot = (a: readonly number[], b: readonly number[]): number =>
-  a.reduce((sum, one, at) => sum + one * (b[at] ?? 0), 0);
+  a.reduce((sum, value, at) => sum + value * (b[at] ?? 0), 0);
 
 /** Covariance times shares, and the variance of the mixture's mean. */
 function spreadOf(expectation: Expectation, shares: readonly number[]) {

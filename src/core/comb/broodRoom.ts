@@ -41,7 +41,9 @@ export function broodRoom(frames: readonly BroodBoxFrame[]): BroodRoom {
   const beside = frames.filter(
     (_, at) => !brood[at] && (brood[at - 1] === true || brood[at + 1] === true),
   );
-  const wall = beside.length > 0 && beside.every((one) => shareOf(one, honeyShare) >= HEMMED_FROM);
+  const wall =
+    beside.length > 0 &&
+    beside.every((broodBoxFrame) => shareOf(broodBoxFrame, honeyShare) >= HEMMED_FROM);
   const hemmed = brood.includes(true) && wall && emptyFrames < ROOM_WANTED_FRAMES;
   return {
     hemmed,

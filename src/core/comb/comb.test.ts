@@ -59,7 +59,7 @@ describe('where it hangs', () => {
   test('honey boxes are poorer at the walls, brood boxes fuller there', () => {
     const row = (role: 'honey' | 'brood') =>
       Array.from({ length: 10 }, (_, at) => usualByPosition(at + 1, 10, role));
-    expect(row('honey').filter((one) => one === 'poorer')).toHaveLength(2);
+    expect(row('honey').filter((usualAtPlace) => usualAtPlace === 'poorer')).toHaveLength(2);
     expect(row('honey')[0]).toBe('poorer');
     expect(row('brood').slice(0, 2)).toEqual(['fuller', 'fuller']);
     expect(row('brood')[5]).toBe('poorer');

@@ -52,7 +52,9 @@ describe('probability of conformity', () => {
   });
 
   test('decisions change at 0.05 and 0.95', () => {
-    expect([0.96, 0.95, 0.949, 0.5, 0.051, 0.05, 0].map((one) => conformityDecision(one))).toEqual([
+    expect(
+      [0.96, 0.95, 0.949, 0.5, 0.051, 0.05, 0].map((value) => conformityDecision(value)),
+    ).toEqual([
       'conforms',
       'conforms',
       'not-settled',

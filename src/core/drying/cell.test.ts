@@ -46,7 +46,7 @@ describe('layers of a cell', () => {
         (depthM, percent, nodes) => {
           const layers = layersOf(depthM, percent, nodes);
           const dry = honeyDensityKgPerL(percent) * 1000 * (1 - percent / 100) * depthM;
-          const sum = layers.dryKgPerM2.reduce((total, one) => total + one, 0);
+          const sum = layers.dryKgPerM2.reduce((total, value) => total + value, 0);
           expect(sum / dry).toBeCloseTo(1, 9);
           expect(layers.totalDryKgPerM2 / dry).toBeCloseTo(1, 9);
           expect(layers.conductance).toHaveLength(nodes - 1);

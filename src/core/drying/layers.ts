@@ -40,7 +40,7 @@ export function layersOf(depthM: number, moisturePercent: number, nodes: number)
   );
   return {
     dryKgPerM2,
-    perDry: dryKgPerM2.map((one) => 1 / one),
+    perDry: dryKgPerM2.map((value) => 1 / value),
     conductance: Float64Array.from(
       { length: nodes - 1 },
       (_, at) => dryKgPerM3 / (place(at + 1) - place(at)),

@@ -55,10 +55,9 @@ describe('tools', () => {
   test('sunken comb is for a fork; a hot knife is wrong for its face and for new comb', () => {
     const judged = judgeTools(combs, TOOLS);
     expect(judged[0]?.tool.kind).toBe('fork');
-    expect(judged.find((one) => one.tool.kind === 'hot-knife')?.against).toEqual([
-      'face',
-      'new-comb',
-    ]);
+    expect(
+      judged.find((toolJudgement) => toolJudgement.tool.kind === 'hot-knife')?.against,
+    ).toEqual(['face', 'new-comb']);
     expect(judgeTools({ ...combs, face: 'proud', isNew: false }, TOOLS)[0]?.against).toEqual([]);
   });
 

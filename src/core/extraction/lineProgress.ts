@@ -32,8 +32,8 @@ const PAIL_SPREAD = 0.25;
 
 /** Minutes between two times that were no break. */
 function workMinutes(breaks: readonly LineBreak[], fromMin: number, toMin: number): number {
-  const away = breaks.reduce((sum, one) => {
-    const overlap = Math.min(one.toMin, toMin) - Math.max(one.fromMin, fromMin);
+  const away = breaks.reduce((sum, lineBreak) => {
+    const overlap = Math.min(lineBreak.toMin, toMin) - Math.max(lineBreak.fromMin, fromMin);
     return sum + Math.max(0, overlap);
   }, 0);
   return Math.max(0, toMin - fromMin - away);

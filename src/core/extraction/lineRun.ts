@@ -116,7 +116,7 @@ export class LineRun {
     this.cycle = line.strainer.cycle;
     this.spunKg = spunKgPerFrame(line);
     const { shutToMin, wetOutFromMin } = line.bees;
-    const ends = line.breaks.map((one) => one.toMin);
+    const ends = line.breaks.map((lineBreak) => lineBreak.toMin);
     this.wakes = [...ends, shutToMin, wetOutFromMin ?? 0].sort((a, b) => a - b);
     this.extractors = Array.from({ length: line.extractor.count }, () => ({
       phase: 'empty' as const,
@@ -161,7 +161,9 @@ export class LineRun {
   }
 
   isBreak(): boolean {
-    return this.line.breaks.some((one) => this.nowMin >= one.fromMin && this.nowMin < one.toMin);
+    return this.line.breaks.some(
+      (lineBreak) => this.nowMin >= lineBreak.fromMin && this.nowMin < lineBreak.toMin,
+    );
   }
 
   areDoorsShut(): boolean {

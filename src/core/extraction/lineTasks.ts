@@ -8,7 +8,7 @@ const BOXES_AT_HAND = 3;
 type Start = (run: LineRun, person: number) => boolean;
 
 const changePail: Start = (run, person) => {
-  const strainer = run.strainers.find((one) => one.phase === 'to-change');
+  const strainer = run.strainers.find((strainerNow) => strainerNow.phase === 'to-change');
   if (!strainer) return false;
   strainer.phase = 'handled';
   run.occupy(person, 'change-pail', run.line.pail.changeMinutes, () => {
@@ -19,7 +19,7 @@ const changePail: Start = (run, person) => {
 };
 
 const scrape: Start = (run, person) => {
-  const strainer = run.strainers.find((one) => one.phase === 'to-scrape');
+  const strainer = run.strainers.find((strainerNow) => strainerNow.phase === 'to-scrape');
   if (!strainer) return false;
   const { scrapeMinutes, scrapeLossKg } = run.line.strainer;
   strainer.phase = 'handled';
@@ -57,7 +57,7 @@ function readyToSpin(run: LineRun, extractor: ExtractorNow): void {
 }
 
 const spinByHand: Start = (run, person) => {
-  const extractor = run.extractors.find((one) => one.phase === 'to-spin');
+  const extractor = run.extractors.find((extractorNow) => extractorNow.phase === 'to-spin');
   if (!extractor) return false;
   const { spinMinutes } = run.line.extractor;
   extractor.phase = 'spinning';
@@ -67,7 +67,7 @@ const spinByHand: Start = (run, person) => {
 };
 
 const turn: Start = (run, person) => {
-  const extractor = run.extractors.find((one) => one.phase === 'to-turn');
+  const extractor = run.extractors.find((extractorNow) => extractorNow.phase === 'to-turn');
   if (!extractor) return false;
   extractor.phase = 'handled';
   run.occupy(person, 'turn', run.line.extractor.turnMinutes, () => readyToSpin(run, extractor));
@@ -75,7 +75,7 @@ const turn: Start = (run, person) => {
 };
 
 const unload: Start = (run, person) => {
-  const extractor = run.extractors.find((one) => one.phase === 'to-unload');
+  const extractor = run.extractors.find((extractorNow) => extractorNow.phase === 'to-unload');
   if (!extractor) return false;
   extractor.phase = 'handled';
   run.occupy(person, 'unload', run.line.extractor.handleMinutes / 2, () => {
@@ -112,7 +112,7 @@ function nextLoad(run: LineRun): number {
 }
 
 const load: Start = (run, person) => {
-  const extractor = run.extractors.find((one) => one.phase === 'empty');
+  const extractor = run.extractors.find((extractorNow) => extractorNow.phase === 'empty');
   const frames = extractor ? nextLoad(run) : 0;
   if (!extractor || frames === 0) return false;
   const { handleMinutes, sumpKg } = run.line.extractor;

@@ -27,30 +27,30 @@ const lines = fc
     carry: fc.integer({ min: 1, max: 12 }),
     sump: fc.integer({ min: 40, max: 150 }),
   })
-  .map((one): Line => {
+  .map((item): Line => {
     const base = sampleLine();
     return {
       ...base,
-      frames: one.frames,
-      speeds: Array.from({ length: one.people }, () => 1),
-      uncapping: { ...base.uncapping, places: one.places, secondsPerFrame: one.seconds },
+      frames: item.frames,
+      speeds: Array.from({ length: item.people }, () => 1),
+      uncapping: { ...base.uncapping, places: item.places, secondsPerFrame: item.seconds },
       extractor: {
         ...base.extractor,
-        framesPerLoad: one.perLoad,
-        spinMinutes: one.spin,
-        sides: one.sides,
-        byHand: one.byHand,
-        handleMinutes: one.handle,
-        sumpKg: one.sump,
+        framesPerLoad: item.perLoad,
+        spinMinutes: item.spin,
+        sides: item.sides,
+        byHand: item.byHand,
+        handleMinutes: item.handle,
+        sumpKg: item.sump,
       },
-      strainer: { ...base.strainer, count: one.strainers },
-      breaks: [{ fromMin: one.breakAt, toMin: one.breakAt + one.breakFor }],
+      strainer: { ...base.strainer, count: item.strainers },
+      breaks: [{ fromMin: item.breakAt, toMin: item.breakAt + item.breakFor }],
       bees: {
         ...base.bees,
         shutFromMin: 600,
         shutToMin: 700,
-        framesInside: one.inside,
-        carryMinutes: one.carry,
+        framesInside: item.inside,
+        carryMinutes: item.carry,
         wetOutFromMin: 900,
       },
     };
@@ -160,7 +160,7 @@ describe('a day at the line', () => {
         const perFrame = line.honeyKgPerFrame * (1 - 0.05 - 0.04);
         pailsAtMin.forEach((at, number) => {
           const spun = loads.filter((load) => load.fromMin <= at);
-          const kg = spun.reduce((sum, one) => sum + one.frames * perFrame, 0);
+          const kg = spun.reduce((sum, loadDone) => sum + loadDone.frames * perFrame, 0);
           expect(kg).toBeGreaterThanOrEqual((number + 1) * line.pail.kg - 1e-6);
         });
       }),
@@ -172,8 +172,8 @@ describe('a day at the line', () => {
     fc.assert(
       fc.property(lines, (line) => {
         const more = { ...line, speeds: [...line.speeds, 1] };
-        const [before, after] = [planLine(line), planLine(more)].map((one) =>
-          honeyDoneMin(one.course),
+        const [before, after] = [planLine(line), planLine(more)].map((linePlan) =>
+          honeyDoneMin(linePlan.course),
         );
         expect(after).toBeLessThanOrEqual(before! + 1e-6);
       }),

@@ -42,7 +42,7 @@ export const FERMENTATION_CLASSES: readonly [FermentationClass, ...FermentationC
 export function fermentationClass(moisturePercent: number): FermentationClass {
   const place = { fn: 'fermentationClass', param: 'moisturePercent', unit: '%' };
   requireInRange(moisturePercent, [0, 100], place);
-  const found = FERMENTATION_CLASSES.find((one) => moisturePercent <= one.upToPercent);
+  const found = FERMENTATION_CLASSES.find((item) => moisturePercent <= item.upToPercent);
   return found ?? FERMENTATION_CLASSES[0];
 }
 

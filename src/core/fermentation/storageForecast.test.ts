@@ -30,7 +30,7 @@ describe('granulation month by month', () => {
         fc.array(fc.double({ min: -20, max: 45, noNaN: true }), { minLength: 1, maxLength: 24 }),
         (profile) => {
           const course = [0, ...granulationCourse('fast', profile)];
-          course.slice(1).forEach((one, at) => expect(one).toBeGreaterThanOrEqual(course[at]!));
+          course.slice(1).forEach((value, at) => expect(value).toBeGreaterThanOrEqual(course[at]!));
         },
       ),
     );
@@ -117,7 +117,7 @@ describe('storage', () => {
 
   test('a year’s profile has its mean, its warmest month in summer, and repeats', () => {
     const profile = monthlyProfile({ meanC: 12, swingC: 5 }, 0, 24);
-    expect(profile.slice(0, 12).reduce((sum, one) => sum + one, 0) / 12).toBeCloseTo(12, 9);
+    expect(profile.slice(0, 12).reduce((sum, value) => sum + value, 0) / 12).toBeCloseTo(12, 9);
     expect(profile.indexOf(Math.max(...profile.slice(0, 12)))).toBe(6);
     expect(profile[13]).toBeCloseTo(profile[1]!, 9);
     expect(() => monthlyProfile({ meanC: 12, swingC: 40 }, 0, 12)).toThrow();

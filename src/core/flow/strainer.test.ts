@@ -79,7 +79,9 @@ describe('a strainer from clean to scraped', () => {
     const time = strainingTime(cycle, 150, 5);
     expect(curve.at(-1)?.kg).toBeCloseTo(150, 9);
     expect(curve.at(-1)?.minutes).toBeCloseTo(time.minutes, 6);
-    const flat = curve.filter((one, at) => at > 0 && one.kg === curve[at - 1]!.kg);
+    const flat = curve.filter(
+      (strainedPoint, at) => at > 0 && strainedPoint.kg === curve[at - 1]!.kg,
+    );
     expect(flat).toHaveLength(time.scrapes);
     expect(() => strainingCurve(cycle, -1, 5)).toThrow(DomainError);
   });
@@ -168,15 +170,15 @@ describe('the first bucket', () => {
 describe('what would make it faster', () => {
   test('each change saves what running the changed task saves; the most comes first', () => {
     const advice = strainingAdvice(TASK, 0.6);
-    const saved = advice.map((one) => one.minutesSaved);
+    const saved = advice.map((item) => item.minutesSaved);
     expect(saved).toEqual([...saved].sort((a, b) => b - a));
-    expect(advice.map((one) => one.change).sort()).toEqual(
+    expect(advice.map((item) => item.change).sort()).toEqual(
       ['area', 'coarse-first', 'head', 'settled', 'warmer']
-        .concat(advice.some((one) => one.change === 'scraping') ? ['scraping'] : [])
+        .concat(advice.some((item) => item.change === 'scraping') ? ['scraping'] : [])
         .sort(),
     );
     const warmed = timeOfTask({ ...TASK, honey: { ...HONEY, temperatureC: 30 } }).minutes;
-    expect(advice.find((one) => one.change === 'warmer')?.minutesSaved).toBeCloseTo(
+    expect(advice.find((item) => item.change === 'warmer')?.minutesSaved).toBeCloseTo(
       timeOfTask(TASK).minutes - warmed,
       9,
     );
@@ -184,7 +186,7 @@ describe('what would make it faster', () => {
 
   test('nothing is advised to be warmed where wax is soft', () => {
     const warm = { ...TASK, honey: { ...HONEY, temperatureC: 36 } };
-    expect(strainingAdvice(warm, 0.5).some((one) => one.change === 'warmer')).toBe(false);
+    expect(strainingAdvice(warm, 0.5).some((advice) => advice.change === 'warmer')).toBe(false);
   });
 
   test('no other share of scraping is faster in the long run', () => {

@@ -125,7 +125,7 @@ export function strainingAdvice(task: StrainingTask, waxGone: number): Straining
       const minutesSaved = now - timeOfTask({ ...task, ...different }).minutes;
       return { change, minutesSaved, amount };
     })
-    .filter((one) => one.minutesSaved > WORTH_MINUTES)
+    .filter((item) => item.minutesSaved > WORTH_MINUTES)
     .sort((a, b) => b.minutesSaved - a.minutesSaved);
 }
 

@@ -102,8 +102,9 @@ describe('honey that follows a cabinet', () => {
 
   test('fine spells agree with the closed form of the temperature', () => {
     const history = warmingHistory(plan);
-    expect(history.reduce((sum, one) => sum + one.days, 0)).toBeCloseTo(2, 9);
-    const mean = history.reduce((sum, one) => sum + one.days * one.temperatureC, 0) / 2;
+    expect(history.reduce((sum, warmSpell) => sum + warmSpell.days, 0)).toBeCloseTo(2, 9);
+    const mean =
+      history.reduce((sum, warmSpell) => sum + warmSpell.days * warmSpell.temperatureC, 0) / 2;
     const exact = 40 - 25 * (8 / 48) * (1 - Math.exp(-48 / 8));
     expect(mean).toBeCloseTo(exact, 2);
     expect(warmedToC(plan)).toBeCloseTo(40 - 25 * Math.exp(-6), 9);

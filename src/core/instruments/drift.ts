@@ -159,7 +159,7 @@ export type Calibration =
 
 /** The last check up to a moment, else the first one after it. */
 function nearest(sorted: readonly ZeroPoint[], atDay: number): ZeroPoint | undefined {
-  return sorted.filter((one) => one.atDay <= atDay).at(-1) ?? sorted[0];
+  return sorted.filter((zeroPoint) => zeroPoint.atDay <= atDay).at(-1) ?? sorted[0];
 }
 
 function roughCalibration(points: readonly ZeroPoint[], atDay: number): Calibration {
@@ -202,7 +202,7 @@ export function calibrationAt(points: readonly ZeroPoint[], atDay: number): Cali
   if (!check) return roughCalibration(points, atDay);
   const isBefore = check.atDay <= atDay;
   const months = Math.abs(atDay - check.atDay) / MONTH_DAYS;
-  const known = isBefore ? checks.filter((one) => one.atDay <= atDay) : [check];
+  const known = isBefore ? checks.filter((zeroPoint) => zeroPoint.atDay <= atDay) : [check];
   const spread = driftSpread(known);
   const drift = spread.standardDeviation * Math.sqrt(months);
   const jump = unconfirmedJump(known);

@@ -118,7 +118,7 @@ export function settling(samples: readonly MeterSample[], tolerance: number): Se
   if (!last || !first) return { status: 'waiting', secondsLeft: SETTLING.leastS };
   if (isStuck(run)) return { status: 'stuck' };
   const elapsed = last.atS - first.atS;
-  const window = run.filter((one) => one.atS >= last.atS - SETTLING.windowS);
+  const window = run.filter((meterSample) => meterSample.atS >= last.atS - SETTLING.windowS);
   if (elapsed < SETTLING.leastS || window.length < SETTLING.leastSamples) {
     return { status: 'waiting', secondsLeft: Math.max(1, Math.ceil(SETTLING.leastS - elapsed)) };
   }
@@ -129,7 +129,7 @@ export function settling(samples: readonly MeterSample[], tolerance: number): Se
   }
   return {
     status: 'stable',
-    dialValue: median(window.map((one) => one.dialValue)),
+    dialValue: median(window.map((meterSample) => meterSample.dialValue)),
     standard: residual,
     temperatureC: last.temperatureC,
   };

@@ -20,6 +20,6 @@ export function uncheckedZero(meters: readonly (readonly ZeroPoint[])[]): Learne
     degreesOfFreedom: calibrationDof.unchecked,
   };
   const first = meters.flatMap((meter) => fullChecks(meter).slice(0, 1));
-  const squares = first.reduce((sum, one) => sum + one.offsetPercent ** 2, 0);
+  const squares = first.reduce((sum, zeroPoint) => sum + zeroPoint.offsetPercent ** 2, 0);
   return { ...pooledSpread(guess, squares, first.length), from: first.length };
 }

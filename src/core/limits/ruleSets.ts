@@ -83,7 +83,7 @@ export function findRuleSet(
   id: string,
   among: readonly RuleSet[] = RULE_SETS,
 ): RuleSet | undefined {
-  return among.find((one) => one.id === id);
+  return among.find((ruleSet) => ruleSet.id === id);
 }
 
 /** The rule set with this id; the default one for an unknown id. */

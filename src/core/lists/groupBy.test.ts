@@ -4,7 +4,7 @@ import { groupBy } from './groupBy';
 
 describe('items by what they have in common', () => {
   test('keep their order, and keys the order in which they first come', () => {
-    const groups = groupBy(['pail', 'tank', 'pot', 'tin'], (one) => one[0]);
+    const groups = groupBy(['pail', 'tank', 'pot', 'tin'], (text) => text[0]);
     expect([...groups]).toEqual([
       ['p', ['pail', 'pot']],
       ['t', ['tank', 'tin']],
@@ -21,7 +21,7 @@ describe('items by what they have in common', () => {
         );
         for (const [key, own] of groups) {
           expect(own.length).toBeGreaterThan(0);
-          expect(own.every((one) => Math.abs(one % by) === key)).toBe(true);
+          expect(own.every((value) => Math.abs(value % by) === key)).toBe(true);
         }
       }),
     );

@@ -63,7 +63,7 @@ describe('balance', () => {
         const shares = sharedYield(all, got);
         expect(shares.reduce((sum, share) => sum + share.kg, 0)).toBeCloseTo(got, 6);
         expect(shares.reduce((sum, share) => sum + share.frames, 0)).toBe(
-          all.reduce((sum, one) => sum + one.frames, 0),
+          all.reduce((sum, item) => sum + item.frames, 0),
         );
       }),
     );

@@ -77,10 +77,10 @@ function without(
 ): MassEstimate {
   const gone = lines.filter((line) => stages.includes(line.stage)).map((line) => line.mass);
   return {
-    massKg: whole.massKg - gone.reduce((sum, one) => sum + one.massKg, 0),
+    massKg: whole.massKg - gone.reduce((sum, massEstimate) => sum + massEstimate.massKg, 0),
     standardUncertaintyKg: quadrature([
       whole.standardUncertaintyKg,
-      ...gone.map((one) => one.standardUncertaintyKg),
+      ...gone.map((massEstimate) => massEstimate.standardUncertaintyKg),
     ]),
   };
 }
@@ -165,7 +165,7 @@ export function sharedYield(
     const before = sums.get(from) ?? { frames: 0, kg: 0 };
     sums.set(from, { frames: before.frames + frames, kg: before.kg + kg });
   }
-  const all = [...sums.values()].reduce((sum, one) => sum + one.kg, 0);
+  const all = [...sums.values()].reduce((sum, item) => sum + item.kg, 0);
   return [...sums]
     .map(([from, { frames, kg }]) => ({ from, frames, kg: all > 0 ? (gotKg * kg) / all : 0 }))
     .sort((a, b) => b.kg - a.kg);

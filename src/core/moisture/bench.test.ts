@@ -38,7 +38,9 @@ describe('conversions between scales', () => {
   test('more water is fewer Brix and a lower index, strictly', () => {
     fc.assert(
       fc.property(fc.double({ min: 13, max: 24, noNaN: true }), (percent) => {
-        const [drier, wetter] = [percent, percent + 0.05].map((one) => indexFromDial('water', one));
+        const [drier, wetter] = [percent, percent + 0.05].map((value) =>
+          indexFromDial('water', value),
+        );
         expect(wetter!).toBeLessThan(drier!);
         expect(dialFromIndex('brix', wetter!)).toBeLessThan(dialFromIndex('brix', drier!));
       }),
@@ -66,8 +68,8 @@ describe('what a reading is worth', () => {
   test('the range in which the meter compensates is its own where it says one', () => {
     const wide = { ...dial, atc: true, temperatureC: 36, atcRangeC: [5, 40] } as const;
     const usual = { ...dial, atc: true, temperatureC: 36 };
-    const marks = (one: typeof usual) => {
-      const read = interpretReading(one);
+    const marks = (item: typeof usual) => {
+      const read = interpretReading(item);
       return read.status === 'read' ? read.marks : [];
     };
     expect(marks(wide as never)).not.toContain('outside-atc-range');

@@ -46,11 +46,11 @@ describe('two meters, layered vessels and a suspicious one (seeded simulation)',
     let covered = 0;
     let widths: [number, number] = [0, 0];
     for (let lot = 0; lot < LOTS; lot += 1) {
-      const truth = [18, 18].map((one) => one + 0.3 * draw());
+      const truth = [18, 18].map((value) => value + 0.3 * draw());
       const relation = checked.relation * draw();
-      const readings = truth.map((one, at): LotReading => {
+      const readings = truth.map((value, at): LotReading => {
         const spot = SPREAD_PRIORS.spot.standardDeviation * draw();
-        const moisturePercent = one + relation + ofMeter(draw) + spot + own(draw);
+        const moisturePercent = value + relation + ofMeter(draw) + spot + own(draw);
         const vesselId = at === 0 ? 'a' : 'b';
         return { id: vesselId, vesselId, moisturePercent, budget: checked, meterId: `m${at}` };
       });

@@ -52,11 +52,11 @@ type Weighted = ReturnType<typeof readingWeights>;
 
 /** Errors of one meter add up linearly over its readings; those of two meters are independent. */
 function byMeter(weighted: Weighted, part: BudgetPart): UncertaintyComponent[] {
-  return [...groupBy(weighted, (one) => one.reading.meterId ?? null).values()].map((own) => ({
+  return [...groupBy(weighted, (item) => item.reading.meterId ?? null).values()].map((own) => ({
     standard: sharedByAll(own, part),
     degreesOfFreedom:
       part === 'calibration'
-        ? Math.min(...own.map((one) => one.reading.budget.calibrationDof ?? Infinity))
+        ? Math.min(...own.map((item) => item.reading.budget.calibrationDof ?? Infinity))
         : Infinity,
   }));
 }
@@ -90,7 +90,7 @@ function repeatability(groups: readonly VesselGroup[], weighted: Weighted, prior
     ),
     spots.reduce((sum, spot) => sum + spot.readings.length - 1, 0),
   );
-  const standard = pooled.standardDeviation * quadrature(weighted.map((one) => one.weight));
+  const standard = pooled.standardDeviation * quadrature(weighted.map((item) => item.weight));
   return { id: 'repeatability' as const, standard, degreesOfFreedom: pooled.degreesOfFreedom };
 }
 

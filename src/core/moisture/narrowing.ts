@@ -97,7 +97,7 @@ export function narrowings(question: NarrowingQuestion): Narrowing[] {
   const { readings, vessels, repeatability, learned } = question;
   const { mean } = lotEstimate(readings, vessels, repeatability, learned);
   const widthOf = (some: readonly LotReading[]): number => {
-    const alike = some.map((one) => ({ ...one, moisturePercent: mean }));
+    const alike = some.map((lotReading) => ({ ...lotReading, moisturePercent: mean }));
     return expandedOf(lotEstimate(alike, vessels, repeatability, learned));
   };
   const now = widthOf(readings);

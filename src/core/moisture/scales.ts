@@ -96,7 +96,9 @@ const NEAR_WATER = 0.02;
  * @source ranges of `DIAL_RANGES`
  */
 export function recogniseScale(value: number): RecognisedNumber {
-  const scale = SCALES.find((one) => value >= DIAL_RANGES[one][0] && value <= DIAL_RANGES[one][1]);
+  const scale = SCALES.find(
+    (word) => value >= DIAL_RANGES[word][0] && value <= DIAL_RANGES[word][1],
+  );
   if (scale) return scale;
   return Math.abs(value - WATER_ND20) <= NEAR_WATER ? 'index-of-water' : 'unknown';
 }

@@ -77,8 +77,8 @@ export interface Repeatability extends Spread {
 export function readerRepeatability(sets: readonly (readonly number[])[]): Repeatability {
   requireFinite({ sets }, 'readerRepeatability');
   const repeated = sets.filter((set) => set.length > 1);
-  const dof = repeated.reduce((sum, one) => sum + one.length - 1, 0);
-  const squares = repeated.reduce((sum, one) => sum + squaredDeviations(one), 0);
+  const dof = repeated.reduce((sum, item) => sum + item.length - 1, 0);
+  const squares = repeated.reduce((sum, item) => sum + squaredDeviations(item), 0);
   const from = dof >= OWN_REPEATABILITY_FROM_DOF ? 'own' : dof === 0 ? 'assumed' : 'mixed';
   return { ...pooledSpread(SPREAD_PRIORS.repeatability, squares, dof), from };
 }

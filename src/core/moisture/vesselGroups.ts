@@ -41,11 +41,13 @@ export interface VesselGroup {
 /** Readings sorted by vessel and spot. */
 export function groupByVessel(readings: readonly LotReading[]): VesselGroup[] {
   return [...groupBy(readings, (reading) => reading.vesselId)].map(([vesselId, own]) => {
-    const spots = [...groupBy(own, (one) => one.spot ?? 'not-said')].map(([spot, those]) => ({
-      spot,
-      readings: those,
-      mean: mean(those.map((one) => one.moisturePercent)),
-    }));
+    const spots = [...groupBy(own, (lotReading) => lotReading.spot ?? 'not-said')].map(
+      ([spot, those]) => ({
+        spot,
+        readings: those,
+        mean: mean(those.map((lotReading) => lotReading.moisturePercent)),
+      }),
+    );
     return { vesselId, spots, readings: own, mean: mean(spots.map((spot) => spot.mean)) };
   });
 }

@@ -71,7 +71,7 @@ export function pfundFromAbsorbance(absorbance: number, pathCm = 1): number {
  */
 export function colourClass(pfundMm: number): ColourClass {
   requireInRange(pfundMm, [0, 500], { fn: 'colourClass', param: 'pfundMm', unit: 'mm' });
-  const found = COLOUR_CLASSES.find((one) => pfundMm <= one.upToMm);
+  const found = COLOUR_CLASSES.find((item) => pfundMm <= item.upToMm);
   if (!found) throw new Error('the last class has no upper edge');
   return found;
 }

@@ -50,7 +50,7 @@ describe('colour', () => {
     expect(resolvedGuess('dark', 'light-amber')).toBe('glass-is-lighter');
     expect(resolvedGuess('very-light', 'amber')).toBe('glass-is-darker');
     for (const guess of GUESSED_COLOURS) {
-      const found = COLOUR_CLASSES.map((one) => resolvedGuess(guess, one.id));
+      const found = COLOUR_CLASSES.map((item) => resolvedGuess(guess, item.id));
       expect(found).toContain('right');
     }
   });
@@ -66,7 +66,9 @@ describe('colour', () => {
 const lab = (values: LabEvidence['values']): LabEvidence => ({ values, from: 'lab' });
 const value = (of: number, expanded: number | null = null) => ({ value: of, expanded });
 const decisions = (given: LabEvidence, claimed: Parameters<typeof judgeLaboratory>[1]) =>
-  Object.fromEntries(judgeLaboratory(given, claimed).map((one) => [one.id, one.decision]));
+  Object.fromEntries(
+    judgeLaboratory(given, claimed).map((labJudgement) => [labJudgement.id, labJudgement.decision]),
+  );
 
 describe('laboratory values against composition limits (Codex and EU, recalled from memory)', () => {
   const plain = { category: null, claims: [] } as const;

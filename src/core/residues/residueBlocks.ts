@@ -76,10 +76,10 @@ function whyBlocked(stay: CombStay, given: Given): ResidueBlock['why'] | null {
  * @source common practice, no source; the product's label rules
  */
 export function residueBlocks(stays: readonly CombStay[], given: readonly Given[]): ResidueBlock[] {
-  return given.flatMap((one) => {
-    const reasons = stays.map((stay) => whyBlocked(stay, one)).filter((why) => why !== null);
+  return given.flatMap((item) => {
+    const reasons = stays.map((stay) => whyBlocked(stay, item)).filter((why) => why !== null);
     const why = reasons.includes('during') ? 'during' : reasons[0];
-    return why ? [{ givenId: one.id, kind: one.kind, name: one.name, why }] : [];
+    return why ? [{ givenId: item.id, kind: item.kind, name: item.name, why }] : [];
   });
 }
 

@@ -37,8 +37,8 @@ describe('comb and what was given to its hive', () => {
     ['put on after it', stay(136, null), 'free'],
     ['on another hive', stay(80, null, { colonyId: '8' }), 'free'],
     ['since nobody knows when', stay(null, null), 'during'],
-  ])('%s', (_name, one, expected) => {
-    expect(why(one)).toBe(expected);
+  ])('%s', (_name, combStay, expected) => {
+    expect(why(combStay)).toBe(expected);
   });
 
   test('boxes that were off meanwhile are free, if put back after the waiting time', () => {

@@ -68,8 +68,10 @@ describe('readings have a date, and honey has events', () => {
     const open: HoneyEvent = { kind: 'standing-open', atDay: 105, vesselId: 'b2' };
     const readings = [...at(100, [17], 'b1'), ...at(100, [17], 'b2')];
     const { present, earlier } = readingsInTime(readings, [open]);
-    expect(present.map((one) => one.vesselId)).toEqual(['b1']);
-    expect(earlier.map((one) => [one.vesselId, one.before])).toEqual([['b2', 'standing-open']]);
+    expect(present.map((reading) => reading.vesselId)).toEqual(['b1']);
+    expect(
+      earlier.map((earlierReading) => [earlierReading.vesselId, earlierReading.before]),
+    ).toEqual([['b2', 'standing-open']]);
   });
 
   test('a wet bucket read long ago stays named, though another was read since', () => {

@@ -60,8 +60,8 @@ export function laboratoryEstimate(evidence: LotEvidence): Estimate | null {
 /** Moisture before something happened that nobody read it after. */
 function earlierEstimate(evidence: LotEvidence): Estimate | null {
   const { earlier = [], vessels, repeatability, learned } = evidence;
-  const lastDay = Math.max(...earlier.map((one) => one.beforeDay));
-  const last = earlier.filter((one) => one.beforeDay === lastDay);
+  const lastDay = Math.max(...earlier.map((earlierReading) => earlierReading.beforeDay));
+  const last = earlier.filter((earlierReading) => earlierReading.beforeDay === lastDay);
   if (last.length === 0) return null;
   const { mean, standardUncertainty } = lotEstimate(last, vessels, repeatability, learned);
   return { mean, standardUncertainty: Math.hypot(standardUncertainty, CHANGED_SINCE_PERCENT) };

@@ -158,7 +158,11 @@ describe('a sampling plan', () => {
 
   test('a vessel counts once it was read at every spot of the plan', () => {
     const at = (spot: 'top' | 'bottom') =>
-      each([17, 17.1, 17, 16.9, 17]).map((one) => ({ ...one, id: one.id + spot, spot }));
+      each([17, 17.1, 17, 16.9, 17]).map((reading) => ({
+        ...reading,
+        id: reading.id + spot,
+        spot,
+      }));
     const both = { ...plan, spots: ['top', 'bottom'] as const };
     const said = (readings: ReadingEvidence[]) =>
       inEnglish(

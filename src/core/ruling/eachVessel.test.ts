@@ -32,8 +32,10 @@ describe('each vessel counts', () => {
     const found = ruleOnLot(evidence).findings.filter(
       (finding) => finding.ruleId === 'vessel-apart',
     );
-    expect(found.map((one) => inEnglish(one.sentence)).join()).toMatch(/^Bucket 10 \(20\.1 ± /);
-    expect(found.map((one) => inEnglish(one.sentence)).join()).not.toContain('Bucket 9');
+    expect(found.map((finding) => inEnglish(finding.sentence)).join()).toMatch(
+      /^Bucket 10 \(20\.1 ± /,
+    );
+    expect(found.map((finding) => inEnglish(finding.sentence)).join()).not.toContain('Bucket 9');
     expect(ruleOnLot(evidence).outcome).toBe('measure');
   });
 

@@ -12,7 +12,7 @@ const found = (evidence: LotEvidence, ruleId: string) =>
 
 describe('rules as objects', () => {
   test('each has its own id, a title, a source and says what it needs', () => {
-    expect(new Set(RULES.map((one) => one.id)).size).toBe(RULES.length);
+    expect(new Set(RULES.map((item) => item.id)).size).toBe(RULES.length);
     for (const rule of RULES) {
       expect(inEnglish(rule.title).length).toBeGreaterThan(5);
       expect(inEnglish(rule.source.name).length).toBeGreaterThan(5);

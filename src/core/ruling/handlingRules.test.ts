@@ -9,7 +9,7 @@ import { inEnglish } from '../test/inEnglish';
 const dry = readingsOf([16.2, 16.3]);
 
 function finding(evidence: LotEvidence, ruleId: string): Finding | undefined {
-  const found = ruleOnLot(evidence).findings.filter((one) => one.ruleId === ruleId);
+  const found = ruleOnLot(evidence).findings.filter((item) => item.ruleId === ruleId);
   expect(found.length).toBeLessThanOrEqual(1);
   return found[0];
 }
@@ -94,7 +94,7 @@ describe('a blend that nobody measured', () => {
   ] as const)('computed at %d %%: %s', (mean, bearing) => {
     const ruling = ruleOnLot(blend(mean));
     expect(ruling.belief.basis).toBe('blend');
-    const found = ruling.findings.filter((one) => one.ruleId === 'computed-blend');
+    const found = ruling.findings.filter((item) => item.ruleId === 'computed-blend');
     expect(found[0]?.bearing).toBe(bearing);
     expect(inEnglish(found[0]?.sentence)).toContain(
       'from the measured containers that were blended',
@@ -105,14 +105,14 @@ describe('a blend that nobody measured', () => {
     const ruling = ruleOnLot(blend(16.8));
     expect(ruling.outcome).toBe('conditions');
     expect(
-      ruling.findings.some((one) => inEnglish(one.sentence).startsWith('Stir the blend well')),
+      ruling.findings.some((item) => inEnglish(item.sentence).startsWith('Stir the blend well')),
     ).toBe(true);
   });
 
   test('a reading of its own outranks what was computed', () => {
     const ruling = ruleOnLot({ ...blend(22), readings: dry });
     expect(ruling.belief.basis).toBe('readings');
-    expect(ruling.findings.map((one) => one.ruleId)).not.toContain('computed-blend');
+    expect(ruling.findings.map((item) => item.ruleId)).not.toContain('computed-blend');
   });
 });
 
@@ -147,7 +147,7 @@ describe('a laboratory’s values', () => {
     ['insolublePercent', 0.3, 'condition'],
   ] as const)('%s of %d: %s', (name, value, bearing) => {
     const ruling = ruleOnLot(by({ [name]: { value, expanded: 0.2 * value } }));
-    const found = ruling.findings.filter((one) => one.ruleId === 'laboratory-limits');
-    expect(found.map((one) => one.bearing)).toEqual([bearing]);
+    const found = ruling.findings.filter((item) => item.ruleId === 'laboratory-limits');
+    expect(found.map((item) => item.bearing)).toEqual([bearing]);
   });
 });

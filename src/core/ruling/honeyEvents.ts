@@ -45,8 +45,10 @@ function lastEventAfter(
   events: readonly HoneyEvent[],
 ): HoneyEvent | undefined {
   return events
-    .filter((one) => one.vesselId === undefined || one.vesselId === reading.vesselId)
-    .filter((one) => dayOf(reading) < one.atDay)
+    .filter(
+      (honeyEvent) => honeyEvent.vesselId === undefined || honeyEvent.vesselId === reading.vesselId,
+    )
+    .filter((honeyEvent) => dayOf(reading) < honeyEvent.atDay)
     .sort((a, b) => a.atDay - b.atDay)
     .at(-1);
 }
@@ -83,9 +85,9 @@ export function readingsInTime(
     return !event;
   });
   const start = startOfLastStretch(after);
-  const present = after.filter((one) => {
-    const isOld = dayOf(one) < start;
-    if (isOld) earlier.push({ ...one, before: 'storage', beforeDay: start });
+  const present = after.filter((reading) => {
+    const isOld = dayOf(reading) < start;
+    if (isOld) earlier.push({ ...reading, before: 'storage', beforeDay: start });
     return !isOld;
   });
   return { present, earlier };

@@ -34,10 +34,11 @@ const BETWEEN_PIECES_PERCENT = 0.5;
 
 /** What the sacrificed pieces say of the whole ones; null where none was sacrificed. */
 export function moistureOfPieces(pieces: readonly Piece[]): Estimate | null {
-  const measured = pieces.map((piece) => piece.measured).filter((one) => one !== null);
+  const measured = pieces.map((piece) => piece.measured).filter((estimate) => estimate !== null);
   if (measured.length === 0) return null;
-  const mean = measured.reduce((sum, one) => sum + one.mean, 0) / measured.length;
-  const own = measured.reduce((sum, one) => sum + one.standardUncertainty, 0) / measured.length;
+  const mean = measured.reduce((sum, estimate) => sum + estimate.mean, 0) / measured.length;
+  const own =
+    measured.reduce((sum, estimate) => sum + estimate.standardUncertainty, 0) / measured.length;
   // A whole piece differs from the mean of the sacrificed by its own share and by theirs.
   const between = BETWEEN_PIECES_PERCENT * Math.sqrt(1 + 1 / measured.length);
   return { mean, standardUncertainty: Math.hypot(own, between) };

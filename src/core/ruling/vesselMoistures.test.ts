@@ -27,7 +27,9 @@ describe('moisture of each vessel', () => {
 
   test('is the mean of its spots, not of its readings, with the suspicious ones beside', () => {
     const found = vesselMoistures(evidence, beliefOf(evidence));
-    expect(found.map((one) => [one.vesselId, one.meanPercent])).toEqual([
+    expect(
+      found.map((vesselMoisture) => [vesselMoisture.vesselId, vesselMoisture.meanPercent]),
+    ).toEqual([
       ['a', expect.closeTo(18, 9)],
       ['last', expect.closeTo(20.4, 9)],
     ]);
@@ -42,7 +44,9 @@ describe('moisture of each vessel', () => {
   test('where every vessel is suspicious each is judged by itself, and the ruling says so', () => {
     const all = {
       ...evidence,
-      vessels: evidence.vessels.map((one) => vessel(one.id, say('rules.drainedFromCappings'))),
+      vessels: evidence.vessels.map((vesselEvidence) =>
+        vessel(vesselEvidence.id, say('rules.drainedFromCappings')),
+      ),
     };
     expect(suspectVesselsOf(all)).toHaveLength(all.vessels.length);
     const { outcome, findings } = ruleOnLot(all);

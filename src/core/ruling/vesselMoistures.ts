@@ -24,7 +24,7 @@ const COMMON = ['calibration', 'temperature', 'resolution', 'relation', 'method'
 /** Standard uncertainty common to the readings of a lot [% moisture]. */
 export function commonStandard(measured: LotMoisture): number {
   const common = measured.components.filter((component) => COMMON.includes(component.id));
-  return quadrature(common.map((one) => one.standard));
+  return quadrature(common.map((lotComponent) => lotComponent.standard));
 }
 
 /** Vessels that are judged by themselves; all of them where every one is kept apart. */
@@ -87,7 +87,7 @@ export const vesselMoistures = rememberedBy(
   (evidence: LotEvidence, belief: Belief): readonly VesselMoisture[] => {
     requireFinite({ evidence, belief }, 'vesselMoistures');
     const ordinary = ordinaryMoistures(evidence, belief);
-    const known = new Set(ordinary.map((one) => one.vesselId));
+    const known = new Set(ordinary.map((vesselMoisture) => vesselMoisture.vesselId));
     const suspect = suspectMoistures(evidence).filter(
       (suspectMoisture) => !known.has(suspectMoisture.vesselId),
     );
@@ -157,13 +157,13 @@ function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
   const read = ordinaryMoistures(evidence, belief).filter(
     (ordinaryMoisture) => ordinaryMoisture.vesselId !== null,
   );
-  const ids = new Set(read.map((one) => one.vesselId));
+  const ids = new Set(read.map((vesselMoisture) => vesselMoisture.vesselId));
   const unread = vessels.filter((vessel) => !ids.has(vessel.id)).length;
   const ownOf = (standard: number): number =>
     Math.sqrt(Math.max(1e-6, standard ** 2 - common ** 2));
-  const each = read.map((one) => ({
-    mean: one.meanPercent,
-    own: ownOf(one.uncertainty.standard),
+  const each = read.map((vesselMoisture) => ({
+    mean: vesselMoisture.meanPercent,
+    own: ownOf(vesselMoisture.uncertainty.standard),
     times: 1,
   }));
   const dof = measured.uncertainty.degreesOfFreedom;
@@ -172,7 +172,8 @@ function chanceOfAny(evidence: LotEvidence, belief: Belief): number | null {
   each.push({ mean: belief.mean, own: Math.max(1e-3, quadrature([shared, own])), times: unread });
   const noneOverAt = (z: number): number =>
     each.reduce(
-      (product, one) => product * normalCdf((limit - one.mean - common * z) / one.own) ** one.times,
+      (product, item) =>
+        product * normalCdf((limit - item.mean - common * z) / item.own) ** item.times,
       1,
     );
   let [sum, weights] = [0, 0];

@@ -61,7 +61,7 @@ export type PlanVerdict =
     };
 
 function bySpread(results: PlanResults, tested: readonly TestedContainer[]): SpreadVerdict {
-  const values = tested.map((one) => one.meanPercent);
+  const values = tested.map((testedContainer) => testedContainer.meanPercent);
   const statement = { content: results.content, confidence: confidencePerLook(results) };
   const standardDeviation = Math.sqrt(squaredDeviations(values) / (values.length - 1));
   const factor = toleranceFactor(values.length, statement);
@@ -85,7 +85,9 @@ function byCount(
   tested: readonly TestedContainer[],
   because: CountVerdict['because'],
 ): CountVerdict {
-  const notConforming = tested.filter((one) => !conforms(one, results.limitPercent)).length;
+  const notConforming = tested.filter(
+    (testedContainer) => !conforms(testedContainer, results.limitPercent),
+  ).length;
   const sample = { lotSize: results.containers, tested: tested.length, found: notConforming };
   return {
     by: 'by-count',
@@ -107,7 +109,7 @@ function detailOf(results: PlanResults, tested: readonly TestedContainer[]) {
   if (tested.length < Math.max(2, numberToMeetGroup(results.containers))) {
     return byCount(results, tested, 'few');
   }
-  const doubt = spreadDoubt(tested.map((one) => one.meanPercent));
+  const doubt = spreadDoubt(tested.map((testedContainer) => testedContainer.meanPercent));
   return doubt ? byCount(results, tested, doubt) : bySpread(results, tested);
 }
 
@@ -132,7 +134,9 @@ export function planVerdict(results: PlanResults): PlanVerdict {
   const fn = 'planVerdict';
   requireInRange(results.systematicPercent, [0, 10], { fn, param: 'systematicPercent', unit: '%' });
   requireWhole(results.containers, [1, 10_000], { fn, param: 'containers', unit: '1' });
-  const byId = new Map(results.tested.map((one) => [one.id, one]));
+  const byId = new Map(
+    results.tested.map((testedContainer) => [testedContainer.id, testedContainer]),
+  );
   const soFar: TestedContainer[] = [];
   let last: PlanVerdict = { status: 'incomplete', missing: [], look: 1 };
   for (const [at, ids] of results.plannedIds.entries()) {

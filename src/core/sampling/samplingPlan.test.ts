@@ -164,7 +164,7 @@ describe('what a plan says', () => {
     expect(planVerdict(results(outlier))).toMatchObject({
       detail: { by: 'by-count', because: 'outlier', notConforming: 1 },
     });
-    const groups = thirty.map((one, at) => (at % 3 === 0 ? 18.2 : 16.9) + (one - 17.2) / 6);
+    const groups = thirty.map((value, at) => (at % 3 === 0 ? 18.2 : 16.9) + (value - 17.2) / 6);
     expect(planVerdict(results(groups))).toMatchObject({
       detail: { by: 'by-count', because: 'not-normal' },
     });
@@ -239,8 +239,8 @@ describe('a lot on the boundary: 5 % of its containers over the limit', () => {
       const values = boundaryLot(draw);
       for (let n = 5; n <= 20; n += 1) {
         const some = values.slice(0, n);
-        const mean = some.reduce((sum, one) => sum + one, 0) / n;
-        const s = Math.sqrt(some.reduce((sum, one) => sum + (one - mean) ** 2, 0) / (n - 1));
+        const mean = some.reduce((sum, value) => sum + value, 0) / n;
+        const s = Math.sqrt(some.reduce((sum, value) => sum + (value - mean) ** 2, 0) / (n - 1));
         if (mean + (factors.get(n) ?? NaN) * s <= 18.6) {
           passed += 1;
           break;
@@ -312,7 +312,7 @@ describe('a lot of 20 containers with three bad ones, where two may be (seeded s
     let passed = 0;
     for (let lot = 0; lot < 4000; lot += 1) {
       const shuffled = ids.map((id) => ({ id, at: random() })).sort((a, b) => a.at - b.at);
-      if (passes(new Set(shuffled.slice(0, 3).map((one) => one.id)))) passed += 1;
+      if (passes(new Set(shuffled.slice(0, 3).map((item) => item.id)))) passed += 1;
     }
     expect(passed / 4000).toBeLessThanOrEqual(0.055);
     expect(passed / 4000).toBeGreaterThan(0);

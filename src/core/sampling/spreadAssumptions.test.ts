@@ -31,7 +31,7 @@ describe('whether a sample looks like one normal spread', () => {
   test('a wet one is an outlier, a second group is not normal, a few or all alike say nothing', () => {
     const even = Array.from({ length: 29 }, (_, at) => 17 + 0.3 * normalQuantile((at + 0.5) / 29));
     expect(spreadDoubt([...even, 19])).toBe('outlier');
-    expect(spreadDoubt(even.map((one, at) => one + (at % 2) * 1.8))).toBe('not-normal');
+    expect(spreadDoubt(even.map((value, at) => value + (at % 2) * 1.8))).toBe('not-normal');
     expect(spreadDoubt([17, 19, 17, 17])).toBeNull();
     expect(spreadDoubt([17, 17, 17, 17, 17, 17])).toBeNull();
   });

@@ -51,9 +51,9 @@ export function andersonDarling(values: readonly number[]): number {
   const below = [...values]
     .sort((a, b) => a - b)
     .map((value) => Math.min(1 - 1e-12, Math.max(1e-12, normalCdf((value - centre) / spread))));
-  const sum = below.reduce((total, one, at) => {
-    const mirrored = below[n - 1 - at] ?? one;
-    return total + (2 * at + 1) * (Math.log(one) + Math.log(1 - mirrored));
+  const sum = below.reduce((total, value, at) => {
+    const mirrored = below[n - 1 - at] ?? value;
+    return total + (2 * at + 1) * (Math.log(value) + Math.log(1 - mirrored));
   }, 0);
   return (-n - sum / n) * (1 + 0.75 / n + 2.25 / n ** 2);
 }

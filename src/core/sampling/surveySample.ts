@@ -68,14 +68,15 @@ export function surveyVerdict(
   requireInRange(count, [looked, 1e6], { fn, param: 'count', unit: '1' });
   const share =
     shares.reduce(
-      (sum, one) => sum + requireInRange(one, [0, 1], { fn, param: 'shares', unit: '1' }),
+      (sum, value) => sum + requireInRange(value, [0, 1], { fn, param: 'shares', unit: '1' }),
       0,
     ) / looked;
   const variance =
-    shares.reduce((sum, one) => sum + (one - share) ** 2, 0) / (looked - 1) + EYE.step ** 2 / 12;
+    shares.reduce((sum, value) => sum + (value - share) ** 2, 0) / (looked - 1) +
+    EYE.step ** 2 / 12;
   const half =
     coverageFactor(looked - 1) * Math.sqrt((variance / looked) * Math.max(0, 1 - looked / count));
-  const short = shares.filter((one) => one + 1e-9 < wanted).length;
+  const short = shares.filter((value) => value + 1e-9 < wanted).length;
   return {
     share,
     interval: { low: Math.max(0, share - half), high: Math.min(1, share + half) },

@@ -41,7 +41,7 @@ describe('tolerance factors everywhere', () => {
 
   test('the two ways of computing agree where they meet', () => {
     const k = [29, 30, 31, 32, 33].map((n) => toleranceFactor(n));
-    const steps = k.slice(1).map((one, at) => k[at]! - one);
+    const steps = k.slice(1).map((value, at) => k[at]! - value);
     steps.slice(1).forEach((step, at) => expect(step).toBeCloseTo(steps[at]!, 2));
   });
 });

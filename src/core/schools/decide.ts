@@ -173,7 +173,7 @@ function leaveEnough(
     if (known === undefined || !STAYING_ACTS.includes(actOf(frame))) continue;
     lacking.set(frame.colonyId ?? '', known - frame.honey.massKg);
   }
-  const taken = frames.filter((one) => EXTRACTED_ACTS.includes(actOf(one)));
+  const taken = frames.filter((frameEvidence) => EXTRACTED_ACTS.includes(actOf(frameEvidence)));
   for (const frame of keptFirst(taken)) {
     const lacks = lacking.get(frame.colonyId ?? '') ?? 0;
     const before = byFrame.get(frame.id);

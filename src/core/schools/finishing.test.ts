@@ -35,15 +35,15 @@ describe('the pace of capping, against integrals by small steps', () => {
     ],
   ])('the rate after earlier looks is the mean of prior times likelihood: %j', (earlier) => {
     const share = 0.5;
-    const off = (one: { share: number; standardUncertainty: number }): number =>
-      (one.standardUncertainty / pace(one.share)) ** 2;
+    const off = (item: { share: number; standardUncertainty: number }): number =>
+      (item.standardUncertainty / pace(item.share)) ** 2;
     const seen = earlier.map((look) => ({
       rate: come(look.share, share) / look.daysAgo,
       noise: (off(look) + off({ share, standardUncertainty: 0.05 })) / look.daysAgo ** 2,
     }));
     const posterior = (rate: number): number =>
       seen.reduce(
-        (density, one) => density * Math.exp(-((rate - one.rate) ** 2) / (2 * one.noise)),
+        (density, item) => density * Math.exp(-((rate - item.rate) ** 2) / (2 * item.noise)),
         Math.exp(-((rate - 0.06) ** 2) / (2 * 0.03 ** 2)),
       );
     const mean = area((r) => r * posterior(r), -0.2, 0.4) / area(posterior, -0.2, 0.4);

@@ -97,8 +97,8 @@ function rateOf(task: FinishingTask): Rate {
     if (!(look.daysAgo > 0)) return rate;
     requireInRange(look.share, [0, 1], { fn: 'finishing', param: 'share', unit: '1' });
     const slope = (progress(task.share) - progress(look.share)) / look.daysAgo;
-    const spread = (one: { share: number; standardUncertainty: number }): number =>
-      one.standardUncertainty / paceAt(one.share);
+    const spread = (item: { share: number; standardUncertainty: number }): number =>
+      item.standardUncertainty / paceAt(item.share);
     const noise = (spread(task) ** 2 + spread(look) ** 2) / look.daysAgo ** 2;
     const gain = rate.variance / (rate.variance + noise);
     return { mean: rate.mean + gain * (slope - rate.mean), variance: rate.variance * (1 - gain) };

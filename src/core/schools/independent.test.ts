@@ -23,8 +23,8 @@ const frames = fc.array(
 
 /** Pooled capped share of some frames, by mass. */
 function pooledShare(some: readonly FrameEvidence[]): number {
-  const kg = some.reduce((sum, one) => sum + one.honey.massKg, 0);
-  return some.reduce((sum, one) => sum + frameCapping(one)!.share * one.honey.massKg, 0) / kg;
+  const kg = some.reduce((sum, frame) => sum + frame.honey.massKg, 0);
+  return some.reduce((sum, frame) => sum + frameCapping(frame)!.share * frame.honey.massKg, 0) / kg;
 }
 
 /** The largest number of frames that together reach a share, by trying every choice. */
@@ -152,7 +152,8 @@ describe('judging many alike', () => {
             decideFrames(list, school, NO_CONTEXT).map((frame) => [frame.frameId, frame.act]),
           );
         const [forth, back] = [acts(all), acts([...all].reverse())];
-        const taken = (of: Map<string, string>) => [...of.values()].filter((one) => one === 'take');
+        const taken = (of: Map<string, string>) =>
+          [...of.values()].filter((text) => text === 'take');
         expect(taken(back)).toHaveLength(taken(forth).length);
       }),
     );

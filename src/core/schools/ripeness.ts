@@ -103,10 +103,10 @@ export function takenByPool(frames: readonly FrameEvidence[], wanted: number): R
     .sort((a, b) => b.surplus - a.surplus);
   const taken = new Set<string>();
   let left = 1e-9;
-  for (const one of bySurplus) {
-    left += one.surplus;
+  for (const item of bySurplus) {
+    left += item.surplus;
     if (left < 0) break;
-    taken.add(one.id);
+    taken.add(item.id);
   }
   return taken;
 }

@@ -133,7 +133,8 @@ export const DEFAULT_SCHOOL_ID = 'four-fifths';
 export function schoolOf(id: string, own: readonly School[] = []): School {
   const known = [...own, ...SCHOOLS];
   const found =
-    known.find((one) => one.id === id) ?? known.find((one) => one.id === DEFAULT_SCHOOL_ID);
+    known.find((school) => school.id === id) ??
+    known.find((school) => school.id === DEFAULT_SCHOOL_ID);
   if (!found) throw new Error('the default school is missing');
   return found;
 }

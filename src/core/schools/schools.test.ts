@@ -128,7 +128,7 @@ describe('what holds for every school', () => {
     fc.assert(
       fc.property(fc.array(anyFrame, { minLength: 1, maxLength: 8 }), anySchool, (all, school) => {
         const decisions = decideFrames(all, school);
-        expect(decisions.map((decision) => decision.frameId)).toEqual(all.map((one) => one.id));
+        expect(decisions.map((decision) => decision.frameId)).toEqual(all.map((frame) => frame.id));
         for (const { act, sentence } of decisions) {
           expect(DECISIONS).toContain(act);
           expect(inEnglish(sentence)).toMatch(/^[A-Z0-9].*\.$/);
@@ -156,9 +156,10 @@ describe('properties', () => {
     fc.assert(
       fc.property(frames, fc.nat(9), fc.nat(1), anySchool, (all, which, side, school) => {
         const at = which % all.length;
-        const more = all.map((one, index) => (index === at ? furtherCapped(one, side) : one));
+        const more = all.map((frame, index) => (index === at ? furtherCapped(frame, side) : frame));
         const [before, after] = [decideFrames(all, school), decideFrames(more, school)];
-        const taken = (list: typeof before) => list.filter((one) => isTaken(one.act)).length;
+        const taken = (list: typeof before) =>
+          list.filter((frameDecision) => isTaken(frameDecision.act)).length;
         expect(taken(after)).toBeGreaterThanOrEqual(taken(before));
         if (isTaken(before[at]!.act)) expect(isTaken(after[at]!.act)).toBe(true);
       }),
@@ -191,8 +192,8 @@ describe('properties', () => {
 
 describe('what stays with the colony', () => {
   const school = { ...schoolOf('four-fifths'), stays: 'colony-first' as const };
-  const box = [honeyFrame([10, 10]), honeyFrame([9, 9]), honeyFrame([9, 8])].map((one) => ({
-    ...one,
+  const box = [honeyFrame([10, 10]), honeyFrame([9, 9]), honeyFrame([9, 8])].map((frame) => ({
+    ...frame,
     colonyId: 'hive',
   }));
 

@@ -94,8 +94,8 @@ describe('cleared share over sizes, temperature changing', () => {
 
   test('classes hold all the mass, and nothing larger than the mesh', () => {
     const classes = sizeClasses(MATTER.wax, 200);
-    expect(classes.reduce((sum, one) => sum + one.share, 0)).toBeCloseTo(1, 12);
-    expect(Math.max(...classes.map((one) => one.sizeUm))).toBeLessThan(200);
+    expect(classes.reduce((sum, sizeClass) => sum + sizeClass.share, 0)).toBeCloseTo(1, 12);
+    expect(Math.max(...classes.map((sizeClass) => sizeClass.sizeUm))).toBeLessThan(200);
     expect(sizeClasses(MATTER.wax, 5)).toEqual([{ sizeUm: 5, share: 1 }]);
   });
 

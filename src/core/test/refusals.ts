@@ -28,7 +28,7 @@ function placesOf(value: unknown, path: Path = [], seen: Set<unknown> = new Set(
   // What is asked of the first and the last of a list is asked of all between.
   const entries = Object.entries(value);
   const asked = Array.isArray(value) ? [...new Set([entries[0], entries.at(-1)])] : entries;
-  const inside = asked.flatMap((one) => (one ? placesOf(one[1], [...path, one[0]], seen) : []));
+  const inside = asked.flatMap((item) => (item ? placesOf(item[1], [...path, item[0]], seen) : []));
   return Array.isArray(value) && path.length > 0 ? [path, ...inside] : inside;
 }
 
@@ -48,10 +48,10 @@ function holdsNaN(value: unknown, depth = 0): boolean {
   if (typeof value === 'string') return /\bNaN\b/.test(value);
   if (typeof value !== 'object' || value === null || depth > 8) return false;
   if (value instanceof Map || value instanceof Set) {
-    return [...(value as Iterable<unknown>)].some((one) => holdsNaN(one, depth + 1));
+    return [...(value as Iterable<unknown>)].some((item) => holdsNaN(item, depth + 1));
   }
   if (ArrayBuffer.isView(value)) return [...(value as Float64Array)].some(Number.isNaN);
-  return Object.values(value).some((one) => holdsNaN(one, depth + 1));
+  return Object.values(value).some((item) => holdsNaN(item, depth + 1));
 }
 
 /** One for all calls: to make one costs more than most calls. */

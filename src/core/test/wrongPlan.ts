@@ -30,7 +30,7 @@ export function passedPlan(
       standardUncertainty: 0.1,
       at: random(),
     }));
-    const ids = [...tested].sort((a, b) => a.at - b.at).map((one) => one.id);
+    const ids = [...tested].sort((a, b) => a.at - b.at).map((item) => item.id);
     const verdict = planVerdict({
       ...AIM,
       containers: size,

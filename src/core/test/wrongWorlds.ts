@@ -52,8 +52,8 @@ export function lotsOf(world: MoistureWorld, seed: number, meanPercent = 18): ()
     { resolution: 0.2, zeroCheck: world.zeroCheck },
   );
   return () => {
-    const [zero, between, reader] = [world.zero, world.between, world.reader].map((one) =>
-      drawnSpread(one, draw),
+    const [zero, between, reader] = [world.zero, world.between, world.reader].map((spread) =>
+      drawnSpread(spread, draw),
     ) as [number, number, number];
     const shared =
       zero * draw() +
@@ -63,8 +63,8 @@ export function lotsOf(world: MoistureWorld, seed: number, meanPercent = 18): ()
           budget.relation * draw() +
           (budget.method ?? 0) * draw());
     const apart = Array.from({ length: world.vessels }, () => between * draw());
-    const centre = apart.reduce((sum, one) => sum + one, 0) / world.vessels;
-    const truths = apart.map((one) => meanPercent + one - centre);
+    const centre = apart.reduce((sum, value) => sum + value, 0) / world.vessels;
+    const truths = apart.map((value) => meanPercent + value - centre);
     const vessels = truths.map((_, at) => ({ id: `v${at}`, massKg: 20 }));
     const spot = world.worse * SPREAD_PRIORS.spot.standardDeviation;
     const readings = truths.slice(0, world.tested).flatMap((truth, vessel) => {

@@ -26,7 +26,7 @@ export function reached(
 ): Set<string> {
   const [here, there] =
     direction === 'down' ? (['from', 'to'] as const) : (['to', 'from'] as const);
-  const next = groupBy(edges, (one) => one[here]);
+  const next = groupBy(edges, (traceEdge) => traceEdge[here]);
   const seen = new Set(starts);
   const queue = [...starts];
   for (let at = 0; at < queue.length; at += 1) {
@@ -57,10 +57,12 @@ export function nodeBalance(edges: readonly TraceEdge[], node: string): NodeBala
   requireFinite({ edges, node }, 'nodeBalance');
   const own = edges.filter((edge) => edge.from === node || edge.to === node);
   const sum = (side: 'from' | 'to'): number =>
-    own.filter((one) => one[side] === node).reduce((all, one) => all + (one.massKg ?? 0), 0);
+    own
+      .filter((traceEdge) => traceEdge[side] === node)
+      .reduce((all, traceEdge) => all + (traceEdge.massKg ?? 0), 0);
   return {
     inKg: sum('to'),
     outKg: sum('from'),
-    unknown: own.filter((one) => one.massKg === null).length,
+    unknown: own.filter((traceEdge) => traceEdge.massKg === null).length,
   };
 }

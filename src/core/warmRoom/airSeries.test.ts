@@ -8,7 +8,7 @@ const every = (minutes: number, count: number) => ({
 });
 
 const changed = (values: readonly number[], at: number, value: number): number[] =>
-  values.map((one, index) => (index === at ? value : one));
+  values.map((figure, index) => (index === at ? value : figure));
 
 describe('gaps of a log', () => {
   test('none in an even one, of whatever pace', () => {

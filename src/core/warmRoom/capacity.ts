@@ -101,7 +101,7 @@ export function loadCourse(question: LoadQuestion, boxes: number): LoadCourse {
     boxes,
     readyDay: readyDayOf(own, outlook.days, question.targetPercent),
     endPercent: own[own.length - 1] ?? NaN,
-    humidity: second.reduce((sum, one) => sum + one, 0) / Math.max(1, second.length),
+    humidity: second.reduce((sum, value) => sum + value, 0) / Math.max(1, second.length),
     kWhPerDay: outlook.kWhPerDay,
   };
 }

@@ -22,7 +22,7 @@ export function coolingHours(
   { fromC, toC, airC }: { readonly fromC: number; readonly toC: number; readonly airC: number },
 ): number {
   requireFinite({ batch, fromC, toC, airC }, 'coolingHours');
-  if (![fromC, toC, airC].every((one) => Number.isFinite(one))) {
+  if (![fromC, toC, airC].every((value) => Number.isFinite(value))) {
     const place = { fn: 'coolingHours', param: 'fromC', unit: '°C' };
     throw new DomainError({ code: 'out-of-range', value: NaN, ...place });
   }

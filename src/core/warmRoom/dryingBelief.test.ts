@@ -44,10 +44,10 @@ describe('draws', () => {
   test('the triangle gives the covariance back', () => {
     const triangle = triangleOf(belief);
     const product = triangle.map((row) =>
-      triangle.map((other) => row.reduce((sum, one, at) => sum + one * other[at]!, 0)),
+      triangle.map((other) => row.reduce((sum, value, at) => sum + value * other[at]!, 0)),
     );
     product.forEach((row, at) =>
-      row.forEach((one, to) => expect(one).toBeCloseTo(belief.covariance[at]![to]!, 12)),
+      row.forEach((value, to) => expect(value).toBeCloseTo(belief.covariance[at]![to]!, 12)),
     );
   });
 
@@ -55,7 +55,7 @@ describe('draws', () => {
     const triangle = triangleOf(belief);
     const draws = Array.from({ length: 4000 }, (_, at) => beliefDraw(belief, triangle, at).values);
     const mean = [0, 1].map((at) => draws.reduce((sum, draw) => sum + draw[at]!, 0) / draws.length);
-    mean.forEach((one, at) => expect(Math.abs(one - belief.mean[at]!)).toBeLessThan(0.03));
+    mean.forEach((value, at) => expect(Math.abs(value - belief.mean[at]!)).toBeLessThan(0.03));
     const together =
       draws.reduce((sum, draw) => sum + (draw[0]! - mean[0]!) * (draw[1]! - mean[1]!), 0) /
       draws.length;

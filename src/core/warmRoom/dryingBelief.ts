@@ -92,12 +92,12 @@ export function factorBelief({ mean, covariance, ...rest }: DryingBelief): Dryin
 /** Lower triangle whose product with its transpose is the covariance. */
 export function triangleOf({ mean, covariance }: DryingBelief): number[][] {
   const lengths = [covariance.length, ...covariance.map((row) => row.length)];
-  if (mean.length === 0 || lengths.some((one) => one !== mean.length)) {
+  if (mean.length === 0 || lengths.some((value) => value !== mean.length)) {
     const at = { fn: 'triangleOf', param: 'covariance', unit: '1' };
     throw new DomainError({ code: 'mismatched-lengths', value: covariance.length, ...at });
   }
   const triangle = jstat.jStat.cholesky(covariance.map((row) => [...row]));
-  if (triangle.some((row) => row.some((one) => !Number.isFinite(one)))) {
+  if (triangle.some((row) => row.some((value) => !Number.isFinite(value)))) {
     const place = { fn: 'triangleOf', param: 'covariance', unit: '1' };
     throw new DomainError({ code: 'out-of-range', value: NaN, ...place });
   }
@@ -134,7 +134,7 @@ export function beliefDraw(
   return {
     values: belief.mean.map((mean, row) => {
       const apart = standard.reduce(
-        (sum, one, column) => sum + (triangle[row]?.[column] ?? 0) * one,
+        (sum, value, column) => sum + (triangle[row]?.[column] ?? 0) * value,
         0,
       );
       return mean + (row < FACTORS.length ? wider * apart : apart);

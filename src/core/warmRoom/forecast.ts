@@ -114,9 +114,9 @@ function spreadOf(values: Float64Array): Spread90 {
 function bandOver(times: number, at: (time: number) => Spread90): Band {
   const all = Array.from({ length: times }, (_, time) => at(time));
   return {
-    low: all.map((one) => one.low),
-    middle: all.map((one) => one.middle),
-    high: all.map((one) => one.high),
+    low: all.map((spread90) => spread90.low),
+    middle: all.map((spread90) => spread90.middle),
+    high: all.map((spread90) => spread90.high),
   };
 }
 

@@ -98,7 +98,7 @@ function lineariseAt(
         const step = DIFFERENCE * spread(at);
         const moved = values.map((value, index) => (index === at ? value + step : value));
         const there = expectations(run, observations, moved);
-        return [at, there.map((one, index) => (one - here[index]!) / step)];
+        return [at, there.map((value, index) => (value - here[index]!) / step)];
       }),
   );
   return {
@@ -128,7 +128,7 @@ export function expectedObservation(
   const { residuals, slopes } = lineariseAt(run, [alone], belief, belief.mean);
   const [slope = []] = slopes;
   const spread = product(belief.covariance, slope).reduce(
-    (sum, one, at) => sum + one * (slope[at] ?? 0),
+    (sum, value, at) => sum + value * (slope[at] ?? 0),
     0,
   );
   return {
@@ -138,7 +138,7 @@ export function expectedObservation(
 }
 
 const product = (matrix: readonly (readonly number[])[], vector: readonly number[]): number[] =>
-  matrix.map((row) => row.reduce((sum, one, at) => sum + one * (vector[at] ?? 0), 0));
+  matrix.map((row) => row.reduce((sum, value, at) => sum + value * (vector[at] ?? 0), 0));
 
 const columnOf = (matrix: readonly (readonly number[])[], column: number): number[] =>
   matrix.map((row) => row[column] ?? 0);
@@ -164,13 +164,13 @@ function beliefAfter(
   if (!Number.isFinite(before)) return { mean, covariance };
   const degreesOfFreedom = before + residuals.length;
   const precision = jstat.jStat.inv(prior.covariance.map((row) => [...row]));
-  const apart = mean.map((one, at) => one - prior.mean[at]!);
-  const pulled = product(precision, apart).reduce((sum, one, at) => sum + one * apart[at]!, 0);
+  const apart = mean.map((value, at) => value - prior.mean[at]!);
+  const pulled = product(precision, apart).reduce((sum, value, at) => sum + value * apart[at]!, 0);
   const misfit = pulled + residuals.reduce((sum, residual) => sum + residual ** 2, 0);
   const scale = Math.max(LEAST_SCALE, (before + misfit) / degreesOfFreedom);
   return {
     mean,
-    covariance: covariance.map((row) => row.map((one) => one * scale)),
+    covariance: covariance.map((row) => row.map((value) => value * scale)),
     degreesOfFreedom,
   };
 }
@@ -199,21 +199,21 @@ export function learnDrying(
   for (let iterations = 1; ; iterations += 1) {
     const { residuals, slopes } = lineariseAt(run, observations, prior, values);
     const curvature = precision.map((row, at) =>
-      row.map((one, column) => {
+      row.map((value, column) => {
         const [a, b] = [columnOf(slopes, at), columnOf(slopes, column)];
-        return one + a.reduce((sum, slope, index) => sum + slope * b[index]!, 0);
+        return value + a.reduce((sum, slope, index) => sum + slope * b[index]!, 0);
       }),
     );
     const covariance = jstat.jStat.inv(curvature);
     const pulled = product(
       precision,
-      prior.mean.map((one, at) => one - values[at]!),
+      prior.mean.map((value, at) => value - values[at]!),
     );
     const gradient = pulled.map(
-      (one, at) => one + residuals.reduce((sum, r, row) => sum + r * slopes[row]![at]!, 0),
+      (value, at) => value + residuals.reduce((sum, r, row) => sum + r * slopes[row]![at]!, 0),
     );
     const step = product(covariance, gradient);
-    const size = Math.max(...step.map((one, at) => Math.abs(one) / spreads[at]!));
+    const size = Math.max(...step.map((value, at) => Math.abs(value) / spreads[at]!));
     const damped = Math.min(1, 1.5 / Math.max(size, 1e-9));
     if (size < CONVERGED || iterations >= MOST_ITERATIONS) {
       const status = size < CONVERGED ? 'converged' : 'max-iterations';

@@ -53,7 +53,10 @@ describe('learning from readings', () => {
   });
 
   test('one more degree of freedom a reading; readings far off widen, readings as expected narrow', () => {
-    const off = truth(fast).map((one) => ({ ...one, percent: one.percent + 3 }));
+    const off = truth(fast).map((dryingObservation) => ({
+      ...dryingObservation,
+      percent: dryingObservation.percent + 3,
+    }));
     const widths = [truth([0, 0, 0, 0, 0, 0]), off].map((observations) => {
       const { belief } = learnDrying(run, prior, observations);
       expect(belief.degreesOfFreedom).toBe(RATE_DOF + observations.length);
@@ -86,7 +89,9 @@ describe('learning from readings', () => {
     learned.belief.covariance.forEach((row, at) => {
       expect(row[at]!).toBeLessThanOrEqual(prior.covariance[at]![at]! + 1e-9);
     });
-    const [before, after] = [prior, learned.belief].map((one) => one.covariance[0]![0]!);
+    const [before, after] = [prior, learned.belief].map(
+      (dryingBelief) => dryingBelief.covariance[0]![0]!,
+    );
     expect(after! / before!).toBeLessThan(0.5);
   });
 

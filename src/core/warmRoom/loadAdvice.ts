@@ -21,7 +21,10 @@ const GAIN_PERCENT = 0.1;
 /** Mean humidity of the second day from now on [1]. */
 function secondDay(moments: readonly DryingMoment[], fromDay: number): number {
   const some = moments.filter((moment) => moment.day >= fromDay + 1 && moment.day <= fromDay + 2);
-  return some.reduce((sum, one) => sum + one.air.relativeHumidity, 0) / Math.max(1, some.length);
+  return (
+    some.reduce((sum, dryingMoment) => sum + dryingMoment.air.relativeHumidity, 0) /
+    Math.max(1, some.length)
+  );
 }
 
 /**
@@ -83,7 +86,7 @@ export function reWetting(
   { outsideC, outsideHumidity }: { readonly outsideC: number; readonly outsideHumidity: number },
 ): RoomAdvice[] {
   return [...(moment?.batches ?? [])].flatMap(([batchId, now]): RoomAdvice[] => {
-    const batch = run.batches.find((one) => one.id === batchId);
+    const batch = run.batches.find((dryingBatch) => dryingBatch.id === batchId);
     if (!batch) return [];
     const parts = batch.parts.map((part, at) => {
       const percent = now.parts[at]?.meanPercent ?? part.moisturePercent;

@@ -75,11 +75,11 @@ export function openHoneyCourse(task: OpenHoneyTask): OpenHoneyCourse {
   const moisture = moments.flatMap((moment) => moment.batches.get('standing') ?? []);
   return {
     hours: reportDays.map((reportDay) => reportDay * HOURS_PER_DAY),
-    meanPercent: moisture.map((one) => one.meanPercent),
-    surfacePercent: moisture.map((one) =>
-      Math.max(...one.parts.map((part) => part.surfacePercent)),
+    meanPercent: moisture.map((batchMoment) => batchMoment.meanPercent),
+    surfacePercent: moisture.map((batchMoment) =>
+      Math.max(...batchMoment.parts.map((part) => part.surfacePercent)),
     ),
-    honeyC: moisture.map((one) => one.honeyC),
+    honeyC: moisture.map((batchMoment) => batchMoment.honeyC),
     gainedKg: (moisture[moisture.length - 1]?.waterKg ?? 0) - (moisture[0]?.waterKg ?? 0),
   };
 }

@@ -30,11 +30,16 @@ export function predictedReadings(
   const inOrder = [...present.observations].sort((a, b) => a.day - b.day);
   const prior = priorBelief(present.startSpreads, rates);
   const first = Math.max(0, inOrder.length - MOST_READINGS);
-  return inOrder.slice(first).map((one, at) => {
-    const before = inOrder.slice(0, first + at).filter((other) => other.day < one.day);
+  return inOrder.slice(first).map((dryingObservation, at) => {
+    const before = inOrder
+      .slice(0, first + at)
+      .filter((other) => other.day < dryingObservation.day);
     const { belief } = learnDrying(present.run, prior, before);
-    const { mean, standard } = expectedObservation(present.run, belief, one);
-    const doubt = Math.hypot(standard, one.standardUncertainty);
-    return studentCdf((one.percent - mean) / doubt, belief.degreesOfFreedom ?? Infinity);
+    const { mean, standard } = expectedObservation(present.run, belief, dryingObservation);
+    const doubt = Math.hypot(standard, dryingObservation.standardUncertainty);
+    return studentCdf(
+      (dryingObservation.percent - mean) / doubt,
+      belief.degreesOfFreedom ?? Infinity,
+    );
   });
 }

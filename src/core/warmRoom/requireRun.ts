@@ -62,8 +62,8 @@ function requireAir(air: AirOverTime): void {
       : [air.temperatureC, air.relativeHumidity];
   check(warmth.length, [1, 1e7, '1'], 'temperatureC');
   check(humidity.length, [warmth.length, warmth.length, '1'], 'relativeHumidity');
-  for (const one of warmth) check(one, AIR_C, 'temperatureC');
-  for (const one of humidity) check(one, SHARE, 'relativeHumidity');
+  for (const value of warmth) check(value, AIR_C, 'temperatureC');
+  for (const value of humidity) check(value, SHARE, 'relativeHumidity');
 }
 
 /**

@@ -116,7 +116,7 @@ describe('air outside', () => {
 describe('advice', () => {
   const adviceFor = (run: ReturnType<typeof inRoom>, fromDay = 0) =>
     roomAdvice(run, simulateDrying(run).moments, fromDay);
-  const kinds = (run: ReturnType<typeof inRoom>) => adviceFor(run).map((one) => one.kind);
+  const kinds = (run: ReturnType<typeof inRoom>) => adviceFor(run).map((advice) => advice.kind);
 
   test('an ordinary load has none', () => {
     const run = inRoom([boxes(6, { temperatureC: 30 })], { reportDays: [0, 0.5, 1, 1.5, 2] });
@@ -125,7 +125,7 @@ describe('advice', () => {
 
   test('cold boxes are told with both pressures', () => {
     const cold = adviceFor(inRoom([boxes(6, { temperatureC: 5 })])).find(
-      (one) => one.kind === 'cold-boxes',
+      (advice) => advice.kind === 'cold-boxes',
     );
     expect(cold).toMatchObject({ batchId: 'a' });
     expect(cold?.kind === 'cold-boxes' && cold.airKPa > cold.honeyKPa).toBe(true);
@@ -146,12 +146,14 @@ describe('advice', () => {
     const damp = { ...ROOM, dehumidifier: null, heaterW: 0, airChangesPerHour: 5 };
     const outside = { kind: 'constant', temperatureC: 22, relativeHumidity: 0.8 } as const;
     const run = inRoom([boxes(4)], { room: { room: damp, outside }, reportDays: [0, 0.5, 1] });
-    const gain = adviceFor(run).find((one) => one.kind === 'gains-water');
+    const gain = adviceFor(run).find((advice) => advice.kind === 'gains-water');
     expect(gain?.kind === 'gains-water' && gain.surfacePercent).toBeGreaterThan(21);
   });
 
   test('a machine that never rests says where the humidity hangs', () => {
-    const found = adviceFor(inRoom([boxes(200)])).find((one) => one.kind === 'machine-flat-out');
+    const found = adviceFor(inRoom([boxes(200)])).find(
+      (advice) => advice.kind === 'machine-flat-out',
+    );
     expect(found?.kind === 'machine-flat-out' && found.humidity).toBeGreaterThan(0.33);
   });
 

@@ -68,7 +68,7 @@ export type RoomAdvice =
 
 function coldBoxes(run: DryingRun, moments: readonly DryingMoment[]): RoomAdvice[] {
   return run.batches.flatMap((batch: DryingBatch): RoomAdvice[] => {
-    const before = moments.filter((one) => one.day <= batch.inDay);
+    const before = moments.filter((dryingMoment) => dryingMoment.day <= batch.inDay);
     const moment = before[before.length - 1] ?? moments[0];
     const wettest = Math.max(...batch.parts.map((part) => part.moisturePercent));
     if (!moment) return [];
@@ -112,8 +112,11 @@ function flatOut(run: DryingRun, moments: readonly DryingMoment[], fromDay: numb
   if (!machine) return [];
   const some = moments.filter((moment) => moment.day >= fromDay + 1 && moment.day <= fromDay + 2);
   if (some.length === 0) return [];
-  const humidity = some.reduce((sum, one) => sum + one.air.relativeHumidity, 0) / some.length;
-  const always = some.every((one) => machineDuty(machine, one.air.relativeHumidity) > ALWAYS);
+  const humidity =
+    some.reduce((sum, dryingMoment) => sum + dryingMoment.air.relativeHumidity, 0) / some.length;
+  const always = some.every(
+    (dryingMoment) => machineDuty(machine, dryingMoment.air.relativeHumidity) > ALWAYS,
+  );
   return always ? [{ kind: 'machine-flat-out', humidity, wanted: machine.stopsAtHumidity }] : [];
 }
 
@@ -131,7 +134,8 @@ export function roomAdvice(
 ): RoomAdvice[] {
   const ahead = moments.filter((moment) => moment.day >= fromDay);
   const hottest = ahead.reduce<DryingMoment | null>(
-    (most, one) => (one.air.temperatureC > (most?.air.temperatureC ?? -99) ? one : most),
+    (most, dryingMoment) =>
+      dryingMoment.air.temperatureC > (most?.air.temperatureC ?? -99) ? dryingMoment : most,
     null,
   );
   const hottestC = hottest?.air.temperatureC ?? 0;

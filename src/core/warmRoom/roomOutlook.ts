@@ -96,9 +96,11 @@ function batchOutlook(moments: readonly DryingMoment[], id: string, nowDay: numb
   const surfaces = (moment: DryingMoment): number[] =>
     moment.batches.get(id)?.parts.map((part) => part.surfacePercent) ?? [];
   return {
-    meanPercent: over((one) => one.batches.get(id)?.meanPercent),
-    surfacePercent: over((one) => (one.batches.has(id) ? Math.max(...surfaces(one)) : undefined)),
-    honeyC: over((one) => one.batches.get(id)?.honeyC),
+    meanPercent: over((dryingMoment) => dryingMoment.batches.get(id)?.meanPercent),
+    surfacePercent: over((dryingMoment) =>
+      dryingMoment.batches.has(id) ? Math.max(...surfaces(dryingMoment)) : undefined,
+    ),
+    honeyC: over((dryingMoment) => dryingMoment.batches.get(id)?.honeyC),
     heatNow: heatSpent(spellsOf(moments, id, nowDay)),
     heatEnd: heatSpent(spellsOf(moments, id, Infinity)),
   };
@@ -125,7 +127,7 @@ function outsideAir({ outside }: NonNullable<DryingRun['room']>, nowDay: number)
 
 function adviceFor(run: DryingRun, moments: readonly DryingMoment[], nowDay: number): RoomAdvice[] {
   const found = roomAdvice(run, moments, nowDay);
-  const flatOut = found.some((one) => one.kind === 'machine-flat-out');
+  const flatOut = found.some((advice) => advice.kind === 'machine-flat-out');
   if (!run.room) return found;
   const outside = outsideAir(run.room, nowDay);
   const { temperatureC, relativeHumidity } = asAir(outside);

@@ -35,7 +35,7 @@ async function rowsInOrder(
     [...byKind].map(([kind, own]) =>
       store.rows(
         kind,
-        own.map((one) => one.id),
+        own.map((journalEntry) => journalEntry.id),
       ),
     ),
   );

@@ -70,8 +70,10 @@ describe('saving everything to a file', () => {
 
   test('tells how far it is, and reads back what it wrote before it counts as written', async () => {
     const onProgress: FileProgress[] = [];
-    await exportFile(await storeWith(lot), AT, (one) => onProgress.push(one));
-    expect(new Set(onProgress.map((one) => one.doing))).toEqual(new Set(['writing', 'checking']));
+    await exportFile(await storeWith(lot), AT, (fileProgress) => onProgress.push(fileProgress));
+    expect(new Set(onProgress.map((fileProgress) => fileProgress.doing))).toEqual(
+      new Set(['writing', 'checking']),
+    );
     expect(onProgress.at(-1)).toMatchObject({ doing: 'checking', share: 1 });
   });
 
@@ -91,7 +93,7 @@ describe('saving everything to a file', () => {
     const written = await exportFile(store, AT, quiet);
     const file = written.ok ? parseRecordFile(await written.value.blob.text()) : written;
     expect(file.ok && file.value.records.map((record) => record.id)).toEqual([
-      ...lot.map((one) => one.id),
+      ...lot.map((record) => record.id),
       early.id,
     ]);
   });
@@ -121,7 +123,7 @@ describe('bringing a file in', () => {
       ['removed', reading.id],
     ]);
     const { changed } = await broughtInto(store, plan);
-    expect(changed.map((one) => one.after.id)).toEqual(['theirs-1', 'gone-1']);
+    expect(changed.map((item) => item.after.id)).toEqual(['theirs-1', 'gone-1']);
   });
 
   test('an older version of what holds here changes nothing that holds', async () => {
@@ -130,7 +132,7 @@ describe('bringing a file in', () => {
     await store.append([now]);
     const old = { ...renamed('old', 'Old'), recordedAt: '2001-01-01T00:00:00.000Z' };
     const plan = await planOf(store, fileText([...lot, old]));
-    expect(plan.fresh.map((one) => one.id)).toEqual([old.id]);
+    expect(plan.fresh.map((record) => record.id)).toEqual([old.id]);
     expect(plan.effects).toEqual([]);
   });
 
@@ -157,13 +159,20 @@ describe('bringing a file in', () => {
     };
     const store = createMemoryRecordStore();
     const plan = await planOf(store, handText([first, bucket, comb, yearSlip, longReason]));
-    expect(plan.setAside.map((one) => [one.id, one.troubles[0]?.path])).toEqual([
+    expect(plan.setAside.map((setAside) => [setAside.id, setAside.troubles[0]?.path])).toEqual([
       [reading!.id, 'content.takenAt'],
       [longReason.id, 'reason'],
     ]);
     expect(await broughtInto(store, plan)).toMatchObject({ written: 5, setAside: 2 });
-    expect((await store.all()).map((one) => one.id)).toEqual([first!.id, bucket!.id, comb!.id]);
-    expect((await store.setAside()).map((one) => one.row.id)).toEqual([reading!.id, longReason.id]);
+    expect((await store.all()).map((record) => record.id)).toEqual([
+      first!.id,
+      bucket!.id,
+      comb!.id,
+    ]);
+    expect((await store.setAside()).map((rowSetAside) => rowSetAside.row.id)).toEqual([
+      reading!.id,
+      longReason.id,
+    ]);
     // and the whole of it goes out again, and comes in elsewhere
     const written = await exportFile(store, AT, quiet);
     expect(written).toMatchObject({ ok: true, value: { records: 5, setAside: 2 } });
@@ -190,8 +199,8 @@ describe('bringing a file in', () => {
   test('what is no record at all stays in the file, with its place', async () => {
     const store = createMemoryRecordStore();
     const plan = await planOf(store, handText([...lot, { note: 'by hand' }, lot[0]]));
-    expect(plan.lost.map((one) => one.path)).toContain('records[5].id');
-    expect(plan.lost.some((one) => one.path.startsWith('records[4]'))).toBe(true);
+    expect(plan.lost.map((trouble) => trouble.path)).toContain('records[5].id');
+    expect(plan.lost.some((trouble) => trouble.path.startsWith('records[4]'))).toBe(true);
     expect(plan.fresh).toHaveLength(4);
     const none = await planImport(store, new Blob([handText([{ note: 'x' }])]), quiet);
     expect(none).toMatchObject({ ok: false, error: { code: 'damaged-file' } });

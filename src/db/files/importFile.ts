@@ -132,13 +132,13 @@ async function compared(
   rows: readonly AnyRecord[],
   onProgress: OnProgress,
 ): Promise<{ fresh: AnyRecord[]; clashes: Clash[] }> {
-  const here = new Set((await store.journal()).map((one) => one.id));
+  const here = new Set((await store.journal()).map((journalEntry) => journalEntry.id));
   const known = rows.filter((row) => here.has(row.id));
   const clashes: Clash[] = [];
   for (let from = 0; from < known.length; from += ROWS_AT_ONCE) {
     const some = known.slice(from, from + ROWS_AT_ONCE);
-    for (const [kind, own] of groupBy(some, (one) => one.kind)) {
-      const ids = own.map((one) => one.id);
+    for (const [kind, own] of groupBy(some, (record) => record.kind)) {
+      const ids = own.map((record) => record.id);
       const mine = new Map((await store.rows(kind, ids)).map((row) => [row.id, row]));
       for (const theirs of own) {
         const kept = mine.get(theirs.id);
@@ -155,7 +155,9 @@ async function compared(
 async function keptOf(store: RecordStore, rows: readonly AnyRecord[]): Promise<AnyRecord[]> {
   const found: AnyRecord[] = [];
   for (const [kind, own] of groupBy(rows, (row) => row.kind)) {
-    found.push(...(await store.ofEntities(kind, [...new Set(own.map((one) => one.entityId))])));
+    found.push(
+      ...(await store.ofEntities(kind, [...new Set(own.map((record) => record.entityId))])),
+    );
   }
   return found;
 }
@@ -166,7 +168,7 @@ async function referredHere(
   rows: readonly AnyRecord[],
 ): Promise<readonly AnyRecord[]> {
   const { revisions, entities } = referredIds(rows);
-  const found: AnyRecord[] = (await store.setAside()).map((one) => one.row);
+  const found: AnyRecord[] = (await store.setAside()).map((rowSetAside) => rowSetAside.row);
   for (const [kind, ids] of revisions) found.push(...(await store.rows(kind, [...ids])));
   for (const [kind, ids] of entities) found.push(...(await store.ofEntities(kind, [...ids])));
   return found;
@@ -201,15 +203,15 @@ export async function planImport(
   const { rows, setAside, lost } = read.value;
   if (rows.length === 0 && lost.length > 0) return failed(damagedFile(findingsOf(lost)));
   const { fresh, clashes } = await compared(store, rows, onProgress);
-  const isAside = new Set(setAside.map((one) => one.id));
-  const sound = fresh.filter((one) => !isAside.has(one.id));
+  const isAside = new Set(setAside.map((aside) => aside.id));
+  const sound = fresh.filter((record) => !isAside.has(record.id));
   const { broken, gaps } = await referencesChecked(store, rows, sound);
-  broken.forEach((one) => isAside.add(one.id));
-  const counted = sound.filter((one) => !isAside.has(one.id));
-  const isFresh = new Set(fresh.map((one) => one.id));
+  broken.forEach((aside) => isAside.add(aside.id));
+  const counted = sound.filter((record) => !isAside.has(record.id));
+  const isFresh = new Set(fresh.map((record) => record.id));
   return ok({
     fresh,
-    setAside: [...setAside, ...broken].filter((one) => isFresh.has(one.id)),
+    setAside: [...setAside, ...broken].filter((aside) => isFresh.has(aside.id)),
     same: rows.length - fresh.length - clashes.length,
     clashes,
     effects: mergeEffects(await keptOf(store, counted), counted),
@@ -248,7 +250,7 @@ export async function bringIn(
     const after = nextRevision(scribe, before, { content, withdrawn, reason: TAKEN });
     taken.push({ before, after });
   }
-  const records = [...plan.fresh, ...taken.map((one) => one.after)];
+  const records = [...plan.fresh, ...taken.map((item) => item.after)];
   const options = { as: 'merge', setAside: plan.setAside } as const;
   const appended = await store.append(records, options);
   if (!appended.ok) return appended;

@@ -44,7 +44,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const result = await store.append([...fresh, altered]);
       expect(result).toMatchObject({ ok: false, error: { code: 'conflict' } });
       expect(ids(await store.all())).toEqual(ids(records));
-      expect((await store.all()).find((one) => one.id === altered.id)?.author).toBe('AB');
+      expect((await store.all()).find((record) => record.id === altered.id)?.author).toBe('AB');
     });
 
     test('what was handed in can be changed afterwards without changing what is kept', async () => {
@@ -52,7 +52,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       const records = structuredClone(sampleLot());
       await store.append(records);
       records[0]!.author = 'changed';
-      expect((await store.all()).map((one) => one.author)).not.toContain('changed');
+      expect((await store.all()).map((record) => record.author)).not.toContain('changed');
     });
 
     test('two appends at once both arrive', async () => {
@@ -93,7 +93,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
         reason: 'Moved',
       });
       await store.append([moved]);
-      const kinds = (await store.ofBox(yard.tote.entityId)).map((one) => one.kind).sort();
+      const kinds = (await store.ofBox(yard.tote.entityId)).map((record) => record.kind).sort();
       expect(kinds).toEqual(['box', 'frame', 'frame', 'frame-check']);
     });
 
@@ -130,7 +130,9 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       ]);
       await store.append([...yard.records, ...looks]);
       const due = await store.looksDue();
-      const slots = due.flatMap((one) => (one.kind === 'frame-check' ? [one.content.slot] : []));
+      const slots = due.flatMap((record) =>
+        record.kind === 'frame-check' ? [record.content.slot] : [],
+      );
       expect(slots.sort()).toEqual([2, 3]);
     });
 
@@ -204,7 +206,7 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       expect(ids(await store.all())).not.toContain(wrong.id);
       expect(await store.ofOwner(lot!.ownerId)).toHaveLength(3);
       expect(await store.rows('reading', [wrong.id])).toEqual([wrong]);
-      expect((await store.inOrder(['reading'])).map((one) => one.id)).toEqual([wrong.id]);
+      expect((await store.inOrder(['reading'])).map((record) => record.id)).toEqual([wrong.id]);
       expect(await store.setAside()).toMatchObject([{ id: wrong.id, row: { id: wrong.id } }]);
       const better = nextRevision(countingScribe('better'), wrong, { reason: 'Corrected' });
       expect((await store.append([better])).ok).toBe(true);
@@ -222,8 +224,8 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       };
       await store.append([early]);
       const order = [...records.map((record) => record.id), early.id];
-      expect((await store.journal()).map((one) => one.id)).toEqual(order);
-      expect((await store.inOrder(['lot', 'container'])).map((one) => one.id)).toEqual([
+      expect((await store.journal()).map((journalEntry) => journalEntry.id)).toEqual(order);
+      expect((await store.inOrder(['lot', 'container'])).map((record) => record.id)).toEqual([
         records[0]!.id,
         records[1]!.id,
         early.id,

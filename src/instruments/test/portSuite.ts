@@ -21,9 +21,11 @@ export function portSuite(name: string, rig: () => PortRig): void {
     await settled();
     session.close();
     await settled();
-    const states = heard.flatMap((one) => (one.type === 'state' ? [one.state] : []));
+    const states = heard.flatMap((portEvent) =>
+      portEvent.type === 'state' ? [portEvent.state] : [],
+    );
     expect(states.slice(-2)).toEqual(['open', 'closed']);
-    expect(heard.filter((one) => one.type === 'sample')).toEqual([
+    expect(heard.filter((portEvent) => portEvent.type === 'sample')).toEqual([
       {
         type: 'sample',
         sample: { scale: 'brix', dialValue: 81.24, temperatureC: 22.5, atS: 12.5 },

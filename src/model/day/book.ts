@@ -72,7 +72,7 @@ export function bookOf(records: readonly AnyRecord[]): Book {
     instruments,
     meters: metersOf(instruments, of('zero-check')),
     given: of('given').map(givenOf),
-    byId: new Map(now.map((one) => [one.entityId, one])),
+    byId: new Map(now.map((record) => [record.entityId, record])),
     yards: of('yard').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     colonies: of('colony').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     boxes: of('box').sort((a, b) => byName.compare(a.content.label, b.content.label)),
@@ -81,7 +81,7 @@ export function bookOf(records: readonly AnyRecord[]): Book {
     ),
     givens: of('given').sort((a, b) => b.content.fromDay.localeCompare(a.content.fromDay)),
     harvests: of('harvest').sort((a, b) => b.content.day.localeCompare(a.content.day)),
-    schools: of('school').map((one) => coreSchool(one.entityId, one.content)),
+    schools: of('school').map((item) => coreSchool(item.entityId, item.content)),
     ruleSets: [
       ...RULE_SETS,
       ...heads(records)
@@ -90,7 +90,7 @@ export function bookOf(records: readonly AnyRecord[]): Book {
     ],
     ownRuleSets: of('rule-set').sort((a, b) => byName.compare(a.content.name, b.content.name)),
     formats: [
-      ...of('format').map((one) => ({ id: one.entityId, ...one.content })),
+      ...of('format').map((item) => ({ id: item.entityId, ...item.content })),
       ...FRAME_FORMATS,
     ],
   };

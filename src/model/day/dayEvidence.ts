@@ -70,7 +70,7 @@ export function crop(
   const states = pooledStates(taken);
   if (!states) return null;
   return {
-    mass: summedMass(taken.map((one) => one.honey)),
+    mass: summedMass(taken.map((frame) => frame.honey)),
     expected: expectedMixture(states, expectation),
     openShare: 1 - states.capped,
   };
@@ -79,7 +79,7 @@ export function crop(
 /** How many frames are taken, and how many were judged. */
 export function frameCounts(frames: readonly DoneFrame[]): { taken: number; judged: number } {
   const count = (all: readonly DoneFrame[]): number =>
-    all.reduce((sum, one) => sum + one.evidence.count, 0);
+    all.reduce((sum, doneFrame) => sum + doneFrame.evidence.count, 0);
   return {
     taken: count(frames.filter((frame) => TAKING_ACTS.includes(frame.act))),
     judged: count(frames),
@@ -92,7 +92,9 @@ export function schoolsOnDay(
   frames: readonly DoneFrame[],
   { schools, expectation }: { schools: readonly School[]; expectation: Expectation },
 ): SchoolOutcome[] {
-  const finishings = new Map(day.judged.map((one) => [one.frameId, one.finishing]));
+  const finishings = new Map(
+    day.judged.map((keptJudgedFrame) => [keptJudgedFrame.frameId, keptJudgedFrame.finishing]),
+  );
   return compareSchools(
     frames.map((frame) => frame.evidence),
     schools,
@@ -110,7 +112,8 @@ export function leftForColony(
   colonyId: string,
 ): { frames: number; kg: number } {
   const stays = judged.filter(
-    (one) => one.evidence.colonyId === colonyId && STAYING_ACTS.includes(one.act),
+    (keptJudgedFrame) =>
+      keptJudgedFrame.evidence.colonyId === colonyId && STAYING_ACTS.includes(keptJudgedFrame.act),
   );
   return {
     frames: stays.length,

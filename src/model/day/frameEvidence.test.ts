@@ -101,7 +101,10 @@ describe('what else was seen', () => {
     const shaken = (combTemperatureC: number | null) =>
       seen({
         combTemperatureC,
-        sides: sampleLook([5, 5]).sides.map((one) => ({ ...one, shake: 'nothing-fell' as const })),
+        sides: sampleLook([5, 5]).sides.map((item) => ({
+          ...item,
+          shake: 'nothing-fell' as const,
+        })),
       }).sides[0]!.shake;
     expect(shaken(28)).toBe('nothing-fell');
     expect(shaken(8)).not.toBe('nothing-fell');

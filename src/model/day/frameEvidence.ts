@@ -103,9 +103,9 @@ function honeyOf(frameCase: FrameCase, book: Book, depth: CombDepth): MassEstima
 
 /** How deep the keeper's comb is, from the frames among these that were weighed on a scale. */
 export function depthOf(cases: readonly FrameCase[], book: Book): CombDepth {
-  const weighed = cases.flatMap((one) => {
-    const { byLook, byHeft } = honeyTwoWays(one, book, ASSUMED_DEPTH);
-    if (!byHeft || one.check.heft?.by !== 'scale') return [];
+  const weighed = cases.flatMap((frameCase) => {
+    const { byLook, byHeft } = honeyTwoWays(frameCase, book, ASSUMED_DEPTH);
+    if (!byHeft || frameCase.check.heft?.by !== 'scale') return [];
     const { massKg: byWeightKg, standardUncertaintyKg: weightStandardKg } = byHeft;
     return [{ byLookKg: byLook.massKg, byWeightKg, weightStandardKg }];
   });

@@ -42,7 +42,7 @@ function storiesOf(
   wanted: (check: FrameCheck) => boolean,
 ): KeptStory[] {
   const now = current(records);
-  const frames = new Map(ofKind(now, 'frame').map((one) => [one.entityId, one]));
+  const frames = new Map(ofKind(now, 'frame').map((item) => [item.entityId, item]));
   return [...checksByFrame(ofKind(now, 'frame-check'))].flatMap(([frameId, checks]) => {
     const frameRecord = frames.get(frameId);
     const at = checks.findLastIndex(wanted);
@@ -82,16 +82,16 @@ export function boxPlaces(
   { harvestId, slots }: { readonly harvestId: string; readonly slots: number },
 ): BoxPlace[] {
   const now = current(records);
-  const frames = ofKind(now, 'frame').filter((one) => one.content.boxId === boxId);
+  const frames = ofKind(now, 'frame').filter((item) => item.content.boxId === boxId);
   const checks = checksByFrame(ofKind(now, 'frame-check'));
   return Array.from({ length: slots }, (_, at) => {
-    const frame = frames.find((one) => one.content.slot === at + 1) ?? null;
+    const frame = frames.find((item) => item.content.slot === at + 1) ?? null;
     const own = frame ? (checks.get(frame.entityId) ?? []) : [];
     return {
       slot: at + 1,
       frame,
-      today: own.findLast((one) => one.content.harvestId === harvestId) ?? null,
-      earlier: own.filter((one) => one.content.harvestId !== harvestId),
+      today: own.findLast((item) => item.content.harvestId === harvestId) ?? null,
+      earlier: own.filter((item) => item.content.harvestId !== harvestId),
     };
   });
 }

@@ -33,13 +33,19 @@ describe('a day at the hives from its records', () => {
   test('frames are judged by the school of the day, and a correction replaces the look', () => {
     const yard = sampleYard();
     const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([9, 3])]);
-    expect(judgedOn(yard, looks).map((one) => one.act)).toEqual(['take', 'put-back']);
+    expect(judgedOn(yard, looks).map((judgedFrame) => judgedFrame.act)).toEqual([
+      'take',
+      'put-back',
+    ]);
     const second = looks.filter(
       (look) => look.kind === 'frame-check',
     )[1] as RecordOf<'frame-check'>;
     const content = { ...second.content, ...sampleLook([9, 9]) };
     const corrected = nextRevision(yard.scribe, second, { content, reason: 'Looked again' });
-    expect(judgedOn(yard, [...looks, corrected]).map((one) => one.act)).toEqual(['take', 'take']);
+    expect(judgedOn(yard, [...looks, corrected]).map((judgedFrame) => judgedFrame.act)).toEqual([
+      'take',
+      'take',
+    ]);
   });
 
   test('what the keeper did otherwise stays, also under another school', () => {
@@ -133,7 +139,7 @@ describe('treatments and feeds', () => {
     const away = { ...frame, boxId: yard.tote.entityId, sinceDay: '2026-07-05', earlier: [] };
     expect(combStays(away, sampleBook(yard))).toEqual([]);
     const nest = combStays({ ...frame, formerBrood: true }, sampleBook(yard, [moved]));
-    expect(nest.every((one) => one.as === 'brood')).toBe(true);
+    expect(nest.every((combStay) => combStay.as === 'brood')).toBe(true);
   });
 });
 
@@ -153,7 +159,7 @@ describe('looking again', () => {
     expect(judged?.finishing?.ratePerDay).toBeCloseTo(0.04, 2);
     expect(judged?.finishing?.probability).toBeGreaterThan(0.7);
     const due = looksAgainDue(lastLooks([...yard.records, ...before, ...now]));
-    expect(due.map((one) => one.check.decision.lookAgainDay)).toEqual(['2026-08-16']);
+    expect(due.map((keptStory) => keptStory.check.decision.lookAgainDay)).toEqual(['2026-08-16']);
     const taken = sampleLooks(yard, [sampleLook([9, 9])], before);
     expect(looksAgainDue(lastLooks([...yard.records, ...before, ...taken]))).toEqual([]);
   });

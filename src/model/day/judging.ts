@@ -63,7 +63,7 @@ function earlierLooks(story: FrameStory, book: Book): EarlierLook[] {
 
 function worseDoubt(evidence: FrameEvidence): number {
   const share = worseSideShare(evidence);
-  const side = evidence.sides.find((one) => one.capped?.share === share);
+  const side = evidence.sides.find((sideEvidence) => sideEvidence.capped?.share === share);
   return side?.capped?.standardUncertainty ?? 0;
 }
 
@@ -86,7 +86,7 @@ function finishingOf(
 
 /** Honey of a full frame of a hive's honey boxes [kg], for targets counted in frames. */
 function fullFrameKg(book: Book, colonyId: string): number {
-  const box = book.boxes.find((one) => one.content.colonyId === colonyId);
+  const box = book.boxes.find((item) => item.content.colonyId === colonyId);
   const format = formatOf(book, box?.content.formatId ?? '');
   return 2 * combSideMass({ areaDm2: format.areaDm2, honeyShare: 1, face: 'flush' }).massKg;
 }

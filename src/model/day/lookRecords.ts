@@ -29,8 +29,10 @@ export interface BoxLooks {
 
 function frameAt(scribe: Scribe, { box, known }: BoxLooks, slot: number): [Frame, boolean] {
   const before = known.find(
-    (one): one is Frame =>
-      one.kind === 'frame' && one.content.boxId === box.entityId && one.content.slot === slot,
+    (record): record is Frame =>
+      record.kind === 'frame' &&
+      record.content.boxId === box.entityId &&
+      record.content.slot === slot,
   );
   if (before) return [before, false];
   const content = {
@@ -54,8 +56,10 @@ export function lookRecords(scribe: Scribe, task: BoxLooks, book: Book): AnyReco
     const story: FrameStory = {
       frameId: frame.entityId,
       frame: frame.content,
-      earlier: known.flatMap((one) =>
-        one.kind === 'frame-check' && one.content.frameId === frame.entityId ? [one.content] : [],
+      earlier: known.flatMap((record) =>
+        record.kind === 'frame-check' && record.content.frameId === frame.entityId
+          ? [record.content]
+          : [],
       ),
       check: {
         harvestId: harvest.entityId,

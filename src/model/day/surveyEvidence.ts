@@ -89,7 +89,7 @@ function dealt(survey: SurveyContent, otherwise: JudgedOtherwise): Share[] {
   for (const [tenths, count] of [...tenthGroups(survey)].sort((a, b) => b[1] - a[1])) {
     let left = count;
     for (const [at, hand] of hands.entries()) {
-      const taken = [...hand.counts.values()].reduce((sum, one) => sum + one, 0);
+      const taken = [...hand.counts.values()].reduce((sum, value) => sum + value, 0);
       const size = hand.boxId === null ? typedBoxes(survey) * framesPerBox : framesPerBox;
       const wanted =
         at === hands.length - 1 ? left : Math.min(left, Math.round((count * size) / total));
@@ -98,7 +98,7 @@ function dealt(survey: SurveyContent, otherwise: JudgedOtherwise): Share[] {
       left -= Math.max(0, given);
     }
     for (const hand of hands) {
-      const taken = [...hand.counts.values()].reduce((sum, one) => sum + one, 0);
+      const taken = [...hand.counts.values()].reduce((sum, value) => sum + value, 0);
       const more = Math.min(left, hand.room - taken);
       if (more > 0) hand.counts.set(tenths, (hand.counts.get(tenths) ?? 0) + more);
       left -= Math.max(0, more);

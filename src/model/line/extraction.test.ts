@@ -50,7 +50,7 @@ describe('a day at the line from its records', () => {
     const [day] = house.days;
     expect(house.days).toHaveLength(1);
     expect(
-      [day!.ticks, day!.pours, day!.frameWeighings, day!.chores].map((one) => one.length),
+      [day!.ticks, day!.pours, day!.frameWeighings, day!.chores].map((item) => item.length),
     ).toEqual([1, 1, 1, 1]);
     expect(house.tools[0]).toMatchObject({ name: 'Long fork', kind: 'fork', secondsPerFrame: 70 });
     expect(house.tools).toHaveLength(7);

@@ -71,6 +71,6 @@ export function honeyHouseOf(records: readonly AnyRecord[]): HoneyHouse {
       ...ownTools.map(namedTool),
       ...TOOLS.map((tool) => ({ ...tool, id: tool.kind, name: '' })),
     ],
-    stock: new Map(of('stock').map((one) => [one.content.item, one])),
+    stock: new Map(of('stock').map((item) => [item.content.item, item])),
   };
 }

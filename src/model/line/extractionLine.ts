@@ -108,7 +108,7 @@ export function lineOf(
     frames: content.frames,
     framesPerBox: content.framesPerBox,
     honeyKgPerFrame: content.honeyKgPerFrame,
-    speeds: content.people.map((one) => one.speed),
+    speeds: content.people.map((item) => item.speed),
     uncapping: {
       places: tool.count,
       secondsPerFrame: tool.secondsPerFrame,
@@ -212,7 +212,7 @@ export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[])
     const { content, entityId } = extraction;
     return content.doneAt !== null && content.day < day && entityId !== file.extraction.entityId;
   });
-  const taught = flatMapAlone(past, (one) => [taughtBy(one)]);
+  const taught = flatMapAlone(past, (extractionFile) => [taughtBy(extractionFile)]);
   const strainers = taught.flatMap(({ calibrated }) => calibrated?.strainer ?? []);
   return {
     ...expectedPace(taught.flatMap(({ pace }) => pace ?? [])),

@@ -120,7 +120,7 @@ describe('a meter and its readings', () => {
     expect(was?.wouldBePercent).toBeCloseTo(wouldBePercent(between)!, 9);
     const earlier = onMeter(own, { takenAt: '2026-07-10T10:00:00.000Z' });
     const later = onMeter(own, { takenAt: '2026-08-11T10:00:00.000Z' });
-    for (const one of [earlier, later]) expect(meteredReading(one, known).doubtedBy).toBeNull();
+    for (const item of [earlier, later]) expect(meteredReading(item, known).doubtedBy).toBeNull();
     expect(lastCheck(known.get(own)!)?.id).toBe(meter.checks[1]!.id);
   });
 

@@ -105,8 +105,8 @@ function pollenShare(plant: string, reports: readonly LabReportContent[]): numbe
   if (!counted) return null;
   const words = flowerKind(plant)?.words ?? [plant.trim().toLowerCase()];
   return counted.pollen
-    .filter((one) => words.some((word) => one.plant.toLowerCase().includes(word)))
-    .reduce((sum, one) => sum + one.percent, 0);
+    .filter((item) => words.some((word) => item.plant.toLowerCase().includes(word)))
+    .reduce((sum, item) => sum + item.percent, 0);
 }
 
 function flowerEvidence(lot: LotContent, bench: BenchContents): FlowerEvidence {

@@ -112,7 +112,10 @@ describe('the make-up of a lot', () => {
     expect(compositionStates(content).capped).toBeCloseTo(0.9, 6);
     expect(compositionMass(content).massKg).toBeCloseTo(3.65, 1);
     const kg = content.frames.flatMap((frame) => Object.values(frame.states));
-    expect(kg.reduce((sum, one) => sum + one, 0)).toBeCloseTo(compositionMass(content).massKg, 6);
+    expect(kg.reduce((sum, value) => sum + value, 0)).toBeCloseTo(
+      compositionMass(content).massKg,
+      6,
+    );
   });
 
   test('a trace of wet comb does not speak for the lot, a share of it does', () => {
@@ -155,7 +158,7 @@ describe('own lots teach', () => {
     const past = pastLotsOf(
       teachingLots([early, late], plainRelated(Date.parse('2026-11-24T08:00:00Z'))),
     );
-    expect(past.map((one) => one.lotId)).toEqual([early.lot.entityId]);
+    expect(past.map((datedPastLot) => datedPastLot.lotId)).toEqual([early.lot.entityId]);
     const expected = (file: typeof late) => {
       const { entityId: lotId, content } = file.lot;
       const before = pastLotsBefore(past, { lotId, day: content.date });

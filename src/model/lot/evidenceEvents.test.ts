@@ -54,7 +54,7 @@ function driedIn(lotIds: string[]): RelatedRecords {
 describe('what comb is worth is taught by honey as it came from the comb', () => {
   test('lots read after drying teach nothing; read before it they do', () => {
     const dried = Array.from({ length: 5 }, (_, at) => readLot(`dried-${at}`, '2026-08-07'));
-    const related = driedIn(dried.map((one) => one.lot.entityId));
+    const related = driedIn(dried.map((lotFile) => lotFile.lot.entityId));
     expect(pastLotsOf(teachingLots(dried, related))).toEqual([]);
     expect(pastLotsOf(teachingLots(dried, AROUND))).toHaveLength(5);
     const before = readLot('before', '2026-08-02');
@@ -113,8 +113,8 @@ describe('boxes judged in one go', () => {
     );
     const of = (inBook: boolean) =>
       parts.filter((part) => (part.box !== null) === inBook).map((part) => part.evidence.count);
-    expect(of(true).reduce((sum, one) => sum + one, 0)).toBe(10);
-    expect(of(false).reduce((sum, one) => sum + one, 0)).toBe(20);
+    expect(of(true).reduce((sum, value) => sum + value, 0)).toBe(10);
+    expect(of(false).reduce((sum, value) => sum + value, 0)).toBe(20);
     expect(of(true).length).toBe(2);
     expect(parts[0]?.evidence.colonyId).toBe(yard.hives[0].entityId);
   });

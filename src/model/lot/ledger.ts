@@ -106,7 +106,7 @@ export function knownFor(
 ): LotContext {
   const { files, pastLots, meters, replicates, scatters, related, stored } = ledger;
   const readers = contents.readings.map((reading) => reading.content.reader);
-  const file = files.find((one) => one.lot.entityId === lotId);
+  const file = files.find((lotFile) => lotFile.lot.entityId === lotId);
   const before = { lotId, day: contents.lot.date };
   const known = {
     pastLots: pastLotsBefore(pastLots, before),
@@ -134,5 +134,5 @@ export function readingsOfBefore(
 ): ReadonlyMap<string, HistoryReason> {
   const events = eventsOf(file, related);
   const { earlier = [] } = evidenceFrom(contentsOf(file), { meters, events });
-  return new Map(earlier.map((one) => [one.id, one.before]));
+  return new Map(earlier.map((earlierReading) => [earlierReading.id, earlierReading.before]));
 }

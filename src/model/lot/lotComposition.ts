@@ -20,12 +20,12 @@ import type { SurveyPart } from '../day/surveyEvidence';
 function flowNames(book: Book, harvest: Harvest, earlier: readonly FrameCheckContent[]): string[] {
   const harvests = [
     ...earlier
-      .filter((one) => STAYING_ACTS.includes(one.decision.act))
-      .map((one) => harvestOf(book, one.harvestId)),
+      .filter((item) => STAYING_ACTS.includes(item.decision.act))
+      .map((item) => harvestOf(book, item.harvestId)),
     harvest,
   ];
-  const names = harvests.map((one) => flowOf(book, one?.content.flowId ?? null)?.content.name);
-  return [...new Set(names.filter((one) => one !== undefined))];
+  const names = harvests.map((item) => flowOf(book, item?.content.flowId ?? null)?.content.name);
+  return [...new Set(names.filter((text) => text !== undefined))];
 }
 
 /** Honey that goes into the lot: of comb honey the ripe pieces only, and those are capped. */
@@ -129,7 +129,7 @@ const SPEAKS_FROM = 0.03;
 /** The wettest shake result that holds enough of the honey to speak for the lot. */
 export function compositionShake(states: StateShares): ShakeResult {
   const wetFirst = ['runs', 'drops', 'not-done', 'nothing-fell'] as const;
-  return wetFirst.find((one) => states[one] >= SPEAKS_FROM) ?? 'not-done';
+  return wetFirst.find((value) => states[value] >= SPEAKS_FROM) ?? 'not-done';
 }
 
 /** How many frames went into a lot. */
@@ -142,7 +142,7 @@ export function compositionColours({
 }: LotFramesContent): Map<GuessedColour | 'mixed', number> {
   const masses = new Map<GuessedColour | 'mixed', number>();
   for (const { colours, honeyKg } of frames) {
-    const seen = colours.filter((one) => one !== 'unseen');
+    const seen = colours.filter((value) => value !== 'unseen');
     for (const colour of seen) {
       masses.set(colour, (masses.get(colour) ?? 0) + honeyKg / seen.length);
     }

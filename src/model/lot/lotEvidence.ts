@@ -104,7 +104,7 @@ export function vesselsOf(containers: readonly Kept<ContainerContent>[]): Vessel
       ? amountMass(content.amount, TYPICAL_MOISTURE_PERCENT).massKg
       : null;
     return Array.from({ length: content.count }, (_, at) => {
-      const suspect = content.suspects.find((one) => one.item === at + 1);
+      const suspect = content.suspects.find((item) => item.item === at + 1);
       return {
         id: vesselId(entityId, at + 1),
         label: vesselLabel(content, at + 1),
@@ -185,7 +185,7 @@ function piecesShare(pieces: readonly PieceContent[]): number | null {
       piece.cappedTenths / 10 >= PIECE_CAPPED_SHARE,
   );
   if (ripe.length === 0) return null;
-  return ripe.reduce((sum, one) => sum + one.cappedTenths / 10, 0) / ripe.length;
+  return ripe.reduce((sum, item) => sum + item.cappedTenths / 10, 0) / ripe.length;
 }
 
 /** What was seen of the comb: frame by frame, else as a whole, else piece by piece, else nothing. */
@@ -231,7 +231,7 @@ function readingsEvidence(
 ): Pick<LotEvidence, 'readings' | 'earlier' | 'unreadable'> {
   const usable = readings
     .map((reading) => readingEvidence(reading, meters, methodKindOf(lot)))
-    .filter((one) => one !== null);
+    .filter((reading) => reading !== null);
   const { present, earlier } = readingsInTime(usable, events);
   const unreadable = readings.filter((reading) => isUnreadable(reading, meters)).length;
   return {
@@ -243,7 +243,10 @@ function readingsEvidence(
 
 /** The day since which the honey of a lot is what it is now; nothing ever happened to it: -Infinity. */
 const unchangedSince = (events: readonly HoneyEvent[]): number =>
-  Math.max(-Infinity, ...events.filter((one) => !one.vesselId).map((one) => one.atDay));
+  Math.max(
+    -Infinity,
+    ...events.filter((honeyEvent) => !honeyEvent.vesselId).map((honeyEvent) => honeyEvent.atDay),
+  );
 
 /**
  * The evidence that the core rules on. Where a rule set is not to be found the default one stands in,

@@ -28,7 +28,7 @@ describe('revisions', () => {
       reason: 'Typing slip',
     });
     const file = fileOf([...records, corrected]);
-    expect(file.readings.map((one) => one.content.dialValue)).toEqual([18]);
+    expect(file.readings.map((item) => item.content.dialValue)).toEqual([18]);
     expect(file.history).toContain(former);
     expect(corrected).toMatchObject({
       supersedes: former.id,
@@ -78,8 +78,10 @@ describe('revisions', () => {
   });
 
   test('lots are listed with the latest extraction first', () => {
-    const older = sampleLot(countingScribe('older')).map((one) =>
-      one.kind === 'lot' ? { ...one, content: { ...one.content, date: '2026-07-01' } } : one,
+    const older = sampleLot(countingScribe('older')).map((record) =>
+      record.kind === 'lot'
+        ? { ...record, content: { ...record.content, date: '2026-07-01' } }
+        : record,
     );
     const codes = lotFilesOf([...older, ...sampleLot()]).map((lotFile) => lotFile.lot.content.date);
     expect(codes).toEqual(['2026-08-01', '2026-07-01']);

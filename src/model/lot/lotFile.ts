@@ -97,7 +97,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
 export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
   return [...groupBy(records, (record) => record.ownerId).values()]
     .map(lotFileOf)
-    .filter((one) => one !== null)
+    .filter((lotFile) => lotFile !== null)
     .sort(
       (a, b) =>
         b.lot.content.date.localeCompare(a.lot.content.date) ||
@@ -108,7 +108,7 @@ export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
 /** Revisions that a ruling on this file rests on, zero checks behind its readings included. */
 export function evidenceIdsOf(file: LotFile, meters: Meters): string[] {
   const single = [file.comb, file.frames, file.plan, file.circumstances].filter(
-    (one) => one !== null,
+    (item) => item !== null,
   );
   const bench = [
     ...file.colours,
@@ -119,7 +119,7 @@ export function evidenceIdsOf(file: LotFile, meters: Meters): string[] {
   ];
   const checks = file.readings.flatMap((reading) => checkIdsBehind(reading.content, meters));
   const own = [file.lot, ...file.containers, ...single, ...file.readings, ...bench];
-  return [...new Set([...own.map((one) => one.id), ...checks])];
+  return [...new Set([...own.map((item) => item.id), ...checks])];
 }
 
 /**

@@ -49,10 +49,10 @@ function airOfBatch(
 function spellsOf({ days, temperatureC }: AirSeries, length: number): WarmSpell[] {
   const inside = days
     .map((day, at) => ({ day, temperatureC: temperatureC[at]! }))
-    .filter((one) => one.day >= 0 && one.day < length);
-  return inside.map((one, at) => {
-    const start = at === 0 ? 0 : one.day;
-    return { days: (inside[at + 1]?.day ?? length) - start, temperatureC: one.temperatureC };
+    .filter((item) => item.day >= 0 && item.day < length);
+  return inside.map((item, at) => {
+    const start = at === 0 ? 0 : item.day;
+    return { days: (inside[at + 1]?.day ?? length) - start, temperatureC: item.temperatureC };
   });
 }
 
@@ -80,7 +80,9 @@ function coarser(history: readonly WarmSpell[], stepDays: number): WarmSpell[] {
 export function spellsOfLog({ logs }: RoomFile, fromMs: number, toMs: number): WarmSpell[] {
   const length = (toMs - fromMs) / DAY_MS;
   const fine = spellsOf(withoutSlips(seriesOf(logs, 'inside', fromMs)), length);
-  return coarser(fine, Math.max(HOUR_DAYS, length / MOST_SPELLS)).filter((one) => one.days > 0);
+  return coarser(fine, Math.max(HOUR_DAYS, length / MOST_SPELLS)).filter(
+    (warmSpell) => warmSpell.days > 0,
+  );
 }
 
 /** Warmth in rooms where combs of the lot dried. The honey is taken to be as warm as the air. */
@@ -146,8 +148,8 @@ export function heatOrigin({ lot, labReports }: LotFile): HeatOrigin {
   const last = [...reports].sort((a, b) => a.content.day.localeCompare(b.content.day)).at(-1);
   if (!last) return { start: fresh, reportedMs: null, laboratory: '' };
   const { hmfMgPerKg, diastaseSchade } = last.content.values;
-  const band = (one: { value: number; expanded: number | null } | undefined): HeatBand | null =>
-    one ? measured(one.value, one.expanded ?? LAB_DOUBT * one.value) : null;
+  const band = (item: { value: number; expanded: number | null } | undefined): HeatBand | null =>
+    item ? measured(item.value, item.expanded ?? LAB_DOUBT * item.value) : null;
   return {
     start: {
       ...fresh,

@@ -47,10 +47,10 @@ describe('warmth of a lot', () => {
     const rooms = roomFilesOf(sampleRoom(countingScribe('room'), [lotId]));
     const [entry] = lotHeat(fileWith(), rooms, NOW).entries;
     expect(entry).toMatchObject({ occasion: 'drying', from: 'log' });
-    expect(entry!.history.reduce((sum, one) => sum + one.days, 0)).toBeCloseTo(2, 9);
+    expect(entry!.history.reduce((sum, warmSpell) => sum + warmSpell.days, 0)).toBeCloseTo(2, 9);
     expect(entry!.history.at(-1)?.temperatureC).toBe(SAMPLE_LOG.temperatureC.at(-1));
     const bare = roomFilesOf(
-      sampleRoom(countingScribe('bare'), [lotId]).filter((one) => one.kind !== 'air-log'),
+      sampleRoom(countingScribe('bare'), [lotId]).filter((record) => record.kind !== 'air-log'),
     );
     expect(lotHeat(fileWith(), bare, NOW).entries[0]).toMatchObject({
       from: 'room',
@@ -76,7 +76,7 @@ describe('warmth of a lot', () => {
     expect(before.balance.hmf).toEqual({ low: 9, likely: 11, high: 13 });
     expect(before.origin.laboratory).toBe('Harbour Bench');
     const midway = lotHeat(fileWith(spell, hmfReport('2026-08-15', 11)), [], NOW);
-    const left = midway.counted.reduce((sum, one) => sum + one.days, 0);
+    const left = midway.counted.reduce((sum, warmSpell) => sum + warmSpell.days, 0);
     // it began on the 13th at 16:00 and lasts two days: 16 hours are left on the 15th
     expect(left).toBeCloseTo(16 / 24, 9);
     const last = lotHeat(

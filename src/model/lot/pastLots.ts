@@ -31,7 +31,7 @@ function teaching(
   { readings, vessels }: LotEvidence,
   events: readonly HoneyEvent[],
 ): readonly ReadingEvidence[] {
-  const first = Math.min(Infinity, ...events.map((one) => one.atDay));
+  const first = Math.min(Infinity, ...events.map((honeyEvent) => honeyEvent.atDay));
   const ordinary = new Set(ordinaryVessels(vessels).map((ordinaryVessel) => ordinaryVessel.id));
   return readings.filter(
     (reading) =>

@@ -54,5 +54,5 @@ export function repeatabilityFor(
   sets: readonly ReplicateSet[],
 ): Repeatability {
   const theirs = sets.filter((set) => set.lotId !== lotId && readers.includes(set.reader));
-  return readerRepeatability(theirs.map((one) => one.values));
+  return readerRepeatability(theirs.map((replicateSet) => replicateSet.values));
 }

@@ -53,7 +53,7 @@ function lotOfHive(given: Partial<GivenContent> | null, cleared = '') {
   );
   const book = sampleBook(yard, [...looks, ...(given ? [sampleGiven(yard, given)] : [])]);
   const known = looks.filter((look) => look.kind === 'frame');
-  const related = { ...NOTHING, book, frames: new Map(known.map((one) => [one.entityId, one])) };
+  const related = { ...NOTHING, book, frames: new Map(known.map((item) => [item.entityId, item])) };
   return { file: lotFileOf([lot, composition])!, related };
 }
 

@@ -76,7 +76,7 @@ export function framesToAsk(file: LotFile, book: Book): string[] {
   if (!content || !harvest) return [];
   // What was given after the frames were taken does not touch them; a frame may have hung anywhere.
   const takenDay = dayNumber(harvest.content.day);
-  if (!book.given.some((one) => one.fromDay <= takenDay)) return [];
+  if (!book.given.some((given) => given.fromDay <= takenDay)) return [];
   return content.frames.flatMap(({ frameId }) => (frameId === null ? [] : [frameId]));
 }
 
@@ -113,9 +113,9 @@ function unaskedBoxes({ frames, circumstances }: LotFile): UnaskedBoxes[] {
   const typed = (frames?.content.frames ?? []).filter(
     (frame) => frame.frameId === null && (frame.boxId ?? null) === null,
   );
-  return [...groupBy(typed, (one) => one.box)].map(([label, own]) => ({
+  return [...groupBy(typed, (item) => item.box)].map(([label, own]) => ({
     label: label === '' ? 'a stack' : label,
-    frames: own.reduce((sum, one) => sum + one.count, 0),
+    frames: own.reduce((sum, item) => sum + item.count, 0),
   }));
 }
 
@@ -124,7 +124,7 @@ function boxesOfLot(file: LotFile, { book, frames }: RelatedRecords): Box[] {
   const ids = (file.frames?.content.frames ?? []).map(
     ({ frameId, boxId }) => frames.get(frameId ?? '')?.content.boxId ?? boxId ?? null,
   );
-  return [...new Set(ids)].map((id) => boxOf(book, id)).filter((one) => one !== null);
+  return [...new Set(ids)].map((id) => boxOf(book, id)).filter((item) => item !== null);
 }
 
 /** Hives of a lot that the book marks as suspect of disease, by name. */
@@ -174,8 +174,8 @@ export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords
       return endMs <= nowMs ? [...events, { kind: 'drying', atDay: outDay }] : events;
     });
   const pouredIn = poured
-    .filter((one) => one.intoLotId === lotId)
-    .map((one): HoneyEvent => ({ kind: 'blending', atDay: dayOfMoment(one.at) }));
+    .filter((pouredLine) => pouredLine.intoLotId === lotId)
+    .map((pouredLine): HoneyEvent => ({ kind: 'blending', atDay: dayOfMoment(pouredLine.at) }));
   const melted = file.heatSpells
     .filter((heatSpell) => heatSpell.content.occasion === 'liquefying')
     .map(({ content: { startedAt, spells } }): HoneyEvent => {
@@ -190,7 +190,7 @@ export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords
       vesselId: vesselId(containerId, item),
     }));
   return [...dried, ...pouredIn, ...melted, ...stoodOpen].filter(
-    (one) => one.atDay <= nowMs / DAY_MS,
+    (honeyEvent) => honeyEvent.atDay <= nowMs / DAY_MS,
   );
 }
 
@@ -237,8 +237,8 @@ function finestMesh(lotId: string, { days }: HoneyHouse): number | null {
 
 /** What a lot is computed to have by what was poured into its tank; null for one that is no blend. */
 function blendedMoisture(lotId: string, { blends, poured }: RelatedRecords): Estimate | null {
-  const tank = blends.flatMap((blend) => blend.content.tanks).find((one) => one.lotId === lotId);
-  const own = poured.filter((one) => one.intoLotId === lotId);
+  const tank = blends.flatMap((blend) => blend.content.tanks).find((item) => item.lotId === lotId);
+  const own = poured.filter((pouredLine) => pouredLine.intoLotId === lotId);
   return tank ? pouredMoisture(tank, own) : null;
 }
 
@@ -271,14 +271,14 @@ function drierStock(
   stored: readonly StoredHoney[],
 ): DrierStock | null {
   const drier = stored.filter(
-    (one) =>
-      one.lotId !== lotId &&
-      one.honeyKind === own.honeyKind &&
-      one.moisturePercent <= own.targetPercent - DRIER_BY_PERCENT,
+    (honey) =>
+      honey.lotId !== lotId &&
+      honey.honeyKind === own.honeyKind &&
+      honey.moisturePercent <= own.targetPercent - DRIER_BY_PERCENT,
   );
-  const massKg = drier.reduce((sum, one) => sum + one.massKg, 0);
+  const massKg = drier.reduce((sum, honey) => sum + honey.massKg, 0);
   if (massKg <= 0) return null;
-  const water = drier.reduce((sum, one) => sum + one.massKg * one.moisturePercent, 0);
+  const water = drier.reduce((sum, honey) => sum + honey.massKg * honey.moisturePercent, 0);
   return { massKg, moisturePercent: water / massKg };
 }
 

@@ -25,12 +25,12 @@ export function ripePieces(
     const ripe = pieces.filter((_, at) => SOLD.includes(rulings[at]?.outcome ?? 'measure'));
     return {
       pieces: ripe.length,
-      massKg: ripe.reduce((sum, one) => sum + (one.content.massKg ?? 0), 0),
+      massKg: ripe.reduce((sum, item) => sum + (item.content.massKg ?? 0), 0),
     };
   }
   const cut = (frames?.content.frames ?? []).filter((frame) => frame.pieces !== null);
   return {
-    pieces: cut.reduce((sum, one) => sum + (one.pieces ?? 0), 0),
-    massKg: cut.reduce((sum, one) => sum + one.honeyKg, 0),
+    pieces: cut.reduce((sum, item) => sum + (item.pieces ?? 0), 0),
+    massKg: cut.reduce((sum, item) => sum + item.honeyKg, 0),
   };
 }

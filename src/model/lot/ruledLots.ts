@@ -63,7 +63,7 @@ function canBeRuled(file: LotFile, ledger: Ledger): boolean {
 function suspectsOf(file: LotFile, ledger: Ledger): AnyRecord[] {
   return current(file.history).filter((suspect) => {
     if (suspect.kind === 'lot') return false;
-    const rest = file.history.filter((one) => one.entityId !== suspect.entityId);
+    const rest = file.history.filter((lot) => lot.entityId !== suspect.entityId);
     const without = lotFileOf(rest);
     return without !== null && canBeRuled(without, ledger);
   });

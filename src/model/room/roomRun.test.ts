@@ -94,7 +94,7 @@ describe('the run of a room', () => {
     expect(learned.measurements).toBe(1);
     expect(learned.belief.covariance[0]![0]!).toBeLessThan(blind.belief.covariance[0]![0]!);
     const outlook = roomOutlook(present.run, learned.belief, present.nowDay);
-    const means = outlook.batches[0]!.meanPercent.filter((one) => Number.isFinite(one));
+    const means = outlook.batches[0]!.meanPercent.filter((value) => Number.isFinite(value));
     expect(means.at(-1)).toBeLessThan(means[0]! - 1);
     expect(outlook.kWhPerDay).toBeGreaterThan(1);
     expect(outlook.batches[0]!.heatEnd.diastaseLeft).toBeLessThan(1);
@@ -116,7 +116,7 @@ describe('stretches', () => {
       load('b', '09-04', '09-08'),
       load('c', '09-09', '09-12'),
       load('d', '11-20', null),
-    ].map((one) => firstRevision(scribe, 'batch', one, room.entityId));
+    ].map((item) => firstRevision(scribe, 'batch', item, room.entityId));
     const file = roomFilesOf([room, ...batches])[0]!;
     const names = stretchesOf(file, NOW).map((stretch) =>
       stretch.map(({ batch }) => batch.content.name),
@@ -133,7 +133,7 @@ describe('stretches', () => {
       name: String(at),
       inAt: day(600 - 10 * at),
       outAt: day(600 - 10 * at - 12),
-    })).map((one) => firstRevision(scribe, 'batch', one, room.entityId));
+    })).map((item) => firstRevision(scribe, 'batch', item, room.entityId));
     const stretches = stretchesOf(roomFilesOf([room, ...batches])[0]!, NOW);
     expect(stretches.length).toBeGreaterThan(2);
     for (const stretch of stretches) {

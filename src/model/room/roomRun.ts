@@ -68,7 +68,7 @@ export function honeyParts(content: BatchContent, boxes = content.boxes): HoneyP
     massKg: massKg * (1 - openShare),
     moisturePercent: cappedPercent,
   };
-  return [open, capped].filter((one) => one.massKg >= LEAST_SHARE * massKg);
+  return [open, capped].filter((honeyPart) => honeyPart.massKg >= LEAST_SHARE * massKg);
 }
 
 /** A batch as the core takes it; days are counted from `zeroMs`. */

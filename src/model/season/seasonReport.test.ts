@@ -10,27 +10,27 @@ import type { AnyRecord } from '../../records/record';
 import { NO_METERS } from '../lot/meters';
 
 function lotOf(stem: string, change: { date?: string; plant?: string; kg?: number }): AnyRecord[] {
-  return sampleLot(countingScribe(stem)).map((one) => {
-    if (one.kind === 'lot') {
+  return sampleLot(countingScribe(stem)).map((record) => {
+    if (record.kind === 'lot') {
       return {
-        ...one,
+        ...record,
         content: {
-          ...one.content,
-          date: change.date ?? one.content.date,
+          ...record.content,
+          date: change.date ?? record.content.date,
           plant: change.plant ?? '',
         },
       };
     }
-    return one.kind === 'container' && change.kg !== undefined
+    return record.kind === 'container' && change.kg !== undefined
       ? {
-          ...one,
+          ...record,
           content: {
-            ...one.content,
+            ...record.content,
             count: 1,
             amount: { by: 'mass' as const, massKg: change.kg, plusMinusKg: 0.1 },
           },
         }
-      : one;
+      : record;
   });
 }
 

@@ -82,7 +82,7 @@ export interface SeasonReport {
 const yearOf = (day: string): number => Number(day.slice(0, 4));
 
 const only = (names: readonly string[]): string => {
-  const known = [...new Set(names.filter((one) => one !== ''))];
+  const known = [...new Set(names.filter((text) => text !== ''))];
   return known.length === 0 ? '' : known.join(', ');
 };
 
@@ -132,19 +132,24 @@ function lineOf(
 function hiveYields({ file, ruling }: ReportedLot): HiveYield[] {
   const mass = lotMass(file, densityMoisture(ruling.belief.mean));
   const year = yearOf(file.lot.content.date);
-  return mass.byHive.map((one) => ({ year, hive: one.from, frames: one.frames, kg: one.kg }));
+  return mass.byHive.map((yieldShare) => ({
+    year,
+    hive: yieldShare.from,
+    frames: yieldShare.frames,
+    kg: yieldShare.kg,
+  }));
 }
 
 /** Yields of one hive in one year added up, the best first. */
 function addedUp(yields: readonly HiveYield[]): HiveYield[] {
   const byHive = new Map<string, HiveYield>();
-  for (const one of yields) {
-    const key = `${one.year} ${one.hive}`;
+  for (const hiveYield of yields) {
+    const key = `${hiveYield.year} ${hiveYield.hive}`;
     const before = byHive.get(key);
     byHive.set(key, {
-      ...one,
-      frames: one.frames + (before?.frames ?? 0),
-      kg: one.kg + (before?.kg ?? 0),
+      ...hiveYield,
+      frames: hiveYield.frames + (before?.frames ?? 0),
+      kg: hiveYield.kg + (before?.kg ?? 0),
     });
   }
   return [...byHive.values()].sort((a, b) => b.kg - a.kg);
@@ -161,10 +166,13 @@ function guessLines(
     if (!harvest) return [];
     const own = lots.filter((lot) => lot.file.frames?.content.harvestId === ownerId);
     const found = own
-      .map((one) => lines.find((line) => line.lotId === one.file.lot.entityId)?.foundKg ?? null)
-      .filter((one) => one !== null);
+      .map(
+        (reportedLot) =>
+          lines.find((line) => line.lotId === reportedLot.file.lot.entityId)?.foundKg ?? null,
+      )
+      .filter((value) => value !== null);
     const { day } = harvest.content;
-    const foundKg = found.length > 0 ? found.reduce((sum, one) => sum + one, 0) : null;
+    const foundKg = found.length > 0 ? found.reduce((sum, value) => sum + value, 0) : null;
     return [{ year: yearOf(day), who: content.who, day, kg: content.kg, foundKg }];
   });
 }
@@ -245,7 +253,7 @@ export function eyeBias({ lots }: SeasonReport, year: number): EyeBias | null {
   const both = lots.filter((lot) => lot.year === year && lot.judgedKg !== null && lot.foundKg);
   if (both.length === 0) return null;
   const sum = (of: 'judgedKg' | 'foundKg'): number =>
-    both.reduce((all, one) => all + (one[of] ?? 0), 0);
+    both.reduce((all, reportLine) => all + (reportLine[of] ?? 0), 0);
   return { share: sum('judgedKg') / sum('foundKg') - 1, lots: both.length };
 }
 
@@ -254,6 +262,9 @@ export function meanBias(
   bias: readonly BiasLine[],
 ): { readonly percent: number; readonly lots: number } | null {
   if (bias.length === 0) return null;
-  const sum = bias.reduce((all, one) => all + one.expectedPercent - one.measuredPercent, 0);
+  const sum = bias.reduce(
+    (all, biasLine) => all + biasLine.expectedPercent - biasLine.measuredPercent,
+    0,
+  );
   return { percent: sum / bias.length, lots: bias.length };
 }

@@ -82,7 +82,7 @@ export function storedYears(
     .flatMap(({ storedAt }) =>
       storedAt ? [temperatureOf(storedAt.kind, storedAt.temperatureC)] : [],
     )
-    .filter((one) => one !== null);
+    .filter((yearlyTemperature) => yearlyTemperature !== null);
   const own = temperatureOf(null, content.storageTemperatureC);
   const years = placed.length > 0 ? placed : own ? [own] : [];
   return [...new Map(years.map((year) => [`${year.meanC} ${year.swingC}`, year])).values()];
@@ -104,7 +104,7 @@ export function worstKeeping(
     year,
     forecast: keepingAt(basis, year, { nowMs, hemisphere }),
   }));
-  const rank = (one: StorageForecast): number => STORAGE_RISKS.indexOf(one.worst);
+  const rank = (forecast: StorageForecast): number => STORAGE_RISKS.indexOf(forecast.worst);
   return (
     all.sort(
       (a, b) =>

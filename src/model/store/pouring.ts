@@ -42,9 +42,9 @@ export function pouredMoisture(
   { expected }: BlendContent['tanks'][number],
   poured: readonly Pick<PouredLine, 'massKg' | 'meanPercent'>[],
 ): Estimate | null {
-  const total = poured.reduce((sum, one) => sum + one.massKg, 0);
+  const total = poured.reduce((sum, item) => sum + item.massKg, 0);
   if (total <= 0) return null;
-  const water = poured.reduce((sum, one) => sum + one.massKg * one.meanPercent, 0);
+  const water = poured.reduce((sum, item) => sum + item.massKg * item.meanPercent, 0);
   return { mean: water / total, standardUncertainty: expected.standardPercent };
 }
 

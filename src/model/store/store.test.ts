@@ -19,14 +19,14 @@ import { vesselId } from '../../records/vesselRef';
 import { inEnglish } from '../../core/test/inEnglish';
 
 const lot = sampleLot();
-const [{ ownerId: lotId }, bucket] = [lot[0]!, lot.find((one) => one.kind === 'container')!];
+const [{ ownerId: lotId }, bucket] = [lot[0]!, lot.find((record) => record.kind === 'container')!];
 const scribe = countingScribe('store');
 const store = sampleStore(scribe, { lotId, containerId: bucket.entityId });
 const all = [...lot, ...store];
 const files = lotFilesOf(all);
 const file = files[0]!;
-const blends = all.filter((one) => one.kind === 'blend');
-const ticks = all.filter((one) => one.kind === 'blend-tick');
+const blends = all.filter((record) => record.kind === 'blend');
+const ticks = all.filter((record) => record.kind === 'blend-tick');
 const id = vesselId(bucket.entityId, 1);
 
 describe('what is left', () => {
@@ -174,17 +174,17 @@ describe('the trace', () => {
       house: honeyHouseOf(days),
     });
     const shown = lineage(way.edges, jars);
-    const kinds = [...shown].map((one) => way.nodes.get(one)?.kind);
+    const kinds = [...shown].map((text) => way.nodes.get(text)?.kind);
     for (const kind of ['hive', 'box', 'frame', 'batch', 'lot', 'extraction', 'container'] as const)
       expect(kinds).toContain(kind);
-    expect(kinds.filter((one) => one === 'extraction')).toHaveLength(2);
+    expect(kinds.filter((value) => value === 'extraction')).toHaveLength(2);
     const hives = [...way.nodes.values()].filter((node) => node.kind === 'hive');
     expect(hives.map((hive) => inEnglish(hive.name)).sort()).toEqual([
       'Hive 7',
       'hive not written down',
     ]);
     expect(way.nodes.get(`hive:${yard.hives[0].entityId}`)?.name).toBe('Hive 7');
-    const frames = [...shown].reduce((sum, one) => sum + (way.nodes.get(one)?.frames ?? 0), 0);
+    const frames = [...shown].reduce((sum, text) => sum + (way.nodes.get(text)?.frames ?? 0), 0);
     expect(frames).toBe(5);
     expect(nodeBalance(way.edges, lotNode(lotId))).toMatchObject({ inKg: 7.5, unknown: 2 });
     expect(nodeBalance(way.edges, containerNode(id)).unknown).toBe(2);

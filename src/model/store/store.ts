@@ -44,8 +44,8 @@ const byTime = (moves: readonly StoreMove[]): StoreMove[] =>
 function packedKg(packings: readonly Packing[], id: string): number {
   return packings
     .flatMap((packing) => packing.content.from)
-    .filter((one) => vesselId(one.containerId, one.item) === id)
-    .reduce((sum, one) => sum + one.massKg, 0);
+    .filter((item) => vesselId(item.containerId, item.item) === id)
+    .reduce((sum, item) => sum + item.massKg, 0);
 }
 
 function storedAtOf(moves: readonly StoreMove[]): StoragePlace | null {
@@ -69,7 +69,7 @@ function openedAt(
   const opened = moves
     .filter((move) => move.content.act === 'opened' || move.content.act === 'taken')
     .map((move) => move.content.at);
-  return [...packed, ...opened, ...poured.map((one) => one.at)].sort()[0] ?? null;
+  return [...packed, ...opened, ...poured.map((pouredLine) => pouredLine.at)].sort()[0] ?? null;
 }
 
 /** Empty to within what a scale says [kg]. */
@@ -99,7 +99,7 @@ export function storedVessels(
       const taken = moves
         .filter((move) => move.content.act === 'taken')
         .reduce((sum, move) => sum + (move.content.massKg ?? 0), 0);
-      const ownPours = poured.filter((one) => one.vesselId === id);
+      const ownPours = poured.filter((pouredLine) => pouredLine.vesselId === id);
       const gone =
         taken + packedKg(file.packings, id) + ownPours.reduce((sum, pour) => sum + pour.massKg, 0);
       const isEmptied = moves.some((move) => move.content.act === 'emptied');
@@ -146,8 +146,8 @@ export function jarStocks({ packings, jarMoves }: LotFile): JarStock[] {
         Purpose,
         number
       >;
-    const givenOut = each((one) => sum('given-out', one));
-    const setAside = each((one) => Math.max(0, sum('set-aside', one) - givenOut[one]));
+    const givenOut = each((value) => sum('given-out', value));
+    const setAside = each((value) => Math.max(0, sum('set-aside', value) - givenOut[value]));
     const total = (counts: Readonly<Record<Purpose, number>>): number =>
       PURPOSES.reduce((all, purpose) => all + counts[purpose], 0);
     const left = packing.content.count - total(givenOut);

@@ -133,7 +133,7 @@ function addFrames(to: TraceBuilder, file: LotFile, { book, rooms }: TraceSource
     to.edge(hive, box, frame.honeyKg);
     to.edge(box, id, frame.honeyKg);
     const next = batches.length > 0 ? batches : [lotNode(lotId)];
-    next.forEach((one) => to.edge(id, one, next.length === 1 ? frame.honeyKg : null));
+    next.forEach((text) => to.edge(id, text, next.length === 1 ? frame.honeyKg : null));
   });
   const total = content.frames.reduce((sum, frame) => sum + frame.honeyKg, 0);
   batches.forEach((batch) => to.edge(batch, lotNode(lotId), batches.length === 1 ? total : null));
@@ -190,7 +190,9 @@ function addJars(to: TraceBuilder, { packings, jarMoves, lot }: LotFile): void {
 function addBlends(to: TraceBuilder, { blends, poured }: TraceSources): void {
   for (const { entityId, content } of blends) {
     content.tanks.forEach((tank, at) => {
-      const done = poured.filter((one) => one.blendId === entityId && one.tank === at);
+      const done = poured.filter(
+        (pouredLine) => pouredLine.blendId === entityId && pouredLine.tank === at,
+      );
       if (done.length === 0) return;
       const id = to.node(`blend:${entityId}/${at}`, 'blend', {
         name: tank.label,
@@ -198,8 +200,10 @@ function addBlends(to: TraceBuilder, { blends, poured }: TraceSources): void {
         day: content.day,
         lotId: tank.lotId,
       });
-      done.forEach((one) => to.edge(containerNode(one.vesselId), id, one.massKg));
-      const total = done.reduce((sum, one) => sum + one.massKg, 0);
+      done.forEach((pouredLine) =>
+        to.edge(containerNode(pouredLine.vesselId), id, pouredLine.massKg),
+      );
+      const total = done.reduce((sum, pouredLine) => sum + pouredLine.massKg, 0);
       if (tank.lotId !== null) to.edge(id, lotNode(tank.lotId), total);
     });
   }

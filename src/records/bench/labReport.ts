@@ -38,7 +38,7 @@ export const labReportContentSchema = z
     remark: remarkField,
   })
   .superRefine(({ values, pollen }, context) => {
-    if (pollen.reduce((sum, one) => sum + one.percent, 0) > 101) {
+    if (pollen.reduce((sum, item) => sum + item.percent, 0) > 101) {
       const message = 'pollenOver';
       context.addIssue({ code: 'custom', path: ['pollen'], message });
     }

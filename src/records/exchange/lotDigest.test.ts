@@ -99,8 +99,10 @@ describe('the digest of a lot on paper', () => {
   test('covers the rooms in which its combs dried', () => {
     const all = [...lot, ...sampleRoom(countingScribe('room'), [lotId])];
     const dried = lotDigest(all, lotId);
-    const warmer = all.map((one) =>
-      one.kind === 'warm-room' ? { ...one, content: { ...one.content, setPointC: 44 } } : one,
+    const warmer = all.map((record) =>
+      record.kind === 'warm-room'
+        ? { ...record, content: { ...record.content, setPointC: 44 } }
+        : record,
     );
     expect(checkLotDigest(warmer, lotId, dried).status).toBe('other');
   });
@@ -123,7 +125,9 @@ describe('the digest of a lot on paper', () => {
     const digestOfAll = lotDigest(all, lotId);
     const later = nextRevision(countingScribe('late'), given, { reason: 'More is known now' });
     expect(checkLotDigest([...all, later], lotId, digestOfAll)).toMatchObject({ later: 1 });
-    const other = all.map((one) => (one.kind === 'given' ? { ...one, author: 'ZZ' } : one));
+    const other = all.map((record) =>
+      record.kind === 'given' ? { ...record, author: 'ZZ' } : record,
+    );
     expect(checkLotDigest(other, lotId, digestOfAll).status).toBe('other');
   });
 

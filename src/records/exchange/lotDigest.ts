@@ -34,14 +34,14 @@ export const CHAINED_KINDS: readonly RecordKind[] = RECORD_KINDS.filter(
  * @param records - in the order in which they were appended
  */
 export function lotChain(records: readonly AnyRecord[], lotId: string): AnyRecord[] {
-  const links = new Map(records.map((one) => [one, safeLinks(one)]));
+  const links = new Map(records.map((row) => [row, safeLinks(row)]));
   const waiting = groupBy(
     records.flatMap((record) =>
       (links.get(record)?.anchors ?? []).map((anchor) => ({ record, anchor })),
     ),
-    (one) => one.anchor ?? '',
+    (item) => item.anchor ?? '',
   );
-  const place = new Map(records.map((one, at) => [one, at]));
+  const place = new Map(records.map((row, at) => [row, at]));
   const followed = new Set([lotId]);
   const chained = new Set<AnyRecord>();
   const take = (record: AnyRecord): void => {
@@ -52,8 +52,8 @@ export function lotChain(records: readonly AnyRecord[], lotId: string): AnyRecor
       if (id === null || followed.has(id)) continue;
       followed.add(id);
       // what was there before it was named; what comes later is met in its turn
-      for (const one of waiting.get(id) ?? []) {
-        if ((place.get(one.record) ?? 0) < now) take(one.record);
+      for (const item of waiting.get(id) ?? []) {
+        if ((place.get(item.record) ?? 0) < now) take(item.record);
       }
     }
   };

@@ -6,7 +6,7 @@ import type { AnyRecord } from '../record';
 import { countingScribe, sampleLot } from '../test/sampleLot';
 
 const mine = sampleLot();
-const lot = mine.find((one) => one.kind === 'lot')!;
+const lot = mine.find((record) => record.kind === 'lot')!;
 
 function renamed(name: string, at: string, stem: string): AnyRecord {
   if (lot.kind !== 'lot') throw new Error('no lot');
@@ -49,7 +49,7 @@ describe('two revisions of the same thing', () => {
     });
     const all = [...mine, ours, theirs, chosen, choice];
     expect(rivalriesOf(all)).toEqual([]);
-    const held = current(all).find((one) => one.entityId === lot.entityId);
+    const held = current(all).find((record) => record.entityId === lot.entityId);
     expect(held?.kind === 'lot' && held.content.name).toBe('Ours');
     expect(heads(all).length).toBe(current(all).length);
   });

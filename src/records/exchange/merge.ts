@@ -64,8 +64,8 @@ export function differencesOf(contents: readonly unknown[]): Difference[] {
     leaves(content, '', into);
     return into;
   });
-  const paths = [...new Set(flat.flatMap((one) => [...one.keys()]))];
+  const paths = [...new Set(flat.flatMap((item) => [...item.keys()]))];
   return paths
-    .map((path) => ({ path, values: flat.map((one) => one.get(path)) }))
+    .map((path) => ({ path, values: flat.map((item) => item.get(path)) }))
     .filter(({ values }) => new Set(values.map((value) => value ?? '')).size > 1);
 }

@@ -28,12 +28,14 @@ export function mergeEffects(
   kept: readonly AnyRecord[],
   fresh: readonly AnyRecord[],
 ): MergeEffect[] {
-  const keptOf = groupBy(kept, (one) => one.entityId);
-  return [...groupBy(fresh, (one) => one.entityId)].flatMap(([entityId, own]): MergeEffect[] => {
-    const here = keptOf.get(entityId) ?? [];
-    const before = heads(here)[0] ?? null;
-    const after = heads([...here, ...own])[0];
-    const what = after && effectOf(before, after);
-    return what ? [{ what, before, after }] : [];
-  });
+  const keptOf = groupBy(kept, (record) => record.entityId);
+  return [...groupBy(fresh, (record) => record.entityId)].flatMap(
+    ([entityId, own]): MergeEffect[] => {
+      const here = keptOf.get(entityId) ?? [];
+      const before = heads(here)[0] ?? null;
+      const after = heads([...here, ...own])[0];
+      const what = after && effectOf(before, after);
+      return what ? [{ what, before, after }] : [];
+    },
+  );
 }

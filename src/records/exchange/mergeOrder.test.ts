@@ -30,7 +30,7 @@ function workedOn(stem: string, work: readonly Edit[]): AnyRecord[] {
   const scribe = countingScribe(stem, stem);
   return work.reduce<AnyRecord[]>((records, { which, name, withdrawn, minute }) => {
     const entityId = start[which]!.entityId;
-    const head = heads(records).find((one) => one.entityId === entityId)!;
+    const head = heads(records).find((record) => record.entityId === entityId)!;
     const content =
       head.kind === 'lot' ? { ...head.content, name: name.slice(0, 6) } : head.content;
     const next = nextRevision(scribe, head, { content, withdrawn, reason: stem });
@@ -41,8 +41,8 @@ function workedOn(stem: string, work: readonly Edit[]): AnyRecord[] {
 
 /** What a store holds that takes in another's rows: those that it does not have yet. */
 function merged(mine: readonly AnyRecord[], theirs: readonly AnyRecord[]): AnyRecord[] {
-  const here = new Set(mine.map((one) => one.id));
-  return [...mine, ...theirs.filter((one) => !here.has(one.id))];
+  const here = new Set(mine.map((record) => record.id));
+  return [...mine, ...theirs.filter((record) => !here.has(record.id))];
 }
 
 const ids = (records: readonly AnyRecord[]): string[] => records.map((record) => record.id).sort();
@@ -88,8 +88,8 @@ describe('two copies worked on apart, then merged', () => {
   test('rivals are asked about only where both changed the same thing differently', () => {
     fc.assert(
       fc.property(edits, edits, (a, b) => {
-        const both = new Set(a.map((one) => one.which));
-        const shared = b.some((one) => both.has(one.which));
+        const both = new Set(a.map((item) => item.which));
+        const shared = b.some((item) => both.has(item.which));
         const found = rivalriesOf(merged(workedOn('mine', a), workedOn('theirs', b)));
         if (!shared) expect(found).toEqual([]);
         for (const { rivals } of found) expect(rivals.length).toBeGreaterThanOrEqual(2);

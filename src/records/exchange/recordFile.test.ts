@@ -113,7 +113,7 @@ describe('a file that is not right is refused as a whole, with the place', () =>
   });
 
   test('long lists of findings are cut and counted', () => {
-    const text = changed((all) => all.forEach((one) => (one['recordedAt'] = 'yesterday')));
+    const text = changed((all) => all.forEach((item) => (item['recordedAt'] = 'yesterday')));
     const many = JSON.parse(text) as { records: unknown[] };
     many.records = [...many.records, ...many.records];
     expect(errorOf(JSON.stringify(many)).details?.at(-1)).toEqual(

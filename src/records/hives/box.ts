@@ -51,7 +51,7 @@ export const boxKind = recordKind({
   ],
   chain: ({ entityId, content: { colonyId, earlier } }) => ({
     anchors: [entityId],
-    follows: [colonyId, ...earlier.map((one) => one.colonyId)],
+    follows: [colonyId, ...earlier.map((item) => item.colonyId)],
   }),
 });
 export type Box = RevisionOf<typeof boxKind>;

@@ -53,7 +53,10 @@ export const sideSchema = z
         undrawnTenths: shareTenths,
         broodTenths: shareTenths,
       })
-      .refine((one) => one.honeyTenths + one.undrawnTenths + one.broodTenths <= 10, 'sideTooFull'),
+      .refine(
+        (item) => item.honeyTenths + item.undrawnTenths + item.broodTenths <= 10,
+        'sideTooFull',
+      ),
     /** one letter a point of the grid; null where not counted */
     points: marksOf(POINT_COUNTS).nullable(),
     /** one letter a cell of the drawn comb; null where not painted */

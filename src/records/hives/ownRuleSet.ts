@@ -17,14 +17,17 @@ export const ownRuleSetContentSchema = z
     bakersHeatherPercent: limit.nullable(),
     note: textField(200),
   })
-  .refine((one) => (one.bakersOrdinaryPercent === null) === (one.bakersHeatherPercent === null), {
-    path: ['bakersOrdinaryPercent'],
-    message: 'bakersPair',
-  })
   .refine(
-    (one) =>
-      (one.bakersOrdinaryPercent ?? Infinity) >= one.ordinaryPercent &&
-      (one.bakersHeatherPercent ?? Infinity) >= one.heatherPercent,
+    (item) => (item.bakersOrdinaryPercent === null) === (item.bakersHeatherPercent === null),
+    {
+      path: ['bakersOrdinaryPercent'],
+      message: 'bakersPair',
+    },
+  )
+  .refine(
+    (item) =>
+      (item.bakersOrdinaryPercent ?? Infinity) >= item.ordinaryPercent &&
+      (item.bakersHeatherPercent ?? Infinity) >= item.heatherPercent,
     { path: ['bakersOrdinaryPercent'], message: 'bakersPair' },
   );
 export type OwnRuleSetContent = z.infer<typeof ownRuleSetContentSchema>;

@@ -13,7 +13,7 @@ export const choreContentSchema = z
     how: z.enum(['done', 'otherwise']),
     because: reasonField,
   })
-  .refine((one) => one.how === 'done' || one.because !== '', {
+  .refine((item) => item.how === 'done' || item.because !== '', {
     path: ['because'],
     message: 'otherwiseMissing',
   });

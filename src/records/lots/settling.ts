@@ -27,7 +27,7 @@ export const settlingContentSchema = z
     endedAt: momentField.nullable(),
     remark: remarkField,
   })
-  .refine((one) => one.endedAt === null || one.endedAt > one.filledAt, {
+  .refine((item) => item.endedAt === null || item.endedAt > item.filledAt, {
     path: ['endedAt'],
     message: 'endsBeforeFilled',
   });

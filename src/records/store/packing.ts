@@ -43,7 +43,7 @@ export const packingKind = recordKind({
   refers: (content) =>
     each(
       'from',
-      content.from.map((one) => one.containerId),
+      content.from.map((item) => item.containerId),
       'container',
     ),
 });

@@ -30,7 +30,7 @@ const EDGE_DAYS = [`${DATED_YEARS[0]}-01-01`, `${DATED_YEARS[1]}-12-31`];
 
 function edgesOfNumber({ minimum, maximum, exclusiveMinimum }: Node): number[] {
   const low = exclusiveMinimum === undefined ? minimum : exclusiveMinimum + 1e-9;
-  return [low, maximum].filter((one) => one !== undefined);
+  return [low, maximum].filter((value) => value !== undefined);
 }
 
 function edgesOfText({ format, maxLength }: Node): string[] {
@@ -47,7 +47,7 @@ function* edgesOfField(node: Node, value: unknown, path: string): Generator<[str
     return;
   }
   if (node.enum) {
-    for (const one of node.enum) yield [path, one];
+    for (const item of node.enum) yield [path, item];
     return;
   }
   switch (node.type) {
@@ -97,7 +97,7 @@ function contentSchemaOf(kind: string): Node {
     const file = recordFileJsonSchema() as Node;
     const kinds = file.properties?.['records']?.items?.oneOf ?? [];
     schemas = new Map(
-      kinds.map((one) => [one.properties?.['kind']?.const, one.properties?.['content'] ?? {}]),
+      kinds.map((node) => [node.properties?.['kind']?.const, node.properties?.['content'] ?? {}]),
     );
   }
   return schemas.get(kind) ?? {};

@@ -41,7 +41,10 @@ const baudRate: Codec<number, string> = codec(
   {
     as: 'select',
     label: meterWords.cableSpeed(),
-    choices: BAUD_RATES.map((one) => ({ value: String(one), label: meterWords.baud({ one }) })),
+    choices: BAUD_RATES.map((value) => ({
+      value: String(value),
+      label: meterWords.baud({ one: value }),
+    })),
   },
   String(BAUD_RATES[0]),
   String,

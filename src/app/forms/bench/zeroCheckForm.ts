@@ -45,7 +45,9 @@ const looks: Codec<number[], string[]> & { readonly line: typeof look } = {
   read: (typed, at) =>
     typed
       .slice(0, MOST_LOOKS)
-      .flatMap((one, index) => (one.trim() === '' ? [] : [look.read(one, at.at(String(index)))])),
+      .flatMap((text, index) =>
+        text.trim() === '' ? [] : [look.read(text, at.at(String(index)))],
+      ),
 };
 
 /** A look at a reference whose value is known. */

@@ -45,7 +45,7 @@ export function readLogHeatForm(
 ): Parsed<HeatSpellContent> {
   const reader = new Reader(preferences);
   const { roomId, occasion, startedAt, until, remark } = logHeatForm.values(form, reader);
-  const room = rooms.find((one) => one.room.entityId === roomId);
+  const room = rooms.find((roomFile) => roomFile.room.entityId === roomId);
   if (startedAt !== '' && until !== '' && until <= startedAt) {
     reader.at('until').fail(settlingWords.itCannotEndBeforeIt());
   }

@@ -168,7 +168,7 @@ export const readPackForm = (
       }
       const gate = gateFor(form.from === '' ? [] : [form.from]);
       return {
-        from: from.map((one) => ({ ...one, massKg })),
+        from: from.map((item) => ({ ...item, massKg })),
         ...readRelease(form, gate, { reader, field: 'from' }),
       };
     },

@@ -47,7 +47,7 @@ describe('twenty buckets in a table', () => {
     const read = readBulk(bulk({ rows }), reading);
     if (!read.ok) throw new Error('not read');
     expect(
-      read.content.map((one) => [one.item, one.dialValue, one.temperatureC, one.spot]),
+      read.content.map((item) => [item.item, item.dialValue, item.temperatureC, item.spot]),
     ).toEqual([
       [1, 17.4, 22, 'not-said'],
       [5, 17.8, 25, 'top'],

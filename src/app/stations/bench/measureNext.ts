@@ -27,7 +27,7 @@ export interface ToMeasure {
 function unreadSuspects(evidence: LotEvidence): string[] {
   const read = new Set(evidence.readings.map((reading) => reading.vesselId));
   const left = suspectVesselsOf(evidence).filter((suspectVessel) => !read.has(suspectVessel.id));
-  return left.map((one) => one.label);
+  return left.map((vessel) => vessel.label);
 }
 
 function nextOf(

@@ -30,7 +30,7 @@ function GoOn({ book }: { book: Book }): ReactElement | null {
   return (
     <section aria-labelledby="go-on" className="mt-4 border-l-8 border-lavender pl-4">
       <h2 id="go-on" className="text-xl font-bold">
-        {combWords.youWereAt({ where: where.filter((one) => one !== undefined).join(', ') })}
+        {combWords.youWereAt({ where: where.filter((text) => text !== undefined).join(', ') })}
       </h2>
       <p className="mt-2">
         <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${box.entityId}`}>

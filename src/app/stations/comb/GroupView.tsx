@@ -39,7 +39,7 @@ function Rules({ rules, onRules }: RulesProps): ReactElement {
             key={rule}
             type="button"
             aria-pressed={on}
-            onClick={() => onRules(on ? rules.filter((one) => one !== rule) : [...rules, rule])}
+            onClick={() => onRules(on ? rules.filter((value) => value !== rule) : [...rules, rule])}
             className="min-h-14 border-2 border-ink bg-paper px-4 text-base font-semibold aria-pressed:bg-ink aria-pressed:text-linen aria-pressed:underline"
           >
             {RULE_WORDS[rule]}
@@ -90,7 +90,7 @@ export function GroupView(props: ReturnType<typeof useGroupController>): ReactEl
                   key={at}
                   at={at}
                   group={group}
-                  names={groups.map((one) => one.name)}
+                  names={groups.map((item) => item.name)}
                   items={items.filter((item) => group.keys.includes(item.key))}
                   expectation={expectation}
                   harvest={day.harvest}

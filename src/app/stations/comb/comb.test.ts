@@ -153,9 +153,9 @@ describe('frames into lots', () => {
     item('e', { pieces: 6 }, 'comb-honey'),
   ];
   const by = (rules: Parameters<typeof groupedBy>[1]) =>
-    groupedBy(items, rules, { ripeShare: 0.8, dayName: 'The day' }).map((one) => [
-      one.name,
-      one.keys.join(''),
+    groupedBy(items, rules, { ripeShare: 0.8, dayName: 'The day' }).map((group) => [
+      group.name,
+      group.keys.join(''),
     ]);
 
   test('one flow from another, and comb honey always by itself', () => {
@@ -190,13 +190,13 @@ describe('frames into lots', () => {
       fc.property(rules, fc.nat(4), fc.nat(4), (chosen, which, to) => {
         const groups = groupedBy(items, chosen, { ripeShare: 0.8, dayName: 'The day' });
         const after = moved(groups, items[which]!.key, to % groups.length);
-        expect(after.flatMap((one) => one.keys).sort()).toEqual(['a', 'b', 'c', 'd', 'e']);
+        expect(after.flatMap((group) => group.keys).sort()).toEqual(['a', 'b', 'c', 'd', 'e']);
       }),
     );
   });
 
   test('the origin in words', () => {
-    expect(originOf(items.map((one) => one.frame))).toBe('Dyke: Hive 7; Moor: Hive 7');
+    expect(originOf(items.map((groupItem) => groupItem.frame))).toBe('Dyke: Hive 7; Moor: Hive 7');
   });
 });
 
@@ -214,11 +214,11 @@ describe('a few frames and a bucket', () => {
   test('goes from taps to a lot with its bucket; what is not ripe stays out', () => {
     const read = readQuickTake(quickTake(), DEFAULT_PREFERENCES, today);
     if (!read.ok) throw new Error('it is right');
-    expect(quickTakeLooks(countingScribe(), read.content).judged.map((one) => one.act)).toEqual([
-      'take',
-      'take',
-      'put-back',
-    ]);
+    expect(
+      quickTakeLooks(countingScribe(), read.content).judged.map(
+        (keptJudgedFrame) => keptJudgedFrame.act,
+      ),
+    ).toEqual(['take', 'take', 'put-back']);
     const records = quickTakeRecords(countingScribe(), read.content, { code: '260810-a' });
     const composition = records.find((record) => record.kind === 'lot-frames');
     expect(composition?.content.frames).toHaveLength(2);

@@ -40,7 +40,7 @@ const item = (key: string, change: Partial<LotFrame> = {}, act: FrameAct = 'take
 
 const PARTING = { ripeShare: 0.8, dayName: 'Second visit' };
 const names = (items: readonly GroupItem[], rules: Parameters<typeof groupedBy>[1]) =>
-  groupedBy(items, rules, PARTING).map((one) => [one.name, one.keys.length]);
+  groupedBy(items, rules, PARTING).map((group) => [group.name, group.keys.length]);
 
 describe('frames parted into lots', () => {
   const items = [
@@ -84,7 +84,7 @@ describe('frames parted into lots', () => {
         const key = items[which]!.key;
         const target = to % groups.length;
         const after = moved(groups, key, target);
-        expect(after.flatMap((one) => one.keys).sort()).toEqual(['a', 'b', 'c', 'd', 'e']);
+        expect(after.flatMap((group) => group.keys).sort()).toEqual(['a', 'b', 'c', 'd', 'e']);
         expect(after[target]!.keys).toContain(key);
       }),
     );

@@ -40,13 +40,13 @@ export interface Group {
 export function groupItems(day: HarvestDay, inLots: ReadonlySet<string>): GroupItem[] {
   const { book, harvest } = day;
   const frames = day.judged
-    .filter((one) => TAKING_ACTS.includes(one.act))
-    .map((one) => ({
-      key: one.frameId,
-      frame: lotFrameOf(one, book, harvest),
-      evidence: one.evidence,
-      check: one.check,
-      act: one.act,
+    .filter((keptJudgedFrame) => TAKING_ACTS.includes(keptJudgedFrame.act))
+    .map((keptJudgedFrame) => ({
+      key: keptJudgedFrame.frameId,
+      frame: lotFrameOf(keptJudgedFrame, book, harvest),
+      evidence: keptJudgedFrame.evidence,
+      check: keptJudgedFrame.check,
+      act: keptJudgedFrame.act,
     }));
   const surveys = day.file.surveys.flatMap((survey) =>
     surveyPartsOfDay(survey, day).map((part) => ({
@@ -125,7 +125,7 @@ export function groupedBy(
   };
   return [...groupBy(items, nameOf)].map(([name, own]) => ({
     name: upperFirst(name),
-    keys: own.map((one) => one.key),
+    keys: own.map((groupItem) => groupItem.key),
   }));
 }
 
@@ -134,7 +134,7 @@ const upperFirst = (text: string): string => text.slice(0, 1).toUpperCase() + te
 /** The groups with one frame moved to another of them. */
 export function moved(groups: readonly Group[], key: string, to: number): Group[] {
   return groups.map((group, at) => {
-    const without = group.keys.filter((one) => one !== key);
+    const without = group.keys.filter((text) => text !== key);
     return { ...group, keys: at === to ? [...without, key] : without };
   });
 }
@@ -157,7 +157,7 @@ export function originOf(frames: readonly LotFrame[]): string {
     byYard.set(yard, hives);
   }
   return [...byYard]
-    .map(([yard, hives]) => [yard, [...hives].join(', ')].filter((one) => one !== '').join(': '))
+    .map(([yard, hives]) => [yard, [...hives].join(', ')].filter((text) => text !== '').join(': '))
     .join('; ')
     .slice(0, 200);
 }

@@ -65,7 +65,7 @@ describe('a drawn comb', () => {
       return Math.hypot(x - width / 2, y * 1.5);
     };
     const mean = (some: readonly number[]) =>
-      some.reduce((sum, one) => sum + away(one), 0) / some.length;
+      some.reduce((sum, value) => sum + away(value), 0) / some.length;
     const half = order.length / 2;
     expect(mean(order.slice(0, half))).toBeLessThan(mean(order.slice(half)));
   });

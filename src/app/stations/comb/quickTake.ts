@@ -127,7 +127,10 @@ export function readQuickTake(
   );
   if (!day.ok || Object.keys(reader.errors).length > 0) return { ok: false, errors: reader.errors };
   const { name, plant, formatId } = form;
-  const looks = judged.map((one) => ({ look: lookOf(one), bucket: one.bucket }));
+  const looks = judged.map((quickTakeFrame) => ({
+    look: lookOf(quickTakeFrame),
+    bucket: quickTakeFrame.bucket,
+  }));
   return { ok: true, content: { harvest: day.content, name, plant, formatId, looks, massKg } };
 }
 
@@ -205,7 +208,7 @@ export function quickTakeRecords(
   const { records, judged } = quickTakeLooks(scribe, quickTake, ruleSets);
   const book = { ...bookOf(records), ruleSets };
   const harvest = book.harvests[0];
-  const taken = judged.filter((one) => EXTRACTED_ACTS.includes(one.act));
+  const taken = judged.filter((keptJudgedFrame) => EXTRACTED_ACTS.includes(keptJudgedFrame.act));
   if (!harvest || taken.length === 0) return [...records];
   const basis = {
     harvestId: harvest.entityId,
@@ -215,7 +218,7 @@ export function quickTakeRecords(
     climate: 'not-said' as const,
     plant: quickTake.plant,
   };
-  const frames = taken.map((one) => lotFrameOf(one, book, harvest));
+  const frames = taken.map((keptJudgedFrame) => lotFrameOf(keptJudgedFrame, book, harvest));
   const lot = lotRecords(scribe, basis, { code, name: quickTake.name, frames });
   const bucket = containerContentSchema.parse({
     containerKind: 'bucket',

@@ -29,7 +29,7 @@ function storiesOf(places: readonly BoxPlace[]): KeptStory[] {
             frameId: frame.entityId,
             frame: frame.content,
             check: today.content,
-            earlier: earlier.map((one) => one.content),
+            earlier: earlier.map((item) => item.content),
             frameRecord: frame,
             checkRecord: today,
           },

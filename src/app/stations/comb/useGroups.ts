@@ -36,16 +36,16 @@ function keptIn(draft: Readonly<Record<string, unknown>> | undefined): Kept | un
 
 /** Keeps groups to frames that are still there, and puts new frames where the rule wants them. */
 function upToDate(kept: Kept, proposed: readonly Group[], keys: ReadonlySet<string>): Group[] {
-  const groups = kept.groups.map((one) => ({
-    ...one,
-    keys: one.keys.filter((key) => keys.has(key)),
+  const groups = kept.groups.map((item) => ({
+    ...item,
+    keys: item.keys.filter((key) => keys.has(key)),
   }));
-  const known = new Set(groups.flatMap((one) => one.keys));
+  const known = new Set(groups.flatMap((item) => item.keys));
   const fresh = proposed
-    .map((one) => ({ ...one, keys: one.keys.filter((key) => !known.has(key)) }))
-    .filter((one) => one.keys.length > 0);
+    .map((item) => ({ ...item, keys: item.keys.filter((key) => !known.has(key)) }))
+    .filter((item) => item.keys.length > 0);
   for (const group of fresh) {
-    const same = groups.find((one) => one.name === group.name);
+    const same = groups.find((item) => item.name === group.name);
     if (same) same.keys.push(...group.keys);
     else groups.push(group);
   }

@@ -89,7 +89,7 @@ export function judgedDraft(task: JudgeTask, read: DraftRead): JudgedFrame | nul
     frameId,
     frame: frameOfTask(task, read.formerBrood),
     check: checkOf(task, read, frameId),
-    earlier: task.place.earlier.map((one) => one.content),
+    earlier: task.place.earlier.map((item) => item.content),
   };
   const others = task.others.filter((other) => other.frameId !== frameId);
   const judged = judgeFrames([...others, story], task.judging).at(-1);
@@ -193,7 +193,7 @@ export function useJudgeFrame(task: JudgeTask) {
       }),
     );
     if (!done.ok) return false;
-    const check = done.value.find((one) => one.kind === 'frame-check');
+    const check = done.value.find((record) => record.kind === 'frame-check');
     start(form.getValues(), check?.id);
     return true;
   };

@@ -20,12 +20,12 @@ function Names({ title, listed }: { title: string; listed: Listed<AnyRecord> }) 
         {title} {kitWords.records({ count: listed.count })}
       </FoldSummary>
       <ul className="list-disc pl-6 text-base">
-        {listed.first.map((one) => (
-          <li key={one.id}>
+        {listed.first.map((record) => (
+          <li key={record.id}>
             {kitWords.written3({
-              titleOfRecord: titleOfRecord(one),
-              recordedAt: formatMoment(one.recordedAt),
-              part: one.author === '' ? '' : commonWords.byAuthor({ author: one.author }),
+              titleOfRecord: titleOfRecord(record),
+              recordedAt: formatMoment(record.recordedAt),
+              part: record.author === '' ? '' : commonWords.byAuthor({ author: record.author }),
             })}
           </li>
         ))}
@@ -70,7 +70,7 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
     replaced.count > 0 ? kitWords.replacesRecords({ count: replaced.count }) : '',
     removed.count > 0 ? kitWords.removesRecords({ count: removed.count }) : '',
     returned > 0 ? kitWords.bringsBackRecords({ returned }) : '',
-  ].filter((one) => one !== '');
+  ].filter((text) => text !== '');
   return (
     <section aria-labelledby="import" className="mt-5 border-4 border-lavender p-4">
       <h3 id="import" className="text-2xl font-bold">

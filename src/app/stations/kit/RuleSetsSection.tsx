@@ -50,12 +50,12 @@ export function RuleSetsSection(): ReactElement {
     >
       <p className="max-w-2xl text-lg">{kitWords.limitsOfACountryBuyer()}</p>
       <div className="mt-2 divide-y divide-thread">
-        {own.map((one) => (
+        {own.map((item) => (
           <EntryRow
-            key={one.entityId}
-            title={one.content.name}
-            facts={factsOf(one)}
-            onEdit={() => editing.edit(one)}
+            key={item.entityId}
+            title={item.content.name}
+            facts={factsOf(item)}
+            onEdit={() => editing.edit(item)}
           />
         ))}
       </div>

@@ -23,7 +23,7 @@ export function verdictWords({ isTooFew, levels, meanPlace, count }: TrackRecord
         : seasonWords.mostlyHigherThanForecast()
       : '';
   if (off.length === 0) return seasonWords.asGoodAsItSays({ side });
-  return off.some((one) => one.came < one.stated)
+  return off.some((heldLevel) => heldLevel.came < heldLevel.stated)
     ? seasonWords.tooSureOfItself({ side })
     : seasonWords.moreCarefulThanItNeed({ side });
 }

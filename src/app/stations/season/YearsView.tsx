@@ -85,7 +85,7 @@ function Bias({ report }: { report: SeasonReport }): ReactElement {
     `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
   const byYear = report.years.map((year) => {
     const eye = eyeBias(report, year);
-    const model = meanBias(report.bias.filter((one) => one.year === year));
+    const model = meanBias(report.bias.filter((biasLine) => biasLine.year === year));
     return [
       String(year),
       eye ? seasonWords.ofLots({ share: signed(100 * eye.share, 0), lots: eye.lots }) : '–',

@@ -42,20 +42,20 @@ export function drawnFlows(flows: readonly Flow[], todayIso: string): FlowDrawin
         : null,
     };
   });
-  const all = placed.flatMap((one) => [...one.expected, ...(one.observed ?? [])]);
-  const known = all.filter((one) => one !== null);
+  const all = placed.flatMap((item) => [...item.expected, ...(item.observed ?? [])]);
+  const known = all.filter((value) => value !== null);
   const from = Math.min(...known) - 3;
   const days = Math.max(...known) + 3 - from;
   const today = dayNumber(todayIso) - from;
   return {
     days,
     today: today >= 0 && today <= days ? today : null,
-    lines: placed.map((one) => ({
-      ...one,
-      expected: [one.expected[0] - from, one.expected[1] - from],
-      observed: one.observed && [
-        one.observed[0] - from,
-        one.observed[1] === null ? null : one.observed[1] - from,
+    lines: placed.map((item) => ({
+      ...item,
+      expected: [item.expected[0] - from, item.expected[1] - from],
+      observed: item.observed && [
+        item.observed[0] - from,
+        item.observed[1] === null ? null : item.observed[1] - from,
       ],
     })),
   };

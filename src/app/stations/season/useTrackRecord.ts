@@ -36,7 +36,7 @@ function stretchesToCompare(rooms: readonly RoomFile[], nowMs: number) {
 
 /** What needs no long computation: combs, crops, readers. */
 function quickRows({ pastLots, replicates, files, related }: Ledger): TrackRecordRow[] {
-  const blended = new Set(related.poured.map((one) => one.intoLotId ?? ''));
+  const blended = new Set(related.poured.map((pouredLine) => pouredLine.intoLotId ?? ''));
   const readers = [...readerPlaces(replicates)].map(([reader, places]) => ({
     id: `reader-${reader}`,
     name: seasonWords.secondReadingsBy({ reader }),

@@ -14,7 +14,9 @@ function useReport(): SeasonReport {
       expectedPercent: expectedMixture(pastLot.shares, prior).mean,
     }));
     const { book, poured } = ledger.related;
-    const blended = new Set(poured.map((one) => one.intoLotId).filter((one) => one !== null));
+    const blended = new Set(
+      poured.map((pouredLine) => pouredLine.intoLotId).filter((text) => text !== null),
+    );
     return seasonReport(lots, { book, guesses, pastLots, blended });
   }, [ledger, lots, guesses]);
 }

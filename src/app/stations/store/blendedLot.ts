@@ -75,8 +75,8 @@ export function blendedLotRecords(
     },
     lot.entityId,
   );
-  const tanks = blend.content.tanks.map((one, place) =>
-    place === at ? { ...one, lotId: lot.entityId } : one,
+  const tanks = blend.content.tanks.map((item, place) =>
+    place === at ? { ...item, lotId: lot.entityId } : item,
   );
   const content = { ...blend.content, tanks };
   return [

@@ -36,7 +36,7 @@ const ledger: Ledger = demoLedger(demoSeason('2026-11-24', NOW_MS), NOW_MS);
 const related = ledger.related;
 
 function storedLot(lotId: string): StoredLot {
-  const file = ledger.files.find((one) => one.lot.entityId === lotId)!;
+  const file = ledger.files.find((lotFile) => lotFile.lot.entityId === lotId)!;
   const contents = contentsOf(file);
   const evidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));
   const ruling = ruleOnLot(evidence);
@@ -81,11 +81,11 @@ describe('where honey stands', () => {
 });
 
 describe('the watch list', () => {
-  const titles = (nowMs: number, of = lots) => watchList(of, [], nowMs).map((one) => one.title);
+  const titles = (nowMs: number, of = lots) => watchList(of, [], nowMs).map((watch) => watch.title);
 
   test('names what is overdue first, and nothing of what is gone', () => {
     const all = watchList(lots, [], NOW_MS);
-    expect(all.map((one) => one.by)).toEqual([...all.map((one) => one.by)].sort());
+    expect(all.map((watch) => watch.by)).toEqual([...all.map((watch) => watch.by)].sort());
     expect(titles(NOW_MS)).toContain('Look at Ling from the moor again');
     const gone = {
       ...ling,
@@ -284,10 +284,10 @@ describe('the trace on paper and screen', () => {
     expect(columns.map((column) => column.x)).toEqual(
       [...columns.map((column) => column.x)].sort((a, b) => a - b),
     );
-    const spots = placed.map((one) => `${one.x} ${one.y}`);
+    const spots = placed.map((placedNode) => `${placedNode.x} ${placedNode.y}`);
     expect(new Set(spots).size).toBe(spots.length);
     expect(CARD.gapY).toBeGreaterThan(0);
-    expect(Math.max(...placed.map((one) => one.x)) + cardWidth).toBe(width);
+    expect(Math.max(...placed.map((placedNode) => placedNode.x)) + cardWidth).toBe(width);
   });
 
   test('from hive to buyer it fits a desk of 1,216 px', () => {

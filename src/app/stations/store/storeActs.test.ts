@@ -63,7 +63,7 @@ describe('acts in the store', () => {
     const [first] = await acts.stored('label-design');
     await acts.does(saveLabel({ ...content, producer: 'Dyke apiary' }, first!));
     const now = await acts.stored('label-design');
-    expect(now.map((one) => one.content.producer)).toEqual(['Dyke apiary']);
+    expect(now.map((item) => item.content.producer)).toEqual(['Dyke apiary']);
   });
 
   test('jars called back are ticked off with what was done, by whom they had', async () => {

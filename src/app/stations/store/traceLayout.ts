@@ -33,7 +33,7 @@ const MOST_FRAMES = 14;
 /** Edges with some nodes taken out, so that what they joined is joined directly. */
 export function withoutNodes(edges: readonly TraceEdge[], gone: ReadonlySet<string>): TraceEdge[] {
   const joined = edges.filter((edge) => !gone.has(edge.from) && !gone.has(edge.to));
-  const seen = new Set(joined.map((one) => `${one.from} ${one.to}`));
+  const seen = new Set(joined.map((traceEdge) => `${traceEdge.from} ${traceEdge.to}`));
   for (const id of gone) {
     const before = edges.filter((edge) => edge.to === id && !gone.has(edge.from));
     const after = edges.filter((edge) => edge.from === id && !gone.has(edge.to));
@@ -64,7 +64,7 @@ export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayo
       .filter((node) => node.kind === kind)
       .map((node, row) => ({ node, x, y: CARD.head + row * (CARD.height + CARD.gapY) })),
   );
-  const byId = new Map(placed.map((one) => [one.node.id, one]));
+  const byId = new Map(placed.map((item) => [item.node.id, item]));
   return {
     placed,
     columns,
@@ -74,7 +74,7 @@ export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayo
     }),
     cardWidth: card,
     width: columns.length * (card + gap) - gap,
-    height: Math.max(0, ...placed.map((one) => one.y + CARD.height)) + 8,
+    height: Math.max(0, ...placed.map((item) => item.y + CARD.height)) + 8,
     foldedFrames: folded.size,
   };
 }

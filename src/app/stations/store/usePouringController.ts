@@ -9,7 +9,7 @@ import { makeBlendedLot } from './storeActs';
 
 /** Why honey of a lot may not be poured now. */
 function barredNow(lotId: string, lots: readonly RuledLot[]): string | null {
-  const lot = lots.find((one) => one.file.lot.entityId === lotId);
+  const lot = lots.find((ruledLot) => ruledLot.file.lot.entityId === lotId);
   return lot ? barredBecause(lot.evidence, isMeasured(lot.ruling.belief)) : null;
 }
 

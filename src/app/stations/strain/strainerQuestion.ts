@@ -74,7 +74,7 @@ export function askedStrainer(file: ExtractionFile): AskedStrainer {
       strainerCycle(changed.strainer, changed.honey),
       changed.kg,
       changed.scrapeMinutes,
-    ).map((one) => ({ ...one, kg: one.kg * count })),
+    ).map((strainedPoint) => ({ ...strainedPoint, kg: strainedPoint.kg * count })),
   });
   const warmC = Math.min(WAX_SOFTENS_C, task.honey.temperatureC + 5);
   return {

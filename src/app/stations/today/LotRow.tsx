@@ -27,7 +27,7 @@ export function LotRow({ lot }: { lot: RuledLot }): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const { file, ruling } = lot;
   const { content } = file.lot;
-  const facts = [content.code, content.plant].filter((one) => one !== '');
+  const facts = [content.code, content.plant].filter((text) => text !== '');
   return (
     <li>
       <Link

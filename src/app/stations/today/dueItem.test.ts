@@ -21,7 +21,7 @@ describe('what is due', () => {
       item('now', -Infinity),
       item('a', NOW - HOUR),
     ];
-    expect(byUrgency(items).map((one) => one.id)).toEqual(['now', 'a', 'b', 'later']);
+    expect(byUrgency(items).map((dueItem) => dueItem.id)).toEqual(['now', 'a', 'b', 'later']);
     expect(items[0]!.id).toBe('later');
   });
 
@@ -32,7 +32,7 @@ describe('what is due', () => {
     [item('x', NOW - HOUR, false), 'today', false],
     [item('x', NOW - 24 * HOUR, false), 'Wed 19 Aug', true],
     [item('x', NOW + 48 * HOUR, false), 'Sat 22 Aug', false],
-  ])('%# a day is overdue once it is over, a time once it has passed', (one, when, overdue) => {
-    expect(dueWords(one, NOW)).toEqual({ when, overdue });
+  ])('%# a day is overdue once it is over, a time once it has passed', (dueItem, when, overdue) => {
+    expect(dueWords(dueItem, NOW)).toEqual({ when, overdue });
   });
 });

@@ -17,11 +17,11 @@ describe('what waits at the hives', () => {
     // written down on 1 August, as the sample scribe does: the clock ran out long ago
     const due = (now: Date) =>
       dueList(lastLooks([...yard.records, ...looks]), bookOf(yard.records), now);
-    expect(due(NOW).map((one) => one.title)).toEqual(['Look again at 2 frames in Hive 7, Box 1']);
+    expect(due(NOW).map((item) => item.title)).toEqual(['Look again at 2 frames in Hive 7, Box 1']);
     const early = due(new Date(2026, 7, 1, 9));
     expect(early[0]).toMatchObject({ title: 'Extract Hive 7, Box 1', overdue: false });
     expect(early[0]?.why).toContain('within 48 hours');
-    expect(due(new Date(2026, 7, 30)).map((one) => one.overdue)).toEqual([true]);
+    expect(due(new Date(2026, 7, 30)).map((item) => item.overdue)).toEqual([true]);
   });
 
   test('escape boards go on ahead of the day, and are gone once it has come', () => {
@@ -30,7 +30,7 @@ describe('what waits at the hives', () => {
       clearing: { method: 'escape-board', agent: '', contactHours: null, leadDays: 3 },
     });
     const on = (now: Date) =>
-      dueList([], bookOf(yard.records), now).map((one) => [one.at, one.overdue]);
+      dueList([], bookOf(yard.records), now).map((due) => [due.at, due.overdue]);
     expect(on(NOW)).toEqual([['2026-08-13', false]]);
     expect(on(new Date(2026, 7, 14))).toEqual([['2026-08-13', true]]);
     expect(on(new Date(2026, 7, 16))).toEqual([]);

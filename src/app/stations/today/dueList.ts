@@ -33,7 +33,7 @@ const PAST_DAYS = 3;
 function placeWords(book: Book, boxId: string): string {
   const box = boxOf(book, boxId);
   const hive = colonyOf(book, box?.content.colonyId ?? null)?.content.name;
-  return [hive, box?.content.label].filter((one) => one !== undefined).join(', ');
+  return [hive, box?.content.label].filter((text) => text !== undefined).join(', ');
 }
 
 const byBox = (looks: readonly KeptStory[]): ReadonlyMap<string, KeptStory[]> =>

@@ -20,7 +20,7 @@ function combPlaceDue(book: Book, combPlace: ReturnType<typeof useCombPlace>[0])
   return {
     id: 'comb-place',
     at: harvest.content.day,
-    title: todayWords.carryOnAt({ where: where.filter((one) => one !== undefined).join(', ') }),
+    title: todayWords.carryOnAt({ where: where.filter((text) => text !== undefined).join(', ') }),
     why: harvest.content.name,
     to: `comb/${harvest.entityId}/box/${box.entityId}`,
     overdue: false,

@@ -32,7 +32,8 @@ function itemsOf(file: RoomFile, nowMs: number): DueItem[] {
   const readings = readingsDue(file, nowMs)
     .filter((reading) => reading.atMs <= nowMs + SOON_MS)
     .map(({ id, atMs, batchId }) => {
-      const batch = file.batches.find((one) => one.batch.entityId === batchId)?.batch.content;
+      const batch = file.batches.find((batchFile) => batchFile.batch.entityId === batchId)?.batch
+        .content;
       return {
         id,
         title: todayWords.readOrWeigh({ name: batch?.name ?? todayWords.theBatch() }),

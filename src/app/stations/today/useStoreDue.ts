@@ -19,8 +19,8 @@ const atNoon = (day: string): number => parseISO(`${day}T12:00`).getTime();
 /** Jars of blocked lots that are out of the house: before everything else. */
 function callBackRows(lots: readonly StoredLot[]): DueItem[] {
   return callBacksOf(lots).map(({ lotId, lotName, open }) => {
-    const jars = open.reduce((sum, one) => sum + one.jars, 0);
-    const places = new Set(open.map((one) => one.to)).size;
+    const jars = open.reduce((sum, openCallBack) => sum + openCallBack.jars, 0);
+    const places = new Set(open.map((openCallBack) => openCallBack.to)).size;
     return {
       id: `call-back-${lotId}`,
       station: 'store',
@@ -50,7 +50,7 @@ export function useStoreDue(nowMs: number): readonly DueItem[] {
       const open = content.tanks.filter((tank) => tank.lotId === null);
       if (open.length === 0) return [];
       const lines = content.tanks.reduce((sum, tank) => sum + tank.pours.length, 0);
-      const done = poured.filter((one) => one.blendId === entityId).length;
+      const done = poured.filter((pouredLine) => pouredLine.blendId === entityId).length;
       const left = lines - done;
       return [
         {

@@ -21,7 +21,7 @@ import { RoomInside } from './parts/RoomInside';
 /** How full the room is. */
 function loadWords({ room, batches }: RoomFile, nowMs: number): string {
   const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
-  const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
+  const boxes = inside.reduce((sum, batchFile) => sum + batchFile.batch.content.boxes, 0);
   return boxes === 0
     ? roomWords.emptyItHoldsBoxes({ capacityBoxes: room.content.capacityBoxes })
     : roomWords.ofBoxesInIt({ boxes, capacityBoxes: room.content.capacityBoxes });

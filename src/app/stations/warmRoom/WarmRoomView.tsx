@@ -17,7 +17,7 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
   const workspace = useAppSelector(selectWorkspace);
   const { room, batches } = file;
   const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
-  const boxes = inside.reduce((sum, one) => sum + one.batch.content.boxes, 0);
+  const boxes = inside.reduce((sum, batchFile) => sum + batchFile.batch.content.boxes, 0);
   return (
     <li>
       <Link
@@ -33,7 +33,7 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
                   inside: inside.length,
                   boxes,
                   capacityBoxes: room.content.capacityBoxes,
-                  inside2: inside.map((one) => one.batch.content.name).join(', '),
+                  inside2: inside.map((batchFile) => batchFile.batch.content.name).join(', '),
                 })}
           </span>
         </span>

@@ -181,8 +181,8 @@ function contentOf(entries: readonly Entry[], by: number, form: LogForm): AirLog
     source: 'file',
     startedAt: new Date(zeroMs).toISOString(),
     minutes: series.days.map((day) => Math.round(day * 1440 * 1000) / 1000),
-    temperatureC: series.temperatureC.map((one) => Math.round(one * 100) / 100),
-    relativeHumidity: series.relativeHumidity.map((one) => Math.round(one * 1e4) / 1e4),
+    temperatureC: series.temperatureC.map((value) => Math.round(value * 100) / 100),
+    relativeHumidity: series.relativeHumidity.map((value) => Math.round(value * 1e4) / 1e4),
     remark: '',
   });
   return parsed.success ? parsed.data : null;
@@ -216,7 +216,7 @@ export function readLog(form: LogForm): ReadLog {
   const by = entries.some((entry) => entry.humidity > 1) ? 100 : 1;
   const parts = Array.from({ length: Math.ceil(entries.length / MOST_LOG_ENTRIES) }, (_, at) =>
     contentOf(entries.slice(at * MOST_LOG_ENTRIES, (at + 1) * MOST_LOG_ENTRIES), by, form),
-  ).filter((one) => one !== null);
+  ).filter((item) => item !== null);
   const series = seriesIn(entries, first.ms, by);
   return {
     content: parts[0] ?? null,

@@ -29,11 +29,11 @@ describe('the room of the demo', () => {
   test('tells a coherent story: both batches dry over the days to come, and little is amiss', () => {
     const outlook = roomOutlook(asked.present.run, learned.belief, asked.present.nowDay);
     for (const [at, target] of asked.present.targets.entries()) {
-      const means = outlook.batches[at]!.meanPercent.filter((one) => Number.isFinite(one));
+      const means = outlook.batches[at]!.meanPercent.filter((value) => Number.isFinite(value));
       expect(means[0]).toBeGreaterThan(target);
       expect(means.at(-1)).toBeLessThan(target);
     }
-    expect(outlook.advice.map((one) => one.kind)).not.toContain('comb-softens');
+    expect(outlook.advice.map((roomAdvice) => roomAdvice.kind)).not.toContain('comb-softens');
     expect(Math.max(...outlook.temperatureC)).toBeLessThan(35);
   });
 

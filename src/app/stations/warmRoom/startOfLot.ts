@@ -20,7 +20,7 @@ const within = (percent: number): number => Math.min(30, Math.max(12, percent));
 
 /** Start of a batch from what comb and readings say of its lot; null for a lot that is not there. */
 export function startOfLot(ledger: Ledger, lotId: string): LotStart | null {
-  const file = ledger.files.find((one) => one.lot.entityId === lotId);
+  const file = ledger.files.find((lotFile) => lotFile.lot.entityId === lotId);
   if (!file) return null;
   const contents = contentsOf(file);
   const evidence = evidenceFrom(contents, knownFor(ledger, { lotId, contents }));

@@ -6,7 +6,8 @@ export function taskWords(
   task: RoomTask,
   { room, batches }: RoomFile,
 ): { title: string; about: string } {
-  const batch = batches.find((one) => one.batch.entityId === task.batchId)?.batch.content.name;
+  const batch = batches.find((batchFile) => batchFile.batch.entityId === task.batchId)?.batch
+    .content.name;
   const name = batch ?? room.content.name;
   switch (task.kind) {
     case 'read':

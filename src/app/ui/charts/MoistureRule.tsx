@@ -30,7 +30,7 @@ const whole = Array.from(
 function Ticks(): ReactElement {
   const tenths = whole
     .slice(0, -1)
-    .flatMap((one) => [0.2, 0.4, 0.5, 0.6, 0.8].map((part) => one + part));
+    .flatMap((value) => [0.2, 0.4, 0.5, 0.6, 0.8].map((part) => value + part));
   return (
     <g className="stroke-ink">
       <line x1="0" x2="100%" y1={BASE} y2={BASE} strokeWidth="2.5" />

@@ -38,9 +38,9 @@ export function SelectField({
         aria-describedby={hint ? `${id}-hint` : undefined}
         {...field}
       >
-        {options.map((one) => (
-          <option key={one.value} value={one.value}>
-            {one.label}
+        {options.map((item) => (
+          <option key={item.value} value={item.value}>
+            {item.label}
           </option>
         ))}
       </select>

@@ -55,7 +55,7 @@ export function cheapestEvidence(evidence: LotEvidence, ruling: Ruling): NextEvi
   requireFinite({ evidence }, 'cheapestEvidence');
   const isSettled = ruling.outcome === 'reject' || ruling.outcome === 'divert';
   if (ruling.belief.basis === 'readings' || isSettled) return null;
-  const id = NEXT_EVIDENCES.find((one) => couldChange(one, evidence, ruling)) ?? 'reading';
+  const id = NEXT_EVIDENCES.find((value) => couldChange(value, evidence, ruling)) ?? 'reading';
   const { settlesWith } = whatOneReadingSettles(evidence, ruling.belief);
   if (isAccepted(ruling.outcome) && id !== 'reading') return { id: 'reading', settlesWith };
   return { id, settlesWith: id === 'reading' ? settlesWith : null };

@@ -28,7 +28,7 @@ describe('what would change the ruling', () => {
 
   test('honey over the limit learns how dry it must get', () => {
     const found = flips(lotEvidence({ readings: readingsOf([21.4]) }));
-    expect(found.map((one) => one.id)).toEqual(['drier-conditions', 'drier-dry']);
+    expect(found.map((flip) => flip.id)).toEqual(['drier-conditions', 'drier-dry']);
     expect(inEnglish(found[0]?.sentence)).toBe(
       'At a mean of 18.0 % or drier, measured the same way: accept, with conditions.',
     );

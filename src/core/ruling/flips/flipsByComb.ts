@@ -19,7 +19,7 @@ function asWhole(comb: CombEvidence): CombEvidence {
 export function byComb(evidence: LotEvidence, ruling: Ruling): Flip[] {
   if (!evidence.comb) return [];
   const comb = asWhole(evidence.comb);
-  const shakes = (['nothing-fell', 'drops'] as const).filter((one) => one !== comb.shake);
+  const shakes = (['nothing-fell', 'drops'] as const).filter((value) => value !== comb.shake);
   const byShake = shakes.flatMap((shake) => {
     const words =
       shake === 'drops' ? say('flips.aShakeTestInWhich') : say('flips.aShakeTestInWhichNothing');

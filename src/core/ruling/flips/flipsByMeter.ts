@@ -22,13 +22,16 @@ function withReadings(
 }
 
 function withBudget(evidence: LotEvidence, change: Partial<ReadingBudget>): LotEvidence {
-  return withReadings(evidence, (one) => ({ ...one, budget: { ...one.budget, ...change } }));
+  return withReadings(evidence, (reading) => ({
+    ...reading,
+    budget: { ...reading.budget, ...change },
+  }));
 }
 
 function shifted(evidence: LotEvidence, shiftPercent: number): LotEvidence {
-  return withReadings(evidence, (one) => ({
-    ...one,
-    moisturePercent: one.moisturePercent + shiftPercent,
+  return withReadings(evidence, (reading) => ({
+    ...reading,
+    moisturePercent: reading.moisturePercent + shiftPercent,
   }));
 }
 
@@ -55,7 +58,7 @@ function smallestShift(
 function statedMeans(mean: number, shift: number): number[] {
   const tenths = (mean + shift) * 10;
   return [Math.round(tenths), shift < 0 ? Math.floor(tenths) : Math.ceil(tenths)].map(
-    (one) => one / 10,
+    (value) => value / 10,
   );
 }
 
@@ -119,7 +122,7 @@ function checkedMeter(evidence: LotEvidence): LotEvidence {
     calibration: BUDGET_DEFAULTS.calibration.checked,
     calibrationDof: BUDGET_DEFAULTS.calibrationDof.checked,
   });
-  return withReadings(calibrated, (one) => ({ ...one, zeroCheck: 'checked' }));
+  return withReadings(calibrated, (reading) => ({ ...reading, zeroCheck: 'checked' }));
 }
 
 /** A checked meter and one more reading each step, for lots that neither alone would settle. */

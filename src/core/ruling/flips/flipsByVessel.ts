@@ -23,7 +23,12 @@ const namesOf = (vessels: readonly VesselEvidence[]): Listed =>
 export function withoutVessels(evidence: LotEvidence, ruling: Ruling): Flip[] {
   const { over, notSettled } = vesselsAgainstLimit(evidence, ruling.belief);
   const choices = [over, [...over, ...notSettled]].map(
-    (some) => new Set(some.flatMap((one) => (one.vesselId === null ? [] : [one.vesselId]))),
+    (some) =>
+      new Set(
+        some.flatMap((vesselMoisture) =>
+          vesselMoisture.vesselId === null ? [] : [vesselMoisture.vesselId],
+        ),
+      ),
   );
   const tryWithout = (ids: ReadonlySet<string>): Flip[] => {
     if (ids.size === 0 || ids.size >= evidence.vessels.length) return [];

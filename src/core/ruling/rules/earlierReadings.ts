@@ -20,8 +20,8 @@ const counted = (count: number): Message => say('rules.readings', { count });
 
 /** The last thing that readings are from before. */
 function lastReason(earlier: readonly EarlierReading[]): EarlierReading[] {
-  const lastDay = Math.max(...earlier.map((one) => one.beforeDay));
-  return earlier.filter((one) => one.beforeDay === lastDay);
+  const lastDay = Math.max(...earlier.map((earlierReading) => earlierReading.beforeDay));
+  return earlier.filter((earlierReading) => earlierReading.beforeDay === lastDay);
 }
 
 function compared(

@@ -73,7 +73,9 @@ export const laboratoryLimits: Rule = {
   find: ({ evidence }) => {
     const { laboratory, claimed = { category: null, claims: [] } } = evidence;
     if (!laboratory) return [];
-    return judgeLaboratory(laboratory, claimed).map((one) => judged(one, laboratory.from));
+    return judgeLaboratory(laboratory, claimed).map((labJudgement) =>
+      judged(labJudgement, laboratory.from),
+    );
   },
 };
 

@@ -15,10 +15,10 @@ export const unknownReferences: Rule = {
   source: { name: say('rules.nothingIsSilentlyReplaced'), standing: 'choice' },
   needs: ['lot'],
   find: ({ evidence }) =>
-    (evidence.unknown ?? []).map((one): Found => ({
+    (evidence.unknown ?? []).map((value): Found => ({
       bearing: 'measure',
       step: 'correct-records',
-      sentence: UNKNOWN_SENTENCES[one],
+      sentence: UNKNOWN_SENTENCES[value],
     })),
 };
 

@@ -13,7 +13,7 @@ function hasSpots({ spots }: VesselMoisture, planned: readonly Spot[] = []): boo
   const read = new Set<Spot>(
     spots.map((spot) => (spot.spot === 'not-said' ? 'stirred' : spot.spot)),
   );
-  return planned.every((one) => read.has(one));
+  return planned.every((value) => read.has(value));
 }
 
 /** What the lot's sampling plan says so far, or null without a plan. */

@@ -21,7 +21,8 @@ import {
 
 function nameOf({ evidence }: RuleContext, vessel: VesselMoisture): MessageValue {
   return (
-    evidence.vessels.find((one) => one.id === vessel.vesselId)?.label ?? say('rules.theLotAsAWhole')
+    evidence.vessels.find((vesselEvidence) => vesselEvidence.id === vessel.vesselId)?.label ??
+    say('rules.theLotAsAWhole')
   );
 }
 
@@ -39,10 +40,10 @@ export const vesselApart: Rule = {
   find: (context) => {
     const { over, notSettled } = vesselsAgainstLimit(context.evidence, context.belief);
     const limit = percent(limitPercent(context.evidence));
-    const wet = over.map((one): Found => ({
+    const wet = over.map((vesselMoisture): Found => ({
       bearing: 'over',
       sentence: say('rules.byItselfIsOverWhatever', {
-        withFigure: withFigure(context, one),
+        withFigure: withFigure(context, vesselMoisture),
         limit,
       }),
     }));
@@ -74,7 +75,7 @@ export const chanceOfAnyVessel: Rule = {
 
 /** What differs in a vessel: top and bottom, else its readings among themselves. */
 function layeredWords(context: RuleContext, vessel: VesselMoisture): Message {
-  const at = (spot: Spot) => vessel.spots.find((one) => one.spot === spot)?.meanPercent;
+  const at = (spot: Spot) => vessel.spots.find((item) => item.spot === spot)?.meanPercent;
   const [top, bottom] = [at('top'), at('bottom')];
   const name = nameOf(context, vessel);
   return top !== undefined &&
@@ -139,7 +140,7 @@ export const suspectVessels: Rule = {
   find: (context) => {
     const { evidence } = context;
     const measured = suspectMoistures(evidence);
-    const tested = new Set(measured.map((one) => one.vesselId));
+    const tested = new Set(measured.map((vesselMoisture) => vesselMoisture.vesselId));
     const untested = suspectVesselsOf(evidence)
       .filter((suspectVessel) => !tested.has(suspectVessel.id))
       .map(({ label, suspectBecause = '' }): Found => {
@@ -155,7 +156,11 @@ export const suspectVessels: Rule = {
           },
         ]
       : [];
-    return [...all, ...measured.map((one) => suspectFound(context, one)), ...untested];
+    return [
+      ...all,
+      ...measured.map((vesselMoisture) => suspectFound(context, vesselMoisture)),
+      ...untested,
+    ];
   },
 };
 

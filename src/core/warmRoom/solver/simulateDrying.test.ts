@@ -31,7 +31,7 @@ describe('rows for the default rates, computed apart once; they check the code, 
     [open(17), [25, 0.7], [1], [18.0]],
   ] as const)('%j in air of %j', (part, air, days, expected) => {
     const found = meansOf(part, air, days);
-    expected.forEach((one, at) => expect(Math.abs(found[at]! - one)).toBeLessThanOrEqual(0.1));
+    expected.forEach((value, at) => expect(Math.abs(found[at]! - value)).toBeLessThanOrEqual(0.1));
   });
 
   test('17 % at 25 °C and 70 %: the surface is far wetter than the mean, and is told beside it', () => {
@@ -99,7 +99,7 @@ describe('against a closed form', () => {
       return simulateDrying(run).moments.map((moment) => moment.batches.get('a')!.meanPercent);
     };
     const [falling, steady] = [fall(6), fall(0)];
-    falling.forEach((one, at) => expect(one).toBeGreaterThan(steady[at]!));
+    falling.forEach((value, at) => expect(value).toBeGreaterThan(steady[at]!));
     expect(falling[3]! - steady[3]!).toBeGreaterThan(0.3);
   });
 
@@ -159,8 +159,8 @@ describe('properties', () => {
     surface: random() < 0.5 ? ('open' as const) : ('capped' as const),
   }));
 
-  test.each(cases)('never beyond equilibrium with the air: %j', (one) => {
-    const { percent, celsius, humidity, surface } = one;
+  test.each(cases)('never beyond equilibrium with the air: %j', (item) => {
+    const { percent, celsius, humidity, surface } = item;
     const part = { surface, massKg: 1, moisturePercent: percent };
     const found = meansOf(part, [celsius, humidity], [0.5, 2, 20]);
     const wetter = norrishActivity(percent) < humidity;
@@ -179,7 +179,7 @@ describe('properties', () => {
           inRoom([boxes(count)], { room, reportDays: [1, 2, 3] }),
         ).moments[2]!.batches.get('a')!.meanPercent,
     );
-    after.slice(1).forEach((one, at) => expect(one).toBeGreaterThanOrEqual(after[at]! - 1e-3));
+    after.slice(1).forEach((value, at) => expect(value).toBeGreaterThanOrEqual(after[at]! - 1e-3));
     expect(after[5]! - after[0]!).toBeGreaterThan(0.1);
   });
 
@@ -206,7 +206,7 @@ describe('properties', () => {
       const batch = moment.batches.get('a')!;
       return (batch.waterKg * (100 - batch.meanPercent)) / batch.meanPercent;
     });
-    dryOf.forEach((one) => expect(one).toBeCloseTo(50 * 0.8 + 100 * 0.825, 8));
+    dryOf.forEach((value) => expect(value).toBeCloseTo(50 * 0.8 + 100 * 0.825, 8));
   });
 
   test('evaporation cools open honey by one to two kelvin', () => {

@@ -86,7 +86,11 @@ function runStretch(stretch: Stretch, from: number, to: number): void {
 const waterOf = (slots: readonly BatchSlot[], state: Float64Array): number =>
   slots
     .flatMap((slot) => slot.parts)
-    .reduce((sum, one) => sum + one.areaM2 * one.layers.totalDryKgPerM2 * meanRatio(one, state), 0);
+    .reduce(
+      (sum, partSlot) =>
+        sum + partSlot.areaM2 * partSlot.layers.totalDryKgPerM2 * meanRatio(partSlot, state),
+      0,
+    );
 
 /** Keeps the state of air and batches for the next stretch. */
 function keep({ course, slots, state }: Stretch): void {

@@ -58,11 +58,11 @@ describe('the arrow-shaped solver', () => {
       const found = new Float64Array(state.length);
       solveStage(system, right, { tau, known: null }, found);
       const matrix = jacobian.map((row, at) =>
-        row.map((one, column) => (at === column ? 1 : 0) - tau * one),
+        row.map((value, column) => (at === column ? 1 : 0) - tau * value),
       );
       const inverse = jstat.jStat.inv(matrix);
       inverse.forEach((row, at) => {
-        const expected = row.reduce((sum, one, column) => sum + one * right[column]!, 0);
+        const expected = row.reduce((sum, value, column) => sum + value * right[column]!, 0);
         const scale = Math.max(Math.abs(expected), 1e-3);
         expect(Math.abs(found[at]! - expected) / scale).toBeLessThan(0.03);
       });
@@ -77,7 +77,7 @@ describe('the arrow-shaped solver', () => {
     const found = new Float64Array(state.length);
     solveStage(system, right, { tau: 0.01, known: [2.5, -0.001] }, found);
     expect([found[0], found[1]]).toEqual([2.5, -0.001]);
-    expect(found.every((one) => Number.isFinite(one))).toBe(true);
+    expect(found.every((value) => Number.isFinite(value))).toBe(true);
   });
 });
 

@@ -35,7 +35,7 @@ function nearWords(content: ColourContent): string {
   return classes.length < 2
     ? ''
     : qualityWords.nearAnEdgeWithinMm({
-        classes: classes.map((one) => colourName(one.id)).join(' or '),
+        classes: classes.map((colourClass) => colourName(colourClass.id)).join(' or '),
         plusMinusMm,
       });
 }

@@ -32,7 +32,7 @@ function foundWords(flower: FlowerEvidence): readonly [string, string, string] {
   const { pollenPercent, conductivityMsPerCm, colour, tastesTypical } = flower;
   const taste =
     tastesTypical === null ? '' : tastesTypical ? benchWords.typical() : benchWords.notTypical();
-  const senses = [colour === null ? '' : colourName(colour), taste].filter((one) => one !== '');
+  const senses = [colour === null ? '' : colourName(colour), taste].filter((text) => text !== '');
   return [
     pollenPercent === null ? benchWords.notCounted() : `${pollenPercent.toFixed(0)} %`,
     conductivityMsPerCm === null

@@ -84,8 +84,8 @@ function Preview({
           head={[benchWords.line(), benchWords.container(), benchWords.dial(), commonWords.water()]}
         />
         <tbody>
-          {shown.map((one) => (
-            <LineRow key={one.line} one={one} vessels={vessels} />
+          {shown.map((pastedLine) => (
+            <LineRow key={pastedLine.line} one={pastedLine} vessels={vessels} />
           ))}
         </tbody>
       </table>

@@ -26,12 +26,12 @@ export function ReadingsPart({ file }: { file: LotFile }): ReactElement {
         <p className="text-lg">{benchWords.noneYet()}</p>
       ) : (
         <ul className="divide-y divide-thread">
-          {shown.map((one) => (
+          {shown.map((item) => (
             <ReadingRow
-              key={one.entityId}
-              reading={one}
+              key={item.entityId}
+              reading={item}
               file={file}
-              before={before.get(one.entityId) ?? null}
+              before={before.get(item.entityId) ?? null}
             />
           ))}
         </ul>

@@ -23,8 +23,8 @@ function NoteButtons(): ReactElement {
   const { watch, setValue } = useFormContext<SensesForm>();
   const notes = watch('notes');
   const press = (note: SensesForm['notes'][number]['note']): void => {
-    const strength = (notes.find((one) => one.note === note)?.strength ?? 0) + 1;
-    const others = notes.filter((one) => one.note !== note);
+    const strength = (notes.find((item) => item.note === note)?.strength ?? 0) + 1;
+    const others = notes.filter((item) => item.note !== note);
     const next = strength > STRENGTHS.length ? others : [...others, { note, strength }];
     setValue('notes', next, { shouldDirty: true });
   };
@@ -33,7 +33,7 @@ function NoteButtons(): ReactElement {
       <legend className="text-base font-semibold">{qualityWords.smellAndTasteTapFor()}</legend>
       <div className="mt-1 flex flex-wrap gap-2">
         {NOTES.map((note) => {
-          const strength = notes.find((one) => one.note === note)?.strength ?? 0;
+          const strength = notes.find((item) => item.note === note)?.strength ?? 0;
           const word = STRENGTHS[strength - 1];
           return (
             <button

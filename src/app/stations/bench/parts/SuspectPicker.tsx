@@ -25,7 +25,7 @@ export function SuspectPicker({
   const dispatch = useAppDispatch();
   const [open, setOpen] = useState(false);
   const { containerId, item } = vesselRefOf(chosen);
-  const container = file.containers.find((one) => one.entityId === containerId);
+  const container = file.containers.find((entry) => entry.entityId === containerId);
   if (!container || item === null) return null;
   const now = container.content.suspects.find((suspect) => suspect.item === item);
   const mark = async (because: Suspicion | null): Promise<void> => {

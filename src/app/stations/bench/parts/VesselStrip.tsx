@@ -27,7 +27,9 @@ interface VesselView {
 /** The mean of each vessel from its own readings, suspicious ones included. */
 function vesselMeans({ evidence, ruling }: Answer): Map<string, number> {
   const measured = vesselMoistures(evidence, ruling.belief);
-  return new Map(measured.map((one) => [one.vesselId ?? '', one.meanPercent]));
+  return new Map(
+    measured.map((vesselMoisture) => [vesselMoisture.vesselId ?? '', vesselMoisture.meanPercent]),
+  );
 }
 
 function viewsOf(
@@ -38,7 +40,7 @@ function viewsOf(
   const { count } = container.content;
   return Array.from({ length: count }, (_, at) => {
     const id = vesselId(container.entityId, at + 1);
-    const vessel = vessels.find((one) => one.id === id);
+    const vessel = vessels.find((vesselEvidence) => vesselEvidence.id === id);
     return {
       id,
       short: count > 1 ? String(at + 1) : container.content.label,

@@ -78,7 +78,8 @@ function KeepNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement | n
 /** Adult beetles start a clock; unknown air counts as warm and damp. */
 function BeetleNote({ day, box }: { day: HarvestDay; box: Box }): ReactElement | null {
   const seen = day.judged.some(
-    (one) => one.check.boxId === box.entityId && one.check.beetles === 'adults',
+    (keptJudgedFrame) =>
+      keptJudgedFrame.check.boxId === box.entityId && keptJudgedFrame.check.beetles === 'adults',
   );
   if (!seen) return null;
   const { outdoorTemperatureC, relativeHumidity } = day.harvest.content;

@@ -21,7 +21,9 @@ interface BoxRowProps {
 /** A box in the list, with the frames judged so far. */
 function BoxRow({ day, box, judged }: BoxRowProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const taken = judged.filter((one) => TAKING_ACTS.includes(one.act)).length;
+  const taken = judged.filter((keptJudgedFrame) =>
+    TAKING_ACTS.includes(keptJudgedFrame.act),
+  ).length;
   const words =
     judged.length === 0
       ? combWords.notJudged()
@@ -39,11 +41,11 @@ function BoxRow({ day, box, judged }: BoxRowProps): ReactElement {
         <ChevronRight aria-hidden className="size-6 shrink-0" />
         {judged.length > 0 && (
           <span className="flex basis-full flex-wrap gap-1">
-            {judged.map((one) => (
+            {judged.map((keptJudgedFrame) => (
               <FrameMark
-                key={one.frameId}
-                check={one.check}
-                act={one.act}
+                key={keptJudgedFrame.frameId}
+                check={keptJudgedFrame.check}
+                act={keptJudgedFrame.act}
                 begun={false}
                 className="w-7"
               />
@@ -74,7 +76,7 @@ function groups(book: Book): HiveGroup[] {
     yardOf(book, colony.content.yardId)?.content.name ?? '';
   const byYard = [...book.colonies].sort((a, b) => yardName(a).localeCompare(yardName(b)));
   const onHives = byYard.map((colony) => ({
-    title: [colony.content.name, yardName(colony)].filter((one) => one !== '').join(', '),
+    title: [colony.content.name, yardName(colony)].filter((text) => text !== '').join(', '),
     boxes: byHive.get(colony.entityId) ?? [],
   }));
   const loose = { title: combWords.onNoHive(), boxes: byHive.get('') ?? [] };
@@ -84,10 +86,10 @@ function groups(book: Book): HiveGroup[] {
 /** Frames judged today by their box, in hanging order. */
 function judgedByBox({ judged }: HarvestDay): ReadonlyMap<string, KeptJudgedFrame[]> {
   const boxes = new Map<string, KeptJudgedFrame[]>();
-  for (const one of [...judged].sort((a, b) => a.check.slot - b.check.slot)) {
-    const known = boxes.get(one.check.boxId);
-    if (known) known.push(one);
-    else boxes.set(one.check.boxId, [one]);
+  for (const keptJudgedFrame of [...judged].sort((a, b) => a.check.slot - b.check.slot)) {
+    const known = boxes.get(keptJudgedFrame.check.boxId);
+    if (known) known.push(keptJudgedFrame);
+    else boxes.set(keptJudgedFrame.check.boxId, [keptJudgedFrame]);
   }
   return boxes;
 }
@@ -105,7 +107,7 @@ export function BoxesSection({ day }: { day: HarvestDay }): ReactElement {
     const all = groups(day.book);
     const isBegun = ({ boxes }: HiveGroup): boolean =>
       boxes.some((box) => judged.has(box.entityId));
-    return [...all.filter(isBegun), ...all.filter((one) => !isBegun(one))];
+    return [...all.filter(isBegun), ...all.filter((hiveGroup) => !isBegun(hiveGroup))];
   }, [day.book, judged]);
   const found = ordered.filter(({ title }) =>
     title.toLowerCase().includes(wanted.trim().toLowerCase()),

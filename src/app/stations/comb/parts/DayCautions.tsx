@@ -9,8 +9,8 @@ const [, ADULTS, LARVAE] = BEETLE_SIGHTS;
 /** Clearing, lifting, robbing, beetles: what applies to this day. */
 export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
   const { clearing, outdoorTemperatureC, relativeHumidity } = day.harvest.content;
-  const beetles = day.judged.some((one) => one.check.beetles === ADULTS);
-  const larvae = day.judged.some((one) => one.check.beetles === LARVAE);
+  const beetles = day.judged.some((keptJudgedFrame) => keptJudgedFrame.check.beetles === ADULTS);
+  const larvae = day.judged.some((keptJudgedFrame) => keptJudgedFrame.check.beetles === LARVAE);
   const hours = extractWithinHours(outdoorTemperatureC, relativeHumidity);
   const cautions = [
     beetles && combWords.beetlesWereSeenExtractWithin({ hours }),

@@ -40,7 +40,7 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
     box,
     slot === null ? combWords.frames({ count }) : commonWords.frame({ slot }),
   ]
-    .filter((one) => one !== '')
+    .filter((text) => text !== '')
     .join(', ');
   const style = transform ? { translate: `${transform.x}px ${transform.y}px` } : undefined;
   return (
@@ -72,9 +72,9 @@ function FrameChip({ item, at, names, onMove }: FrameChipProps): ReactElement {
         value={at}
         onChange={(event) => onMove(item.key, Number(event.target.value))}
       >
-        {[...names, combWords.aNewLot()].map((one, index) => (
+        {[...names, combWords.aNewLot()].map((text, index) => (
           <option key={index} value={index}>
-            {one}
+            {text}
           </option>
         ))}
       </select>

@@ -18,7 +18,7 @@ function weighedKg(files: readonly LotFile[], harvestId: string): number | null 
     .flatMap((file) => vesselsOf(file.containers));
   const known = vessels.flatMap((vessel) => (vessel.massKg === null ? [] : [vessel.massKg]));
   if (known.length === 0 || known.length < vessels.length) return null;
-  return known.reduce((sum, one) => sum + one, 0);
+  return known.reduce((sum, value) => sum + value, 0);
 }
 
 /** Guesses of the crop, made before it is weighed. */

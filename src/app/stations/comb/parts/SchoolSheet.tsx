@@ -27,7 +27,7 @@ interface SchoolSheetProps {
 /** A school of the keeper's own: changed where it is one, else begun from a shipped one. */
 export function SchoolSheet({ school, open, onOpenChange }: SchoolSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const own = useCurrent('school').find((one) => one.entityId === school.id);
+  const own = useCurrent('school').find((item) => item.entityId === school.id);
   const formOf = useMemo(() => {
     const form = schoolEntry.fill(school, preferences);
     return own ? form : { ...form, name: combWords.ours({ name: form.name }) };

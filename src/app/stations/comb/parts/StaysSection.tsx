@@ -11,9 +11,9 @@ import { commonWords } from '../../../words/english/common';
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {
   const preferences = useAppSelector(selectPreferences);
   const targets = keepTargetsKg(day.book);
-  const ids = [...new Set(day.judged.map((one) => one.evidence.colonyId))].filter(
-    (id) => id !== null,
-  );
+  const ids = [
+    ...new Set(day.judged.map((keptJudgedFrame) => keptJudgedFrame.evidence.colonyId)),
+  ].filter((id) => id !== null);
   if (ids.length === 0) return null;
   const say = (kg: number): string => formatQuantity(kg, 'mass', preferences);
   const rows = ids.map((id) => {

@@ -69,7 +69,7 @@ function HeldBoxes({ day, boxIds }: { day: HarvestDay; boxIds: string[] }): Reac
 
 function suspectName(book: Book, boxId: string): string[] {
   const colony = boxOf(book, boxId)?.content.colonyId;
-  const found = book.colonies.find((one) => one.entityId === colony);
+  const found = book.colonies.find((item) => item.entityId === colony);
   return found?.content.health === 'suspect' ? [found.content.name] : [];
 }
 
@@ -108,7 +108,7 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
             }))}
           />
           <div className="mt-2 flex flex-wrap gap-3">
-            <Button tone="quiet" onClick={() => choose(honey.map((one) => one.entityId))}>
+            <Button tone="quiet" onClick={() => choose(honey.map((item) => item.entityId))}>
               {combWords.tickAllHoneyBoxes({ honey: honey.length })}
             </Button>
             {boxIds.length > 0 && (

@@ -14,7 +14,7 @@ const lots = ledger.files.map((file) => [file.lot.content.name, file] as const);
 const AMERICAN: Preferences = { ...DEFAULT_PREFERENCES, temperatureUnit: 'F', massUnit: 'lb' };
 
 function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
-  const file = ledger.files.find((one) => one.lot.content.name === name)!;
+  const file = ledger.files.find((lotFile) => lotFile.lot.content.name === name)!;
   const contents = contentsOf(file);
   const evidence = evidenceFrom(contents, knownFor(ledger, { lotId: file.lot.entityId, contents }));
   const ruling = ruleOnLot(evidence);
@@ -67,7 +67,7 @@ describe('every dossier of the demo season', () => {
     expect(content.parts.every((part) => part.blocks.length > 0)).toBe(true);
     const readings = content.parts
       .flatMap((part) => part.blocks)
-      .find((one) => one.as === 'table' && one.label === 'Readings');
+      .find((paperBlock) => paperBlock.as === 'table' && paperBlock.label === 'Readings');
     const rows = readings?.as === 'table' ? readings.rows.length : 0;
     expect(rows).toBe(file.readings.length);
   });
@@ -76,7 +76,7 @@ describe('every dossier of the demo season', () => {
     for (const [name] of lots) {
       const tables = dossierOf(name)
         .content.parts.flatMap((part) => part.blocks)
-        .filter((one) => one.as === 'table');
+        .filter((paperBlock) => paperBlock.as === 'table');
       for (const { label, head, rows, shares } of tables) {
         expect([label, shares.reduce((sum, share) => sum + share, 0)]).toEqual([
           label,
@@ -99,7 +99,7 @@ describe('what a dossier says of its figure', () => {
     expect(method).toContain(`k = ${coverageFactor.toFixed(2)}`);
     const budget = content.parts
       .flatMap((part) => part.blocks)
-      .find((one) => one.as === 'table' && one.label === 'Uncertainty budget');
+      .find((paperBlock) => paperBlock.as === 'table' && paperBlock.label === 'Uncertainty budget');
     const rows = budget?.as === 'table' ? budget.rows : [];
     const percent = rows.reduce((sum, row) => sum + Number.parseFloat(row[2]!), 0);
     expect(Math.abs(percent - 100)).toBeLessThanOrEqual(rows.length / 2);

@@ -20,7 +20,9 @@ function readingRow(
   reading: Reading,
   { file, meters, preferences, answer }: DossierSources,
 ): string[] {
-  const before = answer.evidence.earlier?.find((one) => one.id === reading.entityId)?.before;
+  const before = answer.evidence.earlier?.find(
+    (earlierReading) => earlierReading.id === reading.entityId,
+  )?.before;
   const { content, author } = reading;
   const { read } = meteredReading(content, meters);
   const id = vesselIdOf(content);
@@ -156,7 +158,7 @@ export function evidencePart(sources: DossierSources): PaperPart {
           part:
             seen.length === 0
               ? dossierWords.noneEntered()
-              : `${seen.map((one) => SIGN_NAMES[one].toLowerCase()).join(', ')}.`,
+              : `${seen.map((value) => SIGN_NAMES[value].toLowerCase()).join(', ')}.`,
         }),
       ),
       text(

@@ -26,9 +26,9 @@ function heatBlocks({ heat, preferences }: DossierSources): PaperBlock[] {
       rows: heat.entries.map(({ occasion, startedMs, history, from, words }) => [
         `${OCCASION_NAMES[occasion]}${words === '' ? '' : `, ${words}`}`,
         formatMoment(new Date(startedMs).toISOString()),
-        history.reduce((sum, one) => sum + one.days, 0).toFixed(1),
+        history.reduce((sum, warmSpell) => sum + warmSpell.days, 0).toFixed(1),
         formatQuantity(
-          Math.max(...history.map((one) => one.temperatureC)),
+          Math.max(...history.map((warmSpell) => warmSpell.temperatureC)),
           'temperature',
           preferences,
         ),

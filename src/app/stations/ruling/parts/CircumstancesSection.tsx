@@ -105,8 +105,8 @@ export function CircumstancesSection({ file }: { file: LotFile }): ReactElement 
         </p>
       ) : (
         <ul className="list-disc space-y-1 pl-5 text-lg">
-          {words.map((one) => (
-            <li key={one}>{one}</li>
+          {words.map((text) => (
+            <li key={text}>{text}</li>
           ))}
         </ul>
       )}

@@ -47,7 +47,7 @@ export function massOf(containers: readonly Container[], belief: Belief): MassEs
   );
   return totalMass(
     masses,
-    known.map((one) => one.content.count),
+    known.map((item) => item.content.count),
   );
 }
 

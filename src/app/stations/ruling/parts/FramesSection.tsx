@@ -19,7 +19,7 @@ function cappedWords({ states, honeyKg }: LotFrame): string {
 function placeWords({ hive, box, slot, count }: LotFrame): string {
   const which =
     slot === null ? rulingWords.framesBoxJudgedAsA({ count }) : commonWords.frame({ slot });
-  return [hive, box, which].filter((one) => one !== '').join(', ');
+  return [hive, box, which].filter((text) => text !== '').join(', ');
 }
 
 /** What the lot was made of: its frames as they were judged on the day, for ever. */
@@ -52,7 +52,7 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
           flows.join(' and '),
           rulingWords.school({ name: content.school.name }),
         ]
-          .filter((one) => one !== '')
+          .filter((text) => text !== '')
           .join(' · ')}
       </p>
       {cleared.length > 0 && (

@@ -21,11 +21,11 @@ export function HistorySection({ file }: { file: LotFile }): ReactElement {
         {rulingWords.history({ history: file.history.length })}
       </FoldSummary>
       <ol className="divide-y divide-thread">
-        {[...file.history].reverse().map((one) => (
-          <li key={one.id} className="py-2 text-base">
-            <strong>{lotRecordWords(one)}</strong> {act(one)} {formatMoment(one.recordedAt)}
-            {one.author === '' ? '' : commonWords.byAuthor({ author: one.author })}
-            {one.reason === null ? '' : ` · ${reasonWords(one.reason)}`}
+        {[...file.history].reverse().map((lot) => (
+          <li key={lot.id} className="py-2 text-base">
+            <strong>{lotRecordWords(lot)}</strong> {act(lot)} {formatMoment(lot.recordedAt)}
+            {lot.author === '' ? '' : commonWords.byAuthor({ author: lot.author })}
+            {lot.reason === null ? '' : ` · ${reasonWords(lot.reason)}`}
           </li>
         ))}
       </ol>

@@ -19,7 +19,7 @@ export function KeepApart({
   const dispatch = useAppDispatch();
   const { evidence, ruling } = answer;
   const { over, notSettled } = vesselsAgainstLimit(evidence, ruling.belief);
-  const wet = [...over, ...notSettled].flatMap((one) => one.vesselId ?? []);
+  const wet = [...over, ...notSettled].flatMap((vesselMoisture) => vesselMoisture.vesselId ?? []);
   if (wet.length === 0 || wet.length === evidence.vessels.length) return null;
   const keepApart = (id: string): void => {
     const { containerId } = vesselRefOf(id);

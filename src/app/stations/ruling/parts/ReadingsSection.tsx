@@ -33,12 +33,12 @@ export function ReadingsSection({ file, entry, ruling }: ReadingsSectionProps): 
       {older > 0 && <p className="text-base">{rulingWords.earlierOnesAreAtThe({ older })}</p>}
       {latest.length > 0 && (
         <ul className="mb-5 divide-y divide-thread border-b border-thread">
-          {latest.map((one) => (
+          {latest.map((item) => (
             <ReadingRow
-              key={one.entityId}
-              reading={one}
+              key={item.entityId}
+              reading={item}
               file={file}
-              before={before.get(one.entityId) ?? null}
+              before={before.get(item.entityId) ?? null}
             />
           ))}
         </ul>

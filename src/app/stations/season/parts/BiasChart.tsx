@@ -23,7 +23,10 @@ export function BiasChart({ bias }: { bias: readonly BiasLine[] }): ReactElement
     () => ({
       datasets: [
         {
-          data: bias.map((one) => ({ x: one.expectedPercent, y: one.measuredPercent })),
+          data: bias.map((biasLine) => ({
+            x: biasLine.expectedPercent,
+            y: biasLine.measuredPercent,
+          })),
           backgroundColor: CHART_LAVENDER,
           borderColor: CHART_INK,
           pointRadius: 7,
@@ -42,11 +45,11 @@ export function BiasChart({ bias }: { bias: readonly BiasLine[] }): ReactElement
     [bias],
   );
   const spoken = bias
-    .map((one) =>
+    .map((biasLine) =>
       seasonWords.expectedMeasured({
-        code: one.code,
-        expectedPercent: one.expectedPercent.toFixed(1),
-        measuredPercent: one.measuredPercent.toFixed(1),
+        code: biasLine.code,
+        expectedPercent: biasLine.expectedPercent.toFixed(1),
+        measuredPercent: biasLine.measuredPercent.toFixed(1),
       }),
     )
     .join('; ');

@@ -34,15 +34,15 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
       aside={<Button onClick={() => editing.add()}>{seasonWords.addAFrame()}</Button>}
     >
       <div className="divide-y divide-thread">
-        {own.map((one) => (
+        {own.map((item) => (
           <EntryRow
-            key={one.entityId}
-            title={one.content.name}
+            key={item.entityId}
+            title={item.content.name}
             facts={[
-              seasonWords.dmASide({ areaDm2: one.content.areaDm2 }),
-              seasonWords.empty({ frameTareKg: kg(one.content.frameTareKg) }),
+              seasonWords.dmASide({ areaDm2: item.content.areaDm2 }),
+              seasonWords.empty({ frameTareKg: kg(item.content.frameTareKg) }),
             ]}
-            onEdit={() => editing.edit(one)}
+            onEdit={() => editing.edit(item)}
           />
         ))}
       </div>

@@ -65,12 +65,12 @@ function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
         onEdit={() => colonies.edit(colony)}
       />
       <ul className="ml-4">
-        {own.map((one) => (
-          <li key={one.entityId}>
+        {own.map((item) => (
+          <li key={item.entityId}>
             <EntryRow
-              title={one.content.label}
-              facts={boxFacts(one, book)}
-              onEdit={() => boxes.edit(one)}
+              title={item.content.label}
+              facts={boxFacts(item, book)}
+              onEdit={() => boxes.edit(item)}
             />
           </li>
         ))}
@@ -124,12 +124,12 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
       </div>
       <section aria-label={seasonWords.totesAndLooseBoxes()} className="mt-6">
         <p className="text-xl font-bold">{seasonWords.totesAndLooseBoxes()}</p>
-        {loose.map((one) => (
+        {loose.map((item) => (
           <EntryRow
-            key={one.entityId}
-            title={one.content.label}
-            facts={boxFacts(one, book)}
-            onEdit={() => boxes.edit(one)}
+            key={item.entityId}
+            title={item.content.label}
+            facts={boxFacts(item, book)}
+            onEdit={() => boxes.edit(item)}
           />
         ))}
         <Button onClick={() => boxes.add('')}>{seasonWords.addATote()}</Button>

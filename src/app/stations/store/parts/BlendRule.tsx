@@ -25,7 +25,7 @@ export function BlendRule({ plan, task, limitPercent }: BlendRuleProps): ReactEl
         const own = new Set(
           plan.pours.filter((pour) => pour.tankId === tankId).map((pour) => pour.containerId),
         );
-        const readings = before.filter((one) => own.has(one.id));
+        const readings = before.filter((item) => own.has(item.id));
         return (
           <figure key={tankId}>
             <figcaption className="text-lg font-bold">

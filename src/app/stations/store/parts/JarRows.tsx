@@ -46,7 +46,7 @@ function JarMoveSheet({
   const from = stock?.packing.content.from ?? [];
   const gate = gateOf(
     lot,
-    from.map((one) => vesselId(one.containerId, one.item)),
+    from.map((item) => vesselId(item.containerId, item.item)),
   );
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();

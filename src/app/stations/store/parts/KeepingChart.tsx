@@ -164,14 +164,14 @@ export function KeepingChart({ forecast, limitPercent, nowMs }: KeepingChartProp
           <RuleHatch id={hatch} />
           <Rule hatch={hatch} limitPercent={limitPercent} />
           <polyline
-            points={line((one) => one.liquidUpperPercent)}
+            points={line((storageMonth) => storageMonth.liquidUpperPercent)}
             fill="none"
             className="stroke-lavender"
             strokeWidth="2.5"
             strokeDasharray="7 6"
           />
           <polyline
-            points={line((one) => one.liquidPercent)}
+            points={line((storageMonth) => storageMonth.liquidPercent)}
             fill="none"
             className="stroke-lavender"
             strokeWidth="5"

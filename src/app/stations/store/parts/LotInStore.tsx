@@ -67,8 +67,12 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
   const [first, rest] = [vessels.slice(0, LISTED), vessels.slice(LISTED)];
   const rows = (list: readonly StoredVessel[]): ReactElement => (
     <ul className="divide-y divide-thread">
-      {list.map((one) => (
-        <VesselRow key={one.id} vessel={one} onMove={() => setMoved(one)} />
+      {list.map((storedVessel) => (
+        <VesselRow
+          key={storedVessel.id}
+          vessel={storedVessel}
+          onMove={() => setMoved(storedVessel)}
+        />
       ))}
     </ul>
   );

@@ -116,8 +116,8 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
     bestBefore: proposalFor('').day,
   };
   const leftKg = (id: string): number | null => {
-    const vessel = lot.vessels.find((one) => one.id === id);
-    const before = record?.content.from.find((one) => `${one.containerId}#${one.item}` === id);
+    const vessel = lot.vessels.find((storedVessel) => storedVessel.id === id);
+    const before = record?.content.from.find((item) => `${item.containerId}#${item.item}` === id);
     return vessel?.leftKg === null || !vessel ? null : vessel.leftKg + (before?.massKg ?? 0);
   };
   const gateFor = (vesselIds: readonly string[]): Gate => gateOf(lot, vesselIds);

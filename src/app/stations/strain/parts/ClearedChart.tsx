@@ -35,7 +35,10 @@ export function ClearedChart({ task, hours, nowHours }: ClearedChartProps): Reac
       datasets: [
         ...MATTER_KINDS.map((kind) => ({
           label: MATTER_NAMES[kind],
-          data: course.map((one) => ({ x: one.hours / 24, y: 100 * one.matter[kind].share })),
+          data: course.map((settlingMoment) => ({
+            x: settlingMoment.hours / 24,
+            y: 100 * settlingMoment.matter[kind].share,
+          })),
           ...LINE_ONLY,
           borderWidth: 3,
           borderColor: LOOKS[kind].color,

@@ -32,7 +32,7 @@ function paceWords({ now }: AskedDay): string | null {
   const said = [
     off(hands) ? lineWords.loadsGo({ hands: words(hands) }) : null,
     off(straining) ? lineWords.strainingGoes({ straining: words(straining) }) : null,
-  ].filter((one) => one !== null);
+  ].filter((text) => text !== null);
   return said.length === 0 ? null : `${said.join('; ')}.`;
 }
 

@@ -45,7 +45,7 @@ function LotOfDay(): ReactElement | null {
   const { files } = useLedger();
   if (files.length === 0) return null;
   const take = (lotId: string): void => {
-    const file = files.find((one) => one.lot.entityId === lotId);
+    const file = files.find((lotFile) => lotFile.lot.entityId === lotId);
     if (!file) return;
     const set = (field: 'name' | 'honeyKind' | 'frames' | 'honeyKgPerFrame', text: string): void =>
       setValue(field, text, { shouldDirty: true });
@@ -64,7 +64,7 @@ function LotOfDay(): ReactElement | null {
 function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
   const { setValue, watch } = useFormContext<DayForm>();
   const take = (kind: string): void => {
-    const tool = tools.find((one) => one.kind === kind);
+    const tool = tools.find((namedTool) => namedTool.kind === kind);
     if (!tool) return;
     setValue('tool.secondsPerFrame', decimalText(tool.secondsPerFrame, 0), { shouldDirty: true });
     setValue('tool.lossShare', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });

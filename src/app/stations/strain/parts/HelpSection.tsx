@@ -28,11 +28,14 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
     >
       {!forecast.first && <p className="text-lg">{commonWords.calculating()}</p>}
       <ul className="divide-y divide-thread">
-        {worth.map((one) => (
-          <li key={one.change} className="flex items-baseline justify-between gap-4 py-2 text-lg">
-            {CHANGE_NAMES[one.change]}
+        {worth.map((lineGain) => (
+          <li
+            key={lineGain.change}
+            className="flex items-baseline justify-between gap-4 py-2 text-lg"
+          >
+            {CHANGE_NAMES[lineGain.change]}
             <strong className="text-2xl whitespace-nowrap">
-              {lineWords.earlier({ durationText: durationText(one.minutes) })}
+              {lineWords.earlier({ durationText: durationText(lineGain.minutes) })}
             </strong>
           </li>
         ))}
@@ -40,7 +43,7 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
       {rest.length > 0 && (
         <p className="mt-1 text-base">
           {worth.length === 0 ? lineWords.noneOfTheseWouldHelp() : lineWords.noHelp()}
-          {rest.map((one) => CHANGE_NAMES[one.change].toLowerCase()).join(', ')}.
+          {rest.map((lineGain) => CHANGE_NAMES[lineGain.change].toLowerCase()).join(', ')}.
         </p>
       )}
     </SheetSection>

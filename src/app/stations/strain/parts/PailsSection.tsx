@@ -15,8 +15,8 @@ import { lineWords } from '../../../words/english/line';
 
 /** Whether the lot has these containers already: same labels and counts. */
 function hasAll(kept: readonly ContainerContent[], asked: readonly ContainerContent[]): boolean {
-  return asked.every((one) =>
-    kept.some((each) => each.label === one.label && each.count === one.count),
+  return asked.every((item) =>
+    kept.some((each) => each.label === item.label && each.count === item.count),
   );
 }
 
@@ -38,7 +38,7 @@ export function PailsSection({
   const preferences = useAppSelector(selectPreferences);
   const { files } = useLedger();
   const { content } = file.extraction;
-  const lot = files.find((one) => one.lot.entityId === content.lotId);
+  const lot = files.find((lotFile) => lotFile.lot.entityId === content.lotId);
   const containers = suggestedContainers(content, asked.pails, PAIL_LABELS);
   const kept = lot?.containers.map((container) => container.content) ?? [];
   const write = (): void => {

@@ -32,8 +32,10 @@ export function PairsSection({ file }: { file: ExtractionFile }): ReactElement |
   const preferences = useAppSelector(selectPreferences);
   const frames = useWeighedFrames(file);
   if (frames.length < 2) return null;
-  const words = (one: WeighedFrame | null): string =>
-    one ? `${one.id}: ${formatQuantity(one.kg, 'mass', preferences)}` : lineWords.aWetFrameSoThat();
+  const words = (weighedFrame: WeighedFrame | null): string =>
+    weighedFrame
+      ? `${weighedFrame.id}: ${formatQuantity(weighedFrame.kg, 'mass', preferences)}`
+      : lineWords.aWetFrameSoThat();
   return (
     <SheetSection id="pairs" title={lineWords.hangOpposite()}>
       <PlainTable

@@ -146,8 +146,8 @@ export function PourSection({ file, asked }: PourSectionProps): ReactElement {
     <SheetSection id="gate" title={lineWords.pailUnderTheGate()}>
       {open.length > 0 && (
         <ul className="mb-3 space-y-3">
-          {open.map((one) => (
-            <OpenPour key={one.entityId} pour={one} nowMs={nowMs} />
+          {open.map((item) => (
+            <OpenPour key={item.entityId} pour={item} nowMs={nowMs} />
           ))}
         </ul>
       )}

@@ -71,10 +71,15 @@ export function StrainerAdvice({ asked }: { asked: AskedStrainer }): ReactElemen
   return (
     <SheetSection id="advice" title={lineWords.faster()}>
       <ul className="divide-y divide-thread">
-        {asked.advice.map((one) => (
-          <li key={one.change} className="flex items-baseline justify-between gap-4 py-2 text-lg">
-            {words(one)}
-            <strong className="text-xl whitespace-nowrap">−{durationText(one.minutesSaved)}</strong>
+        {asked.advice.map((strainingAdvice) => (
+          <li
+            key={strainingAdvice.change}
+            className="flex items-baseline justify-between gap-4 py-2 text-lg"
+          >
+            {words(strainingAdvice)}
+            <strong className="text-xl whitespace-nowrap">
+              −{durationText(strainingAdvice.minutesSaved)}
+            </strong>
           </li>
         ))}
       </ul>

@@ -25,7 +25,7 @@ function nextAt({ plan }: AskedDay, tick: Tick): number | undefined {
 }
 
 function progress(file: ExtractionFile, asked: AskedDay, tick: Tick): string {
-  const done = file.ticks.filter((one) => one.content.what === tick).length;
+  const done = file.ticks.filter((item) => item.content.what === tick).length;
   if (tick === 'load-out')
     return lineWords.ofDoneLoadsofday({ done, loadsOfDay: loadsOfDay(asked.now) });
   if (tick === 'pail-full') return lineWords.ofDoneFull({ done, full: asked.pails.full });

@@ -42,7 +42,7 @@ function rowsOf(bars: readonly LineBar[], { people }: ExtractionContent): Row[] 
     Array.from({ length: 50 }, (_, at) => ({
       id: `${kind}-${at}` as const,
       name: name(at),
-    })).filter((one) => busy.has(one.id));
+    })).filter((item) => busy.has(item.id));
   const several = (kind: string): boolean => busy.has(`${kind}-1` as LineBar['row']);
   return [
     ...of('person', (at) => people[at]?.name || lineWords.person({ at: at + 1 })),
@@ -91,7 +91,7 @@ function legendOf(bars: readonly LineBar[]) {
   const looks = Object.entries(LOOKS).filter(([task]) => tasks.has(task as LineBar['task']));
   return looks
     .map(([, look]) => look)
-    .filter((look, at, all) => all.findIndex((one) => one.name === look.name) === at);
+    .filter((look, at, all) => all.findIndex((item) => item.name === look.name) === at);
 }
 
 /** Wet boxes that go out hours later would squeeze the day; they are told in words. */
@@ -99,7 +99,7 @@ const LATER_MIN = 60;
 
 function worthDrawing(bars: readonly LineBar[]): LineBar[] {
   const work = bars.filter((bar) => bar.task !== 'wet-out');
-  const end = Math.max(...work.map((one) => one.toMin));
+  const end = Math.max(...work.map((lineBar) => lineBar.toMin));
   return bars.filter((bar) => bar.task !== 'wet-out' || bar.fromMin - end < LATER_MIN);
 }
 
@@ -144,7 +144,7 @@ export function Timeline({ course, content, nowMin }: TimelineProps): ReactEleme
   const perMin = (WIDTH - NAMES - 10) / Math.max(1, toMin - fromMin);
   const x = (minutes: number): number => NAMES + (minutes - fromMin) * perMin;
   const pauses = content.breaks.filter(
-    (one) => one.fromMin >= fromMin && one.fromMin + one.minutes <= toMin,
+    (item) => item.fromMin >= fromMin && item.fromMin + item.minutes <= toMin,
   );
   const drawn = joinedBars(bars, 2 / perMin);
   const height = (rows.length + 1) * ROW + 26;

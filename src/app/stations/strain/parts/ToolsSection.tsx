@@ -23,7 +23,7 @@ const AGAINST = {
 function suits(judged: ToolJudgement): string {
   return judged.against.length === 0
     ? lineWords.suits()
-    : judged.against.map((one) => AGAINST[one]).join(', ');
+    : judged.against.map((value) => AGAINST[value]).join(', ');
 }
 
 interface ToolsSectionProps {
@@ -65,8 +65,8 @@ export function ToolsSection({ content, ownTools, judged }: ToolsSectionProps): 
           lineWords.withTheWax(),
           lineWords.combSpared(),
         ]}
-        rows={judged.map((one) => {
-          const named = one.tool as NamedTool;
+        rows={judged.map((toolJudgement) => {
+          const named = toolJudgement.tool as NamedTool;
           const own = ownTools.find((each) => each.entityId === named.id);
           return [
             own ? (
@@ -81,9 +81,9 @@ export function ToolsSection({ content, ownTools, judged }: ToolsSectionProps): 
             ) : (
               toolName(named)
             ),
-            suits(one),
-            durationText(one.minutes),
-            formatQuantity(one.lossKg, 'mass', preferences),
+            suits(toolJudgement),
+            durationText(toolJudgement.minutes),
+            formatQuantity(toolJudgement.lossKg, 'mass', preferences),
             `${Math.round(100 * named.combSpared)} %`,
           ];
         })}

@@ -26,7 +26,7 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
     dayWords: (day: number) =>
       roomWords.onZeroms({ zeroMs: formatWeekday(asked.present.zeroMs + day * DAY_MS) }),
   };
-  const sentences = advice.map((one) => adviceWords(one, context));
+  const sentences = advice.map((roomAdvice) => adviceWords(roomAdvice, context));
   const burner = heating === 'unvented' ? [roomWords.neverUseABurnerWithoutA()] : [];
   const all = [...burner, ...sentences];
   return (
@@ -35,9 +35,9 @@ export function AdviceSection({ asked, heating, advice }: AdviceSectionProps): R
         <p className="text-lg">{roomWords.airMachineAndHoneyLook()}</p>
       ) : (
         <ul className="space-y-3">
-          {all.map((one) => (
-            <li key={one} className="border-l-8 border-ink pl-3 text-lg">
-              {one}
+          {all.map((text) => (
+            <li key={text} className="border-l-8 border-ink pl-3 text-lg">
+              {text}
             </li>
           ))}
         </ul>

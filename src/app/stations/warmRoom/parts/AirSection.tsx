@@ -111,8 +111,8 @@ export function AirSection(props: AirSectionProps): ReactElement {
         <p className="text-lg">{roomWords.nothingMeasuredYetTheForecast()}</p>
       ) : (
         <ul className="mt-2 divide-y divide-thread">
-          {file.logs.map((one) => (
-            <LogRow key={one.entityId} log={one} />
+          {file.logs.map((item) => (
+            <LogRow key={item.entityId} log={item} />
           ))}
         </ul>
       )}

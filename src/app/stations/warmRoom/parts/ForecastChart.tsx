@@ -157,7 +157,9 @@ function spoken({ asked, at, outlook }: ForecastChartProps): string {
   const means = outlook.batches[at]?.meanPercent ?? [];
   const values = outlook.days
     .map((day, index) => ({ day, percent: means[index] ?? NaN }))
-    .filter((one) => Number.isFinite(one.percent) && Math.abs(one.day - Math.round(one.day)) < 0.01)
+    .filter(
+      (item) => Number.isFinite(item.percent) && Math.abs(item.day - Math.round(item.day)) < 0.01,
+    )
     .map(({ day, percent }) => {
       const date = formatWeekday(asked.present.zeroMs + day * DAY_MS);
       return `${date} ${percent.toFixed(1)}`;

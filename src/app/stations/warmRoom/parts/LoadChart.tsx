@@ -33,8 +33,8 @@ export function LoadChart({ curve, inDay, days }: LoadChartProps): ReactElement 
   const points = useMemo(
     () =>
       curve
-        .filter((one) => Number.isFinite(one.readyDay))
-        .map((one) => ({ x: one.boxes, y: one.readyDay - inDay })),
+        .filter((loadCourse) => Number.isFinite(loadCourse.readyDay))
+        .map((loadCourse) => ({ x: loadCourse.boxes, y: loadCourse.readyDay - inDay })),
     [curve, inDay],
   );
   const data = useMemo(

@@ -25,7 +25,7 @@ interface CheckRowProps {
 function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { content } = check;
-  const point = meter.points.find((one) => one.id === check.id);
+  const point = meter.points.find((zeroPoint) => zeroPoint.id === check.id);
   const step = offsetSteps(meter.points).find((offsetStep) => offsetStep.laterId === check.id);
   const offset = point?.offsetPercent ?? 0;
   const size =

@@ -52,8 +52,13 @@ const setRight = ({ atDay }: Meter['points'][number]): CheckPoint => {
 };
 
 function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
-  const pointOf = (one: Meter['points'][number]): CheckPoint => {
-    return { id: one.id, x: one.atDay, y: one.offsetPercent, doubt: 2 * one.standardPercent };
+  const pointOf = (zeroPoint: Meter['points'][number]): CheckPoint => {
+    return {
+      id: zeroPoint.id,
+      x: zeroPoint.atDay,
+      y: zeroPoint.offsetPercent,
+      doubt: 2 * zeroPoint.standardPercent,
+    };
   };
   const jumps = new Set(
     offsetSteps(meter.points).flatMap((offsetStep) =>
@@ -63,7 +68,10 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
   const full = fullChecks(meter.points);
   const isJump = (checkPoint: CheckPoint): boolean => jumps.has(checkPoint.id);
   const isSet = (checkPoint: CheckPoint): boolean => checkPoint.id === '';
-  const points = full.flatMap((one) => [pointOf(one), ...(one.adjusted ? [setRight(one)] : [])]);
+  const points = full.flatMap((zeroPoint) => [
+    pointOf(zeroPoint),
+    ...(zeroPoint.adjusted ? [setRight(zeroPoint)] : []),
+  ]);
   return {
     datasets: [
       {

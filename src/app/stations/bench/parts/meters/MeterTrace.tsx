@@ -12,7 +12,7 @@ export function MeterTrace({ view }: { view: MeterView }): ReactElement | null {
   const shown = samples.filter(
     (sample) => sample.atS >= last.atS - SECONDS && sample.atS <= last.atS,
   );
-  const values = shown.map((one) => one.dialValue);
+  const values = shown.map((portSample) => portSample.dialValue);
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const span = Math.max(high - low, 1e-4);
   const points = shown.map(({ atS, dialValue }) => {

@@ -50,8 +50,8 @@ function useFrameKeys(form: JudgeForm['form'], hand: SideInHand): void {
   };
   const shake = (result: SideDraft['shake']) => () => {
     const sides = form.getValues('sides');
-    sides.forEach((one, at) =>
-      form.setValue(`sides.${at as 0 | 1}`, { ...one, shake: result }, { shouldDirty: true }),
+    sides.forEach((sideDraft, at) =>
+      form.setValue(`sides.${at as 0 | 1}`, { ...sideDraft, shake: result }, { shouldDirty: true }),
     );
   };
   const digits: Command[] = Array.from({ length: 10 }, (_, at) => ({

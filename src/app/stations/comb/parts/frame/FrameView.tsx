@@ -76,7 +76,7 @@ export function FrameView(props: FrameInHand): ReactElement {
             {judged && (
               <SpoilNote
                 frame={judged}
-                taken={taken.map((one) => one.evidence)}
+                taken={taken.map((keptJudgedFrame) => keptJudgedFrame.evidence)}
                 expectation={expectation}
                 limitPercent={limitOfDay(day.book, day.harvest)}
               />

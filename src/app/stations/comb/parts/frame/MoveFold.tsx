@@ -104,5 +104,5 @@ export function MoveFold(props: MoveFoldProps): ReactElement {
 
 function boxWords(book: Book, box: Box): string {
   const colony = colonyOf(book, box.content.colonyId);
-  return [colony?.content.name, box.content.label].filter((one) => one !== undefined).join(', ');
+  return [colony?.content.name, box.content.label].filter((text) => text !== undefined).join(', ');
 }

@@ -36,16 +36,16 @@ function Brushes({
       onValueChange={(value) => onBrush(value as Brush)}
       className="mb-2 grid grid-cols-3 gap-1 wide:grid-cols-6"
     >
-      {brushes.map((one) => (
+      {brushes.map((item) => (
         <RadioItem
-          key={one}
-          value={one}
+          key={item}
+          value={item}
           className={clsx(
             'min-h-14 border-2 border-ink px-1 text-base leading-tight font-semibold',
-            brush === one ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
+            brush === item ? 'bg-ink text-linen underline' : 'bg-paper text-ink',
           )}
         >
-          {one === WIPE ? frameWords.wipe() : STATE_NAMES[one]}
+          {item === WIPE ? frameWords.wipe() : STATE_NAMES[item]}
         </RadioItem>
       ))}
     </RadioGroup.Root>

@@ -26,7 +26,9 @@ export function SlotStrip({ places, day, box, slot, onSlot }: SlotStripProps): R
     // only the strip moves, never the page under the thumb
     if (row && mark) row.scrollLeft = mark.offsetLeft - (row.clientWidth - mark.clientWidth) / 2;
   }, [slot]);
-  const acts = new Map(day.judged.map((one) => [one.frameId, one.act]));
+  const acts = new Map(
+    day.judged.map((keptJudgedFrame) => [keptJudgedFrame.frameId, keptJudgedFrame.act]),
+  );
   return (
     <div
       ref={strip}
