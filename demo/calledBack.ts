@@ -157,7 +157,7 @@ export function calledBack(
     ),
   );
   const [, , crew] = out;
-  const told = firstRevision(
+  const foundLater = firstRevision(
     demoScribe('late-told', todayMs, 1),
     'call-back',
     { jarMoveId: crew!.entityId, done: 'returned', at: at(1), remark: '' },
@@ -176,5 +176,5 @@ export function calledBack(
     toTemperatureC: 29,
     remark: 'Written down late: the boxes were on.',
   });
-  return [harvest, survey, ...evidence, ruling, packing, ...out, given, told];
+  return [harvest, survey, ...evidence, ruling, packing, ...out, given, foundLater];
 }

@@ -117,7 +117,7 @@ function storeLot(records: readonly AnyRecord[]): DemoStoreLot {
  * All records of the demo season, as if today were the given day.
  *
  * @param today - ISO day
- * @param nowMs - of that day, for what stands in the warm room; noon where not told
+ * @param nowMs - of that day, for what stands in the warm room; noon where not given
  */
 export function demoSeason(
   today: string,

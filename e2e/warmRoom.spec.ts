@@ -74,7 +74,7 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   });
 });
 
-test('a logger’s file with gaps, bad lines and the door open is told before it is kept', async ({
+test('a logger’s file with gaps, bad lines and the door open is reported before it is kept', async ({
   page,
 }) => {
   await addRoom(page);

@@ -32,7 +32,7 @@ interface Story {
 
 const LOT = freshLotContent('260801-a', '2026-08-01');
 
-/** Two buckets of honey, read so, capped so, and whatever else is told of them. */
+/** Two buckets of honey, read so, capped so, and whatever else is reported of them. */
 const contentsOf = ({ dials, capped, change }: Story): LotContents => ({
   lot: LOT,
   containers: [
@@ -54,7 +54,7 @@ const noted = (circumstances: object): Partial<LotContents> => ({
   circumstances: { ...NO_CIRCUMSTANCES, residues: [], treated: null, remark: '', ...circumstances },
 });
 
-/** What may be told of honey: among these stories there is one for every outcome. */
+/** What may be reported of honey: among these stories there is one for every outcome. */
 const STORIES: readonly Story[] = [16.4, 17, 17.9, 18.6, 19.8, 20.6, 22].flatMap((dial) =>
   [null, 10, 6].flatMap((capped) =>
     [

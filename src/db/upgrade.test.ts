@@ -174,8 +174,8 @@ describe('a database that a newer version of the application has written', () =>
   });
 
   test('nor when the newer version comes while it is open', async () => {
-    let told = 0;
-    onSuperseded(() => (told += 1));
+    let heard = 0;
+    onSuperseded(() => (heard += 1));
     const store = createDexieRecordStore(databaseOf('mine'));
     const [lot, ...rest] = sampleLot();
     expect((await store.append([lot!])).ok).toBe(true);
@@ -183,7 +183,7 @@ describe('a database that a newer version of the application has written', () =>
     expect(await store.append(rest)).toMatchObject(NOT_TOUCHED);
     newer.close();
     expect(await store.append(rest)).toMatchObject(NOT_TOUCHED);
-    expect(told).toBe(1);
+    expect(heard).toBe(1);
     // closed for good: not even opened again to look
     await expect(databaseOf('mine').settings.count()).rejects.not.toThrow('NewerDatabaseError');
   });

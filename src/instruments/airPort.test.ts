@@ -51,7 +51,7 @@ describe('a logger over server-sent events', () => {
     expect(events.filter((airEvent) => airEvent.type === 'ignored')).toHaveLength(3);
   });
 
-  test('a stream that goes away is told, and nothing comes after it is closed', () => {
+  test('a stream that goes away is reported, and nothing comes after it is closed', () => {
     const { source, events, open, say } = opened();
     source.onopen?.({} as Event);
     source.onerror?.({} as Event);

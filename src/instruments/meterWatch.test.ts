@@ -70,7 +70,7 @@ describe('a watched meter', () => {
     expect(held.watch.snapshot().settling.status).toBe('stable');
   });
 
-  test('a flood of ten a second is told at most four times a second, and nothing of it is lost', () => {
+  test('a flood of ten a second is reported at most four times a second, and nothing of it is lost', () => {
     const held = rig();
     held.watch.connect();
     const before = held.heard();

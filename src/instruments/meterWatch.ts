@@ -35,7 +35,7 @@ export interface WatchOptions {
 /** Samples kept: some minutes at the usual pace. */
 const MOST_SAMPLES = 900;
 
-/** The page is told at most so often [ms]. */
+/** The page is reported at most so often [ms]. */
 export const TELL_EVERY_MS = 250;
 
 /** A meter that sends nothing for so long is silent [ms]. */

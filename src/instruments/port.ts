@@ -18,7 +18,7 @@ export type PortEvent =
 
 export type PortListener = (event: PortEvent) => void;
 
-/** An open connection; after `close` nothing more is told. */
+/** An open connection; after `close` nothing more is reported. */
 export interface PortSession {
   close(): void;
 }

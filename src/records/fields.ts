@@ -25,7 +25,7 @@ export const wrong = (key: string, ...limits: readonly number[]): string =>
 
 const SAID = /^[a-z][A-Za-z]*( -?[\d.]+(e[+-]?\d+)?)*$/;
 
-/** What is wrong with a value, as a message; what no schema of ours says is told as such. */
+/** What is wrong with a value, as a message; what no schema of ours says is reported as such. */
 export function wrongMessage(text: string): Message {
   if (!SAID.test(text)) return say('records.notRight');
   const [key = '', ...limits] = text.split(' ');

@@ -5,7 +5,7 @@ import { textField, wrong } from './fields';
 /** What is wrong with a date outside the years of the books. */
 export const WRONG_YEAR = wrong('year', ...DATED_YEARS);
 
-/** Whether the year can be right; what is no date at all is told as such, not by its year. */
+/** Whether the year can be right; what is no date at all is given as such, not by its year. */
 const isDated = (iso: string): boolean => {
   const year = /^(\d{4})-/.exec(iso)?.[1];
   return year === undefined || (Number(year) >= DATED_YEARS[0] && Number(year) <= DATED_YEARS[1]);

@@ -9,10 +9,10 @@ export const FORECAST_DRAWS = 500;
 /** Draws that one call makes: small, so that results come often and giving up is quick. */
 const DRAWS_AT_ONCE = 10;
 
-/** Courses from which a band may be told. */
+/** Courses from which a band may be reported. */
 export const FIRST_TOLD = 40;
 
-/** So often a new band is told: drawing one costs the page some milliseconds [ms]. */
+/** So often a new band is reported: drawing one costs the page some milliseconds [ms]. */
 const TELL_EVERY_MS = 250;
 
 const newWorker = (): Worker =>

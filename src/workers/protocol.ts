@@ -49,7 +49,7 @@ export interface RoomQuestion {
   readonly nowDay: number;
 }
 
-/** What is told before the band: what was learned, and the most likely course. */
+/** What is reported before the band: what was learned, and the most likely course. */
 export interface RoomFirst {
   readonly learned: LearnedRoom;
   readonly outlook: RoomOutlook;

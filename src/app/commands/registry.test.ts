@@ -4,20 +4,20 @@ import { CommandRegistry } from './registry';
 const command = (id: string) => ({ id, title: id, run: () => undefined });
 
 describe('commands on offer', () => {
-  test('come and go with the screens that offer them, and listeners are told', () => {
+  test('come and go with the screens that offer them, and listeners are reported', () => {
     const registry = new CommandRegistry();
-    let told = 0;
-    const stop = registry.subscribe(() => (told += 1));
+    let heard = 0;
+    const stop = registry.subscribe(() => (heard += 1));
     registry.offer('shell', [command('today')]);
     registry.offer('lot', [command('sign'), command('reading')]);
     expect(registry.snapshot().map((item) => item.id)).toEqual(['today', 'sign', 'reading']);
     registry.offer('lot', [command('sign')]);
     registry.withdraw('shell');
     expect(registry.snapshot().map((item) => item.id)).toEqual(['sign']);
-    expect(told).toBe(4);
+    expect(heard).toBe(4);
     stop();
     registry.withdraw('lot');
-    expect(told).toBe(4);
+    expect(heard).toBe(4);
     expect(registry.snapshot()).toEqual([]);
   });
 

@@ -9,7 +9,7 @@ export interface ForecastListener<First, Draw> {
   readonly onDraws: (draws: readonly Draw[]) => void;
 }
 
-/** Reckons a question in workers until it is done or given up. */
+/** Computes a question in workers until it is done or given up. */
 export type ForecastStart<Question, First, Draw> = (
   question: Question,
   listener: ForecastListener<First, Draw>,
@@ -21,7 +21,7 @@ export interface WorkerForecast<First, Draw> {
   readonly status: 'running' | 'done' | 'given-up' | 'failed';
   /** that a part of the application could not be loaded; null where the values are at fault */
   readonly why: Message | null;
-  /** what is told before the draws; null until it is there */
+  /** what is reported before the draws; null until it is there */
   readonly first: First | null;
   readonly draws: readonly Draw[];
   /** of all draws [1] */

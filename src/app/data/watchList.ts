@@ -51,7 +51,7 @@ function lookedAt({ file }: StoredLot): string {
   return [...readings, ...looks, ...signed, file.lot.content.date].sort().at(-1)!;
 }
 
-/** Setting within so many months is told, from this share of the glucose on [1]. @source our choice, no source */
+/** Setting within so many months is reported, from this share of the glucose on [1]. @source our choice, no source */
 const SETS_WITHIN_MONTHS = 3;
 const SET_SHARE = 0.25;
 
@@ -160,7 +160,7 @@ export function lookedRecords(scribe: Scribe, { file, vessels }: StoredLot): Any
     );
 }
 
-/** How far ahead each kind is told [d]. */
+/** How far ahead each kind is reported [d]. */
 const AHEAD_DAYS: Readonly<Record<WatchKind, number>> = {
   rising: 60,
   recheck: 21,

@@ -12,7 +12,7 @@ export interface Choice {
 export interface Look {
   readonly as: 'text' | 'choice' | 'select' | 'checks';
   readonly label: string;
-  /** told anew where it depends on the units */
+  /** made anew where it depends on the units */
   readonly hint?: string | (() => string);
   readonly type?: 'text' | 'date' | 'datetime-local';
   readonly inputMode?: HTMLAttributes<HTMLInputElement>['inputMode'];

@@ -29,7 +29,7 @@ describe('times of a day at the line', () => {
     expect(readClock(clockText(1439))).toBe(1439);
   });
 
-  test('lengths are told no finer than worth it', () => {
+  test('lengths are given no finer than worth it', () => {
     expect([35, 60, 160].map(durationText)).toEqual(['35 min', '1 h', '2 h 40 min']);
     expect([0.5, 14.4, 72, Infinity].map(spanText)).toEqual([
       '30 min',

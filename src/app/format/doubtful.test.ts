@@ -11,7 +11,7 @@ describe('a figure with its doubt', () => {
     expect(formatDoubtful(12.34, 0.41, 'mass', POUNDS)).toBe('27.2 ± 0.9 lb');
   });
 
-  test('a doubt too small for the last digit gets another one, or is not told', () => {
+  test('a doubt too small for the last digit gets another one, or is not given', () => {
     expect(formatDoubtful(2, 0.02, 'mass', DEFAULT_PREFERENCES)).toBe('2.00 ± 0.02 kg');
     expect(formatDoubtful(2, 0, 'mass', DEFAULT_PREFERENCES)).toBe('about 2.0 kg');
     expect(doubtful(17.4, 0.01)).toBe('about 17.4');

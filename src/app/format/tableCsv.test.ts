@@ -47,7 +47,7 @@ describe('a table as CSV, read back by another reader', () => {
     expect(row?.['remark']).toBe('a, "b"\nc');
   });
 
-  test('long contents are told by their length', () => {
+  test('long contents are given by their length', () => {
     const long = lot
       .filter((record) => record.kind === 'lot')
       .map((item) => ({ ...item, content: { ...item.content, remark: 'x'.repeat(3000) } }));

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { inOrder, type AnyRecord } from '../../records';
 import { formatsWords } from '../words/english/formats';
 
-/** Contents that make no sense in a cell: their length is told instead. */
+/** Contents that make no sense in a cell: their length is given instead. */
 const MOST_LETTERS = 2000;
 
 function flat(value: unknown, path: string, into: Record<string, string>): void {

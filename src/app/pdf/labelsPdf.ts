@@ -25,7 +25,7 @@ export interface LabelSheets extends MadePdf {
 const PADDING_MM = 2;
 const LARGEST_PT = 11;
 
-/** Smallest text that is printed [pt]; smaller is told. @source common practice, no source: 1.2 mm and more in height of an x */
+/** Smallest text that is printed [pt]; smaller is reported. @source common practice, no source: 1.2 mm and more in height of an x */
 const SMALLEST_PT = 5;
 
 /** A strip that is wider than so many times its height has its text side by side. */

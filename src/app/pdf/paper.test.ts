@@ -205,7 +205,7 @@ describe('labels', () => {
     },
   );
 
-  test('words that cannot be read any more are told', async () => {
+  test('words that cannot be read any more are reported', async () => {
     const sheet = { ...LABEL_SHEETS[0]!.sheet, labelWidthMm: 20, labelHeightMm: 12 };
     const design = {
       ...words,

@@ -21,7 +21,7 @@ test('a suspicious bucket is judged by itself', async ({ page }) => {
   await expect(page.getByText(/Bucket 2, judged by itself, measures 22.4/)).toBeVisible();
 });
 
-test('the parts of the ± are told one by one', async ({ page }) => {
+test('the parts of the ± are reported one by one', async ({ page }) => {
   await openBench(page, /twenty buckets/);
   const zero = page.getByRole('button', { name: /Zero of the meter/ });
   await zero.click();

@@ -169,7 +169,7 @@ test('tools, a frame weighed twice, and the clean-up with its cautions', async (
   await expectAccessible(page);
 });
 
-test('kit weeks ahead: what is there is taken off, nonsense is told', async ({ page }) => {
+test('kit weeks ahead: what is there is taken off, nonsense is reported', async ({ page }) => {
   await page.goto('/mine/strain/kit-list');
   await page.getByRole('textbox', { name: 'Honey expected' }).fill('200');
   await page.getByLabel('Give or take').fill('0');

@@ -33,7 +33,7 @@ describe('messages', () => {
     );
   });
 
-  test('no number is told with digits that nobody needs', () => {
+  test('no number is given with digits that nobody needs', () => {
     expect(words.weighs({ kg: 1.4689999999999999 })).toBe('It weighs 1.469 kg');
     expect(words.weighs({ kg: 3002.7814894 })).toBe('It weighs 3003 kg');
     expect(words.weighs({ kg: 2026 })).toBe('It weighs 2026 kg');

@@ -64,7 +64,7 @@ function sayer(id: string, english: string): (values?: Given) => string {
  *
  * A text is an ICU message: `{name}`, `{count, plural, one {# frame} other {# frames}}`. Another language
  * replaces texts by their id, subject and name joined with a point. A fixed quantity in brackets,
- * `[27 °C]`, is told in the keeper's unit.
+ * `[27 °C]`, is reported in the keeper's unit.
  */
 export const messages = <const T extends Readonly<Record<string, string>>>(
   subject: string,

@@ -40,7 +40,7 @@ describe('samples and colours, in words', () => {
     expect(SAMPLE_ADVICE.crystals).toContain('closed jar');
   });
 
-  test('a colour is told by class and figure, or by class alone', () => {
+  test('a colour is reported by class and figure, or by class alone', () => {
     const content = (given: ColourContent['read']): ColourContent => ({
       containerId: null,
       item: null,

@@ -8,7 +8,7 @@ import {
 import { benchWords } from './english/bench';
 import { commonWords } from './english/common';
 
-/** Spots as they are chosen and told. */
+/** Spots as they are chosen and named. */
 export const SPOT_NAMES: Readonly<Record<Spot, string>> = {
   stirred: benchWords.stirred(),
   top: benchWords.top(),
@@ -18,7 +18,7 @@ export const SPOT_NAMES: Readonly<Record<Spot, string>> = {
   'not-said': commonWords.notGiven(),
 };
 
-/** States of the sample as they are chosen and told. */
+/** States of the sample as they are chosen and named. */
 export const SAMPLE_NAMES: Readonly<Record<SampleState, string>> = {
   clear: benchWords.clear(),
   cloudy: benchWords.cloudy(),

@@ -13,7 +13,7 @@ const say = (early: number, likely: number, late: number, within = 1): string =>
     { zeroMs: ZERO, nowMs: NOW, daysAhead: 10 },
   );
 
-describe('when a batch is ready, told no finer than the band', () => {
+describe('when a batch is ready, given no finer than the band', () => {
   test('days, parts of a day, hours', () => {
     expect(say(1, 2.2, 4)).toBe('Ready tomorrow to Sunday, most likely Friday');
     expect(say(1, 1.8, 2.5)).toBe(

@@ -3,13 +3,13 @@ import { DAY_MS, type ReadyForecast } from '../../core';
 import { todayWords } from './english/today';
 import { formatLongDate, formatWeekday } from '../format/dates';
 
-/** Bands narrower than this are told by the hour; narrower than that, by the part of the day [d]. */
+/** Bands narrower than this are reported by the hour; narrower than that, by the part of the day [d]. */
 const BY_HOUR_BELOW = 0.3;
 const BY_PART_BELOW = 2;
 
 type Fineness = 'hour' | 'part' | 'day';
 
-/** How fine a time may be told: never finer than the band. */
+/** How fine a time may be given: never finer than the band. */
 function finenessOf(width: number): Fineness {
   if (width < BY_HOUR_BELOW) return 'hour';
   return width < BY_PART_BELOW ? 'part' : 'day';
@@ -58,7 +58,7 @@ interface ReadyContext {
   readonly daysAhead: number;
 }
 
-/** When a batch is dry enough, told no finer than it is known. */
+/** When a batch is dry enough, given no finer than it is known. */
 export function readyWords(ready: ReadyForecast, context: ReadyContext): string {
   const { zeroMs, nowMs, daysAhead } = context;
   const { within, earlyDay, likelyDay, lateDay } = ready;

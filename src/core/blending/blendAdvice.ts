@@ -44,7 +44,7 @@ const countedKg = (task: BlendTask, plan: BlendPlan | null): number =>
     ? (plan?.savedKg ?? 0)
     : (plan?.tanks.reduce((sum, tank) => sum + tank.massKg, 0) ?? 0);
 
-/** Least gain that is told [kg]. @source our choice, no source */
+/** Least gain that is reported [kg]. @source our choice, no source */
 const WORTH_TELLING_KG = 0.5;
 
 /**

@@ -69,7 +69,7 @@ describe('a day under way', () => {
     expect(Object.values(parts).reduce((sum, kg) => sum + kg, 0)).toBeCloseTo(total, 6);
   });
 
-  test('pails that nobody ticked are told, not lost', () => {
+  test('pails that nobody ticked are reported, not lost', () => {
     const { state } = lineUnderWay(LINE, { ...ticksAt(1, 700), pailsFullMin: [] }, 705);
     const spun = state.spunFrames * 1.6 * 0.91;
     const kept = state.sumpKg + state.pailKg + state.untickedKg + (0.5 - state.wallsLeftKg);
@@ -83,13 +83,13 @@ describe('a day under way', () => {
     const inOrder = (all: readonly number[]): number[] => [...all].sort((a, b) => a - b);
     fc.assert(
       fc.property(ticks, fc.integer({ min: 0, max: 600 }), (typed, later) => {
-        const told = {
+        const ticked = {
           loadsOutMin: inOrder(typed.loadsOutMin),
           pailsFullMin: inOrder(typed.pailsFullMin),
           scrapesMin: inOrder(typed.scrapesMin),
         };
-        const nowMin = Math.max(540, ...Object.values(told).flat()) + later;
-        const { state, line, pace, doubt } = lineUnderWay(LINE, told, nowMin);
+        const nowMin = Math.max(540, ...Object.values(ticked).flat()) + later;
+        const { state, line, pace, doubt } = lineUnderWay(LINE, ticked, nowMin);
         const hanging = state.hanging?.frames ?? 0;
         const frames = state.framesInside + state.framesOutside + state.opened + hanging;
         expect(frames + state.spunFrames).toBe(200);

@@ -20,12 +20,12 @@ describe('a pail under an open gate', () => {
     expect(pourOutlook(points, 12, 9)).toMatchObject({ kgPerMin: 1, fullMinutes: 8 });
   });
 
-  test('a mesh that clogs is later than told, never earlier', () => {
+  test('a mesh that clogs is later than forecast, never earlier', () => {
     const cycle = strainerCycle(PAIL_STRAINER, { temperatureC: 25, moisturePercent: 17 });
     const at = (kg: number) => ({ minutes: minutesInCycle(cycle, kg), kg });
-    const told = pourOutlook([start, at(4)], 12.5, 1).fullMinutes;
-    expect(told).toBeLessThanOrEqual(at(12.5).minutes);
-    expect(told).toBeGreaterThan(0.8 * at(12.5).minutes);
+    const forecastMin = pourOutlook([start, at(4)], 12.5, 1).fullMinutes;
+    expect(forecastMin).toBeLessThanOrEqual(at(12.5).minutes);
+    expect(forecastMin).toBeGreaterThan(0.8 * at(12.5).minutes);
   });
 
   test('before anything was read the strainer is believed; nothing flowing never fills', () => {

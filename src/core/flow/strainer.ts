@@ -156,7 +156,7 @@ export interface StrainedPoint {
   readonly kg: number;
 }
 
-/** Longest curve that is told, in cycles. */
+/** Longest curve that is reported, in cycles. */
 const MOST_CYCLES = 200;
 
 /**

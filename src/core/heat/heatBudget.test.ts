@@ -50,7 +50,7 @@ describe('heat budget', () => {
     expect(diastase.low).toBeLessThan(diastase.high);
   });
 
-  test('staying as long as told spends the budget to the last, at its worse end', () => {
+  test('staying as long as the budget says spends the budget to the last, at its worse end', () => {
     const now = heatBalance(held(40, 1));
     const days = daysLeftAt(45, now);
     const start = { hmf: now.hmf, diastase: now.diastase };

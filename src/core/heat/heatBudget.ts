@@ -122,7 +122,7 @@ export function heatBalance(
 export type HeatLeft = Pick<HeatBalance, 'hmf' | 'diastase'> &
   Partial<Pick<HeatBalance, 'hmfPace'>>;
 
-/** Longest that is told [d]: ten years. */
+/** Longest that is reported [d]: ten years. */
 const LONGEST_DAYS = 3650;
 
 /**

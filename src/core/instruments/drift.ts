@@ -17,7 +17,7 @@ export interface ZeroPoint extends ZeroOffset {
   readonly adjusted: boolean;
 }
 
-/** Days in a month, as the drift is told. */
+/** Days in a month, as the drift is reported. */
 const MONTH_DAYS = 30;
 
 /**

@@ -52,7 +52,7 @@ export interface ZeroOffset {
   readonly rough: boolean;
 }
 
-/** Moisture at which an index offset is told in points of moisture [%]. */
+/** Moisture at which an index offset is reported in points of moisture [%]. */
 const TOLD_AT_PERCENT = 18;
 
 /** Slope of the sugar scale near water [1 per °Brix]. @source ICUMSA SPS-3 near 0, recalled from memory */

@@ -50,7 +50,7 @@ export const withDoubt = (mean: number, expanded: number): Quantity => ({
 /** A probability [1]. */
 export const chance = (value: number): Quantity => ({ as: 'chance', value });
 
-/** A share [1], told in hundredths with so many digits behind the point. */
+/** A share [1], given in hundredths with so many digits behind the point. */
 export const hundredths = (value: number, digits = 0): Quantity => ({ as: 'share', value, digits });
 
 /** A temperature [°C]. */

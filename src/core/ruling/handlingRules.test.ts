@@ -22,7 +22,7 @@ describe('days in the warm room', () => {
     ...change,
   });
 
-  test('are told with their course', () => {
+  test('are reported with their course', () => {
     const found = finding(lotEvidence({ readings: dry, drying: drying() }), 'drying-history');
     expect(found?.bearing).toBe('note');
     expect(inEnglish(found?.sentence)).toContain('3.2 days in a warm room, 19.4 % to 17.1 % there');
@@ -72,7 +72,7 @@ describe('honey that has set', () => {
 });
 
 describe('colour against what was guessed in the comb', () => {
-  test('apart is told with what may be behind it', () => {
+  test('apart is reported with what may be behind it', () => {
     const lighter = { guess: 'dark', inGlass: 'white' } as const;
     const darker = { guess: 'light', inGlass: 'dark-amber' } as const;
     const words = (colour: NonNullable<LotEvidence['colour']>) =>

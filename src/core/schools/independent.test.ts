@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
-import { FINISHING_WORLDS, toldAndCame } from '../test/wrongFinishing';
+import { FINISHING_WORLDS, forecastAndFound } from '../test/wrongFinishing';
 import { honeyFrame } from '../test/frameEvidence';
 import { compareSchools, plainComparison } from './compare';
 import { priorExpectation } from '../capping/expectation';
@@ -79,10 +79,10 @@ describe('the chance to be finished against drawn seasons', () => {
   });
 
   test.each(FINISHING_WORLDS.slice(0, 3).map((world) => [world.name, world] as const))(
-    'told within 8 in 100 of what came: %s',
+    'forecast within 8 in 100 of what came: %s',
     (_, world) => {
-      const { told, came } = toldAndCame(world, 2000, 3);
-      expect(Math.abs(told - came)).toBeLessThanOrEqual(0.08);
+      const { forecast, came } = forecastAndFound(world, 2000, 3);
+      expect(Math.abs(forecast - came)).toBeLessThanOrEqual(0.08);
     },
   );
 

@@ -108,7 +108,7 @@ describe('cleared share over sizes, temperature changing', () => {
 });
 
 describe('when to skim', () => {
-  test('at the times told the shares told are reached', () => {
+  test('at the times reported the shares given are reached', () => {
     const task = still(25);
     const plan = skimPlan(task);
     const [first, second, after] = settlingCourse(task, [

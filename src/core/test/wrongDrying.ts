@@ -42,7 +42,7 @@ export function bandCoverage(
     const draw = forecaster({ run, belief, targets: [17] });
     return Array.from({ length: draws }, (_, number) => draw(number));
   };
-  let told: ForecastDraw[] | null = null;
+  let drawn: ForecastDraw[] | null = null;
   let [held, all] = [0, 0];
   for (let room = 0; room < rooms; room += 1) {
     const values = beliefDraw(prior, triangle, 100_000 + seed + room).values.map((value, at) => {
@@ -57,9 +57,9 @@ export function bandCoverage(
       return { batch: 0, day, of: 'all', percent, standardUncertainty: READING_STANDARD };
     });
     const { belief } = learnDrying(run, prior, observations);
-    // Without a reading every room is told the same.
-    const courses: ForecastDraw[] = told && observations.length === 0 ? told : coursesOf(belief);
-    told = courses;
+    // Without a reading every room is reported the same.
+    const courses: ForecastDraw[] = drawn && observations.length === 0 ? drawn : coursesOf(belief);
+    drawn = courses;
     for (const day of world.heldOn) {
       const { low, high } = moistureAt(courses, 0, 1 + days.indexOf(day));
       all += 1;

@@ -37,20 +37,20 @@ function finishes(world: FinishingWorld, start: number, rate: number, days: numb
   return share >= WANTED;
 }
 
-/** What was told and what came, over many frames [1]. */
-export function toldAndCame(
+/** What was reported and what came, over many frames [1]. */
+export function forecastAndFound(
   world: FinishingWorld,
   frames: number,
   seed: number,
-): { readonly told: number; readonly came: number } {
+): { readonly forecast: number; readonly came: number } {
   const random = seededRandom(seed);
   const draw = normalDraws(random);
   const { mean, standardDeviation } = CAPPING_RATE_PRIOR;
-  let [told, came] = [0, 0];
+  let [forecast, came] = [0, 0];
   for (let frame = 0; frame < frames; frame += 1) {
     const share = 0.3 + 0.4 * random();
     const daysLeft = 4 + 8 * random();
-    told += finishing({
+    forecast += finishing({
       share,
       standardUncertainty: 0.05,
       wantedShare: WANTED,
@@ -62,5 +62,5 @@ export function toldAndCame(
     const days = Math.max(0, daysLeft + END_SPREAD_DAYS * draw());
     if (finishes(world, share, rate, days)) came += 1;
   }
-  return { told: told / frames, came: came / frames };
+  return { forecast: forecast / frames, came: came / frames };
 }

@@ -27,11 +27,11 @@ function slower(times: number) {
   };
 }
 
-/** Share of the days whose end lies within the 90 % band told before they began. */
+/** Share of the days whose end lies within the 90 % band given before they began. */
 export function dayCoverage(world: LineWorld, days: number, draws: number): number {
   const line = sampleLine();
   const state = freshState(line);
-  const told = doneBand(
+  const band = doneBand(
     Array.from({ length: draws }, (_, at) => lineDraw({ line, state, doubt: world.doubt }, at)),
     'doneMin',
   );
@@ -42,7 +42,7 @@ export function dayCoverage(world: LineWorld, days: number, draws: number): numb
   for (let day = 0; day < days; day += 1) {
     const task = { line: really, state: freshState(really), doubt: varies };
     const { doneMin } = lineDraw(task, 500_000 + day);
-    if (doneMin >= told.early && doneMin <= told.late) held += 1;
+    if (doneMin >= band.early && doneMin <= band.late) held += 1;
   }
   return held / days;
 }

@@ -5,7 +5,7 @@ import { roomOutlook } from './roomOutlook';
 
 /** What a box brings in, and until when all must be dry. */
 export interface LoadQuestion {
-  /** the room with what is in it; its last time told is the deadline */
+  /** the room with what is in it; its last reported time is the deadline */
   readonly task: ForecastTask;
   /** honey of one box */
   readonly box: readonly HoneyPart[];
@@ -123,7 +123,7 @@ export interface LoadAnswer {
  * The most boxes that are all dry enough by a deadline with a stated probability: found by halving,
  * which more boxes never drying faster allows. All loads are tried with the same courses.
  *
- * @param onTried - told of every load tried; throws to give up
+ * @param onTried - called with every load tried; throws to give up
  * @throws DomainError `out-of-range`, and as `simulateDrying`
  */
 export function mostBoxes(

@@ -13,18 +13,18 @@ export interface ForecastTask {
 
 /** One possible course. */
 export interface ForecastDraw {
-  /** mean moisture of each batch at each time told; NaN where it is not in [%] */
+  /** mean moisture of each batch at each time reported; NaN where it is not in [%] */
   readonly percent: readonly Float64Array[];
   /** when each batch is dry enough [d]; Infinity where not within the run */
   readonly readyDay: readonly number[];
-  /** relative humidity of the air at each time told [1] */
+  /** relative humidity of the air at each time reported [1] */
   readonly humidity: Float64Array;
 }
 
 /** Layers of a comb that forecasts need: their error is far below the doubt of the rates. */
 export const FORECAST_NODES = 8;
 
-/** First time at which a course is at or under a target, straight between the times told. */
+/** First time at which a course is at or under a target, straight between the times reported. */
 export function readyDayOf(
   percent: ArrayLike<number>,
   days: readonly number[],
@@ -121,21 +121,21 @@ function bandOver(times: number, at: (time: number) => Spread90): Band {
 }
 
 /**
- * Moisture of one batch over the courses at one of the times told [%]; NaN where it is not in.
+ * Moisture of one batch over the courses at one of the times reported [%]; NaN where it is not in.
  *
- * @param at - place of the time among those told
+ * @param at - place of the time among those reported
  */
 export function moistureAt(draws: readonly ForecastDraw[], batch: number, at: number): Spread90 {
   return spreadOf(Float64Array.from(draws, (draw) => draw.percent[batch]?.[at] ?? NaN));
 }
 
-/** Band of one batch's moisture over the courses at every time told [%]. */
+/** Band of one batch's moisture over the courses at every time reported [%]. */
 export function moistureBand(draws: readonly ForecastDraw[], batch: number): Band {
   const times = draws[0]?.percent[batch]?.length ?? 0;
   return bandOver(times, (at) => moistureAt(draws, batch, at));
 }
 
-/** Band of the humidity of the air over the courses at every time told [1]. */
+/** Band of the humidity of the air over the courses at every time reported [1]. */
 export function humidityBand(draws: readonly ForecastDraw[]): Band {
   const times = draws[0]?.humidity.length ?? 0;
   return bandOver(times, (at) =>

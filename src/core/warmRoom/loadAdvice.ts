@@ -15,7 +15,7 @@ const RESTS = 0.9;
 /** Shares of the load that are tried. */
 const SHARES = [0.75, 0.5, 0.35, 0.25] as const;
 
-/** Gain that is told [%]. */
+/** Gain that is reported [%]. */
 const GAIN_PERCENT = 0.1;
 
 /** Mean humidity of the second day from now on [1]. */

@@ -123,7 +123,7 @@ describe('advice', () => {
     expect(kinds(run)).toEqual([]);
   });
 
-  test('cold boxes are told with both pressures', () => {
+  test('cold boxes are reported with both pressures', () => {
     const cold = adviceFor(inRoom([boxes(6, { temperatureC: 5 })])).find(
       (advice) => advice.kind === 'cold-boxes',
     );
@@ -142,7 +142,7 @@ describe('advice', () => {
     );
   });
 
-  test('air wetter than honey is told by mean and surface', () => {
+  test('air wetter than honey is reported by mean and surface', () => {
     const damp = { ...ROOM, dehumidifier: null, heaterW: 0, airChangesPerHour: 5 };
     const outside = { kind: 'constant', temperatureC: 22, relativeHumidity: 0.8 } as const;
     const run = inRoom([boxes(4)], { room: { room: damp, outside }, reportDays: [0, 0.5, 1] });

@@ -10,7 +10,7 @@ export const COMB_SOFTENS_C = 35;
 /** Moisture below which honey is hard to spin out of the comb [%]. @source common practice, no source */
 export const HARD_TO_EXTRACT_PERCENT = 15;
 
-/** By how much a mean must rise to be told [%]. */
+/** By how much a mean must rise to be reported [%]. */
 const GAIN_PERCENT = 0.05;
 
 /** Duty from which the machine never rests [1]. */

@@ -187,7 +187,7 @@ describe('bringing a file in', () => {
     expect(await store.all()).toHaveLength(4);
   });
 
-  test('a version whose former one is missing is brought in, and the gap is told', async () => {
+  test('a version whose former one is missing is brought in, and the gap is reported', async () => {
     const store = createMemoryRecordStore();
     const later = renamed('later', 'Later');
     const plan = await planOf(store, handText([later, ...lot.slice(1)]));

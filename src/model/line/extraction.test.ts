@@ -78,7 +78,7 @@ describe('a day at the line from its records', () => {
     expect(clockMin('2026-08-12', momentAt(565))).toBe(565);
   });
 
-  test('begun on another day than it says, or never ended: still told, never thrown', () => {
+  test('begun on another day than it says, or never ended: still reported, never thrown', () => {
     const early = dayWith({ startedAt: momentAt(-3 * 1440) });
     expect(Number.isFinite(endOf(early, msAt(-3 * 1440 + 60)))).toBe(true);
     const forgotten = dayWith({ startedAt: momentAt(540) }, [['load-out', 600]]);

@@ -274,7 +274,7 @@ describe('a lot with everything from the bench', () => {
     expect(isRulingOutdated(signed, metersOf([instrument], [...checks, quiet]))).toBe(false);
   });
 
-  test('suspicious vessels are told to the rules with their reason', () => {
+  test('suspicious vessels are reported to the rules with their reason', () => {
     const marked = file.containers.map(({ entityId, content }) => ({
       entityId,
       content: { ...content, suspects: [{ item: 2, because: 'drip' as const }] },

@@ -56,7 +56,7 @@ function spellsOf({ days, temperatureC }: AirSeries, length: number): WarmSpell[
   });
 }
 
-/** Most spells that a history is told in: no finer than an hour where it is long. */
+/** Most spells that a history is given in: no finer than an hour where it is long. */
 const MOST_SPELLS = 1000;
 const HOUR_DAYS = 1 / 24;
 

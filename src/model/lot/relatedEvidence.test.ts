@@ -147,7 +147,7 @@ describe('days in a warm room', () => {
     expect(driedLot({ lotIds: [] }, [])).toBeUndefined();
   });
 
-  test('have a course from two readings of the whole, and wet again is told', () => {
+  test('have a course from two readings of the whole, and wet again is reported', () => {
     expect(driedLot({}, [[19, 'all']])?.course).toBeNull();
     expect(
       driedLot({}, [

@@ -24,7 +24,7 @@ export interface FileFacts {
   readonly head: FileHead;
   /** null: it has none, since it was written by hand or by an earlier version */
   readonly sealWhole: boolean | null;
-  /** writing it again gives the same text to the byte; only told where it was asked for */
+  /** writing it again gives the same text to the byte; only said where it was asked for */
   readonly textWhole: boolean;
 }
 

@@ -21,7 +21,7 @@ const ours = renamed('Ours', '2026-09-01T10:00:00.000Z', 'ours');
 const theirs = renamed('Theirs', '2026-09-02T10:00:00.000Z', 'theirs');
 
 describe('two revisions of the same thing', () => {
-  test('are told with what both replaced, the later one last', () => {
+  test('are reported with what both replaced, the later one last', () => {
     const [found] = rivalriesOf([...mine, theirs, ours]);
     expect(found).toMatchObject({ kind: 'lot', entityId: lot.entityId });
     expect(found?.former?.id).toBe(lot.id);

@@ -22,7 +22,7 @@ const peopleText = (people: People): string =>
     })
     .join(', ');
 
-/** People by name, each with a pace where it is told. */
+/** People by name, each with a pace where it is reported. */
 export const people: Codec<People, string> = codec(
   {
     as: 'text',

@@ -64,7 +64,7 @@ describe('a room as it is typed', () => {
     expect(contentOf(roomEntry.read(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
   });
 
-  test('each wrong number is told beside its own field', () => {
+  test('each wrong number is reported beside its own field', () => {
     const form = typedIn(roomEntry.fill(SAMPLE_ROOM, CELSIUS), {
       volumeM3: '0',
       capacityBoxes: '2.5',
@@ -191,7 +191,7 @@ describe('standing honey as it is typed', () => {
     expect(openHoney.depthMm === null).toBe(kind === 'combs');
   });
 
-  test('a layer too thin or too deep is told beside its surface', () => {
+  test('a layer too thin or too deep is reported beside its surface', () => {
     const tray = freshOpenHoney('tray', CELSIUS);
     const said = (area: string): string | undefined =>
       sentences(readOpenHoneyForm({ ...tray, massKg: '1000', areaDm2: area }, CELSIUS))['areaDm2'];

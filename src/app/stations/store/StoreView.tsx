@@ -15,7 +15,7 @@ import type { useStoreController } from './useStoreController';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
 
-/** Lots of which nothing is left, told by name only. */
+/** Lots of which nothing is left, shown by name only. */
 function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null {
   const [shown, setShown] = useState(false);
   if (lots.length === 0) return null;

@@ -45,7 +45,7 @@ function toTell({ jars }: Recall): string[] {
     .map(([to, count]) => `${to}: ${storeWords.jars4({ count })}`);
 }
 
-/** What is told of the way of the honey, in the order in which honey passes. */
+/** What is reported of the way of the honey, in the order in which honey passes. */
 const WAY: readonly TraceKind[] = ['hive', 'box', 'batch', 'lot', 'extraction', 'blend'];
 
 function wayRows(trace: Trace, startId: string): string[][] {

@@ -103,7 +103,7 @@ describe('the watch list', () => {
     expect(titles(later, [borage])).toContain(`Use ${vessel.label} of Borage, east field first`);
   });
 
-  test('jars near their best before are told', () => {
+  test('jars near their best before are reported', () => {
     const packing = beans.jars[0]!.packing.content;
     const near = Date.parse(packing.bestBefore) - 20 * DAY_MS;
     expect(titles(near, [beans])).toContain(`22 jars ${packing.code}: best before is near`);

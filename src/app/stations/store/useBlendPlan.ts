@@ -26,7 +26,7 @@ const IDLE: BlendSearch = {
   relaxations: undefined,
 };
 
-/** Plans blends in a worker, one at a time; what is found is told as it comes. */
+/** Plans blends in a worker, one at a time; what is found is reported as it comes. */
 export function useBlendPlan() {
   const [search, setSearch] = useState(IDLE);
   const stop = useRef<AbortController | null>(null);

@@ -106,7 +106,7 @@ describe('bars that nearly touch', () => {
 });
 
 describe('jars as they are written', () => {
-  test('grams, kilograms, ounces and pounds, with a number where it is told', () => {
+  test('grams, kilograms, ounces and pounds, with a number where it is given', () => {
     const typed = readJarSizes('500 g, 0,25 kg × 20; 8 oz x 3, 1 lb');
     if (!typed.ok) throw new Error(typed.sentence);
     expect(typed.sizes.map((size) => size.atMost)).toEqual([null, 20, 3, null]);

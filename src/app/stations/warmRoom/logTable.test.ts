@@ -77,7 +77,7 @@ describe('a logger’s table', () => {
     expect(readLog(form).content?.minutes).toEqual([0, 15]);
   });
 
-  test('lines that cannot be read are told by number; the others are kept', () => {
+  test('lines that cannot be read are reported by number; the others are kept', () => {
     const lines = rows(15, 12);
     lines[3] = 'battery low;;';
     lines[7] = '24.11.2026 01:45;33,0;131';

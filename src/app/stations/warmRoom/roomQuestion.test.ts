@@ -69,7 +69,7 @@ describe('what if', () => {
     expect(end({ litres: 0, setPointC: 20 })).toBeGreaterThan(now + 0.3);
   });
 
-  test('the deadline is so many days from now, and power is told', () => {
+  test('the deadline is so many days from now, and power is reported', () => {
     const question = loadQuestion(context, { ...usual, days: 2.5 });
     expect(question.task.run.reportDays.at(-1)).toBeCloseTo(asked.present.nowDay + 2.5, 9);
     expect(loadCourse(question, 10).kWhPerDay).toBeGreaterThan(2);

@@ -11,7 +11,7 @@ interface OneNumberFormProps {
   label: string;
   button: string;
   tone?: ButtonTone;
-  /** whether nothing may be typed; it is then told as null */
+  /** whether nothing may be typed; it is then reported as null */
   optional?: boolean;
   /** what is wrong with a number, in one sentence; empty where nothing is */
   wrongWith: (value: number) => string;

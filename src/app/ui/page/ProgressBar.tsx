@@ -3,7 +3,7 @@ import type { ReactElement } from 'react';
 export interface ProgressBarProps {
   /** what is under way, for those who do not see the bar */
   doing: string;
-  /** 0 to 1; left out while it cannot be told */
+  /** 0 to 1; left out while it cannot be reported */
   share?: number | undefined;
 }
 

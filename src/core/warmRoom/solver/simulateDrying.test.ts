@@ -34,7 +34,7 @@ describe('rows for the default rates, computed apart once; they check the code, 
     expected.forEach((value, at) => expect(Math.abs(found[at]! - value)).toBeLessThanOrEqual(0.1));
   });
 
-  test('17 % at 25 °C and 70 %: the surface is far wetter than the mean, and is told beside it', () => {
+  test('17 % at 25 °C and 70 %: the surface is far wetter than the mean, and is reported beside it', () => {
     const run = inSteadyAir(open(17), [25, 0.7], [1]);
     const found = simulateDrying(run).moments[0]!.batches.get('a')!;
     expect(found.parts[0]!.surfacePercent).toBeGreaterThan(21.5);

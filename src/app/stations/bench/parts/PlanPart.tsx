@@ -19,7 +19,7 @@ import { PlanFields } from './PlanFields';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
 
-/** "Bucket 2, 5, 8": labels of one stem are told once. */
+/** "Bucket 2, 5, 8": labels of one stem are given once. */
 function vesselWords(ids: readonly string[], { evidence }: Answer): string {
   const labels = ids.map(
     (id) => evidence.vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removed2(),

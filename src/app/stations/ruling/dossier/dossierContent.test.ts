@@ -126,7 +126,7 @@ describe('what a dossier says of its figure', () => {
     );
   });
 
-  test('what a zero check takes off or adds is told as such', () => {
+  test('what a zero check takes off or adds is given as such', () => {
     expect(wordsIn(dossierOf('Borage, east field').content, 'Evidence')).toContain(
       'Wide-range digital meter, zero checked, 0.04 points added for it',
     );

@@ -94,7 +94,7 @@ function legendOf(bars: readonly LineBar[]) {
     .filter((look, at, all) => all.findIndex((item) => item.name === look.name) === at);
 }
 
-/** Wet boxes that go out hours later would squeeze the day; they are told in words. */
+/** Wet boxes that go out hours later would squeeze the day; they are reported in words. */
 const LATER_MIN = 60;
 
 function worthDrawing(bars: readonly LineBar[]): LineBar[] {

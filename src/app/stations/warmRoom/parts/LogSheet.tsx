@@ -44,7 +44,7 @@ interface LogSheetProps {
   onClose: () => void;
 }
 
-/** A logger's file: columns matched, every trouble told before it is kept. */
+/** A logger's file: columns matched, every trouble reported before it is kept. */
 export function LogSheet({ open, roomId, onClose }: LogSheetProps): ReactElement {
   return (
     <Sheet

@@ -3,7 +3,7 @@ import { POINT_COLUMNS, POINT_ROWS } from '../../../../../records';
 import { PAINT_GRID, cellAt, cellCentre, cellPath, combSize } from '../../hexComb';
 import type { BoardShape } from './MarkBoard';
 
-/** A mark told by its shape: filled capped, dotted open, bare empty, crossed brood, dashed not drawn. */
+/** A mark known by its shape: filled capped, dotted open, bare empty, crossed brood, dashed not drawn. */
 function mark(letter: string, path: string, { x, y }: { x: number; y: number }): ReactElement {
   switch (letter) {
     case 'c':
