@@ -2,7 +2,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { combCoverage } from '../src/core/test/wrongCombs';
 import { DRYING_ROWS, bandCoverage } from '../src/core/test/wrongDrying';
-import { FINISHING_WORLDS, toldAndCame } from '../src/core/test/wrongFinishing';
+import { FINISHING_WORLDS, forecastAndFound } from '../src/core/test/wrongFinishing';
 import { LINE_ROWS, dayCoverage } from '../src/core/test/wrongLine';
 import { passedPlan } from '../src/core/test/wrongPlan';
 import {
@@ -89,9 +89,9 @@ function otherRows(): Row[] {
 
 function finishingRows(): Row[] {
   return FINISHING_WORLDS.map((world) => {
-    const { told, came } = toldAndCame(world, LOTS, SEED);
-    const apart = Math.abs(told - came);
-    return [world.name, percent(told), percent(came), met(apart, [0, 8])];
+    const { forecast, came } = forecastAndFound(world, LOTS, SEED);
+    const apart = Math.abs(forecast - came);
+    return [world.name, percent(forecast), percent(came), met(apart, [0, 8])];
   });
 }
 

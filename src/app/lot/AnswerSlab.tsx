@@ -46,7 +46,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
     <div>
       <p className="text-6xl leading-none font-extrabold whitespace-nowrap">
         {Math.max(0, mean - expanded).toFixed(0)}–{(mean + expanded).toFixed(0)}
-        <span className="ml-3 text-2xl font-semibold">{lotWords.water2()}</span>
+        <span className="ml-3 text-2xl font-semibold">{lotWords.waterHeading()}</span>
       </p>
       <p className="mt-2 text-lg">{basisWords(basis, formatPercent(mean))}</p>
     </div>

@@ -19,7 +19,7 @@ const SCALE_UNITS: Readonly<Record<Scale, string>> = { water: '%', brix: '°Bx',
 
 const DIAL_EXAMPLES: Readonly<Record<Scale, string>> = {
   water: lotWords.suchAs(),
-  brix: lotWords.suchAs2(),
+  brix: lotWords.suchAsInside(),
   nD: lotWords.suchAs3(),
 };
 

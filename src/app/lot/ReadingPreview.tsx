@@ -44,7 +44,10 @@ export function ReadingPreview(props: ReadingPreviewProps): ReactElement | null 
     >
       <p className="text-3xl font-bold">
         {formatPercent(read.moisturePercent)}
-        <span className="text-xl"> {lotWords.water3({ plusMinus: formatPercent(plusMinus) })}</span>
+        <span className="text-xl">
+          {' '}
+          {lotWords.plusMinusWater({ plusMinus: formatPercent(plusMinus) })}
+        </span>
       </p>
       <p className="text-lg">
         {correctionWords(read, dial)} {offsetWords(dial)}

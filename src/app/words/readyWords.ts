@@ -32,7 +32,7 @@ function partWords(day: string, hour: number): string {
 /** "Thursday", with the date where it is more than six days off. */
 function dayName(date: Date, now: Date): string {
   const away = differenceInCalendarDays(date, now);
-  if (away === 0) return todayWords.today2();
+  if (away === 0) return todayWords.todayInside();
   if (away === 1) return todayWords.tomorrow();
   return Math.abs(away) < 7 ? formatWeekday(date) : formatLongDate(date);
 }

@@ -5,7 +5,7 @@ import { storeWords } from './english/store';
 export const STORE_ACT_NAMES: Readonly<Record<StoreAct, string>> = {
   placed: storeWords.putAway(),
   looked: storeWords.checkedAllWell(),
-  opened: storeWords.opened3(),
+  opened: storeWords.openedInside(),
   'stood-open': storeWords.stoodOpen(),
   taken: storeWords.honeyTaken(),
   emptied: storeWords.emptied(),

@@ -7,7 +7,7 @@ import { tell } from './tell';
 export const TRACE_NAMES: Readonly<Record<TraceKind, string>> = {
   hive: storeWords.hives(),
   box: commonWords.boxes(),
-  frame: commonWords.frames2(),
+  frame: commonWords.framesHeading(),
   batch: commonWords.warmRoom(),
   lot: storeWords.lots(),
   extraction: storeWords.extraction(),
@@ -28,9 +28,9 @@ export const nodeFacts = ({ detail, day }: TraceNode): string[] =>
 export const TRACE_NAME_OF_ONE: Readonly<Record<TraceKind, string>> = {
   hive: commonWords.hive(),
   box: storeWords.box(),
-  frame: commonWords.frame2(),
+  frame: commonWords.frameHeading(),
   batch: commonWords.warmRoom(),
-  lot: commonWords.lot2(),
+  lot: commonWords.lotHeading(),
   extraction: storeWords.extraction(),
   container: storeWords.container(),
   blend: storeWords.blend(),

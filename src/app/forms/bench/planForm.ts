@@ -32,7 +32,7 @@ export const planEntry = entryOf(samplingPlanContentSchema, {
   confidence: percent(benchWords.confidence(), { digits: 1 }),
   expectedMeanPercent: number(benchWords.expectedMean(), { unit: '%', digits: 1 }),
   expectedSpreadPercent: number(benchWords.fromVesselToVessel(), {
-    unit: benchWords.points2(),
+    unit: benchWords.pointsInside(),
     hint: benchWords.asAStandardDeviationIs(),
   }),
   looks: number(benchWords.looksAtTheResult(), {

@@ -23,7 +23,7 @@ export const boxEntry = entryOf(
     boxKind: choice(hiveFormWords.whatItIs(), KINDS),
     label: words(hiveFormWords.label()),
     slots: number(hiveFormWords.placesForFrames(), { digits: 0 }),
-    formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
+    formatId: oneOf(commonWords.frameHeading(), DEFAULT_FORMAT_ID),
     colonyId: optional(oneOf(hiveFormWords.onHive(), '')),
     onDay: optional(
       day(hiveFormWords.onTheHiveSince(), { hint: hiveFormWords.leaveEmptyIfNotKnown() }),

@@ -38,7 +38,7 @@ export const colonyEntry = entryOf(colonyContentSchema, {
         label: hiveFormWords.youWantToLeaveIt(),
         names: {
           nothing: hiveFormWords.noTarget(),
-          frames: commonWords.frames2(),
+          frames: commonWords.framesHeading(),
           mass: hiveFormWords.aWeight(),
         },
       },

@@ -87,7 +87,7 @@ export const dayEntry = entryOf(extractionContentSchema, {
       hint: lineFormWords.fillsInItsFramesAnd(),
     }),
   ),
-  frames: count(commonWords.frames2()),
+  frames: count(commonWords.framesHeading()),
   framesPerBox: count(lineFormWords.framesInABox()),
   honeyKgPerFrame: quantity('mass', lineFormWords.honeyInAFrame()),
   face: choice(lineFormWords.theCombIs(), FACE_NAMES),

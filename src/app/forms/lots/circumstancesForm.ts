@@ -114,7 +114,7 @@ const SEEN_NAMES = {
 
 /** A piece of comb honey. */
 export const pieceEntry = entryOf(pieceContentSchema, {
-  label: words(lotWords.piece2(), { hint: lotWords.asOnItsBox() }),
+  label: words(lotWords.pieceHeading(), { hint: lotWords.asOnItsBox() }),
   cappedTenths: tenths(lotWords.cappedOnTheWorseSide()),
   /** the record has a field for each */
   seen: several<keyof typeof SEEN_NAMES>(lotWords.seenInIt(), SEEN_NAMES),

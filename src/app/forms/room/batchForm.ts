@@ -42,7 +42,7 @@ export const batchEntry = entryOf(batchContentSchema, {
   honeyKgPerBox: quantity('mass', roomFormWords.honeyInEach()),
   openShare: percent(roomFormWords.openHoney()),
   openPercent: number(roomFormWords.waterInOpenCells(), { unit: '%' }),
-  cappedPercent: number(roomFormWords.underCappings2(), { unit: '%' }),
+  cappedPercent: number(roomFormWords.underCappingsInside(), { unit: '%' }),
   plusMinusPercent: number(roomFormWords.moistureKnownTo(), { unit: '%' }),
   temperatureC: optional(
     quantity('temperature', roomFormWords.honeyTemperatureWhenItGoes(), {

@@ -54,7 +54,7 @@ export const openHoneyEntry = entryOf(
     openShare: ofSome(percent(roomFormWords.openHoney())),
     areaDm2: ofSome(number(roomFormWords.totalSurface(), { unit: 'dm²' })),
     moisturePercent: number(commonWords.waterContent(), { unit: '%' }),
-    cappedPercent: ofSome(number(roomFormWords.underCappings2(), { unit: '%' })),
+    cappedPercent: ofSome(number(roomFormWords.underCappingsInside(), { unit: '%' })),
     stirredEveryHours: number(roomFormWords.stirredEvery(), {
       unit: roomFormWords.hours(),
       hint: roomFormWords.forNever(),

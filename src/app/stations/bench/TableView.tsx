@@ -20,7 +20,7 @@ export function TableView(props: ReturnType<typeof useTableController>): ReactEl
           <CommonFields />
           <SheetSection
             id="grid"
-            title={benchWords.oneByOne2()}
+            title={benchWords.oneByOne()}
             aside={
               <Button type="submit" tone="ink" className="min-h-14" disabled={filled === 0}>
                 {benchWords.saveReadings({ filled })}

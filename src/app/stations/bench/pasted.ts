@@ -159,7 +159,7 @@ export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {
   vessel: benchWords.container(),
   dial: commonWords.theDialShows(),
   temperature: commonWords.temperature(),
-  spot: benchWords.whereInTheContainer2(),
+  spot: benchWords.whereInTheContainer(),
   remark: commonWords.remark(),
 };
 

@@ -39,7 +39,9 @@ function linesOf(file: LotFile, { meters }: Ledger): ReadingLine[] {
       takenAt: content.takenAt,
       lot: lot.name || lot.code,
       vessel:
-        vessel === null ? benchWords.wholeLot() : (labels.get(vessel) ?? commonWords.removed2()),
+        vessel === null
+          ? benchWords.wholeLot()
+          : (labels.get(vessel) ?? commonWords.removedInside()),
       spot: SPOT_NAMES[content.spot],
       dial: formatDial(content.scale, content.dialValue),
       percent: readingEvidence(reading, meters)?.moisturePercent ?? null,

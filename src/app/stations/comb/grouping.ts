@@ -119,7 +119,7 @@ export function groupedBy(
 ): Group[] {
   const nameOf = (item: GroupItem): string => {
     const parts = rules.map((rule) => partOf(item, rule, ripeShare));
-    const kind = item.act === 'comb-honey' ? [combWords.combHoney2()] : [];
+    const kind = item.act === 'comb-honey' ? [combWords.combHoneyInside()] : [];
     const words = [...parts, ...kind].filter((part) => part !== NOT_NAMED);
     return words.length > 0 ? words.join(', ') : dayName;
   };

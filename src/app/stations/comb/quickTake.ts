@@ -48,7 +48,7 @@ export interface QuickTakeFrame {
 export const quickTakeForm = formOf({
   name: words(combWords.name()),
   plant: words(combWords.flowOrPlant()),
-  formatId: oneOf(commonWords.frame2(), DEFAULT_FORMAT_ID),
+  formatId: oneOf(commonWords.frameHeading(), DEFAULT_FORMAT_ID),
   massKg: optional(
     quantity('mass', combWords.honeyInTheBucket(), { hint: combWords.emptyNotWeighedYet() }),
   ),

@@ -46,7 +46,7 @@ export function NewLotView(props: ReturnType<typeof useNewLotController>): React
             </SheetSection>
             <SheetSection
               id="new-containers"
-              title={rulingWords.containers3()}
+              title={rulingWords.containersHeading()}
               aside={<Button onClick={addContainer}>{rulingWords.anotherKind()}</Button>}
             >
               <div className="space-y-8">

@@ -36,7 +36,7 @@ function Rows({ rows }: { rows: readonly TrackRecordRow[] }): ReactElement {
       head={[
         seasonWords.forecast(),
         seasonWords.sure(),
-        seasonWords.sure2(),
+        seasonWords.sureHeading(),
         seasonWords.sure3(),
         seasonWords.verdict(),
       ]}

@@ -9,11 +9,11 @@ import { storeWords } from '../../words/english/store';
 
 export const JARS_HEAD = [
   storeWords.jarCode(),
-  commonWords.lot2(),
+  commonWords.lotHeading(),
   storeWords.jars(),
   storeWords.numbers(),
   storeWords.whoHasThem(),
-  storeWords.since3(),
+  storeWords.sinceHeading(),
 ] as const;
 
 /** One row for each who has jars, and one for what is left in the house. */
@@ -104,7 +104,11 @@ export function recallContent(trace: Trace, node: TraceNode, recall: Recall): Pa
               storeWords.containersThatHoldHoneyOf(),
               table(
                 storeWords.containersThatHoldHoneyOf(),
-                [storeWords.container(), commonWords.lot2(), storeWords.setAsideDayInitials()],
+                [
+                  storeWords.container(),
+                  commonWords.lotHeading(),
+                  storeWords.setAsideDayInitials(),
+                ],
                 containers.map((container) => [container.name, container.lot, '']),
                 [0.4, 0.35, 0.25],
               ),

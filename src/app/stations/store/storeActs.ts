@@ -81,7 +81,7 @@ interface CalledBack {
 /** What became of jars that were out of the house when their honey was blocked. */
 export const endCallBack = ({ jarMoveId, done, jars, who }: CalledBack, lotId: string): RecordAct =>
   perform(
-    `${storeWords.jars2({ jars })}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
+    `${storeWords.jarsHeading({ jars })}, ${who}: ${CALL_BACK_NAMES[done].toLowerCase()}`,
     (scribe) => [
       firstRevision(scribe, 'call-back', { jarMoveId, done, at: scribe.now(), remark: '' }, lotId),
     ],
@@ -89,4 +89,4 @@ export const endCallBack = ({ jarMoveId, done, jars, who }: CalledBack, lotId: s
 
 /** Every container of a lot was looked at, and all is well. */
 export const allWell = (lot: StoredLot): RecordAct =>
-  perform(storeWords.checkedAllWell3(), (scribe) => lookedRecords(scribe, lot));
+  perform(storeWords.checkedAllWellHeading(), (scribe) => lookedRecords(scribe, lot));

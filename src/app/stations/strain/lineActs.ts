@@ -55,7 +55,7 @@ export const endDay = (extraction: Extraction, now = new Date()): RecordAct =>
 export const resumeDay = (extraction: Extraction): RecordAct =>
   changeDay(extraction, {
     label: lineWords.dayResumed(),
-    reason: lineWords.dayResumed2(),
+    reason: lineWords.dayResumed(),
     more: { doneAt: null },
   });
 

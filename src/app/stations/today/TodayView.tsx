@@ -55,7 +55,7 @@ export function TodayView(props: ReturnType<typeof useTodayController>): ReactEl
       <DueList items={due} nowMs={nowMs} />
       {isEmpty && <Empty workspace={workspace} />}
       <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
-      <Group id="signed" title={todayWords.signed2()} lots={signed} />
+      <Group id="signed" title={todayWords.signedHeading()} lots={signed} />
     </>
   );
 }

@@ -40,5 +40,8 @@ export function dueWords(
   if (atMs === -Infinity) return { when: commonWords.now(), overdue: false };
   const overdue = timed ? atMs < nowMs : atMs < nowMs && !isSameDay(atMs, nowMs);
   if (timed) return { when: formatWeekTime(atMs), overdue };
-  return { when: isSameDay(atMs, nowMs) ? todayWords.today2() : formatWeekDate(atMs), overdue };
+  return {
+    when: isSameDay(atMs, nowMs) ? todayWords.todayInside() : formatWeekDate(atMs),
+    overdue,
+  };
 }

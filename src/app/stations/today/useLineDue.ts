@@ -28,7 +28,7 @@ function dayRows(days: readonly ExtractionFile[], nowMs: number): DueItem[] {
         atMs: isOn ? -Infinity : startMs,
         title: isOn
           ? todayWords.underWay({ name: content.name })
-          : todayWords.extract2({ name: content.name }),
+          : todayWords.extractName({ name: content.name }),
         why: `${commonWords.frames({ frames: content.frames })}; ${isOn ? todayWords.tickOffLoadsAndPails() : todayWords.beginsAt({ startMin: clockText(content.startMin) })}.`,
         to: `strain/day/${entityId}`,
       };

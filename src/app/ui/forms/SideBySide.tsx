@@ -14,7 +14,7 @@ interface SideBySideProps {
   records: readonly AnyRecord[];
 }
 
-const WITHDRAWN = commonWords.removed2();
+const WITHDRAWN = commonWords.removedInside();
 
 /** Revisions beside one another: who wrote them when, and each field in which they differ. */
 export function SideBySide({ label, names, records }: SideBySideProps): ReactElement {

@@ -36,7 +36,7 @@ export const blendWords = messages('blend', {
   eachTankStaysAtOr:
     'Each tank stays at or below {targetPercent} % with a guard band of 95 in 100, by mass, counting the meter’s common error once.',
   ofHoneyThatIsToo: '{leftKg} of honey that is too wet is left over.',
-  tank2: 'Tank',
+  tankHeading: 'Tank',
   holds: 'Holds',
   withGuardBand: 'With guard band',
   atOrBelowTheTarget: 'At or below the target',

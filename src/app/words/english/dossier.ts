@@ -129,7 +129,7 @@ export const dossierWords = messages('dossier', {
   added: 'added',
   open: 'open',
   closed: 'closed',
-  moisture2: 'moisture',
+  moistureInside: 'moisture',
   diastase: 'diastase',
   residues: 'residues',
   pollen: 'pollen',

@@ -11,7 +11,7 @@ export const jarsWords = messages('jars', {
   theJars: 'the jars',
   jars: 'Jars {code}',
   areFreeAreInStock: '{free} are free, {left} are in stock.',
-  for2: '{setAside} for {purpose}',
+  setAsideFor: '{setAside} for {purpose}',
   free: '{free} free',
   bestBefore: '{stockWords}; best before {bestBefore}',
   setAsideOrGiveOut: 'Set aside or give out',

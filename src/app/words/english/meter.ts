@@ -154,5 +154,5 @@ export const meterWords = messages('meter', {
   wet: 'wet',
   dry: 'dry',
   once: 'once',
-  right2: 'right',
+  rightInside: 'right',
 });

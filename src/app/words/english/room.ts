@@ -149,7 +149,7 @@ export const roomWords = messages('room', {
   boxesDays: '{x, plural, one {# box} other {# boxes}}: {y, plural, one {# day} other {# days}}',
   boxesDays2: '{x, plural, one {# box} other {# boxes}} {y, plural, one {# day} other {# days}}',
   daysUntilDryByBoxes: 'Days until dry by boxes: {pairs}.',
-  moreBoxes2: 'More boxes',
+  moreBoxesHeading: 'More boxes',
   dryWithin: 'Dry within',
   days: '{days, plural, one {# day} other {# days}}',
   roomSetTo: 'Room set to',
@@ -185,7 +185,7 @@ export const roomWords = messages('room', {
   anHour: '{airChangesPerHour} an hour',
   walls: 'Walls',
   andWhereNoLogSays: '{meanC} and {relativeHumidity}, where no log says otherwise',
-  theRoom2: 'The room',
+  theRoomHeading: 'The room',
   changeTheRoom: 'Change the room',
   theRoomInFigures: 'The room in figures',
   asTheForecastSeesIt: 'As the forecast sees it',
@@ -216,7 +216,7 @@ export const roomWords = messages('room', {
   basedOnMeasurements:
     'Based on {measurements, plural, one {# measurement} other {# measurements}}{earlier}.',
   roomAndBatches: 'room and batches',
-  theBatch2: 'The batch',
+  theBatchHeading: 'The batch',
   allRooms: 'All rooms',
   theRoomIsEmptyLoad:
     'The room is empty. Load a batch and the forecast says when it will be dry enough.',

@@ -27,7 +27,7 @@ export const roomFormWords = messages('roomForm', {
   honeyInEach: 'Honey in each',
   openHoney: 'Open honey',
   waterInOpenCells: 'Water in open cells',
-  underCappings2: 'under cappings',
+  underCappingsInside: 'under cappings',
   moistureKnownTo: 'Moisture known to ±',
   honeyTemperatureWhenItGoes: 'Honey temperature when it goes in',
   leaveEmptyIfTheSame: 'Leave empty if the same as outside',

@@ -25,7 +25,7 @@ export const settlingWords = messages('settling', {
   itStoodUntil: 'It stood until {endedAt}.',
   soColdAndThickIt: 'So cold and thick, it will not clear within half a year: warm the room.',
   addToMyCalendar: 'Add to my calendar',
-  skimmed2: 'Skimmed {at}',
+  skimmedAt: 'Skimmed {at}',
   skimFirstOnceFourFifths:
     'Skim first once four fifths of the bubbles have risen, after {spanText}; again once another day brings up less than 5 % of the wax, after {spanText2}. Sizes of wax and bubbles are assumed, not measured.',
   howLongStandsAndWhat: 'How long {name} stands, and what rises',

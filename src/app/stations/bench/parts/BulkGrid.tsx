@@ -90,7 +90,8 @@ function RowAnswer({ at, parsed, typing }: RowAnswerProps): ReactElement {
 function GridRow(props: RowProps): ReactElement {
   const { at, row, form, planned, vessels, context, typing } = props;
   const { register } = useFormContext<BulkForm>();
-  const label = vessels.find((vessel) => vessel.id === row.vessel)?.label ?? benchWords.wholeLot2();
+  const label =
+    vessels.find((vessel) => vessel.id === row.vessel)?.label ?? benchWords.wholeLotHeading();
   const parsed = row.dial.trim() === '' ? null : readRow(form, row, context);
   const wrong = parsed?.ok === false;
   return (
@@ -101,11 +102,11 @@ function GridRow(props: RowProps): ReactElement {
           className={clsx(INPUT, 'min-w-36')}
           {...register(`rows.${at}.vessel`)}
         >
-          <option value="">{benchWords.wholeLot2()}</option>
+          <option value="">{benchWords.wholeLotHeading()}</option>
           {vessels.map((vessel) => (
             <option key={vessel.id} value={vessel.id}>
               {vessel.label}
-              {vessel.suspectBecause === undefined ? '' : benchWords.keptApart3()}
+              {vessel.suspectBecause === undefined ? '' : benchWords.keptApartHeading()}
             </option>
           ))}
         </select>

@@ -39,7 +39,7 @@ function LineRow({ one, vessels }: { one: PastedLine; vessels: readonly VesselEv
   const meters = useMeters();
   const read = one.content && meteredReading(one.content, meters).read;
   const label =
-    vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? benchWords.wholeLot2();
+    vessels.find((vessel) => vessel.id === one.row.vessel)?.label ?? benchWords.wholeLotHeading();
   return (
     <tr className="border-b border-thread">
       <td className="py-1.5 pr-3 align-top">{one.line}</td>

@@ -22,7 +22,8 @@ import { commonWords } from '../../../words/english/common';
 /** "Bucket 2, 5, 8": labels of one stem are given once. */
 function vesselWords(ids: readonly string[], { evidence }: Answer): string {
   const labels = ids.map(
-    (id) => evidence.vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removed2(),
+    (id) =>
+      evidence.vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removedInside(),
   );
   const stem = /^(.*?)\s*\d+$/.exec(labels[0] ?? '')?.[1];
   const alike = stem !== undefined && labels.every((label) => label.startsWith(`${stem} `));

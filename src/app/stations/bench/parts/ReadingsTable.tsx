@@ -26,7 +26,7 @@ const COLUMNS = [
     header: commonWords.taken(),
     cell: (cell) => formatMoment(cell.getValue()),
   }),
-  column.accessor('lot', { header: commonWords.lot2() }),
+  column.accessor('lot', { header: commonWords.lotHeading() }),
   column.accessor('vessel', { header: commonWords.from() }),
   column.accessor('spot', { header: benchWords.spot() }),
   column.accessor('dial', { header: benchWords.dial() }),

@@ -129,7 +129,7 @@ export function VesselStrip({ file, answer }: { file: LotFile; answer: Answer })
               value=""
               className="min-h-14 border-2 border-ink bg-paper px-3 text-base font-semibold data-[state=checked]:bg-ink data-[state=checked]:text-linen"
             >
-              {benchWords.wholeLot2()}
+              {benchWords.wholeLotHeading()}
             </RadioItem>
           </RadioGroup.Root>
         )}

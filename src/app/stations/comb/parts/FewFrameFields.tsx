@@ -48,7 +48,7 @@ export function FewFrameFields({ at, judged, onRemove }: FewFrameFieldsProps): R
         <div key={index}>
           <p className="text-base font-semibold">{sideName(index)}</p>
           <SideQuick
-            name={frameWords.frame2({ at: at + 1, sideName: sideName(index).toLowerCase() })}
+            name={frameWords.frameAt({ at: at + 1, sideName: sideName(index).toLowerCase() })}
             side={{ ...side, undrawnTenths: 0, broodTenths: 0 }}
             onChange={(change) =>
               setValue(`frames.${at}.sides.${index}`, { ...side, ...change }, { shouldDirty: true })

@@ -35,7 +35,7 @@ export function HarvestHeader({ day, boxId }: HarvestHeaderProps): ReactElement 
         <Button className="min-h-14" onClick={() => setChanging(true)}>
           {combWords.ruleFlowDay()}
         </Button>
-        <PageLink to={`comb/${harvest.entityId}/lots`}>{combWords.makeLots2()}</PageLink>
+        <PageLink to={`comb/${harvest.entityId}/lots`}>{combWords.makeLotsHeading()}</PageLink>
         {boxId !== null && (
           <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${boxId}`}>
             {combWords.judgeTheNextFrame()}

@@ -33,7 +33,7 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
       kind="harvest"
       record={harvest}
       what={harvest ? combWords.thisDay() : combWords.theDay()}
-      title={harvest ? combWords.theDay2() : combWords.aDayAtTheHives()}
+      title={harvest ? combWords.theDayHeading() : combWords.aDayAtTheHives()}
       description={combWords.yourRuleTheFlowAnd()}
       formOf={formOf}
       parse={(form) => harvestEntry.read(form, preferences)}

@@ -38,7 +38,7 @@ export function OwnLots({ climate }: { climate: Climate }): ReactElement | null 
       <PlainTable
         label={combWords.ownLotsExpectedAndMeasured2()}
         head={[
-          commonWords.lot2(),
+          commonWords.lotHeading(),
           commonWords.capped(),
           combWords.expectedThen(),
           combWords.measured(),

@@ -19,7 +19,9 @@ function dryingWords({ drying }: SchoolOutcome): string {
     case 'days':
       return combWords.aboutInTheWarmRoom({
         part:
-          drying.days < 1 ? combWords.aDay() : combWords.days2({ days: Math.ceil(drying.days) }),
+          drying.days < 1
+            ? combWords.aDay()
+            : combWords.daysHeading({ days: Math.ceil(drying.days) }),
       });
     case 'in-the-tank':
       return combWords.driedInTheTankIf();

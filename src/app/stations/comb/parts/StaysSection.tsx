@@ -33,7 +33,7 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
         label={combWords.honeyLeftByHive()}
         head={[
           commonWords.hive(),
-          commonWords.frames2(),
+          commonWords.framesHeading(),
           commonWords.honey(),
           combWords.againstYourTarget(),
         ]}

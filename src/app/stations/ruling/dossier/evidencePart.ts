@@ -34,7 +34,7 @@ function readingRow(
   return [
     id === null
       ? dossierWords.lotStirred()
-      : (vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removed2()),
+      : (vessels.find((vessel) => vessel.id === id)?.label ?? commonWords.removedInside()),
     formatDial(content.scale, content.dialValue),
     `${temperature}${content.atc === null ? dossierWords.atcNotKnown() : content.atc ? dossierWords.atc() : ''}`,
     read.status === 'read' ? read.nD20.toFixed(5) : '—',

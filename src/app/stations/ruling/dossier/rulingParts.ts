@@ -50,7 +50,7 @@ export function waysPart({ answer, preferences }: DossierSources): PaperPart {
 function untested({ answer: { ruling, evidence } }: DossierSources): string {
   const values = evidence.laboratory?.values ?? {};
   const parts = [
-    isMeasured(ruling.belief) ? '' : dossierWords.moisture2(),
+    isMeasured(ruling.belief) ? '' : dossierWords.moistureInside(),
     values.yeastPerG ? '' : dossierWords.yeastCount(),
     values.hmfMgPerKg ? '' : 'HMF',
     values.diastaseSchade ? '' : dossierWords.diastase(),

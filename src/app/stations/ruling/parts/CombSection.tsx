@@ -67,7 +67,7 @@ export function CombSection({ file }: { file: LotFile }): ReactElement {
         open={correcting}
         onOpenChange={setCorrecting}
         record={comb}
-        what={rulingWords.theComb2()}
+        what={rulingWords.theCombInside()}
         formOf={combEntry.fill(comb.content, preferences)}
         parse={(values) => readCombForm(values, preferences)}
       >

@@ -65,7 +65,7 @@ export function FramesSection({ frames }: { frames: LotFrames }): ReactElement {
         <PlainTable
           label={rulingWords.framesOfTheLot()}
           head={[
-            commonWords.frame2(),
+            commonWords.frameHeading(),
             commonWords.honey(),
             commonWords.capped(),
             rulingWords.flows(),

@@ -9,7 +9,7 @@ import { rulingWords } from '../../../words/english/ruling';
 import { reasonWords } from '../../../words/reasonWords';
 
 function act(record: LotRecord): string {
-  if (record.withdrawn) return commonWords.removed2();
+  if (record.withdrawn) return commonWords.removedInside();
   return record.supersedes === null ? rulingWords.entered() : rulingWords.changed();
 }
 

@@ -21,7 +21,7 @@ export function SignedNote({
   return (
     <div className="mt-4 border-l-4 border-lavender-mid pl-3 text-base">
       <p>
-        {rulingWords.signedBy2()} <strong>{content.initials}</strong>,{' '}
+        {rulingWords.signedByHeading()} <strong>{content.initials}</strong>,{' '}
         {formatMoment(ruling.recordedAt)}: <strong>{OUTCOME_NAMES[content.outcome]}</strong>
         {content.overrideReason === ''
           ? ''

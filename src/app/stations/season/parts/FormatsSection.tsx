@@ -30,7 +30,7 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
   return (
     <SheetSection
       id="formats"
-      title={commonWords.frames2()}
+      title={commonWords.framesHeading()}
       aside={<Button onClick={() => editing.add()}>{seasonWords.addAFrame()}</Button>}
     >
       <div className="divide-y divide-thread">
@@ -53,7 +53,7 @@ export function FormatsSection({ book }: { book: Book }): ReactElement {
         <PlainTable
           label={seasonWords.commonFrames()}
           head={[
-            commonWords.frame2(),
+            commonWords.frameHeading(),
             seasonWords.combOfASide(),
             seasonWords.emptyFrame(),
             seasonWords.emptyBox(),

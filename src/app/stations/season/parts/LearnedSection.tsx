@@ -53,7 +53,7 @@ export function LearnedSection({ ledger }: { ledger: Ledger }): ReactElement {
             seasonWords.lotsDifferFromWhatTheir(),
             seasonWords.theUsual(),
             seasonWords.timesTheUsual({ scatterFactor: combs.scatterFactor.toFixed(1) }),
-            seasonWords.lots2({ lots: combs.lots }),
+            seasonWords.lotsHeading({ lots: combs.lots }),
           ],
         ]}
       />

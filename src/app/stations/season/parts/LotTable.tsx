@@ -33,11 +33,11 @@ export function LotTable({ report, year }: { report: SeasonReport; year: number 
       <PlainTable
         label={seasonWords.everyLotOf({ year })}
         head={[
-          commonWords.lot2(),
+          commonWords.lotHeading(),
           commonWords.found(),
           commonWords.water(),
           seasonWords.ruling(),
-          commonWords.frames2(),
+          commonWords.framesHeading(),
           seasonWords.judgedInComb(),
           seasonWords.lostOnTheWay(),
           seasonWords.flow(),

@@ -62,7 +62,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
       <EntrySheet
         {...editing}
         kind="season-note"
-        what={seasonWords.theNote2()}
+        what={seasonWords.theNoteInside()}
         title={seasonWords.doItDifferently()}
         description={seasonWords.itComesBackOnThat()}
         formOf={noteEntry.fill(record?.content ?? freshNote(new Date()), preferences)}

@@ -73,7 +73,7 @@ function Tanks({ plan, task }: { plan: BlendPlan; task: BlendTask }): ReactEleme
     <PlainTable
       label={blendWords.tanks()}
       head={[
-        blendWords.tank2(),
+        blendWords.tankHeading(),
         blendWords.holds(),
         commonWords.water(),
         blendWords.withGuardBand(),

@@ -19,9 +19,9 @@ function CallBackRow({ one, lotId }: { one: OpenCallBack; lotId: string }): Reac
   return (
     <li className="py-2">
       <p className="text-lg">
-        <strong className="text-2xl">{storeWords.jars2({ jars })}</strong> {code}:{' '}
+        <strong className="text-2xl">{storeWords.jarsHeading({ jars })}</strong> {code}:{' '}
         <strong>{who}</strong>
-        {storeWords.since2({ at: formatDay(move.content.at) })}
+        {storeWords.sinceAt({ at: formatDay(move.content.at) })}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {CALL_BACK_ENDS.map((done) => (

@@ -83,7 +83,7 @@ function JarMoveSheet({
 /** "12 for sale, 3 for gifts, 9 free" */
 function stockWords({ setAside, free }: JarStock): string {
   const aside = PURPOSES.filter((purpose) => setAside[purpose] > 0).map((purpose) =>
-    jarsWords.for2({ setAside: setAside[purpose], purpose: PURPOSE_NAMES[purpose] }),
+    jarsWords.setAsideFor({ setAside: setAside[purpose], purpose: PURPOSE_NAMES[purpose] }),
   );
   return [...aside, jarsWords.free({ free })].join(', ');
 }

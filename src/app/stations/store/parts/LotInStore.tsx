@@ -31,7 +31,7 @@ function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => voi
   const opened = vessel.openedAt
     ? storeWords.opened({ openedAt: formatDay(vessel.openedAt) })
     : vessel.openedAt === ''
-      ? storeWords.opened2()
+      ? storeWords.openedHeading()
       : '';
   return (
     <li className="flex flex-wrap items-center gap-x-4 py-1.5">

@@ -49,7 +49,7 @@ export function PlacesCompared({ file, basis, places, nowMs }: PlacesComparedPro
       head={[
         storeWords.place(),
         commonWords.mean(),
-        storeWords.atWorst2(),
+        storeWords.atWorstHeading(),
         storeWords.glucoseSetAfterMonths(),
         storeWords.checkAgainBy(),
         storeWords.bestBeforeProposed(),

@@ -70,7 +70,7 @@ export function PourLine({
       ) : (
         <>
           <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
-            {storeWords.poured3()}
+            {storeWords.pouredHeading()}
             <span className="sr-only"> {line.label}</span>
           </Button>
           <Button tone="quiet" onClick={() => setAsking(!asking)}>
@@ -84,7 +84,7 @@ export function PourLine({
           <OneNumberForm
             formKey={formKey}
             label={storeWords.weightOnTheScale({ name: unit.name })}
-            button={storeWords.poured3()}
+            button={storeWords.pouredHeading()}
             wrongWith={(value) =>
               value >= 0 && unit.toBase(value) < 100_000 ? '' : storeWords.typeAWeightOrMore()
             }

@@ -54,8 +54,9 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
       }
     >
       <p className="text-xl">
-        {storeWords.ofName2({ name: nodeName(node) })} <strong className="text-4xl">{given}</strong>{' '}
-        {storeWords.jarsSoldOrGivenAway2()} <strong className="text-4xl">{inHouse}</strong>{' '}
+        {storeWords.ofNameHeading({ name: nodeName(node) })}{' '}
+        <strong className="text-4xl">{given}</strong> {storeWords.jarsSoldOrGivenAway2()}{' '}
+        <strong className="text-4xl">{inHouse}</strong>{' '}
         {storeWords.areHereAndItIs({ containers: containers.length })}
       </p>
       {rows.length > 0 && (

@@ -26,7 +26,7 @@ function paceWords({ now }: AskedDay): string | null {
   const words = (pace: number): string =>
     lineWords.thanPlanned({
       pace: Math.round(100 * Math.abs(pace - 1)),
-      part: pace > 1 ? lineWords.slower() : lineWords.faster2(),
+      part: pace > 1 ? lineWords.slower() : lineWords.fasterInside(),
     });
   const off = (pace: number): boolean => pace > LATE_FROM || pace < 1 / LATE_FROM;
   const said = [

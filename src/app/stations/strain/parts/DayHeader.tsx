@@ -6,7 +6,7 @@ import { PageTabs } from '../../../ui/page/PageTabs';
 import { lineWords } from '../../../words/english/line';
 
 const PAGES = [
-  { at: '', name: lineWords.theDay2() },
+  { at: '', name: lineWords.theDayHeading() },
   { at: '/strainer', name: lineWords.strainer() },
   { at: '/combs', name: lineWords.combsAndTools() },
   { at: '/clean-up', name: lineWords.cleanUp() },

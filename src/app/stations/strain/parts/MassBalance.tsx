@@ -34,7 +34,7 @@ export function MassBalance({ mass }: { mass: LotMass }): ReactElement {
     <>
       <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
         <p className="text-xl">
-          {unexplained ? differenceName(unexplained.massKg) : lineWords.inContainers2()}
+          {unexplained ? differenceName(unexplained.massKg) : lineWords.inContainersHeading()}
         </p>
         <p role="status" className="text-5xl leading-tight font-bold">
           {unexplained

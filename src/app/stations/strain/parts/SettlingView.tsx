@@ -187,7 +187,7 @@ export function SettlingView(props: SettlingViewProps): ReactElement {
             <ul className="text-lg">
               {content.skims.map((done) => (
                 <li key={done.at}>
-                  {settlingWords.skimmed2({ at: formatWeekTime(done.at) })}
+                  {settlingWords.skimmedAt({ at: formatWeekTime(done.at) })}
                   {done.kg !== null && `: ${formatQuantity(done.kg, 'mass', preferences, 2)}`}
                 </li>
               ))}

@@ -43,7 +43,7 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
         )}
       </span>
       <strong className="text-3xl sm:text-right">
-        {missing === 0 ? lineWords.there2() : `+ ${missing}`}
+        {missing === 0 ? lineWords.thereInside() : `+ ${missing}`}
       </strong>
       <span>
         <label htmlFor={id} className="block text-base">

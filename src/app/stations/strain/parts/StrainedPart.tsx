@@ -66,7 +66,7 @@ export function StrainedPart({ content, asked }: StrainedPartProps): ReactElemen
       <div className="space-y-8">
         <section aria-label={commonWords.theAnswer()} className="border-l-8 border-lavender pl-4">
           <p className="text-xl">
-            {lineWords.through2({
+            {lineWords.kgThrough({
               kg: kg(asked.task.kg * content.strainer.count),
               meshes:
                 content.strainer.count > 1

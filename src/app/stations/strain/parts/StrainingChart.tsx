@@ -38,7 +38,7 @@ export function StrainingChart({ lines, unit, fromKg }: StrainingChartProps): Re
   const options = useMemo(
     (): ChartOptions<'scatter'> => ({
       scales: {
-        x: { min: 0, ...axisLook(lineWords.hours2()) },
+        x: { min: 0, ...axisLook(lineWords.hoursInside()) },
         y: { min: 0, ...axisLook(lineWords.through({ unit })) },
       },
       plugins: { tooltip: { enabled: false } },

@@ -47,10 +47,10 @@ function rowsOf(bars: readonly LineBar[], { people }: ExtractionContent): Row[] 
   return [
     ...of('person', (at) => people[at]?.name || lineWords.person({ at: at + 1 })),
     ...of('extractor', (at) =>
-      several('extractor') ? lineWords.extractor2({ at: at + 1 }) : lineWords.extractor(),
+      several('extractor') ? lineWords.extractorAt({ at: at + 1 }) : lineWords.extractor(),
     ),
     ...of('strainer', (at) =>
-      several('strainer') ? lineWords.strainer2({ at: at + 1 }) : lineWords.strainer(),
+      several('strainer') ? lineWords.strainerAt({ at: at + 1 }) : lineWords.strainer(),
     ),
   ];
 }

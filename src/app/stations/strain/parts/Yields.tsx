@@ -29,14 +29,24 @@ export function Yields({ mass }: { mass: LotMass }): ReactElement | null {
       </p>
       <PlainTable
         label={lineWords.yieldByHive()}
-        head={[commonWords.hive(), commonWords.frames2(), lineWords.yield(), lineWords.aFrame()]}
+        head={[
+          commonWords.hive(),
+          commonWords.framesHeading(),
+          lineWords.yield(),
+          lineWords.aFrame(),
+        ]}
         rows={rows(mass.byHive)}
       />
       <details className="mt-2">
         <FoldSummary size="large">{lineWords.byBox()}</FoldSummary>
         <PlainTable
           label={lineWords.yieldByBox()}
-          head={[lineWords.box(), commonWords.frames2(), lineWords.yield(), lineWords.aFrame()]}
+          head={[
+            lineWords.box(),
+            commonWords.framesHeading(),
+            lineWords.yield(),
+            lineWords.aFrame(),
+          ]}
           rows={rows(mass.byBox)}
         />
       </details>

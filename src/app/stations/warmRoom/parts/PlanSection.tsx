@@ -47,7 +47,7 @@ function Sliders({ file, whatIf, onChange }: SlidersProps): ReactElement {
   return (
     <div className="grid gap-x-8 gap-y-2 sm:grid-cols-2">
       <Slider
-        label={roomWords.moreBoxes2()}
+        label={roomWords.moreBoxesHeading()}
         value={boxes}
         range={[1, capacityBoxes]}
         words={String(boxes)}

@@ -50,7 +50,7 @@ export function RoomDetails({ file }: { file: RoomFile }): ReactElement {
   return (
     <SheetSection
       id="room"
-      title={roomWords.theRoom2()}
+      title={roomWords.theRoomHeading()}
       aside={<Button onClick={() => setOpen(true)}>{roomWords.changeTheRoom()}</Button>}
     >
       <PlainTable

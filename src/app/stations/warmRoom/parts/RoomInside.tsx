@@ -67,7 +67,7 @@ export function RoomInside(props: RoomInsideProps): ReactElement {
         {below}
       </div>
       <div className="space-y-8">
-        <SheetSection id="course" title={file?.batch.content.name ?? roomWords.theBatch2()}>
+        <SheetSection id="course" title={file?.batch.content.name ?? roomWords.theBatchHeading()}>
           {outlook ? (
             <>
               <Suspense fallback={<Waiting />}>

@@ -30,7 +30,7 @@ function CheckRow({ check, meter, onCorrect }: CheckRowProps): ReactElement {
   const offset = point?.offsetPercent ?? 0;
   const size =
     Math.abs(offset) < 0.05
-      ? meterWords.right2()
+      ? meterWords.rightInside()
       : meterWords.too({
           offset: Math.abs(offset).toFixed(1),
           part: offset > 0 ? meterWords.wet() : meterWords.dry(),

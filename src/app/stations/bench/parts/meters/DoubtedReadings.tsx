@@ -48,7 +48,7 @@ export function DoubtedReadings({
         label={meterWords.readingsInDoubt2()}
         head={[
           commonWords.taken(),
-          commonWords.lot2(),
+          commonWords.lotHeading(),
           meterWords.asItCounts(),
           meterWords.wouldBe(),
         ]}

@@ -36,7 +36,7 @@ export function ShakeRow(): ReactElement {
   return (
     <div>
       <p className="mb-1 text-base font-semibold">
-        {frameWords.shakeTest2({ part: a.shake === b.shake ? '' : frameWords.theSidesDiffer() })}
+        {frameWords.shakeTestPart({ part: a.shake === b.shake ? '' : frameWords.theSidesDiffer() })}
       </p>
       <Pick
         label={frameWords.shakeTestBothSides()}

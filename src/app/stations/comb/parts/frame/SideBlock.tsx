@@ -19,7 +19,7 @@ function SideFigure({ side }: { side: SideDraft }): ReactElement {
   if (!isSideJudged(side))
     return <span className="text-base text-ink-soft">{frameWords.tapItsCapping()}</span>;
   const capping = cappingOf(sideOf(side));
-  if (!capping) return <span className="text-base">{frameWords.noHoney2()}</span>;
+  if (!capping) return <span className="text-base">{frameWords.noHoneyInside()}</span>;
   return (
     <span className="text-base whitespace-nowrap">
       <strong className="text-2xl">{Math.round(capping.share * 100)} %</strong>{' '}

@@ -57,7 +57,7 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
           <p className="text-3xl leading-none font-extrabold wide:text-4xl">
             {judged ? ACT_NAMES[judged.act] : frameWords.judgeBothSides()}
             {judged?.overridden && (
-              <span className="text-xl font-bold"> {frameWords.yourChoice2()}</span>
+              <span className="text-xl font-bold"> {frameWords.yourChoiceHeading()}</span>
             )}
           </p>
           <p className="mt-1 text-base leading-snug">
