@@ -39,7 +39,7 @@ test('two tabs correct one reading: other fields go together, the same field is 
   await expect(other.getByRole('dialog')).toHaveCount(0);
   await keep(page);
   const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
-  await expect(rivals.getByRole('row', { name: /Dial value/ })).toContainText('18');
+  await expect(rivals.getByRole('row', { name: /The dial shows/ })).toContainText('18');
   await expectAccessible(page);
   await rivals.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('listitem').filter({ hasText: /dial 17(\.0)? %/ })).toBeVisible();
@@ -67,7 +67,7 @@ test('two tabs judge one frame: nothing is overwritten, both are shown', async (
   await page.bringToFront();
   await nextFrame(page).click();
   const rivals = page.getByRole('dialog', { name: 'Changed in another tab' });
-  await expect(rivals.getByRole('row', { name: /capped tenths/ }).first()).toContainText('3');
+  await expect(rivals.getByRole('row', { name: /Capped, tenths/ }).first()).toContainText('3');
   await rivals.getByRole('button', { name: 'Keep the other' }).click();
   await expect(rivals).toHaveCount(0);
   await mark(page, 9).click();

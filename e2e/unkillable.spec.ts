@@ -97,7 +97,7 @@ test('a year that was mistyped long ago takes no page down, is named, and is cor
   await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('dialog')).toContainText('it must lie between 2000 and 2099');
   const now = new Date(Date.now() - 86_400_000).toISOString().slice(0, 16);
-  await page.getByLabel('In at').fill(now);
+  await page.getByLabel('In the room since').fill(now);
   await page.getByRole('button', { name: 'Save the correction' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(toCorrect).toHaveCount(0);
@@ -115,7 +115,7 @@ test('a mistyped year is asked about beside its field, and nothing is kept', asy
   await page.getByRole('main').getByRole('listitem').first().getByRole('link').click();
   await page.getByRole('button', { name: 'Load a batch' }).click();
   await page.getByLabel('Name').fill('Slip');
-  await page.getByLabel('In since').fill('0026-08-01T10:00');
+  await page.getByLabel('In the room since').fill('0026-08-01T10:00');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText(/That would be .* days in the room: check the year/)).toBeVisible();
 });

@@ -42,7 +42,7 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Name').fill('Marsh, first load');
   await sheet.getByLabel('Water in open cells').fill('45');
-  await sheet.getByLabel('In since').fill(yesterday());
+  await sheet.getByLabel('In the room since').fill(yesterday());
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText('This must be between 12 and 30 %.')).toBeVisible();
   await sheet.getByLabel('Water in open cells').fill('20.5');

@@ -4,6 +4,7 @@ import type { FrameCheckContent } from '../hives/frameCheck';
 import { freshLook, freshSide, type FrameLook } from '../../model/day/freshLook';
 import type { GivenContent } from '../hives/given';
 import type { HarvestContent } from '../hives/harvest';
+import type { SurveyContent } from '../hives/survey';
 import { lookRecords } from '../../model/day/lookRecords';
 import type { AnyRecord, RecordOf } from '../record';
 import { firstRevision, type Scribe } from '../revise';
@@ -23,6 +24,24 @@ export const SAMPLE_DAY: HarvestContent = {
   ruleSetId: 'eu-2001-110',
   targetPercent: 18,
   bucketKg: 14,
+  remark: '',
+};
+
+/** Ten boxes of a row judged at once, by eye. */
+export const SAMPLE_SURVEY: SurveyContent = {
+  scope: 'yard',
+  label: 'Row',
+  yardId: null,
+  boxes: 10,
+  framesPerBox: 10,
+  formatId: 'langstroth-medium',
+  honeyTenths: 10,
+  cappedTenths: 9,
+  shake: 'not-done',
+  start: 0.5,
+  sampleSize: 5,
+  looks: [],
+  act: 'take',
   remark: '',
 };
 

@@ -1,9 +1,9 @@
+import { SAMPLE_SURVEY, sampleYard, type SampleYard } from '../../../records/test/sampleYard';
 import { beforeEach, describe, expect, test } from '@jest/globals';
 import { RULE_SETS } from '../../../core';
 import { boxPlaces } from '../../../model';
 import { createDexieRecordStore, databaseOf } from '../../../db';
-import { DEFAULT_PREFERENCES, firstRevision, type SurveyContent } from '../../../records';
-import { sampleYard, type SampleYard } from '../../../records/test/sampleYard';
+import { DEFAULT_PREFERENCES, firstRevision } from '../../../records';
 import { actStore, type ActStore } from '../../test/actStore';
 import {
   chooseSchool,
@@ -15,23 +15,6 @@ import {
   saveSurvey,
 } from './combActs';
 import { freshQuickTake, readQuickTake, type QuickTakeForm } from './quickTake';
-
-const WHOLE: SurveyContent = {
-  scope: 'yard',
-  label: 'All of the dyke',
-  yardId: null,
-  boxes: 10,
-  framesPerBox: 10,
-  formatId: 'langstroth-medium',
-  honeyTenths: 10,
-  cappedTenths: 9,
-  shake: 'not-done',
-  start: 0.5,
-  sampleSize: 5,
-  looks: [],
-  act: 'take',
-  remark: '',
-};
 
 let yard: SampleYard;
 let acts: ActStore;
@@ -130,9 +113,9 @@ describe('acts at the hives', () => {
   });
 
   test('a yard judged as a whole is kept, removed, and brought back', async () => {
-    await acts.does(saveSurvey(WHOLE, yard.harvest.entityId));
+    await acts.does(saveSurvey(SAMPLE_SURVEY, yard.harvest.entityId));
     const [survey] = await acts.stored('stroke');
-    expect(survey).toMatchObject({ content: WHOLE, ownerId: yard.harvest.entityId });
+    expect(survey).toMatchObject({ content: SAMPLE_SURVEY, ownerId: yard.harvest.entityId });
     await acts.does(removeSurvey(survey!));
     expect(await acts.stored('stroke')).toEqual([]);
     await acts.undoes();

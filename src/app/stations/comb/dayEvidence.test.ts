@@ -1,3 +1,10 @@
+import {
+  SAMPLE_SURVEY,
+  sampleLook,
+  sampleLooks,
+  sampleYard,
+  type SampleYard,
+} from '../../../records/test/sampleYard';
 import { describe, expect, test } from '@jest/globals';
 import { SCHOOLS, priorExpectation } from '../../../core';
 import {
@@ -13,30 +20,7 @@ import {
   leftForColony,
   schoolsOnDay,
 } from '../../../model';
-import { firstRevision, nextRevision, type AnyRecord, type SurveyContent } from '../../../records';
-import {
-  sampleLook,
-  sampleLooks,
-  sampleYard,
-  type SampleYard,
-} from '../../../records/test/sampleYard';
-
-const STROKE: SurveyContent = {
-  scope: 'yard',
-  label: 'Row',
-  yardId: null,
-  boxes: 10,
-  framesPerBox: 10,
-  formatId: 'langstroth-medium',
-  honeyTenths: 10,
-  cappedTenths: 9,
-  shake: 'not-done',
-  start: 0.5,
-  sampleSize: 5,
-  looks: [],
-  act: 'take',
-  remark: '',
-};
+import { firstRevision, nextRevision, type AnyRecord } from '../../../records';
 
 function dayOf(yard: SampleYard, more: readonly AnyRecord[]): HarvestDay {
   const all = [...yard.records, ...more];
@@ -52,7 +36,7 @@ const looks = sampleLooks(yard, [sampleLook([10, 10]), sampleLook([9, 9]), sampl
 describe('a day in figures', () => {
   test('taken and judged, frame by frame and at one stroke', () => {
     expect(frameCounts(doneFrames(dayOf(yard, looks)))).toEqual({ taken: 2, judged: 3 });
-    const survey = firstRevision(yard.scribe, 'stroke', STROKE, yard.harvest.entityId);
+    const survey = firstRevision(yard.scribe, 'stroke', SAMPLE_SURVEY, yard.harvest.entityId);
     expect(frameCounts(doneFrames(dayOf(yard, [...looks, survey])))).toEqual({
       taken: 102,
       judged: 103,
@@ -82,7 +66,7 @@ describe('a day in figures', () => {
       climate: 'dry',
       remark: '',
     });
-    const content = { ...STROKE, yardId: elsewhere.entityId };
+    const content = { ...SAMPLE_SURVEY, yardId: elsewhere.entityId };
     const survey = firstRevision(yard.scribe, 'stroke', content, yard.harvest.entityId);
     expect(climateOfDay(dayOf(yard, [...looks, elsewhere, survey]))).toBe('dry');
     const gone = nextRevision(yard.scribe, survey, { withdrawn: true, reason: 'Removed' });

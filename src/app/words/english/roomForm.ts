@@ -32,7 +32,7 @@ export const roomFormWords = messages('roomForm', {
   honeyTemperatureWhenItGoes: 'Honey temperature when it goes in',
   leaveEmptyIfTheSame: 'Leave empty if the same as outside',
   howTheBoxesStand: 'How the boxes stand',
-  inSince: 'In since',
+  inSince: 'In the room since',
   out: 'Out',
   leaveEmptyWhileItIs: 'Leave empty while it is in',
   dryEnoughAt: 'Dry enough at',
