@@ -11,7 +11,7 @@ import { commonWords } from '../../words/english/common';
 
 /** Plans a blend: which containers into which tanks, so that most honey is saved. */
 export function BlendView(props: ReturnType<typeof useBlendController>): ReactElement {
-  const { lots, frame, search, ask, cancel, keep } = props;
+  const { lots, leftOut, frame, search, ask, cancel, keep } = props;
   const answer = useRef<HTMLDivElement>(null);
   const { question } = search;
   // The form is long: once something was asked, its answer comes into sight.
@@ -28,14 +28,14 @@ export function BlendView(props: ReturnType<typeof useBlendController>): ReactEl
       <Columns share="main-last">
         <FormFrame {...frame} onSubmit={ask} label={blendWords.theBlend()}>
           <div className="space-y-5">
-            <BlendFields lots={lots} />
+            <BlendFields lots={lots} leftOut={leftOut} />
             <Button type="submit" tone="ink" className="min-h-14 w-full text-lg">
               {blendWords.findTheBestBlend()}
             </Button>
           </div>
         </FormFrame>
         <div ref={answer} className="scroll-mt-4">
-          <BlendAnswer search={search} lots={lots} onCancel={cancel} onKeep={() => void keep()} />
+          <BlendAnswer search={search} onCancel={cancel} onKeep={() => void keep()} />
         </div>
       </Columns>
     </>

@@ -173,7 +173,13 @@ describe('the store', () => {
   test('a blend is planned of lots that are in the store only', async () => {
     const { now } = await controllerOf(useBlendController, without());
     expect(now().lots.map(({ file }) => file.lot.entityId)).toEqual([lotId]);
-    expect(now().search.status).toBe('idle');
+    expect(now()).toMatchObject({ leftOut: [], search: { status: 'idle' } });
+  });
+
+  test('nothing of a blocked lot is offered for a blend; it is named with the reason', async () => {
+    const { now } = await controllerOf(useBlendController, [...without('circumstances'), DRUGGED]);
+    expect(now().lots).toEqual([]);
+    expect(now().leftOut).toEqual([{ name: '260801-a', because: expect.stringMatching(/drug/) }]);
   });
 
   test('a place on the way of honey knows what comes before and after it', async () => {

@@ -7,9 +7,23 @@ import { freshBlend, readBlendForm, type BlendForm } from '../../forms/store/ble
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay } from '../../format/dates';
 import { blendContent } from './blendContent';
-import { blendStore } from './blendContainers';
+import { isMeasured } from '../../../core';
+import type { StoredLot } from '../../../model';
+import { barredBecause, blendStore } from './blendContainers';
 import { keepBlend } from './storeActs';
 import { useBlendPlan } from './useBlendPlan';
+
+/** Lots that may be poured from, and those that may not, with the reason: nothing of them is offered. */
+function offered(lots: readonly StoredLot[]) {
+  const barredOf = ({ evidence, ruling }: StoredLot): string | null =>
+    barredBecause(evidence, isMeasured(ruling.belief));
+  const leftOut = lots.flatMap((lot) => {
+    const because = barredOf(lot);
+    const { name, code } = lot.file.lot.content;
+    return because === null ? [] : [{ name: name || code, because }];
+  });
+  return { here: lots.filter((lot) => barredOf(lot) === null), leftOut };
+}
 
 /** A blend being planned: what is asked, what the solver has found, and keeping the best. */
 export function useBlendController() {
@@ -20,7 +34,7 @@ export function useBlendController() {
   const preferences = useAppSelector(selectPreferences);
   const { search, plan, cancel } = useBlendPlan();
   const { question } = search;
-  const here = useMemo(() => lots.filter(isInStore), [lots]);
+  const { here, leftOut } = useMemo(() => offered(lots.filter(isInStore)), [lots]);
   const defaults = freshBlend(
     here.map(({ file }) => file.lot.entityId),
     preferences,
@@ -55,5 +69,5 @@ export function useBlendController() {
     start(defaults);
     void navigate(`/${workspace}/store/blend/${done.value[0]?.entityId ?? ''}`);
   };
-  return { lots: here, frame, search, ask, cancel, keep };
+  return { lots: here, leftOut, frame, search, ask, cancel, keep };
 }

@@ -14,7 +14,6 @@ import { PlainTable } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { BlendSearch } from '../useBlendPlan';
 import { BlendRule } from './BlendRule';
-import type { StoredLot } from '../../../../model';
 import { blendWords } from '../../../words/english/blend';
 import { commonWords } from '../../../words/english/common';
 import { inHundred } from '../../../format/chance';
@@ -23,7 +22,6 @@ import { doubtful } from '../../../format/doubtful';
 
 interface BlendAnswerProps {
   search: BlendSearch;
-  lots: readonly StoredLot[];
   onCancel: () => void;
   onKeep: () => void;
 }
@@ -146,35 +144,6 @@ function Relaxing({ search }: { search: BlendSearch }): ReactElement | null {
   );
 }
 
-function Barred({
-  task,
-  lots,
-}: {
-  task: BlendTask;
-  lots: readonly StoredLot[];
-}): ReactElement | null {
-  const barred = new Map<string, string>();
-  for (const lot of lots) {
-    const own = task.containers.find((container) =>
-      lot.vessels.some((each) => each.id === container.id),
-    );
-    if (own?.barredBecause)
-      barred.set(lot.file.lot.content.name || lot.file.lot.content.code, own.barredBecause);
-  }
-  if (barred.size === 0) return null;
-  return (
-    <SheetSection id="barred" title={blendWords.leftOut()}>
-      <ul className="list-disc space-y-1 pl-5 text-lg">
-        {[...barred].map(([name, because]) => (
-          <li key={name}>
-            {name}: {because}.
-          </li>
-        ))}
-      </ul>
-    </SheetSection>
-  );
-}
-
 function Found({
   plan,
   task,
@@ -212,7 +181,7 @@ function Found({
 }
 
 /** The best blend, why, the second best, and what would bring more. */
-export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps): ReactElement {
+export function BlendAnswer({ search, onCancel, onKeep }: BlendAnswerProps): ReactElement {
   const { status, best, question } = search;
   if (status === 'idle' || !question) {
     return <p className="text-xl">{blendWords.chooseWhatMayBePoured()}</p>;
@@ -248,7 +217,6 @@ export function BlendAnswer({ search, lots, onCancel, onKeep }: BlendAnswerProps
       )}
       <SecondBest search={search} />
       <Relaxing search={search} />
-      <Barred task={question.task} lots={lots} />
     </div>
   );
 }

@@ -6,9 +6,16 @@ import { blendEntry } from '../../../forms/store/blendForm';
 import { answerFigure, headline } from '../../../words/phrasing';
 import { formatQuantity } from '../../../format/units';
 import type { StoredLot } from '../../../../model';
+import { blendWords } from '../../../words/english/blend';
+
+interface BlendFieldsProps {
+  lots: readonly StoredLot[];
+  /** lots of which nothing may be poured, and why */
+  leftOut: readonly { readonly name: string; readonly because: string }[];
+}
 
 /** Which lots, how many tanks of what size, and what the blend is to reach. */
-export function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElement {
+export function BlendFields({ lots, leftOut }: BlendFieldsProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const choices = lots.map(({ file, ruling, vessels }) => {
     const left = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
@@ -21,6 +28,18 @@ export function BlendFields({ lots }: { lots: readonly StoredLot[] }): ReactElem
   return (
     <>
       <Field of={blendEntry} at="lotIds" choices={choices} oneColumn />
+      {leftOut.length > 0 && (
+        <div>
+          <h2 className="text-base font-semibold">{blendWords.leftOut()}</h2>
+          <ul className="list-disc space-y-1 pl-5 text-base">
+            {leftOut.map(({ name, because }) => (
+              <li key={name}>
+                {name}: {because}.
+              </li>
+            ))}
+          </ul>
+        </div>
+      )}
       <Field of={blendEntry} at="aim" />
       <div className="grid gap-5 sm:grid-cols-3">
         <Field of={blendEntry} at="targetPercent" big />

@@ -64,7 +64,7 @@ export function WatchRows({
           {watches.map(({ id, kind, lotId, title, why, by, to }) => {
             const Mark = MARKS[kind];
             return (
-              <li key={id} className="flex flex-wrap items-center gap-x-3">
+              <li key={id} className="flex flex-wrap items-center gap-x-3 sm:flex-nowrap">
                 <Link
                   to={`/${workspace}/${to}`}
                   className="flex min-h-16 grow items-center gap-4 py-2 hover:bg-lavender-pale"
