@@ -123,9 +123,11 @@ export class Locator {
     });
   }
 
-  click = (): Promise<void> =>
-    this.acts((element) => {
-      if ((element as HTMLButtonElement).disabled) throw new Error(`${this.called} is disabled`);
+  click = async (): Promise<void> => {
+    await until(() => {
+      if ((this.one() as HTMLButtonElement).disabled) throw new Error(`${this.called} is disabled`);
+    });
+    await this.acts((element) => {
       fireEvent.pointerDown(element);
       fireEvent.mouseDown(element);
       element.focus();
@@ -133,6 +135,7 @@ export class Locator {
       fireEvent.mouseUp(element);
       fireEvent.click(element);
     });
+  };
 
   fill = (value: string): Promise<void> =>
     this.acts((element) => {

@@ -141,18 +141,18 @@ export const byLabel = (root: ParentNode, label: Wanted, exact = false): Element
     return isLabelled && isReachable(element) && matches(nameOf(element), label, exact);
   });
 
+/** What stands in one place of a page is shorter than this: whole pages need not be read for it. */
+const LONGEST_TEXT = 1500;
+
 /** The innermost elements in which a text stands. */
 export function byText(root: ParentNode, text: Wanted, exact = false): Element[] {
-  const holding = [...root.querySelectorAll('body *')].filter(
-    (element) => isShown(element) && matches(textOf(element), text, exact),
+  const all = [...root.querySelectorAll('*')].filter(
+    (element) =>
+      (element.textContent?.length ?? 0) < LONGEST_TEXT &&
+      matches(textOf(element), text, exact) &&
+      isShown(element),
   );
-  const all = root instanceof Document ? holding : within(root, text, exact);
   return all.filter(
     (element) => !all.some((other) => other !== element && element.contains(other)),
   );
 }
-
-const within = (root: ParentNode, text: Wanted, exact: boolean): Element[] =>
-  [...root.querySelectorAll('*')].filter(
-    (element) => isShown(element) && matches(textOf(element), text, exact),
-  );
