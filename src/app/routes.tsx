@@ -60,6 +60,10 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/bench/ReadingsScreen')).ReadingsScreen,
   ),
   station(
+    'bench/read',
+    async () => (await import('./stations/bench/QuickReadingScreen')).QuickReadingScreen,
+  ),
+  station(
     'bench/meters/:instrumentId',
     async () => (await import('./stations/bench/MeterScreen')).MeterScreen,
   ),
@@ -118,6 +122,7 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/strain/MassScreen')).MassScreen,
   ),
   station('store', async () => (await import('./stations/store/StoreScreen')).StoreScreen),
+  station('store/foam', async () => (await import('./stations/store/FoamScreen')).FoamScreen),
   station('store/blend', async () => (await import('./stations/store/BlendScreen')).BlendScreen),
   station(
     'store/blend/:blendId',

@@ -262,6 +262,7 @@ export {
   type FrameDecision,
 } from './schools/decide';
 export {
+  USUAL_LOOK_AGAIN_DAYS,
   CAPPING_RATE_PRIOR,
   finishing,
   type EarlierLook,

@@ -1,5 +1,6 @@
-import { firstRevision, type Proof, type ReadingContent } from '../../records';
-import { perform, type RecordAct } from '../../store';
+import { firstRevision, type LotContent, type Proof, type ReadingContent } from '../../records';
+import { perform, type ActOptions, type RecordAct } from '../../store';
+import { momentWords } from '../words/english/moment';
 import { formatDial } from '../format/moisture';
 import { lotWords } from '../words/english/lot';
 
@@ -8,6 +9,22 @@ export const saveReading = (content: ReadingContent, lotId: string): RecordAct =
   perform(
     lotWords.readingSaved({ scale: formatDial(content.scale, content.dialValue) }),
     (scribe) => [firstRevision(scribe, 'reading', { ...content, takenAt: scribe.now() }, lotId)],
+  );
+
+/** A reading that belonged to no lot yet becomes the first of a new one. */
+export const keepAsLot = (
+  content: ReadingContent,
+  lot: LotContent,
+  options: ActOptions = {},
+): RecordAct =>
+  perform(
+    momentWords.keptAsLot({ code: lot.code }),
+    (scribe) => {
+      const first = firstRevision(scribe, 'lot', lot);
+      const reading = { ...content, takenAt: scribe.now() };
+      return [first, firstRevision(scribe, 'reading', reading, first.entityId)];
+    },
+    options,
   );
 
 /** A photograph of scale or display that proves a reading. */

@@ -10,7 +10,9 @@ import { SAMPLE_ADVICE, SPOT_NAMES } from '../words/reading';
 import { AtcField } from './AtcField';
 import { VesselField } from './VesselField';
 import { useBook, useMeters } from '../data/useWorkspaceModel';
+import { FoldSummary } from '../ui/page/FoldSummary';
 import { lotWords } from '../words/english/lot';
+import { momentWords } from '../words/english/moment';
 
 /** Where a digit typed anywhere on the page lands. */
 export const DIAL_INPUT_ID = 'dial';
@@ -122,14 +124,13 @@ function SampleFields(): ReactElement {
   );
 }
 
-/** The dial first: value and temperature; then meter, sample and vessel. */
-export function ReadingFields(props: ReadingFieldsProps): ReactElement {
-  const { vessels, ownsDigits, vesselElsewhere = false, children } = props;
+/** What the dial shows and how warm it is; and, of a meter that is not one's own, whether it has ATC. */
+function DialFields({ ownsDigits }: Pick<ReadingFieldsProps, 'ownsDigits'>): ReactElement {
   const { watch } = useFormContext();
   const own = useMeters().get(String(watch('instrumentId')))?.instrument.content;
   const scale = own?.scale ?? (watch('scale') as Scale);
   return (
-    <div className="space-y-5">
+    <>
       <div className="grid gap-5 sm:grid-cols-2">
         <Field
           of={readingEntry}
@@ -142,6 +143,16 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
         <Field of={readingEntry} at="temperatureC" big />
       </div>
       {!own && <AtcField of={readingEntry} chosen={String(watch('atc'))} />}
+    </>
+  );
+}
+
+/** The dial first: value and temperature; then meter, sample and vessel. */
+export function ReadingFields(props: ReadingFieldsProps): ReactElement {
+  const { vessels, ownsDigits, vesselElsewhere = false, children } = props;
+  return (
+    <div className="space-y-5">
+      <DialFields ownsDigits={ownsDigits} />
       {children}
       <div className="grid gap-5 sm:grid-cols-2">
         <SampleFields />
@@ -149,6 +160,25 @@ export function ReadingFields(props: ReadingFieldsProps): ReactElement {
         {!vesselElsewhere && <VesselField of={readingEntry} vessels={vessels} />}
         <Fields of={readingEntry} at={['honeyTemperatureC', 'remark']} />
       </div>
+    </div>
+  );
+}
+
+/** The dial alone, for honey of no lot; the meter remembers the rest, and it can be unfolded. */
+export function QuickReadingFields(): ReactElement {
+  const { watch } = useFormContext();
+  const sample = watch('sample') as SampleState;
+  return (
+    <div className="space-y-5">
+      <DialFields ownsDigits />
+      <details>
+        <FoldSummary>{momentWords.meterAndSample()}</FoldSummary>
+        <div className="grid gap-5 pb-2 sm:grid-cols-2">
+          <MeterFields atcElsewhere />
+          <Field of={readingEntry} at="sample" hint={SAMPLE_ADVICE[sample] || undefined} />
+          <Field of={readingEntry} at="honeyTemperatureC" />
+        </div>
+      </details>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import { requireFinite } from '../errors';
-import type { Finishing } from './finishing';
+import { USUAL_LOOK_AGAIN_DAYS, type Finishing } from './finishing';
 import { frameCapping, frameShake, type FrameEvidence } from './frameEvidence';
 import { forcedAct, type FrameAct, type Reasoned } from './forced';
 import { ripenessOf, type Ripeness } from './ripeness';
@@ -71,7 +71,7 @@ function putBackSentence(finishing: Finishing | null): Message {
   if (finishing.daysNeeded === null) return say('judging.noNectarIsComingIn');
   return say('judging.beesFinishSuchFramesBefore', {
     inTen: inTen(finishing.probability),
-    lookAgainInDays: finishing.lookAgainInDays ?? 7,
+    lookAgainInDays: finishing.lookAgainInDays ?? USUAL_LOOK_AGAIN_DAYS,
   });
 }
 

@@ -112,6 +112,13 @@ function lookAgain(daysNeeded: number, daysLeft: number): number {
 }
 
 /**
+ * Days until a frame that went back is looked at again where nobody said what flows [d].
+ *
+ * @source common practice, no source: a week
+ */
+export const USUAL_LOOK_AGAIN_DAYS = 7;
+
+/**
  * Chance that bees finish a frame that is put back, before nectar ends.
  *
  * Capping slows as the frame fills and as the flow fades. The pace is believed as a Student t, updated by

@@ -195,3 +195,10 @@ describe('what stays', () => {
     expect(keepTargetsKg(sampleBook(yard)).size).toBe(0);
   });
 });
+
+test('without a word on what flows, a frame that goes back is looked at again within a week', () => {
+  const bare = sampleYard({ flowId: null });
+  const records = [...bare.records, ...sampleLooks(bare, [sampleLook([5, 5])])];
+  const [look] = lastLooks(records);
+  expect(look?.check.decision).toMatchObject({ act: 'put-back', lookAgainDay: '2026-08-17' });
+});

@@ -1,5 +1,6 @@
 import {
   decideFrames,
+  USUAL_LOOK_AGAIN_DAYS,
   finishing,
   combSideMass,
   worseSideShare,
@@ -165,10 +166,14 @@ export function judgeFrames<S extends FrameStory>(
   });
 }
 
-/** The day on which to look again at a frame that goes back, null where nobody need to. */
+/**
+ * The day on which to look again at a frame that goes back: as long as bees need, a week where nobody said
+ * what flows; null where no nectar comes any more.
+ */
 function lookAgainDay(act: FrameAct, found: Finishing | null, day: string): string | null {
-  if (act !== 'put-back' || found === null || found.lookAgainInDays === null) return null;
-  return isoDayOf(dayNumber(day) + found.lookAgainInDays);
+  if (act !== 'put-back') return null;
+  const days = found === null ? USUAL_LOOK_AGAIN_DAYS : found.lookAgainInDays;
+  return days === null ? null : isoDayOf(dayNumber(day) + days);
 }
 
 /** What is written down of a decision: the school's proposal and what the keeper did. */

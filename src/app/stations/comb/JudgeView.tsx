@@ -5,6 +5,7 @@ import { usualByPosition } from '../../../core';
 import { colonyOf } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { combWords } from '../../words/english/comb';
+import { frameSum } from './frameSum';
 import type { BoxInHand } from './useBoxController';
 import { FrameView } from './parts/frame/FrameView';
 
@@ -24,7 +25,7 @@ export function JudgeView(props: BoxInHand): ReactElement {
   const usual = USUAL[usualByPosition(slot, places.length, box.content.role)];
   const facts = [
     combWords.frameOf({ slot, places: places.length }),
-    day.judging.school.name,
+    frameSum(day.judged, box.entityId) || day.judging.school.name,
     usual,
   ];
   return (

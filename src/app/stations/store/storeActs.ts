@@ -7,15 +7,17 @@ import {
   type CallBackEnd,
   type LabelDesign,
   type LabelDesignContent,
+  type Lot,
 } from '../../../records';
 import type { LotFile, StoredLot } from '../../../model';
-import { perform, type ActOptions, type RecordAct } from '../../../store';
+import { perform, revise, type ActOptions, type RecordAct } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import { lookedRecords } from '../../data/watchList';
 import { CALL_BACK_NAMES } from '../../words/storeWords';
 import { blendWords } from '../../words/english/blend';
 import { jarsWords } from '../../words/english/jars';
 import { storeWords } from '../../words/english/store';
+import { momentWords } from '../../words/english/moment';
 import { blendedLotRecords } from './blendedLot';
 
 export const keepBlend = (content: BlendContent, options: ActOptions = {}): RecordAct =>
@@ -86,6 +88,16 @@ export const endCallBack = ({ jarMoveId, done, jars, who }: CalledBack, lotId: s
       firstRevision(scribe, 'call-back', { jarMoveId, done, at: scribe.now(), remark: '' }, lotId),
     ],
   );
+
+/** Foam came back on honey of a lot: from now on it counts as fermenting. */
+export const noteFoam = (lot: Lot): RecordAct => {
+  const { name, code, signs } = lot.content;
+  const content = { ...lot.content, signs: [...new Set([...signs, 'foam-returns' as const])] };
+  return revise(momentWords.foamNoted({ name: name || code }), lot, {
+    content,
+    reason: momentWords.foamReason(),
+  });
+};
 
 /** Every container of a lot was looked at, and all is well. */
 export const allWell = (lot: StoredLot): RecordAct =>

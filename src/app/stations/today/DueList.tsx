@@ -42,15 +42,59 @@ async function saveCalendar(items: readonly DueItem[], nowMs: number): Promise<v
   saveFile('ripenum-to-do.ics', calendarText(entries), 'text/calendar');
 }
 
+const ROW =
+  'flex min-h-16 w-full items-center gap-x-4 py-2 text-left hover:bg-lavender-pale sm:gap-x-6 sm:px-2';
+
+interface DueRowProps {
+  item: DueItem;
+  nowMs: number;
+  /** opens a frame that is looked at again */
+  onLook: (boxId: string, slot: number) => void;
+}
+
+/** One thing that waits: it leads to its page, or opens its frame at once. */
+function DueRow({ item, nowMs, onLook }: DueRowProps): ReactElement {
+  const workspace = useAppSelector(selectWorkspace);
+  const { when, overdue } = dueWords(item, nowMs);
+  const { name, mark: Mark } = STATIONS[item.station];
+  const { look } = item;
+  const words = (
+    <>
+      <span className="w-24 shrink-0 text-base sm:w-40">
+        {overdue ? <strong className="block">{todayWords.overdue()}</strong> : null}
+        {item.atMs === -Infinity ? <strong>{when}</strong> : when}
+      </span>
+      <span className="grow">
+        <span className="block text-xl leading-tight font-bold">{item.title}</span>
+        <span className="block text-base text-ink-soft">{item.why}</span>
+      </span>
+      <span className="hidden w-44 shrink-0 items-center gap-2 text-base wide:flex">
+        <Mark aria-hidden className="size-5" /> {name}
+      </span>
+      <ChevronRight aria-hidden className="size-6 shrink-0" />
+    </>
+  );
+  return look ? (
+    <button type="button" className={ROW} onClick={() => onLook(look.boxId, look.slot)}>
+      {words}
+    </button>
+  ) : (
+    <Link to={`/${workspace}/${item.to}`} className={ROW}>
+      {words}
+    </Link>
+  );
+}
+
 /** What waits at all stations, the most urgent first, one act each; nothing where nothing waits. */
 export function DueList({
   items,
   nowMs,
+  onLook,
 }: {
   items: readonly DueItem[];
   nowMs: number;
+  onLook: DueRowProps['onLook'];
 }): ReactElement | null {
-  const workspace = useAppSelector(selectWorkspace);
   const saving = useSaving();
   if (items.length === 0) return null;
   return (
@@ -66,31 +110,11 @@ export function DueList({
         {todayWords.addTheseToMyCalendar()}
       </Button>
       <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
-        {byUrgency(items).map((item) => {
-          const { when, overdue } = dueWords(item, nowMs);
-          const { name, mark: Mark } = STATIONS[item.station];
-          return (
-            <li key={`${item.station}-${item.id}`}>
-              <Link
-                to={`/${workspace}/${item.to}`}
-                className="flex min-h-16 items-center gap-x-4 py-2 hover:bg-lavender-pale sm:gap-x-6 sm:px-2"
-              >
-                <span className="w-24 shrink-0 text-base sm:w-40">
-                  {overdue ? <strong className="block">{todayWords.overdue()}</strong> : null}
-                  {item.atMs === -Infinity ? <strong>{when}</strong> : when}
-                </span>
-                <span className="grow">
-                  <span className="block text-xl leading-tight font-bold">{item.title}</span>
-                  <span className="block text-base text-ink-soft">{item.why}</span>
-                </span>
-                <span className="hidden w-44 shrink-0 items-center gap-2 text-base wide:flex">
-                  <Mark aria-hidden className="size-5" /> {name}
-                </span>
-                <ChevronRight aria-hidden className="size-6 shrink-0" />
-              </Link>
-            </li>
-          );
-        })}
+        {byUrgency(items).map((item) => (
+          <li key={`${item.station}-${item.id}`}>
+            <DueRow item={item} nowMs={nowMs} onLook={onLook} />
+          </li>
+        ))}
       </ul>
     </section>
   );

@@ -1,6 +1,7 @@
 import { PageHead } from '../../ui/page/PageHead';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { DueList } from './DueList';
+import { MomentBar } from './MomentBar';
 import type { useTodayController } from './useTodayController';
 import type { ReactElement } from 'react';
 import { Link } from 'react-router';
@@ -47,12 +48,13 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 
 /** What waits at every station, then all lots, those that wait for a decision first. */
 export function TodayView(props: ReturnType<typeof useTodayController>): ReactElement {
-  const { workspace, isEmpty, unruled, due, nowMs, open, signed } = props;
+  const { workspace, judgeFrame, lookAgain, isEmpty, unruled, due, nowMs, open, signed } = props;
   return (
     <>
       <PageHead title={todayWords.today()} />
+      <MomentBar onFrame={judgeFrame} />
       <ToCorrect unruled={unruled} />
-      <DueList items={due} nowMs={nowMs} />
+      <DueList items={due} nowMs={nowMs} onLook={lookAgain} />
       {isEmpty && <Empty workspace={workspace} />}
       <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
       <Group id="signed" title={todayWords.signedHeading()} lots={signed} />

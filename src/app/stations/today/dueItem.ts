@@ -21,6 +21,8 @@ export interface DueItem {
   readonly why: string;
   /** page below the workspace */
   readonly to: string;
+  /** the frame that is opened at once, on the day that is under way or a new one */
+  readonly look?: { readonly boxId: string; readonly slot: number };
 }
 
 /** The most urgent first: what is under way, what is overdue, what comes. */

@@ -22,6 +22,8 @@ export interface Due {
   /** address inside the workspace */
   readonly to: string;
   readonly overdue: boolean;
+  /** the frame that is looked at again */
+  readonly look?: { readonly boxId: string; readonly slot: number };
 }
 
 /** How far ahead the hives are shown [d]. */
@@ -55,6 +57,7 @@ function looksAgain(looks: readonly KeptStory[], book: Book, today: string): Due
         why: todayWords.putBackForTheBees(),
         to: 'comb',
         overdue: day < today,
+        look: { boxId, slot: own[0]?.frame.slot ?? 1 },
       },
     ];
   });

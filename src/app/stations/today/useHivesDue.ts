@@ -27,12 +27,13 @@ function combPlaceDue(book: Book, combPlace: ReturnType<typeof useCombPlace>[0])
   };
 }
 
-const itemOf = ({ id, at, title, why, to }: Due): DueItem => ({
+const itemOf = ({ id, at, title, why, to, look }: Due): DueItem => ({
   id,
   title,
   why,
   to,
   station: 'hives',
+  ...(look && { look }),
   timed: at.length > 10,
   atMs: id === 'comb-place' ? -Infinity : parseISO(at).getTime(),
 });

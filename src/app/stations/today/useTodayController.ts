@@ -1,5 +1,6 @@
 import { bySeverity } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
+import { useRound } from '../../data/useRound';
 import { useMoment } from '../../data/useMoment';
 import { useLedger, useRuledLots } from '../../data/useWorkspaceModel';
 import { useHivesDue } from './useHivesDue';
@@ -15,6 +16,7 @@ export function useTodayController() {
   const { files } = useLedger();
   const { ruled, unruled } = useRuledLots();
   const moment = useMoment();
+  const { judgeFrame, lookAgain } = useRound();
   const nowMs = Date.parse(moment);
   const due = [
     ...useHivesDue(),
@@ -27,6 +29,8 @@ export function useTodayController() {
   ];
   return {
     workspace,
+    judgeFrame: () => void judgeFrame(),
+    lookAgain: (boxId: string, slot: number) => void lookAgain(boxId, slot),
     isEmpty: files.length === 0,
     unruled,
     due,

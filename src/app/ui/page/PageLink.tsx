@@ -9,14 +9,19 @@ interface PageLinkProps {
   tone?: ButtonTone;
   /** the page that one is on, among several of a kind */
   current?: boolean;
+  /** a large one, with its mark above its words on a phone */
+  tall?: boolean;
   children: ReactNode;
 }
+
+const TALL = 'min-h-20 flex-col text-center text-lg sm:min-h-16 sm:flex-row';
 
 /** A link to another page of the workspace that looks like a button; 56 px high. */
 export function PageLink({
   to,
   tone = 'line',
   current = false,
+  tall = false,
   children,
 }: PageLinkProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
@@ -24,7 +29,7 @@ export function PageLink({
     <Link
       to={`/${workspace}/${to}`}
       aria-current={current ? 'page' : undefined}
-      className={`${BUTTON_BASE} ${BUTTON_TONES[tone]} min-h-14`}
+      className={`${BUTTON_BASE} ${BUTTON_TONES[tone]} ${tall ? TALL : 'min-h-14'}`}
     >
       {children}
     </Link>

@@ -1,0 +1,143 @@
+import type { Locator, Page } from '@playwright/test';
+import { expect, test, withoutAtc } from './house';
+
+/** Taps and typed characters of an act, counted as a person makes them. */
+class Hand {
+  taps = 0;
+  typed = 0;
+
+  constructor(readonly page: Page) {}
+
+  async tap(on: Locator): Promise<void> {
+    this.taps += 1;
+    await on.click();
+  }
+
+  async type(into: Locator, text: string): Promise<void> {
+    this.typed += text.length;
+    await into.fill(text);
+  }
+}
+
+interface Act {
+  readonly name: string;
+  readonly most: readonly [taps: number, typed: number];
+  readonly before?: (page: Page) => Promise<void>;
+  readonly walk: (hand: Hand) => Promise<void>;
+}
+
+const side = (page: Page, name: 'A' | 'B', tenths: number): Locator =>
+  page
+    .getByRole('region', { name: `Side ${name}` })
+    .getByRole('radio', { name: `${tenths} tenths`, exact: true });
+
+const next = (page: Page): Locator => page.getByRole('button', { name: /Next frame|Box finished/ });
+
+const verdict = (page: Page): Locator => page.getByTestId('verdict');
+
+async function judge(hand: Hand, tenths: number): Promise<void> {
+  const { page } = hand;
+  await hand.tap(side(page, 'A', tenths));
+  await hand.tap(side(page, 'B', tenths));
+  await expect(verdict(page)).not.toContainText('not judged');
+  await hand.tap(next(page));
+}
+
+/** A lot of one's own with nothing but its capping. */
+async function startLot(page: Page): Promise<void> {
+  await page.goto('/mine/lots/new');
+  await page.getByRole('radio', { name: '8', exact: true }).click();
+  await page.getByRole('button', { name: 'Start this lot' }).click();
+  await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
+}
+
+const begin = async (hand: Hand, act: string): Promise<void> => {
+  await hand.page.goto('/mine/today');
+  await hand.tap(hand.page.getByText(act, { exact: true }));
+};
+
+const ACTS: readonly Act[] = [
+  {
+    name: 'one frame judged, from Today',
+    most: [4, 0],
+    walk: async (hand) => {
+      await begin(hand, 'Judge a frame');
+      await hand.tap(side(hand.page, 'A', 9));
+      await hand.tap(side(hand.page, 'B', 9));
+      await expect(verdict(hand.page)).toContainText('Take');
+    },
+  },
+  {
+    name: 'six frames, with their sum',
+    most: [20, 0],
+    walk: async (hand) => {
+      await begin(hand, 'Judge a frame');
+      for (const tenths of [10, 9, 10, 3, 9, 2]) await judge(hand, tenths);
+      await expect(hand.page.getByText('take 4 (1, 2, 3, 5), put back 2 (4, 6)')).toBeVisible();
+    },
+  },
+  {
+    name: 'put back, and looked at again from Today',
+    most: [5, 0],
+    walk: async (hand) => {
+      const { page } = hand;
+      await begin(hand, 'Judge a frame');
+      await judge(hand, 6);
+      await expect(page.getByText(/^Frame 2 of/)).toBeVisible();
+      // days later
+      await page.goto('/mine/today');
+      await hand.tap(page.getByRole('button', { name: /Look again at 1 frame/ }));
+      await expect(page.getByText(/^Frame 1 of/)).toBeVisible();
+    },
+  },
+  {
+    name: 'a dial and a temperature, no lot',
+    most: [2, 6],
+    walk: async (hand) => {
+      const { page } = hand;
+      await begin(hand, 'Read a meter');
+      await hand.type(page.getByLabel('The dial shows'), '17.2');
+      await hand.type(page.getByLabel('Temperature of meter and honey'), '22');
+      hand.taps += 1; // ATC
+      await withoutAtc(page);
+      await expect(page.getByTestId('outcome')).toBeVisible();
+    },
+  },
+  {
+    name: '“it foams” to what to do',
+    most: [3, 0],
+    before: startLot,
+    walk: async (hand) => {
+      await begin(hand, 'It foams');
+      await expect(hand.page.getByText(/loosen the lid/)).toBeVisible();
+      await hand.tap(hand.page.getByRole('main').getByRole('listitem').getByRole('button').first());
+      await expect(hand.page.getByTestId('outcome')).toContainText('Do not jar or sell');
+    },
+  },
+];
+
+const SIZES = [
+  { name: 'phone', width: 390, height: 844 },
+  { name: 'desk', width: 1280, height: 800 },
+] as const;
+
+const counted: string[] = [];
+
+for (const { name: size, ...viewport } of SIZES) {
+  for (const act of ACTS) {
+    test(`${act.name}, on a ${size}`, async ({ page }) => {
+      await page.setViewportSize(viewport);
+      await act.before?.(page);
+      const hand = new Hand(page);
+      await act.walk(hand);
+      const [taps, typed] = act.most;
+      counted.push(
+        `${size.padEnd(6)} ${act.name.padEnd(42)} ${hand.taps} / ${hand.typed}  (at most ${taps} / ${typed})`,
+      );
+      expect(hand.taps).toBeLessThanOrEqual(taps);
+      expect(hand.typed).toBeLessThanOrEqual(typed);
+    });
+  }
+}
+
+test.afterAll(() => console.log(counted.join('\n')));

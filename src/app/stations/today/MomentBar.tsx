@@ -1,0 +1,26 @@
+import { Hexagon, Microscope, TriangleAlert } from 'lucide-react';
+import type { ReactElement } from 'react';
+import { Button } from '../../ui/Button';
+import { PageLink } from '../../ui/page/PageLink';
+import { momentWords } from '../../words/english/moment';
+
+/** What one does standing there: one tap each, and nothing asked before. */
+export function MomentBar({ onFrame }: { onFrame: () => void }): ReactElement {
+  return (
+    <nav aria-label={momentWords.now()} className="mt-4 grid grid-cols-3 gap-2 sm:flex sm:gap-3">
+      <Button
+        tone="ink"
+        className="min-h-20 flex-col text-lg sm:min-h-16 sm:flex-row"
+        onClick={onFrame}
+      >
+        <Hexagon aria-hidden className="size-7" /> {momentWords.judgeAFrame()}
+      </Button>
+      <PageLink to="bench/read" tall>
+        <Microscope aria-hidden className="size-7" /> {momentWords.readAMeter()}
+      </PageLink>
+      <PageLink to="store/foam" tall>
+        <TriangleAlert aria-hidden className="size-7" /> {momentWords.itFoams()}
+      </PageLink>
+    </nav>
+  );
+}
