@@ -124,7 +124,15 @@ test('a season of one’s own: yard, hive, box, flow, day, and the first frame',
   await expectAccessible(page);
   await page.getByLabel('Name', { exact: true }).fill('Back garden');
   await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await add('Add a hive to Back garden', { 'Name or number': 'Blue hive' });
+  await page.getByRole('button', { name: 'Add a hive to Back garden' }).click();
+  const hive = page.getByRole('dialog');
+  await hive.getByLabel('Name or number').fill('Blue hive');
+  await hive.getByRole('button', { name: 'Add', exact: true }).click();
+  // nobody is taken for healthy unasked
+  await expect(hive.getByText(/Say how healthy the colony is/)).toBeVisible();
+  await hive.getByRole('radio', { name: 'Sound' }).click();
+  await hive.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(hive).toBeHidden();
   await add('Add a box to Blue hive', { Label: 'Top box', 'Places for frames': '8' });
   await add('Add a flow', { Name: 'Lime', Plant: 'lime tree', 'Expected to': '2099-01-01' });
   await add('Add a frame', {

@@ -114,6 +114,30 @@ const ACTS: readonly Act[] = [
       await expect(hand.page.getByTestId('outcome')).toContainText('Do not jar or sell');
     },
   },
+  {
+    name: '3 yards, 40 hives of 2 boxes, since when',
+    most: [30, 250],
+    walk: async (hand) => {
+      const { page } = hand;
+      await page.goto('/mine/season');
+      hand.taps += 1; // Season
+      for (const [yard, last] of [
+        ['Marsh', '14'],
+        ['Moor', '14'],
+        ['Field', '12'],
+      ] as const) {
+        await hand.tap(page.getByRole('button', { name: 'A yard with its hives' }));
+        const sheet = page.getByRole('dialog');
+        await hand.type(sheet.getByLabel('Yard', { exact: true }), yard);
+        await hand.type(sheet.getByLabel('To number'), last);
+        await hand.type(sheet.getByLabel('On the hive since'), '2026-06-01');
+        await hand.tap(sheet.getByRole('radio', { name: 'Sound' }));
+        await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
+        await expect(sheet).toHaveCount(0);
+      }
+      await expect(page.getByText('Hive 14', { exact: true })).toHaveCount(2);
+    },
+  },
 ];
 
 const SIZES = [

@@ -7,6 +7,7 @@ import { sampleMeter } from '../../records/test/sampleBench';
 import { sampleRoom } from '../../records/test/sampleRoom';
 import { useLots, useRooms } from '../data/useWorkspaceModel';
 import { controllerOf } from '../test/controllerOf';
+import { useQuickReadingController } from './bench/useQuickReadingController';
 import { useMeterController } from './bench/useMeterController';
 import { useTableController } from './bench/useTableController';
 import { useSettingsForm } from './kit/useSettingsForm';
@@ -80,6 +81,29 @@ describe('the bench', () => {
     expect(now()?.readings).toBe(1);
     cleanup();
     expect((await controllerOf(() => useMeterController('none'), records)).now()).toBeNull();
+  });
+});
+
+describe('a reading without a lot', () => {
+  test('has its answer at once, begins with no temperature, and becomes a lot where it is kept', async () => {
+    const { now, does, until, path, stored } = await controllerOf(useQuickReadingController, LOT);
+    expect(now().isTyped).toBe(false);
+    expect(now().form.getValues('temperatureC')).toBe('');
+    await does(({ form }) => {
+      form.setValue('dialValue', '17.2');
+      form.setValue('temperatureC', '20');
+      form.setValue('atc', 'no');
+    });
+    await until(() => now().isTyped);
+    expect(now().answer.ruling.belief.mean).toBeCloseTo(17.2, 1);
+    await does(({ keep }) => keep());
+    await until(async () => (await stored('lot')).length === 2);
+    const made = (await stored('lot')).find(({ entityId }) => entityId !== LOT[0]!.entityId);
+    await until(() => path() === `/mine/lots/${made?.entityId}`);
+    const readings = await stored('reading');
+    expect(readings.find(({ ownerId }) => ownerId === made?.entityId)?.content.dialValue).toBe(
+      17.2,
+    );
   });
 });
 

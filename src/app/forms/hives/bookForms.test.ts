@@ -182,6 +182,7 @@ describe('wrong input gets one sentence beside its field', () => {
           "slots": "This must be a whole number between 1 and 40.",
         },
         "colony": {
+          "health": "Say how healthy the colony is; “Not known” will do.",
           "keep.kg": "“much” is not a number. Type digits only, such as 17.4.",
         },
         "flow": {

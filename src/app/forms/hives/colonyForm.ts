@@ -1,4 +1,5 @@
 import { colonyContentSchema, type ColonyContent } from '../../../records';
+import type { Codec } from '../../entry/codec';
 import { choice, number, oneOf, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { variant } from '../../entry/groups';
@@ -15,6 +16,16 @@ const HOW_MUCH = {
   label: hiveFormWords.howMuch(),
   hint: hiveFormWords.yourOwnTargetRipenumDoes(),
 } as const;
+
+/** Never chosen beforehand: honey of a hive that nobody looked at must not pass for that of a sound one. */
+export const health: Codec<ColonyContent['health'], ColonyContent['health'] | ''> = {
+  ...choice(hiveFormWords.health(), HEALTH_NAMES, { hint: hiveFormWords.unknownOrInDoubtNone() }),
+  empty: '',
+  read: (typed, at) => {
+    if (typed === '') at.fail(hiveFormWords.sayHowHealthy());
+    return typed || 'unknown';
+  },
+};
 
 /** A hive. */
 export const colonyEntry = entryOf(colonyContentSchema, {
@@ -44,8 +55,6 @@ export const colonyEntry = entryOf(colonyContentSchema, {
       },
     },
   ),
-  health: choice(hiveFormWords.health(), HEALTH_NAMES, {
-    hint: hiveFormWords.unknownOrInDoubtNone(),
-  }),
+  health,
   remark: words(commonWords.remark()),
 });

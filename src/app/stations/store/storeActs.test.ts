@@ -8,6 +8,7 @@ import {
   endCallBack,
   keepBlend,
   makeBlendedLot,
+  noteFoam,
   pourInto,
   saveLabel,
   takePourBack,
@@ -74,5 +75,18 @@ describe('acts in the store', () => {
     const [ended] = await acts.stored('call-back');
     expect(ended?.content).toMatchObject({ jarMoveId: jarMove!.entityId, done: 'returned' });
     expect(String(acts.said())).toMatch(/^3 jars, Ferry: /);
+  });
+
+  test('foam is noted on the lot once, beside other signs, and undo takes it back', async () => {
+    const acts = await bare();
+    const [lot] = await acts.stored('lot');
+    await acts.does(noteFoam(lot!));
+    const [foaming] = await acts.stored('lot');
+    expect(foaming?.content).toEqual({ ...lot!.content, signs: ['foam-returns'] });
+    await acts.does(noteFoam(foaming!));
+    expect((await acts.stored('lot'))[0]?.content.signs).toEqual(['foam-returns']);
+    await acts.undoes();
+    await acts.undoes();
+    expect((await acts.stored('lot'))[0]?.content.signs).toEqual([]);
   });
 });

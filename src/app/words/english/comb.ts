@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const combWords = messages('comb', {
+  boxNumber: 'Box {number}',
   take: 'Take',
   takeToDry: 'Take to dry',
   combHoney: 'Comb honey',

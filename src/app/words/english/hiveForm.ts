@@ -1,6 +1,11 @@
 import { messages } from '../messages';
 
 export const hiveFormWords = messages('hiveForm', {
+  sayHowHealthy: 'Say how healthy the colony is; “Not known” will do.',
+  hivesAreCalled: 'Hives are called',
+  fromNumber: 'From number',
+  toNumber: 'To number',
+  honeyBoxesOnEach: 'Honey boxes each',
   notDecided: 'Not decided',
   escapeBoards: 'Escape boards',
   scentedBoardOrCloth: 'Scented board or cloth',

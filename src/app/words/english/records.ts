@@ -26,6 +26,7 @@ export const recordsWords = messages('records', {
   missing: 'This cannot be empty.',
   nameMissing: 'Give it a name.',
   year: 'Check the year: it must lie between {low} and {high}.',
+  hivesFromTo: 'The last number cannot be lower than the first, nor 200 or more above it.',
   endsBeforeStart: 'It cannot end before it starts.',
   hivesMissing: 'Choose the hives it was given to.',
   badMarks: 'The marks of this side cannot be read.',

@@ -1,6 +1,10 @@
 import { messages } from '../messages';
 
 export const seasonWords = messages('season', {
+  manyHives: 'A yard with its hives',
+  manyHivesAbout:
+    'Numbers from and to, and the boxes that each has. What differs is changed afterwards.',
+  hivesAdded: '{hives, plural, one {# hive} other {# hives}} added in {yard}',
   anotherReading: 'Another reading',
   aReadingOfAnotherVessel: 'A reading of another vessel',
   stirringAndReadingAgain: 'Stirring, and reading again',

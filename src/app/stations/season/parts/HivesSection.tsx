@@ -5,6 +5,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { ManyHives } from './ManyHives';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
 import { EntryRow } from '../../../ui/forms/EntryRow';
 import { useEditing, type Editing } from '../../../data/useEditing';
@@ -92,7 +93,12 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
     <SheetSection
       id="hives"
       title={seasonWords.yardsAndHives()}
-      aside={<Button onClick={() => yards.add()}>{seasonWords.addAYard()}</Button>}
+      aside={
+        <span className="flex flex-wrap gap-2">
+          <ManyHives book={book} />
+          <Button onClick={() => yards.add()}>{seasonWords.addAYard()}</Button>
+        </span>
+      }
     >
       {book.yards.length === 0 && <p className="text-lg">{seasonWords.nameAYardThenIts()}</p>}
       <div className="space-y-6">

@@ -1,0 +1,46 @@
+import { between, boxContentSchema, colonyContentSchema, requiredText, z } from '../../../records';
+import { day, number, optional, words } from '../../entry/codecs';
+import { entryOf } from '../../entry/entry';
+import { commonWords } from '../../words/english/common';
+import { hiveFormWords } from '../../words/english/hiveForm';
+import { health } from './colonyForm';
+
+/** Most hives that are set up in one go. */
+const MOST_HIVES = 200;
+
+const manyHivesSchema = z
+  .object({
+    yard: colonyContentSchema.shape.name,
+    prefix: requiredText(30, 'nameMissing'),
+    first: between(1, 9999).int(),
+    last: between(1, 9999).int(),
+    boxes: between(0, 8).int(),
+    onDay: boxContentSchema.shape.onDay,
+    health: colonyContentSchema.shape.health,
+  })
+  .refine(({ first, last }) => last >= first && last - first < MOST_HIVES, {
+    path: ['last'],
+    message: 'hivesFromTo',
+  });
+export type ManyHives = z.infer<typeof manyHivesSchema>;
+
+/** A yard with its hives by number, each with the same boxes. */
+export const manyHivesEntry = entryOf(manyHivesSchema, {
+  yard: words(hiveFormWords.yard()),
+  prefix: words(hiveFormWords.hivesAreCalled()),
+  first: number(hiveFormWords.fromNumber(), { digits: 0 }),
+  last: number(hiveFormWords.toNumber(), { digits: 0 }),
+  boxes: number(hiveFormWords.honeyBoxesOnEach(), { digits: 0 }),
+  onDay: optional(
+    day(hiveFormWords.onTheHiveSince(), { hint: hiveFormWords.leaveEmptyIfNotKnown() }),
+  ),
+  health,
+});
+
+/** What is usual: two boxes each, on since today. */
+export const freshManyHives = (today: string) => ({
+  prefix: commonWords.hive(),
+  first: 1,
+  boxes: 2,
+  onDay: today,
+});

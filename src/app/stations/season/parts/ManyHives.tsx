@@ -1,0 +1,61 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import type { Book } from '../../../../model';
+import { selectPreferences, useAppSelector } from '../../../../store';
+import { Field } from '../../../entry/Field';
+import { Fields } from '../../../entry/Fields';
+import { freshManyHives, manyHivesEntry } from '../../../forms/hives/manyHivesForm';
+import { useRecordForm } from '../../../forms/useRecordForm';
+import { isoDay } from '../../../format/dates';
+import { Button } from '../../../ui/Button';
+import { FormFrame } from '../../../ui/forms/FormFrame';
+import { Sheet } from '../../../ui/forms/Sheet';
+import { addHives } from '../hiveActs';
+import { formatsWords } from '../../../words/english/formats';
+import { seasonWords } from '../../../words/english/season';
+
+function ManyHivesForm({ book, onDone }: { book: Book; onDone: () => void }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const defaults = useMemo(
+    () => manyHivesEntry.fill(freshManyHives(isoDay(new Date())), preferences),
+    [preferences],
+  );
+  const { frame, keep } = useRecordForm({
+    formKey: 'many-hives',
+    defaults,
+    parse: (typed: typeof defaults) => manyHivesEntry.read(typed, preferences),
+    act: (content, options) => addHives(content, book, options),
+    onKept: onDone,
+  });
+  return (
+    <FormFrame {...frame} onSubmit={keep} label={seasonWords.manyHives()}>
+      <div className="space-y-5">
+        <Field of={manyHivesEntry} at="yard" />
+        <div className="grid grid-cols-3 gap-4">
+          <Fields of={manyHivesEntry} at={['first', 'last', 'boxes']} />
+        </div>
+        <Fields of={manyHivesEntry} at={['health', 'onDay', 'prefix']} />
+        <Button type="submit" tone="ink" className="min-h-14">
+          {formatsWords.add()}
+        </Button>
+      </div>
+    </FormFrame>
+  );
+}
+
+/** A whole yard at once: its hives by number, each with the same boxes. */
+export function ManyHives({ book }: { book: Book }): ReactElement {
+  const [open, setOpen] = useState(false);
+  return (
+    <>
+      <Button onClick={() => setOpen(true)}>{seasonWords.manyHives()}</Button>
+      <Sheet
+        open={open}
+        onOpenChange={setOpen}
+        title={seasonWords.manyHives()}
+        description={seasonWords.manyHivesAbout()}
+      >
+        <ManyHivesForm book={book} onDone={() => setOpen(false)} />
+      </Sheet>
+    </>
+  );
+}
