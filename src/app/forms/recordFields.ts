@@ -114,24 +114,56 @@ export function fieldName(kind: RecordKind, path: string): string {
 const DAY = /^\d{4}-\d\d-\d\d$/;
 const MOMENT = /^\d{4}-\d\d-\d\dT/;
 
-/** A value as its form shows it: in the keeper's unit, a choice by its name, a day as days are written. */
-export function fieldText(
+/** The unit in which the form of a value is typed; empty where it has none. */
+function unitOf(kind: RecordKind, path: string, preferences: Preferences): string {
+  const unit = codecAt(FIELDS[kind] ?? {}, path)?.look?.unit;
+  return (typeof unit === 'function' ? unit(preferences) : unit) ?? '';
+}
+
+/** What a column of such values is called: "Honey in each (lb)". */
+export function fieldColumn(kind: RecordKind, path: string, preferences: Preferences): string {
+  const unit = unitOf(kind, path, preferences);
+  const name = fieldName(kind, path);
+  return unit === '' ? name : `${name} (${unit})`;
+}
+
+interface FieldValue {
+  readonly value: unknown;
+  readonly preferences: Preferences;
+}
+
+/** A value as its form holds it: in the keeper's unit but without its name, a choice by its name. */
+export function fieldCell(
   kind: RecordKind,
   path: string,
-  { value, preferences }: { readonly value: unknown; readonly preferences: Preferences },
+  { value, preferences }: FieldValue,
 ): string {
   if (value === null || value === undefined || value === '') return '';
+  const look = codecAt(FIELDS[kind] ?? {}, path)?.look;
+  const typed = typedValue(kind, path, { value, preferences });
+  const label = (text: string): string =>
+    look?.choices?.find((choice) => choice.value === text)?.label ?? text;
+  if (!Array.isArray(typed)) return label(plainText(typed));
+  return typed.map((item) => label(plainText(item))).join('; ');
+}
+
+/** What a form would show for a value: the value itself where no form, or no single field, holds it. */
+function typedValue(kind: RecordKind, path: string, { value, preferences }: FieldValue): unknown {
+  const codec = codecAt(FIELDS[kind] ?? {}, path);
+  const isRecord = typeof value === 'object' && !Array.isArray(value);
+  if (!codec?.look || isRecord) return value;
+  const typed: unknown = codec.fill(value as never, preferences);
+  return typeof typed === 'string' || Array.isArray(typed) ? typed : value;
+}
+
+/** A value as text: as its form shows it, with its unit, days and moments as they are written. */
+export function fieldText(kind: RecordKind, path: string, of: FieldValue): string {
+  const { value, preferences } = of;
   if (typeof value === 'string' && MOMENT.test(value)) return formatMoment(value);
   if (typeof value === 'string' && DAY.test(value)) return formatDay(value);
-  const codec = codecAt(FIELDS[kind] ?? {}, path);
-  if (!codec?.look || typeof value === 'object') return plainText(value);
-  const { choices, unit } = codec.look;
-  const typed = codec.fill(value as never, preferences);
-  const text = typeof typed === 'string' ? typed : plainText(value);
-  const chosen = choices?.find((choice) => choice.value === text);
-  if (chosen) return chosen.label;
-  const unitText = typeof unit === 'function' ? unit(preferences) : unit;
-  return unitText ? `${text} ${unitText}` : text;
+  const text = fieldCell(kind, path, of);
+  const unit = unitOf(kind, path, preferences);
+  return text === '' || unit === '' ? text : `${text} ${unit}`;
 }
 
 const plainText = (value: unknown): string =>

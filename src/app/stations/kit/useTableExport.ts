@@ -1,8 +1,9 @@
 import { useState } from 'react';
-import type { RecordKind } from '../../../records';
+import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../../../records';
 import {
   noticeShown,
   recordsOfKind,
+  selectPreferences,
   selectWorkspace,
   useAppDispatch,
   useAppSelector,
@@ -17,6 +18,7 @@ import { kitWords } from '../../words/english/kit';
 export function useTableExport() {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
   const [kind, setKind] = useState<RecordKind>('reading');
   const save = async (): Promise<void> => {
     const records = await dispatch(recordsOfKind(kind));
@@ -35,5 +37,20 @@ export function useTableExport() {
       'text/csv',
     );
   };
-  return { kind, setKind, save };
+  const saveAll = async (): Promise<void> => {
+    const records: AnyRecord[] = [];
+    for (const each of RECORD_KINDS) records.push(...(await dispatch(recordsOfKind(each))));
+    const [{ tableSheets }, { strToU8, zipSync }] = await Promise.all([
+      import('../../format/tableSheets'),
+      import('fflate'),
+    ]);
+    const sheets = tableSheets(records, preferences);
+    // a spreadsheet knows by this mark that letters are UTF-8
+    const files = sheets.map(({ name, csv }) => [name, strToU8(`\uFEFF${csv}`)] as const);
+    const zip = zipSync(Object.fromEntries(files));
+    saveFile(`ripenum-${workspace}-tables-${isoDay(new Date())}.zip`, new Blob([zip]));
+    const text = kitWords.allTablesSaved({ tables: sheets.length });
+    dispatch(noticeShown({ text, tone: 'info' }));
+  };
+  return { kind, setKind, save, saveAll };
 }

@@ -27,6 +27,7 @@ export const fieldNames = messages('fieldNames', {
   hive: 'Hive',
   hiveId: 'Hive',
   instrumentId: 'Meter',
+  id: 'Short name',
   item: 'Number',
   jarMoveId: 'Jars',
   lotCode: 'Lot code',

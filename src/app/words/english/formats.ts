@@ -2,6 +2,10 @@ import { messages } from '../messages';
 
 export const formatsWords = messages('formats', {
   stillThere: 'there',
+  by: 'By',
+  belongsTo: 'Belongs to',
+  waterCorrected: 'Water, corrected (%)',
+  waterPlusMinus: '± (%)',
   colourNotNoted: 'Colour not noted',
   veryLight: 'Very light',
   light: 'Light',

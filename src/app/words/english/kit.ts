@@ -1,6 +1,8 @@
 import { messages } from '../messages';
 
 export const kitWords = messages('kit', {
+  allTables: 'All tables for a spreadsheet',
+  allTablesSaved: '{tables, plural, one {# table} other {# tables}} saved',
   recordCorrected: 'Record corrected',
   aValueCouldNotBe: 'A value could not be right',
   correctTheRecord: 'Correct the record',
