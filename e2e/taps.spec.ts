@@ -115,6 +115,32 @@ const ACTS: readonly Act[] = [
     },
   },
   {
+    name: 'a copy of everything, from Today',
+    most: [2, 0],
+    before: startLot,
+    walk: async (hand) => {
+      const { page } = hand;
+      await page.goto('/mine/today');
+      const saved = page.waitForEvent('download');
+      await hand.tap(page.getByRole('button', { name: 'Save a copy of everything' }));
+      expect((await saved).suggestedFilename()).toMatch(/^ripenum-mine-.*\.json$/);
+      await expect(page.getByText(/^Last copy .* nothing is new since/)).toBeVisible();
+    },
+  },
+  {
+    name: 'every table for a spreadsheet',
+    most: [3, 0],
+    before: startLot,
+    walk: async (hand) => {
+      const { page } = hand;
+      await page.goto('/mine/kit');
+      hand.taps += 1; // Kit
+      const saved = page.waitForEvent('download');
+      await hand.tap(page.getByRole('button', { name: 'All tables' }));
+      expect((await saved).suggestedFilename()).toMatch(/tables.*\.zip$/);
+    },
+  },
+  {
     name: '3 yards, 40 hives of 2 boxes, since when',
     most: [30, 250],
     walk: async (hand) => {

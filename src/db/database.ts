@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import type { CopyMark } from './copies';
 import type { Workspace } from './workspaces';
 import {
   KIND_FACTS,
@@ -25,7 +26,8 @@ export interface DraftRow {
 type SettingRow =
   | { readonly key: 'preferences'; readonly value: Preferences }
   /** how strict the schemas were when every row was last checked */
-  | { readonly key: 'checked'; readonly value: number };
+  | { readonly key: 'checked'; readonly value: number }
+  | { readonly key: 'copied'; readonly value: CopyMark };
 
 /** In which order rows were appended: the clock may be wrong, this is not. */
 export interface JournalRow {

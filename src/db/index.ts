@@ -1,5 +1,6 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
+export { type CopyState, isCopyDue, keepCopyMark } from './copies';
 export { databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';
@@ -8,6 +9,7 @@ export type { Clash } from './files/importFile';
 export type { FileProgress } from './files/progress';
 export { loadPreferences, savePreferences } from './settings';
 export {
+  useCopyState,
   useLooksWith,
   useBoxRecords,
   useHarvestRecords,

@@ -2,6 +2,7 @@ import Dexie from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { FrameAct } from '../core';
 import { type AnyRecord, type RecordKind } from '../records';
+import { copyState, type CopyState } from './copies';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
 import type { RecordStore, RowSetAside } from './recordStore';
@@ -73,6 +74,10 @@ export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
 export function useSetAside(workspace: Workspace): RowSetAside[] | undefined {
   return useQuery(workspace, 'set aside', (store) => store.setAside());
 }
+
+/** When everything was copied last, and how much was written since; undefined while loading. */
+export const useCopyState = (workspace: Workspace): CopyState | undefined =>
+  useLiveQuery(() => copyState(databaseOf(workspace)).catch(stillShown<CopyState>), [workspace]);
 
 /** Every row of some kinds in the order in which they were appended. */
 export function useInOrder(

@@ -9,9 +9,8 @@ import {
   useAppSelector,
 } from '../../../store';
 import type { ImportSummary } from '../../../workers/recordFileProtocol';
-import { isoDay } from '../../format/dates';
+import { useSaveCopy } from '../../data/useSaveCopy';
 import { useFileWork } from '../../ui/page/FileWork';
-import { saveFile } from '../../ui/saveFile';
 import { kitWords } from '../../words/english/kit';
 
 /** A file that waits for a decision. */
@@ -39,16 +38,10 @@ export function useExchange() {
   const work = useFileWork();
   const notify = (text: string): void => void dispatch(noticeShown({ text, tone: 'info' }));
 
+  const saveCopy = useSaveCopy(work);
   const exportAll = async (): Promise<void> => {
     setError(null);
-    const written = await work.run((remote, onProgress) => remote.write(workspace, onProgress));
-    work.close();
-    if (!written) return;
-    if (!written.ok) return setError(written.error);
-    const { blob, records, setAside } = written.value;
-    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
-    const waiting = setAside > 0 ? kitWords.recordsInItToCorrect({ setAside }) : '';
-    notify(kitWords.savedRecordsToAFile({ records, waiting }));
+    setError(await saveCopy());
   };
 
   const bringIn = async (name: string, takeTheirs: ReadonlySet<string>): Promise<void> => {

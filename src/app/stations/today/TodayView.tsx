@@ -1,5 +1,6 @@
 import { PageHead } from '../../ui/page/PageHead';
 import { ToCorrect } from '../../repair/ToCorrect';
+import { CopyNote } from './CopyNote';
 import { DueList } from './DueList';
 import { MomentBar } from './MomentBar';
 import type { useTodayController } from './useTodayController';
@@ -49,15 +50,18 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
 /** What waits at every station, then all lots, those that wait for a decision first. */
 export function TodayView(props: ReturnType<typeof useTodayController>): ReactElement {
   const { workspace, judgeFrame, lookAgain, isEmpty, unruled, due, nowMs, open, signed } = props;
+  const { copy } = props;
   return (
     <>
       <PageHead title={todayWords.today()} />
       <MomentBar onFrame={judgeFrame} />
       <ToCorrect unruled={unruled} />
+      {copy.isDue && <CopyNote {...copy} />}
       <DueList items={due} nowMs={nowMs} onLook={lookAgain} />
       {isEmpty && <Empty workspace={workspace} />}
       <Group id="open" title={todayWords.waitingForYourDecision()} lots={open} />
       <Group id="signed" title={todayWords.signedHeading()} lots={signed} />
+      {!copy.isDue && <CopyNote {...copy} />}
     </>
   );
 }

@@ -3,6 +3,7 @@ import { selectWorkspace, useAppSelector } from '../../../store';
 import { useRound } from '../../data/useRound';
 import { useMoment } from '../../data/useMoment';
 import { useLedger, useRuledLots } from '../../data/useWorkspaceModel';
+import { useCopyNote } from './useCopyNote';
 import { useHivesDue } from './useHivesDue';
 import { useLineDue } from './useLineDue';
 import { useMetersDue } from './useMetersDue';
@@ -35,6 +36,7 @@ export function useTodayController() {
     unruled,
     due,
     nowMs,
+    copy: useCopyNote(nowMs),
     open: ruled.filter((lot) => !lot.settled).sort(bySeverity),
     signed: ruled.filter((lot) => lot.settled),
   };

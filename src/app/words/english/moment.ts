@@ -16,6 +16,12 @@ export const momentWords = messages('moment', {
   meterAndSample: 'Meter, scale and sample',
   keepAsALot: 'Keep it as a new lot',
   keptAsLot: 'Lot {code} started with this reading',
+  // a copy of everything
+  neverCopied:
+    '{since, plural, one {# record is} other {# records are}} on this device only. Lose it, and they are gone.',
+  copiedOn:
+    'Last copy {day}; {since, plural, =0 {nothing is new since} one {# record is new since} other {# records are new since}}.',
+  saveACopy: 'Save a copy of everything',
   // foam
   foamLead:
     'White foam right after extracting or straining is air: let it rise and skim it. Foam that comes back, a sour smell, gas or a bulging lid is fermentation.',

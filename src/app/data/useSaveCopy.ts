@@ -1,0 +1,26 @@
+import { databaseOf, keepCopyMark } from '../../db';
+import type { AppError } from '../../records';
+import { noticeShown, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
+import { isoDay } from '../format/dates';
+import type { FileWorkState } from '../ui/page/FileWork';
+import { saveFile } from '../ui/saveFile';
+import { kitWords } from '../words/english/kit';
+
+/** Saves everything as one file and remembers when; what went wrong, else null. */
+export function useSaveCopy(work: FileWorkState): () => Promise<AppError | null> {
+  const dispatch = useAppDispatch();
+  const workspace = useAppSelector(selectWorkspace);
+  return async () => {
+    const written = await work.run((remote, onProgress) => remote.write(workspace, onProgress));
+    work.close();
+    if (!written) return null;
+    if (!written.ok) return written.error;
+    const { blob, records, setAside } = written.value;
+    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
+    await keepCopyMark(databaseOf(workspace), { at: new Date().toISOString(), records });
+    const waiting = setAside > 0 ? kitWords.recordsInItToCorrect({ setAside }) : '';
+    const text = kitWords.savedRecordsToAFile({ records, waiting });
+    dispatch(noticeShown({ text, tone: 'info' }));
+    return null;
+  };
+}
