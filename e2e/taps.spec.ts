@@ -115,6 +115,21 @@ const ACTS: readonly Act[] = [
     },
   },
   {
+    name: 'boxes of a lot into the room, first room too',
+    most: [4, 0],
+    before: startLot,
+    walk: async (hand) => {
+      const { page } = hand;
+      await hand.tap(page.getByRole('link', { name: 'Into the warm room' }));
+      const sheet = page.getByRole('dialog');
+      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
+      await expect(sheet.getByLabel('Honey of the lot')).not.toHaveValue('');
+      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
+      await expect(sheet).toHaveCount(0);
+      await expect(page.getByText('10 of 60 boxes in it')).toBeVisible();
+    },
+  },
+  {
     name: 'a copy of everything, from Today',
     most: [2, 0],
     before: startLot,
@@ -124,7 +139,7 @@ const ACTS: readonly Act[] = [
       const saved = page.waitForEvent('download');
       await hand.tap(page.getByRole('button', { name: 'Save a copy of everything' }));
       expect((await saved).suggestedFilename()).toMatch(/^ripenum-mine-.*\.json$/);
-      await expect(page.getByText(/^Last copy .* nothing is new since/)).toBeVisible();
+      await expect(page.getByText(/^Last copy .* everything is in it/)).toBeVisible();
     },
   },
   {

@@ -58,7 +58,11 @@ export const batchEntry = entryOf(batchContentSchema, {
 export type BatchForm = FormOf<typeof batchEntry.fields>;
 
 /** A batch for a new entry: a third open, as many pull it on purpose. @source common practice, no source */
-export const freshBatch = (now: string, preferences: Preferences): BatchForm =>
+export const freshBatch = (
+  now: string,
+  preferences: Preferences,
+  known: Partial<BatchContent> = {},
+): BatchForm =>
   batchEntry.fill(
     {
       boxes: 10,
@@ -70,6 +74,7 @@ export const freshBatch = (now: string, preferences: Preferences): BatchForm =>
       layout: 'crossed',
       inAt: now,
       targetPercent: 17,
+      ...known,
     },
     preferences,
   );

@@ -130,16 +130,22 @@ export type PackForm = FormOf<typeof packEntry.fields>;
 
 export function packFormOf(
   content: PackingContent | null,
-  fresh: { readonly code: string; readonly nowIso: string; readonly bestBefore: string },
+  fresh: {
+    /** the container that is filled from, empty where it is to be chosen */
+    readonly from?: string;
+    readonly code: string;
+    readonly nowIso: string;
+    readonly bestBefore: string;
+  },
   preferences: Preferences,
 ): PackForm {
   if (content) {
     return packEntry.fill({ ...content, ...releaseValues(content.release) }, preferences);
   }
-  const { code, nowIso, bestBefore } = fresh;
+  const { from = '', code, nowIso, bestBefore } = fresh;
   const { grams } = jarUnit(preferences);
   const usual = { jarG: grams === 1 ? 500 : 16 * grams, packedAt: nowIso };
-  return packEntry.fill({ ...usual, code, bestBefore }, preferences);
+  return { ...packEntry.fill({ ...usual, code, bestBefore }, preferences), from };
 }
 
 /** What was filled, with the honey that it took; more than is left in the container is refused. */

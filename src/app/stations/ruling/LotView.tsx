@@ -9,6 +9,7 @@ import { HistorySection } from './parts/HistorySection';
 import { LotHeader } from './parts/LotHeader';
 import { LotRule } from '../../lot/LotRule';
 import { ToCorrect } from '../../repair/ToCorrect';
+import { NextSteps } from './parts/NextSteps';
 import { PiecesSection } from './parts/PiecesSection';
 import { ReadingsSection } from './parts/ReadingsSection';
 import { Reasons } from './parts/Reasons';
@@ -33,6 +34,7 @@ export function LotView(props: ReturnType<typeof useLotController>): ReactElemen
             {!isProvisional && <SignSheet file={file} answer={answer} />}
             {file.ruling && <ReopenSheet ruling={file.ruling} />}
           </AnswerSlab>
+          {!isProvisional && <NextSteps file={file} ruling={answer.ruling} />}
         </div>
         <div className="space-y-8 wide:col-start-1 wide:row-span-2 wide:row-start-1">
           <LotRule answer={answer} />

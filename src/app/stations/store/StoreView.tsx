@@ -30,6 +30,7 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
 /** Everything that stands in the store: what to look at, containers, jars, blends. */
 export function StoreView(props: ReturnType<typeof useStoreController>): ReactElement {
   const { files, unruled, lots, here, gone, blends, combs, watches, nowMs } = props;
+  const { filling, filled } = props;
   return (
     <>
       <PageHead title={commonWords.store()}>
@@ -46,7 +47,12 @@ export function StoreView(props: ReturnType<typeof useStoreController>): ReactEl
               {storeWords.containers()}
             </h2>
             {here.map((lot) => (
-              <LotInStore key={lot.file.lot.entityId} lot={lot} />
+              <LotInStore
+                key={lot.file.lot.entityId}
+                lot={lot}
+                filling={lot.file.lot.entityId === filling}
+                onFilled={filled}
+              />
             ))}
             {lots.length === 0 && <p className="mt-2 text-lg">{storeWords.noHoneyYetStartA()}</p>}
             <GoneLots lots={gone} />

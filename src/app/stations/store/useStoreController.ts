@@ -2,6 +2,7 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { useNow } from '../../data/useNow';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { useBlends, useLedger, useRuledLots, useStore } from '../../data/useWorkspaceModel';
+import { useAsked } from '../../ui/useAsked';
 import { isInStore, watchList } from '../../data/watchList';
 
 const HOUR_MS = 3_600_000;
@@ -15,8 +16,12 @@ export function useStoreController() {
   const combs = useSpringCombs();
   const nowMs = useNow(HOUR_MS);
   const { hemisphere } = useAppSelector(selectPreferences);
+  const [filling, filled] = useAsked('fill');
   const here = lots.filter((lot) => isInStore(lot) || lot.vessels.length === 0);
   return {
+    /** lot of which jars are to be filled at once */
+    filling,
+    filled,
     files,
     unruled,
     lots,

@@ -30,6 +30,7 @@ function loadWords({ room, batches }: RoomFile, nowMs: number): string {
 /** One room: what is in it, when each batch is dry enough, and what to look after. */
 export function RoomView(props: ReturnType<typeof useRoomController>): ReactElement {
   const { file, nowMs, asked, forecast, batch, setBatch, checked, setChecked } = props;
+  const { lotId, closeBatch } = props;
   const plan = <PlanSection file={file} asked={asked} forecast={forecast} />;
   const air = (
     <>
@@ -89,7 +90,7 @@ export function RoomView(props: ReturnType<typeof useRoomController>): ReactElem
           </Columns>
         </>
       )}
-      <BatchSheet file={file} batch={batch} onClose={() => setBatch(null)} />
+      <BatchSheet file={file} batch={batch} lotId={lotId} onClose={closeBatch} />
       {checked && <CheckSheet {...checked} onClose={() => setChecked(null)} />}
     </>
   );

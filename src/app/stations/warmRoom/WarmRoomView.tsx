@@ -6,24 +6,25 @@ import { RoomSheet } from './parts/RoomSheets';
 import type { useWarmRoomController } from './useWarmRoomController';
 import { ChevronRight } from 'lucide-react';
 import { type ReactElement } from 'react';
-import { Link } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import type { RoomFile } from '../../../model';
-import { selectWorkspace, useAppSelector } from '../../../store';
 import { isIn } from './roomQuestion';
 import { commonWords } from '../../words/english/common';
 import { roomWords } from '../../words/english/room';
 
-function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactElement {
-  const workspace = useAppSelector(selectWorkspace);
+interface RoomRowProps {
+  file: RoomFile;
+  nowMs: number;
+  to: string;
+}
+
+function RoomRow({ file, nowMs, to }: RoomRowProps): ReactElement {
   const { room, batches } = file;
   const inside = batches.filter(({ batch }) => isIn(batch.content, nowMs));
   const boxes = inside.reduce((sum, batchFile) => sum + batchFile.batch.content.boxes, 0);
   return (
     <li>
-      <Link
-        to={`/${workspace}/warm-room/${room.entityId}`}
-        className="flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale"
-      >
+      <Link to={to} className="flex min-h-16 items-center gap-4 py-3 hover:bg-lavender-pale">
         <span className="grow">
           <span className="block text-2xl font-bold">{room.content.name}</span>
           <span className="block text-lg">
@@ -45,7 +46,8 @@ function RoomRow({ file, nowMs }: { file: RoomFile; nowMs: number }): ReactEleme
 
 /** All rooms in which combs dry. */
 export function WarmRoomView(props: ReturnType<typeof useWarmRoomController>): ReactElement {
-  const { rooms, nowMs, adding, add, close, open } = props;
+  const { rooms, nowMs, adding, add, close, open, addressOf, straightTo } = props;
+  if (straightTo !== null) return <Navigate to={straightTo} replace />;
   return (
     <>
       <PageHead title={commonWords.warmRoom()}>
@@ -59,7 +61,12 @@ export function WarmRoomView(props: ReturnType<typeof useWarmRoomController>): R
       ) : (
         <ul className="mt-4 divide-y divide-thread border-y-2 border-ink">
           {rooms.map((room) => (
-            <RoomRow key={room.room.entityId} file={room} nowMs={nowMs} />
+            <RoomRow
+              key={room.room.entityId}
+              file={room}
+              nowMs={nowMs}
+              to={addressOf(room.room.entityId)}
+            />
           ))}
         </ul>
       )}

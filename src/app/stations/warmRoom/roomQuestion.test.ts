@@ -88,6 +88,21 @@ describe('a batch made of a lot', () => {
     expect(start.plusMinusPercent).toBeGreaterThan(0.1);
     expect(startOfLot(ledger, 'gone')).toBeNull();
   });
+
+  test('brings the boxes of its frames with all their honey; no frames, no boxes', () => {
+    const known = ledger.files.filter(({ frames }) => frames !== null);
+    expect(known.length).toBeGreaterThan(0);
+    for (const { lot, frames } of known) {
+      const { boxes = 0, honeyKgPerBox = 0 } = startOfLot(ledger, lot.entityId)!;
+      const { frames: taken } = frames!.content;
+      const honeyKg = taken.reduce((sum, frame) => sum + frame.honeyKg, 0);
+      expect(boxes * honeyKgPerBox).toBeCloseTo(honeyKg, 6);
+      const hives = new Set(taken.map(({ yard, hive, box }) => `${yard} ${hive} ${box}`));
+      expect(boxes).toBeLessThanOrEqual(hives.size + Math.ceil(taken.length / 10));
+    }
+    const without = ledger.files.find(({ frames }) => frames === null)!;
+    expect(startOfLot(ledger, without.lot.entityId)).not.toHaveProperty('boxes');
+  });
 });
 
 describe('words', () => {

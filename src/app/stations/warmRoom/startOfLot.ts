@@ -1,5 +1,5 @@
 import { ruleOnLot } from '../../../core';
-import { contentsOf, evidenceFrom, knownFor, type Ledger } from '../../../model';
+import { contentsOf, evidenceFrom, knownFor, type Ledger, type LotFile } from '../../../model';
 
 /** Open cells are wetter than capped ones by so much [%]. @source common practice, no source */
 const OPEN_WETTER_PERCENT = 2;
@@ -14,6 +14,25 @@ export interface LotStart {
   readonly openPercent: number;
   readonly cappedPercent: number;
   readonly plusMinusPercent: number;
+  /** where the frames of the lot are known: boxes they fill, and honey in each [kg] */
+  readonly boxes?: number;
+  readonly honeyKgPerBox?: number;
+}
+
+/** Frames of which nobody noted the box, as many as a usual box holds. */
+const FRAMES_IN_A_BOX = 10;
+
+/** Boxes that the frames of a lot fill, with their honey; empty where no frames are recorded. */
+function boxesOf({ frames }: LotFile): Pick<LotStart, 'boxes' | 'honeyKgPerBox'> {
+  if (!frames) return {};
+  const { frames: taken } = frames.content;
+  const named = new Set(
+    taken.filter(({ box }) => box !== '').map(({ yard, hive, box }) => `${yard}|${hive}|${box}`),
+  );
+  const loose = taken.filter(({ box }) => box === '').reduce((sum, { count }) => sum + count, 0);
+  const boxes = named.size + Math.ceil(loose / FRAMES_IN_A_BOX);
+  const honeyKg = taken.reduce((sum, frame) => sum + frame.honeyKg, 0);
+  return honeyKg > 0 ? { boxes, honeyKgPerBox: honeyKg / boxes } : { boxes };
 }
 
 const within = (percent: number): number => Math.min(30, Math.max(12, percent));
@@ -32,5 +51,6 @@ export function startOfLot(ledger: Ledger, lotId: string): LotStart | null {
     openPercent: within(belief.mean + (1 - openShare) * OPEN_WETTER_PERCENT),
     cappedPercent: within(belief.mean - openShare * OPEN_WETTER_PERCENT),
     plusMinusPercent: Math.min(6, Math.max(0.1, belief.expanded)),
+    ...boxesOf(file),
   };
 }

@@ -2,15 +2,32 @@ import { useMemo, useState } from 'react';
 import type { RoomFile } from '../../../model';
 import type { Batch, BatchCheck } from '../../../records';
 import { useMoment } from '../../data/useMoment';
+import { useAsked } from '../../ui/useAsked';
 import { askedRoom } from './roomQuestion';
 import { useRoomForecast } from './useRoomForecast';
 
 /** A room as it stands, the forecast of it, and the batch or the check being typed. */
 export function useRoomController(file: RoomFile) {
   const nowMs = Date.parse(useMoment());
-  const [batch, setBatch] = useState<Batch | 'new' | null>(null);
+  const [lotId, lotDone] = useAsked('lot');
+  const [batch, setBatch] = useState<Batch | 'new' | null>(lotId === null ? null : 'new');
   const [checked, setChecked] = useState<{ batch: Batch; check: BatchCheck | null } | null>(null);
   const asked = useMemo(() => askedRoom(file, nowMs), [file, nowMs]);
   const forecast = useRoomForecast(asked.question);
-  return { file, nowMs, asked, forecast, batch, setBatch, checked, setChecked };
+  const closeBatch = (): void => {
+    setBatch(null);
+    if (lotId !== null) lotDone();
+  };
+  return {
+    file,
+    nowMs,
+    asked,
+    forecast,
+    batch,
+    setBatch,
+    closeBatch,
+    lotId: lotId ?? '',
+    checked,
+    setChecked,
+  };
 }

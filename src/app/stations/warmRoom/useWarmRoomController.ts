@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
+import { useAsked } from '../../ui/useAsked';
 import { useRooms } from '../../data/useWorkspaceModel';
 
 /** A room is opened next, and its first band is to stand within a second. */
@@ -16,7 +17,12 @@ export function useWarmRoomController() {
   const navigate = useNavigate();
   const rooms = useRooms();
   const nowMs = Date.parse(useMoment());
-  const [adding, setAdding] = useState(false);
+  const [lotId] = useAsked('lot');
+  // honey that is to go in needs a room first
+  const [adding, setAdding] = useState(lotId !== null && rooms.length === 0);
+  const addressOf = (roomId: string): string =>
+    `/${workspace}/warm-room/${roomId}${lotId === null ? '' : `?lot=${lotId}`}`;
+  const only = lotId !== null && rooms.length === 1 ? rooms[0] : undefined;
   useEffect(prefetchRoom, []);
   return {
     rooms,
@@ -24,6 +30,9 @@ export function useWarmRoomController() {
     adding,
     add: () => setAdding(true),
     close: () => setAdding(false),
-    open: (roomId: string) => void navigate(`/${workspace}/warm-room/${roomId}`),
+    addressOf,
+    /** the page that is meant: with one room there is nothing to choose */
+    straightTo: only ? addressOf(only.room.entityId) : null,
+    open: (roomId: string) => void navigate(addressOf(roomId)),
   };
 }

@@ -20,7 +20,7 @@ export const momentWords = messages('moment', {
   neverCopied:
     '{since, plural, one {# record is} other {# records are}} on this device only. Lose it, and they are gone.',
   copiedOn:
-    'Last copy {day}; {since, plural, =0 {nothing is new since} one {# record is new since} other {# records are new since}}.',
+    'Last copy {day}: {since, plural, =0 {everything is in it} one {# record is not in it} other {# records are not in it}}.',
   saveACopy: 'Save a copy of everything',
   // foam
   foamLead:

@@ -1,6 +1,12 @@
 import { messages } from '../messages';
 
 export const rulingWords = messages('ruling', {
+  // what comes after the answer
+  next: 'What comes next',
+  intoTheWarmRoom: 'Into the warm room',
+  fillJars: 'Fill jars',
+  whereToKeepIt: 'Where to keep it',
+
   but: ', but {short}{part}',
   andMore: ' (and {more} more)',
   accept: 'Accept{conditionWords}',

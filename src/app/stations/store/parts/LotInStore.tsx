@@ -54,12 +54,23 @@ function VesselRow({ vessel, onMove }: { vessel: StoredVessel; onMove: () => voi
 /** Most vessels of a lot that are listed before the rest is folded away. */
 const LISTED = 3;
 
+interface LotInStoreProps {
+  lot: StoredLot;
+  /** whether the sheet for jars is to open at once */
+  filling?: boolean;
+  onFilled?: () => void;
+}
+
 /** A lot in the store: how it stands, its containers, its jars. */
-export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
+export function LotInStore({ lot, filling = false, onFilled }: LotInStoreProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
   const preferences = useAppSelector(selectPreferences);
   const [moved, setMoved] = useState<StoredVessel | null>(null);
-  const [packing, setPacking] = useState<Packing | 'new' | null>(null);
+  const [packing, setPacking] = useState<Packing | 'new' | null>(filling ? 'new' : null);
+  const closePacking = (): void => {
+    setPacking(null);
+    if (filling) onFilled?.();
+  };
   const { file, ruling, vessels } = lot;
   const { content, entityId } = file.lot;
   const name = content.name || commonWords.lot({ code: content.code });
@@ -123,7 +134,7 @@ export function LotInStore({ lot }: { lot: StoredLot }): ReactElement {
       )}
       <JarRows lot={lot} onEdit={setPacking} />
       <MoveSheet lot={lot} vessel={moved} onClose={() => setMoved(null)} />
-      <PackSheet lot={lot} packing={packing} onClose={() => setPacking(null)} />
+      <PackSheet lot={lot} packing={packing} onClose={closePacking} />
     </article>
   );
 }

@@ -110,10 +110,14 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
   const proposalFor = useProposal(lot, now);
   const record = packing === 'new' ? null : packing;
   const { code } = lot.file.lot.content;
+  const full = lot.vessels.filter((vessel) => !vessel.isEmpty);
+  // with one container there is nothing to choose
+  const from = full.length === 1 && full[0] ? full[0].id : '';
   const fresh = {
+    from,
     code: `${code}.${lot.jars.length + 1}`,
     nowIso: now,
-    bestBefore: proposalFor('').day,
+    bestBefore: proposalFor(from).day,
   };
   const leftKg = (id: string): number | null => {
     const vessel = lot.vessels.find((storedVessel) => storedVessel.id === id);

@@ -9,7 +9,14 @@ import { startOfLot } from '../startOfLot';
 import { useLedger } from '../../../data/useWorkspaceModel';
 import { roomWords } from '../../../words/english/room';
 
-const KNOWN_OF_LOT = ['openShare', 'openPercent', 'cappedPercent', 'plusMinusPercent'] as const;
+const KNOWN_OF_LOT = [
+  'openShare',
+  'openPercent',
+  'cappedPercent',
+  'plusMinusPercent',
+  'boxes',
+  'honeyKgPerBox',
+] as const;
 
 /** Whose honey it is; a lot brings what is known of its moisture. */
 function LotField(): ReactElement | null {
@@ -23,7 +30,9 @@ function LotField(): ReactElement | null {
     if (!start) return;
     const { name, ...known } = batchEntry.fill(start, preferences);
     if (getValues('name').trim() === '') setValue('name', name, { shouldDirty: true });
-    for (const field of KNOWN_OF_LOT) setValue(field, known[field], { shouldDirty: true });
+    for (const field of KNOWN_OF_LOT) {
+      if (start[field] !== undefined) setValue(field, known[field], { shouldDirty: true });
+    }
   };
   return (
     <Field

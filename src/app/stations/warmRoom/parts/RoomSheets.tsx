@@ -2,14 +2,17 @@ import { useMemo, type ReactElement } from 'react';
 import type { RoomFile } from '../../../../model';
 import type { Batch, BatchCheck, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
+import { useLedger } from '../../../data/useWorkspaceModel';
 import { useMoment } from '../../../data/useMoment';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/room/batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from '../../../forms/room/batchForm';
 import { USUAL_ROOM, roomEntry } from '../../../forms/room/warmRoomForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { startOfLot } from '../startOfLot';
 import { BatchFields } from './BatchFields';
 import { CheckFields } from './CheckFields';
 import { RoomFields } from './RoomFields';
+import { commonWords } from '../../../words/english/common';
 import { roomWords } from '../../../words/english/room';
 
 interface RoomSheetProps {
@@ -23,7 +26,8 @@ interface RoomSheetProps {
 export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const formOf = useMemo(
-    () => roomEntry.fill(room?.content ?? USUAL_ROOM, preferences),
+    () =>
+      roomEntry.fill(room?.content ?? { ...USUAL_ROOM, name: commonWords.warmRoom() }, preferences),
     [room, preferences],
   );
   return (
@@ -47,18 +51,22 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
 interface BatchSheetProps {
   file: RoomFile;
   batch: Batch | 'new' | null;
+  /** of a new one: the lot that is loaded, empty where none was chosen before */
+  lotId: string;
   onClose: () => void;
 }
 
 /** Loads a batch, changes it, or takes it out. */
-export function BatchSheet({ file, batch, onClose }: BatchSheetProps): ReactElement {
+export function BatchSheet({ file, batch, lotId, onClose }: BatchSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   const record = batch === 'new' ? null : batch;
-  const formOf = useMemo(
-    () => (record ? batchEntry.fill(record.content, preferences) : freshBatch(now, preferences)),
-    [record, preferences, now],
-  );
+  const ledger = useLedger();
+  const formOf = useMemo(() => {
+    if (record) return batchEntry.fill(record.content, preferences);
+    const start = startOfLot(ledger, lotId);
+    return freshBatch(now, preferences, start ? { ...start, lotIds: [lotId] } : {});
+  }, [record, preferences, now, ledger, lotId]);
   return (
     <EntrySheet
       open={batch !== null}
