@@ -115,6 +115,38 @@ const ACTS: readonly Act[] = [
     },
   },
   {
+    name: 'reading, signed, jars, place, labels',
+    most: [14, 20],
+    walk: async (hand) => {
+      const { page } = hand;
+      const sheet = page.getByRole('dialog');
+      const add = sheet.getByRole('button', { name: 'Add', exact: true });
+      await begin(hand, 'Read a meter');
+      await hand.type(page.getByLabel('The dial shows'), '17.2');
+      await hand.type(page.getByLabel('Temperature of meter and honey'), '22');
+      hand.taps += 1; // ATC
+      await withoutAtc(page);
+      await hand.tap(page.getByRole('button', { name: 'Keep it as a new lot' }));
+      await hand.tap(page.getByRole('link', { name: 'Say what it is in' }));
+      await hand.tap(add);
+      await hand.tap(page.getByRole('button', { name: 'Sign this ruling' }));
+      await hand.type(page.getByLabel('Initials'), 'HH');
+      await hand.tap(page.getByRole('button', { name: 'Sign', exact: true }));
+      await hand.tap(page.getByRole('link', { name: 'Fill jars' }));
+      await hand.type(sheet.getByLabel('Jars', { exact: true }), '24');
+      await hand.tap(add);
+      await hand.tap(page.getByRole('button', { name: /^Move or take/ }));
+      hand.taps += 1; // where it stands
+      await sheet.locator('select[name="placeKind"]').selectOption('shelf');
+      await hand.tap(add);
+      await expect(page.getByText(/^Shelf/).first()).toBeVisible();
+      await hand.tap(page.getByRole('link', { name: /^Labels/ }));
+      const saved = page.waitForEvent('download');
+      await hand.tap(page.getByRole('button', { name: /labels as PDF/ }));
+      expect((await saved).suggestedFilename()).toMatch(/\.pdf$/);
+    },
+  },
+  {
     name: 'boxes of a lot into the room, first room too',
     most: [4, 0],
     before: startLot,

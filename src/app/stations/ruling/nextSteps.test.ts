@@ -23,7 +23,16 @@ describe('what comes after the answer', () => {
     expect(signedGood.length).toBeGreaterThan(0);
     for (const { file, ruling } of signedGood) {
       expect(nextSteps(file, ruling)).toEqual(['jars', 'keep']);
-      expect(nextSteps({ ...file, ruling: null }, ruling)).not.toContain('jars');
+      expect(nextSteps({ ...file, ruling: null }, ruling)).toEqual([]);
+    }
+  });
+
+  test('what it stands in is asked before it is signed', () => {
+    const [{ file, ruling }] = [...signedGood] as [(typeof lots)[number]];
+    for (const signed of [file.ruling, null]) {
+      expect(nextSteps({ ...file, ruling: signed, containers: [] }, ruling)).toEqual([
+        'containers',
+      ]);
     }
   });
 

@@ -2,19 +2,23 @@ import { isAccepted, type Outcome, type Ruling } from '../../../core';
 import type { LotFile } from '../../../model';
 
 /** Pages that lead on from a lot. */
-export const NEXT_STEPS = ['dry', 'jars', 'keep'] as const;
+export const NEXT_STEPS = ['dry', 'containers', 'jars', 'keep'] as const;
 export type NextStep = (typeof NEXT_STEPS)[number];
 
 /** Outcomes at which the honey is still in the comb, or as good as unmeasured. */
 const UNMEASURED: readonly Outcome[] = ['measure', 'by-comb'];
 
 /**
- * What comes after the answer: honey that was signed as good goes into jars and to its place; what was not may
- * be dried, unless the ruling closes that way.
+ * What comes after the answer: honey that was measured and is good stands in containers, and once it is signed
+ * goes into jars and to its place; what is not may be dried, unless the ruling closes that way.
  */
-export function nextSteps({ ruling: signed }: LotFile, ruling: Ruling): readonly NextStep[] {
+export function nextSteps(file: LotFile, ruling: Ruling): readonly NextStep[] {
   const { outcome, ways } = ruling;
-  if (isAccepted(outcome) && signed && isAccepted(signed.content.outcome)) return ['jars', 'keep'];
+  const isSigned = file.ruling !== null && isAccepted(file.ruling.content.outcome);
+  if (isAccepted(outcome) && (isSigned || outcome !== 'by-comb')) {
+    if (file.containers.length === 0) return ['containers'];
+    return isSigned ? ['jars', 'keep'] : [];
+  }
   const isOpen = ways.some(({ id, open }) => id === 'dry' && open);
   return UNMEASURED.includes(outcome) || isOpen ? ['dry'] : [];
 }

@@ -4,6 +4,7 @@ export const rulingWords = messages('ruling', {
   // what comes after the answer
   next: 'What comes next',
   intoTheWarmRoom: 'Into the warm room',
+  sayWhatItIsIn: 'Say what it is in',
   fillJars: 'Fill jars',
   whereToKeepIt: 'Where to keep it',
 

@@ -20,6 +20,7 @@ import {
 } from '../../../forms/lots/containerForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
+import { useAsked } from '../../../ui/useAsked';
 import { Sheet } from '../../../ui/forms/Sheet';
 import { ContainerFields } from './ContainerFields';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
@@ -121,7 +122,13 @@ export function ContainersSection({
   file: LotFile;
   belief: Belief;
 }): ReactElement {
-  const [adding, setAdding] = useState(false);
+  const [opened, setOpened] = useState(false);
+  const [asked, askedDone] = useAsked('add');
+  const adding = opened || asked === 'containers';
+  const setAdding = (open: boolean): void => {
+    setOpened(open);
+    if (!open && asked !== null) askedDone();
+  };
   const preferences = useAppSelector(selectPreferences);
   const total = massOf(file.containers, belief);
   return (

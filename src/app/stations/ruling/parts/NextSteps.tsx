@@ -1,4 +1,4 @@
-import { Archive, Milk, ThermometerSun, type LucideIcon } from 'lucide-react';
+import { Archive, Box, Milk, ThermometerSun, type LucideIcon } from 'lucide-react';
 import type { ReactElement } from 'react';
 import type { Ruling } from '../../../../core';
 import type { LotFile } from '../../../../model';
@@ -17,6 +17,11 @@ const STEPS: Readonly<Record<NextStep, Step>> = {
     name: rulingWords.intoTheWarmRoom(),
     mark: ThermometerSun,
     to: (lotId) => `warm-room?lot=${lotId}`,
+  },
+  containers: {
+    name: rulingWords.sayWhatItIsIn(),
+    mark: Box,
+    to: (lotId) => `lots/${lotId}?add=containers`,
   },
   jars: { name: rulingWords.fillJars(), mark: Milk, to: (lotId) => `store?fill=${lotId}` },
   keep: { name: rulingWords.whereToKeepIt(), mark: Archive, to: (lotId) => `store/keep/${lotId}` },

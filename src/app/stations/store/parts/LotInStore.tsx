@@ -74,7 +74,9 @@ export function LotInStore({ lot, filling = false, onFilled }: LotInStoreProps):
   const { file, ruling, vessels } = lot;
   const { content, entityId } = file.lot;
   const name = content.name || commonWords.lot({ code: content.code });
-  const left = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
+  const weighed = vessels.flatMap(({ leftKg }) => leftKg ?? []);
+  const leftKg =
+    weighed.length === 0 && vessels.length > 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0);
   const [first, rest] = [vessels.slice(0, LISTED), vessels.slice(LISTED)];
   const rows = (list: readonly StoredVessel[]): ReactElement => (
     <ul className="divide-y divide-thread">
@@ -98,7 +100,9 @@ export function LotInStore({ lot, filling = false, onFilled }: LotInStoreProps):
             {name}
           </Link>
         </h3>
-        <p className="text-2xl font-extrabold">{formatQuantity(left, 'mass', preferences)}</p>
+        <p className="text-2xl font-extrabold">
+          {leftKg === null ? storeWords.notWeighed() : formatQuantity(leftKg, 'mass', preferences)}
+        </p>
       </div>
       <p className="flex flex-wrap items-center gap-x-3 text-base">
         <span className="flex items-center gap-2 font-semibold">
