@@ -147,6 +147,23 @@ const ACTS: readonly Act[] = [
     },
   },
   {
+    name: 'a plan for 12 frames, by hand, tonight',
+    most: [5, 6],
+    walk: async (hand) => {
+      const { page } = hand;
+      const sheet = page.getByRole('dialog');
+      await page.goto('/mine/strain');
+      hand.taps += 2; // More, Strain
+      await hand.tap(page.getByRole('button', { name: 'Plan a day' }));
+      await hand.type(sheet.getByLabel('Frames', { exact: true }), '12');
+      await hand.type(sheet.getByLabel('Starts at'), '1930');
+      await hand.tap(sheet.getByRole('radio', { name: 'By hand' }));
+      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
+      await expect(page.getByRole('heading', { name: 'Extraction 1', level: 1 })).toBeVisible();
+      await expect(page.getByText(/^between 20:\d\d and 2\d:\d\d/)).toBeVisible();
+    },
+  },
+  {
     name: 'boxes of a lot into the room, first room too',
     most: [4, 0],
     before: startLot,

@@ -1,12 +1,4 @@
-import type { RipenumDatabase } from './database';
-
-/** A file that held everything that there was. */
-export interface CopyMark {
-  /** when it was saved, ISO 8601 UTC */
-  readonly at: string;
-  /** records in it: the journal only grows, so what was written since is what it holds beyond them */
-  readonly records: number;
-}
+import type { CopyMark, RipenumDatabase } from './database';
 
 /** What would be lost with this device. */
 export interface CopyState {

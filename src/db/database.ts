@@ -1,5 +1,4 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
-import type { CopyMark } from './copies';
 import type { Workspace } from './workspaces';
 import {
   KIND_FACTS,
@@ -21,6 +20,14 @@ export interface DraftRow {
   readonly savedAt: string;
   /** of the forms of the version that wrote it; none before the fields had the names of their records */
   readonly shape?: number;
+}
+
+/** A file that held everything that there was. */
+export interface CopyMark {
+  /** when it was saved, ISO 8601 UTC */
+  readonly at: string;
+  /** records in it: the journal only grows, so what was written since is what it holds beyond them */
+  readonly records: number;
 }
 
 type SettingRow =

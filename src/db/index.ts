@@ -1,6 +1,6 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
-export { type CopyState, isCopyDue, keepCopyMark } from './copies';
+export { isCopyDue, keepCopyMark } from './copies';
 export { databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';

@@ -64,7 +64,7 @@ export {
 } from './line/extractionLine';
 export { nextSkim, settlingTask } from './line/settlingTask';
 export { type PailsOfDay, pailsOfDay, suggestedContainers } from './line/suggestedContainers';
-export { USUAL_DAY } from './line/usualDay';
+export { USUAL_DAY, nextStart, usualLine } from './line/usualDay';
 export { type RelatedRecords, framesToAsk } from './lot/relatedEvidence';
 export { classOf, pfundOf } from './lot/benchEvidence';
 export { combPlaces, cropPlaces, endedDays, readerPlaces } from './lot/forecastPlaces';

@@ -234,6 +234,7 @@ test('a burner without a flue is warned of where it is chosen', async ({ page })
   const sheet = page.getByRole('dialog');
   await sheet.getByRole('radio', { name: 'Burner without a flue' }).click();
   await expect(sheet.getByRole('alert')).toContainText('carbon monoxide kills');
+  await sheet.getByLabel('Name', { exact: true }).fill('');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(sheet.getByText('Give it a name.')).toBeVisible();
   await sheet.getByLabel('Set to', { exact: true }).fill('60');

@@ -56,3 +56,51 @@ export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
   doneAt: null,
   remark: '',
 };
+
+/** What a line of one's own is made of, apart from what is spun on the day. */
+export type Line = Pick<ExtractionContent, 'people' | 'tool' | 'extractor' | 'pail' | 'breaks'>;
+
+/** The line of a small house: two people and a motor. */
+const MOTOR_LINE: Line = {
+  people: USUAL_DAY.people,
+  tool: USUAL_DAY.tool,
+  extractor: USUAL_DAY.extractor,
+  pail: USUAL_DAY.pail,
+  breaks: USUAL_DAY.breaks,
+};
+
+/** One person with a fork and a cage for three frames, turned by hand. @source common practice, no source */
+const HAND_LINE: Line = {
+  people: [{ name: '', speed: 1 }],
+  tool: { kind: 'fork', secondsPerFrame: 150, lossShare: 0.03, count: 1, rackFrames: 6 },
+  extractor: {
+    count: 1,
+    framesPerLoad: 3,
+    spinMinutes: 3,
+    turned: true,
+    handleMinutes: 1.5,
+    turnMinutes: 1,
+    byHand: true,
+    leftShare: 0.06,
+    wallsKg: 0.3,
+    sumpKg: 6,
+  },
+  pail: { kg: 12.5, changeMinutes: 1, have: 3 },
+  breaks: [],
+};
+
+/** What is usual where an extractor is driven so, until the keeper says otherwise. */
+export const usualLine = (byHand: boolean): Line => (byHand ? HAND_LINE : MOTOR_LINE);
+
+const DAY_MIN = 1440;
+const HALF_HOUR_MIN = 30;
+
+/**
+ * When a day that is planned today may start: as usual, or at the next half hour where that is over.
+ *
+ * @param nowMin - minute of the day
+ */
+export function nextStart(usualMin: number, nowMin: number): number {
+  if (nowMin <= usualMin) return usualMin;
+  return Math.min(Math.ceil(nowMin / HALF_HOUR_MIN) * HALF_HOUR_MIN, DAY_MIN - HALF_HOUR_MIN);
+}

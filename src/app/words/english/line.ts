@@ -91,6 +91,7 @@ export const lineWords = messages('line', {
     'While bees fly, doors stay shut and no box goes in; wet boxes go out after dusk.',
   theDay: 'the day',
   planADay: 'Plan a day',
+  extractionNumber: 'Extraction {number}',
   framesAndPeopleAreEnough:
     'Frames and people are enough for a first answer; the rest has usual values until you change it.',
   finishedLoadsTickedOff: 'finished; {loads, plural, one {# load} other {# loads}} ticked off',

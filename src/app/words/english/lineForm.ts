@@ -38,7 +38,7 @@ export const lineFormWords = messages('lineForm', {
   framesAreTurnedForThe: 'Frames are turned for the second side',
   fillingAndEmptying: 'Filling and emptying',
   turning: 'Turning',
-  driven: 'Driven',
+  driven: 'The extractor is driven',
   byAMotor: 'By a motor',
   byHand: 'By hand',
   leftInTheComb: 'Left in the comb',

@@ -1,6 +1,6 @@
 import { useState, type ReactElement, type ReactNode } from 'react';
 import { useFormContext, useFormState } from 'react-hook-form';
-import { compositionCount, compositionMass, type NamedTool } from '../../../../model';
+import { compositionCount, compositionMass, usualLine, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
@@ -92,11 +92,24 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
   );
 }
 
+/** How the extractor is driven; a new day takes over what is usual with one like it. */
+function DrivenField({ isNew }: { isNew: boolean }): ReactElement {
+  const preferences = useAppSelector(selectPreferences);
+  const { setValue } = useFormContext<DayForm>();
+  const take = (byHand: string): void => {
+    const usual = dayEntry.fill(usualLine(byHand === 'yes'), preferences);
+    for (const part of ['people', 'tool', 'extractor', 'pail', 'breaks'] as const) {
+      setValue(part, usual[part], { shouldDirty: true });
+    }
+  };
+  return <Field of={dayEntry} at="extractor.byHand" {...(isNew && { onChosen: take })} />;
+}
+
 function ExtractorFields(): ReactElement {
   const { watch } = useFormContext<DayForm>();
   return (
     <Fold title={lineWords.extractor()} fields={['extractor']}>
-      <Fields of={dayEntry} at={['extractor.byHand', 'extractor.turned']} />
+      <Field of={dayEntry} at="extractor.turned" />
       <div className={GRID}>
         <Field of={dayEntry} at="extractor.framesPerLoad" />
         <Field
@@ -174,7 +187,13 @@ function BeesFields(): ReactElement {
 }
 
 /** What a day at the line is: combs and people at once, the rest where it differs from usual. */
-export function DayFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
+export function DayFields({
+  tools,
+  isNew,
+}: {
+  tools: readonly NamedTool[];
+  isNew: boolean;
+}): ReactElement {
   return (
     <div className="space-y-5">
       <LotOfDay />
@@ -183,6 +202,7 @@ export function DayFields({ tools }: { tools: readonly NamedTool[] }): ReactElem
         <Field of={dayEntry} at="frames" big />
         <Fields of={dayEntry} at={['day', 'startMin']} />
       </div>
+      <DrivenField isNew={isNew} />
       <Field of={dayEntry} at="people" />
       <div className={GRID}>
         <Fields of={dayEntry} at={['honeyKgPerFrame', 'framesPerBox']} />

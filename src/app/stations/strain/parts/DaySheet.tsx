@@ -1,5 +1,5 @@
 import { useMemo, type ReactElement } from 'react';
-import { USUAL_DAY, type HoneyHouse } from '../../../../model';
+import { USUAL_DAY, nextStart, type HoneyHouse } from '../../../../model';
 import { type Extraction } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useMoment } from '../../../data/useMoment';
@@ -24,10 +24,12 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
   const last = house.days[0]?.extraction.content;
   const formOf = useMemo(() => {
     if (record) return dayEntry.fill(record.content, preferences);
-    const line = last ? { ...last, name: '', remark: '', lotId: null } : USUAL_DAY;
-    const day = isoDay(new Date(now));
-    return dayEntry.fill({ ...line, day }, preferences);
-  }, [record, last, preferences, now]);
+    const line = last ? { ...last, remark: '', lotId: null } : USUAL_DAY;
+    const at = new Date(now);
+    const startMin = nextStart(line.startMin, 60 * at.getHours() + at.getMinutes());
+    const name = lineWords.extractionNumber({ number: house.days.length + 1 });
+    return dayEntry.fill({ ...line, name, startMin, day: isoDay(at) }, preferences);
+  }, [record, last, house, preferences, now]);
   return (
     <EntrySheet
       open={open}
@@ -41,7 +43,7 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
       parse={(form) => readDayForm(form, preferences, record?.content ?? null)}
       {...(onKept && { onKept })}
     >
-      <DayFields tools={house.tools} />
+      <DayFields tools={house.tools} isNew={record === null} />
     </EntrySheet>
   );
 }
