@@ -58,7 +58,7 @@ test('the queen, brood hemmed in, beetles: what is urgent is said', async ({ pag
     'within 48 hours',
   );
   await expect(
-    page.getByRole('link', { name: /Look again at 2 frames in Hive 21, Box 2/ }),
+    page.getByRole('button', { name: /Look again at 2 frames in Hive 21, Box 2/ }),
   ).toBeVisible();
 });
 

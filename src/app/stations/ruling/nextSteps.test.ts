@@ -50,4 +50,13 @@ describe('what comes after the answer', () => {
     expect(nextSteps(file, { ...ruling, ways: ways(true) })).toEqual(['dry']);
     expect(nextSteps(file, { ...ruling, ways: ways(false) })).toEqual([]);
   });
+
+  test('unmeasured it is dried in its combs, not in a bucket', () => {
+    const [{ file, ruling }] = [...signedGood] as [(typeof lots)[number]];
+    const unread = { ...ruling, outcome: 'measure' as const, ways: [] };
+    const inComb = { ...file, containers: [], readings: [] };
+    expect(nextSteps(inComb, unread)).toEqual(['dry']);
+    expect(nextSteps({ ...inComb, containers: file.containers }, unread)).toEqual([]);
+    expect(nextSteps({ ...inComb, readings: file.readings }, unread)).toEqual([]);
+  });
 });

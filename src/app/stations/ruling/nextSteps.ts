@@ -5,8 +5,12 @@ import type { LotFile } from '../../../model';
 export const NEXT_STEPS = ['dry', 'containers', 'jars', 'keep'] as const;
 export type NextStep = (typeof NEXT_STEPS)[number];
 
-/** Outcomes at which the honey is still in the comb, or as good as unmeasured. */
+/** Outcomes of honey of which nothing was read. */
 const UNMEASURED: readonly Outcome[] = ['measure', 'by-comb'];
+
+/** Whether it may still hang in its combs: nothing was read of it, and it stands in no container. */
+const isInComb = ({ containers, readings }: LotFile, outcome: Outcome): boolean =>
+  UNMEASURED.includes(outcome) && containers.length === 0 && readings.length === 0;
 
 /**
  * What comes after the answer: honey that was measured and is good stands in containers, and once it is signed
@@ -20,5 +24,5 @@ export function nextSteps(file: LotFile, ruling: Ruling): readonly NextStep[] {
     return isSigned ? ['jars', 'keep'] : [];
   }
   const isOpen = ways.some(({ id, open }) => id === 'dry' && open);
-  return UNMEASURED.includes(outcome) || isOpen ? ['dry'] : [];
+  return isInComb(file, outcome) || isOpen ? ['dry'] : [];
 }

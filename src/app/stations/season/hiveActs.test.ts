@@ -7,7 +7,7 @@ import { addHives } from './hiveActs';
 
 function typed(change: Record<string, string>) {
   const form = manyHivesEntry.fill(freshManyHives('2026-06-01'), DEFAULT_PREFERENCES);
-  return manyHivesEntry.read({ ...form, ...change } as typeof form, DEFAULT_PREFERENCES);
+  return manyHivesEntry.read({ ...form, ...change }, DEFAULT_PREFERENCES);
 }
 
 const fourteen = { yard: 'Marsh', first: '1', last: '14', boxes: '2', health: 'sound' };
