@@ -1,3 +1,4 @@
+import { DAY_MS } from '../core';
 import type { CopyMark, RipenumDatabase } from './database';
 
 /** What would be lost with this device. */
@@ -19,8 +20,6 @@ export async function copyState(database: RipenumDatabase): Promise<CopyState> {
   const records = await database.journal.count();
   return { last, since: Math.max(0, records - (last?.records ?? 0)) };
 }
-
-const DAY_MS = 86_400_000;
 
 /** Days after which records that are in no copy are one's own risk (a usual week, no source). */
 const DAYS_WITHOUT = 7;

@@ -17,7 +17,9 @@ export function useSaveCopy(work: FileWorkState): () => Promise<AppError | null>
     if (!written.ok) return written.error;
     const { blob, records, setAside } = written.value;
     saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
-    await keepCopyMark(databaseOf(workspace), { at: new Date().toISOString(), records });
+    // a copy that cannot be remembered is a copy all the same: the reminder only comes too early
+    const mark = { at: new Date().toISOString(), records };
+    await keepCopyMark(databaseOf(workspace), mark).catch(() => undefined);
     const waiting = setAside > 0 ? kitWords.recordsInItToCorrect({ setAside }) : '';
     const text = kitWords.savedRecordsToAFile({ records, waiting });
     dispatch(noticeShown({ text, tone: 'info' }));

@@ -240,3 +240,15 @@ test('a burner without a flue is warned of where it is chosen', async ({ page })
   await sheet.getByLabel('Set to', { exact: true }).fill('60');
   await expect(sheet.getByText(/This must be between 5 and 45 °C/)).toBeVisible();
 });
+
+test('by hand brings a small line, but not over the names that were typed', async ({ page }) => {
+  await page.goto('/mine/strain');
+  await page.getByRole('button', { name: 'Plan a day' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Who works').fill('Ada, Bo');
+  await sheet.getByRole('radio', { name: 'By hand' }).click();
+  await expect(sheet.getByLabel('Who works')).toHaveValue('Ada, Bo');
+  await expect(sheet.getByLabel('Time for a frame')).toHaveValue('150');
+  await sheet.getByRole('radio', { name: 'By a motor' }).click();
+  await expect(sheet.getByLabel('Time for a frame')).toHaveValue('45');
+});

@@ -2,7 +2,7 @@ import { selectPreferences, useAppSelector } from '../../../store';
 import { useNow } from '../../data/useNow';
 import { useSpringCombs } from '../../data/useSpringCombs';
 import { useBlends, useLedger, useRuledLots, useStore } from '../../data/useWorkspaceModel';
-import { useAsked } from '../../ui/useAsked';
+import { useAsked } from '../../data/useAsked';
 import { isInStore, watchList } from '../../data/watchList';
 
 const HOUR_MS = 3_600_000;

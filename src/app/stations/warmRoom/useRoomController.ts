@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import type { RoomFile } from '../../../model';
 import type { Batch, BatchCheck } from '../../../records';
 import { useMoment } from '../../data/useMoment';
-import { useAsked } from '../../ui/useAsked';
+import { useAsked } from '../../data/useAsked';
 import { askedRoom } from './roomQuestion';
 import { useRoomForecast } from './useRoomForecast';
 

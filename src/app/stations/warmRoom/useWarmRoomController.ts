@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { useMoment } from '../../data/useMoment';
-import { useAsked } from '../../ui/useAsked';
+import { useAsked } from '../../data/useAsked';
 import { useRooms } from '../../data/useWorkspaceModel';
 
 /** A room is opened next, and its first band is to stand within a second. */

@@ -20,7 +20,7 @@ import {
 } from '../../../forms/lots/containerForm';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
-import { useAsked } from '../../../ui/useAsked';
+import { useAsked } from '../../../data/useAsked';
 import { Sheet } from '../../../ui/forms/Sheet';
 import { ContainerFields } from './ContainerFields';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';

@@ -5,6 +5,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { dayEntry, type DayForm } from '../../../forms/line/extractionForm';
+import { proposed } from '../../../forms/proposed';
 import { decimalText } from '../../../format/decimal';
 import { toolName } from '../../../words/strainWords';
 import { unitOf } from '../../../format/units';
@@ -93,16 +94,21 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
 }
 
 /** How the extractor is driven; a new day takes over what is usual with one like it. */
-function DrivenField({ isNew }: { isNew: boolean }): ReactElement {
+function DrivenField({ began }: { began: DayForm | null }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const { setValue } = useFormContext<DayForm>();
+  const { setValue, getValues } = useFormContext<DayForm>();
+  const usual = (byHand: boolean): Partial<DayForm> => {
+    const { people, tool, extractor, pail, breaks } = dayEntry.fill(usualLine(byHand), preferences);
+    return { people, tool, extractor, pail, breaks };
+  };
   const take = (byHand: string): void => {
-    const usual = dayEntry.fill(usualLine(byHand === 'yes'), preferences);
-    for (const part of ['people', 'tool', 'extractor', 'pail', 'breaks'] as const) {
-      setValue(part, usual[part], { shouldDirty: true });
+    const isByHand = byHand === 'yes';
+    const earlier = [began ?? {}, usual(!isByHand)];
+    for (const [path, value] of proposed(usual(isByHand), getValues(), earlier)) {
+      setValue(path as keyof DayForm, value as never, { shouldDirty: true });
     }
   };
-  return <Field of={dayEntry} at="extractor.byHand" {...(isNew && { onChosen: take })} />;
+  return <Field of={dayEntry} at="extractor.byHand" {...(began && { onChosen: take })} />;
 }
 
 function ExtractorFields(): ReactElement {
@@ -189,10 +195,11 @@ function BeesFields(): ReactElement {
 /** What a day at the line is: combs and people at once, the rest where it differs from usual. */
 export function DayFields({
   tools,
-  isNew,
+  began,
 }: {
   tools: readonly NamedTool[];
-  isNew: boolean;
+  /** what a new day began with; null for one that is changed */
+  began: DayForm | null;
 }): ReactElement {
   return (
     <div className="space-y-5">
@@ -202,7 +209,7 @@ export function DayFields({
         <Field of={dayEntry} at="frames" big />
         <Fields of={dayEntry} at={['day', 'startMin']} />
       </div>
-      <DrivenField isNew={isNew} />
+      <DrivenField began={began} />
       <Field of={dayEntry} at="people" />
       <div className={GRID}>
         <Fields of={dayEntry} at={['honeyKgPerFrame', 'framesPerBox']} />

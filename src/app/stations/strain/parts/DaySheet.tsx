@@ -43,7 +43,7 @@ export function DaySheet({ open, record, house, onClose, onKept }: DaySheetProps
       parse={(form) => readDayForm(form, preferences, record?.content ?? null)}
       {...(onKept && { onKept })}
     >
-      <DayFields tools={house.tools} isNew={record === null} />
+      <DayFields tools={house.tools} began={record ? null : formOf} />
     </EntrySheet>
   );
 }

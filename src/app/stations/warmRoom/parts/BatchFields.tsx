@@ -1,22 +1,14 @@
 import type { ReactElement } from 'react';
-import { useFormContext } from 'react-hook-form';
+import { get, useFormContext } from 'react-hook-form';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
-import { batchEntry, type BatchForm } from '../../../forms/room/batchForm';
+import { batchEntry, freshBatch, type BatchForm } from '../../../forms/room/batchForm';
+import { proposed } from '../../../forms/proposed';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
 import { useLedger } from '../../../data/useWorkspaceModel';
 import { roomWords } from '../../../words/english/room';
-
-const KNOWN_OF_LOT = [
-  'openShare',
-  'openPercent',
-  'cappedPercent',
-  'plusMinusPercent',
-  'boxes',
-  'honeyKgPerBox',
-] as const;
 
 /** Whose honey it is; a lot brings what is known of its moisture. */
 function LotField(): ReactElement | null {
@@ -28,10 +20,15 @@ function LotField(): ReactElement | null {
   const take = (lotId: string): void => {
     const start = startOfLot(ledger, lotId);
     if (!start) return;
-    const { name, ...known } = batchEntry.fill(start, preferences);
-    if (getValues('name').trim() === '') setValue('name', name, { shouldDirty: true });
-    for (const field of KNOWN_OF_LOT) {
-      if (start[field] !== undefined) setValue(field, known[field], { shouldDirty: true });
+    const usual = freshBatch('', preferences);
+    const before = chosen && startOfLot(ledger, chosen.lot.entityId);
+    const earlier = [usual, ...(before ? [batchEntry.fill(before, preferences)] : [])];
+    const filled = batchEntry.fill(start, preferences);
+    const known = Object.fromEntries(
+      Object.keys(start).map((field) => [field, get(filled, field)]),
+    );
+    for (const [field, value] of proposed(known, getValues(), earlier)) {
+      setValue(field as keyof BatchForm, value as never, { shouldDirty: true });
     }
   };
   return (
