@@ -12,7 +12,7 @@ import { TextField } from '../src/app/ui/fields/TextField';
 import { TextFileChoice } from '../src/app/ui/fields/TextFileChoice';
 import { EntryRow } from '../src/app/ui/forms/EntryRow';
 import { FormFrame } from '../src/app/ui/forms/FormFrame';
-import { OneNumberForm } from '../src/app/ui/forms/OneNumberForm';
+import { OneMassForm } from '../src/app/ui/forms/OneMassForm';
 import { RestoredNote } from '../src/app/ui/forms/RestoredNote';
 import { Sheet } from '../src/app/ui/forms/Sheet';
 import { SideBySide } from '../src/app/ui/forms/SideBySide';
@@ -196,10 +196,10 @@ export function FieldPieces(): ReactElement {
       <Piece name="TextFileChoice">
         {{ ready: <TextFileChoice label="File from the logger" onText={nothing} /> }}
       </Piece>
-      <Piece name="OneNumberForm">
+      <Piece name="OneMassForm">
         {{
           'nothing typed': (
-            <OneNumberForm
+            <OneMassForm
               formKey="gallery"
               label="Weight, in kg"
               button="Poured"

@@ -242,7 +242,7 @@ export {
 export { HAPPENED } from './ruling/rules/earlierReadings';
 export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';
 export { checkAgainMonths } from './fermentation/storage';
-export { densityMoisture } from './mass/density';
+export { densityMoisture, honeyDensityKgPerL } from './mass/density';
 export { planVerdictOf } from './ruling/rules/samplingPlan';
 export {
   commonStandard,

@@ -1,3 +1,4 @@
+import { DATED_YEARS } from '../../core';
 import type { Preferences } from '../../records';
 import { clockText, readClock } from '../format/clock';
 import { decimalText } from '../format/decimal';
@@ -30,6 +31,9 @@ export const asIs = <T>(empty: T): Codec<T, T> =>
     (typed) => typed,
   );
 
+const unitText = (unit: Look['unit'], preferences: Preferences): string =>
+  (typeof unit === 'function' ? unit(preferences) : unit) ?? '';
+
 /** Words as they are typed. */
 export const words = (label: string, more: Extras = {}): Codec<string, string> => ({
   ...asIs(''),
@@ -45,7 +49,7 @@ export const number = (
     text(label, { inputMode: digits === 0 ? 'numeric' : 'decimal', ...more }),
     '',
     (value) => decimalText(value, digits),
-    (typed, at) => at.decimal(typed),
+    (typed, at) => at.decimal(typed, unitText(more.unit, at.preferences)),
   );
 
 /** A share [1] that is typed in percent. */
@@ -57,7 +61,7 @@ export const percent = (
     text(label, { inputMode: 'decimal', unit: '%', ...more }),
     '',
     (value) => decimalText(100 * value, digits),
-    (typed, at) => at.decimal(typed) / 100,
+    (typed, at) => at.decimal(typed, '%') / 100,
   );
 
 const unitName =
@@ -75,7 +79,10 @@ export const quantity = (
     text(label, { inputMode: 'decimal', unit: unitName(of), ...more }),
     '',
     (value, preferences) => decimalText(unitOf(of, preferences).fromBase(value), digits),
-    (typed, at) => unitOf(of, at.preferences).toBase(at.decimal(typed)),
+    (typed, at) => {
+      const unit = unitOf(of, at.preferences);
+      return unit.toBase(at.decimal(typed, unit.name));
+    },
   );
 
 /** A difference between two temperatures: scales with the unit, without its zero. */
@@ -106,14 +113,38 @@ export const orElse = <T>(of: Codec<T, string>, usual: string): Codec<T, string>
   read: (typed, at) => of.read(typed.trim() === '' ? usual : typed, at),
 });
 
+/** Further ahead than anything that is planned or keeps [years]. */
+const YEARS_AHEAD = 4;
+
+/** Asks about a day whose year cannot be meant, with this year on offer. */
+function askYear(typed: string, at: Reader): void {
+  const year = Number(/^(\d{4,})-/.exec(typed)?.[1]);
+  const thisYear = new Date().getFullYear();
+  if (!(year < DATED_YEARS[0] || year > thisYear + YEARS_AHEAD)) return;
+  const text = typed.replace(/^\d+/, String(thisYear));
+  at.fail(formatsWords.isTheYearRight({ year: String(year) }), {
+    label: formatsWords.useThisYear({ year: String(thisYear) }),
+    patch: { [at.path]: text },
+  });
+}
+
 /** A day of the calendar. */
 export const day = (label: string, more: Extras = {}): Codec<string, string> =>
-  words(label, { type: 'date', ...more });
+  codec(
+    text(label, { type: 'date', ...more }),
+    '',
+    (value) => value,
+    (typed, at) => {
+      askYear(typed, at);
+      return typed;
+    },
+  );
 
 /** A moment: UTC in the record, local time in the form. */
 export const moment = (label: string, more: Extras = {}): Codec<string, string> =>
   codec(text(label, { type: 'datetime-local', ...more }), '', localText, (typed, at) => {
     const read = momentOfLocal(typed);
+    askYear(typed, at);
     if (read === null) at.fail(formatsWords.chooseADayAndA());
     return read ?? '';
   });

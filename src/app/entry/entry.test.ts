@@ -156,6 +156,30 @@ describe('a record in a form', () => {
     });
   });
 
+  test('is typed as people type it: with a unit, a time with its half of the day', () => {
+    const typed = read({ roomC: '81 F', 'found.kg': '2 lb 3 oz', swingC: '5', startMin: '6pm' });
+    expect(typed).toMatchObject({ content: { startMin: 1080, found: { by: 'weight' } } });
+    expect(typed.ok && typed.content.roomC).toBeCloseTo(27.222, 3);
+    expect(typed.ok && typed.content.found).toHaveProperty('kg', expect.closeTo(0.9922, 4));
+  });
+
+  test('what could be two numbers is asked about, with both on offer', () => {
+    const parsed = read({ 'looks.1.at': '1,200' });
+    expect(!parsed.ok && parsed.errors['looks.1.at']?.fixes).toEqual([
+      { label: '1200', patch: { 'looks.1.at': '1200' } },
+      { label: '1.2', patch: { 'looks.1.at': '1.2' } },
+    ]);
+  });
+
+  test.each(['1990-08-01T10:00', '2093-08-01T10:00'])('the year of %s is asked about', (at) => {
+    const parsed = read({ at });
+    const thisYear = String(new Date().getFullYear());
+    expect(!parsed.ok && parsed.errors['at']).toEqual({
+      sentence: `Is ${at.slice(0, 4)} the right year?`,
+      fixes: [{ label: `Use ${thisYear}`, patch: { at: `${thisYear}-08-01T10:00` } }],
+    });
+  });
+
   test('a check of the screen comes before the schema, at the field that it names', () => {
     const parsed = entry.read(entry.fill({ ...CONTENT, name: '' }, METRIC), METRIC, {
       ...REST,

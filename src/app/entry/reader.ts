@@ -1,5 +1,5 @@
 import type { Preferences } from '../../records';
-import { readDecimal } from '../format/decimal';
+import { readWithUnit } from '../format/typedUnits';
 
 /** Something that would make a field right, offered as a button. */
 export interface Fix {
@@ -8,10 +8,10 @@ export interface Fix {
   readonly patch: Readonly<Record<string, string>>;
 }
 
-/** One sentence beside a field, with what would make it right. */
+/** One sentence beside a field, with what would make it right; several where only the user knows. */
 export interface FieldError {
   readonly sentence: string;
-  readonly fix?: Fix;
+  readonly fixes?: readonly Fix[];
 }
 
 export type FieldErrors = Readonly<Record<string, FieldError>>;
@@ -36,15 +36,16 @@ export class Reader {
   }
 
   /** The first thing found wrong with a field is the one that is said. */
-  fail(sentence: string, fix?: Fix): void {
-    this.errors[this.path] ??= fix ? { sentence, fix } : { sentence };
+  fail(sentence: string, ...fixes: readonly Fix[]): void {
+    this.errors[this.path] ??= fixes.length > 0 ? { sentence, fixes } : { sentence };
   }
 
-  /** A number that must be there; NaN where it is not, with the sentence kept. */
-  decimal(text: string): number {
-    const typed = readDecimal(text);
+  /** A number that must be there, in the unit of its field; NaN where it is not, with the sentence kept. */
+  decimal(text: string, unit = ''): number {
+    const typed = readWithUnit(text, unit, this.preferences);
     if (typed.ok) return typed.value;
-    this.fail(typed.sentence);
+    const fixes = (typed.meant ?? []).map((label) => ({ label, patch: { [this.path]: label } }));
+    this.fail(typed.sentence, ...fixes);
     return NaN;
   }
 }

@@ -13,13 +13,23 @@ describe('times of a day at the line', () => {
     ['0905', 545],
     ['21h30', 1290],
     [' 7 15 ', 435],
+    ['6pm', 1080],
+    ['6:30 p.m.', 1110],
+    ['12 am', 0],
+    ['12pm', 720],
+    ['18h', 1080],
+    ['Noon', 720],
+    ['24', 1440],
   ])('%s is %d minutes after midnight', (text, minutes) => {
     expect(readClock(text)).toBe(minutes);
   });
 
-  test.each(['', 'noon', '9:75', '25:00', '9:5', '-3'])('%p is no time', (text) => {
-    expect(readClock(text)).toBeNull();
-  });
+  test.each(['', 'soon', '9:75', '25:00', '24:30', '13pm', '0am', '9:5', '-3'])(
+    '%p is no time',
+    (text) => {
+      expect(readClock(text)).toBeNull();
+    },
+  );
 
   test('there and back, beyond midnight too', () => {
     expect(clockText(545)).toBe('9:05');

@@ -12,12 +12,31 @@ export function clockText(minutes: number): string {
   return days === 1 ? formatsWords.nextDay({ text }) : formatsWords.daysLater({ text, days });
 }
 
-/** Minutes after midnight of a time as people type it: 9, 9:05, 9.05, 0905; null where it is none. */
+const NAMED_TIMES: Readonly<Record<string, number>> = { noon: 720, midday: 720, midnight: 0 };
+
+/** Hours of a day from those of a half: 12 am is midnight, 12 pm noon; null where there is no such hour. */
+function hoursIn(hours: number, half: string | undefined): number | null {
+  if (half === undefined) return hours <= 24 ? hours : null;
+  if (hours < 1 || hours > 12) return null;
+  return (hours % 12) + (half === 'p' ? 12 : 0);
+}
+
+/**
+ * Minutes after midnight of a time as people type it: 9, 9:05, 9.05, 0905, 21h30, 6pm, 6:30 p.m.,
+ * noon; null where it is none.
+ */
 export function readClock(text: string): number | null {
-  const found = /^(\d{1,2})(?:[:.h ]?(\d{2}))?$/.exec(text.trim());
+  const plain = text.trim().toLowerCase();
+  const named = NAMED_TIMES[plain];
+  if (named !== undefined) return named;
+  const found = /^(\d{1,2})(?:[:.h ]?(\d{2})|h)?\s*(?:([ap])\.?m?\.?|o’clock|o'clock)?$/.exec(
+    plain,
+  );
   if (!found) return null;
-  const [hours, minutes] = [Number(found[1]), Number(found[2] ?? 0)];
-  return hours > 24 || minutes > 59 ? null : hours * 60 + minutes;
+  const minutes = Number(found[2] ?? 0);
+  const hours = hoursIn(Number(found[1]), found[3]);
+  if (hours === null || minutes > 59 || (hours === 24 && minutes > 0)) return null;
+  return hours * 60 + minutes;
 }
 
 /** "2 h 40 min", "35 min" */

@@ -66,25 +66,27 @@ describe('reading form', () => {
   test('a Brix number in the moisture field is recognised, with the switch on offer', () => {
     expect(errors(reading({ dialValue: '82.4' }))['dialValue']).toMatchInlineSnapshot(`
       {
-        "fix": {
-          "label": "Switch to °Brix",
-          "patch": {
-            "resolution": "0.2",
-            "scale": "brix",
+        "fixes": [
+          {
+            "label": "Switch to °Brix",
+            "patch": {
+              "resolution": "0.2",
+              "scale": "brix",
+            },
           },
-        },
+        ],
         "sentence": "82.4 looks like °Brix, not % water.",
       }
     `);
     expect(
-      errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fix?.patch['scale'],
+      errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fixes?.[0]?.patch['scale'],
     ).toBe('nD');
   });
 
   test('an index of 1.333 is water', () => {
     const error = errors(reading({ scale: 'nD', dialValue: '1.333' }))['dialValue'];
     expect(error?.sentence).toContain('that of water');
-    expect(error?.fix).toBeUndefined();
+    expect(error?.fixes).toBeUndefined();
   });
 
   test('a dial that no honey shows says the range', () => {
@@ -96,7 +98,7 @@ describe('reading form', () => {
   test('a temperature out of range; 77 °C was most likely °F', () => {
     expect(errors(reading({ temperatureC: '77' }))['temperatureC']).toMatchObject({
       sentence: '77 °C is too hot for a reading; was it °F? That is 25 °C.',
-      fix: { patch: { temperatureC: '25' } },
+      fixes: [{ patch: { temperatureC: '25' } }],
     });
     expect(errors(reading({ temperatureC: '-3' }))['temperatureC']?.sentence).toContain(
       'between 5 and 45 °C',
@@ -192,7 +194,7 @@ describe('lot form', () => {
     const error = errors(readLotForm({ ...form, targetPercent: '21' }, DEFAULT_PREFERENCES))[
       'targetPercent'
     ];
-    expect(error?.fix?.patch).toEqual({ targetPercent: '20' });
+    expect(error?.fixes?.[0]?.patch).toEqual({ targetPercent: '20' });
   });
 
   test('a rule set of one’s own has its own limit and proposal', () => {
@@ -200,7 +202,7 @@ describe('lot form', () => {
     const ruleSets = [...RULE_SETS, own];
     const under = { ...form, ruleSetId: 'own', targetPercent: '17.5' };
     const error = errors(readLotForm(under, DEFAULT_PREFERENCES, ruleSets))['targetPercent'];
-    expect(error?.fix?.patch).toEqual({ targetPercent: '17.2' });
+    expect(error?.fixes?.[0]?.patch).toEqual({ targetPercent: '17.2' });
     expect(proposedTarget('ordinary', 'own', ruleSets)).toBe('17.2');
     expect(isProposedTarget('17.2', ruleSets)).toBe(true);
   });

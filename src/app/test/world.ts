@@ -239,6 +239,7 @@ export class World {
       lotId,
       readPackForm(form, {
         preferences: DEFAULT_PREFERENCES,
+        moisturePercent: lot.ruling.belief.mean,
         leftKg: () => null,
         gateFor: (ids) => gateOf(lot, ids),
       }),

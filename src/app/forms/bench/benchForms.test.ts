@@ -54,7 +54,7 @@ describe('a reading with a meter of one’s own', () => {
     const form = { ...FRESH_READING, instrumentId: instrument, dialValue: '17.4' };
     const parsed = readReadingForm(form, context);
     expect(sentences(parsed)['dialValue']).toContain('Choose the meter that shows % water.');
-    expect(!parsed.ok && parsed.errors['dialValue']?.fix).toBeUndefined();
+    expect(!parsed.ok && parsed.errors['dialValue']?.fixes).toBeUndefined();
   });
 
   test('a value that is not on its dial is refused with its range', () => {

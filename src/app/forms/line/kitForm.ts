@@ -17,7 +17,7 @@ const jarKg: Codec<number, string> = codec(
   { as: 'text', label: lineFormWords.aJarHolds(), unit: 'g', inputMode: 'decimal' },
   '',
   (value) => decimalText(1000 * value, 0),
-  (typed, at) => at.decimal(typed) / 1000,
+  (typed, at) => at.decimal(typed, 'g') / 1000,
 );
 
 const mass = (label: string, hint?: string) =>

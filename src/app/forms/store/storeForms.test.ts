@@ -79,6 +79,7 @@ describe('jars', () => {
   const left = () => 12;
   const packing = (preferences: Preferences, leftKg: () => number | null) => ({
     preferences,
+    moisturePercent: 18,
     leftKg,
     gateFor: () => OPEN,
   });
@@ -105,6 +106,16 @@ describe('jars', () => {
     const content = contentOf(readPackForm({ ...form, jarG: '16' }, packing(US, left)));
     expect(content.jarG).toBeCloseTo(453.6, 1);
     expect(packFormOf(content, fresh, US)).toMatchObject({ jarG: '16', from: 'c#2' });
+  });
+
+  test('by their volume, from what such honey weighs', () => {
+    const filled = (jarG: string, preferences: Preferences): number =>
+      contentOf(readPackForm({ ...form, jarG, count: '2' }, packing(preferences, left))).jarG;
+    // 0.5 L of honey of 18 %: specific gravity 1.4171 (White's table, recalled from memory)
+    expect(filled('half litre', METRIC)).toBeCloseTo(707, 0);
+    expect(filled('0.5 L', METRIC)).toBeCloseTo(707, 0);
+    expect(filled('pint', US)).toBeCloseTo(0.473176 * 1414.5, 0);
+    expect(filled('1 lb', METRIC)).toBeCloseTo(453.6, 1);
   });
 
   test.each([
@@ -151,7 +162,12 @@ describe('jars', () => {
 describe('what stands between honey and the door', () => {
   const fresh = { code: 'x.1', nowIso: NOW, bestBefore: '2027-08-20' };
   const form = { ...packFormOf(null, fresh, METRIC), from: 'c#2', count: '20' };
-  const asked = (gate: Gate) => ({ preferences: METRIC, leftKg: () => 12, gateFor: () => gate });
+  const asked = (gate: Gate) => ({
+    preferences: METRIC,
+    moisturePercent: 18,
+    leftKg: () => 12,
+    gateFor: () => gate,
+  });
   const SHUT: Gate = { status: 'shut', why: 'Lot a is blocked: a drug.', wayOut: 'Keep it apart.' };
   const REASON: Gate = {
     status: 'reason',

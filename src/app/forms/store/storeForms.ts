@@ -16,6 +16,8 @@ import { choice, codec, day, moment, number, optional, quantity, words } from '.
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { decimalText } from '../../format/decimal';
+import { readJarKg, type JarHoney } from '../../format/jarSize';
+import { readWithUnit } from '../../format/typedUnits';
 import { PLACE_NAMES, PURPOSE_NAMES } from '../../words/storeWords';
 import { unitOf } from '../../format/units';
 import type { Gate } from '../../gate/gate';
@@ -99,7 +101,10 @@ const jarG: Codec<number, string> = codec(
   },
   '',
   (value, preferences) => decimalText(value / jarUnit(preferences).grams, 1),
-  (typed, at) => at.decimal(typed) * jarUnit(at.preferences).grams,
+  (typed, at) => {
+    const { name, grams } = jarUnit(at.preferences);
+    return at.decimal(typed, name) * grams;
+  },
 );
 
 /** The container that was filled from; the record holds how much each gave. */
@@ -148,38 +153,54 @@ export function packFormOf(
   return { ...packEntry.fill({ ...usual, code, bestBefore }, preferences), from };
 }
 
+/** What was typed of a jar; one called by its volume by what it holds of this honey. */
+function jarByWeight(text: string, honey: JarHoney): string {
+  const { name, grams } = jarUnit(honey.preferences);
+  const isByVolume = /[a-z]/i.test(text) && !readWithUnit(text, name, honey.preferences).ok;
+  const kg = isByVolume ? readJarKg(text, honey) : null;
+  return kg === null ? text : decimalText((1000 * kg) / grams, 1);
+}
+
 /** What was filled, with the honey that it took; more than is left in the container is refused. */
 export const readPackForm = (
   form: PackForm,
   {
     preferences,
+    moisturePercent,
     leftKg,
     gateFor,
-  }: {
-    readonly preferences: Preferences;
+  }: JarHoney & {
     readonly leftKg: (vesselId: string) => number | null;
     readonly gateFor: (vesselIds: readonly string[]) => Gate;
   },
 ): Parsed<PackingContent> =>
-  packEntry.read({ ...form, code: form.code.trim() }, preferences, {
-    rest: ({ from, jarG: each, count }, reader) => {
-      const massKg = (each * count) / 1000;
-      const left = leftKg(form.from);
-      const mass = unitOf('mass', preferences);
-      const said = (kg: number): string => `${mass.fromBase(kg).toFixed(1)} ${mass.name}`;
-      if (left !== null && massKg > left + 0.05) {
-        reader
-          .at('count')
-          .fail(storeWords.thatIsButOnlyAre({ said: said(massKg), said2: said(left) }));
-      }
-      const gate = gateFor(form.from === '' ? [] : [form.from]);
-      return {
-        from: from.map((item) => ({ ...item, massKg })),
-        ...readRelease(form, gate, { reader, field: 'from' }),
-      };
+  packEntry.read(
+    {
+      ...form,
+      code: form.code.trim(),
+      jarG: jarByWeight(form.jarG, { preferences, moisturePercent }),
     },
-    place: releasePlace,
-  });
+    preferences,
+    {
+      rest: ({ from, jarG: each, count }, reader) => {
+        const massKg = (each * count) / 1000;
+        const left = leftKg(form.from);
+        const mass = unitOf('mass', preferences);
+        const said = (kg: number): string => `${mass.fromBase(kg).toFixed(1)} ${mass.name}`;
+        if (left !== null && massKg > left + 0.05) {
+          reader
+            .at('count')
+            .fail(storeWords.thatIsButOnlyAre({ said: said(massKg), said2: said(left) }));
+        }
+        const gate = gateFor(form.from === '' ? [] : [form.from]);
+        return {
+          from: from.map((item) => ({ ...item, massKg })),
+          ...readRelease(form, gate, { reader, field: 'from' }),
+        };
+      },
+      place: releasePlace,
+    },
+  );
 
 const JAR_ACTS: Readonly<Record<JarMoveContent['act'], string>> = {
   'set-aside': storeWords.setAside(),

@@ -77,7 +77,7 @@ export function readNewLot(
   if (lot.ok && taken.includes(lot.content.code)) {
     const code = nextCode(new Date(), taken);
     const fix = { label: rulingWords.use({ code }), patch: { code } };
-    errors.push(['lot.code', { sentence: rulingWords.anotherLotHasThisCode(), fix }]);
+    errors.push(['lot.code', { sentence: rulingWords.anotherLotHasThisCode(), fixes: [fix] }]);
   }
   if (errors.length > 0 || !lot.ok || !comb.ok) {
     return { ok: false, errors: Object.fromEntries(errors) };

@@ -11,6 +11,7 @@ import { firstRevision } from '../../../records';
 import { SAMPLE_EXTRACTION, SAMPLE_POUR } from '../../../records/test/sampleExtraction';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { askedDay, loadsOfDay } from './dayQuestion';
+import { DEFAULT_PREFERENCES } from '../../../records';
 import { readJarSizes } from './jarText';
 import { joinedBars } from './parts/Timeline';
 import { askedStrainer } from './strainerQuestion';
@@ -106,17 +107,19 @@ describe('bars that nearly touch', () => {
 });
 
 describe('jars as they are written', () => {
+  const HONEY = { preferences: DEFAULT_PREFERENCES, moisturePercent: 18 };
+
   test('grams, kilograms, ounces and pounds, with a number where it is given', () => {
-    const typed = readJarSizes('500 g, 0,25 kg × 20; 8 oz x 3, 1 lb');
+    const typed = readJarSizes('500 g, 0,25 kg × 20; 8 oz x 3, 1 lb, half litre x 2', HONEY);
     if (!typed.ok) throw new Error(typed.sentence);
-    expect(typed.sizes.map((size) => size.atMost)).toEqual([null, 20, 3, null]);
+    expect(typed.sizes.map((size) => size.atMost)).toEqual([null, 20, 3, null, 2]);
     expect(typed.sizes.map((size) => Number(size.netKg.toFixed(4)))).toEqual([
-      0.5, 0.25, 0.2268, 0.4536,
+      0.5, 0.25, 0.2268, 0.4536, 0.7072,
     ]);
   });
 
   test.each(['', 'half a pound', '500 g each', '0 g', '90 kg'])('%p says what to do', (text) => {
-    const typed = readJarSizes(text);
+    const typed = readJarSizes(text, HONEY);
     expect(typed.ok).toBe(false);
   });
 });

@@ -11,10 +11,9 @@ interface FieldMessageProps {
   prefix: string;
 }
 
-/** One sentence beside a field, with a button where the program knows what was meant. */
+/** One sentence beside a field, with a button for each thing that may have been meant. */
 export function FieldMessage({ id, error, prefix }: FieldMessageProps): ReactElement {
   const patch = usePatch(prefix);
-  const fix = error?.fix;
   return (
     <div id={id} aria-live="polite" className="empty:hidden">
       {error && (
@@ -23,11 +22,16 @@ export function FieldMessage({ id, error, prefix }: FieldMessageProps): ReactEle
           <span>{error.sentence}</span>
         </p>
       )}
-      {fix && (
-        <Button tone="lavender" className="mt-2" onClick={() => patch(fix.patch)}>
+      {error?.fixes?.map((fix) => (
+        <Button
+          key={fix.label}
+          tone="lavender"
+          className="mt-2 mr-2"
+          onClick={() => patch(fix.patch)}
+        >
           {fix.label}
         </Button>
-      )}
+      ))}
     </div>
   );
 }

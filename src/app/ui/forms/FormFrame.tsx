@@ -56,7 +56,7 @@ export function useFieldError(name: string): FieldError | null {
   const { getFieldState } = useFormContext();
   const formState = useFormState({ name }); // (of the form itself it would draw the whole page anew)
   const late = getFieldState(name, formState).error?.message;
-  if (live?.fix) return live;
+  if (live?.fixes) return live;
   return late === undefined ? null : { sentence: live?.sentence ?? late };
 }
 

@@ -350,7 +350,7 @@ export const lineWords = messages('line', {
   pagesOfThisHoney: 'Pages of this honey',
   now: 'now',
   afterDaysUp: 'After {hours, plural, one {# day} other {# days}}: {words} up',
-  isNotASizeType: '“{part}” is not a size. Type sizes such as “500 g, 250 g × 20”.',
+  isNotASizeType: '“{part}” is not a size. Type sizes such as “500 g, 250 g × 20, half litre”.',
   aJarHoldsGTo: 'A jar holds 10 g to [20 kg].',
   typeAtLeastOneSize: 'Type at least one size, such as 500 g.',
   ozOunces: '{ounces} oz',

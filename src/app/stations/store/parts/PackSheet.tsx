@@ -110,6 +110,7 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
   const proposalFor = useProposal(lot, now);
   const record = packing === 'new' ? null : packing;
   const { code } = lot.file.lot.content;
+  const moisturePercent = lot.ruling.belief.mean;
   const full = lot.vessels.filter((vessel) => !vessel.isEmpty);
   // with one container there is nothing to choose
   const from = full.length === 1 && full[0] ? full[0].id : '';
@@ -136,7 +137,7 @@ export function PackSheet({ lot, packing, onClose }: PackSheetProps): ReactEleme
       title={storeWords.fillJars()}
       description={storeWords.whatGoesIntoJarsLeaves()}
       formOf={packFormOf(record?.content ?? null, fresh, preferences)}
-      parse={(form) => readPackForm(form, { preferences, leftKg, gateFor })}
+      parse={(form) => readPackForm(form, { preferences, moisturePercent, leftKg, gateFor })}
     >
       <PackFields lot={lot} proposalFor={proposalFor} />
     </EntrySheet>

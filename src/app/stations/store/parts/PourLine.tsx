@@ -11,7 +11,7 @@ import {
 import { useDraftText } from '../../../forms/useDraftText';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
+import { OneMassForm } from '../../../ui/forms/OneMassForm';
 import { storeWords } from '../../../words/english/store';
 
 interface PourLineProps {
@@ -81,14 +81,12 @@ export function PourLine({
       )}
       {(asking || begun) && !tick && barred === null && (
         <div className="basis-full">
-          <OneNumberForm
+          <OneMassForm
             formKey={formKey}
             label={storeWords.weightOnTheScale({ name: unit.name })}
             button={storeWords.pouredHeading()}
-            wrongWith={(value) =>
-              value >= 0 && unit.toBase(value) < 100_000 ? '' : storeWords.typeAWeightOrMore()
-            }
-            onKeep={async (value, options) => value !== null && keep(unit.toBase(value), options)}
+            wrongWith={(kg) => (kg >= 0 && kg < 100_000 ? '' : storeWords.typeAWeightOrMore())}
+            onKeep={async (kg, options) => kg !== null && keep(kg, options)}
           />
         </div>
       )}

@@ -35,7 +35,7 @@ export function JarsSection({ honeyKg, moisturePercent }: JarsSectionProps): Rea
   const { text, type } = useDraftText('jar-sizes', '500 g, 250 g × 20');
   const [warmC, setWarmC] = useState(25);
   const id = useId();
-  const typed = readJarSizes(text);
+  const typed = readJarSizes(text, { preferences, moisturePercent });
   const plan = typed.ok ? jarPlan(honeyKg, typed.sizes) : null;
   return (
     <SheetSection id="jars" title={lineWords.intoJars()}>

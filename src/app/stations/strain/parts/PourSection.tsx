@@ -14,7 +14,7 @@ import { durationText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
-import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
+import { OneMassForm } from '../../../ui/forms/OneMassForm';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { AskedDay } from '../dayQuestion';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
@@ -27,8 +27,7 @@ function ReadPail({ pour }: { pour: Pour }): ReactElement {
   const unit = unitOf('mass', useAppSelector(selectPreferences));
   const { content } = pour;
   const least = content.marks.at(-1)?.kg ?? content.startKg;
-  const wrongWith = (value: number): string => {
-    const kg = unit.toBase(value);
+  const wrongWith = (kg: number): string => {
     if (kg >= least && kg <= content.fullKg) return '';
     return lineWords.typeWhatIsInIt({
       low: unit.fromBase(least).toFixed(1),
@@ -37,13 +36,13 @@ function ReadPail({ pour }: { pour: Pour }): ReactElement {
     });
   };
   return (
-    <OneNumberForm
+    <OneMassForm
       formKey={`pour-mark:${pour.entityId}`}
       label={lineWords.inItNow({ name: unit.name })}
       button={lineWords.readIt()}
       wrongWith={wrongWith}
-      onKeep={async (value, options) =>
-        value !== null && (await dispatch(markPour(pour, unit.toBase(value), options))).ok
+      onKeep={async (kg, options) =>
+        kg !== null && (await dispatch(markPour(pour, kg, options))).ok
       }
     />
   );

@@ -13,7 +13,7 @@ import { endSettling, skim } from '../settlingActs';
 import { spanText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { Button } from '../../../ui/Button';
-import { OneNumberForm } from '../../../ui/forms/OneNumberForm';
+import { OneMassForm } from '../../../ui/forms/OneMassForm';
 import { PlainTable } from '../../../ui/PlainTable';
 import { Waiting } from '../../../ui/page/Waiting';
 import { saveFile } from '../../../ui/saveFile';
@@ -54,14 +54,12 @@ function rowOf(name: string, { matter }: SettlingMoment): string[] {
 function SkimForm({ settling }: { settling: SettlingRecord }): ReactElement {
   const dispatch = useAppDispatch();
   const unit = unitOf('mass', useAppSelector(selectPreferences));
-  const keep = async (value: number | null, options: ActOptions): Promise<boolean> =>
-    (await dispatch(skim(settling, value === null ? null : unit.toBase(value), options))).ok;
-  const wrongWith = (value: number): string => {
-    const kg = unit.toBase(value);
-    return kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsTo();
-  };
+  const keep = async (kg: number | null, options: ActOptions): Promise<boolean> =>
+    (await dispatch(skim(settling, kg, options))).ok;
+  const wrongWith = (kg: number): string =>
+    kg >= 0 && kg <= 100 ? '' : settlingWords.aSkimWeighsTo();
   return (
-    <OneNumberForm
+    <OneMassForm
       formKey={`skim:${settling.entityId}`}
       label={settlingWords.cameOffIfWeighed({ name: unit.name })}
       button={settlingWords.skimmedNow()}

@@ -1,37 +1,40 @@
 import { useId, useState, type ReactElement } from 'react';
-import type { ActOptions } from '../../../store';
+import { selectPreferences, useAppSelector, type ActOptions } from '../../../store';
 import { useDraftText } from '../../forms/useDraftText';
-import { readDecimal, type TypedNumber } from '../../format/decimal';
+import { readWithUnit } from '../../format/typedUnits';
+import { unitOf } from '../../format/units';
 import { Button } from '../Button';
 import { INPUT, type ButtonTone } from '../classes';
 
-interface OneNumberFormProps {
-  /** tells this number from others; what is typed is kept under it */
+interface OneMassFormProps {
+  /** tells this mass from others; what is typed is kept under it */
   formKey: string;
   label: string;
   button: string;
   tone?: ButtonTone;
   /** whether nothing may be typed; it is then reported as null */
   optional?: boolean;
-  /** what is wrong with a number, in one sentence; empty where nothing is */
-  wrongWith: (value: number) => string;
-  /** keeps the number with the draft that is to be forgotten; whether it was kept */
-  onKeep: (value: number | null, options: ActOptions) => Promise<boolean>;
+  /** what is wrong with a mass, in one sentence; empty where nothing is */
+  wrongWith: (kg: number) => string;
+  /** keeps the mass with the draft that is to be forgotten; whether it was kept */
+  onKeep: (kg: number | null, options: ActOptions) => Promise<boolean>;
 }
 
-/** One number and one press; what is wrong is said under the field, and nothing typed is lost. */
-export function OneNumberForm(props: OneNumberFormProps): ReactElement {
+/** One mass in the keeper's unit and one press; what is wrong is said under the field, and nothing typed is lost. */
+export function OneMassForm(props: OneMassFormProps): ReactElement {
   const { formKey, label, button, tone = 'line', optional = false, wrongWith, onKeep } = props;
+  const preferences = useAppSelector(selectPreferences);
+  const unit = unitOf('mass', preferences);
   const { text, type, drop } = useDraftText(formKey);
   const [wrong, setWrong] = useState('');
   const id = useId();
   const keep = async (): Promise<void> => {
     const isEmpty = optional && text.trim() === '';
-    const typed: TypedNumber = isEmpty ? { ok: true, value: NaN } : readDecimal(text);
-    const sentence = !typed.ok ? typed.sentence : isEmpty ? '' : wrongWith(typed.value);
+    const typed = isEmpty ? null : readWithUnit(text, unit.name, preferences);
+    const kg = typed?.ok ? unit.toBase(typed.value) : null;
+    const sentence = typed?.ok === false ? typed.sentence : kg === null ? '' : wrongWith(kg);
     setWrong(sentence);
-    if (sentence !== '' || !typed.ok) return;
-    if (await onKeep(isEmpty ? null : typed.value, { draft: formKey })) drop();
+    if (sentence === '' && (await onKeep(kg, { draft: formKey }))) drop();
   };
   return (
     <form
