@@ -18,7 +18,7 @@ export async function startBuckets(page: Page, count: number, way?: string): Pro
   await page.getByRole('radio', { name: '8', exact: true }).click();
   await page.getByLabel('How many').fill(String(count));
   await page.getByRole('button', { name: 'Start this lot' }).click();
-  await page.getByRole('link', { name: 'To the bench' }).click();
+  await page.getByRole('link', { name: /^Readings/ }).click();
   await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeVisible();
   if (way !== undefined) await page.getByRole('link', { name: way }).click();
 }

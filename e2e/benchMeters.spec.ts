@@ -158,10 +158,10 @@ test('a stand-in in a lot of one’s own is practice: it never counts', async ({
   await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText(/· practice/)).toBeVisible();
-  await page.getByRole('link', { name: 'The lot', exact: true }).click();
+  await page.getByRole('link', { name: /^Decision/ }).click();
   await page.getByLabel('The dial shows').fill('17.4');
   await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
-  await page.getByRole('link', { name: 'To the bench' }).click();
+  await page.getByRole('link', { name: /^Readings/ }).click();
   await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText(
     'Nothing measured yet',
   );

@@ -53,10 +53,10 @@ test('what was judged goes out as a file and comes back in elsewhere', async ({ 
   await expect(page.getByText('frames taken, of 31 judged')).toBeVisible();
 });
 
-test('stations beyond the row are under More on a phone', async ({ page }) => {
+test('places of work stand behind their door on a phone', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/demo/today');
-  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('link', { name: 'Hives' }).click();
   await expectAccessible(page);
   await page.getByRole('link', { name: 'Season' }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Season' })).toBeVisible();

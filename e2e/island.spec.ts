@@ -10,6 +10,7 @@ test('in °F, pounds and gallons from end to end', async ({ page }) => {
   await page.reload();
   await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
 
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
   await page.getByRole('link', { name: 'New lot' }).click();
   await expect(page.getByText('Limit 18.6 %.')).toBeVisible();
   await page.getByRole('radio', { name: 'By volume' }).click();

@@ -20,6 +20,7 @@ test('a half-typed new lot survives leaving and closing the tab', async ({ page,
   await page.getByRole('radio', { name: '7', exact: true }).click();
   await page.getByLabel('Name').fill('Orchard');
   await page.getByRole('link', { name: 'Settings' }).click();
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
   await page.getByRole('link', { name: 'New lot' }).click();
   await expect(page.getByLabel('Name')).toHaveValue('Orchard');
   await page.close();

@@ -9,7 +9,7 @@ import {
 
 test('a tank stands to clear: when to skim, for the calendar, skimmed twice', async ({ page }) => {
   await startOwnLot(page);
-  await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
+  await page.getByRole('link', { name: /^Extraction / }).click();
   await page.getByRole('link', { name: 'Settling', exact: true }).click();
   await page.getByRole('button', { name: 'A container is settling' }).click();
   const sheet = page.getByRole('dialog');

@@ -6,7 +6,7 @@ test('planned, begun and ticked off with the keyboard alone', async ({ page }) =
   await page.goto('/mine/today');
   await expect(page.getByText('No honey here yet')).toBeVisible();
   await keyboard.press('p');
-  await expect(page.getByRole('heading', { name: 'Strain & settle' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Extraction' })).toBeVisible();
   await page.getByRole('button', { name: 'Plan a day' }).focus();
   await keyboard.press('Enter');
   const sheet = page.getByRole('dialog');
@@ -60,7 +60,7 @@ test('in °F, pounds and inches from the frame to the jar', async ({ page }) => 
   await expect(page.getByText(/Honey at 95 °F|Not even at 95 °F|Warm enough/)).toBeVisible();
 
   await startOwnLot(page);
-  await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
+  await page.getByRole('link', { name: /^Extraction / }).click();
   await page.getByRole('link', { name: 'Settling', exact: true }).click();
   await page.getByRole('button', { name: 'A container is settling' }).click();
   await sheet.getByRole('textbox', { name: 'Container' }).fill('Crock');

@@ -169,8 +169,7 @@ test('on a phone: through More into the room, a box weighed, nothing scrolls sid
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto('/demo/today');
-  await page.getByRole('button', { name: 'More' }).click();
-  await page.getByRole('link', { name: 'Warm room' }).last().click();
+  await page.getByRole('link', { name: 'Honey house' }).click();
   await page.getByRole('link', { name: /Boathouse room/ }).click();
   await expect(page.getByText('Forecast complete.')).toBeVisible({ timeout: 60_000 });
   await expectNoSidewaysScroll(page);

@@ -94,6 +94,7 @@ export {
   compositionStates,
 } from './lot/lotComposition';
 export { type LotMass, lotMass } from './lot/lotMass';
+export { type LotWay, type WayPlace, WAY_PLACES, lotWay } from './lot/lotWay';
 export {
   type Meter,
   type Meters,

@@ -39,7 +39,7 @@ test('two ways to warm are compared by what they cost, and the one done counts',
   page,
 }) => {
   await startOwnLot(page);
-  await page.getByRole('link', { name: 'Balance, warmth, settling' }).click();
+  await page.getByRole('link', { name: /^Extraction / }).click();
   await page.getByRole('link', { name: 'Warmth', exact: true }).click();
   await page.getByLabel('What is warmed').selectOption({ label: 'Jars of 500 g' });
   const first = page.getByRole('region', { name: 'First way' });

@@ -253,6 +253,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   wettestMoisture: () => [evidence(), belief()],
   checkAgainMonths: () => ['safe', 14],
   densityMoisture: () => [17.4],
+  honeyDensityKgPerL: () => [17.4],
   planVerdictOf: () => [
     {
       ...evidence(),

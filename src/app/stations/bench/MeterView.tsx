@@ -1,7 +1,6 @@
 import { Suspense, type ReactElement } from 'react';
 import { Columns } from '../../ui/page/Columns';
 import { PageHead } from '../../ui/page/PageHead';
-import { PageLink } from '../../ui/page/PageLink';
 import { Waiting } from '../../ui/page/Waiting';
 import { lazyPart } from '../../ui/page/lazyPart';
 import { dueWords, zeroWords } from '../../words/meterState';
@@ -21,9 +20,7 @@ export function MeterView(props: NonNullable<ReturnType<typeof useMeterControlle
   const { meter, ledger, now, readings, due } = props;
   return (
     <>
-      <PageHead over={commonWords.meter()} title={meter.instrument.content.name}>
-        <PageLink to="bench">{commonWords.toTheBench()}</PageLink>
-      </PageHead>
+      <PageHead over={commonWords.meter()} title={meter.instrument.content.name} />
       <p className="mt-3 text-3xl leading-snug font-bold">{zeroWords(meter, now)}</p>
       <p className={due.due ? 'text-xl font-bold' : 'text-xl'}>{dueWords(due)}</p>
       <Columns>

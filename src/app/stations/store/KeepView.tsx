@@ -16,7 +16,7 @@ export function KeepView(props: ReturnType<typeof useKeepController>): ReactElem
   const { file, nowMs, basis, places, forecast, limitPercent } = props;
   return (
     <>
-      <LotHead file={file} station={storeWords.storeHowItKeeps()} />
+      <LotHead file={file} at="store" />
       <div className="mt-5 space-y-8">
         <KeepAnswer forecast={forecast} nowMs={nowMs} />
         <div className="flex flex-wrap gap-x-10 gap-y-4">

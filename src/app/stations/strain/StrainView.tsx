@@ -13,7 +13,7 @@ export function StrainView(props: ReturnType<typeof useStrainController>): React
   const { house, days, settling, files, nowMs, planning, plan, close, open } = props;
   return (
     <>
-      <PageHead title={lineWords.strainSettle()}>
+      <PageHead title={lineWords.extraction()}>
         <Button tone="ink" className="min-h-14" onClick={plan}>
           {lineWords.planADay()}
         </Button>

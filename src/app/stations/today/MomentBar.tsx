@@ -1,16 +1,17 @@
-import { Hexagon, Microscope, TriangleAlert } from 'lucide-react';
+import { Hexagon, Microscope, Plus, TriangleAlert } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
+import { commonWords } from '../../words/english/common';
 import { momentWords } from '../../words/english/moment';
 
 /** What one does standing there: one tap each, and nothing asked before. */
 export function MomentBar({ onFrame }: { onFrame: () => void }): ReactElement {
   return (
-    <nav aria-label={momentWords.now()} className="mt-4 grid grid-cols-3 gap-2 sm:flex sm:gap-3">
+    <nav aria-label={momentWords.now()} className="mt-4 grid grid-cols-4 gap-1.5 sm:flex sm:gap-3">
       <Button
         tone="ink"
-        className="min-h-20 flex-col text-lg sm:min-h-16 sm:flex-row"
+        className="min-h-20 flex-col px-1 text-base sm:min-h-16 sm:flex-row sm:px-4 sm:text-lg"
         onClick={onFrame}
       >
         <Hexagon aria-hidden className="size-7" /> {momentWords.judgeAFrame()}
@@ -20,6 +21,9 @@ export function MomentBar({ onFrame }: { onFrame: () => void }): ReactElement {
       </PageLink>
       <PageLink to="store/foam" tall>
         <TriangleAlert aria-hidden className="size-7" /> {momentWords.itFoams()}
+      </PageLink>
+      <PageLink to="lots/new" tall>
+        <Plus aria-hidden className="size-7" /> {commonWords.newLot()}
       </PageLink>
     </nav>
   );

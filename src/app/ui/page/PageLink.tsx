@@ -14,7 +14,7 @@ interface PageLinkProps {
   children: ReactNode;
 }
 
-const TALL = 'min-h-20 flex-col text-center text-lg sm:min-h-16 sm:flex-row';
+const TALL = 'min-h-20 flex-col px-1 text-center sm:min-h-16 sm:flex-row sm:px-4 sm:text-lg';
 
 /** A link to another page of the workspace that looks like a button; 56 px high. */
 export function PageLink({

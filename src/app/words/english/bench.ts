@@ -90,7 +90,7 @@ export const benchWords = messages('bench', {
   ownRepeats: '{replicateCount} own repeats',
   ownRepeatsCombinedWithThe:
     '{replicateCount} own repeats, combined with the assumed value up to {ownRepeatabilityFromDof}',
-  bench: 'Bench',
+  bench: 'Meters and readings',
   allReadings: 'All readings',
   wholeLot: 'whole lot',
   spot: 'Spot',

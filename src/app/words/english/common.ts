@@ -28,7 +28,6 @@ export const commonWords = messages('common', {
   frameHeading: 'Frame',
   honey: 'Honey',
   capped: 'Capped',
-  toTheBench: 'To the bench',
   note: 'Note',
   what: 'What',
   from: 'From',

@@ -102,7 +102,8 @@ export const lineWords = messages('line', {
   warmth: 'Warmth',
   balanceAndJars: 'Balance and jars',
   ofName: 'of {name}',
-  strainSettle: 'Strain & settle',
+  extraction: 'Extraction',
+  theDayAtTheLine: 'The day of extraction',
   kitToOrder: 'Kit to order',
   noDayPlannedYetType:
     'No day planned yet. Type how many frames and who works, and you see when the honey will be strained, what delays you, and how many pails to have ready.',

@@ -91,7 +91,6 @@ export const rulingWords = messages('ruling', {
   correctTheDetailsOfThis: 'Correct the details of this lot',
   extracted: 'extracted {date}',
   details: 'Details',
-  balanceWarmthSettling: 'Balance, warmth, settling',
   dossier: 'Dossier',
   thisLot: 'this lot',
   usedUp: 'Used up',

@@ -176,7 +176,6 @@ export const storeWords = messages('store', {
     'Classes by Lochhead (1933), temperatures by Wilson and Marvin (1932), recalled from memory.',
   warmthIsNoProtectionAbove:
     'Warmth is no protection: above [27 °C] yeast grows less, but honey loses enzymes and aroma.',
-  storeHowItKeeps: 'Store: how it keeps',
   keptIn: 'Kept in',
   kept: 'Kept',
   placesCompared: 'Places compared',

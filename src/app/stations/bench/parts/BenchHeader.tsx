@@ -47,8 +47,12 @@ export function BenchHeader({ file, at = 0 }: { file: LotFile; at?: number }): R
     })),
   );
   return (
-    <LotHead file={file} station={benchWords.bench()}>
-      <PageTabs label={benchWords.waysToWorkOnThis()} pages={ways} at={ways[at]?.to ?? ''} />
+    <LotHead file={file} at="bench">
+      <PageTabs
+        label={benchWords.waysToWorkOnThis()}
+        pages={ways.slice(0, -1)}
+        at={ways[at]?.to ?? ''}
+      />
     </LotHead>
   );
 }

@@ -10,6 +10,7 @@ import { lotEntry, readLotForm } from '../../../forms/lots/lotForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { BUTTON_BASE, BUTTON_TONES } from '../../../ui/classes';
+import { LotWay } from '../../../lot/LotWay';
 import { CorrectSheet } from '../../../ui/forms/CorrectSheet';
 import { LotLimitFields, LotNameFields } from './LotFields';
 import { commonWords } from '../../../words/english/common';
@@ -69,13 +70,11 @@ export function LotHeader({ file }: { file: LotFile }): ReactElement {
         }
       >
         <Button onClick={() => setCorrecting(true)}>{rulingWords.details()}</Button>
-        <Link to={after} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
-          {rulingWords.balanceWarmthSettling()}
-        </Link>
         <Link to={dossier} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           <FileText aria-hidden className="size-5" /> {rulingWords.dossier()}
         </Link>
       </PageHead>
+      <LotWay file={file} at="ruling" />
       <CorrectSheet
         open={correcting}
         onOpenChange={setCorrecting}

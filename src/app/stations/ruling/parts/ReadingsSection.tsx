@@ -5,9 +5,7 @@ import { ReadingEntry } from '../../../lot/ReadingEntry';
 import { useReadingsOfBefore } from '../../../data/useReadingsOfBefore';
 import type { ReadingFormState } from '../../../lot/useReadingForm';
 import { ReadingRow } from '../../../lot/ReadingRow';
-import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
-import { commonWords } from '../../../words/english/common';
 import { rulingWords } from '../../../words/english/ruling';
 
 /** So many readings stand on the page of the lot; the bench shows them all. */
@@ -25,11 +23,7 @@ export function ReadingsSection({ file, entry, ruling }: ReadingsSectionProps): 
   const latest = file.readings.slice(-MOST_ROWS);
   const older = file.readings.length - latest.length;
   return (
-    <SheetSection
-      id="readings"
-      title={rulingWords.readings()}
-      aside={<PageLink to={`bench/${file.lot.entityId}`}>{commonWords.toTheBench()}</PageLink>}
-    >
+    <SheetSection id="readings" title={rulingWords.readings()}>
       {older > 0 && <p className="text-base">{rulingWords.earlierOnesAreAtThe({ older })}</p>}
       {latest.length > 0 && (
         <ul className="mb-5 divide-y divide-thread border-b border-thread">
