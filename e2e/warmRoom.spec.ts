@@ -164,7 +164,7 @@ test('a forecast is stopped, and gone on with', async ({ page }) => {
   await expect(page.getByText('Forecast complete.')).toBeVisible({ timeout: 60_000 });
 });
 
-test('on a phone: through More into the room, a box weighed, nothing scrolls sideways', async ({
+test('on a phone: through the honey house into the room, a box weighed, nothing scrolls sideways', async ({
   page,
 }) => {
   await page.setViewportSize({ width: 390, height: 844 });

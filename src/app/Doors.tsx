@@ -19,11 +19,11 @@ export function DoorLinks({ workspace }: { workspace: string }): ReactElement {
               to={`/${workspace}/${each.stations[0].to}`}
               aria-current={each === door ? 'true' : undefined}
               className={clsx(
-                'flex min-h-16 flex-col items-center justify-center border-t-4 px-0.5 text-center text-[min(1rem,4.1vw)] leading-tight font-semibold wide:min-h-11 wide:flex-row wide:border-t-0 wide:border-b-4 wide:px-3 wide:whitespace-nowrap',
+                'flex min-h-[min(4rem,18vw)] flex-col items-center justify-center border-t-4 px-0.5 text-center text-[min(1rem,4.1vw)] leading-tight font-semibold wide:min-h-11 wide:flex-row wide:border-t-0 wide:border-b-4 wide:px-3 wide:whitespace-nowrap',
                 each === door ? 'border-lavender' : 'border-transparent hover:bg-lavender-pale',
               )}
             >
-              <each.mark aria-hidden className="size-6 shrink-0 wide:hidden" />
+              <each.mark aria-hidden className="size-[min(1.5rem,7vw)] shrink-0 wide:hidden" />
               {each.name}
             </Link>
           </li>

@@ -84,7 +84,7 @@ export function Shell(): ReactElement {
       <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
         {shellWords.skipToThePage()}
       </a>
-      <header className="shell-head flex min-h-16 items-center gap-x-6 border-b-2 border-ink print:hidden">
+      <header className="shell-head flex min-h-16 flex-wrap items-center gap-x-6 border-b-2 border-ink print:hidden">
         <Link
           to="/"
           className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight whitespace-nowrap"
@@ -92,7 +92,7 @@ export function Shell(): ReactElement {
           Ripenum
         </Link>
         {workspace === 'demo' && (
-          <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold whitespace-nowrap">
+          <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold">
             {shellWords.demoSeason()}
           </p>
         )}

@@ -10,5 +10,6 @@ export const DEFAULT_PREFERENCES: Preferences = {
   volumeUnit: 'L',
   lengthUnit: 'cm',
   hemisphere: 'not-said',
+  scheme: 'device',
   singleKeys: true,
 };

@@ -13,7 +13,7 @@ export { current, heads, inOrder } from './heads';
 export { holdingOf } from './holding';
 export { migrated } from './migrations';
 export { dayOfMoment } from './moments';
-export { type Preferences, preferencesSchema } from './preferences';
+export { type Preferences, type Scheme, SCHEMES, preferencesSchema } from './preferences';
 export {
   type AnyRecord,
   BLEND_KINDS,

@@ -3,6 +3,7 @@ import { choice, oneOf, words, yesNo } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
 import { commonWords } from '../words/english/common';
 import { kitWords } from '../words/english/kit';
+import { SCHEME_NAMES } from '../words/schemeWords';
 
 const same = <T extends string>(...values: T[]) =>
   Object.fromEntries(values.map((value) => [value, value])) as Readonly<Record<T, T>>;
@@ -19,6 +20,7 @@ export const choicesEntry = entryOf(preferencesSchema, {
     as: 'choice',
     hint: kitWords.tellsWhenYourStoreIs(),
   }),
+  scheme: choice(kitWords.screen(), SCHEME_NAMES, { hint: kitWords.nightIsForADim() }),
   singleKeys: yesNo(kitWords.singleKeyShortcuts(), {
     names: { yes: kitWords.on(), no: kitWords.off() },
     hint: kitWords.switchOffIfYouDictate(),

@@ -44,7 +44,7 @@ function Figure({ ruling }: { ruling: Ruling }): ReactElement {
   }
   return (
     <div>
-      <p className="text-6xl leading-none font-extrabold whitespace-nowrap">
+      <p className="text-6xl leading-none font-extrabold min-[24rem]:whitespace-nowrap">
         {Math.max(0, mean - expanded).toFixed(0)}–{(mean + expanded).toFixed(0)}
         <span className="ml-3 text-2xl font-semibold">{lotWords.waterHeading()}</span>
       </p>

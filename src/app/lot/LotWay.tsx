@@ -63,11 +63,11 @@ export function LotWay({ file, at }: LotWayProps): ReactElement {
                 to={`/${workspace}/${addressOf(place, file.lot.entityId, way)}`}
                 aria-current={place === at ? 'page' : undefined}
                 className={clsx(
-                  'min-h-16 grow border-b-4 px-2 py-1 leading-tight hover:bg-lavender-pale',
+                  'min-h-16 grow border-b-4 px-1 py-1 leading-tight hover:bg-lavender-pale sm:px-2',
                   place === at ? 'border-lavender bg-lavender-pale' : 'border-transparent',
                 )}
               >
-                <span className="flex items-center gap-1 text-base font-bold">
+                <span className="flex items-center gap-1 text-base font-bold tracking-tight sm:tracking-normal">
                   <Mark
                     aria-hidden
                     strokeWidth={isSettled ? 3 : 2}

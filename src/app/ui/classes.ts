@@ -4,7 +4,7 @@ export const BUTTON_BASE =
 
 export const BUTTON_TONES = {
   ink: 'bg-ink text-linen hover:bg-ink-soft',
-  lavender: 'bg-lavender text-white hover:bg-ink',
+  lavender: 'bg-lavender text-linen hover:bg-ink',
   line: 'border-2 border-ink bg-paper text-ink hover:bg-lavender-pale',
   quiet: 'text-lavender underline decoration-2 underline-offset-4 hover:text-ink',
   onInk: 'border-2 border-linen text-linen hover:bg-ink-soft',

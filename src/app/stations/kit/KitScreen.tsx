@@ -35,7 +35,7 @@ function PreferencesSection(): ReactElement {
             at={['temperatureUnit', 'massUnit', 'volumeUnit', 'lengthUnit']}
           />
           <Field of={choicesEntry} at="hemisphere" choices={HEMISPHERES} />
-          <Field of={choicesEntry} at="singleKeys" />
+          <Fields of={choicesEntry} at={['scheme', 'singleKeys']} />
         </div>
         <Button type="submit" tone="ink" className="mt-5">
           {kitWords.save()}

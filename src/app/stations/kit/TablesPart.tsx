@@ -16,7 +16,7 @@ export function TablesPart(): ReactElement {
       <label className="text-base font-semibold">
         {kitWords.oneTableForASpreadsheet()}
         <select
-          className="mt-1 block min-h-11 border-2 border-ink bg-paper px-3 text-lg font-normal"
+          className="mt-1 block min-h-11 w-full max-w-sm border-2 border-ink bg-paper px-3 text-lg font-normal"
           value={kind}
           onChange={(event) => setKind(event.target.value as RecordKind)}
         >

@@ -25,7 +25,7 @@ export function DossierView(props: ReturnType<typeof useDossierController>): Rea
           <ArrowLeft aria-hidden className="size-5" /> {rulingWords.backToTheLot()}
         </Link>
       </div>
-      <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-white p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
+      <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-paper p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
         <DossierHead head={content.head} />
         <LotRule answer={answer} />
         {content.parts.map((part) => (

@@ -36,9 +36,9 @@ function Bars({
         {bars.map((bar) => (
           <li
             key={bar.name}
-            className="grid grid-cols-[8rem_1fr_6rem] items-center gap-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
+            className="grid grid-cols-[1fr_auto] items-center gap-x-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
           >
-            <span className="leading-tight">{bar.name || commonWords.notWrittenDown()}</span>
+            <span className="col-span-2 leading-tight sm:col-span-1">{bar.name || commonWords.notWrittenDown()}</span>
             <span
               aria-hidden
               className="h-5 bg-lavender"
@@ -118,7 +118,7 @@ export function YearsView(props: ReturnType<typeof useYearsController>): ReactEl
         <label className="flex items-center gap-3 text-lg">
           {seasonWords.anotherYear()}
           <select
-            className="min-h-11 border-2 border-ink bg-paper px-3 text-lg"
+            className="min-h-11 max-w-full border-2 border-ink bg-paper px-3 text-lg"
             value={year}
             onChange={(event) => pick(Number(event.target.value))}
           >

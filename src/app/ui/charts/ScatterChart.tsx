@@ -13,6 +13,7 @@ import {
 } from 'chart.js';
 import { useEffect, useRef, type ReactElement } from 'react';
 import { Scatter } from 'react-chartjs-2';
+import { onScheme } from '../scheme';
 import { CHART_INK, CHART_THREAD } from './chartLook';
 
 ChartJs.register(Filler, LinearScale, LineElement, PointElement, ScatterController, Tooltip);
@@ -40,7 +41,9 @@ export function ScatterChart<P extends ChartPoint>(props: ScatterChartProps<P>):
   const { spoken, data, options, plugins = NONE, height } = props;
   const chart = useRef<Chart<'scatter', P[]>>(null);
   useEffect(() => {
-    void document.fonts.ready.then(() => chart.current?.update('none'));
+    const redraw = (): void => chart.current?.update('none');
+    void document.fonts.ready.then(redraw);
+    return onScheme(redraw);
   }, []);
   return (
     <div className={height}>
@@ -62,5 +65,5 @@ export const LINE_ONLY = { showLine: true, pointRadius: 0, borderWidth: 2 } as c
 export const axisLook = (title?: string) => ({
   grid: { color: CHART_THREAD },
   ticks: { color: CHART_INK },
-  ...(title === undefined ? {} : { title: { display: true, text: title, color: CHART_INK } }),
+  ...(title === undefined ? {} : { title: { display: true, text: title } }),
 });

@@ -1,10 +1,15 @@
 import { Chart as ChartJs } from 'chart.js';
 
-/** Colours of every chart, as the style sheet has them. */
-export const CHART_INK = '#18233a';
-export const CHART_LAVENDER = '#574488';
-export const CHART_LAVENDER_PALE = 'rgba(87, 68, 136, 0.18)';
-export const CHART_THREAD = '#cfc5b2';
+/** A colour as the style sheet has it now; a chart asks again each time it is drawn. */
+const colour = (name: string) => (): string =>
+  getComputedStyle(document.documentElement).getPropertyValue(`--color-${name}`);
+
+/** Colours of every chart. */
+export const CHART_INK = colour('ink');
+export const CHART_PAPER = colour('paper');
+export const CHART_LAVENDER = colour('lavender');
+export const CHART_LAVENDER_PALE = colour('band');
+export const CHART_THREAD = colour('thread');
 
 ChartJs.defaults.font.family = "'Atkinson Hyperlegible Next Variable', system-ui, sans-serif";
 ChartJs.defaults.font.size = 14;

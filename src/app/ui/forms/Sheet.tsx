@@ -31,7 +31,7 @@ export function Sheet({
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/50" />
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-veil" />
         <Dialog.Content
           onOpenAutoFocus={focusFirstField}
           className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8"

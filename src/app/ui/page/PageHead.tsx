@@ -16,7 +16,7 @@ export function PageHead({ title, over, lead, children }: PageHeadProps): ReactE
     <header className="flex flex-wrap items-end justify-between gap-x-6 gap-y-3 pt-5">
       <div className="grow basis-72">
         {over && <p className="text-base font-semibold">{over}</p>}
-        <h1 className="text-4xl leading-tight font-bold">{title}</h1>
+        <h1 className="text-[min(2.25rem,14vw)] leading-tight font-bold">{title}</h1>
         {lead && <p className="mt-1 max-w-3xl text-lg text-ink-soft">{lead}</p>}
       </div>
       {children && <div className="flex flex-wrap gap-3">{children}</div>}

@@ -48,7 +48,7 @@ export function CropSlab({ day, expectation, climate }: CropSlabProps): ReactEle
         <h2 id="crop" className="text-lg font-semibold">
           {combWords.expectedFromWhatYouTake()}
         </h2>
-        <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
+        <p className="text-6xl leading-tight font-extrabold min-[24rem]:whitespace-nowrap">
           {unit.fromBase(mass.massKg).toFixed(0)}
           <span className="text-3xl font-bold">
             {' '}

@@ -52,7 +52,7 @@ function SchoolRow(props: SchoolRowProps): ReactElement {
         <p className="text-base text-ink-soft">{METER_NAMES[school.meter]}</p>
       </div>
       <div>
-        <p className="text-2xl leading-tight font-bold whitespace-nowrap">
+        <p className="text-2xl leading-tight font-bold min-[24rem]:whitespace-nowrap">
           {combWords.frames2({
             takenFrames,
             massKg: formatQuantity(taken.massKg, 'mass', preferences, 0),

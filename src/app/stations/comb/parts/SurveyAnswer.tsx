@@ -19,7 +19,7 @@ export function SurveyAnswer({ school, found }: SurveyAnswerProps): ReactElement
   return (
     <div role="status" className="on-ink bg-ink p-5 text-linen">
       <p className="text-lg font-semibold">{combWords.cappedOverAllFrames({ frames })}</p>
-      <p className="text-6xl leading-tight font-extrabold whitespace-nowrap">
+      <p className="text-6xl leading-tight font-extrabold min-[24rem]:whitespace-nowrap">
         {percentRange(verdict.interval)}
       </p>
       <p className="text-lg">

@@ -7,10 +7,10 @@ import { CHART_INK, CHART_LAVENDER } from '../../../ui/charts/chartLook';
 import { lineWords } from '../../../words/english/line';
 import { commonWords } from '../../../words/english/common';
 
-const LOOKS: Readonly<Record<MatterKind, { color: string; dash: number[] }>> = {
-  bubbles: { color: CHART_LAVENDER, dash: [] },
-  wax: { color: CHART_INK, dash: [8, 5] },
-  specks: { color: CHART_INK, dash: [2, 4] },
+const LOOKS: Readonly<Record<MatterKind, { color: () => string; line: string; dash: number[] }>> = {
+  bubbles: { color: CHART_LAVENDER, line: 'stroke-lavender', dash: [] },
+  wax: { color: CHART_INK, line: 'stroke-ink', dash: [8, 5] },
+  specks: { color: CHART_INK, line: 'stroke-ink', dash: [2, 4] },
 };
 
 const POINTS = 60;
@@ -94,7 +94,7 @@ export function ClearedChart({ task, hours, nowHours }: ClearedChartProps): Reac
                 y1="4"
                 y2="4"
                 strokeWidth="3"
-                stroke={LOOKS[kind].color}
+                className={LOOKS[kind].line}
                 strokeDasharray={LOOKS[kind].dash.join(' ')}
               />
             </svg>

@@ -34,7 +34,7 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
             className="flex items-baseline justify-between gap-4 py-2 text-lg"
           >
             {CHANGE_NAMES[lineGain.change]}
-            <strong className="text-2xl whitespace-nowrap">
+            <strong className="text-2xl min-[24rem]:whitespace-nowrap">
               {lineWords.earlier({ durationText: durationText(lineGain.minutes) })}
             </strong>
           </li>

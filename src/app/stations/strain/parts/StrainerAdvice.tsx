@@ -77,7 +77,7 @@ export function StrainerAdvice({ asked }: { asked: AskedStrainer }): ReactElemen
             className="flex items-baseline justify-between gap-4 py-2 text-lg"
           >
             {words(strainingAdvice)}
-            <strong className="text-xl whitespace-nowrap">
+            <strong className="text-xl min-[24rem]:whitespace-nowrap">
               −{durationText(strainingAdvice.minutesSaved)}
             </strong>
           </li>

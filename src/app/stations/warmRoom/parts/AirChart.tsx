@@ -14,7 +14,12 @@ import {
   axisLook,
   type ChartPoint,
 } from '../../../ui/charts/ScatterChart';
-import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
+import {
+  CHART_INK,
+  CHART_LAVENDER,
+  CHART_LAVENDER_PALE,
+  CHART_PAPER,
+} from '../../../ui/charts/chartLook';
 import { inUnits } from '../../../words/keepersUnits';
 import { roomWords } from '../../../words/english/room';
 import { formatShortTime } from '../../../format/dates';
@@ -98,7 +103,7 @@ function marks({ log, stopsAt, nowDay, zeroMs }: AirChartProps, measured: Window
       pointStyle: 'triangle',
       pointRadius: 7,
       pointBorderWidth: 2,
-      backgroundColor: '#ffffff',
+      backgroundColor: CHART_PAPER,
       borderColor: CHART_INK,
     },
   ];

@@ -13,7 +13,12 @@ import {
   axisLook,
   type ChartPoint,
 } from '../../../ui/charts/ScatterChart';
-import { CHART_INK, CHART_LAVENDER, CHART_LAVENDER_PALE } from '../../../ui/charts/chartLook';
+import {
+  CHART_INK,
+  CHART_LAVENDER,
+  CHART_LAVENDER_PALE,
+  CHART_PAPER,
+} from '../../../ui/charts/chartLook';
 import type { AskedRoom } from '../roomQuestion';
 import { roomWords } from '../../../words/english/room';
 import { formatShortDay, formatWeekTime, formatWeekday } from '../../../format/dates';
@@ -91,7 +96,7 @@ function chartData({
             ? [{ x: Date.parse(content.takenAt), y: content.found.percent }]
             : [],
         ),
-        backgroundColor: '#ffffff',
+        backgroundColor: CHART_PAPER,
         borderColor: CHART_INK,
         pointBorderWidth: 3,
         pointRadius: 7,
@@ -112,13 +117,13 @@ const nowLine = (nowMs: number): Plugin<'scatter'> => ({
   beforeDatasetsDraw({ ctx, scales, chartArea }) {
     const at = scales['x']?.getPixelForValue(nowMs) ?? 0;
     ctx.save();
-    ctx.strokeStyle = CHART_INK;
+    ctx.strokeStyle = CHART_INK();
     ctx.setLineDash([5, 5]);
     ctx.beginPath();
     ctx.moveTo(at, chartArea.top);
     ctx.lineTo(at, chartArea.bottom);
     ctx.stroke();
-    ctx.fillStyle = CHART_INK;
+    ctx.fillStyle = CHART_INK();
     ctx.fillText(commonWords.now(), at + 5, chartArea.top + 12);
     ctx.restore();
   },

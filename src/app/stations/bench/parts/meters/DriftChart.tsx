@@ -3,7 +3,11 @@ import type { ReactElement } from 'react';
 import { fullChecks, offsetSteps, DAY_MS } from '../../../../../core';
 import { localDayOf, type Meter } from '../../../../../model';
 import { formatDay } from '../../../../format/dates';
-import { CHART_INK as INK, CHART_LAVENDER as LAVENDER } from '../../../../ui/charts/chartLook';
+import {
+  CHART_INK as INK,
+  CHART_LAVENDER as LAVENDER,
+  CHART_PAPER,
+} from '../../../../ui/charts/chartLook';
 import { ScatterChart, axisLook } from '../../../../ui/charts/ScatterChart';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { meterWords } from '../../../../words/english/meter';
@@ -26,7 +30,7 @@ const whiskers: Plugin<'scatter'> = {
     const { x, y } = scales;
     if (!x || !y) return;
     ctx.save();
-    ctx.strokeStyle = INK;
+    ctx.strokeStyle = INK();
     ctx.lineWidth = 1.5;
     const zero = y.getPixelForValue(0);
     ctx.beginPath();
@@ -80,8 +84,8 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
         showLine: true,
         borderColor: LAVENDER,
         borderWidth: 2,
-        backgroundColor: points.map((point) => (isJump(point) ? '#ffffff' : LAVENDER)),
-        pointBorderColor: points.map((point) => (isJump(point) ? INK : LAVENDER)),
+        backgroundColor: points.map((point) => (isJump(point) ? CHART_PAPER() : LAVENDER())),
+        pointBorderColor: points.map((point) => (isJump(point) ? INK() : LAVENDER())),
         pointBorderWidth: points.map((point) => (isJump(point) ? 4 : 1)),
         pointRadius: points.map((point) => (isJump(point) ? 10 : isSet(point) ? 0 : 6)),
         pointStyle: points.map((point) => (isJump(point) ? 'triangle' : 'circle')),
@@ -89,7 +93,7 @@ function chartData(meter: Meter): ChartData<'scatter', CheckPoint[]> {
       {
         label: meterWords.roughChecks(),
         data: meter.points.filter((point) => point.rough).map(pointOf),
-        backgroundColor: '#ffffff',
+        backgroundColor: CHART_PAPER,
         borderColor: INK,
         pointBorderWidth: 2,
         pointRadius: 6,
