@@ -56,7 +56,7 @@ test('undo and redo, by button and key, also after a reload', async ({ page }) =
   await page.getByRole('button', { name: 'Save this reading' }).click();
   const row = page.getByRole('listitem').filter({ hasText: 'dial 17.1 %' });
   await expect(row).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(row).toHaveCount(0);
   await page.getByRole('heading', { level: 1 }).click();
   await page.keyboard.press('Shift+U');

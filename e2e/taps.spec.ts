@@ -205,12 +205,30 @@ const ACTS: readonly Act[] = [
     },
   },
   {
+    name: 'crop, loads, jars from box weights',
+    most: [3, 40],
+    walk: async (hand) => {
+      const { page } = hand;
+      await page.goto('/mine/today');
+      await hand.tap(page.getByRole('link', { name: 'Honey house' }));
+      const house = page.getByRole('navigation', { name: 'Honey house' });
+      await hand.tap(house.getByRole('link', { name: 'Extraction' }));
+      await hand.tap(page.getByRole('link', { name: 'Weigh the boxes' }));
+      await hand.type(page.getByLabel('Full boxes'), '24.2 25.1 22.9 26');
+      await hand.type(page.getByLabel('Empty boxes'), '9.1 9.4 9.2 9');
+      const crop = page.getByRole('status').filter({ hasText: 'Honey out of the combs' });
+      await expect(crop).toContainText('61.5 ± 0.6 kg');
+      await expect(crop).toContainText('40 frames: 4 loads');
+      await expect(crop).toContainText(/\d+ to \d+ jars of 500 g/);
+    },
+  },
+  {
     name: '3 yards, 40 hives of 2 boxes, since when',
     most: [30, 250],
     walk: async (hand) => {
       const { page } = hand;
       await page.goto('/mine/season');
-      hand.taps += 1; // Season
+      hand.taps += 2; // Hives, Season
       for (const [yard, last] of [
         ['Marsh', '14'],
         ['Moor', '14'],

@@ -144,7 +144,7 @@ test('a file says what it would replace and remove before it does, and one undo 
   await expectAccessible(page);
   await asked.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByText(/Brought in 2 records/)).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText(/^Undone: Brought in/)).toBeVisible();
   await page.goto('/demo/today');
   await expect(page.getByRole('link', { name: /Renamed by them/ })).toHaveCount(0);

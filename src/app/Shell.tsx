@@ -1,8 +1,11 @@
-import { Keyboard } from 'lucide-react';
+import { Keyboard, Undo2 } from 'lucide-react';
 import { Suspense, useCallback, useEffect, useState, type ReactElement } from 'react';
 import { Link, Outlet, ScrollRestoration, useNavigate, useLocation } from 'react-router';
+import { SCHEMES } from '../records';
 import {
+  keepPreferences,
   redo,
+  selectCanUndo,
   selectPreferences,
   selectRivals,
   selectWorkspace,
@@ -21,7 +24,9 @@ import { lazyPart } from './ui/page/lazyPart';
 import { SupersededNotice } from './ui/page/SupersededNotice';
 import { UpdateNotice } from './ui/page/UpdateNotice';
 import { commonWords } from './words/english/common';
+import { kitWords } from './words/english/kit';
 import { shellWords } from './words/english/shell';
+import { SCHEME_NAMES } from './words/schemeWords';
 
 const loadPalette = () => import('./commands/CommandPalette');
 const CommandPalette = lazyPart(loadPalette, (module) => module.CommandPalette);
@@ -61,9 +66,30 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
       key: 'U',
       run: () => void dispatch(redo()),
     },
+    ...SCHEMES.map((scheme) => ({
+      id: `scheme ${scheme}`,
+      title: kitWords.screenNamed({ name: SCHEME_NAMES[scheme] }),
+      run: () => void dispatch(keepPreferences({ scheme })),
+    })),
     { id: 'keys', title: shellWords.showTheKeys(), key: '?', run: showKeys },
     { id: 'door', title: shellWords.backToTheStart(), run: () => void navigate('/') },
   ]);
+}
+
+/** The way back from the last act, always at the same place. */
+function UndoButton(): ReactElement | null {
+  const dispatch = useAppDispatch();
+  if (!useAppSelector(selectCanUndo)) return null;
+  return (
+    <button
+      type="button"
+      onClick={() => void dispatch(undo())}
+      aria-label={shellWords.undoTheLastAct()}
+      className="flex size-11 items-center justify-center hover:bg-lavender-pale"
+    >
+      <Undo2 aria-hidden className="size-6" />
+    </button>
+  );
 }
 
 /** The frame around every station: name, stations, keys, and the line that says what was done. */
@@ -84,7 +110,7 @@ export function Shell(): ReactElement {
       <a href="#main" className="sr-only focus:not-sr-only focus:block focus:p-3 focus:font-bold">
         {shellWords.skipToThePage()}
       </a>
-      <header className="shell-head flex min-h-16 flex-wrap items-center gap-x-6 border-b-2 border-ink print:hidden">
+      <header className="shell-head flex min-h-16 flex-wrap items-center gap-x-3 wide:gap-x-6 border-b-2 border-ink print:hidden">
         <Link
           to="/"
           className="flex min-h-11 items-center text-2xl font-extrabold tracking-tight whitespace-nowrap"
@@ -98,6 +124,7 @@ export function Shell(): ReactElement {
         )}
         <div className="grow" />
         <DoorLinks workspace={workspace} />
+        <UndoButton />
         <button
           type="button"
           onClick={openKeys}

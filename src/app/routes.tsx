@@ -96,6 +96,7 @@ const STATIONS: readonly RouteObject[] = [
     'strain/kit-list',
     async () => (await import('./stations/strain/KitListScreen')).KitListScreen,
   ),
+  station('strain/weigh', async () => (await import('./stations/strain/WeighScreen')).WeighScreen),
   station('strain/day/:dayId', async () => (await import('./stations/strain/DayScreen')).DayScreen),
   station(
     'strain/day/:dayId/strainer',

@@ -1,5 +1,8 @@
 import { Command as Palette } from 'cmdk';
-import type { ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
+import { Read } from '../data/Read';
+import { FoundRecords } from './FoundRecords';
+import { PALETTE_ITEM } from './paletteLook';
 import { useOfferedCommands } from './useCommands';
 import { shellWords } from '../words/english/shell';
 
@@ -8,9 +11,10 @@ interface CommandPaletteProps {
   onOpenChange: (open: boolean) => void;
 }
 
-/** Every act of the page by name, with the key that does the same. */
+/** Every act of the page by name, with the key that does the same; once something is typed, records by name too. */
 export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): ReactElement {
   const commands = useOfferedCommands();
+  const [search, setSearch] = useState('');
   return (
     <Palette.Dialog
       open={open}
@@ -20,6 +24,8 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
       contentClassName="fixed inset-x-4 top-[12vh] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
     >
       <Palette.Input
+        value={search}
+        onValueChange={setSearch}
         placeholder={shellWords.whatDoYouWantTo()}
         className="min-h-14 w-full border-b-2 border-ink bg-paper px-4 text-xl placeholder:text-thread-deep"
       />
@@ -33,12 +39,17 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
               onOpenChange(false);
               command.run();
             }}
-            className="flex min-h-12 cursor-pointer items-center justify-between gap-4 px-4 text-lg data-[selected=true]:bg-ink data-[selected=true]:text-linen"
+            className={PALETTE_ITEM}
           >
             {command.title}
             {command.key && <kbd className="font-sans text-base font-bold">{command.key}</kbd>}
           </Palette.Item>
         ))}
+        {search.trim() !== '' && (
+          <Read waiting={null} failed={() => null}>
+            <FoundRecords onChosen={() => onOpenChange(false)} />
+          </Read>
+        )}
       </Palette.List>
     </Palette.Dialog>
   );

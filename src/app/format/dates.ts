@@ -68,6 +68,9 @@ export const formatLongDate = (moment: Moment): string =>
 export const formatWeekTime = (moment: Moment): string =>
   formatsWords.dateAndTime({ date: formatWeekDate(moment), time: formatTime(moment) });
 
+/** Aug */
+export const formatMonth = (moment: Moment): string => monthOf(dateOf(moment));
+
 /** Aug 26 */
 export const formatMonthYear = (moment: Moment): string => {
   const date = dateOf(moment);

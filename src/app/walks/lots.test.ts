@@ -122,7 +122,7 @@ test('removing a lot leaves a way back', async ({ page }) => {
   await expect(
     page.getByRole('heading', { name: 'There is nothing at this address' }),
   ).toBeVisible();
-  await page.getByRole('button', { name: 'Undo' }).click();
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(outcome(page)).toBeVisible();
 });
 

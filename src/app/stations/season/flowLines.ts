@@ -1,4 +1,4 @@
-import { dayNumber } from '../../../model';
+import { dayNumber, isoDayOf } from '../../../model';
 import { type Flow } from '../../../records';
 
 /** A flow on the line of its year, in days from the start of the drawing. */
@@ -15,9 +15,18 @@ export interface FlowDrawing {
   readonly days: number;
   /** today, null where it is outside */
   readonly today: number | null;
+  /** firsts of months: where they stand, and their ISO day */
+  readonly months: readonly { readonly at: number; readonly day: string }[];
 }
 
 const DAYS_IN_YEAR = 365;
+
+function firstsOfMonths(from: number, days: number): FlowDrawing['months'] {
+  return Array.from({ length: Math.floor(days) + 1 }, (_, at) => ({
+    at,
+    day: isoDayOf(from + at),
+  })).filter(({ day }) => day.endsWith('-01'));
+}
 
 /**
  * Flows of all years under each other on one calendar, so that the same plant can be compared: days
@@ -49,6 +58,7 @@ export function drawnFlows(flows: readonly Flow[], todayIso: string): FlowDrawin
   const today = dayNumber(todayIso) - from;
   return {
     days,
+    months: firstsOfMonths(from, days),
     today: today >= 0 && today <= days ? today : null,
     lines: placed.map((item) => ({
       ...item,

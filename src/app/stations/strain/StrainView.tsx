@@ -6,6 +6,7 @@ import { PageLink } from '../../ui/page/PageLink';
 import { DaySheet } from './parts/DaySheet';
 import { DayRow, LotRows, SettlingRow } from './parts/StrainRows';
 import type { useStrainController } from './useStrainController';
+import { weighWords } from '../../words/english/weigh';
 import { lineWords } from '../../words/english/line';
 
 /** Days at the line, vessels that stand to clear, and what is to be ordered. */
@@ -17,6 +18,7 @@ export function StrainView(props: ReturnType<typeof useStrainController>): React
         <Button tone="ink" className="min-h-14" onClick={plan}>
           {lineWords.planADay()}
         </Button>
+        <PageLink to="strain/weigh">{weighWords.weighTheBoxes()}</PageLink>
         <PageLink to="strain/kit-list">{lineWords.kitToOrder()}</PageLink>
       </PageHead>
       {days.length === 0 ? (

@@ -45,6 +45,8 @@ export const recordsWords = messages('records', {
   meshMissing: 'A strainer needs a mesh.',
   rackTooSmall: 'There must be room for at least one whole load to wait.',
   sumpTooSmall: 'There must be room for the honey of at least one load.',
+  boxMissing: 'Type at least one weight.',
+  moreEmptyThanFull: 'There are more empty boxes than full ones. Check the two lists.',
   oneTimeOnly: 'Type both times, or neither.',
   doorsUpsideDown: 'The doors cannot open before they are shut.',
   lighterThanEmpty: 'With honey it must weigh more than the empty frame.',

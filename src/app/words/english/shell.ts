@@ -16,6 +16,7 @@ export const shellWords = messages('shell', {
   showTheKeys: 'Show the keys',
   backToTheStart: 'Back to the start',
   doors: 'Main',
+  lot: 'Lot',
   hives: 'Hives',
   honeyHouse: 'Honey house',
   extraction: 'Extraction',

@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import type { Flow } from '../../../../records';
-import { isoDay } from '../../../format/dates';
+import { formatMonth, isoDay } from '../../../format/dates';
 import { drawnFlows } from '../flowLines';
 import { seasonWords } from '../../../words/english/season';
 
@@ -10,9 +10,10 @@ const ROW = 34;
 export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement | null {
   const drawing = useMemo(() => drawnFlows(flows, isoDay(new Date())), [flows]);
   if (flows.length === 0) return null;
-  const { lines, days, today } = drawing;
+  const { lines, days, today, months } = drawing;
   const share = (day: number): string => `${((100 * day) / days).toFixed(2)}%`;
-  const height = lines.length * ROW + 18;
+  const foot = lines.length * ROW + 4;
+  const height = foot + 36;
   return (
     <svg
       role="img"
@@ -21,6 +22,15 @@ export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement |
       height={height}
       className="mb-2 block"
     >
+      <line x1="0" x2="100%" y1={foot} y2={foot} className="stroke-ink" strokeWidth="1.5" />
+      {months.map(({ at, day }) => (
+        <g key={day}>
+          <line x1={share(at)} x2={share(at)} y1="0" y2={foot + 5} className="stroke-thread" />
+          <text x={share(at)} y={foot + 17} className="fill-ink text-[13px]">
+            {formatMonth(day)}
+          </text>
+        </g>
+      ))}
       {lines.map((line, at) => {
         const y = at * ROW;
         const end = line.observed ? (line.observed[1] ?? today ?? line.expected[1]) : 0;
@@ -55,7 +65,7 @@ export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement |
             x1={share(today)}
             x2={share(today)}
             y1="0"
-            y2={height - 14}
+            y2={foot}
             className="stroke-ink"
             strokeWidth="2"
             strokeDasharray="5 4"

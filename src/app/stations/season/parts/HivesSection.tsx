@@ -5,6 +5,11 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { formatsWords } from '../../../words/english/formats';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { INPUT } from '../../../ui/classes';
+import { HIVE_ORDERS, boxesOf, hivesByYard, type HiveOrder, type YardHives } from '../hivesByYard';
+import { useHiveSearch, type HiveSearch } from '../useHiveSearch';
 import { ManyHives } from './ManyHives';
 import { BoxSheet, ColonySheet, YardSheet } from './HiveSheets';
 import { EntryRow } from '../../../ui/forms/EntryRow';
@@ -17,6 +22,15 @@ const CLIMATE_WORDS = {
   damp: seasonWords.dampAir(),
   'not-said': seasonWords.airNotKnown(),
 } as const;
+/** Up to so many hives all stand open and there is nothing to look for. */
+const FEW_HIVES = 15;
+
+const ORDER_NAMES: Readonly<Record<HiveOrder, string>> = {
+  name: seasonWords.byName(),
+  doubt: seasonWords.inDoubtFirst(),
+  boxes: seasonWords.mostBoxesFirst(),
+};
+
 const HEALTH_WORDS = {
   sound: '',
   unknown: seasonWords.healthNotKnown(),
@@ -46,40 +60,122 @@ interface HiveProps {
   colony: Colony;
   colonies: Editing<Colony>;
   boxes: Editing<Box>;
+  isOpen: boolean;
 }
 
-function Hive({ book, colony, colonies, boxes }: HiveProps): ReactElement {
+function Hive({ book, colony, colonies, boxes, isOpen }: HiveProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
-  const { keep, health } = colony.content;
+  const { keep, health, name } = colony.content;
   const target =
     keep === null
       ? ''
       : keep.by === 'frames'
         ? seasonWords.keepsFrames({ frames: keep.frames })
         : seasonWords.keeps({ kg: formatQuantity(keep.kg, 'mass', preferences, 0) });
-  const own = book.boxes.filter((box) => box.content.colonyId === colony.entityId);
+  const own = boxesOf(book, colony);
+  const facts = [seasonWords.boxes({ boxes: own.length }), target, HEALTH_WORDS[health]];
   return (
     <li className="border-l-4 border-thread pl-3">
-      <EntryRow
-        title={colony.content.name}
-        facts={[target, HEALTH_WORDS[health]]}
-        onEdit={() => colonies.edit(colony)}
-      />
-      <ul className="ml-4">
-        {own.map((item) => (
-          <li key={item.entityId}>
-            <EntryRow
-              title={item.content.label}
-              facts={boxFacts(item, book)}
-              onEdit={() => boxes.edit(item)}
-            />
-          </li>
-        ))}
-      </ul>
-      <Button tone="quiet" onClick={() => boxes.add(colony.entityId)}>
-        {seasonWords.addABoxTo({ name: colony.content.name })}
-      </Button>
+      <details open={isOpen} className="group">
+        <FoldSummary size="large">
+          <span>
+            {name}{' '}
+            <span className="text-base font-normal text-ink-soft">
+              {facts.filter((fact) => fact !== '').join(' · ')}
+            </span>
+          </span>
+        </FoldSummary>
+        <ul className="ml-4">
+          {own.map((item) => (
+            <li key={item.entityId}>
+              <EntryRow
+                title={item.content.label}
+                facts={boxFacts(item, book)}
+                onEdit={() => boxes.edit(item)}
+              />
+            </li>
+          ))}
+        </ul>
+        <div className="flex flex-wrap gap-x-4">
+          <Button tone="quiet" onClick={() => boxes.add(colony.entityId)}>
+            {seasonWords.addABoxTo({ name })}
+          </Button>
+          <Button tone="quiet" onClick={() => colonies.edit(colony)}>
+            {formatsWords.change({ title: name })}
+          </Button>
+        </div>
+      </details>
     </li>
+  );
+}
+
+interface YardProps {
+  book: Book;
+  place: YardHives;
+  isOpen: boolean;
+  areHivesOpen: boolean;
+  yards: Editing<Yard>;
+  colonies: Editing<Colony>;
+  boxes: Editing<Box>;
+}
+
+function YardPlace(props: YardProps): ReactElement {
+  const { book, place, isOpen, areHivesOpen, yards, colonies, boxes } = props;
+  const { yard, hives } = place;
+  return (
+    <section aria-label={yard.content.name}>
+      <details open={isOpen}>
+        <FoldSummary size="heading">
+          {seasonWords.yardWithHives({ name: yard.content.name, hives: hives.length })}
+        </FoldSummary>
+        <EntryRow
+          title=""
+          facts={[CLIMATE_WORDS[yard.content.climate], yard.content.remark]}
+          changes={yard.content.name}
+          onEdit={() => yards.edit(yard)}
+        />
+        <ul className="space-y-2">
+          {hives.map((colony) => (
+            <Hive
+              key={colony.entityId}
+              {...{ book, colony, colonies, boxes }}
+              isOpen={areHivesOpen}
+            />
+          ))}
+        </ul>
+        <Button className="mt-2" onClick={() => colonies.add(yard.entityId)}>
+          {seasonWords.addAHiveTo({ name: yard.content.name })}
+        </Button>
+      </details>
+    </section>
+  );
+}
+
+/** Looks for a hive, and puts those first that need it. */
+function FindHives({ find, setFind, order, setOrder }: HiveSearch): ReactElement {
+  return (
+    <div className="mb-3 grid gap-3 sm:grid-cols-[1fr_auto]">
+      <input
+        type="search"
+        aria-label={seasonWords.findAHive()}
+        placeholder={seasonWords.findAHive()}
+        className={INPUT}
+        value={find}
+        onChange={(event) => setFind(event.target.value)}
+      />
+      <select
+        aria-label={seasonWords.sortHives()}
+        className={INPUT}
+        value={order}
+        onChange={(event) => setOrder(event.target.value as HiveOrder)}
+      >
+        {HIVE_ORDERS.map((each) => (
+          <option key={each} value={each}>
+            {ORDER_NAMES[each]}
+          </option>
+        ))}
+      </select>
+    </div>
   );
 }
 
@@ -88,6 +184,10 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
   const yards = useEditing<Yard>();
   const colonies = useEditing<Colony>();
   const boxes = useEditing<Box>();
+  const search = useHiveSearch();
+  const places = hivesByYard(book, search);
+  const isFew = book.colonies.length <= FEW_HIVES;
+  const isFound = search.find.trim() !== '';
   const loose = book.boxes.filter((box) => colonyOf(book, box.content.colonyId) === null);
   return (
     <SheetSection
@@ -101,31 +201,17 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
       }
     >
       {book.yards.length === 0 && <p className="text-lg">{seasonWords.nameAYardThenIts()}</p>}
-      <div className="space-y-6">
-        {book.yards.map((yard) => (
-          <section key={yard.entityId} aria-label={yard.content.name}>
-            <EntryRow
-              title={yard.content.name}
-              facts={[CLIMATE_WORDS[yard.content.climate], yard.content.remark]}
-              onEdit={() => yards.edit(yard)}
-            />
-            <ul className="space-y-3">
-              {book.colonies
-                .filter((colony) => colony.content.yardId === yard.entityId)
-                .map((colony) => (
-                  <Hive
-                    key={colony.entityId}
-                    book={book}
-                    colony={colony}
-                    colonies={colonies}
-                    boxes={boxes}
-                  />
-                ))}
-            </ul>
-            <Button className="mt-2" onClick={() => colonies.add(yard.entityId)}>
-              {seasonWords.addAHiveTo({ name: yard.content.name })}
-            </Button>
-          </section>
+      {(!isFew || isFound) && <FindHives {...search} />}
+      {isFound && places.length === 0 && <p className="text-lg">{seasonWords.noHiveFound()}</p>}
+      <div className="space-y-4">
+        {places.map((place) => (
+          <YardPlace
+            // opened anew where the search changes what is open
+            key={`${place.yard.entityId} ${isFound}`}
+            {...{ book, place, yards, colonies, boxes }}
+            isOpen={isFew || isFound}
+            areHivesOpen={isFew || (isFound && places.length === 1 && place.hives.length === 1)}
+          />
         ))}
       </div>
       <section aria-label={seasonWords.totesAndLooseBoxes()} className="mt-6">

@@ -29,7 +29,7 @@ function KeptLine(): ReactElement {
   const tell = useTell();
   const kept = notice?.tone === 'done' ? tell(notice.text) : '';
   return (
-    <div role="status" className="flex items-center justify-between gap-2 text-base empty:hidden">
+    <div role="status" className="flex min-h-9 items-center justify-between gap-2 text-base">
       {kept !== '' && <span className="truncate">{kept}</span>}
       {kept !== '' && canUndo && (
         <button
