@@ -117,7 +117,7 @@ test('a mistyped year is asked about beside its field, and nothing is kept', asy
   await page.getByLabel('Name').fill('Slip');
   await page.getByLabel('In the room since').fill('0026-08-01T10:00');
   await page.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText(/That would be .* days in the room: check the year/)).toBeVisible();
+  await expect(page.getByText(/Is .* the right year\?/)).toBeVisible();
 });
 
 test('a file says what it would replace and remove before it does, and one undo takes it all back', async ({

@@ -231,7 +231,7 @@ export function undo(only?: readonly RecordKind[]): Thunk<void> {
     const act = getState().acts.undo.at(-1);
     if (!act) return;
     if (only && !act.steps.every((step) => only.includes(step.kind))) {
-      dispatch(noticeShown({ text: NOT_OF_HERE, tone: 'info' }));
+      dispatch(noticeShown({ text: NOT_OF_HERE, tone: 'refused' }));
       return;
     }
     const taken = await dispatch(takeBack(act, 'Undone'));

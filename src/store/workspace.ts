@@ -21,7 +21,7 @@ export async function openWorkspace(store: AppStore, workspace: Workspace): Prom
   store.dispatch(actsLoaded(loadActs(workspace)));
   if (dropped > 0)
     store.dispatch(
-      noticeShown({ text: say('errors.draftsDropped', { forms: dropped }), tone: 'info' }),
+      noticeShown({ text: say('errors.draftsDropped', { forms: dropped }), tone: 'refused' }),
     );
   startKeeping();
 }

@@ -160,12 +160,11 @@ test('sections are judged piece by piece, open cells by the meter', async ({ pag
   await openBox(page, 'Hive 4');
   await tenths(page, 'A', 7).click();
   await tenths(page, 'B', 7).click();
-  await page.getByText('Comb honey, piece by piece').click();
-  await page.getByRole('button', { name: 'This is a section frame' }).click();
+  await page.getByRole('button', { name: 'Comb honey', exact: true }).click();
   await page.getByRole('button', { name: 'Piece 1', exact: true }).click();
   await page.getByRole('button', { name: 'Piece 2', exact: true }).click();
   await expect(verdict(page)).toContainText('2 of 8 pieces are fully capped on both sides.');
-  await page.getByRole('button', { name: 'Not a section frame' }).click();
+  await page.getByRole('button', { name: 'Comb honey', exact: true }).click();
   await page.getByText('Open cells read with a meter').click();
   await page.getByLabel('The dial shows').fill('18,4');
   await page.getByLabel('Temperature of the meter').fill('28');

@@ -8,7 +8,8 @@ import type { JudgeForm, JudgeTask } from '../../useJudgeFrame';
 import { ACT_NAMES } from '../../words';
 import { CellFold } from './CellFold';
 import { BroodFold, CombFold, FillFold, PestFold, WeightFold } from './MoreOfFrame';
-import { PiecesFold } from './PiecesFold';
+import { Pieces } from './Pieces';
+import { SeenRow } from './SeenRow';
 import { ShakeFold, ShakeRow } from './ShakeRow';
 import { SideBlock } from './SideBlock';
 import { frameWords } from '../../../../words/english/frame';
@@ -128,6 +129,8 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
         />
       ))}
       <ShakeRow />
+      <SeenRow />
+      <Pieces />
       <div>
         <FillFold />
         <BroodFold />
@@ -135,7 +138,6 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
         <CombFold />
         <WeightFold />
         <ShakeFold />
-        <PiecesFold />
         <CellFold />
       </div>
       {typed && (

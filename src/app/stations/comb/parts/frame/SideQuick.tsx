@@ -51,7 +51,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
           <span
             aria-hidden
             className={clsx(
-              'absolute bottom-0 left-0 px-1.5 text-xl leading-tight font-bold',
+              'absolute top-0 left-0 px-1.5 text-xl leading-tight font-bold',
               chosen === String(tenths) ? 'bg-ink text-linen' : 'bg-linen text-ink',
             )}
           >

@@ -60,7 +60,7 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
               <span className="text-xl font-bold"> {frameWords.yourChoiceHeading()}</span>
             )}
           </p>
-          <p className="mt-1 text-base leading-snug">
+          <p className="mt-1 min-h-11 text-base leading-snug wide:min-h-0">
             {judged ? sentenceOf(judged, tell) : missing}
             {judged?.decision.next && !judged.overridden && (
               <span className="hidden wide:inline"> {tell(judged.decision.next)}</span>

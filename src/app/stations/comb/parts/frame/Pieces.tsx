@@ -1,37 +1,25 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
-import { Button } from '../../../../ui/Button';
 import type { FrameDraft } from '../../frameDraft';
-import { Fold } from './MoreOfFrame';
 import { Stepper } from '../Stepper';
 import { frameWords } from '../../../../words/english/frame';
 
 /** Pieces of a section frame in the usual number of one. */
-const USUAL_PIECES = 8;
+export const USUAL_PIECES = 8;
 const MOST_PIECES = 32;
 
-/** Comb honey: each piece by itself, fully capped on both sides or not. */
-export function PiecesFold(): ReactElement {
+/** Comb honey: each piece by itself, fully capped on both sides or not; nothing where it is none. */
+export function Pieces(): ReactElement | null {
   const { watch, setValue } = useFormContext<FrameDraft>();
   const pieces = watch('pieces');
-  const set = (next: string | null): void => setValue('pieces', next, { shouldDirty: true });
-  if (pieces === null) {
-    return (
-      <Fold title={frameWords.combHoneyPieceByPiece()}>
-        <Button className="min-h-14" onClick={() => set('n'.repeat(USUAL_PIECES))}>
-          {frameWords.thisIsASectionFrame()}
-        </Button>
-      </Fold>
-    );
-  }
+  const set = (next: string): void => setValue('pieces', next, { shouldDirty: true });
+  if (pieces === null) return null;
   const ripe = pieces.split('r').length - 1;
   const flip = (at: number): void =>
     set(pieces.slice(0, at) + (pieces[at] === 'r' ? 'n' : 'r') + pieces.slice(at + 1));
   return (
-    <Fold
-      title={frameWords.combHoneyPieceByPiece()}
-      note={frameWords.ofPieces({ ripe, pieces: pieces.length })}
-    >
+    <section aria-label={frameWords.combHoneyPieceByPiece()} className="space-y-2">
+      <p className="text-lg font-bold">{frameWords.ofPieces({ ripe, pieces: pieces.length })}</p>
       <p className="text-base">{frameWords.tapEachPieceThatIs()}</p>
       <div className="grid grid-cols-4 gap-1">
         {[...pieces].map((piece, at) => (
@@ -57,9 +45,6 @@ export function PiecesFold(): ReactElement {
         most={MOST_PIECES}
         onChange={(count) => set(pieces.padEnd(count, 'n').slice(0, count))}
       />
-      <Button tone="quiet" className="min-h-14" onClick={() => set(null)}>
-        {frameWords.notASectionFrame()}
-      </Button>
-    </Fold>
+    </section>
   );
 }
