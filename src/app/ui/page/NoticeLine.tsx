@@ -18,7 +18,7 @@ const STANDS_MS = 6_000;
 /** The notice that stands now: one that was refused until it is read, any other for a while. */
 function useStandingNotice() {
   const notice = useAppSelector(selectNotice);
-  const [faded, setFaded] = useState(notice);
+  const [faded, setFaded] = useState<typeof notice>(null);
   const [isHeld, setHeld] = useState(false);
   useEffect(() => {
     if (!notice || notice.tone === 'refused' || isHeld) return;

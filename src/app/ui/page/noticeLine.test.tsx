@@ -12,16 +12,20 @@ afterEach(() => {
   jest.useRealTimers();
 });
 
+const NOT_KEPT = say('errors.choicesNotKept');
+
 const pass = (ms: number): void => act(() => void jest.advanceTimersByTime(ms));
 
-function shown(tone: 'info' | 'refused'): void {
+function shown(tone: 'info' | 'refused', isBefore = false): void {
   const store = createStore();
+  const give = (): void => void store.dispatch(noticeShown({ text: NOT_KEPT, tone }));
+  if (isBefore) give();
   render(
     <Provider store={store}>
       <NoticeLine />
     </Provider>,
   );
-  act(() => void store.dispatch(noticeShown({ text: say('errors.choicesNotKept'), tone })));
+  if (!isBefore) act(give);
 }
 
 const line = (): HTMLElement | null => screen.queryByText(/could not be saved/);
@@ -34,6 +38,11 @@ describe('a notice', () => {
     expect(line()).not.toBeNull();
     pass(200);
     expect(line()).toBeNull();
+  });
+
+  test('that was given while the page was opening is shown', () => {
+    shown('refused', true);
+    expect(line()).not.toBeNull();
   });
 
   test('stays while somebody points at it', () => {
