@@ -2,12 +2,10 @@ import fontkit from '@cantoo/fontkit';
 import { PDFDocument, rgb, type PDFPage, type RGB } from '@cantoo/pdf-lib';
 import type { LabelDesignContent } from '../../records';
 import type { PaperFonts } from './fonts';
-import { labelsOnSheet } from './labelSheets';
 import type { LabelLine, LabelText } from './labelText';
-import { PT_PER_MM, brokenLines } from './paper';
+import { PT_PER_MM, brokenLines } from './brokenLines';
 import { drawQr } from './qr';
 import { Typeface, missingIn, type MadePdf } from './typeface';
-import { dossierWords } from '../words/english/dossier';
 
 /** One label to print. */
 export interface LabelToPrint {
@@ -136,15 +134,25 @@ function drawLabel(
   });
 }
 
-/** Labels on as many sheets as they need, each sheet as the design says. */
+/** Labels to print, and where they begin. */
+export interface LabelJob {
+  /** of the document */
+  readonly title: string;
+  readonly design: LabelDesignContent;
+  readonly labels: readonly LabelToPrint[];
+  /** places of the first sheet that are used already */
+  readonly skip: number;
+}
+
+/** Labels on as many sheets as they need, each sheet as the design says; tells how far it is, 0 to 1. */
 export async function labelsPdf(
-  design: LabelDesignContent,
-  labels: readonly LabelToPrint[],
+  { title, design, labels, skip }: LabelJob,
   files: PaperFonts,
+  onProgress: (share: number) => void = () => undefined,
 ): Promise<LabelSheets> {
   const document = await PDFDocument.create();
   document.registerFontkit(fontkit);
-  document.setTitle(dossierWords.labels({ name: design.name }));
+  document.setTitle(title);
   const fonts = {
     regular: await Typeface.embedded(document, files.regular),
     bold: await Typeface.embedded(document, files.bold),
@@ -154,9 +162,11 @@ export async function labelsPdf(
   let page: PDFPage | null = null;
   let smallest = Infinity;
   labels.forEach((label, at) => {
-    const index = at % labelsOnSheet(sheet);
-    if (index === 0 || !page)
+    const index = (at + skip) % (sheet.columns * sheet.rows);
+    if (index === 0 || !page) {
+      onProgress(at / labels.length);
       page = document.addPage([mm(sheet.pageWidthMm), mm(sheet.pageHeightMm)]);
+    }
     const [column, row] = [index % sheet.columns, Math.floor(index / sheet.columns)];
     const place = {
       x: mm(sheet.marginLeftMm + column * (sheet.labelWidthMm + sheet.gapXMm)),

@@ -9,7 +9,7 @@ import type { PaperFonts } from './fonts';
 import { LABEL_SHEETS, labelsOnSheet, sheetTrouble } from './labelSheets';
 import { labelsPdf } from './labelsPdf';
 import { jarQrText, labelText, netWeightText } from './labelText';
-import { brokenLines } from './paper';
+import { brokenLines } from './brokenLines';
 import { lotQrText, qrModules } from './qr';
 import { sheetPdf } from './sheetPdf';
 
@@ -137,7 +137,10 @@ describe('letters in a PDF', () => {
     };
     const design = { ...words, name: 'x', ink: '#000000', paper: '#ffffff', showQr: false, sheet };
     const line = { text: 'Honey', scale: 1, bold: true };
-    const made = await labelsPdf(design, [{ text: { front: [line], back: [] }, qr: '' }], fonts);
+    const made = await labelsPdf(
+      { title: 'x', design, labels: [{ text: { front: [line], back: [] }, qr: '' }], skip: 0 },
+      fonts,
+    );
     const found = await beginnings(made.bytes);
     // “true” and 0x00010000 both begin a TrueType font; this maker writes the first.
     expect(found).toContain('true');
@@ -197,13 +200,30 @@ describe('labels', () => {
         text: labelText(words, lot, { ...jar, number: at + 1 }),
         qr: jarQrText(jar.code, at + 1),
       }));
-      const made = await labelsPdf(design, labels, fonts);
+      const made = await labelsPdf({ title: 'x', design, labels, skip: 0 }, fonts);
       const { pages } = await readBack(made.bytes);
       expect(made).toMatchObject({ pages: 2, tooSmall: false });
       expect(pages.join(' ').match(/infants under 12/g)).toHaveLength(count);
       expect(pages[1]).toContain(`260812-a.1-${String(count).padStart(2, '0')}`);
     },
   );
+
+  test('a partly used sheet is used up first, and how far it is grows', async () => {
+    const { sheet } = LABEL_SHEETS[0]!;
+    const design = { ...words, name: 'x', ink: '#000000', paper: '#ffffff', showQr: false, sheet };
+    const label = { text: labelText(words, lot, jar), qr: '' };
+    const places = labelsOnSheet(sheet);
+    const heard: number[] = [];
+    const made = await labelsPdf(
+      { title: 'x', design, labels: Array.from({ length: places }, () => label), skip: 5 },
+      fonts,
+      (share) => heard.push(share),
+    );
+    const { pages } = await readBack(made.bytes);
+    const onPage = pages.map((page) => page.match(/infants under 12/g)?.length);
+    expect(onPage).toEqual([places - 5, 5]);
+    expect(heard).toEqual([0, (places - 5) / places]);
+  });
 
   test('words that cannot be read any more are reported', async () => {
     const sheet = { ...LABEL_SHEETS[0]!.sheet, labelWidthMm: 20, labelHeightMm: 12 };
@@ -215,7 +235,10 @@ describe('labels', () => {
       showQr: false,
       sheet,
     };
-    const made = await labelsPdf(design, [{ text: labelText(words, lot, jar), qr: '' }], fonts);
+    const made = await labelsPdf(
+      { title: 'x', design, labels: [{ text: labelText(words, lot, jar), qr: '' }], skip: 0 },
+      fonts,
+    );
     expect(made.tooSmall).toBe(true);
     expect(sheetTrouble({ ...sheet, columns: 12 })).toMatch(/wider than the page/);
     expect(sheetTrouble({ ...sheet, rows: 40 })).toMatch(/higher than the page/);

@@ -3,9 +3,7 @@ import { PDFDocument, rgb, type PDFPage, type RGB } from '@cantoo/pdf-lib';
 import type { PaperFonts } from './fonts';
 import { Typeface, missingIn, type MadePdf } from './typeface';
 import { dossierWords } from '../words/english/dossier';
-
-/** Points in a millimetre. */
-export const PT_PER_MM = 72 / 25.4;
+import { plain, brokenLines } from './brokenLines';
 
 export const INK: RGB = rgb(0x18 / 255, 0x23 / 255, 0x3a / 255);
 export const THREAD: RGB = rgb(0xcf / 255, 0xc5 / 255, 0xb2 / 255);
@@ -22,37 +20,6 @@ export interface TextLook {
   readonly indent?: number;
   /** free room below [pt] */
   readonly below?: number;
-}
-
-/** One blank for whatever blanks stand in a text: lines are broken anew. */
-const plain = (text: string): string => text.replace(/\s+/g, ' ');
-
-/** Breaks a text into lines of a width; a word that is too long by itself is cut. */
-export function brokenLines(
-  text: string,
-  widthOf: (part: string) => number,
-  width: number,
-): string[] {
-  const lines: string[] = [];
-  let line = '';
-  const put = (word: string): void => {
-    const longer = line === '' ? word : `${line} ${word}`;
-    if (widthOf(longer) <= width) {
-      line = longer;
-      return;
-    }
-    if (line !== '') lines.push(line);
-    line = word;
-    while (widthOf(line) > width && line.length > 1) {
-      let cut = line.length - 1;
-      while (cut > 1 && widthOf(line.slice(0, cut)) > width) cut -= 1;
-      lines.push(line.slice(0, cut));
-      line = line.slice(cut);
-    }
-  };
-  plain(text).split(' ').forEach(put);
-  lines.push(line);
-  return lines;
 }
 
 /** Pages that are written from the top, a new one wherever the last is full. */

@@ -1,4 +1,12 @@
-import type { PDFPage, RGB } from '@cantoo/pdf-lib';
+import {
+  fill,
+  popGraphicsState,
+  pushGraphicsState,
+  rectangle,
+  setFillingColor,
+  type PDFPage,
+  type RGB,
+} from '@cantoo/pdf-lib';
 import QRCode from 'qrcode';
 
 /** Dark modules of a QR code, row by row; a quarter of it may be damaged. */
@@ -28,6 +36,7 @@ export function drawQr(
 ): void {
   const { size, isDark } = qrModules(text);
   const step = side / size;
+  const bars = [];
   for (let row = 0; row < size; row += 1) {
     let column = 0;
     while (column < size) {
@@ -35,17 +44,19 @@ export function drawQr(
       while (end < size && isDark(row, end)) end += 1;
       if (end > column) {
         // A run of dark modules is one bar, so that no hairlines show between them.
-        page.drawRectangle({
-          x: x + column * step,
-          y: y + side - (row + 1) * step,
-          width: (end - column) * step,
-          height: step * 1.02,
-          color,
-        });
+        const [left, bottom] = [x + column * step, y + side - (row + 1) * step];
+        bars.push(rectangle(left, bottom, (end - column) * step, step * 1.02));
       }
       column = Math.max(end, column + 1);
     }
   }
+  page.pushOperators(
+    pushGraphicsState(),
+    setFillingColor(color),
+    ...bars,
+    fill(),
+    popGraphicsState(),
+  );
 }
 
 /** What a dossier's QR code says: the lot's code and the digest of its records. */

@@ -34,7 +34,8 @@ export function usePdfFile(cannot: string): {
       if (missing.length === 0) return true;
       dispatch(noticeShown({ text: missingWords(missing), tone: 'refused' }));
       return false;
-    } catch {
+    } catch (error) {
+      if (error instanceof DOMException && error.name === 'AbortError') return false;
       dispatch(noticeShown({ text: cannot, tone: 'refused' }));
       return false;
     } finally {

@@ -1,5 +1,7 @@
 import {
   labelDesignContentSchema,
+  wholeBetween,
+  z,
   type LabelDesignContent,
   type Preferences,
 } from '../../../records';
@@ -8,7 +10,7 @@ import { asIs, choice, number, oneOf, words, yesNo } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
-import { LABEL_SHEETS, sheetTrouble } from '../../pdf/labelSheets';
+import { LABEL_SHEETS, labelsOnSheet, sheetTrouble } from '../../pdf/labelSheets';
 import { commonWords } from '../../words/english/common';
 import { jarsWords } from '../../words/english/jars';
 
@@ -78,3 +80,51 @@ export const readLabelForm = (
       if (trouble) reader.at('sheet.id').fail(trouble);
     },
   });
+
+/** Which jar comes first, and where on a sheet that is partly used. */
+export const labelStartEntry = entryOf(
+  z.object({ fromJar: wholeBetween(1, 100_000), firstPlace: wholeBetween(1, 480) }),
+  {
+    fromJar: number(jarsWords.fromJar(), { digits: 0 }),
+    firstPlace: number(jarsWords.firstPlaceOnTheSheet(), {
+      digits: 0,
+      hint: jarsWords.aSheetPartlyUsedGoes(),
+    }),
+  },
+);
+
+/** Labels as they are asked for: the design, and where to begin. */
+export type LabelRunForm = LabelForm & { start: FormOf<typeof labelStartEntry.fields> };
+
+/** Labels to print. */
+export interface LabelRun {
+  readonly design: LabelDesignContent;
+  readonly fromJar: number;
+  readonly firstPlace: number;
+}
+
+/** The labels that the form asks for, or what is wrong in which field. */
+export function readLabelRun(
+  { start, ...label }: LabelRunForm,
+  preferences: Preferences,
+  jars: number,
+): Parsed<LabelRun> {
+  const design = readLabelForm(label, preferences);
+  const places = design.ok ? labelsOnSheet(design.content.sheet) : Infinity;
+  const begin = labelStartEntry.read(start, preferences, {
+    check: ({ fromJar, firstPlace }, reader) => {
+      if (fromJar > jars) reader.at('fromJar').fail(jarsWords.notSoManyJars({ count: jars }));
+      if (firstPlace > places) reader.at('firstPlace').fail(jarsWords.notSoManyPlaces({ places }));
+    },
+  });
+  if (design.ok && begin.ok)
+    return { ok: true, content: { design: design.content, ...begin.content } };
+  const errors = Object.entries(begin.ok ? {} : begin.errors);
+  return {
+    ok: false,
+    errors: {
+      ...(design.ok ? {} : design.errors),
+      ...Object.fromEntries(errors.map(([at, error]) => [`start.${at}`, error])),
+    },
+  };
+}

@@ -56,6 +56,14 @@ export const jarsWords = messages('jars', {
   labelSaved: 'Label saved',
   theLabel: 'The label',
   saveLabelsAsPdf: 'Save {count} labels as PDF',
+  fromJar: 'From jar',
+  firstPlaceOnTheSheet: 'First free place on the sheet',
+  aSheetPartlyUsedGoes: 'Counted in rows from the top left. A partly used sheet can be used up.',
+  whereToBegin: 'Where to begin',
+  drawingLabels: 'Drawing the labels',
+  notSoManyJars: 'There are {count, plural, one {# jar} other {# jars}}. Type a number up to that.',
+  notSoManyPlaces:
+    'This sheet has {places, plural, one {# label} other {# labels}}. Type a number up to that.',
   labelsOnSheets:
     '{count, plural, one {# label} other {# labels}} on {count2, plural, one {# sheet} other {# sheets}}.',
   printAtFullSizeWithout: 'Print at full size, without “fit to page”; try it on plain paper first.',
