@@ -5,6 +5,7 @@ import { AnswerSlab } from '../src/app/lot/AnswerSlab';
 import { OutcomeMark } from '../src/app/ui/OutcomeMark';
 import { PhotoPicture } from '../src/app/ui/PhotoPicture';
 import { MoistureRule } from '../src/app/ui/charts/MoistureRule';
+import { CombSketch } from '../src/app/ui/comb/CombSketch';
 import { RuleStrip } from '../src/app/ui/charts/RuleStrip';
 import { OUTCOME_NAMES } from '../src/app/format/moisture';
 import { rulingsByOutcome } from './outcomes';
@@ -92,6 +93,19 @@ export function AnswerPieces(): ReactElement {
           measured: ruleOf({ mean: 17.5, standardUncertainty: 0.2 }, 0.4),
           'not measured': ruleOf({ mean: 18, standardUncertainty: 1.2 }, null),
           'nothing known': ruleOf(null, null),
+        }}
+      </Piece>
+      <Piece name="CombSketch">
+        {{
+          '8, 9 and 10 tenths capped': (
+            <div className="flex gap-2">
+              {[8, 9, 10].map((tenths) => (
+                <div key={tenths} className="relative h-20 w-28 border-2 border-ink">
+                  <CombSketch tenths={tenths} />
+                </div>
+              ))}
+            </div>
+          ),
         }}
       </Piece>
       <Piece name="RuleStrip">

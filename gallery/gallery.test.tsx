@@ -30,9 +30,9 @@ const WITHIN: Readonly<Record<string, string>> = {
 };
 
 const components = (): string[] =>
-  ['', 'charts/', 'fields/', 'forms/', 'page/'].flatMap((room) =>
+  ['', 'charts/', 'comb/', 'fields/', 'forms/', 'page/'].flatMap((room) =>
     readdirSync(`src/app/ui/${room}`)
-      .filter((file) => file.endsWith('.tsx'))
+      .filter((file) => file.endsWith('.tsx') && !file.includes('.test.'))
       .map((file) => file.replace('.tsx', '')),
   );
 

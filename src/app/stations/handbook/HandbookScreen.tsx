@@ -20,6 +20,8 @@ import { FailedPart } from '../../ui/page/FailedPage';
 import { PlainTable } from '../../ui/PlainTable';
 import { BenchQuality, BenchWork } from './BenchChapters';
 import { Chapter } from './Chapter';
+import { Contents } from './Contents';
+import { FirstPage } from './FirstPage';
 import { Expectation, JudgingComb } from './CombChapters';
 import { WarmRoomChapter } from './RoomChapter';
 import { StoreChapters } from './StoreChapter';
@@ -189,6 +191,8 @@ export function HandbookScreen(): ReactElement {
   return (
     <>
       <PageHead title={handbookWords.handbook()} lead={handbookWords.howTheNumbersAreMade()} />
+      <Contents />
+      <FirstPage />
       <Moisture />
       <BenchWork />
       <JudgingComb />

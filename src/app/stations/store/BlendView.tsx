@@ -4,6 +4,7 @@ import { FormFrame } from '../../ui/forms/FormFrame';
 import { Columns } from '../../ui/page/Columns';
 import { PageHead } from '../../ui/page/PageHead';
 import { BlendAnswer } from './parts/BlendAnswer';
+import { BlendLots } from './parts/BlendLots';
 import { BlendFields } from './parts/BlendFields';
 import type { useBlendController } from './useBlendController';
 import { blendWords } from '../../words/english/blend';
@@ -36,6 +37,7 @@ export function BlendView(props: ReturnType<typeof useBlendController>): ReactEl
         </FormFrame>
         <div ref={answer} className="scroll-mt-4">
           <BlendAnswer search={search} onCancel={cancel} onKeep={() => void keep()} />
+          {!question && <BlendLots lots={lots} />}
         </div>
       </Columns>
     </>

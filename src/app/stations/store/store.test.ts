@@ -56,6 +56,31 @@ const [borage, beans, marsh, ling] = ['demo-1-1', 'demo-3-1', 'demo-5-1', 'demo-
   storedLot,
 ) as [StoredLot, StoredLot, StoredLot, StoredLot];
 
+/** Points along a path of moves, curves and level lines, close enough to find what it runs through. */
+function pointsAlong(path: string): [number, number][] {
+  const points: [number, number][] = [];
+  let [x, y] = [0, 0];
+  for (const [, kind, rest = ''] of path.matchAll(/([MCH])([^MCH]*)/g)) {
+    const n = rest.trim().split(/[ ,]+/).map(Number);
+    const [x0, y0] = [x, y];
+    if (kind === 'M') [x, y] = [n[0]!, n[1]!];
+    else if (kind === 'H') x = n[0]!;
+    else [x, y] = [n[4]!, n[5]!];
+    for (let at = 0; at <= 20 && kind !== 'M'; at += 1) {
+      const t = at / 20;
+      const s = 1 - t;
+      const cubic = (a: number, b: number, c: number, d: number): number =>
+        s ** 3 * a + 3 * s * s * t * b + 3 * s * t * t * c + t ** 3 * d;
+      points.push(
+        kind === 'H'
+          ? [s * x0 + t * x, y]
+          : [cubic(x0, n[0]!, n[2]!, x), cubic(y0, n[1]!, n[3]!, y)],
+      );
+    }
+  }
+  return points;
+}
+
 describe('where honey stands', () => {
   test('its places outrank the lot’s store, and each is there once', () => {
     expect(storedYears(borage.file.lot, borage.vessels)).toEqual([{ meanC: 12, swingC: 3 }]);
@@ -280,7 +305,7 @@ describe('the trace on paper and screen', () => {
 
   test('columns stand in the order in which honey passes, and no card covers another', () => {
     const all = new Set(trace.nodes.keys());
-    const { placed, columns, cardWidth, width } = traceLayout(trace, all);
+    const { placed, columns, cardWidth, width } = traceLayout(trace, all, 1216);
     expect(columns.map((column) => column.x)).toEqual(
       [...columns.map((column) => column.x)].sort((a, b) => a - b),
     );
@@ -296,8 +321,24 @@ describe('the trace on paper and screen', () => {
         .filter((node) => node.kind !== 'batch' && node.kind !== 'blend')
         .map((node) => node.id),
     );
-    expect(traceLayout(trace, shown).columns).toHaveLength(8);
-    expect(traceLayout(trace, shown).width).toBeLessThanOrEqual(1216);
+    expect(traceLayout(trace, shown, 1216).columns).toHaveLength(8);
+    expect(traceLayout(trace, shown, 1216).width).toBeLessThanOrEqual(1216);
+  });
+
+  test.each([400, 1216, 2400])('no line runs through a card, in %d px', (room) => {
+    const { placed, edges, cardWidth } = traceLayout(trace, new Set(trace.nodes.keys()), room);
+    expect(edges.length).toBeGreaterThan(20);
+    for (const { path } of edges)
+      for (const [x, y] of pointsAlong(path)) {
+        const hit = placed.find(
+          (card) =>
+            x > card.x + 1 &&
+            x < card.x + cardWidth - 1 &&
+            y > card.y + 1 &&
+            y < card.y + CARD.height - 1,
+        );
+        expect(hit?.node.id).toBeUndefined();
+      }
   });
 
   test('too many frames are joined with their boxes', () => {

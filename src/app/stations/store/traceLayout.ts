@@ -8,10 +8,18 @@ export interface PlacedNode {
   readonly y: number;
 }
 
+/** A line from card to card: along gaps only, so that it never runs through a card between them. */
+export interface TraceLine {
+  readonly from: PlacedNode;
+  readonly to: PlacedNode;
+  /** path of an SVG */
+  readonly path: string;
+}
+
 /** A trace laid out in columns, one a kind. */
 export interface TraceLayout {
   readonly placed: readonly PlacedNode[];
-  readonly edges: readonly { readonly from: PlacedNode; readonly to: PlacedNode }[];
+  readonly edges: readonly TraceLine[];
   readonly columns: readonly { readonly kind: TraceKind; readonly x: number }[];
   readonly cardWidth: number;
   readonly width: number;
@@ -20,12 +28,11 @@ export interface TraceLayout {
   readonly foldedFrames: number;
 }
 
-export const CARD = { height: 56, gapY: 10, head: 30 } as const;
+export const CARD = { height: 88, gapY: 14, head: 34 } as const;
 
-/** Widths of cards and gaps: closer where many columns are to stand side by side on a desk. */
-const WIDE = { card: 164, gap: 44 } as const;
-const CLOSE = { card: 134, gap: 20 } as const;
-const CLOSE_FROM = 7;
+/** Widths of cards, as the room allows, and of the gaps between them [px]. */
+const CARD_WIDTHS = { least: 130, most: 220 } as const;
+const GAP = 24;
 
 /** Most frames that are drawn one by one. */
 const MOST_FRAMES = 14;
@@ -47,8 +54,30 @@ export function withoutNodes(edges: readonly TraceEdge[], gone: ReadonlySet<stri
   return joined;
 }
 
-/** Nodes of a lineage in columns, in the order in which honey passes. */
-export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayout {
+/** A curve within the gap between two columns. */
+const bend = (x1: number, y1: number, x2: number, y2: number): string =>
+  `C${(x1 + x2) / 2} ${y1} ${(x1 + x2) / 2} ${y2} ${x2} ${y2}`;
+
+/** The free lane between rows, above or below a card. */
+const laneBeside = (y: number, isBelow: boolean): number =>
+  isBelow ? y + CARD.height + CARD.gapY / 2 : y - CARD.gapY / 2;
+
+/** From card to card: straight over to the next column, else along the free lane beside the first card. */
+function lineBetween(from: PlacedNode, to: PlacedNode, card: number): string {
+  const [x1, y1] = [from.x + card, from.y + CARD.height / 2];
+  const [x2, y2] = [to.x, to.y + CARD.height / 2];
+  if (x2 - x1 === GAP) return `M${x1} ${y1} ${bend(x1, y1, x2, y2)}`;
+  const lane = laneBeside(from.y, to.y >= from.y);
+  const [leaves, arrives] = [x1 + GAP, x2 - GAP];
+  return `M${x1} ${y1} ${bend(x1, y1, leaves, lane)} H${arrives} ${bend(arrives, lane, x2, y2)}`;
+}
+
+/**
+ * Nodes of a lineage in columns, in the order in which honey passes.
+ *
+ * @param roomPx - width that there is; cards fill it as far as they stay readable
+ */
+export function traceLayout(trace: Trace, shown: ReadonlySet<string>, roomPx: number): TraceLayout {
   const frames = [...shown].filter((id) => trace.nodes.get(id)?.kind === 'frame');
   const folded = new Set(frames.length > MOST_FRAMES ? frames : []);
   const nodes = [...trace.nodes.values()].filter(
@@ -57,8 +86,9 @@ export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayo
   const own = trace.edges.filter((edge) => shown.has(edge.from) && shown.has(edge.to));
   const edges = withoutNodes(own, folded);
   const kinds = TRACE_KINDS.filter((kind) => nodes.some((node) => node.kind === kind));
-  const { card, gap } = kinds.length >= CLOSE_FROM ? CLOSE : WIDE;
-  const columns = kinds.map((kind, at) => ({ kind, x: at * (card + gap) }));
+  const share = Math.floor((roomPx - (kinds.length - 1) * GAP) / Math.max(1, kinds.length));
+  const card = Math.min(CARD_WIDTHS.most, Math.max(CARD_WIDTHS.least, share));
+  const columns = kinds.map((kind, at) => ({ kind, x: at * (card + GAP) }));
   const placed = columns.flatMap(({ kind, x }) =>
     nodes
       .filter((node) => node.kind === kind)
@@ -70,11 +100,11 @@ export function traceLayout(trace: Trace, shown: ReadonlySet<string>): TraceLayo
     columns,
     edges: edges.flatMap(({ from, to }) => {
       const [a, b] = [byId.get(from), byId.get(to)];
-      return a && b ? [{ from: a, to: b }] : [];
+      return a && b ? [{ from: a, to: b, path: lineBetween(a, b, card) }] : [];
     }),
     cardWidth: card,
-    width: columns.length * (card + gap) - gap,
-    height: Math.max(0, ...placed.map((item) => item.y + CARD.height)) + 8,
+    width: columns.length * (card + GAP) - GAP,
+    height: Math.max(0, ...placed.map((item) => item.y + CARD.height)) + CARD.gapY,
     foldedFrames: folded.size,
   };
 }

@@ -51,6 +51,7 @@ export const blendWords = messages('blend', {
   whatWouldAllowMore: 'What would allow more',
   ofLimitpercent: ' of {limitPercent} %',
   more: '{gainKg} more',
+  whatThereIs: 'What there is, the wettest first',
   leftOut: 'Left out',
   saves: 'Saves',
   fills: 'Fills',

@@ -1,9 +1,9 @@
-import type { ReactElement } from 'react';
+import { useEffect, useMemo, useRef, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import type { Trace } from '../../../../model';
 import { selectWorkspace, useAppSelector } from '../../../../store';
 import { TRACE_NAMES, nodeFacts, nodeName } from '../../../words/traceWords';
-import { CARD, traceLayout, type PlacedNode } from '../traceLayout';
+import { CARD, traceLayout } from '../traceLayout';
 import { storeWords } from '../../../words/english/store';
 
 interface TraceDrawingProps {
@@ -12,20 +12,33 @@ interface TraceDrawingProps {
   startId: string;
 }
 
-function curve(from: PlacedNode, to: PlacedNode, cardWidth: number): string {
-  const [x1, y1] = [from.x + cardWidth, from.y + CARD.height / 2];
-  const [x2, y2] = [to.x, to.y + CARD.height / 2];
-  // Honey that is blended goes back to an earlier column: it is drawn in a wider bow.
-  const bow = x2 > x1 ? Math.max(12, (x2 - x1) / 2) : 60;
-  return `M${x1} ${y1} C${x1 + bow} ${y1} ${x2 - bow} ${y2} ${x2} ${y2}`;
+/** Width of a part of the page, as it is now [px]. */
+function useRoom(usual: number) {
+  const place = useRef<HTMLDivElement>(null);
+  const [room, setRoom] = useState(usual);
+  useEffect(() => {
+    const element = place.current;
+    if (!element || typeof ResizeObserver === 'undefined') return;
+    const watch = new ResizeObserver(([entry]) => {
+      if (entry) setRoom(Math.floor(entry.contentRect.width));
+    });
+    watch.observe(element);
+    return () => watch.disconnect();
+  }, []);
+  return { place, room };
 }
+
+/** A desk's page. */
+const USUAL_ROOM_PX = 1216;
 
 /** From hive to jar as a drawing: columns in the order in which honey passes; a card opens its own trace. */
 export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): ReactElement {
   const workspace = useAppSelector(selectWorkspace);
-  const layout = traceLayout(trace, shown);
+  const { place, room } = useRoom(USUAL_ROOM_PX);
+  const layout = useMemo(() => traceLayout(trace, shown, room), [trace, shown, room]);
   return (
     <div
+      ref={place}
       className="overflow-x-auto pb-2"
       role="region"
       aria-label={storeWords.theTraceDrawn()}
@@ -33,10 +46,10 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
     >
       <div className="relative" style={{ width: layout.width, height: layout.height }}>
         <svg aria-hidden className="absolute inset-0" width={layout.width} height={layout.height}>
-          {layout.edges.map(({ from, to }) => (
+          {layout.edges.map(({ from, to, path }) => (
             <path
               key={`${from.node.id} ${to.node.id}`}
-              d={curve(from, to, layout.cardWidth)}
+              d={path}
               fill="none"
               className="stroke-thread-deep"
               strokeWidth="2"
@@ -58,8 +71,8 @@ export function TraceDrawing({ trace, shown, startId }: TraceDrawingProps): Reac
             }`}
             style={{ left: x, top: y, width: layout.cardWidth, height: CARD.height }}
           >
-            <span className="truncate text-base font-bold">{nodeName(node)}</span>
-            <span className="truncate text-base">{nodeFacts(node)[0]}</span>
+            <span className="line-clamp-2 text-base font-bold">{nodeName(node)}</span>
+            <span className="line-clamp-2 text-base">{nodeFacts(node)[0]}</span>
           </Link>
         ))}
       </div>

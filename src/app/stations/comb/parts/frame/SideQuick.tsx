@@ -2,7 +2,7 @@ import clsx from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import type { ReactElement } from 'react';
 import type { SideDraft } from '../../frameDraft';
-import { CombSketch } from './CombSketch';
+import { CombSketch } from '../../../../ui/comb/CombSketch';
 import { RadioItem } from '../../../../ui/fields/RadioItem';
 import { frameWords } from '../../../../words/english/frame';
 

@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { POINT_COLUMNS, POINT_ROWS } from '../../../../../records';
-import { PAINT_GRID, cellAt, cellCentre, cellPath, combSize } from '../../hexComb';
+import { PAINT_GRID, cellAt, cellCentre, cellPath, combSize } from '../../../../ui/comb/hexComb';
 import type { BoardShape } from './MarkBoard';
 
 /** A mark known by its shape: filled capped, dotted open, bare empty, crossed brood, dashed not drawn. */

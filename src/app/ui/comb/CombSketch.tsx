@@ -1,5 +1,5 @@
 import { memo, type ReactElement } from 'react';
-import { SKETCH_GRID, cappingOrder, cellCentre, cellPath, combSize } from '../../hexComb';
+import { SKETCH_GRID, cappingOrder, cellCentre, cellPath, combSize } from './hexComb';
 
 const ORDER = cappingOrder(SKETCH_GRID);
 const CELLS = SKETCH_GRID.columns * SKETCH_GRID.rows;
