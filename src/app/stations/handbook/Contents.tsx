@@ -32,7 +32,7 @@ export function Contents(): ReactElement {
     <nav aria-label={beginnerWords.contents()} className="mt-5">
       <ul className="gap-x-8 sm:columns-2 wide:columns-3">
         {CHAPTERS.map(([id, title]) => (
-          <li key={id}>
+          <li key={id} className="break-inside-avoid">
             <a
               href={`#${id}`}
               className="flex min-h-11 items-center text-lg underline decoration-2 underline-offset-4 hover:bg-lavender-pale"

@@ -37,7 +37,11 @@ export function BlendView(props: ReturnType<typeof useBlendController>): ReactEl
         </FormFrame>
         <div ref={answer} className="scroll-mt-4">
           <BlendAnswer search={search} onCancel={cancel} onKeep={() => void keep()} />
-          {!question && <BlendLots lots={lots} />}
+          {!question && (
+            <div className="mt-6">
+              <BlendLots lots={lots} />
+            </div>
+          )}
         </div>
       </Columns>
     </>

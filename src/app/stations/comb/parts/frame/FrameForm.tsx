@@ -119,15 +119,17 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
   return (
     <div className="space-y-2">
       <EarlierNote task={task} />
-      {([0, 1] as const).map((at) => (
-        <SideBlock
-          key={at}
-          at={at}
-          active={hand.shown === at}
-          wantedShare={wantedShare}
-          onActive={() => hand.take(at)}
-        />
-      ))}
+      <div className="space-y-2 short:grid short:grid-cols-2 short:gap-4 short:space-y-0">
+        {([0, 1] as const).map((at) => (
+          <SideBlock
+            key={at}
+            at={at}
+            active={hand.shown === at}
+            wantedShare={wantedShare}
+            onActive={() => hand.take(at)}
+          />
+        ))}
+      </div>
       <ShakeRow />
       <SeenRow />
       <Pieces />

@@ -29,8 +29,11 @@ function KeptLine(): ReactElement {
   const tell = useTell();
   const kept = notice?.tone === 'done' ? tell(notice.text) : '';
   return (
-    <div role="status" className="flex min-h-9 items-center justify-between gap-2 text-base">
-      {kept !== '' && <span className="truncate">{kept}</span>}
+    <div
+      role="status"
+      className="flex min-h-9 items-center justify-between gap-2 text-base short:order-last"
+    >
+      {kept !== '' && <span className="truncate short:hidden">{kept}</span>}
       {kept !== '' && canUndo && (
         <button
           type="button"
@@ -50,17 +53,17 @@ export function VerdictBar(props: VerdictBarProps): ReactElement {
   const tell = useTell();
   const button = 'flex min-h-14 items-center justify-center border-2 border-linen font-bold';
   return (
-    <div className="verdict-bar on-ink sticky bottom-0 z-10 -mx-4 bg-ink px-4 pt-2 pb-3 text-linen wide:mx-0">
+    <div className="verdict-bar on-ink sticky bottom-0 z-10 -mx-4 bg-ink px-4 pt-2 pb-3 text-linen wide:mx-0 short:flex short:items-center short:gap-4 short:py-1">
       <KeptLine />
-      <div className="grid gap-x-6 gap-y-2 wide:grid-cols-[1fr_22rem] wide:items-center">
+      <div className="grid gap-x-6 gap-y-2 wide:grid-cols-[1fr_22rem] wide:items-center short:grow short:grid-cols-[1fr_18rem] short:items-center">
         <div aria-live="polite" data-testid="verdict">
-          <p className="text-3xl leading-none font-extrabold wide:text-4xl">
+          <p className="text-3xl leading-none font-extrabold wide:text-4xl short:text-2xl">
             {judged ? ACT_NAMES[judged.act] : frameWords.judgeBothSides()}
             {judged?.overridden && (
               <span className="text-xl font-bold"> {frameWords.yourChoiceHeading()}</span>
             )}
           </p>
-          <p className="mt-1 min-h-11 text-base leading-snug wide:min-h-0">
+          <p className="mt-1 min-h-11 text-base leading-snug wide:min-h-0 short:mt-0 short:line-clamp-2 short:min-h-0">
             {judged ? sentenceOf(judged, tell) : missing}
             {judged?.decision.next && !judged.overridden && (
               <span className="hidden wide:inline"> {tell(judged.decision.next)}</span>
