@@ -31,6 +31,8 @@ test('the whole path with a thumb on a phone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Signed (1)' })).toBeVisible();
   await expectNoSidewaysScroll(page);
   await expectAccessible(page);
+  await page.goto('/');
+  await expect(page.getByRole('link', { name: /^Carry on \(1 lot\)/ })).toBeVisible();
 });
 
 test('targets are at least 44 px high, in the comb 56 px', async ({ page }) => {
@@ -51,4 +53,25 @@ test('targets are at least 44 px high, in the comb 56 px', async ({ page }) => {
   const cell = await page.getByRole('radio', { name: '5', exact: true }).boundingBox();
   expect(cell?.height).toBeGreaterThanOrEqual(56);
   expect(cell?.width).toBeGreaterThanOrEqual(56);
+});
+
+test('on a phone, going back closes the sheet first, and what was typed stays', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/mine/today');
+  await page.getByRole('link', { name: 'Hives' }).tap();
+  await page.getByRole('navigation', { name: 'Hives' }).getByRole('link', { name: 'Season' }).tap();
+  await page.getByRole('button', { name: 'Add a yard' }).tap();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('Marsh');
+  await page.waitForTimeout(400);
+  await page.goBack();
+  await expect(sheet).toHaveCount(0);
+  await expect(page).toHaveURL(/\/mine\/season$/);
+  await page.getByRole('button', { name: 'Add a yard' }).tap();
+  await expect(sheet.getByLabel('Name')).toHaveValue('Marsh');
+  await page.getByRole('button', { name: 'Close' }).tap();
+  await page.goBack();
+  await expect(page).toHaveURL(/\/mine\/comb$/);
 });

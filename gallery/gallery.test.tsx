@@ -11,6 +11,7 @@ import { Gallery } from './Gallery';
 /** Parts that stand inside others, or need a page of the application around them: why they have no piece. */
 const WITHIN: Readonly<Record<string, string>> = {
   Controlled: 'draws nothing of its own',
+  BackCloses: 'shows nothing; it stands in every sheet',
   CorrectSheet: 'a sheet with fields and a reason',
   EntrySheet: 'a sheet with fields',
   ErrorOf: 'the message of a field',

@@ -1,5 +1,5 @@
 import { ArrowRight } from 'lucide-react';
-import type { ReactElement } from 'react';
+import { useEffect, useState, type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { MoistureRule } from '../../ui/charts/MoistureRule';
 import { UpdateNotice } from '../../ui/page/UpdateNotice';
@@ -29,8 +29,30 @@ function Door({ to, title, text }: DoorProps): ReactElement {
 /** Example on the door: honey that is fairly surely under its limit. */
 const EXAMPLE = { mean: 17.6, standardUncertainty: 0.9 };
 
+/** Lots of one's own, once they are counted; the door does not wait for it. */
+function useOwnLots(): number {
+  const [lots, setLots] = useState(0);
+  useEffect(() => {
+    let isLeft = false;
+    void import('../../../db')
+      .then(({ lotsKept }) => lotsKept('mine'))
+      .then((count) => !isLeft && setLots(count))
+      // a database that cannot be read says so behind the door
+      .catch(() => undefined);
+    return () => {
+      isLeft = true;
+    };
+  }, []);
+  return lots;
+}
+
 /** The door: what this is, and two ways in. */
 export function WelcomeScreen(): ReactElement {
+  const lots = useOwnLots();
+  const mine =
+    lots > 0
+      ? { title: shellWords.carryOn({ lots }), text: shellWords.yourOwnRecordsStay() }
+      : { title: shellWords.startMyOwn(), text: shellWords.yourOwnRecordsEmptyAt() };
   return (
     <main className="mx-auto max-w-5xl px-4 py-8 sm:px-8 sm:py-14">
       <UpdateNotice />
@@ -55,11 +77,7 @@ export function WelcomeScreen(): ReactElement {
           title={shellWords.startWithTheDemoSeason()}
           text={shellWords.aMadeUpEstuaryIsland()}
         />
-        <Door
-          to="/mine/today"
-          title={shellWords.startMyOwn()}
-          text={shellWords.yourOwnRecordsEmptyAt()}
-        />
+        <Door to="/mine/today" {...mine} />
       </div>
       <p className="mt-8 max-w-2xl text-base text-ink-soft">
         {shellWords.noAccountAndNothingLeaves()}

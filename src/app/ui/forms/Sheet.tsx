@@ -1,6 +1,7 @@
 import { X } from 'lucide-react';
 import { Dialog } from 'radix-ui';
 import type { ReactElement, ReactNode } from 'react';
+import { BackCloses } from '../page/BackCloses';
 import { formatsWords } from '../../words/english/formats';
 
 interface SheetProps {
@@ -36,6 +37,7 @@ export function Sheet({
           onOpenAutoFocus={focusFirstField}
           className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8"
         >
+          <BackCloses onBack={() => onOpenChange(false)} />
           <div className="flex items-start justify-between gap-4">
             <Dialog.Title className="text-3xl font-bold">{title}</Dialog.Title>
             <Dialog.Close

@@ -31,6 +31,8 @@ export const shellWords = messages('shell', {
     'Example of the moisture rule: a scale from 13 to 25 % water with a target at 18 and a limit at 20, and a hill that shows what the moisture may be, most likely 17.6 %.',
   startWithTheDemoSeason: 'Start with the demo season',
   aMadeUpEstuaryIsland: 'A made-up estuary island with eight lots, each with its own lesson.',
+  carryOn: 'Carry on ({lots, plural, one {# lot} other {# lots}})',
+  yourOwnRecordsStay: 'Your own records. They stay in this browser.',
   startMyOwn: 'Start my own',
   yourOwnRecordsEmptyAt: 'Your own records, empty at first. They stay in this browser.',
   noAccountAndNothingLeaves:
