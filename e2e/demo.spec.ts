@@ -1,4 +1,11 @@
-import { expect, expectAccessible, expectNoSidewaysScroll, openDemoLot, test } from './house';
+import {
+  expect,
+  expectAccessible,
+  expectNoSidewaysScroll,
+  expectReadableAtNight,
+  openDemoLot,
+  test,
+} from './house';
 
 test('from the door into the demo season to a signed ruling', async ({ page }) => {
   await page.goto('/');
@@ -16,6 +23,12 @@ const PAGES = [
   '/',
   '/demo/today',
   '/demo/lots/new',
+  '/demo/lots/demo-8-1',
+  '/demo/bench/read',
+  '/demo/store/foam',
+  '/demo/strain',
+  '/demo/strain/weigh',
+  '/demo/strain/mass/demo-8-1',
   '/demo/comb',
   '/demo/comb/few',
   '/demo/comb/demo-second-1',
@@ -49,7 +62,9 @@ const PAGES = [
   '/nowhere',
 ];
 
-test('axe finds nothing on any page, and none scrolls sideways', async ({ page }) => {
+test('axe finds nothing on any page by day or night, and none scrolls sideways', async ({
+  page,
+}) => {
   // One season is enough for all pages; to open it anew for each costs minutes.
   test.setTimeout(240_000);
   for (const address of PAGES) {
@@ -58,6 +73,7 @@ test('axe finds nothing on any page, and none scrolls sideways', async ({ page }
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expectAccessible(page);
       await expectNoSidewaysScroll(page);
+      await expectReadableAtNight(page);
     });
   }
 });
@@ -78,5 +94,23 @@ test('axe finds nothing on a lot, its sheets, its dossier and the overlays', asy
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Dossier' }).click();
   await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('with colours of the system every button keeps its edge and a choice shows what is chosen', async ({
+  page,
+}) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto('/demo/comb/few');
+  const frame = page.getByRole('region', { name: 'Frame 1' });
+  await expect(frame.getByRole('radio', { name: 'Not done' })).toBeChecked();
+  const look = (name: string) =>
+    frame.getByRole('radio', { name, exact: true }).evaluate((element) => {
+      const { backgroundColor, borderTopWidth, borderTopStyle } = getComputedStyle(element);
+      return { backgroundColor, border: `${borderTopStyle} ${borderTopWidth}` };
+    });
+  const [on, off] = [await look('Not done'), await look('It ran')];
+  expect(on.backgroundColor).not.toBe(off.backgroundColor);
+  expect(off.border).toBe('solid 2px');
   await expectAccessible(page);
 });

@@ -51,6 +51,18 @@ export async function expectAccessible(page: Page): Promise<void> {
   ).toEqual([]);
 }
 
+/** Words stand out from their ground at night as by day. */
+export async function expectReadableAtNight(page: Page): Promise<void> {
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
+  const { violations } = await new AxeBuilder({ page })
+    .setLegacyMode()
+    .withRules(['color-contrast'])
+    .analyze();
+  await page.emulateMedia({ colorScheme: 'light' });
+  expect(violations.flatMap(({ nodes }) => nodes.map((node) => node.html))).toEqual([]);
+}
+
 /** The page must not scroll sideways. */
 export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   const [content, window] = await page.evaluate(() => [
