@@ -11,6 +11,7 @@ import { FoldSummary } from '../src/app/ui/page/FoldSummary';
 import { ForecastProgress } from '../src/app/ui/page/ForecastProgress';
 import { NothingHere } from '../src/app/ui/page/NothingHere';
 import { NoticeLine } from '../src/app/ui/page/NoticeLine';
+import { PrintButton } from '../src/app/ui/page/PrintButton';
 import { PageHead } from '../src/app/ui/page/PageHead';
 import { PageLink } from '../src/app/ui/page/PageLink';
 import { PageTabs } from '../src/app/ui/page/PageTabs';
@@ -82,6 +83,7 @@ const fileWork = (state: { busy?: boolean; wrong?: string; share?: number }) => 
 export function PagePieces(): ReactElement {
   return (
     <>
+      <Piece name="PrintButton">{{ 'in the head of a page': <PrintButton /> }}</Piece>
       <Piece name="PageHead">
         {{
           plain: <PageHead title="Store" />,

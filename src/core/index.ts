@@ -243,6 +243,7 @@ export { HAPPENED } from './ruling/rules/earlierReadings';
 export { keepingClass, wettestMoisture } from './ruling/rules/fermentation';
 export { checkAgainMonths } from './fermentation/storage';
 export { densityMoisture, honeyDensityKgPerL } from './mass/density';
+export { framesDoneBy } from './extraction/endOfDay';
 export { type BoxWeights, type HoneyByWeight, honeyByGross } from './mass/grossWeights';
 export { planVerdictOf } from './ruling/rules/samplingPlan';
 export {

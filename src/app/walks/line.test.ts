@@ -133,6 +133,20 @@ test('the strainer: faster by what, warm enough by when, and ling goes another w
   await expect(page.getByText('Ling honey is not strained like other honey.')).toBeVisible();
 });
 
+test('a day with an end says how many frames fit; typed as people type times', async ({ page }) => {
+  await planDay(page, { frames: '60' });
+  await expect(page.getByText(/Each of you works about \d+ h/)).toBeVisible();
+  await page.getByRole('button', { name: 'Change the plan' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Starts').fill('8.30am');
+  await sheet.getByLabel('Home by').fill('soon');
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(sheet.getByText('Type a time such as 9:00.')).toBeVisible();
+  await sheet.getByLabel('Home by').fill('10am');
+  await sheet.getByRole('button', { name: 'Save' }).click();
+  await expect(page.getByText(/Not done by 10:00: \d+ frames are of 60/)).toBeVisible();
+});
+
 test('tools, a frame weighed twice, and the clean-up with its cautions', async ({ page }) => {
   await planDay(page);
   await page.getByRole('link', { name: 'Combs and tools' }).click();

@@ -254,6 +254,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   checkAgainMonths: () => ['safe', 14],
   densityMoisture: () => [17.4],
   honeyDensityKgPerL: () => [17.4],
+  framesDoneBy: () => [sampleLine({ frames: 24 }), 900],
   honeyByGross: () => [{ fullKg: [24, 25], emptyKg: [9] }],
   planVerdictOf: () => [
     {

@@ -5,6 +5,7 @@ import type { ExtractionContent } from '../../records';
 export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
   name: '',
   startMin: 540,
+  endMin: null,
   lotId: null,
   frames: 60,
   framesPerBox: 10,

@@ -99,6 +99,8 @@ export const extractionContentSchema = z
     name: nameField(),
     day: dayField,
     startMin: clockField,
+    /** when everybody goes home; null or not there: when it is done */
+    endMin: clockField.nullable().optional(),
     /** whose honey it is, once there is a lot */
     lotId: idSchema.nullable(),
     frames: wholeBetween(0, 20_000),

@@ -82,6 +82,7 @@ export const dayEntry = entryOf(extractionContentSchema, {
   name: words(commonWords.name(), { hint: lineFormWords.forExampleBorageFirstExtraction() }),
   day: day(commonWords.day()),
   startMin: clock(lineFormWords.startsAt()),
+  endMin: optional(clock(lineFormWords.homeBy(), { hint: lineFormWords.leaveEmptyForOpenEnd() })),
   lotId: optional(
     oneOf(lineFormWords.honeyOfTheLot(), '', {
       hint: lineFormWords.fillsInItsFramesAnd(),

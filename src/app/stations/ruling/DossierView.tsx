@@ -3,15 +3,33 @@ import { type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { LotRule } from '../../lot/LotRule';
 import { Button } from '../../ui/Button';
-import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
+import { BUTTON_BASE, BUTTON_TONES, INPUT } from '../../ui/classes';
 import { DossierHead, DossierPart } from './dossier/DossierPaper';
+import type { DraftText } from '../../forms/useDraftText';
+import { dossierWords } from '../../words/english/dossier';
 import { rulingWords } from '../../words/english/ruling';
 
 import type { useDossierController } from './useDossierController';
 
+/** Who hands over or takes; kept as it is typed. */
+function Party({ label, of }: { label: string; of: DraftText }): ReactElement {
+  return (
+    <label className="block text-base font-semibold">
+      {label}
+      <input
+        autoComplete="off"
+        className={`${INPUT} mt-1 font-normal`}
+        placeholder={dossierWords.nameAndAddress()}
+        value={of.text}
+        onChange={(event) => of.type(event.target.value)}
+      />
+    </label>
+  );
+}
+
 /** The lot on paper: decision, evidence, method, uncertainty, rules, signature, seal. */
 export function DossierView(props: ReturnType<typeof useDossierController>): ReactElement {
-  const { answer, content, digest, pdf, print, back } = props;
+  const { answer, content, digest, pdf, print, producer, buyer, back } = props;
   return (
     <>
       <div className="flex flex-wrap gap-3 py-5 print:hidden">
@@ -24,6 +42,10 @@ export function DossierView(props: ReturnType<typeof useDossierController>): Rea
         <Link to={back} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           <ArrowLeft aria-hidden className="size-5" /> {rulingWords.backToTheLot()}
         </Link>
+      </div>
+      <div className="mx-auto grid max-w-4xl gap-5 pb-5 sm:grid-cols-2 print:hidden">
+        <Party label={dossierWords.producer()} of={producer} />
+        <Party label={dossierWords.buyer()} of={buyer} />
       </div>
       <article className="mx-auto max-w-4xl space-y-6 border border-thread bg-paper p-5 sm:p-12 print:max-w-none print:border-0 print:p-0">
         <DossierHead head={content.head} />

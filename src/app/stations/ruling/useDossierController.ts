@@ -6,6 +6,7 @@ import { CHAINED_KINDS, lotDigest } from '../../../records';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useCommands } from '../../commands/useCommands';
 import { formatMoment } from '../../format/dates';
+import { useDraftText } from '../../forms/useDraftText';
 import { useAnswer, type Answer } from '../../lot/useLot';
 import type { PaperContent } from '../../pdf/content';
 import { usePdfFile } from '../../pdf/usePdfFile';
@@ -59,7 +60,12 @@ export function useDossierController(file: LotFile) {
   const answer = useAnswer(contents, file.lot.entityId);
   const heat = useMemo(() => lotHeat(file, related.rooms, related.nowMs), [file, related]);
   const demo = workspace === 'demo';
-  const content = dossierContent({ file, answer, meters, preferences, heat, parents, demo });
+  const producer = useDraftText('dossier-producer');
+  const buyer = useDraftText(`dossier-buyer:${file.lot.entityId}`);
+  const content = dossierContent({
+    ...{ file, answer, meters, preferences, heat, parents, demo },
+    parties: { producer: producer.text, buyer: buyer.text },
+  });
   const digest = useLotDigest(file.lot.entityId);
   const pdf = useDossierPdf(file, { answer, content, digest: digest ?? '' });
   const print = (): void => window.print();
@@ -74,6 +80,8 @@ export function useDossierController(file: LotFile) {
     digest,
     pdf,
     print,
+    producer,
+    buyer,
     back: `/${workspace}/lots/${file.lot.entityId}`,
   };
 }

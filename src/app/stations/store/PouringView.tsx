@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import { formatDay } from '../../format/dates';
+import { PrintButton } from '../../ui/page/PrintButton';
 import { PageHead } from '../../ui/page/PageHead';
 import { TankList } from './parts/TankList';
 import type { usePouringController } from './usePouringController';
@@ -19,7 +20,9 @@ export function PouringView(
           day: formatDay(blend.content.day),
           targetPercent: blend.content.targetPercent.toFixed(1),
         })}
-      />
+      >
+        <PrintButton />
+      </PageHead>
       <div className="mt-5 space-y-8">
         {tanks.map((tank) => (
           <TankList key={tank.at} blend={blend} tank={tank} onMake={() => void makeLot(tank)} />

@@ -63,6 +63,11 @@ export const dossierWords = messages('dossier', {
   noHoneyForInfantsUnder: 'No honey for infants under 12 months.',
   thisPageDocumentsAnInspector:
     'This page documents; an inspector or a licensed laboratory decides and certifies.',
+  handedOver: 'Handed over',
+  nameAndAddress: 'Name and address',
+  dateAndSignature: 'Date and signature',
+  producer: 'Producer',
+  buyer: 'Buyer',
   signature: 'Signature',
   notSignedYet: 'Not signed yet.',
   signed: '{outcome}, signed {initials}, {recordedAt}',

@@ -17,6 +17,8 @@ export const lineFormWords = messages('lineForm', {
   fineMesh: 'Fine mesh',
   theFirstMeshIsThe: 'The first mesh is the coarser one; leave it empty if there is none.',
   forExampleBorageFirstExtraction: 'For example “borage, first extraction”',
+  homeBy: 'Home by',
+  leaveEmptyForOpenEnd: 'Leave empty to work until it is done.',
   startsAt: 'Starts at',
   honeyOfTheLot: 'Honey of the lot',
   fillsInItsFramesAnd: 'Fills in its frames and their honey; its pails can be recorded afterwards',

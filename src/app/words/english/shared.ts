@@ -19,6 +19,7 @@ export const sharedWords = messages('shared', {
   loadThePageAgain: 'Load the page again',
   theRecordsCouldNotBeRead: 'The records could not be read, so this part is not shown.',
   openingTheRecords: 'Opening the records …',
+  print: 'Print',
   undo: 'Undo',
   ok: 'OK',
   aPartOfRipenumCouldNot:

@@ -222,7 +222,6 @@ export const storeWords = messages('store', {
   recallOfPrinted: 'Recall of {name}, printed {value}',
   recallSheet: 'Recall sheet',
   saveAsPdf: 'Save as PDF',
-  print: 'Print',
   ofNameHeading: 'Of {name}:',
   jarsSoldOrGivenAway2: 'jars sold or given away,',
   areHereAndItIs:

@@ -3,6 +3,7 @@ import { useState, type ReactElement } from 'react';
 import { flowOf, type HarvestDay } from '../../../../model';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import { PrintButton } from '../../../ui/page/PrintButton';
 import { PageLink } from '../../../ui/page/PageLink';
 import { HarvestSheet } from './HarvestSheet';
 import { TIMING_NAMES } from '../words';
@@ -35,6 +36,7 @@ export function HarvestHeader({ day, boxId }: HarvestHeaderProps): ReactElement 
         <Button className="min-h-14" onClick={() => setChanging(true)}>
           {combWords.ruleFlowDay()}
         </Button>
+        <PrintButton />
         <PageLink to={`comb/${harvest.entityId}/lots`}>{combWords.makeLotsHeading()}</PageLink>
         {boxId !== null && (
           <PageLink tone="ink" to={`comb/${harvest.entityId}/box/${boxId}`}>

@@ -26,6 +26,7 @@ function dossierOf(name: string, preferences = DEFAULT_PREFERENCES) {
     heat: lotHeat(file, ledger.related.rooms, NOW_MS),
     parents: [],
     demo: true,
+    parties: { producer: 'H. Hand, Boathouse', buyer: '' },
   });
   return { file, ruling, content };
 }
@@ -49,6 +50,13 @@ const wordsIn = ({ head, parts }: PaperContent, title?: string): string =>
       .filter((part) => title === undefined || part.title.startsWith(title))
       .flatMap((part) => [part.title, ...part.blocks.flatMap(wordsOf)]),
   ].join('\n');
+
+describe('who hands it over', () => {
+  test('is named, and who takes it signs on a line', () => {
+    const said = wordsIn(dossierOf('Borage, east field').content, 'Handed over');
+    expect(said).toMatch(/Producer\s+H\. Hand, Boathouse\s+…+\s+Buyer\s+…+\s+…+/);
+  });
+});
 
 describe('every dossier of the demo season', () => {
   test.each(lots.map(([name]) => name))('%s: evidence, reasons, cautions, signature', (name) => {

@@ -5,6 +5,7 @@ import { evidencePart } from './evidencePart';
 import { cautionsPart, reasonsPart, signaturePart, waysPart } from './rulingParts';
 import { methodPart } from './methodPart';
 import { headOf } from './headContent';
+import { partiesPart } from './partiesPart';
 import { parentsPart } from './parentsPart';
 
 /** Everything that a dossier says: decision, evidence, method, history, reasons, cautions, signature. */
@@ -18,6 +19,7 @@ export function dossierContent(sources: DossierSources): PaperContent {
     waysPart(sources),
     cautionsPart(sources),
     signaturePart(sources),
+    partiesPart(sources),
   ];
   return { head: headOf(sources), parts: parts.filter((part) => part.blocks.length > 0) };
 }

@@ -13,6 +13,8 @@ export interface DossierSources {
   /** lots that were blended into it, each with its own answer; none where it is no blend */
   readonly parents: readonly RuledLot[];
   readonly demo: boolean;
+  /** as they are typed for this paper; empty where they are written by hand */
+  readonly parties: { readonly producer: string; readonly buyer: string };
 }
 
 /** One paragraph. */

@@ -1,10 +1,11 @@
-import { FileDown, Printer } from 'lucide-react';
+import { FileDown } from 'lucide-react';
 import type { ReactElement } from 'react';
 import type { Trace, TraceNode } from '../../../../model';
 import { formatMoment } from '../../../format/dates';
 import { usePdfFile } from '../../../pdf/usePdfFile';
 import { Button } from '../../../ui/Button';
 import { PlainTable } from '../../../ui/PlainTable';
+import { PrintButton } from '../../../ui/page/PrintButton';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { Recall } from '../recall';
 import { JARS_HEAD, jarRows, recallContent } from '../recallContent';
@@ -47,9 +48,7 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
           <Button onClick={saveSheet} disabled={pdf.busy}>
             <FileDown aria-hidden className="size-5" /> {storeWords.saveAsPdf()}
           </Button>
-          <Button onClick={() => window.print()}>
-            <Printer aria-hidden className="size-5" /> {storeWords.print()}
-          </Button>
+          <PrintButton />
         </div>
       }
     >

@@ -1,5 +1,5 @@
-import type { ReactElement } from 'react';
-import { doneBand, honeyDoneMin, type DoneBand } from '../../../../core';
+import { useMemo, type ReactElement } from 'react';
+import { doneBand, framesDoneBy, honeyDoneMin, type DoneBand } from '../../../../core';
 import { clockText, durationText } from '../../../format/clock';
 import { formatQuantity } from '../../../format/units';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -67,6 +67,38 @@ function restsOn({ now }: AskedDay): string {
   return now.calibrated ? lineWords.theStrainerIsKnownFrom() : lineWords.handsAndStrainerGoBy();
 }
 
+/** Longer than anybody should work at a stretch [min]. @source common practice, no source */
+const LONG_DAY_MIN = 10 * 60;
+
+/** How long each person works, and what of it can be done before everybody goes home. */
+function WorkingDay({ asked }: { asked: AskedDay }): ReactElement | null {
+  const { content, planned } = asked.now;
+  const doneMin = honeyDoneMin(asked.plan.course);
+  const endMin = content.endMin ?? null;
+  const isPlanned = content.startedAt === null;
+  const pause = content.breaks
+    .filter(({ fromMin }) => fromMin < doneMin)
+    .reduce((sum, { minutes }) => sum + minutes, 0);
+  const fits = useMemo(
+    () => (isPlanned && endMin !== null && doneMin > endMin ? framesDoneBy(planned, endMin) : null),
+    [isPlanned, endMin, doneMin, planned],
+  );
+  const workMin = doneMin - planned.startMin - pause;
+  const isLong = endMin === null && workMin > LONG_DAY_MIN;
+  if (fits !== null && endMin !== null)
+    return (
+      <p role="alert" className="mt-2 text-lg font-semibold">
+        {lineWords.notDoneByThen({ end: clockText(endMin), fits, frames: content.frames })}
+      </p>
+    );
+  return (
+    <p className={isLong ? 'mt-2 text-lg font-semibold' : 'mt-2 text-lg'}>
+      {lineWords.eachWorks({ hours: durationText(workMin) })}
+      {isLong && ` ${lineWords.tooLongADay()}`}
+    </p>
+  );
+}
+
 /** When the honey is done, what holds it up, and what it takes. */
 export function DayAnswer({
   asked,
@@ -125,6 +157,7 @@ export function DayAnswer({
           {lineWords.pailsShortAtHand({ short, have: now.content.pail.have })}
         </p>
       )}
+      <WorkingDay asked={asked} />
       {idle > 0 && (
         <p className="text-lg">
           {lineWords.pairsOfHandsDoIt({ working, people: now.content.people.length })}

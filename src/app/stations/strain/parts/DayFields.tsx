@@ -216,7 +216,9 @@ export function DayFields({
       </div>
       <Fields of={dayEntry} at={['face', 'newComb', 'honeyKind']} />
       <ToolFields tools={tools} />
-      <Field of={dayEntry} at="breaks" />
+      <div className={GRID}>
+        <Fields of={dayEntry} at={['breaks', 'endMin']} />
+      </div>
       <ExtractorFields />
       <StrainerFields />
       <BeesFields />

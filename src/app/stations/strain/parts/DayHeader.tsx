@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import type { ExtractionFile } from '../../../../model';
 import { formatDay } from '../../../format/dates';
 import { PageHead } from '../../../ui/page/PageHead';
+import { PrintButton } from '../../../ui/page/PrintButton';
 import { PageTabs } from '../../../ui/page/PageTabs';
 import { lineWords } from '../../../words/english/line';
 
@@ -23,6 +24,7 @@ export function DayHeader({ file, at }: DayHeaderProps): ReactElement {
   const to = (page: string): string => `strain/day/${entityId}${page}`;
   return (
     <PageHead over={formatDay(content.day)} title={content.name} lead={content.remark}>
+      <PrintButton />
       <PageTabs
         label={lineWords.pagesOfThisDay()}
         pages={PAGES.map((page) => ({ to: to(page.at), name: page.name }))}
