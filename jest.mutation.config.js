@@ -1,9 +1,17 @@
 import base from './jest.config.js';
 
+const folder = process.env.RIPENUM_MUTATED ?? 'ruling';
+
+/** Tests of a folder of the core that stand elsewhere, since they need what the core may not know. */
+const ELSEWHERE = { blending: ['src/workers/planBlend.test.ts'] };
+
 /** Only the tests of the folder that is mutated. */
 export default {
   ...base,
-  roots: [`<rootDir>/src/core/${process.env.RIPENUM_MUTATED ?? 'ruling'}`],
+  roots: ['<rootDir>/src'],
+  testMatch: [`src/core/${folder}/**/*.test.ts`, ...(ELSEWHERE[folder] ?? [])].map(
+    (path) => `<rootDir>/${path}`,
+  ),
   setupFiles: [],
   maxWorkers: 1,
 };

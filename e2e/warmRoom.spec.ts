@@ -55,15 +55,16 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   const before = await bandNow(page);
 
   await page.getByRole('button', { name: /Read or weigh it/ }).click();
+  await sheet.getByRole('radio', { name: 'Water known, corrected' }).click();
   await sheet.getByRole('radio', { name: 'All of it, mixed' }).click();
-  await sheet.getByLabel('Water, corrected').fill('17,6');
+  await sheet.getByLabel('Water, corrected', { exact: true }).fill('17,6');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByText('Based on 1 measurement.')).toBeVisible({ timeout: 60_000 });
   await expect(page.getByText('Forecast complete.')).toBeVisible({ timeout: 60_000 });
   expect(await bandNow(page)).toBeLessThan(0.8 * before);
 
   await page.getByRole('button', { name: /^Change what was measured: 17.6/ }).click();
-  await sheet.getByLabel('Water, corrected').fill('17.8');
+  await sheet.getByLabel('Water, corrected', { exact: true }).fill('17.8');
   await sheet.getByRole('button', { name: 'Save' }).click();
   await expect(page.getByText('17.8 ± 0.4 %, mixed').first()).toBeVisible();
   await page.keyboard.press('u');

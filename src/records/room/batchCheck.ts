@@ -1,3 +1,5 @@
+import { meterShape, prismTemperatureField } from '../bench/meterFields';
+import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
 import { between, remarkField } from '../fields';
 import { initialsField, momentField } from '../moments';
@@ -9,6 +11,15 @@ export type CheckedPart = (typeof CHECKED_PARTS)[number];
 
 const weightField = between(1, 100);
 
+/** A look at the dial of a meter, from which the water was computed. */
+const readSchema = z.object({
+  instrumentId: idSchema.nullable(),
+  ...meterShape,
+  zeroCheck: z.enum(['checked', 'unchecked']),
+  dialValue: z.number(),
+  temperatureC: prismTemperatureField.nullable(),
+});
+
 const foundSchema = z.discriminatedUnion('by', [
   z.object({
     by: z.literal('moisture'),
@@ -17,6 +28,8 @@ const foundSchema = z.discriminatedUnion('by', [
     percent: between(10, 30),
     /** expanded, from comb to comb included [%] */
     plusMinus: between(0.1, 5),
+    /** the dial that it was read off; not there where it was typed corrected */
+    read: readSchema.optional(),
   }),
   z.object({
     by: z.literal('weight'),
@@ -50,6 +63,13 @@ export const batchCheckKind = recordKind({
   owner: 'batch',
   part: 'warm-room',
   content: batchCheckContentSchema,
+  refers: ({ found }) => [
+    {
+      path: 'found.read.instrumentId',
+      id: found.by === 'moisture' ? (found.read?.instrumentId ?? null) : null,
+      kind: 'instrument',
+    },
+  ],
   chain: ({ ownerId }) => ({ anchors: [ownerId], follows: [] }),
 });
 export type BatchCheck = RevisionOf<typeof batchCheckKind>;

@@ -14,7 +14,10 @@ export const roomFormWords = messages('roomForm', {
   woodAndWax: 'Wood and wax',
   scaleMayBeOffBy: 'Scale may be off by ±',
   whatWasDone: 'What was done',
-  moistureRead: 'Moisture read',
+  dialRead: 'Meter read',
+  noHoneyReadsThat:
+    'With what the meter is off by, no honey reads that. Check the dial and the meter.',
+  moistureRead: 'Water known, corrected',
   sameBoxWeighed: 'Same box weighed',
   when: 'When',
   theBatchCameInLater: 'The batch came in later: check the time.',

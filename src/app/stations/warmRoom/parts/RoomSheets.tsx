@@ -4,6 +4,7 @@ import type { Batch, BatchCheck, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useLedger } from '../../../data/useWorkspaceModel';
 import { useMoment } from '../../../data/useMoment';
+import { useMeters } from '../../../data/useWorkspaceModel';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/room/batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from '../../../forms/room/batchForm';
 import { USUAL_ROOM, roomEntry } from '../../../forms/room/warmRoomForm';
@@ -96,6 +97,7 @@ interface CheckSheetProps {
 
 /** Writes down a reading or a weight of a batch. */
 export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactElement {
+  const meters = useMeters();
   const preferences = useAppSelector(selectPreferences);
   const now = useMoment();
   const formOf = useMemo(
@@ -113,7 +115,7 @@ export function CheckSheet({ batch, check, onClose }: CheckSheetProps): ReactEle
       title={batch.content.name}
       description={roomWords.everyReadingAndWeightImproves()}
       formOf={formOf}
-      parse={(form) => readBatchCheckForm(form, preferences, batch.content)}
+      parse={(form) => readBatchCheckForm(form, { preferences, meters }, batch.content)}
     >
       <CheckFields />
     </EntrySheet>
