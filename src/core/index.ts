@@ -346,6 +346,7 @@ export {
   humidityBand,
   moistureAt,
   moistureBand,
+  readyByDay,
   readyForecast,
   type Band,
   type ForecastDraw,

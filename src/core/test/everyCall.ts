@@ -329,6 +329,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   humidityBand: () => [draws()],
   moistureAt: () => [draws(), 0, 1],
   moistureBand: () => [draws(), 0],
+  readyByDay: () => [draws(), 0, 3],
   readyForecast: () => [draws(), 0],
   learnRoom: () => [
     [],

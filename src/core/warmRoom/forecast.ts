@@ -155,3 +155,16 @@ export function readyForecast(draws: readonly ForecastDraw[], batch: number): Re
     lateDay: quantile(days, HIGH),
   };
 }
+
+/**
+ * How likely a batch is dry enough by a day.
+ *
+ * @param day - on the clock of the courses [d]
+ * @returns share of the courses, 0..1
+ * @throws DomainError `out-of-range` without courses
+ */
+export function readyByDay(draws: readonly ForecastDraw[], batch: number, day: number): number {
+  requireFinite({ draws, batch, day }, 'readyByDay');
+  requireInRange(draws.length, [1, 1e6], { fn: 'readyByDay', param: 'draws', unit: '1' });
+  return draws.filter((draw) => (draw.readyDay[batch] ?? Infinity) <= day).length / draws.length;
+}

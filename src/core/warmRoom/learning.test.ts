@@ -15,6 +15,7 @@ import {
   forecaster,
   likelyCourse,
   moistureBand,
+  readyByDay,
   readyForecast,
   type ForecastTask,
 } from './forecast';
@@ -154,6 +155,11 @@ describe('the forecast', () => {
     expect(ready.earlyDay).toBeLessThan(ready.likelyDay);
     expect(ready.likelyDay).toBeLessThanOrEqual(ready.lateDay);
     expect(ready.within).toBeGreaterThan(0.3);
+    // by the median day half of the courses are ready, before the first none, at the end all that ever are
+    expect(readyByDay(drawn, 0, ready.likelyDay)).toBeGreaterThanOrEqual(0.5);
+    expect(readyByDay(drawn, 0, ready.likelyDay - 1e-9)).toBeLessThanOrEqual(0.5);
+    expect(readyByDay(drawn, 0, 0)).toBe(0);
+    expect(readyByDay(drawn, 0, 1e6)).toBe(ready.within);
   });
 
   test('narrows after readings', () => {

@@ -217,6 +217,8 @@ export const roomWords = messages('room', {
     'Based on {measurements, plural, one {# measurement} other {# measurements}}{earlier}.',
   roomAndBatches: 'room and batches',
   theBatchHeading: 'The batch',
+  dryEnoughBy: 'Dry enough by',
+  chooseATimeWithin: 'Choose a time within {days} days.',
   allRooms: 'All rooms',
   theRoomIsEmptyLoad:
     'The room is empty. Load a batch and the forecast says when it will be dry enough.',

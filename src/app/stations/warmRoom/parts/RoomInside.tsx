@@ -6,6 +6,7 @@ import { SheetSection } from '../../../ui/page/SheetSection';
 import { Waiting } from '../../../ui/page/Waiting';
 import { BatchesSection } from './BatchesSection';
 import { ChecksList } from './ChecksList';
+import { Deadline } from './Deadline';
 import { HeatLine } from './HeatLine';
 import { isIn, type AskedRoom } from '../roomQuestion';
 import { type RoomForecast } from '../useRoomForecast';
@@ -73,6 +74,7 @@ export function RoomInside(props: RoomInsideProps): ReactElement {
               <Suspense fallback={<Waiting />}>
                 <ForecastChart asked={asked} at={chosen} outlook={outlook} draws={forecast.draws} />
               </Suspense>
+              <Deadline asked={asked} forecast={forecast} at={chosen} nowMs={nowMs} />
               {file && <ChecksList file={file} onEdit={(check) => onCheck(file.batch, check)} />}
               <HeatLine outlook={outlook} at={chosen} />
             </>
