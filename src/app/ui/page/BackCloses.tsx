@@ -1,9 +1,9 @@
 import { useEffect } from 'react';
-import { useBlocker } from 'react-router';
+import { NavigationType, useBlocker } from 'react-router';
 
 /** While it stands, going back closes what lies over the page and stays on it. */
 export function BackCloses({ onBack }: { onBack: () => void }): null {
-  const blocker = useBlocker(({ historyAction }) => historyAction === 'POP');
+  const blocker = useBlocker(({ historyAction }) => historyAction === NavigationType.Pop);
   useEffect(() => {
     if (blocker.state !== 'blocked') return;
     blocker.reset();
