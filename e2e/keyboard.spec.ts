@@ -60,6 +60,7 @@ test('from the door to a signed ruling and its dossier with the keyboard alone',
   await keyboard.type('QB');
   await keyboard.press('Enter');
   await expect(page.getByText(/Signed by QB/).first()).toBeVisible();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
 
   await keyboard.press('t');
   await expect(page.getByRole('heading', { name: 'Signed (1)' })).toBeVisible();
@@ -91,4 +92,29 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
   await page.getByRole('heading', { level: 1, name: 'Settings' }).click();
   await page.keyboard.press('t');
   await expect(page.getByRole('heading', { level: 1, name: 'Settings' })).toBeVisible();
+});
+
+test('lots, hives and meters are found by name, and the screen turns to night, by keyboard alone', async ({
+  page,
+}) => {
+  await page.goto('/demo/today');
+  await expect(page.getByRole('heading', { name: 'Today' })).toBeVisible();
+  const find = async (text: string): Promise<void> => {
+    await page.keyboard.press('Control+k');
+    await expect(page.getByPlaceholder('What do you want to do?')).toBeFocused();
+    await page.keyboard.type(text);
+    await expect(page.getByRole('option').first()).toContainText(new RegExp(text, 'i'));
+    await page.keyboard.press('Enter');
+  };
+  await find('Ling from the moor');
+  await expect(page.getByRole('heading', { level: 1, name: 'Ling from the moor' })).toBeVisible();
+  await find('Hive 6');
+  await expect(page.getByRole('searchbox')).toHaveValue('Hive 6 Field yard');
+  await expect(page.getByText('Hive 4', { exact: true })).toHaveCount(0);
+  await find('Wide-range');
+  await expect(page.getByRole('heading', { level: 1, name: /Wide-range/ })).toBeVisible();
+  await find('Screen: Night');
+  await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
+  await page.reload();
+  await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
 });

@@ -12,7 +12,7 @@ import {
   type StoreMoveContent,
 } from '../../../records';
 import type { Codec, FormOf } from '../../entry/codec';
-import { choice, codec, day, moment, number, optional, quantity, words } from '../../entry/codecs';
+import { choice, codec, moment, number, optional, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { decimalText } from '../../format/decimal';
@@ -127,7 +127,8 @@ export const packEntry = entryOf(packingContentSchema, {
   jarG,
   code: words(storeWords.jarCode(), { hint: storeWords.printedOnEveryJarFollowed() }),
   packedAt: moment(storeWords.filled()),
-  bestBefore: day(storeWords.bestBefore()),
+  // some honey keeps for longer than a year is asked about elsewhere
+  bestBefore: words(storeWords.bestBefore(), { type: 'date' }),
   remark: words(commonWords.remark()),
   ...releaseFields,
 });
