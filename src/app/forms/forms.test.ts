@@ -79,7 +79,9 @@ describe('reading form', () => {
       }
     `);
     expect(
-      errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fixes?.[0]?.patch['scale'],
+      errors(reading({ scale: 'brix', dialValue: '1.492' }))['dialValue']?.fixes?.[0]?.patch[
+        'scale'
+      ],
     ).toBe('nD');
   });
 

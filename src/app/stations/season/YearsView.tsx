@@ -38,7 +38,9 @@ function Bars({
             key={bar.name}
             className="grid grid-cols-[1fr_auto] items-center gap-x-3 text-lg sm:grid-cols-[11rem_1fr_6rem]"
           >
-            <span className="col-span-2 leading-tight sm:col-span-1">{bar.name || commonWords.notWrittenDown()}</span>
+            <span className="col-span-2 leading-tight sm:col-span-1">
+              {bar.name || commonWords.notWrittenDown()}
+            </span>
             <span
               aria-hidden
               className="h-5 bg-lavender"
