@@ -134,7 +134,11 @@ test('a season of one’s own: yard, hive, box, flow, day, and the first frame',
   await hive.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(hive).toBeHidden();
   await add('Add a box to Blue hive', { Label: 'Top box', 'Places for frames': '8' });
-  await add('Add a flow', { Name: 'Lime', Plant: 'lime tree', 'Expected to': '2099-01-01' });
+  await add('Add a flow', {
+    Name: 'Lime',
+    Plant: 'lime tree',
+    'Expected to': `${new Date().getFullYear() + 1}-12-31`,
+  });
   await add('Add a frame', {
     Name: 'Own frame',
     'Comb of one side': '6,2',

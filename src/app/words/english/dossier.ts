@@ -64,6 +64,7 @@ export const dossierWords = messages('dossier', {
   thisPageDocumentsAnInspector:
     'This page documents; an inspector or a licensed laboratory decides and certifies.',
   handedOver: 'Handed over',
+  party: 'Party',
   nameAndAddress: 'Name and address',
   dateAndSignature: 'Date and signature',
   producer: 'Producer',

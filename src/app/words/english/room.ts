@@ -218,7 +218,7 @@ export const roomWords = messages('room', {
   roomAndBatches: 'room and batches',
   theBatchHeading: 'The batch',
   dryEnoughBy: 'Dry enough by',
-  chooseATimeWithin: 'Choose a time within {days} days.',
+  chooseATimeWithin: 'Choose a time within {days, plural, one {# day} other {# days}}.',
   allRooms: 'All rooms',
   theRoomIsEmptyLoad:
     'The room is empty. Load a batch and the forecast says when it will be dry enough.',

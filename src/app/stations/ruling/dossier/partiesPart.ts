@@ -11,7 +11,11 @@ export function partiesPart({ parties: { producer, buyer } }: DossierSources): P
       {
         as: 'table',
         label: dossierWords.handedOver(),
-        head: ['', dossierWords.nameAndAddress(), dossierWords.dateAndSignature()],
+        head: [
+          dossierWords.party(),
+          dossierWords.nameAndAddress(),
+          dossierWords.dateAndSignature(),
+        ],
         rows: [
           [dossierWords.producer(), producer || line, line],
           [dossierWords.buyer(), buyer || line, line],
