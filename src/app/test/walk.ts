@@ -124,6 +124,6 @@ export function test(name: string, walk: (given: { page: Page }) => Promise<void
         complaints.mockRestore();
       }
     },
-    60_000,
+    180_000,
   );
 }
