@@ -55,7 +55,7 @@ test('a room, a batch in it, and a reading that narrows the forecast', async ({ 
   const before = await bandNow(page);
 
   await page.getByRole('button', { name: /Read or weigh it/ }).click();
-  await sheet.getByRole('radio', { name: 'Water known, corrected' }).click();
+  await sheet.getByRole('radio', { name: 'Reading already corrected' }).click();
   await sheet.getByRole('radio', { name: 'All of it, mixed' }).click();
   await sheet.getByLabel('Water, corrected', { exact: true }).fill('17,6');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();

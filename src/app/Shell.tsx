@@ -46,11 +46,18 @@ const RivalSheet = lazyPart(
 /** The page of a frame: what can be undone there is what was seen on frames. */
 const ON_A_FRAME = /\/comb\/[^/]+\/box\//;
 
+/** Takes the last act back; on a frame only what was seen on frames, never its day. */
+function useUndo(): () => void {
+  const dispatch = useAppDispatch();
+  const only = ON_A_FRAME.test(useLocation().pathname) ? FRAME_KINDS : undefined;
+  return () => void dispatch(undo(only));
+}
+
 function useShellCommands(workspace: string, showKeys: () => void): void {
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
   const go = (to: string) => () => void navigate(`/${workspace}/${to}`);
-  const undoable = ON_A_FRAME.test(useLocation().pathname) ? FRAME_KINDS : undefined;
+  const takeBack = useUndo();
   useCommands([
     ...STATIONS.map(({ to, name, key }) => ({ id: to, title: name, key, run: go(to) })),
     { id: 'lots/new', title: commonWords.newLot(), key: 'n', run: go('lots/new') },
@@ -58,7 +65,7 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
       id: 'undo',
       title: shellWords.undoTheLastAct(),
       key: 'u',
-      run: () => void dispatch(undo(undoable)),
+      run: takeBack,
     },
     {
       id: 'redo',
@@ -78,12 +85,12 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
 
 /** The way back from the last act, always at the same place. */
 function UndoButton(): ReactElement | null {
-  const dispatch = useAppDispatch();
+  const takeBack = useUndo();
   if (!useAppSelector(selectCanUndo)) return null;
   return (
     <button
       type="button"
-      onClick={() => void dispatch(undo())}
+      onClick={takeBack}
       aria-label={shellWords.undoTheLastAct()}
       className="flex size-11 items-center justify-center hover:bg-lavender-pale"
     >

@@ -38,7 +38,7 @@ export const DOORS: readonly Door[] = [
     mark: House,
     stations: [
       { to: 'warm-room', name: commonWords.warmRoom(), key: 'w' },
-      { to: 'strain', name: shellWords.extraction(), key: 'p' },
+      { to: 'strain', name: commonWords.extraction(), key: 'p' },
       { to: 'bench', name: shellWords.metersAndReadings(), key: 'i' },
     ],
   },

@@ -2,22 +2,32 @@ import clsx from 'clsx';
 import { Check, Circle } from 'lucide-react';
 import { useMemo, type ReactElement } from 'react';
 import { Link } from 'react-router';
-import { WAY_PLACES, lotWay, type LotFile, type LotWay as Way, type WayPlace } from '../../model';
+import {
+  WAY_PLACES,
+  lotWay,
+  type LotFile,
+  type LotWay as Way,
+  type WayPlace,
+  ruledLots,
+  storeOf,
+} from '../../model';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { useNow } from '../data/useNow';
-import { useHoneyHouse, useRooms, useStore } from '../data/useWorkspaceModel';
+import { useHoneyHouse, useLedger, useRooms } from '../data/useWorkspaceModel';
 import { wayWords } from '../words/english/way';
 import { WAY_NAMES, isSettledAt, wayFact } from '../words/wayWords';
 
 const MINUTE_MS = 60_000;
 
 function useLotWay(file: LotFile): Way {
-  const [rooms, house, store] = [useRooms(), useHoneyHouse(), useStore()];
+  const [rooms, house, ledger] = [useRooms(), useHoneyHouse(), useLedger()];
   const nowMs = useNow(MINUTE_MS);
   return useMemo(() => {
-    const stored = store.find((lot) => lot.file.lot.entityId === file.lot.entityId);
+    // only this lot is ruled, not the whole store
+    const { ruled } = ruledLots({ ...ledger, files: [file] });
+    const [stored] = storeOf(ruled, ledger.related.poured);
     return lotWay(file, { rooms, house, stored, nowMs });
-  }, [file, rooms, house, store, nowMs]);
+  }, [file, rooms, house, ledger, nowMs]);
 }
 
 /** Where a place of this honey is looked after; inside the workspace. */

@@ -144,7 +144,7 @@ test('a day with an end says how many frames fit; typed as people type times', a
   await expect(sheet.getByText('Type a time such as 9:00.')).toBeVisible();
   await sheet.getByLabel('Home by').fill('10am');
   await sheet.getByRole('button', { name: 'Save' }).click();
-  await expect(page.getByText(/Not done by 10:00: \d+ frames are of 60/)).toBeVisible();
+  await expect(page.getByText(/Not done by 10:00: only \d+ of 60 frames/)).toBeVisible();
 });
 
 test('tools, a frame weighed twice, and the clean-up with its cautions', async ({ page }) => {

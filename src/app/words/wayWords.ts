@@ -7,7 +7,7 @@ import { wayWords } from './english/way';
 export const WAY_NAMES: Readonly<Record<WayPlace, string>> = {
   comb: commonWords.comb(),
   room: commonWords.warmRoom(),
-  line: wayWords.extraction(),
+  line: commonWords.extraction(),
   bench: wayWords.readings(),
   ruling: wayWords.decision(),
   store: commonWords.store(),

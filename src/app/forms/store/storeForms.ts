@@ -127,7 +127,7 @@ export const packEntry = entryOf(packingContentSchema, {
   jarG,
   code: words(storeWords.jarCode(), { hint: storeWords.printedOnEveryJarFollowed() }),
   packedAt: moment(storeWords.filled()),
-  // some honey keeps for longer than a year is asked about elsewhere
+  // may lie further ahead than any day of work
   bestBefore: words(storeWords.bestBefore(), { type: 'date' }),
   remark: words(commonWords.remark()),
   ...releaseFields,

@@ -17,7 +17,7 @@ export function KitListView(props: ReturnType<typeof useKitListController>): Rea
   return (
     <>
       <PageHead title={lineWords.kitToOrder()}>
-        <PageLink to="strain">{lineWords.extraction()}</PageLink>
+        <PageLink to="strain">{commonWords.extraction()}</PageLink>
       </PageHead>
       <Columns share="main-last">
         <FormFrame {...frame} onSubmit={() => undefined} label={lineWords.honeyExpected()}>

@@ -1,3 +1,4 @@
+import { commonWords } from '../../words/english/common';
 import type { ReactElement } from 'react';
 import { Button } from '../../ui/Button';
 import { EmptyNote } from '../../ui/page/EmptyNote';
@@ -14,7 +15,7 @@ export function StrainView(props: ReturnType<typeof useStrainController>): React
   const { house, days, settling, files, nowMs, planning, plan, close, open } = props;
   return (
     <>
-      <PageHead title={lineWords.extraction()}>
+      <PageHead title={commonWords.extraction()}>
         <Button tone="ink" className="min-h-14" onClick={plan}>
           {lineWords.planADay()}
         </Button>

@@ -11,13 +11,11 @@ import { PageHead } from '../../ui/page/PageHead';
 import { weighWords } from '../../words/english/weigh';
 import type { Crop, useWeighController } from './useWeighController';
 
-const COVERAGE = 2;
-
 function CropAnswer({ crop }: { crop: Crop }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const unit = unitOf('mass', preferences);
   const { honey, containersKg, frames, loads, jars, jarKg } = crop;
-  const half = unit.fromBase(COVERAGE * honey.standardUncertaintyKg).toFixed(1);
+  const half = unit.fromBase(crop.plusMinusKg).toFixed(1);
   const [low, high] = jars;
   return (
     <div role="status" className="on-ink bg-ink p-5 text-linen">

@@ -12,6 +12,8 @@ const NONE_LEFT = { massKg: 0, standardUncertaintyKg: 0 };
 /** What weighed boxes come to. */
 export interface Crop {
   readonly honey: HoneyByWeight;
+  /** expanded */
+  readonly plusMinusKg: number;
   /** of it what reaches the containers [kg] */
   readonly containersKg: number;
   readonly frames: number;
@@ -21,6 +23,7 @@ export interface Crop {
   readonly jarKg: number;
 }
 
+/** Of 95 %, as in the budget of a reading. */
 const COVERAGE = 2;
 
 /** Boxes weighed full and empty: the crop, the loads of the extractor, the jars. */
@@ -54,6 +57,7 @@ export function useWeighController() {
     const frames = honey.boxes * perBox;
     return {
       honey,
+      plusMinusKg: COVERAGE * honey.standardUncertaintyKg,
       containersKg: Math.max(0, reaches.massKg),
       frames,
       loads: loadsOf(frames, framesPerLoad).length,

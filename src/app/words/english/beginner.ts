@@ -1,6 +1,6 @@
 import { messages } from '../messages';
 
-/** The first page of the handbook, for who keeps bees for the first year. */
+/** The first page of the handbook, for a keeper's first year. */
 export const beginnerWords = messages('beginner', {
   firstPage: 'The work in ten questions',
   contents: 'Contents',
@@ -27,16 +27,16 @@ export const beginnerWords = messages('beginner', {
     'Put the boxes back and wait, dry them in a warm room with dry moving air before you extract, or blend with drier honey. Never boil it down: heat spoils honey long before it dries.',
   whiteFoam: 'What is the white foam?',
   foamIs:
-    'Right after extracting and straining it is air with specks of wax. Let it rise for a day or two and skim it. Foam that comes back with a sour smell, gas or a bulging lid is fermentation: stand it apart, loosen the lid, and do not sell it.',
+    'Right after extracting and straining it is air with specks of wax. Let it rise for a day or two and skim it. Foam that comes back with a sour smell, gas or a bulging lid is fermentation: keep it apart, loosen the lid, and do not sell it.',
   whyItSets: 'Why does honey set?',
   setsBecause:
     'Part of its sugar, glucose, comes out as crystals. It is natural, and each plant has its own pace: oilseed rape in days, borage hardly ever. The honey between the crystals is a little wetter, so set honey wants a drier start. Gentle warmth makes it clear again.',
   whoNever: 'Who must not eat it?',
   neverIs:
-    'Infants under 12 months, ever: honey can carry spores that grow in them. Nor should anyone eat honey from combs that were on the hive during a treatment whose label does not allow it, or of a plant known to be toxic.',
+    'Infants under 12 months: honey can carry spores that grow in them. Nor should anyone eat honey from combs that were on the hive during a treatment whose label does not allow it, or of a plant known to be toxic.',
   whatToWrite: 'What do I have to write down?',
   writeIs:
-    'As little as you like. One tap judges a frame, one number reads a bucket, and the answer is there. Names, hives and places can wait. If you sell, the law where you live asks for a lot number and a weight: both are kept for you.',
+    'As little as you like. One tap judges a frame, one number reads a bucket, and the answer is there. Names, hives and places can wait. If you sell, the law where you live may ask for a lot number and a net weight: both are kept for you.',
   whereToBegin: 'Where do I begin?',
   beginIs: 'In front of an open hive: judge a frame. In front of a bucket: read a meter.',
 });

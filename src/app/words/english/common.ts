@@ -8,6 +8,7 @@ export const commonWords = messages('common', {
   correct: 'Correct',
   remove: 'Remove',
   comb: 'Comb',
+  extraction: 'Extraction',
   warmRoom: 'Warm room',
   newLot: 'New lot',
   store: 'Store',

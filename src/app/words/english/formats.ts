@@ -61,7 +61,7 @@ export const formatsWords = messages('formats', {
   typeANumber: 'Type a number.',
   isTheYearRight: 'Is {year} the right year?',
   useThisYear: 'Use {year}',
-  isItThis: 'Is “{typed}” {thousands} or {point}? Please choose.',
+  isItThis: '“{typed}” can be {thousands} or {point}. Choose one.',
   isNoUnitHere: '“{text}” is in another unit. Type it in {name}.',
   useASingleDecimalPoint: 'Use a single decimal point or comma, as in 17.4.',
   isNotANumberType: '“{text}” is not a number. Type digits only, such as 17.4.',

@@ -102,12 +102,11 @@ export const lineWords = messages('line', {
   warmth: 'Warmth',
   balanceAndJars: 'Balance and jars',
   ofName: 'of {name}',
-  extraction: 'Extraction',
   eachWorks: 'Each of you works about {hours}, breaks not counted.',
   tooLongADay:
-    'That is too long for one day: type when everybody goes home, and see how many frames fit.',
+    'That is too long for one day. Type when everyone goes home to see how many frames fit.',
   notDoneByThen:
-    'Not done by {end}: {fits, plural, =0 {no frame is} one {# frame is} other {# frames are}} of {frames}. Take the rest another day, or start earlier.',
+    'Not done by {end}: only {fits} of {frames, plural, one {# frame} other {# frames}} can be. Do the rest another day, or start earlier.',
   theDayAtTheLine: 'The day of extraction',
   kitToOrder: 'Kit to order',
   noDayPlannedYetType:

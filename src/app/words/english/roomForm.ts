@@ -16,8 +16,8 @@ export const roomFormWords = messages('roomForm', {
   whatWasDone: 'What was done',
   dialRead: 'Meter read',
   noHoneyReadsThat:
-    'With what the meter is off by, no honey reads that. Check the dial and the meter.',
-  moistureRead: 'Water known, corrected',
+    'Corrected for the meter’s error, no honey reads that. Check the dial and the meter.',
+  moistureRead: 'Reading already corrected',
   sameBoxWeighed: 'Same box weighed',
   when: 'When',
   theBatchCameInLater: 'The batch came in later: check the time.',

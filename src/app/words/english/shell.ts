@@ -19,7 +19,6 @@ export const shellWords = messages('shell', {
   lot: 'Lot',
   hives: 'Hives',
   honeyHouse: 'Honey house',
-  extraction: 'Extraction',
   metersAndReadings: 'Meters and readings',
   settingsAndHelp: 'Settings and help',
   skipToThePage: 'Skip to the page',

@@ -2,7 +2,6 @@ import { messages } from '../messages';
 
 export const wayWords = messages('way', {
   wayOfThisHoney: 'The way of this honey',
-  extraction: 'Extraction',
   readings: 'Readings',
   decision: 'Decision',
   frames: '{frames, plural, one {# frame} other {# frames}}',

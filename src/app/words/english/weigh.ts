@@ -7,7 +7,7 @@ export const weighWords = messages('weigh', {
   emptyBoxes: 'Empty boxes',
   oneAfterTheOther: 'One after the other, such as 24.1 23.8 25',
   theSameBoxes: 'The same boxes with their wet frames; one or all',
-  typeTheWeights: 'The crop stands here as soon as one full and one empty box are typed.',
+  typeTheWeights: 'The crop appears here as soon as one full and one empty box are typed.',
   crop: 'Honey out of the combs',
   plusMinus: '± {half} {unit}',
   boxes:

@@ -9,7 +9,7 @@ import { frameWords } from '../../../../words/english/frame';
 
 type Colour = (typeof COMB_COLOURS)[number];
 
-/** Colours that can be told at the hive, held against the light. */
+/** Colours that can be seen at the hive, held against the light. */
 const AT_THE_HIVE = ['light', 'mixed', 'dark'] as const satisfies readonly Colour[];
 
 /** Colour of both sides and whether it is comb honey, at one tap each. */
