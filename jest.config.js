@@ -20,6 +20,6 @@ export default {
   },
   testSequencer: '<rootDir>/scripts/slowestFirst.cjs',
   testTimeout: 30_000,
-  workerIdleMemoryLimit: '512MB',
+  workerIdleMemoryLimit: '1GB',
   maxWorkers: 2,
 };

@@ -62,7 +62,21 @@ const PAGES = [
   '/nowhere',
 ];
 
-test('axe finds nothing on any page by day or night, and none scrolls sideways', async ({
+/** Of each kind of page one, with all colours that there are. */
+const AT_NIGHT = [
+  '/demo/today',
+  '/demo/lots/demo-8-1',
+  '/demo/comb/demo-second-1',
+  '/demo/warm-room/demo-room-1',
+  '/demo/bench/demo-8-1',
+  '/demo/bench/meters/demo-meter-3',
+  '/demo/season',
+  '/demo/store',
+  '/demo/store/trace/lot:demo-3-1',
+  '/demo/kit',
+];
+
+test('axe finds nothing on any page by day, nor by night on one of each kind, and none scrolls sideways', async ({
   page,
 }) => {
   // One season is enough for all pages; to open it anew for each costs minutes.
@@ -73,7 +87,7 @@ test('axe finds nothing on any page by day or night, and none scrolls sideways',
       await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
       await expectAccessible(page);
       await expectNoSidewaysScroll(page);
-      await expectReadableAtNight(page);
+      if (AT_NIGHT.includes(address)) await expectReadableAtNight(page);
     });
   }
 });

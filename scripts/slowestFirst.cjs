@@ -1,7 +1,20 @@
 const { default: Sequencer } = require('@jest/test-sequencer');
 
 /** Suites that take longest: started last, one of them would run alone while the other core rests. */
-const SLOW = ['edges', 'refusals', 'learning', 'histories', 'flips', 'toleranceFactor', 'paper'];
+const SLOW = [
+  'edges',
+  'comb',
+  'lots',
+  'line',
+  'bench',
+  'store',
+  'refusals',
+  'learning',
+  'histories',
+  'flips',
+  'toleranceFactor',
+  'paper',
+];
 
 const rank = ({ path }) => {
   const at = SLOW.findIndex((name) => path.endsWith(`/${name}.test.ts`));

@@ -319,7 +319,7 @@ export {
   celsiusFromFahrenheit,
   fahrenheitFromCelsius,
 } from './units/convert';
-export { type Air, type AirOverTime, type AirSeries } from './warmRoom/airOverTime';
+export { type Air, type AirOverTime, type AirSeries, type WetSpell } from './warmRoom/airOverTime';
 export { logGaps, logSpikes, withoutSlips, type LogGap, type LogSpike } from './warmRoom/airSeries';
 export {
   COMB_RANGE_C,

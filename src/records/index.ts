@@ -210,6 +210,8 @@ export {
   type WarmRoomContent,
   type WarmRoomRecord,
   warmRoomContentSchema,
+  rainSchema,
+  type Rain,
 } from './room/warmRoom';
 export { type Blend, type BlendContent, type BlendTick } from './store/blend';
 export { CALL_BACK_ENDS, type CallBack, type CallBackEnd } from './store/callBack';

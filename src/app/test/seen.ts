@@ -14,6 +14,7 @@ const ROLES: Readonly<Record<string, string>> = {
   combobox: 'select, [role=combobox]',
   complementary: 'aside',
   dialog: '[role=dialog]',
+  form: 'form[aria-label], form[aria-labelledby]',
   group: 'fieldset, [role=group]',
   heading: 'h1, h2, h3, h4',
   img: 'img, [role=img]',
@@ -46,8 +47,11 @@ export function matches(text: string, wanted: Wanted, exact = false): boolean {
 const WIDE_HIDDEN = ['sm:hidden', 'lg:hidden', 'wide:hidden'];
 const SHOWN_WIDE = /^(sm|lg|wide|xl):(block|flex|inline|inline-flex|grid|table-cell|contents)$/;
 
-function isStyledAway({ classList }: Element): boolean {
-  const classes = [...classList];
+/** Asked of every element again and again: nearly all are done with at the first look. */
+function isStyledAway(element: Element): boolean {
+  const written = element.getAttribute('class');
+  if (!written?.includes('hidden')) return false;
+  const classes = written.split(/\s+/);
   if (classes.some((name) => WIDE_HIDDEN.includes(name))) return true;
   return classes.includes('hidden') && !classes.some((name) => SHOWN_WIDE.test(name));
 }
@@ -77,19 +81,26 @@ const isInline = ({ tagName, classList, parentElement }: Element): boolean =>
   ![...classList].some((name) => OWN_LINE.test(name)) &&
   !(parentElement?.classList.contains('flex') ?? false);
 
-/** What is written in it, without marks that say nothing. */
-export function textOf(node: Node): string {
-  if (node.nodeType === 3) return node.textContent ?? '';
-  if (!(node instanceof Element)) return '';
-  if (node.matches('[aria-hidden=true], script, style') || isStyledAway(node)) return '';
-  const text = [...node.childNodes].map(textOf).join('');
-  return isInline(node) ? text : ` ${text} `;
+const isMark = (element: Element): boolean =>
+  element.getAttribute('aria-hidden') === 'true' || /^(SCRIPT|STYLE)$/.test(element.tagName);
+
+/** What is written in it, without marks that say nothing; `read` holds what has been read already. */
+export function textOf(node: Node, read?: Map<Node, string>): string {
+  if (node.nodeType === 3) return node.nodeValue ?? '';
+  if (!(node instanceof Element) || isMark(node) || isStyledAway(node)) return '';
+  const known = read?.get(node);
+  if (known !== undefined) return known;
+  let text = '';
+  for (let part = node.firstChild; part; part = part.nextSibling) text += textOf(part, read);
+  const written = isInline(node) ? text : ` ${text} `;
+  read?.set(node, written);
+  return written;
 }
 
 const labelTextOf = (label: Element): string =>
   [...label.childNodes]
     .filter((node) => !(node instanceof Element && node.matches('select, textarea, input')))
-    .map(textOf)
+    .map((node) => textOf(node))
     .join('');
 
 /** What it is called. */
@@ -146,12 +157,11 @@ const LONGEST_TEXT = 1500;
 
 /** The innermost elements in which a text stands. */
 export function byText(root: ParentNode, text: Wanted, exact = false): Element[] {
-  const all = [...root.querySelectorAll('*')].filter(
-    (element) =>
-      (element.textContent?.length ?? 0) < LONGEST_TEXT &&
-      matches(textOf(element), text, exact) &&
-      isShown(element),
-  );
+  const read = new Map<Node, string>();
+  const all = [...root.querySelectorAll('*')].filter((element) => {
+    const written = textOf(element, read);
+    return written.length < LONGEST_TEXT && matches(written, text, exact) && isShown(element);
+  });
   return all.filter(
     (element) => !all.some((other) => other !== element && element.contains(other)),
   );

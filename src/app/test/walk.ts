@@ -99,10 +99,13 @@ export function expect(of: unknown): unknown {
 /** Everything axe knows to be wrong with the dialog that is open, or with the page; colours are for a browser. */
 export async function expectAccessible(page: Page): Promise<void> {
   const dialog = page.getByRole('dialog').all().at(-1);
-  const { violations } = await axe.run(dialog ?? document.body, {
-    resultTypes: ['violations'],
-    rules: { 'color-contrast': { enabled: false }, region: { enabled: false } },
-  });
+  // the page goes on meanwhile: a notice fades, a forecast arrives
+  const { violations } = await act(() =>
+    axe.run(dialog ?? document.body, {
+      resultTypes: ['violations'],
+      rules: { 'color-contrast': { enabled: false }, region: { enabled: false } },
+    }),
+  );
   values(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
 }
 

@@ -54,6 +54,13 @@ export interface LineBreak {
   readonly toMin: number;
 }
 
+/** When a person who is not there all day may begin something [min after midnight]. */
+export interface PersonHours {
+  readonly fromMin: number;
+  /** null: until all is done */
+  readonly toMin: number | null;
+}
+
 /** Hours in which bees fly, and how boxes go in and out around them. */
 export interface BeesHours {
   /** no box is carried in while doors are shut [min after midnight] */
@@ -78,6 +85,8 @@ export interface Line {
   readonly honeyKgPerFrame: number;
   /** of each person, by that of the rates [1] */
   readonly speeds: readonly number[];
+  /** when each is there, in the order of the speeds; null or not there: from the start to the end */
+  readonly hours?: readonly (PersonHours | null)[];
   readonly uncapping: UncappingStage;
   readonly extractor: ExtractorStage;
   readonly strainer: StrainerStage;
@@ -103,7 +112,7 @@ type Check = readonly [
 /**
  * Checks that a line can work at all.
  *
- * @throws DomainError `out-of-range` with the field, `empty` without people
+ * @throws DomainError `out-of-range` with the field, `empty` without people or where none of them stays
  */
 export function requireLine(line: Line): void {
   const { uncapping, extractor, strainer, pail, bees } = line;
@@ -164,6 +173,20 @@ export function requireLine(line: Line): void {
   }
   for (const speed of line.speeds)
     requireInRange(speed, SPEED_RANGE, { fn, param: 'speeds', unit: '1' });
+  for (const there of line.hours ?? []) {
+    const { fromMin, toMin } = there ?? { fromMin: line.startMin, toMin: null };
+    requireInRange(fromMin, [-LONGEST_MIN, LONGEST_MIN], { fn, param: 'hours', unit: 'min' });
+    requireInRange(toMin ?? fromMin, [fromMin, LONGEST_MIN], { fn, param: 'hours', unit: 'min' });
+  }
+  if (!someoneStays(line)) {
+    throw new DomainError({ code: 'empty', fn, param: 'hours', value: 0, unit: '1' });
+  }
+}
+
+/** Whether some of those who work are there until all is done: without them a day has no end. */
+export function someoneStays({ speeds, hours = [] }: Line): boolean {
+  requireFinite({ speeds, hours }, 'someoneStays');
+  return speeds.some((_, person) => (hours[person]?.toMin ?? null) === null);
 }
 
 /** What of a frame's honey runs out of it [kg]. */

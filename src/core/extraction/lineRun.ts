@@ -90,7 +90,7 @@ export class LineRun {
   strainedMin: number;
   wetOutMin: number | null = null;
   readonly cycle: StrainerCycle;
-  /** when breaks end, doors open and bees are home, in order */
+  /** when breaks end, somebody comes, doors open and bees are home, in order */
   readonly wakes: readonly number[];
   readonly spunKg: number;
 
@@ -117,7 +117,8 @@ export class LineRun {
     this.spunKg = spunKgPerFrame(line);
     const { shutToMin, wetOutFromMin } = line.bees;
     const ends = line.breaks.map((lineBreak) => lineBreak.toMin);
-    this.wakes = [...ends, shutToMin, wetOutFromMin ?? 0].sort((a, b) => a - b);
+    const arrivals = (line.hours ?? []).flatMap((there) => there?.fromMin ?? []);
+    this.wakes = [...ends, ...arrivals, shutToMin, wetOutFromMin ?? 0].sort((a, b) => a - b);
     this.extractors = Array.from({ length: line.extractor.count }, () => ({
       phase: 'empty' as const,
       frames: 0,
@@ -164,6 +165,14 @@ export class LineRun {
     return this.line.breaks.some(
       (lineBreak) => this.nowMin >= lineBreak.fromMin && this.nowMin < lineBreak.toMin,
     );
+  }
+
+  /** Whether a person may begin something: has free hands, has come and has not left yet. */
+  isFree(person: number): boolean {
+    if (!this.idle[person]) return false;
+    const there = this.line.hours?.[person];
+    if (!there) return true;
+    return this.nowMin >= there.fromMin && (there.toMin === null || this.nowMin < there.toMin);
   }
 
   areDoorsShut(): boolean {

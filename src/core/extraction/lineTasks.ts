@@ -191,7 +191,7 @@ export function beginAll(run: LineRun): void {
   while (begun) {
     begun = run.strainers.some((strainer, at) => openGate(run, strainer, at));
     for (let person = 0; person < run.idle.length; person += 1) {
-      if (run.idle[person] && BY_URGENCY.some((start) => start(run, person))) begun = true;
+      if (run.isFree(person) && BY_URGENCY.some((start) => start(run, person))) begun = true;
     }
   }
 }

@@ -1,6 +1,6 @@
 import { requireFinite } from '../errors';
 import { simulateLine, type LineCourse } from './simulateLine';
-import type { Line } from './line';
+import { someoneStays, type Line } from './line';
 import { freshState, type LineState } from './lineState';
 import type { Vary } from './lineRun';
 
@@ -27,7 +27,7 @@ export interface LinePlan {
 
 /**
  * The best that so many people can do. Free hands that take what is most urgent can be in each
- * other's way (Graham 1969), so whoever makes it later stands aside.
+ * other's way (Graham 1969), so whoever makes it later stands aside, as long as somebody stays to the end.
  *
  * @throws DomainError as `simulateLine`
  */
@@ -37,6 +37,7 @@ export function planLine(line: Line, options: PlanOptions = {}): LinePlan {
   let best: LinePlan | null = null;
   for (let working = line.speeds.length; working > 0; working -= 1) {
     const team = { ...line, speeds: line.speeds.slice(0, working) };
+    if (!someoneStays(team)) break;
     const course = simulateLine(team, { state, records, ...(vary && { vary: vary() }) });
     if (!best || honeyDoneMin(course) < honeyDoneMin(best.course) - 1e-6)
       best = { course, working };

@@ -16,6 +16,16 @@ export interface AirSeries {
   readonly relativeHumidity: readonly number[];
 }
 
+/** Days of rain, as they were expected or seen. */
+export interface WetSpell {
+  /** since the start [d]: from here on, and until there */
+  readonly fromDay: number;
+  readonly toDay: number;
+}
+
+/** Humidity of the air outside while it rains [1]. @source common practice, no source */
+const RAIN_HUMIDITY = 0.95;
+
 /** Air outside, or of a place that nobody conditions. */
 export type AirOverTime =
   | ({ readonly kind: 'constant' } & Air)
@@ -27,8 +37,13 @@ export type AirOverTime =
       readonly swingC: number;
       /** at the mean temperature [1]; the water in the air stays the same all day */
       readonly relativeHumidity: number;
+      readonly wet?: readonly WetSpell[];
     }
-  | ({ readonly kind: 'series' } & AirSeries);
+  | ({
+      readonly kind: 'series';
+      /** they hold where nothing is measured yet */
+      readonly wet?: readonly WetSpell[];
+    } & AirSeries);
 
 /** Warmest hour of the day, as a share of it. @source common practice, no source */
 const WARMEST_AT = 15 / 24;
@@ -78,6 +93,14 @@ function seriesAir(series: AirSeries, day: number, into: AirState): AirState {
   return into;
 }
 
+/** Rain makes the air of its days no drier than it is while it rains. */
+function inRain(wet: readonly WetSpell[] | undefined, day: number, into: AirState): AirState {
+  const isWet = wet?.some(({ fromDay, toDay }) => day >= fromDay && day < toDay) ?? false;
+  if (isWet)
+    into.ratio = Math.max(into.ratio, quickHumidityRatio(into.temperatureC, RAIN_HUMIDITY));
+  return into;
+}
+
 /**
  * Air of a climate at a time.
  *
@@ -91,9 +114,10 @@ export function airAt(climate: AirOverTime, day: number, into: AirState): AirSta
       into.ratio = quickHumidityRatio(climate.temperatureC, climate.relativeHumidity);
       return into;
     case 'daily':
-      return dailyAir(climate, day, into);
+      return inRain(climate.wet, day, dailyAir(climate, day, into));
     case 'series':
-      return seriesAir(climate, day, into);
+      seriesAir(climate, day, into);
+      return day > (climate.days.at(-1) ?? -Infinity) ? inRain(climate.wet, day, into) : into;
   }
 }
 

@@ -53,7 +53,7 @@ export interface DryingResult {
   readonly imbalance: number;
 }
 
-/** Times at which something changes at once: batches come, go or are stirred; the known air ends. */
+/** Times at which something changes at once: batches come, go or are stirred; the known air ends, it begins to rain. */
 export function breaksOf(run: DryingRun, end: number): number[] {
   const days = run.batches.flatMap(({ inDay, outDay, stirredEveryDays: every }) => {
     const until = outDay ?? end;
@@ -64,7 +64,10 @@ export function breaksOf(run: DryingRun, end: number): number[] {
       ...Array.from({ length: stirs }, (_, at) => inDay + (at + 1) * (every ?? 0)),
     ];
   });
-  const all = [0, ...days, run.knownFromDay ?? 0, run.knownUntilDay ?? end, end].filter(
+  const outside = run.room?.outside;
+  const wet = outside && outside.kind !== 'constant' ? (outside.wet ?? []) : [];
+  const rain = wet.flatMap(({ fromDay, toDay }) => [fromDay, toDay]);
+  const all = [0, ...days, ...rain, run.knownFromDay ?? 0, run.knownUntilDay ?? end, end].filter(
     (day) => day >= 0 && day <= end,
   );
   return [...new Set(all)].sort((a, b) => a - b);

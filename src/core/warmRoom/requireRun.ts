@@ -11,6 +11,9 @@ type Ranges<T> = Partial<Record<keyof T, readonly [low: number, high: number, un
 const AIR_C = [-50, 70, '°C'] as const;
 const SHARE = [0, 1, '1'] as const;
 
+/** Rain lies so far from the start of a run, either way [d]. */
+const LONGEST_DAYS = 1e5;
+
 const ROOM: Ranges<WarmRoom> = {
   volumeM3: [0.5, 20_000, 'm³'],
   heaterW: [0, 1e6, 'W'],
@@ -50,6 +53,11 @@ function requireFields<T extends object>(of: T, ranges: Ranges<T>): void {
 function requireAir(air: AirOverTime): void {
   const check = (value: number, range: readonly [number, number, string], param: string): number =>
     requireInRange(value, [range[0], range[1]], { fn, param, unit: range[2] });
+  const wet = air.kind === 'constant' ? [] : (air.wet ?? []);
+  for (const { fromDay, toDay } of wet) {
+    check(fromDay, [-LONGEST_DAYS, LONGEST_DAYS, 'd'], 'wet');
+    check(toDay, [fromDay, LONGEST_DAYS, 'd'], 'wet');
+  }
   if (air.kind === 'daily') {
     check(air.meanC, AIR_C, 'meanC');
     check(air.swingC, [0, 60, 'K'], 'swingC');

@@ -8,7 +8,7 @@ import {
   vapourPressureKPa,
 } from '../drying/moistAir';
 import { MACHINE, OUTSIDE, ROOM, boxes, inRoom } from '../test/dryingRuns';
-import { airAt, asAir } from './airOverTime';
+import { airAt, asAir, type AirOverTime, type WetSpell } from './airOverTime';
 import { machineDuty, relativePerformance, removalKgPerDay } from './dehumidifier';
 import { doorAdvice, enoughFor, reWetting } from './loadAdvice';
 import { NO_FLOWS, roomFlows } from './room';
@@ -110,6 +110,38 @@ describe('air outside', () => {
     expect(at(2).relativeHumidity).toBeCloseTo(0.6, 9);
     expect(at(9).relativeHumidity).toBeCloseTo(0.7, 9);
     expect(at(-1).temperatureC).toBeCloseTo(10, 9);
+  });
+
+  test('on days of rain it is damp, from the first midnight to the last, and what was measured goes before', () => {
+    const wet = [{ fromDay: 2, toDay: 3 }];
+    const humidity = (climate: AirOverTime, day: number): number =>
+      asAir(airAt(climate, day, { temperatureC: 0, ratio: 0 })).relativeHumidity;
+    const rainy = { ...OUTSIDE, wet };
+    for (const day of [1.99, 3]) expect(humidity(rainy, day)).toBe(humidity(OUTSIDE, day));
+    for (const day of [2, 2.99]) expect(humidity(rainy, day)).toBeGreaterThanOrEqual(0.95);
+    expect(humidity(rainy, 2.6)).toBeCloseTo(0.95, 3);
+    const measured = {
+      kind: 'series' as const,
+      temperatureC: [15, 15],
+      relativeHumidity: [0.6, 0.6],
+    };
+    expect(humidity({ ...measured, days: [0, 2.5], wet }, 2.4)).toBeCloseTo(0.6, 3);
+    expect(humidity({ ...measured, days: [0, 1], wet }, 2.4)).toBeCloseTo(0.95, 3);
+    // air that is damper than rain stays as damp
+    const fog = { ...measured, relativeHumidity: [1, 1], days: [0, 1], wet };
+    expect(humidity(fog, 2.4)).toBeCloseTo(1, 3);
+  });
+
+  test('a draughty room dries less while it rains', () => {
+    const room = { ...ROOM, airChangesPerHour: 4, dehumidifier: null };
+    const after = (wet: readonly WetSpell[]): number => {
+      const run = inRoom([boxes(6)], { room: { room, outside: { ...OUTSIDE, wet } } });
+      return simulateDrying(run).moments.at(-1)!.batches.get('a')!.meanPercent;
+    };
+    expect(after([{ fromDay: 0, toDay: 30 }])).toBeGreaterThan(after([]) + 0.05);
+    // a spell of three days stands between a dry week and a wet one
+    expect(after([{ fromDay: 1, toDay: 4 }])).toBeGreaterThan(after([]));
+    expect(after([{ fromDay: 1, toDay: 4 }])).toBeLessThan(after([{ fromDay: 0, toDay: 30 }]));
   });
 });
 

@@ -21,6 +21,8 @@ import {
 } from '../../records/test/sampleExtraction';
 import { countingScribe } from '../../records/test/sampleLot';
 
+const ADA = { name: 'Ada', speed: 1 };
+
 const momentAt = (minutes: number): string =>
   new Date(momentOfClock(SAMPLE_EXTRACTION.day, minutes)).toISOString();
 
@@ -151,12 +153,20 @@ describe('a day at the line from its records', () => {
     expect(line.strainer.cycle.kg).toBeGreaterThan(1e6);
   });
 
+  test('hours of people reach the line; who comes without a time is there from the start', () => {
+    const people = [ADA, { name: 'Bo', speed: 1, toMin: 840 }];
+    const { hours } = lineOf({ ...SAMPLE_EXTRACTION, people }, null);
+    expect(hours).toEqual([null, { fromMin: SAMPLE_EXTRACTION.startMin, toMin: 840 }]);
+  });
+
   test.each([
     [{ tool: { ...SAMPLE_EXTRACTION.tool, rackFrames: 5 } }, 'tool.rackFrames'],
     [{ extractor: { ...SAMPLE_EXTRACTION.extractor, sumpKg: 5 } }, 'extractor.sumpKg'],
     [{ bees: { ...SAMPLE_EXTRACTION.bees, shutFromMin: 600 } }, 'bees.shutToMin'],
     [{ bees: { ...SAMPLE_EXTRACTION.bees, shutFromMin: 600, shutToMin: 500 } }, 'bees.shutToMin'],
     [{ people: [] }, 'people'],
+    [{ people: [{ ...ADA, toMin: 900 }] }, 'people'],
+    [{ people: [ADA, { name: 'Bo', speed: 1, fromMin: 900, toMin: 840 }] }, 'people'],
   ])('what no line can be is said at its field: %#', (change, path) => {
     const parsed = extractionContentSchema.safeParse({ ...SAMPLE_EXTRACTION, ...change });
     expect(parsed.error?.issues.map((issue) => issue.path.join('.'))).toEqual([path]);

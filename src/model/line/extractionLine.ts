@@ -109,6 +109,9 @@ export function lineOf(
     framesPerBox: content.framesPerBox,
     honeyKgPerFrame: content.honeyKgPerFrame,
     speeds: content.people.map((item) => item.speed),
+    hours: content.people.map(({ fromMin = null, toMin = null }) =>
+      fromMin === null && toMin === null ? null : { fromMin: fromMin ?? content.startMin, toMin },
+    ),
     uncapping: {
       places: tool.count,
       secondsPerFrame: tool.secondsPerFrame,

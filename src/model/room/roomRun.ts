@@ -9,6 +9,7 @@ import {
   type DryingRun,
   type HoneyPart,
   type WarmRoom,
+  type WetSpell,
 } from '../../core';
 import {
   type AirLog,
@@ -18,6 +19,7 @@ import {
   type LogPlace,
   type WarmRoomContent,
 } from '../../records';
+import { momentOfWall } from '../days';
 import type { BatchFile, RoomFile } from './roomFile';
 
 const MINUTES_PER_DAY = 1440;
@@ -108,11 +110,19 @@ export function seriesOf(logs: readonly AirLog[], place: LogPlace, zeroMs: numbe
   };
 }
 
+/** Rain from the midnight before its first day to that after its last, on the clock of the keeper. */
+const wetSpells = ({ rain = [] }: WarmRoomContent, zeroMs: number): WetSpell[] =>
+  rain.map(({ fromDay, toDay }) => ({
+    fromDay: (momentOfWall(Date.parse(fromDay)) - zeroMs) / DAY_MS,
+    toDay: (momentOfWall(Date.parse(toDay) + DAY_MS) - zeroMs) / DAY_MS,
+  }));
+
 function outsideOf({ room, logs }: RoomFile, zeroMs: number): AirOverTime {
   const series = withoutSlips(seriesOf(logs, 'outside', zeroMs));
+  const wet = wetSpells(room.content, zeroMs);
   return series.days.length > 1
-    ? { kind: 'series', ...series }
-    : { kind: 'daily', ...room.content.outside };
+    ? { kind: 'series', ...series, wet }
+    : { kind: 'daily', ...room.content.outside, wet };
 }
 
 function observationOf(

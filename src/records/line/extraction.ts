@@ -20,6 +20,9 @@ const personSchema = z.object({
   name: textField(20),
   /** by that of the times typed [1] */
   speed: between(0.2, 3),
+  /** when they come, and when they leave; null or not there: at the start, and when all is done */
+  fromMin: clockField.nullable().optional(),
+  toMin: clockField.nullable().optional(),
 });
 
 const toolSchema = z.object({
@@ -128,7 +131,7 @@ export const extractionContentSchema = z
     doneAt: momentField.nullable(),
     remark: remarkField,
   })
-  .superRefine(({ tool, extractor, honeyKgPerFrame, bees }, context) => {
+  .superRefine(({ tool, extractor, honeyKgPerFrame, bees, people, startMin }, context) => {
     const fail = (path: string[], message: string): void =>
       context.addIssue({ code: 'custom', path, message });
     if (tool.rackFrames < extractor.framesPerLoad) {
@@ -136,6 +139,12 @@ export const extractionContentSchema = z
     }
     if (extractor.sumpKg < extractor.framesPerLoad * honeyKgPerFrame) {
       fail(['extractor', 'sumpKg'], 'sumpTooSmall');
+    }
+    const leaves = people.map(({ toMin = null }) => toMin);
+    if (leaves.length > 0 && leaves.every((toMin) => toMin !== null))
+      fail(['people'], 'nobodyStays');
+    if (people.some(({ fromMin, toMin }) => (toMin ?? Infinity) <= (fromMin ?? startMin))) {
+      fail(['people'], 'leavesBeforeComing');
     }
     if ((bees.shutFromMin === null) !== (bees.shutToMin === null)) {
       fail(['bees', 'shutToMin'], 'oneTimeOnly');

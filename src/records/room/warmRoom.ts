@@ -1,6 +1,7 @@
 import { MACHINE_KINDS, isRatingPoint } from '../../core';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { between, nameField, remarkField, wholeBetween } from '../fields';
+import { between, nameField, remarkField, wholeBetween, wrong } from '../fields';
+import { dayField } from '../moments';
 import { z } from '../zod';
 
 export const HEATINGS = ['electric', 'vented', 'unvented', 'none'] as const;
@@ -33,6 +34,12 @@ const outsideSchema = z.object({
   relativeHumidity: share,
 });
 
+/** Days of rain, both of them wet. */
+export const rainSchema = z
+  .object({ fromDay: dayField, toDay: dayField })
+  .refine(({ fromDay, toDay }) => toDay >= fromDay, { path: ['toDay'], message: 'rainEnds' });
+export type Rain = z.infer<typeof rainSchema>;
+
 export const warmRoomContentSchema = z.object({
   name: nameField(),
   volumeM3: between(0.5, 2000),
@@ -46,6 +53,8 @@ export const warmRoomContentSchema = z.object({
   airChangesPerHour: between(0, 30),
   wallLossWPerK: between(0, 3000),
   outside: outsideSchema,
+  /** expected or seen */
+  rain: z.array(rainSchema).max(50, wrong('tooMany', 50)).optional(),
   /** in the keeper's own money */
   pricePerKwh: between(0, 100),
   remark: remarkField,

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { schoolOf } from '../../../core';
 import { bookOf } from '../../../model';
-import { DEFAULT_PREFERENCES } from '../../../records';
+import { DEFAULT_PREFERENCES, type GivenRecord } from '../../../records';
 import { sampleGiven, sampleYard } from '../../../records/test/sampleYard';
 import type { Parsed } from '../../entry/reader';
 import { typedIn } from '../../test/typedIn';
@@ -9,7 +9,7 @@ import { boxEntry, freshBox, readBoxForm, type BoxForm } from './boxForm';
 import { colonyEntry } from './colonyForm';
 import { flowEntry, freshFlow } from './flowForm';
 import { formatEntry } from './formatForm';
-import { givenEntry } from './givenForm';
+import { earlierGivens, givenEntry } from './givenForm';
 import { guessEntry } from './guessForm';
 import { freshHarvest, harvestEntry } from './harvestForm';
 import { schoolEntry } from './schoolForm';
@@ -242,5 +242,34 @@ describe('a whole yard or stack', () => {
       { position: 2, cappedTenths: 9 },
       { position: 12, cappedTenths: 5 },
     ]);
+  });
+});
+
+describe('what was given before, to be given again', () => {
+  const given = (change: Partial<GivenRecord['content']>) =>
+    sampleGiven(yard, change) as GivenRecord;
+  const thymol = given({ name: 'Thymol', waitDays: 8, fromDay: '2026-07-01' });
+
+  test('what the label says stays; hives and days are asked for anew', () => {
+    const [one] = earlierGivens([thymol], '2026-08-10', metric);
+    expect(one?.name).toBe('Thymol');
+    expect(one?.form).toMatchObject({
+      waitDays: '8',
+      colonyIds: [],
+      fromDay: '2026-08-10',
+      toDay: '',
+    });
+    expect(one?.form.boxesOn).toBe(givenEntry.fill(thymol.content, metric).boxesOn);
+    expect(Object.keys(wrong(givenEntry.read(one!.form, metric)))).toEqual(['colonyIds']);
+  });
+
+  test('each product once as it was last given, the latest three', () => {
+    const names = ['Thymol', 'Thymol', 'Syrup', 'Acid', 'Strips'];
+    const givens = names.map((name, at) =>
+      given({ name, waitDays: at, fromDay: `2026-0${at + 3}-01` }),
+    );
+    const earlier = earlierGivens(givens, '2026-08-10', metric);
+    expect(earlier.map(({ name }) => name)).toEqual(['Strips', 'Acid', 'Syrup']);
+    expect(earlierGivens(givens.slice(0, 2), '2026-08-10', metric)[0]?.form.waitDays).toBe('1');
   });
 });

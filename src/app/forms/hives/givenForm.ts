@@ -1,5 +1,10 @@
-import { givenContentSchema, type GivenContent } from '../../../records';
-import type { Codec } from '../../entry/codec';
+import {
+  givenContentSchema,
+  type GivenContent,
+  type GivenRecord,
+  type Preferences,
+} from '../../../records';
+import type { Codec, FormOf } from '../../entry/codec';
 import {
   several,
   choice,
@@ -51,6 +56,28 @@ const KIND_NAMES: Readonly<Record<GivenContent['givenKind'], string>> = {
   treatment: hiveFormWords.treatment(),
   feed: hiveFormWords.feed(),
 };
+
+/** Earlier ones that are worth offering. */
+const MOST_EARLIER = 3;
+
+/**
+ * The last treatments and feeds, each product once, to be taken over for other hives or another day: what
+ * its label says stays, hives and days are asked for anew.
+ */
+export function earlierGivens(
+  givens: readonly GivenRecord[],
+  today: string,
+  preferences: Preferences,
+): { readonly name: string; readonly form: FormOf<typeof givenEntry.fields> }[] {
+  const latest = [...givens].sort((a, b) => b.content.fromDay.localeCompare(a.content.fromDay));
+  const byName = new Map<string, GivenContent>();
+  for (const { content } of latest)
+    if (!byName.has(content.name)) byName.set(content.name, content);
+  return [...byName].slice(0, MOST_EARLIER).map(([name, content]) => {
+    const fresh = { ...content, colonyIds: [], fromDay: today, toDay: null, remark: '' };
+    return { name, form: givenEntry.fill(fresh, preferences) };
+  });
+}
 
 /** A treatment or feed, typed from its label. */
 export const givenEntry = entryOf(givenContentSchema, {

@@ -3,6 +3,7 @@ import { day, number, optional, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { commonWords } from '../../words/english/common';
 import { hiveFormWords } from '../../words/english/hiveForm';
+import { seasonWords } from '../../words/english/season';
 import { health } from './colonyForm';
 
 /** Most hives that are set up in one go. */
@@ -43,4 +44,15 @@ export const freshManyHives = (today: string) => ({
   first: 1,
   boxes: 2,
   onDay: today,
+});
+
+const hiveListSchema = z.object({
+  list: z.string(),
+  health: colonyContentSchema.shape.health,
+});
+
+/** A list of hives out of a spreadsheet, all of one health. */
+export const hiveListEntry = entryOf(hiveListSchema, {
+  list: words(seasonWords.orPasteAList()),
+  health,
 });

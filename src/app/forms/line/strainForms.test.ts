@@ -167,6 +167,22 @@ describe('texts of the line', () => {
     expect(people.fill([{ name: '', speed: 1 }], DEFAULT_PREFERENCES)).toBe('1');
   });
 
+  test.each([
+    ['Bo 80 % 10:00–15:00', { name: 'Bo', speed: 0.8, fromMin: 600, toMin: 900 }],
+    ['Anne-Marie 2pm-', { name: 'Anne-Marie', speed: 1, fromMin: 840, toMin: null }],
+    ['Cy –15:00', { name: 'Cy', speed: 1, fromMin: null, toMin: 900 }],
+  ])('hours in “%s”, there and back', (text, person) => {
+    const read = people.read(`Ada, ${text}`, reader());
+    expect(read[1]).toEqual(person);
+    expect(people.read(people.fill(read, DEFAULT_PREFERENCES), reader())).toEqual(read);
+  });
+
+  test('hours that are none are asked about', () => {
+    const at = reader();
+    people.read('Ada 25:70-', at);
+    expect(Object.values(at.errors)[0]?.sentence).toContain('“Ada 25:70-” has no time of day');
+  });
+
   test('breaks there and back; none is none', () => {
     const read = breaks.read('12:30 45 min, 16 15', reader());
     expect(read).toEqual([

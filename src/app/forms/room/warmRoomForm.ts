@@ -1,9 +1,15 @@
 import type { MachineKind } from '../../../core';
-import { warmRoomContentSchema, type Heating, type WarmRoomContent } from '../../../records';
+import {
+  warmRoomContentSchema,
+  type Heating,
+  type Preferences,
+  type WarmRoomContent,
+} from '../../../records';
 import type { FormOf } from '../../entry/codec';
 import { choice, degreesApart, number, percent, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group, optionalGroup } from '../../entry/groups';
+import type { Parsed } from '../../entry/reader';
 import { commonWords } from '../../words/english/common';
 import { roomFormWords } from '../../words/english/roomForm';
 
@@ -98,3 +104,11 @@ export const roomEntry = entryOf(
 );
 
 export type RoomForm = FormOf<typeof roomEntry.fields>;
+
+/** The room that the form says, with the rain that it had before, or what is wrong in which field. */
+export const readRoomForm = (
+  form: RoomForm,
+  preferences: Preferences,
+  former: WarmRoomContent | null = null,
+): Parsed<WarmRoomContent> =>
+  roomEntry.read(form, preferences, { rest: former?.rain ? { rain: former.rain } : {} });

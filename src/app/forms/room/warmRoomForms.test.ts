@@ -7,7 +7,7 @@ import { batchCheckFormOf, readBatchCheckForm, type BatchCheckForm } from './bat
 import { batchEntry, freshBatch, readBatchForm } from './batchForm';
 import type { Parsed } from '../../entry/reader';
 import { STANDING_KINDS, freshOpenHoney, readOpenHoneyForm } from './openHoneyForm';
-import { USUAL_ROOM, roomEntry } from './warmRoomForm';
+import { USUAL_ROOM, readRoomForm, roomEntry } from './warmRoomForm';
 import { typedIn } from '../../test/typedIn';
 
 const CELSIUS = DEFAULT_PREFERENCES;
@@ -34,12 +34,19 @@ describe('a room as it is typed', () => {
     ['°C', CELSIUS],
     ['°F', FAHRENHEIT],
   ])('comes back from its form in %s', (_, preferences) => {
-    const back = contentOf(roomEntry.read(roomEntry.fill(SAMPLE_ROOM, preferences), preferences));
+    const back = contentOf(readRoomForm(roomEntry.fill(SAMPLE_ROOM, preferences), preferences));
     expect(back.setPointC).toBeCloseTo(SAMPLE_ROOM.setPointC, 1);
     expect(back.outside.swingC).toBeCloseTo(SAMPLE_ROOM.outside.swingC, 1);
     expect(back.machine?.ratedAtC).toBeCloseTo(27, 1);
     const plain = { ...back, setPointC: 0, outside: 0, machine: 0 };
     expect(plain).toEqual({ ...SAMPLE_ROOM, setPointC: 0, outside: 0, machine: 0 });
+  });
+
+  test('the rain that is expected about it stays, whatever else is changed', () => {
+    const rain = [{ fromDay: '2026-08-12', toDay: '2026-08-14' }];
+    const typed = { ...roomEntry.fill(SAMPLE_ROOM, CELSIUS), name: 'Back room' };
+    const read = contentOf(readRoomForm(typed, CELSIUS, { ...SAMPLE_ROOM, rain }));
+    expect(read).toMatchObject({ name: 'Back room', rain });
   });
 
   test('in °F a warm room is set to about 91', () => {
@@ -49,10 +56,10 @@ describe('a room as it is typed', () => {
 
   test('the usual values are a room already, once it has a name', () => {
     const fresh = roomEntry.fill(USUAL_ROOM, CELSIUS);
-    expect(sentences(roomEntry.read(fresh, CELSIUS))).toEqual({
+    expect(sentences(readRoomForm(fresh, CELSIUS))).toEqual({
       name: 'Give it a name.',
     });
-    expect(roomEntry.read({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
+    expect(readRoomForm({ ...fresh, name: 'Back room' }, CELSIUS).ok).toBe(true);
   });
 
   test('without machine and heater their fields are not asked for', () => {
@@ -62,7 +69,7 @@ describe('a room as it is typed', () => {
       heating: 'none',
       heaterW: '?',
     });
-    expect(contentOf(roomEntry.read(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
+    expect(contentOf(readRoomForm(form, CELSIUS))).toMatchObject({ machine: null, heaterW: 0 });
   });
 
   test('each wrong number is reported beside its own field', () => {
@@ -73,7 +80,7 @@ describe('a room as it is typed', () => {
       'outside.relativeHumidity': '140',
       airChangesPerHour: 'x',
     });
-    const said = sentences(roomEntry.read(form, CELSIUS));
+    const said = sentences(readRoomForm(form, CELSIUS));
     expect(Object.keys(said).sort()).toEqual([
       'airChangesPerHour',
       'capacityBoxes',

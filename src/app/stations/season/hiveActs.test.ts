@@ -1,9 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
-import { bookOf } from '../../../model';
+import { bookOf, type Book } from '../../../model';
 import { DEFAULT_PREFERENCES } from '../../../records';
-import { freshManyHives, manyHivesEntry } from '../../forms/hives/manyHivesForm';
+import { freshManyHives, manyHivesEntry, type ManyHives } from '../../forms/hives/manyHivesForm';
 import { actStore } from '../../test/actStore';
-import { addHives } from './hiveActs';
+import { addHives, hivesByNumber } from './hiveActs';
 
 function typed(change: Record<string, string>) {
   const form = manyHivesEntry.fill(freshManyHives('2026-06-01'), DEFAULT_PREFERENCES);
@@ -18,10 +18,13 @@ function read(change: Record<string, string> = {}) {
   return parsed.content;
 }
 
+const adding = (many: ManyHives, book: Book) =>
+  addHives(hivesByNumber(many), { book, health: many.health });
+
 describe('a yard with its hives', () => {
   test('fourteen hives with two boxes each are one act, and undo takes all of it back', async () => {
     const acts = await actStore();
-    await acts.does(addHives(read(), bookOf([])));
+    await acts.does(adding(read(), bookOf([])));
     const [yard] = await acts.stored('yard');
     const hives = await acts.stored('colony');
     const boxes = await acts.stored('box');
@@ -39,8 +42,8 @@ describe('a yard with its hives', () => {
 
   test('a yard that is there gets the hives that it has not', async () => {
     const acts = await actStore();
-    const made = await acts.does(addHives(read({ last: '3' }), bookOf([])));
-    await acts.does(addHives(read({ last: '5' }), bookOf(made)));
+    const made = await acts.does(adding(read({ last: '3' }), bookOf([])));
+    await acts.does(adding(read({ last: '5' }), bookOf(made)));
     expect(await acts.stored('yard')).toHaveLength(1);
     const names = (await acts.stored('colony')).map(({ content }) => content.name).sort();
     expect(names).toEqual(['Hive 1', 'Hive 2', 'Hive 3', 'Hive 4', 'Hive 5']);

@@ -1,4 +1,4 @@
-import type { FieldValues } from 'react-hook-form';
+import type { FieldValues, Path, PathValue } from 'react-hook-form';
 import { entryRevision, type ContentOf, type RecordKind, type RecordOf } from '../../../records';
 import { perform, useAppDispatch } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
@@ -26,7 +26,7 @@ export function useEntry<K extends RecordKind, F extends FieldValues>(task: Entr
   const dispatch = useAppDispatch();
   const entry = record?.entityId ?? formName ?? 'new';
   const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
-  const { frame, start, submit, baseOf } = useDraftForm({
+  const { form, frame, start, submit, baseOf } = useDraftForm({
     formKey,
     defaults: formOf,
     parse,
@@ -53,5 +53,11 @@ export function useEntry<K extends RecordKind, F extends FieldValues>(task: Entr
     const done = await dispatch(removeRecord(label, record, { draft: formKey }));
     if (done.ok) close(record.entityId);
   };
-  return { frame, keep, remove };
+  /** Fills the form, field by field: what it holds then is a draft like any other. */
+  const take = (earlier: F): void => {
+    for (const [field, value] of Object.entries(earlier)) {
+      form.setValue(field as Path<F>, value as PathValue<F, Path<F>>, { shouldDirty: true });
+    }
+  };
+  return { frame, keep, remove, take };
 }

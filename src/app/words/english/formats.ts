@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const formatsWords = messages('formats', {
+  asLastTime: 'As last time: {name}',
   stillThere: 'there',
   by: 'By',
   belongsTo: 'Belongs to',

@@ -2,8 +2,9 @@ import { messages } from '../messages';
 
 export const lineFormWords = messages('lineForm', {
   whoWorks: 'Who works',
-  namesWithAPaceIf: 'Names, with a pace if not usual: Ada, Bo 80 %',
+  namesWithAPaceIf: 'Names, with pace and hours if not usual: Ada, Bo 80 % 10:00–15:00',
   typeWhoWorksSuchAs: 'Type who works, such as “Ada, Bo 80 %”.',
+  isNoTimeOfDay: '“{typed}” has no time of day. Type hours such as “Bo 10:00–15:00”.',
   breaks: 'Breaks',
   forExampleMinMin: 'For example 12:30 45 min, 16:00 15 min',
   min: '{fromMin} {minutes} min',

@@ -48,6 +48,10 @@ export const recordsWords = messages('records', {
   boxMissing: 'Type at least one weight.',
   moreEmptyThanFull: 'There are more empty boxes than full ones. Check the two lists.',
   oneTimeOnly: 'Type both times, or neither.',
+  nobodyStays:
+    'Somebody must stay until the honey is strained. If everybody leaves by a certain time, leave hours out and type it under “Home by”.',
+  leavesBeforeComing: 'Nobody can leave before they come or before the work begins.',
+  rainEnds: 'The rain cannot end before it begins.',
   doorsUpsideDown: 'The doors cannot open before they are shut.',
   lighterThanEmpty: 'With honey it must weigh more than the empty frame.',
   heavierThanBefore: 'It cannot weigh more after spinning than before.',

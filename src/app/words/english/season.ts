@@ -4,6 +4,18 @@ export const seasonWords = messages('season', {
   manyHives: 'A yard with its hives',
   manyHivesAbout:
     'Numbers from and to, and the boxes that each has. What differs is changed afterwards.',
+  orPasteAList: 'Or paste a list from a spreadsheet',
+  yardHiveBoxesSince: 'Columns: yard, hive, honey boxes on it, on since. One line for each hive',
+  hivesInTheList:
+    '{hives, plural, one {# hive} other {# hives}} in {yards, plural, one {# yard} other {# yards}}',
+  addTheseHives: 'Add {hives, plural, one {# hive} other {# hives}}',
+  lineSays: 'Line {line}: {sentence}',
+  lineHasNoYard: 'type the yard.',
+  lineHasNoHive: 'type the name or number of the hive.',
+  isNoNumberOfBoxes: '“{boxes}” is no number of boxes; type 0 to {most}.',
+  isNoDayOfTheCalendar: '“{since}” is no day; type it like 2026-06-01.',
+  noHiveInTheList: 'Paste at least one line with a yard and a hive.',
+  standsTwice: '{name} of {yard} is in the list already; take one of the two out.',
   hivesAdded: '{hives, plural, one {# hive} other {# hives}} added in {yard}',
   anotherReading: 'Another reading',
   aReadingOfAnotherVessel: 'A reading of another vessel',

@@ -6,7 +6,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
-import { givenEntry } from '../../../forms/hives/givenForm';
+import { earlierGivens, givenEntry } from '../../../forms/hives/givenForm';
 import { formatDay, isoDay } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -132,6 +132,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
         description={seasonWords.typeWhatTheLabelSays()}
         formOf={formOf}
         parse={(form) => givenEntry.read(form, preferences)}
+        earlier={earlierGivens(book.givens, isoDay(new Date()), preferences)}
       >
         <GivenFields book={book} />
       </EntrySheet>

@@ -7,9 +7,11 @@ import { freshManyHives, manyHivesEntry } from '../../../forms/hives/manyHivesFo
 import { useRecordForm } from '../../../forms/useRecordForm';
 import { isoDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
-import { addHives } from '../hiveActs';
+import { addHives, hivesByNumber } from '../hiveActs';
+import { HiveListForm } from './HiveListForm';
 import { formatsWords } from '../../../words/english/formats';
 import { seasonWords } from '../../../words/english/season';
 
@@ -23,7 +25,8 @@ function ManyHivesForm({ book, onDone }: { book: Book; onDone: () => void }): Re
     formKey: 'many-hives',
     defaults,
     parse: (typed: typeof defaults) => manyHivesEntry.read(typed, preferences),
-    act: (content, options) => addHives(content, book, options),
+    act: (content, options) =>
+      addHives(hivesByNumber(content), { book, health: content.health }, options),
     onKept: onDone,
   });
   return (
@@ -55,6 +58,10 @@ export function ManyHives({ book }: { book: Book }): ReactElement {
         description={seasonWords.manyHivesAbout()}
       >
         <ManyHivesForm book={book} onDone={() => setOpen(false)} />
+        <details className="mt-8 border-t border-thread pt-2">
+          <FoldSummary>{seasonWords.orPasteAList()}</FoldSummary>
+          <HiveListForm book={book} onDone={() => setOpen(false)} />
+        </details>
       </Sheet>
     </>
   );

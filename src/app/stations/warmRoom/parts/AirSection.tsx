@@ -12,6 +12,7 @@ import { gapWords, spikeWords } from '../logWords';
 import { AirNowSheet } from './AirNowSheet';
 import { LogSheet } from './LogSheet';
 import { LoggerPanel } from './LoggerPanel';
+import { RainPart } from './RainPart';
 import { lazyPart } from '../../../ui/page/lazyPart';
 import { commonWords } from '../../../words/english/common';
 import { roomWords } from '../../../words/english/room';
@@ -116,6 +117,7 @@ export function AirSection(props: AirSectionProps): ReactElement {
           ))}
         </ul>
       )}
+      <RainPart room={file.room} />
       <LoggerPanel roomId={file.room.entityId} />
       <LogSheet open={open === 'log'} roomId={file.room.entityId} onClose={close} />
       <AirNowSheet open={open === 'now'} roomId={file.room.entityId} onClose={close} />

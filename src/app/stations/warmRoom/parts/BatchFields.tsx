@@ -7,7 +7,9 @@ import { batchEntry, freshBatch, type BatchForm } from '../../../forms/room/batc
 import { proposed } from '../../../forms/proposed';
 import { lotOptions } from '../../../lot/lotOptions';
 import { startOfLot } from '../startOfLot';
-import { useLedger } from '../../../data/useWorkspaceModel';
+import { useBook, useLedger } from '../../../data/useWorkspaceModel';
+import { boxesByYard } from '../boxesByYard';
+import { Button } from '../../../ui/Button';
 import { roomWords } from '../../../words/english/room';
 
 /** Whose honey it is; a lot brings what is known of its moisture. */
@@ -46,6 +48,26 @@ function LotField(): ReactElement | null {
   );
 }
 
+/** All honey boxes on the hives of a yard, at a tap. */
+function YardBoxes(): ReactElement | null {
+  const { setValue, getValues } = useFormContext<BatchForm>();
+  const yards = boxesByYard(useBook());
+  if (yards.length === 0) return null;
+  const take = ({ name, boxes }: (typeof yards)[number]): void => {
+    setValue('boxes', String(boxes), { shouldDirty: true });
+    if (getValues('name') === '') setValue('name', name, { shouldDirty: true });
+  };
+  return (
+    <div className="flex flex-wrap gap-3">
+      {yards.map((yard) => (
+        <Button key={yard.name} tone="quiet" onClick={() => take(yard)}>
+          {roomWords.allBoxesOf({ yard: yard.name, boxes: yard.boxes })}
+        </Button>
+      ))}
+    </div>
+  );
+}
+
 /** What goes in: boxes, honey, how much of it is open, and when. */
 export function BatchFields(): ReactElement {
   return (
@@ -56,6 +78,7 @@ export function BatchFields(): ReactElement {
         <Field of={batchEntry} at="boxes" big />
         <Field of={batchEntry} at="honeyKgPerBox" />
       </div>
+      <YardBoxes />
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields
           of={batchEntry}

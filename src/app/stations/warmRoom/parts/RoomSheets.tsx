@@ -1,13 +1,13 @@
 import { useMemo, type ReactElement } from 'react';
 import type { RoomFile } from '../../../../model';
-import type { Batch, BatchCheck, WarmRoomRecord } from '../../../../records';
+import type { Batch, BatchCheck, BatchContent, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useLedger } from '../../../data/useWorkspaceModel';
 import { useMoment } from '../../../data/useMoment';
 import { useMeters } from '../../../data/useWorkspaceModel';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/room/batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from '../../../forms/room/batchForm';
-import { USUAL_ROOM, roomEntry } from '../../../forms/room/warmRoomForm';
+import { USUAL_ROOM, readRoomForm, roomEntry } from '../../../forms/room/warmRoomForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { startOfLot } from '../startOfLot';
 import { BatchFields } from './BatchFields';
@@ -41,7 +41,7 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
       title={room ? room.content.name : roomWords.aWarmRoom()}
       description={roomWords.itsSizeHeatDehumidifierAnd()}
       formOf={formOf}
-      parse={(form) => roomEntry.read(form, preferences)}
+      parse={(form) => readRoomForm(form, preferences, room?.content ?? null)}
       {...(onKept && { onKept })}
     >
       <RoomFields />
@@ -57,6 +57,14 @@ interface BatchSheetProps {
   onClose: () => void;
 }
 
+/** What stays from one load of a room to the next: how boxes stand, what they weigh, when they are done. */
+function lastLoad({ batches }: RoomFile): Partial<BatchContent> {
+  const last = batches.at(-1)?.batch.content;
+  if (!last) return {};
+  const { honeyKgPerBox, layout, targetPercent } = last;
+  return { honeyKgPerBox, layout, targetPercent };
+}
+
 /** Loads a batch, changes it, or takes it out. */
 export function BatchSheet({ file, batch, lotId, onClose }: BatchSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -66,8 +74,9 @@ export function BatchSheet({ file, batch, lotId, onClose }: BatchSheetProps): Re
   const formOf = useMemo(() => {
     if (record) return batchEntry.fill(record.content, preferences);
     const start = startOfLot(ledger, lotId);
-    return freshBatch(now, preferences, start ? { ...start, lotIds: [lotId] } : {});
-  }, [record, preferences, now, ledger, lotId]);
+    const last = lastLoad(file);
+    return freshBatch(now, preferences, start ? { ...last, ...start, lotIds: [lotId] } : last);
+  }, [record, preferences, now, ledger, lotId, file]);
   return (
     <EntrySheet
       open={batch !== null}
