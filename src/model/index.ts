@@ -127,7 +127,8 @@ export {
   meanBias,
   seasonReport,
 } from './season/seasonReport';
-export { parentLots, pouredLines } from './store/pouring';
+export { isToReread, rereadsOf, type Reread } from './lot/rereads';
+export { parentLots, pouredLines, pouredMoisture } from './store/pouring';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store/store';
 export { type StoredLot, storeOf } from './store/storedLots';
 export {

@@ -321,6 +321,7 @@ export class World {
     const made = blendedLotRecords(this.scribe, blend, {
       at: 0,
       pouredKg: 10 * from.length,
+      fromLotIds: pours.map((pour) => pour.lotId),
       files,
     });
     this.records.push(blend, ...ticks, ...made);

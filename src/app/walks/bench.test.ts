@@ -105,7 +105,11 @@ test('a zero check: wrong input, an offset that is taken off, a jump that flags 
   await expect(page.getByText(/A jump of 1.4 points since the previous check/)).toBeVisible();
   await expect(page.getByRole('heading', { name: 'Readings in doubt (1)' })).toBeVisible();
   await expectAccessible(page);
-  await page.getByRole('region', { name: 'Readings in doubt' }).getByRole('link').click();
+  const doubted = page.getByRole('region', { name: 'Readings in doubt' }).first();
+  await expect(doubted.getByText('1 container to read again')).toBeVisible();
+  await page.goto('/mine/today');
+  await expect(page.getByText(/The zero of its meter jumped/)).toBeVisible();
+  await page.getByRole('link', { name: /Read 1 container of .* again/ }).click();
   await expect(page.getByText(/In doubt: the meter’s zero jumped at the next check/)).toBeVisible();
 });
 

@@ -10,7 +10,10 @@ export interface PouredLine {
   readonly intoLotId: string | null;
   readonly fromLotId: string;
   readonly vesselId: string;
+  /** that came into the tank; 0 where all of it was spilled */
   readonly massKg: number;
+  /** that left the container and came into no tank */
+  readonly spiltKg: number;
   readonly meanPercent: number;
   readonly at: string;
 }
@@ -18,23 +21,26 @@ export interface PouredLine {
 /** Everything that was poured, by the scale and not by the plan; what weighed nothing is left out. */
 export function pouredLines(blends: readonly Blend[], ticks: readonly BlendTick[]): PouredLine[] {
   const byId = new Map(blends.map((blend) => [blend.entityId, blend.content]));
-  return ticks.flatMap(({ ownerId, content: { tank: at, pour, massKg, at: moment } }) => {
-    const tank = byId.get(ownerId)?.tanks[at];
-    const line = tank?.pours[pour];
-    if (!tank || !line || massKg <= 0) return [];
-    return [
-      {
-        blendId: ownerId,
-        tank: at,
-        intoLotId: tank.lotId,
-        fromLotId: line.lotId,
-        vesselId: vesselId(line.containerId, line.item),
-        massKg,
-        meanPercent: line.meanPercent,
-        at: moment,
-      },
-    ];
-  });
+  return ticks.flatMap(
+    ({ ownerId, content: { tank: at, pour, massKg, spiltKg = 0, at: moment } }) => {
+      const tank = byId.get(ownerId)?.tanks[at];
+      const line = tank?.pours[pour];
+      if (!tank || !line || massKg + spiltKg <= 0) return [];
+      return [
+        {
+          blendId: ownerId,
+          tank: at,
+          intoLotId: tank.lotId,
+          fromLotId: line.lotId,
+          vesselId: vesselId(line.containerId, line.item),
+          massKg,
+          spiltKg,
+          meanPercent: line.meanPercent,
+          at: moment,
+        },
+      ];
+    },
+  );
 }
 
 /** What a tank is computed to have by what was poured; null where nothing was. */
@@ -53,8 +59,8 @@ export function parentLots(lotId: string, poured: readonly PouredLine[]): string
   const found = new Set<string>();
   const queue = [lotId];
   for (const id of queue) {
-    for (const { intoLotId, fromLotId } of poured) {
-      if (intoLotId !== id || found.has(fromLotId) || fromLotId === lotId) continue;
+    for (const { intoLotId, fromLotId, massKg } of poured) {
+      if (massKg <= 0 || intoLotId !== id || found.has(fromLotId) || fromLotId === lotId) continue;
       found.add(fromLotId);
       queue.push(fromLotId);
     }

@@ -5,7 +5,7 @@ import { honeyHouseOf } from '../line/extractionFile';
 import { lotFilesOf } from '../lot/lotFile';
 import { firstRevision, nextRevision } from '../../records/revise';
 import { lotFramesContent } from '../lot/lotComposition';
-import { pouredLines } from './pouring';
+import { parentLots, pouredLines } from './pouring';
 import type { AnyRecord } from '../../records/record';
 import { roomFilesOf } from '../room/roomFile';
 import { jarStocks, storedVessels } from './store';
@@ -38,6 +38,24 @@ describe('what is left', () => {
     expect(vessel!.leftKg).toBeCloseTo(vessel!.firstKg! - 6 - 2.9, 9);
     expect(vessel).toMatchObject({ openedAt: '2026-08-20T10:00:00.000Z', isEmpty: false });
     expect(vessel!.storedAt).toMatchObject({ kind: 'cellar', place: 'north wall' });
+  });
+
+  test('what was spilled has left the container as well, and makes no parent where all of it was', () => {
+    const spilt = (massKg: number, spiltKg: number) =>
+      ticks.map((tick) => ({ ...tick, content: { ...tick.content, massKg, spiltKg } }));
+    const left = (lines: ReturnType<typeof pouredLines>) =>
+      storedVessels(file, 17.5, lines)[0]!.leftKg!;
+    expect(left(pouredLines(blends, spilt(1.9, 1)))).toBeCloseTo(left(poured), 9);
+    const gone = pouredLines(blends, spilt(0, 2.9));
+    expect(left(gone)).toBeCloseTo(left(poured), 9);
+    const into = gone.map((line) => ({ ...line, intoLotId: 'blended' }));
+    expect(parentLots('blended', into)).toEqual([]);
+    expect(
+      parentLots(
+        'blended',
+        into.map((line) => ({ ...line, massKg: 1 })),
+      ),
+    ).toEqual([lotId]);
   });
 
   const move = (act: 'emptied' | 'taken', massKg: number | null) =>

@@ -101,7 +101,9 @@ export function storedVessels(
         .reduce((sum, move) => sum + (move.content.massKg ?? 0), 0);
       const ownPours = poured.filter((pouredLine) => pouredLine.vesselId === id);
       const gone =
-        taken + packedKg(file.packings, id) + ownPours.reduce((sum, pour) => sum + pour.massKg, 0);
+        taken +
+        packedKg(file.packings, id) +
+        ownPours.reduce((sum, pour) => sum + pour.massKg + pour.spiltKg, 0);
       const isEmptied = moves.some((move) => move.content.act === 'emptied');
       const leftKg = firstKg === null ? null : isEmptied ? 0 : Math.max(0, firstKg - gone);
       return {

@@ -189,22 +189,22 @@ function addJars(to: TraceBuilder, { packings, jarMoves, lot }: LotFile): void {
 /** A blend stands between the containers that were poured and the lot that came of them. */
 function addBlends(to: TraceBuilder, { blends, poured }: TraceSources): void {
   for (const { entityId, content } of blends) {
-    content.tanks.forEach((tank, at) => {
+    content.tanks.forEach((own, at) => {
       const done = poured.filter(
-        (pouredLine) => pouredLine.blendId === entityId && pouredLine.tank === at,
+        ({ blendId, tank, massKg }) => blendId === entityId && tank === at && massKg > 0,
       );
       if (done.length === 0) return;
       const id = to.node(`blend:${entityId}/${at}`, 'blend', {
-        name: tank.label,
+        name: own.label,
         detail: content.name,
         day: content.day,
-        lotId: tank.lotId,
+        lotId: own.lotId,
       });
       done.forEach((pouredLine) =>
         to.edge(containerNode(pouredLine.vesselId), id, pouredLine.massKg),
       );
       const total = done.reduce((sum, pouredLine) => sum + pouredLine.massKg, 0);
-      if (tank.lotId !== null) to.edge(id, lotNode(tank.lotId), total);
+      if (own.lotId !== null) to.edge(id, lotNode(own.lotId), total);
     });
   }
 }

@@ -71,7 +71,10 @@ export const blendTickContentSchema = z.object({
   /** places in the blend, from 0 */
   tank: z.number().int().min(0),
   pour: z.number().int().min(0),
+  /** what came into the tank */
   massKg: between(0, 100_000),
+  /** what left the container and came into no tank; nothing where not there */
+  spiltKg: between(0, 100_000).optional(),
   at: momentField,
 });
 

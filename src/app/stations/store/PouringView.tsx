@@ -25,7 +25,12 @@ export function PouringView(
       </PageHead>
       <div className="mt-5 space-y-8">
         {tanks.map((tank) => (
-          <TankList key={tank.at} blend={blend} tank={tank} onMake={() => void makeLot(tank)} />
+          <TankList
+            key={tank.at}
+            blend={blend}
+            tank={tank}
+            onMake={(next) => void makeLot(tank, next)}
+          />
         ))}
       </div>
       <p className="mt-6 text-base">{storeWords.stirEachTankWellBefore()}</p>

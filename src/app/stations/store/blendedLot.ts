@@ -21,11 +21,24 @@ const same = <T>(values: readonly T[]): T | null =>
 const joined = (texts: readonly string[], between: string): string =>
   [...new Set(texts.filter((text) => text !== ''))].join(between);
 
+/** A tank as it was poured. */
+export interface PouredTank {
+  /** place of the tank in its blend */
+  readonly at: number;
+  /** what is in it */
+  readonly pouredKg: number;
+  /** lots whose honey is in it */
+  readonly fromLotIds: readonly string[];
+  readonly files: readonly LotFile[];
+}
+
 /** The lot of a tank, in the name of its parents. */
-function blendedLot(tank: Tank, blend: BlendContent, files: readonly LotFile[]): LotContent {
-  const parents = files.filter((file) =>
-    tank.pours.some((pour) => pour.lotId === file.lot.entityId),
-  );
+function blendedLot(
+  tank: Tank,
+  blend: BlendContent,
+  { fromLotIds, files }: PouredTank,
+): LotContent {
+  const parents = files.filter((file) => fromLotIds.includes(file.lot.entityId));
   const contents = parents.map((parent) => parent.lot.content);
   const [first] = contents;
   const codes = files.map((file) => file.lot.content.code);
@@ -56,13 +69,10 @@ function blendedLot(tank: Tank, blend: BlendContent, files: readonly LotFile[]):
 }
 
 /** The records that make a tank a lot of its own: the lot, its tank, and the blend that knows it. */
-export function blendedLotRecords(
-  scribe: Scribe,
-  blend: Blend,
-  { at, pouredKg, files }: { at: number; pouredKg: number; files: readonly LotFile[] },
-): AnyRecord[] {
+export function blendedLotRecords(scribe: Scribe, blend: Blend, poured: PouredTank): AnyRecord[] {
+  const { at, pouredKg } = poured;
   const tank = blend.content.tanks[at]!;
-  const lot = firstRevision(scribe, 'lot', blendedLot(tank, blend.content, files));
+  const lot = firstRevision(scribe, 'lot', blendedLot(tank, blend.content, poured));
   const container = firstRevision(
     scribe,
     'container',

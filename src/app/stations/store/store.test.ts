@@ -207,6 +207,7 @@ describe('a blend that is kept and poured', () => {
     const made = blendedLotRecords(countingScribe('made'), blend, {
       at: 0,
       pouredKg: 16,
+      fromLotIds: content.tanks[0]!.pours.map((pour) => pour.lotId),
       files: ledger.files,
     });
     const [lot, tank, next] = made;
@@ -220,5 +221,15 @@ describe('a blend that is kept and poured', () => {
     expect(tank?.kind === 'container' && tank.content.amount).toMatchObject({ massKg: 16 });
     expect(next?.kind === 'blend' && next.content.tanks[0]?.lotId).toBe(lot?.entityId);
     expect(next?.supersedes).toBe(blend.id);
+    const [some] = blendedLotRecords(countingScribe('some'), blend, {
+      at: 0,
+      pouredKg: 4,
+      fromLotIds: ['demo-5-1'],
+      files: ledger.files,
+    });
+    // what was planned and never poured is no parent
+    expect(some?.kind === 'lot' && some.content.plant).not.toBe(
+      lot?.kind === 'lot' && lot.content.plant,
+    );
   });
 });

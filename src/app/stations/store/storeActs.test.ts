@@ -34,7 +34,7 @@ describe('acts in the store', () => {
 
   test('a pour is ticked off with the weight on the scale, and taken back', async () => {
     const acts = await bare();
-    await acts.does(pourInto({ blend: BLEND, tank: 0, pour: 0 }, 5.5));
+    await acts.does(pourInto({ blend: BLEND, tank: 0, pour: 0 }, { massKg: 5.5 }));
     const [tick] = await acts.stored('blend-tick');
     expect(tick?.content).toMatchObject({ tank: 0, pour: 0, massKg: 5.5 });
     expect(tick?.ownerId).toBe(BLEND.entityId);
@@ -45,7 +45,7 @@ describe('acts in the store', () => {
   test('a tank that is poured is a lot with its tank, and the blend knows it; undo takes all of it back', async () => {
     const acts = await bare();
     const files = lotFilesOf([...LOT, ...STORE]);
-    await acts.does(makeBlendedLot(BLEND, { at: 0, pouredKg: 11.4, files }));
+    await acts.does(makeBlendedLot(BLEND, { at: 0, pouredKg: 11.4, fromLotIds: [], files }));
     const lots = await acts.stored('lot');
     const [blend] = await acts.stored('blend');
     const made = lots.find(({ entityId }) => entityId === blend?.content.tanks[0]?.lotId);

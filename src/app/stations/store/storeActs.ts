@@ -9,7 +9,7 @@ import {
   type LabelDesignContent,
   type Lot,
 } from '../../../records';
-import type { LotFile, StoredLot } from '../../../model';
+import type { StoredLot } from '../../../model';
 import { perform, revise, type ActOptions, type RecordAct } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import { lookedRecords } from '../../data/watchList';
@@ -18,7 +18,7 @@ import { blendWords } from '../../words/english/blend';
 import { jarsWords } from '../../words/english/jars';
 import { storeWords } from '../../words/english/store';
 import { momentWords } from '../../words/english/moment';
-import { blendedLotRecords } from './blendedLot';
+import { blendedLotRecords, type PouredTank } from './blendedLot';
 
 export const keepBlend = (content: BlendContent, options: ActOptions = {}): RecordAct =>
   perform(
@@ -34,16 +34,29 @@ export interface PourPlace {
   readonly pour: number;
 }
 
-/** So much of a container went into a tank. */
+/** What the scale said of a pour [kg]. */
+export interface PouredMass {
+  /** that came into the tank */
+  readonly massKg: number;
+  /** that was spilled */
+  readonly spiltKg?: number;
+}
+
+/** So much of a container went into a tank, and so much beside it. */
 export const pourInto = (
   { blend, tank, pour }: PourPlace,
-  massKg: number,
+  mass: PouredMass,
   options: ActOptions = {},
 ): RecordAct =>
   perform(
     storeWords.poured({ label: blend.content.tanks[tank]?.pours[pour]?.label ?? '' }),
     (scribe) => [
-      firstRevision(scribe, 'blend-tick', { tank, pour, massKg, at: scribe.now() }, blend.entityId),
+      firstRevision(
+        scribe,
+        'blend-tick',
+        { tank, pour, ...mass, at: scribe.now() },
+        blend.entityId,
+      ),
     ],
     options,
   );
@@ -52,10 +65,7 @@ export const takePourBack = (tick: BlendTick, label: string): RecordAct =>
   removeRecord(storeWords.tookBack({ label }), tick, { reason: storeWords.notPouredAfterAll() });
 
 /** A tank that is poured becomes a lot of its own. */
-export const makeBlendedLot = (
-  blend: Blend,
-  tank: { readonly at: number; readonly pouredKg: number; readonly files: readonly LotFile[] },
-): RecordAct =>
+export const makeBlendedLot = (blend: Blend, tank: PouredTank): RecordAct =>
   perform(storeWords.madeTheLotOf({ label: blend.content.tanks[tank.at]?.label ?? '' }), (scribe) =>
     blendedLotRecords(scribe, blend, tank),
   );

@@ -68,11 +68,37 @@ describe('a pouring list', () => {
 
   test('a tank made a lot leads to that lot', async () => {
     const { now, does, path, stored } = await controllerOf(ofBlend, without());
-    await does((pouring) => pouring?.makeLot(pouring.tanks[0]!));
+    await does((pouring) => pouring?.makeLot(pouring.tanks[0]!, 'lot'));
     const lots = await stored('lot');
     const made = lots.find(({ entityId }) => entityId !== lotId);
     expect(path()).toBe(`/mine/lots/${made?.entityId}`);
     expect(now()).not.toBeNull();
+  });
+
+  test('with some spilled it says what the tank comes to; stopped there, the rest is planned anew', async () => {
+    const planned = of('blend') as Blend;
+    const [pour] = planned.content.tanks[0]!.pours;
+    const wetter = { ...pour!, massKg: 5, meanPercent: pour!.meanPercent + 2 };
+    const tanks = planned.content.tanks.map((tank) => ({ ...tank, pours: [pour!, wetter] }));
+    const blend = { ...planned, content: { ...planned.content, tanks } };
+    const spill = { tank: 0, pour: 0, massKg: 2, spiltKg: 1, at: '2026-08-20T10:00:00.000Z' };
+    const tick = firstRevision(scribe, 'blend-tick', spill, blend.entityId);
+    const rest = without('blend-tick', 'blend', 'circumstances');
+    const { now, does, path, stored } = await controllerOf(ofBlend, [
+      ...rest,
+      ...READ,
+      blend,
+      tick,
+    ]);
+    const [tank] = now()!.tanks;
+    expect(tank).toMatchObject({ pouredKg: 2, spiltKg: 1, left: 1 });
+    expect(tank?.comesTo?.mean).toBeCloseTo(pour!.meanPercent + (2 * 5) / 7, 9);
+    await does((pouring) => pouring?.makeLot(tank!, 'plan'));
+    expect(path()).toBe('/mine/store/blend');
+    const containers = await stored('container');
+    expect(containers.map(({ content }) => content.amount)).toContainEqual(
+      expect.objectContaining({ massKg: 2 }),
+    );
   });
 
   test('the blend of the sample is what is shown', async () => {

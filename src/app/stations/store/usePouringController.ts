@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { isMeasured } from '../../../core';
-import type { RuledLot } from '../../../model';
-import type { Blend } from '../../../records';
+import { pouredMoisture, type RuledLot } from '../../../model';
+import type { Blend, BlendTick } from '../../../records';
 import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { useBlends, useLedger, useRuledLots } from '../../data/useWorkspaceModel';
 import { barredBecause } from './blendContainers';
@@ -21,10 +21,12 @@ function tankOf(
 ) {
   const tank = blend.content.tanks[at]!;
   const own = ticks.filter((tick) => tick.ownerId === blend.entityId && tick.content.tank === at);
+  const ticked = (pour: number): BlendTick | null =>
+    own.find((tick) => tick.content.pour === pour) ?? null;
   const pours = tank.pours.map((line, pour) => ({
     line,
     pour,
-    tick: own.find((tick) => tick.content.pour === pour) ?? null,
+    tick: ticked(pour),
     barred: barredNow(line.lotId, lots),
   }));
   return {
@@ -33,7 +35,19 @@ function tankOf(
     pours,
     pouredKg: own.reduce((sum, tick) => sum + tick.content.massKg, 0),
     plannedKg: tank.pours.reduce((sum, pour) => sum + pour.massKg, 0),
+    spiltKg: own.reduce((sum, tick) => sum + (tick.content.spiltKg ?? 0), 0),
     left: tank.pours.length - own.length,
+    /** what it comes to with the rest as planned; null before anything is poured */
+    comesTo:
+      own.length === 0
+        ? null
+        : pouredMoisture(
+            tank,
+            tank.pours.map((line, pour) => ({
+              meanPercent: line.meanPercent,
+              massKg: ticked(pour)?.content.massKg ?? line.massKg,
+            })),
+          ),
   };
 }
 
@@ -50,9 +64,15 @@ export function usePouringController(blendId: string) {
   const lots = useRuledLots().ruled;
   const blend = blends.find((each) => each.entityId === blendId);
   if (!blend) return null;
-  const makeLot = async ({ at, pouredKg }: TankToPour): Promise<void> => {
-    const done = await dispatch(makeBlendedLot(blend, { at, pouredKg, files }));
-    if (done.ok) await navigate(`/${workspace}/lots/${done.value[0]?.entityId ?? ''}`);
+  /** The tank as it is becomes a lot; what is left is then planned anew, or the lot is looked at. */
+  const makeLot = async (tank: TankToPour, next: 'lot' | 'plan'): Promise<void> => {
+    const { at, pouredKg, pours } = tank;
+    const inIt = pours.filter(({ tick }) => (tick?.content.massKg ?? 0) > 0);
+    const fromLotIds = inIt.map(({ line }) => line.lotId);
+    const done = await dispatch(makeBlendedLot(blend, { at, pouredKg, fromLotIds, files }));
+    if (!done.ok) return;
+    const lotId = done.value[0]?.entityId ?? '';
+    await navigate(next === 'lot' ? `/${workspace}/lots/${lotId}` : `/${workspace}/store/blend`);
   };
   const tanks = blend.content.tanks.map((_, at) => tankOf(blend, at, { ticks, lots }));
   return { blend, tanks, makeLot };

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
-import type { Ledger } from '../../../model';
+import { isToReread, rereadsOf, type Ledger } from '../../../model';
 import { dueOf, dueWords, readingsOfMeter } from '../../words/meterState';
 import type { DueItem } from './dueItem';
 import { useLedger } from '../../data/useWorkspaceModel';
+import { benchWords } from '../../words/english/bench';
 import { todayWords } from '../../words/english/today';
 
 /** Meters in use whose zero is to be checked. */
@@ -20,8 +21,38 @@ function metersDue({ meters, files }: Ledger, now: string): DueItem[] {
   });
 }
 
-/** What waits at the bench: meters to check. */
+/** Labels that are named one by one; of more only how many there are. */
+const MOST_NAMED = 6;
+
+/** Containers whose readings a jump of a zero threw into doubt, by lot. */
+function rereadsDue(ledger: Ledger, now: string): DueItem[] {
+  return ledger.files.flatMap((file) => {
+    const waiting = rereadsOf(file, ledger).filter(isToReread);
+    if (waiting.length === 0) return [];
+    const { entityId, content } = file.lot;
+    const labels = waiting.map(({ label }) => label ?? benchWords.wholeLot());
+    const named = labels.slice(0, MOST_NAMED).join(', ');
+    return [
+      {
+        id: `reread ${entityId}`,
+        title: todayWords.readAgainOf({
+          waiting: waiting.length,
+          name: content.name || content.code,
+        }),
+        why: todayWords.theZeroJumped({
+          labels: labels.length > MOST_NAMED ? `${named} …` : named,
+        }),
+        to: `bench/${entityId}`,
+        station: 'bench',
+        timed: false,
+        atMs: Date.parse(now),
+      },
+    ];
+  });
+}
+
+/** What waits at the bench: meters to check, and what to read again after one of them jumped. */
 export function useMetersDue(now: string): readonly DueItem[] {
   const ledger = useLedger();
-  return useMemo(() => metersDue(ledger, now), [ledger, now]);
+  return useMemo(() => [...metersDue(ledger, now), ...rereadsDue(ledger, now)], [ledger, now]);
 }

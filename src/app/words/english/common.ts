@@ -54,5 +54,6 @@ export const commonWords = messages('common', {
   removedInside: 'removed',
   now: 'now',
   all: 'all',
+  range: '{low} to {high}',
   notWrittenDown: 'not written down',
 });

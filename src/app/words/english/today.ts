@@ -9,6 +9,8 @@ export const todayWords = messages('today', {
   shutTheGateAt: 'Shut the gate at {fullKg}.',
   gateIsShut: 'Gate is shut',
   notFullYetAskAgain: 'Not full yet: ask again in a minute',
+  readAgainOf: 'Read {waiting, plural, one {# container} other {# containers}} of {name} again',
+  theZeroJumped: 'The zero of its meter jumped: {labels}.',
   place: 'place {slot}',
   useFirstOrMoveIt: 'Use {nameOf} first, or move it somewhere cold',
   asItSetsThereIts: 'As it sets there, its risk of fermentation rises to “{risk}”.',

@@ -1,4 +1,4 @@
-import { pourInto, takePourBack } from '../storeActs';
+import { pourInto, takePourBack, type PouredMass } from '../storeActs';
 import type { TankToPour } from '../usePouringController';
 import { useState, type ReactElement } from 'react';
 import { type Blend } from '../../../../records';
@@ -28,15 +28,20 @@ export function PourLine({
 }: PourLineProps): ReactElement {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
-  const [asking, setAsking] = useState(false);
+  const [asking, setAsking] = useState<'weight' | 'spilled' | null>(null);
+  const isStopped = blend.content.tanks[tank]?.lotId !== null;
   const formKey = `poured:${blend.entityId}:${tank}:${pour}`;
   const { begun } = useDraftText(formKey);
   const unit = unitOf('mass', preferences);
-  const keep = async (massKg: number, options: ActOptions = {}): Promise<boolean> => {
-    const done = await dispatch(pourInto({ blend, tank, pour }, massKg, options));
-    if (done.ok) setAsking(false);
+  const keep = async (mass: PouredMass, options: ActOptions = {}): Promise<boolean> => {
+    const done = await dispatch(pourInto({ blend, tank, pour }, mass, options));
+    if (done.ok) setAsking(null);
     return done.ok;
   };
+  const isWeight = (kg: number): string =>
+    kg >= 0 && kg < 100_000 ? '' : storeWords.typeAWeightOrMore();
+  const isSpill = (kg: number): string =>
+    kg > 0 && kg <= line.massKg ? '' : storeWords.noMoreThanThePour();
   const untick = (): void => {
     if (tick) void dispatch(takePourBack(tick, line.label));
   };
@@ -57,36 +62,63 @@ export function PourLine({
             {storeWords.poured2({
               massKg: formatQuantity(tick.content.massKg, 'mass', preferences),
             })}
+            {tick.content.spiltKg !== undefined &&
+              storeWords.andSpilled({
+                spiltKg: formatQuantity(tick.content.spiltKg, 'mass', preferences),
+              })}
           </span>
           <Button tone="quiet" onClick={untick}>
             {storeWords.takeBack()}
             <span className="sr-only"> {line.label}</span>
           </Button>
         </>
+      ) : isStopped ? (
+        <span className="text-lg">{storeWords.notPoured()}</span>
       ) : barred !== null ? (
         <span role="note" className="basis-full border-l-8 border-ink pl-3 text-lg font-bold">
           {storeWords.doNotPourIt({ barred })}
         </span>
       ) : (
         <>
-          <Button tone="ink" className="min-h-14" onClick={() => void keep(line.massKg)}>
+          <Button
+            tone="ink"
+            className="min-h-14"
+            onClick={() => void keep({ massKg: line.massKg })}
+          >
             {storeWords.pouredHeading()}
             <span className="sr-only"> {line.label}</span>
           </Button>
-          <Button tone="quiet" onClick={() => setAsking(!asking)}>
+          <Button tone="quiet" onClick={() => setAsking(asking === 'weight' ? null : 'weight')}>
             {storeWords.anotherWeight()}
+            <span className="sr-only"> {storeWords.ofLabel({ label: line.label })}</span>
+          </Button>
+          <Button tone="quiet" onClick={() => setAsking(asking === 'spilled' ? null : 'spilled')}>
+            {storeWords.someWasSpilled()}
             <span className="sr-only"> {storeWords.ofLabel({ label: line.label })}</span>
           </Button>
         </>
       )}
-      {(asking || begun) && !tick && barred === null && (
+      {(asking === 'weight' || begun) && !tick && !isStopped && barred === null && (
         <div className="basis-full">
           <OneMassForm
             formKey={formKey}
             label={storeWords.weightOnTheScale({ name: unit.name })}
             button={storeWords.pouredHeading()}
-            wrongWith={(kg) => (kg >= 0 && kg < 100_000 ? '' : storeWords.typeAWeightOrMore())}
-            onKeep={async (kg, options) => kg !== null && keep(kg, options)}
+            wrongWith={isWeight}
+            onKeep={async (massKg, options) => massKg !== null && keep({ massKg }, options)}
+          />
+        </div>
+      )}
+      {asking === 'spilled' && !tick && (
+        <div className="basis-full">
+          <OneMassForm
+            formKey={`spilled:${formKey}`}
+            label={storeWords.spilledOfIt({ name: unit.name })}
+            button={storeWords.theRestIsPoured()}
+            wrongWith={isSpill}
+            onKeep={async (spiltKg, options) =>
+              spiltKg !== null && keep({ massKg: line.massKg - spiltKg, spiltKg }, options)
+            }
           />
         </div>
       )}

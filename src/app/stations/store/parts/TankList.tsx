@@ -12,7 +12,21 @@ import { storeWords } from '../../../words/english/store';
 interface TankListProps {
   blend: Blend;
   tank: TankToPour;
-  onMake: () => void;
+  onMake: (next: 'lot' | 'plan') => void;
+}
+
+/** What was spilled, and what the tank comes to without it. */
+function Spilled({ tank: { spiltKg, comesTo } }: { tank: TankToPour }): ReactElement | null {
+  const preferences = useAppSelector(selectPreferences);
+  if (spiltKg <= 0 || !comesTo) return null;
+  return (
+    <p role="note" className="mb-3 border-l-8 border-ink pl-3 text-lg font-bold">
+      {storeWords.spilledTheTankComesTo({
+        spiltKg: formatQuantity(spiltKg, 'mass', preferences),
+        meanPercent: comesTo.mean.toFixed(1),
+      })}
+    </p>
+  );
 }
 
 /** A tank: what is poured into it, pour by pour, and its lot once all is in. */
@@ -39,9 +53,20 @@ export function TankList({ blend, tank, onMake }: TankListProps): ReactElement {
         <PageLink to={`lots/${lotId}`}>{storeWords.itsLot()}</PageLink>
       ) : (
         <div className="mt-3">
-          <Button tone="lavender" className="min-h-14" onClick={onMake} disabled={left > 0}>
+          <Spilled tank={tank} />
+          <Button
+            tone="lavender"
+            className="min-h-14"
+            onClick={() => onMake('lot')}
+            disabled={left > 0}
+          >
             {storeWords.recordThisTankAsA()}
           </Button>
+          {left > 0 && pouredKg > 0 && (
+            <Button tone="quiet" onClick={() => onMake('plan')}>
+              {storeWords.stopHereAndPlanAnew()}
+            </Button>
+          )}
           {left > 0 && (
             <p className="mt-1 text-base">{storeWords.poursToGoThenStir({ pours: left })}</p>
           )}
