@@ -10,10 +10,9 @@ test('a whole yard in one go: its boxes, what stays, a sample, and the tally', a
   expect(before).toContain('of 30 judged');
   await page.getByRole('link', { name: 'Judge a whole yard or stack' }).click();
   await page.getByRole('button', { name: 'Save this judgement' }).click();
-  await expect(page.getByText('Tick the boxes you are judging, or type how many')).toBeVisible();
+  await expect(page.getByText('Choose a yard, tick single boxes, or type how many')).toBeVisible();
   await expect(page.getByText(/Choose how much is capped/)).toBeVisible();
-  await page.getByLabel('Yard', { exact: true }).selectOption({ label: 'Field yard' });
-  await page.getByRole('button', { name: /^Tick all \d honey boxes/ }).click();
+  await page.getByRole('radio', { name: /^Field yard: \d boxes/ }).click();
   // Hive 8 was treated with its boxes on: its box stays, whatever is done with the others
   const held = page.getByRole('note').filter({ hasText: 'These stay on the hive' });
   await expect(held).toContainText('Hive 8, Box 1');

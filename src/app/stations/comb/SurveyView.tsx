@@ -13,12 +13,14 @@ import { Field } from '../../entry/Field';
 import { surveyForm, type SurveyForm } from '../../forms/hives/surveyForm';
 import { ErrorOf } from '../../ui/fields/ErrorOf';
 import { SideQuick } from './parts/frame/SideQuick';
+import { FoldSummary } from '../../ui/page/FoldSummary';
+import { SHAKE_NAMES } from '../../forms/lots/combForm';
 import { combWords } from '../../words/english/comb';
 
 /** By which look all of them are judged. */
 function LookFields(): ReactElement {
   const { watch, setValue } = useFormContext<SurveyForm>();
-  const [capped, honey] = watch(['cappedTenths', 'honeyTenths']);
+  const [capped, honey, shake] = watch(['cappedTenths', 'honeyTenths', 'shake']);
   return (
     <div className="space-y-6">
       <div>
@@ -39,8 +41,15 @@ function LookFields(): ReactElement {
         />
         <ErrorOf name="cappedTenths" />
       </div>
-      <Field of={surveyForm} at="honeyTenths" shape="cells" />
-      <Field of={surveyForm} at="shake" />
+      <details>
+        <FoldSummary>
+          {combWords.combHoldsAndShake({ honey, shake: SHAKE_NAMES[shake].toLowerCase() })}
+        </FoldSummary>
+        <div className="space-y-6 pt-2">
+          <Field of={surveyForm} at="honeyTenths" shape="cells" />
+          <Field of={surveyForm} at="shake" />
+        </div>
+      </details>
     </div>
   );
 }

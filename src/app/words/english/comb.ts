@@ -84,6 +84,11 @@ export const combWords = messages('comb', {
     'To take one anyway, judge it frame by frame and note why its label allows it.',
   suspectedOfDiseaseGiveIts:
     'Suspected of disease: {value}. Give its wet combs to no other colony.',
+  whichYard: 'Which yard',
+  yardWithBoxes: '{name}: {boxes, plural, one {# box} other {# boxes}}',
+  boxesAndFrames:
+    '{boxes, plural, =0 {Single boxes, or boxes not in your records} one {# box, {framesPerBox} frames} other {# boxes, {framesPerBox} frames in each}}',
+  combHoldsAndShake: 'Comb {honey} tenths full; shake test: {shake}',
   allYards: 'All yards',
   tickAllHoneyBoxes: 'Tick all {honey} honey boxes',
   untickAll: 'Untick all',

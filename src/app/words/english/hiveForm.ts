@@ -53,7 +53,7 @@ export const hiveFormWords = messages('hiveForm', {
   fixTheNumberBeforeYou: 'Fix the number before you look',
   whatYouDoWithAll: 'What you do with all of them',
   chooseHowMuchIsCapped: 'Choose how much is capped overall.',
-  tickTheBoxesYouAre: 'Tick the boxes you are judging, or type how many others there are.',
+  tickTheBoxesYouAre: 'Choose a yard, tick single boxes, or type how many others there are.',
   whoGuesses: 'Who guesses',
   honeyOfThisDay: 'Honey of this day',
   dropsFall: 'Drops fall',

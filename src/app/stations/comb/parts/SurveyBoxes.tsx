@@ -11,6 +11,9 @@ import {
 } from '../../../forms/hives/surveyForm';
 import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
+import { FoldSummary } from '../../../ui/page/FoldSummary';
+import type { Box } from '../../../../records';
+import { Pick } from './Pick';
 import { combWords } from '../../../words/english/comb';
 import { tell } from '../../../words/tell';
 
@@ -73,30 +76,55 @@ function suspectName(book: Book, boxId: string): string[] {
   return found?.content.health === 'suspect' ? [found.content.name] : [];
 }
 
-/** Which boxes are judged: those of the book, ticked off; others only as a number. */
-export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
+const ALL = 'all';
+
+/** All honey boxes of a yard at one tap; those of every yard where there are several. */
+function YardPick({
+  book,
+  onPick,
+}: {
+  book: Book;
+  onPick: (yardId: string) => void;
+}): ReactElement | null {
+  const { watch } = useFormContext<SurveyForm>();
+  const [yardId, boxIds] = watch(['yardId', 'boxIds']);
+  const choiceOf = (value: string, name: string) => ({
+    value,
+    label: combWords.yardWithBoxes({ name, boxes: honeyBoxes(book, value).length }),
+  });
+  const yards = book.yards
+    .filter(({ entityId }) => honeyBoxes(book, entityId).length > 0)
+    .map(({ entityId, content }) => choiceOf(entityId, content.name));
+  if (yards.length === 0) return null;
+  return (
+    <Pick
+      label={combWords.whichYard()}
+      value={boxIds.length === 0 ? '' : yardId || ALL}
+      choices={yards.length > 1 ? [...yards, choiceOf(ALL, combWords.allYards())] : yards}
+      columns={2}
+      onPick={onPick}
+    />
+  );
+}
+
+const honeyBoxes = (book: Book, yard: string): Box[] =>
+  boxesToJudge(book, yard === ALL ? '' : yard).filter((box) => box.content.role === 'honey');
+
+/** What is seldom other than usual: single boxes, boxes that no record knows, frames in each. */
+function BoxDetails({
+  day,
+  choose,
+}: {
+  day: HarvestDay;
+  choose: (boxes: Box[]) => void;
+}): ReactElement {
   const { book } = day;
   const { watch, setValue } = useFormContext<SurveyForm>();
   const [yardId, boxIds, others] = watch(['yardId', 'boxIds', 'others']);
   const boxes = boxesToJudge(book, yardId);
   const honey = boxes.filter((box) => box.content.role === 'honey');
-  const choose = (ids: string[]): void => {
-    setValue('boxIds', ids, { shouldDirty: true });
-    const first = boxOf(book, ids[0] ?? null);
-    if (first) setValue('framesPerBox', String(first.content.slots));
-  };
   return (
-    <div className="space-y-5">
-      {book.yards.length > 0 && (
-        <Field
-          of={surveyForm}
-          at="yardId"
-          choices={[
-            { value: '', label: combWords.allYards() },
-            ...book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name })),
-          ]}
-        />
-      )}
+    <div className="space-y-5 pt-2">
       {boxes.length > 0 && (
         <div>
           <Field
@@ -108,19 +136,17 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
             }))}
           />
           <div className="mt-2 flex flex-wrap gap-3">
-            <Button tone="quiet" onClick={() => choose(honey.map((item) => item.entityId))}>
+            <Button tone="quiet" onClick={() => choose(honey)}>
               {combWords.tickAllHoneyBoxes({ honey: honey.length })}
             </Button>
             {boxIds.length > 0 && (
-              <Button tone="quiet" onClick={() => choose([])}>
+              <Button tone="quiet" onClick={() => setValue('boxIds', [], { shouldDirty: true })}>
                 {combWords.untickAll()}
               </Button>
             )}
           </div>
         </div>
       )}
-      <ErrorOf name="boxIds" />
-      <HeldBoxes day={day} boxIds={boxIds} />
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields of={surveyForm} at={['others', 'framesPerBox']} />
         <Field
@@ -136,6 +162,38 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
           />
         )}
       </div>
+    </div>
+  );
+}
+
+/** Which boxes are judged: a yard at a tap; single boxes, and those that no record knows, folded. */
+export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
+  const { book } = day;
+  const { watch, setValue } = useFormContext<SurveyForm>();
+  const [boxIds, framesPerBox] = watch(['boxIds', 'framesPerBox']);
+  const choose = (boxes: Box[]): void => {
+    setValue(
+      'boxIds',
+      boxes.map((box) => box.entityId),
+      { shouldDirty: true },
+    );
+    if (boxes[0]) setValue('framesPerBox', String(boxes[0].content.slots));
+  };
+  const pick = (yard: string): void => {
+    setValue('yardId', yard === ALL ? '' : yard, { shouldDirty: true });
+    choose(honeyBoxes(book, yard));
+  };
+  return (
+    <div className="space-y-3">
+      <YardPick book={book} onPick={pick} />
+      <ErrorOf name="boxIds" />
+      <HeldBoxes day={day} boxIds={boxIds} />
+      <details open={boxesToJudge(book, '').length === 0}>
+        <FoldSummary>
+          {combWords.boxesAndFrames({ boxes: boxIds.length, framesPerBox })}
+        </FoldSummary>
+        <BoxDetails day={day} choose={choose} />
+      </details>
     </div>
   );
 }

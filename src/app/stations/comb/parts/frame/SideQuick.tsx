@@ -35,7 +35,7 @@ export function SideQuick({ name, side, onChange }: SideQuickProps): ReactElemen
               },
         )
       }
-      className="grid grid-cols-6 gap-1 wide:grid-cols-12 short:grid-cols-6"
+      className="isolate grid grid-cols-6 gap-1 wide:grid-cols-12 short:grid-cols-6"
     >
       {TENTHS.map((tenths) => (
         <RadioItem
