@@ -74,5 +74,21 @@ export default defineConfig({
       ),
     },
   },
-  build: { target: 'es2022', outDir: 'dist/client', emptyOutDir: true },
+  build: {
+    target: 'es2022',
+    outDir: 'dist/client',
+    emptyOutDir: true,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            // on the way to nearly every page: one file costs a small phone less than thirty
+            { name: 'base', minShareCount: 30 },
+            { name: 'often', minShareCount: 8, test: /^(?!.*(chart\.js|@kurkle|papaparse)).*$/ },
+            { name: 'often', test: /lucide-react/ },
+          ],
+        },
+      },
+    },
+  },
 });

@@ -1,3 +1,4 @@
+import { workspaceRoute } from './workspaceRoute';
 import { createBrowserRouter, redirect, type RouteObject } from 'react-router';
 import { WORKSPACES, type Workspace } from '../db';
 import type { AppStore } from '../store';
@@ -158,7 +159,7 @@ function workspaceTree(store: AppStore, workspace: Workspace): RouteObject {
     ErrorBoundary: StationErrorPage,
     HydrateFallback: Waiting,
     shouldRevalidate: () => false,
-    lazy: async () => (await import('./workspaceRoute')).workspaceRoute(store, workspace),
+    ...workspaceRoute(store, workspace),
     children: [
       { index: true, loader: () => redirect(`/${workspace}/today`) },
       ...STATIONS,

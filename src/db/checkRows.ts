@@ -33,6 +33,8 @@ async function checkKind(database: RipenumDatabase, kind: RecordKind): Promise<v
 export async function checkRows(database: RipenumDatabase): Promise<void> {
   const done = await database.settings.get('checked');
   if (done?.key === 'checked' && done.value >= STRICTNESS) return;
-  for (const kind of RECORD_KINDS) await checkKind(database, kind);
+  // a fresh database has nothing to look at; to ask every table of it costs a small phone a second
+  const kinds = (await database.journal.count()) === 0 ? [] : RECORD_KINDS;
+  for (const kind of kinds) await checkKind(database, kind);
   await database.settings.put({ key: 'checked', value: STRICTNESS });
 }

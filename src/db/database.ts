@@ -60,11 +60,17 @@ function indexesOf(kind: RecordKind, version: number): string {
   return [version === 1 ? FIRST_INDEXES : RECORD_INDEXES, ...later].join(', ');
 }
 
-const recordSchema = (
-  version: number,
-  kinds: readonly RecordKind[] = kindsUpTo(version),
-): Record<string, string> =>
-  Object.fromEntries(kinds.map((kind) => [KIND_FACTS[kind].table, indexesOf(kind, version)]));
+/** The record tables that a version adds or changes; the others stay as the version before left them. */
+function recordSchema(version: number): Record<string, string> {
+  const changed = kindsUpTo(version).filter(
+    (kind) =>
+      KIND_FACTS[kind].since === version ||
+      indexesOf(kind, version) !== indexesOf(kind, version - 1),
+  );
+  return Object.fromEntries(
+    changed.map((kind) => [KIND_FACTS[kind].table, indexesOf(kind, version)]),
+  );
+}
 
 /** Rewrites rows of an earlier version in place: the same migrations as files go through. */
 async function migrateRows(transaction: Transaction, kinds: readonly RecordKind[]): Promise<void> {
@@ -138,10 +144,9 @@ export class RipenumDatabase extends Dexie {
         .upgrade((transaction) => migrateRows(transaction, kindsUpTo(version - 1)));
     }
     this.version(6)
-      .stores({ journal: '++at, &id', setAside: 'id' })
+      .stores({ ...recordSchema(6), journal: '++at, &id', setAside: 'id' })
       .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
-    const seventh = kindsUpTo(7).filter((kind) => KIND_FACTS[kind].since === 7);
-    this.version(DATABASE_VERSION).stores(recordSchema(7, seventh));
+    this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);
   }

@@ -11,11 +11,11 @@ import { say } from '../core';
 /** Makes a workspace the one this tab shows: preferences, drafts and undo list are loaded. */
 export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
   const database = databaseOf(workspace);
-  const own = await tabId();
-  await checkRows(database);
-  const live = await liveTabIds();
-  const preferences = await loadPreferences(database);
-  const { drafts, dropped } = await takeOverDrafts(database, own, live);
+  const [own] = await Promise.all([tabId(), checkRows(database)]);
+  const [preferences, { drafts, dropped }] = await Promise.all([
+    loadPreferences(database),
+    liveTabIds().then((live) => takeOverDrafts(database, own, live)),
+  ]);
   store.dispatch(sessionOpened({ workspace, tabId: own, preferences }));
   store.dispatch(draftsLoaded(drafts));
   store.dispatch(actsLoaded(loadActs(workspace)));
