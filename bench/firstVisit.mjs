@@ -38,6 +38,7 @@ async function serveFolder(folder) {
   return { server, base: `http://localhost:${server.address().port}` };
 }
 
+/* global window, PerformanceObserver -- `watch` runs in the page */
 /** Written into the page before anything else: what was painted, and which tasks were long. */
 function watch() {
   window.seen = { paint: 0, long: [] };

@@ -41,6 +41,9 @@ async function judge(hand: Hand, tenths: number): Promise<void> {
   await hand.tap(side(page, 'B', tenths));
   await expect(verdict(page)).not.toContainText('not judged');
   await hand.tap(next(page));
+  // the eye waits for the next frame before the thumb goes on
+  const ticked = page.getByRole('region', { name: 'Side A' }).getByRole('radio', { checked: true });
+  await expect(ticked).toHaveCount(0);
 }
 
 /** A lot of one's own with nothing but its capping. */

@@ -44,9 +44,14 @@ export interface JournalRow {
   readonly kind: RecordKind;
 }
 
-/** Primary key and indexes of every record table; of the first version, with its lot as `lotId`. */
+/** Primary key and indexes of every record table. */
 const RECORD_INDEXES = 'id, entityId, ownerId, recordedAt';
-const FIRST_INDEXES = 'id, entityId, lotId, recordedAt';
+
+/**
+ * The oldest version that is named to the database: what is older is brought to it at one go, since all
+ * that are named are read at every start.
+ */
+const OLDEST = 5;
 
 /** The kinds that a version of the database knows. */
 const kindsUpTo = (version: number): RecordKind[] =>
@@ -57,13 +62,14 @@ function indexesOf(kind: RecordKind, version: number): string {
   const later = Object.entries(KIND_FACTS[kind].indexes ?? {})
     .filter(([since]) => Number(since) <= version)
     .map(([, indexes]) => indexes);
-  return [version === 1 ? FIRST_INDEXES : RECORD_INDEXES, ...later].join(', ');
+  return [RECORD_INDEXES, ...later].join(', ');
 }
 
 /** The record tables that a version adds or changes; the others stay as the version before left them. */
 function recordSchema(version: number): Record<string, string> {
   const changed = kindsUpTo(version).filter(
     (kind) =>
+      version === OLDEST ||
       KIND_FACTS[kind].since === version ||
       indexesOf(kind, version) !== indexesOf(kind, version - 1),
   );
@@ -137,15 +143,12 @@ export class RipenumDatabase extends Dexie {
   constructor(name: string) {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
-    this.version(1).stores({ ...recordSchema(1), ...own });
-    for (const version of [2, 3, 4, 5]) {
-      this.version(version)
-        .stores(recordSchema(version))
-        .upgrade((transaction) => migrateRows(transaction, kindsUpTo(version - 1)));
-    }
+    this.version(OLDEST)
+      .stores({ ...recordSchema(OLDEST), ...own })
+      .upgrade((transaction) => migrateRows(transaction, kindsUpTo(OLDEST - 1)));
     this.version(6)
       .stores({ ...recordSchema(6), journal: '++at, &id', setAside: 'id' })
-      .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
+      .upgrade((transaction) => writeJournal(transaction, kindsUpTo(OLDEST)));
     this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);

@@ -318,12 +318,9 @@ export class World {
     const ticks = pours.map((_, pour) =>
       firstRevision(this.scribe, 'blend-tick', { tank: 0, pour, massKg: 10, at }, blend.entityId),
     );
-    const made = blendedLotRecords(this.scribe, blend, {
-      at: 0,
-      pouredKg: 10 * from.length,
-      fromLotIds: pours.map((pour) => pour.lotId),
-      files,
-    });
+    const fromLotIds = pours.map((pour) => pour.lotId);
+    const poured = { at: 0, pouredKg: 10 * from.length, fromLotIds, files };
+    const made = blendedLotRecords(this.scribe, blend, poured);
     this.records.push(blend, ...ticks, ...made);
     return made[0]!.entityId;
   }

@@ -168,6 +168,11 @@ export function requireLine(line: Line): void {
     requireInRange(fromMin, [-LONGEST_MIN, LONGEST_MIN], { fn, param: 'breaks', unit: 'min' });
     requireInRange(toMin, [fromMin, LONGEST_MIN], { fn, param: 'breaks', unit: 'min' });
   }
+  requirePeople(line);
+}
+
+function requirePeople(line: Line): void {
+  const fn = 'requireLine';
   if (line.speeds.length === 0) {
     throw new DomainError({ code: 'empty', fn, param: 'speeds', value: 0, unit: '1' });
   }

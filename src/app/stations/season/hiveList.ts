@@ -10,9 +10,8 @@ import { commonWords } from '../../words/english/common';
 import { seasonWords } from '../../words/english/season';
 import type { NewHive } from './hiveActs';
 
-/** What a list of hives may say, in the order in which columns stand where none is named. */
-const COLUMNS = ['yard', 'hive', 'boxes', 'since'] as const;
-type Column = (typeof COLUMNS)[number];
+/** What a list of hives may say. */
+type Column = 'yard' | 'hive' | 'boxes' | 'since';
 
 /** Words by which a heading tells what its column holds. */
 const HEADINGS: Readonly<Record<Column, RegExp>> = {
@@ -42,6 +41,7 @@ export interface HiveList {
   readonly left: string;
 }
 
+/** Where no heading names them. */
 const inOrder = (): Columns<Column> => ({ yard: '0', hive: '1', boxes: '2', since: '3' });
 
 /** A list without any number has a heading where its first line names the hive and the yard. */
