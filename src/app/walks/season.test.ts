@@ -49,7 +49,7 @@ test('rain is expected about the room, and taken out again', async ({ page }) =>
   const from = await sheet.getByLabel('From', { exact: true }).value();
   await sheet.getByLabel('To', { exact: true }).fill(from);
   await sheet.getByRole('button', { name: 'Add' }).click();
-  await expect(page.getByText(/^Rain from/)).toBeVisible();
+  await expect(page.getByText(/^Rain on/)).toBeVisible();
   await page.getByRole('button', { name: /Remove the rain of/ }).click();
-  await expect(page.getByText(/^Rain from/)).toHaveCount(0);
+  await expect(page.getByText(/^Rain on/)).toHaveCount(0);
 });

@@ -102,6 +102,7 @@ export const lineWords = messages('line', {
   warmth: 'Warmth',
   balanceAndJars: 'Balance and jars',
   ofName: 'of {name}',
+  whoStaysWorks: 'Whoever stays to the end works about {hours}, breaks not counted.',
   eachWorks: 'Each of you works about {hours}, breaks not counted.',
   tooLongADay:
     'That is too long for one day. Type when everyone goes home to see how many frames fit.',

@@ -68,6 +68,7 @@ export const roomWords = messages('room', {
   rainIsComing: 'Rain is coming',
   rainAbout:
     'On these days the air outside counts as damp; what a logger measured there goes before it.',
+  rainOn: 'Rain on {fromDay}',
   rainFrom: 'Rain from {fromDay} to {toDay}',
   rainAdded: 'Rain added to the forecast',
   rainRemoved: 'Rain removed from the forecast',

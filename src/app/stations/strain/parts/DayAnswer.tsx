@@ -84,6 +84,7 @@ function WorkingDay({ asked }: { asked: AskedDay }): ReactElement | null {
     [isPlanned, endMin, doneMin, planned],
   );
   const workMin = doneMin - planned.startMin - pause;
+  const allStay = content.people.every(({ fromMin, toMin }) => (fromMin ?? toMin ?? null) === null);
   const isLong = endMin === null && workMin > LONG_DAY_MIN;
   if (fits !== null && endMin !== null)
     return (
@@ -93,7 +94,9 @@ function WorkingDay({ asked }: { asked: AskedDay }): ReactElement | null {
     );
   return (
     <p className={isLong ? 'mt-2 text-lg font-semibold' : 'mt-2 text-lg'}>
-      {lineWords.eachWorks({ hours: durationText(workMin) })}
+      {allStay
+        ? lineWords.eachWorks({ hours: durationText(workMin) })
+        : lineWords.whoStaysWorks({ hours: durationText(workMin) })}
       {isLong && ` ${lineWords.tooLongADay()}`}
     </p>
   );

@@ -1,5 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import type { WarmRoomRecord } from '../../../../records';
+import type { Rain, WarmRoomRecord } from '../../../../records';
 import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../store';
 import { Fields } from '../../../entry/Fields';
 import { rainEntry } from '../../../forms/room/rainForm';
@@ -40,6 +40,11 @@ function RainForm({ room, onDone }: { room: WarmRoomRecord; onDone: () => void }
   );
 }
 
+function rainWords({ fromDay, toDay }: Rain): string {
+  const days = { fromDay: formatDay(fromDay), toDay: formatDay(toDay) };
+  return fromDay === toDay ? roomWords.rainOn(days) : roomWords.rainFrom(days);
+}
+
 /** Days of rain about a room: those that count, and the way to add more. */
 export function RainPart({ room }: { room: WarmRoomRecord }): ReactElement {
   const [open, setOpen] = useState(false);
@@ -52,12 +57,7 @@ export function RainPart({ room }: { room: WarmRoomRecord }): ReactElement {
             key={`${spell.fromDay} ${spell.toDay}`}
             className="flex flex-wrap items-center gap-x-4"
           >
-            <span className="text-lg">
-              {roomWords.rainFrom({
-                fromDay: formatDay(spell.fromDay),
-                toDay: formatDay(spell.toDay),
-              })}
-            </span>
+            <span className="text-lg">{rainWords(spell)}</span>
             <Button tone="quiet" onClick={() => void dispatch(removeRain(room, spell))}>
               {commonWords.remove()}
               <span className="sr-only">
