@@ -261,6 +261,26 @@ describe('the best blend', () => {
     expect(found[0]!.gainKg).toBeCloseTo(20, 1);
   });
 
+  test('to fill, what counts is what stands in the tanks; room that is short is the limit that binds', () => {
+    const containers = [container('a', 40, 16.5), container('b', 40, 16.8)];
+    const one = task({ containers, aim: 'fill', tanks: [{ id: 't0', capacityKg: 50 }] });
+    const best = bestBlend(one, solve, { limits });
+    expect(best?.tanks[0]?.massKg).toBeCloseTo(50, 3);
+    expect(best).toMatchObject({ savedKg: 0, leftKg: 0 });
+    const [most, ...rest] = relaxations(one, solve, { best, limitPercent: 20, limits });
+    expect(most?.id).toBe('capacity');
+    expect(most?.gainKg).toBeCloseTo(30, 1);
+    expect(rest).toEqual([]);
+  });
+
+  test('what is left is the wet honey that found no place', () => {
+    const containers = [container('wet', 50, 20), container('dry', 30, 16.5)];
+    const best = bestBlend(task({ containers }), solve, { limits })!;
+    expect(best.savedKg).toBeGreaterThan(5);
+    expect(best.savedKg + best.leftKg).toBeCloseTo(50, 6);
+    expect(best.boundKg).toBeGreaterThanOrEqual(best.worthKg);
+  });
+
   test('nothing usable, or no tank, is no plan', () => {
     expect(bestBlend(task({}), solve, { limits })).toBeNull();
     const containers = [container('a', 10, 17, { barredBecause: 'blocked' })];
