@@ -87,7 +87,7 @@ export const combWords = messages('comb', {
   whichYard: 'Which yard',
   yardWithBoxes: '{name}: {boxes, plural, one {# box} other {# boxes}}',
   boxesAndFrames:
-    '{boxes, plural, =0 {Single boxes, or boxes not in your records} one {# box, {framesPerBox} frames} other {# boxes, {framesPerBox} frames in each}}',
+    '{boxes, plural, =0 {Single boxes, or boxes not in your records} one {# box, frames in it: {framesPerBox}} other {# boxes, frames in each: {framesPerBox}}}',
   combHoldsAndShake: 'Comb {honey} tenths full; shake test: {shake}',
   allYards: 'All yards',
   tickAllHoneyBoxes: 'Tick all {honey} honey boxes',
