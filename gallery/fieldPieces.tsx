@@ -6,11 +6,13 @@ import { ChecksField } from '../src/app/ui/fields/ChecksField';
 import { ChoiceField } from '../src/app/ui/fields/ChoiceField';
 import { ColumnMatch } from '../src/app/ui/fields/ColumnMatch';
 import { FileButton } from '../src/app/ui/fields/FileButton';
+import { PasteField } from '../src/app/ui/fields/PasteField';
 import { SelectField } from '../src/app/ui/fields/SelectField';
 import { Slider } from '../src/app/ui/fields/Slider';
 import { TextField } from '../src/app/ui/fields/TextField';
 import { TextFileChoice } from '../src/app/ui/fields/TextFileChoice';
 import { EntryRow } from '../src/app/ui/forms/EntryRow';
+import { FieldFold } from '../src/app/ui/forms/FieldFold';
 import { FormFrame } from '../src/app/ui/forms/FormFrame';
 import { OneMassForm } from '../src/app/ui/forms/OneMassForm';
 import { RestoredNote } from '../src/app/ui/forms/RestoredNote';
@@ -190,6 +192,31 @@ export function FieldPieces(): ReactElement {
             <FileButton label="Another file" accept="text/csv" onFile={nothing} disabled>
               Choose a file
             </FileButton>
+          ),
+        }}
+      </Piece>
+      <Piece name="PasteField">
+        {{
+          pasted: (
+            <PasteField label="Paste the cells here" value={'Marsh\t1\t2'} onText={nothing} />
+          ),
+        }}
+      </Piece>
+      <Piece name="FieldFold">
+        {{
+          'folded away': (
+            <InForm>
+              <FieldFold title="10 frames in each" fields={['field']}>
+                <TextField name="field" label="Frames in each" />
+              </FieldFold>
+            </InForm>
+          ),
+          'something wrong in it': (
+            <InForm wrong="Type a whole number.">
+              <FieldFold title="Frames in each" fields={['field']}>
+                <TextField name="field" label="Frames in each" />
+              </FieldFold>
+            </InForm>
           ),
         }}
       </Piece>

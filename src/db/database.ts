@@ -148,7 +148,7 @@ export class RipenumDatabase extends Dexie {
       .upgrade((transaction) => migrateRows(transaction, kindsUpTo(OLDEST - 1)));
     this.version(6)
       .stores({ ...recordSchema(6), journal: '++at, &id', setAside: 'id' })
-      .upgrade((transaction) => writeJournal(transaction, kindsUpTo(OLDEST)));
+      .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
     this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);

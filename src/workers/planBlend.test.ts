@@ -10,11 +10,11 @@ import {
   filledTanks,
   groupOf,
   tankMoisture,
-  type BlendContainer,
   type BlendTask,
   type Pour,
 } from '../core/blending/blendTask';
 import { bestBlend, secondBlend } from '../core/blending/planBlend';
+import { blendContainer, blendTask } from '../core/test/blends';
 import type { ProgrammeSolver } from '../core/blending/programme';
 
 let solve: ProgrammeSolver;
@@ -24,31 +24,10 @@ beforeAll(async () => {
   solve = highsSolver(await loadHighs());
 });
 
-function container(id: string, massKg: number, meanPercent: number, change = {}): BlendContainer {
-  return {
-    id,
-    massKg,
-    meanPercent,
-    randomPercent: 0.15,
-    flow: 'beans',
-    colour: 'light',
-    barredBecause: null,
-    ...change,
-  };
-}
+const container = (id: string, massKg: number, meanPercent: number, change = {}) =>
+  blendContainer(id, { massKg, meanPercent, ...change });
 
-const task = (change: Partial<BlendTask>): BlendTask => ({
-  containers: [],
-  tanks: [{ id: 't0', capacityKg: 100 }],
-  targetPercent: 18,
-  systematicPercent: 0.1,
-  aim: 'save',
-  mixFlows: false,
-  mixColours: false,
-  wholeOnly: false,
-  openingWorthKg: 0.5,
-  ...change,
-});
+const task = blendTask;
 
 /** Every way to put whole containers into tanks, tried one after the other. */
 function bruteForce(blendTask: BlendTask): number {

@@ -21,3 +21,10 @@ export function looksLikeHeading(cells: readonly (readonly string[])[]): boolean
   const numeric = second.flatMap((cell, at) => (isNumber(cell) ? [at] : []));
   return numeric.length > 0 && numeric.every((at) => !isNumber(first[at] ?? ''));
 }
+
+/** A table as it can be pasted again: what a person has still to put right. */
+export const pastedText = (rows: readonly (readonly string[])[]): string =>
+  Papa.unparse(
+    rows.map((row) => [...row]),
+    { delimiter: '\t', newline: '\n' },
+  );

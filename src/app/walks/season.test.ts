@@ -18,7 +18,7 @@ test('hives out of a spreadsheet: good lines are added, a bad one stays until it
   await expect(form.getByText('Say how healthy the colony is')).toBeVisible();
   await form.getByRole('radio', { name: 'Sound' }).click();
   await form.getByRole('button', { name: 'Add 2 hives' }).click();
-  await expect(list).toHaveValue('Yard\tHive\tBoxes\n\t2\tmany');
+  await expect(list).toHaveValue('Yard\tHive\tBoxes\nMarsh\t2\tmany');
   await list.fill('Yard\tHive\tBoxes\nMarsh\t2\t1');
   await form.getByRole('button', { name: 'Add 1 hive' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { blendContainer, blendTask } from '../test/blends';
 import {
   blendWorthKg,
   filledTanks,
@@ -10,32 +11,15 @@ import {
   type BlendTask,
 } from './blendTask';
 
-const container = (id: string, change: Partial<BlendContainer> = {}): BlendContainer => ({
-  id,
-  massKg: 10,
-  meanPercent: 17,
-  randomPercent: 0.2,
-  flow: 'beans',
-  colour: 'light',
-  barredBecause: null,
-  ...change,
-});
+const container = (id: string, change: Partial<BlendContainer> = {}) =>
+  blendContainer(id, { randomPercent: 0.2, ...change });
 
-const task = (change: Partial<BlendTask> = {}): BlendTask => ({
-  containers: [container('dry'), container('wet', { meanPercent: 19 })],
-  tanks: [
-    { id: 't0', capacityKg: 100 },
-    { id: 't1', capacityKg: 100 },
-  ],
-  targetPercent: 18,
-  systematicPercent: 0.1,
-  aim: 'save',
-  mixFlows: false,
-  mixColours: false,
-  wholeOnly: false,
-  openingWorthKg: 0.5,
-  ...change,
-});
+const task = (change: Partial<BlendTask> = {}) =>
+  blendTask({
+    containers: [container('dry'), container('wet', { meanPercent: 19 })],
+    tanks: ['t0', 't1'].map((id) => ({ id, capacityKg: 100 })),
+    ...change,
+  });
 
 const tenOf = (own: BlendContainer) => ({ container: own, massKg: 10 });
 

@@ -17,7 +17,7 @@ const line = (value: unknown): string => JSON.stringify(value, rounded);
  */
 test.each(
   fc.sample(richEvidence, { seed: 1_127, numRuns: 60 }).map((evidence, at) => ({ at, evidence })),
-)('lot $at is told what it was told before', ({ evidence }) => {
+)('of lot $at the rules say the same as before', ({ evidence }) => {
   const ruling = ruleOnLot(evidence);
   const lines = [
     ruling.outcome,

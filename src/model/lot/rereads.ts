@@ -40,6 +40,7 @@ export function rereadsOf(file: LotFile, { meters, related }: Ledger, meterId?: 
   const readings = file.readings
     .filter((reading) => readingEvidence(reading, meters) !== null)
     .sort((a, b) => a.content.takenAt.localeCompare(b.content.takenAt));
+  if (!readings.some((reading) => doubtOf(reading, meters))) return [];
   const left = new Set(
     storedVessels(file, TYPICAL_MOISTURE_PERCENT, related.poured)
       .filter((vessel) => !vessel.isEmpty)

@@ -9,13 +9,16 @@ import { health } from './colonyForm';
 /** Most hives that are set up in one go. */
 const MOST_HIVES = 200;
 
+/** Most honey boxes on one hive. */
+export const MOST_BOXES = 8;
+
 const manyHivesSchema = z
   .object({
     yard: colonyContentSchema.shape.name,
     prefix: requiredText(30, 'nameMissing'),
     first: between(1, 9999).int(),
     last: between(1, 9999).int(),
-    boxes: between(0, 8).int(),
+    boxes: between(0, MOST_BOXES).int(),
     onDay: boxContentSchema.shape.onDay,
     health: colonyContentSchema.shape.health,
   })

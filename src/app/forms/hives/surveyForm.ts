@@ -80,6 +80,10 @@ export function boxesToJudge(book: Book, yardId: string): Box[] {
   );
 }
 
+/** Honey boxes that may be judged or taken; of all yards where none is named. */
+export const honeyBoxesOf = (book: Book, yardId: string): Box[] =>
+  boxesToJudge(book, yardId).filter((box) => box.content.role === 'honey');
+
 /** "Hive 3, upper box" */
 export function boxName(book: Book, { content }: Box): string {
   const hive = colonyOf(book, content.colonyId)?.content.name;

@@ -1,7 +1,6 @@
-import Papa from 'papaparse';
 import { SPOTS, recogniseScale, type Scale, type Spot, type VesselEvidence } from '../../../core';
 import type { ReadingContent } from '../../../records';
-import { cellsOf as allCellsOf, looksLikeHeading } from '../../format/cells';
+import { cellsOf as allCellsOf, looksLikeHeading, pastedText } from '../../format/cells';
 import {
   cellOf,
   columnCount,
@@ -148,11 +147,11 @@ export function readPasted(form: BulkForm, context: PasteContext): PastedLine[] 
 
 /** What is left of the text once the good lines are kept: the heading, the bad ones, and those that waited. */
 export function leftOver(form: BulkForm, lines: readonly PastedLine[]): string {
-  const bad = lines.filter((line) => line.content === null).map((line) => [...line.cells]);
+  const bad = lines.filter((line) => line.content === null).map((line) => line.cells);
   const left = [...bad, ...waitingLines(form.paste)];
   if (left.length === 0) return '';
   const heading = form.heading === 'yes' ? cellsOf(form.paste).slice(0, 1) : [];
-  return Papa.unparse([...heading, ...left], { delimiter: '\t', newline: '\n' });
+  return pastedText([...heading, ...left]);
 }
 
 export const FIELD_NAMES: Readonly<Record<PasteField, string>> = {

@@ -13,7 +13,7 @@ import { Field } from '../../entry/Field';
 import { surveyForm, type SurveyForm } from '../../forms/hives/surveyForm';
 import { ErrorOf } from '../../ui/fields/ErrorOf';
 import { SideQuick } from './parts/frame/SideQuick';
-import { FoldSummary } from '../../ui/page/FoldSummary';
+import { FieldFold } from '../../ui/forms/FieldFold';
 import { SHAKE_NAMES } from '../../forms/lots/combForm';
 import { combWords } from '../../words/english/comb';
 
@@ -41,15 +41,13 @@ function LookFields(): ReactElement {
         />
         <ErrorOf name="cappedTenths" />
       </div>
-      <details>
-        <FoldSummary>
-          {combWords.combHoldsAndShake({ honey, shake: SHAKE_NAMES[shake].toLowerCase() })}
-        </FoldSummary>
-        <div className="space-y-6 pt-2">
-          <Field of={surveyForm} at="honeyTenths" shape="cells" />
-          <Field of={surveyForm} at="shake" />
-        </div>
-      </details>
+      <FieldFold
+        title={combWords.combHoldsAndShake({ honey, shake: SHAKE_NAMES[shake].toLowerCase() })}
+        fields={['honeyTenths', 'shake']}
+      >
+        <Field of={surveyForm} at="honeyTenths" shape="cells" />
+        <Field of={surveyForm} at="shake" />
+      </FieldFold>
     </div>
   );
 }

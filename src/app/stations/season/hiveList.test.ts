@@ -21,6 +21,7 @@ describe('a list of hives out of a spreadsheet', () => {
         { yard: 'Moor', name: 'The tall one', boxes: 0, onDay: null },
       ],
       bad: [],
+      waiting: 0,
       left: '',
     });
   });
@@ -51,6 +52,17 @@ describe('a list of hives out of a spreadsheet', () => {
     ]);
     expect(left.split('\n')).toHaveLength(6);
     expect(left.startsWith('Yard\tHive')).toBe(true);
+  });
+
+  test('a name that is too long is asked about, not cut; lines beyond a thousand wait', () => {
+    const long = 'A'.repeat(61);
+    const [one] = readHiveList(`${long}\t1`).bad;
+    expect(one?.sentence).toContain('Keep it under 60 characters.');
+    expect(readHiveList(`Marsh\t${long}`).bad).toHaveLength(1);
+    const many = Array.from({ length: 1003 }, (_, at) => `Marsh\t${at + 1}`).join('\n');
+    const read = readHiveList(many);
+    expect([read.hives.length, read.waiting]).toEqual([1000, 3]);
+    expect(read.left.split('\n')).toEqual(['Marsh\t1001', 'Marsh\t1002', 'Marsh\t1003']);
   });
 
   test('nothing that can be added, or nobody said how healthy: asked about beside the field', () => {

@@ -1,9 +1,14 @@
-import Papa from 'papaparse';
-import type { ColonyContent, Preferences } from '../../../records';
+import {
+  DEFAULT_PREFERENCES,
+  colonyContentSchema,
+  type ColonyContent,
+  type Preferences,
+} from '../../../records';
 import type { FormOf } from '../../entry/codec';
 import type { Parsed } from '../../entry/reader';
-import { hiveListEntry } from '../../forms/hives/manyHivesForm';
-import { cellsOf, isNumber, looksLikeHeading } from '../../format/cells';
+import { fieldSentence } from '../../entry/fieldSentence';
+import { MOST_BOXES, hiveListEntry } from '../../forms/hives/manyHivesForm';
+import { cellsOf, isNumber, looksLikeHeading, pastedText } from '../../format/cells';
 import { cellOf, columnsByHeading, type Columns } from '../../format/columns';
 import { guessDateOrder, readLogTime, type DateOrder } from '../../format/logTimes';
 import { commonWords } from '../../words/english/common';
@@ -21,9 +26,8 @@ const HEADINGS: Readonly<Record<Column, RegExp>> = {
   hive: /hive|colony|name|^no\.?$|^#$/i,
 };
 
-/** Most hives of a list, and boxes of a hive. */
-const MOST_LINES = 1000;
-const MOST_BOXES = 8;
+/** Lines that are read at one go; the others stay in the field, to be read after them. */
+export const MOST_LINES = 1000;
 
 /** A line of the list that cannot be kept, and what to do about it. */
 interface BadLine {
@@ -37,7 +41,9 @@ interface BadLine {
 export interface HiveList {
   readonly hives: readonly NewHive[];
   readonly bad: readonly BadLine[];
-  /** what stays to be put right once the good lines are kept: its heading and the bad lines */
+  /** lines that are read once these are kept */
+  readonly waiting: number;
+  /** what stays in the field then: the heading, the bad lines, and those that waited */
   readonly left: string;
 }
 
@@ -52,8 +58,7 @@ function columnsOf(cells: readonly (readonly string[])[]): Columns<Column> | nul
 }
 
 /** A number alone is the hive of that number. */
-const nameOf = (cell: string): string =>
-  isNumber(cell) ? `${commonWords.hive()} ${cell}` : cell.slice(0, 40);
+const nameOf = (cell: string): string => (isNumber(cell) ? `${commonWords.hive()} ${cell}` : cell);
 
 function dayOf(cell: string, order: DateOrder): string | null {
   const time = readLogTime(cell, order);
@@ -70,7 +75,22 @@ function readLine(cell: (column: Column) => string, order: DateOrder): NewHive |
   if (!Number.isInteger(count) || count < 0 || count > MOST_BOXES)
     return seasonWords.isNoNumberOfBoxes({ boxes, most: MOST_BOXES });
   if (since !== '' && onDay === null) return seasonWords.isNoDayOfTheCalendar({ since });
-  return { yard: cell('yard').slice(0, 80), name: nameOf(hive), boxes: count, onDay };
+  const line = { yard: cell('yard'), name: nameOf(hive), boxes: count, onDay };
+  return tooLong(line.yard, line.name) ?? line;
+}
+
+/** What the schema says of the first name that it does not take; null where it takes all. */
+function tooLong(...names: readonly string[]): string | null {
+  for (const name of names) {
+    const read = colonyContentSchema.shape.name.safeParse(name);
+    const [issue] = read.error?.issues ?? [];
+    if (issue)
+      return seasonWords.nameSays({
+        name,
+        sentence: fieldSentence(issue.message, undefined, DEFAULT_PREFERENCES),
+      });
+  }
+  return null;
 }
 
 const keyOf = ({ yard, name }: NewHive): string => `${yard}|${name}`.toLowerCase();
@@ -80,26 +100,36 @@ const keyOf = ({ yard, name }: NewHive): string => `${yard}|${name}`.toLowerCase
  * it is that of the line above, as spreadsheets are often filled in.
  */
 export function readHiveList(text: string): HiveList {
-  const cells = cellsOf(text, MOST_LINES);
+  const cells = cellsOf(text);
   const columns = columnsOf(cells);
-  const rows = columns ? cells.slice(1) : cells;
+  const heading = columns ? cells.slice(0, 1) : [];
   const at = columns ?? inOrder();
-  const order = guessDateOrder(rows.map((row) => cellOf(row, at, 'since')).filter(Boolean));
+  const rows = withYards(cells.slice(heading.length), at);
+  const [now, waiting] = [rows.slice(0, MOST_LINES), rows.slice(MOST_LINES)];
+  const order = guessDateOrder(now.map((row) => cellOf(row, at, 'since')).filter(Boolean));
   const hives = new Map<string, NewHive>();
   const bad: BadLine[] = [];
-  let yard = '';
-  rows.forEach((row, index) => {
-    yard = cellOf(row, at, 'yard') || yard;
-    const own = yard;
-    const read = readLine((column) => (column === 'yard' ? own : cellOf(row, at, column)), order);
+  now.forEach((row, index) => {
+    const read = readLine((column) => cellOf(row, at, column), order);
     const wrong = (sentence: string): number =>
-      bad.push({ line: index + (columns ? 2 : 1), cells: row, sentence });
+      bad.push({ line: index + 1 + heading.length, cells: row, sentence });
     if (typeof read === 'string') wrong(read);
     else if (hives.has(keyOf(read)))
       wrong(seasonWords.standsTwice({ name: read.name, yard: read.yard }));
     else hives.set(keyOf(read), read);
   });
-  return { hives: [...hives.values()], bad, left: leftOf(columns ? cells[0] : undefined, bad) };
+  const rest = [...bad.map((line) => line.cells), ...waiting];
+  const left = rest.length === 0 ? '' : pastedText([...heading, ...rest]);
+  return { hives: [...hives.values()], bad, waiting: waiting.length, left };
+}
+
+/** Lines with the yard of the line above where their own is left out. */
+function withYards(rows: readonly (readonly string[])[], at: Columns<Column>): string[][] {
+  let yard = '';
+  return rows.map((row) => {
+    yard = cellOf(row, at, 'yard') || yard;
+    return row.map((cell, column) => (String(column) === at.yard ? yard : cell));
+  });
 }
 
 type ListForm = FormOf<typeof hiveListEntry.fields>;
@@ -116,10 +146,4 @@ export function readHiveListForm(
     },
   });
   return read.ok ? { ok: true, content: { ...list, health: read.content.health } } : read;
-}
-
-function leftOf(heading: readonly string[] | undefined, bad: readonly BadLine[]): string {
-  if (bad.length === 0) return '';
-  const rows = bad.map((line) => [...line.cells]);
-  return Papa.unparse(heading ? [[...heading], ...rows] : rows, { delimiter: '\t', newline: '\n' });
 }

@@ -1,7 +1,7 @@
 import { useNavigate } from 'react-router';
 import { isMeasured } from '../../../core';
 import { pouredMoisture, type RuledLot } from '../../../model';
-import type { Blend, BlendTick } from '../../../records';
+import type { Blend } from '../../../records';
 import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { useBlends, useLedger, useRuledLots } from '../../data/useWorkspaceModel';
 import { barredBecause } from './blendContainers';
@@ -21,12 +21,10 @@ function tankOf(
 ) {
   const tank = blend.content.tanks[at]!;
   const own = ticks.filter((tick) => tick.ownerId === blend.entityId && tick.content.tank === at);
-  const ticked = (pour: number): BlendTick | null =>
-    own.find((tick) => tick.content.pour === pour) ?? null;
   const pours = tank.pours.map((line, pour) => ({
     line,
     pour,
-    tick: ticked(pour),
+    tick: own.find((tick) => tick.content.pour === pour) ?? null,
     barred: barredNow(line.lotId, lots),
   }));
   return {
@@ -43,9 +41,9 @@ function tankOf(
         ? null
         : pouredMoisture(
             tank,
-            tank.pours.map((line, pour) => ({
+            pours.map(({ line, tick }) => ({
               meanPercent: line.meanPercent,
-              massKg: ticked(pour)?.content.massKg ?? line.massKg,
+              massKg: tick?.content.massKg ?? line.massKg,
             })),
           ),
   };

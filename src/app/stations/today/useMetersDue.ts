@@ -25,7 +25,7 @@ function metersDue({ meters, files }: Ledger, now: string): DueItem[] {
 const MOST_NAMED = 6;
 
 /** Containers whose readings a jump of a zero threw into doubt, by lot. */
-function rereadsDue(ledger: Ledger, now: string): DueItem[] {
+function rereadsDue(ledger: Ledger): Omit<DueItem, 'atMs'>[] {
   return ledger.files.flatMap((file) => {
     const waiting = rereadsOf(file, ledger).filter(isToReread);
     if (waiting.length === 0) return [];
@@ -45,7 +45,6 @@ function rereadsDue(ledger: Ledger, now: string): DueItem[] {
         to: `bench/${entityId}`,
         station: 'bench',
         timed: false,
-        atMs: Date.parse(now),
       },
     ];
   });
@@ -54,5 +53,9 @@ function rereadsDue(ledger: Ledger, now: string): DueItem[] {
 /** What waits at the bench: meters to check, and what to read again after one of them jumped. */
 export function useMetersDue(now: string): readonly DueItem[] {
   const ledger = useLedger();
-  return useMemo(() => [...metersDue(ledger, now), ...rereadsDue(ledger, now)], [ledger, now]);
+  const rereads = useMemo(() => rereadsDue(ledger), [ledger]);
+  return useMemo(() => {
+    const atMs = Date.parse(now);
+    return [...metersDue(ledger, now), ...rereads.map((item) => ({ ...item, atMs }))];
+  }, [ledger, rereads, now]);
 }

@@ -10,6 +10,7 @@ export const seasonWords = messages('season', {
     '{hives, plural, one {# hive} other {# hives}} in {yards, plural, one {# yard} other {# yards}}',
   addTheseHives: 'Add {hives, plural, one {# hive} other {# hives}}',
   lineSays: 'Line {line}: {sentence}',
+  nameSays: '“{name}”: {sentence}',
   lineHasNoYard: 'type the yard.',
   lineHasNoHive: 'type the name or number of the hive.',
   isNoNumberOfBoxes: '“{boxes}” is no number of boxes; type 0 to {most}.',

@@ -1,4 +1,4 @@
-import { useId, type ReactElement } from 'react';
+import { type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import type { VesselEvidence } from '../../../../core';
 import { meteredReading } from '../../../../model';
@@ -9,6 +9,7 @@ import { Button } from '../../../ui/Button';
 import { ColumnMatch } from '../../../ui/fields/ColumnMatch';
 import { TableHead } from '../../../ui/PlainTable';
 import { SheetSection } from '../../../ui/page/SheetSection';
+import { PasteField } from '../../../ui/fields/PasteField';
 import { TextFileChoice } from '../../../ui/fields/TextFileChoice';
 import type { BulkForm } from '../bulk';
 import {
@@ -100,7 +101,6 @@ function Preview({
 
 /** A table from elsewhere: pasted or a file, columns matched, every line shown before it is kept. */
 export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartProps): ReactElement {
-  const id = useId();
   const { control, setValue } = useFormContext<BulkForm>();
   const form = useWatch({ control }) as BulkForm;
   const cells = cellsOf(form.paste);
@@ -120,17 +120,11 @@ export function PastePart({ vessels, contextFor, onPaste, onKeep }: PastePartPro
       title={benchWords.fromASpreadsheetOrA()}
       aside={<TextFileChoice label={benchWords.csvFile()} onText={onPaste} />}
     >
-      <label htmlFor={id} className="text-base font-semibold">
-        {benchWords.pasteTheCellsHere()}
-      </label>
-      <textarea
-        id={id}
-        rows={form.paste === '' ? 3 : 6}
-        value={form.paste}
-        onChange={(event) => onPaste(event.target.value)}
-        spellCheck={false}
+      <PasteField
+        label={benchWords.pasteTheCellsHere()}
         placeholder={benchWords.bucketDialTemperature()}
-        className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
+        value={form.paste}
+        onText={onPaste}
       />
       {lines.length > 0 && (
         <div className="mt-4 space-y-5">

@@ -6,12 +6,13 @@ import { Fields } from '../../../entry/Fields';
 import {
   boxName,
   boxesToJudge,
+  honeyBoxesOf,
   surveyForm,
   type SurveyForm,
 } from '../../../forms/hives/surveyForm';
 import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
-import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { FieldFold } from '../../../ui/forms/FieldFold';
 import type { Box } from '../../../../records';
 import { Pick } from './Pick';
 import { combWords } from '../../../words/english/comb';
@@ -108,7 +109,7 @@ function YardPick({
 }
 
 const honeyBoxes = (book: Book, yard: string): Box[] =>
-  boxesToJudge(book, yard === ALL ? '' : yard).filter((box) => box.content.role === 'honey');
+  honeyBoxesOf(book, yard === ALL ? '' : yard);
 
 /** What is seldom other than usual: single boxes, boxes that no record knows, frames in each. */
 function BoxDetails({
@@ -122,9 +123,9 @@ function BoxDetails({
   const { watch, setValue } = useFormContext<SurveyForm>();
   const [yardId, boxIds, others] = watch(['yardId', 'boxIds', 'others']);
   const boxes = boxesToJudge(book, yardId);
-  const honey = boxes.filter((box) => box.content.role === 'honey');
+  const honey = honeyBoxesOf(book, yardId);
   return (
-    <div className="space-y-5 pt-2">
+    <div className="space-y-5">
       {boxes.length > 0 && (
         <div>
           <Field
@@ -188,12 +189,13 @@ export function SurveyBoxes({ day }: { day: HarvestDay }): ReactElement {
       <YardPick book={book} onPick={pick} />
       <ErrorOf name="boxIds" />
       <HeldBoxes day={day} boxIds={boxIds} />
-      <details open={boxesToJudge(book, '').length === 0}>
-        <FoldSummary>
-          {combWords.boxesAndFrames({ boxes: boxIds.length, framesPerBox })}
-        </FoldSummary>
+      <FieldFold
+        title={combWords.boxesAndFrames({ boxes: boxIds.length, framesPerBox })}
+        fields={['others', 'framesPerBox', 'label', 'formatId']}
+        open={boxesToJudge(book, '').length === 0}
+      >
         <BoxDetails day={day} choose={choose} />
-      </details>
+      </FieldFold>
     </div>
   );
 }

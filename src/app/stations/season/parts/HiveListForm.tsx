@@ -1,4 +1,4 @@
-import { useId, useMemo, useRef, type ReactElement } from 'react';
+import { useMemo, useRef, type ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
 import type { Book } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -8,42 +8,40 @@ import { hiveListEntry } from '../../../forms/hives/manyHivesForm';
 import { useRecordForm } from '../../../forms/useRecordForm';
 import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
+import { PasteField } from '../../../ui/fields/PasteField';
 import { TextFileChoice } from '../../../ui/fields/TextFileChoice';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { addHives } from '../hiveActs';
-import { readHiveList, readHiveListForm } from '../hiveList';
+import { MOST_LINES, readHiveList, readHiveListForm } from '../hiveList';
 import { benchWords } from '../../../words/english/bench';
 import { seasonWords } from '../../../words/english/season';
 
 /** The cells as they were pasted, and what is read in them. */
 function PastedHives(): ReactElement {
-  const id = useId();
-  const { watch, setValue, register } = useFormContext<FormOf<typeof hiveListEntry.fields>>();
+  const { watch, setValue } = useFormContext<FormOf<typeof hiveListEntry.fields>>();
+  const take = (text: string): void => setValue('list', text, { shouldDirty: true });
   const read = readHiveList(watch('list'));
   const yards = new Set(read.hives.map((hive) => hive.yard.toLowerCase())).size;
   return (
     <>
-      <TextFileChoice
-        label={benchWords.csvFile()}
-        onText={(text) => setValue('list', text, { shouldDirty: true })}
-      />
+      <TextFileChoice label={benchWords.csvFile()} onText={take} />
       <div>
-        <label htmlFor={id} className="text-base font-semibold">
-          {benchWords.pasteTheCellsHere()}
-        </label>
-        <p className="text-base text-ink-soft">{seasonWords.yardHiveBoxesSince()}</p>
-        <textarea
-          id={id}
-          rows={5}
-          spellCheck={false}
-          className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
-          {...register('list')}
+        <PasteField
+          label={benchWords.pasteTheCellsHere()}
+          hint={seasonWords.yardHiveBoxesSince()}
+          value={watch('list')}
+          onText={take}
         />
         <ErrorOf name="list" />
       </div>
       {read.hives.length > 0 && (
         <p role="status" className="text-2xl font-bold">
           {seasonWords.hivesInTheList({ hives: read.hives.length, yards })}
+        </p>
+      )}
+      {read.waiting > 0 && (
+        <p className="text-base font-semibold">
+          {benchWords.theFirstLinesAreRead({ mostLines: MOST_LINES, waiting: read.waiting })}
         </p>
       )}
       <div role="alert">
@@ -61,13 +59,16 @@ function PastedHives(): ReactElement {
   );
 }
 
+/** Under which name what is typed of a list is kept. */
+export const HIVE_LIST = 'hive-list';
+
 /** Hives out of a spreadsheet: good lines are added, bad ones stay to be put right. */
 export function HiveListForm({ book, onDone }: { book: Book; onDone: () => void }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const defaults = useMemo(() => hiveListEntry.fill({}, preferences), [preferences]);
   const left = useRef('');
   const { frame, keep, form } = useRecordForm({
-    formKey: 'hive-list',
+    formKey: HIVE_LIST,
     defaults,
     parse: (typed: typeof defaults) => readHiveListForm(typed, preferences),
     act: (content, options) => {

@@ -1,6 +1,6 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import type { Book } from '../../../../model';
-import { selectPreferences, useAppSelector } from '../../../../store';
+import { selectDraft, selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { freshManyHives, manyHivesEntry } from '../../../forms/hives/manyHivesForm';
@@ -11,7 +11,7 @@ import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
 import { addHives, hivesByNumber } from '../hiveActs';
-import { HiveListForm } from './HiveListForm';
+import { HIVE_LIST, HiveListForm } from './HiveListForm';
 import { formatsWords } from '../../../words/english/formats';
 import { seasonWords } from '../../../words/english/season';
 
@@ -48,6 +48,7 @@ function ManyHivesForm({ book, onDone }: { book: Book; onDone: () => void }): Re
 /** A whole yard at once: its hives by number, each with the same boxes. */
 export function ManyHives({ book }: { book: Book }): ReactElement {
   const [open, setOpen] = useState(false);
+  const isListBegun = useAppSelector((state) => selectDraft(state, HIVE_LIST) !== undefined);
   return (
     <>
       <Button onClick={() => setOpen(true)}>{seasonWords.manyHives()}</Button>
@@ -58,7 +59,7 @@ export function ManyHives({ book }: { book: Book }): ReactElement {
         description={seasonWords.manyHivesAbout()}
       >
         <ManyHivesForm book={book} onDone={() => setOpen(false)} />
-        <details className="mt-8 border-t border-thread pt-2">
+        <details className="mt-8 border-t border-thread pt-2" open={isListBegun}>
           <FoldSummary>{seasonWords.orPasteAList()}</FoldSummary>
           <HiveListForm book={book} onDone={() => setOpen(false)} />
         </details>

@@ -32,6 +32,9 @@ export function PourLine({
   const isStopped = blend.content.tanks[tank]?.lotId !== null;
   const formKey = `poured:${blend.entityId}:${tank}:${pour}`;
   const { begun } = useDraftText(formKey);
+  const spillKey = `spilled:${formKey}`;
+  const spillBegun = useDraftText(spillKey).begun;
+  const isOpen = !tick && !isStopped && barred === null;
   const unit = unitOf('mass', preferences);
   const keep = async (mass: PouredMass, options: ActOptions = {}): Promise<boolean> => {
     const done = await dispatch(pourInto({ blend, tank, pour }, mass, options));
@@ -98,7 +101,7 @@ export function PourLine({
           </Button>
         </>
       )}
-      {(asking === 'weight' || begun) && !tick && !isStopped && barred === null && (
+      {(asking === 'weight' || begun) && isOpen && (
         <div className="basis-full">
           <OneMassForm
             formKey={formKey}
@@ -109,10 +112,10 @@ export function PourLine({
           />
         </div>
       )}
-      {asking === 'spilled' && !tick && (
+      {(asking === 'spilled' || spillBegun) && isOpen && (
         <div className="basis-full">
           <OneMassForm
-            formKey={`spilled:${formKey}`}
+            formKey={spillKey}
             label={storeWords.spilledOfIt({ name: unit.name })}
             button={storeWords.theRestIsPoured()}
             wrongWith={isSpill}

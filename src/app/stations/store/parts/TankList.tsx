@@ -58,7 +58,7 @@ export function TankList({ blend, tank, onMake }: TankListProps): ReactElement {
             tone="lavender"
             className="min-h-14"
             onClick={() => onMake('lot')}
-            disabled={left > 0}
+            disabled={left > 0 || pouredKg <= 0}
           >
             {storeWords.recordThisTankAsA()}
           </Button>

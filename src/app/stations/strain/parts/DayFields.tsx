@@ -1,5 +1,5 @@
-import { useState, type ReactElement, type ReactNode } from 'react';
-import { useFormContext, useFormState } from 'react-hook-form';
+import { type ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { compositionCount, compositionMass, usualLine, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
@@ -10,33 +10,9 @@ import { decimalText } from '../../../format/decimal';
 import { toolName } from '../../../words/strainWords';
 import { unitOf } from '../../../format/units';
 import { lotOptions } from '../../../lot/lotOptions';
-import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { useLedger } from '../../../data/useWorkspaceModel';
+import { FieldFold } from '../../../ui/forms/FieldFold';
 import { lineWords } from '../../../words/english/line';
-
-interface FoldProps {
-  title: string;
-  /** fields in it: with something wrong in one of them it stays open */
-  fields: readonly (keyof DayForm)[];
-  children: ReactNode;
-}
-
-/** Some fields of the day, folded away until they are wanted. */
-function Fold({ title, fields, children }: FoldProps): ReactElement {
-  const { errors } = useFormState<DayForm>();
-  const [isOpen, setOpen] = useState(false);
-  const isWrong = fields.some((field) => errors[field] !== undefined);
-  return (
-    <details
-      className="border-t-2 border-ink pt-1"
-      open={isOpen || isWrong}
-      onToggle={(event) => setOpen(event.currentTarget.open)}
-    >
-      <FoldSummary size="heading">{title}</FoldSummary>
-      <div className="space-y-5 pb-3">{children}</div>
-    </details>
-  );
-}
 
 const GRID = 'grid gap-5 sm:grid-cols-2';
 
@@ -114,7 +90,7 @@ function DrivenField({ began }: { began: DayForm | null }): ReactElement {
 function ExtractorFields(): ReactElement {
   const { watch } = useFormContext<DayForm>();
   return (
-    <Fold title={lineWords.extractor()} fields={['extractor']}>
+    <FieldFold size="heading" title={lineWords.extractor()} fields={['extractor']}>
       <Field of={dayEntry} at="extractor.turned" />
       <div className={GRID}>
         <Field of={dayEntry} at="extractor.framesPerLoad" />
@@ -132,13 +108,14 @@ function ExtractorFields(): ReactElement {
           at={['extractor.count', 'extractor.leftShare', 'extractor.wallsKg', 'extractor.sumpKg']}
         />
       </div>
-    </Fold>
+    </FieldFold>
   );
 }
 
 function StrainerFields(): ReactElement {
   return (
-    <Fold
+    <FieldFold
+      size="heading"
       title={lineWords.strainerHoneyAndPails()}
       fields={['temperatureC', 'moisturePercent', 'strainer', 'pail']}
     >
@@ -167,13 +144,13 @@ function StrainerFields(): ReactElement {
       <div className="grid gap-5 sm:grid-cols-3">
         <Fields of={dayEntry} at={['pail.kg', 'pail.have', 'pail.changeMinutes']} />
       </div>
-    </Fold>
+    </FieldFold>
   );
 }
 
 function BeesFields(): ReactElement {
   return (
-    <Fold title={lineWords.beesHours()} fields={['bees']}>
+    <FieldFold size="heading" title={lineWords.beesHours()} fields={['bees']}>
       <p className="text-base">{lineWords.whileBeesFlyDoorsStay()}</p>
       <div className={GRID}>
         <Fields
@@ -188,7 +165,7 @@ function BeesFields(): ReactElement {
           ]}
         />
       </div>
-    </Fold>
+    </FieldFold>
   );
 }
 

@@ -1,4 +1,4 @@
-import { useId, useMemo, type ReactElement } from 'react';
+import { useMemo, type ReactElement } from 'react';
 import { useFormContext, useWatch } from 'react-hook-form';
 import { cellsOf } from '../../../format/cells';
 import { DATE_ORDERS, DATE_ORDER_NAMES } from '../../../format/logTimes';
@@ -6,6 +6,7 @@ import { ChoiceField } from '../../../ui/fields/ChoiceField';
 import { ColumnMatch } from '../../../ui/fields/ColumnMatch';
 import { PlainTable } from '../../../ui/PlainTable';
 import { SelectField } from '../../../ui/fields/SelectField';
+import { PasteField } from '../../../ui/fields/PasteField';
 import { TextFileChoice } from '../../../ui/fields/TextFileChoice';
 import { gapWords, spikeWords } from '../logWords';
 import { LOG_FIELDS, LOG_FIELD_NAMES, guessLog, readLog, type LogForm } from '../logTable';
@@ -65,7 +66,6 @@ function Preview({ form }: { form: LogForm }): ReactElement {
 
 /** The file or the lines of a log, which column is what, and what would be kept. */
 export function LogFields(): ReactElement {
-  const id = useId();
   const { control, setValue } = useFormContext<LogForm>();
   const form = useWatch({ control }) as LogForm;
   const cells = useMemo(() => cellsOf(form.paste, 100), [form.paste]);
@@ -89,20 +89,12 @@ export function LogFields(): ReactElement {
         ]}
       />
       <TextFileChoice label={roomWords.fileFromTheLogger()} onText={take} />
-      <div>
-        <label htmlFor={id} className="text-base font-semibold">
-          {roomWords.orPasteItsLines()}
-        </label>
-        <textarea
-          id={id}
-          rows={form.paste === '' ? 3 : 5}
-          value={form.paste}
-          onChange={(event) => take(event.target.value)}
-          spellCheck={false}
-          placeholder={roomWords.timeTemperatureHumidity()}
-          className="block w-full border-2 border-ink bg-paper p-3 font-mono text-base"
-        />
-      </div>
+      <PasteField
+        label={roomWords.orPasteItsLines()}
+        placeholder={roomWords.timeTemperatureHumidity()}
+        value={form.paste}
+        onText={take}
+      />
       {cells.length > 0 && (
         <>
           <ColumnMatch cells={cells} fields={LOG_FIELDS} names={LOG_FIELD_NAMES} />
