@@ -3,7 +3,9 @@ import base from './jest.config.js';
 const folder = process.env.RIPENUM_MUTATED ?? 'ruling';
 
 /** Tests of a folder of the core that stand elsewhere, since they need what the core may not know. */
-const ELSEWHERE = { blending: ['src/workers/planBlend.test.ts'] };
+const ELSEWHERE = {
+  blending: ['src/workers/planBlend.test.ts', 'src/workers/everyPlan.test.ts'],
+};
 
 /** Only the tests of the folder that is mutated. */
 export default {
