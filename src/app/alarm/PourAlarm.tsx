@@ -1,5 +1,5 @@
 import { BellRing } from 'lucide-react';
-import { useEffect, useState, type ReactElement } from 'react';
+import { useEffect, useRef, useState, type ReactElement, type RefObject } from 'react';
 import { pourNow } from '../../model';
 import { type Pour } from '../../records';
 import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
@@ -34,10 +34,7 @@ function Notice({ pour, nowMs }: { pour: Pour; nowMs: number }): ReactElement | 
   }, [isDue]);
   if (!isDue) return null;
   return (
-    <div
-      role="alert"
-      className="fixed inset-x-0 top-0 z-40 border-b-8 border-lavender bg-ink p-4 text-linen"
-    >
+    <div role="alert" className="border-b-8 border-lavender bg-ink p-4 text-linen">
       <div className="on-ink mx-auto flex max-w-7xl flex-wrap items-center gap-4">
         <BellRing aria-hidden className="size-12 shrink-0" />
         <p className="grow basis-60">
@@ -85,14 +82,39 @@ function useAwake(): void {
   }, []);
 }
 
+/** The page and whatever is laid over it begin below the alarms, so that these cover nothing. */
+function usePushingDown(): RefObject<HTMLDivElement | null> {
+  const alarms = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const { current } = alarms;
+    if (!current) return undefined;
+    const { style } = document.documentElement;
+    const watch = new ResizeObserver(() =>
+      style.setProperty('--alarm-height', `${current.offsetHeight}px`),
+    );
+    watch.observe(current);
+    return () => {
+      watch.disconnect();
+      style.removeProperty('--alarm-height');
+    };
+  }, []);
+  return alarms;
+}
+
 function Watch({ pours }: { pours: readonly Pour[] }): ReactElement {
   const nowMs = useNow(1000);
   useAwake();
+  const alarms = usePushingDown();
+  // heard and pressed beside an open sheet too, which takes the rest of the page out of reach
   return (
-    <>
+    <div
+      ref={alarms}
+      aria-live="assertive"
+      className="alarms pointer-events-auto fixed inset-x-0 top-0 z-60"
+    >
       {pours.map((pour) => (
         <Notice key={pour.entityId} pour={pour} nowMs={nowMs} />
       ))}
-    </>
+    </div>
   );
 }

@@ -21,7 +21,7 @@ export function CommandPalette({ open, onOpenChange }: CommandPaletteProps): Rea
       onOpenChange={onOpenChange}
       label={shellWords.everythingYouCanDoHere()}
       overlayClassName="fixed inset-0 z-40 bg-veil"
-      contentClassName="fixed inset-x-4 top-[12vh] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
+      contentClassName="fixed inset-x-4 top-[max(12vh,var(--alarm-height,0px))] z-50 mx-auto max-w-xl border-4 border-lavender bg-linen"
     >
       <Palette.Input
         value={search}

@@ -17,10 +17,11 @@ const USUAL = {
 
 /** A box on a day: which frame is in hand, and that frame. */
 export function JudgeView(props: BoxInHand): ReactElement {
-  const { day, box, places, others, slot } = props;
+  const { day, box, places, others, slot, warmthC } = props;
   const workspace = useAppSelector(selectWorkspace);
   const place = places[slot - 1];
-  const task = place && { harvest: day.harvest, judging: day.judging, box, place, others };
+  const { harvest, judging } = day;
+  const task = place && { harvest, judging, box, place, others, warmthC };
   const colony = colonyOf(day.book, box.content.colonyId);
   const usual = USUAL[usualByPosition(slot, places.length, box.content.role)];
   const facts = [

@@ -1,7 +1,7 @@
 import { useCombPlace } from '../../data/useCombPlace';
 import { useOtherBoxes } from '../../data/useOtherBoxes';
 import { useBoxRecords } from '../../../db';
-import { useEffect, useMemo } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import {
   boxPlaces,
   judgeFrames,
@@ -71,6 +71,7 @@ export function useBoxController({ book, harvest, box }: BoxOnDay) {
   const workspace = useAppSelector(selectWorkspace);
   const records = useBoxRecords(workspace, box.entityId);
   const [combPlace, stand] = useCombPlace();
+  const [warmthC, setWarmthC] = useState<number | null>(null);
   const { entityId: harvestId } = harvest;
   const { slots } = box.content;
   const places = useMemo(
@@ -94,6 +95,11 @@ export function useBoxController({ book, harvest, box }: BoxOnDay) {
     places,
     others: judgesTogether(day.judging) ? day.file.stories : stories,
     slot,
-    onSlot: (next: number) => stand({ harvestId, boxId: box.entityId, slot: next }),
+    warmthC,
+    /** turns to another place, with the warmth of the comb that was in hand [°C] */
+    onSlot: (next: number, nextWarmthC: number | null) => {
+      setWarmthC(nextWarmthC);
+      stand({ harvestId, boxId: box.entityId, slot: next });
+    },
   };
 }

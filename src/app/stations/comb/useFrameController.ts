@@ -24,12 +24,14 @@ export function useFrameController({ day, box, places, slot, onSlot, task }: Fra
   const back = `/${workspace}/comb/${day.harvest.entityId}`;
   const last = slot === places.length;
 
-  const turn = async (by: 1 | -1): Promise<void> => {
-    await judge.keep();
-    const next = slot + by;
+  /** Another frame is in hand at once: what is tapped while this one is being stored is of that one. */
+  const turnTo = async (next: number): Promise<void> => {
+    const kept = judge.keep();
+    if (next >= 1 && next <= places.length) onSlot(next, judge.warmthC);
+    await kept;
     if (next > places.length) await navigate(back);
-    else if (next >= 1) onSlot(next);
   };
+  const turn = (by: 1 | -1): Promise<void> => turnTo(slot + by);
   useCommands([
     {
       id: 'next',
@@ -55,5 +57,5 @@ export function useFrameController({ day, box, places, slot, onSlot, task }: Fra
       ? [frame]
       : [],
   );
-  return { judge, judged, turn, expectation, taken, takenHere, last };
+  return { judge, judged, turn, turnTo, expectation, taken, takenHere, last };
 }

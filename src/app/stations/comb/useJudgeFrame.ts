@@ -48,6 +48,8 @@ export interface JudgeTask {
   readonly place: BoxPlace;
   /** all other frames that are judged together with it */
   readonly others: readonly FrameStory[];
+  /** of the comb in hand before, which may not be written down yet [°C] */
+  readonly warmthC: number | null;
 }
 
 export const frameFormKey = (harvestId: string, boxId: string, slot: number): string =>
@@ -131,7 +133,8 @@ function revisions(
 }
 
 /** Warmth of the comb as it was last noted on this day; frames of a box are as warm as each other. */
-function lastCombTemperatureC({ others, box }: JudgeTask): number | null {
+function lastCombTemperatureC({ others, box, warmthC }: JudgeTask): number | null {
+  if (warmthC !== null) return warmthC;
   const noted = others.filter((other) => other.check.boxId === box.entityId);
   return noted.at(-1)?.check.combTemperatureC ?? null;
 }
@@ -199,7 +202,8 @@ export function useJudgeFrame(task: JudgeTask) {
   };
   const discard = (): void => start(defaults);
   const takeBack = useTakeBack(form, formKey);
-  return { form, parsed, judged, typed, keep, discard, takeBack };
+  const warmthC = read?.look.combTemperatureC ?? null;
+  return { form, parsed, judged, typed, warmthC, keep, discard, takeBack };
 }
 
 export type JudgeForm = ReturnType<typeof useJudgeFrame>;

@@ -4,6 +4,12 @@ import type { ReactElement, ReactNode } from 'react';
 import { BackCloses } from '../page/BackCloses';
 import { formatsWords } from '../../words/english/formats';
 
+/** The alarm of a pail that runs over is no part of the page beneath: to press it closes nothing. */
+function keepOpenForAlarm(event: CustomEvent<{ originalEvent: Event }>): void {
+  const { target } = event.detail.originalEvent;
+  if (target instanceof Element && target.closest('.alarms')) event.preventDefault();
+}
+
 interface SheetProps {
   open: boolean;
   onOpenChange: (open: boolean) => void;
@@ -35,7 +41,8 @@ export function Sheet({
         <Dialog.Overlay className="fixed inset-0 z-20 bg-veil" />
         <Dialog.Content
           onOpenAutoFocus={focusFirstField}
-          className="fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8"
+          onInteractOutside={keepOpenForAlarm}
+          className="sheet fixed inset-y-0 right-0 z-30 w-full max-w-xl overflow-y-auto border-l-4 border-lavender bg-linen p-5 sm:p-8"
         >
           <BackCloses onBack={() => onOpenChange(false)} />
           <div className="flex items-start justify-between gap-4">

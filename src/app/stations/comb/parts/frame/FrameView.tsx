@@ -44,8 +44,9 @@ function missingWords(errors: Readonly<Record<string, { sentence: string }>>): s
 
 /** One frame with everything beside it. */
 export function FrameView(props: FrameInHand): ReactElement {
-  const { day, box, places, slot, onSlot, others, task } = props;
-  const { judge, judged, turn, expectation, taken, takenHere, last } = useFrameController(props);
+  const { day, box, places, slot, others, task } = props;
+  const { judge, judged, turn, turnTo, expectation, taken, takenHere, last } =
+    useFrameController(props);
   const swipe = useSwipe((by) => void turn(by));
   const colonyFirst = day.judging.school.stays === 'colony-first';
   const boxAside = <BoxAside day={day} box={box} others={others} />;
@@ -64,7 +65,7 @@ export function FrameView(props: FrameInHand): ReactElement {
               day={day}
               box={box}
               slot={slot}
-              onSlot={(next) => void judge.keep().then(() => onSlot(next))}
+              onSlot={(next) => void turnTo(next)}
             />
             <FrameForm task={task} judge={judge} />
             <PhotoFold task={task} />
