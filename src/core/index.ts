@@ -96,7 +96,9 @@ export {
   type RuleSet,
 } from './limits/ruleSets';
 export { flatMapAlone } from './lists/flatMapAlone';
+export { foundOnce } from './lists/foundOnce';
 export { groupBy } from './lists/groupBy';
+export { rememberedBy } from './lists/rememberedBy';
 export { amountMass, totalMass, type Amount, type MassEstimate } from './mass/amountMass';
 export {
   COMB_FACES,

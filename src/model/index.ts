@@ -81,6 +81,7 @@ export {
   evidenceIdsOf,
   isRulingOutdated,
   lotFileOf,
+  keptLotFiles,
   lotFilesOf,
 } from './lot/lotFile';
 export { type LotHeat, lotHeat, spellsOfLog } from './lot/lotHeat';

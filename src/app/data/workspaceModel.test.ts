@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../demo/season';
 import { demoLedger } from '../../../demo/demoLedger';
-import { groupBy } from '../../core';
+import { groupBy, seededRandom } from '../../core';
 import { nextRevision, type AnyRecord, type RecordKind } from '../../records';
 import { countingScribe } from '../../records/test/sampleLot';
 import {
@@ -38,7 +38,41 @@ function withNews(kind: RecordKind, fits: (one: AnyRecord) => boolean = () => tr
   return modelOf(new Map(FIRST.snapshot.rows).set(kind, [...own, news]));
 }
 
+/** What nothing was kept of: the same records as other objects. */
+const anew = (model: WorkspaceModel): WorkspaceModel =>
+  modelOf(
+    groupBy(structuredClone([...model.snapshot.rows.values()].flat()), (record) => record.kind),
+  );
+
+const rulingsOf = (model: WorkspaceModel) =>
+  selectRuledLots(model).ruled.map(({ file, ruling, evidence, settled }) => ({
+    code: file.lot.content.code,
+    ruling,
+    evidence,
+    settled,
+  }));
+
 describe('what pages show of a workspace', () => {
+  test('rulings kept while records come in, in any order, are those of everything at once', () => {
+    const random = seededRandom(7);
+    const coming = SEASON.map((record) => ({ record, at: random() }))
+      .sort((a, b) => a.at - b.at)
+      .map(({ record }) => record);
+    const step = Math.ceil(coming.length / 9);
+    for (let upTo = step; upTo < coming.length + step; upTo += step) {
+      const now = modelOf(groupBy(coming.slice(0, upTo), (record) => record.kind));
+      expect(rulingsOf(now)).toEqual(rulingsOf(anew(now)));
+    }
+  });
+
+  test('a ruling is made again only where what it rests on has news', () => {
+    const before = selectRuledLots(FIRST).ruled;
+    const unread = before.find(({ file }) => file.readings.length === 0)!;
+    const after = withNews('lot', (record) => record.entityId === unread.file.lot.entityId);
+    const same = selectRuledLots(after).ruled.filter((lot) => before.includes(lot));
+    expect(same).toHaveLength(before.length - 1);
+  });
+
   test('is the season put together as a whole', () => {
     const whole = demoLedger(SEASON, NOW_MS);
     const { files, pastLots, scatters, stored, meters } = selectLedger(FIRST);

@@ -5,7 +5,7 @@ import {
   bookOf,
   framesToAsk,
   honeyHouseOf,
-  lotFilesOf,
+  keptLotFiles,
   pouredLines,
   roomFilesOf,
   ruledLots,
@@ -78,7 +78,7 @@ export const selectBlends = partOf(BLEND_KINDS, (records) => {
 });
 
 /** All lots. */
-export const selectLots = partOf(LOT_KINDS, lotFilesOf);
+export const selectLots = partOf(LOT_KINDS, keptLotFiles());
 
 const selectFrames = currentOf('frame');
 const selectChoices = partOf(['merge-choice'], (records) => records);

@@ -21,8 +21,9 @@ export function TableHead({ head }: Pick<PlainTableProps, 'head'>): ReactElement
   );
 }
 
-/** A plain table; on a narrow page it scrolls inside itself. */
-export function PlainTable({ label, head, rows }: PlainTableProps): ReactElement {
+/** A plain table; on a narrow page it scrolls inside itself. Nothing where there are no rows. */
+export function PlainTable({ label, head, rows }: PlainTableProps): ReactElement | null {
+  if (rows.length === 0) return null;
   return (
     <div className="overflow-x-auto" role="region" aria-label={label} tabIndex={0}>
       <table className="w-full border-collapse text-left text-base wrap-break-word">

@@ -1,5 +1,7 @@
 import type { Estimate } from '../conformity/conformity';
 import { DomainError, requireInRange, requireFinite } from '../errors';
+import { foundOnce } from '../lists/foundOnce';
+import { rememberedBy } from '../lists/rememberedBy';
 import { posteriorDegreesOfFreedom } from '../stats/uncertainty';
 
 /** What the shake test showed: the frame held flat, open cells down, and shaken. */
@@ -81,7 +83,9 @@ export interface Expectation {
  * @returns means, covariance and scatters in the order of `HONEY_STATES`
  * @source common practice, no source (`EXPECTED_BY_STATE`, `CLIMATE_EFFECTS`)
  */
-export function priorExpectation(climate: Climate = 'ordinary'): Expectation {
+export const priorExpectation = (climate: Climate = 'ordinary'): Expectation => PRIORS[climate];
+
+function priorOf(climate: Climate): Expectation {
   const effect = CLIMATE_EFFECTS[climate];
   const known = HONEY_STATES.map((state) => EXPECTED_BY_STATE[state].knowledge * effect.spread);
   return {
@@ -95,6 +99,13 @@ export function priorExpectation(climate: Climate = 'ordinary'): Expectation {
     lots: 0,
   };
 }
+
+const PRIORS: Readonly<Record<Climate, Expectation>> = {
+  'not-said': priorOf('not-said'),
+  dry: priorOf('dry'),
+  ordinary: priorOf('ordinary'),
+  damp: priorOf('damp'),
+};
 
 function vectorOf(shares: StateShares, fn: string): number[] {
   const vector = HONEY_STATES.map((state) =>
@@ -157,36 +168,47 @@ export interface PastLot {
   readonly measured: Estimate;
 }
 
-/** What one lot adds: the means after it, and how far it was from them by what was expected [1]. */
-function afterLot(
-  before: Expectation,
-  { shares, measured }: PastLot,
-): { readonly after: Expectation; readonly surprise: number } {
-  const vector = vectorOf(shares, 'updatedExpectation');
-  const { gain, variance } = spreadOf(before, vector);
-  const noise = dot(before.scatters, vector) ** 2 + measured.standardUncertainty ** 2;
-  const total = variance + noise;
-  const apart = measured.mean - dot(before.means, vector);
-  const after = {
-    ...before,
-    means: before.means.map((mean, at) => mean + ((gain[at] ?? 0) * apart) / total),
-    covariance: before.covariance.map((row, i) =>
-      row.map((value, j) => value - ((gain[i] ?? 0) * (gain[j] ?? 0)) / total),
-    ),
-    lots: before.lots + 1,
-  };
-  return { after, surprise: apart ** 2 / total };
+/** Shares of a lot as numbers; each lot teaches all that came after it, and is looked through once. */
+const sharesVector = foundOnce((lot: PastLot) => {
+  requireFinite({ lot }, 'updatedExpectation');
+  return vectorOf(lot.shares, 'updatedExpectation');
+});
+
+/** Means and covariance while lot after lot is learned from; changed in place. */
+interface Learned {
+  readonly means: number[];
+  readonly covariance: number[][];
+}
+
+/** Sum of products; a loop, since own lots learn from one another hundreds of thousands of times. */
+function product(a: readonly number[], b: readonly number[]): number {
+  let sum = 0;
+  for (let at = 0; at < a.length; at += 1) sum += a[at]! * b[at]!;
+  return sum;
+}
+
+/** Learns from one lot; how far it was from the means by what was expected [1]. */
+function learnFrom({ means, covariance }: Learned, scatters: readonly number[], lot: PastLot) {
+  const vector = sharesVector(lot);
+  const gain: number[] = [];
+  for (const row of covariance) gain.push(product(row, vector));
+  const noise = product(scatters, vector) ** 2 + lot.measured.standardUncertainty ** 2;
+  const total = product(gain, vector) + noise;
+  const apart = lot.measured.mean - product(means, vector);
+  for (let i = 0; i < means.length; i += 1) {
+    means[i]! += (gain[i]! * apart) / total;
+    const row = covariance[i]!;
+    for (let j = 0; j < row.length; j += 1) row[j]! -= (gain[i]! * gain[j]!) / total;
+  }
+  return apart ** 2 / total;
 }
 
 /** The means after some lots, and the sum of the surprises: the joint distance, whatever the order. */
 function afterLots(prior: Expectation, lots: readonly PastLot[]) {
-  return lots.reduce(
-    ({ after: before, surprise: sum }, lot) => {
-      const { after, surprise } = afterLot(before, lot);
-      return { after, surprise: sum + surprise };
-    },
-    { after: prior, surprise: 0 },
-  );
+  const learned = { means: [...prior.means], covariance: prior.covariance.map((row) => [...row]) };
+  let surprise = 0;
+  for (const lot of lots) surprise += learnFrom(learned, prior.scatters, lot);
+  return { after: { ...prior, ...learned, lots: prior.lots + lots.length }, surprise };
 }
 
 /**
@@ -202,8 +224,12 @@ function afterLots(prior: Expectation, lots: readonly PastLot[]) {
  * gamma), Gelman and others, Bayesian Data Analysis, 14.2 and 14.8, recalled from memory; the factor is
  * found at the prior scatters and then kept
  */
-export function updatedExpectation(prior: Expectation, lots: readonly PastLot[]): Expectation {
-  requireFinite({ prior, lots }, 'updatedExpectation');
+export const updatedExpectation = (prior: Expectation, lots: readonly PastLot[]): Expectation =>
+  updatedBy(prior, lots);
+
+/** The same lots teach every ruling on a lot, until another one comes. */
+const updatedBy = rememberedBy((prior: Expectation, lots: readonly PastLot[]): Expectation => {
+  requireFinite({ prior }, 'updatedExpectation');
   const place = { fn: 'updatedExpectation', param: 'degreesOfFreedom', unit: '1' };
   requireInRange(prior.degreesOfFreedom, [0.5, Infinity], place);
   if (lots.length === 0) return prior;
@@ -219,4 +245,4 @@ export function updatedExpectation(prior: Expectation, lots: readonly PastLot[])
     degreesOfFreedom,
   };
   return afterLots(scaled, lots).after;
-}
+});

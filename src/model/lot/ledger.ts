@@ -2,7 +2,9 @@ import {
   TYPICAL_MOISTURE_PERCENT,
   blocksOf,
   flatMapAlone,
+  foundOnce,
   learnedBetweenVessels,
+  rememberedBy,
   type HistoryReason,
   type InheritedBlock,
   type LotEvidence,
@@ -15,7 +17,7 @@ import {
   type StoredHoney,
 } from './relatedEvidence';
 import { contentsOf, evidenceFrom, type LotContext, type LotContents } from './lotEvidence';
-import type { LotFile } from './lotFile';
+import { isSameList, type LotFile } from './lotFile';
 import type { Meters } from './meters';
 import {
   pastLotsBefore,
@@ -44,43 +46,63 @@ export interface Ledger {
 }
 
 /** What rests on a lot alone and on what is written down elsewhere, its parents left out. */
-const ownEvidence = (file: LotFile, meters: Meters, related: RelatedRecords): LotEvidence =>
+const ownEvidence = rememberedBy((related: RelatedRecords, file: LotFile): LotEvidence =>
   evidenceFrom(contentsOf(file), {
-    meters,
+    meters: related.book.meters,
     ruleSets: related.book.ruleSets,
     related: relatedEvidence(file, related, []),
     events: eventsOf(file, related),
-  });
+  }),
+);
 
-function storedOf(lots: Pick<Ledger, 'files' | 'meters'>, related: RelatedRecords): StoredHoney[] {
-  return flatMapAlone(lots.files, (file) => {
-    const left = storedVessels(file, TYPICAL_MOISTURE_PERCENT, related.poured).reduce(
-      (sum, storedVessel) => sum + (storedVessel.leftKg ?? 0),
-      0,
-    );
-    const inherited = inheritedBlocks(file.lot.entityId, lots, related);
-    const evidence = { ...ownEvidence(file, lots.meters, related), inherited };
-    const honey = storedHoney(file.lot.entityId, evidence, left);
+/** Honey of a lot in the store, by what blocks it itself and what blocks its parents. */
+function storedFrom(
+  file: LotFile,
+  related: RelatedRecords,
+  inherited: readonly InheritedBlock[],
+): StoredHoney | null {
+  const left = storedVessels(file, TYPICAL_MOISTURE_PERCENT, related.poured).reduce(
+    (sum, storedVessel) => sum + (storedVessel.leftKg ?? 0),
+    0,
+  );
+  return storedHoney(file.lot.entityId, { ...ownEvidence(related, file), inherited }, left);
+}
+
+const storedAlone = rememberedBy((related: RelatedRecords, file: LotFile) => ({
+  honey: storedFrom(file, related, []),
+}));
+
+function storedOf(files: readonly LotFile[], related: RelatedRecords): StoredHoney[] {
+  return flatMapAlone(files, (file) => {
+    const inherited = inheritedBlocks(file.lot.entityId, files, related);
+    const honey =
+      inherited.length === 0
+        ? storedAlone(related, file).honey
+        : storedFrom(file, related, inherited);
     return honey ? [honey] : [];
   });
 }
 
 /** What blocks the lots that were poured into a lot: a block passes on to whatever it is blended into. */
-function inheritedBlocks(
+export function inheritedBlocks(
   lotId: string,
-  { files, meters }: Pick<Ledger, 'files' | 'meters'>,
+  files: readonly LotFile[],
   related: RelatedRecords,
 ): InheritedBlock[] {
   const parents = parentLots(lotId, related.poured);
+  if (parents.length === 0) return [];
   return files
     .filter((file) => parents.includes(file.lot.entityId))
     .flatMap((file) =>
-      blocksOf(ownEvidence(file, meters, related)).map((because) => ({
+      blocksOf(ownEvidence(related, file)).map((because) => ({
         lotCode: file.lot.content.code,
         because,
       })),
     );
 }
+
+/** Replicates are of one lot, so that each lot has its own. */
+const replicatesOf = foundOnce(({ readings }: LotFile) => replicateSets(readings));
 
 /**
  * The ledger from all lots and what is written down elsewhere, meters among it.
@@ -93,10 +115,24 @@ export function ledgerOf(files: readonly LotFile[], related: RelatedRecords): Le
     meters,
     pastLots: pastLotsOf(teaching),
     scatters: vesselScatters(teaching),
-    replicates: replicateSets(files.flatMap((file) => file.readings)),
+    replicates: files.flatMap(replicatesOf),
     related,
-    stored: storedOf({ files, meters }, related),
+    stored: storedOf(files, related),
   };
+}
+
+const byLotId = foundOnce(
+  (files: readonly LotFile[]) => new Map(files.map((file) => [file.lot.entityId, file])),
+);
+
+const TAUGHT = new WeakMap<LotFile, readonly DatedPastLot[]>();
+
+/** What taught a lot before, where nothing came since: the very same list, so that it is learned from once. */
+function taughtTo(file: LotFile, lots: readonly DatedPastLot[]): readonly DatedPastLot[] {
+  const before = TAUGHT.get(file);
+  if (before && isSameList(before, lots)) return before;
+  TAUGHT.set(file, lots);
+  return lots;
 }
 
 /** What is known besides a lot when it is ruled on. */
@@ -105,18 +141,20 @@ export function knownFor(
   { lotId, contents }: { readonly lotId: string; readonly contents: LotContents },
 ): LotContext {
   const { files, pastLots, meters, replicates, scatters, related, stored } = ledger;
-  const readers = contents.readings.map((reading) => reading.content.reader);
-  const file = files.find((lotFile) => lotFile.lot.entityId === lotId);
+  const readers = [...new Set(contents.readings.map((reading) => reading.content.reader))];
+  const file = byLotId(files).get(lotId);
   const before = { lotId, day: contents.lot.date };
   const known = {
-    pastLots: pastLotsBefore(pastLots, before),
+    pastLots: file
+      ? taughtTo(file, pastLotsBefore(pastLots, before))
+      : pastLotsBefore(pastLots, before),
     learned: { betweenVessels: learnedBetweenVessels(pastLotsBefore(scatters, before)) },
     meters,
     repeatability: repeatabilityFor({ lotId, readers }, replicates),
     ruleSets: related.book.ruleSets,
   };
   if (!file) return known;
-  const inherited = inheritedBlocks(lotId, ledger, related);
+  const inherited = inheritedBlocks(lotId, files, related);
   return {
     ...known,
     events: eventsOf(file, related),

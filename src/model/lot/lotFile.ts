@@ -93,16 +93,37 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
   };
 }
 
+/** The latest extraction first. */
+const byDate = (a: LotFile, b: LotFile): number =>
+  b.lot.content.date.localeCompare(a.lot.content.date) ||
+  a.lot.content.code.localeCompare(b.lot.content.code);
+
 /** The files of all lots in a set of revisions, latest extraction first. */
-export function lotFilesOf(records: readonly AnyRecord[]): LotFile[] {
-  return [...groupBy(records, (record) => record.ownerId).values()]
-    .map(lotFileOf)
-    .filter((lotFile) => lotFile !== null)
-    .sort(
-      (a, b) =>
-        b.lot.content.date.localeCompare(a.lot.content.date) ||
-        a.lot.content.code.localeCompare(b.lot.content.code),
-    );
+export const lotFilesOf = (records: readonly AnyRecord[]): LotFile[] => keptLotFiles()(records);
+
+/** Whether two lists hold the very same things in the same order. */
+export const isSameList = (a: readonly unknown[], b: readonly unknown[]): boolean =>
+  a.length === b.length && a.every((item, at) => item === b[at]);
+
+/**
+ * The same, asked again and again as records come in: the file of a lot without news is the same object as
+ * before, so that nothing that rests on it alone is made anew.
+ */
+export function keptLotFiles(): (records: readonly AnyRecord[]) => LotFile[] {
+  let known = new Map<string, { rows: readonly AnyRecord[]; file: LotFile | null }>();
+  return (records) => {
+    const now: typeof known = new Map();
+    for (const [lotId, rows] of groupBy(records, (record) => record.ownerId)) {
+      const before = known.get(lotId);
+      const isSame = before !== undefined && isSameList(before.rows, rows);
+      now.set(lotId, isSame ? before : { rows, file: lotFileOf(rows) });
+    }
+    known = now;
+    return [...now.values()]
+      .map(({ file }) => file)
+      .filter((file) => file !== null)
+      .sort(byDate);
+  };
 }
 
 /** Revisions that a ruling on this file rests on, zero checks behind its readings included. */

@@ -1,9 +1,11 @@
 import {
   BUDGET_DEFAULTS,
   calibrationAt,
+  foundOnce,
   fullChecks,
   interpretReading,
   jumpAfter,
+  rememberedBy,
   type Calibration,
   type DialReading,
   type LearnedSpread,
@@ -59,16 +61,9 @@ export interface MeteredReading {
 }
 
 /** What a zero that nobody checked may be off by, as the checks of own meters teach. */
-export function learnedZero(meters: Meters): LearnedSpread {
-  const known = ZEROS.get(meters);
-  if (known) return known;
-  const found = uncheckedZero([...meters.values()].map((meter) => meter.points));
-  ZEROS.set(meters, found);
-  return found;
-}
-
-/** Found once for the meters of a book, which never change. */
-const ZEROS = new WeakMap<Meters, LearnedSpread>();
+export const learnedZero = foundOnce((meters: Meters): LearnedSpread =>
+  uncheckedZero([...meters.values()].map((meter) => meter.points)),
+);
 
 function uncheckedCondition(resolution: number, meters: Meters): MeterCondition {
   const { standardDeviation, degreesOfFreedom } = learnedZero(meters);
@@ -106,7 +101,10 @@ function conditionOf(resolution: number, calibration: Calibration, meters: Meter
  * A reading as its meter's history makes it: the known offset subtracted, the doubt of the zero as
  * large as the last check and the time since leave it. The record itself stays as it was read.
  */
-export function meteredReading(content: ReadingContent, meters: Meters): MeteredReading {
+export const meteredReading = (content: ReadingContent, meters: Meters): MeteredReading =>
+  readWith(meters, content);
+
+const readWith = rememberedBy((meters: Meters, content: ReadingContent): MeteredReading => {
   const plain = dialReadingOf(content);
   const { resolution, zeroCheck } = content;
   const meter = meters.get(content.instrumentId ?? '');
@@ -129,7 +127,7 @@ export function meteredReading(content: ReadingContent, meters: Meters): Metered
     calibration,
     doubtedBy: jumpAfter(meter.points, atDay),
   };
-}
+});
 
 /** What a doubted reading would be with the offset of the later check [%]; null where it is not doubted. */
 export function wouldBePercent({ dial, doubtedBy }: MeteredReading): number | null {

@@ -1,8 +1,10 @@
 import {
   flatMapAlone,
+  foundOnce,
   isUnreliable,
   lotMoisture,
   ordinaryVessels,
+  rememberedBy,
   statesOfComb,
   vesselScatter,
   type HoneyEvent,
@@ -49,16 +51,17 @@ interface TeachingLot {
 }
 
 /** Lots with readings of the honey as it came out of the comb. */
-export function teachingLots(files: readonly LotFile[], related: RelatedRecords): TeachingLot[] {
-  return flatMapAlone(files, (file) => {
-    const evidence = evidenceFrom(contentsOf(file), { meters: related.book.meters });
-    const readings = teaching(
-      { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
-      eventsOf(file, related),
-    );
-    return readings.length === 0 ? [] : [{ file, evidence, readings }];
-  });
-}
+export const teachingLots = (files: readonly LotFile[], related: RelatedRecords): TeachingLot[] =>
+  flatMapAlone(files, (file) => taughtBy(related, file));
+
+const taughtBy = rememberedBy((related: RelatedRecords, file: LotFile): readonly TeachingLot[] => {
+  const evidence = evidenceFrom(contentsOf(file), { meters: related.book.meters });
+  const readings = teaching(
+    { ...evidence, readings: [...evidence.readings, ...(evidence.earlier ?? [])] },
+    eventsOf(file, related),
+  );
+  return readings.length === 0 ? [] : [{ file, evidence, readings }];
+});
 
 /** What the vessels of a lot differed by, and when. */
 export interface DatedScatter extends VesselScatter {
@@ -68,30 +71,34 @@ export interface DatedScatter extends VesselScatter {
 
 /** What the vessels of each lot differed by. */
 export const vesselScatters = (lots: readonly TeachingLot[]): DatedScatter[] =>
-  flatMapAlone(lots, ({ file, readings }) => {
-    const scatter = vesselScatter(readings);
-    const { entityId: lotId, content } = file.lot;
-    return scatter ? [{ ...scatter, lotId, day: content.date }] : [];
-  });
+  flatMapAlone(lots, scatterOf);
+
+const scatterOf = foundOnce(({ file, readings }: TeachingLot): readonly DatedScatter[] => {
+  const scatter = vesselScatter(readings);
+  const { entityId: lotId, content } = file.lot;
+  return scatter ? [{ ...scatter, lotId, day: content.date }] : [];
+});
 
 /** Lots that were judged in the comb and measured later: what was expected beside what was found. */
-export function pastLotsOf(lots: readonly TeachingLot[]): DatedPastLot[] {
-  return flatMapAlone(lots, ({ file, evidence, readings }) => {
-    const { comb, vessels } = evidence;
-    if (!comb) return [];
-    const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
-    const states = file.frames ? compositionStates(file.frames.content) : statesOfComb(comb);
-    return [
-      {
-        lotId: file.lot.entityId,
-        code: file.lot.content.code,
-        day: file.lot.content.date,
-        shares: states,
-        measured: { mean: meanPercent, standardUncertainty: uncertainty.standard },
-      },
-    ];
-  });
-}
+export const pastLotsOf = (lots: readonly TeachingLot[]): DatedPastLot[] =>
+  flatMapAlone(lots, pastLotOf);
+
+const pastLotOf = foundOnce((lot: TeachingLot): readonly DatedPastLot[] => {
+  const { file, evidence, readings } = lot;
+  const { comb, vessels } = evidence;
+  if (!comb) return [];
+  const { meanPercent, uncertainty } = lotMoisture(readings, vessels);
+  const states = file.frames ? compositionStates(file.frames.content) : statesOfComb(comb);
+  return [
+    {
+      lotId: file.lot.entityId,
+      code: file.lot.content.code,
+      day: file.lot.content.date,
+      shares: states,
+      measured: { mean: meanPercent, standardUncertainty: uncertainty.standard },
+    },
+  ];
+});
 
 /** Those that were there before a lot: what follows cannot teach what went before. */
 export function pastLotsBefore<T extends { readonly lotId: string; readonly day: string }>(

@@ -45,14 +45,24 @@ export function repeatabilityOf(reader: string, sets: readonly ReplicateSet[]): 
   return readerRepeatability(sets.filter((set) => set.reader === reader).map((set) => set.values));
 }
 
+/** Who read a lot. */
+interface ReadLot {
+  readonly lotId: string;
+  readonly readers: readonly string[];
+}
+
+/** What those who read a lot read more than once in other lots: a value by itself repeats nothing. */
+export const repeatsElsewhere = (
+  { lotId, readers }: ReadLot,
+  sets: readonly ReplicateSet[],
+): ReplicateSet[] =>
+  sets.filter(
+    (set) => set.values.length > 1 && set.lotId !== lotId && readers.includes(set.reader),
+  );
+
 /**
  * How well those who read a lot repeat, from their replicates in other lots: its own enter with the
  * readings themselves. Readings without initials are nobody's and teach nothing.
  */
-export function repeatabilityFor(
-  { lotId, readers }: { readonly lotId: string; readonly readers: readonly string[] },
-  sets: readonly ReplicateSet[],
-): Repeatability {
-  const theirs = sets.filter((set) => set.lotId !== lotId && readers.includes(set.reader));
-  return readerRepeatability(theirs.map((replicateSet) => replicateSet.values));
-}
+export const repeatabilityFor = (read: ReadLot, sets: readonly ReplicateSet[]): Repeatability =>
+  readerRepeatability(repeatsElsewhere(read, sets).map((replicateSet) => replicateSet.values));

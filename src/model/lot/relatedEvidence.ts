@@ -3,7 +3,9 @@ import {
   beliefOf,
   blocksOf,
   ferments,
+  foundOnce,
   groupBy,
+  rememberedBy,
   residueBlocks,
   blockSentence,
   type DrierStock,
@@ -21,6 +23,7 @@ import {
   batchEndMs,
   type Blend,
   type Box,
+  type Colony,
   dayOfMoment,
   type Frame,
   rivalriesOf,
@@ -31,7 +34,7 @@ import { dayNumber } from '../days';
 import type { HoneyHouse } from '../line/extractionFile';
 import type { LotFile } from './lotFile';
 import { lotHeat } from './lotHeat';
-import type { RoomFile } from '../room/roomFile';
+import type { BatchFile, RoomFile } from '../room/roomFile';
 import { pouredMoisture, type PouredLine } from '../store/pouring';
 import { boxCombStays, combStays, staysUpTo } from '../day/stays';
 
@@ -127,12 +130,16 @@ function boxesOfLot(file: LotFile, { book, frames }: RelatedRecords): Box[] {
   return [...new Set(ids)].map((id) => boxOf(book, id)).filter((item) => item !== null);
 }
 
+/** Hives that the book marks as suspect of disease. */
+const suspectOnes = foundOnce((colonies: readonly Colony[]) =>
+  colonies.filter(({ content }) => content.health === 'suspect'),
+);
+
 /** Hives of a lot that the book marks as suspect of disease, by name. */
 function suspectHives(file: LotFile, related: RelatedRecords): string[] {
   const names = new Set((file.frames?.content.frames ?? []).map((frame) => frame.hive));
   const ids = new Set(boxesOfLot(file, related).map((box) => box.content.colonyId));
-  return related.book.colonies
-    .filter(({ content }) => content.health === 'suspect')
+  return suspectOnes(related.book.colonies)
     .filter(({ entityId, content }) => ids.has(entityId) || names.has(content.name))
     .map((colony) => colony.content.name);
 }
@@ -160,19 +167,30 @@ function unknownOf(file: LotFile, related: RelatedRecords): UnknownKind[] {
  */
 const LAST_OF_DRYING_DAYS = 0.5;
 
+/** Batches in warm rooms by the lots that they are of. */
+const batchesByLot = foundOnce((rooms: readonly RoomFile[]) => {
+  const byLot = new Map<string, BatchFile[]>();
+  for (const file of rooms.flatMap((room) => room.batches)) {
+    for (const lotId of new Set(file.batch.content.lotIds)) {
+      byLot.set(lotId, [...(byLot.get(lotId) ?? []), file]);
+    }
+  }
+  return byLot;
+});
+
+const batchesOf = (lotId: string, rooms: readonly RoomFile[]): readonly BatchFile[] =>
+  batchesByLot(rooms).get(lotId) ?? [];
+
 /** What happened to the honey of a lot that parts readings of before from readings of now. */
 export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords): HoneyEvent[] {
   const { entityId: lotId } = file.lot;
-  const dried = rooms
-    .flatMap((room) => room.batches)
-    .filter(({ batch }) => batch.content.lotIds.includes(lotId))
-    .flatMap(({ batch: { content } }): HoneyEvent[] => {
-      const inDay = dayOfMoment(content.inAt);
-      const endMs = batchEndMs(content, nowMs);
-      const outDay = Math.max(inDay, endMs / DAY_MS - LAST_OF_DRYING_DAYS);
-      const events: HoneyEvent[] = [{ kind: 'drying', atDay: inDay }];
-      return endMs <= nowMs ? [...events, { kind: 'drying', atDay: outDay }] : events;
-    });
+  const dried = batchesOf(lotId, rooms).flatMap(({ batch: { content } }): HoneyEvent[] => {
+    const inDay = dayOfMoment(content.inAt);
+    const endMs = batchEndMs(content, nowMs);
+    const outDay = Math.max(inDay, endMs / DAY_MS - LAST_OF_DRYING_DAYS);
+    const events: HoneyEvent[] = [{ kind: 'drying', atDay: inDay }];
+    return endMs <= nowMs ? [...events, { kind: 'drying', atDay: outDay }] : events;
+  });
   const pouredIn = poured
     .filter((pouredLine) => pouredLine.intoLotId === lotId)
     .map((pouredLine): HoneyEvent => ({ kind: 'blending', atDay: dayOfMoment(pouredLine.at) }));
@@ -196,9 +214,7 @@ export function eventsOf(file: LotFile, { rooms, poured, nowMs }: RelatedRecords
 
 /** What became of a lot in warm rooms; null where it stood in none. */
 function dryingOf(lotId: string, rooms: readonly RoomFile[], nowMs: number): DryingHistory | null {
-  const batches = rooms
-    .flatMap((room) => room.batches)
-    .filter(({ batch }) => batch.content.lotIds.includes(lotId));
+  const batches = batchesOf(lotId, rooms);
   if (batches.length === 0) return null;
   const days = batches.reduce((sum, { batch }) => {
     const endMs = Math.min(nowMs, batchEndMs(batch.content, nowMs));
@@ -265,7 +281,7 @@ export function storedHoney(
 const DRIER_BY_PERCENT = 0.3;
 
 /** Drier honey of the same kind from other lots, together. */
-function drierStock(
+export function drierStock(
   lotId: string,
   own: { readonly honeyKind: HoneyKind; readonly targetPercent: number },
   stored: readonly StoredHoney[],
@@ -282,19 +298,14 @@ function drierStock(
   return { massKg, moisturePercent: water / massKg };
 }
 
-/** What rooms, days at the line, blends and hives tell of a lot. */
-export function relatedEvidence(
-  file: LotFile,
-  related: RelatedRecords,
-  stored: readonly StoredHoney[],
-): RelatedEvidence {
-  const { entityId: lotId, content } = file.lot;
+/** What rooms, days at the line, blends and hives tell of a lot, other honey left out. */
+const relatedAlone = rememberedBy((related: RelatedRecords, file: LotFile): RelatedEvidence => {
+  const { entityId: lotId } = file.lot;
   const treated = treatedFrames(file, related);
   const { balance, entries } = lotHeat(file, related.rooms, related.nowMs);
   const drying = dryingOf(lotId, related.rooms, related.nowMs);
   const mesh = finestMesh(lotId, related.house);
   const blended = blendedMoisture(lotId, related);
-  const drier = drierStock(lotId, content, stored);
   const aside = related.setAside.get(lotId) ?? 0;
   const rivals = rivalriesOf([...file.history, ...related.choices]).length;
   const unknown = unknownOf(file, related);
@@ -310,7 +321,16 @@ export function relatedEvidence(
     ...(drying && { drying }),
     ...(mesh !== null && { finestMeshUm: mesh }),
     ...(blended && { blended }),
-    ...(drier && { drierStock: drier }),
     ...(aside > 0 && { setAside: aside }),
   };
+});
+
+/** What rooms, days at the line, blends and hives tell of a lot, and honey of other lots. */
+export function relatedEvidence(
+  file: LotFile,
+  related: RelatedRecords,
+  stored: readonly StoredHoney[],
+): RelatedEvidence {
+  const drier = drierStock(file.lot.entityId, file.lot.content, stored);
+  return { ...relatedAlone(related, file), ...(drier && { drierStock: drier }) };
 }

@@ -1,7 +1,10 @@
 import { OUTCOMES, ruleOnLot, type LotEvidence, type Ruling } from '../../core';
 import { contentsOf, evidenceFrom } from './lotEvidence';
-import { isRulingOutdated, lotFileOf, type LotFile } from './lotFile';
-import { knownFor, type Ledger } from './ledger';
+import { isRulingOutdated, isSameList, lotFileOf, type LotFile } from './lotFile';
+import { inheritedBlocks, knownFor, type Ledger } from './ledger';
+import { pastLotsBefore } from './pastLots';
+import { repeatsElsewhere } from './readers';
+import { drierStock, type RelatedRecords } from './relatedEvidence';
 import { current, type AnyRecord } from '../../records';
 
 /** A lot with the ruling on its evidence. */
@@ -35,8 +38,51 @@ export function bySeverity(a: RuledLot, b: RuledLot): number {
   return OUTCOMES.indexOf(a.ruling.outcome) - OUTCOMES.indexOf(b.ruling.outcome);
 }
 
-/** The ruling on a lot's evidence at hand. */
+/** All that a ruling rests on besides its lot. */
+interface Basis {
+  /** rooms, days at the line, blends, hives, meters, the moment */
+  readonly related: RelatedRecords;
+  /** what other lots teach of it */
+  readonly taught: readonly object[];
+  /** what other lots have for it, and pass on to it */
+  readonly given: string;
+}
+
+function basisOf(file: LotFile, { files, pastLots, scatters, replicates, ...rest }: Ledger): Basis {
+  const { entityId: lotId, content } = file.lot;
+  const { related, stored } = rest;
+  const before = { lotId, day: content.date };
+  const readers = [...new Set(file.readings.map((reading) => reading.content.reader))];
+  return {
+    related,
+    taught: [
+      ...pastLotsBefore(pastLots, before),
+      ...pastLotsBefore(scatters, before),
+      ...repeatsElsewhere({ lotId, readers }, replicates),
+    ],
+    given: JSON.stringify([
+      drierStock(lotId, content, stored),
+      inheritedBlocks(lotId, files, related),
+    ]),
+  };
+}
+
+const isSameBasis = (a: Basis, b: Basis): boolean =>
+  a.related === b.related && a.given === b.given && isSameList(a.taught, b.taught);
+
+const RULED = new WeakMap<LotFile, { readonly basis: Basis; readonly ruled: RuledLot }>();
+
+/** The ruling on a lot's evidence at hand: made again once any of it has changed. */
 export function ruledLot(file: LotFile, ledger: Ledger): RuledLot {
+  const basis = basisOf(file, ledger);
+  const before = RULED.get(file);
+  if (before && isSameBasis(before.basis, basis)) return before.ruled;
+  const ruled = ruledAnew(file, ledger);
+  RULED.set(file, { basis, ruled });
+  return ruled;
+}
+
+function ruledAnew(file: LotFile, ledger: Ledger): RuledLot {
   const contents = contentsOf(file);
   const known = knownFor(ledger, { lotId: file.lot.entityId, contents });
   const evidence = evidenceFrom(contents, known);

@@ -13,6 +13,8 @@ export class FileScanner {
   private escaped = false;
   private inArray = false;
   private elements = 0;
+  /** the next escape of the chunk: looked for once, not again for every string */
+  private slash = 0;
 
   /** @param onElement - the text of one element, and where it stands; may throw to stop */
   constructor(private readonly onElement: (text: string, at: number) => void) {}
@@ -26,6 +28,7 @@ export class FileScanner {
   feed(chunk: string): void {
     let from = 0;
     let at = 0;
+    this.slash = chunk.indexOf('\\');
     while (at < chunk.length) {
       if (this.inText) {
         at = this.endOfText(chunk, at);
@@ -68,13 +71,13 @@ export class FileScanner {
     }
     while (at < chunk.length) {
       const quote = chunk.indexOf('"', at);
-      const slash = chunk.indexOf('\\', at);
-      if (slash >= 0 && (quote < 0 || slash < quote)) {
-        if (slash + 1 >= chunk.length) {
+      if (this.slash >= 0 && this.slash < at) this.slash = chunk.indexOf('\\', at);
+      if (this.slash >= 0 && (quote < 0 || this.slash < quote)) {
+        if (this.slash + 1 >= chunk.length) {
           this.escaped = true;
           return chunk.length;
         }
-        at = slash + 2;
+        at = this.slash + 2;
         continue;
       }
       if (quote < 0) return chunk.length;

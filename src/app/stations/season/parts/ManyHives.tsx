@@ -33,7 +33,7 @@ function ManyHivesForm({ book, onDone }: { book: Book; onDone: () => void }): Re
     <FormFrame {...frame} onSubmit={keep} label={seasonWords.manyHives()}>
       <div className="space-y-5">
         <Field of={manyHivesEntry} at="yard" />
-        <div className="grid grid-cols-3 gap-4">
+        <div className="grid grid-cols-3 items-end gap-4">
           <Fields of={manyHivesEntry} at={['first', 'last', 'boxes']} />
         </div>
         <Fields of={manyHivesEntry} at={['health', 'onDay', 'prefix']} />

@@ -36,7 +36,7 @@ export function MassBalance({ mass }: { mass: LotMass }): ReactElement {
         <p className="text-xl">
           {unexplained ? differenceName(unexplained.massKg) : lineWords.inContainersHeading()}
         </p>
-        <p role="status" className="text-5xl leading-tight font-bold">
+        <p role="status" className="text-4xl leading-tight font-bold whitespace-nowrap sm:text-5xl">
           {unexplained
             ? text({ ...unexplained, massKg: Math.abs(unexplained.massKg) })
             : mass.got
