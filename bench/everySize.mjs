@@ -32,7 +32,7 @@ const PAGES = [
 const MOST_MS = 120_000;
 const QUIET_MS = 600;
 
-/* global window, document, performance, PerformanceObserver -- run in the page */
+/* global window, PerformanceObserver -- run in the page */
 function watch() {
   window.busy = { last: 0, worst: 0 };
   new PerformanceObserver((list) => {
@@ -88,10 +88,7 @@ async function openPage(context, address) {
       window.wentAt = performance.now();
       window.history.back();
     });
-    await page.waitForFunction(
-      (wanted) => window.location.pathname.endsWith(wanted),
-      address,
-    );
+    await page.waitForFunction((wanted) => window.location.pathname.endsWith(wanted), address);
     const from = await page.evaluate(() => window.wentAt);
     const again = await settled(page, from);
     return { ...fresh, heapMB, againMs: again.shownMs, againRestMs: again.restMs };

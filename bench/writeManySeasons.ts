@@ -12,4 +12,6 @@ if (copies === '3') {
 }
 writeFileSync(file, text);
 const lots = records.filter((record) => record.kind === 'lot').length;
-console.log(`${records.length} revisions, ${lots} lots, ${(text.length / 1e6).toFixed(0)} MB in ${file}`);
+console.log(
+  `${records.length} revisions, ${lots} lots, ${(text.length / 1e6).toFixed(0)} MB in ${file}`,
+);

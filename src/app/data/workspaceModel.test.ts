@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { demoSeason } from '../../../demo/season';
 import { demoLedger } from '../../../demo/demoLedger';
 import { groupBy, seededRandom } from '../../core';
-import { nextRevision, type AnyRecord, type RecordKind } from '../../records';
+import { isLotRecord, nextRevision, type AnyRecord, type RecordKind } from '../../records';
 import { countingScribe } from '../../records/test/sampleLot';
 import {
   currentOf,
@@ -38,6 +38,20 @@ function withNews(kind: RecordKind, fits: (one: AnyRecord) => boolean = () => tr
   return modelOf(new Map(FIRST.snapshot.rows).set(kind, [...own, news]));
 }
 
+const inPieces = <T>(list: readonly T[], size: number): T[][] =>
+  Array.from({ length: Math.ceil(list.length / size) }, (_, at) =>
+    list.slice(at * size, (at + 1) * size),
+  );
+
+/** The same with some more records; kinds without news stay as they are. */
+function withMore({ snapshot }: WorkspaceModel, more: readonly AnyRecord[]): WorkspaceModel {
+  const rows = new Map(snapshot.rows);
+  for (const [kind, own] of groupBy(more, (record) => record.kind)) {
+    rows.set(kind, [...(rows.get(kind) ?? []), ...own]);
+  }
+  return modelOf(rows);
+}
+
 /** What nothing was kept of: the same records as other objects. */
 const anew = (model: WorkspaceModel): WorkspaceModel =>
   modelOf(
@@ -55,14 +69,22 @@ const rulingsOf = (model: WorkspaceModel) =>
 describe('what pages show of a workspace', () => {
   test('rulings kept while records come in, in any order, are those of everything at once', () => {
     const random = seededRandom(7);
-    const coming = SEASON.map((record) => ({ record, at: random() }))
+    const shuffled = SEASON.map((record) => ({ record, at: random() }))
       .sort((a, b) => a.at - b.at)
       .map(({ record }) => record);
-    const step = Math.ceil(coming.length / 9);
-    for (let upTo = step; upTo < coming.length + step; upTo += step) {
-      const now = modelOf(groupBy(coming.slice(0, upTo), (record) => record.kind));
-      expect(rulingsOf(now)).toEqual(rulingsOf(anew(now)));
-    }
+    const lots = shuffled.filter(isLotRecord);
+    const around = shuffled.filter((record) => !isLotRecord(record));
+    // what is known around them, then the lots bit by bit, then the rest around them
+    const known = Math.floor(around.length / 2);
+    const [first, ...coming] = [
+      around.slice(0, known),
+      ...inPieces(lots, 6),
+      ...inPieces(around.slice(known), 60),
+    ];
+    const steps = [modelOf(groupBy(first, (record) => record.kind))];
+    for (const piece of coming) steps.push(withMore(steps.at(-1)!, piece));
+    const kept = steps.map(rulingsOf);
+    steps.forEach((step, at) => expect(kept[at]).toEqual(rulingsOf(anew(step))));
   });
 
   test('a ruling is made again only where what it rests on has news', () => {
