@@ -1,4 +1,5 @@
 import { PageHead } from '../../ui/page/PageHead';
+import { LongList } from '../../ui/page/LongList';
 import type { useCombController } from './useCombController';
 import { ChevronRight, Plus } from 'lucide-react';
 import { type ReactElement } from 'react';
@@ -92,11 +93,19 @@ export function CombView(props: ReturnType<typeof useCombController>): ReactElem
           <h2 id="days" className="text-2xl font-bold">
             {combWords.days()}
           </h2>
-          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-            {book.harvests.map((harvest) => (
-              <DayRow key={harvest.entityId} harvest={harvest} book={book} />
-            ))}
-          </ul>
+          <LongList
+            items={book.harvests}
+            find={combWords.findADay()}
+            textsOf={({ content }) => [content.name, content.day]}
+          >
+            {(shown) => (
+              <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+                {shown.map((harvest) => (
+                  <DayRow key={harvest.entityId} harvest={harvest} book={book} />
+                ))}
+              </ul>
+            )}
+          </LongList>
         </section>
       )}
       <HarvestSheet

@@ -1,5 +1,6 @@
 import type { Book } from '../../../model';
 import type { Box, Colony, Yard } from '../../../records';
+import { holdsWords } from '../../format/finding';
 
 export const HIVE_ORDERS = ['name', 'doubt', 'boxes'] as const;
 export type HiveOrder = (typeof HIVE_ORDERS)[number];
@@ -35,11 +36,7 @@ export function hivesByYard(
   book: Book,
   { find, order }: { readonly find: string; readonly order: HiveOrder },
 ): YardHives[] {
-  const wanted = find.toLowerCase().split(/\s+/).filter(Boolean);
-  const holds = (texts: readonly string[]): boolean => {
-    const words = texts.join(' ').toLowerCase().split(/\s+/);
-    return wanted.every((word) => words.some((each) => each.startsWith(word)));
-  };
+  const holds = (texts: readonly string[]): boolean => holdsWords(texts, find);
   return book.yards
     .map((yard) => ({
       yard,

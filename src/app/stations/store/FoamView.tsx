@@ -1,4 +1,7 @@
 import { ChevronRight } from 'lucide-react';
+import { sharedWords } from '../../words/english/shared';
+import { lotTexts } from '../../format/lotTexts';
+import { LongList } from '../../ui/page/LongList';
 import type { ReactElement } from 'react';
 import { EmptyNote } from '../../ui/page/EmptyNote';
 import { PageHead } from '../../ui/page/PageHead';
@@ -31,28 +34,32 @@ export function FoamView({ files, choose }: ReturnType<typeof useFoamController>
       ) : (
         <>
           <p className="text-lg">{momentWords.tapNotes()}</p>
-          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-            {files.map((file) => {
-              const { name, code, date } = file.lot.content;
-              return (
-                <li key={file.lot.entityId}>
-                  <button
-                    type="button"
-                    onClick={() => void choose(file)}
-                    className="flex min-h-16 w-full items-center gap-4 py-2 text-left hover:bg-lavender-pale"
-                  >
-                    <span className="grow">
-                      <span className="block text-xl font-bold">{name || code}</span>
-                      <span className="block text-base text-ink-soft">
-                        {code} · {formatDay(date)}
-                      </span>
-                    </span>
-                    <ChevronRight aria-hidden className="size-6 shrink-0" />
-                  </button>
-                </li>
-              );
-            })}
-          </ul>
+          <LongList items={files} find={sharedWords.findALot()} textsOf={lotTexts}>
+            {(shown) => (
+              <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+                {shown.map((file) => {
+                  const { name, code, date } = file.lot.content;
+                  return (
+                    <li key={file.lot.entityId}>
+                      <button
+                        type="button"
+                        onClick={() => void choose(file)}
+                        className="flex min-h-16 w-full items-center gap-4 py-2 text-left hover:bg-lavender-pale"
+                      >
+                        <span className="grow">
+                          <span className="block text-xl font-bold">{name || code}</span>
+                          <span className="block text-base text-ink-soft">
+                            {code} · {formatDay(date)}
+                          </span>
+                        </span>
+                        <ChevronRight aria-hidden className="size-6 shrink-0" />
+                      </button>
+                    </li>
+                  );
+                })}
+              </ul>
+            )}
+          </LongList>
         </>
       )}
     </>

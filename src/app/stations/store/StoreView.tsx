@@ -1,8 +1,11 @@
-import { useState, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import type { StoredLot } from '../../../model';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { Columns } from '../../ui/page/Columns';
-import { FoldSummary } from '../../ui/page/FoldSummary';
+import { Fold } from '../../ui/page/Fold';
+import { LongList } from '../../ui/page/LongList';
+import { lotTexts } from '../../format/lotTexts';
+import { sharedWords } from '../../words/english/shared';
 import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
 import { BlendRows } from './parts/BlendRows';
@@ -15,15 +18,36 @@ import type { useStoreController } from './useStoreController';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
 
+/** Lots in the store; the one that is to be filled into jars is drawn whatever else is there. */
+const fillingFirst = (lots: readonly StoredLot[], filling: string | null): StoredLot[] =>
+  [...lots].sort(
+    (a, b) => Number(b.file.lot.entityId === filling) - Number(a.file.lot.entityId === filling),
+  );
+
 /** Lots of which nothing is left, shown by name only. */
 function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null {
-  const [shown, setShown] = useState(false);
   if (lots.length === 0) return null;
   return (
-    <details className="mt-6" open={shown} onToggle={(event) => setShown(event.currentTarget.open)}>
-      <FoldSummary size="large">{storeWords.nothingLeftOf({ lots: lots.length })}</FoldSummary>
-      {shown && lots.map((lot) => <LotInStore key={lot.file.lot.entityId} lot={lot} />)}
-    </details>
+    <Fold className="mt-6" size="large" summary={storeWords.nothingLeftOf({ lots: lots.length })}>
+      <StoredLots lots={lots}>
+        {(lot) => <LotInStore key={lot.file.lot.entityId} lot={lot} />}
+      </StoredLots>
+    </Fold>
+  );
+}
+
+/** Lots one under the other, as many as a page bears at once. */
+function StoredLots({
+  lots,
+  children,
+}: {
+  lots: readonly StoredLot[];
+  children: (lot: StoredLot) => ReactElement;
+}): ReactElement {
+  return (
+    <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
+      {(shown) => shown.map(children)}
+    </LongList>
   );
 }
 
@@ -46,14 +70,16 @@ export function StoreView(props: ReturnType<typeof useStoreController>): ReactEl
             <h2 id="containers" className="text-2xl font-bold">
               {storeWords.containers()}
             </h2>
-            {here.map((lot) => (
-              <LotInStore
-                key={lot.file.lot.entityId}
-                lot={lot}
-                filling={lot.file.lot.entityId === filling}
-                onFilled={filled}
-              />
-            ))}
+            <StoredLots lots={fillingFirst(here, filling)}>
+              {(lot) => (
+                <LotInStore
+                  key={lot.file.lot.entityId}
+                  lot={lot}
+                  filling={lot.file.lot.entityId === filling}
+                  onFilled={filled}
+                />
+              )}
+            </StoredLots>
             {lots.length === 0 && <p className="mt-2 text-lg">{storeWords.noHoneyYetStartA()}</p>}
             <GoneLots lots={gone} />
           </section>

@@ -1,4 +1,5 @@
 import { commonWords } from '../../words/english/common';
+import { LongList } from '../../ui/page/LongList';
 import type { ReactElement } from 'react';
 import { Button } from '../../ui/Button';
 import { EmptyNote } from '../../ui/page/EmptyNote';
@@ -25,25 +26,33 @@ export function StrainView(props: ReturnType<typeof useStrainController>): React
       {days.length === 0 ? (
         <EmptyNote>{lineWords.noDayPlannedYetType()}</EmptyNote>
       ) : (
-        <ul
-          aria-label={lineWords.daysAtTheLine()}
-          className="mt-4 divide-y divide-thread border-y-2 border-ink"
-        >
-          {days.map((day) => (
-            <DayRow key={day.extraction.entityId} file={day} nowMs={nowMs} days={house.days} />
-          ))}
-        </ul>
+        <LongList items={days}>
+          {(shown) => (
+            <ul
+              aria-label={lineWords.daysAtTheLine()}
+              className="mt-4 divide-y divide-thread border-y-2 border-ink"
+            >
+              {shown.map((day) => (
+                <DayRow key={day.extraction.entityId} file={day} nowMs={nowMs} days={house.days} />
+              ))}
+            </ul>
+          )}
+        </LongList>
       )}
       {settling.length > 0 && (
         <section aria-labelledby="standing" className="mt-8">
           <h2 id="standing" className="text-2xl font-bold">
             {lineWords.settlingStanding({ standing: settling.length })}
           </h2>
-          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-            {settling.map((row) => (
-              <SettlingRow key={row.settling.entityId} {...row} nowMs={nowMs} />
-            ))}
-          </ul>
+          <LongList items={settling}>
+            {(shown) => (
+              <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+                {shown.map((row) => (
+                  <SettlingRow key={row.settling.entityId} {...row} nowMs={nowMs} />
+                ))}
+              </ul>
+            )}
+          </LongList>
         </section>
       )}
       <LotRows files={files} />

@@ -12,6 +12,7 @@ import type { ReactElement } from 'react';
 import { Link } from 'react-router';
 import { selectWorkspace, useAppSelector } from '../../../store';
 import { Button } from '../../ui/Button';
+import { LongList } from '../../ui/page/LongList';
 import { saveFile } from '../../ui/saveFile';
 import { useSaving } from '../../ui/forms/useSaving';
 import { byUrgency, dueWords, type DueItem, type DueStation } from './dueItem';
@@ -109,13 +110,21 @@ export function DueList({
       >
         {todayWords.addTheseToMyCalendar()}
       </Button>
-      <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
-        {byUrgency(items).map((item) => (
-          <li key={`${item.station}-${item.id}`}>
-            <DueRow item={item} nowMs={nowMs} onLook={onLook} />
-          </li>
-        ))}
-      </ul>
+      <LongList
+        items={byUrgency(items)}
+        find={todayWords.findATask()}
+        textsOf={({ title, why }) => [title, why]}
+      >
+        {(shown) => (
+          <ul className="mt-1 divide-y divide-thread border-y-2 border-ink">
+            {shown.map((item) => (
+              <li key={`${item.station}-${item.id}`}>
+                <DueRow item={item} nowMs={nowMs} onLook={onLook} />
+              </li>
+            ))}
+          </ul>
+        )}
+      </LongList>
     </section>
   );
 }

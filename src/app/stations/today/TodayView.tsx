@@ -1,3 +1,5 @@
+import { lotTexts } from '../../format/lotTexts';
+import { LongList } from '../../ui/page/LongList';
 import { PageHead } from '../../ui/page/PageHead';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { CopyNote } from './CopyNote';
@@ -9,6 +11,7 @@ import { Link } from 'react-router';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { LotRow } from './LotRow';
 import { type RuledLot } from '../../../model';
+import { sharedWords } from '../../words/english/shared';
 import { todayWords } from '../../words/english/today';
 
 interface GroupProps {
@@ -24,11 +27,15 @@ function Group({ id, title, lots }: GroupProps): ReactElement | null {
       <h2 id={id} className="text-2xl font-bold">
         {title} ({lots.length})
       </h2>
-      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-        {lots.map((lot) => (
-          <LotRow key={lot.file.lot.entityId} lot={lot} />
-        ))}
-      </ul>
+      <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
+        {(shown) => (
+          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+            {shown.map((lot) => (
+              <LotRow key={lot.file.lot.entityId} lot={lot} />
+            ))}
+          </ul>
+        )}
+      </LongList>
     </section>
   );
 }

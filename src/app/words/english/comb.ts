@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const combWords = messages('comb', {
+  findADay: 'Find a day',
   boxNumber: 'Box {number}',
   take: 'Take',
   takeToDry: 'Take to dry',

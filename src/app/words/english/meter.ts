@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const meterWords = messages('meter', {
+  findAMeter: 'Find a meter',
   neverCheckedItsReadingsCount: 'Never checked: its readings count as unchecked.',
   itsLastCheckFoundA: 'Its last check found a jump: check it once more to be sure.',
   checkDueToday: 'Check due today.',

@@ -58,6 +58,10 @@ export const sharedWords = messages('shared', {
   readingTheFile: 'Reading the file',
   comparingItWithWhatIs: 'Comparing it with what is here',
   keepingIt: 'Keeping it',
+  nothingOfThatName: 'Nothing of that name',
+  showMore: 'Show {more, plural, one {# more} other {# more}} of {left}',
+  findALot: 'Find a lot',
+  findInThisList: 'Find in this list',
   working: 'Working',
   skim: 'skim',
 });

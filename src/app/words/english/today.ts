@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const todayWords = messages('today', {
+  findATask: 'Find a task',
   readThePail: 'Read the pail',
   read: 'Read',
   isFull: '{label} is full',

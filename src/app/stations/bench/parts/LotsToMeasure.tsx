@@ -7,7 +7,10 @@ import { PageLink } from '../../../ui/page/PageLink';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { lotsToMeasure, type ToMeasure } from '../measureNext';
-import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { Fold } from '../../../ui/page/Fold';
+import { LongList } from '../../../ui/page/LongList';
+import { lotTexts } from '../../../format/lotTexts';
+import { sharedWords } from '../../../words/english/shared';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
 
@@ -43,11 +46,15 @@ function LotLine({ one }: { one: ToMeasure }): ReactElement {
 
 function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
   return (
-    <ul className="divide-y divide-thread">
-      {lots.map((lot) => (
-        <LotLine key={lot.file.lot.entityId} one={lot} />
-      ))}
-    </ul>
+    <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
+      {(shown) => (
+        <ul className="divide-y divide-thread">
+          {shown.map((lot) => (
+            <LotLine key={lot.file.lot.entityId} one={lot} />
+          ))}
+        </ul>
+      )}
+    </LongList>
   );
 }
 
@@ -71,10 +78,13 @@ export function LotsToMeasure({ ledger }: { ledger: Ledger }): ReactElement {
         <Lines lots={waiting} />
       )}
       {done.length > 0 && (
-        <details className="mt-3" open={waiting.length === 0}>
-          <FoldSummary>{benchWords.measured2({ done: done.length })}</FoldSummary>
+        <Fold
+          className="mt-3"
+          open={waiting.length === 0}
+          summary={benchWords.measured2({ done: done.length })}
+        >
           <Lines lots={done} />
-        </details>
+        </Fold>
       )}
     </SheetSection>
   );

@@ -1,4 +1,5 @@
 import { useMemo, type ReactElement } from 'react';
+import { LongList } from '../../../ui/page/LongList';
 import type { Book } from '../../../../model';
 import type { Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -46,17 +47,23 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
       aside={<Button onClick={() => editing.add()}>{seasonWords.addAFlow()}</Button>}
     >
       {book.flows.length === 0 && <p className="text-lg">{seasonWords.aFlowTellsHowLong()}</p>}
-      <FlowLines flows={book.flows} />
-      <div className="divide-y divide-thread">
-        {book.flows.map((flow) => (
-          <EntryRow
-            key={flow.entityId}
-            title={flow.content.name}
-            facts={daysWords(flow)}
-            onEdit={() => editing.edit(flow)}
-          />
-        ))}
-      </div>
+      <LongList items={book.flows}>
+        {(shown) => (
+          <>
+            <FlowLines flows={shown} />
+            <div className="divide-y divide-thread">
+              {shown.map((flow) => (
+                <EntryRow
+                  key={flow.entityId}
+                  title={flow.content.name}
+                  facts={daysWords(flow)}
+                  onEdit={() => editing.edit(flow)}
+                />
+              ))}
+            </div>
+          </>
+        )}
+      </LongList>
       <EntrySheet
         open={editing.open}
         onOpenChange={editing.onOpenChange}

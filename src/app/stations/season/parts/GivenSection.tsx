@@ -1,4 +1,5 @@
 import { useMemo, type ReactElement } from 'react';
+import { LongList } from '../../../ui/page/LongList';
 import { useFormContext } from 'react-hook-form';
 import { colonyOf, type Book } from '../../../../model';
 import { type GivenRecord, type Preferences } from '../../../../records';
@@ -112,16 +113,20 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
       aside={<Button onClick={() => editing.add()}>{seasonWords.addOne()}</Button>}
     >
       <p className="text-base">{seasonWords.combOnTheHiveDuring()}</p>
-      <div className="divide-y divide-thread">
-        {book.givens.map((given) => (
-          <EntryRow
-            key={given.entityId}
-            title={given.content.name}
-            facts={factsOf(given, book, preferences)}
-            onEdit={() => editing.edit(given)}
-          />
-        ))}
-      </div>
+      <LongList items={book.givens}>
+        {(shown) => (
+          <div className="divide-y divide-thread">
+            {shown.map((given) => (
+              <EntryRow
+                key={given.entityId}
+                title={given.content.name}
+                facts={factsOf(given, book, preferences)}
+                onEdit={() => editing.edit(given)}
+              />
+            ))}
+          </div>
+        )}
+      </LongList>
       <EntrySheet
         open={editing.open}
         onOpenChange={editing.onOpenChange}

@@ -6,7 +6,8 @@ import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { formatsWords } from '../../../words/english/formats';
-import { FoldSummary } from '../../../ui/page/FoldSummary';
+import { LongList } from '../../../ui/page/LongList';
+import { Fold } from '../../../ui/page/Fold';
 import { INPUT } from '../../../ui/classes';
 import { HIVE_ORDERS, boxesOf, hivesByYard, type HiveOrder, type YardHives } from '../hivesByYard';
 import { useHiveSearch, type HiveSearch } from '../useHiveSearch';
@@ -76,15 +77,18 @@ function Hive({ book, colony, colonies, boxes, isOpen }: HiveProps): ReactElemen
   const facts = [seasonWords.boxes({ boxes: own.length }), target, HEALTH_WORDS[health]];
   return (
     <li className="border-l-4 border-thread pl-3">
-      <details open={isOpen} className="group">
-        <FoldSummary size="large">
+      <Fold
+        open={isOpen}
+        size="large"
+        summary={
           <span>
             {name}{' '}
             <span className="text-base font-normal text-ink-soft">
               {facts.filter((fact) => fact !== '').join(' · ')}
             </span>
           </span>
-        </FoldSummary>
+        }
+      >
         <ul className="ml-4">
           {own.map((item) => (
             <li key={item.entityId}>
@@ -104,7 +108,7 @@ function Hive({ book, colony, colonies, boxes, isOpen }: HiveProps): ReactElemen
             {formatsWords.change({ title: name })}
           </Button>
         </div>
-      </details>
+      </Fold>
     </li>
   );
 }
@@ -124,29 +128,34 @@ function YardPlace(props: YardProps): ReactElement {
   const { yard, hives } = place;
   return (
     <section aria-label={yard.content.name}>
-      <details open={isOpen}>
-        <FoldSummary size="heading">
-          {seasonWords.yardWithHives({ name: yard.content.name, hives: hives.length })}
-        </FoldSummary>
+      <Fold
+        open={isOpen}
+        size="heading"
+        summary={seasonWords.yardWithHives({ name: yard.content.name, hives: hives.length })}
+      >
         <EntryRow
           title=""
           facts={[CLIMATE_WORDS[yard.content.climate], yard.content.remark]}
           changes={yard.content.name}
           onEdit={() => yards.edit(yard)}
         />
-        <ul className="space-y-2">
-          {hives.map((colony) => (
-            <Hive
-              key={colony.entityId}
-              {...{ book, colony, colonies, boxes }}
-              isOpen={areHivesOpen}
-            />
-          ))}
-        </ul>
+        <LongList items={hives}>
+          {(shown) => (
+            <ul className="space-y-2">
+              {shown.map((colony) => (
+                <Hive
+                  key={`${colony.entityId} ${areHivesOpen}`}
+                  {...{ book, colony, colonies, boxes }}
+                  isOpen={areHivesOpen}
+                />
+              ))}
+            </ul>
+          )}
+        </LongList>
         <Button className="mt-2" onClick={() => colonies.add(yard.entityId)}>
           {seasonWords.addAHiveTo({ name: yard.content.name })}
         </Button>
-      </details>
+      </Fold>
     </section>
   );
 }
@@ -204,26 +213,34 @@ export function HivesSection({ book }: { book: Book }): ReactElement {
       {(!isFew || isFound) && <FindHives {...search} />}
       {isFound && places.length === 0 && <p className="text-lg">{seasonWords.noHiveFound()}</p>}
       <div className="space-y-4">
-        {places.map((place) => (
-          <YardPlace
-            // opened anew where the search changes what is open
-            key={`${place.yard.entityId} ${isFound}`}
-            {...{ book, place, yards, colonies, boxes }}
-            isOpen={isFew || isFound}
-            areHivesOpen={isFew || (isFound && places.length === 1 && place.hives.length === 1)}
-          />
-        ))}
+        <LongList items={places}>
+          {(shown) =>
+            shown.map((place) => (
+              <YardPlace
+                // opened anew where the search changes what is open
+                key={`${place.yard.entityId} ${isFound}`}
+                {...{ book, place, yards, colonies, boxes }}
+                isOpen={isFew || isFound}
+                areHivesOpen={isFew || (isFound && places.length === 1 && place.hives.length === 1)}
+              />
+            ))
+          }
+        </LongList>
       </div>
       <section aria-label={seasonWords.totesAndLooseBoxes()} className="mt-6">
         <p className="text-xl font-bold">{seasonWords.totesAndLooseBoxes()}</p>
-        {loose.map((item) => (
-          <EntryRow
-            key={item.entityId}
-            title={item.content.label}
-            facts={boxFacts(item, book)}
-            onEdit={() => boxes.edit(item)}
-          />
-        ))}
+        <LongList items={loose}>
+          {(shown) =>
+            shown.map((item) => (
+              <EntryRow
+                key={item.entityId}
+                title={item.content.label}
+                facts={boxFacts(item, book)}
+                onEdit={() => boxes.edit(item)}
+              />
+            ))
+          }
+        </LongList>
         <Button onClick={() => boxes.add('')}>{seasonWords.addATote()}</Button>
       </section>
       <YardSheet editing={yards} />

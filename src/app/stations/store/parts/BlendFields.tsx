@@ -6,6 +6,8 @@ import { blendEntry } from '../../../forms/store/blendForm';
 import { answerFigure, headline } from '../../../words/phrasing';
 import { formatQuantity } from '../../../format/units';
 import type { StoredLot } from '../../../../model';
+import { LongList } from '../../../ui/page/LongList';
+import { sharedWords } from '../../../words/english/shared';
 import { blendWords } from '../../../words/english/blend';
 
 interface BlendFieldsProps {
@@ -31,13 +33,21 @@ export function BlendFields({ lots, leftOut }: BlendFieldsProps): ReactElement {
       {leftOut.length > 0 && (
         <div>
           <h2 className="text-base font-semibold">{blendWords.leftOut()}</h2>
-          <ul className="list-disc space-y-1 pl-5 text-base">
-            {leftOut.map(({ name, because }) => (
-              <li key={name}>
-                {name}: {because}.
-              </li>
-            ))}
-          </ul>
+          <LongList
+            items={leftOut}
+            find={sharedWords.findALot()}
+            textsOf={({ name, because }) => [name, because]}
+          >
+            {(shown) => (
+              <ul className="list-disc space-y-1 pl-5 text-base">
+                {shown.map(({ name, because }, at) => (
+                  <li key={`${at} ${name}`}>
+                    {name}: {because}.
+                  </li>
+                ))}
+              </ul>
+            )}
+          </LongList>
         </div>
       )}
       <Field of={blendEntry} at="aim" />

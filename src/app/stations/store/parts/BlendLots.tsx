@@ -2,6 +2,9 @@ import type { ReactElement } from 'react';
 import type { StoredLot } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
+import { lotTexts } from '../../../format/lotTexts';
+import { LongList } from '../../../ui/page/LongList';
+import { sharedWords } from '../../../words/english/shared';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { answerFigure } from '../../../words/phrasing';
@@ -14,30 +17,40 @@ export function BlendLots({ lots }: { lots: readonly StoredLot[] }): ReactElemen
   const wettestFirst = [...lots].sort((a, b) => b.ruling.belief.mean - a.ruling.belief.mean);
   return (
     <SheetSection id="blend-lots" title={blendWords.whatThereIs()}>
-      <ul className="divide-y divide-thread">
-        {wettestFirst.map(({ file, ruling, vessels, readingsPercent }) => {
-          const leftKg = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
-          return (
-            <li
-              key={file.lot.entityId}
-              className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-x-4 py-1 sm:grid-cols-[minmax(0,11rem)_minmax(0,1fr)_7rem]"
-            >
-              <span className="text-base leading-tight">
-                <strong className="block">{file.lot.content.name || file.lot.content.code}</strong>
-                {formatQuantity(leftKg, 'mass', preferences)}
-              </span>
-              <span className="order-last col-span-2 sm:order-none sm:col-span-1">
-                <RuleStrip
-                  limitPercent={ruling.limitPercent}
-                  belief={ruling.belief}
-                  readings={readingsPercent}
-                />
-              </span>
-              <strong className="text-right text-lg">{answerFigure(ruling)} %</strong>
-            </li>
-          );
-        })}
-      </ul>
+      <LongList
+        items={wettestFirst}
+        find={sharedWords.findALot()}
+        textsOf={({ file }) => lotTexts(file)}
+      >
+        {(shown) => (
+          <ul className="divide-y divide-thread">
+            {shown.map(({ file, ruling, vessels, readingsPercent }) => {
+              const leftKg = vessels.reduce((sum, vessel) => sum + (vessel.leftKg ?? 0), 0);
+              return (
+                <li
+                  key={file.lot.entityId}
+                  className="grid grid-cols-[minmax(0,1fr)_7rem] items-center gap-x-4 py-1 sm:grid-cols-[minmax(0,11rem)_minmax(0,1fr)_7rem]"
+                >
+                  <span className="text-base leading-tight">
+                    <strong className="block">
+                      {file.lot.content.name || file.lot.content.code}
+                    </strong>
+                    {formatQuantity(leftKg, 'mass', preferences)}
+                  </span>
+                  <span className="order-last col-span-2 sm:order-none sm:col-span-1">
+                    <RuleStrip
+                      limitPercent={ruling.limitPercent}
+                      belief={ruling.belief}
+                      readings={readingsPercent}
+                    />
+                  </span>
+                  <strong className="text-right text-lg">{answerFigure(ruling)} %</strong>
+                </li>
+              );
+            })}
+          </ul>
+        )}
+      </LongList>
     </SheetSection>
   );
 }

@@ -6,8 +6,10 @@ import { TRACE_KINDS, type LotFile, type Trace, type TraceNode } from '../../../
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
 import { TRACE_NAMES, nodeFacts, nodeName } from '../../../words/traceWords';
 import { formatQuantity } from '../../../format/units';
+import { LongList } from '../../../ui/page/LongList';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { CodeSearch } from './CodeSearch';
+import { sharedWords } from '../../../words/english/shared';
 import { storeWords } from '../../../words/english/store';
 
 /** What a trace may begin with. */
@@ -49,13 +51,21 @@ export function StartList({
         return (
           nodes.length > 0 && (
             <SheetSection key={kind} id={`start-${kind}`} title={TRACE_NAMES[kind]}>
-              <ul className="divide-y divide-thread">
-                {nodes.map((node) => (
-                  <li key={node.id}>
-                    <NodeLink node={node} />
-                  </li>
-                ))}
-              </ul>
+              <LongList
+                items={nodes}
+                find={sharedWords.findInThisList()}
+                textsOf={(node) => [nodeName(node), ...nodeFacts(node)]}
+              >
+                {(shown) => (
+                  <ul className="divide-y divide-thread">
+                    {shown.map((node) => (
+                      <li key={node.id}>
+                        <NodeLink node={node} />
+                      </li>
+                    ))}
+                  </ul>
+                )}
+              </LongList>
             </SheetSection>
           )
         );

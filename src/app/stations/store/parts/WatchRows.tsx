@@ -17,6 +17,8 @@ import { daysUntil } from '../../../../model/store/keeping';
 import { type Watch, type WatchKind } from '../../../data/watchList';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import { LongList } from '../../../ui/page/LongList';
+import { sharedWords } from '../../../words/english/shared';
 import type { StoredLot } from '../../../../model';
 import { storeWords } from '../../../words/english/store';
 
@@ -60,38 +62,46 @@ export function WatchRows({
       {watches.length === 0 ? (
         <p className="mt-2 text-lg">{storeWords.nothingNeedsCheckingJustNow()}</p>
       ) : (
-        <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-          {watches.map(({ id, kind, lotId, title, why, by, to }) => {
-            const Mark = MARKS[kind];
-            return (
-              <li key={id} className="flex flex-wrap items-center gap-x-3 sm:flex-nowrap">
-                <Link
-                  to={`/${workspace}/${to}`}
-                  className="flex min-h-16 grow items-center gap-4 py-2 hover:bg-lavender-pale"
-                >
-                  <Mark aria-hidden className="size-7 shrink-0" />
-                  <span className="grow">
-                    <span className="block text-xl leading-tight font-bold">{title}</span>
-                    <span className="block text-base text-ink-soft">{why}</span>
-                    <span className="block text-base font-semibold sm:hidden">
-                      {whenWords(by, nowMs)}
-                    </span>
-                  </span>
-                  <span className="hidden shrink-0 text-right text-base font-semibold sm:block">
-                    {whenWords(by, nowMs)}
-                  </span>
-                  <ChevronRight aria-hidden className="size-6 shrink-0" />
-                </Link>
-                {kind === 'recheck' && lotOf(lotId) && (
-                  <Button onClick={() => void dispatch(allWell(lotOf(lotId)!))}>
-                    {storeWords.checkedAllWell2()}
-                    <span className="sr-only">, {title}</span>
-                  </Button>
-                )}
-              </li>
-            );
-          })}
-        </ul>
+        <LongList
+          items={watches}
+          find={sharedWords.findALot()}
+          textsOf={({ title, why }) => [title, why]}
+        >
+          {(shown) => (
+            <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+              {shown.map(({ id, kind, lotId, title, why, by, to }) => {
+                const Mark = MARKS[kind];
+                return (
+                  <li key={id} className="flex flex-wrap items-center gap-x-3 sm:flex-nowrap">
+                    <Link
+                      to={`/${workspace}/${to}`}
+                      className="flex min-h-16 grow items-center gap-4 py-2 hover:bg-lavender-pale"
+                    >
+                      <Mark aria-hidden className="size-7 shrink-0" />
+                      <span className="grow">
+                        <span className="block text-xl leading-tight font-bold">{title}</span>
+                        <span className="block text-base text-ink-soft">{why}</span>
+                        <span className="block text-base font-semibold sm:hidden">
+                          {whenWords(by, nowMs)}
+                        </span>
+                      </span>
+                      <span className="hidden shrink-0 text-right text-base font-semibold sm:block">
+                        {whenWords(by, nowMs)}
+                      </span>
+                      <ChevronRight aria-hidden className="size-6 shrink-0" />
+                    </Link>
+                    {kind === 'recheck' && lotOf(lotId) && (
+                      <Button onClick={() => void dispatch(allWell(lotOf(lotId)!))}>
+                        {storeWords.checkedAllWell2()}
+                        <span className="sr-only">, {title}</span>
+                      </Button>
+                    )}
+                  </li>
+                );
+              })}
+            </ul>
+          )}
+        </LongList>
       )}
     </section>
   );

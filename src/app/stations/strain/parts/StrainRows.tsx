@@ -1,4 +1,7 @@
 import { ChevronRight } from 'lucide-react';
+import { sharedWords } from '../../../words/english/shared';
+import { lotTexts } from '../../../format/lotTexts';
+import { LongList } from '../../../ui/page/LongList';
 import { type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { honeyDoneMin } from '../../../../core';
@@ -85,34 +88,38 @@ export function LotRows({ files }: { files: readonly LotFile[] }): ReactElement 
       <h2 id="lots" className="text-2xl font-bold">
         {lineWords.honeyByLot()}
       </h2>
-      <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
-        {files.map(({ lot }) => (
-          <li key={lot.entityId} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
-            <span className="grow basis-48 text-lg font-semibold">
-              {lot.content.name || lot.content.code}
-            </span>
-            {(['settle', 'heat', 'mass'] as const).map((page) => (
-              <Link
-                key={page}
-                to={`/${workspace}/strain/${page}/${lot.entityId}`}
-                className="flex min-h-11 items-center px-2 text-lg text-lavender underline decoration-2 underline-offset-4 hover:text-ink"
-              >
-                {
-                  {
-                    settle: lineWords.settling(),
-                    heat: lineWords.warmth(),
-                    mass: lineWords.balanceAndJars(),
-                  }[page]
-                }
-                <span className="sr-only">
-                  {' '}
-                  {lineWords.ofName({ name: lot.content.name || lot.content.code })}
+      <LongList items={files} find={sharedWords.findALot()} textsOf={lotTexts}>
+        {(shown) => (
+          <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
+            {shown.map(({ lot }) => (
+              <li key={lot.entityId} className="flex flex-wrap items-center gap-x-4 gap-y-2 py-2">
+                <span className="grow basis-48 text-lg font-semibold">
+                  {lot.content.name || lot.content.code}
                 </span>
-              </Link>
+                {(['settle', 'heat', 'mass'] as const).map((page) => (
+                  <Link
+                    key={page}
+                    to={`/${workspace}/strain/${page}/${lot.entityId}`}
+                    className="flex min-h-11 items-center px-2 text-lg text-lavender underline decoration-2 underline-offset-4 hover:text-ink"
+                  >
+                    {
+                      {
+                        settle: lineWords.settling(),
+                        heat: lineWords.warmth(),
+                        mass: lineWords.balanceAndJars(),
+                      }[page]
+                    }
+                    <span className="sr-only">
+                      {' '}
+                      {lineWords.ofName({ name: lot.content.name || lot.content.code })}
+                    </span>
+                  </Link>
+                ))}
+              </li>
             ))}
-          </li>
-        ))}
-      </ul>
+          </ul>
+        )}
+      </LongList>
     </section>
   );
 }

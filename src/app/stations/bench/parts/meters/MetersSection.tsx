@@ -9,6 +9,7 @@ import { useMoment } from '../../../../data/useMoment';
 import { freshMeter, readMeterForm } from '../../../../forms/bench/instrumentForm';
 import { Button } from '../../../../ui/Button';
 import { EntrySheet } from '../../../../ui/forms/EntrySheet';
+import { LongList } from '../../../../ui/page/LongList';
 import { SheetSection } from '../../../../ui/page/SheetSection';
 import { dueOf, dueWords, readingsOfMeter, zeroWords } from '../../../../words/meterState';
 import { InstrumentFields } from './InstrumentFields';
@@ -62,11 +63,19 @@ export function MetersSection({ book, ledger }: { book: Book; ledger: Ledger }):
       {book.instruments.length === 0 ? (
         <p className="text-lg">{meterWords.noneYetAddYoursAnd()}</p>
       ) : (
-        <ul className="divide-y divide-thread">
-          {book.instruments.map((instrument) => (
-            <MeterLine key={instrument.entityId} instrument={instrument} ledger={ledger} />
-          ))}
-        </ul>
+        <LongList
+          items={book.instruments}
+          find={meterWords.findAMeter()}
+          textsOf={({ content }) => [content.name]}
+        >
+          {(shown) => (
+            <ul className="divide-y divide-thread">
+              {shown.map((instrument) => (
+                <MeterLine key={instrument.entityId} instrument={instrument} ledger={ledger} />
+              ))}
+            </ul>
+          )}
+        </LongList>
       )}
       <EntrySheet
         open={editing.open}
