@@ -7,6 +7,8 @@ import { Columns } from '../src/app/ui/page/Columns';
 import { EmptyNote } from '../src/app/ui/page/EmptyNote';
 import { FailedPage, FailedPart } from '../src/app/ui/page/FailedPage';
 import { FileWork } from '../src/app/ui/page/FileWork';
+import { Fold } from '../src/app/ui/page/Fold';
+import { LongList } from '../src/app/ui/page/LongList';
 import { FoldSummary } from '../src/app/ui/page/FoldSummary';
 import { ForecastProgress } from '../src/app/ui/page/ForecastProgress';
 import { NothingHere } from '../src/app/ui/page/NothingHere';
@@ -204,6 +206,20 @@ export function PagePieces(): ReactElement {
           failed: fileWork({ wrong: 'A part of Ripenum could not be loaded.' }),
         }}
       </Piece>
+      <Piece name="LongList">
+        {{
+          'with more': (
+            <LongList
+              items={Array.from({ length: 200 }, (_, at) => `Lot ${at + 1}`)}
+              find="Find a lot"
+              textsOf={(name) => [name]}
+            >
+              {(shown) => <p>{shown.join(', ')}</p>}
+            </LongList>
+          ),
+        }}
+      </Piece>
+      <Piece name="Fold">{{ shut: <Fold summary="Measured (6)">six lots</Fold> }}</Piece>
       <Piece name="NoticeLine">{{ 'at the foot of the page': <Notices /> }}</Piece>
     </>
   );

@@ -105,8 +105,10 @@ export function keptFor(
     if (changed.length > 0) asked.push(reader.ofEntities(kind, [...new Set(changed)]));
   }
   for (const [kind, ids] of entities) asked.push(reader.ofEntities(kind, [...ids]));
-  for (const boxId of boxesOfNewFrames(records)) asked.push(reader.framesOf(boxId));
-  if (as !== 'merge' && records.some((record) => record.kind === 'lot')) asked.push(reader.lots());
+  if (as !== 'merge') {
+    for (const boxId of boxesOfNewFrames(records)) asked.push(reader.framesOf(boxId));
+    if (records.some((record) => record.kind === 'lot')) asked.push(reader.lots());
+  }
   return Promise.all(asked).then((parts) => [
     ...new Map(parts.flat().map((part) => [part.id, part])).values(),
   ]);

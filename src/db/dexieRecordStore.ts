@@ -1,4 +1,4 @@
-import type { EntityTable } from 'dexie';
+import type { EntityTable, IndexableType } from 'dexie';
 import { groupBy, say } from '../core';
 import {
   RECORD_KINDS,
@@ -24,11 +24,7 @@ import type { Appended, AppendOptions, RecordStore, RowSetAside } from './record
 /** Looks up in a database, within a transaction that is under way. */
 function keptReader(database: RipenumDatabase): KeptReader {
   return {
-    byIds: (kind, ids) =>
-      database
-        .tableOf(kind)
-        .bulkGet([...ids])
-        .then((found) => found.filter((record) => record !== undefined)),
+    byIds: (kind, ids) => ofIds(database.tableOf(kind), ids),
     ofEntities: (kind, ids) => ofKeys(database.tableOf(kind), 'entityId', ids),
     framesOf(boxId) {
       const frames = database.tableOf('frame');
@@ -91,8 +87,34 @@ function ofKeys(
   index: string,
   keys: readonly string[],
 ): Promise<AnyRecord[]> {
-  const parts = keys.map((key) => table.where(index).equals(key).toArray());
-  return Promise.all(parts).then((all) => all.flat());
+  const asked = (some: readonly string[]): Promise<AnyRecord[]> =>
+    Promise.all(some.map((key) => table.where(index).equals(key).toArray())).then((all) =>
+      all.flat(),
+    );
+  if (keys.length < MANY_KEYS) return asked(keys);
+  return table
+    .orderBy(index)
+    .uniqueKeys()
+    .then((there) => asked(amongThem(keys, there)));
+}
+
+/** From so many keys on it is first asked which of them are there at all: of a file brought in, few are. */
+const MANY_KEYS = 200;
+
+const amongThem = (keys: readonly string[], there: readonly IndexableType[]): string[] => {
+  const known = new Set<IndexableType>(there);
+  return keys.filter((key) => known.has(key));
+};
+
+/** Rows by their own identifiers. */
+function ofIds(table: EntityTable<AnyRecord, 'id'>, ids: readonly string[]): Promise<AnyRecord[]> {
+  const asked = (some: readonly string[]): Promise<AnyRecord[]> =>
+    table.bulkGet([...some]).then((found) => found.filter((record) => record !== undefined));
+  if (ids.length < MANY_KEYS) return asked(ids);
+  return table
+    .toCollection()
+    .primaryKeys()
+    .then((there) => asked(amongThem(ids, there)));
 }
 
 /** Frames that hang in a box now or did, with every look at them, wherever they hung then. */
@@ -259,10 +281,7 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
       const rows = await database.journal.orderBy('at').toArray();
       return rows.map(({ id, kind }) => ({ id, kind }));
     },
-    async rows(kind, ids) {
-      const found = await database.tableOf(kind).bulkGet([...ids]);
-      return found.filter((record) => record !== undefined);
-    },
+    rows: (kind, ids) => ofIds(database.tableOf(kind), ids),
     setAside: () => rowsSetAside(database),
   };
 }

@@ -1,5 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { firstRevision, nextRevision, setAsideOf, type AnyRecord } from '../../records';
+import {
+  firstRevision,
+  nextRevision,
+  setAsideOf,
+  type AnyRecord,
+  type ReadingContent,
+} from '../../records';
 import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
 import type { RecordStore } from '../recordStore';
@@ -212,6 +218,25 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       expect((await store.append([better])).ok).toBe(true);
       expect(await store.setAside()).toEqual([]);
       expect(ids(await store.all())).toContain(better.id);
+    });
+
+    test('of many asked for come those that are there, and what a large file refers to is found', async () => {
+      const store = await createStore();
+      const kept = sampleLot(countingScribe('kept'));
+      await store.append(kept);
+      const [lot, , , reading] = kept;
+      const many = Array.from({ length: 300 }, (_, at) => `nowhere-${at}`);
+      expect(ids(await store.rows('reading', [...many, reading!.id]))).toEqual([reading!.id]);
+      expect(ids(await store.ofEntities('lot', [...many, lot!.entityId]))).toEqual([lot!.id]);
+      const write = countingScribe('many');
+      const readings = many.map(() =>
+        firstRevision(write, 'reading', reading!.content as ReadingContent, lot!.entityId),
+      );
+      const appended = await store.append([...readings, reading!]);
+      expect(appended).toEqual({ ok: true, value: { written: 300, alreadyThere: 1 } });
+      const lost = { ...readings[0]!, id: 'lost', entityId: 'lost', ownerId: 'nowhere-1' };
+      const refused = await store.append([...readings, lost]);
+      expect(refused).toMatchObject({ ok: false, error: { code: 'invalid-record' } });
     });
 
     test('rows come in the order in which they were appended, whatever their clock says', async () => {
