@@ -19,7 +19,7 @@ const PAGES = [
   'comb',
   'season',
   'season/years',
-  'season/track-record',
+  'season/forecasts',
   'warm-room',
   'strain',
   'bench',

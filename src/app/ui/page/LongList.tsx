@@ -33,7 +33,7 @@ export function LongList<T>(props: LongListProps<T>): ReactElement {
           type="search"
           aria-label={find}
           placeholder={find}
-          className={`${INPUT} mt-2 max-w-md`}
+          className={`${INPUT} mt-2 block max-w-md`}
           value={wanted}
           onChange={(event) => setWanted(event.target.value)}
         />

@@ -64,7 +64,7 @@ export function WatchRows({
       ) : (
         <LongList
           items={watches}
-          find={sharedWords.findALot()}
+          find={sharedWords.findInThisList()}
           textsOf={({ title, why }) => [title, why]}
         >
           {(shown) => (

@@ -1,0 +1,59 @@
+import { recordFileOf } from '../src/records';
+import { manySeasons } from '../bench/manySeasons';
+import { expect, expectNoSidewaysScroll, test } from './house';
+
+const PAGES = [
+  'today',
+  'lots/new',
+  'lots/y1b-demo-8-1',
+  'comb',
+  'comb/y1a-demo-second-1',
+  'season',
+  'season/years',
+  'season/forecasts',
+  'warm-room',
+  'warm-room/y1a-demo-room-1',
+  'strain',
+  'strain/weigh',
+  'bench',
+  'bench/readings',
+  'bench/y0a-demo-8-1',
+  'store',
+  'store/foam',
+  'store/blend',
+  'store/trace',
+  'store/trace/lot:y1c-demo-3-1',
+  'store/keep/y1a-demo-9-1',
+  'kit',
+  'handbook',
+];
+
+/** Elements of a page that a small phone bears. */
+const MOST_ELEMENTS = 4000;
+
+test('after some seasons every page opens, and none grows with the years', async ({ page }) => {
+  test.slow();
+  const records = manySeasons(6, new Date().toISOString().slice(0, 10));
+  const text = JSON.stringify(recordFileOf(records, new Date().toISOString()));
+  await page.goto('/mine/kit');
+  await page.getByLabel('File to bring in').setInputFiles({
+    name: 'seasons.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(text),
+  });
+  const brought = `Brought in ${records.length.toLocaleString('en')} records`;
+  await expect(page.getByText(brought)).toBeVisible({ timeout: 60_000 });
+  for (const address of PAGES) {
+    await page.goto(`/mine/${address}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    const wrong = page.getByText(/There is nothing at this address|could not be/);
+    await expect(wrong, address).toBeHidden();
+    await expectNoSidewaysScroll(page);
+    const elements = await page.evaluate(() => document.querySelectorAll('*').length);
+    expect({ address, isLight: elements < MOST_ELEMENTS }).toEqual({ address, isLight: true });
+  }
+  // what is far down is found by its name
+  await page.goto('/mine/store');
+  await page.getByRole('searchbox', { name: 'Find a lot' }).fill('moor');
+  await expect(page.getByRole('article').first()).toHaveAccessibleName(/moor/);
+});
