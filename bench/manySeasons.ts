@@ -60,10 +60,12 @@ function photosOf(records: readonly AnyRecord[], mark: string): Photo[] {
 /**
  * Records of so many copies of the demo season, three a year back from a day, the first of each year with a
  * thousand looks at frames and 25 photographs.
+ *
+ * @param looks - at frames a year, where a thousand are too many
  */
-export function manySeasons(copies: number, today: string): AnyRecord[] {
+export function manySeasons(copies: number, today: string, looks = LOOKS_A_YEAR): AnyRecord[] {
   const demo = demoSeason(today);
-  const comb = combSeason(LOOKS_A_YEAR);
+  const comb = combSeason(looks);
   return Array.from({ length: copies }, (_, copy) => {
     const year = Math.floor(copy / COPIES_A_YEAR);
     const mark = `y${year}${'abc'[copy % COPIES_A_YEAR]}`;
