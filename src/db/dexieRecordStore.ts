@@ -82,7 +82,7 @@ const entityIds = (records: readonly AnyRecord[]): string[] => [
  * Rows of several keys of an index. One request a key, all under way at once: a cursor that jumps
  * from key to key takes milliseconds for each.
  */
-function ofKeys(
+export function ofKeys(
   table: EntityTable<AnyRecord, 'id'>,
   index: string,
   keys: readonly string[],

@@ -1,5 +1,13 @@
 import { afterAll, afterEach, describe, expect, jest, test } from '@jest/globals';
-import { nextRevision, type AnyRecord } from '../records';
+import { demoSeason } from '../../demo/season';
+import {
+  firstRevision,
+  nextRevision,
+  type AnyRecord,
+  type LotFramesContent,
+  type RecordOf,
+} from '../records';
+import { sampleLook, sampleLooks, sampleYard } from '../records/test/sampleYard';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { databaseOf, deleteWorkspace } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
@@ -59,6 +67,14 @@ afterAll(() => database.close());
 const lots = (state: SnapshotState): number =>
   state.status === 'ready' ? (state.snapshot.rows.get('lot')?.length ?? 0) : -1;
 
+/** A make-up of some frames, as in the demo season. */
+function madeOf({ entityId: harvestId }: AnyRecord, frameIds: readonly string[]): LotFramesContent {
+  const made = demoSeason('2026-11-25').find((record) => record.kind === 'lot-frames');
+  const { content } = made as RecordOf<'lot-frames'>;
+  const frames = frameIds.map((frameId) => ({ ...content.frames[0]!, frameId }));
+  return { ...content, harvestId, frames };
+}
+
 describe('what is read of a workspace', () => {
   test('is everything there is, then what is appended, by kinds that have news', async () => {
     const first = sampleLot(countingScribe('a'));
@@ -74,6 +90,38 @@ describe('what is read of a workspace', () => {
     const after = await readySnapshot(source);
     expect(after.rows.get('lot')).toHaveLength(2);
     expect(after.rows.get('reading')).toBe(before.rows.get('reading'));
+  });
+
+  test('has the frames that lots were made of, whichever came first, and no others', async () => {
+    const yard = sampleYard();
+    const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([8, 8]), sampleLook([2, 2])]);
+    const frames = looks.filter((record) => record.kind === 'frame');
+    const [one, two] = frames;
+    await keep([...yard.records, ...looks]);
+    const source = begin();
+    expect((await readySnapshot(source)).rows.get('frame') ?? []).toEqual([]);
+    const lot = sampleLot(countingScribe('a'));
+    const make = (frameIds: readonly string[]) => {
+      const scribe = countingScribe(`made-${frameIds.length}`);
+      return firstRevision(scribe, 'lot-frames', madeOf(yard.harvest, frameIds), lot[0]!.ownerId);
+    };
+    const shown = async (): Promise<string[]> => {
+      await source.caughtUp();
+      const { rows } = await readySnapshot(source);
+      return (rows.get('frame') ?? []).map((frame) => frame.id).sort();
+    };
+    await keep([...lot, make([one!.entityId])]);
+    expect(await shown()).toEqual([one!.id]);
+    const moved = nextRevision(countingScribe('moved'), one!, { reason: 'Moved' });
+    const other = nextRevision(countingScribe('other'), frames[2]!, { reason: 'Moved' });
+    await keep([moved, other]);
+    expect(await shown()).toEqual([one!.id, moved.id].sort());
+    await keep([make([one!.entityId, two!.entityId])]);
+    const everything = [one!.id, moved.id, two!.id].sort();
+    expect(await shown()).toEqual(everything);
+    // read anew as a whole: the same
+    const whole = await readySnapshot(begin());
+    expect((whole.rows.get('frame') ?? []).map((frame) => frame.id).sort()).toEqual(everything);
   });
 
   test('follows what is appended without being asked, and stays the same where nothing is', async () => {

@@ -2,12 +2,16 @@ import Dexie, { liveQuery } from 'dexie';
 import { groupBy } from '../core';
 import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../records';
 import { databaseOf, type JournalRow, type RipenumDatabase } from './database';
-import { createDexieRecordStore } from './dexieRecordStore';
+import { createDexieRecordStore, ofKeys } from './dexieRecordStore';
 import type { RowSetAside } from './recordStore';
 import type { Workspace } from './workspaces';
 
-/** Many, large, and asked for one frame or one day at a time: they are read where they are shown. */
+/**
+ * Many, large, and asked for one frame or one day at a time: they are read where they are shown. Of frames
+ * only those come with the snapshot that lots were made of.
+ */
 const READ_WHERE_SHOWN: readonly RecordKind[] = [
+  'frame',
   'photo',
   'proof',
   'frame-check',
@@ -38,6 +42,8 @@ const LOADING: SnapshotState = { status: 'loading' };
 interface Known {
   readonly last: JournalRow | undefined;
   readonly asideIds: readonly string[];
+  /** frames that lots were made of, by their entity */
+  readonly frameIds: ReadonlySet<string>;
 }
 
 interface News extends Known {
@@ -52,14 +58,44 @@ async function readAll(database: RipenumDatabase): Promise<AnyRecord[]> {
   return parts.flat();
 }
 
-async function readEntries(
+/** Frames that lots among some records were made of. */
+const framesNamed = (records: readonly AnyRecord[]): string[] =>
+  records.flatMap((record) =>
+    record.kind === 'lot-frames'
+      ? record.content.frames.flatMap(({ frameId }) => frameId ?? [])
+      : [],
+  );
+
+/** Every revision of frames that lots are made of by now and were not before, and what is new of the others. */
+async function readFrames(
+  database: RipenumDatabase,
+  known: ReadonlySet<string>,
+  {
+    named,
+    entries,
+  }: { readonly named: readonly string[]; readonly entries: readonly JournalRow[] },
+): Promise<AnyRecord[]> {
+  const first = [...new Set(named)].filter((id) => !known.has(id));
+  const whole = await ofKeys(database.tableOf('frame'), 'entityId', first);
+  const news = entries.filter((entry) => entry.kind === 'frame');
+  const later = news.length === 0 ? [] : await rowsOfEntries(database, news);
+  return [...whole, ...later.filter((frame) => known.has(frame.entityId))];
+}
+
+const readEntries = (
+  database: RipenumDatabase,
+  entries: readonly JournalRow[],
+): Promise<AnyRecord[]> =>
+  rowsOfEntries(
+    database,
+    entries.filter((entry) => isRead(entry.kind)),
+  );
+
+async function rowsOfEntries(
   database: RipenumDatabase,
   entries: readonly JournalRow[],
 ): Promise<AnyRecord[]> {
-  const byKind = groupBy(
-    entries.filter((entry) => isRead(entry.kind)),
-    (entry) => entry.kind,
-  );
+  const byKind = groupBy(entries, (entry) => entry.kind);
   const parts = await Promise.all(
     [...byKind].map(([kind, own]) =>
       database.tableOf(kind).bulkGet(own.map((journal) => journal.id)),
@@ -74,22 +110,24 @@ async function follows(database: RipenumDatabase, known: Known, asideIds: readon
   return (await database.journal.get(known.last.at))?.id === known.last.id;
 }
 
+const NO_FRAMES: ReadonlySet<string> = new Set();
+
 function readNews(database: RipenumDatabase, known: Known): Promise<News> {
   const tables = RECORD_KINDS.map((kind) => database.tableOf(kind));
   return database.transaction('r', [...tables, database.journal, database.setAside], async () => {
     const asideIds = await database.setAside.toCollection().primaryKeys();
     const last = await database.journal.orderBy('at').last();
     const isAll = !(await follows(database, known, asideIds));
-    const rows = isAll
-      ? await readAll(database)
-      : await database.journal
-          .where('at')
-          .above(known.last?.at)
-          .toArray()
-          .then((entries) => readEntries(database, entries));
+    const entries = isAll ? [] : await database.journal.where('at').above(known.last?.at).toArray();
+    const own = isAll ? await readAll(database) : await readEntries(database, entries);
+    const before = isAll ? NO_FRAMES : known.frameIds;
+    const named = framesNamed(own);
+    const rows = [...own, ...(await readFrames(database, before, { named, entries }))];
+    const frameIds = new Set([...before, ...named]);
     const aside = asideIds.length > 0 ? await createDexieRecordStore(database).setAside() : [];
     const isAside = new Set(asideIds);
-    return { isAll, rows: rows.filter((row) => !isAside.has(row.id)), aside, last, asideIds };
+    const good = rows.filter((row) => !isAside.has(row.id));
+    return { isAll, rows: good, aside, last, asideIds, frameIds };
   });
 }
 
@@ -109,7 +147,7 @@ function withNews(before: Snapshot | null, { isAll, rows, aside }: News): Snapsh
 export class SnapshotSource {
   private current: SnapshotState = LOADING;
   private snapshot: Snapshot | null = null;
-  private known: Known = { last: undefined, asideIds: [] };
+  private known: Known = { last: undefined, asideIds: [], frameIds: NO_FRAMES };
   private reading: Promise<void> = Promise.resolve();
   private following: { unsubscribe(): void } | null = null;
   private readonly listeners = new Set<() => void>();
@@ -156,7 +194,8 @@ export class SnapshotSource {
     this.reading = this.reading.then(async () => {
       try {
         const news = await readNews(databaseOf(this.workspace), this.known);
-        this.known = { last: news.last, asideIds: news.asideIds };
+        const { last, asideIds, frameIds } = news;
+        this.known = { last, asideIds, frameIds };
         this.snapshot = withNews(this.snapshot, news);
         this.show({ status: 'ready', snapshot: this.snapshot });
       } catch (error) {

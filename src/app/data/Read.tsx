@@ -1,14 +1,15 @@
 import { useMemo, useSyncExternalStore, type ReactElement, type ReactNode } from 'react';
-import { snapshotOf, type Snapshot, type SnapshotState } from '../../db';
-import { BLEND_KINDS, WARM_ROOM_KINDS, type RecordKind } from '../../records';
+import { snapshotOf, type SnapshotState } from '../../db';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { FailedPage } from '../ui/page/FailedPage';
 import { Waiting } from '../ui/page/Waiting';
 import { useNow } from './useNow';
 import { WorkspaceContext } from './useWorkspaceModel';
 
-/** How often what goes on in rooms is computed anew [ms]. */
-const EVERY_MS = 3_600_000;
+/** How often the clock is looked at [ms]. */
+const EVERY_MS = 60_000;
+
+const HOUR_MS = 3_600_000;
 
 /** How far the records of the workspace are read, up to date across tabs. */
 function useSnapshot(): SnapshotState {
@@ -16,30 +17,12 @@ function useSnapshot(): SnapshotState {
   return useSyncExternalStore(source.subscribe, source.state);
 }
 
-/** Kinds of record that say when something happened to honey. */
-const TIMED_KINDS: readonly RecordKind[] = [
-  ...WARM_ROOM_KINDS,
-  ...BLEND_KINDS,
-  'heat-spell',
-  'store-move',
-];
-
-let last: { readonly snapshot: Snapshot; readonly nowMs: number } | null = null;
-
 /**
- * The moment for which a snapshot is computed: the one before, from page to page, until an hour has gone by
- * or something is told that happened since. So nothing is computed anew for a minute more or less.
+ * The moment for which the past of honey is computed [ms]: the end of this hour. Whatever is written down
+ * now has happened by then, and from page to page nothing is computed anew for some minutes more. Honey in a
+ * room counts as warm for an hour too long at most, which is on the safe side.
  */
-function momentOf(snapshot: Snapshot, hour: number): number {
-  const nowMs = Math.max(hour, Date.now());
-  const isNear = last !== null && nowMs >= last.nowMs && nowMs - last.nowMs < EVERY_MS;
-  const before = isNear ? last : null;
-  const isTold = !TIMED_KINDS.every(
-    (kind) => before?.snapshot.rows.get(kind) === snapshot.rows.get(kind),
-  );
-  last = { snapshot, nowMs: before && !isTold ? before.nowMs : nowMs };
-  return last.nowMs;
-}
+const endOfHour = (nowMs: number): number => Math.ceil((nowMs + EVERY_MS) / HOUR_MS) * HOUR_MS;
 
 interface ReadProps {
   children: ReactNode;
@@ -56,12 +39,9 @@ const failedPage = (error: unknown, again: () => void): ReactElement => (
 export function Read({ children, waiting = <Waiting />, failed = failedPage }: ReadProps) {
   const workspace = useAppSelector(selectWorkspace);
   const state = useSnapshot();
-  const hour = useNow(EVERY_MS);
+  const nowMs = endOfHour(useNow(EVERY_MS));
   const snapshot = state.status === 'ready' ? state.snapshot : null;
-  const model = useMemo(
-    () => snapshot && { snapshot, nowMs: momentOf(snapshot, hour) },
-    [snapshot, hour],
-  );
+  const model = useMemo(() => snapshot && { snapshot, nowMs }, [snapshot, nowMs]);
   if (state.status === 'failed') return failed(state.error, snapshotOf(workspace).retry);
   if (!model) return waiting;
   return <WorkspaceContext value={model}>{children}</WorkspaceContext>;

@@ -34,7 +34,7 @@ import {
  */
 export interface WorkspaceModel {
   readonly snapshot: Snapshot;
-  /** the moment for which what goes on in rooms is computed [ms] */
+  /** the moment up to which what happened to honey counts; the end of this hour [ms] */
   readonly nowMs: number;
 }
 

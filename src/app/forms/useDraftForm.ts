@@ -47,7 +47,8 @@ function restoredFrom<F extends FieldValues, T>(
   { defaults, parse }: DraftFormOptions<F, T>,
 ): F | null {
   if (!kept) return null;
-  const merged = mergedDraft(defaults, kept);
+  // a copy: what the store holds is frozen, and a form changes its values in place
+  const merged = mergedDraft(defaults, structuredClone(kept));
   try {
     parse(merged);
     return merged;

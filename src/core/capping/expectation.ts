@@ -230,8 +230,11 @@ export const updatedExpectation = (prior: Expectation, lots: readonly PastLot[])
 /** The same lots teach every ruling on a lot, until another one comes. */
 const updatedBy = rememberedBy((prior: Expectation, lots: readonly PastLot[]): Expectation => {
   requireFinite({ prior }, 'updatedExpectation');
-  const place = { fn: 'updatedExpectation', param: 'degreesOfFreedom', unit: '1' };
+  const fn = 'updatedExpectation';
+  const place = { fn, param: 'degreesOfFreedom', unit: '1' };
   requireInRange(prior.degreesOfFreedom, [0.5, Infinity], place);
+  const states = prior.means.length;
+  requireInRange(prior.covariance.length, [states, states], { fn, param: 'covariance', unit: '1' });
   if (lots.length === 0) return prior;
   const { surprise } = afterLots(prior, lots);
   const degreesOfFreedom = prior.degreesOfFreedom + lots.length;
