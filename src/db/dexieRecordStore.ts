@@ -1,4 +1,4 @@
-import type { EntityTable, IndexableType } from 'dexie';
+import Dexie, { type EntityTable } from 'dexie';
 import { groupBy, say } from '../core';
 import {
   RECORD_KINDS,
@@ -93,18 +93,27 @@ export function ofKeys(
     );
   if (keys.length < MANY_KEYS) return asked(keys);
   return table
-    .orderBy(index)
-    .uniqueKeys()
-    .then((there) => asked(amongThem(keys, there)));
+    .count()
+    .then((rows) => (rows > keys.length * ROWS_A_KEY ? asked(keys) : withKeys(table, index, keys)));
 }
 
-/** From so many keys on it is first asked which of them are there at all: of a file brought in, few are. */
+/** From so many keys on it is looked first whether that is the quickest way: of a file brought in, few are there. */
 const MANY_KEYS = 200;
 
-const amongThem = (keys: readonly string[], there: readonly IndexableType[]): string[] => {
-  const known = new Set<IndexableType>(there);
-  return keys.filter((key) => known.has(key));
-};
+/** So many rows are read as a whole in the time in which one key is asked for. */
+const ROWS_A_KEY = 4;
+
+/** The same from all rows of a table. */
+function withKeys(
+  table: EntityTable<AnyRecord, 'id'>,
+  index: string,
+  keys: readonly string[],
+): Promise<AnyRecord[]> {
+  const wanted = new Set<unknown>(keys);
+  return table
+    .toArray()
+    .then((rows) => rows.filter((row) => wanted.has(Dexie.getByKeyPath(row, index))));
+}
 
 /** Rows by their own identifiers. */
 function ofIds(table: EntityTable<AnyRecord, 'id'>, ids: readonly string[]): Promise<AnyRecord[]> {
@@ -114,7 +123,10 @@ function ofIds(table: EntityTable<AnyRecord, 'id'>, ids: readonly string[]): Pro
   return table
     .toCollection()
     .primaryKeys()
-    .then((there) => asked(amongThem(ids, there)));
+    .then((there) => {
+      const known = new Set(there);
+      return asked(ids.filter((id) => known.has(id)));
+    });
 }
 
 /** Frames that hang in a box now or did, with every look at them, wherever they hung then. */
