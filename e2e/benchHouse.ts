@@ -9,7 +9,10 @@ export async function openBench(page: Page, name: RegExp, way?: string): Promise
   if (!(await lot.isVisible())) await page.getByText(/^Measured \(/).click();
   await lot.click();
   await expect(page.getByLabel('The dial shows').first()).toBeVisible();
-  if (way !== undefined) await page.getByRole('link', { name: way }).click();
+  if (way === undefined) return;
+  await page.getByRole('link', { name: way }).click();
+  // what is pressed next is meant for that page
+  await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeHidden();
 }
 
 /** A lot of one's own with so many buckets, opened at the bench. */
@@ -20,7 +23,10 @@ export async function startBuckets(page: Page, count: number, way?: string): Pro
   await page.getByRole('button', { name: 'Start this lot' }).click();
   await page.getByRole('link', { name: /^Readings/ }).click();
   await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeVisible();
-  if (way !== undefined) await page.getByRole('link', { name: way }).click();
+  if (way === undefined) return;
+  await page.getByRole('link', { name: way }).click();
+  // what is pressed next is meant for that page
+  await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeHidden();
 }
 
 export const chooseMeter = (page: Page, label: string): Promise<string[]> =>
