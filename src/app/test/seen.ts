@@ -103,6 +103,17 @@ const labelTextOf = (label: Element): string =>
     .map((node) => textOf(node))
     .join('');
 
+/** Labels of a field. The page's own list asks every label of the page for its field, each time. */
+function labelsOf(element: Element): Element[] {
+  if (!('labels' in element)) return [];
+  const named =
+    element.id === ''
+      ? []
+      : [...element.ownerDocument.querySelectorAll(`label[for="${element.id}"]`)];
+  const around = element.closest('label:not([for])');
+  return around ? [...named, around] : named;
+}
+
 /** What it is called. */
 export function nameOf(element: Element): string {
   const labelled = element.getAttribute('aria-labelledby');
@@ -112,8 +123,8 @@ export function nameOf(element: Element): string {
   }
   const label = element.getAttribute('aria-label') ?? element.getAttribute('alt');
   if (label !== null) return label;
-  const labels = (element as HTMLInputElement).labels;
-  if (labels && labels.length > 0) return squeezed([...labels].map(labelTextOf).join(' '));
+  const labels = labelsOf(element);
+  if (labels.length > 0) return squeezed(labels.map(labelTextOf).join(' '));
   return squeezed(textOf(element));
 }
 
@@ -148,7 +159,7 @@ export const byLabel = (root: ParentNode, label: Wanted, exact = false): Element
     const isLabelled =
       element.hasAttribute('aria-label') ||
       element.hasAttribute('aria-labelledby') ||
-      ((element as HTMLInputElement).labels?.length ?? 0) > 0;
+      labelsOf(element).length > 0;
     return isLabelled && isReachable(element) && matches(nameOf(element), label, exact);
   });
 
