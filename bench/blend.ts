@@ -1,31 +1,25 @@
 import loadHighs from 'highs';
 import { highsSolver } from '../src/workers/highsSolver';
 import { bestBlend, seededRandom, type BlendTask } from '../src/core';
+import { blendContainer, blendTask } from '../src/core/test/blends';
 
 const random = seededRandom(7);
 
 /** A store of many containers, a third of them too wet. */
 function store(containers: number, tanks: number, change: Partial<BlendTask> = {}): BlendTask {
-  return {
-    containers: Array.from({ length: containers }, (_, at) => ({
-      id: `c${at}`,
-      massKg: 8 + 16 * random(),
-      meanPercent: random() < 0.35 ? 18 + 2.2 * random() : 16 + 1.6 * random(),
-      randomPercent: 0.12 + 0.2 * random(),
-      flow: ['early', 'late'][Math.floor(2 * random())]!,
-      colour: ['light', 'dark'][Math.floor(2 * random())]!,
-      barredBecause: null,
-    })),
+  return blendTask({
+    containers: Array.from({ length: containers }, (_, at) =>
+      blendContainer(`c${at}`, {
+        massKg: 8 + 16 * random(),
+        meanPercent: random() < 0.35 ? 18 + 2.2 * random() : 16 + 1.6 * random(),
+        randomPercent: 0.12 + 0.2 * random(),
+        flow: ['early', 'late'][Math.floor(2 * random())]!,
+        colour: ['light', 'dark'][Math.floor(2 * random())]!,
+      }),
+    ),
     tanks: Array.from({ length: tanks }, (_, at) => ({ id: `t${at}`, capacityKg: 300 })),
-    targetPercent: 18,
-    systematicPercent: 0.1,
-    aim: 'save',
-    mixFlows: false,
-    mixColours: false,
-    wholeOnly: false,
-    openingWorthKg: 0.5,
     ...change,
-  };
+  });
 }
 
 const solve = highsSolver(await loadHighs());

@@ -1,3 +1,4 @@
+import { foundOnce } from '../lists/foundOnce';
 import { requireFinite } from '../errors';
 import { pooledCapping, type CappedEstimate } from '../capping/cappedShare';
 import { honeyShare, type CellShares } from '../capping/cellShares';
@@ -66,37 +67,22 @@ function honeySides(frame: FrameEvidence): { capped: CappedEstimate; weight: num
   );
 }
 
-/**
- * The same function, answering at once for a frame that was asked about before: schools are compared
- * on thousands of frames, and evidence never changes.
- */
-function remembered<T>(find: (frame: FrameEvidence) => T): (frame: FrameEvidence) => T {
-  const known = new WeakMap<FrameEvidence, { readonly value: T }>();
-  return (frame) => {
-    const before = known.get(frame);
-    if (before) return before.value;
-    const value = find(frame);
-    known.set(frame, { value });
-    return value;
-  };
-}
-
 /** Capped share of both sides together, null where the frame holds no honey. */
-export const frameCapping = remembered((frame): CappedEstimate | null => {
+export const frameCapping = foundOnce((frame: FrameEvidence): CappedEstimate | null => {
   requireFinite({ frame }, 'frameCapping');
   const parts = honeySides(frame);
   return parts.length > 0 ? pooledCapping(parts) : null;
 });
 
 /** Capped share of the worse side [1], null where the frame holds no honey. */
-export const worseSideShare = remembered((frame): number | null => {
+export const worseSideShare = foundOnce((frame: FrameEvidence): number | null => {
   requireFinite({ frame }, 'worseSideShare');
   const shares = honeySides(frame).map((honeySide) => honeySide.capped.share);
   return shares.length > 0 ? Math.min(...shares) : null;
 });
 
 /** The wettest shake result among the sides that hold honey. */
-export const frameShake = remembered((frame): ShakeResult =>
+export const frameShake = foundOnce((frame: FrameEvidence): ShakeResult =>
   frame.sides
     .filter((side) => side.capped)
     .map((side) => side.shake)
@@ -104,7 +90,7 @@ export const frameShake = remembered((frame): ShakeResult =>
 );
 
 /** Mass of honey of a frame in each state [kg]. */
-export const frameStateMasses = remembered(stateMasses);
+export const frameStateMasses = foundOnce(stateMasses);
 
 function stateMasses(frame: FrameEvidence): Partial<Record<HoneyState, number>> {
   requireFinite({ frame }, 'frameStateMasses');

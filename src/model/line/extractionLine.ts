@@ -22,6 +22,7 @@ import {
   type StrainedHoney,
   type Strainer,
   type StrainingMark,
+  foundOnce,
 } from '../../core';
 import type { ExtractionContent, PourContent, Tick } from '../../records';
 import { momentOfWall, wallMs } from '../days';
@@ -193,20 +194,14 @@ interface Taught {
 }
 
 /** A day that is over never changes, and every later day asks what it taught. */
-const TAUGHT = new WeakMap<ExtractionFile, Taught>();
-
-function taughtBy(file: ExtractionFile): Taught {
-  const known = TAUGHT.get(file);
-  if (known) return known;
+const taughtBy = foundOnce((file: ExtractionFile): Taught => {
   const { content } = file.extraction;
   const calibrated = calibrationOf(file);
   const startMin = content.startedAt === null ? null : clockMin(content.day, content.startedAt);
   const line = lineOf(content, calibrated);
   const pace = startMin === null ? null : seenPace({ ...line, startMin }, ticksOf(file));
-  const taught = { calibrated, pace };
-  TAUGHT.set(file, taught);
-  return taught;
-}
+  return { calibrated, pace };
+});
 
 /** What days that are over taught about one that comes after them. */
 export function lineHabit(file: ExtractionFile, days: readonly ExtractionFile[]): LineHabit {

@@ -1,11 +1,9 @@
 import type { ReactElement } from 'react';
+import { LongLots } from '../../lot/LongLots';
 import type { StoredLot } from '../../../model';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { Columns } from '../../ui/page/Columns';
 import { Fold } from '../../ui/page/Fold';
-import { LongList } from '../../ui/page/LongList';
-import { lotTexts } from '../../format/lotTexts';
-import { sharedWords } from '../../words/english/shared';
 import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
 import { BlendRows } from './parts/BlendRows';
@@ -29,25 +27,10 @@ function GoneLots({ lots }: { lots: readonly StoredLot[] }): ReactElement | null
   if (lots.length === 0) return null;
   return (
     <Fold className="mt-6" size="large" summary={storeWords.nothingLeftOf({ lots: lots.length })}>
-      <StoredLots lots={lots}>
-        {(lot) => <LotInStore key={lot.file.lot.entityId} lot={lot} />}
-      </StoredLots>
+      <LongLots lots={lots}>
+        {(shown) => shown.map((lot) => <LotInStore key={lot.file.lot.entityId} lot={lot} />)}
+      </LongLots>
     </Fold>
-  );
-}
-
-/** Lots one under the other, as many as a page bears at once. */
-function StoredLots({
-  lots,
-  children,
-}: {
-  lots: readonly StoredLot[];
-  children: (lot: StoredLot) => ReactElement;
-}): ReactElement {
-  return (
-    <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
-      {(shown) => shown.map(children)}
-    </LongList>
   );
 }
 
@@ -70,16 +53,18 @@ export function StoreView(props: ReturnType<typeof useStoreController>): ReactEl
             <h2 id="containers" className="text-2xl font-bold">
               {storeWords.containers()}
             </h2>
-            <StoredLots lots={fillingFirst(here, filling)}>
-              {(lot) => (
-                <LotInStore
-                  key={lot.file.lot.entityId}
-                  lot={lot}
-                  filling={lot.file.lot.entityId === filling}
-                  onFilled={filled}
-                />
-              )}
-            </StoredLots>
+            <LongLots lots={fillingFirst(here, filling)}>
+              {(shown) =>
+                shown.map((lot) => (
+                  <LotInStore
+                    key={lot.file.lot.entityId}
+                    lot={lot}
+                    filling={lot.file.lot.entityId === filling}
+                    onFilled={filled}
+                  />
+                ))
+              }
+            </LongLots>
             {lots.length === 0 && <p className="mt-2 text-lg">{storeWords.noHoneyYetStartA()}</p>}
             <GoneLots lots={gone} />
           </section>

@@ -1,6 +1,5 @@
-import { lotTexts } from '../../format/lotTexts';
-import { LongList } from '../../ui/page/LongList';
 import { PageHead } from '../../ui/page/PageHead';
+import { LongLots } from '../../lot/LongLots';
 import { ToCorrect } from '../../repair/ToCorrect';
 import { CopyNote } from './CopyNote';
 import { DueList } from './DueList';
@@ -11,7 +10,6 @@ import { Link } from 'react-router';
 import { BUTTON_BASE, BUTTON_TONES } from '../../ui/classes';
 import { LotRow } from './LotRow';
 import { type RuledLot } from '../../../model';
-import { sharedWords } from '../../words/english/shared';
 import { todayWords } from '../../words/english/today';
 
 interface GroupProps {
@@ -27,7 +25,7 @@ function Group({ id, title, lots }: GroupProps): ReactElement | null {
       <h2 id={id} className="text-2xl font-bold">
         {title} ({lots.length})
       </h2>
-      <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
+      <LongLots lots={lots}>
         {(shown) => (
           <ul className="mt-2 divide-y divide-thread border-y-2 border-ink">
             {shown.map((lot) => (
@@ -35,7 +33,7 @@ function Group({ id, title, lots }: GroupProps): ReactElement | null {
             ))}
           </ul>
         )}
-      </LongList>
+      </LongLots>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import { useMemo, type ReactElement } from 'react';
+import { LongLots } from '../../../lot/LongLots';
 import { Link } from 'react-router';
 import type { Ledger } from '../../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../../store';
@@ -8,9 +9,6 @@ import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { lotsToMeasure, type ToMeasure } from '../measureNext';
 import { Fold } from '../../../ui/page/Fold';
-import { LongList } from '../../../ui/page/LongList';
-import { lotTexts } from '../../../format/lotTexts';
-import { sharedWords } from '../../../words/english/shared';
 import { benchWords } from '../../../words/english/bench';
 import { commonWords } from '../../../words/english/common';
 
@@ -46,7 +44,7 @@ function LotLine({ one }: { one: ToMeasure }): ReactElement {
 
 function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
   return (
-    <LongList items={lots} find={sharedWords.findALot()} textsOf={({ file }) => lotTexts(file)}>
+    <LongLots lots={lots}>
       {(shown) => (
         <ul className="divide-y divide-thread">
           {shown.map((lot) => (
@@ -54,7 +52,7 @@ function Lines({ lots }: { lots: readonly ToMeasure[] }): ReactElement {
           ))}
         </ul>
       )}
-    </LongList>
+    </LongLots>
   );
 }
 

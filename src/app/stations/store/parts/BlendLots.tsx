@@ -1,10 +1,8 @@
 import type { ReactElement } from 'react';
+import { LongLots } from '../../../lot/LongLots';
 import type { StoredLot } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
-import { lotTexts } from '../../../format/lotTexts';
-import { LongList } from '../../../ui/page/LongList';
-import { sharedWords } from '../../../words/english/shared';
 import { RuleStrip } from '../../../ui/charts/RuleStrip';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { answerFigure } from '../../../words/phrasing';
@@ -17,11 +15,7 @@ export function BlendLots({ lots }: { lots: readonly StoredLot[] }): ReactElemen
   const wettestFirst = [...lots].sort((a, b) => b.ruling.belief.mean - a.ruling.belief.mean);
   return (
     <SheetSection id="blend-lots" title={blendWords.whatThereIs()}>
-      <LongList
-        items={wettestFirst}
-        find={sharedWords.findALot()}
-        textsOf={({ file }) => lotTexts(file)}
-      >
+      <LongLots lots={wettestFirst}>
         {(shown) => (
           <ul className="divide-y divide-thread">
             {shown.map(({ file, ruling, vessels, readingsPercent }) => {
@@ -50,7 +44,7 @@ export function BlendLots({ lots }: { lots: readonly StoredLot[] }): ReactElemen
             })}
           </ul>
         )}
-      </LongList>
+      </LongLots>
     </SheetSection>
   );
 }
