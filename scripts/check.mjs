@@ -18,7 +18,6 @@ const code = changed.filter((file) => /\.(ts|tsx|mjs|cjs|js)$/.test(file));
 const isCore = code.some((file) => file.startsWith('src/core/'));
 const tested = code.filter((file) => /^(src|demo)\/.*\.tsx?$/.test(file));
 
-const CACHE = ['--cache', '--cache-location', 'node_modules/.cache/eslint/'];
 /** Suites that take most of a minute each; `npm test` runs them. */
 const SLOW = ['--testPathIgnorePatterns', 'src/app/edges', 'test/refusals', 'warmRoom/learning'];
 
@@ -29,7 +28,7 @@ const steps = [
     'npx',
     ['prettier', '--check', '--ignore-unknown', ...changed],
   ],
-  code.length > 0 && ['lint', 'npx', ['eslint', '--max-warnings', '0', ...CACHE, ...code]],
+  code.length > 0 && ['lint', 'npx', ['oxlint', ...code]],
   tested.length > 0 && [
     'related tests',
     'npm',

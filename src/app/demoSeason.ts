@@ -1,5 +1,5 @@
 import { createDexieRecordStore, databaseOf, deleteWorkspace } from '../db';
-import { isoDay } from './format/dates';
+import { isoToday } from './format/dates';
 import { tell } from './words/tell';
 
 /** Fills the demo workspace with the made-up season, unless it is filled already. */
@@ -7,7 +7,7 @@ export async function fillDemoSeason(): Promise<void> {
   const store = createDexieRecordStore(databaseOf('demo'));
   if ((await store.journal()).length > 0) return;
   const { demoSeason } = await import('../../demo/season');
-  const filled = await store.append(demoSeason(isoDay(new Date()), Date.now()), { as: 'merge' });
+  const filled = await store.append(demoSeason(isoToday(), Date.now()), { as: 'merge' });
   if (!filled.ok) throw new Error(tell(filled.error.message));
 }
 

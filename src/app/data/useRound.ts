@@ -2,7 +2,7 @@ import { useNavigate } from 'react-router';
 import { boxOf, harvestOf } from '../../model';
 import { selectPreferences, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import { startRound } from '../acts/roundActs';
-import { formatDay, isoDay } from '../format/dates';
+import { formatDay, isoToday } from '../format/dates';
 import { momentWords } from '../words/english/moment';
 import { useCombPlace, type CombPlace } from './useCombPlace';
 import { useBook } from './useWorkspaceModel';
@@ -20,7 +20,7 @@ export function useRound() {
     await navigate(`/${workspace}/comb/${at.harvestId}/box/${at.boxId}`);
   };
   const begin = async (boxId: string | null, slot: number): Promise<void> => {
-    const today = isoDay(new Date());
+    const today = isoToday();
     const box = boxOf(book, boxId);
     const name = box
       ? momentWords.lookAgainOn({ day: formatDay(today) })
@@ -36,7 +36,7 @@ export function useRound() {
   /** A round of today that is under way, at the frame last in hand. */
   const underWay = (): CombPlace | null => {
     const harvest = harvestOf(book, place?.harvestId ?? null);
-    const isToday = harvest?.content.day === isoDay(new Date());
+    const isToday = harvest?.content.day === isoToday();
     return place && isToday && boxOf(book, place.boxId) ? place : null;
   };
   return {
@@ -46,7 +46,7 @@ export function useRound() {
     },
     /** opens a box anew at one of its frames, on the day that is under way or on a new one */
     lookAgain: (boxId: string, slot: number): Promise<void> => {
-      const today = isoDay(new Date());
+      const today = isoToday();
       const harvest = book.harvests.find(({ content }) => content.day === today);
       return harvest ? open({ harvestId: harvest.entityId, boxId, slot }) : begin(boxId, slot);
     },

@@ -1,7 +1,7 @@
 import { databaseOf, keepCopyMark } from '../../db';
 import type { AppError } from '../../records';
 import { noticeShown, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
-import { isoDay } from '../format/dates';
+import { isoToday } from '../format/dates';
 import type { FileWorkState } from '../ui/page/FileWork';
 import { saveFile } from '../ui/saveFile';
 import { kitWords } from '../words/english/kit';
@@ -16,7 +16,7 @@ export function useSaveCopy(work: FileWorkState): () => Promise<AppError | null>
     if (!written) return null;
     if (!written.ok) return written.error;
     const { blob, records, setAside } = written.value;
-    saveFile(`ripenum-${workspace}-${isoDay(new Date())}.json`, blob);
+    saveFile(`ripenum-${workspace}-${isoToday()}.json`, blob);
     // a copy that cannot be remembered is a copy all the same: the reminder only comes too early
     const mark = { at: new Date().toISOString(), records };
     await keepCopyMark(databaseOf(workspace), mark).catch(() => undefined);

@@ -80,6 +80,9 @@ export const formatMonthYear = (moment: Moment): string => {
 /** 2026-08-03 */
 export const isoDay = (date: Date): string => format(date, 'yyyy-MM-dd');
 
+/** The day that this device's calendar shows: 2026-08-03. */
+export const isoToday = (): string => isoDay(new Date());
+
 /** Month of 30 days, used for parts of a month only. */
 const DAYS_PER_MONTH = 30;
 

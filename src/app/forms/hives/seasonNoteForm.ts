@@ -13,6 +13,6 @@ export const noteEntry = entryOf(seasonNoteContentSchema, {
 });
 
 /** Before the next season begins: the first of March. */
-export const freshNote = (today: Date): Partial<SeasonNoteContent> => ({
+export const freshNote = (today: string): Partial<SeasonNoteContent> => ({
   planningDay: format(addYears(today, 1), "yyyy-'03-01'"),
 });

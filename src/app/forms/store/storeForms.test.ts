@@ -263,7 +263,7 @@ describe('labels and notes', () => {
   });
 
   test('a note comes back before the next season unless a day is typed', () => {
-    const form = noteEntry.fill(freshNote(new Date('2026-08-20T12:00:00')), METRIC);
+    const form = noteEntry.fill(freshNote('2026-08-20'), METRIC);
     expect(form.planningDay).toBe('2027-03-01');
     expect(errorsOf(noteEntry.read(form, METRIC, { rest: { year: 2026 } }))).toEqual({
       text: 'What is to be done differently?',

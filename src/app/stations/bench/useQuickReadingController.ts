@@ -5,7 +5,7 @@ import { selectPreferences, selectWorkspace, useAppDispatch, useAppSelector } fr
 import { keepAsLot } from '../../acts/readingActs';
 import { useMoment } from '../../data/useMoment';
 import { useLedger, useMeters, useTakenCodes } from '../../data/useWorkspaceModel';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import {
   FRESH_READING,
   nextReadingForm,
@@ -19,7 +19,7 @@ import { isPractice } from '../../lot/standIns';
 
 /** Honey of which nothing is known but what is typed. */
 const lotOf = (ruleSetId: string, code = '') => ({
-  ...freshLotContent(code, isoDay(new Date())),
+  ...freshLotContent(code, isoToday()),
   ruleSetId,
 });
 
@@ -60,7 +60,7 @@ export function useQuickReadingController() {
   }, [text, ruleSetId]);
   const answer = useAnswer(contents);
   const keep = submit(async (content) => {
-    const lot = lotOf(ruleSetId, nextCode(new Date(), taken));
+    const lot = lotOf(ruleSetId, nextCode(isoToday(), taken));
     const done = await dispatch(keepAsLot(content, lot, { draft }));
     if (!done.ok) return;
     start(defaults);

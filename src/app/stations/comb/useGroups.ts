@@ -1,5 +1,4 @@
 import { useMemo, useRef } from 'react';
-import { parseISO } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { flowOf, limitOfDay, type HarvestDay, climateOfDay } from '../../../model';
 import {
@@ -107,7 +106,7 @@ export function useGroups(day: HarvestDay) {
         combWords.lotsMade({ wanted: wanted.length }),
         (scribe) =>
           wanted.flatMap(({ name, keys: own }) => {
-            const code = nextCode(parseISO(harvest.day), codes);
+            const code = nextCode(harvest.day, codes);
             codes.push(code);
             const frames = items.filter((item) => own.includes(item.key)).map((item) => item.frame);
             return lotRecords(scribe, basis, { code, name, frames });

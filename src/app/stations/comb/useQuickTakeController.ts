@@ -3,7 +3,7 @@ import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { useBook, useTakenCodes } from '../../data/useWorkspaceModel';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { nextCode } from '../../forms/lots/lotCode';
 import { useRecordForm } from '../../forms/useRecordForm';
 import { makeQuickTake } from './combActs';
@@ -26,14 +26,14 @@ export function useQuickTakeController() {
   const workspace = useAppSelector(selectWorkspace);
   const taken = useTakenCodes();
   const book = useBook();
-  const today = isoDay(new Date());
+  const today = isoToday();
   const defaults = useMemo(() => freshQuickTake(), []);
   const { form, frame, parsed, keep } = useRecordForm<QuickTakeForm, QuickTake>({
     formKey: 'few-frames',
     defaults,
     parse: (values) => readQuickTake(values, preferences, today),
     act: (content, options) => {
-      const given = { code: nextCode(new Date(), taken), ruleSets: book.ruleSets };
+      const given = { code: nextCode(isoToday(), taken), ruleSets: book.ruleSets };
       return makeQuickTake(content, given, options);
     },
     next: freshQuickTake,

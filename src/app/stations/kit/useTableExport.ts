@@ -8,7 +8,7 @@ import {
   useAppDispatch,
   useAppSelector,
 } from '../../../store';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { tableCsv } from '../../format/tableCsv';
 import { saveFile } from '../../ui/saveFile';
 import { kindsWords } from '../../words/english/kinds';
@@ -31,11 +31,7 @@ export function useTableExport() {
       );
       return;
     }
-    saveFile(
-      `ripenum-${workspace}-${kind}-${isoDay(new Date())}.csv`,
-      tableCsv(records),
-      'text/csv',
-    );
+    saveFile(`ripenum-${workspace}-${kind}-${isoToday()}.csv`, tableCsv(records), 'text/csv');
   };
   const saveAll = async (): Promise<void> => {
     const records: AnyRecord[] = [];
@@ -48,7 +44,7 @@ export function useTableExport() {
     // a spreadsheet knows by this mark that letters are UTF-8
     const files = sheets.map(({ name, csv }) => [name, strToU8(`\uFEFF${csv}`)] as const);
     const zip = zipSync(Object.fromEntries(files));
-    saveFile(`ripenum-${workspace}-tables-${isoDay(new Date())}.zip`, new Blob([zip]));
+    saveFile(`ripenum-${workspace}-tables-${isoToday()}.zip`, new Blob([zip]));
     const text = kitWords.allTablesSaved({ tables: sheets.length });
     dispatch(noticeShown({ text, tone: 'info' }));
   };

@@ -42,7 +42,7 @@ describe('acts on a lot', () => {
   test('a lot begins with its containers and its comb in one act', async () => {
     const acts = await actStore();
     const rules = { preferences: DEFAULT_PREFERENCES, ruleSets: [] };
-    const form = freshNewLot(new Date(2026, 7, 1), [], rules);
+    const form = freshNewLot('2026-08-01', [], rules);
     const read = readNewLot({ ...form, comb: { ...form.comb, cappedTenths: '9' } }, [], rules);
     if (!read.ok) throw new Error(JSON.stringify(read.errors));
     await acts.does(startLot(read.content));

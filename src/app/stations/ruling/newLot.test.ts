@@ -4,7 +4,7 @@ import { DEFAULT_PREFERENCES } from '../../../records';
 import { nextCode } from '../../forms/lots/lotCode';
 import { freshNewLot, readNewLot } from './newLot';
 
-const DAY = new Date(2026, 10, 24);
+const DAY = '2026-11-24';
 
 const RULES = { preferences: DEFAULT_PREFERENCES, ruleSets: RULE_SETS };
 

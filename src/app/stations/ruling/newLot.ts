@@ -15,7 +15,7 @@ import {
 import { nextCode } from '../../forms/lots/lotCode';
 import { lotEntry, proposedTarget, readLotForm, type LotForm } from '../../forms/lots/lotForm';
 import type { FieldError, FieldErrors, Parsed } from '../../entry/reader';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { rulingWords } from '../../words/english/ruling';
 
 /** A new lot as it is typed: details, containers, comb. */
@@ -40,11 +40,11 @@ interface Rules {
 
 /** An empty form with the keeper's usual choices. */
 export function freshNewLot(
-  day: Date,
+  day: string,
   taken: readonly string[],
   { preferences, ruleSets }: Rules,
 ): NewLotForm {
-  const content = freshLotContent(nextCode(day, taken), isoDay(day));
+  const content = freshLotContent(nextCode(day, taken), day);
   const { ruleSetId } = preferences;
   const lot = lotEntry.fill({ ...content, ruleSetId }, preferences);
   return {
@@ -75,7 +75,7 @@ export function readNewLot(
     ...(comb.ok ? [] : prefixed(comb.errors, 'comb.')),
   ];
   if (lot.ok && taken.includes(lot.content.code)) {
-    const code = nextCode(new Date(), taken);
+    const code = nextCode(isoToday(), taken);
     const fix = { label: rulingWords.use({ code }), patch: { code } };
     errors.push(['lot.code', { sentence: rulingWords.anotherLotHasThisCode(), fixes: [fix] }]);
   }

@@ -1,3 +1,4 @@
+import { isoToday } from '../../format/dates';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { selectWorkspace, selectPreferences, useAppSelector } from '../../../store';
@@ -33,7 +34,7 @@ function useReadable(
     if (whole !== null) return contentsOfNew(JSON.parse(whole) as NewLot);
     const typed = JSON.parse(text) as NewLotForm;
     const rules = { preferences, ruleSets };
-    const fallback = freshNewLot(new Date(), taken, rules);
+    const fallback = freshNewLot(isoToday(), taken, rules);
     const { honeyKind, ruleSetId, signs } = typed.lot;
     const lot = { ...fallback.lot, honeyKind, ruleSetId, signs };
     const candidates = [typed, { ...typed, lot }, { ...fallback, lot, comb: typed.comb }];
@@ -55,7 +56,7 @@ export function useNewLotController() {
   const workspace = useAppSelector(selectWorkspace);
   const ruleSets = useRuleSets();
   const rules = useMemo(() => ({ preferences, ruleSets }), [preferences, ruleSets]);
-  const defaults = useMemo(() => freshNewLot(new Date(), taken, rules), [taken, rules]);
+  const defaults = useMemo(() => freshNewLot(isoToday(), taken, rules), [taken, rules]);
   const { form, parsed, frame, keep } = useRecordForm({
     formKey: FORM_KEY,
     defaults,

@@ -1,3 +1,4 @@
+import { isoToday } from '../../format/dates';
 import { useMemo, useState } from 'react';
 import { expectedMixture, priorExpectation } from '../../../core';
 import { seasonReport, type SeasonReport } from '../../../model';
@@ -25,6 +26,6 @@ function useReport(): SeasonReport {
 export function useYearsController() {
   const report = useReport();
   const [picked, pick] = useState<number | null>(null);
-  const year = picked ?? report.years[0] ?? new Date().getFullYear();
+  const year = picked ?? report.years[0] ?? Number(isoToday().slice(0, 4));
   return { report, year, years: report.years.length > 0 ? report.years : [year], pick };
 }

@@ -10,7 +10,7 @@ import {
   type Scribe,
 } from '../../../records';
 import { nextCode } from '../../forms/lots/lotCode';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { blendWords } from '../../words/english/blend';
 
 type Tank = BlendContent['tanks'][number];
@@ -42,9 +42,8 @@ function blendedLot(
   const contents = parents.map((parent) => parent.lot.content);
   const [first] = contents;
   const codes = files.map((file) => file.lot.content.code);
-  const today = new Date();
   return {
-    ...freshLotContent(nextCode(today, codes), isoDay(today)),
+    ...freshLotContent(nextCode(isoToday(), codes), isoToday()),
     name: `${blend.name}, ${tank.label}`,
     plant: joined(
       contents.map((content) => content.plant),

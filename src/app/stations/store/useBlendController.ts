@@ -5,7 +5,7 @@ import { isInStore } from '../../data/watchList';
 import { useStore } from '../../data/useWorkspaceModel';
 import { freshBlend, readBlendForm, type BlendForm } from '../../forms/store/blendForm';
 import { useDraftForm } from '../../forms/useDraftForm';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { blendContent } from './blendContent';
 import { isMeasured } from '../../../core';
 import type { StoredLot } from '../../../model';
@@ -62,7 +62,7 @@ export function useBlendController() {
       task: question.task,
       lots: here,
       name: parsed.content.name,
-      day: isoDay(new Date()),
+      day: isoToday(),
     });
     const done = await dispatch(keepBlend(content, { draft }));
     if (!done.ok) return;

@@ -4,12 +4,12 @@ import { cleanup } from '@testing-library/react';
 import { firstRevision } from '../../../records';
 import { SAMPLE_DAY, sampleYard } from '../../../records/test/sampleYard';
 import { useRound } from '../../data/useRound';
-import { isoDay } from '../../format/dates';
+import { isoToday } from '../../format/dates';
 import { controllerOf } from '../../test/controllerOf';
 
 afterEach(cleanup);
 
-const today = isoDay(new Date());
+const today = isoToday();
 const yard = sampleYard();
 
 describe('judging frames at once', () => {

@@ -1,3 +1,4 @@
+import { useNow } from '../../data/useNow';
 import { parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { useLooksDue } from '../../../db';
@@ -46,10 +47,11 @@ export function useHivesDue(): readonly DueItem[] {
   const book = useBook();
   const records = useLooksDue(workspace);
   const [combPlace] = useCombPlace();
+  const nowMs = useNow(60_000);
   return useMemo(() => {
     if (!records) return NOTHING;
     const here = combPlaceDue(book, combPlace);
-    const rest = dueList(lastLooks(records), book, new Date());
+    const rest = dueList(lastLooks(records), book, new Date(nowMs));
     return (here ? [here, ...rest] : rest).map(itemOf);
-  }, [book, records, combPlace]);
+  }, [book, records, combPlace, nowMs]);
 }

@@ -2,7 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import type { Book } from '../../../../model';
 import type { Harvest } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
-import { isoDay } from '../../../format/dates';
+import { isoToday } from '../../../format/dates';
 import { freshHarvest, harvestEntry } from '../../../forms/hives/harvestForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { HarvestFields } from './HarvestFields';
@@ -24,7 +24,7 @@ export function HarvestSheet(props: HarvestSheetProps): ReactElement {
     () =>
       harvest
         ? harvestEntry.fill(harvest.content, preferences)
-        : freshHarvest(isoDay(new Date()), preferences),
+        : freshHarvest(isoToday(), preferences),
     [harvest, preferences],
   );
   return (

@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import type { Flow } from '../../../../records';
-import { formatMonth, isoDay } from '../../../format/dates';
+import { formatMonth, isoToday } from '../../../format/dates';
 import { drawnFlows } from '../flowLines';
 import { seasonWords } from '../../../words/english/season';
 
@@ -8,7 +8,7 @@ const ROW = 34;
 
 /** Flows on one calendar: expected as an outline, observed solid, today as a line. */
 export function FlowLines({ flows }: { flows: readonly Flow[] }): ReactElement | null {
-  const drawing = useMemo(() => drawnFlows(flows, isoDay(new Date())), [flows]);
+  const drawing = useMemo(() => drawnFlows(flows, isoToday()), [flows]);
   if (flows.length === 0) return null;
   const { lines, days, today, months } = drawing;
   const share = (day: number): string => `${((100 * day) / days).toFixed(2)}%`;

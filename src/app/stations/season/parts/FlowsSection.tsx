@@ -6,7 +6,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { flowEntry, freshFlow } from '../../../forms/hives/flowForm';
-import { formatDay, isoDay } from '../../../format/dates';
+import { formatDay, isoToday } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -37,7 +37,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
   const editing = useEditing<Flow>();
   const { record } = editing;
   const formOf = useMemo(
-    () => flowEntry.fill(record?.content ?? freshFlow(isoDay(new Date())), preferences),
+    () => flowEntry.fill(record?.content ?? freshFlow(isoToday()), preferences),
     [record, preferences],
   );
   return (

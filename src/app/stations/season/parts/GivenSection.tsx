@@ -8,7 +8,7 @@ import type { FormOf } from '../../../entry/codec';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { earlierGivens, givenEntry } from '../../../forms/hives/givenForm';
-import { formatDay, isoDay } from '../../../format/dates';
+import { formatDay, isoToday } from '../../../format/dates';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
@@ -103,7 +103,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
   const editing = useEditing<GivenRecord>();
   const { record } = editing;
   const formOf = useMemo(
-    () => givenEntry.fill(record?.content ?? { fromDay: isoDay(new Date()) }, preferences),
+    () => givenEntry.fill(record?.content ?? { fromDay: isoToday() }, preferences),
     [record, preferences],
   );
   return (
@@ -137,7 +137,7 @@ export function GivenSection({ book }: { book: Book }): ReactElement {
         description={seasonWords.typeWhatTheLabelSays()}
         formOf={formOf}
         parse={(form) => givenEntry.read(form, preferences)}
-        earlier={earlierGivens(book.givens, isoDay(new Date()), preferences)}
+        earlier={earlierGivens(book.givens, isoToday(), preferences)}
       >
         <GivenFields book={book} />
       </EntrySheet>

@@ -9,7 +9,7 @@ import { Fields } from '../../../entry/Fields';
 import { boxEntry, freshBox, readBoxForm, type BoxForm } from '../../../forms/hives/boxForm';
 import { colonyEntry } from '../../../forms/hives/colonyForm';
 import { yardEntry } from '../../../forms/hives/yardForm';
-import { isoDay } from '../../../format/dates';
+import { isoToday } from '../../../format/dates';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import type { Editing } from '../../../data/useEditing';
 import { seasonWords } from '../../../words/english/season';
@@ -124,7 +124,7 @@ export function BoxSheet({ editing, book }: { editing: Editing<Box>; book: Book 
   const preferences = useAppSelector(selectPreferences);
   const { record, parent } = editing;
   const formOf = useMemo(
-    () => boxEntry.fill(record?.content ?? freshBox(parent, isoDay(new Date())), preferences),
+    () => boxEntry.fill(record?.content ?? freshBox(parent, isoToday()), preferences),
     [record, parent, preferences],
   );
   const parse = (form: BoxForm) =>

@@ -5,7 +5,7 @@ import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { freshManyHives, manyHivesEntry } from '../../../forms/hives/manyHivesForm';
 import { useRecordForm } from '../../../forms/useRecordForm';
-import { isoDay } from '../../../format/dates';
+import { isoToday } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { FoldSummary } from '../../../ui/page/FoldSummary';
 import { FormFrame } from '../../../ui/forms/FormFrame';
@@ -18,7 +18,7 @@ import { seasonWords } from '../../../words/english/season';
 function ManyHivesForm({ book, onDone }: { book: Book; onDone: () => void }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const defaults = useMemo(
-    () => manyHivesEntry.fill(freshManyHives(isoDay(new Date())), preferences),
+    () => manyHivesEntry.fill(freshManyHives(isoToday()), preferences),
     [preferences],
   );
   const { frame, keep } = useRecordForm({

@@ -5,6 +5,7 @@ import { selectPreferences, useAppSelector } from '../../../../store';
 import { useEditing } from '../../../data/useEditing';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
+import { isoToday } from '../../../format/dates';
 import { freshNote, noteEntry } from '../../../forms/hives/seasonNoteForm';
 import { formatDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
@@ -65,7 +66,7 @@ export function NotesSection({ year }: { year: number }): ReactElement {
         what={seasonWords.theNoteInside()}
         title={seasonWords.doItDifferently()}
         description={seasonWords.itComesBackOnThat()}
-        formOf={noteEntry.fill(record?.content ?? freshNote(new Date()), preferences)}
+        formOf={noteEntry.fill(record?.content ?? freshNote(isoToday()), preferences)}
         parse={(form) =>
           noteEntry.read(form, preferences, { rest: { year: record?.content.year ?? year } })
         }

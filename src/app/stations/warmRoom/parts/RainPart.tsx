@@ -4,7 +4,7 @@ import { selectPreferences, useAppDispatch, useAppSelector } from '../../../../s
 import { Fields } from '../../../entry/Fields';
 import { rainEntry } from '../../../forms/room/rainForm';
 import { useRecordForm } from '../../../forms/useRecordForm';
-import { formatDay, isoDay } from '../../../format/dates';
+import { formatDay, isoToday } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { FormFrame } from '../../../ui/forms/FormFrame';
 import { Sheet } from '../../../ui/forms/Sheet';
@@ -16,7 +16,7 @@ import { roomWords } from '../../../words/english/room';
 function RainForm({ room, onDone }: { room: WarmRoomRecord; onDone: () => void }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const defaults = useMemo(() => {
-    const today = isoDay(new Date());
+    const today = isoToday();
     return rainEntry.fill({ fromDay: today, toDay: today }, preferences);
   }, [preferences]);
   const { frame, keep } = useRecordForm({
