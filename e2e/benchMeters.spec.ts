@@ -153,12 +153,15 @@ test('a stand-in in a lot of one’s own is practice: it never counts', async ({
   await sheet.getByLabel('Name').fill('To practise');
   await sheet.getByLabel('How readings come in').selectOption('eyepiece');
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet).toBeHidden();
   await startBuckets(page, 2);
   await page.getByLabel('The dial shows').fill('17.4');
   await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(page.getByText(/· practice/)).toBeVisible();
   await page.getByRole('link', { name: /^Decision/ }).click();
+  // what is typed next is meant for that page
+  await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeHidden();
   await page.getByLabel('The dial shows').fill('17.4');
   await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('link', { name: /^Readings/ }).click();

@@ -81,6 +81,8 @@ test('what is half typed survives a reload, and a tick in one tab stands in the 
   await page.goto('/mine/strain');
   await page.getByRole('button', { name: 'Plan a day' }).click();
   await page.getByRole('dialog').getByLabel('Name', { exact: true }).fill('Interrupted by the ph');
+  // what is older than this is kept
+  await page.waitForTimeout(300);
   await page.reload();
   await page.getByRole('button', { name: 'Plan a day' }).click();
   await expect(page.getByRole('dialog').getByLabel('Name', { exact: true })).toHaveValue(
