@@ -8,9 +8,10 @@ type Moment = string | number | Date;
 const dateOf = (moment: Moment): Date =>
   typeof moment === 'string' ? parseISO(moment) : new Date(moment);
 
+/** Names of months and days; the table of names is made when it is first asked for. */
 const named = (options: Intl.DateTimeFormatOptions) => {
-  const names = new Intl.DateTimeFormat(locale, options);
-  return (date: Date): string => names.format(date);
+  let names: Intl.DateTimeFormat | null = null;
+  return (date: Date): string => (names ??= new Intl.DateTimeFormat(locale, options)).format(date);
 };
 const monthOf = named({ month: 'short' });
 const weekdayOf = named({ weekday: 'short' });
