@@ -16,6 +16,13 @@ test('what is exported is imported elsewhere, once', async ({ page }) => {
   await page.getByRole('link', { name: 'Today' }).click();
   await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
   expect(await exportAgain(page)).toEqual(sorted(text));
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'As a zip, photographs as pictures' }).click();
+  const zip = await (await saved).path();
+  await page.getByLabel('File to bring in').setInputFiles(zip);
+  await expect(
+    page.getByText(/Brought in 0 records from .+; [\d,]+ were here already/),
+  ).toBeVisible();
 });
 
 const exportAgain = async (page: Page): Promise<unknown> =>

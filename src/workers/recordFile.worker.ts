@@ -4,7 +4,9 @@ import { databaseOf } from '../db/database';
 import { createDexieRecordStore } from '../db/dexieRecordStore';
 import { exportFile } from '../db/files/exportFile';
 import { bringIn, planImport, type ImportPlan } from '../db/files/importFile';
-import { textOf, type FileProgress } from '../db/files/progress';
+import { NotTextError } from '../db/files/notText';
+import type { FileProgress } from '../db/files/progress';
+import { textOf } from '../db/files/textOf';
 import {
   FileVerification,
   failed,
@@ -37,6 +39,7 @@ function atTimes(tell: (progress: FileProgress) => void): (progress: FileProgres
 
 /** What the browser throws here, as a sentence: no memory, no room on the disk, a file taken away. */
 function failure(error: unknown): AppError {
+  if (error instanceof NotTextError) return error.asFound();
   return {
     code: 'storage-failed',
     message: say('errors.notFinished'),
@@ -76,10 +79,10 @@ function summaryOf({ fresh, effects, setAside, clashes, ...rest }: ImportPlan): 
 }
 
 const worker: RecordFileWorker = {
-  async write(workspace, tell) {
+  async write(workspace, form, tell) {
     try {
       const store = createDexieRecordStore(databaseOf(workspace));
-      return await exportFile(store, new Date().toISOString(), atTimes(tell));
+      return await exportFile(store, { exportedAt: new Date().toISOString(), form }, atTimes(tell));
     } catch (error) {
       return failed(failure(error));
     }

@@ -1,6 +1,6 @@
 import type { Clash } from '../db/files/importFile';
 import type { FileProgress } from '../db/files/progress';
-import type { WrittenFile } from '../db/files/exportFile';
+import type { FileForm, WrittenFile } from '../db/files/exportFile';
 import type { Workspace } from '../db/workspaces';
 import type { AnyRecord, DigestHit, FileVerdict, RecordKind, Result, SetAside } from '../records';
 import { type Trouble } from '../records';
@@ -54,7 +54,11 @@ export interface ImportChoice {
 
 /** What the worker of files does; it keeps what it read last. */
 export interface RecordFileWorker {
-  write(workspace: Workspace, tell: (progress: FileProgress) => void): Promise<Result<WrittenFile>>;
+  write(
+    workspace: Workspace,
+    form: FileForm,
+    tell: (progress: FileProgress) => void,
+  ): Promise<Result<WrittenFile>>;
   read(
     workspace: Workspace,
     file: Blob,

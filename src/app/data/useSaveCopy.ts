@@ -1,4 +1,5 @@
 import { databaseOf, keepCopyMark } from '../../db';
+import type { FileForm } from '../../db/files/exportFile';
 import type { AppError } from '../../records';
 import { noticeShown, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import { isoToday } from '../format/dates';
@@ -7,16 +8,16 @@ import { saveFile } from '../ui/saveFile';
 import { kitWords } from '../words/english/kit';
 
 /** Saves everything as one file and remembers when; what went wrong, else null. */
-export function useSaveCopy(work: FileWorkState): () => Promise<AppError | null> {
+export function useSaveCopy(work: FileWorkState): (form?: FileForm) => Promise<AppError | null> {
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
-  return async () => {
-    const written = await work.run((remote, onProgress) => remote.write(workspace, onProgress));
+  return async (form = 'json') => {
+    const written = await work.run((remote, tell) => remote.write(workspace, form, tell));
     work.close();
     if (!written) return null;
     if (!written.ok) return written.error;
     const { blob, records, setAside } = written.value;
-    saveFile(`ripenum-${workspace}-${isoToday()}.json`, blob);
+    saveFile(`ripenum-${workspace}-${isoToday()}.${form}`, blob);
     // a copy that cannot be remembered is a copy all the same: the reminder only comes too early
     const mark = { at: new Date().toISOString(), records };
     await keepCopyMark(databaseOf(workspace), mark).catch(() => undefined);

@@ -10,7 +10,17 @@ import {
   type Result,
 } from '../../records';
 import type { JournalEntry, RecordStore } from '../recordStore';
-import { textOf, type OnProgress } from './progress';
+import type { OnProgress } from './progress';
+import { textOf } from './textOf';
+
+/** One text with everything in it, or a zip with the photographs as files beside it. */
+export type FileForm = 'json' | 'zip';
+
+/** What is asked for: the form of the file, and when it is written, ISO 8601 with milliseconds, UTC. */
+interface Order {
+  readonly exportedAt: string;
+  readonly form: FileForm;
+}
 
 /** A file that was written and read back. */
 export interface WrittenFile {
@@ -65,20 +75,24 @@ class BlobText {
 
 async function written(
   store: RecordStore,
-  exportedAt: string,
+  { exportedAt, form }: Order,
   onProgress: OnProgress,
 ): Promise<[Blob, number]> {
+  const zip = form === 'zip' ? new (await import('./zippedFile')).ZippedFile() : null;
   const entries = await store.journal();
   const writer = new FileWriter(fileHead(exportedAt));
   const text = new BlobText();
   text.add(writer.begin());
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     const rows = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
-    rows.forEach((row) => text.add(writer.record(row)));
+    for (const row of rows) {
+      const whole = writer.record(row);
+      text.add(zip ? await zip.record(row, whole) : whole);
+    }
     onProgress({ doing: 'writing', share: (from + rows.length) / entries.length });
   }
   text.add(writer.end());
-  return [text.blob(), entries.length];
+  return [zip ? await zip.end(text.blob()) : text.blob(), entries.length];
 }
 
 const NOT_READ_BACK: AppError = {
@@ -107,17 +121,13 @@ async function readBack(
   return ok(bad);
 }
 
-/**
- * Writes every record into one file, piece by piece, and reads it back before it counts as written.
- *
- * @param exportedAt - ISO 8601 with milliseconds, UTC
- */
+/** Writes every record into one file, piece by piece, and reads it back before it counts as written. */
 export async function exportFile(
   store: RecordStore,
-  exportedAt: string,
+  order: Order,
   onProgress: OnProgress,
 ): Promise<Result<WrittenFile>> {
-  const [blob, records] = await written(store, exportedAt, onProgress);
+  const [blob, records] = await written(store, order, onProgress);
   const setAside = await readBack(blob, records, onProgress);
   return setAside.ok ? ok({ blob, records, setAside: setAside.value }) : setAside;
 }

@@ -59,18 +59,24 @@ const renamed = (stem: string, name: string) =>
 describe('saving everything to a file', () => {
   test('gives the same text, to the byte, as the whole file written at once', async () => {
     const store = await storeWith(lot);
-    const written = await exportFile(store, AT, quiet);
+    const written = await exportFile(store, { exportedAt: AT, form: 'json' }, quiet);
     if (!written.ok) throw new Error(written.error.message.key);
     const text = await written.value.blob.text();
     expect(text).toBe(fileText(await store.all()));
     expect(verifyFile(text)).toMatchObject({ status: 'whole', records: lot.length });
-    const empty = await exportFile(createMemoryRecordStore(), AT, quiet);
+    const empty = await exportFile(
+      createMemoryRecordStore(),
+      { exportedAt: AT, form: 'json' },
+      quiet,
+    );
     expect(empty.ok && (await empty.value.blob.text())).toBe(fileText([]));
   });
 
   test('tells how far it is, and reads back what it wrote before it counts as written', async () => {
     const onProgress: FileProgress[] = [];
-    await exportFile(await storeWith(lot), AT, (fileProgress) => onProgress.push(fileProgress));
+    await exportFile(await storeWith(lot), { exportedAt: AT, form: 'json' }, (fileProgress) =>
+      onProgress.push(fileProgress),
+    );
     expect(new Set(onProgress.map((fileProgress) => fileProgress.doing))).toEqual(
       new Set(['writing', 'checking']),
     );
@@ -80,7 +86,7 @@ describe('saving everything to a file', () => {
   test('a store that gives other rows than its journal names is not handed over', async () => {
     const store = await storeWith(lot);
     const lossy: RecordStore = { ...store, rows: () => Promise.resolve([]) };
-    expect(await exportFile(lossy, AT, quiet)).toMatchObject({
+    expect(await exportFile(lossy, { exportedAt: AT, form: 'json' }, quiet)).toMatchObject({
       ok: false,
       error: { code: 'damaged-file' },
     });
@@ -90,7 +96,7 @@ describe('saving everything to a file', () => {
     const early = { ...renamed('early', 'Early'), recordedAt: '2001-01-01T00:00:00.000Z' };
     const store = await storeWith(lot);
     await store.append([early]);
-    const written = await exportFile(store, AT, quiet);
+    const written = await exportFile(store, { exportedAt: AT, form: 'json' }, quiet);
     const file = written.ok ? parseRecordFile(await written.value.blob.text()) : written;
     expect(file.ok && file.value.records.map((record) => record.id)).toEqual([
       ...lot.map((record) => record.id),
@@ -174,7 +180,7 @@ describe('bringing a file in', () => {
       longReason.id,
     ]);
     // and the whole of it goes out again, and comes in elsewhere
-    const written = await exportFile(store, AT, quiet);
+    const written = await exportFile(store, { exportedAt: AT, form: 'json' }, quiet);
     expect(written).toMatchObject({ ok: true, value: { records: 5, setAside: 2 } });
   });
 
@@ -193,7 +199,7 @@ describe('bringing a file in', () => {
     const plan = await planOf(store, handText([later, ...lot.slice(1)]));
     expect(plan).toMatchObject({ gaps: 1, setAside: [], lost: [] });
     await broughtInto(store, plan);
-    expect((await exportFile(store, AT, quiet)).ok).toBe(true);
+    expect((await exportFile(store, { exportedAt: AT, form: 'json' }, quiet)).ok).toBe(true);
   });
 
   test('what is no record at all stays in the file, with its place', async () => {

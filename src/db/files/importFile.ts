@@ -17,7 +17,6 @@ import {
   setAsideOf,
   z,
   type AnyRecord,
-  type AppError,
   type BadRow,
   type MergeEffect,
   type Result,
@@ -26,7 +25,9 @@ import {
   type Trouble,
 } from '../../records';
 import type { RecordStore } from '../recordStore';
-import { NotTextError, textOf, type OnProgress } from './progress';
+import { NotTextError } from './notText';
+import type { OnProgress } from './progress';
+import { textOf } from './textOf';
 
 /** The same identifier with other content, mine and theirs. */
 export interface Clash {
@@ -102,11 +103,6 @@ class FileRecords {
   }
 }
 
-const UNREADABLE: AppError = {
-  code: 'not-json',
-  message: say('errors.noText'),
-};
-
 async function readRows(blob: Blob, onProgress: OnProgress): Promise<Result<Sorted>> {
   const records = new FileRecords();
   const reading = new FileReading(records);
@@ -115,7 +111,7 @@ async function readRows(blob: Blob, onProgress: OnProgress): Promise<Result<Sort
       reading.feed(chunk);
     }
   } catch (error) {
-    if (error instanceof NotTextError) return failed(UNREADABLE);
+    if (error instanceof NotTextError) return failed(error.asFound());
     throw error;
   }
   const facts = reading.end();

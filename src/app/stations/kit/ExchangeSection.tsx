@@ -1,5 +1,5 @@
 import { useExchange } from './useExchange';
-import { Download, Upload } from 'lucide-react';
+import { Download, FileArchive, Upload } from 'lucide-react';
 import { type ReactElement } from 'react';
 import type { AppError } from '../../../records';
 import { Button } from '../../ui/Button';
@@ -44,12 +44,15 @@ export function ExchangeSection(): ReactElement {
         .
       </p>
       <div className="mt-4 flex flex-wrap gap-3">
-        <Button tone="ink" disabled={work.busy} onClick={() => void exportAll()}>
+        <Button tone="ink" disabled={work.busy} onClick={() => void exportAll('json')}>
           <Download aria-hidden className="size-5" /> {kitWords.saveAllRecordsToA()}
+        </Button>
+        <Button disabled={work.busy} onClick={() => void exportAll('zip')}>
+          <FileArchive aria-hidden className="size-5" /> {kitWords.withPhotographsApart()}
         </Button>
         <FileButton
           label={kitWords.fileToBringIn()}
-          accept="application/json,.json"
+          accept="application/json,.json,application/zip,.zip"
           disabled={work.busy}
           onFile={(file) => void importFile(file)}
         >

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import type { FileForm } from '../../../db/files/exportFile';
 import type { AppError } from '../../../records';
 import {
   broughtIn,
@@ -39,9 +40,9 @@ export function useExchange() {
   const notify = (text: string): void => void dispatch(noticeShown({ text, tone: 'info' }));
 
   const saveCopy = useSaveCopy(work);
-  const exportAll = async (): Promise<void> => {
+  const exportAll = async (form: FileForm): Promise<void> => {
     setError(null);
-    setError(await saveCopy());
+    setError(await saveCopy(form));
   };
 
   const bringIn = async (name: string, takeTheirs: ReadonlySet<string>): Promise<void> => {

@@ -36,15 +36,17 @@ export function useTableExport() {
   const saveAll = async (): Promise<void> => {
     const records: AnyRecord[] = [];
     for (const each of RECORD_KINDS) records.push(...(await dispatch(recordsOfKind(each))));
-    const [{ tableSheets }, { strToU8, zipSync }] = await Promise.all([
+    const [{ tableSheets }, { BlobWriter, TextReader, ZipWriter, configure }] = await Promise.all([
       import('../../format/tableSheets'),
-      import('fflate'),
+      import('@zip.js/zip.js'),
     ]);
+    // the page's policy allows no worker made of text
+    configure({ useWebWorkers: false });
     const sheets = tableSheets(records, preferences);
+    const zip = new ZipWriter(new BlobWriter('application/zip'));
     // a spreadsheet knows by this mark that letters are UTF-8
-    const files = sheets.map(({ name, csv }) => [name, strToU8(`\uFEFF${csv}`)] as const);
-    const zip = zipSync(Object.fromEntries(files));
-    saveFile(`ripenum-${workspace}-tables-${isoToday()}.zip`, new Blob([zip]));
+    for (const { name, csv } of sheets) await zip.add(name, new TextReader(`\uFEFF${csv}`));
+    saveFile(`ripenum-${workspace}-tables-${isoToday()}.zip`, await zip.close());
     const text = kitWords.allTablesSaved({ tables: sheets.length });
     dispatch(noticeShown({ text, tone: 'info' }));
   };

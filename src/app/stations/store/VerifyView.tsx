@@ -72,7 +72,7 @@ export function VerifyView(props: ReturnType<typeof useVerifyController>): React
       <div className="mt-4">
         <FileButton
           label={storeWords.fileToVerify()}
-          accept="application/json,.json"
+          accept="application/json,.json,application/zip,.zip"
           onFile={(file) => void verify(file)}
         >
           {storeWords.chooseTheFile()}

@@ -79,9 +79,10 @@ export const kitWords = messages('kit', {
     'Brought in {written, plural, one {# record} other {# records}} from {name}; {alreadyThere} were here already.',
   files: 'Files',
   oneJsonFileHoldsEverything:
-    'One JSON file holds everything: lots, hives and frame checks with their whole history. Keep a copy away from this device. Its format is described by the',
+    'One JSON file holds everything: lots, hives and frame checks with their whole history. Keep a copy away from this device. A zip holds the same, with each photograph as a picture beside it. The format is described by the',
   jsonSchema: 'JSON Schema',
   saveAllRecordsToA: 'Save all records to a file',
+  withPhotographsApart: 'As a zip, photographs as pictures',
   fileToBringIn: 'File to bring in',
   bringInAFile: 'Bring in a file',
   version: 'Version {at}',
