@@ -5,6 +5,7 @@ import {
   expectReadableAtNight,
   openDemoLot,
   test,
+  turnTo,
 } from './house';
 
 test('from the door into the demo season to a signed ruling', async ({ page }) => {
@@ -49,8 +50,8 @@ const PAGES = [
   '/demo/store',
   '/demo/store/blend',
   '/demo/store/trace',
-  '/demo/store/trace/lot:demo-3-1',
   '/demo/store/keep/demo-9-1',
+  '/demo/store/trace/lot:demo-3-1',
   '/demo/store/verify',
   '/mine/store',
   '/mine/season/years',
@@ -83,8 +84,7 @@ test('axe finds nothing on any page by day, nor by night on one of each kind, an
   test.setTimeout(240_000);
   for (const address of PAGES) {
     await test.step(address, async () => {
-      await page.goto(address);
-      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      await turnTo(page, address);
       await expectAccessible(page);
       await expectNoSidewaysScroll(page);
       if (AT_NIGHT.includes(address)) await expectReadableAtNight(page);

@@ -72,6 +72,23 @@ export async function expectNoSidewaysScroll(page: Page): Promise<void> {
   expect(content).toBeLessThanOrEqual(window ?? 0);
 }
 
+/**
+ * Turns to another page as a link does, without loading everything anew. The pages before and after must be
+ * of different kinds.
+ */
+export async function turnTo(page: Page, address: string): Promise<void> {
+  const heading = page.getByRole('heading', { level: 1 });
+  if (!page.url().startsWith('http')) await page.goto(address);
+  else {
+    await heading.evaluate((element) => element.setAttribute('data-left', ''));
+    await page.evaluate((to) => {
+      history.pushState({}, '', to);
+      dispatchEvent(new PopStateEvent('popstate', { state: {} }));
+    }, address);
+  }
+  await expect(heading.and(page.locator(':not([data-left])'))).toBeVisible();
+}
+
 /** The decision of the answer on the page. */
 export const outcome = (page: Page) => page.getByTestId('outcome');
 

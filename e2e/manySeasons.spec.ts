@@ -1,6 +1,6 @@
 import { recordFileOf } from '../src/records';
 import { manySeasons } from '../bench/manySeasons';
-import { expect, expectNoSidewaysScroll, test } from './house';
+import { expect, expectNoSidewaysScroll, test, turnTo } from './house';
 
 const PAGES = [
   'today',
@@ -22,8 +22,8 @@ const PAGES = [
   'store/foam',
   'store/blend',
   'store/trace',
-  'store/trace/lot:y0c-demo-3-1',
   'store/keep/y1a-demo-9-1',
+  'store/trace/lot:y0c-demo-3-1',
   'kit',
   'handbook',
 ];
@@ -44,8 +44,7 @@ test('after some seasons every page opens, and none grows with the years', async
   const brought = `Brought in ${records.length.toLocaleString('en')} records`;
   await expect(page.getByText(brought)).toBeVisible({ timeout: 60_000 });
   for (const address of PAGES) {
-    await page.goto(`/mine/${address}`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await turnTo(page, `/mine/${address}`);
     const wrong = page.getByText(/There is nothing at this address|could not be/);
     await expect(wrong, address).toBeHidden();
     await expectNoSidewaysScroll(page);
