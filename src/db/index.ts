@@ -7,6 +7,7 @@ export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from '
 export type { AppendOptions, RecordStore, RowSetAside } from './recordStore';
 export type { Clash } from './files/importFile';
 export type { FileProgress } from './files/progress';
+export { askForLasting, storageState, type StorageState } from './lasting';
 export { lotsKept } from './lotsKept';
 export { loadPreferences, savePreferences } from './settings';
 export {

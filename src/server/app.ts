@@ -1,7 +1,10 @@
 import { serveStatic } from '@hono/node-server/serve-static';
 import { Hono } from 'hono';
 import { compress } from 'hono/compress';
+import { createMiddleware } from 'hono/factory';
 import { secureHeaders } from 'hono/secure-headers';
+import { EventStreams } from './eventStreams';
+import { knownHost } from './knownHost';
 import { loggerRoutes } from './routes/logger';
 import { meterRoutes } from './routes/meter';
 
@@ -11,6 +14,8 @@ export interface ServerOptions {
   readonly clientFolder: string;
   /** the front door leads into the demo season */
   readonly demo: boolean;
+  /** names under which it is reached, beside localhost and numbers */
+  readonly names?: readonly string[];
 }
 
 /** Nothing is loaded from, or sent to, any other host; WebAssembly is allowed for later solvers. */
@@ -33,9 +38,19 @@ function cacheControl(path: string): string {
   return path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
 }
 
+/** Nothing is sent to this server: it takes no body. */
+const onlyReading = createMiddleware(async (context, next) => {
+  if (['GET', 'HEAD'].includes(context.req.method)) return next();
+  const message = 'This server only hands out.';
+  return context.json({ error: { code: 'only-reading', message } }, 405, { Allow: 'GET, HEAD' });
+});
+
 /** The server: it hands out the built application and answers whether it is well. */
-export function createServerApp({ clientFolder, demo }: ServerOptions): Hono {
+export function createServerApp({ clientFolder, demo, names = [] }: ServerOptions): Hono {
   const app = new Hono();
+  const streams = new EventStreams();
+  app.use(knownHost(names));
+  app.use(onlyReading);
   app.use(compress());
   app.use(
     secureHeaders({
@@ -45,8 +60,8 @@ export function createServerApp({ clientFolder, demo }: ServerOptions): Hono {
     }),
   );
   app.get('/api/health', (context) => context.json({ status: 'ok' }));
-  app.route('/api/meter', meterRoutes());
-  app.route('/api/logger', loggerRoutes());
+  app.route('/api/meter', meterRoutes(streams));
+  app.route('/api/logger', loggerRoutes(streams));
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),
   );

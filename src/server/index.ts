@@ -17,14 +17,26 @@ function commandLine(): CommandLine {
   }
 }
 
-const { port, host, demo } = commandLine();
+/** Long enough for a slow phone, short enough that nobody holds a place for nothing. */
+const LIMITS = {
+  maxHeaderSize: 16_384,
+  headersTimeout: 10_000,
+  requestTimeout: 30_000,
+  keepAliveTimeout: 5_000,
+};
+const MOST_CONNECTIONS = 200;
+
+const { port, host, demo, names } = commandLine();
 const here = path.dirname(fileURLToPath(import.meta.url));
 const clientFolder = path.relative(process.cwd(), path.join(here, '../client'));
-const app = createServerApp({ clientFolder, demo });
+const app = createServerApp({ clientFolder, demo, names });
 
-const server = serve({ fetch: app.fetch, port, hostname: host }, () => {
+const options = { fetch: app.fetch, port, hostname: host, serverOptions: LIMITS };
+const server = serve(options, () => {
   console.log(`Ripenum is ready: http://${host}:${port}${demo ? '/demo/today' : '/'}`);
 });
+
+if ('maxConnections' in server) server.maxConnections = MOST_CONNECTIONS;
 
 server.on('error', (error: NodeJS.ErrnoException) => {
   if (error.code === 'EADDRINUSE') {

@@ -1,6 +1,9 @@
+import { once } from 'node:events';
 import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
+import type { AddressInfo } from 'node:net';
 import path from 'node:path';
+import { serve } from '@hono/node-server';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { createServerApp } from './app';
 import { readCommandLine } from './options';
@@ -43,9 +46,82 @@ describe('server', () => {
   });
 });
 
+describe('names under which it is reached', () => {
+  const asked = async (host: string, names: string[] = []): Promise<number> => {
+    const app = createServerApp({ clientFolder, demo: false, names });
+    return (await app.request('/api/health', { headers: { host } })).status;
+  };
+
+  test.each(['localhost', 'LOCALHOST:4170', '127.0.0.1:4170', '192.168.1.20', '[::1]:4170'])(
+    '%s is one of them',
+    async (host) => expect(await asked(host)).toBe(200),
+  );
+
+  test.each(['honey.example', 'localhost.honey.example:4170', '127.0.0.1.honey.example', ''])(
+    '“%s” is none unless it was said',
+    async (host) => expect(await asked(host)).toBe(421),
+  );
+
+  test('a name that was said is one, whatever its letters', async () => {
+    expect(await asked('Honey.example:443', ['honey.Example'])).toBe(200);
+  });
+});
+
+test('it takes nothing: whatever is sent is refused unread', async () => {
+  const app = createServerApp({ clientFolder, demo: false });
+  for (const method of ['POST', 'PUT', 'DELETE', 'PATCH', 'OPTIONS']) {
+    const answer = await app.request('/api/health', { method });
+    expect([method, answer.status, answer.headers.get('allow')]).toEqual([
+      method,
+      405,
+      'GET, HEAD',
+    ]);
+  }
+  expect((await app.request('/', { method: 'HEAD' })).status).toBe(200);
+});
+
+test('five hundred streams opened and dropped leave nothing behind; too many at once are refused', async () => {
+  const app = createServerApp({ clientFolder, demo: false });
+  const server = serve({ fetch: app.fetch, port: 0 });
+  await once(server, 'listening');
+  const { port } = server.address() as AddressInfo;
+  const listen = (signal: AbortSignal): Promise<Response> =>
+    fetch(`http://localhost:${port}/api/meter/stream?pace=50`, { signal });
+  try {
+    for (let round = 0; round < 20; round += 1) {
+      const ends = new AbortController();
+      const answers = await Promise.all(Array.from({ length: 25 }, () => listen(ends.signal)));
+      expect(answers.map(({ status }) => status)).toEqual(Array(25).fill(200));
+      ends.abort();
+      // the next line is sent after a hundredth of a second, and finds nobody
+      await new Promise((resolve) => setTimeout(resolve, 60));
+    }
+    const ends = new AbortController();
+    const many = await Promise.all(Array.from({ length: 60 }, () => listen(ends.signal)));
+    expect(many.filter(({ status }) => status === 200)).toHaveLength(40);
+    expect(await many.find(({ status }) => status === 503)?.json()).toMatchObject({
+      error: { code: 'busy' },
+    });
+    ends.abort();
+  } finally {
+    server.close();
+    if ('closeAllConnections' in server) server.closeAllConnections();
+  }
+});
+
 describe('command line', () => {
   test('options, environment, and what is taken otherwise', () => {
-    expect(readCommandLine([], {})).toEqual({ port: 4170, host: 'localhost', demo: false });
+    expect(readCommandLine([], {})).toEqual({
+      port: 4170,
+      host: 'localhost',
+      demo: false,
+      names: ['localhost'],
+    });
+    expect(readCommandLine(['--name', 'honey.example', '--name', 'b'], {}).names).toEqual([
+      'localhost',
+      'honey.example',
+      'b',
+    ]);
     expect(readCommandLine(['--port', '5000', '--demo'], { PORT: '6000' })).toMatchObject({
       port: 5000,
       demo: true,

@@ -40,6 +40,8 @@ export interface Codec<T, F> {
   readonly fields?: Fields;
   /** field of each line of a list */
   readonly line?: AnyCodec;
+  /** how a number in it is typed, where it holds other than one number: limits are told so */
+  readonly part?: AnyCodec;
 }
 
 /** Any codec, where only its place in a form matters. */
@@ -50,6 +52,7 @@ export interface AnyCodec {
   read(typed: never, at: Reader): unknown;
   readonly fields?: Fields;
   readonly line?: AnyCodec;
+  readonly part?: AnyCodec;
 }
 
 /** Fields by the name that they have in the record. */

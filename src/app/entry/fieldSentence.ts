@@ -32,10 +32,11 @@ export function fieldSentence(
   const { low, high } = message.values ?? {};
   const isNumber = codec?.look?.as === 'text' && codec.look.type === undefined;
   if (!isNumber || typeof low !== 'number') return tell(message, preferences);
+  const typedAs = codec.part ?? codec;
   const limits = {
-    low: asTyped(low, codec, preferences),
-    high: asTyped(typeof high === 'number' ? high : low, codec, preferences),
-    unit: unitOf(codec, preferences),
+    low: asTyped(low, typedAs, preferences),
+    high: asTyped(typeof high === 'number' ? high : low, typedAs, preferences),
+    unit: unitOf(typedAs, preferences),
   };
   switch (message.key) {
     case 'records.between':

@@ -25,7 +25,12 @@ const factor = (name: string, perUnit: number): Unit => ({
 
 const UNITS = {
   C: factor('°C', 1),
-  F: { name: '°F', toBase: celsiusFromFahrenheit, fromBase: fahrenheitFromCelsius },
+  F: {
+    name: '°F',
+    // what could not be read stays no number: whoever read it says so beside the field
+    toBase: (value) => (Number.isNaN(value) ? NaN : celsiusFromFahrenheit(value)),
+    fromBase: fahrenheitFromCelsius,
+  },
   kg: factor('kg', 1),
   lb: factor('lb', KG_PER_POUND),
   L: factor('L', 1),

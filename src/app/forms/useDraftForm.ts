@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
 import { draftDropped, draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 import type { Fix, Parsed } from '../entry/reader';
+import { formsWords } from '../words/english/forms';
 import { afterPress } from './afterPress';
 import { mergedDraft } from './mergedDraft';
 
@@ -57,6 +58,15 @@ function restoredFrom<F extends FieldValues, T>(
   }
 }
 
+/** What a form says. Where that cannot be found out, the page stands all the same, with what was typed. */
+function readSafely<F, T>(values: F, parse: (form: F) => Parsed<T>): Parsed<T> {
+  try {
+    return parse(values);
+  } catch {
+    return { ok: false, errors: { '': { sentence: formsWords.cannotBeRead() } } };
+  }
+}
+
 /**
  * What a form said when the page was last drawn. The check of its fields and the keeping of it ask the
  * same text again; it is parsed once.
@@ -67,7 +77,7 @@ class LastParsed<F, T> {
 
   drawn(values: F, parse: (form: F) => Parsed<T>): Parsed<T> {
     this.text = JSON.stringify(values);
-    this.parsed = parse(values);
+    this.parsed = readSafely(values, parse);
     return this.parsed;
   }
 

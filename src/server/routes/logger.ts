@@ -1,6 +1,6 @@
 import { Hono } from 'hono';
-import { stream } from 'hono/streaming';
 import { LOGGER_EVERY_MIN, normalDraws, seededRandom, simulatedAir } from '../../core';
+import type { EventStreams } from '../eventStreams';
 
 /** Entries a second: an hour of the logger's clock passes in six. */
 const RATE = 2;
@@ -17,20 +17,17 @@ const lineOf = (minutes: number, draw: number): string => {
 };
 
 /** The simulated logger: temperature and humidity of a made-up room over server-sent events. */
-export function loggerRoutes(): Hono {
+export function loggerRoutes(streams: EventStreams): Hono {
   const routes = new Hono();
-  routes.get('/stream', (context) => {
-    context.header('Content-Type', 'text/event-stream');
-    context.header('Cache-Control', 'no-cache');
-    context.header('X-Accel-Buffering', 'no');
-    return stream(context, async (out) => {
+  routes.get('/stream', (context) =>
+    streams.answer(context, async (out) => {
       const draw = normalDraws(seededRandom(1611));
       for (let at = 0; at < MOST_ENTRIES && !out.aborted; at += 1) {
         if (at % GARBAGE_EVERY === GARBAGE_EVERY - 1) await out.write('data: --.- C --.- %\n\n');
         await out.write(`data: ${lineOf(at * LOGGER_EVERY_MIN, draw())}\n\n`);
         await out.sleep(1000 / RATE);
       }
-    });
-  });
+    }),
+  );
   return routes;
 }

@@ -1,5 +1,4 @@
 import { Hono } from 'hono';
-import { stream } from 'hono/streaming';
 import {
   STAND_IN_SAMPLES,
   normalDraws,
@@ -9,6 +8,7 @@ import {
   type MeterSample,
 } from '../../core';
 import { z } from '../../records';
+import type { EventStreams } from '../eventStreams';
 
 /** What can go wrong with the simulated meter, on purpose. */
 const FAULTS = ['none', 'cut', 'garbage', 'stuck', 'flood'] as const;
@@ -58,16 +58,13 @@ function badQuery(issues: readonly { path: readonly PropertyKey[]; message: stri
  * The simulated digital meter: it streams a made-up honey in °Brix with ATC over server-sent events,
  * one line an event, and creeps until honey and prism have the same temperature.
  */
-export function meterRoutes(): Hono {
+export function meterRoutes(streams: EventStreams): Hono {
   const routes = new Hono();
   routes.get('/stream', (context) => {
     const parsed = querySchema.safeParse(context.req.query());
     if (!parsed.success) return context.json(badQuery(parsed.error.issues), 400);
     const query = parsed.data;
-    context.header('Content-Type', 'text/event-stream');
-    context.header('Cache-Control', 'no-cache');
-    context.header('X-Accel-Buffering', 'no');
-    return stream(context, async (out) => {
+    return streams.answer(context, async (out) => {
       const perSecond = query.fault === 'flood' ? RATE.flood : RATE.usual;
       const draw = normalDraws(seededRandom(query.sample));
       for (let at = 0; at / perSecond <= LONGEST_S && !out.aborted; at += 1) {

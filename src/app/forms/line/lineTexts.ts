@@ -1,6 +1,6 @@
 import type { ExtractionContent } from '../../../records';
 import type { Codec } from '../../entry/codec';
-import { codec } from '../../entry/codecs';
+import { codec, number, percent } from '../../entry/codecs';
 import type { Reader } from '../../entry/reader';
 import { clockText, readClock } from '../../format/clock';
 import { lineFormWords } from '../../words/english/lineForm';
@@ -48,37 +48,43 @@ function personOf(text: string, at: Reader): People[number] {
 }
 
 /** People by name, each with a pace and hours where they are reported. */
-export const people: Codec<People, string> = codec(
-  {
-    as: 'text',
-    label: lineFormWords.whoWorks(),
-    hint: lineFormWords.namesWithAPaceIf(),
-  },
-  '',
-  peopleText,
-  (text, at) => {
-    const read = partsOf(text).map((part) => personOf(part, at));
-    if (read.length === 0) at.fail(lineFormWords.typeWhoWorksSuchAs());
-    return read;
-  },
-);
+export const people: Codec<People, string> = {
+  ...codec<People, string>(
+    {
+      as: 'text',
+      label: lineFormWords.whoWorks(),
+      hint: lineFormWords.namesWithAPaceIf(),
+    },
+    '',
+    peopleText,
+    (text, at) => {
+      const read = partsOf(text).map((part) => personOf(part, at));
+      if (read.length === 0) at.fail(lineFormWords.typeWhoWorksSuchAs());
+      return read;
+    },
+  ),
+  part: percent(lineFormWords.whoWorks()),
+};
 
 /** Breaks by when they begin and how long they last; none where nothing is typed. */
-export const breaks: Codec<Breaks, string> = codec(
-  { as: 'text', label: lineFormWords.breaks(), hint: lineFormWords.forExampleMinMin() },
-  '',
-  (value) =>
-    value
-      .map(({ fromMin, minutes }) => lineFormWords.min({ fromMin: clockText(fromMin), minutes }))
-      .join(', '),
-  (text, at) =>
-    partsOf(text).flatMap((part) => {
-      const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(part) ?? [];
-      const fromMin = readClock(start);
-      if (fromMin === null) {
-        at.fail(lineFormWords.isNotABreakType({ one: part }));
-        return [];
-      }
-      return [{ fromMin, minutes: Number(minutes) }];
-    }),
-);
+export const breaks: Codec<Breaks, string> = {
+  ...codec<Breaks, string>(
+    { as: 'text', label: lineFormWords.breaks(), hint: lineFormWords.forExampleMinMin() },
+    '',
+    (value) =>
+      value
+        .map(({ fromMin, minutes }) => lineFormWords.min({ fromMin: clockText(fromMin), minutes }))
+        .join(', '),
+    (text, at) =>
+      partsOf(text).flatMap((part) => {
+        const [, start = '', minutes = ''] = /^(\S+)\s+(\d+)\s*(?:min(?:utes)?)?$/.exec(part) ?? [];
+        const fromMin = readClock(start);
+        if (fromMin === null) {
+          at.fail(lineFormWords.isNotABreakType({ one: part }));
+          return [];
+        }
+        return [{ fromMin, minutes: Number(minutes) }];
+      }),
+  ),
+  part: number(lineFormWords.breaks(), { digits: 0, unit: 'min' }),
+};

@@ -1,7 +1,7 @@
 import { TYPICAL_MOISTURE_PERCENT } from '../../../core';
 import { between, wholeBetween, z } from '../../../records';
 import type { Codec, FormOf } from '../../entry/codec';
-import { codec, number, type Extras } from '../../entry/codecs';
+import { codec, number, quantity, type Extras } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { decimalText } from '../../format/decimal';
 import { readJarKg } from '../../format/jarSize';
@@ -25,8 +25,8 @@ const weighSchema = z
   });
 
 /** Weights read off one after the other. */
-const weights = (label: string, more: Extras = {}): Codec<number[], string> =>
-  codec(
+const weights = (label: string, more: Extras = {}): Codec<number[], string> => ({
+  ...codec<number[], string>(
     {
       as: 'text',
       label,
@@ -42,7 +42,9 @@ const weights = (label: string, more: Extras = {}): Codec<number[], string> =>
       at.fail(read.sentence);
       return [];
     },
-  );
+  ),
+  part: quantity('mass', label),
+});
 
 const jarKg: Codec<number, string> = codec(
   { as: 'text', label: weighWords.jarSize() },

@@ -10,6 +10,7 @@ const first = (codec: Codec<number, string>): Codec<number[], string> => ({
   ...codec,
   fill: ([value = NaN], preferences) => codec.fill(value, preferences),
   read: (typed, at) => [codec.read(typed, at)],
+  part: codec,
 });
 
 const PLACES = { inside: roomFormWords.inTheRoom(), outside: roomFormWords.outside() } as const;

@@ -3,6 +3,7 @@ import { describe, expect, test } from '@jest/globals';
 import { DEFAULT_PREFERENCES, type Preferences } from '../../../records';
 import { SAMPLE_BATCH, SAMPLE_CHECK, SAMPLE_ROOM } from '../../../records/test/sampleRoom';
 import { NO_METERS } from '../../../model';
+import { airNowEntry } from './airNowForm';
 import { batchCheckFormOf, readBatchCheckForm, type BatchCheckForm } from './batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from './batchForm';
 import type { Parsed } from '../../entry/reader';
@@ -258,5 +259,28 @@ describe('standing honey as it is typed', () => {
     expect(sentences(readOpenHoneyForm(often, CELSIUS))['stirredEveryHours']).toContain(
       '0 for never',
     );
+  });
+});
+
+describe('air as it is now', () => {
+  test('what no air is, and what is no number, is told in the unit in which it was typed', () => {
+    const typed = { place: 'inside', startedAt: '2026-11-25T09:00' } as const;
+    const of = (temperatureC: string, relativeHumidity: string) =>
+      sentences(
+        airNowEntry.read({ ...typed, temperatureC, relativeHumidity }, FAHRENHEIT, {
+          rest: { source: 'typed', minutes: [0], remark: '' },
+        }),
+      );
+    expect(of('900', '130')).toMatchInlineSnapshot(`
+      {
+        "relativeHumidity": "This must be between 0 and 100 % RH.",
+        "temperatureC": "This must be between −22 and 140 °F.",
+      }
+    `);
+    expect(of('warm', '40')).toMatchInlineSnapshot(`
+      {
+        "temperatureC": "“warm” is not a number. Type digits only, such as 17.4.",
+      }
+    `);
   });
 });

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/fields/FileButton';
 import { FileWork } from '../../ui/page/FileWork';
 import { ImportSheet } from './ImportSheet';
+import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
 import { kitWords } from '../../words/english/kit';
 import { tell } from '../../words/tell';
@@ -70,6 +71,7 @@ export function ExchangeSection(): ReactElement {
           onCancel={giveUp}
         />
       )}
+      <StoragePart />
       <TablesPart />
     </section>
   );

@@ -40,6 +40,11 @@ export function FormFrame<F extends FieldValues>(props: FormFrameProps<F>): Reac
           }}
         >
           {restored && onDiscard && <RestoredNote onDiscard={onDiscard} />}
+          {live[''] && (
+            <p role="alert" className="mb-4 border-l-4 border-ink bg-paper px-4 py-3 font-semibold">
+              {live[''].sentence}
+            </p>
+          )}
           {children}
         </form>
       </LiveErrors.Provider>

@@ -83,6 +83,15 @@ export const kitWords = messages('kit', {
   jsonSchema: 'JSON Schema',
   saveAllRecordsToA: 'Save all records to a file',
   withPhotographsApart: 'As a zip, photographs as pictures',
+  keptUntilDeleted: 'This browser keeps the records until you delete them.',
+  mayBeCleared:
+    'This browser may clear the records when space runs short, or after weeks without a visit.',
+  notSaidWhetherKept: 'This browser does not say whether it keeps the records for good.',
+  roomTaken: 'They take {used}.',
+  roomFree: 'There is room for {free} more.',
+  askToKeep: 'Ask it to keep them',
+  browserRefused:
+    'It did not agree. Save a copy after each day’s work; most browsers agree once Ripenum is on the home screen or among the bookmarks.',
   fileToBringIn: 'File to bring in',
   bringInAFile: 'Bring in a file',
   version: 'Version {at}',
