@@ -6,7 +6,8 @@ const exportDemo = async (page: Page): Promise<string> => (await exportAll(page)
 
 test('what is exported is imported elsewhere, once', async ({ page }) => {
   const text = await exportDemo(page);
-  await page.goto('/mine/kit');
+  await page.goto('/mine/today');
+  await page.getByRole('link', { name: 'Bring in a copy' }).click();
   await page.getByLabel('File to bring in').setInputFiles(jsonFile(text));
   await expect(
     page.getByText(/Brought in \d+ records from season.json; 0 were here already/),

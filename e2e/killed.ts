@@ -16,7 +16,7 @@ const ARGUMENTS = [
 ];
 
 /** What is typed later than this before the end may be gone [ms]. */
-export const ALLOWED_MS = 300;
+const ALLOWED_MS = 300;
 
 /** A browser with its profile in a folder, that can be ended as by a dead battery. */
 export interface Killable {
@@ -132,8 +132,8 @@ export async function typeUntilKilled(
 }
 
 /** How many characters were typed, how many of them long enough before the end, and how many of those are gone. */
-export function lossOf(typed: Typed, value: string) {
-  const old = typed.characters.filter(({ at }) => typed.endedAt - at > ALLOWED_MS);
+export function lossOf(typed: Typed, value: string, allowedMs = ALLOWED_MS) {
+  const old = typed.characters.filter(({ at }) => typed.endedAt - at > allowedMs);
   const wanted = typed.before + old.map(({ character }) => character).join('');
   let kept = 0;
   while (kept < wanted.length && value[kept] === wanted[kept]) kept += 1;

@@ -1,5 +1,5 @@
 import { once } from 'node:events';
-import { mkdtempSync, mkdirSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import type { AddressInfo } from 'node:net';
 import path from 'node:path';
@@ -27,6 +27,14 @@ describe('server', () => {
     expect(policy).toContain("default-src 'none'");
     expect(policy).toContain("style-src 'self';");
     expect(policy).not.toMatch(/unsafe-inline|unsafe-eval'(?<!wasm-unsafe-eval')|https?:|\*/);
+  });
+
+  test('the policy that docs/hosting.md gives to other hosts is this one', async () => {
+    const policy = (await get('/')).headers.get('content-security-policy');
+    const [, written] = /Content-Security-Policy "([^"]+)"/.exec(
+      readFileSync('docs/hosting.md', 'utf8'),
+    ) ?? ['', ''];
+    expect(written).toBe(policy);
   });
 
   test('an address of the application gets the application, a missing file does not', async () => {

@@ -13,7 +13,7 @@ async function draw(storage: object | undefined): Promise<void> {
   await settled();
 }
 
-const shown = (): string => document.body.textContent ?? '';
+const shown = (): string => (document.body.textContent ?? '').replaceAll('\u00a0', ' ');
 
 afterEach(() => {
   cleanup();

@@ -48,6 +48,12 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
       >
         {todayWords.startALot()}
       </Link>
+      <p className="mt-6 text-lg">
+        {todayWords.workedElsewhere()}{' '}
+        <Link to={`/${workspace}/kit#exchange`} className="font-semibold text-lavender underline">
+          {todayWords.bringInACopy()}
+        </Link>
+      </p>
     </div>
   );
 }
