@@ -218,7 +218,7 @@ try {
   console.log(
     await writing('a lot begun', some, {
       database: 'ripenum-mine',
-      mostMs: 60,
+      mostMs: 500,
       start: async ({ page }) => {
         await page.goto(`${BASE}/mine/lots/new`);
         await page.getByRole('radio', { name: '8', exact: true }).click();
