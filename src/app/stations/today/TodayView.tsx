@@ -48,12 +48,13 @@ function Empty({ workspace }: { workspace: string }): ReactElement {
       >
         {todayWords.startALot()}
       </Link>
-      <p className="mt-6 text-lg">
-        {todayWords.workedElsewhere()}{' '}
-        <Link to={`/${workspace}/kit#exchange`} className="font-semibold text-lavender underline">
-          {todayWords.bringInACopy()}
-        </Link>
-      </p>
+      <p className="mt-8 text-lg">{todayWords.workedElsewhere()}</p>
+      <Link
+        to={`/${workspace}/kit#exchange`}
+        className={`${BUTTON_BASE} ${BUTTON_TONES.line} mt-2 min-h-14 text-lg`}
+      >
+        {todayWords.bringInACopy()}
+      </Link>
     </div>
   );
 }
