@@ -1,11 +1,7 @@
-import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+import { BROWSER } from './e2e/browserPath';
 
 const port = Number(process.env.RIPENUM_TEST_PORT ?? 4181);
-
-/** Debian's Chromium without a window is a third quicker; where it is not there, the whole browser does. */
-const SHELL = '/usr/bin/chromium-headless-shell';
-const executablePath = existsSync(SHELL) ? SHELL : '/usr/bin/chromium';
 
 export default defineConfig({
   testDir: 'e2e',
@@ -22,7 +18,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     trace: 'on-first-retry',
     launchOptions: {
-      executablePath,
+      executablePath: BROWSER,
       args: [
         '--no-sandbox',
         '--disable-gpu',

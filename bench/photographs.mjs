@@ -74,7 +74,7 @@ try {
     `${count} photographs of ${kilobytes} kB put into the browser in ${seconds(filling)}`,
   );
 
-  for (const name of ['Save all records to a file', 'As a zip, photographs as pictures']) {
+  for (const name of ['Save all records to a file', 'Save a zip with photographs as files']) {
     const writing = performance.now();
     const saved = page.waitForEvent('download', { timeout: 600_000 });
     await page.getByRole('button', { name }).click();

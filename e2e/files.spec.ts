@@ -18,7 +18,7 @@ test('what is exported is imported elsewhere, once', async ({ page }) => {
   await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
   expect(await exportAgain(page)).toEqual(sorted(text));
   const saved = page.waitForEvent('download');
-  await page.getByRole('button', { name: 'As a zip, photographs as pictures' }).click();
+  await page.getByRole('button', { name: 'Save a zip with photographs as files' }).click();
   const zip = await (await saved).path();
   await page.getByLabel('File to bring in').setInputFiles(zip);
   await expect(

@@ -1,10 +1,8 @@
 /** Browsers that are killed while somebody works in them, and what is there when they are opened again. */
 import { spawn } from 'node:child_process';
-import { existsSync } from 'node:fs';
 import { chromium, type Locator, type Page } from '@playwright/test';
+import { BROWSER } from './browserPath';
 
-const SHELL = '/usr/bin/chromium-headless-shell';
-const BROWSER = existsSync(SHELL) ? SHELL : '/usr/bin/chromium';
 const ARGUMENTS = [
   '--headless',
   '--no-sandbox',

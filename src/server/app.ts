@@ -41,7 +41,7 @@ function cacheControl(path: string): string {
 /** Nothing is sent to this server: it takes no body. */
 const onlyReading = createMiddleware(async (context, next) => {
   if (['GET', 'HEAD'].includes(context.req.method)) return next();
-  const message = 'This server only hands out.';
+  const message = 'This server takes no data: it answers GET and HEAD only.';
   return context.json({ error: { code: 'only-reading', message } }, 405, { Allow: 'GET, HEAD' });
 });
 

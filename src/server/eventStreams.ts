@@ -14,7 +14,7 @@ export class EventStreams {
   /** Answers with what is sent until it ends or nobody listens; with a sentence where there are too many. */
   answer(context: Context, send: (out: StreamingApi) => Promise<void>): Response {
     if (this.open >= this.most) {
-      const message = 'Too many meters are being listened to. Close one and try again.';
+      const message = 'Too many simulated devices are running. Close one and try again.';
       return context.json({ error: { code: 'busy', message } }, 503);
     }
     context.header('Content-Type', 'text/event-stream');

@@ -1,20 +1,11 @@
 import { expose } from 'comlink';
 import type { PhotoResult, PhotoWorker } from './protocol';
 import { say } from '../core/message/message';
+import { base64Of } from '../db/files/base64';
 
 const JPEG_QUALITY = 0.8;
 
 const NO_PICTURE = say('errors.noPicture');
-
-/** Bytes as base64, in pieces, since a call takes only so many arguments. */
-async function base64Of(blob: Blob): Promise<string> {
-  const bytes = new Uint8Array(await blob.arrayBuffer());
-  const pieces: string[] = [];
-  for (let at = 0; at < bytes.length; at += 0x8000) {
-    pieces.push(String.fromCharCode(...bytes.subarray(at, at + 0x8000)));
-  }
-  return btoa(pieces.join(''));
-}
 
 async function shrunk(file: Blob, longestSide: number): Promise<PhotoResult> {
   const picture = await createImageBitmap(file, { imageOrientation: 'from-image' });
@@ -27,7 +18,8 @@ async function shrunk(file: Blob, longestSide: number): Promise<PhotoResult> {
   pen.drawImage(picture, 0, 0, width, height);
   picture.close();
   const jpeg = await canvas.convertToBlob({ type: 'image/jpeg', quality: JPEG_QUALITY });
-  return { ok: true, photo: { width, height, jpegBase64: await base64Of(jpeg) } };
+  const bytes = new Uint8Array(await jpeg.arrayBuffer());
+  return { ok: true, photo: { width, height, jpegBase64: base64Of(bytes) } };
 }
 
 const worker: PhotoWorker = {

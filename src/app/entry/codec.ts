@@ -40,7 +40,7 @@ export interface Codec<T, F> {
   readonly fields?: Fields;
   /** field of each line of a list */
   readonly line?: AnyCodec;
-  /** how a number in it is typed, where it holds other than one number: limits are told so */
+  /** how a number inside it is typed and its limits written, where it holds more than one number */
   readonly part?: AnyCodec;
 }
 

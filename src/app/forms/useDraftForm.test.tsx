@@ -27,19 +27,27 @@ function Probe() {
   );
 }
 
-test('a form that cannot read what was typed keeps it, stands, and says so', () => {
-  render(
-    <Provider store={createStore()}>
-      <Probe />
-    </Provider>,
-  );
-  const field = screen.getByLabelText('Name');
+test('a form that cannot read what was typed keeps it, also when opened anew, stands, and says so', () => {
+  const store = createStore();
+  const draw = (): void =>
+    void render(
+      <Provider store={store}>
+        <Probe />
+      </Provider>,
+    );
+  draw();
+  let field = screen.getByLabelText('Name');
   const type = (value: string): void => void fireEvent.change(field, { target: { value } });
   type('boo');
   expect(screen.queryByRole('alert')).toBeNull();
   type('boom');
   expect(screen.getByRole('alert').textContent).toContain('nothing you typed is lost');
   expect((field as HTMLInputElement).value).toBe('boom');
+  cleanup();
+  draw();
+  field = screen.getByLabelText('Name');
+  expect((field as HTMLInputElement).value).toBe('boom');
+  expect(screen.getByRole('alert').textContent).toContain('cannot be read');
   type('bo');
   expect(screen.queryByRole('alert')).toBeNull();
 });

@@ -42,20 +42,10 @@ const baseIn = (kept: Kept): string | null | undefined => {
   return typeof base === 'string' || base === null ? base : undefined;
 };
 
-/** What was typed before, as the form is now; null where there is nothing that it could show. */
-function restoredFrom<F extends FieldValues, T>(
-  kept: Kept,
-  { defaults, parse }: DraftFormOptions<F, T>,
-): F | null {
-  if (!kept) return null;
+/** What was typed before, as the form is now; null where nothing was. */
+function restoredFrom<F>(kept: Kept, defaults: F): F | null {
   // a copy: what the store holds is frozen, and a form changes its values in place
-  const merged = mergedDraft(defaults, structuredClone(kept));
-  try {
-    parse(merged);
-    return merged;
-  } catch {
-    return null;
-  }
+  return kept ? mergedDraft(defaults, structuredClone(kept)) : null;
 }
 
 /** What a form says. Where that cannot be found out, the page stands all the same, with what was typed. */
@@ -102,7 +92,7 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
   const { formKey, defaults, parse, base } = options;
   const dispatch = useAppDispatch();
   const kept = useAppSelector((state) => selectDraft(state, formKey));
-  const [first] = useState(() => restoredFrom(kept, options));
+  const [first] = useState(() => restoredFrom(kept, defaults));
   const [restored, setRestored] = useState(first !== null);
   const begunFrom = useRef(first === null ? base : (baseIn(kept) ?? base));
   const [last] = useState(() => new LastParsed<F, T>());

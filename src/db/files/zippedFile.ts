@@ -9,6 +9,7 @@ import {
 } from '@zip.js/zip.js';
 import { say } from '../../core';
 import type { AnyRecord } from '../../records';
+import { base64Of, bytesOf } from './base64';
 import { NotTextError } from './notText';
 
 // It runs in a worker itself, and the page's policy allows none made of text.
@@ -23,24 +24,6 @@ const IN_PLACE = /("jpegBase64":\s*")photographs\/([A-Za-z0-9-]{1,64})\.jpg"/g;
 /** Longer than anything that stands in place of a photograph [characters]. */
 const LONGEST = 200;
 
-/** Bytes that become letters at one go. */
-const BYTES_AT_ONCE = 0x6000;
-
-function base64Of(bytes: Uint8Array): string {
-  const letters: string[] = [];
-  for (let from = 0; from < bytes.length; from += BYTES_AT_ONCE) {
-    letters.push(btoa(String.fromCharCode(...bytes.subarray(from, from + BYTES_AT_ONCE))));
-  }
-  return letters.join('');
-}
-
-function bytesOf(base64: string): Uint8Array {
-  const letters = atob(base64);
-  const bytes = new Uint8Array(letters.length);
-  for (let at = 0; at < bytes.length; at += 1) bytes[at] = letters.charCodeAt(at);
-  return bytes;
-}
-
 /** A zip being written: photographs as files of their own, the records beside them. */
 export class ZippedFile {
   private readonly zip = new ZipWriter(new BlobWriter('application/zip'), { level: 0 });
@@ -54,8 +37,8 @@ export class ZippedFile {
     if (!('jpegBase64' in record.content)) return text;
     const { jpegBase64 } = record.content;
     const bytes = bytesOf(jpegBase64);
-    // what is no picture to the letter stays where it is
-    if (base64Of(bytes) !== jpegBase64) return text;
+    // what would not come back to the letter stays where it is
+    if (bytes === null || base64Of(bytes) !== jpegBase64) return text;
     const name = `${FOLDER}/${record.id}.jpg`;
     await this.zip.add(name, new Uint8ArrayReader(bytes));
     return text.replace(`"${jpegBase64}"`, `"${name}"`);

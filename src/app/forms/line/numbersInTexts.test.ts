@@ -14,7 +14,7 @@ const sentences = (parsed: Parsed<unknown>): Record<string, string> =>
         Object.entries(parsed.errors).map(([field, { sentence }]) => [field, sentence]),
       );
 
-test('a number within a text that is out of its range is told as it is typed there', () => {
+test('a number inside a text that is out of range: its limits stand in the units of that field', () => {
   const day = dayEntry.fill(SAMPLE_EXTRACTION, DEFAULT_PREFERENCES);
   const texts = { people: 'Ada, Bo 9000 %', breaks: '12:30 999 min' };
   expect(sentences(readDayForm({ ...day, ...texts }, DEFAULT_PREFERENCES))).toEqual({

@@ -263,7 +263,7 @@ describe('standing honey as it is typed', () => {
 });
 
 describe('air as it is now', () => {
-  test('what no air is, and what is no number, is told in the unit in which it was typed', () => {
+  test('air that cannot be, or no number: the sentence keeps the unit of the field', () => {
     const typed = { place: 'inside', startedAt: '2026-11-25T09:00' } as const;
     const of = (temperatureC: string, relativeHumidity: string) =>
       sentences(

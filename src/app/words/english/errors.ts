@@ -36,7 +36,7 @@ export const errorsWords = messages('errors', {
   newerDatabase:
     'These records were written by a newer version of Ripenum. Reload the page to get that version; until then nothing is read or changed.',
   zipWithoutRecords:
-    'This zip holds no records of Ripenum, or it is damaged; nothing was brought in. Choose another one.',
+    'This zip holds no Ripenum records, or it is damaged; nothing was brought in. Choose another one.',
   noText: 'This file has no readable text; nothing was brought in. Choose another one.',
   notReadBack:
     'The file was written, but could not be read back as it should be, so it was not handed over. Try again; if it happens again, report the line below.',

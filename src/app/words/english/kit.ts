@@ -82,7 +82,7 @@ export const kitWords = messages('kit', {
     'One JSON file holds everything: lots, hives and frame checks with their whole history. Keep a copy away from this device. A zip holds the same, with each photograph as a picture beside it. The format is described by the',
   jsonSchema: 'JSON Schema',
   saveAllRecordsToA: 'Save all records to a file',
-  withPhotographsApart: 'As a zip, photographs as pictures',
+  withPhotographsApart: 'Save a zip with photographs as files',
   keptUntilDeleted: 'This browser keeps the records until you delete them.',
   mayBeCleared:
     'This browser may clear the records when space runs short, or after weeks without a visit.',

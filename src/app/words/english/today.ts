@@ -72,7 +72,7 @@ export const todayWords = messages('today', {
   containersToGo: '{left, plural, one {# container} other {# containers}} to go.',
   allPouredStirItAnd: 'All poured: stir it and read it.',
   youNotedThisInFor: 'You noted this in {year} for today.',
-  workedElsewhere: 'Your records are on another device?',
+  workedElsewhere: 'Are your records on another device?',
   bringInACopy: 'Bring in a copy',
   noHoneyHereYetStart:
     'No honey here yet. Start a lot: note how much of the comb was capped and you get a first answer.',
