@@ -28,6 +28,7 @@ module.exports = {
     layer('model', ['records', 'core']),
     layer('db', ['records', 'core']),
     layer('workers', ['db', 'model', 'records', 'core']),
+    layer('meeting', ['records', 'core']),
     layer('instruments', ['core']),
     layer('store', ['db', 'records', 'core']),
     layer('server', ['records', 'core']),

@@ -73,7 +73,8 @@ export {
   zeroCheckContentSchema,
   zeroPointOf,
 } from './bench/zeroCheck';
-export { canonicalText } from './exchange/digest';
+export { base64Of, bytesOf } from './exchange/base64';
+export { canonicalText, digestOf, digestOfBytes } from './exchange/digest';
 export { BROKEN_SEAL, type BadRow, FileReading } from './exchange/fileReading';
 export { FileWriter, fileHead } from './exchange/fileText';
 export { CHAINED_KINDS, lotDigest } from './exchange/lotDigest';

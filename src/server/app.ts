@@ -5,6 +5,8 @@ import { createMiddleware } from 'hono/factory';
 import { secureHeaders } from 'hono/secure-headers';
 import { EventStreams } from './eventStreams';
 import { knownHost } from './knownHost';
+import { LetterBoxes } from './letterBox';
+import { letterRoutes } from './routes/letters';
 import { loggerRoutes } from './routes/logger';
 import { meterRoutes } from './routes/meter';
 
@@ -38,10 +40,17 @@ function cacheControl(path: string): string {
   return path.startsWith('/assets/') ? 'public, max-age=31536000, immutable' : 'no-cache';
 }
 
-/** Nothing is sent to this server: it takes no body. */
+/** Where two devices leave sealed letters for one another. */
+const LETTERS = '/api/letters';
+
+/** How often letters that nobody came for are forgotten [ms]. */
+const FORGET_EVERY_MS = 60_000;
+
+/** Nothing else is sent to this server. */
 const onlyReading = createMiddleware(async (context, next) => {
   if (['GET', 'HEAD'].includes(context.req.method)) return next();
-  const message = 'This server takes no data: it answers GET and HEAD only.';
+  if (context.req.path.startsWith(`${LETTERS}/`)) return next();
+  const message = 'This address takes no data: it answers GET and HEAD only.';
   return context.json({ error: { code: 'only-reading', message } }, 405, { Allow: 'GET, HEAD' });
 });
 
@@ -49,6 +58,8 @@ const onlyReading = createMiddleware(async (context, next) => {
 export function createServerApp({ clientFolder, demo, names = [] }: ServerOptions): Hono {
   const app = new Hono();
   const streams = new EventStreams();
+  const boxes = new LetterBoxes();
+  setInterval(() => boxes.forget(), FORGET_EVERY_MS).unref();
   app.use(knownHost(names));
   app.use(onlyReading);
   app.use(compress());
@@ -62,6 +73,7 @@ export function createServerApp({ clientFolder, demo, names = [] }: ServerOption
   app.get('/api/health', (context) => context.json({ status: 'ok' }));
   app.route('/api/meter', meterRoutes(streams));
   app.route('/api/logger', loggerRoutes(streams));
+  app.route(LETTERS, letterRoutes(boxes));
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),
   );

@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { PhotoResult, PhotoWorker } from './protocol';
 import { say } from '../core/message/message';
-import { base64Of } from '../db/files/base64';
+import { base64Of } from '../records';
 
 const JPEG_QUALITY = 0.8;
 

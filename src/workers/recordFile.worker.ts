@@ -79,10 +79,11 @@ function summaryOf({ fresh, effects, setAside, clashes, ...rest }: ImportPlan): 
 }
 
 const worker: RecordFileWorker = {
-  async write(workspace, form, tell) {
+  async write(workspace, order, tell) {
     try {
       const store = createDexieRecordStore(databaseOf(workspace));
-      return await exportFile(store, { exportedAt: new Date().toISOString(), form }, atTimes(tell));
+      const exportedAt = new Date().toISOString();
+      return await exportFile(store, { exportedAt, ...order }, atTimes(tell));
     } catch (error) {
       return failed(failure(error));
     }

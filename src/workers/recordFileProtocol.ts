@@ -1,6 +1,6 @@
 import type { Clash } from '../db/files/importFile';
 import type { FileProgress } from '../db/files/progress';
-import type { FileForm, WrittenFile } from '../db/files/exportFile';
+import type { FileOrder, WrittenFile } from '../db/files/exportFile';
 import type { Workspace } from '../db/workspaces';
 import type { AnyRecord, DigestHit, FileVerdict, RecordKind, Result, SetAside } from '../records';
 import { type Trouble } from '../records';
@@ -56,7 +56,7 @@ export interface ImportChoice {
 export interface RecordFileWorker {
   write(
     workspace: Workspace,
-    form: FileForm,
+    order: Omit<FileOrder, 'exportedAt'>,
     tell: (progress: FileProgress) => void,
   ): Promise<Result<WrittenFile>>;
   read(

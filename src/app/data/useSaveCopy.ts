@@ -12,7 +12,7 @@ export function useSaveCopy(work: FileWorkState): (form?: FileForm) => Promise<A
   const dispatch = useAppDispatch();
   const workspace = useAppSelector(selectWorkspace);
   return async (form = 'json') => {
-    const written = await work.run((remote, tell) => remote.write(workspace, form, tell));
+    const written = await work.run((remote, tell) => remote.write(workspace, { form }, tell));
     work.close();
     if (!written) return null;
     if (!written.ok) return written.error;

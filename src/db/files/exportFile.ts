@@ -7,6 +7,7 @@ import {
   ok,
   type AnyRecord,
   type AppError,
+  type RecordKind,
   type Result,
 } from '../../records';
 import type { JournalEntry, RecordStore } from '../recordStore';
@@ -16,11 +17,25 @@ import { textOf } from './textOf';
 /** One text with everything in it, or a zip with the photographs as files beside it. */
 export type FileForm = 'json' | 'zip';
 
-/** What is asked for: the form of the file, and when it is written, ISO 8601 with milliseconds, UTC. */
-interface Order {
+/** What is asked for. */
+export interface FileOrder {
+  /** when it is written, ISO 8601 with milliseconds, UTC */
   readonly exportedAt: string;
   readonly form: FileForm;
+  readonly part?: FilePart;
 }
+
+/** What of the record is wanted; everything where nothing is given. */
+export interface FilePart {
+  /** revisions that are left out */
+  readonly without?: ReadonlySet<string>;
+  /** only what was recorded from then on, ISO 8601 UTC */
+  readonly since?: string;
+  /** photographs are left out */
+  readonly isLight?: boolean;
+}
+
+const PICTURES: readonly RecordKind[] = ['photo', 'proof'];
 
 /** A file that was written and read back. */
 export interface WrittenFile {
@@ -75,24 +90,28 @@ class BlobText {
 
 async function written(
   store: RecordStore,
-  { exportedAt, form }: Order,
+  { exportedAt, form, part: { without, since = '', isLight = false } = {} }: FileOrder,
   onProgress: OnProgress,
 ): Promise<[Blob, number]> {
   const zip = form === 'zip' ? new (await import('./zippedFile')).ZippedFile() : null;
-  const entries = await store.journal();
+  const entries = (await store.journal()).filter(
+    ({ id, kind }) => !without?.has(id) && !(isLight && PICTURES.includes(kind)),
+  );
+  let count = 0;
   const writer = new FileWriter(fileHead(exportedAt));
   const text = new BlobText();
   text.add(writer.begin());
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
-    const rows = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
-    for (const row of rows) {
+    const read = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
+    for (const row of read.filter(({ recordedAt }) => recordedAt >= since)) {
+      count += 1;
       const whole = writer.record(row);
       text.add(zip ? await zip.record(row, whole) : whole);
     }
-    onProgress({ doing: 'writing', share: (from + rows.length) / entries.length });
+    onProgress({ doing: 'writing', share: (from + read.length) / entries.length });
   }
   text.add(writer.end());
-  return [zip ? await zip.end(text.blob()) : text.blob(), entries.length];
+  return [zip ? await zip.end(text.blob()) : text.blob(), count];
 }
 
 const NOT_READ_BACK: AppError = {
@@ -121,10 +140,10 @@ async function readBack(
   return ok(bad);
 }
 
-/** Writes every record into one file, piece by piece, and reads it back before it counts as written. */
+/** Writes records into one file, piece by piece, and reads it back before it counts as written. */
 export async function exportFile(
   store: RecordStore,
-  order: Order,
+  order: FileOrder,
   onProgress: OnProgress,
 ): Promise<Result<WrittenFile>> {
   const [blob, records] = await written(store, order, onProgress);

@@ -8,8 +8,7 @@ import {
   type FileEntry,
 } from '@zip.js/zip.js';
 import { say } from '../../core';
-import type { AnyRecord } from '../../records';
-import { base64Of, bytesOf } from './base64';
+import { base64Of, bytesOf, type AnyRecord } from '../../records';
 import { NotTextError } from './notText';
 
 // It runs in a worker itself, and the page's policy allows none made of text.

@@ -13,6 +13,9 @@ export function canonicalText(value: unknown): string {
 /** SHA-256 of a text in UTF-8, as 64 hexadecimal digits. */
 export const digestOf = (text: string): string => bytesToHex(sha256(utf8ToBytes(text)));
 
+/** SHA-256 of bytes, as 64 hexadecimal digits. */
+export const digestOfBytes = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
+
 /** SHA-256 of a text that comes in pieces; pieces may part anywhere but within a character. */
 export class TextDigest {
   private readonly hash = sha256.create();

@@ -11,7 +11,7 @@ export function base64Of(bytes: Uint8Array): string {
 }
 
 /** Bytes of a text in base64; null where it is none: a row that was set aside may hold anything. */
-export function bytesOf(base64: unknown): Uint8Array | null {
+export function bytesOf(base64: unknown): Uint8Array<ArrayBuffer> | null {
   if (typeof base64 !== 'string') return null;
   let letters: string;
   try {
