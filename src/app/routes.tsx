@@ -150,6 +150,7 @@ const STATIONS: readonly RouteObject[] = [
   ),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   page('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
+  page('kit/meet', async () => (await import('./stations/kit/MeetScreen')).MeetScreen),
   page('handbook', async () => (await import('./stations/handbook/HandbookScreen')).HandbookScreen),
 ];
 

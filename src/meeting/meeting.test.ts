@@ -34,7 +34,7 @@ class Server {
   };
 
   post = (box: string, signal = new AbortController().signal) =>
-    httpPost({ box, signal, fetcher: this.fetch as typeof fetch });
+    httpPost({ box, signal, fetcher: this.fetch });
 }
 
 async function storeOf(records: readonly AnyRecord[]): Promise<RecordStore> {

@@ -5,7 +5,7 @@ import { packed, unpacked } from './parcel';
 export const MOST_ROW_BYTES = 30_000;
 
 /** In one code, so that an ordinary camera can read it from a screen [bytes]. */
-const CODE_BYTES = 360;
+const CODE_BYTES = 280;
 
 /** Digits of the digest that tell one row from another, and a whole one from a damaged one. */
 const NAME_DIGITS = 16;

@@ -18,6 +18,8 @@ export interface ServerOptions {
   readonly demo: boolean;
   /** names under which it is reached, beside localhost and numbers */
   readonly names?: readonly string[];
+  /** under which other devices reach it, beginning with the best */
+  readonly addresses?: readonly string[];
 }
 
 /** Nothing is loaded from, or sent to, any other host; WebAssembly is allowed for later solvers. */
@@ -55,7 +57,12 @@ const onlyReading = createMiddleware(async (context, next) => {
 });
 
 /** The server: it hands out the built application and answers whether it is well. */
-export function createServerApp({ clientFolder, demo, names = [] }: ServerOptions): Hono {
+export function createServerApp({
+  clientFolder,
+  demo,
+  names = [],
+  addresses = [],
+}: ServerOptions): Hono {
   const app = new Hono();
   const streams = new EventStreams();
   const boxes = new LetterBoxes();
@@ -73,7 +80,7 @@ export function createServerApp({ clientFolder, demo, names = [] }: ServerOption
   app.get('/api/health', (context) => context.json({ status: 'ok' }));
   app.route('/api/meter', meterRoutes(streams));
   app.route('/api/logger', loggerRoutes(streams));
-  app.route(LETTERS, letterRoutes(boxes));
+  app.route(LETTERS, letterRoutes(boxes, addresses));
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),
   );

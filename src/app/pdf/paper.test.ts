@@ -10,7 +10,8 @@ import { LABEL_SHEETS, labelsOnSheet, sheetTrouble } from './labelSheets';
 import { labelsPdf } from './labelsPdf';
 import { jarQrText, labelText, netWeightText } from './labelText';
 import { brokenLines } from './brokenLines';
-import { lotQrText, qrModules } from './qr';
+import { qrModules } from '../format/qrModules';
+import { lotQrText } from './qr';
 import { sheetPdf } from './sheetPdf';
 
 const fontFile = (name: string): ArrayBuffer =>

@@ -1,4 +1,5 @@
 import { Hono, type Context } from 'hono';
+import { createMiddleware } from 'hono/factory';
 import { bodyLimit } from 'hono/body-limit';
 import { MOST_BYTES, SLOT, type Brought, type LetterBoxes } from '../letterBox';
 
@@ -32,16 +33,19 @@ const REFUSALS: Readonly<Record<Exclude<Brought, 'kept'>, Refusal>> = {
   'no-box': NO_BOX,
 };
 
+const BOX = /^[0-9a-f]{32}$/;
+
+const wellNamed = createMiddleware<{ Bindings: object }>(async (context, next) => {
+  const { box = '', slot } = context.req.param() as { box?: string; slot?: string };
+  const isGood = BOX.test(box) && (slot === undefined || SLOT.test(slot));
+  return isGood ? next() : refuse(context, NO_NAME);
+});
+
 /** The letter box: two devices leave sealed letters for one another. What they hold is not known here. */
-export function letterRoutes(boxes: LetterBoxes): Hono {
+export function letterRoutes(boxes: LetterBoxes, addresses: readonly string[] = []): Hono {
   const routes = new Hono();
-  routes.use('/:box{[^/]+}/*', async (context, next) => {
-    const isBox = /^[0-9a-f]{32}$/.test(context.req.param('box') ?? '');
-    return isBox ? next() : refuse(context, NO_NAME);
-  });
-  routes.use('/:box/:slot', async (context, next) =>
-    SLOT.test(context.req.param('slot')) ? next() : refuse(context, NO_NAME),
-  );
+  routes.get('/', (context) => context.json({ addresses }));
+  routes.use('/:box/:slot?', wellNamed);
   routes.put('/:box', (context) => {
     const isOpen = boxes.open(context.req.param('box'));
     return isOpen ? context.body(null, 201) : refuse(context, BUSY);

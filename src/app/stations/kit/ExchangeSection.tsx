@@ -1,9 +1,10 @@
 import { useExchange } from './useExchange';
-import { Download, FileArchive, Upload } from 'lucide-react';
+import { Download, FileArchive, Smartphone, Upload } from 'lucide-react';
 import { type ReactElement } from 'react';
 import type { AppError } from '../../../records';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/fields/FileButton';
+import { PageLink } from '../../ui/page/PageLink';
 import { FileWork } from '../../ui/page/FileWork';
 import { ImportSheet } from './ImportSheet';
 import { StoragePart } from './StoragePart';
@@ -28,7 +29,7 @@ function ExchangeError({ error }: { error: AppError }): ReactElement {
 
 /** The whole record out as one JSON file, and back in. */
 export function ExchangeSection(): ReactElement {
-  const { work, error, asked, exportAll, importFile, bringIn, giveUp } = useExchange();
+  const { work, error, asked, exportAll, importFile } = useExchange();
   return (
     <section aria-labelledby="exchange" className="border-t-2 border-ink pt-3">
       <h2 id="exchange" className="text-2xl font-bold">
@@ -59,6 +60,9 @@ export function ExchangeSection(): ReactElement {
         >
           <Upload aria-hidden className="size-5" /> {kitWords.bringInAFile()}
         </FileButton>
+        <PageLink to="kit/meet">
+          <Smartphone aria-hidden className="size-5" /> {kitWords.meetAnotherDevice()}
+        </PageLink>
       </div>
       <FileWork work={work} />
       {error && <ExchangeError error={error} />}
@@ -67,8 +71,8 @@ export function ExchangeSection(): ReactElement {
           summary={asked.summary}
           name={asked.name}
           busy={work.busy}
-          onDecide={(takeTheirs) => void bringIn(asked.name, takeTheirs)}
-          onCancel={giveUp}
+          onDecide={asked.decide}
+          onCancel={() => asked.decide(null)}
         />
       )}
       <StoragePart />

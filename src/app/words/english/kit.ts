@@ -93,6 +93,7 @@ export const kitWords = messages('kit', {
   browserRefused:
     'It did not agree. Save a copy after each day’s work; most browsers agree once Ripenum is on the home screen or among the bookmarks.',
   fileToBringIn: 'File to bring in',
+  meetAnotherDevice: 'Exchange records with another device',
   bringInAFile: 'Bring in a file',
   version: 'Version {at}',
   versions: '{name}, versions',

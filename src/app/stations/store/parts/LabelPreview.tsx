@@ -1,7 +1,7 @@
 import { useMemo, type ReactElement } from 'react';
 import type { LabelDesignContent, LotContent, PackingContent } from '../../../../records';
 import { jarQrText, labelText, type LabelLine } from '../../../pdf/labelText';
-import { qrModules } from '../../../pdf/qr';
+import { qrModules, qrPath } from '../../../format/qrModules';
 import { jarsWords } from '../../../words/english/jars';
 
 interface LabelPreviewProps {
@@ -32,13 +32,7 @@ function Lines({ lines, base }: { lines: readonly LabelLine[]; base: number }): 
 
 function Code({ text, side, ink }: { text: string; side: number; ink: string }): ReactElement {
   const modules = useMemo(() => qrModules(text), [text]);
-  const path = useMemo(() => {
-    const parts: string[] = [];
-    for (let row = 0; row < modules.size; row += 1)
-      for (let column = 0; column < modules.size; column += 1)
-        if (modules.isDark(row, column)) parts.push(`M${column} ${row}h1v1h-1z`);
-    return parts.join('');
-  }, [modules]);
+  const path = useMemo(() => qrPath(modules), [modules]);
   return (
     <svg
       aria-hidden
