@@ -1,7 +1,8 @@
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { serve } from '@hono/node-server';
+import { serve, type ServerType } from '@hono/node-server';
 import { createServerApp } from './app';
+import { lanOf, lanText, secureServer } from './lan';
 import { readCommandLine, type CommandLine } from './options';
 
 function stop(sentence: string): never {
@@ -26,30 +27,50 @@ const LIMITS = {
 };
 const MOST_CONNECTIONS = 200;
 
-const { port, host, demo, names } = commandLine();
+const { port, host, demo, names, lan: isLan } = commandLine();
+/** Other devices come in by the door beside it. */
+const lanPort = port + 1;
+const lan = isLan ? await lanOf(lanPort).catch((error: Error) => stop(error.message)) : null;
 const here = path.dirname(fileURLToPath(import.meta.url));
 const clientFolder = path.relative(process.cwd(), path.join(here, '../client'));
-const app = createServerApp({ clientFolder, demo, names });
+const { fetch } = createServerApp({ clientFolder, demo, names, addresses: lan?.addresses ?? [] });
+const front = demo ? '/demo/today' : '/';
 
-const options = { fetch: app.fetch, port, hostname: host, serverOptions: LIMITS };
-const server = serve(options, () => {
-  console.log(`Ripenum is ready: http://${host}:${port}${demo ? '/demo/today' : '/'}`);
-});
+function whyNot(error: NodeJS.ErrnoException, taken: number): string {
+  return error.code === 'EADDRINUSE'
+    ? `Port ${taken} is taken by another program. Stop that one, or start Ripenum with another port: npm start -- --port ${port + 2}`
+    : `The server could not start: ${error.message}`;
+}
 
-if ('maxConnections' in server) server.maxConnections = MOST_CONNECTIONS;
+/** Listens at one door. */
+function opened(options: Parameters<typeof serve>[0], ready: () => void): ServerType {
+  const server = serve(options, ready);
+  if ('maxConnections' in server) server.maxConnections = MOST_CONNECTIONS;
+  server.on('error', (error: NodeJS.ErrnoException) => stop(whyNot(error, options.port ?? 0)));
+  return server;
+}
 
-server.on('error', (error: NodeJS.ErrnoException) => {
-  if (error.code === 'EADDRINUSE') {
-    stop(
-      `Port ${port} is taken by another program. Stop that one, or start Ripenum with another port: npm start -- --port ${port + 1}`,
-    );
-  }
-  stop(`The server could not start: ${error.message}`);
-});
+const servers = [
+  opened({ fetch, port, hostname: host, serverOptions: LIMITS }, () =>
+    console.log(`Ripenum is ready: http://${host}:${port}${front}`),
+  ),
+];
+if (lan) {
+  const { createServer, serverOptions } = secureServer(lan);
+  const options = { ...LIMITS, ...serverOptions };
+  const all = { fetch, port: lanPort, hostname: '0.0.0.0', createServer, serverOptions: options };
+  servers.push(opened(all, () => void lanText(lan).then(console.log)));
+}
 
 for (const signal of ['SIGINT', 'SIGTERM'] as const) {
   process.on(signal, () => {
-    server.close(() => process.exit(0));
-    if ('closeAllConnections' in server) server.closeAllConnections();
+    let left = servers.length;
+    for (const server of servers) {
+      server.close(() => {
+        left -= 1;
+        if (left === 0) process.exit(0);
+      });
+      if ('closeAllConnections' in server) server.closeAllConnections();
+    }
   });
 }

@@ -5,6 +5,8 @@ export interface CommandLine {
   readonly port: number;
   readonly host: string;
   readonly demo: boolean;
+  /** other devices of the network reach it as well, with encryption */
+  readonly lan: boolean;
   /** names under which it is reached, beside localhost */
   readonly names: readonly string[];
 }
@@ -30,5 +32,5 @@ export function readCommandLine(
   const host = environment['HOST'] ?? 'localhost';
   const given = args.flatMap((arg, after) => (args[after - 1] === '--name' ? [arg] : []));
   const names = [host, ...given].filter((name) => isIP(name) === 0);
-  return { port, host, demo: args.includes('--demo'), names };
+  return { port, host, demo: args.includes('--demo'), lan: args.includes('--lan'), names };
 }

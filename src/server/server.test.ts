@@ -123,8 +123,10 @@ describe('command line', () => {
       port: 4170,
       host: 'localhost',
       demo: false,
+      lan: false,
       names: ['localhost'],
     });
+    expect(readCommandLine(['--lan'], {}).lan).toBe(true);
     expect(readCommandLine(['--name', 'honey.example', '--name', 'b'], {}).names).toEqual([
       'localhost',
       'honey.example',
