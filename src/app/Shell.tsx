@@ -34,6 +34,10 @@ const PourAlarm = lazyPart(
   () => import('./alarm/PourAlarm'),
   (module) => module.PourAlarm,
 );
+const FolderCopying = lazyPart(
+  () => import('./data/FolderCopying'),
+  (module) => module.FolderCopying,
+);
 const KeysSheet = lazyPart(
   () => import('./commands/KeysSheet'),
   (module) => module.KeysSheet,
@@ -152,6 +156,9 @@ export function Shell(): ReactElement {
         <Read waiting={null} failed={() => null}>
           <PourAlarm />
         </Read>
+      </Suspense>
+      <Suspense>
+        <FolderCopying />
       </Suspense>
       <Suspense>
         {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}

@@ -1,4 +1,5 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
+import type { CopyFolder } from './copyFolder';
 import type { Workspace } from './workspaces';
 import {
   KIND_FACTS,
@@ -34,7 +35,8 @@ type SettingRow =
   | { readonly key: 'preferences'; readonly value: Preferences }
   /** how strict the schemas were when every row was last checked */
   | { readonly key: 'checked'; readonly value: number }
-  | { readonly key: 'copied'; readonly value: CopyMark };
+  | { readonly key: 'copied'; readonly value: CopyMark }
+  | { readonly key: 'folder'; readonly value: CopyFolder };
 
 /** In which order rows were appended: the clock may be wrong, this is not. */
 export interface JournalRow {

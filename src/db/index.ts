@@ -1,6 +1,15 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
 export { isCopyDue, keepCopyMark } from './copies';
+export {
+  copyFolder,
+  dropCopyFolder,
+  keepCopyFolder,
+  mayWrite,
+  writeInTurn,
+  type CopyFolder,
+  type Folder,
+} from './copyFolder';
 export { databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';
@@ -11,6 +20,7 @@ export { askForLasting, storageState, type StorageState } from './lasting';
 export { lotsKept } from './lotsKept';
 export { loadPreferences, savePreferences } from './settings';
 export {
+  useCopyFolder,
   useCopyState,
   useLooksWith,
   useBoxRecords,

@@ -2,6 +2,7 @@ import Dexie from 'dexie';
 import { useLiveQuery } from 'dexie-react-hooks';
 import type { FrameAct } from '../core';
 import { type AnyRecord, type RecordKind } from '../records';
+import { copyFolder, type CopyFolder } from './copyFolder';
 import { copyState, type CopyState } from './copies';
 import { databaseOf } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
@@ -78,6 +79,13 @@ export function useSetAside(workspace: Workspace): RowSetAside[] | undefined {
 /** When everything was copied last, and how much was written since; undefined while loading. */
 export const useCopyState = (workspace: Workspace): CopyState | undefined =>
   useLiveQuery(() => copyState(databaseOf(workspace)).catch(stillShown<CopyState>), [workspace]);
+
+/** The folder that copies are kept in; null where none is, undefined while loading. */
+export const useCopyFolder = (workspace: Workspace): CopyFolder | null | undefined =>
+  useLiveQuery(
+    () => copyFolder(databaseOf(workspace)).catch(stillShown<CopyFolder | null>),
+    [workspace],
+  );
 
 /** Every row of some kinds in the order in which they were appended. */
 export function useInOrder(

@@ -4,7 +4,7 @@ import type { AppError } from '../../records';
 import { noticeShown, selectWorkspace, useAppDispatch, useAppSelector } from '../../store';
 import { isoToday } from '../format/dates';
 import type { FileWorkState } from '../ui/page/FileWork';
-import { saveFile } from '../ui/saveFile';
+import { handOver } from '../ui/handOver';
 import { kitWords } from '../words/english/kit';
 
 /** Saves everything as one file and remembers when; what went wrong, else null. */
@@ -17,7 +17,8 @@ export function useSaveCopy(work: FileWorkState): (form?: FileForm) => Promise<A
     if (!written) return null;
     if (!written.ok) return written.error;
     const { blob, records, setAside } = written.value;
-    saveFile(`ripenum-${workspace}-${isoToday()}.${form}`, blob);
+    const isGone = await handOver(`ripenum-${workspace}-${isoToday()}`, form, blob);
+    if (!isGone) return null;
     // a copy that cannot be remembered is a copy all the same: the reminder only comes too early
     const mark = { at: new Date().toISOString(), records };
     await keepCopyMark(databaseOf(workspace), mark).catch(() => undefined);

@@ -6,6 +6,7 @@ import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/fields/FileButton';
 import { PageLink } from '../../ui/page/PageLink';
 import { FileWork } from '../../ui/page/FileWork';
+import { FolderPart } from './FolderPart';
 import { ImportSheet } from './ImportSheet';
 import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
@@ -54,7 +55,7 @@ export function ExchangeSection(): ReactElement {
         </Button>
         <FileButton
           label={kitWords.fileToBringIn()}
-          accept="application/json,.json,application/zip,.zip"
+          accept="application/json,.json,application/zip,.zip,text/plain,.txt"
           disabled={work.busy}
           onFile={(file) => void importFile(file)}
         >
@@ -75,6 +76,7 @@ export function ExchangeSection(): ReactElement {
           onCancel={() => asked.decide(null)}
         />
       )}
+      <FolderPart />
       <StoragePart />
       <TablesPart />
     </section>

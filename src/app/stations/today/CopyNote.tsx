@@ -1,11 +1,17 @@
 import { Download } from 'lucide-react';
-import type { ReactElement } from 'react';
+import { Suspense, type ReactElement } from 'react';
 import { formatDay } from '../../format/dates';
 import { Button } from '../../ui/Button';
+import { lazyPart } from '../../ui/page/lazyPart';
 import { FileWork } from '../../ui/page/FileWork';
 import { momentWords } from '../../words/english/moment';
 import { tell } from '../../words/tell';
 import type { useCopyNote } from './useCopyNote';
+
+const FolderTrouble = lazyPart(
+  () => import('./FolderTrouble'),
+  (module) => module.FolderTrouble,
+);
 
 /** When everything was last saved to a file, and the one tap that saves it. */
 export function CopyNote(props: ReturnType<typeof useCopyNote>): ReactElement | null {
@@ -27,6 +33,9 @@ export function CopyNote(props: ReturnType<typeof useCopyNote>): ReactElement | 
         <Download aria-hidden className="size-5" /> {momentWords.saveACopy()}
       </Button>
       <FileWork work={work} />
+      <Suspense>
+        <FolderTrouble />
+      </Suspense>
       {error && <p role="alert">{tell(error.message)}</p>}
     </section>
   );
