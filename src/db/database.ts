@@ -1,5 +1,6 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
 import type { CopyFolder } from './copyFolder';
+import type { DeviceKey } from './deviceKey';
 import type { Workspace } from './workspaces';
 import {
   KIND_FACTS,
@@ -36,7 +37,8 @@ type SettingRow =
   /** how strict the schemas were when every row was last checked */
   | { readonly key: 'checked'; readonly value: number }
   | { readonly key: 'copied'; readonly value: CopyMark }
-  | { readonly key: 'folder'; readonly value: CopyFolder };
+  | { readonly key: 'folder'; readonly value: CopyFolder }
+  | { readonly key: 'device'; readonly value: DeviceKey };
 
 /** In which order rows were appended: the clock may be wrong, this is not. */
 export interface JournalRow {
@@ -107,7 +109,7 @@ async function writeJournal(transaction: Transaction, kinds: readonly RecordKind
 }
 
 /** Version of the database that this application writes; a newer one is never touched. */
-export const DATABASE_VERSION = 7;
+export const DATABASE_VERSION = 8;
 
 /** IndexedDB counts ten times finer than Dexie does. */
 const NATIVE_STEP = 10;
@@ -151,6 +153,7 @@ export class RipenumDatabase extends Dexie {
     this.version(6)
       .stores({ ...recordSchema(6), journal: '++at, &id', setAside: 'id' })
       .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
+    this.version(7).stores(recordSchema(7));
     this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
     const eachTime = true;
     this.on('ready', refuseNewer, eachTime);

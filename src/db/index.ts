@@ -1,15 +1,6 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
 export { isCopyDue, keepCopyMark } from './copies';
-export {
-  copyFolder,
-  dropCopyFolder,
-  keepCopyFolder,
-  mayWrite,
-  writeInTurn,
-  type CopyFolder,
-  type Folder,
-} from './copyFolder';
 export { databaseOf, deleteWorkspace, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';

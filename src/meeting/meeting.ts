@@ -1,4 +1,5 @@
-import { digestOf, z } from '../records';
+import { z } from '../records';
+import { digestOf } from '../records/exchange/digest';
 import { receiveParcel, sendParcel, type Line } from './parcel';
 import { MeetingTrouble } from './trouble';
 

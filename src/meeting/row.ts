@@ -1,4 +1,5 @@
-import { base64Of, bytesOf, digestOfBytes } from '../records';
+import { base64Of, bytesOf } from '../records/exchange/base64';
+import { digestOfBytes } from '../records/exchange/digest';
 import { packed, unpacked } from './parcel';
 
 /** A row holds no more than so, packed [bytes]: that is some hundred codes. */

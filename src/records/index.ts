@@ -73,11 +73,11 @@ export {
   zeroCheckContentSchema,
   zeroPointOf,
 } from './bench/zeroCheck';
-export { base64Of, bytesOf } from './exchange/base64';
-export { canonicalText, digestOf, digestOfBytes } from './exchange/digest';
+export { canonicalText } from './exchange/digest';
 export { BROKEN_SEAL, type BadRow, FileReading } from './exchange/fileReading';
 export { FileWriter, fileHead } from './exchange/fileText';
 export { CHAINED_KINDS, lotDigest } from './exchange/lotDigest';
+export type { SignatureContent, SignatureRecord } from './lots/signature';
 export { type Rivalry, differencesOf, rivalriesOf } from './exchange/merge';
 export { type MergeEffect, mergeEffects } from './exchange/mergeEffects';
 export {

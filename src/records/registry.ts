@@ -37,6 +37,7 @@ import { heatSpellKind } from './lots/heatSpell';
 import { lineTickKind } from './line/lineTick';
 import { ownToolKind } from './line/ownTool';
 import { pourKind } from './line/pour';
+import { signatureKind } from './lots/signature';
 import { settlingKind } from './lots/settling';
 import { stockKind } from './line/stock';
 import { weighingKind } from './lots/weighing';
@@ -91,6 +92,7 @@ export const KINDS = [
   choreKind,
   ownToolKind,
   stockKind,
+  signatureKind,
   settlingKind,
   heatSpellKind,
   weighingKind,

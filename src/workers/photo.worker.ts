@@ -1,7 +1,7 @@
 import { expose } from 'comlink';
 import type { PhotoResult, PhotoWorker } from './protocol';
 import { say } from '../core/message/message';
-import { base64Of } from '../records';
+import { base64Of } from '../records/exchange/base64';
 
 const JPEG_QUALITY = 0.8;
 

@@ -130,6 +130,7 @@ const worker: RecordFileWorker = {
       return { status: 'unreadable', error: failure(error) };
     }
   },
+  signatures: () => verification?.signatures() ?? Promise.resolve([]),
   checkDigest: (digest) => Promise.resolve(verification?.checkDigest(digest) ?? null),
 };
 

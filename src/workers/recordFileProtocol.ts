@@ -1,3 +1,4 @@
+import type { SignatureFound } from '../records/exchange/signature';
 import type { Clash } from '../db/files/importFile';
 import type { FileProgress } from '../db/files/progress';
 import type { FileOrder, WrittenFile } from '../db/files/exportFile';
@@ -66,6 +67,8 @@ export interface RecordFileWorker {
   ): Promise<Result<ImportSummary>>;
   bringIn(workspace: Workspace, choice: ImportChoice): Promise<Result<ImportDone>>;
   verify(file: Blob, tell: (progress: FileProgress) => void): Promise<FileVerdict>;
+  /** what is found of the signatures in the file that was verified last */
+  signatures(): Promise<readonly SignatureFound[]>;
   /** holds a digest against the file that was verified last */
   checkDigest(digest: string): Promise<DigestHit | null>;
 }

@@ -1,12 +1,5 @@
-import {
-  copyFolder,
-  databaseOf,
-  keepCopyFolder,
-  keepCopyMark,
-  mayWrite,
-  writeInTurn,
-  type Workspace,
-} from '../../db';
+import { databaseOf, keepCopyMark, type Workspace } from '../../db';
+import { copyFolder, keepCopyFolder, mayWrite, writeInTurn } from '../../db/copyFolder';
 import { RecordFileJob } from '../../workers/recordFileClient';
 
 /** What became of a copy into the folder. */

@@ -1,12 +1,6 @@
 import { useEffect, useState } from 'react';
-import {
-  databaseOf,
-  dropCopyFolder,
-  keepCopyFolder,
-  mayWrite,
-  useCopyFolder,
-  type Folder,
-} from '../../db';
+import { databaseOf, useCopyFolder } from '../../db';
+import { dropCopyFolder, keepCopyFolder, mayWrite, type Folder } from '../../db/copyFolder';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { copyIntoFolder } from './folderCopy';
 

@@ -8,11 +8,17 @@ import { writeHead, writeParts } from './writeContent';
 import { commonWords } from '../words/english/common';
 import { dossierWords } from '../words/english/dossier';
 
-/** What stands on a dossier besides its words. */
-export interface DossierMarks {
-  readonly code: string;
+/** What shows that a dossier is whole, and who stands for it. */
+export interface DossierSeal {
   /** over every revision of the lot */
   readonly digest: string;
+  /** the signature of a device in words; null where there is none */
+  readonly signed: string | null;
+}
+
+/** What stands on a dossier besides its words. */
+export interface DossierMarks extends DossierSeal {
+  readonly code: string;
   readonly printedAt: string;
   readonly rule: PaperRule;
 }
@@ -20,7 +26,7 @@ export interface DossierMarks {
 const QR_SIDE = 96;
 
 /** The lot's code and digest as words and as a code to be scanned. */
-function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
+function writeSeal(paper: Paper, { code, digest, signed }: DossierMarks): void {
   paper.heading(dossierWords.seal());
   const { page, bottom } = paper.room(QR_SIDE + 6, 6);
   const text = lotQrText(code, digest);
@@ -31,6 +37,7 @@ function writeSeal(paper: Paper, { code, digest }: DossierMarks): void {
     digest.slice(32),
     dossierWords.coversEveryRecordBehindThis(),
     dossierWords.toVerifySaveTheRecords(),
+    signed ?? dossierWords.showsNotWho(),
   ];
   lines.forEach((line, at) => {
     const font = at === 0 ? paper.bold : paper.regular;

@@ -99,7 +99,13 @@ describe('a dossier as PDF, read back by another library', () => {
     };
     const { bytes, missing } = await dossierPdf(
       CONTENT,
-      { code: '260812-a', digest: DIGEST, printedAt: '20 Aug 2026, 10:00', rule },
+      {
+        code: '260812-a',
+        digest: DIGEST,
+        signed: 'Signed by device 3F2A',
+        printedAt: '20 Aug 2026, 10:00',
+        rule,
+      },
       fonts,
     );
     const { pages } = await readBack(bytes);
@@ -108,6 +114,7 @@ describe('a dossier as PDF, read back by another library', () => {
     expect(pages.length).toBeGreaterThan(2);
     pages.forEach((page, at) => expect(page).toContain(`Page ${at + 1} of ${pages.length}`));
     for (const { title } of CONTENT.parts) expect(all).toContain(title);
+    expect(all).toContain('Signed by device 3F2A');
     expect(all).toContain('16.0 ± 0.4 % water by refractometry');
     expect(all.replaceAll(' ', '')).toContain('second≤20°C');
     expect(all).toContain('limit 20.0');

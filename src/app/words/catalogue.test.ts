@@ -54,7 +54,7 @@ const NOT_FOR_READERS = [
   /(Undone|Done again|Chosen of several after merging|More is known now|Taken from a colleague’s file)$/,
   /Ripenum$|Schade$|US gal$|imp gal$|Ctrl K$|Enter$|Backspace$|Escape$|rating point$|another meter$/,
   /(not loaded|a message was lost|given up|nothing was read|a run needs a room or known air)$/,
-  /\[role=|textarea|content\.harvestId|form input|\(prefers-|system-ui|xMidYMid|warm-room\/standing|lot\.$|comb\.$/,
+  /\[role=|textarea|content\.harvestId|form input|\((prefers-|pointer:)|system-ui|xMidYMid|warm-room\/standing|lot\.$|comb\.$/,
 ];
 
 const SENTENCE = /[A-Za-z]{2,}[,:;]? [a-z“(]|^[A-Z][a-z]+[a-z.!?…]$|[a-z]{3,}[.!?…]$/;

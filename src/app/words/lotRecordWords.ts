@@ -23,6 +23,8 @@ export function lotRecordWords(record: LotRecord): string {
       });
     case 'ruling':
       return lotWords.ruling({ outcome: OUTCOME_NAMES[record.content.outcome] });
+    case 'signature':
+      return lotWords.signedByADevice();
     case 'lot-frames':
       return lotWords.madeOfFrames({ makeUpCount: compositionCount(record.content) });
     case 'sampling-plan':

@@ -97,21 +97,22 @@ async function written(
   const entries = (await store.journal()).filter(
     ({ id, kind }) => !without?.has(id) && !(isLight && PICTURES.includes(kind)),
   );
-  let count = 0;
+  let leftOut = 0;
   const writer = new FileWriter(fileHead(exportedAt));
   const text = new BlobText();
   text.add(writer.begin());
   for (let from = 0; from < entries.length; from += ROWS_AT_ONCE) {
     const read = await rowsInOrder(store, entries.slice(from, from + ROWS_AT_ONCE));
-    for (const row of read.filter(({ recordedAt }) => recordedAt >= since)) {
-      count += 1;
+    const rows = read.filter(({ recordedAt }) => recordedAt >= since);
+    leftOut += read.length - rows.length;
+    for (const row of rows) {
       const whole = writer.record(row);
       text.add(zip ? await zip.record(row, whole) : whole);
     }
     onProgress({ doing: 'writing', share: (from + read.length) / entries.length });
   }
   text.add(writer.end());
-  return [zip ? await zip.end(text.blob()) : text.blob(), count];
+  return [zip ? await zip.end(text.blob()) : text.blob(), entries.length - leftOut];
 }
 
 const NOT_READ_BACK: AppError = {

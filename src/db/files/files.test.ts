@@ -13,7 +13,7 @@ import { countingScribe, sampleLot } from '../../records/test/sampleLot';
 import { withoutSeal } from '../../records/test/withoutSeal';
 import { createMemoryRecordStore } from '../memoryRecordStore';
 import type { RecordStore } from '../recordStore';
-import { exportFile } from './exportFile';
+import { exportFile, type FilePart } from './exportFile';
 import { bringIn, planImport, type ImportPlan } from './importFile';
 import type { FileProgress } from './progress';
 
@@ -81,6 +81,24 @@ describe('saving everything to a file', () => {
       new Set(['writing', 'checking']),
     );
     expect(onProgress.at(-1)).toMatchObject({ doing: 'checking', share: 1 });
+  });
+
+  test('leaves out what the other device has, what is older, and photographs, as asked', async () => {
+    const store = await storeWith(lot);
+    const all = (await store.journal()).map(({ id }) => id);
+    const idsOf = async (part: FilePart): Promise<string[]> => {
+      const file = await exportFile(store, { exportedAt: AT, form: 'json', part }, quiet);
+      if (!file.ok) throw new Error(file.error.message.key);
+      const read = parseRecordFile(await file.value.blob.text());
+      // what a part refers to may be on the other device only
+      const text = await file.value.blob.text();
+      expect(verifyFile(text)).toMatchObject({ status: 'whole', records: file.value.records });
+      return read.ok ? read.value.records.map(({ id }) => id) : [];
+    };
+    expect(await idsOf({ without: new Set(all.slice(1)) })).toEqual(all.slice(0, 1));
+    expect(await idsOf({ without: new Set(all) })).toEqual([]);
+    expect(await idsOf({ since: '2999-01-01T00:00:00.000Z' })).toEqual([]);
+    expect(await idsOf({ since: '1999-01-01T00:00:00.000Z', isLight: true })).toEqual(all);
   });
 
   test('a store that gives other rows than its journal names is not handed over', async () => {

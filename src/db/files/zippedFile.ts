@@ -8,7 +8,8 @@ import {
   type FileEntry,
 } from '@zip.js/zip.js';
 import { say } from '../../core';
-import { base64Of, bytesOf, type AnyRecord } from '../../records';
+import type { AnyRecord } from '../../records';
+import { base64Of, bytesOf } from '../../records/exchange/base64';
 import { NotTextError } from './notText';
 
 // It runs in a worker itself, and the page's policy allows none made of text.

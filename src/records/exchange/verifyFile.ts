@@ -1,6 +1,7 @@
 import { BROKEN_SEAL, FileReading, type BadRow, type FileFacts } from './fileReading';
 import { CHAINED_KINDS, checkLotDigest, type DigestCheck } from './lotDigest';
 import type { AnyRecord } from '../record';
+import { checkSignature, type SignatureFound } from './signature';
 import { damagedFile, findingsOf } from './recordFile';
 import type { AppError } from '../result';
 import { say, type Message } from '../../core';
@@ -61,6 +62,12 @@ export class FileVerification {
           status: 'changed',
           why: say('errors.writtenAnew'),
         };
+  }
+
+  /** What is found of every signature in the file, lot by lot. */
+  signatures(): Promise<SignatureFound[]> {
+    const made = this.rows.filter((row) => row.kind === 'signature');
+    return Promise.all(made.map((signature) => checkSignature(this.rows, signature)));
   }
 
   /** The lot whose records give a digest; null where none does. */

@@ -2,12 +2,12 @@ import { FolderSync } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { useFolder, type FolderStanding } from '../../data/useFolder';
 import { Button } from '../../ui/Button';
-import { kitWords } from '../../words/english/kit';
+import { folderWords } from '../../words/english/folder';
 
 const sentenceOf: Readonly<Record<Exclude<FolderStanding, 'none'>, (name: string) => string>> = {
-  kept: (name) => kitWords.copiesAreKeptIn({ name }),
-  'not-allowed': (name) => kitWords.folderIsNotLent({ name }),
-  failed: (name) => kitWords.folderFailed({ name }),
+  kept: (name) => folderWords.copiesAreKeptIn({ name }),
+  'not-allowed': (name) => folderWords.folderIsNotLent({ name }),
+  failed: (name) => folderWords.folderFailed({ name }),
 };
 
 /** A folder of the disk in which a copy is kept without being asked for, where the browser can. */
@@ -17,7 +17,7 @@ export function FolderPart(): ReactElement | null {
   if (standing === 'none') {
     return (
       <Button className="mt-3" onClick={choose}>
-        <FolderSync aria-hidden className="size-5" /> {kitWords.keepCopiesInAFolder()}
+        <FolderSync aria-hidden className="size-5" /> {folderWords.keepCopiesInAFolder()}
       </Button>
     );
   }
@@ -29,11 +29,11 @@ export function FolderPart(): ReactElement | null {
       <div className="mt-2 flex flex-wrap gap-3">
         {standing === 'not-allowed' && (
           <Button tone="ink" onClick={lendAgain}>
-            {kitWords.allowTheFolder()}
+            {folderWords.allowTheFolder()}
           </Button>
         )}
-        <Button onClick={choose}>{kitWords.chooseAnotherFolder()}</Button>
-        <Button onClick={leave}>{kitWords.noMoreCopies()}</Button>
+        <Button onClick={choose}>{folderWords.chooseAnotherFolder()}</Button>
+        <Button onClick={leave}>{folderWords.noMoreCopies()}</Button>
       </div>
     </div>
   );

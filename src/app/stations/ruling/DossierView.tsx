@@ -1,4 +1,4 @@
-import { ArrowLeft, FileDown, Printer } from 'lucide-react';
+import { ArrowLeft, FileDown, KeyRound, Printer } from 'lucide-react';
 import { type ReactElement } from 'react';
 import { Link } from 'react-router';
 import { LotRule } from '../../lot/LotRule';
@@ -29,7 +29,7 @@ function Party({ label, of }: { label: string; of: DraftText }): ReactElement {
 
 /** The lot on paper: decision, evidence, method, uncertainty, rules, signature, seal. */
 export function DossierView(props: ReturnType<typeof useDossierController>): ReactElement {
-  const { answer, content, digest, pdf, print, producer, buyer, back } = props;
+  const { answer, content, digest, signature, pdf, print, producer, buyer, back } = props;
   return (
     <>
       <div className="flex flex-wrap gap-3 py-5 print:hidden">
@@ -39,6 +39,11 @@ export function DossierView(props: ReturnType<typeof useDossierController>): Rea
         <Button onClick={print}>
           <Printer aria-hidden className="size-5" /> {rulingWords.print()}
         </Button>
+        {signature.canSign && (
+          <Button onClick={signature.sign}>
+            <KeyRound aria-hidden className="size-5" /> {dossierWords.signWithThisDevice()}
+          </Button>
+        )}
         <Link to={back} className={`${BUTTON_BASE} ${BUTTON_TONES.line}`}>
           <ArrowLeft aria-hidden className="size-5" /> {rulingWords.backToTheLot()}
         </Link>
@@ -58,6 +63,11 @@ export function DossierView(props: ReturnType<typeof useDossierController>): Rea
             ? rulingWords.makingTheDigest()
             : rulingWords.digestOfEveryRecordBehind({ digest })}
         </p>
+        {signature.words !== null && (
+          <p role="status" className="text-base font-semibold">
+            {signature.words}
+          </p>
+        )}
       </article>
     </>
   );

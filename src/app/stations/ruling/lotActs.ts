@@ -9,10 +9,12 @@ import {
   type ContainerContent,
   type RulingContent,
   type RulingRecord,
+  type SignatureContent,
 } from '../../../records';
 import { NO_CIRCUMSTANCES } from '../../../core';
 import { perform, type ActOptions, type RecordAct } from '../../../store';
 import { OUTCOME_NAMES } from '../../format/moisture';
+import { dossierWords } from '../../words/english/dossier';
 import { rulingWords } from '../../words/english/ruling';
 import { COMB_STEP_NAMES, type CombStep } from './combSteps';
 import type { NewLot } from './newLot';
@@ -47,6 +49,12 @@ export const signRuling = (
     (scribe) => [firstRevision({ ...scribe, author: content.initials }, 'ruling', content, lotId)],
     options,
   );
+
+/** The device stands for the lot as it is now. */
+export const signDossier = (content: SignatureContent, lotId: string): RecordAct =>
+  perform(dossierWords.signedWithTheKey(), (scribe) => [
+    firstRevision(scribe, 'signature', content, lotId),
+  ]);
 
 /** What was signed stays in the history; the lot waits for a decision again. */
 export const reopenRuling = (

@@ -10,6 +10,8 @@ import { useDraftText } from '../../forms/useDraftText';
 import { useAnswer, type Answer } from '../../lot/useLot';
 import type { PaperContent } from '../../pdf/content';
 import { usePdfFile } from '../../pdf/usePdfFile';
+import { useSignature } from './dossier/useSignature';
+import type { DossierSeal } from '../../pdf/dossierPdf';
 import { dossierContent } from './dossier/dossierContent';
 import { useMeters, useRuledLots, useLedger } from '../../data/useWorkspaceModel';
 import { rulingWords } from '../../words/english/ruling';
@@ -19,7 +21,7 @@ const CANNOT = rulingWords.thePdfCouldNotBe();
 /** The dossier as a file; its maker is loaded when it is first wanted. */
 function useDossierPdf(
   file: LotFile,
-  { answer, content, digest }: { answer: Answer; content: PaperContent; digest: string },
+  { answer, content, seal }: { answer: Answer; content: PaperContent; seal: DossierSeal },
 ) {
   const { busy, save } = usePdfFile(CANNOT);
   const { code } = file.lot.content;
@@ -33,16 +35,17 @@ function useDossierPdf(
       }));
       const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
       const printedAt = formatMoment(new Date().toISOString());
-      const made = await dossierPdf(content, { code, digest, printedAt, rule }, fonts);
+      const made = await dossierPdf(content, { code, ...seal, printedAt, rule }, fonts);
       return { name: `ripenum-lot-${code}.pdf`, ...made };
     });
   return { busy, make: () => void make() };
 }
 
 /** The digest of a lot with all that it rests on; null while it is made. */
-function useLotDigest(lotId: string): string | null {
+function useLotDigest(lotId: string) {
   const records = useInOrder(useAppSelector(selectWorkspace), CHAINED_KINDS);
-  return useMemo(() => (records ? lotDigest(records, lotId) : null), [records, lotId]);
+  const digest = useMemo(() => (records ? lotDigest(records, lotId) : null), [records, lotId]);
+  return { records, digest };
 }
 
 /** What the dossier of a lot says, its digest, and the ways to put it on paper. */
@@ -66,8 +69,11 @@ export function useDossierController(file: LotFile) {
     ...{ file, answer, meters, preferences, heat, parents, demo },
     parties: { producer: producer.text, buyer: buyer.text },
   });
-  const digest = useLotDigest(file.lot.entityId);
-  const pdf = useDossierPdf(file, { answer, content, digest: digest ?? '' });
+  const lotId = file.lot.entityId;
+  const { records, digest } = useLotDigest(lotId);
+  const signature = useSignature({ lotId, digest, records, isRuled: file.ruling !== null });
+  const seal = { digest: digest ?? '', signed: signature.words };
+  const pdf = useDossierPdf(file, { answer, content, seal });
   const print = (): void => window.print();
   useCommands([
     { id: 'print', title: rulingWords.printTheDossier(), key: 'p', run: print },
@@ -78,6 +84,7 @@ export function useDossierController(file: LotFile) {
     answer,
     content,
     digest,
+    signature,
     pdf,
     print,
     producer,

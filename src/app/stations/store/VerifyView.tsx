@@ -5,6 +5,7 @@ import { formatMoment } from '../../format/dates';
 import { FileButton } from '../../ui/fields/FileButton';
 import { FileWork } from '../../ui/page/FileWork';
 import { PageHead } from '../../ui/page/PageHead';
+import { Signatures } from './parts/Signatures';
 import { DigestCheck } from './parts/DigestCheck';
 import type { useVerifyController } from './useVerifyController';
 import { commonWords } from '../../words/english/common';
@@ -80,6 +81,7 @@ export function VerifyView(props: ReturnType<typeof useVerifyController>): React
       </div>
       <FileWork work={work} />
       {verdict && <Verdict {...verdict} />}
+      {verdict && <Signatures found={verdict.signatures} />}
       {verdict && hasLots && <DigestCheck key={verdict.name} onAsk={lotOf} />}
     </>
   );

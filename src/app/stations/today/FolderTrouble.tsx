@@ -1,7 +1,7 @@
 import type { ReactElement } from 'react';
 import { useFolder } from '../../data/useFolder';
 import { Button } from '../../ui/Button';
-import { kitWords } from '../../words/english/kit';
+import { folderWords } from '../../words/english/folder';
 
 /** Why no copy is kept in the chosen folder any more, and the way out. */
 export function FolderTrouble(): ReactElement | null {
@@ -11,10 +11,10 @@ export function FolderTrouble(): ReactElement | null {
   return (
     <div className="mt-4 border-l-4 border-ink pl-3">
       <p role="status" className="text-lg font-semibold">
-        {isFailed ? kitWords.folderFailed({ name }) : kitWords.folderIsNotLent({ name })}
+        {isFailed ? folderWords.folderFailed({ name }) : folderWords.folderIsNotLent({ name })}
       </p>
       <Button className="mt-2" onClick={isFailed ? choose : lendAgain}>
-        {isFailed ? kitWords.chooseAnotherFolder() : kitWords.allowTheFolder()}
+        {isFailed ? folderWords.chooseAnotherFolder() : folderWords.allowTheFolder()}
       </Button>
     </div>
   );

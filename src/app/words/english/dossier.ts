@@ -107,6 +107,15 @@ export const dossierWords = messages('dossier', {
   limit: 'limit {limitPercent}',
   target: 'target {targetPercent}',
   seal: 'Seal',
+  showsNotWho: 'It shows whether a record was changed, not who wrote it.',
+  signWithThisDevice: 'Sign with this device’s key',
+  signedWithTheKey: 'Signed with this device’s key',
+  signedByDevice: 'Signed on {day} by device {print}.',
+  signedBefore:
+    'Signed on {day} by device {print}; {later, plural, one {# record has} other {# records have}} been added since.',
+  signatureDoesNotFit: 'The signature of device {print} does not fit these records.',
+  cannotSignHere:
+    'The browser lends keys only on an encrypted page. Open Ripenum by its https address, then sign.',
   coversEveryRecordBehindThis:
     'Covers every record behind this dossier as printed, including meters, hives and rooms.',
   toVerifySaveTheRecords:

@@ -15,6 +15,7 @@ export const kindsWords = messages('kinds', {
   piece: 'Pieces of comb',
   container: 'Containers',
   ruling: 'Rulings',
+  signature: 'Signatures of devices',
   'heat-spell': 'Warmth',
   school: 'Own schools',
   guess: 'Guesses',

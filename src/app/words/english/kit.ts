@@ -94,15 +94,6 @@ export const kitWords = messages('kit', {
     'It did not agree. Save a copy after each day’s work; most browsers agree once Ripenum is on the home screen or among the bookmarks.',
   fileToBringIn: 'File to bring in',
   meetAnotherDevice: 'Exchange records with another device',
-  keepCopiesInAFolder: 'Keep a copy in a folder automatically',
-  copiesAreKeptIn:
-    'After each change a copy is saved in the folder “{name}”: three files in turn, so the last three copies are there.',
-  folderIsNotLent: 'The browser wants your permission again before it saves copies in “{name}”.',
-  folderFailed:
-    'The last copy could not be saved in “{name}”. Check that the folder is there and has room, then choose it again.',
-  allowTheFolder: 'Allow the folder',
-  chooseAnotherFolder: 'Choose a folder',
-  noMoreCopies: 'Stop saving copies there',
   bringInAFile: 'Bring in a file',
   version: 'Version {at}',
   versions: '{name}, versions',

@@ -4,6 +4,7 @@ export const lotWords = messages('lot', {
   combOfCapped: 'Comb: {cappedTenths} of 10 capped',
   readingDial: 'Reading: dial {scale}',
   ruling: 'Ruling: {outcome}',
+  signedByADevice: 'Signed with a device’s key',
   madeOfFrames: 'Made of {makeUpCount, plural, one {# frame} other {# frames}}',
   samplingPlanVessels: 'Sampling plan: {plannedIds} vessels',
   colourInGlass: 'Colour in glass: {colourWords}',

@@ -270,6 +270,14 @@ export const storeWords = messages('store', {
     'Every saved file carries the head of a chain of digests (SHA-256) over all its records. A change of any of them breaks the chain. The file stays on this device and is not brought in. With a file chosen, the digest on a printed dossier can be held against it.',
   fileToVerify: 'File to verify',
   chooseTheFile: 'Choose the file',
+  signaturesInIt: 'Signatures in it',
+  signedLot: 'Lot {code}, signed on {day} by device {print}.',
+  itsRecordsAreAsSigned:
+    'Its records up to then are as they were signed{later, plural, =0 {} one {; # came later} other {; # came later}}.',
+  itsRecordsWereChanged: 'Its records are not those that were signed.',
+  signatureIsFalse: 'This signature was not made with that device’s key. Do not rely on it.',
+  compareThePrint:
+    'Only the device that holds the key can sign. Compare the letters and digits with those the keeper gave you in person.',
   anyoneCanWriteASeal:
     'Anyone can write a seal: it shows slips and damage, not who saved the file. Only a digest printed and kept elsewhere protects against forgery.',
   openedInside: 'opened',
