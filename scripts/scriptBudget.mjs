@@ -14,7 +14,7 @@ const FOLDER = 'dist/client';
  */
 const BUDGETS = {
   start: 433,
-  NewLotScreen: 446,
+  NewLotScreen: 447,
   TodayScreen: 462,
   CombScreen: 445,
   QuickReadingScreen: 440,

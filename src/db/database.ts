@@ -122,11 +122,9 @@ export class NewerDatabaseError extends Error {
   }
 }
 
-function refuseNewer(database: Dexie): void {
+function isWrittenByNewer(database: Dexie): boolean {
   const { idbdb } = database as Dexie & { idbdb?: IDBDatabase };
-  if ((idbdb?.version ?? 0) > DATABASE_VERSION * NATIVE_STEP) {
-    throw new NewerDatabaseError();
-  }
+  return (idbdb?.version ?? 0) > DATABASE_VERSION * NATIVE_STEP;
 }
 
 /** Whether something failed since a newer version of the application has the records. */
@@ -144,6 +142,9 @@ export class RipenumDatabase extends Dexie {
   declare journal: EntityTable<JournalRow, 'at'>;
   declare setAside: EntityTable<SetAside, 'id'>;
 
+  /** written by a newer version of the application: nothing here may touch it */
+  isNewer = false;
+
   constructor(name: string) {
     super(name);
     const own = { drafts: 'key, tabId, formKey', settings: 'key' };
@@ -156,6 +157,10 @@ export class RipenumDatabase extends Dexie {
     this.version(7).stores(recordSchema(7));
     this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
     const eachTime = true;
+    const refuseNewer = (database: Dexie): void => {
+      this.isNewer = isWrittenByNewer(database);
+      if (this.isNewer) throw new NewerDatabaseError();
+    };
     this.on('ready', refuseNewer, eachTime);
   }
 
@@ -176,10 +181,16 @@ export function onSuperseded(listener: () => void): () => void {
   return () => supersededListeners.delete(listener);
 }
 
-/** The database of a workspace, opened on first use and kept. */
+/** What is newer stays closed; whatever else failed, a full disk say, is tried anew. */
+function triedAnew(database: RipenumDatabase): RipenumDatabase {
+  if (database.hasFailed() && !database.isNewer) database.close({ disableAutoOpen: false });
+  return database;
+}
+
+/** The database of a workspace, opened on first use and kept; one that could not be opened is tried anew. */
 export function databaseOf(workspace: Workspace): RipenumDatabase {
   const known = open.get(workspace);
-  if (known) return known;
+  if (known) return triedAnew(known);
   const database = new RipenumDatabase(`ripenum-${workspace}`);
   database.on('versionchange', ({ newVersion }) => {
     // Thrown away and begun anew, as the demo season is, it is opened again when it is next used.

@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { Undo2 } from 'lucide-react';
 import { useEffect, useState, type ReactElement } from 'react';
 import {
@@ -52,15 +53,25 @@ export function NoticeLine(): ReactElement {
           {...focus}
           className="flex min-h-16 items-center gap-x-2 border-t-4 border-lavender bg-lavender-pale px-4 wide:min-h-11 wide:max-w-xl wide:border-4"
         >
-          <p className="line-clamp-2 grow text-base leading-tight font-semibold">
+          <p
+            className={clsx(
+              'grow py-1 text-base leading-tight font-semibold',
+              // what was refused is read to its end
+              notice.tone !== 'refused' && 'line-clamp-2',
+            )}
+          >
             {tell(notice.text)}
           </p>
           {undoes && (
-            <Button tone="quiet" className="px-2" onClick={() => void dispatch(undo())}>
+            <Button tone="quiet" className="shrink-0 px-2" onClick={() => void dispatch(undo())}>
               <Undo2 aria-hidden className="size-5" /> {sharedWords.undo()}
             </Button>
           )}
-          <Button tone="quiet" className="px-2" onClick={() => dispatch(noticeShown(null))}>
+          <Button
+            tone="quiet"
+            className="shrink-0 px-2"
+            onClick={() => dispatch(noticeShown(null))}
+          >
             {sharedWords.ok()}
           </Button>
         </div>

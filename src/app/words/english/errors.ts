@@ -32,7 +32,7 @@ export const errorsWords = messages('errors', {
   conflict:
     '{count, plural, one {One version in the file differs} other {# versions in the file differ}} from what is kept here under the same identifier (first: {kind} {id}); nothing was brought in.',
   storageFailed:
-    'The browser could not store this: free some space or leave private browsing, then try again.',
+    'The browser has no room to save this. Free some space or leave private browsing, then save again.',
   newerDatabase:
     'These records were written by a newer version of Ripenum. Reload the page to get that version; until then nothing is read or changed.',
   zipWithoutRecords:

@@ -279,7 +279,7 @@ export const storeWords = messages('store', {
   compareThePrint:
     'Only the device that holds the key can sign. Compare the letters and digits with those the keeper gave you in person.',
   anyoneCanWriteASeal:
-    'Anyone can write a seal: it shows slips and damage, not who saved the file. Only a digest printed and kept elsewhere protects against forgery.',
+    'Anyone can write a seal: it shows slips and damage, not who saved the file. Only a digest printed and kept elsewhere, or a device’s signature, protects against forgery.',
   openedInside: 'opened',
   emptied: 'emptied',
   sale: 'sale',
