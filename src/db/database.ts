@@ -181,9 +181,10 @@ export function onSuperseded(listener: () => void): () => void {
   return () => supersededListeners.delete(listener);
 }
 
-/** What is newer stays closed; whatever else failed, a full disk say, is tried anew. */
+/** What a newer version has stays closed; whatever else failed, a full disk say, is tried anew. */
 function triedAnew(database: RipenumDatabase): RipenumDatabase {
-  if (database.hasFailed() && !database.isNewer) database.close({ disableAutoOpen: false });
+  const isOver = database.isNewer || database.hasBeenClosed();
+  if (database.hasFailed() && !isOver) database.close({ disableAutoOpen: false });
   return database;
 }
 
