@@ -1,7 +1,7 @@
 /**
  * Kills real browsers at chance moments, while something is typed into any form, and while records are
- * seeded, brought in or made; opens them again and counts what is gone. `npm run bench:kills 200` for 200
- * kills. Prints a table; asserts nothing. Run `npm run build` first.
+ * seeded, brought in or made; opens them again and counts what is gone. `npm run bench:kills 200 20` for 200
+ * kills while typing, and 20 of each way of writing. Prints a table; asserts nothing. Run `npm run build` first.
  */
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
@@ -19,10 +19,19 @@ import {
   type Killable,
   type Typed,
 } from '../e2e/killed';
+import { writeFirstVersion } from '../e2e/firstVersion';
 import { recordFileOf } from '../src/records';
 import { manySeasons } from './manySeasons';
 
+/** Lots of the first version that are brought up to date. */
+const OLD_LOTS = 300;
+
+/** Rows that are there before the others are merged into them. */
+const FIRST_ROWS = 600;
+
 const KILLS = Number(process.argv[3] ?? 200);
+/** Kills of each way of writing. */
+const some = Number(process.argv[4] ?? Math.max(1, Math.round(KILLS / 10)));
 const PORT = 4293;
 const BASE = `http://localhost:${PORT}`;
 
@@ -152,8 +161,11 @@ async function writing(
     database,
     start,
     mostMs,
+    isOpenedFirst = false,
   }: {
     readonly database: string;
+    /** counted once the application has opened it, which goes on with what was begun */
+    readonly isOpenedFirst?: boolean;
     readonly start: (browser: Killable) => Promise<void>;
     readonly mostMs: number;
   },
@@ -167,12 +179,15 @@ async function writing(
     await new Promise((resolve) => setTimeout(resolve, Math.random() * mostMs));
     await first.kill();
     const second = await openKillable(folder);
-    await second.page.goto(`${BASE}/`);
+    const opens = async (): Promise<void> => {
+      await second.page.goto(`${BASE}/${database.replace('ripenum-', '')}/today`);
+      await second.page.locator('h1').first().waitFor();
+    };
+    await (isOpenedFirst ? opens() : second.page.goto(`${BASE}/`));
     const found = await halfWritten(second.page, database);
     half += found.half;
     counts.set(found.rows, (counts.get(found.rows) ?? 0) + 1);
-    await second.page.goto(`${BASE}/${database.replace('ripenum-', '')}/today`);
-    await second.page.locator('h1').first().waitFor();
+    await opens();
     await second.kill();
     rmSync(folder, { recursive: true, force: true });
   }
@@ -189,7 +204,11 @@ await once(server.stdout, 'data');
 const folder = mkdtempSync(path.join(tmpdir(), 'ripenum-kills-'));
 const file = path.join(folder, 'season.json');
 const records = manySeasons(2, new Date().toISOString().slice(0, 10), 300);
-writeFileSync(file, JSON.stringify(recordFileOf(records, new Date().toISOString())));
+const writeRows = (to: string, rows: typeof records): void =>
+  writeFileSync(to, JSON.stringify(recordFileOf(rows, new Date().toISOString())));
+writeRows(file, records);
+const firstFile = path.join(folder, 'first.json');
+writeRows(firstFile, records.slice(0, FIRST_ROWS));
 try {
   const table = await typing(path.join(folder, 'profile'), KILLS);
   console.log(
@@ -201,7 +220,6 @@ try {
     (Object.keys(all) as (keyof Row)[]).forEach((key) => (all[key] += row[key]));
   }
   console.log(`| all | ${all.kills} | ${all.typed} | ${all.old} | ${all.lost} |`);
-  const some = Math.max(1, Math.round(KILLS / 10));
   console.log(
     '\n| what was being written | kills | found afterwards | rows half there |\n| --- | --- | --- | --- |',
   );
@@ -235,6 +253,31 @@ try {
       start: async ({ page }) => {
         await page.goto(`${BASE}/mine/kit`);
         await page.getByLabel('File to bring in').setInputFiles(file);
+      },
+    }),
+  );
+  console.log(
+    await writing('records of the first version, brought up to date', some, {
+      database: 'ripenum-mine',
+      mostMs: 1500,
+      isOpenedFirst: true,
+      start: async ({ page }) => {
+        await writeFirstVersion(page, BASE, OLD_LOTS);
+        void page.goto(`${BASE}/mine/today`).catch(() => undefined);
+      },
+    }),
+  );
+  console.log(
+    await writing(`${records.length - FIRST_ROWS} rows merged into ${FIRST_ROWS}`, some, {
+      database: 'ripenum-mine',
+      mostMs: 2500,
+      start: async ({ page }) => {
+        await page.goto(`${BASE}/mine/kit`);
+        await page.getByLabel('File to bring in').setInputFiles(firstFile);
+        await page.getByText(/^Brought in/).waitFor();
+        await page.getByLabel('File to bring in').setInputFiles(file);
+        const button = page.getByRole('button', { name: 'Bring it in' });
+        void button.click().catch(() => undefined);
       },
     }),
   );

@@ -28,6 +28,11 @@ export const test = base.extend<{ quiet: void }>({
     async ({ context }, use) => {
       const all: string[][] = [];
       context.on('page', (page) => all.push(watch(page)));
+      await context.addInitScript(() =>
+        document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI }) =>
+          console.error(`the policy refuses ${blockedURI} as ${violatedDirective}`),
+        ),
+      );
       await use();
       expect(all.flat()).toEqual([]);
     },

@@ -9,6 +9,7 @@ import path from 'node:path';
 const LOWEST_NODE = [20, 19];
 const CHROMIUM = '/usr/bin/chromium';
 const SHELL = '/usr/bin/chromium-headless-shell';
+const FIREFOX = '/usr/bin/firefox-esr';
 const SOURCES = [
   'src',
   'demo',
@@ -69,6 +70,12 @@ const steps = {
     if (!isThere) run('apt-get', [...install, 'chromium']);
     // Quicker, but the tests do without it where it cannot be had.
     attempt('apt-get', [...install, 'chromium-headless-shell']);
+  },
+  firefox() {
+    if (existsSync(FIREFOX)) return;
+    console.log("Installing Debian's Firefox for the walk through it.");
+    run('apt-get', ['update']);
+    run('apt-get', ['install', '-y', '--no-install-recommends', 'firefox-esr']);
   },
 };
 
