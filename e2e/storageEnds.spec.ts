@@ -14,7 +14,7 @@ import { expect, startOwnLot, test } from './house';
 async function lendDisk(page: Page): Promise<void> {
   await page.addInitScript(() => {
     const disk = window as { isFull?: boolean };
-    const { transaction } = IDBDatabase.prototype;
+    const transaction = Reflect.get(IDBDatabase.prototype, 'transaction');
     IDBDatabase.prototype.transaction = function (...asked) {
       const made = transaction.apply(this, asked);
       if (disk.isFull && asked[1] === 'readwrite') {
@@ -24,7 +24,7 @@ async function lendDisk(page: Page): Promise<void> {
       }
       return made;
     };
-    const { open } = IDBFactory.prototype;
+    const open = Reflect.get(IDBFactory.prototype, 'open');
     IDBFactory.prototype.open = function (...asked) {
       if (disk.isFull) throw new DOMException('Internal error opening backing store', 'AbortError');
       return open.apply(this, asked);

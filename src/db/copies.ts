@@ -1,5 +1,6 @@
 import { DAY_MS } from '../core';
-import type { CopyMark, RipenumDatabase } from './database';
+import type { RipenumDatabase } from './database';
+import type { CopyMark } from './settingRows';
 
 /** What would be lost with this device. */
 export interface CopyState {

@@ -1,19 +1,5 @@
 import type { RipenumDatabase } from './database';
-
-/** A folder on the disk, as a browser lends it that can write to one. */
-export type Folder = Pick<FileSystemDirectoryHandle, 'name' | 'getFileHandle'> & {
-  queryPermission?(mode: { readonly mode: 'readwrite' }): Promise<PermissionState>;
-  requestPermission?(mode: { readonly mode: 'readwrite' }): Promise<PermissionState>;
-};
-
-/** The folder that copies of everything are kept in. */
-export interface CopyFolder {
-  readonly folder: Folder;
-  /** copies written into it so far */
-  readonly written: number;
-  /** the last copy could not be written */
-  readonly hasFailed?: boolean;
-}
+import type { CopyFolder, Folder } from './settingRows';
 
 /** So many copies stand beside one another; the oldest makes room. */
 const TURNS = 3;

@@ -1,13 +1,11 @@
 import Dexie, { type EntityTable, type Transaction } from 'dexie';
-import type { CopyFolder } from './copyFolder';
-import type { DeviceKey } from './deviceKey';
+import type { SettingRow } from './settingRows';
 import type { Workspace } from './workspaces';
 import {
   KIND_FACTS,
   RECORD_KINDS,
   migrated,
   type AnyRecord,
-  type Preferences,
   type RecordKind,
   type SetAside,
 } from '../records';
@@ -23,22 +21,6 @@ export interface DraftRow {
   /** of the forms of the version that wrote it; none before the fields had the names of their records */
   readonly shape?: number;
 }
-
-/** A file that held everything that there was. */
-export interface CopyMark {
-  /** when it was saved, ISO 8601 UTC */
-  readonly at: string;
-  /** records in it: the journal only grows, so what was written since is what it holds beyond them */
-  readonly records: number;
-}
-
-type SettingRow =
-  | { readonly key: 'preferences'; readonly value: Preferences }
-  /** how strict the schemas were when every row was last checked */
-  | { readonly key: 'checked'; readonly value: number }
-  | { readonly key: 'copied'; readonly value: CopyMark }
-  | { readonly key: 'folder'; readonly value: CopyFolder }
-  | { readonly key: 'device'; readonly value: DeviceKey };
 
 /** In which order rows were appended: the clock may be wrong, this is not. */
 export interface JournalRow {

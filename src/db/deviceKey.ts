@@ -2,13 +2,7 @@ import type { SignatureContent } from '../records';
 import { base64Of } from '../records/exchange/base64';
 import { DEVICE_KEYS, SIGNING, signedBytes } from '../records/exchange/signature';
 import type { RipenumDatabase } from './database';
-
-/** The key of this device. Its private part cannot be read, by anybody: the browser only signs with it. */
-export interface DeviceKey {
-  readonly privateKey: CryptoKey;
-  /** as it stands in signatures, base64 */
-  readonly publicKey: string;
-}
+import type { DeviceKey } from './settingRows';
 
 async function newKey(): Promise<DeviceKey> {
   const pair = await crypto.subtle.generateKey(DEVICE_KEYS, false, ['sign', 'verify']);

@@ -77,7 +77,7 @@ export { canonicalText } from './exchange/digest';
 export { BROKEN_SEAL, type BadRow, FileReading } from './exchange/fileReading';
 export { FileWriter, fileHead } from './exchange/fileText';
 export { CHAINED_KINDS, lotDigest } from './exchange/lotDigest';
-export type { SignatureContent, SignatureRecord } from './lots/signature';
+export type { SignatureContent } from './lots/signature';
 export { type Rivalry, differencesOf, rivalriesOf } from './exchange/merge';
 export { type MergeEffect, mergeEffects } from './exchange/mergeEffects';
 export {

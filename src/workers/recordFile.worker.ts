@@ -124,6 +124,7 @@ const worker: RecordFileWorker = {
     try {
       for await (const chunk of textOf(file, (share) => onProgress({ doing: 'reading', share }))) {
         verification.feed(chunk);
+        if (verification.isOver) break;
       }
       return verification.end();
     } catch (error) {

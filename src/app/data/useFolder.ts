@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { databaseOf, useCopyFolder } from '../../db';
-import { dropCopyFolder, keepCopyFolder, mayWrite, type Folder } from '../../db/copyFolder';
+import { dropCopyFolder, keepCopyFolder, mayWrite } from '../../db/copyFolder';
+import type { Folder } from '../../db/settingRows';
 import { selectWorkspace, useAppSelector } from '../../store';
 import { copyIntoFolder } from './folderCopy';
 

@@ -109,6 +109,7 @@ async function readRows(blob: Blob, onProgress: OnProgress): Promise<Result<Sort
   try {
     for await (const chunk of textOf(blob, (share) => onProgress({ doing: 'reading', share }))) {
       reading.feed(chunk);
+      if (reading.isOver) break;
     }
   } catch (error) {
     if (error instanceof NotTextError) return failed(error.asFound());

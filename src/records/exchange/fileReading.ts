@@ -1,7 +1,7 @@
 import { checkedRecord, type Trouble } from '../checked';
 import { TextDigest } from './digest';
 import { SCHEMA_VERSION } from '../envelope';
-import { FileScanner } from './fileScanner';
+import { FileScanner, TooMuchError } from './fileScanner';
 import { FILE_FORMAT, FileWriter, type FileHead } from './fileText';
 import { migrated } from '../migrations';
 import type { AnyRecord } from '../record';
@@ -65,6 +65,13 @@ function headTrouble(value: unknown): AppError | null {
 
 const whyOf = (error: unknown): string => (error instanceof Error ? error.message : 'unreadable');
 
+/** Why a file that is too deep or too long is not read on, and where. */
+function refusalOf({ what, element }: TooMuchError): AppError {
+  const path = element === null ? say('errors.theFile') : `records[${element}]`;
+  const message = what === 'deep' ? say('errors.tooDeep') : say('errors.tooLong');
+  return { code: 'damaged-file', message: DAMAGED, details: [say('errors.at', { path, message })] };
+}
+
 type Raw = Record<string, unknown>;
 
 const isObject = (value: unknown): value is Raw =>
@@ -80,6 +87,7 @@ export class FileReading {
   /** blanks that are only counted once something follows them */
   private blanks: string | null = null;
   private notJson: string | null = null;
+  private tooMuch: TooMuchError | null = null;
 
   /** @param comparesText - whether to tell if the text is as it was written, to the byte */
   constructor(
@@ -89,13 +97,19 @@ export class FileReading {
     this.scanner = new FileScanner((text, at) => this.row(JSON.parse(text), at));
   }
 
+  /** Nothing that follows can make this a file that is read. */
+  get isOver(): boolean {
+    return this.notJson !== null || this.tooMuch !== null;
+  }
+
   feed(chunk: string): void {
-    if (this.notJson !== null) return;
+    if (this.isOver) return;
     if (this.comparesText) this.digest(chunk);
     try {
       this.scanner.feed(chunk);
     } catch (error) {
-      this.notJson = whyOf(error);
+      if (error instanceof TooMuchError) this.tooMuch = error;
+      else this.notJson = whyOf(error);
     }
   }
 
@@ -137,6 +151,7 @@ export class FileReading {
 
   /** What the file is, or why it cannot be read. */
   end(): Result<FileFacts> {
+    if (this.tooMuch) return failed(headTrouble(this.headSoFar()) ?? refusalOf(this.tooMuch));
     const value = this.skeletonValue();
     if (!value.ok) return value;
     const trouble = headTrouble(value.value);

@@ -1,3 +1,23 @@
+/** Deeper than any record by far: what is deeper is made to break whoever reads it. */
+const MOST_DEPTH = 64;
+
+/** No record is longer: a photograph takes some hundred thousand characters. */
+const MOST_ELEMENT = 40_000_000;
+
+/** All that stands beside the records; they are most of a file. */
+const MOST_REST = 1_000_000;
+
+/** A file that no Ripenum wrote: refused as soon as that is seen. */
+export class TooMuchError extends Error {
+  /** @param element - place of the record that is too deep or too long; null: beside the records */
+  constructor(
+    readonly what: 'deep' | 'long',
+    readonly element: number | null,
+  ) {
+    super(`too ${what}`);
+  }
+}
+
 /**
  * Parts a file of JSON as it comes in, so that it is never one text: the elements of the arrays that
  * stand at its top level go out one by one, the rest is kept as a skeleton with empty arrays. What each
@@ -13,6 +33,8 @@ export class FileScanner {
   private escaped = false;
   private inArray = false;
   private elements = 0;
+  /** length of the element that is being read */
+  private length = 0;
   /** the next escape of the chunk: looked for once, not again for every string */
   private slash = 0;
 
@@ -24,7 +46,7 @@ export class FileScanner {
     return this.skeletonText;
   }
 
-  /** @throws SyntaxError where an element is missing between commas */
+  /** @throws SyntaxError where an element is missing between commas; TooMuchError */
   feed(chunk: string): void {
     let from = 0;
     let at = 0;
@@ -38,6 +60,7 @@ export class FileScanner {
       if (sign === '"') this.inText = true;
       else if (sign === '{' || sign === '[') {
         this.depth += 1;
+        if (this.depth > MOST_DEPTH) throw this.tooMuch('deep');
         if (this.depth === 2 && sign === '[') {
           this.take(chunk.slice(from, at + 1));
           from = at + 1;
@@ -89,13 +112,24 @@ export class FileScanner {
 
   private take(piece: string): void {
     if (piece === '') return;
-    if (this.inArray) this.element.push(piece);
-    else this.skeletonText += piece;
+    if (this.inArray) {
+      this.element.push(piece);
+      this.length += piece.length;
+      if (this.length > MOST_ELEMENT) throw this.tooMuch('long');
+    } else {
+      this.skeletonText += piece;
+      if (this.skeletonText.length > MOST_REST) throw this.tooMuch('long');
+    }
+  }
+
+  private tooMuch(what: 'deep' | 'long'): TooMuchError {
+    return new TooMuchError(what, this.inArray ? this.elements : null);
   }
 
   private finishElement(isLast: boolean): void {
     const text = this.element.join('');
     this.element = [];
+    this.length = 0;
     const isBlank = text.trim() === '';
     if (isBlank && isLast && this.elements === 0) return;
     if (isBlank) throw new SyntaxError('an element of a list is missing');

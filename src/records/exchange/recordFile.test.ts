@@ -7,6 +7,7 @@ import type { AnyRecord } from '../record';
 import { parseRecordFile, recordFileJsonSchema, recordFileOf } from './recordFile';
 import { withoutSeal } from '../test/withoutSeal';
 import { sampleLot } from '../test/sampleLot';
+import { FileReading } from './fileReading';
 import { inEnglish } from '../../core/test/inEnglish';
 import { say } from '../../core';
 
@@ -58,6 +59,34 @@ describe('a file that is not right is refused as a whole, with the place', () =>
       expect(errorOf(text)).toMatchObject({ code: 'foreign-file', path: 'format' });
     },
   );
+
+  test('deeper or longer than any record: refused at once, with where', () => {
+    const head =
+      '{"format":"ripenum-record","formatVersion":5,"exportedAt":"2026-11-28T10:00:00.000Z","records":[';
+    const refused = (text: string): unknown => {
+      let good = 0;
+      const reading = new FileReading({ good: () => (good += 1), bad: () => (good += 1) });
+      reading.feed(text);
+      expect({ isOver: reading.isOver, good }).toEqual({ isOver: true, good: 0 });
+      const read = reading.end();
+      return read.ok ? null : [read.error.code, read.error.details];
+    };
+    const at = (path: unknown, key: string) => [
+      say('errors.at', { path: path as string, message: say(key) }),
+    ];
+    expect(refused(head + '['.repeat(200_000))).toEqual([
+      'damaged-file',
+      at('records[0]', 'errors.tooDeep'),
+    ]);
+    expect(refused(`${head}{"a":"${'x'.repeat(41_000_000)}`)).toEqual([
+      'damaged-file',
+      at('records[0]', 'errors.tooLong'),
+    ]);
+    expect(
+      refused(`{"format":"ripenum-record","formatVersion":5,"a":{"b":"${'x'.repeat(1_100_000)}`),
+    ).toMatchObject(['foreign-file', expect.anything()]);
+    expect(refused('{"a":'.repeat(100_000))).toMatchObject(['foreign-file', expect.anything()]);
+  });
 
   test('of a newer version', () => {
     const text = textOf([]).replace(

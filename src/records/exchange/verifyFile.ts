@@ -41,6 +41,11 @@ export class FileVerification {
     true,
   );
 
+  /** Nothing that follows can make this a file that is read. */
+  get isOver(): boolean {
+    return this.reading.isOver;
+  }
+
   feed(chunk: string): void {
     this.reading.feed(chunk);
   }

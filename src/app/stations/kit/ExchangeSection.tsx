@@ -67,15 +67,7 @@ export function ExchangeSection(): ReactElement {
       </div>
       <FileWork work={work} />
       {error && <ExchangeError error={error} />}
-      {asked && (
-        <ImportSheet
-          summary={asked.summary}
-          name={asked.name}
-          busy={work.busy}
-          onDecide={asked.decide}
-          onCancel={() => asked.decide(null)}
-        />
-      )}
+      {asked && <ImportSheet asked={asked} busy={work.busy} />}
       <FolderPart />
       <StoragePart />
       <TablesPart />

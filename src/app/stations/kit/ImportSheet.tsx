@@ -5,6 +5,7 @@ import { formatMoment } from '../../format/dates';
 import { titleOfRecord } from '../../words/recordNames';
 import { Button } from '../../ui/Button';
 import { FoldSummary } from '../../ui/page/FoldSummary';
+import type { Asked } from './useBringIn';
 import { ClashRows } from './ClashRows';
 import { commonWords } from '../../words/english/common';
 import { kitWords } from '../../words/english/kit';
@@ -53,16 +54,13 @@ function SetAsideRows({ setAside }: Pick<ImportSummary, 'setAside'>): ReactEleme
 }
 
 interface ImportSheetProps {
-  summary: ImportSummary;
-  name: string;
+  asked: Asked;
   busy: boolean;
-  onDecide: (takeTheirs: ReadonlySet<string>) => void;
-  onCancel: () => void;
 }
 
 /** What bringing a file in would change; nothing is written until it is decided. */
-export function ImportSheet(props: ImportSheetProps): ReactElement {
-  const { summary, name, busy, onDecide, onCancel } = props;
+export function ImportSheet({ asked, busy }: ImportSheetProps): ReactElement {
+  const { summary, name, decide } = asked;
   const [theirs, setTheirs] = useState<ReadonlySet<string>>(new Set());
   const { fresh, same, added, replaced, removed, returned, setAside, gaps, lostCount } = summary;
   const does = [
@@ -91,15 +89,10 @@ export function ImportSheet(props: ImportSheetProps): ReactElement {
       )}
       <ClashRows clashes={summary.clashes} theirs={theirs} onChange={setTheirs} />
       <div className="mt-4 flex flex-wrap gap-3">
-        <Button
-          tone="lavender"
-          className="min-h-14"
-          disabled={busy}
-          onClick={() => onDecide(theirs)}
-        >
+        <Button tone="lavender" className="min-h-14" disabled={busy} onClick={() => decide(theirs)}>
           {setAside.count > 0 ? kitWords.bringItInSetThose() : kitWords.bringItIn()}
         </Button>
-        <Button onClick={onCancel}>{kitWords.bringInNothing()}</Button>
+        <Button onClick={() => decide(null)}>{kitWords.bringInNothing()}</Button>
       </div>
     </section>
   );

@@ -85,15 +85,7 @@ export function MeetView(props: Controlled): ReactElement {
           {tell(error.message)}
         </p>
       )}
-      {asked && (
-        <ImportSheet
-          summary={asked.summary}
-          name={asked.name}
-          busy={work.busy}
-          onDecide={asked.decide}
-          onCancel={() => asked.decide(null)}
-        />
-      )}
+      {asked && <ImportSheet asked={asked} busy={work.busy} />}
     </>
   );
 }

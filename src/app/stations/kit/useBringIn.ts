@@ -13,7 +13,7 @@ import type { FileWorkState } from '../../ui/page/FileWork';
 import { kitWords } from '../../words/english/kit';
 
 /** A file that waits for a decision. */
-interface Asked {
+export interface Asked {
   readonly name: string;
   readonly summary: ImportSummary;
   /** which of the records that clash are taken; null: nothing is brought in */
