@@ -15,7 +15,7 @@ const FOLDER = 'dist/client';
 const BUDGETS = {
   start: 433,
   NewLotScreen: 447,
-  TodayScreen: 462,
+  TodayScreen: 463,
   CombScreen: 445,
   QuickReadingScreen: 440,
 };

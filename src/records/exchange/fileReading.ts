@@ -66,9 +66,9 @@ function headTrouble(value: unknown): AppError | null {
 const whyOf = (error: unknown): string => (error instanceof Error ? error.message : 'unreadable');
 
 /** Why a file that is too deep or too long is not read on, and where. */
-function refusalOf({ what, element }: TooMuchError): AppError {
+function refusalOf({ element }: TooMuchError): AppError {
   const path = element === null ? say('errors.theFile') : `records[${element}]`;
-  const message = what === 'deep' ? say('errors.tooDeep') : say('errors.tooLong');
+  const message = say('errors.tooMuch');
   return { code: 'damaged-file', message: DAMAGED, details: [say('errors.at', { path, message })] };
 }
 

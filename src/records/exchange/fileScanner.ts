@@ -10,11 +10,8 @@ const MOST_REST = 1_000_000;
 /** A file that no Ripenum wrote: refused as soon as that is seen. */
 export class TooMuchError extends Error {
   /** @param element - place of the record that is too deep or too long; null: beside the records */
-  constructor(
-    readonly what: 'deep' | 'long',
-    readonly element: number | null,
-  ) {
-    super(`too ${what}`);
+  constructor(readonly element: number | null) {
+    super('too much');
   }
 }
 
@@ -60,7 +57,7 @@ export class FileScanner {
       if (sign === '"') this.inText = true;
       else if (sign === '{' || sign === '[') {
         this.depth += 1;
-        if (this.depth > MOST_DEPTH) throw this.tooMuch('deep');
+        if (this.depth > MOST_DEPTH) throw this.tooMuch();
         if (this.depth === 2 && sign === '[') {
           this.take(chunk.slice(from, at + 1));
           from = at + 1;
@@ -115,15 +112,15 @@ export class FileScanner {
     if (this.inArray) {
       this.element.push(piece);
       this.length += piece.length;
-      if (this.length > MOST_ELEMENT) throw this.tooMuch('long');
+      if (this.length > MOST_ELEMENT) throw this.tooMuch();
     } else {
       this.skeletonText += piece;
-      if (this.skeletonText.length > MOST_REST) throw this.tooMuch('long');
+      if (this.skeletonText.length > MOST_REST) throw this.tooMuch();
     }
   }
 
-  private tooMuch(what: 'deep' | 'long'): TooMuchError {
-    return new TooMuchError(what, this.inArray ? this.elements : null);
+  private tooMuch(): TooMuchError {
+    return new TooMuchError(this.inArray ? this.elements : null);
   }
 
   private finishElement(isLast: boolean): void {

@@ -76,11 +76,11 @@ describe('a file that is not right is refused as a whole, with the place', () =>
     ];
     expect(refused(head + '['.repeat(200_000))).toEqual([
       'damaged-file',
-      at('records[0]', 'errors.tooDeep'),
+      at('records[0]', 'errors.tooMuch'),
     ]);
     expect(refused(`${head}{"a":"${'x'.repeat(41_000_000)}`)).toEqual([
       'damaged-file',
-      at('records[0]', 'errors.tooLong'),
+      at('records[0]', 'errors.tooMuch'),
     ]);
     expect(
       refused(`{"format":"ripenum-record","formatVersion":5,"a":{"b":"${'x'.repeat(1_100_000)}`),

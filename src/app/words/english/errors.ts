@@ -12,8 +12,7 @@ export const errorsWords = messages('errors', {
   andMore: 'and {more} more',
   notJson:
     'This is not a JSON file, or it was cut off; nothing was brought in. Choose a file saved by Ripenum.',
-  tooDeep: 'is nested deeper than any record; reading stopped there',
-  tooLong: 'is longer than any record; reading stopped there',
+  tooMuch: 'is deeper or longer than any record; nothing after it was read',
   foreignFile: 'This JSON file was not written by Ripenum; nothing was brought in.',
   formatExpected: 'format: expected "{format}" with a formatVersion',
   newerFile:
