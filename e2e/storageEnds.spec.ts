@@ -5,7 +5,7 @@ import path from 'node:path';
 import type { Page } from '@playwright/test';
 import { manySeasons } from '../bench/manySeasons';
 import { recordFileOf } from '../src/records';
-import { expect, startOwnLot, test } from './house';
+import { expect, savedBy, startOwnLot, test } from './house';
 
 /**
  * From the second page on, a full disk as Chromium has it: the write is given up and the connection closed,
@@ -125,4 +125,28 @@ test.describe('a newer version', () => {
     server.kill('SIGTERM');
     await once(server, 'exit');
   });
+});
+
+test('records deleted under an open page: it goes on showing them, and saves what is left', async ({
+  page,
+}) => {
+  await startOwnLot(page);
+  await page.getByLabel('The dial shows').fill('17.2');
+  const session = await page.context().newCDPSession(page);
+  const { origin } = new URL(page.url());
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: 'indexeddb' });
+  await page.getByRole('button', { name: 'Save this reading' }).click();
+  await expect(page.getByRole('alert')).toContainText('The browser has deleted your records');
+  await expect(page.getByLabel('The dial shows')).toHaveValue('17.2');
+  const file = await savedBy(page, () =>
+    page.getByRole('button', { name: 'Save what is left' }).click(),
+  );
+  await page.goto('/mine/today');
+  await expect(page.getByText('Bring in a copy')).toBeVisible();
+  await page.goto('/mine/kit');
+  const rescued = { name: 'rescued.json', mimeType: 'application/json', buffer: file };
+  await page.getByLabel('File to bring in').setInputFiles(rescued);
+  await expect(page.getByText(/^Brought in/)).toBeVisible();
+  await page.goto('/mine/today');
+  await expect(page.getByRole('region', { name: /^Waiting/ }).getByRole('listitem')).toHaveCount(1);
 });

@@ -13,7 +13,7 @@ const FOLDER = 'dist/client';
  * Most of each first page [kB gzip]. Raise one only with a reason in the commit; 190 is what is wanted.
  */
 const BUDGETS = {
-  start: 433,
+  start: 434,
   NewLotScreen: 447,
   TodayScreen: 463,
   CombScreen: 445,

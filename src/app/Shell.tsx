@@ -34,9 +34,9 @@ const PourAlarm = lazyPart(
   () => import('./alarm/PourAlarm'),
   (module) => module.PourAlarm,
 );
-const FolderCopying = lazyPart(
-  () => import('./data/FolderCopying'),
-  (module) => module.FolderCopying,
+const Watch = lazyPart(
+  () => import('./watch/Watch'),
+  (module) => module.Watch,
 );
 const KeysSheet = lazyPart(
   () => import('./commands/KeysSheet'),
@@ -158,7 +158,7 @@ export function Shell(): ReactElement {
         </Read>
       </Suspense>
       <Suspense>
-        <FolderCopying />
+        <Watch />
       </Suspense>
       <Suspense>
         {overlay === 'palette' && <CommandPalette open onOpenChange={onOpenChange} />}

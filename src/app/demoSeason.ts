@@ -1,4 +1,4 @@
-import { createDexieRecordStore, databaseOf, deleteWorkspace } from '../db';
+import { createDexieRecordStore, databaseOf, throwAway } from '../db';
 import { isoToday } from './format/dates';
 import { tell } from './words/tell';
 
@@ -13,6 +13,6 @@ export async function fillDemoSeason(): Promise<void> {
 
 /** Throws the demo season away with everything added to it, and fills it anew. */
 export async function resetDemoSeason(): Promise<void> {
-  await deleteWorkspace('demo');
+  await throwAway('demo');
   await fillDemoSeason();
 }

@@ -1,7 +1,7 @@
 /** Storage; other layers import from here. */
 export { checkRows } from './checkRows';
 export { isCopyDue, keepCopyMark } from './copies';
-export { databaseOf, deleteWorkspace, onSuperseded } from './database';
+export { databaseOf, onSuperseded } from './database';
 export { createDexieRecordStore } from './dexieRecordStore';
 export { type Drafts, draftRowKey, dropDraft, keepDraft, takeOverDrafts } from './drafts';
 export type { AppendOptions, RecordStore, RowSetAside } from './recordStore';
@@ -23,5 +23,5 @@ export {
   useRecordsOf,
   useSetAside,
 } from './useRecords';
-export { snapshotOf, type Snapshot, type SnapshotState } from './snapshot';
+export { onTakenAway, snapshotOf, throwAway, type Snapshot, type SnapshotState } from './snapshot';
 export { WORKSPACES, type Workspace } from './workspaces';

@@ -11,7 +11,7 @@ import { sampleLook, sampleLooks, sampleYard } from '../records/test/sampleYard'
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
 import { databaseOf, deleteWorkspace } from './database';
 import { createDexieRecordStore } from './dexieRecordStore';
-import { SnapshotSource, type Snapshot, type SnapshotState } from './snapshot';
+import { SnapshotSource, onTakenAway, type Snapshot, type SnapshotState } from './snapshot';
 import { say } from '../core';
 
 const database = databaseOf('mine');
@@ -183,4 +183,15 @@ describe('a read that fails', () => {
     await keep(sampleLot(countingScribe('h')));
     expect(lots(await when(source, (snapshot) => lots(snapshot) === 2))).toBe(2);
   });
+});
+
+test('records deleted under an open page are told, and go on being shown', async () => {
+  await keep(sampleLot(countingScribe('i')));
+  const source = begin();
+  await readySnapshot(source);
+  const told = new Promise<readonly AnyRecord[]>((resolve) => onTakenAway(resolve));
+  await deleteWorkspace('mine');
+  await source.caughtUp();
+  expect((await told).map(({ kind }) => kind)).toContain('lot');
+  expect(lots(source.state())).toBe(1);
 });

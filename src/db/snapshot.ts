@@ -1,7 +1,7 @@
 import Dexie, { liveQuery } from 'dexie';
 import { groupBy } from '../core';
 import { RECORD_KINDS, type AnyRecord, type RecordKind } from '../records';
-import { databaseOf, type JournalRow, type RipenumDatabase } from './database';
+import { databaseOf, deleteWorkspace, type JournalRow, type RipenumDatabase } from './database';
 import { createDexieRecordStore, ofKeys } from './dexieRecordStore';
 import type { RowSetAside } from './recordStore';
 import type { Workspace } from './workspaces';
@@ -143,6 +143,17 @@ function withNews(before: Snapshot | null, { isAll, rows, aside }: News): Snapsh
   return { rows: known, aside };
 }
 
+type TakenAwayListener = (left: readonly AnyRecord[]) => void;
+
+/** Who wants to know that the records are gone. */
+const takenAwayListeners = new Set<TakenAwayListener>();
+
+/** Calls back once the records were deleted under an open page, with those that it still shows. */
+export function onTakenAway(listener: TakenAwayListener): () => void {
+  takenAwayListeners.add(listener);
+  return () => takenAwayListeners.delete(listener);
+}
+
 /** Reads a workspace once and follows what is appended to it from then on, in this tab or another. */
 export class SnapshotSource {
   private current: SnapshotState = LOADING;
@@ -183,6 +194,11 @@ export class SnapshotSource {
     ).subscribe({ next: () => void this.read(), error: this.fail });
   }
 
+  /** Knows nothing any more: what comes next is read as if for the first time. */
+  forget(): void {
+    this.known = { last: undefined, asideIds: [], frameIds: NO_FRAMES };
+  }
+
   /** Follows no longer. */
   stop(): void {
     this.following?.unsubscribe();
@@ -194,6 +210,7 @@ export class SnapshotSource {
     this.reading = this.reading.then(async () => {
       try {
         const news = await readNews(databaseOf(this.workspace), this.known);
+        if (this.isTakenAway(news)) return this.tellTakenAway();
         const { last, asideIds, frameIds } = news;
         this.known = { last, asideIds, frameIds };
         this.snapshot = withNews(this.snapshot, news);
@@ -203,6 +220,17 @@ export class SnapshotSource {
       }
     });
     return this.reading;
+  }
+
+  /** Own records are never thrown away here: where all are gone, the browser or somebody else did it. */
+  private isTakenAway({ last }: News): boolean {
+    return this.workspace === 'mine' && this.known.last !== undefined && last === undefined;
+  }
+
+  /** What was read goes on being shown: it is all that is left. */
+  private tellTakenAway(): void {
+    const rows = [...(this.snapshot?.rows.values() ?? [])].flat();
+    takenAwayListeners.forEach((listener) => listener(rows));
   }
 
   /** A tab whose records a newer version took over goes on showing what it read last; it says so elsewhere. */
@@ -230,4 +258,10 @@ export function snapshotOf(workspace: Workspace): SnapshotSource {
   const fresh = new SnapshotSource(workspace);
   sources.set(workspace, fresh);
   return fresh;
+}
+
+/** Throws the records of a workspace away, so that it begins empty. */
+export async function throwAway(workspace: Workspace): Promise<void> {
+  snapshotOf(workspace).forget();
+  await deleteWorkspace(workspace);
 }

@@ -1,4 +1,4 @@
-import { createDexieRecordStore, databaseOf, deleteWorkspace } from '../../db';
+import { createDexieRecordStore, databaseOf, throwAway } from '../../db';
 import { current, type AnyRecord, type RecordKind, type RecordOf } from '../../records';
 import { createStore, undo, type AppStore, type RecordAct } from '../../store';
 
@@ -21,7 +21,7 @@ export async function actStore(records: readonly AnyRecord[] = []): Promise<ActS
     getItem: (key: string) => session.get(key) ?? null,
     setItem: (key: string, value: string) => void session.set(key, value),
   } as unknown as Storage;
-  await deleteWorkspace('mine');
+  await throwAway('mine');
   const rows = createDexieRecordStore(databaseOf('mine'));
   const filled = await rows.append(records);
   if (!filled.ok) throw new Error(filled.error.message.key);

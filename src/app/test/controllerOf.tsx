@@ -2,7 +2,7 @@ import { act, configure, render, waitFor } from '@testing-library/react';
 import { useEffect } from 'react';
 import { Provider } from 'react-redux';
 import { RouterProvider, createMemoryRouter } from 'react-router';
-import { createDexieRecordStore, databaseOf, deleteWorkspace, snapshotOf } from '../../db';
+import { createDexieRecordStore, databaseOf, throwAway, snapshotOf } from '../../db';
 import { current, type AnyRecord, type RecordKind, type RecordOf } from '../../records';
 import { openWorkspace, createStore } from '../../store';
 import { Read } from '../data/Read';
@@ -27,7 +27,7 @@ export async function controllerOf<C>(
   useController: () => C,
   records: readonly AnyRecord[] = [],
 ): Promise<ControllerAtWork<C>> {
-  await deleteWorkspace('mine');
+  await throwAway('mine');
   const rows = createDexieRecordStore(databaseOf('mine'));
   const filled = await rows.append(records);
   if (!filled.ok) throw new Error(filled.error.message.key);

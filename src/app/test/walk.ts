@@ -1,7 +1,7 @@
 import { expect as values, jest, test as plain } from '@jest/globals';
 import axe from 'axe-core';
 import { act, cleanup } from '@testing-library/react';
-import { deleteWorkspace, snapshotOf } from '../../db';
+import { throwAway, snapshotOf } from '../../db';
 import { openPage, type OpenPage } from './openPage';
 import { Locator, pressOn, typeOn, until } from './locator';
 import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
@@ -117,8 +117,8 @@ export function test(name: string, walk: (given: { page: Page }) => Promise<void
       const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
       localStorage.clear();
       sessionStorage.clear();
-      await deleteWorkspace('mine');
-      await deleteWorkspace('demo');
+      await throwAway('mine');
+      await throwAway('demo');
       try {
         await walk({ page: new Page() });
         values(complaints.mock.calls.map(([first]) => String(first).slice(0, 300))).toEqual([]);

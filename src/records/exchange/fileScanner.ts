@@ -11,7 +11,7 @@ const MOST_REST = 1_000_000;
 export class TooMuchError extends Error {
   /** @param element - place of the record that is too deep or too long; null: beside the records */
   constructor(readonly element: number | null) {
-    super('too much');
+    super();
   }
 }
 

@@ -9,5 +9,8 @@ export const folderWords = messages('folder', {
     'The last copy could not be saved in “{name}”. Check that the folder is there and has room, then choose it again.',
   allowTheFolder: 'Allow the folder',
   chooseAnotherFolder: 'Choose a folder',
+  recordsWereDeleted:
+    'The browser has deleted your records. This page still shows all but the photographs: save them to a file, then load the page again and bring the file in.',
+  saveWhatIsLeft: 'Save what is left',
   noMoreCopies: 'Stop saving copies there',
 });

@@ -1,7 +1,7 @@
 import { useEffect } from 'react';
 import { useCopyFolder, useCopyState } from '../../db';
 import { selectWorkspace, useAppSelector } from '../../store';
-import { copyIntoFolder } from './folderCopy';
+import { copyIntoFolder } from '../data/folderCopy';
 
 /** Nothing was entered for so long: then a copy is made [ms]. */
 const QUIET_MS = 15_000;
