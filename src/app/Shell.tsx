@@ -64,6 +64,7 @@ function useShellCommands(workspace: string, showKeys: () => void): void {
   const takeBack = useUndo();
   useCommands([
     ...STATIONS.map(({ to, name, key }) => ({ id: to, title: name, key, run: go(to) })),
+    { id: 'kit/meet', title: kitWords.meetAnotherDevice(), run: go('kit/meet') },
     { id: 'lots/new', title: commonWords.newLot(), key: 'n', run: go('lots/new') },
     {
       id: 'undo',

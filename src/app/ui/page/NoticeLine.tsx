@@ -51,11 +51,11 @@ export function NoticeLine(): ReactElement {
         <div
           {...hold}
           {...focus}
-          className="flex min-h-16 items-center gap-x-2 border-t-4 border-lavender bg-lavender-pale px-4 wide:min-h-11 wide:max-w-xl wide:border-4"
+          className="flex min-h-16 items-center gap-x-2 border-t-4 border-lavender bg-lavender-pale px-4 py-1 wide:min-h-11 wide:max-w-xl wide:border-4"
         >
           <p
             className={clsx(
-              'grow py-1 text-base leading-tight font-semibold',
+              'grow text-base leading-tight font-semibold',
               // what was refused is read to its end
               notice.tone !== 'refused' && 'line-clamp-2',
             )}

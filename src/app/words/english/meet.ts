@@ -10,7 +10,7 @@ export const meetWords = messages('meet', {
   noSuchCode: 'A code has eight groups of four: digits 0 to 9 and letters a to f. Please check it.',
   theCode: 'Code for the other device',
   readItThere:
-    'Point the other device’s camera at it, or open Settings there, then Another device, and type it. It works once, for ten minutes.',
+    'Point the other device’s camera at it, or open Settings there, choose Exchange records with another device, and type it. It works once, for ten minutes.',
   isItYours: 'Is the other device yours?',
   eachGetsEverything:
     'Each of the two devices gets every record of the other. Go on only if you see this code on a device of your own.',
@@ -23,7 +23,7 @@ export const meetWords = messages('meet', {
   bringingIn: 'Bringing in what came …',
   confirming: 'Waiting for the other device to finish …',
   theOtherDevice: 'the other device',
-  bothHoldTheSame: 'Both devices hold the same',
+  bothHoldTheSame: 'Both devices hold the same records',
   theyStillDiffer: 'The devices still differ',
   wentBothWays: 'Everything either device lacked has arrived.',
   nothingWasNew: 'There was nothing new on either of them.',
