@@ -23,9 +23,7 @@ const files = (page: Page): Promise<[string, number][]> =>
     return found.sort();
   });
 
-test('copies are kept in a folder by themselves, three in turn, until told otherwise', async ({
-  page,
-}) => {
+test('copies are kept in a folder by themselves, three in turn', async ({ page }) => {
   await lendFolder(page);
   await page.clock.install();
   await startOwnLot(page);
@@ -62,7 +60,7 @@ test('copies are kept in a folder by themselves, three in turn, until told other
   await expect(page.getByText(/everything is in it/)).toBeVisible();
 });
 
-test('a folder that is gone is told on Today, with a way out', async ({ page }) => {
+test('Today says that a folder is gone, with a way out', async ({ page }) => {
   await lendFolder(page);
   await startOwnLot(page);
   await page.addInitScript(() => {

@@ -185,13 +185,13 @@ describe('a read that fails', () => {
   });
 });
 
-test('records deleted under an open page are told, and go on being shown', async () => {
+test('records deleted under an open page: the page hears of it and goes on showing them', async () => {
   await keep(sampleLot(countingScribe('i')));
   const source = begin();
   await readySnapshot(source);
-  const told = new Promise<readonly AnyRecord[]>((resolve) => onTakenAway(resolve));
+  const heard = new Promise<readonly AnyRecord[]>((resolve) => onTakenAway(resolve));
   await deleteWorkspace('mine');
   await source.caughtUp();
-  expect((await told).map(({ kind }) => kind)).toContain('lot');
+  expect((await heard).map(({ kind }) => kind)).toContain('lot');
   expect(lots(source.state())).toBe(1);
 });

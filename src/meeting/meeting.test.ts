@@ -1,3 +1,4 @@
+import { randomBytes } from 'node:crypto';
 import { describe, expect, test } from '@jest/globals';
 import { createMemoryRecordStore } from '../db/memoryRecordStore';
 import type { RecordStore } from '../db/recordStore';
@@ -9,7 +10,7 @@ import { FORGOTTEN_AFTER_MS, LetterBoxes } from '../server/letterBox';
 import { letterRoutes } from '../server/routes/letters';
 import { codeText, keysOf, newSecret, secretOf } from './code';
 import { meet, type House, type MeetingStep } from './meeting';
-import { sendParcel, type Side } from './parcel';
+import { receiveParcel, sendParcel, type Side } from './parcel';
 import { httpPost } from './post';
 
 const quiet = (): void => undefined;
@@ -167,6 +168,29 @@ describe('what the server sees', () => {
     );
     await expect(host).rejects.toMatchObject({ code: 'not-theirs' });
   });
+});
+
+test('parcels larger than the box go through, both ways at the same time', async () => {
+  const server = new Server();
+  const { box, key } = await keysOf(newSecret());
+  const post = server.post(box);
+  await post.open();
+  // noise, which does not pack: a dozen letters, of which eight may wait
+  const parcel = (): Uint8Array<ArrayBuffer> => new Uint8Array(randomBytes(3_000_000));
+  const [out, back] = [parcel(), parcel()];
+  const [host, guest] = [
+    { post, key, side: 'host' as const },
+    { post, key, side: 'guest' as const },
+  ];
+  const [, , atGuest, atHost] = await Promise.all([
+    sendParcel(host, 'file', new Blob([out])),
+    sendParcel(guest, 'file', new Blob([back])),
+    receiveParcel(guest, 'file'),
+    receiveParcel(host, 'file'),
+  ]);
+  expect(server.bodies.length).toBeGreaterThan(20);
+  expect(Buffer.compare(Buffer.from(await atGuest.arrayBuffer()), out)).toBe(0);
+  expect(Buffer.compare(Buffer.from(await atHost.arrayBuffer()), back)).toBe(0);
 });
 
 describe('codes', () => {

@@ -1,3 +1,4 @@
+import { concatBytes } from '@noble/hashes/utils.js';
 import { MeetingTrouble } from './trouble';
 import type { Post } from './post';
 
@@ -29,7 +30,7 @@ async function sealed(
 ): Promise<Uint8Array<ArrayBuffer>> {
   const nonce = crypto.getRandomValues(new Uint8Array(NONCE_BYTES));
   const body = await crypto.subtle.encrypt(sealing(nonce, slot), key, plain);
-  return joined([nonce, new Uint8Array(body)]);
+  return concatBytes(nonce, new Uint8Array(body));
 }
 
 async function opened(
@@ -44,17 +45,6 @@ async function opened(
   } catch {
     throw new MeetingTrouble('not-theirs');
   }
-}
-
-/** Bytes one after the other. */
-export function joined(parts: readonly Uint8Array[]): Uint8Array<ArrayBuffer> {
-  const whole = new Uint8Array(parts.reduce((sum, part) => sum + part.length, 0));
-  let at = 0;
-  for (const part of parts) {
-    whole.set(part, at);
-    at += part.length;
-  }
-  return whole;
 }
 
 /** Packs or unpacks what a browser can without a package. */
@@ -77,7 +67,7 @@ export interface Line {
 
 type OnShare = (share: number) => void;
 
-/** Sends a parcel, letter by letter. The first byte of each says whether another follows; of the first, eight more the length. */
+/** Sends a parcel, letter by letter; each says of how many it is one. */
 export async function sendParcel(
   { post, key, side }: Line,
   matter: Matter,
@@ -89,7 +79,7 @@ export async function sendParcel(
   for (let at = 0; at < count; at += 1) {
     const piece = await bytesOf(whole.slice(at * PIECE_BYTES, (at + 1) * PIECE_BYTES));
     const slot = slotOf(side, matter, at);
-    await post.leave(slot, await sealed(key, slot, joined([headOf(count), piece])));
+    await post.leave(slot, await sealed(key, slot, concatBytes(headOf(count), piece)));
     onShare((at + 1) / count);
   }
 }

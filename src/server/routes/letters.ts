@@ -3,11 +3,7 @@ import { createMiddleware } from 'hono/factory';
 import { bodyLimit } from 'hono/body-limit';
 import { MOST_BYTES, SLOT, type Brought, type LetterBoxes } from '../letterBox';
 
-type Refusal = readonly [
-  status: 400 | 404 | 409 | 410 | 413 | 429 | 503,
-  code: string,
-  message: string,
-];
+type Refusal = readonly [status: 400 | 409 | 410 | 413 | 429 | 503, code: string, message: string];
 
 const NO_BOX: Refusal = [410, 'no-box', 'No letter box is open under this code any more.'];
 const TAKEN: Refusal = [409, 'taken', 'Two devices have this code already.'];
@@ -35,7 +31,7 @@ const REFUSALS: Readonly<Record<Exclude<Brought, 'kept'>, Refusal>> = {
 
 const BOX = /^[0-9a-f]{32}$/;
 
-const wellNamed = createMiddleware<{ Bindings: object }>(async (context, next) => {
+const wellNamed = createMiddleware<object>(async (context, next) => {
   const { box = '', slot } = context.req.param() as { box?: string; slot?: string };
   const isGood = BOX.test(box) && (slot === undefined || SLOT.test(slot));
   return isGood ? next() : refuse(context, NO_NAME);

@@ -1,32 +1,16 @@
 import { useExchange } from './useExchange';
 import { Download, FileArchive, Smartphone, Upload } from 'lucide-react';
 import { type ReactElement } from 'react';
-import type { AppError } from '../../../records';
 import { Button } from '../../ui/Button';
 import { FileButton } from '../../ui/fields/FileButton';
 import { PageLink } from '../../ui/page/PageLink';
 import { FileWork } from '../../ui/page/FileWork';
+import { ExchangeError } from './ExchangeError';
 import { FolderPart } from './FolderPart';
 import { ImportSheet } from './ImportSheet';
 import { StoragePart } from './StoragePart';
 import { TablesPart } from './TablesPart';
 import { kitWords } from '../../words/english/kit';
-import { tell } from '../../words/tell';
-
-function ExchangeError({ error }: { error: AppError }): ReactElement {
-  return (
-    <div role="alert" className="mt-3 border-l-4 border-ink bg-paper px-4 py-3">
-      <p className="text-lg font-semibold">{tell(error.message)}</p>
-      {error.details && (
-        <ul className="mt-1 list-disc pl-5 text-base">
-          {error.details.map((detail, at) => (
-            <li key={at}>{tell(detail)}</li>
-          ))}
-        </ul>
-      )}
-    </div>
-  );
-}
 
 /** The whole record out as one JSON file, and back in. */
 export function ExchangeSection(): ReactElement {

@@ -5,7 +5,7 @@ import { FileWork } from '../../ui/page/FileWork';
 import { PageHead } from '../../ui/page/PageHead';
 import { commonWords } from '../../words/english/common';
 import { meetWords } from '../../words/english/meet';
-import { tell } from '../../words/tell';
+import { ExchangeError } from './ExchangeError';
 import { ImportSheet } from './ImportSheet';
 import { CameraReader } from './meet/CameraReader';
 import { MeetingPart } from './meet/MeetingPart';
@@ -77,14 +77,7 @@ export function MeetView(props: Controlled): ReactElement {
       />
       <Now {...props} />
       {meeting.state.at === 'apart' && <FileWork work={work} />}
-      {error && (
-        <p
-          role="alert"
-          className="mt-3 border-l-4 border-ink bg-paper px-4 py-3 text-lg font-semibold"
-        >
-          {tell(error.message)}
-        </p>
-      )}
+      {error && <ExchangeError error={error} />}
       {asked && <ImportSheet asked={asked} busy={work.busy} />}
     </>
   );

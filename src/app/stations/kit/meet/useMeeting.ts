@@ -1,5 +1,5 @@
 import { useEffect, useRef, useState } from 'react';
-import { createDexieRecordStore, databaseOf } from '../../../../db';
+import { createDexieRecordStore, databaseOf, type Workspace } from '../../../../db';
 import {
   MeetingTrouble,
   codeText,
@@ -54,15 +54,14 @@ function troubleOf(error: unknown, signal: AbortSignal): MeetingTroubleCode | Ap
 type BringIn = (name: string, file: Blob) => Promise<AppError | null>;
 
 /** This device's records, as a meeting needs them. */
-function houseOf(workspace: House['workspace'], work: FileWorkState, bringIn: BringIn): House {
-  const named = workspace === 'demo' ? 'demo' : 'mine';
+function houseOf(workspace: Workspace, work: FileWorkState, bringIn: BringIn): House {
   return {
     workspace,
     ids: async () =>
-      (await createDexieRecordStore(databaseOf(named)).journal()).map(({ id }) => id),
+      (await createDexieRecordStore(databaseOf(workspace)).journal()).map(({ id }) => id),
     fileWithout: async (without) => {
       const order = { form: 'json', part: { without } } as const;
-      const written = await work.run((remote, tell) => remote.write(named, order, tell));
+      const written = await work.run((remote, tell) => remote.write(workspace, order, tell));
       if (!written) throw new DOMException('given up', 'AbortError');
       if (!written.ok) throw new FileTrouble(written.error);
       return written.value.records > 0 ? written.value.blob : null;
