@@ -29,7 +29,7 @@ test('copies are kept in a folder by themselves, three in turn', async ({ page }
   await startOwnLot(page);
   await page.goto('/mine/kit');
   await page.getByRole('button', { name: 'Keep a copy in a folder automatically' }).click();
-  await expect(page.getByText(/three files in turn/)).toBeVisible();
+  await expect(page.getByText(/the last three are kept/)).toBeVisible();
   await expectAccessible(page);
   await expect.poll(() => files(page)).toHaveLength(1);
   const [[name, first] = ['', 0]] = await files(page);

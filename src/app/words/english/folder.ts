@@ -3,7 +3,7 @@ import { messages } from '../messages';
 export const folderWords = messages('folder', {
   keepCopiesInAFolder: 'Keep a copy in a folder automatically',
   copiesAreKeptIn:
-    'After each change a copy is saved in the folder “{name}”: three files in turn, so the last three copies are there.',
+    'After each change a copy is saved in the folder “{name}”; the last three are kept.',
   folderIsNotLent: 'The browser wants your permission again before it saves copies in “{name}”.',
   folderFailed:
     'The last copy could not be saved in “{name}”. Check that the folder is there and has room, then choose it again.',
