@@ -29,7 +29,7 @@ module.exports = {
     layer('db', ['records', 'core']),
     layer('workers', ['db', 'model', 'records', 'core']),
     layer('meeting', ['records', 'core']),
-    layer('instruments', ['core']),
+    layer('instruments', ['records', 'core']),
     layer('store', ['db', 'records', 'core']),
     layer('server', ['records', 'core']),
     {

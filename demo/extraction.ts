@@ -156,7 +156,7 @@ function presentDay(todayMs: number, nowMs: number): AnyRecord[] {
   return [record, ...done];
 }
 
-/** In four days: what stands in the warm room, with doors shut while bees fly. */
+/** In some days: what stands in the warm room, with doors shut while bees fly. */
 function comingDay(todayMs: number): AnyRecord[] {
   const content = {
     ...LINE,
@@ -212,7 +212,7 @@ function afterExtraction(todayMs: number, nowMs: number): AnyRecord[] {
         occasion: 'drying',
         source: 'typed',
         startedAt: at(10),
-        spells: [{ days: 3.5, temperatureC: 33 }],
+        spells: [{ days: 3.5, temperatureC: 31 }],
         remark: 'In the comb, before it was spun.',
       },
       'demo-6-1',

@@ -8,7 +8,16 @@ import {
   type Scribe,
 } from '../src/records';
 import { BEAN_BOX, FIRST_VISIT, SECOND_VISIT, lookContent, type DemoBoxLooks } from './looks';
-import { DEMO_BOXES, DEMO_FLOWS, DEMO_GIVEN, DEMO_HIVES, DEMO_TOTES, DEMO_YARDS } from './places';
+import {
+  DEMO_BOXES,
+  DEMO_FLOWS,
+  DEMO_GIVEN,
+  DEMO_HIVES,
+  DEMO_PLAN,
+  DEMO_TOTES,
+  DEMO_WEATHER,
+  DEMO_YARDS,
+} from './places';
 import { dayBefore, demoScribe } from './scribe';
 
 function must<T>(value: T | null | undefined, what: string): T {
@@ -82,7 +91,39 @@ function placeRecords(todayMs: number): AnyRecord[] {
       toDay: toDaysAgo === null ? null : day(toDaysAgo),
     }),
   );
-  return [...yards.values(), ...hives.values(), ...boxes, ...totes, ...flows, ...given];
+  return [
+    ...yards.values(),
+    ...hives.values(),
+    ...boxes,
+    ...totes,
+    ...flows,
+    ...given,
+    ...planRecords(todayMs),
+  ];
+}
+
+/** How honey is taken off, and the weather of this morning. */
+function planRecords(todayMs: number): AnyRecord[] {
+  const scribe = demoScribe('plan', todayMs, 0);
+  const ahead = (days: number): string => dayBefore(todayMs, -days);
+  const { helpDaysAhead, boxesOffDaysAhead, ...plan } = DEMO_PLAN;
+  return [
+    firstRevision(scribe, 'season-plan', {
+      ...plan,
+      helpDay: ahead(helpDaysAhead),
+      boxesOffBy: ahead(boxesOffDaysAhead),
+    }),
+    firstRevision(scribe, 'weather', {
+      yardId: null,
+      source: 'typed',
+      days: DEMO_WEATHER.map(([highestC, lowestC, rainMm], at) => ({
+        day: ahead(at),
+        highestC,
+        lowestC,
+        rainMm,
+      })),
+    }),
+  ];
 }
 
 /** A day of the demo with nothing out of the ordinary. */
@@ -162,6 +203,6 @@ export function hiveRecords(todayMs: number): AnyRecord[] {
   const { scribe, harvest } = second;
   const guess = (who: string, kg: number): AnyRecord =>
     firstRevision(scribe, 'guess', { who, kg }, harvest.entityId);
-  records.push(guess('honey house', 34), guess('youngest helper', 52), guess('yard hand', 41));
+  records.push(guess('honey house', 34), guess('youngest helper', 47), guess('yard hand', 41));
   return records;
 }

@@ -3,6 +3,7 @@ import type {
   ColonyContent,
   FlowContent,
   GivenContent,
+  SeasonPlanContent,
   YardContent,
 } from '../src/records';
 
@@ -91,7 +92,8 @@ export const DEMO_FLOWS: readonly {
   readonly yards: readonly string[];
   readonly expected: readonly [DaysAgo, DaysAgo];
   readonly observed: readonly [DaysAgo | null, DaysAgo | null];
-  readonly content: Pick<FlowContent, 'name' | 'plant' | 'remark'>;
+  readonly content: Pick<FlowContent, 'name' | 'plant' | 'remark'> &
+    Pick<Partial<FlowContent>, 'failed' | 'taste'>;
 }[] = [
   {
     key: 'beans',
@@ -115,9 +117,35 @@ export const DEMO_FLOWS: readonly {
     content: { name: 'Sea lavender', plant: 'sea lavender', remark: 'A week too long.' },
   },
   {
+    key: 'limes',
+    yards: ['field'],
+    expected: [52, 41],
+    observed: [null, null],
+    content: { name: 'Limes', plant: 'lime', failed: true, remark: 'Cold nights, no nectar.' },
+  },
+  {
+    key: 'limes-before',
+    yards: ['field'],
+    expected: [418, 406],
+    observed: [415, 409],
+    content: { name: 'Limes', plant: 'lime', taste: 'good', remark: '' },
+  },
+  {
+    key: 'dyke',
+    yards: ['field'],
+    expected: [20, 6],
+    observed: [19, 4],
+    content: {
+      name: 'Dyke flow',
+      plant: '',
+      taste: 'poor',
+      remark: 'Yellow pollen, bitter. Nobody knows what it is.',
+    },
+  },
+  {
     key: 'ling',
     yards: ['moor'],
-    expected: [-14, -38],
+    expected: [-6, -31],
     observed: [null, null],
     content: { name: 'Ling', plant: 'ling heather', remark: 'Boxes go up the week before.' },
   },
@@ -165,10 +193,37 @@ export const DEMO_GIVEN: readonly {
       givenKind: 'treatment',
       name: 'formic pads',
       boxesOn: false,
+      staysDays: 7,
       waitDays: 14,
       fromTemperatureC: 10,
       toTemperatureC: 29,
       remark: 'Goes in today, after the frames are out.',
     },
   },
+];
+
+/** How honey is taken off: at weekends, with escape boards, the last boxes before the autumn gales. */
+export const DEMO_PLAN: Omit<SeasonPlanContent, 'helpDay' | 'boxesOffBy'> & {
+  readonly helpDaysAhead: DaysAgo;
+  readonly boxesOffDaysAhead: DaysAgo;
+} = {
+  timing: 'after-each-flow',
+  weekdays: [0, 6],
+  escapeDays: 4,
+  helpDaysAhead: 5,
+  boxesOffDaysAhead: 44,
+};
+
+/** Highest and lowest of the coming days, and rain [°C], [mm]. */
+export const DEMO_WEATHER: readonly (readonly [number, number, number])[] = [
+  [23, 13, 0],
+  [24, 14, 0],
+  [21, 14, 6],
+  [19, 12, 11],
+  [20, 11, 0.4],
+  [22, 11, 0],
+  [23, 12, 0],
+  [22, 13, 0],
+  [18, 10, 4],
+  [19, 9, 0],
 ];

@@ -16,14 +16,14 @@ const ROOM: WarmRoomContent = {
   capacityBoxes: 90,
   heating: 'electric',
   heaterW: 2000,
-  setPointC: 33,
+  setPointC: 31,
   machine: {
     kind: 'refrigerant',
     ratedLPerDay: 20,
     ratedAtC: 27,
     ratedAtHumidity: 0.6,
     powerW: 420,
-    stopsAtHumidity: 0.3,
+    stopsAtHumidity: 0.36,
     warmestC: 35,
   },
   fanW: 80,
@@ -54,12 +54,12 @@ interface DemoBatch {
 const BATCHES: readonly DemoBatch[] = [
   {
     daysAgo: 44,
-    stayedDays: 4,
+    stayedDays: 3.5,
     content: {
       name: 'Bean field, first load',
       boxes: 32,
       honeyKgPerBox: 14,
-      openShare: 0.3,
+      openShare: 0.4,
       openPercent: 19.6,
       cappedPercent: 17.4,
       layout: 'crossed',
@@ -67,9 +67,9 @@ const BATCHES: readonly DemoBatch[] = [
     },
     checks: [
       { afterDays: 1.1, of: 'open', percent: 17.9 },
-      { afterDays: 2.2, of: 'open', percent: 16.7 },
-      { afterDays: 3.9, of: 'capped', percent: 16.9 },
-      { afterDays: 3.9, of: 'open', percent: 15.4 },
+      { afterDays: 2.2, of: 'open', percent: 16.9 },
+      { afterDays: 3.4, of: 'capped', percent: 16.8 },
+      { afterDays: 3.4, of: 'open', percent: 16.0 },
     ],
   },
   {
@@ -126,11 +126,11 @@ function insideLog(startedMs: number, endMs: number): AirLogContent {
     minutes: times,
     temperatureC: times.map((at) => {
       const door = doors.has(at) ? -4.5 : 0;
-      return Math.round(10 * (33 - 2.5 * settling(at) + door + random() * 0.5)) / 10;
+      return Math.round(10 * (31 - 2.5 * settling(at) + door + random() * 0.5)) / 10;
     }),
     relativeHumidity: times.map((at) => {
       const door = doors.has(at) ? 0.14 : 0;
-      return Math.round(1000 * (0.33 + 0.09 * settling(at) + door + random() * 0.01)) / 1000;
+      return Math.round(1000 * (0.39 + 0.08 * settling(at) + door + random() * 0.01)) / 1000;
     }),
     remark: '',
   };

@@ -13,11 +13,11 @@ const FOLDER = 'dist/client';
  * Most of each first page [kB gzip]. Raise one only with a reason in the commit; 190 is what is wanted.
  */
 const BUDGETS = {
-  start: 434,
-  NewLotScreen: 447,
-  TodayScreen: 463,
-  CombScreen: 445,
-  QuickReadingScreen: 440,
+  start: 436,
+  NewLotScreen: 449,
+  TodayScreen: 466,
+  CombScreen: 448,
+  QuickReadingScreen: 442,
 };
 
 /** Scripts that index.html names, and all that they import at once. */

@@ -23,6 +23,7 @@ import { NoticeLine } from './ui/page/NoticeLine';
 import { lazyPart } from './ui/page/lazyPart';
 import { SupersededNotice } from './ui/page/SupersededNotice';
 import { UpdateNotice } from './ui/page/UpdateNotice';
+import { formatDayMonth, isoToday } from './format/dates';
 import { commonWords } from './words/english/common';
 import { kitWords } from './words/english/kit';
 import { shellWords } from './words/english/shell';
@@ -131,7 +132,10 @@ export function Shell(): ReactElement {
         </Link>
         {workspace === 'demo' && (
           <p className="border-2 border-dashed border-ink px-2 py-0.5 text-base font-semibold">
-            {shellWords.demoSeason()}
+            <span className="wide:hidden">{shellWords.demoSeason()}</span>
+            <span className="hidden wide:inline">
+              {shellWords.demoSeasonOn({ day: formatDayMonth(isoToday()) })}
+            </span>
           </p>
         )}
         <div className="grow" />

@@ -148,6 +148,7 @@ const STATIONS: readonly RouteObject[] = [
     'season/forecasts',
     async () => (await import('./stations/season/TrackRecordScreen')).TrackRecordScreen,
   ),
+  station('season/when', async () => (await import('./stations/season/WhenScreen')).WhenScreen),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
   page('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   page('kit/meet', async () => (await import('./stations/kit/MeetScreen')).MeetScreen),

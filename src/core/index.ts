@@ -311,6 +311,28 @@ export {
   type SurveyVerdict,
 } from './sampling/surveySample';
 export { normalDraws, seededRandom } from './stats/seededRandom';
+export { USUAL_GAIN_KG_PER_DAY, boxAdvice, type BoxAdvice } from './season/boxAdvice';
+export {
+  HONEY_RUNS_FROM_C,
+  WEATHER_RANGE_C,
+  coldSnap,
+  dayOutlook,
+  type DayOutlook,
+  type DayWeather,
+} from './season/dayWeather';
+export {
+  FLOW_STATES,
+  flowCourse,
+  isFlowing,
+  type FlowCourse,
+  type FlowState,
+} from './season/flowCourse';
+export { PULL_LIMITS, pullPlan, weekdayOf, type PullLimit, type PullPlan } from './season/pullPlan';
+export {
+  treatmentCalendar,
+  type TreatmentCalendar,
+  type TreatmentStep,
+} from './season/treatmentCalendar';
 export { DATED_YEARS, DAY_MS, LONGEST_BATCH_DAYS, LONGEST_DRYING_DAYS } from './time/datedDays';
 export {
   CM_PER_INCH,
@@ -373,6 +395,7 @@ export {
   type OpenHoneyCourse,
   type OpenHoneyTask,
 } from './warmRoom/openHoney';
+export { simulatedWeather } from './instruments/simulatedWeather';
 export { LOGGER_EVERY_MIN, simulatedAir } from './instruments/simulatedLogger';
 export { DRYING_RATES, RATE_SPREADS, type DryingRates, type RateName } from './drying/rates';
 export { VISCOSITY_RANGE_PERCENT, viscosityPaS } from './flow/viscosity';

@@ -91,7 +91,7 @@ async function writeJournal(transaction: Transaction, kinds: readonly RecordKind
 }
 
 /** Version of the database that this application writes; a newer one is never touched. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 /** IndexedDB counts ten times finer than Dexie does. */
 const NATIVE_STEP = 10;
@@ -136,8 +136,9 @@ export class RipenumDatabase extends Dexie {
     this.version(6)
       .stores({ ...recordSchema(6), journal: '++at, &id', setAside: 'id' })
       .upgrade((transaction) => writeJournal(transaction, kindsUpTo(5)));
-    this.version(7).stores(recordSchema(7));
-    this.version(DATABASE_VERSION).stores(recordSchema(DATABASE_VERSION));
+    for (let version = 7; version <= DATABASE_VERSION; version += 1) {
+      this.version(version).stores(recordSchema(version));
+    }
     const eachTime = true;
     const refuseNewer = (database: Dexie): void => {
       this.isNewer = isWrittenByNewer(database);

@@ -287,6 +287,12 @@ export function createDexieRecordStore(database: RipenumDatabase): RecordStore {
         ),
       ),
     looksDue: () => read(looksDue(database)),
+    looksSince: (moment) =>
+      read(
+        framesAsking(database, (checks) =>
+          checks.where('recordedAt').aboveOrEqual(moment).toArray(),
+        ),
+      ),
     all: () => read(everyTable(database, (kind) => database.tableOf(kind).toArray())),
     inOrder: (kinds) => inJournalOrder(database, kinds),
     async journal() {

@@ -9,7 +9,7 @@ export type { Clash } from './files/importFile';
 export type { FileProgress } from './files/progress';
 export { askForLasting, storageState, type StorageState } from './lasting';
 export { lotsKept } from './lotsKept';
-export { loadPreferences, savePreferences } from './settings';
+export { loadClock, loadPreferences, saveClock, savePreferences } from './settings';
 export {
   useCopyFolder,
   useCopyState,
@@ -18,6 +18,7 @@ export {
   useHarvestRecords,
   useInOrder,
   useLooksDue,
+  useLooksSince,
   usePhotoRecords,
   useProofRecords,
   useRecordsOf,

@@ -96,6 +96,12 @@ export function createMemoryRecordStore(): RecordStore {
       );
       return found((record) => isOfFrames(record, ids));
     },
+    looksSince(moment) {
+      const ids = framesIn(
+        (record) => record.kind === 'frame-check' && record.recordedAt >= moment,
+      );
+      return found((record) => isOfFrames(record, ids));
+    },
     all: () => Promise.resolve(good()),
     inOrder: (kinds) =>
       Promise.resolve([...kept.values()].filter((record) => kinds.includes(record.kind))),

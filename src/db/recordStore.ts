@@ -58,6 +58,8 @@ export interface RecordStore {
   looksWith(act: FrameAct): Promise<AnyRecord[]>;
   /** Frames to be looked at again or with beetles seen, with every look at them. */
   looksDue(): Promise<AnyRecord[]>;
+  /** Frames looked at since a moment, ISO 8601 UTC, with every look at them. */
+  looksSince(moment: string): Promise<AnyRecord[]>;
   /** Every revision there is that can be computed from. */
   all(): Promise<AnyRecord[]>;
   /** Every row of some kinds, those set aside included, in the order in which they were appended. */

@@ -35,6 +35,8 @@ export type SettingRow =
   | { readonly key: 'preferences'; readonly value: Preferences }
   /** how strict the schemas were when every row was last checked */
   | { readonly key: 'checked'; readonly value: number }
+  /** days that the clock of the demo season is behind that of the device */
+  | { readonly key: 'clock'; readonly value: number }
   | { readonly key: 'copied'; readonly value: CopyMark }
   | { readonly key: 'folder'; readonly value: CopyFolder }
   | { readonly key: 'device'; readonly value: DeviceKey };

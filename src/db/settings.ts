@@ -9,6 +9,17 @@ export async function loadPreferences(database: RipenumDatabase): Promise<Prefer
   return parsed.success ? parsed.data : DEFAULT_PREFERENCES;
 }
 
+/** Days that the clock of a workspace is behind that of the device; none but in the demo season. */
+export async function loadClock(database: RipenumDatabase): Promise<number> {
+  const row = await database.settings.get('clock');
+  return row?.key === 'clock' ? row.value : 0;
+}
+
+/** Keeps how far the clock of a workspace is behind [d]. */
+export async function saveClock(database: RipenumDatabase, value: number): Promise<void> {
+  await database.settings.put({ key: 'clock', value });
+}
+
 /** @param draftKey - the draft that they come from: it is forgotten with the same stroke */
 export async function savePreferences(
   database: RipenumDatabase,

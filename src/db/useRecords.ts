@@ -72,6 +72,11 @@ export function useLooksDue(workspace: Workspace): AnyRecord[] | undefined {
   return useQuery(workspace, 'looks due', (store) => store.looksDue());
 }
 
+/** Frames looked at since a moment, with every look at them. */
+export function useLooksSince(workspace: Workspace, moment: string): AnyRecord[] | undefined {
+  return useQuery(workspace, `looks since ${moment}`, (store) => store.looksSince(moment));
+}
+
 /** Rows that are set aside until somebody corrects them. */
 export function useSetAside(workspace: Workspace): RowSetAside[] | undefined {
   return useQuery(workspace, 'set aside', (store) => store.setAside());

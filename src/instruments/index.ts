@@ -4,4 +4,5 @@ export { createEventSourcePort } from './eventSourcePort';
 export { createHandPort, type HandSession } from './handPort';
 export { MeterWatch, type MeterView } from './meterWatch';
 export type { InstrumentPort } from './port';
+export { createWeatherPort } from './weatherPort';
 export { createSerialPort, type SerialLike } from './serialPort';

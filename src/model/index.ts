@@ -160,3 +160,11 @@ export {
   leftForColony,
 } from './day/dayEvidence';
 export { type HarvestDay, type KeptJudgedFrame, harvestDayOf } from './day/harvestDay';
+export {
+  type SeasonAct,
+  type SeasonBoard,
+  type SeasonSources,
+  seasonBoard,
+} from './season/seasonBoard';
+export { type FlowHistory, type FlowOnDay, flowHistories, flowOnDay } from './season/flowBoard';
+export { type YardBoard } from './season/yardBoard';

@@ -136,6 +136,8 @@ export {
   type SeasonNoteContent,
   seasonNoteContentSchema,
 } from './hives/seasonNote';
+export { type SeasonPlan, type SeasonPlanContent } from './hives/seasonPlan';
+export { type Weather, type WeatherContent } from './hives/weather';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
 export { type Tally, type TallyContent } from './hives/tally';
 export { type Yard, type YardContent, yardContentSchema } from './hives/yard';

@@ -14,7 +14,14 @@ import { sampleStore } from './test/sampleStore';
 import { sampleRoom } from './test/sampleRoom';
 import { sampleBenchWork, sampleMeter } from './test/sampleBench';
 import { SAMPLE_READING, countingScribe, sampleLot } from './test/sampleLot';
-import { sampleBook, sampleGiven, sampleLook, sampleLooks, sampleYard } from './test/sampleYard';
+import {
+  sampleBook,
+  sampleGiven,
+  sampleLook,
+  sampleLooks,
+  sampleSeason,
+  sampleYard,
+} from './test/sampleYard';
 import { say } from '../core';
 
 /** At least one record of every kind, all belonging together. */
@@ -77,6 +84,7 @@ function everything(): AnyRecord[] {
     ...yard.records,
     ...looks,
     sampleGiven(yard),
+    ...sampleSeason(scribe, yard.records[0]!.entityId),
     survey,
     firstRevision(scribe, 'tally', { frames: 1, boxes: 0, totes: 0 }, day),
     firstRevision(scribe, 'guess', { who: 'a', kg: 3 }, day),

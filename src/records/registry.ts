@@ -50,6 +50,8 @@ import { callBackKind } from './store/callBack';
 import { blendKind, blendTickKind } from './store/blend';
 import { labelDesignKind } from './store/labelDesign';
 import { seasonNoteKind } from './hives/seasonNote';
+import { seasonPlanKind } from './hives/seasonPlan';
+import { weatherKind } from './hives/weather';
 import { mergeChoiceKind } from './lots/mergeChoice';
 
 /** Every kind of record there is. Tables, owners, references, names and the union derive from here. */
@@ -106,6 +108,8 @@ export const KINDS = [
   blendTickKind,
   labelDesignKind,
   seasonNoteKind,
+  seasonPlanKind,
+  weatherKind,
   mergeChoiceKind,
   ownRuleSetKind,
 ] as const;

@@ -8,6 +8,7 @@ import { knownHost } from './knownHost';
 import { LetterBoxes } from './letterBox';
 import { letterRoutes } from './routes/letters';
 import { loggerRoutes } from './routes/logger';
+import { weatherRoutes } from './routes/weather';
 import { meterRoutes } from './routes/meter';
 
 /** How the server is started. */
@@ -80,6 +81,7 @@ export function createServerApp({
   app.get('/api/health', (context) => context.json({ status: 'ok' }));
   app.route('/api/meter', meterRoutes(streams));
   app.route('/api/logger', loggerRoutes(streams));
+  app.route('/api/weather', weatherRoutes());
   app.route(LETTERS, letterRoutes(boxes, addresses));
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),

@@ -35,6 +35,7 @@ import {
   type Step,
   type TakenBack,
 } from './actsSlice';
+import { clockNow } from './clock';
 import { draftDropped } from './draftsSlice';
 import { nextRivalChoice } from './rivalChoice';
 import { rivalAsked, type RivalChoice } from './rivalSlice';
@@ -46,7 +47,7 @@ type Thunk<T> = ThunkAction<Promise<T>, RootState, unknown, UnknownAction>;
 export function scribeOf(state: RootState): Scribe {
   return {
     newId: uuid,
-    now: () => new Date().toISOString(),
+    now: () => clockNow().toISOString(),
     author: state.session.preferences.initials,
   };
 }

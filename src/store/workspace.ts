@@ -1,6 +1,14 @@
-import { checkRows, databaseOf, loadPreferences, takeOverDrafts, type Workspace } from '../db';
+import {
+  checkRows,
+  databaseOf,
+  loadClock,
+  loadPreferences,
+  takeOverDrafts,
+  type Workspace,
+} from '../db';
 import { actsLoaded, noticeShown } from './actsSlice';
 import { draftsLoaded } from './draftsSlice';
+import { setClock } from './clock';
 import { startKeeping } from './keeping';
 import { sessionOpened } from './sessionSlice';
 import type { AppStore } from './store';
@@ -12,10 +20,12 @@ import { say } from '../core';
 export async function openWorkspace(store: AppStore, workspace: Workspace): Promise<void> {
   const database = databaseOf(workspace);
   const [own] = await Promise.all([tabId(), checkRows(database)]);
-  const [preferences, { drafts, dropped }] = await Promise.all([
+  const [preferences, daysBehind, { drafts, dropped }] = await Promise.all([
     loadPreferences(database),
+    loadClock(database),
     liveTabIds().then((live) => takeOverDrafts(database, own, live)),
   ]);
+  setClock(daysBehind);
   store.dispatch(sessionOpened({ workspace, tabId: own, preferences }));
   store.dispatch(draftsLoaded(drafts));
   store.dispatch(actsLoaded(loadActs(workspace)));

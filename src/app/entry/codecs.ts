@@ -1,3 +1,4 @@
+import { clockNow } from '../../store/clock';
 import { DATED_YEARS } from '../../core';
 import type { Preferences } from '../../records';
 import { clockText, readClock } from '../format/clock';
@@ -119,7 +120,7 @@ const YEARS_AHEAD = 4;
 /** Asks about a day whose year cannot be meant, with this year on offer. */
 function askYear(typed: string, at: Reader): void {
   const year = Number(/^(\d{4,})-/.exec(typed)?.[1]);
-  const thisYear = new Date().getFullYear();
+  const thisYear = clockNow().getFullYear();
   if (!(year < DATED_YEARS[0] || year > thisYear + YEARS_AHEAD)) return;
   const text = typed.replace(/^\d+/, String(thisYear));
   at.fail(formatsWords.isTheYearRight({ year: String(year) }), {

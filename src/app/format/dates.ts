@@ -1,4 +1,5 @@
 import { addDays, addMonths, format, parseISO } from 'date-fns';
+import { clockNow } from '../../store/clock';
 import { formatsWords } from '../words/english/formats';
 import { locale } from '../words/language';
 
@@ -81,8 +82,8 @@ export const formatMonthYear = (moment: Moment): string => {
 /** 2026-08-03 */
 export const isoDay = (date: Date): string => format(date, 'yyyy-MM-dd');
 
-/** The day that this device's calendar shows: 2026-08-03. */
-export const isoToday = (): string => isoDay(new Date());
+/** The day that the calendar of this workspace shows: 2026-08-03. */
+export const isoToday = (): string => isoDay(clockNow());
 
 /** Month of 30 days, used for parts of a month only. */
 const DAYS_PER_MONTH = 30;

@@ -1,3 +1,4 @@
+import { clockNow } from '../../store/clock';
 import { addDays, addMonths } from 'date-fns';
 import type { Message, MessageValue, RuleSource } from '../../core';
 import { isoDayOf, localDayOf } from '../../model';
@@ -91,7 +92,7 @@ export function tell(value: MessageValue, preferences?: Preferences): string {
       return formatDay(isoDayOf(value.day));
     case 'within':
       return formatsWords.byDay({
-        day: formatDay(localDayOf(lookAgain(new Date(), value.months).getTime())),
+        day: formatDay(localDayOf(lookAgain(clockNow(), value.months).getTime())),
       });
     case 'list': {
       const all = value.of.map((messageValue) => tell(messageValue, preferences));

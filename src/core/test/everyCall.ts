@@ -84,6 +84,35 @@ const GIVEN = {
   boxesOn: true,
   waitDays: 14,
 };
+const FLOW = {
+  expectedStart: 100,
+  expectedEnd: 120,
+  observedStart: 98,
+  observedEnd: null,
+  failed: false,
+};
+const WEATHER = { day: 103, highestC: 20, lowestC: 9, rainMm: 0 };
+const PULL = {
+  today: 100,
+  flowEnd: 104,
+  ripeningDays: 7,
+  latest: { 'next-flow': 120, treatment: 130, winter: 150 },
+  leadDays: 3,
+  weekdays: [6],
+  helpDay: 115,
+  forecast: [WEATHER],
+};
+const TREATMENT = {
+  fromDay: 100,
+  toDay: 120,
+  boxesOn: false,
+  staysDays: 20,
+  waitDays: 7,
+  fromTemperatureC: 12,
+  toTemperatureC: 30,
+};
+const BOX = { daysLeft: 14, gainKgPerDay: 1.3, roomKg: 3, boxKg: 18, coldestNightC: 9 };
+
 const BLEND = {
   containers: ['wet', 'dry'].map((id, at) => ({
     id,
@@ -135,6 +164,14 @@ const oil = () => core.certifiedOil(1.49);
 
 /** A good call of every function that the core exports and that takes numbers. */
 export const CALLS: Readonly<Record<string, SampleCall>> = {
+  boxAdvice: () => [BOX],
+  coldSnap: () => [[WEATHER], 100],
+  dayOutlook: () => [WEATHER],
+  flowCourse: () => [FLOW, 110],
+  pullPlan: () => [PULL],
+  simulatedWeather: () => [20_000],
+  treatmentCalendar: () => [TREATMENT, [WEATHER]],
+  weekdayOf: () => [20_000],
   spoilEffect: () => [
     { massKg: 100, moisture: ESTIMATE },
     { massKg: 2, moisture: { ...ESTIMATE, mean: 21 } },
@@ -481,6 +518,7 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'groupBy',
   'heatLimits',
   'isAccepted',
+  'isFlowing',
   'isMeasured',
   'say',
   'isStuck',

@@ -142,6 +142,26 @@ export function recordStoreSuite(name: string, createStore: () => Promise<Record
       expect(slots.sort()).toEqual([2, 3]);
     });
 
+    test('looks since a moment come with their frames and the looks before it', async () => {
+      const store = await createStore();
+      const yard = sampleYard();
+      const looks = sampleLooks(yard, [sampleLook([9, 9]), sampleLook([5, 5])]);
+      expect((await store.append([...yard.records, ...looks])).ok).toBe(true);
+      const [first] = looks.filter((record) => record.kind === 'frame-check');
+      const later = {
+        ...first!,
+        id: 'later-look',
+        entityId: 'later-look',
+        recordedAt: '2026-09-01T10:00:00.000Z',
+      };
+      expect((await store.append([later], { as: 'merge' })).ok).toBe(true);
+      const found = await store.looksSince('2026-08-31T00:00:00.000Z');
+      expect(found.map(({ entityId }) => entityId).sort()).toEqual(
+        [first!.entityId, 'later-look', first!.content.frameId].sort(),
+      );
+      expect(await store.looksSince('2026-09-02T00:00:00.000Z')).toEqual([]);
+    });
+
     test('a record that breaks its schema is refused, with its place, and nothing of the act is kept', async () => {
       const store = await createStore();
       const records = sampleLot();

@@ -18,6 +18,7 @@ import {
 import type { FrameCheckContent, Harvest } from '../../records';
 import { flowOf, formatOf, schoolOfDay, type Book } from './book';
 import { dayNumber, isoDayOf } from '../days';
+import { flowOnDay } from '../season/flowBoard';
 import { depthOf, frameEvidenceFrom, type FrameCase } from './frameEvidence';
 
 /** A look at a frame, with all earlier looks at the same frame. */
@@ -47,9 +48,9 @@ export function limitOfDay({ ruleSets }: Book, { content }: Pick<Harvest, 'conte
 export function daysOfFlowLeft(book: Book, { content }: Pick<Harvest, 'content'>): number | null {
   const flow = flowOf(book, content.flowId);
   if (!flow) return null;
-  const end = flow.content.observedEnd ?? flow.content.expectedEnd;
-  const left = dayNumber(end) - dayNumber(content.day);
-  return left > 0 ? Math.min(366, left) : null;
+  const day = dayNumber(content.day);
+  const { endDay } = flowOnDay(flow, day).course;
+  return endDay !== null && endDay > day ? Math.min(366, endDay - day) : null;
 }
 
 function earlierLooks(story: FrameStory, book: Book): EarlierLook[] {

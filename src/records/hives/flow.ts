@@ -1,19 +1,26 @@
 import { idSchema } from '../envelope';
 import { each, recordKind, type RevisionOf } from '../recordKind';
-import { nameField, remarkField } from '../fields';
+import { nameField, remarkField, textField } from '../fields';
 import { dayField } from '../moments';
 import { z } from '../zod';
 
-/** A flow of nectar: when it was expected, and when it came. */
+/** How honey of a flow tastes; null or left out: nobody said. */
+export const FLOW_TASTES = ['good', 'poor'] as const;
+
+/** A flow of nectar: when it was expected, when it came or that it failed, and how its honey tastes. */
 export const flowContentSchema = z
   .object({
     name: nameField(),
-    plant: nameField(),
+    /** empty while nobody knows it */
+    plant: textField(60),
     yardIds: z.array(idSchema),
     expectedStart: dayField,
     expectedEnd: dayField,
     observedStart: dayField.nullable(),
     observedEnd: dayField.nullable(),
+    /** it did not come */
+    failed: z.boolean().optional(),
+    taste: z.enum(FLOW_TASTES).nullable().optional(),
     remark: remarkField,
   })
   .refine((flow) => flow.expectedEnd >= flow.expectedStart, {
@@ -23,7 +30,11 @@ export const flowContentSchema = z
   .refine(
     (flow) => !flow.observedStart || !flow.observedEnd || flow.observedEnd >= flow.observedStart,
     { path: ['observedEnd'], message: 'endsBeforeStart' },
-  );
+  )
+  .refine((flow) => flow.failed !== true || flow.observedStart === null, {
+    path: ['failed'],
+    message: 'seenAndFailed',
+  });
 export type FlowContent = z.infer<typeof flowContentSchema>;
 
 export const flowKind = recordKind({

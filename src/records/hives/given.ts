@@ -15,6 +15,8 @@ export const givenContentSchema = z
     /** null while it goes on */
     toDay: dayField.nullable(),
     boxesOn: z.boolean(),
+    /** it stays on the hive for so long by its label [d]; null or left out: not said */
+    staysDays: wholeBetween(0, 400).nullable().optional(),
     waitDays: wholeBetween(0, 400),
     /** the label's window of outdoor temperature [°C] */
     fromTemperatureC: airTemperatureField,

@@ -147,12 +147,31 @@ export function sampleGiven(yard: SampleYard, change: Partial<GivenContent> = {}
     fromDay: '2026-08-01',
     toDay: '2026-08-08',
     boxesOn: true,
+    staysDays: null,
     waitDays: 0,
     fromTemperatureC: null,
     toTemperatureC: null,
     remark: '',
     ...change,
   });
+}
+
+/** How honey is taken off, and a forecast of one day for a yard. */
+export function sampleSeason(scribe: Scribe, yardId: string): AnyRecord[] {
+  return [
+    firstRevision(scribe, 'season-plan', {
+      timing: 'after-each-flow',
+      weekdays: [6],
+      helpDay: null,
+      boxesOffBy: '2026-10-04',
+      escapeDays: 3,
+    }),
+    firstRevision(scribe, 'weather', {
+      yardId,
+      source: 'typed',
+      days: [{ day: '2026-08-11', highestC: 22, lowestC: 11, rainMm: null }],
+    }),
+  ];
 }
 
 /** The looks among some records, in order. */

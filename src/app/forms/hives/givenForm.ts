@@ -87,6 +87,13 @@ export const givenEntry = entryOf(givenContentSchema, {
   fromDay: day(commonWords.from()),
   toDay: optional(day(commonWords.to(), { hint: hiveFormWords.leaveEmptyWhileItGoes() })),
   boxesOn,
+  staysDays: optional(
+    number(hiveFormWords.staysInFor(), {
+      unit: commonWords.days(),
+      digits: 0,
+      hint: hiveFormWords.daysThatTheLabelKeepsIt(),
+    }),
+  ),
   waitDays,
   fromTemperatureC: optional(quantity('temperature', hiveFormWords.labelFrom())),
   toTemperatureC: optional(quantity('temperature', hiveFormWords.labelTo())),

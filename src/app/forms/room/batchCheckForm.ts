@@ -1,3 +1,4 @@
+import { clockNow } from '../../../store/clock';
 import { readingBudget, readingUncertainty } from '../../../core';
 import { BOX_TARE_KG, meteredReading, type Meters } from '../../../model';
 import {
@@ -106,7 +107,7 @@ function readOff(
   form: BatchCheckForm,
   { preferences, meters }: CheckContext,
 ): Parsed<Omit<Extract<BatchCheckContent['found'], { by: 'moisture' }>, 'of' | 'by'>> {
-  const takenAt = momentOfLocal(form.takenAt) ?? new Date().toISOString();
+  const takenAt = momentOfLocal(form.takenAt) ?? clockNow().toISOString();
   const reading = readReadingForm({ ...form, remark: '' }, { preferences, meters, takenAt });
   if (!reading.ok) return reading;
   const { instrumentId, scale, resolution, atc, zeroCheck } = reading.content;

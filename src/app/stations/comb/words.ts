@@ -1,4 +1,4 @@
-import type { BroodAmount, CellState, CombFace, FrameAct, School, Timing } from '../../../core';
+import type { BroodAmount, CellState, CombFace, FrameAct, School } from '../../../core';
 import type { BROOD_STAGES } from '../../../records';
 import { combWords } from '../../words/english/comb';
 import { commonWords } from '../../words/english/common';
@@ -57,13 +57,6 @@ export const FACE_NAMES: Readonly<Record<CombFace, string>> = {
 export const STAY_NAMES: Readonly<Record<School['stays'], string>> = {
   clear: combWords.clearTheHoneyBoxes(),
   'colony-first': combWords.theColonyFirst(),
-};
-
-export const TIMING_NAMES: Readonly<Record<Timing, string>> = {
-  'after-each-flow': combWords.afterEachFlow(),
-  'once-a-year': combWords.onceAYear(),
-  'out-of-room': combWords.whenTheyRunOutOf(),
-  'before-next-flow': combWords.justBeforeTheNextFlow(),
 };
 
 export const METER_NAMES: Readonly<Record<School['meter'], string>> = {

@@ -1,3 +1,4 @@
+import { clockNow } from '../../../store/clock';
 import { useMemo } from 'react';
 import { readingUncertainty } from '../../../core';
 import { useInOrder } from '../../../db';
@@ -34,7 +35,7 @@ function useDossierPdf(
         plusMinus: readingUncertainty(budget).expanded,
       }));
       const rule = { belief, limitPercent, targetPercent: answer.evidence.targetPercent, readings };
-      const printedAt = formatMoment(new Date().toISOString());
+      const printedAt = formatMoment(clockNow().toISOString());
       const made = await dossierPdf(content, { code, ...seal, printedAt, rule }, fonts);
       return { name: `ripenum-lot-${code}.pdf`, ...made };
     });

@@ -16,6 +16,9 @@ export function SeasonScreen(): ReactElement {
   return (
     <>
       <PageHead title={commonWords.season()}>
+        <PageLink tone="ink" to="season/when">
+          {seasonWords.whenToGo()}
+        </PageLink>
         <PageLink to="season/years">{seasonWords.yearsCompared()}</PageLink>
         <PageLink to="season/forecasts">{seasonWords.howGoodWereTheForecasts()}</PageLink>
       </PageHead>

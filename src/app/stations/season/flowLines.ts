@@ -21,7 +21,7 @@ export interface FlowDrawing {
 
 const DAYS_IN_YEAR = 365;
 
-function firstsOfMonths(from: number, days: number): FlowDrawing['months'] {
+export function firstsOfMonths(from: number, days: number): FlowDrawing['months'] {
   return Array.from({ length: Math.floor(days) + 1 }, (_, at) => ({
     at,
     day: isoDayOf(from + at),

@@ -1,3 +1,4 @@
+import { clockNow } from '../../../store/clock';
 import type { KitItem } from '../../../core';
 import {
   entryRevision,
@@ -28,7 +29,7 @@ const changeDay = (extraction: Extraction, { label, reason, more }: DayChange): 
   ]);
 
 /** The day begins now; begun on another day than planned, it is that day's. */
-export function beginDay(extraction: Extraction, now = new Date()): RecordAct {
+export function beginDay(extraction: Extraction, now = clockNow()): RecordAct {
   const more = { day: isoDay(now), startedAt: now.toISOString() };
   return changeDay(extraction, {
     label: lineWords.theDayHasBegun(),
@@ -45,7 +46,7 @@ export const unbeginDay = (extraction: Extraction): RecordAct =>
     more: { startedAt: null },
   });
 
-export const endDay = (extraction: Extraction, now = new Date()): RecordAct =>
+export const endDay = (extraction: Extraction, now = clockNow()): RecordAct =>
   changeDay(extraction, {
     label: lineWords.theDayIsOver(),
     reason: lineWords.over(),

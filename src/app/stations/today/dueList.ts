@@ -107,6 +107,22 @@ function boardsToSet(book: Book, today: string): Due[] {
   });
 }
 
+/** Days at the hives that were planned. */
+function plannedDays(book: Book, today: string): Due[] {
+  return book.harvests
+    .filter(
+      ({ content: { day } }) => day > today && dayNumber(day) - dayNumber(today) <= AHEAD_DAYS,
+    )
+    .map(({ entityId, content }) => ({
+      id: `day-${entityId}`,
+      at: content.day,
+      title: todayWords.goToTheHives({ name: content.name }),
+      why: todayWords.plannedByYou(),
+      to: `comb/${entityId}`,
+      overdue: false,
+    }));
+}
+
 /** What waits at the hives, soonest first. */
 export function dueList(looks: readonly KeptStory[], book: Book, now: Date): Due[] {
   const today = isoDay(now);
@@ -114,5 +130,6 @@ export function dueList(looks: readonly KeptStory[], book: Book, now: Date): Due
     ...beetleClocks(looks, book, now),
     ...looksAgain(looks, book, today),
     ...boardsToSet(book, today),
+    ...plannedDays(book, today),
   ].sort((a, b) => a.at.localeCompare(b.at));
 }

@@ -9,6 +9,7 @@ import { useLineDue } from './useLineDue';
 import { useMetersDue } from './useMetersDue';
 import { useRivalsDue } from './useRivalsDue';
 import { useRoomsDue } from './useRoomsDue';
+import { useSeasonDue } from './useSeasonDue';
 import { useNotesDue, useStoreDue } from './useStoreDue';
 
 /** What waits at every station, and all lots, those that wait for a decision first. */
@@ -21,6 +22,7 @@ export function useTodayController() {
   const nowMs = Date.parse(moment);
   const due = [
     ...useHivesDue(),
+    ...useSeasonDue(nowMs),
     ...useRoomsDue(nowMs),
     ...useLineDue(nowMs),
     ...useMetersDue(moment),

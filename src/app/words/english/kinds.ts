@@ -27,6 +27,8 @@ export const kindsWords = messages('kinds', {
   yard: 'Yards',
   tally: 'Tallies',
   'season-note': 'Notes for next time',
+  'season-plan': 'How honey is taken off',
+  weather: 'Weather forecasts',
   colony: 'Hives',
   given: 'Treatments and feeds',
   flow: 'Flows',

@@ -23,6 +23,7 @@ export const shellWords = messages('shell', {
   settingsAndHelp: 'Settings and help',
   skipToThePage: 'Skip to the page',
   demoSeason: 'Demo season',
+  demoSeasonOn: 'Demo season, {day}',
   isThisHoneyRipeAnd: 'Is this honey ripe, and good enough to accept?',
   noteHowMuchOfThe:
     'Note how much of the comb was capped and you get an answer. Type one refractometer reading and the answer narrows. It tells you why, how sure it is, and what would change it.',

@@ -35,6 +35,8 @@ export const todayWords = messages('today', {
   setEscapeBoardsFor: 'Set escape boards for {name}',
   theyNeedDaysBeforeThe:
     'They need {leadDays, plural, one {# day} other {# days}} before the boxes come off.',
+  goToTheHives: 'At the hives: {name}',
+  plannedByYou: 'You planned this day.',
   atTheHives: 'At the hives',
   inTheWarmRoom: 'In the warm room',
   atTheLine: 'At the line',

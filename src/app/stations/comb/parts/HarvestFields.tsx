@@ -7,7 +7,8 @@ import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { harvestEntry, type HarvestForm } from '../../../forms/hives/harvestForm';
 import { usePatch } from '../../../ui/forms/FormFrame';
-import { TIMING_NAMES, STAY_NAMES } from '../words';
+import { STAY_NAMES } from '../words';
+import { TIMING_NAMES } from '../../../words/timingNames';
 import { choicesOf } from './Pick';
 import { combWords } from '../../../words/english/comb';
 

@@ -6,7 +6,7 @@ import { Button } from '../../../ui/Button';
 import { PrintButton } from '../../../ui/page/PrintButton';
 import { PageLink } from '../../../ui/page/PageLink';
 import { HarvestSheet } from './HarvestSheet';
-import { TIMING_NAMES } from '../words';
+import { TIMING_NAMES } from '../../../words/timingNames';
 import { combWords } from '../../../words/english/comb';
 
 interface HarvestHeaderProps {

@@ -1,3 +1,4 @@
+import { clockNow } from '../../../../store/clock';
 import { subDays, startOfDay } from 'date-fns';
 import { useRef, useState } from 'react';
 import { RowReading, rowOf, type RowSoFar } from '../../../../meeting';
@@ -19,7 +20,7 @@ export function useShownRow(work: FileWorkState) {
   /** @param days - today alone is 1 */
   const show = async (days: number): Promise<void> => {
     setRow(null);
-    const since = startOfDay(subDays(new Date(), days - 1)).toISOString();
+    const since = startOfDay(subDays(clockNow(), days - 1)).toISOString();
     const order = { form: 'json', part: { since, isLight: true } } as const;
     const written = await work.run((remote, tell) => remote.write(workspace, order, tell));
     work.close();

@@ -1,6 +1,6 @@
 import { useMemo, type ReactElement } from 'react';
 import { LongList } from '../../../ui/page/LongList';
-import type { Book } from '../../../../model';
+import { dayNumber, flowOnDay, type Book } from '../../../../model';
 import type { Flow } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { Field } from '../../../entry/Field';
@@ -17,18 +17,24 @@ import { seasonWords } from '../../../words/english/season';
 
 function daysWords({ content }: Flow): string[] {
   const { observedStart, observedEnd, expectedStart, expectedEnd } = content;
+  const plant = content.plant || seasonWords.plantNotKnown();
+  const taste = content.taste === 'poor' ? seasonWords.tastesPoor() : '';
   const expected = seasonWords.expectedTo({
     expectedStart: formatDay(expectedStart),
     expectedEnd: formatDay(expectedEnd),
   });
-  if (!observedStart) return [content.plant, expected, seasonWords.notSeenYet()];
+  if (content.failed) return [plant, expected, seasonWords.failed()];
+  if (!observedStart) {
+    const isOver = flowOnDay({ content }, dayNumber(isoToday())).course.state === 'never-seen';
+    return [plant, expected, isOver ? seasonWords.neverSeen() : seasonWords.notSeenYet()];
+  }
   const seen = observedEnd
     ? seasonWords.cameTo({
         observedStart: formatDay(observedStart),
         observedEnd: formatDay(observedEnd),
       })
     : seasonWords.cameStillOn({ observedStart: formatDay(observedStart) });
-  return [content.plant, expected, seen];
+  return [plant, expected, seen, taste];
 }
 
 /** Flows: expected and observed, last years beside them. */
@@ -88,7 +94,7 @@ export function FlowsSection({ book }: { book: Book }): ReactElement {
             choices={book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name }))}
           />
         )}
-        <Field of={flowEntry} at="remark" />
+        <Fields of={flowEntry} at={['failed', 'taste', 'remark']} />
       </EntrySheet>
     </SheetSection>
   );

@@ -1,3 +1,4 @@
+import { clockNow } from '../../../../store/clock';
 import { FileDown } from 'lucide-react';
 import type { ReactElement } from 'react';
 import type { Trace, TraceNode } from '../../../../model';
@@ -30,7 +31,7 @@ export function RecallPart({ trace, node, recall }: RecallPartProps): ReactEleme
       const { sheetPdf } = await import('../../../pdf/sheetPdf');
       const footer = storeWords.recallOfPrinted({
         name: nodeName(node),
-        value: formatMoment(new Date().toISOString()),
+        value: formatMoment(clockNow().toISOString()),
       });
       const made = await sheetPdf(recallContent(trace, node, recall), footer, fonts);
       return {

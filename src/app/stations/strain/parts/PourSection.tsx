@@ -1,3 +1,4 @@
+import { clockNow } from '../../../../store/clock';
 import { useMemo, type ReactElement } from 'react';
 import { expectedFlow, pourNow, type ExtractionFile } from '../../../../model';
 import { type Pour } from '../../../../records';
@@ -105,7 +106,7 @@ function OpenGateForm({ file, asked }: { file: ExtractionFile; asked: AskedDay }
     defaults,
     parse: (typed: typeof defaults) =>
       pourEntry.read(typed, preferences, {
-        rest: { openedAt: new Date().toISOString(), expectedKgPerMin, marks: [], closedAt: null },
+        rest: { openedAt: clockNow().toISOString(), expectedKgPerMin, marks: [], closedAt: null },
       }),
     act: (pour, options) => openPour(pour, entityId, options),
   });

@@ -1,3 +1,4 @@
+import { clockNow } from '../../../../store/clock';
 import { useMemo, type ReactElement } from 'react';
 import type { RoomFile } from '../../../../model';
 import type { Batch, BatchCheck, BatchContent, WarmRoomRecord } from '../../../../records';
@@ -89,7 +90,10 @@ export function BatchSheet({ file, batch, lotId, onClose }: BatchSheetProps): Re
       description={roomWords.aFullBoxCanWeigh()}
       formOf={formOf}
       parse={(form) =>
-        readBatchForm(form, preferences, { former: record?.content ?? null, nowMs: Date.now() })
+        readBatchForm(form, preferences, {
+          former: record?.content ?? null,
+          nowMs: clockNow().getTime(),
+        })
       }
     >
       <BatchFields />

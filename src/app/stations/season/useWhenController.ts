@@ -1,0 +1,110 @@
+import { useMemo } from 'react';
+import { useNavigate } from 'react-router';
+import { flowHistories, type SeasonAct, type SeasonBoard, type YardBoard } from '../../../model';
+import type { Flow } from '../../../records';
+import {
+  selectPreferences,
+  selectWorkspace,
+  useAppDispatch,
+  useAppSelector,
+  type RecordAct,
+} from '../../../store';
+import {
+  flowBegun,
+  flowCameUnseen,
+  flowFailed,
+  flowOver,
+  givenOut,
+  planPull,
+} from '../../acts/seasonActs';
+import { useEditing } from '../../data/useEditing';
+import { useBook, useLots } from '../../data/useWorkspaceModel';
+import { isoToday } from '../../format/dates';
+import { whenWords } from '../../words/english/when';
+
+/** Something that a proposal lets one do at a tap. */
+export interface Offer {
+  readonly label: string;
+  readonly press: () => void;
+}
+
+/** What was taken at each yard, by plant. */
+function useHoneyOfYards(): ReadonlyMap<string, readonly string[]> {
+  const lots = useLots();
+  return useMemo(() => {
+    const plants = new Map<string, Set<string>>();
+    for (const { lot, frames } of lots) {
+      if (lot.content.plant === '') continue;
+      for (const frame of frames?.content.frames ?? []) {
+        const own = plants.get(frame.yard) ?? new Set();
+        plants.set(frame.yard, own.add(lot.content.plant));
+      }
+    }
+    return new Map([...plants].map(([yard, own]) => [yard, [...own].sort()]));
+  }, [lots]);
+}
+
+/** The season: proposed days, flows by yard, the weather, and how the keeper goes about it. */
+export function useWhenController(board: SeasonBoard) {
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const preferences = useAppSelector(selectPreferences);
+  const workspace = useAppSelector(selectWorkspace);
+  const today = isoToday();
+  const book = useBook();
+  const honeyOf = useHoneyOfYards();
+  const act = (of: RecordAct): void => void dispatch(of);
+
+  const plan = async (yard: YardBoard): Promise<void> => {
+    const { escapeDays } = board.plan;
+    const done = await dispatch(planPull(yard, { preferences, escapeDays }));
+    const [harvest] = done.ok ? done.value : [];
+    if (harvest) await navigate(`/${workspace}/comb/${harvest.entityId}`);
+  };
+  const began = (flow: Flow): Offer => ({
+    label: whenWords.itHasBegun(),
+    press: () => act(flowBegun(flow, today)),
+  });
+  const failed = (flow: Flow): Offer => ({
+    label: whenWords.itFailed(),
+    press: () => act(flowFailed(flow)),
+  });
+  const cameUnseen = (flow: Flow): Offer => ({
+    label: whenWords.itCame(),
+    press: () => act(flowCameUnseen(flow)),
+  });
+  const over = (flow: Flow): Offer => ({
+    label: whenWords.itIsOver(),
+    press: () => act(flowOver(flow, today)),
+  });
+  const offersOf = (item: SeasonAct): Offer[] => {
+    if (item.kind === 'treatment') {
+      const { given } = item.item;
+      return item.step === 'take-out' && item.day <= board.today
+        ? [{ label: whenWords.itIsOut(), press: () => act(givenOut(given, today)) }]
+        : [];
+    }
+    const { kind, flow } = item;
+    if (kind === 'pull') {
+      return [{ label: whenWords.planThisDay(), press: () => void plan(item.board) }];
+    }
+    if (flow === null) return [];
+    if (kind === 'look-flow') return [began(flow), failed(flow)];
+    return kind === 'ask-flow' ? [cameUnseen(flow), failed(flow)] : [];
+  };
+  return {
+    board,
+    book,
+    workspace,
+    honeyOf,
+    histories: flowHistories(book.flows, board.today),
+    offersOf,
+    /** what can be said of a flow of a yard where it stands */
+    flowOffers: ({ flow, course }: YardBoard['flows'][number]): Offer[] => {
+      if (course.state === 'on' || course.state === 'fading') return [over(flow)];
+      return course.state === 'to-come' && course.startDay <= board.today + 14 ? [began(flow)] : [];
+    },
+    weatherSheet: useEditing<never>(),
+    planSheet: useEditing<never>(),
+  };
+}
