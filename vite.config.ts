@@ -95,7 +95,7 @@ export default defineConfig({
             {
               name: 'often',
               minShareCount: 8,
-              test: /^(?!.*(chart\.js|@kurkle|papaparse|app.words.english)).*$/,
+              test: /^(?!.*(chart\.js|@kurkle|papaparse|app.words.english|app.forms.(hives|line|room|store))).*$/,
             },
             { name: 'often', test: /lucide-react/ },
           ],

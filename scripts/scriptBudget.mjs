@@ -13,11 +13,11 @@ const FOLDER = 'dist/client';
  * Most of each first page [kB gzip]. Raise one only with a reason in the commit; 190 is what is wanted.
  */
 const BUDGETS = {
-  start: 436,
-  NewLotScreen: 449,
-  TodayScreen: 466,
-  CombScreen: 448,
-  QuickReadingScreen: 442,
+  start: 430,
+  NewLotScreen: 444,
+  TodayScreen: 464,
+  CombScreen: 445,
+  QuickReadingScreen: 437,
 };
 
 /** Scripts that index.html names, and all that they import at once. */

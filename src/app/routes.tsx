@@ -40,6 +40,10 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/comb/QuickTakeScreen')).QuickTakeScreen,
   ),
   station(
+    'comb/robbing',
+    async () => (await import('./stations/comb/RobbingScreen')).RobbingScreen,
+  ),
+  station(
     'comb/:harvestId/stroke',
     async () => (await import('./stations/comb/SurveyScreen')).SurveyScreen,
   ),

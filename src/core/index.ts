@@ -34,6 +34,23 @@ export {
 } from './capping/expectation';
 export { stateShares, statesOfComb } from './capping/expectedMoisture';
 export { COLD_COMB_BELOW_C, trustedShake } from './capping/shakeTest';
+export {
+  CLEARING_METHODS,
+  clearingPlan,
+  type ClearingDoubt,
+  type ClearingStep,
+} from './comb/clearing';
+export { leavingSteps, sugarInsteadKg, type LeavingStep, type LeftHive } from './comb/leaving';
+export {
+  ROBBED_PLACES,
+  ROBBERS,
+  ROBBING_STEPS,
+  robbingSteps,
+  type RobbedPlace,
+  type Robber,
+  type RobbingStep,
+} from './comb/robbing';
+export { TEMPERS, totesNeeded, visitOrder, type VisitedHive } from './comb/visit';
 export { BEETLE_SIGHTS, extractWithinHours } from './comb/beetleClock';
 export {
   DRIFT_PRIOR,
@@ -476,7 +493,9 @@ export {
 } from './mass/massBalance';
 export {
   CLEAN_UP_TASKS,
+  WET_COMB_WAYS,
   cleanUpSteps,
+  type WetCombWay,
   type CleanUpStep,
   type CleanUpTask,
 } from './extraction/cleanUp';

@@ -34,6 +34,8 @@ export {
   limitOfDay,
   undecided,
 } from './day/judging';
+export { type Leaving, leavingOf } from './day/leaving';
+export { visitOf } from './day/visit';
 export { lookRecords } from './day/lookRecords';
 export {
   framesOfSurvey,
@@ -167,4 +169,5 @@ export {
   seasonBoard,
 } from './season/seasonBoard';
 export { type FlowHistory, type FlowOnDay, flowHistories, flowOnDay } from './season/flowBoard';
-export { type YardBoard } from './season/yardBoard';
+export { honeyOfYards, lotsOtherwiseCalled } from './season/honeyOfYards';
+export { isClosing, type YardBoard } from './season/yardBoard';

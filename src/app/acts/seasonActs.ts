@@ -1,9 +1,11 @@
 import { isoDayOf, type YardBoard } from '../../model';
 import {
   firstRevision,
+  nextRevision,
   type Flow,
   type FlowContent,
   type GivenRecord,
+  type Lot,
   type Preferences,
   type WeatherContent,
 } from '../../records';
@@ -36,6 +38,17 @@ export const flowOver = (flow: Flow, today: string): RecordAct =>
 /** A flow that was expected did not come. */
 export const flowFailed = (flow: Flow): RecordAct =>
   changed(whenWords.failedNoted({ flow: flow.content.name }), flow, { failed: true });
+
+/** Lots of a flow get the name of its plant, which nobody knew before. */
+export const callLots = (lots: readonly Lot[], plant: string): RecordAct =>
+  perform(whenWords.lotsCalled({ plant }), (scribe) =>
+    lots.map((lot) =>
+      nextRevision(scribe, lot, {
+        content: { ...lot.content, plant },
+        reason: whenWords.lotsCalled({ plant }),
+      }),
+    ),
+  );
 
 /** What was given is out of the hive. */
 export function givenOut(given: GivenRecord, today: string): RecordAct {

@@ -1,4 +1,5 @@
 /** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+import { clockNow } from '../../store';
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 import { outcome, openDemoLot } from '../test/houses';
 
@@ -62,7 +63,7 @@ test('a treatment found out later blocks the lot made of that hive’s frames', 
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Product or feed').fill('strips');
   await sheet.getByRole('checkbox', { name: /^Hive 7/ }).click();
-  const past = new Date(Date.now() - 50 * 86_400_000).toISOString().slice(0, 10);
+  const past = new Date(clockNow().getTime() - 50 * 86_400_000).toISOString().slice(0, 10);
   await sheet.getByLabel('From', { exact: true }).fill(past);
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   // nothing is taken for granted where a wrong guess harms
@@ -164,7 +165,7 @@ test('years compared, and a note that comes back on its planning day', async ({ 
   await page.goto('/demo/season/years');
   await expect(page.getByRole('row', { name: /Bean field, second day/ })).toContainText('8');
   await page.getByRole('button', { name: 'Enter by hand' }).click();
-  const tomorrow = new Date(Date.now() + 86_400_000).toISOString().slice(0, 10);
+  const tomorrow = new Date(clockNow().getTime() + 86_400_000).toISOString().slice(0, 10);
   await page.getByLabel('What to do differently').fill('Take the marsh boxes a day earlier');
   await page.getByLabel('Comes back on').fill(tomorrow);
   await page.getByRole('button', { name: 'Add', exact: true }).click();

@@ -134,4 +134,16 @@ export const CLEAN_UP_WORDS: Readonly<Record<CleanUpTask, { what: string; why: s
     what: lineWords.duringAFlowDoNot(),
     why: lineWords.beesWouldRefillThemAnd(),
   },
+  'robbed-out': {
+    what: lineWords.letBeesRobThemOut(),
+    why: lineWords.farFromTheDoorAnd(),
+  },
+  washed: {
+    what: lineWords.washThemOutside(),
+    why: lineWords.waxBlocksAHouseDrain(),
+  },
+  'stored-wet': {
+    what: lineWords.storeThemWetAndClosed(),
+    why: lineWords.lookAtThemEveryMonth(),
+  },
 };

@@ -8,8 +8,15 @@ export const CLEAN_UP_TASKS = [
   'cappings',
   'tools-dry',
   'stored-dry',
+  'robbed-out',
+  'washed',
+  'stored-wet',
 ] as const;
 export type CleanUpTask = (typeof CLEAN_UP_TASKS)[number];
+
+/** What becomes of wet combs, by school: bees empty them at home or at a place of one's own choosing, or they are washed, or stored as they are. */
+export const WET_COMB_WAYS = ['home', 'robbed-out', 'washed', 'stored'] as const;
+export type WetCombWay = (typeof WET_COMB_WAYS)[number];
 
 /** What decides which of them apply. */
 export interface CleanUpSituation {
@@ -21,12 +28,31 @@ export interface CleanUpSituation {
   readonly disease: 'none-known' | 'suspected' | 'unknown';
   /** some were extracted without knowing whose they are */
   readonly originLost: boolean;
+  /** left out: home */
+  readonly way?: WetCombWay | undefined;
 }
 
 /** A task with the cautions that belong to it. */
 export interface CleanUpStep {
   readonly task: CleanUpTask;
   readonly cautions: readonly ('foulbrood' | 'robbing' | 'neighbours' | 'blend' | 'mildew')[];
+}
+
+/** Wet combs by the keeper's school, as far as disease and flow allow it. */
+function wetCombSteps(situation: CleanUpSituation): CleanUpStep[] {
+  const { flowNow, disease, originLost, way = 'home' } = situation;
+  if (disease === 'suspected' || originLost) {
+    return [{ task: 'wet-not-yet', cautions: ['foulbrood', 'mildew'] }];
+  }
+  if (way === 'washed') return [{ task: 'washed', cautions: ['robbing'] }];
+  if (way === 'stored') return [{ task: 'stored-wet', cautions: ['mildew'] }];
+  if (flowNow) return [{ task: 'stored-dry', cautions: ['blend', 'mildew'] }];
+  const home: CleanUpStep = { task: 'wet-home', cautions: ['foulbrood', 'robbing'] };
+  // where nobody looked at the colonies, no other bees may reach their combs
+  if (disease !== 'none-known') return [home];
+  return way === 'robbed-out'
+    ? [{ task: 'robbed-out', cautions: ['foulbrood', 'neighbours', 'robbing'] }]
+    : [home, { task: 'wet-over-cover', cautions: ['robbing', 'neighbours'] }];
 }
 
 /**
@@ -39,18 +65,11 @@ export interface CleanUpStep {
  * @source common practice, no source
  */
 export function cleanUpSteps(situation: CleanUpSituation): CleanUpStep[] {
-  const { flowNow, nextFlowNamed, disease, originLost } = situation;
-  const isUnsafe = disease === 'suspected' || originLost;
-  const steps: CleanUpStep[] = [{ task: 'bees-off', cautions: [] }];
-  if (isUnsafe) steps.push({ task: 'wet-not-yet', cautions: ['foulbrood', 'mildew'] });
-  else if (flowNow) steps.push({ task: 'stored-dry', cautions: ['blend', 'mildew'] });
-  else {
-    steps.push({ task: 'wet-home', cautions: ['foulbrood', 'robbing'] });
-    if (disease === 'none-known') {
-      steps.push({ task: 'wet-over-cover', cautions: ['robbing', 'neighbours'] });
-    }
-  }
-  if (nextFlowNamed) steps.push({ task: 'boxes-cleaned', cautions: ['blend'] });
-  steps.push({ task: 'cappings', cautions: [] }, { task: 'tools-dry', cautions: [] });
-  return steps;
+  return [
+    { task: 'bees-off', cautions: [] },
+    ...wetCombSteps(situation),
+    ...(situation.nextFlowNamed ? [{ task: 'boxes-cleaned', cautions: ['blend'] } as const] : []),
+    { task: 'cappings', cautions: [] },
+    { task: 'tools-dry', cautions: [] },
+  ];
 }

@@ -141,6 +141,23 @@ describe('cleaning up', () => {
     expect(tasks({ disease: 'unknown' })).not.toContain('wet-over-cover');
   });
 
+  test.each(['home', 'robbed-out', 'washed', 'stored'] as const)(
+    '%s: whatever the school, sick or lost combs go nowhere, and unknown ones are not robbed out',
+    (way) => {
+      expect(tasks({ way, disease: 'suspected' })[1]).toBe('wet-not-yet');
+      expect(tasks({ way, originLost: true })[1]).toBe('wet-not-yet');
+      expect(tasks({ way, disease: 'unknown' })).not.toContain('robbed-out');
+      expect(tasks({ way, flowNow: true })).not.toContain('robbed-out');
+    },
+  );
+
+  test('each school has its own way with sound combs', () => {
+    expect(tasks({ way: 'robbed-out' })[1]).toBe('robbed-out');
+    expect(tasks({ way: 'washed' })[1]).toBe('washed');
+    expect(tasks({ way: 'stored' })[1]).toBe('stored-wet');
+    expect(tasks({ way: 'home' })).toEqual(tasks({}));
+  });
+
   test('boxes are cleaned before a flow whose name goes on a label', () => {
     expect(tasks({ nextFlowNamed: true })).toContain('boxes-cleaned');
     expect(tasks({})).not.toContain('boxes-cleaned');

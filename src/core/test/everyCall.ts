@@ -84,6 +84,26 @@ const GIVEN = {
   boxesOn: true,
   waitDays: 14,
 };
+const LEFT = {
+  id: 'a',
+  leftKg: 5,
+  targetKg: 8,
+  frames: 5,
+  partFilled: 2,
+  boxes: 2,
+  slots: 10,
+  allJudged: true,
+  broodFrames: 1,
+  health: 'sound',
+};
+const CLEARING = {
+  method: 'scent',
+  frames: 40,
+  leadDays: 3,
+  contactHours: 0.1,
+  temperatureC: 20,
+  broodInBoxes: false,
+};
 const FLOW = {
   expectedStart: 100,
   expectedEnd: 120,
@@ -165,6 +185,11 @@ const oil = () => core.certifiedOil(1.49);
 /** A good call of every function that the core exports and that takes numbers. */
 export const CALLS: Readonly<Record<string, SampleCall>> = {
   boxAdvice: () => [BOX],
+  clearingPlan: () => [CLEARING],
+  leavingSteps: () => [LEFT, [{ ...LEFT, id: 'b', leftKg: 12 }], true],
+  sugarInsteadKg: () => [9, 17],
+  totesNeeded: () => [40, 12],
+  visitOrder: () => [[{ id: 'a', temper: null, boxes: 2 }]],
   coldSnap: () => [[WEATHER], 100],
   dayOutlook: () => [WEATHER],
   flowCourse: () => [FLOW, 110],
@@ -534,6 +559,7 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'relaxations',
   'rememberedBy',
   'resolvedGuess',
+  'robbingSteps',
   'ruleSetOf',
   'schoolOf',
   'secondBlend',

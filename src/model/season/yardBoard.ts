@@ -79,6 +79,15 @@ export function daysOfYear(iso: string | null, today: number): number | null {
   return days.find((day) => day >= today - BEHIND_DAYS) ?? null;
 }
 
+/** The last visit before winter is at most so many days ahead of the day on which boxes are off [d]. @source our choice */
+const CLOSING_DAYS = 21;
+
+/** Whether a day is that of the last visit before winter, by the day that the keeper chose for it. */
+export function isClosing(boxesOffBy: string | null, day: string): boolean {
+  const off = daysOfYear(boxesOffBy, dayNumber(day));
+  return off !== null && off - dayNumber(day) <= CLOSING_DAYS;
+}
+
 const startsBy = (a: FlowOnDay, b: FlowOnDay): number => a.course.startDay - b.course.startDay;
 
 /** Whether honey of a flow was taken after it ended, before today. */

@@ -1,3 +1,4 @@
+import { TEMPERS } from '../../core';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
 import { between, nameField, remarkField } from '../fields';
@@ -19,6 +20,8 @@ export const colonyContentSchema = z.object({
   name: nameField(),
   keep: keepTargetSchema.nullable(),
   health: z.enum(HEALTH),
+  /** how it behaves when it is opened; null or left out: nobody said */
+  temper: z.enum(TEMPERS).nullable().optional(),
   remark: remarkField,
 });
 export type ColonyContent = z.infer<typeof colonyContentSchema>;

@@ -1,4 +1,4 @@
-import { HONEY_KINDS, STAY_RULES, TIMINGS } from '../../core';
+import { CLEARING_METHODS, HONEY_KINDS, STAY_RULES, TIMINGS } from '../../core';
 import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
 import {
@@ -12,16 +12,6 @@ import {
 import { dayField } from '../moments';
 import { TARGET_RANGE_PERCENT } from '../lots/lot';
 import { z } from '../zod';
-
-/** Ways to clear bees from the boxes. */
-export const CLEARING_METHODS = [
-  'none',
-  'escape-board',
-  'scent',
-  'smoke',
-  'brush',
-  'blower',
-] as const;
 
 /** A day at the hives: which school judges, what flows, how bees are cleared. */
 export const harvestContentSchema = z.object({

@@ -1,6 +1,6 @@
 import { TIMINGS } from '../../core';
 import { recordKind, type RevisionOf } from '../recordKind';
-import { wholeBetween } from '../fields';
+import { between, wholeBetween } from '../fields';
 import { dayField } from '../moments';
 import { z } from '../zod';
 
@@ -15,6 +15,8 @@ export const seasonPlanContentSchema = z.object({
   boxesOffBy: dayField.nullable(),
   /** escape boards go on so many days ahead; null: bees are cleared on the day [d] */
   escapeDays: wholeBetween(1, 14).nullable(),
+  /** of a kilogram, in the keeper's money; null or left out: nobody said */
+  sugarPricePerKg: between(0, 1000).nullable().optional(),
 });
 export type SeasonPlanContent = z.infer<typeof seasonPlanContentSchema>;
 

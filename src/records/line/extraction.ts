@@ -5,6 +5,7 @@ import {
   MESH_AREA_RANGE_DM2,
   OPENING_RANGE_UM,
   TOOL_KINDS,
+  WET_COMB_WAYS,
   wireRangeUm,
 } from '../../core';
 import { idSchema } from '../envelope';
@@ -95,6 +96,8 @@ const cleanUpSchema = z.object({
   nextFlowNamed: z.boolean(),
   disease: z.enum(DISEASE_STATES),
   originLost: z.boolean(),
+  /** what becomes of wet combs; left out: they go home */
+  way: z.enum(WET_COMB_WAYS).optional(),
 });
 
 export const extractionContentSchema = z

@@ -1,6 +1,6 @@
 import { DEFAULT_SCHOOL_ID, DEFAULT_TARGET_PERCENT, schoolOf, type HoneyKind } from '../../../core';
 import { harvestContentSchema, type HarvestContent, type Preferences } from '../../../records';
-import type { FormOf } from '../../entry/codec';
+import type { Codec, FormOf } from '../../entry/codec';
 import { choice, day, number, oneOf, optional, percent, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group } from '../../entry/groups';
@@ -21,6 +21,19 @@ const KIND_NAMES: Readonly<Record<HoneyKind, string>> = {
   heather: hiveFormWords.heatherLing(),
 };
 
+const minutes = number(hiveFormWords.leftOnFor(), {
+  unit: hiveFormWords.minutes(),
+  digits: 0,
+  hint: hiveFormWords.aScentLeftOnOpen(),
+});
+
+/** Hours in the record, minutes in the form, as labels have them. */
+const contactMinutes: Codec<number, string> = {
+  ...minutes,
+  fill: (hours, preferences) => minutes.fill(60 * hours, preferences),
+  read: (typed, at) => minutes.read(typed, at) / 60,
+};
+
 const { stays, timing } = schoolOf(DEFAULT_SCHOOL_ID);
 
 /** A day at the hives. */
@@ -34,9 +47,7 @@ export const harvestEntry = entryOf(harvestContentSchema, {
   clearing: group({
     method: choice(hiveFormWords.howBeesAreCleared(), CLEARING_NAMES, { as: 'select' }),
     agent: words(hiveFormWords.agentAsOnItsLabel()),
-    contactHours: optional(
-      number(hiveFormWords.leftOnFor(), { unit: 'h', hint: hiveFormWords.aScentLeftOnOpen() }),
-    ),
+    contactHours: optional(contactMinutes),
     leadDays: optional(
       number(hiveFormWords.daysAhead(), {
         digits: 0,

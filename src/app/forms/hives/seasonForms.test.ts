@@ -78,6 +78,7 @@ test('how honey is taken off comes back from its form as it was', () => {
     helpDay: null,
     boxesOffBy: '2026-10-04',
     escapeDays: 3,
+    sugarPricePerKg: 1.2,
   };
   const back = seasonPlanEntry.read(seasonPlanEntry.fill(plan, metric), metric);
   expect(back).toEqual({ ok: true, content: plan });

@@ -34,6 +34,9 @@ export const seasonPlanEntry = entryOf(seasonPlanContentSchema, {
   weekdays,
   helpDay: optional(day(whenWords.helpComesOn())),
   boxesOffBy: optional(day(whenWords.lastBoxesOffBy(), { hint: whenWords.comesBackEveryYear() })),
+  sugarPricePerKg: optional(
+    number(whenWords.sugarCosts(), { unit: whenWords.perKg(), hint: whenWords.sugarCostsAbout() }),
+  ),
   escapeDays: optional(
     number(whenWords.escapeBoardsAhead(), {
       unit: commonWords.days(),

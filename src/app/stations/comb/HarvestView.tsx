@@ -10,6 +10,7 @@ import { SchoolsSection } from './parts/SchoolsSection';
 import { StaysSection } from './parts/StaysSection';
 import { SurveysSection } from './parts/SurveysSection';
 import { TallySection } from './parts/TallySection';
+import { VisitSection } from './parts/VisitSection';
 
 /** A day at the hives: what is taken, what it amounts to, and what is still to judge. */
 export function HarvestView(props: ReturnType<typeof useHarvestController>): ReactElement {
@@ -17,6 +18,7 @@ export function HarvestView(props: ReturnType<typeof useHarvestController>): Rea
   return (
     <>
       <HarvestHeader day={day} boxId={boxId} />
+      <VisitSection day={day} />
       <Columns share="main-first">
         <div className="wide:order-2">
           <CropSlab day={day} expectation={expectation} climate={climate} />

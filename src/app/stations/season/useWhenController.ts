@@ -1,6 +1,14 @@
 import { useMemo } from 'react';
 import { useNavigate } from 'react-router';
-import { flowHistories, type SeasonAct, type SeasonBoard, type YardBoard } from '../../../model';
+import { isFlowing } from '../../../core';
+import {
+  flowHistories,
+  honeyOfYards,
+  lotsOtherwiseCalled,
+  type SeasonAct,
+  type SeasonBoard,
+  type YardBoard,
+} from '../../../model';
 import type { Flow } from '../../../records';
 import {
   selectPreferences,
@@ -10,6 +18,7 @@ import {
   type RecordAct,
 } from '../../../store';
 import {
+  callLots,
   flowBegun,
   flowCameUnseen,
   flowFailed,
@@ -28,21 +37,8 @@ export interface Offer {
   readonly press: () => void;
 }
 
-/** What was taken at each yard, by plant. */
-function useHoneyOfYards(): ReadonlyMap<string, readonly string[]> {
-  const lots = useLots();
-  return useMemo(() => {
-    const plants = new Map<string, Set<string>>();
-    for (const { lot, frames } of lots) {
-      if (lot.content.plant === '') continue;
-      for (const frame of frames?.content.frames ?? []) {
-        const own = plants.get(frame.yard) ?? new Set();
-        plants.set(frame.yard, own.add(lot.content.plant));
-      }
-    }
-    return new Map([...plants].map(([yard, own]) => [yard, [...own].sort()]));
-  }, [lots]);
-}
+/** So far ahead a flow can begin before its time [d]. */
+const SOON_DAYS = 14;
 
 /** The season: proposed days, flows by yard, the weather, and how the keeper goes about it. */
 export function useWhenController(board: SeasonBoard) {
@@ -52,7 +48,8 @@ export function useWhenController(board: SeasonBoard) {
   const workspace = useAppSelector(selectWorkspace);
   const today = isoToday();
   const book = useBook();
-  const honeyOf = useHoneyOfYards();
+  const lots = useLots();
+  const honeyOf = useMemo(() => honeyOfYards(lots), [lots]);
   const act = (of: RecordAct): void => void dispatch(of);
 
   const plan = async (yard: YardBoard): Promise<void> => {
@@ -77,6 +74,18 @@ export function useWhenController(board: SeasonBoard) {
     label: whenWords.itIsOver(),
     press: () => act(flowOver(flow, today)),
   });
+  const renamed = (flow: Flow): Offer[] => {
+    const called = lotsOtherwiseCalled(flow, lots, book);
+    const { plant } = flow.content;
+    return called.length === 0
+      ? []
+      : [
+          {
+            label: whenWords.callLots({ lots: called.length, plant }),
+            press: () => act(callLots(called, plant)),
+          },
+        ];
+  };
   const offersOf = (item: SeasonAct): Offer[] => {
     if (item.kind === 'treatment') {
       const { given } = item.item;
@@ -101,8 +110,10 @@ export function useWhenController(board: SeasonBoard) {
     offersOf,
     /** what can be said of a flow of a yard where it stands */
     flowOffers: ({ flow, course }: YardBoard['flows'][number]): Offer[] => {
-      if (course.state === 'on' || course.state === 'fading') return [over(flow)];
-      return course.state === 'to-come' && course.startDay <= board.today + 14 ? [began(flow)] : [];
+      const named = renamed(flow);
+      if (isFlowing(course)) return [over(flow), ...named];
+      const isSoon = course.state === 'to-come' && course.startDay <= board.today + SOON_DAYS;
+      return isSoon ? [began(flow), ...named] : named;
     },
     weatherSheet: useEditing<never>(),
     planSheet: useEditing<never>(),

@@ -162,7 +162,6 @@ export const combWords = messages('comb', {
   followItsLabelLeftOn:
     '{agent}: follow its label. Left too long on open comb it taints the honey, and tainted honey is good for nothing.',
   theScent: 'The scent',
-  useLittleSmokeAndNo: 'Use little smoke and no ash: honey takes up the smell.',
   blowFromBehindTheHive: 'Blow from behind the hive, with ears and eyes protected.',
   aFullBoxCanWeigh:
     'A full box can weigh over [30 kg]: lift with someone, or take frames out one by one.',

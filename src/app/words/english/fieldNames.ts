@@ -15,6 +15,7 @@ export const fieldNames = messages('fieldNames', {
   highestC: 'Highest',
   lowestC: 'Lowest',
   rainMm: 'Rain',
+  sugarPricePerKg: 'Price of sugar',
   containerId: 'Container',
   day: 'Day',
   checkId: 'Look',

@@ -331,6 +331,20 @@ export const lineWords = messages('line', {
     'Put out in the open they attract bees from all around, sick ones too; this is disputed, and forbidden in places.',
   whatIsLeftOfOne: 'What is left of one flow makes the next a blend.',
   combsStoredWetFermentAnd: 'Combs stored wet ferment and mildew.',
+  letBeesRobThemOut: 'Let bees rob them out, at a place and on a day of your choosing',
+  farFromTheDoorAnd:
+    'Far from the door and from the hives, spread flat, late in the day, and only where rules and neighbours allow it.',
+  washThemOutside: 'Wash them outside, with cold water, and dry them in moving air',
+  waxBlocksAHouseDrain:
+    'Wax in the water blocks a house drain. Pour the water where no bee reaches it.',
+  storeThemWetAndClosed:
+    'Store them as they are: stacked tight, closed top and bottom, cool and dry',
+  lookAtThemEveryMonth: 'Look at them every month for moth and mildew; cold stops moths.',
+  wetCombsGo: 'Wet combs',
+  wayHome: 'Back to their colony',
+  wayRobbedOut: 'Robbed out in the open',
+  wayWashed: 'Washed',
+  wayStored: 'Stored as they are',
   beesFindNectarNow: 'Bees find nectar now',
   theNextFlowsNameWill: 'The next flow’s name will be on a label',
   itIsNotKnownWhich: 'It is not known which combs came from which hive',

@@ -19,7 +19,6 @@ export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
       combWords.followItsLabelLeftOn({
         agent: clearing.agent === '' ? combWords.theScent() : clearing.agent,
       }),
-    clearing.method === 'smoke' && combWords.useLittleSmokeAndNo(),
     clearing.method === 'blower' && combWords.blowFromBehindTheHive(),
     combWords.aFullBoxCanWeigh(),
     combWords.coverEverythingAndCloseTotes(),

@@ -41,7 +41,10 @@ export function PlanSheet({ editing, plan }: PlanSheetProps): ReactElement {
       />
       <Field of={seasonPlanEntry} at="weekdays" />
       <div className="grid gap-5 sm:grid-cols-2">
-        <Fields of={seasonPlanEntry} at={['helpDay', 'boxesOffBy', 'escapeDays']} />
+        <Fields
+          of={seasonPlanEntry}
+          at={['helpDay', 'boxesOffBy', 'escapeDays', 'sugarPricePerKg']}
+        />
       </div>
     </EntrySheet>
   );

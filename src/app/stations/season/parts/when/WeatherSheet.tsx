@@ -40,7 +40,7 @@ function PasteLines(): ReactElement {
     setValue('days', days, { shouldDirty: true });
   };
   return (
-    <Fold summary={whenWords.orPasteLines()}>
+    <Fold summary={whenWords.pasteOrChoose()}>
       <div className="space-y-3">
         <TextFileChoice label={whenWords.fileWithAForecast()} onText={take} />
         <PasteField
