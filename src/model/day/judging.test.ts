@@ -192,6 +192,12 @@ describe('what stays', () => {
     });
     const kg = keepTargetsKg(sampleBook(yard, [keeping])).get(hive.entityId)!;
     expect(Math.abs(kg - 3.6)).toBeLessThan(0.1);
+    const boxed = nextRevision(yard.scribe, hive, {
+      content: { ...hive.content, keep: { by: 'boxes', boxes: 1 } },
+      reason: 'x',
+    });
+    const boxKg = keepTargetsKg(sampleBook(yard, [boxed])).get(hive.entityId)!;
+    expect(boxKg).toBeCloseTo(5 * kg, 6);
     expect(keepTargetsKg(sampleBook(yard)).size).toBe(0);
   });
 });

@@ -15,7 +15,7 @@ import {
   type FrameEvidence,
   type School,
 } from '../../core';
-import type { FrameCheckContent, Harvest } from '../../records';
+import type { Box, Colony, FrameCheckContent, Harvest } from '../../records';
 import { flowOf, formatOf, schoolOfDay, type Book } from './book';
 import { dayNumber, isoDayOf } from '../days';
 import { flowOnDay } from '../season/flowBoard';
@@ -86,11 +86,27 @@ function finishingOf(
   });
 }
 
+/** Frames of a box where the hive has none. @source common practice, no source */
+const USUAL_SLOTS = 10;
+
+/** A honey box of a hive. */
+const honeyBoxOf = (book: Book, colonyId: string): Box | undefined =>
+  book.boxes.find(({ content }) => content.colonyId === colonyId && content.role === 'honey');
+
 /** Honey of a full frame of a hive's honey boxes [kg], for targets counted in frames. */
 function fullFrameKg(book: Book, colonyId: string): number {
-  const box = book.boxes.find((item) => item.content.colonyId === colonyId);
-  const format = formatOf(book, box?.content.formatId ?? '');
+  const format = formatOf(book, honeyBoxOf(book, colonyId)?.content.formatId ?? '');
   return 2 * combSideMass({ areaDm2: format.areaDm2, honeyShare: 1, face: 'flush' }).massKg;
+}
+
+/** Frames of a target that is counted in frames, or in boxes of the hive. */
+function keepFrames(
+  book: Book,
+  colonyId: string,
+  keep: Exclude<NonNullable<Colony['content']['keep']>, { readonly by: 'mass' }>,
+): number {
+  if (keep.by === 'frames') return keep.frames;
+  return keep.boxes * (honeyBoxOf(book, colonyId)?.content.slots ?? USUAL_SLOTS);
 }
 
 /** What each hive is to keep, in kg; hives without a target are not in it. */
@@ -98,7 +114,10 @@ export function keepTargetsKg(book: Book): ReadonlyMap<string, number> {
   return new Map(
     book.colonies.flatMap(({ entityId, content: { keep } }) => {
       if (!keep) return [];
-      const kg = keep.by === 'mass' ? keep.kg : keep.frames * fullFrameKg(book, entityId);
+      const kg =
+        keep.by === 'mass'
+          ? keep.kg
+          : keepFrames(book, entityId, keep) * fullFrameKg(book, entityId);
       return [[entityId, kg] as const];
     }),
   );

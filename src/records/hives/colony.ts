@@ -13,6 +13,7 @@ const keepAmount = between(0, 100);
 export const keepTargetSchema = z.discriminatedUnion('by', [
   z.object({ by: z.literal('mass'), kg: keepAmount }),
   z.object({ by: z.literal('frames'), frames: keepAmount }),
+  z.object({ by: z.literal('boxes'), boxes: between(0, 5) }),
 ]);
 
 export const colonyContentSchema = z.object({

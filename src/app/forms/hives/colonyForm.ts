@@ -59,6 +59,13 @@ export const colonyEntry = entryOf(colonyContentSchema, {
           hint: HOW_MUCH.hint,
         }),
       },
+      boxes: {
+        boxes: number(HOW_MUCH.label, {
+          unit: hiveFormWords.boxes(),
+          digits: 1,
+          hint: HOW_MUCH.hint,
+        }),
+      },
       mass: { kg: quantity('mass', HOW_MUCH.label, { digits: 1, hint: HOW_MUCH.hint }) },
     },
     {
@@ -68,6 +75,7 @@ export const colonyEntry = entryOf(colonyContentSchema, {
         names: {
           nothing: hiveFormWords.noTarget(),
           frames: commonWords.framesHeading(),
+          boxes: hiveFormWords.aBox(),
           mass: hiveFormWords.aWeight(),
         },
       },

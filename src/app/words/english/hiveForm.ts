@@ -109,6 +109,8 @@ export const hiveFormWords = messages('hiveForm', {
   itComesOffOnOr: 'It comes off on or after the day it went on.',
   sound: 'Sound',
   notKnown: 'Not known',
+  aBox: 'A box',
+  boxes: 'boxes',
   temper: 'Temper',
   defensiveLast: 'Defensive hives are opened last.',
   gentle: 'Gentle',

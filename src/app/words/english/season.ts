@@ -98,6 +98,7 @@ export const seasonWords = messages('season', {
   cleaned: ', cleaned',
   notCleaned: ', not cleaned',
   offTheHive: 'off the hive',
+  keepsBoxes: 'keeps {boxes, plural, one {a box} other {# boxes}}',
   keepsFrames: 'keeps {frames, plural, one {# frame} other {# frames}}',
   keeps: 'keeps {kg}',
   addABoxTo: 'Add a box to {name}',

@@ -88,7 +88,7 @@ function GivenFields({ book }: { book: Book }): ReactElement {
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields of={givenEntry} at={['fromDay', 'toDay']} />
       </div>
-      <Fields of={givenEntry} at={['boxesOn', 'waitDays']} />
+      <Fields of={givenEntry} at={['boxesOn', 'staysDays', 'waitDays']} />
       <div className="grid gap-5 sm:grid-cols-2">
         <Fields of={givenEntry} at={['fromTemperatureC', 'toTemperatureC']} />
       </div>

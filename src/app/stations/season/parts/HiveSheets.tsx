@@ -41,6 +41,7 @@ function KeepFields(): ReactElement {
     <>
       <Field of={colonyEntry} at="keep.by" />
       {keepBy === 'frames' && <Field of={colonyEntry} at="keep.frames" />}
+      {keepBy === 'boxes' && <Field of={colonyEntry} at="keep.boxes" />}
       {keepBy === 'mass' && <Field of={colonyEntry} at="keep.kg" />}
     </>
   );
@@ -78,7 +79,7 @@ export function ColonySheet({
         choices={book.yards.map((yard) => ({ value: yard.entityId, label: yard.content.name }))}
       />
       <KeepFields />
-      <Fields of={colonyEntry} at={['health', 'remark']} />
+      <Fields of={colonyEntry} at={['health', 'temper', 'remark']} />
     </EntrySheet>
   );
 }

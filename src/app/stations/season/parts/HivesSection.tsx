@@ -1,6 +1,6 @@
 import type { ReactElement } from 'react';
 import { colonyOf, formatOf, type Book } from '../../../../model';
-import { type Box, type Colony, type Yard } from '../../../../records';
+import { type Box, type Colony, type Preferences, type Yard } from '../../../../records';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Button } from '../../../ui/Button';
@@ -56,6 +56,21 @@ function boxFacts({ content }: Box, book: Book): string[] {
   ];
 }
 
+/** What the keeper wants to leave to a hive. */
+function targetWords(
+  keep: NonNullable<Colony['content']['keep']>,
+  preferences: Preferences,
+): string {
+  switch (keep.by) {
+    case 'frames':
+      return seasonWords.keepsFrames({ frames: keep.frames });
+    case 'boxes':
+      return seasonWords.keepsBoxes({ boxes: keep.boxes });
+    case 'mass':
+      return seasonWords.keeps({ kg: formatQuantity(keep.kg, 'mass', preferences, 0) });
+  }
+}
+
 interface HiveProps {
   book: Book;
   colony: Colony;
@@ -67,12 +82,7 @@ interface HiveProps {
 function Hive({ book, colony, colonies, boxes, isOpen }: HiveProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { keep, health, name } = colony.content;
-  const target =
-    keep === null
-      ? ''
-      : keep.by === 'frames'
-        ? seasonWords.keepsFrames({ frames: keep.frames })
-        : seasonWords.keeps({ kg: formatQuantity(keep.kg, 'mass', preferences, 0) });
+  const target = keep === null ? '' : targetWords(keep, preferences);
   const own = boxesOf(book, colony);
   const facts = [seasonWords.boxes({ boxes: own.length }), target, HEALTH_WORDS[health]];
   return (
