@@ -15,7 +15,7 @@ test('what is exported is imported elsewhere, once', async ({ page }) => {
   await page.getByLabel('File to bring in').setInputFiles(jsonFile(text));
   await expect(page.getByText(/Brought in 0 records/)).toBeVisible();
   await page.getByRole('link', { name: 'Today' }).click();
-  await expect(page.getByRole('link', { name: /Borage, east field/ })).toBeVisible();
+  await expect(page.getByRole('link', { name: /^Borage, east field/ })).toBeVisible();
   expect(await exportAgain(page)).toEqual(sorted(text));
   const saved = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Save a zip with photographs as files' }).click();

@@ -42,6 +42,15 @@ export const test = base.extend<{ quiet: void }>({
 
 export { expect };
 
+/** What the clock of a fresh demo season says: the last 21 August, at this time of day. */
+export function demoNow(): Date {
+  const now = new Date();
+  const demo = new Date(now);
+  demo.setMonth(7, 21);
+  if (demo > now) demo.setFullYear(now.getFullYear() - 1);
+  return demo;
+}
+
 /** Everything axe knows to be wrong with the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page })

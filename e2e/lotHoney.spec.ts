@@ -5,6 +5,7 @@ import {
   savedBy,
   startOwnLot,
   test,
+  demoNow,
 } from './house';
 
 test('a tank stands to clear: when to skim, for the calendar, skimmed twice', async ({ page }) => {
@@ -51,7 +52,7 @@ test('warmth from a logger is taken hour by hour, and a removed spell comes back
   await expect(sheet.getByText('The logger of this room recorded nothing then.')).toBeVisible();
   await expectAccessible(page);
   const local = (daysAgo: number): string => {
-    const date = new Date(Date.now() - daysAgo * 86_400_000);
+    const date = new Date(demoNow().getTime() - daysAgo * 86_400_000);
     const two = (value: number): string => String(value).padStart(2, '0');
     return `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}T${two(date.getHours())}:00`;
   };

@@ -7,6 +7,7 @@ import {
   openDemoLot,
   savedBy,
   test,
+  demoNow,
 } from './house';
 import { pdfText } from './pdfText';
 
@@ -84,6 +85,8 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
     const lot = records.find(
       (record) => record['entityId'] === 'demo-5-1' && record['kind'] === 'lot',
     )!;
+    const hoursAgo = (hours: number): string =>
+      new Date(demoNow().getTime() - hours * 3_600_000).toISOString();
     const next = (id: string, name: string, at: string) => ({
       ...lot,
       id,
@@ -94,8 +97,8 @@ test('changed in two places: both are shown, one is chosen, the other stays in t
       content: { ...(lot['content'] as object), name },
     });
     records.push(
-      next('rival-aa', 'Marsh by AA', '2026-11-01T10:00:00.000Z'),
-      next('rival-bb', 'Marsh by BB', '2026-11-02T10:00:00.000Z'),
+      next('rival-aa', 'Marsh by AA', hoursAgo(2)),
+      next('rival-bb', 'Marsh by BB', hoursAgo(1)),
     );
   });
   await page.getByLabel('File to bring in').setInputFiles(asFile(twoTruths));

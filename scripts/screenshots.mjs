@@ -50,8 +50,8 @@ const views = [
     name: 'season',
     size: DESK,
     open: async (page) => {
-      await page.goto(`${BASE}/demo/season`);
-      await page.getByRole('heading', { name: 'Flows' }).waitFor();
+      await page.goto(`${BASE}/demo/season/when`);
+      await page.getByRole('heading', { name: 'What to do, by day' }).waitFor();
     },
   },
   {

@@ -499,7 +499,16 @@ export {
   type CleanUpStep,
   type CleanUpTask,
 } from './extraction/cleanUp';
-export { KIT_ITEMS, kitNeeds, type KitItem, type KitNeed } from './extraction/kitList';
+export {
+  KIT_ITEMS,
+  KIT_LEAD_DAYS,
+  extractorFrames,
+  kitNeeds,
+  standInCost,
+  type KitItem,
+  type KitNeed,
+  type StandInCost,
+} from './extraction/kitList';
 export { LONGEST_MIN, spunKgPerFrame, type Line } from './extraction/line';
 export {
   atPace,

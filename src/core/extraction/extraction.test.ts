@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { DomainError } from '../errors';
 import { cleanUpSteps, type CleanUpSituation } from './cleanUp';
-import { kitNeeds } from './kitList';
+import { KIT_ITEMS, KIT_LEAD_DAYS, extractorFrames, kitNeeds, standInCost } from './kitList';
 import { loadsOf, oppositePairs } from './loads';
 import { spunOut } from './spunOut';
 import { TOOLS, judgeTools } from './tools';
@@ -109,6 +109,30 @@ describe('kit', () => {
         jarredShare: 1,
       }),
     ).toThrow(DomainError);
+  });
+});
+
+describe('what is ordered, and what stands in', () => {
+  test('everything has its lead time; jars take longest', () => {
+    const days = KIT_ITEMS.map((item) => KIT_LEAD_DAYS[item]);
+    expect(Math.min(...days)).toBeGreaterThan(0);
+    expect(Math.max(...days)).toBe(KIT_LEAD_DAYS.jars);
+  });
+
+  test('a bread knife for 80 kg: fifty frames, a minute each, and honey in the wax', () => {
+    expect(standInCost('uncapping-tool', 80)?.hours).toBeCloseTo(50 / 60, 6);
+    expect(standInCost('uncapping-tool', 80)?.lossKg).toBeCloseTo(1.6, 6);
+    expect(standInCost('coarse-mesh', 80)).toEqual({ hours: 2, lossKg: 0 });
+    expect(standInCost('jars', 80)).toBeNull();
+    expect(() => standInCost('jars', -1)).toThrow(DomainError);
+  });
+
+  test('an extractor for a family and for a house', () => {
+    expect(extractorFrames(20, 4)).toBe(1);
+    expect(extractorFrames(240, 8)).toBe(6);
+    expect(extractorFrames(0, 4)).toBe(0);
+    expect(() => extractorFrames(10, 0)).toThrow(DomainError);
+    expect(() => extractorFrames(-1, 4)).toThrow(DomainError);
   });
 });
 

@@ -74,3 +74,85 @@ export function kitNeeds({ honey, pailKg, jarKg, jarredShare }: KitQuestion): Ki
     return { item, likely, enough };
   });
 }
+
+/**
+ * Days before they are needed on which things are ordered, in the season when everybody orders.
+ *
+ * @source common practice, no source
+ */
+export const KIT_LEAD_DAYS: Readonly<Record<KitItem, number>> = {
+  pails: 14,
+  'lids-of-pails': 14,
+  jars: 21,
+  'lids-of-jars': 21,
+  labels: 10,
+  'coarse-mesh': 10,
+  'fine-mesh': 10,
+  'uncapping-tool': 10,
+  cloths: 3,
+};
+
+/** What a stand-in costs, for the honey at hand. */
+export interface StandInCost {
+  /** more work than with the thing itself [h] */
+  readonly hours: number;
+  /** honey lost besides [kg] */
+  readonly lossKg: number;
+}
+
+/** A frame yields about [kg]; uncapped with a bread knife it takes longer by [min]. @source common practice, no source */
+const FRAME_KG = 1.6;
+const BREAD_KNIFE_MINUTES = 1;
+
+/** Honey goes through a kitchen sieve or a stocking more slowly than through a strainer, by [h/kg]. @source common practice, no source */
+const SIEVE_HOURS_PER_KG = 1 / 40;
+
+/** Honey that stays in cloth, or in the wax that a bread knife takes with it [1]. @source common practice, no source */
+const CLOTH_LOSS = 0.01;
+const BREAD_KNIFE_LOSS = 0.02;
+
+/**
+ * What a stand-in costs in time and honey, for what is sold out; null where it costs neither, or where
+ * there is none worth its name.
+ *
+ * @param honeyKg - of the day [kg], 0 or more
+ * @throws DomainError `out-of-range`
+ * @source common practice, no source
+ */
+export function standInCost(item: KitItem, honeyKg: number): StandInCost | null {
+  requireInRange(honeyKg, [0, 1e6], { fn: 'standInCost', param: 'honeyKg', unit: 'kg' });
+  switch (item) {
+    case 'uncapping-tool':
+      return {
+        hours: ((honeyKg / FRAME_KG) * BREAD_KNIFE_MINUTES) / 60,
+        lossKg: BREAD_KNIFE_LOSS * honeyKg,
+      };
+    case 'coarse-mesh':
+      return { hours: SIEVE_HOURS_PER_KG * honeyKg, lossKg: 0 };
+    case 'fine-mesh':
+      return { hours: SIEVE_HOURS_PER_KG * honeyKg, lossKg: CLOTH_LOSS * honeyKg };
+    default:
+      return null;
+  }
+}
+
+/** A load of a small extractor, with filling, turning and emptying [min]. @source common practice, no source */
+export const LOAD_MINUTES = 12;
+
+/**
+ * Frames that an extractor has to hold so that all are spun in the time there is.
+ *
+ * @param frames - of the day, 0 or more
+ * @param hours - of spinning, 0.5 to 48
+ * @returns frames of one load
+ * @throws DomainError `out-of-range`
+ * @source a count of loads; minutes of a load: common practice, no source
+ * @example extractorFrames(40, 4) // => 2
+ */
+export function extractorFrames(frames: number, hours: number): number {
+  const fn = 'extractorFrames';
+  requireInRange(frames, [0, 1e6], { fn, param: 'frames', unit: '1' });
+  requireInRange(hours, [0.5, 48], { fn, param: 'hours', unit: 'h' });
+  const loads = Math.max(1, Math.floor((60 * hours) / LOAD_MINUTES));
+  return Math.ceil(frames / loads);
+}

@@ -1,6 +1,7 @@
 import { between, z } from '../../../records';
+import { dayField } from '../../../records/moments';
 import type { Codec, FormOf } from '../../entry/codec';
-import { codec, orElse, percent, quantity } from '../../entry/codecs';
+import { codec, day, number, orElse, percent, quantity } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { decimalText } from '../../format/decimal';
 import { lineFormWords } from '../../words/english/lineForm';
@@ -11,6 +12,8 @@ const kitSchema = z.object({
   pailKg: between(0.5, 2000),
   jarKg: between(0.01, 20),
   jarredShare: between(0, 1),
+  neededDay: dayField,
+  hours: between(0.5, 48),
 });
 
 const jarKg: Codec<number, string> = codec(
@@ -30,5 +33,7 @@ export const kitEntry = entryOf(kitSchema, {
   pailKg: mass(lineFormWords.aPailHolds()),
   jarKg,
   jarredShare: percent(lineFormWords.goesIntoJarsSoon()),
+  neededDay: day(lineFormWords.neededOn()),
+  hours: number(lineFormWords.hoursToSpin(), { unit: 'h', digits: 1 }),
 });
 export type KitForm = FormOf<typeof kitEntry.fields>;

@@ -13,7 +13,7 @@ import { lineWords } from '../../words/english/line';
 
 /** What to order weeks ahead, from the honey expected, less what is there. */
 export function KitListView(props: ReturnType<typeof useKitListController>): ReactElement {
-  const { stock, frame, needs, count } = props;
+  const { stock, frame, list, today, count } = props;
   return (
     <>
       <PageHead title={lineWords.kitToOrder()}>
@@ -23,23 +23,30 @@ export function KitListView(props: ReturnType<typeof useKitListController>): Rea
         <FormFrame {...frame} onSubmit={() => undefined} label={lineWords.honeyExpected()}>
           <div className="space-y-5">
             <Field of={kitEntry} at="honeyKg" big />
-            <Fields of={kitEntry} at={['plusMinusKg', 'pailKg', 'jarKg', 'jarredShare']} />
+            <Fields
+              of={kitEntry}
+              at={['plusMinusKg', 'pailKg', 'jarKg', 'jarredShare', 'neededDay', 'hours']}
+            />
           </div>
         </FormFrame>
-        {needs ? (
-          <ul
-            aria-label={commonWords.settings()}
-            className="divide-y divide-thread border-y-2 border-ink"
-          >
-            {needs.map((need) => (
-              <StockField
-                key={need.item}
-                need={need}
-                have={stock.get(need.item)?.content.have ?? null}
-                onKeep={(have, options) => count(need.item, have, options)}
-              />
-            ))}
-          </ul>
+        {list ? (
+          <div>
+            <ul
+              aria-label={lineWords.kitToOrder()}
+              className="divide-y divide-thread border-y-2 border-ink"
+            >
+              {list.needs.map((need) => (
+                <StockField
+                  key={need.item}
+                  need={need}
+                  today={today}
+                  have={stock.get(need.item)?.content.have ?? null}
+                  onKeep={(have, options) => count(need.item, have, options)}
+                />
+              ))}
+            </ul>
+            <p className="mt-3 text-lg">{lineWords.anExtractorFor({ frames: list.basket })}</p>
+          </div>
         ) : (
           <p className="text-xl">{lineWords.correctWhatIsMarkedAnd()}</p>
         )}

@@ -116,15 +116,15 @@ describe('the line', () => {
 
   test('kit to order: what a wrong number asks for is nothing, and what was counted is kept', async () => {
     const { now, does, until, stored } = await controllerOf(useKitListController, [day({})]);
-    expect(now().needs?.length).toBeGreaterThan(3);
-    const first = now().needs![0]!.item;
+    expect(now().list?.needs.length).toBeGreaterThan(3);
+    const first = now().list!.needs[0]!.item;
     await does(({ count }) => count(first, 7, {}));
     await until(() => now().stock.get(first)?.content.have === 7);
     await does(({ count }) => count(first, 9, {}));
     await until(() => now().stock.get(first)?.content.have === 9);
     expect(await stored('stock')).toHaveLength(1);
     await does(({ form }) => form.setValue('honeyKg', 'many'));
-    await until(() => now().needs === null);
+    await until(() => now().list === null);
     cleanup();
   });
 });

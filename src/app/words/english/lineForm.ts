@@ -67,6 +67,8 @@ export const lineFormWords = messages('lineForm', {
   honeyExpected: 'Honey expected',
   giveOrTake: 'Give or take',
   weeksAheadAllowAThird: 'Weeks ahead, allow a third or more',
+  neededOn: 'Needed on',
+  hoursToSpin: 'Time to spin it in',
   goesIntoJarsSoon: 'Goes into jars soon',
   kind: 'Kind',
   withTheWax: 'With the wax',

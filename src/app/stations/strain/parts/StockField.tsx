@@ -1,14 +1,30 @@
 import { useState, type ReactElement } from 'react';
-import type { KitNeed } from '../../../../core';
+import type { KitNeed, StandInCost } from '../../../../core';
 import type { ActOptions } from '../../../../store';
 import { useDraftText } from '../../../forms/useDraftText';
 import { readDecimal } from '../../../format/decimal';
 import { KIT_NAMES } from '../../../words/strainWords';
+import { durationText } from '../../../format/clock';
+import { formatDay } from '../../../format/dates';
+import { inUnits } from '../../../words/keepersUnits';
 import { INPUT } from '../../../ui/classes';
 import { lineWords } from '../../../words/english/line';
 
+/** What a stand-in costs. */
+function costWords({ hours, lossKg }: StandInCost): string {
+  const time = durationText(Math.max(5, 5 * Math.round(12 * hours)));
+  return lossKg > 0
+    ? lineWords.takesLongerAndLoses({ time, kg: inUnits(lossKg, 'mass') })
+    : lineWords.takesLonger({ time });
+}
+
 interface StockFieldProps {
-  need: KitNeed;
+  need: KitNeed & {
+    /** ISO day by which it is ordered */
+    readonly orderBy: string;
+    readonly standInCost: StandInCost | null;
+  };
+  today: string;
   /** null where nobody counted */
   have: number | null;
   /** whether it was kept */
@@ -16,7 +32,7 @@ interface StockFieldProps {
 }
 
 /** One item: how many are needed, how many are there, and what could stand in. */
-export function StockField({ need, have, onKeep }: StockFieldProps): ReactElement {
+export function StockField({ need, today, have, onKeep }: StockFieldProps): ReactElement {
   const formKey = `stock:${need.item}`;
   const { text, type, drop } = useDraftText(formKey, have === null ? '' : String(have));
   const [wrong, setWrong] = useState('');
@@ -39,7 +55,17 @@ export function StockField({ need, have, onKeep }: StockFieldProps): ReactElemen
           {lineWords.likelyAreSurelyEnough({ likely: need.likely, enough: need.enough })}
         </span>
         {missing > 0 && (
-          <span className="block text-base text-ink-soft">{lineWords.orStandin({ standIn })}</span>
+          <>
+            <span className="block text-base font-semibold">
+              {need.orderBy < today
+                ? lineWords.orderAtOnce({ day: formatDay(need.orderBy) })
+                : lineWords.orderBy({ day: formatDay(need.orderBy) })}
+            </span>
+            <span className="block text-base text-ink-soft">
+              {lineWords.orStandin({ standIn })}
+              {need.standInCost && ` ${costWords(need.standInCost)}`}
+            </span>
+          </>
         )}
       </span>
       <strong className="text-3xl sm:text-right">
