@@ -121,19 +121,14 @@ const BREAD_KNIFE_LOSS = 0.02;
  */
 export function standInCost(item: KitItem, honeyKg: number): StandInCost | null {
   requireInRange(honeyKg, [0, 1e6], { fn: 'standInCost', param: 'honeyKg', unit: 'kg' });
-  switch (item) {
-    case 'uncapping-tool':
-      return {
-        hours: ((honeyKg / FRAME_KG) * BREAD_KNIFE_MINUTES) / 60,
-        lossKg: BREAD_KNIFE_LOSS * honeyKg,
-      };
-    case 'coarse-mesh':
-      return { hours: SIEVE_HOURS_PER_KG * honeyKg, lossKg: 0 };
-    case 'fine-mesh':
-      return { hours: SIEVE_HOURS_PER_KG * honeyKg, lossKg: CLOTH_LOSS * honeyKg };
-    default:
-      return null;
+  if (item === 'uncapping-tool') {
+    const hours = ((honeyKg / FRAME_KG) * BREAD_KNIFE_MINUTES) / 60;
+    return { hours, lossKg: BREAD_KNIFE_LOSS * honeyKg };
   }
+  const isMesh = item === 'coarse-mesh' || item === 'fine-mesh';
+  if (!isMesh) return null;
+  const lossKg = item === 'fine-mesh' ? CLOTH_LOSS * honeyKg : 0;
+  return { hours: SIEVE_HOURS_PER_KG * honeyKg, lossKg };
 }
 
 /** A load of a small extractor, with filling, turning and emptying [min]. @source common practice, no source */
