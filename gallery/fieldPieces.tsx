@@ -7,6 +7,7 @@ import { ChoiceField } from '../src/app/ui/fields/ChoiceField';
 import { ColumnMatch } from '../src/app/ui/fields/ColumnMatch';
 import { FileButton } from '../src/app/ui/fields/FileButton';
 import { PasteField } from '../src/app/ui/fields/PasteField';
+import { PressedChoice } from '../src/app/ui/fields/PressedChoice';
 import { SelectField } from '../src/app/ui/fields/SelectField';
 import { Slider } from '../src/app/ui/fields/Slider';
 import { TextField } from '../src/app/ui/fields/TextField';
@@ -192,6 +193,19 @@ export function FieldPieces(): ReactElement {
             <FileButton label="Another file" accept="text/csv" onFile={nothing} disabled>
               Choose a file
             </FileButton>
+          ),
+        }}
+      </Piece>
+      <Piece name="PressedChoice">
+        {{
+          chosen: (
+            <PressedChoice
+              legend="Who"
+              values={['bees', 'wasps']}
+              names={{ bees: 'Bees', wasps: 'Wasps' }}
+              chosen="bees"
+              onChoose={nothing}
+            />
           ),
         }}
       </Piece>
