@@ -22,7 +22,7 @@ test('the season of the demo: a day is planned at a tap, and the proposal is gon
   ).toBeVisible();
 });
 
-test('what happens is told at a tap: a flow begins, another is over, and the plan follows', async ({
+test('a flow begins, another is over, each noted at a tap, and the plan follows', async ({
   page,
 }) => {
   await page.goto('/demo/season/when');

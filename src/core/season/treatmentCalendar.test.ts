@@ -46,6 +46,11 @@ describe('a treatment on the calendar', () => {
     expect(blocks(back - 1)).toHaveLength(1);
   });
 
+  test('boxes that stayed on are never said to be free', () => {
+    const steps = treatmentCalendar({ ...strips, boxesOn: true }, []).steps;
+    expect(steps.map(({ step }) => step)).toEqual(['put-in', 'take-out']);
+  });
+
   test('taken out on another day than planned: that day counts; how long is not known: no end', () => {
     expect(treatmentCalendar({ ...strips, toDay: 120 }, []).steps.at(-2)).toEqual({
       step: 'take-out',

@@ -82,8 +82,8 @@ export function treatmentCalendar(
   ];
   if (outDay !== null) {
     steps.push({ step: 'take-out', day: outDay });
-    // the day after the last day of waiting
-    steps.push({ step: 'boxes-on', day: outDay + waitDays + 1 });
+    // the day after the last day of waiting; boxes that stayed on are not cleared by any waiting
+    if (!boxesOn) steps.push({ step: 'boxes-on', day: outDay + waitDays + 1 });
   }
   return {
     steps,

@@ -117,6 +117,12 @@ describe('a season of one yard, as a trainer would plan it (common practice, no 
     });
   });
 
+  test('the next flow is late itself: the honey comes off before it begins, which may be any day', () => {
+    const next = { expectedStart: '2026-08-18', expectedEnd: '2026-09-20' };
+    const { yards } = boardOf({ today: '2026-08-24', flow: OVER, next });
+    expect(yards[0]?.pull).toMatchObject({ day: dayNumber('2026-08-24'), late: false });
+  });
+
   test('a keeper who takes it once a year waits for the last flow', () => {
     const next = { expectedStart: '2026-08-18', expectedEnd: '2026-09-20' };
     const once = {

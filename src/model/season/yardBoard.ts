@@ -174,7 +174,8 @@ function pullOf(
   const treatment = treatmentStart(supered, planning);
   const winter = daysOfYear(plan.boxesOffBy, today);
   const apart = KEEPS_APART.includes(plan.timing) && next !== null;
-  const nextStart = apart && taken !== null ? next.course.startDay - 1 : null;
+  // one that is late may begin any day
+  const nextStart = apart && taken !== null ? Math.max(today, next.course.startDay - 1) : null;
   const must = Math.min(treatment ?? Infinity, winter ?? Infinity);
   const comesFirst = next !== null && next.course.startDay <= must;
   // where no honey is waited for, boxes come off when they must, and not before
