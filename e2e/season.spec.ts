@@ -85,6 +85,10 @@ test.describe('a family with two hives, from setting up to winter, on a phone', 
       'Sun 19 Jul',
     );
 
+    // the day that was broken off stands as it was, beside the one that goes on
+    await page.goto('/mine/comb');
+    await expect(page.getByRole('link', { name: /Limes, Garden/ })).toHaveCount(2);
+
     // the plant gets its name once somebody knows it
     await on(page, '2026-07-20', '/mine/season');
     await page.getByRole('button', { name: 'Change Limes' }).tap();

@@ -7,7 +7,7 @@ import { ChoiceField } from '../src/app/ui/fields/ChoiceField';
 import { ColumnMatch } from '../src/app/ui/fields/ColumnMatch';
 import { FileButton } from '../src/app/ui/fields/FileButton';
 import { PasteField } from '../src/app/ui/fields/PasteField';
-import { PressedChoice } from '../src/app/ui/fields/PressedChoice';
+import { Pick } from '../src/app/ui/fields/Pick';
 import { SelectField } from '../src/app/ui/fields/SelectField';
 import { Slider } from '../src/app/ui/fields/Slider';
 import { TextField } from '../src/app/ui/fields/TextField';
@@ -196,15 +196,18 @@ export function FieldPieces(): ReactElement {
           ),
         }}
       </Piece>
-      <Piece name="PressedChoice">
+      <Piece name="Pick">
         {{
           chosen: (
-            <PressedChoice
-              legend="Who"
-              values={['bees', 'wasps']}
-              names={{ bees: 'Bees', wasps: 'Wasps' }}
-              chosen="bees"
-              onChoose={nothing}
+            <Pick
+              label="Who"
+              choices={[
+                { value: 'bees', label: 'Bees' },
+                { value: 'wasps', label: 'Wasps' },
+              ]}
+              value="bees"
+              onPick={nothing}
+              columns={2}
             />
           ),
         }}

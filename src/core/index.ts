@@ -502,6 +502,7 @@ export {
 export {
   KIT_ITEMS,
   KIT_LEAD_DAYS,
+  USUAL_FRAME_KG,
   extractorFrames,
   kitNeeds,
   standInCost,

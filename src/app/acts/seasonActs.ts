@@ -1,3 +1,4 @@
+import type { PullPlan } from '../../core';
 import { isoDayOf, type YardBoard } from '../../model';
 import {
   firstRevision,
@@ -58,23 +59,28 @@ export function givenOut(given: GivenRecord, today: string): RecordAct {
 
 /** A day at the hives for the honey of a yard, with the keeper's usual choices and the day proposed. */
 export function planPull(
-  { yard, taken, pull }: YardBoard,
-  { preferences, escapeDays }: { preferences: Preferences; escapeDays: number | null },
+  { yard, taken }: YardBoard,
+  pull: PullPlan,
+  preferences: Preferences,
 ): RecordAct {
   const yardName = yard.content.name;
   const name = taken
     ? whenWords.dayName({ flow: taken.flow.content.name, yard: yardName })
     : whenWords.thisDay({ yard: yardName });
-  const form = freshHarvest(isoDayOf(pull?.day ?? 0), preferences);
+  const form = freshHarvest(isoDayOf(pull.day), preferences);
   const read = harvestEntry.read({ ...form, name: name.slice(0, 60) }, preferences);
   if (!read.ok) throw new Error('a day with the usual choices must be valid');
-  const boards = escapeDays !== null && pull?.escapesDay !== null;
   const content = {
     ...read.content,
     flowId: taken?.flow.entityId ?? null,
-    clearing: boards
-      ? { ...read.content.clearing, method: 'escape-board' as const, leadDays: escapeDays }
-      : read.content.clearing,
+    clearing:
+      pull.escapesDay === null
+        ? read.content.clearing
+        : {
+            ...read.content.clearing,
+            method: 'escape-board' as const,
+            leadDays: pull.day - pull.escapesDay,
+          },
   };
   return perform(whenWords.dayPlanned({ name }), (scribe) => [
     firstRevision(scribe, 'harvest', content),

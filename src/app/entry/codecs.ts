@@ -176,6 +176,25 @@ export function choice<T extends string>(
   return { ...asIs(choices[0]?.value as T), look };
 }
 
+/** One of a few, or nothing said: null in the record. The first stands for what nobody said. */
+export const choiceOrNull = <T extends string>(
+  label: string,
+  unsaid: string,
+  names: Names<T>,
+  { hint }: LookOfChoice = {},
+): Codec<T | null | undefined, T | ''> =>
+  codec<T | null | undefined, T | ''>(
+    {
+      as: 'choice',
+      label,
+      choices: choicesOf({ '': unsaid, ...names }),
+      ...(hint === undefined ? {} : { hint }),
+    },
+    '',
+    (value) => value ?? '',
+    (typed) => (typed === '' ? null : typed),
+  );
+
 /** One of a few that the screen names, or of what the records hold. */
 export const oneOf = <T extends string = string>(
   label: string,

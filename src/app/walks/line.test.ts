@@ -167,9 +167,9 @@ test('tools, a frame weighed twice, and the clean-up with its cautions', async (
   await expectAccessible(page);
 
   await page.getByRole('link', { name: 'Clean up' }).click();
-  await page.getByRole('button', { name: 'One may be sick' }).click();
+  await page.getByRole('radio', { name: 'One may be sick' }).click();
   await expect(page.getByRole('heading', { name: /Give wet combs to no colony/ })).toBeVisible();
-  await page.getByRole('button', { name: 'All looked healthy' }).click();
+  await page.getByRole('radio', { name: 'All looked healthy' }).click();
   await expect(page.getByRole('heading', { name: /Give wet combs back/ })).toBeVisible();
   await page.getByRole('button', { name: /Bees find nectar now: no/ }).click();
   await expect(page.getByRole('heading', { name: /Give wet combs back/ })).toBeHidden();

@@ -44,6 +44,30 @@ describe('the season of the demo, in words', () => {
     `);
   });
 
+  test('while a treatment is in, the days to come that its label rules out are named, those past are not', () => {
+    const weather = of('weather').map((record) => ({
+      ...record,
+      content: {
+        ...record.content,
+        days: record.content.days.map((day, at) => ({
+          ...day,
+          highestC: at === 4 || at === 0 ? 33 : 20,
+        })),
+      },
+    }));
+    const board = seasonBoard({
+      book,
+      plans: of('season-plan'),
+      weathers: weather,
+      looks: [],
+      today: dayNumber('2026-08-23'),
+    });
+    const out = board.acts.find((act) => act.kind === 'treatment' && act.step === 'take-out')!;
+    expect(seasonActWords(out, book).why).toMatch(
+      /^Outside its label: 25 Aug up to 33\.0 °C\. By its label/,
+    );
+  });
+
   test('each act has an identity of its own and a reason, whatever the day', () => {
     for (let day = 0; day < 120; day += 3) {
       const { acts } = boardOn(isoDayOf(dayNumber('2026-07-01') + day));

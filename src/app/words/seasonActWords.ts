@@ -57,7 +57,7 @@ const OUTLOOK_WORDS: Readonly<Record<PullPlan['outlook'], () => string>> = {
 };
 
 /** Why this day, and what to mind on it. */
-export function pullWhy(board: YardBoard): string {
+function pullWhy(board: YardBoard): string {
   const { pull, next, taken } = board;
   if (!pull) return '';
   return together([
@@ -78,18 +78,18 @@ const soonestFull = (board: YardBoard): number =>
     ),
   );
 
+/** Until when the flow that is on brings nectar. */
+const flowingUntil = ({ flowing }: YardBoard): string => shortDay(flowing?.course.endDay ?? 0);
+
 function addWords(board: YardBoard, book: Book): ActWords {
   const hives = board.hiveBoxes
     .filter(({ advice }) => advice.advice === 'add')
     .map(({ colonyId }) => colonyOf(book, colonyId)?.content.name ?? '');
-  const flowing = board.flows.find(
-    ({ course }) => course.state === 'on' || course.state === 'fading',
-  );
   return {
     title: whenWords.addBoxes({ yard: board.yard.content.name, hives: hives.join(', ') }),
     why: whenWords.fullIn({
       days: Math.round(soonestFull(board)),
-      end: shortDay(flowing?.course.endDay ?? 0),
+      end: flowingUntil(board),
     }),
   };
 }
@@ -111,29 +111,27 @@ function flowAsked({ kind, board, flow }: YardAct): ActWords {
 
 function yardActWords(act: YardAct, book: Book): ActWords {
   const { board, flow } = act;
-  const { pull, taken, plan } = { ...board, plan: board.pull };
+  const pullDay = board.pull?.day ?? act.day;
   const yard = board.yard.content.name;
   const name = flow?.content.name ?? '';
   const begins = flow ? formatDayMonth(flow.content.expectedStart) : '';
   switch (act.kind) {
-    case 'escapes': {
-      const days = (plan?.day ?? act.day) - act.day;
+    case 'escapes':
       return {
         title: whenWords.setEscapes({ yard }),
-        why: whenWords.boardsNeedDays({ days, day: day(plan?.day ?? act.day) }),
+        why: whenWords.boardsNeedDays({ days: pullDay - act.day, day: day(pullDay) }),
       };
-    }
     case 'pull':
       return {
         title: flow
           ? whenWords.takeFlowOff({ flow: name, yard })
           : whenWords.takeHoneyOff({ yard }),
-        why: pull ? pullWhy(board) : '',
+        why: pullWhy(board),
       };
     case 'catch-rest':
       return {
         title: whenWords.catchTheRest({ yard }),
-        why: whenWords.restIsComing({ flow: taken?.flow.content.name ?? '' }),
+        why: whenWords.restIsComing({ flow: name }),
       };
     case 'clean-boxes':
       return {
@@ -147,41 +145,39 @@ function yardActWords(act: YardAct, book: Book): ActWords {
       };
     case 'add-boxes':
       return addWords(board, book);
-    case 'no-more-boxes': {
-      const ending = board.flows.find(
-        ({ course }) => course.endDay !== null && course.endDay >= act.day,
-      );
+    case 'no-more-boxes':
       return {
         title: whenWords.noMoreBoxes({ yard }),
-        why: whenWords.wouldNotFill({
-          flow: ending?.flow.content.name ?? '',
-          end: shortDay(ending?.course.endDay ?? act.day),
-        }),
+        why: whenWords.wouldNotFill({ flow: name, end: flowingUntil(board) }),
       };
-    }
     case 'look-flow':
     case 'ask-flow':
       return flowAsked(act);
   }
 }
 
-/** What the forecast says against the label of a treatment. */
-export function labelWords({ item }: Pick<GivenAct, 'item'>): string {
-  const { content } = item.given;
-  const { outside, unknownDays } = item.calendar;
+/** Days to come that are outside the label of a treatment; empty where there are none. */
+function outsideWords({ item }: Pick<GivenAct, 'item'>): string {
+  const { outside } = item.calendar;
+  if (outside.length === 0) return '';
+  const days = outside.slice(0, 3).map((each) => {
+    const values = {
+      day: shortDay(each.day),
+      temperature: inUnits(each.temperatureC, 'temperature'),
+    };
+    return each.what === 'too-warm' ? whenWords.tooWarmOn(values) : whenWords.tooColdOn(values);
+  });
+  return whenWords.outsideLabel({ days: days.join(', ') });
+}
+
+/** What the forecast says against the label of a treatment before it goes in. */
+function labelWords(act: Pick<GivenAct, 'item'>): string {
+  const { content } = act.item.given;
+  const { outside, unknownDays } = act.item.calendar;
   if (content.fromTemperatureC === null && content.toTemperatureC === null) {
     return whenWords.noTemperatures();
   }
-  if (outside.length > 0) {
-    const days = outside.slice(0, 3).map((each) => {
-      const values = {
-        day: shortDay(each.day),
-        temperature: inUnits(each.temperatureC, 'temperature'),
-      };
-      return each.what === 'too-warm' ? whenWords.tooWarmOn(values) : whenWords.tooColdOn(values);
-    });
-    return whenWords.outsideLabel({ days: days.join(', ') });
-  }
+  if (outside.length > 0) return outsideWords(act);
   return unknownDays > 0 ? whenWords.noForecastFor({ days: unknownDays }) : whenWords.withinLabel();
 }
 
@@ -206,9 +202,12 @@ function givenActWords(act: GivenAct, book: Book): ActWords {
     case 'take-out':
       return {
         title,
-        why: content.staysDays
-          ? whenWords.staysByLabel({ days: content.staysDays })
-          : whenWords.writeDownOut(),
+        why: together([
+          outsideWords(act),
+          content.staysDays
+            ? whenWords.staysByLabel({ days: content.staysDays })
+            : whenWords.writeDownOut(),
+        ]),
       };
     case 'boxes-on':
       return { title, why: whenWords.waitingIsOver() };

@@ -100,8 +100,10 @@ export interface StandInCost {
   readonly lossKg: number;
 }
 
-/** A frame yields about [kg]; uncapped with a bread knife it takes longer by [min]. @source common practice, no source */
-const FRAME_KG = 1.6;
+/** A frame yields about [kg]. @source common practice, no source */
+export const USUAL_FRAME_KG = 1.6;
+
+/** Uncapped with a bread knife, a frame takes longer by [min]. @source common practice, no source */
 const BREAD_KNIFE_MINUTES = 1;
 
 /** Honey goes through a kitchen sieve or a stocking more slowly than through a strainer, by [h/kg]. @source common practice, no source */
@@ -122,7 +124,7 @@ const BREAD_KNIFE_LOSS = 0.02;
 export function standInCost(item: KitItem, honeyKg: number): StandInCost | null {
   requireInRange(honeyKg, [0, 1e6], { fn: 'standInCost', param: 'honeyKg', unit: 'kg' });
   if (item === 'uncapping-tool') {
-    const hours = ((honeyKg / FRAME_KG) * BREAD_KNIFE_MINUTES) / 60;
+    const hours = ((honeyKg / USUAL_FRAME_KG) * BREAD_KNIFE_MINUTES) / 60;
     return { hours, lossKg: BREAD_KNIFE_LOSS * honeyKg };
   }
   const isMesh = item === 'coarse-mesh' || item === 'fine-mesh';
@@ -132,7 +134,7 @@ export function standInCost(item: KitItem, honeyKg: number): StandInCost | null 
 }
 
 /** A load of a small extractor, with filling, turning and emptying [min]. @source common practice, no source */
-export const LOAD_MINUTES = 12;
+const LOAD_MINUTES = 12;
 
 /**
  * Frames that an extractor has to hold so that all are spun in the time there is.

@@ -116,8 +116,8 @@ function yardActs(board: YardBoard, today: number): SeasonAct[] {
       next?.flow,
     ),
     ...act('boxes-on', boxesOnDay, next?.flow),
-    ...act('add-boxes', adding ? today : null),
-    ...act('no-more-boxes', tooLate ? today : null),
+    ...act('add-boxes', adding ? today : null, board.flowing?.flow),
+    ...act('no-more-boxes', tooLate ? today : null, board.flowing?.flow),
     ...board.flows.flatMap(({ flow: each, course }) => {
       if (course.state === 'late') return act('look-flow', today, each);
       const over = dayNumber(each.content.expectedEnd);
@@ -142,7 +142,7 @@ function givenOnBoard(given: GivenRecord, forecast: readonly DayWeather[]): Give
         fromTemperatureC: content.fromTemperatureC,
         toTemperatureC: content.toTemperatureC,
       },
-      [...forecast],
+      forecast,
     ),
   };
 }
@@ -173,7 +173,12 @@ export function seasonBoard(sources: SeasonSources): SeasonBoard {
   );
   const givens = book.givens.map((given) => {
     const [first] = given.content.colonyIds;
-    return givenOnBoard(given, forecastOf(colonyOf(book, first ?? null)?.content.yardId ?? null));
+    const yardId = colonyOf(book, first ?? null)?.content.yardId ?? null;
+    // what is past cannot be helped: of the days that it is in, those to come are held against its label
+    return givenOnBoard(
+      given,
+      forecastOf(yardId).filter(({ day }) => day >= today),
+    );
   });
   const acts = [
     ...yards.flatMap((board) => yardActs(board, today)),

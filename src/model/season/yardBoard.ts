@@ -58,6 +58,8 @@ export interface YardBoard {
   readonly next: FlowOnDay | null;
   /** boxes for the next flow go on; null where none comes */
   readonly boxesOnDay: number | null;
+  /** the flow that brings nectar now; null where none does */
+  readonly flowing: FlowOnDay | null;
   readonly hiveBoxes: readonly HiveBox[];
   readonly forecast: readonly DayWeather[];
 }
@@ -189,13 +191,13 @@ function pullOf(
     leadDays: plan.escapeDays ?? 0,
     weekdays: plan.weekdays,
     helpDay: plan.helpDay === null ? null : dayNumber(plan.helpDay),
-    forecast: [...planning.weatherOf(yardId)],
+    forecast: planning.weatherOf(yardId),
   });
 }
 
 function boxesDue(
   yardGains: readonly HiveGain[],
-  flow: FlowOnDay | undefined,
+  flow: FlowOnDay | null,
   { today, forecast }: { today: number; forecast: readonly DayWeather[] },
 ): HiveBox[] {
   const endDay = flow?.course.endDay;
@@ -258,7 +260,7 @@ export function yardBoard(yard: Yard, planning: Planning): YardBoard {
       isOfFlow && day >= today && day >= Math.min(pull?.day ?? today, taken.course.endDay ?? today)
     );
   });
-  const flowing = flows.find(({ course }) => isFlowing(course));
+  const flowing = flows.find(({ course }) => isFlowing(course)) ?? null;
   return {
     today,
     yard,
@@ -273,6 +275,7 @@ export function yardBoard(yard: Yard, planning: Planning): YardBoard {
     catchRest: pull !== null && (taken?.course.endDay ?? -Infinity) >= pull.day,
     next,
     boxesOnDay: next === null ? null : Math.max(today, next.course.startDay - READY_DAYS),
+    flowing,
     hiveBoxes: boxesDue(gains, flowing, { today, forecast }),
     forecast,
   };

@@ -1,6 +1,6 @@
 import { colonyContentSchema, type ColonyContent } from '../../../records';
 import type { Codec } from '../../entry/codec';
-import { choice, choicesOf, codec, number, oneOf, quantity, words } from '../../entry/codecs';
+import { choice, choiceOrNull, number, oneOf, quantity, words } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { variant } from '../../entry/groups';
 import { commonWords } from '../../words/english/common';
@@ -26,24 +26,6 @@ export const health: Codec<ColonyContent['health'], ColonyContent['health'] | ''
     return typed || 'unknown';
   },
 };
-
-type Temper = ColonyContent['temper'];
-
-const temper: Codec<Temper, string> = codec<Temper, string>(
-  {
-    as: 'choice',
-    label: hiveFormWords.temper(),
-    hint: hiveFormWords.defensiveLast(),
-    choices: choicesOf({
-      '': hiveFormWords.notKnown(),
-      gentle: hiveFormWords.gentle(),
-      defensive: hiveFormWords.defensive(),
-    }),
-  },
-  '',
-  (value) => value ?? '',
-  (typed) => (typed === '' ? null : (typed as Temper)),
-);
 
 /** A hive. */
 export const colonyEntry = entryOf(colonyContentSchema, {
@@ -82,6 +64,11 @@ export const colonyEntry = entryOf(colonyContentSchema, {
     },
   ),
   health,
-  temper,
+  temper: choiceOrNull(
+    hiveFormWords.temper(),
+    hiveFormWords.notKnown(),
+    { gentle: hiveFormWords.gentle(), defensive: hiveFormWords.defensive() },
+    { hint: hiveFormWords.defensiveLast() },
+  ),
   remark: words(commonWords.remark()),
 });

@@ -1,26 +1,8 @@
 import { flowContentSchema, type FlowContent } from '../../../records';
-import type { Codec } from '../../entry/codec';
-import { codec, choicesOf, day, optional, several, words, yesNo } from '../../entry/codecs';
+import { choiceOrNull, day, optional, several, words, yesNo } from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { commonWords } from '../../words/english/common';
 import { hiveFormWords } from '../../words/english/hiveForm';
-
-type Taste = FlowContent['taste'];
-
-const taste: Codec<Taste, string> = codec<Taste, string>(
-  {
-    as: 'choice',
-    label: hiveFormWords.tasteOfItsHoney(),
-    choices: choicesOf({
-      '': hiveFormWords.notKnown(),
-      good: hiveFormWords.good(),
-      poor: hiveFormWords.poor(),
-    }),
-  },
-  '',
-  (value) => value ?? '',
-  (typed) => (typed === '' ? null : (typed as Taste)),
-);
 
 /** A flow; days not seen yet are empty. */
 export const flowEntry = entryOf(flowContentSchema, {
@@ -34,7 +16,10 @@ export const flowEntry = entryOf(flowContentSchema, {
   failed: yesNo(hiveFormWords.didItFail(), {
     names: { no: commonWords.no(), yes: hiveFormWords.itFailed() },
   }),
-  taste,
+  taste: choiceOrNull(hiveFormWords.tasteOfItsHoney(), hiveFormWords.notKnown(), {
+    good: hiveFormWords.good(),
+    poor: hiveFormWords.poor(),
+  }),
   remark: words(commonWords.remark()),
 });
 

@@ -2,7 +2,7 @@ import { Check } from 'lucide-react';
 import type { ReactElement } from 'react';
 import { ROBBED_PLACES, ROBBERS, type RobbedPlace, type Robber } from '../../../core';
 import { Button } from '../../ui/Button';
-import { PressedChoice } from '../../ui/fields/PressedChoice';
+import { Pick, choicesOf } from '../../ui/fields/Pick';
 import { PageHead } from '../../ui/page/PageHead';
 import { commonWords } from '../../words/english/common';
 import { visitWords } from '../../words/english/visit';
@@ -29,21 +29,21 @@ export function RobbingView(props: ReturnType<typeof useRobbingController>): Rea
         title={visitWords.robbersWhatNow()}
         lead={visitWords.lead()}
       />
-      <div className="mt-4 flex flex-wrap gap-x-8 gap-y-3">
-        <PressedChoice
-          legend={visitWords.where()}
-          values={ROBBED_PLACES}
-          names={PLACE_NAMES}
-          chosen={place}
-          onChoose={setPlace}
+      <div className="mt-4 grid max-w-3xl gap-4 sm:grid-cols-2">
+        <Pick
+          label={visitWords.where()}
+          choices={choicesOf(ROBBED_PLACES, PLACE_NAMES)}
+          value={place}
+          onPick={setPlace}
+          columns={2}
         />
         {place === 'hives' && (
-          <PressedChoice
-            legend={visitWords.who()}
-            values={ROBBERS}
-            names={ROBBER_NAMES}
-            chosen={robber}
-            onChoose={setRobber}
+          <Pick
+            label={visitWords.who()}
+            choices={choicesOf(ROBBERS, ROBBER_NAMES)}
+            value={robber}
+            onPick={setRobber}
+            columns={2}
           />
         )}
       </div>

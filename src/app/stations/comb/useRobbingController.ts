@@ -23,8 +23,10 @@ export function useRobbingController() {
   const { days } = useHoneyHouse();
   const today = isoToday();
   const tomorrow = isoDay(addDays(parseISO(today), 1));
+  const goesOn = (name: string): boolean =>
+    harvests.some(({ content }) => content.day === tomorrow && content.name === name);
   const visits = harvests
-    .filter(({ content }) => content.day === today)
+    .filter(({ content }) => content.day === today && !goesOn(content.name))
     .map((harvest): Postponed => ({
       id: harvest.entityId,
       name: harvest.content.name,

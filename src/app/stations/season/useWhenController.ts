@@ -53,8 +53,8 @@ export function useWhenController(board: SeasonBoard) {
   const act = (of: RecordAct): void => void dispatch(of);
 
   const plan = async (yard: YardBoard): Promise<void> => {
-    const { escapeDays } = board.plan;
-    const done = await dispatch(planPull(yard, { preferences, escapeDays }));
+    if (!yard.pull) return;
+    const done = await dispatch(planPull(yard, yard.pull, preferences));
     const [harvest] = done.ok ? done.value : [];
     if (harvest) await navigate(`/${workspace}/comb/${harvest.entityId}`);
   };

@@ -2,6 +2,7 @@ import { addDays, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import {
   KIT_LEAD_DAYS,
+  USUAL_FRAME_KG,
   extractorFrames,
   kitNeeds,
   spunKgPerFrame,
@@ -15,9 +16,6 @@ import { kitEntry, type KitForm } from '../../forms/line/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay, isoToday } from '../../format/dates';
 import { countStock } from './lineActs';
-
-/** Honey of an ordinary frame [kg]. @source common practice, no source */
-const USUAL_FRAME_KG = 1.6;
 
 /** Honey that days still to come are planned for [kg]. */
 function plannedKg({ days }: HoneyHouse): number {

@@ -6,7 +6,7 @@ import { Button } from '../../../ui/Button';
 import type { QuickTakeForm } from '../quickTake';
 import { sideName } from '../frameDraft';
 import { ACT_NAMES } from '../words';
-import { Pick } from './Pick';
+import { Pick } from '../../../ui/fields/Pick';
 import { SideQuick } from './frame/SideQuick';
 import { frameWords } from '../../../words/english/frame';
 import { useTell } from '../../../words/useTell';

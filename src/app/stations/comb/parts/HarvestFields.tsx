@@ -9,7 +9,7 @@ import { harvestEntry, type HarvestForm } from '../../../forms/hives/harvestForm
 import { usePatch } from '../../../ui/forms/FormFrame';
 import { STAY_NAMES } from '../words';
 import { TIMING_NAMES } from '../../../words/timingNames';
-import { choicesOf } from './Pick';
+import { choicesOf } from '../../../ui/fields/Pick';
 import { combWords } from '../../../words/english/comb';
 
 /** How bees are cleared from the boxes. */

@@ -14,7 +14,7 @@ import { schoolEntry } from '../../../forms/hives/schoolForm';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
 import { DRYING_NAMES, METER_NAMES, RULE_NAMES, STAY_NAMES } from '../words';
 import { TIMING_NAMES } from '../../../words/timingNames';
-import { choicesOf } from './Pick';
+import { choicesOf } from '../../../ui/fields/Pick';
 import { useCurrent } from '../../../data/useWorkspaceModel';
 import { combWords } from '../../../words/english/comb';
 import { weakPointOf } from '../../../words/limitNotes';

@@ -14,7 +14,7 @@ import { Button } from '../../../ui/Button';
 import { ErrorOf } from '../../../ui/fields/ErrorOf';
 import { FieldFold } from '../../../ui/forms/FieldFold';
 import type { Box } from '../../../../records';
-import { Pick } from './Pick';
+import { Pick } from '../../../ui/fields/Pick';
 import { combWords } from '../../../words/english/comb';
 import { tell } from '../../../words/tell';
 

@@ -2,7 +2,7 @@ import { type ReactElement } from 'react';
 import { WET_COMB_WAYS, type WetCombWay } from '../../../../core';
 import { DISEASE_STATES, type ExtractionContent } from '../../../../records';
 import { Button } from '../../../ui/Button';
-import { PressedChoice } from '../../../ui/fields/PressedChoice';
+import { Pick, choicesOf } from '../../../ui/fields/Pick';
 import { lineWords } from '../../../words/english/line';
 
 /** What decides which tasks apply. */
@@ -38,19 +38,19 @@ export function SituationForm({
 }): ReactElement {
   return (
     <div className="space-y-4">
-      <PressedChoice
-        legend={lineWords.theColonies()}
-        values={DISEASE_STATES}
-        names={DISEASE_NAMES}
-        chosen={facts.disease}
-        onChoose={(disease) => onChange({ disease })}
+      <Pick
+        label={lineWords.theColonies()}
+        choices={choicesOf(DISEASE_STATES, DISEASE_NAMES)}
+        value={facts.disease}
+        onPick={(disease) => onChange({ disease })}
+        columns={3}
       />
-      <PressedChoice
-        legend={lineWords.wetCombsGo()}
-        values={WET_COMB_WAYS}
-        names={WAY_NAMES}
-        chosen={facts.way ?? 'home'}
-        onChoose={(way) => onChange({ way })}
+      <Pick
+        label={lineWords.wetCombsGo()}
+        choices={choicesOf(WET_COMB_WAYS, WAY_NAMES)}
+        value={facts.way ?? 'home'}
+        onPick={(way) => onChange({ way })}
+        columns={2}
       />
       {QUESTIONS.map(({ key, asks }) => (
         <Button

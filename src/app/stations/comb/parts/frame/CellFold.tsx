@@ -7,7 +7,7 @@ import { Fields } from '../../../../entry/Fields';
 import { readFrameDraft, type FrameDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { Fold } from './MoreOfFrame';
-import { Pick, choicesOf } from '../Pick';
+import { Pick, choicesOf } from '../../../../ui/fields/Pick';
 import { commonWords } from '../../../../words/english/common';
 import { frameWords } from '../../../../words/english/frame';
 

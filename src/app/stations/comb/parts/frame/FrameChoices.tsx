@@ -9,7 +9,7 @@ import { Field } from '../../../../entry/Field';
 import type { FrameDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { ACT_NAMES } from '../../words';
-import { Pick, choicesOf } from '../Pick';
+import { Pick, choicesOf } from '../../../../ui/fields/Pick';
 import { frameWords } from '../../../../words/english/frame';
 import { useTell } from '../../../../words/useTell';
 

@@ -10,7 +10,7 @@ import { sideName, type FrameDraft, type SideDraft } from '../../frameDraft';
 import { frameForm } from '../../frameDraft';
 import { BROOD_NAMES, FACE_NAMES, STAGE_NAMES } from '../../words';
 import { COLOUR_NAMES } from '../../../../format/colour';
-import { Pick, choicesOf } from '../Pick';
+import { Pick, choicesOf } from '../../../../ui/fields/Pick';
 import { Stepper } from '../Stepper';
 import { commonWords } from '../../../../words/english/common';
 import { frameWords } from '../../../../words/english/frame';

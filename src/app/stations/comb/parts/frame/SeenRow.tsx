@@ -3,7 +3,7 @@ import { useFormContext } from 'react-hook-form';
 import type { COMB_COLOURS } from '../../../../../records';
 import { COLOUR_NAMES } from '../../../../format/colour';
 import type { FrameDraft } from '../../frameDraft';
-import { Pick, choicesOf } from '../Pick';
+import { Pick, choicesOf } from '../../../../ui/fields/Pick';
 import { USUAL_PIECES } from './Pieces';
 import { frameWords } from '../../../../words/english/frame';
 

@@ -7,7 +7,7 @@ import { readDecimal } from '../../../../format/decimal';
 import { formatQuantity, unitOf } from '../../../../format/units';
 import type { FrameDraft } from '../../frameDraft';
 import { BothSides, Fold } from './MoreOfFrame';
-import { Pick } from '../Pick';
+import { Pick } from '../../../../ui/fields/Pick';
 import { frameWords } from '../../../../words/english/frame';
 
 /** Cold comb holds even nectar: said where a clean shake would be believed. */

@@ -1,7 +1,7 @@
 import clsx from 'clsx';
 import { RadioGroup } from 'radix-ui';
 import type { ReactElement } from 'react';
-import { RadioItem } from '../../../ui/fields/RadioItem';
+import { RadioItem } from './RadioItem';
 
 interface PickProps<T extends string> {
   label: string;
