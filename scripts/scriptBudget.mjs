@@ -13,11 +13,11 @@ const FOLDER = 'dist/client';
  * Most of each first page [kB gzip]. Raise one only with a reason in the commit; 190 is what is wanted.
  */
 const BUDGETS = {
-  start: 430,
-  NewLotScreen: 444,
+  start: 421,
+  NewLotScreen: 436,
   TodayScreen: 464,
-  CombScreen: 445,
-  QuickReadingScreen: 437,
+  CombScreen: 436,
+  QuickReadingScreen: 428,
 };
 
 /** Scripts that index.html names, and all that they import at once. */

@@ -43,6 +43,7 @@ const STATIONS: readonly RouteObject[] = [
     'comb/robbing',
     async () => (await import('./stations/comb/RobbingScreen')).RobbingScreen,
   ),
+  station('comb/stung', async () => (await import('./stations/comb/StungScreen')).StungScreen),
   station(
     'comb/:harvestId/stroke',
     async () => (await import('./stations/comb/SurveyScreen')).SurveyScreen,
@@ -101,6 +102,8 @@ const STATIONS: readonly RouteObject[] = [
     'strain/kit-list',
     async () => (await import('./stations/strain/KitListScreen')).KitListScreen,
   ),
+  station('strain/wax', async () => (await import('./stations/strain/WaxScreen')).WaxScreen),
+  station('strain/house', async () => (await import('./stations/strain/HouseScreen')).HouseScreen),
   station('strain/weigh', async () => (await import('./stations/strain/WeighScreen')).WeighScreen),
   station('strain/day/:dayId', async () => (await import('./stations/strain/DayScreen')).DayScreen),
   station(
@@ -128,6 +131,12 @@ const STATIONS: readonly RouteObject[] = [
     async () => (await import('./stations/strain/MassScreen')).MassScreen,
   ),
   station('store', async () => (await import('./stations/store/StoreScreen')).StoreScreen),
+  station('store/jars', async () => (await import('./stations/store/JarsScreen')).JarsScreen),
+  station('store/white', async () => (await import('./stations/store/WhiteScreen')).WhiteScreen),
+  station(
+    'store/side-by-side',
+    async () => (await import('./stations/store/SideBySideScreen')).SideBySideScreen,
+  ),
   station('store/foam', async () => (await import('./stations/store/FoamScreen')).FoamScreen),
   station('store/blend', async () => (await import('./stations/store/BlendScreen')).BlendScreen),
   station(

@@ -482,6 +482,37 @@ export {
   hmfMgPerKgDay,
   type WarmSpell,
 } from './heat/heatDamage';
+export { CREAMING_RANGE_C, SEED_RANGE, creamingCourse, seedKg } from './jars/creaming';
+export { fillCheck, mayMissG, type FillCheck } from './jars/fillCheck';
+export { JAR_FAULTS, JAR_RANGE_G, type JarFault } from './jars/jarFaults';
+export { allotJars, type Allotment, type FreeJars, type WantedJars } from './jars/occasions';
+export { triangleTest } from './jars/triangleTest';
+export {
+  SOUR_SIGNS,
+  WHITE_FEELS,
+  WHITE_PLACES,
+  whiteStuff,
+  type SourSign,
+  type WhiteCause,
+  type WhiteFeel,
+  type WhitePlace,
+} from './jars/whiteStuff';
+export { EVENT_EVERY_DAYS, HOUSE_EVENTS, type HouseEvent } from './house/houseEvents';
+export { STING_SIGNS, stingAdvice, type StingAdvice, type StingSign } from './house/stings';
+export { ONE_PERSON_KG, boxLift, type BoxLift } from './house/lifting';
+export { buildingHoneyKg, combPlan } from './wax/combPlan';
+export {
+  COMB_STATES,
+  WAX_ACTS,
+  WAX_FORMS,
+  type CombState,
+  type WaxAct,
+  type WaxForm,
+} from './wax/waxForms';
+export { cappingWaxKg, meltYields, sheetsFrom, waxOnHand, type MeltYield } from './wax/waxLedger';
+export { seenPace } from './extraction/seenPace';
+export { HAND_WAYS, handWays, type HandWay } from './extraction/handWays';
+export { waxThrough, type WaxReason } from './flow/waxThrough';
 export { fillMl, jarPlan, labelWeight, type JarSize } from './mass/jars';
 export {
   MASS_STAGES,
@@ -511,17 +542,11 @@ export {
   type StandInCost,
 } from './extraction/kitList';
 export { LONGEST_MIN, spunKgPerFrame, type Line } from './extraction/line';
-export {
-  atPace,
-  seenPace,
-  lineUnderWay,
-  type LineTicks,
-  type LineUnderWay,
-} from './extraction/lineProgress';
+export { atPace, lineUnderWay, type LineTicks, type LineUnderWay } from './extraction/lineProgress';
 export { expectedPace, type ExpectedPace, type PastDay } from './extraction/pastPace';
 export { type LineBar } from './extraction/lineRun';
 export { freshState, type LineState } from './extraction/lineState';
-export { loadsOf, oppositePairs, type WeighedFrame } from './extraction/loads';
+export { extractorPlaces, loadsOf, oppositePairs, type WeighedFrame } from './extraction/loads';
 export { honeyDoneMin, planLine, type LinePlan } from './extraction/planLine';
 export {
   LINE_DOUBT,
@@ -537,6 +562,7 @@ export {
   TOOLS,
   TOOL_KINDS,
   judgeTools,
+  secondsWithPicking,
   type ToolJudgement,
   type ToolKind,
   type UncappingTool,

@@ -134,6 +134,8 @@ export { isToReread, rereadsOf, type Reread } from './lot/rereads';
 export { parentLots, pouredLines, pouredMoisture } from './store/pouring';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store/store';
 export { type StoredLot, storeOf } from './store/storedLots';
+export { heaviestBox } from './day/lifting';
+export { jarBoard, type OccasionPlan, type RunOfJars } from './store/occasions';
 export {
   TRACE_KINDS,
   type Trace,

@@ -138,6 +138,10 @@ export {
 } from './hives/seasonNote';
 export { type SeasonPlan, type SeasonPlanContent } from './hives/seasonPlan';
 export { type Weather, type WeatherContent } from './hives/weather';
+export { occasionContentSchema, type Occasion } from './store/occasion';
+export { jarCheckContentSchema, type JarCheck, type JarCheckContent } from './store/jarCheck';
+export { waxContentSchema, type Wax, type WaxContent } from './line/wax';
+export { houseLogContentSchema, type HouseLog, type HouseLogContent } from './line/houseLog';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
 export { type Tally, type TallyContent } from './hives/tally';
 export { type Yard, type YardContent, yardContentSchema } from './hives/yard';

@@ -52,6 +52,10 @@ import { labelDesignKind } from './store/labelDesign';
 import { seasonNoteKind } from './hives/seasonNote';
 import { seasonPlanKind } from './hives/seasonPlan';
 import { weatherKind } from './hives/weather';
+import { occasionKind } from './store/occasion';
+import { jarCheckKind } from './store/jarCheck';
+import { waxKind } from './line/wax';
+import { houseLogKind } from './line/houseLog';
 import { mergeChoiceKind } from './lots/mergeChoice';
 
 /** Every kind of record there is. Tables, owners, references, names and the union derive from here. */
@@ -110,6 +114,10 @@ export const KINDS = [
   seasonNoteKind,
   seasonPlanKind,
   weatherKind,
+  occasionKind,
+  jarCheckKind,
+  waxKind,
+  houseLogKind,
   mergeChoiceKind,
   ownRuleSetKind,
 ] as const;

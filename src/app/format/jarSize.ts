@@ -1,5 +1,6 @@
 import { densityMoisture, honeyDensityKgPerL } from '../../core';
 import type { Preferences } from '../../records';
+import { decimalText } from './decimal';
 import { readKilograms, readLitres } from './typedUnits';
 
 /** What is known when a size of jar is read. */
@@ -16,4 +17,17 @@ export function readJarKg(text: string, { preferences, moisturePercent }: JarHon
   const litres = unit === '' ? null : readLitres(number, unit, preferences);
   if (litres !== null) return litres * honeyDensityKgPerL(densityMoisture(moisturePercent));
   return number === '' ? null : readKilograms(number, unit === '' ? 'g' : unit);
+}
+
+/** Ounces to grams. @source international avoirdupois ounce */
+const G_PER_OUNCE = 28.349523125;
+
+/** Unit of a jar's net weight: small units of what the keeper weighs in. */
+export const jarUnit = (preferences: Preferences): { name: string; grams: number } =>
+  preferences.massUnit === 'lb' ? { name: 'oz', grams: G_PER_OUNCE } : { name: 'g', grams: 1 };
+
+/** "500 g", "17.6 oz" */
+export function gramsText(value: number, preferences: Preferences, digits = 0): string {
+  const { name, grams } = jarUnit(preferences);
+  return `${decimalText(value / grams, name === 'oz' ? 1 : digits)} ${name}`;
 }

@@ -21,6 +21,8 @@ import { yardEntry } from './hives/yardForm';
 import { dayEntry } from './line/extractionForm';
 import { frameWeighingEntry, pourEntry, toolEntry } from './line/lineForms';
 import { heatEntry, settlingEntry, weighingEntry } from './line/strainForms';
+import { houseLogEntry } from './line/houseLogForm';
+import { waxEntry } from './line/waxForm';
 import { circumstancesEntry, pieceEntry } from './lots/circumstancesForm';
 import { combEntry } from './lots/combForm';
 import { containerEntry } from './lots/containerForm';
@@ -30,6 +32,8 @@ import { airNowEntry } from './room/airNowForm';
 import { batchCheckEntry } from './room/batchCheckForm';
 import { batchEntry } from './room/batchForm';
 import { roomEntry } from './room/warmRoomForm';
+import { jarCheckEntry } from './store/jarCheckForm';
+import { occasionEntry } from './store/occasionForm';
 import { labelEntry } from './store/labelForm';
 import { jarMoveEntry, moveEntry, packEntry } from './store/storeForms';
 import { ruleSetEntry } from './hives/ruleSetForm';
@@ -53,8 +57,11 @@ const FIELDS: Partial<Readonly<Record<RecordKind, Fields>>> = {
   guess: guessEntry.fields,
   harvest: harvestEntry.fields,
   'heat-spell': heatEntry.fields,
+  'house-log': houseLogEntry.fields,
   instrument: meterEntry.fields,
+  'jar-check': jarCheckEntry.fields,
   'jar-move': jarMoveEntry.fields,
+  occasion: occasionEntry.fields,
   'lab-report': labEntry.fields,
   'label-design': labelEntry.fields,
   lot: lotEntry.fields,
@@ -73,6 +80,7 @@ const FIELDS: Partial<Readonly<Record<RecordKind, Fields>>> = {
   stroke: surveyForm.fields,
   'uncapping-tool': toolEntry.fields,
   'warm-room': roomEntry.fields,
+  wax: waxEntry.fields,
   weighing: weighingEntry.fields,
   yard: yardEntry.fields,
   'zero-check': zeroCheckEntry.fields,

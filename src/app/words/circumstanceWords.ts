@@ -44,6 +44,7 @@ export const RESIDUE_NAMES: Readonly<Record<Circumstances['residues'][number], s
   repellent: lotWords.aRepellent(),
   'moth-chemical': lotWords.mothChemicalsOnStoredComb(),
   syrup: lotWords.syrupThatWasFed(),
+  'broken-glass': lotWords.glassBrokeBesideIt(),
 };
 
 export const ALSO_NAMES: Readonly<Record<Also, string>> = {

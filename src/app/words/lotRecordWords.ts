@@ -56,6 +56,8 @@ export function lotRecordWords(record: LotRecord): string {
         count: record.content.count,
         jarG: record.content.jarG,
       });
+    case 'jar-check':
+      return lotWords.jarsChecked({ count: record.content.weightsG.length });
     case 'call-back':
       return lotWords.calledBack({ callBack: CALL_BACK_NAMES[record.content.done].toLowerCase() });
     case 'jar-move':

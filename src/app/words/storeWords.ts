@@ -24,6 +24,7 @@ export const PURPOSE_NAMES: Readonly<Record<Purpose, string>> = {
   gift: storeWords.gifts(),
   kitchen: storeWords.kitchen(),
   'next-year': storeWords.nextYear(),
+  sample: storeWords.keptBackAsASample(),
 };
 
 export const KEPT_NAMES: Readonly<Record<KeptAs, string>> = {

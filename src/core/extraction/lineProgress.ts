@@ -2,7 +2,6 @@ import { requireFinite } from '../errors';
 import { SPEED_RANGE, spunKgPerFrame, type Line, type LineBreak } from './line';
 import { freshState, type LineState } from './lineState';
 import { loadsOf } from './loads';
-import type { PastDay, SeenPace } from './pastPace';
 import { LINE_DOUBT, type LineDoubt } from './replicateLine';
 import { simulateLine } from './simulateLine';
 
@@ -27,11 +26,11 @@ export interface LineUnderWay {
 }
 
 /** From load to load, and from pail to pail, spread of the logarithm [1]. @source common practice, no source */
-const LOAD_SPREAD = 0.3;
-const PAIL_SPREAD = 0.25;
+export const LOAD_SPREAD = 0.3;
+export const PAIL_SPREAD = 0.25;
 
 /** Minutes between two times that were no break. */
-function workMinutes(breaks: readonly LineBreak[], fromMin: number, toMin: number): number {
+export function workMinutes(breaks: readonly LineBreak[], fromMin: number, toMin: number): number {
   const away = breaks.reduce((sum, lineBreak) => {
     const overlap = Math.min(lineBreak.toMin, toMin) - Math.max(lineBreak.fromMin, fromMin);
     return sum + Math.max(0, overlap);
@@ -51,7 +50,11 @@ function learned(
 }
 
 /** Time taken for the last tick by that planned for it; null where nothing was ticked. */
-function ratioOf(line: Line, seen: readonly number[], planned: readonly number[]): number | null {
+export function ratioOf(
+  line: Line,
+  seen: readonly number[],
+  planned: readonly number[],
+): number | null {
   const count = Math.min(seen.length, planned.length);
   if (count === 0) return null;
   const minutes = (times: readonly number[]): number =>
@@ -61,7 +64,11 @@ function ratioOf(line: Line, seen: readonly number[], planned: readonly number[]
 }
 
 /** Time from the first full pail to the last by that planned, at the pace that hands really have. */
-function strainingRatio(line: Line, seen: readonly number[], handsPace: number): number | null {
+export function strainingRatio(
+  line: Line,
+  seen: readonly number[],
+  handsPace: number,
+): number | null {
   const planned = simulateLine(atPace(line, handsPace, 1)).pailsAtMin;
   const last = Math.min(seen.length, planned.length) - 1;
   if (last < 1) return null;
@@ -149,26 +156,6 @@ function passedSinceScrape(line: Line, { pailsFullMin, scrapesMin }: LineTicks):
   const last = scrapesMin[scrapesMin.length - 1] ?? -Infinity;
   const pails = pailsFullMin.filter((at) => at > last).length;
   return Math.min(line.strainer.cycle.kg * 0.99, (pails * line.pail.kg) / line.strainer.count);
-}
-
-/**
- * What a day that is over, or under way, showed of its pace against the plan.
- *
- * @throws DomainError as `simulateLine`
- */
-export function seenPace(line: Line, ticks: LineTicks): PastDay {
-  requireFinite({ line, ticks }, 'seenPace');
-  const outs = simulateLine(line)
-    .loads.map((load) => load.outMin)
-    .sort((a, b) => a - b);
-  const hands = ratioOf(line, ticks.loadsOutMin, outs);
-  const straining = strainingRatio(line, ticks.pailsFullMin, hands ?? 1);
-  const seen = (ratio: number | null, count: number, each: number): SeenPace | null =>
-    ratio === null || count < 1 ? null : { log: Math.log(ratio), spread: each / Math.sqrt(count) };
-  return {
-    hands: seen(hands, ticks.loadsOutMin.length, LOAD_SPREAD),
-    straining: seen(straining, ticks.pailsFullMin.length - 1, PAIL_SPREAD),
-  };
 }
 
 /**

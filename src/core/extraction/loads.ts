@@ -35,6 +35,22 @@ export function loadsOf(frames: number, perLoad: number): Load[] {
   return [...full, { frames: rest, counterweights: counterweightsFor(rest, perLoad) }];
 }
 
+/**
+ * Places that frames take in an extractor: small ones hang two in a place.
+ *
+ * @param frames - all of them, 0..20,000
+ * @param small - of those, 0..frames
+ * @throws DomainError `out-of-range`
+ * @source common practice, no source
+ * @example extractorPlaces(20, 7) // => 17
+ */
+export function extractorPlaces(frames: number, small: number): number {
+  const fn = 'extractorPlaces';
+  requireInRange(frames, [0, 20_000], { fn, param: 'frames', unit: '1' });
+  requireInRange(small, [0, frames], { fn, param: 'small', unit: '1' });
+  return frames - small + Math.ceil(small / 2);
+}
+
 /** A frame with its weight. */
 export interface WeighedFrame {
   readonly id: string;

@@ -25,6 +25,14 @@ export interface UncappingTool {
   readonly faces: readonly CombFace[];
   /** false: tears or melts comb that was built this year */
   readonly newComb: boolean;
+  /** it fills with wax: after so many frames it is picked clean, which takes so long; not there: it does not */
+  readonly picked?: { readonly everyFrames: number; readonly seconds: number };
+}
+
+/** A frame with its share of picking the tool clean [s]. */
+export function secondsWithPicking({ secondsPerFrame, picked }: UncappingTool): number {
+  requireFinite({ secondsPerFrame, picked: picked ?? {} }, 'secondsWithPicking');
+  return secondsPerFrame + (picked ? picked.seconds / picked.everyFrames : 0);
 }
 
 /**
@@ -72,6 +80,7 @@ export const TOOLS: readonly UncappingTool[] = [
     combSpared: 0.9,
     faces: ['flush'],
     newComb: true,
+    picked: { everyFrames: 6, seconds: 60 },
   },
   {
     kind: 'machine',
@@ -123,7 +132,7 @@ export function judgeTools(combs: CombsToOpen, tools: readonly UncappingTool[]):
       return {
         tool,
         against,
-        minutes: (combs.frames * tool.secondsPerFrame) / 60,
+        minutes: (combs.frames * secondsWithPicking(tool)) / 60,
         lossKg: combs.frames * combs.honeyKgPerFrame * tool.lossShare,
       };
     })

@@ -17,8 +17,8 @@ const GROWTH: Readonly<Record<GranulationTendency, { rate: number; end: number }
 const FASTEST_C = 13.5;
 const WIDTH_C = 6;
 
-/** Share of the fastest growth at a temperature [1]. */
-function speed(temperatureC: number): number {
+/** Share of the fastest growth of crystals at a temperature [°C] [1]. @source as `FASTEST_C` */
+export function granulationSpeed(temperatureC: number): number {
   return Math.exp(-0.5 * ((temperatureC - FASTEST_C) / WIDTH_C) ** 2);
 }
 
@@ -49,7 +49,7 @@ export function granulationCourse(
   return profileC.map((temperatureC) => {
     requireInRange(temperatureC, [-30, 50], { fn, param: 'profileC', unit: '°C' });
     const left = Math.max(0, end - share);
-    share += left * (1 - Math.exp(-rate * speed(temperatureC)));
+    share += left * (1 - Math.exp(-rate * granulationSpeed(temperatureC)));
     return share;
   });
 }

@@ -39,6 +39,7 @@ export function blocksOf(evidence: LotEvidence): Message[] {
     found.push(say('rules.itSmellsOrTastesOf'));
   }
   if (residues.includes('moth-chemical')) found.push(say('rules.itsCombsWereStoredWith'));
+  if (residues.includes('broken-glass')) found.push(say('rules.glassBrokeNearIt'));
   for (const { lotCode, because } of inherited) {
     found.push(say('rules.lotWasBlendedIntoIt', { lotCode, because }));
   }

@@ -7,7 +7,7 @@ export const SOURCE_HEALTHS = ['not-said', 'healthy', 'unknown', 'diseased'] as 
 export type SourceHealth = (typeof SOURCE_HEALTHS)[number];
 
 /** What the comb or the honey met and must not have met. */
-export const RESIDUES = ['drug', 'repellent', 'moth-chemical', 'syrup'] as const;
+export const RESIDUES = ['drug', 'repellent', 'moth-chemical', 'syrup', 'broken-glass'] as const;
 export type Residue = (typeof RESIDUES)[number];
 
 /** Brood in the frames that were extracted. */

@@ -133,6 +133,8 @@ const TREATMENT = {
 };
 const BOX = { daysLeft: 14, gainKgPerDay: 1.3, roomKg: 3, boxKg: 18, coldestNightC: 9 };
 
+const WAX_LINE = { act: 'melted', from: 'cappings', fromKg: 3, into: 'block', intoKg: 1.6 };
+
 const BLEND = {
   containers: ['wet', 'dry'].map((id, at) => ({
     id,
@@ -184,6 +186,26 @@ const oil = () => core.certifiedOil(1.49);
 
 /** A good call of every function that the core exports and that takes numbers. */
 export const CALLS: Readonly<Record<string, SampleCall>> = {
+  extractorPlaces: () => [20, 7],
+  handWays: () => [{ frames: 12, honeyKgPerFrame: 1.5, temperatureC: 28, moisturePercent: 17.5 }],
+  secondsWithPicking: () => [{ ...core.TOOLS[4], picked: { everyFrames: 6, seconds: 60 } }],
+  waxThrough: () => [[600, 200], 25],
+  allotJars: () => [
+    [{ id: 'r', jarG: 250, free: 12, bestBefore: '2027-08-20' }],
+    [{ id: 'w', day: '2026-10-03', jarG: 250, count: 8 }],
+  ],
+  creamingCourse: () => [{ tendency: 'medium', seedShare: 0.1, temperatureC: 14 }],
+  fillCheck: () => [[502, 499, 501], 500],
+  mayMissG: () => [500],
+  seedKg: () => [25, 0.1],
+  triangleTest: () => [12, 8],
+  boxLift: () => [22, 4],
+  buildingHoneyKg: () => [10, 8.7],
+  cappingWaxKg: () => [80],
+  combPlan: () => [{ drawn: 60, 'half-drawn': 10, bare: 8, 'to-melt': 4 }, 8.7],
+  meltYields: () => [[WAX_LINE]],
+  sheetsFrom: () => [1, 8.5],
+  waxOnHand: () => [[WAX_LINE]],
   boxAdvice: () => [BOX],
   clearingPlan: () => [CLEARING],
   leavingSteps: () => [LEFT, [{ ...LEFT, id: 'b', leftKg: 12 }], true],
@@ -565,5 +587,7 @@ export const WITHOUT_NUMBERS: readonly string[] = [
   'ruleSetOf',
   'schoolOf',
   'secondBlend',
+  'stingAdvice',
   'suspectVesselsOf',
+  'whiteStuff',
 ];

@@ -1,4 +1,4 @@
-import { TOOLS, type KitItem, type UncappingTool } from '../../core';
+import { TOOLS, type UncappingTool } from '../../core';
 import {
   type AnyRecord,
   type Chore,
@@ -36,7 +36,7 @@ export interface HoneyHouse {
   /** one's own first */
   readonly tools: readonly NamedTool[];
   readonly ownTools: readonly OwnTool[];
-  readonly stock: ReadonlyMap<KitItem, Stock>;
+  readonly stock: ReadonlyMap<Stock['content']['item'], Stock>;
 }
 
 function namedTool({ entityId, content }: OwnTool): NamedTool {

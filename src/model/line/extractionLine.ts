@@ -3,6 +3,7 @@ import {
   atPace,
   calibratedStrainer,
   expectedPace,
+  extractorPlaces,
   flatMapAlone,
   freshState,
   isTellingMark,
@@ -29,6 +30,7 @@ import { momentOfWall, wallMs } from '../days';
 import type { ExtractionFile } from './extractionFile';
 
 const MINUTE_MS = 60_000;
+const DAY_MIN = 1440;
 
 /** Heather runs through an open gate once it was loosened or pressed [kg/min]. @source our choice, no source */
 const LOOSENED_KG_PER_MIN = 1;
@@ -100,16 +102,20 @@ export function lineOf(
 ): Line {
   const { tool, extractor, strainer, pail, bees } = content;
   const { turned, ...machine } = extractor;
+  const { frames, smallFrames = 0 } = content;
+  const places = extractorPlaces(frames, smallFrames);
+  const honeyKg = (frames - smallFrames / 2) * content.honeyKgPerFrame;
+  const interrupted = content.around?.interruptedShare ?? 0;
   const cycle =
     content.honeyKind === 'heather'
       ? openGateCycle(LOOSENED_KG_PER_MIN)
       : strainerCycle(calibrated?.strainer ?? plainStrainer(content), honey);
   return {
     startMin: content.startMin,
-    frames: content.frames,
+    frames: places,
     framesPerBox: content.framesPerBox,
-    honeyKgPerFrame: content.honeyKgPerFrame,
-    speeds: content.people.map((item) => item.speed),
+    honeyKgPerFrame: places > 0 ? honeyKg / places : content.honeyKgPerFrame,
+    speeds: content.people.map((item) => item.speed * (1 - interrupted)),
     hours: content.people.map(({ fromMin = null, toMin = null }) =>
       fromMin === null && toMin === null ? null : { fromMin: fromMin ?? content.startMin, toMin },
     ),
@@ -193,13 +199,20 @@ interface Taught {
   readonly pace: PastDay | null;
 }
 
+/** When the honey of a day was done; null where it was ended on a later day, when somebody thought of it. */
+function finishedMin({ day, doneAt }: ExtractionContent): number | null {
+  const minutes = doneAt === null ? null : clockMin(day, doneAt);
+  return minutes !== null && minutes < DAY_MIN ? minutes : null;
+}
+
 /** A day that is over never changes, and every later day asks what it taught. */
 const taughtBy = foundOnce((file: ExtractionFile): Taught => {
   const { content } = file.extraction;
   const calibrated = calibrationOf(file);
   const startMin = content.startedAt === null ? null : clockMin(content.day, content.startedAt);
   const line = lineOf(content, calibrated);
-  const pace = startMin === null ? null : seenPace({ ...line, startMin }, ticksOf(file));
+  const pace =
+    startMin === null ? null : seenPace({ ...line, startMin }, ticksOf(file), finishedMin(content));
   return { calibrated, pace };
 });
 

@@ -8,6 +8,7 @@ export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
   endMin: null,
   lotId: null,
   frames: 60,
+  smallFrames: 0,
   framesPerBox: 10,
   honeyKgPerFrame: 1.6,
   face: 'flush',
@@ -44,6 +45,7 @@ export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
   },
   pail: { kg: 12.5, changeMinutes: 1, have: 10 },
   breaks: [{ fromMin: 750, minutes: 45 }],
+  around: { setUpMin: 30, washUpMin: 60, interruptedShare: 0 },
   bees: {
     shutFromMin: null,
     shutToMin: null,
@@ -59,7 +61,10 @@ export const USUAL_DAY: Omit<ExtractionContent, 'day'> = {
 };
 
 /** What a line of one's own is made of, apart from what is spun on the day. */
-export type Line = Pick<ExtractionContent, 'people' | 'tool' | 'extractor' | 'pail' | 'breaks'>;
+export type Line = Pick<
+  ExtractionContent,
+  'people' | 'tool' | 'extractor' | 'pail' | 'breaks' | 'around'
+>;
 
 /** The line of a small house: two people and a motor. */
 const MOTOR_LINE: Line = {
@@ -68,6 +73,7 @@ const MOTOR_LINE: Line = {
   extractor: USUAL_DAY.extractor,
   pail: USUAL_DAY.pail,
   breaks: USUAL_DAY.breaks,
+  around: { setUpMin: 30, washUpMin: 60, interruptedShare: 0 },
 };
 
 /** One person with a fork and a cage for three frames, turned by hand. @source common practice, no source */
@@ -88,6 +94,7 @@ const HAND_LINE: Line = {
   },
   pail: { kg: 12.5, changeMinutes: 1, have: 3 },
   breaks: [],
+  around: { setUpMin: 30, washUpMin: 60, interruptedShare: 0.2 },
 };
 
 /** What is usual where an extractor is driven so, until the keeper says otherwise. */

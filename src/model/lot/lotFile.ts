@@ -10,6 +10,7 @@ import {
   type HeatSpell,
   inOrder,
   isLotRecord,
+  type JarCheck,
   type JarMove,
   type LabReport,
   type Lot,
@@ -53,6 +54,7 @@ export interface LotFile {
   readonly storeMoves: readonly StoreMove[];
   readonly packings: readonly Packing[];
   readonly jarMoves: readonly JarMove[];
+  readonly jarChecks: readonly JarCheck[];
   readonly callBacks: readonly CallBack[];
   /** the ruling last signed, null where there is none */
   readonly ruling: RulingRecord | null;
@@ -87,6 +89,7 @@ export function lotFileOf(records: readonly AnyRecord[]): LotFile | null {
     storeMoves: ofKind(now, 'store-move'),
     packings: ofKind(now, 'packing'),
     jarMoves: ofKind(now, 'jar-move'),
+    jarChecks: ofKind(now, 'jar-check'),
     callBacks: ofKind(now, 'call-back'),
     ruling: ofKind(now, 'ruling').at(-1) ?? null,
     history: inOrder(records.filter(isLotRecord)),

@@ -100,6 +100,16 @@ const cleanUpSchema = z.object({
   way: z.enum(WET_COMB_WAYS).optional(),
 });
 
+/** What a day at home takes besides the honey. */
+const aroundSchema = z.object({
+  /** to set up, before the first comb is opened [min] */
+  setUpMin: between(0, 600),
+  /** to wash up once the honey is in the pails [min] */
+  washUpMin: between(0, 600),
+  /** of the time that children, the door and the telephone take [1] */
+  interruptedShare: between(0, 0.7),
+});
+
 export const extractionContentSchema = z
   .object({
     name: nameField(),
@@ -110,6 +120,8 @@ export const extractionContentSchema = z
     /** whose honey it is, once there is a lot */
     lotId: idSchema.nullable(),
     frames: wholeBetween(0, 20_000),
+    /** of those, small ones that hang two in a place; none where not there */
+    smallFrames: wholeBetween(0, 20_000).optional(),
     framesPerBox: wholeBetween(1, 40),
     honeyKgPerFrame: between(0.01, 10),
     face: z.enum(COMB_FACES),
@@ -129,14 +141,18 @@ export const extractionContentSchema = z
     breaks: z.array(breakSchema).max(10, wrong('tooMany', 10)),
     bees: beesSchema,
     cleanUp: cleanUpSchema,
+    /** what a day takes besides: nothing where not there */
+    around: aroundSchema.optional(),
     /** null until work has begun, and until it is over */
     startedAt: momentField.nullable(),
     doneAt: momentField.nullable(),
     remark: remarkField,
   })
-  .superRefine(({ tool, extractor, honeyKgPerFrame, bees, people, startMin }, context) => {
+  .superRefine((content, context) => {
+    const { tool, extractor, honeyKgPerFrame, bees, people, startMin } = content;
     const fail = (path: string[], message: string): void =>
       context.addIssue({ code: 'custom', path, message });
+    if ((content.smallFrames ?? 0) > content.frames) fail(['smallFrames'], 'moreThanFrames');
     if (tool.rackFrames < extractor.framesPerLoad) {
       fail(['tool', 'rackFrames'], 'rackTooSmall');
     }

@@ -7,7 +7,7 @@ import { releaseSchema } from './release';
 import { z } from '../zod';
 
 /** What jars are for. */
-export const PURPOSES = ['sale', 'gift', 'kitchen', 'next-year'] as const;
+export const PURPOSES = ['sale', 'gift', 'kitchen', 'next-year', 'sample'] as const;
 export type Purpose = (typeof PURPOSES)[number];
 
 /** Jars set aside for a purpose, or given out of the house. */
@@ -16,6 +16,8 @@ export const jarMoveContentSchema = z.object({
   act: z.enum(['set-aside', 'given-out']),
   purpose: z.enum(PURPOSES),
   count: wholeBetween(1, MOST_JARS),
+  /** for which occasion; null or not there: for none */
+  occasionId: idSchema.nullable().optional(),
   /** first number of the jars where that was written down */
   firstNumber: z.number().int().min(1).nullable(),
   /** who has them now, for a recall; empty where not known */
@@ -33,6 +35,9 @@ export const jarMoveKind = recordKind({
   owner: 'lot',
   part: 'lot',
   content: jarMoveContentSchema,
-  refers: (content) => [{ path: 'packingId', id: content.packingId, kind: 'packing' }],
+  refers: (content) => [
+    { path: 'packingId', id: content.packingId, kind: 'packing' },
+    { path: 'occasionId', id: content.occasionId ?? null, kind: 'occasion' },
+  ],
 });
 export type JarMove = RevisionOf<typeof jarMoveKind>;

@@ -13,6 +13,7 @@ import {
   day,
   number,
   oneOf,
+  orElse,
   optional,
   percent,
   quantity,
@@ -89,6 +90,7 @@ export const dayEntry = entryOf(extractionContentSchema, {
     }),
   ),
   frames: count(commonWords.framesHeading()),
+  smallFrames: orElse(count(lineFormWords.smallOnes(), lineFormWords.smallOnesHint()), '0'),
   framesPerBox: count(lineFormWords.framesInABox()),
   honeyKgPerFrame: quantity('mass', lineFormWords.honeyInAFrame()),
   face: choice(lineFormWords.theCombIs(), FACE_NAMES),
@@ -149,6 +151,14 @@ export const dayEntry = entryOf(extractionContentSchema, {
       clock(lineFormWords.wetBoxesGoOutFrom(), { hint: lineFormWords.leaveEmptyIfNotToday() }),
     ),
     wetOutMinutes: minutes(lineFormWords.eachTakes()),
+  }),
+  around: group({
+    setUpMin: orElse(minutes(lineFormWords.settingUp()), '0'),
+    washUpMin: orElse(minutes(lineFormWords.washingUp()), '0'),
+    interruptedShare: orElse(
+      percent(lineFormWords.interrupted(), { hint: lineFormWords.interruptedHint() }),
+      '0',
+    ),
   }),
   remark: words(commonWords.remark()),
 });

@@ -8,12 +8,12 @@ import { freshNote, noteEntry } from '../hives/seasonNoteForm';
 import {
   freshJarMove,
   freshMove,
-  jarUnit,
   packFormOf,
   readJarMoveForm,
   readMoveForm,
   readPackForm,
 } from './storeForms';
+import { jarUnit } from '../../format/jarSize';
 
 const METRIC = DEFAULT_PREFERENCES;
 const US = { ...DEFAULT_PREFERENCES, massUnit: 'lb', temperatureUnit: 'F' } as const;

@@ -16,11 +16,12 @@ import { choice, codec, moment, number, optional, quantity, words } from '../../
 import { entryOf } from '../../entry/entry';
 import type { Parsed } from '../../entry/reader';
 import { decimalText } from '../../format/decimal';
-import { readJarKg, type JarHoney } from '../../format/jarSize';
+import { jarUnit, readJarKg, type JarHoney } from '../../format/jarSize';
 import { readWithUnit } from '../../format/typedUnits';
 import { PLACE_NAMES, PURPOSE_NAMES } from '../../words/storeWords';
 import { unitOf } from '../../format/units';
 import type { Gate } from '../../gate/gate';
+import { gramsField } from './gramsField';
 import { readRelease, releaseFields, releasePlace, releaseValues } from '../../gate/releaseForm';
 import { commonWords } from '../../words/english/common';
 import { storeWords } from '../../words/english/store';
@@ -85,28 +86,6 @@ export const readMoveForm = (
     place: releasePlace,
   });
 
-/** Ounces to grams. @source international avoirdupois ounce */
-const G_PER_OUNCE = 28.349523125;
-
-/** Unit of a jar's net weight: small units of what the keeper weighs in. */
-export const jarUnit = (preferences: Preferences): { name: string; grams: number } =>
-  preferences.massUnit === 'lb' ? { name: 'oz', grams: G_PER_OUNCE } : { name: 'g', grams: 1 };
-
-const jarG: Codec<number, string> = codec(
-  {
-    as: 'text',
-    label: storeWords.netWeightOfEach(),
-    inputMode: 'decimal',
-    unit: (preferences) => jarUnit(preferences).name,
-  },
-  '',
-  (value, preferences) => decimalText(value / jarUnit(preferences).grams, 1),
-  (typed, at) => {
-    const { name, grams } = jarUnit(at.preferences);
-    return at.decimal(typed, name) * grams;
-  },
-);
-
 /** The container that was filled from; the record holds how much each gave. */
 const filledFrom: Codec<PackingContent['from'], string> = codec(
   { as: 'select', label: storeWords.filledFrom() },
@@ -124,7 +103,7 @@ const filledFrom: Codec<PackingContent['from'], string> = codec(
 export const packEntry = entryOf(packingContentSchema, {
   from: filledFrom,
   count: number(storeWords.jars(), { digits: 0 }),
-  jarG,
+  jarG: gramsField(storeWords.netWeightOfEach()),
   code: words(storeWords.jarCode(), { hint: storeWords.printedOnEveryJarFollowed() }),
   packedAt: moment(storeWords.filled()),
   // may lie further ahead than any day of work

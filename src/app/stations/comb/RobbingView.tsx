@@ -4,7 +4,9 @@ import { ROBBED_PLACES, ROBBERS, type RobbedPlace, type Robber } from '../../../
 import { Button } from '../../ui/Button';
 import { Pick, choicesOf } from '../../ui/fields/Pick';
 import { PageHead } from '../../ui/page/PageHead';
+import { PageLink } from '../../ui/page/PageLink';
 import { commonWords } from '../../words/english/common';
+import { houseWords } from '../../words/english/house';
 import { visitWords } from '../../words/english/visit';
 import { ROBBING_WORDS } from '../../words/visitWords';
 import type { useRobbingController } from './useRobbingController';
@@ -84,6 +86,9 @@ export function RobbingView(props: ReturnType<typeof useRobbingController>): Rea
       <p className="mt-5 max-w-3xl border-l-4 border-ink pl-3 text-lg font-semibold">
         {visitWords.wasStung()}
       </p>
+      <div className="mt-3">
+        <PageLink to="comb/stung">{houseWords.stungLink()}</PageLink>
+      </div>
     </>
   );
 }

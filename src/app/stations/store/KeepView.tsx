@@ -3,6 +3,7 @@ import { KEPT_AS } from '../../../core';
 import { LotHead } from '../../lot/LotHead';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { KEPT_NAMES } from '../../words/storeWords';
+import { CreamingSection } from './parts/CreamingSection';
 import { KeepAnswer } from './parts/KeepAnswer';
 import { KeepBasis } from './parts/KeepBasis';
 import { KeepingChart } from './parts/KeepingChart';
@@ -37,6 +38,7 @@ export function KeepView(props: ReturnType<typeof useKeepController>): ReactElem
         <SheetSection id="compare" title={storeWords.placesCompared()}>
           <PlacesCompared file={file} basis={basis} places={places} nowMs={nowMs} />
         </SheetSection>
+        <CreamingSection basis={basis} leftKg={props.leftKg} creamed={props.creamed} />
         <KeepBasis basis={basis} />
       </div>
     </>

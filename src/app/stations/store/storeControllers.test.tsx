@@ -125,7 +125,7 @@ describe('labels', () => {
     const jars = firstRevision(scribe, 'packing', { ...content, release } as never, lotId);
     const own = await controllerOf(
       () => useLabelsController(jars.entityId),
-      [...without('packing', 'jar-move', 'call-back'), jars],
+      [...without('packing', 'jar-move', 'jar-check', 'call-back'), jars],
     );
     expect(own.now()).toMatchObject({ gate: { status: 'reason' }, isHeld: false });
   });

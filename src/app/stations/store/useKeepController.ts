@@ -43,15 +43,19 @@ export function useKeepController(file: LotFile) {
   const [keptAs, setKeptAs] = useState<KeptAs>('as-it-goes');
   const [picked, setPlace] = useState<Place | null>(null);
   const basis = useMemo(() => keepingBasis(evidence, ruling), [evidence, ruling]);
+  const vessels = useMemo(
+    () => storedVessels(file, densityMoisture(ruling.belief.mean), poured),
+    [file, ruling, poured],
+  );
   const own = useMemo(() => {
-    const vessels = storedVessels(file, densityMoisture(ruling.belief.mean), poured);
     return worstKeeping(basis, storedYears(file.lot, vessels), { nowMs, hemisphere })?.year ?? null;
-  }, [file, ruling, poured, basis, nowMs, hemisphere]);
+  }, [file, vessels, basis, nowMs, hemisphere]);
   const places: readonly PlaceToKeep[] = own
     ? [{ id: 'own', name: storeWords.whereItStands(), year: own }, ...USUAL_PLACES]
     : USUAL_PLACES;
   const place = picked ?? (own ? 'own' : 'shelf');
   const year = places.find(({ id }) => id === place)?.year ?? STORE_TEMPERATURES.shelf;
+  const weighed = vessels.flatMap(({ leftKg }) => leftKg ?? []);
   return {
     file,
     nowMs,
@@ -62,6 +66,8 @@ export function useKeepController(file: LotFile) {
     keptAs,
     setKeptAs,
     forecast: keepingAt(basis, year, { nowMs, hemisphere, keptAs }),
+    creamed: keepingAt(basis, year, { nowMs, hemisphere, keptAs: 'creamed' }),
+    leftKg: weighed.length === 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0),
     limitPercent: ruling.limitPercent,
   };
 }

@@ -9,6 +9,8 @@ import { DaySheet } from './parts/DaySheet';
 import { DayRow, LotRows, SettlingRow } from './parts/StrainRows';
 import type { useStrainController } from './useStrainController';
 import { weighWords } from '../../words/english/weigh';
+import { houseWords } from '../../words/english/house';
+import { waxWords } from '../../words/english/wax';
 import { lineWords } from '../../words/english/line';
 
 /** Days at the line, vessels that stand to clear, and what is to be ordered. */
@@ -22,6 +24,8 @@ export function StrainView(props: ReturnType<typeof useStrainController>): React
         </Button>
         <PageLink to="strain/weigh">{weighWords.weighTheBoxes()}</PageLink>
         <PageLink to="strain/kit-list">{lineWords.kitToOrder()}</PageLink>
+        <PageLink to="strain/wax">{waxWords.title()}</PageLink>
+        <PageLink to="strain/house">{houseWords.title()}</PageLink>
       </PageHead>
       {days.length === 0 ? (
         <EmptyNote>{lineWords.noDayPlannedYetType()}</EmptyNote>

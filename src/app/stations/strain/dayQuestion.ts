@@ -1,4 +1,4 @@
-import { WAX_SOFTENS_C, loadsOf, planLine, type LinePlan } from '../../../core';
+import { WAX_SOFTENS_C, extractorPlaces, loadsOf, planLine, type LinePlan } from '../../../core';
 import {
   dayNow,
   lineOf,
@@ -55,4 +55,7 @@ export function askedDay(
 
 /** Loads of the whole day. */
 export const loadsOfDay = ({ content }: DayNow): number =>
-  loadsOf(content.frames, content.extractor.framesPerLoad).length;
+  loadsOf(
+    extractorPlaces(content.frames, content.smallFrames ?? 0),
+    content.extractor.framesPerLoad,
+  ).length;

@@ -93,9 +93,9 @@ describe('acts at the line', () => {
 
   test('an item is counted again, never twice', async () => {
     const acts = await actStore();
-    await acts.does(countStock({ item: 'pails', have: 4, former: null }));
+    await acts.does(countStock({ item: 'pails', label: 'Pails counted', have: 4, former: null }));
     const [first] = await acts.stored('stock');
-    await acts.does(countStock({ item: 'pails', have: 9, former: first! }));
+    await acts.does(countStock({ item: 'pails', label: 'Pails counted', have: 9, former: first! }));
     expect((await acts.stored('stock')).map(({ content }) => content.have)).toEqual([9]);
   });
 });

@@ -1,5 +1,4 @@
 import { clockNow } from '../../../store/clock';
-import type { KitItem } from '../../../core';
 import {
   entryRevision,
   firstRevision,
@@ -14,7 +13,9 @@ import {
 import { perform, type ActOptions, type RecordAct } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import { isoDay } from '../../format/dates';
-import { KIT_NAMES, TICK_NAMES } from '../../words/strainWords';
+import { TICK_NAMES } from '../../words/strainWords';
+import { momentOfClock } from '../../../model';
+import { toolsWords } from '../../words/english/tools';
 import { lineWords } from '../../words/english/line';
 
 interface DayChange {
@@ -52,6 +53,30 @@ export const endDay = (extraction: Extraction, now = clockNow()): RecordAct =>
     reason: lineWords.over(),
     more: { doneAt: now.toISOString() },
   });
+
+/** Nobody ticked anything off: it began as planned, and its honey was done at that time. */
+export const finishedAt = (
+  extraction: Extraction,
+  minutes: number,
+  options: ActOptions = {},
+): RecordAct => {
+  const { content } = extraction;
+  const at = (clock: number): string => new Date(momentOfClock(content.day, clock)).toISOString();
+  return perform(
+    toolsWords.finishNoted(),
+    (scribe) => [
+      nextRevision(scribe, extraction, {
+        content: {
+          ...content,
+          startedAt: content.startedAt ?? at(content.startMin),
+          doneAt: at(minutes),
+        },
+        reason: toolsWords.finishNoted(),
+      }),
+    ],
+    options,
+  );
+};
 
 export const resumeDay = (extraction: Extraction): RecordAct =>
   changeDay(extraction, {
@@ -101,15 +126,19 @@ export const recordPails = (containers: readonly ContainerContent[], lotId: stri
   );
 
 interface Count {
-  readonly item: KitItem;
+  readonly item: Stock['content']['item'];
+  readonly label: string;
   readonly have: number;
   readonly former: Stock | null;
 }
 
 /** So many of an item are there. */
-export const countStock = ({ item, have, former }: Count, options: ActOptions = {}): RecordAct =>
+export const countStock = (
+  { item, label, have, former }: Count,
+  options: ActOptions = {},
+): RecordAct =>
   perform(
-    lineWords.counted({ name: KIT_NAMES[item].name.toLowerCase() }),
+    label,
     (scribe) => [entryRevision(scribe, { kind: 'stock', former }, { item, have, remark: '' })],
     options,
   );

@@ -63,7 +63,7 @@ export function askedStrainer(file: ExtractionFile): AskedStrainer {
   const task: StrainingTask = {
     strainer: calibrated?.strainer ?? plainStrainer(content),
     honey: strainedHoney(content),
-    kg: (content.frames * spunKgPerFrame(line)) / count,
+    kg: (line.frames * spunKgPerFrame(line)) / count,
     scrapeMinutes,
   };
   const cycle = strainerCycle(task.strainer, task.honey);

@@ -15,6 +15,8 @@ import { useHoneyHouse } from '../../data/useWorkspaceModel';
 import { kitEntry, type KitForm } from '../../forms/line/kitForm';
 import { useDraftForm } from '../../forms/useDraftForm';
 import { isoDay, isoToday } from '../../format/dates';
+import { KIT_NAMES } from '../../words/strainWords';
+import { lineWords } from '../../words/english/line';
 import { countStock } from './lineActs';
 
 /** Honey that days still to come are planned for [kg]. */
@@ -77,7 +79,8 @@ export function useKitListController() {
   }, [parsed]);
   const count = async (item: KitItem, have: number, options: ActOptions): Promise<boolean> => {
     const former = house.stock.get(item) ?? null;
-    return (await dispatch(countStock({ item, have, former }, options))).ok;
+    const label = lineWords.counted({ name: KIT_NAMES[item].name.toLowerCase() });
+    return (await dispatch(countStock({ item, label, have, former }, options))).ok;
   };
   return { stock: house.stock, form, frame, list, today: isoToday(), count };
 }

@@ -4,6 +4,7 @@ import { useRound } from '../../data/useRound';
 import { useMoment } from '../../data/useMoment';
 import { useLedger, useRuledLots } from '../../data/useWorkspaceModel';
 import { useCopyNote } from './useCopyNote';
+import { useHouseDue } from './useHouseDue';
 import { useHivesDue } from './useHivesDue';
 import { useLineDue } from './useLineDue';
 import { useMetersDue } from './useMetersDue';
@@ -27,6 +28,7 @@ export function useTodayController() {
     ...useLineDue(nowMs),
     ...useMetersDue(moment),
     ...useStoreDue(nowMs),
+    ...useHouseDue(nowMs),
     ...useNotesDue(nowMs),
     ...useRivalsDue(),
   ];

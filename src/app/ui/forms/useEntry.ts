@@ -1,5 +1,12 @@
 import type { FieldValues, Path, PathValue } from 'react-hook-form';
-import { entryRevision, type ContentOf, type RecordKind, type RecordOf } from '../../../records';
+import {
+  entryRevision,
+  type AnyRecord,
+  type ContentOf,
+  type RecordKind,
+  type RecordOf,
+  type Scribe,
+} from '../../../records';
 import { perform, useAppDispatch } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import type { Parsed } from '../../entry/reader';
@@ -17,12 +24,14 @@ export interface EntryTask<K extends RecordKind, F extends FieldValues> {
   formName?: string;
   formOf: F;
   parse: (form: F) => Parsed<ContentOf<K>>;
+  /** what is written with it in the same act */
+  also?: (scribe: Scribe, content: ContentOf<K>) => AnyRecord[];
   onDone: (entityId: string) => void;
 }
 
 /** An entry of the book being added, changed or removed; it is done once that is stored. */
 export function useEntry<K extends RecordKind, F extends FieldValues>(task: EntryTask<K, F>) {
-  const { kind, record, what, ownerId, formName, formOf, parse, onDone } = task;
+  const { kind, record, what, ownerId, formName, formOf, parse, also, onDone } = task;
   const dispatch = useAppDispatch();
   const entry = record?.entityId ?? formName ?? 'new';
   const formKey = `entry:${kind}:${ownerId ?? ''}:${entry}`;
@@ -36,12 +45,20 @@ export function useEntry<K extends RecordKind, F extends FieldValues>(task: Entr
     start(formOf);
     onDone(entityId);
   };
+  const writtenOf = (
+    scribe: Scribe,
+    former: RecordOf<K> | null,
+    content: ContentOf<K>,
+  ): AnyRecord[] => [
+    entryRevision(scribe, { kind, former, ownerId }, content),
+    ...(also?.(scribe, content) ?? []),
+  ];
   const keep = submit(async (content) => {
     const label = `${record ? formatsWords.changed() : formatsWords.added()} ${what}`;
     // another tab may have written a version since this was begun
     const former = record && { ...record, id: baseOf() ?? record.id };
     const done = await dispatch(
-      perform(label, (scribe) => [entryRevision(scribe, { kind, former, ownerId }, content)], {
+      perform(label, (scribe) => writtenOf(scribe, former, content), {
         draft: formKey,
       }),
     );

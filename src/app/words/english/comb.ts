@@ -163,6 +163,9 @@ export const combWords = messages('comb', {
     '{agent}: follow its label. Left too long on open comb it taints the honey, and tainted honey is good for nothing.',
   theScent: 'The scent',
   blowFromBehindTheHive: 'Blow from behind the hive, with ears and eyes protected.',
+  liftWithTwo:
+    '{label} weighs about {kg}, more than the {limit} one person should lift: carry it with someone.',
+  liftByFrames: '{label} weighs about {kg}: take frames out before you carry it.',
   aFullBoxCanWeigh:
     'A full box can weigh over [30 kg]: lift with someone, or take frames out one by one.',
   coverEverythingAndCloseTotes:

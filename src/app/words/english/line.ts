@@ -162,6 +162,12 @@ export const lineWords = messages('line', {
   earlier: '{durationText} earlier',
   noneOfTheseWouldHelp: 'None of these would help: ',
   noHelp: 'No help: ',
+  warmItInWater: 'Stand it in hot water between frames, and wipe it dry: a cold blade saws.',
+  pickItClean:
+    'Its pins fill with wax: pick it clean every few frames. The time for that is in the figure.',
+  aroundTheHoney: 'Setting up, washing, interruptions',
+  smallFramesTwoInAPlace:
+    'Small frames hang two in a place, both the same way round, small opposite small.',
   aFullBoxCanWeigh:
     'A full box can weigh over [30 kg]: lift with two. Keep hands, hair and cloth out of a spinning basket, and hot knives and motors away from water.',
   boxesStayCoveredAndDoors:

@@ -103,4 +103,10 @@ export const lineFormWords = messages('lineForm', {
   weighed: 'Weighed',
   to: 'to',
   for: 'for',
+  smallOnes: 'Small ones among them',
+  smallOnesHint: 'They hang two in a place and hold half the honey; empty for none',
+  settingUp: 'Setting up',
+  washingUp: 'Washing up',
+  interrupted: 'Interrupted',
+  interruptedHint: 'Of the time: children, the door, the telephone',
 });

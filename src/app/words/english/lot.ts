@@ -112,6 +112,8 @@ export const lotWords = messages('lot', {
   creamed: 'Creamed',
   aDrugOrTreatment: 'A drug or treatment',
   aRepellent: 'A repellent',
+  jarsChecked: '{count, plural, one {# jar} other {# jars}} weighed and looked at',
+  glassBrokeBesideIt: 'Glass broke beside it',
   mothChemicalsOnStoredComb: 'Moth chemicals on stored comb',
   syrupThatWasFed: 'Syrup that was fed',
   equipmentWasWetWithWater: 'Equipment was wet with water',

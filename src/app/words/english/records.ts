@@ -24,6 +24,8 @@ export const recordsWords = messages('records', {
   atLeast: 'This must be {low, number} or more.',
   tooLong: 'Keep it under {most, number} characters.',
   missing: 'This cannot be empty.',
+  moreThanFrames: 'There are not so many frames: type how many of them are small.',
+  moreThanTaken: 'More came out than went in: check both weights.',
   nameMissing: 'Give it a name.',
   year: 'Check the year: it must lie between {low} and {high}.',
   hivesFromTo: 'The last number cannot be lower than the first, nor 200 or more above it.',

@@ -17,6 +17,7 @@ export const rulesWords = messages('rules', {
   framesOf: 'Frames of {from}: {because}',
   itIsTaintedWithA: 'It is tainted with a repellent',
   itSmellsOrTastesOf: 'It smells or tastes of a repellent',
+  glassBrokeNearIt: 'Glass broke beside it while it stood open',
   itsCombsWereStoredWith: 'Its combs were stored with moth chemicals',
   lotWasBlendedIntoIt: 'Lot {lotCode} was blended into it, and that one is blocked (“{because}”)',
   blendWithDrierHoney: 'Blend with drier honey',

@@ -11,6 +11,7 @@ export const storeWords = messages('store', {
   freezer: 'Freezer',
   anotherPlace: 'Another place',
   nextYear: 'next year',
+  keptBackAsASample: 'the sample kept back',
   asItHappens: 'As it happens',
   keptLiquid: 'Kept liquid',
   creamed: 'Creamed',

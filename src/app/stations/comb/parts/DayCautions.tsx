@@ -1,10 +1,19 @@
 import type { ReactElement } from 'react';
-import { BEETLE_SIGHTS, extractWithinHours } from '../../../../core';
-import type { HarvestDay } from '../../../../model';
+import { BEETLE_SIGHTS, ONE_PERSON_KG, extractWithinHours } from '../../../../core';
+import { heaviestBox, type HarvestDay } from '../../../../model';
+import { inUnits } from '../../../words/keepersUnits';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { combWords } from '../../../words/english/comb';
 
 const [, ADULTS, LARVAE] = BEETLE_SIGHTS;
+
+/** How the heaviest box is carried, where one was judged that one person should not lift. */
+function liftWords(lift: ReturnType<typeof heaviestBox>): string {
+  if (lift === null || lift.way === 'one') return combWords.aFullBoxCanWeigh();
+  const { label, kg, way } = lift;
+  const said = { label, kg: inUnits(kg, 'mass', 0), limit: inUnits(ONE_PERSON_KG, 'mass', 0) };
+  return way === 'two' ? combWords.liftWithTwo(said) : combWords.liftByFrames(said);
+}
 
 /** Clearing, lifting, robbing, beetles: what applies to this day. */
 export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
@@ -20,7 +29,7 @@ export function DayCautions({ day }: { day: HarvestDay }): ReactElement {
         agent: clearing.agent === '' ? combWords.theScent() : clearing.agent,
       }),
     clearing.method === 'blower' && combWords.blowFromBehindTheHive(),
-    combWords.aFullBoxCanWeigh(),
+    liftWords(heaviestBox(day)),
     combWords.coverEverythingAndCloseTotes(),
     combWords.smokersAndDryGrassKeep(),
   ];

@@ -2,6 +2,7 @@ import { useMemo, type ReactElement } from 'react';
 import { visitOf, type HarvestDay } from '../../../../model';
 import { Fold } from '../../../ui/page/Fold';
 import { PageLink } from '../../../ui/page/PageLink';
+import { houseWords } from '../../../words/english/house';
 import { visitWords } from '../../../words/english/visit';
 import { CLEARING_DOUBT_WORDS, clearingStepWords } from '../../../words/visitWords';
 
@@ -62,7 +63,10 @@ export function VisitSection({ day }: { day: HarvestDay }): ReactElement {
       <Fold summary={visitWords.howTheVisitGoes()} size="heading" className="grow">
         <VisitPlan day={day} />
       </Fold>
-      <PageLink to="comb/robbing">{visitWords.beesAreRobbing()}</PageLink>
+      <div className="flex flex-wrap gap-3">
+        <PageLink to="comb/robbing">{visitWords.beesAreRobbing()}</PageLink>
+        <PageLink to="comb/stung">{houseWords.stungTitle()}</PageLink>
+      </div>
     </div>
   );
 }

@@ -8,14 +8,17 @@ import { useMoment } from '../../../data/useMoment';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { freshJarMove, jarMoveEntry, readJarMoveForm } from '../../../forms/store/storeForms';
+import { gramsText } from '../../../format/jarSize';
 import { formatDay } from '../../../format/dates';
 import { PURPOSE_NAMES, RELEASE_NAMES } from '../../../words/storeWords';
 import { GateFields } from '../../../gate/GateNote';
 import { gateOf, type Gate } from '../../../gate/gate';
 import { Button } from '../../../ui/Button';
 import { EntrySheet } from '../../../ui/forms/EntrySheet';
+import { JarCheckSheet, lastCheckWords } from './JarCheckSheet';
 import type { StoredLot } from '../../../../model';
 import { commonWords } from '../../../words/english/common';
+import { jarCareWords } from '../../../words/english/jarCare';
 import { jarsWords } from '../../../words/english/jars';
 
 function JarMoveFields({ gate }: { gate: Gate }): ReactElement {
@@ -97,7 +100,9 @@ export function JarRows({
   onEdit: (packing: Packing) => void;
 }): ReactElement | null {
   const workspace = useAppSelector(selectWorkspace);
+  const preferences = useAppSelector(selectPreferences);
   const [moved, setMoved] = useState<JarStock | null>(null);
+  const [checked, setChecked] = useState<JarStock | null>(null);
   if (lot.jars.length === 0) return null;
   const link = 'flex min-h-11 items-center text-base text-lavender underline underline-offset-4';
   return (
@@ -105,13 +110,14 @@ export function JarRows({
       <ul className="divide-y divide-thread border-t border-thread">
         {lot.jars.map((stock) => {
           const { entityId, content } = stock.packing;
+          const check = lastCheckWords(lot, stock.packing, preferences);
           return (
             <li key={entityId} className="flex flex-wrap items-center gap-x-4 py-1.5">
               <span className="w-32 text-lg font-semibold">
                 {jarsWords.jars({ code: content.code })}
               </span>
               <span className="w-28 text-lg font-bold">
-                {stock.left} × {Math.round(content.jarG)} g
+                {stock.left} × {gramsText(content.jarG, preferences)}
               </span>
               <span className="grow basis-40 text-base">
                 {jarsWords.bestBefore({
@@ -120,9 +126,14 @@ export function JarRows({
                 })}
                 {content.release &&
                   `; ${RELEASE_NAMES[content.release.use]}: ${content.release.reason}`}
+                {check !== null && <span className="block">{check}</span>}
               </span>
               <Button tone="quiet" onClick={() => setMoved(stock)}>
                 {jarsWords.setAsideOrGiveOut()}
+                <span className="sr-only"> {content.code}</span>
+              </Button>
+              <Button tone="quiet" onClick={() => setChecked(stock)}>
+                {jarCareWords.checkTheFill()}
                 <span className="sr-only"> {content.code}</span>
               </Button>
               <Link to={`/${workspace}/store/labels/${entityId}`} className={link}>
@@ -141,6 +152,7 @@ export function JarRows({
           );
         })}
       </ul>
+      <JarCheckSheet stock={checked} lot={lot} onClose={() => setChecked(null)} />
       <JarMoveSheet stock={moved} lot={lot} onClose={() => setMoved(null)} />
     </>
   );

@@ -3,6 +3,8 @@ import { PURPOSES } from '../../../../records';
 import { PURPOSE_NAMES } from '../../../words/storeWords';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import type { StoredLot } from '../../../../model';
+import { PageLink } from '../../../ui/page/PageLink';
+import { jarCareWords } from '../../../words/english/jarCare';
 import { jarsWords } from '../../../words/english/jars';
 
 /** Jars in the house: for what they are set aside, and what remains. */
@@ -16,7 +18,11 @@ export function JarsPart({ lots }: { lots: readonly StoredLot[] }): ReactElement
     out: stocks.reduce((sum, stock) => sum + stock.givenOut[purpose], 0),
   }));
   return (
-    <SheetSection id="jars" title={jarsWords.jarsAndWhatTheyAre()}>
+    <SheetSection
+      id="jars"
+      title={jarsWords.jarsAndWhatTheyAre()}
+      aside={<PageLink to="store/jars">{jarCareWords.title()}</PageLink>}
+    >
       <p className="text-lg">
         <strong className="text-5xl">{left}</strong> {jarsWords.jarsInStock()}
       </p>

@@ -8,6 +8,7 @@ import { ForecastProgress } from '../../../ui/page/ForecastProgress';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import type { DayForecast } from '../useDayForecast';
 import { commonWords } from '../../../words/english/common';
+import { toolsWords } from '../../../words/english/tools';
 import { lineWords } from '../../../words/english/line';
 
 /** Draws from which a band may be isShown. */
@@ -102,6 +103,18 @@ function WorkingDay({ asked }: { asked: AskedDay }): ReactElement | null {
   );
 }
 
+/** When a day at home begins and ends, with setting up and washing up. */
+function AroundIt({ asked, doneMin }: { asked: AskedDay; doneMin: number }): ReactElement | null {
+  const { around } = asked.now.content;
+  if (!around || around.setUpMin + around.washUpMin === 0) return null;
+  const from = clockText(asked.now.content.startMin - around.setUpMin);
+  return (
+    <p className="text-lg">
+      {toolsWords.wholeDay({ from, to: clockText(doneMin + around.washUpMin) })}
+    </p>
+  );
+}
+
 /** When the honey is done, what holds it up, and what it takes. */
 export function DayAnswer({
   asked,
@@ -161,6 +174,7 @@ export function DayAnswer({
         </p>
       )}
       <WorkingDay asked={asked} />
+      <AroundIt asked={asked} doneMin={done} />
       {idle > 0 && (
         <p className="text-lg">
           {lineWords.pairsOfHandsDoIt({ working, people: now.content.people.length })}

@@ -1,4 +1,5 @@
 import { type ReactElement } from 'react';
+import { secondsWithPicking } from '../../../../core';
 import { useFormContext } from 'react-hook-form';
 import { compositionCount, compositionMass, usualLine, type NamedTool } from '../../../../model';
 import { selectPreferences, useAppSelector } from '../../../../store';
@@ -38,12 +39,21 @@ function LotOfDay(): ReactElement | null {
   return <Field of={dayEntry} at="lotId" choices={lotOptions(files)} onChosen={take} />;
 }
 
+/** What each tool asks of the hand. */
+const TOOL_HINTS: Readonly<Record<string, () => string>> = {
+  'hot-knife': lineWords.neverPutItDownSwitched,
+  'cold-knife': lineWords.warmItInWater,
+  'bread-knife': lineWords.warmItInWater,
+  roller: lineWords.pickItClean,
+};
+
 function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
   const { setValue, watch } = useFormContext<DayForm>();
   const take = (kind: string): void => {
     const tool = tools.find((namedTool) => namedTool.kind === kind);
     if (!tool) return;
-    setValue('tool.secondsPerFrame', decimalText(tool.secondsPerFrame, 0), { shouldDirty: true });
+    const seconds = decimalText(secondsWithPicking(tool), 0);
+    setValue('tool.secondsPerFrame', seconds, { shouldDirty: true });
     setValue('tool.lossShare', decimalText(100 * tool.lossShare, 1), { shouldDirty: true });
   };
   const kinds = tools.filter(
@@ -57,7 +67,7 @@ function ToolFields({ tools }: { tools: readonly NamedTool[] }): ReactElement {
         at="tool.kind"
         choices={kinds.map((kind) => ({ value: kind.kind, label: toolName(kind) }))}
         onChosen={take}
-        hint={chosen === 'hot-knife' ? lineWords.neverPutItDownSwitched() : undefined}
+        hint={TOOL_HINTS[chosen]?.()}
       />
       <div className={GRID}>
         <Fields
@@ -74,8 +84,9 @@ function DrivenField({ began }: { began: DayForm | null }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { setValue, getValues } = useFormContext<DayForm>();
   const usual = (byHand: boolean): Partial<DayForm> => {
-    const { people, tool, extractor, pail, breaks } = dayEntry.fill(usualLine(byHand), preferences);
-    return { people, tool, extractor, pail, breaks };
+    const usualForm = dayEntry.fill(usualLine(byHand), preferences);
+    const { people, tool, extractor, pail, breaks, around } = usualForm;
+    return { people, tool, extractor, pail, breaks, around };
   };
   const take = (byHand: string): void => {
     const isByHand = byHand === 'yes';
@@ -148,6 +159,19 @@ function StrainerFields(): ReactElement {
   );
 }
 
+function AroundFields(): ReactElement {
+  return (
+    <FieldFold size="heading" title={lineWords.aroundTheHoney()} fields={['around']}>
+      <div className="grid gap-5 sm:grid-cols-3">
+        <Fields
+          of={dayEntry}
+          at={['around.setUpMin', 'around.washUpMin', 'around.interruptedShare']}
+        />
+      </div>
+    </FieldFold>
+  );
+}
+
 function BeesFields(): ReactElement {
   return (
     <FieldFold size="heading" title={lineWords.beesHours()} fields={['bees']}>
@@ -189,13 +213,14 @@ export function DayFields({
       <DrivenField began={began} />
       <Field of={dayEntry} at="people" />
       <div className={GRID}>
-        <Fields of={dayEntry} at={['honeyKgPerFrame', 'framesPerBox']} />
+        <Fields of={dayEntry} at={['honeyKgPerFrame', 'framesPerBox', 'smallFrames']} />
       </div>
       <Fields of={dayEntry} at={['face', 'newComb', 'honeyKind']} />
       <ToolFields tools={tools} />
       <div className={GRID}>
         <Fields of={dayEntry} at={['breaks', 'endMin']} />
       </div>
+      <AroundFields />
       <ExtractorFields />
       <StrainerFields />
       <BeesFields />

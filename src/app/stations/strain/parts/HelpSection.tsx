@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, loadsOf } from '../../../../core';
+import { TOO_STIFF_BELOW_C, WAX_SOFTENS_C, extractorPlaces, loadsOf } from '../../../../core';
 import type { ExtractionContent } from '../../../../records';
 import { durationText } from '../../../format/clock';
 import { CHANGE_NAMES } from '../../../words/strainWords';
@@ -53,7 +53,8 @@ export function HelpSection({ forecast, isOver }: HelpSectionProps): ReactElemen
 /** What to mind on this day, each with its reason. */
 function cautionsOf(content: ExtractionContent): string[] {
   const { temperatureC, newComb, honeyKind, frames, extractor } = content;
-  const last = loadsOf(frames, extractor.framesPerLoad).at(-1);
+  const places = extractorPlaces(frames, content.smallFrames ?? 0);
+  const last = loadsOf(places, extractor.framesPerLoad).at(-1);
   const said = [lineWords.aFullBoxCanWeigh(), lineWords.boxesStayCoveredAndDoors()];
   if (temperatureC < TOO_STIFF_BELOW_C) {
     said.unshift(lineWords.belowAboutCHoneyIs());
@@ -70,6 +71,7 @@ function cautionsOf(content: ExtractionContent): string[] {
   if (last && last.counterweights > 0) {
     said.push(lineWords.theLastLoadHasFrames({ frames: last.frames }));
   }
+  if ((content.smallFrames ?? 0) > 0) said.push(lineWords.smallFramesTwoInAPlace());
   if (frames > extractor.framesPerLoad) {
     said.push(lineWords.sortFramesByWeightAnd());
   }

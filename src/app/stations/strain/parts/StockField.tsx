@@ -1,14 +1,12 @@
-import { useState, type ReactElement } from 'react';
+import type { ReactElement } from 'react';
 import type { KitNeed, StandInCost } from '../../../../core';
 import type { ActOptions } from '../../../../store';
-import { useDraftText } from '../../../forms/useDraftText';
-import { readDecimal } from '../../../format/decimal';
 import { KIT_NAMES } from '../../../words/strainWords';
 import { durationText } from '../../../format/clock';
 import { formatDay } from '../../../format/dates';
 import { inUnits } from '../../../words/keepersUnits';
-import { INPUT } from '../../../ui/classes';
 import { lineWords } from '../../../words/english/line';
+import { CountField } from './CountField';
 
 /** What a stand-in costs. */
 function costWords({ hours, lossKg }: StandInCost): string {
@@ -33,20 +31,8 @@ interface StockFieldProps {
 
 /** One item: how many are needed, how many are there, and what could stand in. */
 export function StockField({ need, today, have, onKeep }: StockFieldProps): ReactElement {
-  const formKey = `stock:${need.item}`;
-  const { text, type, drop } = useDraftText(formKey, have === null ? '' : String(have));
-  const [wrong, setWrong] = useState('');
   const { name, standIn } = KIT_NAMES[need.item];
   const missing = Math.max(0, need.enough - (have ?? 0));
-  const keep = async (): Promise<void> => {
-    if (text.trim() === '') return;
-    const typed = readDecimal(text);
-    const isCount = typed.ok && Number.isInteger(typed.value) && typed.value >= 0;
-    if (!isCount || typed.value > 100_000) return setWrong(lineWords.typeAWholeNumberOr());
-    setWrong('');
-    if (typed.value === have || (await onKeep(typed.value, { draft: formKey }))) drop();
-  };
-  const id = `have-${need.item}`;
   return (
     <li className="grid grid-cols-[minmax(0,1fr)_6rem] items-start gap-x-4 gap-y-1 py-3 sm:grid-cols-[minmax(0,1fr)_9rem_6rem]">
       <span>
@@ -71,29 +57,13 @@ export function StockField({ need, today, have, onKeep }: StockFieldProps): Reac
       <strong className="text-3xl sm:text-right">
         {missing === 0 ? lineWords.thereInside() : `+ ${missing}`}
       </strong>
-      <span>
-        <label htmlFor={id} className="block text-base">
-          {lineWords.there()}
-          <span className="sr-only"> {lineWords.ofName({ name })}</span>
-        </label>
-        <input
-          id={id}
-          inputMode="numeric"
-          autoComplete="off"
-          className={INPUT}
-          value={text}
-          onChange={(event) => type(event.target.value)}
-          onBlur={() => void keep()}
-          onKeyDown={(event) => event.key === 'Enter' && void keep()}
-          aria-invalid={wrong !== ''}
-          aria-describedby={wrong === '' ? undefined : `${id}-error`}
-        />
-      </span>
-      {wrong !== '' && (
-        <p id={`${id}-error`} role="alert" className="col-span-full text-base font-semibold">
-          {wrong}
-        </p>
-      )}
+      <CountField
+        item={need.item}
+        label={lineWords.there()}
+        of={lineWords.ofName({ name })}
+        have={have}
+        onKeep={onKeep}
+      />
     </li>
   );
 }

@@ -7,6 +7,7 @@ import { durationText } from '../../../format/clock';
 import { formatQuantity, unitOf } from '../../../format/units';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { Waiting } from '../../../ui/page/Waiting';
+import { WaxThrough } from './WaxThrough';
 import { StrainerAdvice } from './StrainerAdvice';
 import { type AskedStrainer } from '../strainerQuestion';
 import { lazyPart } from '../../../ui/page/lazyPart';
@@ -99,6 +100,7 @@ export function StrainedPart({ content, asked }: StrainedPartProps): ReactElemen
       </div>
       <div className="space-y-8">
         <StrainerAdvice asked={asked} />
+        <WaxThrough content={content} />
         <SheetSection id="mesh" title={lineWords.pollenAndThisMesh()}>
           <p className="text-lg">{MESH_WORDS[meshEffect(finest)]}</p>
         </SheetSection>

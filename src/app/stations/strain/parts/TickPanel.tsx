@@ -5,9 +5,10 @@ import { beginDay, endDay, resumeDay, tickOff, unbeginDay } from '../lineActs';
 import { useAppDispatch } from '../../../../store';
 import { useCommands } from '../../../commands/useCommands';
 import { clockText } from '../../../format/clock';
-import { formatDayTime, formatTime } from '../../../format/dates';
+import { formatDayTime, formatTime, isoToday } from '../../../format/dates';
 import { TICK_NAMES } from '../../../words/strainWords';
 import { Button } from '../../../ui/Button';
+import { FinishedAt } from './FinishedAt';
 import { loadsOfDay, type AskedDay } from '../dayQuestion';
 import { lineWords } from '../../../words/english/line';
 
@@ -66,17 +67,21 @@ export function TickPanel({
           {lineWords.startTheDay()}
         </Button>
         <p className="mt-2 text-lg">{lineWords.thenTickOffEachLoad()}</p>
+        {content.day <= isoToday() && <FinishedAt extraction={extraction} />}
       </div>
     );
   }
   if (asked.now.phase === 'done') {
     return (
-      <p className="flex flex-wrap items-center gap-3 text-lg">
-        {lineWords.overSince()} {content.doneAt && formatDayTime(content.doneAt)}.
-        <Button onClick={() => void dispatch(resumeDay(extraction))}>
-          {lineWords.resumeTheDay()}
-        </Button>
-      </p>
+      <div>
+        <p className="flex flex-wrap items-center gap-3 text-lg">
+          {lineWords.overSince()} {content.doneAt && formatDayTime(content.doneAt)}.
+          <Button onClick={() => void dispatch(resumeDay(extraction))}>
+            {lineWords.resumeTheDay()}
+          </Button>
+        </p>
+        {file.ticks.length === 0 && <FinishedAt extraction={extraction} />}
+      </div>
     );
   }
   return (

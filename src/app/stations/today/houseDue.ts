@@ -1,0 +1,109 @@
+import { addDays, parseISO } from 'date-fns';
+import { EVENT_EVERY_DAYS, HOUSE_EVENTS } from '../../../core';
+import { localDayOf, type jarBoard, type OccasionPlan } from '../../../model';
+import { daysUntil } from '../../../model/store/keeping';
+import type { HouseLog } from '../../../records';
+import { isoDay } from '../../format/dates';
+import { houseWords } from '../../words/english/house';
+import { jarCareWords } from '../../words/english/jarCare';
+import { EVENT_NAMES } from '../../words/houseNames';
+import type { DueItem } from './dueItem';
+
+/** What rounds and occasions are found from. */
+export interface HouseSources {
+  readonly board: ReturnType<typeof jarBoard>;
+  readonly log: readonly HouseLog[];
+  readonly nowMs: number;
+}
+
+/** Ahead of their day, jars that are short are told so early [d], and those that are there so early. */
+const SHORT_AHEAD_DAYS = 28;
+const ASIDE_AHEAD_DAYS = 14;
+const ROUND_AHEAD_DAYS = 7;
+
+const noon = (day: string): number => parseISO(`${day}T12:00`).getTime();
+
+interface Said {
+  readonly title: string;
+  readonly why: string;
+}
+
+/** What an occasion asks for now; null for nothing yet. */
+function occasionSaid(plan: OccasionPlan, days: number): Said | null {
+  const { short, fromCount, asideCount } = plan;
+  const { name } = plan.occasion.content;
+  if (short > 0 && days <= SHORT_AHEAD_DAYS) {
+    return {
+      title: jarCareWords.occasionShortDue({ name }),
+      why: jarCareWords.occasionShortWhy({ short }),
+    };
+  }
+  if (fromCount > 0 && days <= ASIDE_AHEAD_DAYS) {
+    return {
+      title: jarCareWords.occasionDue({ name }),
+      why: jarCareWords.occasionSetWhy({ count: fromCount }),
+    };
+  }
+  if (asideCount > 0 && days <= 0) {
+    return {
+      title: jarCareWords.occasionGoDue({ name }),
+      why: jarCareWords.occasionGoWhy({ count: asideCount }),
+    };
+  }
+  return null;
+}
+
+const inStore = { station: 'store', timed: false, to: 'store/jars' } as const;
+
+function ofJars({ plans, withoutSample }: HouseSources['board'], nowMs: number): DueItem[] {
+  const occasions = plans.flatMap((plan): DueItem[] => {
+    const { day } = plan.occasion.content;
+    const said = occasionSaid(plan, daysUntil(day, nowMs));
+    return said
+      ? [{ ...inStore, ...said, id: `occasion-${plan.occasion.entityId}`, atMs: noon(day) }]
+      : [];
+  });
+  const samples = withoutSample.map(({ stock }) => {
+    const { code, packedAt } = stock.packing.content;
+    return {
+      ...inStore,
+      id: `sample-${stock.packing.entityId}`,
+      atMs: noon(localDayOf(packedAt)),
+      title: jarCareWords.sampleDue({ code }),
+      why: jarCareWords.sampleDueWhy(),
+    };
+  });
+  return [...occasions, ...samples];
+}
+
+/** Rounds of the house that were made once come again. */
+function ofRounds(log: readonly HouseLog[], nowMs: number): DueItem[] {
+  return HOUSE_EVENTS.flatMap((event): DueItem[] => {
+    const every = EVENT_EVERY_DAYS[event];
+    const last = log
+      .filter(({ content }) => content.what === event)
+      .map(({ content }) => localDayOf(content.at))
+      .sort()
+      .at(-1);
+    if (every === null || last === undefined) return [];
+    const day = isoDay(addDays(parseISO(last), every));
+    if (daysUntil(day, nowMs) > ROUND_AHEAD_DAYS) return [];
+    return [
+      {
+        id: `round-${event}`,
+        station: 'line',
+        timed: false,
+        to: 'strain/house',
+        atMs: noon(day),
+        title: EVENT_NAMES[event],
+        why: houseWords.roundWhy({ days: every }),
+      },
+    ];
+  });
+}
+
+/** What jars and the house ask for in the coming days. */
+export const houseDue = ({ board, log, nowMs }: HouseSources): readonly DueItem[] => [
+  ...ofJars(board, nowMs),
+  ...ofRounds(log, nowMs),
+];
