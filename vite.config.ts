@@ -91,10 +91,10 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             // on the way to nearly every page: one file costs a small phone less than thirty
-            { name: 'base', minShareCount: 36 },
+            { name: 'base', minShareCount: 40 },
             {
               name: 'often',
-              minShareCount: 10,
+              minShareCount: 12,
               test: /^(?!.*(chart\.js|@kurkle|papaparse|app.words.english|app.forms.(hives|line|room|store))).*$/,
             },
             { name: 'often', test: /lucide-react/ },

@@ -13,10 +13,10 @@ const FOLDER = 'dist/client';
  * Most of each first page [kB gzip]. Raise one only with a reason in the commit; 190 is what is wanted.
  */
 const BUDGETS = {
-  start: 421,
+  start: 419,
   NewLotScreen: 436,
-  TodayScreen: 464,
-  CombScreen: 436,
+  TodayScreen: 463,
+  CombScreen: 434,
   QuickReadingScreen: 428,
 };
 
