@@ -21,6 +21,7 @@ import { DEMO_LOTS, type DemoLot } from './lots';
 import { demoMeters, type DemoMeters } from './meters';
 import { demoExtraction } from './extraction';
 import { demoRooms } from './rooms';
+import { demoHouse } from './house';
 import { demoStore, type DemoStoreLot } from './store';
 import { dayBefore, demoScribe } from './scribe';
 
@@ -137,5 +138,6 @@ export function demoSeason(
     ...demoRooms(todayMs, nowMs),
     ...demoExtraction(todayMs, nowMs),
     ...demoStore(todayMs, lotOf),
+    ...demoHouse(todayMs),
   ];
 }

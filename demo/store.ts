@@ -3,6 +3,7 @@ import {
   firstRevision,
   type AnyRecord,
   type JarMoveContent,
+  type JarCheckContent,
   type PackingContent,
   type Scribe,
 } from '../src/records';
@@ -54,6 +55,7 @@ interface DemoJars extends Pick<PackingContent, 'jarG' | 'count'> {
   readonly massKg: number;
   readonly packedDaysAgo: number;
   readonly keepsDays: number;
+  readonly check?: Pick<JarCheckContent, 'tareG' | 'weightsG' | 'faults'>;
   readonly moves: readonly (JarMove & { readonly daysAgo: number })[];
 }
 
@@ -64,7 +66,9 @@ const BORAGE_JARS: DemoJars = {
   massKg: 13,
   packedDaysAgo: 30,
   keepsDays: 320,
+  check: { tareG: 212, weightsG: [715, 714, 717, 713, 716, 715], faults: ['foam-ring'] },
   moves: [
+    { act: 'set-aside', purpose: 'sample', count: 1, firstNumber: 26, to: '', daysAgo: 30 },
     { act: 'set-aside', purpose: 'sale', count: 14, firstNumber: 1, to: '', daysAgo: 30 },
     { act: 'set-aside', purpose: 'gift', count: 4, firstNumber: 15, to: '', daysAgo: 30 },
     { act: 'set-aside', purpose: 'next-year', count: 3, firstNumber: 19, to: '', daysAgo: 30 },
@@ -128,8 +132,19 @@ function jarsOf(
     lot.lotId,
   );
   const packingId = packing.entityId;
+  const check = jars.check
+    ? [
+        firstRevision(
+          scribe,
+          'jar-check',
+          { ...jars.check, packingId, at: moment(todayMs, packedDaysAgo, 15), remark: '' },
+          lot.lotId,
+        ),
+      ]
+    : [];
   return [
     packing,
+    ...check,
     ...moves.map(({ daysAgo, ...move }) =>
       firstRevision(
         scribe,

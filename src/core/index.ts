@@ -513,6 +513,7 @@ export { cappingWaxKg, meltYields, sheetsFrom, waxOnHand, type MeltYield } from 
 export { seenPace } from './extraction/seenPace';
 export { HAND_WAYS, handWays, type HandWay } from './extraction/handWays';
 export { waxThrough, type WaxReason } from './flow/waxThrough';
+export { forecastAir, type UsualDay } from './warmRoom/forecastAir';
 export { fillMl, jarPlan, labelWeight, type JarSize } from './mass/jars';
 export {
   MASS_STAGES,

@@ -135,6 +135,9 @@ export { parentLots, pouredLines, pouredMoisture } from './store/pouring';
 export { type JarStock, type StoredVessel, jarStocks, storedVessels } from './store/store';
 export { type StoredLot, storeOf } from './store/storedLots';
 export { heaviestBox } from './day/lifting';
+export { weatherOfAll } from './season/weather';
+export { beesInstead } from './room/beesInstead';
+export { hasMixedMachines, joinedRoom, sharingWith } from './room/joinedRoom';
 export { jarBoard, type OccasionPlan, type RunOfJars } from './store/occasions';
 export {
   TRACE_KINDS,

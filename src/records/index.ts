@@ -143,7 +143,7 @@ export { jarCheckContentSchema, type JarCheck, type JarCheckContent } from './st
 export { waxContentSchema, type Wax, type WaxContent } from './line/wax';
 export { houseLogContentSchema, type HouseLog, type HouseLogContent } from './line/houseLog';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
-export { type Tally, type TallyContent } from './hives/tally';
+export { HIVE_JOBS, type HiveJob, type Tally, type TallyContent } from './hives/tally';
 export { type Yard, type YardContent, yardContentSchema } from './hives/yard';
 export { type Chore } from './line/chore';
 export {

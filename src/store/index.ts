@@ -1,5 +1,6 @@
 /** State of this moment and acts on records; the application imports from here. */
 export { noticeShown, selectCanUndo, selectNotice } from './actsSlice';
+export { counterId } from './counter';
 export { clockNow, setClock } from './clock';
 export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
 export { useAppDispatch, useAppSelector } from './hooks';

@@ -5,8 +5,9 @@ import { STING_SIGNS, stingAdvice, type StingAdvice } from './stings';
 
 describe('a sting', () => {
   test.each([
-    [[], 'local'],
-    [['big-swelling'], 'local'],
+    [[], 'look-first'],
+    [['here-only'], 'local'],
+    [['here-only', 'many'], 'ask-doctor'],
     [['rash-elsewhere'], 'ask-doctor'],
     [['many'], 'ask-doctor'],
     [['rash-elsewhere', 'sick'], 'call-now'],
@@ -19,7 +20,7 @@ describe('a sting', () => {
   });
 
   test('one sign more never makes it less urgent', () => {
-    const order: readonly StingAdvice[] = ['local', 'ask-doctor', 'call-now'];
+    const order: readonly StingAdvice[] = ['look-first', 'local', 'ask-doctor', 'call-now'];
     const signs = fc.subarray([...STING_SIGNS]);
     fc.assert(
       fc.property(signs, fc.constantFrom(...STING_SIGNS), (seen, more) => {

@@ -190,6 +190,11 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   handWays: () => [{ frames: 12, honeyKgPerFrame: 1.5, temperatureC: 28, moisturePercent: 17.5 }],
   secondsWithPicking: () => [{ ...core.TOOLS[4], picked: { everyFrames: 6, seconds: 60 } }],
   waxThrough: () => [[600, 200], 25],
+  forecastAir: () => [
+    [WEATHER],
+    { meanC: 16, swingC: 8, relativeHumidity: 0.75 },
+    { zeroDay: 100, firstDay: 100, lastDay: 104 },
+  ],
   allotJars: () => [
     [{ id: 'r', jarG: 250, free: 12, bestBefore: '2027-08-20' }],
     [{ id: 'w', day: '2026-10-03', jarG: 250, count: 8 }],

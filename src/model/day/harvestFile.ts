@@ -11,6 +11,7 @@ import {
   type Tally,
 } from '../../records';
 import type { FrameStory } from './judging';
+import { oncePerPlace } from './oncePerPlace';
 
 /** A look that was kept, with its frame and all earlier looks. */
 export interface KeptStory extends FrameStory {
@@ -22,7 +23,10 @@ export interface KeptStory extends FrameStory {
 export interface HarvestFile {
   readonly stories: readonly KeptStory[];
   readonly surveys: readonly Survey[];
-  readonly tally: Tally | null;
+  /** looks that two devices took of the same frame, of which another counts */
+  readonly doubled: readonly KeptStory[];
+  /** what each device counted */
+  readonly tallies: readonly Tally[];
   readonly guesses: readonly GuessRecord[];
 }
 
@@ -58,9 +62,9 @@ function storiesOf(
 export function harvestFileOf(records: readonly AnyRecord[], harvestId: string): HarvestFile {
   const now = current(records);
   return {
-    stories: storiesOf(records, (record) => record.content.harvestId === harvestId),
+    ...oncePerPlace(storiesOf(records, (record) => record.content.harvestId === harvestId)),
     surveys: ofKind(now, 'stroke'),
-    tally: ofKind(now, 'tally').at(-1) ?? null,
+    tallies: ofKind(now, 'tally'),
     guesses: ofKind(now, 'guess'),
   };
 }
@@ -75,6 +79,20 @@ export interface BoxPlace {
   readonly earlier: readonly FrameCheck[];
 }
 
+/** The frame in a place; of two that two devices wrote down, the one that was looked at last. */
+function frameIn(
+  frames: readonly Frame[],
+  slot: number,
+  checks: ReadonlyMap<string, readonly FrameCheck[]>,
+): Frame | null {
+  const lookedAt = (frame: Frame): string =>
+    checks.get(frame.entityId)?.at(-1)?.recordedAt ?? frame.recordedAt;
+  const [latest] = frames
+    .filter(({ content }) => content.slot === slot)
+    .sort((a, b) => lookedAt(b).localeCompare(lookedAt(a)));
+  return latest ?? null;
+}
+
 /** A box as it hangs: its places in order, each with its frame and the looks at it. */
 export function boxPlaces(
   records: readonly AnyRecord[],
@@ -85,7 +103,7 @@ export function boxPlaces(
   const frames = ofKind(now, 'frame').filter((item) => item.content.boxId === boxId);
   const checks = checksByFrame(ofKind(now, 'frame-check'));
   return Array.from({ length: slots }, (_, at) => {
-    const frame = frames.find((item) => item.content.slot === at + 1) ?? null;
+    const frame = frameIn(frames, at + 1, checks);
     const own = frame ? (checks.get(frame.entityId) ?? []) : [];
     return {
       slot: at + 1,

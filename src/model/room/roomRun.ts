@@ -1,14 +1,17 @@
 import {
   DAY_MS,
   LAYOUT_FACTOR,
+  forecastAir,
   withoutSlips,
   type AirOverTime,
   type AirSeries,
+  type DayWeather,
   type DryingBatch,
   type DryingObservation,
   type DryingRun,
   type HoneyPart,
   type WarmRoom,
+  type UsualDay,
   type WetSpell,
 } from '../../core';
 import {
@@ -19,7 +22,7 @@ import {
   type LogPlace,
   type WarmRoomContent,
 } from '../../records';
-import { momentOfWall } from '../days';
+import { dayNumber, localDayOf, momentOfWall } from '../days';
 import type { BatchFile, RoomFile } from './roomFile';
 
 const MINUTES_PER_DAY = 1440;
@@ -117,9 +120,52 @@ const wetSpells = ({ rain = [] }: WarmRoomContent, zeroMs: number): WetSpell[] =
     toDay: (momentOfWall(Date.parse(toDay) + DAY_MS) - zeroMs) / DAY_MS,
   }));
 
-function outsideOf({ room, logs }: RoomFile, zeroMs: number): AirOverTime {
+/** Measured air, and where nothing is measured yet the forecast. */
+function withForecast(
+  measured: AirSeries,
+  forecast: readonly DayWeather[],
+  { usual, zeroMs, endDay }: { usual: UsualDay; zeroMs: number; endDay: number },
+): AirSeries {
+  const zeroDay = dayNumber(localDayOf(new Date(zeroMs).toISOString()));
+  const span = { zeroDay, firstDay: zeroDay - 1, lastDay: zeroDay + endDay + 1 };
+  const ahead = forecastAir(forecast, usual, span);
+  const [first, last] = [measured.days[0] ?? Infinity, measured.days.at(-1) ?? -Infinity];
+  const before = ahead.days.map((day) => day < first);
+  const after = ahead.days.map((day) => day > last);
+  const joined = (of: 'days' | 'temperatureC' | 'relativeHumidity'): number[] => [
+    ...ahead[of].filter((_, at) => before[at]),
+    ...(first < Infinity ? measured[of] : []),
+    ...(first < Infinity ? ahead[of].filter((_, at) => after[at]) : []),
+  ];
+  return {
+    days: joined('days'),
+    temperatureC: joined('temperatureC'),
+    relativeHumidity: joined('relativeHumidity'),
+  };
+}
+
+/** Days of a forecast that fall into a run. */
+const withinRun = (
+  forecast: readonly DayWeather[],
+  zeroMs: number,
+  endDay: number,
+): DayWeather[] => {
+  const zeroDay = dayNumber(localDayOf(new Date(zeroMs).toISOString()));
+  return forecast.filter(({ day }) => day >= zeroDay && day <= zeroDay + endDay);
+};
+
+function outsideOf(
+  { room, logs }: RoomFile,
+  zeroMs: number,
+  { forecast = [], endDay }: { forecast?: readonly DayWeather[]; endDay: number },
+): AirOverTime {
   const series = withoutSlips(seriesOf(logs, 'outside', zeroMs));
   const wet = wetSpells(room.content, zeroMs);
+  const told = withinRun(forecast, zeroMs, endDay);
+  if (told.length > 0) {
+    const { outside: usual } = room.content;
+    return { kind: 'series', ...withForecast(series, told, { usual, zeroMs, endDay }), wet };
+  }
   return series.days.length > 1
     ? { kind: 'series', ...series, wet }
     : { kind: 'daily', ...room.content.outside, wet };
@@ -166,6 +212,8 @@ export interface RunFor {
   readonly daysAhead: number;
   /** midnight before a moment, where the keeper is [ms since 1970] */
   readonly midnightBefore: (ms: number) => number;
+  /** weather outside by day, where somebody typed it */
+  readonly forecast?: readonly DayWeather[];
 }
 
 function timesToTell(nowDay: number, endDay: number): number[] {
@@ -196,12 +244,13 @@ function knownAir(file: RoomFile, zeroMs: number, nowDay: number): Partial<Dryin
 export function roomRun(
   file: RoomFile,
   batches: readonly BatchFile[],
-  { nowMs, daysAhead, midnightBefore }: RunFor,
+  { nowMs, daysAhead, midnightBefore, forecast = [] }: RunFor,
 ): RoomRun {
   const firstMs = Math.min(nowMs, ...batches.map((batch) => Date.parse(batch.batch.content.inAt)));
   const zeroMs = midnightBefore(firstMs);
   const nowDay = (nowMs - zeroMs) / DAY_MS;
   const { room } = file;
+  const outside = outsideOf(file, zeroMs, { forecast, endDay: nowDay + daysAhead });
   const spread = (batchFile: BatchFile): number =>
     batchFile.batch.content.plusMinusPercent / COVERAGE;
   const observations = batches.flatMap(({ batch, checks }, at) =>
@@ -214,7 +263,7 @@ export function roomRun(
     zeroMs,
     nowDay,
     run: {
-      room: { room: coreRoom(room.content), outside: outsideOf(file, zeroMs) },
+      room: { room: coreRoom(room.content), outside },
       known: null,
       ...knownAir(file, zeroMs, nowDay),
       batches: batches.map(({ batch }) =>

@@ -1,4 +1,5 @@
 import { MACHINE_KINDS, isRatingPoint } from '../../core';
+import { idSchema } from '../envelope';
 import { recordKind, type RevisionOf } from '../recordKind';
 import { between, nameField, remarkField, wholeBetween, wrong } from '../fields';
 import { dayField } from '../moments';
@@ -55,6 +56,8 @@ export const warmRoomContentSchema = z.object({
   outside: outsideSchema,
   /** expected or seen */
   rain: z.array(rainSchema).max(50, wrong('tooMany', 50)).optional(),
+  /** a room whose air is the same, an open door between them; null or not there: none */
+  sharesAirWith: idSchema.nullable().optional(),
   /** in the keeper's own money */
   pricePerKwh: between(0, 100),
   remark: remarkField,
@@ -68,6 +71,9 @@ export const warmRoomKind = recordKind({
   owner: null,
   part: 'warm-room',
   content: warmRoomContentSchema,
+  refers: (content) => [
+    { path: 'sharesAirWith', id: content.sharesAirWith ?? null, kind: 'warm-room' },
+  ],
   chain: ({ entityId }) => ({ anchors: [entityId], follows: [] }),
 });
 export type WarmRoomRecord = RevisionOf<typeof warmRoomKind>;

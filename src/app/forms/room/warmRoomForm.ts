@@ -6,7 +6,16 @@ import {
   type WarmRoomContent,
 } from '../../../records';
 import type { FormOf } from '../../entry/codec';
-import { choice, degreesApart, number, percent, quantity, words } from '../../entry/codecs';
+import {
+  choice,
+  degreesApart,
+  number,
+  oneOf,
+  optional,
+  percent,
+  quantity,
+  words,
+} from '../../entry/codecs';
 import { entryOf } from '../../entry/entry';
 import { group, optionalGroup } from '../../entry/groups';
 import type { Parsed } from '../../entry/reader';
@@ -94,6 +103,7 @@ export const roomEntry = entryOf(
       swingC: degreesApart(roomFormWords.fromNightToDay()),
       relativeHumidity: humidity(roomFormWords.humidity()),
     }),
+    sharesAirWith: optional(oneOf(roomFormWords.sharesAirWith(), '')),
     pricePerKwh: number(roomFormWords.priceOfAKilowattHour(), {
       digits: 3,
       hint: roomFormWords.inYourOwnCurrency(),

@@ -13,12 +13,13 @@ const SIGN_NAMES: Readonly<Record<StingSign, string>> = {
   'rash-elsewhere': houseWords.rashElsewhere(),
   sick: houseWords.sick(),
   many: houseWords.many(),
-  'big-swelling': houseWords.bigSwelling(),
+  'here-only': houseWords.hereOnly(),
 };
 
 const ADVICE: Readonly<Record<StingAdvice, { what: string; why: string }>> = {
   'call-now': { what: houseWords.callNow(), why: houseWords.callNowWhy() },
   'ask-doctor': { what: houseWords.askDoctor(), why: houseWords.askDoctorWhy() },
+  'look-first': { what: houseWords.lookFirst(), why: houseWords.lookFirstWhy() },
   local: { what: houseWords.local(), why: houseWords.localWhy() },
 };
 
@@ -53,7 +54,7 @@ export function StungView({ signs, toggle }: StungViewProps): ReactElement {
                 type="button"
                 aria-pressed={isSeen}
                 onClick={() => toggle(sign)}
-                className="flex min-h-14 w-full items-center gap-3 border-2 border-ink bg-paper px-3 text-left text-lg font-semibold aria-pressed:bg-ink aria-pressed:text-linen"
+                className="flex h-full min-h-14 w-full items-center gap-3 border-2 border-ink bg-paper px-3 text-left text-lg font-semibold aria-pressed:bg-ink aria-pressed:text-linen"
               >
                 <span className="size-6 shrink-0">
                   {isSeen && <Check aria-hidden className="size-6" />}

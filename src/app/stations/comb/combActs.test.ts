@@ -7,13 +7,13 @@ import { DEFAULT_PREFERENCES, firstRevision } from '../../../records';
 import { actStore, type ActStore } from '../../test/actStore';
 import {
   chooseSchool,
-  countTally,
   makeQuickTake,
   moveFrames,
   removeSurvey,
   saveFramePhoto,
   saveSurvey,
 } from './combActs';
+import { countTally, ownTally } from './tallyActs';
 import { freshQuickTake, readQuickTake, type QuickTakeForm } from './quickTake';
 
 let yard: SampleYard;
@@ -71,12 +71,27 @@ describe('acts at the hives', () => {
   });
 
   test('the running count is one, whatever is counted', async () => {
-    await acts.does(countTally(['frames', 3], null, yard.harvest.entityId));
+    const mine = { counter: 'phone', who: 'AB', harvestId: yard.harvest.entityId };
+    await acts.does(countTally(['frames', 3], { ...mine, former: null }));
     const [tally] = await acts.stored('tally');
-    await acts.does(countTally(['totes', 1], tally!, yard.harvest.entityId));
+    await acts.does(countTally(['totes', 1], { ...mine, former: tally! }));
     expect((await acts.stored('tally')).map(({ content }) => content)).toEqual([
-      { frames: 3, boxes: 0, totes: 1 },
+      { frames: 3, boxes: 0, totes: 1, counter: 'phone', who: 'AB' },
     ]);
+  });
+
+  test('each device goes on with its own count; one of before they counted apart is taken over', () => {
+    const tallyOf = (counter: string | undefined, frames: number) =>
+      firstRevision(yard.scribe, 'tally', {
+        frames,
+        boxes: 0,
+        totes: 0,
+        ...(counter === undefined ? {} : { counter }),
+      });
+    const [mine, theirs, old] = [tallyOf('a', 3), tallyOf('b', 4), tallyOf(undefined, 5)];
+    expect(ownTally([theirs, mine, old], 'a')).toBe(mine);
+    expect(ownTally([theirs, old], 'a')).toBe(old);
+    expect(ownTally([theirs], 'a')).toBeNull();
   });
 
   test('frames go into the free places of a tote in their order, and keep where they hung', async () => {

@@ -1,6 +1,5 @@
 import type { RuleSet } from '../../../core';
 import {
-  entryRevision,
   firstRevision,
   nextRevision,
   type Box,
@@ -9,14 +8,11 @@ import {
   type Photo,
   type Survey,
   type SurveyContent,
-  type Tally,
-  type TallyContent,
 } from '../../../records';
 import { perform, type ActOptions, type RecordAct } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import { combWords } from '../../words/english/comb';
 import { frameWords } from '../../words/english/frame';
-import { commonWords } from '../../words/english/common';
 import { sideName } from './frameDraft';
 import { quickTakeRecords, takenFrames, type QuickTake } from './quickTake';
 import { frameOfTask, type JudgeTask } from './useJudgeFrame';
@@ -58,26 +54,6 @@ export const chooseSchool = (harvest: Harvest, schoolId: string): RecordAct =>
       reason: combWords.anotherRule(),
     }),
   ]);
-
-export const TALLY_NAMES: Readonly<Record<keyof TallyContent, string>> = {
-  frames: combWords.countedByHand(),
-  boxes: commonWords.boxes(),
-  totes: combWords.totes(),
-};
-
-export const NOTHING_COUNTED: TallyContent = { frames: 0, boxes: 0, totes: 0 };
-
-/** The running count of a day. @param former - the count so far; null before the first */
-export const countTally = (
-  [part, value]: readonly [keyof TallyContent, number],
-  former: Tally | null,
-  harvestId: string,
-): RecordAct => {
-  const content = { ...(former?.content ?? NOTHING_COUNTED), [part]: value };
-  return perform(`${TALLY_NAMES[part]}: ${value}`, (scribe) => [
-    entryRevision(scribe, { kind: 'tally', former, ownerId: harvestId }, content),
-  ]);
-};
 
 /** Where frames go: a box, its free places, and the day on which they go there. */
 interface MoveTarget {

@@ -48,7 +48,7 @@ function useDay(
   const judgedThere = useMemo(() => judgeFrames(others, judging), [others, judging]);
   return useMemo(() => {
     const stories = [...others, ...here];
-    const file = { stories, surveys: [], tally: null, guesses: [] };
+    const file = { stories, surveys: [], doubled: [], tallies: [], guesses: [] };
     const judged = judgesTogether(judging)
       ? judgeFrames(stories, judging)
       : [...judgedThere, ...judgeFrames(here, judging)];

@@ -3,7 +3,7 @@ import { EmptyNote } from '../../ui/page/EmptyNote';
 import { PageHead } from '../../ui/page/PageHead';
 import type { useRoomController } from './useRoomController';
 import { type ReactElement } from 'react';
-import type { RoomFile } from '../../../model';
+import { hasMixedMachines, type RoomFile } from '../../../model';
 import { Button } from '../../ui/Button';
 import { PageLink } from '../../ui/page/PageLink';
 import { AdviceSection } from './parts/AdviceSection';
@@ -30,7 +30,7 @@ function loadWords({ room, batches }: RoomFile, nowMs: number): string {
 /** One room: what is in it, when each batch is dry enough, and what to look after. */
 export function RoomView(props: ReturnType<typeof useRoomController>): ReactElement {
   const { file, nowMs, asked, forecast, batch, setBatch, checked, setChecked } = props;
-  const { lotId, closeBatch } = props;
+  const { lotId, closeBatch, sharing, weather } = props;
   const plan = <PlanSection file={file} asked={asked} forecast={forecast} />;
   const air = (
     <>
@@ -40,6 +40,7 @@ export function RoomView(props: ReturnType<typeof useRoomController>): ReactElem
         draws={forecast.draws}
         zeroMs={asked.present.zeroMs}
         nowMs={nowMs}
+        weather={weather}
       />
       <EarlierBatches file={file} nowMs={nowMs} onEdit={setBatch} />
       <RoomDetails file={file} />
@@ -57,11 +58,20 @@ export function RoomView(props: ReturnType<typeof useRoomController>): ReactElem
         </Button>
         <PageLink to="warm-room">{roomWords.allRooms()}</PageLink>
       </PageHead>
+      {sharing.length > 0 && (
+        <p className="mt-3 border-l-4 border-ink pl-3 text-lg">
+          {roomWords.sharesAir({
+            rooms: sharing.map(({ room }) => room.content.name).join(', '),
+          })}{' '}
+          {hasMixedMachines([file, ...sharing]) && roomWords.mixedMachines()}
+        </p>
+      )}
       {asked.batches.length > 0 ? (
         <RoomInside
           asked={asked}
           forecast={forecast}
           nowMs={nowMs}
+          outsideC={file.room.content.outside.meanC}
           onCheck={(of, check) => setChecked({ batch: of, check: check ?? null })}
           onEdit={setBatch}
           below={

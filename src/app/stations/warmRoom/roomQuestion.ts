@@ -1,3 +1,4 @@
+import type { DayWeather } from '../../../core';
 import { roomRun, stretchesOf, type BatchFile, type RoomFile, type RoomRun } from '../../../model';
 import { batchEndMs, type BatchContent } from '../../../records';
 import type { RoomQuestion } from '../../../workers/protocol';
@@ -15,12 +16,16 @@ export interface AskedRoom {
 }
 
 /** What to ask of a room now; of an empty one, what it has taught so far. */
-export function askedRoom(file: RoomFile, nowMs: number): AskedRoom {
+export function askedRoom(
+  file: RoomFile,
+  nowMs: number,
+  forecast: readonly DayWeather[] = [],
+): AskedRoom {
   const stretches = stretchesOf(file, nowMs);
   const latest = stretches[stretches.length - 1] ?? [];
   const inUse = latest.some(({ batch }) => isIn(batch.content, nowMs));
   const last = inUse ? latest : [];
-  const forNow = { nowMs, daysAhead: DAYS_AHEAD, midnightBefore };
+  const forNow = { nowMs, daysAhead: DAYS_AHEAD, midnightBefore, forecast };
   const present = roomRun(file, last, forNow);
   const past = (inUse ? stretches.slice(0, -1) : stretches).map((stretch) =>
     roomRun(file, stretch, { ...forNow, nowMs: endOf(stretch, nowMs), daysAhead: 0 }),

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
-import type { RoomFile } from '../../../model';
+import { joinedRoom, sharingWith, weatherOfAll, type RoomFile } from '../../../model';
+import { useCurrent, useRooms } from '../../data/useWorkspaceModel';
 import type { Batch, BatchCheck } from '../../../records';
 import { useMoment } from '../../data/useMoment';
 import { useAsked } from '../../data/useAsked';
@@ -12,7 +13,13 @@ export function useRoomController(file: RoomFile) {
   const [lotId, lotDone] = useAsked('lot');
   const [batch, setBatch] = useState<Batch | 'new' | null>(lotId === null ? null : 'new');
   const [checked, setChecked] = useState<{ batch: Batch; check: BatchCheck | null } | null>(null);
-  const asked = useMemo(() => askedRoom(file, nowMs), [file, nowMs]);
+  const rooms = useRooms();
+  const weathers = useCurrent('weather');
+  const weather = useMemo(() => weatherOfAll(weathers), [weathers]);
+  const asked = useMemo(
+    () => askedRoom(joinedRoom(file, rooms), nowMs, weather),
+    [file, rooms, nowMs, weather],
+  );
   const forecast = useRoomForecast(asked.question);
   const closeBatch = (): void => {
     setBatch(null);
@@ -20,6 +27,8 @@ export function useRoomController(file: RoomFile) {
   };
   return {
     file,
+    sharing: sharingWith(file, rooms),
+    weather,
     nowMs,
     asked,
     forecast,

@@ -163,6 +163,20 @@ export const combWords = messages('comb', {
     '{agent}: follow its label. Left too long on open comb it taints the honey, and tainted honey is good for nothing.',
   theScent: 'The scent',
   blowFromBehindTheHive: 'Blow from behind the hive, with ears and eyes protected.',
+  doesBoth: 'Judges and carries',
+  judges: 'Judges',
+  carries: 'Carries',
+  anotherDevice: 'Another device',
+  countedThere:
+    '{frames, plural, one {# frame} other {# frames}} by hand, {boxes, plural, one {# box} other {# boxes}}, {totes, plural, one {# tote} other {# totes}}',
+  placeInBox: '{box}, place {slot}',
+  judgedTwice:
+    'Judged on two phones, counted once: {places}. Where one of you would leave the frame, it stays.',
+  twoOrMore: 'Two or more at work',
+  thisPhone: 'With this phone in hand, somebody',
+  howDaysMeet:
+    'Each phone counts for itself, and the counts add up. Let the phones meet before you start, so that both know the hives, and once more when you are done.',
+  meetTheOtherPhone: 'Meet the other phone',
   liftWithTwo:
     '{label} weighs about {kg}, more than the {limit} one person should lift: carry it with someone.',
   liftByFrames: '{label} weighs about {kg}: take frames out before you carry it.',

@@ -55,16 +55,18 @@ export const houseWords = messages('house', {
   mouth: 'Stung in mouth or throat',
   known: 'A known allergy to stings',
   many: 'Twenty stings or more',
-  bigSwelling: 'The place is badly swollen, nothing else',
+  hereOnly: 'Only the place itself hurts or swells',
+  lookFirst: 'Look first: breathing, face, skin.',
+  lookFirstWhy: 'Lead the person away from the hives, and do not leave them alone.',
   callNow: 'Call the emergency number now.',
   callNowWhy:
     'Say “severe allergic reaction”. Use the adrenaline pen if there is one, by its own instructions. Lay the person down with legs raised; if breathing is hard, let them sit. Do not leave them, do not let them walk or drive.',
   askDoctor: 'Get medical advice now, and watch closely.',
   askDoctorWhy:
-    'Do not stay alone and do not drive for an hour or two. Call the emergency number as soon as anything above begins.',
+    'Do not stay alone and do not drive for an hour or two. Call the emergency number as soon as anything else below begins.',
   local: 'Usually harmless: watch for half an hour.',
   localWhy:
-    'Scrape the sting out at once, leave the hives, cool the place, take rings off. Call as soon as anything above begins.',
+    'Scrape the sting out at once, leave the hives, cool the place, take rings off. Call as soon as anything else below begins.',
   notADoctor: 'This page is no doctor. Doctors and the emergency service decide.',
   whereYouAre: 'Tell them where you are: write the address of each yard where people can read it.',
 });

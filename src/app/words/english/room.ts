@@ -4,6 +4,18 @@ export const roomWords = messages('room', {
   lingIsAGelHow: 'Ling is a gel: how fast it dries is not known, so do not rely on the forecast.',
   fillsInItsMoistureFrom: 'Fills in its moisture from comb and readings',
   dehumidifier: 'Dehumidifier',
+  theRoomTakes: 'The room takes about {days, plural, one {# day} other {# days}}.',
+  beesHadFinished: 'On the hive it was capped far enough already: the bees had finished it.',
+  beesWouldNot:
+    'Left on the hive it would not have been finished: nothing flowed, or it would soon have ended.',
+  beesWould:
+    'Left on the hive, the bees would have needed about {days, plural, one {# day} other {# days}} of flow to cap it; {chance} in 100 that the flow lasted so long.',
+  noOtherRoom: 'No other room',
+  sharesAir: 'The air is shared with {rooms}: boxes, heat and machines of both count.',
+  mixedMachines: 'Their dehumidifiers are of different kinds, so the forecast is rough.',
+  outsideByForecast:
+    'Outside follows your weather forecast from {from} to {to}, then the usual days of the season.',
+  typeAForecast: 'Type or bring in a weather forecast',
   theRatingPointIsIn:
     'The rating point is in the manual: often [27 °C] and 60 %, or [30 °C] and 80 %, which flatters. In dry air it takes out far less.',
   neverUseABurnerWithout:

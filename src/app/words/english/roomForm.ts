@@ -86,4 +86,5 @@ export const roomFormWords = messages('roomForm', {
   thinnerThanHalfAMillimetre: 'thinner than half a millimetre',
   theHoneyWouldStandCheck: 'The honey would stand {deep}: check weight and surface.',
   and: 'and',
+  sharesAirWith: 'Shares its air with',
 });

@@ -1,11 +1,19 @@
 import { removeLog } from '../airActs';
 import { Suspense, useMemo, useState, type ReactElement } from 'react';
-import { logGaps, logSpikes, type ForecastDraw, type RoomOutlook, DAY_MS } from '../../../../core';
-import { seriesOf, type RoomFile } from '../../../../model';
+import {
+  DAY_MS,
+  logGaps,
+  logSpikes,
+  type DayWeather,
+  type ForecastDraw,
+  type RoomOutlook,
+} from '../../../../core';
+import { isoDayOf, seriesOf, type RoomFile } from '../../../../model';
 import { type AirLog } from '../../../../records';
 import { useAppDispatch } from '../../../../store';
-import { formatMoment } from '../../../format/dates';
+import { formatDay, formatMoment } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
+import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { Waiting } from '../../../ui/page/Waiting';
 import { gapWords, spikeWords } from '../logWords';
@@ -76,11 +84,14 @@ interface AirSectionProps {
   /** midnight from which the outlook counts its days [ms] */
   zeroMs: number;
   nowMs: number;
+  /** outside by day, as it was typed */
+  weather: readonly DayWeather[];
 }
 
 /** The air of the room: chart, logs, and the ways in for more. */
 export function AirSection(props: AirSectionProps): ReactElement {
-  const { file, outlook, draws, zeroMs, nowMs } = props;
+  const { file, outlook, draws, zeroMs, nowMs, weather } = props;
+  const ahead = weather.filter(({ day }) => day >= Math.floor(nowMs / DAY_MS));
   const [open, setOpen] = useState<'log' | 'now' | null>(null);
   const log = useMemo(() => seriesOf(file.logs, 'inside', zeroMs), [file, zeroMs]);
   const close = (): void => setOpen(null);
@@ -117,6 +128,15 @@ export function AirSection(props: AirSectionProps): ReactElement {
           ))}
         </ul>
       )}
+      <p className="mt-2 text-base">
+        {ahead.length > 0
+          ? roomWords.outsideByForecast({
+              from: formatDay(isoDayOf(ahead[0]?.day ?? 0)),
+              to: formatDay(isoDayOf(ahead.at(-1)?.day ?? 0)),
+            })
+          : null}
+      </p>
+      <PageLink to="season/when">{roomWords.typeAForecast()}</PageLink>
       <RainPart room={file.room} />
       <LoggerPanel roomId={file.room.entityId} />
       <LogSheet open={open === 'log'} roomId={file.room.entityId} onClose={close} />

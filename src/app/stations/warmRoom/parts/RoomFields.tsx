@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import { useFormContext } from 'react-hook-form';
+import type { RoomFile } from '../../../../model';
 import { Field } from '../../../entry/Field';
 import { Fields } from '../../../entry/Fields';
 import { roomEntry, type RoomForm } from '../../../forms/room/warmRoomForm';
@@ -34,7 +35,7 @@ function MachineFields(): ReactElement {
 }
 
 /** What a room is: its size, its heat, its machine, and the air about it. */
-export function RoomFields(): ReactElement {
+export function RoomFields({ others }: { others: readonly RoomFile[] }): ReactElement {
   const heating = useFormContext<RoomForm>().watch('heating');
   return (
     <div className="space-y-5">
@@ -65,6 +66,16 @@ export function RoomFields(): ReactElement {
           />
         </div>
       </fieldset>
+      {others.length > 0 && (
+        <Field
+          of={roomEntry}
+          at="sharesAirWith"
+          choices={[
+            { value: '', label: roomWords.noOtherRoom() },
+            ...others.map(({ room }) => ({ value: room.entityId, label: room.content.name })),
+          ]}
+        />
+      )}
       <Fields of={roomEntry} at={['pricePerKwh', 'remark']} />
     </div>
   );

@@ -5,6 +5,7 @@ import { ForecastProgress } from '../../../ui/page/ForecastProgress';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { Waiting } from '../../../ui/page/Waiting';
 import { BatchesSection } from './BatchesSection';
+import { BeesInstead } from './BeesInstead';
 import { ChecksList } from './ChecksList';
 import { Deadline } from './Deadline';
 import { HeatLine } from './HeatLine';
@@ -33,6 +34,8 @@ interface RoomInsideProps {
   asked: AskedRoom;
   forecast: RoomForecast;
   nowMs: number;
+  /** mean of the air outside [°C] */
+  outsideC: number;
   onCheck: (batch: Batch, check?: BatchCheck) => void;
   onEdit: (batch: Batch) => void;
   /** under the batches, and beside them under the chart */
@@ -42,7 +45,7 @@ interface RoomInsideProps {
 
 /** Batches of a room that is in use, the course of the chosen one, and what to look after. */
 export function RoomInside(props: RoomInsideProps): ReactElement {
-  const { asked, forecast, nowMs, onCheck, onEdit, below, beside } = props;
+  const { asked, forecast, nowMs, outsideC, onCheck, onEdit, below, beside } = props;
   const firstIn = asked.batches.findIndex(({ batch }) => isIn(batch.content, nowMs));
   const [picked, setPicked] = useState<number | null>(null);
   const chosen = picked !== null && asked.batches[picked] ? picked : firstIn;
@@ -76,6 +79,15 @@ export function RoomInside(props: RoomInsideProps): ReactElement {
               </Suspense>
               <Deadline asked={asked} forecast={forecast} at={chosen} nowMs={nowMs} />
               {file && <ChecksList file={file} onEdit={(check) => onCheck(file.batch, check)} />}
+              {file && (
+                <BeesInstead
+                  batch={file.batch}
+                  outsideC={outsideC}
+                  asked={asked}
+                  forecast={forecast}
+                  at={chosen}
+                />
+              )}
               <HeatLine outlook={outlook} at={chosen} />
             </>
           ) : (

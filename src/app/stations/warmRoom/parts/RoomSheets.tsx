@@ -5,7 +5,7 @@ import type { Batch, BatchCheck, BatchContent, WarmRoomRecord } from '../../../.
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { useLedger } from '../../../data/useWorkspaceModel';
 import { useMoment } from '../../../data/useMoment';
-import { useMeters } from '../../../data/useWorkspaceModel';
+import { useMeters, useRooms } from '../../../data/useWorkspaceModel';
 import { batchCheckFormOf, readBatchCheckForm } from '../../../forms/room/batchCheckForm';
 import { batchEntry, freshBatch, readBatchForm } from '../../../forms/room/batchForm';
 import { USUAL_ROOM, readRoomForm, roomEntry } from '../../../forms/room/warmRoomForm';
@@ -27,6 +27,7 @@ interface RoomSheetProps {
 /** Adds a room, or changes one. */
 export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
+  const rooms = useRooms();
   const formOf = useMemo(
     () =>
       roomEntry.fill(room?.content ?? { ...USUAL_ROOM, name: commonWords.warmRoom() }, preferences),
@@ -45,7 +46,7 @@ export function RoomSheet({ open, room, onClose, onKept }: RoomSheetProps): Reac
       parse={(form) => readRoomForm(form, preferences, room?.content ?? null)}
       {...(onKept && { onKept })}
     >
-      <RoomFields />
+      <RoomFields others={rooms.filter((file) => file.room.entityId !== room?.entityId)} />
     </EntrySheet>
   );
 }
