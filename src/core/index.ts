@@ -40,7 +40,13 @@ export {
   type ClearingDoubt,
   type ClearingStep,
 } from './comb/clearing';
-export { leavingSteps, sugarInsteadKg, type LeavingStep, type LeftHive } from './comb/leaving';
+export {
+  LEAVING_STEPS,
+  leavingSteps,
+  sugarInsteadKg,
+  type LeavingStep,
+  type LeftHive,
+} from './comb/leaving';
 export {
   ROBBED_PLACES,
   ROBBERS,
@@ -513,6 +519,8 @@ export { cappingWaxKg, meltYields, sheetsFrom, waxOnHand, type MeltYield } from 
 export { seenPace } from './extraction/seenPace';
 export { HAND_WAYS, handWays, type HandWay } from './extraction/handWays';
 export { waxThrough, type WaxReason } from './flow/waxThrough';
+export { simulatedWeights } from './instruments/simulatedScale';
+export { weightCourse, type WeighedDay } from './season/weightCourse';
 export { forecastAir, type UsualDay } from './warmRoom/forecastAir';
 export { fillMl, jarPlan, labelWeight, type JarSize } from './mass/jars';
 export {

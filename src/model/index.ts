@@ -138,6 +138,7 @@ export { heaviestBox } from './day/lifting';
 export { weatherOfAll } from './season/weather';
 export { beesInstead } from './room/beesInstead';
 export { hasMixedMachines, joinedRoom, sharingWith } from './room/joinedRoom';
+export { roundOf, type RoundStop } from './season/round';
 export { jarBoard, type OccasionPlan, type RunOfJars } from './store/occasions';
 export {
   TRACE_KINDS,

@@ -140,6 +140,8 @@ export { type SeasonPlan, type SeasonPlanContent } from './hives/seasonPlan';
 export { type Weather, type WeatherContent } from './hives/weather';
 export { occasionContentSchema, type Occasion } from './store/occasion';
 export { jarCheckContentSchema, type JarCheck, type JarCheckContent } from './store/jarCheck';
+export { hiveWeightContentSchema, type HiveWeight } from './hives/hiveWeight';
+export { type LeavingAct } from './hives/leavingAct';
 export { waxContentSchema, type Wax, type WaxContent } from './line/wax';
 export { houseLogContentSchema, type HouseLog, type HouseLogContent } from './line/houseLog';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';

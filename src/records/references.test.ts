@@ -84,7 +84,7 @@ function everything(): AnyRecord[] {
     ...yard.records,
     ...looks,
     sampleGiven(yard),
-    ...sampleSeason(scribe, yard.records[0]!.entityId),
+    ...sampleSeason(yard),
     survey,
     firstRevision(scribe, 'tally', { frames: 1, boxes: 0, totes: 0 }, day),
     firstRevision(scribe, 'guess', { who: 'a', kg: 3 }, day),

@@ -55,6 +55,8 @@ import { weatherKind } from './hives/weather';
 import { occasionKind } from './store/occasion';
 import { jarCheckKind } from './store/jarCheck';
 import { waxKind } from './line/wax';
+import { hiveWeightKind } from './hives/hiveWeight';
+import { leavingActKind } from './hives/leavingAct';
 import { houseLogKind } from './line/houseLog';
 import { mergeChoiceKind } from './lots/mergeChoice';
 
@@ -118,6 +120,8 @@ export const KINDS = [
   jarCheckKind,
   waxKind,
   houseLogKind,
+  hiveWeightKind,
+  leavingActKind,
   mergeChoiceKind,
   ownRuleSetKind,
 ] as const;

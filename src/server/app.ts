@@ -8,6 +8,7 @@ import { knownHost } from './knownHost';
 import { LetterBoxes } from './letterBox';
 import { letterRoutes } from './routes/letters';
 import { loggerRoutes } from './routes/logger';
+import { scaleRoutes } from './routes/scale';
 import { weatherRoutes } from './routes/weather';
 import { meterRoutes } from './routes/meter';
 
@@ -82,6 +83,7 @@ export function createServerApp({
   app.route('/api/meter', meterRoutes(streams));
   app.route('/api/logger', loggerRoutes(streams));
   app.route('/api/weather', weatherRoutes());
+  app.route('/api/scale', scaleRoutes());
   app.route(LETTERS, letterRoutes(boxes, addresses));
   app.all('/api/*', (context) =>
     context.json({ error: { code: 'not-found', message: 'There is no such address.' } }, 404),

@@ -14,12 +14,20 @@ export function useSeasonSources(today: string): SeasonSources | null {
   const book = useBook();
   const plans = useCurrent('season-plan');
   const weathers = useCurrent('weather');
+  const weights = useCurrent('hive-weight');
   const records = useLooksSince(workspace, subDays(parseISO(today), LOOKS_DAYS).toISOString());
   return useMemo(
     () =>
       records
-        ? { book, plans, weathers, looks: lastLooks(records), today: dayNumber(today) }
+        ? {
+            book,
+            plans,
+            weathers,
+            weights,
+            looks: lastLooks(records),
+            today: dayNumber(today),
+          }
         : null,
-    [book, plans, weathers, records, today],
+    [book, plans, weathers, weights, records, today],
   );
 }

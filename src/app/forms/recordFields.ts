@@ -14,6 +14,7 @@ import { formatEntry } from './hives/formatForm';
 import { givenEntry } from './hives/givenForm';
 import { guessEntry } from './hives/guessForm';
 import { harvestEntry } from './hives/harvestForm';
+import { hiveWeightEntry } from './hives/hiveWeightForm';
 import { noteEntry } from './hives/seasonNoteForm';
 import { schoolEntry } from './hives/schoolForm';
 import { surveyForm } from './hives/surveyForm';
@@ -57,6 +58,7 @@ const FIELDS: Partial<Readonly<Record<RecordKind, Fields>>> = {
   guess: guessEntry.fields,
   harvest: harvestEntry.fields,
   'heat-spell': heatEntry.fields,
+  'hive-weight': hiveWeightEntry.fields,
   'house-log': houseLogEntry.fields,
   instrument: meterEntry.fields,
   'jar-check': jarCheckEntry.fields,

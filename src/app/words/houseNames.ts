@@ -6,6 +6,7 @@ export const EVENT_NAMES: Readonly<Record<HouseEvent, string>> = {
   water: houseWords.water(),
   hands: houseWords.hands(),
   pests: houseWords.pests(),
+  combs: houseWords.combs(),
   glass: houseWords.glass(),
   repair: houseWords.repair(),
   other: houseWords.other(),

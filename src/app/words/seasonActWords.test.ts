@@ -38,7 +38,7 @@ describe('the season of the demo, in words', () => {
         "26 Aug 2026: Take the Dyke flow honey off at Field yard. Dyke flow ended about 17 Aug, and the bees need some days to cap what they have: ripe from about 24 Aug. It tastes poor: take it before better nectar comes in, and keep it apart. Dry and warm by the forecast.",
         "28 Aug 2026: Take formic pads out: Hive 6. By its label it stays in for 7 days. Write down the day it comes out.",
         "1 Sep 2026: Set escape boards at Marsh yard. They need 4 days; the boxes come off on Sat 5 Sep.",
-        "5 Sep 2026: Take the Sea lavender honey off at Marsh yard. Sea lavender ends about 27 Aug, and the bees need some days to cap what they have: ripe from about 3 Sep. No forecast for that day yet.",
+        "5 Sep 2026: Take the Sea lavender honey off at Marsh yard. Sea lavender ends about 27 Aug, and the bees need some days to cap what they have: ripe from about 3 Sep. Of 4 frames put back, about 3 should be finished by then. No forecast for that day yet.",
         "12 Sep 2026: Honey boxes may go back on: Hive 6. The waiting time on the label is over. Read the label once more.",
       ]
     `);

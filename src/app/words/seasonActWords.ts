@@ -65,6 +65,7 @@ function pullWhy(board: YardBoard): string {
     taken?.flow.content.taste === 'poor' ? whenWords.poorTaste() : '',
     limitWords(pull, next),
     pull.unripe && !pull.late ? whenWords.notAllRipe() : '',
+    board.putBack.frames > 0 ? whenWords.putBackBy(board.putBack) : '',
     pull.noTimeForEscapes ? whenWords.noTimeForBoards() : '',
     OUTLOOK_WORDS[pull.outlook](),
   ]);
@@ -109,6 +110,11 @@ function flowAsked({ kind, board, flow }: YardAct): ActWords {
       };
 }
 
+const scaleWhy = (since: string, flow: string): string =>
+  flow === ''
+    ? whenWords.scaleFeltOnly({ day: since })
+    : whenWords.scaleFeltWhy({ day: since, flow });
+
 function yardActWords(act: YardAct, book: Book): ActWords {
   const { board, flow } = act;
   const pullDay = board.pull?.day ?? act.day;
@@ -150,6 +156,11 @@ function yardActWords(act: YardAct, book: Book): ActWords {
         title: whenWords.noMoreBoxes({ yard }),
         why: whenWords.wouldNotFill({ flow: name, end: flowingUntil(board) }),
       };
+    case 'scale-flow':
+      return {
+        title: whenWords.scaleFelt({ yard }),
+        why: scaleWhy(shortDay(board.scaleSince ?? act.day), name),
+      };
     case 'look-flow':
     case 'ask-flow':
       return flowAsked(act);
@@ -186,6 +197,7 @@ const STEP_WORDS: Readonly<
 > = {
   'boxes-off': whenWords.boxesOff,
   'put-in': whenWords.putIn,
+  'ask-out': whenWords.noEndOfTreatment,
   'take-out': whenWords.takeOut,
   'boxes-on': whenWords.boxesBackOn,
 };
@@ -199,6 +211,8 @@ function givenActWords(act: GivenAct, book: Book): ActWords {
       return { title, why: whenWords.freeThatDay() };
     case 'put-in':
       return { title, why: labelWords(act) };
+    case 'ask-out':
+      return { title, why: whenWords.noEndWhy() };
     case 'take-out':
       return {
         title,

@@ -20,6 +20,18 @@ export interface LeftHive {
   readonly health: 'sound' | 'unknown' | 'suspect';
 }
 
+/** Names of what is done with what stays. */
+export const LEAVING_STEPS = [
+  'short',
+  'take-from',
+  'none-may-give',
+  'box-down',
+  'divider',
+  'scratch',
+  'guard-on',
+  'late-brood',
+] as const;
+
 /** What is done with what stays. */
 export type LeavingStep =
   | { readonly step: 'short'; readonly kg: number }

@@ -51,13 +51,16 @@ describe('a treatment on the calendar', () => {
     expect(steps.map(({ step }) => step)).toEqual(['put-in', 'take-out']);
   });
 
-  test('taken out on another day than planned: that day counts; how long is not known: no end', () => {
+  test('taken out on another day than planned: that day counts; how long is not known: no end, which is asked for', () => {
     expect(treatmentCalendar({ ...strips, toDay: 120 }, []).steps.at(-2)).toEqual({
       step: 'take-out',
       day: 120,
     });
     const steps = treatmentCalendar({ ...strips, staysDays: null, boxesOn: true }, []).steps;
-    expect(steps).toEqual([{ step: 'put-in', day: 100 }]);
+    expect(steps).toEqual([
+      { step: 'put-in', day: 100 },
+      { step: 'ask-out', day: 100 },
+    ]);
   });
 
   test('a hot day and a cold night are outside the label, those before and after it are not asked', () => {

@@ -18,7 +18,7 @@ export interface TreatmentDays {
 }
 
 /** What is done for a treatment, in the order of its days. */
-export const TREATMENT_STEPS = ['boxes-off', 'put-in', 'take-out', 'boxes-on'] as const;
+export const TREATMENT_STEPS = ['boxes-off', 'put-in', 'ask-out', 'take-out', 'boxes-on'] as const;
 export type TreatmentStep = (typeof TREATMENT_STEPS)[number];
 
 /** A day of the forecast that is outside the label. */
@@ -80,7 +80,9 @@ export function treatmentCalendar(
     ...(boxesOn ? [] : [{ step: 'boxes-off' as const, day: fromDay }]),
     { step: 'put-in', day: fromDay },
   ];
-  if (outDay !== null) {
+  // nobody said how long it stays: that is asked for as long as it is in
+  if (outDay === null) steps.push({ step: 'ask-out', day: fromDay });
+  else {
     steps.push({ step: 'take-out', day: outDay });
     // the day after the last day of waiting; boxes that stayed on are not cleared by any waiting
     if (!boxesOn) steps.push({ step: 'boxes-on', day: outDay + waitDays + 1 });

@@ -190,6 +190,14 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   handWays: () => [{ frames: 12, honeyKgPerFrame: 1.5, temperatureC: 28, moisturePercent: 17.5 }],
   secondsWithPicking: () => [{ ...core.TOOLS[4], picked: { everyFrames: 6, seconds: 60 } }],
   waxThrough: () => [[600, 200], 25],
+  simulatedWeights: () => [20_000],
+  weightCourse: () => [
+    [
+      { day: 100, massKg: 40 },
+      { day: 104, massKg: 45 },
+    ],
+    [90],
+  ],
   forecastAir: () => [
     [WEATHER],
     { meanC: 16, swingC: 8, relativeHumidity: 0.75 },

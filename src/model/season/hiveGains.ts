@@ -1,4 +1,5 @@
-import { combSideMass, groupBy, TAKING_ACTS } from '../../core';
+import { combSideMass, groupBy, TAKING_ACTS, weightCourse } from '../../core';
+import type { HiveWeight } from '../../records';
 import { formatOf, type Book } from '../day/book';
 import { frameEvidenceFrom } from '../day/frameEvidence';
 import type { KeptStory } from '../day/harvestFile';
@@ -20,6 +21,10 @@ export interface HiveGain {
   readonly fullKg: number;
   readonly boxKg: number;
   readonly lastLookDay: number | null;
+  /** what the gain is known from; null where it is not */
+  readonly from: 'looks' | 'weights' | null;
+  /** a flow has begun by its weights, since [day since 1970-01-01]; null where they tell none */
+  readonly gainsSince: number | null;
 }
 
 interface Look {
@@ -61,10 +66,26 @@ function lastGain(looks: readonly Look[]): { readonly kg: number; readonly days:
   return days > FURTHEST_APART_DAYS ? null : { kg: after.honeyKg - before.honeyKg, days };
 }
 
-function gainOfHive(
-  colonyId: string,
-  { book, looksInBox }: { book: Book; looksInBox: (boxId: string) => readonly (readonly Look[])[] },
-): HiveGain {
+interface GainSources {
+  readonly book: Book;
+  readonly looksInBox: (boxId: string) => readonly (readonly Look[])[];
+  readonly weights: readonly HiveWeight[];
+}
+
+/** What the scale tells of a hive, boxes that went on or came off between weighings left out. */
+function byScale(colonyId: string, { book, weights }: GainSources) {
+  const own = weights.filter(({ content }) => content.colonyId === colonyId);
+  const changes = book.boxes
+    .filter(({ content }) => content.colonyId === colonyId)
+    .flatMap(({ content: { onDay, offDay } }) => [onDay, offDay])
+    .flatMap((day) => (day === null ? [] : [dayNumber(day)]));
+  return weightCourse(
+    own.map(({ content }) => ({ day: dayNumber(content.day), massKg: content.massKg })),
+    changes,
+  );
+}
+
+function gainOfHive(colonyId: string, { book, looksInBox, weights }: GainSources): HiveGain {
   const boxes = book.boxes.filter(
     ({ content }) =>
       content.colonyId === colonyId && content.role === 'honey' && content.offDay === null,
@@ -82,10 +103,22 @@ function gainOfHive(
   const inBox = looked.map(
     (box) => box.slots * mean(box.looks.map((looks) => leftKg(looks.at(-1)!))),
   );
+  const scale = byScale(colonyId, { book, looksInBox, weights });
+  const seenGain =
+    gains.length === 0
+      ? null
+      : {
+          kgPerDay: slots * mean(gains.map(({ kg, days }) => kg / days)),
+          days: Math.round(mean(gains.map(({ days }) => days))),
+        };
+  // a scale feels what an eye guesses
+  const isWeighed = scale.kgPerDay !== null;
   return {
     colonyId,
-    kgPerDay: gains.length > 0 ? slots * mean(gains.map(({ kg, days }) => kg / days)) : null,
-    days: gains.length > 0 ? Math.round(mean(gains.map(({ days }) => days))) : null,
+    kgPerDay: scale.kgPerDay ?? seenGain?.kgPerDay ?? null,
+    days: isWeighed ? scale.days : (seenGain?.days ?? null),
+    from: isWeighed ? 'weights' : seenGain ? 'looks' : null,
+    gainsSince: scale.gainsSince,
     honeyKg: last.length > 0 ? inBox.reduce((sum, kg) => sum + kg, 0) : null,
     fullKg,
     boxKg: seen.length > 0 ? fullKg / seen.length : 0,
@@ -94,9 +127,24 @@ function gainOfHive(
 }
 
 /** What looks tell of every hive: honey in its boxes, and what it adds a day. */
-export function hiveGains(book: Book, looks: readonly KeptStory[]): HiveGain[] {
+export function hiveGains(
+  book: Book,
+  looks: readonly KeptStory[],
+  weights: readonly HiveWeight[] = [],
+): HiveGain[] {
   const storiesOf = groupBy(looks, ({ frame }) => frame.boxId);
   const looksInBox = (boxId: string): Look[][] =>
     (storiesOf.get(boxId) ?? []).map((story) => looksAt(story, book));
-  return book.colonies.map(({ entityId }) => gainOfHive(entityId, { book, looksInBox }));
+  return book.colonies.map(({ entityId }) => gainOfHive(entityId, { book, looksInBox, weights }));
+}
+
+/** A gain that began longer ago than this has been seen by now [d]. @source our choice */
+const SCALE_DAYS = 14;
+
+/** Since when scales of the yard tell of a flow; weights of long ago tell nothing of now. */
+export function scaleSince(gains: readonly HiveGain[], today: number): number | null {
+  const since = gains
+    .flatMap(({ gainsSince }) => gainsSince ?? [])
+    .filter((day) => day >= today - SCALE_DAYS);
+  return since.length > 0 ? Math.min(...since) : null;
 }

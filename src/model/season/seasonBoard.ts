@@ -7,6 +7,7 @@ import {
 import type {
   Flow,
   GivenRecord,
+  HiveWeight,
   SeasonPlan,
   SeasonPlanContent,
   Weather,
@@ -50,6 +51,7 @@ export type SeasonAct =
         | 'add-boxes'
         | 'no-more-boxes'
         | 'look-flow'
+        | 'scale-flow'
         | 'ask-flow';
       readonly day: number;
       readonly board: YardBoard;
@@ -84,6 +86,8 @@ export interface SeasonSources {
   readonly weathers: readonly Weather[];
   /** the last look at each frame that was looked at lately, with those before it */
   readonly looks: readonly KeptStory[];
+  /** hives that were weighed; none where not there */
+  readonly weights?: readonly HiveWeight[];
   readonly today: number;
 }
 
@@ -92,6 +96,9 @@ const CLEANED_DAYS = 1;
 
 /** What was over longer ago than this is no longer asked about [d]. @source our choice */
 const ASKED_FOR_DAYS = 60;
+
+/** The flow that may have begun: the next, or one that is late. */
+const flowNext = ({ next }: YardBoard): Flow | null => next?.flow ?? null;
 
 function yardActs(board: YardBoard, today: number): SeasonAct[] {
   const { pull, taken, next, planned, boxesOnDay } = board;
@@ -118,6 +125,12 @@ function yardActs(board: YardBoard, today: number): SeasonAct[] {
     ...act('boxes-on', boxesOnDay, next?.flow),
     ...act('add-boxes', adding ? today : null, board.flowing?.flow),
     ...act('no-more-boxes', tooLate ? today : null, board.flowing?.flow),
+    // the scale felt a flow that nobody wrote down yet
+    ...act(
+      'scale-flow',
+      board.scaleSince !== null && board.flowing === null ? today : null,
+      flowNext(board),
+    ),
     ...board.flows.flatMap(({ flow: each, course }) => {
       if (course.state === 'late') return act('look-flow', today, each);
       const over = dayNumber(each.content.expectedEnd);
@@ -153,23 +166,36 @@ function givenActs(item: GivenOnBoard, today: number): SeasonAct[] {
   return item.calendar.steps
     .filter(({ step, day }) => {
       if (step === 'take-out') return content.toDay === null;
+      if (step === 'ask-out') return day <= today && day >= today - ASKED_FOR_DAYS;
       return day >= today;
     })
-    .map(({ step, day }) => ({ kind: 'treatment', step, day, item }));
+    .map(({ step, day }) => ({
+      kind: 'treatment',
+      step,
+      day: step === 'ask-out' ? today : day,
+      item,
+    }));
 }
 
 /** What the season asks for, on a day since 1970-01-01. */
 export function seasonBoard(sources: SeasonSources): SeasonBoard {
   const { book, plans, weathers, today } = sources;
   const plan = plans.at(-1)?.content ?? usualPlan(book);
-  const gains = hiveGains(book, sources.looks);
+  const gains = hiveGains(book, sources.looks, sources.weights);
   const forecasts = new Map(
     [null, ...book.yards.map((yard) => yard.entityId)].map((id) => [id, weatherOf(weathers, id)]),
   );
   const forecastOf = (yardId: string | null): DayWeather[] =>
     forecasts.get(yardId) ?? forecasts.get(null) ?? [];
   const yards = book.yards.map((yard) =>
-    yardBoard(yard, { book, today, plan, gains, weatherOf: forecastOf }),
+    yardBoard(yard, {
+      book,
+      today,
+      plan,
+      gains,
+      looks: sources.looks,
+      weatherOf: forecastOf,
+    }),
   );
   const givens = book.givens.map((given) => {
     const [first] = given.content.colonyIds;

@@ -11,7 +11,9 @@ import type { BoxContent, Harvest, SeasonPlanContent, Yard } from '../../records
 import { schoolOfDay, type Book } from '../day/book';
 import { dayNumber, isoDayOf } from '../days';
 import { flowOnDay, type FlowOnDay } from './flowBoard';
-import type { HiveGain } from './hiveGains';
+import type { KeptStory } from '../day/harvestFile';
+import { scaleSince, type HiveGain } from './hiveGains';
+import { putBackOf, type PutBack } from './putBack';
 
 /** Flows further ahead than this are not planned for yet [d]. @source our choice */
 const AHEAD_DAYS = 60;
@@ -61,6 +63,10 @@ export interface YardBoard {
   /** the flow that brings nectar now; null where none does */
   readonly flowing: FlowOnDay | null;
   readonly hiveBoxes: readonly HiveBox[];
+  /** frames that went back, and how many are finished by the day proposed */
+  readonly putBack: PutBack;
+  /** hives gain by their weights since that day; null where no scale tells of a flow */
+  readonly scaleSince: number | null;
   readonly forecast: readonly DayWeather[];
 }
 
@@ -70,6 +76,7 @@ export interface Planning {
   readonly today: number;
   readonly plan: SeasonPlanContent;
   readonly gains: readonly HiveGain[];
+  readonly looks: readonly KeptStory[];
   readonly weatherOf: (yardId: string) => readonly DayWeather[];
 }
 
@@ -181,8 +188,10 @@ function pullOf(
   const must = Math.min(treatment ?? Infinity, winter ?? Infinity);
   const comesFirst = next !== null && next.course.startDay <= must;
   // where no honey is waited for, boxes come off when they must, and not before
-  if (taken === null && (comesFirst || must > today + MUST_DAYS)) return null;
   const full = plan.timing === 'out-of-room' ? fullDay(gains, today) : null;
+  // who takes honey when there is no room needs no flow to be written down: full boxes tell
+  const isFull = full !== null && full <= today + MUST_DAYS;
+  if (taken === null && !isFull && (comesFirst || must > today + MUST_DAYS)) return null;
   return pullPlan({
     today,
     flowEnd: full ?? taken?.course.endDay ?? (taken === null ? must : null),
@@ -277,6 +286,8 @@ export function yardBoard(yard: Yard, planning: Planning): YardBoard {
     boxesOnDay: next === null ? null : Math.max(today, next.course.startDay - READY_DAYS),
     flowing,
     hiveBoxes: boxesDue(gains, flowing, { today, forecast }),
+    putBack: putBackOf(planning.looks, { book, yardId: yard.entityId, day: pull?.day ?? today }),
+    scaleSince: scaleSince(gains, today),
     forecast,
   };
 }

@@ -157,8 +157,28 @@ export function sampleGiven(yard: SampleYard, change: Partial<GivenContent> = {}
 }
 
 /** How honey is taken off, and a forecast of one day for a yard. */
-export function sampleSeason(scribe: Scribe, yardId: string): AnyRecord[] {
+export function sampleSeason(yard: SampleYard): AnyRecord[] {
+  const { scribe, records, hives, harvest } = yard;
+  const yardId = records[0]!.entityId;
+  const [first, second] = hives;
   return [
+    firstRevision(scribe, 'hive-weight', {
+      colonyId: first.entityId,
+      day: '2026-08-09',
+      massKg: 48.5,
+      source: 'typed',
+    }),
+    firstRevision(
+      scribe,
+      'leaving-act',
+      {
+        colonyId: first.entityId,
+        step: 'take-from',
+        fromColonyId: second.entityId,
+        at: '2026-08-10T10:00:00.000Z',
+      },
+      harvest.entityId,
+    ),
     firstRevision(scribe, 'season-plan', {
       timing: 'after-each-flow',
       weekdays: [6],

@@ -9,6 +9,9 @@ import { whenWords } from '../../words/english/when';
 import { seasonActId } from '../../words/seasonActWords';
 import { ActRow } from './parts/when/ActRow';
 import { PlanSheet } from './parts/when/PlanSheet';
+import { HiveWeightSheet } from './parts/when/HiveWeightSheet';
+import { RoundSection } from './parts/when/RoundSection';
+import { SampleScale } from './parts/when/SampleScale';
 import { SeasonLine } from './parts/when/SeasonLine';
 import { WeatherSection } from './parts/when/WeatherSection';
 import { WeatherSheet } from './parts/when/WeatherSheet';
@@ -45,10 +48,17 @@ export function WhenView(props: ReturnType<typeof useWhenController>): ReactElem
             </LongList>
           </SheetSection>
         )}
+        <RoundSection stops={props.round} />
         <WeatherSection board={board} onAdd={() => weatherSheet.add()} />
         <SeasonLine board={board} />
         {board.yards.length > 0 && (
-          <SheetSection id="by-yard" title={whenWords.byYard()}>
+          <SheetSection
+            id="by-yard"
+            title={whenWords.byYard()}
+            aside={
+              <Button onClick={() => props.weightSheet.add()}>{whenWords.weighAHive()}</Button>
+            }
+          >
             <LongList items={board.yards}>
               {(shown) => (
                 <div className="grid gap-x-10 gap-y-6 wide:grid-cols-2">
@@ -63,9 +73,11 @@ export function WhenView(props: ReturnType<typeof useWhenController>): ReactElem
                 </div>
               )}
             </LongList>
+            <SampleScale today={board.today} />
           </SheetSection>
         )}
       </div>
+      <HiveWeightSheet editing={props.weightSheet} book={book} />
       <WeatherSheet editing={weatherSheet} book={book} />
       <PlanSheet editing={planSheet} plan={board.plan} />
     </>

@@ -5,11 +5,12 @@ import {
   flowHistories,
   honeyOfYards,
   lotsOtherwiseCalled,
+  roundOf,
   type SeasonAct,
   type SeasonBoard,
   type YardBoard,
 } from '../../../model';
-import type { Flow } from '../../../records';
+import type { Flow, HiveWeight } from '../../../records';
 import {
   selectPreferences,
   selectWorkspace,
@@ -89,7 +90,8 @@ export function useWhenController(board: SeasonBoard) {
   const offersOf = (item: SeasonAct): Offer[] => {
     if (item.kind === 'treatment') {
       const { given } = item.item;
-      return item.step === 'take-out' && item.day <= board.today
+      const isIn = item.step === 'take-out' || item.step === 'ask-out';
+      return isIn && item.day <= board.today
         ? [{ label: whenWords.itIsOut(), press: () => act(givenOut(given, today)) }]
         : [];
     }
@@ -99,6 +101,7 @@ export function useWhenController(board: SeasonBoard) {
     }
     if (flow === null) return [];
     if (kind === 'look-flow') return [began(flow), failed(flow)];
+    if (kind === 'scale-flow') return [began(flow)];
     return kind === 'ask-flow' ? [cameUnseen(flow), failed(flow)] : [];
   };
   return {
@@ -115,7 +118,9 @@ export function useWhenController(board: SeasonBoard) {
       const isSoon = course.state === 'to-come' && course.startDay <= board.today + SOON_DAYS;
       return isSoon ? [began(flow), ...named] : named;
     },
+    round: roundOf(board, board.today, book),
     weatherSheet: useEditing<never>(),
+    weightSheet: useEditing<HiveWeight>(),
     planSheet: useEditing<never>(),
   };
 }

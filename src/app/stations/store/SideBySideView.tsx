@@ -174,7 +174,7 @@ export function SideBySideView(props: Controller): ReactElement {
               <div className="mt-4">
                 <PlainTable
                   label={jarCareWords.sideBySide()}
-                  head={['', nameOf(one), nameOf(two)]}
+                  head={[jarCareWords.compared(), nameOf(one), nameOf(two)]}
                   rows={ROWS.map((row, at) => [
                     row,
                     columns[0]?.[at] ?? '',

@@ -30,8 +30,11 @@ function triangleOf(tasters: string, right: string) {
 /** Two lots to set beside each other, and a tasting of three glasses. */
 export function useSideBySideController() {
   const { ruled } = useRuledLots();
-  const [first, setFirst] = useState(ruled[0]?.file.lot.entityId ?? '');
-  const [second, setSecond] = useState(ruled[1]?.file.lot.entityId ?? '');
+  const [firstPicked, setFirst] = useState<string | null>(null);
+  const [secondPicked, setSecond] = useState<string | null>(null);
+  // the latest two lots until others are picked
+  const first = firstPicked ?? ruled[0]?.file.lot.entityId ?? '';
+  const second = secondPicked ?? ruled[1]?.file.lot.entityId ?? '';
   const [tasters, setTasters] = useState('');
   const [right, setRight] = useState('');
   const pair = [first, second].map((id) => ruled.find(({ file }) => file.lot.entityId === id));

@@ -13,6 +13,8 @@ import type { DueItem } from './dueItem';
 export interface HouseSources {
   readonly board: ReturnType<typeof jarBoard>;
   readonly log: readonly HouseLog[];
+  /** combs stand in store, counted on that day; not there where none do */
+  readonly combsSince: string | undefined;
   readonly nowMs: number;
 }
 
@@ -77,14 +79,15 @@ function ofJars({ plans, withoutSample }: HouseSources['board'], nowMs: number):
 }
 
 /** Rounds of the house that were made once come again. */
-function ofRounds(log: readonly HouseLog[], nowMs: number): DueItem[] {
+function ofRounds({ log, combsSince, nowMs }: HouseSources): DueItem[] {
   return HOUSE_EVENTS.flatMap((event): DueItem[] => {
     const every = EVENT_EVERY_DAYS[event];
-    const last = log
-      .filter(({ content }) => content.what === event)
-      .map(({ content }) => localDayOf(content.at))
-      .sort()
-      .at(-1);
+    const last =
+      log
+        .filter(({ content }) => content.what === event)
+        .map(({ content }) => localDayOf(content.at))
+        .sort()
+        .at(-1) ?? (event === 'combs' ? combsSince : undefined);
     if (every === null || last === undefined) return [];
     const day = isoDay(addDays(parseISO(last), every));
     if (daysUntil(day, nowMs) > ROUND_AHEAD_DAYS) return [];
@@ -103,7 +106,7 @@ function ofRounds(log: readonly HouseLog[], nowMs: number): DueItem[] {
 }
 
 /** What jars and the house ask for in the coming days. */
-export const houseDue = ({ board, log, nowMs }: HouseSources): readonly DueItem[] => [
-  ...ofJars(board, nowMs),
-  ...ofRounds(log, nowMs),
+export const houseDue = (sources: HouseSources): readonly DueItem[] => [
+  ...ofJars(sources.board, sources.nowMs),
+  ...ofRounds(sources),
 ];

@@ -1,9 +1,13 @@
 import { useMemo } from 'react';
+import { localDayOf } from '../../../model';
+import type { Stock } from '../../../records';
 import { useJarBoard } from '../../data/useJarBoard';
 import { useCurrent } from '../../data/useWorkspaceModel';
 import type { DueItem } from './dueItem';
 import type { HouseSources } from './houseDue';
 import { useLaterDue, type LaterPart } from './useLaterDue';
+
+const STORED: readonly Stock['content']['item'][] = ['drawn', 'half-drawn'];
 
 const HOUSE: LaterPart<HouseSources> = {
   load: async () => (await import('./houseDue')).houseDue,
@@ -12,10 +16,22 @@ const HOUSE: LaterPart<HouseSources> = {
   to: 'store/jars',
 };
 
+/** When combs in store were last counted; nothing where there are none. */
+const combsCounted = (stocks: readonly Stock[]): string | undefined =>
+  stocks
+    .filter(({ content }) => STORED.includes(content.item) && content.have > 0)
+    .map(({ recordedAt }) => localDayOf(recordedAt))
+    .sort()
+    .at(-1);
+
 /** What occasions, samples and rounds of the house ask for; comes after the first paint. */
 export function useHouseDue(nowMs: number): readonly DueItem[] {
   const board = useJarBoard();
   const log = useCurrent('house-log');
-  const sources = useMemo(() => ({ board, log, nowMs }), [board, log, nowMs]);
+  const stocks = useCurrent('stock');
+  const sources = useMemo(
+    () => ({ board, log, combsSince: combsCounted(stocks), nowMs }),
+    [board, log, stocks, nowMs],
+  );
   return useLaterDue(HOUSE, sources, nowMs);
 }

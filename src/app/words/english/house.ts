@@ -17,11 +17,12 @@ export const houseWords = messages('house', {
   water: 'Water tested',
   hands: 'Hands, clothes, who worked',
   pests: 'Traps and gaps checked',
+  combs: 'Combs in store looked through',
   glass: 'Glass broke',
   repair: 'Something repaired',
   other: 'Something else',
   roundWhy:
-    'It comes again after {days, plural, one {# day} other {# days}}; you wrote the last one down.',
+    'It comes round every {days, plural, one {day} other {# days}}. Write it down once it is done.',
   glassCaution:
     'Stop the work. Whatever stood open within two metres is thrown away or kept apart: straining does not find every splinter. Choose the lots below: they are held for every use.',
   heldNow: 'Held: {lots}',

@@ -138,6 +138,7 @@ export const jarCareWords = messages('jarCare', {
   sideLead: 'Tasted side by side, flows tell apart what a table cannot. Only pollen proves one.',
   firstHoney: 'First honey',
   secondHoney: 'Second honey',
+  compared: 'Compared',
   chooseTwo: 'Choose two lots.',
   colourRow: 'Colour in glass',
   waterRow: 'Water',

@@ -29,6 +29,8 @@ export const kindsWords = messages('kinds', {
   'season-note': 'Notes for next time',
   'season-plan': 'How honey is taken off',
   weather: 'Weather forecasts',
+  'hive-weight': 'Hives weighed',
+  'leaving-act': 'Done with what stays',
   occasion: 'Occasions',
   'jar-check': 'Checks of jars',
   wax: 'Wax',

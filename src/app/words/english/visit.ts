@@ -67,6 +67,7 @@ export const visitWords = messages('visit', {
   moveTheDay: 'Go on tomorrow with {name}',
   dayMoved: '{name} goes on tomorrow',
   stepDone: 'Done',
+  notDoneAfterAll: 'Not done after all',
   wasStung:
     'Stung many times, or short of breath, dizzy, swelling in the face? Leave the yard and call for help at once.',
   // what stays

@@ -8,7 +8,7 @@ import { combWords } from '../../../words/english/comb';
 import { commonWords } from '../../../words/english/common';
 import { visitWords } from '../../../words/english/visit';
 import { inUnits } from '../../../words/keepersUnits';
-import { leavingStepWords } from '../../../words/visitWords';
+import { LeavingSteps } from './LeavingSteps';
 
 /** A hive that lost less than this between two looks lost nothing that an eye can tell [kg]. */
 const WORTH_A_WORD_KG = 1;
@@ -37,6 +37,7 @@ function savedWords(leaving: readonly Leaving[], pricePerKg: number | null): str
 export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null {
   const plan = useCurrent('season-plan').at(-1)?.content;
   const closing = isClosing(plan?.boxesOffBy ?? null, day.harvest.content.day);
+  const done = useCurrent('leaving-act').filter(({ ownerId }) => ownerId === day.harvest.entityId);
   const leaving = leavingOf(day, closing);
   if (leaving.length === 0) return null;
   const hiveNamed = (id: string): string => leaving.find((hive) => hive.id === id)?.name ?? '';
@@ -60,15 +61,21 @@ export function StaysSection({ day }: { day: HarvestDay }): ReactElement | null 
       {leaving.some(({ steps }) => steps.length > 0) && (
         <h3 className="mt-3 text-lg font-bold">{visitWords.whatToDoWithIt()}</h3>
       )}
-      {leaving.map(({ id, name, steps, lostKg }) =>
-        steps.length === 0 && lostKg < WORTH_A_WORD_KG ? null : (
-          <p key={id} className="mt-1 text-base">
-            <strong>{name}</strong>{' '}
-            {steps.map((step) => leavingStepWords(step, hiveNamed)).join(' ')}{' '}
-            {lostKg >= WORTH_A_WORD_KG && visitWords.carriedDown({ kg: say(lostKg) })}
-          </p>
-        ),
-      )}
+      {leaving.map((hive) => {
+        const { id, name, steps, lostKg } = hive;
+        return steps.length === 0 && lostKg < WORTH_A_WORD_KG ? null : (
+          <div key={id} className="mt-2 text-base">
+            <h4 className="font-bold">{name}</h4>
+            <LeavingSteps
+              hive={hive}
+              harvestId={day.harvest.entityId}
+              hiveNamed={hiveNamed}
+              done={done}
+            />
+            {lostKg >= WORTH_A_WORD_KG && <p>{visitWords.carriedDown({ kg: say(lostKg) })}</p>}
+          </div>
+        );
+      })}
       <p className="mt-2 text-base">
         {savedWords(leaving, plan?.sugarPricePerKg ?? null)} {combWords.onlyFramesJudgedTodayAre()}
       </p>

@@ -22,13 +22,11 @@ export function WaxStocks(props: ReturnType<typeof useWaxController>): ReactElem
       {here.length === 0 && <p className="text-lg">{waxWords.nothingYet()}</p>}
       <dl className="divide-y divide-thread">
         {here.map(({ form, leftKg, missingKg }) => (
-          <div key={form} className="py-1.5">
-            <div className="flex items-baseline justify-between gap-3">
-              <dt className="text-lg">{WAX_FORM_NAMES[form]}</dt>
-              <dd className="text-2xl font-bold">{mass(leftKg)}</dd>
-            </div>
+          <div key={form} className="flex flex-wrap items-baseline justify-between gap-x-3 py-1.5">
+            <dt className="text-lg">{WAX_FORM_NAMES[form]}</dt>
+            <dd className="text-2xl font-bold">{mass(leftKg)}</dd>
             {missingKg > 0 && (
-              <dd className="text-base font-semibold">
+              <dd className="basis-full text-base font-semibold">
                 {waxWords.missing({ kg: mass(missingKg) })}
               </dd>
             )}

@@ -115,10 +115,10 @@ export function YardPart(props: YardPartProps): ReactElement {
             <FlowRow key={item.flow.entityId} {...{ item, histories }} offers={flowOffers(item)} />
           ))}
       </ul>
-      {gains.map(({ colonyId, kgPerDay }) =>
+      {gains.map(({ colonyId, kgPerDay, from }) =>
         kgPerDay === null || kgPerDay < LEAST_GAIN ? null : (
           <p key={colonyId} className="text-base">
-            {whenWords.filledInADay({
+            {(from === 'weights' ? whenWords.gainsByScale : whenWords.filledInADay)({
               hive: colonyOf(book, colonyId)?.content.name ?? '',
               kg: inUnits(7 * kgPerDay, 'mass'),
             })}
