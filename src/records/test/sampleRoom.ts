@@ -25,6 +25,7 @@ export const SAMPLE_ROOM: WarmRoomContent = {
   airChangesPerHour: 0.3,
   wallLossWPerK: 45,
   outside: { meanC: 16, swingC: 7, relativeHumidity: 0.8 },
+  sharesAirWith: null,
   pricePerKwh: 0.3,
   remark: '',
 };

@@ -57,6 +57,7 @@ export const USUAL_ROOM: WarmRoomContent = {
   airChangesPerHour: 0.3,
   wallLossWPerK: 40,
   outside: { meanC: 17, swingC: 8, relativeHumidity: 0.75 },
+  sharesAirWith: null,
   pricePerKwh: 0.3,
   remark: '',
 };

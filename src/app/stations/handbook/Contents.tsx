@@ -21,6 +21,8 @@ export const CHAPTERS: readonly (readonly [id: string, title: string])[] = [
   ['leaving', handbookWords.whatMayLeaveTheHouse()],
   ['keeping', handbookWords.keeping()],
   ['blending', handbookWords.blending()],
+  ['jars', handbookWords.jarsAndWax()],
+  ['season', handbookWords.daysOfTheSeason()],
   ['trace', handbookWords.tracingAndSealing()],
   ['rules', handbookWords.rulesVersion({ rulesVersion: RULES_VERSION })],
   ['cautions', handbookWords.cautions()],

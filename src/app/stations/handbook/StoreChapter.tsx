@@ -6,6 +6,7 @@ import {
   STORE_PLACES,
   STORE_TEMPERATURES,
   liquidMoisturePercent,
+  mayMissG,
 } from '../../../core';
 import { OUTCOME_NAMES } from '../../format/moisture';
 import { PLACE_NAMES, RISK_NAMES } from '../../words/storeWords';
@@ -108,6 +109,34 @@ function NowAndBefore(): ReactElement {
   );
 }
 
+const JAR_SIZES_G = [50, 250, 500, 1000] as const;
+
+function Jars(): ReactElement {
+  return (
+    <Chapter id="jars" title={handbookWords.jarsAndWax()}>
+      <p>{handbookWords.aRunIsFullWhere()}</p>
+      <PlainTable
+        label={handbookWords.whatOneJarMayLack()}
+        head={[handbookWords.onTheLabel(), handbookWords.mayLack()]}
+        rows={JAR_SIZES_G.map((grams) => [`${grams} g`, `${mayMissG(grams)} g`])}
+      />
+      <p>{handbookWords.threeGlassesChance()}</p>
+      <p>{handbookWords.creamingIsAssumed()}</p>
+      <p>{handbookWords.waxAndItsShares()}</p>
+    </Chapter>
+  );
+}
+
+function Season(): ReactElement {
+  return (
+    <Chapter id="season" title={handbookWords.daysOfTheSeason()}>
+      <p>{handbookWords.aDayIsProposed()}</p>
+      <p>{handbookWords.whatAScaleTells()}</p>
+      <p>{handbookWords.outsideByTheForecast()}</p>
+    </Chapter>
+  );
+}
+
 function Tracing(): ReactElement {
   return (
     <Chapter id="trace" title={handbookWords.tracingAndSealing()}>
@@ -125,6 +154,8 @@ export function StoreChapters(): ReactElement {
       <Leaving />
       <Keeping />
       <Blending />
+      <Jars />
+      <Season />
       <Tracing />
     </>
   );

@@ -225,6 +225,25 @@ export const handbookWords = messages('handbook', {
   noHoneyForInfantsUnder: 'No honey for infants under 12 months.',
   fermentingHoneyBuildsPressureNever:
     'Fermenting honey builds pressure; never heat it in a closed jar.',
+  jarsAndWax: 'Jars and wax',
+  aRunIsFullWhere:
+    'A run of jars is full where no jar weighed lacks more than one may, and where the mean of the run is surely no less than the label: the lower end of its 95 % interval, by Student’s t. What one jar may lack is recalled from memory of Directive 76/211/EEC; local rules decide.',
+  whatOneJarMayLack: 'What one jar may lack',
+  onTheLabel: 'On the label',
+  mayLack: 'May lack',
+  threeGlassesChance:
+    'Three glasses, one of them odd: by luck a third name it. Two honeys count as told apart where so many right, or more, would come by luck at most 5 times in 100 (ISO 4120, recalled from memory).',
+  creamingIsAssumed:
+    'How fast seeded honey sets is assumed, no source: crystals grow on crystals, fastest near [14 °C].',
+  waxAndItsShares:
+    'One to two kilograms of wax come of a hundred kilograms of honey, half the weight of drained cappings, a quarter of old comb: common practice, no source. Seven deep sheets of foundation weigh a pound, and bees eat six to eight kilograms of honey for one of wax: recalled from memory, the latter disputed.',
+  daysOfTheSeason: 'Days of the season',
+  aDayIsProposed:
+    'A day to take honey off comes after the flow and the days that bees need to cap; before the next flow where flavours stay apart, before a treatment, before a cold snap, before winter. Within that the driest and warmest day is proposed on which somebody can go.',
+  whatAScaleTells:
+    'A hive that gains half a kilogram a day over three days brings nectar in. Weighings with a box put on or taken off between them are not compared.',
+  outsideByTheForecast:
+    'A forecast gives the air about a warm room: the coldest hour is nearly damp, and the water of that hour stays in the air by day; rain keeps it damp. A rule of thumb, recalled from memory.',
   aFullBoxCanWeigh: 'A full box can weigh over [30 kg]; lift with help.',
   treatmentsTheProductLabelAnd:
     'Treatments: the product label and local law decide, not this program.',

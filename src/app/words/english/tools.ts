@@ -2,6 +2,7 @@ import { messages } from '../messages';
 
 export const toolsWords = messages('tools', {
   withoutAnExtractor: 'Without an extractor',
+  waysCompared: 'Ways by hand, compared',
   way: 'Way',
   work: 'Work',
   runsFor: 'Then runs for',

@@ -31,7 +31,7 @@ export function HandWays({ content }: { content: ExtractionContent }): ReactElem
   return (
     <SheetSection id="by-hand" title={toolsWords.withoutAnExtractor()}>
       <PlainTable
-        label={toolsWords.withoutAnExtractor()}
+        label={toolsWords.waysCompared()}
         head={[
           toolsWords.way(),
           toolsWords.work(),
