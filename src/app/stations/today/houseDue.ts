@@ -66,11 +66,12 @@ function ofJars({ plans, withoutSample }: HouseSources['board'], nowMs: number):
       : [];
   });
   const samples = withoutSample.map(({ stock }) => {
-    const { code, packedAt } = stock.packing.content;
+    const { code } = stock.packing.content;
     return {
       ...inStore,
       id: `sample-${stock.packing.entityId}`,
-      atMs: noon(localDayOf(packedAt)),
+      // nothing is late about it: it stands among what is for today
+      atMs: nowMs,
       title: jarCareWords.sampleDue({ code }),
       why: jarCareWords.sampleDueWhy(),
     };
