@@ -6,6 +6,7 @@ import { ChecksField } from '../src/app/ui/fields/ChecksField';
 import { ChoiceField } from '../src/app/ui/fields/ChoiceField';
 import { ColumnMatch } from '../src/app/ui/fields/ColumnMatch';
 import { FileButton } from '../src/app/ui/fields/FileButton';
+import { LooseField } from '../src/app/ui/fields/LooseField';
 import { PasteField } from '../src/app/ui/fields/PasteField';
 import { Pick } from '../src/app/ui/fields/Pick';
 import { SelectField } from '../src/app/ui/fields/SelectField';
@@ -108,6 +109,23 @@ export function FieldPieces(): ReactElement {
             <InForm value="2026-08-12">
               <TextField name="field" label="Day" type="date" />
             </InForm>
+          ),
+        }}
+      </Piece>
+      <Piece name="LooseField">
+        {{
+          'with a hint and a button': (
+            <LooseField
+              label="The honey was done at"
+              value="16:30"
+              onType={nothing}
+              wrong=""
+              hint="One time is enough."
+              beside={<Button>Keep that</Button>}
+            />
+          ),
+          wrong: (
+            <LooseField label="Drawn combs" value="few" onType={nothing} wrong="Type a number." />
           ),
         }}
       </Piece>

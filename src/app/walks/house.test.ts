@@ -24,7 +24,7 @@ test('wax is weighed in, melted, and adds up; more out than in is refused', asyn
   await expect(here).toContainText('Clean blocks');
 });
 
-test('combs are counted once, and what is missing is told', async ({ page }) => {
+test('combs are counted once, and what is missing is shown', async ({ page }) => {
   await page.goto('/mine/strain/wax');
   const combs = page.getByRole('region', { name: 'Combs for next year' });
   for (const [name, count] of [

@@ -3,7 +3,7 @@ import { requireInRange, requireWhole } from '../errors';
 /** The odd of three glasses is found by chance once in three. */
 const BY_CHANCE = 1 / 3;
 
-/** Chance that must not be exceeded before two honeys count as told apart [1]. */
+/** Chance that must not be exceeded before two honeys count as different [1]. */
 const LEVEL = 0.05;
 
 /** What a tasting says. */

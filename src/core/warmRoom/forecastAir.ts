@@ -1,4 +1,4 @@
-import { humidityRatio, relativeHumidityOf } from '../drying/moistAir';
+import { AIR_RANGE_C, humidityRatio, relativeHumidityOf } from '../drying/moistAir';
 import { requireFinite, requireInRange } from '../errors';
 import { WET_FROM_MM, type DayWeather } from '../season/dayWeather';
 import { LONGEST_SPAN_DAYS } from '../time/datedDays';
@@ -28,26 +28,31 @@ type Ends = readonly [
   { temperatureC: number; humidity: number },
 ];
 
+/** Colder or warmer than the tables of moist air go, air counts as at their ends [°C]. */
+const held = (temperatureC: number): number =>
+  Math.min(AIR_RANGE_C[1], Math.max(AIR_RANGE_C[0], temperatureC));
+
 function endsOf({ highestC, lowestC, rainMm }: DayWeather): Ends {
-  const low = Math.min(lowestC, highestC);
+  const high = held(highestC);
+  const low = Math.min(held(lowestC), high);
   const ratio = humidityRatio(low, NIGHT_HUMIDITY);
-  const dry = relativeHumidityOf(highestC, ratio);
+  const dry = relativeHumidityOf(high, ratio);
   const isWet = rainMm !== null && rainMm >= WET_FROM_MM;
   return [
     { temperatureC: low, humidity: NIGHT_HUMIDITY },
     {
-      temperatureC: highestC,
+      temperatureC: high,
       humidity: Math.min(1, isWet ? Math.max(dry, RAIN_DAY_HUMIDITY) : dry),
     },
   ];
 }
 
 function usualEnds({ meanC, swingC, relativeHumidity }: UsualDay): Ends {
-  const ratio = humidityRatio(meanC, relativeHumidity);
-  const at = (temperatureC: number) => ({
-    temperatureC,
-    humidity: Math.min(1, relativeHumidityOf(temperatureC, ratio)),
-  });
+  const ratio = humidityRatio(held(meanC), relativeHumidity);
+  const at = (celsius: number) => {
+    const temperatureC = held(celsius);
+    return { temperatureC, humidity: Math.min(1, relativeHumidityOf(temperatureC, ratio)) };
+  };
   return [at(meanC - swingC / 2), at(meanC + swingC / 2)];
 }
 

@@ -116,7 +116,7 @@ export function boxPlaces(
 
 /** The last look at every frame, with the looks before it. */
 export function lastLooks(records: readonly AnyRecord[]): KeptStory[] {
-  return storiesOf(records, () => true);
+  return [...oncePerPlace(storiesOf(records, () => true)).stories];
 }
 
 /** Frames whose last look asks for another, soonest first. */

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { nextRevision } from '../../records/revise';
 import { sampleLook, sampleLooks, sampleYard } from '../../records/test/sampleYard';
-import { boxPlaces, harvestFileOf } from './harvestFile';
+import { boxPlaces, harvestFileOf, lastLooks } from './harvestFile';
 
 /** The same frame judged on two phones: the second as if the first had never been. */
 function judgedTwice(act: 'take' | 'put-back') {
@@ -32,6 +32,17 @@ describe('one frame judged on two phones', () => {
     const { yard, first, second: late } = judgedTwice('put-back');
     const swapped = harvestFileOf([...yard.records, ...late, ...first], yard.harvest.entityId);
     expect(swapped.stories.map((story) => story.frameId)).toEqual([frameId(late)]);
+  });
+
+  test('is one frame in what looks tell of its hive, and a later day counts before an earlier', () => {
+    const { yard, first, second } = judgedTwice('put-back');
+    const later = first.map((record) =>
+      record.kind === 'frame-check'
+        ? { ...record, content: { ...record.content, day: '2026-08-19' } }
+        : record,
+    );
+    const looks = lastLooks([...yard.records, ...later, ...second]);
+    expect(looks.map((look) => look.frameId)).toEqual([frameId(first)]);
   });
 
   test('hangs in its place as it was looked at last', () => {

@@ -9,8 +9,9 @@ const placeOf = ({ frame }: Kept): string => `${frame.boxId} ${frame.slot}`;
 
 const isTaken = ({ check }: Kept): boolean => TAKING_ACTS.includes(check.decision.act);
 
-/** Of two looks at one frame the one that leaves it counts, else the later. */
+/** Of looks at one frame the last day counts; of two on one day the one that leaves it, else the later. */
 const before = (a: Kept, b: Kept): number =>
+  b.check.day.localeCompare(a.check.day) ||
   Number(isTaken(a)) - Number(isTaken(b)) ||
   b.checkRecord.recordedAt.localeCompare(a.checkRecord.recordedAt);
 

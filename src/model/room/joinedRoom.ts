@@ -30,14 +30,21 @@ function bothRooms(one: WarmRoomContent, other: WarmRoomContent): WarmRoomConten
   };
 }
 
+const isOpenBetween = ({ room: one }: RoomFile, { room: other }: RoomFile): boolean =>
+  one.content.sharesAirWith === other.entityId || other.content.sharesAirWith === one.entityId;
+
+const isAmong = (files: readonly RoomFile[], { room }: RoomFile): boolean =>
+  files.some((each) => each.room.entityId === room.entityId);
+
 /** The rooms that share their air with one, whichever of them says so. */
 export function sharingWith(file: RoomFile, rooms: readonly RoomFile[]): readonly RoomFile[] {
-  const { entityId, content } = file.room;
-  return rooms.filter(
-    ({ room }) =>
-      room.entityId !== entityId &&
-      (room.entityId === content.sharesAirWith || room.content.sharesAirWith === entityId),
-  );
+  const found = [file];
+  // a door may lead on to a third room
+  for (const each of found) {
+    const next = rooms.filter((other) => isOpenBetween(each, other) && !isAmong(found, other));
+    found.push(...next);
+  }
+  return found.slice(1);
 }
 
 /** Whether machines of rooms that share their air are of different kinds: their sum is rough then. */

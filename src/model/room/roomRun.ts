@@ -161,10 +161,10 @@ function outsideOf(
 ): AirOverTime {
   const series = withoutSlips(seriesOf(logs, 'outside', zeroMs));
   const wet = wetSpells(room.content, zeroMs);
-  const told = withinRun(forecast, zeroMs, endDay);
-  if (told.length > 0) {
+  const onItsDays = withinRun(forecast, zeroMs, endDay);
+  if (onItsDays.length > 0) {
     const { outside: usual } = room.content;
-    return { kind: 'series', ...withForecast(series, told, { usual, zeroMs, endDay }), wet };
+    return { kind: 'series', ...withForecast(series, onItsDays, { usual, zeroMs, endDay }), wet };
   }
   return series.days.length > 1
     ? { kind: 'series', ...series, wet }

@@ -53,6 +53,21 @@ describe('rooms that share their air', () => {
     expect(sharingWith(back, files)).toEqual([annex]);
   });
 
+  test('a third room behind the second counts too', () => {
+    const { files, back, annex } = rooms();
+    const third = {
+      ...annex,
+      room: {
+        ...annex.room,
+        entityId: 'third',
+        content: { ...annex.room.content, sharesAirWith: annex.room.entityId },
+      },
+      batches: [],
+    };
+    expect(sharingWith(back, [...files, third])).toEqual([annex, third]);
+    expect(joinedRoom(back, [...files, third]).room.content.volumeM3).toBe(50);
+  });
+
   test('a room by itself stays as it is', () => {
     const { files, back } = rooms({}, false);
     expect(joinedRoom(back, files)).toBe(back);
@@ -64,7 +79,7 @@ describe('rooms that share their air', () => {
     expect(joinedRoom(annex, files).logs).toEqual(back.logs);
   });
 
-  test('machines of two kinds are told', () => {
+  test('machines of two kinds are noticed', () => {
     const { back, annex } = rooms({ machine: { ...SAMPLE_ROOM.machine!, kind: 'desiccant' } });
     expect(hasMixedMachines([back, annex])).toBe(true);
     expect(hasMixedMachines([back])).toBe(false);

@@ -97,8 +97,12 @@ const CLEANED_DAYS = 1;
 /** What was over longer ago than this is no longer asked about [d]. @source our choice */
 const ASKED_FOR_DAYS = 60;
 
+/** A flow that is expected later than this has not begun yet [d]. @source our choice */
+const DUE_DAYS = 14;
+
 /** The flow that may have begun: the next, or one that is late. */
-const flowNext = ({ next }: YardBoard): Flow | null => next?.flow ?? null;
+const flowNext = ({ next, today }: YardBoard): Flow | null =>
+  next !== null && next.course.startDay <= today + DUE_DAYS ? next.flow : null;
 
 function yardActs(board: YardBoard, today: number): SeasonAct[] {
   const { pull, taken, next, planned, boxesOnDay } = board;

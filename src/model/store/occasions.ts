@@ -1,5 +1,5 @@
 import { allotJars, type Allotment } from '../../core';
-import type { Occasion } from '../../records';
+import { PURPOSES, type Occasion, type Purpose } from '../../records';
 import type { StoredLot } from './storedLots';
 import type { JarStock } from './store';
 
@@ -15,7 +15,7 @@ export interface RunOfJars {
 export interface OccasionPlan {
   readonly occasion: Occasion;
   /** set aside for it, and still in the house, by run */
-  readonly aside: readonly { readonly run: RunOfJars; readonly count: number }[];
+  readonly aside: readonly AsideJars[];
   readonly asideCount: number;
   /** free jars that would go to it, the oldest first */
   readonly from: readonly { readonly run: RunOfJars; readonly count: number }[];
@@ -34,17 +34,53 @@ export interface JarBoard {
   readonly withoutSample: readonly RunOfJars[];
 }
 
-/** Jars of a run set aside for an occasion and not given out for it [jars]. */
-function asideFor(run: RunOfJars, occasionId: string): number {
-  return run.lot.file.jarMoves
+/** Jars of a run that are set aside for an occasion, and for what. */
+export interface AsideJars {
+  readonly run: RunOfJars;
+  readonly purpose: Purpose;
+  readonly count: number;
+}
+
+/** What was written down as set aside for an occasion and not as given out for it [jars]. */
+function writtenFor({ lot, stock }: RunOfJars, occasionId: string, purpose: Purpose): number {
+  return lot.file.jarMoves
     .filter(
       ({ content }) =>
-        content.occasionId === occasionId && content.packingId === run.stock.packing.entityId,
+        content.occasionId === occasionId &&
+        content.packingId === stock.packing.entityId &&
+        content.purpose === purpose,
     )
     .reduce(
       (sum, { content }) => sum + (content.act === 'set-aside' ? content.count : -content.count),
       0,
     );
+}
+
+/**
+ * Jars set aside for each occasion, the earliest first. None of a run that may not leave, and never more
+ * than are set aside at all: somebody may have given them out for something else.
+ */
+function asideOf(
+  open: readonly Occasion[],
+  runs: readonly RunOfJars[],
+): ReadonlyMap<string, readonly AsideJars[]> {
+  const places = runs
+    .filter((run) => run.mayGo)
+    .flatMap((run) =>
+      PURPOSES.map((purpose) => ({ run, purpose, left: run.stock.setAside[purpose] })),
+    );
+  return new Map(
+    open.map(({ entityId }) => {
+      const aside = places.flatMap((place) => {
+        const { run, purpose } = place;
+        const count = Math.min(writtenFor(run, entityId, purpose), place.left);
+        if (count <= 0) return [];
+        place.left -= count;
+        return [{ run, purpose, count }];
+      });
+      return [entityId, aside];
+    }),
+  );
 }
 
 const runId = ({ stock }: RunOfJars): string => stock.packing.entityId;
@@ -68,16 +104,9 @@ export function jarBoard(
   const open = occasions
     .filter(({ content }) => !content.over)
     .sort((a, b) => a.content.day.localeCompare(b.content.day));
-  const asideOf = new Map(
-    open.map(({ entityId }) => {
-      const aside = runs
-        .map((run) => ({ run, count: asideFor(run, entityId) }))
-        .filter(({ count }) => count > 0);
-      return [entityId, aside];
-    }),
-  );
+  const aside = asideOf(open, runs);
   const counted = (entityId: string): number =>
-    (asideOf.get(entityId) ?? []).reduce((sum, { count }) => sum + count, 0);
+    (aside.get(entityId) ?? []).reduce((sum, { count }) => sum + count, 0);
   const allotted = allotJars(
     runs
       .filter((run) => run.mayGo)
@@ -92,7 +121,7 @@ export function jarBoard(
   return {
     runs,
     plans: open.map((occasion) =>
-      planOf(occasion, asideOf.get(occasion.entityId) ?? [], {
+      planOf(occasion, aside.get(occasion.entityId) ?? [], {
         runs,
         allotted,
       }),

@@ -38,7 +38,14 @@ export function KeepView(props: ReturnType<typeof useKeepController>): ReactElem
         <SheetSection id="compare" title={storeWords.placesCompared()}>
           <PlacesCompared file={file} basis={basis} places={places} nowMs={nowMs} />
         </SheetSection>
-        <CreamingSection basis={basis} leftKg={props.leftKg} creamed={props.creamed} />
+        {!props.blocked && (
+          <CreamingSection
+            lotId={file.lot.entityId}
+            basis={basis}
+            leftKg={props.leftKg}
+            creamed={props.creamed}
+          />
+        )}
         <KeepBasis basis={basis} />
       </div>
     </>

@@ -2,6 +2,7 @@ import type { ReactElement } from 'react';
 import type { RuledLot } from '../../../model';
 import { colourWords } from '../../format/colour';
 import { INPUT } from '../../ui/classes';
+import { LooseField } from '../../ui/fields/LooseField';
 import { PlainTable } from '../../ui/PlainTable';
 import { Columns } from '../../ui/page/Columns';
 import { PageHead } from '../../ui/page/PageHead';
@@ -70,53 +71,20 @@ function LotChoice({ label, value, lots, onChoose }: LotChoiceProps): ReactEleme
   );
 }
 
-interface CountProps {
-  label: string;
-  value: string;
-  onType: (text: string) => void;
-  wrong: string | null;
-}
-
-function Count({ label, value, onType, wrong }: CountProps): ReactElement {
-  const id = `count-${label.replaceAll(' ', '-')}`;
-  return (
-    <div>
-      <label htmlFor={id} className="text-base font-semibold">
-        {label}
-      </label>
-      <input
-        id={id}
-        inputMode="numeric"
-        autoComplete="off"
-        className={INPUT}
-        value={value}
-        onChange={(event) => onType(event.target.value)}
-        aria-invalid={wrong !== null}
-        aria-describedby={wrong === null ? undefined : `${id}-error`}
-      />
-      {wrong !== null && (
-        <p id={`${id}-error`} role="alert" className="text-base font-semibold">
-          {wrong}
-        </p>
-      )}
-    </div>
-  );
-}
-
 function Triangle({ tasters, setTasters, right, setRight, triangle }: Controller): ReactElement {
-  const wrong = (at: string): string | null =>
-    triangle.status === 'wrong' && triangle.at === at ? triangle.sentence : null;
+  const wrong = (at: string): string =>
+    triangle.status === 'wrong' && triangle.at === at ? triangle.sentence : '';
   return (
     <SheetSection id="triangle" title={jarCareWords.triangle()}>
       <p className="text-lg">{jarCareWords.triangleHow()}</p>
       <div className="mt-3 grid grid-cols-2 gap-4">
-        <Count
+        <LooseField
           label={jarCareWords.tasters()}
           value={tasters}
           onType={setTasters}
           wrong={wrong('tasters')}
         />
-        <Count
+        <LooseField
           label={jarCareWords.rightOnes()}
           value={right}
           onType={setRight}

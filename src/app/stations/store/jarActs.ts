@@ -41,10 +41,10 @@ export const setAsideFor = ({ occasion, from, fromCount }: OccasionPlan): Record
 
 /** The occasion is over: what was set aside for it has gone. */
 export const occasionGone = ({ occasion, aside }: OccasionPlan): RecordAct => {
-  const { name, purpose } = occasion.content;
+  const { name } = occasion.content;
   const label = jarCareWords.goneDone({ name });
   return perform(label, (scribe) => [
-    ...aside.map(({ run, count }) =>
+    ...aside.map(({ run, purpose, count }) =>
       moved(scribe, run, {
         act: 'given-out',
         purpose,

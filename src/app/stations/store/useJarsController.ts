@@ -1,7 +1,9 @@
+import { useMemo } from 'react';
 import type { Occasion } from '../../../records';
 import { selectPreferences, useAppDispatch, useAppSelector, type RecordAct } from '../../../store';
 import { useEditing } from '../../data/useEditing';
-import { useJarBoard } from '../../data/useJarBoard';
+import { jarsInHouse } from '../../data/jarsInHouse';
+import { useCurrent, useStore } from '../../data/useWorkspaceModel';
 import { isoToday } from '../../format/dates';
 
 /** Jars by age, what is wanted of them, and what is kept back. */
@@ -9,8 +11,11 @@ export function useJarsController() {
   const dispatch = useAppDispatch();
   const preferences = useAppSelector(selectPreferences);
   const editing = useEditing<Occasion>();
+  const lots = useStore();
+  const occasions = useCurrent('occasion');
+  const board = useMemo(() => jarsInHouse(lots, occasions), [lots, occasions]);
   return {
-    ...useJarBoard(),
+    ...board,
     editing,
     preferences,
     today: isoToday(),

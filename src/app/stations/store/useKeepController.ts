@@ -69,5 +69,6 @@ export function useKeepController(file: LotFile) {
     creamed: keepingAt(basis, year, { nowMs, hemisphere, keptAs: 'creamed' }),
     leftKg: weighed.length === 0 ? null : weighed.reduce((sum, kg) => sum + kg, 0),
     limitPercent: ruling.limitPercent,
+    blocked: ruling.outcome === 'reject',
   };
 }

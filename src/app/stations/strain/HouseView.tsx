@@ -59,7 +59,7 @@ function LogFields({ files }: { files: readonly LotFile[] }): ReactElement {
 
 /** What happened in the house, the latest first, and where people get hurt. */
 export function HouseView(props: ReturnType<typeof useHouseController>): ReactElement {
-  const { log, files, editing, now, preferences } = props;
+  const { log, files, here, editing, now, preferences } = props;
   const { record } = editing;
   const heldNames = (ids: readonly string[]): string =>
     files
@@ -128,7 +128,7 @@ export function HouseView(props: ReturnType<typeof useHouseController>): ReactEl
         parse={(form) => houseLogEntry.read(form, preferences)}
         also={(scribe, content) => heldLots(scribe, content, files)}
       >
-        <LogFields files={files} />
+        <LogFields files={record ? files : here} />
       </EntrySheet>
     </>
   );

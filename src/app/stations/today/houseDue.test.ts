@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { jarBoard, type StoredLot } from '../../../model';
+import type { StoredLot } from '../../../model';
+import { lotEvidence } from '../../../core/test/lotEvidence';
 import { firstRevision, type HouseLog, type Occasion } from '../../../records';
 import { countingScribe } from '../../../records/test/sampleLot';
 import { houseDue } from './houseDue';
@@ -19,7 +20,7 @@ const occasion = (day: string, count = 12): Occasion =>
   });
 
 /** A lot with one run of jars, as the store has it. */
-function jars(free: number, sample = 0): StoredLot {
+function jars(free: number, sample = 0, outcome = 'accept'): StoredLot {
   const packing = firstRevision(
     scribe,
     'packing',
@@ -42,7 +43,15 @@ function jars(free: number, sample = 0): StoredLot {
     left: free + sample,
     free,
   };
-  return { file: { jarMoves: [] }, jars: [stock], vessels: [] } as unknown as StoredLot;
+  const signed = { content: { outcome: 'accept' } };
+  return {
+    file: { lot: { content: { name: 'A', code: 'A' } }, jarMoves: [], ruling: signed },
+    evidence: lotEvidence({}),
+    ruling: { outcome, belief: { measured: null } },
+    settled: true,
+    jars: [stock],
+    vessels: [],
+  } as unknown as StoredLot;
 }
 
 const logged = (what: HouseLog['content']['what'], at: string): HouseLog =>
@@ -57,7 +66,8 @@ interface House {
 
 const titles = ({ occasions = [], lots = [], log = [], combsSince }: House): string[] =>
   houseDue({
-    board: jarBoard(lots, occasions, () => true),
+    lots,
+    occasions,
     log,
     combsSince,
     nowMs: TODAY,
@@ -73,12 +83,17 @@ describe('what jars and the house ask for', () => {
       'Supper: set jars aside',
     ]);
     expect(titles({ occasions: [occasion('2026-12-20')], lots: kept })).toEqual([]);
+    const blocked = [jars(20, 1, 'reject')];
+    expect(titles({ occasions: [occasion('2026-09-02')], lots: blocked })).toEqual([
+      'Supper: jars are short',
+    ]);
   });
 
   test('a lot of which nothing is kept back, once', () => {
     expect(titles({ lots: [jars(8)] })).toEqual(['Keep a jar of A.1 back']);
     expect(titles({ lots: [jars(8, 1)] })).toEqual([]);
     expect(titles({ lots: [jars(0)] })).toEqual([]);
+    expect(titles({ lots: [jars(8), jars(3)] })).toEqual(['Keep a jar of each of 2 lots back']);
   });
 
   test('rounds that were made once come again; those never made are not asked for', () => {

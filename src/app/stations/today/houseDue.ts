@@ -1,8 +1,9 @@
 import { addDays, parseISO } from 'date-fns';
 import { EVENT_EVERY_DAYS, HOUSE_EVENTS } from '../../../core';
-import { localDayOf, type jarBoard, type OccasionPlan } from '../../../model';
+import { localDayOf, type OccasionPlan, type StoredLot } from '../../../model';
 import { daysUntil } from '../../../model/store/keeping';
-import type { HouseLog } from '../../../records';
+import type { HouseLog, Occasion } from '../../../records';
+import { jarsInHouse } from '../../data/jarsInHouse';
 import { isoDay } from '../../format/dates';
 import { houseWords } from '../../words/english/house';
 import { jarCareWords } from '../../words/english/jarCare';
@@ -11,14 +12,15 @@ import type { DueItem } from './dueItem';
 
 /** What rounds and occasions are found from. */
 export interface HouseSources {
-  readonly board: ReturnType<typeof jarBoard>;
+  readonly lots: readonly StoredLot[];
+  readonly occasions: readonly Occasion[];
   readonly log: readonly HouseLog[];
   /** combs stand in store, counted on that day; not there where none do */
   readonly combsSince: string | undefined;
   readonly nowMs: number;
 }
 
-/** Ahead of their day, jars that are short are told so early [d], and those that are there so early. */
+/** Ahead of their day, jars that are short are asked about so early [d], and those that are there so early. */
 const SHORT_AHEAD_DAYS = 28;
 const ASIDE_AHEAD_DAYS = 14;
 const ROUND_AHEAD_DAYS = 7;
@@ -57,26 +59,28 @@ function occasionSaid(plan: OccasionPlan, days: number): Said | null {
 
 const inStore = { station: 'store', timed: false, to: 'store/jars' } as const;
 
-function ofJars({ plans, withoutSample }: HouseSources['board'], nowMs: number): DueItem[] {
-  const occasions = plans.flatMap((plan): DueItem[] => {
+function ofJars({ lots, occasions, nowMs }: HouseSources): DueItem[] {
+  const { plans, withoutSample } = jarsInHouse(lots, occasions);
+  const wanted = plans.flatMap((plan): DueItem[] => {
     const { day } = plan.occasion.content;
     const said = occasionSaid(plan, daysUntil(day, nowMs));
     return said
       ? [{ ...inStore, ...said, id: `occasion-${plan.occasion.entityId}`, atMs: noon(day) }]
       : [];
   });
-  const samples = withoutSample.map(({ stock }) => {
-    const { code } = stock.packing.content;
-    return {
-      ...inStore,
-      id: `sample-${stock.packing.entityId}`,
-      // nothing is late about it: it stands among what is for today
-      atMs: nowMs,
-      title: jarCareWords.sampleDue({ code }),
-      why: jarCareWords.sampleDueWhy(),
-    };
-  });
-  return [...occasions, ...samples];
+  const [first] = withoutSample;
+  if (!first) return wanted;
+  const { code } = first.stock.packing.content;
+  const runs = withoutSample.length;
+  const samples: DueItem = {
+    ...inStore,
+    id: 'samples',
+    // nothing is late about it: it stands among what is for today
+    atMs: nowMs,
+    title: runs === 1 ? jarCareWords.sampleDue({ code }) : jarCareWords.samplesDue({ lots: runs }),
+    why: jarCareWords.sampleDueWhy(),
+  };
+  return [...wanted, samples];
 }
 
 /** Rounds of the house that were made once come again. */
@@ -108,6 +112,6 @@ function ofRounds({ log, combsSince, nowMs }: HouseSources): DueItem[] {
 
 /** What jars and the house ask for in the coming days. */
 export const houseDue = (sources: HouseSources): readonly DueItem[] => [
-  ...ofJars(sources.board, sources.nowMs),
+  ...ofJars(sources),
   ...ofRounds(sources),
 ];

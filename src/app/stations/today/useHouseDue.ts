@@ -1,8 +1,7 @@
 import { useMemo } from 'react';
 import { localDayOf } from '../../../model';
 import type { Stock } from '../../../records';
-import { useJarBoard } from '../../data/useJarBoard';
-import { useCurrent } from '../../data/useWorkspaceModel';
+import { useCurrent, useStore } from '../../data/useWorkspaceModel';
 import type { DueItem } from './dueItem';
 import type { HouseSources } from './houseDue';
 import { useLaterDue, type LaterPart } from './useLaterDue';
@@ -26,12 +25,13 @@ const combsCounted = (stocks: readonly Stock[]): string | undefined =>
 
 /** What occasions, samples and rounds of the house ask for; comes after the first paint. */
 export function useHouseDue(nowMs: number): readonly DueItem[] {
-  const board = useJarBoard();
+  const lots = useStore();
+  const occasions = useCurrent('occasion');
   const log = useCurrent('house-log');
   const stocks = useCurrent('stock');
   const sources = useMemo(
-    () => ({ board, log, combsSince: combsCounted(stocks), nowMs }),
-    [board, log, stocks, nowMs],
+    () => ({ lots, occasions, log, combsSince: combsCounted(stocks), nowMs }),
+    [lots, occasions, log, stocks, nowMs],
   );
   return useLaterDue(HOUSE, sources, nowMs);
 }

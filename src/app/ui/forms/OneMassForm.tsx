@@ -1,10 +1,11 @@
-import { useId, useState, type ReactElement } from 'react';
+import { useState, type ReactElement } from 'react';
 import { selectPreferences, useAppSelector, type ActOptions } from '../../../store';
 import { useDraftText } from '../../forms/useDraftText';
 import { readWithUnit } from '../../format/typedUnits';
 import { unitOf } from '../../format/units';
 import { Button } from '../Button';
-import { INPUT, type ButtonTone } from '../classes';
+import type { ButtonTone } from '../classes';
+import { LooseField } from '../fields/LooseField';
 
 interface OneMassFormProps {
   /** tells this mass from others; what is typed is kept under it */
@@ -27,7 +28,6 @@ export function OneMassForm(props: OneMassFormProps): ReactElement {
   const unit = unitOf('mass', preferences);
   const { text, type, drop } = useDraftText(formKey);
   const [wrong, setWrong] = useState('');
-  const id = useId();
   const keep = async (): Promise<void> => {
     const isEmpty = optional && text.trim() === '';
     const typed = isEmpty ? null : readWithUnit(text, unit.name, preferences);
@@ -43,29 +43,19 @@ export function OneMassForm(props: OneMassFormProps): ReactElement {
         void keep();
       }}
     >
-      <label htmlFor={id} className="block text-base font-semibold">
-        {label}
-      </label>
-      <div className="flex flex-wrap gap-3">
-        <input
-          id={id}
-          inputMode="decimal"
-          autoComplete="off"
-          className={`${INPUT} max-w-40`}
-          value={text}
-          onChange={(event) => type(event.target.value)}
-          aria-invalid={wrong !== ''}
-          aria-describedby={wrong === '' ? undefined : `${id}-error`}
-        />
-        <Button type="submit" tone={tone} className="min-h-14">
-          {button}
-        </Button>
-      </div>
-      {wrong !== '' && (
-        <p id={`${id}-error`} role="alert" className="mt-1 text-base font-semibold">
-          {wrong}
-        </p>
-      )}
+      <LooseField
+        label={label}
+        inputMode="decimal"
+        width="max-w-40"
+        value={text}
+        onType={type}
+        wrong={wrong}
+        beside={
+          <Button type="submit" tone={tone} className="min-h-14">
+            {button}
+          </Button>
+        }
+      />
     </form>
   );
 }

@@ -232,7 +232,7 @@ export const handbookWords = messages('handbook', {
   onTheLabel: 'On the label',
   mayLack: 'May lack',
   threeGlassesChance:
-    'Three glasses, one of them odd: by luck a third name it. Two honeys count as told apart where so many right, or more, would come by luck at most 5 times in 100 (ISO 4120, recalled from memory).',
+    'Three glasses, one of them odd: by luck a third name it. Two honeys count as different where so many right, or more, would come by luck at most 5 times in 100 (ISO 4120, recalled from memory).',
   creamingIsAssumed:
     'How fast seeded honey sets is assumed, no source: crystals grow on crystals, fastest near [14 °C].',
   waxAndItsShares:

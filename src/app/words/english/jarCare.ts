@@ -133,6 +133,8 @@ export const jarCareWords = messages('jarCare', {
   seedNeededAny:
     'Seed is smooth set honey from a sound lot, never from one that foams. Below [27 °C] it does not melt.',
   setLiquid: 'Once it has set, what stays liquid holds about {percent} % water: {risk}.',
+  notWhileSoWet: 'Dry it or blend it before you cream it.',
+  orLiquefyIt: 'Or make it liquid again',
   setDaysAssumed: 'The days are assumed, no source; look at it from half of them on.',
   dayOf: 'day {day}',
   sideLead: 'Tasted side by side, flows tell apart what a table cannot. Only pollen proves one.',
@@ -169,5 +171,6 @@ export const jarCareWords = messages('jarCare', {
   occasionSetWhy: '{count, plural, one {# jar is} other {# jars are}} there and not set aside yet.',
   occasionShortWhy: '{short, plural, one {# jar is} other {# jars are}} missing.',
   sampleDue: 'Keep a jar of {code} back',
-  sampleDueWhy: 'No sealed sample of this run is kept yet.',
+  samplesDue: 'Keep a jar of each of {lots, plural, one {# lot} other {# lots}} back',
+  sampleDueWhy: 'If somebody complains, a sealed jar shows what left the house.',
 });

@@ -5,14 +5,19 @@ import {
   creamingCourse,
   seedKg,
   type StorageForecast,
+  type StorageRisk,
 } from '../../../../core';
 import type { KeepingBasis } from '../../../../model/store/keeping';
 import { selectPreferences, useAppSelector } from '../../../../store';
 import { formatQuantity } from '../../../format/units';
 import { Slider } from '../../../ui/fields/Slider';
+import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
 import { jarCareWords } from '../../../words/english/jarCare';
 import { RISK_NAMES } from '../../../words/storeWords';
+
+/** Creamed, honey at these risks would ferment. */
+const TOO_WET: readonly StorageRisk[] = ['risky', 'danger'];
 
 const WIDTH = 560;
 const HEIGHT = 120;
@@ -59,6 +64,7 @@ function SetCurve({ shares, setDay }: { shares: readonly number[]; setDay: numbe
 }
 
 interface CreamingSectionProps {
+  lotId: string;
   basis: KeepingBasis;
   /** honey of the lot that is left [kg]; null where nobody weighed it */
   leftKg: number | null;
@@ -67,7 +73,12 @@ interface CreamingSectionProps {
 }
 
 /** Seed, temperature and days until honey has set fine, and what stays liquid then. */
-export function CreamingSection({ basis, leftKg, creamed }: CreamingSectionProps): ReactElement {
+export function CreamingSection({
+  lotId,
+  basis,
+  leftKg,
+  creamed,
+}: CreamingSectionProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const [seed, setSeed] = useState(0.1);
   const [celsius, setCelsius] = useState(14);
@@ -109,15 +120,19 @@ export function CreamingSection({ basis, leftKg, creamed }: CreamingSectionProps
             : jarCareWords.seedNeeded({ seed: mass(seedKg(leftKg, seed)), honey: mass(leftKg) })}
         </li>
         {after && (
-          <li>
+          <li className={TOO_WET.includes(after.risk) ? 'font-bold' : undefined}>
             {jarCareWords.setLiquid({
               percent: after.liquidPercent.toFixed(1),
               risk: RISK_NAMES[after.risk].toLowerCase(),
-            })}
+            })}{' '}
+            {TOO_WET.includes(after.risk) && jarCareWords.notWhileSoWet()}
           </li>
         )}
         <li>{jarCareWords.setDaysAssumed()}</li>
       </ul>
+      <div className="mt-3">
+        <PageLink to={`strain/heat/${lotId}`}>{jarCareWords.orLiquefyIt()}</PageLink>
+      </div>
     </SheetSection>
   );
 }

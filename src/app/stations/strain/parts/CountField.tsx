@@ -2,7 +2,7 @@ import { useState, type ReactElement } from 'react';
 import type { ActOptions } from '../../../../store';
 import { useDraftText } from '../../../forms/useDraftText';
 import { readDecimal } from '../../../format/decimal';
-import { INPUT } from '../../../ui/classes';
+import { LooseField } from '../../../ui/fields/LooseField';
 import { lineWords } from '../../../words/english/line';
 
 interface CountFieldProps {
@@ -30,30 +30,15 @@ export function CountField({ item, label, of, have, onKeep }: CountFieldProps): 
     setWrong('');
     if (typed.value === have || (await onKeep(typed.value, { draft: formKey }))) drop();
   };
-  const id = `have-${item}`;
   return (
-    <span>
-      <label htmlFor={id} className="block text-base">
-        {label}
-        <span className="sr-only"> {of}</span>
-      </label>
-      <input
-        id={id}
-        inputMode="numeric"
-        autoComplete="off"
-        className={INPUT}
-        value={text}
-        onChange={(event) => type(event.target.value)}
-        onBlur={() => void keep()}
-        onKeyDown={(event) => event.key === 'Enter' && void keep()}
-        aria-invalid={wrong !== ''}
-        aria-describedby={wrong === '' ? undefined : `${id}-error`}
-      />
-      {wrong !== '' && (
-        <span id={`${id}-error`} role="alert" className="block text-base font-semibold">
-          {wrong}
-        </span>
-      )}
-    </span>
+    <LooseField
+      label={label}
+      of={of}
+      value={text}
+      onType={type}
+      wrong={wrong}
+      onLeave={() => void keep()}
+      onEnter={() => void keep()}
+    />
   );
 }

@@ -8,10 +8,10 @@ import {
   type ForecastDraw,
   type RoomOutlook,
 } from '../../../../core';
-import { isoDayOf, seriesOf, type RoomFile } from '../../../../model';
+import { dayNumber, isoDayOf, seriesOf, type RoomFile } from '../../../../model';
 import { type AirLog } from '../../../../records';
 import { useAppDispatch } from '../../../../store';
-import { formatDay, formatMoment } from '../../../format/dates';
+import { formatDay, formatMoment, isoDay } from '../../../format/dates';
 import { Button } from '../../../ui/Button';
 import { PageLink } from '../../../ui/page/PageLink';
 import { SheetSection } from '../../../ui/page/SheetSection';
@@ -91,7 +91,7 @@ interface AirSectionProps {
 /** The air of the room: chart, logs, and the ways in for more. */
 export function AirSection(props: AirSectionProps): ReactElement {
   const { file, outlook, draws, zeroMs, nowMs, weather } = props;
-  const ahead = weather.filter(({ day }) => day >= Math.floor(nowMs / DAY_MS));
+  const ahead = weather.filter(({ day }) => day >= dayNumber(isoDay(new Date(nowMs))));
   const [open, setOpen] = useState<'log' | 'now' | null>(null);
   const log = useMemo(() => seriesOf(file.logs, 'inside', zeroMs), [file, zeroMs]);
   const close = (): void => setOpen(null);
@@ -128,15 +128,16 @@ export function AirSection(props: AirSectionProps): ReactElement {
           ))}
         </ul>
       )}
-      <p className="mt-2 text-base">
-        {ahead.length > 0
-          ? roomWords.outsideByForecast({
-              from: formatDay(isoDayOf(ahead[0]?.day ?? 0)),
-              to: formatDay(isoDayOf(ahead.at(-1)?.day ?? 0)),
-            })
-          : null}
-      </p>
-      <PageLink to="season/when">{roomWords.typeAForecast()}</PageLink>
+      {ahead.length > 0 ? (
+        <p className="mt-2 text-base">
+          {roomWords.outsideByForecast({
+            from: formatDay(isoDayOf(ahead[0]?.day ?? 0)),
+            to: formatDay(isoDayOf(ahead.at(-1)?.day ?? 0)),
+          })}
+        </p>
+      ) : (
+        <PageLink to="season/when">{roomWords.typeAForecast()}</PageLink>
+      )}
       <RainPart room={file.room} />
       <LoggerPanel roomId={file.room.entityId} />
       <LogSheet open={open === 'log'} roomId={file.room.entityId} onClose={close} />

@@ -1,8 +1,6 @@
-import { useMemo } from 'react';
 import { jarBoard, type JarStock, type StoredLot } from '../../model';
+import { vesselId, type Occasion } from '../../records';
 import { gateOf } from '../gate/gate';
-import { vesselId } from '../../records';
-import { useCurrent, useStore } from './useWorkspaceModel';
 
 /** Jars may go where their lot may, or where a reason was typed when they were filled; of what is blocked none may. */
 function mayGo(lot: StoredLot, { packing }: JarStock): boolean {
@@ -14,9 +12,8 @@ function mayGo(lot: StoredLot, { packing }: JarStock): boolean {
   return gate.status === 'open' || (gate.status === 'reason' && release !== undefined);
 }
 
-/** Jars in the house by age and by occasion. */
-export function useJarBoard(): ReturnType<typeof jarBoard> {
-  const lots = useStore();
-  const occasions = useCurrent('occasion');
-  return useMemo(() => jarBoard(lots, occasions, mayGo), [lots, occasions]);
-}
+/** Jars in the house by age and by occasion, those that may not leave promised to nobody. */
+export const jarsInHouse = (
+  lots: readonly StoredLot[],
+  occasions: readonly Occasion[],
+): ReturnType<typeof jarBoard> => jarBoard(lots, occasions, mayGo);
