@@ -24,7 +24,7 @@ export const houseWords = messages('house', {
   roundWhy:
     'It comes round every {days, plural, one {day} other {# days}}. Write it down once it is done.',
   glassCaution:
-    'Stop the work. Whatever stood open within two metres is thrown away or kept apart: straining does not find every splinter. Choose the lots below: they are held for every use.',
+    'Stop the work. Whatever stood open near it is thrown away or kept apart: straining does not find every splinter. Choose the lots below: they are held for every use.',
   heldNow: 'Held: {lots}',
   released: 'To free a lot, open its page and change what is known of it.',
   cautions: 'Where people get hurt',

@@ -39,7 +39,12 @@ export function LeavingSteps(props: LeavingStepsProps): ReactElement {
         return (
           <li key={step.step} className="flex flex-wrap items-center gap-x-4">
             <span className="grow basis-60">{words}</span>
-            <Button tone={act ? 'ink' : 'line'} aria-pressed={act !== undefined} onClick={press}>
+            <Button
+              tone={act ? 'ink' : 'line'}
+              className="min-h-14"
+              aria-pressed={act !== undefined}
+              onClick={press}
+            >
               {act && <Check aria-hidden className="size-5" />} {visitWords.stepDone()}
               <span className="sr-only">
                 : {hive.name}, {words}

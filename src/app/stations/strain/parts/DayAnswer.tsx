@@ -105,9 +105,11 @@ function WorkingDay({ asked }: { asked: AskedDay }): ReactElement | null {
 
 /** When a day at home begins and ends, with setting up and washing up. */
 function AroundIt({ asked, doneMin }: { asked: AskedDay; doneMin: number }): ReactElement | null {
-  const { around } = asked.now.content;
-  if (!around || around.setUpMin + around.washUpMin === 0) return null;
-  const from = clockText(asked.now.content.startMin - around.setUpMin);
+  const { around, startMin } = asked.now.content;
+  // once the day is under way, what was set up is past
+  if (!around || around.setUpMin + around.washUpMin === 0 || asked.now.phase !== 'planned')
+    return null;
+  const from = clockText(startMin - around.setUpMin);
   return (
     <p className="text-lg">
       {toolsWords.wholeDay({ from, to: clockText(doneMin + around.washUpMin) })}

@@ -23,6 +23,10 @@ const HOWS: Readonly<Record<HandWay, string>> = {
   sections: toolsWords.sectionsHow(),
 };
 
+/** No finer than these figures are known [min]. */
+const QUARTER_MIN = 15;
+const HOUR_MIN = 60;
+
 /** What each way without an extractor takes and gives for these combs. */
 export function HandWays({ content }: { content: ExtractionContent }): ReactElement {
   const preferences = useAppSelector(selectPreferences);
@@ -41,8 +45,8 @@ export function HandWays({ content }: { content: ExtractionContent }): ReactElem
         ]}
         rows={ways.map(({ way, minutes, dripHours, honeyKg, combSpared }) => [
           NAMES[way],
-          durationText(minutes),
-          durationText(60 * dripHours),
+          durationText(QUARTER_MIN * Math.round(minutes / QUARTER_MIN)),
+          durationText(HOUR_MIN * Math.round(dripHours)),
           formatQuantity(honeyKg, 'mass', preferences),
           `${Math.round(100 * combSpared)} %`,
         ])}
