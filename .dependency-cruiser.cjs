@@ -44,7 +44,7 @@ module.exports = {
       from: { path: '^src/core/', pathNot: '(\\.test\\.ts$|/test/)' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core'],
-        pathNot: '^node_modules/(jstat|psychrolib)/',
+        pathNot: '^node_modules/(jstat|psychrolib|fft\\.js)/',
       },
     },
     {

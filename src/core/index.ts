@@ -40,6 +40,7 @@ export {
   type ClearingDoubt,
   type ClearingStep,
 } from './comb/clearing';
+export { cellAt, cellCentre, combSize, type CombGrid } from './comb/hexLattice';
 export {
   LEAVING_STEPS,
   leavingSteps,

@@ -7,7 +7,8 @@ import { honeyFrame } from '../../../core/test/frameEvidence';
 import { quickTakeLooks, quickTakeRecords, freshQuickTake, readQuickTake } from './quickTake';
 import { frameDraftOf, readFrameDraft, type FrameDraft } from './frameDraft';
 import { frameColour, groupedBy, moved, originOf, type GroupItem } from './grouping';
-import { PAINT_GRID, cappingOrder, cellAt, cellCentre } from '../../ui/comb/hexComb';
+import { cellAt, cellCentre } from '../../../core';
+import { PAINT_GRID, cappingOrder } from '../../ui/comb/hexComb';
 import { PAINT_BOARD, pointBoard } from './parts/frame/boardShapes';
 
 const CELLS = PAINT_GRID.columns * PAINT_GRID.rows;

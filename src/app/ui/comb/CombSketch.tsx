@@ -1,5 +1,6 @@
 import { memo, type ReactElement } from 'react';
-import { SKETCH_GRID, cappingOrder, cellCentre, cellPath, combSize } from './hexComb';
+import { cellCentre, combSize } from '../../../core';
+import { SKETCH_GRID, cappingOrder, cellPath } from './hexComb';
 
 const ORDER = cappingOrder(SKETCH_GRID);
 const CELLS = SKETCH_GRID.columns * SKETCH_GRID.rows;

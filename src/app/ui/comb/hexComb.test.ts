@@ -1,14 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import {
-  PAINT_GRID,
-  SKETCH_GRID,
-  cappingOrder,
-  cellAt,
-  cellCentre,
-  cellPath,
-  combSize,
-} from './hexComb';
+import { cellAt, cellCentre, combSize } from '../../../core';
+import { PAINT_GRID, SKETCH_GRID, cappingOrder, cellPath } from './hexComb';
 
 const cells = ({ columns, rows }: typeof PAINT_GRID) => columns * rows;
 

@@ -1,6 +1,7 @@
 import type { ReactElement } from 'react';
+import { cellAt, cellCentre, combSize } from '../../../../../core';
 import { POINT_COLUMNS, POINT_ROWS } from '../../../../../records';
-import { PAINT_GRID, cellAt, cellCentre, cellPath, combSize } from '../../../../ui/comb/hexComb';
+import { PAINT_GRID, cellPath } from '../../../../ui/comb/hexComb';
 import type { BoardShape } from './MarkBoard';
 
 /** A mark known by its shape: filled capped, dotted open, bare empty, crossed brood, dashed not drawn. */
