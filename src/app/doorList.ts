@@ -31,6 +31,7 @@ export const DOORS: readonly Door[] = [
     stations: [
       { to: 'comb', name: commonWords.comb(), key: 'm' },
       { to: 'season', name: commonWords.season(), key: 'y' },
+      { to: 'practice', name: shellWords.practice(), key: 'e' },
     ],
   },
   {

@@ -163,6 +163,30 @@ const STATIONS: readonly RouteObject[] = [
   ),
   station('season/when', async () => (await import('./stations/season/WhenScreen')).WhenScreen),
   station('season/years', async () => (await import('./stations/season/YearsScreen')).YearsScreen),
+  station(
+    'practice',
+    async () => (await import('./stations/practice/PracticeScreen')).PracticeScreen,
+  ),
+  station(
+    'practice/combs',
+    async () => (await import('./stations/practice/CombDrillScreen')).CombDrillScreen,
+  ),
+  station(
+    'practice/scales',
+    async () => (await import('./stations/practice/ScaleDrillScreen')).ScaleDrillScreen,
+  ),
+  station(
+    'practice/cases',
+    async () => (await import('./stations/practice/CasesScreen')).CasesScreen,
+  ),
+  station(
+    'practice/evening/:code',
+    async () => (await import('./stations/practice/EveningScreen')).EveningScreen,
+  ),
+  station(
+    'practice/certificate',
+    async () => (await import('./stations/practice/CertificateScreen')).CertificateScreen,
+  ),
   page('kit', async () => (await import('./stations/kit/KitScreen')).KitScreen),
   page('kit/meet', async () => (await import('./stations/kit/MeetScreen')).MeetScreen),
   page('handbook', async () => (await import('./stations/handbook/HandbookScreen')).HandbookScreen),

@@ -1,4 +1,54 @@
 /** The computation of Ripenum; every other layer imports from here. */
+export {
+  FEATURE_COUNT,
+  FEATURES_VERSION,
+  PHOTO_CLASSES,
+  type PhotoClass,
+} from './photo/photoClasses';
+export {
+  COURSE_STEP,
+  HIT_WITHIN,
+  combLookOf,
+  courseOfPractice,
+  nextCombKind,
+  skillByKind,
+  type CombLook,
+  type KindSkill,
+} from './practice/combLooks';
+export { combPicture } from './practice/combPicture';
+export {
+  COMB_KINDS,
+  DRAWN_GRID,
+  combScene,
+  trueShare,
+  type CombKind,
+  type CombScene,
+} from './practice/combScene';
+export {
+  EVENING_LOOKS,
+  eveningResults,
+  eveningScene,
+  type EveningGuesses,
+  type EveningResult,
+} from './practice/evening';
+export { FEWEST_LOOKS, glanceOf, knownEye, withoutBias, type KnownEye } from './practice/eyeSkill';
+export {
+  JUDGEMENT_CASES,
+  judgementCase,
+  type CaseChoice,
+  type JudgementCase,
+  type JudgementCaseId,
+} from './practice/judgementCases';
+export {
+  READ_WITHIN,
+  SCALE_DIVISION,
+  scaleLookOf,
+  scaleSkill,
+  type ScaleSkill,
+} from './practice/scaleLooks';
+export { type Raster } from './photo/raster';
+export { takenBySchools } from './practice/takenBy';
+export { DRILLS, EVENING_CODES, type Drill } from './practice/drills';
 export { spoilEffect, type Portion } from './blending/spoil';
 export {
   COPY,

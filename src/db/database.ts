@@ -91,7 +91,7 @@ async function writeJournal(transaction: Transaction, kinds: readonly RecordKind
 }
 
 /** Version of the database that this application writes; a newer one is never touched. */
-export const DATABASE_VERSION = 10;
+export const DATABASE_VERSION = 11;
 
 /** IndexedDB counts ten times finer than Dexie does. */
 const NATIVE_STEP = 10;

@@ -11,6 +11,7 @@ export {
   yardOf,
   yardOfBox,
 } from './day/book';
+export { combLooks, eyeOfReader, practiceReaders, practised } from './practice/eyes';
 export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './day/frameEvidence';
 export { type FrameLook, freshLook, freshSide } from './day/freshLook';
 export {

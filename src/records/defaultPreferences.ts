@@ -12,4 +12,5 @@ export const DEFAULT_PREFERENCES: Preferences = {
   hemisphere: 'not-said',
   scheme: 'device',
   singleKeys: true,
+  practisedEye: true,
 };

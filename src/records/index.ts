@@ -143,6 +143,9 @@ export { jarCheckContentSchema, type JarCheck, type JarCheckContent } from './st
 export { hiveWeightContentSchema, type HiveWeight } from './hives/hiveWeight';
 export { type LeavingAct } from './hives/leavingAct';
 export { waxContentSchema, type Wax, type WaxContent } from './line/wax';
+export type { Proposal } from './hives/look';
+export type { PracticeLook, PracticeLookContent } from './practice/practiceLook';
+export type { CellLesson, CellLessonContent } from './practice/cellLesson';
 export { houseLogContentSchema, type HouseLog, type HouseLogContent } from './line/houseLog';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
 export { HIVE_JOBS, type HiveJob, type Tally, type TallyContent } from './hives/tally';

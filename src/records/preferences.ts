@@ -20,5 +20,7 @@ export const preferencesSchema = z.object({
   scheme: z.enum(SCHEMES),
   /** single keys act; some input aids need them off */
   singleKeys: z.boolean(),
+  /** what practice says of one's eye is taken off one's glances */
+  practisedEye: z.boolean(),
 });
 export type Preferences = z.infer<typeof preferencesSchema>;

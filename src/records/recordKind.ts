@@ -39,7 +39,7 @@ export interface KindDefinition<
   /** of the database */
   readonly table: string;
   /** version of the database that it came with */
-  readonly since: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9 | 10;
+  readonly since: 1 | 2 | 3 | 4 | 5 | 6 | 7 | 8 | 9 | 10 | 11;
   /** what a record belongs to: records of one owner are read together; null: itself */
   readonly owner: O;
   readonly part: P;

@@ -58,6 +58,8 @@ import { waxKind } from './line/wax';
 import { hiveWeightKind } from './hives/hiveWeight';
 import { leavingActKind } from './hives/leavingAct';
 import { houseLogKind } from './line/houseLog';
+import { practiceLookKind } from './practice/practiceLook';
+import { cellLessonKind } from './practice/cellLesson';
 import { mergeChoiceKind } from './lots/mergeChoice';
 
 /** Every kind of record there is. Tables, owners, references, names and the union derive from here. */
@@ -120,6 +122,8 @@ export const KINDS = [
   jarCheckKind,
   waxKind,
   houseLogKind,
+  practiceLookKind,
+  cellLessonKind,
   hiveWeightKind,
   leavingActKind,
   mergeChoiceKind,

@@ -1,5 +1,7 @@
 import type {
   BlendPlan,
+  CombScene,
+  Raster,
   BlendTask,
   Relaxation,
   DryingEpisode,
@@ -38,6 +40,11 @@ export type PhotoResult =
 /** What the photo worker does. */
 export interface PhotoWorker {
   shrink(file: Blob, longestSide: number): Promise<PhotoResult>;
+}
+
+/** What draws made-up combs. */
+export interface DrawingWorker {
+  comb(scene: CombScene, pixelsPerCell: number): Raster;
 }
 
 /** What is asked of the warm room: earlier stretches teach, the present one is forecast. */

@@ -2,6 +2,7 @@ import { preferencesSchema, type Preferences } from '../../records';
 import { choice, oneOf, words, yesNo } from '../entry/codecs';
 import { entryOf } from '../entry/entry';
 import { commonWords } from '../words/english/common';
+import { practiceWords } from '../words/english/practice';
 import { kitWords } from '../words/english/kit';
 import { SCHEME_NAMES } from '../words/schemeWords';
 
@@ -21,6 +22,10 @@ export const choicesEntry = entryOf(preferencesSchema, {
     hint: kitWords.tellsWhenYourStoreIs(),
   }),
   scheme: choice(kitWords.screen(), SCHEME_NAMES, { hint: kitWords.nightIsForADim() }),
+  practisedEye: yesNo(practiceWords.correctMyGlances(), {
+    names: { yes: kitWords.on(), no: kitWords.off() },
+    hint: practiceWords.correctMyGlancesHint(),
+  }),
   singleKeys: yesNo(kitWords.singleKeyShortcuts(), {
     names: { yes: kitWords.on(), no: kitWords.off() },
     hint: kitWords.switchOffIfYouDictate(),

@@ -1,12 +1,10 @@
 import { requireFinite, requireInRange } from '../errors';
+import { EVENING_CODES } from './drills';
 import { combLookOf } from './combLooks';
 import { COMB_KINDS, trueShare, type CombScene } from './combScene';
 
 /** Sides that a club looks at together. @source our choice, no source */
 export const EVENING_LOOKS = 10;
-
-/** Codes that a club can agree on. */
-export const EVENING_CODES: readonly [number, number] = [1, 9999];
 
 /**
  * One of the sides of an evening; the same code shows everybody the same sides.

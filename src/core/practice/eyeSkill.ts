@@ -119,6 +119,21 @@ export function knownEye(looks: readonly KnownLook[]): KnownEye | null {
 }
 
 /**
+ * A share as it was judged, less what the eye is known to be off by.
+ *
+ * @param share - [1], 0..1
+ * @throws DomainError `out-of-range`
+ * @source a definition
+ */
+export function withoutBias(share: number, eye: KnownEye): number {
+  const fn = 'withoutBias';
+  requireFinite({ eye }, fn);
+  requireInRange(share, [0, 1], { fn, param: 'share', unit: '1' });
+  const bias = eye.biasAtNone + (eye.biasAtAll - eye.biasAtNone) * share;
+  return Math.min(1, Math.max(0, share - bias));
+}
+
+/**
  * A glance of an eye that is known: its bias taken off, its own spread around it.
  *
  * @param share - as it was judged [1], 0..1
@@ -130,7 +145,5 @@ export function glanceOf(share: number, eye: KnownEye): CappedEstimate {
   const fn = 'glanceOf';
   requireFinite({ eye }, fn);
   requireInRange(share, [0, 1], { fn, param: 'share', unit: '1' });
-  const bias = eye.biasAtNone + (eye.biasAtAll - eye.biasAtNone) * share;
-  const corrected = Math.min(1, Math.max(0, share - bias));
-  return judgedCapping(corrected, { worthPoints: eye.worthPoints, step: EYE.step });
+  return judgedCapping(withoutBias(share, eye), { worthPoints: eye.worthPoints, step: EYE.step });
 }

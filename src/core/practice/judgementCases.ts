@@ -107,7 +107,12 @@ function heather(draw: Draw): Made {
   const limit = EU[kind];
   const water = between(draw, 20.6, 22.4) + (draw() < 0.3 ? 2 : 0);
   return {
-    facts: { isHeather: kind === 'heather' ? 1 : 0, water: tenth(water), limit },
+    facts: {
+      isHeather: kind === 'heather' ? 1 : 0,
+      water: tenth(water),
+      limit,
+      other: kind === 'heather' ? EU.ordinary : EU.heather,
+    },
     choices: WITHIN_OR_OVER,
     right: water <= limit ? 'within' : 'over',
   };

@@ -8,6 +8,7 @@ import {
   combinedMass,
   countedCapping,
   countedShares,
+  glanceOf,
   honeyShare,
   interpretReading,
   judgedCapping,
@@ -17,10 +18,12 @@ import {
   residueBlocks,
   summedMass,
   trustedShake,
+  withoutBias,
   type CappedEstimate,
   type CellShares,
   type CombDepth,
   type FrameEvidence,
+  type KnownEye,
   type MassEstimate,
   type SideEvidence,
 } from '../../core';
@@ -49,14 +52,27 @@ function marksInUse(side: Side): string | null {
   return side.method === 'paint' ? side.cells : null;
 }
 
-/** Shares of a side by the method in use; by eye where nothing is marked yet. */
-export function sharesOf(side: Side): CellShares {
-  const marks = marksInUse(side);
-  return isMarked(marks) ? countedShares(markCounts(marks)) : quickShares(side.quick);
+/** Shares of a side judged at a glance, less what the eye is known to be off by. */
+function glancedShares(side: Side, eye: KnownEye | null): CellShares {
+  const shares = quickShares(side.quick);
+  const share = cappedShareOf(shares);
+  if (!eye || share === null) return shares;
+  const honey = honeyShare(shares);
+  const capped = honey * withoutBias(Math.min(1, share), eye);
+  return { ...shares, capped, open: honey - capped };
 }
 
-/** Capped share of a side with its interval, null where it holds no honey. */
-export function cappingOf(side: Side): CappedEstimate | null {
+/** Shares of a side by the method in use; by eye where nothing is marked yet. */
+export function sharesOf(side: Side, eye: KnownEye | null = null): CellShares {
+  const marks = marksInUse(side);
+  return isMarked(marks) ? countedShares(markCounts(marks)) : glancedShares(side, eye);
+}
+
+/**
+ * Capped share of a side with its interval, null where it holds no honey. What an eye is known to be
+ * off by is taken off a glance, never off what was counted or painted.
+ */
+export function cappingOf(side: Side, eye: KnownEye | null = null): CappedEstimate | null {
   const marks = marksInUse(side);
   if (side.method === 'points' && isMarked(marks)) {
     const { capped, open } = markCounts(marks);
@@ -64,13 +80,14 @@ export function cappingOf(side: Side): CappedEstimate | null {
   }
   const share = cappedShareOf(sharesOf(side));
   if (share === null) return null;
+  if (eye && !isMarked(marks)) return glanceOf(Math.min(1, share), eye);
   return judgedCapping(Math.min(1, share), isMarked(marks) ? COPY : EYE);
 }
 
-function sideEvidence(side: Side, combTemperatureC: number | null): SideEvidence {
+function sideEvidence(side: Side, { combTemperatureC, eye }: FrameCheckContent): SideEvidence {
   return {
-    shares: sharesOf(side),
-    capped: cappingOf(side),
+    shares: sharesOf(side, eye),
+    capped: cappingOf(side, eye),
     shake: trustedShake({ result: side.shake, combTemperatureC }),
   };
 }
@@ -135,7 +152,7 @@ export function frameEvidenceFrom(
     id: frameId,
     count: 1,
     colonyId: frame.hiveId ?? box?.content.colonyId ?? null,
-    sides: check.sides.map((side) => sideEvidence(side, check.combTemperatureC)),
+    sides: check.sides.map((side) => sideEvidence(side, check)),
     honey: honeyOf(frameCase, book, depth),
     brood: check.brood,
     broodExcused: check.broodExcuse !== '',

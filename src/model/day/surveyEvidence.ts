@@ -4,6 +4,7 @@ import {
   cappedShareOf,
   combSideMass,
   forcedAct,
+  withoutBias,
   judgedCapping,
   quickShares,
   residueBlocks,
@@ -151,9 +152,10 @@ export function surveyParts(
   return dealt(survey, otherwise).map(({ boxId, cappedTenths, count }) => {
     const box = boxOf(book, boxId);
     const format = formatOf(book, box?.content.formatId ?? survey.formatId);
+    const { eye } = survey;
     const shares = quickShares({
       honeyTenths: survey.honeyTenths,
-      cappedTenths,
+      cappedTenths: eye ? 10 * withoutBias(cappedTenths / 10, eye) : cappedTenths,
       undrawnTenths: 0,
       broodTenths: 0,
     });
@@ -166,7 +168,7 @@ export function surveyParts(
     const one = summedMass([oneSide, oneSide]);
     const side = {
       shares,
-      capped: share === null ? null : judgedCapping(share, EYE),
+      capped: share === null ? null : judgedCapping(share, { ...EYE, ...eye }),
       shake: survey.shake,
     };
     const evidence: FrameEvidence = {
@@ -228,7 +230,9 @@ export function verdictOfSurvey(
   book: Book,
 ): SurveyVerdict | null {
   if (survey.looks.length < 2) return null;
-  const shares = survey.looks.map((look) => look.cappedTenths / 10);
+  const shares = survey.looks.map(({ cappedTenths }) =>
+    survey.eye ? withoutBias(cappedTenths / 10, survey.eye) : cappedTenths / 10,
+  );
   return surveyVerdict(
     shares,
     Math.max(shares.length, framesOfSurvey(survey)),

@@ -17,6 +17,7 @@ import {
   slotField,
 } from '../fields';
 import { dayField } from '../moments';
+import { knownEyeSchema, proposalSchema } from './look';
 import { MARKS_PATTERN, POINT_COUNTS, CELL_COUNT } from './marks';
 import { z } from '../zod';
 
@@ -66,6 +67,8 @@ export const sideSchema = z
     face: z.enum(COMB_FACES),
     colour: z.enum(COMB_COLOURS),
     oldComb: z.boolean(),
+    /** by a photograph; none where the points were tapped one by one */
+    proposal: proposalSchema.optional(),
   })
   .refine((side) => side.method !== 'points' || side.points !== null, 'pointsMissing')
   .refine((side) => side.method !== 'paint' || side.cells !== null, 'paintMissing');
@@ -119,6 +122,8 @@ export const frameCheckContentSchema = z.object({
   cellReading: cellReadingSchema.nullable(),
   /** why a block by treatment or feed was looked past after reading the label; empty: it was not */
   blockExcuse: reasonField,
+  /** of who judged, where it had practised; none: as any eye */
+  eye: knownEyeSchema.optional(),
   decision: frameDecisionSchema,
   remark: remarkField,
 });

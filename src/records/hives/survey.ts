@@ -2,6 +2,7 @@ import { SHAKE_RESULTS } from '../../core';
 import { idSchema } from '../envelope';
 import { each, recordKind, type RevisionOf } from '../recordKind';
 import { nameField, remarkField, shareTenths, wholeBetween, wrong } from '../fields';
+import { knownEyeSchema } from './look';
 import { z } from '../zod';
 
 /** Many frames judged at one stroke: a box, a stack, a yard; some of them looked at closely. */
@@ -23,6 +24,8 @@ export const surveyContentSchema = z.object({
   sampleSize: z.number().int().min(1),
   /** frames of the sample looked at: capped tenths of the poorer side */
   looks: z.array(z.object({ position: z.number().int().min(0), cappedTenths: shareTenths })),
+  /** of who judged, where it had practised; none: as any eye */
+  eye: knownEyeSchema.optional(),
   act: z.enum(['take', 'take-to-dry', 'put-back', 'leave']),
   remark: remarkField,
 });

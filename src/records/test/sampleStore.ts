@@ -197,6 +197,22 @@ export function sampleStore(scribe: Scribe, { lotId, containerId }: StorePlace):
       lotIds: [lotId],
       remark: 'Bench cleared.',
     }),
+    firstRevision(scribe, 'practice-look', {
+      drill: 'capping',
+      reader: 'AM',
+      seed: 12,
+      of: 'patchy',
+      answered: 0.8,
+      truth: 0.71,
+      at: AT,
+      evening: null,
+    }),
+    firstRevision(scribe, 'cell-lesson', {
+      day: '2026-08-21',
+      version: 1,
+      points: 48,
+      taps: [{ proposed: 'open', is: 'capped', figures: Array.from({ length: 16 }, () => 0.5) }],
+    }),
     firstRevision(scribe, 'rule-set', SAMPLE_RULE_SET),
     firstRevision(scribe, 'merge-choice', { of: lotId, chosen: 'a', against: ['b'] }),
   ];

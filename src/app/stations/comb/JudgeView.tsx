@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { usualByPosition } from '../../../core';
 import { colonyOf } from '../../../model';
 import { selectWorkspace, useAppSelector } from '../../../store';
+import { useOwnEye } from '../../data/useOwnEye';
 import { combWords } from '../../words/english/comb';
 import { frameSum } from './frameSum';
 import type { BoxInHand } from './useBoxController';
@@ -18,10 +19,11 @@ const USUAL = {
 /** A box on a day: which frame is in hand, and that frame. */
 export function JudgeView(props: BoxInHand): ReactElement {
   const { day, box, places, others, slot, warmthC } = props;
+  const eye = useOwnEye();
   const workspace = useAppSelector(selectWorkspace);
   const place = places[slot - 1];
   const { harvest, judging } = day;
-  const task = place && { harvest, judging, box, place, others, warmthC };
+  const task = place && { harvest, judging, box, place, others, warmthC, eye };
   const colony = colonyOf(day.book, box.content.colonyId);
   const usual = USUAL[usualByPosition(slot, places.length, box.content.role)];
   const facts = [

@@ -213,7 +213,7 @@ describe('a few frames and a bucket', () => {
   const today = '2026-08-10';
 
   test('goes from taps to a lot with its bucket; what is not ripe stays out', () => {
-    const read = readQuickTake(quickTake(), DEFAULT_PREFERENCES, today);
+    const read = readQuickTake(quickTake(), DEFAULT_PREFERENCES, { today });
     if (!read.ok) throw new Error('it is right');
     expect(
       quickTakeLooks(countingScribe(), read.content).judged.map(
@@ -231,7 +231,7 @@ describe('a few frames and a bucket', () => {
   test('the keeper’s own choice goes before the school', () => {
     const form = quickTake();
     form.frames[2]!.bucket = 'yes';
-    const read = readQuickTake(form, DEFAULT_PREFERENCES, today);
+    const read = readQuickTake(form, DEFAULT_PREFERENCES, { today });
     if (!read.ok) throw new Error('it is right');
     const composition = quickTakeRecords(countingScribe(), read.content, { code: 'a' }).find(
       (quickTakeRecord) => quickTakeRecord.kind === 'lot-frames',
@@ -240,7 +240,9 @@ describe('a few frames and a bucket', () => {
   });
 
   test('nothing tapped, or a weight that is none, gets a sentence', () => {
-    const empty = readQuickTake({ ...freshQuickTake(), massKg: 'x' }, DEFAULT_PREFERENCES, today);
+    const empty = readQuickTake({ ...freshQuickTake(), massKg: 'x' }, DEFAULT_PREFERENCES, {
+      today,
+    });
     expect(!empty.ok && Object.keys(empty.errors)).toEqual(['frames', 'massKg']);
   });
 });

@@ -31,7 +31,7 @@ function quickTake(tenths: readonly number[], bucket: 'school' | 'no' = 'school'
     frame.bucket = bucket;
     frame.sides.forEach((side) => (side.cappedTenths = tenths[at] ?? null));
   });
-  const read = readQuickTake(form, DEFAULT_PREFERENCES, '2026-08-10');
+  const read = readQuickTake(form, DEFAULT_PREFERENCES, { today: '2026-08-10' });
   if (!read.ok) throw new Error(JSON.stringify(read.errors));
   return read.content;
 }

@@ -4,6 +4,7 @@ import {
   EXTRACTED_ACTS,
   RULE_SETS,
   schoolOf,
+  type KnownEye,
   type RuleSet,
   type ShakeResult,
 } from '../../../core';
@@ -96,9 +97,10 @@ export interface QuickTake {
 export const isJudged = (frame: QuickTakeFrame): boolean =>
   frame.sides.every((side) => side.cappedTenths !== null || side.honeyTenths === 0);
 
-function lookOf({ sides, shake }: QuickTakeFrame): FrameLook {
+function lookOf({ sides, shake }: QuickTakeFrame, eye: KnownEye | null): FrameLook {
   return {
     ...freshLook(),
+    ...(eye && { eye }),
     sides: sides.map(({ honeyTenths, cappedTenths }) => ({
       ...freshSide(),
       shake,
@@ -111,7 +113,7 @@ function lookOf({ sides, shake }: QuickTakeFrame): FrameLook {
 export function readQuickTake(
   form: QuickTakeForm,
   preferences: Preferences,
-  today: string,
+  { today, eye = null }: { today: string; eye?: KnownEye | null },
 ): Parsed<QuickTake> {
   const reader = new Reader(preferences);
   const judged = form.frames.filter(isJudged);
@@ -128,7 +130,7 @@ export function readQuickTake(
   if (!day.ok || Object.keys(reader.errors).length > 0) return { ok: false, errors: reader.errors };
   const { name, plant, formatId } = form;
   const looks = judged.map((quickTakeFrame) => ({
-    look: lookOf(quickTakeFrame),
+    look: lookOf(quickTakeFrame, eye),
     bucket: quickTakeFrame.bucket,
   }));
   return { ok: true, content: { harvest: day.content, name, plant, formatId, looks, massKg } };

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import type { KnownEye } from '../../../core';
 import {
   allowedOverride,
   judgeFrames,
@@ -50,6 +51,8 @@ export interface JudgeTask {
   readonly others: readonly FrameStory[];
   /** of the comb in hand before, which may not be written down yet [°C] */
   readonly warmthC: number | null;
+  /** of who judges now, where it has practised */
+  readonly eye: KnownEye | null;
 }
 
 export const frameFormKey = (harvestId: string, boxId: string, slot: number): string =>
@@ -71,8 +74,13 @@ export function frameOfTask({ box, place }: JudgeTask, formerBrood: boolean): Fr
   };
 }
 
+/** A look that was kept goes on with the eye that it was made with. */
+export const eyeOfTask = ({ place, eye }: JudgeTask): KnownEye | null =>
+  place.today ? (place.today.content.eye ?? null) : eye;
+
 function checkOf(task: JudgeTask, read: DraftRead, frameId: string): FrameCheckContent {
   const { harvest, box, place, judging } = task;
+  const eye = eyeOfTask(task);
   return {
     harvestId: harvest.entityId,
     frameId,
@@ -80,6 +88,7 @@ function checkOf(task: JudgeTask, read: DraftRead, frameId: string): FrameCheckC
     slot: place.slot,
     day: harvest.content.day,
     ...read.look,
+    ...(eye && { eye }),
     decision: undecided(judging.harvest.content.schoolId),
   };
 }

@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import { useFieldArray } from 'react-hook-form';
 import { useNavigate } from 'react-router';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
+import { useOwnEye } from '../../data/useOwnEye';
 import { useBook, useTakenCodes } from '../../data/useWorkspaceModel';
 import { isoToday } from '../../format/dates';
 import { nextCode } from '../../forms/lots/lotCode';
@@ -27,11 +28,12 @@ export function useQuickTakeController() {
   const taken = useTakenCodes();
   const book = useBook();
   const today = isoToday();
+  const eye = useOwnEye();
   const defaults = useMemo(() => freshQuickTake(), []);
   const { form, frame, parsed, keep } = useRecordForm<QuickTakeForm, QuickTake>({
     formKey: 'few-frames',
     defaults,
-    parse: (values) => readQuickTake(values, preferences, today),
+    parse: (values) => readQuickTake(values, preferences, { today, eye }),
     act: (content, options) => {
       const given = { code: nextCode(isoToday(), taken), ruleSets: book.ruleSets };
       return makeQuickTake(content, given, options);

@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { verdictOfSurvey, type HarvestDay } from '../../../model';
 import { selectPreferences, selectWorkspace, useAppSelector } from '../../../store';
 import { freshSurvey, readSurveyForm, surveySize } from '../../forms/hives/surveyForm';
+import { useOwnEye } from '../../data/useOwnEye';
 import { useRecordForm } from '../../forms/useRecordForm';
 import { saveSurvey } from './combActs';
 
@@ -14,12 +15,16 @@ export function useSurveyController(day: HarvestDay) {
   const navigate = useNavigate();
   const preferences = useAppSelector(selectPreferences);
   const workspace = useAppSelector(selectWorkspace);
+  const eye = useOwnEye();
   const { entityId: harvestId } = day.harvest;
   const [defaults] = useState(() => freshSurvey(randomStart(), preferences));
   const { form, parsed, frame, keep } = useRecordForm({
     formKey: `stroke:${harvestId}`,
     defaults,
-    parse: (values) => readSurveyForm(values, preferences, day.book),
+    parse: (values) => {
+      const read = readSurveyForm(values, preferences, day.book);
+      return read.ok && eye ? { ok: true, content: { ...read.content, eye } } : read;
+    },
     act: (content, options) => saveSurvey(content, harvestId, options),
     next: () => freshSurvey(randomStart(), preferences),
     onKept: () => navigate(`/${workspace}/comb/${harvestId}`),

@@ -35,7 +35,7 @@ function PreferencesSection(): ReactElement {
             at={['temperatureUnit', 'massUnit', 'volumeUnit', 'lengthUnit']}
           />
           <Field of={choicesEntry} at="hemisphere" choices={HEMISPHERES} />
-          <Fields of={choicesEntry} at={['scheme', 'singleKeys']} />
+          <Fields of={choicesEntry} at={['scheme', 'singleKeys', 'practisedEye']} />
         </div>
         <Button type="submit" tone="ink" className="mt-5">
           {kitWords.save()}

@@ -35,6 +35,8 @@ export const kindsWords = messages('kinds', {
   'jar-check': 'Checks of jars',
   wax: 'Wax',
   'house-log': 'Log of the house',
+  'practice-look': 'Practice',
+  'cell-lesson': 'Photographs set right',
   colony: 'Hives',
   given: 'Treatments and feeds',
   flow: 'Flows',

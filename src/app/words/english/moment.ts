@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const momentWords = messages('moment', {
+  practise: 'Practise',
   now: 'What are you doing?',
   judgeAFrame: 'Judge a frame',
   readAMeter: 'Read a meter',

@@ -1,6 +1,7 @@
 import { messages } from '../messages';
 
 export const shellWords = messages('shell', {
+  practice: 'Practice',
   everythingYouCanDoHere: 'Everything you can do here',
   whatDoYouWantTo: 'What do you want to do?',
   nothingFound: 'Nothing found.',

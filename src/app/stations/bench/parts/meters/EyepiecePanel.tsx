@@ -9,7 +9,7 @@ import { decimalText } from '../../../../format/decimal';
 import { formatQuantity, unitOf } from '../../../../format/units';
 import { focusDial } from '../../../../lot/ReadingEntry';
 import { Button } from '../../../../ui/Button';
-import { EyepieceField, windowAround } from './EyepieceField';
+import { EyepieceField, windowAround } from '../../../../ui/eyepiece/EyepieceField';
 import { meterWords } from '../../../../words/english/meter';
 
 /** How far the ring is off when honey is put on, and where it is sharp [0..1]. */

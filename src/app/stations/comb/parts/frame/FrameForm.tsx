@@ -4,7 +4,7 @@ import { useCommands } from '../../../../commands/useCommands';
 import type { Command } from '../../../../commands/registry';
 import { Button } from '../../../../ui/Button';
 import type { SideDraft } from '../../frameDraft';
-import type { JudgeForm, JudgeTask } from '../../useJudgeFrame';
+import { eyeOfTask, type JudgeForm, type JudgeTask } from '../../useJudgeFrame';
 import { ACT_NAMES } from '../../words';
 import { CellFold } from './CellFold';
 import { BroodFold, CombFold, FillFold, PestFold, WeightFold } from './MoreOfFrame';
@@ -89,7 +89,7 @@ function EarlierNote({ task }: { task: JudgeTask }): ReactElement | null {
   if (!last) return null;
   const days = dayNumber(task.harvest.content.day) - dayNumber(last.day);
   const tenths = last.sides
-    .map((side) => Math.round((cappingOf(side)?.share ?? 0) * 10))
+    .map((side) => Math.round((cappingOf(side, last.eye)?.share ?? 0) * 10))
     .join(' and ');
   return (
     <p className="text-base leading-tight">
@@ -126,6 +126,7 @@ export function FrameForm({ task, judge }: FrameFormProps): ReactElement {
             at={at}
             active={hand.shown === at}
             wantedShare={wantedShare}
+            eye={eyeOfTask(task)}
             onActive={() => hand.take(at)}
           />
         ))}

@@ -1,6 +1,6 @@
 import { useId, type ReactElement } from 'react';
-import { EYEPIECE_SCALES, type EyepieceView, type Scale } from '../../../../../core';
-import { meterWords } from '../../../../words/english/meter';
+import { EYEPIECE_SCALES, type EyepieceView, type Scale } from '../../../core';
+import { meterWords } from '../../words/english/meter';
 
 const SIZE = 400;
 const MIDDLE = SIZE / 2;
@@ -86,8 +86,8 @@ interface EyepieceFieldProps {
   view: EyepieceView;
   /** blur of the whole picture: the ring is off [px] */
   blurPx: number;
-  /** where the hairline lies, in the unit of the scale */
-  hair: number;
+  /** where the hairline lies, in the unit of the scale; null: there is none */
+  hair: number | null;
 }
 
 /**
@@ -121,7 +121,7 @@ export function EyepieceField(props: EyepieceFieldProps): ReactElement {
           y2={SIZE}
         >
           <stop offset={stop(-soft)} className="[stop-color:var(--color-lavender-mid)]" />
-          <stop offset={stop(soft)} className="[stop-color:var(--color-white)]" />
+          <stop offset={stop(soft)} className="[stop-color:var(--color-paper)]" />
         </linearGradient>
         <clipPath id={`${id}-round`}>
           <circle cx={MIDDLE} cy={MIDDLE} r={MIDDLE - 8} />
@@ -143,15 +143,17 @@ export function EyepieceField(props: EyepieceFieldProps): ReactElement {
           />
           <Divisions scale={scale} seen={seen} />
         </g>
-        <line
-          x1="20"
-          x2={SIZE - 20}
-          y1={heightOf(hair, seen)}
-          y2={heightOf(hair, seen)}
-          strokeWidth="2"
-          strokeDasharray="10 6"
-          className="stroke-lavender"
-        />
+        {hair !== null && (
+          <line
+            x1="20"
+            x2={SIZE - 20}
+            y1={heightOf(hair, seen)}
+            y2={heightOf(hair, seen)}
+            strokeWidth="2"
+            strokeDasharray="10 6"
+            className="stroke-lavender"
+          />
+        )}
       </g>
     </svg>
   );

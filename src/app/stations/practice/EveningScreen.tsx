@@ -1,0 +1,82 @@
+import type { ReactElement } from 'react';
+import { EVENING_LOOKS } from '../../../core';
+import { INPUT } from '../../ui/classes';
+import { PageHead } from '../../ui/page/PageHead';
+import { PageLink } from '../../ui/page/PageLink';
+import { SheetSection } from '../../ui/page/SheetSection';
+import { PlainTable } from '../../ui/PlainTable';
+import { practiceWords } from '../../words/english/practice';
+import { leaning, points } from './kindNames';
+import { OneLook } from './parts/OneLook';
+import { useEvening } from './useEvening';
+
+type Evening = ReturnType<typeof useEvening>;
+
+/** One's own line, the lines of the others, and who came nearest. */
+function Results({ line, lines, setLines, notRead, results }: Evening): ReactElement {
+  return (
+    <SheetSection id="ranking" title={practiceWords.ranking()}>
+      <p className="text-base font-semibold">{practiceWords.yourLine()}</p>
+      <output className="block border-2 border-ink bg-paper p-3 text-xl font-bold tabular-nums">
+        {line}
+      </output>
+      <label className="mt-3 block text-base font-semibold">
+        {practiceWords.othersLines()}
+        <textarea
+          className={INPUT}
+          rows={4}
+          value={lines}
+          onChange={(event) => setLines(event.target.value)}
+          aria-describedby="lines-under"
+        />
+      </label>
+      <p id="lines-under" className="mb-3 text-base">
+        {notRead.length === 0
+          ? practiceWords.linesHint()
+          : practiceWords.linesNotRead({ lines: notRead.join(' · ') })}
+      </p>
+      <PlainTable
+        label={practiceWords.ranking()}
+        head={[
+          practiceWords.place(),
+          practiceWords.name(),
+          practiceWords.sides(),
+          practiceWords.meanOff(),
+          practiceWords.leansTo(),
+        ]}
+        rows={results.map(({ name, looks, off, bias }, at) => [
+          at + 1,
+          name === '' ? practiceWords.noInitials() : name,
+          looks,
+          practiceWords.points({ points: points(off) }),
+          leaning(bias),
+        ])}
+      />
+    </SheetSection>
+  );
+}
+
+/** The ten sides of a club evening. */
+export function EveningScreen(): ReactElement {
+  const evening = useEvening();
+  const { code, at, scene, look, next, query } = evening;
+  return (
+    <>
+      <PageHead
+        over={practiceWords.station()}
+        title={`${practiceWords.clubEvening()} ${code}`}
+        lead={
+          at < 0
+            ? practiceWords.eveningDone()
+            : practiceWords.lookNumber({ at: at + 1, all: EVENING_LOOKS })
+        }
+      >
+        <PageLink to={`practice${query}`}>{practiceWords.toPractice()}</PageLink>
+      </PageHead>
+      {at >= 0 && <OneLook scene={scene} look={look} onNext={next} />}
+      <div className="mt-8">
+        <Results {...evening} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import { useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import {
+  EVENING_CODES,
+  EVENING_LOOKS,
+  eveningResults,
+  eveningScene,
+  trueShare,
+  type EveningGuesses,
+} from '../../../core';
+import type { PracticeLook } from '../../../records';
+import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
+import { useCurrent } from '../../data/useWorkspaceModel';
+import { practiceWords } from '../../words/english/practice';
+import { lineOf, readLines } from './eveningLines';
+import { saveLook } from './practiceActs';
+import { useOneLook } from './useCombDrill';
+import { useReader } from './useReader';
+
+const SIDES = Array.from({ length: EVENING_LOOKS }, (_, at) => at);
+
+/** What everybody said on this device or in a file that came in, side by side; the first answer counts. */
+function guessesOf(looks: readonly PracticeLook[], code: number): EveningGuesses[] {
+  const seeds = SIDES.map((at) => eveningScene(code, at).seed);
+  const own = looks.filter(({ content }) => content.evening === code);
+  const names = [...new Set(own.map(({ content }) => content.reader))];
+  return names.map((name) => ({
+    name,
+    answers: seeds.map(
+      (seed) =>
+        own.find(({ content }) => content.reader === name && content.seed === seed)?.content
+          .answered ?? null,
+    ),
+  }));
+}
+
+/** The number of an evening, before it begins. */
+export function useEveningDoor() {
+  const navigate = useNavigate();
+  const workspace = useAppSelector(selectWorkspace);
+  const { query } = useReader();
+  const [typed, setTyped] = useState('');
+  const [wrong, setWrong] = useState('');
+  const begin = (): void => {
+    const code = Number(typed.trim());
+    const [least, most] = EVENING_CODES;
+    if (!/^\d+$/.test(typed.trim()) || code < least || code > most) {
+      setWrong(practiceWords.codeWrong());
+      return;
+    }
+    void navigate(`/${workspace}/practice/evening/${code}${query}`);
+  };
+  return { typed, setTyped, wrong, begin };
+}
+
+const codeOf = (text: string | undefined): number => {
+  const code = Number(text);
+  return Number.isInteger(code) && code >= EVENING_CODES[0] && code <= EVENING_CODES[1] ? code : 1;
+};
+
+/** The ten sides of an evening, and who came nearest. */
+export function useEvening() {
+  const dispatch = useAppDispatch();
+  const { reader, query } = useReader();
+  const code = codeOf(useParams().code);
+  const looks = useCurrent('practice-look');
+  const guesses = guessesOf(looks, code);
+  const own = guesses.find(({ name }) => name === reader)?.answers ?? SIDES.map(() => null);
+  const waiting = own.indexOf(null);
+  // the side in hand stays until one goes on, also once its answer is kept
+  const [at, setAt] = useState(waiting);
+  const [scene, setScene] = useState(() => eveningScene(code, Math.max(0, waiting)));
+  const look = useOneLook(scene, (tenths) => {
+    void dispatch(
+      saveLook({
+        drill: 'capping',
+        reader,
+        seed: scene.seed,
+        of: scene.kind,
+        answered: tenths / 10,
+        truth: trueShare(scene),
+        evening: code,
+      }),
+    );
+  });
+  const next = (): void => {
+    const following = at + 1 < EVENING_LOOKS ? at + 1 : -1;
+    setAt(following);
+    if (following < 0) return;
+    const side = eveningScene(code, following);
+    setScene(side);
+    look.start(side);
+  };
+  const [lines, setLines] = useState('');
+  const typed = readLines(lines);
+  const names = new Set(typed.read.map(({ name }) => name));
+  const all = [...guesses.filter(({ name }) => !names.has(name)), ...typed.read];
+  return {
+    code,
+    at,
+    scene,
+    look,
+    next,
+    query,
+    line: lineOf({ name: reader, answers: own }),
+    lines,
+    setLines,
+    notRead: typed.notRead,
+    results: eveningResults(code, all),
+  };
+}

@@ -1,0 +1,42 @@
+import { EYE, judgedCapping } from '../capping/cappedShare';
+import { requireInRange } from '../errors';
+import { decideFrames, NO_CONTEXT } from '../schools/decide';
+import type { FrameEvidence, SideEvidence } from '../schools/frameEvidence';
+import { SCHOOLS } from '../schools/school';
+
+/**
+ * Which schools would take a frame whose sides are both capped to a share, not shaken, with nothing else
+ * about it.
+ *
+ * @param share - [1], 0..1
+ * @returns names of the schools
+ * @throws DomainError `out-of-range`
+ * @source the schools' own rules
+ */
+export function takenBySchools(share: number): string[] {
+  requireInRange(share, [0, 1], { fn: 'takenBySchools', param: 'share', unit: '1' });
+  const side: SideEvidence = {
+    shares: { capped: share, open: 1 - share, empty: 0, undrawn: 0, brood: 0 },
+    capped: judgedCapping(share, EYE),
+    shake: 'not-done',
+  };
+  const frame: FrameEvidence = {
+    id: 'drawn',
+    count: 1,
+    colonyId: null,
+    sides: [side, side],
+    honey: { massKg: 1.8, standardUncertaintyKg: 0.2 },
+    brood: 'none',
+    broodExcused: false,
+    queenSeen: false,
+    beetles: 'none',
+    blocks: [],
+    blocksCleared: false,
+    sections: null,
+    cellMoisturePercent: null,
+  };
+  return SCHOOLS.filter((school) => {
+    const [decision] = decideFrames([frame], school, NO_CONTEXT);
+    return decision?.act === 'take' || decision?.act === 'take-to-dry';
+  }).map((school) => school.name);
+}
