@@ -46,7 +46,16 @@ export {
   scaleSkill,
   type ScaleSkill,
 } from './practice/scaleLooks';
-export { type Raster } from './photo/raster';
+export { learned, likeliest, type KnownCell } from './photo/cellClassifier';
+export { CELL_MODEL } from './photo/cellModel';
+export { eyepieceEdge, type EyepieceEdge } from './photo/eyepieceEdge';
+export { valueAtEdge, type EyepieceValue, type PointedDivision } from './photo/eyepieceValue';
+export { combCorners, usualCorners } from './photo/frameCorners';
+export { areFrameCorners, type Corners, type PhotoPoint } from './photo/homography';
+export { photoCapping, photoShares, type SharePoint } from './photo/photoShare';
+export { readSide, type PointGrid, type ReadSide } from './photo/readSide';
+export { straightened } from './photo/straighten';
+export { greyOf, type Raster } from './photo/raster';
 export { takenBySchools } from './practice/takenBy';
 export { DRILLS, EVENING_CODES, type Drill } from './practice/drills';
 export { spoilEffect, type Portion } from './blending/spoil';

@@ -11,6 +11,14 @@ export {
   yardOf,
   yardOfBox,
 } from './day/book';
+export {
+  classOfLetter,
+  overruled,
+  photoCappingOf,
+  proposalOf,
+  withSetPoints,
+} from './day/photoSide';
+export { photoGrid, pointPlaces } from './day/pointPlaces';
 export { combLooks, eyeOfReader, practiceReaders, practised } from './practice/eyes';
 export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './day/frameEvidence';
 export { type FrameLook, freshLook, freshSide } from './day/freshLook';

@@ -1,6 +1,11 @@
 import type {
   BlendPlan,
   CombScene,
+  Corners,
+  EyepieceEdge,
+  KnownCell,
+  PointGrid,
+  ReadSide,
   Raster,
   BlendTask,
   Relaxation,
@@ -40,6 +45,50 @@ export type PhotoResult =
 /** What the photo worker does. */
 export interface PhotoWorker {
   shrink(file: Blob, longestSide: number): Promise<PhotoResult>;
+}
+
+/** A picture to show: small, without anything of the camera. */
+export type Preview = ShrunkPhoto;
+
+interface PixelSize {
+  readonly width: number;
+  readonly height: number;
+}
+
+/** A photograph of a side, before its corners are agreed on. */
+export interface OpenedPhoto {
+  /** of what is worked on [pixels]; the corners are in it */
+  readonly size: PixelSize;
+  readonly corners: Corners;
+  /** whether they were found, or are only a start */
+  readonly isFound: boolean;
+  readonly preview: Preview;
+}
+
+/** A photograph of a side, read. */
+export interface ReadPhoto {
+  readonly side: ReadSide;
+  /** the straightened side */
+  readonly preview: Preview;
+}
+
+/** A photograph of an eyepiece; no edge where it cannot be read. */
+export interface SeenEyepiece {
+  readonly size: PixelSize;
+  readonly edge: EyepieceEdge | null;
+  readonly preview: Preview;
+}
+
+/** What measures photographs; it keeps the one that was opened. */
+export interface MeasureWorker {
+  open(file: Blob): Promise<OpenedPhoto | null>;
+  read(
+    corners: Corners,
+    grid: PointGrid,
+    lessons: readonly KnownCell[],
+    onTile: (done: number, all: number) => void,
+  ): Promise<ReadPhoto | null>;
+  eyepiece(file: Blob): Promise<SeenEyepiece | null>;
 }
 
 /** What draws made-up combs. */

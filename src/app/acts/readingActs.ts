@@ -4,11 +4,19 @@ import { momentWords } from '../words/english/moment';
 import { formatDial } from '../format/moisture';
 import { lotWords } from '../words/english/lot';
 
-/** A reading of a lot, taken now. */
-export const saveReading = (content: ReadingContent, lotId: string): RecordAct =>
+/** A reading of a lot, taken now, with the photograph that it was read from. */
+export const saveReading = (
+  content: ReadingContent,
+  lotId: string,
+  proof: Proof['content'] | null = null,
+): RecordAct =>
   perform(
     lotWords.readingSaved({ scale: formatDial(content.scale, content.dialValue) }),
-    (scribe) => [firstRevision(scribe, 'reading', { ...content, takenAt: scribe.now() }, lotId)],
+    (scribe) => {
+      const taken = { ...content, takenAt: scribe.now() };
+      const reading = firstRevision(scribe, 'reading', taken, lotId);
+      return proof ? [reading, firstRevision(scribe, 'proof', proof, reading.entityId)] : [reading];
+    },
   );
 
 /** A reading that belonged to no lot yet becomes the first of a new one. */

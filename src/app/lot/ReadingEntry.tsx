@@ -1,5 +1,6 @@
 import { saveReading } from '../acts/readingActs';
-import { useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
+import { Camera } from 'lucide-react';
+import { Suspense, useEffect, useMemo, useState, type ReactElement, type ReactNode } from 'react';
 import { type Ruling } from '../../core';
 import { meteredReading, repeatabilityFor, vesselsOf, type LotFile } from '../../model';
 import { vesselIdOf, type ReadingContent } from '../../records';
@@ -8,13 +9,23 @@ import { useCommands } from '../commands/useCommands';
 import { belongsToField } from '../commands/useKeyboard';
 import { type ReadingForm } from '../forms/bench/readingForm';
 import { Button } from '../ui/Button';
+import { FileButton } from '../ui/fields/FileButton';
+import { Waiting } from '../ui/page/Waiting';
+import { lazyPart } from '../ui/page/lazyPart';
 import { FormFrame } from '../ui/forms/FormFrame';
 import { freshReadingForm, type ReadingFormState } from './useReadingForm';
 import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
 import { useMeters, useLedger } from '../data/useWorkspaceModel';
+import type { Preview } from '../../workers/protocol';
+import { photoWords } from '../words/english/photo';
 import { lotWords } from '../words/english/lot';
+
+const EyepiecePhoto = lazyPart(
+  () => import('./EyepiecePhoto'),
+  (module) => module.EyepiecePhoto,
+);
 
 export function focusDial(): void {
   document.getElementById(DIAL_INPUT_ID)?.focus();
@@ -71,6 +82,9 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const preferences = useAppSelector(selectPreferences);
   const { form, frame, start, submit, context } = entry;
   const [kept, setKept] = useState<readonly string[]>([]);
+  const [photo, setPhoto] = useState<File | null>(null);
+  const [pictured, setPictured] = useState<{ text: string; proof: Preview } | null>(null);
+  const scale = form.watch('scale');
   const { typed } = entry;
   const warnings = useWarnings(file, typed);
   useStrayDigits(preferences.singleKeys);
@@ -78,7 +92,10 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
 
   /** Keeps what was typed; where that fails, it is put back unless the next one is being typed already. */
   const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
-    const done = await dispatch(saveReading(content, file.lot.entityId));
+    // a value that was typed over is no longer what the picture shows
+    const shown = pictured?.text === typedForm.dialValue ? pictured.proof : null;
+    setPictured(null);
+    const done = await dispatch(saveReading(content, file.lot.entityId, shown));
     if (done.ok) onKept?.(content);
     else if (form.getValues('dialValue') === '') form.reset(typedForm, { keepDefaultValues: true });
   };
@@ -95,10 +112,35 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
     return Promise.resolve();
   });
 
+  const takeLine = ({ text }: { text: string }, proof: Preview): void => {
+    form.setValue('dialValue', text, { shouldDirty: true });
+    setPictured({ text, proof });
+    setPhoto(null);
+    focusDial();
+  };
+
   return (
     <FormFrame {...frame} onSubmit={keep} label={lotWords.takeAReading()}>
       <div className="space-y-5">
         {above}
+        <FileButton
+          label={photoWords.pictureOfEyepiece()}
+          accept="image/*"
+          camera
+          onFile={setPhoto}
+        >
+          <Camera aria-hidden className="size-5" /> {photoWords.line()}
+        </FileButton>
+        {photo && (
+          <Suspense fallback={<Waiting />}>
+            <EyepiecePhoto
+              file={photo}
+              digits={scale === 'nD' ? 4 : 2}
+              onUse={takeLine}
+              onClose={() => setPhoto(null)}
+            />
+          </Suspense>
+        )}
         <ReadingFields
           vessels={vesselsOf(file.containers)}
           ownsDigits

@@ -1,5 +1,13 @@
 /** What a cell in a photograph is taken for. */
-export const PHOTO_CLASSES = ['capped', 'open', 'empty', 'brood', 'pollen', 'hidden'] as const;
+export const PHOTO_CLASSES = [
+  'capped',
+  'open',
+  'empty',
+  'brood',
+  'pollen',
+  'hidden',
+  'undrawn',
+] as const;
 export type PhotoClass = (typeof PHOTO_CLASSES)[number];
 
 /** Figures by which a cell is told; a new set of figures is a new version. */

@@ -93,6 +93,12 @@ function capOf(scene: CombScene, look: CellLook, spot: Spot, light: Light): Colo
   return domed(mixed(dry, honey, wet), spot, light, 0.55 * look.proud + 0.1);
 }
 
+/** Caps over brood are of wax and old silk: duller and browner than those over honey. */
+function broodOf(scene: CombScene, look: CellLook): Colour {
+  const colour = mixed(BROOD, WAX_OLD, 0.6 * scene.darkness);
+  return brighter(colour, 0.94 + 0.12 * look.hue);
+}
+
 /** What fills the cell, without its wall. */
 function inside(scene: CombScene, look: CellLook, spot: Spot, light: Light): Colour {
   const wax = mixed(WAX_NEW, WAX_OLD, scene.darkness);
@@ -108,7 +114,7 @@ function inside(scene: CombScene, look: CellLook, spot: Spot, light: Light): Col
     case 'undrawn':
       return brighter(wax, 0.96 + 0.02 * spot.grain - 0.1 * outward(spot.dx, spot.dy) ** 4);
     case 'brood':
-      return domed(mixed(BROOD, WAX_OLD, 0.4 * scene.darkness), spot, light, 0.95);
+      return domed(broodOf(scene, look), spot, light, 3.4 * look.depth - 2.3);
     case 'pollen': {
       const colour = POLLEN[floor(look.hue * POLLEN.length)] ?? BROOD;
       return brighter(hollow(colour, spot, light, 0.5), 1 + 0.14 * spot.grain);

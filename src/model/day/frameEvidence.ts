@@ -34,6 +34,7 @@ import {
   markCounts,
   type Side,
 } from '../../records';
+import { photoCappingOf, photoSharesOf } from './photoSide';
 import { boxOf, formatOf, type Book } from './book';
 import { combStays } from './stays';
 
@@ -65,6 +66,8 @@ function glancedShares(side: Side, eye: KnownEye | null): CellShares {
 /** Shares of a side by the method in use; by eye where nothing is marked yet. */
 export function sharesOf(side: Side, eye: KnownEye | null = null): CellShares {
   const marks = marksInUse(side);
+  const { proposal } = side;
+  if (side.method === 'points' && proposal && marks) return photoSharesOf(marks, proposal);
   return isMarked(marks) ? countedShares(markCounts(marks)) : glancedShares(side, eye);
 }
 
@@ -74,6 +77,8 @@ export function sharesOf(side: Side, eye: KnownEye | null = null): CellShares {
  */
 export function cappingOf(side: Side, eye: KnownEye | null = null): CappedEstimate | null {
   const marks = marksInUse(side);
+  if (side.method === 'points' && side.proposal && marks)
+    return photoCappingOf(marks, side.proposal);
   if (side.method === 'points' && isMarked(marks)) {
     const { capped, open } = markCounts(marks);
     return capped + open > 0 ? countedCapping(capped, open) : null;

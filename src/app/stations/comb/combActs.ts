@@ -1,4 +1,5 @@
-import type { RuleSet } from '../../../core';
+import { FEATURES_VERSION, likeliest, type RuleSet } from '../../../core';
+import { classOfLetter, localDayOf } from '../../../model';
 import {
   firstRevision,
   nextRevision,
@@ -13,7 +14,9 @@ import { perform, type ActOptions, type RecordAct } from '../../../store';
 import { removeRecord } from '../../acts/removeRecord';
 import { combWords } from '../../words/english/comb';
 import { frameWords } from '../../words/english/frame';
+import { photoWords } from '../../words/english/photo';
 import { sideName } from './frameDraft';
+import type { ReadPhotoSide } from './usePhotoMeasure';
 import { quickTakeRecords, takenFrames, type QuickTake } from './quickTake';
 import { frameOfTask, type JudgeTask } from './useJudgeFrame';
 
@@ -86,6 +89,21 @@ export const moveFrames = (frames: readonly Frame[], { box, free, day }: MoveTar
     ),
   );
 };
+
+/** What was set right on a photograph, for the next one to be told apart by. */
+export const saveLesson = ({ side, points, proposal }: ReadPhotoSide): RecordAct =>
+  perform(photoWords.lessonKept(), (scribe) => [
+    firstRevision(scribe, 'cell-lesson', {
+      day: localDayOf(scribe.now()),
+      version: FEATURES_VERSION,
+      points: side.points.length,
+      taps: side.points.flatMap(({ chances, figures }, at) => {
+        const proposed = likeliest(chances);
+        const is = classOfLetter(points[at] ?? '', proposed);
+        return proposal.touched[at] === '1' ? [{ proposed, is, figures: [...figures] }] : [];
+      }),
+    }),
+  ]);
 
 type SmallPhoto = Omit<Photo['content'], 'frameId' | 'harvestId' | 'side' | 'day'>;
 

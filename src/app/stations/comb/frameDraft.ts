@@ -9,6 +9,7 @@ import {
   type FrameContent,
   type Method,
   type Preferences,
+  type Proposal,
   type Side,
   type z,
 } from '../../../records';
@@ -35,6 +36,8 @@ export interface SideDraft {
   face: CombFace;
   colour: (typeof COMB_COLOURS)[number];
   oldComb: boolean;
+  /** what a photograph proposed for the points */
+  proposal?: Proposal | undefined;
 }
 
 export type OverrideDraft = { act: FrameAct; because: string } | null;

@@ -32,7 +32,8 @@ export const practiceWords = messages('practice', {
   switchOn: 'Use it',
   switchOff: 'Do not use it',
   answersAndTruth: 'What you said, and what was there',
-  chartSpoken: '{looks, plural, one {One look} other {# looks}}: what was said over what was there.',
+  chartSpoken:
+    '{looks, plural, one {One look} other {# looks}}: what was said over what was there.',
   said: 'Said, tenths',
   there: 'There, tenths',
   byKind: 'By kind of comb',
@@ -89,8 +90,9 @@ export const practiceWords = messages('practice', {
   lineWas: 'The line was at {truth}.',
   readRight: 'You read {answered}: within half a division.',
   readOff: 'You read {answered}: {divisions} divisions off.',
-  whatItMeans: 'That is {water} % water at 20 °C, if the meter is right.',
-  whatItMeansEither: 'That is {low} or {high} % water, as long as nobody knows whether the meter compensates.',
+  whatItMeans: 'That is {water} % water at [20 °C], if the meter is right.',
+  whatItMeansEither:
+    'That is {low} or {high} % water, as long as nobody knows whether the meter compensates.',
   casesTitle: 'Decide',
   rightly: 'Yes.',
   wrongly: 'No: {right}.',
@@ -140,15 +142,15 @@ export const practiceWords = messages('practice', {
   askReading:
     'A meter for honey without temperature compensation shows {dial} % water; honey and prism are at {temperature}. The limit is {limit} %. Is the honey within it?',
   becauseReading:
-    'At 20 °C it would show {water} %: warm honey looks wetter than it is, cold honey drier.',
+    'At [20 °C] it would show {water} %: warm honey looks wetter than it is, cold honey drier.',
   askBuckets:
     'Four buckets read {low} % water, the fifth {high} %. The mean is {mean} %, the limit {limit} %. What now?',
   becauseBucketsWet:
     'The mean hides the wet one: a bucket over the limit is over it, and ferments by itself.',
   becauseBuckets: 'Every bucket is under the limit by itself, so the lot is.',
   askTreated:
-    'Strips came out of the hive {since, plural, one {one day} other {# days}} ago; the label says {waiting} days of waiting. The honey box went on after them. Take it?',
-  becauseTreated: 'The label decides: {waiting} days must be over. Read it again before you take.',
+    'Strips came out of the hive {since, plural, one {one day} other {# days}} ago; the waiting time on the label is {waiting, plural, one {one day} other {# days}}. The honey box went on after them. Take it?',
+  becauseTreated: 'The label decides: {waiting, plural, one {one day} other {# days}} must be over. Read it again before you take.',
   askHeather: 'Honey of heather (ling) reads {water} % water. The European limit for its kind?',
   askOrdinary: 'Clover honey reads {water} % water. The European limit for its kind?',
   becauseHeather: 'For heather it is {limit} %, for most other honey {other} %.',
@@ -158,9 +160,11 @@ export const practiceWords = messages('practice', {
   askShake:
     'Six tenths are capped. You shake the frame, nothing falls. The comb is at {temperature}. What is that worth?',
   becauseShakeCold: 'Under {cold} even nectar stays in: a cold comb passes falsely.',
-  becauseShakeWarm: 'On warm comb what does not fall is thick: many rules let it excuse open cells.',
+  becauseShakeWarm:
+    'On warm comb what does not fall is thick: many rules let it excuse open cells.',
   askPicture: 'What are the closed cells in the lower middle?',
-  becauseBrood: 'Domed, dull and brown in one patch with pollen around it: brood. Not to be extracted.',
+  becauseBrood:
+    'Domed, dull and brown in one patch with pollen around it: brood. Not to be extracted.',
   becauseCappedHoney: 'Flat, over the whole side, no pollen around: honey under old wax.',
   askMix:
     '{wet} of {wetPercent} % water and {dry} of {dryPercent} % are mixed. The buyer’s limit is {limit} %. Where will it be?',
@@ -168,6 +172,7 @@ export const practiceWords = messages('practice', {
   askSet: 'The honey on the prism has set; the field is grey and shows no line. What do you do?',
   becauseSet:
     'Crystals scatter the light and leave a wetter syrup between them. Read it clear, or not at all.',
-  askFed: 'Sugar syrup was fed while the honey box was on. Its frames are capped. Take them for sale?',
+  askFed:
+    'Sugar syrup was fed while the honey box was on. Its frames are capped. Take them for sale?',
   becauseFed: 'What bees made of sugar is no honey, capped or not. It may go back to them.',
 });

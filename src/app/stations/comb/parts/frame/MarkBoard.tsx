@@ -30,6 +30,8 @@ interface MarkBoardProps {
   /** null wipes */
   brush: CellState | null;
   onMarks: (marks: string) => void;
+  /** drawn beneath the marks */
+  under?: ReactElement;
 }
 
 const STEPS: Readonly<Record<string, readonly [number, number]>> = {
@@ -39,6 +41,9 @@ const STEPS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowDown: [0, 1],
 };
 
+/** Letters that set the mark under the cursor at once: those by which marks are kept. */
+const LETTERS = new Set([...Object.values(MARK_LETTERS), UNMARKED]);
+
 const stateOf = (letter: string): string => {
   const found = Object.entries(MARK_LETTERS).find(([, one]) => one === letter);
   return found ? STATE_NAMES[found[0] as CellState] : frameWords.notMarked();
@@ -46,7 +51,7 @@ const stateOf = (letter: string): string => {
 
 /** Marks set by tapping or dragging; with the keyboard, arrows move and the space bar sets. */
 export function MarkBoard(props: MarkBoardProps): ReactElement {
-  const { label, shape, marks, brush, onMarks } = props;
+  const { label, shape, marks, brush, onMarks, under: ground } = props;
   const svg = useRef<SVGSVGElement>(null);
   // a drag sets several marks before the page is drawn again
   const latest = useRef(marks);
@@ -57,9 +62,9 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
   const [focused, setFocused] = useState(false);
   const letter = brush === null ? UNMARKED : MARK_LETTERS[brush];
 
-  const set = (at: number | null): void => {
-    if (at === null || latest.current[at] === letter) return;
-    const next = latest.current.slice(0, at) + letter + latest.current.slice(at + 1);
+  const set = (at: number | null, as = letter): void => {
+    if (at === null || latest.current[at] === as) return;
+    const next = latest.current.slice(0, at) + as + latest.current.slice(at + 1);
     latest.current = next;
     onMarks(next);
   };
@@ -74,6 +79,7 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
     const step = STEPS[event.key];
     if (step) setCursor(shape.step(cursor, step[0], step[1]));
     else if (event.key === ' ' || event.key === 'Enter') set(cursor);
+    else if (LETTERS.has(event.key)) set(cursor, event.key);
     else return;
     event.preventDefault();
   };
@@ -101,6 +107,7 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
           if (event.buttons > 0) set(under(event));
         }}
       >
+        {ground}
         {Array.from({ length: shape.count }, (_, index) => (
           <g key={index}>{shape.draw(index, marks[index] ?? UNMARKED)}</g>
         ))}

@@ -1,16 +1,25 @@
-import { saveFramePhoto } from '../../combActs';
+import { saveFramePhoto, saveLesson } from '../../combActs';
 import { Camera } from 'lucide-react';
-import { useRef, useState, type ReactElement } from 'react';
+import { Suspense, useRef, useState, type ReactElement } from 'react';
+import { useFormContext } from 'react-hook-form';
 import { usePhotoRecords } from '../../../../../db';
 import { current, type Photo } from '../../../../../records';
 import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
 import { Button } from '../../../../ui/Button';
 import { PhotoPicture } from '../../../../ui/PhotoPicture';
 import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
-import { sideName } from '../../frameDraft';
+import { Waiting } from '../../../../ui/page/Waiting';
+import { lazyPart } from '../../../../ui/page/lazyPart';
+import { sideName, type FrameDraft } from '../../frameDraft';
+import type { ReadPhotoSide } from '../../usePhotoMeasure';
 import { type JudgeTask } from '../../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
 import { frameWords } from '../../../../words/english/frame';
+
+const PhotoMeasure = lazyPart(
+  () => import('../photo/PhotoMeasure'),
+  (module) => module.PhotoMeasure,
+);
 
 function usePhotos(frameId: string): Photo[] {
   const workspace = useAppSelector(selectWorkspace);
@@ -29,7 +38,16 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
   const photos = usePhotos(task.place.frame?.entityId ?? '');
+  const [measured, setMeasured] = useState<File | null>(null);
+  const { setValue, getValues } = useFormContext<FrameDraft>();
   const adding = usePhotoAdding((small) => dispatch(saveFramePhoto(small, side, task)));
+  const use = (read: ReadPhotoSide): void => {
+    const { points, proposal } = read;
+    const change = { method: 'points' as const, points, proposal };
+    setValue(`sides.${side}`, { ...getValues(`sides.${side}`), ...change }, { shouldDirty: true });
+    setMeasured(null);
+    void dispatch(saveLesson(read));
+  };
   const choose = (at: 0 | 1) => () => {
     setSide(at);
     input.current?.click();
@@ -55,9 +73,16 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
         onChange={(event) => {
           const file = event.target.files?.[0];
           event.target.value = '';
-          if (file) void adding.add(file);
+          if (!file) return;
+          setMeasured(file);
+          void adding.add(file);
         }}
       />
+      {measured && (
+        <Suspense fallback={<Waiting />}>
+          <PhotoMeasure file={measured} onUse={use} onClose={() => setMeasured(null)} />
+        </Suspense>
+      )}
       <p role="status" className="text-base font-semibold empty:hidden">
         {adding.words}
       </p>

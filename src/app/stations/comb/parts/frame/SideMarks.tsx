@@ -10,6 +10,7 @@ import {
   isMarked,
   markCounts,
 } from '../../../../../records';
+import { withSetPoints } from '../../../../../model';
 import { Button } from '../../../../ui/Button';
 import type { SideDraft } from '../../frameDraft';
 import { STATE_NAMES } from '../../words';
@@ -18,10 +19,10 @@ import { PAINT_BOARD, pointBoard } from './boardShapes';
 import { RadioItem } from '../../../../ui/fields/RadioItem';
 import { frameWords } from '../../../../words/english/frame';
 
-const WIPE = 'wipe';
-type Brush = CellState | typeof WIPE;
+export const WIPE = 'wipe';
+export type Brush = CellState | typeof WIPE;
 
-function Brushes({
+export function Brushes({
   brush,
   onBrush,
 }: {
@@ -76,7 +77,12 @@ export function SidePoints({ name, side, wantedShare, onChange }: SideMarksProps
         shape={shape}
         marks={marks}
         brush={brush === WIPE ? null : brush}
-        onMarks={(points) => onChange({ points })}
+        onMarks={(points) =>
+          onChange({
+            points,
+            ...(side.proposal && { proposal: withSetPoints(marks, points, side.proposal) }),
+          })
+        }
       />
       <p role="status" className="mt-2 text-base font-semibold">
         {enough ? frameWords.enoughPointsMoreWouldHardly() : frameWords.pointsToGo({ left })}

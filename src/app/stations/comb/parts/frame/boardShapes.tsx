@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import { cellAt, cellCentre, combSize } from '../../../../../core';
+import { pointPlaces } from '../../../../../model';
 import { POINT_COLUMNS, POINT_ROWS } from '../../../../../records';
 import { PAINT_GRID, cellPath } from '../../../../ui/comb/hexComb';
 import type { BoardShape } from './MarkBoard';
@@ -66,22 +67,15 @@ function circlePath({ x, y }: { x: number; y: number }, radius: number): string 
   return `M${x - radius} ${y}a${radius} ${radius} 0 1 0 ${2 * radius} 0a${radius} ${radius} 0 1 0 ${-2 * radius} 0Z`;
 }
 
-/**
- * Points of a regular grid over the frame. The second grid lies halfway between the points of the
- * first, so that both together are a regular grid too.
- */
+/** Points of a regular grid over the frame. */
 export function pointBoard(count: number): BoardShape {
   const perGrid = POINT_COLUMNS * POINT_ROWS;
   const both = count > perGrid;
-  const centre = (at: number): { x: number; y: number } => {
-    const second = at >= perGrid;
-    const inGrid = at % perGrid;
-    const shift = both ? (second ? 0.75 : 0.25) : 0.5;
-    return {
-      x: (inGrid % POINT_COLUMNS) + shift,
-      y: Math.floor(inGrid / POINT_COLUMNS) + shift,
-    };
-  };
+  const middles = pointPlaces(count).map(({ x, y }) => ({
+    x: x * POINT_COLUMNS,
+    y: y * POINT_ROWS,
+  }));
+  const centre = (at: number): { x: number; y: number } => middles[at] ?? { x: 0, y: 0 };
   const nearest = (x: number, y: number): number => {
     const away = (at: number): number => {
       const point = centre(at);

@@ -1,0 +1,83 @@
+import { useMemo, useState, type ReactElement } from 'react';
+import { overruled, photoCappingOf, withSetPoints } from '../../../../../model';
+import type { CellLesson } from '../../../../../records';
+import { photoWords } from '../../../../words/english/photo';
+import type { ReadPhotoSide } from '../../usePhotoMeasure';
+import { Brushes, WIPE, type Brush } from '../frame/SideMarks';
+import { MarkBoard, type BoardShape } from '../frame/MarkBoard';
+import { pointBoard } from '../frame/boardShapes';
+
+/** From which doubt on a picture is called hard to read. @source our choice, no source */
+const HARD = 0.3;
+
+interface PhotoPointsProps {
+  read: ReadPhotoSide;
+  lessons: readonly CellLesson[];
+  onSet: (change: Pick<ReadPhotoSide, 'points' | 'proposal'>) => void;
+}
+
+const percent = (share: number): number => Math.round(100 * share);
+
+/** Marks half as large as on the bare board, so that the comb is seen beside them. */
+function overPicture(count: number): BoardShape {
+  const board = pointBoard(count);
+  return {
+    ...board,
+    draw: (at, letter) => {
+      const { x, y } = board.centre(at);
+      return (
+        <g transform={`translate(${x} ${y}) scale(0.62) translate(${-x} ${-y})`}>
+          {board.draw(at, letter)}
+        </g>
+      );
+    },
+  };
+}
+
+/** The straightened side with its points as proposed; what is set counts as seen. */
+export function PhotoPoints({ read, lessons, onSet }: PhotoPointsProps): ReactElement {
+  const [brush, setBrush] = useState<Brush>('capped');
+  const { points, proposal, preview, side } = read;
+  const shape = useMemo(() => overPicture(points.length), [points.length]);
+  const capping = photoCappingOf(points, proposal);
+  const so = overruled(lessons);
+  return (
+    <div>
+      <p aria-live="polite" className="text-5xl leading-tight font-extrabold">
+        {capping
+          ? photoWords.percentCapped({ percent: percent(capping.share) })
+          : photoWords.noHoney()}
+        {capping && (
+          <span className="ml-3 text-xl font-semibold">
+            {photoWords.give({ low: percent(capping.low), high: percent(capping.high) })}
+          </span>
+        )}
+      </p>
+      {side.doubt > HARD && (
+        <p role="note" className="my-2 border-l-8 border-ink pl-3 text-base font-semibold">
+          {photoWords.doubtful()}
+        </p>
+      )}
+      <p className="my-2 text-base">{photoWords.choose()}</p>
+      <Brushes brush={brush} onBrush={setBrush} />
+      <MarkBoard
+        label={photoWords.points()}
+        shape={shape}
+        marks={points}
+        brush={brush === WIPE ? null : brush}
+        onMarks={(next) => onSet({ points: next, proposal: withSetPoints(points, next, proposal) })}
+        under={
+          <image
+            href={`data:image/jpeg;base64,${preview.jpegBase64}`}
+            width={shape.width}
+            height={shape.height}
+            preserveAspectRatio="none"
+          />
+        }
+      />
+      <p className="mt-2 text-base">
+        {photoWords.guesses()} {so.points > 0 && photoWords.overruled(so)}
+      </p>
+    </div>
+  );
+}

@@ -1,0 +1,96 @@
+import { DomainError, requireFinite } from '../errors';
+
+/** A point of a picture [pixels]. */
+export interface PhotoPoint {
+  readonly x: number;
+  readonly y: number;
+}
+
+/** Four corners of a side, from the upper left one clockwise. */
+export type Corners = readonly [PhotoPoint, PhotoPoint, PhotoPoint, PhotoPoint];
+
+/** Nine numbers, row by row, that carry points of one plane to another. */
+export type Homography = readonly number[];
+
+/** Solves linear equations by elimination with pivots; null where they say nothing. */
+export function solved(matrix: readonly (readonly number[])[]): number[] | null {
+  const rows = matrix.map((row) => [...row]);
+  const size = rows.length;
+  for (let at = 0; at < size; at += 1) {
+    let best = at;
+    for (let row = at + 1; row < size; row += 1)
+      if (Math.abs(rows[row]![at]!) > Math.abs(rows[best]![at]!)) best = row;
+    [rows[at], rows[best]] = [rows[best]!, rows[at]!];
+    const pivot = rows[at]!;
+    if (Math.abs(pivot[at]!) < 1e-12) return null;
+    for (let row = at + 1; row < size; row += 1) {
+      const factor = rows[row]![at]! / pivot[at]!;
+      for (let column = at; column <= size; column += 1)
+        rows[row]![column]! -= factor * pivot[column]!;
+    }
+  }
+  const answer = Array.from({ length: size }, () => 0);
+  for (let row = size - 1; row >= 0; row -= 1) {
+    const known = rows[row]!.slice(row + 1, size).reduce(
+      (sum, value, at) => sum + value * answer[row + 1 + at]!,
+      0,
+    );
+    answer[row] = (rows[row]![size]! - known) / rows[row]![row]!;
+  }
+  return answer;
+}
+
+/** Twice the area of the triangle, positive where it turns clockwise on a screen. */
+const turn = (a: PhotoPoint, b: PhotoPoint, c: PhotoPoint): number =>
+  (b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x);
+
+/** Whether four corners go round clockwise without a dent, as those of a frame do. @source geometry */
+export function areFrameCorners(corners: Corners): boolean {
+  requireFinite({ corners }, 'areFrameCorners');
+  return corners.every((corner, at) => {
+    const next = corners[(at + 1) % 4]!;
+    return turn(corner, next, corners[(at + 2) % 4]!) > 1;
+  });
+}
+
+/**
+ * The homography that carries a rectangle of so many pixels onto four corners of a picture.
+ *
+ * @throws DomainError `out-of-range` where the corners cross or fold
+ * @source direct linear transform with four points, recalled from memory
+ */
+export function ontoCorners(width: number, height: number, corners: Corners): Homography {
+  const fn = 'ontoCorners';
+  requireFinite({ width, height, corners }, fn);
+  const from = [
+    [0, 0],
+    [width, 0],
+    [width, height],
+    [0, height],
+  ] as const;
+  const equations = from.flatMap(([x, y], at) => {
+    const to = corners[at]!;
+    return [
+      [x, y, 1, 0, 0, 0, -x * to.x, -y * to.x, to.x],
+      [0, 0, 0, x, y, 1, -x * to.y, -y * to.y, to.y],
+    ];
+  });
+  const found = areFrameCorners(corners) ? solved(equations) : null;
+  if (!found) {
+    throw new DomainError({
+      code: 'out-of-range',
+      fn,
+      param: 'corners',
+      value: NaN,
+      unit: 'pixels',
+    });
+  }
+  return [...found, 1];
+}
+
+/** Where a homography carries a point. @source a definition */
+export function carried(homography: Homography, x: number, y: number): PhotoPoint {
+  const [a = 1, b = 0, c = 0, d = 0, e = 1, f = 0, g = 0, h = 0, i = 1] = homography;
+  const w = g * x + h * y + i;
+  return { x: (a * x + b * y + c) / w, y: (d * x + e * y + f) / w };
+}
