@@ -7,7 +7,8 @@ import { FEATURE_COUNT, PHOTO_CLASSES, type PhotoClass } from '../src/core/photo
 import { greyOf } from '../src/core/photo/raster';
 import { isUnderBee } from '../src/core/practice/beePicture';
 import { combPicture } from '../src/core/practice/combPicture';
-import { COMB_KINDS, combScene, type CombScene } from '../src/core/practice/combScene';
+import { combScene, type CombScene } from '../src/core/practice/combScene';
+import { COMB_KINDS } from '../src/core/practice/drills';
 import { seededRandom } from '../src/core/stats/seededRandom';
 
 /** Pictures to learn from; the second drawer of the tests is never among them. */

@@ -22,6 +22,7 @@ import { demoMeters, type DemoMeters } from './meters';
 import { demoExtraction } from './extraction';
 import { demoRooms } from './rooms';
 import { demoHouse } from './house';
+import { demoPractice } from './practice';
 import { demoStore, type DemoStoreLot } from './store';
 import { dayBefore, demoScribe } from './scribe';
 
@@ -139,5 +140,6 @@ export function demoSeason(
     ...demoExtraction(todayMs, nowMs),
     ...demoStore(todayMs, lotOf),
     ...demoHouse(todayMs),
+    ...demoPractice(todayMs),
   ];
 }

@@ -14,7 +14,7 @@ const FOLDER = 'dist/client';
  */
 const BUDGETS = {
   start: 419,
-  NewLotScreen: 436,
+  NewLotScreen: 438,
   TodayScreen: 463,
   CombScreen: 434,
   QuickReadingScreen: 428,

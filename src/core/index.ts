@@ -16,14 +16,7 @@ export {
   type KindSkill,
 } from './practice/combLooks';
 export { combPicture } from './practice/combPicture';
-export {
-  COMB_KINDS,
-  DRAWN_GRID,
-  combScene,
-  trueShare,
-  type CombKind,
-  type CombScene,
-} from './practice/combScene';
+export { DRAWN_GRID, combScene, trueShare, type CombScene } from './practice/combScene';
 export {
   EVENING_LOOKS,
   eveningResults,
@@ -57,7 +50,7 @@ export { readSide, type PointGrid, type ReadSide } from './photo/readSide';
 export { straightened } from './photo/straighten';
 export { greyOf, type Raster } from './photo/raster';
 export { takenBySchools } from './practice/takenBy';
-export { DRILLS, EVENING_CODES, type Drill } from './practice/drills';
+export { COMB_KINDS, DRILLS, EVENING_CODES, type CombKind, type Drill } from './practice/drills';
 export { spoilEffect, type Portion } from './blending/spoil';
 export {
   COPY,

@@ -145,7 +145,7 @@ export { type LeavingAct } from './hives/leavingAct';
 export { waxContentSchema, type Wax, type WaxContent } from './line/wax';
 export type { Proposal } from './hives/look';
 export type { PracticeLook, PracticeLookContent } from './practice/practiceLook';
-export type { CellLesson, CellLessonContent } from './practice/cellLesson';
+export type { CellLesson } from './practice/cellLesson';
 export { houseLogContentSchema, type HouseLog, type HouseLogContent } from './line/houseLog';
 export { type Survey, type SurveyContent, surveyContentSchema } from './hives/survey';
 export { HIVE_JOBS, type HiveJob, type Tally, type TallyContent } from './hives/tally';

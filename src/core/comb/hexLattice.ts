@@ -1,4 +1,4 @@
-import { requireFinite } from '../errors';
+import { requireFinite, requireInRange } from '../errors';
 
 // Jest's sandbox looks globals up slowly; renderers ask for the cell of every pixel.
 const { floor, max, min, round, sqrt } = Math;
@@ -27,6 +27,7 @@ const shiftOf = (row: number): number => (row % 2 === 1 ? 0.5 : 0);
 /** Middle of a cell, in cells from the upper left corner. @source geometry */
 export function cellCentre(at: number, grid: CombGrid): { x: number; y: number } {
   requireFinite({ at, grid }, 'cellCentre');
+  requireInRange(grid.columns, [1, 1e6], { fn: 'cellCentre', param: 'columns', unit: 'cells' });
   const { columns } = grid;
   const row = floor(at / columns);
   return { x: (at % columns) + 0.5 + shiftOf(row), y: row * ROW_STEP + FIRST_ROW };

@@ -97,9 +97,10 @@ export function learned(
       });
     });
     weights.forEach((own, of) =>
-      own.forEach((_, at) => {
-        speed[of]![at] = 0.8 * speed[of]![at]! - (rate / 10) * slope[of]![at]!;
-        own[at]! += speed[of]![at]!;
+      own.forEach((weight, at) => {
+        const faster = 0.8 * speed[of]![at]! - (rate / 10) * slope[of]![at]!;
+        speed[of]![at] = faster;
+        own[at] = weight + faster;
       }),
     );
   }

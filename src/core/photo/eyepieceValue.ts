@@ -30,8 +30,10 @@ export interface EyepieceValue {
  */
 export function valueAtEdge(
   edge: EyepieceEdge,
-  [a, b]: readonly [PointedDivision, PointedDivision],
+  divisions: readonly PointedDivision[],
 ): EyepieceValue | null {
+  const [a, b] = divisions;
+  if (!a || !b) return null;
   requireFinite({ edge, a, b }, 'valueAtEdge');
   const length = hypot(b.x - a.x, b.y - a.y);
   if (length < 8 || a.value === b.value) return null;

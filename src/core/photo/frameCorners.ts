@@ -1,5 +1,5 @@
 import { requireFinite } from '../errors';
-import { areFrameCorners, type Corners, type PhotoPoint } from './homography';
+import { areFrameCorners, aspectOf, type Corners, type PhotoPoint } from './homography';
 import { boxSmoothed, type Grey } from './raster';
 
 const { abs, floor, max, min, round } = Math;
@@ -15,6 +15,9 @@ const RUN = 16;
 
 /** Least share of the picture that a side fills. @source our choice */
 const LEAST_AREA = 0.18;
+
+/** How high a side is for its width, at least and at most: what lies outside was not the whole comb. @source common practice, no source */
+const ASPECT = [0.3, 0.9] as const;
 
 function shrunk(grey: Grey, width: number): Grey {
   const by = grey.width / width;
@@ -133,5 +136,7 @@ export function combCorners(grey: Grey): Corners | null {
     const next = corners[(at + 1) % 4]!;
     return sum + (x * next.y - next.x * y) / 2;
   }, 0);
-  return abs(area) < LEAST_AREA * grey.width * grey.height ? null : corners;
+  const aspect = aspectOf(corners);
+  const isSide = aspect >= ASPECT[0] && aspect <= ASPECT[1];
+  return isSide && abs(area) >= LEAST_AREA * grey.width * grey.height ? corners : null;
 }

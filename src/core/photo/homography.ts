@@ -94,3 +94,10 @@ export function carried(homography: Homography, x: number, y: number): PhotoPoin
   const w = g * x + h * y + i;
   return { x: (a * x + b * y + c) / w, y: (d * x + e * y + f) / w };
 }
+
+const apart = (a: PhotoPoint, b: PhotoPoint): number => Math.hypot(a.x - b.x, a.y - b.y);
+
+/** How high a straightened side is for its width, by the means of opposite edges [1]. */
+export function aspectOf([a, b, c, d]: Corners): number {
+  return (apart(a, d) + apart(b, c)) / Math.max(1, apart(a, b) + apart(d, c));
+}

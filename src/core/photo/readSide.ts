@@ -90,6 +90,9 @@ export interface PointGrid {
   readonly tile: { readonly width: number; readonly height: number };
 }
 
+/** Lower sides have too few pixels a cell [pixels]. */
+const LEAST_SIDE = 256;
+
 /** Told after each tile: how many are done. */
 export type OnTile = (done: number, all: number) => void;
 
@@ -99,7 +102,7 @@ export type OnTile = (done: number, all: number) => void;
  * @param raster - straightened, at least 256 pixels each way
  * @param grid - where the points are
  * @param model - by which cells are told
- * @returns null where no comb can be made out
+ * @returns null where no comb can be made out, or the side is lower than 256 pixels
  * @throws DomainError `out-of-range`
  * @source systematic points as in stereology; the classifier: our own, trained on drawn combs
  */
@@ -110,6 +113,7 @@ export function readSide(
   onTile: OnTile = () => undefined,
 ): ReadSide | null {
   requireFinite({ grid, model }, 'readSide');
+  if (Math.min(raster.width, raster.height) < LEAST_SIDE) return null;
   const lattice = latticeOf(greyOf(raster));
   if (!lattice) return null;
   const sheet = sheetOf(raster, lattice);

@@ -1,15 +1,8 @@
 import { requireInRange } from '../errors';
-import { carried, ontoCorners, type Corners, type PhotoPoint } from './homography';
+import { aspectOf, carried, ontoCorners, type Corners, type PhotoPoint } from './homography';
 import { blankRaster, type Raster } from './raster';
 
-const { floor, hypot, max, min, round } = Math;
-
-const apart = (a: PhotoPoint, b: PhotoPoint): number => hypot(a.x - b.x, a.y - b.y);
-
-/** How high a straightened side is for its width, by the means of opposite edges [1]. */
-function aspectOf([a, b, c, d]: Corners): number {
-  return (apart(a, d) + apart(b, c)) / max(1, apart(a, b) + apart(d, c));
-}
+const { floor, max, min, round } = Math;
 
 /** Copies the colour between four pixels, weighed by how near each is. */
 function copyBetween(from: Raster, point: PhotoPoint, to: Raster, at: number): void {

@@ -1,5 +1,5 @@
 import type { CombGrid } from '../comb/hexLattice';
-import type { CombKind } from './combScene';
+import type { CombKind } from './drills';
 
 /** Which cells are capped first: the smaller, the earlier. */
 export type CappingPattern = (column: number, row: number) => number;

@@ -1,6 +1,7 @@
 import { requireFinite } from '../errors';
 import { seededRandom } from '../stats/seededRandom';
-import { COMB_KINDS, combScene, trueShare, type CombKind, type CombScene } from './combScene';
+import { combScene, type CombScene } from './combScene';
+import { COMB_KINDS, type CombKind } from './drills';
 
 /** How one look at a drawn comb went [1]. */
 export interface CombLook {
@@ -113,10 +114,4 @@ export function courseOfPractice(looks: readonly CombLook[]): number[] {
       some.reduce((sum, look) => sum + (look.answered - look.truth) ** 2, 0) / some.length,
     );
   });
-}
-
-/** The look at a drawn side that was answered with a share [1]. */
-export function combLookAnswered(scene: CombScene, answered: number): CombLook {
-  requireFinite({ answered }, 'combLookAnswered');
-  return { kind: scene.kind, answered, truth: trueShare(scene) };
 }

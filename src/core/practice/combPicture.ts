@@ -1,5 +1,5 @@
 import { nearestCell, combSize, cellCentre } from '../comb/hexLattice';
-import { requireInRange } from '../errors';
+import { DomainError, requireInRange } from '../errors';
 import { blankRaster, type Raster } from '../photo/raster';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { beeOver } from './beePicture';
@@ -52,10 +52,20 @@ function lit(scene: CombScene, colour: Colour, x: number, y: number): Colour {
  * @param scene - a made-up side
  * @param pixelsPerCell - 4..40
  * @returns a picture as wide as the comb has cells, times the pixels of each
- * @throws DomainError `out-of-range`
+ * @throws DomainError `out-of-range`, `mismatched-lengths`
  * @source invented for the drawing
  */
 export function combPicture(scene: CombScene, pixelsPerCell: number): Raster {
+  const { columns, rows } = scene.grid;
+  if (scene.cells.length !== columns * rows) {
+    throw new DomainError({
+      code: 'mismatched-lengths',
+      fn: 'combPicture',
+      param: 'cells',
+      value: scene.cells.length,
+      unit: 'cells',
+    });
+  }
   requireInRange(pixelsPerCell, [4, 40], {
     fn: 'combPicture',
     param: 'pixelsPerCell',

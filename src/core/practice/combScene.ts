@@ -1,15 +1,12 @@
-import { nearestCell, type CombGrid } from '../comb/hexLattice';
+import type { CombGrid } from '../comb/hexLattice';
 import { requireFinite, requireInRange } from '../errors';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { patternOf, type CappingPattern } from './cappingPattern';
+import type { CombKind } from './drills';
 
 /** What a drawn cell truly holds. */
 export const DRAWN_CELLS = ['capped', 'open', 'empty', 'undrawn', 'brood', 'pollen'] as const;
 export type DrawnCell = (typeof DRAWN_CELLS)[number];
-
-/** What makes a comb hard to judge; each look is of one kind or of none. */
-export const COMB_KINDS = ['plain', 'dark', 'patchy', 'brood', 'gaps', 'bees', 'glare'] as const;
-export type CombKind = (typeof COMB_KINDS)[number];
 
 /** A bee on the comb, in cells. */
 export interface DrawnBee {
@@ -41,6 +38,9 @@ export interface CombScene {
 
 /** Size of a drawn side, in cells: what an arm's length of a medium comb shows. @source our choice, no source */
 export const DRAWN_GRID: CombGrid = { columns: 46, rows: 22 };
+
+/** Cells along a side at most. @source our choice, no source */
+const MOST_ALONG = 400;
 
 /** What is asked of the generator. */
 export interface SceneTask {
@@ -109,6 +109,8 @@ export function combScene(task: SceneTask): CombScene {
   requireFinite({ seed: task.seed }, fn);
   requireInRange(task.share, [0, 1], { fn, param: 'share', unit: '1' });
   const { seed, kind, grid = DRAWN_GRID } = task;
+  requireInRange(grid.columns, [1, MOST_ALONG], { fn, param: 'columns', unit: 'cells' });
+  requireInRange(grid.rows, [1, MOST_ALONG], { fn, param: 'rows', unit: 'cells' });
   const draw = seededRandom(seed);
   const cells = Array.from({ length: grid.columns * grid.rows }, (): DrawnCell => 'open');
   emptied(cells, grid, kind, draw);
@@ -136,7 +138,3 @@ export function trueShare(scene: CombScene): number {
   const open = scene.cells.filter((cell) => cell === 'open').length;
   return capped + open === 0 ? 0 : capped / (capped + open);
 }
-
-/** The cell under a point of the comb. */
-export const cellUnder = (scene: CombScene, x: number, y: number): number =>
-  nearestCell(x, y, scene.grid);

@@ -1,7 +1,7 @@
 import { requireFinite, requireInRange } from '../errors';
-import { EVENING_CODES } from './drills';
+import { COMB_KINDS, EVENING_CODES } from './drills';
 import { combLookOf } from './combLooks';
-import { COMB_KINDS, trueShare, type CombScene } from './combScene';
+import { trueShare, type CombScene } from './combScene';
 
 /** Sides that a club looks at together. @source our choice, no source */
 export const EVENING_LOOKS = 10;

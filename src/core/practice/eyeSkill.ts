@@ -51,8 +51,8 @@ interface Line {
 }
 
 function lineOf(looks: readonly KnownLook[]): Line {
-  let [a, b, c] = [1 / (EYE.worthPoints * BEFORE.middle ** 2), 0, 0];
-  c = 1 / (EYE.worthPoints * BEFORE.slope ** 2);
+  let [a, b] = [1 / (EYE.worthPoints * BEFORE.middle ** 2), 0];
+  let c = 1 / (EYE.worthPoints * BEFORE.slope ** 2);
   let [u, v] = [0, 0];
   for (const { answered, truth } of looks) {
     const weight = 1 / relativeVariance(truth);

@@ -10,7 +10,8 @@ import {
   type CombLook,
 } from './combLooks';
 import { combPicture } from './combPicture';
-import { COMB_KINDS, combScene, DRAWN_GRID, trueShare } from './combScene';
+import { combScene, DRAWN_GRID, trueShare } from './combScene';
+import { COMB_KINDS } from './drills';
 import { EVENING_LOOKS, eveningResults, eveningScene } from './evening';
 import { JUDGEMENT_CASES, judgementCase } from './judgementCases';
 import { scaleLookOf, scaleSkill } from './scaleLooks';

@@ -1,6 +1,5 @@
 import { requireFinite } from '../errors';
 import {
-  EYEPIECE_SCALES,
   eyepieceView,
   type EyepieceView,
   type SimulatedEyepiece,
@@ -45,12 +44,6 @@ export function scaleLookOf(seed: number): ScaleLook {
     unevenness: draw() ** 2,
   };
   return { eyepiece, view: eyepieceView(eyepiece), saysAtc: draw() < 0.3 ? null : atc };
-}
-
-/** Whether a value can stand on the scale at all. @source a definition */
-export function isOnScale(value: number, scale: Scale): boolean {
-  const [low, high] = EYEPIECE_SCALES[scale];
-  return value >= low && value <= high;
 }
 
 /** How a reader does at the scale, in its divisions. */

@@ -37,6 +37,25 @@ const point = (atDay: number, offsetPercent: number): ZeroPoint => ({
 });
 const POINTS = [point(10, 0.2), point(60, 0.3), point(120, 0.25)];
 
+const KNOWN_EYE = { looks: 30, biasAtNone: 0.05, biasAtAll: 0.1, worthPoints: 35 };
+const PRACTISED = Array.from({ length: 24 }, (_, at) => ({
+  kind: 'plain' as const,
+  answered: (at % 11) / 10,
+  truth: ((at * 7) % 11) / 11,
+}));
+const PHOTO_POINTS = [
+  { cell: { capped: 0.8, open: 0.1 }, tile: { capped: 0.7, open: 0.2 }, set: null },
+  { cell: { capped: 0.1, open: 0.8 }, tile: { capped: 0.2, open: 0.7 }, set: null },
+];
+const FRAME_CORNERS = [
+  { x: 2, y: 2 },
+  { x: 28, y: 3 },
+  { x: 27, y: 27 },
+  { x: 3, y: 28 },
+] as const;
+const drawnComb = () =>
+  core.combScene({ seed: 3, kind: 'plain', share: 0.5, grid: { columns: 6, rows: 5 } });
+
 const EVIDENCE: LotEvidence = lotEvidence({
   vessels: bucketsOf(3),
   readings: [...readingsOf([17.2, 17.4], 'b1'), ...readingsOf([17.5], 'b2')],
@@ -221,6 +240,33 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   waxOnHand: () => [[WAX_LINE]],
   boxAdvice: () => [BOX],
   clearingPlan: () => [CLEARING],
+  areFrameCorners: () => [FRAME_CORNERS],
+  combLookOf: () => [12, 'patchy'],
+  combPicture: () => [drawnComb(), 5],
+  combScene: () => [{ seed: 3, kind: 'brood', share: 0.6 }],
+  courseOfPractice: () => [PRACTISED],
+  eveningResults: () => [47, [{ name: 'AM', answers: [0.4, 0.5] }]],
+  eveningScene: () => [47, 3],
+  glanceOf: () => [0.7, KNOWN_EYE],
+  judgementCase: () => [7],
+  knownEye: () => [PRACTISED],
+  nextCombKind: () => [PRACTISED, 4],
+  photoCapping: () => [PHOTO_POINTS, 0.2],
+  photoShares: () => [PHOTO_POINTS],
+  scaleLookOf: () => [9],
+  scaleSkill: () => [[{ answered: 18, truth: 17.5, division: 0.5 }]],
+  skillByKind: () => [PRACTISED],
+  takenBySchools: () => [0.8],
+  trueShare: () => [drawnComb()],
+  usualCorners: () => [400, 300],
+  valueAtEdge: () => [
+    { y: 50, x: 50, slope: 0.01, blurPx: 1, standardPx: 0.3 },
+    [
+      { x: 50, y: 10, value: 20 },
+      { x: 50, y: 90, value: 16 },
+    ],
+  ],
+  withoutBias: () => [0.7, KNOWN_EYE],
   cellAt: () => [2, 3, { columns: 5, rows: 4 }],
   cellCentre: () => [3, { columns: 5, rows: 4 }],
   combSize: () => [{ columns: 5, rows: 4 }],
@@ -574,6 +620,13 @@ const EYEPIECE = { scale: 'water', atc: false, focusOff: 0.1, unevenness: 0.1 } 
 /** Exports that take no number, or hand numbers through untouched. */
 export const WITHOUT_NUMBERS: readonly string[] = [
   'bestBlend',
+  'combCorners',
+  'eyepieceEdge',
+  'straightened',
+  'greyOf',
+  'learned',
+  'likeliest',
+  'readSide',
   'blockSentence',
   'cleanUpSteps',
   'findRuleSet',

@@ -21,7 +21,6 @@ const cellLessonContentSchema = z.object({
     )
     .max(200),
 });
-export type CellLessonContent = z.infer<typeof cellLessonContentSchema>;
 
 export const cellLessonKind = recordKind({
   kind: 'cell-lesson',

@@ -150,7 +150,8 @@ export const practiceWords = messages('practice', {
   becauseBuckets: 'Every bucket is under the limit by itself, so the lot is.',
   askTreated:
     'Strips came out of the hive {since, plural, one {one day} other {# days}} ago; the waiting time on the label is {waiting, plural, one {one day} other {# days}}. The honey box went on after them. Take it?',
-  becauseTreated: 'The label decides: {waiting, plural, one {one day} other {# days}} must be over. Read it again before you take.',
+  becauseTreated:
+    'The label decides: {waiting, plural, one {one day} other {# days}} must be over. Read it again before you take.',
   askHeather: 'Honey of heather (ling) reads {water} % water. The European limit for its kind?',
   askOrdinary: 'Clover honey reads {water} % water. The European limit for its kind?',
   becauseHeather: 'For heather it is {limit} %, for most other honey {other} %.',

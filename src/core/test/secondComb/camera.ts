@@ -169,7 +169,7 @@ export function secondPicture(seed: number, grade: SecondGrade): SecondPicture {
       const { x, y } = carried(back, column + 0.5, row + 0.5);
       const isComb = x > 0 && y > 0 && x < layout.width && y < layout.height;
       const colour = isComb
-        ? overBees(paint(layout, look, secondCellAt(layout, x, y), x, y), look, x, y)
+        ? overBees(paint(layout, look, secondCellAt(layout, x, y), [x, y]), look, x, y)
         : around(x, y, layout);
       const seen = exposed(colour, column / WIDTH, row / HEIGHT, light);
       const at = 4 * (row * WIDTH + column);

@@ -34,8 +34,7 @@ function hills(draw: Draw, width: number, height: number) {
   }));
   return (x: number, y: number): number =>
     tops.reduce(
-      (sum, top) =>
-        sum + top.high * exp(-(((x - top.x) ** 2 + (y - top.y) ** 2) / top.reach ** 2)),
+      (sum, top) => sum + top.high * exp(-(((x - top.x) ** 2 + (y - top.y) ** 2) / top.reach ** 2)),
       0,
     );
 }
@@ -85,11 +84,7 @@ export function secondCellAt(
   let [best, least] = [0, Infinity];
   for (let row = max(0, near - 1); row <= min(rows - 1, near + 1); row += 1) {
     const middle = round(px - 0.5 - (row % 2) / 2);
-    for (
-      let column = max(0, middle - 1);
-      column <= min(columns - 1, middle + 1);
-      column += 1
-    ) {
+    for (let column = max(0, middle - 1); column <= min(columns - 1, middle + 1); column += 1) {
       const at = row * columns + column;
       const away = (x[at]! - px) ** 2 + (y[at]! - py) ** 2;
       if (away < least) [best, least] = [at, away];

@@ -88,13 +88,20 @@ function clump(look: Paint, [dx, dy]: readonly [number, number], own: number): R
 }
 
 /** The colour of a point of the comb. */
-export function paint(layout: SecondLayout, look: Paint, at: number, x: number, y: number): Rgb {
+export function paint(
+  layout: SecondLayout,
+  look: Paint,
+  at: number,
+  [x, y]: readonly [number, number],
+): Rgb {
   const [dx, dy] = [x - layout.x[at]!, y - layout.y[at]!];
   const own = look.own[at]!;
   const tone = look.tone[at]!;
   const away = hypot(dx, dy);
   const wall = min(1, max(0, (away - 0.44) / 0.05));
-  switch (layout.cells[at]) {
+  const cell = layout.cells[at] ?? 'empty';
+  if (cell === 'empty') return times(blend(hole(look, dx, dy, own), look.wax, wall), tone);
+  switch (cell) {
     case 'capped':
       return times(blend(cap(look, x, y, own), times(look.wax, 0.86), 0.7 * wall), tone);
     case 'brood': {
@@ -106,20 +113,7 @@ export function paint(layout: SecondLayout, look: Paint, at: number, x: number, 
       return times(blend(nectar(look, dx, dy, own), look.wax, wall), tone);
     case 'pollen':
       return blend(clump(look, [dx, dy], own), look.wax, wall);
-    default:
-      return times(blend(hole(look, dx, dy, own), look.wax, wall), tone);
   }
-}
-
-/** Whether a bee sits over a point. */
-export function isUnderSecondBee(look: Paint, x: number, y: number): boolean {
-  return look.bees.some(({ x: bx, y: by, turn }) => {
-    const along = (x - bx) * cos(turn) + (y - by) * sin(turn);
-    const across = (y - by) * cos(turn) - (x - bx) * sin(turn);
-    return (
-      hypot((along + 0.5) / 0.85, across / 0.48) < 1 || hypot(along - 0.6, across) < 0.42
-    );
-  });
 }
 
 /** A bee in two parts over the colour of the comb. */

@@ -69,7 +69,8 @@ export function EyeSection(practice: Practice): ReactElement {
         </>
       ) : (
         <p className="text-2xl leading-snug font-bold">
-          {looks.length === 0 ? practiceWords.noneYet() : ''} {practiceWords.looksToGo({ left })}
+          {looks.length === 0 && `${practiceWords.noneYet()} `}
+          {practiceWords.looksToGo({ left })}
         </p>
       )}
       <OtherDrills {...practice} />

@@ -1,0 +1,50 @@
+import {
+  COMB_KINDS,
+  EVENING_LOOKS,
+  combLookOf,
+  eveningScene,
+  trueShare,
+  type CombScene,
+} from '../src/core';
+import { firstRevision, type AnyRecord } from '../src/records';
+import { normalDraws, seededRandom } from '../src/core/stats/seededRandom';
+import { dayBefore, demoScribe } from './scribe';
+
+/** Two made-up readers: one practised and sees too much, one only began and scatters. */
+const READERS = [
+  { reader: 'KT', looks: 44, tooMuch: 0.09, scatter: 0.06 },
+  { reader: 'RO', looks: 14, tooMuch: -0.05, scatter: 0.16 },
+] as const;
+
+/** The evening at which both looked at the same sides. */
+const EVENING = 47;
+
+/** What the people of the demo saw of drawn combs. */
+export function demoPractice(todayMs: number): AnyRecord[] {
+  const scribe = demoScribe('practice', todayMs, 1);
+  return READERS.flatMap(({ reader, looks, tooMuch, scatter }, person) => {
+    const normal = normalDraws(seededRandom(100 + person));
+    const look = (scene: CombScene, daysAgo: number, evening: number | null): AnyRecord => {
+      const truth = trueShare(scene);
+      const seen = Math.round(10 * (truth + tooMuch + scatter * normal()));
+      return firstRevision(scribe, 'practice-look', {
+        drill: 'capping',
+        reader,
+        seed: scene.seed,
+        of: scene.kind,
+        answered: Math.min(10, Math.max(0, seen)) / 10,
+        truth,
+        at: `${dayBefore(todayMs, daysAgo)}T19:${String(10 + (scene.seed % 49)).padStart(2, '0')}:00.000Z`,
+        evening,
+      });
+    };
+    const alone = Array.from({ length: looks - EVENING_LOOKS }, (_, at) => {
+      const kind = COMB_KINDS[(at + person) % COMB_KINDS.length] ?? 'plain';
+      return look(combLookOf(500 * (person + 1) + at, kind), 60 - at, null);
+    });
+    const together = Array.from({ length: EVENING_LOOKS }, (_, at) =>
+      look(eveningScene(EVENING, at), 12, EVENING),
+    );
+    return [...alone, ...together];
+  });
+}
