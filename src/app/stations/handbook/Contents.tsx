@@ -23,6 +23,7 @@ export const CHAPTERS: readonly (readonly [id: string, title: string])[] = [
   ['blending', handbookWords.blending()],
   ['jars', handbookWords.jarsAndWax()],
   ['season', handbookWords.daysOfTheSeason()],
+  ['eye', handbookWords.eyeAndPicture()],
   ['trace', handbookWords.tracingAndSealing()],
   ['rules', handbookWords.rulesVersion({ rulesVersion: RULES_VERSION })],
   ['cautions', handbookWords.cautions()],

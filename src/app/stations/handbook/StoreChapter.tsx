@@ -1,5 +1,6 @@
 import type { ReactElement } from 'react';
 import {
+  FEWEST_LOOKS,
   LONG_STORAGE_DAYS,
   OUTCOMES,
   STORAGE_RISKS,
@@ -137,6 +138,16 @@ function Season(): ReactElement {
   );
 }
 
+function EyeAndPicture(): ReactElement {
+  return (
+    <Chapter id="eye" title={handbookWords.eyeAndPicture()}>
+      <p>{handbookWords.howAnEyeIsKnown({ looks: FEWEST_LOOKS })}</p>
+      <p>{handbookWords.howAPictureIsRead()}</p>
+      <p>{handbookWords.howALineIsRead()}</p>
+    </Chapter>
+  );
+}
+
 function Tracing(): ReactElement {
   return (
     <Chapter id="trace" title={handbookWords.tracingAndSealing()}>
@@ -156,6 +167,7 @@ export function StoreChapters(): ReactElement {
       <Blending />
       <Jars />
       <Season />
+      <EyeAndPicture />
       <Tracing />
     </>
   );
