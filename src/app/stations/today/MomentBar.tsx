@@ -8,7 +8,7 @@ import { momentWords } from '../../words/english/moment';
 /** What one does standing there: one tap each, and nothing asked before. */
 export function MomentBar({ onFrame }: { onFrame: () => void }): ReactElement {
   return (
-    <nav aria-label={momentWords.now()} className="mt-4 grid grid-cols-5 gap-1.5 sm:flex sm:gap-3">
+    <nav aria-label={momentWords.now()} className="mt-4 grid grid-cols-4 gap-1.5 sm:flex sm:gap-3">
       <Button
         tone="ink"
         className="min-h-20 flex-col px-1 text-base sm:min-h-16 sm:flex-row sm:px-4 sm:text-lg"
@@ -22,12 +22,15 @@ export function MomentBar({ onFrame }: { onFrame: () => void }): ReactElement {
       <PageLink to="store/foam" tall>
         <TriangleAlert aria-hidden className="size-7" /> {momentWords.itFoams()}
       </PageLink>
-      <PageLink to="practice" tall>
-        <Eye aria-hidden className="size-7" /> {momentWords.practise()}
-      </PageLink>
       <PageLink to="lots/new" tall>
         <Plus aria-hidden className="size-7" /> {commonWords.newLot()}
       </PageLink>
+      {/* of no hurry: a row of its own on a phone, beside the others on a desk */}
+      <div className="col-span-4 grid">
+        <PageLink to="practice">
+          <Eye aria-hidden className="size-6" /> {momentWords.practise()}
+        </PageLink>
+      </div>
     </nav>
   );
 }
