@@ -87,7 +87,10 @@ test('keys are listed on ?, acts are found by name, and single keys can be switc
   await expect(page.getByRole('heading', { level: 1, name: 'Handbook' })).toBeVisible();
 
   await page.keyboard.press('k');
-  await page.getByRole('radio', { name: 'Off' }).click();
+  await page
+    .getByRole('radiogroup', { name: 'Single-key shortcuts' })
+    .getByRole('radio', { name: 'Off' })
+    .click();
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await page.getByRole('heading', { level: 1, name: 'Settings' }).click();
   await page.keyboard.press('t');
