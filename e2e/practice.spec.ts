@@ -56,7 +56,7 @@ test.describe('on a phone, by taps', () => {
     const figure = page.getByRole('region', { name: 'Side A' });
     await tenths.getByRole('radio', { name: '7 tenths' }).tap();
     const before = await figure.getByText(/% capped/).innerText();
-    await expect(page.getByText('Your practised eye is in this.')).toHaveCount(0);
+    await expect(page.getByText('Corrected for your eye.')).toHaveCount(0);
     await page.goto('/demo/today');
     await page.getByRole('link', { name: 'Practise', exact: true }).tap();
     await expect(page.getByText(/^6 more combs/)).toBeVisible();
@@ -68,15 +68,15 @@ test.describe('on a phone, by taps', () => {
     }
     await expectNoSidewaysScroll(page);
     await page.getByRole('link', { name: 'Practice' }).last().tap();
-    await expect(page.getByText(/A glance of yours is good to/)).toBeVisible();
+    await expect(page.getByText(/Your glance is good to/)).toBeVisible();
     await expectAccessible(page);
     await page.goto(FRAME);
-    await expect(page.getByText('Your practised eye is in this.')).toBeVisible();
+    await expect(page.getByText('Corrected for your eye.')).toBeVisible();
     expect(await figure.getByText(/% capped/).innerText()).not.toBe(before);
     // switched off, it is as any eye's
     await page.goto('/demo/practice');
     await page.getByRole('button', { name: 'Do not use it' }).tap();
-    await expect(page.getByText(/^It is switched off/)).toBeVisible();
+    await expect(page.getByText(/^Switched off: your glances/)).toBeVisible();
   });
 
   test('a picture becomes the share of a side with three taps', async ({ page }) => {
@@ -112,7 +112,7 @@ test.describe('on a phone, by taps', () => {
     const words = { name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') };
     await (await choosing).setFiles(words);
     const sheet = page.getByRole('dialog');
-    await expect(sheet.getByText(/^This file is no picture/)).toBeVisible();
+    await expect(sheet.getByText(/^The browser cannot read this file/)).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(sheet).toHaveCount(0);
   });
@@ -139,8 +139,8 @@ test('at the desk: an eyepiece picture becomes a reading, and stays as its proof
   // divisions of the drawn scale ten below and ten above its middle
   await tapAt(155.6, 70.1);
   await tapAt(144.4, 349.9);
-  await sheet.getByLabel('Division 1: what stands beside it').fill('20');
-  await sheet.getByLabel('Division 2: what stands beside it').fill('16');
+  await sheet.getByLabel('Number at division 1').fill('20');
+  await sheet.getByLabel('Number at division 2').fill('16');
   // the line lies 2.4 of 20 divisions under the middle: 18 − 2.4 × 0.2
   await expect(sheet.getByText(/^17\.5\d?/).first()).toBeVisible();
   await sheet.getByRole('button', { name: 'Use this reading' }).click();

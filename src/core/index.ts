@@ -10,6 +10,7 @@ export {
   HIT_WITHIN,
   combLookOf,
   courseOfPractice,
+  errorsOfEye,
   nextCombKind,
   skillByKind,
   type CombLook,
@@ -42,7 +43,12 @@ export {
 export { learned, likeliest, type KnownCell } from './photo/cellClassifier';
 export { CELL_MODEL } from './photo/cellModel';
 export { eyepieceEdge, type EyepieceEdge } from './photo/eyepieceEdge';
-export { valueAtEdge, type EyepieceValue, type PointedDivision } from './photo/eyepieceValue';
+export {
+  POINTING_PX,
+  valueAtEdge,
+  type EyepieceValue,
+  type PointedDivision,
+} from './photo/eyepieceValue';
 export { combCorners, usualCorners } from './photo/frameCorners';
 export { areFrameCorners, type Corners, type PhotoPoint } from './photo/homography';
 export { photoCapping, photoShares, type SharePoint } from './photo/photoShare';

@@ -19,6 +19,7 @@ export {
   withSetPoints,
 } from './day/photoSide';
 export { photoGrid, pointPlaces } from './day/pointPlaces';
+export { eveningGuesses } from './practice/evening';
 export { combLooks, eyeOfReader, practiceReaders, practised } from './practice/eyes';
 export { HEFT_PLUS_MINUS_KG, cappingOf, frameEvidenceFrom, sharesOf } from './day/frameEvidence';
 export { type FrameLook, freshLook, freshSide } from './day/freshLook';

@@ -2,15 +2,15 @@ import type { KeyboardEvent, ReactElement } from 'react';
 import type { EyepieceEdge } from '../../core';
 import type { Preview, SeenEyepiece } from '../../workers/protocol';
 import { decimalText } from '../format/decimal';
+import { ARROW_STEPS } from '../ui/arrowSteps';
 import { Button } from '../ui/Button';
 import { LooseField } from '../ui/fields/LooseField';
 import { Sheet } from '../ui/forms/Sheet';
+import { pictureUrl } from '../ui/pictureUrl';
 import { photoWords } from '../words/english/photo';
 import { useEyepiecePhoto, type Pointed } from './useEyepiecePhoto';
 
 type Photographed = ReturnType<typeof useEyepiecePhoto>;
-
-const STEPS: Readonly<Record<string, number>> = { ArrowUp: -1, ArrowDown: 1 };
 
 /** The line that was found, from side to side. */
 function Line({ edge, width }: { edge: EyepieceEdge; width: number }): ReactElement {
@@ -32,24 +32,24 @@ function Line({ edge, width }: { edge: EyepieceEdge; width: number }): ReactElem
 function Board({ seen, divisions, point, change }: Photographed & { seen: SeenEyepiece }) {
   const { size, edge, preview } = seen;
   const onKey = (at: number, one: Pointed) => (event: KeyboardEvent) => {
-    const step = STEPS[event.key];
-    if (step === undefined) return;
+    const step = ARROW_STEPS[event.key];
+    if (!step) return;
     event.preventDefault();
-    change(at, { y: one.y + step * (event.shiftKey ? 1 : 0.005 * size.height) });
+    const by = event.shiftKey ? 1 : 0.005 * size.height;
+    change(at, { x: one.x + by * step[0], y: one.y + by * step[1] });
   };
   return (
     <div className="relative select-none">
       <img
-        src={`data:image/jpeg;base64,${preview.jpegBase64}`}
+        src={pictureUrl(preview)}
         alt={photoWords.pictureOfEyepiece()}
         draggable={false}
         className="block w-full border-2 border-ink"
         onClick={(event) => {
           const box = event.currentTarget.getBoundingClientRect();
-          point({
-            x: ((event.clientX - box.left) / box.width) * size.width,
-            y: ((event.clientY - box.top) / box.height) * size.height,
-          });
+          const perScreenPx = size.width / box.width;
+          const [x, y] = [event.clientX - box.left, event.clientY - box.top];
+          point({ x: x * perScreenPx, y: y * perScreenPx }, perScreenPx);
         }}
       />
       <svg
@@ -73,11 +73,17 @@ function Board({ seen, divisions, point, change }: Photographed & { seen: SeenEy
   );
 }
 
+/** The value at the line and what it may be off by, as text. */
+export interface LineRead {
+  readonly text: string;
+  readonly spread: string;
+}
+
 interface EyepiecePhotoProps {
   file: Blob;
   /** digits after the point on the scale */
   digits: number;
-  onUse: (value: { text: string; spread: string }, proof: Preview) => void;
+  onUse: (line: LineRead, proof: Preview) => void;
   onClose: () => void;
 }
 
@@ -122,7 +128,7 @@ export function EyepiecePhoto({ file, digits, onUse, onClose }: EyepiecePhotoPro
         {value && seen && (
           <>
             <p aria-live="polite" className="text-5xl font-extrabold">
-              {photoWords.lineIsAt({ value: text })}
+              {text}
               <span className="ml-3 text-xl font-semibold">
                 {photoWords.giveOrTake({ spread })}
               </span>

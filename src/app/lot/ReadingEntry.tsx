@@ -18,6 +18,7 @@ import { DIAL_INPUT_ID, ReadingFields } from './ReadingFields';
 import { ReadingPreview } from './ReadingPreview';
 import { readingWarnings, replicatesOf } from './readingWarnings';
 import { useMeters, useLedger } from '../data/useWorkspaceModel';
+import type { LineRead } from './EyepiecePhoto';
 import type { Preview } from '../../workers/protocol';
 import { photoWords } from '../words/english/photo';
 import { lotWords } from '../words/english/lot';
@@ -94,10 +95,12 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
   const write = async (content: ReadingContent, typedForm: ReadingForm): Promise<void> => {
     // a value that was typed over is no longer what the picture shows
     const shown = pictured?.text === typedForm.dialValue ? pictured.proof : null;
-    setPictured(null);
     const done = await dispatch(saveReading(content, file.lot.entityId, shown));
-    if (done.ok) onKept?.(content);
-    else if (form.getValues('dialValue') === '') form.reset(typedForm, { keepDefaultValues: true });
+    if (done.ok) {
+      setPictured(null);
+      onKept?.(content);
+    } else if (form.getValues('dialValue') === '')
+      form.reset(typedForm, { keepDefaultValues: true });
   };
 
   const keep = submit((content) => {
@@ -112,8 +115,10 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
     return Promise.resolve();
   });
 
-  const takeLine = ({ text }: { text: string }, proof: Preview): void => {
+  const takeLine = ({ text, spread }: LineRead, proof: Preview): void => {
     form.setValue('dialValue', text, { shouldDirty: true });
+    if (form.getValues('remark') === '')
+      form.setValue('remark', photoWords.fromPhoto({ spread }), { shouldDirty: true });
     setPictured({ text, proof });
     setPhoto(null);
     focusDial();

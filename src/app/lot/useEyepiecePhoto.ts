@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react';
-import { valueAtEdge, type EyepieceValue, type PhotoPoint } from '../../core';
+import { POINTING_PX, valueAtEdge, type EyepieceValue, type PhotoPoint } from '../../core';
 import { helperTrouble, NOT_LOADED } from '../../workers/helpers';
 import { startMeasuring } from '../../workers/measureClient';
 import type { SeenEyepiece } from '../../workers/protocol';
@@ -10,6 +10,8 @@ import { tell } from '../words/tell';
 /** A division that was pointed at, with what was typed beside it. */
 export interface Pointed extends PhotoPoint {
   readonly typed: string;
+  /** pixels of the picture to one of the screen, where it was pointed at */
+  readonly perScreenPx: number;
 }
 
 export type EyepieceFound =
@@ -31,8 +33,8 @@ function foundBetween(seen: SeenEyepiece, divisions: readonly Pointed[]): Eyepie
   if (first === null || second === null)
     return { status: 'waiting', sentence: photoWords.typeBoth() };
   const value = valueAtEdge(seen.edge, [
-    { ...a, value: first },
-    { ...b, value: second },
+    { ...a, value: first, standardPx: POINTING_PX * a.perScreenPx },
+    { ...b, value: second, standardPx: POINTING_PX * b.perScreenPx },
   ]);
   return value
     ? { status: 'found', value }
@@ -71,13 +73,13 @@ export function useEyepiecePhoto(file: Blob) {
     divisions,
     change,
     /** the third tap moves the nearer of the two */
-    point: ({ x, y }: PhotoPoint): void => {
+    point: ({ x, y }: PhotoPoint, perScreenPx: number): void => {
       if (divisions.length < 2) {
-        setDivisions([...divisions, { x, y, typed: '' }]);
+        setDivisions([...divisions, { x, y, typed: '', perScreenPx }]);
         return;
       }
       const away = divisions.map((one) => Math.hypot(one.x - x, one.y - y));
-      change((away[0] ?? 0) <= (away[1] ?? 0) ? 0 : 1, { x, y });
+      change((away[0] ?? 0) <= (away[1] ?? 0) ? 0 : 1, { x, y, perScreenPx });
     },
     found: seen ? foundBetween(seen, divisions) : null,
   };

@@ -3,6 +3,7 @@ import type { ReactElement } from 'react';
 import type { Photo, Proof } from '../../records';
 import { useAppDispatch } from '../../store';
 import { Button } from './Button';
+import { pictureUrl } from './pictureUrl';
 import { sharedWords } from '../words/english/shared';
 
 interface PhotoPictureProps {
@@ -14,12 +15,12 @@ interface PhotoPictureProps {
 /** A kept photograph, and the way to take it back. */
 export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): ReactElement {
   const dispatch = useAppDispatch();
-  const { width, height, jpegBase64 } = record.content;
+  const { width, height } = record.content;
   const remove = () => dispatch(removeRecord(sharedWords.photographRemoved(), record));
   return (
     <figure className="max-w-sm">
       <img
-        src={`data:image/jpeg;base64,${jpegBase64}`}
+        src={pictureUrl(record.content)}
         width={width}
         height={height}
         alt={alt}

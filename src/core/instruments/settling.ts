@@ -1,3 +1,4 @@
+import { median } from '../stats/robust';
 import { requireInRange, requireFinite } from '../errors';
 
 /** One line of a streaming meter. */
@@ -64,13 +65,6 @@ function fit(samples: readonly MeterSample[]): Line {
   }
   const slope = tt === 0 ? 0 : tv / tt;
   return { slope, residual: Math.sqrt(Math.max(0, vv - slope * tv) / Math.max(1, n - 2)) };
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  const middle = Math.floor(sorted.length / 2);
-  const upper = sorted[middle] ?? NaN;
-  return sorted.length % 2 === 1 ? upper : ((sorted[middle - 1] ?? NaN) + upper) / 2;
 }
 
 /** The samples since the last silence. */

@@ -155,7 +155,7 @@ function roughness({ grey, lattice }: Sheet, { x, y }: CellSpot, bright: number)
 }
 
 /**
- * The figures by which a cell is told: inside, rim and surroundings against each other.
+ * The figures that say what a cell is: inside, rim and surroundings against each other.
  *
  * @returns sixteen numbers without unit
  */

@@ -20,7 +20,12 @@ function read(of: DrawnEyepiece): { off: number; standard: number } | null {
   const { grey, divisions } = drawnEyepiece(of);
   const edge = eyepieceEdge(grey);
   const [a, b] = divisions;
-  const value = edge && valueAtEdge(edge, [a!, b!]);
+  const value =
+    edge &&
+    valueAtEdge(edge, [
+      { ...a!, standardPx: 1.5 },
+      { ...b!, standardPx: 1.5 },
+    ]);
   return value && { off: value.value - of.at, standard: value.standardUncertainty };
 }
 
@@ -71,10 +76,19 @@ describe('the line of an eyepiece in a photograph', () => {
 
   test('two divisions that are one, or lie along the line, give no value', () => {
     const edge = { y: 100, x: 100, slope: 0, blurPx: 1, standardPx: 0.3 };
-    const at = (x: number, y: number, value: number) => ({ x, y, value });
+    const at = (x: number, y: number, value: number, standardPx = 1.5) => ({
+      x,
+      y,
+      value,
+      standardPx,
+    });
     expect(valueAtEdge(edge, [at(50, 50, 17), at(50, 52, 18)])).toBeNull();
     expect(valueAtEdge(edge, [at(20, 90, 17), at(180, 92, 18)])).toBeNull();
     expect(valueAtEdge(edge, [at(50, 50, 17), at(50, 150, 17)])).toBeNull();
-    expect(valueAtEdge(edge, [at(50, 50, 20), at(50, 150, 18)])?.value).toBeCloseTo(19, 9);
+    const coarse = valueAtEdge(edge, [at(50, 50, 20, 8), at(50, 150, 18, 8)])!;
+    const fine = valueAtEdge(edge, [at(50, 50, 20), at(50, 150, 18)])!;
+    expect(fine.value).toBeCloseTo(19, 9);
+    // pointed at on a small screen, a large picture is pointed at coarsely
+    expect(coarse.standardUncertainty).toBeGreaterThan(4 * fine.standardUncertainty);
   });
 });

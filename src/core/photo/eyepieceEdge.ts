@@ -1,5 +1,5 @@
 import { requireInRange } from '../errors';
-import type { PhotoPoint } from './homography';
+import { median, robustLine } from '../stats/robust';
 import type { Grey } from './raster';
 
 const { abs, hypot, max, min, round, sqrt } = Math;
@@ -90,21 +90,6 @@ function stepOf(values: Float64Array, reach: number): Step | null {
   };
 }
 
-const median = (values: readonly number[]): number => {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
-};
-
-/** A line through points that is not drawn away by a few that lie elsewhere (Theil and Sen). */
-function lineThrough(points: readonly PhotoPoint[]): { slope: number; middle: number; x: number } {
-  const slopes = points.flatMap((a, at) =>
-    points.slice(at + 1).map((b) => (b.y - a.y) / (b.x - a.x)),
-  );
-  const slope = median(slopes);
-  const x = points.reduce((sum, point) => sum + point.x, 0) / points.length;
-  return { slope, x, middle: median(points.map((point) => point.y - slope * (point.x - x))) };
-}
-
 /**
  * Finds the line between dark and light.
  *
@@ -132,14 +117,16 @@ export function eyepieceEdge(grey: Grey): EyepieceEdge | null {
   const size = median(strips.map((strip) => strip.size));
   const noise = median(strips.map((strip) => strip.noise));
   if (abs(size) < LEAST_CONTRAST * noise + 6) return null;
-  const line = lineThrough(strips);
-  const off = strips.map(({ x, y }) => abs(y - line.middle - line.slope * (x - line.x)));
+  const line = robustLine(strips);
+  const off = strips.map(({ x, y }) => abs(y - line.at - line.slope * x));
   const near = max(2, 0.015 * height);
   const agreeing = strips.filter((_, at) => off[at]! < near);
   if (agreeing.length < STRIPS * AGREEING) return null;
   const blurPx = median(agreeing.map((strip) => strip.blurPx));
   if (blurPx > WIDEST * reach) return null;
-  const { slope, middle, x } = lineThrough(agreeing);
+  const { slope, at } = robustLine(agreeing);
+  const x = width / 2;
+  const middle = at + slope * x;
   const squares = agreeing.reduce(
     (sum, strip) => sum + (strip.y - middle - slope * (strip.x - x)) ** 2,
     0,

@@ -8,9 +8,11 @@ const { abs, hypot } = Math;
 export interface PointedDivision extends PhotoPoint {
   /** what stands beside it, in the unit of the scale */
   readonly value: number;
+  /** how exactly it was pointed at [pixels] */
+  readonly standardPx: number;
 }
 
-/** How exactly one points at a division [pixels of the picture at its usual size]. @source our choice, no source */
+/** How exactly a finger or a mouse points [pixels of the screen]. @source our choice, no source */
 export const POINTING_PX = 1.5;
 
 /** What the line shows on the scale. */
@@ -44,7 +46,7 @@ export function valueAtEdge(
   if (abs(fall) < 0.5 * length) return null;
   const part = -over / fall;
   const perPixel = abs(b.value - a.value) / abs(fall);
-  const pointing = POINTING_PX * hypot(1 - part, part);
+  const pointing = hypot((1 - part) * a.standardPx, part * b.standardPx);
   return {
     value: a.value + part * (b.value - a.value),
     standardUncertainty: perPixel * hypot(edge.standardPx, pointing),

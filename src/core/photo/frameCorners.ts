@@ -1,5 +1,6 @@
 import { requireFinite } from '../errors';
 import { areFrameCorners, aspectOf, type Corners, type PhotoPoint } from './homography';
+import { robustLine, type RobustLine } from '../stats/robust';
 import { boxSmoothed, type Grey } from './raster';
 
 const { abs, floor, max, min, round } = Math;
@@ -41,33 +42,19 @@ function roughParts(small: Grey): Grey {
   return boxSmoothed({ ...small, data: rough }, 2);
 }
 
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[floor(values.length / 2)] ?? 0;
-
-/** A border as a line over one axis: value = at + slope × place. */
-interface Border {
-  readonly at: number;
-  readonly slope: number;
-}
-
-function borderThrough(points: readonly { place: number; value: number }[]): Border | null {
-  if (points.length < 8) return null;
-  const slopes = points.flatMap((a, at) =>
-    points.slice(at + 4).map((b) => (b.value - a.value) / (b.place - a.place)),
-  );
-  const slope = median(slopes);
-  return { slope, at: median(points.map(({ place, value }) => value - slope * place)) };
-}
+/** A border as a line over one axis; null where too few places say where it is. */
+const borderThrough = (points: readonly PhotoPoint[]): RobustLine | null =>
+  points.length < 8 ? null : robustLine(points);
 
 /** First and last rough place along each line across one axis. */
 function bordersAcross(
   rough: Grey,
   level: number,
   isUpright: boolean,
-): [Border | null, Border | null] {
+): [RobustLine | null, RobustLine | null] {
   const [lines, length] = isUpright ? [rough.width, rough.height] : [rough.height, rough.width];
-  const near: { place: number; value: number }[] = [];
-  const far: { place: number; value: number }[] = [];
+  const near: PhotoPoint[] = [];
+  const far: PhotoPoint[] = [];
   const step = max(1, round(lines / 60));
   for (let line = round(0.22 * lines); line < 0.78 * lines; line += step) {
     const at = (place: number): number =>
@@ -80,14 +67,14 @@ function bordersAcross(
     while (first < length - RUN && !goesOn(first, 1)) first += 1;
     while (last > first + RUN && !goesOn(last, -1)) last -= 1;
     if (last - first < 0.2 * length) continue;
-    near.push({ place: line, value: first });
-    far.push({ place: line, value: last + 1 });
+    near.push({ x: line, y: first });
+    far.push({ x: line, y: last + 1 });
   }
   return [borderThrough(near), borderThrough(far)];
 }
 
 /** Where a border over columns meets one over rows. */
-function meeting(level: Border, upright: Border): PhotoPoint {
+function meeting(level: RobustLine, upright: RobustLine): PhotoPoint {
   const y = (level.at + level.slope * upright.at) / (1 - level.slope * upright.slope);
   return { x: upright.at + upright.slope * y, y };
 }
@@ -121,7 +108,7 @@ export function combCorners(grey: Grey): Corners | null {
   const [left, right] = bordersAcross(rough, level, false);
   if (!top || !bottom || !left || !right) return null;
   const by = grey.width / small.width;
-  const corner = (across: Border, upright: Border): PhotoPoint => {
+  const corner = (across: RobustLine, upright: RobustLine): PhotoPoint => {
     const { x, y } = meeting(across, upright);
     return { x: max(0, min(grey.width, x * by)), y: max(0, min(grey.height, y * by)) };
   };

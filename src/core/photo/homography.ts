@@ -1,3 +1,4 @@
+import jstat from 'jstat';
 import { DomainError, requireFinite } from '../errors';
 
 /** A point of a picture [pixels]. */
@@ -11,34 +12,6 @@ export type Corners = readonly [PhotoPoint, PhotoPoint, PhotoPoint, PhotoPoint];
 
 /** Nine numbers, row by row, that carry points of one plane to another. */
 export type Homography = readonly number[];
-
-/** Solves linear equations by elimination with pivots; null where they say nothing. */
-export function solved(matrix: readonly (readonly number[])[]): number[] | null {
-  const rows = matrix.map((row) => [...row]);
-  const size = rows.length;
-  for (let at = 0; at < size; at += 1) {
-    let best = at;
-    for (let row = at + 1; row < size; row += 1)
-      if (Math.abs(rows[row]![at]!) > Math.abs(rows[best]![at]!)) best = row;
-    [rows[at], rows[best]] = [rows[best]!, rows[at]!];
-    const pivot = rows[at]!;
-    if (Math.abs(pivot[at]!) < 1e-12) return null;
-    for (let row = at + 1; row < size; row += 1) {
-      const factor = rows[row]![at]! / pivot[at]!;
-      for (let column = at; column <= size; column += 1)
-        rows[row]![column]! -= factor * pivot[column]!;
-    }
-  }
-  const answer = Array.from({ length: size }, () => 0);
-  for (let row = size - 1; row >= 0; row -= 1) {
-    const known = rows[row]!.slice(row + 1, size).reduce(
-      (sum, value, at) => sum + value * answer[row + 1 + at]!,
-      0,
-    );
-    answer[row] = (rows[row]![size]! - known) / rows[row]![row]!;
-  }
-  return answer;
-}
 
 /** Twice the area of the triangle, positive where it turns clockwise on a screen. */
 const turn = (a: PhotoPoint, b: PhotoPoint, c: PhotoPoint): number =>
@@ -68,15 +41,7 @@ export function ontoCorners(width: number, height: number, corners: Corners): Ho
     [width, height],
     [0, height],
   ] as const;
-  const equations = from.flatMap(([x, y], at) => {
-    const to = corners[at]!;
-    return [
-      [x, y, 1, 0, 0, 0, -x * to.x, -y * to.x, to.x],
-      [0, 0, 0, x, y, 1, -x * to.y, -y * to.y, to.y],
-    ];
-  });
-  const found = areFrameCorners(corners) ? solved(equations) : null;
-  if (!found) {
+  if (!areFrameCorners(corners)) {
     throw new DomainError({
       code: 'out-of-range',
       fn,
@@ -85,6 +50,16 @@ export function ontoCorners(width: number, height: number, corners: Corners): Ho
       unit: 'pixels',
     });
   }
+  const rows = from.flatMap(([x, y], at) => {
+    const to = corners[at]!;
+    return [
+      [x, y, 1, 0, 0, 0, -x * to.x, -y * to.x],
+      [0, 0, 0, x, y, 1, -x * to.y, -y * to.y],
+    ];
+  });
+  const wanted = corners.flatMap(({ x, y }) => [x, y]);
+  const inverse = jstat.jStat.inv(rows);
+  const found = inverse.map((row) => row.reduce((sum, part, at) => sum + part * wanted[at]!, 0));
   return [...found, 1];
 }
 

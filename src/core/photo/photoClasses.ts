@@ -10,6 +10,6 @@ export const PHOTO_CLASSES = [
 ] as const;
 export type PhotoClass = (typeof PHOTO_CLASSES)[number];
 
-/** Figures by which a cell is told; a new set of figures is a new version. */
+/** Figures that say what a cell is; a new set of figures is a new version. */
 export const FEATURES_VERSION = 1;
 export const FEATURE_COUNT = 16;

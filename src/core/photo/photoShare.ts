@@ -41,7 +41,7 @@ function tileNow({ cell, tile, set }: SharePoint): { capped: number; open: numbe
 }
 
 /**
- * Capped share of a side from a photograph: all cells as they were told apart, set right where the
+ * Capped share of a side from a photograph: all cells as the picture has them, set right where the
  * keeper set points. What was not set is as unsure as the picture; what was set is a sample of its own.
  *
  * @param points - at least one

@@ -5,7 +5,7 @@ import { latticeOf } from './lattice';
 import type { PhotoPoint } from './homography';
 import { greyOf, type Raster } from './raster';
 
-/** One point of the grid: where, what lies there, and the figures by which it was told. */
+/** One point of the grid: where, what lies there, and its figures. */
 export interface ReadPoint {
   /** on the straightened picture [pixels] */
   readonly at: PhotoPoint;
@@ -93,7 +93,7 @@ export interface PointGrid {
 /** Lower sides have too few pixels a cell [pixels]. */
 const LEAST_SIDE = 256;
 
-/** Told after each tile: how many are done. */
+/** Called after each tile: how many are done. */
 export type OnTile = (done: number, all: number) => void;
 
 /**
@@ -101,7 +101,7 @@ export type OnTile = (done: number, all: number) => void;
  *
  * @param raster - straightened, at least 256 pixels each way
  * @param grid - where the points are
- * @param model - by which cells are told
+ * @param model - that says what a cell is
  * @returns null where no comb can be made out, or the side is lower than 256 pixels
  * @throws DomainError `out-of-range`
  * @source systematic points as in stereology; the classifier: our own, trained on drawn combs

@@ -1,4 +1,5 @@
 import { requireFinite } from '../errors';
+import { mean, squaredDeviations } from '../moisture/spreads';
 import { seededRandom } from '../stats/seededRandom';
 import { combScene, type CombScene } from './combScene';
 import { COMB_KINDS, type CombKind } from './drills';
@@ -70,6 +71,19 @@ export function combLookOf(seed: number, kind: CombKind): CombScene {
   return combScene({ seed, kind, share });
 }
 
+/** Mean and scatter of answers less truth [1]; null of fewer than two looks. @source a definition */
+export function errorsOfEye(
+  looks: readonly CombLook[],
+): { readonly mean: number; readonly scatter: number } | null {
+  requireFinite({ looks }, 'errorsOfEye');
+  if (looks.length < 2) return null;
+  const errors = looks.map((look) => look.answered - look.truth);
+  return {
+    mean: mean(errors),
+    scatter: Math.sqrt(squaredDeviations(errors) / (errors.length - 1)),
+  };
+}
+
 /** How an eye does at one kind of comb. */
 export interface KindSkill {
   readonly kind: CombKind;
@@ -84,8 +98,6 @@ function skillAt(kind: CombKind, looks: readonly CombLook[]): KindSkill {
   const errors = looks
     .filter((look) => look.kind === kind)
     .map((look) => look.answered - look.truth);
-  const mean = (values: readonly number[]): number =>
-    values.reduce((sum, value) => sum + value, 0) / values.length;
   return {
     kind,
     looks: errors.length,
@@ -110,8 +122,6 @@ export function courseOfPractice(looks: readonly CombLook[]): number[] {
   requireFinite({ looks }, 'courseOfPractice');
   return Array.from({ length: Math.floor(looks.length / COURSE_STEP) }, (_, step) => {
     const some = looks.slice(step * COURSE_STEP, (step + 1) * COURSE_STEP);
-    return Math.sqrt(
-      some.reduce((sum, look) => sum + (look.answered - look.truth) ** 2, 0) / some.length,
-    );
+    return Math.sqrt(mean(some.map((look) => (look.answered - look.truth) ** 2)));
   });
 }

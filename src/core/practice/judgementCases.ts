@@ -94,7 +94,9 @@ function wetBucket(draw: Draw): Made {
 
 function treatedHive(draw: Draw): Made {
   const waiting = 7 * (1 + Math.floor(3 * draw()));
-  const since = Math.max(0, waiting + Math.round(between(draw, -6, 12)));
+  const over = Math.round(between(draw, -6, 12));
+  // the last day itself would be a matter of how one counts
+  const since = waiting + (over === 0 ? 1 : over);
   return {
     facts: { waiting, since },
     choices: ['take', 'leave'],
@@ -135,7 +137,7 @@ function broodPicture(draw: Draw): Made {
     facts: {},
     choices: ['brood', 'capped-honey'],
     right: isBrood ? 'brood' : 'capped-honey',
-    picture: combScene({ seed, kind: isBrood ? 'brood' : 'dark', share: 0.85 }),
+    picture: combScene({ seed, kind: isBrood ? 'brood' : 'dark', share: isBrood ? 0.85 : 1 }),
   };
 }
 

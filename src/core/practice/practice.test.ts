@@ -95,7 +95,7 @@ describe('which comb comes next', () => {
   });
 });
 
-test('how an eye does is told by kind and by course', () => {
+test('how an eye does shows by kind and by course', () => {
   const looks = [look('dark', 0.2), look('dark', 0.1), look('plain', 0)];
   expect(skillByKind(looks).map(({ kind: of, looks: many }) => [of, many])).toEqual([
     ['plain', 1],
@@ -122,7 +122,7 @@ test('an evening: the same sides for everybody, the nearest first, those who sto
   expect(results[0]?.off).toBe(0);
 });
 
-test('scales are readable, and a reader is told of in divisions', () => {
+test('scales are readable, and a reader’s error is in divisions', () => {
   fc.assert(
     fc.property(seed, (at) => {
       const { view, eyepiece } = scaleLookOf(at);

@@ -5,6 +5,7 @@ import {
   type SimulatedEyepiece,
 } from '../instruments/simulatedEyepiece';
 import type { Scale } from '../moisture/scales';
+import { mean } from '../moisture/spreads';
 import { seededRandom } from '../stats/seededRandom';
 
 /** Finest division that the drawn scales have [unit of the scale]. @source common practice, no source */
@@ -64,10 +65,9 @@ export function scaleSkill(
   requireFinite({ looks }, 'scaleSkill');
   if (looks.length === 0) return null;
   const errors = looks.map(({ answered, truth, division }) => (answered - truth) / division);
-  const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
   return {
     looks: looks.length,
-    bias: sum(errors) / looks.length,
-    off: Math.sqrt(sum(errors.map((error) => error * error)) / looks.length),
+    bias: mean(errors),
+    off: Math.sqrt(mean(errors.map((error) => error * error))),
   };
 }

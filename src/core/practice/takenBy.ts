@@ -2,6 +2,7 @@ import { EYE, judgedCapping } from '../capping/cappedShare';
 import { requireInRange } from '../errors';
 import { decideFrames, NO_CONTEXT } from '../schools/decide';
 import type { FrameEvidence, SideEvidence } from '../schools/frameEvidence';
+import { PLAIN_FRAME } from '../schools/plainFrame';
 import { SCHOOLS } from '../schools/school';
 
 /**
@@ -20,21 +21,7 @@ export function takenBySchools(share: number): string[] {
     capped: judgedCapping(share, EYE),
     shake: 'not-done',
   };
-  const frame: FrameEvidence = {
-    id: 'drawn',
-    count: 1,
-    colonyId: null,
-    sides: [side, side],
-    honey: { massKg: 1.8, standardUncertaintyKg: 0.2 },
-    brood: 'none',
-    broodExcused: false,
-    queenSeen: false,
-    beetles: 'none',
-    blocks: [],
-    blocksCleared: false,
-    sections: null,
-    cellMoisturePercent: null,
-  };
+  const frame: FrameEvidence = { ...PLAIN_FRAME, id: 'drawn', sides: [side, side] };
   return SCHOOLS.filter((school) => {
     const [decision] = decideFrames([frame], school, NO_CONTEXT);
     return decision?.act === 'take' || decision?.act === 'take-to-dry';

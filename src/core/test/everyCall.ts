@@ -245,6 +245,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   combPicture: () => [drawnComb(), 5],
   combScene: () => [{ seed: 3, kind: 'brood', share: 0.6 }],
   courseOfPractice: () => [PRACTISED],
+  errorsOfEye: () => [PRACTISED],
   eveningResults: () => [47, [{ name: 'AM', answers: [0.4, 0.5] }]],
   eveningScene: () => [47, 3],
   glanceOf: () => [0.7, KNOWN_EYE],
@@ -262,8 +263,8 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   valueAtEdge: () => [
     { y: 50, x: 50, slope: 0.01, blurPx: 1, standardPx: 0.3 },
     [
-      { x: 50, y: 10, value: 20 },
-      { x: 50, y: 90, value: 16 },
+      { x: 50, y: 10, value: 20, standardPx: 1.5 },
+      { x: 50, y: 90, value: 16, standardPx: 1.5 },
     ],
   ],
   withoutBias: () => [0.7, KNOWN_EYE],

@@ -1,6 +1,7 @@
 import { EYE, cappedShareOf, judgedCapping } from '../capping/cappedShare';
 import { quickShares } from '../capping/cellShares';
 import type { ShakeResult } from '../capping/expectation';
+import { PLAIN_FRAME } from '../schools/plainFrame';
 import type { FrameEvidence, SideEvidence } from '../schools/frameEvidence';
 
 /** A side full of honey, capped to so many tenths. */
@@ -25,18 +26,8 @@ export function honeyFrame(
   count += 1;
   return {
     id: `frame-${count}`,
-    count: 1,
-    colonyId: null,
+    ...PLAIN_FRAME,
     sides: tenths.map((tenth) => honeySide(tenth, shake)),
-    honey: { massKg: 1.8, standardUncertaintyKg: 0.2 },
-    brood: 'none',
-    broodExcused: false,
-    queenSeen: false,
-    beetles: 'none',
-    blocks: [],
-    blocksCleared: false,
-    sections: null,
-    cellMoisturePercent: null,
     ...rest,
   };
 }

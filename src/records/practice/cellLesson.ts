@@ -4,7 +4,7 @@ import { wholeBetween } from '../fields';
 import { dayField } from '../moments';
 import { z } from '../zod';
 
-/** What the keeper set right on one photograph of comb; the next photograph is told apart by it. */
+/** What the keeper set right on one photograph of comb; the next photograph is read by it. */
 const cellLessonContentSchema = z.object({
   day: dayField,
   /** of the figures */

@@ -90,7 +90,7 @@ export const moveFrames = (frames: readonly Frame[], { box, free, day }: MoveTar
   );
 };
 
-/** What was set right on a photograph, for the next one to be told apart by. */
+/** What was set right on a photograph, for the next one to be read by. */
 export const saveLesson = ({ side, points, proposal }: ReadPhotoSide): RecordAct =>
   perform(photoWords.lessonKept(), (scribe) => [
     firstRevision(scribe, 'cell-lesson', {

@@ -1,5 +1,5 @@
 import type { ReactElement } from 'react';
-import { FEWEST_LOOKS } from '../../../core';
+import { FEWEST_LOOKS, errorsOfEye } from '../../../core';
 import { formatDay, isoToday } from '../../format/dates';
 import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
@@ -10,18 +10,14 @@ import { usePractice } from './usePractice';
 /** What an eye has shown, on one printed page. */
 export function CertificateScreen(): ReactElement {
   const { reader, looks, known, query } = usePractice();
-  const errors = looks.slice(-(known?.looks ?? 0)).map(({ answered, truth }) => answered - truth);
-  const mean = errors.reduce((sum, error) => sum + error, 0) / Math.max(1, errors.length);
-  const scatter = Math.sqrt(
-    errors.reduce((sum, error) => sum + (error - mean) ** 2, 0) / Math.max(1, errors.length - 1),
-  );
+  const errors = errorsOfEye(looks.slice(-(known?.looks ?? 0)));
   return (
     <>
       <PageHead over={practiceWords.station()} title={practiceWords.certificateTitle()}>
         <PageLink to={`practice${query}`}>{practiceWords.toPractice()}</PageLink>
         {known && <PrintButton />}
       </PageHead>
-      {known ? (
+      {known && errors ? (
         <div className="mt-6 max-w-2xl border-4 border-ink bg-paper p-6">
           <p className="text-2xl leading-snug font-bold">
             {practiceWords.certificateText({
@@ -31,8 +27,8 @@ export function CertificateScreen(): ReactElement {
           </p>
           <p className="mt-3 text-xl">
             {practiceWords.certificateBias({
-              bias: (100 * mean).toFixed(1),
-              off: (100 * scatter).toFixed(1),
+              bias: (100 * errors.mean).toFixed(1),
+              off: (100 * errors.scatter).toFixed(1),
             })}
           </p>
           <p className="text-xl">

@@ -12,9 +12,9 @@ const MOST_BLUR = 4;
 
 /** The drill at scales. */
 export function ScaleDrillScreen(): ReactElement {
-  const { look, facts, typed, type, wrong, check, next, told, query } = useScaleDrill();
+  const { look, facts, typed, type, wrong, check, next, answer, query } = useScaleDrill();
   const { eyepiece, view } = look;
-  const [truth, verdict, meaning] = told;
+  const [truth, verdict, meaning] = answer;
   return (
     <>
       <PageHead over={practiceWords.station()} title={practiceWords.scaleTitle()}>

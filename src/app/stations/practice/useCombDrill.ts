@@ -9,9 +9,9 @@ import { freshSeed, useReader } from './useReader';
 /** How long a comb is shown: as long as one looks at it at the hive [ms]. @source our choice, no source */
 const SHOWN_MS = 5000;
 
-export type Phase = 'ready' | 'looking' | 'covered' | 'told';
+export type Phase = 'ready' | 'looking' | 'covered' | 'answered';
 
-/** One look at a drawn side: shown for a while, covered, answered, told. */
+/** One look at a drawn side: shown for a while, covered, answered. */
 export function useOneLook(scene: CombScene, onAnswer: (tenths: number) => void) {
   const [state, setState] = useState<{ scene: CombScene; phase: Phase; tenths: number }>();
   const now = state?.scene === scene ? state : { scene, phase: 'ready' as Phase, tenths: 0 };
@@ -31,8 +31,8 @@ export function useOneLook(scene: CombScene, onAnswer: (tenths: number) => void)
     onDrawn: () => setDrawn(scene),
     start: (of = scene): void => setState({ scene: of, phase: 'looking', tenths: 0 }),
     answer: (tenths: number): void => {
-      if (phase === 'told') return;
-      setState({ scene, phase: 'told', tenths });
+      if (phase === 'answered') return;
+      setState({ scene, phase: 'answered', tenths });
       onAnswer(tenths);
     },
   };

@@ -6,9 +6,8 @@ import {
   eveningResults,
   eveningScene,
   trueShare,
-  type EveningGuesses,
 } from '../../../core';
-import type { PracticeLook } from '../../../records';
+import { eveningGuesses } from '../../../model';
 import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../store';
 import { useCurrent } from '../../data/useWorkspaceModel';
 import { practiceWords } from '../../words/english/practice';
@@ -16,23 +15,6 @@ import { lineOf, readLines } from './eveningLines';
 import { saveLook } from './practiceActs';
 import { useOneLook } from './useCombDrill';
 import { useReader } from './useReader';
-
-const SIDES = Array.from({ length: EVENING_LOOKS }, (_, at) => at);
-
-/** What everybody said on this device or in a file that came in, side by side; the first answer counts. */
-function guessesOf(looks: readonly PracticeLook[], code: number): EveningGuesses[] {
-  const seeds = SIDES.map((at) => eveningScene(code, at).seed);
-  const own = looks.filter(({ content }) => content.evening === code);
-  const names = [...new Set(own.map(({ content }) => content.reader))];
-  return names.map((name) => ({
-    name,
-    answers: seeds.map(
-      (seed) =>
-        own.find(({ content }) => content.reader === name && content.seed === seed)?.content
-          .answered ?? null,
-    ),
-  }));
-}
 
 /** The number of an evening, before it begins. */
 export function useEveningDoor() {
@@ -64,8 +46,10 @@ export function useEvening() {
   const { reader, query } = useReader();
   const code = codeOf(useParams().code);
   const looks = useCurrent('practice-look');
-  const guesses = guessesOf(looks, code);
-  const own = guesses.find(({ name }) => name === reader)?.answers ?? SIDES.map(() => null);
+  const guesses = eveningGuesses(looks, code);
+  const own =
+    guesses.find(({ name }) => name === reader)?.answers ??
+    Array.from({ length: EVENING_LOOKS }, () => null);
   const waiting = own.indexOf(null);
   // the side in hand stays until one goes on, also once its answer is kept
   const [at, setAt] = useState(waiting);

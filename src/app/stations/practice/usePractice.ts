@@ -29,7 +29,7 @@ function eyeSentence(eye: KnownEye): string {
   );
   const there = Math.round(10 * withoutBias(worst / 10, eye));
   return there === worst
-    ? practiceWords.youSeeRight({ there })
+    ? practiceWords.youSeeRight()
     : practiceWords.youSee({ seen: worst, there });
 }
 

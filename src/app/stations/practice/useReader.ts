@@ -11,7 +11,10 @@ export function useReader() {
     initials,
     /** keeps who looks when one goes on to a drill */
     query: reader === initials ? '' : `?who=${encodeURIComponent(reader)}`,
-    setReader: (name: string): void => setSearch(name === initials ? {} : { who: name }),
+    setReader: (typed: string): void => {
+      const name = typed.trim();
+      setSearch(name === initials ? {} : { who: name });
+    },
   };
 }
 

@@ -7,8 +7,7 @@ import {
   scaleLookOf,
 } from '../../../core';
 import { selectPreferences, useAppDispatch, useAppSelector } from '../../../store';
-import { Reader } from '../../entry/reader';
-import { decimalText } from '../../format/decimal';
+import { decimalText, readDecimal } from '../../format/decimal';
 import { formatQuantity } from '../../format/units';
 import { practiceWords } from '../../words/english/practice';
 import { saveLook } from './practiceActs';
@@ -46,12 +45,12 @@ export function useScaleDrill() {
   const shown = (value: number): string => decimalText(value, DIGITS[scale]);
 
   const check = (): void => {
-    const read = new Reader(preferences);
-    const value = read.at('value').decimal(typed);
-    if (Object.keys(read.errors).length > 0 || typed.trim() === '') {
+    const read = readDecimal(typed);
+    if (typed.trim() === '' || !read.ok) {
       setWrong(practiceWords.notANumber({ example: shown((low + high) / 2) }));
       return;
     }
+    const { value } = read;
     if (value < low || value > high) {
       setWrong(practiceWords.notOnScale({ low: shown(low), high: shown(high) }));
       return;
@@ -73,7 +72,7 @@ export function useScaleDrill() {
     false: practiceWords.atcNo(),
     null: practiceWords.atcUnknown(),
   };
-  const told = (): string[] => {
+  const answer = (): string[] => {
     if (answered === null) return [];
     const divisions = Math.abs(answered - truth) / SCALE_DIVISION[scale];
     const verdict =
@@ -96,7 +95,7 @@ export function useScaleDrill() {
     wrong,
     check,
     next,
-    told: told(),
+    answer: answer(),
     query,
   };
 }

@@ -246,11 +246,11 @@ export const handbookWords = messages('handbook', {
     'A forecast gives the air about a warm room: the coldest hour is nearly damp, and the water of that hour stays in the air by day; rain keeps it damp. A rule of thumb, recalled from memory.',
   eyeAndPicture: 'Eye and picture',
   howAnEyeIsKnown:
-    'From {looks} looks at drawn combs on, your eye has a bias and a spread of its own. Both replace what is assumed of any eye wherever you judge at a glance; what you count or paint stays as it is. A look that was kept goes on with the eye it was made with.',
+    'After {looks} drawn combs Ripenum knows how far off your eye is and how much it scatters. It corrects what you judge at a glance, never what you count or paint. Frames judged earlier stay as they were.',
   howAPictureIsRead:
-    'A photograph of a side is straightened by its corners, its cells are found and told apart. The program learned from drawn combs, never from real ones: points that you do not touch are guesses, and a picture that is blurred or strange gets a wider interval. What you set right is remembered.',
+    'A photograph of a side is straightened by its corners, its cells are found and named. Ripenum learned from drawn combs, never from real ones: points you do not touch are guesses, and a blurred or unusual picture gets a wider interval. Your corrections are remembered.',
   howALineIsRead:
-    'In a photograph of an eyepiece the line between dark and light is found; two divisions that you point at give its value. On clear drawn pictures it is right to a quarter of a division; where no line can be read, it says so.',
+    'In a photograph of an eyepiece the line between dark and light is found; two divisions you tap give its value. On clear drawn pictures it is right to a quarter of a division; if there is no line, it says so.',
   aFullBoxCanWeigh: 'A full box can weigh over [30 kg]; lift with help.',
   treatmentsTheProductLabelAnd:
     'Treatments: the product label and local law decide, not this program.',

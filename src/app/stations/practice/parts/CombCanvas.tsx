@@ -33,9 +33,9 @@ function markTruth(pen: CanvasRenderingContext2D, scene: CombScene): void {
 /** A side as it was drawn by the worker; null while it is drawn, or why it was not. */
 function useDrawn(scene: CombScene, onDrawn?: () => void) {
   const [drawn, setDrawn] = useState<{ scene: CombScene; raster: Raster | null } | null>(null);
-  const told = useRef(onDrawn);
+  const heard = useRef(onDrawn);
   useEffect(() => {
-    told.current = onDrawn;
+    heard.current = onDrawn;
   });
   useEffect(() => {
     let gone = false;
@@ -44,7 +44,7 @@ function useDrawn(scene: CombScene, onDrawn?: () => void) {
       .then((raster) => {
         if (gone) return;
         setDrawn({ scene, raster });
-        if (raster) told.current?.();
+        if (raster) heard.current?.();
       })
       .catch(() => undefined);
     return () => {

@@ -18,15 +18,9 @@ const EyeChart = lazyPart(
 
 /** Whether the figure is used at the hive, and the way to say otherwise. */
 function Applied({ reader, initials, isApplied, apply }: Practice): ReactElement {
-  if (reader !== initials) {
-    return (
-      <p className="text-base">
-        {practiceWords.notYours({
-          initials: initials === '' ? practiceWords.noInitials() : initials,
-        })}
-      </p>
-    );
-  }
+  if (initials === '') return <p className="text-base">{practiceWords.nobody()}</p>;
+  if (reader !== initials)
+    return <p className="text-base">{practiceWords.notYours({ initials })}</p>;
   return (
     <div className="flex flex-wrap items-center gap-4">
       <p className="grow basis-60 text-base">

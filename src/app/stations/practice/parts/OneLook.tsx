@@ -14,8 +14,8 @@ function verdictOf(tenths: number, truth: number): string {
   const off = tenths / 10 - truth;
   if (Math.abs(off) <= HIT_WITHIN) return practiceWords.spotOn();
   return off > 0
-    ? practiceWords.toldTooMany({ points: points(off) })
-    : practiceWords.toldTooFew({ points: points(off) });
+    ? practiceWords.wasTooMany({ points: points(off) })
+    : practiceWords.wasTooFew({ points: points(off) });
 }
 
 /** Answers in one row for the thumb: tenths of the honey that are capped. */
@@ -35,7 +35,7 @@ function Tenths({ onAnswer }: { onAnswer: (tenths: number) => void }): ReactElem
   );
 }
 
-function Told({ scene, tenths }: { scene: CombScene; tenths: number }): ReactElement {
+function Truth({ scene, tenths }: { scene: CombScene; tenths: number }): ReactElement {
   const truth = trueShare(scene);
   const schools = takenBySchools(truth);
   return (
@@ -61,22 +61,27 @@ function Told({ scene, tenths }: { scene: CombScene; tenths: number }): ReactEle
 interface OneLookProps {
   scene: CombScene;
   look: Look;
-  /** what comes after the truth is told */
+  /** what comes after the answer */
   onNext: () => void;
 }
 
-/** A side, shown for a while, judged, and told. */
+/** A side, shown for a while, judged, and its truth. */
 export function OneLook({ scene, look, onNext }: OneLookProps): ReactElement {
   const { phase, tenths, patient } = look;
   const label =
-    phase === 'told'
+    phase === 'answered'
       ? practiceWords.combWithTruth({ tenths: Math.round(10 * trueShare(scene)) })
       : practiceWords.combPicture();
   return (
     <div className="mt-3 max-w-3xl">
       <div className="relative">
         {phase !== 'ready' && (
-          <CombCanvas scene={scene} truth={phase === 'told'} label={label} onDrawn={look.onDrawn} />
+          <CombCanvas
+            scene={scene}
+            truth={phase === 'answered'}
+            label={label}
+            onDrawn={look.onDrawn}
+          />
         )}
         {phase === 'covered' && (
           <p className="absolute inset-0 flex items-center justify-center border-2 border-ink bg-linen text-xl font-bold">
@@ -95,15 +100,15 @@ export function OneLook({ scene, look, onNext }: OneLookProps): ReactElement {
           </Button>
         )}
       </div>
-      {phase !== 'told' && (
+      {phase !== 'answered' && (
         <>
           <p className="mt-3 text-xl font-bold">{practiceWords.howMuchIsCapped()}</p>
           <p className="mb-2 text-base">{practiceWords.emptyDoNotCount()}</p>
         </>
       )}
-      {phase === 'told' && <Told scene={scene} tenths={tenths} />}
+      {phase === 'answered' && <Truth scene={scene} tenths={tenths} />}
       {(phase === 'looking' || phase === 'covered') && <Tenths onAnswer={look.answer} />}
-      {phase === 'told' && (
+      {phase === 'answered' && (
         <Button tone="ink" className="mt-4 min-h-14 w-full sm:w-auto" autoFocus onClick={onNext}>
           {practiceWords.next()}
         </Button>

@@ -8,6 +8,7 @@ import {
 } from 'react';
 import type { CellState } from '../../../../../core';
 import { MARK_LETTERS, UNMARKED } from '../../../../../records';
+import { ARROW_STEPS } from '../../../../ui/arrowSteps';
 import { STATE_NAMES } from '../../words';
 import { frameWords } from '../../../../words/english/frame';
 
@@ -33,13 +34,6 @@ interface MarkBoardProps {
   /** drawn beneath the marks */
   under?: ReactElement;
 }
-
-const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 /** Letters that set the mark under the cursor at once: those by which marks are kept. */
 const LETTERS = new Set([...Object.values(MARK_LETTERS), UNMARKED]);
@@ -76,7 +70,7 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
     return shape.at(x, y);
   };
   const onKeyDown = (event: KeyboardEvent): void => {
-    const step = STEPS[event.key];
+    const step = ARROW_STEPS[event.key];
     if (step) setCursor(shape.step(cursor, step[0], step[1]));
     else if (event.key === ' ' || event.key === 'Enter') set(cursor);
     else if (LETTERS.has(event.key)) set(cursor, event.key);

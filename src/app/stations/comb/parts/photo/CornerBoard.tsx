@@ -1,6 +1,8 @@
+import { ARROW_STEPS } from '../../../../ui/arrowSteps';
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactElement } from 'react';
 import type { Corners } from '../../../../../core';
 import type { Preview } from '../../../../../workers/protocol';
+import { pictureUrl } from '../../../../ui/pictureUrl';
 import { photoWords } from '../../../../words/english/photo';
 
 const NAMES = [
@@ -9,13 +11,6 @@ const NAMES = [
   photoWords.lowerRight(),
   photoWords.lowerLeft(),
 ];
-
-const STEPS: Readonly<Record<string, readonly [number, number]>> = {
-  ArrowLeft: [-1, 0],
-  ArrowRight: [1, 0],
-  ArrowUp: [0, -1],
-  ArrowDown: [0, 1],
-};
 
 interface CornerBoardProps {
   preview: Preview;
@@ -44,7 +39,7 @@ export function CornerBoard({ preview, size, corners, onCorners }: CornerBoardPr
     );
   };
   const onKey = (at: number) => (event: KeyboardEvent) => {
-    const step = STEPS[event.key];
+    const step = ARROW_STEPS[event.key];
     const corner = corners[at];
     if (!step || !corner) return;
     event.preventDefault();
@@ -54,7 +49,7 @@ export function CornerBoard({ preview, size, corners, onCorners }: CornerBoardPr
   return (
     <div ref={board} className="relative touch-none select-none">
       <img
-        src={`data:image/jpeg;base64,${preview.jpegBase64}`}
+        src={pictureUrl(preview)}
         alt=""
         draggable={false}
         className="block w-full border-2 border-ink"

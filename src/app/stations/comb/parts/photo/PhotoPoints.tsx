@@ -1,6 +1,7 @@
 import { useMemo, useState, type ReactElement } from 'react';
 import { overruled, photoCappingOf, withSetPoints } from '../../../../../model';
 import type { CellLesson } from '../../../../../records';
+import { pictureUrl } from '../../../../ui/pictureUrl';
 import { photoWords } from '../../../../words/english/photo';
 import type { ReadPhotoSide } from '../../usePhotoMeasure';
 import { Brushes, WIPE, type Brush } from '../frame/SideMarks';
@@ -68,7 +69,7 @@ export function PhotoPoints({ read, lessons, onSet }: PhotoPointsProps): ReactEl
         onMarks={(next) => onSet({ points: next, proposal: withSetPoints(points, next, proposal) })}
         under={
           <image
-            href={`data:image/jpeg;base64,${preview.jpegBase64}`}
+            href={pictureUrl(preview)}
             width={shape.width}
             height={shape.height}
             preserveAspectRatio="none"
