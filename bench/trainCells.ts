@@ -8,6 +8,7 @@ import { greyOf } from '../src/core/photo/raster';
 import { isUnderBee } from '../src/core/practice/beePicture';
 import { combPicture } from '../src/core/practice/combPicture';
 import { combScene, type CombScene } from '../src/core/practice/combScene';
+import { PIGMENTS, type Colour, type Pigments } from '../src/core/practice/pigments';
 import { COMB_KINDS } from '../src/core/practice/drills';
 import { seededRandom } from '../src/core/stats/seededRandom';
 
@@ -22,6 +23,41 @@ function isA(scene: CombScene, x: number, y: number): PhotoClass {
   return scene.cells[nearestCell(x, y, scene.grid)]!;
 }
 
+/** A colour a little off, as a whole and in each part. */
+function offColour([red, green, blue]: Colour, draw: () => number, by: number): Colour {
+  const all = 1 + by * (2 * draw() - 1);
+  const part = (value: number): number =>
+    Math.min(255, value * all * (1 + 0.4 * by * (2 * draw() - 1)));
+  return [part(red), part(green), part(blue)];
+}
+
+/** Pollen of one plant: from yellow over orange and brown to grey green. */
+function pollenColour(draw: () => number): Colour {
+  const bright = 90 + 150 * draw();
+  return [bright, bright * (0.45 + 0.5 * draw()), bright * (0.12 + 0.5 * draw())];
+}
+
+/** Colours and relief of a comb that is no other's. */
+function variedPigments(draw: () => number): Pigments {
+  return {
+    waxNew: offColour(PIGMENTS.waxNew, draw, 0.12),
+    waxOld: offColour(PIGMENTS.waxOld, draw, 0.25),
+    capNew: offColour(PIGMENTS.capNew, draw, 0.1),
+    capOld: offColour(PIGMENTS.capOld, draw, 0.2),
+    honeyLight: offColour(PIGMENTS.honeyLight, draw, 0.25),
+    honeyDark: offColour(PIGMENTS.honeyDark, draw, 0.4),
+    brood: offColour(PIGMENTS.brood, draw, 0.2),
+    pit: offColour(PIGMENTS.pit, draw, 0.4),
+    pollen: Array.from({ length: 4 }, () => pollenColour(draw)),
+    pollenReach: 0.5 + 0.5 * draw(),
+    pollenShadow: 0.3 + 0.5 * draw(),
+    pollenGrain: 0.02 + 0.12 * draw(),
+    capGrain: 0.02 + 0.08 * draw(),
+    broodDome: 0.25 + draw(),
+    walls: 0.7 + 0.4 * draw(),
+  };
+}
+
 /** A scene with everything that the first drawer can vary, whatever its kind. */
 function varied(seed: number): CombScene {
   const draw = seededRandom(seed);
@@ -34,6 +70,7 @@ function varied(seed: number): CombScene {
     darkness: 0.85 * draw() ** 2.2,
     honeyDark: draw(),
     proud: 2 * draw() - 1,
+    pigments: variedPigments(draw),
     bees: bees.slice(0, Math.floor(14 * draw())),
   };
 }

@@ -18,6 +18,7 @@ const READERS = [
 
 /** The evening at which both looked at the same sides. */
 const EVENING = 47;
+export const EVENING_DAYS_AGO = 12;
 
 /** What the people of the demo saw of drawn combs. */
 export function demoPractice(todayMs: number): AnyRecord[] {
@@ -43,7 +44,7 @@ export function demoPractice(todayMs: number): AnyRecord[] {
       return look(combLookOf(500 * (person + 1) + at, kind), 60 - at, null);
     });
     const together = Array.from({ length: EVENING_LOOKS }, (_, at) =>
-      look(eveningScene(EVENING, at), 12, EVENING),
+      look(eveningScene(EVENING, at), EVENING_DAYS_AGO, EVENING),
     );
     return [...alone, ...together];
   });

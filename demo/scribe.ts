@@ -9,12 +9,12 @@ export const dayBefore = (todayMs: number, daysAgo: number): string =>
   new Date(todayMs - daysAgo * DAY_MS).toISOString().slice(0, 10);
 
 /** Writes with the identifiers of the demo, a minute apart from the morning of a day on. */
-export function demoScribe(stem: string, todayMs: number, daysAgo: number): Scribe {
+export function demoScribe(stem: string, todayMs: number, daysAgo: number, author = 'HH'): Scribe {
   const morning = todayMs - daysAgo * DAY_MS + MORNING_MS;
   let count = 0;
   return {
     newId: () => `demo-${stem}-${(count += 1)}`,
     now: () => new Date(morning + count * (MINUTE_MS / 3)).toISOString(),
-    author: 'HH',
+    author,
   };
 }

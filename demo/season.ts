@@ -22,6 +22,7 @@ import { demoMeters, type DemoMeters } from './meters';
 import { demoExtraction } from './extraction';
 import { demoRooms } from './rooms';
 import { demoHouse } from './house';
+import { oneBoxTwice } from './oneBoxTwice';
 import { demoPractice } from './practice';
 import { demoStore, type DemoStoreLot } from './store';
 import { dayBefore, demoScribe } from './scribe';
@@ -128,6 +129,7 @@ export function demoSeason(
   const todayMs = Date.parse(`${today}T00:00:00.000Z`);
   const hives = hiveRecords(todayMs);
   const bench = demoMeters(todayMs);
+  const practice = demoPractice(todayMs);
   const byLot = DEMO_LOTS.map((demo, at) => lotRecords(demo, at, { todayMs, hives, bench }));
   const lots = byLot.flat();
   const lotOf = (number: number) => storeLot(byLot[number - 1] ?? []);
@@ -140,6 +142,7 @@ export function demoSeason(
     ...demoExtraction(todayMs, nowMs),
     ...demoStore(todayMs, lotOf),
     ...demoHouse(todayMs),
-    ...demoPractice(todayMs),
+    ...practice,
+    ...oneBoxTwice(todayMs, { hives, practice }),
   ];
 }

@@ -45,6 +45,7 @@ export { CELL_MODEL } from './photo/cellModel';
 export { eyepieceEdge, type EyepieceEdge } from './photo/eyepieceEdge';
 export {
   POINTING_PX,
+  isCoarserThanEye,
   valueAtEdge,
   type EyepieceValue,
   type PointedDivision,

@@ -16,6 +16,7 @@ export {
   overruled,
   photoCappingOf,
   proposalOf,
+  withConfirmedPoint,
   withSetPoints,
 } from './day/photoSide';
 export { photoGrid, pointPlaces } from './day/pointPlaces';
@@ -54,6 +55,7 @@ export {
   surveyParts,
   surveyPartsOfDay,
   typedBoxes,
+  glanceOfSurvey,
   verdictOfSurvey,
 } from './day/surveyEvidence';
 export {

@@ -61,11 +61,11 @@ const worker: MeasureWorker = {
       preview: await previewOf(opened),
     };
   },
-  async read(corners, grid, lessons, onTile) {
+  async read(corners, grid, lessons, onRow) {
     if (!opened) return null;
     const flat = straightened(opened, corners, STRAIGHT);
     const model = learned(CELL_MODEL, lessons, LESSONS);
-    const side = readSide(flat, grid, model, (done, all) => void onTile(done, all));
+    const side = readSide(flat, grid, model, (done, all) => void onRow(done, all));
     return side && { side, preview: await previewOf(flat) };
   },
   async eyepiece(file) {

@@ -19,7 +19,7 @@ export interface ReadQuestion {
   readonly grid: PointGrid;
   /** what the keeper set right before */
   readonly lessons: readonly KnownCell[];
-  readonly onTile: (done: number, all: number) => void;
+  readonly onRow: (done: number, all: number) => void;
 }
 
 /**
@@ -31,8 +31,8 @@ export function startMeasuring(): Measuring {
   );
   return {
     open: (file) => Promise.race([remote.open(file), broken]),
-    read: ({ corners, grid, lessons, onTile }) =>
-      Promise.race([remote.read(corners, grid, lessons, proxy(onTile)), broken]),
+    read: ({ corners, grid, lessons, onRow }) =>
+      Promise.race([remote.read(corners, grid, lessons, proxy(onRow)), broken]),
     eyepiece: (file) => Promise.race([remote.eyepiece(file), broken]),
     stop: () => worker.terminate(),
   };

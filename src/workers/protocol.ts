@@ -86,7 +86,7 @@ export interface MeasureWorker {
     corners: Corners,
     grid: PointGrid,
     lessons: readonly KnownCell[],
-    onTile: (done: number, all: number) => void,
+    onRow: (done: number, all: number) => void,
   ): Promise<ReadPhoto | null>;
   eyepiece(file: Blob): Promise<SeenEyepiece | null>;
 }

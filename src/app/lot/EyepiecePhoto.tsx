@@ -1,5 +1,5 @@
 import type { KeyboardEvent, ReactElement } from 'react';
-import type { EyepieceEdge } from '../../core';
+import { isCoarserThanEye, type EyepieceEdge } from '../../core';
 import type { Preview, SeenEyepiece } from '../../workers/protocol';
 import { decimalText } from '../format/decimal';
 import { ARROW_STEPS } from '../ui/arrowSteps';
@@ -83,12 +83,15 @@ interface EyepiecePhotoProps {
   file: Blob;
   /** digits after the point on the scale */
   digits: number;
+  /** one division of the scale */
+  division: number;
   onUse: (line: LineRead, proof: Preview) => void;
   onClose: () => void;
 }
 
 /** A photograph of the eyepiece: the line is found, two divisions are pointed at, the reading follows. */
-export function EyepiecePhoto({ file, digits, onUse, onClose }: EyepiecePhotoProps): ReactElement {
+export function EyepiecePhoto(props: EyepiecePhotoProps): ReactElement {
+  const { file, digits, division, onUse, onClose } = props;
   const photographed = useEyepiecePhoto(file);
   const { seen, trouble, divisions, change, found } = photographed;
   const value = found?.status === 'found' ? found.value : null;
@@ -133,14 +136,22 @@ export function EyepiecePhoto({ file, digits, onUse, onClose }: EyepiecePhotoPro
                 {photoWords.giveOrTake({ spread })}
               </span>
             </p>
-            <p className="text-base">{photoWords.keptAsProof()}</p>
-            <Button
-              tone="ink"
-              className="min-h-14 w-full"
-              onClick={() => onUse({ text, spread }, seen.preview)}
-            >
-              {photoWords.useLine()}
-            </Button>
+            {isCoarserThanEye(value, division) ? (
+              <p role="alert" className="text-lg font-semibold">
+                {photoWords.lineTooCoarse({ division: decimalText(division, digits) })}
+              </p>
+            ) : (
+              <>
+                <p className="text-base">{photoWords.keptAsProof()}</p>
+                <Button
+                  tone="ink"
+                  className="min-h-14 w-full"
+                  onClick={() => onUse({ text, spread }, seen.preview)}
+                >
+                  {photoWords.useLine()}
+                </Button>
+              </>
+            )}
           </>
         )}
       </div>

@@ -7,7 +7,7 @@ import { vesselIdOf, type ReadingContent } from '../../records';
 import { selectPreferences, useAppDispatch, useAppSelector } from '../../store';
 import { useCommands } from '../commands/useCommands';
 import { belongsToField } from '../commands/useKeyboard';
-import { type ReadingForm } from '../forms/bench/readingForm';
+import { USUAL_DIVISION, type ReadingForm } from '../forms/bench/readingForm';
 import { Button } from '../ui/Button';
 import { FileButton } from '../ui/fields/FileButton';
 import { Waiting } from '../ui/page/Waiting';
@@ -141,6 +141,7 @@ export function ReadingEntry(props: ReadingEntryProps): ReactElement {
             <EyepiecePhoto
               file={photo}
               digits={scale === 'nD' ? 4 : 2}
+              division={typed?.resolution ?? Number(USUAL_DIVISION[scale])}
               onUse={takeLine}
               onClose={() => setPhoto(null)}
             />

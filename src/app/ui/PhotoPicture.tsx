@@ -1,5 +1,5 @@
 import { removeRecord } from '../acts/removeRecord';
-import type { ReactElement } from 'react';
+import type { ReactElement, ReactNode } from 'react';
 import type { Photo, Proof } from '../../records';
 import { useAppDispatch } from '../../store';
 import { Button } from './Button';
@@ -10,10 +10,17 @@ interface PhotoPictureProps {
   record: Photo | Proof;
   alt: string;
   caption?: string;
+  /** what else can be done with it */
+  children?: ReactNode;
 }
 
 /** A kept photograph, and the way to take it back. */
-export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): ReactElement {
+export function PhotoPicture({
+  record,
+  alt,
+  caption = '',
+  children,
+}: PhotoPictureProps): ReactElement {
   const dispatch = useAppDispatch();
   const { width, height } = record.content;
   const remove = () => dispatch(removeRecord(sharedWords.photographRemoved(), record));
@@ -28,6 +35,7 @@ export function PhotoPicture({ record, alt, caption = '' }: PhotoPictureProps): 
       />
       <figcaption className="flex flex-wrap items-center justify-between gap-2 text-base">
         {caption}
+        {children}
         <Button tone="quiet" onClick={() => void remove()}>
           {sharedWords.removeThePhotograph()}
         </Button>

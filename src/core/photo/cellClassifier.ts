@@ -46,11 +46,13 @@ export function strangeness(figures: readonly number[], model: CellModel): numbe
 export const scoresOf = (inputs: readonly number[], weights: CellModel['weights']): number[] =>
   weights.map((own) => own.reduce((sum, weight, at) => sum + weight * inputs[at]!, 0));
 
-/** What a cell is, by its figures. */
-export function chancesOf(figures: readonly number[], model: CellModel): Chances {
-  const found = softmax(scoresOf(inputsOf(figures, model), model.weights));
-  return Object.fromEntries(PHOTO_CLASSES.map((name, at) => [name, found[at] ?? 0])) as Chances;
-}
+/** Chances in the order of the classes, by name. */
+export const chancesFrom = (found: readonly number[]): Chances =>
+  Object.fromEntries(PHOTO_CLASSES.map((name, at) => [name, found[at] ?? 0])) as Chances;
+
+/** What a cell is by its own look: chances in the order of the classes. */
+export const chancesByLook = (figures: readonly number[], model: CellModel): number[] =>
+  softmax(scoresOf(inputsOf(figures, model), model.weights));
 
 /** The likeliest class. */
 export const likeliest = (chances: Chances): PhotoClass =>
@@ -107,11 +109,6 @@ export function learned(
   return { ...model, weights };
 }
 
-/** How unsure the chances are: 0 sure, 1 nothing known. @source Shannon's entropy over that of six equal chances */
-export function unsureness(chances: Chances): number {
-  const sum = PHOTO_CLASSES.reduce((total, name) => {
-    const chance = max(1e-9, chances[name]);
-    return total - chance * log(chance);
-  }, 0);
-  return sum / log(PHOTO_CLASSES.length);
-}
+/** How unsure chances are: 0 sure, 1 nothing known. @source Shannon's entropy over that of equal chances */
+export const unsureness = (chances: readonly number[]): number =>
+  -chances.reduce((sum, chance) => sum + chance * log(max(1e-9, chance)), 0) / log(chances.length);

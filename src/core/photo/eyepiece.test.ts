@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { drawnEyepiece, type DrawnEyepiece } from '../test/drawnEyepiece';
 import { seededRandom } from '../stats/seededRandom';
 import { eyepieceEdge } from './eyepieceEdge';
-import { valueAtEdge } from './eyepieceValue';
+import { isCoarserThanEye, valueAtEdge } from './eyepieceValue';
 
 const CLEAR: DrawnEyepiece = {
   seed: 1,
@@ -90,5 +90,9 @@ describe('the line of an eyepiece in a photograph', () => {
     expect(fine.value).toBeCloseTo(19, 9);
     // pointed at on a small screen, a large picture is pointed at coarsely
     expect(coarse.standardUncertainty).toBeGreaterThan(4 * fine.standardUncertainty);
+    // the same place on the scale, by eye to half a unit: ± 0.14 as a rectangle
+    expect(isCoarserThanEye(fine, 0.5)).toBe(false);
+    expect(isCoarserThanEye({ value: 19, standardUncertainty: 0.15 }, 0.5)).toBe(true);
+    expect(isCoarserThanEye({ value: 19, standardUncertainty: 0.14 }, 0.5)).toBe(false);
   });
 });

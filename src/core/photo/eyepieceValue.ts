@@ -22,6 +22,18 @@ export interface EyepieceValue {
 }
 
 /**
+ * Whether a line in a picture is no surer than the eye at the scale: the reading's own ± would be too small.
+ *
+ * @param division - one division of the scale, in its unit, > 0
+ * @throws DomainError `out-of-range`
+ * @source a reading by eye is one division as a rectangle, JCGM 100:2008 (GUM), recalled from memory
+ */
+export function isCoarserThanEye(line: EyepieceValue, division: number): boolean {
+  requireFinite({ line, division }, 'isCoarserThanEye');
+  return line.standardUncertainty > division / Math.sqrt(12);
+}
+
+/**
  * The value at the line between two divisions that were pointed at: along the scale, in even steps.
  *
  * @param edge - the line

@@ -4,7 +4,7 @@ import { combPicture } from '../practice/combPicture';
 import { combScene } from '../practice/combScene';
 import { secondPicture } from '../test/secondComb/camera';
 import { secondCellAt, secondShare } from '../test/secondComb/layout';
-import { chancesOf, learned, likeliest, softmax } from './cellClassifier';
+import { chancesByLook, chancesFrom, learned, likeliest, softmax } from './cellClassifier';
 import { CELL_MODEL } from './cellModel';
 import { combCorners } from './frameCorners';
 import { areFrameCorners, carried, ontoCorners, type Corners } from './homography';
@@ -100,7 +100,7 @@ describe('pictures of the second drawer, never learned from', () => {
     x: ((at % 6) + 0.5) / 6,
     y: (Math.floor(at / 6) + 0.5) / 4,
   }));
-  const grid = { places, tile: { width: 1 / 6, height: 1 / 4 } };
+  const grid = { places, columns: 6, rows: 4 };
 
   test('clean ones: corners found, most points right, the share inside what is stated', () => {
     let [right, all, held] = [0, 0, 0];
@@ -196,7 +196,7 @@ describe('the classifier', () => {
   test('chances are of one cell: together one, also far from what was learned', () => {
     fc.assert(
       fc.property(fc.double({ min: -1e6, max: 1e6, noNaN: true }), (value) => {
-        const chances = chancesOf(figures(value), CELL_MODEL);
+        const chances = chancesFrom(chancesByLook(figures(value), CELL_MODEL));
         const sum = PHOTO_CLASSES.reduce((total, name) => total + chances[name], 0);
         expect(sum).toBeCloseTo(1, 9);
       }),
@@ -206,11 +206,11 @@ describe('the classifier', () => {
 
   test('what the keeper sets right is remembered, and the rest stays as it was', () => {
     const odd = figures(0.8);
-    const before = likeliest(chancesOf(odd, CELL_MODEL));
+    const before = likeliest(chancesFrom(chancesByLook(odd, CELL_MODEL)));
     const is = before === 'pollen' ? 'brood' : 'pollen';
     const lessons = Array.from({ length: 30 }, () => ({ figures: odd, is }) as const);
     const after = learned(CELL_MODEL, lessons, { hold: 12, rounds: 60 });
-    expect(likeliest(chancesOf(odd, after))).toBe(is);
+    expect(likeliest(chancesFrom(chancesByLook(odd, after)))).toBe(is);
     expect(learned(CELL_MODEL, [], { hold: 12, rounds: 60 })).toBe(CELL_MODEL);
     expect(CELL_MODEL.weights.every((own) => own.length === 2 * FEATURE_COUNT + 1)).toBe(true);
   });

@@ -16,18 +16,36 @@ export interface SharePoint {
 const COVERAGE_FACTOR = 1.959964;
 
 /**
- * How far off the share of a picture is that nobody touched, by how unsure its cells are: a standard
- * uncertainty of \`least\` where all are sure, and so much more with doubt.
+ * How far off the share of a picture is that nobody touched: a standard uncertainty that grows e-fold with
+ * doubt, faster `beyond`, and the more the less honey there is, for then every cell of brood or pollen
+ * taken for honey counts.
  *
- * @source measured on drawn combs of the second drawer (\`npm run bench:photo\`), its seeds never tested
+ * @source measured on drawn combs of the second drawer (`npm run bench:photo`), its seeds never tested
  */
-export const UNTOUCHED = { least: 0.008, perDoubt: 0.12, beyond: 0.15, steep: 0.6 } as const;
+export const UNTOUCHED = {
+  floor: 0.008,
+  least: 0.003,
+  perDoubt: 7,
+  beyond: 0.36,
+  steeper: 8,
+  honey: 1.4,
+  most: 0.5,
+} as const;
 
-/** Standard uncertainty of a share that only the picture says [1]. */
-export function untouchedUncertainty(doubt: number): number {
-  requireInRange(doubt, [0, 1], { fn: 'untouchedUncertainty', param: 'doubt', unit: '1' });
-  const { least, perDoubt, beyond, steep } = UNTOUCHED;
-  return least + perDoubt * doubt + steep * Math.max(0, doubt - beyond);
+/**
+ * Standard uncertainty of a share that only the picture says [1].
+ *
+ * @param doubt - of the picture, 0..1
+ * @param honey - share of the side that holds honey, above 0 to 1
+ * @throws DomainError `out-of-range`
+ */
+export function untouchedUncertainty(doubt: number, honey: number): number {
+  const fn = 'untouchedUncertainty';
+  requireInRange(doubt, [0, 1], { fn, param: 'doubt', unit: '1' });
+  requireInRange(honey, [0, 1], { fn, param: 'honey', unit: '1' });
+  const { floor, least, perDoubt, beyond, steeper, most } = UNTOUCHED;
+  const grown = Math.exp(perDoubt * doubt + steeper * Math.max(0, doubt - beyond));
+  return Math.min(most, Math.hypot(floor, (least * grown) / honey ** UNTOUCHED.honey));
 }
 
 /** What a tile holds once its point is known: all of it moves with the point, as far as it can. */
@@ -53,7 +71,6 @@ function tileNow({ cell, tile, set }: SharePoint): { capped: number; open: numbe
 export function photoCapping(points: readonly SharePoint[], doubt: number): CappedEstimate | null {
   const fn = 'photoCapping';
   requireFinite({ points }, fn);
-  const unset = untouchedUncertainty(doubt);
   if (points.length === 0)
     throw new DomainError({ code: 'empty', fn, param: 'points', value: 0, unit: '1' });
   const tiles = points.map(tileNow);
@@ -62,6 +79,7 @@ export function photoCapping(points: readonly SharePoint[], doubt: number): Capp
   // of less than half a point there is nothing to say
   if (honey < 0.5) return null;
   const share = Math.min(1, capped / honey);
+  const unset = untouchedUncertainty(doubt, Math.min(1, honey / points.length));
   const touched = points.filter((point) => point.set !== null).length / points.length;
   const sampled = Math.sqrt(Math.max(0.02, share * (1 - share)) / (2 * honey));
   const standardUncertainty = Math.hypot((1 - touched) * unset, touched * sampled);

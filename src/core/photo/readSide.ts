@@ -1,7 +1,16 @@
 import { requireFinite } from '../errors';
-import { chancesOf, strangeness, unsureness, type CellModel, type Chances } from './cellClassifier';
+import {
+  chancesByLook,
+  chancesFrom,
+  strangeness,
+  unsureness,
+  type CellModel,
+  type Chances,
+} from './cellClassifier';
 import { cellFigures, sheetOf, type Sheet } from './cellFigures';
+import { besideOthers, heardTogether, meanAround } from './cellNeighbours';
 import { latticeOf } from './lattice';
+import { PHOTO_CLASSES } from './photoClasses';
 import type { PhotoPoint } from './homography';
 import { greyOf, type Raster } from './raster';
 
@@ -12,6 +21,9 @@ export interface ReadPoint {
   readonly chances: Chances;
   readonly figures: readonly number[];
 }
+
+const CAPPED = PHOTO_CLASSES.indexOf('capped');
+const OPEN = PHOTO_CLASSES.indexOf('open');
 
 /** Mean chances of the cells that one point stands for. */
 export interface ReadTile {
@@ -38,7 +50,7 @@ export interface ReadSide {
  *
  * @source by trial on combs of the second drawer, other seeds than those tested
  */
-const DOUBTED = { strength: 3.8, perStrength: 0.2, strange: 1.3, perStrange: 0.15 } as const;
+const DOUBTED = { strength: 3.8, perStrength: 0.06, strange: 1.1, perStrange: 0.35 } as const;
 
 function doubtOf(read: { unsure: number; strange: number; strength: number }): number {
   const blurred = DOUBTED.perStrength * Math.max(0, DOUBTED.strength - read.strength);
@@ -46,55 +58,83 @@ function doubtOf(read: { unsure: number; strange: number; strength: number }): n
   return Math.min(1, read.unsure + blurred + odd);
 }
 
-/** Cells of a tile that are looked at, along a side. @source our choice: 5 by 5 cells a point */
-const CELLS_ALONG = 5;
+/**
+ * Doubt from which chances are said less surely, how fast, and how much of them is given up at most.
+ *
+ * @source by trial on combs of the second drawer, other seeds than those tested
+ */
+const HUMBLE = { from: 0.38, perDoubt: 3, most: 0.6 } as const;
 
-/** Chances of many cells, spread evenly over a rectangle. */
-function tileOf(
-  sheet: Sheet,
-  model: CellModel,
-  box: Box,
-): ReadTile & { unsure: number; strange: number } {
-  let [capped, open, unsure, strange, count] = [0, 0, 0, 0, 0];
-  for (let row = 0; row < CELLS_ALONG; row += 1)
-    for (let column = 0; column < CELLS_ALONG; column += 1) {
-      const x = box.left + ((column + 0.5) / CELLS_ALONG) * box.width;
-      const y = box.top + ((row + 0.5) / CELLS_ALONG) * box.height;
-      const { figures } = cellFigures(sheet, x, y);
-      const chances = chancesOf(figures, model);
-      strange += strangeness(figures, model);
-      capped += chances.capped;
-      open += chances.open;
-      unsure += unsureness(chances);
-      count += 1;
-    }
-  return {
-    capped: capped / count,
-    open: open / count,
-    unsure: unsure / count,
-    strange: strange / count,
-  };
+/** Chances as they may be said of a picture that is doubted: nearer to knowing nothing. */
+function humbled(chances: readonly number[], doubt: number): number[] {
+  const given = Math.min(HUMBLE.most, HUMBLE.perDoubt * Math.max(0, doubt - HUMBLE.from));
+  return chances.map((chance) => (1 - given) * chance + given / chances.length);
 }
 
-interface Box {
-  readonly left: number;
-  readonly top: number;
-  readonly width: number;
-  readonly height: number;
-}
+/** Cells of a side that are looked at: nearly all of a medium comb. @source our choice */
+const LOOKED_AT = { columns: 48, rows: 24 } as const;
 
 /** Places of the points on the side, as shares of its width and height. */
 export interface PointGrid {
+  /** one in each of the boxes */
   readonly places: readonly PhotoPoint[];
-  /** width and height of what one point stands for, as shares */
-  readonly tile: { readonly width: number; readonly height: number };
+  /** boxes of one size that the side is divided into, one a point */
+  readonly columns: number;
+  readonly rows: number;
 }
+
+/** What one cell looks like, by itself. */
+interface Look {
+  readonly figures: readonly number[];
+  readonly chances: readonly number[];
+}
+
+function lookAt(sheet: Sheet, model: CellModel, { x, y }: PhotoPoint): Look {
+  const { figures } = cellFigures(sheet, x, y);
+  return { figures, chances: chancesByLook(figures, model) };
+}
+
+const boxOf = ({ x, y }: PhotoPoint, { columns, rows }: PointGrid): number =>
+  Math.floor(y * rows) * columns + Math.floor(x * columns);
+
+/** Middle of a cell that is looked at, as a share of width and height. */
+const middleOf = (at: number): PhotoPoint => ({
+  x: ((at % LOOKED_AT.columns) + 0.5) / LOOKED_AT.columns,
+  y: (Math.floor(at / LOOKED_AT.columns) + 0.5) / LOOKED_AT.rows,
+});
+
+/** Mean chances of the cells in each box. */
+function tilesOf(cells: readonly (readonly number[])[], grid: PointGrid): ReadTile[] {
+  const sums = Array.from({ length: grid.columns * grid.rows }, () => [0, 0, 0]);
+  cells.forEach((chances, at) => {
+    const sum = sums[boxOf(middleOf(at), grid)]!;
+    [chances[CAPPED]!, chances[OPEN]!, 1].forEach((value, of) => (sum[of]! += value));
+  });
+  return grid.places.map((place) => {
+    const [capped = 0, open = 0, count = 0] = sums[boxOf(place, grid)]!;
+    return { capped: capped / Math.max(1, count), open: open / Math.max(1, count) };
+  });
+}
+
+const mean = <T>(all: readonly T[], of: (one: T, at: number) => number): number =>
+  all.reduce((sum, one, at) => sum + of(one, at), 0) / Math.max(1, all.length);
 
 /** Lower sides have too few pixels a cell [pixels]. */
 const LEAST_SIDE = 256;
 
-/** Called after each tile: how many are done. */
-export type OnTile = (done: number, all: number) => void;
+/** Called after each row of cells: how many are done. */
+export type OnRow = (done: number, all: number) => void;
+
+function looksOf(sheet: Sheet, model: CellModel, onRow: OnRow): Look[] {
+  const { width, height } = sheet.raster;
+  const { columns, rows } = LOOKED_AT;
+  return Array.from({ length: columns * rows }, (_, at) => {
+    const { x, y } = middleOf(at);
+    const look = lookAt(sheet, model, { x: x * width, y: y * height });
+    if ((at + 1) % columns === 0) onRow((at + 1) / columns, rows);
+    return look;
+  });
+}
 
 /**
  * What a straightened side holds, at the points of a grid and around each.
@@ -110,35 +150,36 @@ export function readSide(
   raster: Raster,
   grid: PointGrid,
   model: CellModel,
-  onTile: OnTile = () => undefined,
+  onRow: OnRow = () => undefined,
 ): ReadSide | null {
   requireFinite({ grid, model }, 'readSide');
-  if (Math.min(raster.width, raster.height) < LEAST_SIDE) return null;
+  const { width, height } = raster;
+  if (Math.min(width, height) < LEAST_SIDE) return null;
   const lattice = latticeOf(greyOf(raster));
   if (!lattice) return null;
   const sheet = sheetOf(raster, lattice);
-  const { width, height } = raster;
-  const points: ReadPoint[] = [];
-  const tiles: ReadTile[] = [];
-  let [unsure, strange] = [0, 0];
-  grid.places.forEach((place, done) => {
+  const looks = looksOf(sheet, model, onRow);
+  const strange = mean(looks, ({ figures }) => strangeness(figures, model));
+  const unsure = mean(looks, ({ chances }) => unsureness(chances));
+  const doubt = doubtOf({ unsure, strange, strength: lattice.strength });
+  const heard = heardTogether(
+    looks.map(({ chances }) => chances),
+    LOOKED_AT.columns,
+  );
+  const points = grid.places.map((place) => {
     const at = { x: place.x * width, y: place.y * height };
-    const { figures } = cellFigures(sheet, at.x, at.y);
-    points.push({ at, figures, chances: chancesOf(figures, model) });
-    const size = { width: grid.tile.width * width, height: grid.tile.height * height };
-    const box = { left: at.x - size.width / 2, top: at.y - size.height / 2, ...size };
-    const tile = tileOf(sheet, model, box);
-    tiles.push({ capped: tile.capped, open: tile.open });
-    unsure += tile.unsure;
-    strange += tile.strange;
-    onTile(done + 1, grid.places.length);
+    const look = lookAt(sheet, model, at);
+    const column = Math.floor(place.x * LOOKED_AT.columns);
+    const under = Math.floor(place.y * LOOKED_AT.rows) * LOOKED_AT.columns + column;
+    const found = besideOthers(look.chances, meanAround(heard, LOOKED_AT.columns, under));
+    return { at, figures: look.figures, chances: chancesFrom(humbled(found, doubt)) };
   });
-  const all = grid.places.length;
+  const cells = heard.map((chances) => humbled(chances, doubt));
   return {
     points,
-    tiles,
-    doubt: doubtOf({ unsure: unsure / all, strange: strange / all, strength: lattice.strength }),
-    strange: strange / all,
+    tiles: tilesOf(cells, grid),
+    doubt,
+    strange,
     strength: lattice.strength,
     pitchPx: lattice.pitchPx,
   };

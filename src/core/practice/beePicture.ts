@@ -1,5 +1,6 @@
-import { mixed, type Colour } from './cellPicture';
+import { mixed } from './cellPicture';
 import type { DrawnBee } from './combScene';
+import type { Colour } from './pigments';
 
 /** Half length and half width of a bee, in cells: thirteen millimetres over cells of five. @source common practice, no source */
 const BEE = { long: 1.25, wide: 0.5, wing: 0.5 } as const;

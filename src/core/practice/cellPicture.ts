@@ -1,10 +1,8 @@
 import type { CombScene, DrawnCell } from './combScene';
+import { PIGMENTS, type Colour } from './pigments';
 
 // Jest's sandbox looks globals up slowly; a picture asks for half a million points.
 const { abs, exp, floor, hypot, max, min } = Math;
-
-/** Red, green, blue, 0..255. */
-export type Colour = readonly [number, number, number];
 
 /** How one cell looks beside its kind. */
 export interface CellLook {
@@ -41,21 +39,13 @@ const brighter = ([red, green, blue]: Colour, by: number): Colour => [
   blue * by,
 ];
 
-// colours invented for the drawing
-const WAX_NEW: Colour = [240, 218, 168];
-const WAX_OLD: Colour = [112, 78, 46];
-const CAP_NEW: Colour = [250, 238, 206];
-const CAP_OLD: Colour = [142, 104, 66];
-const HONEY_LIGHT: Colour = [206, 146, 46];
-const HONEY_DARK: Colour = [84, 42, 16];
-const BROOD: Colour = [176, 126, 70];
-const PIT: Colour = [58, 42, 28];
-const POLLEN: readonly Colour[] = [
-  [214, 150, 40],
-  [186, 92, 34],
-  [150, 138, 62],
-  [206, 186, 92],
-];
+const pigmentsOf = (scene: CombScene) => scene.pigments ?? PIGMENTS;
+
+const waxOf = (scene: CombScene): Colour =>
+  mixed(pigmentsOf(scene).waxNew, pigmentsOf(scene).waxOld, scene.darkness);
+
+const honeyOf = (scene: CombScene): Colour =>
+  mixed(pigmentsOf(scene).honeyLight, pigmentsOf(scene).honeyDark, scene.honeyDark);
 
 /** From the middle of the cell (0) to the middle of its wall (1). */
 export function outward(dx: number, dy: number): number {
@@ -70,7 +60,7 @@ const WALL_FROM = 0.86;
 /** A rounded cap: the side towards the light is brighter, and so much the more the rounder it is. */
 function domed(colour: Colour, spot: Spot, light: Light, roundness: number): Colour {
   const slope = (spot.dx * light.x + spot.dy * light.y) * roundness;
-  return brighter(colour, 1 + slope + 0.03 * spot.grain);
+  return brighter(colour, 1 + slope);
 }
 
 /** A hole: its wall throws a shadow on the side of the light. */
@@ -87,38 +77,50 @@ function glossy(colour: Colour, spot: Spot, light: Light): Colour {
 }
 
 function capOf(scene: CombScene, look: CellLook, spot: Spot, light: Light): Colour {
-  const dry = mixed(CAP_NEW, CAP_OLD, scene.darkness);
-  const honey = mixed(HONEY_LIGHT, HONEY_DARK, scene.honeyDark);
+  const { capNew, capOld, capGrain } = pigmentsOf(scene);
+  const dry = mixed(capNew, capOld, scene.darkness);
   const wet = max(0, -look.proud) * 0.42;
-  return domed(mixed(dry, honey, wet), spot, light, 0.55 * look.proud + 0.1);
+  const uneven = brighter(mixed(dry, honeyOf(scene), wet), 1 + capGrain * spot.grain);
+  return domed(uneven, spot, light, 0.55 * look.proud + 0.1);
 }
 
 /** Caps over brood are of wax and old silk: duller and browner than those over honey. */
-function broodOf(scene: CombScene, look: CellLook): Colour {
-  const colour = mixed(BROOD, WAX_OLD, 0.6 * scene.darkness);
-  return brighter(colour, 0.94 + 0.12 * look.hue);
+function broodOf(scene: CombScene, look: CellLook, grain: number): Colour {
+  const { brood, waxOld } = pigmentsOf(scene);
+  const colour = mixed(brood, waxOld, 0.6 * scene.darkness);
+  return brighter(colour, 0.94 + 0.12 * look.hue + 0.03 * grain);
+}
+
+/** Pollen is packed to somewhere below the rim, dull and grainy. */
+function pollenOf(scene: CombScene, look: CellLook, spot: Spot, light: Light): Colour {
+  const { pollen, pollenReach, pollenShadow, pollenGrain, pit } = pigmentsOf(scene);
+  if (outward(spot.dx, spot.dy) > pollenReach) return mixed(waxOf(scene), pit, pollenShadow);
+  const colour = pollen[floor(look.hue * pollen.length)] ?? pit;
+  return brighter(hollow(colour, spot, light, 0.5), 1 + pollenGrain * spot.grain);
 }
 
 /** What fills the cell, without its wall. */
 function inside(scene: CombScene, look: CellLook, spot: Spot, light: Light): Colour {
-  const wax = mixed(WAX_NEW, WAX_OLD, scene.darkness);
+  const wax = waxOf(scene);
+  const { pit, broodDome } = pigmentsOf(scene);
   switch (look.cell) {
     case 'capped':
       return capOf(scene, look, spot, light);
-    case 'open': {
-      const honey = mixed(HONEY_LIGHT, HONEY_DARK, scene.honeyDark);
-      return glossy(hollow(honey, spot, light, 1.1 - look.depth * 0.6), spot, light);
-    }
+    case 'open':
+      return glossy(hollow(honeyOf(scene), spot, light, 1.1 - look.depth * 0.6), spot, light);
     case 'empty':
-      return hollow(mixed(wax, PIT, 0.62), spot, light, 1.2);
+      return hollow(mixed(wax, pit, 0.62), spot, light, 1.2);
     case 'undrawn':
       return brighter(wax, 0.96 + 0.02 * spot.grain - 0.1 * outward(spot.dx, spot.dy) ** 4);
     case 'brood':
-      return domed(broodOf(scene, look), spot, light, 3.4 * look.depth - 2.3);
-    case 'pollen': {
-      const colour = POLLEN[floor(look.hue * POLLEN.length)] ?? BROOD;
-      return brighter(hollow(colour, spot, light, 0.5), 1 + 0.14 * spot.grain);
-    }
+      return domed(
+        broodOf(scene, look, spot.grain),
+        spot,
+        light,
+        broodDome * (3.4 * look.depth - 2.3),
+      );
+    case 'pollen':
+      return pollenOf(scene, look, spot, light);
   }
 }
 
@@ -128,8 +130,8 @@ export function shadeOf(scene: CombScene, look: CellLook, spot: Spot, light: Lig
   const colour = inside(scene, look, spot, light);
   const isFlat = look.cell === 'undrawn';
   const wall = brighter(
-    mixed(WAX_NEW, WAX_OLD, scene.darkness),
-    look.cell === 'capped' ? 0.9 : 1.04,
+    waxOf(scene),
+    pigmentsOf(scene).walls * (look.cell === 'capped' ? 0.9 : 1.04),
   );
   const share = isFlat ? 0.2 : 0.9;
   const edge = max(0, min(1, (out - WALL_FROM) / 0.08));

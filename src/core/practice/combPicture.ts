@@ -3,8 +3,9 @@ import { DomainError, requireInRange } from '../errors';
 import { blankRaster, type Raster } from '../photo/raster';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { beeOver } from './beePicture';
-import { type Colour, mixed, shadeOf, type CellLook } from './cellPicture';
+import { mixed, shadeOf, type CellLook } from './cellPicture';
 import type { CombScene } from './combScene';
+import type { Colour } from './pigments';
 
 /** How much smaller the far side of a turned frame looks. @source invented for the drawing */
 const TILT = 0.16;

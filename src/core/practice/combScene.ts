@@ -3,6 +3,7 @@ import { requireFinite, requireInRange } from '../errors';
 import { normalDraws, seededRandom } from '../stats/seededRandom';
 import { patternOf, type CappingPattern } from './cappingPattern';
 import type { CombKind } from './drills';
+import type { Pigments } from './pigments';
 
 /** What a drawn cell truly holds. */
 export const DRAWN_CELLS = ['capped', 'open', 'empty', 'undrawn', 'brood', 'pollen'] as const;
@@ -34,6 +35,8 @@ export interface CombScene {
   readonly glare: { readonly x: number; readonly y: number } | null;
   /** how far the frame is turned away from the eye, -1..1 */
   readonly tilt: number;
+  /** what it is painted with, where not with the usual colours */
+  readonly pigments?: Pigments;
 }
 
 /** Size of a drawn side, in cells: what an arm's length of a medium comb shows. @source our choice, no source */

@@ -47,6 +47,12 @@ export function withSetPoints(before: string, after: string, proposal: Proposal)
   return { ...proposal, touched: touched.join('') };
 }
 
+/** The points after one was seen to be what was proposed: it is the keeper's from now on, too. */
+export const withConfirmedPoint = (proposal: Proposal, at: number): Proposal => ({
+  ...proposal,
+  touched: `${proposal.touched.slice(0, at)}1${proposal.touched.slice(at + 1)}`,
+});
+
 function sharePoints(points: string, { touched, cells, tiles }: Proposal): SharePoint[] {
   return cells.map((cell, at) => {
     const tile = tiles[at] ?? cell;

@@ -18,12 +18,12 @@ export function pointPlaces(count: number): { x: number; y: number }[] {
   });
 }
 
-/** The points that a photograph is read at, with what each stands for. */
-export function photoGrid(): PointGrid {
-  const count = POINT_COUNTS[1];
-  const side = Math.SQRT1_2;
-  return {
-    places: pointPlaces(count),
-    tile: { width: side / POINT_COLUMNS, height: side / POINT_ROWS },
-  };
-}
+/**
+ * The points that a photograph is read at: both grids together have one in each of as many columns and
+ * twice as many rows.
+ */
+export const photoGrid = (): PointGrid => ({
+  places: pointPlaces(POINT_COUNTS[1]),
+  columns: POINT_COLUMNS,
+  rows: 2 * POINT_ROWS,
+});

@@ -4,6 +4,7 @@ import {
   cappedShareOf,
   combSideMass,
   forcedAct,
+  glanceOf,
   withoutBias,
   judgedCapping,
   quickShares,
@@ -11,6 +12,7 @@ import {
   schoolOf,
   surveyVerdict,
   summedMass,
+  type CappedEstimate,
   type Message,
   type FrameAct,
   type FrameEvidence,
@@ -222,6 +224,10 @@ export function heldBoxes(parts: readonly SurveyPart[]): HeldBox[] {
   }
   return [...held.values()];
 }
+
+/** What the look of the whole says, less what the eye is known to be off by. */
+export const glanceOfSurvey = ({ cappedTenths, eye }: SurveyContent): CappedEstimate =>
+  eye ? glanceOf(cappedTenths / 10, eye) : judgedCapping(cappedTenths / 10, EYE);
 
 /** What the frames looked at closely say about the rest; null before the second one. */
 export function verdictOfSurvey(

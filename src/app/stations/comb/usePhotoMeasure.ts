@@ -17,6 +17,11 @@ export interface ReadPhotoSide {
   readonly proposal: Proposal;
 }
 
+/** Points set, from how they stand. */
+export type PointsChange = (
+  now: ReadPhotoSide,
+) => Partial<Pick<ReadPhotoSide, 'points' | 'proposal'>>;
+
 type State =
   | { readonly step: 'opening' }
   | { readonly step: 'wrong'; readonly sentence: string }
@@ -74,7 +79,7 @@ export function usePhotoMeasure(file: Blob) {
       corners,
       grid: photoGrid(),
       lessons: lessonsOf(lessons),
-      onTile: (done: number, all: number) =>
+      onRow: (done: number, all: number) =>
         setState((now) => (now.step === 'reading' ? { ...now, share: done / all } : now)),
     };
     try {
@@ -94,8 +99,10 @@ export function usePhotoMeasure(file: Blob) {
   const toCorners = (): void => {
     if (state.step === 'points') setState({ step: 'corners', opened: state.opened, sentence: '' });
   };
-  const setRead = (change: Pick<ReadPhotoSide, 'points' | 'proposal'>): void => {
-    if (state.step === 'points') setState({ ...state, read: { ...state.read, ...change } });
-  };
+  // a drag sets several points before the page is drawn again
+  const setRead = (change: PointsChange): void =>
+    setState((now) =>
+      now.step === 'points' ? { ...now, read: { ...now.read, ...change(now.read) } } : now,
+    );
   return { state, corners, setCorners, read, toCorners, setRead, lessons };
 }

@@ -36,7 +36,7 @@ function Results({ line, lines, setLines, notRead, results }: Evening): ReactEle
           : practiceWords.linesNotRead({ lines: notRead.join(' · ') })}
       </p>
       <PlainTable
-        label={practiceWords.ranking()}
+        label={practiceWords.meanOff()}
         head={[
           practiceWords.place(),
           practiceWords.name(),

@@ -231,7 +231,10 @@ export const combWords = messages('comb', {
     '{framesOfStroke, plural, one {# frame} other {# frames}} in {boxes, plural, one {# box} other {# boxes}}{part}',
   cappedAfterCloseLooksAt:
     ', {share} % capped ({percentRange}) after {looks, plural, one {# close look} other {# close looks}}, at most {shortAtMost, plural, one {# frame} other {# frames}} short',
-  tenthsCappedByEye: ', {cappedTenths, plural, one {# tenth} other {# tenths}} capped by eye',
+  tenthsCappedByEye:
+    ', {cappedTenths, plural, one {# tenth} other {# tenths}} capped by eye ({percentRange})',
+  judgedBy: 'Judged by {author}.',
+  correctedForTheEye: 'Corrected for what this eye is known to be off by.',
   leftOnTheHive: 'Left on the hive: {held} (',
   boxesNotInYourRecords:
     '{typedBoxes, plural, one {# box} other {# boxes}} not in your records: note on the lot whether their hives were treated or fed.',

@@ -4,6 +4,7 @@ export const photoWords = messages('photo', {
   measureTitle: 'Capping from the photograph',
   measureHelp:
     'The picture stays on this device. Drag the corners onto the comb, then correct any point that is wrong.',
+  readIt: 'Read the capping',
   opening: 'The picture is being opened …',
   notAPicture: 'The browser cannot read this file as a picture. Choose another one.',
   cornersFound: 'Are these the corners of the comb?',
@@ -20,16 +21,18 @@ export const photoWords = messages('photo', {
   noComb:
     'No comb found in this picture. Take it straight on, sharp and without glare, or count points by hand.',
   cornersAgain: 'Move the corners',
+  cannotSay: 'Too unclear to say',
   percentCapped: '{percent} % capped',
   give: '({low} to {high} %)',
   noHoney: 'No honey',
   guesses:
-    'Points you do not touch are guesses, learned from drawn combs and from your corrections.',
+    'Points with a ring are yours. The others are guesses, learned from drawn combs and from your corrections.',
   overruled:
     'So far you have corrected {changed} of {points, plural, one {one point} other {# points}}.',
   doubtful:
     'This picture is hard to read: check the points, or take it again, sharper and in even light.',
-  choose: 'Choose what is there, then tap the points. By keyboard: arrows, then C, O, E, U, B.',
+  choose:
+    'Choose what is there, then tap the points where it is. By keyboard: arrows, then C, O, E, U, B.',
   points: 'Points on the photograph',
   useIt: 'Use this share',
   lessonKept: 'Photograph used; your corrections are remembered',
@@ -46,6 +49,8 @@ export const photoWords = messages('photo', {
   notBetween: 'Tap two divisions further apart, one above the other.',
   typeBoth: 'Type the numbers beside both divisions.',
   giveOrTake: 'give or take {spread}',
+  lineTooCoarse:
+    'Not sure enough: by eye you read it to a division of {division}. Tap divisions further apart, or take it sharper.',
   useLine: 'Use this reading',
   fromPhoto: 'From a photograph, give or take {spread}',
   keptAsProof: 'The picture is saved with the reading as proof.',

@@ -2,6 +2,7 @@ import { removeSurvey } from '../combActs';
 import type { ReactElement } from 'react';
 import {
   framesOfSurvey,
+  glanceOfSurvey,
   heldBoxes,
   surveyPartsOfDay,
   typedBoxes,
@@ -40,9 +41,18 @@ function SurveyRow({ survey, day }: { survey: Survey; day: HarvestDay }): ReactE
                   looks: content.looks.length,
                   shortAtMost: verdict.shortAtMost,
                 })
-              : combWords.tenthsCappedByEye({ cappedTenths: content.cappedTenths }),
+              : combWords.tenthsCappedByEye({
+                  cappedTenths: content.cappedTenths,
+                  percentRange: percentRange(glanceOfSurvey(content)),
+                }),
           })}
         </p>
+        {survey.author !== '' && (
+          <p className="text-base text-ink-soft">
+            {combWords.judgedBy({ author: survey.author })}{' '}
+            {content.eye && combWords.correctedForTheEye()}
+          </p>
+        )}
         {held.length > 0 && (
           <p className="text-base font-semibold">
             {combWords.leftOnTheHive({

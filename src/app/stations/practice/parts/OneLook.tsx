@@ -1,10 +1,11 @@
 import type { ReactElement } from 'react';
-import { HIT_WITHIN, takenBySchools, trueShare, type CombScene } from '../../../../core';
+import { HIT_WITHIN, trueShare, type CombScene } from '../../../../core';
 import { Button } from '../../../ui/Button';
 import { practiceWords } from '../../../words/english/practice';
 import { KIND_NAMES, points } from '../kindNames';
 import type { useOneLook } from '../useCombDrill';
 import { CombCanvas } from './CombCanvas';
+import { Taking } from './Taking';
 
 type Look = ReturnType<typeof useOneLook>;
 
@@ -37,7 +38,6 @@ function Tenths({ onAnswer }: { onAnswer: (tenths: number) => void }): ReactElem
 
 function Truth({ scene, tenths }: { scene: CombScene; tenths: number }): ReactElement {
   const truth = trueShare(scene);
-  const schools = takenBySchools(truth);
   return (
     <div aria-live="polite" className="mt-3 border-l-8 border-lavender pl-4">
       <p className="text-4xl leading-tight font-extrabold">
@@ -49,11 +49,7 @@ function Truth({ scene, tenths }: { scene: CombScene; tenths: number }): ReactEl
       <p className="text-base">
         {practiceWords.capsMarked({ kind: KIND_NAMES[scene.kind].toLowerCase() })}
       </p>
-      <p className="text-base">
-        {schools.length === 0
-          ? practiceWords.takenByNone()
-          : practiceWords.takenBy({ schools: schools.join(' · ') })}
-      </p>
+      <Taking truth={truth} />
     </div>
   );
 }

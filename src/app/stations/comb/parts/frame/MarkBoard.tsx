@@ -31,6 +31,8 @@ interface MarkBoardProps {
   /** null wipes */
   brush: CellState | null;
   onMarks: (marks: string) => void;
+  /** a mark was set to what it is already */
+  onSame?: (at: number) => void;
   /** drawn beneath the marks */
   under?: ReactElement;
 }
@@ -45,7 +47,7 @@ const stateOf = (letter: string): string => {
 
 /** Marks set by tapping or dragging; with the keyboard, arrows move and the space bar sets. */
 export function MarkBoard(props: MarkBoardProps): ReactElement {
-  const { label, shape, marks, brush, onMarks, under: ground } = props;
+  const { label, shape, marks, brush, onMarks, onSame, under: ground } = props;
   const svg = useRef<SVGSVGElement>(null);
   // a drag sets several marks before the page is drawn again
   const latest = useRef(marks);
@@ -57,7 +59,11 @@ export function MarkBoard(props: MarkBoardProps): ReactElement {
   const letter = brush === null ? UNMARKED : MARK_LETTERS[brush];
 
   const set = (at: number | null, as = letter): void => {
-    if (at === null || latest.current[at] === as) return;
+    if (at === null) return;
+    if (latest.current[at] === as) {
+      onSame?.(at);
+      return;
+    }
     const next = latest.current.slice(0, at) + as + latest.current.slice(at + 1);
     latest.current = next;
     onMarks(next);

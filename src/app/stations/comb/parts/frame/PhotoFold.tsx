@@ -7,14 +7,16 @@ import { current, type Photo } from '../../../../../records';
 import { selectWorkspace, useAppDispatch, useAppSelector } from '../../../../../store';
 import { Button } from '../../../../ui/Button';
 import { PhotoPicture } from '../../../../ui/PhotoPicture';
+import { pictureBlob } from '../../../../ui/pictureUrl';
 import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
 import { Waiting } from '../../../../ui/page/Waiting';
 import { lazyPart } from '../../../../ui/page/lazyPart';
-import { sideName, type FrameDraft } from '../../frameDraft';
+import { sideName, type FrameDraft, type SideDraft } from '../../frameDraft';
 import type { ReadPhotoSide } from '../../usePhotoMeasure';
 import { type JudgeTask } from '../../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
 import { frameWords } from '../../../../words/english/frame';
+import { photoWords } from '../../../../words/english/photo';
 
 const PhotoMeasure = lazyPart(
   () => import('../photo/PhotoMeasure'),
@@ -37,16 +39,30 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
+  const before = useRef<SideDraft | null>(null);
   const photos = usePhotos(task.place.frame?.entityId ?? '');
-  const [measured, setMeasured] = useState<File | null>(null);
+  const [measured, setMeasured] = useState<Blob | null>(null);
   const { setValue, getValues } = useFormContext<FrameDraft>();
   const adding = usePhotoAdding((small) => dispatch(saveFramePhoto(small, side, task)));
+  const set = (draft: SideDraft): void => setValue(`sides.${side}`, draft, { shouldDirty: true });
+  // what is set by hand lies in the draft at once, so that nothing is lost with the page
+  const keep = ({ points, proposal }: ReadPhotoSide): void => {
+    before.current ??= getValues(`sides.${side}`);
+    set({ ...getValues(`sides.${side}`), method: 'points', points, proposal });
+  };
+  const measure = (picture: Blob, at: 0 | 1): void => {
+    before.current = null;
+    setSide(at);
+    setMeasured(picture);
+  };
   const use = (read: ReadPhotoSide): void => {
-    const { points, proposal } = read;
-    const change = { method: 'points' as const, points, proposal };
-    setValue(`sides.${side}`, { ...getValues(`sides.${side}`), ...change }, { shouldDirty: true });
+    keep(read);
     setMeasured(null);
     void dispatch(saveLesson(read));
+  };
+  const leave = (): void => {
+    if (before.current) set(before.current);
+    setMeasured(null);
   };
   const choose = (at: 0 | 1) => () => {
     setSide(at);
@@ -74,13 +90,13 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
           const file = event.target.files?.[0];
           event.target.value = '';
           if (!file) return;
-          setMeasured(file);
+          measure(file, side);
           void adding.add(file);
         }}
       />
       {measured && (
         <Suspense fallback={<Waiting />}>
-          <PhotoMeasure file={measured} onUse={use} onClose={() => setMeasured(null)} />
+          <PhotoMeasure file={measured} onSet={keep} onUse={use} onClose={leave} />
         </Suspense>
       )}
       <p role="status" className="text-base font-semibold empty:hidden">
@@ -88,7 +104,11 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
       </p>
       <div className="grid gap-3 sm:grid-cols-2">
         {photos.map((photo) => (
-          <PhotoPicture key={photo.entityId} record={photo} {...wordsOf(photo)} />
+          <PhotoPicture key={photo.entityId} record={photo} {...wordsOf(photo)}>
+            <Button onClick={() => measure(pictureBlob(photo.content), photo.content.side ? 1 : 0)}>
+              {photoWords.readIt()}
+            </Button>
+          </PhotoPicture>
         ))}
       </div>
     </>

@@ -1,4 +1,4 @@
-import type { ReactElement } from 'react';
+import { useEffect, useEffectEvent, type ReactElement } from 'react';
 import { Button } from '../../../../ui/Button';
 import { Sheet } from '../../../../ui/forms/Sheet';
 import { ProgressBar } from '../../../../ui/page/ProgressBar';
@@ -9,14 +9,22 @@ import { PhotoPoints } from './PhotoPoints';
 
 interface PhotoMeasureProps {
   file: Blob;
+  /** a point was set by hand */
+  onSet: (read: ReadPhotoSide) => void;
   onUse: (read: ReadPhotoSide) => void;
   onClose: () => void;
 }
 
 /** A photograph of a side, measured in a sheet: corners, points, share. */
-export function PhotoMeasure({ file, onUse, onClose }: PhotoMeasureProps): ReactElement {
+export function PhotoMeasure(props: PhotoMeasureProps): ReactElement {
+  const { file, onSet, onUse, onClose } = props;
   const measure = usePhotoMeasure(file);
   const { state, corners, setCorners, read, toCorners, setRead, lessons } = measure;
+  const set = state.step === 'points' ? state.read : null;
+  const keep = useEffectEvent(onSet);
+  useEffect(() => {
+    if (set?.proposal.touched.includes('1')) keep(set);
+  }, [set]);
   return (
     <Sheet
       open

@@ -1,9 +1,10 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import { overruled, photoCappingOf, withSetPoints } from '../../../../../model';
+import type { CappedEstimate } from '../../../../../core';
+import { overruled, photoCappingOf, withConfirmedPoint, withSetPoints } from '../../../../../model';
 import type { CellLesson } from '../../../../../records';
 import { pictureUrl } from '../../../../ui/pictureUrl';
 import { photoWords } from '../../../../words/english/photo';
-import type { ReadPhotoSide } from '../../usePhotoMeasure';
+import type { PointsChange, ReadPhotoSide } from '../../usePhotoMeasure';
 import { Brushes, WIPE, type Brush } from '../frame/SideMarks';
 import { MarkBoard, type BoardShape } from '../frame/MarkBoard';
 import { pointBoard } from '../frame/boardShapes';
@@ -11,17 +12,20 @@ import { pointBoard } from '../frame/boardShapes';
 /** From which doubt on a picture is called hard to read. @source our choice, no source */
 const HARD = 0.3;
 
+/** An interval as wide as this says nothing that a number could stand for. @source our choice, no source */
+const NOTHING = 0.6;
+
 interface PhotoPointsProps {
   read: ReadPhotoSide;
   lessons: readonly CellLesson[];
-  onSet: (change: Pick<ReadPhotoSide, 'points' | 'proposal'>) => void;
+  onSet: (change: PointsChange) => void;
 }
 
 const percent = (share: number): number => Math.round(100 * share);
 
-/** Marks half as large as on the bare board, so that the comb is seen beside them. */
-function overPicture(count: number): BoardShape {
-  const board = pointBoard(count);
+/** Marks half as large as on the bare board, so that the comb is seen beside them; set ones have a ring. */
+function overPicture(touched: string): BoardShape {
+  const board = pointBoard(touched.length);
   return {
     ...board,
     draw: (at, letter) => {
@@ -29,25 +33,34 @@ function overPicture(count: number): BoardShape {
       return (
         <g transform={`translate(${x} ${y}) scale(0.62) translate(${-x} ${-y})`}>
           {board.draw(at, letter)}
+          {touched[at] === '1' && (
+            <circle cx={x} cy={y} r="0.6" className="fill-none stroke-ink" strokeWidth="0.16" />
+          )}
         </g>
       );
     },
   };
 }
 
+function headlineOf(capping: CappedEstimate | null): string {
+  if (!capping) return photoWords.noHoney();
+  return capping.high - capping.low > NOTHING
+    ? photoWords.cannotSay()
+    : photoWords.percentCapped({ percent: percent(capping.share) });
+}
+
 /** The straightened side with its points as proposed; what is set counts as seen. */
 export function PhotoPoints({ read, lessons, onSet }: PhotoPointsProps): ReactElement {
   const [brush, setBrush] = useState<Brush>('capped');
   const { points, proposal, preview, side } = read;
-  const shape = useMemo(() => overPicture(points.length), [points.length]);
+  const { touched } = proposal;
+  const shape = useMemo(() => overPicture(touched), [touched]);
   const capping = photoCappingOf(points, proposal);
   const so = overruled(lessons);
   return (
     <div>
       <p aria-live="polite" className="text-5xl leading-tight font-extrabold">
-        {capping
-          ? photoWords.percentCapped({ percent: percent(capping.share) })
-          : photoWords.noHoney()}
+        {headlineOf(capping)}
         {capping && (
           <span className="ml-3 text-xl font-semibold">
             {photoWords.give({ low: percent(capping.low), high: percent(capping.high) })}
@@ -66,7 +79,13 @@ export function PhotoPoints({ read, lessons, onSet }: PhotoPointsProps): ReactEl
         shape={shape}
         marks={points}
         brush={brush === WIPE ? null : brush}
-        onMarks={(next) => onSet({ points: next, proposal: withSetPoints(points, next, proposal) })}
+        onMarks={(next) =>
+          onSet((now) => ({
+            points: next,
+            proposal: withSetPoints(now.points, next, now.proposal),
+          }))
+        }
+        onSame={(at) => onSet((now) => ({ proposal: withConfirmedPoint(now.proposal, at) }))}
         under={
           <image
             href={pictureUrl(preview)}
