@@ -18,6 +18,8 @@ import { inverted } from '../src/core/test/secondComb/camera';
 /** How many pictures of each grade, and the first seed: those tested are not those tuned by. */
 const MANY = Number(process.argv[3] ?? 30);
 const FROM = Number(process.argv[4] ?? 9000);
+/** One grade alone, where it is named after the word `all` or `short`. */
+const ONLY = process.argv[6];
 const WIDTH = 1000;
 
 interface Tried {
@@ -83,7 +85,7 @@ function reliability(pairs: Tried['pairs']): string {
     .join('  ');
 }
 
-for (const grade of SECOND_GRADES as readonly SecondGrade[]) {
+for (const grade of (ONLY ? [ONLY] : SECOND_GRADES) as readonly SecondGrade[]) {
   const all = Array.from({ length: MANY }, (_, at) => tried(secondPicture(FROM + at, grade)));
   const read = all.filter((one) => one !== null);
   const pairs = read.flatMap((one) => one.pairs);

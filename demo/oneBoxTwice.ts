@@ -1,4 +1,4 @@
-import { bookOf, eyeOfReader } from '../src/model';
+import { bookOf, colonyOf, eyeOfReader } from '../src/model';
 import { firstRevision, type AnyRecord } from '../src/records';
 import { PLAIN_DAY } from './hives';
 import { EVENING_DAYS_AGO } from './practice';
@@ -16,7 +16,9 @@ export function oneBoxTwice(
   { hives, practice }: { hives: readonly AnyRecord[]; practice: readonly AnyRecord[] },
 ): AnyRecord[] {
   const day = dayBefore(todayMs, EVENING_DAYS_AGO);
-  const [box] = bookOf(hives).boxes;
+  const book = bookOf(hives);
+  const [box] = book.boxes;
+  const hive = colonyOf(book, box?.content.colonyId ?? null)?.content.name ?? '';
   const looks = practice.filter((record) => record.kind === 'practice-look');
   const harvest = firstRevision(demoScribe('twice', todayMs, EVENING_DAYS_AGO), 'harvest', {
     ...PLAIN_DAY,
@@ -32,7 +34,7 @@ export function oneBoxTwice(
       'stroke',
       {
         scope: 'box',
-        label: `Box of ${box?.content.label ?? 'Hive 1'}`,
+        label: `${hive}, ${box?.content.label ?? ''}`,
         yardId: null,
         boxIds: box ? [box.entityId] : [],
         boxes: 1,

@@ -63,7 +63,7 @@ function doubtOf(read: { unsure: number; strange: number; strength: number }): n
  *
  * @source by trial on combs of the second drawer, other seeds than those tested
  */
-const HUMBLE = { from: 0.38, perDoubt: 3, most: 0.6 } as const;
+const HUMBLE = { from: 0.4, perDoubt: 4, most: 0.6 } as const;
 
 /** Chances as they may be said of a picture that is doubted: nearer to knowing nothing. */
 function humbled(chances: readonly number[], doubt: number): number[] {

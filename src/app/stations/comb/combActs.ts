@@ -109,7 +109,7 @@ type SmallPhoto = Omit<Photo['content'], 'frameId' | 'harvestId' | 'side' | 'day
 
 /** A photograph of a side; a frame that nobody looked at yet is written down with it. */
 export const saveFramePhoto = (small: SmallPhoto, side: 0 | 1, task: JudgeTask): RecordAct =>
-  perform(frameWords.photographOfSaved({ sideName: sideName(side).toLowerCase() }), (scribe) => {
+  perform(frameWords.photographOfSaved({ sideName: sideName(side) }), (scribe) => {
     const known = task.place.frame;
     const frame =
       known ?? firstRevision(scribe, 'frame', frameOfTask(task, false), task.box.entityId);

@@ -122,7 +122,7 @@ export const frameWords = messages('frame', {
   moveAllYouAreTaking: 'Move all {taken} you are taking',
   moveToAToteOr: 'Move to a tote or another box',
   onNameDay: '{name} on {day}',
-  photographOfSaved: 'Photograph of {sideName} saved',
+  photographOfSaved: 'Photograph saved: {sideName}',
   savedSmallWithoutThePlace: 'Saved small, without the place and time that cameras add.',
   photographOfASide: 'Photograph of a side',
   photographs: 'Photographs',

@@ -8,7 +8,7 @@ function Rules({ truth }: { truth: number }): ReactElement {
   const schools = takenBySchools(truth);
   const shaken = takenBySchools(truth, 'nothing-fell').filter((name) => !schools.includes(name));
   return (
-    <>
+    <div className="mt-2 space-y-1">
       <p className="text-base">
         {schools.length === 0
           ? practiceWords.takenByNone()
@@ -25,7 +25,7 @@ function Rules({ truth }: { truth: number }): ReactElement {
             : practiceWords.takenIfShaken({ schools: shaken.join(' · ') })}
         </p>
       )}
-    </>
+    </div>
   );
 }
 

@@ -34,7 +34,7 @@ function overPicture(touched: string): BoardShape {
         <g transform={`translate(${x} ${y}) scale(0.62) translate(${-x} ${-y})`}>
           {board.draw(at, letter)}
           {touched[at] === '1' && (
-            <circle cx={x} cy={y} r="0.6" className="fill-none stroke-ink" strokeWidth="0.16" />
+            <circle cx={x} cy={y} r="0.42" className="fill-none stroke-ink" strokeWidth="0.12" />
           )}
         </g>
       );
