@@ -12,7 +12,7 @@ import { dayBefore, demoScribe } from './scribe';
 
 /** Two made-up readers: one practised and sees too much, one only began and scatters. */
 const READERS = [
-  { reader: 'KT', looks: 44, tooMuch: 0.09, scatter: 0.06 },
+  { reader: 'KT', looks: 44, tooMuch: 0.09, scatter: 0.035 },
   { reader: 'RO', looks: 14, tooMuch: -0.05, scatter: 0.16 },
 ] as const;
 

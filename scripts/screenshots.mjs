@@ -103,12 +103,12 @@ const views = [
     },
   },
   {
-    name: 'bench-meter',
+    name: 'practice',
     size: DESK,
     open: async (page) => {
-      await page.goto(`${BASE}/demo/bench`);
-      await page.getByRole('link', { name: /Wide-range digital meter/ }).click();
-      await page.getByText('Dots: checks').waitFor();
+      await page.goto(`${BASE}/demo/practice?who=KT`);
+      await page.getByText(/^You see/).waitFor();
+      await page.getByRole('img', { name: /your answer over the truth/ }).waitFor();
     },
   },
   {

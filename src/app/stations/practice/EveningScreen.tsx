@@ -1,19 +1,21 @@
 import type { ReactElement } from 'react';
+import { Navigate, useParams } from 'react-router';
 import { EVENING_LOOKS } from '../../../core';
 import { INPUT } from '../../ui/classes';
 import { PageHead } from '../../ui/page/PageHead';
 import { PageLink } from '../../ui/page/PageLink';
 import { SheetSection } from '../../ui/page/SheetSection';
 import { PlainTable } from '../../ui/PlainTable';
+import { selectWorkspace, useAppSelector } from '../../../store';
 import { practiceWords } from '../../words/english/practice';
 import { leaning, points } from './kindNames';
 import { OneLook } from './parts/OneLook';
-import { useEvening } from './useEvening';
+import { eveningCode, useEvening } from './useEvening';
 
-type Evening = ReturnType<typeof useEvening>;
+type EveningState = ReturnType<typeof useEvening>;
 
 /** One's own line, the lines of the others, and who came nearest. */
-function Results({ line, lines, setLines, notRead, results }: Evening): ReactElement {
+function Results({ line, lines, setLines, notRead, results }: EveningState): ReactElement {
   return (
     <SheetSection id="ranking" title={practiceWords.ranking()}>
       <p className="text-base font-semibold">{practiceWords.yourLine()}</p>
@@ -57,9 +59,9 @@ function Results({ line, lines, setLines, notRead, results }: Evening): ReactEle
 }
 
 /** The ten sides of a club evening. */
-export function EveningScreen(): ReactElement {
-  const evening = useEvening();
-  const { code, at, scene, look, next, query } = evening;
+function Evening({ code }: { code: number }): ReactElement {
+  const evening = useEvening(code);
+  const { at, scene, look, next, query } = evening;
   return (
     <>
       <PageHead
@@ -78,5 +80,16 @@ export function EveningScreen(): ReactElement {
         <Results {...evening} />
       </div>
     </>
+  );
+}
+
+/** An evening by its number; a number that none has leads to where one is typed. */
+export function EveningScreen(): ReactElement {
+  const code = eveningCode(useParams().code);
+  const workspace = useAppSelector(selectWorkspace);
+  return code === null ? (
+    <Navigate to={`/${workspace}/practice`} replace />
+  ) : (
+    <Evening code={code} />
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate, useParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import {
   EVENING_CODES,
   EVENING_LOOKS,
@@ -24,9 +24,8 @@ export function useEveningDoor() {
   const [typed, setTyped] = useState('');
   const [wrong, setWrong] = useState('');
   const begin = (): void => {
-    const code = Number(typed.trim());
-    const [least, most] = EVENING_CODES;
-    if (!/^\d+$/.test(typed.trim()) || code < least || code > most) {
+    const code = eveningCode(typed);
+    if (code === null) {
       setWrong(practiceWords.codeWrong());
       return;
     }
@@ -35,16 +34,17 @@ export function useEveningDoor() {
   return { typed, setTyped, wrong, begin };
 }
 
-const codeOf = (text: string | undefined): number => {
-  const code = Number(text);
-  return Number.isInteger(code) && code >= EVENING_CODES[0] && code <= EVENING_CODES[1] ? code : 1;
-};
+/** The number of an evening as an address or a field has it; null where no evening has it. */
+export function eveningCode(text: string | undefined): number | null {
+  const [least, most] = EVENING_CODES;
+  const code = Number(text?.trim());
+  return /^\d+$/.test(text?.trim() ?? '') && code >= least && code <= most ? code : null;
+}
 
 /** The ten sides of an evening, and who came nearest. */
-export function useEvening() {
+export function useEvening(code: number) {
   const dispatch = useAppDispatch();
   const { reader, query } = useReader();
-  const code = codeOf(useParams().code);
   const looks = useCurrent('practice-look');
   const guesses = eveningGuesses(looks, code);
   const own =
