@@ -43,6 +43,7 @@ async function tellInitials(page: Page, initials: string): Promise<void> {
   await page.goto('/demo/kit');
   await page.getByLabel('Your initials').fill(initials);
   await page.getByRole('button', { name: 'Save', exact: true }).tap();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
 }
 
 test.describe('on a phone, by taps', () => {
@@ -101,7 +102,20 @@ test.describe('on a phone, by taps', () => {
       page.getByRole('region', { name: 'Side A' }).getByRole('application'),
     ).toBeVisible();
     await page.reload();
-    await expect(page.getByRole('region', { name: 'Side A' })).toContainText('% capped');
+    const side = page.getByRole('region', { name: 'Side A' });
+    await expect(side).toContainText('% capped');
+    // the kept picture is read again; what is set in it outlives the sheet that was only closed
+    await page.getByText('Clear this frame', { exact: true }).tap();
+    await expect(side).not.toContainText('% capped');
+    await page.getByText('Photographs', { exact: true }).tap();
+    await page.getByRole('button', { name: 'Read the capping' }).tap();
+    await page.getByRole('button', { name: 'Read the comb' }).tap();
+    await expect(page.getByText(/^\d+ % capped/)).toBeVisible({ timeout: 20_000 });
+    await board.focus();
+    await page.keyboard.press('Enter');
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+    await expect(side).toContainText('% capped');
   });
 
   test('no picture is one sentence, and the share is judged by eye as before', async ({ page }) => {

@@ -59,13 +59,14 @@ function Board({ seen, divisions, point, change }: Photographed & { seen: SeenEy
       >
         {edge && <Line edge={edge} width={size.width} />}
       </svg>
+      {/* a tap goes through to the picture and moves the nearer division; keys move the one in focus */}
       {divisions.map((one, at) => (
         <button
           key={at}
           type="button"
           aria-label={photoWords.divisionHere({ at: at + 1 })}
           onKeyDown={onKey(at, one)}
-          className="absolute size-6 -translate-x-1/2 -translate-y-1/2 rounded-full border-4 border-lavender bg-band text-base font-bold"
+          className="pointer-events-none absolute size-6 -translate-x-1/2 -translate-y-1/2 rounded-full border-4 border-lavender bg-band text-base font-bold"
           style={{ left: `${(100 * one.x) / size.width}%`, top: `${(100 * one.y) / size.height}%` }}
         />
       ))}

@@ -11,7 +11,7 @@ import { pictureBlob } from '../../../../ui/pictureUrl';
 import { usePhotoAdding } from '../../../../ui/usePhotoAdding';
 import { Waiting } from '../../../../ui/page/Waiting';
 import { lazyPart } from '../../../../ui/page/lazyPart';
-import { sideName, type FrameDraft, type SideDraft } from '../../frameDraft';
+import { sideName, type FrameDraft } from '../../frameDraft';
 import type { ReadPhotoSide } from '../../usePhotoMeasure';
 import { type JudgeTask } from '../../useJudgeFrame';
 import { Fold } from './MoreOfFrame';
@@ -39,19 +39,16 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
   const dispatch = useAppDispatch();
   const input = useRef<HTMLInputElement>(null);
   const [side, setSide] = useState<0 | 1>(0);
-  const before = useRef<SideDraft | null>(null);
   const photos = usePhotos(task.place.frame?.entityId ?? '');
   const [measured, setMeasured] = useState<Blob | null>(null);
   const { setValue, getValues } = useFormContext<FrameDraft>();
   const adding = usePhotoAdding((small) => dispatch(saveFramePhoto(small, side, task)));
-  const set = (draft: SideDraft): void => setValue(`sides.${side}`, draft, { shouldDirty: true });
-  // what is set by hand lies in the draft at once, so that nothing is lost with the page
+  // what is set by hand lies in the draft at once: neither a closed sheet nor a lost page takes it away
   const keep = ({ points, proposal }: ReadPhotoSide): void => {
-    before.current ??= getValues(`sides.${side}`);
-    set({ ...getValues(`sides.${side}`), method: 'points', points, proposal });
+    const change = { method: 'points' as const, points, proposal };
+    setValue(`sides.${side}`, { ...getValues(`sides.${side}`), ...change }, { shouldDirty: true });
   };
   const measure = (picture: Blob, at: 0 | 1): void => {
-    before.current = null;
     setSide(at);
     setMeasured(picture);
   };
@@ -59,10 +56,6 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
     keep(read);
     setMeasured(null);
     void dispatch(saveLesson(read));
-  };
-  const leave = (): void => {
-    if (before.current) set(before.current);
-    setMeasured(null);
   };
   const choose = (at: 0 | 1) => () => {
     setSide(at);
@@ -96,7 +89,12 @@ function Photos({ task }: { task: JudgeTask }): ReactElement {
       />
       {measured && (
         <Suspense fallback={<Waiting />}>
-          <PhotoMeasure file={measured} onSet={keep} onUse={use} onClose={leave} />
+          <PhotoMeasure
+            file={measured}
+            onSet={keep}
+            onUse={use}
+            onClose={() => setMeasured(null)}
+          />
         </Suspense>
       )}
       <p role="status" className="text-base font-semibold empty:hidden">

@@ -85,7 +85,10 @@ export function PhotoPoints({ read, lessons, onSet }: PhotoPointsProps): ReactEl
             proposal: withSetPoints(now.points, next, now.proposal),
           }))
         }
-        onSame={(at) => onSet((now) => ({ proposal: withConfirmedPoint(now.proposal, at) }))}
+        onSame={(at) => {
+          if (touched[at] !== '1')
+            onSet((now) => ({ proposal: withConfirmedPoint(now.proposal, at) }));
+        }}
         under={
           <image
             href={pictureUrl(preview)}
