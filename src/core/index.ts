@@ -52,7 +52,7 @@ export {
 } from './photo/eyepieceValue';
 export { combCorners, usualCorners } from './photo/frameCorners';
 export { areFrameCorners, type Corners, type PhotoPoint } from './photo/homography';
-export { photoCapping, photoShares, type SharePoint } from './photo/photoShare';
+export { isTooUnclear, photoCapping, photoShares, type SharePoint } from './photo/photoShare';
 export { readSide, type PointGrid, type ReadSide } from './photo/readSide';
 export { straightened } from './photo/straighten';
 export { greyOf, type Raster } from './photo/raster';

@@ -13,6 +13,7 @@ export {
 } from './day/book';
 export {
   classOfLetter,
+  isPhotoTooUnclear,
   overruled,
   photoCappingOf,
   proposalOf,

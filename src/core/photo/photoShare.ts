@@ -48,6 +48,13 @@ export function untouchedUncertainty(doubt: number, honey: number): number {
   return Math.min(most, Math.hypot(floor, (least * grown) / honey ** UNTOUCHED.honey));
 }
 
+/** An interval as wide as this says nothing that a frame could be taken by [1]. @source our choice, no source */
+const SAYS_NOTHING = 0.6;
+
+/** Whether a share from a picture is too unclear to judge a side by. @source our choice, no source */
+export const isTooUnclear = ({ low, high }: Pick<CappedEstimate, 'low' | 'high'>): boolean =>
+  !(high - low <= SAYS_NOTHING);
+
 /** What a tile holds once its point is known: all of it moves with the point, as far as it can. */
 function tileNow({ cell, tile, set }: SharePoint): { capped: number; open: number } {
   if (!set) return tile;

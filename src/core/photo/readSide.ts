@@ -1,4 +1,5 @@
 import { requireFinite } from '../errors';
+import { mean } from '../moisture/spreads';
 import {
   chancesByLook,
   chancesFrom,
@@ -116,9 +117,6 @@ function tilesOf(cells: readonly (readonly number[])[], grid: PointGrid): ReadTi
   });
 }
 
-const mean = <T>(all: readonly T[], of: (one: T, at: number) => number): number =>
-  all.reduce((sum, one, at) => sum + of(one, at), 0) / Math.max(1, all.length);
-
 /** Lower sides have too few pixels a cell [pixels]. */
 const LEAST_SIDE = 256;
 
@@ -159,8 +157,8 @@ export function readSide(
   if (!lattice) return null;
   const sheet = sheetOf(raster, lattice);
   const looks = looksOf(sheet, model, onRow);
-  const strange = mean(looks, ({ figures }) => strangeness(figures, model));
-  const unsure = mean(looks, ({ chances }) => unsureness(chances));
+  const strange = mean(looks.map(({ figures }) => strangeness(figures, model)));
+  const unsure = mean(looks.map(({ chances }) => unsureness(chances)));
   const doubt = doubtOf({ unsure, strange, strength: lattice.strength });
   const heard = heardTogether(
     looks.map(({ chances }) => chances),

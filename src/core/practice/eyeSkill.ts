@@ -134,16 +134,17 @@ export function withoutBias(share: number, eye: KnownEye): number {
 }
 
 /**
- * A glance of an eye that is known: its bias taken off, its own spread around it.
+ * A glance: the bias of an eye that is known taken off, its own spread around it; of any other eye as assumed.
  *
  * @param share - as it was judged [1], 0..1
- * @param eye - of who judged it
+ * @param eye - of who judged it; null: not known
  * @throws DomainError `out-of-range`
  * @source Wilson (1927), recalled from memory
  */
-export function glanceOf(share: number, eye: KnownEye): CappedEstimate {
+export function glanceOf(share: number, eye: KnownEye | null): CappedEstimate {
   const fn = 'glanceOf';
   requireFinite({ eye }, fn);
   requireInRange(share, [0, 1], { fn, param: 'share', unit: '1' });
+  if (!eye) return judgedCapping(share, EYE);
   return judgedCapping(withoutBias(share, eye), { worthPoints: eye.worthPoints, step: EYE.step });
 }

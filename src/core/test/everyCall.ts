@@ -257,6 +257,7 @@ export const CALLS: Readonly<Record<string, SampleCall>> = {
   scaleLookOf: () => [9],
   scaleSkill: () => [[{ answered: 18, truth: 17.5, division: 0.5 }]],
   skillByKind: () => [PRACTISED],
+  isTooUnclear: () => [{ low: 0.2, high: 0.5 }],
   isCoarserThanEye: () => [{ value: 17.2, standardUncertainty: 0.04 }, 0.5],
   takenBySchools: () => [0.8],
   trueShare: () => [drawnComb()],

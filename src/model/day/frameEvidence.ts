@@ -1,7 +1,6 @@
 import {
   ASSUMED_DEPTH,
   COPY,
-  EYE,
   TARE_RELATIVE_UNCERTAINTY,
   cappedShareOf,
   combSideMass,
@@ -85,8 +84,8 @@ export function cappingOf(side: Side, eye: KnownEye | null = null): CappedEstima
   }
   const share = cappedShareOf(sharesOf(side));
   if (share === null) return null;
-  if (eye && !isMarked(marks)) return glanceOf(Math.min(1, share), eye);
-  return judgedCapping(Math.min(1, share), isMarked(marks) ? COPY : EYE);
+  const seen = Math.min(1, share);
+  return isMarked(marks) ? judgedCapping(seen, COPY) : glanceOf(seen, eye);
 }
 
 function sideEvidence(side: Side, { combTemperatureC, eye }: FrameCheckContent): SideEvidence {

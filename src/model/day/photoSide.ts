@@ -1,4 +1,5 @@
 import {
+  isTooUnclear,
   likeliest,
   photoCapping,
   photoShares,
@@ -71,6 +72,12 @@ function sharePoints(points: string, { touched, cells, tiles }: Proposal): Share
 /** Capped share of a side by its photograph and what was set in it. */
 export const photoCappingOf = (points: string, proposal: Proposal): CappedEstimate | null =>
   photoCapping(sharePoints(points, proposal), proposal.doubt);
+
+/** Whether a photograph, with what was set in it, is too unclear to judge its side by. */
+export function isPhotoTooUnclear(points: string, proposal: Proposal): boolean {
+  const capping = photoCappingOf(points, proposal);
+  return capping !== null && isTooUnclear(capping);
+}
 
 /** Shares of a side by its photograph; what holds no honey is divided as its points say. */
 export function photoSharesOf(points: string, proposal: Proposal): CellShares {

@@ -1,12 +1,10 @@
 import {
-  EYE,
   TAKING_ACTS,
   cappedShareOf,
   combSideMass,
   forcedAct,
   glanceOf,
   withoutBias,
-  judgedCapping,
   quickShares,
   residueBlocks,
   schoolOf,
@@ -170,7 +168,7 @@ export function surveyParts(
     const one = summedMass([oneSide, oneSide]);
     const side = {
       shares,
-      capped: share === null ? null : judgedCapping(share, { ...EYE, ...eye }),
+      capped: share === null ? null : glanceOf(cappedTenths / 10, eye ?? null),
       shake: survey.shake,
     };
     const evidence: FrameEvidence = {
@@ -227,7 +225,7 @@ export function heldBoxes(parts: readonly SurveyPart[]): HeldBox[] {
 
 /** What the look of the whole says, less what the eye is known to be off by. */
 export const glanceOfSurvey = ({ cappedTenths, eye }: SurveyContent): CappedEstimate =>
-  eye ? glanceOf(cappedTenths / 10, eye) : judgedCapping(cappedTenths / 10, EYE);
+  glanceOf(cappedTenths / 10, eye ?? null);
 
 /** What the frames looked at closely say about the rest; null before the second one. */
 export function verdictOfSurvey(

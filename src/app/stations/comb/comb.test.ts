@@ -78,6 +78,26 @@ const errorsOf = (typed: FrameDraft) => {
     : Object.fromEntries(Object.entries(read.errors).map(([field, one]) => [field, one.sentence]));
 };
 
+test('a picture that is too unclear judges no side until enough of its points are set', () => {
+  const side = (touched: number, doubt: number) => ({
+    ...draft().sides[0],
+    method: 'points' as const,
+    points: 'c'.repeat(48),
+    proposal: {
+      touched: '1'.repeat(touched).padEnd(48, '0'),
+      cells: Array.from({ length: 48 }, (): [number, number] => [60, 30]),
+      tiles: Array.from({ length: 48 }, (): [number, number] => [60, 30]),
+      doubt,
+    },
+  });
+  const error = (touched: number, doubt: number) =>
+    errorsOf(draft({ sides: [side(touched, doubt), side(48, doubt)] }))['sides.0'];
+  expect(error(0, 0.2)).toBeUndefined();
+  expect(error(0, 0.9)).toBe('Side A is not judged yet.');
+  expect(error(10, 0.9)).toBe('Side A is not judged yet.');
+  expect(error(48, 0.9)).toBeUndefined();
+});
+
 describe('a frame as it is tapped', () => {
   test('is not judged before both sides are', () => {
     expect(errorsOf(frameDraftOf(null, place))).toMatchInlineSnapshot(`

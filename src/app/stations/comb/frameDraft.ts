@@ -1,5 +1,5 @@
 import type { BroodAmount, CombFace, FrameAct, Scale, ShakeResult } from '../../../core';
-import { freshLook, type FrameLook } from '../../../model';
+import { freshLook, isPhotoTooUnclear, type FrameLook } from '../../../model';
 import {
   frameCheckContentSchema,
   isMarked,
@@ -114,7 +114,9 @@ export function frameDraftOfCheck(
 /** Whether enough of a side has been said to judge it. */
 export function isSideJudged(side: SideDraft): boolean {
   if (side.method === 'quick') return side.cappedTenths !== null || side.honeyTenths === 0;
-  return isMarked(side.method === 'points' ? side.points : side.cells);
+  if (side.method !== 'points') return isMarked(side.cells);
+  if (!isMarked(side.points)) return false;
+  return !side.proposal || !isPhotoTooUnclear(side.points, side.proposal);
 }
 
 /** The side as a record keeps it; unknown capping counts as none. */

@@ -1,6 +1,5 @@
 import { useMemo } from 'react';
 import {
-  EYE,
   FEWEST_LOOKS,
   SCALE_DIVISION,
   courseOfPractice,
@@ -8,7 +7,6 @@ import {
   scaleSkill,
   skillByKind,
   withoutBias,
-  judgedCapping,
   type KnownEye,
   type Scale,
 } from '../../../core';
@@ -40,7 +38,7 @@ function eyeWords(eye: KnownEye | null) {
     sentence: eyeSentence(eye),
     spread: practiceWords.spread({
       points: points(half(glanceOf(0.5, eye))),
-      assumed: points(half(judgedCapping(0.5, EYE))),
+      assumed: points(half(glanceOf(0.5, null))),
     }),
     from: practiceWords.fromLooks({ looks: eye.looks }),
   };

@@ -128,6 +128,7 @@ export const frameWords = messages('frame', {
   photographs: 'Photographs',
   framesOfThisBox: 'Frames of this box',
   notJudged: 'not judged',
+  tooUnclear: 'Set more points in the picture, or judge this side by eye.',
   frame4: 'Frame {at}, {words}',
   anyNumberOfSuchFrames: 'Any number of such frames fits.',
   notEvenOneSuchFrame: 'Not even one such frame fits without doubt about the limit.',

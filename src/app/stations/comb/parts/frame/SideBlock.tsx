@@ -21,7 +21,13 @@ interface SideBlockProps {
 /** "8 tenths capped", with what it may be, or what is still missing. */
 function SideFigure({ side, eye }: { side: SideDraft; eye: KnownEye | null }): ReactElement {
   if (!isSideJudged(side))
-    return <span className="text-base text-ink-soft">{frameWords.tapItsCapping()}</span>;
+    return (
+      <span className="text-base text-ink-soft">
+        {side.method === 'points' && side.proposal
+          ? frameWords.tooUnclear()
+          : frameWords.tapItsCapping()}
+      </span>
+    );
   const capping = cappingOf(sideOf(side), eye);
   if (!capping) return <span className="text-base">{frameWords.noHoneyInside()}</span>;
   return (

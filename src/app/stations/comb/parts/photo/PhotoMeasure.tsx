@@ -1,7 +1,9 @@
 import { useEffect, useEffectEvent, type ReactElement } from 'react';
+import { isPhotoTooUnclear } from '../../../../../model';
 import { Button } from '../../../../ui/Button';
 import { Sheet } from '../../../../ui/forms/Sheet';
 import { ProgressBar } from '../../../../ui/page/ProgressBar';
+import { frameWords } from '../../../../words/english/frame';
 import { photoWords } from '../../../../words/english/photo';
 import { usePhotoMeasure, type ReadPhotoSide } from '../../usePhotoMeasure';
 import { CornerBoard } from './CornerBoard';
@@ -70,9 +72,13 @@ export function PhotoMeasure(props: PhotoMeasureProps): ReactElement {
         <>
           <PhotoPoints read={state.read} lessons={lessons} onSet={setRead} />
           <div className="mt-4 flex flex-wrap gap-3">
-            <Button tone="ink" className="min-h-14 grow" onClick={() => onUse(state.read)}>
-              {photoWords.useIt()}
-            </Button>
+            {isPhotoTooUnclear(state.read.points, state.read.proposal) ? (
+              <p className="grow text-lg font-semibold">{frameWords.tooUnclear()}</p>
+            ) : (
+              <Button tone="ink" className="min-h-14 grow" onClick={() => onUse(state.read)}>
+                {photoWords.useIt()}
+              </Button>
+            )}
             <Button className="min-h-14" onClick={toCorners}>
               {photoWords.cornersAgain()}
             </Button>

@@ -1,5 +1,5 @@
 import { useMemo, useState, type ReactElement } from 'react';
-import type { CappedEstimate } from '../../../../../core';
+import { isTooUnclear, type CappedEstimate } from '../../../../../core';
 import { overruled, photoCappingOf, withConfirmedPoint, withSetPoints } from '../../../../../model';
 import type { CellLesson } from '../../../../../records';
 import { pictureUrl } from '../../../../ui/pictureUrl';
@@ -11,9 +11,6 @@ import { pointBoard } from '../frame/boardShapes';
 
 /** From which doubt on a picture is called hard to read. @source our choice, no source */
 const HARD = 0.3;
-
-/** An interval as wide as this says nothing that a number could stand for. @source our choice, no source */
-const NOTHING = 0.6;
 
 interface PhotoPointsProps {
   read: ReadPhotoSide;
@@ -44,7 +41,7 @@ function overPicture(touched: string): BoardShape {
 
 function headlineOf(capping: CappedEstimate | null): string {
   if (!capping) return photoWords.noHoney();
-  return capping.high - capping.low > NOTHING
+  return isTooUnclear(capping)
     ? photoWords.cannotSay()
     : photoWords.percentCapped({ percent: percent(capping.share) });
 }
