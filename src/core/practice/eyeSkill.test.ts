@@ -80,7 +80,9 @@ describe('an eye that practised', () => {
     const look = fc.record({ answered: share, truth: share });
     fc.assert(
       fc.property(fc.array(look, { minLength: 20, maxLength: 150 }), share, (looks, answered) => {
-        const { low, share: seen, high } = glanceOf(answered, knownEye(looks)!);
+        const eye = knownEye(looks);
+        expect(eye).not.toBeNull();
+        const { low, share: seen, high } = glanceOf(answered, eye);
         expect(low).toBeGreaterThanOrEqual(0);
         expect(low).toBeLessThanOrEqual(seen);
         expect(seen).toBeLessThanOrEqual(high);
