@@ -1,4 +1,4 @@
-import base from './jest.config.js';
+import { isolated } from './jest.config.js';
 
 const folder = process.env.RIPENUM_MUTATED ?? 'ruling';
 
@@ -7,13 +7,14 @@ const ELSEWHERE = {
   blending: ['src/workers/planBlend.test.ts', 'src/workers/everyPlan.test.ts'],
 };
 
-/** Only the tests of the folder that is mutated. */
+/** Only the tests of the folder that is mutated; each run with modules of its own. */
 export default {
-  ...base,
+  ...isolated,
   roots: ['<rootDir>/src'],
   testMatch: [`src/core/${folder}/**/*.test.ts`, ...(ELSEWHERE[folder] ?? [])].map(
     (path) => `<rootDir>/${path}`,
   ),
   setupFiles: [],
+  testTimeout: 30_000,
   maxWorkers: 1,
 };

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, savedBy, startOwnLot, test } from './house';
 
+test.use({ fresh: true });
+
 /** The browser's own folder stands for one on the disk: nobody is there to choose. */
 async function lendFolder(page: Page): Promise<void> {
   await page.addInitScript(() => {

@@ -1,6 +1,12 @@
 import { readFile } from 'node:fs/promises';
-import AxeBuilder from '@axe-core/playwright';
-import { test as base, expect, type Page } from '@playwright/test';
+import axe, { type Result } from 'axe-core';
+import {
+  test as base,
+  expect,
+  type Browser,
+  type BrowserContext,
+  type Page,
+} from '@playwright/test';
 
 /** What is said of our blocked service worker in ordinary specs, and of a newer version taking over. */
 const EXPECTED =
@@ -22,18 +28,95 @@ function watch(page: Page): string[] {
   return complaints;
 }
 
+interface Profiles {
+  /** a profile that no other test has had: for what outlives the storage, such as a clock or a service worker */
+  fresh: boolean;
+  quiet: void;
+}
+
+interface Kept {
+  /** profiles of this worker that tests of like kind take over from each other, by what they are */
+  profiles: Map<string, BrowserContext>;
+}
+
+/** A profile whose pages say what the policy of the application refuses. */
+async function freshProfile(browser: Browser): Promise<BrowserContext> {
+  const context = await browser.newContext();
+  await context.addInitScript(() =>
+    document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI }) =>
+      console.error(`the policy refuses ${blockedURI} as ${violatedDirective}`),
+    ),
+  );
+  return context;
+}
+
+/** What the tab of a kept profile stands on between tests: of the application, so that its process stays. */
+const NOWHERE = '/api/health';
+
+const STORAGE = 'indexeddb,local_storage,cache_storage,service_workers,file_systems';
+
+/** Throws away what a test has left in a profile; its first tab and its compiled scripts stay. */
+async function wiped(
+  context: BrowserContext,
+  viewport: { width: number; height: number } | null,
+): Promise<void> {
+  const [page, ...others] = context.pages();
+  if (!page) return;
+  for (const other of others) await other.close();
+  page.removeAllListeners();
+  await page.unrouteAll();
+  await page.goto(NOWHERE);
+  await page.evaluate(() => sessionStorage.clear());
+  await page.emulateMedia({
+    colorScheme: null,
+    forcedColors: null,
+    media: null,
+    reducedMotion: null,
+  });
+  if (viewport) await page.setViewportSize(viewport);
+  const session = await context.newCDPSession(page);
+  const { origin } = new URL(page.url());
+  await session.send('Storage.clearDataForOrigin', { origin, storageTypes: STORAGE });
+  await session.detach();
+}
+
 /** A test whose pages never ask another host and never complain. */
-export const test = base.extend<{ quiet: void }>({
+export const test = base.extend<Profiles, Kept>({
+  fresh: [false, { option: true }],
+  profiles: [
+    // the runner reads from the pattern what is needed: nothing
+    // oxlint-disable-next-line no-empty-pattern
+    async ({}, use) => {
+      const profiles = new Map<string, BrowserContext>();
+      await use(profiles);
+      for (const context of profiles.values()) await context.close();
+    },
+    { scope: 'worker' },
+  ],
+  context: async (
+    { browser, profiles, fresh, viewport, hasTouch, isMobile, baseURL, serviceWorkers },
+    use,
+    info,
+  ) => {
+    const kind = JSON.stringify([viewport, hasTouch, isMobile, baseURL]);
+    const isKept = !fresh && serviceWorkers === 'block';
+    const context = (isKept && profiles.get(kind)) || (await freshProfile(browser));
+    profiles.delete(kind);
+    await use(context);
+    if (isKept && info.status === info.expectedStatus) {
+      await wiped(context, viewport);
+      profiles.set(kind, context);
+    } else await context.close();
+  },
+  page: async ({ context }, use) => use(context.pages()[0] ?? (await context.newPage())),
   quiet: [
     async ({ context }, use) => {
       const all: string[][] = [];
-      context.on('page', (page) => all.push(watch(page)));
-      await context.addInitScript(() =>
-        document.addEventListener('securitypolicyviolation', ({ violatedDirective, blockedURI }) =>
-          console.error(`the policy refuses ${blockedURI} as ${violatedDirective}`),
-        ),
-      );
+      const hear = (page: Page): void => void all.push(watch(page));
+      context.pages().forEach(hear);
+      context.on('page', hear);
       await use();
+      context.off('page', hear);
       expect(all.flat()).toEqual([]);
     },
     { auto: true },
@@ -51,15 +134,23 @@ export function demoNow(): Date {
   return demo;
 }
 
+/** What axe finds on the page as it stands; its own script is read once for each load of the page. */
+async function violationsOn(page: Page, rules?: readonly string[]): Promise<Result[]> {
+  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
+  return page.evaluate(async (only) => {
+    const { axe: inPage } = window as unknown as { axe: typeof axe };
+    const { violations } = await inPage.run({
+      resultTypes: ['violations'],
+      ...(only && { runOnly: { type: 'rule', values: [...only] } }),
+    });
+    return violations;
+  }, rules);
+}
+
 /** Everything axe knows to be wrong with the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    // one frame, one page: to sum up in a page of its own costs a second each time
-    .setLegacyMode()
-    .options({ resultTypes: ['violations'] })
-    .analyze();
   expect(
-    violations.map(
+    (await violationsOn(page)).map(
       (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join(' | ')}`,
     ),
   ).toEqual([]);
@@ -69,10 +160,7 @@ export async function expectAccessible(page: Page): Promise<void> {
 export async function expectReadableAtNight(page: Page): Promise<void> {
   await page.emulateMedia({ colorScheme: 'dark' });
   await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
-  const { violations } = await new AxeBuilder({ page })
-    .setLegacyMode()
-    .withRules(['color-contrast'])
-    .analyze();
+  const violations = await violationsOn(page, ['color-contrast']);
   await page.emulateMedia({ colorScheme: 'light' });
   expect(violations.flatMap(({ nodes }) => nodes.map((node) => node.html))).toEqual([]);
 }
@@ -92,7 +180,7 @@ export async function expectNoSidewaysScroll(page: Page): Promise<void> {
  */
 export async function turnTo(page: Page, address: string): Promise<void> {
   const heading = page.getByRole('heading', { level: 1 });
-  if (!page.url().startsWith('http')) await page.goto(address);
+  if (page.url() === 'about:blank' || page.url().endsWith(NOWHERE)) await page.goto(address);
   else {
     await heading.evaluate((element) => element.setAttribute('data-left', ''));
     await page.evaluate((to) => {

@@ -22,7 +22,7 @@ async function startHouse(home: string): Promise<{ house: ChildProcess; printed:
 }
 
 test.describe('served to the network', () => {
-  test.use({ baseURL: DESK });
+  test.use({ baseURL: DESK, fresh: true });
 
   test('the phone comes in with encryption and meets the desk', async ({ page, browser }, info) => {
     const { house, printed } = await startHouse(info.outputPath('home'));

@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect, expectAccessible, test } from './house';
 
+test.use({ fresh: true });
+
 const acts = (page: Page) => page.getByRole('region', { name: 'What to do, by day' });
 
 /** Opens a page on a day of the calendar: the season goes by between two of them. */

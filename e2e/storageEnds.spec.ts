@@ -7,6 +7,8 @@ import { manySeasons } from '../bench/manySeasons';
 import { recordFileOf } from '../src/records';
 import { expect, savedBy, startOwnLot, test } from './house';
 
+test.use({ fresh: true });
+
 /**
  * From the second page on, a full disk as Chromium has it: the write is given up and the connection closed,
  * nothing can be opened until there is room. (A real one was tried by hand, see docs/kills.md.)

@@ -2,6 +2,8 @@ import type { Locator } from '@playwright/test';
 import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
 import { MORNING, doneAt, planDay } from './lineHouse';
 
+test.use({ fresh: true });
+
 test('plan, wrong input, start, tick off, late, and the plan follows', async ({ page }) => {
   await page.clock.install({ time: MORNING });
   await page.goto('/mine/strain');

@@ -1,4 +1,4 @@
-import { afterAll, afterEach, describe, expect, jest, test } from '@jest/globals';
+import { afterEach, beforeAll, describe, expect, jest, test } from '@jest/globals';
 import { demoSeason } from '../../demo/season';
 import {
   firstRevision,
@@ -62,7 +62,7 @@ afterEach(async () => {
   await deleteWorkspace('mine');
 });
 
-afterAll(() => database.close());
+beforeAll(() => deleteWorkspace('mine'));
 
 const lots = (state: SnapshotState): number =>
   state.status === 'ready' ? (state.snapshot.rows.get('lot')?.length ?? 0) : -1;

@@ -1,5 +1,5 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { createDexieRecordStore, databaseOf } from '../db';
+import { createDexieRecordStore, databaseOf, throwAway } from '../db';
 import { boxPlaces, lookRecords, bookOf } from '../model';
 import { firstRevision, nextRevision, type AnyRecord } from '../records';
 import { sampleLook, sampleYard, type SampleYard } from '../records/test/sampleYard';
@@ -10,6 +10,8 @@ const records = createDexieRecordStore(databaseOf('mine'));
 let run = 0;
 let yard: SampleYard;
 let store: AppStore;
+
+beforeAll(() => throwAway('mine'));
 
 beforeAll(() => {
   Object.assign(globalThis, { sessionStorage: { getItem: () => null, setItem: () => undefined } });

@@ -1,5 +1,5 @@
 import { beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import { createDexieRecordStore, databaseOf, draftRowKey } from '../db';
+import { createDexieRecordStore, databaseOf, draftRowKey, throwAway } from '../db';
 import { lotFileOf } from '../model';
 import { DEFAULT_PREFERENCES, nextRevision, type AnyRecord } from '../records';
 import { countingScribe, sampleLot } from '../records/test/sampleLot';
@@ -12,6 +12,8 @@ import { inEnglish } from '../core/test/inEnglish';
 const records = createDexieRecordStore(databaseOf('mine'));
 let store: AppStore;
 let stem = 0;
+
+beforeAll(() => throwAway('mine'));
 
 beforeAll(() => {
   // the undo list is kept in the tab's session storage, which Node does not have

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { createDexieRecordStore, databaseOf } from '../db';
+import { createDexieRecordStore, databaseOf, throwAway } from '../db';
 import { contentsOf, lotFileOf, type LotFile } from '../model';
 import { LOT_KINDS, firstRevision } from '../records';
 import { SAMPLE_READING, countingScribe, sampleLot } from '../records/test/sampleLot';
@@ -9,6 +9,8 @@ import { createStore, type AppStore } from './store';
 
 const records = createDexieRecordStore(databaseOf('mine'));
 let run = 0;
+
+beforeAll(() => throwAway('mine'));
 
 beforeAll(() => {
   Object.assign(globalThis, { sessionStorage: { getItem: () => null, setItem: () => undefined } });

@@ -101,3 +101,10 @@ export async function planDay(page: Page, { frames = '48', lot }: Planned = {}):
   await sheet.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(page.getByRole('heading', { name: 'First extraction', level: 1 })).toBeVisible();
 }
+
+/** Says of a meter that is not one's own that it does not correct temperature itself. */
+export const withoutAtc = (page: Page): Promise<void> =>
+  page
+    .getByRole('radiogroup', { name: 'Does the meter correct for temperature itself (ATC)?' })
+    .getByRole('radio', { name: 'No', exact: true })
+    .click();

@@ -1,4 +1,4 @@
-import { act, fireEvent } from '@testing-library/react';
+import { fireEvent } from '@testing-library/react';
 import {
   byLabel,
   byRole,
@@ -33,16 +33,25 @@ const isPart = (element: Element, { hasText, has }: Filter): boolean =>
 const PATIENCE_MS = 10_000;
 const LOOK_MS = 15;
 
+/** Turns of the clock in which a page draws what an act has changed, and what follows from that. */
+const TURNS = 6;
+
+/** Lets the page do what an act has begun. */
+export async function settled(): Promise<void> {
+  for (let turn = 0; turn < TURNS; turn += 1) await new Promise((resolve) => setImmediate(resolve));
+}
+
 /** Waits until something holds; where it never does, says in its own words what did not. */
 export async function until(holds: () => unknown): Promise<void> {
   const end = performance.now() + PATIENCE_MS;
   for (;;) {
     try {
       holds();
-      return;
+      // what is drawn listens a moment later
+      return await settled();
     } catch (error) {
       if (performance.now() > end) throw error;
-      await act(() => new Promise((resolve) => setTimeout(resolve, LOOK_MS)));
+      await new Promise((resolve) => setTimeout(resolve, LOOK_MS));
     }
   }
 }
@@ -116,11 +125,8 @@ export class Locator {
   }
 
   private async acts(step: (element: HTMLElement) => void): Promise<void> {
-    const element = await this.there();
-    await act(async () => {
-      step(element);
-      await Promise.resolve();
-    });
+    step(await this.there());
+    await settled();
   }
 
   click = async (): Promise<void> => {

@@ -21,6 +21,7 @@ const ROLES: Readonly<Record<string, string>> = {
   link: 'a[href]',
   list: 'ul, ol',
   listitem: 'li',
+  main: 'main',
   navigation: 'nav',
   note: '[role=note]',
   radio: '[role=radio], input[type=radio]',

@@ -1,9 +1,9 @@
 import { expect as values, jest, test as plain } from '@jest/globals';
 import axe from 'axe-core';
-import { act, cleanup } from '@testing-library/react';
+import { cleanup } from '@testing-library/react';
 import { throwAway, snapshotOf } from '../../db';
 import { openPage, type OpenPage } from './openPage';
-import { Locator, pressOn, typeOn, until } from './locator';
+import { Locator, pressOn, settled, typeOn, until } from './locator';
 import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
 
 /** Pages as a person walks through them, with what no screen has to show. */
@@ -27,17 +27,14 @@ export class Page extends Locator {
   reload = (): Promise<void> => this.goto(this.path());
 
   readonly keyboard = {
-    press: (key: string): Promise<void> =>
-      act(async () => {
-        pressOn(document.activeElement ?? document.body, key);
-        await Promise.resolve();
-      }),
+    press: (key: string): Promise<void> => {
+      pressOn(document.activeElement ?? document.body, key);
+      return settled();
+    },
     type: async (text: string): Promise<void> => {
       for (const digit of text) {
-        await act(async () => {
-          typeOn(document.activeElement ?? document.body, digit);
-          await Promise.resolve();
-        });
+        typeOn(document.activeElement ?? document.body, digit);
+        await settled();
       }
     },
   };
@@ -99,13 +96,10 @@ export function expect(of: unknown): unknown {
 /** Everything axe knows to be wrong with the dialog that is open, or with the page; colours are for a browser. */
 export async function expectAccessible(page: Page): Promise<void> {
   const dialog = page.getByRole('dialog').all().at(-1);
-  // the page goes on meanwhile: a notice fades, a forecast arrives
-  const { violations } = await act(() =>
-    axe.run(dialog ?? document.body, {
-      resultTypes: ['violations'],
-      rules: { 'color-contrast': { enabled: false }, region: { enabled: false } },
-    }),
-  );
+  const { violations } = await axe.run(dialog ?? document.body, {
+    resultTypes: ['violations'],
+    rules: { 'color-contrast': { enabled: false }, region: { enabled: false } },
+  });
   values(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
 }
 
@@ -121,12 +115,12 @@ export function test(name: string, walk: (given: { page: Page }) => Promise<void
       await throwAway('demo');
       try {
         await walk({ page: new Page() });
-        values(complaints.mock.calls.map(([first]) => String(first).slice(0, 300))).toEqual([]);
+        values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
       } finally {
         cleanup();
         complaints.mockRestore();
       }
     },
-    180_000,
+    60_000,
   );
 }

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 import { openBench, startBuckets, chooseMeter, noticed } from '../test/houses';
 
@@ -174,4 +173,17 @@ test('a laboratory’s report: wrong input, then it enters the ruling, and a flo
   await page.getByRole('link', { name: /^Decision/ }).click();
   await expect(page.getByTestId('outcome')).toContainText('Do not jar or sell');
   await expect(page.getByText(/HMF 52.0 mg\/kg \(Test laboratory/)).toBeVisible();
+});
+
+test('a row that is wrong says so beside its dial and keeps nothing back', async ({ page }) => {
+  await startBuckets(page, 3, 'All in a table');
+  await page.getByLabel(/^The dial shows, Bucket 1$/).fill('17.4');
+  await page.getByLabel(/^The dial shows, Bucket 2$/).fill('81');
+  await page.getByLabel(/^The dial shows, Bucket 3$/).fill('17.6');
+  await expect(page.getByText('81 looks like °Brix, not % water.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save 3 readings' }).click();
+  await expect(page.getByText(/readings saved/)).toHaveCount(0);
+  await page.getByLabel(/^The dial shows, Bucket 2$/).fill('17.2');
+  await page.getByRole('button', { name: 'Save 3 readings' }).click();
+  await noticed(page, '3 readings saved');
 });

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 import { verdict, openDay, openBox, tenths, nextFrame, mark } from '../test/houses';
 

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 
 test('wax is weighed in, melted, and adds up; more out than in is refused', async ({ page }) => {

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 
 test('an occasion: the oldest jars are set aside at a tap, what is short stands beside it, and they go out', async ({

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 import { openBench, startOwnLot, planDay } from '../test/houses';
 

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 
 async function answerOne(page: Page, tenths: number): Promise<void> {

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test } from '../test/walk';
 
 test('hives out of a spreadsheet: good lines are added, a bad one stays until it is put right', async ({

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { clockNow } from '../../store';
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 import { outcome, openDemoLot } from '../test/houses';

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 
 const acts = (page: Page) => page.getByRole('region', { name: 'What to do, by day' });

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { expect, test } from '../../test/walk';
 import { CHAPTERS } from './Contents';
 

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { describe, expect, test } from '@jest/globals';
 import { cleanup } from '@testing-library/react';
 import { firstRevision } from '../../../records';

@@ -1,4 +1,3 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
 import { afterEach, describe, expect, test } from '@jest/globals';
 import { cleanup } from '@testing-library/react';
 import { firstRevision } from '../../../records';
@@ -9,7 +8,6 @@ import { controllerOf } from '../../test/controllerOf';
 
 afterEach(cleanup);
 
-const today = isoToday();
 const yard = sampleYard();
 
 describe('judging frames at once', () => {
@@ -19,7 +17,7 @@ describe('judging frames at once', () => {
     await until(async () => (await stored('harvest')).length === 1);
     const [harvest] = await stored('harvest');
     const [box] = await stored('box');
-    expect(harvest?.content.day).toBe(today);
+    expect(harvest?.content.day).toBe(isoToday());
     expect(box?.content).toMatchObject({ colonyId: null, yardId: null, slots: 10 });
     await until(() => path() === `/mine/comb/${harvest?.entityId}/box/${box?.entityId}`);
   });
@@ -45,13 +43,13 @@ describe('judging frames at once', () => {
     const { does, path, stored, until } = await controllerOf(useRound, yard.records);
     await does(({ lookAgain }) => lookAgain(yard.box.entityId, 4));
     await until(async () => (await stored('harvest')).length === 2);
-    const fresh = (await stored('harvest')).find(({ content }) => content.day === today);
+    const fresh = (await stored('harvest')).find(({ content }) => content.day === isoToday());
     await until(() => path() === `/mine/comb/${fresh?.entityId}/box/${yard.box.entityId}`);
     expect(await stored('box')).toHaveLength(2);
   });
 
   test('a day of today that is there already takes the second look', async () => {
-    const day = firstRevision(yard.scribe, 'harvest', { ...SAMPLE_DAY, day: today });
+    const day = firstRevision(yard.scribe, 'harvest', { ...SAMPLE_DAY, day: isoToday() });
     const { does, path, until } = await controllerOf(useRound, [...yard.records, day]);
     await does(({ lookAgain }) => lookAgain(yard.box.entityId, 4));
     await until(() => path() === `/mine/comb/${day.entityId}/box/${yard.box.entityId}`);

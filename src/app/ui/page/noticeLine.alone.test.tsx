@@ -1,4 +1,4 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/jest/pageEnvironment.mjs */
 import { afterEach, beforeEach, describe, expect, jest, test } from '@jest/globals';
 import { act, cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { Provider } from 'react-redux';

@@ -2,18 +2,19 @@ const { default: Sequencer } = require('@jest/test-sequencer');
 
 /** Suites that take longest: started last, one of them would run alone while the other core rests. */
 const SLOW = [
-  'edges',
   'comb',
   'lots',
   'line',
+  'edges',
   'bench',
   'store',
+  'photo',
+  'everyPlan',
   'refusals',
-  'learning',
+  'seal',
+  'meeting',
   'histories',
-  'flips',
-  'toleranceFactor',
-  'paper',
+  'anyText',
 ];
 
 const rank = ({ path }) => {

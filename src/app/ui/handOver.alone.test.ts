@@ -1,4 +1,4 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/jest/pageEnvironment.mjs */
 import { afterEach, expect, jest, test } from '@jest/globals';
 import { handOver } from './handOver';
 

@@ -1,4 +1,4 @@
-/** @jest-environment <rootDir>/scripts/zoneEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/jest/zoneEnvironment.mjs */
 import { describe, expect, test } from '@jest/globals';
 import { clockMin, localDayOf, momentOfClock } from '../../model';
 import { readLog, guessLog, FRESH_LOG } from '../stations/warmRoom/logTable';

@@ -1,4 +1,4 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/jest/pageEnvironment.mjs */
 import { expect, jest, test } from '@jest/globals';
 import { within } from '@testing-library/react';
 import { MADE_UP, strayWordsOf } from './test/strayWords';

@@ -1,4 +1,4 @@
-/** @jest-environment <rootDir>/scripts/pageEnvironment.mjs */
+/** @jest-environment <rootDir>/scripts/jest/pageEnvironment.mjs */
 import { readdirSync } from 'node:fs';
 import { expect, jest, test } from '@jest/globals';
 import { render } from '@testing-library/react';

@@ -1,0 +1,17 @@
+/** Jest, with the loader that lets plain Node read TypeScript: `npm run jest -- src/core/moisture`. */
+import { spawnSync } from 'node:child_process';
+
+const { status } = spawnSync(
+  process.execPath,
+  ['node_modules/jest/bin/jest.js', ...process.argv.slice(2)],
+  {
+    stdio: 'inherit',
+    env: {
+      ...process.env,
+      // processes that Jest starts read it, too
+      NODE_OPTIONS: '--import tsx --experimental-vm-modules --disable-warning=ExperimentalWarning',
+      TSX_TSCONFIG_PATH: 'scripts/jest/tsconfig.json',
+    },
+  },
+);
+process.exitCode = status ?? 1;
