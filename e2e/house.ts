@@ -149,6 +149,7 @@ async function violationsOn(page: Page, rules?: readonly string[]): Promise<Resu
 
 /** Everything axe knows to be wrong with the page as it stands. */
 export async function expectAccessible(page: Page): Promise<void> {
+  await page.locator('h1').first().waitFor();
   expect(
     (await violationsOn(page)).map(
       (violation) => `${violation.id}: ${violation.nodes.map((node) => node.html).join(' | ')}`,
@@ -188,7 +189,8 @@ export async function turnTo(page: Page, address: string): Promise<void> {
       dispatchEvent(new PopStateEvent('popstate', { state: {} }));
     }, address);
   }
-  await expect(heading.and(page.locator(':not([data-left])'))).toBeVisible();
+  // the first page of the demo makes its season, which a busy machine takes its time for
+  await expect(heading.and(page.locator(':not([data-left])'))).toBeVisible({ timeout: 30_000 });
 }
 
 /** The decision of the answer on the page. */

@@ -109,53 +109,51 @@ test('a logger’s file with gaps, bad lines and the door open is reported befor
   await expect(page.getByText('In the room: 50 entries')).toBeVisible();
 });
 
-test('what if: sliders by keyboard, the most that can be loaded, and giving up; the stand-in logger; what is due', async ({
+test('what if: sliders by keyboard, the most that can be loaded, and giving up', async ({
   page,
 }) => {
-  // one forecast is enough for all three: each takes its seconds of two cores
   await openBoathouse(page);
-  await test.step('what if', async () => {
-    const boxes = page.getByRole('slider', { name: 'More boxes' });
-    await boxes.focus();
-    await page.keyboard.press('Home');
-    await expect(boxes).toHaveAttribute('aria-valuenow', '1');
-    await page.keyboard.press('PageUp');
-    await expect(page.getByText(/In time with \d+ % probability/)).toBeVisible({ timeout: 30_000 });
-    await page.getByRole('slider', { name: 'Dry within' }).focus();
-    await page.keyboard.press('End');
-    await page.getByRole('button', { name: /Find the most that will be dry by/ }).click();
-    await page.getByRole('button', { name: 'Stop' }).click();
-    await expect(
-      page.getByRole('button', { name: /Find the most that will be dry by/ }),
-    ).toBeVisible();
-    await page.getByRole('button', { name: /Find the most that will be dry by/ }).click();
-    await expect(page.getByText(/At most \d+ box|All \d+ boxes|Not even/)).toBeVisible({
-      timeout: 90_000,
-    });
-    await expectNoSidewaysScroll(page);
+  const boxes = page.getByRole('slider', { name: 'More boxes' });
+  await boxes.focus();
+  await page.keyboard.press('Home');
+  await expect(boxes).toHaveAttribute('aria-valuenow', '1');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByText(/In time with \d+ % probability/)).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('slider', { name: 'Dry within' }).focus();
+  await page.keyboard.press('End');
+  await page.getByRole('button', { name: /Find the most that will be dry by/ }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(
+    page.getByRole('button', { name: /Find the most that will be dry by/ }),
+  ).toBeVisible();
+  await page.getByRole('button', { name: /Find the most that will be dry by/ }).click();
+  await expect(page.getByText(/At most \d+ box|All \d+ boxes|Not even/)).toBeVisible({
+    timeout: 90_000,
   });
-  await test.step('what is due goes into a calendar', async () => {
-    const saved = page.waitForEvent('download');
-    await page.getByRole('button', { name: 'Add to my calendar' }).click();
-    const file = await saved;
-    expect(file.suggestedFilename()).toBe('warm-room.ics');
-    const text = readFileSync(await file.path(), 'utf8');
-    expect(text).toContain('BEGIN:VCALENDAR');
-    expect(text).toContain('SUMMARY:Read or weigh Outer marsh\\, pulled early');
-  });
-  await test.step('the stand-in logger is heard, and in the demo its air is kept', async () => {
-    const panel = page.getByRole('group', { name: 'Sample logger data' });
-    await panel.getByRole('button', { name: 'Try with sample logger data' }).click();
-    await expect(panel.getByText(/Connected; its clock runs fast. [4-9] entries/)).toBeVisible();
-    await panel.getByRole('button', { name: 'Save this data' }).click();
-    await expect(page.getByText(/of sample data saved|sample data/).first()).toBeVisible();
-  });
-  await test.step('what is due stands on Today', async () => {
-    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-    await page.keyboard.press('t');
-    await page.getByRole('link', { name: /Read or weigh Outer marsh/ }).click();
-    await expect(page.getByRole('heading', { name: 'Boathouse room', level: 1 })).toBeVisible();
-  });
+  await expectNoSidewaysScroll(page);
+});
+
+test('what is due stands on Today, and goes into a calendar', async ({ page }) => {
+  await openBoathouse(page);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'Add to my calendar' }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toBe('warm-room.ics');
+  const text = readFileSync(await file.path(), 'utf8');
+  expect(text).toContain('BEGIN:VCALENDAR');
+  expect(text).toContain('SUMMARY:Read or weigh Outer marsh\\, pulled early');
+  await page.keyboard.press('t');
+  await page.getByRole('link', { name: /Read or weigh Outer marsh/ }).click();
+  await expect(page.getByRole('heading', { name: 'Boathouse room', level: 1 })).toBeVisible();
+});
+
+test('the stand-in logger is heard, and in the demo its air is kept', async ({ page }) => {
+  await openBoathouse(page);
+  const panel = page.getByRole('group', { name: 'Sample logger data' });
+  await panel.getByRole('button', { name: 'Try with sample logger data' }).click();
+  await expect(panel.getByText(/Connected; its clock runs fast. [4-9] entries/)).toBeVisible();
+  await panel.getByRole('button', { name: 'Save this data' }).click();
+  await expect(page.getByText(/of sample data saved|sample data/).first()).toBeVisible();
 });
 
 test('a forecast is stopped, and gone on with', async ({ page }) => {
