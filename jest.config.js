@@ -1,26 +1,20 @@
-const ROOTS = ['<rootDir>/src', '<rootDir>/demo', '<rootDir>/gallery'];
-
-/** Suites that change for good what others stand on: the language, the clock, the storage of the page. */
-const ALONE = '\\.alone\\.test\\.tsx?$';
-const PAGES = '/walks/|\\.test\\.tsx$';
+const base = {
+  roots: ['<rootDir>/src', '<rootDir>/demo', '<rootDir>/gallery'],
+  extensionsToTreatAsEsm: ['.ts', '.tsx'],
+  setupFiles: ['fake-indexeddb/auto'],
+};
 
 /**
  * Suites that share the modules of a process, as the parts of an application do: what they import is read
  * once, not once for each of them.
  */
-const shared = {
-  roots: ROOTS,
-  runner: 'jest-light-runner/child-process',
-  extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  setupFiles: ['fake-indexeddb/auto'],
-};
+const shared = { ...base, runner: 'jest-light-runner/child-process' };
 
 /** A suite with modules and globals of its own. */
 export const isolated = {
+  ...base,
   testEnvironment: 'node',
-  roots: ROOTS,
-  extensionsToTreatAsEsm: ['.ts', '.tsx'],
-  setupFiles: ['fake-indexeddb/auto'],
+  testTimeout: 30_000,
   transform: {
     '^.+\\.tsx?$': [
       '@swc/jest',
@@ -38,24 +32,23 @@ export const isolated = {
 
 /** @type {import('jest').Config} */
 export default {
+  // which suites are whose stands in one pattern each: patterns to ignore can be given by hand, and replace others
   projects: [
     {
       ...shared,
       displayName: 'pages',
-      testRegex: [PAGES],
-      testPathIgnorePatterns: [ALONE],
-      setupFiles: [...shared.setupFiles, '<rootDir>/scripts/jest/page.mjs'],
+      testRegex: ['^(?!.*\\.alone\\.).*(/walks/.*\\.test\\.ts|\\.test\\.tsx)$'],
+      setupFiles: [...base.setupFiles, '<rootDir>/scripts/jest/page.mjs'],
     },
     {
       ...shared,
       displayName: 'plain',
-      testRegex: '\\.test\\.ts$',
-      testPathIgnorePatterns: [ALONE, PAGES],
+      testRegex: ['^(?!.*(\\.alone\\.|/walks/)).*\\.test\\.ts$'],
     },
-    { ...isolated, displayName: 'alone', testRegex: ALONE },
+    // they change for good what others stand on: the language, the clock, the storage of the page
+    { ...isolated, displayName: 'alone', testRegex: ['\\.alone\\.test\\.tsx?$'] },
   ],
   testSequencer: '<rootDir>/scripts/jest/slowestFirst.cjs',
-  testTimeout: 30_000,
   workerIdleMemoryLimit: '1GB',
   maxWorkers: 2,
 };

@@ -15,6 +15,5 @@ export default {
     (path) => `<rootDir>/${path}`,
   ),
   setupFiles: [],
-  testTimeout: 30_000,
   maxWorkers: 1,
 };

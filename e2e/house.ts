@@ -60,18 +60,18 @@ async function wiped(
   context: BrowserContext,
   viewport: { width: number; height: number } | null,
 ): Promise<void> {
-  const [page, ...others] = context.pages();
-  if (!page) return;
+  const [first, ...others] = context.pages();
+  const page = first ?? (await context.newPage());
   for (const other of others) await other.close();
   page.removeAllListeners();
   await page.unrouteAll();
   await page.goto(NOWHERE);
   await page.evaluate(() => sessionStorage.clear());
   await page.emulateMedia({
-    colorScheme: null,
-    forcedColors: null,
+    colorScheme: 'light',
+    forcedColors: 'none',
     media: null,
-    reducedMotion: null,
+    reducedMotion: 'no-preference',
   });
   if (viewport) await page.setViewportSize(viewport);
   const session = await context.newCDPSession(page);

@@ -105,22 +105,18 @@ export async function expectAccessible(page: Page): Promise<void> {
 
 /** A walk through pages, in a profile of its own, on which nothing may be complained of. */
 export function test(name: string, walk: (given: { page: Page }) => Promise<void>): void {
-  plain(
-    name,
-    async () => {
-      const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-      localStorage.clear();
-      sessionStorage.clear();
-      await throwAway('mine');
-      await throwAway('demo');
-      try {
-        await walk({ page: new Page() });
-        values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
-      } finally {
-        cleanup();
-        complaints.mockRestore();
-      }
-    },
-    60_000,
-  );
+  plain(name, async () => {
+    const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+    localStorage.clear();
+    sessionStorage.clear();
+    await throwAway('mine');
+    await throwAway('demo');
+    try {
+      await walk({ page: new Page() });
+      values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
+    } finally {
+      cleanup();
+      complaints.mockRestore();
+    }
+  });
 }
