@@ -1,4 +1,3 @@
-import { openBox, openDay, tenths, nextFrame } from './combHouse';
 import { expect, startOwnLot, test, withoutAtc } from './house';
 
 test('eight readings typed as fast as keys go are eight readings', async ({ page }) => {
@@ -14,42 +13,6 @@ test('eight readings typed as fast as keys go are eight readings', async ({ page
   for (const dial of dials) {
     await expect(page.getByRole('listitem').filter({ hasText: `dial ${dial} %` })).toHaveCount(1);
   }
-});
-
-test('two taps make one lot, and what is put back makes none', async ({ page }) => {
-  await page.goto('/mine/lots/new');
-  await page.getByRole('radio', { name: '8', exact: true }).click();
-  await page.getByRole('button', { name: 'Start this lot' }).dblclick();
-  await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
-  await page.goto('/mine/today');
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
-
-  await page.goto('/mine/comb/few');
-  for (const side of ['side a', 'side b']) {
-    await page
-      .getByRole('radiogroup', { name: `Frame 1, ${side}: tenths of the honey that are capped` })
-      .getByRole('radio', { name: '2 tenths', exact: true })
-      .click();
-  }
-  await page.getByRole('button', { name: 'Save what I saw (nothing taken)' }).dblclick();
-  await expect(page.getByText('1 frame judged, none taken: no lot').first()).toBeVisible();
-  await page.goto('/mine/today');
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
-});
-
-test('undo on a frame takes back frames and never the day', async ({ page }) => {
-  await openDay(page);
-  await openBox(page, 'Hive 4');
-  await tenths(page, 'A', 9).click();
-  await tenths(page, 'B', 9).click();
-  await nextFrame(page).click();
-  await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
-  await page.keyboard.press('u');
-  await page.keyboard.press('u');
-  await page.keyboard.press('u');
-  await page.keyboard.press('u');
-  await page.getByRole('link', { name: /Back to Marsh/ }).click();
-  await expect(page.getByRole('heading', { level: 1, name: /Marsh, second visit/ })).toBeVisible();
 });
 
 test.describe('half a year on', () => {

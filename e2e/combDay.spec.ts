@@ -1,39 +1,5 @@
-import { mark, openBox, openDay } from './combHouse';
+import { openBox, openDay } from './combHouse';
 import { expect, expectAccessible, outcome, test } from './house';
-
-test('a whole yard in one go: its boxes, what stays, a sample, and the tally', async ({ page }) => {
-  await openDay(page);
-  const before = await page
-    .getByRole('region', { name: 'Count' })
-    .getByText(/frames taken/)
-    .textContent();
-  expect(before).toContain('of 30 judged');
-  await page.getByRole('link', { name: 'Judge a whole yard or stack' }).click();
-  await page.getByRole('button', { name: 'Save this judgement' }).click();
-  await expect(page.getByText('Choose a yard, tick single boxes, or type how many')).toBeVisible();
-  await expect(page.getByText(/Choose how much is capped/)).toBeVisible();
-  await page.getByRole('radio', { name: /^Field yard: \d boxes/ }).click();
-  // Hive 8 was treated with its boxes on: its box stays, whatever is done with the others
-  const held = page.getByRole('note').filter({ hasText: 'These stay on the hive' });
-  await expect(held).toContainText('Hive 8, Box 1');
-  await expect(held).toContainText('formic strips');
-  await page.getByRole('radio', { name: '9 tenths' }).click();
-  await page.getByLabel('Frames to look at closely').fill('8');
-  const looks = page.getByLabel(/^Box \d+, frame \d+$/);
-  await expect(looks).toHaveCount(8);
-  for (let at = 0; at < 8; at += 1) await looks.nth(at).selectOption(at === 2 ? '6' : '9');
-  await expect(page.getByText(/8 of 8 checked, 1 below the 80 %/)).toBeVisible();
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Save this judgement' }).click();
-  await expect(
-    page.getByText(/50 frames in 5 boxes, \d+ % capped .* at most \d+ frames short/),
-  ).toBeVisible();
-  await expect(page.getByText(/Left on the hive: Hive 8, Box 1/)).toBeVisible();
-  await page.getByRole('button', { name: 'Totes: more' }).click();
-  await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
-  await page.reload();
-  await expect(page.getByRole('group', { name: 'Totes' })).toContainText('1');
-});
 
 test('lots from frames: by rule, one frame sent elsewhere by hand, and each ruled on by its frames', async ({
   page,
@@ -108,57 +74,4 @@ test('a photograph is made small, and what the camera wrote into it is gone', as
     buffer: Buffer.from('no picture'),
   });
   await expect(page.getByText(/cannot read this file as a photograph/)).toBeVisible();
-});
-
-test('a season of one’s own: yard, hive, box, flow, day, and the first frame', async ({ page }) => {
-  await page.goto('/mine/season');
-  const add = async (button: string, fields: Record<string, string>) => {
-    await page.getByRole('button', { name: button, exact: true }).click();
-    const sheet = page.getByRole('dialog');
-    for (const [label, text] of Object.entries(fields))
-      await sheet.getByLabel(label, { exact: true }).fill(text);
-    await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-    await expect(sheet).toBeHidden();
-  };
-  await page.getByRole('button', { name: 'Add a yard' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByText('Give it a name.')).toBeVisible();
-  await expectAccessible(page);
-  await page.getByLabel('Name', { exact: true }).fill('Back garden');
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('button', { name: 'Add a hive to Back garden' }).click();
-  const hive = page.getByRole('dialog');
-  await hive.getByLabel('Name or number').fill('Blue hive');
-  await hive.getByRole('button', { name: 'Add', exact: true }).click();
-  // nobody is taken for healthy unasked
-  await expect(hive.getByText(/Say how healthy the colony is/)).toBeVisible();
-  await hive.getByRole('radio', { name: 'Sound' }).click();
-  await hive.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(hive).toBeHidden();
-  await add('Add a box to Blue hive', { Label: 'Top box', 'Places for frames': '8' });
-  await add('Add a flow', {
-    Name: 'Lime',
-    Plant: 'lime tree',
-    'Expected to': `${new Date().getFullYear() + 1}-12-31`,
-  });
-  await add('Add a frame', {
-    Name: 'Own frame',
-    'Comb of one side': '6,2',
-    'Empty frame': '0.35',
-    'Empty box': '3',
-  });
-  await expectAccessible(page);
-  await page.keyboard.press('m');
-  await page.getByRole('button', { name: 'Start a day at the hives' }).click();
-  await page.getByLabel('Name', { exact: true }).fill('First harvest');
-  await page.getByLabel('Flow').selectOption({ label: `Lime, ${new Date().getFullYear()}` });
-  await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(page.getByRole('heading', { level: 1, name: 'First harvest' })).toBeVisible();
-  await page.getByRole('link', { name: 'Judge the next frame' }).click();
-  await expect(page.getByText('Frame 1 of 8')).toBeVisible();
-  await page.keyboard.press('9');
-  await page.keyboard.press('9');
-  await page.keyboard.press('ArrowRight');
-  await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
-  await expect(page.getByText('Frame 2 of 8')).toBeVisible();
 });

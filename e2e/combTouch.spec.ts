@@ -76,22 +76,6 @@ test('a thumb quicker than the store: what is tapped right after turning is of t
   await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
 });
 
-test('interrupted in the middle of a frame, the same frame comes back as it was', async ({
-  page,
-}) => {
-  await openBox(page, 'Hive 4');
-  await mark(page, 5).tap();
-  await tenths(page, 'A', 7).tap();
-  await expect(verdict(page)).toContainText('Side B is not judged yet.');
-  await page.reload();
-  await expect(page.getByText('Frame 5 of 10')).toBeVisible();
-  await expect(tenths(page, 'A', 7)).toBeChecked();
-  await page.goto('/demo/today');
-  await page.getByRole('link', { name: /Carry on at Hive 4, Box 1, frame 5/ }).tap();
-  await expect(tenths(page, 'A', 7)).toBeChecked();
-  await expect(mark(page, 5)).toHaveAccessibleName('Frame 5, begun');
-});
-
 test('a few frames and a bucket, from the comb to a lot on one screen', async ({ page }) => {
   await page.goto('/mine/comb');
   await page.getByRole('link', { name: 'Just a few frames and a bucket' }).tap();

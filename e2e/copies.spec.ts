@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, savedBy, startOwnLot, test } from './house';
+import { expect, expectAccessible, startOwnLot, test } from './house';
 
 test.use({ fresh: true });
 
@@ -75,19 +75,4 @@ test('Today says that a folder is gone, with a way out', async ({ page }) => {
   await page.goto('/mine/today');
   await expect(page.getByText(/could not be saved/)).toBeVisible();
   await expect(page.getByRole('button', { name: 'Choose a folder' })).toBeVisible();
-});
-
-test('Today says what is in no copy, and one press saves it', async ({ page }) => {
-  await startOwnLot(page);
-  await page.goto('/mine/today');
-  await expect(page.getByText(/on this device only\. Lose it, and they are gone/)).toBeVisible();
-  const file = await savedBy(page, () =>
-    page.getByRole('button', { name: 'Save a copy of everything' }).click(),
-  );
-  const { records, seal } = JSON.parse(file.toString()) as {
-    records: unknown[];
-    seal: { records: number };
-  };
-  expect(seal.records).toBe(records.length);
-  await expect(page.getByText(/Last copy .*: everything is in it/)).toBeVisible();
 });

@@ -8,18 +8,6 @@ import {
   turnTo,
 } from './house';
 
-test('from the door into the demo season to a signed ruling', async ({ page }) => {
-  await page.goto('/');
-  await page.getByRole('link', { name: /Start with the demo season/ }).click();
-  await expect(page.getByRole('heading', { name: 'Waiting for your decision (8)' })).toBeVisible();
-  await page.getByRole('link', { name: /Straight from the warm room/ }).click();
-  await expect(page.getByText('Read warm: 1.18 lower than the dial.').first()).toBeVisible();
-  await page.getByRole('button', { name: 'Sign this ruling' }).click();
-  await page.getByLabel('Your initials').fill('DM');
-  await page.getByRole('button', { name: 'Sign', exact: true }).click();
-  await expect(page.getByText(/Signed by DM/).first()).toBeVisible();
-});
-
 const PAGES = [
   '/',
   '/demo/today',
@@ -94,6 +82,45 @@ test('axe finds nothing on any page by day, nor by night on one of each kind, an
       await expectAccessible(page);
       await expectNoSidewaysScroll(page);
       if (AT_NIGHT.includes(address)) await expectReadableAtNight(page);
+    });
+  }
+});
+
+/** Pages that are used at the hives and in the honey house. */
+const ON_A_PHONE = [
+  'season/forecasts',
+  'season/years',
+  'store',
+  'store/blend',
+  'store/trace',
+  'store/keep/demo-1-1',
+  'store/verify',
+  'strain',
+  'strain/kit-list',
+  'strain/settle/demo-8-1',
+  'strain/heat/demo-9-1',
+  'strain/mass/demo-3-1',
+];
+
+test('on a phone: places of work stand behind their door, and no page scrolls sideways', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto('/demo/today');
+  await page.getByRole('link', { name: /Under way: Field yard, late boxes/ }).click();
+  await expect(page.getByRole('button', { name: /Load spun 4 of 7/ })).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  await expectAccessible(page);
+  await page.getByRole('link', { name: 'Hives' }).click();
+  await page.getByRole('link', { name: 'Season' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Season' })).toBeVisible();
+  await expectNoSidewaysScroll(page);
+  for (const address of ON_A_PHONE) {
+    await test.step(address, async () => {
+      await turnTo(page, `/demo/${address}`);
+      await expectAccessible(page);
+      await expectNoSidewaysScroll(page);
     });
   }
 });

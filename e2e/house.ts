@@ -125,15 +125,6 @@ export const test = base.extend<Profiles, Kept>({
 
 export { expect };
 
-/** What the clock of a fresh demo season says: the last 21 August, at this time of day. */
-export function demoNow(): Date {
-  const now = new Date();
-  const demo = new Date(now);
-  demo.setMonth(7, 21);
-  if (demo > now) demo.setFullYear(now.getFullYear() - 1);
-  return demo;
-}
-
 /** What axe finds on the page as it stands; its own script is read once for each load of the page. */
 async function violationsOn(page: Page, rules?: readonly string[]): Promise<Result[]> {
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
@@ -225,24 +216,6 @@ export async function exportAll(page: Page, workspace = 'demo'): Promise<Buffer>
   return savedBy(page, () =>
     page.getByRole('button', { name: 'Save all records to a file' }).click(),
   );
-}
-
-/** A text as a file that is chosen. */
-export const jsonFile = (text: string, name = 'season.json') => ({
-  name,
-  mimeType: 'application/json',
-  buffer: Buffer.from(text),
-});
-
-/** An exported file with its seal taken off and its records changed by hand. */
-export function changedBy(
-  text: string,
-  change: (records: Record<string, unknown>[]) => void,
-): string {
-  const file = JSON.parse(text) as { seal?: object; records: Record<string, unknown>[] };
-  delete file.seal;
-  change(file.records);
-  return JSON.stringify(file);
 }
 
 /** Says of a meter that is not one's own that it does not correct temperature itself. */

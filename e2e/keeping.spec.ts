@@ -1,20 +1,5 @@
 import { expect, startOwnLot, test } from './house';
 
-test('a reload in the middle of a reading loses nothing', async ({ page }) => {
-  await startOwnLot(page);
-  await page.getByLabel('The dial shows').fill('17.8');
-  await page.getByLabel('Temperature of meter and honey').fill('2');
-  await page.getByLabel('Remark').fill('half-way');
-  // what is older than that is never lost
-  await page.waitForTimeout(300);
-  await page.reload();
-  await expect(page.getByLabel('The dial shows')).toHaveValue('17.8');
-  await expect(page.getByLabel('Temperature of meter and honey')).toHaveValue('2');
-  await expect(page.getByLabel('Remark')).toHaveValue('half-way');
-  await page.getByRole('button', { name: 'Clear the form' }).click();
-  await expect(page.getByLabel('The dial shows')).toHaveValue('');
-});
-
 test('a half-typed new lot survives leaving and closing the tab', async ({ page, context }) => {
   await page.goto('/mine/lots/new');
   await page.getByRole('radio', { name: '7', exact: true }).click();
@@ -48,22 +33,4 @@ test('two tabs: each keeps its own half-typed reading, both see what is kept', a
   await page.getByRole('button', { name: 'Save this reading' }).click();
   await expect(other.getByRole('listitem').filter({ hasText: 'dial 17.1 %' })).toBeVisible();
   await expect(other.getByRole('listitem').filter({ hasText: 'dial 18.3 %' })).toBeVisible();
-});
-
-test('undo and redo, by button and key, also after a reload', async ({ page }) => {
-  await startOwnLot(page);
-  await page.getByLabel('The dial shows').fill('17.1');
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  const row = page.getByRole('listitem').filter({ hasText: 'dial 17.1 %' });
-  await expect(row).toBeVisible();
-  await page.getByRole('button', { name: 'Undo', exact: true }).click();
-  await expect(row).toHaveCount(0);
-  await page.getByRole('heading', { level: 1 }).click();
-  await page.keyboard.press('Shift+U');
-  await expect(row).toBeVisible();
-  await page.reload();
-  await expect(row).toBeVisible();
-  await page.keyboard.press('u');
-  await expect(row).toHaveCount(0);
-  await expect(page.getByText(/^History/)).toContainText('(');
 });

@@ -7,27 +7,6 @@ async function openStore(page: Page): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible();
 }
 
-test('a jar code leads back to the frames of its hive, and to who has the jars', async ({
-  page,
-}) => {
-  await openStore(page);
-  const beans = page.getByRole('article', { name: 'Bean field, second day' });
-  const code = (await beans.getByText(/^Jars \d/).innerText()).replace('Jars ', '');
-  await page.getByLabel('Code on the jar').fill('no such code');
-  await page.getByRole('button', { name: 'Trace' }).click();
-  await expect(page.getByRole('alert')).toContainText('No jar or lot has that code');
-  await page.getByLabel('Code on the jar').fill(`${code}-07`);
-  await page.getByRole('button', { name: 'Trace' }).click();
-  await expect(page.getByRole('heading', { level: 1, name: `${code}-7` })).toBeVisible();
-  await expect(page.getByText('It leads back to 8 frames.')).toBeVisible();
-  const drawing = page.getByRole('region', { name: 'The trace, drawn' });
-  for (const card of ['Hive 7', 'Frame, place 1', 'Bucket', 'ferry landing stall']) {
-    await expect(drawing.getByRole('link', { name: card }).first()).toBeVisible();
-  }
-  await expectAccessible(page);
-  await expectNoSidewaysScroll(page);
-});
-
 test('a hive is called back: every jar of it, with who has it', async ({ page }) => {
   await page.goto('/demo/store/trace');
   await page
@@ -125,21 +104,4 @@ test('labels: words, a sheet of my own that does not fit, and a PDF', async ({ p
   const button = page.getByRole('button', { name: /labels as PDF/ });
   const bytes = await savedBy(page, () => button.click());
   expect(bytes.subarray(0, 5).toString()).toBe('%PDF-');
-});
-
-test('the store on a phone: targets, nothing sideways', async ({ page }) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  for (const address of [
-    'store',
-    'store/blend',
-    'store/trace',
-    'store/keep/demo-1-1',
-    'season/years',
-    'verify',
-  ]) {
-    await page.goto(`/demo/${address}`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expectAccessible(page);
-    await expectNoSidewaysScroll(page);
-  }
 });

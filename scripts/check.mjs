@@ -26,7 +26,7 @@ const steps = [
   changed.length > 0 && [
     'formatting',
     'npx',
-    ['prettier', '--check', '--ignore-unknown', ...changed],
+    ['oxfmt', '--check', '--no-error-on-unmatched-pattern', ...changed],
   ],
   code.length > 0 && ['lint', 'npx', ['oxlint', ...code]],
   tested.length > 0 && [

@@ -15,11 +15,15 @@ const step = (name, ...args) => ({ name, args: ['run', '-s', ...args] });
  * busy by themselves: side by side they would only wait for each other, and some for too long.
  */
 const stages = [
+  [[step('formatting', 'check:format')]],
   [
     [step('types', 'check:types'), step('lint', 'check:lint')],
-    [step('production build', 'build'), step('formatting', 'check:format')],
+    [
+      step('production build', 'build'),
+      step('dependency rules', 'check:deps'),
+      step('unused code', 'check:unused'),
+    ],
   ],
-  [[step('dependency rules', 'check:deps')], [step('unused code', 'check:unused')]],
   [[step('Jest', 'jest', '--', '--json', `--outputFile=${JEST_REPORT}`)]],
   [[step('Playwright', 'e2e')]],
 ];

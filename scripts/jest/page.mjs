@@ -12,6 +12,8 @@ const window = completed(
 /** What the pages use as Node has it. */
 const OF_NODE = new Set([
   'globalThis',
+  'Blob',
+  'File',
   'console',
   'crypto',
   'Crypto',

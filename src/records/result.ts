@@ -34,7 +34,8 @@ export type AppErrorCode =
   | 'storage-failed';
 
 export type Result<T> =
-  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly error: AppError };
+  | { readonly ok: true; readonly value: T }
+  | { readonly ok: false; readonly error: AppError };
 
 export const ok = <T>(value: T): Result<T> => ({ ok: true, value });
 

@@ -41,3 +41,5 @@ const worker: DryingWorker = {
 };
 
 expose(worker);
+
+export default worker;

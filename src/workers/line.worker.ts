@@ -35,3 +35,5 @@ const worker: LineWorker = {
 };
 
 expose(worker);
+
+export default worker;

@@ -136,3 +136,5 @@ const worker: RecordFileWorker = {
 };
 
 expose(worker);
+
+export default worker;

@@ -18,7 +18,8 @@ export type FieldErrors = Readonly<Record<string, FieldError>>;
 
 /** What a form says, or what is wrong in which field. */
 export type Parsed<T> =
-  { readonly ok: true; readonly content: T } | { readonly ok: false; readonly errors: FieldErrors };
+  | { readonly ok: true; readonly content: T }
+  | { readonly ok: false; readonly errors: FieldErrors };
 
 /** Stands at one field of a form while it is read; what is wrong is collected for the form as a whole. */
 export class Reader {

@@ -85,6 +85,15 @@ export const mark = (page: Page, slot: number): Locator =>
     .getByRole('group', { name: 'Frames of this box' })
     .getByRole('button', { name: new RegExp(`^Frame ${slot},`) });
 
+/** What the clock of a fresh demo season says: the last 21 August, at this time of day. */
+export function demoNow(): Date {
+  const now = new Date();
+  const demo = new Date(now);
+  demo.setMonth(7, 21);
+  if (demo > now) demo.setFullYear(now.getFullYear() - 1);
+  return demo;
+}
+
 interface Planned {
   readonly frames?: string;
   readonly lot?: string;

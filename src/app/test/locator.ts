@@ -42,8 +42,8 @@ export async function settled(): Promise<void> {
 }
 
 /** Waits until something holds; where it never does, says in its own words what did not. */
-export async function until(holds: () => unknown): Promise<void> {
-  const end = performance.now() + PATIENCE_MS;
+export async function until(holds: () => unknown, patienceMs = PATIENCE_MS): Promise<void> {
+  const end = performance.now() + patienceMs;
   for (;;) {
     try {
       holds();
@@ -77,6 +77,9 @@ export class Locator {
 
   getByText = (text: Wanted, { exact = false } = {}): Locator =>
     this.part(`text ${text}`, (root) => byText(root, text, exact));
+
+  getByPlaceholder = (text: string): Locator =>
+    this.part(text, (root) => [...root.querySelectorAll(`[placeholder="${text}"]`)]);
 
   getByTestId = (id: string): Locator =>
     this.part(id, (root) => [...root.querySelectorAll(`[data-testid="${id}"]`)]);
@@ -143,6 +146,13 @@ export class Locator {
     });
   };
 
+  /** Two clicks, between which the page finds no time for anything. */
+  dblclick = (): Promise<void> =>
+    this.acts((element) => {
+      fireEvent.click(element);
+      fireEvent.click(element);
+    });
+
   fill = (value: string): Promise<void> =>
     this.acts((element) => {
       element.focus();
@@ -171,6 +181,7 @@ export class Locator {
     for (const digit of text) await this.acts((element) => typeOn(element, digit));
   };
 
+  tap = (): Promise<void> => this.click();
   focus = (): Promise<void> => this.acts((element) => element.focus());
   press = (key: string): Promise<void> => this.acts((element) => pressOn(element, key));
 
@@ -189,10 +200,17 @@ export function typeOn(element: Element, digit: string): void {
     fireEvent.change(field, { target: { value: field.value + digit } });
 }
 
+/** What a key is called with what is held down beside it, such as `Shift+U`, as the page hears it. */
+function heard(called: string): KeyboardEventInit & { readonly key: string } {
+  const [key = called, ...held] = called.length > 1 ? called.split('+').reverse() : [called];
+  return { key, shiftKey: held.includes('Shift'), ctrlKey: held.includes('Control') };
+}
+
 /** A key, as the page hears it; Enter in a field sends its form. */
-export function pressOn(element: Element, key: string): void {
-  const goesOn = fireEvent.keyDown(element, { key });
-  fireEvent.keyUp(element, { key });
+export function pressOn(element: Element, called: string): void {
+  const { key, ...held } = heard(called);
+  const goesOn = fireEvent.keyDown(element, { key, ...held });
+  fireEvent.keyUp(element, { key, ...held });
   if (!goesOn || (key !== 'Enter' && key !== ' ')) return;
   if (element.matches('button, a, [role=radio]')) fireEvent.click(element);
   else if (key === 'Enter' && element.matches('input')) element.closest('form')?.requestSubmit();

@@ -13,6 +13,8 @@ export interface OpenPage {
   readonly store: AppStore;
   /** where the page is now */
   readonly path: () => string;
+  /** goes back to the page before */
+  readonly back: () => Promise<void>;
 }
 
 /** Loads the code of a page piece after piece: the test runner cannot link two pieces at the same time. */
@@ -40,5 +42,9 @@ export async function openPage(path: string): Promise<OpenPage> {
     if (router.state.errors) throw Object.values(router.state.errors)[0];
     if (!document.querySelector('h1')) throw new Error(`${path} does not stand yet`);
   });
-  return { store, path: () => router.state.location.pathname };
+  return {
+    store,
+    path: () => router.state.location.pathname,
+    back: () => router.navigate(-1),
+  };
 }

@@ -4,13 +4,15 @@ import { cleanup } from '@testing-library/react';
 import { throwAway, snapshotOf } from '../../db';
 import { openPage, type OpenPage } from './openPage';
 import { Locator, pressOn, settled, typeOn, until } from './locator';
+import { letWorkersAnswer } from './nearWorker';
+import { SavedFiles, type SavedFile } from './savedFiles';
 import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
 
 /** Pages as a person walks through them, with what no screen has to show. */
 export class Page extends Locator {
   private open: OpenPage | null = null;
 
-  constructor() {
+  constructor(private readonly files: SavedFiles) {
     super('page', () => [document.documentElement]);
   }
 
@@ -25,6 +27,21 @@ export class Page extends Locator {
   /** where the page is now */
   path = (): string => this.open?.path() ?? '';
   reload = (): Promise<void> => this.goto(this.path());
+
+  async goBack(): Promise<void> {
+    await this.open?.back();
+    await settled();
+  }
+
+  /** The file that an act hands to the browser to be saved. */
+  async savedBy(act: () => Promise<void>): Promise<SavedFile> {
+    const before = this.files.count;
+    await act();
+    await until(() => {
+      if (this.files.count === before) throw new Error('no file was saved');
+    });
+    return this.files.last();
+  }
 
   readonly keyboard = {
     press: (key: string): Promise<void> => {
@@ -48,11 +65,12 @@ function seen(locator: Locator, hopes: boolean) {
     if (is !== hopes) throw new Error(`${hopes ? '' : 'not '}${what}`);
   };
   return {
-    toBeVisible: () =>
+    toBeVisible: ({ timeout }: { readonly timeout?: number } = {}) =>
       until(() => {
         if (hopes) values(isShown(locator.one())).toBe(true);
         else holds(locator.isVisible(), 'visible');
-      }),
+      }, timeout),
+    toBeFocused: () => until(() => holds(locator.one() === document.activeElement, 'focused')),
     toBeHidden: () => until(() => holds(!locator.isVisible(), 'hidden')),
     toContainText: (wanted: Wanted) =>
       until(() => holds(matches(text(), wanted), `${String(wanted)} in: ${shortOf(text())}`)),
@@ -103,20 +121,39 @@ export async function expectAccessible(page: Page): Promise<void> {
   values(violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 200)}`)).toEqual([]);
 }
 
-/** A walk through pages, in a profile of its own, on which nothing may be complained of. */
-export function test(name: string, walk: (given: { page: Page }) => Promise<void>): void {
+type Walk = (given: { page: Page }) => Promise<void>;
+
+async function walked(walk: Walk): Promise<void> {
+  const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
+  const files = new SavedFiles();
+  localStorage.clear();
+  sessionStorage.clear();
+  await throwAway('mine');
+  await throwAway('demo');
+  try {
+    await walk({ page: new Page(files) });
+    values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
+  } finally {
+    cleanup();
+    files.end();
+    complaints.mockRestore();
+  }
+}
+
+/**
+ * A walk through pages, in a profile of its own, on which nothing may be complained of. Workers never
+ * answer: few walks wait for them.
+ */
+export const test = (name: string, walk: Walk): void => plain(name, () => walked(walk));
+
+/** A walk beside which workers compute. */
+export function testWithWorkers(name: string, walk: Walk): void {
   plain(name, async () => {
-    const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
-    localStorage.clear();
-    sessionStorage.clear();
-    await throwAway('mine');
-    await throwAway('demo');
+    const silence = letWorkersAnswer();
     try {
-      await walk({ page: new Page() });
-      values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
+      await walked(walk);
     } finally {
-      cleanup();
-      complaints.mockRestore();
+      silence();
     }
   });
 }

@@ -1,4 +1,13 @@
-import { openDemoLot, outcome, startOwnLot, withoutAtc } from '../test/houses';
+import {
+  nextFrame,
+  openBox,
+  openDay,
+  openDemoLot,
+  outcome,
+  startOwnLot,
+  tenths,
+  withoutAtc,
+} from '../test/houses';
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 
 const BLOCKED = 'Field yard, clover boxes';
@@ -110,4 +119,40 @@ test('a new lot says beside each field what to do, and loses nothing', async ({ 
   await page.getByRole('button', { name: 'Use 20', exact: true }).click();
   await expect(page.getByLabel('Your own target')).toHaveValue('20');
   await expect(page.getByLabel('Name')).toHaveValue('Ling hill');
+});
+
+test('two taps make one lot, and what is put back makes none', async ({ page }) => {
+  await page.goto('/mine/lots/new');
+  await page.getByRole('radio', { name: '8', exact: true }).click();
+  await page.getByRole('button', { name: 'Start this lot' }).dblclick();
+  await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
+  await page.goto('/mine/today');
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
+
+  await page.goto('/mine/comb/few');
+  for (const side of ['side a', 'side b']) {
+    await page
+      .getByRole('radiogroup', { name: `Frame 1, ${side}: tenths of the honey that are capped` })
+      .getByRole('radio', { name: '2 tenths', exact: true })
+      .click();
+  }
+  await page.getByRole('button', { name: 'Save what I saw (nothing taken)' }).dblclick();
+  await expect(page.getByText('1 frame judged, none taken: no lot').first()).toBeVisible();
+  await page.goto('/mine/today');
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (1)' })).toBeVisible();
+});
+
+test('undo on a frame takes back frames and never the day', async ({ page }) => {
+  await openDay(page);
+  await openBox(page, 'Hive 4');
+  await tenths(page, 'A', 9).click();
+  await tenths(page, 'B', 9).click();
+  await nextFrame(page).click();
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await page.keyboard.press('u');
+  await page.getByRole('link', { name: /Back to Marsh/ }).click();
+  await expect(page.getByRole('heading', { level: 1, name: /Marsh, second visit/ })).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, expectAccessible, test } from '../test/walk';
-import { openBench, startBuckets, chooseMeter, noticed } from '../test/houses';
+import { openBench, startBuckets, chooseMeter, noticed, withoutAtc } from '../test/houses';
 
 const QUALITY = 'Colour, taste, laboratory';
 
@@ -186,4 +186,69 @@ test('a row that is wrong says so beside its dial and keeps nothing back', async
   await page.getByLabel(/^The dial shows, Bucket 2$/).fill('17.2');
   await page.getByRole('button', { name: 'Save 3 readings' }).click();
   await noticed(page, '3 readings saved');
+});
+
+test('a pasted table with two bad rows: the good ones are kept, the bad ones stay to be put right', async ({
+  page,
+}) => {
+  await startBuckets(page, 20, 'All in a table');
+  const text = [
+    'Bucket;Reading;Temp °C',
+    '1;17,4;22',
+    '2;17,6;22',
+    '77;17,2;22',
+    '4;wet;22',
+    '5;17,0;21,5',
+  ].join('\n');
+  await withoutAtc(page);
+  await page.getByLabel('CSV file').setInputFiles({
+    name: 'readings.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(text),
+  });
+  const preview = page.getByRole('region', { name: 'What will be saved' });
+  await expect(page.getByText('3 good lines, 2 lines to correct')).toBeVisible();
+  await expect(preview).toContainText(
+    'There is no container “77” in this lot; it has Bucket 1 to Bucket 20.',
+  );
+  await expect(preview).toContainText('“wet” is not a number');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Save the 3 good lines' }).click();
+  await noticed(page, '3 readings saved');
+  await expect(page.getByText('0 good lines, 2 lines to correct')).toBeVisible();
+  const cells = page.getByLabel('Paste the cells here');
+  await cells.fill((await cells.value()).replace('77', '7').replace('wet', '17,8'));
+  await page.getByRole('button', { name: 'Save the 2 good lines' }).click();
+  await noticed(page, '2 readings saved');
+  await expect(cells).toHaveValue('');
+  await page.getByRole('link', { name: 'One by one' }).click();
+  await expect(page.getByRole('radio', { name: 'Bucket 7, 17.0 %' })).toBeVisible();
+});
+
+test('a plan is fixed before looking, and says something only when it is complete', async ({
+  page,
+}) => {
+  await startBuckets(page, 12);
+  await page.getByRole('button', { name: 'Make a plan' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Random seed').fill('11');
+  await expect(sheet.getByRole('status')).toContainText('of 12 vessels');
+  const count = Number((await sheet.getByRole('status').innerText()).split(' ')[0]);
+  await sheet.getByLabel('Confidence').fill('12');
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  await expect(sheet.getByText('This must be between 50 and 99.9 %.')).toBeVisible();
+  await sheet.getByLabel('Confidence').fill('95');
+  await sheet.getByRole('button', { name: 'Add' }).click();
+  const plan = page.getByRole('region', { name: 'Which to test' });
+  await expect(plan.getByRole('status')).toContainText('Still to read: Bucket');
+  for (let at = 0; at < count; at += 1) {
+    await page.keyboard.type('17');
+    await page.keyboard.press('Enter');
+    await expect(page.getByRole('heading', { name: `Readings (${at + 1})` })).toBeVisible();
+    await page.keyboard.press('Tab');
+    await page.getByRole('heading', { level: 1 }).click();
+  }
+  await expect(plan.getByRole('status')).toHaveText('Complete: the plan holds.');
+  await page.getByRole('link', { name: /^Decision/ }).click();
+  await expect(page.getByText(/The plan holds: at least 90 % of the containers/)).toBeVisible();
 });

@@ -1,5 +1,5 @@
 import { expect, test } from '../test/walk';
-import { outcome, openDemoLot, startOwnLot } from '../test/houses';
+import { outcome, openDemoLot, startOwnLot, withoutAtc } from '../test/houses';
 
 const LOTS = [
   ['Borage, east field', 'Accept'],
@@ -176,4 +176,52 @@ test("a target of one's own survives another rule set; a taken code is replaced 
   await page.getByLabel('Lot code').fill(taken);
   await page.getByRole('button', { name: `Use ${code}` }).click();
   await expect(page.getByLabel('Lot code')).toHaveValue(code);
+});
+
+test('from the door into the demo season to a signed ruling', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('link', { name: /Start with the demo season/ }).click();
+  await expect(page.getByRole('heading', { name: 'Waiting for your decision (8)' })).toBeVisible();
+  await page.getByRole('link', { name: /Straight from the warm room/ }).click();
+  await expect(page.getByText('Read warm: 1.18 lower than the dial.').first()).toBeVisible();
+  await page.getByRole('button', { name: 'Sign this ruling' }).click();
+  await page.getByLabel('Your initials').fill('DM');
+  await page.getByRole('button', { name: 'Sign', exact: true }).click();
+  await expect(page.getByText(/Signed by DM/).first()).toBeVisible();
+});
+
+test('in °F, pounds and gallons from end to end', async ({ page }) => {
+  await page.goto('/mine/kit');
+  for (const unit of ['°F', 'lb', 'US gal', 'in'])
+    await page.getByRole('radio', { name: unit, exact: true }).click();
+  await page.getByLabel('Rule set for new lots').selectOption('us-grade-a-b');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
+
+  await page.getByRole('link', { name: 'Today', exact: true }).click();
+  await page.getByRole('link', { name: 'New lot' }).click();
+  await expect(page.getByText('Limit 18.6 %.')).toBeVisible();
+  await page.getByRole('radio', { name: 'By volume' }).click();
+  await page.getByLabel('Honey in each').fill('5');
+  await page.getByLabel('Temperature of the store').fill('60');
+  await page.getByRole('button', { name: 'Start this lot' }).click();
+  // 5 US gallons of honey with about 18.5 % water, ± half a litre
+  await expect(page.getByText(/Together 58\.9 ± 1\.9 lb/)).toBeVisible();
+  await page.getByLabel('The dial shows').fill('17.8');
+  await withoutAtc(page);
+  await page.getByLabel('Temperature of meter and honey').fill('77');
+  await expect(page.getByText('Read warm: 0.45 lower than the dial.')).toBeVisible();
+  await page.getByRole('button', { name: 'Save this reading' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'at 77.0 °F' })).toBeVisible();
+  await expect(page.getByText(/Stored at 60 °F/)).toBeVisible();
+});
+
+test('a lot that was not measured never reads as conforming', async ({ page }) => {
+  await openDemoLot(page, 'Sea lavender, outer marsh');
+  await page.keyboard.press('d');
+  await expect(page.getByText('Moisture not measured; expected')).toBeVisible();
+  await expect(page.getByText('Not tested: moisture, yeast count')).toBeVisible();
+  await expect(page.getByText('No readings.')).toBeVisible();
 });

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, test } from '../test/walk';
+import { expect, expectAccessible, test, testWithWorkers } from '../test/walk';
 
 test('hives out of a spreadsheet: good lines are added, a bad one stays until it is put right', async ({
   page,
@@ -52,3 +52,25 @@ test('rain is expected about the room, and taken out again', async ({ page }) =>
   await page.getByRole('button', { name: /Remove the rain of/ }).click();
   await expect(page.getByText(/^Rain on/)).toHaveCount(0);
 });
+
+testWithWorkers(
+  'what was forecast stands against what was found, with what own records taught',
+  async ({ page }) => {
+    await page.goto('/demo/season');
+    await page.getByRole('link', { name: 'How good were the forecasts?' }).click();
+    const said = page.getByRole('region', { name: 'Forecasts, and how often they came true' });
+    await expect(said.getByRole('row', { name: /Water content, from the comb/ })).toContainText(
+      /\d of \d/,
+    );
+    await expect(said.getByRole('row', { name: /When an extraction day ends/ })).toBeVisible({
+      timeout: 20_000,
+    });
+    await expect(said.getByRole('row', { name: /Moisture while drying/ })).toBeVisible();
+    await expect(page.getByText('Calculating drying and extraction days')).toHaveCount(0);
+    const learned = page.getByRole('region', { name: 'Learned in place of guesses' });
+    await expect(learned.getByRole('row', { name: /Vessels of a lot differ by/ })).toContainText(
+      /from|lot/,
+    );
+    await expectAccessible(page);
+  },
+);

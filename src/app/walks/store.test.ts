@@ -202,3 +202,23 @@ test('jars are filled, set aside and given out; no more than there are', async (
   await page.getByRole('dialog').getByRole('button', { name: 'Add', exact: true }).click();
   await expect(marsh.getByText(/12 for sale, 8 free/)).toBeVisible();
 });
+
+test('a jar code leads back to the frames of its hive, and to who has the jars', async ({
+  page,
+}) => {
+  await openStore(page);
+  const beans = page.getByRole('article', { name: 'Bean field, second day' });
+  const code = (await beans.getByText(/^Jars \d/).innerText()).replace('Jars ', '');
+  await page.getByLabel('Code on the jar').fill('no such code');
+  await page.getByRole('button', { name: 'Trace' }).click();
+  await expect(page.getByRole('alert')).toContainText('No jar or lot has that code');
+  await page.getByLabel('Code on the jar').fill(`${code}-07`);
+  await page.getByRole('button', { name: 'Trace' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: `${code}-7` })).toBeVisible();
+  await expect(page.getByText('It leads back to 8 frames.')).toBeVisible();
+  const drawing = page.getByRole('region', { name: 'The trace, drawn' });
+  for (const card of ['Hive 7', 'Frame, place 1', 'Bucket', 'ferry landing stall']) {
+    await expect(drawing.getByRole('link', { name: card }).first()).toBeVisible();
+  }
+  await expectAccessible(page);
+});

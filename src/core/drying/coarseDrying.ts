@@ -42,7 +42,8 @@ export interface DryingTask {
 
 /** How long drying takes, or that it does not get there. */
 export type CoarseDrying =
-  { readonly status: 'reached'; readonly days: number } | { readonly status: 'not-within-a-month' };
+  | { readonly status: 'reached'; readonly days: number }
+  | { readonly status: 'not-within-a-month' };
 
 /**
  * Days of drying in the comb, by a lumped rate: a coarse instant model to compare plans with, not a

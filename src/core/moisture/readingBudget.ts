@@ -31,7 +31,12 @@ export const BUDGET_DEFAULTS = {
 
 /** Parts of a budget, by name. */
 export type BudgetPart =
-  'resolution' | 'temperature' | 'calibration' | 'relation' | 'method' | 'sample';
+  | 'resolution'
+  | 'temperature'
+  | 'calibration'
+  | 'relation'
+  | 'method'
+  | 'sample';
 
 /** The parts of one reading's uncertainty that repeating it does not shrink [% moisture]. */
 export interface ReadingBudget extends Readonly<Record<Exclude<BudgetPart, 'method'>, number>> {

@@ -11,7 +11,13 @@ export interface RuleSource {
 
 /** Kinds of evidence that a rule can ask for. */
 export type EvidenceKind =
-  'comb' | 'reading' | 'vessel' | 'storage' | 'signs' | 'lot' | 'circumstances';
+  | 'comb'
+  | 'reading'
+  | 'vessel'
+  | 'storage'
+  | 'signs'
+  | 'lot'
+  | 'circumstances';
 
 /** What a finding does: it speaks for an outcome, sets a condition, or only informs. */
 export type Bearing = Outcome | 'condition' | 'note';

@@ -57,7 +57,7 @@ export interface TraceSources {
 
 class TraceBuilder {
   readonly nodes = new Map<string, TraceNode>();
-  readonly edges: TraceEdge[] = [];
+  private readonly ways = new Map<string, TraceEdge>();
 
   node(id: string, kind: TraceKind, more: Partial<TraceNode> & Pick<TraceNode, 'name'>): string {
     if (!this.nodes.has(id)) {
@@ -66,8 +66,16 @@ class TraceBuilder {
     return id;
   }
 
+  /** Honey that goes one way in several parts, as of a hive's frames, is one edge. */
   edge(from: string, to: string, massKg: number | null): void {
-    this.edges.push({ from, to, massKg });
+    const way = `${from} ${to}`;
+    const before = this.ways.get(way)?.massKg ?? 0;
+    const isKnown = massKg !== null && this.ways.get(way)?.massKg !== null;
+    this.ways.set(way, { from, to, massKg: isKnown ? before + massKg : null });
+  }
+
+  get edges(): readonly TraceEdge[] {
+    return [...this.ways.values()];
   }
 }
 

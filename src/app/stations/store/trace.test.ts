@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { demoLedger } from '../../../../demo/demoLedger';
 import { demoSeason } from '../../../../demo/season';
+import { nodeBalance } from '../../../core';
 import { jarsNode, lotNode, traceOf } from '../../../model';
 import { recallContent } from './recallContent';
 import { recallOf } from './recall';
@@ -39,6 +40,15 @@ function pointsAlong(path: string): [number, number][] {
 describe('the trace on paper and screen', () => {
   const { book, rooms, house, blends, poured } = related;
   const trace = traceOf({ files: ledger.files, book, rooms, house, blends, poured });
+
+  test('honey of a hive that came in several frames goes one way, with all its weight', () => {
+    const ways = trace.edges.map(({ from, to }) => `${from} ${to}`);
+    expect(new Set(ways).size).toBe(ways.length);
+    const box = [...trace.nodes.values()].find(({ kind }) => kind === 'box')!;
+    const { inKg, outKg } = nodeBalance(trace.edges, box.id);
+    expect(inKg).toBeGreaterThan(0);
+    expect(inKg).toBeCloseTo(outKg, 9);
+  });
 
   test('a recall of a lot finds its jars, who has them, and its containers', () => {
     const recall = recallOf(trace, ledger.files, lotNode('demo-1-1'));

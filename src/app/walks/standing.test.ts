@@ -1,12 +1,5 @@
-import {
-  expect,
-  expectAccessible,
-  expectNoSidewaysScroll,
-  savedBy,
-  startOwnLot,
-  test,
-  demoNow,
-} from './house';
+import { demoNow, startOwnLot } from '../test/houses';
+import { expect, expectAccessible, test } from '../test/walk';
 
 test('a tank stands to clear: when to skim, for the calendar, skimmed twice', async ({ page }) => {
   await startOwnLot(page);
@@ -25,7 +18,7 @@ test('a tank stands to clear: when to skim, for the calendar, skimmed twice', as
   await expect(tank.getByRole('row', { name: /^Overnight/ })).toContainText('all over');
   await expectAccessible(page);
   const calendar = tank.getByRole('button', { name: 'Add to my calendar' });
-  const text = (await savedBy(page, () => calendar.click())).toString();
+  const { text } = await page.savedBy(() => calendar.click());
   expect(text).toContain('SUMMARY:Skim Tank');
   await tank.getByLabel(/Came off/).fill('0.3');
   await tank.getByRole('button', { name: 'Skimmed now' }).click();
@@ -67,25 +60,40 @@ test('warmth from a logger is taken hour by hour, and a removed spell comes back
   await expect(row).toBeVisible();
 });
 
-test('days at the line stand on Today, and a phone shows them without scrolling sideways', async ({
-  page,
-}) => {
-  await page.setViewportSize({ width: 390, height: 844 });
-  await page.goto('/demo/today');
-  await page.getByRole('link', { name: /Under way: Field yard, late boxes/ }).click();
-  await expect(page.getByRole('button', { name: /Load spun 4 of 7/ })).toBeVisible();
-  await expectNoSidewaysScroll(page);
-  await expectAccessible(page);
-  for (const path of [
-    'strain',
-    'strain/kit-list',
-    'strain/settle/demo-8-1',
-    'strain/heat/demo-9-1',
-    'strain/mass/demo-3-1',
-  ]) {
-    await page.goto(`/demo/${path}`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expectNoSidewaysScroll(page);
-    await expectAccessible(page);
-  }
+test('in °F, pounds and inches from the frame to the jar', async ({ page }) => {
+  await page.goto('/mine/kit');
+  for (const unit of ['°F', 'lb', 'in'])
+    await page.getByRole('radio', { name: unit, exact: true }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
+  await page.goto('/mine/strain');
+  await page.getByRole('button', { name: 'Plan a day' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name', { exact: true }).fill('Imperial');
+  await expect(sheet.getByLabel('Honey in a frame')).toHaveValue('3.53');
+  await sheet.getByText('Strainer, honey and pails').click();
+  await expect(sheet.getByLabel('Honey at the strainer')).toHaveValue('77');
+  await sheet.getByLabel('Honey at the strainer').fill('25');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(sheet.getByText('This must be between 41 and 113 °F.')).toBeVisible();
+  await sheet.getByLabel('Honey at the strainer').fill('86');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('list', { name: /Pails of this day/ })).toContainText('27.6 lb');
+  await page.getByRole('link', { name: 'Strainer' }).click();
+  await expect(page.getByText(/an hour at 86 °F/)).toBeVisible();
+  await expect(page.getByText(/Honey at 95 °F|Not even at 95 °F|Warm enough/)).toBeVisible();
+
+  await startOwnLot(page);
+  await page.getByRole('link', { name: /^Extraction / }).click();
+  await page.getByRole('link', { name: 'Settling', exact: true }).click();
+  await page.getByRole('button', { name: 'A container is settling' }).click();
+  await sheet.getByRole('textbox', { name: 'Container' }).fill('Crock');
+  await expect(sheet.getByLabel('Honey depth')).toHaveValue('9.8');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByRole('article', { name: 'Crock' })).toContainText('it is at 77 °F');
+  await page.getByRole('link', { name: 'Balance and jars' }).click();
+  await page.getByRole('button', { name: 'Record a weight' }).click();
+  await sheet.getByLabel('Net weight').fill('2.2');
+  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
+  await expect(page.getByText('2.20 lb')).toBeVisible();
 });
