@@ -14,21 +14,3 @@ test('eight readings typed as fast as keys go are eight readings', async ({ page
     await expect(page.getByRole('listitem').filter({ hasText: `dial ${dial} %` })).toHaveCount(1);
   }
 });
-
-test.describe('half a year on', () => {
-  test.use({ fresh: true });
-
-  test('a look that is due ends with one tap', async ({ page }) => {
-    await page.goto('/demo/store');
-    await expect(page.getByRole('heading', { level: 1, name: 'Store' })).toBeVisible();
-    // half a year on, something is due
-    await page.clock.setFixedTime(new Date(Date.now() + 180 * 86_400_000));
-    await page.goto('/demo/store');
-    await expect(page.getByRole('heading', { name: /^Check these/ })).toBeVisible();
-    const due = page.getByRole('button', { name: /^Checked: all well/ });
-    const before = await due.count();
-    expect(before).toBeGreaterThan(0);
-    await due.first().click();
-    await expect(due).toHaveCount(before - 1);
-  });
-});

@@ -75,30 +75,3 @@ test('a thumb quicker than the store: what is tapped right after turning is of t
   await expect(tenths(page, 'A', 3)).toBeChecked();
   await expect(mark(page, 1)).toHaveAccessibleName('Frame 1, Take');
 });
-
-test('a few frames and a bucket, from the comb to a lot on one screen', async ({ page }) => {
-  await page.goto('/mine/comb');
-  await page.getByRole('link', { name: 'Just a few frames and a bucket' }).tap();
-  await page.getByRole('button', { name: 'Make the lot' }).tap();
-  await expect(page.getByText('Tap the capping of both sides of one frame.')).toBeVisible();
-  for (const [at, count] of [9, 10, 4].entries()) {
-    const frame = page.getByRole('region', { name: `Frame ${at + 1}` });
-    for (const side of ['side a', 'side b']) {
-      await frame
-        .getByRole('radiogroup', {
-          name: `Frame ${at + 1}, ${side}: tenths of the honey that are capped`,
-        })
-        .getByRole('radio', { name: `${count} tenths`, exact: true })
-        .tap();
-    }
-  }
-  await expect(page.getByRole('region', { name: 'Frame 3' })).toContainText('Put back');
-  await expect(page.getByText('Take it').first()).toBeVisible();
-  await page.getByLabel('Honey in the bucket').fill('3,4');
-  await expectNoSidewaysScroll(page);
-  await expectAccessible(page);
-  await page.getByRole('button', { name: 'Make the lot' }).tap();
-  await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
-  await expect(page.getByText(/Together (about )?3\.4/)).toBeVisible();
-  await expect(page.getByText(/^Accept on its capping/).first()).toBeVisible();
-});

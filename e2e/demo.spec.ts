@@ -88,6 +88,9 @@ test('axe finds nothing on any page by day, nor by night on one of each kind, an
 
 /** Pages that are used at the hives and in the honey house. */
 const ON_A_PHONE = [
+  'season/when',
+  'practice',
+  'comb/demo-second-1',
   'season/forecasts',
   'season/years',
   'store',
@@ -95,8 +98,12 @@ const ON_A_PHONE = [
   'store/trace',
   'store/keep/demo-1-1',
   'store/verify',
+  'store/jars',
+  'store/side-by-side',
+  'warm-room/demo-room-1',
   'strain',
   'strain/kit-list',
+  'strain/house',
   'strain/settle/demo-8-1',
   'strain/heat/demo-9-1',
   'strain/mass/demo-3-1',

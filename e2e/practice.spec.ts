@@ -1,8 +1,7 @@
 import jpeg from 'jpeg-js';
-import type { Page } from '@playwright/test';
 import { secondPicture } from '../src/core/test/secondComb/camera';
 import { drawnEyepiece } from '../src/core/test/drawnEyepiece';
-import { expect, expectAccessible, expectNoSidewaysScroll, test } from './house';
+import { expect, expectAccessible, test } from './house';
 
 const FRAME = '/demo/comb/demo-second-1/box/demo-place-43';
 
@@ -39,46 +38,8 @@ const sideFile = () => {
   };
 };
 
-async function tellInitials(page: Page, initials: string): Promise<void> {
-  await page.goto('/demo/kit');
-  await page.getByLabel('Your initials').fill(initials);
-  await page.getByRole('button', { name: 'Save', exact: true }).tap();
-  await expect(page.getByText('Your settings are saved.')).toBeVisible();
-}
-
 test.describe('on a phone, by taps', () => {
   test.use({ viewport: { width: 390, height: 844 }, hasTouch: true });
-
-  test('a drill of ten changes the ± of the next glance', async ({ page }) => {
-    test.setTimeout(90_000);
-    await tellInitials(page, 'RO');
-    await page.goto(FRAME);
-    const tenths = page.getByRole('radiogroup', { name: /^Side A/ });
-    const figure = page.getByRole('region', { name: 'Side A' });
-    await tenths.getByRole('radio', { name: '7 tenths' }).tap();
-    const before = await figure.getByText(/% capped/).innerText();
-    await expect(page.getByText('Corrected for your eye.')).toHaveCount(0);
-    await page.goto('/demo/today');
-    await page.getByRole('link', { name: 'Practise', exact: true }).tap();
-    await expect(page.getByText(/^6 more combs/)).toBeVisible();
-    await page.getByRole('link', { name: 'Look at combs' }).tap();
-    for (let at = 0; at < 10; at += 1) {
-      await page.getByRole('button', { name: at === 0 ? /^Look/ : 'Next' }).tap();
-      await page.getByRole('button', { name: String(at), exact: true }).tap();
-      await expect(page.getByText(/^It was \d+ %/)).toBeVisible();
-    }
-    await expectNoSidewaysScroll(page);
-    await page.getByRole('link', { name: 'Practice' }).last().tap();
-    await expect(page.getByText(/Your glance is good to/)).toBeVisible();
-    await expectAccessible(page);
-    await page.goto(FRAME);
-    await expect(page.getByText('Corrected for your eye.')).toBeVisible();
-    expect(await figure.getByText(/% capped/).innerText()).not.toBe(before);
-    // switched off, it is as any eye's
-    await page.goto('/demo/practice');
-    await page.getByRole('button', { name: 'Do not use it' }).tap();
-    await expect(page.getByText(/^Switched off: your glances/)).toBeVisible();
-  });
 
   test('a picture becomes the share of a side with three taps', async ({ page }) => {
     test.setTimeout(60_000);

@@ -24,10 +24,14 @@ test('a hive is called back: every jar of it, with who has it', async ({ page })
   expect(text).toContain('Bean field, second day, ');
 });
 
-test('a blend is planned in a worker, poured from its list, and becomes a lot with parents', async ({
+test('a blend is planned, also once its solver could not be loaded, poured, and becomes a lot with parents', async ({
   page,
 }) => {
+  await page.route('**/*.wasm', (route) => route.abort());
   await page.goto('/demo/store/blend');
+  await page.getByRole('button', { name: 'Find the best blend' }).click();
+  await expect(page.getByRole('alert')).toContainText('could not be loaded');
+  await page.unroute('**/*.wasm');
   await page.getByLabel('Target, with guard band').fill('9');
   await page.getByRole('button', { name: 'Find the best blend' }).click();
   await expect(page.getByText('This must be between 14 and 25 %.')).toBeVisible();

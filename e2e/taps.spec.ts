@@ -1,279 +1,44 @@
-import type { Locator, Page } from '@playwright/test';
+import { Hand } from '../src/app/test/hand';
 import { expect, test, withoutAtc } from './house';
 
-/** Taps and typed characters of an act, counted as a person makes them. */
-class Hand {
-  taps = 0;
-  typed = 0;
+for (const [width, height] of [
+  [390, 844],
+  [1280, 800],
+] as const) {
+  test(`from a reading by ruling and jars to the labels in few taps, ${width} wide`, async ({
+    page,
+  }) => {
+    const hand = new Hand();
+    const sheet = page.getByRole('dialog');
+    const add = sheet.getByRole('button', { name: 'Add', exact: true });
+    await page.setViewportSize({ width, height });
+    await page.goto('/mine/today');
+    await hand.tap(page.getByText('Read a meter', { exact: true }));
+    await hand.type(page.getByLabel('The dial shows'), '17.2');
+    await hand.type(page.getByLabel('Temperature of meter and honey'), '22');
+    hand.taps += 1; // ATC
+    await withoutAtc(page);
+    await hand.tap(page.getByRole('button', { name: 'Keep it as a new lot' }));
+    await hand.tap(page.getByRole('link', { name: 'Say what it is in' }));
+    await hand.tap(add);
+    await hand.tap(page.getByRole('button', { name: 'Sign this ruling' }));
+    await hand.type(page.getByLabel('Initials'), 'HH');
+    await hand.tap(page.getByRole('button', { name: 'Sign', exact: true }));
+    await hand.tap(page.getByRole('link', { name: 'Fill jars' }));
+    await hand.type(sheet.getByLabel('Jars', { exact: true }), '24');
+    await hand.tap(add);
+    await hand.tap(page.getByRole('button', { name: /^Move or take/ }));
+    hand.taps += 1; // where it stands
+    await sheet.locator('select[name="placeKind"]').selectOption('shelf');
+    await hand.tap(add);
+    await expect(page.getByText(/^Shelf/).first()).toBeVisible();
+    await hand.tap(page.getByRole('link', { name: /^Labels/ }));
+    const saved = page.waitForEvent('download');
+    await hand.tap(page.getByRole('button', { name: /labels as PDF/ }));
+    expect((await saved).suggestedFilename()).toMatch(/\.pdf$/);
 
-  constructor(readonly page: Page) {}
-
-  async tap(on: Locator): Promise<void> {
-    this.taps += 1;
-    await on.click();
-  }
-
-  async type(into: Locator, text: string): Promise<void> {
-    this.typed += text.length;
-    await into.fill(text);
-  }
+    // taps and characters that it takes at most
+    expect(hand.taps).toBeLessThanOrEqual(14);
+    expect(hand.typed).toBeLessThanOrEqual(20);
+  });
 }
-
-interface Act {
-  readonly name: string;
-  readonly most: readonly [taps: number, typed: number];
-  readonly before?: (page: Page) => Promise<void>;
-  readonly walk: (hand: Hand) => Promise<void>;
-}
-
-const side = (page: Page, name: 'A' | 'B', tenths: number): Locator =>
-  page
-    .getByRole('region', { name: `Side ${name}` })
-    .getByRole('radio', { name: `${tenths} tenths`, exact: true });
-
-const next = (page: Page): Locator => page.getByRole('button', { name: /Next frame|Box finished/ });
-
-const verdict = (page: Page): Locator => page.getByTestId('verdict');
-
-async function judge(hand: Hand, tenths: number): Promise<void> {
-  const { page } = hand;
-  await hand.tap(side(page, 'A', tenths));
-  await hand.tap(side(page, 'B', tenths));
-  await expect(verdict(page)).not.toContainText('not judged');
-  await hand.tap(next(page));
-  // the eye waits for the next frame before the thumb goes on
-  const ticked = page.getByRole('region', { name: 'Side A' }).getByRole('radio', { checked: true });
-  await expect(ticked).toHaveCount(0);
-}
-
-/** A lot of one's own with nothing but its capping. */
-async function startLot(page: Page): Promise<void> {
-  await page.goto('/mine/lots/new');
-  await page.getByRole('radio', { name: '8', exact: true }).click();
-  await page.getByRole('button', { name: 'Start this lot' }).click();
-  await expect(page.getByRole('heading', { name: 'Readings' })).toBeVisible();
-}
-
-const begin = async (hand: Hand, act: string): Promise<void> => {
-  await hand.page.goto('/mine/today');
-  await hand.tap(hand.page.getByText(act, { exact: true }));
-};
-
-const ACTS: readonly Act[] = [
-  {
-    name: 'one frame judged, from Today',
-    most: [4, 0],
-    walk: async (hand) => {
-      await begin(hand, 'Judge a frame');
-      await hand.tap(side(hand.page, 'A', 9));
-      await hand.tap(side(hand.page, 'B', 9));
-      await expect(verdict(hand.page)).toContainText('Take');
-    },
-  },
-  {
-    name: 'six frames, with their sum',
-    most: [20, 0],
-    walk: async (hand) => {
-      await begin(hand, 'Judge a frame');
-      for (const tenths of [10, 9, 10, 3, 9, 2]) await judge(hand, tenths);
-      await expect(hand.page.getByText('take 4 (1, 2, 3, 5), put back 2 (4, 6)')).toBeVisible();
-    },
-  },
-  {
-    name: 'put back, and looked at again from Today',
-    most: [5, 0],
-    walk: async (hand) => {
-      const { page } = hand;
-      await begin(hand, 'Judge a frame');
-      await judge(hand, 6);
-      await expect(page.getByText(/^Frame 2 of/)).toBeVisible();
-      // days later
-      await page.goto('/mine/today');
-      await hand.tap(page.getByRole('button', { name: /Look again at 1 frame/ }));
-      await expect(page.getByText(/^Frame 1 of/)).toBeVisible();
-    },
-  },
-  {
-    name: 'a dial and a temperature, no lot',
-    most: [2, 6],
-    walk: async (hand) => {
-      const { page } = hand;
-      await begin(hand, 'Read a meter');
-      await hand.type(page.getByLabel('The dial shows'), '17.2');
-      await hand.type(page.getByLabel('Temperature of meter and honey'), '22');
-      hand.taps += 1; // ATC
-      await withoutAtc(page);
-      await expect(page.getByTestId('outcome')).toBeVisible();
-    },
-  },
-  {
-    name: '“it foams” to what to do',
-    most: [3, 0],
-    before: startLot,
-    walk: async (hand) => {
-      await begin(hand, 'It foams');
-      await expect(hand.page.getByText(/loosen the lid/)).toBeVisible();
-      await hand.tap(hand.page.getByRole('main').getByRole('listitem').getByRole('button').first());
-      await expect(hand.page.getByTestId('outcome')).toContainText('Do not jar or sell');
-    },
-  },
-  {
-    name: 'reading, signed, jars, place, labels',
-    most: [14, 20],
-    walk: async (hand) => {
-      const { page } = hand;
-      const sheet = page.getByRole('dialog');
-      const add = sheet.getByRole('button', { name: 'Add', exact: true });
-      await begin(hand, 'Read a meter');
-      await hand.type(page.getByLabel('The dial shows'), '17.2');
-      await hand.type(page.getByLabel('Temperature of meter and honey'), '22');
-      hand.taps += 1; // ATC
-      await withoutAtc(page);
-      await hand.tap(page.getByRole('button', { name: 'Keep it as a new lot' }));
-      await hand.tap(page.getByRole('link', { name: 'Say what it is in' }));
-      await hand.tap(add);
-      await hand.tap(page.getByRole('button', { name: 'Sign this ruling' }));
-      await hand.type(page.getByLabel('Initials'), 'HH');
-      await hand.tap(page.getByRole('button', { name: 'Sign', exact: true }));
-      await hand.tap(page.getByRole('link', { name: 'Fill jars' }));
-      await hand.type(sheet.getByLabel('Jars', { exact: true }), '24');
-      await hand.tap(add);
-      await hand.tap(page.getByRole('button', { name: /^Move or take/ }));
-      hand.taps += 1; // where it stands
-      await sheet.locator('select[name="placeKind"]').selectOption('shelf');
-      await hand.tap(add);
-      await expect(page.getByText(/^Shelf/).first()).toBeVisible();
-      await hand.tap(page.getByRole('link', { name: /^Labels/ }));
-      const saved = page.waitForEvent('download');
-      await hand.tap(page.getByRole('button', { name: /labels as PDF/ }));
-      expect((await saved).suggestedFilename()).toMatch(/\.pdf$/);
-    },
-  },
-  {
-    name: 'a plan for 12 frames, by hand, tonight',
-    most: [5, 6],
-    walk: async (hand) => {
-      const { page } = hand;
-      const sheet = page.getByRole('dialog');
-      await page.goto('/mine/strain');
-      hand.taps += 2; // More, Strain
-      await hand.tap(page.getByRole('button', { name: 'Plan a day' }));
-      await hand.type(sheet.getByLabel('Frames', { exact: true }), '12');
-      await hand.type(sheet.getByLabel('Starts at'), '1930');
-      await hand.tap(sheet.getByRole('radio', { name: 'By hand' }));
-      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
-      await expect(page.getByRole('heading', { name: 'Extraction 1', level: 1 })).toBeVisible();
-      await expect(page.getByText(/^between 20:\d\d and 2\d:\d\d/)).toBeVisible();
-    },
-  },
-  {
-    name: 'boxes of a lot into the room, first room too',
-    most: [4, 0],
-    before: startLot,
-    walk: async (hand) => {
-      const { page } = hand;
-      await hand.tap(page.getByRole('link', { name: 'Into the warm room' }));
-      const sheet = page.getByRole('dialog');
-      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
-      await expect(sheet.getByLabel('Honey of the lot')).not.toHaveValue('');
-      await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
-      await expect(sheet).toHaveCount(0);
-      await expect(page.getByText('10 of 60 boxes in it')).toBeVisible();
-    },
-  },
-  {
-    name: 'a copy of everything, from Today',
-    most: [2, 0],
-    before: startLot,
-    walk: async (hand) => {
-      const { page } = hand;
-      await page.goto('/mine/today');
-      const saved = page.waitForEvent('download');
-      await hand.tap(page.getByRole('button', { name: 'Save a copy of everything' }));
-      expect((await saved).suggestedFilename()).toMatch(/^ripenum-mine-.*\.json$/);
-      await expect(page.getByText(/^Last copy .* everything is in it/)).toBeVisible();
-    },
-  },
-  {
-    name: 'every table for a spreadsheet',
-    most: [3, 0],
-    before: startLot,
-    walk: async (hand) => {
-      const { page } = hand;
-      await page.goto('/mine/kit');
-      hand.taps += 1; // Kit
-      const saved = page.waitForEvent('download');
-      await hand.tap(page.getByRole('button', { name: 'All tables' }));
-      expect((await saved).suggestedFilename()).toMatch(/tables.*\.zip$/);
-    },
-  },
-  {
-    name: 'crop, loads, jars from box weights',
-    most: [3, 40],
-    walk: async (hand) => {
-      const { page } = hand;
-      await page.goto('/mine/today');
-      await hand.tap(page.getByRole('link', { name: 'Honey house' }));
-      const house = page.getByRole('navigation', { name: 'Honey house' });
-      await hand.tap(house.getByRole('link', { name: 'Extraction' }));
-      await hand.tap(page.getByRole('link', { name: 'Weigh the boxes' }));
-      await hand.type(page.getByLabel('Full boxes'), '24.2 25.1 22.9 26');
-      await hand.type(page.getByLabel('Empty boxes'), '9.1 9.4 9.2 9');
-      const crop = page.getByRole('status').filter({ hasText: 'Honey out of the combs' });
-      await expect(crop).toContainText('61.5 ± 0.6 kg');
-      await expect(crop).toContainText('40 frames: 4 loads');
-      await expect(crop).toContainText(/\d+ to \d+ jars of 500 g/);
-    },
-  },
-  {
-    name: '3 yards, 40 hives of 2 boxes, since when',
-    most: [30, 250],
-    walk: async (hand) => {
-      const { page } = hand;
-      await page.goto('/mine/season');
-      hand.taps += 2; // Hives, Season
-      for (const [yard, last] of [
-        ['Marsh', '14'],
-        ['Moor', '14'],
-        ['Field', '12'],
-      ] as const) {
-        await hand.tap(page.getByRole('button', { name: 'A yard with its hives' }));
-        const sheet = page.getByRole('dialog');
-        await hand.type(sheet.getByLabel('Yard', { exact: true }), yard);
-        await hand.type(sheet.getByLabel('To number'), last);
-        await hand.type(sheet.getByLabel('On the hive since'), '2026-06-01');
-        await hand.tap(sheet.getByRole('radio', { name: 'Sound' }));
-        await hand.tap(sheet.getByRole('button', { name: 'Add', exact: true }));
-        await expect(sheet).toHaveCount(0);
-      }
-      for (const yard of ['Marsh (14 hives)', 'Moor (14 hives)', 'Field (12 hives)'])
-        await expect(page.getByText(yard)).toBeVisible();
-    },
-  },
-];
-
-const SIZES = [
-  { name: 'phone', width: 390, height: 844 },
-  { name: 'desk', width: 1280, height: 800 },
-] as const;
-
-const counted: string[] = [];
-
-for (const { name: size, ...viewport } of SIZES) {
-  for (const act of ACTS) {
-    test(`${act.name}, on a ${size}`, async ({ page }) => {
-      await page.setViewportSize(viewport);
-      await act.before?.(page);
-      const hand = new Hand(page);
-      await act.walk(hand);
-      const [taps, typed] = act.most;
-      counted.push(
-        `${size.padEnd(6)} ${act.name.padEnd(42)} ${hand.taps} / ${hand.typed}  (at most ${taps} / ${typed})`,
-      );
-      expect(hand.taps).toBeLessThanOrEqual(taps);
-      expect(hand.typed).toBeLessThanOrEqual(typed);
-    });
-  }
-}
-
-test.afterAll(() => console.log(counted.join('\n')));

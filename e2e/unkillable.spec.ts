@@ -31,18 +31,6 @@ test.describe('a disk that fails', () => {
   });
 });
 
-test('a solver that cannot be loaded says so, and is tried again', async ({ page }) => {
-  await page.route('**/*.wasm', (route) => route.abort());
-  await page.goto('/demo/store/blend');
-  await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(page.getByRole('alert')).toContainText('could not be loaded');
-  await page.unroute('**/*.wasm');
-  await page.getByRole('button', { name: 'Find the best blend' }).click();
-  await expect(page.getByRole('button', { name: 'Save it and pour' })).toBeVisible({
-    timeout: 30_000,
-  });
-});
-
 test('a worker that cannot be loaded says so, and is tried again', async ({ page }) => {
   await page.goto('/demo/kit');
   await page.route('**/recordFile.worker*', (route) => route.abort());

@@ -78,6 +78,9 @@ test('the room of the demo: a forecast stopped and gone on with, what is due, a 
   await page.getByRole('button', { name: 'Forecast again' }).click();
   await expect(page.getByText('Forecast complete.')).toBeVisible({ timeout: 60_000 });
 
+  // what the bees would have done
+  await expect(page.getByText(/bees/i).first()).toBeVisible();
+
   const due = page.getByRole('button', { name: 'Add to my calendar' });
   const calendar = (await savedBy(page, () => due.click())).toString();
   expect(calendar).toContain('BEGIN:VCALENDAR');

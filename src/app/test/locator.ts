@@ -81,6 +81,9 @@ export class Locator {
   getByPlaceholder = (text: string): Locator =>
     this.part(text, (root) => [...root.querySelectorAll(`[placeholder="${text}"]`)]);
 
+  locator = (selector: string): Locator =>
+    this.part(selector, (root) => [...root.querySelectorAll(selector)]);
+
   getByTestId = (id: string): Locator =>
     this.part(id, (root) => [...root.querySelectorAll(`[data-testid="${id}"]`)]);
 
@@ -105,6 +108,7 @@ export class Locator {
   first = (): Locator => this.nth(0);
   last = (): Locator => this.nth(-1);
   all = (): readonly Element[] => this.find();
+  count = (): number => this.find().length;
 
   /** The one element that is meant; several of them would be a question of luck. */
   one(): Element {

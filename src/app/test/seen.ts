@@ -1,7 +1,7 @@
 /**
  * What a person can see and reach of a page that no screen shows: elements by role and name, by label, by
  * text. Names follow the rules of the accessible name as far as these pages need them; styles are known by
- * their classes, as on a wide page.
+ * their classes, as on a wide page or on a phone.
  */
 
 const ROLES: Readonly<Record<string, string>> = {
@@ -50,11 +50,21 @@ export function matches(text: string, wanted: Wanted, exact = false): boolean {
 const WIDE_HIDDEN = ['sm:hidden', 'lg:hidden', 'wide:hidden'];
 const SHOWN_WIDE = /^(sm|lg|wide|xl):(block|flex|inline|inline-flex|grid|table-cell|contents)$/;
 
+export type Device = 'phone' | 'desk';
+
+let device: Device = 'desk';
+
+/** Pages are seen on this device from now on. */
+export function seeOn(chosen: Device): void {
+  device = chosen;
+}
+
 /** Asked of every element again and again: nearly all are done with at the first look. */
 function isStyledAway(element: Element): boolean {
   const written = element.getAttribute('class');
   if (!written?.includes('hidden')) return false;
   const classes = written.split(/\s+/);
+  if (device === 'phone') return classes.includes('hidden');
   if (classes.some((name) => WIDE_HIDDEN.includes(name))) return true;
   return classes.includes('hidden') && !classes.some((name) => SHOWN_WIDE.test(name));
 }

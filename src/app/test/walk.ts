@@ -4,13 +4,24 @@ import { cleanup } from '@testing-library/react';
 import { throwAway, snapshotOf } from '../../db';
 import { openPage, type OpenPage } from './openPage';
 import { Locator, pressOn, settled, typeOn, until } from './locator';
+import { DeviceClock } from './deviceClock';
 import { letWorkersAnswer } from './nearWorker';
 import { SavedFiles, type SavedFile } from './savedFiles';
-import { isShown, matches, nameOf, squeezed, textOf, type Wanted } from './seen';
+import {
+  isShown,
+  matches,
+  nameOf,
+  seeOn,
+  squeezed,
+  textOf,
+  type Device,
+  type Wanted,
+} from './seen';
 
 /** Pages as a person walks through them, with what no screen has to show. */
 export class Page extends Locator {
   private open: OpenPage | null = null;
+  readonly clock = new DeviceClock();
 
   constructor(private readonly files: SavedFiles) {
     super('page', () => [document.documentElement]);
@@ -27,6 +38,9 @@ export class Page extends Locator {
   /** where the page is now */
   path = (): string => this.open?.path() ?? '';
   reload = (): Promise<void> => this.goto(this.path());
+
+  /** What only a wide page shows is not there on a phone, and the other way round. */
+  seenOn = (device: Device): void => seeOn(device);
 
   async goBack(): Promise<void> {
     await this.open?.back();
@@ -126,15 +140,18 @@ type Walk = (given: { page: Page }) => Promise<void>;
 async function walked(walk: Walk): Promise<void> {
   const complaints = jest.spyOn(console, 'error').mockImplementation(() => undefined);
   const files = new SavedFiles();
+  const page = new Page(files);
   localStorage.clear();
   sessionStorage.clear();
   await throwAway('mine');
   await throwAway('demo');
   try {
-    await walk({ page: new Page(files) });
+    await walk({ page });
     values(complaints.mock.calls.map((parts) => parts.join(' ').slice(0, 400))).toEqual([]);
   } finally {
     cleanup();
+    page.clock.end();
+    seeOn('desk');
     files.end();
     complaints.mockRestore();
   }

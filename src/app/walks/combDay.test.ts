@@ -148,3 +148,29 @@ test('interrupted in the middle of a frame, the same frame comes back as it was'
   await expect(tenths(page, 'A', 7)).toBeChecked();
   await expect(mark(page, 5)).toHaveAccessibleName('Frame 5, begun');
 });
+
+test('a few frames and a bucket, from the comb to a lot on one screen', async ({ page }) => {
+  await page.goto('/mine/comb');
+  await page.getByRole('link', { name: 'Just a few frames and a bucket' }).click();
+  await page.getByRole('button', { name: 'Make the lot' }).click();
+  await expect(page.getByText('Tap the capping of both sides of one frame.')).toBeVisible();
+  for (const [at, count] of [9, 10, 4].entries()) {
+    const frame = page.getByRole('region', { name: `Frame ${at + 1}` });
+    for (const side of ['side a', 'side b']) {
+      await frame
+        .getByRole('radiogroup', {
+          name: `Frame ${at + 1}, ${side}: tenths of the honey that are capped`,
+        })
+        .getByRole('radio', { name: `${count} tenths`, exact: true })
+        .click();
+    }
+  }
+  await expect(page.getByRole('region', { name: 'Frame 3' })).toContainText('Put back');
+  await expect(page.getByText('Take it').first()).toBeVisible();
+  await page.getByLabel('Honey in the bucket').fill('3,4');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Make the lot' }).click();
+  await expect(page.getByRole('heading', { name: 'Made of these frames' })).toBeVisible();
+  await expect(page.getByText(/Together (about )?3\.4/)).toBeVisible();
+  await expect(page.getByText(/^Accept on its capping/).first()).toBeVisible();
+});

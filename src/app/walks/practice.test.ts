@@ -1,5 +1,14 @@
 import { expect, expectAccessible, test, type Page } from '../test/walk';
 
+const FRAME = '/demo/comb/demo-second-1/box/demo-place-43';
+
+async function tellInitials(page: Page, initials: string): Promise<void> {
+  await page.goto('/demo/kit');
+  await page.getByLabel('Your initials').fill(initials);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('Your settings are saved.')).toBeVisible();
+}
+
 async function answerOne(page: Page, tenths: number): Promise<void> {
   await page.getByRole('button', { name: String(tenths), exact: true }).click();
   await expect(page.getByText(/^It was \d+ %\.$/)).toBeVisible();
@@ -92,4 +101,33 @@ test('a club evening: a number, ten sides, lines of the others, and who came nea
     .fill('AM 4 7 10 0 5 5 5 5 5 5\nno line at all');
   await expect(page.getByText('Not read: no line at all.')).toBeVisible();
   await expect(page.getByRole('region', { name: 'Who came nearest' })).toContainText('AM');
+});
+
+test('a drill of ten changes the ± of the next glance', async ({ page }) => {
+  await tellInitials(page, 'RO');
+  await page.goto(FRAME);
+  const tenths = page.getByRole('radiogroup', { name: /^Side A/ });
+  const figure = page.getByRole('region', { name: 'Side A' });
+  await tenths.getByRole('radio', { name: '7 tenths' }).click();
+  const before = await figure.getByText(/% capped/).innerText();
+  await expect(page.getByText('Corrected for your eye.')).toHaveCount(0);
+  await page.goto('/demo/today');
+  await page.getByRole('link', { name: 'Practise', exact: true }).click();
+  await expect(page.getByText(/^6 more combs/)).toBeVisible();
+  await page.getByRole('link', { name: 'Look at combs' }).click();
+  for (let at = 0; at < 10; at += 1) {
+    await page.getByRole('button', { name: at === 0 ? /^Look/ : 'Next' }).click();
+    await page.getByRole('button', { name: String(at), exact: true }).click();
+    await expect(page.getByText(/^It was \d+ %/)).toBeVisible();
+  }
+  await page.getByRole('link', { name: 'Practice' }).last().click();
+  await expect(page.getByText(/Your glance is good to/)).toBeVisible();
+  await expectAccessible(page);
+  await page.goto(FRAME);
+  await expect(page.getByText('Corrected for your eye.')).toBeVisible();
+  expect(await figure.getByText(/% capped/).innerText()).not.toBe(before);
+  // switched off, it is as any eye's
+  await page.goto('/demo/practice');
+  await page.getByRole('button', { name: 'Do not use it' }).click();
+  await expect(page.getByText(/^Switched off: your glances/)).toBeVisible();
 });

@@ -13,7 +13,7 @@ function VisitPlan({ day }: { day: HarvestDay }): ReactElement {
     <div className="grid gap-x-10 gap-y-5 py-2 wide:grid-cols-2">
       {hives.length > 1 && (
         <div>
-          <h3 className="text-lg font-bold">{visitWords.orderOfHives()}</h3>
+          <h2 className="text-lg font-bold">{visitWords.orderOfHives()}</h2>
           <ol className="list-decimal pl-6 text-lg">
             {hives.map(({ id, name, yard, boxes, temper }) => (
               <li key={id}>
@@ -28,7 +28,7 @@ function VisitPlan({ day }: { day: HarvestDay }): ReactElement {
         </div>
       )}
       <div>
-        <h3 className="text-lg font-bold">{visitWords.clearTheBees()}</h3>
+        <h2 className="text-lg font-bold">{visitWords.clearTheBees()}</h2>
         {clearing.doubts.map((doubt) => (
           <p key={doubt} className="my-1 border-l-4 border-ink pl-3 text-base font-semibold">
             {CLEARING_DOUBT_WORDS[doubt]()}
@@ -44,7 +44,7 @@ function VisitPlan({ day }: { day: HarvestDay }): ReactElement {
         )}
       </div>
       <div>
-        <h3 className="text-lg font-bold">{visitWords.beforeRobbers()}</h3>
+        <h2 className="text-lg font-bold">{visitWords.beforeRobbers()}</h2>
         <ul className="list-disc pl-6 text-lg">
           <li>{visitWords.doorsReady()}</li>
           <li>{visitWords.coversReady()}</li>
