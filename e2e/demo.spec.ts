@@ -2,6 +2,7 @@ import {
   expect,
   expectAccessible,
   expectNoSidewaysScroll,
+  expectReadable,
   expectReadableAtNight,
   openDemoLot,
   test,
@@ -80,6 +81,7 @@ test('axe finds nothing on any page by day, nor by night on one of each kind, an
     await test.step(address, async () => {
       await turnTo(page, address);
       await expectAccessible(page);
+      await expectReadable(page);
       await expectNoSidewaysScroll(page);
       if (AT_NIGHT.includes(address)) await expectReadableAtNight(page);
     });
@@ -136,19 +138,24 @@ test('axe finds nothing on a lot, its sheets, its dossier and the overlays', asy
   await openDemoLot(page, 'Last of the extractor');
   await page.getByText(/^History/).click();
   await expectAccessible(page);
+  await expectReadable(page);
   await page.getByRole('button', { name: 'Details' }).click();
   await expectAccessible(page);
+  await expectReadable(page);
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Add containers' }).click();
   await expectAccessible(page);
+  await expectReadable(page);
   await page.keyboard.press('Escape');
   await page.keyboard.press('Control+k');
   await expect(page.getByPlaceholder('What do you want to do?')).toBeVisible();
   await expectAccessible(page);
+  await expectReadable(page);
   await page.keyboard.press('Escape');
   await page.getByRole('link', { name: 'Dossier' }).click();
   await expect(page.getByRole('heading', { name: 'Signature' })).toBeVisible();
   await expectAccessible(page);
+  await expectReadable(page);
 });
 
 test('with colours of the system every button keeps its edge and a choice shows what is chosen', async ({

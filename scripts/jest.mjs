@@ -8,8 +8,9 @@ const { status } = spawnSync(
     stdio: 'inherit',
     env: {
       ...process.env,
-      // processes that Jest starts read it, too
-      NODE_OPTIONS: '--import tsx --experimental-vm-modules --disable-warning=ExperimentalWarning',
+      // processes that Jest starts read it, too; pages make much that is soon thrown away
+      NODE_OPTIONS:
+        '--import tsx --experimental-vm-modules --disable-warning=ExperimentalWarning --max-semi-space-size=128',
       TSX_TSCONFIG_PATH: 'scripts/jest/tsconfig.json',
     },
   },
