@@ -20,32 +20,55 @@ const READERS = [
 const EVENING = 47;
 export const EVENING_DAYS_AGO = 12;
 
+/** A comb of the demo as it was looked at. */
+interface Shown extends Pick<CombScene, 'seed' | 'kind'> {
+  readonly truth: number;
+  readonly daysAgo: number;
+  readonly evening: number | null;
+}
+
+const shown = (scene: CombScene, daysAgo: number, evening: number | null): Shown => ({
+  seed: scene.seed,
+  kind: scene.kind,
+  truth: trueShare(scene),
+  daysAgo,
+  evening,
+});
+
+/** What each reader looked at, alone and at the evening. */
+const drawAll = (): readonly (readonly Shown[])[] =>
+  READERS.map(({ looks }, person) => [
+    ...Array.from({ length: looks - EVENING_LOOKS }, (_, at) => {
+      const kind = COMB_KINDS[(at + person) % COMB_KINDS.length] ?? 'plain';
+      return shown(combLookOf(500 * (person + 1) + at, kind), 60 - at, null);
+    }),
+    ...Array.from({ length: EVENING_LOOKS }, (_, at) =>
+      shown(eveningScene(EVENING, at), EVENING_DAYS_AGO, EVENING),
+    ),
+  ]);
+
+/** Combs are the same in every season: they are drawn once. */
+let drawn: ReturnType<typeof drawAll> | null = null;
+
 /** What the people of the demo saw of drawn combs. */
 export function demoPractice(todayMs: number): AnyRecord[] {
   const scribe = demoScribe('practice', todayMs, 1);
-  return READERS.flatMap(({ reader, looks, tooMuch, scatter }, person) => {
+  drawn ??= drawAll();
+  return drawn.flatMap((combs, person) => {
+    const { reader, tooMuch, scatter } = READERS[person]!;
     const normal = normalDraws(seededRandom(100 + person));
-    const look = (scene: CombScene, daysAgo: number, evening: number | null): AnyRecord => {
-      const truth = trueShare(scene);
+    return combs.map(({ seed, kind, truth, daysAgo, evening }) => {
       const seen = Math.round(10 * (truth + tooMuch + scatter * normal()));
       return firstRevision(scribe, 'practice-look', {
         drill: 'capping',
         reader,
-        seed: scene.seed,
-        of: scene.kind,
+        seed,
+        of: kind,
         answered: Math.min(10, Math.max(0, seen)) / 10,
         truth,
-        at: `${dayBefore(todayMs, daysAgo)}T19:${String(10 + (scene.seed % 49)).padStart(2, '0')}:00.000Z`,
+        at: `${dayBefore(todayMs, daysAgo)}T19:${String(10 + (seed % 49)).padStart(2, '0')}:00.000Z`,
         evening,
       });
-    };
-    const alone = Array.from({ length: looks - EVENING_LOOKS }, (_, at) => {
-      const kind = COMB_KINDS[(at + person) % COMB_KINDS.length] ?? 'plain';
-      return look(combLookOf(500 * (person + 1) + at, kind), 60 - at, null);
     });
-    const together = Array.from({ length: EVENING_LOOKS }, (_, at) =>
-      look(eveningScene(EVENING, at), EVENING_DAYS_AGO, EVENING),
-    );
-    return [...alone, ...together];
   });
 }
