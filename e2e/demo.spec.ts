@@ -93,6 +93,7 @@ const ON_A_PHONE = [
   'season/when',
   'practice',
   'comb/demo-second-1',
+  'comb/few',
   'season/forecasts',
   'season/years',
   'store',

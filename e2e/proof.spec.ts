@@ -35,6 +35,10 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   const digest = /SHA-256 ([0-9a-f]{32})/.exec(text)?.[1] ?? '';
   expect(digest).toHaveLength(32);
   const file = await exported(page);
+  for (const name of ['Save a zip with photographs as files', 'All tables']) {
+    const zip = await savedBy(page, () => page.getByRole('button', { name }).click());
+    expect(zip.subarray(0, 2).toString()).toBe('PK');
+  }
   await page.goto('/demo/store/verify');
   await page.getByLabel('File to verify').setInputFiles(asFile(file));
   await expect(page.getByText('Unchanged since it was saved')).toBeVisible();

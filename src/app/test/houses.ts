@@ -1,6 +1,12 @@
 import type { Locator } from './locator';
 import { expect, type Page } from './walk';
 
+/** Another way to work on a lot; what is pressed next is meant for that page. */
+async function turnTo(page: Page, way: string): Promise<void> {
+  await page.getByRole('link', { name: way }).click();
+  await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeHidden();
+}
+
 /** Opens one of the demo's lots at the bench, and another way to work on it. */
 export async function openBench(page: Page, name: RegExp, way?: string): Promise<void> {
   await page.goto('/demo/bench');
@@ -9,7 +15,7 @@ export async function openBench(page: Page, name: RegExp, way?: string): Promise
   if (!lot.isVisible()) await page.getByText(/^Measured \(/).click();
   await lot.click();
   await expect(page.getByLabel('The dial shows').first()).toBeVisible();
-  if (way !== undefined) await page.getByRole('link', { name: way }).click();
+  if (way !== undefined) await turnTo(page, way);
 }
 
 /** A lot of one's own with so many buckets, opened at the bench. */
@@ -20,7 +26,7 @@ export async function startBuckets(page: Page, count: number, way?: string): Pro
   await page.getByRole('button', { name: 'Start this lot' }).click();
   await page.getByRole('link', { name: /^Readings/ }).click();
   await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeVisible();
-  if (way !== undefined) await page.getByRole('link', { name: way }).click();
+  if (way !== undefined) await turnTo(page, way);
 }
 
 export const chooseMeter = (page: Page, label: string): Promise<void> =>
