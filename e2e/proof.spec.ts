@@ -1,4 +1,3 @@
-import type { Page } from '@playwright/test';
 import { expect, expectAccessible, exportAll, openDemoLot, savedBy, test } from './house';
 import { pdfText } from './pdfText';
 
@@ -7,9 +6,6 @@ const asFile = (text: string, name = 'colleague.json') => ({
   mimeType: 'application/json',
   buffer: Buffer.from(text),
 });
-
-const exported = async (page: Page, workspace = 'demo'): Promise<string> =>
-  (await exportAll(page, workspace)).toString();
 
 test('the dossier as PDF: its text read back, and its digest held against the exported file', async ({
   page,
@@ -34,7 +30,7 @@ test('the dossier as PDF: its text read back, and its digest held against the ex
   }
   const digest = /SHA-256 ([0-9a-f]{32})/.exec(text)?.[1] ?? '';
   expect(digest).toHaveLength(32);
-  const file = await exported(page);
+  const file = (await exportAll(page)).toString();
   for (const name of ['Save a zip with photographs as files', 'All tables']) {
     const zip = await savedBy(page, () => page.getByRole('button', { name }).click());
     expect(zip.subarray(0, 2).toString()).toBe('PK');

@@ -1,7 +1,6 @@
 import { afterAll } from '@jest/globals';
 import { Hand } from '../test/hand';
-import type { Locator } from '../test/locator';
-import { startOwnLot, verdict, withoutAtc } from '../test/houses';
+import { nextFrame, startOwnLot, tenths, verdict, withoutAtc } from '../test/houses';
 import { expect, test, testWithWorkers, type Page } from '../test/walk';
 
 interface Act {
@@ -13,18 +12,11 @@ interface Act {
   readonly walk: (hand: Hand, page: Page) => Promise<void>;
 }
 
-const side = (page: Page, name: 'A' | 'B', tenths: number): Locator =>
-  page
-    .getByRole('region', { name: `Side ${name}` })
-    .getByRole('radio', { name: `${tenths} tenths`, exact: true });
-
-const next = (page: Page): Locator => page.getByRole('button', { name: /Next frame|Box finished/ });
-
-async function judge(hand: Hand, page: Page, tenths: number): Promise<void> {
-  await hand.tap(side(page, 'A', tenths));
-  await hand.tap(side(page, 'B', tenths));
+async function judge(hand: Hand, page: Page, count: number): Promise<void> {
+  await hand.tap(tenths(page, 'A', count));
+  await hand.tap(tenths(page, 'B', count));
   await expect(verdict(page)).not.toContainText('not judged');
-  await hand.tap(next(page));
+  await hand.tap(nextFrame(page));
   // the eye waits for the next frame before the thumb goes on
   const ticked = page.getByRole('region', { name: 'Side A' }).getByRole('radio', { checked: true });
   await expect(ticked).toHaveCount(0);
@@ -41,8 +33,8 @@ const ACTS: readonly Act[] = [
     most: [4, 0],
     walk: async (hand, page) => {
       await begin(hand, page, 'Judge a frame');
-      await hand.tap(side(page, 'A', 9));
-      await hand.tap(side(page, 'B', 9));
+      await hand.tap(tenths(page, 'A', 9));
+      await hand.tap(tenths(page, 'B', 9));
       await expect(verdict(page)).toContainText('Take');
     },
   },
@@ -51,7 +43,7 @@ const ACTS: readonly Act[] = [
     most: [20, 0],
     walk: async (hand, page) => {
       await begin(hand, page, 'Judge a frame');
-      for (const tenths of [10, 9, 10, 3, 9, 2]) await judge(hand, page, tenths);
+      for (const count of [10, 9, 10, 3, 9, 2]) await judge(hand, page, count);
       await expect(page.getByText('take 4 (1, 2, 3, 5), put back 2 (4, 6)')).toBeVisible();
     },
   },
