@@ -1,5 +1,4 @@
 import { readFile } from 'node:fs/promises';
-import axe, { type RunOptions } from 'axe-core';
 import {
   test as base,
   expect,
@@ -124,40 +123,7 @@ export const test = base.extend<Profiles, Kept>({
 });
 
 export { expect };
-
-const CONTRAST = 'color-contrast';
-
-/** Of axe's time four fifths are the contrast of every word: it is asked for apart. */
-const ALL_BUT_COLOURS: RunOptions = { rules: { [CONTRAST]: { enabled: false } } };
-const COLOURS: RunOptions = { runOnly: { type: 'rule', values: [CONTRAST] } };
-
-/** What axe finds on the page as it stands; its own script is read once for each load of the page. */
-async function expectNothingOf(page: Page, options: RunOptions): Promise<void> {
-  if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-  const found = await page.evaluate(async (asked) => {
-    const { axe: inPage } = window as unknown as { axe: typeof axe };
-    const { violations } = await inPage.run({ resultTypes: ['violations'], ...asked });
-    return violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html).join(' | ')}`);
-  }, options);
-  expect(found).toEqual([]);
-}
-
-/** Everything axe knows to be wrong with the page as it stands, colours aside. */
-export async function expectAccessible(page: Page): Promise<void> {
-  await page.locator('h1').first().waitFor();
-  await expectNothingOf(page, ALL_BUT_COLOURS);
-}
-
-/** Words stand out from their ground. */
-export const expectReadable = (page: Page): Promise<void> => expectNothingOf(page, COLOURS);
-
-/** Words stand out from their ground at night as by day. */
-export async function expectReadableAtNight(page: Page): Promise<void> {
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await expect(page.locator('html')).toHaveAttribute('data-scheme', 'night');
-  await expectReadable(page);
-  await page.emulateMedia({ colorScheme: 'light' });
-}
+export { expectAccessible, expectReadable, expectReadableAtNight } from './axe';
 
 /** The page must not scroll sideways. */
 export async function expectNoSidewaysScroll(page: Page): Promise<void> {

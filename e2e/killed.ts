@@ -93,25 +93,36 @@ export interface Typed {
   readonly endedAt: number;
 }
 
-/** Types into a field until the browser is killed, so many milliseconds after the first character. */
+/** How somebody types, and when the browser is killed. */
+export interface Typing {
+  readonly everyMs: number;
+  /** until then the browser lives, however slow it is */
+  readonly afterCharacters?: number;
+  readonly afterMs: number;
+}
+
+/** Types into a field until the browser is killed, so many milliseconds after so many characters. */
 export async function typeUntilKilled(
   { page, kill }: Killable,
   field: Locator,
-  { afterMs, everyMs }: { readonly afterMs: number; readonly everyMs: number },
+  { everyMs, afterCharacters = 0, afterMs }: Typing,
 ): Promise<Typed> {
   const before = await field.inputValue();
   await field.focus();
   await page.keyboard.press('End');
   const characters: { character: string; at: number }[] = [];
   let endedAt = Infinity;
-  const killed = new Promise<void>((resolve) =>
-    setTimeout(() => {
-      endedAt = performance.now();
-      void kill().then(resolve);
-    }, afterMs),
-  );
+  let killed: Promise<void> | null = null;
+  const killedSoon = (): Promise<void> =>
+    (killed ??= new Promise<void>((resolve) =>
+      setTimeout(() => {
+        endedAt = performance.now();
+        void kill().then(resolve);
+      }, afterMs),
+    ));
   let wrong: Error | null = null;
   for (let at = 1; wrong === null && performance.now() < endedAt; at += 1) {
+    if (at > afterCharacters) void killedSoon();
     const character = String(at % 10);
     const shown = await page.keyboard
       .press(character)
@@ -124,7 +135,7 @@ export async function typeUntilKilled(
     if (shown !== all) wrong = new Error(`shows “${shown.slice(-20)}” for “${all.slice(-20)}”`);
     await new Promise((resolve) => setTimeout(resolve, everyMs));
   }
-  await killed;
+  await killedSoon();
   if (wrong) throw wrong;
   return { before, characters, endedAt };
 }

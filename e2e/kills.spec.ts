@@ -14,6 +14,8 @@ const PLACES = [
 /** Beside everything else that runs, a page needs longer than by itself [ms]. */
 const ALLOWED_MS = 1000;
 
+const TYPING = { everyMs: 30, afterCharacters: 4, afterMs: ALLOWED_MS + 400 };
+
 test('a browser that is killed while somebody types has what was typed, and whole records', async ({
   baseURL,
 }) => {
@@ -29,7 +31,7 @@ test('a browser that is killed while somebody types has what was typed, and whol
       await browser.page.waitForTimeout(500);
       const name = await anyField(fields, 0);
       const field = fields.and(browser.page.locator(`[name="${name}"]`)).first();
-      const typed = await typeUntilKilled(browser, field, { afterMs: 2500, everyMs: 30 });
+      const typed = await typeUntilKilled(browser, field, TYPING);
       browser = await openKillable(folder);
       const again = await fieldsOf(browser.page, base, place);
       const found = again.and(browser.page.locator(`[name="${name}"]`)).first();

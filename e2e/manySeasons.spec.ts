@@ -1,6 +1,5 @@
-import { recordFileOf } from '../src/records';
-import { manySeasons } from '../bench/manySeasons';
 import { expect, expectNoSidewaysScroll, test, turnTo } from './house';
+import { seasonsFile } from './seasonsFile';
 
 const PAGES = [
   'today',
@@ -34,17 +33,14 @@ const PAGES = [
 /** Elements of a page that a small phone bears. */
 const MOST_ELEMENTS = 4000;
 
-test('after some seasons every page opens, and none grows with the years', async ({ page }) => {
+test('after some seasons every page opens, and none grows with the years', async ({
+  page,
+}, info) => {
   test.slow();
-  const records = manySeasons(4, new Date().toISOString().slice(0, 10), 300);
-  const text = JSON.stringify(recordFileOf(records, new Date().toISOString()));
+  const file = seasonsFile(4, info.outputPath('seasons.json'));
   await page.goto('/mine/kit');
-  await page.getByLabel('File to bring in').setInputFiles({
-    name: 'seasons.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(text),
-  });
-  const brought = `Brought in ${records.length.toLocaleString('en')} records`;
+  await page.getByLabel('File to bring in').setInputFiles(file);
+  const brought = `Brought in ${file.records.toLocaleString('en')} records`;
   await expect(page.getByText(brought)).toBeVisible({ timeout: 60_000 });
   for (const address of PAGES) {
     await turnTo(page, `/mine/${address}`);

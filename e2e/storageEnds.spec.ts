@@ -3,9 +3,8 @@ import { once } from 'node:events';
 import { cp, appendFile, rm } from 'node:fs/promises';
 import path from 'node:path';
 import type { Page } from '@playwright/test';
-import { manySeasons } from '../bench/manySeasons';
-import { recordFileOf } from '../src/records';
 import { expect, savedBy, startOwnLot, test } from './house';
+import { seasonsFile, type SeasonsFile } from './seasonsFile';
 
 test.use({ fresh: true });
 
@@ -54,11 +53,7 @@ test('a full disk: one sentence, what was typed stays, and it is saved once ther
 });
 
 /** Brings a large file in and stops while it is read; how many records are there then. */
-async function recordsAfterStop(page: Page): Promise<number> {
-  const records = manySeasons(3, '2026-11-28', 300);
-  const text = JSON.stringify(recordFileOf(records, '2026-11-28T10:00:00.000Z'));
-  const buffer = Buffer.from(text);
-  const file = { name: 'seasons.json', mimeType: 'application/json', buffer };
+async function recordsAfterStop(page: Page, file: SeasonsFile): Promise<number> {
   await page.getByLabel('File to bring in').setInputFiles(file);
   await page.getByRole('button', { name: 'Stop' }).click();
   await expect(page.getByRole('button', { name: 'Stop' })).toHaveCount(0);
@@ -74,9 +69,12 @@ async function recordsAfterStop(page: Page): Promise<number> {
   });
 }
 
-test('an import that is stopped leaves nothing behind, and the page goes on', async ({ page }) => {
+test('an import that is stopped leaves nothing behind, and the page goes on', async ({
+  page,
+}, info) => {
   await page.goto('/mine/kit');
-  expect(await recordsAfterStop(page)).toBe(0);
+  const file = seasonsFile(3, info.outputPath('seasons.json'));
+  expect(await recordsAfterStop(page, file)).toBe(0);
   await page.waitForTimeout(1500);
   await page.getByRole('link', { name: 'Today', exact: true }).first().click();
   await expect(page.getByText('Bring in a copy')).toBeVisible();
