@@ -68,31 +68,6 @@ test('garbage is left out and counted, a stuck sensor and a pulled cable are nev
   await settled(page).waitFor({ timeout: 30_000 });
 });
 
-test('the eyepiece is read: spread, focused, hairline on the border, kept, compared with the truth', async ({
-  page,
-}) => {
-  await openBench(page, /outer marsh/);
-  await chooseMeter(page, 'Stand-in eyepiece');
-  const eyepiece = page.getByRole('region', { name: 'Stand-in eyepiece' });
-  await eyepiece.getByRole('button', { name: 'Press the lid to spread the film' }).click();
-  const ring = eyepiece.getByRole('slider', { name: 'Focus ring' });
-  await ring.focus();
-  for (let turn = 0; turn < 47; turn += 1) await page.keyboard.press('ArrowRight');
-  await expectAccessible(page);
-  const hairline = eyepiece.getByRole('slider', { name: 'Hairline' });
-  await hairline.focus();
-  for (let step = 0; step < 29; step += 1) await page.keyboard.press('ArrowRight');
-  await eyepiece.getByRole('button', { name: 'Use the hairline’s value' }).click();
-  const dial = Number(await page.getByLabel('The dial shows').inputValue());
-  await expect(page.getByLabel('Temperature of meter and honey')).not.toHaveValue('');
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading .* saved/);
-  await eyepiece.getByRole('button', { name: 'What was it really?' }).click();
-  const said = await eyepiece.getByText(/It was/).innerText();
-  const truth = Number(/([\d.]+) % water/.exec(said)?.[1]);
-  expect(Math.abs(dial - truth)).toBeLessThan(2);
-});
-
 /** A serial cable held by the page itself: it sends what the test asks for. */
 async function plugIn(page: Page): Promise<void> {
   await page.addInitScript(() => {
@@ -157,28 +132,4 @@ test.describe('a cable of its own', () => {
       page.getByRole('listitem').filter({ hasText: 'Cable meter' }).first(),
     ).toBeVisible();
   });
-});
-
-test('a stand-in in a lot of one’s own is practice: it never counts', async ({ page }) => {
-  await page.goto('/mine/bench');
-  await page.getByRole('button', { name: 'Add a meter' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Name').fill('To practise');
-  await sheet.getByLabel('How readings come in').selectOption('eyepiece');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await expect(sheet).toBeHidden();
-  await startBuckets(page, 2);
-  await page.getByLabel('The dial shows').fill('17.4');
-  await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  await expect(page.getByText(/· practice/)).toBeVisible();
-  await page.getByRole('link', { name: /^Decision/ }).click();
-  // what is typed next is meant for that page
-  await expect(page.getByRole('heading', { name: 'Bucket 1' })).toBeHidden();
-  await page.getByLabel('The dial shows').fill('17.4');
-  await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
-  await page.getByRole('link', { name: /^Readings/ }).click();
-  await expect(page.getByRole('region', { name: 'Measured', exact: true })).toContainText(
-    'Nothing measured yet',
-  );
 });

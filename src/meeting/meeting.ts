@@ -34,8 +34,8 @@ const doneSchema = z.object({ digest: z.string() });
 
 const jsonBlob = (value: unknown): Blob => new Blob([JSON.stringify(value)]);
 
-async function read<T>(schema: z.ZodType<T>, blob: Blob): Promise<T> {
-  const parsed = schema.safeParse(JSON.parse(await blob.text()));
+async function read<T>(schema: z.core.$ZodType<T>, blob: Blob): Promise<T> {
+  const parsed = z.safeParse(schema, JSON.parse(await blob.text()));
   if (!parsed.success) throw new MeetingTrouble('not-theirs');
   return parsed.data;
 }

@@ -63,8 +63,10 @@ export const EXTRACTION_KINDS: readonly RecordKind[] = partOf('extraction');
 /** Blends with what was poured. */
 export const BLEND_KINDS: readonly RecordKind[] = partOf('blend');
 
+type RecordsByKind = { readonly [R in AnyRecord as R['kind']]: R };
+
 /** The revision type of a kind. */
-export type RecordOf<K extends RecordKind> = Extract<AnyRecord, { kind: K }>;
+export type RecordOf<K extends RecordKind> = RecordsByKind[K];
 
 /** The content type of a kind. */
 export type ContentOf<K extends RecordKind> = RecordOf<K>['content'];

@@ -31,7 +31,7 @@ export type Part = 'lot' | 'book' | 'warm-room' | 'extraction' | 'blend';
 /** Everything there is to say about a kind of record, in one place. */
 export interface KindDefinition<
   K extends string,
-  C extends z.ZodType,
+  C extends z.core.$ZodType,
   O extends string | null,
   P extends Part | null,
 > {
@@ -57,7 +57,7 @@ export interface KindDefinition<
 /** A kind of record with the schema of its revisions. */
 export function recordKind<
   const K extends string,
-  C extends z.ZodType,
+  C extends z.core.$ZodType,
   const O extends string | null,
   const P extends Part | null,
 >(definition: KindDefinition<K, C, O, P>) {
@@ -66,4 +66,4 @@ export function recordKind<
 }
 
 /** A revision of a kind. */
-export type RevisionOf<D extends { readonly schema: z.ZodType }> = z.infer<D['schema']>;
+export type RevisionOf<D extends { readonly schema: unknown }> = z.infer<D['schema']>;

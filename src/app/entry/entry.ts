@@ -1,4 +1,4 @@
-import type { Preferences, z } from '../../records';
+import { z, type Preferences } from '../../records';
 import { codecAt, fieldAt, type Begun, type Fields, type FormOf, type ValuesOf } from './codec';
 import { fieldSentence } from './fieldSentence';
 import { group } from './groups';
@@ -41,11 +41,11 @@ export interface FieldOf {
 /** The record, once schema and reader agree with it. What is wrong stands at the field that is to show it. */
 export function finish<T>(
   reader: Reader,
-  schema: z.ZodType<T>,
+  schema: z.core.$ZodType<T>,
   candidate: unknown,
   fieldOf: FieldOf = { at: String },
 ): Parsed<T> {
-  const parsed = schema.safeParse(candidate);
+  const parsed = z.safeParse(schema, candidate);
   if (!parsed.success) {
     for (const { path, message } of parsed.error.issues) {
       const field = fieldOf.at(path.join('.'));
@@ -82,7 +82,7 @@ interface EntryOptions<Fs extends Fields> {
 }
 
 export function entryOf<T, Fs extends Fields>(
-  schema: z.ZodType<T>,
+  schema: z.core.$ZodType<T>,
   fields: Fs,
   { unasked }: EntryOptions<Fs> = {},
 ): Entry<T, Fs> {

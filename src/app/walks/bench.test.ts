@@ -66,52 +66,6 @@ test('one by one: replicates apart, top and bottom, crystals, a cold prism each 
   ).toBeVisible();
 });
 
-test('a zero check: wrong input, an offset that is taken off, a jump that flags readings', async ({
-  page,
-}) => {
-  await page.goto('/mine/bench');
-  await page.getByRole('button', { name: 'Add a meter' }).click();
-  const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Name').fill('Gate meter');
-  await sheet.getByRole('button', { name: 'Add', exact: true }).click();
-  await page.getByRole('link', { name: /Gate meter/ }).click();
-  const keep = page.getByRole('button', { name: 'Save this check' });
-  await keep.click();
-  await expect(page.getByText('Type what the dial showed.')).toBeVisible();
-  await page.getByLabel('Index at 20 °C on the label').fill('1.33');
-  await page.getByLabel('The dial shows').fill('20.0');
-  await page.getByLabel('Temperature of meter and reference').fill('20');
-  await keep.click();
-  await expect(page.getByText(/This must be between 1.465 and 1.506/)).toBeVisible();
-  await page.getByLabel('Index at 20 °C on the label').fill('1.487');
-  await expect(page.getByText(/At this temperature the dial should show/)).toContainText('19.8 %');
-  await keep.click();
-  await expect(page.getByRole('heading', { name: 'Checks so far (1)' })).toBeVisible();
-  await startBuckets(page, 2);
-  await page.keyboard.type('18');
-  await page.getByLabel('Temperature of meter and honey').fill('20');
-  await expect(page.getByRole('status', { name: 'What the dial means' })).toContainText(
-    'too wet; that was taken off',
-  );
-  await page.getByRole('button', { name: 'Save this reading' }).click();
-  await noticed(page, /Reading 18.0 % saved/);
-  await page.keyboard.press('Escape');
-  await page.goto('/mine/bench');
-  await page.getByRole('link', { name: /Gate meter/ }).click();
-  await page.getByLabel('The dial shows').fill('21.4');
-  await page.getByLabel('Temperature of meter and reference').fill('20');
-  await keep.click();
-  await expect(page.getByText(/A jump of 1.4 points since the previous check/)).toBeVisible();
-  await expect(page.getByRole('heading', { name: 'Readings in doubt (1)' })).toBeVisible();
-  await expectAccessible(page);
-  const doubted = page.getByRole('region', { name: 'Readings in doubt' }).first();
-  await expect(doubted.getByText('1 container to read again')).toBeVisible();
-  await page.goto('/mine/today');
-  await expect(page.getByText(/The zero of its meter jumped/)).toBeVisible();
-  await page.getByRole('link', { name: /Read 1 container of .* again/ }).click();
-  await expect(page.getByText(/In doubt: the meter’s zero jumped at the next check/)).toBeVisible();
-});
-
 test('colour in glass stands beside what was guessed in the comb', async ({ page }) => {
   await openBench(page, /Bean field, second day/, QUALITY);
   await expect(page.getByText('extra light amber, 47 mm Pfund')).toBeVisible();
