@@ -3,7 +3,7 @@ export { noticeShown, selectCanUndo, selectNotice } from './actsSlice';
 export { counterId } from './counter';
 export { clockNow, setClock } from './clock';
 export { draftDropped, draftTyped, selectDraft } from './draftsSlice';
-export { useAppDispatch, useAppSelector, useAppStore } from './hooks';
+export { useAppDispatch, useAppSelector } from './hooks';
 export {
   broughtIn,
   type ActOptions,

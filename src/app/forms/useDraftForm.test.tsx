@@ -1,9 +1,8 @@
 import { afterEach, expect, test } from '@jest/globals';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import { useLayoutEffect } from 'react';
 import { useFormContext } from 'react-hook-form';
 import { Provider } from 'react-redux';
-import { createStore, draftTyped, useAppDispatch } from '../../store';
+import { createStore } from '../../store';
 import { FormFrame } from '../ui/forms/FormFrame';
 import { useDraftForm } from './useDraftForm';
 
@@ -50,23 +49,4 @@ test('a form that cannot read what was typed keeps it, also when opened anew, st
   expect(screen.getByRole('alert').textContent).toContain('cannot be read');
   type('bo');
   expect(screen.queryByRole('alert')).toBeNull();
-});
-
-/** The page before, in which something is typed after the next one was drawn and before it stands. */
-function PageBefore() {
-  const dispatch = useAppDispatch();
-  useLayoutEffect(() => {
-    dispatch(draftTyped({ formKey: 'probe', values: { name: 'in the last moment' } }));
-  }, [dispatch]);
-  return null;
-}
-
-test('what is typed while the next page with the same form is being drawn stands in it', () => {
-  render(
-    <Provider store={createStore()}>
-      <PageBefore />
-      <Probe />
-    </Provider>,
-  );
-  expect(screen.getByLabelText<HTMLInputElement>('Name').value).toBe('in the last moment');
 });

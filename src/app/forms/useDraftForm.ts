@@ -1,13 +1,6 @@
-import { useCallback, useEffect, useLayoutEffect, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { useForm, type DefaultValues, type FieldValues, type Resolver } from 'react-hook-form';
-import {
-  draftDropped,
-  draftTyped,
-  selectDraft,
-  useAppDispatch,
-  useAppSelector,
-  useAppStore,
-} from '../../store';
+import { draftDropped, draftTyped, selectDraft, useAppDispatch, useAppSelector } from '../../store';
 import type { Fix, Parsed } from '../entry/reader';
 import { formsWords } from '../words/english/forms';
 import { afterPress } from './afterPress';
@@ -98,9 +91,7 @@ class LastParsed<F, T> {
 export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions<F, T>) {
   const { formKey, defaults, parse, base } = options;
   const dispatch = useAppDispatch();
-  const store = useAppStore();
   const kept = useAppSelector((state) => selectDraft(state, formKey));
-  const [firstKept] = useState(kept);
   const [first] = useState(() => restoredFrom(kept, defaults));
   const [restored, setRestored] = useState(first !== null);
   const begunFrom = useRef(first === null ? base : (baseIn(kept) ?? base));
@@ -143,22 +134,12 @@ export function useDraftForm<F extends FieldValues, T>(options: DraftFormOptions
     [form, formKey, dispatch, base],
   );
 
+  // Where nothing was typed yet, the form follows what another tab makes of the record.
+  const untouched = kept === undefined;
   const usual = useRef(defaults);
   useEffect(() => {
     usual.current = defaults;
   });
-
-  // A page is drawn before it stands; until then the one before it may be typed in, with the same form.
-  useLayoutEffect(() => {
-    const now = selectDraft(store.getState(), formKey);
-    const typedMeanwhile = now === firstKept ? null : restoredFrom(now, usual.current);
-    if (typedMeanwhile === null) return;
-    form.reset(typedMeanwhile);
-    setRestored(true);
-  }, [store, form, formKey, firstKept]);
-
-  // Where nothing was typed yet, the form follows what another tab makes of the record.
-  const untouched = kept === undefined;
   useEffect(() => {
     if (!untouched || base === undefined || begunFrom.current === base) return;
     begunFrom.current = base;

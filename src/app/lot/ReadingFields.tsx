@@ -94,14 +94,15 @@ export function MeterFields({ atcElsewhere = false }: { atcElsewhere?: boolean }
 
 /** What was said of one vessel says nothing of the next. */
 function useSpotByVessel(): void {
-  const { watch, setValue } = useFormContext();
+  const { watch, getValues, setValue } = useFormContext();
   const vessel = watch('vessel') as string;
   const before = useRef(vessel);
   useEffect(() => {
     if (before.current === vessel) return;
     before.current = vessel;
-    setValue('spot', 'not-said', { shouldDirty: true });
-  }, [vessel, setValue]);
+    // a value that is set counts as typed
+    if (getValues('spot') !== 'not-said') setValue('spot', 'not-said', { shouldDirty: true });
+  }, [vessel, getValues, setValue]);
 }
 
 /** Spots and states that may be chosen; no spot is chosen beforehand. */

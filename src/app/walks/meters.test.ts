@@ -87,6 +87,7 @@ test('a stand-in in a lot of one’s own is practice: it never counts', async ({
   await expect(page.getByText(/· practice/)).toBeVisible();
   await page.getByRole('link', { name: /^Decision/ }).click();
   await expect(page.getByRole('heading', { name: 'Comb' })).toBeVisible();
+  await expect(page.getByText(/This is what you typed before/)).toHaveCount(0);
   await page.getByLabel('The dial shows').fill('17.4');
   await expect(page.getByText(/Practice on a simulated meter/)).toBeVisible();
   await page.getByRole('link', { name: /^Readings/ }).click();
