@@ -8,7 +8,7 @@ const base = {
  * Suites that share the modules of a process, as the parts of an application do: what they import is read
  * once, not once for each of them.
  */
-const shared = { ...base, runner: 'jest-light-runner/child-process' };
+const shared = { ...base, runner: '<rootDir>/scripts/jest/runner.mjs' };
 
 /** A suite with modules and globals of its own. */
 export const isolated = {

@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import type { Spot } from '../moisture/sampleState';
 import { lotEvidence, readingsOf } from '../test/lotEvidence';
 import { ruleOnLot } from './engine';
 import type { LotEvidence, ReadingEvidence } from './evidence';
@@ -157,20 +158,25 @@ describe('a sampling plan', () => {
   });
 
   test('a vessel counts once it was read at every spot of the plan', () => {
-    const at = (spot: 'top' | 'bottom') =>
+    const at = (spot: Spot) =>
       each([17, 17.1, 17, 16.9, 17]).map((reading) => ({
         ...reading,
         id: reading.id + spot,
         spot,
       }));
-    const both = { ...plan, spots: ['top', 'bottom'] as const };
-    const said = (readings: ReadingEvidence[]) =>
+    const said = (readings: ReadingEvidence[], spots: readonly Spot[]) =>
       inEnglish(
-        findings(lotEvidence({ vessels: vessels(20), readings, plan: both }), 'sampling-plan')[0]
-          ?.sentence,
+        findings(
+          lotEvidence({ vessels: vessels(20), readings, plan: { ...plan, spots } }),
+          'sampling-plan',
+        )[0]?.sentence,
       );
-    expect(said(at('top'))).toContain('5 containers still to be read');
-    expect(said([...at('top'), ...at('bottom')])).not.toContain('still to be read');
+    const both: Spot[] = ['top', 'bottom'];
+    expect(said(at('top'), both)).toContain('5 containers still to be read');
+    expect(said([...at('top'), ...at('bottom')], both)).not.toContain('still to be read');
+    // where nobody said where, it counts as stirred
+    expect(said(at('not-said'), ['stirred'])).not.toContain('still to be read');
+    expect(said(at('not-said'), ['top'])).toContain('5 containers still to be read');
   });
 
   test('readings of the lot as a whole do not count for it', () => {

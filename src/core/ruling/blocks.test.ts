@@ -160,6 +160,17 @@ describe('ways, each only where it is allowed', () => {
     expect(open(said({}, { laboratory: hmf(30) }))).toContain('feed-back');
   });
 
+  test('why honey is not fed back is said: what is known, not what might be', () => {
+    const why = (evidence: LotEvidence): string => {
+      const ways = waysOf(evidence, ruleOnLot(evidence).belief);
+      return inEnglish(ways.find(({ id }) => id === 'feed-back')?.because);
+    };
+    expect(why(said({}))).toContain('its own healthy colony');
+    expect(why(said({ sourceHealth: 'unknown' }))).toContain('not known');
+    expect(why(said({ sourceHealth: 'diseased' }))).toMatch(/diseased|foulbrood/);
+    expect(why(said({}, { suspectHives: ['Hive 7'] }))).toMatch(/Hive 7|suspect/);
+  });
+
   test('baker’s honey only where the rule set has it, up to its own limit', () => {
     const at = (value: number, id: string) =>
       open(said({}, { readings: readingsOf([value, value]), ruleSet: ruleSet(id) }));

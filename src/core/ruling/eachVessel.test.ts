@@ -144,3 +144,10 @@ describe('mass weighs, and blends carry what containers share', () => {
     expect(blended).toBeLessThan(1.6 * belief.standardUncertainty);
   });
 });
+
+test('a reading of the whole lot that lies apart from one of a bucket is named as such', () => {
+  const whole = { ...readingsOf([16.4], 'w')[0]!, vesselId: null };
+  const evidence = lotEvidence({ readings: [whole, ...readingsOf([18.2])] });
+  expect(said(evidence)).toContain('Containers differ');
+  expect(said(evidence)).toMatch(/lot.* 16\.4.*Bucket 1.* 18\.2/);
+});

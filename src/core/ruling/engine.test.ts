@@ -4,7 +4,7 @@ import { HONEY_KINDS, RULE_SETS } from '../limits/ruleSets';
 import { lotEvidence, readingsOf, ruleSet } from '../test/lotEvidence';
 import { RULES, ruleOnLot } from './engine';
 import { limitPercent, type LotEvidence } from './evidence';
-import { OUTCOMES, mostSevere } from './outcome';
+import { OUTCOMES, isAccepted, mostSevere } from './outcome';
 import { inEnglish } from '../test/inEnglish';
 
 const found = (evidence: LotEvidence, ruleId: string) =>
@@ -193,6 +193,11 @@ describe('without a meter', () => {
   test('well capped comb is accepted by capping, with a wide interval and no conformity', () => {
     const ruling = ruleOnLot(lotEvidence({ comb: { cappedShare: 0.9, shake: 'nothing-fell' } }));
     expect(ruling).toMatchObject({ outcome: 'by-comb', byCapping: true });
+    const measured = ruleOnLot(lotEvidence({ readings: readingsOf([17, 17.1]) }));
+    expect(measured.byCapping).toBe(false);
+    expect(isAccepted(measured.outcome)).toBe(true);
+    const open = ruleOnLot(lotEvidence({ comb: { cappedShare: 0.3, shake: 'runs' } }));
+    expect(open.byCapping).toBe(false);
     expect(ruling.belief.expanded).toBeGreaterThan(1.5);
     expect(ruling.overProbability).toBeGreaterThan(0.001);
     expect(ruling.findings.map((finding) => inEnglish(finding.sentence)).join(' ')).toContain(
