@@ -7,6 +7,9 @@ const BASE = `http://localhost:${PORT}`;
 
 test.use({ serviceWorkers: 'allow' });
 
+// everything that the application is made of is fetched and kept for later: a busy machine takes its time
+test.beforeEach(() => test.slow());
+
 function startServer(...args: string[]): ChildProcess {
   return spawn('node', ['dist/server/index.js', '--port', String(PORT), ...args], {
     stdio: ['ignore', 'pipe', 'pipe'],

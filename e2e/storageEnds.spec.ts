@@ -99,6 +99,7 @@ test.describe('a newer version', () => {
     context,
     page,
   }, info) => {
+    test.slow();
     const folder = info.outputPath('dist');
     const server = await serveCopy(folder);
     await page.goto(`${BASE}/mine/lots/new`);
