@@ -167,8 +167,8 @@ describe('ways, each only where it is allowed', () => {
     };
     expect(why(said({}))).toContain('its own healthy colony');
     expect(why(said({ sourceHealth: 'unknown' }))).toContain('not known');
-    expect(why(said({ sourceHealth: 'diseased' }))).toMatch(/diseased|foulbrood/);
-    expect(why(said({}, { suspectHives: ['Hive 7'] }))).toMatch(/Hive 7|suspect/);
+    expect(why(said({ sourceHealth: 'diseased' }))).toContain('Honey of a diseased colony');
+    expect(why(said({}, { suspectHives: ['Hive 7'] }))).toContain('marked as suspect');
   });
 
   test('baker’s honey only where the rule set has it, up to its own limit', () => {

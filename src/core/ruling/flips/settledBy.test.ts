@@ -3,7 +3,7 @@ import { bucketsOf, lotEvidence, readingsOf } from '../../test/lotEvidence';
 import type { LotEvidence } from '../evidence';
 import { settledBy } from './settledBy';
 
-/** Four buckets, of which the first so many were read, all within some tenths of the limit of 20 %. */
+/** Four buckets, of which the first so many were read, all close to the limit of 20 %. */
 const open = (read: number, percent = 19.2, change: Partial<LotEvidence> = {}): LotEvidence =>
   lotEvidence({
     vessels: bucketsOf(4),
